@@ -1,0 +1,1 @@
+"""Yonk: from a drafted quilt block to a complete, exact cutting list."""

@@ -1,0 +1,60 @@
+"""The command line: what `./yonk` hands on once everything is in place."""
+
+from __future__ import annotations
+
+import json
+import sys
+from pathlib import Path
+
+import click
+
+from yonk.core.draft import DraftError
+from yonk.core.plan import Plan, plan_reading
+from yonk.core.units.reading import read
+from yonk.files.block_file import BadFileError, Fault, check_reading, read_block
+from yonk.files.cutting_csv import write_cutting_csv
+from yonk.files.plan_file import write_plan
+
+
+def refuse(faults: tuple[Fault, ...]) -> None:
+    """One line a fault on standard error; exit status 2."""
+    for fault in faults:
+        click.echo(str(fault), err=True)
+    sys.exit(2)
+
+
+@click.group(context_settings={"help_option_names": ["-h", "--help"]})
+def main() -> None:
+    """Yonk: from a drafted quilt block to a complete, exact cutting list."""
+
+
+@main.command()
+@click.argument("file")
+@click.option("--blocks", type=int, help="for so many blocks, whatever the file says (1 to 1000)")
+@click.option("--json", "as_json", is_flag=True, help="print the plan as JSON (otherwise the list as CSV)")
+def plan(file: str, blocks: int | None, as_json: bool) -> None:
+    """Print the plan of a block FILE (- for standard input)."""
+    try:
+        made = _plan_of(file, blocks)
+    except BadFileError as bad:
+        refuse(bad.faults)
+    except DraftError as bad:
+        refuse((Fault(bad.place, bad.message),))
+    else:
+        click.echo(json.dumps(write_plan(made), indent=1, ensure_ascii=False) if as_json else write_cutting_csv(made))
+
+
+def _plan_of(file: str, blocks: int | None) -> Plan:
+    if blocks is not None and not 1 <= blocks <= 1000:
+        raise BadFileError([Fault("--blocks", "must be from 1 to 1000")])
+    try:
+        text = sys.stdin.buffer.read() if file == "-" else Path(file).read_bytes()
+    except OSError as fault:
+        raise BadFileError([Fault(file, f"cannot be read ({fault.strerror})")]) from None
+    reading = read(read_block(text))
+    check_reading(reading)
+    return plan_reading(reading, blocks)
+
+
+if __name__ == "__main__":
+    main()

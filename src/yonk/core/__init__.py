@@ -1,0 +1,1 @@
+"""The job and nothing else: no web, no database, no files."""

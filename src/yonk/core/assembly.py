@@ -1,0 +1,206 @@
+"""Assembly: how a block comes apart along straight seams into units.
+
+A region is a rectangle of the finished block, looked at in its own frame: upright, or turned by 45° when it stands on
+point. `take_apart` carries out the rules: a region that is a known unit stays whole; one that straight seams cross in
+both directions comes apart into its cells in one go; one crossed in one direction comes apart into its bands.
+"""
+
+from __future__ import annotations
+
+from bisect import bisect_right
+from collections import defaultdict
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass
+from fractions import Fraction
+from functools import cached_property
+from typing import Generic, TypeVar
+
+from yonk.core.faces import Drawing, Ring
+from yonk.core.measure import ROOT_2, Length
+
+Known = TypeVar("Known")
+
+
+@dataclass(frozen=True)
+class Piece:
+    """A face inside a region: its number in the drawing and its outline in the region's frame, from its corner."""
+
+    face: int
+    ring: Ring
+    holes: tuple[Ring, ...] = ()
+
+    @cached_property
+    def box(self) -> tuple[int, int, int, int]:
+        """Left, top, right, bottom."""
+        across, down = zip(*self.ring, strict=True)
+        return min(across), min(down), max(across), max(down)
+
+    @property
+    def fills_its_box(self) -> bool:
+        """Whether it is a plain square or rectangle along the region's sides."""
+        return len(self.ring) == 4 and not self.holes and len({x for x, _ in self.ring}) == 2
+
+
+@dataclass(frozen=True)
+class Region:
+    """A rectangle of the block in a frame turned by `turns` × 45°. Sizes are in the frame's steps."""
+
+    pieces: tuple[Piece, ...]
+    width: int
+    height: int
+    turns: int = 0
+
+    @property
+    def on_point(self) -> bool:
+        """Whether it stands on point in the block, so that its sides are off the grain."""
+        return self.turns % 2 == 1
+
+    @property
+    def shape_key(self) -> tuple[object, ...]:
+        """Alike for regions divided alike and lying the same way."""
+        return self.width, self.height, tuple((piece.ring, piece.holes) for piece in self.pieces)
+
+    @cached_property
+    def upright_cuts(self) -> tuple[int, ...]:
+        """Where a straight seam runs from top to bottom."""
+        return _cuts([(piece.box[0], piece.box[2]) for piece in self.pieces])
+
+    @cached_property
+    def level_cuts(self) -> tuple[int, ...]:
+        """Where a straight seam runs from side to side."""
+        return _cuts([(piece.box[1], piece.box[3]) for piece in self.pieces])
+
+    def cells(self) -> tuple[Region, ...]:
+        """The rectangles between the straight seams, row by row."""
+        across, down = (0, *self.upright_cuts, self.width), (0, *self.level_cuts, self.height)
+        members: dict[tuple[int, int], list[Piece]] = defaultdict(list)
+        for piece in self.pieces:
+            left, top, _, _ = piece.box
+            members[bisect_right(down, top) - 1, bisect_right(across, left) - 1].append(piece)
+        return tuple(
+            self.part(members[row, column], across[column], down[row], across[column + 1], down[row + 1])
+            for row in range(len(down) - 1)
+            for column in range(len(across) - 1)
+        )
+
+    def part(self, pieces: Sequence[Piece], left: int, top: int, right: int, bottom: int) -> Region:
+        """A rectangle of this region that holds `pieces`, as a region of its own."""
+        moved = tuple(
+            Piece(piece.face, _moved(piece.ring, left, top), tuple(_moved(hole, left, top) for hole in piece.holes))
+            for piece in pieces
+        )
+        return Region(tuple(sorted(moved, key=lambda piece: piece.ring)), right - left, bottom - top, self.turns)
+
+    def on_its_point(self, pieces: Sequence[Piece]) -> Region:
+        """The square that stands on point inside this square region, in a frame turned by 45°."""
+        turned = tuple(
+            Piece(piece.face, _quartered(piece.ring), tuple(map(_quartered, piece.holes))) for piece in pieces
+        )
+        half = self.width // 2  # whole: the middles of the sides are corners of pieces
+        inner = Region(turned, self.width, self.width, self.turns + 1)
+        return inner.part(turned, half, -half, half + self.width, half)
+
+    def turned(self) -> Region:
+        """The same region turned a quarter clockwise."""
+        return self._changed(lambda x, y: (self.height - y, x), self.height, self.width, mirrored=False)
+
+    def mirrored(self) -> Region:
+        """The same region as a mirror shows it, left for right."""
+        return self._changed(lambda x, y: (self.width - x, y), self.width, self.height, mirrored=True)
+
+    def _changed(
+        self, change: Callable[[int, int], tuple[int, int]], width: int, height: int, *, mirrored: bool
+    ) -> Region:
+        def ring(old: Ring) -> Ring:
+            new = [change(x, y) for x, y in old]
+            if mirrored:
+                new.reverse()
+            least = new.index(min(new))
+            return tuple(new[least:] + new[:least])
+
+        pieces = [
+            Piece(piece.face, ring(piece.ring), tuple(sorted(ring(hole) for hole in piece.holes)))
+            for piece in self.pieces
+        ]
+        return Region(tuple(sorted(pieces, key=lambda piece: piece.ring)), width, height, self.turns)
+
+    def length(self, steps: int, scale: int) -> Length:
+        """A stretch along the frame, in the draft's unit."""
+        doubled = Length(Fraction(steps, scale * 2 ** (self.turns // 2)))
+        return doubled * ROOT_2 / 2 if self.on_point else doubled
+
+
+@dataclass(frozen=True)
+class Whole(Generic[Known]):
+    """A region that stays whole, with what it was known as and, in its middle, what is assembled before it."""
+
+    region: Region
+    known: Known
+    middle: Node[Known] | None = None
+
+
+@dataclass(frozen=True)
+class Cells(Generic[Known]):
+    """A region that comes apart into cells, row by row."""
+
+    region: Region
+    columns: int
+    rows: int
+    parts: tuple[Node[Known], ...]
+
+
+Node = Whole[Known] | Cells[Known]
+
+
+def block_region(drawing: Drawing) -> Region:
+    """The whole block as a region."""
+    across, down = drawing.ruling.across[-1], drawing.ruling.down[-1]
+    pieces = tuple(Piece(index, face.ring, face.holes) for index, face in enumerate(drawing.faces))
+    return Region(pieces, int(across * drawing.scale), int(down * drawing.scale))
+
+
+def take_apart(
+    region: Region, know: Callable[[Region], tuple[Known, Region | None] | None], rest: Callable[[Region], Known]
+) -> Node[Known]:
+    """Take a region apart.
+
+    `know` says what a region is, with the region in its middle that is assembled first, or None; `rest` names what
+    neither is known nor comes apart.
+    """
+    answer = know(region)
+    if answer:
+        known, middle = answer
+        return Whole(region, known, take_apart(middle, know, rest) if middle else None)
+    if not region.upright_cuts and not region.level_cuts:
+        return Whole(region, rest(region))
+    parts = tuple(take_apart(cell, know, rest) for cell in region.cells())
+    return Cells(region, len(region.upright_cuts) + 1, len(region.level_cuts) + 1, parts)
+
+
+def wholes(node: Node[Known]) -> list[Whole[Known]]:
+    """All regions that stay whole, in reading order; a middle right after what is around it."""
+    if isinstance(node, Cells):
+        return [whole for part in node.parts for whole in wholes(part)]
+    return [node, *(wholes(node.middle) if node.middle else [])]
+
+
+def _moved(ring: Ring, left: int, top: int) -> Ring:
+    return tuple((x - left, y - top) for x, y in ring) if left or top else ring
+
+
+def _quartered(ring: Ring) -> Ring:
+    """In the frame turned by 45°, whose steps are 1/√2 as long."""
+    turned = [(x + y, y - x) for x, y in ring]
+    least = turned.index(min(turned))
+    return tuple(turned[least:] + turned[:least])
+
+
+def _cuts(spans: list[tuple[int, int]]) -> tuple[int, ...]:
+    """Where no span lies across."""
+    spans.sort()
+    cuts, reach = [], spans[0][1]
+    for start, end in spans:
+        if start >= reach:
+            cuts.append(start)
+        reach = max(reach, end)
+    return tuple(dict.fromkeys(cuts))

@@ -1,0 +1,44 @@
+"""Contrast: neighbouring fabrics that vanish into each other.
+
+Luminance and contrast ratio are those of WCAG 2 (relative luminance of sRGB, (L1 + 0.05) / (L2 + 0.05)).
+"""
+
+from __future__ import annotations
+
+from yonk.core.draft import UNASSIGNED, Fabric
+from yonk.core.units.reading import Reading
+
+SAME_VALUE_RATIO = 1.5  # two fabrics that the quilter calls equally dark, nearer than this
+ANY_VALUE_RATIO = 1.15  # so near that even different values given do not part them
+
+
+def luminance(colour: str) -> float:
+    """Relative luminance, 0 black to 1 white, of a colour ``#rrggbb``."""
+    parts = (int(colour[start : start + 2], 16) / 255 for start in (1, 3, 5))
+    red, green, blue = (part / 12.92 if part <= 0.04045 else ((part + 0.055) / 1.055) ** 2.4 for part in parts)
+    return 0.2126 * red + 0.7152 * green + 0.0722 * blue
+
+
+def contrast_ratio(one: str, other: str) -> float:
+    """Contrast of two colours ``#rrggbb``, 1 to 21."""
+    light, dark = sorted((luminance(one), luminance(other)), reverse=True)
+    return (light + 0.05) / (dark + 0.05)
+
+
+def too_near(one: Fabric, other: Fabric) -> bool:
+    """Whether two different fabrics are hard to tell apart side by side."""
+    ratio = contrast_ratio(one.colour, other.colour)
+    return ratio < ANY_VALUE_RATIO or (one.value == other.value and ratio < SAME_VALUE_RATIO)
+
+
+def hard_to_tell_apart(reading: Reading) -> list[tuple[Fabric, Fabric]]:
+    """The pairs of different fabrics that share a seam and are hard to tell apart, in the order of the fabrics."""
+    draft = reading.draft
+    touching = {frozenset((reading.fabrics[a], reading.fabrics[b])) for a, b in reading.drawing.neighbours}
+    pairs = [
+        (one, other)
+        for place, one in enumerate(draft.fabrics)
+        for other in draft.fabrics[place + 1 :]
+        if UNASSIGNED not in (one.key, other.key) and frozenset((one.key, other.key)) in touching
+    ]
+    return [pair for pair in pairs if too_near(*pair)]

@@ -1,0 +1,133 @@
+"""The draft as the quilter made it: size, ruled grid, seams, fabrics, and how it is to be made."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping
+from dataclasses import dataclass, field
+from fractions import Fraction
+from typing import Literal
+
+Unit = Literal["in", "cm"]
+Value = Literal["light", "medium", "dark"]
+Print = Literal["solid", "allover", "directional"]
+Point = tuple[Fraction, Fraction]
+Seam = tuple[Point, Point]
+
+UNASSIGNED = "unassigned"
+
+
+class DraftError(ValueError):
+    """Something in a draft or an act that cannot be: where it is, and what would mend it."""
+
+    def __init__(self, place: str, message: str) -> None:
+        super().__init__(f"{place}: {message}" if place else message)
+        self.place = place
+        self.message = message
+
+
+@dataclass(frozen=True, kw_only=True)
+class Fabric:
+    """A fabric of the block. `direction` is where a directional print points, in degrees clockwise from up."""
+
+    key: str
+    name: str
+    colour: str
+    value: Value = "medium"
+    print: Print = "solid"
+    direction: int = 0
+
+
+@dataclass(frozen=True)
+class Paint:
+    """The fabric of the patch that holds the point `at` (in columns and rows)."""
+
+    at: Point
+    fabric: str
+
+
+@dataclass(frozen=True)
+class UnitMethod:
+    """A way of making chosen for the unit that holds the point `at`."""
+
+    at: Point
+    method: str
+
+
+@dataclass(frozen=True, kw_only=True)
+class Making:
+    """How the block is to be made. Lengths in the draft's unit."""
+
+    blocks: int = 1
+    seam: Fraction = Fraction(1, 4)
+    ruler_step: Fraction = Fraction(1, 8)
+    trim_margin: Fraction = Fraction(1, 8)
+    methods: Mapping[str, str] = field(default_factory=dict)
+    units: tuple[UnitMethod, ...] = ()
+
+
+@dataclass(frozen=True)
+class MakingDefaults:
+    """What a quilter usually works with in one system of units."""
+
+    seam: Fraction
+    ruler_step: Fraction
+    trim_margin: Fraction
+    squaring: Fraction  # spent on squaring up the ends of a strip set
+    hair: Fraction  # a difference from the ruler that cloth does not show
+
+
+DEFAULTS: dict[Unit, MakingDefaults] = {
+    "in": MakingDefaults(
+        Fraction(1, 4), Fraction(1, 8), Fraction(1, 8), squaring=Fraction(1), hair=Fraction(1, 64)
+    ),
+    "cm": MakingDefaults(
+        Fraction(3, 4), Fraction(1, 4), Fraction(1, 4), squaring=Fraction(5, 2), hair=Fraction(1, 25)
+    ),
+}
+
+
+def default_making(unit: Unit) -> Making:
+    """The making of a draft that says nothing about it."""
+    usual = DEFAULTS[unit]
+    return Making(seam=usual.seam, ruler_step=usual.ruler_step, trim_margin=usual.trim_margin)
+
+
+@dataclass(frozen=True, kw_only=True)
+class Draft:
+    """One block. `columns` and `rows` are proportions; points count columns and rows from the top left corner."""
+
+    name: str
+    unit: Unit
+    width: Fraction
+    height: Fraction
+    columns: tuple[Fraction, ...]
+    rows: tuple[Fraction, ...]
+    seams: tuple[Seam, ...] = ()
+    fabrics: tuple[Fabric, ...] = ()
+    paints: tuple[Paint, ...] = ()
+    making: Making = field(default_factory=Making)
+
+    def fabric(self, key: str) -> Fabric:
+        """The fabric with that key; patches without one are of the fabric `unassigned`."""
+        for fabric in self.fabrics:
+            if fabric.key == key:
+                return fabric
+        return Fabric(key=UNASSIGNED, name="No fabric yet", colour="#ffffff")
+
+
+def ruled_seams(columns: int, rows: int) -> tuple[Seam, ...]:
+    """Every inner line of the ruled grid, sewn: a block of plain patches."""
+    wide, high, zero = Fraction(columns), Fraction(rows), Fraction(0)
+    upright = (((Fraction(c), zero), (Fraction(c), high)) for c in range(1, columns))
+    level = (((zero, Fraction(r)), (wide, Fraction(r))) for r in range(1, rows))
+    return (*upright, *level)
+
+
+def next_key(taken: Iterable[str], wanted: str) -> str:
+    """A key made from a name that none of `taken` has: ``fog``, ``fog-2``."""
+    stem = "".join(letter if letter.isalnum() else "-" for letter in wanted.lower()).strip("-") or "fabric"
+    used, key, count = set(taken), stem, 1
+    while key in used:
+        count += 1
+        key = f"{stem}-{count}"
+    return key

@@ -1,0 +1,345 @@
+"""The seams as a planar subdivision: which patches the drawing divides the block into.
+
+Everything lies on a lattice of whole numbers fine enough for every seam end and every crossing, so that later rooms
+compare places exactly. Shapely finds the faces; its answer is read back to the lattice.
+"""
+
+from __future__ import annotations
+
+from collections import defaultdict
+from collections.abc import Callable, Iterable, Sequence
+from dataclasses import dataclass, field
+from fractions import Fraction
+from math import gcd, lcm
+from typing import Any
+
+import numpy as np
+import shapely
+
+from yonk.core.draft import Draft, DraftError, Point, Seam
+from yonk.core.ruling import Ruling
+
+Spot = tuple[int, int]
+Ring = tuple[Spot, ...]
+Stretch = tuple[Spot, Spot]
+Array = Any  # numpy arrays, of Python integers where 64 bits could overflow
+
+MOST_CROSSINGS = 2_000_000
+MOST_PATCHES = 40_000
+_EXACT_FLOAT = 2**53
+_SAFE_INT64 = 1_000_000  # cubes of lattice numbers stay within 64 bits
+
+
+@dataclass(frozen=True)
+class Face:
+    """One patch of the finished block on the lattice: its outline (clockwise as seen, no straight corners), and holes."""
+
+    ring: Ring
+    holes: tuple[Ring, ...] = ()
+
+    @property
+    def twice_area(self) -> int:
+        """Twice the area in lattice squares."""
+        return _twice_area(self.ring) - sum(_twice_area(hole) for hole in self.holes)
+
+    @property
+    def box(self) -> tuple[int, int, int, int]:
+        """Left, top, right, bottom."""
+        across, down = zip(*self.ring, strict=True)
+        return min(across), min(down), max(across), max(down)
+
+
+@dataclass(frozen=True)
+class Drawing:
+    """A draft's faces. `scale` is how many lattice steps make one unit of length; `neighbours` share a seam."""
+
+    ruling: Ruling
+    scale: int
+    faces: tuple[Face, ...]
+    loose: tuple[Stretch, ...]
+    neighbours: frozenset[tuple[int, int]]
+    polygons: Array = field(compare=False, repr=False)
+
+    def to_lattice(self, point: Point) -> tuple[Fraction, Fraction]:
+        """From columns and rows to the lattice (not always a whole number)."""
+        across, down = self.ruling.place(point)
+        return across * self.scale, down * self.scale
+
+    def to_grid(self, spot: tuple[Fraction | int, Fraction | int]) -> Point:
+        """From the lattice to columns and rows."""
+        return self.ruling.count((Fraction(spot[0]) / self.scale, Fraction(spot[1]) / self.scale))
+
+    def faces_at(self, points: Sequence[Point]) -> list[int | None]:
+        """For each point (in columns and rows) the face that holds it, or None for a point on a seam or outside.
+
+        Floats decide where a point is well clear of every seam, exact arithmetic where it is not.
+        """
+        if not points:
+            return []
+        across, down = (
+            [float(known[count] * self.scale) for count in counts]
+            for known, counts in (
+                _places([point[0] for point in points], self.ruling.place_across),
+                _places([point[1] for point in points], self.ruling.place_down),
+            )
+        )
+        spots = shapely.points(across, down)
+        asked, hit = shapely.STRtree(self.polygons).query(spots, predicate="dwithin", distance=0.5)
+        clear = shapely.distance(spots[asked], shapely.boundary(self.polygons)[hit]) > 1e-6 * (1 + max(across))
+        inside = shapely.contains(self.polygons[hit], spots[asked])
+        found: list[int | None] = [None] * len(points)
+        for question, face, surely, holding in zip(
+            asked.tolist(), hit.tolist(), clear.tolist(), inside.tolist(), strict=True
+        ):
+            if holding if surely else holds(self.faces[face], self.to_lattice(points[question])):
+                found[question] = face
+        return found
+
+
+def draw(draft: Draft) -> Drawing:
+    """The faces of a draft's seams, with the block's outline as a seam.
+
+    Seams may cross, overlap and continue each other: lines that lie on each other are joined first, so the answer
+    does not depend on how the drawing was cut into seams. Raises `DraftError` when it has too many crossings or
+    patches to work on.
+    """
+    ruling = Ruling.of(draft)
+    scale, seams, corner = _on_lattice(ruling, draft.seams)
+    lines = _join(seams, corner)
+    crossings, finer = _crossings(lines)
+    scale *= finer
+    edges = _cut_apart([_scaled(line, finer) for line in lines], crossings)
+    faces, loose, neighbours, polygons = _faces(edges)
+    if len(faces) > MOST_PATCHES:
+        raise DraftError("seams", f"divide the block into {len(faces)} patches; {MOST_PATCHES} is the most")
+    return Drawing(ruling, scale, tuple(faces), tuple(loose), neighbours, polygons)
+
+
+def holds(face: Face, spot: tuple[Fraction | int, Fraction | int]) -> bool:
+    """Whether a spot lies strictly inside a face, by exact arithmetic."""
+    return _inside(face.ring, spot) is True and all(_inside(hole, spot) is False for hole in face.holes)
+
+
+def grid_point_inside(drawing: Drawing, face: Face) -> Point:
+    """A point (in columns and rows) strictly inside a face, in small fractions where there is room."""
+    found = shapely.point_on_surface(_polygon(face))
+    middle = _centroid(face.ring)
+    for spot in (middle, (Fraction(found.x), Fraction(found.y))):
+        exact = drawing.to_grid(spot)
+        for under in (2, 4, 12, 48, 1000, 10**6):
+            point = exact[0].limit_denominator(under), exact[1].limit_denominator(under)
+            if holds(face, drawing.to_lattice(point)):
+                return point
+    return exact
+
+
+def _polygon(face: Face) -> shapely.Polygon:
+    return shapely.Polygon(face.ring, face.holes)
+
+
+def _centroid(ring: Ring) -> tuple[Fraction, Fraction]:
+    return Fraction(sum(x for x, _ in ring), len(ring)), Fraction(sum(y for _, y in ring), len(ring))
+
+
+def _inside(ring: Ring, spot: tuple[Fraction | int, Fraction | int]) -> bool | None:
+    """True inside, False outside, None on the outline."""
+    px, py = spot
+    inside = False
+    ax, ay = ring[-1]
+    for bx, by in ring:
+        side = (bx - ax) * (py - ay) - (by - ay) * (px - ax)
+        if side == 0 and min(ax, bx) <= px <= max(ax, bx) and min(ay, by) <= py <= max(ay, by):
+            return None
+        if (ay > py) != (by > py) and (side > 0) == (by > ay):
+            inside = not inside
+        ax, ay = bx, by
+    return inside
+
+
+def _twice_area(ring: Ring) -> int:
+    total = 0
+    ax, ay = ring[-1]
+    for bx, by in ring:
+        total += ax * by - bx * ay
+        ax, ay = bx, by
+    return abs(total)
+
+
+def _on_lattice(ruling: Ruling, seams: Sequence[Seam]) -> tuple[int, list[Stretch], Spot]:
+    """The seams in whole lattice steps, how many steps make a unit of length, and the block's far corner."""
+    axes = [[point[axis] for seam in seams for point in seam] for axis in (0, 1)]
+    axes[0].append(Fraction(len(ruling.across) - 1))
+    axes[1].append(Fraction(len(ruling.down) - 1))
+    places = [_places(axes[0], ruling.place_across), _places(axes[1], ruling.place_down)]
+    scale = lcm(*{length.denominator for known, _ in places for length in known.values()})
+    across, down = (
+        [steps[count] for count in counts]
+        for known, counts in places
+        for steps in [{count: int(length * scale) for count, length in known.items()}]
+    )
+    spots = list(zip(across, down, strict=True))
+    return scale, list(zip(spots[:-1:2], spots[1::2], strict=True)), spots[-1]
+
+
+def _places(axis: Sequence[Fraction], place: Callable[[Fraction], Fraction]) -> tuple[dict[int, Fraction], list[int]]:
+    """Where each different coordinate lies, keyed by whole parts of a cell, and the key of every coordinate."""
+    parts = lcm(*{at.denominator for at in axis})
+    counts = [at.numerator * (parts // at.denominator) for at in axis]
+    return {count: place(Fraction(count, parts)) for count in set(counts)}, counts
+
+
+def _join(seams: Iterable[Stretch], corner: Spot) -> list[Stretch]:
+    """Seams that lie on one line and touch, joined; with the outline of the block."""
+    right, bottom = corner
+    outline = [
+        ((0, 0), (right, 0)), ((right, 0), (right, bottom)), ((0, bottom), (right, bottom)), ((0, 0), (0, bottom)),
+    ]  # fmt: skip
+    lines: dict[tuple[int, int, int], list[Stretch]] = defaultdict(list)
+    for a, b in (*seams, *outline):
+        low, high = sorted((a, b))
+        dx, dy = high[0] - low[0], high[1] - low[1]
+        step = gcd(dx, dy)
+        if step:
+            dx, dy = dx // step, dy // step
+            lines[dx, dy, dx * low[1] - dy * low[0]].append((low, high))
+    joined = []
+    for stretches in lines.values():
+        stretches.sort()
+        low, high = stretches[0]
+        for start, end in stretches[1:]:
+            if start <= high:
+                high = max(high, end)
+            else:
+                joined.append((low, high))
+                low, high = start, end
+        joined.append((low, high))
+    return sorted(joined)
+
+
+def _scaled(line: Stretch, by: int) -> Stretch:
+    return (line[0][0] * by, line[0][1] * by), (line[1][0] * by, line[1][1] * by)
+
+
+def _crossings(lines: Sequence[Stretch]) -> tuple[list[tuple[int, int, Spot]], int]:
+    """Where lines meet, as (line, other line, spot) on a lattice finer by the second answer."""
+    boxes = shapely.linestrings(np.array(lines, dtype=float))
+    first, second = shapely.STRtree(boxes).query(boxes)
+    keep = first < second
+    first, second = first[keep], second[keep]
+    if len(first) > MOST_CROSSINGS:
+        raise DraftError("seams", "cross each other too often to be worked on; rub some out")
+    reach = max(abs(part) for line in lines for spot in line for part in spot)
+    ends = np.array(lines, dtype=np.int64 if reach < _SAFE_INT64 else object).reshape(-1, 4)
+    start, way = ends[:, :2], ends[:, 2:] - ends[:, :2]
+    across: Array = start[second] - start[first]
+    d1, d2 = way[first], way[second]
+    turn = d1[:, 0] * d2[:, 1] - d1[:, 1] * d2[:, 0]
+    sign = np.where(turn < 0, -1, 1)
+    turn = turn * sign
+    along1 = (across[:, 0] * d2[:, 1] - across[:, 1] * d2[:, 0]) * sign
+    along2 = (across[:, 0] * d1[:, 1] - across[:, 1] * d1[:, 0]) * sign
+    meet = (turn > 0) & (along1 >= 0) & (along1 <= turn) & (along2 >= 0) & (along2 <= turn)
+    first, second, turn, along1 = first[meet], second[meet], turn[meet], along1[meet]
+    over = start[first] * turn[:, None] + way[first] * along1[:, None]
+    under = turn[:, None] // np.gcd(over, turn[:, None])
+    finer = lcm(*(int(part) for part in np.unique(under))) if len(under) else 1
+    if finer > 1 and finer * reach * int(turn.max()) >= 2**62:
+        over, turn = over.astype(object), turn.astype(object)
+    spots = over * finer // turn[:, None]
+    met = zip(first.tolist(), second.tolist(), spots.tolist(), strict=True)
+    return [(a, b, (int(x), int(y))) for a, b, (x, y) in met], finer
+
+
+def _cut_apart(lines: Sequence[Stretch], crossings: Iterable[tuple[int, int, Spot]]) -> list[Stretch]:
+    """The lines cut at every crossing."""
+    stops: list[set[Spot]] = [set(line) for line in lines]
+    for first, second, spot in crossings:
+        stops[first].add(spot)
+        stops[second].add(spot)
+    edges: list[Stretch] = []
+    for on_line in stops:
+        ordered = sorted(on_line)
+        edges.extend(zip(ordered, ordered[1:], strict=False))
+    return edges
+
+
+def _faces(edges: Sequence[Stretch]) -> tuple[list[Face], list[Stretch], frozenset[tuple[int, int]], Array]:
+    """The faces the edges enclose, in reading order; the edges that divide nothing; which faces share an edge;
+
+    and the faces as Shapely's polygons.
+    """
+    spots = sorted({spot for edge in edges for spot in edge})
+    exact = max(max(spot) for spot in spots) < _EXACT_FLOAT
+    known = None if exact else {(float(x), float(y)): (x, y) for x, y in spots}
+    if known is not None and len(known) < len(spots):
+        raise DraftError("seams", "come too near each other to be told apart; snap them to the ruled points")
+    polygons, cuts, dangles, _ = shapely.polygonize_full(shapely.linestrings(np.array(edges, dtype=float)))
+    parts = shapely.get_parts(polygons)
+    rings, owners = shapely.get_rings(parts, return_index=True)
+    of_face: dict[int, list[Ring]] = defaultdict(list)
+    for owner, ring in zip(owners.tolist(), _rings(rings, known), strict=True):
+        of_face[owner].append(ring)
+    faces = [Face(outline, tuple(holes)) for outline, *holes in of_face.values()]
+    loose = [
+        (ends[0], ends[-1])
+        for part in (*dangles.geoms, *cuts.geoms)
+        for ends in [[(int(x), int(y)) for x, y in _spots(shapely.get_coordinates(part), known).tolist()]]
+    ]
+    order = sorted(range(len(faces)), key=lambda index: _reading_order(faces[index]))
+    place = np.empty(len(faces), dtype=np.int64)
+    place[order] = np.arange(len(faces))
+    return [faces[index] for index in order], sorted(loose), _neighbours(rings, place[owners]), parts[order]
+
+
+def _neighbours(rings: Array, faces: Array) -> frozenset[tuple[int, int]]:
+    """The pairs of faces with an edge in common; `faces` tells whose each ring is."""
+    coordinates, ring = shapely.get_coordinates(rings, return_index=True)
+    same = ring[1:] == ring[:-1]
+    ends = np.stack((coordinates[:-1][same], coordinates[1:][same]), axis=1)
+    whose = faces[ring[1:][same]]
+    swap = (ends[:, 0, 0] > ends[:, 1, 0]) | ((ends[:, 0, 0] == ends[:, 1, 0]) & (ends[:, 0, 1] > ends[:, 1, 1]))
+    ends[swap] = ends[swap, ::-1]
+    flat = ends.reshape(-1, 4)
+    order = np.lexsort(flat.T)
+    flat, whose = flat[order], whose[order]
+    twin = np.flatnonzero((flat[1:] == flat[:-1]).all(axis=1))
+    pairs = np.sort(np.stack((whose[twin], whose[twin + 1]), axis=1), axis=1)
+    return frozenset(map(tuple, pairs.tolist()))
+
+
+def _reading_order(face: Face) -> tuple[Any, ...]:
+    left, top, _, _ = face.box
+    return top, left, min(face.ring, key=lambda spot: (spot[1], spot[0])), face.ring
+
+
+def _spots(coordinates: Array, known: dict[tuple[float, float], Spot] | None) -> Array:
+    if known is None:
+        return np.rint(coordinates).astype(np.int64)
+    return np.array([known[x, y] for x, y in coordinates.tolist()], dtype=object).reshape(-1, 2)
+
+
+def _rings(lines: Array, known: dict[tuple[float, float], Spot] | None) -> list[Ring]:
+    """Rings without their straight corners, clockwise as seen (y runs down), each from its least spot on."""
+    coordinates, owner = shapely.get_coordinates(lines, return_index=True)
+    spots = _spots(coordinates, known)
+    if known is None and len(spots) and spots.max() >= 2**30:
+        spots = spots.astype(object)
+    first = np.searchsorted(owner, np.arange(len(lines)))
+    last = np.append(first[1:], len(owner)) - 1
+    before, after = np.arange(len(owner)) - 1, np.arange(len(owner)) + 1
+    before[first] = last - 1
+    keep = np.ones(len(owner), dtype=bool)
+    keep[last] = False  # a ring ends where it began
+    after[last] = first + 1
+    came, goes = spots - spots[before], spots[after] - spots
+    keep &= (came[:, 0] * goes[:, 1] - came[:, 1] * goes[:, 0]) != 0
+    kept: list[list[Spot]] = [[] for _ in range(len(lines))]
+    for ring, x, y in zip(owner[keep].tolist(), *spots[keep].T.tolist(), strict=True):
+        kept[ring].append((x, y))
+    clockwise = shapely.is_ccw(lines)  # counter-clockwise with y upward is clockwise as seen
+    return [_from_least(ring if as_seen else ring[::-1]) for ring, as_seen in zip(kept, clockwise, strict=True)]
+
+
+def _from_least(ring: list[Spot]) -> Ring:
+    least = ring.index(min(ring))
+    return tuple(ring[least:] + ring[:least])

@@ -1,0 +1,164 @@
+"""Exact lengths: reading them as people type them, rounding them to a ruler, writing them down.
+
+A drafted length is a `Fraction`. Where a piece stands on point a square root of two enters; `Length` carries it
+exactly as ``rational + root·√2``, so that rounding up to a ruler mark never depends on binary floats.
+"""
+
+from __future__ import annotations
+
+import re
+from dataclasses import dataclass
+from fractions import Fraction
+from functools import lru_cache, total_ordering
+from math import gcd, isqrt
+
+Rational = Fraction | int
+
+VULGAR = {
+    "½": "1/2", "¼": "1/4", "¾": "3/4", "⅓": "1/3", "⅔": "2/3", "⅕": "1/5", "⅖": "2/5", "⅗": "3/5", "⅘": "4/5",
+    "⅙": "1/6", "⅚": "5/6", "⅛": "1/8", "⅜": "3/8", "⅝": "5/8", "⅞": "7/8",
+}  # fmt: skip
+_UNIT_MARK = re.compile(r"\s*(?:\"|″|”|''|in|inch|inches|cm)\s*$", re.IGNORECASE)
+_DECIMAL = re.compile(r"(\d+)(?:[.,](\d+))?|[.,](\d+)")
+_FRACTION = re.compile(r"(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*/\s*(\d+)")
+LONGEST_TEXT = 40
+
+
+class LengthError(ValueError):
+    """A text that cannot be read as a length. The message says what would mend it."""
+
+
+@lru_cache(maxsize=65536)
+def read_length(text: str) -> Fraction:
+    """Read a length as people type it; the unit is the draft's.
+
+    Accepts ``9``, ``4.875``, ``12,4``, ``39/8``, ``4 7/8``, ``4-7/8``, ``4⅞`` and any of them with an inch mark or
+    ``cm`` behind. Raises `LengthError` for anything else, also for ``1,234``, which could mean a thousand.
+
+    >>> read_length('4-7/8"')
+    Fraction(39, 8)
+    """
+    plain = _UNIT_MARK.sub("", text[: LONGEST_TEXT + 1]).replace("⁄", "/").strip()
+    if len(text) > LONGEST_TEXT:
+        raise LengthError(f"is longer than {LONGEST_TEXT} characters; write a length such as 4 7/8")
+    for sign, spelled in VULGAR.items():
+        plain = plain.replace(sign, f" {spelled}")
+    plain = plain.strip().replace("- ", "-")
+    if re.fullmatch(r"\d{1,3}(,\d{3})+", plain) and not plain.startswith("0"):
+        raise LengthError(f"“{text}” could mean a thousand or a decimal; write it with a point, such as 1.234")
+    decimal = _DECIMAL.fullmatch(plain)
+    if decimal:
+        return Fraction(plain.replace(",", "."))
+    fraction = _FRACTION.fullmatch(plain)
+    if not fraction:
+        raise LengthError(f"“{text}” is not a length; write it as 9, 4 7/8, 4.875 or 39/8")
+    whole, over, under = (int(part or 0) for part in fraction.groups())
+    if under == 0:
+        raise LengthError(f"“{text}” divides by nothing; write it as 9, 4 7/8, 4.875 or 39/8")
+    return whole + Fraction(over, under)
+
+
+def write_exact(length: Rational) -> str:
+    """Lowest terms, as files hold it: ``39/8``, ``9``."""
+    return str(Fraction(length))
+
+
+def write_mixed(length: Rational) -> str:
+    """A mixed number in plain characters: ``4 7/8``, ``9``, ``-1/2``."""
+    value = Fraction(length)
+    whole, over = divmod(abs(value.numerator), value.denominator)
+    parts = ([str(whole)] if whole or not over else []) + ([f"{over}/{value.denominator}"] if over else [])
+    return ("-" if value < 0 else "") + " ".join(parts)
+
+
+def show(length: Length | Rational, unit: str) -> str:
+    """A length for people, with its unit: ``4 7⁄8″`` (the fraction slash sets as a true fraction), ``12.4 cm``.
+
+    A length that is no such number is marked ``≈``.
+    """
+    exact = length.rational if isinstance(length, Length) and not length.root else length
+    if isinstance(exact, Length):
+        digits = f"≈ {float(exact):.3f}".rstrip("0").rstrip(".")
+        return digits + ("″" if unit == "in" else " cm")
+    if unit == "in":
+        return write_mixed(exact).replace("/", "⁄") + "″"
+    digits = f"{float(exact):.3f}".rstrip("0").rstrip(".")
+    return ("" if Fraction(digits) == exact else "≈ ") + digits + " cm"
+
+
+@total_ordering
+@dataclass(frozen=True, slots=True)
+class Length:
+    """An exact length ``rational + root·√2`` in the draft's unit."""
+
+    rational: Fraction
+    root: Fraction = Fraction(0)
+
+    @staticmethod
+    def of(value: Length | Rational) -> Length:
+        """The same length as a `Length`."""
+        return value if isinstance(value, Length) else Length(Fraction(value))
+
+    def __add__(self, other: Length | Rational) -> Length:
+        there = Length.of(other)
+        return Length(self.rational + there.rational, self.root + there.root)
+
+    __radd__ = __add__
+
+    def __neg__(self) -> Length:
+        return Length(-self.rational, -self.root)
+
+    def __sub__(self, other: Length | Rational) -> Length:
+        return self + -Length.of(other)
+
+    def __mul__(self, other: Length | Rational) -> Length:
+        there = Length.of(other)
+        return Length(
+            self.rational * there.rational + 2 * self.root * there.root,
+            self.rational * there.root + self.root * there.rational,
+        )
+
+    __rmul__ = __mul__
+
+    def __truediv__(self, other: Rational) -> Length:
+        return Length(self.rational / other, self.root / other)
+
+    def __lt__(self, other: object) -> bool:
+        if not isinstance(other, Length | Fraction | int):
+            return NotImplemented
+        return (self - other).floor() < 0
+
+    def __float__(self) -> float:
+        return float(self.rational) + float(self.root) * 2**0.5
+
+    def floor(self) -> int:
+        """The greatest whole number that is not greater."""
+        under = self.rational.denominator * self.root.denominator
+        under //= gcd(self.rational.denominator, self.root.denominator)
+        square = 2 * int(self.root * under) ** 2
+        root = isqrt(square) if self.root >= 0 else -isqrt(square - 1) - 1
+        return (int(self.rational * under) + root) // under
+
+    def up(self, step: Fraction) -> Fraction:
+        """The smallest multiple of the ruler's `step` that is not smaller."""
+        return -((-self) / step).floor() * step
+
+    def nearest(self, step: Fraction) -> Fraction:
+        """The nearest multiple of `step`; from half way up."""
+        return (self / step + Fraction(1, 2)).floor() * step
+
+    def write(self) -> str:
+        """As a plan holds it: lowest terms, or a decimal to four places where a square root stays."""
+        return f"{float(self):.4f}" if self.root else write_exact(self.rational)
+
+
+ROOT_2 = Length(Fraction(0), Fraction(1))
+
+
+def square_root(square: Fraction, digits: int = 40) -> Fraction:
+    """The square root of a rational: exact where it is rational, else right to `digits` places."""
+    top, bottom = isqrt(square.numerator), isqrt(square.denominator)
+    if top * top == square.numerator and bottom * bottom == square.denominator:
+        return Fraction(top, bottom)
+    scale = 10**digits
+    return Fraction(isqrt(square.numerator * square.denominator * scale * scale), square.denominator * scale)

@@ -1,0 +1,194 @@
+"""Notices: what the quilter should know before she cuts, each with a code and a sentence."""
+
+from __future__ import annotations
+
+from collections import Counter
+from collections.abc import Iterable, Iterator, Sequence
+from dataclasses import dataclass
+from typing import Literal
+
+from yonk.core.assembly import wholes
+from yonk.core.contrast import hard_to_tell_apart
+from yonk.core.cutting.cuts import Cut
+from yonk.core.measure import show
+from yonk.core.off_the_ruler import in_words, off_the_ruler
+from yonk.core.recipes import Recipe, terms_of
+from yonk.core.set_in import set_in_pieces
+from yonk.core.sizes import sizes_on_the_ruler
+from yonk.core.units import BY_NAME
+from yonk.core.units.reading import Reading
+
+Code = Literal[
+    "off-the-ruler", "loose-seam", "bias-edge", "spares", "mirrored-pairs", "low-contrast", "set-in-seam",
+    "template-needed", "method-not-suited", "two-fabrics",
+]  # fmt: skip
+
+
+@dataclass(frozen=True)
+class Notice:
+    """One thing to know, with the letters, units and faces it is about."""
+
+    code: Code
+    text: str
+    patches: tuple[str, ...] = ()
+    units: tuple[str, ...] = ()
+    faces: tuple[int, ...] = ()
+
+
+def all_notices(reading: Reading, recipes: Sequence[Recipe], cuts: Sequence[Cut]) -> tuple[Notice, ...]:
+    """Every notice of a plan, the gravest first."""
+    return (
+        *_loose(reading),
+        *_set_in(reading),
+        *_off(reading, recipes),
+        *_templates(cuts),
+        *_gainsaying(reading),
+        *_unsuited(recipes),
+        *_mirrored(recipes),
+        *_spares(recipes),
+        *_bias(recipes),
+        *_contrast(reading),
+    )
+
+
+def _spot(reading: Reading, spot: tuple[int, int]) -> str:
+    column, row = reading.drawing.to_grid(spot)
+    return f"column {int(min(column, len(reading.draft.columns) - 1)) + 1}, row {int(min(row, len(reading.draft.rows) - 1)) + 1}"
+
+
+def _loose(reading: Reading) -> Iterator[Notice]:
+    for start, end in reading.drawing.loose[:12]:
+        where = " to ".join(dict.fromkeys((_spot(reading, start), _spot(reading, end))))
+        yield Notice("loose-seam", f"A seam at {where} ends at nothing and divides no patch; draw it on or rub it out.")
+    if len(reading.drawing.loose) > 12:
+        yield Notice("loose-seam", f"{len(reading.drawing.loose) - 12} more seams end at nothing.")
+
+
+def _set_in(reading: Reading) -> Iterator[Notice]:
+    labels = {group.members: group.label for group in reading.groups}
+    seen: dict[tuple[object, ...], bool] = {}
+    for whole in wholes(reading.assembly):
+        if whole.known.kind != "pieced":
+            continue
+        key = whole.region.shape_key
+        stuck = set_in_pieces(whole.region) if seen.get(key, True) else ()
+        seen[key] = bool(stuck)
+        if not stuck:
+            continue
+        faces = tuple(piece.face for piece in stuck)
+        label = next((name for members, name in labels.items() if any(faces[0] in unit for unit in members)), "")
+        letters = tuple(dict.fromkeys(reading.patches[face].letter for face in faces))
+        first = min(reading.drawing.faces[faces[0]].ring, key=lambda spot: (spot[1], spot[0]))
+        yield Notice(
+            "set-in-seam",
+            f"Near {_spot(reading, first)} no straight seam joins patches {_listed(letters)}: one of them is set in, "
+            "or a seam is sewn part way first and finished last.",
+            letters, (label,) if label else (), faces,
+        )  # fmt: skip
+
+
+def _off(reading: Reading, recipes: Sequence[Recipe]) -> Iterator[Notice]:
+    terms = terms_of(reading.draft)
+    found = off_the_ruler(recipes, terms)
+    if not found:
+        return
+    smaller, larger = sizes_on_the_ruler(reading.draft, recipes, terms)
+    sizes = [show(size, reading.draft.unit) for size in (smaller, larger) if size]
+    fits = f"Every cut is on the ruler at {' or '.join(sizes)} wide; " if sizes else ""
+    for off in found:
+        faces = tuple(patch.face for patch in reading.patches if patch.letter == off.letter)
+        rows = Counter(reading.drawing.faces[face].box[1::2] for face in faces)
+        said = in_words(off, reading.draft, max(rows.values(), default=1))
+        yield Notice(
+            "off-the-ruler", f"{said} {fits}a finer ruler step or an uneven grid also mends it.", (off.letter,), (), faces
+        )
+
+
+def _templates(cuts: Iterable[Cut]) -> Iterator[Notice]:
+    letters = tuple(
+        dict.fromkeys(
+            purpose.letter for cut in cuts if cut.shape == "template" and not cut.rotary for purpose in cut.purposes
+        )
+    )
+    if letters:
+        word = "Patch" if len(letters) == 1 else "Patches"
+        yield Notice("template-needed", f"{word} {_listed(letters)} cannot be cut with a ruler alone; print a template.", letters)
+
+
+def _gainsaying(reading: Reading) -> Iterator[Notice]:
+    for number in reading.paints_gainsaying:
+        paint = reading.draft.paints[number]
+        face = reading.drawing.faces_at([paint.at])[0]
+        if face is None:
+            continue
+        kept = reading.draft.fabric(reading.fabrics[face]).name
+        other = reading.draft.fabric(paint.fabric).name
+        letter = reading.patches[face].letter
+        yield Notice("two-fabrics", f"A patch {letter} is given {kept} and then {other}; {kept} is kept.", (letter,), (), (face,))
+
+
+def _unsuited(recipes: Iterable[Recipe]) -> Iterator[Notice]:
+    for recipe in recipes:
+        if recipe.unsuited:
+            words = BY_NAME[recipe.group.kind].words
+            yield Notice(
+                "method-not-suited",
+                f"Unit {recipe.group.label}, a {words}, cannot be made {recipe.unsuited.replace('-', ' ')}; "
+                f"it is planned {recipe.method.words}.",
+                (), (recipe.group.label,),
+            )  # fmt: skip
+
+
+def _mirrored(recipes: Sequence[Recipe]) -> Iterator[Notice]:
+    by_label = {recipe.group.label: recipe for recipe in recipes}
+    for recipe in recipes:
+        if not (recipe.method.mirrors and recipe.group.unit.hand):
+            continue
+        label = recipe.group.label
+        if recipe.mirrored:
+            said = f"{recipe.mirrored} mirror images come with them; they make a second, mirrored block, or are left over."
+        elif recipe.needs:
+            other = next(name for name in recipe.serves if name != label)
+            spare = recipe.spare + by_label[other].spare
+            said = f"units {label} and {other} come out of the same lots" + (f", {spare} over." if spare else ", none over.")
+        else:
+            continue
+        hands = f"Unit {label} is {recipe.group.unit.hand}-handed and made in mirrored pairs: "
+        yield Notice("mirrored-pairs", hands + said, (), recipe.serves)
+
+
+def _spares(recipes: Iterable[Recipe]) -> Iterator[Notice]:
+    for recipe in recipes:
+        left = recipe.spare - recipe.mirrored
+        if recipe.spare:
+            words = BY_NAME[recipe.group.kind].words
+            mirror = f", {recipe.mirrored} of them mirror images" if recipe.mirrored and left else ""
+            yield Notice(
+                "spares",
+                f"Unit {recipe.group.label} ({words}): {recipe.method.words} makes {recipe.makes}, "
+                f"{recipe.total} are needed, {recipe.spare} left over{mirror}.",
+                (), (recipe.group.label,),
+            )  # fmt: skip
+
+
+def _bias(recipes: Iterable[Recipe]) -> Iterator[Notice]:
+    for recipe in recipes:
+        if recipe.method.bias(recipe.group.unit):
+            yield Notice(
+                "bias-edge",
+                f"Unit {recipe.group.label}, made {recipe.method.words}, has bias on its outer edges: starch the cloth "
+                "before cutting, press up and down, never push the iron.",
+                (), (recipe.group.label,),
+            )  # fmt: skip
+
+
+def _contrast(reading: Reading) -> Iterator[Notice]:
+    for one, other in hard_to_tell_apart(reading):
+        yield Notice(
+            "low-contrast",
+            f"{one.name} and {other.name} lie side by side and are hard to tell apart; the seam between them will not show.",
+        )
+
+
+def _listed(letters: Sequence[str]) -> str:
+    return letters[0] if len(letters) == 1 else f"{', '.join(letters[:-1])} and {letters[-1]}"

@@ -1,0 +1,146 @@
+"""Patches: what shape each face of the drawing has, which are congruent, and the letters they share."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass
+from fractions import Fraction
+from functools import lru_cache
+from math import isqrt
+from typing import Literal
+
+from yonk.core.draft import UNASSIGNED, Draft
+from yonk.core.faces import Drawing, Face, Ring
+from yonk.core.measure import Length, Rational, square_root
+
+ShapeName = Literal["square", "rectangle", "triangle", "diamond", "parallelogram", "trapezoid", "polygon"]
+
+
+@dataclass(frozen=True)
+class Shape:
+    """What a patch is. `congruence` is alike for patches that cover each other when turned (not turned over).
+
+    `width` ≥ `height` are squares of lengths in lattice steps: the sides at the right angle of a right triangle, the
+    sides of a square or rectangle, else the sides of the smallest upright box.
+    """
+
+    name: ShapeName
+    width: int
+    height: int
+    congruence: tuple[object, ...]
+
+
+@dataclass(frozen=True)
+class Patch:
+    """One face of the finished block, lettered. Sizes are finished sizes."""
+
+    face: int
+    letter: str
+    shape: ShapeName
+    width: Length
+    height: Length
+    fabric: str
+
+
+def letter(index: int) -> str:
+    """A, B, … Z, AA, AB, …"""
+    name = ""
+    index += 1
+    while index:
+        index, place = divmod(index - 1, 26)
+        name = chr(ord("A") + place) + name
+    return name
+
+
+def lengths(squared: int, scale: Rational) -> Length:
+    """The length, in the draft's unit, of a stretch whose square is given in lattice steps."""
+    whole = isqrt(squared)
+    if whole * whole == squared:
+        return Length(Fraction(whole) / scale)
+    if squared % 2 == 0 and isqrt(squared // 2) ** 2 == squared // 2:
+        return Length(Fraction(0), Fraction(isqrt(squared // 2)) / scale)
+    return Length(square_root(Fraction(squared) / (scale * scale)))
+
+
+def read_patches(drawing: Drawing, fabrics: Sequence[str]) -> tuple[Patch, ...]:
+    """Letter the faces of a drawing in reading order; `fabrics` gives each face's fabric.
+
+    Congruent patches share a letter, however they are turned; a shape that differs from its mirror image is handed,
+    and its mirror image has a letter of its own.
+    """
+    letters: dict[tuple[object, ...], str] = {}
+    sizes: dict[Shape, tuple[Length, Length]] = {}
+    patches = []
+    for index, (face, fabric) in enumerate(zip(drawing.faces, fabrics, strict=True)):
+        shape = shape_of(face)
+        if shape not in sizes:
+            sizes[shape] = lengths(shape.width, drawing.scale), lengths(shape.height, drawing.scale)
+        name = letters.setdefault(shape.congruence, letter(len(letters)))
+        patches.append(Patch(index, name, shape.name, *sizes[shape], fabric))
+    return tuple(patches)
+
+
+def fabrics_of(draft: Draft, drawing: Drawing) -> tuple[list[str], list[int], list[int]]:
+    """Each face's fabric; the numbers of the draft's paints that lie on a seam; those that gainsay an earlier one."""
+    fabrics = [UNASSIGNED] * len(drawing.faces)
+    on_seam, gainsaying = [], []
+    for number, face in enumerate(drawing.faces_at([paint.at for paint in draft.paints])):
+        fabric = draft.paints[number].fabric
+        if face is None:
+            on_seam.append(number)
+        elif fabrics[face] not in (UNASSIGNED, fabric):
+            gainsaying.append(number)
+        else:
+            fabrics[face] = fabric
+    return fabrics, on_seam, gainsaying
+
+
+def shape_of(face: Face) -> Shape:
+    """The shape of a face."""
+    left, top = min(x for x, _ in face.ring), min(y for _, y in face.ring)
+    ring = tuple((x - left, y - top) for x, y in face.ring)
+    holes = tuple(sorted(tuple((x - left, y - top) for x, y in hole) for hole in face.holes))
+    return _shape(ring, holes)
+
+
+@lru_cache(maxsize=4096)
+def _shape(ring: Ring, holes: tuple[Ring, ...]) -> Shape:
+    sides = [(bx - ax, by - ay) for (ax, ay), (bx, by) in zip(ring, ring[1:] + ring[:1], strict=True)]
+    corners = tuple(_corners(sides))
+    congruence = (min(corners[turn:] + corners[:turn] for turn in range(len(corners))), holes)
+    name = "polygon" if holes else _name(sides)
+    if name in ("square", "rectangle"):
+        box = [_square(sides[0]), _square(sides[1])]
+    elif name == "triangle":
+        box = sorted(map(_square, sides))[:2]
+    else:
+        box = [max(x for x, _ in ring) ** 2, max(y for _, y in ring) ** 2]
+    return Shape(name, max(box), min(box), congruence)
+
+
+def _square(side: tuple[int, int]) -> int:
+    return side[0] * side[0] + side[1] * side[1]
+
+
+def _corners(sides: Sequence[tuple[int, int]]) -> Iterator[tuple[int, int, int]]:
+    for (ax, ay), (bx, by) in zip(sides, [*sides[1:], sides[0]], strict=True):
+        yield ax * ax + ay * ay, ax * bx + ay * by, ax * by - ay * bx
+
+
+def _parallel(a: tuple[int, int], b: tuple[int, int]) -> bool:
+    return a[0] * b[1] == a[1] * b[0]
+
+
+def _name(sides: Sequence[tuple[int, int]]) -> ShapeName:
+    square_corners = sum(dot == 0 for _, dot, _ in _corners(sides))
+    if len(sides) == 3:
+        return "triangle" if square_corners else "polygon"
+    if len(sides) != 4:
+        return "polygon"
+    pairs = _parallel(sides[0], sides[2]), _parallel(sides[1], sides[3])
+    if not all(pairs):
+        return "trapezoid" if any(pairs) else "polygon"
+    even = _square(sides[0]) == _square(sides[1])
+    if square_corners:
+        return "square" if even else "rectangle"
+    return "diamond" if even else "parallelogram"

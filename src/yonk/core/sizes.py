@@ -1,0 +1,99 @@
+"""The same block at other sizes: what each piece's cut becomes, and at which sizes every cut is on the ruler."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Iterator, Sequence
+from dataclasses import dataclass, replace
+from fractions import Fraction
+
+from yonk.core.draft import Draft
+from yonk.core.measure import Length
+from yonk.core.off_the_ruler import worst_off
+from yonk.core.recipes import Recipe
+from yonk.core.units.needs import Need, Terms
+from yonk.core.units.unit import Unit
+
+STEPS_TRIED = 96
+
+
+def scaled(unit: Unit, by: Fraction) -> Unit:
+    """The unit at another size; everything finished grows alike."""
+    return replace(
+        unit,
+        width=unit.width * by,
+        height=unit.height * by,
+        scale=unit.scale / by,
+        parts=tuple(replace(part, width=part.width * by, height=part.height * by) for part in unit.parts),
+    )
+
+
+def needs_at(recipes: Iterable[Recipe], terms: Terms, by: Fraction) -> Iterator[tuple[Recipe, Need]]:
+    """What is cut when the block is made larger by a factor."""
+    for recipe in recipes:
+        if recipe.needs:
+            for need in recipe.method.needs(scaled(recipe.group.unit, by), terms, recipe.lots):
+                yield recipe, need
+
+
+def on_the_ruler(recipes: Iterable[Recipe], terms: Terms, by: Fraction) -> bool:
+    """Whether every plain piece is on the ruler when the block is made larger by a factor."""
+    return all(worst_off(need, terms) is None for _, need in needs_at(recipes, terms, by))
+
+
+def sizes_on_the_ruler(draft: Draft, recipes: Sequence[Recipe], terms: Terms) -> tuple[Fraction | None, Fraction | None]:
+    """The nearest smaller and larger finished widths, in ruler steps, at which every cut is on the ruler.
+
+    The height follows in proportion. None where none is found within 96 steps.
+    """
+    return _nearest(draft, recipes, terms, -1), _nearest(draft, recipes, terms, 1)
+
+
+def _nearest(draft: Draft, recipes: Sequence[Recipe], terms: Terms, way: int) -> Fraction | None:
+    marks = draft.width / terms.step
+    start = marks.__floor__() if way > 0 else marks.__ceil__()
+    for count in range(1, STEPS_TRIED + 1):
+        width = (start + way * count) * terms.step
+        if width <= 0:
+            return None
+        if on_the_ruler(recipes, terms, width / draft.width):
+            return width
+    return None
+
+
+@dataclass(frozen=True)
+class ChartCell:
+    """The cut of one letter's patch at one finished size, in the draft's unit; how far off the ruler, if it is."""
+
+    letter: str
+    role: str
+    width: Fraction
+    height: Fraction
+    subcut: str
+    shape: str
+    off: Length | None
+
+
+@dataclass(frozen=True)
+class ChartRow:
+    """One finished size of the block and what is cut at it."""
+
+    width: Fraction
+    height: Fraction
+    cells: tuple[ChartCell, ...]
+    on_the_ruler: bool
+
+
+def size_chart(draft: Draft, recipes: Sequence[Recipe], terms: Terms, widths: Iterable[Fraction]) -> list[ChartRow]:
+    """For each finished width (the height in proportion) the cut of every letter's patch."""
+    rows = []
+    for width in widths:
+        cells: dict[tuple[object, ...], ChartCell] = {}
+        for _, need in needs_at(recipes, terms, width / draft.width):
+            off = worst_off(need, terms)
+            wide, high = need.rounded(terms.step)
+            cell = ChartCell(need.letter, need.role, wide, high, need.subcut, need.shape, off.by if off else None)
+            cells.setdefault((need.letter, wide, high, need.subcut), cell)
+        ordered = sorted(cells.values(), key=lambda cell: (len(cell.letter), cell.letter))
+        height = draft.height * width / draft.width
+        rows.append(ChartRow(width, height, tuple(ordered), all(cell.off is None for cell in ordered)))
+    return rows

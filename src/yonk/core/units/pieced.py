@@ -1,0 +1,32 @@
+"""Pieced: whatever is no known unit and does not come apart into cells. Its patches are cut singly."""
+
+from yonk.core.assembly import Region
+from yonk.core.units.needs import Need, Terms
+from yonk.core.units.shapes import cut_patch
+from yonk.core.units.unit import Demand, Found, FoundPart, Method, MethodName, Unit, UnitKind
+
+
+def _singly(unit: Unit, terms: Terms, lots: int) -> list[Need]:
+    return [
+        cut_patch(part.cloth, part.piece, unit.region.turns, unit.scale, terms, lots) for part in unit.parts
+    ]
+
+
+def needs_template(unit: Unit, terms: Terms) -> bool:
+    """Whether a patch of it is of a shape that a ruler cannot cut."""
+    return any(need.shape == "template" and need.rotary is None for need in _singly(unit, terms, 1))
+
+
+class Pieced(UnitKind):
+    kind = "pieced"
+    words = "pieced unit"
+    methods = (
+        Method(name="cut-and-sew", words="cut patches singly and sew", lot=1, needs=_singly),
+        Method(name="template", words="cut patches by template and sew", lot=1, needs=_singly),
+    )
+
+    def recognise(self, region: Region) -> Found | None:
+        return Found(tuple(FoundPart(piece, "patch", spot=(0, n)) for n, piece in enumerate(region.pieces)))
+
+    def propose(self, unit: Unit, demand: Demand) -> tuple[MethodName, str]:
+        return "cut-and-sew", "It is no unit with a quicker way; its patches are cut singly."

@@ -1,0 +1,206 @@
+"""Reading a block: its assembly, with every region that stays whole known as a unit, and the units in groups.
+
+Regions divided alike are looked at once; the answer is kept for the length of one reading.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from math import gcd
+from typing import Any
+
+from yonk.core.assembly import Node, Piece, Region, Whole, block_region, take_apart, wholes
+from yonk.core.draft import Draft
+from yonk.core.faces import Drawing, draw
+from yonk.core.measure import Length
+from yonk.core.patches import Patch, fabrics_of, read_patches
+from yonk.core.units import BY_NAME, KINDS, REST
+from yonk.core.units.needs import Cloth, Hand
+from yonk.core.units.unit import Found, Kind, Part, Unit
+
+Identity = tuple[Any, ...]
+
+
+@dataclass(frozen=True)
+class Known:
+    """What a region is: its kind and the numbers, among its pieces, of those that are its own (not its middle's)."""
+
+    kind: Kind
+    own: tuple[int, ...]
+
+
+@dataclass(frozen=True)
+class Group:
+    """Identical units: the first of them, the faces of each, and the group of their mirror images in this block."""
+
+    label: str
+    kind: Kind
+    unit: Unit
+    members: tuple[tuple[int, ...], ...]
+    mirror: str | None = None
+
+    @property
+    def per_block(self) -> int:
+        """How many are in one block."""
+        return len(self.members)
+
+
+@dataclass(frozen=True)
+class Reading:
+    """A draft as it was read."""
+
+    draft: Draft
+    drawing: Drawing
+    fabrics: tuple[str, ...]
+    patches: tuple[Patch, ...]
+    assembly: Node[Known]
+    groups: tuple[Group, ...]
+    paints_on_seams: tuple[int, ...]
+    paints_gainsaying: tuple[int, ...]
+
+    @property
+    def group_of_face(self) -> dict[int, Group]:
+        """The group of units that each face belongs to."""
+        return {face: group for group in self.groups for faces in group.members for face in faces}
+
+
+def read(draft: Draft, drawing: Drawing | None = None) -> Reading:
+    """Read a draft: faces, patches, assembly, units. Raises `DraftError` where its seams are too many."""
+    drawing = drawing or draw(draft)
+    fabrics, on_seams, gainsaying = fabrics_of(draft, drawing)
+    patches = read_patches(drawing, fabrics)
+    assembly = take_apart(block_region(drawing), _Knower().know, _rest)
+    groups = _Grouping(patches, drawing.scale).groups(wholes(assembly))
+    return Reading(
+        draft, drawing, tuple(fabrics), patches, assembly, groups, tuple(on_seams), tuple(gainsaying)
+    )
+
+
+def _anonymous(region: Region) -> Region:
+    """The region with its pieces numbered from nought, whatever faces they are."""
+    pieces = tuple(Piece(number, piece.ring, piece.holes) for number, piece in enumerate(region.pieces))
+    return Region(pieces, region.width, region.height, region.turns)
+
+
+def _rest(region: Region) -> Known:
+    return Known(REST.kind, tuple(range(len(region.pieces))))
+
+
+class _Knower:
+    """Says what a region is; regions divided alike are recognised once."""
+
+    def __init__(self) -> None:
+        self._answers: dict[object, tuple[Known, Region | None] | None] = {}
+
+    def know(self, region: Region) -> tuple[Known, Region | None] | None:
+        key = region.shape_key
+        if key not in self._answers:
+            self._answers[key] = self._recognise(_anonymous(region))
+        answer = self._answers[key]
+        if answer is None or answer[1] is None:
+            return answer
+        known, middle = answer
+        own = tuple(Piece(region.pieces[piece.face].face, piece.ring, piece.holes) for piece in middle.pieces)
+        return known, Region(own, middle.width, middle.height, middle.turns + region.turns)
+
+    def _recognise(self, region: Region) -> tuple[Known, Region | None] | None:
+        upright = Region(region.pieces, region.width, region.height)
+        for kind in KINDS:
+            found = kind.recognise(upright)
+            if found:
+                return Known(kind.kind, tuple(sorted(part.piece.face for part in found.parts))), found.middle
+        return None
+
+
+class _Grouping:
+    """Puts identical units into groups, labelled in reading order."""
+
+    def __init__(self, patches: Sequence[Patch], scale: int) -> None:
+        self.patches = patches
+        self.scale = scale
+        self._identities: dict[object, tuple[Identity, Identity]] = {}
+
+    def groups(self, found: Sequence[Whole[Known]]) -> tuple[Group, ...]:
+        members: dict[Identity, list[tuple[int, ...]]] = {}
+        mirrors: dict[Identity, Identity] = {}
+        first: dict[Identity, tuple[Whole[Known], Region]] = {}
+        for whole in found:
+            own = _own_region(whole)
+            identity, mirror = self._identity(whole.known.kind, own)
+            if identity not in members:
+                members[identity], mirrors[identity], first[identity] = [], mirror, (whole, own)
+            members[identity].append(tuple(piece.face for piece in own.pieces))
+        labels = {identity: str(number) for number, identity in enumerate(members, start=1)}
+        return tuple(
+            Group(
+                label=labels[identity],
+                kind=first[identity][0].known.kind,
+                unit=self._unit(*first[identity], identity, mirrors[identity]),
+                members=tuple(faces),
+                mirror=labels.get(mirrors[identity]) if mirrors[identity] != identity else None,
+            )
+            for identity, faces in members.items()
+        )
+
+    def _identity(self, kind: Kind, region: Region) -> tuple[Identity, Identity]:
+        """Alike for units of one kind, size, and fabrics in place, however turned; and that of the mirror image."""
+        key = kind, region.turns, region.shape_key, tuple(self.patches[p.face].fabric for p in region.pieces)
+        if key not in self._identities:
+            sizes = sorted(
+                (region.length(region.width, self.scale), region.length(region.height, self.scale))
+            )
+            stem = kind, region.on_point, *sizes
+            self._identities[key] = (
+                (*stem, self._arrangement(region)[0]),
+                (*stem, self._arrangement(region.mirrored())[0]),
+            )
+        return self._identities[key]
+
+    def _arrangement(self, region: Region) -> tuple[Identity, Region]:
+        """The least of the four ways it can lie, and the region lying so."""
+        turns = [region]
+        for _ in range(3):
+            turns.append(turns[-1].turned())
+        return min(((self._as_it_lies(turn), turn) for turn in turns), key=lambda pair: pair[0])
+
+    def _as_it_lies(self, region: Region) -> Identity:
+        common = gcd(region.width, region.height, *(part for p in region.pieces for spot in p.ring for part in spot))
+        rings = tuple(
+            tuple(tuple((x // common, y // common) for x, y in ring) for ring in (p.ring, *p.holes))
+            for p in region.pieces
+        )
+        fabrics = tuple(self.patches[p.face].fabric for p in region.pieces)
+        return region.width // common, region.height // common, rings, fabrics
+
+    def _unit(self, whole: Whole[Known], own: Region, identity: Identity, mirror: Identity) -> Unit:
+        kind = BY_NAME[whole.known.kind]
+        lying = self._arrangement(own)[1]
+        found = kind.recognise(lying)
+        assert found is not None, "what was recognised is recognised however it lies"
+        fabrics = [self.patches[part.piece.face].fabric for part in found.parts]
+        hand: Hand | None = None
+        if identity != mirror:
+            hand = kind.hand(found, fabrics) or ("left" if identity[-1] < mirror[-1] else "right")
+        return Unit(
+            width=lying.length(lying.width, self.scale), height=lying.length(lying.height, self.scale),
+            on_point=lying.on_point, hand=hand, region=lying, scale=self.scale, has_middle=whole.middle is not None,
+            parts=tuple(self._part(found, number, lying) for number in range(len(found.parts))),
+        )  # fmt: skip
+
+    def _part(self, found: Found, number: int, region: Region) -> Part:
+        part = found.parts[number]
+        patch = self.patches[part.piece.face]
+        frame = Region((), 0, 0, region.turns + part.turns)
+        width: Length = frame.length(part.width, self.scale)
+        height: Length = frame.length(part.height, self.scale)
+        return Part(Cloth(patch.fabric, patch.letter, part.role), width, height, part.spot, part.piece)
+
+
+def _own_region(whole: Whole[Known]) -> Region:
+    """The region with the pieces that are the unit's own."""
+    region = whole.region
+    if len(whole.known.own) == len(region.pieces):
+        return region
+    own = tuple(region.pieces[number] for number in whole.known.own)
+    return Region(own, region.width, region.height, region.turns)

@@ -1,0 +1,137 @@
+"""Single patches of any straight-sided shape: by ruler where a ruler can cut them, else by a template.
+
+A right triangle comes from a square or rectangle cut on the diagonal; a parallelogram, diamond or trapezoid with 45°
+ends comes from a strip; any other shape is offset outward by the seam allowance, its long points cut off.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from fractions import Fraction
+from math import atan2, cos, pi, sin
+
+import shapely
+
+from yonk.core.assembly import Piece
+from yonk.core.faces import Ring
+from yonk.core.measure import ROOT_2, Length, Rational, show
+from yonk.core.patches import lengths
+from yonk.core.units.half_rectangle_triangle import right_triangle
+from yonk.core.units.needs import Cloth, Hand, Need, Outline, Rotary, Terms, box, isosceles
+
+POINTS_CUT_OFF_AT = 2.0  # seam allowances from the corner of the finished patch, measured along its bisector
+_FLOAT_NOISE = Fraction(1, 10**9)
+
+Side = tuple[int, int]
+
+
+def cut_patch(cloth: Cloth, piece: Piece, turns: int, scale: Rational, terms: Terms, pieces: int) -> Need:
+    """What to cut for one patch; its outline is on a frame turned by `turns` × 45° with `scale` steps to the unit."""
+    sides = _sides(piece.ring)
+    if len(sides) == 3 and not piece.holes:
+        corner = next((i for i in range(3) if _dot(sides[i - 1], sides[i]) == 0), None)
+        if corner is not None:
+            return _right_triangle(cloth, sides[corner], sides[corner - 1], turns, scale, terms, pieces)
+    if len(sides) == 4 and not piece.holes and all(_dot(sides[i - 1], sides[i]) == 0 for i in range(4)):
+        width, height = (_length(side, turns, scale) for side in sides[:2])
+        return box(cloth, width, height, terms, pieces)
+    return _template(cloth, piece, turns, scale, terms, pieces)
+
+
+def _sides(ring: Ring) -> list[Side]:
+    return [(bx - ax, by - ay) for (ax, ay), (bx, by) in zip(ring, ring[1:] + ring[:1], strict=True)]
+
+
+def _dot(a: Side, b: Side) -> int:
+    return a[0] * b[0] + a[1] * b[1]
+
+
+def _cross(a: Side, b: Side) -> int:
+    return a[0] * b[1] - a[1] * b[0]
+
+
+def _length(side: Side, turns: int, scale: Rational) -> Length:
+    plain = lengths(_dot(side, side), scale * 2 ** (turns // 2))
+    return plain * ROOT_2 / 2 if turns % 2 else plain
+
+
+def _right_triangle(
+    cloth: Cloth, leaving: Side, arriving: Side, turns: int, scale: Rational, terms: Terms, pieces: int
+) -> Need:
+    """A right triangle; the legs leave and arrive at its right angle, clockwise as seen."""
+    first, second = _length(leaving, turns, scale), _length(arriving, turns, scale)
+    if first == second:
+        along_frame, diagonal = 0 in leaving, abs(leaving[0]) == abs(leaving[1])
+        long_edge_on_grain = along_frame if turns % 2 else diagonal
+        return isosceles(cloth, first, terms, pieces, legs_on_grain=not long_edge_on_grain, margin=0)
+    hand: Hand = "right" if second < first else "left"
+    return right_triangle(cloth, (first, second), terms, pieces, hand, Fraction(0))
+
+
+def _template(cloth: Cloth, piece: Piece, turns: int, scale: Rational, terms: Terms, pieces: int) -> Need:
+    outline = _outline(piece, turns, scale, terms)
+    across, down = [x for x, _ in outline], [y for _, y in outline]
+    spans = sorted((max(across) - min(across), max(down) - min(down)), reverse=True)
+    wide, high = (Length(Fraction(span).limit_denominator(10**9) - _FLOAT_NOISE) for span in spans)
+    rotary = None if piece.holes else _rotary(_sides(piece.ring), turns, scale, terms)
+    said = rotary.words if rotary else "the finished shape offset outward by the seam allowance, long points cut off"
+    return Need(
+        fabric=cloth.fabric, letter=cloth.letter, role=cloth.role, shape="template", width=wide, height=high,
+        rounding="up", pieces=pieces, working=(said,), outline=outline, rotary=rotary,
+    )  # fmt: skip
+
+
+def _outline(piece: Piece, turns: int, scale: Rational, terms: Terms) -> Outline:
+    """The cut line as it lies in the block, from the corner of its upright box, in the draft's unit."""
+    angle, shrink = turns * pi / 4, 1 / (float(scale) * 2 ** (turns / 2))
+    upright = [
+        ((x * cos(angle) - y * sin(angle)) * shrink, (x * sin(angle) + y * cos(angle)) * shrink) for x, y in piece.ring
+    ]
+    grown = shapely.Polygon(upright).buffer(float(terms.seam), join_style="mitre", mitre_limit=POINTS_CUT_OFF_AT)
+    left, top, _, _ = grown.bounds
+    return tuple((round(x - left, 9), round(y - top, 9)) for x, y in grown.exterior.coords[:-1])
+
+
+def _parallels(sides: Sequence[Side]) -> list[int]:
+    """Of a four-sided shape: the numbers of the sides that have a parallel opposite."""
+    return [i for i in (0, 1) if len(sides) == 4 and _cross(sides[i], sides[i + 2]) == 0]
+
+
+def _corner_at_45(a: Side, b: Side) -> bool:
+    return abs(_dot(a, b)) == abs(_cross(a, b))
+
+
+def _apart(side: Side, next_side: Side, turns: int, scale: Rational) -> Length:
+    """How far a parallel side lies from this one, reached along the next side, which meets it at 45°."""
+    return _length(next_side, turns, scale) * ROOT_2 / 2
+
+
+def _on_grain(side: Side, turns: int) -> bool:
+    angle = round(atan2(side[1], side[0]) / (pi / 4), 9) + turns
+    return angle % 2 == 0
+
+
+def _rotary(sides: Sequence[Side], turns: int, scale: Rational, terms: Terms) -> Rotary | None:
+    """How a ruler cuts a parallelogram, diamond or trapezoid with 45° ends, or None."""
+    parallels = sorted(_parallels(sides), key=lambda i: not _on_grain(sides[i], turns))
+    if not parallels:
+        return None
+    base = parallels[0]
+    slants = [sides[base - 1], sides[base + 1]]
+    slanted = [side for side in slants if _corner_at_45(sides[base], side)]
+    if not slanted or any(side not in slanted and _dot(sides[base], side) for side in slants):
+        return None
+    strip = (_apart(sides[base], slanted[0], turns, scale) + terms.both_seams).nearest(terms.step)
+    if len(parallels) == 2:
+        every = (_length(sides[base], turns, scale) * ROOT_2 / 2 + terms.both_seams).nearest(terms.step)
+        said = f"a strip {show(strip, terms.unit)} wide, cut at 45° every {show(every, terms.unit)}"
+        return Rotary(strip, every, said)
+    longest = max(_length(sides[base], turns, scale), _length(sides[base + 2], turns, scale))
+    ends = len(slanted) * (1 + ROOT_2) + (2 - len(slanted))
+    every = (longest + terms.seam * ends).nearest(terms.step)
+    kind = "both ends" if len(slanted) == 2 else "one end"
+    said = (
+        f"a strip {show(strip, terms.unit)} wide; {kind} cut at 45°, {show(every, terms.unit)} from tip to tip"
+        " along the long edge"
+    )
+    return Rotary(strip, every, said)

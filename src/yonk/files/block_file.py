@@ -1,0 +1,351 @@
+"""The block file, `yonk-block/1`: read with every fault named by its place, and written."""
+
+from __future__ import annotations
+
+import json
+from collections import Counter
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass
+from fractions import Fraction
+from typing import Annotated, Any, Literal, cast
+
+from pydantic import BaseModel, ConfigDict, Field, PlainSerializer, PlainValidator, TypeAdapter, ValidationError
+from pydantic import WithJsonSchema as Schema
+
+from yonk.core.draft import (
+    UNASSIGNED,
+    Draft,
+    Fabric,
+    Making,
+    Paint,
+    Print,
+    Unit,
+    UnitMethod,
+    Value,
+    default_making,
+)
+from yonk.core.measure import LengthError, read_length, write_exact
+from yonk.core.units import BY_NAME
+from yonk.core.units.reading import Reading
+
+FORMAT = "yonk-block/1"
+MOST_BYTES = 2_000_000
+MOST_SEAMS = 20_000
+MOST_LINES = 64
+MOST_FAULTS = 50
+
+
+@dataclass(frozen=True)
+class Fault:
+    """What is wrong with a file: the place in it, and what is wrong there and would mend it."""
+
+    place: str
+    message: str
+
+    def __str__(self) -> str:
+        return f"{self.place}: {self.message}" if self.place else self.message
+
+
+class BadFileError(ValueError):
+    """A file that cannot be taken, with all its faults."""
+
+    def __init__(self, faults: Sequence[Fault]) -> None:
+        super().__init__("\n".join(map(str, faults)))
+        self.faults = tuple(faults)
+
+
+def _length(value: object) -> Fraction:
+    if isinstance(value, Fraction):
+        return value
+    if not isinstance(value, str):
+        raise ValueError('is no text; write the length in quotes, such as "9" or "39/8", since numbers are not exact')
+    try:
+        return read_length(value)
+    except LengthError as fault:
+        raise ValueError(str(fault)) from None
+
+
+def _positive(value: object) -> Fraction:
+    length = _length(value)
+    if length <= 0:
+        raise ValueError("must be more than nothing")
+    return length
+
+
+_AS_TEXT = PlainSerializer(write_exact, return_type=str)
+_SCHEMA = Schema({"type": "string", "description": "an exact length: 9, 39/8, 4.875 or 4 7/8", "examples": ["39/8"]})
+Exact = Annotated[Fraction, PlainValidator(_length), _AS_TEXT, _SCHEMA]
+Positive = Annotated[Fraction, PlainValidator(_positive), _AS_TEXT, _SCHEMA]
+PointIn = tuple[Exact, Exact]
+SeamIn = tuple[PointIn, PointIn]
+Key = Annotated[str, Field(min_length=1, max_length=80)]
+
+
+class _Part(BaseModel):
+    model_config = ConfigDict(extra="ignore", frozen=True)
+
+
+class FinishedIn(_Part):
+    """The finished size."""
+
+    width: Positive
+    height: Positive
+
+
+class GridIn(_Part):
+    """Proportions of the columns left to right and the rows top to bottom."""
+
+    columns: Annotated[tuple[Positive, ...], Field(min_length=1, max_length=MOST_LINES)]
+    rows: Annotated[tuple[Positive, ...], Field(min_length=1, max_length=MOST_LINES)]
+
+
+class FabricIn(_Part):
+    """A fabric of the block; `direction` is where a directional print points, in degrees clockwise from up."""
+
+    key: Key
+    name: Annotated[str, Field(min_length=1, max_length=120)]
+    colour: Annotated[str, Field(pattern="^#[0-9a-fA-F]{6}$")]
+    value: Value = "medium"
+    print: Print = "solid"
+    direction: Annotated[int, Field(strict=True, ge=0, lt=360)] = 0
+
+
+class PaintIn(_Part):
+    """The fabric of the patch that holds a point."""
+
+    at: PointIn
+    fabric: Key
+
+
+class UnitMethodIn(_Part):
+    """The way chosen for the unit that holds a point."""
+
+    at: PointIn
+    method: Key
+
+
+class MakingIn(_Part):
+    """How the block is made; what is left out is the usual."""
+
+    blocks: Annotated[int, Field(strict=True, ge=1, le=1000)] | None = None
+    seam: Positive | None = None
+    ruler_step: Positive | None = None
+    trim_margin: Exact | None = None
+    methods: dict[str, str] = Field(default_factory=dict)
+    units: tuple[UnitMethodIn, ...] = ()
+
+
+class BlockIn(_Part):
+    """A block file."""
+
+    format: Literal["yonk-block/1"]
+    name: Annotated[str, Field(min_length=1, max_length=120)]
+    unit: Unit
+    finished: FinishedIn
+    grid: GridIn
+    seams: Annotated[tuple[SeamIn, ...], Field(max_length=MOST_SEAMS)] = ()
+    fabrics: Annotated[tuple[FabricIn, ...], Field(max_length=200)] = ()
+    patches: Annotated[tuple[PaintIn, ...], Field(max_length=40_000)] = ()
+    making: MakingIn = Field(default_factory=MakingIn)
+
+
+_SECTIONS: dict[str, TypeAdapter[Any]] = {
+    "grid": TypeAdapter(GridIn),
+    "seams": TypeAdapter(tuple[SeamIn, ...]),
+    "fabrics": TypeAdapter(tuple[FabricIn, ...]),
+    "patches": TypeAdapter(tuple[PaintIn, ...]),
+    "making": TypeAdapter(MakingIn),
+}
+
+
+def read_block(text: str | bytes) -> Draft:
+    """Read a block file. Raises `BadFileError` with every fault found."""
+    if len(text) > MOST_BYTES:
+        raise BadFileError([Fault("", f"the file is larger than {MOST_BYTES // 1_000_000} MB")])
+    try:
+        raw = json.loads(text)
+    except UnicodeDecodeError:
+        raise BadFileError([Fault("", "the file is not UTF-8 text")]) from None
+    except json.JSONDecodeError as fault:
+        where = f"line {fault.lineno}, column {fault.colno}"
+        raise BadFileError([Fault(where, f"the file is not JSON here ({fault.msg})")]) from None
+    except (RecursionError, ValueError):
+        raise BadFileError([Fault("", "the file is nested too deep or holds too long a number")]) from None
+    return take_block(raw)
+
+
+def take_block(raw: object) -> Draft:
+    """A draft from the parsed content of a block file. Raises `BadFileError` with every fault found."""
+    if not isinstance(raw, dict):
+        raise BadFileError([Fault("", "the file holds no block; it begins with { and has a format, a name, …")])
+    faults: list[Fault] = []
+    block: BlockIn | None = None
+    try:
+        block = BlockIn.model_validate(raw)
+    except ValidationError as errors:
+        faults = [_fault(error) for error in errors.errors(include_url=False, include_input=False)]
+    broken = {fault.place.partition(".")[0].partition("[")[0] for fault in faults}
+    sound = {
+        name: _sound(name, adapter, raw) for name, adapter in _SECTIONS.items() if name in raw and name not in broken
+    }
+    faults += _gainsaying(sound)
+    if faults or block is None:
+        unique = list(dict.fromkeys(faults))
+        more = [Fault("", f"and {len(unique) - MOST_FAULTS} faults more")] if len(unique) > MOST_FAULTS else []
+        raise BadFileError([*unique[:MOST_FAULTS], *more])
+    return draft_of(block)
+
+
+def check_reading(reading: Reading) -> None:
+    """Raise `BadFileError` where a point that must lie in a patch lies on a seam."""
+    faults = [
+        Fault(f"patches[{number}].at", "lies on a seam; move it inside the patch it is for")
+        for number in reading.paints_on_seams
+    ]
+    choices = reading.draft.making.units
+    for number, face in enumerate(reading.drawing.faces_at([choice.at for choice in choices])):
+        if face is None:
+            faults.append(Fault(f"making.units[{number}].at", "lies on a seam; move it inside the unit it is for"))
+    if faults:
+        raise BadFileError(faults[:MOST_FAULTS])
+
+
+def draft_of(block: BlockIn) -> Draft:
+    """The draft that a sound block file describes."""
+    usual, given = default_making(block.unit), block.making
+    making = Making(
+        blocks=given.blocks or usual.blocks,
+        seam=given.seam or usual.seam,
+        ruler_step=given.ruler_step or usual.ruler_step,
+        trim_margin=usual.trim_margin if given.trim_margin is None else given.trim_margin,
+        methods=dict(given.methods),
+        units=tuple(UnitMethod(choice.at, choice.method) for choice in given.units),
+    )
+    return Draft(
+        name=block.name, unit=block.unit, width=block.finished.width, height=block.finished.height,
+        columns=block.grid.columns, rows=block.grid.rows, seams=block.seams, making=making,
+        fabrics=tuple(Fabric(**fabric.model_dump()) for fabric in block.fabrics),
+        paints=tuple(Paint(paint.at, paint.fabric) for paint in block.patches),
+    )  # fmt: skip
+
+
+def write_block(draft: Draft) -> dict[str, Any]:
+    """The content of a draft's block file, ready for JSON. Reading it gives the same draft."""
+    making = draft.making
+    return {
+        "format": FORMAT,
+        "name": draft.name,
+        "unit": draft.unit,
+        "finished": {"width": write_exact(draft.width), "height": write_exact(draft.height)},
+        "grid": {"columns": [*map(write_exact, draft.columns)], "rows": [*map(write_exact, draft.rows)]},
+        "seams": [[[*map(write_exact, a)], [*map(write_exact, b)]] for a, b in draft.seams],
+        "fabrics": [_fabric(fabric) for fabric in draft.fabrics],
+        "patches": [{"at": [*map(write_exact, paint.at)], "fabric": paint.fabric} for paint in draft.paints],
+        "making": {
+            "blocks": making.blocks,
+            "seam": write_exact(making.seam),
+            "ruler_step": write_exact(making.ruler_step),
+            "trim_margin": write_exact(making.trim_margin),
+            "methods": dict(making.methods),
+            **(
+                {"units": [{"at": [*map(write_exact, u.at)], "method": u.method} for u in making.units]}
+                if making.units
+                else {}
+            ),
+        },
+    }
+
+
+def block_schema() -> dict[str, Any]:
+    """The JSON Schema of a block file."""
+    return {"$schema": "https://json-schema.org/draft/2020-12/schema", **BlockIn.model_json_schema()}
+
+
+def _fabric(fabric: Fabric) -> dict[str, Any]:
+    shown = {
+        "key": fabric.key, "name": fabric.name, "colour": fabric.colour, "value": fabric.value, "print": fabric.print,
+    }  # fmt: skip
+    return shown | ({"direction": fabric.direction} if fabric.direction else {})
+
+
+def _sound(name: str, adapter: TypeAdapter[Any], raw: dict[str, Any]) -> Any:
+    try:
+        return adapter.validate_python(raw[name])
+    except ValidationError:
+        return None
+
+
+def _fault(error: Any) -> Fault:
+    place = ""
+    for step in error["loc"]:
+        if isinstance(step, int):
+            place += f"[{step}]"
+        elif "[" not in str(step) and str(step) not in ("function-plain", "constrained-int", "int", "tuple"):
+            place += f".{step}" if place else str(step)
+    kind, message = error["type"], str(error["msg"]).removeprefix("Value error, ")
+    if kind == "missing":
+        message = "is missing"
+    elif kind == "literal_error":
+        message = message.replace("Input should be", "must be")
+    elif kind == "string_pattern_mismatch":
+        message = "must be a colour such as #a3262a"
+    elif kind != "value_error":
+        message = message.replace("Input should", "should")
+    return Fault(place, message)
+
+
+def _gainsaying(sound: dict[str, Any]) -> Iterator[Fault]:
+    """Faults between parts of the file that are sound each by itself."""
+    grid = cast(GridIn | None, sound.get("grid"))
+    if grid:
+        size = len(grid.columns), len(grid.rows)
+        for number, seam in enumerate(sound.get("seams") or ()):
+            yield from _seam_faults(f"seams[{number}]", seam, size)
+        for number, paint in enumerate(sound.get("patches") or ()):
+            yield from _outside(f"patches[{number}].at", paint.at, size)
+        for number, choice in enumerate(sound["making"].units if sound.get("making") else ()):
+            yield from _outside(f"making.units[{number}].at", choice.at, size)
+    if sound.get("fabrics") is not None or "fabrics" not in sound:
+        yield from _fabric_faults(sound.get("fabrics") or (), sound.get("patches") or ())
+    if sound.get("making"):
+        yield from _method_faults(sound["making"])
+
+
+def _seam_faults(place: str, seam: Any, size: tuple[int, int]) -> Iterator[Fault]:
+    for end, point in enumerate(seam):
+        yield from _outside(f"{place}[{end}]", point, size)
+    if seam[0] == seam[1]:
+        yield Fault(place, "begins and ends at the same point")
+
+
+def _outside(place: str, point: Any, size: tuple[int, int]) -> Iterator[Fault]:
+    if point[0] > size[0] or point[1] > size[1]:
+        at = f"({write_exact(point[0])}, {write_exact(point[1])})"
+        yield Fault(place, f"{at} lies outside the grid of {size[0]} columns by {size[1]} rows")
+
+
+def _fabric_faults(fabrics: Sequence[FabricIn], paints: Sequence[PaintIn]) -> Iterator[Fault]:
+    keys = Counter(fabric.key for fabric in fabrics)
+    for number, fabric in enumerate(fabrics):
+        if keys[fabric.key] > 1:
+            yield Fault(f"fabrics[{number}].key", f"“{fabric.key}” stands for more than one fabric")
+        if fabric.key == UNASSIGNED:
+            yield Fault(f"fabrics[{number}].key", f"“{UNASSIGNED}” is kept for patches without a fabric; use another")
+    for number, paint in enumerate(paints):
+        if paint.fabric not in keys:
+            yield Fault(f"patches[{number}].fabric", f"“{paint.fabric}” is none of the block's fabrics")
+
+
+def _method_faults(making: MakingIn) -> Iterator[Fault]:
+    every = {method.name for kind in BY_NAME.values() for method in kind.methods}
+    for kind, method in making.methods.items():
+        place = f"making.methods.{kind}"
+        known = next((there for name, there in BY_NAME.items() if name == kind), None)
+        if known is None:
+            yield Fault(place, f"is no kind of unit; the kinds are {', '.join(BY_NAME)}")
+        elif method not in [there.name for there in known.methods]:
+            ways = ", ".join(there.name for there in known.methods)
+            yield Fault(place, f"“{method}” is no way to make it; the ways are {ways}")
+    for number, choice in enumerate(making.units):
+        if choice.method not in every:
+            yield Fault(f"making.units[{number}].method", f"“{choice.method}” is no way to make a unit")

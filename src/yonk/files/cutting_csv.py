@@ -1,0 +1,34 @@
+"""The cutting list as CSV: one row a cut, sizes as mixed numbers."""
+
+from __future__ import annotations
+
+import csv
+import io
+
+from yonk.core.measure import write_mixed
+from yonk.core.plan import Plan
+
+HEADINGS = ("fabric", "count", "shape", "cut width", "cut height", "unit", "cut further", "units", "letters", "pieces", "spare pieces")
+SUBCUTS = {"none": "", "one-diagonal": "once on the diagonal", "both-diagonals": "on both diagonals"}
+
+
+def write_cutting_csv(plan: Plan) -> str:
+    """The cutting list; a text that a spreadsheet would take for a formula is led by an apostrophe."""
+    draft = plan.reading.draft
+    out = io.StringIO()
+    writer = csv.writer(out, lineterminator="\n")
+    writer.writerow(HEADINGS)
+    for cut in plan.cuts:
+        letters = dict.fromkeys(purpose.letter for purpose in cut.purposes)
+        writer.writerow(
+            (
+                _plain(draft.fabric(cut.fabric).name), cut.count, cut.shape, write_mixed(cut.width),
+                write_mixed(cut.height), draft.unit, SUBCUTS[cut.subcut], " ".join(cut.units), " ".join(letters),
+                cut.yields, cut.spare_pieces,
+            )
+        )  # fmt: skip
+    return out.getvalue()
+
+
+def _plain(text: str) -> str:
+    return f"'{text}" if text[:1] in "=+-@\t\r" else text
