@@ -11,9 +11,9 @@ import click
 from yonk.core.draft import DraftError
 from yonk.core.plan import Plan, plan_reading
 from yonk.core.units.reading import read
-from yonk.files.block_file import BadFileError, Fault, check_reading, read_block
+from yonk.files.block_file import BadFileError, Fault, block_schema, check_reading, read_block
 from yonk.files.cutting_csv import write_cutting_csv
-from yonk.files.plan_file import write_plan
+from yonk.files.plan_file import plan_schema, write_plan
 
 
 def refuse(faults: tuple[Fault, ...]) -> None:
@@ -54,6 +54,49 @@ def _plan_of(file: str, blocks: int | None) -> Plan:
     reading = read(read_block(text))
     check_reading(reading)
     return plan_reading(reading, blocks)
+
+
+def _start(samples: bool, port: int) -> None:
+    # imported here so that a plan needs neither database nor web server
+    from yonk.machine.database_server import MachineError
+    from yonk.machine.serve import run
+
+    try:
+        run(samples=samples, port=port, say=click.echo)
+    except MachineError as fault:
+        click.echo(str(fault), err=True)
+        sys.exit(1)
+    except KeyboardInterrupt:
+        pass
+
+
+@main.command()
+@click.option("--port", default=8765, show_default=True, help="the port on this machine")
+def demo(port: int) -> None:
+    """Open Yonk with sample blocks."""
+    _start(samples=True, port=port)
+
+
+@main.command()
+@click.option("--port", default=8765, show_default=True, help="the port on this machine")
+def start(port: int) -> None:
+    """Open Yonk."""
+    _start(samples=False, port=port)
+
+
+@main.command()
+def openapi() -> None:
+    """Print the OpenAPI document that the front end's types are made from."""
+    from yonk.api.app import create_app
+
+    click.echo(json.dumps(create_app(None).openapi(), indent=1, sort_keys=True))
+
+
+@main.command()
+@click.argument("kind", type=click.Choice(["block", "plan"]))
+def schema(kind: str) -> None:
+    """Print the JSON Schema of a block file or a plan."""
+    click.echo(json.dumps(block_schema() if kind == "block" else plan_schema(), indent=1))
 
 
 if __name__ == "__main__":

@@ -77,12 +77,8 @@ class MakingDefaults:
 
 
 DEFAULTS: dict[Unit, MakingDefaults] = {
-    "in": MakingDefaults(
-        Fraction(1, 4), Fraction(1, 8), Fraction(1, 8), squaring=Fraction(1), hair=Fraction(1, 64)
-    ),
-    "cm": MakingDefaults(
-        Fraction(3, 4), Fraction(1, 4), Fraction(1, 4), squaring=Fraction(5, 2), hair=Fraction(1, 25)
-    ),
+    "in": MakingDefaults(Fraction(1, 4), Fraction(1, 8), Fraction(1, 8), squaring=Fraction(1), hair=Fraction(1, 64)),
+    "cm": MakingDefaults(Fraction(3, 4), Fraction(1, 4), Fraction(1, 4), squaring=Fraction(5, 2), hair=Fraction(1, 25)),
 }
 
 

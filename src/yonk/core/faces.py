@@ -10,6 +10,7 @@ from collections import defaultdict
 from collections.abc import Callable, Iterable, Sequence
 from dataclasses import dataclass, field
 from fractions import Fraction
+from functools import lru_cache
 from math import gcd, lcm
 from typing import Any
 
@@ -59,6 +60,16 @@ class Drawing:
     loose: tuple[Stretch, ...]
     neighbours: frozenset[tuple[int, int]]
     polygons: Array = field(compare=False, repr=False)
+    edges: tuple[Stretch, ...] = field(compare=False, repr=False)
+
+    def inner_edges(self) -> list[Stretch]:
+        """The stretches of seam between crossings, without the block's outline."""
+        right, bottom = (int(lines[-1] * self.scale) for lines in (self.ruling.across, self.ruling.down))
+        return [
+            (a, b)
+            for a, b in self.edges
+            if not (a[0] == b[0] and a[0] in (0, right)) and not (a[1] == b[1] and a[1] in (0, bottom))
+        ]
 
     def to_lattice(self, point: Point) -> tuple[Fraction, Fraction]:
         """From columns and rows to the lattice (not always a whole number)."""
@@ -103,8 +114,12 @@ def draw(draft: Draft) -> Drawing:
     does not depend on how the drawing was cut into seams. Raises `DraftError` when it has too many crossings or
     patches to work on.
     """
-    ruling = Ruling.of(draft)
-    scale, seams, corner = _on_lattice(ruling, draft.seams)
+    return _draw(Ruling.of(draft), draft.seams)
+
+
+@lru_cache(maxsize=64)
+def _draw(ruling: Ruling, drawn: tuple[Seam, ...]) -> Drawing:
+    scale, seams, corner = _on_lattice(ruling, drawn)
     lines = _join(seams, corner)
     crossings, finer = _crossings(lines)
     scale *= finer
@@ -112,7 +127,7 @@ def draw(draft: Draft) -> Drawing:
     faces, loose, neighbours, polygons = _faces(edges)
     if len(faces) > MOST_PATCHES:
         raise DraftError("seams", f"divide the block into {len(faces)} patches; {MOST_PATCHES} is the most")
-    return Drawing(ruling, scale, tuple(faces), tuple(loose), neighbours, polygons)
+    return Drawing(ruling, scale, tuple(faces), tuple(loose), neighbours, polygons, tuple(edges))
 
 
 def holds(face: Face, spot: tuple[Fraction | int, Fraction | int]) -> bool:

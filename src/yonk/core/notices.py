@@ -52,8 +52,9 @@ def all_notices(reading: Reading, recipes: Sequence[Recipe], cuts: Sequence[Cut]
 
 
 def _spot(reading: Reading, spot: tuple[int, int]) -> str:
-    column, row = reading.drawing.to_grid(spot)
-    return f"column {int(min(column, len(reading.draft.columns) - 1)) + 1}, row {int(min(row, len(reading.draft.rows) - 1)) + 1}"
+    counts = zip(reading.drawing.to_grid(spot), (len(reading.draft.columns), len(reading.draft.rows)), strict=True)
+    column, row = (min(int(count), lines - 1) + 1 for count, lines in counts)
+    return f"column {column}, row {row}"
 
 
 def _loose(reading: Reading) -> Iterator[Notice]:
@@ -100,7 +101,11 @@ def _off(reading: Reading, recipes: Sequence[Recipe]) -> Iterator[Notice]:
         rows = Counter(reading.drawing.faces[face].box[1::2] for face in faces)
         said = in_words(off, reading.draft, max(rows.values(), default=1))
         yield Notice(
-            "off-the-ruler", f"{said} {fits}a finer ruler step or an uneven grid also mends it.", (off.letter,), (), faces
+            "off-the-ruler",
+            f"{said} {fits}a finer ruler step or an uneven grid also mends it.",
+            (off.letter,),
+            (),
+            faces,
         )
 
 
@@ -112,7 +117,9 @@ def _templates(cuts: Iterable[Cut]) -> Iterator[Notice]:
     )
     if letters:
         word = "Patch" if len(letters) == 1 else "Patches"
-        yield Notice("template-needed", f"{word} {_listed(letters)} cannot be cut with a ruler alone; print a template.", letters)
+        yield Notice(
+            "template-needed", f"{word} {_listed(letters)} cannot be cut with a ruler alone; print a template.", letters
+        )
 
 
 def _gainsaying(reading: Reading) -> Iterator[Notice]:
@@ -124,7 +131,9 @@ def _gainsaying(reading: Reading) -> Iterator[Notice]:
         kept = reading.draft.fabric(reading.fabrics[face]).name
         other = reading.draft.fabric(paint.fabric).name
         letter = reading.patches[face].letter
-        yield Notice("two-fabrics", f"A patch {letter} is given {kept} and then {other}; {kept} is kept.", (letter,), (), (face,))
+        yield Notice(
+            "two-fabrics", f"A patch {letter} is given {kept} and then {other}; {kept} is kept.", (letter,), (), (face,)
+        )
 
 
 def _unsuited(recipes: Iterable[Recipe]) -> Iterator[Notice]:
@@ -146,11 +155,15 @@ def _mirrored(recipes: Sequence[Recipe]) -> Iterator[Notice]:
             continue
         label = recipe.group.label
         if recipe.mirrored:
-            said = f"{recipe.mirrored} mirror images come with them; they make a second, mirrored block, or are left over."
+            said = (
+                f"{recipe.mirrored} mirror images come with them; they make a second, mirrored block, or are left over."
+            )
         elif recipe.needs:
             other = next(name for name in recipe.serves if name != label)
             spare = recipe.spare + by_label[other].spare
-            said = f"units {label} and {other} come out of the same lots" + (f", {spare} over." if spare else ", none over.")
+            said = f"units {label} and {other} come out of the same lots" + (
+                f", {spare} over." if spare else ", none over."
+            )
         else:
             continue
         hands = f"Unit {label} is {recipe.group.unit.hand}-handed and made in mirrored pairs: "

@@ -76,11 +76,7 @@ def _chosen_by_unit(reading: Reading) -> Mapping[str, str]:
         return {}
     groups = reading.group_of_face
     faces = reading.drawing.faces_at([choice.at for choice in choices])
-    return {
-        groups[face].label: choice.method
-        for face, choice in zip(faces, choices, strict=True)
-        if face is not None
-    }
+    return {groups[face].label: choice.method for face, choice in zip(faces, choices, strict=True) if face is not None}
 
 
 def _choose(group: Group, reading: Reading, blocks: int, by_unit: Mapping[str, str]) -> _Choice:

@@ -42,7 +42,8 @@ def _lines(pieces: Iterable[Piece]) -> Iterable[Line]:
 
 def _apart(pieces: Sequence[Piece]) -> tuple[list[Piece], list[Piece]] | None:
     for line in _lines(pieces):
-        before, behind = [], []
+        before: list[Piece] = []
+        behind: list[Piece] = []
         for piece in pieces:
             side = _side(piece, line)
             if side is None:

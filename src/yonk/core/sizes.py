@@ -40,7 +40,9 @@ def on_the_ruler(recipes: Iterable[Recipe], terms: Terms, by: Fraction) -> bool:
     return all(worst_off(need, terms) is None for _, need in needs_at(recipes, terms, by))
 
 
-def sizes_on_the_ruler(draft: Draft, recipes: Sequence[Recipe], terms: Terms) -> tuple[Fraction | None, Fraction | None]:
+def sizes_on_the_ruler(
+    draft: Draft, recipes: Sequence[Recipe], terms: Terms
+) -> tuple[Fraction | None, Fraction | None]:
     """The nearest smaller and larger finished widths, in ruler steps, at which every cut is on the ruler.
 
     The height follows in proportion. None where none is found within 96 steps.

@@ -8,7 +8,19 @@ import io
 from yonk.core.measure import write_mixed
 from yonk.core.plan import Plan
 
-HEADINGS = ("fabric", "count", "shape", "cut width", "cut height", "unit", "cut further", "units", "letters", "pieces", "spare pieces")
+HEADINGS = (
+    "fabric",
+    "count",
+    "shape",
+    "cut width",
+    "cut height",
+    "unit",
+    "cut further",
+    "units",
+    "letters",
+    "pieces",
+    "spare pieces",
+)
 SUBCUTS = {"none": "", "one-diagonal": "once on the diagonal", "both-diagonals": "on both diagonals"}
 
 

@@ -10,6 +10,7 @@ from yonk.core.cutting.cuts import Cut
 from yonk.core.measure import Length, write_exact
 from yonk.core.plan import Plan
 from yonk.core.recipes import Recipe, terms_of
+from yonk.core.units import BY_NAME
 
 
 def write_plan(plan: Plan) -> dict[str, Any]:
@@ -38,6 +39,39 @@ def write_plan(plan: Plan) -> dict[str, Any]:
             for notice in plan.notices
         ],
     }
+
+
+def plan_schema() -> dict[str, Any]:
+    """The JSON Schema of a plan file."""
+    text, count = {"type": "string"}, {"type": "integer", "minimum": 0}
+    texts = {"type": "array", "items": text}
+    both = {"type": "object", "properties": {"width": text, "height": text}, "required": ["width", "height"]}
+
+    def rows(**fields: Any) -> dict[str, Any]:
+        row = {"type": "object", "properties": fields, "required": [name for name in fields if name != "hand"]}
+        return {"type": "array", "items": row}
+
+    block = {"name": text, "unit": {"enum": ["in", "cm"]}, "finished": both, "unfinished": both, "blocks": count}
+    return {
+        "$schema": "https://json-schema.org/draft/2020-12/schema",
+        "title": "yonk-plan/1",
+        "type": "object",
+        "required": ["format", "block", "patches", "units", "cuts", "notices"],
+        "properties": {
+            "format": {"const": "yonk-plan/1"},
+            "block": {"type": "object", "properties": block, "required": [*block]},
+            "patches": rows(letter=text, shape=text, finished=both, fabric=text, per_block=count, total=count),
+            "units": rows(
+                label=text, kind={"enum": [*BY_NAME]}, letters=texts, fabrics=texts, finished=both, unfinished=both,
+                per_block=count, total=count, method=text, makes=count, spare=count, hand={"enum": ["left", "right"]},
+            ),
+            "cuts": rows(
+                fabric=text, shape={"enum": ["square", "rectangle", "strip", "template"]}, width=text, height=text,
+                subcut={"enum": ["none", "one-diagonal", "both-diagonals"]}, count=count, **{"for": texts},
+            ),
+            "notices": rows(code=text, text=text, patches=texts),
+        },
+    }  # fmt: skip
 
 
 def size(width: Length, height: Length) -> dict[str, str]:

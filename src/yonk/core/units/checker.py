@@ -4,6 +4,7 @@ from collections import Counter
 
 from yonk.core.assembly import Region
 from yonk.core.units.needs import Need, Terms, box
+from yonk.core.units.stamp import Stamp
 from yonk.core.units.strip_set import strip
 from yonk.core.units.unit import Demand, Found, FoundPart, Method, MethodName, Part, Unit, UnitKind
 
@@ -30,9 +31,7 @@ def bands(unit: Unit) -> list[tuple[list[Part], int]]:
 
 def _strips(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     return [
-        strip(part.cloth, part.width, part.width, lots * count, terms)
-        for line, count in bands(unit)
-        for part in line
+        strip(part.cloth, part.width, part.width, lots * count, terms) for line, count in bands(unit) for part in line
     ]
 
 
@@ -43,6 +42,7 @@ def _single(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 class Checker(UnitKind):
     kind = "checker"
     words = "checker"
+    stamp = Stamp("1/2 0 1/2 1, 0 1/2 1 1/2", "1/4 1/4 0, 3/4 1/4 1, 1/4 3/4 1, 3/4 3/4 0")
     methods = (
         Method(name="strip-piecing", words="strip sets, cut across and turned", lot=1, needs=_strips, turns_prints=True),
         Method(name="cut-and-sew", words="cut squares and sew", lot=1, needs=_single),
@@ -68,4 +68,7 @@ class Checker(UnitKind):
         squares, sets = len(unit.parts) * demand.total, len(bands(unit))
         if squares < 8 or demand.directional or sets > demand.total + 2:
             return "cut-and-sew", f"Only {squares} squares: cut singly they are quicker than strip sets."
-        return "strip-piecing", f"{sets} strip {'set' if sets == 1 else 'sets'} cut across handle all {squares} squares."
+        return (
+            "strip-piecing",
+            f"{sets} strip {'set' if sets == 1 else 'sets'} cut across handle all {squares} squares.",
+        )

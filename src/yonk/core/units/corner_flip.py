@@ -5,6 +5,7 @@ from dataclasses import replace
 from yonk.core.assembly import Piece, Region
 from yonk.core.measure import ROOT_2
 from yonk.core.units.needs import Need, Terms, box, isosceles
+from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import Demand, Found, FoundPart, Method, MethodName, Unit, UnitKind
 
 
@@ -32,6 +33,7 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 class CornerFlip(UnitKind):
     kind = "corner-flip"
     words = "corner flip"
+    stamp = Stamp("1/2 0 1 1/2", "1/4 3/4 0, 7/8 1/8 1")
     methods = (
         Method(
             name="stitch-and-flip", words="stitch and flip", lot=1, needs=_flip, bias=lambda unit: unit.on_point

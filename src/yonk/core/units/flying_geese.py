@@ -3,6 +3,7 @@
 from yonk.core.assembly import Region
 from yonk.core.measure import ROOT_2, show
 from yonk.core.units.needs import Need, Terms, box, isosceles, square
+from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
     Demand,
     Found,
@@ -63,6 +64,7 @@ def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 class FlyingGeese(UnitKind):
     kind = "flying-geese"
     words = "flying geese unit"
+    stamp = Stamp("0 1 1/2 0, 1/2 0 1 1", "1/2 3/4 0, 1/8 1/4 1, 7/8 1/4 1", span=(2, 1))
     methods = (
         Method(
             name="four-at-a-time", words="four at a time", lot=4, needs=_four, mirrors=True, turns_prints=True,
@@ -98,5 +100,8 @@ class FlyingGeese(UnitKind):
         if demand.total >= 3 and (unit.hand is None or demand.total == demand.mirrored):
             lots = lots_for(demand.total, 4)
             large = "1 large square" if lots == 1 else f"{lots} large squares"
-            return "four-at-a-time", f"Four at a time: {large} and {4 * lots} small ones make all {demand.total} with no waste."
+            return (
+                "four-at-a-time",
+                f"Four at a time: {large} and {4 * lots} small ones make all {demand.total} with no waste.",
+            )
         return "stitch-and-flip", "Stitch and flip: too few of one hand are wanted for lots of four."

@@ -11,6 +11,7 @@ from yonk.core.assembly import Region
 from yonk.core.measure import Length, show, square_root
 from yonk.core.units.half_square_triangle import halved
 from yonk.core.units.needs import Cloth, Hand, Need, Terms
+from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import Demand, Found, FoundPart, Method, MethodName, Unit, UnitKind
 
 
@@ -46,6 +47,7 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 class HalfRectangleTriangle(UnitKind):
     kind = "half-rectangle-triangle"
     words = "half-rectangle triangle"
+    stamp = Stamp("0 1 1 0", "1/4 1/4 0, 3/4 3/4 1", span=(2, 1))
     methods = (Method(name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles),)
 
     def recognise(self, region: Region) -> Found | None:
@@ -60,4 +62,7 @@ class HalfRectangleTriangle(UnitKind):
         return "right" if found.seam_rises else "left"
 
     def propose(self, unit: Unit, demand: Demand) -> tuple[MethodName, str]:
-        return "cut-and-sew", "Rectangles cut once from corner to corner; both of a rectangle's triangles have this hand."
+        return (
+            "cut-and-sew",
+            "Rectangles cut once from corner to corner; both of a rectangle's triangles have this hand.",
+        )

@@ -7,6 +7,7 @@ diagonal loses s√2 of its side; four at a time the seams run along the edges a
 from yonk.core.assembly import Region
 from yonk.core.measure import ROOT_2, Length, show
 from yonk.core.units.needs import Need, Terms, isosceles, square
+from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import Demand, Found, FoundPart, Method, MethodName, Unit, UnitKind, lots_for
 
 
@@ -54,6 +55,7 @@ def _eight(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 class HalfSquareTriangle(UnitKind):
     kind = "half-square-triangle"
     words = "half-square triangle"
+    stamp = Stamp("0 1 1 0", "1/4 1/4 0, 3/4 3/4 1")
     methods = (
         Method(
             name="two-at-a-time", words="two at a time", lot=2, needs=_two, bias=lambda unit: unit.on_point
@@ -81,7 +83,10 @@ class HalfSquareTriangle(UnitKind):
         if demand.total >= 8 and (rest == 0 or rest >= 6):
             squares, pairs = lots_for(demand.total, 8), lots_for(demand.total, 2)
             one = "1 pair of squares makes" if squares == 1 else f"{squares} pairs of squares make"
-            return "eight-at-a-time", f"Eight at a time: {one} all {demand.total}; two at a time would need {pairs} pairs."
+            return (
+                "eight-at-a-time",
+                f"Eight at a time: {one} all {demand.total}; two at a time would need {pairs} pairs.",
+            )
         pairs = lots_for(demand.total, 2)
         one = "1 pair of squares makes" if pairs == 1 else f"{pairs} pairs of squares make"
         over = " with one to spare" if demand.total % 2 else ""

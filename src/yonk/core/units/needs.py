@@ -146,7 +146,7 @@ def isosceles(
     working = (
         f"{edge} {show(side, terms.unit)} finished",
         f"+ {show(terms.seam, terms.unit)} × ({factor}) for the seams and points = {show(side + extra, terms.unit)}",
-        *([f"+ {show(larger, terms.unit)} to trim = {show(total, terms.unit)}"] if larger != 0 else []),
+        *([f"+ {show(larger, terms.unit)} to trim = {show(total, terms.unit)}"] if larger > 0 else []),
     )
     return Need(
         fabric=cloth.fabric, letter=cloth.letter, role=cloth.role, pieces=pieces, rounding="up", shape="square",

@@ -2,6 +2,7 @@
 
 from yonk.core.assembly import Region
 from yonk.core.units.needs import Need, Terms, box
+from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import Demand, Found, FoundPart, Method, MethodName, Unit, UnitKind
 
 
@@ -12,6 +13,7 @@ def _cut(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 class Patch(UnitKind):
     kind = "patch"
     words = "plain patch"
+    stamp = Stamp("", "1/2 1/2 0")
     methods = (Method(name="cut-and-sew", words="cut to size", lot=1, needs=_cut),)
 
     def recognise(self, region: Region) -> Found | None:

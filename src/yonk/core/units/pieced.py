@@ -7,9 +7,7 @@ from yonk.core.units.unit import Demand, Found, FoundPart, Method, MethodName, U
 
 
 def _singly(unit: Unit, terms: Terms, lots: int) -> list[Need]:
-    return [
-        cut_patch(part.cloth, part.piece, unit.region.turns, unit.scale, terms, lots) for part in unit.parts
-    ]
+    return [cut_patch(part.cloth, part.piece, unit.region.turns, unit.scale, terms, lots) for part in unit.parts]
 
 
 def needs_template(unit: Unit, terms: Terms) -> bool:

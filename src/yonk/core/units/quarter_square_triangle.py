@@ -8,6 +8,7 @@ from collections import Counter
 from yonk.core.assembly import Region
 from yonk.core.measure import ROOT_2, show
 from yonk.core.units.needs import Cloth, Need, Terms, isosceles, square
+from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
     Demand,
     Found,
@@ -23,9 +24,7 @@ from yonk.core.units.unit import (
 
 def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     legs, margin = unit.width * ROOT_2 / 2, terms.trim * ROOT_2 / 2
-    return [
-        isosceles(part.cloth, legs, terms, lots, legs_on_grain=unit.on_point, margin=margin) for part in unit.parts
-    ]
+    return [isosceles(part.cloth, legs, terms, lots, legs_on_grain=unit.on_point, margin=margin) for part in unit.parts]
 
 
 def halves(unit: Unit) -> tuple[tuple[Cloth, Cloth], tuple[Cloth, Cloth]]:
@@ -59,6 +58,7 @@ def _two(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 class QuarterSquareTriangle(UnitKind):
     kind = "quarter-square-triangle"
     words = "quarter-square triangle"
+    stamp = Stamp("0 0 1 1, 0 1 1 0", "1/2 1/4 0, 3/4 1/2 1, 1/2 3/4 0, 1/4 1/2 1")
     methods = (
         Method(
             name="two-at-a-time", words="two at a time", lot=2, needs=_two, mirrors=True, turns_prints=True,

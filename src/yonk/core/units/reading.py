@@ -72,9 +72,7 @@ def read(draft: Draft, drawing: Drawing | None = None) -> Reading:
     patches = read_patches(drawing, fabrics)
     assembly = take_apart(block_region(drawing), _Knower().know, _rest)
     groups = _Grouping(patches, drawing.scale).groups(wholes(assembly))
-    return Reading(
-        draft, drawing, tuple(fabrics), patches, assembly, groups, tuple(on_seams), tuple(gainsaying)
-    )
+    return Reading(draft, drawing, tuple(fabrics), patches, assembly, groups, tuple(on_seams), tuple(gainsaying))
 
 
 def _anonymous(region: Region) -> Region:
@@ -98,9 +96,11 @@ class _Knower:
         if key not in self._answers:
             self._answers[key] = self._recognise(_anonymous(region))
         answer = self._answers[key]
-        if answer is None or answer[1] is None:
-            return answer
+        if answer is None:
+            return None
         known, middle = answer
+        if middle is None:
+            return answer
         own = tuple(Piece(region.pieces[piece.face].face, piece.ring, piece.holes) for piece in middle.pieces)
         return known, Region(own, middle.width, middle.height, middle.turns + region.turns)
 
@@ -147,9 +147,7 @@ class _Grouping:
         """Alike for units of one kind, size, and fabrics in place, however turned; and that of the mirror image."""
         key = kind, region.turns, region.shape_key, tuple(self.patches[p.face].fabric for p in region.pieces)
         if key not in self._identities:
-            sizes = sorted(
-                (region.length(region.width, self.scale), region.length(region.height, self.scale))
-            )
+            sizes = sorted((region.length(region.width, self.scale), region.length(region.height, self.scale)))
             stem = kind, region.on_point, *sizes
             self._identities[key] = (
                 (*stem, self._arrangement(region)[0]),

@@ -9,6 +9,7 @@ from collections.abc import Sequence
 from yonk.core.assembly import Region
 from yonk.core.measure import ROOT_2, show
 from yonk.core.units.needs import Hand, Need, Terms, isosceles, square
+from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
     Demand,
     Found,
@@ -28,10 +29,7 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     legs, margin = unit.width * ROOT_2 / 2, terms.trim * ROOT_2 / 2
     return [
         isosceles(half.cloth, unit.width, terms, lots, legs_on_grain=not unit.on_point, margin=terms.trim),
-        *(
-            isosceles(part.cloth, legs, terms, lots, legs_on_grain=unit.on_point, margin=margin)
-            for part in quarters
-        ),
+        *(isosceles(part.cloth, legs, terms, lots, legs_on_grain=unit.on_point, margin=margin) for part in quarters),
     ]
 
 
@@ -53,6 +51,7 @@ def _pair(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 class SplitQuarterSquare(UnitKind):
     kind = "split-quarter-square"
     words = "split quarter-square"
+    stamp = Stamp("0 1 1 0, 0 0 1/2 1/2", "3/4 3/4 0, 1/2 1/4 1, 1/4 1/2 2")
     methods = (
         Method(
             name="two-at-a-time", words="in pairs, one left and one right", lot=2, needs=_pair, mirrors=True,

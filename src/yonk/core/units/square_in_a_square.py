@@ -6,6 +6,7 @@ by their legs are cut once, the others twice. The middle may be a plain square o
 
 from yonk.core.assembly import Region
 from yonk.core.units.needs import Need, Terms, box, isosceles
+from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import Demand, Found, FoundPart, Method, MethodName, Unit, UnitKind, corner_sets
 
 
@@ -31,6 +32,10 @@ def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 class SquareInASquare(UnitKind):
     kind = "square-in-a-square"
     words = "square in a square"
+    stamp = Stamp(
+        "1/2 0 1 1/2, 1 1/2 1/2 1, 1/2 1 0 1/2, 0 1/2 1/2 0",
+        "1/2 1/2 0, 1/8 1/8 1, 7/8 1/8 1, 7/8 7/8 1, 1/8 7/8 1", span=(2, 2),
+    )  # fmt: skip
     methods = (
         Method(name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles),
         Method(

@@ -3,6 +3,7 @@
 from yonk.core.assembly import Region
 from yonk.core.measure import Length, show
 from yonk.core.units.needs import Cloth, Need, Terms, box
+from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import Demand, Found, FoundPart, Method, MethodName, Unit, UnitKind
 
 
@@ -33,6 +34,7 @@ def _single(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 class StripSet(UnitKind):
     kind = "strip-set"
     words = "strip set"
+    stamp = Stamp("0 1/3 1 1/3, 0 2/3 1 2/3", "1/2 1/6 0, 1/2 1/2 1, 1/2 5/6 2")
     methods = (
         Method(name="strip-piecing", words="long strips, cut across", lot=1, needs=_strips),
         Method(name="cut-and-sew", words="cut singly and sew", lot=1, needs=_single),
@@ -52,5 +54,8 @@ class StripSet(UnitKind):
 
     def propose(self, unit: Unit, demand: Demand) -> tuple[MethodName, str]:
         if demand.total == 1:
-            return "cut-and-sew", "Only one is wanted: cut its pieces singly, and nothing is spent on squaring up a strip set."
+            return (
+                "cut-and-sew",
+                "Only one is wanted: cut its pieces singly, and nothing is spent on squaring up a strip set.",
+            )
         return "strip-piecing", f"One strip set, cut across, gives all {demand.total} without handling single pieces."

@@ -11,6 +11,7 @@ from yonk.core.assembly import Piece, Region
 from yonk.core.faces import Spot
 from yonk.core.measure import Length, Rational
 from yonk.core.units.needs import Cloth, Hand, Need, Terms
+from yonk.core.units.stamp import Stamp
 
 Kind = Literal[
     "patch", "half-square-triangle", "quarter-square-triangle", "split-quarter-square", "flying-geese",
@@ -124,6 +125,7 @@ class UnitKind(ABC):
     kind: ClassVar[Kind]
     words: ClassVar[str]
     methods: ClassVar[tuple[Method, ...]]
+    stamp: ClassVar[Stamp | None] = None
 
     @abstractmethod
     def recognise(self, region: Region) -> Found | None:

@@ -1,0 +1,1 @@
+"""The web: Pydantic at the edge, thin routes."""

@@ -1,0 +1,265 @@
+"""What goes over the wire. The front end's types are made from these."""
+
+from __future__ import annotations
+
+from datetime import datetime
+from typing import Annotated, Any, Literal
+
+from pydantic import BaseModel, ConfigDict, Field
+
+from yonk.core.acts import Act
+from yonk.core.draft import Print, Unit, Value
+from yonk.core.mates import MatesName
+from yonk.core.notices import Code
+from yonk.core.units.needs import CutShape, Subcut
+from yonk.core.units.unit import Kind, MethodName
+
+Document = Annotated[dict[str, Any], Field(description="a block file; the front end hands it on as it came")]
+Place = tuple[float, float]
+
+
+class Model(BaseModel):
+    model_config = ConfigDict(frozen=True)
+
+
+class FaultOut(Model):
+    """One thing that is wrong: where, and what would mend it."""
+
+    place: str
+    message: str
+
+
+class FaultsOut(Model):
+    """The one shape of every error."""
+
+    code: Literal["bad-document", "bad-request", "not-found", "old-revision", "too-large", "database"]
+    faults: list[FaultOut]
+    theirs: BlockOut | None = None
+
+
+class ActsIn(Model):
+    """A draft and what is done to it, in order; none to have it read as it is."""
+
+    document: Document
+    acts: Annotated[list[Annotated[Act, Field(discriminator="do")]], Field(max_length=200)] = []
+    mates: MatesName = "none"
+    stretches: bool = False
+
+
+class LineOut(Model):
+    """One column or row: its proportion and its finished size, as text and as a length."""
+
+    proportion: str
+    finished: str
+    exact: str
+    start: float
+    length: float
+
+
+class SheetOut(Model):
+    """The ruled paper and what the block is made with."""
+
+    name: str
+    unit: Unit
+    width: float
+    height: float
+    finished_width: str
+    finished_height: str
+    finished: str
+    unfinished: str
+    columns: list[LineOut]
+    rows: list[LineOut]
+    blocks: int
+    seam: str
+    ruler_step: str
+    trim_margin: str
+
+
+class FabricOut(Model):
+    """A fabric; `ink` is a colour that can be read on it."""
+
+    key: str
+    name: str
+    colour: str
+    ink: str
+    value: Value
+    print: Print
+    direction: int
+    patches: int
+
+
+class FaceOut(Model):
+    """A patch of the block, in the draft's unit from its top left corner. `at` names it in acts."""
+
+    outline: list[Place]
+    holes: list[list[Place]]
+    letter: str
+    letter_at: Place
+    room: float
+    fabric: str
+    unit: str
+    at: tuple[str, str]
+    finished: str
+    spoken: str
+
+
+class StretchOut(Model):
+    """A stretch of seam between two crossings: on the sheet, and as acts name it."""
+
+    start: Place
+    end: Place
+    start_at: tuple[str, str]
+    end_at: tuple[str, str]
+
+
+class MethodOut(Model):
+    """A way to make a unit."""
+
+    name: MethodName
+    words: str
+
+
+class UnitOut(Model):
+    """A group of identical units and how it is made."""
+
+    label: str
+    kind: Kind
+    words: str
+    letters: list[str]
+    finished: str
+    unfinished: str
+    per_block: int
+    total: int
+    method: MethodName
+    method_words: str
+    chosen: bool
+    reason: str
+    makes: int
+    spare: int
+    hand: Literal["left", "right"] | None
+    at: tuple[str, str]
+    methods: list[MethodOut]
+
+
+class CutOut(Model):
+    """A line of the cutting list."""
+
+    id: str
+    count: int
+    shape: CutShape
+    size: str
+    what: str
+    subcut: Subcut
+    further: str
+    purpose: str
+    letters: list[str]
+    units: list[str]
+    pieces: int
+    spare_pieces: int
+    working: list[str]
+
+
+class FabricCutsOut(Model):
+    """What is cut of one fabric."""
+
+    fabric: str
+    name: str
+    cuts: list[CutOut]
+
+
+class NoticeOut(Model):
+    """Something to know."""
+
+    code: Code
+    text: str
+    patches: list[str]
+    units: list[str]
+    faces: list[int]
+
+
+class DraftOut(Model):
+    """A draft as it is to be drawn, with all that follows from it."""
+
+    document: Document
+    sheet: SheetOut
+    fabrics: list[FabricOut]
+    faces: list[FaceOut]
+    loose: list[tuple[Place, Place]]
+    stretches: list[StretchOut]
+    cells: list[list[str]]
+    units: list[UnitOut]
+    cutting: list[FabricCutsOut]
+    notices: list[NoticeOut]
+
+
+class BlockOut(Model):
+    """A block as it is kept."""
+
+    id: str
+    name: str
+    revision: int
+    created: datetime
+    changed: datetime
+    document: Document
+
+
+class PictureFaceOut(Model):
+    """One patch of a small picture."""
+
+    outline: list[Place]
+    colour: str
+
+
+class ShelfBlockOut(Model):
+    """A block on the shelf with a small picture of it."""
+
+    id: str
+    name: str
+    revision: int
+    changed: datetime
+    finished: str
+    width: float
+    height: float
+    patches: int
+    blocks: int
+    picture: list[PictureFaceOut]
+
+
+class NewBlockIn(Model):
+    """A new block: its document, or a name, size and even grid to begin with."""
+
+    document: Document | None = None
+    name: str = "New block"
+    unit: Unit = "in"
+    width: str = "9"
+    height: str = "9"
+    columns: int = 3
+    rows: int = 3
+
+
+class SaveIn(Model):
+    """A state of a block and the revision it was made from."""
+
+    document: Document
+    revision: Annotated[int, Field(ge=1)]
+
+
+class StampOut(Model):
+    """A kind of unit in the tray: its picture from 0 to 1, each part with its place among the fabrics in hand."""
+
+    kind: Kind
+    words: str
+    columns: int
+    rows: int
+    parts: list[StampPartOut]
+
+
+class StampPartOut(Model):
+    """A part of a stamp's picture."""
+
+    outline: list[Place]
+    fabric: int
+
+
+for model in (FaultsOut, StampOut):
+    model.model_rebuild()

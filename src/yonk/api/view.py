@@ -1,0 +1,282 @@
+"""A plan as the screen needs it: outlines to draw and texts to show. No rule is decided here."""
+
+from __future__ import annotations
+
+from collections import Counter, defaultdict
+from fractions import Fraction
+
+import numpy as np
+import shapely
+
+from yonk.api.schemas import (
+    CutOut,
+    DraftOut,
+    FabricCutsOut,
+    FabricOut,
+    FaceOut,
+    LineOut,
+    MethodOut,
+    NoticeOut,
+    Place,
+    SheetOut,
+    StretchOut,
+    UnitOut,
+)
+from yonk.core.contrast import luminance
+from yonk.core.cutting.cuts import Cut, Purpose
+from yonk.core.draft import Draft
+from yonk.core.faces import Spot, grid_point_inside
+from yonk.core.measure import Length, show, write_exact, write_mixed
+from yonk.core.plan import Plan
+from yonk.core.recipes import Recipe, terms_of
+from yonk.core.units import BY_NAME
+from yonk.core.units.reading import Group
+from yonk.files.block_file import write_block
+
+FURTHER = {
+    "none": "",
+    "one-diagonal": "then cut each once on the diagonal",
+    "both-diagonals": "then cut each on both diagonals",
+}
+DARK_INK, LIGHT_INK = "#14312c", "#fbf7ec"
+
+
+def view_of(plan: Plan, *, stretches: bool = False) -> DraftOut:
+    """Everything the screen shows of a plan."""
+    return _View(plan).out(stretches)
+
+
+def size(width: Length | Fraction, height: Length | Fraction, unit: str) -> str:
+    """``3 1⁄2″`` for a square, else ``4″ × 2″``."""
+    wide, high = Length.of(width), Length.of(height)
+    return show(wide, unit) if wide == high else f"{show(wide, unit)} × {show(high, unit)}"
+
+
+class _View:
+    def __init__(self, plan: Plan) -> None:
+        self.plan = plan
+        self.reading = plan.reading
+        self.draft: Draft = plan.reading.draft
+        self.drawing = plan.reading.drawing
+        self.unit = self.draft.unit
+        self.recipes = {recipe.group.label: recipe for recipe in plan.recipes}
+        self.group_of: dict[int, Group] = self.reading.group_of_face
+
+    def out(self, stretches: bool) -> DraftOut:
+        faces = self._faces()
+        return DraftOut(
+            document=write_block(self.draft),
+            sheet=self._sheet(),
+            fabrics=self._fabrics(),
+            faces=faces,
+            loose=[(self._place(a), self._place(b)) for a, b in self.drawing.loose],
+            stretches=self._stretches() if stretches else [],
+            cells=self._cells(),
+            units=[self._unit(recipe, faces) for recipe in self.plan.recipes],
+            cutting=self._cutting(),
+            notices=[
+                NoticeOut(
+                    code=notice.code,
+                    text=notice.text,
+                    patches=list(notice.patches),
+                    units=list(notice.units),
+                    faces=list(notice.faces),
+                )
+                for notice in self.plan.notices
+            ],
+        )
+
+    def _place(self, spot: Spot) -> Place:
+        return round(spot[0] / self.drawing.scale, 5), round(spot[1] / self.drawing.scale, 5)
+
+    def _sheet(self) -> SheetOut:
+        draft, making, ruling = self.draft, self.draft.making, self.drawing.ruling
+        both = 2 * making.seam
+        return SheetOut(
+            name=draft.name, unit=draft.unit, width=float(draft.width), height=float(draft.height),
+            finished_width=write_mixed(draft.width), finished_height=write_mixed(draft.height),
+            finished=size(draft.width, draft.height, self.unit),
+            unfinished=size(draft.width + both, draft.height + both, self.unit),
+            columns=self._lines(draft.columns, ruling.across), rows=self._lines(draft.rows, ruling.down),
+            blocks=self.plan.blocks, seam=write_mixed(making.seam), ruler_step=write_mixed(making.ruler_step),
+            trim_margin=write_mixed(making.trim_margin),
+        )  # fmt: skip
+
+    def _lines(self, parts: tuple[Fraction, ...], at: tuple[Fraction, ...]) -> list[LineOut]:
+        return [
+            LineOut(
+                proportion=write_mixed(part),
+                finished=show(high - low, self.unit),
+                exact=write_mixed(high - low),
+                start=float(low),
+                length=float(high - low),
+            )
+            for part, low, high in zip(parts, at, at[1:], strict=False)
+        ]
+
+    def _fabrics(self) -> list[FabricOut]:
+        counts = Counter(self.reading.fabrics)
+        return [
+            FabricOut(
+                key=fabric.key, name=fabric.name, colour=fabric.colour, value=fabric.value, print=fabric.print,
+                direction=fabric.direction, patches=counts[fabric.key],
+                ink=DARK_INK if luminance(fabric.colour) > 0.18 else LIGHT_INK,
+            )
+            for fabric in self.draft.fabrics
+        ]  # fmt: skip
+
+    def _faces(self) -> list[FaceOut]:
+        points, rooms = _letter_points(self.drawing.polygons)
+        scale, faces = self.drawing.scale, self.drawing.faces
+        anchors = self._anchors()
+        names = {fabric.key: fabric.name for fabric in self.draft.fabrics}
+        finished: dict[str, str] = {}
+        out = []
+        for index, (face, patch) in enumerate(zip(faces, self.reading.patches, strict=True)):
+            if patch.letter not in finished:
+                finished[patch.letter] = size(patch.width, patch.height, self.unit)
+            group = self.group_of[index]
+            fabric = names.get(patch.fabric, "no fabric yet")
+            out.append(
+                FaceOut(
+                    outline=[self._place(spot) for spot in face.ring],
+                    holes=[[self._place(spot) for spot in hole] for hole in face.holes],
+                    letter=patch.letter,
+                    letter_at=(round(points[index][0] / scale, 4), round(points[index][1] / scale, 4)),
+                    room=round(rooms[index] / scale, 4),
+                    fabric=patch.fabric,
+                    unit=group.label,
+                    at=anchors[index],
+                    finished=finished[patch.letter],
+                    spoken=f"patch {patch.letter}, {patch.shape}, {fabric}, in {BY_NAME[group.kind].words} {group.label}",
+                )
+            )
+        return out
+
+    def _anchors(self) -> list[tuple[str, str]]:
+        """A point inside each face: that of its paint where it has one."""
+        paints = self.draft.paints
+        known: dict[int, tuple[Fraction, Fraction]] = {}
+        for face, paint in zip(self.drawing.faces_at([paint.at for paint in paints]), paints, strict=True):
+            if face is not None:
+                known[face] = paint.at
+        points = [
+            known.get(index) or grid_point_inside(self.drawing, face) for index, face in enumerate(self.drawing.faces)
+        ]
+        return [(write_exact(x), write_exact(y)) for x, y in points]
+
+    def _stretches(self) -> list[StretchOut]:
+        def named(spot: Spot) -> tuple[str, str]:
+            x, y = self.drawing.to_grid(spot)
+            return write_exact(x), write_exact(y)
+
+        return [
+            StretchOut(start=self._place(a), end=self._place(b), start_at=named(a), end_at=named(b))
+            for a, b in self.drawing.inner_edges()
+        ]
+
+    def _cells(self) -> list[list[str]]:
+        """What each cell of the grid holds, as it is spoken."""
+        columns, rows = len(self.draft.columns), len(self.draft.rows)
+        points = [
+            (column + Fraction(19, 48), row + Fraction(17, 48)) for row in range(rows) for column in range(columns)
+        ]
+        names = {fabric.key: fabric.name for fabric in self.draft.fabrics}
+        said: dict[str, str] = {}
+        texts = []
+        for place, face in enumerate(self.drawing.faces_at(points)):
+            row, column = divmod(place, columns)
+            text = "a seam"
+            if face is not None:
+                group = self.group_of[face]
+                if group.label not in said:
+                    fabrics = " and ".join(names.get(key, "no fabric yet") for key in group.unit.fabrics)
+                    hand = f", {group.unit.hand}-handed" if group.unit.hand else ""
+                    said[group.label] = f"{BY_NAME[group.kind].words} {group.label}{hand}, {fabrics}"
+                text = said[group.label]
+            texts.append(f"row {row + 1}, column {column + 1}: {text}")
+        return [texts[row * columns : (row + 1) * columns] for row in range(rows)]
+
+    def _unit(self, recipe: Recipe, faces: list[FaceOut]) -> UnitOut:
+        unit, kind = recipe.group.unit, BY_NAME[recipe.group.kind]
+        both = terms_of(self.draft).both_seams
+        wide, high = max(unit.width, unit.height), min(unit.width, unit.height)
+        return UnitOut(
+            label=recipe.group.label, kind=recipe.group.kind, words=kind.words,
+            letters=sorted({part.cloth.letter for part in unit.parts}, key=lambda name: (len(name), name)),
+            finished=size(wide, high, self.unit), unfinished=size(wide + both, high + both, self.unit),
+            per_block=recipe.group.per_block, total=recipe.total, method=recipe.method.name,
+            method_words=recipe.method.words, chosen=recipe.chosen, reason=recipe.reason, makes=recipe.makes,
+            spare=recipe.spare, hand=unit.hand, at=faces[recipe.group.members[0][0]].at,
+            methods=[MethodOut(name=m.name, words=m.words) for m in kind.methods if m.suits(unit)],
+        )  # fmt: skip
+
+    def _cutting(self) -> list[FabricCutsOut]:
+        by_fabric: dict[str, list[Cut]] = defaultdict(list)
+        for cut in self.plan.cuts:
+            by_fabric[cut.fabric].append(cut)
+        return [
+            FabricCutsOut(
+                fabric=key,
+                name=self.draft.fabric(key).name,
+                cuts=[self._cut(cut, f"{key}-{number}") for number, cut in enumerate(cuts, start=1)],
+            )
+            for key, cuts in by_fabric.items()
+        ]
+
+    def _cut(self, cut: Cut, name: str) -> CutOut:
+        letters = list(dict.fromkeys(purpose.letter for purpose in cut.purposes))
+        return CutOut(
+            id=name, count=cut.count, shape=cut.shape, size=self._cut_size(cut), what=_what(cut), subcut=cut.subcut,
+            further=self._further(cut), purpose="; ".join(self._purpose(purpose) for purpose in cut.purposes),
+            letters=letters, units=list(cut.units), pieces=cut.yields, spare_pieces=cut.spare_pieces,
+            working=self._working(cut),
+        )  # fmt: skip
+
+    def _cut_size(self, cut: Cut) -> str:
+        if cut.shape == "strip":
+            return f"{show(cut.height, self.unit)} × {show(cut.width, self.unit)} long"
+        return size(cut.width, cut.height, self.unit)
+
+    def _further(self, cut: Cut) -> str:
+        if cut.rotary:
+            return f"from {cut.rotary.words}"
+        if cut.corners_off:
+            off = show(cut.corners_off[0], self.unit)
+            return f"then cut {len(cut.corners_off)} corners off, {off} along each side"
+        return FURTHER[cut.subcut]
+
+    def _purpose(self, purpose: Purpose) -> str:
+        recipe = self.recipes[purpose.units[0]]
+        label = " and ".join(purpose.units)
+        words = BY_NAME[recipe.group.kind].words
+        return f"{purpose.letter}, {words} {label}"
+
+    def _working(self, cut: Cut) -> list[str]:
+        first = cut.purposes[0]
+        rounded = f"on the ruler: {self._cut_size(cut)}"
+        spare = f"{cut.spare_pieces} of the {cut.yields} pieces left over" if cut.spare_pieces else ""
+        return [*first.working, rounded, *([spare] if spare else [])]
+
+
+def _what(cut: Cut) -> str:
+    plural = "" if cut.count == 1 else "s"
+    return f"{cut.shape}{plural}"
+
+
+def _letter_points(polygons: np.ndarray[tuple[int], np.dtype[np.object_]]) -> tuple[list[list[float]], list[float]]:
+    """Where a letter has most room inside each polygon, and the radius of that room."""
+    known: dict[bytes, tuple[float, float, float]] = {}
+    points, rooms = [], []
+    corners = shapely.bounds(polygons)[:, :2]
+    for polygon, (left, top) in zip(polygons, corners.tolist(), strict=True):
+        ring = shapely.get_coordinates(polygon) - (left, top)
+        key = ring.tobytes()
+        if key not in known:
+            circle = shapely.maximum_inscribed_circle(shapely.Polygon(ring), tolerance=max(ring.max() / 50, 1e-6))
+            (x, y), (ex, ey) = shapely.get_coordinates(circle).tolist()
+            known[key] = x, y, float(np.hypot(ex - x, ey - y))
+        x, y, room = known[key]
+        points.append([left + x, top + y])
+        rooms.append(room)
+    return points, rooms

@@ -1,0 +1,97 @@
+"""Seams as straight stretches: clipped to a rectangle, taken from each other, and kept tidy in a draft."""
+
+from __future__ import annotations
+
+from collections import defaultdict
+from collections.abc import Iterable
+from fractions import Fraction
+
+from yonk.core.draft import Point, Seam
+
+
+def _at(seam: Seam, share: Fraction) -> Point:
+    (ax, ay), (bx, by) = seam
+    return ax + (bx - ax) * share, ay + (by - ay) * share
+
+
+def _shares_inside(seam: Seam, low: Point, high: Point) -> tuple[Fraction, Fraction] | None:
+    """Between which shares of its length a seam runs through the open rectangle (after Liang and Barsky)."""
+    start, end = Fraction(0), Fraction(1)
+    for axis in (0, 1):
+        here, way = seam[0][axis], seam[1][axis] - seam[0][axis]
+        if way == 0:
+            if not low[axis] < here < high[axis]:
+                return None
+            continue
+        near, far = sorted(((low[axis] - here) / way, (high[axis] - here) / way))
+        start, end = max(start, near), min(end, far)
+    return (start, end) if start < end else None
+
+
+def inside(seam: Seam, low: Point, high: Point) -> Seam | None:
+    """The part of a seam inside a rectangle; a seam along its edge is not inside."""
+    shares = _shares_inside(seam, low, high)
+    return (_at(seam, shares[0]), _at(seam, shares[1])) if shares else None
+
+
+def outside(seam: Seam, low: Point, high: Point) -> list[Seam]:
+    """The parts of a seam that are left when what is inside a rectangle is taken away."""
+    shares = _shares_inside(seam, low, high)
+    if shares is None:
+        return [seam]
+    ends = [_at(seam, share) for share in shares]
+    parts = [(seam[0], ends[0]), (ends[1], seam[1])]
+    return [part for part in parts if part[0] != part[1]]
+
+
+def _on_line(seam: Seam, point: Point) -> bool:
+    (ax, ay), (bx, by) = seam
+    return (bx - ax) * (point[1] - ay) == (by - ay) * (point[0] - ax)
+
+
+def without(seam: Seam, rubbed: Seam) -> list[Seam]:
+    """What is left of a seam when the stretch it shares with another is rubbed out."""
+    if not (_on_line(seam, rubbed[0]) and _on_line(seam, rubbed[1])):
+        return [seam]
+    axis = 0 if seam[0][0] != seam[1][0] else 1
+    start, way = seam[0][axis], seam[1][axis] - seam[0][axis]
+    near, far = sorted(((rubbed[0][axis] - start) / way, (rubbed[1][axis] - start) / way))
+    near, far = max(near, Fraction(0)), min(far, Fraction(1))
+    if near >= far:
+        return [seam]
+    parts = [(seam[0], _at(seam, near)), (_at(seam, far), seam[1])]
+    return [part for part in parts if part[0] != part[1]]
+
+
+def tidy(seams: Iterable[Seam]) -> tuple[Seam, ...]:
+    """The same drawing with fewer seams: doubles dropped, and seams along one grid direction that touch joined.
+
+    A slanted seam is left as it is: joined to the next across a grid line it would no longer bend with the grid
+    when a proportion changes.
+    """
+    level: dict[Fraction, list[tuple[Fraction, Fraction]]] = defaultdict(list)
+    upright: dict[Fraction, list[tuple[Fraction, Fraction]]] = defaultdict(list)
+    slanted: set[Seam] = set()
+    for seam in seams:
+        a, b = sorted(seam)
+        if a[1] == b[1]:
+            level[a[1]].append((a[0], b[0]))
+        elif a[0] == b[0]:
+            upright[a[0]].append((a[1], b[1]))
+        else:
+            slanted.add((a, b))
+    joined: list[Seam] = [((low, y), (high, y)) for y in sorted(level) for low, high in _joined(level[y])]
+    joined += [((x, low), (x, high)) for x in sorted(upright) for low, high in _joined(upright[x])]
+    return (*joined, *sorted(slanted))
+
+
+def _joined(stretches: list[tuple[Fraction, Fraction]]) -> Iterable[tuple[Fraction, Fraction]]:
+    stretches.sort()
+    low, high = stretches[0]
+    for start, end in stretches[1:]:
+        if start <= high:
+            high = max(high, end)
+        else:
+            yield low, high
+            low, high = start, end
+    yield low, high

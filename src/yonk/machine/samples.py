@@ -1,0 +1,136 @@
+"""The sample blocks of the guild of Skerrow, drafted with the same acts that a quilter uses."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Sequence
+from dataclasses import replace
+from fractions import Fraction
+
+from yonk.core.acts import Act, PaintPatch, Proportions, Put, Rename, Resize, SetMaking, Sew, apply
+from yonk.core.draft import Draft, Fabric, Unit, default_making, ruled_seams
+from yonk.core.mates import MatesName
+from yonk.core.motif import Span
+from yonk.core.units.unit import Kind
+
+FABRICS = (
+    Fabric(key="peat", name="Peat", colour="#3b2a20", value="dark"),
+    Fabric(key="fog", name="Fog", colour="#e7e6df", value="light"),
+    Fabric(key="gorse", name="Gorse", colour="#d9a520", value="medium"),
+    Fabric(key="rowan", name="Rowan", colour="#a3262a", value="dark"),
+    Fabric(key="slate", name="Slate", colour="#4c5b66", value="dark"),
+    Fabric(key="lichen", name="Lichen", colour="#a8b08a", value="medium", print="allover"),
+)
+Step = tuple[Act, MatesName]
+HST: Kind = "half-square-triangle"
+
+
+def sheet(name: str, size: str, columns: int, rows: int, unit: Unit = "in", height: str | None = None) -> Draft:
+    """A named block of plain patches on an even grid, of a finished size."""
+    one = Fraction(1)
+    plain = Draft(
+        name="", unit=unit, width=one, height=one, columns=(one,) * columns, rows=(one,) * rows,
+        seams=ruled_seams(columns, rows), fabrics=FABRICS, making=default_making(unit),
+    )  # fmt: skip
+    return apply(apply(plain, Rename(name=name)), Resize(width=size, height=height or size))
+
+
+def put(
+    unit: Kind,
+    cell: tuple[int, int],
+    fabrics: str,
+    mates: MatesName = "none",
+    turn: int = 0,
+    span: tuple[int, int] = (1, 1),
+) -> Step:
+    """Put a unit with its top left in a (column, row), in fabrics named in a row."""
+    return Put(cell=Span(*cell, *span), unit=unit, fabrics=tuple(fabrics.split()), turn=turn), mates
+
+
+def sew(points: str, mates: MatesName = "none") -> Step:
+    """Draw a seam ``x y x y``."""
+    ax, ay, bx, by = points.split()
+    return Sew(start=(ax, ay), end=(bx, by)), mates
+
+
+def drafted(draft: Draft, steps: Sequence[Step], **making: int | str) -> Draft:
+    """The draft after the steps, with how it is made."""
+    for act, mates in steps:
+        draft = apply(draft, act, mates)
+    return apply(draft, SetMaking(**making)) if making else draft  # type: ignore[arg-type]
+
+
+def plain(columns: int, rows: int, pattern: str) -> list[Step]:
+    """Plain patches, a letter each: p(eat) f(og) g(orse) r(owan) s(late) l(ichen); a dot leaves a cell as it is."""
+    names = {fabric.key[0]: fabric.key for fabric in FABRICS}
+    cells = pattern.replace(" ", "")
+    return [
+        put("patch", (place % columns, place // columns), names[mark])
+        for place, mark in enumerate(cells[: columns * rows])
+        if mark != "."
+    ]
+
+
+def all_samples() -> Iterator[Draft]:
+    """The shelf that a newcomer finds, the last one on top."""
+    yield drafted(
+        sheet("Bracken Rails", "15", 1, 3, "cm"),
+        plain(1, 3, "l f s"),
+        blocks=16,
+    )  # fmt: skip
+    yield drafted(
+        sheet("Scree", "12", 4, 4),
+        [
+            put(HST, (column, row), f"{dark} {light}", turn=(column + row) % 2)
+            for row in range(4)
+            for column in range(4)
+            for dark, light in [(("peat", "rowan", "slate")[(column * 2 + row) % 3], ("fog", "gorse", "lichen")[(row * 2 + column) % 3])]
+        ],
+    )  # fmt: skip
+    yield drafted(
+        sheet("Peg", "9", 3, 3),
+        [*plain(3, 3, "fsf sgs fsf"), sew("4/3 1 1 4/3", "quarter-turns"), (PaintPatch(at=("13/12", "13/12"), fabric="peat"), "quarter-turns")],
+        blocks=6,
+    )  # fmt: skip
+    yield drafted(
+        sheet("Stile", "7 1/2", 4, 4),
+        [*plain(4, 4, "sfsf fsfs sfsf fsfs")],
+        blocks=4,
+    )  # fmt: skip
+    yield drafted(
+        sheet("Heron Reach", "16", 2, 4),
+        [put("flying-geese", (column, row), "rowan fog" if column == 0 else "slate fog") for row in range(4) for column in range(2)],
+        blocks=4,
+    )  # fmt: skip
+    yield drafted(
+        sheet("Gale Lantern", "15", 5, 5),
+        [
+            *plain(5, 5, "..l.. ..l.. llgll ..l.. ..l.."),
+            put("split-quarter-square", (0, 0), "peat fog gorse", "quarter-turns"),
+            put("split-quarter-square", (1, 0), "peat fog rowan", "quarter-turns"),
+            put("split-quarter-square", (0, 1), "slate fog rowan", "quarter-turns"),
+            put("quarter-square-triangle", (1, 1), "slate fog", "quarter-turns"),
+        ],
+        blocks=4,
+    )  # fmt: skip
+    yield drafted(
+        sheet("Hut Window", "8", 2, 2),
+        [
+            put("square-in-a-square", (0, 0), "rowan fog", span=(2, 2)),
+            sew("1/2 1/2 3/2 1/2", "quarter-turns"),
+            (PaintPatch(at=("1", "1"), fabric="gorse"), "none"),
+        ],
+        blocks=9,
+    )  # fmt: skip
+    yield drafted(
+        sheet("Cairn Path", "10", 5, 5),
+        [*plain(5, 5, ".flf. flfll lflfl ffllf .flf."), put("quarter-square-triangle", (0, 0), "slate fog", "quarter-turns")],
+        blocks=8,
+    )  # fmt: skip
+    gate = drafted(
+        sheet("Weir Gate", "9", 3, 3),
+        [*plain(3, 3, ".f. fgf .f."), put(HST, (0, 0), "peat fog", "quarter-turns")],
+        blocks=12,
+    )  # fmt: skip
+    uneven = apply(replace(gate, name="Weir Gate, wide middle"), Proportions(axis="columns", parts=("1", "2", "1")))
+    yield apply(apply(uneven, Proportions(axis="rows", parts=("1", "2", "1"))), Resize(width="12", height="12"))
+    yield gate

@@ -1,0 +1,82 @@
+"""Starting and stopping the whole program."""
+
+from __future__ import annotations
+
+import contextlib
+import json
+import os
+import socket
+from collections.abc import Callable, Iterator
+from pathlib import Path
+
+import uvicorn
+from sqlalchemy import Engine
+
+from yonk.api.app import create_app
+from yonk.files.block_file import write_block
+from yonk.machine.database_server import DatabaseServer, MachineError
+from yonk.machine.samples import all_samples
+from yonk.store.blocks import create_block, once
+from yonk.store.database import migrate, open_engine, session_maker
+
+ROOT = Path(__file__).resolve().parents[3]
+FRONT_END = ROOT / "frontend" / "dist"
+HOST = "127.0.0.1"
+USUAL_PORT = 8765
+SAMPLES = "samples laid out"
+
+
+def data_folder() -> Path:
+    """Where the database lives: YONK_DATA, or `.yonk` in the project."""
+    return Path(os.environ.get("YONK_DATA", ROOT / ".yonk")).resolve()
+
+
+@contextlib.contextmanager
+def database(folder: Path) -> Iterator[Engine]:
+    """The private database, up and migrated; ended again when it was started here."""
+    server = DatabaseServer(folder / "mariadb")
+    try:
+        engine = open_engine(server.start().url)
+        migrate(engine)
+        yield engine
+        engine.dispose()
+    finally:
+        server.stop()
+
+
+def lay_out_samples(engine: Engine) -> None:
+    """Put the samples on the shelf, once in the life of a database."""
+    with session_maker(engine)() as session:
+        if once(session, SAMPLES):
+            for draft in all_samples():
+                create_block(session, draft.name, json.dumps(write_block(draft), ensure_ascii=False))
+
+
+def run(*, samples: bool, port: int, say: Callable[[str], None]) -> None:
+    """Run until Ctrl-C. Raises `MachineError` with one sentence when something is in the way."""
+    if not (FRONT_END / "index.html").is_file():
+        raise MachineError("The screen is not built yet; start Yonk with ./yonk, which builds it.")
+    listening = _listen(port)
+    try:
+        with database(data_folder()) as engine:
+            if samples:
+                lay_out_samples(engine)
+            app = create_app(engine, FRONT_END)
+            server = uvicorn.Server(uvicorn.Config(app, log_level="warning", timeout_graceful_shutdown=3))
+            say(f"Yonk is ready at http://{HOST}:{port}  (Ctrl-C ends it)")
+            server.run(sockets=[listening])
+    finally:
+        listening.close()
+
+
+def _listen(port: int) -> socket.socket:
+    listening = socket.socket()
+    listening.setsockopt(socket.SOL_SOCKET, socket.SO_REUSEADDR, 1)
+    try:
+        listening.bind((HOST, port))
+    except OSError as fault:
+        listening.close()
+        raise MachineError(
+            f"Port {port} cannot be used ({fault.strerror}); end what uses it, or choose another with --port."
+        ) from None
+    return listening

@@ -1,0 +1,1 @@
+"""What is kept: blocks with their revisions, in MariaDB."""

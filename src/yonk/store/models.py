@@ -1,0 +1,54 @@
+"""The tables."""
+
+from __future__ import annotations
+
+from datetime import UTC, datetime
+
+from sqlalchemy import DateTime, Integer, String
+from sqlalchemy.dialects.mysql import DATETIME, MEDIUMTEXT
+from sqlalchemy.orm import DeclarativeBase, Mapped, mapped_column
+
+MOMENT = DateTime().with_variant(DATETIME(fsp=6), "mysql", "mariadb")
+
+
+def now() -> datetime:
+    """The moment, in universal time, as the tables keep it."""
+    return datetime.now(UTC).replace(tzinfo=None)
+
+
+class Base(DeclarativeBase):
+    """All tables."""
+
+
+class Block(Base):
+    """A block as its document, with a revision that counts its savings. A deleted block is only marked."""
+
+    __tablename__ = "block"
+
+    id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    name: Mapped[str] = mapped_column(String(120))
+    document: Mapped[str] = mapped_column(MEDIUMTEXT)
+    revision: Mapped[int] = mapped_column(Integer)
+    created: Mapped[datetime] = mapped_column(MOMENT)
+    changed: Mapped[datetime] = mapped_column(MOMENT)
+    deleted: Mapped[datetime | None] = mapped_column(MOMENT, default=None)
+
+
+class BlockRevision(Base):
+    """Every saved state of a block, so that nothing saved is ever lost."""
+
+    __tablename__ = "block_revision"
+
+    block_id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    revision: Mapped[int] = mapped_column(Integer, primary_key=True)
+    document: Mapped[str] = mapped_column(MEDIUMTEXT)
+    saved: Mapped[datetime] = mapped_column(MOMENT)
+
+
+class Marker(Base):
+    """What was done once and is not to be done again, such as laying out the samples."""
+
+    __tablename__ = "marker"
+
+    name: Mapped[str] = mapped_column(String(64), primary_key=True)
+    set_at: Mapped[datetime] = mapped_column(MOMENT)
