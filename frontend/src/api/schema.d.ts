@@ -209,7 +209,7 @@ export interface components {
              * Acts
              * @default []
              */
-            acts: (components["schemas"]["Put"] | components["schemas"]["Turn"] | components["schemas"]["Copy"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Sew"] | components["schemas"]["Rub"] | components["schemas"]["PaintPatch"] | components["schemas"]["Swap"] | components["schemas"]["Resize"] | components["schemas"]["Proportions"] | components["schemas"]["LineLength"] | components["schemas"]["AddLine"] | components["schemas"]["RemoveLine"] | components["schemas"]["Regrid"] | components["schemas"]["PutFabric"] | components["schemas"]["DropFabric"] | components["schemas"]["SetMaking"] | components["schemas"]["ChooseMethod"] | components["schemas"]["Rename"])[];
+            acts?: (components["schemas"]["Put"] | components["schemas"]["Turn"] | components["schemas"]["Copy"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Sew"] | components["schemas"]["Rub"] | components["schemas"]["PaintPatch"] | components["schemas"]["Swap"] | components["schemas"]["Resize"] | components["schemas"]["Proportions"] | components["schemas"]["LineLength"] | components["schemas"]["AddLine"] | components["schemas"]["RemoveLine"] | components["schemas"]["Regrid"] | components["schemas"]["PutFabric"] | components["schemas"]["DropFabric"] | components["schemas"]["SetMaking"] | components["schemas"]["ChooseMethod"] | components["schemas"]["Rename"])[];
             /**
              * Document
              * @description a block file; the front end hands it on as it came
@@ -222,12 +222,12 @@ export interface components {
              * @default none
              * @enum {string}
              */
-            mates: "none" | "half-turn" | "quarter-turns" | "left-right" | "top-bottom" | "both-ways" | "diagonals" | "all";
+            mates?: "none" | "half-turn" | "quarter-turns" | "left-right" | "top-bottom" | "both-ways" | "diagonals" | "all";
             /**
              * Stretches
              * @default false
              */
-            stretches: boolean;
+            stretches?: boolean;
         };
         /**
          * AddLine
@@ -314,12 +314,12 @@ export interface components {
              * Flip
              * @default false
              */
-            flip: boolean;
+            flip?: boolean;
             /**
              * Quarters
              * @default 0
              */
-            quarters: number;
+            quarters?: number;
             source: components["schemas"]["Span"];
         };
         /**
@@ -391,6 +391,8 @@ export interface components {
                     number
                 ]
             ][];
+            /** Mates */
+            mates: components["schemas"]["MatesOut"][];
             /** Notices */
             notices: components["schemas"]["NoticeOut"][];
             sheet: components["schemas"]["SheetOut"];
@@ -533,7 +535,7 @@ export interface components {
              * Grow
              * @default false
              */
-            grow: boolean;
+            grow?: boolean;
             /** Length */
             length: string;
             /** Line */
@@ -554,6 +556,28 @@ export interface components {
             proportion: string;
             /** Start */
             start: number;
+        };
+        /**
+         * MatesOut
+         * @description A choice of mates: the maps of the grid onto itself, each as x' = a·x + b·y + c, y' = d·x + e·y + f.
+         */
+        MatesOut: {
+            /** Maps */
+            maps: [
+                number,
+                number,
+                number,
+                number,
+                number,
+                number
+            ][];
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "none" | "half-turn" | "quarter-turns" | "left-right" | "top-bottom" | "both-ways" | "diagonals" | "all";
+            /** Words */
+            words: string;
         };
         /**
          * MethodOut
@@ -577,7 +601,7 @@ export interface components {
              * Columns
              * @default 3
              */
-            columns: number;
+            columns?: number;
             /** Document */
             document?: {
                 [key: string]: unknown;
@@ -586,28 +610,28 @@ export interface components {
              * Height
              * @default 9
              */
-            height: string;
+            height?: string;
             /**
              * Name
              * @default New block
              */
-            name: string;
+            name?: string;
             /**
              * Rows
              * @default 3
              */
-            rows: number;
+            rows?: number;
             /**
              * Unit
              * @default in
              * @enum {string}
              */
-            unit: "in" | "cm";
+            unit?: "in" | "cm";
             /**
              * Width
              * @default 9
              */
-            width: string;
+            width?: string;
         };
         /**
          * NoticeOut
@@ -650,7 +674,7 @@ export interface components {
              * @default patch
              * @enum {string}
              */
-            spread: "patch" | "letter" | "fabric";
+            spread?: "patch" | "letter" | "fabric";
         };
         /**
          * PictureFaceOut
@@ -700,12 +724,12 @@ export interface components {
              * Flip
              * @default false
              */
-            flip: boolean;
+            flip?: boolean;
             /**
              * Turn
              * @default 0
              */
-            turn: number;
+            turn?: number;
             /**
              * Unit
              * @enum {string}
@@ -723,7 +747,7 @@ export interface components {
              * Direction
              * @default 0
              */
-            direction: number;
+            direction?: number;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -738,13 +762,13 @@ export interface components {
              * @default solid
              * @enum {string}
              */
-            print: "solid" | "allover" | "directional";
+            print?: "solid" | "allover" | "directional";
             /**
              * Value
              * @default medium
              * @enum {string}
              */
-            value: "light" | "medium" | "dark";
+            value?: "light" | "medium" | "dark";
         };
         /**
          * Regrid
@@ -807,7 +831,7 @@ export interface components {
              * @default turned
              * @enum {string}
              */
-            way: "turned" | "mirrored" | "same";
+            way?: "turned" | "mirrored" | "same";
         };
         /**
          * Resize
@@ -979,14 +1003,14 @@ export interface components {
              * Columns
              * @default 1
              */
-            columns: number;
+            columns?: number;
             /** Row */
             row: number;
             /**
              * Rows
              * @default 1
              */
-            rows: number;
+            rows?: number;
         };
         /**
          * StampOut
@@ -1076,12 +1100,12 @@ export interface components {
              * Flip
              * @default false
              */
-            flip: boolean;
+            flip?: boolean;
             /**
              * Quarters
              * @default 1
              */
-            quarters: number;
+            quarters?: number;
         };
         /**
          * UnitOut

@@ -177,6 +177,14 @@ class NoticeOut(Model):
     faces: list[int]
 
 
+class MatesOut(Model):
+    """A choice of mates: the maps of the grid onto itself, each as x' = a·x + b·y + c, y' = d·x + e·y + f."""
+
+    name: MatesName
+    words: str
+    maps: list[tuple[int, int, int, int, int, int]]
+
+
 class DraftOut(Model):
     """A draft as it is to be drawn, with all that follows from it."""
 
@@ -190,6 +198,7 @@ class DraftOut(Model):
     units: list[UnitOut]
     cutting: list[FabricCutsOut]
     notices: list[NoticeOut]
+    mates: list[MatesOut]
 
 
 class BlockOut(Model):

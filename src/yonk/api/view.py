@@ -15,6 +15,7 @@ from yonk.api.schemas import (
     FabricOut,
     FaceOut,
     LineOut,
+    MatesOut,
     MethodOut,
     NoticeOut,
     Place,
@@ -26,6 +27,7 @@ from yonk.core.contrast import luminance
 from yonk.core.cutting.cuts import Cut, Purpose
 from yonk.core.draft import Draft
 from yonk.core.faces import Spot, grid_point_inside
+from yonk.core.mates import WORDS, Mate, possible_mates
 from yonk.core.measure import Length, show, write_exact, write_mixed
 from yonk.core.plan import Plan
 from yonk.core.recipes import Recipe, terms_of
@@ -84,7 +86,15 @@ class _View:
                 )
                 for notice in self.plan.notices
             ],
+            mates=self._mates(),
         )
+
+    def _mates(self) -> list[MatesOut]:
+        grid = len(self.draft.columns), len(self.draft.rows)
+        return [
+            MatesOut(name=name, words=WORDS[name], maps=[_map(way, grid) for way in ways])
+            for name, ways in possible_mates(self.draft).items()
+        ]
 
     def _place(self, spot: Spot) -> Place:
         return round(spot[0] / self.drawing.scale, 5), round(spot[1] / self.drawing.scale, 5)
@@ -257,6 +267,13 @@ class _View:
         rounded = f"on the ruler: {self._cut_size(cut)}"
         spare = f"{cut.spare_pieces} of the {cut.yields} pieces left over" if cut.spare_pieces else ""
         return [*first.working, rounded, *([spare] if spare else [])]
+
+
+def _map(mate: Mate, grid: tuple[int, int]) -> tuple[int, int, int, int, int, int]:
+    """A mate as the numbers of an affine map, read off where it takes three points."""
+    zero, one = Fraction(0), Fraction(1)
+    (c, f), (ac, df), (bc, ef) = (mate.point(at, grid) for at in ((zero, zero), (one, zero), (zero, one)))
+    return int(ac - c), int(bc - c), int(c), int(df - f), int(ef - f), int(f)
 
 
 def _what(cut: Cut) -> str:

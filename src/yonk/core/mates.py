@@ -53,12 +53,30 @@ _WAYS: dict[MatesName, tuple[Mate, ...]] = {
 }
 
 
+WORDS: dict[MatesName, str] = {
+    "none": "none",
+    "half-turn": "half turn",
+    "quarter-turns": "quarter turns",
+    "left-right": "mirror left and right",
+    "top-bottom": "mirror top and bottom",
+    "both-ways": "mirror both ways",
+    "diagonals": "mirror on the diagonals",
+    "all": "turns and mirrors",
+}
+
+
+def possible_mates(draft: Draft) -> dict[MatesName, tuple[Mate, ...]]:
+    """The mates that the draft's grid allows."""
+    square = len(draft.columns) == len(draft.rows)
+    return {name: ways for name, ways in _WAYS.items() if square or not any(way.quarters % 2 for way in ways)}
+
+
 def mates_of(draft: Draft, name: MatesName) -> tuple[Mate, ...]:
     """The mates of that name, the place itself first.
 
     Raises `DraftError` where quarter turns would need as many rows as columns.
     """
-    ways = _WAYS[name]
-    if len(draft.columns) != len(draft.rows) and any(way.quarters % 2 for way in ways):
+    ways = possible_mates(draft).get(name)
+    if ways is None:
         raise DraftError("mates", "need as many rows as columns to turn by a quarter; choose a half turn or a mirror")
     return ways

@@ -123,7 +123,7 @@ def all_samples() -> Iterator[Draft]:
     )  # fmt: skip
     yield drafted(
         sheet("Cairn Path", "10", 5, 5),
-        [*plain(5, 5, ".flf. flfll lflfl ffllf .flf."), put("quarter-square-triangle", (0, 0), "slate fog", "quarter-turns")],
+        [*plain(5, 5, ".flf. flflf lflfl flflf .flf."), put("quarter-square-triangle", (0, 0), "slate fog", "quarter-turns")],
         blocks=8,
     )  # fmt: skip
     gate = drafted(

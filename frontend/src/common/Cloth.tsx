@@ -1,0 +1,62 @@
+import type { Draft } from "../api/client";
+
+type Fabric = Draft["fabrics"][number];
+
+const MARKS = [
+  "M0 8 8 0",
+  "M4 2.4a1.6 1.6 0 1 0 .01 0",
+  "M0 0 8 8",
+  "M4 1v6M1 4h6",
+  "M0 4h8",
+  "M1 6 4 2l3 4",
+  "M4 0v8",
+  "M2 2h4v4H2z",
+];
+
+/** The pattern that tells a fabric apart without its colour: a mark of its own, closer set for prints. */
+export function ClothPattern({ fabric, index, id, scale }: { fabric: Fabric; index: number; id: string; scale: number }) {
+  const gap = fabric.print === "solid" ? 16 : 9;
+  const turn = fabric.print === "directional" ? fabric.direction : 0;
+  return (
+    <pattern
+      id={id}
+      width={gap}
+      height={gap}
+      patternUnits="userSpaceOnUse"
+      patternTransform={`scale(${String(scale)}) rotate(${String(turn)})`}
+    >
+      <rect width={gap} height={gap} fill={fabric.colour} />
+      {fabric.print === "directional" ? (
+        <path d="M2 7 4.5 2 7 7M4.5 2v7" stroke={fabric.ink} strokeWidth="0.8" fill="none" opacity="0.55" />
+      ) : (
+        <path d={MARKS[index % MARKS.length]} stroke={fabric.ink} strokeWidth="0.7" fill="none" opacity="0.3" />
+      )}
+    </pattern>
+  );
+}
+
+/** A small piece of cloth with pinked edges. */
+export function Swatch({ fabric, index, size = 30 }: { fabric: Fabric; index: number; size?: number }) {
+  const id = `swatch-${fabric.key}-${String(index)}-${String(size)}`;
+  const teeth = 6;
+  const edge: string[] = [];
+  for (let side = 0; side < 4; side += 1) {
+    for (let tooth = 0; tooth < teeth * 2; tooth += 1) {
+      const along = 2 + (tooth * 28) / (teeth * 2);
+      const out = tooth % 2 ? 0.4 : 2.4;
+      const spots = [
+        [along, out],
+        [32 - out, along],
+        [32 - along, 32 - out],
+        [out, 32 - along],
+      ];
+      edge.push((spots[side] ?? []).map((part) => part.toFixed(2)).join(","));
+    }
+  }
+  return (
+    <svg width={size} height={size} viewBox="0 0 32 32" aria-hidden="true" className="swatch">
+      <ClothPattern fabric={fabric} index={index} id={id} scale={1} />
+      <polygon points={edge.join(" ")} fill={`url(#${id})`} />
+    </svg>
+  );
+}

@@ -1,0 +1,309 @@
+import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from "react";
+
+import type { Draft, Point, Schemas } from "../api/client";
+import { ClothPattern } from "../common/Cloth";
+
+export type Cell = Required<Schemas["Span"]>;
+export type Tool = "put" | "turn" | "paint" | "seam" | "rub";
+export type Spot = [number, number];
+type Map6 = Draft["mates"][number]["maps"][number];
+
+export interface View {
+  letters: boolean;
+  units: boolean;
+  apart: boolean;
+  grey: boolean;
+}
+
+interface Props {
+  view: Draft;
+  tool: Tool;
+  parts: number;
+  maps: Map6[];
+  show: View;
+  lit: Set<number>;
+  cursor: Cell;
+  pen: { at: Spot; start: Spot | undefined } | undefined;
+  picked: number | undefined;
+  onCursor: (cell: Cell) => void;
+  onCells: (cell: Cell) => void;
+  onFace: (face: number, event: { shiftKey: boolean; altKey: boolean }) => void;
+  onSeam: (start: Point, end: Point) => void;
+  onRub: (stretch: Draft["stretches"][number]) => void;
+  onHover: (face: number | undefined) => void;
+  onKey: (event: KeyboardEvent) => void;
+}
+
+/** Which line holds a length along an edge. */
+function lineAt(lines: Draft["sheet"]["columns"], at: number): number {
+  const found = lines.findIndex((line) => at < line.start + line.length);
+  return found < 0 ? lines.length - 1 : found;
+}
+
+function spanOf(a: Spot, b: Spot): Cell {
+  return {
+    column: Math.min(a[0], b[0]),
+    row: Math.min(a[1], b[1]),
+    columns: Math.abs(a[0] - b[0]) + 1,
+    rows: Math.abs(a[1] - b[1]) + 1,
+  };
+}
+
+/** A count of lines and parts of a line, as acts write it: a fraction of the parts. */
+export function asText(count: number, parts: number): string {
+  const over = Math.round(count * parts);
+  return over % parts === 0 ? String(over / parts) : `${String(over)}/${String(parts)}`;
+}
+
+/** Where a count of columns (or rows) lies on the sheet. */
+function onSheet(lines: Draft["sheet"]["columns"], count: number): number {
+  const line = lines[Math.min(Math.floor(count), lines.length - 1)];
+  return line ? line.start + (count - Math.min(Math.floor(count), lines.length - 1)) * line.length : 0;
+}
+
+/** The nearest ruled point along an edge, in columns (or rows). */
+function nearest(lines: Draft["sheet"]["columns"], at: number, parts: number): number {
+  const index = lineAt(lines, Math.max(0, at));
+  const line = lines[index];
+  if (!line) return 0;
+  const inside = Math.min(1, Math.max(0, (at - line.start) / line.length));
+  return index + Math.round(inside * parts) / parts;
+}
+
+const moved = (map: Map6, [x, y]: Spot): Spot => [map[0] * x + map[1] * y + map[2], map[3] * x + map[4] * y + map[5]];
+
+/** The block on ruled paper. It draws what the server worked out, and tells which cell, patch or point was touched. */
+export function Board(props: Props) {
+  const { view, tool, parts, maps, show, lit, cursor } = props;
+  const { sheet } = view;
+  const svg = useRef<SVGSVGElement>(null);
+  const [from, setFrom] = useState<Spot>();
+  const [over, setOver] = useState<Spot>();
+  const [stretch, setStretch] = useState<number>();
+  const span = Math.max(sheet.width, sheet.height);
+  const px = span / 560;
+  const margin = 30 * px;
+
+  const place = (event: { clientX: number; clientY: number }): Spot => {
+    const matrix = svg.current?.getScreenCTM();
+    if (!matrix) return [0, 0];
+    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
+    return [at.x, at.y];
+  };
+  const cellAt = ([x, y]: Spot): Spot => [lineAt(sheet.columns, x), lineAt(sheet.rows, y)];
+  const pointAt = ([x, y]: Spot): Spot => [nearest(sheet.columns, x, parts), nearest(sheet.rows, y, parts)];
+  const spotOf = ([x, y]: Spot): Spot => [onSheet(sheet.columns, x), onSheet(sheet.rows, y)];
+
+  function nearestStretch([x, y]: Spot): number | undefined {
+    let best: number | undefined;
+    let least = 14 * px;
+    view.stretches.forEach(({ start, end }, index) => {
+      const [dx, dy] = [end[0] - start[0], end[1] - start[1]];
+      const share = Math.min(1, Math.max(0, ((x - start[0]) * dx + (y - start[1]) * dy) / (dx * dx + dy * dy)));
+      const off = Math.hypot(x - start[0] - share * dx, y - start[1] - share * dy);
+      if (off < least) [best, least] = [index, off];
+    });
+    return best;
+  }
+
+  function down(event: PointerEvent) {
+    if (event.button !== 0) return;
+    const at = place(event);
+    svg.current?.setPointerCapture(event.pointerId);
+    setFrom(tool === "seam" ? pointAt(at) : cellAt(at));
+  }
+
+  function move(event: PointerEvent) {
+    const at = place(event);
+    setOver(tool === "seam" ? pointAt(at) : cellAt(at));
+    setStretch(tool === "rub" ? nearestStretch(at) : undefined);
+    props.onHover(faceAt(event));
+  }
+
+  function up(event: PointerEvent) {
+    const at = place(event);
+    const start = from;
+    setFrom(undefined);
+    if (!start) return;
+    if (tool === "seam") {
+      const end = pointAt(at);
+      if (end[0] !== start[0] || end[1] !== start[1]) {
+        props.onSeam([asText(start[0], parts), asText(start[1], parts)], [asText(end[0], parts), asText(end[1], parts)]);
+      }
+    } else if (tool === "paint") {
+      const face = faceAt(event);
+      if (face !== undefined) props.onFace(face, event);
+    } else if (tool === "rub") {
+      const hit = nearestStretch(at);
+      const found = hit === undefined ? undefined : view.stretches[hit];
+      if (found) props.onRub(found);
+    } else {
+      const cells = spanOf(start, cellAt(at));
+      props.onCursor(cells);
+      props.onCells(cells);
+    }
+  }
+
+  function faceAt(event: { clientX: number; clientY: number }): number | undefined {
+    const hit = document
+      .elementsFromPoint(event.clientX, event.clientY)
+      .find((one) => one instanceof SVGElement && one.dataset["face"] !== undefined);
+    return hit instanceof SVGElement ? Number(hit.dataset["face"]) : undefined;
+  }
+
+  const cells = from && over && tool !== "seam" ? spanOf(from, over) : cursor;
+  const seamFrom = from ?? props.pen?.start;
+  const seamTo = from ? over : (props.pen?.at ?? over);
+  const rubbed = view.stretches[stretch ?? (tool === "rub" ? (props.picked ?? -1) : -1)];
+  const box = (cell: Cell) => {
+    const [left, top] = spotOf([cell.column, cell.row]);
+    const [right, bottom] = spotOf([cell.column + cell.columns, cell.row + cell.rows]);
+    return { x: left, y: top, width: right - left, height: bottom - top };
+  };
+  const mated = (map: Map6, cell: Cell): Cell => {
+    const a = moved(map, [cell.column, cell.row]);
+    const b = moved(map, [cell.column + cell.columns, cell.row + cell.rows]);
+    return {
+      column: Math.min(a[0], b[0]),
+      row: Math.min(a[1], b[1]),
+      columns: Math.abs(a[0] - b[0]),
+      rows: Math.abs(a[1] - b[1]),
+    };
+  };
+
+  const faces = useMemo(
+    () =>
+      view.faces.map((face, index) => (
+        <path
+          key={index}
+          data-face={index}
+          d={[face.outline, ...face.holes].map((ring) => `M${ring.map((spot) => spot.join(" ")).join("L")}Z`).join("")}
+          fillRule="evenodd"
+          fill={face.fabric === "unassigned" ? "#fffdf6" : `url(#cloth-${face.fabric})`}
+          className="face"
+          strokeWidth={1.1 * px}
+        />
+      )),
+    [view, px],
+  );
+  const letters = useMemo(() => {
+    const inks = new Map(view.fabrics.map((fabric) => [fabric.key, fabric]));
+    return view.faces.map((face, index) => {
+      const size = Math.min(face.room * 1.05, 22 * px);
+      if (size < 5 * px) return null;
+      const fabric = inks.get(face.fabric);
+      return (
+        <text
+          key={index}
+          x={face.letter_at[0]}
+          y={face.letter_at[1]}
+          fontSize={size}
+          fill={fabric?.ink ?? "#14312c"}
+          stroke={fabric?.colour ?? "#fffdf6"}
+          strokeWidth={size / 5}
+          className="letter"
+        >
+          {face.letter}
+        </text>
+      );
+    });
+  }, [view, px]);
+
+  const every = span > 60 ? 5 : 1;
+  const ticks = (length: number) => Array.from({ length: Math.floor(length / every) + 1 }, (_, count) => count * every);
+
+  return (
+    <svg
+      ref={svg}
+      className={`board tool-${tool}${show.grey ? " grey" : ""}${show.units ? " units" : ""}`}
+      viewBox={[-margin, -margin, sheet.width + 2 * margin, sheet.height + 2 * margin].join(" ")}
+      role="application"
+      tabIndex={0}
+      aria-label={`Draft of ${sheet.name}. Arrow keys move between cells; question mark shows the keys.`}
+      aria-describedby="cell-said"
+      onPointerDown={down}
+      onPointerMove={move}
+      onPointerUp={up}
+      onPointerLeave={() => {
+        setOver(undefined);
+        setStretch(undefined);
+        props.onHover(undefined);
+      }}
+      onKeyDown={props.onKey}
+    >
+      <defs>
+        {view.fabrics.map((fabric, index) => (
+          <ClothPattern key={fabric.key} fabric={fabric} index={index} id={`cloth-${fabric.key}`} scale={px * 1.5} />
+        ))}
+      </defs>
+      <g className="cloth">{faces}</g>
+      <g className="ruled" strokeWidth={0.8 * px}>
+        {sheet.columns.slice(1).map((line) => (
+          <path key={line.start} d={`M${String(line.start)} 0V${String(sheet.height)}`} />
+        ))}
+        {sheet.rows.slice(1).map((line) => (
+          <path key={line.start} d={`M0 ${String(line.start)}H${String(sheet.width)}`} />
+        ))}
+      </g>
+      <g className="ticks" strokeWidth={px}>
+        {ticks(sheet.width).map((at) => (
+          <path key={`x${String(at)}`} d={`M${String(at)} 0v${String(-(at % 4 ? 5 : 9) * px)}`} />
+        ))}
+        {ticks(sheet.height).map((at) => (
+          <path key={`y${String(at)}`} d={`M0 ${String(at)}h${String(-(at % 4 ? 5 : 9) * px)}`} />
+        ))}
+      </g>
+      {show.letters && <g className="letters">{letters}</g>}
+      <g className="loose" strokeWidth={3 * px} strokeDasharray={`${String(4 * px)} ${String(3 * px)}`}>
+        {view.loose.map(([a, b], index) => (
+          <path key={index} d={`M${a.join(" ")}L${b.join(" ")}`} />
+        ))}
+      </g>
+      {lit.size > 0 && (
+        <g className="lit" strokeWidth={3 * px}>
+          {[...lit].map((index) => {
+            const face = view.faces[index];
+            return face && <polygon key={index} points={face.outline.map((spot) => spot.join(",")).join(" ")} />;
+          })}
+        </g>
+      )}
+      <g className="mates" strokeWidth={1.6 * px} strokeDasharray={`${String(3 * px)} ${String(3 * px)}`}>
+        {tool !== "seam" &&
+          tool !== "rub" &&
+          maps.slice(1).map((map, index) => <rect key={index} {...box(mated(map, cells))} />)}
+      </g>
+      {tool !== "seam" && tool !== "rub" && (
+        <rect className="cursor" strokeWidth={2.4 * px} strokeDasharray={`${String(7 * px)} ${String(4 * px)}`} {...box(cells)} />
+      )}
+      {tool === "seam" && (
+        <g className="points">
+          <Points sheet={sheet} parts={parts} radius={2.4 * px} />
+          {seamTo && <circle className="near" cx={spotOf(seamTo)[0]} cy={spotOf(seamTo)[1]} r={5 * px} />}
+          {seamFrom &&
+            seamTo &&
+            maps.map((map, index) => {
+              const [a, b] = [spotOf(moved(map, seamFrom)), spotOf(moved(map, seamTo))];
+              return <path key={index} className="seam-to-be" strokeWidth={3 * px} d={`M${a.join(" ")}L${b.join(" ")}`} />;
+            })}
+        </g>
+      )}
+      {tool === "rub" && rubbed && (
+        <path
+          className="rubbed"
+          strokeWidth={5 * px}
+          d={`M${rubbed.start.join(" ")}L${rubbed.end.join(" ")}`}
+        />
+      )}
+    </svg>
+  );
+}
+
+function Points({ sheet, parts, radius }: { sheet: Draft["sheet"]; parts: number; radius: number }) {
+  const along = (lines: Draft["sheet"]["columns"]) => [
+    ...lines.flatMap((line) => Array.from({ length: parts }, (_, part) => line.start + (part / parts) * line.length)),
+    ...lines.slice(-1).map((line) => line.start + line.length),
+  ];
+  const [across, down] = [along(sheet.columns), along(sheet.rows)];
+  if (across.length * down.length > 6000) return null;
+  return <>{across.flatMap((x) => down.map((y) => <circle key={`${String(x)},${String(y)}`} cx={x} cy={y} r={radius} />))}</>;
+}

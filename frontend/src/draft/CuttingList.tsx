@@ -1,0 +1,205 @@
+import type { Act, Draft } from "../api/client";
+import { Swatch } from "../common/Cloth";
+import { Fr } from "../common/Fr";
+import { Typed } from "./Typed";
+
+type Cut = Draft["cutting"][number]["cuts"][number];
+
+interface Props {
+  view: Draft;
+  act: (acts: Act[]) => void;
+  lit: { cuts: Set<string> };
+  onLight: (faces: number[]) => void;
+}
+
+/** The faces that a line of the list is for. */
+export function facesOf(view: Draft, cut: Cut, fabric: string): number[] {
+  return view.faces.flatMap((face, index) =>
+    face.fabric === fabric && cut.units.includes(face.unit) && cut.letters.includes(face.letter) ? [index] : [],
+  );
+}
+
+/** The lines of the list that a face is cut by. */
+export function cutsOf(view: Draft, face: Draft["faces"][number]): Cut[] {
+  const group = view.cutting.find((one) => one.fabric === face.fabric);
+  return group?.cuts.filter((cut) => cut.units.includes(face.unit) && cut.letters.includes(face.letter)) ?? [];
+}
+
+/** The cutting list: fabric by fabric, count first, size large, what it is for small. */
+export function CuttingList({ view, act, lit, onLight }: Props) {
+  const { sheet } = view;
+  const trueCut = sheet.trim_margin === "0";
+  return (
+    <section aria-labelledby="list-head" className="list">
+      <div className="list-head">
+        <h2 id="list-head">Cutting list</h2>
+        <Typed
+          label="for"
+          value={String(sheet.blocks)}
+          width="3.2rem"
+          onKeep={(text) => act([{ do: "making", blocks: Number.parseInt(text, 10) || 0 }])}
+          suffix={sheet.blocks === 1 ? "block" : "blocks"}
+        />
+      </div>
+      <div className="making">
+        <fieldset>
+          <legend className="visually-hidden">How pieces of units are cut</legend>
+          <label title="Cut exactly and trust the seam">
+            <input
+              type="radio"
+              name="school"
+              checked={trueCut}
+              onChange={() => act([{ do: "making", trim_margin: "0" }])}
+            />
+            true cut
+          </label>
+          <label title="Cut a little larger and trim every unit to its unfinished size">
+            <input
+              type="radio"
+              name="school"
+              checked={!trueCut}
+              onChange={() => act([{ do: "making", trim_margin: sheet.ruler_step }])}
+            />
+            to trim
+          </label>
+        </fieldset>
+        {!trueCut && (
+          <Typed label="by" value={sheet.trim_margin} width="2.6rem" onKeep={(text) => act([{ do: "making", trim_margin: text }])} />
+        )}
+        <Typed label="seam" value={sheet.seam} width="2.6rem" onKeep={(text) => act([{ do: "making", seam: text }])} />
+        <Typed label="ruler" value={sheet.ruler_step} width="2.6rem" onKeep={(text) => act([{ do: "making", ruler_step: text }])} />
+      </div>
+      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a region that scrolls must be reachable by key */}
+      <div className="list-body" tabIndex={0} role="region" aria-label="Lines of the cutting list">
+        {view.cutting.map((group) => {
+          const index = view.fabrics.findIndex((fabric) => fabric.key === group.fabric);
+          const fabric = view.fabrics[index];
+          return (
+            <article key={group.fabric}>
+              <h3>
+                {fabric ? <Swatch fabric={fabric} index={index} size={22} /> : <span className="no-swatch" />}
+                {group.name}
+              </h3>
+              <ul>
+                {group.cuts.map((cut) => (
+                  <li
+                    key={cut.id}
+                    className={lit.cuts.has(cut.id) ? "cut lit" : "cut"}
+                    onPointerEnter={() => onLight(facesOf(view, cut, group.fabric))}
+                    onPointerLeave={() => onLight([])}
+                  >
+                    <details>
+                      <summary>
+                        <span className="count">{cut.count}</span>
+                        <span className="what">
+                          {cut.what} <b>
+                            <Fr>{cut.size}</Fr>
+                          </b>
+                          {cut.further && (
+                            <i>
+                              <Fr>{cut.further}</Fr>
+                            </i>
+                          )}
+                          <small>for {cut.purpose}</small>
+                        </span>
+                      </summary>
+                      <ol className="working" aria-label="The working">
+                        {cut.working.map((line) => (
+                          <li key={line}>
+                            <Fr>{line}</Fr>
+                          </li>
+                        ))}
+                      </ol>
+                    </details>
+                  </li>
+                ))}
+              </ul>
+            </article>
+          );
+        })}
+        <Units view={view} act={act} onLight={onLight} />
+        <Notices view={view} onLight={onLight} />
+      </div>
+    </section>
+  );
+}
+
+function Units({ view, act, onLight }: { view: Draft; act: (acts: Act[]) => void; onLight: (faces: number[]) => void }) {
+  return (
+    <section aria-labelledby="units-head" className="units">
+      <h3 id="units-head">How each unit is made</h3>
+      <ul>
+        {view.units.map((unit) => (
+          <li
+            key={unit.label}
+            onPointerEnter={() => onLight(view.faces.flatMap((face, index) => (face.unit === unit.label ? [index] : [])))}
+            onPointerLeave={() => onLight([])}
+          >
+            <span className="label">{unit.label}</span>
+            <span className="what">
+              {unit.total} × {unit.words}
+              {unit.hand && `, ${unit.hand}-handed`}
+              <small>
+                {unit.letters.join(" ")} · <Fr>{`${unit.finished} finished, ${unit.unfinished} unfinished`}</Fr>
+              </small>
+              {unit.methods.length > 1 && (
+                <>
+                  <select
+                    value={unit.chosen ? unit.method : ""}
+                    aria-label={`How unit ${unit.label}, ${unit.words}, is made`}
+                    onChange={(event) =>
+                      act([
+                        {
+                          do: "method",
+                          kind: unit.kind,
+                          method: (event.target.value || null) as (typeof unit)["method"] | null,
+                          at: unit.at as [string, string],
+                        },
+                      ])
+                    }
+                  >
+                    <option value="">proposed{unit.chosen ? "" : `: ${unit.method_words}`}</option>
+                    {unit.methods.map((method) => (
+                      <option key={method.name} value={method.name}>
+                        {method.words}
+                      </option>
+                    ))}
+                  </select>
+                  <small>
+                    <Fr>{unit.reason}</Fr>
+                  </small>
+                </>
+              )}
+            </span>
+            {unit.makes > unit.total && (
+              <span className="spare">
+                makes {unit.makes}, {unit.spare} spare
+              </span>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Notices({ view, onLight }: { view: Draft; onLight: (faces: number[]) => void }) {
+  if (!view.notices.length) return null;
+  return (
+    <section aria-labelledby="notices-head" className="notices">
+      <h3 id="notices-head">Before you cut</h3>
+      <ul>
+        {view.notices.map((notice) => (
+          <li
+            key={notice.text}
+            className={notice.code}
+            onPointerEnter={() => onLight(notice.faces)}
+            onPointerLeave={() => onLight([])}
+          >
+            <Fr>{notice.text}</Fr>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

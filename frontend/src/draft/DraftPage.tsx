@@ -1,0 +1,244 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useEffect, useMemo, useState } from "react";
+import { Button, Dropdown, Spinner } from "react-bootstrap";
+import { useHotkeys } from "react-hotkeys-hook";
+import { Link, useParams } from "react-router";
+
+import { type Act, download, type Draft, type MatesName } from "../api/client";
+import { Brand } from "../common/Brand";
+import { Fr } from "../common/Fr";
+import { Said } from "../common/Notices";
+import { Board, type Tool, type View } from "./Board";
+import { CuttingList, cutsOf } from "./CuttingList";
+import { Edges } from "./Edges";
+import { Fabrics } from "./Fabrics";
+import { KeysSheet } from "./KeysSheet";
+import { SaveSign } from "./SaveSign";
+import { Tools } from "./Tools";
+import { type InHand, Tray, useTray } from "./Tray";
+import { Typed } from "./Typed";
+import { useBoardKeys } from "./useBoardKeys";
+import { type Drafting, useDraft } from "./useDraft";
+
+/** The Draft step of one block. */
+export function DraftPage() {
+  const { id = "" } = useParams();
+  return <Drafted key={id} id={id} />;
+}
+
+function Drafted({ id }: { id: string }) {
+  const [tool, setTool] = useState<Tool>("put");
+  const drafting = useDraft(id, tool === "rub");
+  const queries = useQueryClient();
+  const saved = drafting.saving.state === "saved";
+  useEffect(() => {
+    if (saved) void queries.invalidateQueries({ queryKey: ["shelf"] });
+  }, [queries, saved]);
+  if (drafting.missing) {
+    return (
+      <main className="alone">
+        <h1>{drafting.missing}</h1>
+        <Link to="/">Back to the shelf</Link>
+      </main>
+    );
+  }
+  if (!drafting.view) {
+    return (
+      <main className="alone" role="status">
+        <Spinner size="sm" /> Fetching the block …
+      </main>
+    );
+  }
+  return <Bench id={id} view={drafting.view} drafting={drafting} tool={tool} setTool={setTool} />;
+}
+
+interface BenchProps {
+  id: string;
+  view: Draft;
+  drafting: Drafting;
+  tool: Tool;
+  setTool: (tool: Tool) => void;
+}
+
+function Bench({ id, view, drafting, tool, setTool }: BenchProps) {
+  const { sheet } = view;
+  const stamps = useTray();
+  const [unit, setUnit] = useState<InHand>({ unit: "half-square-triangle", turn: 0, flip: false });
+  const [taken, setTaken] = useState<string[]>([]);
+  const [slot, setSlot] = useState(0);
+  const [matesName, setMates] = useState<MatesName>("none");
+  const [parts, setParts] = useState(2);
+  const [spread, setSpread] = useState<"patch" | "letter" | "fabric">("patch");
+  const [show, setShow] = useState<View>({ letters: true, units: false, apart: false, grey: false });
+  const [hovered, setHovered] = useState<number>();
+  const [lit, setLit] = useState<number[]>([]);
+  const [keys, setKeys] = useState(false);
+  const [said, setSaid] = useState<string>();
+  const hand = useMemo(() => {
+    const known = view.fabrics.map((fabric) => fabric.key);
+    return [0, 1, 2].map((place) => {
+      const key = taken[place];
+      return key && known.includes(key) ? key : (known[Math.min(place, known.length - 1)] ?? "unassigned");
+    });
+  }, [taken, view.fabrics]);
+  const mates = view.mates.find((one) => one.name === matesName) ?? view.mates[0];
+  const act = (acts: Act[]) => drafting.act(acts, mates?.name ?? "none");
+  const plainAct = (acts: Act[]) => drafting.act(acts);
+  const take = (key: string) => setTaken(hand.map((before, place) => (place === slot ? key : before)));
+
+  const does = useBoardKeys({
+    view, tool, setTool, parts, unit, setUnit, hand, slot, spread, stamps, act, take, maps: mates?.maps ?? [],
+    nextMates: () => setMates(view.mates[(view.mates.findIndex((one) => one.name === mates?.name) + 1) % view.mates.length]?.name ?? "none"),
+    openKeys: () => setKeys(true),
+    say: setSaid,
+  }); // prettier-ignore
+
+  useHotkeys("mod+z", () => drafting.undo(), { preventDefault: true });
+  useHotkeys("mod+shift+z, mod+y", () => drafting.redo(), { preventDefault: true });
+  useHotkeys("shift+slash", () => setKeys(true), { useKey: false });
+
+  useEffect(() => {
+    document.title = `${sheet.name} · Yonk`;
+  }, [sheet.name]);
+
+  const over = hovered === undefined ? undefined : view.faces[hovered];
+  const cuts = over ? cutsOf(view, over) : [];
+  const litFaces = useMemo(() => new Set(lit), [lit]);
+  const faultAt = (place: string) => drafting.faults.find((fault) => fault.place === place)?.message;
+  const elsewhere = drafting.faults.filter((fault) => !["width", "height"].includes(fault.place));
+  const cellSaid = view.cells[does.cursor.row]?.[does.cursor.column] ?? "";
+
+  async function save(path: string) {
+    try {
+      await download(path, view.document);
+    } catch (reason) {
+      setSaid(reason instanceof Error ? reason.message : String(reason));
+    }
+  }
+
+  return (
+    <div className="draft-page">
+      <header className="top">
+        <Brand />
+        <Typed label="Name of the block" showLabel={false} value={sheet.name} width="13rem" className="name" onKeep={(name) => plainAct([{ do: "rename", name }])} />
+        <nav aria-label="Steps">
+          <Link to={`/blocks/${id}/draft`} aria-current="page">
+            Draft
+          </Link>
+        </nav>
+        <span className="spring" />
+        <SaveSign drafting={drafting} />
+        <Button variant="outline-primary" size="sm" onClick={drafting.undo} disabled={!drafting.canUndo} title="Ctrl + Z">
+          Undo
+        </Button>
+        <Button variant="outline-primary" size="sm" onClick={drafting.redo} disabled={!drafting.canRedo} title="Ctrl + Shift + Z">
+          Redo
+        </Button>
+        <Dropdown align="end">
+          <Dropdown.Toggle variant="outline-primary" size="sm" id="take-away">
+            Take away
+          </Dropdown.Toggle>
+          <Dropdown.Menu>
+            <Dropdown.Item onClick={() => void save("/api/files/block")}>Block file</Dropdown.Item>
+            <Dropdown.Item onClick={() => void save("/api/files/cutting.csv")}>Cutting list as CSV</Dropdown.Item>
+          </Dropdown.Menu>
+        </Dropdown>
+        <Button variant="outline-primary" size="sm" onClick={() => setKeys(true)} aria-label="Keys" title="Keys (?)">
+          ?
+        </Button>
+      </header>
+      <main className="draft">
+        <Tray
+          view={view}
+          hand={unit}
+          fabrics={hand}
+          onUnit={(kind) => {
+            setUnit(kind === unit.unit ? { ...unit, turn: (unit.turn + 1) % 4 } : { unit: kind, turn: 0, flip: false });
+            setTool("put");
+          }}
+        />
+        <section className="bench" aria-label="Draft">
+          <Tools
+            tool={tool} setTool={setTool} view={view} mates={mates?.name ?? "none"} setMates={setMates} parts={parts}
+            setParts={setParts} spread={spread} setSpread={setSpread} show={show} setShow={setShow} unit={unit} setUnit={setUnit}
+          />
+          <div className="size-row">
+            <Typed label="Finished" value={sheet.finished_width} fault={faultAt("width")} width="4.6rem"
+              onKeep={(width) => plainAct([{ do: "resize", width, height: sheet.finished_width === sheet.finished_height ? width : sheet.finished_height }])} />
+            <Typed label="by" value={sheet.finished_height} fault={faultAt("height")} width="4.6rem"
+              onKeep={(height) => plainAct([{ do: "resize", width: sheet.finished_width, height }])} />
+            <select aria-label="Unit of length" value={sheet.unit}
+              onChange={(event) => plainAct([{ do: "resize", width: sheet.finished_width, height: sheet.finished_height, unit: event.target.value === "cm" ? "cm" : "in" }])}>
+              <option value="in">inches</option>
+              <option value="cm">cm</option>
+            </select>
+            <span className="quiet-text"><Fr>{sheet.unfinished}</Fr> unfinished</span>
+            <Proportions view={view} act={plainAct} />
+          </div>
+          {(elsewhere.length > 0 || faultAt("width") || faultAt("height") || said) && (
+            <Said
+              text={[...drafting.faults.map((fault) => `${fault.place}: ${fault.message}`), ...(said ? [said] : [])].join("\n")}
+              onClose={() => {
+                drafting.dismiss();
+                setSaid(undefined);
+              }}
+            />
+          )}
+          <div className="board-place">
+            <Edges view={view} act={plainAct} />
+            <Board
+              view={view} tool={tool} parts={parts} maps={mates?.maps ?? []} show={show} lit={litFaces}
+              cursor={does.cursor} pen={does.pen} picked={does.picked} onCursor={does.setCursor} onCells={does.onCells}
+              onFace={does.onFace} onSeam={(start, end) => act([{ do: "sew", start, end }])}
+              onRub={(stretch) => act([{ do: "rub", start: stretch.start_at, end: stretch.end_at }])}
+              onHover={(face) => setHovered(face)} onKey={does.onKey}
+            />
+          </div>
+          <p id="cell-said" className="visually-hidden" aria-live="polite">
+            {cellSaid}
+          </p>
+          <p className="patch-said">
+            {over ? (
+              <>
+                <b>Patch {over.letter}</b> <span>
+                  finished <Fr>{over.finished}</Fr>
+                </span>
+                <span>
+                  in {view.units.find((one) => one.label === over.unit)?.words} {over.unit}, unfinished{" "}
+                  <Fr>{view.units.find((one) => one.label === over.unit)?.unfinished ?? ""}</Fr>
+                </span>
+                {cuts.map((cut) => (
+                  <span key={cut.id}>
+                    cut <Fr>{`${cut.size} ${cut.further}`}</Fr>
+                  </span>
+                ))}
+              </>
+            ) : (
+              <span className="quiet-text">{does.hint}</span>
+            )}
+          </p>
+          <Fabrics view={view} hand={hand} slot={slot} onSlot={setSlot} onTake={take} act={plainAct} />
+        </section>
+        <CuttingList view={view} act={plainAct} lit={{ cuts: new Set(cuts.map((cut) => cut.id)) }} onLight={setLit} />
+      </main>
+      <KeysSheet show={keys} onClose={() => setKeys(false)} />
+    </div>
+  );
+}
+
+function Proportions({ view, act }: { view: Draft; act: (acts: Act[]) => void }) {
+  const text = (lines: Draft["sheet"]["columns"]) => lines.map((line) => line.proportion.replace(" ", "-")).join(" ");
+  return (
+    <>
+      {(["columns", "rows"] as const).map((axis) => (
+        <Typed
+          key={axis}
+          label={axis === "columns" ? "Columns" : "Rows"}
+          value={text(view.sheet[axis])}
+          width="5.4rem"
+          onKeep={(typed) => act([{ do: "proportions", axis, parts: typed.split(/\s+/) }])}
+        />
+      ))}
+    </>
+  );
+}

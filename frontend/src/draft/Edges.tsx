@@ -1,0 +1,86 @@
+import { useState } from "react";
+
+import type { Act, Draft } from "../api/client";
+import { Fr } from "../common/Fr";
+import { Typed } from "./Typed";
+
+type Axis = "columns" | "rows";
+const NARROWEST = 0.075;
+const MARGIN = 30;
+const BOARD = 560;
+
+/** The finished widths along the block's edges, each to be typed over; columns and rows are added and taken out here. */
+export function Edges({ view, act }: { view: Draft; act: (acts: Act[]) => void }) {
+  return (
+    <>
+      <Edge axis="columns" view={view} act={act} />
+      <Edge axis="rows" view={view} act={act} />
+    </>
+  );
+}
+
+function Edge({ axis, view, act }: { axis: Axis; view: Draft; act: (acts: Act[]) => void }) {
+  const { sheet } = view;
+  const [open, setOpen] = useState<number>();
+  const lines = sheet[axis];
+  const one = axis === "columns" ? "column" : "row";
+  const span = Math.max(sheet.width, sheet.height);
+  const whole = axis === "columns" ? sheet.width : sheet.height;
+  const full = (whole / span) * BOARD + 2 * MARGIN;
+  const share = (length: number) => `${String((100 * (MARGIN + (length / span) * BOARD)) / full)}%`;
+  return (
+    <div className={`edge ${axis}`} role="group" aria-label={`Finished ${axis === "columns" ? "widths of the columns" : "heights of the rows"}`}>
+      {lines.map((line, index) => (
+        <span
+          key={index}
+          className="edge-line"
+          style={axis === "columns" ? { left: share(line.start + line.length / 2) } : { top: share(line.start + line.length / 2) }}
+        >
+          {open === index ? (
+            <span className="edge-open">
+              <Typed
+                label={`Finished size of ${one} ${String(index + 1)}`}
+                showLabel={false}
+                value={line.exact}
+                width="4rem"
+                onKeep={(length) => {
+                  act([{ do: "line-length", axis, line: index, length, grow: true }]);
+                  setOpen(undefined);
+                }}
+              />
+              <button type="button" className="quiet small" onClick={() => act([{ do: "add-line", axis, line: index + 1 }])}>
+                add one after
+              </button>
+              {lines.length > 1 && (
+                <button
+                  type="button"
+                  className="quiet small"
+                  onClick={() => {
+                    act([{ do: "remove-line", axis, line: index }]);
+                    setOpen(undefined);
+                  }}
+                >
+                  take out
+                </button>
+              )}
+              <button type="button" className="quiet small" onClick={() => setOpen(undefined)} aria-label={`Close ${one} ${String(index + 1)}`}>
+                ×
+              </button>
+            </span>
+          ) : (
+            (line.length / span > NARROWEST || index === 0) && (
+              <button
+                type="button"
+                className="edge-size"
+                onClick={() => setOpen(index)}
+                aria-label={`${one} ${String(index + 1)}: ${line.finished} finished; change it`}
+              >
+                <Fr>{line.finished}</Fr>
+              </button>
+            )
+          )}
+        </span>
+      ))}
+    </div>
+  );
+}

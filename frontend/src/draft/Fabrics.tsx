@@ -1,0 +1,201 @@
+import { type FormEvent, useState } from "react";
+import { Button, Form, Modal } from "react-bootstrap";
+
+import type { Act, Draft } from "../api/client";
+import { Swatch } from "../common/Cloth";
+
+type Fabric = Draft["fabrics"][number];
+const SLOTS = ["first", "second", "third"];
+
+interface Props {
+  view: Draft;
+  hand: string[];
+  slot: number;
+  onSlot: (slot: number) => void;
+  onTake: (key: string) => void;
+  act: (acts: Act[]) => void;
+}
+
+/** The fabrics of the block, and which of them are in hand. */
+export function Fabrics({ view, hand, slot, onSlot, onTake, act }: Props) {
+  const [editing, setEditing] = useState<Fabric | "new">();
+  const found = (key: string | undefined) => view.fabrics.findIndex((fabric) => fabric.key === key);
+  return (
+    <div className="fabrics">
+      <div className="slots" role="radiogroup" aria-label="Fabrics in hand">
+        {SLOTS.map((name, index) => {
+          const at = found(hand[index]);
+          const fabric = view.fabrics[at];
+          return (
+            <button
+              key={name}
+              type="button"
+              role="radio"
+              aria-checked={slot === index}
+              aria-label={`${name} in hand: ${fabric?.name ?? "none"}`}
+              className={slot === index ? "slot chosen" : "slot"}
+              onClick={() => onSlot(index)}
+            >
+              {fabric ? <Swatch fabric={fabric} index={at} size={26} /> : <span className="no-swatch" />}
+              <span>{index + 1}</span>
+            </button>
+          );
+        })}
+      </div>
+      <ul className="shelf-row" aria-label="Fabrics of the block">
+        {view.fabrics.map((fabric, index) => (
+          <li key={fabric.key}>
+            <button
+              type="button"
+              className="fabric"
+              onClick={() => onTake(fabric.key)}
+              title={`Take ${fabric.name} in hand`}
+              aria-label={`Take ${fabric.name} in hand (${fabric.value}, ${fabric.print}, ${String(fabric.patches)} patches)`}
+              draggable
+              onDragStart={(event) => event.dataTransfer.setData("text/x-fabric", fabric.key)}
+            >
+              <Swatch fabric={fabric} index={index} />
+              <span>{fabric.name}</span>
+            </button>
+            <button type="button" className="quiet small" aria-label={`Change ${fabric.name}`} onClick={() => setEditing(fabric)}>
+              change
+            </button>
+          </li>
+        ))}
+        <li>
+          <button type="button" className="quiet" onClick={() => setEditing("new")}>
+            + fabric
+          </button>
+        </li>
+      </ul>
+      {editing && (
+        <FabricForm
+          fabric={editing === "new" ? undefined : editing}
+          fabrics={view.fabrics}
+          onClose={() => setEditing(undefined)}
+          act={act}
+        />
+      )}
+    </div>
+  );
+}
+
+function FabricForm({
+  fabric,
+  fabrics,
+  onClose,
+  act,
+}: {
+  fabric: Fabric | undefined;
+  fabrics: Fabric[];
+  onClose: () => void;
+  act: (acts: Act[]) => void;
+}) {
+  const [form, setForm] = useState({
+    name: fabric?.name ?? "",
+    colour: fabric?.colour ?? "#8a9a8e",
+    value: fabric?.value ?? ("medium" as Fabric["value"]),
+    print: fabric?.print ?? ("solid" as Fabric["print"]),
+    direction: fabric?.direction ?? 0,
+  });
+  const [other, setOther] = useState("");
+  const change = (part: Partial<typeof form>) => setForm({ ...form, ...part });
+
+  function keep(event: FormEvent) {
+    event.preventDefault();
+    act([{ do: "fabric", key: fabric?.key ?? "", ...form, name: form.name.trim() || "Fabric" }]);
+    onClose();
+  }
+
+  return (
+    <Modal show onHide={onClose} aria-labelledby="fabric-form">
+      <Form onSubmit={keep}>
+        <Modal.Header closeButton>
+          <Modal.Title id="fabric-form">{fabric ? fabric.name : "A new fabric"}</Modal.Title>
+        </Modal.Header>
+        <Modal.Body className="stack">
+          <Form.Group controlId="fabric-name">
+            <Form.Label>Name</Form.Label>
+            {/* eslint-disable-next-line jsx-a11y/no-autofocus -- a dialog takes the focus, and this is its first field */}
+            <Form.Control value={form.name} onChange={(event) => change({ name: event.target.value })} autoFocus maxLength={120} />
+          </Form.Group>
+          <div className="side-by-side">
+            <Form.Group controlId="fabric-colour">
+              <Form.Label>Colour</Form.Label>
+              <Form.Control type="color" value={form.colour} onChange={(event) => change({ colour: event.target.value })} />
+            </Form.Group>
+            <Form.Group controlId="fabric-value">
+              <Form.Label>Value</Form.Label>
+              <Form.Select value={form.value} onChange={(event) => change({ value: event.target.value as Fabric["value"] })}>
+                <option value="light">light</option>
+                <option value="medium">medium</option>
+                <option value="dark">dark</option>
+              </Form.Select>
+            </Form.Group>
+            <Form.Group controlId="fabric-print">
+              <Form.Label>Print</Form.Label>
+              <Form.Select value={form.print} onChange={(event) => change({ print: event.target.value as Fabric["print"] })}>
+                <option value="solid">solid</option>
+                <option value="allover">all-over print</option>
+                <option value="directional">directional print</option>
+              </Form.Select>
+            </Form.Group>
+            {form.print === "directional" && (
+              <Form.Group controlId="fabric-direction">
+                <Form.Label>Points</Form.Label>
+                <Form.Select value={form.direction} onChange={(event) => change({ direction: Number(event.target.value) })}>
+                  <option value={0}>up</option>
+                  <option value={90}>right</option>
+                  <option value={180}>down</option>
+                  <option value={270}>left</option>
+                </Form.Select>
+              </Form.Group>
+            )}
+          </div>
+          {fabric && fabrics.length > 1 && (
+            <div className="side-by-side end">
+              <Form.Group controlId="fabric-swap">
+                <Form.Label>Swap everywhere with</Form.Label>
+                <Form.Select value={other} onChange={(event) => setOther(event.target.value)}>
+                  <option value="">choose a fabric</option>
+                  {fabrics
+                    .filter((one) => one.key !== fabric.key)
+                    .map((one) => (
+                      <option key={one.key} value={one.key}>
+                        {one.name}
+                      </option>
+                    ))}
+                </Form.Select>
+              </Form.Group>
+              <Button
+                variant="outline-primary"
+                disabled={!other}
+                onClick={() => {
+                  act([{ do: "swap", fabric: fabric.key, other }]);
+                  onClose();
+                }}
+              >
+                Swap
+              </Button>
+            </div>
+          )}
+        </Modal.Body>
+        <Modal.Footer>
+          {fabric && (
+            <Button
+              variant="outline-primary"
+              className="me-auto"
+              onClick={() => {
+                act([{ do: "drop-fabric", key: fabric.key }]);
+                onClose();
+              }}
+            >
+              Take it out of the block
+            </Button>
+          )}
+          <Button type="submit">Keep</Button>
+        </Modal.Footer>
+      </Form>
+    </Modal>
+  );
+}

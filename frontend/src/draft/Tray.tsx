@@ -1,0 +1,83 @@
+import { useQuery } from "@tanstack/react-query";
+
+import { client, type Draft, type Schemas, settled } from "../api/client";
+
+export type Stamp = Schemas["StampOut"];
+export type Kind = Stamp["kind"];
+
+export interface InHand {
+  unit: Kind;
+  turn: number;
+  flip: boolean;
+}
+
+interface Props {
+  view: Draft;
+  hand: InHand;
+  fabrics: string[];
+  onUnit: (unit: Kind) => void;
+}
+
+export function useTray(): Stamp[] {
+  const tray = useQuery({ queryKey: ["tray"], queryFn: () => settled<Stamp[]>(client.GET("/api/tray")), staleTime: Infinity });
+  return tray.data ?? [];
+}
+
+/** The tray: each kind of unit as a miniature in the fabrics in hand. */
+export function Tray({ view, hand, fabrics, onUnit }: Props) {
+  const stamps = useTray();
+  return (
+    <div className="tray" role="radiogroup" aria-label="Units to put in">
+      {stamps.map((stamp) => (
+        <button
+          key={stamp.kind}
+          type="button"
+          role="radio"
+          aria-checked={hand.unit === stamp.kind}
+          className={hand.unit === stamp.kind ? "in-hand" : ""}
+          title={stamp.words}
+          aria-label={stamp.words}
+          onClick={() => onUnit(stamp.kind)}
+        >
+          <StampPicture stamp={stamp} view={view} fabrics={fabrics} turn={hand.unit === stamp.kind ? hand : undefined} />
+        </button>
+      ))}
+    </div>
+  );
+}
+
+export function StampPicture({
+  stamp,
+  view,
+  fabrics,
+  turn,
+}: {
+  stamp: Stamp;
+  view: Draft;
+  fabrics: string[];
+  turn: { turn: number; flip: boolean } | undefined;
+}) {
+  const colours = new Map(view.fabrics.map((fabric) => [fabric.key, fabric.colour]));
+  const { columns, rows } = stamp;
+  const size = 2;
+  const scale = size / Math.max(columns, rows);
+  const mirror = turn?.flip ? "scale(-1 1)" : "";
+  return (
+    <svg width="38" height="38" viewBox="-1.1 -1.1 2.2 2.2" aria-hidden="true">
+      <g
+        transform={`rotate(${String((turn?.turn ?? 0) * 90)}) ${mirror} scale(${String(scale)}) translate(${String(-columns / 2)} ${String(-rows / 2)})`}
+      >
+        {stamp.parts.map((part, index) => (
+          <polygon
+            key={index}
+            points={part.outline.map((spot) => spot.join(",")).join(" ")}
+            fill={colours.get(fabrics[Math.min(part.fabric, fabrics.length - 1)] ?? "") ?? "#fffdf6"}
+            stroke="#14312c"
+            strokeWidth={0.035 * Math.max(columns, rows)}
+            strokeLinejoin="round"
+          />
+        ))}
+      </g>
+    </svg>
+  );
+}

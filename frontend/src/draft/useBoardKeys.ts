@@ -1,0 +1,188 @@
+import { type KeyboardEvent, useState } from "react";
+
+import type { Act, Draft, Point } from "../api/client";
+import { asText, type Cell, type Spot, type Tool } from "./Board";
+import type { InHand, Stamp } from "./Tray";
+
+interface Hands {
+  view: Draft;
+  tool: Tool;
+  setTool: (tool: Tool) => void;
+  parts: number;
+  unit: InHand;
+  setUnit: (unit: InHand) => void;
+  hand: string[];
+  slot: number;
+  spread: "patch" | "letter" | "fabric";
+  stamps: Stamp[];
+  maps: Draft["mates"][number]["maps"];
+  act: (acts: Act[]) => void;
+  take: (key: string) => void;
+  nextMates: () => void;
+  openKeys: () => void;
+  say: (text: string | undefined) => void;
+}
+
+const TOOL_KEYS: Record<string, Tool> = { u: "put", t: "turn", p: "paint", s: "seam", x: "rub" };
+const ARROWS: Record<string, Spot> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
+const HINTS: Record<Tool, string> = {
+  put: "Touch a cell, or drag over a span of cells, to put the unit in hand there.",
+  turn: "Touch a cell, or drag over a span, to turn what it holds.",
+  paint: "Touch a patch to give it the fabric in hand.",
+  seam: "Drag from point to point to draw a seam.",
+  rub: "Touch a stretch of seam to rub it out.",
+};
+
+const within = (least: number, at: number, most: number) => Math.min(most, Math.max(least, at));
+
+/** What a touch or a key does on the board; the mouse and the keyboard come to the same acts. */
+export function useBoardKeys(hands: Hands) {
+  const { view, tool, parts, unit } = hands;
+  const [cursor, setCursor] = useState<Cell>({ column: 0, row: 0, columns: 1, rows: 1 });
+  const [pen, setPen] = useState<{ at: Spot; start: Spot | undefined }>();
+  const [picked, setPicked] = useState<number>();
+  const [copied, setCopied] = useState<Cell>();
+  const size: Spot = [view.sheet.columns.length, view.sheet.rows.length];
+  const kept: Cell = {
+    column: Math.min(cursor.column, size[0] - 1),
+    row: Math.min(cursor.row, size[1] - 1),
+    columns: Math.min(cursor.columns, size[0] - Math.min(cursor.column, size[0] - 1)),
+    rows: Math.min(cursor.rows, size[1] - Math.min(cursor.row, size[1] - 1)),
+  };
+
+  function onCells(cell: Cell) {
+    if (tool === "put") {
+      hands.act([{ do: "put", cell, unit: unit.unit, turn: unit.turn, flip: unit.flip, fabrics: hands.hand }]);
+    } else if (tool === "turn") {
+      hands.act([{ do: "turn", cell, quarters: 1 }]);
+    }
+  }
+
+  function onFace(face: number) {
+    const there = view.faces[face];
+    const fabric = hands.hand[hands.slot];
+    if (there && fabric) hands.act([{ do: "paint", at: there.at as Point, fabric, spread: hands.spread }]);
+  }
+
+  const inCell = () => {
+    const column = view.sheet.columns[kept.column];
+    const row = view.sheet.rows[kept.row];
+    if (!column || !row) return [];
+    const holds = ([x, y]: Spot) =>
+      x >= column.start && x <= column.start + column.length && y >= row.start && y <= row.start + row.length;
+    const found =
+      tool === "rub"
+        ? view.stretches.map(({ start, end }): Spot => [(start[0] + end[0]) / 2, (start[1] + end[1]) / 2])
+        : view.faces.map((face) => face.letter_at as Spot);
+    return found.flatMap((spot, index) => (holds(spot) ? [index] : []));
+  };
+
+  function point(at: Spot): Point {
+    return [asText(at[0], parts), asText(at[1], parts)];
+  }
+
+  function doIt() {
+    if (tool === "put" || tool === "turn") onCells(kept);
+    else if (tool === "paint") onFace(picked ?? inCell()[0] ?? -1);
+    else if (tool === "rub") {
+      const stretch = view.stretches[picked ?? inCell()[0] ?? -1];
+      if (stretch) hands.act([{ do: "rub", start: stretch.start_at as Point, end: stretch.end_at as Point }]);
+      setPicked(undefined);
+    } else {
+      const at = pen?.at ?? [kept.column, kept.row];
+      if (!pen?.start) setPen({ at, start: at });
+      else {
+        if (pen.start[0] !== at[0] || pen.start[1] !== at[1]) {
+          hands.act([{ do: "sew", start: point(pen.start), end: point(at) }]);
+        }
+        setPen({ at, start: undefined });
+      }
+    }
+  }
+
+  function moveBy([dx, dy]: Spot, more: boolean) {
+    setPicked(undefined);
+    if (tool === "seam") {
+      const at = pen?.at ?? [kept.column, kept.row];
+      setPen({
+        start: pen?.start,
+        at: [within(0, at[0] + dx / parts, size[0]), within(0, at[1] + dy / parts, size[1])],
+      });
+    } else if (more) {
+      setCursor({
+        ...kept,
+        columns: within(1, kept.columns + dx, size[0] - kept.column),
+        rows: within(1, kept.rows + dy, size[1] - kept.row),
+      });
+    } else {
+      setCursor({
+        column: within(0, kept.column + dx, size[0] - 1),
+        row: within(0, kept.row + dy, size[1] - 1),
+        columns: 1,
+        rows: 1,
+      });
+    }
+  }
+
+  function nextUnit(by: number) {
+    const at = hands.stamps.findIndex((stamp) => stamp.kind === unit.unit);
+    const next = hands.stamps[(at + by + hands.stamps.length) % hands.stamps.length];
+    if (next) {
+      hands.setUnit({ unit: next.kind, turn: 0, flip: false });
+      hands.setTool("put");
+    }
+  }
+
+  function paste() {
+    if (!copied) hands.say("Nothing is copied yet: choose cells with the cursor and press Ctrl + C.");
+    else hands.act([{ do: "copy", source: copied, cell: { ...copied, column: kept.column, row: kept.row } }]);
+  }
+
+  function key(event: KeyboardEvent): boolean {
+    if (event.ctrlKey || event.metaKey) {
+      if (event.key === "c") setCopied(kept);
+      else if (event.key === "v") paste();
+      else return false;
+      return true;
+    }
+    const arrow = ARROWS[event.key];
+    const turned = TOOL_KEYS[event.key.toLowerCase()];
+    const fabric = /^[1-9]$/.test(event.key) ? view.fabrics[Number(event.key) - 1] : undefined;
+    if (arrow) moveBy(arrow, event.shiftKey);
+    else if (event.key === "Enter" || event.key === " ") doIt();
+    else if (event.key === "Escape") setPen(undefined);
+    else if (turned) {
+      setPicked(undefined);
+      setPen(turned === "seam" ? { at: [kept.column, kept.row], start: undefined } : undefined);
+      hands.setTool(turned);
+    } else if (event.key === "r") hands.setUnit({ ...unit, turn: (unit.turn + 1) % 4 });
+    else if (event.key === "f") hands.setUnit({ ...unit, flip: !unit.flip });
+    else if (event.key === ",") nextUnit(-1);
+    else if (event.key === ".") nextUnit(1);
+    else if (event.key === "m") hands.nextMates();
+    else if (event.key === "n") {
+      const there = inCell();
+      setPicked(there[(there.indexOf(picked ?? -1) + 1) % there.length]);
+    } else if (event.key === "?") hands.openKeys();
+    else if (fabric) hands.take(fabric.key);
+    else return false;
+    return true;
+  }
+
+  const pickedFace = tool === "paint" && picked !== undefined ? view.faces[picked] : undefined;
+  return {
+    cursor: kept,
+    setCursor,
+    pen: tool === "seam" ? pen : undefined,
+    picked,
+    hint: pickedFace ? pickedFace.spoken : HINTS[tool],
+    onCells,
+    onFace,
+    onKey: (event: KeyboardEvent) => {
+      if (key(event)) {
+        event.preventDefault();
+        event.stopPropagation();
+      }
+    },
+  };
+}

@@ -1,0 +1,204 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { type DragEvent, useEffect, useRef, useState } from "react";
+import { Button, Spinner } from "react-bootstrap";
+import { Link, useNavigate } from "react-router";
+
+import { type Block, client, Refused, type Schemas, settled } from "../api/client";
+import { Brand } from "../common/Brand";
+import { Fr } from "../common/Fr";
+import { Said } from "../common/Notices";
+import { NewBlock } from "./NewBlock";
+
+type ShelfBlock = Schemas["ShelfBlockOut"];
+
+/** The shelf of blocks: small pictures, names, finished sizes. */
+export function ShelfPage() {
+  const queries = useQueryClient();
+  const go = useNavigate();
+  const shelf = useQuery({ queryKey: ["shelf"], queryFn: () => settled<ShelfBlock[]>(client.GET("/api/blocks")) });
+  const [starting, setStarting] = useState(false);
+  const [fault, setFault] = useState<string>();
+  const [deleted, setDeleted] = useState<ShelfBlock>();
+  const [over, setOver] = useState(false);
+  const file = useRef<HTMLInputElement>(null);
+  const refresh = () => queries.invalidateQueries({ queryKey: ["shelf"] });
+
+  useEffect(() => {
+    document.title = "Yonk: the shelf of blocks";
+  }, []);
+
+  async function take(files: FileList | null) {
+    setFault(undefined);
+    const wrong: string[] = [];
+    let last: string | undefined;
+    for (const one of Array.from(files ?? [])) {
+      try {
+        const block = await settled<Block>(
+          client.POST("/api/blocks/import", {
+            body: (await one.text()) as never,
+            bodySerializer: (text: unknown) => text as string,
+            headers: { "Content-Type": "application/octet-stream" },
+          }),
+        );
+        last = block.id;
+      } catch (reason) {
+        const said = reason instanceof Error ? reason.message : String(reason);
+        wrong.push(`${one.name} was not taken. ${said}`);
+      }
+    }
+    await refresh();
+    if (wrong.length) setFault(wrong.join("\n"));
+    else if (last && files?.length === 1) await go(`/blocks/${last}/draft`);
+  }
+
+  async function remove(block: ShelfBlock) {
+    try {
+      await settled(client.DELETE("/api/blocks/{block_id}", { params: { path: { block_id: block.id } } }));
+      setDeleted(block);
+    } catch (reason) {
+      setFault(reason instanceof Refused ? reason.message : "The block was not deleted; the server does not answer.");
+    }
+    await refresh();
+  }
+
+  async function bringBack(block: ShelfBlock) {
+    await settled(client.POST("/api/blocks/{block_id}/restore", { params: { path: { block_id: block.id } } }));
+    setDeleted(undefined);
+    await refresh();
+  }
+
+  function drop(event: DragEvent) {
+    event.preventDefault();
+    setOver(false);
+    void take(event.dataTransfer.files);
+  }
+
+  return (
+    <div
+      className={over ? "shelf-page dropping" : "shelf-page"}
+      onDragOver={(event) => {
+        event.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={(event) => {
+        if (event.currentTarget === event.target) setOver(false);
+      }}
+      onDrop={drop}
+    >
+      <header className="top">
+        <Brand />
+        <span className="top-line">from a drafted block to fabric on the table</span>
+        <span className="spring" />
+        <Button variant="outline-primary" onClick={() => file.current?.click()}>
+          Open a block file
+        </Button>
+        <Button variant="primary" onClick={() => setStarting(true)}>
+          Start a block
+        </Button>
+        <input
+          ref={file}
+          type="file"
+          accept=".json,application/json"
+          multiple
+          hidden
+          aria-label="Block file"
+          onChange={(event) => {
+            void take(event.target.files).then(() => {
+              event.target.value = "";
+            });
+          }}
+        />
+      </header>
+      <main>
+        <h1>The shelf of blocks</h1>
+        {fault && <Said text={fault} onClose={() => setFault(undefined)} />}
+        {deleted && (
+          <Said
+            text={`${deleted.name} is off the shelf.`}
+            action={{ words: "Bring it back", onClick: () => void bringBack(deleted) }}
+            onClose={() => setDeleted(undefined)}
+          />
+        )}
+        {shelf.isPending && (
+          <p role="status">
+            <Spinner size="sm" /> Looking at the shelf …
+          </p>
+        )}
+        {shelf.isError && (
+          <Said
+            text="The shelf cannot be read: Yonk's server or its database does not answer."
+            action={{ words: "Try again", onClick: () => void shelf.refetch() }}
+          />
+        )}
+        {shelf.data?.length === 0 && <EmptyShelf onStart={() => setStarting(true)} onOpen={() => file.current?.click()} />}
+        <ul className="shelf">
+          {shelf.data?.map((block) => (
+            <li key={block.id}>
+              <Link to={`/blocks/${block.id}/draft`} className="shelf-block">
+                <Picture block={block} />
+                <span className="shelf-name">{block.name}</span>
+                <span className="shelf-size"><Fr>{block.finished}</Fr> finished</span>
+                <span className="shelf-more">
+                  {block.patches} {block.patches === 1 ? "patch" : "patches"}
+                  {block.blocks > 1 && ` · ${String(block.blocks)} blocks`}
+                </span>
+              </Link>
+              <button type="button" className="quiet" onClick={() => void remove(block)} aria-label={`Delete ${block.name}`}>
+                Delete
+              </button>
+            </li>
+          ))}
+        </ul>
+        <p className="hint">A block file can also be dropped anywhere on this page.</p>
+      </main>
+      <NewBlock show={starting} onClose={() => setStarting(false)} />
+    </div>
+  );
+}
+
+function Picture({ block }: { block: ShelfBlock }) {
+  return (
+    <svg
+      viewBox={`0 0 ${String(block.width)} ${String(block.height)}`}
+      className="picture"
+      role="img"
+      aria-label={`Picture of ${block.name}`}
+    >
+      {block.picture.map((face, index) => (
+        <polygon
+          key={index}
+          points={face.outline.map((spot) => spot.join(",")).join(" ")}
+          fill={face.colour}
+          stroke="#14312c"
+          strokeOpacity="0.35"
+          strokeWidth={Math.max(block.width, block.height) / 200}
+        />
+      ))}
+    </svg>
+  );
+}
+
+function EmptyShelf({ onStart, onOpen }: { onStart: () => void; onOpen: () => void }) {
+  return (
+    <section className="empty">
+      <h2>The shelf is empty. Begin with a block.</h2>
+      <ol>
+        <li>
+          <strong>Start a block</strong>: give it a name, a finished size (what will show in the quilt) and a grid.
+        </li>
+        <li>
+          <strong>Draft it</strong>: choose a unit from the tray and touch the cells it goes into; paint the fabrics.
+        </li>
+        <li>
+          <strong>Read the cutting list</strong> beside it. It changes with every touch.
+        </li>
+      </ol>
+      <Button variant="primary" onClick={onStart}>
+        Start a block
+      </Button>{" "}
+      <Button variant="outline-primary" onClick={onOpen}>
+        Open a block file
+      </Button>
+    </section>
+  );
+}
