@@ -35,6 +35,7 @@ export function CuttingList({ view, act, lit, onLight }: Props) {
         <h2 id="list-head">Cutting list</h2>
         <Typed
           label="for"
+          spoken="Number of blocks"
           value={String(sheet.blocks)}
           width="3.2rem"
           onKeep={(text) => act([{ do: "making", blocks: Number.parseInt(text, 10) || 0 }])}
@@ -64,10 +65,10 @@ export function CuttingList({ view, act, lit, onLight }: Props) {
           </label>
         </fieldset>
         {!trueCut && (
-          <Typed label="by" value={sheet.trim_margin} width="2.6rem" onKeep={(text) => act([{ do: "making", trim_margin: text }])} />
+          <Typed label="by" spoken="Trim margin" value={sheet.trim_margin} width="2.6rem" onKeep={(text) => act([{ do: "making", trim_margin: text }])} />
         )}
-        <Typed label="seam" value={sheet.seam} width="2.6rem" onKeep={(text) => act([{ do: "making", seam: text }])} />
-        <Typed label="ruler" value={sheet.ruler_step} width="2.6rem" onKeep={(text) => act([{ do: "making", ruler_step: text }])} />
+        <Typed label="seam" spoken="Seam allowance" value={sheet.seam} width="2.6rem" onKeep={(text) => act([{ do: "making", seam: text }])} />
+        <Typed label="ruler" spoken="Ruler step" value={sheet.ruler_step} width="2.6rem" onKeep={(text) => act([{ do: "making", ruler_step: text }])} />
       </div>
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a region that scrolls must be reachable by key */}
       <div className="list-body" tabIndex={0} role="region" aria-label="Lines of the cutting list">

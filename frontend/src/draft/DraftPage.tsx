@@ -163,9 +163,9 @@ function Bench({ id, view, drafting, tool, setTool }: BenchProps) {
             setParts={setParts} spread={spread} setSpread={setSpread} show={show} setShow={setShow} unit={unit} setUnit={setUnit}
           />
           <div className="size-row">
-            <Typed label="Finished" value={sheet.finished_width} fault={faultAt("width")} width="4.6rem"
+            <Typed label="Finished" spoken="Finished width" value={sheet.finished_width} fault={faultAt("width")} width="4.6rem"
               onKeep={(width) => plainAct([{ do: "resize", width, height: sheet.finished_width === sheet.finished_height ? width : sheet.finished_height }])} />
-            <Typed label="by" value={sheet.finished_height} fault={faultAt("height")} width="4.6rem"
+            <Typed label="by" spoken="Finished height" value={sheet.finished_height} fault={faultAt("height")} width="4.6rem"
               onKeep={(height) => plainAct([{ do: "resize", width: sheet.finished_width, height }])} />
             <select aria-label="Unit of length" value={sheet.unit}
               onChange={(event) => plainAct([{ do: "resize", width: sheet.finished_width, height: sheet.finished_height, unit: event.target.value === "cm" ? "cm" : "in" }])}>

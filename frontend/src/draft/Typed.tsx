@@ -9,10 +9,11 @@ interface Props {
   showLabel?: boolean;
   className?: string;
   suffix?: string;
+  spoken?: string;
 }
 
 /** A small field for a length or a word, kept on Enter or when it is left; Escape puts back what was there. */
-export function Typed({ label, value, onKeep, fault, width = "5rem", showLabel = true, className = "", suffix }: Props) {
+export function Typed({ label, value, onKeep, fault, width = "5rem", showLabel = true, className = "", suffix, spoken }: Props) {
   const [text, setText] = useState(value);
   useEffect(() => setText(value), [value, fault]);
   const keep = () => {
@@ -26,6 +27,7 @@ export function Typed({ label, value, onKeep, fault, width = "5rem", showLabel =
         value={text}
         style={{ width }}
         autoComplete="off"
+        aria-label={spoken ?? label}
         spellCheck={false}
         aria-invalid={fault ? true : undefined}
         onFocus={(event) => event.target.select()}

@@ -358,3 +358,8 @@ def _rings(lines: Array, known: dict[tuple[float, float], Spot] | None) -> list[
 def _from_least(ring: list[Spot]) -> Ring:
     least = ring.index(min(ring))
     return tuple(ring[least:] + ring[:least])
+
+
+def forget_drawings() -> None:
+    """Forget the drawings that are remembered, so that the next one is worked out afresh."""
+    _draw.cache_clear()

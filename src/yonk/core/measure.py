@@ -87,7 +87,7 @@ def show(length: Length | Rational, unit: str) -> str:
 
 
 @total_ordering
-@dataclass(frozen=True, slots=True)
+@dataclass(frozen=True, slots=True, eq=False)
 class Length:
     """An exact length ``rational + root·√2`` in the draft's unit."""
 
@@ -122,6 +122,15 @@ class Length:
 
     def __truediv__(self, other: Rational) -> Length:
         return Length(self.rational / other, self.root / other)
+
+    def __eq__(self, other: object) -> bool:
+        if not isinstance(other, Length | Fraction | int):
+            return NotImplemented
+        there = Length.of(other)
+        return self.rational == there.rational and self.root == there.root
+
+    def __hash__(self) -> int:
+        return hash((self.rational, self.root)) if self.root else hash(self.rational)
 
     def __lt__(self, other: object) -> bool:
         if not isinstance(other, Length | Fraction | int):

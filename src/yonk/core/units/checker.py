@@ -43,6 +43,7 @@ class Checker(UnitKind):
     kind = "checker"
     words = "checker"
     stamp = Stamp("1/2 0 1/2 1, 0 1/2 1 1/2", "1/4 1/4 0, 3/4 1/4 1, 1/4 3/4 1, 3/4 3/4 0")
+    handed = False
     methods = (
         Method(name="strip-piecing", words="strip sets, cut across and turned", lot=1, needs=_strips, turns_prints=True),
         Method(name="cut-and-sew", words="cut squares and sew", lot=1, needs=_single),

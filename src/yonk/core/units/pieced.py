@@ -18,6 +18,7 @@ def needs_template(unit: Unit, terms: Terms) -> bool:
 class Pieced(UnitKind):
     kind = "pieced"
     words = "pieced unit"
+    handed = False
     methods = (
         Method(name="cut-and-sew", words="cut patches singly and sew", lot=1, needs=_singly),
         Method(name="template", words="cut patches by template and sew", lot=1, needs=_singly),

@@ -178,7 +178,7 @@ class _Grouping:
         assert found is not None, "what was recognised is recognised however it lies"
         fabrics = [self.patches[part.piece.face].fabric for part in found.parts]
         hand: Hand | None = None
-        if identity != mirror:
+        if identity != mirror and kind.handed:
             hand = kind.hand(found, fabrics) or ("left" if identity[-1] < mirror[-1] else "right")
         return Unit(
             width=lying.length(lying.width, self.scale), height=lying.length(lying.height, self.scale),

@@ -126,6 +126,7 @@ class UnitKind(ABC):
     words: ClassVar[str]
     methods: ClassVar[tuple[Method, ...]]
     stamp: ClassVar[Stamp | None] = None
+    handed: ClassVar[bool] = True  # whether a mirror image is told by a left and a right hand
 
     @abstractmethod
     def recognise(self, region: Region) -> Found | None:

@@ -1,0 +1,1 @@
+"""Speed, reported as ratios to what is asked for."""

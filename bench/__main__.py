@@ -1,0 +1,156 @@
+"""`./yonk bench`: medians on this machine, each beside its limit; a ratio below 1 keeps it."""
+
+from __future__ import annotations
+
+import statistics
+import sys
+import tempfile
+import threading
+import time
+from collections.abc import Callable
+from dataclasses import replace
+from fractions import Fraction
+from pathlib import Path
+
+import numpy as np
+import shapely
+
+from yonk.core import faces
+from yonk.core.draft import Draft, Paint, ruled_seams
+from yonk.core.plan import make_plan
+from yonk.machine.samples import all_samples, sheet
+
+
+def median(work: Callable[[], object], times: int) -> float:
+    """Seconds."""
+    taken = []
+    for _ in range(times):
+        start = time.perf_counter()
+        work()
+        taken.append(time.perf_counter() - start)
+    return statistics.median(taken)
+
+
+def triangles(count: int) -> Draft:
+    """A block of count × count half-square triangles in two fabrics."""
+    cells = [(Fraction(column), Fraction(row)) for row in range(count) for column in range(count)]
+    quarter = Fraction(1, 4)
+    return replace(
+        sheet("Triangles", str(count), count, count),
+        seams=(*ruled_seams(count, count), *(((x, y + 1), (x + 1, y)) for x, y in cells)),
+        paints=tuple(
+            Paint((x + at, y + at), fabric)
+            for x, y in cells
+            for at, fabric in ((quarter, "peat"), (3 * quarter, "fog"))
+        ),
+    )
+
+
+def fresh_plan(draft: Draft) -> object:
+    """A plan with nothing remembered of an earlier one."""
+    faces.forget_drawings()
+    return make_plan(draft)
+
+
+def library_alone(draft: Draft) -> Callable[[], object]:
+    """What Shapely needs to find the faces of the same seams."""
+    count = len(draft.columns)
+    edge = [[[0, 0], [count, 0]], [[0, 0], [0, count]], [[count, 0], [count, count]], [[0, count], [count, count]]]
+    lines = shapely.linestrings(np.array([[[float(v) for v in p] for p in s] for s in draft.seams] + edge))
+    return lambda: shapely.polygonize([shapely.unary_union(lines)])
+
+
+def report(name: str, value: float, limit: float, unit: str = "ms") -> bool:
+    """One line: what, how fast, the limit, and their ratio."""
+    print(f"{name:<58} {value:8.2f} {unit:<3} limit {limit:6.0f}  ratio {value / limit:5.2f}", flush=True)
+    return value <= limit
+
+
+def core() -> list[bool]:
+    """Plans in the core."""
+    kept = []
+    demo = [1000 * median(lambda draft=draft: fresh_plan(draft), 15) for draft in all_samples()]  # type: ignore[misc]
+    kept.append(report("plan of a demo block, median over all of them", statistics.median(demo), 30))
+    kept.append(report("plan of a demo block, the slowest", max(demo), 30))
+    kept.append(
+        report("plan of 16 × 16 half-square triangles", 1000 * median(lambda: fresh_plan(triangles(16)), 7), 300)
+    )
+    for count in (8, 16, 32, 64):
+        draft = triangles(count)
+        whole, alone = median(lambda d=draft: fresh_plan(d), 5), median(library_alone(draft), 5)  # type: ignore[misc]
+        per_patch = 1e6 * whole / (2 * count * count)
+        print(
+            f"  {count:>2} × {count:<2} {2 * count * count:>5} patches: {1000 * whole:7.1f} ms, {per_patch:5.1f} µs a patch"
+        )
+        if count == 64:
+            kept.append(report("plan of 64 × 64, times the geometry library alone", whole / alone, 4, "×"))
+    return kept
+
+
+def browser() -> list[bool]:
+    """From an edit in the browser to the changed list, in the real program."""
+    import json
+    import shutil
+
+    import uvicorn
+    from playwright.sync_api import sync_playwright
+
+    from yonk.api.app import create_app
+    from yonk.files.block_file import write_block
+    from yonk.machine.serve import FRONT_END, database
+
+    kept = []
+    with tempfile.TemporaryDirectory() as folder, database(Path(folder)) as engine:
+        server = uvicorn.Server(uvicorn.Config(create_app(engine, FRONT_END), port=0, log_level="warning"))
+        thread = threading.Thread(target=server.run, daemon=True)
+        thread.start()
+        while not server.started:
+            time.sleep(0.01)
+        url = f"http://127.0.0.1:{server.servers[0].sockets[0].getsockname()[1]}"
+        with sync_playwright() as playwright:
+            flags = ["--no-sandbox", "--disable-gpu", "--disable-background-networking", "--no-first-run"]
+            chromium = playwright.chromium.launch(executable_path=shutil.which("chromium"), args=flags)
+            page = chromium.new_page(viewport={"width": 1280, "height": 800})
+            for name, draft, limit in (
+                ("Gale Lantern", next(d for d in all_samples() if d.name == "Gale Lantern"), 150),
+                ("16 × 16 half-square triangles", triangles(16), 100),
+            ):
+                body = json.dumps({"document": write_block(draft)})
+                block = page.request.post(
+                    f"{url}/api/blocks", data=body, headers={"Content-Type": "application/json"}
+                ).json()
+                page.goto(f"{url}/blocks/{block['id']}/draft")
+                page.get_by_role("application").wait_for()
+                page.wait_for_timeout(1000)
+                taken = page.evaluate(EDITS, 15)
+                kept.append(report(f"edit to changed list in the browser, {name}", statistics.median(taken), limit))
+            chromium.close()
+        server.should_exit = True
+        thread.join()
+    return kept
+
+
+EDITS = """async (times) => {
+  const board = document.querySelector('.board');
+  const list = document.querySelector('.list-body');
+  const key = name => board.dispatchEvent(new KeyboardEvent('keydown', { key: name, bubbles: true }));
+  const taken = [];
+  const units = [',', '.'];
+  for (let edit = 0; edit < times; edit += 1) {
+    key(units[edit % 2]);
+    await new Promise(done => setTimeout(done, 150));
+    const changed = new Promise(done => {
+      const seen = new MutationObserver(() => { seen.disconnect(); requestAnimationFrame(() => done(performance.now())); });
+      seen.observe(list, { childList: true, subtree: true, characterData: true });
+    });
+    const start = performance.now();
+    key('Enter');
+    taken.push(await changed - start);
+    await new Promise(done => setTimeout(done, 900));
+  }
+  return taken;
+}"""
+
+if __name__ == "__main__":
+    results = core() + ([] if "--core" in sys.argv else browser())
+    print(f"{sum(results)} of {len(results)} limits kept")

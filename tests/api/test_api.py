@@ -1,0 +1,198 @@
+"""The API on a real MariaDB."""
+
+import json
+from concurrent.futures import ThreadPoolExecutor
+from pathlib import Path
+
+import pytest
+from fastapi.testclient import TestClient
+from sqlalchemy import Engine, text
+
+from yonk.api.app import create_app
+from yonk.files.block_file import write_block
+from yonk.machine.database_server import DatabaseServer, MachineError
+from yonk.machine.samples import all_samples
+from yonk.machine.serve import _listen, lay_out_samples
+
+WEIR_GATE = write_block(next(draft for draft in all_samples() if draft.name == "Weir Gate"))
+
+
+def new(web: TestClient, **more: object) -> dict:  # type: ignore[type-arg]
+    return web.post("/api/blocks", json={"document": WEIR_GATE} | more).json()
+
+
+def test_a_block_is_kept_found_and_listed(web: TestClient) -> None:
+    kept = new(web)
+    assert kept["revision"] == 1
+    assert web.get(f"/api/blocks/{kept['id']}").json()["document"] == WEIR_GATE
+    (row,) = web.get("/api/blocks").json()
+    assert (row["name"], row["finished"], row["patches"], len(row["picture"])) == ("Weir Gate", "9″", 13, 13)
+
+
+def test_a_new_block_from_name_size_and_grid(web: TestClient) -> None:
+    asked = {"name": "Brae", "width": "7 1/2", "height": "10", "columns": 3, "rows": 4}
+    document = web.post("/api/blocks", json=asked).json()["document"]
+    assert document["finished"] == {"width": "15/2", "height": "10"}
+    assert len(document["grid"]["rows"]) == 4
+    refused = web.post("/api/blocks", json=asked | {"width": "wide", "columns": 3})
+    assert refused.status_code == 422
+    assert refused.json()["faults"][0]["place"] == "width"
+    assert len(web.get("/api/blocks").json()) == 1
+
+
+def test_saving_over_a_newer_revision_is_refused_and_both_are_kept(web: TestClient) -> None:
+    kept = new(web)
+    mine, theirs = WEIR_GATE | {"name": "Mine"}, WEIR_GATE | {"name": "Theirs"}
+    first = web.put(f"/api/blocks/{kept['id']}", json={"document": theirs, "revision": 1})
+    assert first.json()["revision"] == 2
+    second = web.put(f"/api/blocks/{kept['id']}", json={"document": mine, "revision": 1})
+    assert second.status_code == 409
+    assert second.json()["code"] == "old-revision"
+    assert second.json()["theirs"]["document"]["name"] == "Theirs"
+    assert web.get(f"/api/blocks/{kept['id']}").json()["document"]["name"] == "Theirs"
+
+
+def test_of_many_saves_at_once_one_wins(web: TestClient, empty: Engine) -> None:
+    kept = new(web)
+
+    def save(number: int) -> int:
+        body = {"document": WEIR_GATE | {"name": f"Window {number}"}, "revision": 1}
+        return web.put(f"/api/blocks/{kept['id']}", json=body).status_code
+
+    with ThreadPoolExecutor(8) as pool:
+        answers = list(pool.map(save, range(8)))
+    assert sorted(answers) == [200] + [409] * 7
+    with empty.connect() as connection:
+        assert connection.execute(text("SELECT COUNT(*) FROM block_revision")).scalar() == 2
+
+
+def test_deleting_is_undone(web: TestClient) -> None:
+    kept = new(web)
+    assert web.delete(f"/api/blocks/{kept['id']}").status_code == 204
+    assert web.get("/api/blocks").json() == []
+    assert web.get(f"/api/blocks/{kept['id']}").status_code == 404
+    assert web.put(f"/api/blocks/{kept['id']}", json={"document": WEIR_GATE, "revision": 1}).status_code == 409
+    assert web.post(f"/api/blocks/{kept['id']}/restore").json()["document"] == WEIR_GATE
+    assert len(web.get("/api/blocks").json()) == 1
+
+
+def test_a_bad_document_is_refused_with_places_and_nothing_is_kept(web: TestClient) -> None:
+    bad = json.loads(json.dumps(WEIR_GATE))
+    bad["finished"]["width"] = 9
+    bad["patches"][0]["at"] = ["1", "1"]
+    for answer in (
+        web.post("/api/blocks", json={"document": bad}),
+        web.post("/api/blocks/import", content=json.dumps(bad)),
+        web.post("/api/draft", json={"document": bad}),
+    ):
+        assert answer.status_code == 422
+        assert answer.json()["code"] == "bad-document"
+        assert answer.json()["faults"][0]["place"] == "finished.width"
+    bad["finished"]["width"] = "9"
+    on_seam = web.post("/api/blocks", json={"document": bad})
+    assert on_seam.json()["faults"] == [
+        {"place": "patches[0].at", "message": "lies on a seam; move it inside the patch it is for"}
+    ]
+    assert web.get("/api/blocks").json() == []
+
+
+def test_limits_and_unknown_places(web: TestClient) -> None:
+    assert web.post("/api/blocks/import", content=b" " * 2_200_000).status_code == 413
+    too_many = WEIR_GATE | {"seams": [[["0", "0"], ["1", "1"]]] * 20_001}
+    assert web.post("/api/draft", json={"document": too_many}).json()["faults"][0]["place"] == "seams"
+    assert web.get("/api/blocks/none").json()["code"] == "not-found"
+    assert web.get("/api/nothing").status_code == 404
+    wrong = web.post("/api/draft", json={"document": WEIR_GATE, "acts": [{"do": "knit"}]})
+    assert wrong.status_code == 422 and wrong.json()["faults"][0]["place"].startswith("acts")
+
+
+def test_a_dropped_connection_is_taken_up_again(web: TestClient, empty: Engine) -> None:
+    kept = new(web)
+    with empty.connect() as connection:
+        for row in connection.execute(text("SHOW PROCESSLIST")).mappings():
+            if row["Id"] != connection.connection.thread_id():  # type: ignore[attr-defined]
+                connection.execute(text(f"KILL {row['Id']}"))
+    saved = web.put(f"/api/blocks/{kept['id']}", json={"document": WEIR_GATE, "revision": 1})
+    assert saved.status_code == 200
+
+
+def test_a_database_that_is_gone_is_said_in_one_sentence(tmp_path: Path) -> None:
+    server = DatabaseServer(tmp_path)
+    access = server.start()
+    from yonk.store.database import migrate, open_engine
+
+    engine = open_engine(access.url)
+    migrate(engine)
+    with TestClient(create_app(engine)) as client:
+        assert client.get("/api/blocks").json() == []
+        server.stop()
+        answer = client.get("/api/blocks")
+        assert answer.status_code == 503
+        assert answer.json()["code"] == "database"
+        drawn = client.post("/api/draft", json={"document": WEIR_GATE})
+        assert drawn.status_code == 200, "drafting needs no database"
+
+
+def test_a_running_database_is_found_again_and_what_it_kept_too(tmp_path: Path) -> None:
+    first, second = DatabaseServer(tmp_path), DatabaseServer(tmp_path)
+    access = first.start()
+    assert second.start() == access
+    assert not second.started_here
+    second.stop()
+    assert access.answers()
+    first.stop()
+    assert not access.answers()
+    again = first.start()
+    assert again.answers()
+    first.stop()
+
+
+def test_what_is_in_the_way_is_one_sentence(tmp_path: Path) -> None:
+    taken = _listen(0)
+    taken.listen()
+    with pytest.raises(MachineError, match=r"Port .* cannot be used"):
+        _listen(taken.getsockname()[1])
+    taken.close()
+    (tmp_path / "file").write_text("")
+    with pytest.raises(MachineError, match="cannot be written"):
+        DatabaseServer(tmp_path / "file").start()
+
+
+def test_samples_are_laid_out_once_and_never_over_changes(web: TestClient, empty: Engine) -> None:
+    lay_out_samples(empty)
+    shelf = web.get("/api/blocks").json()
+    assert len(shelf) == len(list(all_samples()))
+    web.delete(f"/api/blocks/{shelf[0]['id']}")
+    lay_out_samples(empty)
+    assert len(web.get("/api/blocks").json()) == len(shelf) - 1
+
+
+def test_a_draft_is_worked_on_without_being_stored(web: TestClient) -> None:
+    act = {"do": "put", "cell": {"column": 1, "row": 1}, "unit": "quarter-square-triangle", "fabrics": ["slate", "fog"]}
+    drawn = web.post("/api/draft", json={"document": WEIR_GATE, "acts": [act], "stretches": True}).json()
+    assert len(drawn["faces"]) == 16
+    assert {unit["kind"] for unit in drawn["units"]} == {"half-square-triangle", "quarter-square-triangle", "patch"}
+    assert drawn["cells"][1][1].startswith("row 2, column 2: quarter-square triangle")
+    assert drawn["stretches"]
+    assert web.get("/api/blocks").json() == []
+
+
+def test_files_go_out_and_come_back(web: TestClient) -> None:
+    text_out = web.post("/api/files/block", json={"document": WEIR_GATE})
+    assert "Weir%20Gate.yonk.json" in text_out.headers["content-disposition"]
+    back = web.post("/api/blocks/import", content=text_out.content)
+    assert back.status_code == 201 and back.json()["document"] == WEIR_GATE
+    csv = web.post("/api/files/cutting.csv", json={"document": WEIR_GATE})
+    assert csv.text.splitlines()[0].startswith("fabric,count")
+
+
+def test_every_mate_map_leads_where_its_act_goes(web: TestClient) -> None:
+    drawn = web.post("/api/draft", json={"document": WEIR_GATE}).json()
+    for mates in drawn["mates"]:
+        seam = {"do": "sew", "start": ["3/2", "0"], "end": ["2", "1/2"]}
+        done = web.post("/api/draft", json={"document": WEIR_GATE, "acts": [seam], "mates": mates["name"]}).json()
+        new_seams = {frozenset(map(tuple, s)) for s in done["document"]["seams"]}
+        for a, b, c, d, e, f in mates["maps"]:
+            ends = [(a * x + b * y + c, d * x + e * y + f) for x, y in ((1.5, 0), (2, 0.5))]
+            as_text = frozenset(tuple(f"{int(2 * v)}/2" if v % 1 else str(int(v)) for v in end) for end in ends)
+            assert as_text in new_seams, mates["name"]

@@ -1,0 +1,43 @@
+"""The real interface in Debian's Chromium."""
+
+from __future__ import annotations
+
+import shutil
+from collections.abc import Iterator
+
+import pytest
+from playwright.sync_api import Browser, Page, sync_playwright
+
+from tests.browser.bench_page import BenchPage
+from tests.conftest import Running
+
+CHROMIUM_FLAGS = [
+    "--no-sandbox", "--disable-gpu", "--disable-background-networking", "--disable-component-update", "--disable-sync",
+    "--no-first-run",
+]  # fmt: skip
+
+
+@pytest.fixture(scope="session")
+def chromium() -> Iterator[Browser]:
+    with sync_playwright() as playwright:
+        browser = playwright.chromium.launch(executable_path=shutil.which("chromium"), args=CHROMIUM_FLAGS)
+        yield browser
+        browser.close()
+
+
+@pytest.fixture
+def page(chromium: Browser, running: Running) -> Iterator[Page]:
+    """A page on the program; any error in the page's own code fails the test."""
+    context = chromium.new_context(viewport={"width": 1280, "height": 800}, accept_downloads=True)
+    page = context.new_page()
+    errors: list[str] = []
+    page.on("pageerror", lambda error: errors.append(str(error)))
+    page.goto(running.url)
+    yield page
+    context.close()
+    assert not errors
+
+
+@pytest.fixture
+def bench(page: Page) -> BenchPage:
+    return BenchPage(page)

@@ -1,0 +1,78 @@
+"""What all tests share: hypothesis without a clock, a real MariaDB, the running program."""
+
+from __future__ import annotations
+
+import threading
+import time
+from collections.abc import Iterator
+
+import pytest
+import uvicorn
+from fastapi.testclient import TestClient
+from hypothesis import settings
+from sqlalchemy import Engine, text
+
+from yonk.api.app import create_app
+from yonk.machine.serve import FRONT_END, database
+
+settings.register_profile("yonk", deadline=None)
+settings.load_profile("yonk")
+
+
+@pytest.fixture(scope="session")
+def engine(tmp_path_factory: pytest.TempPathFactory) -> Iterator[Engine]:
+    """A MariaDB of the tests' own, migrated."""
+    with database(tmp_path_factory.mktemp("yonk")) as found:
+        yield found
+
+
+@pytest.fixture
+def empty(engine: Engine) -> Engine:
+    """The database with nothing in it."""
+    with engine.begin() as connection:
+        for table in ("block_revision", "block", "marker"):
+            connection.execute(text(f"DELETE FROM {table}"))
+    return engine
+
+
+@pytest.fixture
+def web(empty: Engine) -> Iterator[TestClient]:
+    """The API on an empty database."""
+    with TestClient(create_app(empty, FRONT_END)) as client:
+        yield client
+
+
+class Running:
+    """The program on a port of its own, to be stopped and started again."""
+
+    def __init__(self, engine: Engine) -> None:
+        self.engine = engine
+        self.port = 0
+        self.start()
+
+    @property
+    def url(self) -> str:
+        return f"http://127.0.0.1:{self.port}"
+
+    def start(self) -> None:
+        config = uvicorn.Config(
+            create_app(self.engine, FRONT_END), port=self.port, log_level="warning", timeout_graceful_shutdown=1
+        )
+        self.server = uvicorn.Server(config)
+        self.thread = threading.Thread(target=self.server.run, daemon=True)
+        self.thread.start()
+        while not self.server.started:
+            time.sleep(0.01)
+        self.port = self.server.servers[0].sockets[0].getsockname()[1]
+
+    def stop(self) -> None:
+        self.server.should_exit = True
+        self.thread.join()
+
+
+@pytest.fixture
+def running(empty: Engine) -> Iterator[Running]:
+    """The program running on an empty database."""
+    program = Running(empty)
+    yield program
+    program.stop()

@@ -1,0 +1,44 @@
+"""The command line, as another program would call it."""
+
+import json
+import subprocess
+import sys
+from pathlib import Path
+
+from yonk.files.block_file import write_block
+from yonk.machine.samples import all_samples
+
+WEIR_GATE = json.dumps(write_block(next(draft for draft in all_samples() if draft.name == "Weir Gate")))
+
+
+def call(*arguments: str, given: str = "") -> subprocess.CompletedProcess[str]:
+    return subprocess.run(
+        [sys.executable, "-m", "yonk.cli", *arguments], input=given, capture_output=True, text=True, check=False
+    )
+
+
+def test_a_plan_from_standard_input_for_other_blocks() -> None:
+    done = call("plan", "-", "--blocks", "3", "--json", given=WEIR_GATE)
+    plan = json.loads(done.stdout)
+    assert done.returncode == 0 and plan["block"]["blocks"] == 3
+    assert {unit["kind"]: unit["total"] for unit in plan["units"]}["half-square-triangle"] == 12
+
+
+def test_faults_go_to_standard_error_a_line_each(tmp_path: Path) -> None:
+    bad = json.loads(WEIR_GATE)
+    bad["finished"]["width"] = 9
+    bad["seams"][0][0] = ["9", "1"]
+    for done in (call("plan", "-", "--json", given=json.dumps(bad)), call("plan", str(tmp_path / "none"), "--json")):
+        assert (done.returncode, done.stdout) == (2, "")
+        assert "Traceback" not in done.stderr
+    assert [line.split(":")[0] for line in call("plan", "-", given=json.dumps(bad)).stderr.splitlines()] == [
+        "finished.width",
+        "seams[0][0]",
+    ]
+    assert "--blocks" in call("plan", "-", "--blocks", "0", given=WEIR_GATE).stderr
+
+
+def test_without_json_it_is_a_list_to_read() -> None:
+    lines = call("plan", "-", given=WEIR_GATE).stdout.splitlines()
+    assert lines[0].startswith("fabric,count,shape")
+    assert len(lines) > 3

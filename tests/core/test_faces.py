@@ -1,0 +1,94 @@
+"""The drawing's faces, exact whatever the seams."""
+
+from dataclasses import replace
+from fractions import Fraction as F
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from tests.drafts import block, drafts, even, scribbled, seams
+from yonk.core.draft import DraftError
+from yonk.core.faces import draw, grid_point_inside
+
+
+def shares(draft) -> list[F]:  # type: ignore[no-untyped-def]
+    drawing = draw(draft)
+    whole = 2 * draft.width * draft.height * drawing.scale**2
+    return [F(face.twice_area) / whole for face in drawing.faces]
+
+
+@given(drafts)
+def test_areas_of_the_patches_sum_to_the_block(draft) -> None:  # type: ignore[no-untyped-def]
+    assert sum(shares(draft)) == 1
+
+
+@given(scribbled(), st.randoms())
+def test_order_and_cutting_up_of_seams_do_not_matter(draft, chance) -> None:  # type: ignore[no-untyped-def]
+    pieces = []
+    for (ax, ay), (bx, by) in draft.seams:
+        at = F(chance.randint(1, 7), 8)
+        straight = draw(replace(draft, seams=())).ruling
+        (px, py), (qx, qy) = straight.place((ax, ay)), straight.place((bx, by))
+        middle = straight.count((px + at * (qx - px), py + at * (qy - py)))
+        pieces += [((bx, by), middle), ((ax, ay), middle)]
+    chance.shuffle(pieces)
+    again = draw(replace(draft, seams=tuple(pieces)))
+    before = draw(draft)
+    assert [set(_real(face.ring, again)) for face in again.faces] == [
+        set(_real(face.ring, before)) for face in before.faces
+    ]
+
+
+def _real(ring, drawing):  # type: ignore[no-untyped-def]
+    return [(F(x, drawing.scale), F(y, drawing.scale)) for x, y in ring]
+
+
+@given(scribbled())
+def test_a_point_inside_is_found_in_its_face(draft) -> None:  # type: ignore[no-untyped-def]
+    drawing = draw(draft)
+    points = [grid_point_inside(drawing, face) for face in drawing.faces]
+    assert drawing.faces_at(points) == list(range(len(drawing.faces)))
+
+
+def test_crossing_overlapping_and_continuing_seams() -> None:
+    draft = block("0 0 1 1, 1/3 1/3 1 1, 0 1 1 0, 0 1/2 1/2 1/2, 1/4 1/2 1 1/2")
+    assert sorted(shares(draft)) == [F(1, 8)] * 4 + [F(1, 4)] * 2
+
+
+def test_three_seams_through_a_point_that_no_float_holds() -> None:
+    draft = block("0 0 1 1, 0 2/3 1 1/6, 0 3/4 1/2 1/2, 1/3 0 1/3 1", size="7 7")
+    assert sum(shares(draft)) == 1
+    through = block("0 0 3 3, 0 1 3 1, 1 0 1 3", size="1/3 1/3", grid=(3, 3))
+    assert len(draw(through).faces) == 6
+
+
+def test_loose_ends_are_reported_and_divide_nothing() -> None:
+    drawing = draw(block("0 1/2 1/2 1/2, 3/4 1/4 3/4 3/4"))
+    assert len(drawing.faces) == 1
+    assert len(drawing.loose) == 2
+    assert not draw(even(3, 3)).loose
+
+
+def test_a_patch_inside_a_patch() -> None:
+    drawing = draw(block("1/4 1/4 3/4 1/4, 3/4 1/4 3/4 3/4, 3/4 3/4 1/4 3/4, 1/4 3/4 1/4 1/4"))
+    assert len(drawing.faces) == 2
+    assert [len(face.holes) for face in drawing.faces] == [1, 0]
+    assert drawing.faces_at([(F(1, 2), F(1, 2)), (F(1, 8), F(1, 8)), (F(1, 4), F(1, 2))]) == [1, 0, None]
+
+
+def test_a_slanted_seam_is_straight_on_the_cloth_whatever_the_columns() -> None:
+    uneven = replace(block("0 0 2 1, 1 0 1 1", grid=(2, 1), size="4 2"), columns=(F(1), F(3)))
+    drawing = draw(uneven)
+    corners = {spot for face in drawing.faces for spot in _real(face.ring, drawing)}
+    assert (F(1), F(1, 2)) in corners
+
+
+def test_too_many_patches_are_refused_with_a_sentence() -> None:
+    lines = ", ".join(f"0 {n}/250 1 {n}/250, {n}/250 0 {n}/250 1" for n in range(1, 250))
+    with pytest.raises(DraftError, match="patches"):
+        draw(replace(block(), seams=seams(lines)))
+
+
+def test_neighbours_share_a_seam_not_a_corner() -> None:
+    assert draw(even(2, 2)).neighbours == {(0, 1), (0, 2), (1, 3), (2, 3)}
