@@ -148,7 +148,7 @@ class _View:
             group = self.group_of[index]
             fabric = names.get(patch.fabric, "no fabric yet")
             out.append(
-                FaceOut(
+                FaceOut.model_construct(  # what the core made needs no checking
                     outline=[self._place(spot) for spot in face.ring],
                     holes=[[self._place(spot) for spot in hole] for hole in face.holes],
                     letter=patch.letter,

@@ -6,11 +6,12 @@ compare places exactly. Shapely finds the faces; its answer is read back to the 
 
 from __future__ import annotations
 
-from collections import defaultdict
+from collections import defaultdict, deque
 from collections.abc import Callable, Iterable, Sequence
+from contextlib import suppress
 from dataclasses import dataclass, field
 from fractions import Fraction
-from functools import lru_cache
+from functools import cached_property, lru_cache
 from math import gcd, lcm
 from typing import Any
 
@@ -85,8 +86,14 @@ class Drawing:
 
         Floats decide where a point is well clear of every seam, exact arithmetic where it is not.
         """
-        if not points:
-            return []
+        known = self._asked
+        with suppress(KeyError):
+            return [known[point] for point in points]
+        new = [point for point in dict.fromkeys(points) if point not in known]
+        known.update(zip(new, self._find(new), strict=True))
+        return [known[point] for point in points]
+
+    def _find(self, points: Sequence[Point]) -> list[int | None]:
         across, down = (
             [float(known[count] * self.scale) for count in counts]
             for known, counts in (
@@ -95,16 +102,34 @@ class Drawing:
             )
         )
         spots = shapely.points(across, down)
-        asked, hit = shapely.STRtree(self.polygons).query(spots, predicate="dwithin", distance=0.5)
-        clear = shapely.distance(spots[asked], shapely.boundary(self.polygons)[hit]) > 1e-6 * (1 + max(across))
-        inside = shapely.contains(self.polygons[hit], spots[asked])
+        asked, hit = self._tree.query(spots, predicate="intersects")
+        clear = shapely.distance(spots[asked], self._outlines[hit]) > 1e-6 * (1 + max(across) + max(down))
         found: list[int | None] = [None] * len(points)
-        for question, face, surely, holding in zip(
-            asked.tolist(), hit.tolist(), clear.tolist(), inside.tolist(), strict=True
-        ):
-            if holding if surely else holds(self.faces[face], self.to_lattice(points[question])):
-                found[question] = face
+        sure = [False] * len(points)
+        for question, face, surely in zip(asked.tolist(), hit.tolist(), clear.tolist(), strict=True):
+            if surely:
+                found[question], sure[question] = face, True
+        for question, point in enumerate(points):
+            if not sure[question]:
+                found[question] = self._find_exactly(spots[question], point)
         return found
+
+    def _find_exactly(self, near: shapely.Point, point: Point) -> int | None:
+        spot = self.to_lattice(point)
+        candidates = self._tree.query(near, predicate="dwithin", distance=0.5).tolist()
+        return next((face for face in candidates if holds(self.faces[face], spot)), None)
+
+    @cached_property
+    def _tree(self) -> shapely.STRtree:
+        return shapely.STRtree(self.polygons)
+
+    @cached_property
+    def _outlines(self) -> Array:
+        return shapely.boundary(self.polygons)
+
+    @cached_property
+    def _asked(self) -> dict[Point, int | None]:
+        return {}
 
 
 def draw(draft: Draft) -> Drawing:
@@ -114,7 +139,16 @@ def draw(draft: Draft) -> Drawing:
     does not depend on how the drawing was cut into seams. Raises `DraftError` when it has too many crossings or
     patches to work on.
     """
-    return _draw(Ruling.of(draft), draft.seams)
+    for seams, ruling, drawing in _LATEST:  # by identity: hashing thousands of fractions takes longer than drawing few
+        if seams is draft.seams and ruling == Ruling.of(draft):
+            return drawing
+    ruling = Ruling.of(draft)
+    drawing = _draw(ruling, draft.seams)
+    _LATEST.appendleft((draft.seams, ruling, drawing))
+    return drawing
+
+
+_LATEST: deque[tuple[tuple[Seam, ...], Ruling, Drawing]] = deque(maxlen=8)
 
 
 @lru_cache(maxsize=64)
@@ -363,3 +397,4 @@ def _from_least(ring: list[Spot]) -> Ring:
 def forget_drawings() -> None:
     """Forget the drawings that are remembered, so that the next one is worked out afresh."""
     _draw.cache_clear()
+    _LATEST.clear()

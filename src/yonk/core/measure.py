@@ -60,7 +60,7 @@ def read_length(text: str) -> Fraction:
 
 def write_exact(length: Rational) -> str:
     """Lowest terms, as files hold it: ``39/8``, ``9``."""
-    return str(Fraction(length))
+    return str(length)
 
 
 def write_mixed(length: Rational) -> str:

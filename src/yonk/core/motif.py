@@ -110,11 +110,12 @@ def lay(draft: Draft, span: Span, motif: Motif) -> tuple[Draft, list[Paint]]:
     def spot(at: Point) -> Point:
         return ruling.count(_grown(at, low, high))
 
-    kept = [
-        (ruling.count(a), ruling.count(b)) if cut else seam
-        for seam in draft.seams
-        for cut, (a, b) in _left_over(seam, ruling, low, high)
-    ]
+    kept: list[Seam] = []
+    for seam in draft.seams:
+        if _apart(seam, top_left, bottom_right):
+            kept.append(seam)
+        else:
+            kept += _left_over(seam, ruling, low, high)
     seams = [*kept, *_outline(span, draft), *((spot(a), spot(b)) for a, b in motif.seams)]
     paints = [Paint(spot(paint.at), paint.fabric) for paint in motif.paints]
     return replace(draft, seams=tidy(seams)), paints
@@ -124,12 +125,19 @@ def _grown(at: Point, low: Point, high: Point) -> Point:
     return low[0] + at[0] * (high[0] - low[0]), low[1] + at[1] * (high[1] - low[1])
 
 
-def _left_over(seam: Seam, ruling: Ruling, low: Point, high: Point) -> Iterator[tuple[bool, Seam]]:
-    """The parts of a seam outside a rectangle, on the cloth, and whether it was cut."""
+def _apart(seam: Seam, top_left: Point, bottom_right: Point) -> bool:
+    """Whether a seam surely does not run through a span; in columns and rows, which keep the order on the cloth."""
+    return any(
+        max(seam[0][axis], seam[1][axis]) <= top_left[axis] or min(seam[0][axis], seam[1][axis]) >= bottom_right[axis]
+        for axis in (0, 1)
+    )
+
+
+def _left_over(seam: Seam, ruling: Ruling, low: Point, high: Point) -> list[Seam]:
+    """The parts of a seam outside a rectangle on the cloth."""
     placed = ruling.place(seam[0]), ruling.place(seam[1])
     parts = outside(placed, low, high)
-    for part in parts:
-        yield part != placed, part
+    return [seam if part == placed else (ruling.count(part[0]), ruling.count(part[1])) for part in parts]
 
 
 def _outline(span: Span, draft: Draft) -> Iterator[Seam]:

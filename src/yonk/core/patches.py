@@ -84,7 +84,7 @@ def fabrics_of(draft: Draft, drawing: Drawing) -> tuple[list[str], list[int], li
     """Each face's fabric; the numbers of the draft's paints that lie on a seam; those that gainsay an earlier one."""
     fabrics = [UNASSIGNED] * len(drawing.faces)
     on_seam, gainsaying = [], []
-    for number, face in enumerate(drawing.faces_at([paint.at for paint in draft.paints])):
+    for number, face in enumerate(paint_faces(draft, drawing)):
         fabric = draft.paints[number].fabric
         if face is None:
             on_seam.append(number)
@@ -93,6 +93,11 @@ def fabrics_of(draft: Draft, drawing: Drawing) -> tuple[list[str], list[int], li
         else:
             fabrics[face] = fabric
     return fabrics, on_seam, gainsaying
+
+
+def paint_faces(draft: Draft, drawing: Drawing) -> list[int | None]:
+    """The face that each of the draft's paints lies in, None on a seam."""
+    return drawing.faces_at([paint.at for paint in draft.paints])
 
 
 def shape_of(face: Face) -> Shape:

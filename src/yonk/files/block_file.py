@@ -186,7 +186,9 @@ def take_block(raw: object) -> Draft:
         faults = [_fault(error) for error in errors.errors(include_url=False, include_input=False)]
     broken = {fault.place.partition(".")[0].partition("[")[0] for fault in faults}
     sound = {
-        name: _sound(name, adapter, raw) for name, adapter in _SECTIONS.items() if name in raw and name not in broken
+        name: getattr(block, name) if block else _sound(name, adapter, raw)
+        for name, adapter in _SECTIONS.items()
+        if name in raw and name not in broken
     }
     faults += _gainsaying(sound)
     if faults or block is None:
