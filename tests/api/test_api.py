@@ -1,6 +1,8 @@
 """The API on a real MariaDB."""
 
 import json
+import subprocess
+import sys
 from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
 
@@ -196,3 +198,16 @@ def test_every_mate_map_leads_where_its_act_goes(web: TestClient) -> None:
             ends = [(a * x + b * y + c, d * x + e * y + f) for x, y in ((1.5, 0), (2, 0.5))]
             as_text = frozenset(tuple(f"{int(2 * v)}/2" if v % 1 else str(int(v)) for v in end) for end in ends)
             assert as_text in new_seams, mates["name"]
+
+
+def test_a_database_left_behind_is_taken_over_and_ended(tmp_path: Path) -> None:
+    left = DatabaseServer(tmp_path)
+    access = left.start()
+    note = tmp_path / "running.json"
+    gone = subprocess.run([sys.executable, "-c", "import os; print(os.getpid())"], capture_output=True, text=True)
+    note.write_text(json.dumps(json.loads(note.read_text()) | {"owner": int(gone.stdout)}))
+    heir = DatabaseServer(tmp_path)
+    assert heir.start() == access
+    assert heir.started_here
+    heir.stop()
+    assert not access.answers()

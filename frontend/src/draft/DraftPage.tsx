@@ -163,9 +163,9 @@ function Bench({ id, view, drafting, tool, setTool }: BenchProps) {
             setParts={setParts} spread={spread} setSpread={setSpread} show={show} setShow={setShow} unit={unit} setUnit={setUnit}
           />
           <div className="size-row">
-            <Typed label="Finished" spoken="Finished width" value={sheet.finished_width} fault={faultAt("width")} width="4.6rem"
+            <Typed label="Finished" spoken="Finished width" value={sheet.finished_width} fault={faultAt("width")} width="3.2rem"
               onKeep={(width) => plainAct([{ do: "resize", width, height: sheet.finished_width === sheet.finished_height ? width : sheet.finished_height }])} />
-            <Typed label="by" spoken="Finished height" value={sheet.finished_height} fault={faultAt("height")} width="4.6rem"
+            <Typed label="by" spoken="Finished height" value={sheet.finished_height} fault={faultAt("height")} width="3.2rem"
               onKeep={(height) => plainAct([{ do: "resize", width: sheet.finished_width, height }])} />
             <select aria-label="Unit of length" value={sheet.unit}
               onChange={(event) => plainAct([{ do: "resize", width: sheet.finished_width, height: sheet.finished_height, unit: event.target.value === "cm" ? "cm" : "in" }])}>
@@ -235,7 +235,7 @@ function Proportions({ view, act }: { view: Draft; act: (acts: Act[]) => void })
           key={axis}
           label={axis === "columns" ? "Columns" : "Rows"}
           value={text(view.sheet[axis])}
-          width="5.4rem"
+          width="4.5rem"
           onKeep={(typed) => act([{ do: "proportions", axis, parts: typed.split(/\s+/) }])}
         />
       ))}

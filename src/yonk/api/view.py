@@ -28,7 +28,7 @@ from yonk.core.cutting.cuts import Cut, Purpose
 from yonk.core.draft import Draft
 from yonk.core.faces import Spot, grid_point_inside
 from yonk.core.mates import WORDS, Mate, possible_mates
-from yonk.core.measure import Length, show, write_exact, write_mixed
+from yonk.core.measure import Length, show, write_exact, write_mixed, write_typed
 from yonk.core.plan import Plan
 from yonk.core.recipes import Recipe, terms_of
 from yonk.core.units import BY_NAME
@@ -104,12 +104,13 @@ class _View:
         both = 2 * making.seam
         return SheetOut(
             name=draft.name, unit=draft.unit, width=float(draft.width), height=float(draft.height),
-            finished_width=write_mixed(draft.width), finished_height=write_mixed(draft.height),
+            finished_width=write_typed(draft.width, self.unit),
+            finished_height=write_typed(draft.height, self.unit),
             finished=size(draft.width, draft.height, self.unit),
             unfinished=size(draft.width + both, draft.height + both, self.unit),
             columns=self._lines(draft.columns, ruling.across), rows=self._lines(draft.rows, ruling.down),
-            blocks=self.plan.blocks, seam=write_mixed(making.seam), ruler_step=write_mixed(making.ruler_step),
-            trim_margin=write_mixed(making.trim_margin),
+            blocks=self.plan.blocks, seam=write_typed(making.seam, self.unit),
+            ruler_step=write_typed(making.ruler_step, self.unit), trim_margin=write_typed(making.trim_margin, self.unit),
         )  # fmt: skip
 
     def _lines(self, parts: tuple[Fraction, ...], at: tuple[Fraction, ...]) -> list[LineOut]:
@@ -117,7 +118,7 @@ class _View:
             LineOut(
                 proportion=write_mixed(part),
                 finished=show(high - low, self.unit),
-                exact=write_mixed(high - low),
+                exact=write_typed(high - low, self.unit),
                 start=float(low),
                 length=float(high - low),
             )
@@ -292,7 +293,11 @@ def _letter_points(polygons: np.ndarray[tuple[int], np.dtype[np.object_]]) -> tu
         if key not in known:
             circle = shapely.maximum_inscribed_circle(shapely.Polygon(ring), tolerance=max(ring.max() / 50, 1e-6))
             (x, y), (ex, ey) = shapely.get_coordinates(circle).tolist()
-            known[key] = x, y, float(np.hypot(ex - x, ey - y))
+            room = float(np.hypot(ex - x, ey - y))
+            middle = shapely.centroid(shapely.Polygon(ring))
+            if shapely.distance(middle, shapely.LinearRing(ring)) > 0.95 * room:
+                x, y = middle.x, middle.y  # in a long rectangle any place along its middle has that room
+            known[key] = x, y, room
         x, y, room = known[key]
         points.append([left + x, top + y])
         rooms.append(room)

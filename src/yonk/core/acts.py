@@ -15,12 +15,14 @@ from typing import Any, Literal
 from yonk.core.draft import (
     DEFAULTS,
     UNASSIGNED,
+    Colouring,
     Draft,
     DraftError,
     Fabric,
     Paint,
     Point,
     Print,
+    Seam,
     Unit,
     UnitMethod,
     Value,
@@ -28,18 +30,19 @@ from yonk.core.draft import (
     ruled_seams,
 )  # fmt: skip
 from yonk.core.faces import Drawing, draw, grid_point_inside
-from yonk.core.grid import MOST_LINES, Axis, Back, add_line, parts_of, remove_line, with_parts
+from yonk.core.grid import MOST_LINES, Axis, Back, add_line, parts_of, remove_line, reorder_lines, with_parts
 from yonk.core.mates import MatesName, mates_of
-from yonk.core.measure import LengthError, read_length
+from yonk.core.measure import Length, LengthError, read_length
 from yonk.core.motif import Motif, Span, lay, lift
 from yonk.core.patches import fabrics_of, read_patches
 from yonk.core.ruling import Ruling
-from yonk.core.seams import tidy, without
+from yonk.core.seams import tidy, whole_seam, without
 from yonk.core.units import BY_NAME
 from yonk.core.units.reading import read
 from yonk.core.units.unit import Kind, MethodName
 
 MOST_SEAMS = 20_000
+MOST_COLOURINGS = 12
 PointText = tuple[str, str]
 
 
@@ -95,11 +98,12 @@ class Sew:
 
 @dataclass(frozen=True, kw_only=True)
 class Rub:
-    """Rub out whatever is drawn on the stretch between two points."""
+    """Rub out whatever is drawn on the stretch between two points, or the whole straight seam that it is part of."""
 
     do: Literal["rub"] = "rub"
     start: PointText
     end: PointText
+    whole: bool = False
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -170,6 +174,26 @@ class RemoveLine:
 
 
 @dataclass(frozen=True, kw_only=True)
+class MoveLine:
+    """Move a column or row with all it holds to another place among them."""
+
+    do: Literal["move-line"] = "move-line"
+    axis: Axis
+    line: int
+    to: int
+
+
+@dataclass(frozen=True, kw_only=True)
+class MoveEdge:
+    """Move the grid line before a column or row to a length from the edge, on the ruler; its neighbours give and take."""
+
+    do: Literal["move-edge"] = "move-edge"
+    axis: Axis
+    line: int
+    to: str
+
+
+@dataclass(frozen=True, kw_only=True)
 class Regrid:
     """Start the drawing anew on an even grid of plain patches."""
 
@@ -221,6 +245,26 @@ class ChooseMethod:
 
 
 @dataclass(frozen=True, kw_only=True)
+class PutColouring:
+    """Add a colouring of the block, or change the one of that number: which fabric takes the place of which."""
+
+    do: Literal["colouring"] = "colouring"
+    number: int | None = None
+    name: str
+    blocks: int = 1
+    mirrored: bool = False
+    fabrics: dict[str, str]
+
+
+@dataclass(frozen=True, kw_only=True)
+class DropColouring:
+    """Take a colouring away."""
+
+    do: Literal["drop-colouring"] = "drop-colouring"
+    number: int
+
+
+@dataclass(frozen=True, kw_only=True)
 class Rename:
     """Give the block a name."""
 
@@ -229,8 +273,29 @@ class Rename:
 
 
 Act = (
-    Put | Turn | Copy | RepeatQuarter | Sew | Rub | PaintPatch | Swap | Resize | Proportions | LineLength | AddLine
-    | RemoveLine | Regrid | PutFabric | DropFabric | SetMaking | ChooseMethod | Rename
+    Put
+    | Turn
+    | Copy
+    | RepeatQuarter
+    | Sew
+    | Rub
+    | PaintPatch
+    | Swap
+    | Resize
+    | Proportions
+    | LineLength
+    | AddLine
+    | RemoveLine
+    | MoveLine
+    | MoveEdge
+    | Regrid
+    | PutFabric
+    | DropFabric
+    | PutColouring
+    | DropColouring
+    | SetMaking
+    | ChooseMethod
+    | Rename
 )  # fmt: skip
 
 
@@ -243,6 +308,11 @@ def apply(draft: Draft, act: Act, mates: MatesName = "none") -> Draft:
     if len(done.seams) > MOST_SEAMS:
         raise DraftError("seams", f"are more than {MOST_SEAMS}; rub some out first")
     return done
+
+
+def with_seams(draft: Draft, seams: Iterable[Seam]) -> Draft:
+    """The draft with other seams; patches keep the fabric of the place they lie in."""
+    return _carried(replace(draft, seams=tidy(seams)), (), draft)
 
 
 def _same(point: Point) -> Point:
@@ -371,6 +441,8 @@ def _rub(draft: Draft, act: Rub, mates: MatesName) -> Draft:
     start, end = _point(act.start, "start", draft), _point(act.end, "end", draft)
     ruling = Ruling.of(draft)
     seams = draft.seams
+    if act.whole:
+        start, end = whole_seam(draft, (start, end))
     for mate in mates_of(draft, mates):
         rubbed = tuple(ruling.place(mate.point(point, _size(draft))) for point in (start, end))
         left = []
@@ -455,7 +527,7 @@ def _line_length(draft: Draft, act: LineLength, mates: MatesName) -> Draft:
     return _carried(with_parts(draft, act.axis, tuple(finished)), (), draft)
 
 
-def _line(draft: Draft, act: AddLine | RemoveLine, *, last: int) -> None:
+def _line(draft: Draft, act: AddLine | RemoveLine | MoveLine, *, last: int) -> None:
     if not 0 <= act.line <= last:
         raise DraftError(act.axis, "have no such line")
 
@@ -470,6 +542,32 @@ def _remove_line(draft: Draft, act: RemoveLine, mates: MatesName) -> Draft:
     _line(draft, act, last=len(parts_of(draft, act.axis)) - 1)
     now, back = remove_line(draft, act.axis, act.line)
     return _carried(now, (), draft, back)
+
+
+def _move_line(draft: Draft, act: MoveLine, mates: MatesName) -> Draft:
+    last = len(parts_of(draft, act.axis)) - 1
+    _line(draft, act, last=last)
+    if not 0 <= act.to <= last:
+        raise DraftError(act.axis, "have no such place")
+    order = [line for line in range(last + 1) if line != act.line]
+    order.insert(act.to, act.line)
+    now, back = reorder_lines(draft, act.axis, order)
+    return _carried(replace(now, paints=()), (), draft, back)
+
+
+def _move_edge(draft: Draft, act: MoveEdge, mates: MatesName) -> Draft:
+    parts = parts_of(draft, act.axis)
+    if not 0 < act.line < len(parts):
+        raise DraftError(act.axis, "have no such line between them")
+    ruling = Ruling.of(draft)
+    lines = list(ruling.across if act.axis == "columns" else ruling.down)
+    step = draft.making.ruler_step
+    at = Length.of(_length(act.to, "to")).nearest(step)
+    if not lines[act.line - 1] < at < lines[act.line + 1]:
+        raise DraftError("to", "would leave a column or row with nothing")
+    lines[act.line] = at
+    sizes = tuple(high - low for low, high in zip(lines, lines[1:], strict=False))
+    return _carried(with_parts(draft, act.axis, sizes), (), draft)
 
 
 def _regrid(draft: Draft, act: Regrid, mates: MatesName) -> Draft:
@@ -506,7 +604,36 @@ def _drop_fabric(draft: Draft, act: DropFabric, mates: MatesName) -> Draft:
         draft,
         fabrics=tuple(fabric for fabric in draft.fabrics if fabric.key != act.key),
         paints=tuple(paint for paint in draft.paints if paint.fabric != act.key),
+        colourings=tuple(one.without(act.key) for one in draft.colourings),
     )
+
+
+def _put_colouring(draft: Draft, act: PutColouring, mates: MatesName) -> Draft:
+    if not 0 <= act.blocks <= 1000:
+        raise DraftError("blocks", "must be from 0 to 1000")
+    for key, other in act.fabrics.items():
+        _known(draft, key)
+        _known(draft, other)
+    name = " ".join(act.name.split())[:120] or f"Colouring {len(draft.colourings) + 2}"
+    changed = tuple((key, other) for key, other in sorted(act.fabrics.items()) if key != other)
+    new = Colouring(name=name, blocks=act.blocks, mirrored=act.mirrored, fabrics=changed)
+    if act.number is None:
+        if len(draft.colourings) >= MOST_COLOURINGS:
+            raise DraftError("colourings", f"are {MOST_COLOURINGS} already, the most there can be")
+        return replace(draft, colourings=(*draft.colourings, new))
+    _colouring(draft, act.number)
+    kept = tuple(new if number == act.number else one for number, one in enumerate(draft.colourings))
+    return replace(draft, colourings=kept)
+
+
+def _colouring(draft: Draft, number: int) -> None:
+    if not 0 <= number < len(draft.colourings):
+        raise DraftError("number", "is no colouring of this block")
+
+
+def _drop_colouring(draft: Draft, act: DropColouring, mates: MatesName) -> Draft:
+    _colouring(draft, act.number)
+    return replace(draft, colourings=draft.colourings[: act.number] + draft.colourings[act.number + 1 :])
 
 
 def _set_making(draft: Draft, act: SetMaking, mates: MatesName) -> Draft:
@@ -562,5 +689,6 @@ _DOERS: dict[type, Callable[[Draft, Any, MatesName], Draft]] = {
     Put: _put, Turn: _turn, Copy: _copy, RepeatQuarter: _repeat_quarter, Sew: _sew, Rub: _rub, PaintPatch: _paint,
     Swap: _swap, Resize: _resize, Proportions: _proportions, LineLength: _line_length, AddLine: _add_line,
     RemoveLine: _remove_line, Regrid: _regrid, PutFabric: _put_fabric, DropFabric: _drop_fabric,
+    MoveLine: _move_line, MoveEdge: _move_edge, PutColouring: _put_colouring, DropColouring: _drop_colouring,
     SetMaking: _set_making, ChooseMethod: _choose_method, Rename: _rename,
 }  # fmt: skip

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from fractions import Fraction
 from typing import Literal
 
@@ -89,6 +89,20 @@ def default_making(unit: Unit) -> Making:
 
 
 @dataclass(frozen=True, kw_only=True)
+class Colouring:
+    """The same block in other fabrics: pairs of a fabric and the one in its place; so many blocks, perhaps mirrored."""
+
+    name: str
+    blocks: int = 1
+    mirrored: bool = False
+    fabrics: tuple[tuple[str, str], ...] = ()
+
+    def without(self, key: str) -> Colouring:
+        """The colouring without a fabric."""
+        return replace(self, fabrics=tuple(pair for pair in self.fabrics if key not in pair))
+
+
+@dataclass(frozen=True, kw_only=True)
 class Draft:
     """One block. `columns` and `rows` are proportions; points count columns and rows from the top left corner."""
 
@@ -102,6 +116,7 @@ class Draft:
     fabrics: tuple[Fabric, ...] = ()
     paints: tuple[Paint, ...] = ()
     making: Making = field(default_factory=Making)
+    colourings: tuple[Colouring, ...] = ()
 
     def fabric(self, key: str) -> Fabric:
         """The fabric with that key; patches without one are of the fabric `unassigned`."""
@@ -109,6 +124,24 @@ class Draft:
             if fabric.key == key:
                 return fabric
         return Fabric(key=UNASSIGNED, name="No fabric yet", colour="#ffffff")
+
+
+def coloured(draft: Draft, colouring: Colouring) -> Draft:
+    """The draft in a colouring: its fabrics exchanged, and left for right where it is the mirror image."""
+    other = dict(colouring.fabrics)
+    wide = Fraction(len(draft.columns))
+
+    def moved(point: Point) -> Point:
+        return (wide - point[0], point[1]) if colouring.mirrored else point
+
+    return replace(
+        draft,
+        columns=draft.columns[::-1] if colouring.mirrored else draft.columns,
+        seams=tuple((moved(a), moved(b)) for a, b in draft.seams),
+        paints=tuple(Paint(moved(paint.at), other.get(paint.fabric, paint.fabric)) for paint in draft.paints),
+        making=replace(draft.making, blocks=colouring.blocks, units=()),
+        colourings=(),
+    )
 
 
 def ruled_seams(columns: int, rows: int) -> tuple[Seam, ...]:

@@ -136,3 +136,42 @@ def _points_moved(draft: Draft, paints: list[Paint] | tuple[Paint, ...], forth: 
     units = tuple(UnitMethod(forth(choice.at), choice.method) for choice in draft.making.units)
     moved = tuple(Paint(forth(paint.at), paint.fabric) for paint in paints)
     return replace(draft, paints=moved, making=replace(draft.making, units=units))
+
+
+def reorder_lines(draft: Draft, axis: Axis, order: list[int]) -> tuple[Draft, Back]:
+    """With its columns or rows in another order; a seam across grid lines is cut there first. The paints stay behind.
+
+    Where two neighbours were none before, the line between them is sewn from edge to edge.
+    """
+    parts, at = parts_of(draft, axis), _at(axis)
+    across = len(parts_of(draft, "rows" if axis == "columns" else "columns"))
+    cut = draft
+    for line in range(1, len(parts)):
+        cut = replace(cut, seams=tuple(_cut_at(cut, axis, line)))
+    seams: list[Seam] = []
+    for place, line in enumerate(order):
+        for seam in cut.seams:
+            low, high = sorted((seam[0][at], seam[1][at]))
+            if line <= low and high <= line + 1 and low != high:
+                seams.append(
+                    (
+                        _moved(seam[0], axis, seam[0][at] - line + place),
+                        _moved(seam[1], axis, seam[1][at] - line + place),
+                    )
+                )
+            elif low == high and line < low < line + 1:
+                seams.append((_moved(seam[0], axis, low - line + place), _moved(seam[1], axis, low - line + place)))
+    for place, (one, other) in enumerate(zip(order, order[1:], strict=False), start=1):
+        here = Fraction(place)
+        if other == one + 1:
+            seams += [(_moved(a, axis, here), _moved(b, axis, here)) for a, b in cut.seams if a[at] == b[at] == other]
+        else:
+            ends = (Fraction(0), Fraction(across))
+            seams.append(((here, ends[0]), (here, ends[1])) if at == 0 else ((ends[0], here), (ends[1], here)))
+
+    def back(point: Point) -> Point:
+        place = min(int(point[at]), len(order) - 1)
+        return _moved(point, axis, point[at] - place + order[place])
+
+    moved = with_parts(replace(draft, seams=tidy(seams)), axis, tuple(parts[line] for line in order))
+    return replace(moved, making=replace(draft.making, units=())), back

@@ -71,6 +71,12 @@ def write_mixed(length: Rational) -> str:
     return ("-" if value < 0 else "") + " ".join(parts)
 
 
+def write_typed(length: Rational, unit: str) -> str:
+    """As a person would type it: a mixed number of inches, a decimal of centimetres where that is exact."""
+    decimal = f"{float(length):.4f}".rstrip("0").rstrip(".")
+    return decimal if unit == "cm" and Fraction(decimal) == length else write_mixed(length)
+
+
 def show(length: Length | Rational, unit: str) -> str:
     """A length for people, with its unit: ``4 7⁄8″`` (the fraction slash sets as a true fraction), ``12.4 cm``.
 

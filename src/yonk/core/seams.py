@@ -6,7 +6,8 @@ from collections import defaultdict
 from collections.abc import Iterable
 from fractions import Fraction
 
-from yonk.core.draft import Point, Seam
+from yonk.core.draft import Draft, Point, Seam
+from yonk.core.ruling import Ruling
 
 
 def _at(seam: Seam, share: Fraction) -> Point:
@@ -61,6 +62,19 @@ def without(seam: Seam, rubbed: Seam) -> list[Seam]:
         return [seam]
     parts = [(seam[0], _at(seam, near)), (_at(seam, far), seam[1])]
     return [part for part in parts if part[0] != part[1]]
+
+
+def whole_seam(draft: Draft, stretch: Seam) -> Seam:
+    """The straight run of seams, on the cloth, that a stretch is part of; in columns and rows."""
+    ruling = Ruling.of(draft)
+    low, high = sorted((ruling.place(stretch[0]), ruling.place(stretch[1])))
+    placed = [sorted((ruling.place(a), ruling.place(b))) for a, b in draft.seams]
+    on_line = [(a, b) for a, b in placed if _on_line((low, high), a) and _on_line((low, high), b)]
+    for _ in on_line:
+        for a, b in on_line:
+            if a <= high and b >= low:
+                low, high = min(low, a), max(high, b)
+    return ruling.count(low), ruling.count(high)
 
 
 def tidy(seams: Iterable[Seam]) -> tuple[Seam, ...]:

@@ -6,6 +6,7 @@ import json
 import os
 import secrets
 import shutil
+import signal
 import socket
 import subprocess
 import time
@@ -51,16 +52,20 @@ class Access:
 
 
 class DatabaseServer:
-    """A MariaDB server in a folder. `start` finds one that runs already; `stop` ends only one that it started."""
+    """A MariaDB server in a folder.
+
+    `start` finds one that runs already; `stop` ends one that it started, or that was left behind by a program that
+    is no more.
+    """
 
     def __init__(self, folder: Path) -> None:
         self.folder = folder
-        self._process: subprocess.Popen[bytes] | None = None
+        self._ours: int | None = None
 
     @property
     def started_here(self) -> bool:
-        """Whether this object started the server that is in use."""
-        return self._process is not None
+        """Whether this object is the one to end the server in use."""
+        return self._ours is not None
 
     def start(self) -> Access:
         """Start the server, or find it running. Raises `MachineError` when it does not come up."""
@@ -72,20 +77,19 @@ class DatabaseServer:
             self._install()
         access = Access(_free_port(), secrets.token_hex(16))
         self._launch(access)
-        self._note.write_text(json.dumps(asdict(access)))
-        self._note.chmod(0o600)
+        self._write_note(access)
         return access
+
+    def _write_note(self, access: Access) -> None:
+        self._note.touch(0o600)
+        self._note.write_text(json.dumps({"access": asdict(access), "server": self._ours, "owner": os.getpid()}))
 
     def stop(self) -> None:
         """End the server cleanly, when it was started here."""
-        if self._process is None:
+        if self._ours is None:
             return
-        self._process.terminate()
-        try:
-            self._process.wait(STOP_SECONDS)
-        except subprocess.TimeoutExpired:
-            self._process.kill()
-        self._process = None
+        _end(self._ours)
+        self._ours = None
         self._note.unlink(missing_ok=True)
 
     @property
@@ -104,9 +108,13 @@ class DatabaseServer:
             ) from None
 
     def _found(self) -> Access | None:
-        with suppress(OSError, ValueError, TypeError):
-            access = Access(**json.loads(self._note.read_text()))
+        with suppress(OSError, ValueError, TypeError, KeyError):
+            note = json.loads(self._note.read_text())
+            access = Access(**note["access"])
             if access.answers():
+                if not _runs(note["owner"]):
+                    self._ours = note["server"]
+                    self._write_note(access)
                 return access
         return None
 
@@ -137,15 +145,38 @@ class DatabaseServer:
         ]  # fmt: skip
         with (self.folder / "log").open("wb") as log:
             # in a session of its own, so that Ctrl-C reaches only the program, which then ends the server cleanly
-            self._process = subprocess.Popen(command, stdout=log, stderr=log, start_new_session=True)
+            process = subprocess.Popen(command, stdout=log, stderr=log, start_new_session=True)
+        self._ours = process.pid
         deadline = time.monotonic() + START_SECONDS
-        while time.monotonic() < deadline and self._process.poll() is None:
+        while time.monotonic() < deadline and process.poll() is None:
             if access.answers():
                 setup.unlink(missing_ok=True)
                 return
             time.sleep(0.05)
         self.stop()
         raise MachineError(f"The database did not come up; {self.folder / 'log'} says why.")
+
+
+def _runs(process: int) -> bool:
+    with suppress(ChildProcessError):
+        os.waitpid(process, os.WNOHANG)  # one of our own that has ended is gone once it is waited for
+    try:
+        os.kill(process, 0)
+    except ProcessLookupError:
+        return False
+    except PermissionError:
+        return True
+    return True
+
+
+def _end(process: int) -> None:
+    deadline = time.monotonic() + STOP_SECONDS
+    with suppress(ProcessLookupError):
+        os.kill(process, signal.SIGTERM)
+        while _runs(process):
+            if time.monotonic() > deadline:
+                os.kill(process, signal.SIGKILL)
+            time.sleep(0.05)
 
 
 def _program(name: str) -> str:

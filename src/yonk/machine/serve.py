@@ -5,7 +5,9 @@ from __future__ import annotations
 import contextlib
 import json
 import os
+import signal
 import socket
+import sys
 from collections.abc import Callable, Iterator
 from pathlib import Path
 
@@ -57,6 +59,7 @@ def run(*, samples: bool, port: int, say: Callable[[str], None]) -> None:
     if not (FRONT_END / "index.html").is_file():
         raise MachineError("The screen is not built yet; start Yonk with ./yonk, which builds it.")
     listening = _listen(port)
+    signal.signal(signal.SIGTERM, lambda *_: sys.exit(0))  # so that being told to end also ends the database
     try:
         with database(data_folder()) as engine:
             if samples:
