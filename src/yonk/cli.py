@@ -9,7 +9,7 @@ from pathlib import Path
 import click
 
 from yonk.core.draft import DraftError
-from yonk.core.plan import Plan, plan_reading
+from yonk.core.plan import Plan, make_plan
 from yonk.core.units.reading import read
 from yonk.files.block_file import BadFileError, Fault, block_schema, check_reading, read_block
 from yonk.files.cutting_csv import write_cutting_csv
@@ -51,9 +51,9 @@ def _plan_of(file: str, blocks: int | None) -> Plan:
         text = sys.stdin.buffer.read() if file == "-" else Path(file).read_bytes()
     except OSError as fault:
         raise BadFileError([Fault(file, f"cannot be read ({fault.strerror})")]) from None
-    reading = read(read_block(text))
-    check_reading(reading)
-    return plan_reading(reading, blocks)
+    draft = read_block(text)
+    check_reading(read(draft))
+    return make_plan(draft, blocks)
 
 
 def _start(samples: bool, port: int) -> None:

@@ -15,23 +15,30 @@ from sqlalchemy.orm import Session
 from yonk.api.schemas import (
     ActsIn,
     BlockOut,
+    ChartIn,
+    ChartRowOut,
     DraftOut,
     FaultsOut,
     NewBlockIn,
-    PictureFaceOut,
     SaveIn,
     ShelfBlockOut,
     StampOut,
     StampPartOut,
+    SvgIn,
+    SvgOut,
 )
-from yonk.api.view import size, view_of
-from yonk.core.acts import Regrid, Rename, Resize, apply
+from yonk.api.view import chart_view, picture, size, view_of
+from yonk.core.acts import Regrid, Rename, Resize, apply, with_seams
 from yonk.core.draft import Draft, Fabric, default_making
 from yonk.core.plan import make_plan
+from yonk.core.recipes import terms_of
+from yonk.core.sizes import size_chart, width_range
 from yonk.core.units import KINDS
 from yonk.core.units.reading import read
 from yonk.files.block_file import block_schema, check_reading, read_block, take_block, write_block
 from yonk.files.cutting_csv import write_cutting_csv
+from yonk.files.svg_in import read_svg
+from yonk.files.svg_out import write_svg
 from yonk.store import blocks as store
 from yonk.store.blocks import Kept
 
@@ -139,6 +146,31 @@ def cutting_csv(asked: ActsIn) -> Response:
     return _download(write_cutting_csv(plan), "text/csv; charset=utf-8", f"{plan.reading.draft.name} cutting list.csv")
 
 
+@router.post("/files/block.svg", response_class=Response, responses=ERRORS)
+def block_svg(asked: ActsIn) -> Response:
+    """A draft as SVG at true size."""
+    reading = read(take_block(asked.document))
+    return _download(write_svg(reading), "image/svg+xml", f"{reading.draft.name}.svg")
+
+
+@router.post("/draft/from-svg", response_model=SvgOut, responses=ERRORS)
+def seams_from_svg(asked: SvgIn) -> Response:
+    """A draft with its seams taken from an SVG drawing; nothing is stored."""
+    draft = take_block(asked.document)
+    taken = read_svg(asked.svg, draft, asked.parts)
+    out = SvgOut(draft=view_of(make_plan(with_seams(draft, taken.seams))), report=taken.report())
+    return Response(out.model_dump_json(), media_type="application/json")
+
+
+@router.post("/draft/sizes", response_model=list[ChartRowOut], responses=ERRORS)
+def sizes(asked: ChartIn) -> list[ChartRowOut]:
+    """The size chart of a draft: what every letter is cut to over a range of finished widths."""
+    draft = take_block(asked.document)
+    plan = make_plan(draft)
+    widths = width_range(asked.start, asked.end, asked.step)
+    return chart_view(size_chart(draft, plan.recipes, terms_of(draft), widths), draft)
+
+
 @router.get("/schema/block.json")
 def schema() -> dict[str, Any]:
     """The JSON Schema of a block file."""
@@ -187,19 +219,11 @@ def _on_shelf(kept: Kept) -> ShelfBlockOut:
     """A block with its picture; kept for as long as the revision is the same."""
     draft = read_block(kept.document)
     reading = read(draft)
-    scale = reading.drawing.scale
-    colours = {fabric.key: fabric.colour for fabric in draft.fabrics}
-    picture = [
-        PictureFaceOut(
-            outline=[(round(x / scale, 4), round(y / scale, 4)) for x, y in face.ring],
-            colour=colours.get(fabric, "#fffdf6"),
-        )
-        for face, fabric in zip(reading.drawing.faces, reading.fabrics, strict=True)
-    ]
+    faces = picture(reading)
     return ShelfBlockOut(
         id=kept.id, name=kept.name, revision=kept.revision, changed=kept.changed, width=float(draft.width),
-        height=float(draft.height), finished=size(draft.width, draft.height, draft.unit), patches=len(picture),
-        blocks=draft.making.blocks, picture=picture,
+        height=float(draft.height), finished=size(draft.width, draft.height, draft.unit), patches=len(faces),
+        blocks=draft.making.blocks, picture=faces,
     )  # fmt: skip
 
 

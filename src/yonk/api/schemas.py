@@ -137,7 +137,7 @@ class UnitOut(Model):
     makes: int
     spare: int
     hand: Literal["left", "right"] | None
-    at: tuple[str, str]
+    at: tuple[str, str] | None
     methods: list[MethodOut]
 
 
@@ -185,6 +185,61 @@ class MatesOut(Model):
     maps: list[tuple[int, int, int, int, int, int]]
 
 
+class ColouringOut(Model):
+    """A colouring with a small picture; number None is the block as drafted."""
+
+    number: int | None
+    name: str
+    blocks: int
+    mirrored: bool
+    fabrics: dict[str, str]
+    picture: list[PictureFaceOut]
+
+
+class ChartCellOut(Model):
+    """What one letter's patch is cut to."""
+
+    letter: str
+    cut: str
+    further: str
+    off: str
+
+
+class ChartRowOut(Model):
+    """One finished size of the block."""
+
+    width: str
+    height: str
+    finished: str
+    on_the_ruler: bool
+    chosen: bool
+    cells: list[ChartCellOut]
+
+
+class ChartIn(Model):
+    """A draft and the finished widths its size chart runs over, as typed."""
+
+    document: Document
+    start: str
+    end: str
+    step: str
+
+
+class SvgIn(Model):
+    """An SVG drawing to be taken as the seams of a draft, snapped to a lattice of so many parts to a cell."""
+
+    document: Document
+    svg: str
+    parts: int = 4
+
+
+class SvgOut(Model):
+    """The draft with the drawing's seams, and what did not fit."""
+
+    draft: DraftOut
+    report: list[str]
+
+
 class DraftOut(Model):
     """A draft as it is to be drawn, with all that follows from it."""
 
@@ -199,6 +254,7 @@ class DraftOut(Model):
     cutting: list[FabricCutsOut]
     notices: list[NoticeOut]
     mates: list[MatesOut]
+    colourings: list[ColouringOut]
 
 
 class BlockOut(Model):
@@ -270,5 +326,5 @@ class StampPartOut(Model):
     fabric: int
 
 
-for model in (FaultsOut, StampOut):
+for model in (FaultsOut, StampOut, ColouringOut, DraftOut, SvgOut):
     model.model_rebuild()

@@ -9,6 +9,9 @@ import numpy as np
 import shapely
 
 from yonk.api.schemas import (
+    ChartCellOut,
+    ChartRowOut,
+    ColouringOut,
     CutOut,
     DraftOut,
     FabricCutsOut,
@@ -18,6 +21,7 @@ from yonk.api.schemas import (
     MatesOut,
     MethodOut,
     NoticeOut,
+    PictureFaceOut,
     Place,
     SheetOut,
     StretchOut,
@@ -31,8 +35,9 @@ from yonk.core.mates import WORDS, Mate, possible_mates
 from yonk.core.measure import Length, show, write_exact, write_mixed, write_typed
 from yonk.core.plan import Plan
 from yonk.core.recipes import Recipe, terms_of
+from yonk.core.sizes import ChartRow
 from yonk.core.units import BY_NAME
-from yonk.core.units.reading import Group
+from yonk.core.units.reading import Group, Reading
 from yonk.files.block_file import write_block
 
 FURTHER = {
@@ -40,6 +45,7 @@ FURTHER = {
     "one-diagonal": "then cut each once on the diagonal",
     "both-diagonals": "then cut each on both diagonals",
 }
+SHORT_FURTHER = {"none": "", "one-diagonal": "once", "both-diagonals": "twice"}
 DARK_INK, LIGHT_INK = "#14312c", "#fbf7ec"
 
 
@@ -52,6 +58,38 @@ def size(width: Length | Fraction, height: Length | Fraction, unit: str) -> str:
     """``3 1⁄2″`` for a square, else ``4″ × 2″``."""
     wide, high = Length.of(width), Length.of(height)
     return show(wide, unit) if wide == high else f"{show(wide, unit)} × {show(high, unit)}"
+
+
+def picture(reading: Reading) -> list[PictureFaceOut]:
+    """A small picture: each patch in its colour, in the draft's unit."""
+    scale = reading.drawing.scale
+    colours = {fabric.key: fabric.colour for fabric in reading.draft.fabrics}
+    return [
+        PictureFaceOut(
+            outline=[(round(x / scale, 4), round(y / scale, 4)) for x, y in face.ring],
+            colour=colours.get(fabric, "#fffdf6"),
+        )
+        for face, fabric in zip(reading.drawing.faces, reading.fabrics, strict=True)
+    ]
+
+
+def chart_view(rows: list[ChartRow], draft: Draft) -> list[ChartRowOut]:
+    """A size chart as texts."""
+    unit = draft.unit
+    return [
+        ChartRowOut(
+            width=write_typed(row.width, unit), height=write_typed(row.height, unit), chosen=row.width == draft.width,
+            finished=size(row.width, row.height, unit), on_the_ruler=row.on_the_ruler,
+            cells=[
+                ChartCellOut(
+                    letter=cell.letter, cut=size(cell.width, cell.height, unit), further=SHORT_FURTHER[cell.subcut],
+                    off="" if cell.off is None else f"{float(cell.off):+.3f}",
+                )
+                for cell in row.cells
+            ],
+        )
+        for row in rows
+    ]  # fmt: skip
 
 
 class _View:
@@ -87,7 +125,25 @@ class _View:
                 for notice in self.plan.notices
             ],
             mates=self._mates(),
+            colourings=self._colourings(),
         )
+
+    def _colourings(self) -> list[ColouringOut]:
+        if not self.draft.colourings:
+            return []
+        first = ColouringOut(
+            number=None, name="As drafted", blocks=self.plan.blocks, mirrored=False, fabrics={}, picture=picture(self.reading)
+        )  # fmt: skip
+        return [
+            first,
+            *(
+                ColouringOut(
+                    number=number, name=one.name, blocks=one.blocks, mirrored=one.mirrored, fabrics=dict(one.fabrics),
+                    picture=picture(reading),
+                )
+                for number, (one, (reading, _)) in enumerate(zip(self.draft.colourings, self.plan.colourings, strict=True))
+            ),
+        ]  # fmt: skip
 
     def _mates(self) -> list[MatesOut]:
         grid = len(self.draft.columns), len(self.draft.rows)
@@ -218,9 +274,14 @@ class _View:
             finished=size(wide, high, self.unit), unfinished=size(wide + both, high + both, self.unit),
             per_block=recipe.group.per_block, total=recipe.total, method=recipe.method.name,
             method_words=recipe.method.words, chosen=recipe.chosen, reason=recipe.reason, makes=recipe.makes,
-            spare=recipe.spare, hand=unit.hand, at=faces[recipe.group.members[0][0]].at,
+            spare=recipe.spare, hand=unit.hand, at=self._unit_at(recipe, faces),
             methods=[MethodOut(name=m.name, words=m.words) for m in kind.methods if m.suits(unit)],
         )  # fmt: skip
+
+    def _unit_at(self, recipe: Recipe, faces: list[FaceOut]) -> tuple[str, str] | None:
+        """A point in one of the units, where the block as drafted has one; a colouring may have units of its own."""
+        known = {group.identity for group in self.reading.groups}
+        return faces[recipe.group.members[0][0]].at if recipe.group.identity in known else None
 
     def _cutting(self) -> list[FabricCutsOut]:
         by_fabric: dict[str, list[Cut]] = defaultdict(list)

@@ -35,7 +35,9 @@ class Notice:
     faces: tuple[int, ...] = ()
 
 
-def all_notices(reading: Reading, recipes: Sequence[Recipe], cuts: Sequence[Cut]) -> tuple[Notice, ...]:
+def all_notices(
+    reading: Reading, recipes: Sequence[Recipe], cuts: Sequence[Cut], colourings: Sequence[tuple[Reading, int]] = ()
+) -> tuple[Notice, ...]:
     """Every notice of a plan, the gravest first."""
     return (
         *_loose(reading),
@@ -47,7 +49,7 @@ def all_notices(reading: Reading, recipes: Sequence[Recipe], cuts: Sequence[Cut]
         *_mirrored(recipes),
         *_spares(recipes),
         *_bias(recipes),
-        *_contrast(reading),
+        *dict.fromkeys(notice for one in (reading, *(other for other, _ in colourings)) for notice in _contrast(one)),
     )
 
 

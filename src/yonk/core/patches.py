@@ -62,13 +62,15 @@ def lengths(squared: int, scale: Rational) -> Length:
     return Length(square_root(Fraction(squared) / (scale * scale)))
 
 
-def read_patches(drawing: Drawing, fabrics: Sequence[str]) -> tuple[Patch, ...]:
+def read_patches(
+    drawing: Drawing, fabrics: Sequence[str], letters: dict[tuple[object, ...], str] | None = None
+) -> tuple[Patch, ...]:
     """Letter the faces of a drawing in reading order; `fabrics` gives each face's fabric.
 
     Congruent patches share a letter, however they are turned; a shape that differs from its mirror image is handed,
-    and its mirror image has a letter of its own.
+    and its mirror image has a letter of its own. `letters` are those given already, and takes the new ones.
     """
-    letters: dict[tuple[object, ...], str] = {}
+    letters = {} if letters is None else letters
     sizes: dict[Shape, tuple[Length, Length]] = {}
     patches = []
     for index, (face, fabric) in enumerate(zip(drawing.faces, fabrics, strict=True)):

@@ -2,13 +2,13 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 
 from yonk.core.draft import DEFAULTS, Draft
 from yonk.core.units import BY_NAME
 from yonk.core.units.needs import Need, Terms
-from yonk.core.units.reading import Group, Reading
+from yonk.core.units.reading import Group, Reading, gather
 from yonk.core.units.unit import Demand, Method, lots_for
 
 
@@ -45,15 +45,34 @@ def terms_of(draft: Draft) -> Terms:
     return Terms(making.seam, making.ruler_step, making.trim_margin, usual.squaring, usual.hair, draft.unit)
 
 
-def choose_recipes(reading: Reading, blocks: int) -> tuple[Recipe, ...]:
-    """One recipe for each group, for so many blocks, in the order of the groups."""
+def choose_recipes(readings: Sequence[tuple[Reading, int]]) -> tuple[Recipe, ...]:
+    """One recipe for each group of the readings, each for so many blocks, in the order of the groups.
+
+    The first reading is the block as drafted; the others are its colourings.
+    """
+    groups, totals = gather(readings)
+    reading = readings[0][0]
     terms = terms_of(reading.draft)
     by_unit = _chosen_by_unit(reading)
-    choices = {group.label: _choose(group, reading, blocks, by_unit) for group in reading.groups}
-    made: dict[str, Recipe] = {}
-    for group in reading.groups:
-        made[group.label] = _make(group, reading, blocks, terms, choices)
-    return tuple(made.values())
+    wanted = _Wanted(reading.draft, groups, totals, {group.identity: group for group in groups})
+    choices = {group.label: _choose(group, wanted, by_unit) for group in groups}
+    return tuple(_make(group, wanted, terms, choices) for group in groups if totals[group.label])
+
+
+@dataclass(frozen=True)
+class _Wanted:
+    """All groups and how many of each are wanted over all blocks."""
+
+    draft: Draft
+    groups: tuple[Group, ...]
+    totals: Mapping[str, int]
+    by_identity: Mapping[object, Group]
+
+    def mirror(self, group: Group) -> Group | None:
+        """The group of a group's mirror images."""
+        if group.identity == group.mirror_identity:
+            return None
+        return self.by_identity.get(group.mirror_identity)
 
 
 @dataclass(frozen=True)
@@ -79,44 +98,37 @@ def _chosen_by_unit(reading: Reading) -> Mapping[str, str]:
     return {groups[face].label: choice.method for face, choice in zip(faces, choices, strict=True) if face is not None}
 
 
-def _choose(group: Group, reading: Reading, blocks: int, by_unit: Mapping[str, str]) -> _Choice:
-    wanted = by_unit.get(group.label) or reading.draft.making.methods.get(group.kind)
-    method = method_named(group, wanted) if wanted else None
+def _choose(group: Group, wanted: _Wanted, by_unit: Mapping[str, str]) -> _Choice:
+    named = by_unit.get(group.label) or wanted.draft.making.methods.get(group.kind)
+    method = method_named(group, named) if named else None
     if method:
         return _Choice(method, f"Chosen by you: {method.words}.", chosen=True)
-    mirrored = next((other.per_block for other in reading.groups if other.label == group.mirror), 0)
-    directional = any(reading.draft.fabric(key).print == "directional" for key in group.unit.fabrics)
-    demand = Demand(group.per_block * blocks, mirrored * blocks, directional)
+    other = wanted.mirror(group)
+    directional = any(wanted.draft.fabric(key).print == "directional" for key in group.unit.fabrics)
+    demand = Demand(wanted.totals[group.label], wanted.totals[other.label] if other else 0, directional)
     name, reason = BY_NAME[group.kind].propose(group.unit, demand)
     proposed = method_named(group, name)
     assert proposed is not None, "what is proposed suits"
-    return _Choice(proposed, reason, chosen=False, unsuited=wanted)
+    return _Choice(proposed, reason, chosen=False, unsuited=named)
 
 
-def _make(group: Group, reading: Reading, blocks: int, terms: Terms, choices: Mapping[str, _Choice]) -> Recipe:
+def _make(group: Group, wanted: _Wanted, terms: Terms, choices: Mapping[str, _Choice]) -> Recipe:
     choice = choices[group.label]
-    method, total = choice.method, group.per_block * blocks
+    method, total = choice.method, wanted.totals[group.label]
     if not (method.mirrors and group.unit.hand):
         lots = lots_for(total, method.lot)
         needs = tuple(method.needs(group.unit, terms, lots))
         return _recipe(group, choice, total, lots, lots * method.lot, 0, needs, (group.label,))
     half = method.lot // 2
-    other = _mirror_made_alike(group, reading.groups, choices)
-    if other is None:
+    other = wanted.mirror(group)
+    if other is None or choices[other.label].method != method or not wanted.totals[other.label]:
         lots = lots_for(total, half)
         needs = tuple(method.needs(group.unit, terms, lots))
         return _recipe(group, choice, total, lots, lots * method.lot, lots * half, needs, (group.label,))
-    lots = lots_for(max(group.per_block, other.per_block) * blocks, half)
+    lots = lots_for(max(total, wanted.totals[other.label]), half)
     leads = int(group.label) < int(other.label)
     needs = tuple(method.needs(group.unit, terms, lots)) if leads else ()
     return _recipe(group, choice, total, lots, lots * half, 0, needs, (group.label, other.label))
-
-
-def _mirror_made_alike(group: Group, groups: Iterable[Group], choices: Mapping[str, _Choice]) -> Group | None:
-    for other in groups:
-        if other.label == group.mirror and choices[other.label].method == choices[group.label].method:
-            return other
-    return None
 
 
 def _recipe(

@@ -6,14 +6,15 @@ from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from yonk.core.draft import Draft
-from yonk.core.measure import Length
+from yonk.core.draft import Draft, DraftError
+from yonk.core.measure import Length, LengthError, read_length
 from yonk.core.off_the_ruler import worst_off
 from yonk.core.recipes import Recipe
 from yonk.core.units.needs import Need, Terms
 from yonk.core.units.unit import Unit
 
 STEPS_TRIED = 96
+MOST_ROWS = 120
 
 
 def scaled(unit: Unit, by: Fraction) -> Unit:
@@ -99,3 +100,21 @@ def size_chart(draft: Draft, recipes: Sequence[Recipe], terms: Terms, widths: It
         height = draft.height * width / draft.width
         rows.append(ChartRow(width, height, tuple(ordered), all(cell.off is None for cell in ordered)))
     return rows
+
+
+def width_range(start: str, end: str, step: str) -> list[Fraction]:
+    """The finished widths of a chart, from texts as typed. Raises `DraftError` naming the field."""
+    lengths = {}
+    for name, text in (("start", start), ("end", end), ("step", step)):
+        try:
+            lengths[name] = read_length(text)
+        except LengthError as fault:
+            raise DraftError(name, str(fault)) from None
+        if lengths[name] <= 0:
+            raise DraftError(name, "must be more than nothing")
+    count = (lengths["end"] - lengths["start"]) / lengths["step"]
+    if count < 0:
+        raise DraftError("end", "is smaller than the start; turn them round")
+    if count > MOST_ROWS:
+        raise DraftError("step", f"makes more than {MOST_ROWS} rows; take a larger step")
+    return [lengths["start"] + number * lengths["step"] for number in range(int(count) + 1)]

@@ -14,6 +14,7 @@ from pydantic import WithJsonSchema as Schema
 
 from yonk.core.draft import (
     UNASSIGNED,
+    Colouring,
     Draft,
     Fabric,
     Making,
@@ -135,6 +136,15 @@ class MakingIn(_Part):
     units: tuple[UnitMethodIn, ...] = ()
 
 
+class ColouringIn(_Part):
+    """The same block in other fabrics: which takes the place of which, and for how many blocks."""
+
+    name: Annotated[str, Field(min_length=1, max_length=120)]
+    blocks: Annotated[int, Field(strict=True, ge=0, le=1000)] = 1
+    mirrored: bool = False
+    fabrics: dict[str, str] = Field(default_factory=dict)
+
+
 class BlockIn(_Part):
     """A block file."""
 
@@ -147,6 +157,7 @@ class BlockIn(_Part):
     fabrics: Annotated[tuple[FabricIn, ...], Field(max_length=200)] = ()
     patches: Annotated[tuple[PaintIn, ...], Field(max_length=40_000)] = ()
     making: MakingIn = Field(default_factory=MakingIn)
+    colourings: Annotated[tuple[ColouringIn, ...], Field(max_length=12)] = ()
 
 
 _SECTIONS: dict[str, TypeAdapter[Any]] = {
@@ -155,6 +166,7 @@ _SECTIONS: dict[str, TypeAdapter[Any]] = {
     "fabrics": TypeAdapter(tuple[FabricIn, ...]),
     "patches": TypeAdapter(tuple[PaintIn, ...]),
     "making": TypeAdapter(MakingIn),
+    "colourings": TypeAdapter(tuple[ColouringIn, ...]),
 }
 
 
@@ -228,12 +240,17 @@ def draft_of(block: BlockIn) -> Draft:
         columns=block.grid.columns, rows=block.grid.rows, seams=block.seams, making=making,
         fabrics=tuple(Fabric(**fabric.model_dump()) for fabric in block.fabrics),
         paints=tuple(Paint(paint.at, paint.fabric) for paint in block.patches),
+        colourings=tuple(
+            Colouring(name=one.name, blocks=one.blocks, mirrored=one.mirrored, fabrics=tuple(sorted(one.fabrics.items())))
+            for one in block.colourings
+        ),
     )  # fmt: skip
 
 
 def write_block(draft: Draft) -> dict[str, Any]:
     """The content of a draft's block file, ready for JSON. Reading it gives the same draft."""
     making = draft.making
+    more = {"colourings": [_colouring(one) for one in draft.colourings]} if draft.colourings else {}
     return {
         "format": FORMAT,
         "name": draft.name,
@@ -255,6 +272,16 @@ def write_block(draft: Draft) -> dict[str, Any]:
                 else {}
             ),
         },
+        **more,
+    }
+
+
+def _colouring(colouring: Colouring) -> dict[str, Any]:
+    return {
+        "name": colouring.name,
+        "blocks": colouring.blocks,
+        "mirrored": colouring.mirrored,
+        "fabrics": dict(colouring.fabrics),
     }
 
 
@@ -309,6 +336,7 @@ def _gainsaying(sound: dict[str, Any]) -> Iterator[Fault]:
             yield from _outside(f"making.units[{number}].at", choice.at, size)
     if sound.get("fabrics") is not None or "fabrics" not in sound:
         yield from _fabric_faults(sound.get("fabrics") or (), sound.get("patches") or ())
+        yield from _colouring_faults(sound.get("fabrics") or (), sound.get("colourings") or ())
     if sound.get("making"):
         yield from _method_faults(sound["making"])
 
@@ -336,6 +364,14 @@ def _fabric_faults(fabrics: Sequence[FabricIn], paints: Sequence[PaintIn]) -> It
     for number, paint in enumerate(paints):
         if paint.fabric not in keys:
             yield Fault(f"patches[{number}].fabric", f"“{paint.fabric}” is none of the block's fabrics")
+
+
+def _colouring_faults(fabrics: Sequence[FabricIn], colourings: Sequence[ColouringIn]) -> Iterator[Fault]:
+    keys = {fabric.key for fabric in fabrics} | {UNASSIGNED}
+    for number, colouring in enumerate(colourings):
+        for key in (*colouring.fabrics, *colouring.fabrics.values()):
+            if key not in keys:
+                yield Fault(f"colourings[{number}].fabrics", f"“{key}” is none of the block's fabrics")
 
 
 def _method_faults(making: MakingIn) -> Iterator[Fault]:

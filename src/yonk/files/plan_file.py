@@ -8,6 +8,7 @@ from typing import Any
 
 from yonk.core.cutting.cuts import Cut
 from yonk.core.measure import Length, write_exact
+from yonk.core.patches import Patch
 from yonk.core.plan import Plan
 from yonk.core.recipes import Recipe, terms_of
 from yonk.core.units import BY_NAME
@@ -80,17 +81,22 @@ def size(width: Length, height: Length) -> dict[str, str]:
 
 
 def _patches(plan: Plan) -> Iterator[dict[str, Any]]:
-    counts = Counter((patch.letter, patch.fabric) for patch in plan.reading.patches)
-    first = {patch.letter: patch for patch in reversed(plan.reading.patches)}
-    for (letter, fabric), count in sorted(counts.items(), key=lambda item: (len(item[0][0]), item[0])):
+    per_block = Counter((patch.letter, patch.fabric) for patch in plan.reading.patches)
+    totals: Counter[tuple[str, str]] = Counter()
+    first: dict[str, Patch] = {}
+    for reading, blocks in ((plan.reading, plan.blocks), *plan.colourings):
+        for patch in reading.patches:
+            totals[patch.letter, patch.fabric] += blocks
+            first.setdefault(patch.letter, patch)
+    for (letter, fabric), total in sorted(totals.items(), key=lambda item: (len(item[0][0]), item[0])):
         patch = first[letter]
         yield {
             "letter": letter,
             "shape": patch.shape,
             "finished": size(patch.width, patch.height),
             "fabric": fabric,
-            "per_block": count,
-            "total": count * plan.blocks,
+            "per_block": per_block[letter, fabric],
+            "total": total,
         }
 
 

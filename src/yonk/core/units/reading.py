@@ -6,7 +6,7 @@ Regions divided alike are looked at once; the answer is kept for the length of o
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from math import gcd
 from typing import Any
 
@@ -32,13 +32,14 @@ class Known:
 
 @dataclass(frozen=True)
 class Group:
-    """Identical units: the first of them, the faces of each, and the group of their mirror images in this block."""
+    """Identical units: the first of them, the faces of each, and what their mirror images would be."""
 
     label: str
     kind: Kind
     unit: Unit
     members: tuple[tuple[int, ...], ...]
-    mirror: str | None = None
+    identity: Identity
+    mirror_identity: Identity
 
     @property
     def per_block(self) -> int:
@@ -65,14 +66,28 @@ class Reading:
         return {face: group for group in self.groups for faces in group.members for face in faces}
 
 
-def read(draft: Draft, drawing: Drawing | None = None) -> Reading:
-    """Read a draft: faces, patches, assembly, units. Raises `DraftError` where its seams are too many."""
-    drawing = drawing or draw(draft)
+def read(draft: Draft, letters: dict[tuple[object, ...], str] | None = None) -> Reading:
+    """Read a draft: faces, patches, assembly, units. Raises `DraftError` where its seams are too many.
+
+    `letters` are the letters given to shapes before, when several drafts are read together.
+    """
+    drawing = draw(draft)
     fabrics, on_seams, gainsaying = fabrics_of(draft, drawing)
-    patches = read_patches(drawing, fabrics)
+    patches = read_patches(drawing, fabrics, letters)
     assembly = take_apart(block_region(drawing), _Knower().know, _rest)
     groups = _Grouping(patches, drawing.scale).groups(wholes(assembly))
     return Reading(draft, drawing, tuple(fabrics), patches, assembly, groups, tuple(on_seams), tuple(gainsaying))
+
+
+def gather(readings: Sequence[tuple[Reading, int]]) -> tuple[tuple[Group, ...], dict[str, int]]:
+    """The groups of several readings, each for so many blocks, as one list with their totals by label."""
+    groups: dict[Identity, Group] = {}
+    totals: dict[Identity, int] = {}
+    for reading, blocks in readings:
+        for group in reading.groups:
+            groups.setdefault(group.identity, replace(group, label=str(len(groups) + 1)))
+            totals[group.identity] = totals.get(group.identity, 0) + group.per_block * blocks
+    return tuple(groups.values()), {groups[identity].label: total for identity, total in totals.items()}
 
 
 def _anonymous(region: Region) -> Region:
@@ -138,7 +153,8 @@ class _Grouping:
                 kind=first[identity][0].known.kind,
                 unit=self._unit(*first[identity], identity, mirrors[identity]),
                 members=tuple(faces),
-                mirror=labels.get(mirrors[identity]) if mirrors[identity] != identity else None,
+                identity=identity,
+                mirror_identity=mirrors[identity],
             )
             for identity, faces in members.items()
         )

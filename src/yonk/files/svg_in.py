@@ -1,0 +1,139 @@
+"""Seams from an SVG drawing: straight lines, polylines, polygons, rectangles and straight paths.
+
+The drawing is fitted to the block by its own box and snapped to a lattice in columns and rows. What did not fit is told.
+"""
+
+from __future__ import annotations
+
+import io
+from collections.abc import Iterator
+from dataclasses import dataclass
+from fractions import Fraction
+from xml.etree.ElementTree import ParseError
+
+from svgelements import SVG, Close, Line, Move, Path, Shape
+
+from yonk.core.draft import Draft, Point, Seam
+from yonk.files.block_file import MOST_BYTES, MOST_SEAMS, BadFileError, Fault
+
+Spot = tuple[float, float]
+LATTICES = (1, 2, 3, 4, 6, 8, 12, 16)
+
+
+@dataclass(frozen=True)
+class Taken:
+    """The seams taken from a drawing and what did not fit."""
+
+    seams: tuple[Seam, ...]
+    lines: int
+    curves: int
+    other: int
+    lost: int
+    farthest: float
+
+    def report(self) -> list[str]:
+        """What was taken and what was not, in sentences. `farthest` is told in cells of the grid."""
+        said = [f"{len(self.seams)} seams taken from {self.lines} straight lines."]
+        if self.farthest > 0.02:
+            said.append(f"Points were moved by up to {self.farthest:.2f} of a cell to lie on the lattice.")
+        if self.curves:
+            said.append(f"{self.curves} curved stretches were left out; a pieced seam is straight.")
+        if self.other:
+            said.append(f"{self.other} shapes that are no lines were left out.")
+        if self.lost:
+            said.append(f"{self.lost} lines were shorter than the lattice and were left out.")
+        return said
+
+
+def read_svg(text: str, draft: Draft, parts: int) -> Taken:
+    """The seams of a drawing, in the draft's columns and rows, on a lattice of `parts` to a cell.
+
+    Raises `BadFileError` for what is no SVG, or holds no straight line.
+    """
+    if len(text) > MOST_BYTES:
+        raise BadFileError([Fault("", "the drawing is larger than 2 MB")])
+    if parts not in LATTICES:
+        raise BadFileError([Fault("parts", f"must be one of {', '.join(map(str, LATTICES))}")])
+    if "<!ENTITY" in text:
+        raise BadFileError([Fault("", "the drawing defines entities; save it as plain SVG")])
+    try:
+        drawing = SVG.parse(io.StringIO(text), reify=True)
+    except (ParseError, ValueError, TypeError, AttributeError, RecursionError, KeyError, IndexError):
+        raise BadFileError([Fault("", "this is no SVG drawing that can be read")]) from None
+    lines: list[tuple[Spot, Spot]] = []
+    curves = other = 0
+    for element in drawing.elements():
+        if not isinstance(element, Shape):
+            continue
+        straight, curved = _segments(element)
+        lines += straight
+        curves += curved
+        other += not straight and not curved
+    if not lines:
+        raise BadFileError([Fault("", "the drawing holds no straight line; draw the seams as lines or paths")])
+    return _snapped(lines, draft, parts, curves, other)
+
+
+def _segments(shape: Shape) -> tuple[list[tuple[Spot, Spot]], int]:
+    """The straight stretches of a shape and how many curved ones it has."""
+    straight, curved = [], 0
+    for segment in Path(shape):
+        if isinstance(segment, Line | Close):
+            if segment.start is not None and segment.end is not None and segment.start != segment.end:
+                straight.append(((segment.start.x, segment.start.y), (segment.end.x, segment.end.y)))
+        elif not isinstance(segment, Move):
+            curved += 1
+    return straight, curved
+
+
+def _snapped(lines: list[tuple[Spot, Spot]], draft: Draft, parts: int, curves: int, other: int) -> Taken:
+    across = [spot[0] for line in lines for spot in line]
+    down = [spot[1] for line in lines for spot in line]
+    box = min(across), min(down), max(across) - min(across), max(down) - min(down)
+    if box[2] <= 0 or box[3] <= 0:
+        raise BadFileError([Fault("", "the drawing has no width or no height; draw the outline of the block as well")])
+    snap = _Snap(draft, parts, box)
+    seams = {tuple(sorted((snap.point(a), snap.point(b)))) for a, b in lines}
+    kept = sorted(seam for seam in seams if seam[0] != seam[1] and not _on_edge(seam, draft))
+    if len(kept) > MOST_SEAMS:
+        raise BadFileError([Fault("seams", f"are more than {MOST_SEAMS}")])
+    lost = sum(snap.point(a) == snap.point(b) for a, b in lines)
+    return Taken(tuple((a, b) for a, b in kept), len(lines), curves, other, lost, snap.farthest)
+
+
+class _Snap:
+    """From a spot of the drawing to the nearest lattice point of the grid."""
+
+    def __init__(self, draft: Draft, parts: int, box: tuple[float, float, float, float]) -> None:
+        self.axes = (_edges(draft.columns), _edges(draft.rows))
+        self.parts, self.box, self.farthest = parts, box, 0.0
+
+    def point(self, spot: Spot) -> Point:
+        left, top, width, height = self.box
+        x, y = self._along(0, (spot[0] - left) / width), self._along(1, (spot[1] - top) / height)
+        return x, y
+
+    def _along(self, axis: int, share: float) -> Fraction:
+        edges = self.axes[axis]
+        cell = next((n for n in range(len(edges) - 2) if share < edges[n + 1]), len(edges) - 2)
+        inside = (share - edges[cell]) / (edges[cell + 1] - edges[cell])
+        nearest = round(inside * self.parts)
+        self.farthest = max(self.farthest, abs(inside - nearest / self.parts))
+        return cell + Fraction(min(max(nearest, 0), self.parts), self.parts)
+
+
+def _edges(proportions: tuple[Fraction, ...]) -> list[float]:
+    total, reach = sum(proportions), Fraction(0)
+    edges = [0.0]
+    for part in proportions:
+        reach += part
+        edges.append(float(reach / total))
+    return edges
+
+
+def _on_edge(seam: tuple[Point, ...], draft: Draft) -> bool:
+    def edges() -> Iterator[bool]:
+        for axis, last in ((0, len(draft.columns)), (1, len(draft.rows))):
+            yield seam[0][axis] == seam[1][axis] and seam[0][axis] in (0, last)
+
+    return any(edges())
