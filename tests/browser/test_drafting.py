@@ -150,7 +150,7 @@ def test_faults_are_said_where_they_happen(bench: BenchPage, page: Page) -> None
 def test_files_go_out_and_come_in_by_button_and_by_dropping(bench: BenchPage, page: Page, tmp_path: Path) -> None:
     bench.start("Sluice", "9", "9", 3, 3)
     bench.touch(0.5, 0.5)
-    page.get_by_role("button", name="Take away").click()
+    page.get_by_role("button", name="Files").click()
     with page.expect_download() as taken:
         page.get_by_role("button", name="Block file").click()
     file = tmp_path / "sluice.yonk.json"

@@ -116,6 +116,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/draft/from-svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Seams From Svg
+         * @description A draft with its seams taken from an SVG drawing; nothing is stored.
+         */
+        post: operations["seams_from_svg_api_draft_from_svg_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/draft/sizes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Sizes
+         * @description The size chart of a draft: what every letter is cut to over a range of finished widths.
+         */
+        post: operations["sizes_api_draft_sizes_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/files/block": {
         parameters: {
             query?: never;
@@ -130,6 +170,26 @@ export interface paths {
          * @description The block file of a draft, saved or not.
          */
         post: operations["block_file_api_files_block_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files/block.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Block Svg
+         * @description A draft as SVG at true size.
+         */
+        post: operations["block_svg_api_files_block_svg_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -209,7 +269,7 @@ export interface components {
              * Acts
              * @default []
              */
-            acts?: (components["schemas"]["Put"] | components["schemas"]["Turn"] | components["schemas"]["Copy"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Sew"] | components["schemas"]["Rub"] | components["schemas"]["PaintPatch"] | components["schemas"]["Swap"] | components["schemas"]["Resize"] | components["schemas"]["Proportions"] | components["schemas"]["LineLength"] | components["schemas"]["AddLine"] | components["schemas"]["RemoveLine"] | components["schemas"]["Regrid"] | components["schemas"]["PutFabric"] | components["schemas"]["DropFabric"] | components["schemas"]["SetMaking"] | components["schemas"]["ChooseMethod"] | components["schemas"]["Rename"])[];
+            acts?: (components["schemas"]["Put"] | components["schemas"]["Turn"] | components["schemas"]["Copy"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Sew"] | components["schemas"]["Rub"] | components["schemas"]["PaintPatch"] | components["schemas"]["Swap"] | components["schemas"]["Resize"] | components["schemas"]["Proportions"] | components["schemas"]["LineLength"] | components["schemas"]["AddLine"] | components["schemas"]["RemoveLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveEdge"] | components["schemas"]["Regrid"] | components["schemas"]["PutFabric"] | components["schemas"]["DropFabric"] | components["schemas"]["PutColouring"] | components["schemas"]["DropColouring"] | components["schemas"]["SetMaking"] | components["schemas"]["ChooseMethod"] | components["schemas"]["Rename"])[];
             /**
              * Document
              * @description a block file; the front end hands it on as it came
@@ -223,6 +283,11 @@ export interface components {
              * @enum {string}
              */
             mates?: "none" | "half-turn" | "quarter-turns" | "left-right" | "top-bottom" | "both-ways" | "diagonals" | "all";
+            /**
+             * Outlines
+             * @default false
+             */
+            outlines?: boolean;
             /**
              * Stretches
              * @default false
@@ -277,6 +342,57 @@ export interface components {
             revision: number;
         };
         /**
+         * ChartCellOut
+         * @description What one letter's patch is cut to.
+         */
+        ChartCellOut: {
+            /** Cut */
+            cut: string;
+            /** Further */
+            further: string;
+            /** Letter */
+            letter: string;
+            /** Off */
+            off: string;
+        };
+        /**
+         * ChartIn
+         * @description A draft and the finished widths its size chart runs over, as typed.
+         */
+        ChartIn: {
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+            /** End */
+            end: string;
+            /** Start */
+            start: string;
+            /** Step */
+            step: string;
+        };
+        /**
+         * ChartRowOut
+         * @description One finished size of the block.
+         */
+        ChartRowOut: {
+            /** Cells */
+            cells: components["schemas"]["ChartCellOut"][];
+            /** Chosen */
+            chosen: boolean;
+            /** Finished */
+            finished: string;
+            /** Height */
+            height: string;
+            /** On The Ruler */
+            on_the_ruler: boolean;
+            /** Width */
+            width: string;
+        };
+        /**
          * ChooseMethod
          * @description Choose the way to make a kind of unit, or the group of units one of which holds `at`; None takes the proposal.
          */
@@ -298,6 +414,26 @@ export interface components {
             kind: "patch" | "half-square-triangle" | "quarter-square-triangle" | "split-quarter-square" | "flying-geese" | "square-in-a-square" | "corner-flip" | "strip-set" | "checker" | "half-rectangle-triangle" | "pieced";
             /** Method */
             method: ("cut-and-sew" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template") | null;
+        };
+        /**
+         * ColouringOut
+         * @description A colouring with a small picture; number None is the block as drafted.
+         */
+        ColouringOut: {
+            /** Blocks */
+            blocks: number;
+            /** Fabrics */
+            fabrics: {
+                [key: string]: string;
+            };
+            /** Mirrored */
+            mirrored: boolean;
+            /** Name */
+            name: string;
+            /** Number */
+            number: number | null;
+            /** Picture */
+            picture: components["schemas"]["PictureFaceOut"][];
         };
         /**
          * Copy
@@ -367,6 +503,8 @@ export interface components {
         DraftOut: {
             /** Cells */
             cells: string[][];
+            /** Colourings */
+            colourings: components["schemas"]["ColouringOut"][];
             /** Cutting */
             cutting: components["schemas"]["FabricCutsOut"][];
             /**
@@ -395,11 +533,29 @@ export interface components {
             mates: components["schemas"]["MatesOut"][];
             /** Notices */
             notices: components["schemas"]["NoticeOut"][];
+            /** Outlines */
+            outlines: [
+                number,
+                number
+            ][][];
             sheet: components["schemas"]["SheetOut"];
             /** Stretches */
             stretches: components["schemas"]["StretchOut"][];
             /** Units */
             units: components["schemas"]["UnitOut"][];
+        };
+        /**
+         * DropColouring
+         * @description Take a colouring away.
+         */
+        DropColouring: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "drop-colouring";
+            /** Number */
+            number: number;
         };
         /**
          * DropFabric
@@ -457,6 +613,8 @@ export interface components {
         /**
          * FaceOut
          * @description A patch of the block, in the draft's unit from its top left corner. `at` names it in acts.
+         *
+         *     `member` is the number of the very unit that it belongs to, whose outline is in `outlines` when they are asked for.
          */
         FaceOut: {
             /** At */
@@ -480,6 +638,8 @@ export interface components {
                 number,
                 number
             ];
+            /** Member */
+            member: number;
             /** Outline */
             outline: [
                 number,
@@ -591,6 +751,46 @@ export interface components {
             name: "cut-and-sew" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
             /** Words */
             words: string;
+        };
+        /**
+         * MoveEdge
+         * @description Move the grid line before a column or row to a length from the edge, on the ruler; its neighbours give and take.
+         */
+        MoveEdge: {
+            /**
+             * Axis
+             * @enum {string}
+             */
+            axis: "columns" | "rows";
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "move-edge";
+            /** Line */
+            line: number;
+            /** To */
+            to: string;
+        };
+        /**
+         * MoveLine
+         * @description Move a column or row with all it holds to another place among them.
+         */
+        MoveLine: {
+            /**
+             * Axis
+             * @enum {string}
+             */
+            axis: "columns" | "rows";
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "move-line";
+            /** Line */
+            line: number;
+            /** To */
+            to: number;
         };
         /**
          * NewBlockIn
@@ -737,6 +937,35 @@ export interface components {
             unit: "patch" | "half-square-triangle" | "quarter-square-triangle" | "split-quarter-square" | "flying-geese" | "square-in-a-square" | "corner-flip" | "strip-set" | "checker" | "half-rectangle-triangle" | "pieced";
         };
         /**
+         * PutColouring
+         * @description Add a colouring of the block, or change the one of that number: which fabric takes the place of which.
+         */
+        PutColouring: {
+            /**
+             * Blocks
+             * @default 1
+             */
+            blocks?: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "colouring";
+            /** Fabrics */
+            fabrics: {
+                [key: string]: string;
+            };
+            /**
+             * Mirrored
+             * @default false
+             */
+            mirrored?: boolean;
+            /** Name */
+            name: string;
+            /** Number */
+            number?: number | null;
+        };
+        /**
          * PutFabric
          * @description Add a fabric to the block, or change the one with its key.
          */
@@ -852,7 +1081,7 @@ export interface components {
         };
         /**
          * Rub
-         * @description Rub out whatever is drawn on the stretch between two points.
+         * @description Rub out whatever is drawn on the stretch between two points, or the whole straight seam that it is part of.
          */
         Rub: {
             /**
@@ -870,6 +1099,11 @@ export interface components {
                 string,
                 string
             ];
+            /**
+             * Whole
+             * @default false
+             */
+            whole?: boolean;
         };
         /**
          * SaveIn
@@ -1071,6 +1305,35 @@ export interface components {
             ];
         };
         /**
+         * SvgIn
+         * @description An SVG drawing to be taken as the seams of a draft, snapped to a lattice of so many parts to a cell.
+         */
+        SvgIn: {
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+            /**
+             * Parts
+             * @default 4
+             */
+            parts?: number;
+            /** Svg */
+            svg: string;
+        };
+        /**
+         * SvgOut
+         * @description The draft with the drawing's seams, and what did not fit.
+         */
+        SvgOut: {
+            draft: components["schemas"]["DraftOut"];
+            /** Report */
+            report: string[];
+        };
+        /**
          * Swap
          * @description Swap two fabrics everywhere.
          */
@@ -1116,7 +1379,7 @@ export interface components {
             at: [
                 string,
                 string
-            ];
+            ] | null;
             /** Chosen */
             chosen: boolean;
             /** Finished */
@@ -1703,7 +1966,212 @@ export interface operations {
             };
         };
     };
+    seams_from_svg_api_draft_from_svg_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SvgIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SvgOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    sizes_api_draft_sizes_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChartIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChartRowOut"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
     block_file_api_files_block_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ActsIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    block_svg_api_files_block_svg_post: {
         parameters: {
             query?: never;
             header?: never;

@@ -4,14 +4,16 @@ import type { Draft, Point, Schemas } from "../api/client";
 import { ClothPattern } from "../common/Cloth";
 
 export type Cell = Required<Schemas["Span"]>;
-export type Tool = "put" | "turn" | "paint" | "seam" | "rub";
+export type Tool = "put" | "turn" | "cells" | "paint" | "seam" | "rub";
 export type Spot = [number, number];
+const APART = 0.16;
 type Map6 = Draft["mates"][number]["maps"][number];
 
 export interface View {
   letters: boolean;
   units: boolean;
   apart: boolean;
+  four: boolean;
   grey: boolean;
 }
 
@@ -27,11 +29,12 @@ interface Props {
   picked: number | undefined;
   onCursor: (cell: Cell) => void;
   onCells: (cell: Cell) => void;
-  onFace: (face: number, event: { shiftKey: boolean; altKey: boolean }) => void;
+  onFace: (face: number) => void;
   onSeam: (start: Point, end: Point) => void;
   onRub: (stretch: Draft["stretches"][number]) => void;
   onHover: (face: number | undefined) => void;
   onKey: (event: KeyboardEvent) => void;
+  onDropFabric: (face: number, fabric: string) => void;
 }
 
 /** Which line holds a length along an edge. */
@@ -132,7 +135,7 @@ export function Board(props: Props) {
       }
     } else if (tool === "paint") {
       const face = faceAt(event);
-      if (face !== undefined) props.onFace(face, event);
+      if (face !== undefined) props.onFace(face);
     } else if (tool === "rub") {
       const hit = nearestStretch(at);
       const found = hit === undefined ? undefined : view.stretches[hit];
@@ -154,6 +157,22 @@ export function Board(props: Props) {
   const cells = from && over && tool !== "seam" ? spanOf(from, over) : cursor;
   const seamFrom = from ?? props.pen?.start;
   const seamTo = from ? over : (props.pen?.at ?? over);
+  const divided = useMemo(() => {
+    if (tool !== "seam" || !seamFrom || !seamTo) return [];
+    const found = new Set<number>();
+    for (const map of maps) {
+      const [a, b] = [spotOf(moved(map, seamFrom)), spotOf(moved(map, seamTo))];
+      for (let share = 0.02; share < 1; share += 0.04) {
+        const at = new DOMPoint(a[0] + share * (b[0] - a[0]), a[1] + share * (b[1] - a[1]));
+        const screen = at.matrixTransform(svg.current?.getScreenCTM() ?? undefined);
+        const face = faceAt({ clientX: screen.x, clientY: screen.y });
+        if (face !== undefined) found.add(face);
+      }
+    }
+    return [...found];
+    // the rest of what it reads changes only with these
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [tool, seamFrom?.join(), seamTo?.join(), maps, view]);
   const rubbed = view.stretches[stretch ?? (tool === "rub" ? (props.picked ?? -1) : -1)];
   const box = (cell: Cell) => {
     const [left, top] = spotOf([cell.column, cell.row]);
@@ -171,6 +190,17 @@ export function Board(props: Props) {
     };
   };
 
+  const apart = useMemo(() => {
+    if (!show.apart || !view.outlines.length) return undefined;
+    const middles = view.outlines.map((ring) => [
+      ring.reduce((sum, spot) => sum + spot[0], 0) / ring.length,
+      ring.reduce((sum, spot) => sum + spot[1], 0) / ring.length,
+    ]);
+    return middles.map(
+      ([x = 0, y = 0]) =>
+        `translate(${String((x - sheet.width / 2) * APART)} ${String((y - sheet.height / 2) * APART)})`,
+    );
+  }, [show.apart, view.outlines, sheet]);
   const faces = useMemo(
     () =>
       view.faces.map((face, index) => (
@@ -182,9 +212,10 @@ export function Board(props: Props) {
           fill={face.fabric === "unassigned" ? "#fffdf6" : `url(#cloth-${face.fabric})`}
           className="face"
           strokeWidth={1.1 * px}
+          transform={apart?.[face.member]}
         />
       )),
-    [view, px],
+    [view, px, apart],
   );
   const letters = useMemo(() => {
     const inks = new Map(view.fabrics.map((fabric) => [fabric.key, fabric]));
@@ -202,12 +233,13 @@ export function Board(props: Props) {
           stroke={fabric?.colour ?? "#fffdf6"}
           strokeWidth={size / 5}
           className="letter"
+          transform={apart?.[face.member]}
         >
           {face.letter}
         </text>
       );
     });
-  }, [view, px]);
+  }, [view, px, apart]);
 
   const every = span > 60 ? 5 : 1;
   const ticks = (length: number) => Array.from({ length: Math.floor(length / every) + 1 }, (_, count) => count * every);
@@ -215,7 +247,7 @@ export function Board(props: Props) {
   return (
     <svg
       ref={svg}
-      className={`board tool-${tool}${show.grey ? " grey" : ""}${show.units ? " units" : ""}`}
+      className={`board tool-${tool}${show.grey ? " grey" : ""}`}
       viewBox={[-margin, -margin, sheet.width + 2 * margin, sheet.height + 2 * margin].join(" ")}
       role="application"
       tabIndex={0}
@@ -230,13 +262,44 @@ export function Board(props: Props) {
         props.onHover(undefined);
       }}
       onKeyDown={props.onKey}
+      onDragOver={(event) => {
+        event.preventDefault();
+        props.onHover(faceAt(event));
+      }}
+      onDrop={(event) => {
+        event.preventDefault();
+        const face = faceAt(event);
+        const fabric = event.dataTransfer.getData("text/x-fabric");
+        if (face !== undefined && fabric) props.onDropFabric(face, fabric);
+      }}
     >
       <defs>
         {view.fabrics.map((fabric, index) => (
           <ClothPattern key={fabric.key} fabric={fabric} index={index} id={`cloth-${fabric.key}`} scale={px * 1.5} />
         ))}
       </defs>
-      <g className="cloth">{faces}</g>
+      {show.four && (
+        <g className="together" aria-hidden="true">
+          {[0, 1, 2, 3].map((at) => (
+            <use
+              key={at}
+              href="#cloth"
+              transform={`translate(${String(((at % 2) * sheet.width) / 2)} ${String((Math.floor(at / 2) * sheet.height) / 2)}) scale(0.5)`}
+            />
+          ))}
+        </g>
+      )}
+      <g id="cloth" className="cloth" visibility={show.four ? "hidden" : undefined} transform={apart ? `translate(${String((sheet.width * APART) / 2 / (1 + APART))} ${String((sheet.height * APART) / 2 / (1 + APART))}) scale(${String(1 / (1 + APART))})` : undefined}>
+        {faces}
+        {show.letters && <g className="letters">{letters}</g>}
+      </g>
+      {show.units && !show.apart && !show.four && (
+        <g className="outlines" strokeWidth={2.6 * px}>
+          {view.outlines.map((ring, index) => (
+            <polygon key={index} points={ring.map((spot) => spot.join(",")).join(" ")} />
+          ))}
+        </g>
+      )}
       <g className="ruled" strokeWidth={0.8 * px}>
         {sheet.columns.slice(1).map((line) => (
           <path key={line.start} d={`M${String(line.start)} 0V${String(sheet.height)}`} />
@@ -253,12 +316,18 @@ export function Board(props: Props) {
           <path key={`y${String(at)}`} d={`M0 ${String(at)}h${String(-(at % 4 ? 5 : 9) * px)}`} />
         ))}
       </g>
-      {show.letters && <g className="letters">{letters}</g>}
       <g className="loose" strokeWidth={3 * px} strokeDasharray={`${String(4 * px)} ${String(3 * px)}`}>
         {view.loose.map(([a, b], index) => (
           <path key={index} d={`M${a.join(" ")}L${b.join(" ")}`} />
         ))}
       </g>
+      {divided.length > 0 && (
+        <g className="divided">
+          {divided.map((index) => (
+            <polygon key={index} points={view.faces[index]?.outline.map((spot) => spot.join(",")).join(" ")} />
+          ))}
+        </g>
+      )}
       {lit.size > 0 && (
         <g className="lit" strokeWidth={3 * px}>
           {[...lit].map((index) => {

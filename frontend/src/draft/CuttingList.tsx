@@ -154,7 +154,7 @@ function Units({ view, act, onLight }: { view: Draft; act: (acts: Act[]) => void
                           do: "method",
                           kind: unit.kind,
                           method: (event.target.value || null) as (typeof unit)["method"] | null,
-                          at: unit.at as [string, string],
+                          ...(unit.at ? { at: unit.at as [string, string] } : {}),
                         },
                       ])
                     }

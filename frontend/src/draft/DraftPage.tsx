@@ -1,19 +1,22 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useState } from "react";
-import { Button, Dropdown, Spinner } from "react-bootstrap";
+import { Button, Spinner } from "react-bootstrap";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, useParams } from "react-router";
 
-import { type Act, download, type Draft, type MatesName } from "../api/client";
+import { type Act, type Draft, type MatesName } from "../api/client";
 import { Brand } from "../common/Brand";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { Board, type Tool, type View } from "./Board";
 import { CuttingList, cutsOf } from "./CuttingList";
+import { Colourings } from "./Colourings";
 import { Edges } from "./Edges";
 import { Fabrics } from "./Fabrics";
+import { Files } from "./Files";
 import { KeysSheet } from "./KeysSheet";
 import { SaveSign } from "./SaveSign";
+import { SizeChart } from "./SizeChart";
 import { Tools } from "./Tools";
 import { type InHand, Tray, useTray } from "./Tray";
 import { Typed } from "./Typed";
@@ -28,7 +31,8 @@ export function DraftPage() {
 
 function Drafted({ id }: { id: string }) {
   const [tool, setTool] = useState<Tool>("put");
-  const drafting = useDraft(id, tool === "rub");
+  const [show, setShow] = useState<View>({ letters: true, units: false, apart: false, grey: false, four: false });
+  const drafting = useDraft(id, { stretches: tool === "rub", outlines: show.units || show.apart });
   const queries = useQueryClient();
   const saved = drafting.saving.state === "saved";
   useEffect(() => {
@@ -49,7 +53,7 @@ function Drafted({ id }: { id: string }) {
       </main>
     );
   }
-  return <Bench id={id} view={drafting.view} drafting={drafting} tool={tool} setTool={setTool} />;
+  return <Bench id={id} view={drafting.view} drafting={drafting} tool={tool} setTool={setTool} show={show} setShow={setShow} />;
 }
 
 interface BenchProps {
@@ -58,9 +62,11 @@ interface BenchProps {
   drafting: Drafting;
   tool: Tool;
   setTool: (tool: Tool) => void;
+  show: View;
+  setShow: (show: View) => void;
 }
 
-function Bench({ id, view, drafting, tool, setTool }: BenchProps) {
+function Bench({ id, view, drafting, tool, setTool, show, setShow }: BenchProps) {
   const { sheet } = view;
   const stamps = useTray();
   const [unit, setUnit] = useState<InHand>({ unit: "half-square-triangle", turn: 0, flip: false });
@@ -69,10 +75,12 @@ function Bench({ id, view, drafting, tool, setTool }: BenchProps) {
   const [matesName, setMates] = useState<MatesName>("none");
   const [parts, setParts] = useState(2);
   const [spread, setSpread] = useState<"patch" | "letter" | "fabric">("patch");
-  const [show, setShow] = useState<View>({ letters: true, units: false, apart: false, grey: false });
   const [hovered, setHovered] = useState<number>();
   const [lit, setLit] = useState<number[]>([]);
   const [keys, setKeys] = useState(false);
+  const [chart, setChart] = useState(false);
+  const [colourings, setColourings] = useState(false);
+  const [whole, setWhole] = useState(false);
   const [said, setSaid] = useState<string>();
   const hand = useMemo(() => {
     const known = view.fabrics.map((fabric) => fabric.key);
@@ -87,7 +95,7 @@ function Bench({ id, view, drafting, tool, setTool }: BenchProps) {
   const take = (key: string) => setTaken(hand.map((before, place) => (place === slot ? key : before)));
 
   const does = useBoardKeys({
-    view, tool, setTool, parts, unit, setUnit, hand, slot, spread, stamps, act, take, maps: mates?.maps ?? [],
+    view, tool, setTool, parts, unit, setUnit, hand, slot, spread, whole, stamps, act, take, maps: mates?.maps ?? [],
     nextMates: () => setMates(view.mates[(view.mates.findIndex((one) => one.name === mates?.name) + 1) % view.mates.length]?.name ?? "none"),
     openKeys: () => setKeys(true),
     say: setSaid,
@@ -108,14 +116,6 @@ function Bench({ id, view, drafting, tool, setTool }: BenchProps) {
   const elsewhere = drafting.faults.filter((fault) => !["width", "height"].includes(fault.place));
   const cellSaid = view.cells[does.cursor.row]?.[does.cursor.column] ?? "";
 
-  async function save(path: string) {
-    try {
-      await download(path, view.document);
-    } catch (reason) {
-      setSaid(reason instanceof Error ? reason.message : String(reason));
-    }
-  }
-
   return (
     <div className="draft-page">
       <header className="top">
@@ -134,15 +134,7 @@ function Bench({ id, view, drafting, tool, setTool }: BenchProps) {
         <Button variant="outline-primary" size="sm" onClick={drafting.redo} disabled={!drafting.canRedo} title="Ctrl + Shift + Z">
           Redo
         </Button>
-        <Dropdown align="end">
-          <Dropdown.Toggle variant="outline-primary" size="sm" id="take-away">
-            Take away
-          </Dropdown.Toggle>
-          <Dropdown.Menu>
-            <Dropdown.Item onClick={() => void save("/api/files/block")}>Block file</Dropdown.Item>
-            <Dropdown.Item onClick={() => void save("/api/files/cutting.csv")}>Cutting list as CSV</Dropdown.Item>
-          </Dropdown.Menu>
-        </Dropdown>
+        <Files view={view} onTaken={drafting.take} say={setSaid} />
         <Button variant="outline-primary" size="sm" onClick={() => setKeys(true)} aria-label="Keys" title="Keys (?)">
           ?
         </Button>
@@ -161,6 +153,7 @@ function Bench({ id, view, drafting, tool, setTool }: BenchProps) {
           <Tools
             tool={tool} setTool={setTool} view={view} mates={mates?.name ?? "none"} setMates={setMates} parts={parts}
             setParts={setParts} spread={spread} setSpread={setSpread} show={show} setShow={setShow} unit={unit} setUnit={setUnit}
+            whole={whole} setWhole={setWhole} cells={does.cellActs}
           />
           <div className="size-row">
             <Typed label="Finished" spoken="Finished width" value={sheet.finished_width} fault={faultAt("width")} width="3.2rem"
@@ -174,6 +167,9 @@ function Bench({ id, view, drafting, tool, setTool }: BenchProps) {
             </select>
             <span className="quiet-text"><Fr>{sheet.unfinished}</Fr> unfinished</span>
             <Proportions view={view} act={plainAct} />
+            <button type="button" className="quiet" onClick={() => setChart(true)}>
+              size chart
+            </button>
           </div>
           {(elsewhere.length > 0 || faultAt("width") || faultAt("height") || said) && (
             <Said
@@ -190,7 +186,8 @@ function Bench({ id, view, drafting, tool, setTool }: BenchProps) {
               view={view} tool={tool} parts={parts} maps={mates?.maps ?? []} show={show} lit={litFaces}
               cursor={does.cursor} pen={does.pen} picked={does.picked} onCursor={does.setCursor} onCells={does.onCells}
               onFace={does.onFace} onSeam={(start, end) => act([{ do: "sew", start, end }])}
-              onRub={(stretch) => act([{ do: "rub", start: stretch.start_at, end: stretch.end_at }])}
+              onRub={(stretch) => act([{ do: "rub", start: stretch.start_at, end: stretch.end_at, whole }])}
+              onDropFabric={(face, fabric) => does.onFace(face, fabric)}
               onHover={(face) => setHovered(face)} onKey={does.onKey}
             />
           </div>
@@ -217,10 +214,15 @@ function Bench({ id, view, drafting, tool, setTool }: BenchProps) {
               <span className="quiet-text">{does.hint}</span>
             )}
           </p>
-          <Fabrics view={view} hand={hand} slot={slot} onSlot={setSlot} onTake={take} act={plainAct} />
+          <Fabrics view={view} hand={hand} slot={slot} onSlot={setSlot} onTake={take} act={plainAct} onColourings={() => {
+            if (!view.colourings.length) plainAct([{ do: "colouring", name: "", blocks: 1, mirrored: false, fabrics: {} }]);
+            setColourings(true);
+          }} />
         </section>
         <CuttingList view={view} act={plainAct} lit={{ cuts: new Set(cuts.map((cut) => cut.id)) }} onLight={setLit} />
       </main>
+      {chart && <SizeChart view={view} onClose={() => setChart(false)} act={plainAct} />}
+      {colourings && <Colourings view={view} onClose={() => setColourings(false)} act={plainAct} />}
       <KeysSheet show={keys} onClose={() => setKeys(false)} />
     </div>
   );

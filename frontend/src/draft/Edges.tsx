@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { type PointerEvent, useState } from "react";
 
 import type { Act, Draft } from "../api/client";
 import { Fr } from "../common/Fr";
@@ -51,6 +51,30 @@ function Edge({ axis, view, act }: { axis: Axis; view: Draft; act: (acts: Act[])
               <button type="button" className="quiet small" onClick={() => act([{ do: "add-line", axis, line: index + 1 }])}>
                 add one after
               </button>
+              {index > 0 && (
+                <button
+                  type="button"
+                  className="quiet small"
+                  onClick={() => {
+                    act([{ do: "move-line", axis, line: index, to: index - 1 }]);
+                    setOpen(index - 1);
+                  }}
+                >
+                  {axis === "columns" ? "← move" : "↑ move"}
+                </button>
+              )}
+              {index < lines.length - 1 && (
+                <button
+                  type="button"
+                  className="quiet small"
+                  onClick={() => {
+                    act([{ do: "move-line", axis, line: index, to: index + 1 }]);
+                    setOpen(index + 1);
+                  }}
+                >
+                  {axis === "columns" ? "move →" : "move ↓"}
+                </button>
+              )}
               {lines.length > 1 && (
                 <button
                   type="button"
@@ -81,6 +105,42 @@ function Edge({ axis, view, act }: { axis: Axis; view: Draft; act: (acts: Act[])
           )}
         </span>
       ))}
+      {lines.slice(1).map((line, index) => (
+        <Grip key={index} axis={axis} at={line.start} share={share} onMove={(to) => act([{ do: "move-edge", axis, line: index + 1, to }])} />
+      ))}
     </div>
+  );
+}
+
+/** A grip on a grid line; dropped, the server lays the line on the ruler. */
+function Grip({ axis, at, share, onMove }: { axis: Axis; at: number; share: (length: number) => string; onMove: (to: string) => void }) {
+  const [moved, setMoved] = useState<number>();
+  const place = moved ?? at;
+  const along = (event: PointerEvent) => {
+    const edge = event.currentTarget.parentElement?.getBoundingClientRect();
+    if (!edge) return at;
+    const whole = axis === "columns" ? edge.width : edge.height;
+    const from = axis === "columns" ? event.clientX - edge.left : event.clientY - edge.top;
+    const [low, high] = [Number.parseFloat(share(0)), Number.parseFloat(share(1))];
+    return Math.max(0, ((100 * from) / whole - low) / (high - low));
+  };
+  return (
+    <span
+      className={moved === undefined ? "grip" : "grip moving"}
+      style={axis === "columns" ? { left: share(place) } : { top: share(place) }}
+      title="Drag the grid line; it stops on the ruler"
+      aria-hidden="true"
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        setMoved(at);
+      }}
+      onPointerMove={(event) => {
+        if (moved !== undefined) setMoved(along(event));
+      }}
+      onPointerUp={() => {
+        if (moved !== undefined && moved !== at) onMove(moved.toFixed(4));
+        setMoved(undefined);
+      }}
+    />
   );
 }

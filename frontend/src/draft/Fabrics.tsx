@@ -14,10 +14,11 @@ interface Props {
   onSlot: (slot: number) => void;
   onTake: (key: string) => void;
   act: (acts: Act[]) => void;
+  onColourings: () => void;
 }
 
 /** The fabrics of the block, and which of them are in hand. */
-export function Fabrics({ view, hand, slot, onSlot, onTake, act }: Props) {
+export function Fabrics({ view, hand, slot, onSlot, onTake, act, onColourings }: Props) {
   const [editing, setEditing] = useState<Fabric | "new">();
   const found = (key: string | undefined) => view.fabrics.findIndex((fabric) => fabric.key === key);
   return (
@@ -65,6 +66,9 @@ export function Fabrics({ view, hand, slot, onSlot, onTake, act }: Props) {
         <li>
           <button type="button" className="quiet" onClick={() => setEditing("new")}>
             + fabric
+          </button>
+          <button type="button" className="quiet" onClick={onColourings}>
+            colourings{view.colourings.length > 0 && ` (${String(view.colourings.length)})`}
           </button>
         </li>
       </ul>

@@ -6,6 +6,7 @@ export const KEYS: [string, string][] = [
   ["Enter or Space", "do what the tool does at the cursor"],
   ["U", "put units in"],
   ["T", "turn what is there"],
+  ["C", "choose cells, to copy, paste, turn or mirror them"],
   ["P", "paint"],
   ["S", "draw a seam: Enter at its start, Enter at its end"],
   ["X", "rub out a stretch of seam"],

@@ -7,6 +7,7 @@ import type { InHand } from "./Tray";
 const TOOLS: [Tool, string, string][] = [
   ["put", "Put in", "Put the unit in hand into a cell, or drag over a span of cells (U)"],
   ["turn", "Turn", "Turn what a cell or a dragged span holds (T)"],
+  ["cells", "Cells", "Choose cells, to copy, paste, turn, mirror or repeat them (C)"],
   ["paint", "Paint", "Give a patch the fabric in hand (P)"],
   ["seam", "Seam", "Draw a seam from point to point (S)"],
   ["rub", "Rub out", "Rub out a stretch of seam (X)"],
@@ -21,7 +22,9 @@ const PARTS: [number, string][] = [
 ];
 const SHOWN: [keyof View, string][] = [
   ["letters", "Letters"],
-  ["units", "Outlines of patches bold"],
+  ["units", "Units outlined"],
+  ["apart", "Units apart"],
+  ["four", "Four blocks together"],
   ["grey", "Greyscale, to judge values"],
 ];
 
@@ -39,6 +42,9 @@ interface Props {
   setShow: (show: View) => void;
   unit: InHand;
   setUnit: (unit: InHand) => void;
+  whole: boolean;
+  setWhole: (whole: boolean) => void;
+  cells: { words: string; title: string; run: () => void }[];
 }
 
 /** What the hand does on the board. */
@@ -71,6 +77,18 @@ export function Tools(props: Props) {
               mirror it
             </button>
           </>
+        )}
+        {(tool === "cells" || tool === "turn") &&
+          props.cells.map((one) => (
+            <button key={one.words} type="button" className="quiet" title={one.title} onClick={one.run}>
+              {one.words}
+            </button>
+          ))}
+        {tool === "rub" && (
+          <select aria-label="What is rubbed out" value={props.whole ? "whole" : "stretch"} onChange={(event) => props.setWhole(event.target.value === "whole")}>
+            <option value="stretch">a stretch</option>
+            <option value="whole">the whole seam</option>
+          </select>
         )}
         {tool === "paint" && (
           <select

@@ -14,6 +14,7 @@ interface Hands {
   hand: string[];
   slot: number;
   spread: "patch" | "letter" | "fabric";
+  whole: boolean;
   stamps: Stamp[];
   maps: Draft["mates"][number]["maps"];
   act: (acts: Act[]) => void;
@@ -23,11 +24,12 @@ interface Hands {
   say: (text: string | undefined) => void;
 }
 
-const TOOL_KEYS: Record<string, Tool> = { u: "put", t: "turn", p: "paint", s: "seam", x: "rub" };
+const TOOL_KEYS: Record<string, Tool> = { u: "put", t: "turn", c: "cells", p: "paint", s: "seam", x: "rub" };
 const ARROWS: Record<string, Spot> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 const HINTS: Record<Tool, string> = {
   put: "Touch a cell, or drag over a span of cells, to put the unit in hand there.",
   turn: "Touch a cell, or drag over a span, to turn what it holds.",
+  cells: "Touch or drag over cells to choose them; then copy, paste, turn, mirror or repeat.",
   paint: "Touch a patch to give it the fabric in hand.",
   seam: "Drag from point to point to draw a seam.",
   rub: "Touch a stretch of seam to rub it out.",
@@ -58,9 +60,9 @@ export function useBoardKeys(hands: Hands) {
     }
   }
 
-  function onFace(face: number) {
+  function onFace(face: number, dropped?: string) {
     const there = view.faces[face];
-    const fabric = hands.hand[hands.slot];
+    const fabric = dropped ?? hands.hand[hands.slot];
     if (there && fabric) hands.act([{ do: "paint", at: there.at as Point, fabric, spread: hands.spread }]);
   }
 
@@ -82,11 +84,11 @@ export function useBoardKeys(hands: Hands) {
   }
 
   function doIt() {
-    if (tool === "put" || tool === "turn") onCells(kept);
+    if (tool === "put" || tool === "turn" || tool === "cells") onCells(kept);
     else if (tool === "paint") onFace(picked ?? inCell()[0] ?? -1);
     else if (tool === "rub") {
       const stretch = view.stretches[picked ?? inCell()[0] ?? -1];
-      if (stretch) hands.act([{ do: "rub", start: stretch.start_at as Point, end: stretch.end_at as Point }]);
+      if (stretch) hands.act([{ do: "rub", start: stretch.start_at as Point, end: stretch.end_at as Point, whole: hands.whole }]);
       setPicked(undefined);
     } else {
       const at = pen?.at ?? [kept.column, kept.row];
@@ -169,6 +171,19 @@ export function useBoardKeys(hands: Hands) {
     return true;
   }
 
+  const change = (quarters: number, flip: boolean) => hands.act([{ do: "turn", cell: kept, quarters, flip }]);
+  const cellActs = [
+    { words: "turn", title: "Turn the chosen cells by a quarter", run: () => change(1, false) },
+    { words: "mirror", title: "Mirror the chosen cells left for right", run: () => change(0, true) },
+    ...(tool === "cells"
+      ? [
+          { words: "copy", title: "Ctrl + C", run: () => setCopied(kept) },
+          { words: "paste", title: "Ctrl + V", run: paste },
+          { words: "repeat quarter", title: "Repeat the top left quarter, turned around the middle", run: () => hands.act([{ do: "repeat-quarter", way: "turned" }]) },
+          { words: "mirror quarter", title: "Repeat the top left quarter, mirrored", run: () => hands.act([{ do: "repeat-quarter", way: "mirrored" }]) },
+        ]
+      : []),
+  ];
   const pickedFace = tool === "paint" && picked !== undefined ? view.faces[picked] : undefined;
   return {
     cursor: kept,
@@ -178,6 +193,7 @@ export function useBoardKeys(hands: Hands) {
     hint: pickedFace ? pickedFace.spoken : HINTS[tool],
     onCells,
     onFace,
+    cellActs,
     onKey: (event: KeyboardEvent) => {
       if (key(event)) {
         event.preventDefault();

@@ -20,6 +20,12 @@ export type Saving =
   | { state: "unsaved"; why: string }
   | { state: "conflict"; theirs: Block };
 
+/** What is drawn only now and then, and so asked for only then. */
+export interface Extras {
+  stretches: boolean;
+  outlines: boolean;
+}
+
 export interface Drafting {
   view: Draft | undefined;
   missing: string | undefined;
@@ -29,6 +35,7 @@ export interface Drafting {
   canUndo: boolean;
   canRedo: boolean;
   act: (acts: Act[], mates?: MatesName) => void;
+  take: (document: Document, drawn: Draft) => void;
   undo: () => void;
   redo: () => void;
   dismiss: () => void;
@@ -45,7 +52,8 @@ const GONE = "Yonk's server does not answer. Your draft waits in this browser an
  * Works on one block: does acts one after the other on the server, keeps every step for undo, and saves a moment
  * after each change. Whatever the server cannot take just now is kept in the browser and tried again.
  */
-export function useDraft(id: string, stretches: boolean): Drafting {
+export function useDraft(id: string, extras: Extras): Drafting {
+  const { stretches, outlines } = extras;
   const [view, setView] = useState<Draft>();
   const [missing, setMissing] = useState<string>();
   const [saving, setSaving] = useState<Saving>({ state: "saved" });
@@ -60,7 +68,7 @@ export function useDraft(id: string, stretches: boolean): Drafting {
     saveTimer: 0,
     againTimer: 0,
     saving: false,
-    stretches,
+    extras,
     left: false,
   });
 
@@ -84,7 +92,7 @@ export function useDraft(id: string, stretches: boolean): Drafting {
   }, []);
 
   const compute = useCallback(async (document: Document, acts: Act[], mates: MatesName) => {
-    return settled<Draft>(client.POST("/api/draft", { body: { document, acts, mates, stretches: state.current.stretches } }));
+    return settled<Draft>(client.POST("/api/draft", { body: { document, acts, mates, ...state.current.extras } }));
   }, []);
 
   const save = useCallback(async () => {
@@ -236,17 +244,17 @@ export function useDraft(id: string, stretches: boolean): Drafting {
   }, [id]);
 
   useEffect(() => {
-    state.current.stretches = stretches;
+    state.current.extras = { stretches, outlines };
     state.current.views.clear();
     const { document } = state.current;
-    if (!stretches || !document) return;
+    if (!(stretches || outlines) || !document) return;
     compute(document, [], "none").then(
       (drawn) => {
         if (state.current.document === document) show(document, drawn);
       },
       () => undefined,
     );
-  }, [compute, show, stretches]);
+  }, [compute, show, stretches, outlines]);
 
   const takeTheirs = useCallback(async () => {
     if (saving.state === "conflict") await begin(saving.theirs);
@@ -270,6 +278,7 @@ export function useDraft(id: string, stretches: boolean): Drafting {
     canUndo: (standing?.position ?? 0) > 0,
     canRedo: (standing?.position ?? 0) < (standing?.last ?? 0),
     act,
+    take: useCallback((document: Document, drawn: Draft) => step(document, drawn, state.current.standing?.waiting ?? []), [step]),
     undo: useCallback(() => {
       const at = state.current.standing?.position ?? 0;
       if (at > 0) void goTo(at - 1);

@@ -73,7 +73,7 @@ def work_on_draft(asked: ActsIn) -> Response:
         check_reading(read(draft))
     for act in asked.acts:
         draft = apply(draft, act, asked.mates)
-    view = view_of(make_plan(draft), stretches=asked.stretches)
+    view = view_of(make_plan(draft), stretches=asked.stretches, outlines=asked.outlines)
     return Response(view.model_dump_json(), media_type="application/json")
 
 

@@ -44,6 +44,7 @@ class ActsIn(Model):
     acts: Annotated[list[Annotated[Act, Field(discriminator="do")]], Field(max_length=200)] = []
     mates: MatesName = "none"
     stretches: bool = False
+    outlines: bool = False
 
 
 class LineOut(Model):
@@ -89,7 +90,10 @@ class FabricOut(Model):
 
 
 class FaceOut(Model):
-    """A patch of the block, in the draft's unit from its top left corner. `at` names it in acts."""
+    """A patch of the block, in the draft's unit from its top left corner. `at` names it in acts.
+
+    `member` is the number of the very unit that it belongs to, whose outline is in `outlines` when they are asked for.
+    """
 
     outline: list[Place]
     holes: list[list[Place]]
@@ -98,6 +102,7 @@ class FaceOut(Model):
     room: float
     fabric: str
     unit: str
+    member: int
     at: tuple[str, str]
     finished: str
     spoken: str
@@ -249,6 +254,7 @@ class DraftOut(Model):
     faces: list[FaceOut]
     loose: list[tuple[Place, Place]]
     stretches: list[StretchOut]
+    outlines: list[list[Place]]
     cells: list[list[str]]
     units: list[UnitOut]
     cutting: list[FabricCutsOut]

@@ -49,9 +49,9 @@ SHORT_FURTHER = {"none": "", "one-diagonal": "once", "both-diagonals": "twice"}
 DARK_INK, LIGHT_INK = "#14312c", "#fbf7ec"
 
 
-def view_of(plan: Plan, *, stretches: bool = False) -> DraftOut:
+def view_of(plan: Plan, *, stretches: bool = False, outlines: bool = False) -> DraftOut:
     """Everything the screen shows of a plan."""
-    return _View(plan).out(stretches)
+    return _View(plan).out(stretches, outlines)
 
 
 def size(width: Length | Fraction, height: Length | Fraction, unit: str) -> str:
@@ -101,8 +101,10 @@ class _View:
         self.unit = self.draft.unit
         self.recipes = {recipe.group.label: recipe for recipe in plan.recipes}
         self.group_of: dict[int, Group] = self.reading.group_of_face
+        self.members = [faces for group in self.reading.groups for faces in group.members]
+        self.member_of = {face: number for number, faces in enumerate(self.members) for face in faces}
 
-    def out(self, stretches: bool) -> DraftOut:
+    def out(self, stretches: bool, outlines: bool) -> DraftOut:
         faces = self._faces()
         return DraftOut(
             document=write_block(self.draft),
@@ -111,6 +113,7 @@ class _View:
             faces=faces,
             loose=[(self._place(a), self._place(b)) for a, b in self.drawing.loose],
             stretches=self._stretches() if stretches else [],
+            outlines=self._outlines() if outlines else [],
             cells=self._cells(),
             units=[self._unit(recipe, faces) for recipe in self.plan.recipes],
             cutting=self._cutting(),
@@ -213,6 +216,7 @@ class _View:
                     room=round(rooms[index] / scale, 4),
                     fabric=patch.fabric,
                     unit=group.label,
+                    member=self.member_of[index],
                     at=anchors[index],
                     finished=finished[patch.letter],
                     spoken=f"patch {patch.letter}, {patch.shape}, {fabric}, in {BY_NAME[group.kind].words} {group.label}",
@@ -241,6 +245,14 @@ class _View:
             StretchOut(start=self._place(a), end=self._place(b), start_at=named(a), end_at=named(b))
             for a, b in self.drawing.inner_edges()
         ]
+
+    def _outlines(self) -> list[list[Place]]:
+        """Around each single unit; a unit is a rectangle, so the hull of its patches is its outline."""
+        hulls = [
+            shapely.MultiPoint([spot for face in faces for spot in self.drawing.faces[face].ring]).convex_hull
+            for faces in self.members
+        ]
+        return [[self._place((x, y)) for x, y in hull.exterior.coords[:-1]] for hull in hulls]
 
     def _cells(self) -> list[list[str]]:
         """What each cell of the grid holds, as it is spoken."""

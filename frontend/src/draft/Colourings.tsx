@@ -1,0 +1,97 @@
+import { Modal } from "react-bootstrap";
+
+import type { Act, Draft } from "../api/client";
+import { Typed } from "./Typed";
+
+type Colouring = Draft["colourings"][number];
+
+/** The same draft in several sets of fabrics, side by side, each with its own count of blocks. */
+export function Colourings({ view, onClose, act }: { view: Draft; onClose: () => void; act: (acts: Act[]) => void }) {
+  const put = (one: Colouring, change: Partial<Colouring>) => {
+    const { number, name, blocks, mirrored, fabrics } = { ...one, ...change };
+    act([{ do: "colouring", number, name, blocks, mirrored, fabrics }]);
+  };
+  const used = view.fabrics.filter((fabric) => fabric.patches > 0);
+  return (
+    <Modal show onHide={onClose} size="xl" scrollable aria-labelledby="colourings-head">
+      <Modal.Header closeButton>
+        <Modal.Title id="colourings-head">Colourings of {view.sheet.name}</Modal.Title>
+      </Modal.Header>
+      <Modal.Body>
+        <p className="quiet-text">
+          The same draft in other fabrics. The cutting list adds all of them up; two that share a fabric share its strips and squares.
+        </p>
+        <div className="colourings">
+          {view.colourings.map((one) => (
+            <article key={one.number ?? "drafted"} aria-label={one.name}>
+              <svg viewBox={`0 0 ${String(view.sheet.width)} ${String(view.sheet.height)}`} role="img" aria-label={`Picture of ${one.name}`}>
+                {one.picture.map((face, index) => (
+                  <polygon
+                    key={index}
+                    points={face.outline.map((spot) => spot.join(",")).join(" ")}
+                    fill={face.colour}
+                    stroke="#14312c"
+                    strokeOpacity="0.4"
+                    strokeWidth={view.sheet.width / 200}
+                  />
+                ))}
+              </svg>
+              {one.number === null ? (
+                <>
+                  <h3>{one.name}</h3>
+                  <Typed
+                    label="blocks"
+                    spoken="Blocks as drafted"
+                    value={String(one.blocks)}
+                    width="3rem"
+                    onKeep={(text) => act([{ do: "making", blocks: Number.parseInt(text, 10) || 0 }])}
+                  />
+                </>
+              ) : (
+                <>
+                  <Typed label="Name of the colouring" showLabel={false} value={one.name} width="100%" onKeep={(name) => put(one, { name })} />
+                  <Typed
+                    label="blocks"
+                    spoken={`Blocks of ${one.name}`}
+                    value={String(one.blocks)}
+                    width="3rem"
+                    onKeep={(text) => put(one, { blocks: Number.parseInt(text, 10) || 0 })}
+                  />
+                  <label>
+                    <input type="checkbox" checked={one.mirrored} onChange={() => put(one, { mirrored: !one.mirrored })} /> mirror image
+                  </label>
+                  {used.map((fabric) => (
+                    <label key={fabric.key} className="instead">
+                      <span>{fabric.name} is</span>
+                      <select
+                        aria-label={`${fabric.name} in ${one.name}`}
+                        value={one.fabrics[fabric.key] ?? fabric.key}
+                        onChange={(event) => put(one, { fabrics: { ...one.fabrics, [fabric.key]: event.target.value } })}
+                      >
+                        {view.fabrics.map((other) => (
+                          <option key={other.key} value={other.key}>
+                            {other.name}
+                          </option>
+                        ))}
+                      </select>
+                    </label>
+                  ))}
+                  <button type="button" className="quiet" onClick={() => act([{ do: "drop-colouring", number: one.number ?? 0 }])}>
+                    take it away
+                  </button>
+                </>
+              )}
+            </article>
+          ))}
+          <button
+            type="button"
+            className="add-colouring"
+            onClick={() => act([{ do: "colouring", name: "", blocks: 1, mirrored: false, fabrics: {} }])}
+          >
+            + colouring
+          </button>
+        </div>
+      </Modal.Body>
+    </Modal>
+  );
+}
