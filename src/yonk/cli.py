@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import gc
 import json
 import sys
 from pathlib import Path
@@ -23,9 +24,15 @@ def refuse(faults: tuple[Fault, ...]) -> None:
     sys.exit(2)
 
 
+def tune_memory() -> None:
+    """Look for cycles seldom: a plan is a great many small values and no cycles, and looking takes a third of its time."""
+    gc.set_threshold(50_000, 20, 100)
+
+
 @click.group(context_settings={"help_option_names": ["-h", "--help"]})
 def main() -> None:
     """Yonk: from a drafted quilt block to a complete, exact cutting list."""
+    tune_memory()
 
 
 @main.command()

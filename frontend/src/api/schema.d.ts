@@ -647,8 +647,11 @@ export interface components {
             ][];
             /** Room */
             room: number;
-            /** Spoken */
-            spoken: string;
+            /**
+             * Shape
+             * @enum {string}
+             */
+            shape: "square" | "rectangle" | "triangle" | "diamond" | "parallelogram" | "trapezoid" | "polygon";
             /** Unit */
             unit: string;
         };

@@ -87,6 +87,8 @@ export function Board(props: Props) {
   const px = span / 560;
   const margin = 30 * px;
 
+  const places = useMemo(() => new Map(view.faces.map((face, index) => [face.at.join(), index])), [view]);
+
   const place = (event: { clientX: number; clientY: number }): Spot => {
     const matrix = svg.current?.getScreenCTM();
     if (!matrix) return [0, 0];
@@ -151,7 +153,7 @@ export function Board(props: Props) {
     const hit = document
       .elementsFromPoint(event.clientX, event.clientY)
       .find((one) => one instanceof SVGElement && one.dataset["face"] !== undefined);
-    return hit instanceof SVGElement ? Number(hit.dataset["face"]) : undefined;
+    return hit instanceof SVGElement ? places.get(hit.dataset["face"] ?? "") : undefined;
   }
 
   const cells = from && over && tool !== "seam" ? spanOf(from, over) : cursor;
@@ -203,10 +205,10 @@ export function Board(props: Props) {
   }, [show.apart, view.outlines, sheet]);
   const faces = useMemo(
     () =>
-      view.faces.map((face, index) => (
+      view.faces.map((face) => (
         <path
-          key={index}
-          data-face={index}
+          key={face.at.join()} // by its place, so that a patch more or less leaves the others as they are drawn
+          data-face={face.at.join()}
           d={[face.outline, ...face.holes].map((ring) => `M${ring.map((spot) => spot.join(" ")).join("L")}Z`).join("")}
           fillRule="evenodd"
           fill={face.fabric === "unassigned" ? "#fffdf6" : `url(#cloth-${face.fabric})`}
@@ -219,13 +221,13 @@ export function Board(props: Props) {
   );
   const letters = useMemo(() => {
     const inks = new Map(view.fabrics.map((fabric) => [fabric.key, fabric]));
-    return view.faces.map((face, index) => {
+    return view.faces.map((face) => {
       const size = Math.min(face.room * 1.05, 22 * px);
       if (size < 5 * px) return null;
       const fabric = inks.get(face.fabric);
       return (
         <text
-          key={index}
+          key={face.at.join()}
           x={face.letter_at[0]}
           y={face.letter_at[1]}
           fontSize={size}

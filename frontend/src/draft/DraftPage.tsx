@@ -1,5 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useEffect, useMemo, useState } from "react";
+import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import { Button, Spinner } from "react-bootstrap";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, useParams } from "react-router";
@@ -68,6 +68,7 @@ interface BenchProps {
 
 function Bench({ id, view, drafting, tool, setTool, show, setShow }: BenchProps) {
   const { sheet } = view;
+  const drawn = useDeferredValue(view); // the list first, the drawing a blink later
   const stamps = useTray();
   const [unit, setUnit] = useState<InHand>({ unit: "half-square-triangle", turn: 0, flip: false });
   const [taken, setTaken] = useState<string[]>([]);
@@ -183,7 +184,7 @@ function Bench({ id, view, drafting, tool, setTool, show, setShow }: BenchProps)
           <div className="board-place">
             <Edges view={view} act={plainAct} />
             <Board
-              view={view} tool={tool} parts={parts} maps={mates?.maps ?? []} show={show} lit={litFaces}
+              view={drawn} tool={tool} parts={parts} maps={mates?.maps ?? []} show={show} lit={litFaces}
               cursor={does.cursor} pen={does.pen} picked={does.picked} onCursor={does.setCursor} onCells={does.onCells}
               onFace={does.onFace} onSeam={(start, end) => act([{ do: "sew", start, end }])}
               onRub={(stretch) => act([{ do: "rub", start: stretch.start_at, end: stretch.end_at, whole }])}

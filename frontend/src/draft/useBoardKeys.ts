@@ -190,7 +190,9 @@ export function useBoardKeys(hands: Hands) {
     setCursor,
     pen: tool === "seam" ? pen : undefined,
     picked,
-    hint: pickedFace ? pickedFace.spoken : HINTS[tool],
+    hint: pickedFace
+      ? `patch ${pickedFace.letter}, ${pickedFace.shape}, ${view.fabrics.find((one) => one.key === pickedFace.fabric)?.name ?? "no fabric yet"}, unit ${pickedFace.unit}`
+      : HINTS[tool],
     onCells,
     onFace,
     cellActs,

@@ -6,11 +6,13 @@ from datetime import datetime
 from typing import Annotated, Any, Literal
 
 from pydantic import BaseModel, ConfigDict, Field
+from typing_extensions import TypedDict
 
 from yonk.core.acts import Act
 from yonk.core.draft import Print, Unit, Value
 from yonk.core.mates import MatesName
 from yonk.core.notices import Code
+from yonk.core.patches import ShapeName
 from yonk.core.units.needs import CutShape, Subcut
 from yonk.core.units.unit import Kind, MethodName
 
@@ -89,7 +91,7 @@ class FabricOut(Model):
     patches: int
 
 
-class FaceOut(Model):
+class FaceOut(TypedDict):
     """A patch of the block, in the draft's unit from its top left corner. `at` names it in acts.
 
     `member` is the number of the very unit that it belongs to, whose outline is in `outlines` when they are asked for.
@@ -105,7 +107,7 @@ class FaceOut(Model):
     member: int
     at: tuple[str, str]
     finished: str
-    spoken: str
+    shape: ShapeName
 
 
 class StretchOut(Model):

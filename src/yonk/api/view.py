@@ -4,8 +4,9 @@ from __future__ import annotations
 
 from collections import Counter, defaultdict
 from fractions import Fraction
+from functools import lru_cache
+from math import hypot
 
-import numpy as np
 import shapely
 
 from yonk.api.schemas import (
@@ -30,9 +31,10 @@ from yonk.api.schemas import (
 from yonk.core.contrast import luminance
 from yonk.core.cutting.cuts import Cut, Purpose
 from yonk.core.draft import Draft
-from yonk.core.faces import Spot, grid_point_inside
-from yonk.core.mates import WORDS, Mate, possible_mates
+from yonk.core.faces import Ring, Spot, grid_point_inside
+from yonk.core.mates import WORDS, Mate, MatesName, possible_mates
 from yonk.core.measure import Length, show, write_exact, write_mixed, write_typed
+from yonk.core.patches import from_corner, paint_faces
 from yonk.core.plan import Plan
 from yonk.core.recipes import Recipe, terms_of
 from yonk.core.sizes import ChartRow
@@ -106,7 +108,7 @@ class _View:
 
     def out(self, stretches: bool, outlines: bool) -> DraftOut:
         faces = self._faces()
-        return DraftOut(
+        return DraftOut.model_construct(  # what the core made needs no checking
             document=write_block(self.draft),
             sheet=self._sheet(),
             fabrics=self._fabrics(),
@@ -150,10 +152,7 @@ class _View:
 
     def _mates(self) -> list[MatesOut]:
         grid = len(self.draft.columns), len(self.draft.rows)
-        return [
-            MatesOut(name=name, words=WORDS[name], maps=[_map(way, grid) for way in ways])
-            for name, ways in possible_mates(self.draft).items()
-        ]
+        return _mates_of(grid, tuple(possible_mates(self.draft).items()))
 
     def _place(self, spot: Spot) -> Place:
         return round(spot[0] / self.drawing.scale, 5), round(spot[1] / self.drawing.scale, 5)
@@ -196,30 +195,31 @@ class _View:
         ]  # fmt: skip
 
     def _faces(self) -> list[FaceOut]:
-        points, rooms = _letter_points(self.drawing.polygons)
         scale, faces = self.drawing.scale, self.drawing.faces
         anchors = self._anchors()
-        names = {fabric.key: fabric.name for fabric in self.draft.fabrics}
+        parts = {part for face in faces for spot in face.ring for part in spot}
+        shrunk = {part: round(part / scale, 5) for part in parts}
         finished: dict[str, str] = {}
         out = []
         for index, (face, patch) in enumerate(zip(faces, self.reading.patches, strict=True)):
             if patch.letter not in finished:
                 finished[patch.letter] = size(patch.width, patch.height, self.unit)
+            left, top = face.ring[0][0], face.box[1]
+            x, y, room = _letter_point(*from_corner(face))
             group = self.group_of[index]
-            fabric = names.get(patch.fabric, "no fabric yet")
             out.append(
-                FaceOut.model_construct(  # what the core made needs no checking
-                    outline=[self._place(spot) for spot in face.ring],
+                FaceOut(
+                    outline=[(shrunk[x], shrunk[y]) for x, y in face.ring],
                     holes=[[self._place(spot) for spot in hole] for hole in face.holes],
                     letter=patch.letter,
-                    letter_at=(round(points[index][0] / scale, 4), round(points[index][1] / scale, 4)),
-                    room=round(rooms[index] / scale, 4),
+                    letter_at=(round((left + x) / scale, 4), round((top + y) / scale, 4)),
+                    room=round(room / scale, 4),
                     fabric=patch.fabric,
                     unit=group.label,
                     member=self.member_of[index],
                     at=anchors[index],
                     finished=finished[patch.letter],
-                    spoken=f"patch {patch.letter}, {patch.shape}, {fabric}, in {BY_NAME[group.kind].words} {group.label}",
+                    shape=patch.shape,
                 )
             )
         return out
@@ -228,7 +228,7 @@ class _View:
         """A point inside each face: that of its paint where it has one."""
         paints = self.draft.paints
         known: dict[int, tuple[Fraction, Fraction]] = {}
-        for face, paint in zip(self.drawing.faces_at([paint.at for paint in paints]), paints, strict=True):
+        for face, paint in zip(paint_faces(self.draft, self.drawing), paints, strict=True):
             if face is not None:
                 known[face] = paint.at
         points = [
@@ -256,14 +256,11 @@ class _View:
 
     def _cells(self) -> list[list[str]]:
         """What each cell of the grid holds, as it is spoken."""
-        columns, rows = len(self.draft.columns), len(self.draft.rows)
-        points = [
-            (column + Fraction(19, 48), row + Fraction(17, 48)) for row in range(rows) for column in range(columns)
-        ]
         names = {fabric.key: fabric.name for fabric in self.draft.fabrics}
         said: dict[str, str] = {}
         texts = []
-        for place, face in enumerate(self.drawing.faces_at(points)):
+        columns = len(self.draft.columns)
+        for place, face in enumerate(self._cell_faces()):
             row, column = divmod(place, columns)
             text = "a seam"
             if face is not None:
@@ -274,7 +271,27 @@ class _View:
                     said[group.label] = f"{BY_NAME[group.kind].words} {group.label}{hand}, {fabrics}"
                 text = said[group.label]
             texts.append(f"row {row + 1}, column {column + 1}: {text}")
-        return [texts[row * columns : (row + 1) * columns] for row in range(rows)]
+        return [texts[start : start + columns] for start in range(0, len(texts), columns)]
+
+    def _cell_faces(self) -> list[int | None]:
+        """For each cell, row by row, a face of the unit that it lies in; looked up only where a unit is no single cell."""
+        across, down = (
+            {int(line * self.drawing.scale): number for number, line in enumerate(lines)}
+            for lines in (self.drawing.ruling.across, self.drawing.ruling.down)
+        )
+        columns, rows = len(across) - 1, len(down) - 1
+        found: list[int | None] = [None] * (columns * rows)
+        for faces in self.members:
+            boxes = [self.drawing.faces[face].box for face in faces]
+            column, row = across.get(min([box[0] for box in boxes])), down.get(min([box[1] for box in boxes]))
+            right, bottom = across.get(max([box[2] for box in boxes])), down.get(max([box[3] for box in boxes]))
+            if column is not None and row is not None and (right, bottom) == (column + 1, row + 1):
+                found[row * columns + column] = faces[0]
+        missing = [place for place, face in enumerate(found) if face is None]
+        points = [(place % columns + Fraction(19, 48), place // columns + Fraction(17, 48)) for place in missing]
+        for place, face in zip(missing, self.drawing.faces_at(points), strict=True):
+            found[place] = face
+        return found
 
     def _unit(self, recipe: Recipe, faces: list[FaceOut]) -> UnitOut:
         unit, kind = recipe.group.unit, BY_NAME[recipe.group.kind]
@@ -293,7 +310,7 @@ class _View:
     def _unit_at(self, recipe: Recipe, faces: list[FaceOut]) -> tuple[str, str] | None:
         """A point in one of the units, where the block as drafted has one; a colouring may have units of its own."""
         known = {group.identity for group in self.reading.groups}
-        return faces[recipe.group.members[0][0]].at if recipe.group.identity in known else None
+        return faces[recipe.group.members[0][0]]["at"] if recipe.group.identity in known else None
 
     def _cutting(self) -> list[FabricCutsOut]:
         by_fabric: dict[str, list[Cut]] = defaultdict(list)
@@ -343,6 +360,11 @@ class _View:
         return [*first.working, rounded, *([spare] if spare else [])]
 
 
+@lru_cache(maxsize=64)
+def _mates_of(grid: tuple[int, int], mates: tuple[tuple[MatesName, tuple[Mate, ...]], ...]) -> list[MatesOut]:
+    return [MatesOut(name=name, words=WORDS[name], maps=[_map(way, grid) for way in ways]) for name, ways in mates]
+
+
 def _map(mate: Mate, grid: tuple[int, int]) -> tuple[int, int, int, int, int, int]:
     """A mate as the numbers of an affine map, read off where it takes three points."""
     zero, one = Fraction(0), Fraction(1)
@@ -355,23 +377,14 @@ def _what(cut: Cut) -> str:
     return f"{cut.shape}{plural}"
 
 
-def _letter_points(polygons: np.ndarray[tuple[int], np.dtype[np.object_]]) -> tuple[list[list[float]], list[float]]:
-    """Where a letter has most room inside each polygon, and the radius of that room."""
-    known: dict[bytes, tuple[float, float, float]] = {}
-    points, rooms = [], []
-    corners = shapely.bounds(polygons)[:, :2]
-    for polygon, (left, top) in zip(polygons, corners.tolist(), strict=True):
-        ring = shapely.get_coordinates(polygon) - (left, top)
-        key = ring.tobytes()
-        if key not in known:
-            circle = shapely.maximum_inscribed_circle(shapely.Polygon(ring), tolerance=max(ring.max() / 50, 1e-6))
-            (x, y), (ex, ey) = shapely.get_coordinates(circle).tolist()
-            room = float(np.hypot(ex - x, ey - y))
-            middle = shapely.centroid(shapely.Polygon(ring))
-            if shapely.distance(middle, shapely.LinearRing(ring)) > 0.95 * room:
-                x, y = middle.x, middle.y  # in a long rectangle any place along its middle has that room
-            known[key] = x, y, room
-        x, y, room = known[key]
-        points.append([left + x, top + y])
-        rooms.append(room)
-    return points, rooms
+@lru_cache(maxsize=4096)
+def _letter_point(ring: Ring, holes: tuple[Ring, ...]) -> tuple[float, float, float]:
+    """Where a letter has most room inside an outline, and the radius of that room."""
+    outline = shapely.Polygon(ring, holes)
+    circle = shapely.maximum_inscribed_circle(outline, tolerance=max(max(spot) for spot in ring) / 50)
+    (x, y), (ex, ey) = shapely.get_coordinates(circle).tolist()
+    room = hypot(ex - x, ey - y)
+    middle = outline.centroid
+    if outline.contains(middle) and shapely.distance(middle, outline.boundary) > 0.95 * room:
+        return middle.x, middle.y, room  # in a long rectangle any place along its middle has that room
+    return x, y, room

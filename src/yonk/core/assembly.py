@@ -29,11 +29,11 @@ class Piece:
     ring: Ring
     holes: tuple[Ring, ...] = ()
 
-    @cached_property
+    @property
     def box(self) -> tuple[int, int, int, int]:
         """Left, top, right, bottom."""
-        across, down = zip(*self.ring, strict=True)
-        return min(across), min(down), max(across), max(down)
+        down = [y for _, y in self.ring]
+        return self.ring[0][0], min(down), max([x for x, _ in self.ring]), max(down)  # a ring begins at its least spot
 
     @property
     def fills_its_box(self) -> bool:
@@ -58,24 +58,27 @@ class Region:
     @property
     def shape_key(self) -> tuple[object, ...]:
         """Alike for regions divided alike and lying the same way."""
-        return self.width, self.height, tuple((piece.ring, piece.holes) for piece in self.pieces)
+        return self.width, self.height, tuple([(piece.ring, piece.holes) for piece in self.pieces])
 
     @cached_property
     def upright_cuts(self) -> tuple[int, ...]:
         """Where a straight seam runs from top to bottom."""
-        return _cuts([(piece.box[0], piece.box[2]) for piece in self.pieces])
+        return _cuts([(left, right) for left, _, right, _ in self._boxes])
 
     @cached_property
     def level_cuts(self) -> tuple[int, ...]:
         """Where a straight seam runs from side to side."""
-        return _cuts([(piece.box[1], piece.box[3]) for piece in self.pieces])
+        return _cuts([(top, bottom) for _, top, _, bottom in self._boxes])
+
+    @cached_property
+    def _boxes(self) -> list[tuple[int, int, int, int]]:
+        return [piece.box for piece in self.pieces]
 
     def cells(self) -> tuple[Region, ...]:
         """The rectangles between the straight seams, row by row."""
         across, down = (0, *self.upright_cuts, self.width), (0, *self.level_cuts, self.height)
         members: dict[tuple[int, int], list[Piece]] = defaultdict(list)
-        for piece in self.pieces:
-            left, top, _, _ = piece.box
+        for piece, (left, top, _, _) in zip(self.pieces, self._boxes, strict=True):
             members[bisect_right(down, top) - 1, bisect_right(across, left) - 1].append(piece)
         return tuple(
             self.part(members[row, column], across[column], down[row], across[column + 1], down[row + 1])
@@ -85,11 +88,12 @@ class Region:
 
     def part(self, pieces: Sequence[Piece], left: int, top: int, right: int, bottom: int) -> Region:
         """A rectangle of this region that holds `pieces`, as a region of its own."""
-        moved = tuple(
-            Piece(piece.face, _moved(piece.ring, left, top), tuple(_moved(hole, left, top) for hole in piece.holes))
+        moved = [
+            Piece(piece.face, _moved(piece.ring, left, top), tuple([_moved(hole, left, top) for hole in piece.holes]))
             for piece in pieces
-        )
-        return Region(tuple(sorted(moved, key=lambda piece: piece.ring)), right - left, bottom - top, self.turns)
+        ]
+        moved.sort(key=_ring)
+        return Region(tuple(moved), right - left, bottom - top, self.turns)
 
     def on_its_point(self, pieces: Sequence[Piece]) -> Region:
         """The square that stands on point inside this square region, in a frame turned by 45°."""
@@ -184,8 +188,12 @@ def wholes(node: Node[Known]) -> list[Whole[Known]]:
     return [node, *(wholes(node.middle) if node.middle else [])]
 
 
+def _ring(piece: Piece) -> Ring:
+    return piece.ring
+
+
 def _moved(ring: Ring, left: int, top: int) -> Ring:
-    return tuple((x - left, y - top) for x, y in ring) if left or top else ring
+    return tuple([(x - left, y - top) for x, y in ring]) if left or top else ring
 
 
 def _quartered(ring: Ring) -> Ring:

@@ -11,7 +11,7 @@ from collections.abc import Callable, Iterable, Sequence
 from contextlib import suppress
 from dataclasses import dataclass, field
 from fractions import Fraction
-from functools import cached_property, lru_cache
+from functools import cached_property
 from math import gcd, lcm
 from typing import Any
 
@@ -87,6 +87,10 @@ class Drawing:
         Floats decide where a point is well clear of every seam, exact arithmetic where it is not.
         """
         known = self._asked
+        if not known:
+            found = self._find(points) if points else []
+            known.update(zip(points, found, strict=True))
+            return found
         with suppress(KeyError):
             return [known[point] for point in points]
         new = [point for point in dict.fromkeys(points) if point not in known]
@@ -94,13 +98,8 @@ class Drawing:
         return [known[point] for point in points]
 
     def _find(self, points: Sequence[Point]) -> list[int | None]:
-        across, down = (
-            [float(known[count] * self.scale) for count in counts]
-            for known, counts in (
-                _places([point[0] for point in points], self.ruling.place_across),
-                _places([point[1] for point in points], self.ruling.place_down),
-            )
-        )
+        across = self._lattice_floats([x for x, _ in points], self.ruling.place_across)
+        down = self._lattice_floats([y for _, y in points], self.ruling.place_down)
         spots = shapely.points(across, down)
         asked, hit = self._tree.query(spots, predicate="intersects")
         clear = shapely.distance(spots[asked], self._outlines[hit]) > 1e-6 * (1 + max(across) + max(down))
@@ -113,6 +112,11 @@ class Drawing:
             if not sure[question]:
                 found[question] = self._find_exactly(spots[question], point)
         return found
+
+    def _lattice_floats(self, axis: Sequence[Fraction], place: Callable[[Fraction], Fraction]) -> list[float]:
+        known, counts = _places(axis, place)
+        floats = {count: float(length * self.scale) for count, length in known.items()}
+        return [floats[count] for count in counts]
 
     def _find_exactly(self, near: shapely.Point, point: Point) -> int | None:
         spot = self.to_lattice(point)
@@ -128,6 +132,11 @@ class Drawing:
         return shapely.boundary(self.polygons)
 
     @cached_property
+    def latest(self) -> dict[str, tuple[object, list[int | None]]]:
+        """What was asked last, under a name: the very question and its answer."""
+        return {}
+
+    @cached_property
     def _asked(self) -> dict[Point, int | None]:
         return {}
 
@@ -139,19 +148,18 @@ def draw(draft: Draft) -> Drawing:
     does not depend on how the drawing was cut into seams. Raises `DraftError` when it has too many crossings or
     patches to work on.
     """
-    for seams, ruling, drawing in _LATEST:  # by identity: hashing thousands of fractions takes longer than drawing few
-        if seams is draft.seams and ruling == Ruling.of(draft):
-            return drawing
     ruling = Ruling.of(draft)
+    for seams, lines, drawing in tuple(_LATEST):  # compared, not hashed: to hash thousands of fractions takes longer
+        if (seams is draft.seams or seams == draft.seams) and lines == ruling:
+            return drawing
     drawing = _draw(ruling, draft.seams)
     _LATEST.appendleft((draft.seams, ruling, drawing))
     return drawing
 
 
-_LATEST: deque[tuple[tuple[Seam, ...], Ruling, Drawing]] = deque(maxlen=8)
+_LATEST: deque[tuple[tuple[Seam, ...], Ruling, Drawing]] = deque(maxlen=16)
 
 
-@lru_cache(maxsize=64)
 def _draw(ruling: Ruling, drawn: tuple[Seam, ...]) -> Drawing:
     scale, seams, corner = _on_lattice(ruling, drawn)
     lines = _join(seams, corner)
@@ -334,7 +342,8 @@ def _faces(edges: Sequence[Stretch]) -> tuple[list[Face], list[Stretch], frozens
         for part in (*dangles.geoms, *cuts.geoms)
         for ends in [[(int(x), int(y)) for x, y in _spots(shapely.get_coordinates(part), known).tolist()]]
     ]
-    order = sorted(range(len(faces)), key=lambda index: _reading_order(faces[index]))
+    corners = shapely.bounds(parts)[:, 1::-1].tolist()
+    order = sorted(range(len(faces)), key=lambda index: (corners[index], faces[index].ring))
     place = np.empty(len(faces), dtype=np.int64)
     place[order] = np.arange(len(faces))
     return [faces[index] for index in order], sorted(loose), _neighbours(rings, place[owners]), parts[order]
@@ -354,11 +363,6 @@ def _neighbours(rings: Array, faces: Array) -> frozenset[tuple[int, int]]:
     twin = np.flatnonzero((flat[1:] == flat[:-1]).all(axis=1))
     pairs = np.sort(np.stack((whose[twin], whose[twin + 1]), axis=1), axis=1)
     return frozenset(map(tuple, pairs.tolist()))
-
-
-def _reading_order(face: Face) -> tuple[Any, ...]:
-    left, top, _, _ = face.box
-    return top, left, min(face.ring, key=lambda spot: (spot[1], spot[0])), face.ring
 
 
 def _spots(coordinates: Array, known: dict[tuple[float, float], Spot] | None) -> Array:
@@ -396,5 +400,4 @@ def _from_least(ring: list[Spot]) -> Ring:
 
 def forget_drawings() -> None:
     """Forget the drawings that are remembered, so that the next one is worked out afresh."""
-    _draw.cache_clear()
     _LATEST.clear()

@@ -71,14 +71,16 @@ def read_patches(
     and its mirror image has a letter of its own. `letters` are those given already, and takes the new ones.
     """
     letters = {} if letters is None else letters
-    sizes: dict[Shape, tuple[Length, Length]] = {}
+    known: dict[tuple[Ring, tuple[Ring, ...]], tuple[str, ShapeName, Length, Length]] = {}
     patches = []
     for index, (face, fabric) in enumerate(zip(drawing.faces, fabrics, strict=True)):
-        shape = shape_of(face)
-        if shape not in sizes:
-            sizes[shape] = lengths(shape.width, drawing.scale), lengths(shape.height, drawing.scale)
-        name = letters.setdefault(shape.congruence, letter(len(letters)))
-        patches.append(Patch(index, name, shape.name, *sizes[shape], fabric))
+        key = from_corner(face)
+        if key not in known:
+            shape = _shape(*key)
+            name = letters.setdefault(shape.congruence, letter(len(letters)))
+            sizes = lengths(shape.width, drawing.scale), lengths(shape.height, drawing.scale)
+            known[key] = name, shape.name, *sizes
+        patches.append(Patch(index, *known[key], fabric))
     return tuple(patches)
 
 
@@ -98,16 +100,20 @@ def fabrics_of(draft: Draft, drawing: Drawing) -> tuple[list[str], list[int], li
 
 
 def paint_faces(draft: Draft, drawing: Drawing) -> list[int | None]:
-    """The face that each of the draft's paints lies in, None on a seam."""
-    return drawing.faces_at([paint.at for paint in draft.paints])
+    """The face that each of the draft's paints lies in, None on a seam. The answer for the latest paints is kept."""
+    kept = drawing.latest.get("paints")
+    if kept is None or kept[0] is not draft.paints:
+        kept = draft.paints, drawing.faces_at([paint.at for paint in draft.paints])
+        drawing.latest["paints"] = kept
+    found: list[int | None] = kept[1]
+    return found
 
 
-def shape_of(face: Face) -> Shape:
-    """The shape of a face."""
-    left, top = min(x for x, _ in face.ring), min(y for _, y in face.ring)
-    ring = tuple((x - left, y - top) for x, y in face.ring)
-    holes = tuple(sorted(tuple((x - left, y - top) for x, y in hole) for hole in face.holes))
-    return _shape(ring, holes)
+def from_corner(face: Face) -> tuple[Ring, tuple[Ring, ...]]:
+    """The outline and holes of a face as they lie from the top left corner of its box."""
+    left, top = face.ring[0][0], min([y for _, y in face.ring])
+    ring = tuple([(x - left, y - top) for x, y in face.ring])
+    return ring, tuple(sorted(tuple((x - left, y - top) for x, y in hole) for hole in face.holes))
 
 
 @lru_cache(maxsize=4096)

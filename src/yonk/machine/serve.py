@@ -66,7 +66,7 @@ def run(*, samples: bool, port: int, say: Callable[[str], None]) -> None:
                 lay_out_samples(engine)
             app = create_app(engine, FRONT_END)
             server = uvicorn.Server(uvicorn.Config(app, log_level="warning", timeout_graceful_shutdown=3))
-            say(f"Yonk is ready at http://{HOST}:{port}  (Ctrl-C ends it)")
+            say(f"Yonk is ready at http://{HOST}:{listening.getsockname()[1]}  (Ctrl-C ends it)")
             server.run(sockets=[listening])
     finally:
         listening.close()

@@ -5,7 +5,7 @@ Regions divided alike are looked at once; the answer is kept for the length of o
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, replace
 from math import gcd
 from typing import Any
@@ -134,42 +134,45 @@ class _Grouping:
     def __init__(self, patches: Sequence[Patch], scale: int) -> None:
         self.patches = patches
         self.scale = scale
-        self._identities: dict[object, tuple[Identity, Identity]] = {}
 
     def groups(self, found: Sequence[Whole[Known]]) -> tuple[Group, ...]:
-        members: dict[Identity, list[tuple[int, ...]]] = {}
-        mirrors: dict[Identity, Identity] = {}
-        first: dict[Identity, tuple[Whole[Known], Region]] = {}
-        for whole in found:
-            own = _own_region(whole)
+        members: dict[Identity, list[tuple[int, tuple[int, ...]]]] = {}
+        first: dict[Identity, tuple[Whole[Known], Region, Identity]] = {}
+        for whole, own, places in self._lying_alike(found):
             identity, mirror = self._identity(whole.known.kind, own)
-            if identity not in members:
-                members[identity], mirrors[identity], first[identity] = [], mirror, (whole, own)
-            members[identity].append(tuple(piece.face for piece in own.pieces))
-        labels = {identity: str(number) for number, identity in enumerate(members, start=1)}
+            members.setdefault(identity, []).extend(places)
+            first.setdefault(identity, (whole, own, mirror))
         return tuple(
             Group(
-                label=labels[identity],
+                label=str(number),
                 kind=first[identity][0].known.kind,
-                unit=self._unit(*first[identity], identity, mirrors[identity]),
-                members=tuple(faces),
+                unit=self._unit(*first[identity][:2], identity, first[identity][2]),
+                members=tuple(faces for _, faces in sorted(places)),
                 identity=identity,
-                mirror_identity=mirrors[identity],
+                mirror_identity=first[identity][2],
             )
-            for identity, faces in members.items()
+            for number, (identity, places) in enumerate(members.items(), start=1)
         )
+
+    def _lying_alike(
+        self, found: Sequence[Whole[Known]]
+    ) -> Iterable[tuple[Whole[Known], Region, list[tuple[int, tuple[int, ...]]]]]:
+        """The units gathered as they lie: the first of each, and the place in the order and the faces of all."""
+        alike: dict[tuple[object, ...], tuple[Whole[Known], Region, list[tuple[int, tuple[int, ...]]]]] = {}
+        for place, whole in enumerate(found):
+            own = _own_region(whole)
+            faces = tuple([piece.face for piece in own.pieces])
+            key = whole.known.kind, own.turns, own.shape_key, tuple([self.patches[face].fabric for face in faces])
+            if key not in alike:
+                alike[key] = whole, own, []
+            alike[key][2].append((place, faces))
+        return alike.values()
 
     def _identity(self, kind: Kind, region: Region) -> tuple[Identity, Identity]:
         """Alike for units of one kind, size, and fabrics in place, however turned; and that of the mirror image."""
-        key = kind, region.turns, region.shape_key, tuple(self.patches[p.face].fabric for p in region.pieces)
-        if key not in self._identities:
-            sizes = sorted((region.length(region.width, self.scale), region.length(region.height, self.scale)))
-            stem = kind, region.on_point, *sizes
-            self._identities[key] = (
-                (*stem, self._arrangement(region)[0]),
-                (*stem, self._arrangement(region.mirrored())[0]),
-            )
-        return self._identities[key]
+        sizes = sorted((region.length(region.width, self.scale), region.length(region.height, self.scale)))
+        stem = kind, region.on_point, *sizes
+        return (*stem, self._arrangement(region)[0]), (*stem, self._arrangement(region.mirrored())[0])
 
     def _arrangement(self, region: Region) -> tuple[Identity, Region]:
         """The least of the four ways it can lie, and the region lying so."""
