@@ -6,7 +6,7 @@ from collections.abc import Iterator, Sequence
 from dataclasses import replace
 from fractions import Fraction
 
-from yonk.core.acts import Act, PaintPatch, Proportions, Put, Rename, Resize, SetMaking, Sew, apply
+from yonk.core.acts import Act, PaintPatch, Proportions, Put, PutColouring, Rename, Resize, SetMaking, Sew, apply
 from yonk.core.draft import Draft, Fabric, Unit, default_making, ruled_seams
 from yonk.core.mates import MatesName
 from yonk.core.motif import Span
@@ -19,6 +19,7 @@ FABRICS = (
     Fabric(key="rowan", name="Rowan", colour="#a3262a", value="dark"),
     Fabric(key="slate", name="Slate", colour="#4c5b66", value="dark"),
     Fabric(key="lichen", name="Lichen", colour="#a8b08a", value="medium", print="allover"),
+    Fabric(key="bracken", name="Bracken", colour="#b5713a", value="medium", print="directional"),
 )
 Step = tuple[Act, MatesName]
 HST: Kind = "half-square-triangle"
@@ -60,7 +61,7 @@ def drafted(draft: Draft, steps: Sequence[Step], **making: int | str) -> Draft:
 
 
 def plain(columns: int, rows: int, pattern: str) -> list[Step]:
-    """Plain patches, a letter each: p(eat) f(og) g(orse) r(owan) s(late) l(ichen); a dot leaves a cell as it is."""
+    """Plain patches, a letter each: p(eat) f(og) g(orse) r(owan) s(late) l(ichen) b(racken); a dot leaves a cell as it is."""
     names = {fabric.key[0]: fabric.key for fabric in FABRICS}
     cells = pattern.replace(" ", "")
     return [
@@ -74,7 +75,7 @@ def all_samples() -> Iterator[Draft]:
     """The shelf that a newcomer finds, the last one on top."""
     yield drafted(
         sheet("Bracken Rails", "15", 1, 3, "cm"),
-        plain(1, 3, "l f s"),
+        plain(1, 3, "b f s"),
         blocks=16,
     )  # fmt: skip
     yield drafted(
@@ -118,6 +119,7 @@ def all_samples() -> Iterator[Draft]:
             put("square-in-a-square", (0, 0), "rowan fog", span=(2, 2)),
             sew("1/2 1/2 3/2 1/2", "quarter-turns"),
             (PaintPatch(at=("1", "1"), fabric="gorse"), "none"),
+            (PutColouring(name="Dusk", blocks=3, fabrics={"rowan": "slate", "gorse": "lichen"}), "none"),
         ],
         blocks=9,
     )  # fmt: skip
