@@ -1,6 +1,7 @@
 import { Modal } from "react-bootstrap";
 
 import type { Act, Draft } from "../api/client";
+import { Picture } from "../common/Picture";
 import { Typed } from "./Typed";
 
 type Colouring = Draft["colourings"][number];
@@ -24,18 +25,7 @@ export function Colourings({ view, onClose, act }: { view: Draft; onClose: () =>
         <div className="colourings">
           {view.colourings.map((one) => (
             <article key={one.number ?? "drafted"} aria-label={one.name}>
-              <svg viewBox={`0 0 ${String(view.sheet.width)} ${String(view.sheet.height)}`} role="img" aria-label={`Picture of ${one.name}`}>
-                {one.picture.map((face, index) => (
-                  <polygon
-                    key={index}
-                    points={face.outline.map((spot) => spot.join(",")).join(" ")}
-                    fill={face.colour}
-                    stroke="#14312c"
-                    strokeOpacity="0.4"
-                    strokeWidth={view.sheet.width / 200}
-                  />
-                ))}
-              </svg>
+              <Picture name={one.name} width={view.sheet.width} height={view.sheet.height} faces={one.picture} />
               {one.number === null ? (
                 <>
                   <h3>{one.name}</h3>

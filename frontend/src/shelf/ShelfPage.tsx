@@ -6,6 +6,7 @@ import { Link, useNavigate } from "react-router";
 import { type Block, client, Refused, type Schemas, settled } from "../api/client";
 import { Brand } from "../common/Brand";
 import { Fr } from "../common/Fr";
+import { Picture } from "../common/Picture";
 import { Said } from "../common/Notices";
 import { NewBlock } from "./NewBlock";
 
@@ -135,7 +136,7 @@ export function ShelfPage() {
           {shelf.data?.map((block) => (
             <li key={block.id}>
               <Link to={`/blocks/${block.id}/draft`} className="shelf-block">
-                <Picture block={block} />
+                <Picture name={block.name} width={block.width} height={block.height} faces={block.picture} />
                 <span className="shelf-name">{block.name}</span>
                 <span className="shelf-size"><Fr>{block.finished}</Fr> finished</span>
                 <span className="shelf-more">
@@ -153,28 +154,6 @@ export function ShelfPage() {
       </main>
       <NewBlock show={starting} onClose={() => setStarting(false)} />
     </div>
-  );
-}
-
-function Picture({ block }: { block: ShelfBlock }) {
-  return (
-    <svg
-      viewBox={`0 0 ${String(block.width)} ${String(block.height)}`}
-      className="picture"
-      role="img"
-      aria-label={`Picture of ${block.name}`}
-    >
-      {block.picture.map((face, index) => (
-        <polygon
-          key={index}
-          points={face.outline.map((spot) => spot.join(",")).join(" ")}
-          fill={face.colour}
-          stroke="#14312c"
-          strokeOpacity="0.35"
-          strokeWidth={Math.max(block.width, block.height) / 200}
-        />
-      ))}
-    </svg>
   );
 }
 

@@ -20,6 +20,7 @@ import shapely
 
 from yonk.core.draft import Draft, DraftError, Point, Seam
 from yonk.core.ruling import Ruling
+from yonk.core.stretches import joined
 
 Spot = tuple[int, int]
 Ring = tuple[Spot, ...]
@@ -259,18 +260,7 @@ def _join(seams: Iterable[Stretch], corner: Spot) -> list[Stretch]:
         if step:
             dx, dy = dx // step, dy // step
             lines[dx, dy, dx * low[1] - dy * low[0]].append((low, high))
-    joined = []
-    for stretches in lines.values():
-        stretches.sort()
-        low, high = stretches[0]
-        for start, end in stretches[1:]:
-            if start <= high:
-                high = max(high, end)
-            else:
-                joined.append((low, high))
-                low, high = start, end
-        joined.append((low, high))
-    return sorted(joined)
+    return sorted(one for stretches in lines.values() for one in joined(stretches))
 
 
 def _scaled(line: Stretch, by: int) -> Stretch:

@@ -181,7 +181,7 @@ def _spares(recipes: Iterable[Recipe]) -> Iterator[Notice]:
             yield Notice(
                 "spares",
                 f"Unit {recipe.group.label} ({words}): {recipe.method.words} makes {recipe.makes}, "
-                f"{recipe.total} are needed, {recipe.spare} left over{mirror}.",
+                f"{recipe.total} {'is' if recipe.total == 1 else 'are'} needed, {recipe.spare} left over{mirror}.",
                 (), (recipe.group.label,),
             )  # fmt: skip
 

@@ -8,6 +8,7 @@ from fractions import Fraction
 
 from yonk.core.draft import Draft, Point, Seam
 from yonk.core.ruling import Ruling
+from yonk.core.stretches import joined
 
 
 def _at(seam: Seam, share: Fraction) -> Point:
@@ -94,18 +95,6 @@ def tidy(seams: Iterable[Seam]) -> tuple[Seam, ...]:
             upright[a[0]].append((a[1], b[1]))
         else:
             slanted.add((a, b))
-    joined: list[Seam] = [((low, y), (high, y)) for y in sorted(level) for low, high in _joined(level[y])]
-    joined += [((x, low), (x, high)) for x in sorted(upright) for low, high in _joined(upright[x])]
-    return (*joined, *sorted(slanted))
-
-
-def _joined(stretches: list[tuple[Fraction, Fraction]]) -> Iterable[tuple[Fraction, Fraction]]:
-    stretches.sort()
-    low, high = stretches[0]
-    for start, end in stretches[1:]:
-        if start <= high:
-            high = max(high, end)
-        else:
-            yield low, high
-            low, high = start, end
-    yield low, high
+    straight: list[Seam] = [((low, y), (high, y)) for y in sorted(level) for low, high in joined(level[y])]
+    straight += [((x, low), (x, high)) for x in sorted(upright) for low, high in joined(upright[x])]
+    return (*straight, *sorted(slanted))

@@ -200,7 +200,7 @@ class _Grouping:
         if identity != mirror and kind.handed:
             hand = kind.hand(found, fabrics) or ("left" if identity[-1] < mirror[-1] else "right")
         return Unit(
-            width=lying.length(lying.width, self.scale), height=lying.length(lying.height, self.scale),
+            width=own.length(own.width, self.scale), height=own.length(own.height, self.scale),
             on_point=lying.on_point, hand=hand, region=lying, scale=self.scale, has_middle=whole.middle is not None,
             parts=tuple(self._part(found, number, lying) for number in range(len(found.parts))),
         )  # fmt: skip
