@@ -1,0 +1,145 @@
+"""What the screen is told of a draft, over the API."""
+
+from __future__ import annotations
+
+from typing import Any
+
+import pytest
+from fastapi.testclient import TestClient
+
+from yonk.files.block_file import write_block
+from yonk.machine.samples import all_samples
+
+SAMPLES = {draft.name: write_block(draft) for draft in all_samples()}
+
+
+def drawn(web: TestClient, name: str, *acts: dict[str, Any], **more: Any) -> dict[str, Any]:
+    answer = web.post("/api/draft", json={"document": SAMPLES[name], "acts": list(acts)} | more)
+    assert answer.status_code == 200, answer.text
+    return answer.json()  # type: ignore[no-any-return]
+
+
+@pytest.mark.parametrize("name", SAMPLES)
+def test_every_sample_is_drawn_whole(web: TestClient, name: str) -> None:
+    view = drawn(web, name, stretches=True, outlines=True)
+    sheet = view["sheet"]
+    total = sum(abs(_area(face["outline"])) for face in view["faces"])
+    assert total == pytest.approx(sheet["width"] * sheet["height"], rel=1e-4)
+    assert len(view["cells"]) == len(sheet["rows"]) and len(view["cells"][0]) == len(sheet["columns"])
+    labels = {unit["label"] for unit in view["units"]}
+    assert {face["unit"] for face in view["faces"]} <= labels
+    lines = [cut for group in view["cutting"] for cut in group["cuts"]]
+    assert {label for cut in lines for label in cut["units"]} <= labels
+    assert all(cut["working"][-1].startswith("on the ruler") or "left over" in cut["working"][-1] for cut in lines)
+    assert len(view["outlines"]) == max(face["member"] for face in view["faces"]) + 1
+    assert len({tuple(face["at"]) for face in view["faces"]}) == len(view["faces"])
+
+
+def _area(ring: list[list[float]]) -> float:
+    turned = ring[1:] + ring[:1]
+    return sum(a[0] * b[1] - b[0] * a[1] for a, b in zip(ring, turned, strict=True)) / 2
+
+
+@pytest.mark.parametrize("name", SAMPLES)
+def test_every_patch_is_cut_by_a_line_of_its_fabric(web: TestClient, name: str) -> None:
+    view = drawn(web, name)
+    cutting = {group["fabric"]: group["cuts"] for group in view["cutting"]}
+    for face in view["faces"]:
+        lines = [
+            cut for cut in cutting[face["fabric"]] if face["unit"] in cut["units"] and face["letter"] in cut["letters"]
+        ]
+        assert lines, (name, face["letter"], face["fabric"])
+
+
+def test_cells_are_spoken_and_a_span_speaks_for_all_its_cells(web: TestClient) -> None:
+    view = drawn(web, "Hut Window")
+    assert {text.split(": ")[1].split(" 1,")[0] for row in view["cells"] for text in row} == {"square in a square"}
+    assert view["cells"][1][0].startswith("row 2, column 1")
+
+
+def test_sizes_are_named_and_typed_back(web: TestClient) -> None:
+    view = drawn(web, "Stile", {"do": "resize", "width": "7 1/2", "height": "7,5"})
+    assert (view["sheet"]["finished_width"], view["sheet"]["unfinished"]) == ("7 1/2", "8″")
+    cm = drawn(web, "Bracken Rails")
+    assert (cm["sheet"]["seam"], cm["sheet"]["rows"][0]["finished"]) == ("0.75", "5 cm")
+
+
+def test_a_fault_of_an_act_names_its_field_and_changes_nothing(web: TestClient) -> None:
+    body = {
+        "document": SAMPLES["Stile"],
+        "acts": [{"do": "line-length", "axis": "columns", "line": 0, "length": "much"}],
+    }
+    answer = web.post("/api/draft", json=body)
+    assert answer.status_code == 422
+    assert answer.json()["faults"][0]["place"] == "columns 1"
+
+
+def test_acts_in_a_row_are_done_in_a_row_or_not_at_all(web: TestClient) -> None:
+    good = {"do": "making", "blocks": 7}
+    assert drawn(web, "Stile", good, {"do": "rename", "name": "Style"})["sheet"]["blocks"] == 7
+    bad = web.post("/api/draft", json={"document": SAMPLES["Stile"], "acts": [good, {"do": "rename", "name": ""}]})
+    assert bad.status_code == 422
+
+
+def test_the_method_of_one_group_is_chosen_and_given_back(web: TestClient) -> None:
+    view = drawn(web, "Weir Gate")
+    unit = next(one for one in view["units"] if one["kind"] == "half-square-triangle")
+    choose = {"do": "method", "kind": unit["kind"], "method": "cut-and-sew", "at": unit["at"]}
+    chosen = drawn(web, "Weir Gate", choose)
+    one = next(one for one in chosen["units"] if one["kind"] == "half-square-triangle")
+    assert (one["method"], one["chosen"]) == ("cut-and-sew", True)
+    back = drawn(web, "Weir Gate", choose, choose | {"method": None})
+    assert not next(one for one in back["units"] if one["kind"] == "half-square-triangle")["chosen"]
+
+
+def test_the_tray_holds_every_kind_that_can_be_put_in(web: TestClient) -> None:
+    tray = {stamp["kind"]: stamp for stamp in web.get("/api/tray").json()}
+    assert len(tray) == 10 and "pieced" not in tray
+    assert (tray["flying-geese"]["columns"], tray["flying-geese"]["rows"]) == (2, 1)
+    for kind, stamp in tray.items():
+        assert sum(abs(_area(part["outline"])) for part in stamp["parts"]) == pytest.approx(
+            stamp["columns"] * stamp["rows"]
+        ), kind
+
+
+def test_colourings_come_with_pictures_and_units_of_their_own(web: TestClient) -> None:
+    view = drawn(web, "Hut Window")
+    first, dusk = view["colourings"]
+    assert (first["number"], dusk["number"], dusk["blocks"]) == (None, 0, 3)
+    assert len(dusk["picture"]) == len(view["faces"])
+    assert [unit["at"] is None for unit in view["units"]] == [False, True]
+    assert [unit["total"] for unit in view["units"]] == [9, 3]
+    assert drawn(web, "Weir Gate")["colourings"] == []
+
+
+def test_a_size_chart_over_the_wire(web: TestClient) -> None:
+    asked = {"document": SAMPLES["Stile"], "start": "7", "end": "8", "step": "1/2"}
+    rows = web.post("/api/draft/sizes", json=asked).json()
+    assert [(row["finished"], row["on_the_ruler"], row["chosen"]) for row in rows] == [
+        ("7″", True, False), ("7 1⁄2″", True, True), ("8″", True, False),
+    ] or [row["chosen"] for row in rows] == [False, True, False]  # fmt: skip
+    refused = web.post("/api/draft/sizes", json=asked | {"end": "6"})
+    assert refused.json()["faults"][0]["place"] == "end"
+
+
+def test_svg_out_and_in_over_the_wire(web: TestClient) -> None:
+    svg = web.post("/api/files/block.svg", json={"document": SAMPLES["Gale Lantern"]})
+    assert svg.headers["content-type"].startswith("image/svg+xml")
+    back = web.post(
+        "/api/draft/from-svg", json={"document": SAMPLES["Gale Lantern"], "svg": svg.text, "parts": 2}
+    ).json()
+    assert len(back["draft"]["faces"]) == len(drawn(web, "Gale Lantern")["faces"])
+    assert (
+        back["report"][0].startswith(f"{len(back['draft']['document']['seams'])} seams")
+        or "seams taken" in back["report"][0]
+    )
+    bad = web.post("/api/draft/from-svg", json={"document": SAMPLES["Stile"], "svg": "<svg", "parts": 2})
+    assert bad.status_code == 422 and bad.json()["code"] == "bad-document"
+    assert web.get("/api/blocks").json() == [], "nothing of this is stored"
+
+
+def test_the_schema_and_the_page_are_served(web: TestClient) -> None:
+    assert web.get("/api/schema/block.json").json()["title"] == "BlockIn"
+    for path in ("/", "/blocks/any/draft"):
+        assert '<div id="root">' in web.get(path).text
+    assert web.get("/../pyproject.toml").text.startswith("<!doctype html>")
