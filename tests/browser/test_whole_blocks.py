@@ -201,3 +201,30 @@ def test_svg_goes_out_and_comes_in(bench: BenchPage, page: Page, tmp_path: Path)
     page.get_by_role("button", name="Take the seams").click()
     expect(page.locator(".face")).to_have_count(4)
     bench.saved()
+
+
+def test_the_block_is_looked_at_in_other_ways(bench: BenchPage, page: Page) -> None:
+    bench.start("Brig", "6", "6", 2, 2)
+    bench.touch(0.5, 0.5)
+    page.get_by_role("button", name="View").click()
+    page.get_by_label("Units outlined").check()
+    expect(page.locator(".outlines polygon")).to_have_count(4)
+    page.get_by_label("Units apart").check()
+    expect(page.locator(".face[transform]")).to_have_count(5)
+    page.get_by_label("Units apart").uncheck()
+    page.get_by_label("Four blocks together").check()
+    expect(page.locator(".together use")).to_have_count(4)
+    page.get_by_label("Letters").uncheck()
+    expect(page.locator(".letter")).to_have_count(0)
+
+
+def test_a_fabric_is_dropped_on_a_patch(bench: BenchPage, page: Page) -> None:
+    bench.start("Brig", "6", "6", 2, 2)
+    box = bench.board.bounding_box()
+    assert box
+    x, y = bench.spot(1.5, 0.5)
+    page.get_by_role("button", name=re.compile("^Take Peat in hand")).drag_to(
+        bench.board, target_position={"x": x - box["x"], "y": y - box["y"]}
+    )
+    expect(page.locator(".list-body h3", has_text="Peat")).to_be_visible()
+    expect(page.locator(".list-body h3", has_text="No fabric yet")).to_be_visible()

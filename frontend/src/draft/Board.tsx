@@ -291,9 +291,19 @@ export function Board(props: Props) {
           ))}
         </g>
       )}
-      <g id="cloth" className="cloth" visibility={show.four ? "hidden" : undefined} transform={apart ? `translate(${String((sheet.width * APART) / 2 / (1 + APART))} ${String((sheet.height * APART) / 2 / (1 + APART))}) scale(${String(1 / (1 + APART))})` : undefined}>
-        {faces}
-        {show.letters && <g className="letters">{letters}</g>}
+      <g visibility={show.four ? "hidden" : undefined}>
+        <g
+          id="cloth"
+          className="cloth"
+          transform={
+            apart
+              ? `translate(${String((sheet.width * APART) / 2 / (1 + APART))} ${String((sheet.height * APART) / 2 / (1 + APART))}) scale(${String(1 / (1 + APART))})`
+              : undefined
+          }
+        >
+          {faces}
+          {show.letters && <g className="letters">{letters}</g>}
+        </g>
       </g>
       {show.units && !show.apart && !show.four && (
         <g className="outlines" strokeWidth={2.6 * px}>
@@ -302,7 +312,7 @@ export function Board(props: Props) {
           ))}
         </g>
       )}
-      <g className="ruled" strokeWidth={0.8 * px}>
+      <g className="ruled" visibility={show.four ? "hidden" : undefined} strokeWidth={0.8 * px}>
         {sheet.columns.slice(1).map((line) => (
           <path key={line.start} d={`M${String(line.start)} 0V${String(sheet.height)}`} />
         ))}
@@ -343,7 +353,7 @@ export function Board(props: Props) {
           tool !== "rub" &&
           maps.slice(1).map((map, index) => <rect key={index} {...box(mated(map, cells))} />)}
       </g>
-      {tool !== "seam" && tool !== "rub" && (
+      {tool !== "seam" && tool !== "rub" && !show.four && (
         <rect className="cursor" strokeWidth={2.4 * px} strokeDasharray={`${String(7 * px)} ${String(4 * px)}`} {...box(cells)} />
       )}
       {tool === "seam" && (
