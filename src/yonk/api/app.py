@@ -12,8 +12,9 @@ from fastapi.responses import FileResponse, JSONResponse
 from fastapi.staticfiles import StaticFiles
 from sqlalchemy import Engine
 from sqlalchemy.exc import DBAPIError, SQLAlchemyError
-from starlette.middleware.base import RequestResponseEndpoint
+from starlette.datastructures import Headers, MutableHeaders
 from starlette.responses import Response
+from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
 from yonk.api.routes import block_out, router
 from yonk.api.schemas import BlockOut, FaultOut, FaultsOut
@@ -29,7 +30,7 @@ def create_app(engine: Engine | None, front_end: Path | None = None) -> FastAPI:
     """The application on a database; without one it can only tell its OpenAPI document."""
     app = FastAPI(title="Yonk", version="1", docs_url=None, redoc_url=None)
     app.state.sessions = session_maker(engine) if engine else None
-    app.middleware("http")(_limit_size)
+    app.add_middleware(LimitSize)
     app.include_router(router)
     for fault, answer in (
         (BadFileError, _bad_file),
@@ -49,16 +50,30 @@ def _answer(status: int, code: Any, faults: list[FaultOut], theirs: BlockOut | N
     return JSONResponse(FaultsOut(code=code, faults=faults, theirs=theirs).model_dump(mode="json"), status)
 
 
-async def _limit_size(request: Request, call_next: RequestResponseEndpoint) -> Response:
-    started = time.perf_counter()
-    length = request.headers.get("content-length", "0")
-    if not length.isdigit() or int(length) > MOST_BYTES + ROOM_FOR_THE_REST:
-        return _answer(
-            413, "too-large", [FaultOut(place="", message="This is larger than 2 MB, the most there can be.")]
-        )
-    response = await call_next(request)
-    response.headers["Server-Timing"] = f"app;dur={1000 * (time.perf_counter() - started):.1f}"
-    return response
+class LimitSize:
+    """Refuses a request that is too large before it is read, and tells in a header how long an answer took."""
+
+    def __init__(self, app: ASGIApp) -> None:
+        self.app = app
+
+    async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
+        if scope["type"] != "http":
+            await self.app(scope, receive, send)
+            return
+        started = time.perf_counter()
+        length = Headers(scope=scope).get("content-length", "0")
+        if not length.isdigit() or int(length) > MOST_BYTES + ROOM_FOR_THE_REST:
+            fault = FaultOut(place="", message="This is larger than 2 MB, the most there can be.")
+            await _answer(413, "too-large", [fault])(scope, receive, send)
+            return
+
+        async def timed(message: Message) -> None:
+            if message["type"] == "http.response.start":
+                taken = 1000 * (time.perf_counter() - started)
+                MutableHeaders(scope=message)["Server-Timing"] = f"app;dur={taken:.1f}"
+            await send(message)
+
+        await self.app(scope, receive, timed)
 
 
 async def _bad_file(_: Request, fault: Exception) -> Response:

@@ -34,7 +34,7 @@ from yonk.core.draft import Draft
 from yonk.core.faces import Ring, Spot, grid_point_inside
 from yonk.core.mates import WORDS, Mate, MatesName, possible_mates
 from yonk.core.measure import Length, show, write_exact, write_mixed, write_typed
-from yonk.core.patches import from_corner, paint_faces
+from yonk.core.patches import paint_faces
 from yonk.core.plan import Plan
 from yonk.core.recipes import Recipe, terms_of
 from yonk.core.sizes import ChartRow
@@ -205,7 +205,7 @@ class _View:
             if patch.letter not in finished:
                 finished[patch.letter] = size(patch.width, patch.height, self.unit)
             left, top = face.ring[0][0], face.box[1]
-            x, y, room = _letter_point(*from_corner(face))
+            x, y, room = _letter_point(*patch.corner)
             group = self.group_of[index]
             out.append(
                 FaceOut(

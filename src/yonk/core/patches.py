@@ -13,6 +13,7 @@ from yonk.core.draft import UNASSIGNED, Draft
 from yonk.core.faces import Drawing, Face, Ring
 from yonk.core.measure import Length, Rational, square_root
 
+Outline = tuple[Ring, tuple[Ring, ...]]
 ShapeName = Literal["square", "rectangle", "triangle", "diamond", "parallelogram", "trapezoid", "polygon"]
 
 
@@ -32,13 +33,14 @@ class Shape:
 
 @dataclass(frozen=True)
 class Patch:
-    """One face of the finished block, lettered. Sizes are finished sizes."""
+    """One face of the finished block, lettered. Sizes are finished sizes; `corner` is its outline from its box's corner."""
 
     face: int
     letter: str
     shape: ShapeName
     width: Length
     height: Length
+    corner: Outline
     fabric: str
 
 
@@ -71,15 +73,15 @@ def read_patches(
     and its mirror image has a letter of its own. `letters` are those given already, and takes the new ones.
     """
     letters = {} if letters is None else letters
-    known: dict[tuple[Ring, tuple[Ring, ...]], tuple[str, ShapeName, Length, Length]] = {}
+    known: dict[Outline, tuple[str, ShapeName, Length, Length, Outline]] = {}
     patches = []
     for index, (face, fabric) in enumerate(zip(drawing.faces, fabrics, strict=True)):
-        key = from_corner(face)
+        key = _from_corner(face)
         if key not in known:
             shape = _shape(*key)
             name = letters.setdefault(shape.congruence, letter(len(letters)))
             sizes = lengths(shape.width, drawing.scale), lengths(shape.height, drawing.scale)
-            known[key] = name, shape.name, *sizes
+            known[key] = name, shape.name, *sizes, key
         patches.append(Patch(index, *known[key], fabric))
     return tuple(patches)
 
@@ -109,7 +111,7 @@ def paint_faces(draft: Draft, drawing: Drawing) -> list[int | None]:
     return found
 
 
-def from_corner(face: Face) -> tuple[Ring, tuple[Ring, ...]]:
+def _from_corner(face: Face) -> Outline:
     """The outline and holes of a face as they lie from the top left corner of its box."""
     left, top = face.ring[0][0], min([y for _, y in face.ring])
     ring = tuple([(x - left, y - top) for x, y in face.ring])
