@@ -56,6 +56,9 @@ def test_cells_are_spoken_and_a_span_speaks_for_all_its_cells(web: TestClient) -
     view = drawn(web, "Hut Window")
     assert {text.split(": ")[1].split(" 1,")[0] for row in view["cells"] for text in row} == {"square in a square"}
     assert view["cells"][1][0].startswith("row 2, column 1")
+    gate = drawn(web, "Weir Gate")["cells"]
+    assert gate[0][0] == "row 1, column 1: half-square triangle 1, Peat over Fog"
+    assert gate[2][0] == "row 3, column 1: half-square triangle 1, Fog over Peat"
 
 
 def test_sizes_are_named_and_typed_back(web: TestClient) -> None:

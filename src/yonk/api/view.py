@@ -256,22 +256,27 @@ class _View:
 
     def _cells(self) -> list[list[str]]:
         """What each cell of the grid holds, as it is spoken."""
-        names = {fabric.key: fabric.name for fabric in self.draft.fabrics}
-        said: dict[str, str] = {}
+        said: dict[tuple[str, tuple[str, ...]], str] = {}
         texts = []
         columns = len(self.draft.columns)
         for place, face in enumerate(self._cell_faces()):
             row, column = divmod(place, columns)
             text = "a seam"
             if face is not None:
-                group = self.group_of[face]
-                if group.label not in said:
-                    fabrics = " and ".join(names.get(key, "no fabric yet") for key in group.unit.fabrics)
-                    hand = f", {group.unit.hand}-handed" if group.unit.hand else ""
-                    said[group.label] = f"{BY_NAME[group.kind].words} {group.label}{hand}, {fabrics}"
-                text = said[group.label]
+                group, member = self.group_of[face], self.members[self.member_of[face]]
+                inside = tuple([self.reading.fabrics[one] for one in sorted(member)])
+                if (group.label, inside) not in said:
+                    said[group.label, inside] = self._spoken(group, inside)
+                text = said[group.label, inside]
             texts.append(f"row {row + 1}, column {column + 1}: {text}")
         return [texts[start : start + columns] for start in range(0, len(texts), columns)]
+
+    def _spoken(self, group: Group, inside: tuple[str, ...]) -> str:
+        """A unit in words; of two patches, which lies over the other. `inside` are the fabrics from the top down."""
+        over = len(inside) == 2 and inside[0] != inside[1]
+        names = [self.draft.fabric(key).name for key in (inside if over else group.unit.fabrics)]
+        hand = f", {group.unit.hand}-handed" if group.unit.hand else ""
+        return f"{BY_NAME[group.kind].words} {group.label}{hand}, {(' over ' if over else ' and ').join(names)}"
 
     def _cell_faces(self) -> list[int | None]:
         """For each cell, row by row, a face of the unit that it lies in; looked up only where a unit is no single cell."""
