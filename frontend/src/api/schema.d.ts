@@ -216,6 +216,146 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/finder/chart": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Chart
+         * @description A chart of cut sizes.
+         */
+        post: operations["chart_api_finder_chart_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/finder/chart.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Chart Csv
+         * @description A chart of cut sizes as CSV.
+         */
+        post: operations["chart_csv_api_finder_chart_csv_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/finder/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Check Number
+         * @description Whether the cuts that someone tells are right.
+         */
+        post: operations["check_number_api_finder_check_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/finder/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Kinds
+         * @description The kinds of unit that can be asked for, with their methods.
+         */
+        get: operations["kinds_api_finder_kinds_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/finder/on-hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * On Hand
+         * @description What squares or rectangles on hand can become.
+         */
+        post: operations["on_hand_api_finder_on_hand_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Recipes
+         * @description Every way to make every group of a draft's units, side by side.
+         */
+        post: operations["recipes_api_recipes_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Steps
+         * @description One way step by step, in words and pictures.
+         */
+        post: operations["steps_api_recipes_steps_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schema/block.json": {
         parameters: {
             query?: never;
@@ -313,6 +453,24 @@ export interface components {
             line: number;
         };
         /**
+         * AskedOut
+         * @description A piece that a method cuts; `told` is as typed, `right` what we would cut, with its working.
+         */
+        AskedOut: {
+            /** Further */
+            further: string;
+            /** Right */
+            right: string;
+            /** Role */
+            role: string;
+            /** Told */
+            told: string;
+            /** What */
+            what: string;
+            /** Working */
+            working: string[];
+        };
+        /**
          * BlockOut
          * @description A block as it is kept.
          */
@@ -340,6 +498,52 @@ export interface components {
             name: string;
             /** Revision */
             revision: number;
+        };
+        /**
+         * CardOut
+         * @description A group of units with its ways, the one taken first. `width` and `height` are those of its picture.
+         */
+        CardOut: {
+            /** At */
+            at: [
+                string,
+                string
+            ] | null;
+            /** Finished */
+            finished: string;
+            /** Hand */
+            hand: ("left" | "right") | null;
+            /** Height */
+            height: number;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "patch" | "half-square-triangle" | "quarter-square-triangle" | "split-quarter-square" | "flying-geese" | "square-in-a-square" | "corner-flip" | "strip-set" | "checker" | "half-rectangle-triangle" | "pieced";
+            /** Label */
+            label: string;
+            /** Letters */
+            letters: string[];
+            /** Mate */
+            mate: string | null;
+            /** Per Block */
+            per_block: number;
+            /** Picture */
+            picture: components["schemas"]["PartOut"][];
+            /** Proposal */
+            proposal: string;
+            /** Reason */
+            reason: string;
+            /** Total */
+            total: number;
+            /** Unfinished */
+            unfinished: string;
+            /** Ways */
+            ways: components["schemas"]["WayOut"][];
+            /** Width */
+            width: number;
+            /** Words */
+            words: string;
         };
         /**
          * ChartCellOut
@@ -395,6 +599,8 @@ export interface components {
         /**
          * ChooseMethod
          * @description Choose the way to make a kind of unit, or the group of units one of which holds `at`; None takes the proposal.
+         *
+         *     A way is a method, or two joined by a plus sign for a group split over both.
          */
         ChooseMethod: {
             /** At */
@@ -413,7 +619,27 @@ export interface components {
              */
             kind: "patch" | "half-square-triangle" | "quarter-square-triangle" | "split-quarter-square" | "flying-geese" | "square-in-a-square" | "corner-flip" | "strip-set" | "checker" | "half-rectangle-triangle" | "pieced";
             /** Method */
-            method: ("cut-and-sew" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template") | null;
+            method: string | null;
+        };
+        /**
+         * ClothOut
+         * @description A piece of cloth in a step's picture.
+         */
+        ClothOut: {
+            /** Fabric */
+            fabric: string;
+            /** Outline */
+            outline: [
+                number,
+                number
+            ][];
+            /**
+             * Side
+             * @enum {string}
+             */
+            side: "right" | "wrong";
+            /** Turn */
+            turn: number;
         };
         /**
          * ColouringOut
@@ -459,6 +685,60 @@ export interface components {
             source: components["schemas"]["Span"];
         };
         /**
+         * CutChartIn
+         * @description A kind, a method and the finished widths a chart runs over, as typed.
+         */
+        CutChartIn: {
+            /** End */
+            end: string;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "patch" | "half-square-triangle" | "quarter-square-triangle" | "split-quarter-square" | "flying-geese" | "square-in-a-square" | "corner-flip" | "strip-set" | "checker" | "half-rectangle-triangle" | "pieced";
+            /**
+             * Method
+             * @enum {string}
+             */
+            method: "cut-and-sew" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
+            /**
+             * @default {
+             *       "unit": "in"
+             *     }
+             */
+            settings?: components["schemas"]["SettingsIn"];
+            /** Start */
+            start: string;
+            /** Step */
+            step: string;
+        };
+        /**
+         * CutChartOut
+         * @description A chart of cut sizes with the settings it holds for.
+         */
+        CutChartOut: {
+            /** Columns */
+            columns: string[];
+            /** Rows */
+            rows: components["schemas"]["CutChartRowOut"][];
+            /** Settings */
+            settings: string;
+            /** Title */
+            title: string;
+        };
+        /**
+         * CutChartRowOut
+         * @description One line of a chart.
+         */
+        CutChartRowOut: {
+            /** Cuts */
+            cuts: string[];
+            /** Finished */
+            finished: string;
+            /** Unfinished */
+            unfinished: string;
+        };
+        /**
          * CutOut
          * @description A line of the cutting list.
          */
@@ -495,6 +775,19 @@ export interface components {
             what: string;
             /** Working */
             working: string[];
+        };
+        /**
+         * DraftIn
+         * @description A draft to be looked at; nothing is stored.
+         */
+        DraftIn: {
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
         };
         /**
          * DraftOut
@@ -680,6 +973,54 @@ export interface components {
             theirs?: components["schemas"]["BlockOut"] | null;
         };
         /**
+         * KindMethodOut
+         * @description A method of a kind.
+         */
+        KindMethodOut: {
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "cut-and-sew" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
+            /** Words */
+            words: string;
+        };
+        /**
+         * KindOut
+         * @description A kind of unit that can be asked for outside a block, with its methods.
+         */
+        KindOut: {
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "patch" | "half-square-triangle" | "quarter-square-triangle" | "split-quarter-square" | "flying-geese" | "square-in-a-square" | "corner-flip" | "strip-set" | "checker" | "half-rectangle-triangle" | "pieced";
+            /** Methods */
+            methods: components["schemas"]["KindMethodOut"][];
+            /** Two Sizes */
+            two_sizes: boolean;
+            /** Words */
+            words: string;
+        };
+        /**
+         * LabelOut
+         * @description A size in a step's picture, beside the span that it measures.
+         */
+        LabelOut: {
+            /** End */
+            end: [
+                number,
+                number
+            ];
+            /** Start */
+            start: [
+                number,
+                number
+            ];
+            /** Words */
+            words: string;
+        };
+        /**
          * LineLength
          * @description Give one column or row a finished size; the others share what is left, or the block grows.
          */
@@ -721,6 +1062,27 @@ export interface components {
             start: number;
         };
         /**
+         * MarkOut
+         * @description A line in a step's picture and what it means.
+         */
+        MarkOut: {
+            /** End */
+            end: [
+                number,
+                number
+            ];
+            /**
+             * Mark
+             * @enum {string}
+             */
+            mark: "drawn" | "sewn" | "cut" | "seam" | "press" | "ruler" | "guide" | "allowance";
+            /** Start */
+            start: [
+                number,
+                number
+            ];
+        };
+        /**
          * MatesOut
          * @description A choice of mates: the maps of the grid onto itself, each as x' = a·x + b·y + c, y' = d·x + e·y + f.
          */
@@ -744,14 +1106,11 @@ export interface components {
         };
         /**
          * MethodOut
-         * @description A way to make a unit.
+         * @description A way to make a unit: a method, or two joined by a plus sign.
          */
         MethodOut: {
-            /**
-             * Name
-             * @enum {string}
-             */
-            name: "cut-and-sew" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
+            /** Name */
+            name: string;
             /** Words */
             words: string;
         };
@@ -856,6 +1215,32 @@ export interface components {
             units: string[];
         };
         /**
+         * OnHandIn
+         * @description Pieces on hand: their size as typed, how many, of how many fabrics.
+         */
+        OnHandIn: {
+            /**
+             * Count
+             * @default 1
+             */
+            count?: number;
+            /**
+             * Fabrics
+             * @default 2
+             */
+            fabrics?: number;
+            /** Height */
+            height?: string | null;
+            /**
+             * @default {
+             *       "unit": "in"
+             *     }
+             */
+            settings?: components["schemas"]["SettingsIn"];
+            /** Width */
+            width: string;
+        };
+        /**
          * PaintPatch
          * @description Give a fabric to the patch that holds a point, or to all patches of its letter, or of its fabric.
          */
@@ -880,6 +1265,19 @@ export interface components {
             spread?: "patch" | "letter" | "fabric";
         };
         /**
+         * PartOut
+         * @description A patch of a unit's picture.
+         */
+        PartOut: {
+            /** Fabric */
+            fabric: string;
+            /** Outline */
+            outline: [
+                number,
+                number
+            ][];
+        };
+        /**
          * PictureFaceOut
          * @description One patch of a small picture.
          */
@@ -891,6 +1289,42 @@ export interface components {
                 number,
                 number
             ][];
+        };
+        /**
+         * PossibleOut
+         * @description What the pieces can become.
+         */
+        PossibleOut: {
+            /** Cut */
+            cut: string;
+            /** Finished */
+            finished: string;
+            /** Height */
+            height: number;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "patch" | "half-square-triangle" | "quarter-square-triangle" | "split-quarter-square" | "flying-geese" | "square-in-a-square" | "corner-flip" | "strip-set" | "checker" | "half-rectangle-triangle" | "pieced";
+            /** Kind Words */
+            kind_words: string;
+            /** Makes */
+            makes: number;
+            /**
+             * Method
+             * @enum {string}
+             */
+            method: "cut-and-sew" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
+            /** Method Words */
+            method_words: string;
+            /** Picture */
+            picture: components["schemas"]["PartOut"][];
+            /** Pieces */
+            pieces: number;
+            /** Trim */
+            trim: string;
+            /** Width */
+            width: number;
         };
         /**
          * Proportions
@@ -1001,6 +1435,24 @@ export interface components {
              * @enum {string}
              */
             value?: "light" | "medium" | "dark";
+        };
+        /**
+         * RecipesOut
+         * @description All groups of a draft's units with the ways to make them.
+         */
+        RecipesOut: {
+            /** Cards */
+            cards: components["schemas"]["CardOut"][];
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+            /** Fabrics */
+            fabrics: components["schemas"]["FabricOut"][];
+            sheet: components["schemas"]["SheetOut"];
         };
         /**
          * Regrid
@@ -1130,17 +1582,47 @@ export interface components {
         SetMaking: {
             /** Blocks */
             blocks?: number | null;
+            /** Care */
+            care?: ("balance" | "cloth" | "time" | "exact") | null;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             do: "making";
+            /** Press */
+            press?: ("dark" | "open") | null;
+            /** Ruler Length */
+            ruler_length?: string | null;
+            /** Ruler Step */
+            ruler_step?: string | null;
+            /** Ruler Width */
+            ruler_width?: string | null;
+            /** Seam */
+            seam?: string | null;
+            /** Stitch */
+            stitch?: ("beside" | "two-lines") | null;
+            /** Trim Margin */
+            trim_margin?: string | null;
+            /** Usable */
+            usable?: string | null;
+        };
+        /**
+         * SettingsIn
+         * @description What the quilter works with, as typed; what is left out is the usual of the unit.
+         */
+        SettingsIn: {
             /** Ruler Step */
             ruler_step?: string | null;
             /** Seam */
             seam?: string | null;
             /** Trim Margin */
             trim_margin?: string | null;
+            /**
+             * Unit
+             * @default in
+             * @enum {string}
+             */
+            unit?: "in" | "cm";
         };
         /**
          * Sew
@@ -1164,12 +1646,34 @@ export interface components {
             ];
         };
         /**
+         * ShareOut
+         * @description One method of a way: what one lot gives and how often it is done, and the steps.
+         */
+        ShareOut: {
+            /** Lot */
+            lot: string;
+            /**
+             * Method
+             * @enum {string}
+             */
+            method: "cut-and-sew" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
+            /** Steps */
+            steps: components["schemas"]["StepOut"][];
+            /** Words */
+            words: string;
+        };
+        /**
          * SheetOut
          * @description The ruled paper and what the block is made with.
          */
         SheetOut: {
             /** Blocks */
             blocks: number;
+            /**
+             * Care
+             * @enum {string}
+             */
+            care: "balance" | "cloth" | "time" | "exact";
             /** Columns */
             columns: components["schemas"]["LineOut"][];
             /** Finished */
@@ -1182,12 +1686,26 @@ export interface components {
             height: number;
             /** Name */
             name: string;
+            /**
+             * Press
+             * @enum {string}
+             */
+            press: "dark" | "open";
             /** Rows */
             rows: components["schemas"]["LineOut"][];
+            /** Ruler Length */
+            ruler_length: string;
             /** Ruler Step */
             ruler_step: string;
+            /** Ruler Width */
+            ruler_width: string;
             /** Seam */
             seam: string;
+            /**
+             * Stitch
+             * @enum {string}
+             */
+            stitch: "beside" | "two-lines";
             /** Trim Margin */
             trim_margin: string;
             /** Unfinished */
@@ -1197,6 +1715,8 @@ export interface components {
              * @enum {string}
              */
             unit: "in" | "cm";
+            /** Usable */
+            usable: string;
             /** Width */
             width: number;
         };
@@ -1282,6 +1802,52 @@ export interface components {
             ][];
         };
         /**
+         * StepOut
+         * @description One step: what is done, in words and pictures.
+         */
+        StepOut: {
+            /**
+             * Act
+             * @enum {string}
+             */
+            act: "cut" | "draw" | "sew" | "cut-apart" | "press" | "trim" | "join";
+            /** Caution */
+            caution: string | null;
+            /** Pictures */
+            pictures: components["schemas"]["StepPictureOut"][];
+            /** Words */
+            words: string;
+        };
+        /**
+         * StepPictureOut
+         * @description A picture to scale, in the draft's unit; `box` is left, top, width and height.
+         */
+        StepPictureOut: {
+            /** Box */
+            box: [
+                number,
+                number,
+                number,
+                number
+            ];
+            /** Cloths */
+            cloths: components["schemas"]["ClothOut"][];
+            /** Count */
+            count: number;
+            /** Labels */
+            labels: components["schemas"]["LabelOut"][];
+            /** Marks */
+            marks: components["schemas"]["MarkOut"][];
+        };
+        /**
+         * StepsOut
+         * @description A way step by step.
+         */
+        StepsOut: {
+            /** Shares */
+            shares: components["schemas"]["ShareOut"][];
+        };
+        /**
          * StretchOut
          * @description A stretch of seam between two crossings: on the sheet, and as acts name it.
          */
@@ -1352,6 +1918,36 @@ export interface components {
             other: string;
         };
         /**
+         * ToldIn
+         * @description A finished size, a kind and method, and the cuts that someone tells, by the number of the piece.
+         */
+        ToldIn: {
+            /** Height */
+            height?: string | null;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "patch" | "half-square-triangle" | "quarter-square-triangle" | "split-quarter-square" | "flying-geese" | "square-in-a-square" | "corner-flip" | "strip-set" | "checker" | "half-rectangle-triangle" | "pieced";
+            /**
+             * Method
+             * @enum {string}
+             */
+            method: "cut-and-sew" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
+            /**
+             * @default {
+             *       "unit": "in"
+             *     }
+             */
+            settings?: components["schemas"]["SettingsIn"];
+            /** Told */
+            told?: {
+                [key: string]: string;
+            };
+            /** Width */
+            width: string;
+        };
+        /**
          * Turn
          * @description Turn what a span holds by quarters, or mirror it left for right first.
          */
@@ -1419,6 +2015,119 @@ export interface components {
             total: number;
             /** Unfinished */
             unfinished: string;
+            /** Way */
+            way: string;
+            /** Words */
+            words: string;
+        };
+        /**
+         * VerdictOut
+         * @description What comes of the cuts told: in a sentence, and piece by piece what is right.
+         */
+        VerdictOut: {
+            /** Pieces */
+            pieces: components["schemas"]["AskedOut"][];
+            /** Right */
+            right: boolean;
+            /** Unfinished */
+            unfinished: string;
+            /** Verdict */
+            verdict: string;
+        };
+        /**
+         * WayCutOut
+         * @description What is cut for a way, and how the number came about, from the finished size to the ruler.
+         */
+        WayCutOut: {
+            /** Count */
+            count: number;
+            /** Exact */
+            exact: string;
+            /** Fabric */
+            fabric: string;
+            /** Further */
+            further: string;
+            /** Name */
+            name: string;
+            /** Size */
+            size: string;
+            /** Strips */
+            strips: string;
+            /** What */
+            what: string;
+            /** Working */
+            working: string[];
+        };
+        /**
+         * WayIn
+         * @description One way to make one group of a draft's units.
+         */
+        WayIn: {
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+            /** Label */
+            label: string;
+            /** Way */
+            way: string;
+        };
+        /**
+         * WayOut
+         * @description One way in figures, as texts; numbers where a bar is drawn from them.
+         */
+        WayOut: {
+            /** Bias */
+            bias: string;
+            /** Bonus */
+            bonus: string;
+            /** Chosen */
+            chosen: boolean;
+            /** Cut */
+            cut: string;
+            /** Cuts */
+            cuts: number;
+            /** Lines */
+            lines: components["schemas"]["WayCutOut"][];
+            /** Makes */
+            makes: number;
+            /** Name */
+            name: string;
+            /** Pieces */
+            pieces: number;
+            /** Prints */
+            prints: string;
+            /** Proposed */
+            proposed: boolean;
+            /** Room */
+            room: string;
+            /** Seams */
+            seams: number;
+            /** Sewn */
+            sewn: string;
+            /** Smallest */
+            smallest: string;
+            /** Spare */
+            spare: number;
+            /** Spare Words */
+            spare_words: string;
+            /** Taken */
+            taken: boolean;
+            /** Too Small */
+            too_small: boolean;
+            /** Trims */
+            trims: number;
+            /** Used */
+            used: string;
+            /** Wasted */
+            wasted: string;
+            /** Wasted Share */
+            wasted_share: number;
+            /** Wide */
+            wide: string;
             /** Words */
             words: string;
         };
@@ -2260,6 +2969,438 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    chart_api_finder_chart_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutChartIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutChartOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    chart_csv_api_finder_chart_csv_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutChartIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    check_number_api_finder_check_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToldIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerdictOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    kinds_api_finder_kinds_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindOut"][];
+                };
+            };
+        };
+    };
+    on_hand_api_finder_on_hand_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnHandIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PossibleOut"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    recipes_api_recipes_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipesOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    steps_api_recipes_steps_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WayIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StepsOut"];
+                };
             };
             /** @description Not Found */
             404: {

@@ -130,9 +130,9 @@ function Units({ view, act, onLight }: { view: Draft; act: (acts: Act[]) => void
     <section aria-labelledby="units-head" className="units">
       <h3 id="units-head">How each unit is made</h3>
       <ul>
-        {view.units.map((unit) => (
+        {view.units.map((unit, index) => (
           <li
-            key={unit.label}
+            key={`${unit.label} ${unit.method}`}
             onPointerEnter={() => onLight(view.faces.flatMap((face, index) => (face.unit === unit.label ? [index] : [])))}
             onPointerLeave={() => onLight([])}
           >
@@ -143,23 +143,24 @@ function Units({ view, act, onLight }: { view: Draft; act: (acts: Act[]) => void
               <small>
                 {unit.letters.join(" ")} · <Fr>{`${unit.finished} finished, ${unit.unfinished} unfinished`}</Fr>
               </small>
-              {unit.methods.length > 1 && (
+              {unit.way !== unit.method && <small>these {unit.method_words}</small>}
+              {unit.methods.length > 1 && view.units[index - 1]?.label !== unit.label && (
                 <>
                   <select
-                    value={unit.chosen ? unit.method : ""}
+                    value={unit.chosen ? unit.way : ""}
                     aria-label={`How unit ${unit.label}, ${unit.words}, is made`}
                     onChange={(event) =>
                       act([
                         {
                           do: "method",
                           kind: unit.kind,
-                          method: (event.target.value || null) as (typeof unit)["method"] | null,
+                          method: event.target.value || null,
                           ...(unit.at ? { at: unit.at as [string, string] } : {}),
                         },
                       ])
                     }
                   >
-                    <option value="">proposed{unit.chosen ? "" : `: ${unit.method_words}`}</option>
+                    <option value="">proposed{unit.chosen ? "" : `: ${unit.methods.find((one) => one.name === unit.way)?.words}`}</option>
                     {unit.methods.map((method) => (
                       <option key={method.name} value={method.name}>
                         {method.words}

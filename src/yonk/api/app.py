@@ -16,6 +16,7 @@ from starlette.datastructures import Headers, MutableHeaders
 from starlette.responses import Response
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
+from yonk.api.recipe_routes import router as recipe_router
 from yonk.api.routes import block_out, router
 from yonk.api.schemas import BlockOut, FaultOut, FaultsOut
 from yonk.core.draft import DraftError
@@ -32,6 +33,7 @@ def create_app(engine: Engine | None, front_end: Path | None = None) -> FastAPI:
     app.state.sessions = session_maker(engine) if engine else None
     app.add_middleware(LimitSize)
     app.include_router(router)
+    app.include_router(recipe_router)
     for fault, answer in (
         (BadFileError, _bad_file),
         (DraftError, _bad_draft),

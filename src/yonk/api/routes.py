@@ -32,9 +32,9 @@ from yonk.api.view import chart_view, picture, size, view_of
 from yonk.core.acts import Regrid, Rename, Resize, apply, with_seams
 from yonk.core.draft import Draft, Fabric, default_making
 from yonk.core.plan import make_plan
-from yonk.core.recipes import terms_of
 from yonk.core.sizes import size_chart, width_range
 from yonk.core.units import KINDS
+from yonk.core.units.needs import terms_of
 from yonk.core.units.reading import read
 from yonk.files.block_file import block_schema, check_reading, read_block, take_block, write_block
 from yonk.files.cutting_csv import write_cutting_csv

@@ -9,7 +9,7 @@ from pydantic import BaseModel, ConfigDict, Field
 from typing_extensions import TypedDict
 
 from yonk.core.acts import Act
-from yonk.core.draft import Print, Unit, Value
+from yonk.core.draft import Care, Press, Print, Stitch, Unit, Value
 from yonk.core.mates import MatesName
 from yonk.core.notices import Code
 from yonk.core.patches import ShapeName
@@ -76,6 +76,12 @@ class SheetOut(Model):
     seam: str
     ruler_step: str
     trim_margin: str
+    usable: str
+    ruler_width: str
+    ruler_length: str
+    stitch: Stitch
+    press: Press
+    care: Care
 
 
 class FabricOut(Model):
@@ -120,9 +126,9 @@ class StretchOut(Model):
 
 
 class MethodOut(Model):
-    """A way to make a unit."""
+    """A way to make a unit: a method, or two joined by a plus sign."""
 
-    name: MethodName
+    name: str
     words: str
 
 
@@ -139,6 +145,7 @@ class UnitOut(Model):
     total: int
     method: MethodName
     method_words: str
+    way: str
     chosen: bool
     reason: str
     makes: int

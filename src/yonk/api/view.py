@@ -36,9 +36,10 @@ from yonk.core.mates import WORDS, Mate, MatesName, possible_mates
 from yonk.core.measure import Length, show, write_exact, write_mixed, write_typed
 from yonk.core.patches import paint_faces
 from yonk.core.plan import Plan
-from yonk.core.recipes import Recipe, terms_of
+from yonk.core.recipes import Recipe
 from yonk.core.sizes import ChartRow
 from yonk.core.units import BY_NAME
+from yonk.core.units.needs import terms_of
 from yonk.core.units.reading import Group, Reading
 from yonk.files.block_file import write_block
 
@@ -54,6 +55,16 @@ DARK_INK, LIGHT_INK = "#14312c", "#fbf7ec"
 def view_of(plan: Plan, *, stretches: bool = False, outlines: bool = False) -> DraftOut:
     """Everything the screen shows of a plan."""
     return _View(plan).out(stretches, outlines)
+
+
+def sheet_of(plan: Plan) -> SheetOut:
+    """The ruled paper of a plan and what the block is made with."""
+    return _View(plan).sheet()
+
+
+def fabrics_of(plan: Plan) -> list[FabricOut]:
+    """The fabrics of a plan, as they are to be drawn."""
+    return _View(plan).fabrics()
 
 
 def size(width: Length | Fraction, height: Length | Fraction, unit: str) -> str:
@@ -110,8 +121,8 @@ class _View:
         faces = self._faces()
         return DraftOut.model_construct(  # what the core made needs no checking
             document=write_block(self.draft),
-            sheet=self._sheet(),
-            fabrics=self._fabrics(),
+            sheet=self.sheet(),
+            fabrics=self.fabrics(),
             faces=faces,
             loose=[(self._place(a), self._place(b)) for a, b in self.drawing.loose],
             stretches=self._stretches() if stretches else [],
@@ -157,7 +168,7 @@ class _View:
     def _place(self, spot: Spot) -> Place:
         return round(spot[0] / self.drawing.scale, 5), round(spot[1] / self.drawing.scale, 5)
 
-    def _sheet(self) -> SheetOut:
+    def sheet(self) -> SheetOut:
         draft, making, ruling = self.draft, self.draft.making, self.drawing.ruling
         both = 2 * making.seam
         return SheetOut(
@@ -168,7 +179,9 @@ class _View:
             unfinished=size(draft.width + both, draft.height + both, self.unit),
             columns=self._lines(draft.columns, ruling.across), rows=self._lines(draft.rows, ruling.down),
             blocks=self.plan.blocks, seam=write_typed(making.seam, self.unit),
-            ruler_step=write_typed(making.ruler_step, self.unit), trim_margin=write_typed(making.trim_margin, self.unit),
+            usable=write_typed(making.usable, self.unit), ruler_width=write_typed(making.ruler_width, self.unit),
+            ruler_length=write_typed(making.ruler_length, self.unit), stitch=making.stitch, press=making.press,
+            care=making.care, ruler_step=write_typed(making.ruler_step, self.unit), trim_margin=write_typed(making.trim_margin, self.unit),
         )  # fmt: skip
 
     def _lines(self, parts: tuple[Fraction, ...], at: tuple[Fraction, ...]) -> list[LineOut]:
@@ -183,7 +196,7 @@ class _View:
             for part, low, high in zip(parts, at, at[1:], strict=False)
         ]
 
-    def _fabrics(self) -> list[FabricOut]:
+    def fabrics(self) -> list[FabricOut]:
         counts = Counter(self.reading.fabrics)
         return [
             FabricOut(
@@ -307,10 +320,16 @@ class _View:
             letters=sorted({part.cloth.letter for part in unit.parts}, key=lambda name: (len(name), name)),
             finished=size(wide, high, self.unit), unfinished=size(wide + both, high + both, self.unit),
             per_block=recipe.group.per_block, total=recipe.total, method=recipe.method.name,
-            method_words=recipe.method.words, chosen=recipe.chosen, reason=recipe.reason, makes=recipe.makes,
+            method_words=recipe.method.words, way=recipe.way.name, chosen=recipe.chosen, reason=recipe.reason, makes=recipe.makes,
             spare=recipe.spare, hand=unit.hand, at=self._unit_at(recipe, faces),
-            methods=[MethodOut(name=m.name, words=m.words) for m in kind.methods if m.suits(unit)],
+            methods=self._ways(recipe),
         )  # fmt: skip
+
+    def _ways(self, recipe: Recipe) -> list[MethodOut]:
+        """The methods that suit, and the split that is taken, if one is."""
+        suiting = [m for m in BY_NAME[recipe.group.kind].methods if m.suits(recipe.group.unit)]
+        split = [MethodOut(name=recipe.way.name, words=recipe.way.words)] if len(recipe.way.shares) > 1 else []
+        return [*(MethodOut(name=m.name, words=m.words) for m in suiting), *split]
 
     def _unit_at(self, recipe: Recipe, faces: list[FaceOut]) -> tuple[str, str] | None:
         """A point in one of the units, where the block as drafted has one; a colouring may have units of its own."""

@@ -15,14 +15,17 @@ from typing import Any, Literal
 from yonk.core.draft import (
     DEFAULTS,
     UNASSIGNED,
+    Care,
     Colouring,
     Draft,
     DraftError,
     Fabric,
     Paint,
     Point,
+    Press,
     Print,
     Seam,
+    Stitch,
     Unit,
     UnitMethod,
     Value,
@@ -39,7 +42,7 @@ from yonk.core.ruling import Ruling
 from yonk.core.seams import tidy, whole_seam, without
 from yonk.core.units import BY_NAME
 from yonk.core.units.reading import read
-from yonk.core.units.unit import Kind, MethodName
+from yonk.core.units.unit import Kind
 
 MOST_SEAMS = 20_000
 MOST_COLOURINGS = 12
@@ -232,15 +235,24 @@ class SetMaking:
     seam: str | None = None
     ruler_step: str | None = None
     trim_margin: str | None = None
+    usable: str | None = None
+    ruler_width: str | None = None
+    ruler_length: str | None = None
+    stitch: Stitch | None = None
+    press: Press | None = None
+    care: Care | None = None
 
 
 @dataclass(frozen=True, kw_only=True)
 class ChooseMethod:
-    """Choose the way to make a kind of unit, or the group of units one of which holds `at`; None takes the proposal."""
+    """Choose the way to make a kind of unit, or the group of units one of which holds `at`; None takes the proposal.
+
+    A way is a method, or two joined by a plus sign for a group split over both.
+    """
 
     do: Literal["method"] = "method"
     kind: Kind
-    method: MethodName | None
+    method: str | None
     at: PointText | None = None
 
 
@@ -642,19 +654,19 @@ def _set_making(draft: Draft, act: SetMaking, mates: MatesName) -> Draft:
         if not 1 <= act.blocks <= 1000:
             raise DraftError("blocks", "must be from 1 to 1000")
         making = replace(making, blocks=act.blocks)
-    if act.seam is not None:
-        making = replace(making, seam=_length(act.seam, "seam"))
-    if act.ruler_step is not None:
-        making = replace(making, ruler_step=_length(act.ruler_step, "ruler_step"))
-    if act.trim_margin is not None:
-        making = replace(making, trim_margin=_length(act.trim_margin, "trim_margin", positive=False))
-    return replace(draft, making=making)
+    changed: dict[str, Any] = {
+        name: _length(text, name, positive=name != "trim_margin")
+        for name in ("seam", "ruler_step", "trim_margin", "usable", "ruler_width", "ruler_length")
+        if (text := getattr(act, name)) is not None
+    }
+    changed |= {name: value for name in ("stitch", "press", "care") if (value := getattr(act, name)) is not None}
+    return replace(draft, making=replace(making, **changed))
 
 
 def _choose_method(draft: Draft, act: ChooseMethod, mates: MatesName) -> Draft:
     making = draft.making
-    names = [method.name for method in BY_NAME[act.kind].methods]
-    if act.method is not None and act.method not in names:
+    names: list[str] = [method.name for method in BY_NAME[act.kind].methods]
+    if act.method is not None and not {*act.method.split("+")} <= {*names}:
         raise DraftError("method", f"is no way to make it; the ways are {', '.join(names)}")
     if act.at is None:
         methods = {kind: method for kind, method in making.methods.items() if kind != act.kind}

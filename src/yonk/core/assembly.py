@@ -16,7 +16,7 @@ from functools import cached_property
 from typing import Generic, TypeVar
 
 from yonk.core.faces import Drawing, Ring
-from yonk.core.measure import ROOT_2, Length
+from yonk.core.measure import ROOT_2, Length, Rational
 
 Known = TypeVar("Known")
 
@@ -128,9 +128,9 @@ class Region:
         ]
         return Region(tuple(sorted(pieces, key=lambda piece: piece.ring)), width, height, self.turns)
 
-    def length(self, steps: int, scale: int) -> Length:
+    def length(self, steps: int, scale: Rational) -> Length:
         """A stretch along the frame, in the draft's unit."""
-        doubled = Length(Fraction(steps, scale * 2 ** (self.turns // 2)))
+        doubled = Length(Fraction(steps) / (scale * 2 ** (self.turns // 2)))
         return doubled * ROOT_2 / 2 if self.on_point else doubled
 
 

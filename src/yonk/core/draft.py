@@ -10,6 +10,9 @@ from typing import Literal
 Unit = Literal["in", "cm"]
 Value = Literal["light", "medium", "dark"]
 Print = Literal["solid", "allover", "directional"]
+Stitch = Literal["beside", "two-lines"]
+Press = Literal["dark", "open"]
+Care = Literal["balance", "cloth", "time", "exact"]
 Point = tuple[Fraction, Fraction]
 Seam = tuple[Point, Point]
 
@@ -55,12 +58,22 @@ class UnitMethod:
 
 @dataclass(frozen=True, kw_only=True)
 class Making:
-    """How the block is to be made. Lengths in the draft's unit."""
+    """How the block is to be made. Lengths in the draft's unit.
+
+    `usable` is the width of fabric that strips are cut from; the standard ruler is `ruler_width` by `ruler_length`.
+    `stitch`, `press` and `care` are the school she follows and what she cares for most when a way is proposed.
+    """
 
     blocks: int = 1
     seam: Fraction = Fraction(1, 4)
     ruler_step: Fraction = Fraction(1, 8)
     trim_margin: Fraction = Fraction(1, 8)
+    usable: Fraction = Fraction(40)
+    ruler_width: Fraction = Fraction(13, 2)
+    ruler_length: Fraction = Fraction(49, 2)
+    stitch: Stitch = "beside"
+    press: Press = "dark"
+    care: Care = "balance"
     methods: Mapping[str, str] = field(default_factory=dict)
     units: tuple[UnitMethod, ...] = ()
 
@@ -74,18 +87,42 @@ class MakingDefaults:
     trim_margin: Fraction
     squaring: Fraction  # spent on squaring up the ends of a strip set
     hair: Fraction  # a difference from the ruler that cloth does not show
+    usable: Fraction  # width of fabric, the safe figure
+    ruler: tuple[Fraction, Fraction]  # the standard ruler
+    slip: Fraction  # how far a seam of an ordinary hand is off
 
 
 DEFAULTS: dict[Unit, MakingDefaults] = {
-    "in": MakingDefaults(Fraction(1, 4), Fraction(1, 8), Fraction(1, 8), squaring=Fraction(1), hair=Fraction(1, 64)),
-    "cm": MakingDefaults(Fraction(3, 4), Fraction(1, 4), Fraction(1, 4), squaring=Fraction(5, 2), hair=Fraction(1, 25)),
+    "in": MakingDefaults(
+        Fraction(1, 4),
+        Fraction(1, 8),
+        Fraction(1, 8),
+        squaring=Fraction(1),
+        hair=Fraction(1, 64),
+        usable=Fraction(40),
+        ruler=(Fraction(13, 2), Fraction(49, 2)),
+        slip=Fraction(1, 32),
+    ),
+    "cm": MakingDefaults(
+        Fraction(3, 4),
+        Fraction(1, 4),
+        Fraction(1, 4),
+        squaring=Fraction(5, 2),
+        hair=Fraction(1, 25),
+        usable=Fraction(100),
+        ruler=(Fraction(15), Fraction(60)),
+        slip=Fraction(2, 25),
+    ),
 }
 
 
 def default_making(unit: Unit) -> Making:
     """The making of a draft that says nothing about it."""
     usual = DEFAULTS[unit]
-    return Making(seam=usual.seam, ruler_step=usual.ruler_step, trim_margin=usual.trim_margin)
+    return Making(
+        seam=usual.seam, ruler_step=usual.ruler_step, trim_margin=usual.trim_margin, usable=usual.usable,
+        ruler_width=usual.ruler[0], ruler_length=usual.ruler[1],
+    )  # fmt: skip
 
 
 @dataclass(frozen=True, kw_only=True)

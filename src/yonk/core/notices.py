@@ -12,10 +12,11 @@ from yonk.core.contrast import hard_to_tell_apart
 from yonk.core.cutting.cuts import Cut
 from yonk.core.measure import show
 from yonk.core.off_the_ruler import in_words, off_the_ruler
-from yonk.core.recipes import Recipe, terms_of
+from yonk.core.recipes import Recipe
 from yonk.core.set_in import set_in_pieces
 from yonk.core.sizes import sizes_on_the_ruler
 from yonk.core.units import BY_NAME
+from yonk.core.units.needs import terms_of
 from yonk.core.units.reading import Reading
 
 Code = Literal[

@@ -2,27 +2,32 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass
+from functools import lru_cache
 
-from yonk.core.draft import DEFAULTS, Draft
+from yonk.core.draft import Care, Draft
+from yonk.core.proposal import Proposal, capital, propose
 from yonk.core.units import BY_NAME
-from yonk.core.units.needs import Need, Terms
+from yonk.core.units.needs import Need, Terms, terms_of
 from yonk.core.units.reading import Group, Reading, gather
-from yonk.core.units.unit import Demand, Method, lots_for
+from yonk.core.units.unit import Method, lots_for
+from yonk.core.ways import Demand, Share, Way, way_named
 
 
 @dataclass(frozen=True)
 class Recipe:
-    """How one group of units is made over all blocks.
+    """How a group of units, or a part of it, is made over all blocks by one method.
 
-    `makes` counts all that the lots yield for this group; `mirrored` those of them that are mirror images nobody
-    asked for. `needs` is empty where the group comes out of its mirror images' lots. `chosen` tells whether the
-    quilter chose the method; `unsuited` names a choice of hers that cannot make this unit.
+    `total` is how many are made so; a group that is split over two methods has two recipes. `makes` counts all that the
+    lots yield for this group; `mirrored` those of them that are mirror images nobody asked for. `needs` is empty where
+    the group comes out of its mirror images' lots. `way` is the whole group's way, `chosen` whether the quilter chose
+    it; `unsuited` names a choice of hers that cannot make this unit.
     """
 
     group: Group
     method: Method
+    way: Way
     reason: str
     chosen: bool
     total: int
@@ -39,31 +44,29 @@ class Recipe:
         return self.makes - self.total
 
 
-def terms_of(draft: Draft) -> Terms:
-    """The quilter's seam allowance, ruler and margin with what is usual in her unit."""
-    usual, making = DEFAULTS[draft.unit], draft.making
-    return Terms(making.seam, making.ruler_step, making.trim_margin, usual.squaring, usual.hair, draft.unit)
-
-
 def choose_recipes(readings: Sequence[tuple[Reading, int]]) -> tuple[Recipe, ...]:
-    """One recipe for each group of the readings, each for so many blocks, in the order of the groups.
+    """The recipes for the groups of the readings, each for so many blocks, in the order of the groups.
 
     The first reading is the block as drafted; the others are its colourings.
     """
-    groups, totals = gather(readings)
-    reading = readings[0][0]
-    terms = terms_of(reading.draft)
-    by_unit = _chosen_by_unit(reading)
-    wanted = _Wanted(reading.draft, groups, totals, {group.identity: group for group in groups})
-    choices = {group.label: _choose(group, wanted, by_unit) for group in groups}
-    return tuple(_make(group, wanted, terms, choices) for group in groups if totals[group.label])
+    wanted = wanted_of(readings)
+    by_unit = _chosen_by_unit(readings[0][0])
+    choices = {group.label: _choose(group, wanted, by_unit) for group in wanted.groups}
+    return tuple(
+        recipe
+        for group in wanted.groups
+        if wanted.totals[group.label]
+        for share in choices[group.label].way.shares
+        for recipe in [_make(group, share, wanted, choices)]
+    )
 
 
 @dataclass(frozen=True)
-class _Wanted:
+class Wanted:
     """All groups and how many of each are wanted over all blocks."""
 
     draft: Draft
+    terms: Terms
     groups: tuple[Group, ...]
     totals: Mapping[str, int]
     by_identity: Mapping[object, Group]
@@ -74,18 +77,26 @@ class _Wanted:
             return None
         return self.by_identity.get(group.mirror_identity)
 
+    def demand(self, group: Group) -> Demand:
+        """How many of a group are wanted, with its mirror images where its hands are told apart."""
+        other = self.mirror(group) if group.unit.hand else None
+        directional = any(self.draft.fabric(key).print == "directional" for key in group.unit.fabrics)
+        return Demand(self.totals[group.label], self.totals[other.label] if other else 0, directional)
+
+
+def wanted_of(readings: Sequence[tuple[Reading, int]]) -> Wanted:
+    """What is wanted of each group over the blocks of all readings."""
+    groups, totals = gather(readings)
+    draft = readings[0][0].draft
+    return Wanted(draft, terms_of(draft), groups, totals, {group.identity: group for group in groups})
+
 
 @dataclass(frozen=True)
 class _Choice:
-    method: Method
+    way: Way
     reason: str
     chosen: bool
     unsuited: str | None = None
-
-
-def method_named(group: Group, name: str) -> Method | None:
-    """The group's method of that name, if its kind has one and it suits the unit."""
-    return next((m for m in BY_NAME[group.kind].methods if m.name == name and m.suits(group.unit)), None)
 
 
 def _chosen_by_unit(reading: Reading) -> Mapping[str, str]:
@@ -98,50 +109,62 @@ def _chosen_by_unit(reading: Reading) -> Mapping[str, str]:
     return {groups[face].label: choice.method for face, choice in zip(faces, choices, strict=True) if face is not None}
 
 
-def _choose(group: Group, wanted: _Wanted, by_unit: Mapping[str, str]) -> _Choice:
+def _choose(group: Group, wanted: Wanted, by_unit: Mapping[str, str]) -> _Choice:
     named = by_unit.get(group.label) or wanted.draft.making.methods.get(group.kind)
-    method = method_named(group, named) if named else None
-    if method:
-        return _Choice(method, f"Chosen by you: {method.words}.", chosen=True)
-    other = wanted.mirror(group)
-    directional = any(wanted.draft.fabric(key).print == "directional" for key in group.unit.fabrics)
-    demand = Demand(wanted.totals[group.label], wanted.totals[other.label] if other else 0, directional)
-    name, reason = BY_NAME[group.kind].propose(group.unit, demand)
-    proposed = method_named(group, name)
-    assert proposed is not None, "what is proposed suits"
-    return _Choice(proposed, reason, chosen=False, unsuited=named)
+    demand = wanted.demand(group)
+    way = way_named(named, BY_NAME[group.kind], group.unit, demand) if named else None
+    if way:
+        return _Choice(way, f"{capital(way.words)}, as you chose.", chosen=True)
+    found = proposal_for(group, wanted)
+    return _Choice(found.way, found.reason, chosen=False, unsuited=named)
 
 
-def _make(group: Group, wanted: _Wanted, terms: Terms, choices: Mapping[str, _Choice]) -> Recipe:
-    choice = choices[group.label]
-    method, total = choice.method, wanted.totals[group.label]
-    if not (method.mirrors and group.unit.hand):
-        lots = lots_for(total, method.lot)
-        needs = tuple(method.needs(group.unit, terms, lots))
-        return _recipe(group, choice, total, lots, lots * method.lot, 0, needs, (group.label,))
-    half = method.lot // 2
-    other = wanted.mirror(group)
-    if other is None or choices[other.label].method != method or not wanted.totals[other.label]:
-        lots = lots_for(total, half)
-        needs = tuple(method.needs(group.unit, terms, lots))
-        return _recipe(group, choice, total, lots, lots * method.lot, lots * half, needs, (group.label,))
-    lots = lots_for(max(total, wanted.totals[other.label]), half)
-    leads = int(group.label) < int(other.label)
-    needs = tuple(method.needs(group.unit, terms, lots)) if leads else ()
-    return _recipe(group, choice, total, lots, lots * half, 0, needs, (group.label, other.label))
+def proposal_for(group: Group, wanted: Wanted) -> Proposal:
+    """The way proposed for a group."""
+    return _proposed(_Asked(group), wanted.terms, wanted.demand(group), wanted.draft.making.care)
 
 
-def _recipe(
-    group: Group,
-    choice: _Choice,
-    total: int,
-    lots: int,
-    makes: int,
-    mirrored: int,
-    needs: tuple[Need, ...],
-    serves: tuple[str, ...],
-) -> Recipe:
+class _Asked:
+    """A group that counts as the same as any other of its identity."""
+
+    def __init__(self, group: Group) -> None:
+        self.group = group
+
+    def __hash__(self) -> int:
+        return hash(self.group.identity)
+
+    def __eq__(self, other: object) -> bool:
+        return isinstance(other, _Asked) and other.group.identity == self.group.identity
+
+
+@lru_cache(maxsize=1024)
+def _proposed(asked: _Asked, terms: Terms, demand: Demand, care: Care) -> Proposal:
+    return propose(BY_NAME[asked.group.kind], asked.group.unit, terms, demand, care)
+
+
+def _make(group: Group, share: Share, wanted: Wanted, choices: Mapping[str, _Choice]) -> Recipe:
+    choice, method, lots, makes = choices[group.label], share.method, share.lots, share.makes
+    serves: tuple[str, ...] = (group.label,)
+    mirrored, leads = 0, True
+    if method.mirrors and group.unit.hand:
+        other = wanted.mirror(group)
+        makes = lots * (method.lot // 2)
+        if other and wanted.totals[other.label] and choices[other.label].way.name == choice.way.name:
+            serves, leads = (group.label, other.label), int(group.label) < int(other.label)
+        else:
+            lots = lots_for(share.wanted, method.lot // 2)
+            makes, mirrored = lots * method.lot, lots * (method.lot // 2)
+    needs = tuple(method.needs(group.unit, wanted.terms, lots)) if leads else ()
     return Recipe(
-        group, choice.method, choice.reason, choice.chosen, total, lots, makes, mirrored, needs, serves,
+        group, method, choice.way, choice.reason, choice.chosen, share.wanted, lots, makes, mirrored, needs, serves,
         choice.unsuited,
     )  # fmt: skip
+
+
+def of_group(recipes: Sequence[Recipe]) -> Iterator[tuple[Group, list[Recipe]]]:
+    """The recipes by group: two where a group is split."""
+    rows: dict[str, list[Recipe]] = {}
+    for recipe in recipes:
+        rows.setdefault(recipe.group.label, []).append(recipe)
+    for found in rows.values():
+        yield found[0].group, found

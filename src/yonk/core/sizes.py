@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Iterator, Sequence
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from fractions import Fraction
 
 from yonk.core.draft import Draft, DraftError
@@ -11,28 +11,16 @@ from yonk.core.measure import Length, LengthError, read_length
 from yonk.core.off_the_ruler import worst_off
 from yonk.core.recipes import Recipe
 from yonk.core.units.needs import Need, Terms
-from yonk.core.units.unit import Unit
 
 STEPS_TRIED = 96
 MOST_ROWS = 120
-
-
-def scaled(unit: Unit, by: Fraction) -> Unit:
-    """The unit at another size; everything finished grows alike."""
-    return replace(
-        unit,
-        width=unit.width * by,
-        height=unit.height * by,
-        scale=unit.scale / by,
-        parts=tuple(replace(part, width=part.width * by, height=part.height * by) for part in unit.parts),
-    )
 
 
 def needs_at(recipes: Iterable[Recipe], terms: Terms, by: Fraction) -> Iterator[tuple[Recipe, Need]]:
     """What is cut when the block is made larger by a factor."""
     for recipe in recipes:
         if recipe.needs:
-            for need in recipe.method.needs(scaled(recipe.group.unit, by), terms, recipe.lots):
+            for need in recipe.method.needs(recipe.group.unit.sized(by), terms, recipe.lots):
                 yield recipe, need
 
 

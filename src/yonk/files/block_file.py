@@ -14,12 +14,15 @@ from pydantic import WithJsonSchema as Schema
 
 from yonk.core.draft import (
     UNASSIGNED,
+    Care,
     Colouring,
     Draft,
     Fabric,
     Making,
     Paint,
+    Press,
     Print,
+    Stitch,
     Unit,
     UnitMethod,
     Value,
@@ -125,6 +128,13 @@ class UnitMethodIn(_Part):
     method: Key
 
 
+class RulerIn(_Part):
+    """The standard ruler."""
+
+    width: Positive
+    length: Positive
+
+
 class MakingIn(_Part):
     """How the block is made; what is left out is the usual."""
 
@@ -132,6 +142,11 @@ class MakingIn(_Part):
     seam: Positive | None = None
     ruler_step: Positive | None = None
     trim_margin: Exact | None = None
+    width_of_fabric: Positive | None = None
+    ruler: RulerIn | None = None
+    stitch: Stitch | None = None
+    press: Press | None = None
+    care: Care | None = None
     methods: dict[str, str] = Field(default_factory=dict)
     units: tuple[UnitMethodIn, ...] = ()
 
@@ -232,6 +247,12 @@ def draft_of(block: BlockIn) -> Draft:
         seam=given.seam or usual.seam,
         ruler_step=given.ruler_step or usual.ruler_step,
         trim_margin=usual.trim_margin if given.trim_margin is None else given.trim_margin,
+        usable=given.width_of_fabric or usual.usable,
+        ruler_width=given.ruler.width if given.ruler else usual.ruler_width,
+        ruler_length=given.ruler.length if given.ruler else usual.ruler_length,
+        stitch=given.stitch or usual.stitch,
+        press=given.press or usual.press,
+        care=given.care or usual.care,
         methods=dict(given.methods),
         units=tuple(UnitMethod(choice.at, choice.method) for choice in given.units),
     )
@@ -265,6 +286,11 @@ def write_block(draft: Draft) -> dict[str, Any]:
             "seam": write_exact(making.seam),
             "ruler_step": write_exact(making.ruler_step),
             "trim_margin": write_exact(making.trim_margin),
+            "width_of_fabric": write_exact(making.usable),
+            "ruler": {"width": write_exact(making.ruler_width), "length": write_exact(making.ruler_length)},
+            "stitch": making.stitch,
+            "press": making.press,
+            "care": making.care,
             "methods": dict(making.methods),
             **(
                 {"units": [{"at": [*map(write_exact, u.at)], "method": u.method} for u in making.units]}
@@ -375,15 +401,15 @@ def _colouring_faults(fabrics: Sequence[FabricIn], colourings: Sequence[Colourin
 
 
 def _method_faults(making: MakingIn) -> Iterator[Fault]:
-    every = {method.name for kind in BY_NAME.values() for method in kind.methods}
+    every: set[str] = {method.name for kind in BY_NAME.values() for method in kind.methods}
     for kind, method in making.methods.items():
         place = f"making.methods.{kind}"
         known = next((there for name, there in BY_NAME.items() if name == kind), None)
         if known is None:
             yield Fault(place, f"is no kind of unit; the kinds are {', '.join(BY_NAME)}")
-        elif method not in [there.name for there in known.methods]:
+        elif not {*method.split("+")} <= {there.name for there in known.methods}:
             ways = ", ".join(there.name for there in known.methods)
             yield Fault(place, f"“{method}” is no way to make it; the ways are {ways}")
     for number, choice in enumerate(making.units):
-        if choice.method not in every:
+        if not {*choice.method.split("+")} <= every:
             yield Fault(f"making.units[{number}].method", f"“{choice.method}” is no way to make a unit")

@@ -10,8 +10,9 @@ from yonk.core.cutting.cuts import Cut
 from yonk.core.measure import Length, write_exact
 from yonk.core.patches import Patch
 from yonk.core.plan import Plan
-from yonk.core.recipes import Recipe, terms_of
+from yonk.core.recipes import Recipe
 from yonk.core.units import BY_NAME
+from yonk.core.units.needs import terms_of
 
 
 def write_plan(plan: Plan) -> dict[str, Any]:

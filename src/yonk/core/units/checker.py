@@ -1,42 +1,99 @@
 """Checker: m by n equal plain squares. Strip piecing sews each different row once as a strip set and cuts it across."""
 
-from collections import Counter
+from dataclasses import dataclass
 
 from yonk.core.assembly import Region
+from yonk.core.sewing.plane import Motion
+from yonk.core.sewing.work import Work
 from yonk.core.units.needs import Need, Terms, box
 from yonk.core.units.stamp import Stamp
-from yonk.core.units.strip_set import strip
-from yonk.core.units.unit import Demand, Found, FoundPart, Method, MethodName, Part, Unit, UnitKind
+from yonk.core.units.strip_set import cut_segments, segments_in_a_set, sew_side_by_side, strip
+from yonk.core.units.unit import Found, FoundPart, Job, Method, Part, Unit, UnitKind, in_batches_of
 
 
-def bands(unit: Unit) -> list[tuple[list[Part], int]]:
-    """The different rows (or columns, where that makes fewer) with how often each comes; a row turned round is alike."""
+@dataclass(frozen=True)
+class Band:
+    """A row or column that comes once or more: its squares, and in which lines it lies so and turned round."""
 
-    def gathered(axis: int) -> list[tuple[list[Part], int]]:
-        lines: dict[int, list[Part]] = {}
-        for part in unit.parts:
-            lines.setdefault(part.spot[axis], []).append(part)
-        counts: Counter[tuple[str, ...]] = Counter()
-        first: dict[tuple[str, ...], list[Part]] = {}
-        for line in lines.values():
-            fabrics = tuple(part.cloth.fabric for part in line)
-            key = min(fabrics, fabrics[::-1])
-            counts[key] += 1
-            first.setdefault(key, line)
-        return [(first[key], count) for key, count in counts.items()]
+    squares: tuple[Part, ...]
+    lines: tuple[tuple[int, bool], ...]
 
-    rows, columns = gathered(0), gathered(1)
-    return columns if len(columns) < len(rows) else rows
+
+def bands(unit: Unit) -> tuple[list[Band], bool]:
+    """The different rows, and whether they are rows: columns are taken where that makes fewer."""
+    rows, columns = _gathered(unit, 0), _gathered(unit, 1)
+    return (columns, False) if len(columns) < len(rows) else (rows, True)
+
+
+def _gathered(unit: Unit, axis: int) -> list[Band]:
+    lines: dict[int, list[Part]] = {}
+    for part in unit.parts:
+        lines.setdefault(part.spot[axis], []).append(part)
+    first: dict[tuple[str, ...], list[Part]] = {}
+    places: dict[tuple[str, ...], list[tuple[int, bool]]] = {}
+    for place, line in sorted(lines.items()):
+        fabrics = tuple(part.cloth.fabric for part in line)
+        key = min(fabrics, fabrics[::-1])
+        first.setdefault(key, line)
+        as_first = tuple(part.cloth.fabric for part in first[key]) == fabrics
+        places.setdefault(key, []).append((place, not as_first))
+    return [Band(tuple(first[key]), tuple(places[key])) for key in first]
+
+
+def _sets(unit: Unit, terms: Terms, lots: int) -> list[int]:
+    busiest = max(len(band.lines) for band in bands(unit)[0])
+    return in_batches_of(max(1, segments_in_a_set(unit.parts[0].width, terms) // busiest))(unit, terms, lots)
 
 
 def _strips(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     return [
-        strip(part.cloth, part.width, part.width, lots * count, terms) for line, count in bands(unit) for part in line
+        strip(part.cloth, part.width, part.width, lots * len(band.lines), terms)
+        for band in bands(unit)[0]
+        for part in band.squares
     ]
 
 
 def _single(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     return [box(part.cloth, part.width, part.width, terms, lots) for part in unit.parts]
+
+
+def _sew_strips(job: Job) -> list[Work]:
+    """Each band's strips are sewn and cut across; the segments, turned where the row asks it, are joined."""
+    found, are_rows = bands(job.unit)
+    strips = iter(job.pieces)
+    segments: dict[int, list[tuple[Work, bool]]] = {}
+    for number, band in enumerate(found, start=1):
+        sewn = sew_side_by_side(
+            job, [next(strips)[0] for _ in band.squares],
+            f"Sew strip set {number}: {', '.join(job.table.name(part.cloth.fabric) for part in band.squares)}, along their long edges.",
+        )  # fmt: skip
+        cut = cut_segments(job, sewn, job.lots * len(band.lines))
+        for place, turned in band.lines:
+            segments[place] = [(cut.pop(0), turned) for _ in range(job.lots)]
+    return [_joined(job, [segments[place][n] for place in sorted(segments)], are_rows) for n in range(job.lots)]
+
+
+def _joined(job: Job, segments: list[tuple[Work, bool]], are_rows: bool) -> Work:
+    """Segments one below the other; as columns of the unit they lie turned a quarter."""
+    way = (0.0, -1.0) if are_rows else (0.0, 1.0)  # their squares run left to right, or right to left
+    lie = [
+        segment.moved(Motion.turning((1.0, 0.0), (way[0], -way[1] if turned else way[1])))
+        for segment, turned in segments
+    ]
+    turn = "; turn every segment marked so end for end" if any(turned for _, turned in segments) else ""
+    return sew_side_by_side(job, lie, f"Join the segments{turn}; the seams nest.")
+
+
+def _sew_single(job: Job) -> list[Work]:
+    columns = max(part.spot[1] for part in job.unit.parts) + 1
+    pieces = [pieces[0] for pieces in job.pieces]
+    quarter = Motion.turning((1.0, 0.0), (0.0, -1.0))
+    back = Motion.turning((0.0, -1.0), (1.0, 0.0))
+    rows = []
+    for start in range(0, len(pieces), columns):
+        turned = [piece.moved(back) for piece in pieces[start : start + columns]]
+        rows.append(sew_side_by_side(job, turned, "Sew the squares into rows.", again=start > 0).moved(quarter))
+    return [sew_side_by_side(job, rows, "Join the rows; the seams nest.")]
 
 
 class Checker(UnitKind):
@@ -45,8 +102,11 @@ class Checker(UnitKind):
     stamp = Stamp("1/2 0 1/2 1, 0 1/2 1 1/2", "1/4 1/4 0, 3/4 1/4 1, 1/4 3/4 1, 3/4 3/4 0")
     handed = False
     methods = (
-        Method(name="strip-piecing", words="strip sets, cut across and turned", lot=1, needs=_strips, turns_prints=True),
-        Method(name="cut-and-sew", words="cut squares and sew", lot=1, needs=_single),
+        Method(
+            name="strip-piecing", words="strip sets, cut across and turned", lot=1, needs=_strips, sew=_sew_strips,
+            together=True, batches=_sets,
+        ),
+        Method(name="cut-and-sew", words="cut squares and sew", lot=1, needs=_single, sew=_sew_single),
     )  # fmt: skip
 
     def recognise(self, region: Region) -> Found | None:
@@ -63,13 +123,4 @@ class Checker(UnitKind):
                 FoundPart(piece, "square", size, size, spot=(piece.box[1] // size, piece.box[0] // size))
                 for piece in ordered
             )
-        )
-
-    def propose(self, unit: Unit, demand: Demand) -> tuple[MethodName, str]:
-        squares, sets = len(unit.parts) * demand.total, len(bands(unit))
-        if squares < 8 or demand.directional or sets > demand.total + 2:
-            return "cut-and-sew", f"Only {squares} squares: cut singly they are quicker than strip sets."
-        return (
-            "strip-piecing",
-            f"{sets} strip {'set' if sets == 1 else 'sets'} cut across handle all {squares} squares.",
         )

@@ -1,12 +1,17 @@
 """Corner flip: a square or rectangle with one to four corners replaced by right isosceles triangles."""
 
 from dataclasses import replace
+from math import copysign
 
 from yonk.core.assembly import Piece, Region
 from yonk.core.measure import ROOT_2
+from yonk.core.sewing.plane import Line, Motion, Point, bounds
+from yonk.core.sewing.table import edge_along, longest_side
+from yonk.core.sewing.work import Work
+from yonk.core.units.flying_geese import flip_corners
 from yonk.core.units.needs import Need, Terms, box, isosceles
 from yonk.core.units.stamp import Stamp
-from yonk.core.units.unit import Demand, Found, FoundPart, Method, MethodName, Unit, UnitKind
+from yonk.core.units.unit import Found, FoundPart, Job, Method, Unit, UnitKind, on_point
 
 
 def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
@@ -30,15 +35,53 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     ]
 
 
+def _sew_flip(job: Job) -> list[Work]:
+    base, *squares = (pieces[0] for pieces in job.pieces)
+    base = _lying(base, job.unit)
+    spots = _corners(base)
+    places = [part.spot[1] for part in job.unit.parts[1:]]
+    return [flip_corners(job, base, [(square, spots[place]) for square, place in zip(squares, places, strict=True)])]
+
+
+def _sew_triangles(job: Job) -> list[Work]:
+    base, *triangles = (pieces[0] for pieces in job.pieces)
+    base = _lying(base, job.unit)
+    table, work, spots = job.table, base, _corners(base)
+    for part, triangle in zip(job.unit.parts[1:], triangles, strict=True):
+        off = float(part.width + job.terms.both_seams - job.terms.seam * ROOT_2)
+        x, y = spots[part.spot[1]]
+        ends = (x - copysign(off, x), y), (x, y - copysign(off, y))
+        line = Line.between(*ends)
+        line = Line.between(*ends[::-1]) if line.side((x, y)) > 0 else line
+        work = table.cut_off(work, line)
+        edge = edge_along(work, (line.at(0), line.at(1)))
+        words = "Cut the corner off, lay the triangle on the cut edge, right sides together, middles matched, and sew."
+        work = table.join(work, edge, triangle, longest_side(triangle), words=words, again=work is not base)
+    return [work]
+
+
+def _lying(base: Work, unit: Unit) -> Work:
+    """The base as the unit lies: a cut is listed long side first."""
+    left, top, right, bottom = bounds(base.outlines)
+    wide = unit.parts[0].width > unit.parts[0].height
+    return base if (right - left > bottom - top) == wide else base.moved(Motion.turning((1.0, 0.0), (0.0, 1.0)))
+
+
+def _corners(base: Work) -> tuple[Point, ...]:
+    left, top, right, bottom = bounds(base.outlines)
+    return (left, top), (right, top), (right, bottom), (left, bottom)
+
+
 class CornerFlip(UnitKind):
     kind = "corner-flip"
     words = "corner flip"
     stamp = Stamp("1/2 0 1 1/2", "1/4 3/4 0, 7/8 1/8 1")
     methods = (
+        Method(name="stitch-and-flip", words="stitch and flip", lot=1, needs=_flip, sew=_sew_flip),
         Method(
-            name="stitch-and-flip", words="stitch and flip", lot=1, needs=_flip, bias=lambda unit: unit.on_point
+            name="cut-and-sew", words="cut the corners off and sew triangles on", lot=1, needs=_triangles,
+            sew=_sew_triangles, bias=on_point,
         ),
-        Method(name="cut-and-sew", words="cut the corners off and sew triangles on", lot=1, needs=_triangles),
     )  # fmt: skip
 
     def recognise(self, region: Region) -> Found | None:
@@ -58,9 +101,6 @@ class CornerFlip(UnitKind):
             leg = piece.box[2] - piece.box[0]
             parts.append(FoundPart(piece, "corner", leg, leg, spot=(0, place)))
         return Found(tuple(parts))
-
-    def propose(self, unit: Unit, demand: Demand) -> tuple[MethodName, str]:
-        return "stitch-and-flip", "Stitch and flip: squares sewn across the corners, no triangle to cut or stretch."
 
 
 def _corner(piece: Piece, width: int, height: int) -> int | None:

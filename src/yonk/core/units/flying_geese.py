@@ -1,20 +1,25 @@
 """Flying geese: a rectangle twice as wide as high; one large triangle (the goose) and two small (the sky)."""
 
+from collections.abc import Iterable
+from math import copysign
+
 from yonk.core.assembly import Region
 from yonk.core.measure import ROOT_2, show
+from yonk.core.sewing.plane import Line, Point, bounds
+from yonk.core.sewing.table import from_the_longest, longest_side
+from yonk.core.sewing.work import Layers, Work
 from yonk.core.units.needs import Need, Terms, box, isosceles, square
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
-    Demand,
     Found,
     FoundPart,
+    Job,
     Method,
-    MethodName,
     Unit,
     UnitKind,
     corner_sets,
     in_every_turn,
-    lots_for,
+    on_point,
 )
 
 
@@ -61,19 +66,94 @@ def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     ]
 
 
+def _sew_triangles(job: Job) -> list[Work]:
+    goose, left, right = (pieces[0] for pieces in job.pieces)
+    _, rising, falling = from_the_longest(goose)
+    words = "Lay a sky triangle on the goose, right sides together, its long edge even with the goose's side and their outer points together; sew."
+    half = job.table.join(goose, rising, left, longest_side(left), at=-1, words=words)
+    words = "Do the same on the other side; the seams cross a seam allowance below the raw edge."
+    return [job.table.join(half, falling, right, longest_side(right), at=1, words=words)]
+
+
+def _sew_four(job: Job) -> list[Work]:
+    (large, *_), first, second = job.pieces
+    table = job.table
+    goose, one, other = (table.name(pieces[0].front[0].fabric) for pieces in job.pieces)
+    left, top, right, bottom = bounds(large.outlines)
+    corners = (
+        table.lay(first[0], large, _inward(first[0], (left, top))),
+        table.lay(first[1], large, _inward(first[1], (right, bottom))),
+    )
+    diagonal = (left, top), (right, bottom)
+    laid = Layers(large, tuple(corner.over[0] for corner in corners))
+    words = f"Lay two squares of {one} on opposite corners of {goose}, right sides together; they overlap in the middle. The line runs from corner to corner."
+    halves = table.cut_apart(
+        table.sew_beside([laid], [diagonal], words), [Line.between(*diagonal)], "Cut apart on the line."
+    )
+    hearts = table.open(halves)
+    works: list[Work] = []
+    for number, (heart, small) in enumerate(zip(hearts, second, strict=True)):
+        corner = next(
+            spot for spot in ((right, top), (left, bottom)) if any(spot in scrap.outline for scrap in heart.front)
+        )
+        middle = _inward(small, corner)
+        line = corner, (2 * middle[0] - corner[0], 2 * middle[1] - corner[1])
+        words = f"Lay a square of {other} on the corner that is left. The line runs from that corner between the two sky triangles."
+        sewn = table.sew_beside([table.lay(small, heart, middle)], [line], words, again=number > 0)
+        bits = table.cut_apart(sewn, [Line.between(*line)], "Cut apart on the line.", again=number > 0)
+        works += table.open(bits, again=number > 0)
+    return works
+
+
+def _inward(square: Work, corner: Point) -> Point:
+    """Where the middle of a square lies that has its corner in a corner of a work about the origin."""
+    left, top, right, bottom = bounds(square.outlines)
+    return corner[0] - copysign((right - left) / 2, corner[0]), corner[1] - copysign((bottom - top) / 2, corner[1])
+
+
+def _sew_flip(job: Job) -> list[Work]:
+    base, *squares = (pieces[0] for pieces in job.pieces)
+    left, top, right, _ = bounds(base.outlines)
+    return [flip_corners(job, base, zip(squares, ((left, top), (right, top)), strict=True))]
+
+
+def flip_corners(job: Job, base: Work, squares: Iterable[tuple[Work, Point]]) -> Work:
+    """Squares laid on corners of a base about the origin, sewn on their diagonal, the corner cut away, flipped open."""
+    table, work = job.table, base
+    for sky, corner in squares:
+        middle = _inward(sky, corner)
+        far = 2 * middle[0] - corner[0], 2 * middle[1] - corner[1]
+        ends = (far[0], corner[1]), (corner[0], far[1])
+        line = Line.between(*ends)
+        if line.side(corner) > 0:
+            line = Line.between(*ends[::-1])
+        again = work is not base
+        words = (
+            f"Lay a square of {table.name(sky.front[0].fabric)} on the corner, right sides together. Draw its diagonal"
+            " across the corner and sew a thread outside the line, toward the corner."
+        )
+        sewn = table.sew_on(table.lay(sky, work, middle), line, words, again=again)
+        allowance = show(job.terms.seam, job.terms.unit)
+        bits = table.cut_apart(
+            [sewn], [line.beside(-table.seam)], f"Cut the corner away {allowance} outside the seam.", again=again
+        )
+        main = next(bit for bit in bits if bit.sewn)
+        table.bonus += [bit for bit in bits if not bit.sewn]
+        (work,) = table.open([main], "Flip the triangle open and press it.", again=again)
+    return work
+
+
 class FlyingGeese(UnitKind):
     kind = "flying-geese"
     words = "flying geese unit"
     stamp = Stamp("0 1 1/2 0, 1/2 0 1 1", "1/2 3/4 0, 1/8 1/4 1, 7/8 1/4 1", span=(2, 1))
     methods = (
+        Method(name="four-at-a-time", words="four at a time", lot=4, needs=_four, sew=_sew_four, mirrors=True),
+        Method(name="stitch-and-flip", words="stitch and flip", lot=1, needs=_flip, sew=_sew_flip),
         Method(
-            name="four-at-a-time", words="four at a time", lot=4, needs=_four, mirrors=True, turns_prints=True,
-            bias=lambda unit: unit.on_point,
+            name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles, sew=_sew_triangles,
+            bias=on_point,
         ),
-        Method(
-            name="stitch-and-flip", words="stitch and flip", lot=1, needs=_flip, bias=lambda unit: unit.on_point
-        ),
-        Method(name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles),
     )  # fmt: skip
 
     def recognise(self, region: Region) -> Found | None:
@@ -93,15 +173,3 @@ class FlyingGeese(UnitKind):
                     )
                 )
         return None
-
-    def propose(self, unit: Unit, demand: Demand) -> tuple[MethodName, str]:
-        if demand.directional:
-            return "stitch-and-flip", "Stitch and flip keeps a directional print upright."
-        if demand.total >= 3 and (unit.hand is None or demand.total == demand.mirrored):
-            lots = lots_for(demand.total, 4)
-            large = "1 large square" if lots == 1 else f"{lots} large squares"
-            return (
-                "four-at-a-time",
-                f"Four at a time: {large} and {4 * lots} small ones make all {demand.total} with no waste.",
-            )
-        return "stitch-and-flip", "Stitch and flip: too few of one hand are wanted for lots of four."

@@ -2,17 +2,22 @@
 
 A right triangle with legs w and h has an inscribed circle of radius r = (w + h − √(w² + h²))/2. Offset outward by the
 seam allowance s on all sides it is the same triangle grown by k = (r + s)/r, so the rectangle to cut is w·k by h·k.
+For a unit that comes out larger by t both ways the legs move out by another t/2, which keeps the slope: k grows by
+t(w + h)/(2wh).
 """
 
 from collections.abc import Sequence
 from fractions import Fraction
+from math import hypot
 
 from yonk.core.assembly import Region
 from yonk.core.measure import Length, show, square_root
+from yonk.core.sewing.table import from_the_longest, longest_side
+from yonk.core.sewing.work import Work, length
 from yonk.core.units.half_square_triangle import halved
 from yonk.core.units.needs import Cloth, Hand, Need, Terms
 from yonk.core.units.stamp import Stamp
-from yonk.core.units.unit import Demand, Found, FoundPart, Method, MethodName, Unit, UnitKind
+from yonk.core.units.unit import Found, FoundPart, Job, Method, Unit, UnitKind, on_point
 
 
 def right_triangle(
@@ -21,12 +26,12 @@ def right_triangle(
     """A right triangle of any legs: a rectangle cut once from corner to corner gives two of one hand."""
     width, height = (_rational(leg) for leg in sorted(legs, reverse=True))
     radius = (width + height - square_root(width * width + height * height)) / 2
-    grown = (radius + terms.seam) / radius
-    cut = Length(width * grown + margin), Length(height * grown + margin)
+    grown = (radius + terms.seam) / radius + margin * (width + height) / (2 * width * height)
+    cut = Length(width * grown), Length(height * grown)
     working = (
         f"legs {show(max(legs), terms.unit)} and {show(min(legs), terms.unit)} finished",
-        f"× {float(grown):.4f}, which offsets all three sides by {show(terms.seam, terms.unit)}",
-        *([f"+ {show(margin, terms.unit)} to trim"] if margin else []),
+        f"× {float(grown):.4f}, which offsets all three sides by {show(terms.seam, terms.unit)}"
+        + (f" and both legs by another {show(margin / 2, terms.unit)} to trim" if margin else ""),
     )
     return Need(
         fabric=cloth.fabric, letter=cloth.letter, role=cloth.role, shape="rectangle", width=cut[0], height=cut[1],
@@ -44,11 +49,44 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     return [right_triangle(part.cloth, legs, terms, lots, unit.hand, terms.trim) for part in unit.parts]
 
 
+def _sew_triangles(job: Job) -> list[Work]:
+    """The points are not alike at both ends, so the long edges are shifted until the finished seams would match."""
+    (one, *_), (other, *_) = job.pieces
+    edge = longest_side(one)
+    _, after, before = from_the_longest(one)
+    width, height = float(max(job.unit.width, job.unit.height)), float(min(job.unit.width, job.unit.height))
+    shift = _past_the_point(width, height, max(length(after), length(before)), job.table.seam)
+    if length(after) > length(before):  # the long edge ends in the sharp point
+        shift = -shift
+    said = show(Fraction(round(abs(shift) * 64), 64), job.terms.unit)
+    words = (
+        "Lay the triangles right sides together, long edges even, so that the sharp point of each sticks out about"
+        f" {said} past the blunt one of the other; sew along the long edge."
+    )
+    return [job.table.join(one, edge, other, longest_side(other), shift=shift, words=words)]
+
+
+def _past_the_point(width: float, height: float, cut: float, seam: float) -> float:
+    """How far one triangle moves along the other's long edge; `cut` is the longer leg as cut, the sizes finished.
+
+    The legs lie `off` outside the finished ones; along the long edge that and the seam reach (off + s·cos)/sin beyond
+    a finished point of that angle.
+    """
+    long = hypot(width, height)
+    off = (cut - width - seam * long / height) * height / (height + width)
+    return (off + seam * width / long) * long / height - (off + seam * height / long) * long / width
+
+
 class HalfRectangleTriangle(UnitKind):
     kind = "half-rectangle-triangle"
     words = "half-rectangle triangle"
     stamp = Stamp("0 1 1 0", "1/4 1/4 0, 3/4 3/4 1", span=(2, 1))
-    methods = (Method(name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles),)
+    methods = (
+        Method(
+            name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles, sew=_sew_triangles,
+            bias=on_point,
+        ),
+    )  # fmt: skip
 
     def recognise(self, region: Region) -> Found | None:
         if region.width == region.height or not halved(region):
@@ -60,9 +98,3 @@ class HalfRectangleTriangle(UnitKind):
 
     def hand(self, found: Found, fabrics: Sequence[str]) -> Hand | None:
         return "right" if found.seam_rises else "left"
-
-    def propose(self, unit: Unit, demand: Demand) -> tuple[MethodName, str]:
-        return (
-            "cut-and-sew",
-            "Rectangles cut once from corner to corner; both of a rectangle's triangles have this hand.",
-        )

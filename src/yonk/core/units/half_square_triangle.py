@@ -4,11 +4,28 @@
 diagonal loses s√2 of its side; four at a time the seams run along the edges and the square is cut on both diagonals.
 """
 
+from collections import Counter
+from dataclasses import replace
+from itertools import pairwise
+
 from yonk.core.assembly import Region
 from yonk.core.measure import ROOT_2, Length, show
+from yonk.core.sewing.plane import Line, bounds
+from yonk.core.sewing.table import corner_to_corner, longest_side
+from yonk.core.sewing.work import Layers, Work
 from yonk.core.units.needs import Need, Terms, isosceles, square
 from yonk.core.units.stamp import Stamp
-from yonk.core.units.unit import Demand, Found, FoundPart, Method, MethodName, Unit, UnitKind, lots_for
+from yonk.core.units.unit import (
+    Found,
+    FoundPart,
+    Job,
+    Method,
+    Unit,
+    UnitKind,
+    always,
+    lots_for,
+    on_point,
+)
 
 
 def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
@@ -52,45 +69,127 @@ def _eight(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     return [square(part.cloth, (size + terms.seam * ROOT_2) * 2, terms, lots, said) for part in unit.parts]
 
 
+MOST_IN_A_ROW = 10
+
+
+def squares_in_a_row(side: Length, terms: Terms, lots: int) -> list[int]:
+    """How many squares each rectangle holds: as many as fit on a width of fabric."""
+    most = max(1, min(MOST_IN_A_ROW, int(terms.usable / side.up(terms.step))))
+    rectangles = lots_for(lots, most)
+    return [lots * (n + 1) // rectangles - lots * n // rectangles for n in range(rectangles)]
+
+
+def _rows(unit: Unit, terms: Terms, lots: int) -> list[int]:
+    return squares_in_a_row(_unfinished(unit, terms)[0] + terms.seam * ROOT_2, terms, lots)
+
+
+def _row(unit: Unit, terms: Terms, lots: int) -> list[Need]:
+    size, working = _unfinished(unit, terms)
+    side = size + terms.seam * ROOT_2
+    on_ruler = side.up(terms.step)
+    needs = []
+    for squares, count in sorted(Counter(squares_in_a_row(side, terms, lots)).items(), reverse=True):
+        said = (
+            *working,
+            f"+ {show(terms.seam, terms.unit)} × √2 for the seam on the diagonal = {show(side, terms.unit)},"
+            f" drawn as squares of {show(on_ruler, terms.unit)}",
+            f"× {squares}, side by side",
+        )
+        needs += [
+            replace(square(part.cloth, side, terms, count, said), width=Length(on_ruler * squares), shape="rectangle" if squares > 1 else "square")
+            for part in unit.parts
+        ]  # fmt: skip
+    return needs
+
+
+def _sew_triangles(job: Job) -> list[Work]:
+    (one, *_), (other, *_) = job.pieces
+    words = "Lay the two triangles right sides together, long edges even, and sew along the long edge."
+    return [job.table.join(one, longest_side(one), other, longest_side(other), words=words)]
+
+
+def sew_two(job: Job, under: Work, over: Work, words: str, *, again: bool = False) -> list[Work]:
+    """Two squares face to face, sewn either side of a diagonal and cut apart on it."""
+    table = job.table
+    diagonal = corner_to_corner(over)[0]
+    laid = table.sew_beside([table.lay(over, under)], [diagonal], words, again=again)
+    halves = table.cut_apart(laid, [Line.between(*diagonal)], "Cut apart on the diagonal.", again=again)
+    return table.open(halves, again=again)
+
+
+def _sew_two(job: Job) -> list[Work]:
+    (under, *_), (over, *_) = job.pieces
+    light, dark = job.names()
+    return sew_two(
+        job, under, over, f"Lay {dark} on {light}, right sides together. The line runs from corner to corner."
+    )
+
+
+def _sew_row(job: Job) -> list[Work]:
+    under, over = job.pieces[0][0], job.pieces[1][0]
+    table = job.table
+    left, top, right, bottom = bounds(over.outlines)
+    high = bottom - top
+    squares = round((right - left) / high)
+    marks = [left + high * number for number in range(squares + 1)]
+    falling = [
+        ((a, top), (b, bottom)) if n % 2 else ((a, bottom), (b, top)) for n, (a, b) in enumerate(pairwise(marks))
+    ]
+    words = (
+        "Lay the rectangles right sides together and draw the squares. The line zigzags through them, corner to corner."
+    )
+    laid = table.sew_beside([table.lay(over, under)], falling, words)
+    upright = [Line((mark, top), (0.0, 1.0)) for mark in marks[1:-1]]
+    table.marks += len(upright)
+    cells = table.cut_apart(laid, upright, "Cut the squares apart, then each on its diagonal.") if upright else laid
+    halves: list[Layers] = []
+    for cell in sorted(cells, key=lambda bit: bounds(bit.under.outlines)[0]):
+        line = Line.between(*falling[round((bounds(cell.under.outlines)[0] - left) / high)])
+        halves += table.cut_apart([cell], [line], "Cut apart on the diagonal.", again=True)
+    return table.open(halves)
+
+
+def _sew_four(job: Job) -> list[Work]:
+    (under, *_), (over, *_) = job.pieces
+    light, dark = job.names()
+    table = job.table
+    words = f"Lay {dark} on {light}, right sides together. Sew {show(job.terms.seam, job.terms.unit)} inside all four edges."
+    laid = table.sew_inside_edges(table.lay(over, under), words)
+    lines = [Line.between(*diagonal) for diagonal in corner_to_corner(over)]
+    return table.open(table.cut_apart([laid], lines, "Cut on both diagonals."))
+
+
+def _sew_eight(job: Job) -> list[Work]:
+    (under, *_), (over, *_) = job.pieces
+    light, dark = job.names()
+    table, both = job.table, corner_to_corner(over)
+    words = f"Lay {dark} on {light}, right sides together. The lines are both diagonals."
+    laid = table.sew_beside([table.lay(over, under)], both, words)
+    upright, level = Line((0.0, 0.0), (0.0, 1.0)), Line((0.0, 0.0), (1.0, 0.0))
+    lines = [upright, level, *(Line.between(*diagonal) for diagonal in both)]
+    return table.open(table.cut_apart(laid, lines, "Cut through the middle both ways, then on both diagonals."))
+
+
 class HalfSquareTriangle(UnitKind):
     kind = "half-square-triangle"
     words = "half-square triangle"
     stamp = Stamp("0 1 1 0", "1/4 1/4 0, 3/4 3/4 1")
     methods = (
+        Method(name="two-at-a-time", words="two at a time", lot=2, needs=_two, sew=_sew_two),
+        Method(name="eight-at-a-time", words="eight at a time", lot=8, needs=_eight, sew=_sew_eight),
+        Method(name="four-at-a-time", words="four at a time", lot=4, needs=_four, sew=_sew_four, bias=always),
+        Method(name="rectangle", words="from rectangles of squares", lot=2, needs=_row, sew=_sew_row, together=True,
+            batches=_rows),
         Method(
-            name="two-at-a-time", words="two at a time", lot=2, needs=_two, bias=lambda unit: unit.on_point
+            name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles, sew=_sew_triangles,
+            bias=on_point,
         ),
-        Method(
-            name="eight-at-a-time", words="eight at a time", lot=8, needs=_eight, turns_prints=True,
-            bias=lambda unit: unit.on_point,
-        ),
-        Method(
-            name="four-at-a-time", words="four at a time", lot=4, needs=_four, turns_prints=True,
-            bias=lambda unit: not unit.on_point,
-        ),
-        Method(name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles),
     )  # fmt: skip
 
     def recognise(self, region: Region) -> Found | None:
         if region.width != region.height or not halved(region):
             return None
         return Found(tuple(FoundPart(piece, "half", region.width, region.height) for piece in region.pieces))
-
-    def propose(self, unit: Unit, demand: Demand) -> tuple[MethodName, str]:
-        if demand.directional:
-            return "two-at-a-time", "A directional print stays upright in the fewest ways; two at a time turns least."
-        rest = demand.total % 8
-        if demand.total >= 8 and (rest == 0 or rest >= 6):
-            squares, pairs = lots_for(demand.total, 8), lots_for(demand.total, 2)
-            one = "1 pair of squares makes" if squares == 1 else f"{squares} pairs of squares make"
-            return (
-                "eight-at-a-time",
-                f"Eight at a time: {one} all {demand.total}; two at a time would need {pairs} pairs.",
-            )
-        pairs = lots_for(demand.total, 2)
-        one = "1 pair of squares makes" if pairs == 1 else f"{pairs} pairs of squares make"
-        over = " with one to spare" if demand.total % 2 else ""
-        return "two-at-a-time", f"Two at a time: {one} all {demand.total}{over}, and no edge is on the bias."
 
 
 def halved(region: Region) -> bool:

@@ -6,10 +6,12 @@ the two allowances and the sharp points come to s(2 + √2), along its long edge
 
 from __future__ import annotations
 
+from collections.abc import Iterable
 from dataclasses import dataclass
 from fractions import Fraction
 from typing import Literal
 
+from yonk.core.draft import DEFAULTS, Draft, Press, Stitch
 from yonk.core.measure import ROOT_2, Length, Rational, show
 
 CutShape = Literal["square", "rectangle", "strip", "template"]
@@ -18,12 +20,16 @@ Rounding = Literal["up", "nearest"]
 Hand = Literal["left", "right"]
 Outline = tuple[tuple[float, float], ...]
 
+DIAGONALS: dict[Subcut, int] = {"none": 0, "one-diagonal": 1, "both-diagonals": 2}
 YIELDS: dict[Subcut, int] = {"none": 1, "one-diagonal": 2, "both-diagonals": 4}
 
 
 @dataclass(frozen=True)
 class Terms:
-    """What the quilter works with. Lengths in the draft's unit."""
+    """What the quilter works with. Lengths in the draft's unit.
+
+    `usable` is the width of fabric that strips are cut from; `stitch` and `press` are the school she follows.
+    """
 
     seam: Fraction
     step: Fraction
@@ -31,6 +37,9 @@ class Terms:
     squaring: Fraction
     hair: Fraction
     unit: Literal["in", "cm"]
+    usable: Fraction = Fraction(40)
+    stitch: Stitch = "beside"
+    press: Press = "dark"
 
     @property
     def both_seams(self) -> Fraction:
@@ -46,6 +55,15 @@ class Terms:
     def along_long_edge(self) -> Length:
         """What the allowance adds to the long edge of a right isosceles triangle: s(2 + 2√2)."""
         return self.seam * (2 + 2 * ROOT_2)
+
+
+def terms_of(draft: Draft) -> Terms:
+    """The quilter's seam allowance, ruler, margin and school with what is usual in her unit."""
+    usual, making = DEFAULTS[draft.unit], draft.making
+    return Terms(
+        making.seam, making.ruler_step, making.trim_margin, usual.squaring, usual.hair, draft.unit, making.usable,
+        making.stitch, making.press,
+    )  # fmt: skip
 
 
 @dataclass(frozen=True)
@@ -80,6 +98,11 @@ class Need:
     rotary: Rotary | None = None
     corners_off: tuple[Length, ...] = ()
 
+    @property
+    def diagonal_cuts(self) -> int:
+        """How many cuts on a diagonal each of them gets."""
+        return DIAGONALS[self.subcut]
+
     def rounded(self, step: Fraction) -> tuple[Fraction, Fraction]:
         """Width and height on the ruler."""
         if self.rounding == "up":
@@ -99,6 +122,18 @@ class Cloth:
     fabric: str
     letter: str
     role: str
+
+
+def pooled(needs: Iterable[Need], step: Fraction) -> list[tuple[Need, Fraction, Fraction, int]]:
+    """Alike cuts counted together: the first need of each, its width and height on the ruler, and how many cuts."""
+    rows: dict[tuple[object, ...], tuple[Need, Fraction, Fraction, int]] = {}
+    for need in needs:
+        width, height = need.rounded(step)
+        letter = need.letter if need.shape == "template" else None
+        key = need.fabric, need.shape, width, height, need.subcut, letter, need.diagonal
+        pieces = rows[key][3] if key in rows else 0
+        rows[key] = (rows[key][0] if key in rows else need, width, height, pieces + need.pieces)
+    return [(need, width, height, -(-pieces // YIELDS[need.subcut])) for need, width, height, pieces in rows.values()]
 
 
 def box(cloth: Cloth, width: Length, height: Length, terms: Terms, pieces: int, rounding: Rounding = "nearest") -> Need:

@@ -3,7 +3,7 @@
 from yonk.core.assembly import Region
 from yonk.core.units.needs import Need, Terms
 from yonk.core.units.shapes import cut_patch
-from yonk.core.units.unit import Demand, Found, FoundPart, Method, MethodName, Unit, UnitKind
+from yonk.core.units.unit import Found, FoundPart, Method, Unit, UnitKind
 
 
 def _singly(unit: Unit, terms: Terms, lots: int) -> list[Need]:
@@ -20,12 +20,9 @@ class Pieced(UnitKind):
     words = "pieced unit"
     handed = False
     methods = (
-        Method(name="cut-and-sew", words="cut patches singly and sew", lot=1, needs=_singly),
-        Method(name="template", words="cut patches by template and sew", lot=1, needs=_singly),
+        Method(name="cut-and-sew", words="cut patches singly and sew", lot=1, needs=_singly, sew=None),
+        Method(name="template", words="cut patches by template and sew", lot=1, needs=_singly, sew=None),
     )
 
     def recognise(self, region: Region) -> Found | None:
         return Found(tuple(FoundPart(piece, "patch", spot=(0, n)) for n, piece in enumerate(region.pieces)))
-
-    def propose(self, unit: Unit, demand: Demand) -> tuple[MethodName, str]:
-        return "cut-and-sew", "It is no unit with a quicker way; its patches are cut singly."

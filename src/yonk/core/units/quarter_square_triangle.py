@@ -7,18 +7,23 @@ from collections import Counter
 
 from yonk.core.assembly import Region
 from yonk.core.measure import ROOT_2, show
+from yonk.core.sewing.plane import Line, Point, Segment
+from yonk.core.sewing.table import Table, corner_to_corner, edge_along, from_the_longest, middle_of
+from yonk.core.sewing.work import Work
+from yonk.core.units.half_square_triangle import sew_two
 from yonk.core.units.needs import Cloth, Need, Terms, isosceles, square
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
-    Demand,
     Found,
     FoundPart,
+    Job,
     Method,
-    MethodName,
     Unit,
     UnitKind,
     corner_sets,
+    in_batches_of,
     lots_for,
+    on_point,
 )
 
 
@@ -55,16 +60,98 @@ def _two(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     return needs
 
 
+def _sew_triangles(job: Job) -> list[Work]:
+    north, east, south, west = (pieces[0] for pieces in job.pieces)
+    one, edge = join_quarters(job.table, north, east)
+    other, along = join_quarters(job.table, south, west)
+    words = "Lay the two halves right sides together, the seams nested, and sew along the long edge."
+    return [job.table.join(one, edge, other, along, words=words)]
+
+
+def join_quarters(table: Table, one: Work, next_one: Work) -> tuple[Work, Segment]:
+    """Two quarters, the second clockwise of the first, sewn along their short edges; and the long edge of the two."""
+    _, leg, rest = from_the_longest(one)
+    words = "Sew two quarters along their short edges, right sides together, square corners even."
+    half = table.join(one, leg, next_one, from_the_longest(next_one)[2], words=words)
+    return half, edge_along(half, rest)
+
+
+def _sew_two(job: Job) -> list[Work]:
+    """Half-square triangles first; then two of them face to face, fabrics opposed, seams nested, sewn across."""
+    table = job.table
+    first, second = halves(job.unit)
+    made: dict[tuple[str, ...], list[Work]] = {}
+    in_pairs = iter(job.pieces)
+    for unders, overs in zip(in_pairs, in_pairs, strict=True):
+        pair = unders[0].front[0].fabric, overs[0].front[0].fabric
+        words = f"Lay {table.name(pair[1])} on {table.name(pair[0])}, right sides together. The line runs from corner to corner."
+        for number, (under, over) in enumerate(zip(unders, overs, strict=True)):
+            made.setdefault(pair, []).extend(sew_two(job, under, over, words, again=number > 0))
+    works: list[Work] = []
+    for number in range(job.lots):
+        under = made[_fabrics(first)].pop(0)
+        over = made[_fabrics(second)].pop(0)
+        works += sew_across(table, under, over, first[0].fabric, second[1].fabric, again=number > 0)
+    table.aside += [work for rest in made.values() for work in rest]
+    return works
+
+
+def _fabrics(pair: tuple[Cloth, Cloth]) -> tuple[str, ...]:
+    return tuple(sorted(cloth.fabric for cloth in pair))
+
+
+def sew_across(table: Table, under: Work, over: Work, below: str, above: str, *, again: bool) -> list[Work]:
+    """A half-square triangle face down on a work, seams along one line where both have one, `above` lying over `below`.
+
+    Sewn either side of the diagonal that crosses the upper one's seam, and cut apart on it.
+    """
+    laid = table.lay(over, under, onto=middle_of(under), turn=_turn(table, under, over, below, above))
+    rising, falling = corner_to_corner(laid.over[0])
+    (ax, ay), (bx, by) = laid.over[0].seams[0]
+    across = falling if (bx - ax) * (by - ay) < 0 else rising
+    words = (
+        "Lay the half-square triangles right sides together, fabrics opposed, the seams nested. The line crosses the seam."
+        if under.seams
+        else f"Centre the half-square triangle on {table.name(below)}, right sides together. The line crosses the seam."
+    )
+    sewn = table.sew_beside([laid], [across], words, again=again)
+    bits = table.cut_apart(sewn, [Line.between(*across)], "Cut apart on that line.", again=again)
+    return table.open(bits, again=again)
+
+
+def _turn(table: Table, under: Work, over: Work, below: str, above: str) -> int:
+    """The quarter turns that bring `above` over `below` with both seams along one line."""
+    if not under.seams:
+        return 0
+    spot = _middle_of_fabric(under, below)
+    middle = middle_of(under)
+
+    def off(turn: int) -> float:
+        lying = table.lay(over, under, onto=middle, turn=turn).over[0]
+        x, y = _middle_of_fabric(lying, above)
+        return abs(x - spot[0]) + abs(y - spot[1])
+
+    return min(range(4), key=off)
+
+
+def _middle_of_fabric(work: Work, fabric: str) -> Point:
+    spots = [spot for scrap in work.front if scrap.fabric == fabric for spot in scrap.outline]
+    return sum(x for x, _ in spots) / len(spots), sum(y for _, y in spots) / len(spots)
+
+
 class QuarterSquareTriangle(UnitKind):
     kind = "quarter-square-triangle"
     words = "quarter-square triangle"
     stamp = Stamp("0 0 1 1, 0 1 1 0", "1/2 1/4 0, 3/4 1/2 1, 1/2 3/4 0, 1/4 1/2 1")
     methods = (
         Method(
-            name="two-at-a-time", words="two at a time", lot=2, needs=_two, mirrors=True, turns_prints=True,
-            bias=lambda unit: unit.on_point,
+            name="two-at-a-time", words="two at a time", lot=2, needs=_two, sew=_sew_two, mirrors=True, together=True,
+            batches=in_batches_of(2)
         ),
-        Method(name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles),
+        Method(
+            name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles, sew=_sew_triangles,
+            bias=on_point,
+        ),
     )  # fmt: skip
 
     def recognise(self, region: Region) -> Found | None:
@@ -77,10 +164,3 @@ class QuarterSquareTriangle(UnitKind):
         if size % 2 or any(side not in known for side in sides):
             return None
         return Found(tuple(FoundPart(known[side], "quarter", size, size) for side in sides))
-
-    def propose(self, unit: Unit, demand: Demand) -> tuple[MethodName, str]:
-        if unit.hand and demand.total != demand.mirrored:
-            return "cut-and-sew", "Cut and sew: two at a time would make as many mirror images, which are not wanted."
-        if demand.directional:
-            return "cut-and-sew", "Cut and sew keeps a directional print as it was drawn."
-        return "two-at-a-time", f"Two at a time makes all {demand.total} without sewing a loose bias edge."

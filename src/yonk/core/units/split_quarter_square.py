@@ -8,19 +8,24 @@ from collections.abc import Sequence
 
 from yonk.core.assembly import Region
 from yonk.core.measure import ROOT_2, show
+from yonk.core.sewing.table import longest_side
+from yonk.core.sewing.work import Work
+from yonk.core.units.half_square_triangle import sew_two
 from yonk.core.units.needs import Hand, Need, Terms, isosceles, square
+from yonk.core.units.quarter_square_triangle import join_quarters, sew_across
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
-    Demand,
     Found,
     FoundPart,
+    Job,
     Method,
-    MethodName,
     Unit,
     UnitKind,
     corner_sets,
+    in_batches_of,
     in_every_turn,
     lots_for,
+    on_point,
 )
 
 
@@ -48,16 +53,43 @@ def _pair(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     ]
 
 
+def _sew_triangles(job: Job) -> list[Work]:
+    half, top, left = (pieces[0] for pieces in job.pieces)
+    pair, edge = join_quarters(job.table, left, top)
+    words = "Lay the half on the two quarters, right sides together, long edges even, and sew along them."
+    return [job.table.join(pair, edge, half, longest_side(half), words=words)]
+
+
+def _sew_pair(job: Job) -> list[Work]:
+    plain, *squares = job.pieces
+    table = job.table
+    one, other = (table.name(pieces[0].front[0].fabric) for pieces in squares)
+    triangles: list[Work] = []
+    for number, (under, over) in enumerate(zip(*squares, strict=True)):
+        words = f"Lay {other} on {one}, right sides together. The line runs from corner to corner."
+        triangles += sew_two(job, under, over, words, again=number > 0)
+    works: list[Work] = []
+    for number, under in enumerate(plain):
+        fabric = under.front[0].fabric
+        works += sew_across(table, under, triangles.pop(0), fabric, fabric, again=number > 0)
+    table.aside += triangles
+    return works
+
+
 class SplitQuarterSquare(UnitKind):
     kind = "split-quarter-square"
     words = "split quarter-square"
     stamp = Stamp("0 1 1 0, 0 0 1/2 1/2", "3/4 3/4 0, 1/2 1/4 1, 1/4 1/2 2")
     methods = (
         Method(
-            name="two-at-a-time", words="in pairs, one left and one right", lot=2, needs=_pair, mirrors=True,
-            turns_prints=True, bias=lambda unit: unit.on_point,
+            name="two-at-a-time", words="in pairs, one left and one right", lot=2, needs=_pair, sew=_sew_pair,
+            mirrors=True, together=True,
+            batches=in_batches_of(2),
         ),
-        Method(name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles),
+        Method(
+            name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles, sew=_sew_triangles,
+            bias=on_point,
+        ),
     )  # fmt: skip
 
     def recognise(self, region: Region) -> Found | None:
@@ -82,10 +114,3 @@ class SplitQuarterSquare(UnitKind):
     def hand(self, found: Found, fabrics: Sequence[str]) -> Hand | None:
         _, top, left = fabrics
         return "right" if top < left else "left"
-
-    def propose(self, unit: Unit, demand: Demand) -> tuple[MethodName, str]:
-        if demand.directional:
-            return "cut-and-sew", "Cut and sew keeps a directional print as it was drawn."
-        if unit.hand is None or demand.total == demand.mirrored:
-            return "two-at-a-time", "In pairs: as many left as right are wanted, and no loose bias edge is sewn."
-        return "cut-and-sew", "Cut and sew: pairs would make as many mirror images, which are not wanted."

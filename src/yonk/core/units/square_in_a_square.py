@@ -4,10 +4,17 @@ The corners of each round are right isosceles triangles with legs half the side;
 by their legs are cut once, the others twice. The middle may be a plain square or any assembly.
 """
 
+from collections.abc import Mapping
+from math import sqrt
+
 from yonk.core.assembly import Region
+from yonk.core.sewing.plane import Motion, bounds, rectangle, sides_of
+from yonk.core.sewing.table import Table, longest_side
+from yonk.core.sewing.work import Work
+from yonk.core.units.flying_geese import flip_corners
 from yonk.core.units.needs import Need, Terms, box, isosceles
 from yonk.core.units.stamp import Stamp
-from yonk.core.units.unit import Demand, Found, FoundPart, Method, MethodName, Unit, UnitKind, corner_sets
+from yonk.core.units.unit import Found, FoundPart, Job, Method, Unit, UnitKind, corner_sets, on_point
 
 
 def _rounds(unit: Unit) -> int:
@@ -29,6 +36,57 @@ def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     return [box(centre.cloth, unit.width, unit.width, terms, lots), *corners]
 
 
+def _sew_triangles(job: Job) -> list[Work]:
+    """From the middle out: opposite corners first, then the two others; each round is squared up before the next."""
+    table, unit = job.table, job.unit
+    corners = [(part, job.pieces[n][0]) for n, part in enumerate(unit.parts) if part.cloth.role == "corner"]
+    rounds = sorted({part.spot[0] for part, _ in corners}, reverse=True)
+    work = job.pieces[-1][0] if unit.playing("centre") else _middle(job)
+    for number in rounds:
+        of_round = {part.spot[1]: piece for part, piece in corners if part.spot[0] == number}
+        work = _round(table, work, of_round)
+        if number:
+            leg = next(float(part.width) for part, _ in corners if part.spot[0] == number)
+            inner = 2 * leg + 2 * table.seam
+            work = table.square_up(work, inner, inner)
+    return [work]
+
+
+def _middle(job: Job) -> Work:
+    """The assembly in the middle, as it comes unfinished from elsewhere."""
+    inner = min(float(part.width) for part in job.unit.playing("corner")) * sqrt(2) + 2 * job.table.seam
+    return job.table.piece(inner, inner, "")
+
+
+def _round(table: Table, work: Work, corners: Mapping[int, Work]) -> Work:
+    """Four corners sewn on an upright square, which then is turned to stand as the round does."""
+    sides = dict(zip((1, 2, 3, 0), sides_of(rectangle(*_size(work), *bounds(work.outlines)[:2])), strict=True))
+    words = (
+        "Sew corners on two opposite sides, right sides together, long edge to the raw edge, middles matched.",
+        "Sew corners on the two other sides.",
+    )
+    for place, said, again in ((1, 0, False), (3, 0, True), (2, 1, False), (0, 1, True)):
+        piece = corners[place]
+        work = table.join(work, sides[place], piece, longest_side(piece), words=words[said], again=again)
+    half = sqrt(0.5)
+    return work.moved(Motion.turning((1.0, 0.0), (half, half)))
+
+
+def _size(work: Work) -> tuple[float, float]:
+    left, top, right, bottom = bounds(work.outlines)
+    return right - left, bottom - top
+
+
+def _sew_flip(job: Job) -> list[Work]:
+    centre = next(n for n, part in enumerate(job.unit.parts) if part.cloth.role == "centre")
+    base = job.pieces[0][0]  # listed first
+    corners = [part for n, part in enumerate(job.unit.parts) if n != centre]
+    left, top, right, bottom = bounds(base.outlines)
+    spots = ((left, top), (right, top), (right, bottom), (left, bottom))
+    squares = [(pieces[0], spots[part.spot[1]]) for part, pieces in zip(corners, job.pieces[1:], strict=True)]
+    return [flip_corners(job, base, squares)]
+
+
 class SquareInASquare(UnitKind):
     kind = "square-in-a-square"
     words = "square in a square"
@@ -37,10 +95,13 @@ class SquareInASquare(UnitKind):
         "1/2 1/2 0, 1/8 1/8 1, 7/8 1/8 1, 7/8 7/8 1, 1/8 7/8 1", span=(2, 2),
     )  # fmt: skip
     methods = (
-        Method(name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles),
         Method(
-            name="stitch-and-flip", words="stitch and flip", lot=1, needs=_flip,
-            suits=lambda unit: _rounds(unit) == 1 and not unit.has_middle, bias=lambda unit: unit.on_point,
+            name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles, sew=_sew_triangles,
+            bias=on_point,
+        ),
+        Method(
+            name="stitch-and-flip", words="stitch and flip", lot=1, needs=_flip, sew=_sew_flip,
+            suits=lambda unit: _rounds(unit) == 1 and not unit.has_middle,
         ),
     )  # fmt: skip
 
@@ -73,6 +134,3 @@ class SquareInASquare(UnitKind):
             for part in nested.parts
         )
         return Found((*round_one, *further), nested.middle)
-
-    def propose(self, unit: Unit, demand: Demand) -> tuple[MethodName, str]:
-        return "cut-and-sew", "Cut and sew wastes least, and the outer edges stay on the straight grain."

@@ -1,10 +1,15 @@
 """Strip set: long strips sewn side by side, then cut across into segments; each segment is one unit (rails)."""
 
+from collections.abc import Sequence
+from fractions import Fraction
+
 from yonk.core.assembly import Region
 from yonk.core.measure import Length, show
+from yonk.core.sewing.plane import Motion, bounds
+from yonk.core.sewing.work import Work
 from yonk.core.units.needs import Cloth, Need, Terms, box
 from yonk.core.units.stamp import Stamp
-from yonk.core.units.unit import Demand, Found, FoundPart, Method, MethodName, Unit, UnitKind
+from yonk.core.units.unit import Found, FoundPart, Job, Method, Unit, UnitKind, in_batches_of
 
 
 def strip(cloth: Cloth, width: Length, segment: Length, segments: int, terms: Terms) -> Need:
@@ -23,6 +28,16 @@ def strip(cloth: Cloth, width: Length, segment: Length, segments: int, terms: Te
     )  # fmt: skip
 
 
+def segments_in_a_set(segment: Length, terms: Terms) -> int:
+    """How many segments a strip set as long as the width of fabric gives, its ends squared up."""
+    across = (segment + terms.both_seams).nearest(terms.step)
+    return max(1, int((terms.usable - terms.squaring) / max(across, terms.step)))
+
+
+def _sets(unit: Unit, terms: Terms, lots: int) -> list[int]:
+    return in_batches_of(segments_in_a_set(unit.parts[0].height, terms))(unit, terms, lots)
+
+
 def _strips(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     return [strip(part.cloth, part.width, part.height, lots, terms) for part in unit.parts]
 
@@ -31,14 +46,56 @@ def _single(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     return [box(part.cloth, part.width, part.height, terms, lots) for part in unit.parts]
 
 
+def sew_side_by_side(job: Job, pieces: Sequence[Work], words: str, *, again: bool = False) -> Work:
+    """Pieces of one length sewn one below the other along their long edges."""
+    work = pieces[0]
+    for number, piece in enumerate(pieces[1:]):
+        left, _, right, bottom = bounds(work.outlines)
+        its_left, top, its_right, _ = bounds(piece.outlines)
+        edge, along = ((right, bottom), (left, bottom)), ((its_left, top), (its_right, top))
+        work = job.table.join(work, edge, piece, along, words=words, again=again or number > 0)
+    return work
+
+
+def lying(piece: Work, width: float) -> Work:
+    """A rectangle lying with `width` across; a cut is listed long side first."""
+    left, top, right, bottom = bounds(piece.outlines)
+    if abs(right - left - width) <= abs(bottom - top - width):
+        return piece
+    return piece.moved(Motion.turning((1.0, 0.0), (0.0, 1.0)))
+
+
+def cut_segments(job: Job, strip_set: Work, count: int) -> list[Work]:
+    """A strip set squared up and cut across into as many segments as its length was planned for."""
+    left, _, right, _ = bounds(strip_set.outlines)
+    every = (right - left - float(job.terms.squaring)) / count
+    said = show(Fraction(round(every * 64), 64), job.terms.unit)
+    return job.table.cut_across(strip_set, every, count, f"Square up the end, then cut across every {said}.")
+
+
+def _sew_strips(job: Job) -> list[Work]:
+    strips = [pieces[0] for pieces in job.pieces]
+    work = sew_side_by_side(job, strips, "Sew the strips side by side along their long edges, right sides together.")
+    return cut_segments(job, work, job.lots)
+
+
+def _sew_single(job: Job) -> list[Work]:
+    long = float(job.unit.parts[0].height) + 2 * job.table.seam
+    pieces = [lying(pieces[0], long) for pieces in job.pieces]
+    return [sew_side_by_side(job, pieces, "Sew the pieces side by side along their long edges, right sides together.")]
+
+
 class StripSet(UnitKind):
     kind = "strip-set"
     words = "strip set"
     stamp = Stamp("0 1/3 1 1/3, 0 2/3 1 2/3", "1/2 1/6 0, 1/2 1/2 1, 1/2 5/6 2")
     methods = (
-        Method(name="strip-piecing", words="long strips, cut across", lot=1, needs=_strips),
-        Method(name="cut-and-sew", words="cut singly and sew", lot=1, needs=_single),
-    )
+        Method(
+            name="strip-piecing", words="long strips, cut across", lot=1, needs=_strips, sew=_sew_strips, together=True,
+            batches=_sets
+        ),
+        Method(name="cut-and-sew", words="cut singly and sew", lot=1, needs=_single, sew=_sew_single),
+    )  # fmt: skip
 
     def recognise(self, region: Region) -> Found | None:
         one_way = bool(region.upright_cuts) != bool(region.level_cuts)
@@ -51,11 +108,3 @@ class StripSet(UnitKind):
             wide, long = (right - left, bottom - top) if region.upright_cuts else (bottom - top, right - left)
             parts.append(FoundPart(piece, "strip", wide, long, spot=(0, place)))
         return Found(tuple(parts))
-
-    def propose(self, unit: Unit, demand: Demand) -> tuple[MethodName, str]:
-        if demand.total == 1:
-            return (
-                "cut-and-sew",
-                "Only one is wanted: cut its pieces singly, and nothing is spent on squaring up a strip set.",
-            )
-        return "strip-piecing", f"One strip set, cut across, gives all {demand.total} without handling single pieces."

@@ -4,12 +4,16 @@ from __future__ import annotations
 
 from abc import ABC, abstractmethod
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, field, replace
+from fractions import Fraction
+from math import gcd
 from typing import ClassVar, Literal
 
 from yonk.core.assembly import Piece, Region
 from yonk.core.faces import Spot
 from yonk.core.measure import Length, Rational
+from yonk.core.sewing.table import Table
+from yonk.core.sewing.work import Work
 from yonk.core.units.needs import Cloth, Hand, Need, Terms
 from yonk.core.units.stamp import Stamp
 
@@ -76,18 +80,49 @@ class Unit:
         """The fabrics in it, each once, in the order of their keys."""
         return tuple(sorted({part.cloth.fabric for part in self.parts}))
 
+    @property
+    def shape_key(self) -> tuple[object, ...]:
+        """Alike for units divided alike whose fabrics change alike, whatever the fabrics and the size."""
+        region = self.region
+        known: dict[str, int] = {}
+        fabrics = {part.piece.face: known.setdefault(part.cloth.fabric, len(known)) for part in self.parts}
+        common = gcd(region.width, region.height, *(n for p in region.pieces for spot in p.ring for n in spot))
+        rings = tuple(
+            (tuple((x // common, y // common) for x, y in piece.ring), fabrics[piece.face]) for piece in region.pieces
+        )
+        return region.width // common, region.height // common, rings, self.on_point, self.has_middle
+
+    def sized(self, by: Fraction) -> Unit:
+        """The unit at another size; everything finished grows alike."""
+        return replace(
+            self,
+            width=self.width * by,
+            height=self.height * by,
+            scale=self.scale / by,
+            parts=tuple(replace(part, width=part.width * by, height=part.height * by) for part in self.parts),
+        )
+
     def playing(self, role: str) -> list[Part]:
         """The parts that play a role, in their order."""
         return [part for part in self.parts if part.cloth.role == role]
 
 
 @dataclass(frozen=True)
-class Demand:
-    """How many of a unit are wanted over all blocks, and of its mirror image; whether a fabric's print has a direction."""
+class Job:
+    """A method being carried out: at which table, of what unit, for how many lots, from which pieces.
 
-    total: int
-    mirrored: int = 0
-    directional: bool = False
+    `pieces` holds, for each need of the method in its order, the pieces as they were cut.
+    """
+
+    table: Table
+    unit: Unit
+    terms: Terms
+    lots: int
+    pieces: Sequence[Sequence[Work]]
+
+    def names(self) -> list[str]:
+        """What the fabrics of the unit's parts are called."""
+        return [self.table.name(part.cloth.fabric) for part in self.unit.parts]
 
 
 def always(unit: Unit) -> bool:
@@ -100,23 +135,44 @@ def never(unit: Unit) -> bool:
     return False
 
 
-@dataclass(frozen=True, kw_only=True)
+def on_point(unit: Unit) -> bool:
+    """For a unit that stands on point: its triangles have the grain along the block's sides, not along its own."""
+    return unit.on_point
+
+
+Batches = Callable[["Unit", Terms, int], list[int]]
+
+
+def in_batches_of(most: int) -> Batches:
+    """Batches of so many lots, and one of the rest."""
+
+    def batches(unit: Unit, terms: Terms, lots: int) -> list[int]:
+        return [most] * (lots // most) + ([lots % most] if lots % most else [])
+
+    return batches
+
+
+@dataclass(frozen=True, kw_only=True, eq=False)
 class Method:
     """A way to make a unit.
 
     A lot gives `lot` units; of a handed unit, a way that `mirrors` gives half of them as mirror images. `needs` lists
-    what is cut for so many lots. `suits` tells whether it can make this very unit, `bias` whether it leaves bias on
-    the outer edges of this unit, `turns_prints` whether a directional print comes out lying both ways.
+    what is cut for so many lots: the closed formulas. `sew` carries lots out on the pieces as cut, and gives the sewn
+    works before they are trimmed; it knows no formula. It makes one lot at a time unless lots go `together`, in
+    `batches` of so many. `suits` tells whether the method can make this very unit, `bias` whether it leaves bias on the outer edges
+    of this unit.
     """
 
     name: MethodName
     words: str
     lot: int
     needs: Callable[[Unit, Terms, int], list[Need]]
+    sew: Callable[[Job], list[Work]] | None
+    together: bool = False
+    batches: Batches = field(default_factory=lambda: in_batches_of(1))
     mirrors: bool = False
     suits: Callable[[Unit], bool] = always
     bias: Callable[[Unit], bool] = never
-    turns_prints: bool = False
 
 
 class UnitKind(ABC):
@@ -135,10 +191,6 @@ class UnitKind(ABC):
     def hand(self, found: Found, fabrics: Sequence[str]) -> Hand | None:
         """Which of two mirror images this is, where the kind has a rule; `fabrics` are in the order of the parts."""
         return None
-
-    def propose(self, unit: Unit, demand: Demand) -> tuple[MethodName, str]:
-        """The way proposed to make it, and why, in a sentence."""
-        return self.methods[0].name, f"The usual way for a {self.words}."
 
 
 def corner_sets(region: Region) -> dict[frozenset[Spot], Piece]:

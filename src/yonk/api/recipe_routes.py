@@ -1,0 +1,152 @@
+"""Routes of recipes, their steps, and the questions outside a block: thin and stateless."""
+
+from __future__ import annotations
+
+import csv
+import io
+from fractions import Fraction
+from urllib.parse import quote
+
+from fastapi import APIRouter, Response
+
+from yonk.api.recipe_schemas import (
+    CutChartIn,
+    CutChartOut,
+    DraftIn,
+    KindMethodOut,
+    KindOut,
+    OnHandIn,
+    PossibleOut,
+    RecipesOut,
+    SettingsIn,
+    StepsOut,
+    ToldIn,
+    VerdictOut,
+    WayIn,
+)
+from yonk.api.recipe_view import cut_chart_view, possible_view, recipes_view, steps_view, verdict_view
+from yonk.api.routes import ERRORS
+from yonk.core.draft import DEFAULTS, DraftError
+from yonk.core.finder.chart_check import check, pieces_of
+from yonk.core.finder.cut_chart import cut_chart
+from yonk.core.finder.on_hand import OnHand, what_can_i_make
+from yonk.core.finder.sample_unit import kinds_asked, method_of
+from yonk.core.measure import LengthError, read_length
+from yonk.core.plan import make_plan
+from yonk.core.sizes import width_range
+from yonk.core.units import BY_NAME
+from yonk.core.units.needs import Terms
+from yonk.files.block_file import take_block
+
+router = APIRouter(prefix="/api")
+
+
+@router.post("/recipes", response_model=RecipesOut, responses=ERRORS)
+def recipes(asked: DraftIn) -> RecipesOut:
+    """Every way to make every group of a draft's units, side by side."""
+    return recipes_view(make_plan(take_block(asked.document)))
+
+
+@router.post("/recipes/steps", response_model=StepsOut, responses=ERRORS)
+def steps(asked: WayIn) -> StepsOut:
+    """One way step by step, in words and pictures."""
+    return steps_view(make_plan(take_block(asked.document)), asked.label, asked.way)
+
+
+@router.get("/finder/kinds", response_model=list[KindOut])
+def kinds() -> list[KindOut]:
+    """The kinds of unit that can be asked for, with their methods."""
+    return [
+        KindOut(
+            kind=kind.kind, words=kind.words, two_sizes=kind.kind == "half-rectangle-triangle",
+            methods=[KindMethodOut(name=method.name, words=method.words) for method in kind.methods],
+        )
+        for kind in kinds_asked()
+    ]  # fmt: skip
+
+
+@router.post("/finder/on-hand", response_model=list[PossibleOut], responses=ERRORS)
+def on_hand(asked: OnHandIn) -> list[PossibleOut]:
+    """What squares or rectangles on hand can become."""
+    width = _length(asked.width, "width")
+    height = _length(asked.height, "height") if asked.height else width
+    have, terms = OnHand(width, height, asked.count, asked.fabrics), terms_as_typed(asked.settings)
+    return possible_view(what_can_i_make(have, terms), have, terms)
+
+
+@router.post("/finder/check", response_model=VerdictOut, responses=ERRORS)
+def check_number(asked: ToldIn) -> VerdictOut:
+    """Whether the cuts that someone tells are right."""
+    terms = terms_as_typed(asked.settings)
+    width = _length(asked.width, "width")
+    height = _length(asked.height, "height") if asked.height else None
+    _, _, pieces = pieces_of(asked.kind, asked.method, width, height, terms)
+    told: dict[int, tuple[Fraction, Fraction]] = {}
+    for number, text in asked.told.items():
+        if not text.strip():
+            continue
+        if number >= len(pieces):
+            raise DraftError(f"told.{number}", "is no piece of this unit")
+        told[number] = _both(text, f"told.{number}", square=pieces[number].need.shape == "square")
+    return verdict_view(check(asked.kind, asked.method, width, height, told, terms), asked.told, terms)
+
+
+@router.post("/finder/chart", response_model=CutChartOut, responses=ERRORS)
+def chart(asked: CutChartIn) -> CutChartOut:
+    """A chart of cut sizes."""
+    return _chart(asked)
+
+
+@router.post("/finder/chart.csv", response_class=Response, responses=ERRORS)
+def chart_csv(asked: CutChartIn) -> Response:
+    """A chart of cut sizes as CSV."""
+    found = _chart(asked)
+    text = io.StringIO()
+    table = csv.writer(text)
+    table.writerow([found.title])
+    table.writerow([found.settings])
+    table.writerow(["finished", "unfinished", *(f"cut {column}" for column in found.columns)])
+    for row in found.rows:
+        table.writerow([cell.replace("⁄", "/") for cell in (row.finished, row.unfinished, *row.cuts)])
+    headers = {"Content-Disposition": f"attachment; filename*=UTF-8''{quote(found.title)}.csv"}
+    return Response("\ufeff" + text.getvalue(), media_type="text/csv; charset=utf-8", headers=headers)
+
+
+def _chart(asked: CutChartIn) -> CutChartOut:
+    terms = terms_as_typed(asked.settings)
+    lines = cut_chart(asked.kind, asked.method, width_range(asked.start, asked.end, asked.step), terms)
+    title = f"{BY_NAME[asked.kind].words}, {method_of(asked.kind, asked.method).words}"
+    return cut_chart_view(lines, title[:1].upper() + title[1:], terms)
+
+
+def terms_as_typed(settings: SettingsIn) -> Terms:
+    """The quilter's terms, the usual ones where she says nothing. Raises `DraftError` naming the field."""
+    usual = DEFAULTS[settings.unit]
+    return Terms(
+        _length(settings.seam, "seam") if settings.seam else usual.seam,
+        _length(settings.ruler_step, "ruler_step") if settings.ruler_step else usual.ruler_step,
+        _length(settings.trim_margin, "trim_margin", positive=False) if settings.trim_margin else usual.trim_margin,
+        usual.squaring, usual.hair, settings.unit, usual.usable,
+    )  # fmt: skip
+
+
+def _length(text: str, place: str, *, positive: bool = True) -> Fraction:
+    try:
+        length = read_length(text)
+    except LengthError as fault:
+        raise DraftError(place, str(fault)) from None
+    if positive and length <= 0:
+        raise DraftError(place, "must be more than nothing")
+    if length > 1000:
+        raise DraftError(place, "is more than 1000; take a smaller size")
+    return length
+
+
+def _both(text: str, place: str, *, square: bool) -> tuple[Fraction, Fraction]:
+    """A size as typed: one length for a square, two with an x between them for a rectangle, the longer first."""
+    parts = [_length(part, place) for part in text.lower().replace("×", "x").split("x")]
+    if len(parts) == 1 and square:
+        return parts[0], parts[0]
+    if len(parts) != 2:
+        raise DraftError(place, "is not a size; write one length for a square, 4 1/2 x 2 1/2 for a rectangle")
+    return max(parts), min(parts)

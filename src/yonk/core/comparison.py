@@ -1,0 +1,249 @@
+"""The ways to make a group side by side: every figure computed, from the cuts on the ruler and the simulated sewing."""
+
+from __future__ import annotations
+
+from collections import Counter
+from collections.abc import Iterator, Mapping, Sequence
+from dataclasses import dataclass
+from fractions import Fraction
+from math import sqrt
+
+import shapely
+
+from yonk.core.measure import Length, show
+from yonk.core.proposal import smallest
+from yonk.core.recipes import Wanted, proposal_for
+from yonk.core.sewing.plane import Line, area, sides_of
+from yonk.core.sewing.work import Layers, SewingError, length
+from yonk.core.units import BY_NAME
+from yonk.core.units.carrying_out import Made, Prints, carry_out, target_of
+from yonk.core.units.needs import CutShape, Need, Subcut, Terms, pooled
+from yonk.core.units.reading import Group
+from yonk.core.units.unit import Method, Unit
+from yonk.core.ways import Demand, Share, Tally, Way, all_ways, for_both_hands, tally, way_named
+
+MOST_WAYS = 7
+
+
+@dataclass(frozen=True)
+class CutLine:
+    """What is cut for a way: so many of a fabric, on the ruler; `strips` tells how a strip's length is divided."""
+
+    fabric: str
+    count: int
+    width: Fraction
+    height: Fraction
+    shape: CutShape
+    subcut: Subcut
+    working: tuple[str, ...]
+    exact: tuple[Length, Length]
+    strips: str = ""
+
+
+@dataclass(frozen=True)
+class Bonus:
+    """What cut-off corners give when they are kept: so many half-square triangles of a finished size."""
+
+    count: int
+    finished: Fraction
+
+
+@dataclass(frozen=True)
+class Figures:
+    """One way in figures. Lengths in the draft's unit, cloth in its square.
+
+    `used` is all that is cut, `wasted` what of it ends in no unit. `room` is how much wider and higher than unfinished
+    the units come out; None where nothing is sewn. `spare` units are left over, `mirrored` of them mirror images.
+    """
+
+    way: Way
+    chosen: bool
+    proposed: bool
+    lines: tuple[CutLine, ...]
+    wanted: int
+    makes: int
+    spare: int
+    mirrored: int
+    used: float
+    wasted: float
+    pieces: int
+    cuts: int
+    seams: int
+    seam_length: float
+    trims: int
+    room: tuple[float, float] | None
+    bias_sides: int
+    prints: Prints
+    smallest: Fraction
+    bonus: tuple[Bonus, ...]
+    handlings: int
+
+    @property
+    def wasted_share(self) -> float:
+        """The part of the cloth used that ends in no unit."""
+        return self.wasted / self.used if self.used else 0.0
+
+
+@dataclass(frozen=True)
+class Comparison:
+    """A group of units with its ways: the one taken first, then the proposed one, then the others."""
+
+    group: Group
+    demand: Demand
+    reason: str
+    ways: tuple[Figures, ...]
+
+
+def compare(group: Group, wanted: Wanted, chosen: str | None) -> Comparison:
+    """All ways to make a group; `chosen` is the way that the quilter chose, if she did."""
+    kind, unit, terms, demand = BY_NAME[group.kind], group.unit, wanted.terms, wanted.demand(group)
+    proposal = proposal_for(group, wanted)
+    ways = {way.name: way for way in all_ways(kind, unit, demand)}
+    own = way_named(chosen, kind, unit, demand) if chosen else None
+    first = own or proposal.way
+    ways.setdefault(first.name, first)
+    tallies = {name: tally(way, unit, terms, demand) for name, way in ways.items()}
+    singles = [name for name, way in ways.items() if len(way.shares) == 1]
+    splits = sorted((name for name in ways if name not in singles), key=lambda name: tallies[name].handlings)
+    order = dict.fromkeys([first.name, proposal.way.name, *singles, *splits])
+    names = [name for name in order if name in ways][:MOST_WAYS]
+    return Comparison(
+        group, demand, proposal.reason,
+        tuple(
+            figures(
+                ways[name], unit, terms, demand, tallies[name], chosen=bool(own) and name == first.name,
+                proposed=name == proposal.way.name,
+            )
+            for name in names
+        ),
+    )  # fmt: skip
+
+
+def figures(
+    way: Way, unit: Unit, terms: Terms, demand: Demand, counted: Tally, *, chosen: bool = False, proposed: bool = False
+) -> Figures:
+    """The figures of one way to meet a demand."""
+    lines: list[CutLine] = []
+    made_units, mirrored, wasted, sewn = 0, 0, counted.used, 0.0
+    rooms: list[tuple[float, float]] = []
+    bonus: list[Bonus] = []
+    for share in way.shares:
+        lots, wanted = for_both_hands(share, demand)
+        lines += _lines(share.method, unit, terms, lots)
+        made_units += lots * share.method.lot
+        if share.method.mirrors and unit.hand and not demand.mirrored:
+            mirrored += lots * (share.method.lot // 2)
+        for batch, times in Counter(share.method.batches(unit, terms, lots)).items():
+            looked = _look(share.method, unit, terms, batch)
+            wasted -= looked.kept * batch * times * share.method.lot
+            sewn += looked.seam_length * times
+            rooms += [looked.room] if looked.room else []
+            bonus += [Bonus(count * wanted, size) for size, count in looked.bonus.items()]
+    total = demand.total + demand.mirrored
+    trimmed = [room for room in rooms if min(room) >= float(terms.hair)]
+    return Figures(
+        way=way, chosen=chosen, proposed=proposed, lines=tuple(lines), wanted=total, makes=made_units,
+        spare=made_units - total, mirrored=mirrored, used=counted.used, wasted=max(0.0, wasted), pieces=counted.pieces,
+        cuts=counted.effort.cuts, seams=counted.effort.seams, seam_length=sewn,
+        trims=total if trimmed else 0, room=min(rooms, key=min) if rooms else None,
+        bias_sides=counted.effort.bias_sides, prints=counted.effort.prints,
+        smallest=Length(Fraction(smallest(unit, terms, trimmed=bool(trimmed))).limit_denominator(10**6)).up(terms.step),
+        bonus=tuple(bonus), handlings=counted.handlings,
+    )  # fmt: skip
+
+
+def _lines(method: Method, unit: Unit, terms: Terms, lots: int) -> Iterator[CutLine]:
+    for need, width, height, count in pooled(method.needs(unit, terms, lots), terms.step):
+        strips = _strips(method, unit, terms, lots, need) if need.shape == "strip" else ""
+        yield CutLine(
+            need.fabric, count, width, height, need.shape, need.subcut, working(need, terms), (need.width, need.height),
+            strips,
+        )  # fmt: skip
+
+
+def working(need: Need, terms: Terms) -> tuple[str, ...]:
+    """How a cut came about, line by line, from the finished size to the ruler."""
+    width, height = need.rounded(terms.step)
+    said = show(width, terms.unit) if width == height else f"{show(width, terms.unit)} × {show(height, terms.unit)}"
+    if (Length(width), Length(height)) == (need.width, need.height):
+        return (*need.working, f"{said} lies on the ruler")
+    way = "up" if need.rounding == "up" else "to the nearest mark"
+    return (*need.working, f"{way}, to {said}, on a ruler of {show(terms.step, terms.unit)} steps")
+
+
+def _strips(method: Method, unit: Unit, terms: Terms, lots: int, need: Need) -> str:
+    """How a strip's whole length is cut from widths of fabric."""
+    sets = method.batches(unit, terms, lots)
+    full, rest = sets[0], sets[-1]
+    widths = show(terms.usable, terms.unit)
+    if len(sets) == 1:
+        return "1 strip" if need.width <= terms.usable else f"longer than a width of fabric ({widths})"
+    last = f", the last for {rest}" if rest != full else ""
+    return f"{len(sets)} strips of {widths} width of fabric, each for {full} unit{'s' if full > 1 else ''}{last}"
+
+
+@dataclass(frozen=True)
+class _Looked:
+    kept: float
+    seam_length: float
+    room: tuple[float, float] | None
+    bonus: Mapping[Fraction, int]
+
+
+def _look(method: Method, unit: Unit, terms: Terms, lots: int) -> _Looked:
+    """What a batch comes to at its true size: the cloth kept in a unit, the length sewn, the room, bonus sizes a lot."""
+    try:
+        made = carry_out(unit, method, terms, lots=lots, looked_at=1)
+    except SewingError:
+        return _Looked(0.0, 0.0, None, {})
+    if not made.fits:
+        return _Looked(_offset_cloth(unit, terms), _shared_length(unit, terms) * lots, None, {})
+    sizes = (bonus_size(corner, terms) for corner in made.table.bonus)
+    room = made.fits[0].room if made.table.seams else None
+    return _Looked(made.fits[0].kept, sum(made.table.seams), room, Counter(size for size in sizes if size))
+
+
+def _offset_cloth(unit: Unit, terms: Terms) -> float:
+    """The cloth in a unit whose patches are cut singly: each with its seam allowance, the points as cut."""
+    shapes = [shapely.Polygon(outline) for outline, _ in target_of(unit, terms.seam).parts]
+    return sum(float(shape.buffer(float(terms.seam), join_style="mitre", mitre_limit=2).area) for shape in shapes)
+
+
+def _shared_length(unit: Unit, terms: Terms) -> float:
+    """The length of the seams inside a unit, each with its seam allowances at the ends."""
+    target = target_of(unit, terms.seam)
+    around = sum(length(side) for outline, _ in target.parts for side in sides_of(outline))
+    return (around - 2 * (target.width + target.height)) / 2 + 2 * target.seam * max(0, len(target.parts) - 1)
+
+
+def bonus_size(corner: Layers, terms: Terms) -> Fraction | None:
+    """The largest finished half-square triangle, on the ruler, from two cut-off triangles face to face."""
+    edge = max((side for scrap in corner.over[0].front for side in sides_of(scrap.outline)), key=length)
+    seam = Line.between(*edge).beside(float(terms.seam))
+    try:
+        opened = Layers(corner.under, corner.over, sewn=((seam.at(0.0), seam.at(length(edge))),)).opened()
+    except SewingError:
+        return None
+    side = sqrt(max(0.0, sum(map(area, opened.outlines)))) - 2 * float(terms.seam)
+    marks = int(Fraction(side + 1e-9).limit_denominator(10**9) / terms.step)
+    return marks * terms.step if marks > 0 else None
+
+
+def comparisons(wanted: Wanted, chosen: dict[str, str]) -> Sequence[Comparison]:
+    """All groups that are wanted, compared; `chosen` has the ways she chose, by label."""
+    return [compare(group, wanted, chosen.get(group.label)) for group in wanted.groups if wanted.totals[group.label]]
+
+
+def steps_of(way: Way, unit: Unit, terms: Terms, wanted: Wanted) -> list[tuple[Share, Made]]:
+    """Each share of a way carried out for one lot (or one batch), with its record."""
+    fabrics = {key: wanted.draft.fabric(key) for key in unit.fabrics}
+    return [
+        (
+            share,
+            carry_out(
+                unit, share.method, terms, lots=share.method.batches(unit, terms, share.lots)[0] if share.method.together else 1,
+                fabrics=fabrics, looked_at=1,
+            ),
+        )
+        for share in way.shares
+    ]  # fmt: skip

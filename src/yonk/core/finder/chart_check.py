@@ -1,0 +1,85 @@
+"""Is this number right? A cut size that someone tells is sewn at the simulated table and compared with our own."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+from fractions import Fraction
+
+from yonk.core.finder.sample_unit import method_of, sample_unit
+from yonk.core.sewing.work import SewingError
+from yonk.core.units.carrying_out import Size, carry_out, target_of
+from yonk.core.units.needs import Need, Terms
+from yonk.core.units.unit import Kind, Method, Unit
+
+
+@dataclass(frozen=True)
+class Asked:
+    """A piece that a method cuts: its part in the unit, what it is cut to, and how that came about."""
+
+    role: str
+    need: Need
+    width: Fraction
+    height: Fraction
+
+
+@dataclass(frozen=True)
+class Verdict:
+    """What comes of the sizes told, in the draft's unit. `comes_out` is None where it cannot be sewn at all.
+
+    `room` is how much wider and higher than unfinished it comes out; `right` tells whether every fabric then lies in
+    its place and the seam allowance is there all round.
+    """
+
+    right: bool
+    room: tuple[float, float] | None
+    comes_out: tuple[float, float] | None
+    unfinished: tuple[float, float]
+    pieces: tuple[Asked, ...]
+
+
+def pieces_of(
+    kind: Kind, method: str, width: Fraction, height: Fraction | None, terms: Terms
+) -> tuple[Unit, Method, tuple[Asked, ...]]:
+    """The unit, its method and the pieces that it cuts, each part once. Raises `DraftError`."""
+    unit, way = sample_unit(kind, width, height), method_of(kind, method)
+    asked: dict[tuple[object, ...], Asked] = {}
+    for need in way.needs(unit, terms, 1):
+        wide, high = need.rounded(terms.step)
+        asked.setdefault((need.role, need.shape, wide, high, need.subcut), Asked(need.role, need, wide, high))
+    return unit, way, tuple(asked.values())
+
+
+def check(
+    kind: Kind,
+    method: str,
+    width: Fraction,
+    height: Fraction | None,
+    told: Mapping[int, tuple[Fraction, Fraction]],
+    terms: Terms,
+) -> Verdict:
+    """Sew a unit from the sizes told; `told` holds them by the number of the piece, the others are cut as we would.
+
+    Raises `DraftError` where there is no such unit or method.
+    """
+    unit, way, pieces = pieces_of(kind, method, width, height, terms)
+    by_role = {(one.role, one.width, one.height): told.get(n, (one.width, one.height)) for n, one in enumerate(pieces)}
+    sizes: list[Size] = [by_role[need.role, *need.rounded(terms.step)] for need in way.needs(unit, terms, 1)]
+    both = float(terms.both_seams)
+    target = target_of(unit, terms.seam)
+    upright = target.height > target.width
+    unfinished = _longer_first((target.width + both, target.height + both), upright)
+    try:
+        made = carry_out(unit, way, terms, sizes=sizes)
+    except SewingError:
+        return Verdict(False, None, None, unfinished, pieces)
+    if not made.fits:
+        return Verdict(False, None, None, unfinished, pieces)
+    fits = sorted(made.fits, key=lambda one: (one.sound, min(one.room)))
+    least = fits[0]
+    room = _longer_first(least.room, upright)
+    return Verdict(least.sound, room, (unfinished[0] + room[0], unfinished[1] + room[1]), unfinished, pieces)
+
+
+def _longer_first(sides: tuple[float, float], upright: bool) -> tuple[float, float]:
+    return (sides[1], sides[0]) if upright else sides

@@ -1,0 +1,32 @@
+"""The chart: what a unit is cut to by one method, over a range of finished sizes, with the settings said beside it."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import dataclass
+from fractions import Fraction
+
+from yonk.core.finder.chart_check import Asked, pieces_of
+from yonk.core.measure import Length
+from yonk.core.units.needs import Terms
+from yonk.core.units.unit import Kind
+
+
+@dataclass(frozen=True)
+class ChartLine:
+    """One finished width: the unfinished size and the pieces with their cuts."""
+
+    finished: tuple[Length, Length]
+    unfinished: tuple[Length, Length]
+    pieces: tuple[Asked, ...]
+
+
+def cut_chart(kind: Kind, method: str, widths: Iterable[Fraction], terms: Terms) -> list[ChartLine]:
+    """A line for each finished width. Raises `DraftError` where there is no such unit or method."""
+    lines = []
+    for width in widths:
+        unit, _, pieces = pieces_of(kind, method, width, None, terms)
+        high, both = min(unit.width, unit.height), terms.both_seams
+        wide = max(unit.width, unit.height)
+        lines.append(ChartLine((wide, high), (wide + both, high + both), pieces))
+    return lines

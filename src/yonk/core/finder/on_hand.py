@@ -1,0 +1,146 @@
+"""What can I make from these? For squares or rectangles on hand the largest finished size of every unit by every method."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass
+from fractions import Fraction
+from itertools import combinations
+
+from yonk.core.draft import DraftError
+from yonk.core.finder.sample_unit import kinds_asked, sample_unit
+from yonk.core.off_the_ruler import worst_off
+from yonk.core.sewing.work import SewingError
+from yonk.core.units.carrying_out import carry_out
+from yonk.core.units.needs import YIELDS, Need, Terms
+from yonk.core.units.unit import Method, Unit, UnitKind
+
+MOST_PIECES = 10_000
+STEPS_TRIED = 64
+LOTS_TOGETHER = 4  # no method shares its pieces over more lots than that
+
+
+@dataclass(frozen=True)
+class OnHand:
+    """Pieces of cloth on hand, all of one size: so many over so many fabrics."""
+
+    width: Fraction
+    height: Fraction
+    count: int
+    fabrics: int
+
+
+@dataclass(frozen=True)
+class Possible:
+    """What they can become: a unit of a finished size, how many, from how many of the pieces.
+
+    `whole` tells that the pieces are used as they are; then `room` is how much larger than unfinished the units come
+    out. Otherwise they are cut to the sizes of `needs` first.
+    """
+
+    kind: UnitKind
+    method: Method
+    unit: Unit
+    needs: tuple[Need, ...]
+    makes: int
+    pieces: int
+    whole: bool
+    room: tuple[float, float] | None
+
+
+def what_can_i_make(have: OnHand, terms: Terms) -> list[Possible]:
+    """Everything that the pieces can become, the largest units of each kind first. Raises `DraftError` by field."""
+    if not 1 <= have.count <= MOST_PIECES:
+        raise DraftError("count", f"must be from 1 to {MOST_PIECES}")
+    if not 1 <= have.fabrics <= have.count:
+        raise DraftError("fabrics", "must be from 1 to the number of pieces")
+    return [one for kind in kinds_asked() for method in kind.methods for one in _possible(kind, method, have, terms)]
+
+
+def _possible(kind: UnitKind, method: Method, have: OnHand, terms: Terms) -> Iterator[Possible]:
+    unit = _largest(kind, method, have, terms)
+    if unit is None:
+        return
+    needs = tuple(method.needs(unit, terms, 1))
+    if method.name == "rectangle" and any(_fitting(need, have, terms) < 2 for need in needs):
+        return  # of single squares it is two at a time
+    lots, pieces = _lots(unit, method, have, terms)
+    if not lots:
+        return
+    whole = _used_whole(needs, have, terms)
+    yield Possible(
+        kind, method, unit, needs, lots * method.lot, pieces, whole, _room(unit, method, needs, have, terms, whole)
+    )
+
+
+def _largest(kind: UnitKind, method: Method, have: OnHand, terms: Terms) -> Unit | None:
+    """The largest finished size on the ruler for which every piece of a lot fits on one on hand."""
+    low, high = 0, int(max(have.width, have.height) * 4 / terms.step)
+    while low < high:
+        marks = (low + high + 1) // 2
+        needs = method.needs(sample_unit(kind.kind, marks * terms.step), terms, 1)
+        if all(_fitting(need, have, terms) for need in needs):
+            low = marks
+        else:
+            high = marks - 1
+    for marks in range(low, max(0, low - STEPS_TRIED), -1):
+        unit = sample_unit(kind.kind, marks * terms.step)
+        if method.suits(unit) and all(worst_off(need, terms) is None for need in method.needs(unit, terms, 1)):
+            return unit
+    return None
+
+
+def _fitting(need: Need, have: OnHand, terms: Terms) -> int:
+    """How many such cuts come out of one piece on hand. A template is counted by its upright box."""
+    width, height = _least(need, terms)
+    either = ((width, height), (height, width))
+    return max(int(have.width / w) * int(have.height / h) for w, h in either)
+
+
+def _least(need: Need, terms: Terms) -> tuple[Fraction, Fraction]:
+    """The least cut on the ruler that is large enough; a strip's length is that of one segment and its squaring."""
+    return need.width.up(terms.step), need.height.up(terms.step)
+
+
+def _used_whole(needs: Sequence[Need], have: OnHand, terms: Terms) -> bool:
+    """Whether each piece gives just one cut that is trimmed later, so that it need not be cut down first."""
+    return have.width == have.height and all(
+        need.rounding == "up" and need.shape == "square" and _fitting(need, have, terms) == 1 for need in needs
+    ) and len({_least(need, terms) for need in needs}) == 1  # fmt: skip
+
+
+def _lots(unit: Unit, method: Method, have: OnHand, terms: Terms) -> tuple[int, int]:
+    """How many lots the pieces give and how many of them that takes, each fabric kept for one place in the unit."""
+    per_lot: dict[str, Fraction] = {}
+    together = 1 if any(need.shape != "square" for need in method.needs(unit, terms, 1)) else LOTS_TOGETHER
+    for need in method.needs(unit, terms, together):
+        share = Fraction(need.pieces, YIELDS[need.subcut] * _fitting(need, have, terms) * together)
+        per_lot[need.fabric] = per_lot.get(need.fabric, Fraction(0)) + share
+    asked = list(per_lot.values())
+    best = 0
+    for shares in _shared_out(have.fabrics, len(asked)):
+        each = have.count // have.fabrics
+        best = max(best, min(int(fabrics * each / wanted) for fabrics, wanted in zip(shares, asked, strict=True)))
+    return best, sum(-int(-best * wanted // 1) for wanted in asked)
+
+
+def _shared_out(fabrics: int, places: int) -> Iterator[tuple[int, ...]]:
+    """The ways to give every place in the unit at least one of the fabrics."""
+    if fabrics > 24:  # many fabrics are shared out as finely as two dozen
+        for shares in _shared_out(24, places):
+            yield tuple(share * fabrics // 24 for share in shares)
+        return
+    for bars in combinations(range(1, fabrics), places - 1):
+        edges = (0, *bars, fabrics)
+        yield tuple(edges[n + 1] - edges[n] for n in range(places))
+
+
+def _room(
+    unit: Unit, method: Method, needs: Sequence[Need], have: OnHand, terms: Terms, whole: bool
+) -> tuple[float, float] | None:
+    sizes = [(have.width, have.height) for _ in needs] if whole else None
+    try:
+        made = carry_out(unit, method, terms, sizes=sizes, looked_at=1)
+    except SewingError:
+        return None
+    return made.fits[0].room if made.fits and made.table.seams else None

@@ -1,0 +1,167 @@
+"""The way proposed to make a group, by what the quilter cares for most, and the reason in one sentence of real figures."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterable, Mapping, Sequence
+from dataclasses import dataclass
+
+from yonk.core.draft import Care
+from yonk.core.measure import Length, show
+from yonk.core.sewing.plane import Outline, area, bounds, sides_of
+from yonk.core.sewing.work import length
+from yonk.core.units.carrying_out import target_of
+from yonk.core.units.needs import Terms, pooled
+from yonk.core.units.unit import Unit, UnitKind
+from yonk.core.ways import TURNING, Demand, Tally, Way, all_ways, tally
+
+CLOTH_WEIGHS = 1.5  # in the balance, a tenth more cloth counts as much as 15 % more to do
+
+Tallies = Mapping[Way, Tally]
+Rank = Callable[[Way], tuple[float, ...]]
+
+
+@dataclass(frozen=True)
+class Proposal:
+    """A way with the reason for it."""
+
+    way: Way
+    reason: str
+
+
+def propose(kind: UnitKind, unit: Unit, terms: Terms, demand: Demand, care: Care) -> Proposal:
+    """The way that suits best: first what spoils nothing, then what she cares for most."""
+    ways = all_ways(kind, unit, demand)
+    if len(ways) == 1:
+        return Proposal(ways[0], f"{capital(ways[0].words)}: the one way to make a {kind.words}.")
+    tallies = {way: tally(way, unit, terms, demand) for way in ways}
+    sound, because = _sound(ways, tallies, unit, terms, demand)
+    ranked = sorted(sound, key=_rank(care, tallies, sound))
+    left = sorted((way for way in ways if way not in ranked), key=_rank(care, tallies, ways))
+    best, other = (*ranked, *left)[:2]
+    spoils = min(ways, key=_rank(care, tallies, ways)) is not best
+    return Proposal(best, _reason(best, other, tallies, unit, terms, demand, care, because if spoils else ()))
+
+
+def smallest(unit: Unit, terms: Terms, *, trimmed: bool) -> float:
+    """The smallest finished width at which a way is reasonable, in the draft's unit.
+
+    The circle inside each patch must reach as far as the seam allowances folded behind it; where nothing is trimmed
+    afterwards half as far again, since a slip cannot be mended then.
+    """
+    depth = min(_depth(outline) for outline, _ in target_of(unit, terms.seam).parts)
+    return float(unit.width) * float(terms.seam) * (1.0 if trimmed else 1.5) / depth
+
+
+def _depth(outline: Outline) -> float:
+    """The radius of the circle inside a triangle or square; of other shapes at most half their width."""
+    left, top, right, bottom = bounds([outline])
+    around = sum(length(side) for side in sides_of(outline))
+    return min(2 * area(outline) / around, (right - left) / 2, (bottom - top) / 2)
+
+
+def _sound(
+    ways: Sequence[Way], tallies: Tallies, unit: Unit, terms: Terms, demand: Demand
+) -> tuple[list[Way], list[str]]:
+    """The ways that spoil nothing that can be helped, and what the others would spoil."""
+    because: list[str] = []
+    left = list(ways)
+
+    def keep(fine: Callable[[Way], bool], why: str) -> None:
+        nonlocal left
+        kept = [way for way in left if fine(way)]
+        if kept and len(kept) < len(left):
+            left = kept
+            because.append(why)
+
+    if demand.directional:
+        best = min(TURNING.index(tallies[way].effort.prints) for way in ways)
+        keep(lambda way: TURNING.index(tallies[way].effort.prints) == best, "a directional print turns least so")
+    keep(lambda way: tallies[way].effort.bias_sides == 0, "no outer edge is on the bias")
+    keep(
+        lambda way: float(unit.width) >= smallest(unit, terms, trimmed=tallies[way].trims > 0) - 1e-9,
+        "so small a unit is better trimmed",
+    )
+    return left, because
+
+
+def _rank(care: Care, tallies: Tallies, among: Iterable[Way]) -> Rank:
+    """What is sorted by, the least first; ways that are equal keep their order."""
+    counted = [tallies[way] for way in among]
+    least_used, least_done = min(one.used for one in counted), min(one.handlings for one in counted)
+
+    def balance(one: Tally) -> float:
+        return round(CLOTH_WEIGHS * one.used / least_used + one.handlings / max(1, least_done), 9)
+
+    by: dict[Care, Rank] = {
+        "balance": lambda way: (balance(tallies[way]),),
+        "cloth": lambda way: (round(tallies[way].used, 9), tallies[way].handlings),
+        "time": lambda way: (tallies[way].handlings, round(tallies[way].used, 9)),
+        "exact": lambda way: (-tallies[way].room, tallies[way].effort.loose, balance(tallies[way])),
+    }
+    return by[care]
+
+
+def _reason(
+    best: Way,
+    other: Way,
+    tallies: Tallies,
+    unit: Unit,
+    terms: Terms,
+    demand: Demand,
+    care: Care,
+    because: Sequence[str],
+) -> str:
+    one, two = tallies[best], tallies[other]
+    wanted = demand.total + demand.mirrored
+    over = best.makes - wanted if best.makes > wanted else 0
+    spare = f" with {over} to spare" if over else ""
+    made = f"{capital(best.words)}: {_pieces(best, unit, terms, demand)} make {'it' if wanted == 1 else f'all {wanted}'}{spare}"
+    if because:
+        return f"{made}, and {because[0]}."
+    return f"{made}; {_beside(one, two, other.words, care, terms)}."
+
+
+def _pieces(way: Way, unit: Unit, terms: Terms, demand: Demand) -> str:
+    """What is cut, in a few words: ``1 pair of 8″ squares``, ``3 squares``."""
+    needs = [need for share in way.shares for need in share.method.needs(unit, terms, share.lots)]
+    rows = pooled(needs, terms.step)
+    count = sum(row[3] for row in rows)
+    if len(way.shares) == 1 and len(rows) == 2 and rows[0][1:] == rows[1][1:] and rows[0][0].shape == "square":
+        pairs, side = rows[0][3], show(rows[0][1], terms.unit)
+        return f"{pairs} {'pair' if pairs == 1 else 'pairs'} of {side} squares"
+    return f"{count} {'piece' if count == 1 else 'pieces'} cut"
+
+
+def _beside(one: Tally, two: Tally, other: str, care: Care, terms: Terms) -> str:
+    """How the next best way compares, in the figure that decided."""
+    cloth = two.used - one.used
+    doing = two.handlings - one.handlings
+    saying: list[str] = []
+    if care == "exact" and one.room > two.room:
+        return f"they are trimmed with {show(Length(terms.trim), terms.unit)} to spare, {other} has nothing to trim"
+    if care != "cloth" and doing > 0:
+        saying += _more(one, two)
+    if care != "time" and cloth > 0.05:
+        saying.append(f"{cloth:.0f} {'in²' if terms.unit == 'in' else 'cm²'} more cloth")
+    if saying:
+        return f"{other} would need {_listed(saying)}"
+    return f"{other} comes to nearly the same"
+
+
+def _more(one: Tally, two: Tally) -> list[str]:
+    """The things of which the other way asks more."""
+    pairs = (
+        (two.pieces - one.pieces, "piece"), (two.effort.cuts - one.effort.cuts, "cut"),
+        (two.effort.seams - one.effort.seams, "seam"), (two.effort.loose - one.effort.loose, "loose bias edge"),
+    )  # fmt: skip
+    said = [f"{more} more {word}{'' if more == 1 else 's'}" for more, word in pairs if more > 0][:2]
+    return said or [f"{two.handlings - one.handlings} more things to do"]
+
+
+def _listed(said: Sequence[str]) -> str:
+    return said[0] if len(said) == 1 else f"{', '.join(said[:-1])} and {said[-1]}"
+
+
+def capital(words: str) -> str:
+    """The words with a capital in front."""
+    return words[:1].upper() + words[1:]

@@ -1,0 +1,1 @@
+"""Simulated sewing: cloth as polygons, and the acts of the sewing table carried out on it."""

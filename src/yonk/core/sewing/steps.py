@@ -1,0 +1,59 @@
+"""Steps: what was done at the table, in words, with all that a picture of it shows. Lengths in the draft's unit."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Literal
+
+from yonk.core.sewing.plane import Outline, Segment
+from yonk.core.sewing.work import Layers, Work
+
+ActName = Literal["cut", "draw", "sew", "cut-apart", "press", "trim", "join"]
+Caution = Literal["blade", "iron", "needle"]
+CAUTIONS: dict[Caution, str] = {
+    "blade": "Cut away from yourself, fingers off the ruler's edge, and close the blade each time you put it down."
+    " The cutter's own instructions come first.",
+    "iron": "The iron is hot and steams: stand it up, keep the cord away. The iron's own instructions come first.",
+    "needle": "Stop the machine before you reach near the needle, and keep count of the pins.",
+}
+BY_ACT: dict[ActName, Caution] = {
+    "cut": "blade", "cut-apart": "blade", "trim": "blade", "press": "iron", "sew": "needle", "join": "needle",
+}  # fmt: skip
+
+
+@dataclass(frozen=True)
+class Size:
+    """A length to be read on a picture: from where to where, and what it is."""
+
+    span: Segment
+    words: str
+
+
+@dataclass(frozen=True)
+class Scene:
+    """One thing on the table: a work or works in layers, with the lines that the step is about."""
+
+    shown: Work | Layers
+    drawn: tuple[Segment, ...] = ()
+    sewn: tuple[Segment, ...] = ()
+    cut: tuple[Segment, ...] = ()
+    pressed: tuple[Segment, ...] = ()  # from under the iron to where the seam is pressed
+    sizes: tuple[Size, ...] = ()
+    ruler: tuple[Outline, Segment] | None = None  # a ruler's edge lines with its 45° (or seam) line
+    count: int = 1
+    open_seam: bool = False
+
+
+@dataclass(frozen=True)
+class Step:
+    """One act, for one lot."""
+
+    act: ActName
+    words: str
+    scenes: tuple[Scene, ...]
+
+    @property
+    def caution(self) -> str | None:
+        """The usual caution for it."""
+        named = BY_ACT.get(self.act)
+        return CAUTIONS[named] if named else None

@@ -1,0 +1,371 @@
+"""The sewing table: the acts by which units are made, carried out on cloth and counted.
+
+A method is a function that takes the pieces as they were cut and calls these acts in order. What was done stays on
+record: the steps for pictures and words, the seams, the lines drawn and the cuts (those of single pieces are the needs').
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import dataclass, replace
+from fractions import Fraction
+
+from yonk.core.draft import Fabric
+from yonk.core.measure import show
+from yonk.core.sewing.plane import Line, Motion, Point, Segment, bounds, rectangle, sides_of
+from yonk.core.sewing.steps import ActName, Scene, Size, Step
+from yonk.core.sewing.trimming import Fit, Target, fit
+from yonk.core.sewing.work import Layers, Pieces, SewingError, Work, clip, length
+
+VALUES = {"light": 0, "medium": 1, "dark": 2}
+
+
+@dataclass(frozen=True)
+class School:
+    """How this quilter works where practitioners differ. Lengths in the draft's unit."""
+
+    seam: Fraction
+    unit: str
+    stitch: str = "beside"
+    press: str = "dark"
+
+
+class Table:
+    """A sewing table with a record of what is done at it, for one run of a method."""
+
+    def __init__(self, school: School, fabrics: Mapping[str, Fabric] | None = None) -> None:
+        self.school = school
+        self.fabrics = fabrics or {}
+        self.seam = float(school.seam)
+        self.pieces = Pieces()
+        self.steps: list[Step] = []
+        self.seams: list[float] = []
+        self.cuts = 0
+        self.marks = 0
+        self.loose = 0  # seams sewn along a loose bias edge
+        self.recording = True
+        self.waste: list[Work] = []
+        self.aside: list[Work] = []  # made for the next lot
+        self.bonus: list[Layers] = []  # corners cut off, still face to face
+
+    # cutting the pieces
+
+    def piece(self, width: float, height: float, fabric: str) -> Work:
+        """A square or rectangle about the origin, its print upright."""
+        return self.pieces.cut(rectangle(width, height), fabric)
+
+    def cut_once(self, work: Work, *, rising: bool = True) -> list[Work]:
+        """Two triangles: a rectangle cut from corner to corner, the cut rising to the right or falling."""
+        left, top, right, bottom = bounds(work.outlines)
+        ends = ((left, bottom), (right, top)) if rising else ((left, top), (right, bottom))
+        return list(work.split(Line.between(*ends)))
+
+    def cut_twice(self, work: Work) -> list[Work]:
+        """Four triangles: a square cut on both diagonals."""
+        left, top, right, bottom = bounds(work.outlines)
+        halves = self.cut_once(work)
+        return [part for half in halves for part in half.split(Line.between((left, top), (right, bottom)))]
+
+    # layers
+
+    def lay(self, over: Work, under: Work, onto: Point = (0.0, 0.0), turn: float = 0.0) -> Layers:
+        """`over` turned face down, its middle brought onto a point of `under`. `turn` is in quarter turns clockwise."""
+        about = middle_of(over)
+        down = over.moved(Motion(-1.0, 0.0, about[0], 0.0, 1.0, -about[1]))
+        way = ((1.0, 0.0), (0.0, 1.0), (-1.0, 0.0), (0.0, -1.0))[int(turn) % 4]
+        return Layers(under, (down.moved(Motion.turning((1.0, 0.0), way, onto=onto)),))
+
+    def sew_beside(
+        self, layers: Sequence[Layers], diagonals: Sequence[Segment], words: str, *, again: bool = False
+    ) -> list[Layers]:
+        """Draws lines on the upper cloth, each from corner to corner, and sews a seam allowance to either side.
+
+        One school draws the line to cut on and stitches beside it; the other draws two lines and stitches on them.
+        """
+        done = [self._sewn_beside(laid, diagonals) for laid in layers]
+        allowance = show(self.school.seam, self.school.unit)
+        how = (
+            f"Draw a line {allowance} to either side of it and sew on both."
+            if self.school.stitch == "two-lines"
+            else f"Draw it and sew {allowance} to either side of it."
+        )
+        self._record("sew", f"{words} {how}", [_as_sewn(laid) for laid in done], again=again)
+        return done
+
+    def _sewn_beside(self, laid: Layers, diagonals: Sequence[Segment]) -> Layers:
+        sewn, drawn = list(laid.sewn), list(laid.drawn)
+        for start, end in diagonals:
+            line, long = Line.between(start, end), length((start, end))
+            both = [line.beside(by) for by in (self.seam, -self.seam)]
+            stretches = [(side.at(self.seam), side.at(long - self.seam)) for side in both]
+            drawn += stretches if self.school.stitch == "two-lines" else [(start, end)]
+            self.marks += 2 if self.school.stitch == "two-lines" else 1
+            sewn += stretches
+            self.seams += [length(stretch) for stretch in stretches]
+        return Layers(laid.under, laid.over, tuple(drawn), tuple(sewn))
+
+    def sew_inside_edges(self, layers: Layers, words: str) -> Layers:
+        """Sews a seam allowance inside all edges of the upper cloth."""
+        outline = layers.over[0].front[0].outline
+        sewn = [clip(Line.between(*side).beside(self.seam), layers.over) for side in sides_of(outline)]
+        stretches = tuple([stretch for stretch in sewn if stretch])
+        self.seams += [length(stretch) for stretch in stretches]
+        done = replace(layers, sewn=stretches)
+        self._record("sew", words, [_as_sewn(done)])
+        return done
+
+    def sew_on(self, layers: Layers, line: Line, words: str, *, again: bool = False) -> Layers:
+        """Sews on a line drawn on the upper cloth."""
+        stretch = clip(line, layers.over)
+        if stretch is None:
+            raise SewingError("the line misses the upper cloth")
+        self.seams.append(length(stretch))
+        self.marks += 1
+        done = replace(layers, drawn=(stretch,), sewn=(stretch,))
+        self._record("sew", words, [_as_sewn(done)], again=again)
+        return done
+
+    def cut_apart(
+        self, layers: Sequence[Layers], lines: Sequence[Line], words: str, *, again: bool = False
+    ) -> list[Layers]:
+        """Cuts through all layers along straight lines, from edge to edge."""
+        bits = list(layers)
+        scenes = []
+        for laid in layers:
+            works = [laid.under, *laid.over]
+            marks = [mark for line in lines if (mark := self._across(line, works))]
+            scenes.append(Scene(laid, drawn=laid.drawn, sewn=laid.sewn, cut=tuple(marks)))
+            self.cuts += len(marks)
+        for line in lines:
+            bits = [part for bit in bits for part in bit.split(line)]
+        self._record("cut-apart", words, scenes, again=again)
+        return bits
+
+    def _across(self, line: Line, works: Sequence[Work]) -> Segment | None:
+        reaches = [line.reach(spot) for work in works for spot in clip(line, [work]) or ()]
+        return (line.at(min(reaches)), line.at(max(reaches))) if reaches else None
+
+    def cut_off(self, work: Work, line: Line) -> Work:
+        """Cuts off what lies to the left of a line."""
+        self.cuts += 1
+        kept, off = work.split(line)
+        self.waste.append(off)
+        return kept
+
+    def open(self, layers: Iterable[Layers], words: str = "", *, again: bool = False) -> list[Work]:
+        """Folds the upper cloth of each over along its seam and presses it."""
+        works = [laid.opened() for laid in layers]
+        self._record(
+            "press", words or self._pressing(works),
+            [Scene(work, pressed=self._arrows(work), open_seam=self.school.press == "open") for work in works[:2]],
+            again=again,
+        )  # fmt: skip
+        return works
+
+    # joining single pieces
+
+    def join(
+        self, work: Work, edge: Segment, piece: Work, along: Segment, *, at: int = 0, shift: float = 0.0, words: str = "",
+        again: bool = False,
+    ) -> Work:  # fmt: skip
+        """Sews a piece onto an edge of a work, raw edges together, and presses it open.
+
+        Both edges run clockwise around their cloth. `at` tells where they meet: -1 at the start of `edge`, 0 in the
+        middle, 1 at its end; `shift` moves the piece further along. The seam lies a seam allowance inside both.
+        """
+        raw, its = Line.between(*edge), Line.between(*along)
+        ends = (edge[0], along[1]), (_middle(edge), _middle(along)), (edge[1], along[0])
+        here, there = ends[at + 1]
+        seam = raw.beside(self.seam)
+        x, y = raw.beside(2 * self.seam).at(raw.reach(here) + shift)
+        laid_open = piece.moved(Motion.turning(its.along, (-raw.along[0], -raw.along[1]), about=there, onto=(x, y)))
+        down = laid_open.moved(Motion.folding(seam))
+        stretch = clip(seam, [work]), clip(seam, [down])
+        if not (stretch[0] and stretch[1]):
+            raise SewingError("the two pieces do not meet")
+        reach = [sorted(map(seam.reach, one)) for one in stretch if one]
+        sewn = seam.at(max(low for low, _ in reach)), seam.at(min(high for _, high in reach))
+        self.seams.append(length(sewn))
+        self.loose += self._loose(work, raw) or self._loose(down, raw)
+        layers = Layers(work, (down,), sewn=(sewn,))
+        opened = layers.opened()
+        self._record("join", words, [Scene(layers, sewn=(sewn,))], again=again)
+        self._record(
+            "press", self._pressing([opened]),
+            [Scene(opened, pressed=self._arrows(opened, sewn), open_seam=self.school.press == "open")], again=again,
+        )  # fmt: skip
+        return opened
+
+    def _loose(self, work: Work, edge: Line) -> bool:
+        """Whether the raw edge of a work along a line is on the bias."""
+        return any(
+            scrap.off_grain(edge.along)
+            for scrap in work.front
+            for a, b in sides_of(scrap.outline)
+            if abs(edge.side(a)) < 1e-6 and abs(edge.side(b)) < 1e-6
+        )
+
+    # finishing
+
+    def cut_across(self, work: Work, every: float, count: int, words: str) -> list[Work]:
+        """Squares up the left end of a strip set and cuts it across into segments."""
+        left, top, right, bottom = bounds(work.outlines)
+        start = right - every * count - (right - left - every * count) / 2
+        places = [start + every * number for number in range(count + 1)]
+        lines = [Line((place, top), (0.0, -1.0)) for place in places]
+        self.cuts += len(lines)
+        marks = [((place, top), (place, bottom)) for place in places]
+        self._record("cut-apart", words, [Scene(work, cut=tuple(marks))])
+        segments = []
+        for line in reversed(lines):
+            outside, work = work.split(line)
+            segments.append(outside)
+        self.waste += [segments[0], work]
+        return segments[:0:-1]
+
+    def square_up(self, work: Work, width: float, height: float) -> Work:
+        """Trims a work about its middle to a size."""
+        left, top, right, bottom = bounds(work.outlines)
+        x, y = (left + right) / 2, (top + bottom) / 2
+        return work.inside(rectangle(width, height, x - width / 2, y - height / 2))
+
+    def trim(self, works: Sequence[Work], target: Target, size: str) -> list[Fit]:
+        """Lays the drafted unit on each work, seam on seam, and trims it to its unfinished size.
+
+        A unit may come out as its mirror image.
+        """
+        mirror = target.mirrored()
+        fits = []
+        for work in works:
+            found = fit(work, target)
+            if not found.right:
+                other = fit(work, mirror)
+                found = other if other.right else found
+            fits.append(found)
+        scenes = [self._trimming(found, target, size) for found in fits[:1]]
+        room = min(fits[0].room)
+        words = f"Lay the ruler's line on the seam first, then read the numbers: trim two sides, turn, trim the rest to {size}."
+        if room < 1e-6:
+            words = f"Check that it measures {size}; there is nothing to trim but the points that stick out."
+        self._record("trim", words, scenes)
+        return fits
+
+    def _trimming(self, found: Fit, target: Target, size: str) -> Scene:
+        left, top, right, bottom = bounds([target.box])
+        seams = found.work.seams
+        guide = max(seams, key=length) if seams else ((left, bottom), (right, top))
+        return Scene(
+            found.work, cut=tuple(sides_of(target.box)), ruler=(target.box, guide),
+            sizes=(Size(((left, top), (right, top)), size),),
+        )  # fmt: skip
+
+    # the record
+
+    def record_cuts(self, cut: Sequence[tuple[Work, int, tuple[str, str], str]]) -> None:
+        """Puts down what is cut: each piece with its count, its width and height in words, and how it is cut further."""
+        scenes, said = [], []
+        for work, count, (width, height), further in cut:
+            left, top, right, bottom = bounds(work.outlines)
+            ends = ((left, bottom), (right, top)), ((left, top), (right, bottom))
+            marks = {"one-diagonal": ends[:1], "both-diagonals": ends}.get(further, ())
+            sizes = [Size(((left, top), (right, top)), width)]
+            if height != width:
+                sizes.append(Size(((left, top), (left, bottom)), height))
+            scenes.append(Scene(work, cut=marks, sizes=tuple(sizes), count=count))
+            name = self.name(work.front[0].fabric)
+            shape = width if height == width else f"{width} × {height}"
+            then = {"one-diagonal": ", cut once on the diagonal", "both-diagonals": ", cut on both diagonals"}.get(
+                further, ""
+            )
+            said.append(f"{count} of {name} {shape}{then}")
+        self._record("cut", f"Cut {'; '.join(said)}.", scenes)
+
+    def name(self, fabric: str) -> str:
+        """What a fabric is called."""
+        known = self.fabrics.get(fabric)
+        return known.name if known else fabric or "the middle"
+
+    def _record(self, act: ActName, words: str, scenes: Sequence[Scene], *, again: bool = False) -> None:
+        """Puts a step down; `again` adds it to the last of its kind. Of pressing only how it then lies is kept."""
+        if not self.recording:
+            return
+        last = next((n for n in range(len(self.steps) - 1, -1, -1) if self.steps[n].act == act), None)
+        if not again or last is None:
+            self.steps.append(Step(act, words, tuple(scenes)))
+            return
+        before = () if act == "press" else self.steps[last].scenes
+        self.steps[last] = replace(self.steps[last], scenes=(*before, *scenes))
+
+    def _pressing(self, works: Sequence[Work]) -> str:
+        if self.school.press == "open":
+            return "Set the seam with the iron, then press it open; press up and down, never push."
+        fabrics = {scrap.fabric for work in works for scrap in work.front}
+        dark = max(fabrics, key=self._value)
+        if len({self._value(fabric) for fabric in fabrics}) == 1:
+            return "Set the seam with the iron, then press it to one side; press up and down, never push."
+        return f"Set the seam with the iron, then press it toward {self.name(dark)}, the darker; press up and down, never push."
+
+    def _value(self, fabric: str) -> int:
+        known = self.fabrics.get(fabric)
+        return VALUES[known.value] if known else 1
+
+    def _arrows(self, work: Work, seam: Segment | None = None) -> tuple[Segment, ...]:
+        """An arrow over the last seam, toward the darker cloth."""
+        if not work.seams:
+            return ()
+        last = seam or max(work.seams, key=length)
+        line, (x, y) = Line.between(*last), _middle(last)
+        right, left = self._beside(work, line, 1), self._beside(work, line, -1)
+        way = 1 if right is None or (left is not None and self._value(right) >= self._value(left)) else -1
+        reach = max(self.seam, length(last) / 8)
+        nx, ny = -line.along[1] * way * reach, line.along[0] * way * reach
+        return (((x - nx, y - ny), (x + nx, y + ny)),)
+
+    def _beside(self, work: Work, line: Line, way: int) -> str | None:
+        """The fabric that lies along a line on one side of it and reaches farthest from it."""
+        reaches = [
+            (max(way * line.side(spot) for spot in scrap.outline), scrap.fabric)
+            for scrap in work.front
+            if any(abs(line.side(spot)) < 1e-6 for spot in scrap.outline)
+        ]
+        return max(reaches)[1] if reaches and max(reaches)[0] > 1e-6 else None
+
+
+def _as_sewn(laid: Layers) -> Scene:
+    return Scene(laid, drawn=laid.drawn, sewn=laid.sewn)
+
+
+def _middle(segment: Segment) -> Point:
+    (ax, ay), (bx, by) = segment
+    return (ax + bx) / 2, (ay + by) / 2
+
+
+def longest_side(work: Work) -> Segment:
+    """The longest side of a single piece, running clockwise."""
+    return max(sides_of(work.front[0].outline), key=length)
+
+
+def from_the_longest(work: Work) -> list[Segment]:
+    """The sides of a single piece clockwise, from the longest on."""
+    sides = sides_of(work.front[0].outline)
+    start = sides.index(longest_side(work))
+    return sides[start:] + sides[:start]
+
+
+def edge_along(work: Work, edge: Segment) -> Segment:
+    """The whole raw edge of a work that one of its sides lies on, running the same way."""
+    line = Line.between(*edge)
+    found = clip(line, [work])
+    return found or edge
+
+
+def corner_to_corner(work: Work) -> tuple[Segment, Segment]:
+    """The diagonals of a work's upright box: the rising one and the falling one."""
+    left, top, right, bottom = bounds(work.outlines)
+    return ((left, bottom), (right, top)), ((left, top), (right, bottom))
+
+
+def middle_of(work: Work) -> Point:
+    """The middle of a work's upright box."""
+    left, top, right, bottom = bounds(work.outlines)
+    return (left + right) / 2, (top + bottom) / 2

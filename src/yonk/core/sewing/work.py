@@ -1,0 +1,233 @@
+"""Work in hand: pieces of cloth, flat works of several pieces sewn and opened, and works laid face to face."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass, field, replace
+
+from yonk.core.sewing.plane import (
+    NOTHING,
+    Line,
+    Motion,
+    Outline,
+    Point,
+    Segment,
+    area,
+    sides_of,
+    split,
+    within,
+    without,
+)
+
+
+class SewingError(Exception):
+    """What cannot be done at the table: two works that do not meet, a piece sewn shut."""
+
+
+@dataclass(frozen=True, slots=True)
+class Scrap:
+    """A convex bit of one fabric, right side up unless its work lies face down.
+
+    `up` is where the up of the print points; the threads run along it and across it. `piece` tells scraps of one cut
+    piece from those of another.
+    """
+
+    outline: Outline
+    fabric: str
+    up: Point
+    piece: int
+
+    def moved(self, motion: Motion) -> Scrap:
+        """The scrap after a motion."""
+        return Scrap(motion.outline(self.outline), self.fabric, motion.way(self.up), self.piece)
+
+    def split(self, line: Line) -> tuple[Scrap | None, Scrap | None]:
+        """The parts to the right and to the left of a line."""
+        right, left = split(self.outline, line)
+        if not left:
+            return self, None
+        if not right:
+            return None, self
+        return replace(self, outline=right), replace(self, outline=left)
+
+    def off_grain(self, way: Point) -> bool:
+        """Whether a direction runs neither along the threads nor across them."""
+        cos, sin = self.up[0] * way[0] + self.up[1] * way[1], self.up[0] * way[1] - self.up[1] * way[0]
+        return abs(cos * sin) > 0.01
+
+
+@dataclass(frozen=True, slots=True)
+class Work:
+    """One or more pieces sewn together and pressed flat: what shows, what lies behind, and the seams that show."""
+
+    front: tuple[Scrap, ...]
+    behind: tuple[Scrap, ...] = ()
+    seams: tuple[Segment, ...] = ()
+
+    @property
+    def outlines(self) -> list[Outline]:
+        """The outlines of what shows."""
+        return [scrap.outline for scrap in self.front]
+
+    @property
+    def cloth(self) -> float:
+        """The area of all its cloth, also of what lies behind."""
+        return sum(area(scrap.outline) for scrap in (*self.front, *self.behind))
+
+    def moved(self, motion: Motion) -> Work:
+        """The work after a motion."""
+        return Work(
+            tuple([scrap.moved(motion) for scrap in self.front]),
+            tuple([scrap.moved(motion) for scrap in self.behind]),
+            tuple([(motion.spot(a), motion.spot(b)) for a, b in self.seams]),
+        )
+
+    def split(self, line: Line) -> tuple[Work, Work]:
+        """What lies to the right and to the left of a line."""
+        fronts, behinds = _sorted(self.front, line), _sorted(self.behind, line)
+        seams = split_segments(self.seams, line)
+        return Work(fronts[0], behinds[0], seams[0]), Work(fronts[1], behinds[1], seams[1])
+
+    def inside(self, outline: Outline) -> Work:
+        """What is left when all outside a convex outline, clockwise as seen, is cut away."""
+        left = self
+        for start, end in sides_of(outline):
+            left = left.split(Line.between(start, end))[0]
+        return left
+
+
+@dataclass(frozen=True, slots=True)
+class Layers:
+    """A work right side up with others face down on it, the lowest first; what is drawn on them and sewn through them."""
+
+    under: Work
+    over: tuple[Work, ...]
+    drawn: tuple[Segment, ...] = ()
+    sewn: tuple[Segment, ...] = ()
+
+    def split(self, line: Line) -> list[Layers]:
+        """The bits to the right and to the left of a cut through all layers; a bit without cloth is none."""
+        unders = self.under.split(line)
+        overs = [work.split(line) for work in self.over]
+        drawn, sewn = split_segments(self.drawn, line), split_segments(self.sewn, line)
+        bits = [
+            Layers(unders[hand], tuple([pair[hand] for pair in overs if pair[hand].front]), drawn[hand], sewn[hand])
+            for hand in (0, 1)
+        ]
+        return [bit for bit in bits if bit.under.front or bit.over]
+
+    def opened(self) -> Work:
+        """The work when the upper layers are folded over along the seam and pressed.
+
+        The seam is the longest line sewn; on the side where the least of the upper layers lies is the allowance. Raises
+        `SewingError` when another seam holds the body of the layers together.
+        """
+        seam = _main_seam(self.sewn)
+        bodies, allowances = zip(*[work.split(seam) for work in self.over], strict=True)
+        if _cloth(bodies) < _cloth(allowances):
+            seam = Line(seam.through, (-seam.along[0], -seam.along[1]))
+            bodies, allowances = allowances, bodies
+        if any(max(seam.side(a), seam.side(b)) > 1e-6 for a, b in self.sewn):
+            raise SewingError("another seam holds the layers shut")
+        body, allowance = self.under.split(seam)
+        fold = Motion.folding(seam)
+        shown: list[Scrap] = list(body.front)
+        hidden = [*body.behind, *allowance.front, *allowance.behind]
+        seams = [*body.seams, *_clipped(seam, self.sewn)]
+        above: list[Scrap] = []
+        for work in bodies:  # the lowest comes to lie on top when a stack is folded over
+            opened = work.moved(fold)
+            seams += opened.seams
+            hidden += opened.behind
+            for scrap in opened.front:
+                rest = visible(scrap, above)
+                shown += rest
+                if len(rest) != 1 or rest[0] is not scrap:
+                    hidden.append(scrap)
+            above += opened.front
+        for work in allowances:
+            hidden += [*work.front, *work.behind]
+        return Work(tuple(shown), tuple(hidden), tuple(seams))
+
+
+def visible(scrap: Scrap, above: Iterable[Scrap]) -> list[Scrap]:
+    """What shows of a scrap under others."""
+    parts = [scrap.outline]
+    for other in above:
+        parts = [rest for part in parts for rest in without(part, other.outline)]
+    if len(parts) == 1 and parts[0] is scrap.outline:
+        return [scrap]
+    return [replace(scrap, outline=part) for part in parts]
+
+
+def split_segments(segments: Iterable[Segment], line: Line) -> tuple[tuple[Segment, ...], tuple[Segment, ...]]:
+    """The parts of segments to the right and to the left of a line."""
+    right: list[Segment] = []
+    left: list[Segment] = []
+    for start, end in segments:
+        a, b = line.side(start), line.side(end)
+        if min(a, b) >= -NOTHING:
+            right.append((start, end))
+        elif max(a, b) <= NOTHING:
+            left.append((start, end))
+        else:
+            share = a / (a - b)
+            middle = start[0] + (end[0] - start[0]) * share, start[1] + (end[1] - start[1]) * share
+            (right if a > 0 else left).append((start, middle))
+            (left if a > 0 else right).append((middle, end))
+    return tuple(right), tuple(left)
+
+
+def length(segment: Segment) -> float:
+    """How long a segment is."""
+    (ax, ay), (bx, by) = segment
+    return float(((bx - ax) ** 2 + (by - ay) ** 2) ** 0.5)
+
+
+def clip(line: Line, works: Sequence[Work]) -> Segment | None:
+    """The stretch of a line that lies on all of the works."""
+    reaches = [within(line, work.outlines) for work in works]
+    known = [reach for reach in reaches if reach]
+    if len(known) < len(reaches) or not known:
+        return None
+    start, end = max(reach[0] for reach in known), min(reach[1] for reach in known)
+    return (line.at(start), line.at(end)) if end - start > NOTHING else None
+
+
+def _cloth(works: Iterable[Work]) -> float:
+    return sum(area(scrap.outline) for work in works for scrap in work.front)
+
+
+def _sorted(scraps: Iterable[Scrap], line: Line) -> tuple[tuple[Scrap, ...], tuple[Scrap, ...]]:
+    pairs = [scrap.split(line) for scrap in scraps]
+    return tuple([right for right, _ in pairs if right]), tuple([left for _, left in pairs if left])
+
+
+def _main_seam(sewn: Sequence[Segment]) -> Line:
+    """The line that the greatest length is sewn along."""
+    if not sewn:
+        raise SewingError("nothing holds the layers together")
+    lines = [(Line.between(*segment), length(segment)) for segment in sewn if length(segment) > NOTHING]
+    totals = [
+        sum(
+            long for other, long in lines if abs(line.side(other.through)) < 1e-6 and abs(line.side(other.at(1))) < 1e-6
+        )
+        for line, _ in lines
+    ]
+    return lines[totals.index(max(totals))][0]
+
+
+def _clipped(seam: Line, sewn: Iterable[Segment]) -> list[Segment]:
+    return [(a, b) for a, b in sewn if abs(seam.side(a)) < 1e-6 and abs(seam.side(b)) < 1e-6]
+
+
+@dataclass(slots=True)
+class Pieces:
+    """Numbers the pieces as they are cut."""
+
+    count: int = field(default=0)
+
+    def cut(self, outline: Outline, fabric: str, up: Point = (0.0, -1.0)) -> Work:
+        """A new piece of cloth."""
+        self.count += 1
+        return Work((Scrap(outline, fabric, up, self.count),))

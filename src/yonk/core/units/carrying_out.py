@@ -1,0 +1,155 @@
+"""Carrying a method out: its pieces cut at exact, ruler or given sizes, sewn at the table, and laid under the drafted unit."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, replace
+from fractions import Fraction
+from math import atan2, degrees, sqrt
+from typing import Literal
+
+from yonk.core.draft import Fabric
+from yonk.core.measure import Length, Rational, show
+from yonk.core.sewing.plane import Line, Outline, area, rectangle, sides_of
+from yonk.core.sewing.table import School, Table
+from yonk.core.sewing.trimming import Fit, Target, bias_sides, placed
+from yonk.core.sewing.work import Work
+from yonk.core.units.needs import Need, Terms
+from yonk.core.units.unit import Job, Method, Unit
+
+Size = tuple[Length | Rational, Length | Rational]
+
+
+Prints = Literal["upright", "stripes", "turned"]
+
+
+@dataclass(frozen=True)
+class Made:
+    """What came of a number of lots: the needs, the table with its record, and each sewn work under the drafted unit."""
+
+    target: Target
+    needs: tuple[Need, ...]
+    table: Table
+    works: tuple[Work, ...]
+    fits: tuple[Fit, ...]
+
+    @property
+    def sound(self) -> bool:
+        """Whether every unit, trimmed, is the drafted one or its mirror image."""
+        return bool(self.fits) and all(one.sound for one in self.fits)
+
+    @property
+    def bias_sides(self) -> int:
+        """On how many of a unit's four outer sides the cloth lies on the bias."""
+        return bias_sides(self.fits[0].work, self.target)
+
+    @property
+    def prints(self) -> Prints:
+        """How prints lie in the units of this hand: all upright; only stripes alike; or turned every way."""
+        angles: dict[int, set[int]] = {}
+        for work in self.works:
+            lying = placed(work, self.target)
+            for scrap in lying.front if lying else ():
+                x, y = (sum(axis) / len(axis) for axis in zip(*scrap.outline, strict=True))
+                for number, (outline, fabric) in enumerate(self.target.parts):
+                    if fabric == scrap.fabric and all(
+                        Line.between(*side).side((x, y)) > 0 for side in sides_of(outline)
+                    ):
+                        angles.setdefault(number, set()).add(round(degrees(atan2(scrap.up[1], scrap.up[0]))) % 360)
+        if all(len(found) == 1 for found in angles.values()):
+            return "upright"
+        return "stripes" if all(len({angle % 180 for angle in found}) == 1 for found in angles.values()) else "turned"
+
+
+def target_of(unit: Unit, seam: Fraction) -> Target:
+    """The finished unit with its fabrics; a middle that is an assembly of its own counts as one piece of its own cloth."""
+    region = unit.region
+    to_length = float(region.length(region.width, unit.scale)) / region.width
+    fabrics = {part.piece.face: part.cloth.fabric for part in unit.parts}
+    parts = [(_outline(piece.ring, to_length), fabrics[piece.face]) for piece in region.pieces]
+    wide, high = region.width * to_length, region.height * to_length
+    if unit.has_middle:
+        parts.append((_middle(unit, wide / 2), ""))
+    return Target(tuple(parts), wide, high, float(seam))
+
+
+def _middle(unit: Unit, centre: float) -> Outline:
+    """The square inside the innermost round; after an odd number of rounds it stands on point."""
+    corners = unit.playing("corner")
+    leg = min(float(part.width) for part in corners)
+    if len(corners) // 4 % 2:
+        return (centre - leg, centre), (centre, centre - leg), (centre + leg, centre), (centre, centre + leg)
+    side = leg * sqrt(2)
+    return rectangle(side, side, centre - side / 2, centre - side / 2)
+
+
+def _outline(ring: Sequence[tuple[int, int]], to_length: float) -> Outline:
+    outline = tuple((x * to_length, y * to_length) for x, y in ring)
+    return outline if area(outline) > 0 else outline[::-1]
+
+
+def carry_out(
+    unit: Unit,
+    method: Method,
+    terms: Terms,
+    *,
+    lots: int = 1,
+    sizes: Sequence[Size] | None = None,
+    fabrics: Mapping[str, Fabric] | None = None,
+    looked_at: int | None = None,
+) -> Made:
+    """Make so many lots of a unit at the table.
+
+    The pieces are cut at the ruler's sizes, or at `sizes`, a width and height for each need. All sewn works are laid
+    under the drafted unit, or only the first so many. Raises `SewingError` where
+    the pieces cannot be sewn so, as when they are far too small.
+    """
+    needs = tuple(method.needs(unit, terms, lots))
+    target = target_of(unit, terms.seam)
+    table = Table(School(terms.seam, terms.unit, terms.stitch, terms.press), fabrics)
+    if method.sew is None:
+        return Made(target, needs, table, (), ())
+    cut = [need.rounded(terms.step) for need in needs] if sizes is None else sizes
+    pieces = [_cut(table, need, size) for need, size in zip(needs, cut, strict=True)]
+    table.record_cuts(
+        [
+            (works[0], need.cuts, (show(size[0], terms.unit), show(size[1], terms.unit)), need.subcut)
+            for (works, _), need, size in zip(pieces, needs, cut, strict=True)
+        ]
+    )
+    works = _lots(method, Job(table, unit, terms, lots, [list(parts) for _, parts in pieces]), needs)
+    both = terms.both_seams
+    wide, high = max(unit.width, unit.height), min(unit.width, unit.height)
+    said = (
+        show(wide + both, terms.unit)
+        if wide == high
+        else f"{show(wide + both, terms.unit)} × {show(high + both, terms.unit)}"
+    )
+    fits = table.trim(works[:looked_at], target, said)
+    return Made(target, needs, table, tuple(works), tuple(fits))
+
+
+def _lots(method: Method, job: Job, needs: Sequence[Need]) -> list[Work]:
+    """One lot after the other from its own pieces, unless they are made together; the first stays on record."""
+    assert method.sew is not None
+    if method.together or job.lots == 1:
+        return method.sew(job)
+    works: list[Work] = []
+    for lot in range(job.lots):
+        each = [need.pieces // job.lots for need in needs]
+        own = [parts[lot * count : (lot + 1) * count] for parts, count in zip(job.pieces, each, strict=True)]
+        works += method.sew(replace(job, lots=1, pieces=own))
+        job.table.recording = False
+    job.table.recording = True
+    return works
+
+
+def _cut(table: Table, need: Need, size: Size) -> tuple[list[Work], list[Work]]:
+    """The squares or rectangles of a need, and what they are cut into."""
+    width, height = float(size[0]), float(size[1])
+    works = [table.piece(width, height, need.fabric) for _ in range(need.cuts)]
+    if need.subcut == "one-diagonal":
+        return works, [part for work in works for part in table.cut_once(work, rising=need.diagonal != "left")]
+    if need.subcut == "both-diagonals":
+        return works, [part for work in works for part in table.cut_twice(work)]
+    return works, works

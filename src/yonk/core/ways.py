@@ -1,0 +1,217 @@
+"""Ways: how a group of units can be made over all blocks, by one method or split over two, and what each asks of the quilter.
+
+Sources: the lots and the judgement of a practitioner, per group of identical units over all blocks: how many, how
+scrappy, directional prints, bias, waste, accuracy, effort, hand. The figures come from the simulated sewing.
+"""
+
+from __future__ import annotations
+
+from collections import Counter
+from dataclasses import dataclass, replace
+from fractions import Fraction
+from functools import lru_cache
+from math import ceil
+
+from yonk.core.draft import DEFAULTS
+from yonk.core.units.carrying_out import Prints, carry_out
+from yonk.core.units.needs import YIELDS, Terms, pooled
+from yonk.core.units.unit import Method, Unit, UnitKind, lots_for
+
+NOMINAL = 48  # inches: a size at which no unit is so small that its seams run into each other
+TURNING: tuple[Prints, ...] = ("upright", "stripes", "turned")
+
+
+@dataclass(frozen=True)
+class Demand:
+    """How many of a unit are wanted over all blocks and how many mirror images of it; whether a print has a direction."""
+
+    total: int
+    mirrored: int = 0
+    directional: bool = False
+
+
+@dataclass(frozen=True, eq=False)
+class Share:
+    """So many of a group made by one method: `wanted` units from `lots` lots, that yield `makes`.
+
+    Of a handed unit made in mirrored pairs, `makes` counts both hands.
+    """
+
+    method: Method
+    wanted: int
+    lots: int
+    makes: int
+
+
+@dataclass(frozen=True, eq=False)
+class Way:
+    """A way to make a whole group: one share, or two of different methods."""
+
+    shares: tuple[Share, ...]
+
+    @property
+    def name(self) -> str:
+        """The methods, as a choice is written: ``two-at-a-time``, ``eight-at-a-time+two-at-a-time``."""
+        return "+".join(share.method.name for share in self.shares)
+
+    @property
+    def words(self) -> str:
+        """The methods in words."""
+        if len(self.shares) == 1:
+            return self.shares[0].method.words
+        return " and ".join(f"{share.wanted} {share.method.words}" for share in self.shares)
+
+    @property
+    def makes(self) -> int:
+        """How many units come out."""
+        return sum(share.makes for share in self.shares)
+
+
+@dataclass(frozen=True)
+class Effort:
+    """What is done at table and machine for a number of lots, and how the outcome lies. Counted in the simulated sewing."""
+
+    seams: int = 0
+    cuts: int = 0
+    marks: int = 0
+    loose: int = 0
+    bias_sides: int = 0
+    prints: Prints = "upright"
+    trimmed: bool = False
+
+    def and_also(self, other: Effort) -> Effort:
+        """Both, one after the other."""
+        return Effort(
+            self.seams + other.seams, self.cuts + other.cuts, self.marks + other.marks, self.loose + other.loose,
+            max(self.bias_sides, other.bias_sides), max(self.prints, other.prints, key=TURNING.index),
+            self.trimmed or other.trimmed,
+        )  # fmt: skip
+
+    def times(self, count: int) -> Effort:
+        """The same so many times."""
+        return replace(
+            self, seams=self.seams * count, cuts=self.cuts * count, marks=self.marks * count, loose=self.loose * count
+        )
+
+
+@dataclass(frozen=True)
+class Tally:
+    """What a way asks: pieces cut, further cuts, seams, lines drawn, units trimmed, loose bias seams; cloth in square units."""
+
+    pieces: int
+    effort: Effort
+    trims: int
+    used: float
+    room: float
+
+    @property
+    def handlings(self) -> int:
+        """How many things there are to do; a seam along a loose bias edge asks care enough for two more."""
+        effort = self.effort
+        return self.pieces + effort.cuts + effort.seams + effort.marks + 2 * effort.loose + self.trims
+
+
+def all_ways(kind: UnitKind, unit: Unit, demand: Demand) -> list[Way]:
+    """Every way that suits the unit: by one method, or a method of large lots with another for the rest."""
+    suiting = [method for method in kind.methods if method.suits(unit)]
+    ways = [Way((share_of(method, unit, demand, demand.total),)) for method in suiting]
+    for large in suiting:
+        whole = demand.total // large.lot * large.lot
+        if large.lot < 4 or not 0 < whole < demand.total or (large.mirrors and unit.hand):
+            continue
+        for small in suiting:
+            if small.lot < large.lot and not (small.mirrors and unit.hand):
+                rest = share_of(small, unit, demand, demand.total - whole)
+                ways.append(Way((share_of(large, unit, demand, whole), rest)))
+    return ways
+
+
+def way_named(name: str, kind: UnitKind, unit: Unit, demand: Demand) -> Way | None:
+    """The way that a choice names, if it suits; a split falls back on its first method where it leaves no rest."""
+    methods = [m for part in name.split("+") for m in kind.methods if m.name == part and m.suits(unit)]
+    if not methods or len(methods) != len(name.split("+")):
+        return None
+    for way in all_ways(kind, unit, demand):
+        if way.name == name:
+            return way
+    return Way((share_of(methods[0] if demand.total >= methods[0].lot else methods[-1], unit, demand, demand.total),))
+
+
+def share_of(method: Method, unit: Unit, demand: Demand, wanted: int) -> Share:
+    """The lots that give so many; lots of mirrored pairs serve both hands."""
+    if method.mirrors and unit.hand:
+        lots = lots_for(max(wanted, demand.mirrored), method.lot // 2)
+    else:
+        lots = lots_for(wanted, method.lot)
+    return Share(method, wanted, lots, lots * method.lot)
+
+
+def tally(way: Way, unit: Unit, terms: Terms, demand: Demand) -> Tally:
+    """What a way asks over all blocks; where mirror images are wanted too, for both hands."""
+    pieces, used, effort, trims = 0, 0.0, Effort(), 0
+    rooms = []
+    for share in way.shares:
+        lots, wanted = for_both_hands(share, demand)
+        batches = share.method.batches(unit, terms, lots)
+        for need, width, height, count in pooled(share.method.needs(unit, terms, lots), terms.step):
+            pieces += len(batches) if need.shape == "strip" else count
+            used += float(width * height) * count
+            effort = effort.and_also(Effort(cuts=count * need.diagonal_cuts))
+        counted = Effort()
+        for batch, times in Counter(batches).items():
+            counted = counted.and_also(effort_of(unit, share.method, batch).times(times))
+        rooms.append(float(terms.trim) if counted.trimmed else 0.0)
+        trims += wanted if rooms[-1] >= float(terms.hair) else 0
+        effort = effort.and_also(counted)
+    return Tally(pieces, effort, trims, used, min(rooms))
+
+
+def for_both_hands(share: Share, demand: Demand) -> tuple[int, int]:
+    """The lots of a share with those for the mirror images, and the units wanted of them."""
+    if demand.mirrored and not share.method.mirrors:
+        return share.lots + lots_for(demand.mirrored, share.method.lot), share.wanted + demand.mirrored
+    return share.lots, share.wanted + demand.mirrored
+
+
+def effort_of(unit: Unit, method: Method, lots: int) -> Effort:
+    """What so many lots ask, counted at the simulated table; the same at every size."""
+    return _effort(_Shape(unit), method, lots)
+
+
+class _Shape:
+    """A unit that counts as the same as any other divided alike."""
+
+    def __init__(self, unit: Unit) -> None:
+        self.unit = unit
+        self.key = unit.shape_key
+
+    def __hash__(self) -> int:
+        return hash(self.key)
+
+    def __eq__(self, other: object) -> bool:
+        return isinstance(other, _Shape) and other.key == self.key
+
+
+@lru_cache(maxsize=4096)
+def _effort(shape: _Shape, method: Method, lots: int) -> Effort:
+    unit = shape.unit
+    if method.sew is None:
+        return Effort(seams=(len(unit.parts) - 1) * lots)
+    usual = DEFAULTS["in"]
+    terms = Terms(usual.seam, usual.ruler_step, usual.trim_margin, usual.squaring, usual.hair, "in", Fraction(10**6))
+    most = max(float(unit.width), float(unit.height))
+    nominal = unit.sized(Fraction(ceil(NOMINAL / most * 64), 64))
+    made = carry_out(nominal, method, terms, lots=lots, looked_at=1)
+    prints = made.prints
+    if not method.together and prints == "upright":  # all that comes of a square cut on its diagonals is used
+        yields = max(YIELDS[need.subcut] for need in made.needs)
+        prints = carry_out(nominal, method, terms, lots=yields, looked_at=1).prints if yields > 1 else prints
+    return Effort(
+        seams=len(made.table.seams), cuts=made.table.cuts, marks=made.table.marks, loose=made.table.loose,
+        bias_sides=made.bias_sides, prints=prints, trimmed=min(made.fits[0].room) > float(usual.trim_margin) / 2,
+    )  # fmt: skip
+
+
+def forget_efforts() -> None:
+    """Forget what was counted; the next question sews it anew."""
+    _effort.cache_clear()
