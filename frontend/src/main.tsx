@@ -10,13 +10,15 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { createBrowserRouter, Navigate, RouterProvider } from "react-router";
 
-import { DraftPage } from "./draft/DraftPage";
+import { BlockPage } from "./block/BlockPage";
+import { FinderPage } from "./finder/FinderPage";
 import { ShelfPage } from "./shelf/ShelfPage";
 
 const router = createBrowserRouter([
   { path: "/", element: <ShelfPage /> },
   { path: "/blocks/:id", element: <Navigate to="draft" replace relative="path" /> },
-  { path: "/blocks/:id/draft", element: <DraftPage /> },
+  { path: "/blocks/:id/:step", element: <BlockPage /> },
+  { path: "/finder", element: <FinderPage /> },
   { path: "*", element: <Navigate to="/" replace /> },
 ]);
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } });

@@ -50,14 +50,19 @@ export async function settled<T>(asked: Promise<Answer>): Promise<T> {
   throw new Unreachable();
 }
 
-/** Asks for a file and hands it to the browser's downloads. */
+/** Asks for a file of a draft and hands it to the browser's downloads. */
 export async function download(path: string, document: Document): Promise<void> {
+  await saveAnswer(path, { document });
+}
+
+/** Asks for a file and hands it to the browser's downloads. */
+export async function saveAnswer(path: string, body: object): Promise<void> {
   let response: Response;
   try {
     response = await fetch(path, {
       method: "POST",
       headers: { "Content-Type": "application/json" },
-      body: JSON.stringify({ document }),
+      body: JSON.stringify(body),
     });
   } catch {
     throw new Unreachable();

@@ -2,7 +2,7 @@ import { Modal } from "react-bootstrap";
 
 import type { Act, Draft } from "../api/client";
 import { Picture } from "../common/Picture";
-import { Typed } from "./Typed";
+import { Typed } from "../common/Typed";
 
 type Colouring = Draft["colourings"][number];
 

@@ -1,7 +1,7 @@
 import type { Act, Draft } from "../api/client";
 import { Swatch } from "../common/Cloth";
 import { Fr } from "../common/Fr";
-import { Typed } from "./Typed";
+import { Typed } from "../common/Typed";
 
 type Cut = Draft["cutting"][number]["cuts"][number];
 

@@ -2,7 +2,7 @@ import { type PointerEvent, useState } from "react";
 
 import type { Act, Draft } from "../api/client";
 import { Fr } from "../common/Fr";
-import { Typed } from "./Typed";
+import { Typed } from "../common/Typed";
 
 type Axis = "columns" | "rows";
 const NARROWEST = 0.075;

@@ -47,7 +47,7 @@ from yonk.files.block_file import write_block
 FURTHER = {"none": "", "one-diagonal": "cut once on the diagonal", "both-diagonals": "cut on both diagonals"}
 PRINTS = {
     "upright": "stay upright",
-    "stripes": "stripes stay, one-way prints turn",
+    "stripes": "only one-way prints turn",
     "turned": "turn",
 }
 ROLES = {
@@ -125,10 +125,14 @@ def _way(figures: Figures, taken: bool, wanted: Wanted, unit: Unit) -> WayOut:
 
 def _cut_words(lines: Sequence[CutLine], terms: Terms) -> str:
     """The cuts in a few words: ``12 of 8″``, alike ones together."""
-    counts: dict[tuple[Fraction, Fraction], int] = {}
+    counts: dict[tuple[str, Fraction, Fraction], int] = {}
     for line in lines:
-        counts[line.width, line.height] = counts.get((line.width, line.height), 0) + line.count
-    return ", ".join(f"{count} of {size(*sides, terms.unit)}" for sides, count in counts.items())
+        key = line.shape, line.width, line.height
+        counts[key] = counts.get(key, 0) + line.count
+    return ", ".join(
+        f"{count} {shape}{'' if count == 1 else 's'} {size(*sides, terms.unit)}"
+        for (shape, *sides), count in counts.items()
+    )
 
 
 def _line(line: CutLine, wanted: Wanted) -> WayCutOut:

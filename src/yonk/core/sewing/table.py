@@ -76,18 +76,21 @@ class Table:
         return Layers(under, (down.moved(Motion.turning((1.0, 0.0), way, onto=onto)),))
 
     def sew_beside(
-        self, layers: Sequence[Layers], diagonals: Sequence[Segment], words: str, *, again: bool = False
-    ) -> list[Layers]:
+        self, layers: Sequence[Layers], diagonals: Sequence[Segment], words: str, *, line: str = "the diagonal",
+        again: bool = False,
+    ) -> list[Layers]:  # fmt: skip
         """Draws lines on the upper cloth, each from corner to corner, and sews a seam allowance to either side.
+
+        `words` say how the cloth is laid, `line` what is drawn.
 
         One school draws the line to cut on and stitches beside it; the other draws two lines and stitches on them.
         """
         done = [self._sewn_beside(laid, diagonals) for laid in layers]
         allowance = show(self.school.seam, self.school.unit)
         how = (
-            f"Draw a line {allowance} to either side of it and sew on both."
+            f"Draw lines {allowance} to either side of {line} and sew on them."
             if self.school.stitch == "two-lines"
-            else f"Draw it and sew {allowance} to either side of it."
+            else f"Draw {line} and sew {allowance} to either side."
         )
         self._record("sew", f"{words} {how}", [_as_sewn(laid) for laid in done], again=again)
         return done

@@ -14,7 +14,7 @@ from yonk.core.sewing.plane import Line, Outline, area, rectangle, sides_of
 from yonk.core.sewing.table import School, Table
 from yonk.core.sewing.trimming import Fit, Target, bias_sides, placed
 from yonk.core.sewing.work import Work
-from yonk.core.units.needs import Need, Terms
+from yonk.core.units.needs import YIELDS, Need, Subcut, Terms
 from yonk.core.units.unit import Job, Method, Unit
 
 Size = tuple[Length | Rational, Length | Rational]
@@ -111,12 +111,7 @@ def carry_out(
         return Made(target, needs, table, (), ())
     cut = [need.rounded(terms.step) for need in needs] if sizes is None else sizes
     pieces = [_cut(table, need, size) for need, size in zip(needs, cut, strict=True)]
-    table.record_cuts(
-        [
-            (works[0], need.cuts, (show(size[0], terms.unit), show(size[1], terms.unit)), need.subcut)
-            for (works, _), need, size in zip(pieces, needs, cut, strict=True)
-        ]
-    )
+    table.record_cuts(_as_cut(needs, [works for works, _ in pieces], cut, terms))
     works = _lots(method, Job(table, unit, terms, lots, [list(parts) for _, parts in pieces]), needs)
     both = terms.both_seams
     wide, high = max(unit.width, unit.height), min(unit.width, unit.height)
@@ -142,6 +137,20 @@ def _lots(method: Method, job: Job, needs: Sequence[Need]) -> list[Work]:
         job.table.recording = False
     job.table.recording = True
     return works
+
+
+def _as_cut(
+    needs: Sequence[Need], pieces: Sequence[Sequence[Work]], sizes: Sequence[Size], terms: Terms
+) -> list[tuple[Work, int, tuple[str, str], Subcut]]:
+    """What is cut, alike pieces together: one of them, how many, its size in words, and how it is cut further."""
+    rows: dict[tuple[str, str, str, Subcut], tuple[Work, int]] = {}
+    for need, works, (width, height) in zip(needs, pieces, sizes, strict=True):
+        key = need.fabric, show(width, terms.unit), show(height, terms.unit), need.subcut
+        rows[key] = works[0], need.pieces + (rows[key][1] if key in rows else 0)
+    return [
+        (work, -(-count // YIELDS[subcut]), (width, height), subcut)
+        for (_, width, height, subcut), (work, count) in rows.items()
+    ]
 
 
 def _cut(table: Table, need: Need, size: Size) -> tuple[list[Work], list[Work]]:

@@ -86,7 +86,9 @@ def _sew_four(job: Job) -> list[Work]:
     )
     diagonal = (left, top), (right, bottom)
     laid = Layers(large, tuple(corner.over[0] for corner in corners))
-    words = f"Lay two squares of {one} on opposite corners of {goose}, right sides together; they overlap in the middle. The line runs from corner to corner."
+    words = (
+        f"Lay two squares of {one} on opposite corners of {goose}, right sides together; they overlap in the middle."
+    )
     halves = table.cut_apart(
         table.sew_beside([laid], [diagonal], words), [Line.between(*diagonal)], "Cut apart on the line."
     )
@@ -98,8 +100,10 @@ def _sew_four(job: Job) -> list[Work]:
         )
         middle = _inward(small, corner)
         line = corner, (2 * middle[0] - corner[0], 2 * middle[1] - corner[1])
-        words = f"Lay a square of {other} on the corner that is left. The line runs from that corner between the two sky triangles."
-        sewn = table.sew_beside([table.lay(small, heart, middle)], [line], words, again=number > 0)
+        words = f"Lay a square of {other} on the corner that is left."
+        sewn = table.sew_beside(
+            [table.lay(small, heart, middle)], [line], words, line="its diagonal from that corner", again=number > 0
+        )
         bits = table.cut_apart(sewn, [Line.between(*line)], "Cut apart on the line.", again=number > 0)
         works += table.open(bits, again=number > 0)
     return works

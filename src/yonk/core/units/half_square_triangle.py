@@ -120,9 +120,7 @@ def sew_two(job: Job, under: Work, over: Work, words: str, *, again: bool = Fals
 def _sew_two(job: Job) -> list[Work]:
     (under, *_), (over, *_) = job.pieces
     light, dark = job.names()
-    return sew_two(
-        job, under, over, f"Lay {dark} on {light}, right sides together. The line runs from corner to corner."
-    )
+    return sew_two(job, under, over, f"Lay {dark} on {light}, right sides together.")
 
 
 def _sew_row(job: Job) -> list[Work]:
@@ -135,10 +133,8 @@ def _sew_row(job: Job) -> list[Work]:
     falling = [
         ((a, top), (b, bottom)) if n % 2 else ((a, bottom), (b, top)) for n, (a, b) in enumerate(pairwise(marks))
     ]
-    words = (
-        "Lay the rectangles right sides together and draw the squares. The line zigzags through them, corner to corner."
-    )
-    laid = table.sew_beside([table.lay(over, under)], falling, words)
+    words = "Lay the rectangles right sides together and draw the squares."
+    laid = table.sew_beside([table.lay(over, under)], falling, words, line="a zigzag of diagonals through them")
     upright = [Line((mark, top), (0.0, 1.0)) for mark in marks[1:-1]]
     table.marks += len(upright)
     cells = table.cut_apart(laid, upright, "Cut the squares apart, then each on its diagonal.") if upright else laid
@@ -163,8 +159,8 @@ def _sew_eight(job: Job) -> list[Work]:
     (under, *_), (over, *_) = job.pieces
     light, dark = job.names()
     table, both = job.table, corner_to_corner(over)
-    words = f"Lay {dark} on {light}, right sides together. The lines are both diagonals."
-    laid = table.sew_beside([table.lay(over, under)], both, words)
+    words = f"Lay {dark} on {light}, right sides together."
+    laid = table.sew_beside([table.lay(over, under)], both, words, line="both diagonals")
     upright, level = Line((0.0, 0.0), (0.0, 1.0)), Line((0.0, 0.0), (1.0, 0.0))
     lines = [upright, level, *(Line.between(*diagonal) for diagonal in both)]
     return table.open(table.cut_apart(laid, lines, "Cut through the middle both ways, then on both diagonals."))

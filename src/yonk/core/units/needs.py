@@ -155,7 +155,7 @@ def square(
     cloth: Cloth, side: Length, terms: Terms, pieces: int, working: tuple[str, ...], rounding: Rounding = "up"
 ) -> Need:
     """A whole square of a given cut side."""
-    said = (*working, f"= {show(side, terms.unit)}")
+    said = (*working[:-1], f"{working[-1]} = {show(side, terms.unit)}")
     return Need(
         fabric=cloth.fabric, letter=cloth.letter, role=cloth.role, pieces=pieces, rounding=rounding, shape="square",
         width=side, height=side, working=said,

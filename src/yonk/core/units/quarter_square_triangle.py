@@ -84,7 +84,7 @@ def _sew_two(job: Job) -> list[Work]:
     in_pairs = iter(job.pieces)
     for unders, overs in zip(in_pairs, in_pairs, strict=True):
         pair = unders[0].front[0].fabric, overs[0].front[0].fabric
-        words = f"Lay {table.name(pair[1])} on {table.name(pair[0])}, right sides together. The line runs from corner to corner."
+        words = f"Lay {table.name(pair[1])} on {table.name(pair[0])}, right sides together."
         for number, (under, over) in enumerate(zip(unders, overs, strict=True)):
             made.setdefault(pair, []).extend(sew_two(job, under, over, words, again=number > 0))
     works: list[Work] = []
@@ -110,11 +110,11 @@ def sew_across(table: Table, under: Work, over: Work, below: str, above: str, *,
     (ax, ay), (bx, by) = laid.over[0].seams[0]
     across = falling if (bx - ax) * (by - ay) < 0 else rising
     words = (
-        "Lay the half-square triangles right sides together, fabrics opposed, the seams nested. The line crosses the seam."
+        "Lay the half-square triangles right sides together, fabrics opposed, the seams nested."
         if under.seams
-        else f"Centre the half-square triangle on {table.name(below)}, right sides together. The line crosses the seam."
+        else f"Centre the half-square triangle on {table.name(below)}, right sides together."
     )
-    sewn = table.sew_beside([laid], [across], words, again=again)
+    sewn = table.sew_beside([laid], [across], words, line="the diagonal that crosses the seam", again=again)
     bits = table.cut_apart(sewn, [Line.between(*across)], "Cut apart on that line.", again=again)
     return table.open(bits, again=again)
 

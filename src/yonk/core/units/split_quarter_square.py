@@ -66,7 +66,7 @@ def _sew_pair(job: Job) -> list[Work]:
     one, other = (table.name(pieces[0].front[0].fabric) for pieces in squares)
     triangles: list[Work] = []
     for number, (under, over) in enumerate(zip(*squares, strict=True)):
-        words = f"Lay {other} on {one}, right sides together. The line runs from corner to corner."
+        words = f"Lay {other} on {one}, right sides together."
         triangles += sew_two(job, under, over, words, again=number > 0)
     works: list[Work] = []
     for number, under in enumerate(plain):

@@ -1,11 +1,7 @@
-import { useQueryClient } from "@tanstack/react-query";
-import { useDeferredValue, useEffect, useMemo, useState } from "react";
-import { Button, Spinner } from "react-bootstrap";
+import { useDeferredValue, useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
-import { Link, useParams } from "react-router";
 
 import { type Act, type Draft, type MatesName } from "../api/client";
-import { Brand } from "../common/Brand";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { Board, type Tool, type View } from "./Board";
@@ -13,60 +9,29 @@ import { CuttingList, cutsOf } from "./CuttingList";
 import { Colourings } from "./Colourings";
 import { Edges } from "./Edges";
 import { Fabrics } from "./Fabrics";
-import { Files } from "./Files";
 import { KeysSheet } from "./KeysSheet";
-import { SaveSign } from "./SaveSign";
 import { SizeChart } from "./SizeChart";
 import { Tools } from "./Tools";
 import { type InHand, Tray, useTray } from "./Tray";
-import { Typed } from "./Typed";
+import { Typed } from "../common/Typed";
 import { useBoardKeys } from "./useBoardKeys";
-import { type Drafting, useDraft } from "./useDraft";
+import type { Drafting } from "../block/useDraft";
 
-/** The Draft step of one block. */
-export function DraftPage() {
-  const { id = "" } = useParams();
-  return <Drafted key={id} id={id} />;
-}
-
-function Drafted({ id }: { id: string }) {
-  const [tool, setTool] = useState<Tool>("put");
-  const [show, setShow] = useState<View>({ letters: true, units: false, apart: false, grey: false, four: false });
-  const drafting = useDraft(id, { stretches: tool === "rub", outlines: show.units || show.apart });
-  const queries = useQueryClient();
-  const saved = drafting.saving.state === "saved";
-  useEffect(() => {
-    if (saved) void queries.invalidateQueries({ queryKey: ["shelf"] });
-  }, [queries, saved]);
-  if (drafting.missing) {
-    return (
-      <main className="alone">
-        <h1>{drafting.missing}</h1>
-        <Link to="/">Back to the shelf</Link>
-      </main>
-    );
-  }
-  if (!drafting.view) {
-    return (
-      <main className="alone" role="status">
-        <Spinner size="sm" /> Fetching the block …
-      </main>
-    );
-  }
-  return <Bench id={id} view={drafting.view} drafting={drafting} tool={tool} setTool={setTool} show={show} setShow={setShow} />;
-}
-
-interface BenchProps {
-  id: string;
+interface Props {
   view: Draft;
   drafting: Drafting;
   tool: Tool;
   setTool: (tool: Tool) => void;
   show: View;
   setShow: (show: View) => void;
+  say: (words?: string) => void;
+  said: string | undefined;
+  keys: boolean;
+  setKeys: (shown: boolean) => void;
 }
 
-function Bench({ id, view, drafting, tool, setTool, show, setShow }: BenchProps) {
+/** The Draft step: the ruled paper with its tray and fabrics, and the cutting list beside it. */
+export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, keys, setKeys, said }: Props) {
   const { sheet } = view;
   const drawn = useDeferredValue(view); // the list first, the drawing a blink later
   const stamps = useTray();
@@ -78,11 +43,9 @@ function Bench({ id, view, drafting, tool, setTool, show, setShow }: BenchProps)
   const [spread, setSpread] = useState<"patch" | "letter" | "fabric">("patch");
   const [hovered, setHovered] = useState<number>();
   const [lit, setLit] = useState<number[]>([]);
-  const [keys, setKeys] = useState(false);
   const [chart, setChart] = useState(false);
   const [colourings, setColourings] = useState(false);
   const [whole, setWhole] = useState(false);
-  const [said, setSaid] = useState<string>();
   const hand = useMemo(() => {
     const known = view.fabrics.map((fabric) => fabric.key);
     return [0, 1, 2].map((place) => {
@@ -99,16 +62,10 @@ function Bench({ id, view, drafting, tool, setTool, show, setShow }: BenchProps)
     view, tool, setTool, parts, unit, setUnit, hand, slot, spread, whole, stamps, act, take, maps: mates?.maps ?? [],
     nextMates: () => setMates(view.mates[(view.mates.findIndex((one) => one.name === mates?.name) + 1) % view.mates.length]?.name ?? "none"),
     openKeys: () => setKeys(true),
-    say: setSaid,
+    say,
   }); // prettier-ignore
 
-  useHotkeys("mod+z", () => drafting.undo(), { preventDefault: true });
-  useHotkeys("mod+shift+z, mod+y", () => drafting.redo(), { preventDefault: true });
   useHotkeys("shift+slash", () => setKeys(true), { useKey: false });
-
-  useEffect(() => {
-    document.title = `${sheet.name} · Yonk`;
-  }, [sheet.name]);
 
   const over = hovered === undefined ? undefined : view.faces[hovered];
   const cuts = over ? cutsOf(view, over) : [];
@@ -118,28 +75,7 @@ function Bench({ id, view, drafting, tool, setTool, show, setShow }: BenchProps)
   const cellSaid = view.cells[does.cursor.row]?.[does.cursor.column] ?? "";
 
   return (
-    <div className="draft-page">
-      <header className="top">
-        <Brand />
-        <Typed label="Name of the block" showLabel={false} value={sheet.name} width="13rem" className="name" onKeep={(name) => plainAct([{ do: "rename", name }])} />
-        <nav aria-label="Steps">
-          <Link to={`/blocks/${id}/draft`} aria-current="page">
-            Draft
-          </Link>
-        </nav>
-        <span className="spring" />
-        <SaveSign drafting={drafting} />
-        <Button variant="outline-primary" size="sm" onClick={drafting.undo} disabled={!drafting.canUndo} title="Ctrl + Z">
-          Undo
-        </Button>
-        <Button variant="outline-primary" size="sm" onClick={drafting.redo} disabled={!drafting.canRedo} title="Ctrl + Shift + Z">
-          Redo
-        </Button>
-        <Files view={view} onTaken={drafting.take} say={setSaid} />
-        <Button variant="outline-primary" size="sm" onClick={() => setKeys(true)} aria-label="Keys" title="Keys (?)">
-          ?
-        </Button>
-      </header>
+    <>
       <main className="draft">
         <Tray
           view={view}
@@ -177,7 +113,7 @@ function Bench({ id, view, drafting, tool, setTool, show, setShow }: BenchProps)
               text={[...drafting.faults.map((fault) => `${fault.place}: ${fault.message}`), ...(said ? [said] : [])].join("\n")}
               onClose={() => {
                 drafting.dismiss();
-                setSaid(undefined);
+                say(undefined);
               }}
             />
           )}
@@ -225,7 +161,7 @@ function Bench({ id, view, drafting, tool, setTool, show, setShow }: BenchProps)
       {chart && <SizeChart view={view} onClose={() => setChart(false)} act={plainAct} />}
       {colourings && <Colourings view={view} onClose={() => setColourings(false)} act={plainAct} />}
       <KeysSheet show={keys} onClose={() => setKeys(false)} />
-    </div>
+    </>
   );
 }
 

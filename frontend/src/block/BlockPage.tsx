@@ -1,0 +1,66 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { Spinner } from "react-bootstrap";
+import { useHotkeys } from "react-hotkeys-hook";
+import { Link, Navigate, useParams } from "react-router";
+
+import type { Tool, View } from "../draft/Board";
+import { DraftStep } from "../draft/Draft";
+import { RecipesStep } from "../recipes/Recipes";
+import { BlockTop } from "./BlockTop";
+import { useDraft } from "./useDraft";
+
+/** One block at one of its steps. The draft in hand, its undo and its saving are the same at every step. */
+export function BlockPage() {
+  const { id = "", step = "" } = useParams();
+  return <OneBlock key={id} id={id} step={step} />;
+}
+
+function OneBlock({ id, step }: { id: string; step: string }) {
+  const [tool, setTool] = useState<Tool>("put");
+  const [show, setShow] = useState<View>({ letters: true, units: false, apart: false, grey: false, four: false });
+  const [keys, setKeys] = useState(false);
+  const [said, say] = useState<string>();
+  const drafting = useDraft(id, { stretches: tool === "rub", outlines: show.units || show.apart });
+  const { view } = drafting;
+  const queries = useQueryClient();
+  const saved = drafting.saving.state === "saved";
+  useEffect(() => {
+    if (saved) void queries.invalidateQueries({ queryKey: ["shelf"] });
+  }, [queries, saved]);
+  useEffect(() => {
+    if (view) document.title = `${view.sheet.name} · Yonk`;
+  }, [view]);
+  useHotkeys("mod+z", () => drafting.undo(), { preventDefault: true });
+  useHotkeys("mod+shift+z, mod+y", () => drafting.redo(), { preventDefault: true });
+
+  if (!["draft", "recipes"].includes(step)) return <Navigate to={`/blocks/${id}/draft`} replace />;
+  if (drafting.missing) {
+    return (
+      <main className="alone">
+        <h1>{drafting.missing}</h1>
+        <Link to="/">Back to the shelf</Link>
+      </main>
+    );
+  }
+  if (!view) {
+    return (
+      <main className="alone" role="status">
+        <Spinner size="sm" /> Fetching the block …
+      </main>
+    );
+  }
+  return (
+    <div className="draft-page">
+      <BlockTop id={id} step={step} view={view} drafting={drafting} say={say} onKeys={step === "draft" ? () => setKeys(true) : undefined} />
+      {step === "draft" ? (
+        <DraftStep
+          view={view} drafting={drafting} tool={tool} setTool={setTool} show={show} setShow={setShow} say={say} said={said}
+          keys={keys} setKeys={setKeys}
+        /> // prettier-ignore
+      ) : (
+        <RecipesStep view={view} drafting={drafting} />
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,61 @@
+import { Button } from "react-bootstrap";
+import { Link } from "react-router";
+
+import type { Draft } from "../api/client";
+import { Brand } from "../common/Brand";
+import { Typed } from "../common/Typed";
+import { Files } from "../draft/Files";
+import { SaveSign } from "./SaveSign";
+import type { Drafting } from "./useDraft";
+
+const STEPS = [
+  ["draft", "Draft"],
+  ["recipes", "Recipes"],
+] as const;
+
+interface Props {
+  id: string;
+  step: string;
+  view: Draft;
+  drafting: Drafting;
+  say: (words?: string) => void;
+  onKeys?: (() => void) | undefined;
+}
+
+/** Along the top of a block: its name, the steps in their order, whether it is saved, undo and redo, its files. */
+export function BlockTop({ id, step, view, drafting, say, onKeys }: Props) {
+  return (
+    <header className="top">
+      <Brand />
+      <Typed
+        label="Name of the block"
+        showLabel={false}
+        value={view.sheet.name}
+        width="13rem"
+        className="name"
+        onKeep={(name) => drafting.act([{ do: "rename", name }])}
+      />
+      <nav aria-label="Steps">
+        {STEPS.map(([name, words]) => (
+          <Link key={name} to={`/blocks/${id}/${name}`} aria-current={step === name ? "page" : undefined}>
+            {words}
+          </Link>
+        ))}
+      </nav>
+      <span className="spring" />
+      <SaveSign drafting={drafting} />
+      <Button variant="outline-primary" size="sm" onClick={drafting.undo} disabled={!drafting.canUndo} title="Ctrl + Z">
+        Undo
+      </Button>
+      <Button variant="outline-primary" size="sm" onClick={drafting.redo} disabled={!drafting.canRedo} title="Ctrl + Shift + Z">
+        Redo
+      </Button>
+      <Files view={view} onTaken={drafting.take} say={say} />
+      {onKeys && (
+        <Button variant="outline-primary" size="sm" onClick={onKeys} aria-label="Keys" title="Keys (?)">
+          ?
+        </Button>
+      )}
+    </header>
+  );
+}

@@ -1,0 +1,79 @@
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { Form } from "react-bootstrap";
+
+import { client, type Schemas, settled } from "../api/client";
+import { Brand } from "../common/Brand";
+import { CutChart } from "./CutChart";
+import { IsItRight } from "./IsItRight";
+import { OnHand } from "./OnHand";
+
+export type Settings = Schemas["SettingsIn"];
+export type Kinds = Schemas["KindOut"][];
+
+const QUESTIONS = [
+  ["on-hand", "What can I make from these?"],
+  ["check", "Is this number right?"],
+  ["chart", "The chart"],
+] as const;
+
+/** Questions outside a block: what squares on hand can become, whether a number is right, charts of cut sizes. */
+export function FinderPage() {
+  const [asked, setAsked] = useState<(typeof QUESTIONS)[number][0]>("on-hand");
+  const [settings, setSettings] = useState<Settings>({ unit: "in", seam: "1/4", ruler_step: "1/8", trim_margin: "1/8" });
+  const kinds = useQuery({ queryKey: ["kinds"], queryFn: () => settled<Kinds>(client.GET("/api/finder/kinds")), staleTime: Infinity });
+  useEffect(() => {
+    document.title = "Size finder · Yonk";
+  }, []);
+  const unit = (next: "in" | "cm") =>
+    setSettings(
+      next === "in"
+        ? { unit: "in", seam: "1/4", ruler_step: "1/8", trim_margin: "1/8" }
+        : { unit: "cm", seam: "0.75", ruler_step: "0.25", trim_margin: "0.25" },
+    );
+  return (
+    <div className="finder-page">
+      <header className="top">
+        <Brand />
+        <h1>Size finder</h1>
+        <nav aria-label="Questions">
+          {QUESTIONS.map(([name, words]) => (
+            <button key={name} type="button" className="step" aria-current={asked === name ? "page" : undefined} onClick={() => setAsked(name)}>
+              {words}
+            </button>
+          ))}
+        </nav>
+      </header>
+      <main className="finder">
+        <Form className="finder-settings" aria-label="What you work with">
+          <Form.Select
+            size="sm" aria-label="Unit of length" value={settings.unit ?? "in"}
+            onChange={(event) => unit(event.target.value === "cm" ? "cm" : "in")}
+          >
+            <option value="in">inches</option>
+            <option value="cm">cm</option>
+          </Form.Select>
+          {(
+            [
+              ["seam", "seam allowance"],
+              ["ruler_step", "ruler steps"],
+              ["trim_margin", "trim margin"],
+            ] as const
+          ).map(([name, words]) => (
+            <label key={name} className="typed">
+              <span>{words}</span>
+              <input
+                value={settings[name] ?? ""} style={{ width: "3.4rem" }} autoComplete="off"
+                onChange={(event) => setSettings({ ...settings, [name]: event.target.value })}
+              />
+            </label>
+          ))}
+        </Form>
+        {asked === "on-hand" && <OnHand key={settings.unit} settings={settings} />}
+        {asked === "check" && kinds.data && <IsItRight key={settings.unit} settings={settings} kinds={kinds.data} />}
+        {asked === "chart" && kinds.data && <CutChart key={settings.unit} settings={settings} kinds={kinds.data} />}
+        {kinds.error && <p role="alert">{kinds.error.message}</p>}
+      </main>
+    </div>
+  );
+}

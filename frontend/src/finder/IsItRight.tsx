@@ -1,0 +1,74 @@
+import { useState } from "react";
+
+import { client, type Schemas, settled } from "../api/client";
+import { Fr } from "../common/Fr";
+import { Faulty, Field } from "./Field";
+import type { Kinds, Settings } from "./FinderPage";
+import { KindAndMethod, type Picked } from "./KindAndMethod";
+import { useAnswer } from "./useAnswer";
+
+type Verdict = Schemas["VerdictOut"];
+
+/** Is this number right? A cut that someone tells is sewn, and what comes out is said. */
+export function IsItRight({ settings, kinds }: { settings: Settings; kinds: Kinds }) {
+  const [picked, setPicked] = useState<Picked>({ kind: "half-square-triangle", method: "two-at-a-time" });
+  const [width, setWidth] = useState("3");
+  const [height, setHeight] = useState("");
+  const [told, setTold] = useState<Record<string, string>>({});
+  const two = kinds.find((one) => one.kind === picked.kind)?.two_sizes;
+  const body = { settings, ...picked, width, ...(two && height.trim() ? { height } : {}), told };
+  const { answer, faults, faultAt, elsewhere, waiting } = useAnswer("check", body, (asked) =>
+    settled<Verdict>(client.POST("/api/finder/check", { body: asked })),
+  );
+  return (
+    <section aria-label="Is this number right?" aria-busy={waiting}>
+      <div className="question">
+        <KindAndMethod
+          kinds={kinds}
+          picked={picked}
+          onPick={(next) => {
+            setPicked(next);
+            setTold({});
+          }}
+        />
+        <Field label={two ? "Finished width" : "Finished size"} value={width} onChange={setWidth} fault={faultAt("width")} width="8rem" />
+        {two && <Field label="Finished height" value={height} onChange={setHeight} fault={faultAt("height")} width="8rem" />}
+      </div>
+      <Faulty faults={faults} elsewhere={elsewhere} fields={["width", "height", ...Object.keys(told).map((key) => `told.${key}`)]} />
+      <div className="told">
+        {(answer?.pieces ?? []).map((piece, index) => (
+          <article key={`${piece.role} ${String(index)}`}>
+            <Field
+              label={`You were told to cut the ${piece.role}`}
+              value={told[index] ?? ""}
+              onChange={(text) => setTold({ ...told, [index]: text })}
+              width="15rem"
+            />
+            <p>
+              right: <b className="size"><Fr>{piece.right}</Fr></b> {piece.what} <i>{piece.further}</i>
+            </p>
+            <ol className="working">
+              {piece.working.map((line) => (
+                <li key={line}>
+                  <Fr>{line}</Fr>
+                </li>
+              ))}
+            </ol>
+          </article>
+        ))}
+        {!answer &&
+          Object.keys(told).map((key) => (
+            <Field
+              key={key} label={`You were told to cut piece ${String(Number(key) + 1)}`} value={told[key] ?? ""} width="15rem"
+              fault={faultAt(`told.${key}`)} onChange={(text) => setTold({ ...told, [key]: text })}
+            />
+          ))}
+      </div>
+      {answer && (
+        <p className={`verdict ${answer.right ? "right" : "wrong"}`} role="status">
+          <Fr>{answer.verdict}</Fr> <small>It must measure <Fr>{answer.unfinished}</Fr> unfinished.</small>
+        </p>
+      )}
+    </section>
+  );
+}

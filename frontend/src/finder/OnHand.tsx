@@ -1,0 +1,93 @@
+import { useState } from "react";
+
+import { client, type Draft, type Schemas, settled } from "../api/client";
+import { Fr } from "../common/Fr";
+import { UnitPicture } from "../recipes/UnitPicture";
+import { Faulty, Field } from "./Field";
+import type { Settings } from "./FinderPage";
+import { useAnswer } from "./useAnswer";
+
+type Possible = Schemas["PossibleOut"];
+
+const SAMPLE: Draft["fabrics"] = (
+  [
+    ["first", "#4c5b66", "#fbf7ec"],
+    ["second", "#e7e6df", "#14312c"],
+    ["third", "#d9a520", "#14312c"],
+  ] as const
+).map(([key, colour, ink]) => ({ key, name: key, colour, ink, value: "medium", print: "solid", direction: 0, patches: 0 }));
+
+/** What can I make from these? */
+export function OnHand({ settings }: { settings: Settings }) {
+  const [have, setHave] = useState({ width: settings.unit === "cm" ? "12.5" : "5", height: "", count: "42", fabrics: "6" });
+  const set = (name: keyof typeof have) => (value: string) => setHave({ ...have, [name]: value });
+  const { answer, faults, faultAt, elsewhere, waiting } = useAnswer(
+    "on-hand",
+    {
+      settings,
+      width: have.width,
+      ...(have.height.trim() ? { height: have.height } : {}),
+      count: Number(have.count) || 0,
+      fabrics: Number(have.fabrics) || 0,
+    },
+    (body) => settled<Possible[]>(client.POST("/api/finder/on-hand", { body })),
+  );
+  const kinds = [...new Set((answer ?? []).map((one) => one.kind))];
+  return (
+    <section aria-label="What can I make from these?" aria-busy={waiting}>
+      <div className="question">
+        <Field label="Pieces" value={have.width} onChange={set("width")} fault={faultAt("width")} />
+        <Field label="by (square if empty)" value={have.height} onChange={set("height")} fault={faultAt("height")} width="10rem" />
+        <Field label="How many" value={have.count} onChange={set("count")} fault={faultAt("count")} />
+        <Field label="Of how many fabrics" value={have.fabrics} onChange={set("fabrics")} fault={faultAt("fabrics")} width="10rem" />
+      </div>
+      <Faulty faults={faults} elsewhere={elsewhere} fields={["width", "height", "count", "fabrics"]} />
+      {answer && (
+        <>
+          {!answer.length && <p>Nothing: the pieces are too small, or too few fabrics are among them.</p>}
+          <table className="answers">
+            <caption>The largest finished size of each unit, on the ruler. The pieces are shared out evenly over the fabrics.</caption>
+            <thead>
+              <tr>
+                <th scope="col">Unit</th>
+                <th scope="col">Made</th>
+                <th scope="col">Finished</th>
+                <th scope="col">Gives</th>
+                <th scope="col">From</th>
+                <th scope="col">How to use the pieces</th>
+                <th scope="col">Trimmed</th>
+              </tr>
+            </thead>
+            <tbody>
+              {kinds.map((kind) =>
+                answer
+                  .filter((one) => one.kind === kind)
+                  .map((one, index, all) => (
+                    <tr key={`${kind} ${one.method}`} className={index ? "" : "first"}>
+                      {index === 0 && (
+                        <th scope="rowgroup" rowSpan={all.length}>
+                          <UnitPicture parts={one.picture} width={one.width} height={one.height} fabrics={SAMPLE} size={34} /> {one.kind_words}
+                        </th>
+                      )}
+                      <td>{one.method_words}</td>
+                      <td className="number">
+                        <Fr>{one.finished}</Fr>
+                      </td>
+                      <td>{one.makes}</td>
+                      <td>{one.pieces} pieces</td>
+                      <td>
+                        <Fr>{one.cut}</Fr>
+                      </td>
+                      <td>
+                        <Fr>{one.trim}</Fr>
+                      </td>
+                    </tr>
+                  )),
+              )}
+            </tbody>
+          </table>
+        </>
+      )}
+    </section>
+  );
+}

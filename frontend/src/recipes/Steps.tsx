@@ -1,0 +1,74 @@
+import { useQuery } from "@tanstack/react-query";
+
+import { client, type Draft, type Schemas, settled } from "../api/client";
+import { Fr } from "../common/Fr";
+import { StepPicture } from "./StepPicture";
+
+type Made = Schemas["StepsOut"];
+
+interface Props {
+  document: Draft["document"];
+  label: string;
+  way: string;
+  fabrics: Draft["fabrics"];
+}
+
+/** A way step by step: pictures to scale in the block's own fabrics, words, and a caution where one is due. */
+export function Steps({ document, label, way, fabrics }: Props) {
+  const made = useQuery({
+    queryKey: ["steps", document, label, way],
+    queryFn: () => settled<Made>(client.POST("/api/recipes/steps", { body: { document, label, way } })),
+    placeholderData: (before) => before,
+  });
+  if (made.error) return <p role="alert">{made.error.message}</p>;
+  if (!made.data) return <p role="status">Laying it out …</p>;
+  return (
+    <>
+      {made.data.shares.map((share) => (
+        <Share key={share.method} share={share} fabrics={fabrics} several={made.data.shares.length > 1} />
+      ))}
+      <p className="legend quiet-text">
+        Patterned cloth lies right side up, pale cloth wrong side up. <i className="drawn" /> drawn <i className="sewn" /> sewn{" "}
+        <i className="cut" /> cut <i className="guide" /> the ruler’s line on the seam
+      </p>
+    </>
+  );
+}
+
+function Share({ share, fabrics, several }: { share: Schemas["ShareOut"]; fabrics: Draft["fabrics"]; several: boolean }) {
+  const pictures = share.steps.flatMap((step) => step.pictures);
+  const said = new Set<string>();
+  const widest = (all: typeof pictures) => Math.max(0.1, ...all.map((picture) => Math.max(picture.box[2], picture.box[3])));
+  const largest = widest(pictures);
+  const scaleOf = (step: (typeof share.steps)[number]) => Math.max(widest(step.pictures), largest / 2);
+  return (
+    <section aria-label={`Steps, ${share.words}`}>
+      <p className="lot">
+        {several && <b>{share.words}. </b>}
+        {share.lot}
+      </p>
+      <ol className="steps">
+        {share.steps.map((step, index) => {
+          const caution = step.caution && !said.has(step.caution) ? step.caution : undefined;
+          if (caution) said.add(caution);
+          return (
+            <li key={index} className={step.act}>
+              <div className="pictures">
+                {step.pictures.map((picture, place) => (
+                  <figure key={place}>
+                    <StepPicture picture={picture} fabrics={fabrics} size={78} scale={scaleOf(step)} />
+                    {picture.count > 1 && <figcaption>× {picture.count}</figcaption>}
+                  </figure>
+                ))}
+              </div>
+              <p>
+                <b>{index + 1}</b> <Fr>{step.words}</Fr>
+              </p>
+              {caution && <p className="caution">{caution}</p>}
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}
