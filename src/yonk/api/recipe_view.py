@@ -130,8 +130,8 @@ def _cut_words(lines: Sequence[CutLine], terms: Terms) -> str:
         key = line.shape, line.width, line.height
         counts[key] = counts.get(key, 0) + line.count
     return ", ".join(
-        f"{count} {shape}{'' if count == 1 else 's'} {size(*sides, terms.unit)}"
-        for (shape, *sides), count in counts.items()
+        f"{count} {shape}{'' if count == 1 else 's'} {size(width, height, terms.unit)}"
+        for (shape, width, height), count in counts.items()
     )
 
 

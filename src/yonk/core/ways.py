@@ -18,6 +18,7 @@ from yonk.core.units.needs import YIELDS, Terms, pooled
 from yonk.core.units.unit import Method, Unit, UnitKind, lots_for
 
 NOMINAL = 48  # inches: a size at which no unit is so small that its seams run into each other
+FINE = Fraction(1, 10**9)  # a ruler on which nothing is off by anything that counts
 TURNING: tuple[Prints, ...] = ("upright", "stripes", "turned")
 
 
@@ -198,7 +199,7 @@ def _effort(shape: _Shape, method: Method, lots: int) -> Effort:
     if method.sew is None:
         return Effort(seams=(len(unit.parts) - 1) * lots)
     usual = DEFAULTS["in"]
-    terms = Terms(usual.seam, usual.ruler_step, usual.trim_margin, usual.squaring, usual.hair, "in", Fraction(10**6))
+    terms = Terms(usual.seam, FINE, usual.trim_margin, usual.squaring, usual.hair, "in", Fraction(10**6))
     most = max(float(unit.width), float(unit.height))
     nominal = unit.sized(Fraction(ceil(NOMINAL / most * 64), 64))
     made = carry_out(nominal, method, terms, lots=lots, looked_at=1)

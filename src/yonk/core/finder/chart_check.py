@@ -70,7 +70,7 @@ def check(
     upright = target.height > target.width
     unfinished = _longer_first((target.width + both, target.height + both), upright)
     try:
-        made = carry_out(unit, way, terms, sizes=sizes)
+        made = carry_out(unit, way, terms, sizes=sizes, slack=terms.hair)
     except SewingError:
         return Verdict(False, None, None, unfinished, pieces)
     if not made.fits:

@@ -180,6 +180,12 @@ def bounds(outlines: Sequence[Outline]) -> tuple[float, float, float, float]:
     return min(xs), min(ys), max(xs), max(ys)
 
 
+def rectangle_around(outline: Outline) -> Outline:
+    """The smallest upright box around an outline, as an outline."""
+    left, top, right, bottom = bounds([outline])
+    return rectangle(right - left, bottom - top, left, top)
+
+
 def within(line: Line, outlines: Iterable[Outline]) -> tuple[float, float] | None:
     """From where to where along a line it crosses outlines; None where it misses them all."""
     reaches = []

@@ -38,6 +38,7 @@ class Target:
     width: float
     height: float
     seam: float
+    slack: float = 0.0  # a difference that cloth does not show
 
     @property
     def box(self) -> Outline:
@@ -49,7 +50,7 @@ class Target:
         """The unit as a mirror shows it."""
         flip = Motion(a=-1.0, c=self.width)
         parts = tuple((flip.outline(outline), fabric) for outline, fabric in self.parts)
-        return Target(parts, self.width, self.height, self.seam)
+        return Target(parts, self.width, self.height, self.seam, self.slack)
 
 
 @dataclass(frozen=True)
@@ -161,7 +162,7 @@ def _shifted(turn: Motion, equations: list[tuple[Point, float]], work: Work, tar
         off = (target.width - box[0] - box[2]) / 2, (target.height - box[1] - box[3]) / 2
         free = normal[1] * off[0] - normal[0] * off[1]
         dx, dy = normal[0] * by + normal[1] * free, normal[1] * by - normal[0] * free
-    if any(abs(n[0] * dx + n[1] * dy - d) > CLOSE for n, d in equations):
+    if any(abs(n[0] * dx + n[1] * dy - d) > CLOSE + target.slack for n, d in equations):
         return None
     return Motion(turn.a, turn.b, dx, turn.d, turn.e, dy)
 
@@ -186,7 +187,8 @@ def _in_place(work: Work, target: Target) -> bool:
         for scrap in work.front
         if scrap.fabric == fabric
     )
-    return agreed >= sum(area(outline) for outline, _ in target.parts) - CLOSE
+    whole = sum(area(outline) for outline, _ in target.parts)
+    return agreed >= whole - CLOSE - target.slack * (target.width + target.height)
 
 
 def _reaches(work: Work, target: Target) -> tuple[float, float, float, float]:

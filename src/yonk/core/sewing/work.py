@@ -119,12 +119,12 @@ class Layers:
     def opened(self) -> Work:
         """The work when the upper layers are folded over along the seam and pressed.
 
-        The seam is the longest line sewn; on the side where the least of the upper layers lies is the allowance. Raises
+        The seam is the longest line sewn; the side to which the upper layers reach the least is the allowance. Raises
         `SewingError` when another seam holds the body of the layers together.
         """
         seam = _main_seam(self.sewn)
         bodies, allowances = zip(*[work.split(seam) for work in self.over], strict=True)
-        if _cloth(bodies) < _cloth(allowances):
+        if _reach(bodies, seam) < _reach(allowances, seam):
             seam = Line(seam.through, (-seam.along[0], -seam.along[1]))
             bodies, allowances = allowances, bodies
         if any(max(seam.side(a), seam.side(b)) > 1e-6 for a, b in self.sewn):
@@ -194,8 +194,9 @@ def clip(line: Line, works: Sequence[Work]) -> Segment | None:
     return (line.at(start), line.at(end)) if end - start > NOTHING else None
 
 
-def _cloth(works: Iterable[Work]) -> float:
-    return sum(area(scrap.outline) for work in works for scrap in work.front)
+def _reach(works: Iterable[Work], line: Line) -> float:
+    """How far works reach from a line, on whichever side."""
+    return max((abs(line.side(spot)) for work in works for outline in work.outlines for spot in outline), default=0.0)
 
 
 def _sorted(scraps: Iterable[Scrap], line: Line) -> tuple[tuple[Scrap, ...], tuple[Scrap, ...]]:

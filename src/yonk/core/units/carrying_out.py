@@ -10,7 +10,7 @@ from typing import Literal
 
 from yonk.core.draft import Fabric
 from yonk.core.measure import Length, Rational, show
-from yonk.core.sewing.plane import Line, Outline, area, rectangle, sides_of
+from yonk.core.sewing.plane import Line, Outline, area, rectangle, rectangle_around, sides_of
 from yonk.core.sewing.table import School, Table
 from yonk.core.sewing.trimming import Fit, Target, bias_sides, placed
 from yonk.core.sewing.work import Work
@@ -45,8 +45,11 @@ class Made:
 
     @property
     def prints(self) -> Prints:
-        """How prints lie in the units of this hand: all upright; only stripes alike; or turned every way."""
-        angles: dict[int, set[int]] = {}
+        """How prints lie in the units of this hand: all upright; only stripes alike; or turned every way.
+
+        A part is compared with the same part of the other units, a square or rectangle with all of its fabric.
+        """
+        angles: dict[int | str, set[int]] = {}
         for work in self.works:
             lying = placed(work, self.target)
             for scrap in lying.front if lying else ():
@@ -55,14 +58,20 @@ class Made:
                     if fabric == scrap.fabric and all(
                         Line.between(*side).side((x, y)) > 0 for side in sides_of(outline)
                     ):
-                        angles.setdefault(number, set()).add(round(degrees(atan2(scrap.up[1], scrap.up[0]))) % 360)
+                        upright = len(outline) == 4 and area(outline) >= area(rectangle_around(outline)) - 1e-6
+                        angles.setdefault(fabric if upright else number, set()).add(
+                            round(degrees(atan2(scrap.up[1], scrap.up[0]))) % 360
+                        )
         if all(len(found) == 1 for found in angles.values()):
             return "upright"
         return "stripes" if all(len({angle % 180 for angle in found}) == 1 for found in angles.values()) else "turned"
 
 
-def target_of(unit: Unit, seam: Fraction) -> Target:
-    """The finished unit with its fabrics; a middle that is an assembly of its own counts as one piece of its own cloth."""
+def target_of(unit: Unit, seam: Fraction, slack: Fraction = Fraction(0)) -> Target:
+    """The finished unit with its fabrics; a middle that is an assembly of its own counts as one piece of its own cloth.
+
+    `slack` is how far a seam may lie from where it was drafted.
+    """
     region = unit.region
     to_length = float(region.length(region.width, unit.scale)) / region.width
     fabrics = {part.piece.face: part.cloth.fabric for part in unit.parts}
@@ -70,7 +79,7 @@ def target_of(unit: Unit, seam: Fraction) -> Target:
     wide, high = region.width * to_length, region.height * to_length
     if unit.has_middle:
         parts.append((_middle(unit, wide / 2), ""))
-    return Target(tuple(parts), wide, high, float(seam))
+    return Target(tuple(parts), wide, high, float(seam), float(slack))
 
 
 def _middle(unit: Unit, centre: float) -> Outline:
@@ -97,15 +106,17 @@ def carry_out(
     sizes: Sequence[Size] | None = None,
     fabrics: Mapping[str, Fabric] | None = None,
     looked_at: int | None = None,
+    slack: Fraction | None = None,
 ) -> Made:
     """Make so many lots of a unit at the table.
 
     The pieces are cut at the ruler's sizes, or at `sizes`, a width and height for each need. All sewn works are laid
-    under the drafted unit, or only the first so many. Raises `SewingError` where
+    under the drafted unit, or only the first so many; their seams may be off by `slack`, at the ruler's sizes by a hair.
+    Raises `SewingError` where
     the pieces cannot be sewn so, as when they are far too small.
     """
     needs = tuple(method.needs(unit, terms, lots))
-    target = target_of(unit, terms.seam)
+    target = target_of(unit, terms.seam, slack or (terms.hair if sizes is None else Fraction(0)))
     table = Table(School(terms.seam, terms.unit, terms.stitch, terms.press), fabrics)
     if method.sew is None:
         return Made(target, needs, table, (), ())

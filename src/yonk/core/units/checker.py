@@ -70,7 +70,12 @@ def _sew_strips(job: Job) -> list[Work]:
         cut = cut_segments(job, sewn, job.lots * len(band.lines))
         for place, turned in band.lines:
             segments[place] = [(cut.pop(0), turned) for _ in range(job.lots)]
-    return [_joined(job, [segments[place][n] for place in sorted(segments)], are_rows) for n in range(job.lots)]
+    works = []
+    for lot in range(job.lots):
+        works.append(_joined(job, [segments[place][lot] for place in sorted(segments)], are_rows))
+        job.table.recording = False  # every lot goes together as the first
+    job.table.recording = True
+    return works
 
 
 def _joined(job: Job, segments: list[tuple[Work, bool]], are_rows: bool) -> Work:
@@ -80,7 +85,8 @@ def _joined(job: Job, segments: list[tuple[Work, bool]], are_rows: bool) -> Work
         segment.moved(Motion.turning((1.0, 0.0), (way[0], -way[1] if turned else way[1])))
         for segment, turned in segments
     ]
-    turn = "; turn every segment marked so end for end" if any(turned for _, turned in segments) else ""
+    ends = [str(place) for place, (_, turned) in enumerate(segments, start=1) if turned]
+    turn = f"; turn number {', '.join(ends)} end for end" if ends else ""
     return sew_side_by_side(job, lie, f"Join the segments{turn}; the seams nest.")
 
 
