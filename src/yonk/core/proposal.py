@@ -14,7 +14,7 @@ from yonk.core.units.needs import Terms, pooled
 from yonk.core.units.unit import Unit, UnitKind
 from yonk.core.ways import TURNING, Demand, Tally, Way, all_ways, tally
 
-CLOTH_WEIGHS = 1.5  # in the balance, a tenth more cloth counts as much as 15 % more to do
+CLOTH_WEIGHS = 2  # in the balance, a tenth more cloth counts as much as a fifth more to do
 
 Tallies = Mapping[Way, Tally]
 Rank = Callable[[Way], tuple[float, ...]]

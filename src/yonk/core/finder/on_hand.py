@@ -11,7 +11,7 @@ from yonk.core.draft import DraftError
 from yonk.core.finder.sample_unit import kinds_asked, sample_unit
 from yonk.core.off_the_ruler import worst_off
 from yonk.core.sewing.work import SewingError
-from yonk.core.units.carrying_out import carry_out
+from yonk.core.units.carrying_out import Made, Size, carry_out
 from yonk.core.units.needs import YIELDS, Need, Terms
 from yonk.core.units.unit import Method, Unit, UnitKind
 
@@ -67,10 +67,12 @@ def _possible(kind: UnitKind, method: Method, have: OnHand, terms: Terms) -> Ite
     lots, pieces = _lots(unit, method, have, terms)
     if not lots:
         return
-    whole = _used_whole(needs, have, terms)
-    yield Possible(
-        kind, method, unit, needs, lots * method.lot, pieces, whole, _room(unit, method, needs, have, terms, whole)
-    )
+    as_they_are = [(have.width, have.height)] * len(needs)
+    made = _sewn(unit, method, terms, as_they_are) if _one_cut_each(needs, have, terms) else None
+    whole = made is not None and made.sound
+    made = made if whole else _sewn(unit, method, terms, None)
+    room = made.fits[0].room if made and made.fits and made.table.seams else None
+    yield Possible(kind, method, unit, needs, lots * method.lot, pieces, whole, room)
 
 
 def _largest(kind: UnitKind, method: Method, have: OnHand, terms: Terms) -> Unit | None:
@@ -102,18 +104,23 @@ def _least(need: Need, terms: Terms) -> tuple[Fraction, Fraction]:
     return need.width.up(terms.step), need.height.up(terms.step)
 
 
-def _used_whole(needs: Sequence[Need], have: OnHand, terms: Terms) -> bool:
-    """Whether each piece gives just one cut that is trimmed later, so that it need not be cut down first."""
-    return have.width == have.height and all(
-        need.rounding == "up" and need.shape == "square" and _fitting(need, have, terms) == 1 for need in needs
-    ) and len({_least(need, terms) for need in needs}) == 1  # fmt: skip
+def _one_cut_each(needs: Sequence[Need], have: OnHand, terms: Terms) -> bool:
+    """Whether each piece gives just one cut that is trimmed later, so that it may be used as it is."""
+    alike = len({_least(need, terms) for need in needs}) == 1
+    return (
+        alike
+        and have.width == have.height
+        and all(need.rounding == "up" and need.shape == "square" and _fitting(need, have, terms) == 1 for need in needs)
+    )
 
 
 def _lots(unit: Unit, method: Method, have: OnHand, terms: Terms) -> tuple[int, int]:
     """How many lots the pieces give and how many of them that takes, each fabric kept for one place in the unit."""
     per_lot: dict[str, Fraction] = {}
-    together = 1 if any(need.shape != "square" for need in method.needs(unit, terms, 1)) else LOTS_TOGETHER
-    for need in method.needs(unit, terms, together):
+    one, several = method.needs(unit, terms, 1), method.needs(unit, terms, LOTS_TOGETHER)
+    pooling = {_least(need, terms) for need in one} == {_least(need, terms) for need in several}
+    together, asked_of = (LOTS_TOGETHER, several) if pooling else (1, one)
+    for need in asked_of:
         share = Fraction(need.pieces, YIELDS[need.subcut] * _fitting(need, have, terms) * together)
         per_lot[need.fabric] = per_lot.get(need.fabric, Fraction(0)) + share
     asked = list(per_lot.values())
@@ -135,12 +142,8 @@ def _shared_out(fabrics: int, places: int) -> Iterator[tuple[int, ...]]:
         yield tuple(edges[n + 1] - edges[n] for n in range(places))
 
 
-def _room(
-    unit: Unit, method: Method, needs: Sequence[Need], have: OnHand, terms: Terms, whole: bool
-) -> tuple[float, float] | None:
-    sizes = [(have.width, have.height) for _ in needs] if whole else None
+def _sewn(unit: Unit, method: Method, terms: Terms, sizes: Sequence[Size] | None) -> Made | None:
     try:
-        made = carry_out(unit, method, terms, sizes=sizes, looked_at=1)
+        return carry_out(unit, method, terms, sizes=sizes, looked_at=1, slack=terms.hair)
     except SewingError:
         return None
-    return made.fits[0].room if made.fits and made.table.seams else None
