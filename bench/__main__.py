@@ -21,8 +21,13 @@ import shapely
 
 from yonk.cli import tune_memory
 from yonk.core import faces
+from yonk.core.comparison import compare, comparisons, forget_looks, steps_of
 from yonk.core.draft import Draft, Paint, ruled_seams
 from yonk.core.plan import make_plan
+from yonk.core.recipes import Wanted, choose_recipes, wanted_of
+from yonk.core.sewing.pictures import picture_of
+from yonk.core.units.reading import Group, read
+from yonk.core.ways import Way
 from yonk.files.block_file import write_block
 from yonk.machine.samples import all_samples, sheet
 
@@ -91,6 +96,37 @@ def core() -> list[bool]:
         if count == 64:
             kept.append(report("plan of 64 × 64, times the geometry library alone", whole / alone, 4, "×"))
     return kept
+
+
+def recipes() -> list[bool]:
+    """Comparing all ways of all groups, and drawing a step."""
+    compared, pictures = [], []
+    for draft in all_samples():
+        reading = read(draft)
+        wanted = wanted_of([(reading, draft.making.blocks)])
+        choose_recipes([(reading, draft.making.blocks)])  # the plan on screen has proposed its ways before
+        compared.append(1000 * median(lambda w=wanted: fresh_comparison(w), 5))  # type: ignore[misc]
+        for group in wanted.groups:
+            for way in comparisons_ways(group, wanted):
+                for _, made in steps_of(way, group.unit, wanted.terms, wanted):
+                    for step in made.table.steps:
+                        pictures += [1000 * median(lambda s=scene: picture_of(s), 3) for scene in step.scenes]  # type: ignore[misc]
+    print(f"  the slowest demo block: {max(compared):.1f} ms")
+    return [
+        report("all ways of all groups of a demo block, median", statistics.median(compared), 50),
+        report("a step's picture, the slowest", max(pictures), 10),
+    ]
+
+
+def fresh_comparison(wanted: Wanted) -> object:
+    """All ways compared with nothing remembered of an earlier comparison."""
+    forget_looks()
+    return comparisons(wanted, {})
+
+
+def comparisons_ways(group: Group, wanted: Wanted) -> list[Way]:
+    """The ways that are compared for a group."""
+    return [figures.way for figures in compare(group, wanted, None).ways]
 
 
 def browser() -> list[bool]:
@@ -167,5 +203,5 @@ EDITS = """async (times) => {
 
 if __name__ == "__main__":
     tune_memory()
-    results = core() + ([] if "--core" in sys.argv else browser())
+    results = core() + recipes() + ([] if "--core" in sys.argv else browser())
     print(f"{sum(results)} of {len(results)} limits kept")

@@ -6,6 +6,7 @@ from collections import Counter
 from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
+from functools import lru_cache
 from math import sqrt
 
 import shapely
@@ -20,7 +21,7 @@ from yonk.core.units.carrying_out import Made, Prints, carry_out, target_of
 from yonk.core.units.needs import CutShape, Need, Subcut, Terms, pooled
 from yonk.core.units.reading import Group
 from yonk.core.units.unit import Method, Unit
-from yonk.core.ways import Demand, Share, Tally, Way, all_ways, for_both_hands, tally, way_named
+from yonk.core.ways import Demand, Shape, Share, Tally, Way, all_ways, for_both_hands, tally, way_named
 
 MOST_WAYS = 7
 
@@ -134,7 +135,7 @@ def figures(
         if share.method.mirrors and unit.hand and not demand.mirrored:
             mirrored += lots * (share.method.lot // 2)
         for batch, times in Counter(share.method.batches(unit, terms, lots)).items():
-            looked = _look(share.method, unit, terms, batch)
+            looked = _look(Shape(unit, unit.width, unit.height), share.method, terms, batch)
             wasted -= looked.kept * batch * times * share.method.lot
             sewn += looked.seam_length * times
             rooms += [looked.room] if looked.room else []
@@ -190,8 +191,10 @@ class _Looked:
     bonus: Mapping[Fraction, int]
 
 
-def _look(method: Method, unit: Unit, terms: Terms, lots: int) -> _Looked:
+@lru_cache(maxsize=512)
+def _look(shape: Shape, method: Method, terms: Terms, lots: int) -> _Looked:
     """What a batch comes to at its true size: the cloth kept in a unit, the length sewn, the room, bonus sizes a lot."""
+    unit = shape.unit
     try:
         made = carry_out(unit, method, terms, lots=lots, looked_at=1)
     except SewingError:
@@ -201,6 +204,11 @@ def _look(method: Method, unit: Unit, terms: Terms, lots: int) -> _Looked:
     sizes = (bonus_size(corner, terms) for corner in made.table.bonus)
     room = made.fits[0].room if made.table.seams else None
     return _Looked(made.fits[0].kept, sum(made.table.seams), room, Counter(size for size in sizes if size))
+
+
+def forget_looks() -> None:
+    """Forget what was looked at; the next comparison sews it anew."""
+    _look.cache_clear()
 
 
 def _offset_cloth(unit: Unit, terms: Terms) -> float:

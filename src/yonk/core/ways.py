@@ -13,6 +13,7 @@ from functools import lru_cache
 from math import ceil
 
 from yonk.core.draft import DEFAULTS
+from yonk.core.measure import Length
 from yonk.core.units.carrying_out import Prints, carry_out
 from yonk.core.units.needs import YIELDS, Terms, pooled
 from yonk.core.units.unit import Method, Unit, UnitKind, lots_for
@@ -176,25 +177,25 @@ def for_both_hands(share: Share, demand: Demand) -> tuple[int, int]:
 
 def effort_of(unit: Unit, method: Method, lots: int) -> Effort:
     """What so many lots ask, counted at the simulated table; the same at every size."""
-    return _effort(_Shape(unit), method, lots)
+    return _effort(Shape(unit), method, lots)
 
 
-class _Shape:
-    """A unit that counts as the same as any other divided alike."""
+class Shape:
+    """A unit that counts as the same as any other divided alike, and of the same size where that matters."""
 
-    def __init__(self, unit: Unit) -> None:
+    def __init__(self, unit: Unit, *sizes: Length) -> None:
         self.unit = unit
-        self.key = unit.shape_key
+        self.key = unit.shape_key, sizes
 
     def __hash__(self) -> int:
         return hash(self.key)
 
     def __eq__(self, other: object) -> bool:
-        return isinstance(other, _Shape) and other.key == self.key
+        return isinstance(other, Shape) and other.key == self.key
 
 
 @lru_cache(maxsize=4096)
-def _effort(shape: _Shape, method: Method, lots: int) -> Effort:
+def _effort(shape: Shape, method: Method, lots: int) -> Effort:
     unit = shape.unit
     if method.sew is None:
         return Effort(seams=(len(unit.parts) - 1) * lots)
