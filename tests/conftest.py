@@ -30,7 +30,7 @@ def engine(tmp_path_factory: pytest.TempPathFactory) -> Iterator[Engine]:
 def empty(engine: Engine) -> Engine:
     """The database with nothing in it."""
     with engine.begin() as connection:
-        for table in ("block_revision", "block", "marker"):
+        for table in ("cut_mark", "shelf_fabric", "block_revision", "block", "marker"):
             connection.execute(text(f"DELETE FROM {table}"))
     return engine
 

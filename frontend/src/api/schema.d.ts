@@ -76,6 +76,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/blocks/{block_id}/cut-marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Tick
+         * @description Keep how many of some cuts are cut.
+         */
+        put: operations["tick_api_blocks__block_id__cut_marks_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/blocks/{block_id}/restore": {
         parameters: {
             query?: never;
@@ -90,6 +110,66 @@ export interface paths {
          * @description Bring a deleted block back.
          */
         post: operations["restore_api_blocks__block_id__restore_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cloth-sizes/{unit}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Presets
+         * @description The usual sizes of cloth on hand.
+         */
+        get: operations["presets_api_cloth_sizes__unit__get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Cut
+         * @description The complete cutting list of a stage with its layouts, and what of it is ticked.
+         */
+        post: operations["cut_api_cut_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cut/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Cutting Done
+         * @description Take what was cut of a tied fabric off the shelf, and put the leftovers worth keeping on it.
+         */
+        post: operations["cutting_done_api_cut_done_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -150,6 +230,74 @@ export interface paths {
          * @description The size chart of a draft: what every letter is cut to over a range of finished widths.
          */
         post: operations["sizes_api_draft_sizes_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fabrics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Shelf
+         * @description The fabric shelf.
+         */
+        get: operations["shelf_api_fabrics_get"];
+        put?: never;
+        /**
+         * Put
+         * @description Put a fabric on the shelf.
+         */
+        post: operations["put_api_fabrics_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fabrics/{fabric_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Change
+         * @description Change a fabric of the shelf, unless it was changed since the revision that was seen.
+         */
+        put: operations["change_api_fabrics__fabric_id__put"];
+        post?: never;
+        /**
+         * Take Away
+         * @description Take a fabric off the shelf; it can be brought back.
+         */
+        delete: operations["take_away_api_fabrics__fabric_id__delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fabrics/{fabric_id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Bring Back
+         * @description Bring a fabric back on the shelf.
+         */
+        post: operations["bring_back_api_fabrics__fabric_id__restore_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -376,6 +524,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shopping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Shopping
+         * @description What to buy for several blocks; fabrics tied to the same one of the shelf are added up.
+         */
+        post: operations["shopping_api_shopping_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tray": {
         parameters: {
             query?: never;
@@ -542,6 +710,21 @@ export interface components {
             ways: components["schemas"]["WayOut"][];
             /** Width */
             width: number;
+            /** Words */
+            words: string;
+        };
+        /**
+         * ChangedOut
+         * @description What a change of the draft makes of what was cut.
+         */
+        ChangedOut: {
+            /** Fabric */
+            fabric: string;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "useless" | "still";
             /** Words */
             words: string;
         };
@@ -739,6 +922,109 @@ export interface components {
             unfinished: string;
         };
         /**
+         * CutFabricOut
+         * @description One fabric: how much of it, how it is cut, what is left.
+         */
+        CutFabricOut: {
+            /** Buy */
+            buy: string;
+            /** Buy Exact */
+            buy_exact: number;
+            /** Done */
+            done: boolean;
+            /** Fat Quarters */
+            fat_quarters: string;
+            /** From Shelf */
+            from_shelf: string[];
+            /** Key */
+            key: string;
+            /** Layouts */
+            layouts: components["schemas"]["LayoutOut"][];
+            /** Least */
+            least: string;
+            /** Leftovers */
+            leftovers: string[];
+            /** Lines */
+            lines: components["schemas"]["CutLineOut"][];
+            /** Name */
+            name: string;
+            /** Needed */
+            needed: string;
+            /** Shelf */
+            shelf: string;
+            /** Shelf Name */
+            shelf_name: string;
+            /** Too Large */
+            too_large: string[];
+        };
+        /**
+         * CutIn
+         * @description A draft and the stage of its cutting; the block that it is kept as, if what is ticked is wanted.
+         */
+        CutIn: {
+            /** Block Id */
+            block_id?: string | null;
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+            /**
+             * Stage
+             * @default all
+             * @enum {string}
+             */
+            stage?: "trial" | "rest" | "all";
+        };
+        /**
+         * CutLineOut
+         * @description A line of the list in the order of cutting.
+         *
+         *     `number` ties it to the layouts. `ticked` when it is done; ticking it makes `done_on` cut, unticking `done_off`.
+         */
+        CutLineOut: {
+            /** Count */
+            count: number;
+            /** Done */
+            done: number;
+            /** Done Off */
+            done_off: number;
+            /** Done On */
+            done_on: number;
+            /** Further */
+            further: string;
+            /** Letters */
+            letters: string[];
+            /** Number */
+            number: number;
+            /** Purpose */
+            purpose: string;
+            /**
+             * Shape
+             * @enum {string}
+             */
+            shape: "square" | "rectangle" | "strip" | "template";
+            /** Signature */
+            signature: string;
+            /** Size */
+            size: string;
+            /** Strips */
+            strips: string;
+            /**
+             * Subcut
+             * @enum {string}
+             */
+            subcut: "none" | "one-diagonal" | "both-diagonals";
+            /** Ticked */
+            ticked: boolean;
+            /** Units */
+            units: string[];
+            /** What */
+            what: string;
+        };
+        /**
          * CutOut
          * @description A line of the cutting list.
          */
@@ -775,6 +1061,45 @@ export interface components {
             what: string;
             /** Working */
             working: string[];
+        };
+        /**
+         * CutOutPlan
+         * @description The complete cutting list of a stage, by fabric in the order of cutting.
+         */
+        CutOutPlan: {
+            /** Blocks */
+            blocks: number;
+            /** Caution */
+            caution: string;
+            /** Changed */
+            changed: components["schemas"]["ChangedOut"][];
+            /** Fabrics */
+            fabrics: components["schemas"]["CutFabricOut"][];
+            /**
+             * Stage
+             * @enum {string}
+             */
+            stage: "trial" | "rest" | "all";
+        };
+        /**
+         * DoneIn
+         * @description The cutting of a fabric is done: what was used comes off the shelf, what is left goes on it.
+         */
+        DoneIn: {
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+            /** Fabric */
+            fabric: string;
+            /**
+             * Stage
+             * @enum {string}
+             */
+            stage: "trial" | "rest" | "all";
         };
         /**
          * DraftIn
@@ -897,6 +1222,8 @@ export interface components {
              * @enum {string}
              */
             print: "solid" | "allover" | "directional";
+            /** Shelf */
+            shelf: string;
             /**
              * Value
              * @enum {string}
@@ -972,6 +1299,11 @@ export interface components {
             faults: components["schemas"]["FaultOut"][];
             theirs?: components["schemas"]["BlockOut"] | null;
         };
+        /** HTTPValidationError */
+        HTTPValidationError: {
+            /** Detail */
+            detail?: components["schemas"]["ValidationError"][];
+        };
         /**
          * KindMethodOut
          * @description A method of a kind.
@@ -1019,6 +1351,42 @@ export interface components {
             ];
             /** Words */
             words: string;
+        };
+        /**
+         * LaidOut
+         * @description A piece where it lies, in the draft's unit from the cloth's top left corner.
+         */
+        LaidOut: {
+            /** Height */
+            height: number;
+            /** Line */
+            line: number;
+            /** Width */
+            width: number;
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+        };
+        /**
+         * LayoutOut
+         * @description One piece of cloth with its strips from the top and every piece where it lies.
+         */
+        LayoutOut: {
+            /** Bought */
+            bought: boolean;
+            /** Laid */
+            laid: components["schemas"]["LaidOut"][];
+            /** Length */
+            length: number;
+            /** Name */
+            name: string;
+            /** Size */
+            size: string;
+            /** Strips */
+            strips: components["schemas"]["StripOut"][];
+            /** Width */
+            width: number;
         };
         /**
          * LineLength
@@ -1081,6 +1449,18 @@ export interface components {
                 number,
                 number
             ];
+        };
+        /**
+         * MarksIn
+         * @description How many of some cuts are cut now.
+         */
+        MarksIn: {
+            /** Done */
+            done: {
+                [key: string]: number;
+            };
+            /** Revision */
+            revision: number;
         };
         /**
          * MatesOut
@@ -1327,6 +1707,18 @@ export interface components {
             width: number;
         };
         /**
+         * PresetOut
+         * @description A usual size of cloth.
+         */
+        PresetOut: {
+            /** Length */
+            length: string;
+            /** Name */
+            name: string;
+            /** Width */
+            width: string;
+        };
+        /**
          * Proportions
          * @description Set the proportions of all columns or rows; their number stays.
          */
@@ -1429,6 +1821,11 @@ export interface components {
              * @enum {string}
              */
             print?: "solid" | "allover" | "directional";
+            /**
+             * Shelf
+             * @default
+             */
+            shelf?: string;
             /**
              * Value
              * @default medium
@@ -1589,6 +1986,8 @@ export interface components {
              * @enum {string}
              */
             do: "making";
+            /** Keep */
+            keep?: string | null;
             /** Press */
             press?: ("dark" | "open") | null;
             /** Ruler Length */
@@ -1599,8 +1998,12 @@ export interface components {
             ruler_width?: string | null;
             /** Seam */
             seam?: string | null;
+            /** Shrinkage */
+            shrinkage?: string | null;
             /** Stitch */
             stitch?: ("beside" | "two-lines") | null;
+            /** Straightening */
+            straightening?: string | null;
             /** Trim Margin */
             trim_margin?: string | null;
             /** Usable */
@@ -1684,6 +2087,8 @@ export interface components {
             finished_width: string;
             /** Height */
             height: number;
+            /** Keep */
+            keep: string;
             /** Name */
             name: string;
             /**
@@ -1701,11 +2106,15 @@ export interface components {
             ruler_width: string;
             /** Seam */
             seam: string;
+            /** Shrinkage */
+            shrinkage: string;
             /**
              * Stitch
              * @enum {string}
              */
             stitch: "beside" | "two-lines";
+            /** Straightening */
+            straightening: string;
             /** Trim Margin */
             trim_margin: string;
             /** Unfinished */
@@ -1748,6 +2157,152 @@ export interface components {
             revision: number;
             /** Width */
             width: number;
+        };
+        /**
+         * ShelfFabricIn
+         * @description A fabric for the shelf.
+         */
+        ShelfFabricIn: {
+            /** Colour */
+            colour: string;
+            /**
+             * Fibre
+             * @default
+             */
+            fibre?: string;
+            /** Name */
+            name: string;
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /** Pieces */
+            pieces?: components["schemas"]["ShelfPieceIn"][];
+            /**
+             * Print
+             * @default solid
+             * @enum {string}
+             */
+            print?: "solid" | "allover" | "directional";
+            /** Revision */
+            revision?: number | null;
+            /**
+             * Unit
+             * @default in
+             * @enum {string}
+             */
+            unit?: "in" | "cm";
+            /**
+             * Value
+             * @default medium
+             * @enum {string}
+             */
+            value?: "light" | "medium" | "dark";
+        };
+        /**
+         * ShelfFabricOut
+         * @description A fabric of the shelf.
+         */
+        ShelfFabricOut: {
+            /** Colour */
+            colour: string;
+            /** Fibre */
+            fibre: string;
+            /** Id */
+            id: string;
+            /** Ink */
+            ink: string;
+            /** Name */
+            name: string;
+            /** Note */
+            note: string;
+            /** Pieces */
+            pieces: components["schemas"]["ShelfPieceOut"][];
+            /**
+             * Print
+             * @enum {string}
+             */
+            print: "solid" | "allover" | "directional";
+            /** Revision */
+            revision: number;
+            /**
+             * Unit
+             * @enum {string}
+             */
+            unit: "in" | "cm";
+            /**
+             * Value
+             * @enum {string}
+             */
+            value: "light" | "medium" | "dark";
+        };
+        /**
+         * ShelfPieceIn
+         * @description Pieces of one size on the shelf, as typed.
+         */
+        ShelfPieceIn: {
+            /**
+             * Count
+             * @default 1
+             */
+            count?: number;
+            /** Length */
+            length: string;
+            /** Width */
+            width: string;
+        };
+        /**
+         * ShelfPieceOut
+         * @description Pieces of one size on the shelf: as typed, and said.
+         */
+        ShelfPieceOut: {
+            /** Count */
+            count: number;
+            /** Length */
+            length: string;
+            /** Width */
+            width: string;
+            /** Words */
+            words: string;
+        };
+        /**
+         * ShoppingIn
+         * @description The blocks that are shopped for.
+         */
+        ShoppingIn: {
+            /** Blocks */
+            blocks: string[];
+        };
+        /**
+         * ShoppingLineOut
+         * @description A fabric to buy, over all blocks that want it.
+         */
+        ShoppingLineOut: {
+            /** Blocks */
+            blocks: string[];
+            /** Buy */
+            buy: string;
+            /** Colour */
+            colour: string;
+            /** Fat Quarters */
+            fat_quarters: string;
+            /** From Shelf */
+            from_shelf: string[];
+            /** Ink */
+            ink: string;
+            /** Name */
+            name: string;
+            /**
+             * Print
+             * @enum {string}
+             */
+            print: "solid" | "allover" | "directional";
+            /**
+             * Value
+             * @enum {string}
+             */
+            value: "light" | "medium" | "dark";
         };
         /**
          * Span
@@ -1872,6 +2427,18 @@ export interface components {
                 string,
                 string
             ];
+        };
+        /**
+         * StripOut
+         * @description A strip across the cloth, in words: its cut, and what is crosscut from it.
+         */
+        StripOut: {
+            /** Height */
+            height: number;
+            /** Words */
+            words: string;
+            /** Y */
+            y: number;
         };
         /**
          * SvgIn
@@ -2019,6 +2586,19 @@ export interface components {
             way: string;
             /** Words */
             words: string;
+        };
+        /** ValidationError */
+        ValidationError: {
+            /** Context */
+            ctx?: Record<string, never>;
+            /** Input */
+            input?: unknown;
+            /** Location */
+            loc: (string | number)[];
+            /** Message */
+            msg: string;
+            /** Error Type */
+            type: string;
         };
         /**
          * VerdictOut
@@ -2542,6 +3122,79 @@ export interface operations {
             };
         };
     };
+    tick_api_blocks__block_id__cut_marks_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarksIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: number;
+                    };
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
     restore_api_blocks__block_id__restore_post: {
         parameters: {
             query?: never;
@@ -2560,6 +3213,175 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BlockOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    presets_api_cloth_sizes__unit__get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                unit: "in" | "cm";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PresetOut"][];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    cut_api_cut_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutOutPlan"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    cutting_done_api_cut_done_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoneIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfFabricOut"];
                 };
             };
             /** @description Not Found */
@@ -2767,6 +3589,343 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChartRowOut"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    shelf_api_fabrics_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfFabricOut"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    put_api_fabrics_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShelfFabricIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfFabricOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    change_api_fabrics__fabric_id__put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fabric_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShelfFabricIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfFabricOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    take_away_api_fabrics__fabric_id__delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fabric_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    bring_back_api_fabrics__fabric_id__restore_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fabric_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfFabricOut"];
                 };
             };
             /** @description Not Found */
@@ -3467,6 +4626,75 @@ export interface operations {
                     "application/json": {
                         [key: string]: unknown;
                     };
+                };
+            };
+        };
+    };
+    shopping_api_shopping_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShoppingIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShoppingLineOut"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
                 };
             };
         };

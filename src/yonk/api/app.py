@@ -16,6 +16,7 @@ from starlette.datastructures import Headers, MutableHeaders
 from starlette.responses import Response
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
+from yonk.api.cut_routes import router as cut_router
 from yonk.api.recipe_routes import router as recipe_router
 from yonk.api.routes import block_out, router
 from yonk.api.schemas import BlockOut, FaultOut, FaultsOut
@@ -23,6 +24,7 @@ from yonk.core.draft import DraftError
 from yonk.files.block_file import MOST_BYTES, BadFileError
 from yonk.store.blocks import NoSuchBlockError, OldRevisionError
 from yonk.store.database import session_maker
+from yonk.store.fabrics import NoSuchFabricError, OldFabricError
 
 ROOM_FOR_THE_REST = 100_000  # of a request around its document
 
@@ -34,12 +36,15 @@ def create_app(engine: Engine | None, front_end: Path | None = None) -> FastAPI:
     app.add_middleware(LimitSize)
     app.include_router(router)
     app.include_router(recipe_router)
+    app.include_router(cut_router)
     for fault, answer in (
         (BadFileError, _bad_file),
         (DraftError, _bad_draft),
         (RequestValidationError, _bad_request),
         (NoSuchBlockError, _no_block),
         (OldRevisionError, _old_revision),
+        (NoSuchFabricError, _no_fabric),
+        (OldFabricError, _old_fabric),
         (SQLAlchemyError, _database),
     ):
         app.add_exception_handler(fault, answer)
@@ -100,6 +105,15 @@ async def _bad_request(_: Request, fault: Exception) -> Response:
 
 async def _no_block(_: Request, fault: Exception) -> Response:
     return _answer(404, "not-found", [FaultOut(place="", message="This block is not on the shelf any more.")])
+
+
+async def _no_fabric(_: Request, fault: Exception) -> Response:
+    return _answer(404, "not-found", [FaultOut(place="", message="This fabric is not on the shelf any more.")])
+
+
+async def _old_fabric(_: Request, fault: Exception) -> Response:
+    words = "This fabric was changed elsewhere meanwhile; open it again to see how it is now."
+    return _answer(409, "old-revision", [FaultOut(place="", message=words)])
 
 
 async def _old_revision(_: Request, fault: Exception) -> Response:

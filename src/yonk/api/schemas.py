@@ -77,6 +77,9 @@ class SheetOut(Model):
     ruler_step: str
     trim_margin: str
     usable: str
+    straightening: str
+    shrinkage: str
+    keep: str
     ruler_width: str
     ruler_length: str
     stitch: Stitch
@@ -94,6 +97,7 @@ class FabricOut(Model):
     value: Value
     print: Print
     direction: int
+    shelf: str
     patches: int
 
 

@@ -179,7 +179,8 @@ class _View:
             unfinished=size(draft.width + both, draft.height + both, self.unit),
             columns=self._lines(draft.columns, ruling.across), rows=self._lines(draft.rows, ruling.down),
             blocks=self.plan.blocks, seam=write_typed(making.seam, self.unit),
-            usable=write_typed(making.usable, self.unit), ruler_width=write_typed(making.ruler_width, self.unit),
+            usable=write_typed(making.usable, self.unit), straightening=write_typed(making.straightening, self.unit),
+            shrinkage=write_typed(making.shrinkage, "cm"), keep=write_typed(making.keep, self.unit), ruler_width=write_typed(making.ruler_width, self.unit),
             ruler_length=write_typed(making.ruler_length, self.unit), stitch=making.stitch, press=making.press,
             care=making.care, ruler_step=write_typed(making.ruler_step, self.unit), trim_margin=write_typed(making.trim_margin, self.unit),
         )  # fmt: skip
@@ -201,7 +202,7 @@ class _View:
         return [
             FabricOut(
                 key=fabric.key, name=fabric.name, colour=fabric.colour, value=fabric.value, print=fabric.print,
-                direction=fabric.direction, patches=counts[fabric.key],
+                direction=fabric.direction, shelf=fabric.shelf, patches=counts[fabric.key],
                 ink=DARK_INK if luminance(fabric.colour) > 0.18 else LIGHT_INK,
             )
             for fabric in self.draft.fabrics

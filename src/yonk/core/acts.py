@@ -216,6 +216,7 @@ class PutFabric:
     value: Value = "medium"
     print: Print = "solid"
     direction: int = 0
+    shelf: str = ""
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -236,6 +237,9 @@ class SetMaking:
     ruler_step: str | None = None
     trim_margin: str | None = None
     usable: str | None = None
+    straightening: str | None = None
+    shrinkage: str | None = None
+    keep: str | None = None
     ruler_width: str | None = None
     ruler_length: str | None = None
     stitch: Stitch | None = None
@@ -603,7 +607,7 @@ def _put_fabric(draft: Draft, act: PutFabric, mates: MatesName) -> Draft:
         raise DraftError("name", "stands for patches without a fabric; choose another")
     new = Fabric(
         key=key, name=act.name.strip(), colour=act.colour.lower(), value=act.value, print=act.print,
-        direction=act.direction % 360,
+        direction=act.direction % 360, shelf=act.shelf,
     )  # fmt: skip
     if any(fabric.key == key for fabric in draft.fabrics):
         return replace(draft, fabrics=tuple(new if fabric.key == key else fabric for fabric in draft.fabrics))
@@ -648,6 +652,10 @@ def _drop_colouring(draft: Draft, act: DropColouring, mates: MatesName) -> Draft
     return replace(draft, colourings=draft.colourings[: act.number] + draft.colourings[act.number + 1 :])
 
 
+MOST_SHRINKAGE = 30
+CLOTH = ("usable", "straightening", "shrinkage", "keep")
+
+
 def _set_making(draft: Draft, act: SetMaking, mates: MatesName) -> Draft:
     making = draft.making
     if act.blocks is not None:
@@ -655,11 +663,13 @@ def _set_making(draft: Draft, act: SetMaking, mates: MatesName) -> Draft:
             raise DraftError("blocks", "must be from 1 to 1000")
         making = replace(making, blocks=act.blocks)
     changed: dict[str, Any] = {
-        name: _length(text, name, positive=name != "trim_margin")
-        for name in ("seam", "ruler_step", "trim_margin", "usable", "ruler_width", "ruler_length")
+        name: _length(text, name, positive=name not in ("trim_margin", "straightening", "shrinkage"))
+        for name in ("seam", "ruler_step", "trim_margin", "ruler_width", "ruler_length", *CLOTH)
         if (text := getattr(act, name)) is not None
     }
     changed |= {name: value for name in ("stitch", "press", "care") if (value := getattr(act, name)) is not None}
+    if changed.get("shrinkage", 0) >= MOST_SHRINKAGE:
+        raise DraftError("shrinkage", f"is in a hundred, and under {MOST_SHRINKAGE}")
     return replace(draft, making=replace(making, **changed))
 
 

@@ -30,7 +30,10 @@ class DraftError(ValueError):
 
 @dataclass(frozen=True, kw_only=True)
 class Fabric:
-    """A fabric of the block. `direction` is where a directional print points, in degrees clockwise from up."""
+    """A fabric of the block. `direction` is where a directional print points, in degrees clockwise from up.
+
+    `shelf` names the fabric of the shelf that it is tied to, if it is.
+    """
 
     key: str
     name: str
@@ -38,6 +41,7 @@ class Fabric:
     value: Value = "medium"
     print: Print = "solid"
     direction: int = 0
+    shelf: str = ""
 
 
 @dataclass(frozen=True)
@@ -60,7 +64,8 @@ class UnitMethod:
 class Making:
     """How the block is to be made. Lengths in the draft's unit.
 
-    `usable` is the width of fabric that strips are cut from; the standard ruler is `ruler_width` by `ruler_length`.
+    `usable` is the width of fabric that strips are cut from, `straightening` what squaring its end takes, `shrinkage`
+    how many in a hundred it loses when washed, `keep` the least side of a leftover worth keeping. The standard ruler is `ruler_width` by `ruler_length`.
     `stitch`, `press` and `care` are the school she follows and what she cares for most when a way is proposed.
     """
 
@@ -69,6 +74,9 @@ class Making:
     ruler_step: Fraction = Fraction(1, 8)
     trim_margin: Fraction = Fraction(1, 8)
     usable: Fraction = Fraction(40)
+    straightening: Fraction = Fraction(1)
+    shrinkage: Fraction = Fraction(0)
+    keep: Fraction = Fraction(4)
     ruler_width: Fraction = Fraction(13, 2)
     ruler_length: Fraction = Fraction(49, 2)
     stitch: Stitch = "beside"
@@ -88,6 +96,7 @@ class MakingDefaults:
     squaring: Fraction  # spent on squaring up the ends of a strip set
     hair: Fraction  # a difference from the ruler that cloth does not show
     usable: Fraction  # width of fabric, the safe figure
+    keep: Fraction  # the least side of a leftover worth keeping
     ruler: tuple[Fraction, Fraction]  # the standard ruler
     slip: Fraction  # how far a seam of an ordinary hand is off
 
@@ -100,6 +109,7 @@ DEFAULTS: dict[Unit, MakingDefaults] = {
         squaring=Fraction(1),
         hair=Fraction(1, 64),
         usable=Fraction(40),
+        keep=Fraction(4),
         ruler=(Fraction(13, 2), Fraction(49, 2)),
         slip=Fraction(1, 32),
     ),
@@ -110,6 +120,7 @@ DEFAULTS: dict[Unit, MakingDefaults] = {
         squaring=Fraction(5, 2),
         hair=Fraction(1, 25),
         usable=Fraction(100),
+        keep=Fraction(10),
         ruler=(Fraction(15), Fraction(60)),
         slip=Fraction(2, 25),
     ),
@@ -121,7 +132,7 @@ def default_making(unit: Unit) -> Making:
     usual = DEFAULTS[unit]
     return Making(
         seam=usual.seam, ruler_step=usual.ruler_step, trim_margin=usual.trim_margin, usable=usual.usable,
-        ruler_width=usual.ruler[0], ruler_length=usual.ruler[1],
+        straightening=usual.squaring, keep=usual.keep, ruler_width=usual.ruler[0], ruler_length=usual.ruler[1],
     )  # fmt: skip
 
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from dataclasses import dataclass
 
 from yonk.core.cutting.cuts import Cut, cutting_list
@@ -23,15 +24,16 @@ class Plan:
     notices: tuple[Notice, ...]
 
 
-def make_plan(draft: Draft, blocks: int | None = None) -> Plan:
+def make_plan(draft: Draft, blocks: int | None = None, made: Mapping[object, int] | None = None) -> Plan:
     """The plan of a draft and its colourings; `blocks` stands in for the number of blocks that its making says.
 
-    Raises `DraftError` where the drawing is too much to work on.
+    `made` tells how many units of a group, by its identity, are there already. Raises `DraftError` where the drawing is
+    too much to work on.
     """
     letters: dict[tuple[object, ...], str] = {}
     reading = read(draft, letters)
     colourings = tuple((read(coloured(draft, one), letters), one.blocks) for one in draft.colourings)
     wanted = blocks or draft.making.blocks
-    recipes = choose_recipes([(reading, wanted), *colourings])
+    recipes = choose_recipes([(reading, wanted), *colourings], made)
     cuts = cutting_list(recipes, draft.making.ruler_step)
     return Plan(reading, wanted, colourings, recipes, cuts, all_notices(reading, recipes, cuts, colourings))

@@ -44,14 +44,17 @@ class Recipe:
         return self.makes - self.total
 
 
-def choose_recipes(readings: Sequence[tuple[Reading, int]]) -> tuple[Recipe, ...]:
+def choose_recipes(
+    readings: Sequence[tuple[Reading, int]], made: Mapping[object, int] | None = None
+) -> tuple[Recipe, ...]:
     """The recipes for the groups of the readings, each for so many blocks, in the order of the groups.
 
-    The first reading is the block as drafted; the others are its colourings.
+    The first reading is the block as drafted; the others are its colourings. `made` tells how many of a group, by its
+    identity, are there already and need not be made.
     """
-    wanted = wanted_of(readings)
+    wanted = wanted_of(readings, made)
     by_unit = _chosen_by_unit(readings[0][0])
-    choices = {group.label: _choose(group, wanted, by_unit) for group in wanted.groups}
+    choices = {group.label: _choose(group, wanted, by_unit) for group in wanted.groups if wanted.totals[group.label]}
     return tuple(
         recipe
         for group in wanted.groups
@@ -84,9 +87,11 @@ class Wanted:
         return Demand(self.totals[group.label], self.totals[other.label] if other else 0, directional)
 
 
-def wanted_of(readings: Sequence[tuple[Reading, int]]) -> Wanted:
-    """What is wanted of each group over the blocks of all readings."""
+def wanted_of(readings: Sequence[tuple[Reading, int]], made: Mapping[object, int] | None = None) -> Wanted:
+    """What is wanted of each group over the blocks of all readings, less what is made already."""
     groups, totals = gather(readings)
+    if made:
+        totals = {group.label: max(0, totals[group.label] - made.get(group.identity, 0)) for group in groups}
     draft = readings[0][0].draft
     return Wanted(draft, terms_of(draft), groups, totals, {group.identity: group for group in groups})
 

@@ -37,6 +37,7 @@ MOST_BYTES = 2_000_000
 MOST_SEAMS = 20_000
 MOST_LINES = 64
 MOST_FAULTS = 50
+MOST_SHRINKAGE = 30
 
 
 @dataclass(frozen=True)
@@ -112,6 +113,7 @@ class FabricIn(_Part):
     value: Value = "medium"
     print: Print = "solid"
     direction: Annotated[int, Field(strict=True, ge=0, lt=360)] = 0
+    shelf: Annotated[str, Field(max_length=32)] = ""
 
 
 class PaintIn(_Part):
@@ -143,6 +145,9 @@ class MakingIn(_Part):
     ruler_step: Positive | None = None
     trim_margin: Exact | None = None
     width_of_fabric: Positive | None = None
+    straightening: Exact | None = None
+    shrinkage: Exact | None = None
+    keep: Positive | None = None
     ruler: RulerIn | None = None
     stitch: Stitch | None = None
     press: Press | None = None
@@ -248,6 +253,9 @@ def draft_of(block: BlockIn) -> Draft:
         ruler_step=given.ruler_step or usual.ruler_step,
         trim_margin=usual.trim_margin if given.trim_margin is None else given.trim_margin,
         usable=given.width_of_fabric or usual.usable,
+        straightening=usual.straightening if given.straightening is None else given.straightening,
+        shrinkage=usual.shrinkage if given.shrinkage is None else given.shrinkage,
+        keep=given.keep or usual.keep,
         ruler_width=given.ruler.width if given.ruler else usual.ruler_width,
         ruler_length=given.ruler.length if given.ruler else usual.ruler_length,
         stitch=given.stitch or usual.stitch,
@@ -287,6 +295,9 @@ def write_block(draft: Draft) -> dict[str, Any]:
             "ruler_step": write_exact(making.ruler_step),
             "trim_margin": write_exact(making.trim_margin),
             "width_of_fabric": write_exact(making.usable),
+            "straightening": write_exact(making.straightening),
+            "shrinkage": write_exact(making.shrinkage),
+            "keep": write_exact(making.keep),
             "ruler": {"width": write_exact(making.ruler_width), "length": write_exact(making.ruler_length)},
             "stitch": making.stitch,
             "press": making.press,
@@ -320,7 +331,8 @@ def _fabric(fabric: Fabric) -> dict[str, Any]:
     shown = {
         "key": fabric.key, "name": fabric.name, "colour": fabric.colour, "value": fabric.value, "print": fabric.print,
     }  # fmt: skip
-    return shown | ({"direction": fabric.direction} if fabric.direction else {})
+    more = {"direction": fabric.direction, "shelf": fabric.shelf}
+    return shown | {name: value for name, value in more.items() if value}
 
 
 def _sound(name: str, adapter: TypeAdapter[Any], raw: dict[str, Any]) -> Any:
@@ -401,6 +413,8 @@ def _colouring_faults(fabrics: Sequence[FabricIn], colourings: Sequence[Colourin
 
 
 def _method_faults(making: MakingIn) -> Iterator[Fault]:
+    if making.shrinkage is not None and making.shrinkage >= MOST_SHRINKAGE:
+        yield Fault("making.shrinkage", f"is in a hundred, and under {MOST_SHRINKAGE}")
     every: set[str] = {method.name for kind in BY_NAME.values() for method in kind.methods}
     for kind, method in making.methods.items():
         place = f"making.methods.{kind}"

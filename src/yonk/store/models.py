@@ -52,3 +52,28 @@ class Marker(Base):
 
     name: Mapped[str] = mapped_column(String(64), primary_key=True)
     set_at: Mapped[datetime] = mapped_column(MOMENT)
+
+
+class ShelfFabric(Base):
+    """A fabric on the shelf with the pieces there are of it, as JSON; a deleted one is only marked."""
+
+    __tablename__ = "shelf_fabric"
+
+    id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    name: Mapped[str] = mapped_column(String(120))
+    document: Mapped[str] = mapped_column(MEDIUMTEXT)
+    revision: Mapped[int] = mapped_column(Integer)
+    changed: Mapped[datetime] = mapped_column(MOMENT)
+    deleted: Mapped[datetime | None] = mapped_column(MOMENT, default=None)
+
+
+class CutMark(Base):
+    """How many of a cut of a block are cut, and by which revision of the block the last of them was."""
+
+    __tablename__ = "cut_mark"
+
+    block_id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    signature: Mapped[str] = mapped_column(String(190), primary_key=True)
+    done: Mapped[int] = mapped_column(Integer)
+    revision: Mapped[int] = mapped_column(Integer)
+    changed: Mapped[datetime] = mapped_column(MOMENT)

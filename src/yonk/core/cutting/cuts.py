@@ -36,6 +36,13 @@ class Cut:
     outline: Outline = ()
     rotary: Rotary | None = None
     corners_off: tuple[Fraction, ...] = ()
+    segment: Fraction | None = None
+
+    @property
+    def signature(self) -> str:
+        """What the cut is, whatever it is for and how many: alike cuts of two plans have the same."""
+        letter = self.purposes[0].letter if self.shape == "template" else ""
+        return "|".join((self.fabric, self.shape, str(self.width), str(self.height), self.subcut, letter))
 
     @property
     def units(self) -> tuple[str, ...]:
@@ -86,6 +93,7 @@ def _cut(needs: list[tuple[Recipe, Need]], step: Fraction) -> Cut:
         count=sum(hands.values()), purposes=tuple(purposes.values()), outline=first.outline, rotary=first.rotary,
         diagonals=tuple((hand, count) for hand, count in hands.items() if hand),
         corners_off=tuple(length.nearest(step) for length in first.corners_off),
+        segment=first.segment.nearest(step) if first.segment else None,
     )  # fmt: skip
 
 

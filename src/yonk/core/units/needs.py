@@ -97,6 +97,7 @@ class Need:
     outline: Outline = ()
     rotary: Rotary | None = None
     corners_off: tuple[Length, ...] = ()
+    segment: Length | None = None  # of a strip: what it is cut across into
 
     @property
     def diagonal_cuts(self) -> int:

@@ -18,7 +18,7 @@ def strip(cloth: Cloth, width: Length, segment: Length, segments: int, terms: Te
     long = across * segments + terms.squaring
     return Need(
         fabric=cloth.fabric, letter=cloth.letter, role=cloth.role, shape="strip", width=long,
-        height=width + terms.both_seams, rounding="nearest", pieces=1,
+        height=width + terms.both_seams, rounding="nearest", pieces=1, segment=across,
         working=(
             f"{show(width, terms.unit)} finished + 2 × {show(terms.seam, terms.unit)} = "
             f"{show(width + terms.both_seams, terms.unit)} wide",

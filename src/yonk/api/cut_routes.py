@@ -1,0 +1,191 @@
+"""Routes of the cutting: lists and layouts, what is ticked, the fabric shelf, shopping."""
+
+from __future__ import annotations
+
+import json
+from collections import Counter
+from fractions import Fraction
+from typing import Any
+
+from fastapi import APIRouter
+
+from yonk.api.cut_schemas import (
+    CutIn,
+    CutOutPlan,
+    DoneIn,
+    MarksIn,
+    PresetOut,
+    ShelfFabricIn,
+    ShelfFabricOut,
+    ShoppingIn,
+    ShoppingLineOut,
+)
+from yonk.api.cut_view import all_of, bought, cutting_of, cutting_view, pieces_of, shelf_fabric_out
+from yonk.api.routes import ERRORS, Db
+from yonk.api.view import DARK_INK, LIGHT_INK
+from yonk.core.contrast import luminance
+from yonk.core.cutting.cloth import FAT_EIGHTH, FAT_QUARTER
+from yonk.core.draft import DraftError, Unit
+from yonk.core.measure import LengthError, read_length, write_exact, write_typed
+from yonk.files.block_file import read_block, take_block
+from yonk.store import blocks, cutting, fabrics
+
+router = APIRouter(prefix="/api")
+LONGEST = 4000
+
+
+@router.post("/cut", response_model=CutOutPlan, responses=ERRORS)
+def cut(asked: CutIn, db: Db) -> CutOutPlan:
+    """The complete cutting list of a stage with its layouts, and what of it is ticked."""
+    shelf = all_of(fabrics.all_fabrics(db))
+    done = cutting.marks_of(db, asked.block_id) if asked.block_id else {}
+    return cutting_view(cutting_of(take_block(asked.document), asked.stage, shelf), shelf, done)
+
+
+@router.put("/blocks/{block_id}/cut-marks", response_model=dict[str, int], responses=ERRORS)
+def tick(block_id: str, asked: MarksIn, db: Db) -> dict[str, int]:
+    """Keep how many of some cuts are cut."""
+    blocks.one_block(db, block_id)
+    if any(len(signature) > 190 for signature in asked.done):
+        raise DraftError("done", "names no cut")
+    return cutting.mark(db, block_id, asked.done, asked.revision)
+
+
+@router.get("/fabrics", response_model=list[ShelfFabricOut], responses=ERRORS)
+def shelf(db: Db) -> list[ShelfFabricOut]:
+    """The fabric shelf."""
+    return [shelf_fabric_out(kept) for kept in fabrics.all_fabrics(db)]
+
+
+@router.post("/fabrics", response_model=ShelfFabricOut, status_code=201, responses=ERRORS)
+def put(asked: ShelfFabricIn, db: Db) -> ShelfFabricOut:
+    """Put a fabric on the shelf."""
+    return shelf_fabric_out(fabrics.put_fabric(db, asked.name.strip(), _document(asked)))
+
+
+@router.put("/fabrics/{fabric_id}", response_model=ShelfFabricOut, responses=ERRORS)
+def change(fabric_id: str, asked: ShelfFabricIn, db: Db) -> ShelfFabricOut:
+    """Change a fabric of the shelf, unless it was changed since the revision that was seen."""
+    kept = fabrics.change_fabric(db, fabric_id, asked.name.strip(), _document(asked), asked.revision or 0)
+    return shelf_fabric_out(kept)
+
+
+@router.delete("/fabrics/{fabric_id}", status_code=204, responses=ERRORS)
+def take_away(fabric_id: str, db: Db) -> None:
+    """Take a fabric off the shelf; it can be brought back."""
+    fabrics.take_away(db, fabric_id)
+
+
+@router.post("/fabrics/{fabric_id}/restore", response_model=ShelfFabricOut, responses=ERRORS)
+def bring_back(fabric_id: str, db: Db) -> ShelfFabricOut:
+    """Bring a fabric back on the shelf."""
+    fabrics.take_away(db, fabric_id, back=True)
+    return shelf_fabric_out(fabrics.one_fabric(db, fabric_id))
+
+
+@router.get("/cloth-sizes/{unit}", response_model=list[PresetOut])
+def presets(unit: Unit) -> list[PresetOut]:
+    """The usual sizes of cloth on hand."""
+    named = {
+        "in": (("half a yard", "40", "18"), ("precut square 10", "10", "10"), ("precut square 5", "5", "5"), ("precut strip", "40", "5/2")),
+        "cm": (("half a metre", "100", "50"), ("precut square 25", "25", "25"), ("precut square 12.5", "12.5", "12.5"), ("precut strip", "100", "6.5")),
+    }[unit]  # fmt: skip
+    rows = [
+        ("fat quarter", *FAT_QUARTER[unit]),
+        ("fat eighth", *FAT_EIGHTH[unit]),
+        *((name, Fraction(width), Fraction(length)) for name, width, length in named),
+    ]
+    return [
+        PresetOut(name=name, width=write_typed(width, unit), length=write_typed(length, unit))
+        for name, width, length in rows
+    ]
+
+
+@router.post("/shopping", response_model=list[ShoppingLineOut], responses=ERRORS)
+def shopping(asked: ShoppingIn, db: Db) -> list[ShoppingLineOut]:
+    """What to buy for several blocks; fabrics tied to the same one of the shelf are added up."""
+    shelf = all_of(fabrics.all_fabrics(db))
+    rows: dict[tuple[str, str], dict[str, Any]] = {}
+    for block_id in asked.blocks:
+        kept = blocks.one_block(db, block_id)
+        draft = read_block(kept.document)
+        for cloth in cutting_of(draft, "all", shelf).cloths:
+            fabric = draft.fabric(cloth.fabric)
+            key = (fabric.shelf, draft.unit) if fabric.shelf in shelf else (f"{kept.id} {fabric.key}", draft.unit)
+            row = rows.setdefault(
+                key,
+                {
+                    "fabric": fabric,
+                    "unit": draft.unit,
+                    "buy": Fraction(0),
+                    "quarters": 0,
+                    "blocks": [],
+                    "shelf": Counter(),
+                },
+            )
+            row["buy"] += cloth.buy
+            row["quarters"] = (
+                None if cloth.fat_quarters is None or row["quarters"] is None else row["quarters"] + cloth.fat_quarters
+            )
+            row["blocks"].append(draft.name)
+            row["shelf"] += Counter(layout.source.name for layout in cloth.layouts if not layout.bought)
+    return [_shopping_line(row, shelf) for row in rows.values()]
+
+
+def _shopping_line(row: dict[str, Any], shelf: dict[str, fabrics.KeptFabric]) -> ShoppingLineOut:
+    fabric = row["fabric"]
+    tied = shelf.get(fabric.shelf)
+    quarters = row["quarters"]
+    return ShoppingLineOut(
+        name=tied.name if tied else fabric.name, colour=fabric.colour, ink=DARK_INK if luminance(fabric.colour) > 0.18 else LIGHT_INK,
+        value=fabric.value, print=fabric.print, buy=bought(row["buy"], row["unit"]),
+        fat_quarters=f"{quarters} fat quarters" if quarters else "", from_shelf=[f"{n} of {name}" for name, n in row["shelf"].items()],
+        blocks=row["blocks"],
+    )  # fmt: skip
+
+
+@router.post("/cut/done", response_model=ShelfFabricOut, responses=ERRORS)
+def cutting_done(asked: DoneIn, db: Db) -> ShelfFabricOut:
+    """Take what was cut of a tied fabric off the shelf, and put the leftovers worth keeping on it."""
+    draft = take_block(asked.document)
+    fabric = draft.fabric(asked.fabric)
+    shelf = all_of(fabrics.all_fabrics(db))
+    if fabric.shelf not in shelf:
+        raise DraftError("fabric", f"{fabric.name} is tied to none of the fabric shelf")
+    kept = shelf[fabric.shelf]
+    cloth = next((one for one in cutting_of(draft, asked.stage, shelf).cloths if one.fabric == fabric.key), None)
+    if cloth is None:
+        raise DraftError("fabric", f"nothing is cut of {fabric.name}")
+    pieces = Counter((piece.width, piece.length) for piece in pieces_of(kept, draft.unit))
+    pieces -= Counter((layout.source.width, layout.source.length) for layout in cloth.layouts if not layout.bought)
+    pieces += Counter((piece.width, piece.length) for piece in cloth.leftovers)
+    known = json.loads(kept.document)
+    known["unit"] = draft.unit
+    known["pieces"] = [
+        {"width": write_exact(width), "length": write_exact(length), "count": count}
+        for (width, length), count in sorted(pieces.items(), reverse=True)
+    ]
+    return shelf_fabric_out(
+        fabrics.change_fabric(db, kept.id, kept.name, json.dumps(known, ensure_ascii=False), kept.revision)
+    )
+
+
+def _document(asked: ShelfFabricIn) -> str:
+    if not asked.name.strip():
+        raise DraftError("name", "is missing; give the fabric a name")
+    pieces = [
+        {"width": _side(piece.width, f"pieces.{number}.width"), "length": _side(piece.length, f"pieces.{number}.length"), "count": piece.count}
+        for number, piece in enumerate(asked.pieces)
+    ]  # fmt: skip
+    known = asked.model_dump(exclude={"name", "revision", "pieces"}) | {"pieces": pieces}
+    return json.dumps(known, ensure_ascii=False)
+
+
+def _side(text: str, place: str) -> str:
+    try:
+        length = read_length(text)
+    except LengthError as fault:
+        raise DraftError(place, str(fault)) from None
+    if not 0 < length <= LONGEST:
+        raise DraftError(place, f"must be more than nothing and at most {LONGEST}")
+    return write_exact(length)

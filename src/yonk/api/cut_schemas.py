@@ -1,0 +1,202 @@
+"""What goes over the wire of the cutting: lists, layouts, progress, the fabric shelf, shopping."""
+
+from __future__ import annotations
+
+from typing import Annotated, Literal
+
+from pydantic import Field
+
+from yonk.api.schemas import Document, Model
+from yonk.core.draft import Print, Unit, Value
+from yonk.core.stages import StageName
+from yonk.core.units.needs import CutShape, Subcut
+
+
+class CutIn(Model):
+    """A draft and the stage of its cutting; the block that it is kept as, if what is ticked is wanted."""
+
+    document: Document
+    stage: StageName = "all"
+    block_id: str | None = None
+
+
+class CutLineOut(Model):
+    """A line of the list in the order of cutting.
+
+    `number` ties it to the layouts. `ticked` when it is done; ticking it makes `done_on` cut, unticking `done_off`.
+    """
+
+    number: int
+    signature: str
+    count: int
+    size: str
+    what: str
+    shape: CutShape
+    subcut: Subcut
+    further: str
+    purpose: str
+    letters: list[str]
+    units: list[str]
+    strips: str
+    ticked: bool
+    done: int
+    done_on: int
+    done_off: int
+
+
+class LaidOut(Model):
+    """A piece where it lies, in the draft's unit from the cloth's top left corner."""
+
+    line: int
+    x: float
+    y: float
+    width: float
+    height: float
+
+
+class StripOut(Model):
+    """A strip across the cloth, in words: its cut, and what is crosscut from it."""
+
+    y: float
+    height: float
+    words: str
+
+
+class LayoutOut(Model):
+    """One piece of cloth with its strips from the top and every piece where it lies."""
+
+    name: str
+    bought: bool
+    width: float
+    length: float
+    size: str
+    strips: list[StripOut]
+    laid: list[LaidOut]
+
+
+class CutFabricOut(Model):
+    """One fabric: how much of it, how it is cut, what is left."""
+
+    key: str
+    name: str
+    shelf: str
+    shelf_name: str
+    buy: str
+    buy_exact: float
+    needed: str
+    least: str
+    fat_quarters: str
+    from_shelf: list[str]
+    too_large: list[str]
+    leftovers: list[str]
+    lines: list[CutLineOut]
+    layouts: list[LayoutOut]
+    done: bool
+
+
+class ChangedOut(Model):
+    """What a change of the draft makes of what was cut."""
+
+    words: str
+    fabric: str
+    kind: Literal["useless", "still"]
+
+
+class CutOutPlan(Model):
+    """The complete cutting list of a stage, by fabric in the order of cutting."""
+
+    stage: StageName
+    blocks: int
+    fabrics: list[CutFabricOut]
+    changed: list[ChangedOut]
+    caution: str
+
+
+class MarksIn(Model):
+    """How many of some cuts are cut now."""
+
+    done: Annotated[dict[str, Annotated[int, Field(ge=0, le=100_000)]], Field(max_length=2000)]
+    revision: Annotated[int, Field(ge=1)]
+
+
+class ShelfPieceIn(Model):
+    """Pieces of one size on the shelf, as typed."""
+
+    width: str
+    length: str
+    count: Annotated[int, Field(ge=1, le=999)] = 1
+
+
+class ShelfFabricIn(Model):
+    """A fabric for the shelf."""
+
+    name: Annotated[str, Field(min_length=1, max_length=120)]
+    colour: Annotated[str, Field(pattern="^#[0-9a-fA-F]{6}$")]
+    value: Value = "medium"
+    print: Print = "solid"
+    fibre: Annotated[str, Field(max_length=120)] = ""
+    note: Annotated[str, Field(max_length=2000)] = ""
+    unit: Unit = "in"
+    pieces: Annotated[list[ShelfPieceIn], Field(max_length=200, default_factory=list)]
+    revision: int | None = None
+
+
+class ShelfPieceOut(Model):
+    """Pieces of one size on the shelf: as typed, and said."""
+
+    width: str
+    length: str
+    count: int
+    words: str
+
+
+class ShelfFabricOut(Model):
+    """A fabric of the shelf."""
+
+    id: str
+    name: str
+    colour: str
+    ink: str
+    value: Value
+    print: Print
+    fibre: str
+    note: str
+    unit: Unit
+    pieces: list[ShelfPieceOut]
+    revision: int
+
+
+class ShoppingIn(Model):
+    """The blocks that are shopped for."""
+
+    blocks: Annotated[list[str], Field(min_length=1, max_length=100)]
+
+
+class ShoppingLineOut(Model):
+    """A fabric to buy, over all blocks that want it."""
+
+    name: str
+    colour: str
+    ink: str
+    value: Value
+    print: Print
+    buy: str
+    fat_quarters: str
+    from_shelf: list[str]
+    blocks: list[str]
+
+
+class DoneIn(Model):
+    """The cutting of a fabric is done: what was used comes off the shelf, what is left goes on it."""
+
+    document: Document
+    stage: StageName
+    fabric: str
+
+
+class PresetOut(Model):
+    """A usual size of cloth."""
+
+    name: str
+    width: str
+    length: str

@@ -1,0 +1,291 @@
+"""Cloth: from the cuts of one fabric to layouts on what there is, how much to buy, and what is left over.
+
+Pieces on hand are used first, the smallest first, but only where that makes the rest to buy no longer. Lengths in the
+draft's unit; `width` lies across the cloth, from selvedge to selvedge, `length` along it.
+"""
+
+from __future__ import annotations
+
+from collections import Counter
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass, replace
+from fractions import Fraction
+from math import lcm
+from typing import Literal
+
+from yonk.core.cutting.cuts import Cut
+from yonk.core.cutting.strips import Strip, Wanted, lay_strips, lower_bound
+from yonk.core.draft import Unit
+
+FINEST = 64  # no cut is told finer than that
+
+
+@dataclass(frozen=True)
+class Piece:
+    """A rectangle of cloth on hand, usable all over: a bolt's end, a fat quarter, a precut square, an offcut."""
+
+    name: str
+    width: Fraction
+    length: Fraction
+
+
+@dataclass(frozen=True)
+class Bolt:
+    """How cloth is bought: the usable width, what straightening the end takes, shrinkage, and the steps it is sold in."""
+
+    width: Fraction
+    straightening: Fraction
+    shrinkage: Fraction  # a share: 3/100 for three in a hundred
+    step: Fraction
+
+
+BOLTS: dict[Unit, Bolt] = {
+    "in": Bolt(Fraction(40), Fraction(1), Fraction(0), Fraction(9, 2)),  # an eighth of a yard
+    "cm": Bolt(Fraction(100), Fraction(5, 2), Fraction(0), Fraction(10)),
+}
+FAT_QUARTER: dict[Unit, tuple[Fraction, Fraction]] = {
+    "in": (Fraction(41, 2), Fraction(35, 2)), "cm": (Fraction(54), Fraction(44)),
+}  # fmt: skip
+FAT_EIGHTH: dict[Unit, tuple[Fraction, Fraction]] = {
+    "in": (Fraction(41, 2), Fraction(17, 2)), "cm": (Fraction(54), Fraction(22)),
+}  # fmt: skip
+
+Stage = Literal["strip", "crosscut", "stack"]
+
+
+@dataclass(frozen=True)
+class Laid:
+    """A piece where it lies on the cloth; `line` is the number of its cut among the fabric's cuts."""
+
+    line: int
+    x: Fraction
+    y: Fraction
+    width: Fraction
+    height: Fraction
+
+
+@dataclass(frozen=True)
+class StripCut:
+    """One strip across the cloth and what is crosscut from it: the number of its line, the size, and how many."""
+
+    y: Fraction
+    height: Fraction
+    crosscuts: tuple[tuple[int, Fraction, Fraction, int], ...]
+
+
+@dataclass(frozen=True)
+class Layout:
+    """How one piece of cloth is cut: the strips from the top, and every piece where it lies."""
+
+    source: Piece
+    bought: bool
+    strips: tuple[StripCut, ...]
+    laid: tuple[Laid, ...]
+    used: Fraction  # along the length
+
+    @property
+    def rest(self) -> Fraction:
+        """The length that is left whole."""
+        return self.source.length - self.used
+
+
+@dataclass(frozen=True)
+class ClothPlan:
+    """How one fabric is cut: its cuts, the layouts, how much to buy, the least it could be, and what is left.
+
+    `buy` has the straightening and the shrinkage in it and is rounded up to what is sold; `exact` is what the strips
+    need. `too_large` are lines with a piece that no cloth takes, with how many of it. `fat_quarters` is how many would
+    do instead, where every piece fits on one.
+    """
+
+    fabric: str
+    cuts: tuple[Cut, ...]
+    layouts: tuple[Layout, ...]
+    exact: Fraction
+    buy: Fraction
+    bound: Fraction
+    too_large: tuple[tuple[int, int], ...]
+    fat_quarters: int | None
+    leftovers: tuple[Piece, ...]
+
+
+def plan_cloth(
+    fabric: str,
+    cuts: Sequence[Cut],
+    bolt: Bolt,
+    unit: Unit,
+    *,
+    squaring: Fraction,
+    upright: bool = False,
+    standing: Sequence[float] | None = None,
+    on_hand: Sequence[Piece] = (),
+    keep: Fraction = Fraction(0),
+) -> ClothPlan:
+    """Lay all cuts of a fabric.
+
+    `upright` cloth has a print with a direction, so nothing is turned; `standing` then tells for each cut which share of
+    it stands rather than lies. `keep` is the least side of a leftover worth keeping.
+    """
+    lines = _lines(cuts, bolt, squaring, upright, standing or [0.0] * len(cuts))
+    grid = _grid([size for line in lines for size in (line.width, line.height)], bolt, on_hand)
+    wanted = [line.wanted(number, grid) for number, line in enumerate(lines)]
+    hand, rest = _from_hand(wanted, lines, on_hand, bolt, grid)
+    strips, misfits = lay_strips(rest, _whole(bolt.width, grid, up=False))
+    layouts = list(hand)
+    exact = Fraction(sum(strip.height for strip in strips), grid)
+    if strips:
+        source = Piece("new cloth", bolt.width, _to_buy(exact, bolt))
+        layouts.append(_layout(source, True, strips, lines, grid))
+    too_large: Counter[int] = Counter()
+    for key, count in misfits.items():
+        too_large[lines[key].cut] += count
+    return ClothPlan(
+        fabric=fabric, cuts=tuple(cuts), layouts=tuple(layouts), exact=exact, buy=_to_buy(exact, bolt) if strips else Fraction(0),
+        bound=Fraction(lower_bound([one for one in rest if one.key not in misfits], _whole(bolt.width, grid, up=False)), grid),
+        too_large=tuple(sorted(too_large.items())), fat_quarters=_fat_quarters(rest, grid, unit),
+        leftovers=tuple(piece for layout in layouts for piece in _left_over(layout, keep)) if keep else (),
+    )  # fmt: skip
+
+
+@dataclass(frozen=True)
+class _Line:
+    """So many alike rectangles of one cut."""
+
+    cut: int
+    width: Fraction
+    height: Fraction
+    count: int
+    turnable: bool
+
+    def wanted(self, key: int, grid: int) -> Wanted:
+        return Wanted(
+            key, _whole(self.width, grid, up=True), _whole(self.height, grid, up=True), self.count, self.turnable
+        )
+
+
+def _lines(
+    cuts: Sequence[Cut], bolt: Bolt, squaring: Fraction, upright: bool, standing: Sequence[float]
+) -> list[_Line]:
+    lines: list[_Line] = []
+    for number, cut in enumerate(cuts):
+        if cut.shape == "strip":
+            lines += [
+                _Line(number, width, cut.height, count * cut.count, False)
+                for width, count in divided(cut, bolt.width, squaring)
+            ]
+        elif upright and cut.width != cut.height:
+            stand = round(cut.count * standing[number])
+            lines.append(_Line(number, cut.height, cut.width, stand, False))
+            lines.append(_Line(number, cut.width, cut.height, cut.count - stand, False))
+        else:
+            lines.append(_Line(number, cut.width, cut.height, cut.count, not upright))
+    return [line for line in lines if line.count]
+
+
+def divided(cut: Cut, width: Fraction, squaring: Fraction) -> list[tuple[Fraction, int]]:
+    """The strips that a strip set's whole length is cut in: each a whole number of segments and its squared ends.
+
+    Gives lengths with how many of each; the whole width of fabric is taken for all but the last.
+    """
+    segment = cut.segment
+    if cut.width <= width or not segment:
+        return [(cut.width, 1)]
+    segments = int((cut.width - squaring) / segment)
+    each = max(1, int((width - squaring) / segment))
+    full, rest = divmod(segments, each)
+    strips = [(width, full)] if full else []
+    return [*strips, *([(rest * segment + squaring, 1)] if rest else [])]
+
+
+def _grid(sizes: Iterable[Fraction], bolt: Bolt, on_hand: Sequence[Piece]) -> int:
+    """How many grid steps there are to the unit, so that every cut lies on a step if that is not too fine."""
+    finest = lcm(*(size.denominator for size in (*sizes, bolt.width)), 1)
+    return finest if finest <= FINEST else FINEST
+
+
+def _whole(length: Fraction, grid: int, *, up: bool) -> int:
+    steps = length * grid
+    return -int(-steps // 1) if up else int(steps // 1)
+
+
+def _to_buy(exact: Fraction, bolt: Bolt) -> Fraction:
+    """The length with its straightening and shrinkage, up to what is sold."""
+    needed = (exact + bolt.straightening) / (1 - bolt.shrinkage)
+    return -(-needed // bolt.step) * bolt.step
+
+
+def _from_hand(
+    wanted: Sequence[Wanted], lines: Sequence[_Line], on_hand: Sequence[Piece], bolt: Bolt, grid: int
+) -> tuple[list[Layout], list[Wanted]]:
+    """Pieces on hand, the smallest first, each used where that makes what is to be bought no longer."""
+    layouts: list[Layout] = []
+    rest = list(wanted)
+    across = _whole(bolt.width, grid, up=False)
+
+    def bought(left: Sequence[Wanted]) -> Fraction:
+        return _to_buy(Fraction(sum(strip.height for strip in lay_strips(left, across)[0]), grid), bolt)
+
+    buying = bought(rest) if on_hand else Fraction(0)
+    for piece in sorted(on_hand, key=lambda one: one.width * one.length):
+        width, length = _whole(piece.width, grid, up=False), _whole(piece.length, grid, up=False)
+        if not width or not length or not any(one.count for one in rest):
+            continue
+        strips, missing = lay_strips([one for one in rest if one.count], width, length)
+        if not strips:
+            continue
+        after = [replace(one, count=missing[one.key]) for one in rest]
+        if bought(after) <= buying:
+            layouts.append(_layout(piece, False, strips, lines, grid))
+            rest, buying = after, bought(after)
+    return layouts, [one for one in rest if one.count]
+
+
+def _layout(source: Piece, bought: bool, strips: Sequence[Strip], lines: Sequence[_Line], grid: int) -> Layout:
+    """Strips from the top of the cloth, with every piece where it lies."""
+    y = 0
+    cut: list[StripCut] = []
+    laid: list[Laid] = []
+    for strip in strips:
+        x = 0
+        crosscuts: Counter[tuple[int, Fraction, Fraction]] = Counter()
+        for column in strip.columns:
+            number = lines[column.key].cut
+            wide, high = Fraction(column.width, grid), Fraction(column.height, grid)
+            crosscuts[number, wide, high] += column.count
+            laid += [
+                Laid(number, Fraction(x, grid), Fraction(y + level * column.height, grid), wide, high)
+                for level in range(column.count)
+            ]
+            x += column.width
+        cut.append(
+            StripCut(Fraction(y, grid), Fraction(strip.height, grid), tuple((*key, n) for key, n in crosscuts.items()))
+        )
+        y += strip.height
+    return Layout(source, bought, tuple(cut), tuple(laid), Fraction(y, grid))
+
+
+def _fat_quarters(wanted: Sequence[Wanted], grid: int, unit: Unit) -> int | None:
+    """How many fat quarters would do instead of cloth off the bolt; None where a piece does not fit on one."""
+    width, length = (_whole(side, grid, up=False) for side in FAT_QUARTER[unit])
+    rest, count = [one for one in wanted if one.count], 0
+    while rest:
+        strips, missing = lay_strips(rest, width, length)
+        if not strips or count >= 99:
+            return None
+        count += 1
+        rest = [replace(one, count=missing[one.key]) for one in rest if missing[one.key]]
+    return count
+
+
+def _left_over(layout: Layout, keep: Fraction) -> list[Piece]:
+    """What is left of a cloth and worth keeping: the end of its length, and the ends of its strips."""
+    whole = Piece(layout.source.name, layout.source.width, layout.rest)
+    pieces = [whole] if min(whole.width, whole.length) >= keep else []
+    for strip in layout.strips:
+        reach = max(
+            (one.x + one.width for one in layout.laid if strip.y <= one.y < strip.y + strip.height), default=Fraction(0)
+        )
+        end = layout.source.width - reach
+        if min(end, strip.height) >= keep:
+            pieces.append(Piece(layout.source.name, end, strip.height))
+    return pieces

@@ -1,0 +1,259 @@
+"""Strips: laying rectangles on one piece of cloth so that hands can cut them.
+
+Three stages and no more: strips across the whole cloth, the widest first; each strip crosscut into columns; each column
+cut again into alike pieces where several fit one above the other. No cut stops in the middle of the cloth. What goes
+into a strip is found by a knapsack over its width; whole plans are made in several ways and the shortest is kept, among
+them plain first-fit strips, so that none is ever longer than those.
+
+Lengths here are whole numbers of a fine grid.
+"""
+
+from __future__ import annotations
+
+from collections import Counter
+from collections.abc import Callable, Iterable, Mapping, Sequence
+from dataclasses import dataclass
+
+import numpy as np
+
+
+@dataclass(frozen=True)
+class Wanted:
+    """So many alike rectangles: `width` across the cloth, `height` along it; turned only where they may be."""
+
+    key: int
+    width: int
+    height: int
+    count: int
+    turnable: bool = True
+
+
+@dataclass(frozen=True)
+class Column:
+    """A crosscut of a strip: `count` pieces of `height` one above the other."""
+
+    key: int
+    width: int
+    height: int
+    count: int
+
+
+@dataclass(frozen=True)
+class Strip:
+    """A strip across the cloth and its columns from left to right."""
+
+    height: int
+    columns: tuple[Column, ...]
+
+    @property
+    def used(self) -> int:
+        """The width that its columns take."""
+        return sum(column.width for column in self.columns)
+
+    @property
+    def pieces(self) -> Counter[int]:
+        """How many of each kind it gives."""
+        counts: Counter[int] = Counter()
+        for column in self.columns:
+            counts[column.key] += column.count
+        return counts
+
+
+Choice = Callable[["_Left", int], Strip]
+
+
+class _Left:
+    """What is still to be laid."""
+
+    def __init__(self, wanted: Iterable[Wanted]) -> None:
+        self.kinds = {one.key: one for one in wanted if one.count}
+        self.counts: Counter[int] = Counter({key: one.count for key, one in self.kinds.items()})
+
+    def alive(self) -> list[Wanted]:
+        return [one for key, one in self.kinds.items() if self.counts[key] > 0]
+
+    def take(self, strip: Strip) -> int:
+        """As many such strips as the counts allow are taken; says how many."""
+        pieces = strip.pieces
+        times = min(self.counts[key] // count for key, count in pieces.items())
+        for key, count in pieces.items():
+            self.counts[key] -= count * times
+        return times
+
+
+def lay_strips(wanted: Sequence[Wanted], width: int, length: int | None = None) -> tuple[list[Strip], Counter[int]]:
+    """Strips, the widest first, for all that is wanted, and how many of each found no room.
+
+    Without a `length` the cloth is as long as need be; then only what is wider than the cloth finds no room.
+    """
+    fitting = [one for one in wanted if fits(one, width, length)]
+    misfits = Counter({one.key: one.count for one in wanted if one not in fitting})
+    plans = [_laid(fitting, width, choice) for choice in CHOICES]
+    plans.append(first_fit(fitting, width))
+    best = min(plans, key=lambda plan: sum(strip.height for strip in plan))
+    best.sort(key=lambda strip: (-strip.height, -strip.used))
+    if length is None:
+        return best, misfits
+    return _within(best, length, misfits)
+
+
+def _within(strips: list[Strip], length: int, misfits: Counter[int]) -> tuple[list[Strip], Counter[int]]:
+    """The strips that a length has room for, the fullest first; the pieces of the others find none."""
+    kept: list[Strip] = []
+    for strip in sorted(strips, key=lambda one: -_area(one) / one.height):
+        if strip.height <= length:
+            kept.append(strip)
+            length -= strip.height
+        else:
+            misfits += strip.pieces
+    kept.sort(key=lambda strip: (-strip.height, -strip.used))
+    return kept, misfits
+
+
+def fits(one: Wanted, width: int, length: int | None) -> bool:
+    """Whether a piece fits on the cloth, turned where it may be."""
+    ways = [(one.width, one.height)] + ([(one.height, one.width)] if one.turnable else [])
+    return any(w <= width and (length is None or h <= length) for w, h in ways)
+
+
+def _ways(one: Wanted, width: int) -> list[tuple[int, int]]:
+    """Across and along, as it may lie on the cloth."""
+    ways = [(one.width, one.height)] + ([(one.height, one.width)] if one.turnable and one.width != one.height else [])
+    return [way for way in ways if way[0] <= width]
+
+
+def _area(strip: Strip) -> int:
+    return sum(column.width * column.height * column.count for column in strip.columns)
+
+
+def _laid(wanted: Sequence[Wanted], width: int, choose: Choice) -> list[Strip]:
+    left = _Left(wanted)
+    strips: list[Strip] = []
+    while left.alive():
+        strip = choose(left, width)
+        strips += [strip] * left.take(strip)
+    return strips
+
+
+def _must(left: _Left, width: int) -> int:
+    """The least height that the tallest piece asks of its strip, lying as it takes the least."""
+    return max(min(high for _, high in _ways(one, width)) for one in left.alive())
+
+
+def _tallest_first(left: _Left, width: int) -> Strip:
+    return fill(left.alive(), left.counts, width, _must(left, width))
+
+
+def _fullest_first(left: _Left, width: int) -> Strip:
+    """The fullest strip of any height, unless the tallest piece's own is nearly as full."""
+    alive = left.alive()
+    heights = {high for one in alive for _, high in _ways(one, width)}
+    filled = [fill(alive, left.counts, width, high) for high in heights]
+    return max(filled, key=lambda strip: (round(_area(strip) / strip.height / width, 3), strip.height))
+
+
+def _fullest_of_the_tall(left: _Left, width: int) -> Strip:
+    """The fullest of the strips that take the tallest piece."""
+    alive, must = left.alive(), _must(left, width)
+    heights = {high for one in alive for _, high in _ways(one, width) if must <= high <= 2 * must}
+    tall = [fill(alive, left.counts, width, high) for high in heights]
+    return max(tall, key=lambda strip: (round(_area(strip) / strip.height / width, 3), -strip.height))
+
+
+def _rows_of_one(left: _Left, width: int) -> Strip:
+    """As many of the tallest as go side by side, then whatever fills the end."""
+    must = _must(left, width)
+    alive = left.alive()
+    one = next(one for one in alive if any(high == must for _, high in _ways(one, width)))
+    wide = next(way[0] for way in _ways(one, width) if way[1] == must)
+    across = min(left.counts[one.key], width // wide)
+    rest = [other for other in alive if other is not one]
+    end = fill(rest, left.counts, width - across * wide, must) if rest else None
+    columns = (Column(one.key, wide, must, 1),) * across
+    return Strip(must, columns + (end.columns if end else ()))
+
+
+CHOICES: tuple[Choice, ...] = (_tallest_first, _fullest_first, _fullest_of_the_tall, _rows_of_one)
+
+
+def fill(kinds: Sequence[Wanted], counts: Mapping[int, int], width: int, height: int) -> Strip:
+    """The strip of a height that uses the most cloth: a knapsack of columns over the width."""
+    options: list[tuple[Column, int, int]] = []  # a column, so many of them together, and their value
+    for one in kinds:
+        lying = [(w, h) for w, h in _ways(one, width) if h <= height]
+        if not lying:
+            continue
+        wide, high = max(lying, key=lambda way: (height // way[1] * way[1], -way[0]))
+        stack = min(height // high, counts[one.key])
+        options += _copies(one.key, wide, high, stack, counts[one.key], width)
+    if not options:
+        return Strip(height, ())
+    return Strip(height, _knapsack(options, width))
+
+
+def _copies(key: int, wide: int, high: int, stack: int, count: int, width: int) -> list[tuple[Column, int, int]]:
+    """Columns of a kind in bundles of 1, 2, 4 …, so that any number of them can be made up; and one of the rest."""
+    options = []
+    columns, rest = min(count // stack, width // wide), count % stack
+    bundle = 1
+    while columns > 0:
+        taken = min(bundle, columns)
+        options.append((Column(key, wide, high, stack), taken, taken * stack * wide * high))
+        columns, bundle = columns - taken, bundle * 2
+    if rest:
+        options.append((Column(key, wide, high, rest), 1, rest * wide * high))
+    return options
+
+
+def _knapsack(options: Sequence[tuple[Column, int, int]], width: int) -> tuple[Column, ...]:
+    best = np.zeros(width + 1, dtype=np.int64)
+    taken = np.zeros((len(options), width + 1), dtype=bool)
+    for number, (column, copies, value) in enumerate(options):
+        wide = column.width * copies
+        if wide > width:
+            continue
+        better = best[: width + 1 - wide] + value
+        chosen = better > best[wide:]
+        taken[number, wide:] = chosen
+        best[wide:] = np.where(chosen, better, best[wide:])
+    columns: list[Column] = []
+    room = int(np.argmax(best))
+    for number in range(len(options) - 1, -1, -1):
+        if taken[number, room]:
+            column, copies, _ = options[number]
+            columns += [column] * copies
+            room -= column.width * copies
+    return tuple(sorted(columns, key=lambda column: (-column.height * column.count, -column.width, column.key)))
+
+
+def first_fit(wanted: Sequence[Wanted], width: int) -> list[Strip]:
+    """Plain first-fit strips: the tallest first, each piece into the first strip that has room for it."""
+    pieces: list[tuple[int, int, int]] = []
+    for one in wanted:
+        wide, high = min(_ways(one, width), key=lambda way: way[1])
+        pieces += [(high, wide, one.key)] * one.count
+    open_strips: list[tuple[int, int, list[Column]]] = []
+    for high, wide, key in sorted(pieces, key=lambda piece: (-piece[0], -piece[1])):
+        for number, (height, room, columns) in enumerate(open_strips):
+            if wide <= room and high <= height:
+                columns.append(Column(key, wide, high, 1))
+                open_strips[number] = height, room - wide, columns
+                break
+        else:
+            open_strips.append((high, width - wide, [Column(key, wide, high, 1)]))
+    return [Strip(height, tuple(columns)) for height, _, columns in open_strips]
+
+
+def lower_bound(wanted: Sequence[Wanted], width: int) -> int:
+    """A length below which no layout at all can be, cut by hand or not.
+
+    Two bounds, the greater counts. Cloth: the area of all pieces over the width. Squares: a piece holds
+    ⌊w/s⌋·⌊h/s⌋ squares of side s, whatever way it lies, and a cloth of width W and length L holds at most ⌊W/s⌋·⌊L/s⌋
+    of them, since a lattice of points s apart can be shifted so that just so many of its points lie on the cloth, and
+    every square has one of them; so L is at least s times the squares over ⌊W/s⌋, rounded up.
+    """
+    bound = -(-sum(one.width * one.height * one.count for one in wanted) // width)
+    for side in sorted({min(one.width, one.height) for one in wanted if min(one.width, one.height) <= width}):
+        squares = sum((one.width // side) * (one.height // side) * one.count for one in wanted)
+        bound = max(bound, side * -(-squares // (width // side)))
+    return bound

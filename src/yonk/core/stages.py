@@ -1,0 +1,46 @@
+"""Stages: one trial block, then the rest, or all at once; nothing that the trial gave is cut a second time."""
+
+from __future__ import annotations
+
+from collections import Counter
+from collections.abc import Sequence
+from dataclasses import replace
+from typing import Literal
+
+from yonk.core.cutting.cuts import Cut
+from yonk.core.draft import Draft
+from yonk.core.plan import Plan, make_plan
+from yonk.core.units.needs import YIELDS
+
+StageName = Literal["trial", "rest", "all"]
+
+
+def plan_stage(draft: Draft, stage: StageName) -> Plan:
+    """The plan of one trial block as drafted, of all blocks, or of the rest after the trial."""
+    if stage == "trial":
+        return make_plan(replace(draft, colourings=()), 1)
+    if stage == "all":
+        return make_plan(draft)
+    trial = plan_stage(draft, "trial")
+    rest = make_plan(draft, made=units_made(trial))
+    return replace(rest, cuts=less_spares(rest.cuts, trial.cuts))
+
+
+def units_made(plan: Plan) -> Counter[object]:
+    """How many units of each group, by its identity, a plan gives, its spares counted and mirror images left out."""
+    made: Counter[object] = Counter()
+    for recipe in plan.recipes:
+        made[recipe.group.identity] += recipe.makes - recipe.mirrored
+    return made
+
+
+def less_spares(cuts: Sequence[Cut], before: Sequence[Cut]) -> tuple[Cut, ...]:
+    """The cuts without those for which pieces are left over from cuts made before, such as a second triangle."""
+    spare = {cut.signature: cut.spare_pieces for cut in before}
+    kept = []
+    for cut in cuts:
+        pieces = cut.yields - cut.spare_pieces - (spare.get(cut.signature, 0) if not cut.diagonals else 0)
+        count = -(-pieces // YIELDS[cut.subcut])
+        if count > 0:
+            kept.append(replace(cut, count=min(count, cut.count)))
+    return tuple(kept)

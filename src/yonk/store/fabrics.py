@@ -1,0 +1,85 @@
+"""Keeping the fabric shelf: put, find, change with a revision, take away."""
+
+from __future__ import annotations
+
+import uuid
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from sqlalchemy import select, update
+from sqlalchemy.orm import Session
+
+from yonk.store.models import ShelfFabric, now
+
+
+@dataclass(frozen=True)
+class KeptFabric:
+    """A fabric of the shelf; `document` holds all that is known of it as JSON."""
+
+    id: str
+    name: str
+    document: str
+    revision: int
+
+
+class NoSuchFabricError(LookupError):
+    """There is no fabric of that id on the shelf."""
+
+
+class OldFabricError(RuntimeError):
+    """A change came with a revision that is not the newest."""
+
+
+def all_fabrics(session: Session) -> Sequence[KeptFabric]:
+    """The fabrics of the shelf by name."""
+    rows = session.scalars(
+        select(ShelfFabric).where(ShelfFabric.deleted.is_(None)).order_by(ShelfFabric.name, ShelfFabric.id)
+    )
+    return [_kept(row) for row in rows]
+
+
+def one_fabric(session: Session, fabric_id: str) -> KeptFabric:
+    """A fabric. Raises `NoSuchFabricError`."""
+    row = session.get(ShelfFabric, fabric_id, populate_existing=True)
+    if row is None or row.deleted:
+        raise NoSuchFabricError(fabric_id)
+    return _kept(row)
+
+
+def put_fabric(session: Session, name: str, document: str) -> KeptFabric:
+    """Put a new fabric on the shelf."""
+    row = ShelfFabric(id=uuid.uuid4().hex, name=name, document=document, revision=1, changed=now())
+    session.add(row)
+    session.commit()
+    return _kept(row)
+
+
+def change_fabric(session: Session, fabric_id: str, name: str, document: str, revision: int) -> KeptFabric:
+    """Change a fabric from the `revision` that was seen.
+
+    Raises `OldFabricError` when it was changed meanwhile, and `NoSuchFabricError`; nothing is changed then.
+    """
+    done = session.execute(
+        update(ShelfFabric)
+        .where(ShelfFabric.id == fabric_id, ShelfFabric.revision == revision, ShelfFabric.deleted.is_(None))
+        .values(name=name, document=document, revision=revision + 1, changed=now())
+    )
+    if done.rowcount != 1:  # type: ignore[attr-defined]
+        session.rollback()
+        one_fabric(session, fabric_id)
+        raise OldFabricError(fabric_id)
+    session.commit()
+    return one_fabric(session, fabric_id)
+
+
+def take_away(session: Session, fabric_id: str, *, back: bool = False) -> None:
+    """Take a fabric off the shelf, or bring it `back`. Raises `NoSuchFabricError`."""
+    row = session.get(ShelfFabric, fabric_id)
+    if row is None:
+        raise NoSuchFabricError(fabric_id)
+    row.deleted = None if back else now()
+    session.commit()
+
+
+def _kept(row: ShelfFabric) -> KeptFabric:
+    return KeptFabric(row.id, row.name, row.document, row.revision)

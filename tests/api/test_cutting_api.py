@@ -1,0 +1,174 @@
+"""The cutting, the fabric shelf and shopping on a real MariaDB."""
+
+from __future__ import annotations
+
+import pytest
+from fastapi.testclient import TestClient
+
+from yonk.files.block_file import write_block
+from yonk.machine.samples import all_samples
+
+SAMPLES = {draft.name: write_block(draft) for draft in all_samples()}
+WEIR_GATE = SAMPLES["Weir Gate"]
+FAT_QUARTER = {"width": "20 1/2", "length": "17 1/2", "count": 2}
+FOG = {"name": "Fog", "colour": "#e7e6df", "value": "light", "pieces": [FAT_QUARTER]}
+
+
+def cut(web: TestClient, document: dict, stage: str = "all", **more: object) -> dict:  # type: ignore[type-arg]
+    answer = web.post("/api/cut", json={"document": document, "stage": stage} | more)
+    assert answer.status_code == 200, answer.text
+    return answer.json()
+
+
+def tied(document: dict, key: str, shelf: str) -> dict:  # type: ignore[type-arg]
+    fabrics = [fabric | ({"shelf": shelf} if fabric["key"] == key else {}) for fabric in document["fabrics"]]
+    return document | {"fabrics": fabrics}
+
+
+@pytest.mark.parametrize("name", SAMPLES)
+@pytest.mark.parametrize("stage", ["trial", "rest", "all"])
+def test_every_piece_of_every_line_lies_on_some_cloth_and_none_on_another(
+    web: TestClient, name: str, stage: str
+) -> None:
+    for fabric in cut(web, SAMPLES[name], stage)["fabrics"]:
+        laid: dict[int, int] = {}
+        for layout in fabric["layouts"]:
+            for number, one in enumerate(layout["laid"]):
+                laid[one["line"]] = laid.get(one["line"], 0) + 1
+                assert one["x"] >= 0 and one["x"] + one["width"] <= layout["width"] + 1e-9
+                assert one["y"] >= 0 and one["y"] + one["height"] <= layout["length"] + 1e-9
+                for other in layout["laid"][:number]:
+                    apart = (
+                        one["x"] >= other["x"] + other["width"] - 1e-9 or other["x"] >= one["x"] + one["width"] - 1e-9
+                        or one["y"] >= other["y"] + other["height"] - 1e-9 or other["y"] >= one["y"] + one["height"] - 1e-9
+                    )  # fmt: skip
+                    assert apart
+        for line in fabric["lines"]:
+            assert (
+                laid[line["number"]] >= line["count"]
+                if line["shape"] == "strip"
+                else laid[line["number"]] == line["count"]
+            )
+        heights = [strip["height"] for layout in fabric["layouts"] if layout["bought"] for strip in layout["strips"]]
+        assert heights == sorted(heights, reverse=True)
+
+
+def test_trial_and_rest_are_all_the_patches_and_no_unit_twice(web: TestClient) -> None:
+    trial, rest = (cut(web, WEIR_GATE, stage) for stage in ("trial", "rest"))
+    counts = {}
+    for stage in (trial, rest):
+        for fabric in stage["fabrics"]:
+            for line in fabric["lines"]:
+                counts[line["signature"]] = counts.get(line["signature"], 0) + line["count"]
+    # 4 half-square triangles from 2 pairs of 4″ for the trial; 44 more: five pairs of 8″ give 40, two of 4″ the rest
+    assert counts["peat|square|8|8|none|"] == 5 and counts["peat|square|4|4|none|"] == 4
+    assert counts["gorse|square|7/2|7/2|none|"] == 12 and counts["fog|square|7/2|7/2|none|"] == 48
+
+
+def test_how_much_to_buy_and_the_least_it_could_be(web: TestClient) -> None:
+    fabrics = {fabric["key"]: fabric for fabric in cut(web, WEIR_GATE)["fabrics"]}
+    # peat: six squares of 8″, five across 40″: two strips of 8″, 16″ and 1″ to straighten, up to the next 4 1/2″
+    assert (fabrics["peat"]["needed"], fabrics["peat"]["least"], fabrics["peat"]["buy"]) == ("16″", "16″", "1⁄2 yd")
+    assert fabrics["peat"]["layouts"][0]["strips"][0]["words"] == "8″ strip: 5 of 8″"
+    wide = WEIR_GATE | {
+        "making": WEIR_GATE["making"] | {"width_of_fabric": "48", "shrinkage": "5", "straightening": "0"}
+    }
+    peat = next(fabric for fabric in cut(web, wide)["fabrics"] if fabric["key"] == "peat")
+    assert (peat["needed"], peat["buy"]) == ("8″", "1⁄4 yd")  # 8 / 0.95 = 8.42, up to 9
+
+
+def test_ticks_are_kept_and_a_change_shows_what_is_good_and_what_is_not(web: TestClient) -> None:
+    block = web.post("/api/blocks", json={"document": WEIR_GATE}).json()
+    first = cut(web, WEIR_GATE, block_id=block["id"])
+    peat = next(fabric for fabric in first["fabrics"] if fabric["key"] == "peat")
+    (line,) = peat["lines"]
+    assert not line["ticked"]
+    web.put(f"/api/blocks/{block['id']}/cut-marks", json={"done": {line["signature"]: line["done_on"]}, "revision": 1})
+    again = cut(web, WEIR_GATE, block_id=block["id"])
+    peat = next(fabric for fabric in again["fabrics"] if fabric["key"] == "peat")
+    assert peat["lines"][0]["ticked"] and peat["done"] and again["changed"] == []
+    fewer = WEIR_GATE | {"making": WEIR_GATE["making"] | {"blocks": 10}}
+    changed = cut(web, fewer, block_id=block["id"])["changed"]
+    assert [one["words"] for one in changed] == ["1 of Peat square 8″ was cut and is of no use now, 5 are still good."]
+    larger = WEIR_GATE | {"finished": {"width": "12", "height": "12"}}
+    useless = cut(web, larger, block_id=block["id"])["changed"]
+    assert useless[0]["words"].startswith("6 of Peat square 8″ were cut and are of no use now")
+    more = WEIR_GATE | {"making": WEIR_GATE["making"] | {"blocks": 16}}
+    still = cut(web, more, block_id=block["id"])["changed"]
+    assert [one["words"] for one in still] == ["6 of Peat square 8″ are cut, 2 more are wanted."]
+
+
+def test_ticking_the_trial_counts_for_all(web: TestClient) -> None:
+    block = web.post("/api/blocks", json={"document": WEIR_GATE}).json()
+    trial = cut(web, WEIR_GATE, "trial", block_id=block["id"])
+    done = {line["signature"]: line["done_on"] for fabric in trial["fabrics"] for line in fabric["lines"]}
+    web.put(f"/api/blocks/{block['id']}/cut-marks", json={"done": done, "revision": 1})
+    assert all(fabric["done"] for fabric in cut(web, WEIR_GATE, "trial", block_id=block["id"])["fabrics"])
+    rest = cut(web, WEIR_GATE, "rest", block_id=block["id"])
+    assert not any(line["ticked"] for fabric in rest["fabrics"] for line in fabric["lines"])
+    gorse = next(fabric for fabric in rest["fabrics"] if fabric["key"] == "gorse")["lines"][0]
+    assert (gorse["count"], gorse["done"], gorse["done_on"], gorse["done_off"]) == (11, 1, 12, 1)
+    assert web.put("/api/blocks/none/cut-marks", json={"done": {}, "revision": 1}).status_code == 404
+
+
+def test_the_shelf_is_used_first_and_what_is_short_is_named(web: TestClient) -> None:
+    kept = web.post("/api/fabrics", json=FOG).json()
+    assert kept["pieces"][0]["words"] == "2 × 20 1⁄2″ × 17 1⁄2″"
+    document = tied(WEIR_GATE, "fog", kept["id"])
+    plain = next(fabric for fabric in cut(web, WEIR_GATE)["fabrics"] if fabric["key"] == "fog")
+    fog = next(fabric for fabric in cut(web, document)["fabrics"] if fabric["key"] == "fog")
+    assert fog["from_shelf"] == ["2 of 20 1⁄2″ × 17 1⁄2″"] and fog["shelf_name"] == "Fog"
+    assert 0 < fog["buy_exact"] < plain["buy_exact"]
+    enough = web.put(
+        f"/api/fabrics/{kept['id']}", json=FOG | {"pieces": [FAT_QUARTER | {"count": 9}], "revision": 1}
+    ).json()
+    fog = next(fabric for fabric in cut(web, document)["fabrics"] if fabric["key"] == "fog")
+    assert enough["revision"] == 2 and fog["buy"] == "nothing"
+
+
+def test_leftovers_go_back_to_the_shelf_when_the_cutting_is_done(web: TestClient) -> None:
+    kept = web.post(
+        "/api/fabrics", json=FOG | {"name": "Peat", "pieces": [{"width": "40", "length": "18", "count": 1}]}
+    ).json()
+    document = tied(WEIR_GATE, "peat", kept["id"])
+    asked = {"document": document, "stage": "all", "fabric": "peat"}
+    peat = next(fabric for fabric in cut(web, document)["fabrics"] if fabric["key"] == "peat")
+    assert peat["buy"] == "nothing" and peat["leftovers"] == ["32″ × 8″"]
+    after = web.post("/api/cut/done", json=asked).json()
+    assert [piece["words"] for piece in after["pieces"]] == ["1 × 32″ × 8″"]
+    untied = web.post("/api/cut/done", json=asked | {"fabric": "fog"})
+    assert untied.status_code == 422 and "tied to none" in untied.json()["faults"][0]["message"]
+
+
+def test_shopping_adds_up_what_is_tied_to_one_fabric(web: TestClient) -> None:
+    kept = web.post("/api/fabrics", json=FOG | {"pieces": []}).json()
+    ids = [
+        web.post("/api/blocks", json={"document": tied(SAMPLES[name], "fog", kept["id"])}).json()["id"]
+        for name in ("Weir Gate", "Cairn Path")
+    ]
+    lines = web.post("/api/shopping", json={"blocks": ids}).json()
+    fog = [line for line in lines if line["name"] == "Fog"]
+    assert len(fog) == 1 and fog[0]["blocks"] == ["Weir Gate", "Cairn Path"] and fog[0]["buy"].endswith("yd")
+    assert web.post("/api/shopping", json={"blocks": ["none"]}).status_code == 404
+
+
+def test_the_shelf_refuses_what_cannot_be_and_an_old_revision(web: TestClient) -> None:
+    kept = web.post("/api/fabrics", json=FOG).json()
+    for change, place in (
+        ({"name": "  "}, "name"), ({"colour": "red"}, "colour"),
+        ({"pieces": [{"width": "wide", "length": "9", "count": 1}]}, "pieces.0.width"),
+        ({"pieces": [{"width": "0", "length": "9", "count": 1}]}, "pieces.0.width"),
+    ):  # fmt: skip
+        refused = web.post("/api/fabrics", json=FOG | change)
+        assert refused.status_code == 422 and place in refused.json()["faults"][0]["place"]
+    path = f"/api/fabrics/{kept['id']}"
+    assert web.put(path, json=FOG | {"revision": 1}).status_code == 200
+    assert web.put(path, json=FOG | {"revision": 1}).status_code == 409
+    assert web.delete(path).status_code == 204
+    assert web.get("/api/fabrics").json() == [] and web.put(path, json=FOG | {"revision": 2}).status_code == 404
+    assert web.post(f"{path}/restore").json()["name"] == "Fog"
+    assert {row["name"] for row in web.get("/api/cloth-sizes/in").json()} >= {
+        "fat quarter",
+        "fat eighth",
+        "precut square 5",
+    }
