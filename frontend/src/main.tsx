@@ -11,6 +11,7 @@ import { createRoot } from "react-dom/client";
 import { createBrowserRouter, Navigate, RouterProvider } from "react-router";
 
 import { BlockPage } from "./block/BlockPage";
+import { FabricShelf } from "./fabrics/FabricShelf";
 import { FinderPage } from "./finder/FinderPage";
 import { ShelfPage } from "./shelf/ShelfPage";
 
@@ -18,6 +19,7 @@ const router = createBrowserRouter([
   { path: "/", element: <ShelfPage /> },
   { path: "/blocks/:id", element: <Navigate to="draft" replace relative="path" /> },
   { path: "/blocks/:id/:step", element: <BlockPage /> },
+  { path: "/fabrics", element: <FabricShelf /> },
   { path: "/finder", element: <FinderPage /> },
   { path: "*", element: <Navigate to="/" replace /> },
 ]);

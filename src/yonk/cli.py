@@ -63,6 +63,40 @@ def _plan_of(file: str, blocks: int | None) -> Plan:
     return make_plan(draft, blocks)
 
 
+@main.command(name="print")
+@click.argument("file", type=click.Path(exists=True, dir_okay=False, path_type=Path))
+@click.argument("folder", type=click.Path(file_okay=False, path_type=Path))
+def print_file(file: Path, folder: Path) -> None:
+    """Print a PDF FILE on the stand-in printer: a picture of each page in FOLDER."""
+    from yonk.machine.printer import PrinterError, print_pages
+
+    try:
+        for page in print_pages(file.read_bytes(), folder, file.stem):
+            click.echo(page)
+    except PrinterError as fault:
+        refuse((Fault(str(file), str(fault)),))
+
+
+@main.command()
+@click.argument("file", type=click.Path(exists=True, dir_okay=False, path_type=Path))
+@click.argument("picture", type=click.Path(dir_okay=False, path_type=Path), required=False)
+def machine(file: Path, picture: Path | None) -> None:
+    """Cut a DXF FILE on the simulated machine: how far the blade travels; what it cuts as an SVG PICTURE."""
+    from yonk.machine.cutting_machine import MachineFileError, read_job
+
+    try:
+        job = read_job(file.read_text(encoding="utf-8", errors="replace"))
+    except MachineFileError as fault:
+        refuse((Fault(str(file), str(fault)),))
+        return
+    if picture:
+        picture.write_text(job.picture(), encoding="utf-8")
+    click.echo(
+        f"{len(job.paths)} pieces, the blade travels {job.cut_length:.1f} {job.unit} in the cloth "
+        f"and {job.moved_length:.1f} {job.unit} lifted."
+    )
+
+
 def _start(samples: bool, port: int) -> None:
     # imported here so that a plan needs neither database nor web server
     from yonk.machine.database_server import MachineError

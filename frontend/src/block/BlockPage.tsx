@@ -4,6 +4,7 @@ import { Spinner } from "react-bootstrap";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, Navigate, useParams } from "react-router";
 
+import { CutStep } from "../cut/Cut";
 import type { Tool, View } from "../draft/Board";
 import { DraftStep } from "../draft/Draft";
 import { RecipesStep } from "../recipes/Recipes";
@@ -34,7 +35,7 @@ function OneBlock({ id, step }: { id: string; step: string }) {
   useHotkeys("mod+z", () => drafting.undo(), { preventDefault: true });
   useHotkeys("mod+shift+z, mod+y", () => drafting.redo(), { preventDefault: true });
 
-  if (!["draft", "recipes"].includes(step)) return <Navigate to={`/blocks/${id}/draft`} replace />;
+  if (!["draft", "recipes", "cut"].includes(step)) return <Navigate to={`/blocks/${id}/draft`} replace />;
   if (drafting.missing) {
     return (
       <main className="alone">
@@ -58,8 +59,10 @@ function OneBlock({ id, step }: { id: string; step: string }) {
           view={view} drafting={drafting} tool={tool} setTool={setTool} show={show} setShow={setShow} say={say} said={said}
           keys={keys} setKeys={setKeys}
         /> // prettier-ignore
-      ) : (
+      ) : step === "recipes" ? (
         <RecipesStep view={view} drafting={drafting} />
+      ) : (
+        <CutStep id={id} view={view} drafting={drafting} />
       )}
     </div>
   );

@@ -11,6 +11,7 @@ import type { Drafting } from "./useDraft";
 const STEPS = [
   ["draft", "Draft"],
   ["recipes", "Recipes"],
+  ["cut", "Cut"],
 ] as const;
 
 interface Props {

@@ -32,6 +32,7 @@ export interface Drafting {
   saving: Saving;
   faults: Faults["faults"];
   waiting: number;
+  revision: number;
   canUndo: boolean;
   canRedo: boolean;
   act: (acts: Act[], mates?: MatesName) => void;
@@ -275,6 +276,7 @@ export function useDraft(id: string, extras: Extras): Drafting {
     saving,
     faults,
     waiting: standing?.waiting.length ?? 0,
+    revision: standing?.revision ?? 1,
     canUndo: (standing?.position ?? 0) > 0,
     canRedo: (standing?.position ?? 0) < (standing?.last ?? 0),
     act,

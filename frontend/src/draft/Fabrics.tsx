@@ -107,7 +107,7 @@ function FabricForm({
 
   function keep(event: FormEvent) {
     event.preventDefault();
-    act([{ do: "fabric", key: fabric?.key ?? "", ...form, name: form.name.trim() || "Fabric" }]);
+    act([{ do: "fabric", key: fabric?.key ?? "", shelf: fabric?.shelf ?? "", ...form, name: form.name.trim() || "Fabric" }]);
     onClose();
   }
 

@@ -15,7 +15,7 @@ const SAMPLE: Draft["fabrics"] = (
     ["second", "#e7e6df", "#14312c"],
     ["third", "#d9a520", "#14312c"],
   ] as const
-).map(([key, colour, ink]) => ({ key, name: key, colour, ink, value: "medium", print: "solid", direction: 0, patches: 0 }));
+).map(([key, colour, ink]) => ({ key, name: key, colour, ink, value: "medium", print: "solid", direction: 0, shelf: "", patches: 0 }));
 
 /** What can I make from these? */
 export function OnHand({ settings }: { settings: Settings }) {

@@ -90,6 +90,7 @@ export function ShelfPage() {
         <Brand />
         <span className="top-line">from a drafted block to fabric on the table</span>
         <span className="spring" />
+        <Link to="/fabrics">Fabric shelf</Link>
         <Link to="/finder">Size finder</Link>
         <Button variant="outline-primary" onClick={() => file.current?.click()}>
           Open a block file

@@ -6,8 +6,10 @@ import json
 from collections import Counter
 from fractions import Fraction
 from typing import Any
+from urllib.parse import quote
 
-from fastapi import APIRouter
+from fastapi import APIRouter, Response
+from sqlalchemy.orm import Session
 
 from yonk.api.cut_schemas import (
     CutIn,
@@ -15,23 +17,36 @@ from yonk.api.cut_schemas import (
     DoneIn,
     MarksIn,
     PresetOut,
+    PrintIn,
     ShelfFabricIn,
     ShelfFabricOut,
     ShoppingIn,
     ShoppingLineOut,
 )
-from yonk.api.cut_view import all_of, bought, cutting_of, cutting_view, pieces_of, shelf_fabric_out
+from yonk.api.cut_view import all_of, cutting_of, cutting_view, pieces_of, shelf_fabric_out
 from yonk.api.routes import ERRORS, Db
 from yonk.api.view import DARK_INK, LIGHT_INK
 from yonk.core.contrast import luminance
 from yonk.core.cutting.cloth import FAT_EIGHTH, FAT_QUARTER
+from yonk.core.cutting.in_words import bought, fat_quarters
+from yonk.core.cutting.templates import templates
+from yonk.core.cutting_stage import Cutting
 from yonk.core.draft import DraftError, Unit
 from yonk.core.measure import LengthError, read_length, write_exact, write_typed
+from yonk.core.stages import plan_stage
 from yonk.files.block_file import read_block, take_block
+from yonk.files.cut_drawings import write_layouts_svg, write_templates_dxf, write_templates_svg
+from yonk.files.cutting_pdf import write_cutting_pdf
+from yonk.files.cutting_xlsx import write_cutting_xlsx
+from yonk.files.labels_pdf import write_labels_pdf
+from yonk.files.steps_pdf import write_steps_pdf
+from yonk.files.templates_pdf import write_templates_pdf
 from yonk.store import blocks, cutting, fabrics
 
 router = APIRouter(prefix="/api")
 LONGEST = 4000
+PDF = "application/pdf"
+XLSX = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"
 
 
 @router.post("/cut", response_model=CutOutPlan, responses=ERRORS)
@@ -139,7 +154,7 @@ def _shopping_line(row: dict[str, Any], shelf: dict[str, fabrics.KeptFabric]) ->
     return ShoppingLineOut(
         name=tied.name if tied else fabric.name, colour=fabric.colour, ink=DARK_INK if luminance(fabric.colour) > 0.18 else LIGHT_INK,
         value=fabric.value, print=fabric.print, buy=bought(row["buy"], row["unit"]),
-        fat_quarters=f"{quarters} fat quarters" if quarters else "", from_shelf=[f"{n} of {name}" for name, n in row["shelf"].items()],
+        fat_quarters=fat_quarters(quarters), from_shelf=[f"{n} of {name}" for name, n in row["shelf"].items()],
         blocks=row["blocks"],
     )  # fmt: skip
 
@@ -168,6 +183,75 @@ def cutting_done(asked: DoneIn, db: Db) -> ShelfFabricOut:
     return shelf_fabric_out(
         fabrics.change_fabric(db, kept.id, kept.name, json.dumps(known, ensure_ascii=False), kept.revision)
     )
+
+
+def _cutting(asked: PrintIn, db: Session) -> Cutting:
+    return cutting_of(take_block(asked.document), asked.stage, all_of(fabrics.all_fabrics(db)))
+
+
+def _file(content: str | bytes, media: str, name: str) -> Response:
+    return Response(
+        content, media_type=media, headers={"Content-Disposition": f"attachment; filename*=UTF-8''{quote(name)}"}
+    )
+
+
+@router.post("/files/cutting.pdf", response_class=Response, responses=ERRORS)
+def cutting_pdf(asked: PrintIn, db: Db) -> Response:
+    """The cutting list with its layouts, on paper."""
+    found = _cutting(asked, db)
+    return _file(write_cutting_pdf(found, asked.paper), PDF, f"{found.draft.name} cutting list.pdf")
+
+
+@router.post("/files/steps.pdf", response_class=Response, responses=ERRORS)
+def steps_pdf(asked: PrintIn) -> Response:
+    """The step sheets of the recipes."""
+    plan = plan_stage(take_block(asked.document), asked.stage)
+    return _file(write_steps_pdf(plan, asked.paper), PDF, f"{plan.reading.draft.name} steps.pdf")
+
+
+@router.post("/files/templates.pdf", response_class=Response, responses=ERRORS)
+def templates_pdf(asked: PrintIn) -> Response:
+    """Templates at true size."""
+    draft = take_block(asked.document)
+    shapes = templates(plan_stage(draft, asked.stage))
+    return _file(write_templates_pdf(shapes, draft.unit, draft.name, asked.paper), PDF, f"{draft.name} templates.pdf")
+
+
+@router.post("/files/labels.pdf", response_class=Response, responses=ERRORS)
+def labels_pdf(asked: PrintIn, db: Db) -> Response:
+    """Labels for the stacks."""
+    found = _cutting(asked, db)
+    return _file(write_labels_pdf(found, asked.paper), PDF, f"{found.draft.name} labels.pdf")
+
+
+@router.post("/files/cutting.xlsx", response_class=Response, responses=ERRORS)
+def cutting_xlsx(asked: PrintIn, db: Db) -> Response:
+    """The cutting list as a spreadsheet."""
+    found = _cutting(asked, db)
+    return _file(write_cutting_xlsx(found), XLSX, f"{found.draft.name} cutting list.xlsx")
+
+
+@router.post("/files/layouts.svg", response_class=Response, responses=ERRORS)
+def layouts_svg(asked: PrintIn, db: Db) -> Response:
+    """The layouts at true size."""
+    found = _cutting(asked, db)
+    return _file(write_layouts_svg(found), "image/svg+xml", f"{found.draft.name} layouts.svg")
+
+
+@router.post("/files/templates.svg", response_class=Response, responses=ERRORS)
+def templates_svg(asked: PrintIn) -> Response:
+    """Templates as SVG at true size."""
+    draft = take_block(asked.document)
+    text = write_templates_svg(templates(plan_stage(draft, asked.stage)), draft.unit)
+    return _file(text, "image/svg+xml", f"{draft.name} templates.svg")
+
+
+@router.post("/files/templates.dxf", response_class=Response, responses=ERRORS)
+def templates_dxf(asked: PrintIn) -> Response:
+    """Templates for a cutting machine."""
+    draft = take_block(asked.document)
+    text = write_templates_dxf(templates(plan_stage(draft, asked.stage)), draft.unit)
+    return _file(text, "image/vnd.dxf", f"{draft.name} templates.dxf")
 
 
 def _document(asked: ShelfFabricIn) -> str:

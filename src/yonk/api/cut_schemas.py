@@ -20,6 +20,14 @@ class CutIn(Model):
     block_id: str | None = None
 
 
+class PrintIn(Model):
+    """A draft to be printed: the stage, and the paper."""
+
+    document: Document
+    stage: StageName = "all"
+    paper: Literal["letter", "a4"] = "letter"
+
+
 class CutLineOut(Model):
     """A line of the list in the order of cutting.
 

@@ -24,8 +24,9 @@ from yonk.api.recipe_schemas import (
     WayCutOut,
     WayOut,
 )
-from yonk.api.view import fabrics_of, sheet_of, size
+from yonk.api.view import fabrics_of, sheet_of
 from yonk.core.comparison import Comparison, CutLine, Figures, compare, steps_of, working
+from yonk.core.cutting.in_words import size
 from yonk.core.draft import Draft, DraftError
 from yonk.core.faces import grid_point_inside
 from yonk.core.finder.chart_check import Asked, Verdict

@@ -28,8 +28,9 @@ from yonk.api.schemas import (
     SvgIn,
     SvgOut,
 )
-from yonk.api.view import chart_view, picture, size, view_of
+from yonk.api.view import chart_view, picture, view_of
 from yonk.core.acts import Regrid, Rename, Resize, apply, with_seams
+from yonk.core.cutting.in_words import size
 from yonk.core.draft import Draft, Fabric, default_making
 from yonk.core.plan import make_plan
 from yonk.core.sizes import size_chart, width_range

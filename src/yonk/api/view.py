@@ -29,11 +29,12 @@ from yonk.api.schemas import (
     UnitOut,
 )
 from yonk.core.contrast import luminance
-from yonk.core.cutting.cuts import Cut, Purpose
+from yonk.core.cutting.cuts import Cut
+from yonk.core.cutting.in_words import cut_shape, cut_size, further, purposes, size
 from yonk.core.draft import Draft
 from yonk.core.faces import Ring, Spot, grid_point_inside
 from yonk.core.mates import WORDS, Mate, MatesName, possible_mates
-from yonk.core.measure import Length, show, write_exact, write_mixed, write_typed
+from yonk.core.measure import show, write_exact, write_mixed, write_typed
 from yonk.core.patches import paint_faces
 from yonk.core.plan import Plan
 from yonk.core.recipes import Recipe
@@ -43,11 +44,6 @@ from yonk.core.units.needs import terms_of
 from yonk.core.units.reading import Group, Reading
 from yonk.files.block_file import write_block
 
-FURTHER = {
-    "none": "",
-    "one-diagonal": "then cut each once on the diagonal",
-    "both-diagonals": "then cut each on both diagonals",
-}
 SHORT_FURTHER = {"none": "", "one-diagonal": "once", "both-diagonals": "twice"}
 DARK_INK, LIGHT_INK = "#14312c", "#fbf7ec"
 
@@ -65,12 +61,6 @@ def sheet_of(plan: Plan) -> SheetOut:
 def fabrics_of(plan: Plan) -> list[FabricOut]:
     """The fabrics of a plan, as they are to be drawn."""
     return _View(plan).fabrics()
-
-
-def size(width: Length | Fraction, height: Length | Fraction, unit: str) -> str:
-    """``3 1⁄2″`` for a square, else ``4″ × 2″``."""
-    wide, high = Length.of(width), Length.of(height)
-    return show(wide, unit) if wide == high else f"{show(wide, unit)} × {show(high, unit)}"
 
 
 def picture(reading: Reading) -> list[PictureFaceOut]:
@@ -353,34 +343,15 @@ class _View:
     def _cut(self, cut: Cut, name: str) -> CutOut:
         letters = list(dict.fromkeys(purpose.letter for purpose in cut.purposes))
         return CutOut(
-            id=name, count=cut.count, shape=cut.shape, size=self._cut_size(cut), what=_what(cut), subcut=cut.subcut,
-            further=self._further(cut), purpose="; ".join(self._purpose(purpose) for purpose in cut.purposes),
+            id=name, count=cut.count, shape=cut.shape, size=cut_size(cut, self.unit), what=cut_shape(cut), subcut=cut.subcut,
+            further=further(cut, self.unit), purpose="; ".join(purposes(cut, self.plan.recipes)),
             letters=letters, units=list(cut.units), pieces=cut.yields, spare_pieces=cut.spare_pieces,
             working=self._working(cut),
         )  # fmt: skip
 
-    def _cut_size(self, cut: Cut) -> str:
-        if cut.shape == "strip":
-            return f"{show(cut.height, self.unit)} × {show(cut.width, self.unit)} long"
-        return size(cut.width, cut.height, self.unit)
-
-    def _further(self, cut: Cut) -> str:
-        if cut.rotary:
-            return f"from {cut.rotary.words}"
-        if cut.corners_off:
-            off = show(cut.corners_off[0], self.unit)
-            return f"then cut {len(cut.corners_off)} corners off, {off} along each side"
-        return FURTHER[cut.subcut]
-
-    def _purpose(self, purpose: Purpose) -> str:
-        recipe = self.recipes[purpose.units[0]]
-        label = " and ".join(purpose.units)
-        words = BY_NAME[recipe.group.kind].words
-        return f"{purpose.letter}, {words} {label}"
-
     def _working(self, cut: Cut) -> list[str]:
         first = cut.purposes[0]
-        rounded = f"on the ruler: {self._cut_size(cut)}"
+        rounded = f"on the ruler: {cut_size(cut, self.unit)}"
         spare = f"{cut.spare_pieces} of the {cut.yields} pieces left over" if cut.spare_pieces else ""
         return [*first.working, rounded, *([spare] if spare else [])]
 
@@ -395,11 +366,6 @@ def _map(mate: Mate, grid: tuple[int, int]) -> tuple[int, int, int, int, int, in
     zero, one = Fraction(0), Fraction(1)
     (c, f), (ac, df), (bc, ef) = (mate.point(at, grid) for at in ((zero, zero), (one, zero), (zero, one)))
     return int(ac - c), int(bc - c), int(c), int(df - f), int(ef - f), int(f)
-
-
-def _what(cut: Cut) -> str:
-    plural = "" if cut.count == 1 else "s"
-    return f"{cut.shape}{plural}"
 
 
 @lru_cache(maxsize=4096)

@@ -1,0 +1,24 @@
+import type { Draft } from "../api/client";
+import type { CutLine } from "./Cut";
+
+/** The block, with the patches lit that a line of the list is for. */
+export function BlockPicture({ view, line, fabric }: { view: Draft; line: CutLine | undefined; fabric: string }) {
+  const { width, height } = view.sheet;
+  const colour = (key: string) => view.fabrics.find((one) => one.key === key)?.colour ?? "#fffdf6";
+  return (
+    <svg className="block-picture" viewBox={`0 0 ${String(width)} ${String(height)}`} role="img" aria-label="The block">
+      {view.faces.map((face, index) => {
+        const mine = face.fabric === fabric;
+        const on = mine && (!line || (line.letters.includes(face.letter) && line.units.includes(face.unit)));
+        return (
+          <polygon
+            key={index}
+            points={face.outline.map((spot) => spot.join(",")).join(" ")}
+            fill={colour(face.fabric)}
+            className={on ? (line ? "on lit" : "on") : "off"}
+          />
+        );
+      })}
+    </svg>
+  );
+}

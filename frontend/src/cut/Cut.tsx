@@ -1,0 +1,343 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { Button, Dropdown, Spinner } from "react-bootstrap";
+import { useSearchParams } from "react-router";
+
+import { type Act, client, download, type Draft, saveAnswer, type Schemas, settled } from "../api/client";
+import type { Drafting } from "../block/useDraft";
+import { Swatch } from "../common/Cloth";
+import { Fr } from "../common/Fr";
+import { Said } from "../common/Notices";
+import { Typed } from "../common/Typed";
+import { BlockPicture } from "./BlockPicture";
+import { LayoutPicture } from "./LayoutPicture";
+import { TableView } from "./TableView";
+
+export type CutPlan = Schemas["CutOutPlan"];
+export type CutFabric = Schemas["CutFabricOut"];
+export type CutLine = Schemas["CutLineOut"];
+export type Stage = CutPlan["stage"];
+
+const STAGES: [Stage, string][] = [
+  ["trial", "one trial block"],
+  ["rest", "the rest after it"],
+  ["all", "all at once"],
+];
+const FILES: [string, string][] = [
+  ["/api/files/cutting.pdf", "Cutting list with layouts (PDF)"],
+  ["/api/files/steps.pdf", "Step sheets of the recipes (PDF)"],
+  ["/api/files/templates.pdf", "Templates at true size (PDF)"],
+  ["/api/files/labels.pdf", "Labels for the stacks (PDF)"],
+  ["/api/files/cutting.xlsx", "Cutting list (XLSX)"],
+  ["/api/files/cutting.csv", "Cutting list (CSV)"],
+  ["/api/files/layouts.svg", "Layouts (SVG)"],
+  ["/api/files/templates.svg", "Templates (SVG)"],
+  ["/api/files/templates.dxf", "Templates for a cutting machine (DXF)"],
+];
+
+/** The Cut step: by fabric in the order of cutting, each cloth's layout to scale, ticked off as it is done. */
+export function CutStep({ id, view, drafting }: { id: string; view: Draft; drafting: Drafting }) {
+  const [params, setParams] = useSearchParams();
+  const stage = (STAGES.find(([name]) => name === params.get("stage"))?.[0] ?? "all") satisfies Stage;
+  const queries = useQueryClient();
+  const [fault, setFault] = useState<string>();
+  const key = ["cut", id, stage, view.document];
+  const found = useQuery({
+    queryKey: key,
+    queryFn: () => settled<CutPlan>(client.POST("/api/cut", { body: { document: view.document, stage, block_id: id } })),
+    placeholderData: (before) => before,
+  });
+  const plan = found.data;
+  const fabric = plan?.fabrics.find((one) => one.key === params.get("fabric")) ?? plan?.fabrics[0];
+  const go = (change: Record<string, string | undefined>) => {
+    const next = new URLSearchParams(params);
+    for (const [name, value] of Object.entries(change)) {
+      if (value) next.set(name, value);
+      else next.delete(name);
+    }
+    setParams(next, { replace: true });
+  };
+
+  async function tick(line: CutLine, on: boolean) {
+    const done = { [line.signature]: on ? line.done_on : line.done_off };
+    queries.setQueryData<CutPlan>(key, (before) => before && ticked(before, line.signature, on));
+    try {
+      const revision = Math.max(1, drafting.revision);
+      await settled(client.PUT("/api/blocks/{block_id}/cut-marks", { params: { path: { block_id: id } }, body: { done, revision } }));
+      setFault(undefined);
+    } catch (reason) {
+      setFault(`The tick was not kept. ${reason instanceof Error ? reason.message : ""}`);
+    }
+    await queries.invalidateQueries({ queryKey: ["cut", id] });
+  }
+
+  async function finish(one: CutFabric) {
+    try {
+      await settled(client.POST("/api/cut/done", { body: { document: view.document, stage, fabric: one.key } }));
+      await queries.invalidateQueries({ queryKey: ["fabrics"] });
+      await queries.invalidateQueries({ queryKey: ["cut", id] });
+    } catch (reason) {
+      setFault(reason instanceof Error ? reason.message : "That was not kept.");
+    }
+  }
+
+  const take = (path: string) => {
+    const asked = path.endsWith("csv") ? download(path, view.document) : saveAnswer(path, { document: view.document, stage, paper: view.sheet.unit === "in" ? "letter" : "a4" });
+    asked.then(
+      () => setFault(undefined),
+      (reason: Error) => setFault(reason.message),
+    );
+  };
+
+  if (!plan || !fabric) {
+    return (
+      <main className="alone" role="status">
+        {found.error ? <Said text={found.error.message} action={{ words: "Try again", onClick: () => void found.refetch() }} /> : <Spinner size="sm" />}
+        {plan && "Nothing is to be cut at this stage."}
+        {plan && (
+          <button type="button" className="quiet" onClick={() => go({ stage: "all" })}>
+            see all blocks
+          </button>
+        )}
+      </main>
+    );
+  }
+  if (params.get("table")) {
+    return (
+      <TableView
+        view={view} plan={plan} fabric={fabric} fault={fault} onTick={(line, on) => void tick(line, on)}
+        onFabric={(next) => go({ fabric: next })} onClose={() => go({ table: undefined })}
+      /> // prettier-ignore
+    );
+  }
+  return (
+    <main className="cutting">
+      <nav className="cards" aria-label="Fabrics to cut">
+        <fieldset className="stages">
+          <legend className="visually-hidden">For which blocks</legend>
+          {STAGES.map(([name, words]) => (
+            <label key={name}>
+              <input type="radio" name="stage" checked={stage === name} onChange={() => go({ stage: name })} /> {words}
+            </label>
+          ))}
+        </fieldset>
+        {plan.fabrics.map((one) => (
+          <FabricButton key={one.key} one={one} view={view} open={one.key === fabric.key} onOpen={() => go({ fabric: one.key })} />
+        ))}
+        <span className="spring" />
+        <Button variant="primary" size="sm" onClick={() => go({ table: "1" })}>
+          At the cutting table
+        </Button>
+        <Dropdown>
+          <Dropdown.Toggle variant="outline-primary" size="sm" className="w-100">
+            Print and take along
+          </Dropdown.Toggle>
+          <Dropdown.Menu>
+            {FILES.map(([path, words]) => (
+              <Dropdown.Item key={path} onClick={() => take(path)}>
+                {words}
+              </Dropdown.Item>
+            ))}
+          </Dropdown.Menu>
+        </Dropdown>
+      </nav>
+      <OneFabric
+        key={fabric.key} fabric={fabric} plan={plan} view={view} fault={fault} faults={drafting.faults}
+        act={(acts) => drafting.act(acts)} onTick={(line, on) => void tick(line, on)} onDone={() => void finish(fabric)}
+        onDismiss={() => {
+          setFault(undefined);
+          drafting.dismiss();
+        }}
+      />
+    </main>
+  );
+}
+
+function ticked(plan: CutPlan, signature: string, on: boolean): CutPlan {
+  const fabrics = plan.fabrics.map((fabric) => {
+    const lines = fabric.lines.map((line) => (line.signature === signature ? { ...line, ticked: on } : line));
+    return { ...fabric, lines, done: lines.every((line) => line.ticked) };
+  });
+  return { ...plan, fabrics };
+}
+
+/** The swatch of a fabric of the block. */
+export function SwatchOf({ view, name, size }: { view: Draft; name: string; size?: number }) {
+  const index = view.fabrics.findIndex((fabric) => fabric.key === name);
+  const fabric = view.fabrics[index];
+  return fabric ? <Swatch fabric={fabric} index={index} size={size ?? 30} /> : <span className="no-swatch" />;
+}
+
+function FabricButton({ one, view, open, onOpen }: { one: CutFabric; view: Draft; open: boolean; onOpen: () => void }) {
+  const done = one.lines.filter((line) => line.ticked).length;
+  return (
+    <button type="button" className="unit-card cloth-card" aria-current={open || undefined} onClick={onOpen}>
+      <SwatchOf view={view} name={one.key} size={44} />
+      <span>
+        <b>{one.name}</b>
+        <small>
+          <Fr>{one.buy === "nothing" ? "all from the shelf" : one.buy}</Fr>
+        </small>
+        <small>{one.done ? "all cut" : `${String(done)} of ${String(one.lines.length)} lines cut`}</small>
+      </span>
+    </button>
+  );
+}
+
+interface FabricProps {
+  fabric: CutFabric;
+  plan: CutPlan;
+  view: Draft;
+  fault: string | undefined;
+  faults: { place: string; message: string }[];
+  act: (acts: Act[]) => void;
+  onTick: (line: CutLine, on: boolean) => void;
+  onDone: () => void;
+  onDismiss: () => void;
+}
+
+function OneFabric({ fabric, plan, view, fault, faults, act, onTick, onDone, onDismiss }: FabricProps) {
+  const [lit, setLit] = useState<number>();
+  const said = [...(fault ? [fault] : []), ...faults.map((one) => `${one.place}: ${one.message}`)];
+  const line = fabric.lines.find((one) => one.number === lit);
+  const changed = plan.changed.filter((one) => one.fabric === fabric.key);
+  return (
+    <>
+      <section className="cloth-list" aria-label={`Cutting list of ${fabric.name}`}>
+        {said.length > 0 && <Said text={said.join("\n")} onClose={onDismiss} />}
+        <header>
+          <SwatchOf view={view} name={fabric.key} size={40} />
+          <div>
+            <h1>{fabric.name}</h1>
+            <p>
+              {fabric.buy === "nothing" ? "Nothing to buy" : "Buy "}
+              {fabric.buy !== "nothing" && (
+                <b>
+                  <Fr>{fabric.buy}</Fr>
+                </b>
+              )}
+              {fabric.fat_quarters && ` or ${fabric.fat_quarters}`}
+              {fabric.buy !== "nothing" && (
+                <small>
+                  {" "}
+                  the strips need <Fr>{fabric.needed}</Fr>; no layout could do with less than <Fr>{fabric.least}</Fr>
+                </small>
+              )}
+            </p>
+            {fabric.from_shelf.length > 0 && (
+              <p>
+                From the shelf first: <Fr>{fabric.from_shelf.join(", ")}</Fr>
+              </p>
+            )}
+            {fabric.too_large.length > 0 && (
+              <p role="alert" className="doubt">
+                Wider than the cloth: <Fr>{fabric.too_large.join(", ")}</Fr>. Take wider cloth or join it first.
+              </p>
+            )}
+          </div>
+        </header>
+        <p className="caution">{plan.caution}</p>
+        {changed.length > 0 && (
+          <ul className="changed">
+            {changed.map((one) => (
+              <li key={one.words}>
+                <Fr>{one.words}</Fr>
+              </li>
+            ))}
+          </ul>
+        )}
+        <ol className="cut-lines">
+          {fabric.lines.map((one) => (
+            <li
+              key={one.signature}
+              className={one.number === lit ? "lit" : ""}
+              onPointerEnter={() => setLit(one.number)}
+              onPointerLeave={() => setLit(undefined)}
+            >
+              <label>
+                <input type="checkbox" checked={one.ticked} onChange={(event) => onTick(one, event.target.checked)} />
+                <span className="number">{one.number + 1}</span>
+                <span className="count">{one.count}</span>
+                <span className="what">
+                  {one.what} <b className="size"><Fr>{one.size}</Fr></b> <i><Fr>{one.further}</Fr></i>
+                  <small>
+                    {one.strips && (
+                      <>
+                        from <Fr>{one.strips}</Fr>;{" "}
+                      </>
+                    )}
+                    for {one.purpose}
+                    {one.done > 0 && !one.ticked && `; ${String(one.done)} are cut`}
+                  </small>
+                </span>
+              </label>
+            </li>
+          ))}
+        </ol>
+        {fabric.leftovers.length > 0 && (
+          <p className="quiet-text">
+            Left over and worth keeping: <Fr>{fabric.leftovers.join(", ")}</Fr>
+          </p>
+        )}
+        {fabric.shelf_name && fabric.done && (
+          <Button size="sm" variant="outline-primary" onClick={onDone}>
+            The cutting is done: put the leftovers on the shelf
+          </Button>
+        )}
+        <ClothSettings view={view} fabric={fabric} act={act} />
+      </section>
+      <section className="cloth-pictures" aria-label="Layouts">
+        <BlockPicture view={view} line={line} fabric={fabric.key} />
+        {fabric.layouts.map((layout, index) => (
+          <LayoutPicture key={index} layout={layout} lines={fabric.lines} view={view} fabric={fabric.key} lit={lit} onLit={setLit} />
+        ))}
+      </section>
+    </>
+  );
+}
+
+/** How the cloth is bought, and to which fabric of the shelf it is tied. */
+function ClothSettings({ view, fabric, act }: { view: Draft; fabric: CutFabric; act: (acts: Act[]) => void }) {
+  const shelf = useQuery({ queryKey: ["fabrics"], queryFn: () => settled<Schemas["ShelfFabricOut"][]>(client.GET("/api/fabrics")) });
+  const own = view.fabrics.find((one) => one.key === fabric.key);
+  const { sheet } = view;
+  const unit = sheet.unit === "in" ? "″" : " cm";
+  return (
+    <details className="cloth-settings">
+      <summary>How this cloth is bought</summary>
+      {own && (
+        <label className="typed">
+          <span>From the fabric shelf</span>
+          <select
+            value={own.shelf}
+            onChange={(event) =>
+              act([
+                {
+                  do: "fabric", key: own.key, name: own.name, colour: own.colour, value: own.value, print: own.print,
+                  direction: own.direction, shelf: event.target.value,
+                }, // prettier-ignore
+              ])
+            }
+          >
+            <option value="">not tied to any</option>
+            {(shelf.data ?? []).map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.name}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      {(
+        [
+          ["Usable width", "usable", unit],
+          ["To straighten", "straightening", unit],
+          ["Shrinks", "shrinkage", " in 100"],
+          ["Keep leftovers from", "keep", unit],
+        ] as const
+      ).map(([words, name, suffix]) => (
+        <Typed key={name} label={words} value={sheet[name]} suffix={suffix} width="3.4rem" onKeep={(text) => act([{ do: "making", [name]: text }])} />
+      ))}
+    </details>
+  );
+}

@@ -1,0 +1,67 @@
+import type { Draft, Schemas } from "../api/client";
+import { ClothPattern } from "../common/Cloth";
+import { Fr } from "../common/Fr";
+import type { CutLine } from "./Cut";
+
+interface Props {
+  layout: Schemas["LayoutOut"];
+  lines: CutLine[];
+  view: Draft;
+  fabric: string;
+  lit: number | undefined;
+  onLit: (line: number | undefined) => void;
+}
+
+/** One piece of cloth to scale: strips from the top, the pieces numbered by their line, diagonal cuts drawn. */
+export function LayoutPicture({ layout, lines, view, fabric, lit, onLit }: Props) {
+  const index = view.fabrics.findIndex((one) => one.key === fabric);
+  const own = view.fabrics[index];
+  const id = `cloth-${fabric}-${layout.name.replaceAll(/\W+/g, "-")}`;
+  const thin = layout.width / 400;
+  return (
+    <figure className="layout">
+      <figcaption>
+        <Fr>{layout.name}</Fr> <small><Fr>{layout.size}</Fr></small>
+      </figcaption>
+      <svg viewBox={`${String(-thin)} ${String(-thin)} ${String(layout.width + 2 * thin)} ${String(layout.length + 2 * thin)}`} role="img" aria-label={`Layout of ${layout.name}`}>
+        <defs>{own && <ClothPattern fabric={own} index={index} id={id} scale={layout.width / 320} />}</defs>
+        <rect width={layout.width} height={layout.length} className="ground" fill={own ? `url(#${id})` : "#fffdf6"} />
+        {layout.laid.map((one, number) => {
+          const line = lines.find((each) => each.number === one.line);
+          const { x, y, width, height } = one;
+          const small = Math.min(width, height);
+          return (
+            <g
+              key={number} className={`laid${one.line === lit ? " lit" : ""}${line?.ticked ? " ticked" : ""}`}
+              onPointerEnter={() => onLit(one.line)} onPointerLeave={() => onLit(undefined)}
+            >
+              <rect x={x} y={y} width={width} height={height} />
+              {line && line.subcut !== "none" && <line x1={x} y1={y + height} x2={x + width} y2={y} className="diagonal" />}
+              {line?.subcut === "both-diagonals" && <line x1={x} y1={y} x2={x + width} y2={y + height} className="diagonal" />}
+              <text x={x + width / 2} y={y + height / 2} fontSize={Math.min(small * 0.5, layout.width / 22)} dominantBaseline="central" textAnchor="middle">
+                {one.line + 1}
+              </text>
+            </g>
+          );
+        })}
+        {layout.strips.map((strip) => (
+          <line key={strip.y} x1={0} x2={layout.width} y1={strip.y + strip.height} y2={strip.y + strip.height} className="strip-cut" />
+        ))}
+      </svg>
+      <ol className="strip-words">
+        {alike(layout.strips.map((strip) => strip.words)).map(([words, count]) => (
+          <li key={words}>
+            {count > 1 && <b>{count} × </b>}
+            <Fr>{words}</Fr>
+          </li>
+        ))}
+      </ol>
+    </figure>
+  );
+}
+
+function alike(words: string[]): [string, number][] {
+  const counts = new Map<string, number>();
+  for (const word of words) counts.set(word, (counts.get(word) ?? 0) + 1);
+  return [...counts];
+}

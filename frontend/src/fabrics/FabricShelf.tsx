@@ -1,0 +1,234 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { type FormEvent, useEffect, useState } from "react";
+import { Button, Form, Modal } from "react-bootstrap";
+import { Link } from "react-router";
+
+import { client, type Faults, Refused, type Schemas, settled } from "../api/client";
+import { Brand } from "../common/Brand";
+import { Swatch } from "../common/Cloth";
+import { Fr } from "../common/Fr";
+import { Said } from "../common/Notices";
+import { Shopping } from "./Shopping";
+
+export type ShelfFabric = Schemas["ShelfFabricOut"];
+
+/** A shelf fabric as it is drawn. */
+export function drawn(fabric: Pick<ShelfFabric, "name" | "colour" | "ink" | "value" | "print">) {
+  return { ...fabric, key: fabric.name, direction: 0, shelf: "", patches: 0 };
+}
+
+/** The fabric shelf: what there is, in which pieces; and what to buy for chosen blocks. */
+export function FabricShelf() {
+  const queries = useQueryClient();
+  const shelf = useQuery({ queryKey: ["fabrics"], queryFn: () => settled<ShelfFabric[]>(client.GET("/api/fabrics")) });
+  const [editing, setEditing] = useState<ShelfFabric | "new">();
+  const [gone, setGone] = useState<ShelfFabric>();
+  const refresh = () => queries.invalidateQueries({ queryKey: ["fabrics"] });
+  useEffect(() => {
+    document.title = "Fabric shelf · Yonk";
+  }, []);
+  return (
+    <div className="finder-page">
+      <header className="top">
+        <Brand />
+        <h1>Fabric shelf</h1>
+        <span className="spring" />
+        <Link to="/finder">Size finder</Link>
+        <Button variant="primary" onClick={() => setEditing("new")}>
+          Put a fabric on the shelf
+        </Button>
+      </header>
+      <main className="finder">
+        {gone && (
+          <Said
+            text={`${gone.name} was taken off the shelf.`}
+            action={{
+              words: "Bring it back",
+              onClick: () =>
+                void settled(client.POST("/api/fabrics/{fabric_id}/restore", { params: { path: { fabric_id: gone.id } } })).then(() => {
+                  setGone(undefined);
+                  void refresh();
+                }),
+            }}
+            onClose={() => setGone(undefined)}
+          />
+        )}
+        {shelf.error && <Said text={shelf.error.message} action={{ words: "Try again", onClick: () => void shelf.refetch() }} />}
+        {shelf.data && !shelf.data.length && (
+          <p>
+            The fabric shelf is empty. Put on it what you have: bolts’ ends, fat quarters, precut squares, offcuts. A block’s fabric tied to one of
+            them is cut from these pieces first.
+          </p>
+        )}
+        <ul className="shelf-fabrics">
+          {(shelf.data ?? []).map((fabric, index) => (
+            <li key={fabric.id}>
+              <Swatch fabric={drawn(fabric)} index={index} size={52} />
+              <div>
+                <b>{fabric.name}</b> <small>{[fabric.value, fabric.print, fabric.fibre].filter(Boolean).join(", ")}</small>
+                <p>
+                  {fabric.pieces.length ? <Fr>{fabric.pieces.map((piece) => piece.words).join(", ")}</Fr> : <i>no pieces on hand</i>}
+                </p>
+                {fabric.note && <p className="quiet-text">{fabric.note}</p>}
+              </div>
+              <button type="button" className="quiet" aria-label={`Change ${fabric.name}`} onClick={() => setEditing(fabric)}>
+                change
+              </button>
+            </li>
+          ))}
+        </ul>
+        <Shopping />
+      </main>
+      {editing && (
+        <FabricForm
+          fabric={editing === "new" ? undefined : editing}
+          onClose={() => setEditing(undefined)}
+          onKept={() => {
+            setEditing(undefined);
+            void refresh();
+          }}
+          onGone={(fabric) => {
+            setEditing(undefined);
+            setGone(fabric);
+            void refresh();
+          }}
+        />
+      )}
+    </div>
+  );
+}
+
+interface FormProps {
+  fabric: ShelfFabric | undefined;
+  onClose: () => void;
+  onKept: () => void;
+  onGone: (fabric: ShelfFabric) => void;
+}
+
+function FabricForm({ fabric, onClose, onKept, onGone }: FormProps) {
+  const [form, setForm] = useState({
+    name: fabric?.name ?? "",
+    colour: fabric?.colour ?? "#8a9a8e",
+    value: fabric?.value ?? ("medium" as const),
+    print: fabric?.print ?? ("solid" as const),
+    fibre: fabric?.fibre ?? "cotton",
+    note: fabric?.note ?? "",
+    unit: fabric?.unit ?? ("in" as const),
+  });
+  const [pieces, setPieces] = useState(fabric?.pieces.map(({ width, length, count }) => ({ width, length, count: String(count) })) ?? []);
+  const [faults, setFaults] = useState<Faults["faults"]>([]);
+  const sizes = useQuery({
+    queryKey: ["cloth-sizes", form.unit],
+    queryFn: () => settled<Schemas["PresetOut"][]>(client.GET("/api/cloth-sizes/{unit}", { params: { path: { unit: form.unit } } })),
+  });
+  const change = (part: Partial<typeof form>) => setForm({ ...form, ...part });
+  const said = (place: string) => faults.find((fault) => fault.place.endsWith(place))?.message;
+
+  async function keep(event: FormEvent) {
+    event.preventDefault();
+    const body = { ...form, pieces: pieces.map((piece) => ({ ...piece, count: Number(piece.count) || 0 })), revision: fabric?.revision ?? null };
+    try {
+      await settled(
+        fabric
+          ? client.PUT("/api/fabrics/{fabric_id}", { params: { path: { fabric_id: fabric.id } }, body })
+          : client.POST("/api/fabrics", { body }),
+      );
+      onKept();
+    } catch (reason) {
+      setFaults(reason instanceof Refused ? reason.faults.faults : [{ place: "", message: "Yonk's server does not answer." }]);
+    }
+  }
+
+  async function takeAway(one: ShelfFabric) {
+    await settled(client.DELETE("/api/fabrics/{fabric_id}", { params: { path: { fabric_id: one.id } } }));
+    onGone(one);
+  }
+
+  return (
+    <Modal show onHide={onClose} size="lg" aria-labelledby="shelf-form">
+      <Form onSubmit={(event) => void keep(event)}>
+        <Modal.Header closeButton>
+          <Modal.Title id="shelf-form">{fabric ? fabric.name : "A fabric for the shelf"}</Modal.Title>
+        </Modal.Header>
+        <Modal.Body className="stack">
+          {faults.length > 0 && <Said text={faults.map((fault) => `${fault.place} ${fault.message}`).join("\n")} />}
+          <div className="side-by-side">
+            <Form.Group controlId="shelf-name">
+              <Form.Label>Name</Form.Label>
+              <Form.Control value={form.name} maxLength={120} isInvalid={Boolean(said("name"))} onChange={(event) => change({ name: event.target.value })} />
+            </Form.Group>
+            <Form.Group controlId="shelf-colour">
+              <Form.Label>Colour</Form.Label>
+              <Form.Control type="color" value={form.colour} onChange={(event) => change({ colour: event.target.value })} />
+            </Form.Group>
+            <Form.Group controlId="shelf-value">
+              <Form.Label>Value</Form.Label>
+              <Form.Select value={form.value} onChange={(event) => change({ value: event.target.value as ShelfFabric["value"] })}>
+                <option value="light">light</option>
+                <option value="medium">medium</option>
+                <option value="dark">dark</option>
+              </Form.Select>
+            </Form.Group>
+            <Form.Group controlId="shelf-print">
+              <Form.Label>Print</Form.Label>
+              <Form.Select value={form.print} onChange={(event) => change({ print: event.target.value as ShelfFabric["print"] })}>
+                <option value="solid">solid</option>
+                <option value="allover">all-over print</option>
+                <option value="directional">directional print</option>
+              </Form.Select>
+            </Form.Group>
+            <Form.Group controlId="shelf-fibre">
+              <Form.Label>Fibre</Form.Label>
+              <Form.Control value={form.fibre} maxLength={120} onChange={(event) => change({ fibre: event.target.value })} />
+            </Form.Group>
+          </div>
+          <Form.Group controlId="shelf-note">
+            <Form.Label>Note</Form.Label>
+            <Form.Control value={form.note} maxLength={2000} onChange={(event) => change({ note: event.target.value })} />
+          </Form.Group>
+          <fieldset className="pieces">
+            <legend>Pieces on hand, usable all over</legend>
+            <Form.Select aria-label="Unit of length" value={form.unit} onChange={(event) => change({ unit: event.target.value === "cm" ? "cm" : "in" })}>
+              <option value="in">inches</option>
+              <option value="cm">cm</option>
+            </Form.Select>
+            {pieces.map((piece, index) => (
+              <div key={index}>
+                {(["count", "width", "length"] as const).map((side) => (
+                  <Form.Control
+                    key={side}
+                    aria-label={`${{ count: "How many", width: "Width", length: "Length" }[side]} of piece ${String(index + 1)}`}
+                    value={piece[side]}
+                    isInvalid={Boolean(said(`pieces.${String(index)}.${side}`))}
+                    onChange={(event) => setPieces(pieces.map((one, at) => (at === index ? { ...one, [side]: event.target.value } : one)))}
+                  />
+                ))}
+                <button type="button" className="quiet" onClick={() => setPieces(pieces.filter((_, at) => at !== index))}>
+                  take out
+                </button>
+              </div>
+            ))}
+            <div className="presets">
+              {(sizes.data ?? []).map((size) => (
+                <button key={size.name} type="button" className="quiet" onClick={() => setPieces([...pieces, { width: size.width, length: size.length, count: "1" }])}>
+                  + {size.name}
+                </button>
+              ))}
+              <button type="button" className="quiet" onClick={() => setPieces([...pieces, { width: "", length: "", count: "1" }])}>
+                + another size
+              </button>
+            </div>
+          </fieldset>
+        </Modal.Body>
+        <Modal.Footer>
+          {fabric && (
+            <Button variant="outline-primary" className="me-auto" onClick={() => void takeAway(fabric)}>
+              Take it off the shelf
+            </Button>
+          )}
+          <Button type="submit">Keep</Button>
+        </Modal.Footer>
+      </Form>
+    </Modal>
+  );
+}

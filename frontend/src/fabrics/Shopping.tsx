@@ -1,0 +1,61 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+
+import { client, type Schemas, settled } from "../api/client";
+import { Swatch } from "../common/Cloth";
+import { Fr } from "../common/Fr";
+import { drawn } from "./FabricShelf";
+
+/** What to buy for chosen blocks; fabrics tied to the same one of the shelf are added up. */
+export function Shopping() {
+  const [chosen, setChosen] = useState<string[]>([]);
+  const blocks = useQuery({ queryKey: ["shelf"], queryFn: () => settled<Schemas["ShelfBlockOut"][]>(client.GET("/api/blocks")) });
+  const list = useQuery({
+    queryKey: ["shopping", chosen],
+    queryFn: () => settled<Schemas["ShoppingLineOut"][]>(client.POST("/api/shopping", { body: { blocks: chosen } })),
+    enabled: chosen.length > 0,
+  });
+  return (
+    <section className="shopping" aria-labelledby="shopping-head">
+      <h2 id="shopping-head">Shopping list</h2>
+      <fieldset>
+        <legend>For which blocks</legend>
+        {(blocks.data ?? []).map((block) => (
+          <label key={block.id}>
+            <input
+              type="checkbox"
+              checked={chosen.includes(block.id)}
+              onChange={(event) => setChosen(event.target.checked ? [...chosen, block.id] : chosen.filter((one) => one !== block.id))}
+            />{" "}
+            {block.blocks} × {block.name}
+          </label>
+        ))}
+      </fieldset>
+      {list.error && <p role="alert">{list.error.message}</p>}
+      {chosen.length > 0 && list.data && (
+        <ul className="shelf-fabrics">
+          {list.data.map((line, index) => (
+            <li key={`${line.name} ${String(index)}`}>
+              <Swatch fabric={drawn(line)} index={index} size={40} />
+              <div>
+                <b>{line.name}</b>{" "}
+                <span className="buy">
+                  <Fr>{line.buy}</Fr>
+                </span>
+                {line.fat_quarters && <small> or {line.fat_quarters}</small>}
+                <p className="quiet-text">
+                  for {line.blocks.join(", ")}
+                  {line.from_shelf.length > 0 && (
+                    <>
+                      ; from the shelf <Fr>{line.from_shelf.join(", ")}</Fr>
+                    </>
+                  )}
+                </p>
+              </div>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}

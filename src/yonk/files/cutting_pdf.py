@@ -1,0 +1,149 @@
+"""The cutting list on paper: by fabric in the order of cutting, each cloth's layout to scale, boxes to tick."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
+
+from yonk.core.cutting.cloth import ClothPlan, Layout
+from yonk.core.cutting.in_words import (
+    bought,
+    cut_shape,
+    cut_size,
+    fat_quarters,
+    further,
+    purposes,
+    size,
+    strip_words,
+    strips_of,
+)
+from yonk.core.cutting_stage import Cutting
+from yonk.core.measure import show
+from yonk.core.sewing.steps import CAUTIONS
+from yonk.files.paper import INK, MADDER, MARGIN, PLAIN, SHEET, SIZES, SOFT, PaperName, bound, drawable, marked, style
+
+STAGES = {"all": "all blocks", "trial": "one trial block", "rest": "the blocks after the trial"}
+TALLEST = 250.0
+
+
+def write_cutting_pdf(cutting: Cutting, paper: PaperName = "letter") -> bytes:
+    """The list and the layouts of a stage."""
+    draft = cutting.draft
+    title = f"{draft.name}: cutting list for {STAGES[cutting.stage]}"
+    many = f"{cutting.plan.blocks} block{'' if cutting.plan.blocks == 1 else 's'}"
+    finished = f"{size(draft.width, draft.height, draft.unit)} finished, {show(draft.making.seam, draft.unit)} seam allowance, {many}"
+    story: list[Flowable] = [
+        Paragraph(marked(title, 17), style(17, bold=True)), Paragraph(marked(finished, 11), style(11, colour=SOFT)),
+        Paragraph(marked(CAUTIONS["blade"], 10), style(10, colour=MADDER, above=4)),
+    ]  # fmt: skip
+    for cloth in cutting.cloths:
+        story += _fabric(cloth, cutting, SIZES[paper][0] - 2 * MARGIN)
+    return bound(story, paper, title)
+
+
+def _fabric(cloth: ClothPlan, cutting: Cutting, width: float) -> list[Flowable]:
+    draft = cutting.draft
+    head = [
+        Spacer(1, 12), Paragraph(marked(draft.fabric(cloth.fabric).name, 15), style(15, bold=True)),
+        Paragraph(marked(_buying(cloth, cutting), 11), style(11)),
+    ]  # fmt: skip
+    rows = [_row(number, cloth, cutting) for number in range(len(cloth.cuts))]
+    table = Table(rows, colWidths=[18, 22, 34, 150, width - 224], repeatRows=0)
+    table.setStyle(
+        TableStyle(
+            [
+                ("BOX", (0, n), (0, n), 0.8, INK) for n in range(len(rows))
+            ]
+            + [("VALIGN", (0, 0), (-1, -1), "MIDDLE"), ("LINEBELOW", (0, 0), (-1, -1), 0.4, SOFT)]
+        )
+    )  # fmt: skip
+    pictures = [
+        KeepTogether([Spacer(1, 6), LayoutDrawing(layout, cloth, cutting, width), *_strips(layout, cutting)])
+        for layout in cloth.layouts
+    ]
+    return [
+        KeepTogether([*head, table]) if len(rows) < 12 else Spacer(1, 0),
+        *([] if len(rows) < 12 else [*head, table]),
+        *pictures,
+    ]
+
+
+def _buying(cloth: ClothPlan, cutting: Cutting) -> str:
+    unit = cutting.draft.unit
+    hand = [layout.source.name for layout in cloth.layouts if not layout.bought]
+    quarters = fat_quarters(cloth.fat_quarters)
+    said = [
+        f"Buy {bought(cloth.buy, unit)}{f' or {quarters}' if quarters else ''}." if cloth.buy else "Nothing to buy.",
+        f"From the shelf first: {', '.join(hand)}." if hand else "",
+    ]
+    return " ".join(part for part in said if part)
+
+
+def _row(number: int, cloth: ClothPlan, cutting: Cutting) -> list[Any]:
+    cut, unit = cloth.cuts[number], cutting.draft.unit
+    words = [further(cut, unit), f"from {strips_of(number, cloth, unit)}" if strips_of(number, cloth, unit) else ""]
+    words.append(f"for {'; '.join(purposes(cut, cutting.plan.recipes))}")
+    return [
+        "", Paragraph(str(number + 1), style(10, centred=True)), Paragraph(str(cut.count), style(14, bold=True)),
+        Paragraph(f"{cut_shape(cut)} <b>{marked(cut_size(cut, unit), 13)}</b>", style(13)),
+        Paragraph(marked("; ".join(word for word in words if word), 10), style(10)),
+    ]  # fmt: skip
+
+
+def _strips(layout: Layout, cutting: Cutting) -> list[Flowable]:
+    counts: dict[str, int] = {}
+    for strip in layout.strips:
+        words = strip_words(strip, cutting.draft.unit)
+        counts[words] = counts.get(words, 0) + 1
+    return [Paragraph(marked(f"{count} × {words}", 10), style(10)) for words, count in counts.items()]
+
+
+class LayoutDrawing(Flowable):  # type: ignore[misc]
+    """One piece of cloth to scale with the pieces numbered by their line."""
+
+    def __init__(self, layout: Layout, cloth: ClothPlan, cutting: Cutting, width: float) -> None:
+        super().__init__()
+        self.layout, self.cloth, self.cutting = layout, cloth, cutting
+        source = layout.source
+        self.scale = min(width / float(source.width), TALLEST / float(source.length))
+        self.width, self.height = float(source.width) * self.scale, float(source.length) * self.scale + 14
+
+    def wrap(self, *_: float) -> tuple[float, float]:
+        """How much room it takes, in points."""
+        return self.width, self.height
+
+    def draw(self) -> None:
+        """Draw it from the bottom left."""
+        canvas, layout, scale = self.canv, self.layout, self.scale
+        high = float(layout.source.length) * scale
+        unit = self.cutting.draft.unit
+        name = "New cloth" if layout.bought else "From the shelf"
+        canvas.setFont(PLAIN, 9)
+        canvas.setFillColor(SOFT)
+        canvas.drawString(
+            0, high + 4, drawable(f"{name}, {show(layout.source.width, unit)} by {show(layout.source.length, unit)}")
+        )
+        canvas.setStrokeColor(SOFT)
+        canvas.rect(0, 0, self.width, high)
+        for one in layout.laid:
+            x, y = float(one.x) * scale, high - float(one.y + one.height) * scale
+            wide, tall = float(one.width) * scale, float(one.height) * scale
+            canvas.setStrokeColor(INK)
+            canvas.setFillColor(SHEET)
+            canvas.rect(x, y, wide, tall, fill=1)
+            subcut = self.cloth.cuts[one.line].subcut
+            canvas.setDash(3, 2)
+            if subcut != "none":
+                canvas.line(x, y, x + wide, y + tall)
+            if subcut == "both-diagonals":
+                canvas.line(x, y + tall, x + wide, y)
+            canvas.setDash()
+            canvas.setFillColor(INK)
+            letters = min(11.0, min(wide, tall) * 0.6)
+            canvas.setFont(PLAIN, letters)
+            canvas.drawCentredString(x + wide / 2, y + tall / 2 - letters / 3, str(one.line + 1))
+        canvas.setStrokeColor(MADDER)
+        for strip in layout.strips:
+            y = high - float(strip.y + strip.height) * scale
+            canvas.line(0, y, self.width, y)

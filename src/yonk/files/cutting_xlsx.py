@@ -1,0 +1,62 @@
+"""The cutting list as a spreadsheet: a row for each line, a sheet for what to buy."""
+
+from __future__ import annotations
+
+from io import BytesIO
+
+from openpyxl import Workbook
+from openpyxl.styles import Font
+from openpyxl.worksheet.worksheet import Worksheet
+
+from yonk.core.cutting.in_words import bought, cut_shape, fat_quarters, further, purposes, size, strips_of
+from yonk.core.cutting_stage import Cutting
+from yonk.core.measure import write_mixed
+
+HEADINGS = ("fabric", "line", "count", "shape", "width", "height", "unit", "cut further", "from", "for", "done")
+
+
+def write_cutting_xlsx(cutting: Cutting) -> bytes:
+    """A workbook; sizes as mixed numbers in text, so that a program takes none of them for a date."""
+    draft, book = cutting.draft, Workbook()
+    sheet = book.active
+    assert isinstance(sheet, Worksheet)
+    sheet.title = "Cutting list"
+    sheet.append(HEADINGS)
+    for cloth in cutting.cloths:
+        for number, cut in enumerate(cloth.cuts):
+            sheet.append(
+                [
+                    _plain(draft.fabric(cloth.fabric).name), number + 1, cut.count, cut_shape(cut), write_mixed(cut.width),
+                    write_mixed(cut.height), draft.unit, _sign(further(cut, draft.unit)), _sign(strips_of(number, cloth, draft.unit)),
+                    "; ".join(purposes(cut, cutting.plan.recipes)), "",
+                ]
+            )  # fmt: skip
+    buying = book.create_sheet("To buy")
+    buying.append(("fabric", "buy", "or", "from the shelf", "left over"))
+    for cloth in cutting.cloths:
+        hand = [layout.source.name for layout in cloth.layouts if not layout.bought]
+        buying.append(
+            [
+                _plain(draft.fabric(cloth.fabric).name), _sign(bought(cloth.buy, draft.unit)), fat_quarters(cloth.fat_quarters),
+                _sign(", ".join(hand)), _sign(", ".join(size(one.width, one.length, draft.unit) for one in cloth.leftovers)),
+            ]
+        )  # fmt: skip
+    for page in (sheet, buying):
+        for cell in page[1]:
+            cell.font = Font(bold=True)
+        for column in page.columns:
+            page.column_dimensions[column[0].column_letter].width = min(
+                48, 2 + max(len(str(cell.value or "")) for cell in column)
+            )
+        page.freeze_panes = "A2"
+    out = BytesIO()
+    book.save(out)
+    return out.getvalue()
+
+
+def _sign(text: str) -> str:
+    return text.replace("⁄", "/")
+
+
+def _plain(text: str) -> str:
+    return f"'{text}" if text[:1] in "=+-@\t\r" else text

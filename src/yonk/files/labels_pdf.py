@@ -1,0 +1,43 @@
+"""Labels for the stacks of cut pieces: letter, fabric, cut size and count, to be cut apart."""
+
+from __future__ import annotations
+
+from reportlab.platypus import Paragraph
+
+from yonk.core.cutting.in_words import cut_shape, cut_size, further
+from yonk.core.cutting_stage import Cutting
+from yonk.files.paper import INK, MARGIN, SIZES, SOFT, PaperName, marked, sheet_of_paper, style
+
+ACROSS, DOWN = 3, 8
+
+
+def write_labels_pdf(cutting: Cutting, paper: PaperName = "letter") -> bytes:
+    """A label for every line of the list, three across and eight down."""
+    draft = cutting.draft
+    canvas, out = sheet_of_paper(paper, f"{draft.name}: labels")
+    width, height = ((side - 2 * MARGIN) / count for side, count in zip(SIZES[paper], (ACROSS, DOWN), strict=True))
+    labels = [(cloth, cut) for cloth in cutting.cloths for cut in cloth.cuts]
+    for number, (cloth, cut) in enumerate(labels):
+        if number and number % (ACROSS * DOWN) == 0:
+            canvas.showPage()
+        column, row = number % ACROSS, number // ACROSS % DOWN
+        x, y = MARGIN + column * width, SIZES[paper][1] - MARGIN - (row + 1) * height
+        canvas.setStrokeColor(SOFT)
+        canvas.setDash(2, 2)
+        canvas.rect(x, y, width, height)
+        canvas.setDash()
+        letters = " ".join(dict.fromkeys(purpose.letter for purpose in cut.purposes))
+        lines = (
+            (letters, 20, True, INK), (f"{cut.count} {cut_shape(cut)} {cut_size(cut, draft.unit)}", 12, True, INK),
+            (draft.fabric(cloth.fabric).name, 11, False, INK), (f"{draft.name}; {further(cut, draft.unit)}".rstrip("; "), 8.5, False, SOFT),
+        )  # fmt: skip
+        top = y + height - 6
+        for text, points, bold, colour in lines:
+            paragraph = Paragraph(marked(text, points), style(points, bold=bold, colour=colour))
+            _, taken = paragraph.wrap(width - 16, top - y)
+            if taken > top - y - 2:
+                continue
+            top -= taken
+            paragraph.drawOn(canvas, x + 8, top)
+    canvas.save()
+    return out.getvalue()

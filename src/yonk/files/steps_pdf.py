@@ -1,0 +1,182 @@
+"""Step sheets of the recipes on paper: the same pictures as on the screen, to scale, in the block's own fabrics."""
+
+from __future__ import annotations
+
+from reportlab.lib.colors import Color, HexColor
+from reportlab.platypus import Flowable, KeepTogether, PageBreak, Paragraph, Spacer, Table, TableStyle
+
+from yonk.core.comparison import steps_of
+from yonk.core.cutting.in_words import size
+from yonk.core.draft import Draft
+from yonk.core.plan import Plan
+from yonk.core.recipes import of_group, wanted_of
+from yonk.core.sewing.pictures import MarkedLine, Picture, picture_of
+from yonk.core.sewing.steps import Step
+from yonk.core.units import BY_NAME
+from yonk.files.paper import (
+    CHALK,
+    INK,
+    MADDER,
+    MARGIN,
+    PLAIN,
+    SHEET,
+    SIZES,
+    SOFT,
+    PaperName,
+    bound,
+    drawable,
+    marked,
+    style,
+)
+
+LARGEST = 92.0  # points, of the largest work of a recipe
+PALE = 0.26
+
+
+def write_steps_pdf(plan: Plan, paper: PaperName = "letter") -> bytes:
+    """The steps of every way that is taken, a sheet for each group of units; each caution once."""
+    draft = plan.reading.draft
+    wanted = wanted_of([(plan.reading, plan.blocks), *plan.colourings])
+    story: list[Flowable] = []
+    said: set[str] = set()
+    for group, recipes in of_group(plan.recipes):
+        if all(recipe.method.sew is None or group.kind == "patch" for recipe in recipes):
+            continue
+        words, unit = BY_NAME[group.kind].words, group.unit
+        head = f"{wanted.totals[group.label]} × {words} {group.label}, {size(max(unit.width, unit.height), min(unit.width, unit.height), draft.unit)} finished"
+        story += [PageBreak()] if story else []
+        story += [
+            Paragraph(marked(head, 16), style(16, bold=True)),
+            Paragraph(marked(recipes[0].reason, 11), style(11, colour=SOFT)),
+        ]
+        for share, made in steps_of(recipes[0].way, unit, wanted.terms, wanted):
+            times = "once" if share.lots == 1 else f"{share.lots} times"
+            story.append(
+                Paragraph(f"{share.method.words}, {share.wanted} units: {times}", style(12, bold=True, above=8))
+            )
+            story += _steps(made.table.steps, draft, said, SIZES[paper][0] - 2 * MARGIN)
+    if not story:
+        story = [
+            Paragraph("Every patch of this block is cut to size; no unit is sewn by a recipe of its own.", style(12))
+        ]
+    return bound(story, paper, f"{draft.name}: step sheets")
+
+
+def _steps(steps: list[Step], draft: Draft, said: set[str], width: float) -> list[Flowable]:
+    pictures = [[picture_of(scene) for scene in step.scenes[:4]] for step in steps]
+    largest = max((max(one.box[2], one.box[3]) for row in pictures for one in row), default=1.0)
+    rows: list[Flowable] = []
+    for number, (step, row) in enumerate(zip(steps, pictures, strict=True), start=1):
+        own = max(largest / 2, *(max(one.box[2], one.box[3]) for one in row)) if row else largest
+        drawings = [StepDrawing(one, draft, LARGEST / own) for one in row]
+        caution = step.caution if step.caution and step.caution not in said else None
+        said |= {caution} if caution else set()
+        words = [Paragraph(f"<b>{number}</b> {marked(step.words, 11)}", style(11))]
+        words += [Paragraph(marked(caution, 9), style(9, colour=MADDER))] if caution else []
+        across = 250.0
+        table = Table([[_side_by_side(drawings, across), words]], colWidths=[across, width - across])
+        table.setStyle(TableStyle([("VALIGN", (0, 0), (-1, -1), "MIDDLE"), ("LINEBELOW", (0, 0), (-1, -1), 0.4, SOFT)]))
+        rows.append(KeepTogether([table, Spacer(1, 2)]))
+    return rows
+
+
+def _side_by_side(drawings: list[StepDrawing], width: float) -> Flowable:
+    """The pictures of a step in rows of as many as fit."""
+    rows: list[list[StepDrawing]] = [[]]
+    for drawing in drawings:
+        if rows[-1] and sum(one.width for one in rows[-1]) + drawing.width > width - 12:
+            rows.append([])
+        rows[-1].append(drawing)
+    return Table([[Table([row])] for row in rows if row])
+
+
+class StepDrawing(Flowable):  # type: ignore[misc]
+    """One picture of a step, `scale` points to the draft's unit."""
+
+    def __init__(self, picture: Picture, draft: Draft, scale: float) -> None:
+        super().__init__()
+        self.picture, self.draft, self.scale = picture, draft, scale
+        self.above = 14.0 if picture.labels or picture.count > 1 else 3.0
+        self.beside = 14.0 if picture.labels else 3.0
+        self.width = picture.box[2] * scale + self.beside + 3
+        self.height = picture.box[3] * scale + self.above + 3
+
+    def wrap(self, *_: float) -> tuple[float, float]:
+        """How much room it takes, in points."""
+        return self.width, self.height
+
+    def _at(self, spot: tuple[float, float]) -> tuple[float, float]:
+        left, top, _, high = self.picture.box
+        return (spot[0] - left) * self.scale + self.beside, (high - (spot[1] - top)) * self.scale + 3
+
+    def draw(self) -> None:
+        """Draw it from the bottom left."""
+        canvas = self.canv
+        for cloth in self.picture.cloths:
+            path = canvas.beginPath()
+            path.moveTo(*self._at(cloth.outline[0]))
+            for spot in cloth.outline[1:]:
+                path.lineTo(*self._at(spot))
+            path.close()
+            canvas.setStrokeColor(INK)
+            canvas.setLineWidth(0.6)
+            canvas.setFillColor(_colour(self.draft.fabric(cloth.fabric).colour, right=cloth.side == "right"))
+            canvas.drawPath(path, fill=1)
+        for line in self.picture.lines:
+            self._line(line)
+        canvas.setFillColor(INK)
+        canvas.setFont(PLAIN, 9)
+        for label in self.picture.labels:
+            (ax, ay), (bx, by) = self._at(label.span[0]), self._at(label.span[1])
+            if abs(bx - ax) > abs(by - ay):
+                canvas.drawCentredString((ax + bx) / 2, max(ay, by) + 3, drawable(label.words))
+            else:
+                canvas.saveState()
+                canvas.translate(min(ax, bx) - 3, (ay + by) / 2)
+                canvas.rotate(90)
+                canvas.drawCentredString(0, 0, drawable(label.words))
+                canvas.restoreState()
+        if self.picture.count > 1:
+            canvas.drawRightString(self.width, self.height - 9, f"× {self.picture.count}")
+
+    def _line(self, line: MarkedLine) -> None:
+        canvas = self.canv
+        colour, width, dash = {
+            "drawn": (INK, 0.8, (5, 3)), "sewn": (INK, 1.1, (1.5, 1.5)), "cut": (MADDER, 1.1, ()), "seam": (INK, 0.6, ()),
+            "press": (INK, 1.2, ()), "ruler": (CHALK, 1.2, ()), "guide": (CHALK, 1.2, (6, 2, 1, 2)), "allowance": (SOFT, 0.5, (1, 2)),
+        }[line.mark]  # fmt: skip
+        (ax, ay), (bx, by) = self._at(line.span[0]), self._at(line.span[1])
+        if line.mark == "press":
+            canvas.setStrokeColor(SHEET)
+            canvas.setDash()
+            canvas.setLineWidth(5)
+            canvas.line(ax, ay, bx, by)
+        canvas.setStrokeColor(colour)
+        canvas.setLineWidth(width)
+        canvas.setDash(*([list(dash)] if dash else []))
+        canvas.line(ax, ay, bx, by)
+        canvas.setDash()
+        if line.mark == "press":
+            _tip(canvas, (ax, ay), (bx, by))
+
+
+def _tip(canvas: object, start: tuple[float, float], end: tuple[float, float]) -> None:
+    dx, dy = end[0] - start[0], end[1] - start[1]
+    long = (dx * dx + dy * dy) ** 0.5 or 1.0
+    dx, dy = dx / long * 5, dy / long * 5
+    path = canvas.beginPath()  # type: ignore[attr-defined]
+    path.moveTo(*end)
+    path.lineTo(end[0] - dx - dy * 0.6, end[1] - dy + dx * 0.6)
+    path.lineTo(end[0] - dx + dy * 0.6, end[1] - dy - dx * 0.6)
+    path.close()
+    canvas.setFillColor(INK)  # type: ignore[attr-defined]
+    canvas.setStrokeColor(SHEET)  # type: ignore[attr-defined]
+    canvas.setLineWidth(0.8)  # type: ignore[attr-defined]
+    canvas.drawPath(path, fill=1)  # type: ignore[attr-defined]
+
+
+def _colour(code: str, *, right: bool) -> Color:
+    colour = HexColor(code)
+    if right:
+        return colour
+    return Color(*(1 - PALE * (1 - part) for part in (colour.red, colour.green, colour.blue)))

@@ -1,0 +1,146 @@
+"""Templates at true size: cut line, seam line, letter, grain and counts, over as many pages as they need.
+
+The first page has a square of 1″ and one of 5 cm to check the printer's scale. A template too big for a page is split;
+neighbouring pages overlap, and each has the crosses that the other one has, to lay them on each other.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from math import ceil
+
+from reportlab.pdfgen.canvas import Canvas
+
+from yonk.core.cutting.templates import Outline, Template
+from yonk.core.draft import Unit
+from yonk.files.paper import BOLD, CHALK, INK, MARGIN, PLAIN, POINTS, SIZES, SOFT, PaperName, sheet_of_paper
+
+OVERLAP = 36.0
+HEAD = 30.0
+INSIDE = 2.0  # so that no line is cut off by the page's frame
+
+
+def write_templates_pdf(templates: list[Template], unit: Unit, name: str, paper: PaperName = "letter") -> bytes:
+    """All templates, each on a page or pages of its own, after a page to check the scale with."""
+    canvas, out = sheet_of_paper(paper, f"{name}: templates")
+    _check_page(canvas, paper, name)
+    for template in templates:
+        for number, (left, top) in enumerate(tiles(template, unit, paper), start=1):
+            _page(canvas, template, unit, paper, (left, top), number)
+    canvas.save()
+    return out.getvalue()
+
+
+def room(paper: PaperName) -> tuple[float, float]:
+    """What a page has room for, in points."""
+    width, height = SIZES[paper]
+    return width - 2 * MARGIN - 2 * INSIDE, height - 2 * MARGIN - HEAD - 2 * INSIDE
+
+
+def tiles(template: Template, unit: Unit, paper: PaperName) -> Iterator[tuple[float, float]]:
+    """Where each page's window has its left and top edge on the template, in points; one page where it fits."""
+    wide, high = template.width * POINTS[unit], template.height * POINTS[unit]
+    across, down = room(paper)
+    columns = 1 if wide <= across else ceil((wide - OVERLAP) / (across - OVERLAP))
+    rows = 1 if high <= down else ceil((high - OVERLAP) / (down - OVERLAP))
+    for row in range(rows):
+        for column in range(columns):
+            yield column * (across - OVERLAP), row * (down - OVERLAP)
+
+
+def _check_page(canvas: Canvas, paper: PaperName, name: str) -> None:
+    _, height = SIZES[paper]
+    canvas.setFont(BOLD, 16)
+    canvas.setFillColor(INK)
+    canvas.drawString(MARGIN, height - MARGIN - 16, f"{name}: templates")
+    canvas.setFont(PLAIN, 11)
+    lines = (
+        "Print at 100 %, not fitted to the page. Then measure both squares: if they are off, so are the templates.",
+        "The outer line is the cut line, the dashed line the seam. Lay the arrow along the threads of the cloth.",
+        "Where a template runs over several pages, cut one page at its edge and lay the crosses on each other.",
+    )
+    for number, line in enumerate(lines):
+        canvas.drawString(MARGIN, height - MARGIN - 44 - 16 * number, line)
+    y = height - MARGIN - 120
+    canvas.setStrokeColor(INK)
+    canvas.setLineWidth(0.8)
+    canvas.rect(MARGIN, y - 72, 72, 72)
+    five = 5 * POINTS["cm"]
+    canvas.rect(MARGIN + 130, y - five, five, five)
+    canvas.drawString(MARGIN, y - 86, "1″")
+    canvas.drawString(MARGIN + 130, y - five - 14, "5 cm")
+    canvas.showPage()
+
+
+def _page(
+    canvas: Canvas, template: Template, unit: Unit, paper: PaperName, window: tuple[float, float], number: int
+) -> None:
+    width, height = SIZES[paper]
+    across, down = (side + 2 * INSIDE for side in room(paper))
+    points = POINTS[unit]
+    many = len(list(tiles(template, unit, paper)))
+    canvas.setFillColor(INK)
+    canvas.setFont(BOLD, 13)
+    counts = ", ".join(f"{count} of {fabric}" for fabric, count in template.counts)
+    sheet = f"  sheet {number} of {many}" if many > 1 else ""
+    canvas.drawString(MARGIN, height - MARGIN - 10, f"{template.letter}{sheet}")
+    canvas.setFont(PLAIN, 10)
+    canvas.drawRightString(width - MARGIN, height - MARGIN - 10, f"cut {counts}")
+    canvas.saveState()
+    frame = canvas.beginPath()
+    frame.rect(MARGIN, MARGIN, across, down)
+    canvas.clipPath(frame, stroke=0)
+    left, top = MARGIN + INSIDE - window[0], MARGIN + down - INSIDE + window[1]
+
+    def trace(outline: Outline, dash: list[float]) -> None:
+        path = canvas.beginPath()
+        path.moveTo(left + outline[0][0] * points, top - outline[0][1] * points)
+        for x, y in outline[1:]:
+            path.lineTo(left + x * points, top - y * points)
+        path.close()
+        canvas.setDash(dash)
+        canvas.drawPath(path)
+        canvas.setDash()
+
+    canvas.setStrokeColor(INK)
+    canvas.setLineWidth(0.9)
+    trace(template.cut, [])
+    canvas.setLineWidth(0.6)
+    trace(template.seam, [4, 3])
+    _marks(canvas, template, points, left, top)
+    if many > 1:
+        _crosses(canvas, template, points, paper, left, top)
+    canvas.restoreState()
+    canvas.showPage()
+
+
+def _marks(canvas: Canvas, template: Template, points: float, left: float, top: float) -> None:
+    """The letter and the grain arrow inside the seam line."""
+    x = sum(spot[0] for spot in template.seam) / len(template.seam) * points + left
+    y = top - sum(spot[1] for spot in template.seam) / len(template.seam) * points
+    canvas.setFont(BOLD, 18)
+    canvas.drawCentredString(x, y - 6, template.letter)
+    long = min(36.0, template.height * points * 0.3)
+    canvas.setStrokeColor(SOFT)
+    canvas.line(x + 16, y - long / 2, x + 16, y + long / 2)
+    for end, way in ((y + long / 2, -1), (y - long / 2, 1)):
+        canvas.line(x + 16, end, x + 13, end + 5 * way)
+        canvas.line(x + 16, end, x + 19, end + 5 * way)
+
+
+def _crosses(canvas: Canvas, template: Template, points: float, paper: PaperName, left: float, top: float) -> None:
+    """Joining marks in the middle of every overlap, at the same places on both pages."""
+    across, down = room(paper)
+    canvas.setStrokeColor(CHALK)
+    columns, rows = (
+        int(template.width * points // (across - OVERLAP)) + 1,
+        int(template.height * points // (down - OVERLAP)) + 1,
+    )
+    xs = [n * (across - OVERLAP) + OVERLAP / 2 for n in range(columns + 1)]
+    ys = [n * (down - OVERLAP) + OVERLAP / 2 for n in range(rows + 1)]
+    spots = {(x, y + step) for x in xs for y in ys for step in (0.0, (down - OVERLAP) / 2)}
+    spots |= {(x + (across - OVERLAP) / 2, y) for x in xs for y in ys}
+    for x, y in spots:
+        px, py = left + x, top - y
+        canvas.line(px - 8, py, px + 8, py)
+        canvas.line(px, py - 8, px, py + 8)

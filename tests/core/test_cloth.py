@@ -1,0 +1,197 @@
+"""Laying pieces on cloth so that hands can cut them, and what is cut when."""
+
+from __future__ import annotations
+
+from collections import Counter
+from dataclasses import replace
+from fractions import Fraction as F
+
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from tests.drafts import block
+from yonk.core.acts import SetMaking, apply
+from yonk.core.cutting.cloth import BOLTS, FAT_QUARTER, Bolt, ClothPlan, Piece, divided, plan_cloth
+from yonk.core.cutting.cuts import Cut, Purpose
+from yonk.core.cutting.progress import done_when_ticked, standings
+from yonk.core.cutting.strips import Strip, Wanted, first_fit, lay_strips, lower_bound
+from yonk.core.cutting.templates import templates
+from yonk.core.cutting_stage import plan_cutting
+from yonk.core.plan import make_plan
+from yonk.core.stages import plan_stage, units_made
+from yonk.machine.samples import all_samples
+
+WOF = 320  # forty inches in eighths
+
+
+@st.composite
+def wishes(draw: st.DrawFn) -> list[Wanted]:
+    """A list of pieces in eighths of an inch."""
+    sizes = draw(
+        st.lists(
+            st.tuples(st.integers(8, 100), st.integers(8, 100), st.integers(1, 20), st.booleans()),
+            min_size=1,
+            max_size=8,
+        )
+    )
+    return [Wanted(key, w, h, n, turn) for key, (w, h, n, turn) in enumerate(sizes)]
+
+
+def pieces(strips: list[Strip]) -> Counter[int]:
+    return sum((strip.pieces for strip in strips), Counter())
+
+
+@settings(max_examples=60)
+@given(wishes())
+def test_every_piece_is_laid_once_and_every_strip_can_be_cut_by_hand(wanted: list[Wanted]) -> None:
+    strips, misfits = lay_strips(wanted, WOF)
+    assert not misfits
+    assert pieces(strips) == Counter({one.key: one.count for one in wanted})
+    by_key = {one.key: one for one in wanted}
+    for strip in strips:
+        assert strip.used <= WOF
+        for column in strip.columns:
+            one = by_key[column.key]
+            assert column.height * column.count <= strip.height
+            ways = {(one.width, one.height)} | ({(one.height, one.width)} if one.turnable else set())
+            assert (column.width, column.height) in ways
+    assert [strip.height for strip in strips] == sorted((strip.height for strip in strips), reverse=True)
+
+
+@settings(max_examples=60)
+@given(wishes())
+def test_no_plan_is_longer_than_plain_strips_or_shorter_than_the_bound(wanted: list[Wanted]) -> None:
+    length = sum(strip.height for strip in lay_strips(wanted, WOF)[0])
+    assert lower_bound(wanted, WOF) <= length <= sum(strip.height for strip in first_fit(wanted, WOF))
+
+
+@settings(max_examples=40)
+@given(wishes(), st.integers(40, 300), st.integers(20, 200))
+def test_a_piece_of_cloth_with_an_end_holds_what_it_says_and_names_the_rest(
+    wanted: list[Wanted], width: int, length: int
+) -> None:
+    strips, missing = lay_strips(wanted, width, length)
+    assert sum(strip.height for strip in strips) <= length
+    laid = pieces(strips)
+    assert all(laid[one.key] + missing[one.key] == one.count for one in wanted)
+
+
+@pytest.mark.parametrize(
+    ("wanted", "length"),
+    [
+        ([Wanted(0, 64, 64, 6)], 128),  # six squares of 8: five across, two strips
+        ([Wanted(0, 40, 40, 1)], 40),
+        ([Wanted(0, 64, 32, 10)], 64),  # ten of 8 by 4 stand: 10 × 4 across one strip of 8
+        ([Wanted(0, 64, 32, 10, False)], 64),  # or lie two above the other
+        ([Wanted(0, 160, 24, 4, False)], 48),
+    ],
+)
+def test_layouts_that_can_be_reckoned_by_hand(wanted: list[Wanted], length: int) -> None:
+    assert sum(strip.height for strip in lay_strips(wanted, WOF)[0]) == length
+    assert lower_bound(wanted, WOF) == length
+
+
+def cut(width: str, height: str, count: int, shape: str = "rectangle", **more: object) -> Cut:
+    purpose = Purpose(("1",), "A", "patch", count, ())
+    return Cut("peat", shape, F(width), F(height), "none", count, (purpose,), **more)  # type: ignore[arg-type]
+
+
+def laid(cuts: list[Cut], **more: object) -> ClothPlan:
+    return plan_cloth("peat", cuts, more.pop("bolt", BOLTS["in"]), "in", squaring=F(1), **more)  # type: ignore[arg-type]
+
+
+def test_cloth_is_bought_with_straightening_shrinkage_and_to_the_next_eighth_of_a_yard() -> None:
+    plan = laid([cut("8", "8", 6, "square")])
+    assert (plan.exact, plan.bound, plan.buy) == (F(16), F(16), F(18))
+    shrinking = Bolt(F(40), F(1), F(1, 10), F(9, 2))
+    assert laid([cut("8", "8", 6, "square")], bolt=shrinking).buy == F(45, 2)  # 17 / 0.9 = 18.9
+    wide = Bolt(F(48), F(0), F(0), F(9, 2))
+    assert laid([cut("8", "8", 6, "square")], bolt=wide).exact == F(8)
+
+
+def test_the_shelf_comes_first_where_it_costs_nothing_and_leftovers_are_named() -> None:
+    quarter = Piece("fat quarter", *FAT_QUARTER["in"])
+    plan = laid([cut("8", "8", 6, "square")], on_hand=[quarter], keep=F(3))  # four of 8 lie on a fat quarter
+    assert [(layout.bought, len(layout.laid)) for layout in plan.layouts] == [(False, 4), (True, 2)]
+    assert plan.buy == F(9) and plan.fat_quarters == 1
+    enough = laid([cut("8", "8", 4, "square")], on_hand=[quarter], keep=F(3))
+    assert enough.buy == 0 and enough.layouts[0].rest == F(35, 2) - 16
+    assert {(piece.width, piece.length) for piece in enough.leftovers} == {(F(9, 2), F(8))}
+    small = laid([cut("30", "8", 1)], on_hand=[quarter])
+    assert small.layouts[0].bought and small.fat_quarters is None
+
+
+def test_upright_cloth_turns_nothing_and_knows_what_stands() -> None:
+    free, upright = laid([cut("12", "4", 8)]), laid([cut("12", "4", 8)], upright=True, standing=[0.5])
+    sizes = Counter((one.width, one.height) for layout in upright.layouts for one in layout.laid)
+    assert sizes == {(F(12), F(4)): 4, (F(4), F(12)): 4}
+    assert upright.exact >= free.exact
+    lying = laid([cut("12", "4", 8)], upright=True)
+    assert {(one.width, one.height) for layout in lying.layouts for one in layout.laid} == {(F(12), F(4))}
+
+
+def test_strips_of_a_strip_set_stay_whole_from_selvedge_to_selvedge() -> None:
+    long = cut("131", "5/2", 1, "strip", segment=F(13, 2))  # twenty segments of 6 1/2 and 1 to square up
+    assert divided(long, F(40), F(1)) == [(F(40), 3), (F(14), 1)]  # six segments to a width of fabric, two left
+    plan = laid([long])
+    assert [(one.width, one.height) for one in plan.layouts[0].laid] == [(F(40), F(5, 2))] * 3 + [(F(14), F(5, 2))]
+    assert divided(cut("30", "5/2", 1, "strip", segment=F(13, 2)), F(40), F(1)) == [(F(30), 1)]
+
+
+def test_what_is_wider_than_the_cloth_is_named_and_the_rest_is_cut() -> None:
+    plan = laid([cut("50", "45", 2), cut("8", "8", 1, "square")])
+    assert plan.too_large == ((0, 2),) and plan.exact == F(8)
+
+
+def test_a_trial_first_and_then_the_rest_make_all_units_and_cut_no_patch_twice() -> None:
+    for draft in all_samples():
+        trial, rest, whole = (plan_stage(draft, stage) for stage in ("trial", "rest", "all"))
+        made = units_made(trial) + units_made(rest)
+        wanted = Counter({recipe.group.identity: 0 for recipe in whole.recipes})
+        for recipe in whole.recipes:
+            wanted[recipe.group.identity] += recipe.total
+        assert all(made[identity] >= count for identity, count in wanted.items())
+        plain = [cut for cut in (*trial.cuts, *rest.cuts) if cut.shape == "square" and cut.subcut == "none"]
+        for one in whole.cuts:
+            if one.shape == "square" and {p.role for p in one.purposes} == {"patch"}:
+                assert sum(other.count for other in plain if other.signature == one.signature) >= one.count
+
+
+def test_a_second_triangle_of_the_trial_is_used_by_the_rest() -> None:
+    draft = block(
+        "0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog", size="3 3", blocks=3, methods={"half-square-triangle": "cut-and-sew"}
+    )
+    trial, rest = plan_stage(draft, "trial"), plan_stage(draft, "rest")
+    assert [(one.fabric, one.count) for one in trial.cuts] == [("peat", 1), ("fog", 1)] or len(trial.cuts) == 2
+    assert [one.count for one in rest.cuts] == [1, 1]  # four triangles of each less the two that are there: one square
+
+
+def test_standings_say_what_is_good_useless_and_still_to_cut() -> None:
+    eight, four = cut("8", "8", 6, "square"), cut("4", "4", 2, "square")
+    found = {one.signature: one for one in standings([eight, four], {eight.signature: 4, "gone|square|1|1|none|": 3})}
+    assert (found[eight.signature].still, found[eight.signature].good, found[eight.signature].useless) == (2, 4, 0)
+    assert found["gone|square|1|1|none|"].useless == 3 and found[four.signature].still == 2
+    assert (done_when_ticked(5, 2, ticked=True), done_when_ticked(5, 2, ticked=False)) == (7, 2)
+
+
+def test_every_sample_is_cut_with_little_waste_and_directional_prints_are_not_turned() -> None:
+    for draft in all_samples():
+        for cloth in plan_cutting(draft, "all").cloths:
+            assert not cloth.too_large
+            assert cloth.bound <= cloth.exact <= cloth.bound * F(3, 2)
+    striped = replace(
+        next(draft for draft in all_samples() if draft.name == "Peg"),
+        fabrics=tuple(replace(f, print="directional") for f in next(all_samples()).fabrics),
+    )
+    assert all(cloth.layouts for cloth in plan_cutting(striped, "all").cloths)
+
+
+def test_templates_are_the_patches_with_their_seam_allowance() -> None:
+    triangle = make_plan(block("0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog", size="3 3", blocks=5))
+    (one,) = templates(triangle)
+    assert one.letter == "A" and dict(one.counts) == {"Peat": 5, "Fog": 5}
+    assert len(one.seam) == 3 and one.width == pytest.approx(one.height)
+    slanted = apply(block("1/3 0 2/3 1, 0 1/2 1/2 1/2", "1/6 1/4 peat", size="6 6"), SetMaking(blocks=2))
+    needed = {purpose.letter for c in make_plan(slanted).cuts if c.shape == "template" for purpose in c.purposes}
+    assert needed and {one.letter for one in templates(make_plan(slanted))} == needed
