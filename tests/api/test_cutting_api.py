@@ -131,11 +131,16 @@ def test_leftovers_go_back_to_the_shelf_when_the_cutting_is_done(web: TestClient
         "/api/fabrics", json=FOG | {"name": "Peat", "pieces": [{"width": "40", "length": "18", "count": 1}]}
     ).json()
     document = tied(WEIR_GATE, "peat", kept["id"])
-    asked = {"document": document, "stage": "all", "fabric": "peat"}
+    block = web.post("/api/blocks", json={"document": document}).json()
+    asked = {"document": document, "block_id": block["id"], "stage": "all", "fabric": "peat"}
     peat = next(fabric for fabric in cut(web, document)["fabrics"] if fabric["key"] == "peat")
     assert peat["buy"] == "nothing" and peat["leftovers"] == ["32″ × 8″"]
     after = web.post("/api/cut/done", json=asked).json()
     assert [piece["words"] for piece in after["pieces"]] == ["1 × 32″ × 8″"]
+    twice = web.post("/api/cut/done", json=asked)
+    assert twice.status_code == 422 and "already" in twice.json()["faults"][0]["message"]
+    found = next(one for one in cut(web, document, block_id=block["id"])["fabrics"] if one["key"] == "peat")
+    assert found["put_back"] and cut(web, document, block_id=block["id"])["changed"] == []
     untied = web.post("/api/cut/done", json=asked | {"fabric": "fog"})
     assert untied.status_code == 422 and "tied to none" in untied.json()["faults"][0]["message"]
 

@@ -355,7 +355,7 @@ export interface paths {
         put?: never;
         /**
          * Cutting Csv
-         * @description The cutting list of a draft as CSV.
+         * @description The cutting list of a stage as CSV.
          */
         post: operations["cutting_csv_api_files_cutting_csv_post"];
         delete?: never;
@@ -1110,6 +1110,8 @@ export interface components {
             name: string;
             /** Needed */
             needed: string;
+            /** Put Back */
+            put_back: boolean;
             /** Shelf */
             shelf: string;
             /** Shelf Name */
@@ -1142,7 +1144,7 @@ export interface components {
          * CutLineOut
          * @description A line of the list in the order of cutting.
          *
-         *     `number` ties it to the layouts. `ticked` when it is done; ticking it makes `done_on` cut, unticking `done_off`.
+         *     `number` ties it to the layouts; `running` counts the pieces cut of the fabric so far. `ticked` when it is done; ticking it makes `done_on` cut, unticking `done_off`.
          */
         CutLineOut: {
             /** Count */
@@ -1161,6 +1163,8 @@ export interface components {
             number: number;
             /** Purpose */
             purpose: string;
+            /** Running */
+            running: string;
             /**
              * Shape
              * @enum {string}
@@ -1246,6 +1250,8 @@ export interface components {
          * @description The cutting of a fabric is done: what was used comes off the shelf, what is left goes on it.
          */
         DoneIn: {
+            /** Block Id */
+            block_id: string;
             /**
              * Document
              * @description a block file; the front end hands it on as it came
@@ -4303,7 +4309,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ActsIn"];
+                "application/json": components["schemas"]["PrintIn"];
             };
         };
         responses: {

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { Button, Dropdown, Spinner } from "react-bootstrap";
 import { useSearchParams } from "react-router";
 
-import { type Act, client, download, type Draft, saveAnswer, type Schemas, settled } from "../api/client";
+import { type Act, client, type Draft, saveAnswer, type Schemas, settled } from "../api/client";
 import type { Drafting } from "../block/useDraft";
 import { Swatch } from "../common/Cloth";
 import { Fr } from "../common/Fr";
@@ -49,6 +49,7 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
   });
   const plan = found.data;
   const fabric = plan?.fabrics.find((one) => one.key === params.get("fabric")) ?? plan?.fabrics[0];
+  const paper = params.get("paper") ?? (view.sheet.unit === "in" ? "letter" : "a4");
   const go = (change: Record<string, string | undefined>) => {
     const next = new URLSearchParams(params);
     for (const [name, value] of Object.entries(change)) {
@@ -73,7 +74,7 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
 
   async function finish(one: CutFabric) {
     try {
-      await settled(client.POST("/api/cut/done", { body: { document: view.document, stage, fabric: one.key } }));
+      await settled(client.POST("/api/cut/done", { body: { document: view.document, block_id: id, stage, fabric: one.key } }));
       await queries.invalidateQueries({ queryKey: ["fabrics"] });
       await queries.invalidateQueries({ queryKey: ["cut", id] });
     } catch (reason) {
@@ -82,8 +83,7 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
   }
 
   const take = (path: string) => {
-    const asked = path.endsWith("csv") ? download(path, view.document) : saveAnswer(path, { document: view.document, stage, paper: view.sheet.unit === "in" ? "letter" : "a4" });
-    asked.then(
+    saveAnswer(path, { document: view.document, stage, paper }).then(
       () => setFault(undefined),
       (reason: Error) => setFault(reason.message),
     );
@@ -133,6 +133,13 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
             Print and take along
           </Dropdown.Toggle>
           <Dropdown.Menu>
+            <label className="paper">
+              Paper{" "}
+              <select value={paper} onChange={(event) => go({ paper: event.target.value })}>
+                <option value="letter">Letter</option>
+                <option value="a4">A4</option>
+              </select>
+            </label>
             {FILES.map(([path, words]) => (
               <Dropdown.Item key={path} onClick={() => take(path)}>
                 {words}
@@ -210,7 +217,7 @@ function OneFabric({ fabric, plan, view, fault, faults, act, onTick, onDone, onD
           <div>
             <h1>{fabric.name}</h1>
             <p>
-              {fabric.buy === "nothing" ? "Nothing to buy" : "Buy "}
+              {fabric.done ? "All cut. " : fabric.buy === "nothing" ? "Nothing to buy" : "Buy "}
               {fabric.buy !== "nothing" && (
                 <b>
                   <Fr>{fabric.buy}</Fr>
@@ -236,7 +243,7 @@ function OneFabric({ fabric, plan, view, fault, faults, act, onTick, onDone, onD
             )}
           </div>
         </header>
-        <p className="caution">{plan.caution}</p>
+        {fabric.key === plan.fabrics[0]?.key && <p className="caution">{plan.caution}</p>}
         {changed.length > 0 && (
           <ul className="changed">
             {changed.map((one) => (
@@ -266,7 +273,7 @@ function OneFabric({ fabric, plan, view, fault, faults, act, onTick, onDone, onD
                         from <Fr>{one.strips}</Fr>;{" "}
                       </>
                     )}
-                    for {one.purpose}
+                    for {one.purpose}; pieces {one.running}
                     {one.done > 0 && !one.ticked && `; ${String(one.done)} are cut`}
                   </small>
                 </span>
@@ -279,7 +286,8 @@ function OneFabric({ fabric, plan, view, fault, faults, act, onTick, onDone, onD
             Left over and worth keeping: <Fr>{fabric.leftovers.join(", ")}</Fr>
           </p>
         )}
-        {fabric.shelf_name && fabric.done && (
+        {fabric.shelf_name && fabric.put_back && <p className="quiet-text">The leftovers are on the shelf.</p>}
+        {fabric.shelf_name && fabric.done && !fabric.put_back && (
           <Button size="sm" variant="outline-primary" onClick={onDone}>
             The cutting is done: put the leftovers on the shelf
           </Button>

@@ -23,7 +23,7 @@ from yonk.api.cut_schemas import (
     ShoppingIn,
     ShoppingLineOut,
 )
-from yonk.api.cut_view import all_of, cutting_of, cutting_view, pieces_of, shelf_fabric_out
+from yonk.api.cut_view import all_of, cutting_of, cutting_view, pieces_of, put_back_mark, shelf_fabric_out
 from yonk.api.routes import ERRORS, Db
 from yonk.api.view import DARK_INK, LIGHT_INK
 from yonk.core.contrast import luminance
@@ -36,6 +36,7 @@ from yonk.core.measure import LengthError, read_length, write_exact, write_typed
 from yonk.core.stages import plan_stage
 from yonk.files.block_file import read_block, take_block
 from yonk.files.cut_drawings import write_layouts_svg, write_templates_dxf, write_templates_svg
+from yonk.files.cutting_csv import write_cutting_csv
 from yonk.files.cutting_pdf import write_cutting_pdf
 from yonk.files.cutting_xlsx import write_cutting_xlsx
 from yonk.files.labels_pdf import write_labels_pdf
@@ -164,6 +165,10 @@ def cutting_done(asked: DoneIn, db: Db) -> ShelfFabricOut:
     """Take what was cut of a tied fabric off the shelf, and put the leftovers worth keeping on it."""
     draft = take_block(asked.document)
     fabric = draft.fabric(asked.fabric)
+    kept_block = blocks.one_block(db, asked.block_id)
+    mark = put_back_mark(fabric.key, asked.stage)
+    if cutting.marks_of(db, asked.block_id).get(mark):
+        raise DraftError("fabric", f"the leftovers of {fabric.name} were put on the shelf already")
     shelf = all_of(fabrics.all_fabrics(db))
     if fabric.shelf not in shelf:
         raise DraftError("fabric", f"{fabric.name} is tied to none of the fabric shelf")
@@ -180,9 +185,9 @@ def cutting_done(asked: DoneIn, db: Db) -> ShelfFabricOut:
         {"width": write_exact(width), "length": write_exact(length), "count": count}
         for (width, length), count in sorted(pieces.items(), reverse=True)
     ]
-    return shelf_fabric_out(
-        fabrics.change_fabric(db, kept.id, kept.name, json.dumps(known, ensure_ascii=False), kept.revision)
-    )
+    changed = fabrics.change_fabric(db, kept.id, kept.name, json.dumps(known, ensure_ascii=False), kept.revision)
+    cutting.mark(db, asked.block_id, {mark: 1}, kept_block.revision)
+    return shelf_fabric_out(changed)
 
 
 def _cutting(asked: PrintIn, db: Session) -> Cutting:
@@ -222,6 +227,13 @@ def labels_pdf(asked: PrintIn, db: Db) -> Response:
     """Labels for the stacks."""
     found = _cutting(asked, db)
     return _file(write_labels_pdf(found, asked.paper), PDF, f"{found.draft.name} labels.pdf")
+
+
+@router.post("/files/cutting.csv", response_class=Response, responses=ERRORS)
+def cutting_csv(asked: PrintIn) -> Response:
+    """The cutting list of a stage as CSV."""
+    plan = plan_stage(take_block(asked.document), asked.stage)
+    return _file(write_cutting_csv(plan), "text/csv; charset=utf-8", f"{plan.reading.draft.name} cutting list.csv")
 
 
 @router.post("/files/cutting.xlsx", response_class=Response, responses=ERRORS)

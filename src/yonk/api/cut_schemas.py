@@ -31,7 +31,7 @@ class PrintIn(Model):
 class CutLineOut(Model):
     """A line of the list in the order of cutting.
 
-    `number` ties it to the layouts. `ticked` when it is done; ticking it makes `done_on` cut, unticking `done_off`.
+    `number` ties it to the layouts; `running` counts the pieces cut of the fabric so far. `ticked` when it is done; ticking it makes `done_on` cut, unticking `done_off`.
     """
 
     number: int
@@ -46,6 +46,7 @@ class CutLineOut(Model):
     letters: list[str]
     units: list[str]
     strips: str
+    running: str
     ticked: bool
     done: int
     done_on: int
@@ -100,6 +101,7 @@ class CutFabricOut(Model):
     lines: list[CutLineOut]
     layouts: list[LayoutOut]
     done: bool
+    put_back: bool
 
 
 class ChangedOut(Model):
@@ -198,6 +200,7 @@ class DoneIn(Model):
     """The cutting of a fabric is done: what was used comes off the shelf, what is left goes on it."""
 
     document: Document
+    block_id: str
     stage: StageName
     fabric: str
 

@@ -88,8 +88,13 @@ def _fabric(
         fat_quarters=fat_quarters(cloth.fat_quarters), from_shelf=_from_shelf(cloth),
         too_large=[f"{count} of {size(cloth.cuts[line].width, cloth.cuts[line].height, unit)}" for line, count in cloth.too_large],
         leftovers=[size(piece.width, piece.length, unit) for piece in cloth.leftovers], lines=lines,
-        layouts=[_layout(layout, cloth, unit) for layout in cloth.layouts], done=all(line.ticked for line in lines),
+        layouts=[_layout(layout, cloth, unit) for layout in cloth.layouts], done=all(line.ticked for line in lines), put_back=bool(done.get(put_back_mark(fabric.key, cutting.stage))),
     )  # fmt: skip
+
+
+def put_back_mark(fabric: str, stage: StageName) -> str:
+    """Under which name it is kept that the leftovers of a fabric are on the shelf."""
+    return f"{PUT_BACK}{fabric}|{stage}"
 
 
 def _from_shelf(cloth: ClothPlan) -> list[str]:
@@ -103,11 +108,14 @@ def _line(
     unit, known = cutting.draft.unit, done.get(cut.signature, 0)
     taken = before[cut.signature]
     on = done_when_ticked(cut.count, taken, ticked=True)
+    sofar, whole = (sum(one.count for one in cuts) for cuts in (cloth.cuts[:number], cloth.cuts))
+    last = sofar + cut.count
     return CutLineOut(
         number=number, signature=cut.signature, count=cut.count, size=cut_size(cut, unit),
         what=cut_shape(cut), shape=cut.shape, subcut=cut.subcut, further=further(cut, unit),
         purpose="; ".join(purposes(cut, cutting.plan.recipes)), letters=list(dict.fromkeys(p.letter for p in cut.purposes)),
-        units=list(cut.units), strips=strips_of(number, cloth, unit), ticked=known >= on, done=known, done_on=on,
+        units=list(cut.units), strips=strips_of(number, cloth, unit),
+        running=f"{sofar + 1} to {last} of {whole}" if cut.count > 1 else f"{last} of {whole}", ticked=known >= on, done=known, done_on=on,
         done_off=min(known, taken),
     )  # fmt: skip
 
@@ -128,6 +136,7 @@ def _layout(layout: Layout, cloth: ClothPlan, unit: Unit) -> LayoutOut:
 def _changed(cutting: Cutting, done: Mapping[str, int]) -> list[ChangedOut]:
     """What was cut and is of no use to the draft as it is now, in whatever order it is cut."""
     draft, unit = cutting.draft, cutting.draft.unit
+    done = {signature: count for signature, count in done.items() if not signature.startswith(PUT_BACK)}
     staged = [*plan_stage(draft, "trial").cuts, *plan_stage(draft, "rest").cuts]
     whole = {one.signature: one for one in standings(plan_stage(draft, "all").cuts, done)}
     parts = {one.signature: one for one in standings(staged, done)}
@@ -171,6 +180,9 @@ def _shelf_piece(row: Mapping[str, Any], unit: Unit) -> ShelfPieceOut:
         width=write_typed(width, unit), length=write_typed(length, unit), count=row["count"],
         words=f"{row['count']} × {show(width, unit)} × {show(length, unit)}",
     )  # fmt: skip
+
+
+PUT_BACK = "put back|"
 
 
 def all_of(kept: Sequence[KeptFabric]) -> dict[str, KeptFabric]:

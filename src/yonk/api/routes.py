@@ -38,7 +38,6 @@ from yonk.core.units import KINDS
 from yonk.core.units.needs import terms_of
 from yonk.core.units.reading import read
 from yonk.files.block_file import block_schema, check_reading, read_block, take_block, write_block
-from yonk.files.cutting_csv import write_cutting_csv
 from yonk.files.svg_in import read_svg
 from yonk.files.svg_out import write_svg
 from yonk.store import blocks as store
@@ -148,13 +147,6 @@ def block_file(asked: ActsIn) -> Response:
     draft = _sound(take_block(asked.document))
     text = json.dumps(write_block(draft), indent=1, ensure_ascii=False)
     return _download(text, "application/json", f"{draft.name}.yonk.json")
-
-
-@router.post("/files/cutting.csv", response_class=Response, responses=ERRORS)
-def cutting_csv(asked: ActsIn) -> Response:
-    """The cutting list of a draft as CSV."""
-    plan = make_plan(take_block(asked.document))
-    return _download(write_cutting_csv(plan), "text/csv; charset=utf-8", f"{plan.reading.draft.name} cutting list.csv")
 
 
 @router.post("/files/block.svg", response_class=Response, responses=ERRORS)

@@ -1,0 +1,170 @@
+"""From a draft to the cutting table in the real interface."""
+
+from __future__ import annotations
+
+import io
+import re
+from pathlib import Path
+
+import pdfplumber
+import pytest
+from playwright.sync_api import Locator, Page, expect
+
+from tests.browser.bench_page import BenchPage
+from tests.browser.test_recipes import open_sample
+from yonk.machine.printer import print_pages
+
+pytestmark = pytest.mark.browser
+
+
+def to_cut(page: Page) -> None:
+    page.get_by_role("navigation", name="Steps").get_by_role("link", name="Cut").click()
+    expect(page.locator(".cut-lines")).to_be_visible()
+
+
+def line(page: Page, size: str) -> Locator:
+    return page.locator(".cut-lines li").filter(has_text=size)
+
+
+def fabric(page: Page, name: str) -> Locator:
+    return page.get_by_role("navigation", name="Fabrics to cut").get_by_role("button", name=re.compile(f"^{name}"))
+
+
+def tick(page: Page, row: Locator) -> None:
+    with page.expect_response(re.compile("/cut-marks$")):
+        row.get_by_role("checkbox").click()
+    expect(row.get_by_role("checkbox")).to_be_checked()
+
+
+def test_a_block_from_draft_to_printed_list(bench: BenchPage, page: Page, tmp_path: Path) -> None:
+    bench.start("Sluice", "9", "9", 3, 3)
+    bench.mates("quarter turns")
+    bench.touch(0.5, 0.5)
+    bench.mates("none")
+    bench.keep("Number of blocks", "12")
+    to_cut(page)
+    expect(page.locator(".cloth-list h1")).to_be_visible()
+    fabric(page, "Peat").click()
+    # 48 half-square triangles of 3″, eight at a time: six squares of 8″, five across 40″: two strips, 16″ and 1″ straightened
+    expect(line(page, "8″")).to_contain_text("from 2 strips 8″")
+    expect(page.locator(".cloth-list header")).to_contain_text("Buy 1⁄2 yd or 2 fat quarters")
+    expect(page.locator(".layout .laid")).to_have_count(6)
+    line(page, "8″").hover()
+    expect(page.locator(".layout .laid.lit")).to_have_count(6)
+    expect(page.locator(".block-picture .lit")).to_have_count(4)
+    page.get_by_role("button", name="Print and take along").click()
+    with page.expect_download() as sheet:
+        page.get_by_role("button", name="Cutting list with layouts (PDF)").click()
+    document = Path(sheet.value.path()).read_bytes()
+    with pdfplumber.open(io.BytesIO(document)) as read:
+        text = " ".join(part.extract_text() for part in read.pages)
+    assert "Sluice: cutting list for all blocks" in text and "Peat" in text and "from 2 strips 8″" in text
+    assert all(picture.stat().st_size > 5000 for picture in print_pages(document, tmp_path))
+
+
+@pytest.mark.parametrize(
+    ("words", "ending"),
+    [("Step sheets of the recipes (PDF)", "steps.pdf"), ("Templates at true size (PDF)", "templates.pdf"),
+     ("Labels for the stacks (PDF)", "labels.pdf"), ("Cutting list (XLSX)", "cutting list.xlsx"), ("Cutting list (CSV)", "cutting list.csv"),
+     ("Layouts (SVG)", "layouts.svg"), ("Templates (SVG)", "templates.svg"), ("Templates for a cutting machine (DXF)", "templates.dxf")],
+)  # fmt: skip
+def test_everything_can_be_taken_along(page: Page, tmp_path: Path, words: str, ending: str) -> None:
+    open_sample(page, "Heron Reach", tmp_path)
+    to_cut(page)
+    page.get_by_role("button", name="Print and take along").click()
+    with page.expect_download() as sheet:
+        page.get_by_role("button", name=words).click()
+    assert sheet.value.suggested_filename == f"Heron Reach {ending}"
+    assert Path(sheet.value.path()).stat().st_size > 150
+
+
+def test_ticks_and_place_are_kept_over_a_reload(page: Page, tmp_path: Path) -> None:
+    open_sample(page, "Weir Gate", tmp_path)
+    to_cut(page)
+    tick(page, line(page, "3 1⁄2″"))
+    expect(fabric(page, "Fog")).to_contain_text("1 of 2 lines cut")
+    page.get_by_role("button", name="At the cutting table").click()
+    page.get_by_role("button", name="Next").click()
+    expect(page.get_by_role("heading", level=1)).to_have_text("Peat")
+    page.reload()
+    expect(page.get_by_role("heading", level=1)).to_have_text("Peat")
+    with page.expect_response(re.compile("/cut-marks$")):
+        page.locator(".at-the-table li button").click()
+    expect(page.locator(".at-the-table li button")).to_have_attribute("aria-pressed", "true")
+    page.get_by_role("button", name="Close").click()
+    expect(fabric(page, "Peat")).to_contain_text("all cut")
+    expect(fabric(page, "Fog")).to_contain_text("1 of 2 lines cut")
+
+
+def test_sizes_at_the_table_are_read_from_a_metre_away(page: Page, tmp_path: Path) -> None:
+    open_sample(page, "Weir Gate", tmp_path)
+    to_cut(page)
+    page.set_viewport_size({"width": 1024, "height": 768})
+    page.get_by_role("button", name="At the cutting table").click()
+    size = page.locator(".at-the-table .size").first
+    assert float(size.evaluate("node => parseFloat(getComputedStyle(node).fontSize)")) >= 60
+    box = page.locator(".at-the-table li button").first.bounding_box()
+    assert box and box["height"] >= 90 and box["x"] + box["width"] <= 1024
+
+
+def test_a_change_after_half_is_cut_says_what_is_good_and_what_is_not(
+    bench: BenchPage, page: Page, tmp_path: Path
+) -> None:
+    open_sample(page, "Weir Gate", tmp_path)
+    to_cut(page)
+    fabric(page, "Peat").click()
+    tick(page, line(page, "8″"))
+    page.get_by_role("link", name="Draft", exact=True).click()
+    bench.keep("Number of blocks", "10")
+    to_cut(page)
+    fabric(page, "Peat").click()
+    expect(page.locator(".changed")).to_contain_text(
+        "1 of Peat square 8″ was cut and is of no use now, 5 are still good."
+    )
+    expect(line(page, "8″").get_by_role("checkbox")).to_be_checked()
+
+
+def test_trial_first_and_then_the_rest(page: Page, tmp_path: Path) -> None:
+    open_sample(page, "Weir Gate", tmp_path)
+    to_cut(page)
+    page.get_by_label("one trial block").check()
+    fabric(page, "Peat").click()
+    expect(line(page, "4″")).to_contain_text("2")
+    tick(page, line(page, "4″"))
+    page.get_by_label("the rest after it").check()
+    expect(page.locator(".cut-lines li")).to_have_count(2)
+    expect(line(page, "8″").locator(".count")).to_have_text("5")
+    expect(line(page, "4″").get_by_role("checkbox")).not_to_be_checked()
+    expect(line(page, "4″")).to_contain_text("2 are cut")
+
+
+def test_a_shelf_that_lacks_half_a_yard(page: Page, tmp_path: Path) -> None:
+    page.get_by_role("link", name="Fabric shelf").click()
+    expect(page.get_by_text("The fabric shelf is empty.")).to_be_visible()
+    page.get_by_role("button", name="Put a fabric on the shelf").click()
+    dialog = page.get_by_role("dialog")
+    dialog.get_by_label("Name").fill("Fog, washed")
+    dialog.get_by_role("button", name="+ fat quarter").click()
+    dialog.get_by_label("How many of piece 1").fill("2")
+    dialog.get_by_role("button", name="+ another size").click()
+    dialog.get_by_label("Width of piece 2").fill("wide")
+    dialog.get_by_label("Length of piece 2").fill("9")
+    dialog.get_by_role("button", name="Keep").click()
+    expect(dialog.get_by_role("alert")).to_contain_text("“wide” is not a length")
+    dialog.get_by_label("Width of piece 2").fill("12 1/2")
+    dialog.get_by_role("button", name="Keep").click()
+    expect(page.locator(".shelf-fabrics")).to_contain_text("2 × 20 1⁄2″ × 17 1⁄2″, 1 × 12 1⁄2″ × 9″")
+    page.get_by_role("link", name="Yonk: the shelf of blocks").click()
+    open_sample(page, "Weir Gate", tmp_path)
+    to_cut(page)
+    expect(page.locator(".cloth-list header")).to_contain_text("Buy 7⁄8 yd")
+    page.get_by_text("How this cloth is bought").click()
+    page.get_by_label("From the fabric shelf").select_option(label="Fog, washed")
+    expect(page.locator(".cloth-list header")).to_contain_text("From the shelf first")
+    expect(page.locator(".cloth-list header")).to_contain_text(re.compile("Buy (1⁄4|3⁄8|1⁄2) yd"))
+    expect(page.locator(".layout figcaption").first).to_contain_text("From the shelf")
+    page.get_by_role("link", name="Yonk: the shelf of blocks").click()
+    page.get_by_role("link", name="Fabric shelf").click()
+    page.get_by_label(re.compile("12 × Weir Gate")).check()
+    expect(page.locator(".shopping .shelf-fabrics")).to_contain_text("Fog, washed")
+    expect(page.locator(".shopping .shelf-fabrics")).to_contain_text("from the shelf")
