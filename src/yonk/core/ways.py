@@ -61,7 +61,7 @@ class Way:
         """The methods in words."""
         if len(self.shares) == 1:
             return self.shares[0].method.words
-        return " and ".join(f"{share.wanted} {share.method.words}" for share in self.shares)
+        return " and ".join(f"{share.wanted} made {share.method.words}" for share in self.shares)
 
     @property
     def makes(self) -> int:
