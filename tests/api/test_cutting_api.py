@@ -4,9 +4,11 @@ from __future__ import annotations
 
 import pytest
 from fastapi.testclient import TestClient
+from sqlalchemy import Engine
 
 from yonk.files.block_file import write_block
 from yonk.machine.samples import all_samples
+from yonk.machine.serve import lay_out_samples
 
 SAMPLES = {draft.name: write_block(draft) for draft in all_samples()}
 WEIR_GATE = SAMPLES["Weir Gate"]
@@ -177,3 +179,16 @@ def test_the_shelf_refuses_what_cannot_be_and_an_old_revision(web: TestClient) -
         "fat eighth",
         "precut square 5",
     }
+
+
+def test_the_demo_s_fabric_shelf_is_laid_out_once_and_can_be_cut_from(web: TestClient, empty: Engine) -> None:
+    lay_out_samples(empty)
+    shelf = web.get("/api/fabrics").json()
+    assert {fabric["name"] for fabric in shelf} >= {"Peat", "Fog", "Gorse"}
+    peat = next(fabric for fabric in shelf if fabric["name"] == "Peat")
+    document = tied(WEIR_GATE, "peat", peat["id"])
+    found = next(one for one in cut(web, document)["fabrics"] if one["key"] == "peat")
+    assert found["buy"] == "nothing" and found["from_shelf"] == ["2 of 20 1⁄2″ × 17 1⁄2″"]
+    web.delete(f"/api/fabrics/{peat['id']}")
+    lay_out_samples(empty)
+    assert "Peat" not in {fabric["name"] for fabric in web.get("/api/fabrics").json()}

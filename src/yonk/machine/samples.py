@@ -25,6 +25,27 @@ Step = tuple[Act, MatesName]
 HST: Kind = "half-square-triangle"
 
 
+SHELF: tuple[tuple[str, str, tuple[tuple[str, str, int], ...]], ...] = (
+    ("peat", "washed; a little darker than the rest", (("41/2", "35/2", 2),)),
+    ("fog", "bought for the hut's throws", (("40", "36", 1), ("5", "5", 12))),
+    ("gorse", "", (("41/2", "17/2", 1), ("10", "10", 4))),
+    ("lichen", "offcuts of the first throw", (("22", "9", 1), ("40", "5/2", 6))),
+    ("bracken", "one way up", (("41/2", "35/2", 1),)),
+)  # a fabric, a note, and pieces on hand: width, length, how many
+
+
+def shelf_samples() -> Iterator[tuple[str, dict[str, object]]]:
+    """The fabric shelf that a newcomer finds: each name with what is known of it."""
+    known = {fabric.key: fabric for fabric in FABRICS}
+    for key, note, pieces in SHELF:
+        fabric = known[key]
+        rows = [{"width": width, "length": length, "count": count} for width, length, count in pieces]
+        yield fabric.name, {
+            "colour": fabric.colour, "value": fabric.value, "print": fabric.print, "fibre": "cotton", "note": note, "unit": "in",
+            "pieces": rows,
+        }  # fmt: skip
+
+
 def sheet(name: str, size: str, columns: int, rows: int, unit: Unit = "in", height: str | None = None) -> Draft:
     """A named block of plain patches on an even grid, of a finished size."""
     one = Fraction(1)

@@ -17,15 +17,17 @@ from sqlalchemy import Engine
 from yonk.api.app import create_app
 from yonk.files.block_file import write_block
 from yonk.machine.database_server import DatabaseServer, MachineError
-from yonk.machine.samples import all_samples
+from yonk.machine.samples import all_samples, shelf_samples
 from yonk.store.blocks import create_block, once
 from yonk.store.database import migrate, open_engine, session_maker
+from yonk.store.fabrics import put_fabric
 
 ROOT = Path(__file__).resolve().parents[3]
 FRONT_END = ROOT / "frontend" / "dist"
 HOST = "127.0.0.1"
 USUAL_PORT = 8765
 SAMPLES = "samples laid out"
+SHELF_SAMPLES = "fabric shelf laid out"
 
 
 def data_folder() -> Path:
@@ -52,6 +54,9 @@ def lay_out_samples(engine: Engine) -> None:
         if once(session, SAMPLES):
             for draft in all_samples():
                 create_block(session, draft.name, json.dumps(write_block(draft), ensure_ascii=False))
+        if once(session, SHELF_SAMPLES):
+            for name, known in shelf_samples():
+                put_fabric(session, name, json.dumps(known, ensure_ascii=False))
 
 
 def run(*, samples: bool, port: int, say: Callable[[str], None]) -> None:
