@@ -3,6 +3,7 @@ import { Button, Form, Modal } from "react-bootstrap";
 
 import type { Act, Draft } from "../api/client";
 import { Swatch } from "../common/Cloth";
+import { FabricFields } from "../common/FabricFields";
 
 type Fabric = Draft["fabrics"][number];
 const SLOTS = ["first", "second", "third"];
@@ -124,26 +125,7 @@ function FabricForm({
             <Form.Control value={form.name} onChange={(event) => change({ name: event.target.value })} autoFocus maxLength={120} />
           </Form.Group>
           <div className="side-by-side">
-            <Form.Group controlId="fabric-colour">
-              <Form.Label>Colour</Form.Label>
-              <Form.Control type="color" value={form.colour} onChange={(event) => change({ colour: event.target.value })} />
-            </Form.Group>
-            <Form.Group controlId="fabric-value">
-              <Form.Label>Value</Form.Label>
-              <Form.Select value={form.value} onChange={(event) => change({ value: event.target.value as Fabric["value"] })}>
-                <option value="light">light</option>
-                <option value="medium">medium</option>
-                <option value="dark">dark</option>
-              </Form.Select>
-            </Form.Group>
-            <Form.Group controlId="fabric-print">
-              <Form.Label>Print</Form.Label>
-              <Form.Select value={form.print} onChange={(event) => change({ print: event.target.value as Fabric["print"] })}>
-                <option value="solid">solid</option>
-                <option value="allover">all-over print</option>
-                <option value="directional">directional print</option>
-              </Form.Select>
-            </Form.Group>
+            <FabricFields id="fabric" form={form} onChange={change} />
             {form.print === "directional" && (
               <Form.Group controlId="fabric-direction">
                 <Form.Label>Points</Form.Label>

@@ -6,6 +6,7 @@ import { Link } from "react-router";
 import { client, type Faults, Refused, type Schemas, settled } from "../api/client";
 import { Brand } from "../common/Brand";
 import { Swatch } from "../common/Cloth";
+import { FabricFields } from "../common/FabricFields";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { Shopping } from "./Shopping";
@@ -157,26 +158,7 @@ function FabricForm({ fabric, onClose, onKept, onGone }: FormProps) {
               <Form.Label>Name</Form.Label>
               <Form.Control value={form.name} maxLength={120} isInvalid={Boolean(said("name"))} onChange={(event) => change({ name: event.target.value })} />
             </Form.Group>
-            <Form.Group controlId="shelf-colour">
-              <Form.Label>Colour</Form.Label>
-              <Form.Control type="color" value={form.colour} onChange={(event) => change({ colour: event.target.value })} />
-            </Form.Group>
-            <Form.Group controlId="shelf-value">
-              <Form.Label>Value</Form.Label>
-              <Form.Select value={form.value} onChange={(event) => change({ value: event.target.value as ShelfFabric["value"] })}>
-                <option value="light">light</option>
-                <option value="medium">medium</option>
-                <option value="dark">dark</option>
-              </Form.Select>
-            </Form.Group>
-            <Form.Group controlId="shelf-print">
-              <Form.Label>Print</Form.Label>
-              <Form.Select value={form.print} onChange={(event) => change({ print: event.target.value as ShelfFabric["print"] })}>
-                <option value="solid">solid</option>
-                <option value="allover">all-over print</option>
-                <option value="directional">directional print</option>
-              </Form.Select>
-            </Form.Group>
+            <FabricFields id="shelf" form={form} onChange={change} />
             <Form.Group controlId="shelf-fibre">
               <Form.Label>Fibre</Form.Label>
               <Form.Control value={form.fibre} maxLength={120} onChange={(event) => change({ fibre: event.target.value })} />

@@ -31,8 +31,8 @@ from yonk.core.cutting.cloth import FAT_EIGHTH, FAT_QUARTER
 from yonk.core.cutting.in_words import bought, fat_quarters
 from yonk.core.cutting.templates import templates
 from yonk.core.cutting_stage import Cutting
-from yonk.core.draft import DraftError, Unit
-from yonk.core.measure import LengthError, read_length, write_exact, write_typed
+from yonk.core.draft import DraftError, Unit, typed_length
+from yonk.core.measure import write_exact, write_typed
 from yonk.core.stages import plan_stage
 from yonk.files.block_file import read_block, take_block
 from yonk.files.cut_drawings import write_layouts_svg, write_templates_dxf, write_templates_svg
@@ -270,18 +270,8 @@ def _document(asked: ShelfFabricIn) -> str:
     if not asked.name.strip():
         raise DraftError("name", "is missing; give the fabric a name")
     pieces = [
-        {"width": _side(piece.width, f"pieces.{number}.width"), "length": _side(piece.length, f"pieces.{number}.length"), "count": piece.count}
+        {"width": write_exact(typed_length(piece.width, f"pieces.{number}.width", most=LONGEST)), "length": write_exact(typed_length(piece.length, f"pieces.{number}.length", most=LONGEST)), "count": piece.count}
         for number, piece in enumerate(asked.pieces)
     ]  # fmt: skip
     known = asked.model_dump(exclude={"name", "revision", "pieces"}) | {"pieces": pieces}
     return json.dumps(known, ensure_ascii=False)
-
-
-def _side(text: str, place: str) -> str:
-    try:
-        length = read_length(text)
-    except LengthError as fault:
-        raise DraftError(place, str(fault)) from None
-    if not 0 < length <= LONGEST:
-        raise DraftError(place, f"must be more than nothing and at most {LONGEST}")
-    return write_exact(length)

@@ -26,12 +26,11 @@ from yonk.api.recipe_schemas import (
 )
 from yonk.api.recipe_view import cut_chart_view, possible_view, recipes_view, steps_view, verdict_view
 from yonk.api.routes import ERRORS
-from yonk.core.draft import DEFAULTS, DraftError
+from yonk.core.draft import DEFAULTS, DraftError, typed_length
 from yonk.core.finder.chart_check import check, pieces_of
 from yonk.core.finder.cut_chart import cut_chart
 from yonk.core.finder.on_hand import OnHand, what_can_i_make
 from yonk.core.finder.sample_unit import kinds_asked, method_of
-from yonk.core.measure import LengthError, read_length
 from yonk.core.plan import make_plan
 from yonk.core.sizes import width_range
 from yonk.core.units import BY_NAME
@@ -39,6 +38,7 @@ from yonk.core.units.needs import Terms
 from yonk.files.block_file import take_block
 
 router = APIRouter(prefix="/api")
+LARGEST = 1000
 
 
 @router.post("/recipes", response_model=RecipesOut, responses=ERRORS)
@@ -131,15 +131,7 @@ def terms_as_typed(settings: SettingsIn) -> Terms:
 
 
 def _length(text: str, place: str, *, positive: bool = True) -> Fraction:
-    try:
-        length = read_length(text)
-    except LengthError as fault:
-        raise DraftError(place, str(fault)) from None
-    if positive and length <= 0:
-        raise DraftError(place, "must be more than nothing")
-    if length > 1000:
-        raise DraftError(place, "is more than 1000; take a smaller size")
-    return length
+    return typed_length(text, place, positive=positive, most=LARGEST)
 
 
 def _both(text: str, place: str, *, square: bool) -> tuple[Fraction, Fraction]:

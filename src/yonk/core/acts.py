@@ -31,11 +31,12 @@ from yonk.core.draft import (
     Value,
     next_key,
     ruled_seams,
+    typed_length,
 )  # fmt: skip
 from yonk.core.faces import Drawing, draw, grid_point_inside
 from yonk.core.grid import MOST_LINES, Axis, Back, add_line, parts_of, remove_line, reorder_lines, with_parts
 from yonk.core.mates import MatesName, mates_of
-from yonk.core.measure import Length, LengthError, read_length
+from yonk.core.measure import Length
 from yonk.core.motif import Motif, Span, lay, lift
 from yonk.core.patches import fabrics_of, read_patches
 from yonk.core.ruling import Ruling
@@ -365,18 +366,8 @@ def _still_inside(draft: Draft, drawing: Drawing) -> tuple[UnitMethod, ...]:
     return tuple(choice for face, choice in zip(faces, choices, strict=True) if face is not None)
 
 
-def _length(text: str, place: str, *, positive: bool = True) -> Fraction:
-    try:
-        length = read_length(text)
-    except LengthError as fault:
-        raise DraftError(place, str(fault)) from None
-    if positive and length <= 0:
-        raise DraftError(place, "must be more than nothing")
-    return length
-
-
 def _point(text: PointText, place: str, draft: Draft) -> Point:
-    x, y = (_length(part, place, positive=False) for part in text)
+    x, y = (typed_length(part, place, positive=False) for part in text)
     if x > len(draft.columns) or y > len(draft.rows):
         raise DraftError(place, "lies outside the grid")
     return x, y
@@ -504,7 +495,7 @@ def _swap(draft: Draft, act: Swap, mates: MatesName) -> Draft:
 
 
 def _resize(draft: Draft, act: Resize, mates: MatesName) -> Draft:
-    width, height = _length(act.width, "width"), _length(act.height, "height")
+    width, height = typed_length(act.width, "width"), typed_length(act.height, "height")
     now = replace(draft, width=width, height=height)
     if act.unit and act.unit != draft.unit:
         usual = DEFAULTS[act.unit]
@@ -516,7 +507,7 @@ def _resize(draft: Draft, act: Resize, mates: MatesName) -> Draft:
 def _proportions(draft: Draft, act: Proportions, mates: MatesName) -> Draft:
     if len(act.parts) != len(parts_of(draft, act.axis)):
         raise DraftError(act.axis, f"need {len(parts_of(draft, act.axis))} proportions, one for each")
-    parts = tuple(_length(part, f"{act.axis} {place}") for place, part in enumerate(act.parts, start=1))
+    parts = tuple(typed_length(part, f"{act.axis} {place}") for place, part in enumerate(act.parts, start=1))
     return _carried(with_parts(draft, act.axis, parts), (), draft)
 
 
@@ -525,7 +516,7 @@ def _line_length(draft: Draft, act: LineLength, mates: MatesName) -> Draft:
     if not 0 <= act.line < len(parts):
         raise DraftError(act.axis, "have no such line")
     whole = draft.width if act.axis == "columns" else draft.height
-    length = _length(act.length, f"{act.axis} {act.line + 1}")
+    length = typed_length(act.length, f"{act.axis} {act.line + 1}")
     per_part = whole / sum(parts)
     if act.grow:
         finished = [part * per_part for part in parts]
@@ -578,7 +569,7 @@ def _move_edge(draft: Draft, act: MoveEdge, mates: MatesName) -> Draft:
     ruling = Ruling.of(draft)
     lines = list(ruling.across if act.axis == "columns" else ruling.down)
     step = draft.making.ruler_step
-    at = Length.of(_length(act.to, "to")).nearest(step)
+    at = Length.of(typed_length(act.to, "to")).nearest(step)
     if not lines[act.line - 1] < at < lines[act.line + 1]:
         raise DraftError("to", "would leave a column or row with nothing")
     lines[act.line] = at
@@ -663,7 +654,7 @@ def _set_making(draft: Draft, act: SetMaking, mates: MatesName) -> Draft:
             raise DraftError("blocks", "must be from 1 to 1000")
         making = replace(making, blocks=act.blocks)
     changed: dict[str, Any] = {
-        name: _length(text, name, positive=name not in ("trim_margin", "straightening", "shrinkage"))
+        name: typed_length(text, name, positive=name not in ("trim_margin", "straightening", "shrinkage"))
         for name in ("seam", "ruler_step", "trim_margin", "ruler_width", "ruler_length", *CLOTH)
         if (text := getattr(act, name)) is not None
     }

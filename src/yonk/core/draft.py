@@ -7,6 +7,8 @@ from dataclasses import dataclass, field, replace
 from fractions import Fraction
 from typing import Literal
 
+from yonk.core.measure import LengthError, read_length
+
 Unit = Literal["in", "cm"]
 Value = Literal["light", "medium", "dark"]
 Print = Literal["solid", "allover", "directional"]
@@ -26,6 +28,19 @@ class DraftError(ValueError):
         super().__init__(f"{place}: {message}" if place else message)
         self.place = place
         self.message = message
+
+
+def typed_length(text: str, place: str, *, positive: bool = True, most: int | None = None) -> Fraction:
+    """A length as typed into the field `place`. Raises `DraftError` where it is none, nothing, or more than `most`."""
+    try:
+        length = read_length(text)
+    except LengthError as fault:
+        raise DraftError(place, str(fault)) from None
+    if positive and length <= 0:
+        raise DraftError(place, "must be more than nothing")
+    if most is not None and length > most:
+        raise DraftError(place, f"is more than {most}; take a smaller size")
+    return length
 
 
 @dataclass(frozen=True, kw_only=True)

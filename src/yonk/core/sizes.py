@@ -6,8 +6,8 @@ from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 
-from yonk.core.draft import Draft, DraftError
-from yonk.core.measure import Length, LengthError, read_length
+from yonk.core.draft import Draft, DraftError, typed_length
+from yonk.core.measure import Length
 from yonk.core.off_the_ruler import worst_off
 from yonk.core.recipes import Recipe
 from yonk.core.units.needs import Need, Terms
@@ -92,14 +92,7 @@ def size_chart(draft: Draft, recipes: Sequence[Recipe], terms: Terms, widths: It
 
 def width_range(start: str, end: str, step: str) -> list[Fraction]:
     """The finished widths of a chart, from texts as typed. Raises `DraftError` naming the field."""
-    lengths = {}
-    for name, text in (("start", start), ("end", end), ("step", step)):
-        try:
-            lengths[name] = read_length(text)
-        except LengthError as fault:
-            raise DraftError(name, str(fault)) from None
-        if lengths[name] <= 0:
-            raise DraftError(name, "must be more than nothing")
+    lengths = {name: typed_length(text, name) for name, text in (("start", start), ("end", end), ("step", step))}
     count = (lengths["end"] - lengths["start"]) / lengths["step"]
     if count < 0:
         raise DraftError("end", "is smaller than the start; turn them round")

@@ -8,7 +8,7 @@ from fractions import Fraction
 
 from yonk.core.finder.sample_unit import method_of, sample_unit
 from yonk.core.sewing.work import SewingError
-from yonk.core.units.carrying_out import Size, carry_out, target_of
+from yonk.core.units.carrying_out import Size, carry_out, ruler_slack, target_of
 from yonk.core.units.needs import Need, Terms
 from yonk.core.units.unit import Kind, Method, Unit
 
@@ -70,7 +70,7 @@ def check(
     upright = target.height > target.width
     unfinished = _longer_first((target.width + both, target.height + both), upright)
     try:
-        made = carry_out(unit, way, terms, sizes=sizes, slack=terms.hair)
+        made = carry_out(unit, way, terms, sizes=sizes, slack=ruler_slack(way.needs(unit, terms, 1), terms))
     except SewingError:
         return Verdict(False, None, None, unfinished, pieces)
     if not made.fits:

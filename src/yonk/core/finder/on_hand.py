@@ -11,7 +11,7 @@ from yonk.core.draft import DraftError
 from yonk.core.finder.sample_unit import kinds_asked, sample_unit
 from yonk.core.off_the_ruler import worst_off
 from yonk.core.sewing.work import SewingError
-from yonk.core.units.carrying_out import Made, Size, carry_out
+from yonk.core.units.carrying_out import Made, Size, carry_out, ruler_slack
 from yonk.core.units.needs import YIELDS, Need, Terms
 from yonk.core.units.unit import Method, Unit, UnitKind
 
@@ -144,6 +144,8 @@ def _shared_out(fabrics: int, places: int) -> Iterator[tuple[int, ...]]:
 
 def _sewn(unit: Unit, method: Method, terms: Terms, sizes: Sequence[Size] | None) -> Made | None:
     try:
-        return carry_out(unit, method, terms, sizes=sizes, looked_at=1, slack=terms.hair)
+        return carry_out(
+            unit, method, terms, sizes=sizes, looked_at=1, slack=ruler_slack(method.needs(unit, terms, 1), terms)
+        )
     except SewingError:
         return None

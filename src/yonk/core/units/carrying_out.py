@@ -116,7 +116,7 @@ def carry_out(
     the pieces cannot be sewn so, as when they are far too small.
     """
     needs = tuple(method.needs(unit, terms, lots))
-    target = target_of(unit, terms.seam, slack or (terms.hair if sizes is None else Fraction(0)))
+    target = target_of(unit, terms.seam, slack or (ruler_slack(needs, terms) if sizes is None else Fraction(0)))
     table = Table(School(terms.seam, terms.unit, terms.stitch, terms.press), fabrics)
     if method.sew is None:
         return Made(target, needs, table, (), ())
@@ -133,6 +133,12 @@ def carry_out(
     )
     fits = table.trim(works[:looked_at], target, said)
     return Made(target, needs, table, tuple(works), tuple(fits))
+
+
+def ruler_slack(needs: Sequence[Need], terms: Terms) -> Fraction:
+    """How far the ruler alone may move a seam: a hair, and what a centre grows that is trimmed only with its corners."""
+    grown = [float(need.rounded(terms.step)[0]) - float(need.width) for need in needs if need.role == "centre"]
+    return terms.hair + Fraction(max(grown, default=0.0)).limit_denominator(10**6)
 
 
 def _lots(method: Method, job: Job, needs: Sequence[Need]) -> list[Work]:

@@ -1,0 +1,34 @@
+import { Form } from "react-bootstrap";
+
+import type { Draft } from "../api/client";
+
+type Fabric = Draft["fabrics"][number];
+export type Cloth = Pick<Fabric, "colour" | "value" | "print">;
+
+/** Colour, value and print: what every fabric has, in a block and on the shelf. */
+export function FabricFields({ id, form, onChange }: { id: string; form: Cloth; onChange: (part: Partial<Cloth>) => void }) {
+  return (
+    <>
+      <Form.Group controlId={`${id}-colour`}>
+        <Form.Label>Colour</Form.Label>
+        <Form.Control type="color" value={form.colour} onChange={(event) => onChange({ colour: event.target.value })} />
+      </Form.Group>
+      <Form.Group controlId={`${id}-value`}>
+        <Form.Label>Value</Form.Label>
+        <Form.Select value={form.value} onChange={(event) => onChange({ value: event.target.value as Fabric["value"] })}>
+          <option value="light">light</option>
+          <option value="medium">medium</option>
+          <option value="dark">dark</option>
+        </Form.Select>
+      </Form.Group>
+      <Form.Group controlId={`${id}-print`}>
+        <Form.Label>Print</Form.Label>
+        <Form.Select value={form.print} onChange={(event) => onChange({ print: event.target.value as Fabric["print"] })}>
+          <option value="solid">solid</option>
+          <option value="allover">all-over print</option>
+          <option value="directional">directional print</option>
+        </Form.Select>
+      </Form.Group>
+    </>
+  );
+}
