@@ -15,7 +15,7 @@ from yonk.core.finder.cut_chart import cut_chart
 from yonk.core.finder.on_hand import OnHand, Possible, what_can_i_make
 from yonk.core.finder.sample_unit import kinds_asked, method_of, sample_unit
 from yonk.core.sizes import width_range
-from yonk.core.units.carrying_out import carry_out
+from yonk.core.units.carrying_out import carry_out, ruler_slack
 from yonk.core.units.needs import Terms
 
 INCHES = Terms(F(1, 4), F(1, 8), F(1, 8), F(1), F(1, 64), "in")
@@ -68,7 +68,9 @@ def test_every_answer_can_be_cut_and_is_the_largest(side: F, count: int, fabrics
         if one.whole:
             larger = one.method.needs(sample_unit(one.kind.kind, one.unit.width.rational + terms.step), terms, 1)
             assert any(need.width.up(terms.step) > side for need in larger)
-            made = carry_out(one.unit, one.method, terms, sizes=[(side, side)] * len(one.needs), slack=terms.hair)
+            made = carry_out(
+                one.unit, one.method, terms, sizes=[(side, side)] * len(one.needs), slack=ruler_slack(one.needs, terms)
+            )
             assert made.sound
 
 

@@ -183,11 +183,9 @@ class Table:
         x, y = raw.beside(2 * self.seam).at(raw.reach(here) + shift)
         laid_open = piece.moved(Motion.turning(its.along, (-raw.along[0], -raw.along[1]), about=there, onto=(x, y)))
         down = laid_open.moved(Motion.folding(seam))
-        stretch = clip(seam, [work]), clip(seam, [down])
-        if not (stretch[0] and stretch[1]):
+        sewn = clip(seam, [work, down])
+        if sewn is None:
             raise SewingError("the two pieces do not meet")
-        reach = [sorted(map(seam.reach, one)) for one in stretch if one]
-        sewn = seam.at(max(low for low, _ in reach)), seam.at(min(high for _, high in reach))
         self.seams.append(length(sewn))
         self.loose += self._loose(work, raw) or self._loose(down, raw)
         layers = Layers(work, (down,), sewn=(sewn,))
