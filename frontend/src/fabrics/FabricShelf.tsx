@@ -18,6 +18,11 @@ export function drawn(fabric: Pick<ShelfFabric, "name" | "colour" | "ink" | "val
   return { ...fabric, key: fabric.name, direction: 0, shelf: "", patches: 0 };
 }
 
+/** Which mark a fabric of the shelf has, the same on every list. */
+export function markOf(name: string): number {
+  return [...name].reduce((sum, letter) => sum + (letter.codePointAt(0) ?? 0), 0) % 8;
+}
+
 /** The fabric shelf: what there is, in which pieces; and what to buy for chosen blocks. */
 export function FabricShelf() {
   const queries = useQueryClient();
@@ -62,9 +67,9 @@ export function FabricShelf() {
           </p>
         )}
         <ul className="shelf-fabrics">
-          {(shelf.data ?? []).map((fabric, index) => (
+          {(shelf.data ?? []).map((fabric) => (
             <li key={fabric.id}>
-              <Swatch fabric={drawn(fabric)} index={index} size={52} />
+              <Swatch fabric={drawn(fabric)} index={markOf(fabric.name)} size={52} />
               <div>
                 <b>{fabric.name}</b> <small>{[fabric.value, fabric.print, fabric.fibre].filter(Boolean).join(", ")}</small>
                 <p>

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { client, type Schemas, settled } from "../api/client";
 import { Swatch } from "../common/Cloth";
 import { Fr } from "../common/Fr";
-import { drawn } from "./FabricShelf";
+import { drawn, markOf } from "./FabricShelf";
 
 /** What to buy for chosen blocks; fabrics tied to the same one of the shelf are added up. */
 export function Shopping() {
@@ -36,7 +36,7 @@ export function Shopping() {
         <ul className="shelf-fabrics">
           {list.data.map((line, index) => (
             <li key={`${line.name} ${String(index)}`}>
-              <Swatch fabric={drawn(line)} index={index} size={40} />
+              <Swatch fabric={drawn(line)} index={markOf(line.name)} size={40} />
               <div>
                 <b>{line.name}</b>{" "}
                 <span className="buy">
