@@ -129,7 +129,9 @@ def test_a_block_in_centimetres_through_recipes_and_cut(page: Page, tmp_path: Pa
     open_sample(page, "Bracken Rails", tmp_path)
     to_recipes(page)
     expect(page.locator(".ways")).to_contain_text("cm²")
-    expect(page.locator(".workings")).to_contain_text("4 strips of 100 cm width of fabric, each for 5 units, the last for 1")
+    expect(page.locator(".workings")).to_contain_text(
+        "4 strips of 100 cm width of fabric, each for 5 units, the last for 1"
+    )
     to_cut(page)
     expect(page.locator(".cloth-list header")).to_contain_text("Buy 30 cm")
     expect(page.locator(".cut-lines")).to_contain_text("6.5 cm × ")

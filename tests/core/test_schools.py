@@ -1,0 +1,114 @@
+"""What a block says of how its quilter works: kept in its file, changed by acts, followed by the plan."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from fractions import Fraction as F
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from tests.drafts import block
+from yonk.core.acts import SetMaking, apply
+from yonk.core.cutting_stage import plan_cutting
+from yonk.core.draft import DEFAULTS, DraftError, Making, default_making, typed_length
+from yonk.core.plan import make_plan
+from yonk.core.recipes import of_group
+from yonk.core.stages import plan_stage, units_made
+from yonk.core.units.needs import terms_of
+from yonk.files.block_file import BadFileError, take_block, write_block
+from yonk.machine.samples import all_samples
+
+lengths = st.builds(F, st.integers(1, 400), st.sampled_from([1, 2, 4, 8, 16, 3]))
+makings = st.builds(
+    Making,
+    blocks=st.integers(1, 1000), seam=lengths, ruler_step=lengths, trim_margin=lengths, usable=lengths,
+    straightening=lengths, shrinkage=st.builds(F, st.integers(0, 29)), keep=lengths, ruler_width=lengths, ruler_length=lengths,
+    stitch=st.sampled_from(["beside", "two-lines"]), press=st.sampled_from(["dark", "open"]),
+    care=st.sampled_from(["balance", "cloth", "time", "exact"]),
+)  # fmt: skip
+
+
+@given(makings)
+def test_every_setting_comes_back_from_the_file(making: Making) -> None:
+    draft = replace(block(painted="1/2 1/2 peat"), making=making)
+    assert take_block(write_block(draft)) == draft
+
+
+@pytest.mark.parametrize("unit", ["in", "cm"])
+def test_a_file_that_says_nothing_has_the_usual_of_its_unit(unit: str) -> None:
+    written = write_block(replace(block(), unit=unit))  # type: ignore[arg-type]
+    del written["making"]
+    making = take_block(written).making
+    assert making == default_making(unit)  # type: ignore[arg-type]
+    usual = DEFAULTS[unit]  # type: ignore[index]
+    assert (making.usable, making.straightening, making.keep) == (usual.usable, usual.squaring, usual.keep)
+
+
+@pytest.mark.parametrize(
+    ("field", "value", "place"),
+    [
+        ("width_of_fabric", "0", "making.width_of_fabric"), ("shrinkage", "30", "making.shrinkage"), ("keep", "-1", "making.keep"),
+        ("stitch", "zigzag", "making.stitch"), ("care", "speed", "making.care"), ("ruler", {"width": "6"}, "making.ruler.length"),
+        ("straightening", 1, "making.straightening"),
+    ],
+)  # fmt: skip
+def test_a_setting_that_cannot_be_is_named(field: str, value: object, place: str) -> None:
+    written = write_block(block())
+    written["making"][field] = value
+    with pytest.raises(BadFileError) as bad:
+        take_block(written)
+    assert [fault.place for fault in bad.value.faults] == [place]
+
+
+def test_acts_change_what_they_name_and_leave_the_rest() -> None:
+    draft = block()
+    changed = apply(draft, SetMaking(usable="42 1/2", press="open", shrinkage="3", straightening="0"))
+    assert changed.making == replace(draft.making, usable=F(85, 2), press="open", shrinkage=F(3), straightening=F(0))
+    assert apply(changed, SetMaking(care="time")).making.usable == F(85, 2)
+    for act, place in (
+        (SetMaking(usable="0"), "usable"), (SetMaking(shrinkage="30"), "shrinkage"), (SetMaking(keep="some"), "keep"),
+        (SetMaking(ruler_width="-2"), "ruler_width"),
+    ):  # fmt: skip
+        with pytest.raises(DraftError) as fault:
+            apply(draft, act)
+        assert fault.value.place == place
+
+
+def test_a_typed_length_is_read_or_its_field_is_named() -> None:
+    assert typed_length("4 7/8", "width") == F(39, 8)
+    assert typed_length("0", "margin", positive=False) == 0
+    for text, most in (("wide", None), ("0", None), ("1001", 1000)):
+        with pytest.raises(DraftError) as fault:
+            typed_length(text, "width", most=most)
+        assert fault.value.place == "width" and fault.value.message
+
+
+def test_the_school_reaches_the_table_and_the_cloth() -> None:
+    draft = apply(
+        block("0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog", size="3 3", blocks=16), SetMaking(usable="20", stitch="two-lines")
+    )
+    assert terms_of(draft).stitch == "two-lines" and terms_of(draft).usable == 20
+    (peat, *_) = plan_cutting(draft, "all").cloths
+    assert all(one.x + one.width <= 20 for layout in peat.layouts for one in layout.laid)
+
+
+def test_stages_count_colourings_with_all_and_a_trial_is_one_block_as_drafted() -> None:
+    hut = next(draft for draft in all_samples() if draft.name == "Hut Window")
+    trial, rest, whole = (plan_stage(hut, stage) for stage in ("trial", "rest", "all"))
+    assert {cut.fabric for cut in trial.cuts} == {"fog", "rowan", "gorse"}
+    assert {cut.fabric for cut in whole.cuts} == {"fog", "rowan", "gorse", "slate", "lichen"}
+    centres = {"trial": 0, "rest": 0, "all": 0}
+    for name, plan in (("trial", trial), ("rest", rest), ("all", whole)):
+        for group, recipes in of_group(plan.recipes):
+            if group.kind == "square-in-a-square":
+                centres[name] += sum(recipe.total for recipe in recipes)
+    assert centres == {"trial": 1, "rest": 11, "all": 12}  # nine as drafted and three at dusk
+    assert sum(units_made(trial).values()) >= 1
+
+
+def test_the_rest_of_a_single_block_is_nothing() -> None:
+    single = block("0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog", size="3 3")
+    assert plan_stage(single, "rest").recipes == () and plan_stage(single, "rest").cuts == ()
+    assert make_plan(single).recipes
