@@ -1,0 +1,139 @@
+"""What holds for every page: names for all that can be touched, one main part, room on a tablet, its own address."""
+
+from __future__ import annotations
+
+import re
+from pathlib import Path
+
+import pytest
+from playwright.sync_api import Page, expect
+
+from tests.browser.bench_page import BenchPage
+from tests.browser.test_cutting import to_cut
+from tests.browser.test_recipes import open_sample, to_recipes
+from tests.conftest import Running
+
+pytestmark = pytest.mark.browser
+
+NAMELESS = """() => [...document.querySelectorAll('button, a, input, select, [role=button], [role=radio]')]
+  .filter(node => node.offsetParent && node.type !== 'hidden')
+  .filter(node => !(node.textContent.trim() || node.getAttribute('aria-label') || node.getAttribute('aria-labelledby')
+    || node.title || node.labels?.length))
+  .map(node => node.outerHTML.slice(0, 120))"""
+TWICE = """() => { const ids = [...document.querySelectorAll('[id]')].map(node => node.id).filter(Boolean);
+  return ids.filter((id, index) => ids.indexOf(id) !== index); }"""
+CONTRASTS = """() => {
+  const lum = ([r, g, b]) => { const part = value => { value /= 255; return value <= 0.03928 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4; };
+    return 0.2126 * part(r) + 0.7152 * part(g) + 0.0722 * part(b); };
+  const numbers = text => (text.match(/[\\d.]+/g) || []).map(Number);
+  const ground = node => { for (let at = node; at; at = at.parentElement) {
+    const [r, g, b, a] = numbers(getComputedStyle(at).backgroundColor); if (a === undefined ? r !== undefined : a > 0.5) return [r, g, b]; }
+    return [255, 255, 255]; };
+  const poor = [];
+  for (const node of document.querySelectorAll('main *, header *')) {
+    if (!node.offsetParent || node.closest('svg, [disabled], .ticked') || getComputedStyle(node).opacity < 1) continue;
+    if (![...node.childNodes].some(child => child.nodeType === 3 && child.textContent.trim())) continue;
+    const ink = numbers(getComputedStyle(node).color).slice(0, 3), paper = ground(node);
+    const [high, low] = [lum(ink), lum(paper)].sort((a, b) => b - a);
+    if ((high + 0.05) / (low + 0.05) < 4.5) poor.push(node.className + ': ' + node.textContent.trim().slice(0, 40));
+  }
+  return poor;
+}"""
+
+
+def visit(page: Page, running: Running, tmp_path: Path, name: str) -> None:
+    """Go to one of the pages, with something on it."""
+    if name in ("recipes", "cut", "table", "work"):
+        open_sample(page, "Gale Lantern", tmp_path)
+        if name in ("recipes", "work"):
+            to_recipes(page)
+            expect(page.locator(".steps")).to_be_visible()
+        else:
+            to_cut(page)
+        if name == "table":
+            page.get_by_role("button", name="At the cutting table").click()
+        if name == "work":
+            page.get_by_role("button", name="How you work").click()
+            expect(page.get_by_role("dialog")).to_be_visible()
+    elif name == "draft":
+        open_sample(page, "Gale Lantern", tmp_path)
+    elif name in ("check", "chart"):
+        page.goto(f"{running.url}/finder")
+        page.get_by_role("button", name={"check": "Is this number right?", "chart": "The chart"}[name]).click()
+    else:
+        page.goto(f"{running.url}/{name}")
+    page.wait_for_load_state("networkidle")
+
+
+PAGES = ("", "draft", "recipes", "work", "cut", "table", "finder", "check", "chart", "fabrics")
+
+
+@pytest.mark.parametrize("name", PAGES)
+def test_all_that_can_be_touched_has_a_name_and_ids_are_one_of_a_kind(
+    page: Page, running: Running, tmp_path: Path, name: str
+) -> None:
+    visit(page, running, tmp_path, name)
+    assert page.evaluate(NAMELESS) == []
+    assert page.evaluate(TWICE) == []
+    assert page.locator("main").count() == 1
+    assert page.title().endswith("Yonk") or page.title().startswith("Yonk")
+
+
+@pytest.mark.parametrize("name", PAGES)
+def test_words_can_be_told_from_their_ground(page: Page, running: Running, tmp_path: Path, name: str) -> None:
+    visit(page, running, tmp_path, name)
+    assert page.evaluate(CONTRASTS) == []
+
+
+@pytest.mark.parametrize("name", ["recipes", "cut", "table", "finder", "fabrics"])
+@pytest.mark.parametrize("width", [1280, 1024, 768])
+def test_nothing_runs_out_of_the_page_on_a_tablet(
+    page: Page, running: Running, tmp_path: Path, name: str, width: int
+) -> None:
+    page.set_viewport_size({"width": 1280, "height": 800})
+    visit(page, running, tmp_path, name)
+    page.set_viewport_size({"width": width, "height": 900})
+    page.wait_for_timeout(100)
+    assert page.evaluate("document.documentElement.scrollWidth") <= width
+
+
+def test_every_step_has_an_address_and_a_wrong_one_leads_to_the_draft(
+    page: Page, running: Running, tmp_path: Path
+) -> None:
+    open_sample(page, "Weir Gate", tmp_path)
+    block = re.search(r"/blocks/(\w+)/draft", page.url)
+    assert block
+    for step, sign in (("recipes", ".ways"), ("cut", ".cut-lines"), ("draft", ".board"), ("nowhere", ".board")):
+        page.goto(f"{running.url}/blocks/{block.group(1)}/{step}")
+        expect(page.locator(sign)).to_be_visible()
+    page.goto(f"{running.url}/blocks/{block.group(1)}/cut?stage=trial&fabric=peat")
+    expect(page.get_by_label("one trial block")).to_be_checked()
+    expect(page.get_by_role("heading", level=1)).to_have_text("Peat")
+    page.goto(f"{running.url}/blocks/none/recipes")
+    expect(page.get_by_role("heading", name=re.compile("no block|not on the shelf|gone", re.I))).to_be_visible()
+
+
+def test_undo_reaches_over_the_steps_and_a_reload(bench: BenchPage, page: Page, tmp_path: Path) -> None:
+    open_sample(page, "Weir Gate", tmp_path)
+    to_recipes(page)
+    page.get_by_role("button", name="Take four at a time").click()
+    expect(page.locator(".unit-card[aria-current]")).to_contain_text("your choice")
+    bench.saved()
+    page.reload()
+    expect(page.locator(".unit-card[aria-current]")).to_contain_text("your choice")
+    to_cut(page)
+    expect(page.locator(".cut-lines")).to_contain_text("5 3⁄4″")
+    page.get_by_role("button", name="Undo").click()
+    expect(page.locator(".cut-lines")).not_to_contain_text("5 3⁄4″")
+    to_recipes(page)
+    expect(page.locator(".unit-card[aria-current]")).not_to_contain_text("your choice")
+
+
+def test_recipes_wait_for_a_server_that_is_gone(page: Page, running: Running, tmp_path: Path) -> None:
+    open_sample(page, "Weir Gate", tmp_path)
+    page.route("**/api/recipes", lambda route: route.abort())
+    page.get_by_role("link", name="Recipes").click()
+    expect(page.get_by_role("alert")).to_contain_text("does not answer")
+    page.unroute("**/api/recipes")
+    page.get_by_role("button", name="Try again").click()
+    expect(page.locator(".ways")).to_be_visible()
