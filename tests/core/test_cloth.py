@@ -195,3 +195,73 @@ def test_templates_are_the_patches_with_their_seam_allowance() -> None:
     slanted = apply(block("1/3 0 2/3 1, 0 1/2 1/2 1/2", "1/6 1/4 peat", size="6 6"), SetMaking(blocks=2))
     needed = {purpose.letter for c in make_plan(slanted).cuts if c.shape == "template" for purpose in c.purposes}
     assert needed and {one.letter for one in templates(make_plan(slanted))} == needed
+
+
+Rect = tuple[F, F, F, F]
+
+
+def between_cuts(rects: list[Rect], axis: int) -> list[list[Rect]]:
+    """The groups that straight cuts from edge to edge take apart, touching no piece."""
+    groups: list[list[Rect]] = []
+    reach: F | None = None
+    for rect in sorted(rects, key=lambda one: one[axis]):
+        if reach is None or rect[axis] >= reach:
+            groups.append([])
+        groups[-1].append(rect)
+        end = rect[axis] + rect[axis + 2]
+        reach = end if reach is None else max(reach, end)
+    return groups
+
+
+def taken_apart_by_hand(layout: list[Rect]) -> bool:
+    """Strips across the cloth, crosscuts, then one more cut: after three stages every piece lies alone."""
+    return all(
+        len(between_cuts(column, 1)) == len(column)
+        for strip in between_cuts(layout, 1)
+        for column in between_cuts(strip, 0)
+    )
+
+
+cut_lists = st.lists(
+    st.tuples(st.integers(12, 96), st.integers(12, 96), st.integers(1, 15)), min_size=1, max_size=7
+)  # fmt: skip
+
+
+@settings(max_examples=50)
+@given(cut_lists, st.sampled_from([F(40), F(42), F(22)]), st.booleans())
+def test_no_layout_asks_for_a_cut_that_stops_in_the_cloth(
+    sizes: list[tuple[int, int, int]], width: F, upright: bool
+) -> None:
+    cuts = [cut(str(F(max(a, b), 8)), str(F(min(a, b), 8)), count) for a, b, count in sizes]
+    plan = laid(cuts, bolt=Bolt(width, F(1), F(0), F(9, 2)), upright=upright, standing=[0.5] * len(cuts))
+    for layout in plan.layouts:
+        rects = [(one.x, one.y, one.width, one.height) for one in layout.laid]
+        assert taken_apart_by_hand(rects)
+        assert all(x + w <= layout.source.width and y + h <= layout.used for x, y, w, h in rects)
+        assert [strip.height for strip in layout.strips] == sorted((s.height for s in layout.strips), reverse=True)
+        for one in layout.laid:
+            asked = {plan.cuts[one.line].width, plan.cuts[one.line].height}
+            assert {one.width, one.height} == asked
+    counts = Counter(one.line for layout in plan.layouts for one in layout.laid)
+    for number, one_cut in enumerate(cuts):
+        lost = dict(plan.too_large).get(number, 0)
+        assert counts[number] + lost == one_cut.count
+    assert plan.bound <= plan.exact
+    assert plan.buy == 0 or plan.exact + 1 <= plan.buy < plan.exact + 1 + F(9, 2)
+
+
+@settings(max_examples=25)
+@given(cut_lists, st.lists(st.tuples(st.integers(20, 200), st.integers(20, 200)), max_size=4))
+def test_pieces_on_hand_never_make_the_shopping_longer(
+    sizes: list[tuple[int, int, int]], on_hand: list[tuple[int, int]]
+) -> None:
+    cuts = [cut(str(F(max(a, b), 8)), str(F(min(a, b), 8)), count) for a, b, count in sizes]
+    shelf = [Piece(f"piece {n}", F(w, 8), F(h, 8)) for n, (w, h) in enumerate(on_hand)]
+    without, using = laid(cuts), laid(cuts, on_hand=shelf, keep=F(2))
+    assert using.buy <= without.buy
+    used = [layout.source for layout in using.layouts if not layout.bought]
+    assert len(used) == len(set(used)) and set(used) <= set(shelf)
+    assert all(min(piece.width, piece.length) >= 2 for piece in using.leftovers)
+    for layout in using.layouts:
+        for one in layout.laid:
+            assert one.x + one.width <= layout.source.width and one.y + one.height <= layout.source.length
