@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import io
 import xml.etree.ElementTree as ET
+from dataclasses import replace
 from math import dist
 from pathlib import Path
 
@@ -203,3 +204,21 @@ def test_a_template_s_outline_is_the_cut_line_of_the_plan() -> None:
             assert sorted((one.width, one.height)) == pytest.approx(
                 sorted(max(spot[axis] for spot in cut.outline) for axis in (0, 1)), abs=1e-6
             )
+
+
+def test_strange_names_break_neither_paper_nor_sheet() -> None:
+    gate = SAMPLES["Weir Gate"]
+    names = ("=SUM(A1)", "Łąka \u65e5\u672c", "bell \x07 & <b>bold", "x" * 120, "+1", "-", "@home")
+    fabrics = tuple(replace(fabric, name=name) for fabric, name in zip(gate.fabrics, names, strict=False))
+    strange = replace(gate, name="<i>&" + "y" * 100, fabrics=fabrics)
+    cutting = plan_cutting(strange, "rest")
+    assert cutting.plan.blocks == 11
+    for document in (
+        write_cutting_pdf(cutting), write_labels_pdf(cutting), write_steps_pdf(cutting.plan),
+        write_templates_pdf(templates(cutting.plan), "in", strange.name),
+    ):  # fmt: skip
+        assert document.startswith(b"%PDF")
+    book = openpyxl.load_workbook(io.BytesIO(write_cutting_xlsx(cutting)))
+    named = {row[0] for row in book["Cutting list"].iter_rows(min_row=2, values_only=True)}
+    assert named <= {"'=SUM(A1)", "Łąka \u65e5\u672c", "bell  & <b>bold", "x" * 120, "'+1", "'-", "'@home"}
+    assert ET.fromstring(write_layouts_svg(cutting)).get("width") == "40in"

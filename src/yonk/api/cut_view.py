@@ -69,7 +69,7 @@ def cutting_view(cutting: Cutting, shelf: Mapping[str, KeptFabric], done: Mappin
         for cut in plan_stage(cutting.draft, "trial").cuts:
             before[cut.signature] += cut.count
     return CutOutPlan(
-        stage=cutting.stage, blocks=cutting.plan.blocks if cutting.stage != "rest" else max(0, cutting.plan.blocks - 1),
+        stage=cutting.stage, blocks=cutting.plan.blocks,
         fabrics=[_fabric(cloth, cutting, shelf, done, before) for cloth in cutting.cloths],
         changed=_changed(cutting, done) if done else [], caution=CAUTIONS["blade"],
     )  # fmt: skip

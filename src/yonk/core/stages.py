@@ -23,7 +23,7 @@ def plan_stage(draft: Draft, stage: StageName) -> Plan:
         return make_plan(draft)
     trial = plan_stage(draft, "trial")
     rest = make_plan(draft, made=units_made(trial))
-    return replace(rest, cuts=less_spares(rest.cuts, trial.cuts))
+    return replace(rest, blocks=max(0, rest.blocks - 1), cuts=less_spares(rest.cuts, trial.cuts))
 
 
 def units_made(plan: Plan) -> Counter[object]:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from html import escape
 from io import StringIO
 
 from ezdxf import units
@@ -11,6 +10,7 @@ from ezdxf.filemanagement import new
 from yonk.core.cutting.templates import Outline, Template
 from yonk.core.cutting_stage import Cutting
 from yonk.core.draft import Unit
+from yonk.files.plain_text import for_markup
 
 GAP = 0.5
 
@@ -72,10 +72,10 @@ def write_layouts_svg(cutting: Cutting) -> str:
         for layout in cloth.layouts:
             width, length = float(layout.source.width), float(layout.source.length)
             parts.append(
-                f'<g transform="translate(0 {top + 1.5:.3f})"><title>{escape(fabric.name)}, {escape(layout.source.name)}</title>'
+                f'<g transform="translate(0 {top + 1.5:.3f})"><title>{for_markup(fabric.name)}, {for_markup(layout.source.name)}</title>'
             )
             parts.append(
-                f'<text x="0" y="-0.4" font-size="1">{escape(fabric.name)}, {escape(layout.source.name)}</text>'
+                f'<text x="0" y="-0.4" font-size="1">{for_markup(fabric.name)}, {for_markup(layout.source.name)}</text>'
             )
             parts.append(
                 f'<rect width="{width:g}" height="{length:g}" fill="{fabric.colour}" fill-opacity="0.25" stroke="#14312c" stroke-width="0.05"/>'

@@ -7,6 +7,7 @@ import io
 
 from yonk.core.measure import write_mixed
 from yonk.core.plan import Plan
+from yonk.files.plain_text import for_a_cell
 
 HEADINGS = (
     "fabric",
@@ -34,13 +35,9 @@ def write_cutting_csv(plan: Plan) -> str:
         letters = dict.fromkeys(purpose.letter for purpose in cut.purposes)
         writer.writerow(
             (
-                _plain(draft.fabric(cut.fabric).name), cut.count, cut.shape, write_mixed(cut.width),
+                for_a_cell(draft.fabric(cut.fabric).name), cut.count, cut.shape, write_mixed(cut.width),
                 write_mixed(cut.height), draft.unit, SUBCUTS[cut.subcut], " ".join(cut.units), " ".join(letters),
                 cut.yields, cut.spare_pieces,
             )
         )  # fmt: skip
     return out.getvalue()
-
-
-def _plain(text: str) -> str:
-    return f"'{text}" if text[:1] in "=+-@\t\r" else text

@@ -11,6 +11,7 @@ from openpyxl.worksheet.worksheet import Worksheet
 from yonk.core.cutting.in_words import bought, cut_shape, fat_quarters, further, purposes, size, strips_of
 from yonk.core.cutting_stage import Cutting
 from yonk.core.measure import write_mixed
+from yonk.files.plain_text import for_a_cell
 
 HEADINGS = ("fabric", "line", "count", "shape", "width", "height", "unit", "cut further", "from", "for", "done")
 
@@ -26,7 +27,7 @@ def write_cutting_xlsx(cutting: Cutting) -> bytes:
         for number, cut in enumerate(cloth.cuts):
             sheet.append(
                 [
-                    _plain(draft.fabric(cloth.fabric).name), number + 1, cut.count, cut_shape(cut), write_mixed(cut.width),
+                    for_a_cell(draft.fabric(cloth.fabric).name), number + 1, cut.count, cut_shape(cut), write_mixed(cut.width),
                     write_mixed(cut.height), draft.unit, _sign(further(cut, draft.unit)), _sign(strips_of(number, cloth, draft.unit)),
                     "; ".join(purposes(cut, cutting.plan.recipes)), "",
                 ]
@@ -37,7 +38,7 @@ def write_cutting_xlsx(cutting: Cutting) -> bytes:
         hand = [layout.source.name for layout in cloth.layouts if not layout.bought]
         buying.append(
             [
-                _plain(draft.fabric(cloth.fabric).name), _sign(bought(cloth.buy, draft.unit)), fat_quarters(cloth.fat_quarters),
+                for_a_cell(draft.fabric(cloth.fabric).name), _sign(bought(cloth.buy, draft.unit)), fat_quarters(cloth.fat_quarters),
                 _sign(", ".join(hand)), _sign(", ".join(size(one.width, one.length, draft.unit) for one in cloth.leftovers)),
             ]
         )  # fmt: skip
@@ -56,7 +57,3 @@ def write_cutting_xlsx(cutting: Cutting) -> bytes:
 
 def _sign(text: str) -> str:
     return text.replace("⁄", "/")
-
-
-def _plain(text: str) -> str:
-    return f"'{text}" if text[:1] in "=+-@\t\r" else text

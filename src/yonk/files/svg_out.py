@@ -2,10 +2,9 @@
 
 from __future__ import annotations
 
-from html import escape
-
 from yonk.core.measure import write_exact
 from yonk.core.units.reading import Reading
+from yonk.files.plain_text import for_markup
 
 UNIT_MARK = {"in": "in", "cm": "cm"}
 
@@ -24,7 +23,7 @@ def write_svg(reading: Reading) -> str:
     for face, patch, polygon in zip(drawing.faces, reading.patches, drawing.polygons, strict=True):
         rings = "".join(f"M{' L'.join(map(at, ring))}Z" for ring in (face.ring, *face.holes))
         colour = draft.fabric(patch.fabric).colour
-        title = f"<title>{escape(patch.letter)} {escape(draft.fabric(patch.fabric).name)}</title>"
+        title = f"<title>{for_markup(patch.letter)} {for_markup(draft.fabric(patch.fabric).name)}</title>"
         fabrics.append(f'<path d="{rings}" fill="{colour}" fill-rule="evenodd">{title}</path>')
         spot = polygon.point_on_surface()
         size = min(float(patch.height), width / 12) * 0.35
@@ -37,7 +36,7 @@ def write_svg(reading: Reading) -> str:
     return (
         f'<svg xmlns="http://www.w3.org/2000/svg" width="{width:g}{mark}" height="{height:g}{mark}" '
         f'viewBox="0 0 {width:g} {height:g}">\n'
-        f"<title>{escape(draft.name)}, {write_exact(draft.width)} by {write_exact(draft.height)} {mark} finished</title>\n"
+        f"<title>{for_markup(draft.name)}, {write_exact(draft.width)} by {write_exact(draft.height)} {mark} finished</title>\n"
         f'<g id="fabrics" stroke="none">\n{_lines(fabrics)}</g>\n'
         f'<g id="seams" stroke="#14312c" stroke-width="{thin:.4g}" stroke-linecap="round" fill="none">\n{_lines(seams)}</g>\n'
         f'<g id="letters" font-family="sans-serif" fill="#14312c" stroke="none">\n{_lines(letters)}</g>\n</svg>\n'
