@@ -24,6 +24,7 @@ from yonk.core.units.unit import Method, Unit
 from yonk.core.ways import Demand, Shape, Share, Tally, Way, all_ways, for_both_hands, tally, way_named
 
 MOST_WAYS = 7
+INSIDE_HALF_A_SQUARE = 1 - sqrt(0.5)  # the circle inside half a square, of its side
 
 
 @dataclass(frozen=True)
@@ -225,7 +226,10 @@ def _shared_length(unit: Unit, terms: Terms) -> float:
 
 
 def bonus_size(corner: Layers, terms: Terms) -> Fraction | None:
-    """The largest finished half-square triangle, on the ruler, from two cut-off triangles face to face."""
+    """The largest finished half-square triangle, on the ruler, from two cut-off triangles face to face.
+
+    None where it would be smaller than is reasonable: the circle inside its halves must reach as far as the seam.
+    """
     edge = max((side for scrap in corner.over[0].front for side in sides_of(scrap.outline)), key=length)
     seam = Line.between(*edge).beside(float(terms.seam))
     try:
@@ -233,8 +237,8 @@ def bonus_size(corner: Layers, terms: Terms) -> Fraction | None:
     except SewingError:
         return None
     side = sqrt(max(0.0, sum(map(area, opened.outlines)))) - 2 * float(terms.seam)
-    marks = int(Fraction(side + 1e-9).limit_denominator(10**9) / terms.step)
-    return marks * terms.step if marks > 0 else None
+    size = int(Fraction(side + 1e-9).limit_denominator(10**9) / terms.step) * terms.step
+    return size if float(size) * INSIDE_HALF_A_SQUARE >= float(terms.seam) else None
 
 
 def comparisons(wanted: Wanted, chosen: dict[str, str]) -> Sequence[Comparison]:

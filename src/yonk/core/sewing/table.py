@@ -224,11 +224,14 @@ class Table:
         self.waste += [segments[0], work]
         return segments[:0:-1]
 
-    def square_up(self, work: Work, width: float, height: float) -> Work:
-        """Trims a work about its middle to a size."""
-        left, top, right, bottom = bounds(work.outlines)
-        x, y = (left + right) / 2, (top + bottom) / 2
-        return work.inside(rectangle(width, height, x - width / 2, y - height / 2))
+    def square_up(self, work: Work, width: float, height: float, words: str = "") -> Work:
+        """Trims a work about its middle to a size; a step of its own where there are words for it."""
+        x, y = middle_of(work)
+        outline = rectangle(width, height, x - width / 2, y - height / 2)
+        if words:
+            guide = max(work.seams, key=length)
+            self._record("trim", words, [Scene(work, cut=tuple(sides_of(outline)), ruler=(outline, guide))])
+        return work.inside(outline)
 
     def trim(self, works: Sequence[Work], target: Target, size: str) -> list[Fit]:
         """Lays the drafted unit on each work, seam on seam, and trims it to its unfinished size.
