@@ -12,7 +12,16 @@ from hypothesis import strategies as st
 
 from tests.drafts import block
 from yonk.core.acts import SetMaking, apply
-from yonk.core.cutting.cloth import BOLTS, FAT_QUARTER, Bolt, ClothPlan, Piece, divided, plan_cloth
+from yonk.core.cutting.cloth import (
+    BOLTS,
+    FAT_QUARTER,
+    Bolt,
+    ClothPlan,
+    Piece,
+    divided,
+    each_strip_once,
+    plan_cloth,
+)
 from yonk.core.cutting.cuts import Cut, Purpose
 from yonk.core.cutting.progress import done_when_ticked, standings
 from yonk.core.cutting.strips import Strip, Wanted, first_fit, lay_strips, lower_bound
@@ -265,3 +274,16 @@ def test_pieces_on_hand_never_make_the_shopping_longer(
     for layout in using.layouts:
         for one in layout.laid:
             assert one.x + one.width <= layout.source.width and one.y + one.height <= layout.source.length
+
+
+def test_cloth_for_a_thousand_blocks_is_drawn_with_each_strip_once() -> None:
+    gate = next(draft for draft in all_samples() if draft.name == "Weir Gate")
+    fog = plan_cutting(apply(gate, SetMaking(blocks=1000)), "all").cloths[0]
+    (layout,) = fog.layouts
+    short = each_strip_once(layout, 600)
+    assert len(layout.laid) > 4000 > 600 > len(short.laid)
+    assert {strip.crosscuts for strip in short.strips} == {strip.crosscuts for strip in layout.strips}
+    assert short.used == sum(strip.height for strip in short.strips) == short.source.length
+    assert taken_apart_by_hand([(one.x, one.y, one.width, one.height) for one in short.laid])
+    assert each_strip_once(layout, 10_000) is layout
+    assert fog.fat_quarters is None and fog.exact <= fog.bound * F(27, 25)

@@ -1537,6 +1537,8 @@ export interface components {
         /**
          * LayoutOut
          * @description One piece of cloth with its strips from the top and every piece where it lies.
+         *
+         *     Of a very long cloth strips cut alike are drawn once: it is `shortened`; `told` always counts them all.
          */
         LayoutOut: {
             /** Bought */
@@ -1547,10 +1549,14 @@ export interface components {
             length: number;
             /** Name */
             name: string;
+            /** Shortened */
+            shortened: boolean;
             /** Size */
             size: string;
             /** Strips */
             strips: components["schemas"]["StripOut"][];
+            /** Told */
+            told: components["schemas"]["StripsToldOut"][];
             /** Width */
             width: number;
         };
@@ -2630,6 +2636,16 @@ export interface components {
             words: string;
             /** Y */
             y: number;
+        };
+        /**
+         * StripsToldOut
+         * @description So many strips cut alike, in words.
+         */
+        StripsToldOut: {
+            /** Count */
+            count: number;
+            /** Words */
+            words: string;
         };
         /**
          * SvgIn

@@ -21,7 +21,10 @@ export function LayoutPicture({ layout, lines, view, fabric, lit, onLit }: Props
   return (
     <figure className="layout">
       <figcaption>
-        <Fr>{layout.name}</Fr> <small><Fr>{layout.size}</Fr></small>
+        <Fr>{layout.name}</Fr> <small>
+          <Fr>{layout.size}</Fr>
+          {layout.shortened && ", strips cut alike drawn once"}
+        </small>
       </figcaption>
       <svg viewBox={`${String(-thin)} ${String(-thin)} ${String(layout.width + 2 * thin)} ${String(layout.length + 2 * thin)}`} role="img" aria-label={`Layout of ${layout.name}`}>
         <defs>{own && <ClothPattern fabric={own} index={index} id={id} scale={layout.width / 320} />}</defs>
@@ -49,7 +52,7 @@ export function LayoutPicture({ layout, lines, view, fabric, lit, onLit }: Props
         ))}
       </svg>
       <ol className="strip-words">
-        {alike(layout.strips.map((strip) => strip.words)).map(([words, count]) => (
+        {layout.told.map(({ words, count }) => (
           <li key={words}>
             {count > 1 && <b>{count} × </b>}
             <Fr>{words}</Fr>
@@ -58,10 +61,4 @@ export function LayoutPicture({ layout, lines, view, fabric, lit, onLit }: Props
       </ol>
     </figure>
   );
-}
-
-function alike(words: string[]): [string, number][] {
-  const counts = new Map<string, number>();
-  for (const word of words) counts.set(word, (counts.get(word) ?? 0) + 1);
-  return [...counts];
 }

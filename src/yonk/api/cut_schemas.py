@@ -71,8 +71,18 @@ class StripOut(Model):
     words: str
 
 
+class StripsToldOut(Model):
+    """So many strips cut alike, in words."""
+
+    count: int
+    words: str
+
+
 class LayoutOut(Model):
-    """One piece of cloth with its strips from the top and every piece where it lies."""
+    """One piece of cloth with its strips from the top and every piece where it lies.
+
+    Of a very long cloth strips cut alike are drawn once: it is `shortened`; `told` always counts them all.
+    """
 
     name: str
     bought: bool
@@ -81,6 +91,8 @@ class LayoutOut(Model):
     size: str
     strips: list[StripOut]
     laid: list[LaidOut]
+    told: list[StripsToldOut]
+    shortened: bool
 
 
 class CutFabricOut(Model):

@@ -18,10 +18,11 @@ from yonk.api.cut_schemas import (
     ShelfFabricOut,
     ShelfPieceOut,
     StripOut,
+    StripsToldOut,
 )
 from yonk.api.view import DARK_INK, LIGHT_INK
 from yonk.core.contrast import luminance
-from yonk.core.cutting.cloth import ClothPlan, Layout, Piece
+from yonk.core.cutting.cloth import MOST_DRAWN, ClothPlan, Layout, Piece, each_strip_once
 from yonk.core.cutting.cuts import Cut
 from yonk.core.cutting.in_words import (
     bought,
@@ -121,15 +122,17 @@ def _line(
 
 
 def _layout(layout: Layout, cloth: ClothPlan, unit: Unit) -> LayoutOut:
-    source = layout.source
+    source, drawn = layout.source, each_strip_once(layout, MOST_DRAWN)
+    counts = Counter(strip_words(strip, unit) for strip in layout.strips)
     return LayoutOut(
         name="New cloth" if layout.bought else f"From the shelf: {source.name}", bought=layout.bought,
-        width=float(source.width), length=float(source.length), size=f"{show(source.width, unit)} × {show(source.length, unit)}",
-        strips=[StripOut(y=float(strip.y), height=float(strip.height), words=strip_words(strip, unit)) for strip in layout.strips],
+        width=float(source.width), length=float(drawn.source.length), size=f"{show(source.width, unit)} × {show(source.length, unit)}",
+        strips=[StripOut(y=float(strip.y), height=float(strip.height), words=strip_words(strip, unit)) for strip in drawn.strips],
         laid=[
             LaidOut(line=one.line, x=float(one.x), y=float(one.y), width=float(one.width), height=float(one.height))
-            for one in layout.laid
+            for one in drawn.laid
         ],
+        told=[StripsToldOut(count=count, words=words) for words, count in counts.items()], shortened=drawn is not layout,
     )  # fmt: skip
 
 

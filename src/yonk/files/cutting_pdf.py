@@ -6,7 +6,7 @@ from typing import Any
 
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
 
-from yonk.core.cutting.cloth import ClothPlan, Layout
+from yonk.core.cutting.cloth import MOST_DRAWN, ClothPlan, Layout, each_strip_once
 from yonk.core.cutting.in_words import (
     bought,
     cut_shape,
@@ -104,8 +104,9 @@ class LayoutDrawing(Flowable):  # type: ignore[misc]
 
     def __init__(self, layout: Layout, cloth: ClothPlan, cutting: Cutting, width: float) -> None:
         super().__init__()
-        self.layout, self.cloth, self.cutting = layout, cloth, cutting
-        source = layout.source
+        self.layout, self.cloth, self.cutting = each_strip_once(layout, MOST_DRAWN), cloth, cutting
+        self.whole = layout.source
+        source = self.layout.source
         self.scale = min(width / float(source.width), TALLEST / float(source.length))
         self.width, self.height = float(source.width) * self.scale, float(source.length) * self.scale + 14
 
@@ -122,7 +123,7 @@ class LayoutDrawing(Flowable):  # type: ignore[misc]
         canvas.setFont(PLAIN, 9)
         canvas.setFillColor(SOFT)
         canvas.drawString(
-            0, high + 4, drawable(f"{name}, {show(layout.source.width, unit)} by {show(layout.source.length, unit)}")
+            0, high + 4, drawable(f"{name}, {show(self.whole.width, unit)} by {show(self.whole.length, unit)}")
         )
         canvas.setStrokeColor(SOFT)
         canvas.rect(0, 0, self.width, high)

@@ -6,6 +6,7 @@ draft's unit; `width` lies across the cloth, from selvedge to selvedge, `length`
 
 from __future__ import annotations
 
+from bisect import bisect_right
 from collections import Counter
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, replace
@@ -17,6 +18,8 @@ from yonk.core.cutting.cuts import Cut
 from yonk.core.cutting.strips import Strip, Wanted, lay_strips, lower_bound
 from yonk.core.draft import Unit
 
+MOST_FAT_QUARTERS = 24
+MOST_DRAWN = 600  # pieces of one cloth; of more, strips cut alike are drawn once
 FINEST = 64  # no cut is told finer than that
 
 
@@ -66,10 +69,14 @@ class Laid:
 
 @dataclass(frozen=True)
 class StripCut:
-    """One strip across the cloth and what is crosscut from it: the number of its line, the size, and how many."""
+    """One strip across the cloth and what is crosscut from it: the number of its line, the size, and how many.
+
+    `reach` is how far across its pieces go.
+    """
 
     y: Fraction
     height: Fraction
+    reach: Fraction
     crosscuts: tuple[tuple[int, Fraction, Fraction, int], ...]
 
 
@@ -258,19 +265,50 @@ def _layout(source: Piece, bought: bool, strips: Sequence[Strip], lines: Sequenc
             ]
             x += column.width
         cut.append(
-            StripCut(Fraction(y, grid), Fraction(strip.height, grid), tuple((*key, n) for key, n in crosscuts.items()))
-        )
+            StripCut(
+                Fraction(y, grid), Fraction(strip.height, grid), Fraction(x, grid),
+                tuple((*key, n) for key, n in crosscuts.items()),
+            )
+        )  # fmt: skip
         y += strip.height
     return Layout(source, bought, tuple(cut), tuple(laid), Fraction(y, grid))
 
 
+def each_strip_once(layout: Layout, most: int) -> Layout:
+    """A layout of more than so many pieces with only the first of strips cut alike, moved up; another as it is."""
+    if len(layout.laid) <= most:
+        return layout
+    kept: dict[tuple[object, ...], StripCut] = {}
+    laid: list[Laid] = []
+    y = Fraction(0)
+    by_strip: dict[Fraction, list[Laid]] = {strip.y: [] for strip in layout.strips}
+    tops = sorted(by_strip)
+    for one in layout.laid:
+        by_strip[tops[bisect_right(tops, one.y) - 1]].append(one)
+    for strip in layout.strips:
+        key = strip.height, strip.crosscuts
+        if key in kept:
+            continue
+        kept[key] = replace(strip, y=y)
+        laid += [replace(one, y=one.y - strip.y + y) for one in by_strip[strip.y]]
+        y += strip.height
+    return replace(
+        layout, strips=tuple(kept.values()), laid=tuple(laid), source=replace(layout.source, length=y), used=y
+    )
+
+
 def _fat_quarters(wanted: Sequence[Wanted], grid: int, unit: Unit) -> int | None:
-    """How many fat quarters would do instead of cloth off the bolt; None where a piece does not fit on one."""
+    """How many fat quarters would do instead of cloth off the bolt.
+
+    None where a piece does not fit on one, or where they would be more than anyone cuts up.
+    """
     width, length = (_whole(side, grid, up=False) for side in FAT_QUARTER[unit])
     rest, count = [one for one in wanted if one.count], 0
+    if sum(one.width * one.height * one.count for one in rest) > MOST_FAT_QUARTERS * width * length:
+        return None
     while rest:
         strips, missing = lay_strips(rest, width, length)
-        if not strips or count >= 99:
+        if not strips or count >= MOST_FAT_QUARTERS:
             return None
         count += 1
         rest = [replace(one, count=missing[one.key]) for one in rest if missing[one.key]]
@@ -282,10 +320,7 @@ def _left_over(layout: Layout, keep: Fraction) -> list[Piece]:
     whole = Piece(layout.source.name, layout.source.width, layout.rest)
     pieces = [whole] if min(whole.width, whole.length) >= keep else []
     for strip in layout.strips:
-        reach = max(
-            (one.x + one.width for one in layout.laid if strip.y <= one.y < strip.y + strip.height), default=Fraction(0)
-        )
-        end = layout.source.width - reach
+        end = layout.source.width - strip.reach
         if min(end, strip.height) >= keep:
             pieces.append(Piece(layout.source.name, end, strip.height))
     return pieces

@@ -228,19 +228,18 @@ def _knapsack(options: Sequence[tuple[Column, int, int]], width: int) -> tuple[C
 
 def first_fit(wanted: Sequence[Wanted], width: int) -> list[Strip]:
     """Plain first-fit strips: the tallest first, each piece into the first strip that has room for it."""
-    pieces: list[tuple[int, int, int]] = []
-    for one in wanted:
-        wide, high = min(_ways(one, width), key=lambda way: way[1])
-        pieces += [(high, wide, one.key)] * one.count
+    kinds = [(*min(_ways(one, width), key=lambda way: way[1]), one) for one in wanted if one.count]
     open_strips: list[tuple[int, int, list[Column]]] = []
-    for high, wide, key in sorted(pieces, key=lambda piece: (-piece[0], -piece[1])):
-        for number, (height, room, columns) in enumerate(open_strips):
-            if wide <= room and high <= height:
-                columns.append(Column(key, wide, high, 1))
-                open_strips[number] = height, room - wide, columns
-                break
-        else:
-            open_strips.append((high, width - wide, [Column(key, wide, high, 1)]))
+    for wide, high, one in sorted(kinds, key=lambda kind: (-kind[1], -kind[0])):
+        number = 0  # a strip that has no room for one has none for the next alike
+        for _ in range(one.count):
+            while number < len(open_strips) and (open_strips[number][1] < wide or open_strips[number][0] < high):
+                number += 1
+            if number == len(open_strips):
+                open_strips.append((high, width, []))
+            height, room, columns = open_strips[number]
+            columns.append(Column(one.key, wide, high, 1))
+            open_strips[number] = height, room - wide, columns
     return [Strip(height, tuple(columns)) for height, _, columns in open_strips]
 
 
