@@ -193,7 +193,7 @@ def _bias(recipes: Iterable[Recipe]) -> Iterator[Notice]:
             yield Notice(
                 "bias-edge",
                 f"Unit {recipe.group.label}, made {recipe.method.words}, has bias on its outer edges: starch the cloth "
-                "before cutting, press up and down, never push the iron.",
+                "before cutting, with the room aired and as its maker says; press up and down, never push the iron.",
                 (), (recipe.group.label,),
             )  # fmt: skip
 

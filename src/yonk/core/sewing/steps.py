@@ -14,7 +14,8 @@ CAUTIONS: dict[Caution, str] = {
     "blade": "Cut away from yourself, fingers off the ruler's edge, and close the blade each time you put it down."
     " The cutter's own instructions come first.",
     "iron": "The iron is hot and steams: stand it up, keep the cord away. The iron's own instructions come first.",
-    "needle": "Stop the machine before you reach near the needle, and keep count of the pins.",
+    "needle": "Stop the machine before you reach near the needle, and keep count of the pins."
+    " The machine's own instructions come first.",
 }
 BY_ACT: dict[ActName, Caution] = {
     "cut": "blade", "cut-apart": "blade", "trim": "blade", "press": "iron", "sew": "needle", "join": "needle",
