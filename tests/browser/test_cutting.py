@@ -36,6 +36,12 @@ def tick(page: Page, row: Locator) -> None:
     expect(row.get_by_role("checkbox")).to_be_checked()
 
 
+def for_blocks(page: Page, words: str) -> None:
+    """Choose the stage; it is checked once the address has changed."""
+    page.get_by_label(words).click()
+    expect(page.get_by_label(words)).to_be_checked()
+
+
 def test_a_block_from_draft_to_printed_list(bench: BenchPage, page: Page, tmp_path: Path) -> None:
     bench.start("Sluice", "9", "9", 3, 3)
     bench.mates("quarter turns")
@@ -127,11 +133,11 @@ def test_a_change_after_half_is_cut_says_what_is_good_and_what_is_not(
 def test_trial_first_and_then_the_rest(page: Page, tmp_path: Path) -> None:
     open_sample(page, "Weir Gate", tmp_path)
     to_cut(page)
-    page.get_by_label("one trial block").check()
+    for_blocks(page, "one trial block")
     fabric(page, "Peat").click()
     expect(line(page, "4″")).to_contain_text("2")
     tick(page, line(page, "4″"))
-    page.get_by_label("the rest after it").check()
+    for_blocks(page, "the rest after it")
     expect(page.locator(".cut-lines li")).to_have_count(2)
     expect(line(page, "8″").locator(".count")).to_have_text("5")
     expect(line(page, "4″").get_by_role("checkbox")).not_to_be_checked()
