@@ -159,8 +159,8 @@ Node = Whole[Known] | Cells[Known]
 def block_region(drawing: Drawing) -> Region:
     """The whole block as a region."""
     across, down = drawing.ruling.across[-1], drawing.ruling.down[-1]
-    pieces = tuple(Piece(index, face.ring, face.holes) for index, face in enumerate(drawing.faces))
-    return Region(pieces, int(across * drawing.scale), int(down * drawing.scale))
+    pieces = sorted((Piece(index, face.ring, face.holes) for index, face in enumerate(drawing.faces)), key=_ring)
+    return Region(tuple(pieces), int(across * drawing.scale), int(down * drawing.scale))
 
 
 def take_apart(

@@ -136,8 +136,8 @@ def carry_out(
 
 
 def ruler_slack(needs: Sequence[Need], terms: Terms) -> Fraction:
-    """How far the ruler alone may move a seam: a hair, and what a centre grows that is trimmed only with its corners."""
-    grown = [float(need.rounded(terms.step)[0]) - float(need.width) for need in needs if need.role == "centre"]
+    """How far the ruler alone may move a seam: a hair, and what a centre is larger or smaller that is trimmed only with its corners."""
+    grown = [abs(float(need.rounded(terms.step)[0]) - float(need.width)) for need in needs if need.role == "centre"]
     return terms.hair + Fraction(max(grown, default=0.0)).limit_denominator(10**6)
 
 

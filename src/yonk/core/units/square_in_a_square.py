@@ -28,7 +28,7 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     for part in unit.playing("corner"):
         upright = unit.on_point == (part.spot[0] % 2 == 1)
         needs.append(isosceles(part.cloth, part.width, terms, lots, legs_on_grain=upright, margin=terms.trim))
-    needs += [box(part.cloth, part.width, part.width, terms, lots, "up") for part in unit.playing("centre")]
+    needs += [box(part.cloth, part.width, part.width, terms, lots) for part in unit.playing("centre")]
     return needs
 
 
@@ -128,6 +128,8 @@ class SquareInASquare(UnitKind):
         inner = region.on_its_point([piece for piece in region.pieces if piece.face not in taken])
         if not inner.pieces:  # looked at without the assembly in its middle
             return Found(round_one)
+        if region.upright_cuts and region.level_cuts:  # four units that meet in a diamond, not a diamond in a square
+            return None
         if len(inner.pieces) == 1:
             return Found((*round_one, FoundPart(inner.pieces[0], "centre", inner.width, inner.width, turns=1)))
         nested = self.recognise(inner)
