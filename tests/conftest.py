@@ -14,6 +14,7 @@ from sqlalchemy import Engine, text
 
 from yonk.api.app import create_app
 from yonk.machine.serve import FRONT_END, database
+from yonk.store.models import Base
 
 settings.register_profile("yonk", deadline=None)
 settings.load_profile("yonk")
@@ -30,7 +31,7 @@ def engine(tmp_path_factory: pytest.TempPathFactory) -> Iterator[Engine]:
 def empty(engine: Engine) -> Engine:
     """The database with nothing in it."""
     with engine.begin() as connection:
-        for table in ("cut_mark", "shelf_fabric", "block_revision", "block", "marker"):
+        for table in Base.metadata.tables:
             connection.execute(text(f"DELETE FROM {table}"))
     return engine
 

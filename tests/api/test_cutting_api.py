@@ -61,10 +61,11 @@ def test_trial_and_rest_are_all_the_patches_and_no_unit_twice(web: TestClient) -
     for stage in (trial, rest):
         for fabric in stage["fabrics"]:
             for line in fabric["lines"]:
-                counts[line["signature"]] = counts.get(line["signature"], 0) + line["count"]
+                name = fabric["key"], line["size"]
+                counts[name] = counts.get(name, 0) + line["count"]
     # 4 half-square triangles from 2 pairs of 4″ for the trial; 44 more: five pairs of 8″ give 40, two of 4″ the rest
-    assert counts["peat|square|8|8|none|"] == 5 and counts["peat|square|4|4|none|"] == 4
-    assert counts["gorse|square|7/2|7/2|none|"] == 12 and counts["fog|square|7/2|7/2|none|"] == 48
+    assert counts["peat", "8″"] == 5 and counts["peat", "4″"] == 4
+    assert counts["gorse", "3 1⁄2″"] == 12 and counts["fog", "3 1⁄2″"] == 48
 
 
 def test_how_much_to_buy_and_the_least_it_could_be(web: TestClient) -> None:
@@ -85,7 +86,7 @@ def test_ticks_are_kept_and_a_change_shows_what_is_good_and_what_is_not(web: Tes
     peat = next(fabric for fabric in first["fabrics"] if fabric["key"] == "peat")
     (line,) = peat["lines"]
     assert not line["ticked"]
-    web.put(f"/api/blocks/{block['id']}/cut-marks", json={"done": {line["signature"]: line["done_on"]}, "revision": 1})
+    web.put(f"/api/blocks/{block['id']}/cut-marks", json={"marks": line["on"], "revision": 1})
     again = cut(web, WEIR_GATE, block_id=block["id"])
     peat = next(fabric for fabric in again["fabrics"] if fabric["key"] == "peat")
     assert peat["lines"][0]["ticked"] and peat["done"] and again["changed"] == []
@@ -103,14 +104,21 @@ def test_ticks_are_kept_and_a_change_shows_what_is_good_and_what_is_not(web: Tes
 def test_ticking_the_trial_counts_for_all(web: TestClient) -> None:
     block = web.post("/api/blocks", json={"document": WEIR_GATE}).json()
     trial = cut(web, WEIR_GATE, "trial", block_id=block["id"])
-    done = {line["signature"]: line["done_on"] for fabric in trial["fabrics"] for line in fabric["lines"]}
-    web.put(f"/api/blocks/{block['id']}/cut-marks", json={"done": done, "revision": 1})
+    done = [mark for fabric in trial["fabrics"] for line in fabric["lines"] for mark in line["on"]]
+    web.put(f"/api/blocks/{block['id']}/cut-marks", json={"marks": done, "revision": 1})
     assert all(fabric["done"] for fabric in cut(web, WEIR_GATE, "trial", block_id=block["id"])["fabrics"])
     rest = cut(web, WEIR_GATE, "rest", block_id=block["id"])
     assert not any(line["ticked"] for fabric in rest["fabrics"] for line in fabric["lines"])
     gorse = next(fabric for fabric in rest["fabrics"] if fabric["key"] == "gorse")["lines"][0]
-    assert (gorse["count"], gorse["done"], gorse["done_on"], gorse["done_off"]) == (11, 1, 12, 1)
-    assert web.put("/api/blocks/none/cut-marks", json={"done": {}, "revision": 1}).status_code == 404
+    assert (gorse["count"], gorse["done"], gorse["on"][0]["done"], gorse["off"][0]["done"]) == (11, "", 11, 0)
+    whole = cut(web, WEIR_GATE, block_id=block["id"])["fabrics"]
+    line = next(fabric for fabric in whole if fabric["key"] == "gorse")["lines"][0]
+    assert (line["count"], line["done"]) == (12, "1 of Gorse square 3 1⁄2″")
+    assert web.put("/api/blocks/none/cut-marks", json={"marks": [], "revision": 1}).status_code == 404
+    bad = web.put(
+        f"/api/blocks/{block['id']}/cut-marks", json={"marks": [line["on"][0] | {"cut": "a|b"}], "revision": 1}
+    )
+    assert bad.status_code == 422 and "names no cut" in bad.json()["faults"][0]["message"]
 
 
 def test_the_shelf_is_used_first_and_what_is_short_is_named(web: TestClient) -> None:

@@ -13,7 +13,6 @@ from hypothesis import strategies as st
 from tests.drafts import block
 from yonk.core.acts import SetMaking, apply
 from yonk.core.cutting.cloth import (
-    BOLTS,
     FAT_QUARTER,
     Bolt,
     ClothPlan,
@@ -23,14 +22,25 @@ from yonk.core.cutting.cloth import (
     plan_cloth,
 )
 from yonk.core.cutting.cuts import Cut, Purpose
-from yonk.core.cutting.progress import done_when_ticked, standings
+from yonk.core.cutting.progress import (
+    Mark,
+    OldMark,
+    all_booked,
+    carried_over,
+    not_booked,
+    of_no_use,
+    standings,
+    ticks,
+)
 from yonk.core.cutting.strips import Strip, Wanted, first_fit, lay_strips, lower_bound
 from yonk.core.cutting.templates import templates
 from yonk.core.cutting_stage import plan_cutting
 from yonk.core.plan import make_plan
 from yonk.core.stages import plan_stage, units_made
+from yonk.core.units.needs import Listed
 from yonk.machine.samples import all_samples
 
+BOLT = Bolt(F(40), F(1), F(0), F(9, 2))
 WOF = 320  # forty inches in eighths
 
 
@@ -103,11 +113,16 @@ def test_layouts_that_can_be_reckoned_by_hand(wanted: list[Wanted], length: int)
 
 def cut(width: str, height: str, count: int, shape: str = "rectangle", **more: object) -> Cut:
     purpose = Purpose(("1",), "A", "patch", count, ())
-    return Cut("peat", shape, F(width), F(height), "none", count, (purpose,), **more)  # type: ignore[arg-type]
+    strip = shape == "strip"
+    segment, lie = more.pop("segment", None), more.pop("lie", None)
+    what = Listed(
+        fabric="peat", shape=shape, width=F(0) if strip else F(width), height=F(height), segment=segment, lie=lie
+    )  # type: ignore[arg-type]
+    return Cut(what, F(width), count, (purpose,), squaring=F(1) if strip else F(0), **more)  # type: ignore[arg-type]
 
 
 def laid(cuts: list[Cut], **more: object) -> ClothPlan:
-    return plan_cloth("peat", cuts, more.pop("bolt", BOLTS["in"]), "in", squaring=F(1), **more)  # type: ignore[arg-type]
+    return plan_cloth("peat", cuts, more.pop("bolt", BOLT), "in", **more)  # type: ignore[arg-type]
 
 
 def test_cloth_is_bought_with_straightening_shrinkage_and_to_the_next_eighth_of_a_yard() -> None:
@@ -132,7 +147,8 @@ def test_the_shelf_comes_first_where_it_costs_nothing_and_leftovers_are_named() 
 
 
 def test_upright_cloth_turns_nothing_and_knows_what_stands() -> None:
-    free, upright = laid([cut("12", "4", 8)]), laid([cut("12", "4", 8)], upright=True, standing=[0.5])
+    free = laid([cut("12", "4", 8)])
+    upright = laid([cut("12", "4", 4, lie="stands"), cut("12", "4", 4, lie="lies")], upright=True)
     sizes = Counter((one.width, one.height) for layout in upright.layouts for one in layout.laid)
     assert sizes == {(F(12), F(4)): 4, (F(4), F(12)): 4}
     assert upright.exact >= free.exact
@@ -142,10 +158,10 @@ def test_upright_cloth_turns_nothing_and_knows_what_stands() -> None:
 
 def test_strips_of_a_strip_set_stay_whole_from_selvedge_to_selvedge() -> None:
     long = cut("131", "5/2", 1, "strip", segment=F(13, 2))  # twenty segments of 6 1/2 and 1 to square up
-    assert divided(long, F(40), F(1)) == [(F(40), 3), (F(14), 1)]  # six segments to a width of fabric, two left
+    assert divided(long, F(40)) == [(F(40), 3), (F(14), 1)]  # six segments to a width of fabric, two left
     plan = laid([long])
     assert [(one.width, one.height) for one in plan.layouts[0].laid] == [(F(40), F(5, 2))] * 3 + [(F(14), F(5, 2))]
-    assert divided(cut("30", "5/2", 1, "strip", segment=F(13, 2)), F(40), F(1)) == [(F(30), 1)]
+    assert divided(cut("30", "5/2", 1, "strip", segment=F(13, 2)), F(40)) == [(F(30), 1)]
 
 
 def test_what_is_wider_than_the_cloth_is_named_and_the_rest_is_cut() -> None:
@@ -164,7 +180,7 @@ def test_a_trial_first_and_then_the_rest_make_all_units_and_cut_no_patch_twice()
         plain = [cut for cut in (*trial.cuts, *rest.cuts) if cut.shape == "square" and cut.subcut == "none"]
         for one in whole.cuts:
             if one.shape == "square" and {p.role for p in one.purposes} == {"patch"}:
-                assert sum(other.count for other in plain if other.signature == one.signature) >= one.count
+                assert sum(other.count for other in plain if other.what == one.what) >= one.count
 
 
 def test_a_second_triangle_of_the_trial_is_used_by_the_rest() -> None:
@@ -177,11 +193,49 @@ def test_a_second_triangle_of_the_trial_is_used_by_the_rest() -> None:
 
 
 def test_standings_say_what_is_good_useless_and_still_to_cut() -> None:
-    eight, four = cut("8", "8", 6, "square"), cut("4", "4", 2, "square")
-    found = {one.signature: one for one in standings([eight, four], {eight.signature: 4, "gone|square|1|1|none|": 3})}
-    assert (found[eight.signature].still, found[eight.signature].good, found[eight.signature].useless) == (2, 4, 0)
-    assert found["gone|square|1|1|none|"].useless == 3 and found[four.signature].still == 2
-    assert (done_when_ticked(5, 2, ticked=True), done_when_ticked(5, 2, ticked=False)) == (7, 2)
+    eight, four, gone = cut("8", "8", 6, "square"), cut("4", "4", 2, "square"), cut("1", "1", 3, "square")
+    found = {one.what: one for one in standings([eight, four], {eight.what: 4, gone.what: 3})}
+    assert (found[eight.what].still, found[eight.what].good, found[eight.what].useless) == (2, 4, 0)
+    assert found[gone.what].useless == 3 and found[four.what].still == 2
+    assert [one.what for one in of_no_use([eight, four], [four], {eight.what: 4, gone.what: 3})] == [gone.what]
+
+
+def test_a_tick_of_one_stage_is_none_of_another_and_all_is_both() -> None:
+    line = cut("8", "8", 5, "square")
+    trial, rest = Mark("trial", line.what), Mark("rest", line.what)
+    (of_rest,) = ticks([line], {}, "rest")
+    assert of_rest.on == ((rest, 5),) and of_rest.off == ((rest, 0),)
+    done = dict(of_rest.on)
+    assert ticks([line], done, "rest")[0].ticked and not ticks([line], done, "trial")[0].ticked
+    (of_all,) = ticks([cut("8", "8", 7, "square")], done | {trial: 1}, "all")
+    assert (of_all.ticked, of_all.done) == (False, 6)
+    assert dict(of_all.on) == {trial: 1, rest: 6} and dict(of_all.off) == {trial: 0, rest: 0}
+
+
+def test_strips_of_one_cut_are_counted_in_segments_and_ticked_one_after_the_other() -> None:
+    long, short = (cut(w, "5/2", 2, "strip", segment=F(3)) for w in ("31", "13"))
+    assert (long.amount, short.amount, long.what) == (20, 8, short.what)
+    first, second = ticks([long, short], {Mark("rest", long.what): 24}, "all")
+    assert (first.ticked, second.ticked, second.done) == (True, False, 4)
+    assert [(one.width, one.count) for one in not_booked([long], {Mark("rest", long.what): 6}, "all")] == [(F(22), 2)]
+    one_more = cut("34", "5/2", 2, "strip", segment=F(3))
+    assert standings([one_more], {long.what: 20})[0].useless == 0
+
+
+def test_what_the_shelf_knows_is_not_cut_of_cloth_again() -> None:
+    eight = cut("8", "8", 6, "square")
+    booked = all_booked([eight], "trial", {})
+    assert booked == {Mark("trial", eight.what): 6}
+    assert [one.count for one in not_booked([cut("8", "8", 9, "square")], booked, "all")] == [3]
+    assert [one.count for one in not_booked([eight], booked, "rest")] == [6]
+
+
+def test_old_ticks_are_carried_over_to_the_cuts_of_today() -> None:
+    eight = cut("8", "8", 6, "square")
+    old = OldMark("peat", "square", F(8), F(8), "none", "", 5)
+    other = replace(old, subcut="one-diagonal")
+    marks = carried_over([old, other], [cut("8", "8", 2, "square")], [eight])
+    assert marks == {Mark("trial", eight.what): 2, Mark("rest", eight.what): 3}
 
 
 def test_every_sample_is_cut_with_little_waste_and_directional_prints_are_not_turned() -> None:
@@ -242,7 +296,7 @@ def test_no_layout_asks_for_a_cut_that_stops_in_the_cloth(
     sizes: list[tuple[int, int, int]], width: F, upright: bool
 ) -> None:
     cuts = [cut(str(F(max(a, b), 8)), str(F(min(a, b), 8)), count) for a, b, count in sizes]
-    plan = laid(cuts, bolt=Bolt(width, F(1), F(0), F(9, 2)), upright=upright, standing=[0.5] * len(cuts))
+    plan = laid(cuts, bolt=Bolt(width, F(1), F(0), F(9, 2)), upright=upright)
     for layout in plan.layouts:
         rects = [(one.x, one.y, one.width, one.height) for one in layout.laid]
         assert taken_apart_by_hand(rects)
@@ -283,7 +337,7 @@ def test_cloth_for_a_thousand_blocks_is_drawn_with_each_strip_once() -> None:
     short = each_strip_once(layout, 600)
     assert len(layout.laid) > 4000 > 600 > len(short.laid)
     assert {strip.crosscuts for strip in short.strips} == {strip.crosscuts for strip in layout.strips}
-    assert short.used == sum(strip.height for strip in short.strips) == short.source.length
+    assert short.used == 1 + sum(strip.height for strip in short.strips) == short.source.length
     assert taken_apart_by_hand([(one.x, one.y, one.width, one.height) for one in short.laid])
     assert each_strip_once(layout, 10_000) is layout
     assert fog.fat_quarters is None and fog.exact <= fog.bound * F(27, 25)

@@ -68,7 +68,7 @@ TRUE_CUT: list[tuple[Kind, str, str, list[str]]] = [
     ("square-in-a-square", "stitch-and-flip", "6", ["13/2", "7/2"]),  # 6½; 3½
     # corner flips with corners of half the side
     ("corner-flip", "stitch-and-flip", "4", ["9/2", "5/2"]),
-    ("corner-flip", "cut-and-sew", "4", ["9/2", "23/8"]),  # 4½; 2 + 0.85355
+    ("corner-flip", "cut-and-sew", "4", ["9/2", "23/8"]),  # 4½, a corner off at 2.14645; 2 + 0.85355
     # three rails, and a two by two checker
     ("strip-set", "cut-and-sew", "6", ["13/2 x 5/2"]),
     ("strip-set", "strip-piecing", "6", ["15/2 x 5/2"]),  # one segment of 6½ and 1 to square the ends

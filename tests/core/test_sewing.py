@@ -70,7 +70,7 @@ def exactly(unit: Unit, method: Method, terms: Terms, lots: int = 1, less: float
     sizes = [
         (F(float(need.width)) - F(less), F(float(need.height)) - F(less)) for need in method.needs(unit, terms, lots)
     ]
-    return carry_out(unit, method, terms, lots=lots, sizes=sizes)
+    return carry_out(unit, method, terms, lots=lots, sizes=sizes, exact=True)
 
 
 heights = st.builds(F, st.integers(12, 96), st.sampled_from([8, 6, 5]))

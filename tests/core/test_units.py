@@ -134,7 +134,9 @@ def test_half_rectangles_keep_their_hand_and_an_exact_root_stays_exact() -> None
     plan = make_plan(rising)
     assert units(plan) == {("half-rectangle-triangle", "right"): 1}
     # legs 4 and 3, long edge 5: the inscribed circle has radius 1, so k = 5/4 exactly
-    assert [(cut.width, cut.height, cut.diagonals) for cut in plan.cuts] == [(F(5), F(15, 4), (("right", 1),))] * 2
+    assert [(cut.width, cut.height, cut.what.hand, cut.count) for cut in plan.cuts] == [
+        (F(5), F(15, 4), "right", 1)
+    ] * 2
     assert units(make_plan(turned(rising))) == {("half-rectangle-triangle", "right"): 1}
     assert units(make_plan(mirrored(rising))) == {("half-rectangle-triangle", "left"): 1}
 

@@ -86,7 +86,7 @@ export interface paths {
         get?: never;
         /**
          * Tick
-         * @description Keep how many of some cuts are cut.
+         * @description Keep how much of some cuts is cut.
          */
         put: operations["tick_api_blocks__block_id__cut_marks_put"];
         post?: never;
@@ -167,7 +167,7 @@ export interface paths {
         put?: never;
         /**
          * Cutting Done
-         * @description Take what was cut of a tied fabric off the shelf, and put the leftovers worth keeping on it.
+         * @description Take what was cut of a tied fabric off the shelf, and put the leftovers worth keeping on it: all or nothing.
          */
         post: operations["cutting_done_api_cut_done_post"];
         delete?: never;
@@ -695,7 +695,7 @@ export interface paths {
         put?: never;
         /**
          * Shopping
-         * @description What to buy for several blocks; fabrics tied to the same one of the shelf are added up.
+         * @description What to buy for several blocks, each cloth laid out once for all of them.
          */
         post: operations["shopping_api_shopping_post"];
         delete?: never;
@@ -1144,23 +1144,26 @@ export interface components {
          * CutLineOut
          * @description A line of the list in the order of cutting.
          *
-         *     `number` ties it to the layouts; `running` counts the pieces cut of the fabric so far. `ticked` when it is done; ticking it makes `done_on` cut, unticking `done_off`.
+         *     `number` ties it to the layouts; `running` counts the pieces cut of the fabric so far. `ticked` when it is done, `done`
+         *     tells what of it is; `on` and `off` are what is to be kept when it is ticked and unticked.
          */
         CutLineOut: {
             /** Count */
             count: number;
             /** Done */
-            done: number;
-            /** Done Off */
-            done_off: number;
-            /** Done On */
-            done_on: number;
+            done: string;
             /** Further */
             further: string;
+            /** Key */
+            key: string;
             /** Letters */
             letters: string[];
             /** Number */
             number: number;
+            /** Off */
+            off: components["schemas"]["MarkInOut"][];
+            /** On */
+            on: components["schemas"]["MarkInOut"][];
             /** Purpose */
             purpose: string;
             /** Running */
@@ -1170,8 +1173,6 @@ export interface components {
              * @enum {string}
              */
             shape: "square" | "rectangle" | "strip" | "template";
-            /** Signature */
-            signature: string;
             /** Size */
             size: string;
             /** Strips */
@@ -1523,6 +1524,11 @@ export interface components {
          * @description A piece where it lies, in the draft's unit from the cloth's top left corner.
          */
         LaidOut: {
+            /**
+             * Diagonal
+             * @enum {string}
+             */
+            diagonal: "" | "rising" | "falling" | "both";
             /** Height */
             height: number;
             /** Line */
@@ -1553,6 +1559,8 @@ export interface components {
             shortened: boolean;
             /** Size */
             size: string;
+            /** Straightening */
+            straightening: number;
             /** Strips */
             strips: components["schemas"]["StripOut"][];
             /** Told */
@@ -1602,6 +1610,21 @@ export interface components {
             start: number;
         };
         /**
+         * MarkInOut
+         * @description How much of a cut is cut in a stage; the cut as text that is only handed on.
+         */
+        MarkInOut: {
+            /** Cut */
+            cut: string;
+            /** Done */
+            done: number;
+            /**
+             * Stage
+             * @enum {string}
+             */
+            stage: "trial" | "rest";
+        };
+        /**
          * MarkOut
          * @description A line in a step's picture and what it means.
          */
@@ -1627,10 +1650,8 @@ export interface components {
          * @description How many of some cuts are cut now.
          */
         MarksIn: {
-            /** Done */
-            done: {
-                [key: string]: number;
-            };
+            /** Marks */
+            marks: components["schemas"]["MarkInOut"][];
             /** Revision */
             revision: number;
         };
@@ -3345,15 +3366,11 @@ export interface operations {
         };
         responses: {
             /** @description Successful Response */
-            200: {
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": {
-                        [key: string]: number;
-                    };
-                };
+                content?: never;
             };
             /** @description Not Found */
             404: {

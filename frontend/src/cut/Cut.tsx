@@ -60,11 +60,11 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
   };
 
   async function tick(line: CutLine, on: boolean) {
-    const done = { [line.signature]: on ? line.done_on : line.done_off };
-    queries.setQueryData<CutPlan>(key, (before) => before && ticked(before, line.signature, on));
+    const marks = on ? line.on : line.off;
+    queries.setQueryData<CutPlan>(key, (before) => before && ticked(before, line.key, on));
     try {
       const revision = Math.max(1, drafting.revision);
-      await settled(client.PUT("/api/blocks/{block_id}/cut-marks", { params: { path: { block_id: id } }, body: { done, revision } }));
+      await settled(client.PUT("/api/blocks/{block_id}/cut-marks", { params: { path: { block_id: id } }, body: { marks, revision } }));
       setFault(undefined);
     } catch (reason) {
       setFault(`The tick was not kept. ${reason instanceof Error ? reason.message : ""}`);
@@ -160,9 +160,9 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
   );
 }
 
-function ticked(plan: CutPlan, signature: string, on: boolean): CutPlan {
+function ticked(plan: CutPlan, key: string, on: boolean): CutPlan {
   const fabrics = plan.fabrics.map((fabric) => {
-    const lines = fabric.lines.map((line) => (line.signature === signature ? { ...line, ticked: on } : line));
+    const lines = fabric.lines.map((line) => (line.key === key ? { ...line, ticked: on } : line));
     return { ...fabric, lines, done: lines.every((line) => line.ticked) };
   });
   return { ...plan, fabrics };
@@ -256,7 +256,7 @@ function OneFabric({ fabric, plan, view, fault, faults, act, onTick, onDone, onD
         <ol className="cut-lines">
           {fabric.lines.map((one) => (
             <li
-              key={one.signature}
+              key={one.key}
               className={one.number === lit ? "lit" : ""}
               onPointerEnter={() => setLit(one.number)}
               onPointerLeave={() => setLit(undefined)}
@@ -274,7 +274,7 @@ function OneFabric({ fabric, plan, view, fault, faults, act, onTick, onDone, onD
                       </>
                     )}
                     for {one.purpose}; pieces {one.running}
-                    {one.done > 0 && !one.ticked && `; ${String(one.done)} are cut`}
+                    {one.done && !one.ticked && <>; <Fr>{one.done}</Fr> cut so far</>}
                   </small>
                 </span>
               </label>

@@ -39,14 +39,19 @@ export function LayoutPicture({ layout, lines, view, fabric, lit, onLit }: Props
               onPointerEnter={() => onLit(one.line)} onPointerLeave={() => onLit(undefined)}
             >
               <rect x={x} y={y} width={width} height={height} />
-              {line && line.subcut !== "none" && <line x1={x} y1={y + height} x2={x + width} y2={y} className="diagonal" />}
-              {line?.subcut === "both-diagonals" && <line x1={x} y1={y} x2={x + width} y2={y + height} className="diagonal" />}
+              {(one.diagonal === "rising" || one.diagonal === "both") && <line x1={x} y1={y + height} x2={x + width} y2={y} className="diagonal" />}
+              {(one.diagonal === "falling" || one.diagonal === "both") && <line x1={x} y1={y} x2={x + width} y2={y + height} className="diagonal" />}
               <text x={x + width / 2} y={y + height / 2} fontSize={Math.min(small * 0.5, layout.width / 22)} dominantBaseline="central" textAnchor="middle">
                 {one.line + 1}
               </text>
             </g>
           );
         })}
+        {layout.straightening > 0 && (
+          <line x1={0} x2={layout.width} y1={layout.straightening} y2={layout.straightening} className="strip-cut straightening">
+            <title>Straighten the end here first</title>
+          </line>
+        )}
         {layout.strips.map((strip) => (
           <line key={strip.y} x1={0} x2={layout.width} y1={strip.y + strip.height} y2={strip.y + strip.height} className="strip-cut" />
         ))}

@@ -47,7 +47,7 @@ export function TableView({ view, plan, fabric, fault, onTick, onFabric, onClose
       {place === 0 && <p className="caution">{plan.caution}</p>}
       <ul>
         {fabric.lines.map((line) => (
-          <li key={line.signature}>
+          <li key={line.key}>
             <button type="button" aria-pressed={line.ticked} className={line.ticked ? "ticked" : ""} onClick={() => onTick(line, !line.ticked)}>
               <span className="tick" aria-hidden="true">
                 {line.ticked ? "✓" : line.number + 1}

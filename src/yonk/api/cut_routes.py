@@ -5,7 +5,7 @@ from __future__ import annotations
 import json
 from collections import Counter
 from fractions import Fraction
-from typing import Any
+from typing import cast
 from urllib.parse import quote
 
 from fastapi import APIRouter, Response
@@ -23,19 +23,32 @@ from yonk.api.cut_schemas import (
     ShoppingIn,
     ShoppingLineOut,
 )
-from yonk.api.cut_view import all_of, cutting_of, cutting_view, pieces_of, put_back_mark, shelf_fabric_out
+from yonk.api.cut_view import all_of, cutting_of, cutting_view, shelf_cloth, shelf_document, shelf_fabric_out
 from yonk.api.routes import ERRORS, Db
 from yonk.api.view import DARK_INK, LIGHT_INK
 from yonk.core.contrast import luminance
 from yonk.core.cutting.cloth import FAT_EIGHTH, FAT_QUARTER
 from yonk.core.cutting.in_words import bought, fat_quarters
+from yonk.core.cutting.progress import (
+    NO_MARKS,
+    Mark,
+    Marks,
+    MarkStage,
+    all_booked,
+    carried_over,
+    not_booked,
+)
+from yonk.core.cutting.shelf import after_cutting
+from yonk.core.cutting.shopping import Bought, shopping_list
 from yonk.core.cutting.templates import templates
 from yonk.core.cutting_stage import Cutting
-from yonk.core.draft import DraftError, Unit, typed_length
+from yonk.core.draft import Draft, DraftError, Unit, typed_length
 from yonk.core.measure import write_exact, write_typed
+from yonk.core.plan import make_plan
 from yonk.core.stages import plan_stage
 from yonk.files.block_file import read_block, take_block
 from yonk.files.cut_drawings import write_layouts_svg, write_templates_dxf, write_templates_svg
+from yonk.files.cut_mark import read_mark, read_old_mark, write_mark
 from yonk.files.cutting_csv import write_cutting_csv
 from yonk.files.cutting_pdf import write_cutting_pdf
 from yonk.files.cutting_xlsx import write_cutting_xlsx
@@ -54,17 +67,28 @@ XLSX = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"
 def cut(asked: CutIn, db: Db) -> CutOutPlan:
     """The complete cutting list of a stage with its layouts, and what of it is ticked."""
     shelf = all_of(fabrics.all_fabrics(db))
-    done = cutting.marks_of(db, asked.block_id) if asked.block_id else {}
-    return cutting_view(cutting_of(take_block(asked.document), asked.stage, shelf), shelf, done)
+    draft = take_block(asked.document)
+    marks = _marks_of(db, asked.block_id, draft) if asked.block_id else NO_MARKS
+    return cutting_view(cutting_of(draft, asked.stage, shelf, marks), shelf, marks)
 
 
-@router.put("/blocks/{block_id}/cut-marks", response_model=dict[str, int], responses=ERRORS)
-def tick(block_id: str, asked: MarksIn, db: Db) -> dict[str, int]:
-    """Keep how many of some cuts are cut."""
+@router.put("/blocks/{block_id}/cut-marks", status_code=204, responses=ERRORS)
+def tick(block_id: str, asked: MarksIn, db: Db) -> None:
+    """Keep how much of some cuts is cut."""
     blocks.one_block(db, block_id)
-    if any(len(signature) > 190 for signature in asked.done):
-        raise DraftError("done", "names no cut")
-    return cutting.mark(db, block_id, asked.done, asked.revision)
+    marks = [cutting.KeptMark(one.stage, write_mark(read_mark(one.cut)), done=one.done) for one in asked.marks]
+    cutting.mark(db, block_id, marks, asked.revision)
+
+
+def _marks_of(db: Session, block_id: str, draft: Draft) -> Marks:
+    """What is kept of a block's cutting; ticks of an older kind are carried over first."""
+    old = [one for text, count in cutting.old_marks_of(db, block_id).items() if (one := read_old_mark(text, count))]
+    if old:
+        carried = carried_over(old, plan_stage(draft, "trial").cuts, plan_stage(draft, "all").cuts)
+        kept = [cutting.KeptMark(mark.stage, write_mark(mark.what), amount) for mark, amount in carried.items()]
+        cutting.carry_over(db, block_id, kept, 1)
+    rows = [(Mark(cast(MarkStage, one.stage), read_mark(one.cut)), one) for one in cutting.marks_of(db, block_id)]
+    return Marks({mark: one.done for mark, one in rows}, {mark: one.booked for mark, one in rows})
 
 
 @router.get("/fabrics", response_model=list[ShelfFabricOut], responses=ERRORS)
@@ -119,75 +143,51 @@ def presets(unit: Unit) -> list[PresetOut]:
 
 @router.post("/shopping", response_model=list[ShoppingLineOut], responses=ERRORS)
 def shopping(asked: ShoppingIn, db: Db) -> list[ShoppingLineOut]:
-    """What to buy for several blocks; fabrics tied to the same one of the shelf are added up."""
+    """What to buy for several blocks, each cloth laid out once for all of them."""
     shelf = all_of(fabrics.all_fabrics(db))
-    rows: dict[tuple[str, str], dict[str, Any]] = {}
-    for block_id in asked.blocks:
-        kept = blocks.one_block(db, block_id)
-        draft = read_block(kept.document)
-        for cloth in cutting_of(draft, "all", shelf).cloths:
-            fabric = draft.fabric(cloth.fabric)
-            key = (fabric.shelf, draft.unit) if fabric.shelf in shelf else (f"{kept.id} {fabric.key}", draft.unit)
-            row = rows.setdefault(
-                key,
-                {
-                    "fabric": fabric,
-                    "unit": draft.unit,
-                    "buy": Fraction(0),
-                    "quarters": 0,
-                    "blocks": [],
-                    "shelf": Counter(),
-                },
-            )
-            row["buy"] += cloth.buy
-            row["quarters"] = (
-                None if cloth.fat_quarters is None or row["quarters"] is None else row["quarters"] + cloth.fat_quarters
-            )
-            row["blocks"].append(draft.name)
-            row["shelf"] += Counter(layout.source.name for layout in cloth.layouts if not layout.bought)
-    return [_shopping_line(row, shelf) for row in rows.values()]
+    plans = [make_plan(read_block(blocks.one_block(db, block_id).document)) for block_id in asked.blocks]
+    found = shopping_list(plans, {name: shelf_cloth(kept) for name, kept in shelf.items()})
+    return [_shopping_line(one, shelf) for one in found]
 
 
-def _shopping_line(row: dict[str, Any], shelf: dict[str, fabrics.KeptFabric]) -> ShoppingLineOut:
-    fabric = row["fabric"]
-    tied = shelf.get(fabric.shelf)
-    quarters = row["quarters"]
+def _shopping_line(one: Bought, shelf: dict[str, fabrics.KeptFabric]) -> ShoppingLineOut:
+    fabric, cloth = one.fabric, one.cloth
+    on_hand = Counter(layout.source.name for layout in cloth.layouts if not layout.bought)
     return ShoppingLineOut(
-        name=tied.name if tied else fabric.name, colour=fabric.colour, ink=DARK_INK if luminance(fabric.colour) > 0.18 else LIGHT_INK,
-        value=fabric.value, print=fabric.print, buy=bought(row["buy"], row["unit"]),
-        fat_quarters=fat_quarters(quarters), from_shelf=[f"{n} of {name}" for name, n in row["shelf"].items()],
-        blocks=row["blocks"],
+        name=shelf[one.shelf].name if one.shelf else fabric.name, colour=fabric.colour,
+        ink=DARK_INK if luminance(fabric.colour) > 0.18 else LIGHT_INK,
+        value=fabric.value, print=fabric.print, buy=bought(cloth.buy, one.unit),
+        fat_quarters=fat_quarters(cloth.fat_quarters), from_shelf=[f"{n} of {name}" for name, n in on_hand.items()],
+        blocks=list(one.blocks),
     )  # fmt: skip
 
 
 @router.post("/cut/done", response_model=ShelfFabricOut, responses=ERRORS)
 def cutting_done(asked: DoneIn, db: Db) -> ShelfFabricOut:
-    """Take what was cut of a tied fabric off the shelf, and put the leftovers worth keeping on it."""
+    """Take what was cut of a tied fabric off the shelf, and put the leftovers worth keeping on it: all or nothing."""
     draft = take_block(asked.document)
     fabric = draft.fabric(asked.fabric)
-    kept_block = blocks.one_block(db, asked.block_id)
-    mark = put_back_mark(fabric.key, asked.stage)
-    if cutting.marks_of(db, asked.block_id).get(mark):
-        raise DraftError("fabric", f"the leftovers of {fabric.name} were put on the shelf already")
+    revision = blocks.one_block(db, asked.block_id).revision
+    marks = _marks_of(db, asked.block_id, draft)
     shelf = all_of(fabrics.all_fabrics(db))
     if fabric.shelf not in shelf:
         raise DraftError("fabric", f"{fabric.name} is tied to none of the fabric shelf")
     kept = shelf[fabric.shelf]
-    cloth = next((one for one in cutting_of(draft, asked.stage, shelf).cloths if one.fabric == fabric.key), None)
+    cloths = cutting_of(draft, asked.stage, shelf, marks).cloths
+    cloth = next((one for one in cloths if one.fabric == fabric.key), None)
     if cloth is None:
         raise DraftError("fabric", f"nothing is cut of {fabric.name}")
-    pieces = Counter((piece.width, piece.length) for piece in pieces_of(kept, draft.unit))
-    pieces -= Counter((layout.source.width, layout.source.length) for layout in cloth.layouts if not layout.bought)
-    pieces += Counter((piece.width, piece.length) for piece in cloth.leftovers)
-    known = json.loads(kept.document)
-    known["unit"] = draft.unit
-    known["pieces"] = [
-        {"width": write_exact(width), "length": write_exact(length), "count": count}
-        for (width, length), count in sorted(pieces.items(), reverse=True)
-    ]
-    changed = fabrics.change_fabric(db, kept.id, kept.name, json.dumps(known, ensure_ascii=False), kept.revision)
-    cutting.mark(db, asked.block_id, {mark: 1}, kept_block.revision)
-    return shelf_fabric_out(changed)
+    if not any(one.count for one in not_booked(cloth.cuts, marks.booked, asked.stage)):
+        raise DraftError("fabric", f"the leftovers of {fabric.name} were put on the shelf already")
+    document = shelf_document(kept, after_cutting(shelf_cloth(kept), cloth, draft.unit))
+    fabrics.change_within(db, kept.id, kept.name, document, kept.revision)
+    booked = all_booked(cloth.cuts, asked.stage, marks.booked).items()
+    cutting.mark_booked(
+        db, asked.block_id,
+        [cutting.KeptMark(mark.stage, write_mark(mark.what), booked=amount) for mark, amount in booked], revision,
+    )  # fmt: skip
+    db.commit()
+    return shelf_fabric_out(fabrics.one_fabric(db, kept.id))
 
 
 def _cutting(asked: PrintIn, db: Session) -> Cutting:

@@ -7,9 +7,11 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from yonk.api.schemas import Document, Model
+from yonk.core.cutting.progress import MarkStage, StageName
 from yonk.core.draft import Print, Unit, Value
-from yonk.core.stages import StageName
 from yonk.core.units.needs import CutShape, Subcut
+
+MOST_CUT = 100_000_000  # pieces or segments of one cut
 
 
 class CutIn(Model):
@@ -28,14 +30,23 @@ class PrintIn(Model):
     paper: Literal["letter", "a4"] = "letter"
 
 
+class MarkInOut(Model):
+    """How much of a cut is cut in a stage; the cut as text that is only handed on."""
+
+    stage: MarkStage
+    cut: Annotated[str, Field(max_length=2_000_000)]
+    done: Annotated[int, Field(ge=0, le=MOST_CUT)]
+
+
 class CutLineOut(Model):
     """A line of the list in the order of cutting.
 
-    `number` ties it to the layouts; `running` counts the pieces cut of the fabric so far. `ticked` when it is done; ticking it makes `done_on` cut, unticking `done_off`.
+    `number` ties it to the layouts; `running` counts the pieces cut of the fabric so far. `ticked` when it is done, `done`
+    tells what of it is; `on` and `off` are what is to be kept when it is ticked and unticked.
     """
 
     number: int
-    signature: str
+    key: str
     count: int
     size: str
     what: str
@@ -48,9 +59,9 @@ class CutLineOut(Model):
     strips: str
     running: str
     ticked: bool
-    done: int
-    done_on: int
-    done_off: int
+    done: str
+    on: list[MarkInOut]
+    off: list[MarkInOut]
 
 
 class LaidOut(Model):
@@ -61,6 +72,7 @@ class LaidOut(Model):
     y: float
     width: float
     height: float
+    diagonal: Literal["", "rising", "falling", "both"]
 
 
 class StripOut(Model):
@@ -93,6 +105,7 @@ class LayoutOut(Model):
     laid: list[LaidOut]
     told: list[StripsToldOut]
     shortened: bool
+    straightening: float
 
 
 class CutFabricOut(Model):
@@ -137,7 +150,7 @@ class CutOutPlan(Model):
 class MarksIn(Model):
     """How many of some cuts are cut now."""
 
-    done: Annotated[dict[str, Annotated[int, Field(ge=0, le=100_000)]], Field(max_length=2000)]
+    marks: Annotated[list[MarkInOut], Field(max_length=2000)]
     revision: Annotated[int, Field(ge=1)]
 
 

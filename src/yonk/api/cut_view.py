@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import json
 from collections import Counter
-from collections.abc import Mapping, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from fractions import Fraction
 from typing import Any
 
@@ -15,6 +15,7 @@ from yonk.api.cut_schemas import (
     CutOutPlan,
     LaidOut,
     LayoutOut,
+    MarkInOut,
     ShelfFabricOut,
     ShelfPieceOut,
     StripOut,
@@ -22,8 +23,7 @@ from yonk.api.cut_schemas import (
 )
 from yonk.api.view import DARK_INK, LIGHT_INK
 from yonk.core.contrast import luminance
-from yonk.core.cutting.cloth import MOST_DRAWN, ClothPlan, Layout, Piece, each_strip_once
-from yonk.core.cutting.cuts import Cut
+from yonk.core.cutting.cloth import MOST_DRAWN, ClothPlan, Layout, diagonal_drawn, each_strip_once
 from yonk.core.cutting.in_words import (
     bought,
     cut_shape,
@@ -34,68 +34,76 @@ from yonk.core.cutting.in_words import (
     size,
     strip_words,
     strips_of,
+    told,
 )
-from yonk.core.cutting.progress import done_when_ticked, standings
+from yonk.core.cutting.progress import (
+    NO_MARKS,
+    Done,
+    Mark,
+    Marks,
+    StageName,
+    Tick,
+    cut_so_far,
+    not_booked,
+    of_no_use,
+    standings,
+    ticks,
+)
+from yonk.core.cutting.shelf import ShelfCloth, ShelfPiece, pieces_of
 from yonk.core.cutting_stage import Cutting, plan_cutting
-from yonk.core.draft import UNASSIGNED, Draft, Unit
-from yonk.core.measure import show, write_typed
+from yonk.core.draft import Draft, Unit
+from yonk.core.measure import show, write_exact, write_typed
 from yonk.core.sewing.steps import CAUTIONS
-from yonk.core.stages import StageName, plan_stage
+from yonk.core.stages import plan_stage
+from yonk.files.cut_mark import write_mark
 from yonk.store.fabrics import KeptFabric
 
 
-def cutting_of(draft: Draft, stage: StageName, shelf: Mapping[str, KeptFabric]) -> Cutting:
+def cutting_of(draft: Draft, stage: StageName, shelf: Mapping[str, KeptFabric], marks: Marks = NO_MARKS) -> Cutting:
     """How each fabric of a draft is cut in a stage, with the pieces that the shelf has of it."""
-    return plan_cutting(draft, stage, {name: pieces_of(kept, draft.unit) for name, kept in shelf.items()})
+    on_hand = {name: pieces_of(shelf_cloth(kept), draft.unit) for name, kept in shelf.items()}
+    return plan_cutting(draft, stage, on_hand, marks.booked)
 
 
-def pieces_of(kept: KeptFabric, unit: Unit) -> list[Piece]:
-    """The pieces of a shelf fabric, one by one, in a draft's unit."""
+def shelf_cloth(kept: KeptFabric) -> ShelfCloth:
+    """What is kept of a shelf fabric."""
     known = json.loads(kept.document)
-    to_unit = Fraction(1)
-    if known["unit"] != unit:
-        to_unit = Fraction(254, 100) if unit == "cm" else Fraction(100, 254)
-    pieces = []
-    for row in known["pieces"]:
-        width, length = (Fraction(row[side]) * to_unit for side in ("width", "length"))
-        name = size(width, length, unit)
-        pieces += [Piece(name, width, length)] * row["count"]
-    return pieces
+    pieces = [ShelfPiece(Fraction(row["width"]), Fraction(row["length"]), row["count"]) for row in known["pieces"]]
+    return ShelfCloth(known["unit"], tuple(pieces))
 
 
-def cutting_view(cutting: Cutting, shelf: Mapping[str, KeptFabric], done: Mapping[str, int]) -> CutOutPlan:
+def shelf_document(kept: KeptFabric, cloth: ShelfCloth) -> str:
+    """What is to be kept of a shelf fabric whose pieces have changed."""
+    pieces = [
+        {"width": write_exact(one.width), "length": write_exact(one.length), "count": one.count} for one in cloth.pieces
+    ]
+    return json.dumps(json.loads(kept.document) | {"pieces": pieces}, ensure_ascii=False)
+
+
+def cutting_view(cutting: Cutting, shelf: Mapping[str, KeptFabric], marks: Marks) -> CutOutPlan:
     """The complete list of a stage."""
-    before = Counter[str]()
-    if cutting.stage == "rest":
-        for cut in plan_stage(cutting.draft, "trial").cuts:
-            before[cut.signature] += cut.count
     return CutOutPlan(
         stage=cutting.stage, blocks=cutting.plan.blocks,
-        fabrics=[_fabric(cloth, cutting, shelf, done, before) for cloth in cutting.cloths],
-        changed=_changed(cutting, done) if done else [], caution=CAUTIONS["blade"],
+        fabrics=[_fabric(cloth, cutting, shelf, marks) for cloth in cutting.cloths],
+        changed=_changed(cutting, marks.done) if marks.done else [], caution=CAUTIONS["blade"],
     )  # fmt: skip
 
 
-def _fabric(
-    cloth: ClothPlan, cutting: Cutting, shelf: Mapping[str, KeptFabric], done: Mapping[str, int], before: Counter[str]
-) -> CutFabricOut:
+def _fabric(cloth: ClothPlan, cutting: Cutting, shelf: Mapping[str, KeptFabric], marks: Marks) -> CutFabricOut:
     draft, unit = cutting.draft, cutting.draft.unit
     fabric = draft.fabric(cloth.fabric)
-    lines = [_line(number, cut, cutting, cloth, done, before) for number, cut in enumerate(cloth.cuts)]
+    standing = ticks(cloth.cuts, marks.done, cutting.stage)
+    lines = [_line(number, tick, cutting, cloth) for number, tick in enumerate(standing)]
     tied = shelf.get(fabric.shelf)
+    booked = all(one.count == 0 for one in not_booked(cloth.cuts, marks.booked, cutting.stage))
     return CutFabricOut(
         key=fabric.key, name=fabric.name, shelf=fabric.shelf, shelf_name=tied.name if tied else "", buy=bought(cloth.buy, unit),
         buy_exact=float(cloth.buy), needed=show(cloth.exact, unit), least=show(cloth.bound, unit),
         fat_quarters=fat_quarters(cloth.fat_quarters), from_shelf=_from_shelf(cloth),
         too_large=[f"{count} of {size(cloth.cuts[line].width, cloth.cuts[line].height, unit)}" for line, count in cloth.too_large],
         leftovers=[size(piece.width, piece.length, unit) for piece in cloth.leftovers], lines=lines,
-        layouts=[_layout(layout, cloth, unit) for layout in cloth.layouts], done=all(line.ticked for line in lines), put_back=bool(done.get(put_back_mark(fabric.key, cutting.stage))),
+        layouts=[_layout(layout, cloth, unit) for layout in cloth.layouts], done=all(line.ticked for line in lines), put_back=booked,
     )  # fmt: skip
-
-
-def put_back_mark(fabric: str, stage: StageName) -> str:
-    """Under which name it is kept that the leftovers of a fabric are on the shelf."""
-    return f"{PUT_BACK}{fabric}|{stage}"
 
 
 def _from_shelf(cloth: ClothPlan) -> list[str]:
@@ -103,22 +111,23 @@ def _from_shelf(cloth: ClothPlan) -> list[str]:
     return [f"{count} of {name}" if count > 1 else name for name, count in counts.items()]
 
 
-def _line(
-    number: int, cut: Cut, cutting: Cutting, cloth: ClothPlan, done: Mapping[str, int], before: Counter[str]
-) -> CutLineOut:
-    unit, known = cutting.draft.unit, done.get(cut.signature, 0)
-    taken = before[cut.signature]
-    on = done_when_ticked(cut.count, taken, ticked=True)
+def _line(number: int, tick: Tick, cutting: Cutting, cloth: ClothPlan) -> CutLineOut:
+    cut, unit = cloth.cuts[number], cutting.draft.unit
     sofar, whole = (sum(one.count for one in cuts) for cuts in (cloth.cuts[:number], cloth.cuts))
     last = sofar + cut.count
+    name = cutting.draft.fabric(cloth.fabric).name
     return CutLineOut(
-        number=number, signature=cut.signature, count=cut.count, size=cut_size(cut, unit),
+        number=number, key=f"{write_mark(cut.what)} {number}", count=cut.count, size=cut_size(cut, unit),
         what=cut_shape(cut), shape=cut.shape, subcut=cut.subcut, further=further(cut, unit),
         purpose="; ".join(purposes(cut, cutting.plan.recipes)), letters=list(dict.fromkeys(p.letter for p in cut.purposes)),
         units=list(cut.units), strips=strips_of(number, cloth, unit),
-        running=f"{sofar + 1} to {last} of {whole}" if cut.count > 1 else f"{last} of {whole}", ticked=known >= on, done=known, done_on=on,
-        done_off=min(known, taken),
+        running=f"{sofar + 1} to {last} of {whole}" if cut.count > 1 else f"{last} of {whole}", ticked=tick.ticked,
+        done=told(cut.what, tick.done, name, unit) if tick.done else "", on=_marks(tick.on), off=_marks(tick.off),
     )  # fmt: skip
+
+
+def _marks(kept: Iterable[tuple[Mark, int]]) -> list[MarkInOut]:
+    return [MarkInOut(stage=mark.stage, cut=write_mark(mark.what), done=amount) for mark, amount in kept]
 
 
 def _layout(layout: Layout, cloth: ClothPlan, unit: Unit) -> LayoutOut:
@@ -129,39 +138,34 @@ def _layout(layout: Layout, cloth: ClothPlan, unit: Unit) -> LayoutOut:
         width=float(source.width), length=float(drawn.source.length), size=f"{show(source.width, unit)} × {show(source.length, unit)}",
         strips=[StripOut(y=float(strip.y), height=float(strip.height), words=strip_words(strip, unit)) for strip in drawn.strips],
         laid=[
-            LaidOut(line=one.line, x=float(one.x), y=float(one.y), width=float(one.width), height=float(one.height))
+            LaidOut(
+                line=one.line, x=float(one.x), y=float(one.y), width=float(one.width), height=float(one.height),
+                diagonal=diagonal_drawn(cloth.cuts[one.line], one),
+            )
             for one in drawn.laid
         ],
         told=[StripsToldOut(count=count, words=words) for words, count in counts.items()], shortened=drawn is not layout,
+        straightening=float(layout.straightening),
     )  # fmt: skip
 
 
-def _changed(cutting: Cutting, done: Mapping[str, int]) -> list[ChangedOut]:
-    """What was cut and is of no use to the draft as it is now, in whatever order it is cut."""
+def _changed(cutting: Cutting, done: Done) -> list[ChangedOut]:
+    """What was cut and is of no use to the draft as it is now, in whatever order it is cut; and what is wanting."""
     draft, unit = cutting.draft, cutting.draft.unit
-    done = {signature: count for signature, count in done.items() if not signature.startswith(PUT_BACK)}
     staged = [*plan_stage(draft, "trial").cuts, *plan_stage(draft, "rest").cuts]
-    whole = {one.signature: one for one in standings(plan_stage(draft, "all").cuts, done)}
-    parts = {one.signature: one for one in standings(staged, done)}
+    whole, known = plan_stage(draft, "all").cuts, cut_so_far(done, "all")
     out = []
-    for signature, one in whole.items():
-        useless = min(one.useless, parts[signature].useless) if signature in parts else one.useless
-        if useless:
-            fabric, shape, width, height, _, letter = signature.split("|")
-            what = f"template {letter}" if letter else shape
-            sizes = size(Fraction(width), Fraction(height), unit)
-            good = f", {one.good} are still good" if one.good else ""
-            name = draft.fabric(fabric).name if fabric != UNASSIGNED else "No fabric yet"
-            words = f"{useless} of {name} {what} {sizes} {'was' if useless == 1 else 'were'} cut and {'is' if useless == 1 else 'are'} of no use now{good}."
-            out.append(ChangedOut(words=words, fabric=fabric, kind="useless"))
-    for line_done in whole.values():
-        if line_done.done and line_done.still and cutting.stage == "all":
-            fabric, shape, width, height, _, _ = line_done.signature.split("|")
-            words = (
-                f"{line_done.done} of {draft.fabric(fabric).name} {shape} {size(Fraction(width), Fraction(height), unit)} are cut, "
-                f"{line_done.still} more are wanted."
-            )  # fmt: skip
-            out.append(ChangedOut(words=words, fabric=fabric, kind="still"))
+    for one in of_no_use(whole, staged, known):
+        name = draft.fabric(one.what.fabric).name
+        good = f", {one.good} {'is' if one.good == 1 else 'are'} still good" if one.good else ""
+        cut = "was cut and is" if one.useless == 1 else "were cut and are"
+        words = f"{told(one.what, one.useless, name, unit)} {cut} of no use now{good}."
+        out.append(ChangedOut(words=words, fabric=one.what.fabric, kind="useless"))
+    for one in standings(whole, known):
+        if one.done and one.still and cutting.stage == "all":
+            name = draft.fabric(one.what.fabric).name
+            words = f"{told(one.what, one.done, name, unit)} are cut, {one.still} more are wanted."
+            out.append(ChangedOut(words=words, fabric=one.what.fabric, kind="still"))
     return out
 
 
@@ -183,9 +187,6 @@ def _shelf_piece(row: Mapping[str, Any], unit: Unit) -> ShelfPieceOut:
         width=write_typed(width, unit), length=write_typed(length, unit), count=row["count"],
         words=f"{row['count']} × {show(width, unit)} × {show(length, unit)}",
     )  # fmt: skip
-
-
-PUT_BACK = "put back|"
 
 
 def all_of(kept: Sequence[KeptFabric]) -> dict[str, KeptFabric]:

@@ -3,16 +3,13 @@
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
-from fractions import Fraction
+from dataclasses import dataclass, replace
 
-from yonk.core.cutting.cloth import Bolt, ClothPlan, Piece, plan_cloth
-from yonk.core.cutting.cuts import Cut
-from yonk.core.draft import DEFAULTS, Draft, Unit
+from yonk.core.cutting.cloth import BOLT_STEPS, Bolt, ClothPlan, Piece, plan_cloth
+from yonk.core.cutting.progress import Done, StageName, not_booked
+from yonk.core.draft import Draft
 from yonk.core.plan import Plan
-from yonk.core.stages import StageName, plan_stage
-
-BOLT_STEP: dict[Unit, Fraction] = {"in": Fraction(9, 2), "cm": Fraction(10)}
+from yonk.core.stages import plan_stage
 
 
 @dataclass(frozen=True)
@@ -25,29 +22,32 @@ class Cutting:
     cloths: tuple[ClothPlan, ...]
 
 
-def plan_cutting(draft: Draft, stage: StageName, on_hand: Mapping[str, Sequence[Piece]] | None = None) -> Cutting:
-    """How each fabric of a draft is cut in a stage; `on_hand` has the pieces there are, by the shelf's name of a fabric."""
+def plan_cutting(
+    draft: Draft, stage: StageName, on_hand: Mapping[str, Sequence[Piece]] | None = None, booked: Done | None = None
+) -> Cutting:
+    """How each fabric of a draft is cut in a stage; `on_hand` has the pieces there are, by the shelf's name of a fabric.
+
+    Fabrics tied to the same one of the shelf are cut one after the other, from what the ones before have left. What is
+    `booked` was cut and its cloth taken off the shelf before; it is on the list, but on no cloth.
+    """
     plan = plan_stage(draft, stage)
-    making = draft.making
-    bolt = Bolt(making.usable, making.straightening, making.shrinkage / 100, BOLT_STEP[draft.unit])
+    left = {name: list(pieces) for name, pieces in (on_hand or {}).items()}
     cloths = []
     for key in dict.fromkeys(cut.fabric for cut in plan.cuts):
         fabric = draft.fabric(key)
         cuts = [cut for cut in plan.cuts if cut.fabric == key]
-        own = (on_hand or {}).get(fabric.shelf, ())
-        cloths.append(
-            plan_cloth(
-                key, cuts, bolt, draft.unit, squaring=DEFAULTS[draft.unit].squaring, upright=fabric.print == "directional",
-                standing=[_standing(plan, cut) for cut in cuts], on_hand=own, keep=making.keep,
-            )
+        cloth = plan_cloth(
+            key, not_booked(cuts, booked or {}, stage), bolt_of(draft), draft.unit,
+            upright=fabric.print == "directional", on_hand=left.get(fabric.shelf, ()), keep=draft.making.keep,
         )  # fmt: skip
+        for layout in cloth.layouts:
+            if not layout.bought:
+                left[fabric.shelf].remove(layout.source)
+        cloths.append(replace(cloth, cuts=tuple(cuts)))
     return Cutting(draft, stage, plan, tuple(cloths))
 
 
-def _standing(plan: Plan, cut: Cut) -> float:
-    """Which share of a cut's patches stand rather than lie in the block."""
-    letters = {purpose.letter for purpose in cut.purposes}
-    drawing = plan.reading.drawing
-    shapes = [drawing.faces[p.face].box for p in plan.reading.patches if p.letter in letters and p.fabric == cut.fabric]
-    tall = sum(bottom - top > right - left for left, top, right, bottom in shapes)
-    return tall / len(shapes) if shapes else 0.0
+def bolt_of(draft: Draft) -> Bolt:
+    """How the cloth for a draft is bought."""
+    making = draft.making
+    return Bolt(making.usable, making.straightening, making.shrinkage / 100, BOLT_STEPS[draft.unit])

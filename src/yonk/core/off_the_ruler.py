@@ -19,6 +19,7 @@ class OffTheRuler:
     letter: str
     exact: Length
     on_ruler: Fraction
+    corner: bool = False  # not the piece, but a corner cut off it
 
     @property
     def by(self) -> Length:
@@ -41,8 +42,10 @@ def worst_off(need: Need, terms: Terms) -> OffTheRuler | None:
     """How far a piece that goes to the nearest ruler mark is off it, or None when that is less than a hair."""
     if need.rounding != "nearest" or need.shape == "template":
         return None
-    exact = (need.height,) if need.shape == "strip" else (need.width, need.height)
-    off = [OffTheRuler(need.letter, length, length.nearest(terms.step)) for length in exact]
+    listed = need.rounded(terms.step)
+    sides = zip((need.width, need.height), listed, strict=True)
+    off = [OffTheRuler(need.letter, *side) for side in [*sides][1 if need.shape == "strip" else 0 :]]
+    off += [OffTheRuler(need.letter, one.exact, one.listed, corner=True) for one in need.corners_off if one]
     worst = max(off, key=lambda one: abs(float(one.by)))
     return worst if worst.by > terms.hair or -worst.by > terms.hair else None
 
@@ -52,6 +55,7 @@ def in_words(off: OffTheRuler, draft: Draft, across: int) -> str:
     mark = "″" if draft.unit == "in" else " cm"
     by = abs(float(off.by))
     way = "larger" if off.by > 0 else "smaller"
-    row = f"; {across} in a row come out {by * across:.3f}{mark} {way}" if across > 1 else ""
+    row = f"; {across} in a row come out {by * across:.3f}{mark} {way}" if across > 1 and not off.corner else ""
     exact = f"{float(off.exact):.3f}{mark}"
-    return f"Patch {off.letter} is {exact} exactly and {show(off.on_ruler, draft.unit)} on the ruler, {by:.3f}{mark} {way}{row}."
+    what = f"A corner cut off patch {off.letter}" if off.corner else f"Patch {off.letter}"
+    return f"{what} is {exact} exactly and {show(off.on_ruler, draft.unit)} on the ruler, {by:.3f}{mark} {way}{row}."

@@ -122,7 +122,9 @@ def _from_corner(face: Face) -> Outline:
 def _shape(ring: Ring, holes: tuple[Ring, ...]) -> Shape:
     sides = [(bx - ax, by - ay) for (ax, ay), (bx, by) in zip(ring, ring[1:] + ring[:1], strict=True)]
     corners = tuple(_corners(sides))
-    congruence = (min(corners[turn:] + corners[:turn] for turn in range(len(corners))), holes)
+    least = min(corners[turn:] + corners[:turn] for turn in range(len(corners)))
+    starts = [turn for turn in range(len(corners)) if holes and corners[turn:] + corners[:turn] == least]
+    congruence = least, min([_seen_from(ring[turn], sides[turn], holes) for turn in starts], default=())
     name = "polygon" if holes else _name(sides)
     if name in ("square", "rectangle"):
         box = [_square(sides[0]), _square(sides[1])]
@@ -131,6 +133,17 @@ def _shape(ring: Ring, holes: tuple[Ring, ...]) -> Shape:
     else:
         box = [max(x for x, _ in ring) ** 2, max(y for _, y in ring) ** 2]
     return Shape(name, max(box), min(box), congruence)
+
+
+def _seen_from(corner: tuple[int, int], side: tuple[int, int], holes: tuple[Ring, ...]) -> tuple[Ring, ...]:
+    """Holes counted along and across a side from its start, which is alike however the whole is turned."""
+    (cx, cy), (dx, dy) = corner, side
+    seen = []
+    for hole in holes:
+        spots = [((x - cx) * dx + (y - cy) * dy, (y - cy) * dx - (x - cx) * dy) for x, y in hole]
+        least = spots.index(min(spots))
+        seen.append(tuple(spots[least:] + spots[:least]))
+    return tuple(sorted(seen))
 
 
 def _square(side: tuple[int, int]) -> int:

@@ -5,14 +5,12 @@ from __future__ import annotations
 from collections import Counter
 from collections.abc import Sequence
 from dataclasses import replace
-from typing import Literal
 
 from yonk.core.cutting.cuts import Cut
+from yonk.core.cutting.progress import StageName
 from yonk.core.draft import Draft
 from yonk.core.plan import Plan, make_plan
 from yonk.core.units.needs import YIELDS
-
-StageName = Literal["trial", "rest", "all"]
 
 
 def plan_stage(draft: Draft, stage: StageName) -> Plan:
@@ -36,11 +34,14 @@ def units_made(plan: Plan) -> Counter[object]:
 
 def less_spares(cuts: Sequence[Cut], before: Sequence[Cut]) -> tuple[Cut, ...]:
     """The cuts without those for which pieces are left over from cuts made before, such as a second triangle."""
-    spare = {cut.signature: cut.spare_pieces for cut in before}
+    spare: Counter[object] = Counter()
+    for cut in before:
+        spare[cut.what] += cut.spare_pieces
     kept = []
     for cut in cuts:
-        pieces = cut.yields - cut.spare_pieces - (spare.get(cut.signature, 0) if not cut.diagonals else 0)
-        count = -(-pieces // YIELDS[cut.subcut])
+        taken = min(spare[cut.what], cut.wanted_pieces)
+        spare[cut.what] -= taken
+        count = -(-(cut.wanted_pieces - taken) // YIELDS[cut.subcut])
         if count > 0:
-            kept.append(replace(cut, count=min(count, cut.count)))
+            kept.append(replace(cut, count=count, before=taken))
     return tuple(kept)

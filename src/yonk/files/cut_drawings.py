@@ -7,6 +7,7 @@ from io import StringIO
 from ezdxf import units
 from ezdxf.filemanagement import new
 
+from yonk.core.cutting.cloth import diagonal_drawn
 from yonk.core.cutting.templates import Outline, Template
 from yonk.core.cutting_stage import Cutting
 from yonk.core.draft import Unit
@@ -85,6 +86,12 @@ def write_layouts_svg(cutting: Cutting) -> str:
                 parts.append(
                     f'<rect x="{x:g}" y="{y:g}" width="{w:g}" height="{h:g}" fill="#fffdf6" stroke="#14312c" stroke-width="0.05"/>'
                 )
+                ends = {"rising": ((x, y + h, x + w, y),), "falling": ((x, y, x + w, y + h),)}
+                ends["both"] = ends["rising"] + ends["falling"]
+                parts += [
+                    f'<path d="M{ax:g} {ay:g}L{bx:g} {by:g}" stroke="#14312c" stroke-width="0.05" stroke-dasharray="0.3 0.2"/>'
+                    for ax, ay, bx, by in ends.get(diagonal_drawn(cloth.cuts[one.line], one), ())
+                ]
                 parts.append(
                     f'<text x="{x + w / 2:g}" y="{y + h / 2:g}" font-size="{min(1.2, h / 2):g}" text-anchor="middle" dominant-baseline="central">{one.line + 1}</text>'
                 )

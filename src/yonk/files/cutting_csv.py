@@ -5,9 +5,10 @@ from __future__ import annotations
 import csv
 import io
 
+from yonk.core.cutting.in_words import further
 from yonk.core.measure import write_mixed
 from yonk.core.plan import Plan
-from yonk.files.plain_text import for_a_cell
+from yonk.files.plain_text import for_a_cell, plain_fractions
 
 HEADINGS = (
     "fabric",
@@ -22,7 +23,6 @@ HEADINGS = (
     "pieces",
     "spare pieces",
 )
-SUBCUTS = {"none": "", "one-diagonal": "once on the diagonal", "both-diagonals": "on both diagonals"}
 
 
 def write_cutting_csv(plan: Plan) -> str:
@@ -36,7 +36,7 @@ def write_cutting_csv(plan: Plan) -> str:
         writer.writerow(
             (
                 for_a_cell(draft.fabric(cut.fabric).name), cut.count, cut.shape, write_mixed(cut.width),
-                write_mixed(cut.height), draft.unit, SUBCUTS[cut.subcut], " ".join(cut.units), " ".join(letters),
+                write_mixed(cut.height), draft.unit, plain_fractions(further(cut, draft.unit)), " ".join(cut.units), " ".join(letters),
                 cut.yields, cut.spare_pieces,
             )
         )  # fmt: skip

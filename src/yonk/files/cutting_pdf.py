@@ -6,7 +6,7 @@ from typing import Any
 
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
 
-from yonk.core.cutting.cloth import MOST_DRAWN, ClothPlan, Layout, each_strip_once
+from yonk.core.cutting.cloth import MOST_DRAWN, ClothPlan, Layout, diagonal_drawn, each_strip_once
 from yonk.core.cutting.in_words import (
     bought,
     cut_shape,
@@ -133,11 +133,11 @@ class LayoutDrawing(Flowable):  # type: ignore[misc]
             canvas.setStrokeColor(INK)
             canvas.setFillColor(SHEET)
             canvas.rect(x, y, wide, tall, fill=1)
-            subcut = self.cloth.cuts[one.line].subcut
+            diagonal = diagonal_drawn(self.cloth.cuts[one.line], one)
             canvas.setDash(3, 2)
-            if subcut != "none":
+            if diagonal in ("rising", "both"):
                 canvas.line(x, y, x + wide, y + tall)
-            if subcut == "both-diagonals":
+            if diagonal in ("falling", "both"):
                 canvas.line(x, y + tall, x + wide, y)
             canvas.setDash()
             canvas.setFillColor(INK)
@@ -145,6 +145,11 @@ class LayoutDrawing(Flowable):  # type: ignore[misc]
             canvas.setFont(PLAIN, letters)
             canvas.drawCentredString(x + wide / 2, y + tall / 2 - letters / 3, str(one.line + 1))
         canvas.setStrokeColor(MADDER)
+        if layout.straightening:
+            y = high - float(layout.straightening) * scale
+            canvas.setDash(6, 2)
+            canvas.line(0, y, self.width, y)
+            canvas.setDash()
         for strip in layout.strips:
             y = high - float(strip.y + strip.height) * scale
             canvas.line(0, y, self.width, y)

@@ -11,7 +11,7 @@ from openpyxl.worksheet.worksheet import Worksheet
 from yonk.core.cutting.in_words import bought, cut_shape, fat_quarters, further, purposes, size, strips_of
 from yonk.core.cutting_stage import Cutting
 from yonk.core.measure import write_mixed
-from yonk.files.plain_text import for_a_cell
+from yonk.files.plain_text import for_a_cell, plain_fractions
 
 HEADINGS = ("fabric", "line", "count", "shape", "width", "height", "unit", "cut further", "from", "for", "done")
 
@@ -28,7 +28,7 @@ def write_cutting_xlsx(cutting: Cutting) -> bytes:
             sheet.append(
                 [
                     for_a_cell(draft.fabric(cloth.fabric).name), number + 1, cut.count, cut_shape(cut), write_mixed(cut.width),
-                    write_mixed(cut.height), draft.unit, _sign(further(cut, draft.unit)), _sign(strips_of(number, cloth, draft.unit)),
+                    write_mixed(cut.height), draft.unit, plain_fractions(further(cut, draft.unit)), plain_fractions(strips_of(number, cloth, draft.unit)),
                     "; ".join(purposes(cut, cutting.plan.recipes)), "",
                 ]
             )  # fmt: skip
@@ -38,8 +38,8 @@ def write_cutting_xlsx(cutting: Cutting) -> bytes:
         hand = [layout.source.name for layout in cloth.layouts if not layout.bought]
         buying.append(
             [
-                for_a_cell(draft.fabric(cloth.fabric).name), _sign(bought(cloth.buy, draft.unit)), fat_quarters(cloth.fat_quarters),
-                _sign(", ".join(hand)), _sign(", ".join(size(one.width, one.length, draft.unit) for one in cloth.leftovers)),
+                for_a_cell(draft.fabric(cloth.fabric).name), plain_fractions(bought(cloth.buy, draft.unit)), fat_quarters(cloth.fat_quarters),
+                plain_fractions(", ".join(hand)), plain_fractions(", ".join(size(one.width, one.length, draft.unit) for one in cloth.leftovers)),
             ]
         )  # fmt: skip
     for page in (sheet, buying):
@@ -53,7 +53,3 @@ def write_cutting_xlsx(cutting: Cutting) -> bytes:
     out = BytesIO()
     book.save(out)
     return out.getvalue()
-
-
-def _sign(text: str) -> str:
-    return text.replace("⁄", "/")

@@ -19,3 +19,8 @@ def for_a_cell(text: str) -> str:
 def for_markup(text: str) -> str:
     """Text inside XML."""
     return escape(printable(text))
+
+
+def plain_fractions(text: str) -> str:
+    """Text with its fractions in signs that every program has."""
+    return text.replace("⁄", "/")

@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator, Sequence
+from dataclasses import replace
 from typing import Any
 
 from yonk.core.cutting.cuts import Cut
@@ -30,7 +31,7 @@ def write_plan(plan: Plan) -> dict[str, Any]:
         },
         "patches": list(_patches(plan)),
         "units": [_unit(recipe, plan) for recipe in plan.recipes],
-        "cuts": [_cut(cut) for cut in plan.cuts],
+        "cuts": [_cut(alike) for alike in _both_hands(plan.cuts)],
         "notices": [
             {
                 "code": notice.code,
@@ -125,22 +126,36 @@ def _unit(recipe: Recipe, plan: Plan) -> dict[str, Any]:
     return row
 
 
-def _cut(cut: Cut) -> dict[str, Any]:
+def _both_hands(cuts: Iterable[Cut]) -> list[list[Cut]]:
+    """Cuts that differ only in the way that they lie or their diagonal is cut; they are one row of the file."""
+    rows: dict[object, list[Cut]] = {}
+    for cut in cuts:
+        rows.setdefault((replace(cut.what, hand=None, lie=None), cut.width), []).append(cut)
+    return list(rows.values())
+
+
+def _cut(alike: Sequence[Cut]) -> dict[str, Any]:
+    cut = alike[0]
     row: dict[str, Any] = {
         "fabric": cut.fabric,
         "shape": cut.shape,
         "width": write_exact(cut.width),
         "height": write_exact(cut.height),
         "subcut": cut.subcut,
-        "count": cut.count,
-        "for": list(cut.units),
-        "letters": sorted({purpose.letter for purpose in cut.purposes}, key=lambda name: (len(name), name)),
-        "spare_pieces": cut.spare_pieces,
+        "count": sum(one.count for one in alike),
+        "for": sorted({label for one in alike for label in one.units}, key=int),
+        "letters": sorted(
+            {purpose.letter for one in alike for purpose in one.purposes}, key=lambda name: (len(name), name)
+        ),
+        "spare_pieces": sum(one.spare_pieces for one in alike),
     }
-    if cut.diagonals:
-        row["diagonals"] = dict(cut.diagonals)
-    if cut.corners_off:
-        row["corners_off"] = [*map(write_exact, cut.corners_off)]
+    hands: Counter[str] = Counter()
+    for one in alike:
+        hands.update({one.what.hand: one.count} if one.what.hand else {})
+    if hands:
+        row["diagonals"] = dict(hands)
+    if cut.what.corners_off:
+        row["corners_off"] = [*map(write_exact, cut.what.corners_off)]
     if cut.outline:
         row["outline"] = [[f"{x:.4f}", f"{y:.4f}"] for x, y in cut.outline]
     if cut.rotary:

@@ -1,28 +1,73 @@
-"""Keeping the progress of cutting: how many of each cut of a block are cut."""
+"""Keeping the progress of cutting: how much of each cut of a block is cut, and of how much the shelf knows.
+
+A cut is kept as the text that tells what it is; ticks of an older kind wait in their own table until they are carried over.
+"""
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass
+from hashlib import sha256
+from typing import Literal
 
-from sqlalchemy import select
+from sqlalchemy import delete, select
 from sqlalchemy.dialects.mysql import insert
 from sqlalchemy.orm import Session
 
-from yonk.store.models import CutMark, now
+from yonk.store.models import CutDone, CutMark, now
+
+Column = Literal["done", "booked"]
 
 
-def marks_of(session: Session, block_id: str) -> dict[str, int]:
-    """How many of each cut are cut, by the cut's signature."""
+@dataclass(frozen=True)
+class KeptMark:
+    """How much of a cut, told as text, is cut in a stage, and of how much the shelf knows."""
+
+    stage: str
+    cut: str
+    done: int = 0
+    booked: int = 0
+
+
+def marks_of(session: Session, block_id: str) -> list[KeptMark]:
+    """How much of each cut of a block is cut."""
+    rows = session.scalars(select(CutDone).where(CutDone.block_id == block_id))
+    return [KeptMark(row.stage, row.cut, row.done, row.booked) for row in rows]
+
+
+def old_marks_of(session: Session, block_id: str) -> dict[str, int]:
+    """The ticks of an older kind that are not carried over yet, as they were kept."""
     rows = session.scalars(select(CutMark).where(CutMark.block_id == block_id))
     return {row.signature: row.done for row in rows}
 
 
-def mark(session: Session, block_id: str, done: Mapping[str, int], revision: int) -> dict[str, int]:
-    """Keep how many of some cuts are cut; the others stay as they are."""
-    for signature, count in done.items():
-        row = insert(CutMark).values(
-            block_id=block_id, signature=signature, done=count, revision=revision, changed=now()
-        )
-        session.execute(row.on_duplicate_key_update(done=count, revision=revision, changed=now()))
+def carry_over(session: Session, block_id: str, marks: Sequence[KeptMark], revision: int) -> None:
+    """Keep the marks that the ticks of an older kind become, and forget those; all of it or nothing."""
+    gone = session.execute(delete(CutMark).where(CutMark.block_id == block_id))
+    if gone.rowcount:  # type: ignore[attr-defined]
+        _put(session, block_id, marks, revision, ("done", "booked"))
     session.commit()
-    return marks_of(session, block_id)
+
+
+def mark(session: Session, block_id: str, marks: Iterable[KeptMark], revision: int, column: Column = "done") -> None:
+    """Keep how much of some cuts is cut; the others stay as they are."""
+    _put(session, block_id, marks, revision, (column,))
+    session.commit()
+
+
+def mark_booked(session: Session, block_id: str, marks: Iterable[KeptMark], revision: int) -> None:
+    """Keep of how much the shelf knows, within what is being saved; the caller ends it."""
+    _put(session, block_id, marks, revision, ("booked",))
+
+
+def _put(session: Session, block_id: str, marks: Iterable[KeptMark], revision: int, columns: Sequence[Column]) -> None:
+    moment = now()
+    for one in sorted(
+        marks, key=lambda one: (one.stage, one.cut)
+    ):  # in one order, so that two windows never wait in a ring
+        row = insert(CutDone).values(
+            block_id=block_id, stage=one.stage, digest=sha256(one.cut.encode()).hexdigest(), cut=one.cut,
+            done=one.done, booked=one.booked, revision=revision, changed=moment,
+        )  # fmt: skip
+        new: dict[str, object] = {column: getattr(one, column) for column in columns}
+        session.execute(row.on_duplicate_key_update(**new, revision=revision, changed=moment))

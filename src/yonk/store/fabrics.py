@@ -59,6 +59,13 @@ def change_fabric(session: Session, fabric_id: str, name: str, document: str, re
 
     Raises `OldFabricError` when it was changed meanwhile, and `NoSuchFabricError`; nothing is changed then.
     """
+    change_within(session, fabric_id, name, document, revision)
+    session.commit()
+    return one_fabric(session, fabric_id)
+
+
+def change_within(session: Session, fabric_id: str, name: str, document: str, revision: int) -> None:
+    """The same within what is being saved; the caller ends it."""
     done = session.execute(
         update(ShelfFabric)
         .where(ShelfFabric.id == fabric_id, ShelfFabric.revision == revision, ShelfFabric.deleted.is_(None))
@@ -68,8 +75,6 @@ def change_fabric(session: Session, fabric_id: str, name: str, document: str, re
         session.rollback()
         one_fabric(session, fabric_id)
         raise OldFabricError(fabric_id)
-    session.commit()
-    return one_fabric(session, fabric_id)
 
 
 def take_away(session: Session, fabric_id: str, *, back: bool = False) -> None:

@@ -68,12 +68,27 @@ class ShelfFabric(Base):
 
 
 class CutMark(Base):
-    """How many of a cut of a block are cut, and by which revision of the block the last of them was."""
+    """A tick of an older kind: how many of a cut of a block are cut, before cuts had an identity of their own."""
 
     __tablename__ = "cut_mark"
 
     block_id: Mapped[str] = mapped_column(String(32), primary_key=True)
     signature: Mapped[str] = mapped_column(String(190), primary_key=True)
     done: Mapped[int] = mapped_column(Integer)
+    revision: Mapped[int] = mapped_column(Integer)
+    changed: Mapped[datetime] = mapped_column(MOMENT)
+
+
+class CutDone(Base):
+    """How much of a cut of a block is cut in a stage, of how much the shelf knows, and by which revision of the block."""
+
+    __tablename__ = "cut_done"
+
+    block_id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    stage: Mapped[str] = mapped_column(String(8), primary_key=True)
+    digest: Mapped[str] = mapped_column(String(64), primary_key=True)
+    cut: Mapped[str] = mapped_column(MEDIUMTEXT)
+    done: Mapped[int] = mapped_column(Integer)
+    booked: Mapped[int] = mapped_column(Integer)
     revision: Mapped[int] = mapped_column(Integer)
     changed: Mapped[datetime] = mapped_column(MOMENT)

@@ -41,11 +41,12 @@ class Bolt:
     shrinkage: Fraction  # a share: 3/100 for three in a hundred
     step: Fraction
 
+    def left_of(self, length: Fraction) -> Fraction:
+        """What a length is once it is washed."""
+        return length * (1 - self.shrinkage)
 
-BOLTS: dict[Unit, Bolt] = {
-    "in": Bolt(Fraction(40), Fraction(1), Fraction(0), Fraction(9, 2)),  # an eighth of a yard
-    "cm": Bolt(Fraction(100), Fraction(5, 2), Fraction(0), Fraction(10)),
-}
+
+BOLT_STEPS: dict[Unit, Fraction] = {"in": Fraction(9, 2), "cm": Fraction(10)}  # an eighth of a yard
 FAT_QUARTER: dict[Unit, tuple[Fraction, Fraction]] = {
     "in": (Fraction(41, 2), Fraction(35, 2)), "cm": (Fraction(54), Fraction(44)),
 }  # fmt: skip
@@ -88,7 +89,8 @@ class Layout:
     bought: bool
     strips: tuple[StripCut, ...]
     laid: tuple[Laid, ...]
-    used: Fraction  # along the length
+    used: Fraction  # along the length, the straightening cut with it
+    straightening: Fraction = Fraction(0)
 
     @property
     def rest(self) -> Fraction:
@@ -122,18 +124,16 @@ def plan_cloth(
     bolt: Bolt,
     unit: Unit,
     *,
-    squaring: Fraction,
     upright: bool = False,
-    standing: Sequence[float] | None = None,
     on_hand: Sequence[Piece] = (),
     keep: Fraction = Fraction(0),
 ) -> ClothPlan:
     """Lay all cuts of a fabric.
 
-    `upright` cloth has a print with a direction, so nothing is turned; `standing` then tells for each cut which share of
-    it stands rather than lies. `keep` is the least side of a leftover worth keeping.
+    `upright` cloth has a print with a direction, so nothing is turned; it runs along the length of the cloth. `keep` is
+    the least side of a leftover worth keeping.
     """
-    lines = _lines(cuts, bolt, squaring, upright, standing or [0.0] * len(cuts))
+    lines = _lines(cuts, bolt, upright)
     grid = _grid([size for line in lines for size in (line.width, line.height)], bolt, on_hand)
     wanted = [line.wanted(number, grid) for number, line in enumerate(lines)]
     hand, rest = _from_hand(wanted, lines, on_hand, bolt, grid)
@@ -141,15 +141,15 @@ def plan_cloth(
     layouts = list(hand)
     exact = Fraction(sum(strip.height for strip in strips), grid)
     if strips:
-        source = Piece("new cloth", bolt.width, _to_buy(exact, bolt))
-        layouts.append(_layout(source, True, strips, lines, grid))
+        source = Piece("new cloth", bolt.width, bolt.left_of(_to_buy(exact, bolt)))
+        layouts.append(_layout(source, True, strips, lines, grid, bolt.straightening))
     too_large: Counter[int] = Counter()
     for key, count in misfits.items():
         too_large[lines[key].cut] += count
     return ClothPlan(
         fabric=fabric, cuts=tuple(cuts), layouts=tuple(layouts), exact=exact, buy=_to_buy(exact, bolt) if strips else Fraction(0),
         bound=Fraction(lower_bound([one for one in rest if one.key not in misfits], _whole(bolt.width, grid, up=False)), grid),
-        too_large=tuple(sorted(too_large.items())), fat_quarters=_fat_quarters(rest, grid, unit),
+        too_large=tuple(sorted(too_large.items())), fat_quarters=_fat_quarters(rest, grid, bolt, unit),
         leftovers=tuple(piece for layout in layouts for piece in _left_over(layout, keep)) if keep else (),
     )  # fmt: skip
 
@@ -170,26 +170,32 @@ class _Line:
         )
 
 
-def _lines(
-    cuts: Sequence[Cut], bolt: Bolt, squaring: Fraction, upright: bool, standing: Sequence[float]
-) -> list[_Line]:
+def _lines(cuts: Sequence[Cut], bolt: Bolt, upright: bool) -> list[_Line]:
     lines: list[_Line] = []
     for number, cut in enumerate(cuts):
         if cut.shape == "strip":
             lines += [
-                _Line(number, width, cut.height, count * cut.count, False)
-                for width, count in divided(cut, bolt.width, squaring)
+                _Line(number, width, cut.height, count * cut.count, False) for width, count in divided(cut, bolt.width)
             ]
-        elif upright and cut.width != cut.height:
-            stand = round(cut.count * standing[number])
-            lines.append(_Line(number, cut.height, cut.width, stand, False))
-            lines.append(_Line(number, cut.width, cut.height, cut.count - stand, False))
+        elif cut.what.lie == "stands":
+            lines.append(_Line(number, cut.height, cut.width, cut.count, False))
         else:
             lines.append(_Line(number, cut.width, cut.height, cut.count, not upright))
     return [line for line in lines if line.count]
 
 
-def divided(cut: Cut, width: Fraction, squaring: Fraction) -> list[tuple[Fraction, int]]:
+Diagonal = Literal["", "rising", "falling", "both"]
+
+
+def diagonal_drawn(cut: Cut, laid: Laid) -> Diagonal:
+    """Which diagonals of a piece are cut, as it is laid on the cloth; a rising one from bottom left to top right."""
+    if cut.subcut != "one-diagonal":
+        return "both" if cut.subcut == "both-diagonals" else ""
+    turned = laid.height > laid.width
+    return "rising" if (cut.what.hand != "left") != turned else "falling"
+
+
+def divided(cut: Cut, width: Fraction) -> list[tuple[Fraction, int]]:
     """The strips that a strip set's whole length is cut in: each a whole number of segments and its squared ends.
 
     Gives lengths with how many of each; the whole width of fabric is taken for all but the last.
@@ -197,11 +203,10 @@ def divided(cut: Cut, width: Fraction, squaring: Fraction) -> list[tuple[Fractio
     segment = cut.segment
     if cut.width <= width or not segment:
         return [(cut.width, 1)]
-    segments = int((cut.width - squaring) / segment)
-    each = max(1, int((width - squaring) / segment))
-    full, rest = divmod(segments, each)
+    each = max(1, int((width - cut.squaring) / segment))
+    full, rest = divmod(cut.segments, each)
     strips = [(width, full)] if full else []
-    return [*strips, *([(rest * segment + squaring, 1)] if rest else [])]
+    return [*strips, *([(rest * segment + cut.squaring, 1)] if rest else [])]
 
 
 def _grid(sizes: Iterable[Fraction], bolt: Bolt, on_hand: Sequence[Piece]) -> int:
@@ -247,9 +252,12 @@ def _from_hand(
     return layouts, [one for one in rest if one.count]
 
 
-def _layout(source: Piece, bought: bool, strips: Sequence[Strip], lines: Sequence[_Line], grid: int) -> Layout:
-    """Strips from the top of the cloth, with every piece where it lies."""
-    y = 0
+def _layout(
+    source: Piece, bought: bool, strips: Sequence[Strip], lines: Sequence[_Line], grid: int,
+    straightening: Fraction = Fraction(0),
+) -> Layout:  # fmt: skip
+    """Strips from the top of the cloth, below what straightens its end, with every piece where it lies."""
+    y = straightening
     cut: list[StripCut] = []
     laid: list[Laid] = []
     for strip in strips:
@@ -259,19 +267,16 @@ def _layout(source: Piece, bought: bool, strips: Sequence[Strip], lines: Sequenc
             number = lines[column.key].cut
             wide, high = Fraction(column.width, grid), Fraction(column.height, grid)
             crosscuts[number, wide, high] += column.count
-            laid += [
-                Laid(number, Fraction(x, grid), Fraction(y + level * column.height, grid), wide, high)
-                for level in range(column.count)
-            ]
+            laid += [Laid(number, Fraction(x, grid), y + level * high, wide, high) for level in range(column.count)]
             x += column.width
         cut.append(
             StripCut(
-                Fraction(y, grid), Fraction(strip.height, grid), Fraction(x, grid),
+                y, Fraction(strip.height, grid), Fraction(x, grid),
                 tuple((*key, n) for key, n in crosscuts.items()),
             )
         )  # fmt: skip
-        y += strip.height
-    return Layout(source, bought, tuple(cut), tuple(laid), Fraction(y, grid))
+        y += Fraction(strip.height, grid)
+    return Layout(source, bought, tuple(cut), tuple(laid), y, straightening)
 
 
 def each_strip_once(layout: Layout, most: int) -> Layout:
@@ -280,7 +285,7 @@ def each_strip_once(layout: Layout, most: int) -> Layout:
         return layout
     kept: dict[tuple[object, ...], StripCut] = {}
     laid: list[Laid] = []
-    y = Fraction(0)
+    y = layout.straightening
     by_strip: dict[Fraction, list[Laid]] = {strip.y: [] for strip in layout.strips}
     tops = sorted(by_strip)
     for one in layout.laid:
@@ -297,12 +302,12 @@ def each_strip_once(layout: Layout, most: int) -> Layout:
     )
 
 
-def _fat_quarters(wanted: Sequence[Wanted], grid: int, unit: Unit) -> int | None:
-    """How many fat quarters would do instead of cloth off the bolt.
+def _fat_quarters(wanted: Sequence[Wanted], grid: int, bolt: Bolt, unit: Unit) -> int | None:
+    """How many fat quarters, washed, would do instead of cloth off the bolt.
 
     None where a piece does not fit on one, or where they would be more than anyone cuts up.
     """
-    width, length = (_whole(side, grid, up=False) for side in FAT_QUARTER[unit])
+    width, length = (_whole(bolt.left_of(side), grid, up=False) for side in FAT_QUARTER[unit])
     rest, count = [one for one in wanted if one.count], 0
     if sum(one.width * one.height * one.count for one in rest) > MOST_FAT_QUARTERS * width * length:
         return None

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from yonk.core.recipes import Recipe
-from yonk.core.units.needs import YIELDS, CutShape, Hand, Need, Outline, Rotary, Subcut
+from yonk.core.units.needs import YIELDS, CutShape, Listed, Need, Outline, Rotary, Subcut
 
 
 @dataclass(frozen=True)
@@ -23,26 +23,55 @@ class Purpose:
 
 @dataclass(frozen=True)
 class Cut:
-    """So many alike cuts of one fabric. Cut sizes on the ruler, in the draft's unit."""
+    """So many alike cuts: what is cut, how wide, how many, and what for. Lengths on the ruler, in the draft's unit.
 
-    fabric: str
-    shape: CutShape
+    Of a strip `width` is the whole length that is needed, with `squaring` in it to square up its ends.
+    `before` pieces are there already, left over from an earlier stage.
+    """
+
+    what: Listed
     width: Fraction
-    height: Fraction
-    subcut: Subcut
     count: int
     purposes: tuple[Purpose, ...]
-    diagonals: tuple[tuple[Hand, int], ...] = ()
     outline: Outline = ()
     rotary: Rotary | None = None
-    corners_off: tuple[Fraction, ...] = ()
-    segment: Fraction | None = None
+    squaring: Fraction = Fraction(0)
+    before: int = 0
 
     @property
-    def signature(self) -> str:
-        """What the cut is, whatever it is for and how many: alike cuts of two plans have the same."""
-        letter = self.purposes[0].letter if self.shape == "template" else ""
-        return "|".join((self.fabric, self.shape, str(self.width), str(self.height), self.subcut, letter))
+    def fabric(self) -> str:
+        """The key of its fabric."""
+        return self.what.fabric
+
+    @property
+    def shape(self) -> CutShape:
+        """Its shape."""
+        return self.what.shape
+
+    @property
+    def height(self) -> Fraction:
+        """The shorter side; of a strip how wide it is."""
+        return self.what.height
+
+    @property
+    def subcut(self) -> Subcut:
+        """How each is cut further on the diagonal."""
+        return self.what.subcut
+
+    @property
+    def segment(self) -> Fraction | None:
+        """Of a strip: what it is cut across into."""
+        return self.what.segment
+
+    @property
+    def segments(self) -> int:
+        """Of a strip: how many segments its length gives."""
+        return int((self.width - self.squaring) / self.segment) if self.segment else 0
+
+    @property
+    def amount(self) -> int:
+        """How much there is to cut: so many pieces, of strips so many segments, which add up over the blocks."""
+        return self.count * (self.segments or 1)
 
     @property
     def units(self) -> tuple[str, ...]:
@@ -56,52 +85,47 @@ class Cut:
         return self.count * YIELDS[self.subcut]
 
     @property
+    def wanted_pieces(self) -> int:
+        """How many pieces are wanted of them."""
+        return sum(purpose.pieces for purpose in self.purposes)
+
+    @property
     def spare_pieces(self) -> int:
         """How many of those are left over."""
-        return self.yields - sum(purpose.pieces for purpose in self.purposes)
+        return self.yields + self.before - self.wanted_pieces
 
 
-def cutting_list(recipes: Iterable[Recipe], step: Fraction) -> tuple[Cut, ...]:
-    """All cuts: by fabric in the order of first need, the widest first. Pieces of alike cuts are counted together."""
-    rows: dict[tuple[object, ...], list[tuple[Recipe, Need]]] = {}
+def cutting_list(recipes: Iterable[Recipe], step: Fraction, squaring: Fraction) -> tuple[Cut, ...]:
+    """All cuts: by fabric in the order of first need, the widest first. Pieces of alike cuts are counted together.
+
+    `squaring` is what squaring up the ends of a strip set takes.
+    """
+    rows: dict[tuple[Listed, Fraction], list[tuple[Recipe, Need]]] = {}
     order: dict[str, int] = {}
     for recipe in recipes:
         for need in recipe.needs:
             order.setdefault(need.fabric, len(order))
-            width, height = need.rounded(step)
-            template = need.letter if need.shape == "template" else None
-            off = tuple(length.nearest(step) for length in need.corners_off)
-            key = need.fabric, need.shape, width, height, need.subcut, template, off
-            rows.setdefault(key, []).append((recipe, need))
-    cuts = [_cut(needs, step) for needs in rows.values()]
+            rows.setdefault((need.listed(step), need.rounded(step)[0]), []).append((recipe, need))
+    cuts = [_cut(what, width, needs, squaring) for (what, width), needs in rows.items()]
     return tuple(
-        sorted(cuts, key=lambda cut: (order[cut.fabric], cut.shape != "strip", -cut.height, -cut.width, cut.subcut))
-    )
+        sorted(
+            cuts,
+            key=lambda cut: (
+                order[cut.fabric], cut.shape != "strip", -cut.height, -cut.width, cut.subcut, cut.what.hand or "",
+            ),
+        )
+    )  # fmt: skip
 
 
-def _cut(needs: list[tuple[Recipe, Need]], step: Fraction) -> Cut:
+def _cut(what: Listed, width: Fraction, needs: list[tuple[Recipe, Need]], squaring: Fraction) -> Cut:
     first = needs[0][1]
-    width, height = first.rounded(step)
-    hands = _by_hand(need for _, need in needs)
     purposes: dict[tuple[object, ...], Purpose] = {}
     for recipe, need in needs:
         key = recipe.serves, need.letter, need.role, need.working
         pieces = need.pieces + (purposes[key].pieces if key in purposes else 0)
         purposes[key] = Purpose(recipe.serves, need.letter, need.role, pieces, need.working)
+    pieces = sum(need.pieces for _, need in needs)
     return Cut(
-        fabric=first.fabric, shape=first.shape, width=width, height=height, subcut=first.subcut,
-        count=sum(hands.values()), purposes=tuple(purposes.values()), outline=first.outline, rotary=first.rotary,
-        diagonals=tuple((hand, count) for hand, count in hands.items() if hand),
-        corners_off=tuple(length.nearest(step) for length in first.corners_off),
-        segment=first.segment.nearest(step) if first.segment else None,
+        what, width, -(-pieces // YIELDS[what.subcut]), tuple(purposes.values()), first.outline, first.rotary,
+        squaring if what.shape == "strip" else Fraction(0),
     )  # fmt: skip
-
-
-def _by_hand(needs: Iterable[Need]) -> dict[Hand | None, int]:
-    """How many cuts give the pieces wanted, for each hand of a diagonal on its own."""
-    pieces: dict[Hand | None, int] = {}
-    per_cut = 1
-    for need in needs:
-        pieces[need.diagonal] = pieces.get(need.diagonal, 0) + need.pieces
-        per_cut = YIELDS[need.subcut]
-    return {hand: -(-count // per_cut) for hand, count in pieces.items()}

@@ -12,6 +12,7 @@ from yonk.core.draft import Unit
 from yonk.core.measure import Length, show, write_mixed
 from yonk.core.recipes import Recipe
 from yonk.core.units import BY_NAME
+from yonk.core.units.needs import Hand, Lie, Listed
 
 FURTHER = {
     "none": "",
@@ -39,12 +40,44 @@ def cut_shape(cut: Cut) -> str:
 
 
 def further(cut: Cut, unit: Unit) -> str:
-    """How a cut is cut further."""
+    """How a cut is cut further, and which way where that matters."""
+    what = cut.what
     if cut.rotary:
         return f"from {cut.rotary.words}"
-    if cut.corners_off:
-        return f"then cut {len(cut.corners_off)} corners off, {show(cut.corners_off[0], unit)} along each side"
-    return FURTHER[cut.subcut]
+    if what.corners_off:
+        return (
+            f"then cut off {_listed([_corner(place, off, unit) for place, off in enumerate(what.corners_off) if off])}"
+        )
+    words = FURTHER[what.subcut] + (f", {diagonal(what.hand, what.lie)}" if what.hand else "")
+    lie = LYING[what.lie] if what.lie else ""
+    return "; ".join(part for part in (lie, words) if part)
+
+
+CORNERS = ("top left", "top right", "bottom right", "bottom left")
+LYING = {"stands": "longer side the way the print points", "lies": "longer side across the print"}
+RISING = {"right": "from bottom left to top right", "left": "from top left to bottom right"}
+
+
+def diagonal(hand: Hand, lie: Lie | None) -> str:
+    """Which way a diagonal is cut, right side of the cloth up."""
+    how = "the print upright" if lie else "longer side across"
+    return f"{RISING[hand]}, right side up, {how}"
+
+
+def _corner(place: int, off: Fraction, unit: Unit) -> str:
+    return f"the {CORNERS[place]} corner, {show(off, unit)} along each side"
+
+
+def _listed(said: Sequence[str]) -> str:
+    return said[0] if len(said) == 1 else f"{', '.join(said[:-1])} and {said[-1]}"
+
+
+def told(what: Listed, amount: int, name: str, unit: Unit) -> str:
+    """So much of a cut in words; `name` is its fabric's: ``6 of Peat square 8″``."""
+    if what.shape == "strip":
+        return f"{amount} segment{'' if amount == 1 else 's'} of {name} strip {show(what.height, unit)} wide"
+    way = f", cut {RISING[what.hand]}" if what.hand else ""
+    return f"{amount} of {name} {what.shape} {size(what.width, what.height, unit)}{way}"
 
 
 def purposes(cut: Cut, recipes: Sequence[Recipe]) -> list[str]:

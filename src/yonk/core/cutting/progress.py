@@ -1,46 +1,185 @@
-"""Progress of the cutting: what is ticked, and what a change of the draft makes of it."""
+"""Progress of the cutting: what is ticked in which stage, what the shelf knows of it, and what a change makes of it.
+
+How much is cut is counted as `Cut.amount` counts it: in pieces, of strip sets in segments.
+"""
 
 from __future__ import annotations
 
-from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+from collections import Counter
+from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import dataclass, replace
+from fractions import Fraction
+from typing import Literal
 
 from yonk.core.cutting.cuts import Cut
+from yonk.core.units.needs import Listed
+
+StageName = Literal["trial", "rest", "all"]
+MarkStage = Literal["trial", "rest"]
+
+
+@dataclass(frozen=True)
+class Mark:
+    """A cut in the stage that it was cut in. All blocks at once are cut as the trial and its rest."""
+
+    stage: MarkStage
+    what: Listed
+
+
+Done = Mapping[Mark, int]
+
+
+@dataclass(frozen=True)
+class Marks:
+    """How much of every cut is cut, and of how much the cloth was taken off the shelf and its leftovers put back."""
+
+    done: Done
+    booked: Done
+
+
+NO_MARKS = Marks({}, {})
+
+
+def cut_so_far(done: Done, stage: StageName) -> Counter[Listed]:
+    """How much of each cut is cut in a stage."""
+    amounts: Counter[Listed] = Counter()
+    for mark, amount in done.items():
+        if stage in ("all", mark.stage):
+            amounts[mark.what] += amount
+    return amounts
+
+
+@dataclass(frozen=True)
+class Tick:
+    """How a line of a list stands: how much of it is cut, and what is to be kept when it is ticked or unticked."""
+
+    done: int
+    ticked: bool
+    on: tuple[tuple[Mark, int], ...]
+    off: tuple[tuple[Mark, int], ...]
+
+
+def ticks(cuts: Sequence[Cut], done: Done, stage: StageName) -> list[Tick]:
+    """How each line of a stage's list stands. Lines of one cut, as strips of several lengths, are cut in their order."""
+    sofar, before = cut_so_far(done, stage), Counter[Listed]()
+    found = []
+    for cut in cuts:
+        start = before[cut.what]
+        before[cut.what] += cut.amount
+        here = min(max(sofar[cut.what] - start, 0), cut.amount)
+        found.append(
+            Tick(
+                here, sofar[cut.what] >= before[cut.what],
+                _kept(cut.what, before[cut.what], done, stage), _kept(cut.what, start, done, stage),
+            )
+        )  # fmt: skip
+    return found
+
+
+def _kept(what: Listed, amount: int, done: Done, stage: StageName) -> tuple[tuple[Mark, int], ...]:
+    """The marks by which just so much of a cut is cut in a stage."""
+    if stage != "all":
+        return ((Mark(stage, what), amount),)
+    trial = min(done.get(Mark("trial", what), 0), amount)
+    return (Mark("trial", what), trial), (Mark("rest", what), amount - trial)
 
 
 @dataclass(frozen=True)
 class Standing:
-    """How a cut stands: how many are wanted over all blocks, how many are cut."""
+    """How a cut stands over all blocks: how much is wanted, how much is cut."""
 
-    signature: str
+    what: Listed
     wanted: int
     done: int
 
     @property
     def still(self) -> int:
-        """How many are still to cut."""
+        """How much is still to cut."""
         return max(0, self.wanted - self.done)
 
     @property
     def good(self) -> int:
-        """How many of those cut are still good."""
+        """How much of what is cut is still good."""
         return min(self.wanted, self.done)
 
     @property
     def useless(self) -> int:
-        """How many of those cut are of no use to the draft as it is now."""
+        """How much of what is cut is of no use to the draft as it is now."""
         return max(0, self.done - self.wanted)
 
 
-def standings(cuts: Sequence[Cut], done: Mapping[str, int]) -> list[Standing]:
-    """How every cut of all blocks stands, and every one that was cut and is wanted no more."""
-    wanted: dict[str, int] = {}
+def standings(cuts: Iterable[Cut], done: Mapping[Listed, int]) -> list[Standing]:
+    """How every cut of some lists stands, and every one that was cut and is wanted no more."""
+    wanted: Counter[Listed] = Counter()
     for cut in cuts:
-        wanted[cut.signature] = wanted.get(cut.signature, 0) + cut.count
-    names = dict.fromkeys([*wanted, *(name for name, count in done.items() if count)])
-    return [Standing(name, wanted.get(name, 0), done.get(name, 0)) for name in names]
+        wanted[cut.what] += cut.amount
+    names = dict.fromkeys([*wanted, *(what for what, amount in done.items() if amount)])
+    return [Standing(what, wanted[what], done.get(what, 0)) for what in names]
 
 
-def done_when_ticked(stage_count: int, before: int, ticked: bool) -> int:
-    """How many are cut once a line of a stage is ticked or unticked; `before` is what earlier stages take of it."""
-    return before + stage_count if ticked else before
+def of_no_use(all_at_once: Iterable[Cut], in_stages: Iterable[Cut], done: Mapping[Listed, int]) -> list[Standing]:
+    """The cuts of which some are of no use any more, whether all is cut at once or a trial block first."""
+    staged = {one.what: one.useless for one in standings(in_stages, done)}
+    return [one for one in standings(all_at_once, done) if min(one.useless, staged.get(one.what, one.useless))]
+
+
+def not_booked(cuts: Sequence[Cut], booked: Done, stage: StageName) -> list[Cut]:
+    """What of a stage's cuts the shelf does not know of yet: what is cut of cloth from here on."""
+    known = cut_so_far(booked, stage)
+    left = []
+    for cut in cuts:
+        taken = min(known[cut.what], cut.amount)
+        known[cut.what] -= taken
+        each = cut.segments or 1
+        if taken == cut.amount:
+            left.append(replace(cut, count=0))
+        elif cut.segment:
+            segments = -(-(cut.amount - taken) // cut.count)
+            left.append(replace(cut, width=segments * cut.segment + cut.squaring))
+        else:
+            left.append(replace(cut, count=(cut.amount - taken) // each))
+    return left
+
+
+def all_booked(cuts: Sequence[Cut], stage: StageName, booked: Done) -> dict[Mark, int]:
+    """The marks by which all of some cuts are known to the shelf."""
+    before: Counter[Listed] = Counter()
+    for cut in cuts:
+        before[cut.what] += cut.amount
+    return {mark: amount for what, total in before.items() for mark, amount in _kept(what, total, booked, stage)}
+
+
+@dataclass(frozen=True)
+class OldMark:
+    """A tick as it was kept before cuts had an identity of their own: of all stages together, hands and corners untold."""
+
+    fabric: str
+    shape: str
+    width: Fraction
+    height: Fraction
+    subcut: str
+    letter: str
+    count: int
+
+
+def carried_over(old: Sequence[OldMark], trial: Sequence[Cut], whole: Sequence[Cut]) -> dict[Mark, int]:
+    """Old ticks as marks: those that the trial block takes are the trial's, the others the rest's.
+
+    A tick that fits several cuts of today is shared out in their order; one that fits none is of no use and is gone.
+    """
+    marks: Counter[Mark] = Counter()
+    for one in old:
+        left = one.count
+        for stage, cuts in (("trial", trial), ("rest", whole)):
+            for cut in cuts:
+                if left and _fits(one, cut):
+                    taken = min(left, cut.count)
+                    marks[Mark("trial" if stage == "trial" else "rest", cut.what)] += taken * (cut.segments or 1)
+                    left -= taken
+    return dict(marks)
+
+
+def _fits(old: OldMark, cut: Cut) -> bool:
+    same = (old.fabric, old.shape, old.height, old.subcut) == (cut.fabric, cut.shape, cut.height, cut.subcut)
+    letters = {purpose.letter for purpose in cut.purposes}
+    return same and old.width == cut.width and (old.shape != "template" or old.letter in letters)

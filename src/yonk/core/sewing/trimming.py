@@ -175,9 +175,11 @@ def _centring(work: Work, target: Target) -> Motion:
 def _look(work: Work, target: Target) -> Fit:
     box = target.box
     inside = [common(scrap.outline, box) for scrap in work.front]
-    covered = sum(map(area, inside)) >= area(box) - CLOSE
+    bare, reaches = area(box) - sum(map(area, inside)), _reaches(work, target)
+    around = 2 * (target.width + target.height) + 8 * target.seam
+    covered = bare <= CLOSE + target.slack * around and min(reaches) >= -CLOSE - target.slack
     trimmed = work.inside(box)
-    return Fit(work, _in_place(work, target), covered, _reaches(work, target), trimmed.cloth)
+    return Fit(work, _in_place(work, target), covered, reaches, trimmed.cloth)
 
 
 def _in_place(work: Work, target: Target) -> bool:

@@ -107,11 +107,13 @@ def carry_out(
     fabrics: Mapping[str, Fabric] | None = None,
     looked_at: int | None = None,
     slack: Fraction | None = None,
+    exact: bool = False,
 ) -> Made:
     """Make so many lots of a unit at the table.
 
     The pieces are cut at the ruler's sizes, or at `sizes`, a width and height for each need. All sewn works are laid
     under the drafted unit, or only the first so many; their seams may be off by `slack`, at the ruler's sizes by a hair.
+    `exact` sizes have their corners cut off exactly, too.
     Raises `SewingError` where
     the pieces cannot be sewn so, as when they are far too small.
     """
@@ -123,7 +125,7 @@ def carry_out(
     cut = [need.rounded(terms.step) for need in needs] if sizes is None else sizes
     pieces = [_cut(table, need, size) for need, size in zip(needs, cut, strict=True)]
     table.record_cuts(_as_cut(needs, [works for works, _ in pieces], cut, terms))
-    works = _lots(method, Job(table, unit, terms, lots, [list(parts) for _, parts in pieces]), needs)
+    works = _lots(method, Job(table, unit, terms, lots, [list(parts) for _, parts in pieces], exact), needs)
     both = terms.both_seams
     wide, high = max(unit.width, unit.height), min(unit.width, unit.height)
     said = (
@@ -136,8 +138,9 @@ def carry_out(
 
 
 def ruler_slack(needs: Sequence[Need], terms: Terms) -> Fraction:
-    """How far the ruler alone may move a seam: a hair, and what a centre is larger or smaller that is trimmed only with its corners."""
+    """How far the ruler alone may move a seam: a hair, what a corner cut off is off, and what a centre is larger or smaller that is trimmed only with its corners."""
     grown = [abs(float(need.rounded(terms.step)[0]) - float(need.width)) for need in needs if need.role == "centre"]
+    grown += [abs(float(corner.exact - corner.listed)) for need in needs for corner in need.corners_off if corner]
     return terms.hair + Fraction(max(grown, default=0.0)).limit_denominator(10**6)
 
 

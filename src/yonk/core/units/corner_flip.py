@@ -4,14 +4,14 @@ from dataclasses import replace
 from math import copysign
 
 from yonk.core.assembly import Piece, Region
-from yonk.core.measure import ROOT_2
+from yonk.core.measure import ROOT_2, Length
 from yonk.core.sewing.plane import Line, Motion, Point, bounds
 from yonk.core.sewing.table import edge_along, longest_side
 from yonk.core.sewing.work import Work
 from yonk.core.units.flying_geese import flip_corners
-from yonk.core.units.needs import Need, Terms, box, isosceles
+from yonk.core.units.needs import CornerOff, Need, Terms, box, isosceles
 from yonk.core.units.stamp import Stamp
-from yonk.core.units.unit import Found, FoundPart, Job, Method, Unit, UnitKind, on_point
+from yonk.core.units.unit import Found, FoundPart, Job, Method, Part, Unit, UnitKind, on_point
 
 
 def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
@@ -25,14 +25,32 @@ def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     base, *corners = unit.parts
     whole = box(base.cloth, base.width, base.height, terms, lots)
-    off = tuple(part.width + terms.both_seams - terms.seam * ROOT_2 for part in corners)
+    off: list[CornerOff | None] = [None] * 4
+    for part in corners:
+        off[part.spot[1]] = corner_off(part, unit, terms)
+    if base.height > base.width:  # listed with its longer side across
+        off = [off[-1], *off[:-1]]
     return [
-        replace(whole, corners_off=off),
-        *(
-            isosceles(part.cloth, part.width, terms, lots, legs_on_grain=not unit.on_point, margin=terms.trim)
-            for part in corners
-        ),
+        replace(whole, corners_off=(off[0], off[1], off[2], off[3])),
+        *(_triangle(part, unit, terms, lots) for part in corners),
     ]
+
+
+def _triangle(part: Part, unit: Unit, terms: Terms, lots: int) -> Need:
+    return isosceles(part.cloth, part.width, terms, lots, legs_on_grain=not unit.on_point, margin=terms.trim)
+
+
+def corner_off(part: Part, unit: Unit, terms: Terms) -> CornerOff:
+    """How far along each side of the base a corner is cut off: its leg + 2s − s√2.
+
+    On the ruler it is the nearest mark, but never more than the listed triangle fills: its legs less 2s√2.
+    """
+    exact = part.width + terms.both_seams - terms.seam * ROOT_2
+    need = _triangle(part, unit, terms, 1)
+    side = need.rounded(terms.step)[0]
+    legs = Length.of(side) if need.subcut == "one-diagonal" else Length.of(side) * ROOT_2 / 2
+    most = (legs - 2 * terms.seam * ROOT_2) / terms.step
+    return CornerOff(exact, max(terms.step, min(exact.nearest(terms.step), most.floor() * terms.step)))
 
 
 def _sew_flip(job: Job) -> list[Work]:
@@ -48,7 +66,8 @@ def _sew_triangles(job: Job) -> list[Work]:
     base = _lying(base, job.unit)
     table, work, spots = job.table, base, _corners(base)
     for part, triangle in zip(job.unit.parts[1:], triangles, strict=True):
-        off = float(part.width + job.terms.both_seams - job.terms.seam * ROOT_2)
+        corner = corner_off(part, job.unit, job.terms)
+        off = float(corner.exact if job.exact else corner.listed)
         x, y = spots[part.spot[1]]
         ends = (x - copysign(off, x), y), (x, y - copysign(off, y))
         line = Line.between(*ends)

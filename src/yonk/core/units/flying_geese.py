@@ -1,10 +1,11 @@
 """Flying geese: a rectangle twice as wide as high; one large triangle (the goose) and two small (the sky)."""
 
 from collections.abc import Iterable
+from dataclasses import replace
 from math import copysign
 
 from yonk.core.assembly import Region
-from yonk.core.measure import ROOT_2, show
+from yonk.core.measure import ROOT_2, Length, show
 from yonk.core.sewing.plane import Line, Point, bounds
 from yonk.core.sewing.table import from_the_longest, longest_side
 from yonk.core.sewing.work import Layers, Work
@@ -41,20 +42,28 @@ def _four(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     goose, *skies = unit.parts
     large = goose.width + terms.along_long_edge + 2 * terms.trim
     small = goose.height + terms.along_legs + terms.trim
+    point = Length(large.up(terms.step) / 2 + terms.seam).up(terms.step)  # so listed, the point keeps its seam allowance
     seam, trim = show(terms.seam, terms.unit), show(terms.trim, terms.unit)
     for_goose = (
         f"{show(goose.width, terms.unit)} finished width",
         f"+ {seam} × (2 + 2√2) for the seams and points",
         f"+ 2 × {trim} to trim",
     )
-    for_sky = (
+    for_sky: tuple[str, ...] = (
         f"{show(goose.height, terms.unit)} finished height",
         f"+ {seam} × (2 + √2) for the seams and points",
         f"+ {trim} to trim",
     )
+    if point > small.up(terms.step):
+        goose_cut = show(large.up(terms.step), terms.unit)
+        for_sky = (
+            *for_sky[:-1],
+            f"{for_sky[-1]} = {show(small, terms.unit)}, but half of the goose square's {goose_cut} and {seam} are more",
+            "so that the point keeps its seam allowance: its side",
+        )
     return [
         square(goose.cloth, large, terms, lots, for_goose),
-        *(square(sky.cloth, small, terms, 2 * lots, for_sky) for sky in skies),
+        *(replace(square(sky.cloth, small, terms, 2 * lots, for_sky), least=point) for sky in skies),
     ]
 
 

@@ -6,7 +6,7 @@ the two allowances and the sharp points come to s(2 + √2), along its long edge
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 from typing import Literal
@@ -18,7 +18,9 @@ CutShape = Literal["square", "rectangle", "strip", "template"]
 Subcut = Literal["none", "one-diagonal", "both-diagonals"]
 Rounding = Literal["up", "nearest"]
 Hand = Literal["left", "right"]
+Lie = Literal["stands", "lies"]
 Outline = tuple[tuple[float, float], ...]
+Form = tuple[tuple[tuple[Fraction, Fraction], ...], ...]
 
 DIAGONALS: dict[Subcut, int] = {"none": 0, "one-diagonal": 1, "both-diagonals": 2}
 YIELDS: dict[Subcut, int] = {"none": 1, "one-diagonal": 2, "both-diagonals": 4}
@@ -75,12 +77,48 @@ class Rotary:
     words: str
 
 
+@dataclass(frozen=True)
+class CornerOff:
+    """A corner cut off square to its diagonal: how far along each side, exactly and as it is listed."""
+
+    exact: Length
+    listed: Fraction
+
+
+Corners = tuple[CornerOff | None, CornerOff | None, CornerOff | None, CornerOff | None]
+
+
+@dataclass(frozen=True, kw_only=True)
+class Listed:
+    """What is cut, as it stands on a list: its one identity. Lengths on the ruler, in the draft's unit.
+
+    `hand` tells which way a diagonal is cut where that matters: `right` rises to the right as the piece lies, its
+    longer side across. `corners_off` are the four corners, clockwise from the top left, with nought for those that stay.
+    `form` is a template's finished outline with its holes, `on_point` whether that is counted along the diagonals of the block.
+    Of a strip of a strip set `width` is not told, since it grows with the number of blocks; `segment` is what it is cut
+    across into. `lie` tells of a print with a direction whether the piece's longer side stands or lies as the print points.
+    """
+
+    fabric: str
+    shape: CutShape
+    width: Fraction
+    height: Fraction
+    subcut: Subcut = "none"
+    hand: Hand | None = None
+    corners_off: tuple[Fraction, ...] = ()
+    form: Form = ()
+    on_point: bool = False
+    segment: Fraction | None = None
+    lie: Lie | None = None
+
+
 @dataclass(frozen=True, kw_only=True)
 class Need:
     """So many `pieces` of one fabric, each from a cut of this exact size.
 
     `width` and `height` are exact; the ruler comes later. A cut gives as many pieces as its `subcut` makes of it.
-    `diagonal` is the hand of a rectangle's diagonal; `outline` a template's exact cut line in the draft's unit.
+    `diagonal` is the hand of a rectangle's diagonal; `outline` a template's exact cut line in the draft's unit, `form`
+    its finished outline as `Listed` has it; `corners_off` are clockwise from the top left, the longer side across.
     """
 
     fabric: str
@@ -95,8 +133,11 @@ class Need:
     working: tuple[str, ...] = ()
     diagonal: Hand | None = None
     outline: Outline = ()
+    form: Form = ()
+    on_point: bool = False
     rotary: Rotary | None = None
-    corners_off: tuple[Length, ...] = ()
+    corners_off: Corners = (None, None, None, None)
+    least: Fraction = Fraction(0)  # what the sides must have on the ruler for the other pieces as they are listed
     segment: Length | None = None  # of a strip: what it is cut across into
 
     @property
@@ -105,15 +146,36 @@ class Need:
         return DIAGONALS[self.subcut]
 
     def rounded(self, step: Fraction) -> tuple[Fraction, Fraction]:
-        """Width and height on the ruler."""
+        """Width and height on the ruler; nothing is cut smaller than a step of it."""
         if self.rounding == "up":
-            return self.width.up(step), self.height.up(step)
-        return self.width.nearest(step), self.height.nearest(step)
+            return max(self.width.up(step), self.least), max(self.height.up(step), self.least)
+        if self.shape == "strip":
+            return self.width.up(step), max(step, self.height.nearest(step))
+        return max(step, self.width.nearest(step)), max(step, self.height.nearest(step))
+
+    def listed(self, step: Fraction) -> Listed:
+        """What it is on the list. A rectangle whose sides are alike on the ruler is a square."""
+        width, height = self.rounded(step)
+        square = self.shape == "rectangle" and width == height
+        corners = tuple(corner.listed if corner else Fraction(0) for corner in self.corners_off)
+        return Listed(
+            fabric=self.fabric, shape="square" if square else self.shape,
+            width=Fraction(0) if self.shape == "strip" else width, height=height, subcut=self.subcut,
+            hand=None if square else self.diagonal, form=self.form, on_point=self.on_point,
+            corners_off=_least_turned(corners, width == height) if any(corners) else (),
+            segment=max(step, self.segment.nearest(step)) if self.segment else None,
+        )  # fmt: skip
 
     @property
     def cuts(self) -> int:
         """How many such cuts give that many pieces."""
         return -(-self.pieces // YIELDS[self.subcut])
+
+
+def _least_turned(corners: Sequence[Fraction], square: bool) -> tuple[Fraction, ...]:
+    """The corners of a piece that may be turned: a square by quarters, a rectangle by a half; the first ones cut off."""
+    turns = (0, 1, 2, 3) if square else (0, 2)
+    return max((*corners[turn:], *corners[:turn]) for turn in turns)
 
 
 @dataclass(frozen=True)
@@ -127,11 +189,10 @@ class Cloth:
 
 def pooled(needs: Iterable[Need], step: Fraction) -> list[tuple[Need, Fraction, Fraction, int]]:
     """Alike cuts counted together: the first need of each, its width and height on the ruler, and how many cuts."""
-    rows: dict[tuple[object, ...], tuple[Need, Fraction, Fraction, int]] = {}
+    rows: dict[object, tuple[Need, Fraction, Fraction, int]] = {}
     for need in needs:
         width, height = need.rounded(step)
-        letter = need.letter if need.shape == "template" else None
-        key = need.fabric, need.shape, width, height, need.subcut, letter, need.diagonal
+        key = need.listed(step), width
         pieces = rows[key][3] if key in rows else 0
         rows[key] = (rows[key][0] if key in rows else need, width, height, pieces + need.pieces)
     return [(need, width, height, -(-pieces // YIELDS[need.subcut])) for need, width, height, pieces in rows.values()]

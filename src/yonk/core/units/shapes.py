@@ -17,7 +17,7 @@ from yonk.core.faces import Ring
 from yonk.core.measure import ROOT_2, Length, Rational, show
 from yonk.core.patches import lengths
 from yonk.core.units.half_rectangle_triangle import right_triangle
-from yonk.core.units.needs import Cloth, Hand, Need, Outline, Rotary, Terms, box, isosceles
+from yonk.core.units.needs import Cloth, Form, Hand, Need, Outline, Rotary, Terms, box, isosceles
 
 POINTS_CUT_OFF_AT = 2.0  # seam allowances from the corner of the finished patch, measured along its bisector
 _FLOAT_NOISE = Fraction(1, 10**9)
@@ -77,8 +77,27 @@ def _template(cloth: Cloth, piece: Piece, turns: int, scale: Rational, terms: Te
     said = rotary.words if rotary else "the finished shape offset outward by the seam allowance, long points cut off"
     return Need(
         fabric=cloth.fabric, letter=cloth.letter, role=cloth.role, shape="template", width=wide, height=high,
-        rounding="up", pieces=pieces, working=(said,), outline=outline, rotary=rotary,
+        rounding="up", pieces=pieces, working=(said,), outline=outline, rotary=rotary, form=_form(piece, turns, scale),
+        on_point=turns % 2 == 1,
     )  # fmt: skip
+
+
+def _form(piece: Piece, turns: int, scale: Rational) -> Form:
+    """The finished outline and its holes, exactly, alike for pieces that are quarter turns of each other."""
+    steps = scale * 2 ** (turns // 2)
+    rings = (piece.ring, *piece.holes)
+    ways = []
+    for _ in range(4):
+        rings = tuple(tuple((-y, x) for x, y in ring) for ring in rings)
+        left, top = (min(spot[axis] for spot in rings[0]) for axis in (0, 1))
+        ways.append(tuple(_from_least([(x - left, y - top) for x, y in ring]) for ring in rings))
+    outer, *holes = min((one[0], *sorted(one[1:])) for one in ways)
+    return tuple(tuple((Fraction(x) / steps, Fraction(y) / steps) for x, y in ring) for ring in (outer, *holes))
+
+
+def _from_least(ring: list[tuple[int, int]]) -> Ring:
+    least = ring.index(min(ring))
+    return tuple(ring[least:] + ring[:least])
 
 
 def _outline(piece: Piece, turns: int, scale: Rational, terms: Terms) -> Outline:

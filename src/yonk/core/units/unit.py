@@ -111,7 +111,8 @@ class Unit:
 class Job:
     """A method being carried out: at which table, of what unit, for how many lots, from which pieces.
 
-    `pieces` holds, for each need of the method in its order, the pieces as they were cut.
+    `pieces` holds, for each need of the method in its order, the pieces as they were cut. `exact` tells that they, and
+    what is measured on the way, are not on the ruler.
     """
 
     table: Table
@@ -119,6 +120,7 @@ class Job:
     terms: Terms
     lots: int
     pieces: Sequence[Sequence[Work]]
+    exact: bool = False
 
     def names(self) -> list[str]:
         """What the fabrics of the unit's parts are called."""
