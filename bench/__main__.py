@@ -13,24 +13,23 @@ import sys
 import tempfile
 import time
 from collections.abc import Callable, Iterator
-from dataclasses import replace
-from fractions import Fraction
 
 import numpy as np
 import shapely
 
 from bench.cloth import report_quality, seconds_for_300
+from bench.drawings import SORTS, one_patch_painted, triangles
 from yonk.cli import tune_memory
 from yonk.core import faces
 from yonk.core.comparison import compare, comparisons, forget_looks, steps_of
-from yonk.core.draft import Draft, Paint, ruled_seams
+from yonk.core.draft import Draft
 from yonk.core.plan import make_plan
-from yonk.core.recipes import Wanted, choose_recipes, wanted_of
+from yonk.core.recipes import Wanted, choose_recipes, forget_proposals, wanted_of
 from yonk.core.sewing.pictures import picture_of
 from yonk.core.units.reading import Group, read
-from yonk.core.ways import Way
+from yonk.core.ways import Way, forget_efforts
 from yonk.files.block_file import write_block
-from yonk.machine.samples import all_samples, sheet
+from yonk.machine.samples import all_samples
 
 
 def median(work: Callable[[], object], times: int) -> float:
@@ -43,25 +42,17 @@ def median(work: Callable[[], object], times: int) -> float:
     return statistics.median(taken)
 
 
-def triangles(count: int) -> Draft:
-    """A block of count × count half-square triangles in two fabrics."""
-    cells = [(Fraction(column), Fraction(row)) for row in range(count) for column in range(count)]
-    quarter = Fraction(1, 4)
-    return replace(
-        sheet("Triangles", str(count), count, count),
-        seams=(*ruled_seams(count, count), *(((x, y + 1), (x + 1, y)) for x, y in cells)),
-        paints=tuple(
-            Paint((x + at, y + at), fabric)
-            for x, y in cells
-            for at, fabric in ((quarter, "peat"), (3 * quarter, "fog"))
-        ),
-    )
-
-
 def fresh_plan(draft: Draft) -> object:
     """A plan with nothing remembered of an earlier one."""
     faces.forget_drawings()
     return make_plan(draft)
+
+
+def all_new_plan(draft: Draft) -> object:
+    """A plan with nothing remembered at all, not even what was counted or proposed."""
+    forget_efforts()
+    forget_proposals()
+    return fresh_plan(draft)
 
 
 def library_alone(draft: Draft) -> Callable[[], object]:
@@ -85,18 +76,29 @@ def core() -> list[bool]:
     demo = [1000 * median(lambda draft=draft: fresh_plan(draft), 15) for draft in all_samples()]  # type: ignore[misc]
     kept.append(report("plan of a demo block, median over all of them", statistics.median(demo), 30))
     kept.append(report("plan of a demo block, the slowest", max(demo), 30))
-    kept.append(
-        report("plan of 16 × 16 half-square triangles", 1000 * median(lambda: fresh_plan(triangles(16)), 7), 300)
-    )
+    for name, make in SORTS.items():
+        kept += sort_of_drawing(name, make)
+    return kept
+
+
+def sort_of_drawing(name: str, make: Callable[[int], Draft]) -> list[bool]:
+    """The first plan and that after an edit, over growing blocks: 16 × 16 in milliseconds, 64 × 64 by the library."""
+    kept, per_patch = [], []
     for count in (8, 16, 32, 64):
-        draft = triangles(count)
-        whole, alone = median(lambda d=draft: fresh_plan(d), 5), median(library_alone(draft), 5)  # type: ignore[misc]
-        per_patch = 1e6 * whole / (2 * count * count)
+        draft, edited = make(count), one_patch_painted(make(count))
+        whole, alone = median(lambda d=draft: all_new_plan(d), 3), median(library_alone(draft), 5)  # type: ignore[misc]
+        edits = iter([edited, draft] * 3)
+        edit = median(lambda: make_plan(next(edits)), 4)  # noqa: B023
+        patches = len(faces.draw(draft).faces)
+        per_patch.append(1e6 * whole / patches)
         print(
-            f"  {count:>2} × {count:<2} {2 * count * count:>5} patches: {1000 * whole:7.1f} ms, {per_patch:5.1f} µs a patch"
+            f"  {name}, {count:>2} × {count:<2} {patches:>6} patches: {1000 * whole:7.1f} ms,"
+            f" an edit {1000 * edit:6.1f} ms, {per_patch[-1]:5.1f} µs a patch"
         )
-        if count == 64:
-            kept.append(report("plan of 64 × 64, times the geometry library alone", whole / alone, 4, "×"))
+        if count == 16:
+            kept.append(report(f"plan of 16 × 16 {name}", 1000 * whole, 150))
+            kept.append(report(f"one patch painted of 16 × 16 {name}", 1000 * edit, 150))
+    kept.append(report(f"plan of 64 × 64 {name}, times the geometry library", whole / alone, 4, "×"))
     return kept
 
 

@@ -63,22 +63,28 @@ class Region:
     @cached_property
     def upright_cuts(self) -> tuple[int, ...]:
         """Where a straight seam runs from top to bottom."""
-        return _cuts([(left, right) for left, _, right, _ in self._boxes])
+        return _cuts([(left, right) for left, _, right, _ in self.boxes])
 
     @cached_property
     def level_cuts(self) -> tuple[int, ...]:
         """Where a straight seam runs from side to side."""
-        return _cuts([(top, bottom) for _, top, _, bottom in self._boxes])
+        return _cuts([(top, bottom) for _, top, _, bottom in self.boxes])
 
     @cached_property
-    def _boxes(self) -> list[tuple[int, int, int, int]]:
+    def boxes(self) -> list[tuple[int, int, int, int]]:
+        """The upright box of each piece."""
         return [piece.box for piece in self.pieces]
+
+    @cached_property
+    def plain(self) -> bool:
+        """Whether every piece is a plain square or rectangle along the region's sides."""
+        return all(piece.fills_its_box for piece in self.pieces)
 
     def cells(self) -> tuple[Region, ...]:
         """The rectangles between the straight seams, row by row."""
         across, down = (0, *self.upright_cuts, self.width), (0, *self.level_cuts, self.height)
         members: dict[tuple[int, int], list[Piece]] = defaultdict(list)
-        for piece, (left, top, _, _) in zip(self.pieces, self._boxes, strict=True):
+        for piece, (left, top, _, _) in zip(self.pieces, self.boxes, strict=True):
             members[bisect_right(down, top) - 1, bisect_right(across, left) - 1].append(piece)
         return tuple(
             self.part(members[row, column], across[column], down[row], across[column + 1], down[row + 1])

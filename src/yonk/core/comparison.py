@@ -17,10 +17,10 @@ from yonk.core.recipes import Wanted, proposal_for
 from yonk.core.sewing.plane import Line, area, sides_of
 from yonk.core.sewing.work import Layers, SewingError, length
 from yonk.core.units import BY_NAME
-from yonk.core.units.carrying_out import Made, Prints, carry_out, target_of
+from yonk.core.units.carrying_out import Made, carry_out, target_of
 from yonk.core.units.needs import CutShape, Need, Subcut, Terms, pooled
 from yonk.core.units.reading import Group
-from yonk.core.units.unit import Method, Unit
+from yonk.core.units.unit import Method, Prints, Unit
 from yonk.core.ways import Demand, Shape, Share, Tally, Way, all_ways, for_both_hands, tally, way_named
 
 MOST_WAYS = 7
@@ -196,6 +196,9 @@ class _Looked:
 def _look(shape: Shape, method: Method, terms: Terms, lots: int) -> _Looked:
     """What a batch comes to at its true size: the cloth kept in a unit, the length sewn, the room, bonus sizes a lot."""
     unit = shape.unit
+    if method.counted:
+        counted = method.counted(unit, terms, lots)
+        return _Looked(counted.kept, counted.length, counted.room, {})
     try:
         made = carry_out(unit, method, terms, lots=lots, looked_at=1)
     except SewingError:

@@ -1,7 +1,9 @@
 """The seams as a planar subdivision: which patches the drawing divides the block into.
 
 Everything lies on a lattice of whole numbers fine enough for every seam end and every crossing, so that later rooms
-compare places exactly. Shapely finds the faces; its answer is read back to the lattice.
+compare places exactly. Shapely finds the faces; its answer is read back to the lattice. Only where hundreds of seams cross
+at all angles, no lattice that a machine could work on holds every crossing: then it is as fine as can be, and crossings
+between its points move to the nearest, by less than a billionth of the block.
 """
 
 from __future__ import annotations
@@ -31,6 +33,9 @@ MOST_CROSSINGS = 2_000_000
 MOST_PATCHES = 40_000
 _EXACT_FLOAT = 2**53
 _SAFE_INT64 = 1_000_000  # cubes of lattice numbers stay within 64 bits
+_MOST_STEPS = 2**256  # of an exact lattice over the whole block
+_COARSE_STEPS = 2**44  # of one that is not exact
+_MOVED = 4.0  # steps that a crossing may lie off its seams there
 
 
 @dataclass(frozen=True)
@@ -164,10 +169,10 @@ _LATEST: deque[tuple[tuple[Seam, ...], Ruling, Drawing]] = deque(maxlen=16)
 def _draw(ruling: Ruling, drawn: tuple[Seam, ...]) -> Drawing:
     scale, seams, corner = _on_lattice(ruling, drawn)
     lines = _join(seams, corner)
-    crossings, finer = _crossings(lines)
+    crossings, finer, exact = _crossings(lines)
     scale *= finer
     edges = _cut_apart([_scaled(line, finer) for line in lines], crossings)
-    faces, loose, neighbours, polygons = _faces(edges)
+    faces, loose, neighbours, polygons = _faces(edges, exact)
     if len(faces) > MOST_PATCHES:
         raise DraftError("seams", f"divide the block into {len(faces)} patches; {MOST_PATCHES} is the most")
     return Drawing(ruling, scale, tuple(faces), tuple(loose), neighbours, polygons, tuple(edges))
@@ -229,14 +234,37 @@ def _on_lattice(ruling: Ruling, seams: Sequence[Seam]) -> tuple[int, list[Stretc
     axes[0].append(Fraction(len(ruling.across) - 1))
     axes[1].append(Fraction(len(ruling.down) - 1))
     places = [_places(axes[0], ruling.place_across), _places(axes[1], ruling.place_down)]
-    scale = lcm(*{length.denominator for known, _ in places for length in known.values()})
+    largest = max(ruling.across[-1], ruling.down[-1])
+    scale, _ = _lattice({length.denominator for known, _ in places for length in known.values()}, largest)
+    edges = lcm(ruling.across[-1].denominator, ruling.down[-1].denominator)
+    scale = lcm(scale, edges)
     across, down = (
         [steps[count] for count in counts]
         for known, counts in places
-        for steps in [{count: int(length * scale) for count, length in known.items()}]
+        for steps in [{count: round(length * scale) for count, length in known.items()}]
     )
     spots = list(zip(across, down, strict=True))
     return scale, list(zip(spots[:-1:2], spots[1::2], strict=True)), spots[-1]
+
+
+def _lattice(denominators: set[int], reach: Fraction | int) -> tuple[int, bool]:
+    """How fine a lattice must be to hold all fractions of these denominators, and whether it does.
+
+    Where that is finer than can be worked on, it holds those of the smallest denominators.
+    """
+    whole = 1
+    for one in denominators:
+        whole = lcm(whole, one)
+        if whole * reach > _MOST_STEPS:
+            break
+    else:
+        return whole, True
+    fine = 1
+    for one in sorted(denominators):
+        if lcm(fine, one) * reach > _COARSE_STEPS:
+            break
+        fine = lcm(fine, one)
+    return fine * max(1, int(_COARSE_STEPS / (fine * reach))), False
 
 
 def _places(axis: Sequence[Fraction], place: Callable[[Fraction], Fraction]) -> tuple[dict[int, Fraction], list[int]]:
@@ -267,8 +295,8 @@ def _scaled(line: Stretch, by: int) -> Stretch:
     return (line[0][0] * by, line[0][1] * by), (line[1][0] * by, line[1][1] * by)
 
 
-def _crossings(lines: Sequence[Stretch]) -> tuple[list[tuple[int, int, Spot]], int]:
-    """Where lines meet, as (line, other line, spot) on a lattice finer by the second answer."""
+def _crossings(lines: Sequence[Stretch]) -> tuple[list[tuple[int, int, Spot]], int, bool]:
+    """Where lines meet, as (line, other line, spot) on a lattice finer by the second answer; and whether exactly."""
     boxes = shapely.linestrings(np.array(lines, dtype=float))
     first, second = shapely.STRtree(boxes).query(boxes)
     keep = first < second
@@ -289,12 +317,13 @@ def _crossings(lines: Sequence[Stretch]) -> tuple[list[tuple[int, int, Spot]], i
     first, second, turn, along1 = first[meet], second[meet], turn[meet], along1[meet]
     over = start[first] * turn[:, None] + way[first] * along1[:, None]
     under = turn[:, None] // np.gcd(over, turn[:, None])
-    finer = lcm(*(int(part) for part in np.unique(under))) if len(under) else 1
-    if finer > 1 and finer * reach * int(turn.max()) >= 2**62:
+    finer, exact = _lattice({int(part) for part in np.unique(under)}, reach) if len(under) else (1, True)
+    if finer > 1 and finer * reach * int(turn.max()) >= 2**61:
         over, turn = over.astype(object), turn.astype(object)
-    spots = over * finer // turn[:, None]
+    half = 0 if exact else turn[:, None] // 2
+    spots = (over * finer + half) // turn[:, None]
     met = zip(first.tolist(), second.tolist(), spots.tolist(), strict=True)
-    return [(a, b, (int(x), int(y))) for a, b, (x, y) in met], finer
+    return [(a, b, (int(x), int(y))) for a, b, (x, y) in met], finer, exact
 
 
 def _cut_apart(lines: Sequence[Stretch], crossings: Iterable[tuple[int, int, Spot]]) -> list[Stretch]:
@@ -304,13 +333,18 @@ def _cut_apart(lines: Sequence[Stretch], crossings: Iterable[tuple[int, int, Spo
         stops[first].add(spot)
         stops[second].add(spot)
     edges: list[Stretch] = []
-    for on_line in stops:
-        ordered = sorted(on_line)
+    for ((ax, ay), (bx, by)), on_line in zip(lines, stops, strict=True):
+        if abs(by - ay) <= bx - ax:
+            ordered = sorted(on_line)
+        else:  # along the axis that it is longer on, where a crossing that was moved keeps its place among the others
+            ordered = sorted(on_line, key=lambda spot: (spot[1], spot[0]), reverse=by < ay)
         edges.extend(zip(ordered, ordered[1:], strict=False))
-    return edges
+    return list(dict.fromkeys(edges))
 
 
-def _faces(edges: Sequence[Stretch]) -> tuple[list[Face], list[Stretch], frozenset[tuple[int, int]], Array]:
+def _faces(
+    edges: Sequence[Stretch], exactly: bool = True
+) -> tuple[list[Face], list[Stretch], frozenset[tuple[int, int]], Array]:
     """The faces the edges enclose, in reading order; the edges that divide nothing; which faces share an edge;
 
     and the faces as Shapely's polygons.
@@ -324,7 +358,7 @@ def _faces(edges: Sequence[Stretch]) -> tuple[list[Face], list[Stretch], frozens
     parts = shapely.get_parts(polygons)
     rings, owners = shapely.get_rings(parts, return_index=True)
     of_face: dict[int, list[Ring]] = defaultdict(list)
-    for owner, ring in zip(owners.tolist(), _rings(rings, known), strict=True):
+    for owner, ring in zip(owners.tolist(), _rings(rings, known, exactly), strict=True):
         of_face[owner].append(ring)
     faces = [Face(outline, tuple(holes)) for outline, *holes in of_face.values()]
     loose = [
@@ -361,7 +395,7 @@ def _spots(coordinates: Array, known: dict[tuple[float, float], Spot] | None) ->
     return np.array([known[x, y] for x, y in coordinates.tolist()], dtype=object).reshape(-1, 2)
 
 
-def _rings(lines: Array, known: dict[tuple[float, float], Spot] | None) -> list[Ring]:
+def _rings(lines: Array, known: dict[tuple[float, float], Spot] | None, exactly: bool) -> list[Ring]:
     """Rings without their straight corners, clockwise as seen (y runs down), each from its least spot on."""
     coordinates, owner = shapely.get_coordinates(lines, return_index=True)
     spots = _spots(coordinates, known)
@@ -375,7 +409,12 @@ def _rings(lines: Array, known: dict[tuple[float, float], Spot] | None) -> list[
     keep[last] = False  # a ring ends where it began
     after[last] = first + 1
     came, goes = spots - spots[before], spots[after] - spots
-    keep &= (came[:, 0] * goes[:, 1] - came[:, 1] * goes[:, 0]) != 0
+    if exactly:
+        keep &= (came[:, 0] * goes[:, 1] - came[:, 1] * goes[:, 0]) != 0
+    else:  # how far a corner lies off the line between its neighbours, in lattice steps
+        came, goes = came.astype(float), goes.astype(float)
+        off = np.abs(came[:, 0] * goes[:, 1] - came[:, 1] * goes[:, 0])
+        keep &= off > _MOVED * np.hypot(came[:, 0] + goes[:, 0], came[:, 1] + goes[:, 1])
     kept: list[list[Spot]] = [[] for _ in range(len(lines))]
     for ring, x, y in zip(owner[keep].tolist(), *spots[keep].T.tolist(), strict=True):
         kept[ring].append((x, y))

@@ -3,9 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+from fractions import Fraction
 
 from yonk.core.draft import Care
+from yonk.core.faces import Ring
 from yonk.core.measure import Length, show
 from yonk.core.sewing.plane import Outline, area, bounds, sides_of
 from yonk.core.sewing.work import length
@@ -33,6 +35,9 @@ def propose(kind: UnitKind, unit: Unit, terms: Terms, demand: Demand, care: Care
     ways = all_ways(kind, unit, demand)
     if len(ways) == 1:
         return Proposal(ways[0], f"{capital(ways[0].words)}: the one way to make a {kind.words}.")
+    if all(method.sew is None for method in kind.methods):
+        words = "its patches are cut one by one, by ruler where a ruler serves and else by template"
+        return Proposal(ways[0], f"{capital(ways[0].words)}: {words}.")
     tallies = {way: tally(way, unit, terms, demand) for way in ways}
     sound, because = _sound(ways, tallies, unit, terms, demand)
     ranked = sorted(sound, key=_rank(care, tallies, sound))
@@ -48,8 +53,21 @@ def smallest(unit: Unit, terms: Terms, *, trimmed: bool) -> float:
     The circle inside each patch must reach as far as the seam allowances folded behind it; where nothing is trimmed
     afterwards half as far again, since a slip cannot be mended then.
     """
-    depth = min(_depth(outline) for outline, _ in target_of(unit, terms.seam).parts)
-    return float(unit.width) * float(terms.seam) * (1.0 if trimmed else 1.5) / depth
+    return float(unit.width) * float(terms.seam) * (1.0 if trimmed else 1.5) / _shallowest(unit)
+
+
+def _shallowest(unit: Unit) -> float:
+    """The least radius of the circles inside a unit's patches; patches alike are looked at once."""
+    known: set[Ring] = set()
+    different = []
+    for piece in unit.region.pieces:
+        left, top, _, _ = piece.box
+        ring = tuple([(x - left, y - top) for x, y in piece.ring])
+        if ring not in known:
+            known.add(ring)
+            different.append(piece)
+    shapes = replace(unit, region=replace(unit.region, pieces=tuple(different)))
+    return min(_depth(outline) for outline, _ in target_of(shapes, Fraction(0)).parts)
 
 
 def _depth(outline: Outline) -> float:
@@ -65,6 +83,7 @@ def _sound(
     """The ways that spoil nothing that can be helped, and what the others would spoil."""
     because: list[str] = []
     left = list(ways)
+    least = [smallest(unit, terms, trimmed=trimmed) for trimmed in (False, True)]
 
     def keep(fine: Callable[[Way], bool], why: str) -> None:
         nonlocal left
@@ -78,7 +97,7 @@ def _sound(
         keep(lambda way: TURNING.index(tallies[way].effort.prints) == best, "a directional print turns least so")
     keep(lambda way: tallies[way].effort.bias_sides == 0, "no outer edge is on the bias")
     keep(
-        lambda way: float(unit.width) >= smallest(unit, terms, trimmed=tallies[way].trims > 0) - 1e-9,
+        lambda way: float(unit.width) >= least[tallies[way].trims > 0] - 1e-9,
         "so small a unit is better trimmed",
     )
     return left, because

@@ -147,6 +147,11 @@ def _proposed(asked: _Asked, terms: Terms, demand: Demand, care: Care) -> Propos
     return propose(BY_NAME[asked.group.kind], asked.group.unit, terms, demand, care)
 
 
+def forget_proposals() -> None:
+    """Forget what was proposed; the next plan weighs the ways anew."""
+    _proposed.cache_clear()
+
+
 def _make(group: Group, share: Share, wanted: Wanted, choices: Mapping[str, _Choice]) -> Recipe:
     choice, method, lots, makes = choices[group.label], share.method, share.lots, share.makes
     serves: tuple[str, ...] = (group.label,)

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Iterator, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from yonk.core.draft import Draft, DraftError, typed_length
@@ -11,8 +11,11 @@ from yonk.core.measure import Length
 from yonk.core.off_the_ruler import worst_off
 from yonk.core.recipes import Recipe
 from yonk.core.units.needs import Need, Terms
+from yonk.core.units.unit import Unit
 
 STEPS_TRIED = 96
+FEW_PARTS = 12
+MOST_KINDS_TRIED = 400
 MOST_ROWS = 120
 
 
@@ -20,8 +23,16 @@ def needs_at(recipes: Iterable[Recipe], terms: Terms, by: Fraction) -> Iterator[
     """What is cut when the block is made larger by a factor."""
     for recipe in recipes:
         if recipe.needs:
-            for need in recipe.method.needs(recipe.group.unit.sized(by), terms, recipe.lots):
+            for need in recipe.method.needs(_of_each_kind(recipe.group.unit).sized(by), terms, recipe.lots):
                 yield recipe, need
+
+
+def _of_each_kind(unit: Unit) -> Unit:
+    """A unit of a great many patches with one of each kind, whose cuts are alike."""
+    if len(unit.parts) <= FEW_PARTS:
+        return unit
+    kinds = {(part.cloth.letter, part.cloth.role): part for part in unit.parts}
+    return replace(unit, parts=tuple(kinds.values()))
 
 
 def on_the_ruler(recipes: Iterable[Recipe], terms: Terms, by: Fraction) -> bool:
@@ -34,8 +45,11 @@ def sizes_on_the_ruler(
 ) -> tuple[Fraction | None, Fraction | None]:
     """The nearest smaller and larger finished widths, in ruler steps, at which every cut is on the ruler.
 
-    The height follows in proportion. None where none is found within 96 steps.
+    The height follows in proportion. None where none is found within 96 steps, or the block has hundreds of different
+    patches, where none would be.
     """
+    if sum(len(_of_each_kind(recipe.group.unit).parts) for recipe in recipes) > MOST_KINDS_TRIED:
+        return None, None
     return _nearest(draft, recipes, terms, -1), _nearest(draft, recipes, terms, 1)
 
 

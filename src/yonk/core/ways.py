@@ -14,9 +14,9 @@ from math import ceil
 
 from yonk.core.draft import DEFAULTS
 from yonk.core.measure import Length
-from yonk.core.units.carrying_out import Prints, carry_out
+from yonk.core.units.carrying_out import carry_out
 from yonk.core.units.needs import YIELDS, Terms, pooled
-from yonk.core.units.unit import Method, Unit, UnitKind, lots_for
+from yonk.core.units.unit import Method, Prints, Unit, UnitKind, lots_for
 
 NOMINAL = 48  # inches: a size at which no unit is so small that its seams run into each other
 FINE = Fraction(1, 10**9)  # a ruler on which nothing is off by anything that counts
@@ -201,6 +201,9 @@ def _effort(shape: Shape, method: Method, lots: int) -> Effort:
         return Effort(seams=(len(unit.parts) - 1) * lots)
     usual = DEFAULTS["in"]
     terms = Terms(usual.seam, FINE, usual.trim_margin, usual.squaring, usual.hair, "in", Fraction(10**6))
+    if method.counted:
+        counted = method.counted(unit, terms, lots)
+        return Effort(seams=counted.seams, cuts=counted.cuts, prints=counted.prints)
     most = max(float(unit.width), float(unit.height))
     nominal = unit.sized(Fraction(ceil(NOMINAL / most * 64), 64))
     made = carry_out(nominal, method, terms, lots=lots, looked_at=1)

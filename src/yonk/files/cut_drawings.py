@@ -86,12 +86,14 @@ def write_layouts_svg(cutting: Cutting) -> str:
                 parts.append(
                     f'<rect x="{x:g}" y="{y:g}" width="{w:g}" height="{h:g}" fill="#fffdf6" stroke="#14312c" stroke-width="0.05"/>'
                 )
-                ends = {"rising": ((x, y + h, x + w, y),), "falling": ((x, y, x + w, y + h),)}
-                ends["both"] = ends["rising"] + ends["falling"]
-                parts += [
-                    f'<path d="M{ax:g} {ay:g}L{bx:g} {by:g}" stroke="#14312c" stroke-width="0.05" stroke-dasharray="0.3 0.2"/>'
-                    for ax, ay, bx, by in ends.get(diagonal_drawn(cloth.cuts[one.line], one), ())
-                ]
+                rising, falling = f"M{x:g} {y + h:g}L{x + w:g} {y:g}", f"M{x:g} {y:g}L{x + w:g} {y + h:g}"
+                drawn = {"": "", "rising": rising, "falling": falling, "both": rising + falling}
+                path = drawn[diagonal_drawn(cloth.cuts[one.line], one)]
+                parts += (
+                    [f'<path d="{path}" stroke="#14312c" stroke-width="0.05" stroke-dasharray="0.3 0.2"/>']
+                    if path
+                    else []
+                )
                 parts.append(
                     f'<text x="{x + w / 2:g}" y="{y + h / 2:g}" font-size="{min(1.2, h / 2):g}" text-anchor="middle" dominant-baseline="central">{one.line + 1}</text>'
                 )

@@ -6,7 +6,6 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 from math import atan2, degrees, sqrt
-from typing import Literal
 
 from yonk.core.draft import Fabric
 from yonk.core.measure import Length, Rational, show
@@ -15,12 +14,9 @@ from yonk.core.sewing.table import School, Table
 from yonk.core.sewing.trimming import Fit, Target, bias_sides, placed
 from yonk.core.sewing.work import Work
 from yonk.core.units.needs import YIELDS, Need, Subcut, Terms
-from yonk.core.units.unit import Job, Method, Unit
+from yonk.core.units.unit import Job, Method, Prints, Unit
 
 Size = tuple[Length | Rational, Length | Rational]
-
-
-Prints = Literal["upright", "stripes", "turned"]
 
 
 @dataclass(frozen=True)

@@ -1,14 +1,16 @@
 """Checker: m by n equal plain squares. Strip piecing sews each different row once as a strip set and cuts it across."""
 
-from dataclasses import dataclass
+from collections import Counter
+from collections.abc import Sequence
+from dataclasses import dataclass, replace
 
 from yonk.core.assembly import Region
 from yonk.core.sewing.plane import Motion
 from yonk.core.sewing.work import Work
-from yonk.core.units.needs import Need, Terms, box
+from yonk.core.units.needs import Cloth, Need, Terms, box
 from yonk.core.units.stamp import Stamp
-from yonk.core.units.strip_set import cut_segments, segments_in_a_set, sew_side_by_side, strip
-from yonk.core.units.unit import Found, FoundPart, Job, Method, Part, Unit, UnitKind, in_batches_of
+from yonk.core.units.strip_set import cut_segments, on_ruler, room_of, segments_in_a_set, sew_side_by_side, strip
+from yonk.core.units.unit import Counted, Found, FoundPart, Job, Method, Part, Prints, Unit, UnitKind, in_batches_of
 
 
 @dataclass(frozen=True)
@@ -46,25 +48,31 @@ def _sets(unit: Unit, terms: Terms, lots: int) -> list[int]:
 
 
 def _strips(unit: Unit, terms: Terms, lots: int) -> list[Need]:
+    """Strips of one fabric and length together; the squares are alike, so they share a letter."""
+    counts: Counter[tuple[Cloth, int]] = Counter()
+    for band in bands(unit)[0]:
+        counts.update((part.cloth, len(band.lines)) for part in band.squares)
+    side = unit.parts[0].width
     return [
-        strip(part.cloth, part.width, part.width, lots * len(band.lines), terms)
-        for band in bands(unit)[0]
-        for part in band.squares
+        replace(strip(cloth, side, side, lots * lines, terms), pieces=count) for (cloth, lines), count in counts.items()
     ]
 
 
 def _single(unit: Unit, terms: Terms, lots: int) -> list[Need]:
-    return [box(part.cloth, part.width, part.width, terms, lots) for part in unit.parts]
+    """Squares of one fabric together."""
+    counts, side = Counter(part.cloth for part in unit.parts), unit.parts[0].width
+    return [box(cloth, side, side, terms, lots * count) for cloth, count in counts.items()]
 
 
 def _sew_strips(job: Job) -> list[Work]:
     """Each band's strips are sewn and cut across; the segments, turned where the row asks it, are joined."""
     found, are_rows = bands(job.unit)
-    strips = iter(job.pieces)
+    kinds = dict.fromkeys((part.cloth, len(band.lines)) for band in found for part in band.squares)
+    strips = {kind: iter(pieces) for kind, pieces in zip(kinds, job.pieces, strict=True)}
     segments: dict[int, list[tuple[Work, bool]]] = {}
     for number, band in enumerate(found, start=1):
         sewn = sew_side_by_side(
-            job, [next(strips)[0] for _ in band.squares],
+            job, [next(strips[part.cloth, len(band.lines)]) for part in band.squares],
             f"Sew strip set {number}: {', '.join(job.table.name(part.cloth.fabric) for part in band.squares)}, along their long edges.",
         )  # fmt: skip
         cut = cut_segments(job, sewn, job.lots * len(band.lines))
@@ -92,7 +100,11 @@ def _joined(job: Job, segments: list[tuple[Work, bool]], are_rows: bool) -> Work
 
 def _sew_single(job: Job) -> list[Work]:
     columns = max(part.spot[1] for part in job.unit.parts) + 1
-    pieces = [pieces[0] for pieces in job.pieces]
+    by_cloth = {
+        cloth: iter(pieces)
+        for cloth, pieces in zip(dict.fromkeys(part.cloth for part in job.unit.parts), job.pieces, strict=True)
+    }
+    pieces = [next(by_cloth[part.cloth]) for part in job.unit.parts]
     quarter = Motion.turning((1.0, 0.0), (0.0, -1.0))
     back = Motion.turning((0.0, -1.0), (1.0, 0.0))
     rows = []
@@ -100,6 +112,43 @@ def _sew_single(job: Job) -> list[Work]:
         turned = [piece.moved(back) for piece in pieces[start : start + columns]]
         rows.append(sew_side_by_side(job, turned, "Sew the squares into rows.", again=start > 0).moved(quarter))
     return [sew_side_by_side(job, rows, "Join the rows; the seams nest.")]
+
+
+def _size(unit: Unit, terms: Terms) -> tuple[int, int, float]:
+    """Columns, rows, and what a square is listed as."""
+    columns, rows = (max(part.spot[axis] for part in unit.parts) + 1 for axis in (1, 0))
+    return columns, rows, on_ruler(unit.parts[0].width, terms)
+
+
+def _counted_singly(unit: Unit, terms: Terms, lots: int) -> Counted:
+    columns, rows, side = _size(unit, terms)
+    wide, high = (side * count - 2 * float(terms.seam) * (count - 1) for count in (columns, rows))
+    return Counted(
+        seams=(columns * rows - 1) * lots, cuts=0, kept=side * side * columns * rows, prints="upright",
+        length=((columns - 1) * rows * side + (rows - 1) * wide) * lots, room=room_of(unit, wide, high, terms),
+    )  # fmt: skip
+
+
+def _counted_in_strips(unit: Unit, terms: Terms, lots: int) -> Counted:
+    columns, rows, side = _size(unit, terms)
+    wide, high = (side * count - 2 * float(terms.seam) * (count - 1) for count in (columns, rows))
+    found, are_rows = bands(unit)
+    across, lines = (columns, rows) if are_rows else (rows, columns)
+    in_sets = sum((across - 1) * (side * lots * len(band.lines) + float(terms.squaring)) for band in found)
+    return Counted(
+        seams=(across - 1) * len(found) + (lines - 1) * lots, cuts=sum(lots * len(band.lines) + 1 for band in found),
+        length=in_sets + (lines - 1) * (wide if are_rows else high) * lots, kept=side * side * columns * rows,
+        room=room_of(unit, wide, high, terms), prints=_prints(found),
+    )  # fmt: skip
+
+
+def _prints(found: Sequence[Band]) -> Prints:
+    """A print lies upright where all lines with its fabric lie one way; end for end only stripes look alike."""
+    ways: dict[str, set[bool]] = {}
+    for band in found:
+        for part in band.squares:
+            ways.setdefault(part.cloth.fabric, set()).update(turned for _, turned in band.lines)
+    return "upright" if all(len(way) == 1 for way in ways.values()) else "stripes"
 
 
 class Checker(UnitKind):
@@ -110,9 +159,12 @@ class Checker(UnitKind):
     methods = (
         Method(
             name="strip-piecing", words="strip sets, cut across and turned", lot=1, needs=_strips, sew=_sew_strips,
-            together=True, batches=_sets,
+            together=True, batches=_sets, counted=_counted_in_strips,
         ),
-        Method(name="cut-and-sew", words="cut squares and sew", lot=1, needs=_single, sew=_sew_single),
+        Method(
+            name="cut-and-sew", words="cut squares and sew", lot=1, needs=_single, sew=_sew_single,
+            counted=_counted_singly,
+        ),
     )  # fmt: skip
 
     def recognise(self, region: Region) -> Found | None:
@@ -121,12 +173,11 @@ class Checker(UnitKind):
         if not across or not down or len(region.pieces) != cells:
             return None
         size = across[0]
-        if any((piece.box[2] - piece.box[0], piece.box[3] - piece.box[1]) != (size, size) for piece in region.pieces):
+        if not region.plain or any(
+            (right - left, bottom - top) != (size, size) for left, top, right, bottom in region.boxes
+        ):
             return None
-        ordered = sorted(region.pieces, key=lambda piece: (piece.box[1], piece.box[0]))
-        return Found(
-            tuple(
-                FoundPart(piece, "square", size, size, spot=(piece.box[1] // size, piece.box[0] // size))
-                for piece in ordered
-            )
+        placed = sorted(
+            ((box[1] // size, box[0] // size), piece) for box, piece in zip(region.boxes, region.pieces, strict=True)
         )
+        return Found(tuple(FoundPart(piece, "square", size, size, spot=spot) for spot, piece in placed))

@@ -42,7 +42,9 @@ def _four(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     goose, *skies = unit.parts
     large = goose.width + terms.along_long_edge + 2 * terms.trim
     small = goose.height + terms.along_legs + terms.trim
-    point = Length(large.up(terms.step) / 2 + terms.seam).up(terms.step)  # so listed, the point keeps its seam allowance
+    point = Length(large.up(terms.step) / 2 + terms.seam).up(
+        terms.step
+    )  # so listed, the point keeps its seam allowance
     seam, trim = show(terms.seam, terms.unit), show(terms.trim, terms.unit)
     for_goose = (
         f"{show(goose.width, terms.unit)} finished width",

@@ -10,6 +10,8 @@ from dataclasses import dataclass, replace
 from math import gcd
 from typing import Any
 
+import numpy as np
+
 from yonk.core.assembly import Node, Piece, Region, Whole, block_region, take_apart, wholes
 from yonk.core.draft import Draft
 from yonk.core.faces import Drawing, draw
@@ -20,6 +22,7 @@ from yonk.core.units.needs import Cloth, Hand
 from yonk.core.units.unit import Found, Kind, Part, Unit
 
 Identity = tuple[Any, ...]
+_MOST_INT64 = 2**62
 
 
 @dataclass(frozen=True)
@@ -134,14 +137,15 @@ class _Grouping:
     def __init__(self, patches: Sequence[Patch], scale: int) -> None:
         self.patches = patches
         self.scale = scale
+        self._lengths: dict[tuple[int, int, int], tuple[Length, Length]] = {}
 
     def groups(self, found: Sequence[Whole[Known]]) -> tuple[Group, ...]:
         members: dict[Identity, list[tuple[int, tuple[int, ...]]]] = {}
         first: dict[Identity, tuple[Whole[Known], Region, Identity]] = {}
         for whole, own, places in self._lying_alike(found):
-            identity, mirror = self._identity(whole.known.kind, own)
+            identity, mirror, lying = self._identity(whole.known.kind, own)
             members.setdefault(identity, []).extend(places)
-            first.setdefault(identity, (whole, own, mirror))
+            first.setdefault(identity, (whole, lying, mirror))
         return tuple(
             Group(
                 label=str(number),
@@ -168,11 +172,31 @@ class _Grouping:
             alike[key][2].append((place, faces))
         return alike.values()
 
-    def _identity(self, kind: Kind, region: Region) -> tuple[Identity, Identity]:
-        """Alike for units of one kind, size, and fabrics in place, however turned; and that of the mirror image."""
+    def _identity(self, kind: Kind, region: Region) -> tuple[Identity, Identity, Region]:
+        """Alike for units of one kind, size, and fabrics in place, however turned; that of the mirror image.
+
+        And the region turned so that it lies as its identity tells.
+        """
         sizes = sorted((region.length(region.width, self.scale), region.length(region.height, self.scale)))
         stem = kind, region.on_point, *sizes
-        return (*stem, self._arrangement(region)[0]), (*stem, self._arrangement(region.mirrored())[0])
+        if region.plain and max(region.width, region.height) < _MOST_INT64:
+            return self._identity_of_boxes(stem, region)
+        own, mirror = self._arrangement(region), self._arrangement(region.mirrored())
+        return (*stem, own[0]), (*stem, mirror[0]), own[1]
+
+    def _identity_of_boxes(self, stem: Identity, region: Region) -> tuple[Identity, Identity, Region]:
+        """The same for plain pieces, whose boxes tell all of them; there may be thousands."""
+        boxes = np.array(region.boxes, dtype=np.int64)
+        fabrics = np.array([self.patches[piece.face].fabric for piece in region.pieces], dtype=object)
+        own = _turned_boxes(boxes, fabrics, region.width, region.height)
+        left, top, right, bottom = boxes.T
+        mirrored = np.stack((region.width - right, top, region.width - left, bottom), axis=1)
+        mirror = _turned_boxes(mirrored, fabrics, region.width, region.height)
+        turns = own.index(min(own))
+        lying = region
+        for _ in range(turns):
+            lying = lying.turned()
+        return (*stem, own[turns]), (*stem, min(mirror)), lying
 
     def _arrangement(self, region: Region) -> tuple[Identity, Region]:
         """The least of the four ways it can lie, and the region lying so."""
@@ -190,15 +214,15 @@ class _Grouping:
         fabrics = tuple(self.patches[p.face].fabric for p in region.pieces)
         return region.width // common, region.height // common, rings, fabrics
 
-    def _unit(self, whole: Whole[Known], own: Region, identity: Identity, mirror: Identity) -> Unit:
+    def _unit(self, whole: Whole[Known], lying: Region, identity: Identity, mirror: Identity) -> Unit:
         kind = BY_NAME[whole.known.kind]
-        lying = self._arrangement(own)[1]
         found = kind.recognise(lying)
         assert found is not None, "what was recognised is recognised however it lies"
         fabrics = [self.patches[part.piece.face].fabric for part in found.parts]
         hand: Hand | None = None
         if identity != mirror and kind.handed:
             hand = kind.hand(found, fabrics) or ("left" if identity[-1] < mirror[-1] else "right")
+        own = whole.region
         return Unit(
             width=own.length(own.width, self.scale), height=own.length(own.height, self.scale),
             on_point=lying.on_point, hand=hand, region=lying, scale=self.scale, has_middle=whole.middle is not None,
@@ -208,10 +232,26 @@ class _Grouping:
     def _part(self, found: Found, number: int, region: Region) -> Part:
         part = found.parts[number]
         patch = self.patches[part.piece.face]
-        frame = Region((), 0, 0, region.turns + part.turns)
-        width: Length = frame.length(part.width, self.scale)
-        height: Length = frame.length(part.height, self.scale)
-        return Part(Cloth(patch.fabric, patch.letter, part.role), width, height, part.spot, part.piece)
+        key = part.width, part.height, region.turns + part.turns
+        if key not in self._lengths:
+            frame = Region((), 0, 0, region.turns + part.turns)
+            self._lengths[key] = frame.length(part.width, self.scale), frame.length(part.height, self.scale)
+        return Part(Cloth(patch.fabric, patch.letter, part.role), *self._lengths[key], part.spot, part.piece)
+
+
+def _turned_boxes(boxes: Any, fabrics: Any, width: int, height: int) -> list[Identity]:
+    """Boxes and fabrics as they lie and turned by one, two and three quarters clockwise, each in the same order."""
+    ways: list[Identity] = []
+    for _ in range(4):
+        common = int(np.gcd.reduce(boxes, axis=None))
+        common = gcd(common, width, height)
+        order = np.lexsort((boxes[:, 1], boxes[:, 0]))
+        least = boxes[order] // common
+        ways.append((width // common, height // common, least.astype(">i8").tobytes(), tuple(fabrics[order].tolist())))
+        left, top, right, bottom = boxes.T
+        boxes = np.stack((height - bottom, left, height - top, right), axis=1)
+        width, height = height, width
+    return ways
 
 
 def _own_region(whole: Whole[Known]) -> Region:

@@ -2,6 +2,7 @@
 
 from collections.abc import Sequence
 from fractions import Fraction
+from functools import partial
 
 from yonk.core.assembly import Region
 from yonk.core.measure import Length, show
@@ -9,7 +10,7 @@ from yonk.core.sewing.plane import Motion, bounds
 from yonk.core.sewing.work import Work
 from yonk.core.units.needs import Cloth, Need, Terms, box
 from yonk.core.units.stamp import Stamp
-from yonk.core.units.unit import Found, FoundPart, Job, Method, Unit, UnitKind, in_batches_of
+from yonk.core.units.unit import Counted, Found, FoundPart, Job, Method, Unit, UnitKind, in_batches_of
 
 
 def strip(cloth: Cloth, width: Length, segment: Length, segments: int, terms: Terms) -> Need:
@@ -85,6 +86,40 @@ def _sew_single(job: Job) -> list[Work]:
     return [sew_side_by_side(job, pieces, "Sew the pieces side by side along their long edges, right sides together.")]
 
 
+def row_length(parts: Sequence[tuple[Length, Length]], terms: Terms) -> tuple[float, float]:
+    """How long pieces of these finished sizes along and across a row lie when sewn, as listed, and how high."""
+    inside = 2 * float(terms.seam)
+    wide, high = zip(*((on_ruler(a, terms), on_ruler(b, terms)) for a, b in parts), strict=True)
+    return sum(wide) - inside * (len(wide) - 1), min(high)
+
+
+def on_ruler(finished: Length, terms: Terms) -> float:
+    """What a plain side is listed as, its seam allowances with it."""
+    return float(max(terms.step, (finished + terms.both_seams).nearest(terms.step)))
+
+
+def room_of(unit: Unit, wide: float, high: float, terms: Terms) -> tuple[float, float]:
+    """How much larger than unfinished; across and down as the unit lies."""
+    both = float(terms.both_seams)
+    return wide - float(unit.region.length(unit.region.width, unit.scale)) - both, high - float(
+        unit.region.length(unit.region.height, unit.scale)
+    ) - both
+
+
+def _counted(unit: Unit, terms: Terms, lots: int, *, in_strips: bool) -> Counted:
+    seams = len(unit.parts) - 1
+    sides = [(part.width, part.height) for part in unit.parts]
+    across, long = row_length(sides, terms)
+    whole = long * lots + float(terms.squaring)
+    upright = unit.region.upright_cuts  # of the bands, so they stand
+    return Counted(
+        seams=seams if in_strips else seams * lots, cuts=lots + 1 if in_strips else 0,
+        length=seams * (whole if in_strips else long * lots),
+        kept=sum(on_ruler(a, terms) * on_ruler(b, terms) for a, b in sides),
+        room=room_of(unit, *((across, long) if upright else (long, across)), terms), prints="upright",
+    )  # fmt: skip
+
+
 class StripSet(UnitKind):
     kind = "strip-set"
     words = "strip set"
@@ -92,9 +127,12 @@ class StripSet(UnitKind):
     methods = (
         Method(
             name="strip-piecing", words="long strips, cut across", lot=1, needs=_strips, sew=_sew_strips, together=True,
-            batches=_sets
+            batches=_sets, counted=partial(_counted, in_strips=True),
         ),
-        Method(name="cut-and-sew", words="cut singly and sew", lot=1, needs=_single, sew=_sew_single),
+        Method(
+            name="cut-and-sew", words="cut singly and sew", lot=1, needs=_single, sew=_sew_single,
+            counted=partial(_counted, in_strips=False),
+        ),
     )  # fmt: skip
 
     def recognise(self, region: Region) -> Found | None:

@@ -6,6 +6,7 @@ from abc import ABC, abstractmethod
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass, field, replace
 from fractions import Fraction
+from functools import cached_property
 from math import gcd
 from typing import ClassVar, Literal
 
@@ -25,6 +26,9 @@ MethodName = Literal[
     "cut-and-sew", "two-at-a-time", "four-at-a-time", "eight-at-a-time", "rectangle", "stitch-and-flip",
     "strip-piecing", "template",
 ]  # fmt: skip
+
+
+Prints = Literal["upright", "stripes", "turned"]
 
 
 @dataclass(frozen=True)
@@ -80,12 +84,15 @@ class Unit:
         """The fabrics in it, each once, in the order of their keys."""
         return tuple(sorted({part.cloth.fabric for part in self.parts}))
 
-    @property
+    @cached_property
     def shape_key(self) -> tuple[object, ...]:
         """Alike for units divided alike whose fabrics change alike, whatever the fabrics and the size."""
         region = self.region
         known: dict[str, int] = {}
         fabrics = {part.piece.face: known.setdefault(part.cloth.fabric, len(known)) for part in self.parts}
+        if region.plain:
+            here = tuple(fabrics[piece.face] for piece in region.pieces)
+            return region.width, region.height, tuple(region.boxes), here, self.on_point, self.has_middle
         common = gcd(region.width, region.height, *(n for p in region.pieces for spot in p.ring for n in spot))
         rings = tuple(
             (tuple((x // common, y // common) for x, y in piece.ring), fabrics[piece.face]) for piece in region.pieces
@@ -154,6 +161,22 @@ def in_batches_of(most: int) -> Batches:
     return batches
 
 
+@dataclass(frozen=True, kw_only=True)
+class Counted:
+    """What a batch of a kind of plain squares and rectangles comes to, by counting. Lengths in the draft's unit.
+
+    Sewing them at the table one by one shows the same, but takes as long as the square of their number. `kept` is the
+    cloth in one unit, `room` how much wider and higher than unfinished it comes out, `length` all that is sewn.
+    """
+
+    seams: int
+    cuts: int
+    length: float
+    kept: float
+    room: tuple[float, float]
+    prints: Prints
+
+
 @dataclass(frozen=True, kw_only=True, eq=False)
 class Method:
     """A way to make a unit.
@@ -161,7 +184,7 @@ class Method:
     A lot gives `lot` units; of a handed unit, a way that `mirrors` gives half of them as mirror images. `needs` lists
     what is cut for so many lots: the closed formulas. `sew` carries lots out on the pieces as cut, and gives the sewn
     works before they are trimmed; it knows no formula. It makes one lot at a time unless lots go `together`, in
-    `batches` of so many. `suits` tells whether the method can make this very unit, `bias` whether it leaves bias on the outer edges
+    `batches` of so many. `counted` tells what a batch comes to where that need not be sewn to be known. `suits` tells whether the method can make this very unit, `bias` whether it leaves bias on the outer edges
     of this unit.
     """
 
@@ -170,6 +193,7 @@ class Method:
     lot: int
     needs: Callable[[Unit, Terms, int], list[Need]]
     sew: Callable[[Job], list[Work]] | None
+    counted: Callable[[Unit, Terms, int], Counted] | None = None
     together: bool = False
     batches: Batches = field(default_factory=lambda: in_batches_of(1))
     mirrors: bool = False
