@@ -83,7 +83,7 @@ def test_colourings_are_refused_dropped_and_lose_a_dropped_fabric() -> None:
 def test_the_chart_marks_the_sizes_on_the_ruler() -> None:
     draft = apply(even(3, 3), Put(cell=Span(0, 0), unit="half-square-triangle", fabrics=("peat", "fog")))
     plan = make_plan(draft)
-    rows = size_chart(draft, plan.recipes, terms_of(draft), width_range("9", "12", "1/2"))
+    rows = size_chart(draft, plan.recipes, terms_of(draft), width_range("9", "12", "1/2", "in"))
     assert [str(row.width) for row in rows if row.on_the_ruler] == ["9", "21/2", "12"]
     ten = next(row for row in rows if row.width == 10)
     square = next(cell for cell in ten.cells if cell.letter == "B")
@@ -107,7 +107,7 @@ def test_a_row_of_the_chart_is_the_plan_at_that_size(draft: Draft, by: F) -> Non
 @pytest.mark.parametrize(("start", "end", "step", "place"), [("x", "9", "1", "start"), ("9", "8", "1", "end"), ("1", "99", "1/8", "step"), ("1", "9", "0", "step")])  # fmt: skip
 def test_a_chart_that_cannot_be_is_refused(start: str, end: str, step: str, place: str) -> None:
     with pytest.raises(DraftError) as refused:
-        width_range(start, end, step)
+        width_range(start, end, step, "in")
     assert refused.value.place == place
 
 

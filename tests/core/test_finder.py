@@ -122,10 +122,10 @@ def test_a_half_rectangle_has_a_height_of_its_own() -> None:
 
 
 def test_a_chart_has_the_field_s_easy_sums() -> None:
-    lines = cut_chart("half-square-triangle", "two-at-a-time", width_range("1", "4", "1"), INCHES)
+    lines = cut_chart("half-square-triangle", "two-at-a-time", width_range("1", "4", "1", "in"), INCHES)
     assert [line.pieces[0].width - line.finished[0].rational for line in lines] == [F(1)] * 4
-    eight = cut_chart("half-square-triangle", "eight-at-a-time", width_range("1", "4", "1"), INCHES)
+    eight = cut_chart("half-square-triangle", "eight-at-a-time", width_range("1", "4", "1", "in"), INCHES)
     assert [line.pieces[0].width for line in eight] == [2 * line.finished[0].rational + 2 for line in eight]
-    geese = cut_chart("flying-geese", "four-at-a-time", width_range("2", "4", "2"), TRUE)
+    geese = cut_chart("flying-geese", "four-at-a-time", width_range("2", "4", "2", "in"), TRUE)
     assert [[one.width for one in line.pieces] for line in geese] == [[F(13, 4), F(15, 8)], [F(21, 4), F(23, 8)]]
     assert geese[0].unfinished == (F(5, 2), F(3, 2)) or [float(side) for side in geese[0].unfinished] == [2.5, 1.5]

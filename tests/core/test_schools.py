@@ -10,9 +10,10 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from tests.drafts import block
-from yonk.core.acts import SetMaking, apply
+from yonk.core.acts import Resize, SetMaking, apply
+from yonk.core.bounds import LENGTHS
 from yonk.core.cutting_stage import plan_cutting
-from yonk.core.draft import DEFAULTS, DraftError, Making, default_making, typed_length
+from yonk.core.draft import USUAL, WORKING_LENGTHS, DraftError, Making, default_making
 from yonk.core.plan import make_plan
 from yonk.core.recipes import of_group
 from yonk.core.stages import plan_stage, units_made
@@ -20,11 +21,17 @@ from yonk.core.units.needs import terms_of
 from yonk.files.block_file import BadFileError, take_block, write_block
 from yonk.machine.samples import all_samples
 
-lengths = st.builds(F, st.integers(1, 400), st.sampled_from([1, 2, 4, 8, 16, 3]))
+
+def within(field: str) -> st.SearchStrategy[F]:
+    bound = LENGTHS["in"][field]  # type: ignore[index]
+    steps = st.builds(F, st.integers(1, 400), st.sampled_from([1, 2, 4, 8, 16, 3]))
+    return steps.map(lambda length: min(max(length, bound.least), bound.most))
+
+
 makings = st.builds(
     Making,
-    blocks=st.integers(1, 1000), seam=lengths, ruler_step=lengths, trim_margin=lengths, usable=lengths,
-    straightening=lengths, shrinkage=st.builds(F, st.integers(0, 29)), keep=lengths, ruler_width=lengths, ruler_length=lengths,
+    **{field: within(field) for field in WORKING_LENGTHS},
+    blocks=st.integers(1, 1000), shrinkage=st.builds(F, st.integers(0, 30)), squares_in_a_row=st.integers(1, 10),
     stitch=st.sampled_from(["beside", "two-lines"]), press=st.sampled_from(["dark", "open"]),
     care=st.sampled_from(["balance", "cloth", "time", "exact"]),
 )  # fmt: skip
@@ -42,14 +49,18 @@ def test_a_file_that_says_nothing_has_the_usual_of_its_unit(unit: str) -> None:
     del written["making"]
     making = take_block(written).making
     assert making == default_making(unit)  # type: ignore[arg-type]
-    usual = DEFAULTS[unit]  # type: ignore[index]
-    assert (making.usable, making.straightening, making.keep) == (usual.usable, usual.squaring, usual.keep)
+    usual = USUAL[unit]  # type: ignore[index]
+    assert (making.usable, making.straightening, making.keep) == (
+        usual.lengths.usable,
+        usual.squaring,
+        usual.lengths.keep,
+    )
 
 
 @pytest.mark.parametrize(
     ("field", "value", "place"),
     [
-        ("width_of_fabric", "0", "making.width_of_fabric"), ("shrinkage", "30", "making.shrinkage"), ("keep", "-1", "making.keep"),
+        ("width_of_fabric", "0", "making.width_of_fabric"), ("shrinkage", "31", "making.shrinkage"), ("keep", "-1", "making.keep"),
         ("stitch", "zigzag", "making.stitch"), ("care", "speed", "making.care"), ("ruler", {"width": "6"}, "making.ruler.length"),
         ("straightening", 1, "making.straightening"),
     ],
@@ -68,21 +79,12 @@ def test_acts_change_what_they_name_and_leave_the_rest() -> None:
     assert changed.making == replace(draft.making, usable=F(85, 2), press="open", shrinkage=F(3), straightening=F(0))
     assert apply(changed, SetMaking(care="time")).making.usable == F(85, 2)
     for act, place in (
-        (SetMaking(usable="0"), "usable"), (SetMaking(shrinkage="30"), "shrinkage"), (SetMaking(keep="some"), "keep"),
+        (SetMaking(usable="0"), "usable"), (SetMaking(shrinkage="31"), "shrinkage"), (SetMaking(keep="some"), "keep"),
         (SetMaking(ruler_width="-2"), "ruler_width"),
     ):  # fmt: skip
         with pytest.raises(DraftError) as fault:
             apply(draft, act)
         assert fault.value.place == place
-
-
-def test_a_typed_length_is_read_or_its_field_is_named() -> None:
-    assert typed_length("4 7/8", "width") == F(39, 8)
-    assert typed_length("0", "margin", positive=False) == 0
-    for text, most in (("wide", None), ("0", None), ("1001", 1000)):
-        with pytest.raises(DraftError) as fault:
-            typed_length(text, "width", most=most)
-        assert fault.value.place == "width" and fault.value.message
 
 
 def test_the_school_reaches_the_table_and_the_cloth() -> None:
@@ -112,3 +114,22 @@ def test_the_rest_of_a_single_block_is_nothing() -> None:
     single = block("0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog", size="3 3")
     assert plan_stage(single, "rest").recipes == () and plan_stage(single, "rest").cuts == ()
     assert make_plan(single).recipes
+
+
+@pytest.mark.parametrize(("there", "size"), [("cm", "20"), ("in", "8")])
+def test_a_draft_changed_to_another_unit_is_as_a_new_one(there: str, size: str) -> None:
+    here = "in" if there == "cm" else "cm"
+    old = replace(block(size="8 8", blocks=5), unit=here, making=replace(default_making(here), blocks=5, care="time"))  # type: ignore[arg-type]
+    now = apply(old, Resize(width=size, height=size, unit=there))  # type: ignore[arg-type]
+    assert now.making == replace(default_making(there), blocks=5, care="time")  # type: ignore[arg-type]
+    assert terms_of(now).usable == USUAL[there].lengths.usable and now.making.keep == USUAL[there].lengths.keep  # type: ignore[index]
+
+
+def test_rows_of_squares_are_no_longer_than_she_likes() -> None:
+    draft = block(
+        "0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog", size="3 3", blocks=16, methods={"half-square-triangle": "rectangle"}
+    )
+    for squares in (10, 2, 1):
+        cuts = make_plan(apply(draft, SetMaking(squares_in_a_row=squares, trim_margin="1/8"))).cuts
+        assert {(cut.width, cut.height) for cut in cuts} <= {(F(4 * n), F(4)) for n in range(1, squares + 1)}
+        assert max(cut.width for cut in cuts) <= 4 * squares

@@ -138,7 +138,9 @@ def test_cut_sizes_and_counts_for_eight(kind: str, method: str, finished: F, sea
     for row in BY_HAND[kind, method]:
         exact = row.side(float(finished), float(seam), float(trim))
         found = [cut for cut in plan.cuts if cut.fabric == row.fabric]
-        assert [(float(cut.width), cut.subcut, cut.count) for cut in found] == [(row.rounding(exact), row.subcut, row.count)]
+        assert [(float(cut.width), cut.subcut, cut.count) for cut in found] == [
+            (row.rounding(exact), row.subcut, row.count)
+        ]
 
 
 @pytest.mark.parametrize("kind", FLIPPED)

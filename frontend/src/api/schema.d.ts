@@ -2218,6 +2218,8 @@ export interface components {
             seam?: string | null;
             /** Shrinkage */
             shrinkage?: string | null;
+            /** Squares In A Row */
+            squares_in_a_row?: number | null;
             /** Stitch */
             stitch?: ("beside" | "two-lines") | null;
             /** Straightening */
@@ -2326,6 +2328,8 @@ export interface components {
             seam: string;
             /** Shrinkage */
             shrinkage: string;
+            /** Squares In A Row */
+            squares_in_a_row: number;
             /**
              * Stitch
              * @enum {string}

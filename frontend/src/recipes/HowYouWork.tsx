@@ -85,6 +85,20 @@ export function HowYouWork({ view, faults, act, onClose }: Props) {
           <p>40″ (100 cm) is the safe figure after the selvedges are off; 42″ the hopeful one.</p>
         </section>
         <section>
+          <h3>Triangles from rectangles</h3>
+          <label className="typed">
+            <span>Squares sewn at once</span>
+            <select value={sheet.squares_in_a_row} onChange={(event) => set({ squares_in_a_row: Number(event.target.value) })}>
+              {[1, 2, 3, 4, 5, 6, 8, 10].map((count) => (
+                <option key={count} value={count}>
+                  {count}
+                </option>
+              ))}
+            </select>
+          </label>
+          <p>Long rows save time and turn at every corner; short ones lie flat more easily. Ten is the most.</p>
+        </section>
+        <section>
           <h3>Pressing</h3>
           {choice("press", sheet.press, [
             ["dark", "toward the darker"],

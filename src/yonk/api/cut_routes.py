@@ -58,7 +58,6 @@ from yonk.files.templates_pdf import write_templates_pdf
 from yonk.store import blocks, cutting, fabrics
 
 router = APIRouter(prefix="/api")
-LONGEST = 4000
 PDF = "application/pdf"
 XLSX = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"
 
@@ -270,8 +269,12 @@ def _document(asked: ShelfFabricIn) -> str:
     if not asked.name.strip():
         raise DraftError("name", "is missing; give the fabric a name")
     pieces = [
-        {"width": write_exact(typed_length(piece.width, f"pieces.{number}.width", most=LONGEST)), "length": write_exact(typed_length(piece.length, f"pieces.{number}.length", most=LONGEST)), "count": piece.count}
+        {
+            "width": write_exact(typed_length(piece.width, f"pieces.{number}.width", "cloth", asked.unit)),
+            "length": write_exact(typed_length(piece.length, f"pieces.{number}.length", "cloth", asked.unit)),
+            "count": piece.count,
+        }
         for number, piece in enumerate(asked.pieces)
-    ]  # fmt: skip
+    ]
     known = asked.model_dump(exclude={"name", "revision", "pieces"}) | {"pieces": pieces}
     return json.dumps(known, ensure_ascii=False)

@@ -6,7 +6,8 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from yonk.api.schemas import Document, Model
+from yonk.api.schemas import Document, Model, Revision
+from yonk.core.bounds import COUNTS
 from yonk.core.cutting.progress import MarkStage, StageName
 from yonk.core.draft import Print, Unit, Value
 from yonk.core.units.needs import CutShape, Subcut
@@ -151,7 +152,7 @@ class MarksIn(Model):
     """How many of some cuts are cut now."""
 
     marks: Annotated[list[MarkInOut], Field(max_length=2000)]
-    revision: Annotated[int, Field(ge=1)]
+    revision: Revision
 
 
 class ShelfPieceIn(Model):
@@ -159,7 +160,7 @@ class ShelfPieceIn(Model):
 
     width: str
     length: str
-    count: Annotated[int, Field(ge=1, le=999)] = 1
+    count: Annotated[int, Field(ge=COUNTS["pieces_on_the_shelf"][0], le=COUNTS["pieces_on_the_shelf"][1])] = 1
 
 
 class ShelfFabricIn(Model):
@@ -173,7 +174,7 @@ class ShelfFabricIn(Model):
     note: Annotated[str, Field(max_length=2000)] = ""
     unit: Unit = "in"
     pieces: Annotated[list[ShelfPieceIn], Field(max_length=200, default_factory=list)]
-    revision: int | None = None
+    revision: Revision | None = None
 
 
 class ShelfPieceOut(Model):

@@ -26,7 +26,8 @@ from yonk.api.recipe_schemas import (
 )
 from yonk.api.recipe_view import cut_chart_view, possible_view, recipes_view, steps_view, verdict_view
 from yonk.api.routes import ERRORS
-from yonk.core.draft import DEFAULTS, DraftError, typed_length
+from yonk.core.bounds import LengthField
+from yonk.core.draft import USUAL, DraftError, Unit, typed_length
 from yonk.core.finder.chart_check import check, pieces_of
 from yonk.core.finder.cut_chart import cut_chart
 from yonk.core.finder.on_hand import OnHand, what_can_i_make
@@ -38,7 +39,6 @@ from yonk.core.units.needs import Terms
 from yonk.files.block_file import take_block
 
 router = APIRouter(prefix="/api")
-LARGEST = 1000
 
 
 @router.post("/recipes", response_model=RecipesOut, responses=ERRORS)
@@ -68,8 +68,9 @@ def kinds() -> list[KindOut]:
 @router.post("/finder/on-hand", response_model=list[PossibleOut], responses=ERRORS)
 def on_hand(asked: OnHandIn) -> list[PossibleOut]:
     """What squares or rectangles on hand can become."""
-    width = _length(asked.width, "width")
-    height = _length(asked.height, "height") if asked.height else width
+    unit = asked.settings.unit
+    width = typed_length(asked.width, "width", "cloth", unit)
+    height = typed_length(asked.height, "height", "cloth", unit) if asked.height else width
     have, terms = OnHand(width, height, asked.count, asked.fabrics), terms_as_typed(asked.settings)
     return possible_view(what_can_i_make(have, terms), have, terms)
 
@@ -77,9 +78,9 @@ def on_hand(asked: OnHandIn) -> list[PossibleOut]:
 @router.post("/finder/check", response_model=VerdictOut, responses=ERRORS)
 def check_number(asked: ToldIn) -> VerdictOut:
     """Whether the cuts that someone tells are right."""
-    terms = terms_as_typed(asked.settings)
-    width = _length(asked.width, "width")
-    height = _length(asked.height, "height") if asked.height else None
+    terms, unit = terms_as_typed(asked.settings), asked.settings.unit
+    width = typed_length(asked.width, "width", "finished", unit)
+    height = typed_length(asked.height, "height", "finished", unit) if asked.height else None
     _, _, pieces = pieces_of(asked.kind, asked.method, width, height, terms)
     told: dict[int, tuple[Fraction, Fraction]] = {}
     for number, text in asked.told.items():
@@ -87,7 +88,7 @@ def check_number(asked: ToldIn) -> VerdictOut:
             continue
         if number >= len(pieces):
             raise DraftError(f"told.{number}", "is no piece of this unit")
-        told[number] = _both(text, f"told.{number}", square=pieces[number].need.shape == "square")
+        told[number] = _both(text, f"told.{number}", unit, square=pieces[number].need.shape == "square")
     return verdict_view(check(asked.kind, asked.method, width, height, told, terms), asked.told, terms)
 
 
@@ -114,29 +115,25 @@ def chart_csv(asked: CutChartIn) -> Response:
 
 def _chart(asked: CutChartIn) -> CutChartOut:
     terms = terms_as_typed(asked.settings)
-    lines = cut_chart(asked.kind, asked.method, width_range(asked.start, asked.end, asked.step), terms)
+    lines = cut_chart(asked.kind, asked.method, width_range(asked.start, asked.end, asked.step, terms.unit), terms)
     title = f"{BY_NAME[asked.kind].words}, {method_of(asked.kind, asked.method).words}"
     return cut_chart_view(lines, title[:1].upper() + title[1:], terms)
 
 
 def terms_as_typed(settings: SettingsIn) -> Terms:
     """The quilter's terms, the usual ones where she says nothing. Raises `DraftError` naming the field."""
-    usual = DEFAULTS[settings.unit]
-    return Terms(
-        _length(settings.seam, "seam") if settings.seam else usual.seam,
-        _length(settings.ruler_step, "ruler_step") if settings.ruler_step else usual.ruler_step,
-        _length(settings.trim_margin, "trim_margin", positive=False) if settings.trim_margin else usual.trim_margin,
-        usual.squaring, usual.hair, settings.unit, usual.usable,
-    )  # fmt: skip
+    usual, unit = USUAL[settings.unit], settings.unit
+    fields: tuple[LengthField, ...] = ("seam", "ruler_step", "trim_margin")
+    seam, step, margin = (
+        typed_length(text, name, name, unit) if (text := getattr(settings, name)) else getattr(usual.lengths, name)
+        for name in fields
+    )
+    return Terms(seam, step, margin, usual.squaring, usual.hair, unit, usual.lengths.usable)
 
 
-def _length(text: str, place: str, *, positive: bool = True) -> Fraction:
-    return typed_length(text, place, positive=positive, most=LARGEST)
-
-
-def _both(text: str, place: str, *, square: bool) -> tuple[Fraction, Fraction]:
+def _both(text: str, place: str, unit: Unit, *, square: bool) -> tuple[Fraction, Fraction]:
     """A size as typed: one length for a square, two with an x between them for a rectangle, the longer first."""
-    parts = [_length(part, place) for part in text.lower().replace("×", "x").split("x")]
+    parts = [typed_length(part, place, "cloth", unit) for part in text.lower().replace("×", "x").split("x")[:3]]
     if len(parts) == 1 and square:
         return parts[0], parts[0]
     if len(parts) != 2:

@@ -7,6 +7,7 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from yonk.api.schemas import Document, FabricOut, Model, Place, SheetOut
+from yonk.core.bounds import COUNTS
 from yonk.core.draft import Unit
 from yonk.core.sewing.pictures import Mark, Side
 from yonk.core.sewing.steps import ActName
@@ -183,8 +184,8 @@ class OnHandIn(Model):
     settings: SettingsIn = SettingsIn()
     width: str
     height: str | None = None
-    count: Annotated[int, Field(ge=1)] = 1
-    fabrics: Annotated[int, Field(ge=1)] = 2
+    count: Annotated[int, Field(ge=1, le=COUNTS["pieces_on_hand"][1])] = 1
+    fabrics: Annotated[int, Field(ge=1, le=COUNTS["pieces_on_hand"][1])] = 2
 
 
 class PossibleOut(Model):
@@ -223,7 +224,7 @@ class ToldIn(Model):
     method: MethodName
     width: str
     height: str | None = None
-    told: Annotated[dict[int, str], Field(default_factory=dict)]
+    told: Annotated[dict[int, Annotated[str, Field(max_length=200)]], Field(default_factory=dict, max_length=40)]
 
 
 class VerdictOut(Model):

@@ -170,7 +170,7 @@ def sizes(asked: ChartIn) -> list[ChartRowOut]:
     """The size chart of a draft: what every letter is cut to over a range of finished widths."""
     draft = take_block(asked.document)
     plan = make_plan(draft)
-    widths = width_range(asked.start, asked.end, asked.step)
+    widths = width_range(asked.start, asked.end, asked.step, draft.unit)
     return chart_view(size_chart(draft, plan.recipes, terms_of(draft), widths), draft)
 
 

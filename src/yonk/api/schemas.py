@@ -9,6 +9,7 @@ from pydantic import BaseModel, ConfigDict, Field
 from typing_extensions import TypedDict
 
 from yonk.core.acts import Act
+from yonk.core.bounds import COUNTS
 from yonk.core.draft import Care, Press, Print, Stitch, Unit, Value
 from yonk.core.mates import MatesName
 from yonk.core.notices import Code
@@ -18,6 +19,7 @@ from yonk.core.units.unit import Kind, MethodName
 
 Document = Annotated[dict[str, Any], Field(description="a block file; the front end hands it on as it came")]
 Place = tuple[float, float]
+Revision = Annotated[int, Field(ge=COUNTS["revision"][0], le=COUNTS["revision"][1])]
 
 
 class Model(BaseModel):
@@ -82,6 +84,7 @@ class SheetOut(Model):
     keep: str
     ruler_width: str
     ruler_length: str
+    squares_in_a_row: int
     stitch: Stitch
     press: Press
     care: Care
@@ -325,7 +328,7 @@ class SaveIn(Model):
     """A state of a block and the revision it was made from."""
 
     document: Document
-    revision: Annotated[int, Field(ge=1)]
+    revision: Revision
 
 
 class StampOut(Model):

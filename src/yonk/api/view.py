@@ -170,7 +170,7 @@ class _View:
             columns=self._lines(draft.columns, ruling.across), rows=self._lines(draft.rows, ruling.down),
             blocks=self.plan.blocks, seam=write_typed(making.seam, self.unit),
             usable=write_typed(making.usable, self.unit), straightening=write_typed(making.straightening, self.unit),
-            shrinkage=write_typed(making.shrinkage, "cm"), keep=write_typed(making.keep, self.unit), ruler_width=write_typed(making.ruler_width, self.unit),
+            shrinkage=write_typed(making.shrinkage, "cm"), keep=write_typed(making.keep, self.unit), ruler_width=write_typed(making.ruler_width, self.unit), squares_in_a_row=making.squares_in_a_row,
             ruler_length=write_typed(making.ruler_length, self.unit), stitch=making.stitch, press=making.press,
             care=making.care, ruler_step=write_typed(making.ruler_step, self.unit), trim_margin=write_typed(making.trim_margin, self.unit),
         )  # fmt: skip

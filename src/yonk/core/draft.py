@@ -5,9 +5,10 @@ from __future__ import annotations
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field, replace
 from fractions import Fraction
-from typing import Literal
+from typing import Any, Literal
 
-from yonk.core.measure import LengthError, read_length
+from yonk.core.bounds import CountField, LengthField, NumberField, count_fault, typed
+from yonk.core.measure import LengthError, seen
 
 Unit = Literal["in", "cm"]
 Value = Literal["light", "medium", "dark"]
@@ -25,22 +26,24 @@ class DraftError(ValueError):
     """Something in a draft or an act that cannot be: where it is, and what would mend it."""
 
     def __init__(self, place: str, message: str) -> None:
-        super().__init__(f"{place}: {message}" if place else message)
-        self.place = place
-        self.message = message
+        self.place, self.message = seen(place), seen(message)
+        super().__init__(f"{self.place}: {self.message}" if place else self.message)
 
 
-def typed_length(text: str, place: str, *, positive: bool = True, most: int | None = None) -> Fraction:
-    """A length as typed into the field `place`. Raises `DraftError` where it is none, nothing, or more than `most`."""
+def typed_length(text: str, place: str, field: LengthField | NumberField, unit: Unit) -> Fraction:
+    """A length as typed into the field `place`, within the bounds of what it is. Raises `DraftError`."""
     try:
-        length = read_length(text)
+        return typed(text, field, unit)
     except LengthError as fault:
         raise DraftError(place, str(fault)) from None
-    if positive and length <= 0:
-        raise DraftError(place, "must be more than nothing")
-    if most is not None and length > most:
-        raise DraftError(place, f"is more than {most}; take a smaller size")
-    return length
+
+
+def check_count(count: int, place: str, field: CountField) -> int:
+    """A count within its bounds. Raises `DraftError`."""
+    fault = count_fault(count, field)
+    if fault:
+        raise DraftError(place, fault)
+    return count
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -76,24 +79,44 @@ class UnitMethod:
 
 
 @dataclass(frozen=True, kw_only=True)
-class Making:
-    """How the block is to be made. Lengths in the draft's unit.
+class WorkingLengths:
+    """All lengths of the making, which depend on the unit, in the draft's unit.
 
-    `usable` is the width of fabric that strips are cut from, `straightening` what squaring its end takes, `shrinkage`
-    how many in a hundred it loses when washed, `keep` the least side of a leftover worth keeping. The standard ruler is `ruler_width` by `ruler_length`.
-    `stitch`, `press` and `care` are the school she follows and what she cares for most when a way is proposed.
+    `usable` is the width of fabric that strips are cut from, `straightening` what squaring its end takes, `keep` the
+    least side of a leftover worth keeping. The standard ruler is `ruler_width` by `ruler_length`.
     """
 
-    blocks: int = 1
     seam: Fraction = Fraction(1, 4)
     ruler_step: Fraction = Fraction(1, 8)
     trim_margin: Fraction = Fraction(1, 8)
     usable: Fraction = Fraction(40)
     straightening: Fraction = Fraction(1)
-    shrinkage: Fraction = Fraction(0)
     keep: Fraction = Fraction(4)
     ruler_width: Fraction = Fraction(13, 2)
     ruler_length: Fraction = Fraction(49, 2)
+
+    def lengths(self) -> dict[LengthField, Fraction]:
+        """Each length by its name."""
+        return {name: getattr(self, name) for name in WORKING_LENGTHS}
+
+
+WORKING_LENGTHS: tuple[LengthField, ...] = (
+    "seam", "ruler_step", "trim_margin", "usable", "straightening", "keep", "ruler_width", "ruler_length",
+)  # fmt: skip
+
+
+@dataclass(frozen=True, kw_only=True)
+class Making(WorkingLengths):
+    """How the block is to be made.
+
+    `shrinkage` is how many in a hundred the cloth loses when washed, `squares_in_a_row` how many squares she sews at
+    once for triangles from rectangles. `stitch`, `press` and `care` are the school she follows and what she cares for
+    most when a way is proposed.
+    """
+
+    blocks: int = 1
+    shrinkage: Fraction = Fraction(0)
+    squares_in_a_row: int = 10
     stitch: Stitch = "beside"
     press: Press = "dark"
     care: Care = "balance"
@@ -102,53 +125,38 @@ class Making:
 
 
 @dataclass(frozen=True)
-class MakingDefaults:
-    """What a quilter usually works with in one system of units."""
+class Usual:
+    """What is usual in one system of units: the lengths a quilter works with, and what nobody sets."""
 
-    seam: Fraction
-    ruler_step: Fraction
-    trim_margin: Fraction
+    lengths: WorkingLengths
     squaring: Fraction  # spent on squaring up the ends of a strip set
     hair: Fraction  # a difference from the ruler that cloth does not show
-    usable: Fraction  # width of fabric, the safe figure
-    keep: Fraction  # the least side of a leftover worth keeping
-    ruler: tuple[Fraction, Fraction]  # the standard ruler
     slip: Fraction  # how far a seam of an ordinary hand is off
 
 
-DEFAULTS: dict[Unit, MakingDefaults] = {
-    "in": MakingDefaults(
-        Fraction(1, 4),
-        Fraction(1, 8),
-        Fraction(1, 8),
-        squaring=Fraction(1),
-        hair=Fraction(1, 64),
-        usable=Fraction(40),
-        keep=Fraction(4),
-        ruler=(Fraction(13, 2), Fraction(49, 2)),
-        slip=Fraction(1, 32),
-    ),
-    "cm": MakingDefaults(
-        Fraction(3, 4),
-        Fraction(1, 4),
-        Fraction(1, 4),
+USUAL: dict[Unit, Usual] = {
+    "in": Usual(WorkingLengths(), squaring=Fraction(1), hair=Fraction(1, 64), slip=Fraction(1, 32)),
+    "cm": Usual(
+        WorkingLengths(
+            seam=Fraction(3, 4), ruler_step=Fraction(1, 4), trim_margin=Fraction(1, 4), usable=Fraction(100),
+            straightening=Fraction(5, 2), keep=Fraction(10), ruler_width=Fraction(15), ruler_length=Fraction(60),
+        ),
         squaring=Fraction(5, 2),
         hair=Fraction(1, 25),
-        usable=Fraction(100),
-        keep=Fraction(10),
-        ruler=(Fraction(15), Fraction(60)),
         slip=Fraction(2, 25),
     ),
-}
+}  # fmt: skip
+
+
+def in_its_unit(making: Making, unit: Unit) -> Making:
+    """The making with the usual lengths of another unit; what does not depend on it stays."""
+    usual: dict[str, Any] = {str(name): length for name, length in USUAL[unit].lengths.lengths().items()}
+    return replace(making, **usual)
 
 
 def default_making(unit: Unit) -> Making:
     """The making of a draft that says nothing about it."""
-    usual = DEFAULTS[unit]
-    return Making(
-        seam=usual.seam, ruler_step=usual.ruler_step, trim_margin=usual.trim_margin, usable=usual.usable,
-        straightening=usual.squaring, keep=usual.keep, ruler_width=usual.ruler[0], ruler_length=usual.ruler[1],
-    )  # fmt: skip
+    return in_its_unit(Making(), unit)
 
 
 @dataclass(frozen=True, kw_only=True)

@@ -189,7 +189,7 @@ def grid_point_inside(drawing: Drawing, face: Face) -> Point:
     middle = _centroid(face.ring)
     for spot in (middle, (Fraction(found.x), Fraction(found.y))):
         exact = drawing.to_grid(spot)
-        for under in (2, 4, 12, 48, 1000, 10**6):
+        for under in (2, 4, 12, 48, 1000, 10**6, 10**9):
             point = exact[0].limit_denominator(under), exact[1].limit_denominator(under)
             if holds(face, drawing.to_lattice(point)):
                 return point

@@ -7,13 +7,14 @@ from dataclasses import replace
 from fractions import Fraction
 from typing import Literal
 
+from yonk.core.bounds import COUNTS
 from yonk.core.draft import Draft, DraftError, Paint, Point, Seam, UnitMethod
 from yonk.core.ruling import Ruling
 from yonk.core.seams import outside, tidy
 
 Axis = Literal["columns", "rows"]
 Back = Callable[[Point], Point]
-MOST_LINES = 64
+MOST_LINES = COUNTS["lines"][1]
 
 
 def parts_of(draft: Draft, axis: Axis) -> tuple[Fraction, ...]:

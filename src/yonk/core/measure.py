@@ -22,10 +22,19 @@ _UNIT_MARK = re.compile(r"\s*(?:\"|″|”|''|in|inch|inches|cm)\s*$", re.IGNORE
 _DECIMAL = re.compile(r"(\d+)(?:[.,](\d+))?|[.,](\d+)")
 _FRACTION = re.compile(r"(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*/\s*(\d+)")
 LONGEST_TEXT = 40
+FINEST = 10**9  # a length that is told finer than its billionth part is a slip
 
 
 class LengthError(ValueError):
     """A text that cannot be read as a length. The message says what would mend it."""
+
+    def __init__(self, message: str) -> None:
+        super().__init__(seen(message))
+
+
+def seen(text: str) -> str:
+    """The text with a mark for every sign that cannot be seen, and so cannot be sent or printed."""
+    return "".join(sign if sign.isprintable() else "\ufffd" for sign in text)
 
 
 @lru_cache(maxsize=65536)
@@ -46,6 +55,13 @@ def read_length(text: str) -> Fraction:
     plain = plain.strip().replace("- ", "-")
     if re.fullmatch(r"\d{1,3}(,\d{3})+", plain) and not plain.startswith("0"):
         raise LengthError(f"“{text}” could mean a thousand or a decimal; write it with a point, such as 1.234")
+    length = _number(plain, text)
+    if length.denominator > FINEST:
+        raise LengthError("is told finer than any ruler; round it to a few places")
+    return length
+
+
+def _number(plain: str, text: str) -> Fraction:
     decimal = _DECIMAL.fullmatch(plain)
     if decimal:
         return Fraction(plain.replace(",", "."))

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 
 from yonk.core.cutting.cuts import Cut, cutting_list
 from yonk.core.cutting.lie import laid_by_print
-from yonk.core.draft import DEFAULTS, Draft, coloured
+from yonk.core.draft import USUAL, Draft, coloured
 from yonk.core.notices import Notice, all_notices
 from yonk.core.recipes import Recipe, choose_recipes
 from yonk.core.units.reading import Reading, read
@@ -36,6 +36,6 @@ def make_plan(draft: Draft, blocks: int | None = None, made: Mapping[object, int
     colourings = tuple((read(coloured(draft, one), letters), one.blocks) for one in draft.colourings)
     wanted = blocks or draft.making.blocks
     recipes = choose_recipes([(reading, wanted), *colourings], made)
-    listed = cutting_list(recipes, draft.making.ruler_step, DEFAULTS[draft.unit].squaring)
+    listed = cutting_list(recipes, draft.making.ruler_step, USUAL[draft.unit].squaring)
     cuts = laid_by_print(listed, recipes, [(reading, wanted), *colourings])
     return Plan(reading, wanted, colourings, recipes, cuts, all_notices(reading, recipes, cuts, colourings))

@@ -6,12 +6,12 @@ from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from yonk.core.draft import Draft, DraftError, typed_length
+from yonk.core.draft import Draft, DraftError, Unit, typed_length
 from yonk.core.measure import Length
 from yonk.core.off_the_ruler import worst_off
 from yonk.core.recipes import Recipe
+from yonk.core.units import unit as units
 from yonk.core.units.needs import Need, Terms
-from yonk.core.units.unit import Unit
 
 STEPS_TRIED = 96
 FEW_PARTS = 12
@@ -23,11 +23,11 @@ def needs_at(recipes: Iterable[Recipe], terms: Terms, by: Fraction) -> Iterator[
     """What is cut when the block is made larger by a factor."""
     for recipe in recipes:
         if recipe.needs:
-            for need in recipe.method.needs(_of_each_kind(recipe.group.unit).sized(by), terms, recipe.lots):
+            for need in recipe.method.needs(recipe.group.unit.sized(by), terms, recipe.lots):
                 yield recipe, need
 
 
-def _of_each_kind(unit: Unit) -> Unit:
+def _of_each_kind(unit: units.Unit) -> units.Unit:
     """A unit of a great many patches with one of each kind, whose cuts are alike."""
     if len(unit.parts) <= FEW_PARTS:
         return unit
@@ -37,7 +37,12 @@ def _of_each_kind(unit: Unit) -> Unit:
 
 def on_the_ruler(recipes: Iterable[Recipe], terms: Terms, by: Fraction) -> bool:
     """Whether every plain piece is on the ruler when the block is made larger by a factor."""
-    return all(worst_off(need, terms) is None for _, need in needs_at(recipes, terms, by))
+    return all(
+        worst_off(need, terms) is None
+        for recipe in recipes
+        if recipe.needs
+        for need in recipe.method.needs(_of_each_kind(recipe.group.unit).sized(by), terms, recipe.lots)
+    )
 
 
 def sizes_on_the_ruler(
@@ -104,9 +109,10 @@ def size_chart(draft: Draft, recipes: Sequence[Recipe], terms: Terms, widths: It
     return rows
 
 
-def width_range(start: str, end: str, step: str) -> list[Fraction]:
+def width_range(start: str, end: str, step: str, unit: Unit) -> list[Fraction]:
     """The finished widths of a chart, from texts as typed. Raises `DraftError` naming the field."""
-    lengths = {name: typed_length(text, name) for name, text in (("start", start), ("end", end), ("step", step))}
+    lengths = {name: typed_length(text, name, "finished", unit) for name, text in (("start", start), ("end", end))}
+    lengths["step"] = typed_length(step, "step", "line", unit)
     count = (lengths["end"] - lengths["start"]) / lengths["step"]
     if count < 0:
         raise DraftError("end", "is smaller than the start; turn them round")

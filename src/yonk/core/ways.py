@@ -12,7 +12,7 @@ from fractions import Fraction
 from functools import lru_cache
 from math import ceil
 
-from yonk.core.draft import DEFAULTS
+from yonk.core.draft import USUAL
 from yonk.core.measure import Length
 from yonk.core.units.carrying_out import carry_out
 from yonk.core.units.needs import YIELDS, Terms, pooled
@@ -199,8 +199,10 @@ def _effort(shape: Shape, method: Method, lots: int) -> Effort:
     unit = shape.unit
     if method.sew is None:
         return Effort(seams=(len(unit.parts) - 1) * lots)
-    usual = DEFAULTS["in"]
-    terms = Terms(usual.seam, FINE, usual.trim_margin, usual.squaring, usual.hair, "in", Fraction(10**6))
+    usual = USUAL["in"]
+    terms = Terms(
+        usual.lengths.seam, FINE, usual.lengths.trim_margin, usual.squaring, usual.hair, "in", Fraction(10**6)
+    )
     if method.counted:
         counted = method.counted(unit, terms, lots)
         return Effort(seams=counted.seams, cuts=counted.cuts, prints=counted.prints)
@@ -213,7 +215,7 @@ def _effort(shape: Shape, method: Method, lots: int) -> Effort:
         prints = carry_out(nominal, method, terms, lots=yields, looked_at=1).prints if yields > 1 else prints
     return Effort(
         seams=len(made.table.seams), cuts=made.table.cuts, marks=made.table.marks, loose=made.table.loose,
-        bias_sides=made.bias_sides, prints=prints, trimmed=min(made.fits[0].room) > float(usual.trim_margin) / 2,
+        bias_sides=made.bias_sides, prints=prints, trimmed=min(made.fits[0].room) > float(usual.lengths.trim_margin) / 2,
     )  # fmt: skip
 
 

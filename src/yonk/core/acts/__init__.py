@@ -9,7 +9,7 @@ from __future__ import annotations
 from collections.abc import Callable
 from typing import Any
 
-from yonk.core.acts.carrying import with_seams
+from yonk.core.acts.carrying import check_numbers, with_seams
 from yonk.core.acts.cells import Copy, Put, RepeatQuarter, Turn, do_copy, do_put, do_repeat_quarter, do_turn
 from yonk.core.acts.making import (
     ChooseMethod,
@@ -119,6 +119,7 @@ def apply(draft: Draft, act: Act, mates: MatesName = "none") -> Draft:
     Raises `DraftError` naming the field and the mend; the draft given is never changed.
     """
     done = _DOERS[type(act)](draft, act, mates)
+    check_numbers(done)
     if len(done.seams) > MOST_SEAMS:
         raise DraftError("seams", f"are more than {MOST_SEAMS}; rub some out first")
     return done

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable
 from dataclasses import replace
 
+from yonk.core.bounds import length_fault, number_fault
 from yonk.core.draft import (
     UNASSIGNED,
     Draft,
@@ -17,6 +18,7 @@ from yonk.core.draft import (
 )  # fmt: skip
 from yonk.core.faces import Drawing, draw, grid_point_inside
 from yonk.core.grid import Back
+from yonk.core.measure import FINEST
 from yonk.core.patches import fabrics_of
 from yonk.core.seams import tidy
 
@@ -60,7 +62,7 @@ def still_inside(draft: Draft, drawing: Drawing) -> tuple[UnitMethod, ...]:
 
 def point_of(text: PointText, place: str, draft: Draft) -> Point:
     """A point as it was sent, inside the block. Raises `DraftError`."""
-    x, y = (typed_length(part, place, positive=False) for part in text)
+    x, y = (typed_length(part, place, "place", "in") for part in text)
     if x > len(draft.columns) or y > len(draft.rows):
         raise DraftError(place, "lies outside the grid")
     return x, y
@@ -75,6 +77,22 @@ def check_known(draft: Draft, key: str) -> None:
     """Raises `DraftError` where the block has no such fabric."""
     if key != UNASSIGNED and key not in {fabric.key for fabric in draft.fabrics}:
         raise DraftError("fabric", f"“{key}” is none of the block's fabrics")
+
+
+def check_numbers(draft: Draft) -> None:
+    """Raises `DraftError` where a draft holds a number that its file could not hold."""
+    parts = [
+        (f"{axis} {place}", part)
+        for axis, all_of in (("columns", draft.columns), ("rows", draft.rows))
+        for place, part in enumerate(all_of, start=1)
+    ]
+    for place, part in parts:
+        if number_fault(part, "proportion") or part.denominator > FINEST:
+            raise DraftError(place, "comes out finer than can be kept; take a rounder length")
+    for place, side in (("width", draft.width), ("height", draft.height)):
+        fault = length_fault(side, "finished", draft.unit)
+        if fault or side.denominator > FINEST:
+            raise DraftError(place, fault or "comes out finer than can be kept; take a rounder length")
 
 
 def with_seams(draft: Draft, seams: Iterable[Seam]) -> Draft:

@@ -6,7 +6,9 @@ from dataclasses import dataclass, replace
 from typing import Any, Literal
 
 from yonk.core.acts.carrying import PointText, check_known, point_of
+from yonk.core.bounds import LengthField, NumberField
 from yonk.core.draft import (
+    WORKING_LENGTHS,
     Care,
     Colouring,
     Draft,
@@ -14,6 +16,7 @@ from yonk.core.draft import (
     Press,
     Stitch,
     UnitMethod,
+    check_count,
     typed_length,
 )  # fmt: skip
 from yonk.core.mates import MatesName
@@ -22,8 +25,6 @@ from yonk.core.units.reading import read
 from yonk.core.units.unit import Kind
 
 MOST_COLOURINGS = 12
-MOST_SHRINKAGE = 30
-CLOTH = ("usable", "straightening", "shrinkage", "keep")
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -41,6 +42,7 @@ class SetMaking:
     keep: str | None = None
     ruler_width: str | None = None
     ruler_length: str | None = None
+    squares_in_a_row: int | None = None
     stitch: Stitch | None = None
     press: Press | None = None
     care: Care | None = None
@@ -83,17 +85,15 @@ def do_set_making(draft: Draft, act: SetMaking, mates: MatesName) -> Draft:
     """The draft after `SetMaking`. Raises `DraftError` naming the field."""
     making = draft.making
     if act.blocks is not None:
-        if not 1 <= act.blocks <= 1000:
-            raise DraftError("blocks", "must be from 1 to 1000")
-        making = replace(making, blocks=act.blocks)
+        making = replace(making, blocks=check_count(act.blocks, "blocks", "blocks"))
+    if act.squares_in_a_row is not None:
+        count = check_count(act.squares_in_a_row, "squares_in_a_row", "squares_in_a_row")
+        making = replace(making, squares_in_a_row=count)
+    fields: tuple[LengthField | NumberField, ...] = (*WORKING_LENGTHS, "shrinkage")
     changed: dict[str, Any] = {
-        name: typed_length(text, name, positive=name not in ("trim_margin", "straightening", "shrinkage"))
-        for name in ("seam", "ruler_step", "trim_margin", "ruler_width", "ruler_length", *CLOTH)
-        if (text := getattr(act, name)) is not None
+        name: typed_length(text, name, name, draft.unit) for name in fields if (text := getattr(act, name)) is not None
     }
     changed |= {name: value for name in ("stitch", "press", "care") if (value := getattr(act, name)) is not None}
-    if changed.get("shrinkage", 0) >= MOST_SHRINKAGE:
-        raise DraftError("shrinkage", f"is in a hundred, and under {MOST_SHRINKAGE}")
     return replace(draft, making=replace(making, **changed))
 
 
@@ -127,8 +127,7 @@ def do_choose_method(draft: Draft, act: ChooseMethod, mates: MatesName) -> Draft
 
 def do_put_colouring(draft: Draft, act: PutColouring, mates: MatesName) -> Draft:
     """The draft after `PutColouring`. Raises `DraftError` naming the field."""
-    if not 0 <= act.blocks <= 1000:
-        raise DraftError("blocks", "must be from 0 to 1000")
+    check_count(act.blocks, "blocks", "blocks_of_a_colouring")
     for key, other in act.fabrics.items():
         check_known(draft, key)
         check_known(draft, other)

@@ -7,15 +7,17 @@ from fractions import Fraction
 from typing import Literal
 
 from yonk.core.acts.carrying import carried
+from yonk.core.bounds import length_fault
 from yonk.core.draft import (
-    DEFAULTS,
     Draft,
     DraftError,
     Unit,
+    check_count,
+    in_its_unit,
     ruled_seams,
     typed_length,
 )  # fmt: skip
-from yonk.core.grid import MOST_LINES, Axis, add_line, parts_of, remove_line, reorder_lines, with_parts
+from yonk.core.grid import Axis, add_line, parts_of, remove_line, reorder_lines, with_parts
 from yonk.core.mates import MatesName
 from yonk.core.measure import Length
 from yonk.core.ruling import Ruling
@@ -108,12 +110,13 @@ class Rename:
 
 def do_resize(draft: Draft, act: Resize, mates: MatesName) -> Draft:
     """The draft after `Resize`. Raises `DraftError` naming the field."""
-    width, height = typed_length(act.width, "width"), typed_length(act.height, "height")
+    unit = act.unit or draft.unit
+    width, height = (
+        typed_length(text, place, "finished", unit) for text, place in ((act.width, "width"), (act.height, "height"))
+    )
     now = replace(draft, width=width, height=height)
-    if act.unit and act.unit != draft.unit:
-        usual = DEFAULTS[act.unit]
-        making = replace(draft.making, seam=usual.seam, ruler_step=usual.ruler_step, trim_margin=usual.trim_margin)
-        now = replace(now, unit=act.unit, making=making)
+    if unit != draft.unit:
+        now = replace(now, unit=unit, making=in_its_unit(draft.making, unit))
     return carried(now, (), draft)
 
 
@@ -121,7 +124,10 @@ def do_proportions(draft: Draft, act: Proportions, mates: MatesName) -> Draft:
     """The draft after `Proportions`. Raises `DraftError` naming the field."""
     if len(act.parts) != len(parts_of(draft, act.axis)):
         raise DraftError(act.axis, f"need {len(parts_of(draft, act.axis))} proportions, one for each")
-    parts = tuple(typed_length(part, f"{act.axis} {place}") for place, part in enumerate(act.parts, start=1))
+    parts = tuple(
+        typed_length(part, f"{act.axis} {place}", "proportion", draft.unit)
+        for place, part in enumerate(act.parts, start=1)
+    )
     return carried(with_parts(draft, act.axis, parts), (), draft)
 
 
@@ -131,12 +137,15 @@ def do_line_length(draft: Draft, act: LineLength, mates: MatesName) -> Draft:
     if not 0 <= act.line < len(parts):
         raise DraftError(act.axis, "have no such line")
     whole = draft.width if act.axis == "columns" else draft.height
-    length = typed_length(act.length, f"{act.axis} {act.line + 1}")
+    length = typed_length(act.length, f"{act.axis} {act.line + 1}", "line", draft.unit)
     per_part = whole / sum(parts)
     if act.grow:
         finished = [part * per_part for part in parts]
         finished[act.line] = length
         now, total = with_parts(draft, act.axis, tuple(finished)), sum(finished, Fraction(0))
+        fault = length_fault(total, "finished", draft.unit)
+        if fault:
+            raise DraftError(f"{act.axis} {act.line + 1}", f"the whole block {fault}")
         now = replace(now, width=total) if act.axis == "columns" else replace(now, height=total)
         return carried(now, (), draft)
     if length >= whole or len(parts) == 1:
@@ -188,7 +197,7 @@ def do_move_edge(draft: Draft, act: MoveEdge, mates: MatesName) -> Draft:
     ruling = Ruling.of(draft)
     lines = list(ruling.across if act.axis == "columns" else ruling.down)
     step = draft.making.ruler_step
-    at = Length.of(typed_length(act.to, "to")).nearest(step)
+    at = Length.of(typed_length(act.to, "to", "place", draft.unit)).nearest(step)
     if not lines[act.line - 1] < at < lines[act.line + 1]:
         raise DraftError("to", "would leave a column or row with nothing")
     lines[act.line] = at
@@ -199,8 +208,7 @@ def do_move_edge(draft: Draft, act: MoveEdge, mates: MatesName) -> Draft:
 def do_regrid(draft: Draft, act: Regrid, mates: MatesName) -> Draft:
     """The draft after `Regrid`. Raises `DraftError` naming the field."""
     for name, count in (("columns", act.columns), ("rows", act.rows)):
-        if not 1 <= count <= MOST_LINES:
-            raise DraftError(name, f"must be from 1 to {MOST_LINES}")
+        check_count(count, name, "lines")
     one = Fraction(1)
     return replace(
         draft, columns=(one,) * act.columns, rows=(one,) * act.rows, seams=ruled_seams(act.columns, act.rows), paints=(),

@@ -7,6 +7,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 from itertools import combinations
 
+from yonk.core.bounds import COUNTS
 from yonk.core.draft import DraftError
 from yonk.core.finder.sample_unit import kinds_asked, sample_unit
 from yonk.core.off_the_ruler import worst_off
@@ -15,7 +16,7 @@ from yonk.core.units.carrying_out import Made, Size, carry_out, ruler_slack
 from yonk.core.units.needs import YIELDS, Need, Terms
 from yonk.core.units.unit import Method, Unit, UnitKind
 
-MOST_PIECES = 10_000
+MOST_PIECES = COUNTS["pieces_on_hand"][1]
 STEPS_TRIED = 64
 LOTS_TOGETHER = 4  # no method shares its pieces over more lots than that
 

@@ -69,12 +69,9 @@ def _eight(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     return [square(part.cloth, (size + terms.seam * ROOT_2) * 2, terms, lots, said) for part in unit.parts]
 
 
-MOST_IN_A_ROW = 10
-
-
 def squares_in_a_row(side: Length, terms: Terms, lots: int) -> list[int]:
-    """How many squares each rectangle holds: as many as fit on a width of fabric."""
-    most = max(1, min(MOST_IN_A_ROW, int(terms.usable / side.up(terms.step))))
+    """How many squares each rectangle holds: as many as she sews at once and fit on a width of fabric."""
+    most = max(1, min(terms.squares_in_a_row, int(terms.usable / side.up(terms.step))))
     rectangles = lots_for(lots, most)
     return [lots * (n + 1) // rectangles - lots * n // rectangles for n in range(rectangles)]
 

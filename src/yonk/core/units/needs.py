@@ -11,7 +11,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 from typing import Literal
 
-from yonk.core.draft import DEFAULTS, Draft, Press, Stitch
+from yonk.core.draft import USUAL, Draft, Press, Stitch
 from yonk.core.measure import ROOT_2, Length, Rational, show
 
 CutShape = Literal["square", "rectangle", "strip", "template"]
@@ -30,7 +30,8 @@ YIELDS: dict[Subcut, int] = {"none": 1, "one-diagonal": 2, "both-diagonals": 4}
 class Terms:
     """What the quilter works with. Lengths in the draft's unit.
 
-    `usable` is the width of fabric that strips are cut from; `stitch` and `press` are the school she follows.
+    `usable` is the width of fabric that strips are cut from; `stitch` and `press` are the school she follows,
+    `squares_in_a_row` is how many squares she sews at once for triangles from rectangles.
     """
 
     seam: Fraction
@@ -42,6 +43,7 @@ class Terms:
     usable: Fraction = Fraction(40)
     stitch: Stitch = "beside"
     press: Press = "dark"
+    squares_in_a_row: int = 10
 
     @property
     def both_seams(self) -> Fraction:
@@ -61,10 +63,10 @@ class Terms:
 
 def terms_of(draft: Draft) -> Terms:
     """The quilter's seam allowance, ruler, margin and school with what is usual in her unit."""
-    usual, making = DEFAULTS[draft.unit], draft.making
+    usual, making = USUAL[draft.unit], draft.making
     return Terms(
         making.seam, making.ruler_step, making.trim_margin, usual.squaring, usual.hair, draft.unit, making.usable,
-        making.stitch, making.press,
+        making.stitch, making.press, making.squares_in_a_row,
     )  # fmt: skip
 
 

@@ -1,0 +1,118 @@
+"""The least and the most of every number that a file or a request can bring, named once.
+
+Wide enough for whatever is sewn, narrow enough that no number alone makes work without end.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from fractions import Fraction
+from typing import Literal
+
+from yonk.core.measure import LengthError, read_length, show, write_mixed
+
+LengthUnit = Literal["in", "cm"]
+LengthField = Literal[
+    "finished", "line", "seam", "ruler_step", "trim_margin", "usable", "straightening", "keep", "ruler_width",
+    "ruler_length", "cloth", "place",
+]  # fmt: skip
+NumberField = Literal["proportion", "shrinkage"]
+CountField = Literal[
+    "blocks", "blocks_of_a_colouring", "lines", "squares_in_a_row", "pieces_on_hand", "pieces_on_the_shelf", "revision",
+]  # fmt: skip
+
+
+@dataclass(frozen=True)
+class Bound:
+    """The least and the most that a number may be."""
+
+    least: Fraction
+    most: Fraction
+
+    def fault(self, value: Fraction, unit: LengthUnit | None = None) -> str:
+        """What is wrong with a value and would mend it, or nothing; lengths are told in their unit."""
+
+        def said(number: Fraction) -> str:
+            return show(number, unit) if unit else write_mixed(number)
+
+        if value < self.least:
+            nothing = self.least > 0 and value <= 0
+            return "must be more than nothing" if nothing else f"is less than {said(self.least)}; take more"
+        return f"is more than {said(self.most)}; take less" if value > self.most else ""
+
+
+def _bound(least: str, most: str) -> Bound:
+    return Bound(Fraction(least), Fraction(most))
+
+
+LENGTHS: dict[LengthUnit, dict[LengthField, Bound]] = {
+    "in": {
+        "finished": _bound("1/8", "1000"),
+        "line": _bound("1/1000", "1000"),
+        "seam": _bound("1/64", "2"),
+        "ruler_step": _bound("1/64", "1"),
+        "trim_margin": _bound("0", "2"),
+        "usable": _bound("4", "200"),
+        "straightening": _bound("0", "18"),
+        "keep": _bound("1/4", "100"),
+        "ruler_width": _bound("1", "100"),
+        "ruler_length": _bound("1", "100"),
+        "cloth": _bound("1/4", "4000"),
+        "place": _bound("0", "1000"),
+    },
+    "cm": {
+        "finished": _bound("1/4", "2500"),
+        "line": _bound("1/400", "2500"),
+        "seam": _bound("1/20", "5"),
+        "ruler_step": _bound("1/20", "5/2"),
+        "trim_margin": _bound("0", "5"),
+        "usable": _bound("10", "500"),
+        "straightening": _bound("0", "50"),
+        "keep": _bound("1/2", "250"),
+        "ruler_width": _bound("2", "250"),
+        "ruler_length": _bound("2", "250"),
+        "cloth": _bound("1/2", "10000"),
+        "place": _bound("0", "2500"),
+    },
+}
+NUMBERS: dict[NumberField, Bound] = {
+    "proportion": _bound("1/1000000", "1000000"),
+    "shrinkage": _bound("0", "30"),  # in a hundred
+}
+COUNTS: dict[CountField, tuple[int, int]] = {
+    "blocks": (1, 1000),
+    "blocks_of_a_colouring": (0, 1000),
+    "lines": (1, 64),
+    "squares_in_a_row": (1, 10),
+    "pieces_on_hand": (1, 10_000),
+    "pieces_on_the_shelf": (1, 999),
+    "revision": (1, 2**31 - 1),
+}
+
+
+def length_fault(value: Fraction, field: LengthField, unit: LengthUnit) -> str:
+    """What is wrong with a length in a field, or nothing."""
+    return LENGTHS[unit][field].fault(value, unit)
+
+
+def number_fault(value: Fraction, field: NumberField) -> str:
+    """What is wrong with a bare number in a field, or nothing."""
+    return NUMBERS[field].fault(value)
+
+
+def count_fault(value: int, field: CountField) -> str:
+    """What is wrong with a count in a field, or nothing."""
+    least, most = COUNTS[field]
+    return "" if least <= value <= most else f"must be from {least} to {most}"
+
+
+def typed(text: str, field: LengthField | NumberField, unit: LengthUnit) -> Fraction:
+    """A length or number as typed into a field. Raises `LengthError` where it is none or out of bounds."""
+    value = read_length(text)
+    if field == "proportion" or field == "shrinkage":
+        fault = number_fault(value, field)
+    else:
+        fault = length_fault(value, field, unit)
+    if fault:
+        raise LengthError(fault)
+    return value
