@@ -7,12 +7,14 @@ from fractions import Fraction as F
 import pytest
 from hypothesis import given, settings
 
-from tests.drafts import block, even, stamped
+from tests.drafts import block, drafts, even, stamped
 from yonk.core.acts import with_seams
 from yonk.core.draft import Draft
 from yonk.core.faces import draw
+from yonk.core.plan import make_plan
 from yonk.core.units.reading import read
 from yonk.files.block_file import BadFileError
+from yonk.files.plan_file import write_plan
 from yonk.files.svg_in import read_svg
 from yonk.files.svg_out import write_svg
 
@@ -21,12 +23,20 @@ def wrapped(inside: str) -> str:
     return f'<svg xmlns="http://www.w3.org/2000/svg">{inside}</svg>'
 
 
+@given(drafts)
+@settings(max_examples=60)
+def test_a_drawing_taken_out_and_in_again_is_the_same_plan(draft: Draft) -> None:
+    taken = read_svg(write_svg(read(draft)), draft, 4)
+    again = with_seams(draft, taken.seams) if draft.seams else draft
+    assert write_plan(make_plan(again)) == write_plan(make_plan(with_seams(draft, draft.seams)))
+
+
 @given(stamped())
 @settings(max_examples=25)
-def test_a_drawing_taken_out_and_in_again_has_the_same_patches(draft: Draft) -> None:
-    taken = read_svg(write_svg(read(draft)), draft, 12)
-    again = draw(with_seams(draft, taken.seams))
-    assert len(again.faces) == len(draw(draft).faces)
+def test_on_another_grid_it_is_snapped_to_its_lattice(draft: Draft) -> None:
+    plain = write_svg(read(draft)).replace("data-columns", "data-other")
+    taken = read_svg(plain, draft, 12)
+    assert len(draw(with_seams(draft, taken.seams)).faces) == len(draw(draft).faces)
     assert taken.farthest < 1e-4 and not taken.curves and not taken.lost
 
 
@@ -55,6 +65,27 @@ def test_what_does_not_fit_is_told() -> None:
     report = " ".join(taken.report())
     assert re.search("moved by up to 0.20", report) and "curved" in report and "shorter than the lattice" in report
     assert ((F(0), F(1)), (F(3), F(1))) in taken.seams
+
+
+NESTED = "".join(f'<g id="g{n}">' + f'<use href="#g{n - 1}"/>' * 9 + "</g>" for n in range(1, 9))
+RING = '<g id="a"><use href="#b"/></g><g id="b"><use href="#a"/></g>'
+LONG = wrapped(f'<path d="M0 0{"L1 1 2 2" * 60_000}"/>')
+
+
+@pytest.mark.parametrize(
+    "text",
+    [
+        wrapped(f'<line id="g0" x2="1" y2="1"/>{NESTED}'), wrapped(RING), LONG, "<html><p>a</p></html>", "{}",
+        wrapped('<line x1="1e400" y1="0" x2="1" y2="1"/>'), wrapped('<path d="M0 0L1e999 5L3 4"/>'), "\ud800",
+        wrapped('<line x1="a" y1="b" x2="c" y2="d"/>'), wrapped('<rect width="-5" height="1e308"/>'),
+        wrapped("<g>" * 3000 + "</g>" * 3000),
+    ],
+)  # fmt: skip
+def test_a_drawing_that_would_take_without_end_is_refused_in_words(text: str) -> None:
+    try:
+        read_svg(text, block(), 4)
+    except BadFileError as fault:
+        assert all(one.message for one in fault.faults)
 
 
 @pytest.mark.parametrize(

@@ -29,7 +29,8 @@ Ring = tuple[Spot, ...]
 Stretch = tuple[Spot, Spot]
 Array = Any  # numpy arrays, of Python integers where 64 bits could overflow
 
-MOST_CROSSINGS = 2_000_000
+MOST_CROSSINGS = 300_000
+LINES_AT_ONCE = 128
 MOST_PATCHES = 40_000
 _EXACT_FLOAT = 2**53
 _SAFE_INT64 = 1_000_000  # cubes of lattice numbers stay within 64 bits
@@ -297,24 +298,10 @@ def _scaled(line: Stretch, by: int) -> Stretch:
 
 def _crossings(lines: Sequence[Stretch]) -> tuple[list[tuple[int, int, Spot]], int, bool]:
     """Where lines meet, as (line, other line, spot) on a lattice finer by the second answer; and whether exactly."""
-    boxes = shapely.linestrings(np.array(lines, dtype=float))
-    first, second = shapely.STRtree(boxes).query(boxes)
-    keep = first < second
-    first, second = first[keep], second[keep]
-    if len(first) > MOST_CROSSINGS:
-        raise DraftError("seams", "cross each other too often to be worked on; rub some out")
     reach = max(abs(part) for line in lines for spot in line for part in spot)
     ends = np.array(lines, dtype=np.int64 if reach < _SAFE_INT64 else object).reshape(-1, 4)
     start, way = ends[:, :2], ends[:, 2:] - ends[:, :2]
-    across: Array = start[second] - start[first]
-    d1, d2 = way[first], way[second]
-    turn = d1[:, 0] * d2[:, 1] - d1[:, 1] * d2[:, 0]
-    sign = np.where(turn < 0, -1, 1)
-    turn = turn * sign
-    along1 = (across[:, 0] * d2[:, 1] - across[:, 1] * d2[:, 0]) * sign
-    along2 = (across[:, 0] * d1[:, 1] - across[:, 1] * d1[:, 0]) * sign
-    meet = (turn > 0) & (along1 >= 0) & (along1 <= turn) & (along2 >= 0) & (along2 <= turn)
-    first, second, turn, along1 = first[meet], second[meet], turn[meet], along1[meet]
+    first, second, turn, along1 = _meetings(lines, start, way)
     over = start[first] * turn[:, None] + way[first] * along1[:, None]
     under = turn[:, None] // np.gcd(over, turn[:, None])
     finer, exact = _lattice({int(part) for part in np.unique(under)}, reach) if len(under) else (1, True)
@@ -324,6 +311,36 @@ def _crossings(lines: Sequence[Stretch]) -> tuple[list[tuple[int, int, Spot]], i
     spots = (over * finer + half) // turn[:, None]
     met = zip(first.tolist(), second.tolist(), spots.tolist(), strict=True)
     return [(a, b, (int(x), int(y))) for a, b, (x, y) in met], finer, exact
+
+
+def _meetings(lines: Sequence[Stretch], start: Array, way: Array) -> tuple[Array, Array, Array, Array]:
+    """The pairs of lines that meet, the sine of their angle by their lengths, and how far along the first, by that.
+
+    Looked for a share of the lines at a time, so that a drawing of too many is refused before it takes all memory.
+    """
+    boxes = shapely.linestrings(np.array(lines, dtype=float))
+    tree = shapely.STRtree(boxes)
+    found: list[tuple[Array, Array, Array, Array]] = []
+    count = 0
+    for begin in range(0, len(lines), LINES_AT_ONCE):
+        first, second = tree.query(boxes[begin : begin + LINES_AT_ONCE])
+        first = first + begin
+        keep = first < second
+        first, second = first[keep], second[keep]
+        across: Array = start[second] - start[first]
+        d1, d2 = way[first], way[second]
+        turn = d1[:, 0] * d2[:, 1] - d1[:, 1] * d2[:, 0]
+        sign = np.where(turn < 0, -1, 1)
+        turn = turn * sign
+        along1 = (across[:, 0] * d2[:, 1] - across[:, 1] * d2[:, 0]) * sign
+        along2 = (across[:, 0] * d1[:, 1] - across[:, 1] * d1[:, 0]) * sign
+        meet = (turn > 0) & (along1 >= 0) & (along1 <= turn) & (along2 >= 0) & (along2 <= turn)
+        found.append((first[meet], second[meet], turn[meet], along1[meet]))
+        count += int(meet.sum())
+        if count > MOST_CROSSINGS:
+            raise DraftError("seams", "cross each other too often to be worked on; rub some out")
+    first, second, turn, along1 = (np.concatenate(part) for part in zip(*found, strict=True))
+    return first, second, turn, along1
 
 
 def _cut_apart(lines: Sequence[Stretch], crossings: Iterable[tuple[int, int, Spot]]) -> list[Stretch]:

@@ -6,17 +6,23 @@ The drawing is fitted to the block by its own box and snapped to a lattice in co
 from __future__ import annotations
 
 import io
+import re
 from collections.abc import Iterator
 from dataclasses import dataclass
 from fractions import Fraction
-from xml.etree.ElementTree import ParseError
+from math import isfinite
+from xml.etree.ElementTree import Element, ParseError, fromstring
 
 from svgelements import SVG, Close, Line, Move, Path, Shape
 
 from yonk.core.draft import Draft, Point, Seam
+from yonk.core.measure import LengthError, read_length
 from yonk.files.block_file import MOST_BYTES, MOST_SEAMS, BadFileError, Fault
 
 Spot = tuple[float, float]
+MOST_NUMBERS = 200_000
+_NUMBER = re.compile(r"[0-9.]+")
+_XLINK = "{http://www.w3.org/1999/xlink}href"
 LATTICES = (1, 2, 3, 4, 6, 8, 12, 16)
 
 
@@ -54,24 +60,79 @@ def read_svg(text: str, draft: Draft, parts: int) -> Taken:
         raise BadFileError([Fault("", "the drawing is larger than 2 MB")])
     if parts not in LATTICES:
         raise BadFileError([Fault("parts", f"must be one of {', '.join(map(str, LATTICES))}")])
-    if "<!ENTITY" in text:
-        raise BadFileError([Fault("", "the drawing defines entities; save it as plain SVG")])
+    tree = _checked(text)
+    exact = _own_seams(tree, draft)
+    if exact:
+        return Taken(exact, len(exact), 0, 0, 0, 0.0)
     try:
         drawing = SVG.parse(io.StringIO(text), reify=True)
-    except (ParseError, ValueError, TypeError, AttributeError, RecursionError, KeyError, IndexError):
+        elements = [element for element in drawing.elements() if isinstance(element, Shape)]
+        looked_at = [_segments(element) for element in elements]
+    except Exception:  # whatever a library says of a drawing that is none: it cannot be read
         raise BadFileError([Fault("", "this is no SVG drawing that can be read")]) from None
-    lines: list[tuple[Spot, Spot]] = []
-    curves = other = 0
-    for element in drawing.elements():
-        if not isinstance(element, Shape):
-            continue
-        straight, curved = _segments(element)
-        lines += straight
-        curves += curved
-        other += not straight and not curved
+    lines = [line for straight, _ in looked_at for line in straight if all(map(isfinite, (*line[0], *line[1])))]
+    curves = sum(curved for _, curved in looked_at)
+    other = sum(not straight and not curved for straight, curved in looked_at)
     if not lines:
         raise BadFileError([Fault("", "the drawing holds no straight line; draw the seams as lines or paths")])
+    if len(lines) > MOST_SEAMS:
+        raise BadFileError([Fault("", f"the drawing holds more than {MOST_SEAMS} lines")])
     return _snapped(lines, draft, parts, curves, other)
+
+
+def _checked(text: str) -> Element:
+    """The drawing's elements, once it is known to be no more work than a drawing of a block can be."""
+    if "<!ENTITY" in text or "<!DOCTYPE" in text and "[" in text.partition("<!DOCTYPE")[2].partition(">")[0]:
+        raise BadFileError([Fault("", "the drawing defines entities; save it as plain SVG")])
+    try:
+        tree = fromstring(text)
+    except (ParseError, ValueError, RecursionError):
+        raise BadFileError([Fault("", "this is no SVG drawing that can be read")]) from None
+    if _numbers(tree) > MOST_NUMBERS:
+        raise BadFileError([Fault("", "the drawing holds more than the seams of a block; leave the other layers out")])
+    return tree
+
+
+def _numbers(tree: Element) -> int:
+    """How many numbers a drawing comes to, what is used again counted each time; a ring of uses counts as too many."""
+    known = {element.get("id"): element for element in tree.iter() if element.get("id")}
+    counted: dict[Element, int] = {}
+    waiting = [(tree, False)]
+    open_now: set[Element] = set()
+    while waiting:
+        element, seen = waiting.pop()
+        target = known.get((element.get("href") or element.get(_XLINK) or "").removeprefix("#"))
+        inner = [*element, *([target] if target is not None and str(element.tag).endswith("use") else [])]
+        if seen:
+            own = sum(len(_NUMBER.findall(element.get(name, ""))) for name in ("d", "points", "transform"))
+            counted[element] = 1 + own + sum(counted.get(one, MOST_NUMBERS + 1) for one in inner)
+            open_now.discard(element)
+        elif element in open_now:
+            return MOST_NUMBERS + 1
+        elif element not in counted:
+            open_now.add(element)
+            waiting += [(element, True), *((one, False) for one in inner)]
+    return counted[tree]
+
+
+def _own_seams(tree: Element, draft: Draft) -> tuple[Seam, ...]:
+    """The seams of a drawing that the program made, exactly, where the grid is the draft's; otherwise none."""
+    size = str(len(draft.columns)), str(len(draft.rows))
+    found: set[Seam] = set()
+    for layer in tree.iter("{http://www.w3.org/2000/svg}g"):
+        if (layer.get("data-columns"), layer.get("data-rows")) != size:
+            continue
+        for line in layer:
+            ends = [line.get("data-from", "").split(), line.get("data-to", "").split()]
+            if [len(end) for end in ends] == [2, 2]:
+                try:
+                    (ax, ay), (bx, by) = ([read_length(part) for part in end] for end in ends)
+                except LengthError:
+                    return ()
+                if max(ax, bx) > len(draft.columns) or max(ay, by) > len(draft.rows) or (ax, ay) == (bx, by):
+                    return ()
+                found.add(((ax, ay), (bx, by)))
+    return tuple(sorted(found))
 
 
 def _segments(shape: Shape) -> tuple[list[tuple[Spot, Spot]], int]:
