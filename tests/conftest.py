@@ -39,7 +39,7 @@ def empty(engine: Engine) -> Engine:
 @pytest.fixture
 def web(empty: Engine) -> Iterator[TestClient]:
     """The API on an empty database."""
-    with TestClient(create_app(empty, FRONT_END)) as client:
+    with TestClient(create_app(empty, FRONT_END), base_url="http://127.0.0.1") as client:
         yield client
 
 

@@ -1,20 +1,14 @@
 """The API on a real MariaDB."""
 
 import json
-import subprocess
-import sys
 from concurrent.futures import ThreadPoolExecutor
-from pathlib import Path
 
-import pytest
 from fastapi.testclient import TestClient
 from sqlalchemy import Engine, text
 
-from yonk.api.app import create_app
 from yonk.files.block_file import write_block
-from yonk.machine.database_server import DatabaseServer, MachineError
 from yonk.machine.samples import all_samples
-from yonk.machine.serve import _listen, lay_out_samples
+from yonk.machine.serve import lay_out_samples
 
 WEIR_GATE = write_block(next(draft for draft in all_samples() if draft.name == "Weir Gate"))
 
@@ -27,7 +21,7 @@ def test_a_block_is_kept_found_and_listed(web: TestClient) -> None:
     kept = new(web)
     assert kept["revision"] == 1
     assert web.get(f"/api/blocks/{kept['id']}").json()["document"] == WEIR_GATE
-    (row,) = web.get("/api/blocks").json()
+    (row,) = web.get("/api/blocks").json()["blocks"]
     assert (row["name"], row["finished"], row["patches"], len(row["picture"])) == ("Weir Gate", "9″", 13, 13)
 
 
@@ -39,7 +33,7 @@ def test_a_new_block_from_name_size_and_grid(web: TestClient) -> None:
     refused = web.post("/api/blocks", json=asked | {"width": "wide", "columns": 3})
     assert refused.status_code == 422
     assert refused.json()["faults"][0]["place"] == "width"
-    assert len(web.get("/api/blocks").json()) == 1
+    assert len(web.get("/api/blocks").json()["blocks"]) == 1
 
 
 def test_saving_over_a_newer_revision_is_refused_and_both_are_kept(web: TestClient) -> None:
@@ -71,11 +65,12 @@ def test_of_many_saves_at_once_one_wins(web: TestClient, empty: Engine) -> None:
 def test_deleting_is_undone(web: TestClient) -> None:
     kept = new(web)
     assert web.delete(f"/api/blocks/{kept['id']}").status_code == 204
-    assert web.get("/api/blocks").json() == []
-    assert web.get(f"/api/blocks/{kept['id']}").status_code == 404
-    assert web.put(f"/api/blocks/{kept['id']}", json={"document": WEIR_GATE, "revision": 1}).status_code == 409
+    assert web.get("/api/blocks").json()["blocks"] == []
+    assert web.get(f"/api/blocks/{kept['id']}").json()["code"] == "deleted"
+    gone = web.put(f"/api/blocks/{kept['id']}", json={"document": WEIR_GATE, "revision": 1})
+    assert gone.status_code == 410 and "deleted" in gone.json()["faults"][0]["message"]
     assert web.post(f"/api/blocks/{kept['id']}/restore").json()["document"] == WEIR_GATE
-    assert len(web.get("/api/blocks").json()) == 1
+    assert len(web.get("/api/blocks").json()["blocks"]) == 1
 
 
 def test_a_bad_document_is_refused_with_places_and_nothing_is_kept(web: TestClient) -> None:
@@ -95,7 +90,7 @@ def test_a_bad_document_is_refused_with_places_and_nothing_is_kept(web: TestClie
     assert on_seam.json()["faults"] == [
         {"place": "patches[0].at", "message": "lies on a seam; move it inside the patch it is for"}
     ]
-    assert web.get("/api/blocks").json() == []
+    assert web.get("/api/blocks").json()["blocks"] == []
 
 
 def test_limits_and_unknown_places(web: TestClient) -> None:
@@ -118,55 +113,13 @@ def test_a_dropped_connection_is_taken_up_again(web: TestClient, empty: Engine) 
     assert saved.status_code == 200
 
 
-def test_a_database_that_is_gone_is_said_in_one_sentence(tmp_path: Path) -> None:
-    server = DatabaseServer(tmp_path)
-    access = server.start()
-    from yonk.store.database import migrate, open_engine
-
-    engine = open_engine(access.url)
-    migrate(engine)
-    with TestClient(create_app(engine)) as client:
-        assert client.get("/api/blocks").json() == []
-        server.stop()
-        answer = client.get("/api/blocks")
-        assert answer.status_code == 503
-        assert answer.json()["code"] == "database"
-        drawn = client.post("/api/draft", json={"document": WEIR_GATE})
-        assert drawn.status_code == 200, "drafting needs no database"
-
-
-def test_a_running_database_is_found_again_and_what_it_kept_too(tmp_path: Path) -> None:
-    first, second = DatabaseServer(tmp_path), DatabaseServer(tmp_path)
-    access = first.start()
-    assert second.start() == access
-    assert not second.started_here
-    second.stop()
-    assert access.answers()
-    first.stop()
-    assert not access.answers()
-    again = first.start()
-    assert again.answers()
-    first.stop()
-
-
-def test_what_is_in_the_way_is_one_sentence(tmp_path: Path) -> None:
-    taken = _listen(0)
-    taken.listen()
-    with pytest.raises(MachineError, match=r"Port .* cannot be used"):
-        _listen(taken.getsockname()[1])
-    taken.close()
-    (tmp_path / "file").write_text("")
-    with pytest.raises(MachineError, match="cannot be written"):
-        DatabaseServer(tmp_path / "file").start()
-
-
 def test_samples_are_laid_out_once_and_never_over_changes(web: TestClient, empty: Engine) -> None:
     lay_out_samples(empty)
-    shelf = web.get("/api/blocks").json()
+    shelf = web.get("/api/blocks").json()["blocks"]
     assert len(shelf) == len(list(all_samples()))
     web.delete(f"/api/blocks/{shelf[0]['id']}")
     lay_out_samples(empty)
-    assert len(web.get("/api/blocks").json()) == len(shelf) - 1
+    assert len(web.get("/api/blocks").json()["blocks"]) == len(shelf) - 1
 
 
 def test_a_draft_is_worked_on_without_being_stored(web: TestClient) -> None:
@@ -176,7 +129,7 @@ def test_a_draft_is_worked_on_without_being_stored(web: TestClient) -> None:
     assert {unit["kind"] for unit in drawn["units"]} == {"half-square-triangle", "quarter-square-triangle", "patch"}
     assert drawn["cells"][1][1].startswith("row 2, column 2: quarter-square triangle")
     assert drawn["stretches"]
-    assert web.get("/api/blocks").json() == []
+    assert web.get("/api/blocks").json()["blocks"] == []
 
 
 def test_files_go_out_and_come_back(web: TestClient) -> None:
@@ -198,16 +151,3 @@ def test_every_mate_map_leads_where_its_act_goes(web: TestClient) -> None:
             ends = [(a * x + b * y + c, d * x + e * y + f) for x, y in ((1.5, 0), (2, 0.5))]
             as_text = frozenset(tuple(f"{int(2 * v)}/2" if v % 1 else str(int(v)) for v in end) for end in ends)
             assert as_text in new_seams, mates["name"]
-
-
-def test_a_database_left_behind_is_taken_over_and_ended(tmp_path: Path) -> None:
-    left = DatabaseServer(tmp_path)
-    access = left.start()
-    note = tmp_path / "running.json"
-    gone = subprocess.run([sys.executable, "-c", "import os; print(os.getpid())"], capture_output=True, text=True)
-    note.write_text(json.dumps(json.loads(note.read_text()) | {"owner": int(gone.stdout)}))
-    heir = DatabaseServer(tmp_path)
-    assert heir.start() == access
-    assert heir.started_here
-    heir.stop()
-    assert not access.answers()

@@ -127,7 +127,7 @@ def test_two_windows_never_overwrite_each_other(bench: BenchPage, page: Page, ru
     expect(dialog).to_be_visible()
     dialog.get_by_role("button", name="Keep mine as a copy").click()
     expect(page.locator(".face")).to_have_count(10)
-    names = {row["name"] for row in page.request.get(f"{running.url}/api/blocks").json()}
+    names = {row["name"] for row in page.request.get(f"{running.url}/api/blocks").json()["blocks"]}
     assert names == {"Theirs", "Sluice (mine)"}
 
 

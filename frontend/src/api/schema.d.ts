@@ -13,7 +13,7 @@ export interface paths {
         };
         /**
          * Shelf
-         * @description The blocks on the shelf, the last changed first.
+         * @description A page of the blocks on the shelf, those whose name holds the words searched for.
          */
         get: operations["shelf_api_blocks_get"];
         put?: never;
@@ -110,6 +110,66 @@ export interface paths {
          * @description Bring a deleted block back.
          */
         post: operations["restore_api_blocks__block_id__restore_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{block_id}/states": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * States
+         * @description The saved states of a block, the newest first, and the rule by which old ones are thinned.
+         */
+        get: operations["states_api_blocks__block_id__states_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{block_id}/states/{revision}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Name State
+         * @description Name a saved state, so that it is kept for good.
+         */
+        put: operations["name_state_api_blocks__block_id__states__revision__put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{block_id}/states/{revision}/open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Open State
+         * @description The document of a saved state; it is kept for good from now on.
+         */
+        post: operations["open_state_api_blocks__block_id__states__revision__open_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1461,7 +1521,7 @@ export interface components {
              * Code
              * @enum {string}
              */
-            code: "bad-document" | "bad-request" | "not-found" | "old-revision" | "too-large" | "database";
+            code: "bad-document" | "bad-request" | "not-found" | "not-allowed" | "deleted" | "old-revision" | "too-large" | "too-much" | "foreign" | "database" | "unforeseen";
             /** Faults */
             faults: components["schemas"]["FaultOut"][];
             theirs?: components["schemas"]["BlockOut"] | null;
@@ -1756,6 +1816,8 @@ export interface components {
              * @default 3
              */
             rows?: number;
+            /** Save Key */
+            save_key?: string | null;
             /**
              * Unit
              * @default in
@@ -2189,6 +2251,8 @@ export interface components {
             };
             /** Revision */
             revision: number;
+            /** Save Key */
+            save_key?: string | null;
         };
         /**
          * SetMaking
@@ -2460,6 +2524,20 @@ export interface components {
             value: "light" | "medium" | "dark";
         };
         /**
+         * ShelfOut
+         * @description A page of the shelf: its blocks, how many there are on all pages, which page it is and of how many.
+         */
+        ShelfOut: {
+            /** Blocks */
+            blocks: components["schemas"]["ShelfBlockOut"][];
+            /** Page */
+            page: number;
+            /** Pages */
+            pages: number;
+            /** Total */
+            total: number;
+        };
+        /**
          * ShelfPieceIn
          * @description Pieces of one size on the shelf, as typed.
          */
@@ -2577,6 +2655,46 @@ export interface components {
                 number,
                 number
             ][];
+        };
+        /**
+         * StateDocumentOut
+         * @description The document of a saved state.
+         */
+        StateDocumentOut: {
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+        };
+        /**
+         * StateOut
+         * @description A saved state of a block.
+         */
+        StateOut: {
+            /** Opened */
+            opened: boolean;
+            /** Revision */
+            revision: number;
+            /**
+             * Saved
+             * Format: date-time
+             */
+            saved: string;
+            /** Title */
+            title: string;
+        };
+        /**
+         * StatesOut
+         * @description The saved states of a block, the newest first, and the rule by which old ones are thinned.
+         */
+        StatesOut: {
+            /** Rule */
+            rule: string;
+            /** States */
+            states: components["schemas"]["StateOut"][];
         };
         /**
          * StepOut
@@ -2715,6 +2833,14 @@ export interface components {
             fabric: string;
             /** Other */
             other: string;
+        };
+        /**
+         * TitleIn
+         * @description A name for a saved state; nothing takes it away.
+         */
+        TitleIn: {
+            /** Title */
+            title: string;
         };
         /**
          * ToldIn
@@ -2954,7 +3080,11 @@ export type $defs = Record<string, never>;
 export interface operations {
     shelf_api_blocks_get: {
         parameters: {
-            query?: never;
+            query?: {
+                page?: number;
+                search?: string;
+                order?: "changed" | "name" | "oldest";
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -2967,7 +3097,16 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ShelfBlockOut"][];
+                    "application/json": components["schemas"]["ShelfOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
                 };
             };
             /** @description Not Found */
@@ -3039,6 +3178,15 @@ export interface operations {
                     "application/json": components["schemas"]["BlockOut"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -3102,6 +3250,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BlockOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
                 };
             };
             /** @description Not Found */
@@ -3169,6 +3326,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BlockOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
                 };
             };
             /** @description Not Found */
@@ -3242,6 +3408,15 @@ export interface operations {
                     "application/json": components["schemas"]["BlockOut"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -3306,6 +3481,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
             };
             /** @description Not Found */
             404: {
@@ -3376,6 +3560,15 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -3441,6 +3634,247 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BlockOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    states_api_blocks__block_id__states_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StatesOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    name_state_api_blocks__block_id__states__revision__put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+                revision: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TitleIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    open_state_api_blocks__block_id__states__revision__open_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+                revision: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StateDocumentOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
                 };
             };
             /** @description Not Found */
@@ -3543,6 +3977,15 @@ export interface operations {
                     "application/json": components["schemas"]["CutOutPlan"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -3610,6 +4053,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShelfFabricOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
                 };
             };
             /** @description Not Found */
@@ -3681,6 +4133,15 @@ export interface operations {
                     "application/json": components["schemas"]["DraftOut"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -3748,6 +4209,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SvgOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
                 };
             };
             /** @description Not Found */
@@ -3819,6 +4289,15 @@ export interface operations {
                     "application/json": components["schemas"]["ChartRowOut"][];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -3882,6 +4361,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShelfFabricOut"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
                 };
             };
             /** @description Not Found */
@@ -3951,6 +4439,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShelfFabricOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
                 };
             };
             /** @description Not Found */
@@ -4024,6 +4521,15 @@ export interface operations {
                     "application/json": components["schemas"]["ShelfFabricOut"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -4088,6 +4594,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
             };
             /** @description Not Found */
             404: {
@@ -4154,6 +4669,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShelfFabricOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
                 };
             };
             /** @description Not Found */
@@ -4223,6 +4747,15 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -4289,6 +4822,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
             };
             /** @description Not Found */
             404: {
@@ -4357,6 +4899,15 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -4423,6 +4974,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
             };
             /** @description Not Found */
             404: {
@@ -4491,6 +5051,15 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -4557,6 +5126,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
             };
             /** @description Not Found */
             404: {
@@ -4625,6 +5203,15 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -4691,6 +5278,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
             };
             /** @description Not Found */
             404: {
@@ -4759,6 +5355,15 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -4826,6 +5431,15 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -4892,6 +5506,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
             };
             /** @description Not Found */
             404: {
@@ -4962,6 +5585,15 @@ export interface operations {
                     "application/json": components["schemas"]["CutChartOut"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -5028,6 +5660,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
             };
             /** @description Not Found */
             404: {
@@ -5096,6 +5737,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["VerdictOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
                 };
             };
             /** @description Not Found */
@@ -5187,6 +5837,15 @@ export interface operations {
                     "application/json": components["schemas"]["PossibleOut"][];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -5256,6 +5915,15 @@ export interface operations {
                     "application/json": components["schemas"]["RecipesOut"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -5323,6 +5991,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StepsOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
                 };
             };
             /** @description Not Found */
@@ -5414,6 +6091,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShoppingLineOut"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
                 };
             };
             /** @description Not Found */

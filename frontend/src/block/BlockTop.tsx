@@ -51,7 +51,7 @@ export function BlockTop({ id, step, view, drafting, say, onKeys }: Props) {
       <Button variant="outline-primary" size="sm" onClick={drafting.redo} disabled={!drafting.canRedo} title="Ctrl + Shift + Z">
         Redo
       </Button>
-      <Files view={view} onTaken={drafting.take} say={say} />
+      <Files id={id} view={view} onTaken={drafting.take} say={say} />
       {onKeys && (
         <Button variant="outline-primary" size="sm" onClick={onKeys} aria-label="Keys" title="Keys (?)">
           ?

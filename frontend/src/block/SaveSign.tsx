@@ -1,20 +1,27 @@
-import { Button, Modal } from "react-bootstrap";
+import { Button, Modal, Spinner } from "react-bootstrap";
 import { useNavigate } from "react-router";
 
 import type { Drafting } from "./useDraft";
 
 /** A quiet sign: saved, saving, or not saved and why. */
 export function SaveSign({ drafting }: { drafting: Drafting }) {
-  const { saving, waiting } = drafting;
+  const { saving, waiting, busy } = drafting;
   const go = useNavigate();
   const words = {
     saved: "Saved",
     saving: "Saving …",
     unsaved: waiting ? `Not saved, ${String(waiting)} waiting` : "Not saved",
     conflict: "Not saved",
+    deleted: "Not saved",
   }[saving.state];
+  const copy = () => void drafting.keepMineAsCopy().then((id) => go(`/blocks/${id}/draft`));
   return (
     <>
+      {busy && (
+        <span className="save-sign saving" role="status" title="You can leave this page; nothing of your draft is lost.">
+          <Spinner size="sm" /> Working …
+        </span>
+      )}
       <span className={`save-sign ${saving.state}`} role="status" title={saving.state === "unsaved" ? saving.why : undefined}>
         {words}
       </span>
@@ -31,7 +38,21 @@ export function SaveSign({ drafting }: { drafting: Drafting }) {
             <Button variant="outline-primary" onClick={() => void drafting.takeTheirs()}>
               Take theirs
             </Button>
-            <Button onClick={() => void drafting.keepMineAsCopy().then((id) => go(`/blocks/${id}/draft`))}>Keep mine as a copy</Button>
+            <Button onClick={copy}>Keep mine as a copy</Button>
+          </Modal.Footer>
+        </Modal>
+      )}
+      {saving.state === "deleted" && (
+        <Modal show backdrop="static" keyboard={false} aria-labelledby="deleted-head">
+          <Modal.Header>
+            <Modal.Title id="deleted-head">This block was deleted elsewhere</Modal.Title>
+          </Modal.Header>
+          <Modal.Body>Your draft is still here: bring the block back to the shelf with it, or keep it as a block of its own.</Modal.Body>
+          <Modal.Footer>
+            <Button variant="outline-primary" onClick={copy}>
+              Keep mine as a copy
+            </Button>
+            <Button onClick={() => void drafting.bringBack()}>Bring it back</Button>
           </Modal.Footer>
         </Modal>
       )}

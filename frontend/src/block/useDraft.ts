@@ -18,7 +18,8 @@ export type Saving =
   | { state: "saved" }
   | { state: "saving" }
   | { state: "unsaved"; why: string }
-  | { state: "conflict"; theirs: Block };
+  | { state: "conflict"; theirs: Block }
+  | { state: "deleted" };
 
 /** What is drawn only now and then, and so asked for only then. */
 export interface Extras {
@@ -32,6 +33,7 @@ export interface Drafting {
   saving: Saving;
   faults: Faults["faults"];
   waiting: number;
+  busy: boolean;
   revision: number;
   canUndo: boolean;
   canRedo: boolean;
@@ -42,11 +44,13 @@ export interface Drafting {
   dismiss: () => void;
   takeTheirs: () => Promise<void>;
   keepMineAsCopy: () => Promise<string>;
+  bringBack: () => Promise<void>;
 }
 
 const SAVE_AFTER = 600;
 const TRY_AGAIN_AFTER = 2000;
 const VIEWS_KEPT = 60;
+const BUSY_AFTER = 400;
 const GONE = "Yonk's server does not answer. Your draft waits in this browser and is saved when it is back.";
 
 /**
@@ -60,6 +64,7 @@ export function useDraft(id: string, extras: Extras): Drafting {
   const [saving, setSaving] = useState<Saving>({ state: "saved" });
   const [faults, setFaults] = useState<Faults["faults"]>([]);
   const [standing, setStanding] = useState<Standing>();
+  const [busy, setBusy] = useState(false);
   const state = useRef({
     standing: undefined as Standing | undefined,
     document: undefined as Document | undefined,
@@ -69,6 +74,8 @@ export function useDraft(id: string, extras: Extras): Drafting {
     saveTimer: 0,
     againTimer: 0,
     saving: false,
+    saveKey: "",
+    saveKeyOf: undefined as Document | undefined,
     extras,
     left: false,
   });
@@ -93,17 +100,27 @@ export function useDraft(id: string, extras: Extras): Drafting {
   }, []);
 
   const compute = useCallback(async (document: Document, acts: Act[], mates: MatesName) => {
-    return settled<Draft>(client.POST("/api/draft", { body: { document, acts, mates, ...state.current.extras } }));
+    const sign = window.setTimeout(() => setBusy(true), BUSY_AFTER);
+    try {
+      return await settled<Draft>(client.POST("/api/draft", { body: { document, acts, mates, ...state.current.extras } }));
+    } finally {
+      window.clearTimeout(sign);
+      setBusy(false);
+    }
   }, []);
 
   const save = useCallback(async () => {
     const now = state.current;
     if (now.saving || !now.document || !now.standing?.unsaved) return;
     const document = now.document;
+    if (now.saveKeyOf !== document) {
+      now.saveKeyOf = document;
+      now.saveKey = newKey();
+    }
     now.saving = true;
     setSaving({ state: "saving" });
     try {
-      const body = { document, revision: now.standing.revision };
+      const body = { document, revision: now.standing.revision, save_key: now.saveKey };
       const block = await settled<Block>(client.PUT("/api/blocks/{block_id}", { params: { path: { block_id: id } }, body }));
       const newest = now.document === document;
       stand({ revision: block.revision, unsaved: !newest });
@@ -112,6 +129,8 @@ export function useDraft(id: string, extras: Extras): Drafting {
     } catch (reason) {
       if (reason instanceof Refused && reason.status === 409 && reason.faults.theirs) {
         setSaving({ state: "conflict", theirs: reason.faults.theirs });
+      } else if (reason instanceof Refused && reason.status === 410) {
+        setSaving({ state: "deleted" });
       } else {
         setSaving({ state: "unsaved", why: reason instanceof Refused ? reason.message : GONE });
         window.clearTimeout(now.againTimer);
@@ -124,7 +143,7 @@ export function useDraft(id: string, extras: Extras): Drafting {
 
   const saveSoon = useCallback(() => {
     window.clearTimeout(state.current.saveTimer);
-    setSaving((before) => (before.state === "conflict" ? before : { state: "saving" }));
+    setSaving((before) => (before.state === "conflict" || before.state === "deleted" ? before : { state: "saving" }));
     state.current.saveTimer = window.setTimeout(() => void save(), SAVE_AFTER);
   }, [save]);
 
@@ -270,12 +289,19 @@ export function useDraft(id: string, extras: Extras): Drafting {
     return block.id;
   }, [begin, saving, view]);
 
+  const bringBack = useCallback(async () => {
+    await settled(client.POST("/api/blocks/{block_id}/restore", { params: { path: { block_id: id } } }));
+    setSaving({ state: "saving" });
+    await save();
+  }, [id, save]);
+
   return {
     view,
     missing,
     saving,
     faults,
     waiting: standing?.waiting.length ?? 0,
+    busy,
     revision: standing?.revision ?? 1,
     canUndo: (standing?.position ?? 0) > 0,
     canRedo: (standing?.position ?? 0) < (standing?.last ?? 0),
@@ -292,5 +318,11 @@ export function useDraft(id: string, extras: Extras): Drafting {
     dismiss: useCallback(() => setFaults([]), []),
     takeTheirs,
     keepMineAsCopy,
+    bringBack,
   };
+}
+
+/** A name that no other save has, so that the same save sent twice is known to be one. */
+function newKey(): string {
+  return Array.from(crypto.getRandomValues(new Uint8Array(12)), (part) => part.toString(16).padStart(2, "0")).join("");
 }

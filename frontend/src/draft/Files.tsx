@@ -2,6 +2,7 @@ import { useRef, useState } from "react";
 import { Button, Dropdown, Form, Modal } from "react-bootstrap";
 
 import { client, type Document, download, type Draft, type Schemas, settled } from "../api/client";
+import { States } from "../block/States";
 import { Fr } from "../common/Fr";
 
 const PNG_SIZE = 1600;
@@ -31,13 +32,15 @@ async function asPng(document: Document, name: string): Promise<void> {
 }
 
 interface Props {
+  id: string;
   view: Draft;
   onTaken: (document: Document, drawn: Draft) => void;
   say: (text: string) => void;
 }
 
 /** What can be taken away from a draft, and seams brought in from an SVG drawing. */
-export function Files({ view, onTaken, say }: Props) {
+export function Files({ id, view, onTaken, say }: Props) {
+  const [earlier, setEarlier] = useState(false);
   const [svg, setSvg] = useState<string>();
   const file = useRef<HTMLInputElement>(null);
   const run = (work: Promise<void>) => {
@@ -57,6 +60,7 @@ export function Files({ view, onTaken, say }: Props) {
           <Dropdown.Item onClick={() => run(asPng(view.document, view.sheet.name))}>Picture as PNG</Dropdown.Item>
           <Dropdown.Header>Bring in</Dropdown.Header>
           <Dropdown.Item onClick={() => file.current?.click()}>Seams from an SVG drawing …</Dropdown.Item>
+          <Dropdown.Item onClick={() => setEarlier(true)}>An earlier state of this block …</Dropdown.Item>
         </Dropdown.Menu>
       </Dropdown>
       <input
@@ -71,6 +75,7 @@ export function Files({ view, onTaken, say }: Props) {
           event.target.value = "";
         }}
       />
+      {earlier && <States id={id} onTaken={onTaken} onClose={() => setEarlier(false)} />}
       {svg !== undefined && <FromSvg view={view} svg={svg} onClose={() => setSvg(undefined)} onTaken={onTaken} />}
     </>
   );

@@ -9,7 +9,15 @@ import { drawn, markOf } from "./FabricShelf";
 /** What to buy for chosen blocks; fabrics tied to the same one of the shelf are added up. */
 export function Shopping() {
   const [chosen, setChosen] = useState<string[]>([]);
-  const blocks = useQuery({ queryKey: ["shelf"], queryFn: () => settled<Schemas["ShelfBlockOut"][]>(client.GET("/api/blocks")) });
+  const [search, setSearch] = useState("");
+  const [names, setNames] = useState<Record<string, string>>({});
+  const blocks = useQuery({
+    queryKey: ["shelf", "shopping", search],
+    queryFn: () => settled<Schemas["ShelfOut"]>(client.GET("/api/blocks", { params: { query: { search, order: "name" } } })),
+    placeholderData: (before) => before,
+  });
+  const shown = blocks.data?.blocks ?? [];
+  const elsewhere = chosen.filter((id) => !shown.some((block) => block.id === id));
   const list = useQuery({
     queryKey: ["shopping", chosen],
     queryFn: () => settled<Schemas["ShoppingLineOut"][]>(client.POST("/api/shopping", { body: { blocks: chosen } })),
@@ -20,12 +28,26 @@ export function Shopping() {
       <h2 id="shopping-head">Shopping list</h2>
       <fieldset>
         <legend>For which blocks</legend>
-        {(blocks.data ?? []).map((block) => (
+        {((blocks.data?.pages ?? 1) > 1 || search) && (
+          <input
+            type="search" value={search} aria-label="Find a block by its name" placeholder="Find by name"
+            onChange={(event) => setSearch(event.target.value)}
+          />
+        )}
+        {elsewhere.map((id) => (
+          <label key={id}>
+            <input type="checkbox" checked onChange={() => setChosen(chosen.filter((one) => one !== id))} /> {names[id]}
+          </label>
+        ))}
+        {shown.map((block) => (
           <label key={block.id}>
             <input
               type="checkbox"
               checked={chosen.includes(block.id)}
-              onChange={(event) => setChosen(event.target.checked ? [...chosen, block.id] : chosen.filter((one) => one !== block.id))}
+              onChange={(event) => {
+                setNames({ ...names, [block.id]: `${String(block.blocks)} × ${block.name}` });
+                setChosen(event.target.checked ? [...chosen, block.id] : chosen.filter((one) => one !== block.id));
+              }}
             />{" "}
             {block.blocks} × {block.name}
           </label>

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { type DragEvent, useEffect, useRef, useState } from "react";
 import { Button, Spinner } from "react-bootstrap";
-import { Link, useNavigate } from "react-router";
+import { Link, useNavigate, useSearchParams } from "react-router";
 
 import { type Block, client, Refused, type Schemas, settled } from "../api/client";
 import { Brand } from "../common/Brand";
@@ -12,11 +12,33 @@ import { NewBlock } from "./NewBlock";
 
 type ShelfBlock = Schemas["ShelfBlockOut"];
 
+const ORDERS = [
+  ["changed", "last changed first"],
+  ["name", "by name"],
+  ["oldest", "longest untouched first"],
+] as const;
+
 /** The shelf of blocks: small pictures, names, finished sizes. */
 export function ShelfPage() {
   const queries = useQueryClient();
   const go = useNavigate();
-  const shelf = useQuery({ queryKey: ["shelf"], queryFn: () => settled<ShelfBlock[]>(client.GET("/api/blocks")) });
+  const [params, setParams] = useSearchParams();
+  const page = Math.max(1, Number(params.get("page")) || 1);
+  const search = params.get("search") ?? "";
+  const order = ORDERS.find(([name]) => name === params.get("order"))?.[0] ?? "changed";
+  const shelf = useQuery({
+    queryKey: ["shelf", page, search, order],
+    queryFn: () => settled<Schemas["ShelfOut"]>(client.GET("/api/blocks", { params: { query: { page, search, order } } })),
+    placeholderData: (before) => before,
+  });
+  const look = (change: Record<string, string | undefined>) => {
+    const next = new URLSearchParams(params);
+    for (const [name, value] of Object.entries({ page: undefined, ...change })) {
+      if (value) next.set(name, value);
+      else next.delete(name);
+    }
+    setParams(next, { replace: true });
+  };
   const [starting, setStarting] = useState(false);
   const [fault, setFault] = useState<string>();
   const [deleted, setDeleted] = useState<ShelfBlock>();
@@ -133,9 +155,28 @@ export function ShelfPage() {
             action={{ words: "Try again", onClick: () => void shelf.refetch() }}
           />
         )}
-        {shelf.data?.length === 0 && <EmptyShelf onStart={() => setStarting(true)} onOpen={() => file.current?.click()} />}
+        {shelf.data && (shelf.data.total > 12 || search) && (
+          <div className="shelf-search" role="search">
+            <input
+              type="search" value={search} aria-label="Find a block by its name" placeholder="Find by name"
+              onChange={(event) => look({ search: event.target.value })}
+            />
+            <select value={order} aria-label="In which order" onChange={(event) => look({ order: event.target.value })}>
+              {ORDERS.map(([name, words]) => (
+                <option key={name} value={name}>
+                  {words}
+                </option>
+              ))}
+            </select>
+            <span className="quiet-text" role="status">
+              {shelf.data.total} {shelf.data.total === 1 ? "block" : "blocks"}
+            </span>
+          </div>
+        )}
+        {shelf.data?.total === 0 && search && <p>No block has that in its name.</p>}
+        {shelf.data?.total === 0 && !search && <EmptyShelf onStart={() => setStarting(true)} onOpen={() => file.current?.click()} />}
         <ul className="shelf">
-          {shelf.data?.map((block) => (
+          {shelf.data?.blocks.map((block) => (
             <li key={block.id}>
               <Link to={`/blocks/${block.id}/draft`} className="shelf-block">
                 <Picture name={block.name} width={block.width} height={block.height} faces={block.picture} />
@@ -152,6 +193,21 @@ export function ShelfPage() {
             </li>
           ))}
         </ul>
+        {shelf.data && shelf.data.pages > 1 && (
+          <nav className="pages" aria-label="Pages of the shelf">
+            <Button variant="outline-primary" size="sm" disabled={page <= 1} onClick={() => look({ page: String(page - 1) })}>
+              Back
+            </Button>
+            <span>
+              page {shelf.data.page} of {shelf.data.pages}
+            </span>
+            <Button
+              variant="outline-primary" size="sm" disabled={page >= shelf.data.pages} onClick={() => look({ page: String(page + 1) })}
+            >
+              On
+            </Button>
+          </nav>
+        )}
         <p className="hint">A block file can also be dropped anywhere on this page.</p>
       </main>
       <NewBlock show={starting} onClose={() => setStarting(false)} />

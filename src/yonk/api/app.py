@@ -2,38 +2,46 @@
 
 from __future__ import annotations
 
-import time
+import asyncio
+from collections.abc import AsyncIterator
+from contextlib import asynccontextmanager
 from pathlib import Path
 from typing import Any
 
+import anyio.to_thread
 from fastapi import FastAPI, Request
 from fastapi.exceptions import RequestValidationError
 from fastapi.responses import FileResponse, JSONResponse
 from fastapi.staticfiles import StaticFiles
 from sqlalchemy import Engine
-from sqlalchemy.exc import DBAPIError, SQLAlchemyError
-from starlette.datastructures import Headers, MutableHeaders
+from sqlalchemy.exc import SQLAlchemyError
+from starlette.exceptions import HTTPException
 from starlette.responses import Response
-from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
+from yonk.api import work
 from yonk.api.cut_routes import router as cut_router
+from yonk.api.guard import Guard, too_large
 from yonk.api.recipe_routes import router as recipe_router
 from yonk.api.routes import block_out, router
 from yonk.api.schemas import BlockOut, FaultOut, FaultsOut
+from yonk.api.work import NobodyWaitsError, TooMuchWorkError
 from yonk.core.draft import DraftError
-from yonk.files.block_file import MOST_BYTES, BadFileError
-from yonk.store.blocks import NoSuchBlockError, OldRevisionError
+from yonk.files.block_file import BadFileError
+from yonk.store.blocks import DeletedBlockError, NoSuchBlockError, OldRevisionError
 from yonk.store.database import session_maker
 from yonk.store.fabrics import NoSuchFabricError, OldFabricError
+from yonk.store.revisions import NoSuchStateError
 
-ROOM_FOR_THE_REST = 100_000  # of a request around its document
+THREADS = 200  # so that requests that wait for the database leave room for those that need none
+CODES = {400: "bad-request", 404: "not-found", 405: "not-allowed", 413: "too-large"}
 
 
 def create_app(engine: Engine | None, front_end: Path | None = None) -> FastAPI:
     """The application on a database; without one it can only tell its OpenAPI document."""
-    app = FastAPI(title="Yonk", version="1", docs_url=None, redoc_url=None)
+    app = FastAPI(title="Yonk", version="1", docs_url=None, redoc_url=None, openapi_url=None, lifespan=_lifespan)
     app.state.sessions = session_maker(engine) if engine else None
-    app.add_middleware(LimitSize)
+    app.state.turns = asyncio.Semaphore(work.AT_ONCE)
+    app.add_middleware(Guard, too_large=too_large)
     app.include_router(router)
     app.include_router(recipe_router)
     app.include_router(cut_router)
@@ -41,11 +49,18 @@ def create_app(engine: Engine | None, front_end: Path | None = None) -> FastAPI:
         (BadFileError, _bad_file),
         (DraftError, _bad_draft),
         (RequestValidationError, _bad_request),
+        (UnicodeError, _bad_signs),
+        (DeletedBlockError, _deleted_block),
         (NoSuchBlockError, _no_block),
+        (NoSuchStateError, _no_state),
         (OldRevisionError, _old_revision),
         (NoSuchFabricError, _no_fabric),
         (OldFabricError, _old_fabric),
+        (TooMuchWorkError, _too_much),
+        (NobodyWaitsError, _nobody),
         (SQLAlchemyError, _database),
+        (HTTPException, _other),
+        (Exception, _unforeseen),
     ):
         app.add_exception_handler(fault, answer)
     if front_end:
@@ -53,34 +68,20 @@ def create_app(engine: Engine | None, front_end: Path | None = None) -> FastAPI:
     return app
 
 
+@asynccontextmanager
+async def _lifespan(app: FastAPI) -> AsyncIterator[None]:
+    anyio.to_thread.current_default_thread_limiter().total_tokens = THREADS
+    work.prepare()
+    yield
+    work.end_all()
+
+
 def _answer(status: int, code: Any, faults: list[FaultOut], theirs: BlockOut | None = None) -> JSONResponse:
     return JSONResponse(FaultsOut(code=code, faults=faults, theirs=theirs).model_dump(mode="json"), status)
 
 
-class LimitSize:
-    """Refuses a request that is too large before it is read, and tells in a header how long an answer took."""
-
-    def __init__(self, app: ASGIApp) -> None:
-        self.app = app
-
-    async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
-        if scope["type"] != "http":
-            await self.app(scope, receive, send)
-            return
-        started = time.perf_counter()
-        length = Headers(scope=scope).get("content-length", "0")
-        if not length.isdigit() or int(length) > MOST_BYTES + ROOM_FOR_THE_REST:
-            fault = FaultOut(place="", message="This is larger than 2 MB, the most there can be.")
-            await _answer(413, "too-large", [fault])(scope, receive, send)
-            return
-
-        async def timed(message: Message) -> None:
-            if message["type"] == "http.response.start":
-                taken = 1000 * (time.perf_counter() - started)
-                MutableHeaders(scope=message)["Server-Timing"] = f"app;dur={taken:.1f}"
-            await send(message)
-
-        await self.app(scope, receive, timed)
+def _said(status: int, code: str, words: str, place: str = "") -> JSONResponse:
+    return _answer(status, code, [FaultOut(place=place, message=words)])
 
 
 async def _bad_file(_: Request, fault: Exception) -> Response:
@@ -91,29 +92,41 @@ async def _bad_file(_: Request, fault: Exception) -> Response:
 
 async def _bad_draft(_: Request, fault: Exception) -> Response:
     assert isinstance(fault, DraftError)
-    return _answer(422, "bad-request", [FaultOut(place=fault.place, message=fault.message)])
+    return _said(422, "bad-request", fault.message, fault.place)
 
 
 async def _bad_request(_: Request, fault: Exception) -> Response:
     assert isinstance(fault, RequestValidationError)
     faults = [
         FaultOut(place=".".join(str(step) for step in error["loc"][1:]), message=str(error["msg"]))
-        for error in fault.errors()
+        for error in fault.errors()[:50]
     ]
     return _answer(422, "bad-request", faults)
 
 
+async def _bad_signs(_: Request, fault: Exception) -> Response:
+    return _said(422, "bad-request", "A text holds half a sign, which no program can write; type it anew.")
+
+
 async def _no_block(_: Request, fault: Exception) -> Response:
-    return _answer(404, "not-found", [FaultOut(place="", message="This block is not on the shelf any more.")])
+    return _said(404, "not-found", "There is no such block on the shelf.")
+
+
+async def _deleted_block(_: Request, fault: Exception) -> Response:
+    return _said(410, "deleted", "This block was deleted; bring it back from the shelf, or keep your draft as a copy.")
+
+
+async def _no_state(_: Request, fault: Exception) -> Response:
+    return _said(404, "not-found", "This state of the block is not kept any more.")
 
 
 async def _no_fabric(_: Request, fault: Exception) -> Response:
-    return _answer(404, "not-found", [FaultOut(place="", message="This fabric is not on the shelf any more.")])
+    return _said(404, "not-found", "This fabric is not on the shelf any more.")
 
 
 async def _old_fabric(_: Request, fault: Exception) -> Response:
     words = "This fabric was changed elsewhere meanwhile; open it again to see how it is now."
-    return _answer(409, "old-revision", [FaultOut(place="", message=words)])
+    return _said(409, "old-revision", words)
 
 
 async def _old_revision(_: Request, fault: Exception) -> Response:
@@ -122,20 +135,43 @@ async def _old_revision(_: Request, fault: Exception) -> Response:
     return _answer(409, "old-revision", [FaultOut(place="revision", message=message)], block_out(fault.theirs))
 
 
+async def _too_much(_: Request, fault: Exception) -> Response:
+    return _said(422, "too-much", str(fault))
+
+
+async def _nobody(_: Request, fault: Exception) -> Response:
+    return Response(status_code=499)
+
+
 async def _database(_: Request, fault: Exception) -> Response:
-    what = "does not answer" if isinstance(fault, DBAPIError) and fault.connection_invalidated else "could not do this"
-    message = f"The database {what}; nothing was saved. Your draft waits in the browser and is saved when it is back."
-    return _answer(503, "database", [FaultOut(place="", message=message)])
+    words = (
+        "The database does not answer, so it is not sure what was kept. Your draft waits in the browser and is saved"
+        " when it is back; nothing is saved twice."
+    )
+    return _said(503, "database", words)
+
+
+async def _other(_: Request, fault: Exception) -> Response:
+    assert isinstance(fault, HTTPException)
+    words = {
+        404: "There is nothing at this address.", 405: "This address does not take such a request.",
+        400: "This request cannot be read; it is sent as JSON.",
+    }.get(fault.status_code, str(fault.detail))  # fmt: skip
+    return _said(fault.status_code, CODES.get(fault.status_code, "bad-request"), words)
+
+
+async def _unforeseen(_: Request, fault: Exception) -> Response:
+    return _said(500, "unforeseen", "Yonk came upon something it did not foresee; nothing of your draft is lost.")
 
 
 def _serve(app: FastAPI, front_end: Path) -> None:
     app.mount("/assets", StaticFiles(directory=front_end / "assets"), name="assets")
+    files = {str(file.relative_to(front_end)): file for file in front_end.rglob("*") if file.is_file()}
 
     @app.get("/{path:path}", include_in_schema=False)
-    def page(path: str) -> Response:
+    async def page(path: str) -> Response:
         if path.startswith("api/"):
-            return _answer(404, "not-found", [FaultOut(place=path, message="There is nothing at this address.")])
-        file = (front_end / path).resolve()
-        if path and file.is_file() and file.is_relative_to(front_end.resolve()):
-            return FileResponse(file)
-        return FileResponse(front_end / "index.html", headers={"Cache-Control": "no-cache"})
+            raise HTTPException(404)
+        if "\0" in path:
+            raise HTTPException(404)
+        return FileResponse(files.get(path, front_end / "index.html"), headers={"Cache-Control": "no-cache"})

@@ -18,6 +18,7 @@ from yonk.api.cut_schemas import (
     MarkInOut,
     ShelfFabricOut,
     ShelfPieceOut,
+    ShoppingLineOut,
     StripOut,
     StripsToldOut,
 )
@@ -50,6 +51,7 @@ from yonk.core.cutting.progress import (
     ticks,
 )
 from yonk.core.cutting.shelf import ShelfCloth, ShelfPiece, pieces_of
+from yonk.core.cutting.shopping import Bought
 from yonk.core.cutting_stage import Cutting, plan_cutting
 from yonk.core.draft import Draft, Unit
 from yonk.core.measure import show, write_exact, write_typed
@@ -192,3 +194,16 @@ def _shelf_piece(row: Mapping[str, Any], unit: Unit) -> ShelfPieceOut:
 def all_of(kept: Sequence[KeptFabric]) -> dict[str, KeptFabric]:
     """The shelf by id."""
     return {one.id: one for one in kept}
+
+
+def shopping_line(one: Bought, shelf: Mapping[str, KeptFabric]) -> ShoppingLineOut:
+    """A cloth to buy as it is sent."""
+    fabric, cloth = one.fabric, one.cloth
+    on_hand = Counter(layout.source.name for layout in cloth.layouts if not layout.bought)
+    return ShoppingLineOut(
+        name=shelf[one.shelf].name if one.shelf else fabric.name, colour=fabric.colour,
+        ink=DARK_INK if luminance(fabric.colour) > 0.18 else LIGHT_INK,
+        value=fabric.value, print=fabric.print, buy=bought(cloth.buy, one.unit),
+        fat_quarters=fat_quarters(cloth.fat_quarters), from_shelf=[f"{n} of {name}" for name, n in on_hand.items()],
+        blocks=list(one.blocks),
+    )  # fmt: skip

@@ -9,6 +9,7 @@ from urllib.parse import quote
 
 from fastapi import APIRouter, Response
 
+from yonk.api import answers
 from yonk.api.recipe_schemas import (
     CutChartIn,
     CutChartOut,
@@ -24,33 +25,32 @@ from yonk.api.recipe_schemas import (
     VerdictOut,
     WayIn,
 )
-from yonk.api.recipe_view import cut_chart_view, possible_view, recipes_view, steps_view, verdict_view
-from yonk.api.routes import ERRORS
+from yonk.api.recipe_view import cut_chart_view, possible_view, verdict_view
+from yonk.api.routes import ERRORS, as_json
+from yonk.api.work import Work
 from yonk.core.bounds import LengthField
 from yonk.core.draft import USUAL, DraftError, Unit, typed_length
 from yonk.core.finder.chart_check import check, pieces_of
 from yonk.core.finder.cut_chart import cut_chart
 from yonk.core.finder.on_hand import OnHand, what_can_i_make
 from yonk.core.finder.sample_unit import kinds_asked, method_of
-from yonk.core.plan import make_plan
 from yonk.core.sizes import width_range
 from yonk.core.units import BY_NAME
 from yonk.core.units.needs import Terms
-from yonk.files.block_file import take_block
 
 router = APIRouter(prefix="/api")
 
 
 @router.post("/recipes", response_model=RecipesOut, responses=ERRORS)
-def recipes(asked: DraftIn) -> RecipesOut:
+async def recipes(asked: DraftIn, work: Work) -> Response:
     """Every way to make every group of a draft's units, side by side."""
-    return recipes_view(make_plan(take_block(asked.document)))
+    return as_json(await work.on_draft(asked.document, answers.recipes, asked))
 
 
 @router.post("/recipes/steps", response_model=StepsOut, responses=ERRORS)
-def steps(asked: WayIn) -> StepsOut:
+async def steps(asked: WayIn, work: Work) -> Response:
     """One way step by step, in words and pictures."""
-    return steps_view(make_plan(take_block(asked.document)), asked.label, asked.way)
+    return as_json(await work.on_draft(asked.document, answers.steps, asked))
 
 
 @router.get("/finder/kinds", response_model=list[KindOut])

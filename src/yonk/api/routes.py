@@ -1,18 +1,18 @@
-"""The routes: thin, stateless, every answer in the shapes of `schemas`."""
+"""The routes of blocks and drafts: thin, stateless, every answer in the shapes of `schemas`."""
 
 from __future__ import annotations
 
 import json
-from collections import deque
 from collections.abc import Iterator
 from fractions import Fraction
 from functools import lru_cache
 from typing import Annotated, Any
-from urllib.parse import quote
 
-from fastapi import APIRouter, Depends, Request, Response
+from fastapi import APIRouter, Depends, Path, Query, Request, Response
 from sqlalchemy.orm import Session
+from starlette.concurrency import run_in_threadpool
 
+from yonk.api import answers
 from yonk.api.schemas import (
     ActsIn,
     BlockOut,
@@ -21,26 +21,26 @@ from yonk.api.schemas import (
     DraftOut,
     FaultsOut,
     NewBlockIn,
+    Revision,
     SaveIn,
-    ShelfBlockOut,
+    ShelfOut,
     StampOut,
     StampPartOut,
+    StateDocumentOut,
+    StateOut,
+    StatesOut,
     SvgIn,
     SvgOut,
+    TitleIn,
 )
-from yonk.api.view import chart_view, picture, view_of
-from yonk.core.acts import Regrid, Rename, Resize, apply, with_seams
-from yonk.core.cutting.in_words import size
+from yonk.api.work import Work
+from yonk.core.acts import Regrid, Rename, Resize, apply
 from yonk.core.draft import Draft, Fabric, default_making
-from yonk.core.plan import make_plan
-from yonk.core.sizes import size_chart, width_range
 from yonk.core.units import KINDS
-from yonk.core.units.needs import terms_of
 from yonk.core.units.reading import read
-from yonk.files.block_file import block_schema, check_reading, read_block, take_block, write_block
-from yonk.files.svg_in import read_svg
-from yonk.files.svg_out import write_svg
+from yonk.files.block_file import block_schema
 from yonk.store import blocks as store
+from yonk.store import revisions
 from yonk.store.blocks import Kept
 
 router = APIRouter(prefix="/api")
@@ -49,6 +49,7 @@ FIRST_FABRICS = (
     Fabric(key="fog", name="Fog", colour="#e7e6df", value="light"),
 )
 ERRORS: dict[int | str, dict[str, Any]] = {
+    400: {"model": FaultsOut},
     404: {"model": FaultsOut},
     409: {"model": FaultsOut},
     413: {"model": FaultsOut},
@@ -64,27 +65,18 @@ def session_of(request: Request) -> Iterator[Session]:
 
 
 Db = Annotated[Session, Depends(session_of)]
+BlockId = Annotated[str, Path(pattern="^[0-9a-z]{1,32}$")]
 
 
 @router.post("/draft", response_model=DraftOut, responses=ERRORS)
-def work_on_draft(asked: ActsIn) -> Response:
+async def work_on_draft(asked: ActsIn, work: Work) -> Response:
     """Apply acts to a draft and read what comes of it; nothing is stored."""
-    draft = _recent(asked.document) or take_block(asked.document)
-    if not asked.acts:
-        check_reading(read(draft))
-    for act in asked.acts:
-        draft = apply(draft, act, asked.mates)
-    view = view_of(make_plan(draft), stretches=asked.stretches, outlines=asked.outlines)
-    _RECENT.appendleft((view.document, draft))
-    return Response(view.model_dump_json(), media_type="application/json")
+    return as_json(await work.on_draft(asked.document, answers.worked_on, asked))
 
 
-# Drafts lately answered with. Only a short cut: a document that is not here is read again, by whichever process.
-_RECENT: deque[tuple[dict[str, Any], Draft]] = deque(maxlen=12)
-
-
-def _recent(document: dict[str, Any]) -> Draft | None:
-    return next((draft for known, draft in tuple(_RECENT) if known == document), None)
+def as_json(text: bytes) -> Response:
+    """JSON that is written already."""
+    return Response(text, media_type="application/json")
 
 
 @router.get("/tray", response_model=list[StampOut])
@@ -93,100 +85,129 @@ def tray() -> list[StampOut]:
     return _tray()
 
 
-@router.get("/blocks", response_model=list[ShelfBlockOut], responses=ERRORS)
-def shelf(db: Db) -> list[ShelfBlockOut]:
-    """The blocks on the shelf, the last changed first."""
-    return [_on_shelf(kept) for kept in store.all_blocks(db)]
+@router.get("/blocks", response_model=ShelfOut, responses=ERRORS)
+async def shelf(
+    db: Db,
+    work: Work,
+    page: Annotated[int, Query(ge=1, le=1_000_000)] = 1,
+    search: Annotated[str, Query(max_length=200)] = "",
+    order: store.Order = "changed",
+) -> Response:
+    """A page of the blocks on the shelf, those whose name holds the words searched for."""
+    found = await run_in_threadpool(store.shelf_page, db, page, search, order)
+    bare = [card for card in found.cards if card.card is None]
+    if bare:  # kept before there were cards
+        kept = await run_in_threadpool(lambda: [store.one_block(db, card.id) for card in bare])
+        cards = await work.heavy(answers.cards_of, [(one.id, one.revision, one.document) for one in kept])
+        await run_in_threadpool(store.keep_cards, db, cards)
+        found = await run_in_threadpool(store.shelf_page, db, page, search, order)
+    return as_json(_shelf_json(found, page).encode())
+
+
+def _shelf_json(found: store.Page, page: int) -> str:
+    """A page of the shelf. Each card is JSON already, so it is put in as it is."""
+    rows = []
+    for card in found.cards:
+        own = {"id": card.id, "name": card.name, "revision": card.revision, "changed": card.changed.isoformat()}
+        rows.append(json.dumps(own, ensure_ascii=False)[:-1] + "," + (card.card or "{}")[1:])
+    pages = max(1, -(-found.total // store.PAGE))
+    return f'{{"blocks":[{",".join(rows)}],"total":{found.total},"page":{page},"pages":{pages}}}'
 
 
 @router.post("/blocks", response_model=BlockOut, status_code=201, responses=ERRORS)
-def create(asked: NewBlockIn, db: Db) -> BlockOut:
+async def create(asked: NewBlockIn, db: Db, work: Work) -> BlockOut:
     """Keep a new block."""
-    draft = _sound(take_block(asked.document)) if asked.document else _new_draft(asked)
-    return block_out(store.create_block(db, draft.name, _text(draft)))
+    if asked.document:
+        form = await work.on_draft(asked.document, answers.form_of_document, asked.document)
+    else:
+        form = await run_in_threadpool(lambda: answers.form_of(_new_draft(asked)))
+    return block_out(await run_in_threadpool(store.create_block, db, form, asked.save_key))
 
 
 @router.post("/blocks/import", response_model=BlockOut, status_code=201, responses=ERRORS)
-async def import_block(request: Request, db: Db) -> BlockOut:
+async def import_block(request: Request, db: Db, work: Work) -> BlockOut:
     """Keep the block of a block file, sent as it is."""
-    draft = _sound(read_block(await request.body()))
-    return block_out(store.create_block(db, draft.name, _text(draft)))
+    form = await work.on_text(await request.body(), answers.form_of_file)
+    return block_out(await run_in_threadpool(store.create_block, db, form))
 
 
 @router.get("/blocks/{block_id}", response_model=BlockOut, responses=ERRORS)
-def one(block_id: str, db: Db) -> BlockOut:
+def one(block_id: BlockId, db: Db) -> BlockOut:
     """A block."""
-    kept = store.one_block(db, block_id)
-    if kept.deleted:
-        raise store.NoSuchBlockError(block_id)
-    return block_out(kept)
+    return block_out(store.live_block(db, block_id))
 
 
 @router.put("/blocks/{block_id}", response_model=BlockOut, responses=ERRORS)
-def save(block_id: str, asked: SaveIn, db: Db) -> BlockOut:
+async def save(block_id: BlockId, asked: SaveIn, db: Db, work: Work) -> BlockOut:
     """Keep a new state of a block, unless another was kept since the revision it was made from."""
-    draft = _sound(take_block(asked.document))
-    return block_out(store.save_block(db, block_id, draft.name, _text(draft), asked.revision))
+    form = await work.on_draft(asked.document, answers.form_of_document, asked.document)
+    kept = await run_in_threadpool(store.save_block, db, block_id, form, asked.revision, asked.save_key)
+    return block_out(kept)
 
 
 @router.delete("/blocks/{block_id}", status_code=204, responses=ERRORS)
-def delete(block_id: str, db: Db) -> None:
+def delete(block_id: BlockId, db: Db) -> None:
     """Take a block off the shelf; it can be brought back."""
     store.delete_block(db, block_id)
 
 
 @router.post("/blocks/{block_id}/restore", response_model=BlockOut, responses=ERRORS)
-def restore(block_id: str, db: Db) -> BlockOut:
+def restore(block_id: BlockId, db: Db) -> BlockOut:
     """Bring a deleted block back."""
     return block_out(store.restore_block(db, block_id))
 
 
+@router.get("/blocks/{block_id}/states", response_model=StatesOut, responses=ERRORS)
+def states(block_id: BlockId, db: Db) -> StatesOut:
+    """The saved states of a block, the newest first, and the rule by which old ones are thinned."""
+    store.live_block(db, block_id)
+    rows = [
+        StateOut(revision=one.revision, saved=one.saved, title=one.title, opened=one.opened)
+        for one in revisions.states_of(db, block_id)
+    ]
+    return StatesOut(states=rows, rule=revisions.RULE)
+
+
+@router.post("/blocks/{block_id}/states/{revision}/open", response_model=StateDocumentOut, responses=ERRORS)
+def open_state(block_id: BlockId, revision: Revision, db: Db) -> StateDocumentOut:
+    """The document of a saved state; it is kept for good from now on."""
+    return StateDocumentOut(document=json.loads(revisions.open_state(db, block_id, revision)))
+
+
+@router.put("/blocks/{block_id}/states/{revision}", status_code=204, responses=ERRORS)
+def name_state(block_id: BlockId, revision: Revision, asked: TitleIn, db: Db) -> None:
+    """Name a saved state, so that it is kept for good."""
+    revisions.name_state(db, block_id, revision, " ".join(asked.title.split()))
+
+
 @router.post("/files/block", response_class=Response, responses=ERRORS)
-def block_file(asked: ActsIn) -> Response:
+async def block_file(asked: ActsIn, work: Work) -> Response:
     """The block file of a draft, saved or not."""
-    draft = _sound(take_block(asked.document))
-    text = json.dumps(write_block(draft), indent=1, ensure_ascii=False)
-    return _download(text, "application/json", f"{draft.name}.yonk.json")
+    return await work.file(asked.document, answers.block_file, asked)
 
 
 @router.post("/files/block.svg", response_class=Response, responses=ERRORS)
-def block_svg(asked: ActsIn) -> Response:
+async def block_svg(asked: ActsIn, work: Work) -> Response:
     """A draft as SVG at true size."""
-    reading = read(take_block(asked.document))
-    return _download(write_svg(reading), "image/svg+xml", f"{reading.draft.name}.svg")
+    return await work.file(asked.document, answers.block_svg, asked)
 
 
 @router.post("/draft/from-svg", response_model=SvgOut, responses=ERRORS)
-def seams_from_svg(asked: SvgIn) -> Response:
+async def seams_from_svg(asked: SvgIn, work: Work) -> Response:
     """A draft with its seams taken from an SVG drawing; nothing is stored."""
-    draft = take_block(asked.document)
-    taken = read_svg(asked.svg, draft, asked.parts)
-    out = SvgOut(draft=view_of(make_plan(with_seams(draft, taken.seams))), report=taken.report())
-    return Response(out.model_dump_json(), media_type="application/json")
+    return as_json(await work.heavy(answers.from_svg, asked))
 
 
 @router.post("/draft/sizes", response_model=list[ChartRowOut], responses=ERRORS)
-def sizes(asked: ChartIn) -> list[ChartRowOut]:
+async def sizes(asked: ChartIn, work: Work) -> Response:
     """The size chart of a draft: what every letter is cut to over a range of finished widths."""
-    draft = take_block(asked.document)
-    plan = make_plan(draft)
-    widths = width_range(asked.start, asked.end, asked.step, draft.unit)
-    return chart_view(size_chart(draft, plan.recipes, terms_of(draft), widths), draft)
+    return as_json(await work.on_draft(asked.document, answers.sizes, asked))
 
 
 @router.get("/schema/block.json")
 def schema() -> dict[str, Any]:
     """The JSON Schema of a block file."""
     return block_schema()
-
-
-def _sound(draft: Draft) -> Draft:
-    check_reading(read(draft))
-    return draft
-
-
-def _text(draft: Draft) -> str:
-    return json.dumps(write_block(draft), ensure_ascii=False)
 
 
 def _new_draft(asked: NewBlockIn) -> Draft:
@@ -204,29 +225,11 @@ def _new_draft(asked: NewBlockIn) -> Draft:
     return empty
 
 
-def _download(text: str, media: str, name: str) -> Response:
-    headers = {"Content-Disposition": f"attachment; filename*=UTF-8''{quote(name)}"}
-    return Response(text, media_type=media, headers=headers)
-
-
 def block_out(kept: Kept) -> BlockOut:
     """A kept block as it is sent."""
     return BlockOut(
         id=kept.id, name=kept.name, revision=kept.revision, created=kept.created, changed=kept.changed,
         document=json.loads(kept.document),
-    )  # fmt: skip
-
-
-@lru_cache(maxsize=256)
-def _on_shelf(kept: Kept) -> ShelfBlockOut:
-    """A block with its picture; kept for as long as the revision is the same."""
-    draft = read_block(kept.document)
-    reading = read(draft)
-    faces = picture(reading)
-    return ShelfBlockOut(
-        id=kept.id, name=kept.name, revision=kept.revision, changed=kept.changed, width=float(draft.width),
-        height=float(draft.height), finished=size(draft.width, draft.height, draft.unit), patches=len(faces),
-        blocks=draft.making.blocks, picture=faces,
     )  # fmt: skip
 
 

@@ -19,6 +19,9 @@ from yonk.core.units.unit import Kind, MethodName
 
 Document = Annotated[dict[str, Any], Field(description="a block file; the front end hands it on as it came")]
 Place = tuple[float, float]
+SaveKey = Annotated[
+    str, Field(pattern="^[0-9a-zA-Z-]{8,64}$", description="the save's own name, alike when it is sent again")
+]
 Revision = Annotated[int, Field(ge=COUNTS["revision"][0], le=COUNTS["revision"][1])]
 
 
@@ -36,7 +39,10 @@ class FaultOut(Model):
 class FaultsOut(Model):
     """The one shape of every error."""
 
-    code: Literal["bad-document", "bad-request", "not-found", "old-revision", "too-large", "database"]
+    code: Literal[
+        "bad-document", "bad-request", "not-found", "not-allowed", "deleted", "old-revision", "too-large", "too-much",
+        "foreign", "database", "unforeseen",
+    ]  # fmt: skip
     faults: list[FaultOut]
     theirs: BlockOut | None = None
 
@@ -312,6 +318,43 @@ class ShelfBlockOut(Model):
     picture: list[PictureFaceOut]
 
 
+class ShelfOut(Model):
+    """A page of the shelf: its blocks, how many there are on all pages, which page it is and of how many."""
+
+    blocks: list[ShelfBlockOut]
+    total: int
+    page: int
+    pages: int
+
+
+class StateOut(Model):
+    """A saved state of a block."""
+
+    revision: int
+    saved: datetime
+    title: str
+    opened: bool
+
+
+class StatesOut(Model):
+    """The saved states of a block, the newest first, and the rule by which old ones are thinned."""
+
+    states: list[StateOut]
+    rule: str
+
+
+class StateDocumentOut(Model):
+    """The document of a saved state."""
+
+    document: Document
+
+
+class TitleIn(Model):
+    """A name for a saved state; nothing takes it away."""
+
+    title: Annotated[str, Field(max_length=120)]
+
+
 class NewBlockIn(Model):
     """A new block: its document, or a name, size and even grid to begin with."""
 
@@ -322,6 +365,7 @@ class NewBlockIn(Model):
     height: str = "9"
     columns: int = 3
     rows: int = 3
+    save_key: SaveKey | None = None
 
 
 class SaveIn(Model):
@@ -329,6 +373,7 @@ class SaveIn(Model):
 
     document: Document
     revision: Revision
+    save_key: SaveKey | None = None
 
 
 class StampOut(Model):

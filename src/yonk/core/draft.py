@@ -29,6 +29,9 @@ class DraftError(ValueError):
         self.place, self.message = seen(place), seen(message)
         super().__init__(f"{self.place}: {self.message}" if place else self.message)
 
+    def __reduce__(self) -> tuple[type[DraftError], tuple[str, str]]:
+        return type(self), (self.place, self.message)
+
 
 def typed_length(text: str, place: str, field: LengthField | NumberField, unit: Unit) -> Fraction:
     """A length as typed into the field `place`, within the bounds of what it is. Raises `DraftError`."""

@@ -179,6 +179,19 @@ def _draw(ruling: Ruling, drawn: tuple[Seam, ...]) -> Drawing:
     return Drawing(ruling, scale, tuple(faces), tuple(loose), neighbours, polygons, tuple(edges))
 
 
+def touching_boxes(seams: Sequence[Seam]) -> int:
+    """How many pairs of seams have upright boxes that touch: about how much work their drawing is."""
+    if not seams:
+        return 0
+    lines = shapely.linestrings(np.array([[[float(x), float(y)] for x, y in seam] for seam in seams]))
+    tree, count = shapely.STRtree(lines), 0
+    for begin in range(0, len(lines), LINES_AT_ONCE):
+        count += len(tree.query(lines[begin : begin + LINES_AT_ONCE])[0])
+        if count > MOST_CROSSINGS:
+            break
+    return (count - len(lines)) // 2
+
+
 def holds(face: Face, spot: tuple[Fraction | int, Fraction | int]) -> bool:
     """Whether a spot lies strictly inside a face, by exact arithmetic."""
     return _inside(face.ring, spot) is True and all(_inside(hole, spot) is False for hole in face.holes)

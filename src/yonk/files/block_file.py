@@ -70,6 +70,9 @@ class BadFileError(ValueError):
         super().__init__("\n".join(map(str, faults)))
         self.faults = tuple(faults)
 
+    def __reduce__(self) -> tuple[type[BadFileError], tuple[tuple[Fault, ...]]]:
+        return type(self), (self.faults,)
+
 
 def _length(value: object) -> Fraction:
     if isinstance(value, Fraction):

@@ -82,7 +82,7 @@ def read_svg(text: str, draft: Draft, parts: int) -> Taken:
 
 def _checked(text: str) -> Element:
     """The drawing's elements, once it is known to be no more work than a drawing of a block can be."""
-    if "<!ENTITY" in text or "<!DOCTYPE" in text and "[" in text.partition("<!DOCTYPE")[2].partition(">")[0]:
+    if "<!ENTITY" in text or ("<!DOCTYPE" in text and "[" in text.partition("<!DOCTYPE")[2].partition(">")[0]):
         raise BadFileError([Fault("", "the drawing defines entities; save it as plain SVG")])
     try:
         tree = fromstring(text)

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import contextlib
+import fcntl
 import json
 import os
 import secrets
@@ -9,15 +11,19 @@ import shutil
 import signal
 import socket
 import subprocess
+import threading
 import time
 from contextlib import closing, suppress
 from dataclasses import asdict, dataclass
 from pathlib import Path
+from typing import IO
 
 import pymysql
 
 START_SECONDS = 40
-STOP_SECONDS = 30
+STOP_SECONDS = 3  # to end in good order; what is not written then is written when the log is read at the next start
+LEAST_ROOM = 50_000_000  # bytes free on the disk
+LOOK_EVERY = 0.5
 
 
 class MachineError(RuntimeError):
@@ -61,6 +67,8 @@ class DatabaseServer:
     def __init__(self, folder: Path) -> None:
         self.folder = folder
         self._ours: int | None = None
+        self._lock: IO[str] | None = None
+        self._stopped = threading.Event()
 
     @property
     def started_here(self) -> bool:
@@ -70,27 +78,57 @@ class DatabaseServer:
     def start(self) -> Access:
         """Start the server, or find it running. Raises `MachineError` when it does not come up."""
         self._prepare()
+        self._take()
+        self._stopped = threading.Event()
         running = self._found()
         if running:
+            threading.Thread(target=self._watch, args=(running,), daemon=True).start()
             return running
         if not (self.folder / "data" / "mysql").is_dir():
             self._install()
         access = Access(_free_port(), secrets.token_hex(16))
-        self._launch(access)
+        try:
+            self._launch(access)
+        except OSError as fault:
+            raise MachineError(f"The database could not be started in {self.folder} ({fault.strerror}).") from None
         self._write_note(access)
+        threading.Thread(target=self._watch, args=(access,), daemon=True).start()
         return access
+
+    def _take(self) -> None:
+        """Takes the folder for this program alone; the system gives it back however the program ends."""
+        lock = (self.folder / "lock").open("a+")
+        try:
+            fcntl.flock(lock, fcntl.LOCK_EX | fcntl.LOCK_NB)
+        except OSError:
+            lock.close()
+            raise MachineError(
+                f"Yonk is running already on the blocks in {self.folder}; use that one, or name another folder in YONK_DATA."
+            ) from None
+        self._lock = lock
+
+    def _watch(self, access: Access) -> None:
+        """Starts the server again where it ends of itself."""
+        while not self._stopped.wait(LOOK_EVERY):
+            if self._ours is not None and not _runs(self._ours) and not self._stopped.is_set():
+                with contextlib.suppress(MachineError, OSError):
+                    self._launch(access)
+                    self._write_note(access)
 
     def _write_note(self, access: Access) -> None:
         self._note.touch(0o600)
         self._note.write_text(json.dumps({"access": asdict(access), "server": self._ours, "owner": os.getpid()}))
 
     def stop(self) -> None:
-        """End the server cleanly, when it was started here."""
-        if self._ours is None:
-            return
-        _end(self._ours)
-        self._ours = None
-        self._note.unlink(missing_ok=True)
+        """End the server cleanly, when it was started here, and give the folder back."""
+        self._stopped.set()
+        if self._ours is not None:
+            _end(self._ours)
+            self._ours = None
+            self._note.unlink(missing_ok=True)
+        if self._lock:
+            self._lock.close()
+            self._lock = None
 
     @property
     def _note(self) -> Path:
@@ -99,35 +137,43 @@ class DatabaseServer:
     def _prepare(self) -> None:
         try:
             self.folder.mkdir(parents=True, exist_ok=True)
-            probe = self.folder / ".writable"
+            probe = self.folder / f".writable-{os.getpid()}"
             probe.write_text("")
             probe.unlink()
         except OSError as fault:
             raise MachineError(
                 f"The folder {self.folder} cannot be written ({fault.strerror}); free it, or name another in YONK_DATA."
             ) from None
+        if shutil.disk_usage(self.folder).free < LEAST_ROOM:
+            raise MachineError(
+                f"The disk that {self.folder} is on is full; free some room on it, then start Yonk again."
+            )
 
     def _found(self) -> Access | None:
         with suppress(OSError, ValueError, TypeError, KeyError):
             note = json.loads(self._note.read_text())
             access = Access(**note["access"])
             if access.answers():
-                if not _runs(note["owner"]):
-                    self._ours = note["server"]
-                    self._write_note(access)
+                self._ours = note["server"]
+                self._write_note(access)
                 return access
         return None
 
     def _install(self) -> None:
+        """Lays the database out beside its place and moves it there when it is whole."""
+        half = self.folder / "data.new"
+        shutil.rmtree(half, ignore_errors=True)
         command = [
             _program("mariadb-install-db"), "--no-defaults", "--auth-root-authentication-method=normal",
-            "--skip-test-db", f"--datadir={self.folder / 'data'}", *_as_root(),
+            "--skip-test-db", f"--datadir={half}", *_as_root(),
         ]  # fmt: skip
         done = subprocess.run(command, capture_output=True, text=True, check=False)
         if done.returncode:
-            shutil.rmtree(self.folder / "data", ignore_errors=True)
+            shutil.rmtree(half, ignore_errors=True)
             last = (done.stderr or done.stdout).strip().splitlines()[-1:] or ["no reason given"]
             raise MachineError(f"The database could not be laid out in {self.folder}: {last[0]}")
+        shutil.rmtree(self.folder / "data", ignore_errors=True)
+        half.rename(self.folder / "data")
 
     def _launch(self, access: Access) -> None:
         setup = self.folder / "setup.sql"
@@ -141,7 +187,7 @@ class DatabaseServer:
         command = [
             _program("mariadbd"), "--no-defaults", f"--datadir={self.folder / 'data'}", f"--port={access.port}",
             "--bind-address=127.0.0.1", f"--socket={self.folder / 'socket'}", f"--pid-file={self.folder / 'pid'}",
-            f"--init-file={setup}", "--skip-name-resolve", "--skip-log-bin", "--innodb-buffer-pool-size=64M", *_as_root(),
+            f"--init-file={setup}", "--skip-name-resolve", "--skip-log-bin", "--innodb-buffer-pool-size=64M", "--innodb-lock-wait-timeout=4", *_as_root(),
         ]  # fmt: skip
         with (self.folder / "log").open("wb") as log:
             # in a session of its own, so that Ctrl-C reaches only the program, which then ends the server cleanly
@@ -153,7 +199,8 @@ class DatabaseServer:
                 setup.unlink(missing_ok=True)
                 return
             time.sleep(0.05)
-        self.stop()
+        _end(process.pid)
+        self._ours = None
         raise MachineError(f"The database did not come up; {self.folder / 'log'} says why.")
 
 

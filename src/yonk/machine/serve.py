@@ -14,12 +14,12 @@ from pathlib import Path
 import uvicorn
 from sqlalchemy import Engine
 
+from yonk.api.answers import form_of
 from yonk.api.app import create_app
-from yonk.files.block_file import write_block
 from yonk.machine.database_server import DatabaseServer, MachineError
 from yonk.machine.samples import all_samples, shelf_samples
-from yonk.store.blocks import create_block, once
-from yonk.store.database import migrate, open_engine, session_maker
+from yonk.store.blocks import lay_out_once, once
+from yonk.store.database import NewerSchemaError, migrate, open_engine, session_maker
 from yonk.store.fabrics import put_fabric
 
 ROOT = Path(__file__).resolve().parents[3]
@@ -41,7 +41,12 @@ def database(folder: Path) -> Iterator[Engine]:
     server = DatabaseServer(folder / "mariadb")
     try:
         engine = open_engine(server.start().url)
-        migrate(engine)
+        try:
+            migrate(engine)
+        except NewerSchemaError:
+            raise MachineError(
+                f"The blocks in {folder} were kept by a newer Yonk; start that one, or name another folder in YONK_DATA."
+            ) from None
         yield engine
         engine.dispose()
     finally:
@@ -51,9 +56,7 @@ def database(folder: Path) -> Iterator[Engine]:
 def lay_out_samples(engine: Engine) -> None:
     """Put the samples on the shelf, once in the life of a database."""
     with session_maker(engine)() as session:
-        if once(session, SAMPLES):
-            for draft in all_samples():
-                create_block(session, draft.name, json.dumps(write_block(draft), ensure_ascii=False))
+        lay_out_once(session, SAMPLES, lambda: [form_of(draft) for draft in all_samples()])
         if once(session, SHELF_SAMPLES):
             for name, known in shelf_samples():
                 put_fabric(session, name, json.dumps(known, ensure_ascii=False))
@@ -70,7 +73,7 @@ def run(*, samples: bool, port: int, say: Callable[[str], None]) -> None:
             if samples:
                 lay_out_samples(engine)
             app = create_app(engine, FRONT_END)
-            server = uvicorn.Server(uvicorn.Config(app, log_level="warning", timeout_graceful_shutdown=3))
+            server = uvicorn.Server(uvicorn.Config(app, log_level="warning", timeout_graceful_shutdown=1))
             say(f"Yonk is ready at http://{HOST}:{listening.getsockname()[1]}  (Ctrl-C ends it)")
             server.run(sockets=[listening])
     finally:

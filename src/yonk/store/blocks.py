@@ -3,14 +3,20 @@
 from __future__ import annotations
 
 import uuid
-from collections.abc import Sequence
+from collections.abc import Callable, Iterable, Sequence
 from dataclasses import dataclass
 from datetime import datetime
+from typing import Any, Literal
 
-from sqlalchemy import select, update
-from sqlalchemy.orm import Session
+from sqlalchemy import ColumnElement, func, select, update
+from sqlalchemy.orm import Session, undefer
 
+from yonk.store.database import retried
 from yonk.store.models import Block, BlockRevision, Marker, now
+from yonk.store.revisions import THIN_EVERY, thin
+
+Order = Literal["changed", "name", "oldest"]
+PAGE = 48
 
 
 @dataclass(frozen=True)
@@ -26,8 +32,40 @@ class Kept:
     deleted: bool
 
 
+@dataclass(frozen=True)
+class Form:
+    """What is kept of a block: its name, its block file, and the card that the shelf shows of it."""
+
+    name: str
+    document: str
+    card: str
+
+
+@dataclass(frozen=True)
+class Card:
+    """A block on the shelf; `card` is None where it was kept before there were cards."""
+
+    id: str
+    name: str
+    revision: int
+    changed: datetime
+    card: str | None
+
+
+@dataclass(frozen=True)
+class Page:
+    """A page of the shelf, and how many blocks there are on all of them."""
+
+    cards: tuple[Card, ...]
+    total: int
+
+
 class NoSuchBlockError(LookupError):
     """There is no block of that id."""
+
+
+class DeletedBlockError(NoSuchBlockError):
+    """The block of that id was taken off the shelf; it can be brought back."""
 
 
 class OldRevisionError(RuntimeError):
@@ -38,46 +76,97 @@ class OldRevisionError(RuntimeError):
         self.theirs = theirs
 
 
-def all_blocks(session: Session) -> Sequence[Kept]:
-    """The blocks on the shelf, the last changed first."""
-    rows = session.scalars(select(Block).where(Block.deleted.is_(None)).order_by(Block.changed.desc(), Block.id))
-    return [_kept(row) for row in rows]
+def shelf_page(session: Session, number: int = 1, search: str = "", order: Order = "changed") -> Page:
+    """A page of the blocks on the shelf, those whose name holds the words searched for."""
+    here = [Block.deleted.is_(None), *(Block.name.contains(word, autoescape=True) for word in search.split()[:8])]
+    orders = {"changed": Block.changed.desc(), "oldest": Block.changed.asc(), "name": Block.name.asc()}
+    by: ColumnElement[Any] = orders[order]  # type: ignore[assignment]
+    total = session.scalar(select(func.count()).select_from(Block).where(*here)) or 0
+    columns = Block.id, Block.name, Block.revision, Block.changed, Block.card
+    rows = session.execute(select(*columns).where(*here).order_by(by, Block.id).offset((number - 1) * PAGE).limit(PAGE))
+    return Page(tuple(Card(*row) for row in rows), total)
 
 
 def one_block(session: Session, block_id: str) -> Kept:
     """A block, deleted or not. Raises `NoSuchBlockError`."""
-    row = session.get(Block, block_id, populate_existing=True)
+    row = session.get(Block, block_id, populate_existing=True, options=[undefer(Block.document)])
     if row is None:
         raise NoSuchBlockError(block_id)
     return _kept(row)
 
 
-def create_block(session: Session, name: str, document: str) -> Kept:
-    """Keep a new block."""
-    moment = now()
-    row = Block(id=uuid.uuid4().hex, name=name, document=document, revision=1, created=moment, changed=moment)
-    session.add_all([row, BlockRevision(block_id=row.id, revision=1, document=document, saved=moment)])
+def live_block(session: Session, block_id: str) -> Kept:
+    """A block on the shelf. Raises `NoSuchBlockError`, `DeletedBlockError` for one that was taken off."""
+    kept = one_block(session, block_id)
+    if kept.deleted:
+        raise DeletedBlockError(block_id)
+    return kept
+
+
+@retried
+def create_block(session: Session, form: Form, save_key: str | None = None) -> Kept:
+    """Keep a new block. A save that comes again under its own key is the block that it made."""
+    again = save_key and session.scalar(select(BlockRevision.block_id).where(BlockRevision.save_key == save_key))
+    if again:
+        return one_block(session, again)
+    made = _add(session, form, save_key)
     session.commit()
-    return _kept(row)
+    return one_block(session, made)
 
 
-def save_block(session: Session, block_id: str, name: str, document: str, revision: int) -> Kept:
+def _add(session: Session, form: Form, save_key: str | None) -> str:
+    moment = now()
+    row = Block(
+        id=uuid.uuid4().hex, name=form.name, document=form.document, card=form.card, revision=1, created=moment,
+        changed=moment,
+    )  # fmt: skip
+    first = BlockRevision(block_id=row.id, revision=1, document=form.document, saved=moment, save_key=save_key)
+    session.add_all([row, first])
+    return row.id
+
+
+@retried
+def save_block(session: Session, block_id: str, form: Form, revision: int, save_key: str | None = None) -> Kept:
     """Keep a new state of a block over the `revision` that it was made from.
 
-    Raises `OldRevisionError` when another state was kept meanwhile, and `NoSuchBlockError`; nothing is changed then.
+    The save that comes again under the key it came under before is the same save. Raises `OldRevisionError` when
+    another state was kept meanwhile, `DeletedBlockError` and `NoSuchBlockError`; nothing is changed then.
     """
     moment = now()
     done = session.execute(
         update(Block)
         .where(Block.id == block_id, Block.revision == revision, Block.deleted.is_(None))
-        .values(name=name, document=document, revision=revision + 1, changed=moment)
+        .values(name=form.name, document=form.document, card=form.card, revision=revision + 1, changed=moment)
     )
     if done.rowcount != 1:  # type: ignore[attr-defined]
         session.rollback()
-        raise OldRevisionError(one_block(session, block_id))
-    session.add(BlockRevision(block_id=block_id, revision=revision + 1, document=document, saved=moment))
+        kept = live_block(session, block_id)
+        if save_key and _key_of(session, block_id, revision + 1) == save_key:
+            return kept
+        raise OldRevisionError(kept)
+    session.add(
+        BlockRevision(block_id=block_id, revision=revision + 1, document=form.document, saved=moment, save_key=save_key)
+    )
+    if (revision + 1) % THIN_EVERY == 0:
+        thin(session, block_id, moment)
     session.commit()
     return one_block(session, block_id)
+
+
+def _key_of(session: Session, block_id: str, revision: int) -> str | None:
+    found: str | None = session.scalar(
+        select(BlockRevision.save_key).where(BlockRevision.block_id == block_id, BlockRevision.revision == revision)
+    )
+    return found
+
+
+@retried
+def keep_cards(session: Session, cards: Sequence[tuple[str, int, str]]) -> None:
+    """Keep the cards of blocks that were kept without: the id, the revision it is of, and the card."""
+    for block_id, revision, card in cards:
+        here = Block.id == block_id, Block.revision == revision, Block.card.is_(None)
+        session.execute(update(Block).where(*here).values(card=card))
+    session.commit()
 
 
 def delete_block(session: Session, block_id: str) -> None:
@@ -89,6 +178,16 @@ def restore_block(session: Session, block_id: str) -> Kept:
     """Bring a deleted block back. Raises `NoSuchBlockError`."""
     _mark(session, block_id, None)
     return one_block(session, block_id)
+
+
+def lay_out_once(session: Session, name: str, forms: Callable[[], Iterable[Form]]) -> None:
+    """Keep some blocks, once in the life of a database: all of them or, where that is cut short, none yet."""
+    if session.get(Marker, name):
+        return
+    for form in forms():
+        _add(session, form, None)
+    session.add(Marker(name=name, set_at=now()))
+    session.commit()
 
 
 def once(session: Session, name: str) -> bool:

@@ -14,6 +14,7 @@ from sqlalchemy import delete, select
 from sqlalchemy.dialects.mysql import insert
 from sqlalchemy.orm import Session
 
+from yonk.store.database import retried
 from yonk.store.models import CutDone, CutMark, now
 
 Column = Literal["done", "booked"]
@@ -41,6 +42,7 @@ def old_marks_of(session: Session, block_id: str) -> dict[str, int]:
     return {row.signature: row.done for row in rows}
 
 
+@retried
 def carry_over(session: Session, block_id: str, marks: Sequence[KeptMark], revision: int) -> None:
     """Keep the marks that the ticks of an older kind become, and forget those; all of it or nothing."""
     gone = session.execute(delete(CutMark).where(CutMark.block_id == block_id))
@@ -49,6 +51,7 @@ def carry_over(session: Session, block_id: str, marks: Sequence[KeptMark], revis
     session.commit()
 
 
+@retried
 def mark(session: Session, block_id: str, marks: Iterable[KeptMark], revision: int, column: Column = "done") -> None:
     """Keep how much of some cuts is cut; the others stay as they are."""
     _put(session, block_id, marks, revision, (column,))

@@ -1,18 +1,37 @@
-"""The way to the database: engine, sessions and migrations."""
+"""The way to the database: engine, sessions, migrations, and trying again what was in another's way."""
 
 from __future__ import annotations
 
+from collections.abc import Callable
+from functools import wraps
 from importlib.resources import files
+from typing import Any, Concatenate, ParamSpec, TypeVar, cast
 
 from alembic import command
 from alembic.config import Config
+from alembic.util import CommandError
 from sqlalchemy import Engine, create_engine
+from sqlalchemy.exc import OperationalError
 from sqlalchemy.orm import Session, sessionmaker
+
+TRIES = 4
+IN_THE_WAY = (1205, 1213)  # a lock that was waited for too long, and two that waited for each other
+SECONDS = 10
+
+Given = ParamSpec("Given")
+Made = TypeVar("Made")
+
+
+class NewerSchemaError(RuntimeError):
+    """The database was brought up to date by a newer program."""
 
 
 def open_engine(url: str) -> Engine:
-    """An engine for a database address; a dropped connection is noticed before it is used."""
-    return create_engine(url, pool_pre_ping=True, pool_recycle=600, connect_args={"connect_timeout": 5})
+    """An engine for a database address; a dropped connection is noticed before it is used, and none waits for good."""
+    patience = {"connect_timeout": 3, "read_timeout": SECONDS, "write_timeout": SECONDS}
+    return create_engine(
+        url, pool_pre_ping=True, pool_recycle=600, pool_size=8, max_overflow=8, pool_timeout=3, connect_args=patience
+    )
 
 
 def session_maker(engine: Engine) -> sessionmaker[Session]:
@@ -21,9 +40,35 @@ def session_maker(engine: Engine) -> sessionmaker[Session]:
 
 
 def migrate(engine: Engine) -> None:
-    """Bring the tables up to date."""
+    """Bring the tables up to date. Raises `NewerSchemaError` where they are newer than this program."""
     config = Config()
     config.set_main_option("script_location", str(files("yonk.store") / "migrations"))
     with engine.begin() as connection:
         config.attributes["connection"] = connection
-        command.upgrade(config, "head")
+        try:
+            command.upgrade(config, "head")
+        except CommandError as fault:
+            raise NewerSchemaError(str(fault)) from None
+
+
+def retried(
+    work: Callable[Concatenate[Session, Given], Made],
+) -> Callable[Concatenate[Session, Given], Made]:
+    """Does a piece of work that ends in one commit again, where another one's locks were in its way."""
+
+    @wraps(work)
+    def again(session: Session, *given: Given.args, **named: Given.kwargs) -> Made:
+        for tries_left in range(TRIES - 1, -1, -1):
+            try:
+                return work(session, *given, **named)
+            except OperationalError as fault:
+                session.rollback()
+                if not tries_left or _code(fault) not in IN_THE_WAY:
+                    raise
+        raise AssertionError("the last try raises")
+
+    return cast(Callable[Concatenate[Session, Given], Made], again)
+
+
+def _code(fault: OperationalError) -> Any:
+    return fault.orig.args[0] if fault.orig and fault.orig.args else None

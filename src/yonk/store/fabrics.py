@@ -9,6 +9,7 @@ from dataclasses import dataclass
 from sqlalchemy import select, update
 from sqlalchemy.orm import Session
 
+from yonk.store.database import retried
 from yonk.store.models import ShelfFabric, now
 
 
@@ -54,6 +55,7 @@ def put_fabric(session: Session, name: str, document: str) -> KeptFabric:
     return _kept(row)
 
 
+@retried
 def change_fabric(session: Session, fabric_id: str, name: str, document: str, revision: int) -> KeptFabric:
     """Change a fabric from the `revision` that was seen.
 
@@ -77,6 +79,7 @@ def change_within(session: Session, fabric_id: str, name: str, document: str, re
         raise OldFabricError(fabric_id)
 
 
+@retried
 def take_away(session: Session, fabric_id: str, *, back: bool = False) -> None:
     """Take a fabric off the shelf, or bring it `back`. Raises `NoSuchFabricError`."""
     row = session.get(ShelfFabric, fabric_id)

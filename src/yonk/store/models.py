@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from datetime import UTC, datetime
 
-from sqlalchemy import DateTime, Integer, String
+from sqlalchemy import Boolean, DateTime, Integer, String
 from sqlalchemy.dialects.mysql import DATETIME, MEDIUMTEXT
 from sqlalchemy.orm import DeclarativeBase, Mapped, mapped_column
 
@@ -21,13 +21,17 @@ class Base(DeclarativeBase):
 
 
 class Block(Base):
-    """A block as its document, with a revision that counts its savings. A deleted block is only marked."""
+    """A block as its document, with a revision that counts its savings. A deleted block is only marked.
+
+    `card` is what the shelf shows of it, made when it was saved.
+    """
 
     __tablename__ = "block"
 
     id: Mapped[str] = mapped_column(String(32), primary_key=True)
     name: Mapped[str] = mapped_column(String(120))
-    document: Mapped[str] = mapped_column(MEDIUMTEXT)
+    document: Mapped[str] = mapped_column(MEDIUMTEXT, deferred=True)
+    card: Mapped[str | None] = mapped_column(MEDIUMTEXT, default=None, deferred=True)
     revision: Mapped[int] = mapped_column(Integer)
     created: Mapped[datetime] = mapped_column(MOMENT)
     changed: Mapped[datetime] = mapped_column(MOMENT)
@@ -35,7 +39,10 @@ class Block(Base):
 
 
 class BlockRevision(Base):
-    """Every saved state of a block, so that nothing saved is ever lost."""
+    """A saved state of a block. `save_key` is the save's own name, `title` one that a person gave it.
+
+    Old ones are thinned, but none that has a title or was opened.
+    """
 
     __tablename__ = "block_revision"
 
@@ -43,6 +50,9 @@ class BlockRevision(Base):
     revision: Mapped[int] = mapped_column(Integer, primary_key=True)
     document: Mapped[str] = mapped_column(MEDIUMTEXT)
     saved: Mapped[datetime] = mapped_column(MOMENT)
+    save_key: Mapped[str | None] = mapped_column(String(64), default=None)
+    title: Mapped[str | None] = mapped_column(String(120), default=None)
+    opened: Mapped[bool] = mapped_column(Boolean, default=False)
 
 
 class Marker(Base):

@@ -1,0 +1,116 @@
+"""What stands before every request: who may ask, how much may be sent, and the headers that go with every answer."""
+
+from __future__ import annotations
+
+import time
+from collections.abc import Callable
+from urllib.parse import urlsplit
+
+from starlette.datastructures import Headers, MutableHeaders
+from starlette.responses import JSONResponse, Response
+from starlette.types import ASGIApp, Message, Receive, Scope, Send
+
+from yonk.api.schemas import FaultOut, FaultsOut
+from yonk.files.block_file import MOST_BYTES
+
+ROOM_FOR_THE_REST = 100_000  # of a request around its document
+HOSTS = {"127.0.0.1", "localhost", "::1"}
+SAFE = {"GET", "HEAD", "OPTIONS"}
+A_YEAR = 31_536_000
+HEADERS = {
+    "Content-Security-Policy": (
+        "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; object-src 'none';"
+        " base-uri 'none'; form-action 'self'; frame-ancestors 'none'"
+    ),
+    "X-Content-Type-Options": "nosniff",
+    "X-Frame-Options": "DENY",
+    "Referrer-Policy": "no-referrer",
+    "Cross-Origin-Opener-Policy": "same-origin",
+    "Cross-Origin-Resource-Policy": "same-origin",
+}
+
+
+def too_large() -> Response:
+    """The answer to a request that is too large."""
+    return _refusal(413, "too-large", "This is larger than 2 MB, the most there can be.")
+
+
+def _refusal(status: int, code: str, words: str) -> Response:
+    body = FaultsOut.model_validate({"code": code, "faults": [FaultOut(place="", message=words)]})
+    return JSONResponse(body.model_dump(mode="json"), status)
+
+
+class _TooLargeError(Exception):
+    """More came than may come."""
+
+
+class Guard:
+    """Lets in who asks from this machine's own pages, counts what comes as it comes, and puts headers on every answer.
+
+    A page of a foreign site can make a browser ask any address of this machine, under a name of its own: so the name
+    that is asked for must be this machine's, and what changes something must come from Yonk's own pages.
+    """
+
+    def __init__(self, app: ASGIApp, too_large: Callable[[], Response]) -> None:
+        self.app, self.too_large = app, too_large
+
+    async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
+        if scope["type"] != "http":
+            await self.app(scope, receive, send)
+            return
+        started, headers, answering, came = time.perf_counter(), Headers(scope=scope), False, 0
+
+        async def sending(message: Message) -> None:
+            nonlocal answering
+            if message["type"] == "http.response.start":
+                answering = True
+                _dress(MutableHeaders(scope=message), scope["path"], time.perf_counter() - started)
+            await send(message)
+
+        async def receiving() -> Message:
+            nonlocal came
+            message = await receive()
+            came += len(message.get("body", b""))
+            if came > MOST_BYTES + ROOM_FOR_THE_REST:
+                raise _TooLargeError
+            return message
+
+        refusal = _foreign(scope["method"], headers)
+        length = headers.get("content-length", "0")
+        if not refusal and (not length.isdigit() or int(length) > MOST_BYTES + ROOM_FOR_THE_REST):
+            refusal = self.too_large()
+        try:
+            await (refusal or self.app)(scope, receiving, sending)
+        except _TooLargeError:
+            if not answering:
+                await self.too_large()(scope, receive, sending)
+
+
+def _foreign(method: str, headers: Headers) -> Response | None:
+    """A refusal for who asks under a foreign name or from a foreign page."""
+    host = headers.get("host", "")
+    if _name(f"//{host}") not in HOSTS:
+        return _refusal(403, "foreign", "Yonk answers only at this machine's own addresses.")
+    origin = headers.get("origin")
+    if method not in SAFE and origin is not None and urlsplit(origin).netloc != host:
+        return _refusal(403, "foreign", "Yonk takes changes only from its own pages.")
+    if headers.get("sec-fetch-site") == "cross-site" and method not in SAFE:
+        return _refusal(403, "foreign", "Yonk takes changes only from its own pages.")
+    return None
+
+
+def _name(address: str) -> str:
+    try:
+        return urlsplit(address).hostname or ""
+    except ValueError:
+        return ""
+
+
+def _dress(headers: MutableHeaders, path: str, taken: float) -> None:
+    headers["Server-Timing"] = f"app;dur={1000 * taken:.1f}"
+    for name, value in HEADERS.items():
+        headers[name] = value
+    if path.startswith("/api/"):
+        headers["Cache-Control"] = "no-store"
+    elif path.startswith("/assets/"):
+        headers["Cache-Control"] = f"public, max-age={A_YEAR}, immutable"

@@ -1,0 +1,158 @@
+"""Work on a draft: at once where it is light, in a process of its own where it is heavy.
+
+A heavy piece of work has a limit of time and of memory, and is ended when nobody waits for it any more: when the
+browser has gone, has asked anew, or the program stops.
+"""
+
+from __future__ import annotations
+
+import asyncio
+import multiprocessing
+import resource
+import time
+from collections.abc import Callable
+from contextlib import suppress
+from multiprocessing.connection import Connection
+from multiprocessing.process import BaseProcess
+from typing import Annotated, Any
+from urllib.parse import quote
+
+from fastapi import Depends, Request
+from starlette.concurrency import run_in_threadpool
+from starlette.responses import Response
+
+from yonk.core.faces import touching_boxes
+from yonk.files.block_file import take_block
+from yonk.files.download import File
+
+LIGHT_PAIRS = 40_000  # seams whose boxes touch: a plan of as many takes about as long as a blink
+LIGHT_BYTES = 200_000
+SECONDS = 60
+BYTES = 4 * 2**30
+AT_ONCE = 2
+LOOK_AGAIN = 0.02
+CONTEXT = multiprocessing.get_context("forkserver")
+
+
+class TooMuchWorkError(RuntimeError):
+    """A piece of work took longer, or more memory, than it may. The message says what would mend it."""
+
+
+class NobodyWaitsError(RuntimeError):
+    """The one who asked has gone."""
+
+
+_running: set[BaseProcess] = set()
+
+
+def prepare() -> None:
+    """Have the process ready that heavy work starts from, with everything it needs loaded."""
+    CONTEXT.set_forkserver_preload(["yonk.api.answers"])
+
+
+def end_all() -> None:
+    """End whatever still works."""
+    for process in tuple(_running):
+        process.kill()
+
+
+class Worker:
+    """Carries out the work of one request."""
+
+    def __init__(self, request: Request) -> None:
+        self.request = request
+
+    async def on_draft(self, document: dict[str, Any], work: Callable[..., Any], *given: Any) -> Any:
+        """What `work` makes of what is given, which is as heavy as the document's drawing."""
+        return await self._do(await run_in_threadpool(_is_light, document), work, given)
+
+    async def on_text(self, text: bytes, work: Callable[..., Any], *given: Any) -> Any:
+        """What `work` makes of a file, which is as heavy as it is long."""
+        return await self._do(len(text) <= LIGHT_BYTES, work, (text, *given))
+
+    async def heavy(self, work: Callable[..., Any], *given: Any) -> Any:
+        """What `work` makes of what is given, in a process of its own whatever it is."""
+        return await self._do(False, work, given)
+
+    async def file(self, document: dict[str, Any], work: Callable[..., File], *given: Any) -> Response:
+        """The file that `work` makes, to be taken along."""
+        made: File = await self.on_draft(document, work, *given)
+        headers = {"Content-Disposition": f"attachment; filename*=UTF-8''{quote(made.name)}"}
+        return Response(made.content, media_type=made.media, headers=headers)
+
+    async def _do(self, light: bool, work: Callable[..., Any], given: tuple[Any, ...]) -> Any:
+        if light:
+            return await run_in_threadpool(work, *given)
+        async with self.request.app.state.turns:
+            return await self._in_a_process(work, given)
+
+    async def _in_a_process(self, work: Callable[..., Any], given: tuple[Any, ...]) -> Any:
+        mine, theirs = CONTEXT.Pipe(duplex=False)
+        process = CONTEXT.Process(target=_carry_out, args=(theirs, work, given), daemon=True)
+        await run_in_threadpool(process.start)
+        theirs.close()
+        _running.add(process)
+        try:
+            await self._until(mine, process)
+            answer, fault = await run_in_threadpool(_received, mine)
+        finally:
+            process.kill()
+            await run_in_threadpool(process.join, 1)
+            _running.discard(process)
+            mine.close()
+        if isinstance(fault, MemoryError):
+            raise TooMuchWorkError(
+                "This takes more memory than there is for it; draw fewer seams or take fewer blocks."
+            )
+        if fault is not None:
+            raise fault
+        return answer
+
+    async def _until(self, answer: Connection, process: BaseProcess) -> None:
+        """Waits for an answer; raises where none will come."""
+        end = time.monotonic() + SECONDS
+        while not answer.poll():
+            if await self.request.is_disconnected():
+                raise NobodyWaitsError
+            if time.monotonic() > end:
+                raise TooMuchWorkError(
+                    f"This takes longer than {SECONDS} seconds; draw fewer seams or take fewer blocks."
+                )
+            await asyncio.sleep(LOOK_AGAIN)
+
+
+def _is_light(document: dict[str, Any]) -> bool:
+    """Whether a plan of a document is made in about a blink; what is no sound document is refused in as little."""
+    if len(document.get("seams") or ()) < 64:
+        return True
+    try:
+        return touching_boxes(take_block(document).seams) <= LIGHT_PAIRS
+    except ValueError:
+        return True
+
+
+def _received(connection: Connection) -> tuple[Any, BaseException | None]:
+    try:
+        answer: tuple[Any, BaseException | None] = connection.recv()
+    except EOFError:  # the process was ended, most likely for want of memory
+        return None, MemoryError()
+    return answer
+
+
+def _carry_out(connection: Connection, work: Callable[..., Any], given: tuple[Any, ...]) -> None:
+    """In the process of its own."""
+    resource.setrlimit(resource.RLIMIT_AS, (BYTES, BYTES))
+    resource.setrlimit(resource.RLIMIT_CPU, (SECONDS + 5, SECONDS + 5))
+    try:
+        answer: tuple[Any, BaseException | None] = work(*given), None
+    except Exception as fault:
+        answer = None, fault
+    with suppress(OSError):
+        connection.send(answer)
+
+
+def _worker(request: Request) -> Worker:
+    return Worker(request)
+
+
+Work = Annotated[Worker, Depends(_worker)]

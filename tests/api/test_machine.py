@@ -1,0 +1,134 @@
+"""The private database and what can go wrong on a machine: each mended, or told in one sentence."""
+
+from __future__ import annotations
+
+import json
+import os
+import signal
+import subprocess
+import sys
+import time
+from collections.abc import Callable, Iterator
+from pathlib import Path
+
+import pytest
+from fastapi.testclient import TestClient
+from sqlalchemy import text
+
+from yonk.api.app import create_app
+from yonk.files.block_file import write_block
+from yonk.machine.database_server import DatabaseServer, MachineError
+from yonk.machine.samples import all_samples
+from yonk.machine.serve import _listen, database
+from yonk.store.database import migrate, open_engine
+
+WEIR_GATE = write_block(next(draft for draft in all_samples() if draft.name == "Weir Gate"))
+ROOT = Path(__file__).resolve().parents[2]
+
+
+def until(true: Callable[[], bool], seconds: float = 30) -> None:
+    end = time.monotonic() + seconds
+    while not true():
+        assert time.monotonic() < end, "it did not come about"
+        time.sleep(0.02)
+
+
+@pytest.fixture
+def server(tmp_path: Path) -> Iterator[DatabaseServer]:
+    found = DatabaseServer(tmp_path)
+    yield found
+    found.stop()
+
+
+def test_a_database_that_is_gone_is_said_in_one_sentence(server: DatabaseServer) -> None:
+    engine = open_engine(server.start().url)
+    migrate(engine)
+    with TestClient(create_app(engine), base_url="http://127.0.0.1") as client:
+        assert client.get("/api/blocks").json()["blocks"] == []
+        server.stop()
+        answer = client.get("/api/blocks")
+        assert answer.status_code == 503
+        assert answer.json()["code"] == "database" and "not sure" in answer.json()["faults"][0]["message"]
+        drawn = client.post("/api/draft", json={"document": WEIR_GATE})
+        assert drawn.status_code == 200, "drafting needs no database"
+
+
+def test_a_folder_belongs_to_one_program_at_a_time(server: DatabaseServer, tmp_path: Path) -> None:
+    access = server.start()
+    with pytest.raises(MachineError, match="running already"):
+        DatabaseServer(tmp_path).start()
+    assert access.answers()
+    server.stop()
+    assert not access.answers()
+    again = server.start()
+    assert again.answers()
+
+
+def test_a_database_that_ends_of_itself_is_started_again(server: DatabaseServer) -> None:
+    access = server.start()
+    process = json.loads((server.folder / "running.json").read_text())["server"]
+    os.kill(process, signal.SIGKILL)
+    until(lambda: not access.answers())
+    until(access.answers)
+
+
+def test_a_database_left_behind_by_a_killed_program_is_taken_over(tmp_path: Path) -> None:
+    left = "import sys, os; from pathlib import Path; from yonk.machine.database_server import DatabaseServer"
+    run = f"{left}; DatabaseServer(Path(sys.argv[1])).start(); os.kill(os.getpid(), 9)"
+    subprocess.run([sys.executable, "-c", run, str(tmp_path)], check=False)
+    heir = DatabaseServer(tmp_path)
+    access = heir.start()
+    assert access.answers() and heir.started_here
+    heir.stop()
+    assert not access.answers()
+
+
+def test_a_layout_that_was_killed_half_way_is_laid_out_anew(server: DatabaseServer, tmp_path: Path) -> None:
+    (tmp_path / "data.new" / "mysql").mkdir(parents=True)
+    (tmp_path / "data").mkdir()
+    assert server.start().answers()
+
+
+def test_blocks_of_a_newer_program_are_told_as_such(tmp_path: Path) -> None:
+    with database(tmp_path) as engine, engine.begin() as connection:
+        connection.execute(text("UPDATE alembic_version SET version_num = '9999'"))
+    with pytest.raises(MachineError, match="newer Yonk"), database(tmp_path):
+        pass
+
+
+def test_of_two_starts_at_once_one_runs_and_the_other_is_told(tmp_path: Path) -> None:
+    start = "import sys, time; from pathlib import Path; from yonk.machine.database_server import *\n"
+    start += "try:\n    server = DatabaseServer(Path(sys.argv[1])); server.start(); print('runs', flush=True); sys.stdin.read(); server.stop()\n"
+    start += "except MachineError as told:\n    print(told, flush=True)"
+    command = [sys.executable, "-c", start, str(tmp_path)]
+    both = [subprocess.Popen(command, stdin=subprocess.PIPE, stdout=subprocess.PIPE, text=True) for _ in range(2)]
+    said = sorted(one.stdout.readline().strip() for one in both if one.stdout)
+    for one in both:
+        one.communicate()
+    assert said[1] == "runs" and "running already" in said[0]
+
+
+def test_what_is_in_the_way_is_one_sentence(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    taken = _listen(0)
+    taken.listen()
+    with pytest.raises(MachineError, match=r"Port .* cannot be used"):
+        _listen(taken.getsockname()[1])
+    taken.close()
+    (tmp_path / "file").write_text("")
+    with pytest.raises(MachineError, match="cannot be written"):
+        DatabaseServer(tmp_path / "file").start()
+    monkeypatch.setattr("yonk.machine.database_server.LEAST_ROOM", 2**70)
+    with pytest.raises(MachineError, match="is full"):
+        DatabaseServer(tmp_path).start()
+
+
+def test_being_told_to_end_ends_all_of_it_soon(tmp_path: Path) -> None:
+    command = [sys.executable, "-m", "yonk.cli", "start", "--port", "0"]
+    environment = os.environ | {"YONK_DATA": str(tmp_path), "PYTHONUNBUFFERED": "1"}
+    process = subprocess.Popen(command, stdout=subprocess.PIPE, text=True, env=environment, cwd=ROOT)
+    assert process.stdout and "ready" in process.stdout.readline()
+    server = json.loads((tmp_path / "mariadb" / "running.json").read_text())["server"]
+    process.terminate()
+    assert process.wait(timeout=20) == 0
+    with pytest.raises(ProcessLookupError):
+        os.kill(server, 0)
