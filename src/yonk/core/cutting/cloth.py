@@ -15,10 +15,12 @@ from math import lcm
 from typing import Literal
 
 from yonk.core.cutting.cuts import Cut
-from yonk.core.cutting.strips import Strip, Wanted, lay_strips, lower_bound
+from yonk.core.cutting.strips import Strip, Wanted, first_fit, fits, lay_strips, lower_bound
 from yonk.core.draft import Unit
 
 MOST_FAT_QUARTERS = 24
+MOST_FROM_HAND = 400  # pieces on hand cut up for one fabric
+FEW_KINDS = 6  # of pieces, for which every plan is tried on each piece of cloth
 MOST_DRAWN = 600  # pieces of one cloth; of more, strips cut alike are drawn once
 FINEST = 64  # no cut is told finer than that
 
@@ -229,27 +231,48 @@ def _to_buy(exact: Fraction, bolt: Bolt) -> Fraction:
 def _from_hand(
     wanted: Sequence[Wanted], lines: Sequence[_Line], on_hand: Sequence[Piece], bolt: Bolt, grid: int
 ) -> tuple[list[Layout], list[Wanted]]:
-    """Pieces on hand, the smallest first, each used where that makes what is to be bought no longer."""
-    layouts: list[Layout] = []
-    rest = list(wanted)
+    """Pieces on hand, the smallest first, each used where that makes what is to be bought no longer.
+
+    A piece that is of no use once is of none later, since less and less is wanted; so pieces of one size are asked once.
+    """
     across = _whole(bolt.width, grid, up=False)
 
-    def bought(left: Sequence[Wanted]) -> Fraction:
-        return _to_buy(Fraction(sum(strip.height for strip in lay_strips(left, across)[0]), grid), bolt)
+    def bought(strips: Iterable[Strip]) -> Fraction:
+        return _to_buy(Fraction(sum(strip.height for strip in strips), grid), bolt)
 
-    buying = bought(rest) if on_hand else Fraction(0)
-    for piece in sorted(on_hand, key=lambda one: one.width * one.length):
-        width, length = _whole(piece.width, grid, up=False), _whole(piece.length, grid, up=False)
-        if not width or not length or not any(one.count for one in rest):
+    def quickly(left: Iterable[Wanted]) -> list[Strip]:
+        return first_fit([one for one in left if fits(one, across, None)], across)
+
+    if not on_hand:
+        return [], [one for one in wanted if one.count]
+    layouts: list[Layout] = []
+    rest = [one for one in wanted if one.count]
+    buying = bought(quickly(rest))
+    useless: set[tuple[int, int]] = set()
+    for piece in sorted(on_hand, key=lambda one: (one.width * one.length, one.width)):
+        size = _whole(piece.width, grid, up=False), _whole(piece.length, grid, up=False)
+        if not all(size) or size in useless or len(layouts) == MOST_FROM_HAND or not rest:
             continue
-        strips, missing = lay_strips([one for one in rest if one.count], width, length)
-        if not strips:
-            continue
-        after = [replace(one, count=missing[one.key]) for one in rest]
-        if bought(after) <= buying:
+        strips, _ = lay_strips([one for one in rest if fits(one, *size)], *size, quick=len(rest) > FEW_KINDS)
+        after = _less(rest, strips) if strips else rest
+        then = bought(quickly(after)) if strips else buying
+        if strips and then <= buying:
             layouts.append(_layout(piece, False, strips, lines, grid))
-            rest, buying = after, bought(after)
-    return layouts, [one for one in rest if one.count]
+            rest, buying = after, then
+        else:
+            useless.add(size)
+    if layouts and bought(lay_strips(rest, across)[0]) > bought(lay_strips(wanted, across)[0]):
+        return [], [one for one in wanted if one.count]
+    return layouts, rest
+
+
+def _less(wanted: Sequence[Wanted], strips: Iterable[Strip]) -> list[Wanted]:
+    """What is wanted when some strips are cut."""
+    laid: Counter[int] = Counter()
+    for strip in strips:
+        laid.update(strip.pieces)
+    left = [replace(one, count=one.count - laid[one.key]) for one in wanted]
+    return [one for one in left if one.count]
 
 
 def _layout(
@@ -264,10 +287,12 @@ def _layout(
         x = 0
         crosscuts: Counter[tuple[int, Fraction, Fraction]] = Counter()
         for column in strip.columns:
-            number = lines[column.key].cut
-            wide, high = Fraction(column.width, grid), Fraction(column.height, grid)
-            crosscuts[number, wide, high] += column.count
-            laid += [Laid(number, Fraction(x, grid), y + level * high, wide, high) for level in range(column.count)]
+            down = y
+            for key, *sides in column.pieces:
+                wide, high = (Fraction(side, grid) for side in sides)
+                crosscuts[lines[key].cut, wide, high] += 1
+                laid.append(Laid(lines[key].cut, Fraction(x, grid), down, wide, high))
+                down += high
             x += column.width
         cut.append(
             StripCut(

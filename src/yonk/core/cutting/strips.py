@@ -1,9 +1,9 @@
 """Strips: laying rectangles on one piece of cloth so that hands can cut them.
 
 Three stages and no more: strips across the whole cloth, the widest first; each strip crosscut into columns; each column
-cut again into alike pieces where several fit one above the other. No cut stops in the middle of the cloth. What goes
-into a strip is found by a knapsack over its width; whole plans are made in several ways and the shortest is kept, among
-them plain first-fit strips, so that none is ever longer than those.
+cut again where several pieces fit one above the other, and a narrower one below them trimmed. No cut stops in the middle
+of the cloth. What goes into a strip is found by a knapsack over its width; whole plans are made in several ways and the
+shortest is kept, among them plain first-fit strips, so that none is ever longer than those.
 
 Lengths here are whole numbers of a fine grid.
 """
@@ -12,7 +12,7 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Callable, Iterable, Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -30,12 +30,18 @@ class Wanted:
 
 @dataclass(frozen=True)
 class Column:
-    """A crosscut of a strip: `count` pieces of `height` one above the other."""
+    """A crosscut of a strip: `count` pieces of `height` one above the other; `below` them others, no wider."""
 
     key: int
     width: int
     height: int
     count: int
+    below: tuple[tuple[int, int, int], ...] = ()  # key, width, height
+
+    @property
+    def pieces(self) -> list[tuple[int, int, int]]:
+        """Each piece from the top down: its key, width and height."""
+        return [(self.key, self.width, self.height)] * self.count + list(self.below)
 
 
 @dataclass(frozen=True)
@@ -56,9 +62,11 @@ class Strip:
         counts: Counter[int] = Counter()
         for column in self.columns:
             counts[column.key] += column.count
+            counts.update(key for key, _, _ in column.below)
         return counts
 
 
+MANY_KINDS = 60  # of pieces, beyond which fewer plans are tried
 Choice = Callable[["_Left", int], Strip]
 
 
@@ -81,14 +89,19 @@ class _Left:
         return times
 
 
-def lay_strips(wanted: Sequence[Wanted], width: int, length: int | None = None) -> tuple[list[Strip], Counter[int]]:
+def lay_strips(
+    wanted: Sequence[Wanted], width: int, length: int | None = None, *, quick: bool = False
+) -> tuple[list[Strip], Counter[int]]:
     """Strips, the widest first, for all that is wanted, and how many of each found no room.
 
-    Without a `length` the cloth is as long as need be; then only what is wider than the cloth finds no room.
+    Without a `length` the cloth is as long as need be; then only what is wider than the cloth finds no room. A `quick`
+    answer tries fewer plans.
     """
     fitting = [one for one in wanted if fits(one, width, length)]
-    misfits = Counter({one.key: one.count for one in wanted if one not in fitting})
-    plans = [_laid(fitting, width, choice) for choice in CHOICES]
+    misfits = Counter({one.key: one.count for one in wanted if not fits(one, width, length)})
+    plans = [
+        _laid(fitting, width, choice) for choice in (CHOICES[:1] if quick or len(fitting) > MANY_KINDS else CHOICES)
+    ]
     plans.append(first_fit(fitting, width))
     best = min(plans, key=lambda plan: sum(strip.height for strip in plan))
     best.sort(key=lambda strip: (-strip.height, -strip.used))
@@ -123,7 +136,7 @@ def _ways(one: Wanted, width: int) -> list[tuple[int, int]]:
 
 
 def _area(strip: Strip) -> int:
-    return sum(column.width * column.height * column.count for column in strip.columns)
+    return sum(wide * high for column in strip.columns for _, wide, high in column.pieces)
 
 
 def _laid(wanted: Sequence[Wanted], width: int, choose: Choice) -> list[Strip]:
@@ -188,7 +201,28 @@ def fill(kinds: Sequence[Wanted], counts: Mapping[int, int], width: int, height:
         options += _copies(one.key, wide, high, stack, counts[one.key], width)
     if not options:
         return Strip(height, ())
-    return Strip(height, _knapsack(options, width))
+    return Strip(height, _stacked(_knapsack(options, width), kinds, counts, width, height))
+
+
+def _stacked(
+    columns: Sequence[Column], kinds: Sequence[Wanted], counts: Mapping[int, int], width: int, height: int
+) -> tuple[Column, ...]:
+    """The columns with what room is left below their pieces used for others that are still wanted, the largest first."""
+    left = Counter({one.key: counts[one.key] for one in kinds})
+    left.subtract(Strip(height, tuple(columns)).pieces)
+    ways = sorted(
+        ((wide * high, wide, high, one.key) for one in kinds for wide, high in _ways(one, width)), reverse=True
+    )
+    filled = []
+    for column in columns:
+        room, below = height - column.height * column.count, []
+        for _, wide, high, key in ways:
+            while wide <= column.width and high <= room and left[key] > 0:
+                below.append((key, wide, high))
+                room -= high
+                left[key] -= 1
+        filled.append(replace(column, below=tuple(below)) if below else column)
+    return tuple(filled)
 
 
 def _copies(key: int, wide: int, high: int, stack: int, count: int, width: int) -> list[tuple[Column, int, int]]:
@@ -206,6 +240,7 @@ def _copies(key: int, wide: int, high: int, stack: int, count: int, width: int) 
 
 
 def _knapsack(options: Sequence[tuple[Column, int, int]], width: int) -> tuple[Column, ...]:
+    width = min(width, sum(column.width * copies for column, copies, _ in options))  # no wider than all of them
     best = np.zeros(width + 1, dtype=np.int64)
     taken = np.zeros((len(options), width + 1), dtype=bool)
     for number, (column, copies, value) in enumerate(options):
@@ -226,21 +261,46 @@ def _knapsack(options: Sequence[tuple[Column, int, int]], width: int) -> tuple[C
     return tuple(sorted(columns, key=lambda column: (-column.height * column.count, -column.width, column.key)))
 
 
+@dataclass
+class _Run:
+    """So many strips filled alike, the room that is left in each, and what is in them."""
+
+    height: int
+    room: int
+    columns: tuple[Column, ...]
+    times: int
+
+
 def first_fit(wanted: Sequence[Wanted], width: int) -> list[Strip]:
-    """Plain first-fit strips: the tallest first, each piece into the first strip that has room for it."""
+    """Plain first-fit strips: the tallest first, each piece into the first strip that has room for it.
+
+    Strips that are filled alike are worked on together, so that a thousand blocks take no longer than one.
+    """
     kinds = [(*min(_ways(one, width), key=lambda way: way[1]), one) for one in wanted if one.count]
-    open_strips: list[tuple[int, int, list[Column]]] = []
+    runs: list[_Run] = []
     for wide, high, one in sorted(kinds, key=lambda kind: (-kind[1], -kind[0])):
-        number = 0  # a strip that has no room for one has none for the next alike
-        for _ in range(one.count):
-            while number < len(open_strips) and (open_strips[number][1] < wide or open_strips[number][0] < high):
-                number += 1
-            if number == len(open_strips):
-                open_strips.append((high, width, []))
-            height, room, columns = open_strips[number]
-            columns.append(Column(one.key, wide, high, 1))
-            open_strips[number] = height, room - wide, columns
-    return [Strip(height, tuple(columns)) for height, _, columns in open_strips]
+        column, left, after = Column(one.key, wide, high, 1), one.count, []
+        for run in runs:
+            each = run.room // wide if run.height >= high else 0
+            full = min(run.times, left // each) if each else 0
+            over = left - full * each if each and full < run.times else 0
+            after += _filled(run, column, full, each)
+            after += _filled(replace(run, times=run.times - full), column, 1 if over else 0, over)
+            after += [replace(run, times=run.times - full - (1 if over else 0))]
+            left -= full * each + over
+        each = width // wide
+        empty = _Run(high, width, (), -(-left // each))
+        after += [
+            *_filled(empty, column, left // each, each),
+            *_filled(empty, column, 1 if left % each else 0, left % each),
+        ]
+        runs = [run for run in after if run.times]
+    return [strip for run in runs for strip in [Strip(run.height, run.columns)] * run.times]
+
+
+def _filled(run: _Run, column: Column, times: int, each: int) -> list[_Run]:
+    """So many strips of a run with so many columns more in each."""
+    return [_Run(run.height, run.room - column.width * each, run.columns + (column,) * each, times)] if times else []
 
 
 def lower_bound(wanted: Sequence[Wanted], width: int) -> int:
