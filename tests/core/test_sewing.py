@@ -41,7 +41,7 @@ TRIMMED = {
 } | {
     ("half-rectangle-triangle", "cut-and-sew"), ("quarter-square-triangle", "cut-and-sew"),
     ("quarter-square-triangle", "two-at-a-time"), ("split-quarter-square", "cut-and-sew"),
-    ("split-quarter-square", "two-at-a-time"), ("flying-geese", "cut-and-sew"), ("flying-geese", "four-at-a-time"),
+    ("split-quarter-square", "two-at-a-time"), ("split-quarter-square", "cut-again"), ("flying-geese", "cut-and-sew"), ("flying-geese", "four-at-a-time"),
     ("square-in-a-square", "cut-and-sew"),
 }  # fmt: skip
 

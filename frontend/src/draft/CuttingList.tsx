@@ -41,6 +41,7 @@ export function CuttingList({ view, act, lit, onLight }: Props) {
           onKeep={(text) => act([{ do: "making", blocks: Number.parseInt(text, 10) || 0 }])}
           suffix={sheet.blocks === 1 ? "block" : "blocks"}
         />
+        {sheet.all_blocks !== sheet.blocks && <small className="quiet-text">{sheet.all_blocks} with all colourings</small>}
       </div>
       <div className="making">
         <fieldset>

@@ -151,10 +151,9 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
               <span className="quiet-text">{does.hint}</span>
             )}
           </p>
-          <Fabrics view={view} hand={hand} slot={slot} onSlot={setSlot} onTake={take} act={plainAct} onColourings={() => {
-            if (!view.colourings.length) plainAct([{ do: "colouring", name: "", blocks: 1, mirrored: false, fabrics: {} }]);
-            setColourings(true);
-          }} />
+          <Fabrics
+            view={view} hand={hand} slot={slot} onSlot={setSlot} onTake={take} act={plainAct} onColourings={() => setColourings(true)}
+          />
         </section>
         <CuttingList view={view} act={plainAct} lit={{ cuts: new Set(cuts.map((cut) => cut.id)) }} onLight={setLit} />
       </main>

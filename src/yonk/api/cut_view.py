@@ -85,7 +85,7 @@ def shelf_document(kept: KeptFabric, cloth: ShelfCloth) -> str:
 def cutting_view(cutting: Cutting, shelf: Mapping[str, KeptFabric], marks: Marks) -> CutOutPlan:
     """The complete list of a stage."""
     return CutOutPlan(
-        stage=cutting.stage, blocks=cutting.plan.blocks,
+        stage=cutting.stage, blocks=cutting.plan.all_blocks,
         fabrics=[_fabric(cloth, cutting, shelf, marks) for cloth in cutting.cloths],
         changed=_changed(cutting, marks.done) if marks.done else [], caution=CAUTIONS["blade"],
     )  # fmt: skip

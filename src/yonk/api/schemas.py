@@ -91,6 +91,7 @@ class SheetOut(Model):
     ruler_width: str
     ruler_length: str
     squares_in_a_row: int
+    all_blocks: int
     stitch: Stitch
     press: Press
     care: Care

@@ -168,7 +168,7 @@ class _View:
             finished=size(draft.width, draft.height, self.unit),
             unfinished=size(draft.width + both, draft.height + both, self.unit),
             columns=self._lines(draft.columns, ruling.across), rows=self._lines(draft.rows, ruling.down),
-            blocks=self.plan.blocks, seam=write_typed(making.seam, self.unit),
+            blocks=self.plan.blocks, all_blocks=self.plan.all_blocks, seam=write_typed(making.seam, self.unit),
             usable=write_typed(making.usable, self.unit), straightening=write_typed(making.straightening, self.unit),
             shrinkage=write_typed(making.shrinkage, "cm"), keep=write_typed(making.keep, self.unit), ruler_width=write_typed(making.ruler_width, self.unit), squares_in_a_row=making.squares_in_a_row,
             ruler_length=write_typed(making.ruler_length, self.unit), stitch=making.stitch, press=making.press,

@@ -14,7 +14,7 @@ import shapely
 from yonk.core.measure import Length, show
 from yonk.core.proposal import smallest
 from yonk.core.recipes import Wanted, proposal_for
-from yonk.core.sewing.plane import Line, area, sides_of
+from yonk.core.sewing.plane import NOTHING, Line, area, sides_of
 from yonk.core.sewing.work import Layers, SewingError, length
 from yonk.core.units import BY_NAME
 from yonk.core.units.carrying_out import Made, carry_out, target_of
@@ -145,7 +145,7 @@ def figures(
     trimmed = [room for room in rooms if min(room) >= float(terms.hair)]
     return Figures(
         way=way, chosen=chosen, proposed=proposed, lines=tuple(lines), wanted=total, makes=made_units,
-        spare=made_units - total, mirrored=mirrored, used=counted.used, wasted=max(0.0, wasted), pieces=counted.pieces,
+        spare=made_units - total, mirrored=mirrored, used=counted.used, wasted=0.0 if abs(wasted) < NOTHING else wasted, pieces=counted.pieces,
         cuts=counted.effort.cuts, seams=counted.effort.seams, seam_length=sewn,
         trims=total if trimmed else 0, room=min(rooms, key=min) if rooms else None,
         bias_sides=counted.effort.bias_sides, prints=counted.effort.prints,

@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Iterable, Iterator, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+from fractions import Fraction
 from typing import Literal
 
 from yonk.core.assembly import wholes
@@ -14,14 +15,15 @@ from yonk.core.measure import show
 from yonk.core.off_the_ruler import in_words, off_the_ruler
 from yonk.core.recipes import Recipe
 from yonk.core.set_in import set_in_pieces
-from yonk.core.sizes import sizes_on_the_ruler
+from yonk.core.sizes import finer_steps, on_the_ruler, sizes_on_the_ruler
 from yonk.core.units import BY_NAME
 from yonk.core.units.needs import terms_of
 from yonk.core.units.reading import Reading
+from yonk.core.ways import effort_of
 
 Code = Literal[
     "off-the-ruler", "loose-seam", "bias-edge", "spares", "mirrored-pairs", "low-contrast", "set-in-seam",
-    "template-needed", "method-not-suited", "two-fabrics",
+    "template-needed", "method-not-suited", "two-fabrics", "print-turns",
 ]  # fmt: skip
 
 
@@ -50,6 +52,7 @@ def all_notices(
         *_mirrored(recipes),
         *_spares(recipes),
         *_bias(recipes),
+        *_prints(recipes, [(reading, 1), *colourings]),
         *dict.fromkeys(notice for one in (reading, *(other for other, _ in colourings)) for notice in _contrast(one)),
     )
 
@@ -98,14 +101,19 @@ def _off(reading: Reading, recipes: Sequence[Recipe]) -> Iterator[Notice]:
         return
     smaller, larger = sizes_on_the_ruler(reading.draft, recipes, terms)
     sizes = [show(size, reading.draft.unit) for size in (smaller, larger) if size]
-    fits = f"Every cut is on the ruler at {' or '.join(sizes)} wide; " if sizes else ""
+    ways = [f"take {' or '.join(sizes)} wide, where every cut is on the ruler"] if sizes else []
+    finer = next(
+        (step for step in finer_steps(terms) if on_the_ruler(recipes, replace(terms, step=step), Fraction(1))), None
+    )
+    ways += [f"use a ruler of {show(finer, terms.unit)} steps"] if finer else []
+    mend = "; or ".join([*ways, "make the grid uneven"])
     for off in found:
         faces = tuple(patch.face for patch in reading.patches if patch.letter == off.letter)
         rows = Counter(reading.drawing.faces[face].box[1::2] for face in faces)
         said = in_words(off, reading.draft, max(rows.values(), default=1))
         yield Notice(
             "off-the-ruler",
-            f"{said} {fits}a finer ruler step or an uneven grid also mends it.",
+            f"{said} To mend it: {mend}.",
             (off.letter,),
             (),
             faces,
@@ -196,6 +204,39 @@ def _bias(recipes: Iterable[Recipe]) -> Iterator[Notice]:
                 "before cutting, with the room aired and as its maker says; press up and down, never push the iron.",
                 (), (recipe.group.label,),
             )  # fmt: skip
+
+
+def _prints(recipes: Sequence[Recipe], readings: Sequence[tuple[Reading, int]]) -> Iterator[Notice]:
+    """Prints with a direction that a way of making turns."""
+    draft = readings[0][0].draft
+    for recipe in recipes:
+        unit = recipe.group.unit
+        names = [draft.fabric(key).name for key in unit.fabrics if draft.fabric(key).print == "directional"]
+        if not names or recipe.method.sew is None:
+            continue
+        turned = effort_of(unit, recipe.method, 1).prints != "upright"
+        in_strips = recipe.method.name == "strip-piecing" and any(
+            _lies_both_ways(reading, recipe.group.identity) for reading, _ in readings
+        )
+        if turned or in_strips:
+            how = (
+                "runs along its strips, which stand and lie in the block"
+                if in_strips
+                else "does not lie the same way in all"
+            )
+            yield Notice(
+                "print-turns",
+                f"Unit {recipe.group.label}, made {recipe.method.words}: the print of {_listed(names)} {how}; cut singly to "
+                "keep it upright.",
+                (), (recipe.group.label,),
+            )  # fmt: skip
+
+
+def _lies_both_ways(reading: Reading, identity: object) -> bool:
+    """Whether units of a group lie turned by a quarter of each other, or their strips run up the block."""
+    faces = [face for group in reading.groups if group.identity == identity for unit in group.members for face in unit]
+    boxes = [reading.drawing.faces[face].box for face in faces]
+    return any(bottom - top > right - left for left, top, right, bottom in boxes)
 
 
 def _contrast(reading: Reading) -> Iterator[Notice]:

@@ -24,6 +24,11 @@ class Plan:
     cuts: tuple[Cut, ...]
     notices: tuple[Notice, ...]
 
+    @property
+    def all_blocks(self) -> int:
+        """How many blocks there are in all colourings together."""
+        return self.blocks + sum(blocks for _, blocks in self.colourings)
+
 
 def make_plan(draft: Draft, blocks: int | None = None, made: Mapping[object, int] | None = None) -> Plan:
     """The plan of a draft and its colourings; `blocks` stands in for the number of blocks that its making says.

@@ -6,6 +6,7 @@ from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
+from yonk.core.bounds import LENGTHS
 from yonk.core.draft import Draft, DraftError, Unit, typed_length
 from yonk.core.measure import Length
 from yonk.core.off_the_ruler import worst_off
@@ -43,6 +44,12 @@ def on_the_ruler(recipes: Iterable[Recipe], terms: Terms, by: Fraction) -> bool:
         if recipe.needs
         for need in recipe.method.needs(_of_each_kind(recipe.group.unit).sized(by), terms, recipe.lots)
     )
+
+
+def finer_steps(terms: Terms) -> list[Fraction]:
+    """Half and a quarter of the ruler's step, as far as there are such rulers."""
+    least = LENGTHS[terms.unit]["ruler_step"].least
+    return [step for step in (terms.step / 2, terms.step / 4) if step >= least]
 
 
 def sizes_on_the_ruler(

@@ -31,7 +31,7 @@ def write_cutting_pdf(cutting: Cutting, paper: PaperName = "letter") -> bytes:
     """The list and the layouts of a stage."""
     draft = cutting.draft
     title = f"{draft.name}: cutting list for {STAGES[cutting.stage]}"
-    many = f"{cutting.plan.blocks} block{'' if cutting.plan.blocks == 1 else 's'}"
+    many = f"{cutting.plan.all_blocks} block{'' if cutting.plan.all_blocks == 1 else 's'}"
     finished = f"{size(draft.width, draft.height, draft.unit)} finished, {show(draft.making.seam, draft.unit)} seam allowance, {many}"
     story: list[Flowable] = [
         Paragraph(marked(title, 17), style(17, bold=True)), Paragraph(marked(finished, 11), style(11, colour=SOFT)),

@@ -78,7 +78,11 @@ def check(
     fits = sorted(made.fits, key=lambda one: (one.sound, min(one.room)))
     least = fits[0]
     room = _longer_first(least.room, upright)
-    return Verdict(least.sound, room, (unfinished[0] + room[0], unfinished[1] + room[1]), unfinished, pieces)
+    if min(side + more for side, more in zip(unfinished, room, strict=True)) <= both:
+        return Verdict(False, None, None, unfinished, pieces)
+    return Verdict(
+        made.sound and least.sound, room, (unfinished[0] + room[0], unfinished[1] + room[1]), unfinished, pieces
+    )
 
 
 def _longer_first(sides: tuple[float, float], upright: bool) -> tuple[float, float]:

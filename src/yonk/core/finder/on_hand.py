@@ -5,7 +5,6 @@ from __future__ import annotations
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
-from itertools import combinations
 
 from yonk.core.bounds import COUNTS
 from yonk.core.draft import DraftError
@@ -124,23 +123,37 @@ def _lots(unit: Unit, method: Method, have: OnHand, terms: Terms) -> tuple[int, 
     for need in asked_of:
         share = Fraction(need.pieces, YIELDS[need.subcut] * _fitting(need, have, terms) * together)
         per_lot[need.fabric] = per_lot.get(need.fabric, Fraction(0)) + share
-    asked = list(per_lot.values())
-    best = 0
-    for shares in _shared_out(have.fabrics, len(asked)):
-        each = have.count // have.fabrics
-        best = max(best, min(int(fabrics * each / wanted) for fabrics, wanted in zip(shares, asked, strict=True)))
-    return best, sum(-int(-best * wanted // 1) for wanted in asked)
+    asked = sorted(per_lot.values(), reverse=True)
+    counts = [have.count // have.fabrics + (number < have.count % have.fabrics) for number in range(have.fabrics)]
+    low, high = 0, int(have.count / sum(asked))
+    while low < high:
+        lots = (low + high + 1) // 2
+        low, high = (lots, high) if _shared_out(lots, asked, counts) is not None else (low, lots - 1)
+    return low, _shared_out(low, asked, counts) or 0
 
 
-def _shared_out(fabrics: int, places: int) -> Iterator[tuple[int, ...]]:
-    """The ways to give every place in the unit at least one of the fabrics."""
-    if fabrics > 24:  # many fabrics are shared out as finely as two dozen
-        for shares in _shared_out(24, places):
-            yield tuple(share * fabrics // 24 for share in shares)
-        return
-    for bars in combinations(range(1, fabrics), places - 1):
-        edges = (0, *bars, fabrics)
-        yield tuple(edges[n + 1] - edges[n] for n in range(places))
+def _shared_out(lots: int, asked: Sequence[Fraction], counts: Sequence[int]) -> int | None:
+    """How many pieces so many lots take; None where the fabrics do not give as many.
+
+    `asked` is what each place in the unit takes of a lot, the most first; a fabric serves one place of a lot, so all
+    places together ask no more lots of it than there are. The fullest fabric is used first, and used up.
+    """
+    left = [Fraction(count) for count in counts]
+    free = [lots] * len(counts)
+    pieces = 0
+    for share in asked:
+        wanted = lots
+        for number in sorted(range(len(counts)), key=lambda n: -left[n]):
+            taken = min(wanted, free[number], int(left[number] / share))
+            used = -int(-taken * share // 1)
+            if taken and used <= left[number]:
+                left[number] -= used
+                free[number] -= taken
+                wanted -= taken
+                pieces += used
+        if wanted:
+            return None
+    return pieces
 
 
 def _sewn(unit: Unit, method: Method, terms: Terms, sizes: Sequence[Size] | None) -> Made | None:

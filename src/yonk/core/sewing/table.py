@@ -244,12 +244,16 @@ class Table:
             found = fit(work, target)
             if not found.right:
                 other = fit(work, mirror)
-                found = other if other.right else found
+                found = replace(other, mirrored=True) if other.right else found
             fits.append(found)
         scenes = [self._trimming(found, target, size) for found in fits[:1]]
         room = min(fits[0].room)
         words = f"Lay the ruler's line on the seam first, then read the numbers: trim two sides, turn, trim the rest to {size}."
-        if room < 1e-6:
+        if room < -1e-6:
+            words = (
+                f"Check that it measures {size}; it comes out a little small, since the ruler has no mark for its cuts."
+            )
+        elif room < 1e-6:
             words = f"Check that it measures {size}; there is nothing to trim but the points that stick out."
         self._record("trim", words, scenes)
         return fits

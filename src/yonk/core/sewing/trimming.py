@@ -59,7 +59,8 @@ class Fit:
 
     `right` tells whether each fabric shows in its place all over the finished unit; `covered` whether the seam
     allowance is there on every side. `sides` is how far the cloth reaches beyond the unfinished size at the left, top,
-    right and bottom; negative where it is short.
+    right and bottom; negative where it is short. `kept` is the unit's own cloth in it, that of a middle from elsewhere not
+    counted. `mirrored` tells that it was held against the unit's mirror image.
     """
 
     work: Work
@@ -67,6 +68,7 @@ class Fit:
     covered: bool
     sides: tuple[float, float, float, float]
     kept: float
+    mirrored: bool = False
 
     @property
     def sound(self) -> bool:
@@ -75,8 +77,16 @@ class Fit:
 
     @property
     def room(self) -> tuple[float, float]:
-        """How much wider and higher than its unfinished size the unit comes out."""
-        return self.sides[0] + self.sides[2], self.sides[1] + self.sides[3]
+        """How much wider and higher than its unfinished size the unit comes out; what is short on one side stays short.
+
+        The seams tell where the unit is trimmed, so what is left over on one side does not help the other.
+        """
+        left, top, right, bottom = self.sides
+        return _together(left, right), _together(top, bottom)
+
+
+def _together(one: float, other: float) -> float:
+    return one + other if min(one, other) >= -CLOSE else min(one, 0.0) + min(other, 0.0)
 
 
 @dataclass(frozen=True, slots=True)
@@ -179,7 +189,8 @@ def _look(work: Work, target: Target) -> Fit:
     around = 2 * (target.width + target.height) + 8 * target.seam
     covered = bare <= CLOSE + target.slack * around and min(reaches) >= -CLOSE - target.slack
     trimmed = work.inside(box)
-    return Fit(work, _in_place(work, target), covered, reaches, trimmed.cloth)
+    kept = sum(area(scrap.outline) for scrap in (*trimmed.front, *trimmed.behind) if scrap.fabric)
+    return Fit(work, _in_place(work, target), covered, reaches, kept)
 
 
 def _in_place(work: Work, target: Target) -> bool:

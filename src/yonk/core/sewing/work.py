@@ -13,6 +13,7 @@ from yonk.core.sewing.plane import (
     Point,
     Segment,
     area,
+    common,
     sides_of,
     split,
     within,
@@ -140,24 +141,24 @@ class Layers:
             seams += opened.seams
             hidden += opened.behind
             for scrap in opened.front:
-                rest = visible(scrap, above)
+                rest, under = visible(scrap, above)
                 shown += rest
-                if len(rest) != 1 or rest[0] is not scrap:
-                    hidden.append(scrap)
+                hidden += under
             above += opened.front
         for work in allowances:
             hidden += [*work.front, *work.behind]
         return Work(tuple(shown), tuple(hidden), tuple(seams))
 
 
-def visible(scrap: Scrap, above: Iterable[Scrap]) -> list[Scrap]:
-    """What shows of a scrap under others."""
-    parts = [scrap.outline]
+def visible(scrap: Scrap, above: Iterable[Scrap]) -> tuple[list[Scrap], list[Scrap]]:
+    """What shows of a scrap under others, and what of it lies under them."""
+    parts, under = [scrap.outline], []
     for other in above:
+        under += [shared for part in parts if area(shared := common(part, other.outline)) > NOTHING]
         parts = [rest for part in parts for rest in without(part, other.outline)]
-    if len(parts) == 1 and parts[0] is scrap.outline:
-        return [scrap]
-    return [replace(scrap, outline=part) for part in parts]
+    if not under:
+        return [scrap], []
+    return [replace(scrap, outline=part) for part in parts], [replace(scrap, outline=part) for part in under]
 
 
 def split_segments(segments: Iterable[Segment], line: Line) -> tuple[tuple[Segment, ...], tuple[Segment, ...]]:

@@ -28,11 +28,12 @@ class Made:
     table: Table
     works: tuple[Work, ...]
     fits: tuple[Fit, ...]
+    in_pairs: bool = False
 
     @property
     def sound(self) -> bool:
-        """Whether every unit, trimmed, is the drafted one or its mirror image."""
-        return bool(self.fits) and all(one.sound for one in self.fits)
+        """Whether every unit, trimmed, is the drafted one; or its mirror image, where the method makes such pairs."""
+        return bool(self.fits) and all(one.sound and (self.in_pairs or not one.mirrored) for one in self.fits)
 
     @property
     def bias_sides(self) -> int:
@@ -124,13 +125,19 @@ def carry_out(
     works = _lots(method, Job(table, unit, terms, lots, [list(parts) for _, parts in pieces], exact), needs)
     both = terms.both_seams
     wide, high = max(unit.width, unit.height), min(unit.width, unit.height)
-    said = (
-        show(wide + both, terms.unit)
-        if wide == high
-        else f"{show(wide + both, terms.unit)} × {show(high + both, terms.unit)}"
-    )
+    said = measured(wide + both, terms)
+    said += f" × {measured(high + both, terms)}" if wide != high else ""
     fits = table.trim(works[:looked_at], target, said)
-    return Made(target, needs, table, tuple(works), tuple(fits))
+    return Made(target, needs, table, tuple(works), tuple(fits), method.mirrors)
+
+
+def measured(length: Length | Rational, terms: Terms) -> str:
+    """A length that is read off a ruler: between which marks it lies where there is none for it."""
+    exact = Length.of(length)
+    low = (exact / terms.step).floor() * terms.step
+    if exact == low:
+        return show(exact, terms.unit)
+    return f"{show(exact, terms.unit)} (between {show(low, terms.unit)} and {show(low + terms.step, terms.unit)})"
 
 
 def ruler_slack(needs: Sequence[Need], terms: Terms) -> Fraction:

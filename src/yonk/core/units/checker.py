@@ -22,9 +22,20 @@ class Band:
 
 
 def bands(unit: Unit) -> tuple[list[Band], bool]:
-    """The different rows, and whether they are rows: columns are taken where that makes fewer."""
+    """The different rows, and whether they are rows: columns are taken where that makes fewer.
+
+    Of as many rows as columns those are taken whose fabrics come first, so that a unit turned or mirrored is cut alike.
+    """
     rows, columns = _gathered(unit, 0), _gathered(unit, 1)
-    return (columns, False) if len(columns) < len(rows) else (rows, True)
+    return (columns, False) if _order(columns) < _order(rows) else (rows, True)
+
+
+def _order(found: list[Band]) -> tuple[int, int, list[tuple[tuple[str, ...], int]]]:
+    said = []
+    for band in found:
+        fabrics = tuple(part.cloth.fabric for part in band.squares)
+        said.append((min(fabrics, fabrics[::-1]), len(band.lines)))
+    return len(found), sum(len(band.squares) for band in found), sorted(said)
 
 
 def _gathered(unit: Unit, axis: int) -> list[Band]:

@@ -43,11 +43,12 @@ class Group:
     members: tuple[tuple[int, ...], ...]
     identity: Identity
     mirror_identity: Identity
+    as_drafted: bool = True  # whether it is in the block as drafted, not only in a colouring
 
     @property
     def per_block(self) -> int:
-        """How many are in one block."""
-        return len(self.members)
+        """How many are in one block as drafted."""
+        return len(self.members) if self.as_drafted else 0
 
 
 @dataclass(frozen=True)
@@ -86,9 +87,10 @@ def gather(readings: Sequence[tuple[Reading, int]]) -> tuple[tuple[Group, ...], 
     """The groups of several readings, each for so many blocks, as one list with their totals by label."""
     groups: dict[Identity, Group] = {}
     totals: dict[Identity, int] = {}
-    for reading, blocks in readings:
+    for number, (reading, blocks) in enumerate(readings):
         for group in reading.groups:
-            groups.setdefault(group.identity, replace(group, label=str(len(groups) + 1)))
+            label = str(len(groups) + 1)
+            groups.setdefault(group.identity, replace(group, label=label, as_drafted=number == 0))
             totals[group.identity] = totals.get(group.identity, 0) + group.per_block * blocks
     return tuple(groups.values()), {groups[identity].label: total for identity, total in totals.items()}
 

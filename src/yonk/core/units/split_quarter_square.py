@@ -1,5 +1,8 @@
 """Split quarter-square: one half plain, the other half two quarters; it comes left- and right-handed.
 
+Cut again: two squares sewn either side of one drawn diagonal are cut on both before anything is pressed; the four pieced
+triangles that open out, two of each hand, are each sewn to a plain half.
+
 As a pair: a half-square triangle of the two quarters, larger by a second s√2, is centred on a plain square, sewn
 either side of the diagonal that crosses its seam, and cut: one left and one right.
 """
@@ -8,7 +11,8 @@ from collections.abc import Sequence
 
 from yonk.core.assembly import Region
 from yonk.core.measure import ROOT_2, show
-from yonk.core.sewing.table import longest_side
+from yonk.core.sewing.plane import Line
+from yonk.core.sewing.table import corner_to_corner, edge_along, longest_side
 from yonk.core.sewing.work import Work
 from yonk.core.units.half_square_triangle import sew_two
 from yonk.core.units.needs import Hand, Need, Terms, isosceles, square
@@ -53,6 +57,41 @@ def _pair(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     ]
 
 
+def _again(unit: Unit, terms: Terms, lots: int) -> list[Need]:
+    half, *quarters = unit.parts
+    side = unit.width + terms.along_long_edge + terms.trim
+    working = (
+        f"{show(unit.width, terms.unit)} finished",
+        f"+ {show(terms.seam, terms.unit)} × (2 + 2√2) for the seams and points of a square cut on both diagonals",
+        *([f"+ {show(terms.trim, terms.unit)} to trim"] if terms.trim else []),
+    )
+    legs_on_grain = not unit.on_point
+    return [
+        isosceles(half.cloth, unit.width, terms, 4 * lots, legs_on_grain=legs_on_grain, margin=terms.trim),
+        *(square(part.cloth, side, terms, lots, working) for part in quarters),
+    ]
+
+
+def _sew_again(job: Job) -> list[Work]:
+    halves, (under, *_), (over, *_) = job.pieces
+    table = job.table
+    one, other = (table.name(work.front[0].fabric) for work in (under, over))
+    sewn_on, across = corner_to_corner(over)
+    words = f"Lay {other} on {one}, right sides together."
+    laid = table.sew_beside([table.lay(over, under)], [sewn_on], words)
+    lines = [Line.between(*sewn_on), Line.between(*across)]
+    words = "Cut apart on that diagonal and, before anything is pressed, on the other one."
+    pairs = table.open(table.cut_apart(laid, lines, words))
+    works = []
+    for number, (pair, half) in enumerate(zip(pairs, halves, strict=True)):
+        edge = edge_along(pair, across)
+        if sum(Line.between(*edge).side(spot) for outline in pair.outlines for spot in outline) < 0:
+            edge = edge[::-1]  # it runs clockwise around the cloth
+        words = "Lay a half on a pieced triangle, right sides together, long edges even, and sew along them."
+        works.append(table.join(pair, edge, half, longest_side(half), words=words, again=number > 0))
+    return works
+
+
 def _sew_triangles(job: Job) -> list[Work]:
     half, top, left = (pieces[0] for pieces in job.pieces)
     pair, edge = join_quarters(job.table, left, top)
@@ -85,6 +124,10 @@ class SplitQuarterSquare(UnitKind):
             name="two-at-a-time", words="in pairs, one left and one right", lot=2, needs=_pair, sew=_sew_pair,
             mirrors=True, together=True,
             batches=in_batches_of(2),
+        ),
+        Method(
+            name="cut-again", words="in fours, sewn as a pair and cut again", lot=4, needs=_again, sew=_sew_again,
+            mirrors=True, bias=on_point,
         ),
         Method(
             name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles, sew=_sew_triangles,

@@ -23,7 +23,7 @@ Kind = Literal[
     "square-in-a-square", "corner-flip", "strip-set", "checker", "half-rectangle-triangle", "pieced",
 ]  # fmt: skip
 MethodName = Literal[
-    "cut-and-sew", "two-at-a-time", "four-at-a-time", "eight-at-a-time", "rectangle", "stitch-and-flip",
+    "cut-and-sew", "cut-again", "two-at-a-time", "four-at-a-time", "eight-at-a-time", "rectangle", "stitch-and-flip",
     "strip-piecing", "template",
 ]  # fmt: skip
 
