@@ -76,7 +76,7 @@ def test_a_mirrored_colouring_asks_for_as_much_cloth_as_the_block_itself(
         assert recipe.makes >= recipe.total > 0
     wanted = Counter(recipe.group.kind for recipe in plan.recipes for _ in range(recipe.total))
     assert wanted[kind] == 2 * blocks  # type: ignore[index]
-    assert sum(recipe.group.per_block for recipe in plan.recipes if recipe.group.as_drafted) == 1
+    assert sum({recipe.group.label: recipe.group.per_block for recipe in plan.recipes}.values()) == 1
 
 
 def test_a_patch_with_a_hole_keeps_its_letter_when_it_is_turned() -> None:
@@ -215,7 +215,9 @@ def test_a_length_that_no_ruler_has_is_told_between_its_marks() -> None:
 
 
 def test_a_finer_ruler_is_named_only_where_it_mends() -> None:
-    thirds = next(n for n in make_plan(even(3, 3, "8 8")).notices if n.code == "off-the-ruler")
+    coarse = even(3, 3, "8 8")
+    coarse = replace(coarse, making=replace(coarse.making, ruler_step=F(1, 4)))
+    thirds = next(n for n in make_plan(coarse).notices if n.code == "off-the-ruler")
     assert "steps" not in thirds.text and "uneven" in thirds.text
     halves = next(n for n in make_plan(even(2, 2, "33/16 33/16")).notices if n.code == "off-the-ruler")
     assert "a ruler of 1⁄32″ steps" in halves.text
@@ -233,7 +235,7 @@ def test_no_way_wastes_less_than_nothing_and_geese_waste_what_the_seams_cut_away
                 assert all(figures.wasted >= 0 for figures in one.ways)
     geese = comparisons(wanted_of([(read(whole("flying-geese", ["peat", "fog", "fog"])), 16)]), {})[0]
     four = next(figures for figures in geese.ways if figures.way.name == "four-at-a-time")
-    assert 0.03 < four.wasted_share < 0.2
+    assert 0.01 < four.wasted_share < 0.2
 
 
 def test_a_checker_turned_or_mirrored_is_cut_alike() -> None:
