@@ -23,7 +23,7 @@ from yonk.files.cut_drawings import write_layouts_svg, write_templates_dxf, writ
 from yonk.files.cutting_pdf import write_cutting_pdf
 from yonk.files.cutting_xlsx import write_cutting_xlsx
 from yonk.files.labels_pdf import write_labels_pdf
-from yonk.files.paper import MARGIN, POINTS, SIZES, PaperName
+from yonk.files.paper import MARGIN, PLAIN, POINTS, SIZES, PaperName, runs, shortened, width_of
 from yonk.files.steps_pdf import write_steps_pdf
 from yonk.files.templates_pdf import tiles, write_templates_pdf
 from yonk.machine.cutting_machine import MachineFileError, read_job
@@ -220,5 +220,58 @@ def test_strange_names_break_neither_paper_nor_sheet() -> None:
         assert document.startswith(b"%PDF")
     book = openpyxl.load_workbook(io.BytesIO(write_cutting_xlsx(cutting)))
     named = {row[0] for row in book["Cutting list"].iter_rows(min_row=2, values_only=True)}
-    assert named <= {"'=SUM(A1)", "Łąka \u65e5\u672c", "bell  & <b>bold", "x" * 120, "'+1", "'-", "'@home"}
+    assert {cell.data_type for sheet in book for row in sheet.iter_rows() for cell in row if cell.value} <= {"s", "n"}
+    assert named <= {"=SUM(A1)", "Łąka \u65e5\u672c", "bell  & <b>bold", "x" * 120, "+1", "-", "@home"}
     assert ET.fromstring(write_layouts_svg(cutting)).get("width") == "40in"
+
+
+SCRIPTS = ("Łąka", "Ωμέγα", "Жара", "日本の布", "שמיים", "Ağaç", "x" * 120)
+
+
+def words_in(document: bytes) -> str:
+    with pdfplumber.open(io.BytesIO(document)) as pages:
+        return "".join(letter["text"] for page in pages.pages for letter in page.chars)
+
+
+def test_names_in_any_script_are_printed_and_no_label_lacks_a_line() -> None:
+    gate = SAMPLES["Weir Gate"]
+    fabrics = tuple(replace(one, name=name) for one, name in zip(gate.fabrics, SCRIPTS, strict=False))
+    strange = replace(gate, name="Река 川 " + "w" * 90, fabrics=fabrics)
+    cutting = plan_cutting(strange, "all")
+    shapes = templates(cutting.plan)
+    for document in (
+        write_cutting_pdf(cutting),
+        write_labels_pdf(cutting),
+        write_templates_pdf(shapes, "in", strange.name),
+    ):
+        found = words_in(document)
+        assert "Река" in found and "川" in found and "\ufffd" not in found
+        for cloth in cutting.cloths:
+            name = strange.fabric(cloth.fabric).name
+            assert name[:4] in found or name[:4][::-1] in found
+    labels = words_in(write_labels_pdf(cutting))
+    assert labels.count("Река") == sum(len(cloth.cuts) for cloth in cutting.cloths)
+
+
+def test_a_sign_that_no_face_has_shows_as_a_mark_and_long_names_are_shortened() -> None:
+    assert [part for _, part in runs("a\U0001f9f6b", PLAIN)] == ["a", "\ufffd", "b"]
+    short = shortened("Nordlicht " * 20, 11, 150)
+    assert short.endswith("…") and width_of(short, 11) <= 150 and shortened("Fog", 11, 150) == "Fog"
+
+
+def test_every_template_page_has_the_block_s_name_and_an_arrow_inside_the_seam_line() -> None:
+    slanted = make_plan(block("1/3 0 2/3 1, 0 1/2 1/2 1/2", "1/6 1/4 peat", size="30 30"))
+    document = write_templates_pdf(templates(slanted), "in", "Tarn Edge")
+    with pdfplumber.open(io.BytesIO(document)) as pages:
+        assert len(pages.pages) > 3
+        for page in pages.pages:
+            assert "Tarn Edge" in page.extract_text()
+
+
+def test_step_sheets_run_on_and_waste_no_paper() -> None:
+    hut = make_plan(SAMPLES["Gale Lantern"])
+    with pdfplumber.open(io.BytesIO(write_steps_pdf(hut))) as pages:
+        groups = len(
+            {recipe.group.label for recipe in hut.recipes if recipe.method.sew and recipe.group.kind != "patch"}
+        )
+        assert len(pages.pages) <= groups

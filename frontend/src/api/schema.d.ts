@@ -1103,7 +1103,7 @@ export interface components {
              * Method
              * @enum {string}
              */
-            method: "cut-and-sew" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
+            method: "cut-and-sew" | "cut-again" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
             /**
              * @default {
              *       "unit": "in"
@@ -1540,7 +1540,7 @@ export interface components {
              * Name
              * @enum {string}
              */
-            name: "cut-and-sew" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
+            name: "cut-and-sew" | "cut-again" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
             /** Words */
             words: string;
         };
@@ -1839,7 +1839,7 @@ export interface components {
              * Code
              * @enum {string}
              */
-            code: "off-the-ruler" | "loose-seam" | "bias-edge" | "spares" | "mirrored-pairs" | "low-contrast" | "set-in-seam" | "template-needed" | "method-not-suited" | "two-fabrics";
+            code: "off-the-ruler" | "loose-seam" | "bias-edge" | "spares" | "mirrored-pairs" | "low-contrast" | "set-in-seam" | "template-needed" | "method-not-suited" | "two-fabrics" | "print-turns";
             /** Faces */
             faces: number[];
             /** Patches */
@@ -1949,7 +1949,7 @@ export interface components {
              * Method
              * @enum {string}
              */
-            method: "cut-and-sew" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
+            method: "cut-and-sew" | "cut-again" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
             /** Method Words */
             method_words: string;
             /** Picture */
@@ -2343,7 +2343,7 @@ export interface components {
              * Method
              * @enum {string}
              */
-            method: "cut-and-sew" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
+            method: "cut-and-sew" | "cut-again" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
             /** Steps */
             steps: components["schemas"]["StepOut"][];
             /** Words */
@@ -2354,6 +2354,8 @@ export interface components {
          * @description The ruled paper and what the block is made with.
          */
         SheetOut: {
+            /** All Blocks */
+            all_blocks: number;
             /** Blocks */
             blocks: number;
             /**
@@ -2858,7 +2860,7 @@ export interface components {
              * Method
              * @enum {string}
              */
-            method: "cut-and-sew" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
+            method: "cut-and-sew" | "cut-again" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
             /**
              * @default {
              *       "unit": "in"
@@ -2925,7 +2927,7 @@ export interface components {
              * Method
              * @enum {string}
              */
-            method: "cut-and-sew" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
+            method: "cut-and-sew" | "cut-again" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
             /** Method Words */
             method_words: string;
             /** Methods */

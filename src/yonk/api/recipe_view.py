@@ -26,7 +26,7 @@ from yonk.api.recipe_schemas import (
 )
 from yonk.api.view import fabrics_of, sheet_of
 from yonk.core.comparison import Comparison, CutLine, Figures, compare, steps_of, working
-from yonk.core.cutting.in_words import size
+from yonk.core.cutting.in_words import diagonal, size
 from yonk.core.draft import Draft, DraftError
 from yonk.core.faces import grid_point_inside
 from yonk.core.finder.chart_check import Asked, Verdict
@@ -39,13 +39,20 @@ from yonk.core.sewing.pictures import Picture, picture_of, rounded
 from yonk.core.sewing.steps import Step
 from yonk.core.units import BY_NAME
 from yonk.core.units.carrying_out import target_of
-from yonk.core.units.needs import Terms
+from yonk.core.units.needs import Hand, Subcut, Terms
 from yonk.core.units.reading import Group
 from yonk.core.units.unit import Method, Unit
 from yonk.core.ways import Way, way_named
 from yonk.files.block_file import write_block
 
 FURTHER = {"none": "", "one-diagonal": "cut once on the diagonal", "both-diagonals": "cut on both diagonals"}
+
+
+def _further(subcut: Subcut, hand: Hand | None) -> str:
+    """How a piece is cut further, and which way where that matters."""
+    return f"{FURTHER[subcut]}, {diagonal(hand, None)}" if hand else FURTHER[subcut]
+
+
 PRINTS = {
     "upright": "stay upright",
     "stripes": "only one-way prints turn",
@@ -145,7 +152,7 @@ def _line(line: CutLine, wanted: Wanted) -> WayCutOut:
     )
     return WayCutOut(
         fabric=line.fabric, name=wanted.draft.fabric(line.fabric).name, count=line.count, size=said, what=line.shape,
-        further=FURTHER[line.subcut], exact=size(*line.exact, unit), strips=line.strips, working=list(line.working),
+        further=_further(line.subcut, line.hand), exact=size(*line.exact, unit), strips=line.strips, working=list(line.working),
     )  # fmt: skip
 
 
@@ -251,7 +258,7 @@ def possible_view(found: Sequence[Possible], have: OnHand, terms: Terms) -> list
 
 def _possible(one: Possible, have: OnHand, terms: Terms) -> PossibleOut:
     parts, width, height = picture(one.unit, terms.seam)
-    cuts = {need.rounded(terms.step): FURTHER[need.subcut] for need in one.needs}
+    cuts = {need.rounded(terms.step): _further(need.subcut, need.diagonal) for need in one.needs}
     if one.whole:
         cut = f"use each {size(have.width, have.height, terms.unit)} piece as it is"
     else:
@@ -296,7 +303,7 @@ def _verdict(found: Verdict, terms: Terms) -> str:
 def _asked(one: Asked, told: str, terms: Terms) -> AskedOut:
     return AskedOut(
         role=ROLES.get(one.role, one.role), told=told, right=size(one.width, one.height, terms.unit), what=one.need.shape,
-        further=FURTHER[one.need.subcut], working=list(working(one.need, terms)),
+        further=_further(one.need.subcut, one.need.diagonal), working=list(working(one.need, terms)),
     )  # fmt: skip
 
 
@@ -321,5 +328,5 @@ def cut_chart_view(lines: Sequence[ChartLine], title: str, terms: Terms) -> CutC
 
 
 def _column(one: Asked) -> str:
-    further = FURTHER[one.need.subcut]
+    further = _further(one.need.subcut, one.need.diagonal)
     return f"{ROLES.get(one.role, one.role)}{f', {further}' if further else ''}"

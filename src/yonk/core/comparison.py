@@ -18,7 +18,7 @@ from yonk.core.sewing.plane import NOTHING, Line, area, sides_of
 from yonk.core.sewing.work import Layers, SewingError, length
 from yonk.core.units import BY_NAME
 from yonk.core.units.carrying_out import Made, carry_out, target_of
-from yonk.core.units.needs import CutShape, Need, Subcut, Terms, pooled
+from yonk.core.units.needs import CutShape, Hand, Need, Subcut, Terms, pooled
 from yonk.core.units.reading import Group
 from yonk.core.units.unit import Method, Prints, Unit
 from yonk.core.ways import Demand, Shape, Share, Tally, Way, all_ways, for_both_hands, tally, way_named
@@ -40,6 +40,7 @@ class CutLine:
     working: tuple[str, ...]
     exact: tuple[Length, Length]
     strips: str = ""
+    hand: Hand | None = None
 
 
 @dataclass(frozen=True)
@@ -159,7 +160,7 @@ def _lines(method: Method, unit: Unit, terms: Terms, lots: int) -> Iterator[CutL
         strips = _strips(method, unit, terms, lots, need) if need.shape == "strip" else ""
         yield CutLine(
             need.fabric, count, width, height, need.shape, need.subcut, working(need, terms), (need.width, need.height),
-            strips,
+            strips, need.listed(terms.step).hand,
         )  # fmt: skip
 
 

@@ -11,7 +11,7 @@ from yonk.core.cutting.cloth import diagonal_drawn
 from yonk.core.cutting.templates import Outline, Template
 from yonk.core.cutting_stage import Cutting
 from yonk.core.draft import Unit
-from yonk.files.plain_text import for_markup
+from yonk.files.plain_text import for_markup, printable
 
 GAP = 0.5
 
@@ -45,6 +45,7 @@ def write_templates_dxf(templates: list[Template], unit: Unit) -> str:
     """For a cutting machine: closed outlines on the layer CUT, seam lines on SEAM, letters on TEXT; y runs up."""
     document = new("R2010", setup=False)
     document.units = units.IN if unit == "in" else units.CM
+    document.header["$MEASUREMENT"] = 0 if unit == "in" else 1
     for name, colour in (("CUT", 1), ("SEAM", 5), ("TEXT", 7)):
         document.layers.add(name, color=colour)
     space = document.modelspace()
@@ -56,6 +57,10 @@ def write_templates_dxf(templates: list[Template], unit: Unit) -> str:
             )
         space.add_text(one.letter, height=min(one.width, one.height) / 6, dxfattribs={"layer": "TEXT"}).set_placement(
             (left + one.width / 2, one.height / 2)
+        )
+        counts = "; ".join(f"{count} of {printable(fabric)}" for fabric, count in one.counts)
+        space.add_text(counts, height=min(one.width, one.height) / 14, dxfattribs={"layer": "TEXT"}).set_placement(
+            (left, -GAP / 2)
         )
         left += one.width + GAP
     out = StringIO()

@@ -6,9 +6,8 @@ import csv
 import io
 
 from yonk.core.cutting.in_words import further
-from yonk.core.measure import write_mixed
 from yonk.core.plan import Plan
-from yonk.files.plain_text import for_a_cell, plain_fractions
+from yonk.files.plain_text import for_a_cell, plain_fractions, sized
 
 HEADINGS = (
     "fabric",
@@ -35,8 +34,8 @@ def write_cutting_csv(plan: Plan) -> str:
         letters = dict.fromkeys(purpose.letter for purpose in cut.purposes)
         writer.writerow(
             (
-                for_a_cell(draft.fabric(cut.fabric).name), cut.count, cut.shape, write_mixed(cut.width),
-                write_mixed(cut.height), draft.unit, plain_fractions(further(cut, draft.unit)), " ".join(cut.units), " ".join(letters),
+                for_a_cell(draft.fabric(cut.fabric).name), cut.count, cut.shape, sized(cut.width),
+                sized(cut.height), draft.unit, plain_fractions(further(cut, draft.unit)), " ".join(cut.units), " ".join(letters),
                 cut.yields, cut.spare_pieces,
             )
         )  # fmt: skip

@@ -21,7 +21,21 @@ from yonk.core.cutting.in_words import (
 from yonk.core.cutting_stage import Cutting
 from yonk.core.measure import show
 from yonk.core.sewing.steps import CAUTIONS
-from yonk.files.paper import INK, MADDER, MARGIN, PLAIN, SHEET, SIZES, SOFT, PaperName, bound, drawable, marked, style
+from yonk.files.paper import (
+    INK,
+    MADDER,
+    MARGIN,
+    PLAIN,
+    SHEET,
+    SIZES,
+    SOFT,
+    PaperName,
+    bound,
+    drawable,
+    marked,
+    style,
+    write,
+)
 
 STAGES = {"all": "all blocks", "trial": "one trial block", "rest": "the blocks after the trial"}
 TALLEST = 250.0
@@ -120,10 +134,13 @@ class LayoutDrawing(Flowable):  # type: ignore[misc]
         high = float(layout.source.length) * scale
         unit = self.cutting.draft.unit
         name = "New cloth" if layout.bought else "From the shelf"
-        canvas.setFont(PLAIN, 9)
         canvas.setFillColor(SOFT)
-        canvas.drawString(
-            0, high + 4, drawable(f"{name}, {show(self.whole.width, unit)} by {show(self.whole.length, unit)}")
+        write(
+            canvas,
+            0,
+            high + 4,
+            drawable(f"{name}, {show(self.whole.width, unit)} by {show(self.whole.length, unit)}"),
+            9,
         )
         canvas.setStrokeColor(SOFT)
         canvas.rect(0, 0, self.width, high)

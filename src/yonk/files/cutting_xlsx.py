@@ -11,7 +11,7 @@ from openpyxl.worksheet.worksheet import Worksheet
 from yonk.core.cutting.in_words import bought, cut_shape, fat_quarters, further, purposes, size, strips_of
 from yonk.core.cutting_stage import Cutting
 from yonk.core.measure import write_mixed
-from yonk.files.plain_text import for_a_cell, plain_fractions
+from yonk.files.plain_text import plain_fractions, printable
 
 HEADINGS = ("fabric", "line", "count", "shape", "width", "height", "unit", "cut further", "from", "for", "done")
 
@@ -27,7 +27,7 @@ def write_cutting_xlsx(cutting: Cutting) -> bytes:
         for number, cut in enumerate(cloth.cuts):
             sheet.append(
                 [
-                    for_a_cell(draft.fabric(cloth.fabric).name), number + 1, cut.count, cut_shape(cut), write_mixed(cut.width),
+                    printable(draft.fabric(cloth.fabric).name), number + 1, cut.count, cut_shape(cut), write_mixed(cut.width),
                     write_mixed(cut.height), draft.unit, plain_fractions(further(cut, draft.unit)), plain_fractions(strips_of(number, cloth, draft.unit)),
                     "; ".join(purposes(cut, cutting.plan.recipes)), "",
                 ]
@@ -38,11 +38,15 @@ def write_cutting_xlsx(cutting: Cutting) -> bytes:
         hand = [layout.source.name for layout in cloth.layouts if not layout.bought]
         buying.append(
             [
-                for_a_cell(draft.fabric(cloth.fabric).name), plain_fractions(bought(cloth.buy, draft.unit)), fat_quarters(cloth.fat_quarters),
+                printable(draft.fabric(cloth.fabric).name), plain_fractions(bought(cloth.buy, draft.unit)), fat_quarters(cloth.fat_quarters),
                 plain_fractions(", ".join(hand)), plain_fractions(", ".join(size(one.width, one.length, draft.unit) for one in cloth.leftovers)),
             ]
         )  # fmt: skip
     for page in (sheet, buying):
+        for row in page.iter_rows():
+            for cell in row:
+                if isinstance(cell.value, str):
+                    cell.data_type, cell.number_format = "s", "@"  # text, whatever it begins with
         for cell in page[1]:
             cell.font = Font(bold=True)
         for column in page.columns:

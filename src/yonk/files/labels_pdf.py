@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
+from reportlab.lib.colors import HexColor
 from reportlab.platypus import Paragraph
 
 from yonk.core.cutting.in_words import cut_shape, cut_size, further
 from yonk.core.cutting_stage import Cutting
-from yonk.files.paper import INK, MARGIN, SIZES, SOFT, PaperName, marked, sheet_of_paper, style
+from yonk.files.paper import INK, MARGIN, SIZES, SOFT, PaperName, marked, sheet_of_paper, shortened, style
 
 ACROSS, DOWN = 3, 8
 
@@ -32,12 +33,22 @@ def write_labels_pdf(cutting: Cutting, paper: PaperName = "letter") -> bytes:
             (draft.fabric(cloth.fabric).name, 11, False, INK), (f"{draft.name}; {further(cut, draft.unit)}".rstrip("; "), 8.5, False, SOFT),
         )  # fmt: skip
         top = y + height - 6
-        for text, points, bold, colour in lines:
-            paragraph = Paragraph(marked(text, points), style(points, bold=bold, colour=colour))
-            _, taken = paragraph.wrap(width - 16, top - y)
-            if taken > top - y - 2:
-                continue
+        for number_of_line, (text, points, bold, colour) in enumerate(lines):
+            room = top - y - 4 - sum(1.25 * later for _, later, _, _ in lines[number_of_line + 1 :])
+            paragraph, taken = _fitting(text, points, bold, colour, width - 16, room)
             top -= taken
             paragraph.drawOn(canvas, x + 8, top)
     canvas.save()
     return out.getvalue()
+
+
+def _fitting(
+    text: str, points: float, bold: bool, colour: HexColor, width: float, room: float
+) -> tuple[Paragraph, float]:
+    """A line of a label, wrapped where there is room for it, else in one line as long as the label is wide."""
+    for shown in (text, shortened(text, points, width, bold=bold)):
+        paragraph = Paragraph(marked(shown, points), style(points, bold=bold, colour=colour))
+        _, taken = paragraph.wrap(width, room)
+        if taken <= room:
+            break
+    return paragraph, taken

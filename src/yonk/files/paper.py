@@ -27,12 +27,67 @@ PLAIN, BOLD = "AlegreyaSans", "AlegreyaSans-Bold"
 _MIXED = re.compile(r"(\d+)⁄(\d+)")
 
 
+# Each face with those that stand in for the signs it lacks: Latin, Greek, Cyrillic, Hebrew and more; then the rest.
+FILES = {
+    PLAIN: "AlegreyaSans-Regular.ttf", BOLD: "AlegreyaSans-Bold.ttf", "DejaVuSans": "DejaVuSans.ttf",
+    "DejaVuSans-Bold": "DejaVuSans-Bold.ttf", "DroidSansFallback": "DroidSansFallbackFull.ttf",
+}  # fmt: skip
+STAND_INS = {PLAIN: ("DejaVuSans", "DroidSansFallback"), BOLD: ("DejaVuSans-Bold", "DroidSansFallback")}
+NO_SIGN = "\ufffd"
+
+
 @lru_cache(maxsize=1)
 def set_type() -> None:
     """Register the shipped type, once."""
-    for name, file in ((PLAIN, "AlegreyaSans-Regular.ttf"), (BOLD, "AlegreyaSans-Bold.ttf")):
-        pdfmetrics.registerFont(TTFont(name, str(files("yonk.files") / "fonts" / file)))
+    for name in (PLAIN, BOLD):
+        _face(name)
     pdfmetrics.registerFontFamily(PLAIN, normal=PLAIN, bold=BOLD, italic=PLAIN, boldItalic=BOLD)
+
+
+@lru_cache(maxsize=8)
+def _face(name: str) -> frozenset[int]:
+    """The signs that a face has; it is read when it is first needed."""
+    face = TTFont(name, str(files("yonk.files") / "fonts" / FILES[name]))
+    pdfmetrics.registerFont(face)
+    return frozenset(face.face.charToGlyph)
+
+
+def runs(text: str, face: str) -> list[tuple[str, str]]:
+    """A text in runs of one face each, so that every sign of it is printed; one that no face has shows as a mark."""
+    found: list[tuple[str, str]] = []
+    for sign in text:
+        own = next((name for name in (face, *STAND_INS[face]) if sign == " " or ord(sign) in _face(name)), None)
+        name, shown = (own, sign) if own else (STAND_INS[face][0], NO_SIGN)
+        if found and (found[-1][0] == name or sign == " "):
+            found[-1] = found[-1][0], found[-1][1] + shown
+        else:
+            found.append((name, shown))
+    return found
+
+
+def width_of(text: str, size: float, *, bold: bool = False) -> float:
+    """How wide a text is set, in points."""
+    set_type()
+    return float(sum(pdfmetrics.stringWidth(part, name, size) for name, part in runs(text, BOLD if bold else PLAIN)))
+
+
+def shortened(text: str, size: float, width: float, *, bold: bool = False) -> str:
+    """The text, or as much of its beginning as there is room for, and three dots."""
+    if width_of(text, size, bold=bold) <= width:
+        return text
+    while text and width_of(f"{text}…", size, bold=bold) > width:
+        text = text[:-1]
+    return f"{text.rstrip()}…"
+
+
+def write(canvas: Any, x: float, y: float, text: str, size: float, *, bold: bool = False, right: bool = False) -> None:
+    """Draws a text on a canvas from a point on, or up to it."""
+    if right:
+        x -= width_of(text, size, bold=bold)
+    for name, part in runs(text, BOLD if bold else PLAIN):
+        canvas.setFont(name, size)
+        canvas.drawString(x, y, part)
+        x += pdfmetrics.stringWidth(part, name, size)
 
 
 def style(
@@ -48,10 +103,15 @@ def style(
 
 
 def marked(text: str, size: float) -> str:
-    """Text as a paragraph takes it, its fractions set small above and below the stroke."""
-    plain = escape(text, quote=False).replace("√2", "1.414…").replace("≈", "about")
+    """Text as a paragraph takes it, its fractions set small above and below the stroke, every sign in a face that has it."""
+    set_type()
+    plain = text.replace("√2", "1.414…").replace("≈", "about")
+    parts = []
+    for name, part in runs(plain, PLAIN):
+        safe = escape(part, quote=False)
+        parts.append(safe if name == PLAIN else f'<font name="{name}">{safe}</font>')
     small, rise = size * 0.62, size * 0.3
-    return _MIXED.sub(rf'<super size="{small}" rise="{rise}">\1</super>⁄<font size="{small}">\2</font>', plain)
+    return _MIXED.sub(rf'<super size="{small}" rise="{rise}">\1</super>⁄<font size="{small}">\2</font>', "".join(parts))
 
 
 def drawable(text: str) -> str:
@@ -66,10 +126,9 @@ def bound(story: list[Flowable], paper: PaperName, title: str) -> bytes:
 
     def footing(canvas: Any, document: Any) -> None:
         canvas.saveState()
-        canvas.setFont(PLAIN, 9)
         canvas.setFillColor(SOFT)
-        canvas.drawString(MARGIN, MARGIN * 0.6, title)
-        canvas.drawRightString(SIZES[paper][0] - MARGIN, MARGIN * 0.6, str(document.page))
+        write(canvas, MARGIN, MARGIN * 0.6, shortened(title, 9, SIZES[paper][0] - 2 * MARGIN - 40), 9)
+        write(canvas, SIZES[paper][0] - MARGIN, MARGIN * 0.6, str(document.page), 9, right=True)
         canvas.restoreState()
 
     document = SimpleDocTemplate(

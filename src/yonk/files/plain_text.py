@@ -2,7 +2,10 @@
 
 from __future__ import annotations
 
+from fractions import Fraction
 from html import escape
+
+from yonk.core.measure import write_mixed
 
 
 def printable(text: str) -> str:
@@ -14,6 +17,12 @@ def for_a_cell(text: str) -> str:
     """Text that a spreadsheet takes for text and not for a formula."""
     seen = printable(text)
     return f"'{seen}" if seen and seen[0] in "=+-@" else seen
+
+
+def sized(length: Fraction) -> str:
+    """A length for a cell, which no spreadsheet takes for a date: ``3 7/8``, ``0 7/8``."""
+    text = write_mixed(length)
+    return f"0 {text}" if "/" in text and " " not in text else text
 
 
 def for_markup(text: str) -> str:

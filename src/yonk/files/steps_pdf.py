@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from reportlab.lib.colors import Color, HexColor
-from reportlab.platypus import Flowable, KeepTogether, PageBreak, Paragraph, Spacer, Table, TableStyle
+from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
 
 from yonk.core.comparison import steps_of
 from yonk.core.cutting.in_words import size
@@ -29,12 +29,13 @@ from yonk.files.paper import (
     style,
 )
 
-LARGEST = 92.0  # points, of the largest work of a recipe
+LARGEST = 60.0  # points, of the largest work of a recipe
 PALE = 0.26
+ACROSS = 2  # steps side by side
 
 
 def write_steps_pdf(plan: Plan, paper: PaperName = "letter") -> bytes:
-    """The steps of every way that is taken, a sheet for each group of units; each caution once."""
+    """The steps of every way that is taken, one group of units after the other; each caution once."""
     draft = plan.reading.draft
     wanted = wanted_of([(plan.reading, plan.blocks), *plan.colourings])
     story: list[Flowable] = []
@@ -44,7 +45,7 @@ def write_steps_pdf(plan: Plan, paper: PaperName = "letter") -> bytes:
             continue
         words, unit = BY_NAME[group.kind].words, group.unit
         head = f"{wanted.totals[group.label]} × {words} {group.label}, {size(max(unit.width, unit.height), min(unit.width, unit.height), draft.unit)} finished"
-        story += [PageBreak()] if story else []
+        story += [Spacer(1, 14)] if story else []
         story += [
             Paragraph(marked(head, 16), style(16, bold=True)),
             Paragraph(marked(recipes[0].reason, 11), style(11, colour=SOFT)),
@@ -65,19 +66,32 @@ def write_steps_pdf(plan: Plan, paper: PaperName = "letter") -> bytes:
 def _steps(steps: list[Step], draft: Draft, said: set[str], width: float) -> list[Flowable]:
     pictures = [[picture_of(scene) for scene in step.scenes[:4]] for step in steps]
     largest = max((max(one.box[2], one.box[3]) for row in pictures for one in row), default=1.0)
-    rows: list[Flowable] = []
+    cells: list[Table] = []
     for number, (step, row) in enumerate(zip(steps, pictures, strict=True), start=1):
         own = max(largest / 2, *(max(one.box[2], one.box[3]) for one in row)) if row else largest
         drawings = [StepDrawing(one, draft, LARGEST / own) for one in row]
         caution = step.caution if step.caution and step.caution not in said else None
         said |= {caution} if caution else set()
-        words = [Paragraph(f"<b>{number}</b> {marked(step.words, 11)}", style(11))]
+        words = [Paragraph(f"<b>{number}</b> {marked(step.words, 10)}", style(10))]
         words += [Paragraph(marked(caution, 9), style(9, colour=MADDER))] if caution else []
-        across = 250.0
-        table = Table([[_side_by_side(drawings, across), words]], colWidths=[across, width - across])
-        table.setStyle(TableStyle([("VALIGN", (0, 0), (-1, -1), "MIDDLE"), ("LINEBELOW", (0, 0), (-1, -1), 0.4, SOFT)]))
-        rows.append(KeepTogether([table, Spacer(1, 2)]))
-    return rows
+        cells.append(_cell(drawings, words, width / ACROSS))
+    rows = [cells[start : start + ACROSS] for start in range(0, len(cells), ACROSS)]
+    return [KeepTogether([_row(row, width), Spacer(1, 2)]) for row in rows]
+
+
+def _cell(drawings: list[StepDrawing], words: list[Flowable], width: float) -> Table:
+    """The pictures of a step beside its words."""
+    pictures = width * 0.46
+    cell = Table([[_side_by_side(drawings, pictures), words]], colWidths=[pictures, width - pictures])
+    cell.setStyle(TableStyle([("VALIGN", (0, 0), (-1, -1), "MIDDLE"), ("LEFTPADDING", (0, 0), (-1, -1), 2)]))
+    return cell
+
+
+def _row(cells: list[Table], width: float) -> Table:
+    row = Table([[*cells, *[""] * (ACROSS - len(cells))]], colWidths=[width / ACROSS] * ACROSS)
+    line = ("LINEBELOW", (0, 0), (-1, -1), 0.4, SOFT)
+    row.setStyle(TableStyle([("VALIGN", (0, 0), (-1, -1), "MIDDLE"), line, ("LEFTPADDING", (0, 0), (-1, -1), 0)]))
+    return row
 
 
 def _side_by_side(drawings: list[StepDrawing], width: float) -> Flowable:

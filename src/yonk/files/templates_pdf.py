@@ -7,16 +7,31 @@ neighbouring pages overlap, and each has the crosses that the other one has, to 
 from __future__ import annotations
 
 from collections.abc import Iterator
-from math import ceil
+from math import ceil, dist
 
+import shapely
 from reportlab.pdfgen.canvas import Canvas
 
 from yonk.core.cutting.templates import Outline, Template
 from yonk.core.draft import Unit
-from yonk.files.paper import BOLD, CHALK, INK, MARGIN, PLAIN, POINTS, SIZES, SOFT, PaperName, sheet_of_paper
+from yonk.files.paper import (
+    BOLD,
+    CHALK,
+    INK,
+    MARGIN,
+    PLAIN,
+    POINTS,
+    SIZES,
+    SOFT,
+    PaperName,
+    sheet_of_paper,
+    shortened,
+    width_of,
+    write,
+)
 
 OVERLAP = 36.0
-HEAD = 30.0
+HEAD = 44.0
 INSIDE = 2.0  # so that no line is cut off by the page's frame
 
 
@@ -26,7 +41,7 @@ def write_templates_pdf(templates: list[Template], unit: Unit, name: str, paper:
     _check_page(canvas, paper, name)
     for template in templates:
         for number, (left, top) in enumerate(tiles(template, unit, paper), start=1):
-            _page(canvas, template, unit, paper, (left, top), number)
+            _page(canvas, template, unit, paper, (left, top), number, name)
     canvas.save()
     return out.getvalue()
 
@@ -50,9 +65,9 @@ def tiles(template: Template, unit: Unit, paper: PaperName) -> Iterator[tuple[fl
 
 def _check_page(canvas: Canvas, paper: PaperName, name: str) -> None:
     _, height = SIZES[paper]
-    canvas.setFont(BOLD, 16)
     canvas.setFillColor(INK)
-    canvas.drawString(MARGIN, height - MARGIN - 16, f"{name}: templates")
+    title = shortened(f"{name}: templates", 16, SIZES[paper][0] - 2 * MARGIN, bold=True)
+    write(canvas, MARGIN, height - MARGIN - 16, title, 16, bold=True)
     canvas.setFont(PLAIN, 11)
     lines = (
         "Print at 100 %, not fitted to the page. Then measure both squares: if they are off, so are the templates.",
@@ -73,19 +88,27 @@ def _check_page(canvas: Canvas, paper: PaperName, name: str) -> None:
 
 
 def _page(
-    canvas: Canvas, template: Template, unit: Unit, paper: PaperName, window: tuple[float, float], number: int
+    canvas: Canvas,
+    template: Template,
+    unit: Unit,
+    paper: PaperName,
+    window: tuple[float, float],
+    number: int,
+    name: str,
 ) -> None:
     width, height = SIZES[paper]
     across, down = (side + 2 * INSIDE for side in room(paper))
     points = POINTS[unit]
     many = len(list(tiles(template, unit, paper)))
     canvas.setFillColor(INK)
-    canvas.setFont(BOLD, 13)
     counts = ", ".join(f"{count} of {fabric}" for fabric, count in template.counts)
-    sheet = f"  sheet {number} of {many}" if many > 1 else ""
-    canvas.drawString(MARGIN, height - MARGIN - 10, f"{template.letter}{sheet}")
-    canvas.setFont(PLAIN, 10)
-    canvas.drawRightString(width - MARGIN, height - MARGIN - 10, f"cut {counts}")
+    sheet = f", sheet {number} of {many}" if many > 1 else ""
+    whole = width - 2 * MARGIN
+    letter = f"{template.letter}{sheet}"
+    write(canvas, MARGIN, height - MARGIN - 12, letter, 14, bold=True)
+    block = shortened(name, 11, whole - width_of(letter, 14, bold=True) - 24)
+    write(canvas, width - MARGIN, height - MARGIN - 12, block, 11, right=True)
+    write(canvas, MARGIN, height - MARGIN - 28, shortened(f"cut {counts}", 10, whole), 10)
     canvas.saveState()
     frame = canvas.beginPath()
     frame.rect(MARGIN, MARGIN, across, down)
@@ -115,17 +138,21 @@ def _page(
 
 
 def _marks(canvas: Canvas, template: Template, points: float, left: float, top: float) -> None:
-    """The letter and the grain arrow inside the seam line."""
-    x = sum(spot[0] for spot in template.seam) / len(template.seam) * points + left
-    y = top - sum(spot[1] for spot in template.seam) / len(template.seam) * points
-    canvas.setFont(BOLD, 18)
-    canvas.drawCentredString(x, y - 6, template.letter)
-    long = min(36.0, template.height * points * 0.3)
+    """The letter and the grain arrow, inside the largest circle that the seam line has room for."""
+    circle = shapely.maximum_inscribed_circle(shapely.Polygon(template.seam), tolerance=template.width / 200)
+    (cx, cy), edge = shapely.get_coordinates(circle).tolist()
+    radius = dist((cx, cy), edge) * points
+    x, y = left + cx * points, top - cy * points
+    size = min(18.0, radius * 0.7)
+    canvas.setFont(BOLD, size)
+    canvas.drawCentredString(x - radius * 0.35, y - size / 3, template.letter)
+    across, long = x + min(radius * 0.45, 24.0), min(18.0, radius * 0.6)
     canvas.setStrokeColor(SOFT)
-    canvas.line(x + 16, y - long / 2, x + 16, y + long / 2)
-    for end, way in ((y + long / 2, -1), (y - long / 2, 1)):
-        canvas.line(x + 16, end, x + 13, end + 5 * way)
-        canvas.line(x + 16, end, x + 19, end + 5 * way)
+    canvas.line(across, y - long, across, y + long)
+    tip = min(5.0, long / 3)
+    for end, way in ((y + long, -1), (y - long, 1)):
+        canvas.line(across, end, across - tip * 0.6, end + tip * way)
+        canvas.line(across, end, across + tip * 0.6, end + tip * way)
 
 
 def _crosses(canvas: Canvas, template: Template, points: float, paper: PaperName, left: float, top: float) -> None:

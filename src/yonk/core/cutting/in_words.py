@@ -55,7 +55,7 @@ def further(cut: Cut, unit: Unit) -> str:
 
 CORNERS = ("top left", "top right", "bottom right", "bottom left")
 LYING = {"stands": "longer side the way the print points", "lies": "longer side across the print"}
-RISING = {"right": "from bottom left to top right", "left": "from top left to bottom right"}
+RISING: dict[Hand, str] = {"right": "from bottom left to top right", "left": "from top left to bottom right"}
 
 
 def diagonal(hand: Hand, lie: Lie | None) -> str:

@@ -30,6 +30,21 @@ class School:
     press: str = "dark"
 
 
+@dataclass(frozen=True)
+class Piece:
+    """What is cut before anything is sewn: one of the pieces, how many, its width and height in words, how it is cut further.
+
+    `hand` tells which way a rectangle's diagonal is cut, `lengths` what is to be done about a strip that is too long.
+    """
+
+    work: Work
+    count: int
+    size: tuple[str, str]
+    further: str
+    hand: str | None = None
+    lengths: str = ""
+
+
 class Table:
     """A sewing table with a record of what is done at it, for one run of a method."""
 
@@ -269,24 +284,34 @@ class Table:
 
     # the record
 
-    def record_cuts(self, cut: Sequence[tuple[Work, int, tuple[str, str], str]]) -> None:
-        """Puts down what is cut: each piece with its count, its width and height in words, and how it is cut further."""
+    def record_cuts(self, cut: Sequence[Piece]) -> None:
+        """Puts down what is cut."""
         scenes, said = [], []
-        for work, count, (width, height), further in cut:
-            left, top, right, bottom = bounds(work.outlines)
-            ends = ((left, bottom), (right, top)), ((left, top), (right, bottom))
-            marks = {"one-diagonal": ends[:1], "both-diagonals": ends}.get(further, ())
+        for one in cut:
+            left, top, right, bottom = bounds(one.work.outlines)
+            rising, falling = ((left, bottom), (right, top)), ((left, top), (right, bottom))
+            once = falling if one.hand == "left" else rising
+            marks = {"one-diagonal": (once,), "both-diagonals": (rising, falling)}.get(one.further, ())
+            width, height = one.size
             sizes = [Size(((left, top), (right, top)), width)]
             if height != width:
                 sizes.append(Size(((left, top), (left, bottom)), height))
-            scenes.append(Scene(work, cut=marks, sizes=tuple(sizes), count=count))
-            name = self.name(work.front[0].fabric)
-            shape = width if height == width else f"{width} × {height}"
-            then = {"one-diagonal": ", cut once on the diagonal", "both-diagonals": ", cut on both diagonals"}.get(
-                further, ""
-            )
-            said.append(f"{count} of {name} {shape}{then}")
+            scenes.append(Scene(one.work, cut=marks, sizes=tuple(sizes), count=one.count))
+            said.append(self._cut_words(one))
         self._record("cut", f"Cut {'; '.join(said)}.", scenes)
+
+    def _cut_words(self, one: Piece) -> str:
+        width, height = one.size
+        shape = width if height == width else f"{width} × {height}"
+        then = {"one-diagonal": ", cut once on the diagonal", "both-diagonals": ", cut on both diagonals"}
+        ways = {
+            "right": " from bottom left to top right, right side up",
+            "left": " from top left to bottom right, right side up",
+        }
+        way = ways.get(one.hand or "", "")
+        return (
+            f"{one.count} of {self.name(one.work.front[0].fabric)} {shape}{one.lengths}{then.get(one.further, '')}{way}"
+        )
 
     def name(self, fabric: str) -> str:
         """What a fabric is called."""

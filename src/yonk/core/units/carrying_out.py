@@ -10,10 +10,10 @@ from math import atan2, degrees, sqrt
 from yonk.core.draft import Fabric
 from yonk.core.measure import Length, Rational, show
 from yonk.core.sewing.plane import Line, Outline, area, rectangle, rectangle_around, sides_of
-from yonk.core.sewing.table import School, Table
+from yonk.core.sewing.table import Piece, School, Table
 from yonk.core.sewing.trimming import Fit, Target, bias_sides, placed
 from yonk.core.sewing.work import Work
-from yonk.core.units.needs import YIELDS, Need, Subcut, Terms
+from yonk.core.units.needs import YIELDS, Need, Terms
 from yonk.core.units.unit import Job, Method, Prints, Unit
 
 Size = tuple[Length | Rational, Length | Rational]
@@ -164,16 +164,26 @@ def _lots(method: Method, job: Job, needs: Sequence[Need]) -> list[Work]:
 
 def _as_cut(
     needs: Sequence[Need], pieces: Sequence[Sequence[Work]], sizes: Sequence[Size], terms: Terms
-) -> list[tuple[Work, int, tuple[str, str], Subcut]]:
+) -> list[Piece]:
     """What is cut, alike pieces together: one of them, how many, its size in words, and how it is cut further."""
-    rows: dict[tuple[str, str, str, Subcut], tuple[Work, int]] = {}
-    for need, works, (width, height) in zip(needs, pieces, sizes, strict=True):
-        key = need.fabric, show(width, terms.unit), show(height, terms.unit), need.subcut
-        rows[key] = works[0], need.pieces + (rows[key][1] if key in rows else 0)
+    rows: dict[object, tuple[Work, Need, tuple[str, str], int]] = {}
+    for need, works, size in zip(needs, pieces, sizes, strict=True):
+        width, height = (show(side, terms.unit) for side in size)
+        key = need.fabric, width, height, need.subcut, need.diagonal
+        count = need.pieces + (rows[key][3] if key in rows else 0)
+        rows[key] = works[0], need, (width, height), count
     return [
-        (work, -(-count // YIELDS[subcut]), (width, height), subcut)
-        for (_, width, height, subcut), (work, count) in rows.items()
+        Piece(work, -(-count // YIELDS[need.subcut]), sides, need.subcut, need.diagonal, _lengthwise(need, terms))
+        for work, need, sides, count in rows.values()
     ]
+
+
+def _lengthwise(need: Need, terms: Terms) -> str:
+    """What is to be done about a strip that is longer than the cloth is wide."""
+    if need.shape != "strip" or need.width <= terms.usable:
+        return ""
+    strips = -int(-need.width.rational // terms.usable)
+    return f" in {strips} lengths, since a width of fabric is {show(terms.usable, terms.unit)}"
 
 
 def _cut(table: Table, need: Need, size: Size) -> tuple[list[Work], list[Work]]:

@@ -23,6 +23,8 @@ from yonk.core.units.unit import (
     on_point,
 )
 
+ORDINALS = ("First", "Second", "Third", "Fourth")
+
 
 def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     goose, *skies = unit.parts
@@ -135,26 +137,27 @@ def _sew_flip(job: Job) -> list[Work]:
 def flip_corners(job: Job, base: Work, squares: Iterable[tuple[Work, Point]]) -> Work:
     """Squares laid on corners of a base about the origin, sewn on their diagonal, the corner cut away, flipped open."""
     table, work = job.table, base
-    for sky, corner in squares:
+    all_of = list(squares)
+    for number, (sky, corner) in enumerate(all_of):
         middle = _inward(sky, corner)
         far = 2 * middle[0] - corner[0], 2 * middle[1] - corner[1]
         ends = (far[0], corner[1]), (corner[0], far[1])
         line = Line.between(*ends)
         if line.side(corner) > 0:
             line = Line.between(*ends[::-1])
-        again = work is not base
+        which = f"{ORDINALS[number]} corner: lay" if len(all_of) > 1 else "Lay"
         words = (
-            f"Lay a square of {table.name(sky.front[0].fabric)} on the corner, right sides together. Draw its diagonal"
-            " across the corner and sew a thread outside the line, toward the corner."
+            f"{which} a square of {table.name(sky.front[0].fabric)} on the corner, right sides together. Draw its"
+            " diagonal across the corner and sew a thread outside the line, toward the corner."
         )
-        sewn = table.sew_on(table.lay(sky, work, middle), line, words, again=again)
+        sewn = table.sew_on(table.lay(sky, work, middle), line, words)
         allowance = show(job.terms.seam, job.terms.unit)
-        bits = table.cut_apart(
-            [sewn], [line.beside(-table.seam)], f"Cut the corner away {allowance} outside the seam.", again=again
-        )
+        bits = table.cut_apart([sewn], [line.beside(-table.seam)], f"Cut the corner away {allowance} outside the seam.")
         main = next(bit for bit in bits if bit.sewn)
         table.bonus += [bit for bit in bits if not bit.sewn]
-        (work,) = table.open([main], "Flip the triangle open and press it.", again=again)
+        last = number + 1 == len(all_of)
+        then = "" if last else " Only then comes the next corner."
+        (work,) = table.open([main], f"Flip the triangle open and press it.{then}")
     return work
 
 

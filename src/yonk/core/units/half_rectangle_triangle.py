@@ -15,7 +15,7 @@ from yonk.core.measure import Length, show, square_root
 from yonk.core.sewing.table import from_the_longest, longest_side
 from yonk.core.sewing.work import Work, length
 from yonk.core.units.half_square_triangle import halved
-from yonk.core.units.needs import Cloth, Hand, Need, Terms
+from yonk.core.units.needs import Cloth, Hand, Need, Terms, about
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import Found, FoundPart, Job, Method, Unit, UnitKind, on_point
 
@@ -58,9 +58,9 @@ def _sew_triangles(job: Job) -> list[Work]:
     shift = _past_the_point(width, height, max(length(after), length(before)), job.table.seam)
     if length(after) > length(before):  # the long edge ends in the sharp point
         shift = -shift
-    said = show(Fraction(round(abs(shift) * 64), 64), job.terms.unit)
+    said = about(abs(shift), job.terms)
     words = (
-        "Lay the triangles right sides together, long edges even, so that the sharp point of each sticks out about"
+        "Lay the triangles right sides together, long edges even, so that the sharp point of each sticks out"
         f" {said} past the blunt one of the other; sew along the long edge."
     )
     return [job.table.join(one, edge, other, longest_side(other), shift=shift, words=words)]

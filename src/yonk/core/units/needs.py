@@ -70,6 +70,14 @@ def terms_of(draft: Draft) -> Terms:
     )  # fmt: skip
 
 
+def about(length: float, terms: Terms) -> str:
+    """A length that came out at the table: as it is where the ruler has a mark for it, else about the nearest 1/64."""
+    mark = round(Fraction(length) / terms.step) * terms.step
+    if abs(float(mark) - length) < 1e-6:
+        return show(mark, terms.unit)
+    return f"about {show(Fraction(round(length * 64), 64), terms.unit)}"
+
+
 @dataclass(frozen=True)
 class Rotary:
     """How a ruler cuts a shape with 45° ends: from a strip `strip` wide, a cut at 45° every `every`."""

@@ -5,16 +5,14 @@ by their legs are cut once, the others twice. The middle may be a plain square o
 """
 
 from collections.abc import Mapping
-from fractions import Fraction
 from math import sqrt
 
 from yonk.core.assembly import Region
-from yonk.core.measure import show
 from yonk.core.sewing.plane import Motion, bounds, rectangle, sides_of
 from yonk.core.sewing.table import Table, longest_side
 from yonk.core.sewing.work import Work
 from yonk.core.units.flying_geese import flip_corners
-from yonk.core.units.needs import Need, Terms, box, isosceles
+from yonk.core.units.needs import Need, Terms, about, box, isosceles
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import Found, FoundPart, Job, Method, Unit, UnitKind, corner_sets, on_point
 
@@ -50,8 +48,8 @@ def _sew_triangles(job: Job) -> list[Work]:
         if number:
             leg = next(float(part.width) for part, _ in corners if part.spot[0] == number)
             inner = 2 * leg + 2 * table.seam
-            said = show(Fraction(round(inner * 64), 64), job.terms.unit)
-            words = f"Square this round up to about {said}: the ruler's line on the seams first, the points a seam allowance inside."
+            said = about(inner, job.terms)
+            words = f"Square this round up to {said}: the ruler's line on the seams first, the points a seam allowance inside."
             work = table.square_up(work, inner, inner, words)
     return [work]
 

@@ -1,14 +1,13 @@
 """Strip set: long strips sewn side by side, then cut across into segments; each segment is one unit (rails)."""
 
 from collections.abc import Sequence
-from fractions import Fraction
 from functools import partial
 
 from yonk.core.assembly import Region
 from yonk.core.measure import Length, show
 from yonk.core.sewing.plane import Motion, bounds
 from yonk.core.sewing.work import Work
-from yonk.core.units.needs import Cloth, Need, Terms, box
+from yonk.core.units.needs import Cloth, Need, Terms, about, box
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import Counted, Found, FoundPart, Job, Method, Unit, UnitKind, in_batches_of
 
@@ -70,7 +69,7 @@ def cut_segments(job: Job, strip_set: Work, count: int) -> list[Work]:
     """A strip set squared up and cut across into as many segments as its length was planned for."""
     left, _, right, _ = bounds(strip_set.outlines)
     every = (right - left - float(job.terms.squaring)) / count
-    said = show(Fraction(round(every * 64), 64), job.terms.unit)
+    said = about(every, job.terms)
     return job.table.cut_across(strip_set, every, count, f"Square up the end, then cut across every {said}.")
 
 
