@@ -45,17 +45,18 @@ def write_steps_pdf(plan: Plan, paper: PaperName = "letter") -> bytes:
             continue
         words, unit = BY_NAME[group.kind].words, group.unit
         head = f"{wanted.totals[group.label]} × {words} {group.label}, {size(max(unit.width, unit.height), min(unit.width, unit.height), draft.unit)} finished"
-        story += [Spacer(1, 14)] if story else []
-        story += [
-            Paragraph(marked(head, 16), style(16, bold=True)),
+        head_lines: list[Flowable] = [
+            Spacer(1, 14 if story else 0), Paragraph(marked(head, 16), style(16, bold=True)),
             Paragraph(marked(recipes[0].reason, 11), style(11, colour=SOFT)),
-        ]
+        ]  # fmt: skip
         for share, made in steps_of(recipes[0].way, unit, wanted.terms, wanted):
             times = "once" if share.lots == 1 else f"{share.lots} times"
-            story.append(
-                Paragraph(f"{share.method.words}, {share.wanted} units: {times}", style(12, bold=True, above=8))
+            said_first = Paragraph(
+                f"{share.method.words}, {share.wanted} units: {times}", style(12, bold=True, above=8)
             )
-            story += _steps(made.table.steps, draft, said, SIZES[paper][0] - 2 * MARGIN)
+            first, *others = _steps(made.table.steps, draft, said, SIZES[paper][0] - 2 * MARGIN)
+            story += [KeepTogether([*head_lines, said_first, first]), *others]
+            head_lines = []
     if not story:
         story = [
             Paragraph("Every patch of this block is cut to size; no unit is sewn by a recipe of its own.", style(12))
@@ -69,7 +70,7 @@ def _steps(steps: list[Step], draft: Draft, said: set[str], width: float) -> lis
     cells: list[Table] = []
     for number, (step, row) in enumerate(zip(steps, pictures, strict=True), start=1):
         own = max(largest / 2, *(max(one.box[2], one.box[3]) for one in row)) if row else largest
-        drawings = [StepDrawing(one, draft, LARGEST / own) for one in row]
+        drawings = [StepDrawing(one, draft, LARGEST * (0.55 if len(row) > 1 else 1.0) / own) for one in row]
         caution = step.caution if step.caution and step.caution not in said else None
         said |= {caution} if caution else set()
         words = [Paragraph(f"<b>{number}</b> {marked(step.words, 10)}", style(10))]
