@@ -161,10 +161,10 @@ class StepDrawing(Flowable):  # type: ignore[misc]
             "press": (INK, 1.2, ()), "ruler": (CHALK, 1.2, ()), "guide": (CHALK, 1.2, (6, 2, 1, 2)), "allowance": (SOFT, 0.5, (1, 2)),
         }[line.mark]  # fmt: skip
         (ax, ay), (bx, by) = self._at(line.span[0]), self._at(line.span[1])
-        if line.mark == "press":
+        if line.mark in ("press", "cut"):  # seen on cloth of any colour
             canvas.setStrokeColor(SHEET)
             canvas.setDash()
-            canvas.setLineWidth(5)
+            canvas.setLineWidth(5 if line.mark == "press" else 2.6)
             canvas.line(ax, ay, bx, by)
         canvas.setStrokeColor(colour)
         canvas.setLineWidth(width)
