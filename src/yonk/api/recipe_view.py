@@ -53,6 +53,10 @@ def _further(subcut: Subcut, hand: Hand | None) -> str:
     return f"{FURTHER[subcut]}, {diagonal(hand, None)}" if hand else FURTHER[subcut]
 
 
+def _other_way(line: CutLine) -> str:
+    return f"; {line.other_way} of them the other way, for the mirror images" if line.other_way else ""
+
+
 PRINTS = {
     "upright": "stay upright",
     "stripes": "only one-way prints turn",
@@ -152,7 +156,7 @@ def _line(line: CutLine, wanted: Wanted) -> WayCutOut:
     )
     return WayCutOut(
         fabric=line.fabric, name=wanted.draft.fabric(line.fabric).name, count=line.count, size=said, what=line.shape,
-        further=_further(line.subcut, line.hand), exact=size(*line.exact, unit), strips=line.strips, working=list(line.working),
+        further=_further(line.subcut, line.hand) + _other_way(line), exact=size(*line.exact, unit), strips=line.strips, working=list(line.working),
     )  # fmt: skip
 
 

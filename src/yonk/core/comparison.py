@@ -29,7 +29,10 @@ INSIDE_HALF_A_SQUARE = 1 - sqrt(0.5)  # the circle inside half a square, of its 
 
 @dataclass(frozen=True)
 class CutLine:
-    """What is cut for a way: so many of a fabric, on the ruler; `strips` tells how a strip's length is divided."""
+    """What is cut for a way: so many of a fabric, on the ruler; `strips` tells how a strip's length is divided.
+
+    `hand` tells which way a diagonal is cut where that matters; `other_way` are cut the other way, for mirror images.
+    """
 
     fabric: str
     count: int
@@ -41,6 +44,7 @@ class CutLine:
     exact: tuple[Length, Length]
     strips: str = ""
     hand: Hand | None = None
+    other_way: int = 0
 
 
 @dataclass(frozen=True)
@@ -132,7 +136,7 @@ def figures(
     bonus: list[Bonus] = []
     for share in way.shares:
         lots, wanted = for_both_hands(share, demand)
-        lines += _lines(share.method, unit, terms, lots)
+        lines += _lines(share.method, unit, terms, lots, share.lots)
         made_units += lots * share.method.lot
         if share.method.mirrors and unit.hand and not demand.mirrored:
             mirrored += lots * (share.method.lot // 2)
@@ -155,12 +159,15 @@ def figures(
     )  # fmt: skip
 
 
-def _lines(method: Method, unit: Unit, terms: Terms, lots: int) -> Iterator[CutLine]:
-    for need, width, height, count in pooled(method.needs(unit, terms, lots), terms.step):
+def _lines(method: Method, unit: Unit, terms: Terms, lots: int, own: int) -> Iterator[CutLine]:
+    """What is cut for so many lots, of which `own` are of the unit's own hand."""
+    own_counts = [row[3] for row in pooled(method.needs(unit, terms, own), terms.step)]
+    for number, (need, width, height, count) in enumerate(pooled(method.needs(unit, terms, lots), terms.step)):
         strips = _strips(method, unit, terms, lots, need) if need.shape == "strip" else ""
         yield CutLine(
             need.fabric, count, width, height, need.shape, need.subcut, working(need, terms), (need.width, need.height),
             strips, need.listed(terms.step).hand,
+            count - own_counts[number] if need.diagonal else 0,
         )  # fmt: skip
 
 
