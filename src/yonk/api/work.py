@@ -21,11 +21,11 @@ from fastapi import Depends, Request
 from starlette.concurrency import run_in_threadpool
 from starlette.responses import Response
 
-from yonk.core.faces import touching_boxes
+from yonk.core.faces import work_in
 from yonk.files.block_file import take_block
 from yonk.files.download import File
 
-LIGHT_PAIRS = 40_000  # seams whose boxes touch: a plan of as many takes about as long as a blink
+LIGHT_PAIRS = 40_000  # as `work_in` counts: a plan of as many takes about as long as a blink
 LIGHT_BYTES = 200_000
 SECONDS = 60
 BYTES = 4 * 2**30
@@ -126,7 +126,7 @@ def _is_light(document: dict[str, Any]) -> bool:
     if len(document.get("seams") or ()) < 64:
         return True
     try:
-        return touching_boxes(take_block(document).seams) <= LIGHT_PAIRS
+        return work_in(take_block(document).seams) <= LIGHT_PAIRS
     except ValueError:
         return True
 

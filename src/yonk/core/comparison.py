@@ -161,13 +161,14 @@ def figures(
 
 def _lines(method: Method, unit: Unit, terms: Terms, lots: int, own: int) -> Iterator[CutLine]:
     """What is cut for so many lots, of which `own` are of the unit's own hand."""
-    own_counts = [row[3] for row in pooled(method.needs(unit, terms, own), terms.step)]
-    for number, (need, width, height, count) in enumerate(pooled(method.needs(unit, terms, lots), terms.step)):
+    rows = pooled(method.needs(unit, terms, lots), terms.step)
+    own_rows = rows if own == lots else pooled(method.needs(unit, terms, own), terms.step)
+    for (need, width, height, count), own_row in zip(rows, own_rows, strict=True):
         strips = _strips(method, unit, terms, lots, need) if need.shape == "strip" else ""
         yield CutLine(
             need.fabric, count, width, height, need.shape, need.subcut, working(need, terms), (need.width, need.height),
             strips, need.listed(terms.step).hand,
-            count - own_counts[number] if need.diagonal else 0,
+            count - own_row[3] if need.diagonal else 0,
         )  # fmt: skip
 
 

@@ -31,6 +31,7 @@ Array = Any  # numpy arrays, of Python integers where 64 bits could overflow
 
 MOST_CROSSINGS = 300_000
 LINES_AT_ONCE = 128
+UNLIKE_WEIGHS = 20
 MOST_PATCHES = 40_000
 _EXACT_FLOAT = 2**53
 _SAFE_INT64 = 1_000_000  # cubes of lattice numbers stay within 64 bits
@@ -179,17 +180,24 @@ def _draw(ruling: Ruling, drawn: tuple[Seam, ...]) -> Drawing:
     return Drawing(ruling, scale, tuple(faces), tuple(loose), neighbours, polygons, tuple(edges))
 
 
-def touching_boxes(seams: Sequence[Seam]) -> int:
-    """How many pairs of seams have upright boxes that touch: about how much work their drawing is."""
+def work_in(seams: Sequence[Seam]) -> int:
+    """About how much work a drawing is: how many pairs of seams have upright boxes that touch.
+
+    Long slanted seams that cross make patches that are no two alike, which counts for more.
+    """
     if not seams:
         return 0
-    lines = shapely.linestrings(np.array([[[float(x), float(y)] for x, y in seam] for seam in seams]))
+    ends = np.array([[[float(x), float(y)] for x, y in seam] for seam in seams])
+    reach = np.abs(ends[:, 1] - ends[:, 0])
+    slanted = (reach.min(axis=1) > 0) & (reach.max(axis=1) > 1.5)
+    lines = shapely.linestrings(ends)
     tree, count = shapely.STRtree(lines), 0
     for begin in range(0, len(lines), LINES_AT_ONCE):
-        count += len(tree.query(lines[begin : begin + LINES_AT_ONCE])[0])
+        first, second = tree.query(lines[begin : begin + LINES_AT_ONCE])
+        count += len(first) + UNLIKE_WEIGHS * int((slanted[first + begin] & slanted[second]).sum())
         if count > MOST_CROSSINGS:
             break
-    return (count - len(lines)) // 2
+    return count // 2
 
 
 def holds(face: Face, spot: tuple[Fraction | int, Fraction | int]) -> bool:

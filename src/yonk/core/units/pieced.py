@@ -7,7 +7,11 @@ from yonk.core.units.unit import Found, FoundPart, Method, Unit, UnitKind
 
 
 def _singly(unit: Unit, terms: Terms, lots: int) -> list[Need]:
-    return [cut_patch(part.cloth, part.piece, unit.region.turns, unit.scale, terms, lots) for part in unit.parts]
+    key = terms, lots
+    if key not in unit.worked_out:
+        turns = unit.region.turns
+        unit.worked_out[key] = [cut_patch(p.cloth, p.piece, turns, unit.scale, terms, lots) for p in unit.parts]
+    return unit.worked_out[key]
 
 
 def needs_template(unit: Unit, terms: Terms) -> bool:

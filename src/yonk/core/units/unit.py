@@ -79,6 +79,11 @@ class Unit:
     scale: Rational
     has_middle: bool
 
+    @cached_property
+    def worked_out(self) -> dict[object, list[Need]]:
+        """What is cut for it, once it was worked out; there may be thousands of patches."""
+        return {}
+
     @property
     def fabrics(self) -> tuple[str, ...]:
         """The fabrics in it, each once, in the order of their keys."""
