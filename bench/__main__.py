@@ -13,12 +13,15 @@ import sys
 import tempfile
 import time
 from collections.abc import Callable, Iterator
+from dataclasses import replace
+from pathlib import Path
 
 import numpy as np
 import shapely
 
-from bench.cloth import report_quality, seconds_for_300
+from bench.cloth import report_quality, seconds_for_300, seconds_from_hand
 from bench.drawings import SORTS, one_patch_painted, triangles
+from yonk.api.answers import form_of
 from yonk.cli import tune_memory
 from yonk.core import faces
 from yonk.core.comparison import compare, comparisons, forget_looks, steps_of
@@ -30,6 +33,10 @@ from yonk.core.units.reading import Group, read
 from yonk.core.ways import Way, forget_efforts
 from yonk.files.block_file import write_block
 from yonk.machine.samples import all_samples
+from yonk.machine.serve import database
+from yonk.store import blocks
+from yonk.store.blocks import lay_out_once
+from yonk.store.database import session_maker
 
 
 def median(work: Callable[[], object], times: int) -> float:
@@ -133,6 +140,21 @@ def cloth() -> list[bool]:
     ]
 
 
+def shelf() -> list[bool]:
+    """A page of a shelf of ten thousand blocks, and a cutting from two hundred rows of pieces on hand."""
+    form = form_of(triangles(8))
+    with tempfile.TemporaryDirectory() as folder, database(Path(folder)) as engine, session_maker(engine)() as session:
+        lay_out_once(session, "bench", lambda: [replace(form, name=f"Block {n}") for n in range(10_000)])
+        pages = [
+            1000 * median(lambda: blocks.shelf_page(session, page, search, order), 5)  # type: ignore[arg-type]  # noqa: B023
+            for page, search, order in ((1, "", "changed"), (208, "", "name"), (1, "99", "oldest"))
+        ]
+    return [
+        report("a page of a shelf of 10,000 blocks, the slowest", max(pages), 200),
+        report("a cutting from 200 rows of pieces on hand", 1000 * seconds_from_hand(), 1000),
+    ]
+
+
 def fresh_comparison(wanted: Wanted) -> object:
     """All ways compared with nothing remembered of an earlier comparison."""
     forget_looks()
@@ -218,5 +240,5 @@ EDITS = """async (times) => {
 
 if __name__ == "__main__":
     tune_memory()
-    results = core() + recipes() + cloth() + ([] if "--core" in sys.argv else browser())
+    results = core() + recipes() + cloth() + shelf() + ([] if "--core" in sys.argv else browser())
     print(f"{sum(results)} of {len(results)} limits kept")

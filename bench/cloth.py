@@ -6,10 +6,14 @@ import random
 import statistics
 import time
 from collections.abc import Iterator
+from fractions import Fraction
 
 import rectpack
 
+from yonk.core.cutting.cloth import Bolt, Piece, plan_cloth
+from yonk.core.cutting.cuts import Cut, Purpose
 from yonk.core.cutting.strips import Wanted, first_fit, lay_strips, lower_bound
+from yonk.core.units.needs import Listed
 
 WIDTH = 320  # forty inches in eighths
 LISTS = 80
@@ -98,3 +102,23 @@ def seconds_for_300() -> float:
             lay_strips(wanted, WIDTH)
             taken.append(time.perf_counter() - start)
     return max(taken)
+
+
+def seconds_from_hand() -> float:
+    """A cutting of twelve lines from two hundred rows of pieces on hand."""
+    chance = random.Random(3)
+
+    def side(least: int, most: int) -> Fraction:
+        return Fraction(chance.randint(least, most), 8)
+
+    cuts = []
+    for _ in range(12):
+        low, high = sorted((side(12, 90), side(12, 90)))
+        count = chance.randint(1, 30)
+        what = Listed(fabric="peat", shape="rectangle", width=high, height=low)
+        cuts.append(Cut(what, high, count, (Purpose(("1",), "A", "patch", count, ()),)))
+    shelf = [Piece("", side(20, 320), side(20, 300)) for _ in range(200)]
+    bolt = Bolt(Fraction(40), Fraction(1), Fraction(0), Fraction(9, 2))
+    start = time.perf_counter()
+    plan_cloth("peat", cuts, bolt, "in", on_hand=shelf, keep=Fraction(4))
+    return time.perf_counter() - start
