@@ -89,7 +89,7 @@ export function HowYouWork({ view, faults, act, onClose }: Props) {
           <label className="typed">
             <span>Squares sewn at once</span>
             <select value={sheet.squares_in_a_row} onChange={(event) => set({ squares_in_a_row: Number(event.target.value) })}>
-              {[1, 2, 3, 4, 5, 6, 8, 10].map((count) => (
+              {Array.from({ length: 10 }, (_, place) => place + 1).map((count) => (
                 <option key={count} value={count}>
                   {count}
                 </option>
