@@ -169,6 +169,8 @@ def test_colourings_are_added_up(bench: BenchPage, page: Page) -> None:
     bench.add_fabric("Gorse", "#d9a520")
     page.get_by_role("button", name="colourings").click()
     dialog = page.get_by_role("dialog")
+    expect(dialog.get_by_role("article")).to_have_count(0)  # to look adds nothing to the list
+    dialog.get_by_role("button", name="+ colouring").click()
     with page.expect_response("**/api/draft"):
         dialog.get_by_label("Peat in Colouring 2").select_option(label="Gorse")
     with page.expect_response("**/api/draft"):

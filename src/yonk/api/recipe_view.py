@@ -290,6 +290,8 @@ def verdict_view(found: Verdict, told: dict[int, str], terms: Terms) -> VerdictO
 
 
 def _verdict(found: Verdict, terms: Terms) -> str:
+    if found.comes_out is None and found.sewn:
+        return "Too small by far: the seams take up nearly all of these pieces."
     if found.comes_out is None or found.room is None:
         return "It cannot be sewn: the pieces are so small that the seams do not meet."
     out = " × ".join(dict.fromkeys(f"{side:.3f}".rstrip("0").rstrip(".") for side in found.comes_out))

@@ -27,7 +27,7 @@ class Asked:
 class Verdict:
     """What comes of the sizes told, in the draft's unit. `comes_out` is None where it cannot be sewn at all.
 
-    `room` is how much wider and higher than unfinished it comes out; `right` tells whether every fabric then lies in
+    Where the pieces can be `sewn`, but a size cannot be told, they are too small by far. `room` is how much wider and higher than unfinished it comes out; `right` tells whether every fabric then lies in
     its place and the seam allowance is there all round.
     """
 
@@ -36,6 +36,7 @@ class Verdict:
     comes_out: tuple[float, float] | None
     unfinished: tuple[float, float]
     pieces: tuple[Asked, ...]
+    sewn: bool = True
 
 
 def pieces_of(
@@ -72,9 +73,9 @@ def check(
     try:
         made = carry_out(unit, way, terms, sizes=sizes, slack=ruler_slack(way.needs(unit, terms, 1), terms))
     except SewingError:
-        return Verdict(False, None, None, unfinished, pieces)
+        return Verdict(False, None, None, unfinished, pieces, sewn=False)
     if not made.fits:
-        return Verdict(False, None, None, unfinished, pieces)
+        return Verdict(False, None, None, unfinished, pieces, sewn=False)
     fits = sorted(made.fits, key=lambda one: (one.sound, min(one.room)))
     least = fits[0]
     room = _longer_first(least.room, upright)

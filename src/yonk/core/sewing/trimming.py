@@ -79,9 +79,12 @@ class Fit:
     def room(self) -> tuple[float, float]:
         """How much wider and higher than its unfinished size the unit comes out; what is short on one side stays short.
 
-        The seams tell where the unit is trimmed, so what is left over on one side does not help the other.
+        The seams tell where the unit is trimmed, so what is left over on one side does not help the other; only where
+        they do not lie as drafted at all is it the whole that is compared.
         """
         left, top, right, bottom = self.sides
+        if not self.right:
+            return left + right, top + bottom
         return _together(left, right), _together(top, bottom)
 
 
