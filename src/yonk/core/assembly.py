@@ -80,6 +80,13 @@ class Region:
         """Whether every piece is a plain square or rectangle along the region's sides."""
         return all(piece.fills_its_box for piece in self.pieces)
 
+    def numbered_anew(self) -> Region:
+        """The region upright, with its pieces numbered from nought, whatever faces they are."""
+        pieces = tuple([Piece(number, piece.ring, piece.holes) for number, piece in enumerate(self.pieces)])
+        same = Region(pieces, self.width, self.height)
+        same.__dict__["boxes"] = self.boxes  # of the same rings; there may be thousands
+        return same
+
     def cells(self) -> tuple[Region, ...]:
         """The rectangles between the straight seams, row by row."""
         across, down = (0, *self.upright_cuts, self.width), (0, *self.level_cuts, self.height)

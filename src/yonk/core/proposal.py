@@ -53,7 +53,9 @@ def smallest(unit: Unit, terms: Terms, *, trimmed: bool) -> float:
     The circle inside each patch must reach as far as the seam allowances folded behind it; where nothing is trimmed
     afterwards half as far again, since a slip cannot be mended then.
     """
-    return float(unit.width) * float(terms.seam) * (1.0 if trimmed else 1.5) / _shallowest(unit)
+    if "shallowest" not in unit.worked_out:
+        unit.worked_out["shallowest"] = _shallowest(unit)
+    return float(unit.width) * float(terms.seam) * (1.0 if trimmed else 1.5) / float(unit.worked_out["shallowest"])
 
 
 def _shallowest(unit: Unit) -> float:

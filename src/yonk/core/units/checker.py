@@ -26,8 +26,11 @@ def bands(unit: Unit) -> tuple[list[Band], bool]:
 
     Of as many rows as columns those are taken whose fabrics come first, so that a unit turned or mirrored is cut alike.
     """
-    rows, columns = _gathered(unit, 0), _gathered(unit, 1)
-    return (columns, False) if _order(columns) < _order(rows) else (rows, True)
+    if "bands" not in unit.worked_out:
+        rows, columns = _gathered(unit, 0), _gathered(unit, 1)
+        unit.worked_out["bands"] = (columns, False) if _order(columns) < _order(rows) else (rows, True)
+    found: tuple[list[Band], bool] = unit.worked_out["bands"]
+    return found
 
 
 def _order(found: list[Band]) -> tuple[int, int, list[tuple[tuple[str, ...], int]]]:

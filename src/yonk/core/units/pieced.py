@@ -11,7 +11,8 @@ def _singly(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     if key not in unit.worked_out:
         turns = unit.region.turns
         unit.worked_out[key] = [cut_patch(p.cloth, p.piece, turns, unit.scale, terms, lots) for p in unit.parts]
-    return unit.worked_out[key]
+    needs: list[Need] = unit.worked_out[key]
+    return needs
 
 
 def needs_template(unit: Unit, terms: Terms) -> bool:

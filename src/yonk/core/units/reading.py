@@ -95,12 +95,6 @@ def gather(readings: Sequence[tuple[Reading, int]]) -> tuple[tuple[Group, ...], 
     return tuple(groups.values()), {groups[identity].label: total for identity, total in totals.items()}
 
 
-def _anonymous(region: Region) -> Region:
-    """The region with its pieces numbered from nought, whatever faces they are."""
-    pieces = tuple(Piece(number, piece.ring, piece.holes) for number, piece in enumerate(region.pieces))
-    return Region(pieces, region.width, region.height, region.turns)
-
-
 def _rest(region: Region) -> Known:
     return Known(REST.kind, tuple(range(len(region.pieces))))
 
@@ -114,7 +108,7 @@ class _Knower:
     def know(self, region: Region) -> tuple[Known, Region | None] | None:
         key = region.shape_key
         if key not in self._answers:
-            self._answers[key] = self._recognise(_anonymous(region))
+            self._answers[key] = self._recognise(region.numbered_anew())
         answer = self._answers[key]
         if answer is None:
             return None
@@ -125,9 +119,8 @@ class _Knower:
         return known, Region(own, middle.width, middle.height, middle.turns + region.turns)
 
     def _recognise(self, region: Region) -> tuple[Known, Region | None] | None:
-        upright = Region(region.pieces, region.width, region.height)
         for kind in KINDS:
-            found = kind.recognise(upright)
+            found = kind.recognise(region)
             if found:
                 return Known(kind.kind, tuple(sorted(part.piece.face for part in found.parts))), found.middle
         return None

@@ -8,7 +8,7 @@ from dataclasses import dataclass, field, replace
 from fractions import Fraction
 from functools import cached_property
 from math import gcd
-from typing import ClassVar, Literal
+from typing import Any, ClassVar, Literal
 
 from yonk.core.assembly import Piece, Region
 from yonk.core.faces import Spot
@@ -80,8 +80,8 @@ class Unit:
     has_middle: bool
 
     @cached_property
-    def worked_out(self) -> dict[object, list[Need]]:
-        """What is cut for it, once it was worked out; there may be thousands of patches."""
+    def worked_out(self) -> dict[object, Any]:
+        """What a method worked out of its patches once, under a name; there may be thousands of them."""
         return {}
 
     @property
