@@ -1,0 +1,66 @@
+"""What is kept, in the real interface: the shelf searched and paged, earlier states, a block deleted elsewhere."""
+
+from __future__ import annotations
+
+import pytest
+from playwright.sync_api import Page, expect
+
+from tests.browser.bench_page import BenchPage
+from tests.conftest import Running
+from yonk.files.block_file import write_block
+from yonk.machine.samples import all_samples
+
+pytestmark = pytest.mark.browser
+
+GATE = write_block(next(draft for draft in all_samples() if draft.name == "Weir Gate"))
+
+
+def test_a_long_shelf_is_searched_sorted_and_paged(page: Page, running: Running) -> None:
+    for number in range(52):
+        page.request.post(f"{running.url}/api/blocks", data={"document": GATE | {"name": f"Throw {number:02}"}})
+    page.reload()
+    blocks = page.locator(".shelf-block")
+    expect(blocks).to_have_count(48)
+    page.get_by_label("In which order").select_option("name")
+    expect(blocks.first).to_contain_text("Throw 00")
+    page.get_by_role("navigation", name="Pages of the shelf").get_by_role("button", name="On").click()
+    expect(blocks).to_have_count(4)
+    expect(page.get_by_text("page 2 of 2")).to_be_visible()
+    page.reload()
+    expect(blocks).to_have_count(4)
+    page.get_by_label("Find a block by its name").fill("throw 07")
+    expect(blocks).to_have_count(1)
+    page.get_by_label("Find a block by its name").fill("nothing like it")
+    expect(page.get_by_text("No block has that in its name.")).to_be_visible()
+
+
+def test_an_earlier_state_is_named_and_opened_and_can_be_undone(bench: BenchPage, page: Page) -> None:
+    bench.start("Sluice", "9", "9", 3, 3)
+    bench.saved()
+    bench.touch(0.5, 0.5)
+    bench.saved()
+    page.get_by_role("button", name="Files").click()
+    page.get_by_role("button", name="An earlier state of this block").click()
+    dialog = page.get_by_role("dialog", name="Earlier states")
+    expect(dialog.get_by_text("a state that you named", exact=False)).to_be_visible()
+    with page.expect_response("**/states/1"):
+        dialog.get_by_label("Name of state 1").fill("as begun")
+        dialog.get_by_label("Name of state 1").press("Tab")
+    dialog.get_by_role("button", name="Open state 1").click()
+    expect(page.locator(".face")).to_have_count(9)
+    page.get_by_role("button", name="Undo").click()
+    expect(page.locator(".face")).to_have_count(10)
+
+
+def test_a_block_deleted_elsewhere_is_told_and_brought_back(bench: BenchPage, page: Page, running: Running) -> None:
+    bench.start("Sluice", "9", "9", 3, 3)
+    bench.saved()
+    block = page.url.split("/")[-2]
+    page.request.delete(f"{running.url}/api/blocks/{block}")
+    bench.touch(0.5, 0.5)
+    dialog = page.get_by_role("dialog", name="This block was deleted elsewhere")
+    dialog.get_by_role("button", name="Bring it back").click()
+    bench.saved()
+    kept = page.request.get(f"{running.url}/api/blocks/{block}").json()
+    assert len(kept["document"]["patches"]) >= 2
+    expect(dialog).not_to_be_visible()
