@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import json
+
 import pytest
 from fastapi.testclient import TestClient
 from sqlalchemy import Engine
@@ -99,6 +101,28 @@ def test_ticks_are_kept_and_a_change_shows_what_is_good_and_what_is_not(web: Tes
     more = WEIR_GATE | {"making": WEIR_GATE["making"] | {"blocks": 16}}
     still = cut(web, more, block_id=block["id"])["changed"]
     assert [one["words"] for one in still] == ["6 of Peat square 8″ are cut, 2 more are wanted."]
+
+
+def test_a_fabric_s_key_may_hold_any_sign_and_a_second_cutting_is_booked_for_what_is_new(web: TestClient) -> None:
+    kept = web.post("/api/fabrics", json=FOG | {"pieces": [{"width": "40", "length": "36", "count": 2}]}).json()
+    text = json.dumps(tied(WEIR_GATE, "peat", kept["id"])).replace('"peat"', '"pe|at \\"1"')
+    document = json.loads(text)
+    block = web.post("/api/blocks", json={"document": document}).json()
+    asked = {"document": document, "block_id": block["id"], "stage": "all", "fabric": 'pe|at "1'}
+    line = next(one for one in cut(web, document, block_id=block["id"])["fabrics"] if one["key"] == 'pe|at "1')[
+        "lines"
+    ][0]
+    web.put(f"/api/blocks/{block['id']}/cut-marks", json={"marks": line["on"], "revision": 1})
+    found = next(one for one in cut(web, document, block_id=block["id"])["fabrics"] if one["key"] == 'pe|at "1')
+    assert found["done"] and not found["put_back"]
+    first = web.post("/api/cut/done", json=asked).json()
+    assert [piece["count"] for piece in first["pieces"] if piece["length"] == "36"] == [1]
+    more = document | {"making": document["making"] | {"blocks": 100}}
+    later = next(one for one in cut(web, more, block_id=block["id"])["fabrics"] if one["key"] == 'pe|at "1')
+    assert not later["put_back"] and later["lines"][0]["done"] == "6 of Peat square 8″"
+    second = web.post("/api/cut/done", json=asked | {"document": more}).json()
+    assert not [piece for piece in second["pieces"] if piece["length"] == "36" and piece["width"] == "40"]
+    assert web.post("/api/cut/done", json=asked | {"document": more}).status_code == 422
 
 
 def test_ticking_the_trial_counts_for_all(web: TestClient) -> None:

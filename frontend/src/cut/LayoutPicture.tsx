@@ -16,7 +16,7 @@ interface Props {
 export function LayoutPicture({ layout, lines, view, fabric, lit, onLit }: Props) {
   const index = view.fabrics.findIndex((one) => one.key === fabric);
   const own = view.fabrics[index];
-  const id = `cloth-${fabric}-${layout.name.replaceAll(/\W+/g, "-")}`;
+  const id = `cloth-${String(index)}-${layout.name.replaceAll(/\W+/g, "-")}`;
   const thin = layout.width / 400;
   return (
     <figure className="layout">
