@@ -84,7 +84,7 @@ class Region:
         """The region upright, with its pieces numbered from nought, whatever faces they are."""
         pieces = tuple([Piece(number, piece.ring, piece.holes) for number, piece in enumerate(self.pieces)])
         same = Region(pieces, self.width, self.height)
-        same.__dict__["boxes"] = self.boxes  # of the same rings; there may be thousands
+        same.__dict__.update(boxes=self.boxes, plain=self.plain)  # of the same rings; there may be thousands
         return same
 
     def cells(self) -> tuple[Region, ...]:
@@ -117,9 +117,14 @@ class Region:
         inner = Region(turned, self.width, self.width, self.turns + 1)
         return inner.part(turned, half, -half, half + self.width, half)
 
-    def turned(self) -> Region:
-        """The same region turned a quarter clockwise."""
-        return self._changed(lambda x, y: (self.height - y, x), self.height, self.width, mirrored=False)
+    def turned(self, quarters: int = 1) -> Region:
+        """The same region turned clockwise by so many quarters, none to three."""
+        wide, high = self.width, self.height
+        if quarters == 1:
+            return self._changed(lambda x, y: (high - y, x), high, wide, mirrored=False)
+        if quarters == 2:
+            return self._changed(lambda x, y: (wide - x, high - y), wide, high, mirrored=False)
+        return self._changed(lambda x, y: (y, wide - x), high, wide, mirrored=False) if quarters else self
 
     def mirrored(self) -> Region:
         """The same region as a mirror shows it, left for right."""

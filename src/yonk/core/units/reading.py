@@ -188,10 +188,7 @@ class _Grouping:
         mirrored = np.stack((region.width - right, top, region.width - left, bottom), axis=1)
         mirror = _turned_boxes(mirrored, fabrics, region.width, region.height)
         turns = own.index(min(own))
-        lying = region
-        for _ in range(turns):
-            lying = lying.turned()
-        return (*stem, own[turns]), (*stem, min(mirror)), lying
+        return (*stem, own[turns]), (*stem, min(mirror)), region.turned(turns)
 
     def _arrangement(self, region: Region) -> tuple[Identity, Region]:
         """The least of the four ways it can lie, and the region lying so."""
