@@ -44,7 +44,8 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
   const key = ["cut", id, stage, view.document];
   const found = useQuery({
     queryKey: key,
-    queryFn: () => settled<CutPlan>(client.POST("/api/cut", { body: { document: view.document, stage, block_id: id } })),
+    queryFn: ({ signal }) =>
+      settled<CutPlan>(client.POST("/api/cut", { body: { document: view.document, stage, block_id: id }, signal })),
     placeholderData: (before) => before,
   });
   const plan = found.data;

@@ -20,7 +20,7 @@ export function Shopping() {
   const elsewhere = chosen.filter((id) => !shown.some((block) => block.id === id));
   const list = useQuery({
     queryKey: ["shopping", chosen],
-    queryFn: () => settled<Schemas["ShoppingLineOut"][]>(client.POST("/api/shopping", { body: { blocks: chosen } })),
+    queryFn: ({ signal }) => settled<Schemas["ShoppingLineOut"][]>(client.POST("/api/shopping", { body: { blocks: chosen }, signal })),
     enabled: chosen.length > 0,
   });
   return (

@@ -21,7 +21,7 @@ export function RecipesStep({ view, drafting }: { view: Draft; drafting: Draftin
   const [settings, setSettings] = useState(false);
   const found = useQuery({
     queryKey: ["recipes", view.document],
-    queryFn: () => settled<Recipes>(client.POST("/api/recipes", { body: { document: view.document } })),
+    queryFn: ({ signal }) => settled<Recipes>(client.POST("/api/recipes", { body: { document: view.document }, signal })),
     placeholderData: (before) => before,
   });
   const cards = found.data?.cards ?? [];

@@ -17,7 +17,7 @@ interface Props {
 export function Steps({ document, label, way, fabrics }: Props) {
   const made = useQuery({
     queryKey: ["steps", document, label, way],
-    queryFn: () => settled<Made>(client.POST("/api/recipes/steps", { body: { document, label, way } })),
+    queryFn: ({ signal }) => settled<Made>(client.POST("/api/recipes/steps", { body: { document, label, way }, signal })),
     placeholderData: (before) => before,
   });
   if (made.error) return <p role="alert">{made.error.message}</p>;
