@@ -6,6 +6,7 @@ import asyncio
 import multiprocessing
 import time
 from dataclasses import replace
+from fractions import Fraction as F
 
 import pytest
 from fastapi.testclient import TestClient
@@ -87,8 +88,6 @@ def test_a_usual_block_is_light(draft: object, light: bool) -> None:
 
 def test_a_block_of_thousands_of_crossings_is_heavy() -> None:
     seams = tuple(((i % 64, 0), (64 - i // 6, 64)) for i in range(360))
-    from fractions import Fraction as F
-
     drawn = replace(even(64, 64), seams=tuple(((F(a), F(b)), (F(c), F(d))) for (a, b), (c, d) in seams))
     assert not work._is_light(write_block(drawn))
     assert work._is_light({"seams": [1] * 100})

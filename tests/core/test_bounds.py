@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import json
 from dataclasses import replace
 from fractions import Fraction as F
 
@@ -62,7 +63,7 @@ def test_at_the_edge_of_its_bounds_everything_is_planned_and_cut(field: str, uni
         draft = take_block(with_making(draft, field, value))
     cutting = plan_cutting(draft, "all")
     assert all(cut.width > 0 and cut.height > 0 and cut.count > 0 for cut in cutting.plan.cuts)
-    assert read_block(__import__("json").dumps(write_block(draft))) == draft
+    assert read_block(json.dumps(write_block(draft))) == draft
 
 
 @pytest.mark.parametrize(("width", "words"), [("1/16", "less than"), ("1001", "more than"), ("0", "more than nothing")])

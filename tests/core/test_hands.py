@@ -12,6 +12,7 @@ from hypothesis import strategies as st
 
 from tests.drafts import FABRICS, KEYS, block, even, fabric_keys, mirrored, turned
 from yonk.core.acts import Put, apply
+from yonk.core.comparison import comparisons
 from yonk.core.cutting.cloth import Laid, diagonal_drawn
 from yonk.core.cutting.cuts import Cut
 from yonk.core.cutting.in_words import further, told
@@ -21,6 +22,7 @@ from yonk.core.finder.on_hand import OnHand, what_can_i_make
 from yonk.core.finder.sample_unit import method_of, sample_unit
 from yonk.core.motif import Span
 from yonk.core.plan import Plan, make_plan
+from yonk.core.recipes import wanted_of
 from yonk.core.units import BY_NAME, KINDS
 from yonk.core.units.carrying_out import carry_out, measured
 from yonk.core.units.needs import Terms
@@ -224,9 +226,6 @@ def test_a_finer_ruler_is_named_only_where_it_mends() -> None:
 
 
 def test_no_way_wastes_less_than_nothing_and_geese_waste_what_the_seams_cut_away() -> None:
-    from yonk.core.comparison import comparisons
-    from yonk.core.recipes import wanted_of
-
     for kind in STAMPED:
         for trim in (F(0), F(1, 8)):
             draft = whole(kind, ["peat", "fog", "gorse", "rowan"])
