@@ -94,7 +94,7 @@ def report_quality() -> tuple[float, float, float]:
 
 
 def seconds_for_300() -> float:
-    """The median time of lists of about 300 pieces."""
+    """The longest time that a list of about 300 pieces takes."""
     taken = []
     for wanted in lists():
         if 250 <= sum(one.count for one in wanted) <= 350:

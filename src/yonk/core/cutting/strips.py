@@ -13,6 +13,7 @@ from __future__ import annotations
 from collections import Counter
 from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
+from functools import cached_property
 
 import numpy as np
 
@@ -56,7 +57,7 @@ class Strip:
         """The width that its columns take."""
         return sum(column.width for column in self.columns)
 
-    @property
+    @cached_property
     def pieces(self) -> Counter[int]:
         """How many of each kind it gives."""
         counts: Counter[int] = Counter()
@@ -76,6 +77,7 @@ class _Left:
     def __init__(self, wanted: Iterable[Wanted]) -> None:
         self.kinds = {one.key: one for one in wanted if one.count}
         self.counts: Counter[int] = Counter({key: one.count for key, one in self.kinds.items()})
+        self._filled: dict[tuple[int, int], Strip] = {}
 
     def alive(self) -> list[Wanted]:
         return [one for key, one in self.kinds.items() if self.counts[key] > 0]
@@ -87,6 +89,16 @@ class _Left:
         for key, count in pieces.items():
             self.counts[key] -= count * times
         return times
+
+    def fill(self, width: int, height: int) -> Strip:
+        """The strip of a height that uses the most cloth.
+
+        What was the fullest stays it as long as there are pieces for it, since there are never more than before.
+        """
+        known = self._filled.get((width, height))
+        if known is None or any(self.counts[key] < count for key, count in known.pieces.items()):
+            known = self._filled[width, height] = fill(self.alive(), self.counts, width, height)
+        return known
 
 
 def lay_strips(
@@ -154,22 +166,21 @@ def _must(left: _Left, width: int) -> int:
 
 
 def _tallest_first(left: _Left, width: int) -> Strip:
-    return fill(left.alive(), left.counts, width, _must(left, width))
+    return left.fill(width, _must(left, width))
 
 
 def _fullest_first(left: _Left, width: int) -> Strip:
     """The fullest strip of any height, unless the tallest piece's own is nearly as full."""
-    alive = left.alive()
-    heights = {high for one in alive for _, high in _ways(one, width)}
-    filled = [fill(alive, left.counts, width, high) for high in heights]
+    heights = {high for one in left.alive() for _, high in _ways(one, width)}
+    filled = [left.fill(width, high) for high in heights]
     return max(filled, key=lambda strip: (round(_area(strip) / strip.height / width, 3), strip.height))
 
 
 def _fullest_of_the_tall(left: _Left, width: int) -> Strip:
     """The fullest of the strips that take the tallest piece."""
-    alive, must = left.alive(), _must(left, width)
-    heights = {high for one in alive for _, high in _ways(one, width) if must <= high <= 2 * must}
-    tall = [fill(alive, left.counts, width, high) for high in heights]
+    must = _must(left, width)
+    heights = {high for one in left.alive() for _, high in _ways(one, width) if must <= high <= 2 * must}
+    tall = [left.fill(width, high) for high in heights]
     return max(tall, key=lambda strip: (round(_area(strip) / strip.height / width, 3), -strip.height))
 
 
@@ -248,9 +259,8 @@ def _knapsack(options: Sequence[tuple[Column, int, int]], width: int) -> tuple[C
         if wide > width:
             continue
         better = best[: width + 1 - wide] + value
-        chosen = better > best[wide:]
-        taken[number, wide:] = chosen
-        best[wide:] = np.where(chosen, better, best[wide:])
+        np.greater(better, best[wide:], out=taken[number, wide:])
+        np.maximum(better, best[wide:], out=best[wide:])
     columns: list[Column] = []
     room = int(np.argmax(best))
     for number in range(len(options) - 1, -1, -1):
