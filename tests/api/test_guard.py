@@ -47,7 +47,8 @@ def test_every_answer_carries_the_headers_and_what_may_be_kept(web: TestClient) 
     assert page.headers["Cache-Control"] == "no-cache"
 
 
-def test_what_comes_in_pieces_is_counted_as_it_comes(web: TestClient) -> None:
+@pytest.mark.parametrize("path", ["/api/blocks/import", "/api/draft"])
+def test_what_comes_in_pieces_is_counted_as_it_comes(web: TestClient, path: str) -> None:
     sent = 0
 
     def endless() -> Iterator[bytes]:
@@ -56,7 +57,8 @@ def test_what_comes_in_pieces_is_counted_as_it_comes(web: TestClient) -> None:
             sent += 1
             yield b" " * 100_000
 
-    answer = web.post("/api/blocks/import", content=(piece for piece, _ in zip(endless(), range(60), strict=False)))
+    pieces = (piece for piece, _ in zip(endless(), range(60), strict=False))
+    answer = web.post(path, content=pieces, headers={"Content-Type": "application/json"})
     assert answer.status_code == 413 and answer.json()["code"] == "too-large"
 
 

@@ -13,7 +13,7 @@ from pathlib import Path
 
 import pytest
 from fastapi.testclient import TestClient
-from sqlalchemy import text
+from sqlalchemy import Engine, event, inspect, text
 
 from yonk.api.app import create_app
 from yonk.files.block_file import write_block
@@ -70,6 +70,51 @@ def test_a_database_that_ends_of_itself_is_started_again(server: DatabaseServer)
     os.kill(process, signal.SIGKILL)
     until(lambda: not access.answers())
     until(access.answers)
+
+
+class KilledError(Exception):
+    """The program is no more."""
+
+
+def tables_of(engine: Engine) -> dict[str, tuple[set[str], set[str]]]:
+    found = inspect(engine)
+    return {
+        name: (
+            {column["name"] for column in found.get_columns(name)},
+            {str(index["name"]) for index in found.get_indexes(name)},
+        )
+        for name in found.get_table_names()
+    }
+
+
+def test_tables_laid_out_half_are_mended_wherever_it_was_killed(server: DatabaseServer) -> None:
+    engine = open_engine(server.start().url)
+    left = 0
+
+    def kill(*_: object) -> None:
+        nonlocal left
+        left -= 1
+        if left == 0:
+            raise KilledError
+
+    def changing(connection: object, cursor: object, statement: str, *_: object) -> None:
+        if statement.lstrip().startswith(("CREATE", "ALTER", "UPDATE", "INSERT")):
+            kill()
+
+    event.listen(engine, "after_cursor_execute", changing)
+    migrate(engine)
+    whole, steps = tables_of(engine), -left
+    for step in range(1, steps + 1):
+        with engine.begin() as connection:
+            for name in whole:
+                connection.execute(text(f"DROP TABLE {name}"))
+        left = step
+        with pytest.raises(KilledError):
+            migrate(engine)
+        left = 0
+        migrate(engine)
+        assert tables_of(engine) == whole
+    assert steps > 10
 
 
 def test_a_database_left_behind_by_a_killed_program_is_taken_over(tmp_path: Path) -> None:

@@ -5,6 +5,8 @@ import subprocess
 import sys
 from pathlib import Path
 
+import pytest
+
 from yonk.files.block_file import write_block
 from yonk.machine.samples import all_samples
 
@@ -43,3 +45,22 @@ def test_without_json_it_is_a_list_to_read() -> None:
     lines = call("plan", "-", given=WEIR_GATE).stdout.splitlines()
     assert lines[0].startswith("fabric,count,shape")
     assert len(lines) > 3
+
+
+@pytest.mark.parametrize(
+    ("place", "value", "said"),
+    [
+        ("seams", None, "seams: must be a list"),
+        ("seams", [[["0", "0"]]], "seams[0][1]: is missing"),
+        ("grid", {"columns": ["1"] * 65, "rows": ["1"]}, "grid.columns: holds 65; 64 is the most"),
+        ("grid", [], "grid: must be an object"),
+        ("name", "", "name: is empty"),
+        ("name", "n" * 121, "name: has more than 120 letters"),
+        ("making", {"blocks": 10**18}, "making.blocks: is more than 1000; take less"),
+        ("making", {"blocks": 1.0}, "making.blocks: must be a whole number"),
+    ],
+)
+def test_what_is_written_wrong_is_told_in_plain_words(place: str, value: object, said: str) -> None:
+    done = call("plan", "-", given=json.dumps(json.loads(WEIR_GATE) | {place: value}))
+    assert done.returncode == 2 and said in done.stderr
+    assert not any(word in done.stderr for word in ("Tuple", "valid", "validation", "Input"))

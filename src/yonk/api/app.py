@@ -20,13 +20,14 @@ from starlette.responses import Response
 
 from yonk.api import work
 from yonk.api.cut_routes import router as cut_router
-from yonk.api.guard import Guard, too_large
+from yonk.api.guard import TOO_LARGE, Guard, too_large
 from yonk.api.recipe_routes import router as recipe_router
 from yonk.api.routes import block_out, router
 from yonk.api.schemas import BlockOut, FaultOut, FaultsOut
 from yonk.api.work import NobodyWaitsError, TooMuchWorkError
 from yonk.core.draft import DraftError
 from yonk.files.block_file import BadFileError
+from yonk.files.plain_words import in_plain_words
 from yonk.store.blocks import DeletedBlockError, NoSuchBlockError, OldRevisionError
 from yonk.store.database import session_maker
 from yonk.store.fabrics import NoSuchFabricError, OldFabricError
@@ -98,7 +99,7 @@ async def _bad_draft(_: Request, fault: Exception) -> Response:
 async def _bad_request(_: Request, fault: Exception) -> Response:
     assert isinstance(fault, RequestValidationError)
     faults = [
-        FaultOut(place=".".join(str(step) for step in error["loc"][1:]), message=str(error["msg"]))
+        FaultOut(place=".".join(str(step) for step in error["loc"][1:]), message=in_plain_words(error))
         for error in fault.errors()[:50]
     ]
     return _answer(422, "bad-request", faults)
@@ -155,7 +156,7 @@ async def _other(_: Request, fault: Exception) -> Response:
     assert isinstance(fault, HTTPException)
     words = {
         404: "There is nothing at this address.", 405: "This address does not take such a request.",
-        400: "This request cannot be read; it is sent as JSON.",
+        400: "This request cannot be read; it is sent as JSON.", 413: TOO_LARGE,
     }.get(fault.status_code, str(fault.detail))  # fmt: skip
     return _said(fault.status_code, CODES.get(fault.status_code, "bad-request"), words)
 

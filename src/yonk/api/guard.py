@@ -7,12 +7,14 @@ from collections.abc import Callable
 from urllib.parse import urlsplit
 
 from starlette.datastructures import Headers, MutableHeaders
+from starlette.exceptions import HTTPException
 from starlette.responses import JSONResponse, Response
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
 from yonk.api.schemas import FaultOut, FaultsOut
 from yonk.files.block_file import MOST_BYTES
 
+TOO_LARGE = "This is larger than 2 MB, the most there can be."
 ROOM_FOR_THE_REST = 100_000  # of a request around its document
 HOSTS = {"127.0.0.1", "localhost", "::1"}
 SAFE = {"GET", "HEAD", "OPTIONS"}
@@ -32,7 +34,7 @@ HEADERS = {
 
 def too_large() -> Response:
     """The answer to a request that is too large."""
-    return _refusal(413, "too-large", "This is larger than 2 MB, the most there can be.")
+    return _refusal(413, "too-large", TOO_LARGE)
 
 
 def _refusal(status: int, code: str, words: str) -> Response:
@@ -40,8 +42,11 @@ def _refusal(status: int, code: str, words: str) -> Response:
     return JSONResponse(body.model_dump(mode="json"), status)
 
 
-class _TooLargeError(Exception):
-    """More came than may come."""
+class _TooLargeError(HTTPException):
+    """More came than may come; an `HTTPException`, since any other fault of a body counts as one of its JSON."""
+
+    def __init__(self) -> None:
+        super().__init__(413)
 
 
 class Guard:

@@ -32,13 +32,18 @@ class Piece:
     @property
     def box(self) -> tuple[int, int, int, int]:
         """Left, top, right, bottom."""
+        if self.fills_its_box:
+            return *self.ring[0], *self.ring[2]
         down = [y for _, y in self.ring]
         return self.ring[0][0], min(down), max([x for x, _ in self.ring]), max(down)  # a ring begins at its least spot
 
     @property
     def fills_its_box(self) -> bool:
         """Whether it is a plain square or rectangle along the region's sides."""
-        return len(self.ring) == 4 and not self.holes and len({x for x, _ in self.ring}) == 2
+        if len(self.ring) != 4 or self.holes:
+            return False
+        (left, top), (right, level), (edge, bottom), (begin, under) = self.ring  # clockwise from the top left
+        return top == level and right == edge and bottom == under and left == begin
 
 
 @dataclass(frozen=True)

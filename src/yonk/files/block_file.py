@@ -41,6 +41,7 @@ from yonk.core.draft import (
 from yonk.core.measure import LengthError, read_length, seen, write_exact
 from yonk.core.units import BY_NAME
 from yonk.core.units.reading import Reading
+from yonk.files.plain_words import in_plain_words
 
 FORMAT = "yonk-block/1"
 MOST_BYTES = 2_000_000
@@ -253,7 +254,7 @@ def take_block(raw: object) -> Draft:
     try:
         block = BlockIn.model_validate(raw)
     except ValidationError as errors:
-        faults = [_fault(error) for error in errors.errors(include_url=False, include_input=False)]
+        faults = [_fault(error) for error in errors.errors(include_url=False)]
     broken = {fault.place.partition(".")[0].partition("[")[0] for fault in faults}
     sound = {
         name: getattr(block, name) if block else _sound(name, adapter, raw)
@@ -389,16 +390,8 @@ def _fault(error: Any) -> Fault:
             place += f"[{step}]"
         elif "[" not in str(step) and str(step) not in ("function-plain", "constrained-int", "int", "tuple"):
             place += f".{step}" if place else str(step)
-    kind, message = error["type"], str(error["msg"]).removeprefix("Value error, ")
-    if kind == "missing":
-        message = "is missing"
-    elif kind == "literal_error":
-        message = message.replace("Input should be", "must be")
-    elif kind == "string_pattern_mismatch":
-        message = "must be a colour such as #a3262a"
-    elif kind != "value_error":
-        message = message.replace("Input should", "should")
-    return Fault(place, message)
+    colour = error["type"] == "string_pattern_mismatch"  # nothing else in a block has a pattern
+    return Fault(place, "must be a colour such as #a3262a" if colour else in_plain_words(error))
 
 
 def _gainsaying(sound: dict[str, Any]) -> Iterator[Fault]:

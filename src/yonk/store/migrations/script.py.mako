@@ -1,7 +1,10 @@
 """${message}"""
 
-from alembic import op
+# MariaDB commits each change to a table by itself: every step is one that does nothing where it is done already
+# (if_not_exists=True), so that a migration which was killed half way is mended by the next start.
+
 import sqlalchemy as sa
+from alembic import op
 
 revision = ${repr(up_revision)}
 down_revision = ${repr(down_revision)}

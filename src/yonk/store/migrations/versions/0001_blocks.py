@@ -20,10 +20,12 @@ def upgrade() -> None:
         sa.Column("document", MEDIUMTEXT, nullable=False),
         sa.Column("revision", sa.Integer, nullable=False),
         sa.Column("created", MOMENT, nullable=False),
-        sa.Column("changed", MOMENT, nullable=False, index=True),
+        sa.Column("changed", MOMENT, nullable=False),
         sa.Column("deleted", MOMENT, nullable=True),
         mysql_charset="utf8mb4",
+        if_not_exists=True,
     )
+    op.create_index("ix_block_changed", "block", ["changed"], if_not_exists=True)
     op.create_table(
         "block_revision",
         sa.Column("block_id", sa.String(32), primary_key=True),
@@ -31,12 +33,14 @@ def upgrade() -> None:
         sa.Column("document", MEDIUMTEXT, nullable=False),
         sa.Column("saved", MOMENT, nullable=False),
         mysql_charset="utf8mb4",
+        if_not_exists=True,
     )
     op.create_table(
         "marker",
         sa.Column("name", sa.String(64), primary_key=True),
         sa.Column("set_at", MOMENT, nullable=False),
         mysql_charset="utf8mb4",
+        if_not_exists=True,
     )
 
 

@@ -22,6 +22,7 @@ def upgrade() -> None:
         sa.Column("changed", MOMENT, nullable=False),
         sa.Column("deleted", MOMENT, nullable=True),
         mysql_charset="utf8mb4",
+        if_not_exists=True,
     )
     op.create_table(
         "cut_mark",
@@ -32,6 +33,7 @@ def upgrade() -> None:
         sa.Column("changed", MOMENT, nullable=False),
         mysql_charset="utf8mb4",
         mysql_collate="utf8mb4_bin",
+        if_not_exists=True,
     )
 
 

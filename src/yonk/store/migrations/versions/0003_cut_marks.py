@@ -25,6 +25,7 @@ def upgrade() -> None:
         sa.Column("changed", MOMENT, nullable=False),
         mysql_charset="utf8mb4",
         mysql_collate="utf8mb4_bin",
+        if_not_exists=True,
     )
 
 

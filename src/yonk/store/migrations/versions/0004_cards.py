@@ -11,12 +11,12 @@ depends_on = None
 
 
 def upgrade() -> None:
-    op.add_column("block", sa.Column("card", MEDIUMTEXT, nullable=True))
-    op.create_index("block_by_change", "block", ["deleted", "changed"])
-    op.create_index("block_by_name", "block", ["deleted", "name"])
-    op.add_column("block_revision", sa.Column("save_key", sa.String(64), nullable=True))
-    op.add_column("block_revision", sa.Column("title", sa.String(120), nullable=True))
-    op.add_column("block_revision", sa.Column("opened", sa.Boolean, nullable=False, server_default=sa.false()))
+    op.add_column("block", sa.Column("card", MEDIUMTEXT, nullable=True), if_not_exists=True)
+    op.create_index("block_by_change", "block", ["deleted", "changed"], if_not_exists=True)
+    op.create_index("block_by_name", "block", ["deleted", "name"], if_not_exists=True)
+    op.add_column("block_revision", sa.Column("save_key", sa.String(64), nullable=True), if_not_exists=True)
+    op.add_column("block_revision", sa.Column("title", sa.String(120), nullable=True), if_not_exists=True)
+    op.add_column("block_revision", sa.Column("opened", sa.Boolean, nullable=False, server_default=sa.false()), if_not_exists=True)
 
 
 def downgrade() -> None:
