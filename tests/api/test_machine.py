@@ -4,13 +4,17 @@ from __future__ import annotations
 
 import json
 import os
+import random
 import signal
 import subprocess
 import sys
+import threading
 import time
 from collections.abc import Callable, Iterator
+from contextlib import suppress
 from pathlib import Path
 
+import httpx
 import pytest
 from fastapi.testclient import TestClient
 from sqlalchemy import Engine, event, inspect, text
@@ -167,13 +171,35 @@ def test_what_is_in_the_way_is_one_sentence(tmp_path: Path, monkeypatch: pytest.
         DatabaseServer(tmp_path).start()
 
 
-def test_being_told_to_end_ends_all_of_it_soon(tmp_path: Path) -> None:
+def test_being_told_to_end_ends_all_of_it_soon_also_heavy_work(tmp_path: Path) -> None:
     command = [sys.executable, "-m", "yonk.cli", "start", "--port", "0"]
     environment = os.environ | {"YONK_DATA": str(tmp_path), "PYTHONUNBUFFERED": "1"}
-    process = subprocess.Popen(command, stdout=subprocess.PIPE, text=True, env=environment, cwd=ROOT)
-    assert process.stdout and "ready" in process.stdout.readline()
+    pipes = {"stdout": subprocess.PIPE, "stderr": subprocess.PIPE}
+    process = subprocess.Popen(command, text=True, env=environment, cwd=ROOT, **pipes)  # type: ignore[call-overload]
+    ready = process.stdout.readline()
     server = json.loads((tmp_path / "mariadb" / "running.json").read_text())["server"]
+    chance = random.Random(1)
+    seams = [[[f"{chance.randint(0, 300)}/100", f"{chance.randint(0, 300)}/100"] for _ in "ab"] for _ in range(400)]
+    asked = {"document": WEIR_GATE | {"seams": seams, "patches": []}}
+
+    def ask() -> None:
+        with suppress(httpx.HTTPError):
+            httpx.post(f"{ready.split()[4]}/api/draft", json=asked, timeout=60)
+
+    asking = [threading.Thread(target=ask) for _ in range(3)]
+    for one in asking:
+        one.start()
+    until(lambda: b"multiprocessing" in children_of(process.pid))
     process.terminate()
-    assert process.wait(timeout=20) == 0
+    _, errors = process.communicate(timeout=20)
+    assert process.returncode == 0 and "Traceback" not in errors
     with pytest.raises(ProcessLookupError):
         os.kill(server, 0)
+    for one in asking:
+        one.join()
+
+
+def children_of(process: int) -> bytes:
+    """The command lines of the processes that a process has begun."""
+    children = Path(f"/proc/{process}/task/{process}/children").read_text().split()
+    return b" ".join(Path(f"/proc/{child}/cmdline").read_bytes() for child in children)

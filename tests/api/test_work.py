@@ -41,7 +41,7 @@ def test_what_takes_too_long_is_ended_and_told(
     monkeypatch.setattr(work, "SECONDS", 0)
     answer = web.post("/api/draft", json={"document": HEAVY})
     assert answer.status_code == 422 and answer.json()["code"] == "too-much"
-    assert not work._running
+    assert not web.app.state.works.running  # type: ignore[attr-defined]
 
 
 class Gone:
@@ -64,12 +64,14 @@ def fails() -> None:
 
 
 def test_work_that_nobody_waits_for_is_ended(empty: Engine) -> None:
+    gone = Gone(empty, 3)
+
     async def ask() -> None:
-        await work.Worker(Gone(empty, 3)).heavy(sleeps, 600)  # type: ignore[arg-type]
+        await work.Worker(gone).heavy(sleeps, 600)  # type: ignore[arg-type]
 
     with pytest.raises(work.NobodyWaitsError):
         asyncio.run(ask())
-    assert not work._running and not [p for p in multiprocessing.active_children() if p.is_alive()]
+    assert not gone.app.state.works.running and not [p for p in multiprocessing.active_children() if p.is_alive()]
 
 
 def test_a_fault_comes_back_as_it_was(empty: Engine) -> None:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import asyncio
 from collections.abc import AsyncIterator
 from contextlib import asynccontextmanager
 from pathlib import Path
@@ -18,13 +17,12 @@ from sqlalchemy.exc import SQLAlchemyError
 from starlette.exceptions import HTTPException
 from starlette.responses import Response
 
-from yonk.api import work
 from yonk.api.cut_routes import router as cut_router
 from yonk.api.guard import TOO_LARGE, Guard, too_large
 from yonk.api.recipe_routes import router as recipe_router
 from yonk.api.routes import block_out, router
 from yonk.api.schemas import BlockOut, FaultOut, FaultsOut
-from yonk.api.work import NobodyWaitsError, TooMuchWorkError
+from yonk.api.work import NobodyWaitsError, TooMuchWorkError, Works
 from yonk.core.draft import DraftError
 from yonk.files.block_file import BadFileError
 from yonk.files.plain_words import in_plain_words
@@ -41,7 +39,7 @@ def create_app(engine: Engine | None, front_end: Path | None = None) -> FastAPI:
     """The application on a database; without one it can only tell its OpenAPI document."""
     app = FastAPI(title="Yonk", version="1", docs_url=None, redoc_url=None, openapi_url=None, lifespan=_lifespan)
     app.state.sessions = session_maker(engine) if engine else None
-    app.state.turns = asyncio.Semaphore(work.AT_ONCE)
+    app.state.works = Works()
     app.add_middleware(Guard, too_large=too_large)
     app.include_router(router)
     app.include_router(recipe_router)
@@ -72,9 +70,9 @@ def create_app(engine: Engine | None, front_end: Path | None = None) -> FastAPI:
 @asynccontextmanager
 async def _lifespan(app: FastAPI) -> AsyncIterator[None]:
     anyio.to_thread.current_default_thread_limiter().total_tokens = THREADS
-    work.prepare()
+    app.state.works.prepare()
     yield
-    work.end_all()
+    app.state.works.end_all()
 
 
 def _answer(status: int, code: Any, faults: list[FaultOut], theirs: BlockOut | None = None) -> JSONResponse:

@@ -13,6 +13,7 @@ import time
 from collections.abc import Callable
 from contextlib import suppress
 from multiprocessing.connection import Connection
+from multiprocessing.forkserver import ensure_running
 from multiprocessing.process import BaseProcess
 from typing import Annotated, Any
 from urllib.parse import quote
@@ -42,18 +43,24 @@ class NobodyWaitsError(RuntimeError):
     """The one who asked has gone."""
 
 
-_running: set[BaseProcess] = set()
+class Works:
+    """The heavy work of one program: what is worked on, so many at once, and whether it stops."""
 
+    def __init__(self) -> None:
+        self.running: set[BaseProcess] = set()
+        self.turns = asyncio.Semaphore(AT_ONCE)
+        self.stopping = False
 
-def prepare() -> None:
-    """Have the process ready that heavy work starts from, with everything it needs loaded."""
-    CONTEXT.set_forkserver_preload(["yonk.api.answers"])
+    def prepare(self) -> None:
+        """Have the process ready that heavy work starts from, with everything it needs loaded."""
+        CONTEXT.set_forkserver_preload(["yonk.api.answers"])
+        ensure_running()  # now, since what it loads takes longer than a blink
 
-
-def end_all() -> None:
-    """End whatever still works."""
-    for process in tuple(_running):
-        process.kill()
+    def end_all(self) -> None:
+        """End whatever still works, and begin nothing more: the program stops."""
+        self.stopping = True
+        for process in tuple(self.running):
+            process.kill()
 
 
 class Worker:
@@ -61,6 +68,7 @@ class Worker:
 
     def __init__(self, request: Request) -> None:
         self.request = request
+        self.works: Works = request.app.state.works
 
     async def on_draft(self, document: dict[str, Any], work: Callable[..., Any], *given: Any) -> Any:
         """What `work` makes of what is given, which is as heavy as the document's drawing."""
@@ -83,22 +91,29 @@ class Worker:
     async def _do(self, light: bool, work: Callable[..., Any], given: tuple[Any, ...]) -> Any:
         if light:
             return await run_in_threadpool(work, *given)
-        async with self.request.app.state.turns:
-            return await self._in_a_process(work, given)
+        try:
+            async with self.works.turns:
+                return await self._in_a_process(work, given)
+        except asyncio.CancelledError:
+            if self.works.stopping:
+                raise NobodyWaitsError from None
+            raise
 
     async def _in_a_process(self, work: Callable[..., Any], given: tuple[Any, ...]) -> Any:
+        if self.works.stopping:
+            raise NobodyWaitsError
         mine, theirs = CONTEXT.Pipe(duplex=False)
         process = CONTEXT.Process(target=_carry_out, args=(theirs, work, given), daemon=True)
         await run_in_threadpool(process.start)
         theirs.close()
-        _running.add(process)
+        self.works.running.add(process)
         try:
             await self._until(mine, process)
             answer, fault = await run_in_threadpool(_received, mine)
         finally:
             process.kill()
             await run_in_threadpool(process.join, 1)
-            _running.discard(process)
+            self.works.running.discard(process)
             mine.close()
         if isinstance(fault, MemoryError):
             raise TooMuchWorkError(
@@ -111,8 +126,8 @@ class Worker:
     async def _until(self, answer: Connection, process: BaseProcess) -> None:
         """Waits for an answer; raises where none will come."""
         end = time.monotonic() + SECONDS
-        while not answer.poll():
-            if await self.request.is_disconnected():
+        while not answer.poll() or self.works.stopping:
+            if self.works.stopping or await self.request.is_disconnected():
                 raise NobodyWaitsError
             if time.monotonic() > end:
                 raise TooMuchWorkError(

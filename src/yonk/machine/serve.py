@@ -16,6 +16,7 @@ from sqlalchemy import Engine
 
 from yonk.api.answers import form_of
 from yonk.api.app import create_app
+from yonk.api.work import Works
 from yonk.machine.database_server import DatabaseServer, MachineError
 from yonk.machine.samples import all_samples, shelf_samples
 from yonk.store.blocks import lay_out_once, once
@@ -73,11 +74,23 @@ def run(*, samples: bool, port: int, say: Callable[[str], None]) -> None:
             if samples:
                 lay_out_samples(engine)
             app = create_app(engine, FRONT_END)
-            server = uvicorn.Server(uvicorn.Config(app, log_level="warning", timeout_graceful_shutdown=1))
+            server = _Server(uvicorn.Config(app, log_level="warning", timeout_graceful_shutdown=1), app.state.works)
             say(f"Yonk is ready at http://{HOST}:{listening.getsockname()[1]}  (Ctrl-C ends it)")
             server.run(sockets=[listening])
     finally:
         listening.close()
+
+
+class _Server(uvicorn.Server):
+    """Ends heavy work first when it stops, so that no request is waited for that nobody will read."""
+
+    def __init__(self, config: uvicorn.Config, works: Works) -> None:
+        super().__init__(config)
+        self.works = works
+
+    async def shutdown(self, sockets: list[socket.socket] | None = None) -> None:
+        self.works.end_all()
+        await super().shutdown(sockets)
 
 
 def _listen(port: int) -> socket.socket:
