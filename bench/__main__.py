@@ -23,14 +23,14 @@ from bench.cloth import report_quality, seconds_for_300, seconds_from_hand
 from bench.drawings import SORTS, one_patch_painted, triangles
 from yonk.api.answers import form_of
 from yonk.cli import tune_memory
-from yonk.core import faces
-from yonk.core.comparison import compare, comparisons, forget_looks, steps_of
-from yonk.core.draft import Draft
-from yonk.core.plan import make_plan
-from yonk.core.recipes import Wanted, choose_recipes, forget_proposals, wanted_of
-from yonk.core.sewing.pictures import picture_of
-from yonk.core.units.reading import Group, read
-from yonk.core.ways import Way, forget_efforts
+from yonk.core.drawing import draw
+from yonk.core.drawing.faces import forget_drawings
+from yonk.core.paper import Draft
+from yonk.core.planning import Group, Wanted, Way, compare, make_plan, read, steps_of, wanted_of
+from yonk.core.planning.comparison import comparisons, forget_looks
+from yonk.core.planning.recipes import choose_recipes, forget_proposals
+from yonk.core.planning.ways import forget_efforts
+from yonk.core.sewing import picture_of
 from yonk.files.block_file import write_block
 from yonk.machine.samples import all_samples
 from yonk.machine.serve import database
@@ -51,7 +51,7 @@ def median(work: Callable[[], object], times: int) -> float:
 
 def fresh_plan(draft: Draft) -> object:
     """A plan with nothing remembered of an earlier one."""
-    faces.forget_drawings()
+    forget_drawings()
     return make_plan(draft)
 
 
@@ -96,7 +96,7 @@ def sort_of_drawing(name: str, make: Callable[[int], Draft]) -> list[bool]:
         whole, alone = median(lambda d=draft: all_new_plan(d), 3), median(library_alone(draft), 5)  # type: ignore[misc]
         edits = iter([edited, draft] * 3)
         edit = median(lambda: make_plan(next(edits)), 4)  # noqa: B023
-        patches = len(faces.draw(draft).faces)
+        patches = len(draw(draft).faces)
         per_patch.append(1e6 * whole / patches)
         print(
             f"  {name}, {count:>2} × {count:<2} {patches:>6} patches: {1000 * whole:7.1f} ms,"

@@ -11,9 +11,10 @@ from fractions import Fraction
 import rectpack
 
 from yonk.core.cutting.cloth import Bolt, Piece, plan_cloth
-from yonk.core.cutting.cuts import Cut, Purpose
 from yonk.core.cutting.strips import Wanted, first_fit, lay_strips, lower_bound
-from yonk.core.units.needs import Listed
+from yonk.core.planning import Cut
+from yonk.core.planning.cuts import Purpose
+from yonk.core.units import Listed
 
 WIDTH = 320  # forty inches in eighths
 LISTS = 80

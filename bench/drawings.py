@@ -7,7 +7,7 @@ from collections.abc import Callable, Iterator
 from dataclasses import replace
 from fractions import Fraction
 
-from yonk.core.draft import Draft, Paint, Seam, ruled_seams
+from yonk.core.paper import Draft, Paint, Seam, ruled_seams
 from yonk.machine.samples import sheet
 
 FABRICS = ("peat", "fog", "gorse", "rowan")

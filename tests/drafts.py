@@ -8,9 +8,8 @@ from fractions import Fraction as F
 from hypothesis import strategies as st
 
 from yonk.core.acts import Put, apply
-from yonk.core.draft import Draft, Fabric, Making, Paint, Point, Seam, ruled_seams
-from yonk.core.faces import draw, grid_point_inside
-from yonk.core.motif import Span
+from yonk.core.drawing import Span, draw, grid_point_inside
+from yonk.core.paper import Draft, Fabric, Making, Paint, Point, Seam, ruled_seams
 from yonk.core.units import KINDS
 
 FABRICS = tuple(

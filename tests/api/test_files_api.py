@@ -11,7 +11,7 @@ from fastapi.testclient import TestClient
 
 from tests.core.test_cut_sizes_by_hand import terms
 from yonk.api.recipe_view import length_words
-from yonk.core.measure import show
+from yonk.core.paper import show
 from yonk.files.block_file import write_block
 from yonk.files.paper import drawable, marked
 from yonk.machine.cutting_machine import read_job

@@ -13,7 +13,7 @@ from sqlalchemy import Engine, text
 
 from tests.drafts import even
 from yonk.api.answers import card_of, form_of
-from yonk.core.units.reading import read
+from yonk.core.planning import read
 from yonk.files.block_file import write_block
 from yonk.store import blocks, revisions
 from yonk.store.blocks import PAGE, Form, OldRevisionError

@@ -15,7 +15,7 @@ from sqlalchemy import Engine
 from tests.drafts import block, even
 from yonk.api import work
 from yonk.api.app import create_app
-from yonk.core.draft import DraftError
+from yonk.core.paper import DraftError
 from yonk.files.block_file import write_block
 
 HEAVY = write_block(even(64, 64))

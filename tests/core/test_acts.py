@@ -9,6 +9,7 @@ from hypothesis import strategies as st
 
 from tests.drafts import block, drafts, even, stamped
 from yonk.core.acts import (
+    WORDS,
     AddLine,
     ChooseMethod,
     Copy,
@@ -30,13 +31,9 @@ from yonk.core.acts import (
     Turn,
     apply,
 )
-from yonk.core.draft import Draft, DraftError
-from yonk.core.faces import draw
-from yonk.core.mates import WORDS
-from yonk.core.motif import Span
-from yonk.core.patches import fabrics_of
-from yonk.core.plan import make_plan
-from yonk.core.seams import tidy
+from yonk.core.drawing import Span, draw, fabrics_of
+from yonk.core.paper import Draft, DraftError, tidy
+from yonk.core.planning import make_plan
 
 
 def fabric_at(draft: Draft, x: str, y: str) -> str:

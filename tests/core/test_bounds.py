@@ -12,11 +12,21 @@ from hypothesis import strategies as st
 
 from tests.drafts import block
 from yonk.core.acts import LineLength, Proportions, Resize, SetMaking, apply
-from yonk.core.bounds import COUNTS, LENGTHS, NUMBERS
-from yonk.core.cutting_stage import plan_cutting
-from yonk.core.draft import WORKING_LENGTHS, Draft, DraftError, default_making, typed_length
-from yonk.core.measure import LengthError, read_length, write_exact
-from yonk.core.plan import make_plan
+from yonk.core.cutting import plan_cutting
+from yonk.core.paper import (
+    COUNTS,
+    LENGTHS,
+    WORKING_LENGTHS,
+    Draft,
+    DraftError,
+    LengthError,
+    default_making,
+    read_length,
+    typed_length,
+    write_exact,
+)
+from yonk.core.paper.bounds import NUMBERS
+from yonk.core.planning import make_plan
 from yonk.files.block_file import BadFileError, read_block, take_block, write_block
 
 IN_FILES = {"usable": "width_of_fabric", "ruler_width": "ruler.width", "ruler_length": "ruler.length"}

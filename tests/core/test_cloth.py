@@ -12,32 +12,27 @@ from hypothesis import strategies as st
 
 from tests.drafts import block
 from yonk.core.acts import SetMaking, apply
-from yonk.core.cutting.cloth import (
+from yonk.core.cutting import (
     FAT_QUARTER,
-    Bolt,
     ClothPlan,
-    Piece,
-    divided,
-    each_strip_once,
-    plan_cloth,
-)
-from yonk.core.cutting.cuts import Cut, Purpose
-from yonk.core.cutting.progress import (
     Mark,
     OldMark,
     all_booked,
     carried_over,
+    each_strip_once,
     not_booked,
     of_no_use,
+    plan_cutting,
     standings,
+    templates_of,
     ticks,
 )
+from yonk.core.cutting.cloth import Bolt, Piece, divided, plan_cloth
 from yonk.core.cutting.strips import Strip, Wanted, first_fit, lay_strips, lower_bound
-from yonk.core.cutting.templates import templates
-from yonk.core.cutting_stage import plan_cutting
-from yonk.core.plan import make_plan
-from yonk.core.stages import plan_stage, units_made
-from yonk.core.units.needs import Listed
+from yonk.core.planning import Cut, make_plan, plan_stage
+from yonk.core.planning.cuts import Purpose
+from yonk.core.planning.stages import units_made
+from yonk.core.units import Listed
 from yonk.machine.samples import all_samples
 
 BOLT = Bolt(F(40), F(1), F(0), F(9, 2))
@@ -252,12 +247,12 @@ def test_every_sample_is_cut_with_little_waste_and_directional_prints_are_not_tu
 
 def test_templates_are_the_patches_with_their_seam_allowance() -> None:
     triangle = make_plan(block("0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog", size="3 3", blocks=5))
-    (one,) = templates(triangle)
+    (one,) = templates_of(triangle)
     assert one.letter == "A" and dict(one.counts) == {"Peat": 5, "Fog": 5}
     assert len(one.seam) == 3 and one.width == pytest.approx(one.height)
     slanted = apply(block("1/3 0 2/3 1, 0 1/2 1/2 1/2", "1/6 1/4 peat", size="6 6"), SetMaking(blocks=2))
     needed = {purpose.letter for c in make_plan(slanted).cuts if c.shape == "template" for purpose in c.purposes}
-    assert needed and {one.letter for one in templates(make_plan(slanted))} == needed
+    assert needed and {one.letter for one in templates_of(make_plan(slanted))} == needed
 
 
 Rect = tuple[F, F, F, F]

@@ -20,12 +20,10 @@ from yonk.core.acts import (
     Rub,
     apply,
 )
-from yonk.core.draft import Draft, DraftError
-from yonk.core.faces import draw
-from yonk.core.motif import Span
-from yonk.core.plan import make_plan
-from yonk.core.recipes import terms_of
-from yonk.core.sizes import size_chart, width_range
+from yonk.core.drawing import Span, draw
+from yonk.core.paper import Draft, DraftError
+from yonk.core.planning import make_plan, size_chart, width_range
+from yonk.core.planning.recipes import terms_of
 from yonk.files.plan_file import write_plan
 
 

@@ -9,10 +9,9 @@ from fractions import Fraction as F
 
 import pytest
 
-from yonk.core.finder.chart_check import check, pieces_of
-from yonk.core.measure import read_length
-from yonk.core.units.needs import Terms
-from yonk.core.units.unit import Kind
+from yonk.core.finder import check, pieces_of
+from yonk.core.paper import read_length
+from yonk.core.units import Kind, Terms
 
 
 def terms(trim: str = "0", seam: str = "1/4", step: str = "1/8") -> Terms:

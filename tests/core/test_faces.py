@@ -8,8 +8,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from tests.drafts import block, drafts, even, scribbled, seams
-from yonk.core.draft import DraftError
-from yonk.core.faces import draw, grid_point_inside
+from yonk.core.drawing import draw, grid_point_inside
+from yonk.core.paper import DraftError
 
 
 def shares(draft) -> list[F]:  # type: ignore[no-untyped-def]

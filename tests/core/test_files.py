@@ -8,8 +8,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.drafts import drafts, even
-from yonk.core.plan import make_plan
-from yonk.core.units.reading import read
+from yonk.core.planning import make_plan, read
 from yonk.files.block_file import BadFileError, block_schema, check_reading, read_block, take_block, write_block
 from yonk.files.cutting_csv import write_cutting_csv
 from yonk.files.plan_file import plan_schema, write_plan

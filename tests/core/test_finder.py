@@ -9,14 +9,11 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from yonk.core.draft import DraftError
-from yonk.core.finder.chart_check import check
-from yonk.core.finder.cut_chart import cut_chart
-from yonk.core.finder.on_hand import OnHand, Possible, what_can_i_make
-from yonk.core.finder.sample_unit import kinds_asked, method_of, sample_unit
-from yonk.core.sizes import width_range
-from yonk.core.units.carrying_out import carry_out, ruler_slack
-from yonk.core.units.needs import Terms
+from yonk.core.finder import OnHand, Possible, check, cut_chart, kinds_asked, method_of, what_can_i_make
+from yonk.core.finder.sample_unit import sample_unit
+from yonk.core.paper import DraftError
+from yonk.core.planning import width_range
+from yonk.core.units import Terms, carry_out, ruler_slack
 
 INCHES = Terms(F(1, 4), F(1, 8), F(1, 8), F(1), F(1, 64), "in")
 TRUE = Terms(F(1, 4), F(1, 8), F(0), F(1), F(1, 64), "in")

@@ -12,21 +12,16 @@ from hypothesis import strategies as st
 
 from tests.drafts import FABRICS, KEYS, block, even, fabric_keys, mirrored, turned
 from yonk.core.acts import Put, apply
-from yonk.core.comparison import comparisons
-from yonk.core.cutting.cloth import Laid, diagonal_drawn
-from yonk.core.cutting.cuts import Cut
-from yonk.core.cutting.in_words import further, told
-from yonk.core.draft import Colouring, Draft
-from yonk.core.finder.chart_check import check
-from yonk.core.finder.on_hand import OnHand, what_can_i_make
-from yonk.core.finder.sample_unit import method_of, sample_unit
-from yonk.core.motif import Span
-from yonk.core.plan import Plan, make_plan
-from yonk.core.recipes import wanted_of
-from yonk.core.units import BY_NAME, KINDS
-from yonk.core.units.carrying_out import carry_out, measured
-from yonk.core.units.needs import Terms
-from yonk.core.units.reading import read
+from yonk.core.cutting import diagonal_drawn
+from yonk.core.cutting.cloth import Laid
+from yonk.core.drawing import Span
+from yonk.core.finder import OnHand, check, method_of, what_can_i_make
+from yonk.core.finder.sample_unit import sample_unit
+from yonk.core.paper import Colouring, Draft
+from yonk.core.planning import Cut, Plan, further, make_plan, read, told, wanted_of
+from yonk.core.planning.comparison import comparisons
+from yonk.core.units import BY_NAME, KINDS, Terms, carry_out
+from yonk.core.units.carrying_out import measured
 from yonk.files.cut_mark import read_mark, write_mark
 from yonk.files.plan_file import write_plan
 

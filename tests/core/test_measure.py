@@ -7,16 +7,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from yonk.core.measure import (
-    ROOT_2,
-    Length,
-    LengthError,
-    read_length,
-    show,
-    square_root,
-    write_exact,
-    write_mixed,
-)
+from yonk.core.paper import ROOT_2, Length, LengthError, read_length, show, square_root, write_exact, write_mixed
 
 fractions = st.fractions(min_value=0, max_value=500, max_denominator=64)
 signed = st.fractions(min_value=-500, max_value=500, max_denominator=64)

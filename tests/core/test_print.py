@@ -15,10 +15,9 @@ from PIL import Image
 
 from tests.core.test_command_line import call
 from tests.drafts import block
-from yonk.core.cutting.templates import Template, templates
-from yonk.core.cutting_stage import plan_cutting
-from yonk.core.draft import Draft
-from yonk.core.plan import make_plan
+from yonk.core.cutting import Template, plan_cutting, templates_of
+from yonk.core.paper import Draft
+from yonk.core.planning import make_plan
 from yonk.files.cut_drawings import write_layouts_svg, write_templates_dxf, write_templates_svg
 from yonk.files.cutting_pdf import write_cutting_pdf
 from yonk.files.cutting_xlsx import write_cutting_xlsx
@@ -52,7 +51,7 @@ def slanted(size: str = "6 6") -> Draft:
 @pytest.mark.parametrize("paper", PAPERS)
 @pytest.mark.parametrize("unit", ["in", "cm"])
 def test_templates_are_on_the_page_at_their_true_length(paper: PaperName, unit: str) -> None:
-    drawn = templates(make_plan(slanted()))
+    drawn = templates_of(make_plan(slanted()))
     points = POINTS[unit]
     with pdfplumber.open(io.BytesIO(write_templates_pdf(drawn, unit, "Trial", paper))) as document:  # type: ignore[arg-type]
         assert len(document.pages) == 1 + sum(len(list(tiles(one, unit, paper))) for one in drawn)  # type: ignore[arg-type]
@@ -70,7 +69,7 @@ def test_templates_are_on_the_page_at_their_true_length(paper: PaperName, unit: 
 
 @pytest.mark.parametrize("paper", PAPERS)
 def test_a_template_too_big_for_a_page_is_split_with_the_same_crosses_on_both(paper: PaperName) -> None:
-    (one, *_) = templates(make_plan(slanted("24 24")))
+    (one, *_) = templates_of(make_plan(slanted("24 24")))
     windows = list(tiles(one, "in", paper))
     assert len(windows) > 1
     with pdfplumber.open(io.BytesIO(write_templates_pdf([one], "in", "Trial", paper))) as document:
@@ -164,7 +163,7 @@ def test_a_spreadsheet_has_a_row_for_every_line_and_what_to_buy() -> None:
 
 
 def test_drawings_are_at_true_size() -> None:
-    drawn = templates(make_plan(slanted()))
+    drawn = templates_of(make_plan(slanted()))
     root = ET.fromstring(write_templates_svg(drawn, "in"))
     assert root.get("width") == f"{max(one.width for one in drawn):.4f}in"
     space = "{http://www.w3.org/2000/svg}"
@@ -177,7 +176,7 @@ def test_drawings_are_at_true_size() -> None:
 
 
 def test_the_cutting_machine_cuts_what_was_drawn_and_counts_the_blade_s_way(tmp_path: Path) -> None:
-    drawn = templates(make_plan(slanted()))
+    drawn = templates_of(make_plan(slanted()))
     text = write_templates_dxf(drawn, "cm")
     job = read_job(text)
     assert job.unit == "cm" and len(job.paths) == len(drawn)
@@ -197,7 +196,7 @@ def test_the_cutting_machine_cuts_what_was_drawn_and_counts_the_blade_s_way(tmp_
 
 def test_a_template_s_outline_is_the_cut_line_of_the_plan() -> None:
     plan = make_plan(slanted())
-    by_letter: dict[str, Template] = {one.letter: one for one in templates(plan)}
+    by_letter: dict[str, Template] = {one.letter: one for one in templates_of(plan)}
     for cut in plan.cuts:
         if cut.shape == "template":
             one = by_letter[cut.purposes[0].letter]
@@ -215,7 +214,7 @@ def test_strange_names_break_neither_paper_nor_sheet() -> None:
     assert cutting.plan.blocks == 11
     for document in (
         write_cutting_pdf(cutting), write_labels_pdf(cutting), write_steps_pdf(cutting.plan),
-        write_templates_pdf(templates(cutting.plan), "in", strange.name),
+        write_templates_pdf(templates_of(cutting.plan), "in", strange.name),
     ):  # fmt: skip
         assert document.startswith(b"%PDF")
     book = openpyxl.load_workbook(io.BytesIO(write_cutting_xlsx(cutting)))
@@ -238,7 +237,7 @@ def test_names_in_any_script_are_printed_and_no_label_lacks_a_line() -> None:
     fabrics = tuple(replace(one, name=name) for one, name in zip(gate.fabrics, SCRIPTS, strict=False))
     strange = replace(gate, name="Река 川 " + "w" * 90, fabrics=fabrics)
     cutting = plan_cutting(strange, "all")
-    shapes = templates(cutting.plan)
+    shapes = templates_of(cutting.plan)
     for document in (
         write_cutting_pdf(cutting),
         write_labels_pdf(cutting),
@@ -261,7 +260,7 @@ def test_a_sign_that_no_face_has_shows_as_a_mark_and_long_names_are_shortened() 
 
 def test_every_template_page_has_the_block_s_name_and_an_arrow_inside_the_seam_line() -> None:
     slanted = make_plan(block("1/3 0 2/3 1, 0 1/2 1/2 1/2", "1/6 1/4 peat", size="30 30"))
-    document = write_templates_pdf(templates(slanted), "in", "Tarn Edge")
+    document = write_templates_pdf(templates_of(slanted), "in", "Tarn Edge")
     with pdfplumber.open(io.BytesIO(document)) as pages:
         assert len(pages.pages) > 3
         for page in pages.pages:

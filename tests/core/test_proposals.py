@@ -9,13 +9,12 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.core.test_sewing import one
-from yonk.core.comparison import figures
-from yonk.core.draft import Care
-from yonk.core.proposal import propose, smallest
-from yonk.core.units import BY_NAME
-from yonk.core.units.needs import Terms
-from yonk.core.units.unit import Unit
-from yonk.core.ways import TURNING, Demand, Way, all_ways, share_of, tally, way_named
+from yonk.core.paper import Care
+from yonk.core.planning import Way, way_named
+from yonk.core.planning.comparison import figures
+from yonk.core.planning.proposal import propose, smallest
+from yonk.core.planning.ways import TURNING, Demand, all_ways, share_of, tally
+from yonk.core.units import BY_NAME, Terms, Unit
 
 KINDS = (
     "half-square-triangle", "quarter-square-triangle", "split-quarter-square", "flying-geese", "square-in-a-square",

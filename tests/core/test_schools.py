@@ -11,13 +11,11 @@ from hypothesis import strategies as st
 
 from tests.drafts import block
 from yonk.core.acts import Resize, SetMaking, apply
-from yonk.core.bounds import LENGTHS
-from yonk.core.cutting_stage import plan_cutting
-from yonk.core.draft import USUAL, WORKING_LENGTHS, DraftError, Making, default_making
-from yonk.core.plan import make_plan
-from yonk.core.recipes import of_group
-from yonk.core.stages import plan_stage, units_made
-from yonk.core.units.needs import terms_of
+from yonk.core.cutting import plan_cutting
+from yonk.core.paper import LENGTHS, USUAL, WORKING_LENGTHS, DraftError, Making, default_making
+from yonk.core.planning import make_plan, of_group, plan_stage
+from yonk.core.planning.stages import units_made
+from yonk.core.units import terms_of
 from yonk.files.block_file import BadFileError, take_block, write_block
 from yonk.machine.samples import all_samples
 

@@ -11,19 +11,14 @@ from hypothesis import strategies as st
 
 from tests.drafts import block
 from yonk.core.acts import Put, apply
-from yonk.core.comparison import bonus_size
-from yonk.core.motif import Span
-from yonk.core.sewing.pictures import picture_of
-from yonk.core.sewing.plane import Line, area, common, rectangle, split, without
-from yonk.core.sewing.table import School, Table
-from yonk.core.sewing.trimming import Target, fit
-from yonk.core.sewing.work import Layers, SewingError, length
-from yonk.core.units import BY_NAME
-from yonk.core.units.carrying_out import Made, carry_out
-from yonk.core.units.needs import Terms, terms_of
-from yonk.core.units.reading import read
-from yonk.core.units.unit import Method, Unit
-from yonk.core.ways import effort_of
+from yonk.core.drawing import Span
+from yonk.core.planning import read
+from yonk.core.planning.comparison import bonus_size
+from yonk.core.planning.ways import effort_of
+from yonk.core.sewing import Layers, Line, School, SewingError, Table, Target, area, length, picture_of, rectangle
+from yonk.core.sewing.plane import common, split, without
+from yonk.core.sewing.trimming import fit
+from yonk.core.units import BY_NAME, Made, Method, Terms, Unit, carry_out, terms_of
 
 R2 = sqrt(2)
 SAME = 1e-9

@@ -11,13 +11,11 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.drafts import block
+from yonk.core.cutting import ShelfCloth, ShelfPiece, after_cutting, all_booked, pieces_of, plan_cutting, shopping_list
 from yonk.core.cutting.cloth import BOLT_STEPS, Bolt, Piece, plan_cloth
-from yonk.core.cutting.progress import all_booked
-from yonk.core.cutting.shelf import CM_TO_AN_INCH, ShelfCloth, ShelfPiece, after_cutting, in_unit, pieces_of
-from yonk.core.cutting.shopping import shopping_list
-from yonk.core.cutting_stage import plan_cutting
-from yonk.core.draft import Draft, default_making
-from yonk.core.plan import make_plan
+from yonk.core.cutting.shelf import CM_TO_AN_INCH, in_unit
+from yonk.core.paper import Draft, default_making
+from yonk.core.planning import make_plan
 
 QUARTER = ShelfPiece(F(41, 2), F(35, 2), 1)
 

@@ -10,8 +10,8 @@ import pytest
 
 from tests.drafts import block
 from yonk.core.acts import ChooseMethod, apply
-from yonk.core.draft import Draft
-from yonk.core.plan import make_plan
+from yonk.core.paper import Draft
+from yonk.core.planning import make_plan
 from yonk.files.cutting_csv import write_cutting_csv
 from yonk.files.plan_file import write_plan
 

@@ -9,10 +9,9 @@ from hypothesis import given, settings
 
 from tests.drafts import block, drafts, even, stamped
 from yonk.core.acts import with_seams
-from yonk.core.draft import Draft
-from yonk.core.faces import draw
-from yonk.core.plan import make_plan
-from yonk.core.units.reading import read
+from yonk.core.drawing import draw
+from yonk.core.paper import Draft
+from yonk.core.planning import make_plan, read
 from yonk.files.block_file import BadFileError
 from yonk.files.plan_file import write_plan
 from yonk.files.svg_in import read_svg

@@ -9,21 +9,38 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from yonk.core.draft import Fabric
-from yonk.core.sewing.pictures import PEEK, picture_of
-from yonk.core.sewing.plane import Line, Motion, area, bounds, rectangle, rectangle_around, sides_of, within
-from yonk.core.sewing.steps import CAUTIONS, Scene, Step
-from yonk.core.sewing.table import (
+from yonk.core.paper import Fabric
+from yonk.core.sewing import (
+    CAUTIONS,
+    Layers,
+    Line,
+    Motion,
     School,
+    SewingError,
+    Step,
     Table,
+    Target,
+    Work,
+    area,
+    bias_sides,
+    bounds,
     corner_to_corner,
     edge_along,
     from_the_longest,
+    length,
     longest_side,
     middle_of,
+    picture_of,
+    placed,
+    rectangle,
+    rectangle_around,
+    sides_of,
 )
-from yonk.core.sewing.trimming import Target, bias_sides, fit, placed
-from yonk.core.sewing.work import Layers, Scrap, SewingError, Work, clip, length, split_segments
+from yonk.core.sewing.pictures import PEEK
+from yonk.core.sewing.plane import within
+from yonk.core.sewing.steps import Scene
+from yonk.core.sewing.trimming import fit
+from yonk.core.sewing.work import Scrap, clip, split_segments
 
 R2 = sqrt(2)
 FABRICS = {

@@ -9,9 +9,9 @@ from hypothesis import strategies as st
 
 from tests.drafts import block, drafts, even, mirrored, paints, scribbled, seams, stamped, turned
 from yonk.core.acts import Put, Sew, apply
-from yonk.core.draft import Draft
-from yonk.core.motif import Span
-from yonk.core.plan import Plan, make_plan
+from yonk.core.drawing import Span
+from yonk.core.paper import Draft
+from yonk.core.planning import Plan, make_plan
 from yonk.core.units import KINDS
 
 S = 0.25
@@ -259,7 +259,7 @@ def test_every_way_makes_enough_and_no_trimmed_piece_is_too_small(draft, blocks,
 
 
 def test_letters_run_in_reading_order_and_go_on_after_z() -> None:
-    from yonk.core.patches import letter
+    from yonk.core.drawing.patches import letter
 
     assert [letter(n) for n in (0, 25, 26, 701, 702)] == ["A", "Z", "AA", "ZZ", "AAA"]
     plan = make_plan(apply(even(3, 1, "9 3"), Sew(start=("1", "1"), end=("2", "0"))))

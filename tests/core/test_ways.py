@@ -10,11 +10,9 @@ import pytest
 
 from tests.drafts import block
 from yonk.core.acts import ChooseMethod, SetMaking, apply
-from yonk.core.comparison import Comparison, Figures, compare, comparisons
-from yonk.core.draft import Draft, DraftError
-from yonk.core.plan import Plan, make_plan
-from yonk.core.recipes import Wanted, of_group, wanted_of
-from yonk.core.units.reading import read
+from yonk.core.paper import Draft, DraftError
+from yonk.core.planning import Comparison, Figures, Plan, Wanted, compare, make_plan, of_group, read, wanted_of
+from yonk.core.planning.comparison import comparisons
 
 HST = "0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog"
 GEESE = "0 1 1/2 0, 1/2 0 1 1", "1/2 3/4 peat, 1/8 1/4 fog, 7/8 1/4 fog"

@@ -15,8 +15,8 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.drafts import block
-from yonk.core.draft import Draft, default_making
-from yonk.core.plan import make_plan
+from yonk.core.paper import Draft, default_making
+from yonk.core.planning import make_plan
 
 R2 = sqrt(2)
 UNITS = {

@@ -21,18 +21,21 @@ from yonk.api.recipe_view import recipes_view, steps_view
 from yonk.api.schemas import ActsIn, ChartIn, PictureFaceOut, ShelfBlockOut, SvgIn, SvgOut
 from yonk.api.view import chart_view, picture, view_of
 from yonk.core.acts import apply, with_seams
-from yonk.core.cutting.in_words import size
-from yonk.core.cutting.progress import Marks, OldMark, all_booked, carried_over, not_booked
-from yonk.core.cutting.shelf import after_cutting
-from yonk.core.cutting.shopping import shopping_list
-from yonk.core.cutting.templates import Template, templates
-from yonk.core.cutting_stage import Cutting
-from yonk.core.draft import Draft, DraftError
-from yonk.core.plan import make_plan
-from yonk.core.sizes import size_chart, width_range
-from yonk.core.stages import plan_stage
-from yonk.core.units.needs import terms_of
-from yonk.core.units.reading import Reading, read
+from yonk.core.cutting import (
+    Cutting,
+    Marks,
+    OldMark,
+    Template,
+    after_cutting,
+    all_booked,
+    carried_over,
+    not_booked,
+    shopping_list,
+    templates_of,
+)
+from yonk.core.paper import Draft, DraftError
+from yonk.core.planning import Reading, make_plan, plan_stage, read, size, size_chart, width_range
+from yonk.core.units import terms_of
 from yonk.files.block_file import check_reading, read_block, take_block, write_block
 from yonk.files.cut_drawings import write_layouts_svg, write_templates_dxf, write_templates_svg
 from yonk.files.cut_mark import write_mark
@@ -219,7 +222,7 @@ def _cutting(asked: PrintIn, shelf: Shelf) -> Cutting:
 
 def _templates(asked: PrintIn) -> tuple[Draft, list[Template]]:
     draft = take_block(asked.document)
-    return draft, templates(plan_stage(draft, asked.stage))
+    return draft, templates_of(plan_stage(draft, asked.stage))
 
 
 def block_file(asked: ActsIn) -> File:

@@ -23,7 +23,7 @@ from yonk.api.recipe_routes import router as recipe_router
 from yonk.api.routes import block_out, router
 from yonk.api.schemas import BlockOut, FaultOut, FaultsOut
 from yonk.api.work import NobodyWaitsError, TooMuchWorkError, Works
-from yonk.core.draft import DraftError
+from yonk.core.paper import DraftError
 from yonk.files.block_file import BadFileError
 from yonk.files.plain_words import in_plain_words
 from yonk.store.blocks import DeletedBlockError, NoSuchBlockError, OldRevisionError

@@ -26,10 +26,8 @@ from yonk.api.cut_schemas import (
 from yonk.api.cut_view import all_of, shelf_fabric_out
 from yonk.api.routes import ERRORS, BlockId, Db, as_json
 from yonk.api.work import Work, Worker
-from yonk.core.cutting.cloth import FAT_EIGHTH, FAT_QUARTER
-from yonk.core.cutting.progress import NO_MARKS, Mark, Marks, MarkStage
-from yonk.core.draft import DraftError, Unit, typed_length
-from yonk.core.measure import write_exact, write_typed
+from yonk.core.cutting import FAT_EIGHTH, FAT_QUARTER, NO_MARKS, Mark, Marks, MarkStage
+from yonk.core.paper import DraftError, LengthUnit, typed_length, write_exact, write_typed
 from yonk.files.cut_mark import read_mark, read_old_mark, write_mark
 from yonk.store import blocks, cutting, fabrics
 
@@ -97,7 +95,7 @@ def bring_back(fabric_id: BlockId, db: Db) -> ShelfFabricOut:
 
 
 @router.get("/cloth-sizes/{unit}", response_model=list[PresetOut])
-def presets(unit: Unit) -> list[PresetOut]:
+def presets(unit: LengthUnit) -> list[PresetOut]:
     """The usual sizes of cloth on hand."""
     named = {
         "in": (("half a yard", "40", "18"), ("precut square 10", "10", "10"), ("precut square 5", "5", "5"), ("precut strip", "40", "5/2")),

@@ -7,10 +7,10 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from yonk.api.schemas import Document, Model, Revision
-from yonk.core.bounds import COUNTS
-from yonk.core.cutting.progress import MarkStage, StageName
-from yonk.core.draft import Print, Unit, Value
-from yonk.core.units.needs import CutShape, Subcut
+from yonk.core.cutting import MarkStage
+from yonk.core.paper import COUNTS, LengthUnit, Print, Value
+from yonk.core.planning import StageName
+from yonk.core.units import CutShape, Subcut
 
 MOST_CUT = 100_000_000  # pieces or segments of one cut
 
@@ -172,7 +172,7 @@ class ShelfFabricIn(Model):
     print: Print = "solid"
     fibre: Annotated[str, Field(max_length=120)] = ""
     note: Annotated[str, Field(max_length=2000)] = ""
-    unit: Unit = "in"
+    unit: LengthUnit = "in"
     pieces: Annotated[list[ShelfPieceIn], Field(max_length=200, default_factory=list)]
     revision: Revision | None = None
 
@@ -197,7 +197,7 @@ class ShelfFabricOut(Model):
     print: Print
     fibre: str
     note: str
-    unit: Unit
+    unit: LengthUnit
     pieces: list[ShelfPieceOut]
     revision: int
 

@@ -23,40 +23,36 @@ from yonk.api.cut_schemas import (
     StripsToldOut,
 )
 from yonk.api.view import DARK_INK, LIGHT_INK
-from yonk.core.contrast import luminance
-from yonk.core.cutting.cloth import MOST_DRAWN, ClothPlan, Layout, diagonal_drawn, each_strip_once
-from yonk.core.cutting.in_words import (
-    bought,
-    cut_shape,
-    cut_size,
-    fat_quarters,
-    further,
-    purposes,
-    size,
-    strip_words,
-    strips_of,
-    told,
-)
-from yonk.core.cutting.progress import (
+from yonk.core.cutting import (
+    MOST_DRAWN,
     NO_MARKS,
+    Bought,
+    ClothPlan,
+    Cutting,
     Done,
+    Layout,
     Mark,
     Marks,
-    StageName,
+    ShelfCloth,
+    ShelfPiece,
     Tick,
+    bought,
     cut_so_far,
+    diagonal_drawn,
+    each_strip_once,
+    fat_quarters,
     not_booked,
     of_no_use,
+    pieces_of,
+    plan_cutting,
     standings,
+    strip_words,
+    strips_of,
     ticks,
 )
-from yonk.core.cutting.shelf import ShelfCloth, ShelfPiece, pieces_of
-from yonk.core.cutting.shopping import Bought
-from yonk.core.cutting_stage import Cutting, plan_cutting
-from yonk.core.draft import Draft, Unit
-from yonk.core.measure import show, write_exact, write_typed
-from yonk.core.sewing.steps import CAUTIONS
-from yonk.core.stages import plan_stage
+from yonk.core.paper import Draft, LengthUnit, show, write_exact, write_typed
+from yonk.core.planning import StageName, cut_shape, cut_size, further, luminance, plan_stage, purposes, size, told
+from yonk.core.sewing import CAUTIONS
 from yonk.files.cut_mark import write_mark
 from yonk.store.fabrics import KeptFabric
 
@@ -132,7 +128,7 @@ def _marks(kept: Iterable[tuple[Mark, int]]) -> list[MarkInOut]:
     return [MarkInOut(stage=mark.stage, cut=write_mark(mark.what), done=amount) for mark, amount in kept]
 
 
-def _layout(layout: Layout, cloth: ClothPlan, unit: Unit) -> LayoutOut:
+def _layout(layout: Layout, cloth: ClothPlan, unit: LengthUnit) -> LayoutOut:
     source, drawn = layout.source, each_strip_once(layout, MOST_DRAWN)
     counts = Counter(strip_words(strip, unit) for strip in layout.strips)
     return LayoutOut(
@@ -174,7 +170,7 @@ def _changed(cutting: Cutting, done: Done) -> list[ChangedOut]:
 def shelf_fabric_out(kept: KeptFabric) -> ShelfFabricOut:
     """A fabric of the shelf as it is sent."""
     known: dict[str, Any] = json.loads(kept.document)
-    unit: Unit = known["unit"]
+    unit: LengthUnit = known["unit"]
     return ShelfFabricOut(
         id=kept.id, name=kept.name, colour=known["colour"], value=known["value"], print=known["print"], fibre=known["fibre"],
         note=known["note"], unit=unit, revision=kept.revision,
@@ -183,7 +179,7 @@ def shelf_fabric_out(kept: KeptFabric) -> ShelfFabricOut:
     )  # fmt: skip
 
 
-def _shelf_piece(row: Mapping[str, Any], unit: Unit) -> ShelfPieceOut:
+def _shelf_piece(row: Mapping[str, Any], unit: LengthUnit) -> ShelfPieceOut:
     width, length = Fraction(row["width"]), Fraction(row["length"])
     return ShelfPieceOut(
         width=write_typed(width, unit), length=write_typed(length, unit), count=row["count"],

@@ -28,15 +28,10 @@ from yonk.api.recipe_schemas import (
 from yonk.api.recipe_view import cut_chart_view, possible_view, verdict_view
 from yonk.api.routes import ERRORS, as_json
 from yonk.api.work import Work
-from yonk.core.bounds import LengthField
-from yonk.core.draft import USUAL, DraftError, Unit, typed_length
-from yonk.core.finder.chart_check import check, pieces_of
-from yonk.core.finder.cut_chart import cut_chart
-from yonk.core.finder.on_hand import OnHand, what_can_i_make
-from yonk.core.finder.sample_unit import kinds_asked, method_of
-from yonk.core.sizes import width_range
-from yonk.core.units import BY_NAME
-from yonk.core.units.needs import Terms
+from yonk.core.finder import OnHand, check, cut_chart, kinds_asked, method_of, pieces_of, what_can_i_make
+from yonk.core.paper import USUAL, DraftError, LengthField, LengthUnit, typed_length
+from yonk.core.planning import width_range
+from yonk.core.units import BY_NAME, Terms
 
 router = APIRouter(prefix="/api")
 
@@ -131,7 +126,7 @@ def terms_as_typed(settings: SettingsIn) -> Terms:
     return Terms(seam, step, margin, usual.squaring, usual.hair, unit, usual.lengths.usable)
 
 
-def _both(text: str, place: str, unit: Unit, *, square: bool) -> tuple[Fraction, Fraction]:
+def _both(text: str, place: str, unit: LengthUnit, *, square: bool) -> tuple[Fraction, Fraction]:
     """A size as typed: one length for a square, two with an x between them for a rectangle, the longer first."""
     parts = [typed_length(part, place, "cloth", unit) for part in text.lower().replace("×", "x").split("x")[:3]]
     if len(parts) == 1 and square:

@@ -7,11 +7,9 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from yonk.api.schemas import Document, FabricOut, Model, Place, SheetOut
-from yonk.core.bounds import COUNTS
-from yonk.core.draft import Unit
-from yonk.core.sewing.pictures import Mark, Side
-from yonk.core.sewing.steps import ActName
-from yonk.core.units.unit import Kind, MethodName
+from yonk.core.paper import COUNTS, LengthUnit
+from yonk.core.sewing import ActName, Mark, Side
+from yonk.core.units import Kind, MethodName
 
 
 class DraftIn(Model):
@@ -172,7 +170,7 @@ class StepsOut(Model):
 class SettingsIn(Model):
     """What the quilter works with, as typed; what is left out is the usual of the unit."""
 
-    unit: Unit = "in"
+    unit: LengthUnit = "in"
     seam: str | None = None
     ruler_step: str | None = None
     trim_margin: str | None = None

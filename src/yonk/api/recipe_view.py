@@ -25,24 +25,28 @@ from yonk.api.recipe_schemas import (
     WayOut,
 )
 from yonk.api.view import fabrics_of, sheet_of
-from yonk.core.comparison import Comparison, CutLine, Figures, compare, steps_of, working
-from yonk.core.cutting.in_words import diagonal, size
-from yonk.core.draft import Draft, DraftError
-from yonk.core.faces import grid_point_inside
-from yonk.core.finder.chart_check import Asked, Verdict
-from yonk.core.finder.cut_chart import ChartLine
-from yonk.core.finder.on_hand import OnHand, Possible
-from yonk.core.measure import show, write_exact
-from yonk.core.plan import Plan
-from yonk.core.recipes import Wanted, of_group, wanted_of
-from yonk.core.sewing.pictures import Picture, picture_of, rounded
-from yonk.core.sewing.steps import Step
-from yonk.core.units import BY_NAME
-from yonk.core.units.carrying_out import target_of
-from yonk.core.units.needs import Hand, Subcut, Terms
-from yonk.core.units.reading import Group
-from yonk.core.units.unit import Method, Unit
-from yonk.core.ways import Way, way_named
+from yonk.core.drawing import grid_point_inside
+from yonk.core.finder import Asked, ChartLine, OnHand, Possible, Verdict
+from yonk.core.paper import Draft, DraftError, show, write_exact
+from yonk.core.planning import (
+    Comparison,
+    CutLine,
+    Figures,
+    Group,
+    Plan,
+    Wanted,
+    Way,
+    compare,
+    diagonal,
+    of_group,
+    size,
+    steps_of,
+    wanted_of,
+    way_named,
+    working,
+)
+from yonk.core.sewing import Picture, Step, picture_of, rounded
+from yonk.core.units import BY_NAME, Hand, Method, Subcut, Terms, Unit, target_of
 from yonk.files.block_file import write_block
 
 FURTHER = {"none": "", "one-diagonal": "cut once on the diagonal", "both-diagonals": "cut on both diagonals"}

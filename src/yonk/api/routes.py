@@ -35,9 +35,9 @@ from yonk.api.schemas import (
 )
 from yonk.api.work import Work
 from yonk.core.acts import Regrid, Rename, Resize, apply
-from yonk.core.draft import Draft, Fabric, default_making
+from yonk.core.paper import Draft, Fabric, default_making
+from yonk.core.planning import read
 from yonk.core.units import KINDS
-from yonk.core.units.reading import read
 from yonk.files.block_file import block_schema
 from yonk.store import blocks as store
 from yonk.store import revisions

@@ -8,14 +8,11 @@ from typing import Annotated, Any, Literal
 from pydantic import BaseModel, ConfigDict, Field
 from typing_extensions import TypedDict
 
-from yonk.core.acts import Act
-from yonk.core.bounds import COUNTS
-from yonk.core.draft import Care, Press, Print, Stitch, Unit, Value
-from yonk.core.mates import MatesName
-from yonk.core.notices import Code
-from yonk.core.patches import ShapeName
-from yonk.core.units.needs import CutShape, Subcut
-from yonk.core.units.unit import Kind, MethodName
+from yonk.core.acts import Act, MatesName
+from yonk.core.drawing import ShapeName
+from yonk.core.paper import COUNTS, Care, LengthUnit, Press, Print, Stitch, Value
+from yonk.core.planning import Code
+from yonk.core.units import CutShape, Kind, MethodName, Subcut
 
 Document = Annotated[dict[str, Any], Field(description="a block file; the front end hands it on as it came")]
 Place = tuple[float, float]
@@ -71,7 +68,7 @@ class SheetOut(Model):
     """The ruled paper and what the block is made with."""
 
     name: str
-    unit: Unit
+    unit: LengthUnit
     width: float
     height: float
     finished_width: str
@@ -361,7 +358,7 @@ class NewBlockIn(Model):
 
     document: Document | None = None
     name: str = "New block"
-    unit: Unit = "in"
+    unit: LengthUnit = "in"
     width: str = "9"
     height: str = "9"
     columns: int = 3

@@ -28,20 +28,24 @@ from yonk.api.schemas import (
     StretchOut,
     UnitOut,
 )
-from yonk.core.contrast import luminance
-from yonk.core.cutting.cuts import Cut
-from yonk.core.cutting.in_words import cut_shape, cut_size, further, purposes, size
-from yonk.core.draft import Draft
-from yonk.core.faces import Ring, Spot, grid_point_inside
-from yonk.core.mates import WORDS, Mate, MatesName, possible_mates
-from yonk.core.measure import show, write_exact, write_mixed, write_typed
-from yonk.core.patches import paint_faces
-from yonk.core.plan import Plan
-from yonk.core.recipes import Recipe
-from yonk.core.sizes import ChartRow
-from yonk.core.units import BY_NAME
-from yonk.core.units.needs import terms_of
-from yonk.core.units.reading import Group, Reading
+from yonk.core.acts import WORDS, Mate, MatesName, possible_mates
+from yonk.core.drawing import Ring, Spot, grid_point_inside, paint_faces
+from yonk.core.paper import Draft, show, write_exact, write_mixed, write_typed
+from yonk.core.planning import (
+    ChartRow,
+    Cut,
+    Group,
+    Plan,
+    Reading,
+    Recipe,
+    cut_shape,
+    cut_size,
+    further,
+    luminance,
+    purposes,
+    size,
+)
+from yonk.core.units import BY_NAME, terms_of
 from yonk.files.block_file import write_block
 
 SHORT_FURTHER = {"none": "", "one-diagonal": "once", "both-diagonals": "twice"}

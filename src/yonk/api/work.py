@@ -22,7 +22,7 @@ from fastapi import Depends, Request
 from starlette.concurrency import run_in_threadpool
 from starlette.responses import Response
 
-from yonk.core.faces import work_in
+from yonk.core.drawing import work_in
 from yonk.files.block_file import take_block
 from yonk.files.download import File
 

@@ -21,26 +21,33 @@ from pydantic import (
 )
 from pydantic import WithJsonSchema as Schema
 
-from yonk.core.bounds import COUNTS, CountField, LengthField, length_fault, number_fault
-from yonk.core.draft import (
+from yonk.core.paper import (
+    COUNTS,
     UNASSIGNED,
     Care,
     Colouring,
+    CountField,
     Draft,
     Fabric,
+    LengthError,
+    LengthField,
+    LengthUnit,
     Making,
     Paint,
     Press,
     Print,
     Stitch,
-    Unit,
     UnitMethod,
     Value,
     default_making,
+    length_fault,
+    number_fault,
+    read_length,
+    seen,
+    write_exact,
 )
-from yonk.core.measure import LengthError, read_length, seen, write_exact
+from yonk.core.planning import Reading
 from yonk.core.units import BY_NAME
-from yonk.core.units.reading import Reading
 from yonk.files.plain_words import in_plain_words
 
 FORMAT = "yonk-block/1"
@@ -207,7 +214,7 @@ class BlockIn(_Part):
 
     format: Literal["yonk-block/1"]
     name: Name
-    unit: Unit
+    unit: LengthUnit
     finished: FinishedIn
     grid: GridIn
     seams: Annotated[tuple[SeamIn, ...], Field(max_length=MOST_SEAMS)] = ()
@@ -218,7 +225,7 @@ class BlockIn(_Part):
 
 
 _SECTIONS: dict[str, TypeAdapter[Any]] = {
-    "unit": TypeAdapter(Unit),
+    "unit": TypeAdapter(LengthUnit),
     "finished": TypeAdapter(FinishedIn),
     "grid": TypeAdapter(GridIn),
     "seams": TypeAdapter(tuple[SeamIn, ...]),
@@ -415,7 +422,7 @@ def _gainsaying(sound: dict[str, Any]) -> Iterator[Fault]:
 
 def _out_of_bounds(sound: dict[str, Any]) -> Iterator[Fault]:
     """Numbers that are less or more than they may be; what a length may be depends on the unit."""
-    grid, unit = cast(GridIn | None, sound.get("grid")), cast(Unit | None, sound.get("unit"))
+    grid, unit = cast(GridIn | None, sound.get("grid")), cast(LengthUnit | None, sound.get("unit"))
     for axis in ("columns", "rows") if grid else ():
         for place, part in enumerate(getattr(grid, axis)):
             if fault := number_fault(part, "proportion"):

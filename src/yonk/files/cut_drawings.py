@@ -7,16 +7,14 @@ from io import StringIO
 from ezdxf import units
 from ezdxf.filemanagement import new
 
-from yonk.core.cutting.cloth import diagonal_drawn
-from yonk.core.cutting.templates import Outline, Template
-from yonk.core.cutting_stage import Cutting
-from yonk.core.draft import Unit
+from yonk.core.cutting import Cutting, Outline, Template, diagonal_drawn
+from yonk.core.paper import LengthUnit
 from yonk.files.plain_text import for_markup, printable
 
 GAP = 0.5
 
 
-def write_templates_svg(templates: list[Template], unit: Unit) -> str:
+def write_templates_svg(templates: list[Template], unit: LengthUnit) -> str:
     """All templates one below the other: layers for cut lines, seam lines and letters."""
     wide = max((one.width for one in templates), default=1.0)
     top, cuts, seams, letters = 0.0, [], [], []
@@ -41,7 +39,7 @@ def _polygon(outline: Outline, top: float) -> str:
     return f'<polygon points="{" ".join(f"{x:.5f},{y + top:.5f}" for x, y in outline)}"/>'
 
 
-def write_templates_dxf(templates: list[Template], unit: Unit) -> str:
+def write_templates_dxf(templates: list[Template], unit: LengthUnit) -> str:
     """For a cutting machine: closed outlines on the layer CUT, seam lines on SEAM, letters on TEXT; y runs up."""
     document = new("R2010", setup=False)
     document.units = units.IN if unit == "in" else units.CM

@@ -8,10 +8,9 @@ from typing import Any, Literal
 
 from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
-from yonk.core.cutting.progress import OldMark
-from yonk.core.draft import DraftError
-from yonk.core.measure import write_exact
-from yonk.core.units.needs import Listed
+from yonk.core.cutting import OldMark
+from yonk.core.paper import DraftError, write_exact
+from yonk.core.units import Listed
 from yonk.files.block_file import Exact, Key
 
 

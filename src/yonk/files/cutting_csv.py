@@ -5,8 +5,7 @@ from __future__ import annotations
 import csv
 import io
 
-from yonk.core.cutting.in_words import further
-from yonk.core.plan import Plan
+from yonk.core.planning import Plan, further
 from yonk.files.plain_text import for_a_cell, plain_fractions, sized
 
 HEADINGS = (

@@ -6,21 +6,21 @@ from typing import Any
 
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
 
-from yonk.core.cutting.cloth import MOST_DRAWN, ClothPlan, Layout, diagonal_drawn, each_strip_once
-from yonk.core.cutting.in_words import (
+from yonk.core.cutting import (
+    MOST_DRAWN,
+    ClothPlan,
+    Cutting,
+    Layout,
     bought,
-    cut_shape,
-    cut_size,
+    diagonal_drawn,
+    each_strip_once,
     fat_quarters,
-    further,
-    purposes,
-    size,
     strip_words,
     strips_of,
 )
-from yonk.core.cutting_stage import Cutting
-from yonk.core.measure import show
-from yonk.core.sewing.steps import CAUTIONS
+from yonk.core.paper import show
+from yonk.core.planning import cut_shape, cut_size, further, purposes, size
+from yonk.core.sewing import CAUTIONS
 from yonk.files.paper import (
     INK,
     MADDER,

@@ -8,9 +8,9 @@ from openpyxl import Workbook
 from openpyxl.styles import Font
 from openpyxl.worksheet.worksheet import Worksheet
 
-from yonk.core.cutting.in_words import bought, cut_shape, fat_quarters, further, purposes, size, strips_of
-from yonk.core.cutting_stage import Cutting
-from yonk.core.measure import write_mixed
+from yonk.core.cutting import Cutting, bought, fat_quarters, strips_of
+from yonk.core.paper import write_mixed
+from yonk.core.planning import cut_shape, further, purposes, size
 from yonk.files.plain_text import plain_fractions, printable
 
 HEADINGS = ("fabric", "line", "count", "shape", "width", "height", "unit", "cut further", "from", "for", "done")

@@ -5,8 +5,8 @@ from __future__ import annotations
 from reportlab.lib.colors import HexColor
 from reportlab.platypus import Paragraph
 
-from yonk.core.cutting.in_words import cut_shape, cut_size, further
-from yonk.core.cutting_stage import Cutting
+from yonk.core.cutting import Cutting
+from yonk.core.planning import cut_shape, cut_size, further
 from yonk.files.paper import INK, MARGIN, SIZES, SOFT, PaperName, marked, sheet_of_paper, shortened, style
 
 ACROSS, DOWN = 3, 8

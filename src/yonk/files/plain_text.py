@@ -5,7 +5,7 @@ from __future__ import annotations
 from fractions import Fraction
 from html import escape
 
-from yonk.core.measure import write_mixed
+from yonk.core.paper import write_mixed
 
 
 def printable(text: str) -> str:

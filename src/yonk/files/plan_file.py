@@ -7,13 +7,10 @@ from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import replace
 from typing import Any
 
-from yonk.core.cutting.cuts import Cut
-from yonk.core.measure import Length, write_exact
-from yonk.core.patches import Patch
-from yonk.core.plan import Plan
-from yonk.core.recipes import Recipe
-from yonk.core.units import BY_NAME
-from yonk.core.units.needs import terms_of
+from yonk.core.drawing import Patch
+from yonk.core.paper import Length, write_exact
+from yonk.core.planning import Cut, Plan, Recipe
+from yonk.core.units import BY_NAME, terms_of
 
 
 def write_plan(plan: Plan) -> dict[str, Any]:

@@ -5,13 +5,9 @@ from __future__ import annotations
 from reportlab.lib.colors import Color, HexColor
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
 
-from yonk.core.comparison import steps_of
-from yonk.core.cutting.in_words import size
-from yonk.core.draft import Draft
-from yonk.core.plan import Plan
-from yonk.core.recipes import of_group, wanted_of
-from yonk.core.sewing.pictures import MarkedLine, Picture, picture_of
-from yonk.core.sewing.steps import Step
+from yonk.core.paper import Draft
+from yonk.core.planning import Plan, of_group, size, steps_of, wanted_of
+from yonk.core.sewing import MarkedLine, Picture, Step, picture_of
 from yonk.core.units import BY_NAME
 from yonk.files.paper import (
     CHALK,

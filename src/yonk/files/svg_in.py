@@ -15,8 +15,7 @@ from xml.etree.ElementTree import Element, ParseError, fromstring
 
 from svgelements import SVG, Close, Line, Move, Path, Shape
 
-from yonk.core.draft import Draft, Point, Seam
-from yonk.core.measure import LengthError, read_length
+from yonk.core.paper import Draft, LengthError, Point, Seam, read_length
 from yonk.files.block_file import MOST_BYTES, MOST_SEAMS, BadFileError, Fault
 
 Spot = tuple[float, float]

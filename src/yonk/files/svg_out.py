@@ -5,8 +5,8 @@ Each seam also tells its ends exactly, in columns and rows, so that a drawing ta
 
 from __future__ import annotations
 
-from yonk.core.measure import write_exact
-from yonk.core.units.reading import Reading
+from yonk.core.paper import write_exact
+from yonk.core.planning import Reading
 from yonk.files.plain_text import for_markup
 
 UNIT_MARK = {"in": "in", "cm": "cm"}

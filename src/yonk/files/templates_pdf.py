@@ -12,8 +12,8 @@ from math import ceil, dist
 import shapely
 from reportlab.pdfgen.canvas import Canvas
 
-from yonk.core.cutting.templates import Outline, Template
-from yonk.core.draft import Unit
+from yonk.core.cutting import Outline, Template
+from yonk.core.paper import LengthUnit
 from yonk.files.paper import (
     BOLD,
     CHALK,
@@ -35,7 +35,7 @@ HEAD = 44.0
 INSIDE = 2.0  # so that no line is cut off by the page's frame
 
 
-def write_templates_pdf(templates: list[Template], unit: Unit, name: str, paper: PaperName = "letter") -> bytes:
+def write_templates_pdf(templates: list[Template], unit: LengthUnit, name: str, paper: PaperName = "letter") -> bytes:
     """All templates, each on a page or pages of its own, after a page to check the scale with."""
     canvas, out = sheet_of_paper(paper, f"{name}: templates")
     _check_page(canvas, paper, name)
@@ -52,7 +52,7 @@ def room(paper: PaperName) -> tuple[float, float]:
     return width - 2 * MARGIN - 2 * INSIDE, height - 2 * MARGIN - HEAD - 2 * INSIDE
 
 
-def tiles(template: Template, unit: Unit, paper: PaperName) -> Iterator[tuple[float, float]]:
+def tiles(template: Template, unit: LengthUnit, paper: PaperName) -> Iterator[tuple[float, float]]:
     """Where each page's window has its left and top edge on the template, in points; one page where it fits."""
     wide, high = template.width * POINTS[unit], template.height * POINTS[unit]
     across, down = room(paper)
@@ -90,7 +90,7 @@ def _check_page(canvas: Canvas, paper: PaperName, name: str) -> None:
 def _page(
     canvas: Canvas,
     template: Template,
-    unit: Unit,
+    unit: LengthUnit,
     paper: PaperName,
     window: tuple[float, float],
     number: int,

@@ -6,11 +6,22 @@ from collections.abc import Iterator, Sequence
 from dataclasses import replace
 from fractions import Fraction
 
-from yonk.core.acts import Act, PaintPatch, Proportions, Put, PutColouring, Rename, Resize, SetMaking, Sew, apply
-from yonk.core.draft import Draft, Fabric, Unit, default_making, ruled_seams
-from yonk.core.mates import MatesName
-from yonk.core.motif import Span
-from yonk.core.units.unit import Kind
+from yonk.core.acts import (
+    Act,
+    MatesName,
+    PaintPatch,
+    Proportions,
+    Put,
+    PutColouring,
+    Rename,
+    Resize,
+    SetMaking,
+    Sew,
+    apply,
+)
+from yonk.core.drawing import Span
+from yonk.core.paper import Draft, Fabric, LengthUnit, default_making, ruled_seams
+from yonk.core.units import Kind
 
 FABRICS = (
     Fabric(key="peat", name="Peat", colour="#3b2a20", value="dark"),
@@ -46,7 +57,7 @@ def shelf_samples() -> Iterator[tuple[str, dict[str, object]]]:
         }  # fmt: skip
 
 
-def sheet(name: str, size: str, columns: int, rows: int, unit: Unit = "in", height: str | None = None) -> Draft:
+def sheet(name: str, size: str, columns: int, rows: int, unit: LengthUnit = "in", height: str | None = None) -> Draft:
     """A named block of plain patches on an even grid, of a finished size."""
     one = Fraction(1)
     plain = Draft(

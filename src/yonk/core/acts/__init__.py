@@ -21,6 +21,7 @@ from yonk.core.acts.making import (
     do_put_colouring,
     do_set_making,
 )
+from yonk.core.acts.mates import WORDS, Mate, MatesName, possible_mates
 from yonk.core.acts.paints import (
     DropFabric,
     PaintPatch,
@@ -52,10 +53,10 @@ from yonk.core.acts.paper import (
     do_resize,
 )
 from yonk.core.acts.stitches import Rub, Sew, do_rub, do_sew
-from yonk.core.draft import Draft, DraftError
-from yonk.core.mates import MatesName
+from yonk.core.paper import Draft, DraftError
 
 __all__ = [
+    "WORDS",
     "Act",
     "AddLine",
     "ChooseMethod",
@@ -63,6 +64,8 @@ __all__ = [
     "DropColouring",
     "DropFabric",
     "LineLength",
+    "Mate",
+    "MatesName",
     "MoveEdge",
     "MoveLine",
     "PaintPatch",
@@ -81,6 +84,7 @@ __all__ = [
     "Swap",
     "Turn",
     "apply",
+    "possible_mates",
     "with_seams",
 ]
 

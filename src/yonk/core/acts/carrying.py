@@ -5,8 +5,10 @@ from __future__ import annotations
 from collections.abc import Iterable
 from dataclasses import replace
 
-from yonk.core.bounds import length_fault, number_fault
-from yonk.core.draft import (
+from yonk.core.acts.grid import Back
+from yonk.core.drawing import Drawing, draw, fabrics_of, grid_point_inside
+from yonk.core.paper import (
+    FINEST,
     UNASSIGNED,
     Draft,
     DraftError,
@@ -14,13 +16,11 @@ from yonk.core.draft import (
     Point,
     Seam,
     UnitMethod,
+    length_fault,
+    number_fault,
+    tidy,
     typed_length,
-)  # fmt: skip
-from yonk.core.faces import Drawing, draw, grid_point_inside
-from yonk.core.grid import Back
-from yonk.core.measure import FINEST
-from yonk.core.patches import fabrics_of
-from yonk.core.seams import tidy
+)
 
 PointText = tuple[str, str]
 

@@ -6,17 +6,10 @@ from dataclasses import dataclass
 from typing import Literal
 
 from yonk.core.acts.carrying import carried, check_known, grid_size
-from yonk.core.draft import (
-    Draft,
-    DraftError,
-    Paint,
-)  # fmt: skip
-from yonk.core.faces import draw
-from yonk.core.mates import MatesName, mates_of
-from yonk.core.motif import Motif, Span, lay, lift
-from yonk.core.patches import fabrics_of
-from yonk.core.units import BY_NAME
-from yonk.core.units.unit import Kind
+from yonk.core.acts.mates import MatesName, mates_of
+from yonk.core.drawing import Motif, Span, draw, fabrics_of, lay, lift
+from yonk.core.paper import Draft, DraftError, Paint
+from yonk.core.units import BY_NAME, Kind
 
 
 @dataclass(frozen=True, kw_only=True)

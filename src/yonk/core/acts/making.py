@@ -6,23 +6,23 @@ from dataclasses import dataclass, replace
 from typing import Any, Literal
 
 from yonk.core.acts.carrying import PointText, check_known, point_of
-from yonk.core.bounds import LengthField, NumberField
-from yonk.core.draft import (
+from yonk.core.acts.mates import MatesName
+from yonk.core.paper import (
     WORKING_LENGTHS,
     Care,
     Colouring,
     Draft,
     DraftError,
+    LengthField,
+    NumberField,
     Press,
     Stitch,
     UnitMethod,
     check_count,
     typed_length,
-)  # fmt: skip
-from yonk.core.mates import MatesName
-from yonk.core.units import BY_NAME
-from yonk.core.units.reading import read
-from yonk.core.units.unit import Kind
+)
+from yonk.core.planning import read
+from yonk.core.units import BY_NAME, Kind
 
 MOST_COLOURINGS = 12
 

@@ -7,19 +7,9 @@ from dataclasses import dataclass, replace
 from typing import Literal
 
 from yonk.core.acts.carrying import PointText, carried, check_known, grid_size, point_of
-from yonk.core.draft import (
-    UNASSIGNED,
-    Draft,
-    DraftError,
-    Fabric,
-    Paint,
-    Print,
-    Value,
-    next_key,
-)  # fmt: skip
-from yonk.core.faces import draw, grid_point_inside
-from yonk.core.mates import MatesName, mates_of
-from yonk.core.patches import fabrics_of, read_patches
+from yonk.core.acts.mates import MatesName, mates_of
+from yonk.core.drawing import draw, fabrics_of, grid_point_inside, read_patches
+from yonk.core.paper import UNASSIGNED, Draft, DraftError, Fabric, Paint, Print, Value, next_key
 
 
 @dataclass(frozen=True, kw_only=True)

@@ -7,20 +7,20 @@ from fractions import Fraction
 from typing import Literal
 
 from yonk.core.acts.carrying import carried
-from yonk.core.bounds import length_fault
-from yonk.core.draft import (
+from yonk.core.acts.grid import Axis, add_line, parts_of, remove_line, reorder_lines, with_parts
+from yonk.core.acts.mates import MatesName
+from yonk.core.paper import (
     Draft,
     DraftError,
-    Unit,
+    Length,
+    LengthUnit,
+    Ruling,
     check_count,
     in_its_unit,
+    length_fault,
     ruled_seams,
     typed_length,
-)  # fmt: skip
-from yonk.core.grid import Axis, add_line, parts_of, remove_line, reorder_lines, with_parts
-from yonk.core.mates import MatesName
-from yonk.core.measure import Length
-from yonk.core.ruling import Ruling
+)
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -30,7 +30,7 @@ class Resize:
     do: Literal["resize"] = "resize"
     width: str
     height: str
-    unit: Unit | None = None
+    unit: LengthUnit | None = None
 
 
 @dataclass(frozen=True, kw_only=True)

@@ -6,13 +6,8 @@ from dataclasses import dataclass, replace
 from typing import Literal
 
 from yonk.core.acts.carrying import PointText, carried, grid_size, point_of
-from yonk.core.draft import (
-    Draft,
-    DraftError,
-)  # fmt: skip
-from yonk.core.mates import MatesName, mates_of
-from yonk.core.ruling import Ruling
-from yonk.core.seams import tidy, whole_seam, without
+from yonk.core.acts.mates import MatesName, mates_of
+from yonk.core.paper import Draft, DraftError, Ruling, tidy, whole_seam, without
 
 
 @dataclass(frozen=True, kw_only=True)

@@ -14,9 +14,9 @@ from fractions import Fraction
 from math import lcm
 from typing import Literal
 
-from yonk.core.cutting.cuts import Cut
 from yonk.core.cutting.strips import Strip, Wanted, first_fit, fits, lay_strips, lower_bound
-from yonk.core.draft import Unit
+from yonk.core.paper import LengthUnit
+from yonk.core.planning import Cut
 
 MOST_FAT_QUARTERS = 24
 MOST_FROM_HAND = 400  # pieces on hand cut up for one fabric
@@ -48,11 +48,11 @@ class Bolt:
         return length * (1 - self.shrinkage)
 
 
-BOLT_STEPS: dict[Unit, Fraction] = {"in": Fraction(9, 2), "cm": Fraction(10)}  # an eighth of a yard
-FAT_QUARTER: dict[Unit, tuple[Fraction, Fraction]] = {
+BOLT_STEPS: dict[LengthUnit, Fraction] = {"in": Fraction(9, 2), "cm": Fraction(10)}  # an eighth of a yard
+FAT_QUARTER: dict[LengthUnit, tuple[Fraction, Fraction]] = {
     "in": (Fraction(41, 2), Fraction(35, 2)), "cm": (Fraction(54), Fraction(44)),
 }  # fmt: skip
-FAT_EIGHTH: dict[Unit, tuple[Fraction, Fraction]] = {
+FAT_EIGHTH: dict[LengthUnit, tuple[Fraction, Fraction]] = {
     "in": (Fraction(41, 2), Fraction(17, 2)), "cm": (Fraction(54), Fraction(22)),
 }  # fmt: skip
 
@@ -124,7 +124,7 @@ def plan_cloth(
     fabric: str,
     cuts: Sequence[Cut],
     bolt: Bolt,
-    unit: Unit,
+    unit: LengthUnit,
     *,
     upright: bool = False,
     on_hand: Sequence[Piece] = (),
@@ -327,7 +327,7 @@ def each_strip_once(layout: Layout, most: int) -> Layout:
     )
 
 
-def _fat_quarters(wanted: Sequence[Wanted], grid: int, bolt: Bolt, unit: Unit) -> int | None:
+def _fat_quarters(wanted: Sequence[Wanted], grid: int, bolt: Bolt, unit: LengthUnit) -> int | None:
     """How many fat quarters, washed, would do instead of cloth off the bolt.
 
     None where a piece does not fit on one, or where they would be more than anyone cuts up.

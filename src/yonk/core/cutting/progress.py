@@ -11,10 +11,9 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 from typing import Literal
 
-from yonk.core.cutting.cuts import Cut
-from yonk.core.units.needs import Listed
+from yonk.core.planning import Cut, StageName
+from yonk.core.units import Listed
 
-StageName = Literal["trial", "rest", "all"]
 MarkStage = Literal["trial", "rest"]
 
 

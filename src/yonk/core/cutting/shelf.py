@@ -7,11 +7,11 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from yonk.core.cutting.cloth import ClothPlan, Piece
-from yonk.core.cutting.in_words import size
-from yonk.core.draft import Unit
+from yonk.core.paper import LengthUnit
+from yonk.core.planning import size
 
 CM_TO_AN_INCH = Fraction(254, 100)
-FINEST: dict[Unit, Fraction] = {"in": Fraction(1, 8), "cm": Fraction(1, 10)}  # what is left over is told no finer
+FINEST: dict[LengthUnit, Fraction] = {"in": Fraction(1, 8), "cm": Fraction(1, 10)}  # what is left over is told no finer
 
 
 @dataclass(frozen=True)
@@ -27,18 +27,18 @@ class ShelfPiece:
 class ShelfCloth:
     """A fabric of the shelf: the unit that it is told in, and its pieces."""
 
-    unit: Unit
+    unit: LengthUnit
     pieces: tuple[ShelfPiece, ...]
 
 
-def in_unit(length: Fraction, unit: Unit, to: Unit) -> Fraction:
+def in_unit(length: Fraction, unit: LengthUnit, to: LengthUnit) -> Fraction:
     """A length told in one unit, exactly, in another."""
     if unit == to:
         return length
     return length * CM_TO_AN_INCH if to == "cm" else length / CM_TO_AN_INCH
 
 
-def pieces_of(cloth: ShelfCloth, unit: Unit) -> list[Piece]:
+def pieces_of(cloth: ShelfCloth, unit: LengthUnit) -> list[Piece]:
     """The pieces of a shelf fabric, one by one, in a draft's unit."""
     found = []
     for row in cloth.pieces:
@@ -47,7 +47,7 @@ def pieces_of(cloth: ShelfCloth, unit: Unit) -> list[Piece]:
     return found
 
 
-def after_cutting(cloth: ShelfCloth, plan: ClothPlan, unit: Unit) -> ShelfCloth:
+def after_cutting(cloth: ShelfCloth, plan: ClothPlan, unit: LengthUnit) -> ShelfCloth:
     """The shelf fabric without the pieces that a plan cuts from and with what is left over, its unit kept.
 
     What is left over is told a little smaller where the other unit's ruler has no such mark.

@@ -7,11 +7,10 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from yonk.core.cutting.cloth import BOLT_STEPS, Bolt, ClothPlan, Piece, plan_cloth
-from yonk.core.cutting.cuts import Cut
 from yonk.core.cutting.shelf import ShelfCloth, in_unit, pieces_of
-from yonk.core.cutting_stage import bolt_of
-from yonk.core.draft import Draft, Fabric, Unit
-from yonk.core.plan import Plan
+from yonk.core.cutting.stage import bolt_of
+from yonk.core.paper import Draft, Fabric, LengthUnit
+from yonk.core.planning import Cut, Plan
 
 
 @dataclass(frozen=True)
@@ -21,7 +20,7 @@ class Bought:
     fabric: Fabric
     shelf: str
     blocks: tuple[str, ...]
-    unit: Unit
+    unit: LengthUnit
     cloth: ClothPlan
 
 
@@ -56,7 +55,7 @@ def _bought(row: Sequence[tuple[Draft, Fabric, list[Cut]]], shelf: Mapping[str, 
     return Bought(fabric, fabric.shelf if tied else "", tuple(draft.name for draft, _, _ in row), unit, cloth)
 
 
-def _bolt(drafts: Iterable[Draft], unit: Unit) -> Bolt:
+def _bolt(drafts: Iterable[Draft], unit: LengthUnit) -> Bolt:
     bolts = [(bolt_of(draft), draft.unit) for draft in drafts]
     return Bolt(
         min(in_unit(bolt.width, own, unit) for bolt, own in bolts),
@@ -66,7 +65,7 @@ def _bolt(drafts: Iterable[Draft], unit: Unit) -> Bolt:
     )
 
 
-def in_units_of(cut: Cut, unit: Unit, to: Unit) -> Cut:
+def in_units_of(cut: Cut, unit: LengthUnit, to: LengthUnit) -> Cut:
     """A cut told in another unit, exactly."""
 
     def there(length: Fraction) -> Fraction:

@@ -7,8 +7,8 @@ from dataclasses import dataclass
 import shapely
 import shapely.affinity
 
-from yonk.core.plan import Plan
-from yonk.core.units.shapes import POINTS_CUT_OFF_AT
+from yonk.core.planning import Plan
+from yonk.core.units import POINTS_CUT_OFF_AT
 
 Outline = tuple[tuple[float, float], ...]
 
@@ -29,7 +29,7 @@ class Template:
     counts: tuple[tuple[str, int], ...]
 
 
-def templates(plan: Plan) -> list[Template]:
+def templates_of(plan: Plan) -> list[Template]:
     """The templates that the cuts need; where a ruler cuts everything, one for every letter."""
     needed = {purpose.letter for cut in plan.cuts if cut.shape == "template" for purpose in cut.purposes}
     drawing, draft = plan.reading.drawing, plan.reading.draft

@@ -1,1 +1,20 @@
-"""Questions outside a block: what squares on hand can become, whether a number is right, and charts of cut sizes."""
+"""Questions outside a block: what squares on hand become, whether a number is right, charts."""
+
+from yonk.core.finder.chart_check import Asked, Verdict, check, pieces_of
+from yonk.core.finder.charts import ChartLine, cut_chart
+from yonk.core.finder.on_hand import OnHand, Possible, what_can_i_make
+from yonk.core.finder.sample_unit import kinds_asked, method_of
+
+__all__ = [
+    "Asked",
+    "ChartLine",
+    "OnHand",
+    "Possible",
+    "Verdict",
+    "check",
+    "cut_chart",
+    "kinds_asked",
+    "method_of",
+    "pieces_of",
+    "what_can_i_make",
+]

@@ -7,10 +7,8 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from yonk.core.finder.sample_unit import method_of, sample_unit
-from yonk.core.sewing.work import SewingError
-from yonk.core.units.carrying_out import Size, carry_out, ruler_slack, target_of
-from yonk.core.units.needs import Need, Terms
-from yonk.core.units.unit import Kind, Method, Unit
+from yonk.core.sewing import SewingError
+from yonk.core.units import Kind, Method, Need, Size, Terms, Unit, carry_out, ruler_slack, target_of
 
 
 @dataclass(frozen=True)

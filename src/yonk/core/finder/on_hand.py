@@ -6,14 +6,11 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 
-from yonk.core.bounds import COUNTS
-from yonk.core.draft import DraftError
 from yonk.core.finder.sample_unit import kinds_asked, sample_unit
-from yonk.core.off_the_ruler import worst_off
-from yonk.core.sewing.work import SewingError
-from yonk.core.units.carrying_out import Made, Size, carry_out, ruler_slack
-from yonk.core.units.needs import YIELDS, Need, Terms
-from yonk.core.units.unit import Method, Unit, UnitKind
+from yonk.core.paper import COUNTS, DraftError
+from yonk.core.planning import worst_off
+from yonk.core.sewing import SewingError
+from yonk.core.units import YIELDS, Made, Method, Need, Size, Terms, Unit, UnitKind, carry_out, ruler_slack
 
 MOST_PIECES = COUNTS["pieces_on_hand"][1]
 STEPS_TRIED = 64

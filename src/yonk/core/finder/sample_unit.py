@@ -5,10 +5,9 @@ from __future__ import annotations
 from fractions import Fraction
 from functools import lru_cache
 
-from yonk.core.draft import Draft, DraftError, Fabric
-from yonk.core.units import BY_NAME, KINDS
-from yonk.core.units.reading import read
-from yonk.core.units.unit import Kind, Method, Unit, UnitKind
+from yonk.core.paper import Draft, DraftError, Fabric
+from yonk.core.planning import read
+from yonk.core.units import BY_NAME, KINDS, Kind, Method, Unit, UnitKind
 
 FABRICS = (
     Fabric(key="first", name="the first fabric", colour="#4c5b66", value="dark"),

@@ -10,8 +10,7 @@ from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from yonk.core.draft import Fabric
-from yonk.core.measure import show
+from yonk.core.paper import Fabric, show
 from yonk.core.sewing.plane import Line, Motion, Point, Segment, bounds, rectangle, sides_of
 from yonk.core.sewing.steps import ActName, Scene, Size, Step
 from yonk.core.sewing.trimming import Fit, Target, fit

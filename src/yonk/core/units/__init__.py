@@ -1,29 +1,55 @@
-"""The kinds of unit, in the order in which a region is tried. A new kind is a new file and a line here."""
+"""The kinds of unit, one file each: how it is recognised, drawn and made."""
 
-from yonk.core.units.checker import Checker
-from yonk.core.units.corner_flip import CornerFlip
-from yonk.core.units.flying_geese import FlyingGeese
-from yonk.core.units.half_rectangle_triangle import HalfRectangleTriangle
-from yonk.core.units.half_square_triangle import HalfSquareTriangle
-from yonk.core.units.patch import Patch
-from yonk.core.units.pieced import Pieced
-from yonk.core.units.quarter_square_triangle import QuarterSquareTriangle
-from yonk.core.units.split_quarter_square import SplitQuarterSquare
-from yonk.core.units.square_in_a_square import SquareInASquare
-from yonk.core.units.strip_set import StripSet
-from yonk.core.units.unit import Kind, UnitKind
-
-KINDS: tuple[UnitKind, ...] = (
-    Patch(),
-    HalfSquareTriangle(),
-    HalfRectangleTriangle(),
-    QuarterSquareTriangle(),
-    SplitQuarterSquare(),
-    FlyingGeese(),
-    SquareInASquare(),
-    CornerFlip(),
-    StripSet(),
-    Checker(),
+from yonk.core.units.carrying_out import Made, Size, carry_out, ruler_slack, target_of
+from yonk.core.units.kinds import BY_NAME, KINDS, REST
+from yonk.core.units.needs import (
+    YIELDS,
+    Cloth,
+    CutShape,
+    Hand,
+    Lie,
+    Listed,
+    Need,
+    Outline,
+    Rotary,
+    Subcut,
+    Terms,
+    pooled,
+    terms_of,
 )
-REST: UnitKind = Pieced()
-BY_NAME: dict[Kind, UnitKind] = {kind.kind: kind for kind in (*KINDS, REST)}
+from yonk.core.units.shapes import POINTS_CUT_OFF_AT
+from yonk.core.units.unit import Found, Kind, Method, MethodName, Part, Prints, Unit, UnitKind, lots_for
+
+__all__ = [
+    "BY_NAME",
+    "KINDS",
+    "POINTS_CUT_OFF_AT",
+    "REST",
+    "YIELDS",
+    "Cloth",
+    "CutShape",
+    "Found",
+    "Hand",
+    "Kind",
+    "Lie",
+    "Listed",
+    "Made",
+    "Method",
+    "MethodName",
+    "Need",
+    "Outline",
+    "Part",
+    "Prints",
+    "Rotary",
+    "Size",
+    "Subcut",
+    "Terms",
+    "Unit",
+    "UnitKind",
+    "carry_out",
+    "lots_for",
+    "pooled",
+    "ruler_slack",
+    "target_of",
+    "terms_of",
+]

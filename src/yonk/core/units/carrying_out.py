@@ -7,12 +7,23 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 from math import atan2, degrees, sqrt
 
-from yonk.core.draft import Fabric
-from yonk.core.measure import Length, Rational, show
-from yonk.core.sewing.plane import Line, Outline, area, rectangle, rectangle_around, sides_of
-from yonk.core.sewing.table import Piece, School, Table
-from yonk.core.sewing.trimming import Fit, Target, bias_sides, placed
-from yonk.core.sewing.work import Work
+from yonk.core.paper import Fabric, Length, Rational, show
+from yonk.core.sewing import (
+    Fit,
+    Line,
+    Outline,
+    Piece,
+    School,
+    Table,
+    Target,
+    Work,
+    area,
+    bias_sides,
+    placed,
+    rectangle,
+    rectangle_around,
+    sides_of,
+)
 from yonk.core.units.needs import YIELDS, Need, Terms
 from yonk.core.units.unit import Job, Method, Prints, Unit
 

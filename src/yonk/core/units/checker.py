@@ -4,9 +4,8 @@ from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
-from yonk.core.assembly import Region
-from yonk.core.sewing.plane import Motion
-from yonk.core.sewing.work import Work
+from yonk.core.drawing import Region
+from yonk.core.sewing import Motion, Work
 from yonk.core.units.needs import Cloth, Need, Terms, box
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.strip_set import cut_segments, on_ruler, room_of, segments_in_a_set, sew_side_by_side, strip

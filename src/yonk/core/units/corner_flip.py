@@ -3,11 +3,9 @@
 from dataclasses import replace
 from math import copysign
 
-from yonk.core.assembly import Piece, Region
-from yonk.core.measure import ROOT_2, Length
-from yonk.core.sewing.plane import Line, Motion, Point, bounds
-from yonk.core.sewing.table import edge_along, longest_side
-from yonk.core.sewing.work import Work
+from yonk.core.drawing import Piece, Region
+from yonk.core.paper import ROOT_2, Length
+from yonk.core.sewing import Line, Motion, Point, Work, bounds, edge_along, longest_side
 from yonk.core.units.flying_geese import flip_corners
 from yonk.core.units.needs import CornerOff, Need, Terms, box, isosceles
 from yonk.core.units.stamp import Stamp

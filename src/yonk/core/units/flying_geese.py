@@ -4,24 +4,12 @@ from collections.abc import Iterable
 from dataclasses import replace
 from math import copysign
 
-from yonk.core.assembly import Region
-from yonk.core.measure import ROOT_2, Length, show
-from yonk.core.sewing.plane import Line, Point, bounds
-from yonk.core.sewing.table import from_the_longest, longest_side
-from yonk.core.sewing.work import Layers, Work
+from yonk.core.drawing import Region
+from yonk.core.paper import ROOT_2, Length, show
+from yonk.core.sewing import Layers, Line, Point, Work, bounds, from_the_longest, longest_side
 from yonk.core.units.needs import Need, Terms, box, isosceles, square
 from yonk.core.units.stamp import Stamp
-from yonk.core.units.unit import (
-    Found,
-    FoundPart,
-    Job,
-    Method,
-    Unit,
-    UnitKind,
-    corner_sets,
-    in_every_turn,
-    on_point,
-)
+from yonk.core.units.unit import Found, FoundPart, Job, Method, Unit, UnitKind, corner_sets, in_every_turn, on_point
 
 ORDINALS = ("First", "Second", "Third", "Fourth")
 

@@ -10,10 +10,9 @@ from collections.abc import Sequence
 from fractions import Fraction
 from math import hypot
 
-from yonk.core.assembly import Region
-from yonk.core.measure import Length, show, square_root
-from yonk.core.sewing.table import from_the_longest, longest_side
-from yonk.core.sewing.work import Work, length
+from yonk.core.drawing import Region
+from yonk.core.paper import Length, show, square_root
+from yonk.core.sewing import Work, from_the_longest, length, longest_side
 from yonk.core.units.half_square_triangle import halved
 from yonk.core.units.needs import Cloth, Hand, Need, Terms, about
 from yonk.core.units.stamp import Stamp

@@ -8,24 +8,12 @@ from collections import Counter
 from dataclasses import replace
 from itertools import pairwise
 
-from yonk.core.assembly import Region
-from yonk.core.measure import ROOT_2, Length, show
-from yonk.core.sewing.plane import Line, bounds
-from yonk.core.sewing.table import corner_to_corner, longest_side
-from yonk.core.sewing.work import Layers, Work
+from yonk.core.drawing import Region
+from yonk.core.paper import ROOT_2, Length, show
+from yonk.core.sewing import Layers, Line, Work, bounds, corner_to_corner, longest_side
 from yonk.core.units.needs import Need, Terms, isosceles, square
 from yonk.core.units.stamp import Stamp
-from yonk.core.units.unit import (
-    Found,
-    FoundPart,
-    Job,
-    Method,
-    Unit,
-    UnitKind,
-    always,
-    lots_for,
-    on_point,
-)
+from yonk.core.units.unit import Found, FoundPart, Job, Method, Unit, UnitKind, always, lots_for, on_point
 
 
 def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:

@@ -11,8 +11,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 from typing import Literal
 
-from yonk.core.draft import USUAL, Draft, Press, Stitch
-from yonk.core.measure import ROOT_2, Length, Rational, show
+from yonk.core.paper import ROOT_2, USUAL, Draft, Length, Press, Rational, Stitch, show
 
 CutShape = Literal["square", "rectangle", "strip", "template"]
 Subcut = Literal["none", "one-diagonal", "both-diagonals"]

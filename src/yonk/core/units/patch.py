@@ -1,7 +1,7 @@
 """A patch: one plain square or rectangle, cut finished size plus a seam allowance on every side."""
 
-from yonk.core.assembly import Region
-from yonk.core.sewing.work import Work
+from yonk.core.drawing import Region
+from yonk.core.sewing import Work
 from yonk.core.units.needs import Need, Terms, box
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import Found, FoundPart, Job, Method, Unit, UnitKind

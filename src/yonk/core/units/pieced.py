@@ -1,6 +1,6 @@
 """Pieced: whatever is no known unit and does not come apart into cells. Its patches are cut singly."""
 
-from yonk.core.assembly import Region
+from yonk.core.drawing import Region
 from yonk.core.units.needs import Need, Terms
 from yonk.core.units.shapes import cut_patch
 from yonk.core.units.unit import Found, FoundPart, Method, Unit, UnitKind

@@ -5,11 +5,19 @@ Two at a time: half-square triangles larger by a second s√2, laid face to face
 
 from collections import Counter
 
-from yonk.core.assembly import Region
-from yonk.core.measure import ROOT_2, show
-from yonk.core.sewing.plane import Line, Point, Segment
-from yonk.core.sewing.table import Table, corner_to_corner, edge_along, from_the_longest, middle_of
-from yonk.core.sewing.work import Work
+from yonk.core.drawing import Region
+from yonk.core.paper import ROOT_2, show
+from yonk.core.sewing import (
+    Line,
+    Point,
+    Segment,
+    Table,
+    Work,
+    corner_to_corner,
+    edge_along,
+    from_the_longest,
+    middle_of,
+)
 from yonk.core.units.half_square_triangle import sew_two
 from yonk.core.units.needs import Cloth, Need, Terms, isosceles, square
 from yonk.core.units.stamp import Stamp

@@ -12,10 +12,8 @@ from math import atan2, cos, pi, sin
 
 import shapely
 
-from yonk.core.assembly import Piece
-from yonk.core.faces import Ring
-from yonk.core.measure import ROOT_2, Length, Rational, show
-from yonk.core.patches import lengths
+from yonk.core.drawing import Piece, Ring, lengths
+from yonk.core.paper import ROOT_2, Length, Rational, show
 from yonk.core.units.half_rectangle_triangle import right_triangle
 from yonk.core.units.needs import Cloth, Form, Hand, Need, Outline, Rotary, Terms, box, isosceles
 

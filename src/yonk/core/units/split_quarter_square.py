@@ -9,11 +9,9 @@ either side of the diagonal that crosses its seam, and cut: one left and one rig
 
 from collections.abc import Sequence
 
-from yonk.core.assembly import Region
-from yonk.core.measure import ROOT_2, show
-from yonk.core.sewing.plane import Line
-from yonk.core.sewing.table import corner_to_corner, edge_along, longest_side
-from yonk.core.sewing.work import Work
+from yonk.core.drawing import Region
+from yonk.core.paper import ROOT_2, show
+from yonk.core.sewing import Line, Work, corner_to_corner, edge_along, longest_side
 from yonk.core.units.half_square_triangle import sew_two
 from yonk.core.units.needs import Hand, Need, Terms, isosceles, square
 from yonk.core.units.quarter_square_triangle import join_quarters, sew_across

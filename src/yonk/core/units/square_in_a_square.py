@@ -7,10 +7,8 @@ by their legs are cut once, the others twice. The middle may be a plain square o
 from collections.abc import Mapping
 from math import sqrt
 
-from yonk.core.assembly import Region
-from yonk.core.sewing.plane import Motion, bounds, rectangle, sides_of
-from yonk.core.sewing.table import Table, longest_side
-from yonk.core.sewing.work import Work
+from yonk.core.drawing import Region
+from yonk.core.sewing import Motion, Table, Work, bounds, longest_side, rectangle, sides_of
 from yonk.core.units.flying_geese import flip_corners
 from yonk.core.units.needs import Need, Terms, about, box, isosceles
 from yonk.core.units.stamp import Stamp

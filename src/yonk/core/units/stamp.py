@@ -6,8 +6,8 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 
-from yonk.core.draft import Paint
-from yonk.core.motif import Motif
+from yonk.core.drawing import Motif
+from yonk.core.paper import Paint
 
 
 @dataclass(frozen=True)

@@ -3,10 +3,9 @@
 from collections.abc import Sequence
 from functools import partial
 
-from yonk.core.assembly import Region
-from yonk.core.measure import Length, show
-from yonk.core.sewing.plane import Motion, bounds
-from yonk.core.sewing.work import Work
+from yonk.core.drawing import Region
+from yonk.core.paper import Length, show
+from yonk.core.sewing import Motion, Work, bounds
 from yonk.core.units.needs import Cloth, Need, Terms, about, box
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import Counted, Found, FoundPart, Job, Method, Unit, UnitKind, in_batches_of

@@ -10,11 +10,9 @@ from functools import cached_property
 from math import gcd
 from typing import Any, ClassVar, Literal
 
-from yonk.core.assembly import Piece, Region
-from yonk.core.faces import Spot
-from yonk.core.measure import Length, Rational
-from yonk.core.sewing.table import Table
-from yonk.core.sewing.work import Work
+from yonk.core.drawing import Piece, Region, Spot
+from yonk.core.paper import Length, Rational
+from yonk.core.sewing import Table, Work
 from yonk.core.units.needs import Cloth, Hand, Need, Terms
 from yonk.core.units.stamp import Stamp
 

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 from itertools import accumulate
 
-from yonk.core.draft import Draft, Point
+from yonk.core.paper.draft import Draft, Point
 
 
 def _lines(proportions: tuple[Fraction, ...], finished: Fraction) -> tuple[Fraction, ...]:

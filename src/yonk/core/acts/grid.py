@@ -7,10 +7,7 @@ from dataclasses import replace
 from fractions import Fraction
 from typing import Literal
 
-from yonk.core.bounds import COUNTS
-from yonk.core.draft import Draft, DraftError, Paint, Point, Seam, UnitMethod
-from yonk.core.ruling import Ruling
-from yonk.core.seams import outside, tidy
+from yonk.core.paper import COUNTS, Draft, DraftError, Paint, Point, Ruling, Seam, UnitMethod, outside, tidy
 
 Axis = Literal["columns", "rows"]
 Back = Callable[[Point], Point]

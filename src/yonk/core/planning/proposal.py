@@ -6,15 +6,11 @@ from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from yonk.core.draft import Care
-from yonk.core.faces import Ring
-from yonk.core.measure import Length, show
-from yonk.core.sewing.plane import Outline, area, bounds, sides_of
-from yonk.core.sewing.work import length
-from yonk.core.units.carrying_out import target_of
-from yonk.core.units.needs import Terms, pooled
-from yonk.core.units.unit import Unit, UnitKind
-from yonk.core.ways import TURNING, Demand, Tally, Way, all_ways, tally
+from yonk.core.drawing import Ring
+from yonk.core.paper import Care, Length, show
+from yonk.core.planning.ways import TURNING, Demand, Tally, Way, all_ways, tally
+from yonk.core.sewing import Outline, area, bounds, length, sides_of
+from yonk.core.units import Terms, Unit, UnitKind, pooled, target_of
 
 CLOTH_WEIGHS = 2  # in the balance, a tenth more cloth counts as much as a fifth more to do
 

@@ -5,8 +5,8 @@ Luminance and contrast ratio are those of WCAG 2 (relative luminance of sRGB, (L
 
 from __future__ import annotations
 
-from yonk.core.draft import UNASSIGNED, Fabric
-from yonk.core.units.reading import Reading
+from yonk.core.paper import UNASSIGNED, Fabric
+from yonk.core.planning.reading import Reading
 
 SAME_VALUE_RATIO = 1.5  # two fabrics that the quilter calls equally dark, nearer than this
 ANY_VALUE_RATIO = 1.15  # so near that even different values given do not part them

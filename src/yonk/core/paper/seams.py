@@ -6,9 +6,9 @@ from collections import defaultdict
 from collections.abc import Iterable
 from fractions import Fraction
 
-from yonk.core.draft import Draft, Point, Seam
-from yonk.core.ruling import Ruling
-from yonk.core.stretches import joined
+from yonk.core.paper.draft import Draft, Point, Seam
+from yonk.core.paper.ruling import Ruling
+from yonk.core.paper.stretches import joined
 
 
 def _at(seam: Seam, share: Fraction) -> Point:

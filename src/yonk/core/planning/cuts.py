@@ -6,8 +6,8 @@ from collections.abc import Iterable
 from dataclasses import dataclass
 from fractions import Fraction
 
-from yonk.core.recipes import Recipe
-from yonk.core.units.needs import YIELDS, CutShape, Listed, Need, Outline, Rotary, Subcut
+from yonk.core.planning.recipes import Recipe
+from yonk.core.units import YIELDS, CutShape, Listed, Need, Outline, Rotary, Subcut
 
 
 @dataclass(frozen=True)

@@ -9,7 +9,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 from typing import Literal
 
-from yonk.core.measure import LengthError, read_length, show, write_mixed
+from yonk.core.paper.measure import LengthError, read_length, show, write_mixed
 
 LengthUnit = Literal["in", "cm"]
 LengthField = Literal[

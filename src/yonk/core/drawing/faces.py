@@ -20,9 +20,7 @@ from typing import Any
 import numpy as np
 import shapely
 
-from yonk.core.draft import Draft, DraftError, Point, Seam
-from yonk.core.ruling import Ruling
-from yonk.core.stretches import joined
+from yonk.core.paper import Draft, DraftError, Point, Ruling, Seam, joined
 
 Spot = tuple[int, int]
 Ring = tuple[Spot, ...]

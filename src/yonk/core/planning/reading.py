@@ -12,14 +12,22 @@ from typing import Any
 
 import numpy as np
 
-from yonk.core.assembly import Node, Piece, Region, Whole, block_region, take_apart, wholes
-from yonk.core.draft import Draft
-from yonk.core.faces import Drawing, draw
-from yonk.core.measure import Length
-from yonk.core.patches import Patch, fabrics_of, read_patches
-from yonk.core.units import BY_NAME, KINDS, REST
-from yonk.core.units.needs import Cloth, Hand
-from yonk.core.units.unit import Found, Kind, Part, Unit
+from yonk.core.drawing import (
+    Drawing,
+    Node,
+    Patch,
+    Piece,
+    Region,
+    Whole,
+    block_region,
+    draw,
+    fabrics_of,
+    read_patches,
+    take_apart,
+    wholes,
+)
+from yonk.core.paper import Draft, Length
+from yonk.core.units import BY_NAME, KINDS, REST, Cloth, Found, Hand, Kind, Part, Unit
 
 Identity = tuple[Any, ...]
 _MOST_INT64 = 2**62

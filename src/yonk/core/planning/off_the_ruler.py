@@ -6,10 +6,9 @@ from collections.abc import Iterable
 from dataclasses import dataclass
 from fractions import Fraction
 
-from yonk.core.draft import Draft
-from yonk.core.measure import Length, show
-from yonk.core.recipes import Recipe
-from yonk.core.units.needs import Need, Terms
+from yonk.core.paper import Draft, Length, show
+from yonk.core.planning.recipes import Recipe
+from yonk.core.units import Need, Terms
 
 
 @dataclass(frozen=True)

@@ -12,11 +12,8 @@ from fractions import Fraction
 from functools import lru_cache
 from math import ceil
 
-from yonk.core.draft import USUAL
-from yonk.core.measure import Length
-from yonk.core.units.carrying_out import carry_out
-from yonk.core.units.needs import YIELDS, Terms, pooled
-from yonk.core.units.unit import Method, Prints, Unit, UnitKind, lots_for
+from yonk.core.paper import USUAL, Length
+from yonk.core.units import YIELDS, Method, Prints, Terms, Unit, UnitKind, carry_out, lots_for, pooled
 
 NOMINAL = 48  # inches: a size at which no unit is so small that its seams run into each other
 FINE = Fraction(1, 10**9)  # a ruler on which nothing is off by anything that counts

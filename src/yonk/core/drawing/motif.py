@@ -10,10 +10,8 @@ from collections.abc import Callable, Iterator
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from yonk.core.draft import UNASSIGNED, Draft, DraftError, Paint, Point, Seam
-from yonk.core.faces import Drawing, draw, grid_point_inside
-from yonk.core.ruling import Ruling
-from yonk.core.seams import inside, outside, tidy
+from yonk.core.drawing.faces import Drawing, draw, grid_point_inside
+from yonk.core.paper import UNASSIGNED, Draft, DraftError, Paint, Point, Ruling, Seam, inside, outside, tidy
 
 ONE = Fraction(1)
 

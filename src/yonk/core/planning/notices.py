@@ -8,18 +8,16 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 from typing import Literal
 
-from yonk.core.assembly import wholes
-from yonk.core.contrast import hard_to_tell_apart
-from yonk.core.cutting.cuts import Cut
-from yonk.core.measure import show
-from yonk.core.off_the_ruler import in_words, off_the_ruler
-from yonk.core.recipes import Recipe
-from yonk.core.set_in import set_in_pieces
-from yonk.core.sizes import finer_steps, on_the_ruler, sizes_on_the_ruler
-from yonk.core.units import BY_NAME
-from yonk.core.units.needs import terms_of
-from yonk.core.units.reading import Reading
-from yonk.core.ways import effort_of
+from yonk.core.drawing import set_in_pieces, wholes
+from yonk.core.paper import show
+from yonk.core.planning.contrast import hard_to_tell_apart
+from yonk.core.planning.cuts import Cut
+from yonk.core.planning.off_the_ruler import in_words, off_the_ruler
+from yonk.core.planning.reading import Reading
+from yonk.core.planning.recipes import Recipe
+from yonk.core.planning.sizes import finer_steps, on_the_ruler, sizes_on_the_ruler
+from yonk.core.planning.ways import effort_of
+from yonk.core.units import BY_NAME, terms_of
 
 Code = Literal[
     "off-the-ruler", "loose-seam", "bias-edge", "spares", "mirrored-pairs", "low-contrast", "set-in-seam",

@@ -5,12 +5,14 @@ from __future__ import annotations
 from collections import Counter
 from collections.abc import Sequence
 from dataclasses import replace
+from typing import Literal
 
-from yonk.core.cutting.cuts import Cut
-from yonk.core.cutting.progress import StageName
-from yonk.core.draft import Draft
-from yonk.core.plan import Plan, make_plan
-from yonk.core.units.needs import YIELDS
+from yonk.core.paper import Draft
+from yonk.core.planning.cuts import Cut
+from yonk.core.planning.plan import Plan, make_plan
+from yonk.core.units import YIELDS
+
+StageName = Literal["trial", "rest", "all"]
 
 
 def plan_stage(draft: Draft, stage: StageName) -> Plan:

@@ -6,7 +6,7 @@ from typing import Any
 
 import numpy as np
 
-from yonk.core.assembly import Piece, Region
+from yonk.core.drawing.assembly import Piece, Region
 
 ON_THE_LINE = 1e-9  # of the region's size; a seam that is not exact lies off by less
 MOST_AT_ONCE = 4_000_000  # corners times lines looked at together

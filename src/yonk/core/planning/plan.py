@@ -5,12 +5,12 @@ from __future__ import annotations
 from collections.abc import Mapping
 from dataclasses import dataclass
 
-from yonk.core.cutting.cuts import Cut, cutting_list
-from yonk.core.cutting.lie import laid_by_print
-from yonk.core.draft import USUAL, Draft, coloured
-from yonk.core.notices import Notice, all_notices
-from yonk.core.recipes import Recipe, choose_recipes
-from yonk.core.units.reading import Reading, read
+from yonk.core.paper import USUAL, Draft, coloured
+from yonk.core.planning.cuts import Cut, cutting_list
+from yonk.core.planning.lie import laid_by_print
+from yonk.core.planning.notices import Notice, all_notices
+from yonk.core.planning.reading import Reading, read
+from yonk.core.planning.recipes import Recipe, choose_recipes
 
 
 @dataclass(frozen=True)

@@ -6,10 +6,9 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 
 from yonk.core.cutting.cloth import BOLT_STEPS, Bolt, ClothPlan, Piece, plan_cloth
-from yonk.core.cutting.progress import Done, StageName, not_booked
-from yonk.core.draft import Draft
-from yonk.core.plan import Plan
-from yonk.core.stages import plan_stage
+from yonk.core.cutting.progress import Done, not_booked
+from yonk.core.paper import Draft
+from yonk.core.planning import Plan, StageName, plan_stage
 
 
 @dataclass(frozen=True)

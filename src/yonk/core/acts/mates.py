@@ -6,8 +6,8 @@ from dataclasses import dataclass
 from fractions import Fraction
 from typing import Literal
 
-from yonk.core.draft import Draft, DraftError, Point
-from yonk.core.motif import Motif, Span
+from yonk.core.drawing import Motif, Span
+from yonk.core.paper import Draft, DraftError, Point
 
 MatesName = Literal["none", "half-turn", "quarter-turns", "left-right", "top-bottom", "both-ways", "diagonals", "all"]
 

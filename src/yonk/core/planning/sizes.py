@@ -6,13 +6,10 @@ from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from yonk.core.bounds import LENGTHS
-from yonk.core.draft import Draft, DraftError, Unit, typed_length
-from yonk.core.measure import Length
-from yonk.core.off_the_ruler import worst_off
-from yonk.core.recipes import Recipe
-from yonk.core.units import unit as units
-from yonk.core.units.needs import Need, Terms
+from yonk.core.paper import LENGTHS, Draft, DraftError, Length, LengthUnit, typed_length
+from yonk.core.planning.off_the_ruler import worst_off
+from yonk.core.planning.recipes import Recipe
+from yonk.core.units import Need, Terms, Unit
 
 STEPS_TRIED = 96
 FEW_PARTS = 12
@@ -28,7 +25,7 @@ def needs_at(recipes: Iterable[Recipe], terms: Terms, by: Fraction) -> Iterator[
                 yield recipe, need
 
 
-def _of_each_kind(unit: units.Unit) -> units.Unit:
+def _of_each_kind(unit: Unit) -> Unit:
     """A unit of a great many patches with one of each kind, whose cuts are alike."""
     if len(unit.parts) <= FEW_PARTS:
         return unit
@@ -116,7 +113,7 @@ def size_chart(draft: Draft, recipes: Sequence[Recipe], terms: Terms, widths: It
     return rows
 
 
-def width_range(start: str, end: str, step: str, unit: Unit) -> list[Fraction]:
+def width_range(start: str, end: str, step: str, unit: LengthUnit) -> list[Fraction]:
     """The finished widths of a chart, from texts as typed. Raises `DraftError` naming the field."""
     lengths = {name: typed_length(text, name, "finished", unit) for name, text in (("start", start), ("end", end))}
     lengths["step"] = typed_length(step, "step", "line", unit)

@@ -11,17 +11,27 @@ from math import sqrt
 
 import shapely
 
-from yonk.core.measure import Length, show
-from yonk.core.proposal import smallest
-from yonk.core.recipes import Wanted, proposal_for
-from yonk.core.sewing.plane import NOTHING, Line, area, sides_of
-from yonk.core.sewing.work import Layers, SewingError, length
-from yonk.core.units import BY_NAME
-from yonk.core.units.carrying_out import Made, carry_out, target_of
-from yonk.core.units.needs import CutShape, Hand, Need, Subcut, Terms, pooled
-from yonk.core.units.reading import Group
-from yonk.core.units.unit import Method, Prints, Unit
-from yonk.core.ways import Demand, Shape, Share, Tally, Way, all_ways, for_both_hands, tally, way_named
+from yonk.core.paper import Length, show
+from yonk.core.planning.proposal import smallest
+from yonk.core.planning.reading import Group
+from yonk.core.planning.recipes import Wanted, proposal_for
+from yonk.core.planning.ways import Demand, Shape, Share, Tally, Way, all_ways, for_both_hands, tally, way_named
+from yonk.core.sewing import NOTHING, Layers, Line, SewingError, area, length, sides_of
+from yonk.core.units import (
+    BY_NAME,
+    CutShape,
+    Hand,
+    Made,
+    Method,
+    Need,
+    Prints,
+    Subcut,
+    Terms,
+    Unit,
+    carry_out,
+    pooled,
+    target_of,
+)
 
 MOST_WAYS = 7
 INSIDE_HALF_A_SQUARE = 1 - sqrt(0.5)  # the circle inside half a square, of its side

@@ -9,9 +9,8 @@ from functools import lru_cache
 from math import isqrt
 from typing import Literal
 
-from yonk.core.draft import UNASSIGNED, Draft
-from yonk.core.faces import Drawing, Face, Ring
-from yonk.core.measure import Length, Rational, square_root
+from yonk.core.drawing.faces import Drawing, Face, Ring
+from yonk.core.paper import UNASSIGNED, Draft, Length, Rational, square_root
 
 Outline = tuple[Ring, tuple[Ring, ...]]
 ShapeName = Literal["square", "rectangle", "triangle", "diamond", "parallelogram", "trapezoid", "polygon"]

@@ -6,13 +6,11 @@ from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass
 from functools import lru_cache
 
-from yonk.core.draft import Care, Draft
-from yonk.core.proposal import Proposal, capital, propose
-from yonk.core.units import BY_NAME
-from yonk.core.units.needs import Need, Terms, terms_of
-from yonk.core.units.reading import Group, Reading, gather
-from yonk.core.units.unit import Method, lots_for
-from yonk.core.ways import Demand, Share, Way, way_named
+from yonk.core.paper import Care, Draft
+from yonk.core.planning.proposal import Proposal, capital, propose
+from yonk.core.planning.reading import Group, Reading, gather
+from yonk.core.planning.ways import Demand, Share, Way, way_named
+from yonk.core.units import BY_NAME, Method, Need, Terms, lots_for, terms_of
 
 
 @dataclass(frozen=True)

@@ -7,10 +7,9 @@ from dataclasses import dataclass, field, replace
 from fractions import Fraction
 from typing import Any, Literal
 
-from yonk.core.bounds import CountField, LengthField, NumberField, count_fault, typed
-from yonk.core.measure import LengthError, seen
+from yonk.core.paper.bounds import CountField, LengthField, LengthUnit, NumberField, count_fault, typed
+from yonk.core.paper.measure import LengthError, seen
 
-Unit = Literal["in", "cm"]
 Value = Literal["light", "medium", "dark"]
 Print = Literal["solid", "allover", "directional"]
 Stitch = Literal["beside", "two-lines"]
@@ -33,7 +32,7 @@ class DraftError(ValueError):
         return type(self), (self.place, self.message)
 
 
-def typed_length(text: str, place: str, field: LengthField | NumberField, unit: Unit) -> Fraction:
+def typed_length(text: str, place: str, field: LengthField | NumberField, unit: LengthUnit) -> Fraction:
     """A length as typed into the field `place`, within the bounds of what it is. Raises `DraftError`."""
     try:
         return typed(text, field, unit)
@@ -137,7 +136,7 @@ class Usual:
     slip: Fraction  # how far a seam of an ordinary hand is off
 
 
-USUAL: dict[Unit, Usual] = {
+USUAL: dict[LengthUnit, Usual] = {
     "in": Usual(WorkingLengths(), squaring=Fraction(1), hair=Fraction(1, 64), slip=Fraction(1, 32)),
     "cm": Usual(
         WorkingLengths(
@@ -151,13 +150,13 @@ USUAL: dict[Unit, Usual] = {
 }  # fmt: skip
 
 
-def in_its_unit(making: Making, unit: Unit) -> Making:
+def in_its_unit(making: Making, unit: LengthUnit) -> Making:
     """The making with the usual lengths of another unit; what does not depend on it stays."""
     usual: dict[str, Any] = {str(name): length for name, length in USUAL[unit].lengths.lengths().items()}
     return replace(making, **usual)
 
 
-def default_making(unit: Unit) -> Making:
+def default_making(unit: LengthUnit) -> Making:
     """The making of a draft that says nothing about it."""
     return in_its_unit(Making(), unit)
 
@@ -181,7 +180,7 @@ class Draft:
     """One block. `columns` and `rows` are proportions; points count columns and rows from the top left corner."""
 
     name: str
-    unit: Unit
+    unit: LengthUnit
     width: Fraction
     height: Fraction
     columns: tuple[Fraction, ...]

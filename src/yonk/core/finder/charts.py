@@ -7,9 +7,8 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from yonk.core.finder.chart_check import Asked, pieces_of
-from yonk.core.measure import Length
-from yonk.core.units.needs import Terms
-from yonk.core.units.unit import Kind
+from yonk.core.paper import Length
+from yonk.core.units import Kind, Terms
 
 
 @dataclass(frozen=True)

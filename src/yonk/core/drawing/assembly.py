@@ -15,8 +15,8 @@ from fractions import Fraction
 from functools import cached_property
 from typing import Generic, TypeVar
 
-from yonk.core.faces import Drawing, Ring
-from yonk.core.measure import ROOT_2, Length, Rational
+from yonk.core.drawing.faces import Drawing, Ring
+from yonk.core.paper import ROOT_2, Length, Rational
 
 Known = TypeVar("Known")
 

@@ -10,12 +10,12 @@ from collections import Counter
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import replace
 
-from yonk.core.cutting.cuts import Cut, Purpose
-from yonk.core.draft import Draft, Fabric
-from yonk.core.faces import Face
-from yonk.core.recipes import Recipe
-from yonk.core.units.needs import Hand, Lie
-from yonk.core.units.reading import Reading
+from yonk.core.drawing import Face
+from yonk.core.paper import Draft, Fabric
+from yonk.core.planning.cuts import Cut, Purpose
+from yonk.core.planning.reading import Reading
+from yonk.core.planning.recipes import Recipe
+from yonk.core.units import Hand, Lie
 
 Way = tuple[Lie | None, Hand | None]
 

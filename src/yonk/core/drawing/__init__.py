@@ -1,0 +1,35 @@
+"""The drawing that the seams make together: faces, lettered patches, how the block comes apart."""
+
+from yonk.core.drawing.assembly import Node, Piece, Region, Whole, block_region, take_apart, wholes
+from yonk.core.drawing.faces import Drawing, Face, Ring, Spot, draw, grid_point_inside, work_in
+from yonk.core.drawing.motif import Motif, Span, lay, lift
+from yonk.core.drawing.patches import Patch, ShapeName, fabrics_of, lengths, paint_faces, read_patches
+from yonk.core.drawing.set_in import set_in_pieces
+
+__all__ = [
+    "Drawing",
+    "Face",
+    "Motif",
+    "Node",
+    "Patch",
+    "Piece",
+    "Region",
+    "Ring",
+    "ShapeName",
+    "Span",
+    "Spot",
+    "Whole",
+    "block_region",
+    "draw",
+    "fabrics_of",
+    "grid_point_inside",
+    "lay",
+    "lengths",
+    "lift",
+    "paint_faces",
+    "read_patches",
+    "set_in_pieces",
+    "take_apart",
+    "wholes",
+    "work_in",
+]

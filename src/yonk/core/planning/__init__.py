@@ -1,0 +1,58 @@
+"""From a draft to its plan: reading, ways, the proposal, recipes, cuts, notices, stages."""
+
+from yonk.core.planning.comparison import Comparison, CutLine, Figures, compare, steps_of, working
+from yonk.core.planning.contrast import luminance
+from yonk.core.planning.cuts import Cut
+from yonk.core.planning.in_words import (
+    cut_shape,
+    cut_size,
+    diagonal,
+    further,
+    purposes,
+    size,
+    told,
+)
+from yonk.core.planning.notices import Code
+from yonk.core.planning.off_the_ruler import worst_off
+from yonk.core.planning.plan import Plan, make_plan
+from yonk.core.planning.reading import Group, Reading, read
+from yonk.core.planning.recipes import Recipe, Wanted, of_group, wanted_of
+from yonk.core.planning.sizes import ChartRow, size_chart, width_range
+from yonk.core.planning.stages import StageName, plan_stage
+from yonk.core.planning.ways import Way, way_named
+
+__all__ = [
+    "ChartRow",
+    "Code",
+    "Comparison",
+    "Cut",
+    "CutLine",
+    "Figures",
+    "Group",
+    "Plan",
+    "Reading",
+    "Recipe",
+    "StageName",
+    "Wanted",
+    "Way",
+    "compare",
+    "cut_shape",
+    "cut_size",
+    "diagonal",
+    "further",
+    "luminance",
+    "make_plan",
+    "of_group",
+    "plan_stage",
+    "purposes",
+    "read",
+    "size",
+    "size_chart",
+    "steps_of",
+    "told",
+    "wanted_of",
+    "way_named",
+    "width_range",
+    "working",
+    "worst_off",
+]

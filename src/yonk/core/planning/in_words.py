@@ -1,0 +1,82 @@
+"""The cutting in words, for screens and paper alike."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from fractions import Fraction
+
+from yonk.core.paper import Length, LengthUnit, show
+from yonk.core.planning.cuts import Cut
+from yonk.core.planning.recipes import Recipe
+from yonk.core.units import BY_NAME, Hand, Lie, Listed
+
+FURTHER = {
+    "none": "",
+    "one-diagonal": "then cut each once on the diagonal",
+    "both-diagonals": "then cut each on both diagonals",
+}
+
+
+def size(width: Length | Fraction, height: Length | Fraction, unit: LengthUnit) -> str:
+    """``3 1⁄2″`` for a square, else ``4″ × 2″``."""
+    wide, high = Length.of(width), Length.of(height)
+    return show(wide, unit) if wide == high else f"{show(wide, unit)} × {show(high, unit)}"
+
+
+def cut_size(cut: Cut, unit: LengthUnit) -> str:
+    """A cut's size."""
+    if cut.shape == "strip":
+        return f"{show(cut.height, unit)} × {show(cut.width, unit)} long"
+    return size(cut.width, cut.height, unit)
+
+
+def cut_shape(cut: Cut) -> str:
+    """What is cut, one or more of it."""
+    return f"{cut.shape}{'' if cut.count == 1 else 's'}"
+
+
+def further(cut: Cut, unit: LengthUnit) -> str:
+    """How a cut is cut further, and which way where that matters."""
+    what = cut.what
+    if cut.rotary:
+        return f"from {cut.rotary.words}"
+    if what.corners_off:
+        return (
+            f"then cut off {_listed([_corner(place, off, unit) for place, off in enumerate(what.corners_off) if off])}"
+        )
+    words = FURTHER[what.subcut] + (f", {diagonal(what.hand, what.lie)}" if what.hand else "")
+    lie = LYING[what.lie] if what.lie else ""
+    return "; ".join(part for part in (lie, words) if part)
+
+
+CORNERS = ("top left", "top right", "bottom right", "bottom left")
+LYING = {"stands": "longer side the way the print points", "lies": "longer side across the print"}
+RISING: dict[Hand, str] = {"right": "from bottom left to top right", "left": "from top left to bottom right"}
+
+
+def diagonal(hand: Hand, lie: Lie | None) -> str:
+    """Which way a diagonal is cut, right side of the cloth up."""
+    how = "the print upright" if lie else "longer side across"
+    return f"{RISING[hand]}, right side up, {how}"
+
+
+def _corner(place: int, off: Fraction, unit: LengthUnit) -> str:
+    return f"the {CORNERS[place]} corner, {show(off, unit)} along each side"
+
+
+def _listed(said: Sequence[str]) -> str:
+    return said[0] if len(said) == 1 else f"{', '.join(said[:-1])} and {said[-1]}"
+
+
+def told(what: Listed, amount: int, name: str, unit: LengthUnit) -> str:
+    """So much of a cut in words; `name` is its fabric's: ``6 of Peat square 8″``."""
+    if what.shape == "strip":
+        return f"{amount} segment{'' if amount == 1 else 's'} of {name} strip {show(what.height, unit)} wide"
+    way = f", cut {RISING[what.hand]}" if what.hand else ""
+    return f"{amount} of {name} {what.shape} {size(what.width, what.height, unit)}{way}"
+
+
+def purposes(cut: Cut, recipes: Sequence[Recipe]) -> list[str]:
+    """What a cut is for: letter, kind and label of each unit."""
+    kinds = {recipe.group.label: recipe.group.kind for recipe in recipes}
+    return [f"{one.letter}, {BY_NAME[kinds[one.units[0]]].words} {' and '.join(one.units)}" for one in cut.purposes]

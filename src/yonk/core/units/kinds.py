@@ -1,0 +1,29 @@
+"""The kinds of unit, in the order in which a region is tried. A new kind is a new file and a line here."""
+
+from yonk.core.units.checker import Checker
+from yonk.core.units.corner_flip import CornerFlip
+from yonk.core.units.flying_geese import FlyingGeese
+from yonk.core.units.half_rectangle_triangle import HalfRectangleTriangle
+from yonk.core.units.half_square_triangle import HalfSquareTriangle
+from yonk.core.units.patch import Patch
+from yonk.core.units.pieced import Pieced
+from yonk.core.units.quarter_square_triangle import QuarterSquareTriangle
+from yonk.core.units.split_quarter_square import SplitQuarterSquare
+from yonk.core.units.square_in_a_square import SquareInASquare
+from yonk.core.units.strip_set import StripSet
+from yonk.core.units.unit import Kind, UnitKind
+
+KINDS: tuple[UnitKind, ...] = (
+    Patch(),
+    HalfSquareTriangle(),
+    HalfRectangleTriangle(),
+    QuarterSquareTriangle(),
+    SplitQuarterSquare(),
+    FlyingGeese(),
+    SquareInASquare(),
+    CornerFlip(),
+    StripSet(),
+    Checker(),
+)
+REST: UnitKind = Pieced()
+BY_NAME: dict[Kind, UnitKind] = {kind.kind: kind for kind in (*KINDS, REST)}
