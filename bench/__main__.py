@@ -21,7 +21,7 @@ import shapely
 
 from bench.cloth import report_quality, seconds_for_300, seconds_from_hand
 from bench.drawings import SORTS, one_patch_painted, triangles
-from yonk.api.answers import form_of
+from yonk.api.shelf.answers import form_of
 from yonk.cli import tune_memory
 from yonk.core.drawing import draw
 from yonk.core.drawing.faces import forget_drawings

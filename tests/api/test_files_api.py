@@ -10,7 +10,7 @@ import pytest
 from fastapi.testclient import TestClient
 
 from tests.core.test_cut_sizes_by_hand import terms
-from yonk.api.recipe_view import length_words
+from yonk.api.shown import length_words
 from yonk.core.paper import show
 from yonk.files.block_file import write_block
 from yonk.files.paper import drawable, marked

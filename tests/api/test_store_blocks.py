@@ -12,7 +12,7 @@ from hypothesis import strategies as st
 from sqlalchemy import Engine, text
 
 from tests.drafts import even
-from yonk.api.answers import card_of, form_of
+from yonk.api.shelf.answers import card_of, form_of
 from yonk.core.planning import read
 from yonk.files.block_file import write_block
 from yonk.store import blocks, revisions

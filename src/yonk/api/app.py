@@ -17,11 +17,15 @@ from sqlalchemy.exc import SQLAlchemyError
 from starlette.exceptions import HTTPException
 from starlette.responses import Response
 
-from yonk.api.cut_routes import router as cut_router
+from yonk.api.cut.routes import router as cut
+from yonk.api.draft.routes import router as draft
+from yonk.api.fabrics.routes import router as fabrics
+from yonk.api.finder.routes import router as finder
 from yonk.api.guard import TOO_LARGE, Guard, too_large
-from yonk.api.recipe_routes import router as recipe_router
-from yonk.api.routes import block_out, router
-from yonk.api.schemas import BlockOut, FaultOut, FaultsOut
+from yonk.api.recipes.routes import router as recipes
+from yonk.api.shelf.kept import block_out
+from yonk.api.shelf.routes import router as shelf
+from yonk.api.wire import BlockOut, FaultOut, FaultsOut
 from yonk.api.work import NobodyWaitsError, TooMuchWorkError, Works
 from yonk.core.paper import DraftError
 from yonk.files.block_file import BadFileError
@@ -41,9 +45,8 @@ def create_app(engine: Engine | None, front_end: Path | None = None) -> FastAPI:
     app.state.sessions = session_maker(engine) if engine else None
     app.state.works = Works()
     app.add_middleware(Guard, too_large=too_large)
-    app.include_router(router)
-    app.include_router(recipe_router)
-    app.include_router(cut_router)
+    for router in (draft, shelf, recipes, finder, cut, fabrics):
+        app.include_router(router)
     for fault, answer in (
         (BadFileError, _bad_file),
         (DraftError, _bad_draft),

@@ -11,7 +11,7 @@ from starlette.exceptions import HTTPException
 from starlette.responses import JSONResponse, Response
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
-from yonk.api.schemas import FaultOut, FaultsOut
+from yonk.api.wire import FaultOut, FaultsOut
 from yonk.files.block_file import MOST_BYTES
 
 TOO_LARGE = "This is larger than 2 MB, the most there can be."

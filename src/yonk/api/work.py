@@ -32,6 +32,7 @@ SECONDS = 60
 BYTES = 4 * 2**30
 AT_ONCE = 2
 LOOK_AGAIN = 0.02
+ANSWERS = [f"yonk.api.{subject}.answers" for subject in ("draft", "shelf", "recipes", "cut", "fabrics")]
 CONTEXT = multiprocessing.get_context("forkserver")
 
 
@@ -53,7 +54,7 @@ class Works:
 
     def prepare(self) -> None:
         """Have the process ready that heavy work starts from, with everything it needs loaded."""
-        CONTEXT.set_forkserver_preload(["yonk.api.answers"])
+        CONTEXT.set_forkserver_preload(ANSWERS)
         ensure_running()  # now, since what it loads takes longer than a blink
 
     def end_all(self) -> None:

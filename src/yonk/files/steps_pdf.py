@@ -6,7 +6,7 @@ from reportlab.lib.colors import Color, HexColor
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
 
 from yonk.core.paper import Draft
-from yonk.core.planning import Plan, of_group, size, steps_of, wanted_of
+from yonk.core.planning import Plan, of_group, size, steps_of
 from yonk.core.sewing import MarkedLine, Picture, Step, picture_of
 from yonk.core.units import BY_NAME
 from yonk.files.paper import (
@@ -33,7 +33,7 @@ ACROSS = 2  # steps side by side
 def write_steps_pdf(plan: Plan, paper: PaperName = "letter") -> bytes:
     """The steps of every way that is taken, one group of units after the other; each caution once."""
     draft = plan.reading.draft
-    wanted = wanted_of([(plan.reading, plan.blocks), *plan.colourings])
+    wanted = plan.wanted
     story: list[Flowable] = []
     said: set[str] = set()
     for group, recipes in of_group(plan.recipes):

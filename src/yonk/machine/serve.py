@@ -14,8 +14,8 @@ from pathlib import Path
 import uvicorn
 from sqlalchemy import Engine
 
-from yonk.api.answers import form_of
 from yonk.api.app import create_app
+from yonk.api.shelf.answers import form_of
 from yonk.api.work import Works
 from yonk.machine.database_server import DatabaseServer, MachineError
 from yonk.machine.samples import all_samples, shelf_samples

@@ -29,7 +29,7 @@ from yonk.core.cutting.progress import (
 )
 from yonk.core.cutting.shelf import ShelfCloth, ShelfPiece, after_cutting, pieces_of
 from yonk.core.cutting.shopping import Bought, shopping_list
-from yonk.core.cutting.stage import Cutting, plan_cutting
+from yonk.core.cutting.stage import Changed, Cutting, changed, plan_cutting
 from yonk.core.cutting.templates import Outline, Template, templates_of
 
 __all__ = [
@@ -38,6 +38,7 @@ __all__ = [
     "MOST_DRAWN",
     "NO_MARKS",
     "Bought",
+    "Changed",
     "ClothPlan",
     "Cutting",
     "Done",
@@ -56,6 +57,7 @@ __all__ = [
     "all_booked",
     "bought",
     "carried_over",
+    "changed",
     "cut_so_far",
     "diagonal_drawn",
     "each_strip_once",

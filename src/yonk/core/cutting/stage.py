@@ -6,7 +6,7 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 
 from yonk.core.cutting.cloth import BOLT_STEPS, Bolt, ClothPlan, Piece, plan_cloth
-from yonk.core.cutting.progress import Done, not_booked
+from yonk.core.cutting.progress import Done, Standing, cut_so_far, not_booked, of_no_use, standings
 from yonk.core.paper import Draft
 from yonk.core.planning import Plan, StageName, plan_stage
 
@@ -44,6 +44,24 @@ def plan_cutting(
                 left[fabric.shelf].remove(layout.source)
         cloths.append(replace(cloth, cuts=tuple(cuts)))
     return Cutting(draft, stage, plan, tuple(cloths))
+
+
+@dataclass(frozen=True)
+class Changed:
+    """What a changed draft makes of what is cut: cuts that are of no use any more, and those of which more is wanted."""
+
+    useless: tuple[Standing, ...]
+    still: tuple[Standing, ...]
+
+
+def changed(cutting: Cutting, done: Done) -> Changed:
+    """What became of the cuts that are done, in whatever order they were cut."""
+    if not done:
+        return Changed((), ())
+    staged = [*plan_stage(cutting.draft, "trial").cuts, *plan_stage(cutting.draft, "rest").cuts]
+    whole, known = plan_stage(cutting.draft, "all").cuts, cut_so_far(done, "all")
+    still = [one for one in standings(whole, known) if one.done and one.still and cutting.stage == "all"]
+    return Changed(tuple(of_no_use(whole, staged, known)), tuple(still))
 
 
 def bolt_of(draft: Draft) -> Bolt:

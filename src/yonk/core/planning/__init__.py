@@ -17,9 +17,10 @@ from yonk.core.planning.off_the_ruler import worst_off
 from yonk.core.planning.plan import Plan, make_plan
 from yonk.core.planning.reading import Group, Reading, read
 from yonk.core.planning.recipes import Recipe, Wanted, of_group, wanted_of
+from yonk.core.planning.side_by_side import way_asked, ways_side_by_side
 from yonk.core.planning.sizes import ChartRow, size_chart, width_range
 from yonk.core.planning.stages import StageName, plan_stage
-from yonk.core.planning.ways import Way, way_named
+from yonk.core.planning.ways import Share, Way, way_named
 
 __all__ = [
     "ChartRow",
@@ -32,6 +33,7 @@ __all__ = [
     "Plan",
     "Reading",
     "Recipe",
+    "Share",
     "StageName",
     "Wanted",
     "Way",
@@ -51,7 +53,9 @@ __all__ = [
     "steps_of",
     "told",
     "wanted_of",
+    "way_asked",
     "way_named",
+    "ways_side_by_side",
     "width_range",
     "working",
     "worst_off",

@@ -10,7 +10,7 @@ from yonk.core.planning.cuts import Cut, cutting_list
 from yonk.core.planning.lie import laid_by_print
 from yonk.core.planning.notices import Notice, all_notices
 from yonk.core.planning.reading import Reading, read
-from yonk.core.planning.recipes import Recipe, choose_recipes
+from yonk.core.planning.recipes import Recipe, Wanted, choose_recipes, wanted_of
 
 
 @dataclass(frozen=True)
@@ -23,6 +23,11 @@ class Plan:
     recipes: tuple[Recipe, ...]
     cuts: tuple[Cut, ...]
     notices: tuple[Notice, ...]
+
+    @property
+    def wanted(self) -> Wanted:
+        """What is wanted of each group over the blocks of all colourings."""
+        return wanted_of([(self.reading, self.blocks), *self.colourings])
 
     @property
     def all_blocks(self) -> int:

@@ -1,54 +1,25 @@
-"""What goes over the wire. The front end's types are made from these."""
+"""What goes over the wire of a draft. The front end's types are made from these."""
 
 from __future__ import annotations
 
-from datetime import datetime
-from typing import Annotated, Any, Literal
+from typing import Annotated, Literal
 
-from pydantic import BaseModel, ConfigDict, Field
+from pydantic import Field
 from typing_extensions import TypedDict
 
+from yonk.api.wire import Document, Model, PictureFaceOut, Place
 from yonk.core.acts import Act, MatesName
 from yonk.core.drawing import ShapeName
-from yonk.core.paper import COUNTS, Care, LengthUnit, Press, Print, Stitch, Value
+from yonk.core.paper import Care, LengthUnit, Press, Print, Stitch, Value
 from yonk.core.planning import Code
 from yonk.core.units import CutShape, Kind, MethodName, Subcut
-
-Document = Annotated[dict[str, Any], Field(description="a block file; the front end hands it on as it came")]
-Place = tuple[float, float]
-SaveKey = Annotated[
-    str, Field(pattern="^[0-9a-zA-Z-]{8,64}$", description="the save's own name, alike when it is sent again")
-]
-Revision = Annotated[int, Field(ge=COUNTS["revision"][0], le=COUNTS["revision"][1])]
-
-
-class Model(BaseModel):
-    model_config = ConfigDict(frozen=True)
-
-
-class FaultOut(Model):
-    """One thing that is wrong: where, and what would mend it."""
-
-    place: str
-    message: str
-
-
-class FaultsOut(Model):
-    """The one shape of every error."""
-
-    code: Literal[
-        "bad-document", "bad-request", "not-found", "not-allowed", "deleted", "old-revision", "too-large", "too-much",
-        "foreign", "database", "unforeseen",
-    ]  # fmt: skip
-    faults: list[FaultOut]
-    theirs: BlockOut | None = None
 
 
 class ActsIn(Model):
     """A draft and what is done to it, in order; none to have it read as it is."""
 
     document: Document
-    acts: Annotated[list[Annotated[Act, Field(discriminator="do")]], Field(max_length=200)] = []
+    acts: list[Annotated[Act, Field(discriminator="do")]] = Field(default=[], max_length=200)
     mates: MatesName = "none"
     stretches: bool = False
     outlines: bool = False
@@ -283,97 +254,6 @@ class DraftOut(Model):
     colourings: list[ColouringOut]
 
 
-class BlockOut(Model):
-    """A block as it is kept."""
-
-    id: str
-    name: str
-    revision: int
-    created: datetime
-    changed: datetime
-    document: Document
-
-
-class PictureFaceOut(Model):
-    """One patch of a small picture."""
-
-    outline: list[Place]
-    colour: str
-
-
-class ShelfBlockOut(Model):
-    """A block on the shelf with a small picture of it."""
-
-    id: str
-    name: str
-    revision: int
-    changed: datetime
-    finished: str
-    width: float
-    height: float
-    patches: int
-    blocks: int
-    picture: list[PictureFaceOut]
-
-
-class ShelfOut(Model):
-    """A page of the shelf: its blocks, how many there are on all pages, which page it is and of how many."""
-
-    blocks: list[ShelfBlockOut]
-    total: int
-    page: int
-    pages: int
-
-
-class StateOut(Model):
-    """A saved state of a block."""
-
-    revision: int
-    saved: datetime
-    title: str
-    opened: bool
-
-
-class StatesOut(Model):
-    """The saved states of a block, the newest first, and the rule by which old ones are thinned."""
-
-    states: list[StateOut]
-    rule: str
-
-
-class StateDocumentOut(Model):
-    """The document of a saved state."""
-
-    document: Document
-
-
-class TitleIn(Model):
-    """A name for a saved state; nothing takes it away."""
-
-    title: Annotated[str, Field(max_length=120)]
-
-
-class NewBlockIn(Model):
-    """A new block: its document, or a name, size and even grid to begin with."""
-
-    document: Document | None = None
-    name: str = "New block"
-    unit: LengthUnit = "in"
-    width: str = "9"
-    height: str = "9"
-    columns: int = 3
-    rows: int = 3
-    save_key: SaveKey | None = None
-
-
-class SaveIn(Model):
-    """A state of a block and the revision it was made from."""
-
-    document: Document
-    revision: Revision
-    save_key: SaveKey | None = None
-
-
 class StampOut(Model):
     """A kind of unit in the tray: its picture from 0 to 1, each part with its place among the fabrics in hand."""
 
@@ -391,5 +271,5 @@ class StampPartOut(Model):
     fabric: int
 
 
-for model in (FaultsOut, StampOut, ColouringOut, DraftOut, SvgOut):
+for model in (StampOut, ColouringOut, DraftOut, SvgOut):
     model.model_rebuild()

@@ -1,4 +1,4 @@
-"""A plan as the screen needs it: outlines to draw and texts to show. No rule is decided here."""
+"""A plan as the Draft step needs it: outlines to draw and texts to show. No rule is decided here."""
 
 from __future__ import annotations
 
@@ -9,7 +9,7 @@ from math import hypot
 
 import shapely
 
-from yonk.api.schemas import (
+from yonk.api.draft.schemas import (
     ChartCellOut,
     ChartRowOut,
     ColouringOut,
@@ -22,12 +22,12 @@ from yonk.api.schemas import (
     MatesOut,
     MethodOut,
     NoticeOut,
-    PictureFaceOut,
-    Place,
     SheetOut,
     StretchOut,
     UnitOut,
 )
+from yonk.api.shown import DARK_INK, LIGHT_INK, picture
+from yonk.api.wire import Place
 from yonk.core.acts import WORDS, Mate, MatesName, possible_mates
 from yonk.core.drawing import Ring, Spot, grid_point_inside, paint_faces
 from yonk.core.paper import Draft, show, write_exact, write_mixed, write_typed
@@ -36,7 +36,6 @@ from yonk.core.planning import (
     Cut,
     Group,
     Plan,
-    Reading,
     Recipe,
     cut_shape,
     cut_size,
@@ -49,7 +48,6 @@ from yonk.core.units import BY_NAME, terms_of
 from yonk.files.block_file import write_block
 
 SHORT_FURTHER = {"none": "", "one-diagonal": "once", "both-diagonals": "twice"}
-DARK_INK, LIGHT_INK = "#14312c", "#fbf7ec"
 
 
 def view_of(plan: Plan, *, stretches: bool = False, outlines: bool = False) -> DraftOut:
@@ -65,19 +63,6 @@ def sheet_of(plan: Plan) -> SheetOut:
 def fabrics_of(plan: Plan) -> list[FabricOut]:
     """The fabrics of a plan, as they are to be drawn."""
     return _View(plan).fabrics()
-
-
-def picture(reading: Reading) -> list[PictureFaceOut]:
-    """A small picture: each patch in its colour, in the draft's unit."""
-    scale = reading.drawing.scale
-    colours = {fabric.key: fabric.colour for fabric in reading.draft.fabrics}
-    return [
-        PictureFaceOut(
-            outline=[(round(x / scale, 4), round(y / scale, 4)) for x, y in face.ring],
-            colour=colours.get(fabric, "#fffdf6"),
-        )
-        for face, fabric in zip(reading.drawing.faces, reading.fabrics, strict=True)
-    ]
 
 
 def chart_view(rows: list[ChartRow], draft: Draft) -> list[ChartRowOut]:

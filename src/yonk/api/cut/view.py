@@ -2,13 +2,10 @@
 
 from __future__ import annotations
 
-import json
 from collections import Counter
-from collections.abc import Iterable, Mapping, Sequence
-from fractions import Fraction
-from typing import Any
+from collections.abc import Iterable, Mapping
 
-from yonk.api.cut_schemas import (
+from yonk.api.cut.schemas import (
     ChangedOut,
     CutFabricOut,
     CutLineOut,
@@ -16,74 +13,40 @@ from yonk.api.cut_schemas import (
     LaidOut,
     LayoutOut,
     MarkInOut,
-    ShelfFabricOut,
-    ShelfPieceOut,
-    ShoppingLineOut,
     StripOut,
     StripsToldOut,
 )
-from yonk.api.view import DARK_INK, LIGHT_INK
 from yonk.core.cutting import (
     MOST_DRAWN,
-    NO_MARKS,
-    Bought,
+    Changed,
     ClothPlan,
     Cutting,
-    Done,
     Layout,
     Mark,
     Marks,
-    ShelfCloth,
-    ShelfPiece,
     Tick,
     bought,
-    cut_so_far,
     diagonal_drawn,
     each_strip_once,
     fat_quarters,
     not_booked,
-    of_no_use,
-    pieces_of,
-    plan_cutting,
-    standings,
     strip_words,
     strips_of,
     ticks,
 )
-from yonk.core.paper import Draft, LengthUnit, show, write_exact, write_typed
-from yonk.core.planning import StageName, cut_shape, cut_size, further, luminance, plan_stage, purposes, size, told
+from yonk.core.paper import Draft, LengthUnit, show
+from yonk.core.planning import cut_shape, cut_size, further, purposes, size, told
 from yonk.core.sewing import CAUTIONS
 from yonk.files.cut_mark import write_mark
 from yonk.store.fabrics import KeptFabric
 
 
-def cutting_of(draft: Draft, stage: StageName, shelf: Mapping[str, KeptFabric], marks: Marks = NO_MARKS) -> Cutting:
-    """How each fabric of a draft is cut in a stage, with the pieces that the shelf has of it."""
-    on_hand = {name: pieces_of(shelf_cloth(kept), draft.unit) for name, kept in shelf.items()}
-    return plan_cutting(draft, stage, on_hand, marks.booked)
-
-
-def shelf_cloth(kept: KeptFabric) -> ShelfCloth:
-    """What is kept of a shelf fabric."""
-    known = json.loads(kept.document)
-    pieces = [ShelfPiece(Fraction(row["width"]), Fraction(row["length"]), row["count"]) for row in known["pieces"]]
-    return ShelfCloth(known["unit"], tuple(pieces))
-
-
-def shelf_document(kept: KeptFabric, cloth: ShelfCloth) -> str:
-    """What is to be kept of a shelf fabric whose pieces have changed."""
-    pieces = [
-        {"width": write_exact(one.width), "length": write_exact(one.length), "count": one.count} for one in cloth.pieces
-    ]
-    return json.dumps(json.loads(kept.document) | {"pieces": pieces}, ensure_ascii=False)
-
-
-def cutting_view(cutting: Cutting, shelf: Mapping[str, KeptFabric], marks: Marks) -> CutOutPlan:
+def cutting_view(cutting: Cutting, shelf: Mapping[str, KeptFabric], marks: Marks, changed: Changed) -> CutOutPlan:
     """The complete list of a stage."""
     return CutOutPlan(
         stage=cutting.stage, blocks=cutting.plan.all_blocks,
         fabrics=[_fabric(cloth, cutting, shelf, marks) for cloth in cutting.cloths],
-        changed=_changed(cutting, marks.done) if marks.done else [], caution=CAUTIONS["blade"],
+        changed=_changed(changed, cutting.draft), caution=CAUTIONS["blade"],
     )  # fmt: skip
 
 
@@ -147,59 +110,17 @@ def _layout(layout: Layout, cloth: ClothPlan, unit: LengthUnit) -> LayoutOut:
     )  # fmt: skip
 
 
-def _changed(cutting: Cutting, done: Done) -> list[ChangedOut]:
-    """What was cut and is of no use to the draft as it is now, in whatever order it is cut; and what is wanting."""
-    draft, unit = cutting.draft, cutting.draft.unit
-    staged = [*plan_stage(draft, "trial").cuts, *plan_stage(draft, "rest").cuts]
-    whole, known = plan_stage(draft, "all").cuts, cut_so_far(done, "all")
+def _changed(found: Changed, draft: Draft) -> list[ChangedOut]:
+    """What was cut and is of no use now, and what is wanting."""
     out = []
-    for one in of_no_use(whole, staged, known):
+    for one in found.useless:
         name = draft.fabric(one.what.fabric).name
         good = f", {one.good} {'is' if one.good == 1 else 'are'} still good" if one.good else ""
         cut = "was cut and is" if one.useless == 1 else "were cut and are"
-        words = f"{told(one.what, one.useless, name, unit)} {cut} of no use now{good}."
+        words = f"{told(one.what, one.useless, name, draft.unit)} {cut} of no use now{good}."
         out.append(ChangedOut(words=words, fabric=one.what.fabric, kind="useless"))
-    for one in standings(whole, known):
-        if one.done and one.still and cutting.stage == "all":
-            name = draft.fabric(one.what.fabric).name
-            words = f"{told(one.what, one.done, name, unit)} are cut, {one.still} more are wanted."
-            out.append(ChangedOut(words=words, fabric=one.what.fabric, kind="still"))
+    for one in found.still:
+        name = draft.fabric(one.what.fabric).name
+        words = f"{told(one.what, one.done, name, draft.unit)} are cut, {one.still} more are wanted."
+        out.append(ChangedOut(words=words, fabric=one.what.fabric, kind="still"))
     return out
-
-
-def shelf_fabric_out(kept: KeptFabric) -> ShelfFabricOut:
-    """A fabric of the shelf as it is sent."""
-    known: dict[str, Any] = json.loads(kept.document)
-    unit: LengthUnit = known["unit"]
-    return ShelfFabricOut(
-        id=kept.id, name=kept.name, colour=known["colour"], value=known["value"], print=known["print"], fibre=known["fibre"],
-        note=known["note"], unit=unit, revision=kept.revision,
-        ink=DARK_INK if luminance(known["colour"]) > 0.18 else LIGHT_INK,
-        pieces=[_shelf_piece(row, unit) for row in known["pieces"]],
-    )  # fmt: skip
-
-
-def _shelf_piece(row: Mapping[str, Any], unit: LengthUnit) -> ShelfPieceOut:
-    width, length = Fraction(row["width"]), Fraction(row["length"])
-    return ShelfPieceOut(
-        width=write_typed(width, unit), length=write_typed(length, unit), count=row["count"],
-        words=f"{row['count']} × {show(width, unit)} × {show(length, unit)}",
-    )  # fmt: skip
-
-
-def all_of(kept: Sequence[KeptFabric]) -> dict[str, KeptFabric]:
-    """The shelf by id."""
-    return {one.id: one for one in kept}
-
-
-def shopping_line(one: Bought, shelf: Mapping[str, KeptFabric]) -> ShoppingLineOut:
-    """A cloth to buy as it is sent."""
-    fabric, cloth = one.fabric, one.cloth
-    on_hand = Counter(layout.source.name for layout in cloth.layouts if not layout.bought)
-    return ShoppingLineOut(
-        name=shelf[one.shelf].name if one.shelf else fabric.name, colour=fabric.colour,
-        ink=DARK_INK if luminance(fabric.colour) > 0.18 else LIGHT_INK,
-        value=fabric.value, print=fabric.print, buy=bought(cloth.buy, one.unit),
-        fat_quarters=fat_quarters(cloth.fat_quarters), from_shelf=[f"{n} of {name}" for name, n in on_hand.items()],
-        blocks=list(one.blocks),
-    )  # fmt: skip

@@ -1,88 +1,31 @@
-"""The routes of blocks and drafts: thin, stateless, every answer in the shapes of `schemas`."""
+"""Routes of the shelf of blocks: pages, saves, earlier states."""
 
 from __future__ import annotations
 
 import json
-from collections.abc import Iterator
 from fractions import Fraction
-from functools import lru_cache
-from typing import Annotated, Any
+from typing import Annotated
 
-from fastapi import APIRouter, Depends, Path, Query, Request, Response
-from sqlalchemy.orm import Session
+from fastapi import APIRouter, Query, Request, Response
 from starlette.concurrency import run_in_threadpool
 
-from yonk.api import answers
-from yonk.api.schemas import (
-    ActsIn,
-    BlockOut,
-    ChartIn,
-    ChartRowOut,
-    DraftOut,
-    FaultsOut,
-    NewBlockIn,
-    Revision,
-    SaveIn,
-    ShelfOut,
-    StampOut,
-    StampPartOut,
-    StateDocumentOut,
-    StateOut,
-    StatesOut,
-    SvgIn,
-    SvgOut,
-    TitleIn,
-)
+from yonk.api.session import BlockId, Db
+from yonk.api.shelf import answers
+from yonk.api.shelf.kept import block_out
+from yonk.api.shelf.schemas import NewBlockIn, SaveIn, ShelfOut, StateDocumentOut, StateOut, StatesOut, TitleIn
+from yonk.api.wire import ERRORS, BlockOut, Revision, as_json
 from yonk.api.work import Work
 from yonk.core.acts import Regrid, Rename, Resize, apply
 from yonk.core.paper import Draft, Fabric, default_making
-from yonk.core.planning import read
-from yonk.core.units import KINDS
-from yonk.files.block_file import block_schema
 from yonk.store import blocks as store
 from yonk.store import revisions
-from yonk.store.blocks import Kept
 
 router = APIRouter(prefix="/api")
+
 FIRST_FABRICS = (
     Fabric(key="peat", name="Peat", colour="#3b2a20", value="dark"),
     Fabric(key="fog", name="Fog", colour="#e7e6df", value="light"),
 )
-ERRORS: dict[int | str, dict[str, Any]] = {
-    400: {"model": FaultsOut},
-    404: {"model": FaultsOut},
-    409: {"model": FaultsOut},
-    413: {"model": FaultsOut},
-    422: {"model": FaultsOut},
-    503: {"model": FaultsOut},
-}
-
-
-def session_of(request: Request) -> Iterator[Session]:
-    """A session for one request."""
-    with request.app.state.sessions() as session:
-        yield session
-
-
-Db = Annotated[Session, Depends(session_of)]
-BlockId = Annotated[str, Path(pattern="^[0-9a-z]{1,32}$")]
-
-
-@router.post("/draft", response_model=DraftOut, responses=ERRORS)
-async def work_on_draft(asked: ActsIn, work: Work) -> Response:
-    """Apply acts to a draft and read what comes of it; nothing is stored."""
-    return as_json(await work.on_draft(asked.document, answers.worked_on, asked))
-
-
-def as_json(text: bytes) -> Response:
-    """JSON that is written already."""
-    return Response(text, media_type="application/json")
-
-
-@router.get("/tray", response_model=list[StampOut])
-def tray() -> list[StampOut]:
-    """The kinds of unit that can be put into cells, with their pictures."""
-    return _tray()
 
 
 @router.get("/blocks", response_model=ShelfOut, responses=ERRORS)
@@ -180,36 +123,6 @@ def name_state(block_id: BlockId, revision: Revision, asked: TitleIn, db: Db) ->
     revisions.name_state(db, block_id, revision, " ".join(asked.title.split()))
 
 
-@router.post("/files/block", response_class=Response, responses=ERRORS)
-async def block_file(asked: ActsIn, work: Work) -> Response:
-    """The block file of a draft, saved or not."""
-    return await work.file(asked.document, answers.block_file, asked)
-
-
-@router.post("/files/block.svg", response_class=Response, responses=ERRORS)
-async def block_svg(asked: ActsIn, work: Work) -> Response:
-    """A draft as SVG at true size."""
-    return await work.file(asked.document, answers.block_svg, asked)
-
-
-@router.post("/draft/from-svg", response_model=SvgOut, responses=ERRORS)
-async def seams_from_svg(asked: SvgIn, work: Work) -> Response:
-    """A draft with its seams taken from an SVG drawing; nothing is stored."""
-    return as_json(await work.heavy(answers.from_svg, asked))
-
-
-@router.post("/draft/sizes", response_model=list[ChartRowOut], responses=ERRORS)
-async def sizes(asked: ChartIn, work: Work) -> Response:
-    """The size chart of a draft: what every letter is cut to over a range of finished widths."""
-    return as_json(await work.on_draft(asked.document, answers.sizes, asked))
-
-
-@router.get("/schema/block.json")
-def schema() -> dict[str, Any]:
-    """The JSON Schema of a block file."""
-    return block_schema()
-
-
 def _new_draft(asked: NewBlockIn) -> Draft:
     one = Fraction(1)
     empty = Draft(
@@ -223,37 +136,3 @@ def _new_draft(asked: NewBlockIn) -> Draft:
     ):
         empty = apply(empty, act)
     return empty
-
-
-def block_out(kept: Kept) -> BlockOut:
-    """A kept block as it is sent."""
-    return BlockOut(
-        id=kept.id, name=kept.name, revision=kept.revision, created=kept.created, changed=kept.changed,
-        document=json.loads(kept.document),
-    )  # fmt: skip
-
-
-@lru_cache(maxsize=1)
-def _tray() -> list[StampOut]:
-    out = []
-    for kind in KINDS:
-        stamp = kind.stamp
-        if stamp is None:
-            continue
-        hand = ("0", "1", "2", "3")
-        motif = stamp.motif(hand)
-        one = Fraction(1)
-        columns, rows = stamp.span
-        drawn = Draft(
-            name="", unit="in", width=Fraction(columns), height=Fraction(rows), columns=(one,), rows=(one,),
-            seams=motif.seams, fabrics=tuple(Fabric(key=key, name=key, colour="#000000") for key in hand),
-            paints=motif.paints,
-        )  # fmt: skip
-        reading = read(drawn)
-        scale = reading.drawing.scale
-        parts = [
-            StampPartOut(outline=[(x / scale, y / scale) for x, y in face.ring], fabric=int(fabric))
-            for face, fabric in zip(reading.drawing.faces, reading.fabrics, strict=True)
-        ]
-        out.append(StampOut(kind=kind.kind, words=kind.words, columns=columns, rows=rows, parts=parts))
-    return out

@@ -1,4 +1,4 @@
-"""Routes of recipes, their steps, and the questions outside a block: thin and stateless."""
+"""Routes of the questions outside a block."""
 
 from __future__ import annotations
 
@@ -9,43 +9,25 @@ from urllib.parse import quote
 
 from fastapi import APIRouter, Response
 
-from yonk.api import answers
-from yonk.api.recipe_schemas import (
+from yonk.api.finder.schemas import (
     CutChartIn,
     CutChartOut,
-    DraftIn,
     KindMethodOut,
     KindOut,
     OnHandIn,
     PossibleOut,
-    RecipesOut,
     SettingsIn,
-    StepsOut,
     ToldIn,
     VerdictOut,
-    WayIn,
 )
-from yonk.api.recipe_view import cut_chart_view, possible_view, verdict_view
-from yonk.api.routes import ERRORS, as_json
-from yonk.api.work import Work
+from yonk.api.finder.view import cut_chart_view, possible_view, verdict_view
+from yonk.api.wire import ERRORS
 from yonk.core.finder import OnHand, check, cut_chart, kinds_asked, method_of, pieces_of, what_can_i_make
 from yonk.core.paper import USUAL, DraftError, LengthField, LengthUnit, typed_length
 from yonk.core.planning import width_range
 from yonk.core.units import BY_NAME, Terms
 
 router = APIRouter(prefix="/api")
-
-
-@router.post("/recipes", response_model=RecipesOut, responses=ERRORS)
-async def recipes(asked: DraftIn, work: Work) -> Response:
-    """Every way to make every group of a draft's units, side by side."""
-    return as_json(await work.on_draft(asked.document, answers.recipes, asked))
-
-
-@router.post("/recipes/steps", response_model=StepsOut, responses=ERRORS)
-async def steps(asked: WayIn, work: Work) -> Response:
-    """One way step by step, in words and pictures."""
-    return as_json(await work.on_draft(asked.document, answers.steps, asked))
 
 
 @router.get("/finder/kinds", response_model=list[KindOut])

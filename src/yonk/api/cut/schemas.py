@@ -1,4 +1,4 @@
-"""What goes over the wire of the cutting: lists, layouts, progress, the fabric shelf, shopping."""
+"""What goes over the wire of the cutting."""
 
 from __future__ import annotations
 
@@ -6,9 +6,8 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from yonk.api.schemas import Document, Model, Revision
+from yonk.api.wire import Document, Model, Revision
 from yonk.core.cutting import MarkStage
-from yonk.core.paper import COUNTS, LengthUnit, Print, Value
 from yonk.core.planning import StageName
 from yonk.core.units import CutShape, Subcut
 
@@ -155,73 +154,6 @@ class MarksIn(Model):
     revision: Revision
 
 
-class ShelfPieceIn(Model):
-    """Pieces of one size on the shelf, as typed."""
-
-    width: str
-    length: str
-    count: Annotated[int, Field(ge=COUNTS["pieces_on_the_shelf"][0], le=COUNTS["pieces_on_the_shelf"][1])] = 1
-
-
-class ShelfFabricIn(Model):
-    """A fabric for the shelf."""
-
-    name: Annotated[str, Field(min_length=1, max_length=120)]
-    colour: Annotated[str, Field(pattern="^#[0-9a-fA-F]{6}$")]
-    value: Value = "medium"
-    print: Print = "solid"
-    fibre: Annotated[str, Field(max_length=120)] = ""
-    note: Annotated[str, Field(max_length=2000)] = ""
-    unit: LengthUnit = "in"
-    pieces: Annotated[list[ShelfPieceIn], Field(max_length=200, default_factory=list)]
-    revision: Revision | None = None
-
-
-class ShelfPieceOut(Model):
-    """Pieces of one size on the shelf: as typed, and said."""
-
-    width: str
-    length: str
-    count: int
-    words: str
-
-
-class ShelfFabricOut(Model):
-    """A fabric of the shelf."""
-
-    id: str
-    name: str
-    colour: str
-    ink: str
-    value: Value
-    print: Print
-    fibre: str
-    note: str
-    unit: LengthUnit
-    pieces: list[ShelfPieceOut]
-    revision: int
-
-
-class ShoppingIn(Model):
-    """The blocks that are shopped for."""
-
-    blocks: Annotated[list[str], Field(min_length=1, max_length=100)]
-
-
-class ShoppingLineOut(Model):
-    """A fabric to buy, over all blocks that want it."""
-
-    name: str
-    colour: str
-    ink: str
-    value: Value
-    print: Print
-    buy: str
-    fat_quarters: str
-    from_shelf: list[str]
-    blocks: list[str]
-
-
 class DoneIn(Model):
     """The cutting of a fabric is done: what was used comes off the shelf, what is left goes on it."""
 
@@ -229,11 +161,3 @@ class DoneIn(Model):
     block_id: str
     stage: StageName
     fabric: str
-
-
-class PresetOut(Model):
-    """A usual size of cloth."""
-
-    name: str
-    width: str
-    length: str

@@ -1,0 +1,135 @@
+"""The cutting of a draft: lists, layouts, what is booked, files to take along."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Any
+
+from yonk.api.cut.schemas import CutIn, DoneIn, PrintIn
+from yonk.api.cut.view import cutting_view
+from yonk.api.fabrics.kept import Shelf, cutting_of, shelf_cloth, shelf_document
+from yonk.api.wire import CSV, PDF, SVG, XLSX, as_bytes
+from yonk.core.cutting import (
+    Cutting,
+    Marks,
+    OldMark,
+    Template,
+    after_cutting,
+    all_booked,
+    carried_over,
+    changed,
+    not_booked,
+    templates_of,
+)
+from yonk.core.paper import Draft, DraftError
+from yonk.core.planning import plan_stage
+from yonk.files.block_file import take_block
+from yonk.files.cut_drawings import write_layouts_svg, write_templates_dxf, write_templates_svg
+from yonk.files.cut_mark import write_mark
+from yonk.files.cutting_csv import write_cutting_csv
+from yonk.files.cutting_pdf import write_cutting_pdf
+from yonk.files.cutting_xlsx import write_cutting_xlsx
+from yonk.files.download import File
+from yonk.files.labels_pdf import write_labels_pdf
+from yonk.files.templates_pdf import write_templates_pdf
+from yonk.store.cutting import KeptMark
+from yonk.store.fabrics import KeptFabric
+
+
+def cut(asked: CutIn, shelf: Shelf, marks: Marks) -> bytes:
+    """The complete cutting list of a stage."""
+    cutting = cutting_of(take_block(asked.document), asked.stage, shelf, marks)
+    return as_bytes(cutting_view(cutting, shelf, marks, changed(cutting, marks.done)))
+
+
+def carried(document: dict[str, Any], old: list[OldMark]) -> list[KeptMark]:
+    """Ticks of the older kind as marks of a draft's cuts."""
+    draft = take_block(document)
+    marks = carried_over(old, plan_stage(draft, "trial").cuts, plan_stage(draft, "all").cuts)
+    return [KeptMark(mark.stage, write_mark(mark.what), amount) for mark, amount in marks.items()]
+
+
+@dataclass(frozen=True)
+class Booking:
+    """What a finished cutting of a fabric changes: the shelf fabric's document, and what the shelf then knows of."""
+
+    fabric: KeptFabric
+    document: str
+    marks: list[KeptMark]
+
+
+def booked(asked: DoneIn, shelf: Shelf, marks: Marks) -> Booking:
+    """What becomes of the shelf when a fabric is cut. Raises `DraftError` where there is nothing to book."""
+    draft = take_block(asked.document)
+    fabric = draft.fabric(asked.fabric)
+    kept = shelf.get(fabric.shelf)
+    if kept is None:
+        raise DraftError("fabric", f"{fabric.name} is tied to none of the fabric shelf")
+    cloths = cutting_of(draft, asked.stage, shelf, marks).cloths
+    cloth = next((one for one in cloths if one.fabric == fabric.key), None)
+    if cloth is None:
+        raise DraftError("fabric", f"nothing is cut of {fabric.name}")
+    if not any(one.count for one in not_booked(cloth.cuts, marks.booked, asked.stage)):
+        raise DraftError("fabric", f"the leftovers of {fabric.name} were put on the shelf already")
+    document = shelf_document(kept, after_cutting(shelf_cloth(kept), cloth, draft.unit))
+    known = all_booked(cloth.cuts, asked.stage, marks.booked).items()
+    return Booking(
+        kept, document, [KeptMark(mark.stage, write_mark(mark.what), booked=amount) for mark, amount in known]
+    )
+
+
+def _cutting(asked: PrintIn, shelf: Shelf) -> Cutting:
+    return cutting_of(take_block(asked.document), asked.stage, shelf)
+
+
+def _templates(asked: PrintIn) -> tuple[Draft, list[Template]]:
+    draft = take_block(asked.document)
+    return draft, templates_of(plan_stage(draft, asked.stage))
+
+
+def cutting_pdf(asked: PrintIn, shelf: Shelf) -> File:
+    """The cutting list with its layouts, on paper."""
+    found = _cutting(asked, shelf)
+    return File(write_cutting_pdf(found, asked.paper), PDF, f"{found.draft.name} cutting list.pdf")
+
+
+def templates_pdf(asked: PrintIn) -> File:
+    """Templates at true size."""
+    draft, shapes = _templates(asked)
+    return File(write_templates_pdf(shapes, draft.unit, draft.name, asked.paper), PDF, f"{draft.name} templates.pdf")
+
+
+def labels_pdf(asked: PrintIn, shelf: Shelf) -> File:
+    """Labels for the stacks."""
+    found = _cutting(asked, shelf)
+    return File(write_labels_pdf(found, asked.paper), PDF, f"{found.draft.name} labels.pdf")
+
+
+def cutting_csv(asked: PrintIn) -> File:
+    """The cutting list of a stage as CSV."""
+    plan = plan_stage(take_block(asked.document), asked.stage)
+    return File(write_cutting_csv(plan).encode(), CSV, f"{plan.reading.draft.name} cutting list.csv")
+
+
+def cutting_xlsx(asked: PrintIn, shelf: Shelf) -> File:
+    """The cutting list as a spreadsheet."""
+    found = _cutting(asked, shelf)
+    return File(write_cutting_xlsx(found), XLSX, f"{found.draft.name} cutting list.xlsx")
+
+
+def layouts_svg(asked: PrintIn, shelf: Shelf) -> File:
+    """The layouts at true size."""
+    found = _cutting(asked, shelf)
+    return File(write_layouts_svg(found).encode(), SVG, f"{found.draft.name} layouts.svg")
+
+
+def templates_svg(asked: PrintIn) -> File:
+    """Templates as SVG at true size."""
+    draft, shapes = _templates(asked)
+    return File(write_templates_svg(shapes, draft.unit).encode(), SVG, f"{draft.name} templates.svg")
+
+
+def templates_dxf(asked: PrintIn) -> File:
+    """Templates for a cutting machine."""
+    draft, shapes = _templates(asked)
+    return File(write_templates_dxf(shapes, draft.unit).encode(), "image/vnd.dxf", f"{draft.name} templates.dxf")

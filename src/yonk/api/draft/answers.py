@@ -1,0 +1,66 @@
+"""What is worked out from a draft: plain functions, so that heavy ones can run in a process of their own."""
+
+from __future__ import annotations
+
+import json
+from collections import deque
+from typing import Any
+
+from pydantic import RootModel
+
+from yonk.api.draft.schemas import ActsIn, ChartIn, SvgIn, SvgOut
+from yonk.api.draft.view import chart_view, view_of
+from yonk.api.wire import SVG, as_bytes
+from yonk.core.acts import apply, with_seams
+from yonk.core.paper import Draft
+from yonk.core.planning import make_plan, read, size_chart, width_range
+from yonk.core.units import terms_of
+from yonk.files.block_file import check_reading, take_block, write_block
+from yonk.files.download import File
+from yonk.files.svg_in import read_svg
+from yonk.files.svg_out import write_svg
+
+# Drafts lately answered with. Only a short cut: a document that is not here is read again, by whichever process.
+_RECENT: deque[tuple[dict[str, Any], Draft]] = deque(maxlen=12)
+
+
+def worked_on(asked: ActsIn) -> bytes:
+    """The draft that comes of acts, and all that follows from it."""
+    draft = next((draft for known, draft in tuple(_RECENT) if known == asked.document), None)
+    draft = draft or take_block(asked.document)
+    if not asked.acts:
+        check_reading(read(draft))
+    for act in asked.acts:
+        draft = apply(draft, act, asked.mates)
+    view = view_of(make_plan(draft), stretches=asked.stretches, outlines=asked.outlines)
+    _RECENT.appendleft((view.document, draft))
+    return as_bytes(view)
+
+
+def from_svg(asked: SvgIn) -> bytes:
+    """A draft with its seams taken from an SVG drawing."""
+    draft = take_block(asked.document)
+    taken = read_svg(asked.svg, draft, asked.parts)
+    return as_bytes(SvgOut(draft=view_of(make_plan(with_seams(draft, taken.seams))), report=taken.report()))
+
+
+def sizes(asked: ChartIn) -> bytes:
+    """The size chart of a draft."""
+    draft = take_block(asked.document)
+    plan = make_plan(draft)
+    widths = width_range(asked.start, asked.end, asked.step, draft.unit)
+    return as_bytes(RootModel(chart_view(size_chart(draft, plan.recipes, terms_of(draft), widths), draft)))
+
+
+def block_file(asked: ActsIn) -> File:
+    """The block file of a draft."""
+    draft = take_block(asked.document)
+    check_reading(read(draft))
+    text = json.dumps(write_block(draft), indent=1, ensure_ascii=False)
+    return File(text.encode(), "application/json", f"{draft.name}.yonk.json")
+
+
+def block_svg(asked: ActsIn) -> File:
+    """A draft as SVG at true size."""
+    reading = read(take_block(asked.document))
+    return File(write_svg(reading).encode(), SVG, f"{reading.draft.name}.svg")

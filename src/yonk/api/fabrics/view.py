@@ -1,0 +1,49 @@
+"""The fabric shelf and the shopping list as they are sent."""
+
+from __future__ import annotations
+
+import json
+from collections import Counter
+from collections.abc import Mapping
+from fractions import Fraction
+from typing import Any
+
+from yonk.api.fabrics.schemas import ShelfFabricOut, ShelfPieceOut, ShoppingLineOut
+from yonk.api.shown import DARK_INK, LIGHT_INK
+from yonk.core.cutting import Bought, bought, fat_quarters
+from yonk.core.paper import LengthUnit, show, write_typed
+from yonk.core.planning import luminance
+from yonk.store.fabrics import KeptFabric
+
+
+def shelf_fabric_out(kept: KeptFabric) -> ShelfFabricOut:
+    """A fabric of the shelf as it is sent."""
+    known: dict[str, Any] = json.loads(kept.document)
+    unit: LengthUnit = known["unit"]
+    return ShelfFabricOut(
+        id=kept.id, name=kept.name, colour=known["colour"], value=known["value"], print=known["print"], fibre=known["fibre"],
+        note=known["note"], unit=unit, revision=kept.revision,
+        ink=DARK_INK if luminance(known["colour"]) > 0.18 else LIGHT_INK,
+        pieces=[_shelf_piece(row, unit) for row in known["pieces"]],
+    )  # fmt: skip
+
+
+def _shelf_piece(row: Mapping[str, Any], unit: LengthUnit) -> ShelfPieceOut:
+    width, length = Fraction(row["width"]), Fraction(row["length"])
+    return ShelfPieceOut(
+        width=write_typed(width, unit), length=write_typed(length, unit), count=row["count"],
+        words=f"{row['count']} × {show(width, unit)} × {show(length, unit)}",
+    )  # fmt: skip
+
+
+def shopping_line(one: Bought, shelf: Mapping[str, KeptFabric]) -> ShoppingLineOut:
+    """A cloth to buy as it is sent."""
+    fabric, cloth = one.fabric, one.cloth
+    on_hand = Counter(layout.source.name for layout in cloth.layouts if not layout.bought)
+    return ShoppingLineOut(
+        name=shelf[one.shelf].name if one.shelf else fabric.name, colour=fabric.colour,
+        ink=DARK_INK if luminance(fabric.colour) > 0.18 else LIGHT_INK,
+        value=fabric.value, print=fabric.print, buy=bought(cloth.buy, one.unit),
+        fat_quarters=fat_quarters(cloth.fat_quarters), from_shelf=[f"{n} of {name}" for name, n in on_hand.items()],
+        blocks=list(one.blocks),
+    )  # fmt: skip

@@ -1,0 +1,125 @@
+"""What goes over the wire of the questions outside a block."""
+
+from __future__ import annotations
+
+from typing import Annotated
+
+from pydantic import Field
+
+from yonk.api.wire import Model, PartOut
+from yonk.core.paper import COUNTS, LengthUnit
+from yonk.core.units import Kind, MethodName
+
+
+class SettingsIn(Model):
+    """What the quilter works with, as typed; what is left out is the usual of the unit."""
+
+    unit: LengthUnit = "in"
+    seam: str | None = None
+    ruler_step: str | None = None
+    trim_margin: str | None = None
+
+
+class OnHandIn(Model):
+    """Pieces on hand: their size as typed, how many, of how many fabrics."""
+
+    settings: SettingsIn = SettingsIn()
+    width: str
+    height: str | None = None
+    count: Annotated[int, Field(ge=1, le=COUNTS["pieces_on_hand"][1])] = 1
+    fabrics: Annotated[int, Field(ge=1, le=COUNTS["pieces_on_hand"][1])] = 2
+
+
+class PossibleOut(Model):
+    """What the pieces can become."""
+
+    kind: Kind
+    kind_words: str
+    method: MethodName
+    method_words: str
+    picture: list[PartOut]
+    width: float
+    height: float
+    finished: str
+    makes: int
+    pieces: int
+    cut: str
+    trim: str
+
+
+class AskedOut(Model):
+    """A piece that a method cuts; `told` is as typed, `right` what we would cut, with its working."""
+
+    role: str
+    told: str
+    right: str
+    what: str
+    further: str
+    working: list[str]
+
+
+class ToldIn(Model):
+    """A finished size, a kind and method, and the cuts that someone tells, by the number of the piece."""
+
+    settings: SettingsIn = SettingsIn()
+    kind: Kind
+    method: MethodName
+    width: str
+    height: str | None = None
+    told: Annotated[dict[int, Annotated[str, Field(max_length=200)]], Field(default_factory=dict, max_length=40)]
+
+
+class VerdictOut(Model):
+    """What comes of the cuts told: in a sentence, and piece by piece what is right."""
+
+    right: bool
+    verdict: str
+    unfinished: str
+    pieces: list[AskedOut]
+
+
+class CutChartIn(Model):
+    """A kind, a method and the finished widths a chart runs over, as typed."""
+
+    settings: SettingsIn = SettingsIn()
+    kind: Kind
+    method: MethodName
+    start: str
+    end: str
+    step: str
+
+
+class CutChartRowOut(Model):
+    """One line of a chart."""
+
+    finished: str
+    unfinished: str
+    cuts: list[str]
+
+
+class CutChartOut(Model):
+    """A chart of cut sizes with the settings it holds for."""
+
+    title: str
+    settings: str
+    columns: list[str]
+    rows: list[CutChartRowOut]
+
+
+class KindOut(Model):
+    """A kind of unit that can be asked for outside a block, with its methods."""
+
+    kind: Kind
+    words: str
+    two_sizes: bool
+    methods: list[KindMethodOut]
+
+
+class KindMethodOut(Model):
+    """A method of a kind."""
+
+    name: MethodName
+    words: str
+
+
+KindOut.model_rebuild()

@@ -1,0 +1,32 @@
+"""Recipes and steps worked out from a draft."""
+
+from __future__ import annotations
+
+from yonk.api.cut.schemas import PrintIn
+from yonk.api.recipes.schemas import DraftIn, WayIn
+from yonk.api.recipes.view import recipes_view, steps_view
+from yonk.api.wire import PDF, as_bytes
+from yonk.core.planning import make_plan, plan_stage, steps_of, way_asked, ways_side_by_side
+from yonk.files.block_file import take_block
+from yonk.files.download import File
+from yonk.files.steps_pdf import write_steps_pdf
+
+
+def recipes(asked: DraftIn) -> bytes:
+    """Every way to make every group of a draft's units."""
+    plan = make_plan(take_block(asked.document))
+    return as_bytes(recipes_view(plan, ways_side_by_side(plan)))
+
+
+def steps(asked: WayIn) -> bytes:
+    """One way step by step."""
+    plan = make_plan(take_block(asked.document))
+    wanted = plan.wanted
+    group, way = way_asked(plan, asked.label, asked.way)
+    return as_bytes(steps_view(group, way, steps_of(way, group.unit, wanted.terms, wanted)))
+
+
+def steps_pdf(asked: PrintIn) -> File:
+    """The step sheets of the recipes."""
+    plan = plan_stage(take_block(asked.document), asked.stage)
+    return File(write_steps_pdf(plan, asked.paper), PDF, f"{plan.reading.draft.name} steps.pdf")

@@ -1,0 +1,31 @@
+"""Routes of recipes and their steps."""
+
+from __future__ import annotations
+
+from fastapi import APIRouter, Response
+
+from yonk.api.cut.schemas import PrintIn
+from yonk.api.recipes import answers
+from yonk.api.recipes.schemas import DraftIn, RecipesOut, StepsOut, WayIn
+from yonk.api.wire import ERRORS, as_json
+from yonk.api.work import Work
+
+router = APIRouter(prefix="/api")
+
+
+@router.post("/recipes", response_model=RecipesOut, responses=ERRORS)
+async def recipes(asked: DraftIn, work: Work) -> Response:
+    """Every way to make every group of a draft's units, side by side."""
+    return as_json(await work.on_draft(asked.document, answers.recipes, asked))
+
+
+@router.post("/recipes/steps", response_model=StepsOut, responses=ERRORS)
+async def steps(asked: WayIn, work: Work) -> Response:
+    """One way step by step, in words and pictures."""
+    return as_json(await work.on_draft(asked.document, answers.steps, asked))
+
+
+@router.post("/files/steps.pdf", response_class=Response, responses=ERRORS)
+async def steps_pdf(asked: PrintIn, work: Work) -> Response:
+    """The step sheets of the recipes."""
+    return await work.file(asked.document, answers.steps_pdf, asked)

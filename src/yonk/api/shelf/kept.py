@@ -1,0 +1,16 @@
+"""A kept block as it is sent."""
+
+from __future__ import annotations
+
+import json
+
+from yonk.api.wire import BlockOut
+from yonk.store.blocks import Kept
+
+
+def block_out(kept: Kept) -> BlockOut:
+    """A kept block as it is sent."""
+    return BlockOut(
+        id=kept.id, name=kept.name, revision=kept.revision, created=kept.created, changed=kept.changed,
+        document=json.loads(kept.document),
+    )  # fmt: skip

@@ -1,0 +1,84 @@
+"""What goes over the wire of the shelf of blocks."""
+
+from __future__ import annotations
+
+from datetime import datetime
+from typing import Annotated
+
+from pydantic import Field
+
+from yonk.api.wire import Document, Model, PictureFaceOut, Revision, SaveKey
+from yonk.core.paper import LengthUnit
+
+
+class ShelfBlockOut(Model):
+    """A block on the shelf with a small picture of it."""
+
+    id: str
+    name: str
+    revision: int
+    changed: datetime
+    finished: str
+    width: float
+    height: float
+    patches: int
+    blocks: int
+    picture: list[PictureFaceOut]
+
+
+class ShelfOut(Model):
+    """A page of the shelf: its blocks, how many there are on all pages, which page it is and of how many."""
+
+    blocks: list[ShelfBlockOut]
+    total: int
+    page: int
+    pages: int
+
+
+class StateOut(Model):
+    """A saved state of a block."""
+
+    revision: int
+    saved: datetime
+    title: str
+    opened: bool
+
+
+class StatesOut(Model):
+    """The saved states of a block, the newest first, and the rule by which old ones are thinned."""
+
+    states: list[StateOut]
+    rule: str
+
+
+class StateDocumentOut(Model):
+    """The document of a saved state."""
+
+    document: Document
+
+
+class TitleIn(Model):
+    """A name for a saved state; nothing takes it away."""
+
+    title: Annotated[str, Field(max_length=120)]
+
+
+class NewBlockIn(Model):
+    """A new block: its document, or a name, size and even grid to begin with."""
+
+    document: Document | None = None
+    name: str = "New block"
+    unit: LengthUnit = "in"
+    width: str = "9"
+    height: str = "9"
+    columns: int = 3
+    rows: int = 3
+    save_key: SaveKey | None = None
+
+
+class SaveIn(Model):
+    """A state of a block and the revision it was made from."""
+
+    document: Document
+    revision: Revision
+    save_key: SaveKey | None = None

@@ -1,0 +1,71 @@
+"""Small pictures and words that several pages show."""
+
+from __future__ import annotations
+
+from fractions import Fraction
+
+import shapely
+
+from yonk.api.wire import PartOut, PictureFaceOut
+from yonk.core.paper import show
+from yonk.core.planning import Reading, diagonal
+from yonk.core.sewing import rounded
+from yonk.core.units import Hand, Subcut, Terms, Unit, target_of
+
+DARK_INK, LIGHT_INK = "#14312c", "#fbf7ec"
+
+
+def picture(reading: Reading) -> list[PictureFaceOut]:
+    """A small picture: each patch in its colour, in the draft's unit."""
+    scale = reading.drawing.scale
+    colours = {fabric.key: fabric.colour for fabric in reading.draft.fabrics}
+    return [
+        PictureFaceOut(
+            outline=[(round(x / scale, 4), round(y / scale, 4)) for x, y in face.ring],
+            colour=colours.get(fabric, "#fffdf6"),
+        )
+        for face, fabric in zip(reading.drawing.faces, reading.fabrics, strict=True)
+    ]
+
+
+def picture_by_colour(reading: Reading) -> list[PictureFaceOut]:
+    """A picture of a block of many patches: those of a colour that touch drawn as one, its corners made plain."""
+    scale = reading.drawing.scale
+    colours = [reading.draft.fabric(key).colour for key in reading.fabrics]
+    plain = max(float(reading.draft.width), float(reading.draft.height)) / 300
+    faces: list[PictureFaceOut] = []
+    for colour in dict.fromkeys(colours):
+        own = [polygon for polygon, one in zip(reading.drawing.polygons, colours, strict=True) if one == colour]
+        whole = shapely.transform(shapely.union_all(own), lambda spots: spots / scale)
+        for part in shapely.get_parts(shapely.simplify(whole, plain)):
+            ring = shapely.get_coordinates(part.exterior).round(3).tolist()
+            faces.append(PictureFaceOut(outline=[(x, y) for x, y in ring[:-1]], colour=colour))
+    return sorted(faces, key=lambda face: -_reach(face))
+
+
+def _reach(face: PictureFaceOut) -> float:
+    across, down = zip(*face.outline, strict=True)
+    return float((max(across) - min(across)) * (max(down) - min(down)))
+
+
+FURTHER = {"none": "", "one-diagonal": "cut once on the diagonal", "both-diagonals": "cut on both diagonals"}
+
+
+def further_words(subcut: Subcut, hand: Hand | None) -> str:
+    """How a piece is cut further, and which way where that matters."""
+    return f"{FURTHER[subcut]}, {diagonal(hand, None)}" if hand else FURTHER[subcut]
+
+
+def unit_picture(unit: Unit, seam: Fraction) -> tuple[list[PartOut], float, float]:
+    """A unit as it is drafted, with its width and height."""
+    target = target_of(unit, seam)
+    parts = [PartOut(outline=list(rounded(outline)), fabric=fabric) for outline, fabric in target.parts]
+    return parts, round(target.width, 3), round(target.height, 3)
+
+
+def length_words(length: float, terms: Terms) -> str:
+    """A length that was measured on the table: to the nearest sixteenth, or half millimetre."""
+    if terms.unit == "in":
+        marks = Fraction(round(abs(length) * 16), 16)
+        return "under 1⁄16″" if not marks and abs(length) > 1e-6 else show(marks, "in")
+    return f"{round(abs(length) * 20) / 20:g} cm"

@@ -1,0 +1,99 @@
+"""What every answer of the API is made of: shared shapes, the one shape of errors, JSON as it is sent."""
+
+from __future__ import annotations
+
+from datetime import datetime
+from typing import Annotated, Any, Literal
+
+from fastapi import Response
+from pydantic import BaseModel, ConfigDict, Field
+
+from yonk.core.paper import COUNTS
+
+
+def as_json(text: bytes) -> Response:
+    """JSON that is written already."""
+    return Response(text, media_type="application/json")
+
+
+Document = Annotated[dict[str, Any], Field(description="a block file; the front end hands it on as it came")]
+
+
+Place = tuple[float, float]
+
+
+SaveKey = Annotated[
+    str, Field(pattern="^[0-9a-zA-Z-]{8,64}$", description="the save's own name, alike when it is sent again")
+]
+
+
+Revision = Annotated[int, Field(ge=COUNTS["revision"][0], le=COUNTS["revision"][1])]
+
+
+class Model(BaseModel):
+    model_config = ConfigDict(frozen=True)
+
+
+class FaultOut(Model):
+    """One thing that is wrong: where, and what would mend it."""
+
+    place: str
+    message: str
+
+
+class FaultsOut(Model):
+    """The one shape of every error."""
+
+    code: Literal[
+        "bad-document", "bad-request", "not-found", "not-allowed", "deleted", "old-revision", "too-large", "too-much",
+        "foreign", "database", "unforeseen",
+    ]  # fmt: skip
+    faults: list[FaultOut]
+    theirs: BlockOut | None = None
+
+
+class BlockOut(Model):
+    """A block as it is kept."""
+
+    id: str
+    name: str
+    revision: int
+    created: datetime
+    changed: datetime
+    document: Document
+
+
+class PictureFaceOut(Model):
+    """One patch of a small picture."""
+
+    outline: list[Place]
+    colour: str
+
+
+PDF, SVG, CSV = "application/pdf", "image/svg+xml", "text/csv; charset=utf-8"
+
+
+XLSX = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"
+
+
+def as_bytes(answer: BaseModel) -> bytes:
+    return answer.model_dump_json().encode()
+
+
+class PartOut(Model):
+    """A patch of a unit's picture."""
+
+    outline: list[Place]
+    fabric: str
+
+
+FaultsOut.model_rebuild()
+
+ERRORS: dict[int | str, dict[str, Any]] = {
+    400: {"model": FaultsOut},
+    404: {"model": FaultsOut},
+    409: {"model": FaultsOut},
+    413: {"model": FaultsOut},
+    422: {"model": FaultsOut},
+    503: {"model": FaultsOut},
+}

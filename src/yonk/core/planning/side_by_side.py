@@ -1,0 +1,32 @@
+"""A plan's groups with their ways side by side, and one of those ways as it is asked for."""
+
+from __future__ import annotations
+
+from yonk.core.paper import DraftError
+from yonk.core.planning.comparison import Comparison, compare
+from yonk.core.planning.plan import Plan
+from yonk.core.planning.reading import Group
+from yonk.core.planning.recipes import Recipe, of_group
+from yonk.core.planning.ways import Way, way_named
+from yonk.core.units import BY_NAME
+
+
+def ways_side_by_side(plan: Plan) -> list[tuple[Recipe, Comparison]]:
+    """Each group of a plan: the first recipe that makes it, and all ways to make it in the same figures."""
+    wanted = plan.wanted
+    return [
+        (recipes[0], compare(group, wanted, recipes[0].way.name if recipes[0].chosen else None))
+        for group, recipes in of_group(plan.recipes)
+    ]
+
+
+def way_asked(plan: Plan, label: str, name: str) -> tuple[Group, Way]:
+    """The group of a label and its way of a name. Raises `DraftError` naming the field where there is none."""
+    wanted = plan.wanted
+    group = next((one for one in wanted.groups if one.label == label), None)
+    if group is None:
+        raise DraftError("label", "is no unit of this block")
+    way = way_named(name, BY_NAME[group.kind], group.unit, wanted.demand(group))
+    if way is None:
+        raise DraftError("way", "is no way to make it")
+    return group, way
