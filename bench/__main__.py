@@ -65,8 +65,15 @@ def all_new_plan(draft: Draft) -> object:
 def library_alone(draft: Draft) -> Callable[[], object]:
     """What Shapely needs to find the faces of the same seams."""
     count = len(draft.columns)
-    edge = [[[0, 0], [count, 0]], [[0, 0], [0, count]], [[count, 0], [count, count]], [[0, count], [count, count]]]
-    lines = shapely.linestrings(np.array([[[float(v) for v in p] for p in s] for s in draft.seams] + edge))
+    edge = [
+        [[0, 0], [count, 0]],
+        [[0, 0], [0, count]],
+        [[count, 0], [count, count]],
+        [[0, count], [count, count]],
+    ]
+    lines = shapely.linestrings(
+        np.array([[[float(v) for v in p] for p in s] for s in draft.seams] + edge)
+    )
     return lambda: shapely.polygonize([shapely.unary_union(lines)])
 
 
@@ -81,7 +88,9 @@ def core() -> list[bool]:
     """Plans in the core."""
     kept = []
     demo = [1000 * median(lambda draft=draft: fresh_plan(draft), 15) for draft in all_samples()]  # type: ignore[misc]
-    kept.append(report("plan of a demo block, median over all of them", statistics.median(demo), 30))
+    kept.append(
+        report("plan of a demo block, median over all of them", statistics.median(demo), 30)
+    )
     kept.append(report("plan of a demo block, the slowest", max(demo), 30))
     for name, make in SORTS.items():
         kept += sort_of_drawing(name, make)
@@ -89,7 +98,9 @@ def core() -> list[bool]:
 
 
 def sort_of_drawing(name: str, make: Callable[[int], Draft]) -> list[bool]:
-    """The first plan and that after an edit, over growing blocks: 16 × 16 in milliseconds, 64 × 64 by the library."""
+    """The first plan and that after an edit, over growing blocks: 16 × 16 in milliseconds, 64 × 64
+    by the library.
+    """
     kept, per_patch = [], []
     for count in (8, 16, 32, 64):
         draft, edited = make(count), one_patch_painted(make(count))
@@ -105,7 +116,9 @@ def sort_of_drawing(name: str, make: Callable[[int], Draft]) -> list[bool]:
         if count == 16:
             kept.append(report(f"plan of 16 × 16 {name}", 1000 * whole, 150))
             kept.append(report(f"one patch painted of 16 × 16 {name}", 1000 * edit, 150))
-    kept.append(report(f"plan of 64 × 64 {name}, times the geometry library", whole / alone, 4, "×"))
+    kept.append(
+        report(f"plan of 64 × 64 {name}, times the geometry library", whole / alone, 4, "×")
+    )
     return kept
 
 
@@ -115,13 +128,17 @@ def recipes() -> list[bool]:
     for draft in all_samples():
         reading = read(draft)
         wanted = wanted_of([(reading, draft.making.blocks)])
-        choose_recipes([(reading, draft.making.blocks)])  # the plan on screen has proposed its ways before
+        choose_recipes(
+            [(reading, draft.making.blocks)]
+        )  # the plan on screen has proposed its ways before
         compared.append(1000 * median(lambda w=wanted: fresh_comparison(w), 5))  # type: ignore[misc]
         for group in wanted.groups:
             for way in comparisons_ways(group, wanted):
                 for _, made in steps_of(way, group.unit, wanted.terms, wanted):
                     for step in made.table.steps:
-                        pictures += [1000 * median(lambda s=scene: picture_of(s), 3) for scene in step.scenes]  # type: ignore[misc]
+                        pictures += [
+                            1000 * median(lambda s=scene: picture_of(s), 3) for scene in step.scenes
+                        ]  # type: ignore[misc]
     print(f"  the slowest demo block: {max(compared):.1f} ms")
     return [
         report("all ways of all groups of a demo block, median", statistics.median(compared), 50),
@@ -141,10 +158,18 @@ def cloth() -> list[bool]:
 
 
 def shelf() -> list[bool]:
-    """A page of a shelf of ten thousand blocks, and a cutting from two hundred rows of pieces on hand."""
+    """A page of a shelf of ten thousand blocks, and a cutting from two hundred rows of pieces on
+    hand.
+    """
     form = form_of(triangles(8))
-    with tempfile.TemporaryDirectory() as folder, database(Path(folder)) as engine, session_maker(engine)() as session:
-        lay_out_once(session, "bench", lambda: [replace(form, name=f"Block {n}") for n in range(10_000)])
+    with (
+        tempfile.TemporaryDirectory() as folder,
+        database(Path(folder)) as engine,
+        session_maker(engine)() as session,
+    ):
+        lay_out_once(
+            session, "bench", lambda: [replace(form, name=f"Block {n}") for n in range(10_000)]
+        )
         pages = [
             1000 * median(lambda: blocks.shelf_page(session, page, search, order), 5)  # type: ignore[arg-type]  # noqa: B023
             for page, search, order in ((1, "", "changed"), (208, "", "name"), (1, "99", "oldest"))
@@ -172,7 +197,12 @@ def browser() -> list[bool]:
 
     kept = []
     with running_program() as url, sync_playwright() as playwright:
-        flags = ["--no-sandbox", "--disable-gpu", "--disable-background-networking", "--no-first-run"]
+        flags = [
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-background-networking",
+            "--no-first-run",
+        ]
         chromium = playwright.chromium.launch(executable_path=shutil.which("chromium"), args=flags)
         page = chromium.new_page(viewport={"width": 1280, "height": 800})
         for name, draft, limit in (
@@ -187,10 +217,17 @@ def browser() -> list[bool]:
             page.wait_for_timeout(1000)
             served: list[float] = []
             page.on(
-                "response", lambda r, to=served: to.append(_served(r.headers)) if r.url.endswith("/api/draft") else None
+                "response",
+                lambda r, to=served: (
+                    to.append(_served(r.headers)) if r.url.endswith("/api/draft") else None
+                ),
             )
             taken = page.evaluate(EDITS, 21)
-            kept.append(report(f"edit to changed list in the browser, {name}", statistics.median(taken), limit))
+            kept.append(
+                report(
+                    f"edit to changed list in the browser, {name}", statistics.median(taken), limit
+                )
+            )
             print(f"  of which in the server: {statistics.median(served):.1f} ms")
         chromium.close()
     return kept
@@ -220,14 +257,16 @@ def _served(headers: dict[str, str]) -> float:
 EDITS = """async (times) => {
   const board = document.querySelector('.board');
   const list = document.querySelector('.list-body');
-  const key = name => board.dispatchEvent(new KeyboardEvent('keydown', { key: name, bubbles: true }));
+  const key = name => board.dispatchEvent(
+    new KeyboardEvent('keydown', { key: name, bubbles: true }));
   const taken = [];
   const units = [',', '.'];
   for (let edit = 0; edit < times; edit += 1) {
     key(units[edit % 2]);
     await new Promise(done => setTimeout(done, 150));
     const changed = new Promise(done => {
-      const seen = new MutationObserver(() => { seen.disconnect(); requestAnimationFrame(() => done(performance.now())); });
+      const seen = new MutationObserver(() => { seen.disconnect();
+        requestAnimationFrame(() => done(performance.now())); });
       seen.observe(list, { childList: true, subtree: true, characterData: true });
     });
     const start = performance.now();

@@ -1,4 +1,6 @@
-"""How well and how fast cloth is laid out: generated lists, beside the lower bound, plain strips and a packing library."""
+"""How well and how fast cloth is laid out: generated lists, beside the lower bound, plain strips
+and a packing library.
+"""
 
 from __future__ import annotations
 
@@ -22,7 +24,9 @@ Rect = tuple[int, int, int, int]
 
 
 def lists() -> Iterator[list[Wanted]]:
-    """Lists of 5 to 600 pieces in 1 to 30 sizes from 1 1⁄2 to 10 1⁄2 inches, more squares than rectangles."""
+    """Lists of 5 to 600 pieces in 1 to 30 sizes from 1 1⁄2 to 10 1⁄2 inches, more squares than
+    rectangles.
+    """
     chance = random.Random(7)
     for _ in range(LISTS):
         kinds = chance.randint(1, 30)
@@ -45,9 +49,12 @@ def length_of(wanted: list[Wanted]) -> int:
 def packed(wanted: list[Wanted]) -> list[Rect]:
     """Where the packing library lays the pieces, in guillotine cuts."""
     packer = rectpack.newPacker(
-        mode=rectpack.PackingMode.Offline, bin_algo=rectpack.PackingBin.BBF, rotation=True,
-        pack_algo=rectpack.GuillotineBssfSas, sort_algo=rectpack.SORT_SSIDE,
-    )  # fmt: skip
+        mode=rectpack.PackingMode.Offline,
+        bin_algo=rectpack.PackingBin.BBF,
+        rotation=True,
+        pack_algo=rectpack.GuillotineBssfSas,
+        sort_algo=rectpack.SORT_SSIDE,
+    )
     for one in wanted:
         for _ in range(one.count):
             packer.add_rect(one.width, one.height)
@@ -57,8 +64,14 @@ def packed(wanted: list[Wanted]) -> list[Rect]:
 
 
 def cut_by_hand(rects: list[Rect]) -> bool:
-    """Whether three stages of straight cuts, the first across the whole cloth, take a layout apart."""
-    return all(len(_split(column, 1)) == len(column) for strip in _split(rects, 1) for column in _split(strip, 0))
+    """Whether three stages of straight cuts, the first across the whole cloth, take a layout
+    apart.
+    """
+    return all(
+        len(_split(column, 1)) == len(column)
+        for strip in _split(rects, 1)
+        for column in _split(strip, 0)
+    )
 
 
 def _split(rects: list[Rect], axis: int) -> list[list[Rect]]:
@@ -74,7 +87,9 @@ def _split(rects: list[Rect], axis: int) -> list[list[Rect]]:
 
 
 def report_quality() -> tuple[float, float, float]:
-    """Prints what there is to say; gives the median and the 95th percentile over the bound, and the worst over plain strips."""
+    """Prints what there is to say; gives the median and the 95th percentile over the bound, and the
+    worst over plain strips.
+    """
     over, plain, library, by_hand = [], [], [], []
     for wanted in lists():
         ours = length_of(wanted)
@@ -87,7 +102,8 @@ def report_quality() -> tuple[float, float, float]:
             by_hand.append(ours / theirs)
     over.sort()
     print(
-        f"  {LISTS} lists beside the packing library: ours is {statistics.median(library):.3f} of its length at the median;"
+        f"  {LISTS} lists beside the packing library: ours is {statistics.median(library):.3f} "
+        f"of its length at the median;"
     )
     hand = f"{statistics.median(by_hand):.3f} of its length" if by_hand else "none to compare"
     print(f"  its layouts can be cut by hand in {len(by_hand)} of {LISTS}: {hand}")

@@ -18,7 +18,9 @@ def _cells(columns: int, rows: int) -> Iterator[tuple[Fraction, Fraction]]:
     return ((Fraction(column), Fraction(row)) for row in range(rows) for column in range(columns))
 
 
-def _block(count: int, seams: tuple[Seam, ...], paints: tuple[Paint, ...] = (), rows: int | None = None) -> Draft:
+def _block(
+    count: int, seams: tuple[Seam, ...], paints: tuple[Paint, ...] = (), rows: int | None = None
+) -> Draft:
     return replace(sheet("Bench", str(count), count, rows or count), seams=seams, paints=paints)
 
 
@@ -26,9 +28,15 @@ def triangles(count: int) -> Draft:
     """Half-square triangles in two fabrics."""
     cells = [*_cells(count, count)]
     paints = (
-        Paint((x + at, y + at), fabric) for x, y in cells for at, fabric in ((QUARTER, "peat"), (3 * QUARTER, "fog"))
+        Paint((x + at, y + at), fabric)
+        for x, y in cells
+        for at, fabric in ((QUARTER, "peat"), (3 * QUARTER, "fog"))
     )
-    return _block(count, (*ruled_seams(count, count), *(((x, y + 1), (x + 1, y)) for x, y in cells)), tuple(paints))
+    return _block(
+        count,
+        (*ruled_seams(count, count), *(((x, y + 1), (x + 1, y)) for x, y in cells)),
+        tuple(paints),
+    )
 
 
 def squares(count: int, pick: Callable[[int, int], str]) -> Draft:
@@ -62,8 +70,12 @@ def rails(count: int) -> Draft:
             at, middle = Fraction(third, 3), Fraction(2 * third + 1, 6)
             upright = (x + y) % 2 == 0
             if third:
-                seams.append(((x + at, y), (x + at, y + 1)) if upright else ((x, y + at), (x + 1, y + at)))
-            paints.append(Paint((x + middle, y + HALF) if upright else (x + HALF, y + middle), fabric))
+                seams.append(
+                    ((x + at, y), (x + at, y + 1)) if upright else ((x, y + at), (x + 1, y + at))
+                )
+            paints.append(
+                Paint((x + middle, y + HALF) if upright else (x + HALF, y + middle), fabric)
+            )
     return _block(count, tuple(seams), tuple(paints))
 
 
@@ -76,9 +88,10 @@ def geese(count: int) -> Draft:
         for top in (y, y + HALF):
             seams += [((x, top + HALF), (x + HALF, top)), ((x + HALF, top), (x + 1, top + HALF))]
             paints += [
-                Paint((x + HALF, top + QUARTER), "peat"), Paint((x + Fraction(1, 16), top + QUARTER / 2), "fog"),
+                Paint((x + HALF, top + QUARTER), "peat"),
+                Paint((x + Fraction(1, 16), top + QUARTER / 2), "fog"),
                 Paint((x + Fraction(15, 16), top + QUARTER / 2), "fog"),
-            ]  # fmt: skip
+            ]
     return _block(count, tuple(seams), tuple(paints))
 
 
@@ -89,23 +102,38 @@ def nested_squares(count: int) -> Draft:
     for x, y in _cells(count, count):
         for spots in (
             ((HALF, 0), (1, HALF), (HALF, 1), (0, HALF)),
-            ((QUARTER, QUARTER), (3 * QUARTER, QUARTER), (3 * QUARTER, 3 * QUARTER), (QUARTER, 3 * QUARTER)),
+            (
+                (QUARTER, QUARTER),
+                (3 * QUARTER, QUARTER),
+                (3 * QUARTER, 3 * QUARTER),
+                (QUARTER, 3 * QUARTER),
+            ),
         ):
             ring = [(x + across, y + down) for across, down in spots]
             seams += list(zip(ring, ring[1:] + ring[:1], strict=True))
-        paints += [Paint((x + HALF, y + HALF), "gorse"), Paint((x + Fraction(1, 8), y + Fraction(1, 8)), "peat")]
+        paints += [
+            Paint((x + HALF, y + HALF), "gorse"),
+            Paint((x + Fraction(1, 8), y + Fraction(1, 8)), "peat"),
+        ]
     return _block(count, tuple(seams), tuple(paints))
 
 
 def slanted(count: int) -> Draft:
-    """Seams from edge to edge at random, which make about as many patches as `count` × `count` squares."""
+    """Seams from edge to edge at random, which make about as many patches as `count` × `count`
+    squares.
+    """
     by_chance = random.Random(count)
     seams: list[Seam] = []
     number = max(2, round(1.2 * count))
 
     def spot(edge: int) -> tuple[Fraction, Fraction]:
         along = Fraction(by_chance.randint(1, 16 * count - 1), 16)
-        return ((along, Fraction(0)), (Fraction(count), along), (along, Fraction(count)), (Fraction(0), along))[edge]
+        return (
+            (along, Fraction(0)),
+            (Fraction(count), along),
+            (along, Fraction(count)),
+            (Fraction(0), along),
+        )[edge]
 
     for _ in range(number):
         start, end = by_chance.sample(range(4), 2)
@@ -128,7 +156,12 @@ SORTS: dict[str, Callable[[int], Draft]] = {
 def one_patch_painted(draft: Draft) -> Draft:
     """The draft after an edit: its last painted patch in another fabric, or the middle painted."""
     if not draft.paints:
-        at = Fraction(len(draft.columns)) / 2 + Fraction(1, 97), Fraction(len(draft.rows)) / 2 + Fraction(1, 89)
+        at = (
+            Fraction(len(draft.columns)) / 2 + Fraction(1, 97),
+            Fraction(len(draft.rows)) / 2 + Fraction(1, 89),
+        )
         return replace(draft, paints=(Paint(at, "rowan"),))
     *others, last = draft.paints
-    return replace(draft, paints=(*others, replace(last, fabric="rowan" if last.fabric != "rowan" else "fog")))
+    return replace(
+        draft, paints=(*others, replace(last, fabric="rowan" if last.fabric != "rowan" else "fog"))
+    )

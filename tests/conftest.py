@@ -57,7 +57,10 @@ class Running:
 
     def start(self) -> None:
         config = uvicorn.Config(
-            create_app(self.engine, FRONT_END), port=self.port, log_level="warning", timeout_graceful_shutdown=1
+            create_app(self.engine, FRONT_END),
+            port=self.port,
+            log_level="warning",
+            timeout_graceful_shutdown=1,
         )
         self.server = uvicorn.Server(config)
         self.thread = threading.Thread(target=self.server.run, daemon=True)

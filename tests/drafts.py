@@ -4,13 +4,24 @@ from __future__ import annotations
 
 from dataclasses import replace
 from fractions import Fraction as F
+from typing import Any
 
 from hypothesis import strategies as st
 
 from yonk.core.acts import Put, apply
 from yonk.core.drawing import Span, draw, grid_point_inside
-from yonk.core.paper import Draft, Fabric, Making, Paint, Point, Seam, ruled_seams
-from yonk.core.units import KINDS
+from yonk.core.paper import (
+    USUAL,
+    Draft,
+    Fabric,
+    LengthUnit,
+    Making,
+    Paint,
+    Point,
+    Seam,
+    ruled_seams,
+)
+from yonk.core.units import KINDS, Terms
 
 FABRICS = tuple(
     Fabric(key=key, name=key.title(), colour=colour, value=value)
@@ -55,10 +66,29 @@ def block(
     """A block with a finished size, an even grid, seams and paints."""
     width, height = point(size)
     return Draft(
-        name="Trial", unit="in", width=width, height=height, columns=(F(1),) * grid[0], rows=(F(1),) * grid[1],
-        seams=seams(drawn), fabrics=FABRICS, paints=paints(painted),
+        name="Trial",
+        unit="in",
+        width=width,
+        height=height,
+        columns=(F(1),) * grid[0],
+        rows=(F(1),) * grid[1],
+        seams=seams(drawn),
+        fabrics=FABRICS,
+        paints=paints(painted),
         making=Making(blocks=blocks, trim_margin=F(trim), methods=methods or {}, **making),
-    )  # fmt: skip
+    )
+
+
+def terms(
+    seam: str | F = "1/4",
+    step: str | F = "1/8",
+    trim: str | F = "0",
+    unit: LengthUnit = "in",
+    **more: Any,
+) -> Terms:
+    """What a quilter works with, by what is usual in her unit."""
+    told = {"seam": F(seam), "ruler_step": F(step), "trim_margin": F(trim)}
+    return Terms(replace(USUAL[unit].settings, **told, **more), unit)
 
 
 def even(columns: int, rows: int, size: str = "9 9") -> Draft:
@@ -69,21 +99,39 @@ def even(columns: int, rows: int, size: str = "9 9") -> Draft:
 def turned(draft: Draft) -> Draft:
     """The whole block turned a quarter clockwise."""
     rows = F(len(draft.rows))
-    return _moved(draft, lambda p: (rows - p[1], p[0]), draft.rows[::-1], draft.columns, draft.height, draft.width)
+    return _moved(
+        draft,
+        lambda p: (rows - p[1], p[0]),
+        draft.rows[::-1],
+        draft.columns,
+        draft.height,
+        draft.width,
+    )
 
 
 def mirrored(draft: Draft) -> Draft:
     """The whole block as a mirror shows it."""
     columns = F(len(draft.columns))
-    return _moved(draft, lambda p: (columns - p[0], p[1]), draft.columns[::-1], draft.rows, draft.width, draft.height)
+    return _moved(
+        draft,
+        lambda p: (columns - p[0], p[1]),
+        draft.columns[::-1],
+        draft.rows,
+        draft.width,
+        draft.height,
+    )
 
 
 def _moved(draft, move, columns, rows, width, height) -> Draft:  # type: ignore[no-untyped-def]
     return replace(
-        draft, columns=columns, rows=rows, width=width, height=height,
+        draft,
+        columns=columns,
+        rows=rows,
+        width=width,
+        height=height,
         seams=tuple((move(a), move(b)) for a, b in draft.seams),
         paints=tuple(Paint(move(paint.at), paint.fabric) for paint in draft.paints),
-    )  # fmt: skip
+    )
 
 
 proportions = st.sampled_from([F(1), F(1), F(2), F(1, 2), F(3)])
@@ -98,11 +146,19 @@ def stamped(draw_from: st.DrawFn) -> Draft:
     draft = even(columns, rows, f"{3 * columns} {3 * rows}")
     for _ in range(draw_from(st.integers(0, 5))):
         column, row = draw_from(st.integers(0, columns - 1)), draw_from(st.integers(0, rows - 1))
-        span = Span(column, row, draw_from(st.integers(1, columns - column)), draw_from(st.integers(1, rows - row)))
+        span = Span(
+            column,
+            row,
+            draw_from(st.integers(1, columns - column)),
+            draw_from(st.integers(1, rows - row)),
+        )
         act = Put(
-            cell=span, unit=draw_from(st.sampled_from(KINDS)).kind, turn=draw_from(st.integers(0, 3)),
-            flip=draw_from(st.booleans()), fabrics=tuple(draw_from(st.lists(fabric_keys, min_size=3, max_size=3))),
-        )  # fmt: skip
+            cell=span,
+            unit=draw_from(st.sampled_from(KINDS)).kind,
+            turn=draw_from(st.integers(0, 3)),
+            flip=draw_from(st.booleans()),
+            fabrics=tuple(draw_from(st.lists(fabric_keys, min_size=3, max_size=3))),
+        )
         draft = apply(draft, act)
     return draft
 
@@ -122,9 +178,13 @@ def scribbled(draw_from: st.DrawFn) -> Draft:
 
     drawn = [(spot(), spot()) for _ in range(draw_from(st.integers(0, 9)))]
     draft = replace(
-        block(), columns=columns, rows=rows, width=draw_from(sizes), height=draw_from(sizes),
+        block(),
+        columns=columns,
+        rows=rows,
+        width=draw_from(sizes),
+        height=draw_from(sizes),
         seams=tuple(seam for seam in drawn if seam[0] != seam[1]),
-    )  # fmt: skip
+    )
     drawing = draw(draft)
     painted = tuple(
         Paint(grid_point_inside(drawing, face), draw_from(fabric_keys))

@@ -3,25 +3,33 @@ import "@fontsource/alegreya-sans/latin-500.css";
 import "@fontsource/alegreya-sans/latin-700.css";
 import "@fontsource/alegreya-sans/latin-400-italic.css";
 import "@fontsource/alegreya/latin-500.css";
-import "./styles/yonk.scss";
+import "./styles/base.scss";
 
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { StrictMode } from "react";
+import { StrictMode, Suspense } from "react";
 import { createRoot } from "react-dom/client";
-import { createBrowserRouter, Navigate, RouterProvider } from "react-router";
+import { createBrowserRouter, Navigate, Outlet, RouterProvider } from "react-router";
 
-import { BlockPage } from "./block/BlockPage";
-import { FabricShelf } from "./fabrics/FabricShelf";
-import { FinderPage } from "./finder/FinderPage";
-import { ShelfPage } from "./shelf/ShelfPage";
+import { Fetching, Wrong } from "./common/Waiting";
 
 const router = createBrowserRouter([
-  { path: "/", element: <ShelfPage /> },
-  { path: "/blocks/:id", element: <Navigate to="draft" replace relative="path" /> },
-  { path: "/blocks/:id/:step", element: <BlockPage /> },
-  { path: "/fabrics", element: <FabricShelf /> },
-  { path: "/finder", element: <FinderPage /> },
-  { path: "*", element: <Navigate to="/" replace /> },
+  {
+    element: (
+      <Suspense fallback={<Fetching />}>
+        <Outlet />
+      </Suspense>
+    ),
+    HydrateFallback: Fetching,
+    ErrorBoundary: Wrong,
+    children: [
+      { path: "/", lazy: async () => ({ Component: (await import("./shelf/ShelfPage")).ShelfPage }) },
+      { path: "/blocks/:id", element: <Navigate to="draft" replace relative="path" /> },
+      { path: "/blocks/:id/:step", lazy: async () => ({ Component: (await import("./block/BlockPage")).BlockPage }) },
+      { path: "/fabrics", lazy: async () => ({ Component: (await import("./fabrics/FabricShelf")).FabricShelf }) },
+      { path: "/finder", lazy: async () => ({ Component: (await import("./finder/FinderPage")).FinderPage }) },
+      { path: "*", element: <Navigate to="/" replace /> },
+    ],
+  },
 ]);
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } });
 const root = document.getElementById("root");

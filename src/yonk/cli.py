@@ -24,7 +24,9 @@ def refuse(faults: tuple[Fault, ...]) -> None:
 
 
 def tune_memory() -> None:
-    """Look for cycles seldom: a plan is a great many small values and no cycles, and looking takes a third of its time."""
+    """Look for cycles seldom: a plan is a great many small values and no cycles, and looking takes
+    a third of its time.
+    """
     gc.set_threshold(50_000, 20, 100)
 
 
@@ -37,7 +39,9 @@ def main() -> None:
 @main.command()
 @click.argument("file")
 @click.option("--blocks", type=int, help="for so many blocks, whatever the file says (1 to 1000)")
-@click.option("--json", "as_json", is_flag=True, help="print the plan as JSON (otherwise the list as CSV)")
+@click.option(
+    "--json", "as_json", is_flag=True, help="print the plan as JSON (otherwise the list as CSV)"
+)
 def plan(file: str, blocks: int | None, as_json: bool) -> None:
     """Print the plan of a block FILE (- for standard input)."""
     try:
@@ -47,7 +51,11 @@ def plan(file: str, blocks: int | None, as_json: bool) -> None:
     except DraftError as bad:
         refuse((Fault(bad.place, bad.message),))
     else:
-        click.echo(json.dumps(write_plan(made), indent=1, ensure_ascii=False) if as_json else write_cutting_csv(made))
+        click.echo(
+            json.dumps(write_plan(made), indent=1, ensure_ascii=False)
+            if as_json
+            else write_cutting_csv(made)
+        )
 
 
 def _plan_of(file: str, blocks: int | None) -> Plan:
@@ -80,7 +88,9 @@ def print_file(file: Path, folder: Path) -> None:
 @click.argument("file", type=click.Path(exists=True, dir_okay=False, path_type=Path))
 @click.argument("picture", type=click.Path(dir_okay=False, path_type=Path), required=False)
 def machine(file: Path, picture: Path | None) -> None:
-    """Cut a DXF FILE on the simulated machine: how far the blade travels; what it cuts as an SVG PICTURE."""
+    """Cut a DXF FILE on the simulated machine: how far the blade travels; what it cuts as an SVG
+    PICTURE.
+    """
     from yonk.machine.cutting_machine import MachineFileError, read_job
 
     try:

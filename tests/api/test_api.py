@@ -22,7 +22,12 @@ def test_a_block_is_kept_found_and_listed(web: TestClient) -> None:
     assert kept["revision"] == 1
     assert web.get(f"/api/blocks/{kept['id']}").json()["document"] == WEIR_GATE
     (row,) = web.get("/api/blocks").json()["blocks"]
-    assert (row["name"], row["finished"], row["patches"], len(row["picture"])) == ("Weir Gate", "9″", 13, 13)
+    assert (row["name"], row["finished"], row["patches"], len(row["picture"])) == (
+        "Weir Gate",
+        "9″",
+        13,
+        13,
+    )
 
 
 def test_a_new_block_from_name_size_and_grid(web: TestClient) -> None:
@@ -96,7 +101,9 @@ def test_a_bad_document_is_refused_with_places_and_nothing_is_kept(web: TestClie
 def test_limits_and_unknown_places(web: TestClient) -> None:
     assert web.post("/api/blocks/import", content=b" " * 2_200_000).status_code == 413
     too_many = WEIR_GATE | {"seams": [[["0", "0"], ["1", "1"]]] * 20_001}
-    assert web.post("/api/draft", json={"document": too_many}).json()["faults"][0]["place"] == "seams"
+    assert (
+        web.post("/api/draft", json={"document": too_many}).json()["faults"][0]["place"] == "seams"
+    )
     assert web.get("/api/blocks/none").json()["code"] == "not-found"
     assert web.get("/api/nothing").status_code == 404
     wrong = web.post("/api/draft", json={"document": WEIR_GATE, "acts": [{"do": "knit"}]})
@@ -123,10 +130,21 @@ def test_samples_are_laid_out_once_and_never_over_changes(web: TestClient, empty
 
 
 def test_a_draft_is_worked_on_without_being_stored(web: TestClient) -> None:
-    act = {"do": "put", "cell": {"column": 1, "row": 1}, "unit": "quarter-square-triangle", "fabrics": ["slate", "fog"]}
-    drawn = web.post("/api/draft", json={"document": WEIR_GATE, "acts": [act], "stretches": True}).json()
+    act = {
+        "do": "put",
+        "cell": {"column": 1, "row": 1},
+        "unit": "quarter-square-triangle",
+        "fabrics": ["slate", "fog"],
+    }
+    drawn = web.post(
+        "/api/draft", json={"document": WEIR_GATE, "acts": [act], "stretches": True}
+    ).json()
     assert len(drawn["faces"]) == 16
-    assert {unit["kind"] for unit in drawn["units"]} == {"half-square-triangle", "quarter-square-triangle", "patch"}
+    assert {unit["kind"] for unit in drawn["units"]} == {
+        "half-square-triangle",
+        "quarter-square-triangle",
+        "patch",
+    }
     assert drawn["cells"][1][1].startswith("row 2, column 2: quarter-square triangle")
     assert drawn["stretches"]
     assert web.get("/api/blocks").json()["blocks"] == []
@@ -145,9 +163,13 @@ def test_every_mate_map_leads_where_its_act_goes(web: TestClient) -> None:
     drawn = web.post("/api/draft", json={"document": WEIR_GATE}).json()
     for mates in drawn["mates"]:
         seam = {"do": "sew", "start": ["3/2", "0"], "end": ["2", "1/2"]}
-        done = web.post("/api/draft", json={"document": WEIR_GATE, "acts": [seam], "mates": mates["name"]}).json()
+        done = web.post(
+            "/api/draft", json={"document": WEIR_GATE, "acts": [seam], "mates": mates["name"]}
+        ).json()
         new_seams = {frozenset(map(tuple, s)) for s in done["document"]["seams"]}
         for a, b, c, d, e, f in mates["maps"]:
             ends = [(a * x + b * y + c, d * x + e * y + f) for x, y in ((1.5, 0), (2, 0.5))]
-            as_text = frozenset(tuple(f"{int(2 * v)}/2" if v % 1 else str(int(v)) for v in end) for end in ends)
+            as_text = frozenset(
+                tuple(f"{int(2 * v)}/2" if v % 1 else str(int(v)) for v in end) for end in ends
+            )
             assert as_text in new_seams, mates["name"]

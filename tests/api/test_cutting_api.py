@@ -25,7 +25,10 @@ def cut(web: TestClient, document: dict, stage: str = "all", **more: object) -> 
 
 
 def tied(document: dict, key: str, shelf: str) -> dict:  # type: ignore[type-arg]
-    fabrics = [fabric | ({"shelf": shelf} if fabric["key"] == key else {}) for fabric in document["fabrics"]]
+    fabrics = [
+        fabric | ({"shelf": shelf} if fabric["key"] == key else {})
+        for fabric in document["fabrics"]
+    ]
     return document | {"fabrics": fabrics}
 
 
@@ -43,9 +46,11 @@ def test_every_piece_of_every_line_lies_on_some_cloth_and_none_on_another(
                 assert one["y"] >= 0 and one["y"] + one["height"] <= layout["length"] + 1e-9
                 for other in layout["laid"][:number]:
                     apart = (
-                        one["x"] >= other["x"] + other["width"] - 1e-9 or other["x"] >= one["x"] + one["width"] - 1e-9
-                        or one["y"] >= other["y"] + other["height"] - 1e-9 or other["y"] >= one["y"] + one["height"] - 1e-9
-                    )  # fmt: skip
+                        one["x"] >= other["x"] + other["width"] - 1e-9
+                        or other["x"] >= one["x"] + one["width"] - 1e-9
+                        or one["y"] >= other["y"] + other["height"] - 1e-9
+                        or other["y"] >= one["y"] + one["height"] - 1e-9
+                    )
                     assert apart
         for line in fabric["lines"]:
             assert (
@@ -53,7 +58,12 @@ def test_every_piece_of_every_line_lies_on_some_cloth_and_none_on_another(
                 if line["shape"] == "strip"
                 else laid[line["number"]] == line["count"]
             )
-        heights = [strip["height"] for layout in fabric["layouts"] if layout["bought"] for strip in layout["strips"]]
+        heights = [
+            strip["height"]
+            for layout in fabric["layouts"]
+            if layout["bought"]
+            for strip in layout["strips"]
+        ]
         assert heights == sorted(heights, reverse=True)
 
 
@@ -65,18 +75,25 @@ def test_trial_and_rest_are_all_the_patches_and_no_unit_twice(web: TestClient) -
             for line in fabric["lines"]:
                 name = fabric["key"], line["size"]
                 counts[name] = counts.get(name, 0) + line["count"]
-    # 4 half-square triangles from 2 pairs of 4″ for the trial; 44 more: five pairs of 8″ give 40, two of 4″ the rest
+    # 4 half-square triangles from 2 pairs of 4″ for the trial; 44 more: five pairs of 8″ give 40,
+    # two of 4″ the rest
     assert counts["peat", "8″"] == 5 and counts["peat", "4″"] == 4
     assert counts["gorse", "3 1⁄2″"] == 12 and counts["fog", "3 1⁄2″"] == 48
 
 
 def test_how_much_to_buy_and_the_least_it_could_be(web: TestClient) -> None:
     fabrics = {fabric["key"]: fabric for fabric in cut(web, WEIR_GATE)["fabrics"]}
-    # peat: six squares of 8″, five across 40″: two strips of 8″, 16″ and 1″ to straighten, up to the next 4 1/2″
-    assert (fabrics["peat"]["needed"], fabrics["peat"]["least"], fabrics["peat"]["buy"]) == ("16″", "16″", "1⁄2 yd")
+    # peat: six squares of 8″, five across 40″: two strips of 8″, 16″ and 1″ to straighten, up to
+    # the next 4 1/2″
+    assert (fabrics["peat"]["needed"], fabrics["peat"]["least"], fabrics["peat"]["buy"]) == (
+        "16″",
+        "16″",
+        "1⁄2 yd",
+    )
     assert fabrics["peat"]["layouts"][0]["strips"][0]["words"] == "8″ strip: 5 of 8″"
     wide = WEIR_GATE | {
-        "making": WEIR_GATE["making"] | {"width_of_fabric": "48", "shrinkage": "5", "straightening": "0"}
+        "making": WEIR_GATE["making"]
+        | {"width_of_fabric": "48", "shrinkage": "5", "straightening": "0"}
     }
     peat = next(fabric for fabric in cut(web, wide)["fabrics"] if fabric["key"] == "peat")
     assert (peat["needed"], peat["buy"]) == ("8″", "1⁄4 yd")  # 8 / 0.95 = 8.42, up to 9
@@ -94,7 +111,9 @@ def test_ticks_are_kept_and_a_change_shows_what_is_good_and_what_is_not(web: Tes
     assert peat["lines"][0]["ticked"] and peat["done"] and again["changed"] == []
     fewer = WEIR_GATE | {"making": WEIR_GATE["making"] | {"blocks": 10}}
     changed = cut(web, fewer, block_id=block["id"])["changed"]
-    assert [one["words"] for one in changed] == ["1 of Peat square 8″ was cut and is of no use now, 5 are still good."]
+    assert [one["words"] for one in changed] == [
+        "1 of Peat square 8″ was cut and is of no use now, 5 are still good."
+    ]
     larger = WEIR_GATE | {"finished": {"width": "12", "height": "12"}}
     useless = cut(web, larger, block_id=block["id"])["changed"]
     assert useless[0]["words"].startswith("6 of Peat square 8″ were cut and are of no use now")
@@ -103,25 +122,39 @@ def test_ticks_are_kept_and_a_change_shows_what_is_good_and_what_is_not(web: Tes
     assert [one["words"] for one in still] == ["6 of Peat square 8″ are cut, 2 more are wanted."]
 
 
-def test_a_fabric_s_key_may_hold_any_sign_and_a_second_cutting_is_booked_for_what_is_new(web: TestClient) -> None:
-    kept = web.post("/api/fabrics", json=FOG | {"pieces": [{"width": "40", "length": "36", "count": 2}]}).json()
+def test_a_fabric_s_key_may_hold_any_sign_and_a_second_cutting_is_booked_for_what_is_new(
+    web: TestClient,
+) -> None:
+    kept = web.post(
+        "/api/fabrics", json=FOG | {"pieces": [{"width": "40", "length": "36", "count": 2}]}
+    ).json()
     text = json.dumps(tied(WEIR_GATE, "peat", kept["id"])).replace('"peat"', '"pe|at \\"1"')
     document = json.loads(text)
     block = web.post("/api/blocks", json={"document": document}).json()
     asked = {"document": document, "block_id": block["id"], "stage": "all", "fabric": 'pe|at "1'}
-    line = next(one for one in cut(web, document, block_id=block["id"])["fabrics"] if one["key"] == 'pe|at "1')[
-        "lines"
-    ][0]
+    line = next(
+        one
+        for one in cut(web, document, block_id=block["id"])["fabrics"]
+        if one["key"] == 'pe|at "1'
+    )["lines"][0]
     web.put(f"/api/blocks/{block['id']}/cut-marks", json={"marks": line["on"], "revision": 1})
-    found = next(one for one in cut(web, document, block_id=block["id"])["fabrics"] if one["key"] == 'pe|at "1')
+    found = next(
+        one
+        for one in cut(web, document, block_id=block["id"])["fabrics"]
+        if one["key"] == 'pe|at "1'
+    )
     assert found["done"] and not found["put_back"]
     first = web.post("/api/cut/done", json=asked).json()
     assert [piece["count"] for piece in first["pieces"] if piece["length"] == "36"] == [1]
     more = document | {"making": document["making"] | {"blocks": 100}}
-    later = next(one for one in cut(web, more, block_id=block["id"])["fabrics"] if one["key"] == 'pe|at "1')
+    later = next(
+        one for one in cut(web, more, block_id=block["id"])["fabrics"] if one["key"] == 'pe|at "1'
+    )
     assert not later["put_back"] and later["lines"][0]["done"] == "6 of Peat square 8″"
     second = web.post("/api/cut/done", json=asked | {"document": more}).json()
-    assert not [piece for piece in second["pieces"] if piece["length"] == "36" and piece["width"] == "40"]
+    assert not [
+        piece for piece in second["pieces"] if piece["length"] == "36" and piece["width"] == "40"
+    ]
     assert web.post("/api/cut/done", json=asked | {"document": more}).status_code == 422
 
 
@@ -130,17 +163,27 @@ def test_ticking_the_trial_counts_for_all(web: TestClient) -> None:
     trial = cut(web, WEIR_GATE, "trial", block_id=block["id"])
     done = [mark for fabric in trial["fabrics"] for line in fabric["lines"] for mark in line["on"]]
     web.put(f"/api/blocks/{block['id']}/cut-marks", json={"marks": done, "revision": 1})
-    assert all(fabric["done"] for fabric in cut(web, WEIR_GATE, "trial", block_id=block["id"])["fabrics"])
+    assert all(
+        fabric["done"] for fabric in cut(web, WEIR_GATE, "trial", block_id=block["id"])["fabrics"]
+    )
     rest = cut(web, WEIR_GATE, "rest", block_id=block["id"])
     assert not any(line["ticked"] for fabric in rest["fabrics"] for line in fabric["lines"])
     gorse = next(fabric for fabric in rest["fabrics"] if fabric["key"] == "gorse")["lines"][0]
-    assert (gorse["count"], gorse["done"], gorse["on"][0]["done"], gorse["off"][0]["done"]) == (11, "", 11, 0)
+    assert (gorse["count"], gorse["done"], gorse["on"][0]["done"], gorse["off"][0]["done"]) == (
+        11,
+        "",
+        11,
+        0,
+    )
     whole = cut(web, WEIR_GATE, block_id=block["id"])["fabrics"]
     line = next(fabric for fabric in whole if fabric["key"] == "gorse")["lines"][0]
     assert (line["count"], line["done"]) == (12, "1 of Gorse square 3 1⁄2″")
-    assert web.put("/api/blocks/none/cut-marks", json={"marks": [], "revision": 1}).status_code == 404
+    assert (
+        web.put("/api/blocks/none/cut-marks", json={"marks": [], "revision": 1}).status_code == 404
+    )
     bad = web.put(
-        f"/api/blocks/{block['id']}/cut-marks", json={"marks": [line["on"][0] | {"cut": "a|b"}], "revision": 1}
+        f"/api/blocks/{block['id']}/cut-marks",
+        json={"marks": [line["on"][0] | {"cut": "a|b"}], "revision": 1},
     )
     assert bad.status_code == 422 and "names no cut" in bad.json()["faults"][0]["message"]
 
@@ -154,7 +197,8 @@ def test_the_shelf_is_used_first_and_what_is_short_is_named(web: TestClient) -> 
     assert fog["from_shelf"] == ["2 of 20 1⁄2″ × 17 1⁄2″"] and fog["shelf_name"] == "Fog"
     assert 0 < fog["buy_exact"] < plain["buy_exact"]
     enough = web.put(
-        f"/api/fabrics/{kept['id']}", json=FOG | {"pieces": [FAT_QUARTER | {"count": 9}], "revision": 1}
+        f"/api/fabrics/{kept['id']}",
+        json=FOG | {"pieces": [FAT_QUARTER | {"count": 9}], "revision": 1},
     ).json()
     fog = next(fabric for fabric in cut(web, document)["fabrics"] if fabric["key"] == "fog")
     assert enough["revision"] == 2 and fog["buy"] == "nothing"
@@ -162,7 +206,8 @@ def test_the_shelf_is_used_first_and_what_is_short_is_named(web: TestClient) -> 
 
 def test_leftovers_go_back_to_the_shelf_when_the_cutting_is_done(web: TestClient) -> None:
     kept = web.post(
-        "/api/fabrics", json=FOG | {"name": "Peat", "pieces": [{"width": "40", "length": "18", "count": 1}]}
+        "/api/fabrics",
+        json=FOG | {"name": "Peat", "pieces": [{"width": "40", "length": "18", "count": 1}]},
     ).json()
     document = tied(WEIR_GATE, "peat", kept["id"])
     block = web.post("/api/blocks", json={"document": document}).json()
@@ -173,7 +218,9 @@ def test_leftovers_go_back_to_the_shelf_when_the_cutting_is_done(web: TestClient
     assert [piece["words"] for piece in after["pieces"]] == ["1 × 32″ × 8″"]
     twice = web.post("/api/cut/done", json=asked)
     assert twice.status_code == 422 and "already" in twice.json()["faults"][0]["message"]
-    found = next(one for one in cut(web, document, block_id=block["id"])["fabrics"] if one["key"] == "peat")
+    found = next(
+        one for one in cut(web, document, block_id=block["id"])["fabrics"] if one["key"] == "peat"
+    )
     assert found["put_back"] and cut(web, document, block_id=block["id"])["changed"] == []
     untied = web.post("/api/cut/done", json=asked | {"fabric": "fog"})
     assert untied.status_code == 422 and "tied to none" in untied.json()["faults"][0]["message"]
@@ -182,29 +229,39 @@ def test_leftovers_go_back_to_the_shelf_when_the_cutting_is_done(web: TestClient
 def test_shopping_adds_up_what_is_tied_to_one_fabric(web: TestClient) -> None:
     kept = web.post("/api/fabrics", json=FOG | {"pieces": []}).json()
     ids = [
-        web.post("/api/blocks", json={"document": tied(SAMPLES[name], "fog", kept["id"])}).json()["id"]
+        web.post("/api/blocks", json={"document": tied(SAMPLES[name], "fog", kept["id"])}).json()[
+            "id"
+        ]
         for name in ("Weir Gate", "Cairn Path")
     ]
     lines = web.post("/api/shopping", json={"blocks": ids}).json()
     fog = [line for line in lines if line["name"] == "Fog"]
-    assert len(fog) == 1 and fog[0]["blocks"] == ["Weir Gate", "Cairn Path"] and fog[0]["buy"].endswith("yd")
+    assert (
+        len(fog) == 1
+        and fog[0]["blocks"] == ["Weir Gate", "Cairn Path"]
+        and fog[0]["buy"].endswith("yd")
+    )
     assert web.post("/api/shopping", json={"blocks": ["none"]}).status_code == 404
 
 
 def test_the_shelf_refuses_what_cannot_be_and_an_old_revision(web: TestClient) -> None:
     kept = web.post("/api/fabrics", json=FOG).json()
     for change, place in (
-        ({"name": "  "}, "name"), ({"colour": "red"}, "colour"),
+        ({"name": "  "}, "name"),
+        ({"colour": "red"}, "colour"),
         ({"pieces": [{"width": "wide", "length": "9", "count": 1}]}, "pieces.0.width"),
         ({"pieces": [{"width": "0", "length": "9", "count": 1}]}, "pieces.0.width"),
-    ):  # fmt: skip
+    ):
         refused = web.post("/api/fabrics", json=FOG | change)
         assert refused.status_code == 422 and place in refused.json()["faults"][0]["place"]
     path = f"/api/fabrics/{kept['id']}"
     assert web.put(path, json=FOG | {"revision": 1}).status_code == 200
     assert web.put(path, json=FOG | {"revision": 1}).status_code == 409
     assert web.delete(path).status_code == 204
-    assert web.get("/api/fabrics").json() == [] and web.put(path, json=FOG | {"revision": 2}).status_code == 404
+    assert (
+        web.get("/api/fabrics").json() == []
+        and web.put(path, json=FOG | {"revision": 2}).status_code == 404
+    )
     assert web.post(f"{path}/restore").json()["name"] == "Fog"
     assert {row["name"] for row in web.get("/api/cloth-sizes/in").json()} >= {
         "fat quarter",
@@ -213,7 +270,9 @@ def test_the_shelf_refuses_what_cannot_be_and_an_old_revision(web: TestClient) -
     }
 
 
-def test_the_demo_s_fabric_shelf_is_laid_out_once_and_can_be_cut_from(web: TestClient, empty: Engine) -> None:
+def test_the_demo_s_fabric_shelf_is_laid_out_once_and_can_be_cut_from(
+    web: TestClient, empty: Engine
+) -> None:
     lay_out_samples(empty)
     shelf = web.get("/api/fabrics").json()
     assert {fabric["name"] for fabric in shelf} >= {"Peat", "Fog", "Gorse"}

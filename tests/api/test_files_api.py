@@ -1,4 +1,6 @@
-"""Everything that can be taken along, over the wire: the right kind of file, for every sample and stage."""
+"""Everything that can be taken along, over the wire: the right kind of file, for every sample and
+stage.
+"""
 
 from __future__ import annotations
 
@@ -27,7 +29,10 @@ PDFS = ("cutting.pdf", "steps.pdf", "templates.pdf", "labels.pdf")
 def test_pdfs_on_both_papers(web: TestClient, file: str, paper: str, name: str) -> None:
     answer = web.post(f"/api/files/{file}", json={"document": SAMPLES[name], "paper": paper})
     assert answer.status_code == 200 and answer.headers["content-type"] == "application/pdf"
-    assert answer.content.startswith(b"%PDF") and name.split()[0] in answer.headers["content-disposition"]
+    assert (
+        answer.content.startswith(b"%PDF")
+        and name.split()[0] in answer.headers["content-disposition"]
+    )
 
 
 @pytest.mark.parametrize("stage", ["trial", "rest", "all"])
@@ -45,7 +50,9 @@ def test_drawings_for_other_programs(web: TestClient, name: str) -> None:
     asked = {"document": SAMPLES[name]}
     for file in ("templates.svg", "layouts.svg"):
         answer = web.post(f"/api/files/{file}", json=asked)
-        assert answer.headers["content-type"].startswith("image/svg+xml") and answer.text.startswith("<svg")
+        assert answer.headers["content-type"].startswith(
+            "image/svg+xml"
+        ) and answer.text.startswith("<svg")
     job = read_job(web.post("/api/files/templates.dxf", json=asked).text)
     assert job.unit == SAMPLES[name]["unit"] and job.cut_length > 0
 
@@ -53,12 +60,16 @@ def test_drawings_for_other_programs(web: TestClient, name: str) -> None:
 @pytest.mark.parametrize(
     "file", [*PDFS, "cutting.xlsx", "cutting.csv", "layouts.svg", "templates.svg", "templates.dxf"]
 )
-def test_a_bad_document_paper_or_stage_is_refused_in_the_one_shape(web: TestClient, file: str) -> None:
+def test_a_bad_document_paper_or_stage_is_refused_in_the_one_shape(
+    web: TestClient, file: str
+) -> None:
     path = f"/api/files/{file}"
     for body in (
-        {"document": {"format": "yonk-block/1"}}, {"document": SAMPLES["Peg"], "paper": "a9"},
-        {"document": SAMPLES["Peg"], "stage": "later"}, {},
-    ):  # fmt: skip
+        {"document": {"format": "yonk-block/1"}},
+        {"document": SAMPLES["Peg"], "paper": "a9"},
+        {"document": SAMPLES["Peg"], "stage": "later"},
+        {},
+    ):
         refused = web.post(path, json=body)
         assert refused.status_code == 422
         assert refused.json()["faults"] and set(refused.json()) == {"code", "faults", "theirs"}
@@ -67,13 +78,22 @@ def test_a_bad_document_paper_or_stage_is_refused_in_the_one_shape(web: TestClie
 @pytest.mark.parametrize(
     ("path", "body"),
     [
-        ("/api/recipes", {}), ("/api/recipes/steps", {"label": "1"}), ("/api/cut", {"document": {}, "stage": "all"}),
+        ("/api/recipes", {}),
+        ("/api/recipes/steps", {"label": "1"}),
+        ("/api/cut", {"document": {}, "stage": "all"}),
         ("/api/finder/check", {"kind": "patch", "method": "cut-and-sew", "width": "3"}),
-        ("/api/finder/chart", {"kind": "checker", "method": "template", "start": "1", "end": "2", "step": "1"}),
-        ("/api/finder/chart", {"kind": "checker", "method": "cut-and-sew", "start": "2", "end": "1", "step": "1"}),
-        ("/api/shopping", {"blocks": []}), ("/api/cut/done", {"stage": "all"}),
+        (
+            "/api/finder/chart",
+            {"kind": "checker", "method": "template", "start": "1", "end": "2", "step": "1"},
+        ),
+        (
+            "/api/finder/chart",
+            {"kind": "checker", "method": "cut-and-sew", "start": "2", "end": "1", "step": "1"},
+        ),
+        ("/api/shopping", {"blocks": []}),
+        ("/api/cut/done", {"stage": "all"}),
     ],
-)  # fmt: skip
+)
 def test_questions_that_cannot_be_answered_name_what_is_wrong(
     web: TestClient, path: str, body: dict[str, object]
 ) -> None:
@@ -85,8 +105,12 @@ def test_questions_that_cannot_be_answered_name_what_is_wrong(
 
 def test_what_is_measured_is_said_to_the_nearest_sixteenth() -> None:
     assert [length_words(length, terms()) for length in (0.0, 0.02, 0.13, -0.2, 1.5)] == [
-        show(0, "in"), "under 1⁄16″", "1⁄8″", "3⁄16″", "1 1⁄2″",
-    ]  # fmt: skip
+        show(0, "in"),
+        "under 1⁄16″",
+        "1⁄8″",
+        "3⁄16″",
+        "1 1⁄2″",
+    ]
 
 
 def test_words_for_paper_have_only_signs_that_the_type_has() -> None:

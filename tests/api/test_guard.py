@@ -10,9 +10,14 @@ from fastapi.testclient import TestClient
 from yonk.api.guard import HEADERS
 
 
-@pytest.mark.parametrize("host", ["yonk.example", "127.0.0.1.example:80", "evil", "", "[::2]", "localhost.:1@evil"])
+@pytest.mark.parametrize(
+    "host", ["yonk.example", "127.0.0.1.example:80", "evil", "", "[::2]", "localhost.:1@evil"]
+)
 def test_a_foreign_name_is_not_answered(web: TestClient, host: str) -> None:
-    for answer in (web.get("/api/blocks", headers={"Host": host}), web.get("/", headers={"Host": host})):
+    for answer in (
+        web.get("/api/blocks", headers={"Host": host}),
+        web.get("/", headers={"Host": host}),
+    ):
         assert answer.status_code == 403 and answer.json()["code"] == "foreign"
 
 
@@ -65,13 +70,19 @@ def test_what_comes_in_pieces_is_counted_as_it_comes(web: TestClient, path: str)
 @pytest.mark.parametrize(
     ("method", "path", "status", "code"),
     [
-        ("GET", "/api/nothing", 404, "not-found"), ("PATCH", "/api/blocks", 405, "not-allowed"),
-        ("GET", "/api/blocks/none", 404, "not-found"), ("GET", "/api/blocks/%00", 422, "bad-request"),
-        ("GET", "/%00", 404, "not-found"), ("GET", "/api/blocks?page=0", 422, "bad-request"),
-        ("GET", "/api/blocks/none/states", 404, "not-found"), ("GET", "/api/blocks/..%2f..", 404, "not-found"),
+        ("GET", "/api/nothing", 404, "not-found"),
+        ("PATCH", "/api/blocks", 405, "not-allowed"),
+        ("GET", "/api/blocks/none", 404, "not-found"),
+        ("GET", "/api/blocks/%00", 422, "bad-request"),
+        ("GET", "/%00", 404, "not-found"),
+        ("GET", "/api/blocks?page=0", 422, "bad-request"),
+        ("GET", "/api/blocks/none/states", 404, "not-found"),
+        ("GET", "/api/blocks/..%2f..", 404, "not-found"),
     ],
-)  # fmt: skip
-def test_every_error_has_the_one_shape(web: TestClient, method: str, path: str, status: int, code: str) -> None:
+)
+def test_every_error_has_the_one_shape(
+    web: TestClient, method: str, path: str, status: int, code: str
+) -> None:
     answer = web.request(method, path)
     assert (answer.status_code, answer.json()["code"]) == (status, code)
     assert answer.json()["faults"][0]["message"]
@@ -86,5 +97,9 @@ def test_half_signs_and_broken_json_are_refused_in_words(web: TestClient) -> Non
     assert half.status_code == 422 and half.json()["faults"][0]["place"] == "name"
     broken = web.post("/api/draft", content=b"{", headers={"Content-Type": "application/json"})
     assert broken.status_code == 422 and broken.json()["faults"]
-    block = web.post("/api/blocks", content=b'{"name": "a \\udfff"}', headers={"Content-Type": "application/json"})
+    block = web.post(
+        "/api/blocks",
+        content=b'{"name": "a \\udfff"}',
+        headers={"Content-Type": "application/json"},
+    )
     assert block.status_code == 422

@@ -52,7 +52,10 @@ def test_a_database_that_is_gone_is_said_in_one_sentence(server: DatabaseServer)
         server.stop()
         answer = client.get("/api/blocks")
         assert answer.status_code == 503
-        assert answer.json()["code"] == "database" and "not sure" in answer.json()["faults"][0]["message"]
+        assert (
+            answer.json()["code"] == "database"
+            and "not sure" in answer.json()["faults"][0]["message"]
+        )
         drawn = client.post("/api/draft", json={"document": WEIR_GATE})
         assert drawn.status_code == 200, "drafting needs no database"
 
@@ -122,7 +125,10 @@ def test_tables_laid_out_half_are_mended_wherever_it_was_killed(server: Database
 
 
 def test_a_database_left_behind_by_a_killed_program_is_taken_over(tmp_path: Path) -> None:
-    left = "import sys, os; from pathlib import Path; from yonk.machine.database_server import DatabaseServer"
+    left = (
+        "import sys, os; from pathlib import Path; from yonk.machine.database_server import "
+        "DatabaseServer"
+    )
     run = f"{left}; DatabaseServer(Path(sys.argv[1])).start(); os.kill(os.getpid(), 9)"
     subprocess.run([sys.executable, "-c", run, str(tmp_path)], check=False)
     heir = DatabaseServer(tmp_path)
@@ -132,7 +138,9 @@ def test_a_database_left_behind_by_a_killed_program_is_taken_over(tmp_path: Path
     assert not access.answers()
 
 
-def test_a_layout_that_was_killed_half_way_is_laid_out_anew(server: DatabaseServer, tmp_path: Path) -> None:
+def test_a_layout_that_was_killed_half_way_is_laid_out_anew(
+    server: DatabaseServer, tmp_path: Path
+) -> None:
     (tmp_path / "data.new" / "mysql").mkdir(parents=True)
     (tmp_path / "data").mkdir()
     assert server.start().answers()
@@ -146,18 +154,28 @@ def test_blocks_of_a_newer_program_are_told_as_such(tmp_path: Path) -> None:
 
 
 def test_of_two_starts_at_once_one_runs_and_the_other_is_told(tmp_path: Path) -> None:
-    start = "import sys, time; from pathlib import Path; from yonk.machine.database_server import *\n"
-    start += "try:\n    server = DatabaseServer(Path(sys.argv[1])); server.start(); print('runs', flush=True); sys.stdin.read(); server.stop()\n"
+    start = (
+        "import sys, time; from pathlib import Path; from yonk.machine.database_server import *\n"
+    )
+    start += (
+        "try:\n    server = DatabaseServer(Path(sys.argv[1])); server.start(); print('runs', "
+        "flush=True); sys.stdin.read(); server.stop()\n"
+    )
     start += "except MachineError as told:\n    print(told, flush=True)"
     command = [sys.executable, "-c", start, str(tmp_path)]
-    both = [subprocess.Popen(command, stdin=subprocess.PIPE, stdout=subprocess.PIPE, text=True) for _ in range(2)]
+    both = [
+        subprocess.Popen(command, stdin=subprocess.PIPE, stdout=subprocess.PIPE, text=True)
+        for _ in range(2)
+    ]
     said = sorted(one.stdout.readline().strip() for one in both if one.stdout)
     for one in both:
         one.communicate()
     assert said[1] == "runs" and "running already" in said[0]
 
 
-def test_what_is_in_the_way_is_one_sentence(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+def test_what_is_in_the_way_is_one_sentence(
+    tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
     taken = _listen(0)
     taken.listen()
     with pytest.raises(MachineError, match=r"Port .* cannot be used"):
@@ -179,7 +197,10 @@ def test_being_told_to_end_ends_all_of_it_soon_also_heavy_work(tmp_path: Path) -
     ready = process.stdout.readline()
     server = json.loads((tmp_path / "mariadb" / "running.json").read_text())["server"]
     chance = random.Random(1)
-    seams = [[[f"{chance.randint(0, 300)}/100", f"{chance.randint(0, 300)}/100"] for _ in "ab"] for _ in range(400)]
+    seams = [
+        [[f"{chance.randint(0, 300)}/100", f"{chance.randint(0, 300)}/100"] for _ in "ab"]
+        for _ in range(400)
+    ]
     asked = {"document": WEIR_GATE | {"seams": seams, "patches": []}}
 
     def ask() -> None:

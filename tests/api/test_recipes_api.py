@@ -34,7 +34,8 @@ def test_every_card_says_the_same_as_the_draft(web: TestClient, name: str) -> No
 
 
 @pytest.mark.parametrize(
-    "name", ["Gale Lantern", "Heron Reach", "Hut Window", "Bracken Rails", "Stile", "Weir Gate", "Peg"]
+    "name",
+    ["Gale Lantern", "Heron Reach", "Hut Window", "Bracken Rails", "Stile", "Weir Gate", "Peg"],
 )
 def test_every_way_has_steps_that_begin_with_cutting(web: TestClient, name: str) -> None:
     for card in recipes(web, name)["cards"]:
@@ -72,11 +73,13 @@ def test_schools_are_kept_in_the_block_and_said_in_the_steps(web: TestClient) ->
     acts = [
         {
             "do": "making",
-            "stitch": "two-lines",
-            "press": "open",
-            "care": "cloth",
-            "usable": "42",
-            "ruler_width": "8 1/2",
+            "settings": {
+                "stitch": "two-lines",
+                "press": "open",
+                "care": "cloth",
+                "usable": "42",
+                "ruler_width": "8 1/2",
+            },
         }
     ]
     changed = web.post("/api/draft", json={"document": SAMPLES["Weir Gate"], "acts": acts}).json()
@@ -86,19 +89,36 @@ def test_schools_are_kept_in_the_block_and_said_in_the_steps(web: TestClient) ->
     again = web.post("/api/draft", json={"document": changed["document"]}).json()
     assert again["document"] == changed["document"]
     asked = {"document": changed["document"], "label": "1", "way": "two-at-a-time"}
-    words = [step["words"] for step in web.post("/api/recipes/steps", json=asked).json()["shares"][0]["steps"]]
-    assert any("sew on them" in text for text in words) and any("press it open" in text for text in words)
+    words = [
+        step["words"]
+        for step in web.post("/api/recipes/steps", json=asked).json()["shares"][0]["steps"]
+    ]
+    assert any("sew on them" in text for text in words) and any(
+        "press it open" in text for text in words
+    )
     for field, value in (("usable", "0"), ("ruler_width", "wide"), ("stitch", "crosswise")):
-        bad = {"document": SAMPLES["Weir Gate"], "acts": [{"do": "making", field: value}]}
+        bad = {
+            "document": SAMPLES["Weir Gate"],
+            "acts": [{"do": "making", "settings": {field: value}}],
+        }
         assert web.post("/api/draft", json=bad).status_code == 422
 
 
 @pytest.mark.parametrize(
     ("method", "choice", "place"),
-    [("methods", {"half-square-triangle": "eight-at-a-time+by-magic"}, "making.methods.half-square-triangle"),
-     ("press", "sideways", "making.press"), ("ruler", {"width": "0", "length": "24"}, "making.ruler.width")],
-)  # fmt: skip
-def test_bad_settings_in_a_file_are_named(web: TestClient, method: str, choice: object, place: str) -> None:
+    [
+        (
+            "methods",
+            {"half-square-triangle": "eight-at-a-time+by-magic"},
+            "making.methods.half-square-triangle",
+        ),
+        ("press", "sideways", "making.press"),
+        ("ruler", {"width": "0", "length": "24"}, "making.ruler.width"),
+    ],
+)
+def test_bad_settings_in_a_file_are_named(
+    web: TestClient, method: str, choice: object, place: str
+) -> None:
     document = SAMPLES["Weir Gate"] | {"making": {method: choice}}
     refused = web.post("/api/recipes", json={"document": document})
     assert refused.status_code == 422 and refused.json()["faults"][0]["place"] == place
@@ -107,15 +127,29 @@ def test_bad_settings_in_a_file_are_named(web: TestClient, method: str, choice: 
 def test_the_finder_answers_and_names_the_field_that_is_wrong(web: TestClient) -> None:
     found = web.post("/api/finder/on-hand", json={"width": "5", "count": 42, "fabrics": 6}).json()
     assert found[0] | {"picture": []} == {
-        "kind": "half-square-triangle", "kind_words": "half-square triangle", "method": "two-at-a-time",
-        "method_words": "two at a time", "picture": [], "width": 4.0, "height": 4.0, "finished": "4″", "makes": 42,
-        "pieces": 42, "cut": "use each 5″ piece as it is", "trim": "1⁄8″ to trim",
-    }  # fmt: skip
+        "kind": "half-square-triangle",
+        "kind_words": "half-square triangle",
+        "method": "two-at-a-time",
+        "method_words": "two at a time",
+        "picture": [],
+        "width": 4.0,
+        "height": 4.0,
+        "finished": "4″",
+        "makes": 42,
+        "pieces": 42,
+        "cut": "use each 5″ piece as it is",
+        "trim": "1⁄8″ to trim",
+    }
     for change, place in (
-        ({"width": "five"}, "width"), ({"height": "0"}, "height"), ({"fabrics": 50}, "fabrics"),
-        ({"settings": {"seam": "thick"}}, "seam"), ({"width": "5000"}, "width"),
-    ):  # fmt: skip
-        refused = web.post("/api/finder/on-hand", json={"width": "5", "count": 42, "fabrics": 6} | change)
+        ({"width": "five"}, "width"),
+        ({"height": "0"}, "height"),
+        ({"fabrics": 50}, "fabrics"),
+        ({"settings": {"seam": "thick"}}, "seam"),
+        ({"width": "5000"}, "width"),
+    ):
+        refused = web.post(
+            "/api/finder/on-hand", json={"width": "5", "count": 42, "fabrics": 6} | change
+        )
         assert refused.status_code == 422 and refused.json()["faults"][0]["place"] == place
 
 
@@ -127,15 +161,31 @@ def test_a_number_told_is_judged(web: TestClient) -> None:
     assert good["right"] and good["pieces"][0]["right"] == "4″" and good["pieces"][0]["working"]
     tall = {"kind": "half-rectangle-triangle", "method": "cut-and-sew", "width": "6", "height": "4"}
     assert web.post("/api/finder/check", json=tall | {"told": {"0": "7 1/2 x 5"}}).json()["right"]
-    for told, place in (({"0": "thin"}, "told.0"), ({"7": "4"}, "told.7"), ({"0": "4 x 4 x 4"}, "told.0")):
+    for told, place in (
+        ({"0": "thin"}, "told.0"),
+        ({"7": "4"}, "told.7"),
+        ({"0": "4 x 4 x 4"}, "told.0"),
+    ):
         refused = web.post("/api/finder/check", json=asked | {"told": told})
         assert refused.status_code == 422 and refused.json()["faults"][0]["place"] == place
 
 
 def test_a_chart_on_screen_and_as_csv(web: TestClient) -> None:
-    asked = {"kind": "half-square-triangle", "method": "two-at-a-time", "start": "1", "end": "3", "step": "1/2"}
+    asked = {
+        "kind": "half-square-triangle",
+        "method": "two-at-a-time",
+        "start": "1",
+        "end": "3",
+        "step": "1/2",
+    }
     found = web.post("/api/finder/chart", json=asked).json()
-    assert [row["cuts"] for row in found["rows"]] == [["2″"], ["2 1⁄2″"], ["3″"], ["3 1⁄2″"], ["4″"]]
+    assert [row["cuts"] for row in found["rows"]] == [
+        ["2″"],
+        ["2 1⁄2″"],
+        ["3″"],
+        ["3 1⁄2″"],
+        ["4″"],
+    ]
     text = web.post("/api/finder/chart.csv", json=asked).text
     assert text.startswith("\ufeff") and "3″,3 1/2″,4″" in text
     metric = asked | {"settings": {"unit": "cm"}, "start": "5", "end": "6", "step": "1"}

@@ -28,7 +28,8 @@ def test_the_shelf_comes_in_pages_searched_and_sorted(empty: Engine) -> None:
     with session_maker(empty)() as session:
         for number in range(PAGE + 5):
             blocks.create_block(
-                session, replace(FORM, name=f"Block {number:03} {'odd' if number % 2 else 'even'} 100%")
+                session,
+                replace(FORM, name=f"Block {number:03} {'odd' if number % 2 else 'even'} 100%"),
             )
         first, second = (blocks.shelf_page(session, number, order="name") for number in (1, 2))
         assert (len(first.cards), len(second.cards), first.total) == (PAGE, 5, PAGE + 5)
@@ -52,7 +53,12 @@ def test_a_page_of_the_shelf_shows_cards_also_of_blocks_kept_before_there_were_a
     page = web.get("/api/blocks").json()
     assert (page["total"], page["page"], page["pages"]) == (1, 1, 1)
     (card,) = page["blocks"]
-    assert card["id"] == kept["id"] and card["patches"] == 4 and len(card["picture"]) == 4 and card["finished"] == "9″"
+    assert (
+        card["id"] == kept["id"]
+        and card["patches"] == 4
+        and len(card["picture"]) == 4
+        and card["finished"] == "9″"
+    )
 
 
 def test_a_block_of_many_patches_has_a_small_card() -> None:
@@ -77,12 +83,18 @@ def test_saved_states_are_listed_opened_and_named(web: TestClient) -> None:
     web.put(f"/api/blocks/{block['id']}", json={"document": changed, "revision": 1})
     path = f"/api/blocks/{block['id']}/states"
     found = web.get(path).json()
-    assert [state["revision"] for state in found["states"]] == [2, 1] and "one a week" in found["rule"]
+    assert [state["revision"] for state in found["states"]] == [2, 1] and "one a week" in found[
+        "rule"
+    ]
     assert web.post(f"{path}/1/open").json()["document"] == write_block(PLAIN)
     assert web.put(f"{path}/2", json={"title": " as  sewn "}).status_code == 204
-    assert [(s["title"], s["opened"]) for s in web.get(path).json()["states"]] == [("as sewn", False), ("", True)]
+    assert [(s["title"], s["opened"]) for s in web.get(path).json()["states"]] == [
+        ("as sewn", False),
+        ("", True),
+    ]
     assert (
-        web.post(f"{path}/9/open").status_code == 404 and web.put(f"{path}/9", json={"title": "x"}).status_code == 404
+        web.post(f"{path}/9/open").status_code == 404
+        and web.put(f"{path}/9", json={"title": "x"}).status_code == 404
     )
 
 
@@ -93,7 +105,9 @@ def test_old_states_go_and_what_a_person_named_or_opened_stays(empty: Engine) ->
             blocks.save_block(session, kept.id, FORM, revision)
         revisions.name_state(session, kept.id, 7, "the good one")
         revisions.open_state(session, kept.id, 9)
-        session.execute(text("UPDATE block_revision SET saved = saved - INTERVAL 10 DAY WHERE revision < 50"))
+        session.execute(
+            text("UPDATE block_revision SET saved = saved - INTERVAL 10 DAY WHERE revision < 50")
+        )
         session.commit()
         for revision in range(60, 80):
             blocks.save_block(session, kept.id, FORM, revision)
@@ -103,11 +117,13 @@ def test_old_states_go_and_what_a_person_named_or_opened_stays(empty: Engine) ->
 
 states = st.lists(
     st.tuples(st.integers(0, 10**7), st.booleans(), st.booleans()), min_size=1, max_size=40
-)  # fmt: skip
+)
 
 
 @given(states)
-def test_the_rule_keeps_first_newest_named_opened_and_the_last_hour(rows: list[tuple[int, bool, bool]]) -> None:
+def test_the_rule_keeps_first_newest_named_opened_and_the_last_hour(
+    rows: list[tuple[int, bool, bool]],
+) -> None:
     moment = datetime(2026, 11, 23, 12)
     ages = sorted((age for age, _, _ in rows), reverse=True)
     kept = [

@@ -26,12 +26,17 @@ def test_every_sample_is_drawn_whole(web: TestClient, name: str) -> None:
     sheet = view["sheet"]
     total = sum(abs(_area(face["outline"])) for face in view["faces"])
     assert total == pytest.approx(sheet["width"] * sheet["height"], rel=1e-4)
-    assert len(view["cells"]) == len(sheet["rows"]) and len(view["cells"][0]) == len(sheet["columns"])
+    assert len(view["cells"]) == len(sheet["rows"]) and len(view["cells"][0]) == len(
+        sheet["columns"]
+    )
     labels = {unit["label"] for unit in view["units"]}
     assert {face["unit"] for face in view["faces"]} <= labels
     lines = [cut for group in view["cutting"] for cut in group["cuts"]]
     assert {label for cut in lines for label in cut["units"]} <= labels
-    assert all(cut["working"][-1].startswith("on the ruler") or "left over" in cut["working"][-1] for cut in lines)
+    assert all(
+        cut["working"][-1].startswith("on the ruler") or "left over" in cut["working"][-1]
+        for cut in lines
+    )
     assert len(view["outlines"]) == max(face["member"] for face in view["faces"]) + 1
     assert len({tuple(face["at"]) for face in view["faces"]}) == len(view["faces"])
 
@@ -47,14 +52,18 @@ def test_every_patch_is_cut_by_a_line_of_its_fabric(web: TestClient, name: str) 
     cutting = {group["fabric"]: group["cuts"] for group in view["cutting"]}
     for face in view["faces"]:
         lines = [
-            cut for cut in cutting[face["fabric"]] if face["unit"] in cut["units"] and face["letter"] in cut["letters"]
+            cut
+            for cut in cutting[face["fabric"]]
+            if face["unit"] in cut["units"] and face["letter"] in cut["letters"]
         ]
         assert lines, (name, face["letter"], face["fabric"])
 
 
 def test_cells_are_spoken_and_a_span_speaks_for_all_its_cells(web: TestClient) -> None:
     view = drawn(web, "Hut Window")
-    assert {text.split(": ")[1].split(" 1,")[0] for row in view["cells"] for text in row} == {"square in a square"}
+    assert {text.split(": ")[1].split(" 1,")[0] for row in view["cells"] for text in row} == {
+        "square in a square"
+    }
     assert view["cells"][1][0].startswith("row 2, column 1")
     gate = drawn(web, "Weir Gate")["cells"]
     assert gate[0][0] == "row 1, column 1: half-square triangle 1, Peat over Fog"
@@ -65,7 +74,10 @@ def test_sizes_are_named_and_typed_back(web: TestClient) -> None:
     view = drawn(web, "Stile", {"do": "resize", "width": "7 1/2", "height": "7,5"})
     assert (view["sheet"]["finished_width"], view["sheet"]["unfinished"]) == ("7 1/2", "8″")
     cm = drawn(web, "Bracken Rails")
-    assert (cm["sheet"]["seam"], cm["sheet"]["rows"][0]["finished"]) == ("0.75", "5 cm")
+    assert (cm["sheet"]["settings"]["seam"]["value"], cm["sheet"]["rows"][0]["finished"]) == (
+        "0.75",
+        "5 cm",
+    )
 
 
 def test_a_fault_of_an_act_names_its_field_and_changes_nothing(web: TestClient) -> None:
@@ -81,7 +93,10 @@ def test_a_fault_of_an_act_names_its_field_and_changes_nothing(web: TestClient) 
 def test_acts_in_a_row_are_done_in_a_row_or_not_at_all(web: TestClient) -> None:
     good = {"do": "making", "blocks": 7}
     assert drawn(web, "Stile", good, {"do": "rename", "name": "Style"})["sheet"]["blocks"] == 7
-    bad = web.post("/api/draft", json={"document": SAMPLES["Stile"], "acts": [good, {"do": "rename", "name": ""}]})
+    bad = web.post(
+        "/api/draft",
+        json={"document": SAMPLES["Stile"], "acts": [good, {"do": "rename", "name": ""}]},
+    )
     assert bad.status_code == 422
 
 
@@ -132,12 +147,15 @@ def test_svg_out_and_in_over_the_wire(web: TestClient) -> None:
     svg = web.post("/api/files/block.svg", json={"document": SAMPLES["Gale Lantern"]})
     assert svg.headers["content-type"].startswith("image/svg+xml")
     back = web.post(
-        "/api/draft/from-svg", json={"document": SAMPLES["Gale Lantern"], "svg": svg.text, "parts": 2}
+        "/api/draft/from-svg",
+        json={"document": SAMPLES["Gale Lantern"], "svg": svg.text, "parts": 2},
     ).json()
     assert len(back["draft"]["faces"]) == len(drawn(web, "Gale Lantern")["faces"])
     assert re.fullmatch(r"\d+ seams taken from \d+ straight lines\.", back["report"][0])
     assert len(back["report"]) == 1
-    bad = web.post("/api/draft/from-svg", json={"document": SAMPLES["Stile"], "svg": "<svg", "parts": 2})
+    bad = web.post(
+        "/api/draft/from-svg", json={"document": SAMPLES["Stile"], "svg": "<svg", "parts": 2}
+    )
     assert bad.status_code == 422 and bad.json()["code"] == "bad-document"
     assert web.get("/api/blocks").json()["blocks"] == [], "nothing of this is stored"
 

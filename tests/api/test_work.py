@@ -1,4 +1,6 @@
-"""Heavy work in a process of its own: the same answer, a limit of time, ended when nobody waits; the others go on."""
+"""Heavy work in a process of its own: the same answer, a limit of time, ended when nobody waits;
+the others go on.
+"""
 
 from __future__ import annotations
 
@@ -26,11 +28,15 @@ def everything_heavy(monkeypatch: pytest.MonkeyPatch) -> None:
     monkeypatch.setattr(work, "_is_light", lambda _: False)
 
 
-def test_a_heavy_draft_is_worked_on_like_a_light_one(web: TestClient, everything_heavy: None) -> None:
+def test_a_heavy_draft_is_worked_on_like_a_light_one(
+    web: TestClient, everything_heavy: None
+) -> None:
     document = write_block(even(3, 3))
     heavy = web.post("/api/draft", json={"document": document})
     assert heavy.status_code == 200 and len(heavy.json()["faces"]) == 9
-    assert web.post("/api/files/cutting.pdf", json={"document": document}).content.startswith(b"%PDF")
+    assert web.post("/api/files/cutting.pdf", json={"document": document}).content.startswith(
+        b"%PDF"
+    )
     refused = web.post("/api/draft", json={"document": document | {"name": ""}})
     assert refused.status_code == 422 and refused.json()["faults"][0]["place"] == "name"
 
@@ -71,7 +77,9 @@ def test_work_that_nobody_waits_for_is_ended(empty: Engine) -> None:
 
     with pytest.raises(work.NobodyWaitsError):
         asyncio.run(ask())
-    assert not gone.app.state.works.running and not [p for p in multiprocessing.active_children() if p.is_alive()]
+    assert not gone.app.state.works.running and not [
+        p for p in multiprocessing.active_children() if p.is_alive()
+    ]
 
 
 def test_a_fault_comes_back_as_it_was(empty: Engine) -> None:
@@ -83,13 +91,17 @@ def test_a_fault_comes_back_as_it_was(empty: Engine) -> None:
     assert (fault.value.place, fault.value.message) == ("place", "and the mend")
 
 
-@pytest.mark.parametrize(("draft", "light"), [(even(16, 16), True), (even(64, 64), True), (block(), True)])
+@pytest.mark.parametrize(
+    ("draft", "light"), [(even(16, 16), True), (even(64, 64), True), (block(), True)]
+)
 def test_a_usual_block_is_light(draft: object, light: bool) -> None:
     assert work._is_light(write_block(draft)) is light  # type: ignore[arg-type]
 
 
 def test_a_block_of_thousands_of_crossings_is_heavy() -> None:
     seams = tuple(((i % 64, 0), (64 - i // 6, 64)) for i in range(360))
-    drawn = replace(even(64, 64), seams=tuple(((F(a), F(b)), (F(c), F(d))) for (a, b), (c, d) in seams))
+    drawn = replace(
+        even(64, 64), seams=tuple(((F(a), F(b)), (F(c), F(d))) for (a, b), (c, d) in seams)
+    )
     assert not work._is_light(write_block(drawn))
     assert work._is_light({"seams": [1] * 100})

@@ -20,8 +20,12 @@ class BenchPage:
         self.grid = columns, rows
         self.page.get_by_role("button", name="Start a block").first.click()
         for label, value in (
-            ("Name", name), ("Finished width", width), ("Finished height", height), ("Columns", str(columns)), ("Rows", str(rows)),
-        ):  # fmt: skip
+            ("Name", name),
+            ("Finished width", width),
+            ("Finished height", height),
+            ("Columns", str(columns)),
+            ("Rows", str(rows)),
+        ):
             self.page.get_by_label(label, exact=True).fill(value)
         self.page.get_by_role("button", name="Draft it").click()
         expect(self.board).to_be_visible()
@@ -39,7 +43,9 @@ class BenchPage:
         scale = min(box["width"] / view[2], box["height"] / view[3])
         left = box["x"] + (box["width"] - scale * view[2]) / 2 - view[0] * scale
         top = box["y"] + (box["height"] - scale * view[3]) / 2 - view[1] * scale
-        return left + scale * width * column / self.grid[0], top + scale * height * row / self.grid[1]
+        return left + scale * width * column / self.grid[0], top + scale * height * row / self.grid[
+            1
+        ]
 
     def touch(self, column: float, row: float) -> None:
         with self._answered():
@@ -59,13 +65,17 @@ class BenchPage:
         self.page.get_by_role("radio", name=name, exact=True).click()
 
     def unit(self, words: str) -> None:
-        self.page.get_by_role("radiogroup", name="Units to put in").get_by_role("radio", name=words, exact=True).click()
+        self.page.get_by_role("radiogroup", name="Units to put in").get_by_role(
+            "radio", name=words, exact=True
+        ).click()
 
     def mates(self, words: str) -> None:
         self.page.get_by_label("Mates").select_option(label=words)
 
     def take(self, slot: int, fabric: str) -> None:
-        self.page.get_by_role("radiogroup", name="Fabrics in hand").get_by_role("radio").nth(slot - 1).click()
+        self.page.get_by_role("radiogroup", name="Fabrics in hand").get_by_role("radio").nth(
+            slot - 1
+        ).click()
         self.page.get_by_role("button", name=re.compile(f"^Take {fabric} in hand")).click()
 
     def add_fabric(self, name: str, colour: str, value: str = "medium") -> None:

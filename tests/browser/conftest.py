@@ -12,15 +12,21 @@ from tests.browser.bench_page import BenchPage
 from tests.conftest import Running
 
 CHROMIUM_FLAGS = [
-    "--no-sandbox", "--disable-gpu", "--disable-background-networking", "--disable-component-update", "--disable-sync",
+    "--no-sandbox",
+    "--disable-gpu",
+    "--disable-background-networking",
+    "--disable-component-update",
+    "--disable-sync",
     "--no-first-run",
-]  # fmt: skip
+]
 
 
 @pytest.fixture(scope="session")
 def chromium() -> Iterator[Browser]:
     with sync_playwright() as playwright:
-        browser = playwright.chromium.launch(executable_path=shutil.which("chromium"), args=CHROMIUM_FLAGS)
+        browser = playwright.chromium.launch(
+            executable_path=shutil.which("chromium"), args=CHROMIUM_FLAGS
+        )
         yield browser
         browser.close()
 

@@ -27,7 +27,9 @@ def line(page: Page, size: str) -> Locator:
 
 
 def fabric(page: Page, name: str) -> Locator:
-    return page.get_by_role("navigation", name="Fabrics to cut").get_by_role("button", name=re.compile(f"^{name}"))
+    return page.get_by_role("navigation", name="Fabrics to cut").get_by_role(
+        "button", name=re.compile(f"^{name}")
+    )
 
 
 def tick(page: Page, row: Locator) -> None:
@@ -51,7 +53,8 @@ def test_a_block_from_draft_to_printed_list(bench: BenchPage, page: Page, tmp_pa
     to_cut(page)
     expect(page.locator(".cloth-list h1")).to_be_visible()
     fabric(page, "Peat").click()
-    # 48 half-square triangles of 3″, eight at a time: six squares of 8″, five across 40″: two strips, 16″ and 1″ straightened
+    # 48 half-square triangles of 3″, eight at a time: six squares of 8″, five across 40″: two
+    # strips, 16″ and 1″ straightened
     expect(line(page, "8″")).to_contain_text("from 2 strips 8″")
     expect(page.locator(".cloth-list header")).to_contain_text("Buy 1⁄2 yd or 2 fat quarters")
     expect(page.locator(".layout .laid")).to_have_count(6)
@@ -64,16 +67,27 @@ def test_a_block_from_draft_to_printed_list(bench: BenchPage, page: Page, tmp_pa
     document = Path(sheet.value.path()).read_bytes()
     with pdfplumber.open(io.BytesIO(document)) as read:
         text = " ".join(part.extract_text() for part in read.pages)
-    assert "Sluice: cutting list for all blocks" in text and "Peat" in text and "from 2 strips 8″" in text
+    assert (
+        "Sluice: cutting list for all blocks" in text
+        and "Peat" in text
+        and "from 2 strips 8″" in text
+    )
     assert all(picture.stat().st_size > 5000 for picture in print_pages(document, tmp_path))
 
 
 @pytest.mark.parametrize(
     ("words", "ending"),
-    [("Step sheets of the recipes (PDF)", "steps.pdf"), ("Templates at true size (PDF)", "templates.pdf"),
-     ("Labels for the stacks (PDF)", "labels.pdf"), ("Cutting list (XLSX)", "cutting list.xlsx"), ("Cutting list (CSV)", "cutting list.csv"),
-     ("Layouts (SVG)", "layouts.svg"), ("Templates (SVG)", "templates.svg"), ("Templates for a cutting machine (DXF)", "templates.dxf")],
-)  # fmt: skip
+    [
+        ("Step sheets of the recipes (PDF)", "steps.pdf"),
+        ("Templates at true size (PDF)", "templates.pdf"),
+        ("Labels for the stacks (PDF)", "labels.pdf"),
+        ("Cutting list (XLSX)", "cutting list.xlsx"),
+        ("Cutting list (CSV)", "cutting list.csv"),
+        ("Layouts (SVG)", "layouts.svg"),
+        ("Templates (SVG)", "templates.svg"),
+        ("Templates for a cutting machine (DXF)", "templates.dxf"),
+    ],
+)
 def test_everything_can_be_taken_along(page: Page, tmp_path: Path, words: str, ending: str) -> None:
     open_sample(page, "Heron Reach", tmp_path)
     to_cut(page)
@@ -161,7 +175,9 @@ def test_a_shelf_that_lacks_half_a_yard(page: Page, tmp_path: Path) -> None:
     expect(dialog.get_by_role("alert")).to_contain_text("“wide” is not a length")
     dialog.get_by_label("Width of piece 2").fill("12 1/2")
     dialog.get_by_role("button", name="Keep").click()
-    expect(page.locator(".shelf-fabrics")).to_contain_text("2 × 20 1⁄2″ × 17 1⁄2″, 1 × 12 1⁄2″ × 9″")
+    expect(page.locator(".shelf-fabrics")).to_contain_text(
+        "2 × 20 1⁄2″ × 17 1⁄2″, 1 × 12 1⁄2″ × 9″"
+    )
     page.get_by_role("link", name="Yonk: the shelf of blocks").click()
     open_sample(page, "Weir Gate", tmp_path)
     to_cut(page)

@@ -1,4 +1,6 @@
-"""Blocks drafted from nothing in the real interface; the list is read off the page and compared with hand sums."""
+"""Blocks drafted from nothing in the real interface; the list is read off the page and compared
+with hand sums.
+"""
 
 from __future__ import annotations
 
@@ -16,11 +18,15 @@ pytestmark = pytest.mark.browser
 
 
 def test_an_empty_shelf_says_what_to_do_first(page: Page) -> None:
-    expect(page.get_by_role("heading", name="The shelf is empty. Begin with a block.")).to_be_visible()
+    expect(
+        page.get_by_role("heading", name="The shelf is empty. Begin with a block.")
+    ).to_be_visible()
     expect(page.get_by_role("button", name="Start a block")).to_have_count(2)
 
 
-def test_a_block_drafted_by_mouse_is_listed_saved_and_found_again(bench: BenchPage, page: Page) -> None:
+def test_a_block_drafted_by_mouse_is_listed_saved_and_found_again(
+    bench: BenchPage, page: Page
+) -> None:
     bench.start("Sluice", "10 1/2", "10 1/2", 3, 3)
     bench.add_fabric("Gorse", "#d9a520")
     bench.mates("quarter turns")
@@ -34,10 +40,14 @@ def test_a_block_drafted_by_mouse_is_listed_saved_and_found_again(bench: BenchPa
     bench.touch(1.5, 1.5)
     page.get_by_label("true cut").click()
     expect(page.get_by_label("true cut")).to_be_checked()
-    # cells of 10 1/2 by 3 = 3 1/2 finished, 4 unfinished; two at a time 4 + 1/4 × 1.4142 = 4.354, up to 4 3/8
+    # cells of 10 1/2 by 3 = 3 1/2 finished, 4 unfinished; two at a time 4 + 1/4 × 1.4142 = 4.354,
+    # up to 4 3/8
     wanted = {
-        "Peat: 2 squares 4 3/8″", "Fog: 2 squares 4 3/8″", "Fog: 4 squares 4″", "Gorse: 1 square 4″",
-    }  # fmt: skip
+        "Peat: 2 squares 4 3/8″",
+        "Fog: 2 squares 4 3/8″",
+        "Fog: 4 squares 4″",
+        "Gorse: 1 square 4″",
+    }
     expect(page.locator(".cut")).to_have_count(4)
     assert bench.cutting() == wanted
     assert bench.units() == ["4 × half-square triangle", "4 × plain patch", "1 × plain patch"]
@@ -67,7 +77,9 @@ def test_blocks_margin_and_method_change_the_list(bench: BenchPage, page: Page) 
     assert any("4 1/8″" in line for line in bench.cutting())
 
 
-def test_resting_on_a_patch_lights_its_line_and_the_other_way_round(bench: BenchPage, page: Page) -> None:
+def test_resting_on_a_patch_lights_its_line_and_the_other_way_round(
+    bench: BenchPage, page: Page
+) -> None:
     bench.start("Sluice", "6", "6", 2, 2)
     bench.touch(0.5, 0.5)
     page.mouse.move(*bench.spot(0.3, 0.3))
@@ -80,7 +92,9 @@ def test_resting_on_a_patch_lights_its_line_and_the_other_way_round(bench: Bench
     expect(page.locator(".lit polygon")).to_have_count(3)
 
 
-def test_undo_and_redo_go_through_every_step_and_over_a_reload(bench: BenchPage, page: Page) -> None:
+def test_undo_and_redo_go_through_every_step_and_over_a_reload(
+    bench: BenchPage, page: Page
+) -> None:
     bench.start("Sluice", "9", "9", 3, 3)
     for column in range(3):
         bench.touch(column + 0.5, 0.5)
@@ -100,7 +114,9 @@ def test_undo_and_redo_go_through_every_step_and_over_a_reload(bench: BenchPage,
     expect(page.get_by_role("button", name="Redo")).to_be_disabled()
 
 
-def test_with_the_server_gone_nothing_is_lost(bench: BenchPage, page: Page, running: Running) -> None:
+def test_with_the_server_gone_nothing_is_lost(
+    bench: BenchPage, page: Page, running: Running
+) -> None:
     bench.start("Sluice", "9", "9", 3, 3)
     bench.saved()
     running.stop()
@@ -115,13 +131,17 @@ def test_with_the_server_gone_nothing_is_lost(bench: BenchPage, page: Page, runn
     expect(page.locator(".face")).to_have_count(11)
 
 
-def test_two_windows_never_overwrite_each_other(bench: BenchPage, page: Page, running: Running) -> None:
+def test_two_windows_never_overwrite_each_other(
+    bench: BenchPage, page: Page, running: Running
+) -> None:
     bench.start("Sluice", "9", "9", 3, 3)
     bench.saved()
     block = page.url.split("/")[-2]
     kept = page.request.get(f"{running.url}/api/blocks/{block}").json()
     theirs = kept["document"] | {"name": "Theirs"}
-    page.request.put(f"{running.url}/api/blocks/{block}", data={"document": theirs, "revision": kept["revision"]})
+    page.request.put(
+        f"{running.url}/api/blocks/{block}", data={"document": theirs, "revision": kept["revision"]}
+    )
     bench.touch(0.5, 0.5)
     dialog = page.get_by_role("dialog", name="This block was changed elsewhere")
     expect(dialog).to_be_visible()
@@ -141,13 +161,17 @@ def test_faults_are_said_where_they_happen(bench: BenchPage, page: Page) -> None
     expect(bench.board).to_be_visible()
     bench.keep("Finished width", "4//8")
     expect(page.get_by_role("alert")).to_contain_text("is not a length")
-    expect(page.get_by_label("Finished width", exact=True)).to_have_attribute("aria-invalid", "true")
+    expect(page.get_by_label("Finished width", exact=True)).to_have_attribute(
+        "aria-invalid", "true"
+    )
     bench.keep("Finished width", "7 1/2")
     expect(page.get_by_role("alert")).to_have_count(0)
     expect(page.get_by_text("2 1⁄2″").first).to_be_visible()
 
 
-def test_files_go_out_and_come_in_by_button_and_by_dropping(bench: BenchPage, page: Page, tmp_path: Path) -> None:
+def test_files_go_out_and_come_in_by_button_and_by_dropping(
+    bench: BenchPage, page: Page, tmp_path: Path
+) -> None:
     bench.start("Sluice", "9", "9", 3, 3)
     bench.touch(0.5, 0.5)
     page.get_by_role("button", name="Files").click()
@@ -163,7 +187,10 @@ def test_files_go_out_and_come_in_by_button_and_by_dropping(bench: BenchPage, pa
     expect(page.locator(".shelf li")).to_have_count(2)
     bad = file.read_text().replace('"width": "9"', '"width": 9')
     transfer = page.evaluate_handle(
-        "text => { const t = new DataTransfer(); t.items.add(new File([text], 'bad.yonk.json')); return t }", bad
+        "text => "
+        "{ const t = new DataTransfer(); t.items.add(new File([text], 'bad.yonk.json'));"
+        " return t }",
+        bad,
     )
     page.dispatch_event("main", "drop", {"dataTransfer": transfer})
     expect(page.get_by_role("alert")).to_contain_text("bad.yonk.json was not taken. finished.width")
@@ -181,7 +208,9 @@ def test_a_block_taken_off_the_shelf_is_brought_back(bench: BenchPage, page: Pag
 
 def test_the_draft_and_its_list_fit_the_screen(bench: BenchPage, page: Page) -> None:
     bench.start("Sluice", "9", "9", 3, 3)
-    sizes = page.evaluate("[document.documentElement.scrollHeight, document.documentElement.scrollWidth]")
+    sizes = page.evaluate(
+        "[document.documentElement.scrollHeight, document.documentElement.scrollWidth]"
+    )
     assert sizes == [800, 1280]
     board = bench.board.bounding_box()
     assert board and board["y"] + board["height"] <= 800 and board["width"] > 400

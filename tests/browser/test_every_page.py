@@ -1,4 +1,6 @@
-"""What holds for every page: names for all that can be touched, one main part, room on a tablet, its own address."""
+"""What holds for every page: names for all that can be touched, one main part, room on a tablet,
+its own address.
+"""
 
 from __future__ import annotations
 
@@ -15,27 +17,35 @@ from tests.conftest import Running
 
 pytestmark = pytest.mark.browser
 
-NAMELESS = """() => [...document.querySelectorAll('button, a, input, select, [role=button], [role=radio]')]
+NAMELESS = """() => [...document.querySelectorAll(
+    'button, a, input, select, [role=button], [role=radio]')]
   .filter(node => node.offsetParent && node.type !== 'hidden')
-  .filter(node => !(node.textContent.trim() || node.getAttribute('aria-label') || node.getAttribute('aria-labelledby')
+  .filter(node => !(node.textContent.trim() || node.getAttribute('aria-label')
+    || node.getAttribute('aria-labelledby')
     || node.title || node.labels?.length))
   .map(node => node.outerHTML.slice(0, 120))"""
-TWICE = """() => { const ids = [...document.querySelectorAll('[id]')].map(node => node.id).filter(Boolean);
+TWICE = """() => {
+  const ids = [...document.querySelectorAll('[id]')].map(node => node.id).filter(Boolean);
   return ids.filter((id, index) => ids.indexOf(id) !== index); }"""
 CONTRASTS = """() => {
-  const lum = ([r, g, b]) => { const part = value => { value /= 255; return value <= 0.03928 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4; };
+  const lum = ([r, g, b]) => { const part = value => { value /= 255;
+    return value <= 0.03928 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4; };
     return 0.2126 * part(r) + 0.7152 * part(g) + 0.0722 * part(b); };
   const numbers = text => (text.match(/[\\d.]+/g) || []).map(Number);
   const ground = node => { for (let at = node; at; at = at.parentElement) {
-    const [r, g, b, a] = numbers(getComputedStyle(at).backgroundColor); if (a === undefined ? r !== undefined : a > 0.5) return [r, g, b]; }
+    const [r, g, b, a] = numbers(getComputedStyle(at).backgroundColor);
+    if (a === undefined ? r !== undefined : a > 0.5) return [r, g, b]; }
     return [255, 255, 255]; };
   const poor = [];
   for (const node of document.querySelectorAll('main *, header *')) {
-    if (!node.offsetParent || node.closest('svg, [disabled], .ticked') || getComputedStyle(node).opacity < 1) continue;
-    if (![...node.childNodes].some(child => child.nodeType === 3 && child.textContent.trim())) continue;
+    if (!node.offsetParent || node.closest('svg, [disabled], .ticked')
+      || getComputedStyle(node).opacity < 1) continue;
+    if (![...node.childNodes].some(
+      child => child.nodeType === 3 && child.textContent.trim())) continue;
     const ink = numbers(getComputedStyle(node).color).slice(0, 3), paper = ground(node);
     const [high, low] = [lum(ink), lum(paper)].sort((a, b) => b - a);
-    if ((high + 0.05) / (low + 0.05) < 4.5) poor.push(node.className + ': ' + node.textContent.trim().slice(0, 40));
+    if ((high + 0.05) / (low + 0.05) < 4.5)
+      poor.push(node.className + ': ' + node.textContent.trim().slice(0, 40));
   }
   return poor;
 }"""
@@ -59,7 +69,9 @@ def visit(page: Page, running: Running, tmp_path: Path, name: str) -> None:
         open_sample(page, "Gale Lantern", tmp_path)
     elif name in ("check", "chart"):
         page.goto(f"{running.url}/finder")
-        page.get_by_role("button", name={"check": "Is this number right?", "chart": "The chart"}[name]).click()
+        page.get_by_role(
+            "button", name={"check": "Is this number right?", "chart": "The chart"}[name]
+        ).click()
     else:
         page.goto(f"{running.url}/{name}")
     page.wait_for_load_state("networkidle")
@@ -80,7 +92,9 @@ def test_all_that_can_be_touched_has_a_name_and_ids_are_one_of_a_kind(
 
 
 @pytest.mark.parametrize("name", PAGES)
-def test_words_can_be_told_from_their_ground(page: Page, running: Running, tmp_path: Path, name: str) -> None:
+def test_words_can_be_told_from_their_ground(
+    page: Page, running: Running, tmp_path: Path, name: str
+) -> None:
     visit(page, running, tmp_path, name)
     assert page.evaluate(CONTRASTS) == []
 
@@ -103,7 +117,12 @@ def test_every_step_has_an_address_and_a_wrong_one_leads_to_the_draft(
     open_sample(page, "Weir Gate", tmp_path)
     block = re.search(r"/blocks/(\w+)/draft", page.url)
     assert block
-    for step, sign in (("recipes", ".ways"), ("cut", ".cut-lines"), ("draft", ".board"), ("nowhere", ".board")):
+    for step, sign in (
+        ("recipes", ".ways"),
+        ("cut", ".cut-lines"),
+        ("draft", ".board"),
+        ("nowhere", ".board"),
+    ):
         page.goto(f"{running.url}/blocks/{block.group(1)}/{step}")
         expect(page.locator(sign)).to_be_visible()
     page.goto(f"{running.url}/blocks/{block.group(1)}/cut?stage=trial&fabric=peat")
@@ -113,7 +132,9 @@ def test_every_step_has_an_address_and_a_wrong_one_leads_to_the_draft(
     expect(page.get_by_role("heading", name=re.compile("no such block|gone", re.I))).to_be_visible()
 
 
-def test_undo_reaches_over_the_steps_and_a_reload(bench: BenchPage, page: Page, tmp_path: Path) -> None:
+def test_undo_reaches_over_the_steps_and_a_reload(
+    bench: BenchPage, page: Page, tmp_path: Path
+) -> None:
     open_sample(page, "Weir Gate", tmp_path)
     to_recipes(page)
     page.get_by_role("button", name="Take four at a time").click()
@@ -129,7 +150,9 @@ def test_undo_reaches_over_the_steps_and_a_reload(bench: BenchPage, page: Page, 
     expect(page.locator(".unit-card[aria-current]")).not_to_contain_text("your choice")
 
 
-def test_recipes_wait_for_a_server_that_is_gone(page: Page, running: Running, tmp_path: Path) -> None:
+def test_recipes_wait_for_a_server_that_is_gone(
+    page: Page, running: Running, tmp_path: Path
+) -> None:
     open_sample(page, "Weir Gate", tmp_path)
     page.route("**/api/recipes", lambda route: route.abort())
     page.get_by_role("link", name="Recipes").click()

@@ -80,7 +80,9 @@ def test_leftovers_go_back_once_all_is_cut(page: Page, tmp_path: Path) -> None:
     expect(page.locator(".shelf-fabrics").first).to_contain_text("1 × 32″ × 8″")
 
 
-def test_a_tick_that_cannot_be_kept_says_so_and_is_taken_back(page: Page, running: Running, tmp_path: Path) -> None:
+def test_a_tick_that_cannot_be_kept_says_so_and_is_taken_back(
+    page: Page, running: Running, tmp_path: Path
+) -> None:
     open_sample(page, "Weir Gate", tmp_path)
     to_cut(page)
     fabric(page, "Gorse").click()
@@ -110,7 +112,9 @@ def test_cloth_settings_change_the_layout(page: Page, tmp_path: Path) -> None:
     expect(page.get_by_role("alert")).to_contain_text("shrinkage: is more than 30")
 
 
-def test_the_arrows_turn_the_pages_at_the_table_and_a_diagonal_is_drawn(page: Page, tmp_path: Path) -> None:
+def test_the_arrows_turn_the_pages_at_the_table_and_a_diagonal_is_drawn(
+    page: Page, tmp_path: Path
+) -> None:
     open_sample(page, "Gale Lantern", tmp_path)
     to_cut(page)
     page.get_by_role("button", name="At the cutting table").click()
@@ -120,7 +124,9 @@ def test_the_arrows_turn_the_pages_at_the_table_and_a_diagonal_is_drawn(page: Pa
     page.keyboard.press("ArrowLeft")
     expect(page.get_by_role("heading", level=1)).to_have_text(first)
     expect(page.locator(".at-the-table .diagonal").first).to_be_visible()
-    expect(page.locator(".at-the-table li").first).to_contain_text("then cut each once on the diagonal")
+    expect(page.locator(".at-the-table li").first).to_contain_text(
+        "then cut each once on the diagonal"
+    )
     page.keyboard.press("Escape")
     expect(page.locator(".cut-lines")).to_be_visible()
 

@@ -1,4 +1,6 @@
-"""What is kept, in the real interface: the shelf searched and paged, earlier states, a block deleted elsewhere."""
+"""What is kept, in the real interface: the shelf searched and paged, earlier states, a block
+deleted elsewhere.
+"""
 
 from __future__ import annotations
 
@@ -17,13 +19,17 @@ GATE = write_block(next(draft for draft in all_samples() if draft.name == "Weir 
 
 def test_a_long_shelf_is_searched_sorted_and_paged(page: Page, running: Running) -> None:
     for number in range(52):
-        page.request.post(f"{running.url}/api/blocks", data={"document": GATE | {"name": f"Throw {number:02}"}})
+        page.request.post(
+            f"{running.url}/api/blocks", data={"document": GATE | {"name": f"Throw {number:02}"}}
+        )
     page.reload()
     blocks = page.locator(".shelf-block")
     expect(blocks).to_have_count(48)
     page.get_by_label("In which order").select_option("name")
     expect(blocks.first).to_contain_text("Throw 00")
-    page.get_by_role("navigation", name="Pages of the shelf").get_by_role("button", name="On").click()
+    page.get_by_role("navigation", name="Pages of the shelf").get_by_role(
+        "button", name="On"
+    ).click()
     expect(blocks).to_have_count(4)
     expect(page.get_by_text("page 2 of 2")).to_be_visible()
     page.reload()
@@ -34,7 +40,9 @@ def test_a_long_shelf_is_searched_sorted_and_paged(page: Page, running: Running)
     expect(page.get_by_text("No block has that in its name.")).to_be_visible()
 
 
-def test_an_earlier_state_is_named_and_opened_and_can_be_undone(bench: BenchPage, page: Page) -> None:
+def test_an_earlier_state_is_named_and_opened_and_can_be_undone(
+    bench: BenchPage, page: Page
+) -> None:
     bench.start("Sluice", "9", "9", 3, 3)
     bench.saved()
     bench.touch(0.5, 0.5)
@@ -52,7 +60,9 @@ def test_an_earlier_state_is_named_and_opened_and_can_be_undone(bench: BenchPage
     expect(page.locator(".face")).to_have_count(10)
 
 
-def test_a_block_deleted_elsewhere_is_told_and_brought_back(bench: BenchPage, page: Page, running: Running) -> None:
+def test_a_block_deleted_elsewhere_is_told_and_brought_back(
+    bench: BenchPage, page: Page, running: Running
+) -> None:
     bench.start("Sluice", "9", "9", 3, 3)
     bench.saved()
     block = page.url.split("/")[-2]

@@ -19,15 +19,23 @@ pytestmark = pytest.mark.browser
 def open_sample(page: Page, name: str, tmp_path: Path) -> None:
     """A sample block, opened as a file."""
     file = tmp_path / f"{name}.yonk.json"
-    file.write_text(json.dumps(write_block(next(draft for draft in all_samples() if draft.name == name))))
+    file.write_text(
+        json.dumps(write_block(next(draft for draft in all_samples() if draft.name == name)))
+    )
     page.get_by_label("Block file").set_input_files(file)
     expect(page.get_by_role("application")).to_be_visible()
 
 
 def figure(page: Page, row: str, way: str) -> str:
     """What the table says of a way."""
-    heads = [text.split("\n")[0].lower() for text in page.locator(".ways thead th").all_inner_texts()]
-    cells = page.locator(".ways tbody tr").filter(has=page.get_by_role("rowheader", name=row, exact=True)).locator("td")
+    heads = [
+        text.split("\n")[0].lower() for text in page.locator(".ways thead th").all_inner_texts()
+    ]
+    cells = (
+        page.locator(".ways tbody tr")
+        .filter(has=page.get_by_role("rowheader", name=row, exact=True))
+        .locator("td")
+    )
     return cells.nth(heads.index(way)).inner_text().replace("⁄", "/")
 
 
@@ -36,12 +44,15 @@ def to_recipes(page: Page) -> None:
     expect(page.locator(".ways")).to_be_visible()
 
 
-def test_choosing_a_method_changes_list_and_counts(bench: BenchPage, page: Page, tmp_path: Path) -> None:
+def test_choosing_a_method_changes_list_and_counts(
+    bench: BenchPage, page: Page, tmp_path: Path
+) -> None:
     open_sample(page, "Weir Gate", tmp_path)
     assert "Peat: 6 squares 8″" in bench.cutting()
     to_recipes(page)
     expect(page.get_by_role("heading", level=1)).to_have_text("half-square triangle 1")
-    # by hand: 3 + 1/2 + 1/8 + 1/4 × 1.4142 = 3.979, up to 4; twice that for eight; (3 5/8) × 1.4142 + 1/2 = 5.63, up to 5 3/4
+    # by hand: 3 + 1/2 + 1/8 + 1/4 × 1.4142 = 3.979, up to 4; twice that for eight; (3 5/8) × 1.4142
+    # + 1/2 = 5.63, up to 5 3/4
     assert figure(page, "Cut", "two at a time") == "48 squares 4″"
     assert figure(page, "Cut", "eight at a time") == "12 squares 8″"
     assert figure(page, "Cut", "four at a time") == "24 squares 5 3/4″"
@@ -50,7 +61,9 @@ def test_choosing_a_method_changes_list_and_counts(bench: BenchPage, page: Page,
     assert figure(page, "Room to trim", "two at a time") == "1/8″"
     page.get_by_role("button", name="Take two at a time").click()
     expect(page.locator(".ways th.taken small")).to_have_text("your choice")
-    expect(page.locator(".unit-card[aria-current] .yours")).to_contain_text("two at a time, your choice")
+    expect(page.locator(".unit-card[aria-current] .yours")).to_contain_text(
+        "two at a time, your choice"
+    )
     page.get_by_role("link", name="Draft", exact=True).click()
     expect(page.locator(".list-body article").first).to_contain_text("squares 4″")
     assert {"Peat: 24 squares 4″", "Fog: 24 squares 4″"} <= bench.cutting()
@@ -71,7 +84,9 @@ def test_steps_are_pictured_and_the_working_is_line_by_line(page: Page, tmp_path
     expect(steps.nth(2).locator("svg .cut")).to_have_count(1)
     expect(steps.nth(4).locator("svg .guide")).to_have_count(1)
     expect(steps.nth(0).locator(".caution")).to_contain_text("Cut away from yourself")
-    expect(page.locator(".workings li").first).to_have_text("3″ finished + 2 × 1⁄4″ = 3 1⁄2″ unfinished")
+    expect(page.locator(".workings li").first).to_have_text(
+        "3″ finished + 2 × 1⁄4″ = 3 1⁄2″ unfinished"
+    )
     expect(page.locator(".workings li").last).to_have_text("up, to 4″, on a ruler of 1⁄8″ steps")
 
 
@@ -118,7 +133,9 @@ def test_squares_on_hand_a_wrong_number_and_a_chart(page: Page) -> None:
     expect(page.get_by_text("“four” is not a length")).to_be_visible()
     page.get_by_role("button", name="The chart").click()
     page.get_by_label("Made").select_option("eight-at-a-time")
-    line = page.locator(".answers tr").filter(has=page.get_by_role("rowheader", name="3″", exact=True))
+    line = page.locator(".answers tr").filter(
+        has=page.get_by_role("rowheader", name="3″", exact=True)
+    )
     expect(line).to_contain_text("8″")
     with page.expect_download() as sheet:
         page.get_by_role("button", name="CSV").click()

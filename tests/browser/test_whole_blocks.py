@@ -1,4 +1,6 @@
-"""Three whole blocks drafted from nothing; one with a set-in corner, one uneven, one by keyboard alone."""
+"""Three whole blocks drafted from nothing; one with a set-in corner, one uneven, one by keyboard
+alone.
+"""
 
 from __future__ import annotations
 
@@ -20,7 +22,9 @@ def press(page: Page, keys: str) -> None:
 
 
 def test_free_seams_and_a_set_in_corner(bench: BenchPage, page: Page) -> None:
-    """A square of 6 with a corner square set in between two slanted patches: the seams meet in a Y."""
+    """A square of 6 with a corner square set in between two slanted patches: the seams meet in
+    a Y.
+    """
     bench.start("Gully", "6", "6", 1, 1)
     bench.tool("Seam")
     page.get_by_label("Ruled points").select_option(label="thirds")
@@ -36,17 +40,23 @@ def test_free_seams_and_a_set_in_corner(bench: BenchPage, page: Page) -> None:
     bench.touch(0.9, 0.3)
     bench.touch(0.3, 0.9)
     assert bench.units() == ["1 × pieced unit"]
-    # the corner: 2 finished + 1/2 = 2 1/2; the slanted patches are 6 long and 4 wide with one 45° end each,
-    # cut from a strip 4 + 1/2 wide, 6 + 1/4 × (1 + 1.4142) + 1/4 = 6.854 from tip to tip, 6 7/8 on the ruler
+    # the corner: 2 finished + 1/2 = 2 1/2; the slanted patches are 6 long and 4 wide with one 45°
+    # end each,
+    # cut from a strip 4 + 1/2 wide, 6 + 1/4 × (1 + 1.4142) + 1/4 = 6.854 from tip to tip, 6 7/8 on
+    # the ruler
     lines = bench.cutting()
     assert "Peat: 1 square 2 1/2″" in lines
     expect(page.locator(".cut", has_text="template")).to_have_count(2)  # one leans each way
     slanted = [line for line in lines if line.startswith("Fog")]
-    assert all("a strip 4 1/2″ wide" in line and "6 7/8″ from tip to tip" in line for line in slanted)
+    assert all(
+        "a strip 4 1/2″ wide" in line and "6 7/8″ from tip to tip" in line for line in slanted
+    )
 
 
 def test_an_uneven_block_with_a_square_in_a_square_and_geese(bench: BenchPage, page: Page) -> None:
-    """1-2-1 on 8 inches: corners of 2, geese of 4 by 2 on the sides, a square in a square of 4 in the middle."""
+    """1-2-1 on 8 inches: corners of 2, geese of 4 by 2 on the sides, a square in a square of 4 in
+    the middle.
+    """
     bench.start("Tarn", "8", "8", 3, 3)
     bench.keep("Columns", "1 2 1")
     bench.keep("Rows", "1 2 1")
@@ -64,17 +74,26 @@ def test_an_uneven_block_with_a_square_in_a_square_and_geese(bench: BenchPage, p
     bench.touch(at(1), at(1))
     page.get_by_label("true cut").click()
     expect(page.get_by_label("true cut")).to_be_checked()
-    assert sorted(bench.units()) == ["1 × square in a square", "4 × flying geese unit", "4 × plain patch"]
+    assert sorted(bench.units()) == [
+        "1 × square in a square",
+        "4 × flying geese unit",
+        "4 × plain patch",
+    ]
     # geese 4 by 2, four at a time: large 4 + 1.207 = 5.207 → 5 1/4; small 2 + 0.854 = 2.854 → 2 7/8
     # middle: 4 ÷ 1.4142 + 1/2 = 3.328 → 3 3/8; its corners 2 + 0.854 → 2 7/8, cut once
     assert bench.cutting() == {
-        "Peat: 1 square 5 1/4″", "Peat: 4 squares 2 1/2″", "Peat: 1 square 3 3/8″", "Fog: 4 squares 2 7/8″",
+        "Peat: 1 square 5 1/4″",
+        "Peat: 4 squares 2 1/2″",
+        "Peat: 1 square 3 3/8″",
+        "Fog: 4 squares 2 7/8″",
         "Fog: 2 squares 2 7/8″ then cut each once on the diagonal",
-    }  # fmt: skip
+    }
 
 
 def test_a_block_with_mates_by_keyboard_alone(bench: BenchPage, page: Page) -> None:
-    """Four quarters of a 10-inch block: hourglasses in the corners, a seam across, painted; no mouse."""
+    """Four quarters of a 10-inch block: hourglasses in the corners, a seam across, painted; no
+    mouse.
+    """
     page.get_by_role("button", name="Start a block").first.focus()
     page.keyboard.press("Enter")
     expect(page.get_by_label("Name", exact=True)).to_be_focused()
@@ -92,14 +111,20 @@ def test_a_block_with_mates_by_keyboard_alone(bench: BenchPage, page: Page) -> N
     expect(bench.board).to_be_visible()
     while not page.evaluate("document.activeElement.classList.contains('board')"):
         page.keyboard.press("Tab")
-    press(page, "m m . .")  # mates: quarter turns; from the half-square triangle on to the quarter-square triangle
+    press(
+        page, "m m . ."
+    )  # mates: quarter turns; from the half-square triangle on to the quarter-square triangle
     expect(page.get_by_label("Mates")).to_have_value("quarter-turns")
     press(page, "Enter")
     expect(page.locator(".face")).to_have_count(12 + 16)
     expect(page.locator("#cell-said")).to_have_text(
         re.compile("row 1, column 1: quarter-square triangle 1, Fog and Peat")
     )
-    press(page, "s ArrowRight ArrowRight ArrowDown ArrowDown Enter ArrowRight ArrowRight ArrowDown ArrowDown Enter")
+    press(
+        page,
+        "s ArrowRight ArrowRight ArrowDown ArrowDown Enter ArrowRight ArrowRight ArrowDown "
+        "ArrowDown Enter",
+    )
     expect(page.locator(".face")).to_have_count(12 + 16 + 4)
     press(page, "2 p ArrowDown ArrowDown Enter")
     # hourglasses of 2 1/2: 2 1/2 + 1/2 + 1/8 + 1/2 × 1.4142 = 3.832 → 3 7/8
@@ -195,7 +220,10 @@ def test_svg_goes_out_and_comes_in(bench: BenchPage, page: Page, tmp_path: Path)
         page.get_by_role("button", name="Picture as PNG").click()
     picture.value.save_as(tmp_path / "brig.png")
     assert (tmp_path / "brig.png").read_bytes().startswith(b"\x89PNG")
-    drawn = '<svg xmlns="http://www.w3.org/2000/svg"><rect width="90" height="90"/><path d="M0 45 H90 M45 0 L45.5 90"/></svg>'
+    drawn = (
+        '<svg xmlns="http://www.w3.org/2000/svg"><rect width="90" height="90"/>'
+        '<path d="M0 45 H90 M45 0 L45.5 90"/></svg>'
+    )
     (tmp_path / "in.svg").write_text(drawn)
     page.get_by_label("SVG drawing").set_input_files(tmp_path / "in.svg")
     page.get_by_role("button", name="Look").click()

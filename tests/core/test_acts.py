@@ -10,27 +10,27 @@ from hypothesis import strategies as st
 from tests.drafts import block, drafts, even, stamped
 from yonk.core.acts import (
     WORDS,
-    AddLine,
-    ChooseMethod,
-    Copy,
-    DropFabric,
-    LineLength,
     PaintPatch,
     Proportions,
     Put,
-    PutFabric,
     Regrid,
-    RemoveLine,
     Rename,
-    RepeatQuarter,
     Resize,
-    Rub,
     SetMaking,
     Sew,
-    Swap,
-    Turn,
     apply,
 )
+from yonk.core.acts.add_line import AddLine
+from yonk.core.acts.choose_method import ChooseMethod
+from yonk.core.acts.copy_cells import Copy
+from yonk.core.acts.drop_fabric import DropFabric
+from yonk.core.acts.line_length import LineLength
+from yonk.core.acts.put_fabric import PutFabric
+from yonk.core.acts.remove_line import RemoveLine
+from yonk.core.acts.repeat_quarter import RepeatQuarter
+from yonk.core.acts.rub import Rub
+from yonk.core.acts.swap import Swap
+from yonk.core.acts.turn import Turn
 from yonk.core.drawing import Span, draw, fabrics_of
 from yonk.core.paper import Draft, DraftError, tidy
 from yonk.core.planning import make_plan
@@ -43,22 +43,34 @@ def fabric_at(draft: Draft, x: str, y: str) -> str:
     return fabrics_of(draft, drawing)[0][face]
 
 
-def put(unit: str, column: int = 0, row: int = 0, columns: int = 1, rows: int = 1, turn: int = 0) -> Put:
-    return Put(cell=Span(column, row, columns, rows), unit=unit, fabrics=("peat", "fog", "gorse"), turn=turn)  # type: ignore[arg-type]
+def put(
+    unit: str, column: int = 0, row: int = 0, columns: int = 1, rows: int = 1, turn: int = 0
+) -> Put:
+    return Put(
+        cell=Span(column, row, columns, rows),
+        unit=unit,
+        fabrics=("peat", "fog", "gorse"),
+        turn=turn,
+    )  # type: ignore[arg-type]
 
 
 def painted(draft: Draft) -> Draft:
-    for number, (x, y) in enumerate([(x, y) for x in range(len(draft.columns)) for y in range(len(draft.rows))]):
+    for number, (x, y) in enumerate(
+        [(x, y) for x in range(len(draft.columns)) for y in range(len(draft.rows))]
+    ):
         at = (f"{2 * x + 1}/2", f"{2 * y + 1}/2")
-        draft = apply(draft, PaintPatch(at=at, fabric=("peat", "fog", "gorse", "rowan")[number % 4]))
+        draft = apply(
+            draft, PaintPatch(at=at, fabric=("peat", "fog", "gorse", "rowan")[number % 4])
+        )
     return draft
 
 
 def test_a_unit_goes_into_its_cell_and_its_mates_and_nowhere_else() -> None:
     draft = apply(painted(even(3, 3)), put("half-square-triangle"), "quarter-turns")
-    assert [fabric_at(draft, *at) for at in (("1/4", "1/4"), ("11/4", "1/4"), ("11/4", "11/4"), ("1/4", "11/4"))] == [
-        "peat"
-    ] * 4
+    assert [
+        fabric_at(draft, *at)
+        for at in (("1/4", "1/4"), ("11/4", "1/4"), ("11/4", "11/4"), ("1/4", "11/4"))
+    ] == ["peat"] * 4
     assert fabric_at(draft, "3/2", "3/2") == fabric_at(painted(even(3, 3)), "3/2", "3/2")
     kinds = {recipe.group.kind: recipe.group.per_block for recipe in make_plan(draft).recipes}
     assert kinds["half-square-triangle"] == 4
@@ -97,7 +109,11 @@ def test_a_seam_divides_and_both_sides_keep_the_fabric_until_it_is_rubbed_out() 
     draft = painted(even(2, 2, "6 6"))
     sewn = apply(draft, Sew(start=("0", "0"), end=("2", "2")), "both-ways")
     assert len(draw(sewn).faces) == 8
-    assert fabric_at(sewn, "1/4", "3/4") == fabric_at(sewn, "3/4", "1/4") == fabric_at(draft, "1/2", "1/2")
+    assert (
+        fabric_at(sewn, "1/4", "3/4")
+        == fabric_at(sewn, "3/4", "1/4")
+        == fabric_at(draft, "1/2", "1/2")
+    )
     rubbed = apply(sewn, Rub(start=("0", "0"), end=("1", "1")), "quarter-turns")
     assert set(rubbed.seams) == set(draft.seams)
     assert len(rubbed.paints) == 4
@@ -134,7 +150,11 @@ def test_a_line_added_and_taken_out_again_leaves_the_drawing() -> None:
 
 def test_sizes_follow_and_one_column_may_be_typed_over() -> None:
     draft = even(3, 3)
-    assert apply(draft, LineLength(axis="columns", line=1, length="5")).columns == (F(2), F(5), F(2))
+    assert apply(draft, LineLength(axis="columns", line=1, length="5")).columns == (
+        F(2),
+        F(5),
+        F(2),
+    )
     grown = apply(draft, LineLength(axis="columns", line=1, length="4 1/2", grow=True))
     assert (grown.width, grown.columns) == (F(21, 2), (F(3), F(9, 2), F(3)))
     sized = apply(draft, Resize(width="30", height="30", unit="cm"))
@@ -144,21 +164,31 @@ def test_sizes_follow_and_one_column_may_be_typed_over() -> None:
 @pytest.mark.parametrize(
     ("act", "place"),
     [
-        (Resize(width="nine", height="9"), "width"), (Resize(width="9", height="0"), "height"),
+        (Resize(width="nine", height="9"), "width"),
+        (Resize(width="9", height="0"), "height"),
         (Put(cell=Span(3, 0), unit="patch", fabrics=("peat",)), "cell"),
         (Put(cell=Span(0, 0, 0, 1), unit="patch", fabrics=("peat",)), "cell"),
         (Put(cell=Span(0, 0), unit="patch", fabrics=("wool",)), "fabric"),
         (Put(cell=Span(0, 0), unit="pieced", fabrics=("peat",)), "unit"),
-        (Sew(start=("0", "0"), end=("0", "0")), "end"), (Sew(start=("0", "0"), end=("9", "0")), "end"),
-        (PaintPatch(at=("1", "1"), fabric="peat"), "at"), (Proportions(axis="rows", parts=("1", "2")), "rows"),
-        (Proportions(axis="rows", parts=("1", "0", "2")), "rows 2"), (LineLength(axis="rows", line=0, length="9"), "rows 1"),
-        (LineLength(axis="rows", line=7, length="1"), "rows"), (AddLine(axis="rows", line=9), "rows"),
-        (RemoveLine(axis="columns", line=3), "columns"), (Regrid(columns=65, rows=1), "columns"),
-        (PutFabric(key="", name="Moss", colour="green"), "colour"), (PutFabric(key="", name=" ", colour="#008000"), "name"),
-        (DropFabric(key="moss"), "fabric"), (SetMaking(blocks=1001), "blocks"), (SetMaking(seam="0"), "seam"),
-        (ChooseMethod(kind="checker", method="rectangle"), "method"), (Rename(name="  "), "name"),
+        (Sew(start=("0", "0"), end=("0", "0")), "end"),
+        (Sew(start=("0", "0"), end=("9", "0")), "end"),
+        (PaintPatch(at=("1", "1"), fabric="peat"), "at"),
+        (Proportions(axis="rows", parts=("1", "2")), "rows"),
+        (Proportions(axis="rows", parts=("1", "0", "2")), "rows 2"),
+        (LineLength(axis="rows", line=0, length="9"), "rows 1"),
+        (LineLength(axis="rows", line=7, length="1"), "rows"),
+        (AddLine(axis="rows", line=9), "rows"),
+        (RemoveLine(axis="columns", line=3), "columns"),
+        (Regrid(columns=65, rows=1), "columns"),
+        (PutFabric(key="", name="Moss", colour="green"), "colour"),
+        (PutFabric(key="", name=" ", colour="#008000"), "name"),
+        (DropFabric(key="moss"), "fabric"),
+        (SetMaking(blocks=1001), "blocks"),
+        (SetMaking(settings={"seam": "0"}), "seam"),
+        (ChooseMethod(kind="checker", method="rectangle"), "method"),
+        (Rename(name="  "), "name"),
     ],
-)  # fmt: skip
+)
 def test_what_cannot_be_is_refused_where_it_is(act, place: str) -> None:  # type: ignore[no-untyped-def]
     draft = even(3, 3)
     with pytest.raises(DraftError) as refused:
@@ -182,10 +212,15 @@ def test_fabrics_come_change_and_go() -> None:
 
 
 def test_a_method_for_one_group_wins_over_its_kind() -> None:
-    draft = apply(apply(even(2, 1, "6 3"), put("half-square-triangle")), put("half-square-triangle", 1))
+    draft = apply(
+        apply(even(2, 1, "6 3"), put("half-square-triangle")), put("half-square-triangle", 1)
+    )
     draft = apply(draft, PaintPatch(at=("7/4", "3/4"), fabric="rowan"))
     chosen = apply(draft, ChooseMethod(kind="half-square-triangle", method="cut-and-sew"))
-    chosen = apply(chosen, ChooseMethod(kind="half-square-triangle", method="eight-at-a-time", at=("1/4", "1/4")))
+    chosen = apply(
+        chosen,
+        ChooseMethod(kind="half-square-triangle", method="eight-at-a-time", at=("1/4", "1/4")),
+    )
     assert [r.method.name for r in make_plan(chosen).recipes] == ["eight-at-a-time", "cut-and-sew"]
     back = apply(chosen, ChooseMethod(kind="half-square-triangle", method=None, at=("1/4", "1/4")))
     assert [r.method.name for r in make_plan(back).recipes] == ["cut-and-sew", "cut-and-sew"]
@@ -199,13 +234,21 @@ def test_any_act_keeps_every_patch_painted_once(draft: Draft, data: st.DataObjec
     act = data.draw(
         st.sampled_from(
             [
-                put("quarter-square-triangle", column, row), Turn(cell=Span(column, row)), AddLine(axis="columns", line=column),
-                Sew(start=(str(column), str(row)), end=(str(columns), str(rows))), Rub(start=("0", str(row)), end=(str(columns), str(row))),
-                Resize(width="7", height="5"), Copy(source=Span(0, 0), cell=Span(column, row)),
+                put("quarter-square-triangle", column, row),
+                Turn(cell=Span(column, row)),
+                AddLine(axis="columns", line=column),
+                Sew(start=(str(column), str(row)), end=(str(columns), str(rows))),
+                Rub(start=("0", str(row)), end=(str(columns), str(row))),
+                Resize(width="7", height="5"),
+                Copy(source=Span(0, 0), cell=Span(column, row)),
             ]
         )
-    )  # fmt: skip
-    mates = data.draw(st.sampled_from([name for name in WORDS if columns == rows or name in ("none", "half-turn")]))
+    )
+    mates = data.draw(
+        st.sampled_from(
+            [name for name in WORDS if columns == rows or name in ("none", "half-turn")]
+        )
+    )
     try:
         done = apply(draft, act, mates)
     except DraftError:

@@ -1,4 +1,6 @@
-"""The least and the most of every number: refused beyond, planned at the edge, alike for file and act."""
+"""The least and the most of every number: refused beyond, planned at the edge, alike for file and
+act.
+"""
 
 from __future__ import annotations
 
@@ -11,12 +13,13 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.drafts import block
-from yonk.core.acts import LineLength, Proportions, Resize, SetMaking, apply
+from yonk.core.acts import Proportions, Resize, SetMaking, apply
+from yonk.core.acts.line_length import LineLength
 from yonk.core.cutting import plan_cutting
 from yonk.core.paper import (
     COUNTS,
     LENGTHS,
-    WORKING_LENGTHS,
+    SETTINGS,
     Draft,
     DraftError,
     LengthError,
@@ -25,11 +28,16 @@ from yonk.core.paper import (
     typed_length,
     write_exact,
 )
-from yonk.core.paper.bounds import NUMBERS
+from yonk.core.paper.bounds import NUMBERS, Bound
 from yonk.core.planning import make_plan
 from yonk.files.block_file import BadFileError, read_block, take_block, write_block
 
-IN_FILES = {"usable": "width_of_fabric", "ruler_width": "ruler.width", "ruler_length": "ruler.length"}
+IN_FILES = {
+    "usable": "width_of_fabric",
+    "ruler_width": "ruler.width",
+    "ruler_length": "ruler.length",
+}
+LENGTHS_SET = [name for name, one in SETTINGS.items() if one.kind == "length"]
 TRIANGLES = "0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog"
 
 
@@ -43,30 +51,42 @@ def with_making(draft: Draft, field: str, value: F) -> dict:  # type: ignore[typ
     return written
 
 
+def bound_of(field: str, unit: str) -> Bound:
+    return SETTINGS[field].bounds[unit] if field in SETTINGS else LENGTHS[unit][field]  # type: ignore[index]
+
+
 def beyond(field: str, unit: str) -> list[F]:
-    bound = LENGTHS[unit][field]  # type: ignore[index]
+    bound = bound_of(field, unit)
     return [*([bound.least / 2] if bound.least else []), bound.most + F(1, 8), F(10) ** 9]
 
 
 @pytest.mark.parametrize("unit", ["in", "cm"])
-@pytest.mark.parametrize("field", WORKING_LENGTHS)
+@pytest.mark.parametrize("field", LENGTHS_SET)
 def test_a_length_beyond_its_bounds_is_refused_by_file_and_act(field: str, unit: str) -> None:
     draft = replace(block(*TRIANGLES), unit=unit, making=default_making(unit))  # type: ignore[arg-type]
     for value in beyond(field, unit):
         with pytest.raises(BadFileError) as bad:
             take_block(with_making(draft, field, value))
-        assert [fault.place for fault in bad.value.faults] == [f"making.{IN_FILES.get(field, field)}"]
+        assert [fault.place for fault in bad.value.faults] == [
+            f"making.{IN_FILES.get(field, field)}"
+        ]
         with pytest.raises(DraftError) as fault:
-            apply(draft, SetMaking(**{field: write_exact(value)}))  # type: ignore[arg-type]
+            apply(draft, SetMaking(settings={field: write_exact(value)}))  # type: ignore[arg-type]
         assert fault.value.place == field and fault.value.message == bad.value.faults[0].message
 
 
 @pytest.mark.parametrize("unit", ["in", "cm"])
-@pytest.mark.parametrize("field", [*WORKING_LENGTHS, "finished"])
+@pytest.mark.parametrize("field", [*LENGTHS_SET, "finished"])
 @pytest.mark.parametrize("end", ["least", "most"])
-def test_at_the_edge_of_its_bounds_everything_is_planned_and_cut(field: str, unit: str, end: str) -> None:
-    draft = replace(block(*TRIANGLES, size="3 3", blocks=8), unit=unit, making=replace(default_making(unit), blocks=8))  # type: ignore[arg-type]
-    value = getattr(LENGTHS[unit][field], end)  # type: ignore[index]
+def test_at_the_edge_of_its_bounds_everything_is_planned_and_cut(
+    field: str, unit: str, end: str
+) -> None:
+    draft = replace(
+        block(*TRIANGLES, size="3 3", blocks=8),
+        unit=unit,
+        making=replace(default_making(unit), blocks=8),
+    )  # type: ignore[arg-type]
+    value = getattr(bound_of(field, unit), end)
     if field == "finished":
         draft = replace(draft, width=value, height=value)
     else:
@@ -76,7 +96,9 @@ def test_at_the_edge_of_its_bounds_everything_is_planned_and_cut(field: str, uni
     assert read_block(json.dumps(write_block(draft))) == draft
 
 
-@pytest.mark.parametrize(("width", "words"), [("1/16", "less than"), ("1001", "more than"), ("0", "more than nothing")])
+@pytest.mark.parametrize(
+    ("width", "words"), [("1/16", "less than"), ("1001", "more than"), ("0", "more than nothing")]
+)
 def test_a_finished_size_beyond_its_bounds_is_refused(width: str, words: str) -> None:
     written = write_block(block())
     written["finished"]["width"] = width
@@ -97,7 +119,10 @@ def test_proportions_shrinkage_and_counts_have_bounds_too() -> None:
     places = {fault.place for fault in bad.value.faults}
     assert {"grid.columns[0]", "making.blocks", "making.squares_in_a_row"} <= places
     with pytest.raises(DraftError):
-        apply(block(grid=(2, 1)), Proportions(axis="columns", parts=("1", write_exact(NUMBERS["proportion"].most + 1))))
+        apply(
+            block(grid=(2, 1)),
+            Proportions(axis="columns", parts=("1", write_exact(NUMBERS["proportion"].most + 1))),
+        )
     with pytest.raises(DraftError, match="whole block"):
         apply(block(grid=(2, 1)), LineLength(axis="columns", line=0, length="999", grow=True))
 
@@ -128,12 +153,18 @@ coordinates = st.builds(F, st.integers(0, 7), st.sampled_from([1, 2, 3, 7, 97, 1
 
 @settings(max_examples=40)
 @given(st.lists(st.tuples(coordinates, coordinates, coordinates, coordinates), max_size=12))
-def test_seams_at_any_angle_make_a_plan_whose_patches_fill_the_block(ends: list[tuple[F, F, F, F]]) -> None:
-    drawn = replace(block(), seams=tuple(((a, b), (c, d)) for a, b, c, d in ends if (a, b) != (c, d)))
+def test_seams_at_any_angle_make_a_plan_whose_patches_fill_the_block(
+    ends: list[tuple[F, F, F, F]],
+) -> None:
+    drawn = replace(
+        block(), seams=tuple(((a, b), (c, d)) for a, b, c, d in ends if (a, b) != (c, d))
+    )
     try:
         reading = make_plan(drawn).reading
     except DraftError:
         return
     whole = float(drawn.width * drawn.height)
     scale = reading.drawing.scale
-    assert sum(face.twice_area for face in reading.drawing.faces) / scale**2 / 2 == pytest.approx(whole, rel=1e-6)
+    assert sum(face.twice_area for face in reading.drawing.faces) / scale**2 / 2 == pytest.approx(
+        whole, rel=1e-6
+    )

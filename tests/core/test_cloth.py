@@ -68,16 +68,24 @@ def test_every_piece_is_laid_once_and_every_strip_can_be_cut_by_hand(wanted: lis
         for column in strip.columns:
             one = by_key[column.key]
             assert column.height * column.count <= strip.height
-            ways = {(one.width, one.height)} | ({(one.height, one.width)} if one.turnable else set())
+            ways = {(one.width, one.height)} | (
+                {(one.height, one.width)} if one.turnable else set()
+            )
             assert (column.width, column.height) in ways
-    assert [strip.height for strip in strips] == sorted((strip.height for strip in strips), reverse=True)
+    assert [strip.height for strip in strips] == sorted(
+        (strip.height for strip in strips), reverse=True
+    )
 
 
 @settings(max_examples=60)
 @given(wishes())
-def test_no_plan_is_longer_than_plain_strips_or_shorter_than_the_bound(wanted: list[Wanted]) -> None:
+def test_no_plan_is_longer_than_plain_strips_or_shorter_than_the_bound(
+    wanted: list[Wanted],
+) -> None:
     length = sum(strip.height for strip in lay_strips(wanted, WOF)[0])
-    assert lower_bound(wanted, WOF) <= length <= sum(strip.height for strip in first_fit(wanted, WOF))
+    assert (
+        lower_bound(wanted, WOF) <= length <= sum(strip.height for strip in first_fit(wanted, WOF))
+    )
 
 
 @settings(max_examples=40)
@@ -111,7 +119,12 @@ def cut(width: str, height: str, count: int, shape: str = "rectangle", **more: o
     strip = shape == "strip"
     segment, lie = more.pop("segment", None), more.pop("lie", None)
     what = Listed(
-        fabric="peat", shape=shape, width=F(0) if strip else F(width), height=F(height), segment=segment, lie=lie
+        fabric="peat",
+        shape=shape,
+        width=F(0) if strip else F(width),
+        height=F(height),
+        segment=segment,
+        lie=lie,
     )  # type: ignore[arg-type]
     return Cut(what, F(width), count, (purpose,), squaring=F(1) if strip else F(0), **more)  # type: ignore[arg-type]
 
@@ -131,7 +144,9 @@ def test_cloth_is_bought_with_straightening_shrinkage_and_to_the_next_eighth_of_
 
 def test_the_shelf_comes_first_where_it_costs_nothing_and_leftovers_are_named() -> None:
     quarter = Piece("fat quarter", *FAT_QUARTER["in"])
-    plan = laid([cut("8", "8", 6, "square")], on_hand=[quarter], keep=F(3))  # four of 8 lie on a fat quarter
+    plan = laid(
+        [cut("8", "8", 6, "square")], on_hand=[quarter], keep=F(3)
+    )  # four of 8 lie on a fat quarter
     assert [(layout.bought, len(layout.laid)) for layout in plan.layouts] == [(False, 4), (True, 2)]
     assert plan.buy == F(9) and plan.fat_quarters == 1
     enough = laid([cut("8", "8", 4, "square")], on_hand=[quarter], keep=F(3))
@@ -148,14 +163,23 @@ def test_upright_cloth_turns_nothing_and_knows_what_stands() -> None:
     assert sizes == {(F(12), F(4)): 4, (F(4), F(12)): 4}
     assert upright.exact >= free.exact
     lying = laid([cut("12", "4", 8)], upright=True)
-    assert {(one.width, one.height) for layout in lying.layouts for one in layout.laid} == {(F(12), F(4))}
+    assert {(one.width, one.height) for layout in lying.layouts for one in layout.laid} == {
+        (F(12), F(4))
+    }
 
 
 def test_strips_of_a_strip_set_stay_whole_from_selvedge_to_selvedge() -> None:
-    long = cut("131", "5/2", 1, "strip", segment=F(13, 2))  # twenty segments of 6 1/2 and 1 to square up
-    assert divided(long, F(40)) == [(F(40), 3), (F(14), 1)]  # six segments to a width of fabric, two left
+    long = cut(
+        "131", "5/2", 1, "strip", segment=F(13, 2)
+    )  # twenty segments of 6 1/2 and 1 to square up
+    assert divided(long, F(40)) == [
+        (F(40), 3),
+        (F(14), 1),
+    ]  # six segments to a width of fabric, two left
     plan = laid([long])
-    assert [(one.width, one.height) for one in plan.layouts[0].laid] == [(F(40), F(5, 2))] * 3 + [(F(14), F(5, 2))]
+    assert [(one.width, one.height) for one in plan.layouts[0].laid] == [(F(40), F(5, 2))] * 3 + [
+        (F(14), F(5, 2))
+    ]
     assert divided(cut("30", "5/2", 1, "strip", segment=F(13, 2)), F(40)) == [(F(30), 1)]
 
 
@@ -172,7 +196,11 @@ def test_a_trial_first_and_then_the_rest_make_all_units_and_cut_no_patch_twice()
         for recipe in whole.recipes:
             wanted[recipe.group.identity] += recipe.total
         assert all(made[identity] >= count for identity, count in wanted.items())
-        plain = [cut for cut in (*trial.cuts, *rest.cuts) if cut.shape == "square" and cut.subcut == "none"]
+        plain = [
+            cut
+            for cut in (*trial.cuts, *rest.cuts)
+            if cut.shape == "square" and cut.subcut == "none"
+        ]
         for one in whole.cuts:
             if one.shape == "square" and {p.role for p in one.purposes} == {"patch"}:
                 assert sum(other.count for other in plain if other.what == one.what) >= one.count
@@ -180,19 +208,34 @@ def test_a_trial_first_and_then_the_rest_make_all_units_and_cut_no_patch_twice()
 
 def test_a_second_triangle_of_the_trial_is_used_by_the_rest() -> None:
     draft = block(
-        "0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog", size="3 3", blocks=3, methods={"half-square-triangle": "cut-and-sew"}
+        "0 1 1 0",
+        "1/4 1/4 peat, 3/4 3/4 fog",
+        size="3 3",
+        blocks=3,
+        methods={"half-square-triangle": "cut-and-sew"},
     )
     trial, rest = plan_stage(draft, "trial"), plan_stage(draft, "rest")
-    assert [(one.fabric, one.count) for one in trial.cuts] == [("peat", 1), ("fog", 1)] or len(trial.cuts) == 2
-    assert [one.count for one in rest.cuts] == [1, 1]  # four triangles of each less the two that are there: one square
+    assert [(one.fabric, one.count) for one in trial.cuts] == [("peat", 1), ("fog", 1)] or len(
+        trial.cuts
+    ) == 2
+    assert [one.count for one in rest.cuts] == [
+        1,
+        1,
+    ]  # four triangles of each less the two that are there: one square
 
 
 def test_standings_say_what_is_good_useless_and_still_to_cut() -> None:
-    eight, four, gone = cut("8", "8", 6, "square"), cut("4", "4", 2, "square"), cut("1", "1", 3, "square")
+    eight, four, gone = (
+        cut("8", "8", 6, "square"),
+        cut("4", "4", 2, "square"),
+        cut("1", "1", 3, "square"),
+    )
     found = {one.what: one for one in standings([eight, four], {eight.what: 4, gone.what: 3})}
     assert (found[eight.what].still, found[eight.what].good, found[eight.what].useless) == (2, 4, 0)
     assert found[gone.what].useless == 3 and found[four.what].still == 2
-    assert [one.what for one in of_no_use([eight, four], [four], {eight.what: 4, gone.what: 3})] == [gone.what]
+    assert [
+        one.what for one in of_no_use([eight, four], [four], {eight.what: 4, gone.what: 3})
+    ] == [gone.what]
 
 
 def test_a_tick_of_one_stage_is_none_of_another_and_all_is_both() -> None:
@@ -212,7 +255,9 @@ def test_strips_of_one_cut_are_counted_in_segments_and_ticked_one_after_the_othe
     assert (long.amount, short.amount, long.what) == (20, 8, short.what)
     first, second = ticks([long, short], {Mark("rest", long.what): 24}, "all")
     assert (first.ticked, second.ticked, second.done) == (True, False, 4)
-    assert [(one.width, one.count) for one in not_booked([long], {Mark("rest", long.what): 6}, "all")] == [(F(22), 2)]
+    assert [
+        (one.width, one.count) for one in not_booked([long], {Mark("rest", long.what): 6}, "all")
+    ] == [(F(22), 2)]
     one_more = cut("34", "5/2", 2, "strip", segment=F(3))
     assert standings([one_more], {long.what: 20})[0].useless == 0
 
@@ -250,8 +295,15 @@ def test_templates_are_the_patches_with_their_seam_allowance() -> None:
     (one,) = templates_of(triangle)
     assert one.letter == "A" and dict(one.counts) == {"Peat": 5, "Fog": 5}
     assert len(one.seam) == 3 and one.width == pytest.approx(one.height)
-    slanted = apply(block("1/3 0 2/3 1, 0 1/2 1/2 1/2", "1/6 1/4 peat", size="6 6"), SetMaking(blocks=2))
-    needed = {purpose.letter for c in make_plan(slanted).cuts if c.shape == "template" for purpose in c.purposes}
+    slanted = apply(
+        block("1/3 0 2/3 1, 0 1/2 1/2 1/2", "1/6 1/4 peat", size="6 6"), SetMaking(blocks=2)
+    )
+    needed = {
+        purpose.letter
+        for c in make_plan(slanted).cuts
+        if c.shape == "template"
+        for purpose in c.purposes
+    }
     assert needed and {one.letter for one in templates_of(make_plan(slanted))} == needed
 
 
@@ -272,7 +324,9 @@ def between_cuts(rects: list[Rect], axis: int) -> list[list[Rect]]:
 
 
 def taken_apart_by_hand(layout: list[Rect]) -> bool:
-    """Strips across the cloth, crosscuts, then one more cut: after three stages every piece lies alone."""
+    """Strips across the cloth, crosscuts, then one more cut: after three stages every piece lies
+    alone.
+    """
     return all(
         len(between_cuts(column, 1)) == len(column)
         for strip in between_cuts(layout, 1)
@@ -282,7 +336,7 @@ def taken_apart_by_hand(layout: list[Rect]) -> bool:
 
 cut_lists = st.lists(
     st.tuples(st.integers(12, 96), st.integers(12, 96), st.integers(1, 15)), min_size=1, max_size=7
-)  # fmt: skip
+)
 
 
 @settings(max_examples=50)
@@ -296,7 +350,9 @@ def test_no_layout_asks_for_a_cut_that_stops_in_the_cloth(
         rects = [(one.x, one.y, one.width, one.height) for one in layout.laid]
         assert taken_apart_by_hand(rects)
         assert all(x + w <= layout.source.width and y + h <= layout.used for x, y, w, h in rects)
-        assert [strip.height for strip in layout.strips] == sorted((s.height for s in layout.strips), reverse=True)
+        assert [strip.height for strip in layout.strips] == sorted(
+            (s.height for s in layout.strips), reverse=True
+        )
         for one in layout.laid:
             asked = {plan.cuts[one.line].width, plan.cuts[one.line].height}
             assert {one.width, one.height} == asked
@@ -322,7 +378,10 @@ def test_pieces_on_hand_never_make_the_shopping_longer(
     assert all(min(piece.width, piece.length) >= 2 for piece in using.leftovers)
     for layout in using.layouts:
         for one in layout.laid:
-            assert one.x + one.width <= layout.source.width and one.y + one.height <= layout.source.length
+            assert (
+                one.x + one.width <= layout.source.width
+                and one.y + one.height <= layout.source.length
+            )
 
 
 def test_cloth_for_a_thousand_blocks_is_drawn_with_each_strip_once() -> None:
@@ -331,7 +390,9 @@ def test_cloth_for_a_thousand_blocks_is_drawn_with_each_strip_once() -> None:
     (layout,) = fog.layouts
     short = each_strip_once(layout, 600)
     assert len(layout.laid) > 4000 > 600 > len(short.laid)
-    assert {strip.crosscuts for strip in short.strips} == {strip.crosscuts for strip in layout.strips}
+    assert {strip.crosscuts for strip in short.strips} == {
+        strip.crosscuts for strip in layout.strips
+    }
     assert short.used == 1 + sum(strip.height for strip in short.strips) == short.source.length
     assert taken_apart_by_hand([(one.x, one.y, one.width, one.height) for one in short.laid])
     assert each_strip_once(layout, 10_000) is layout

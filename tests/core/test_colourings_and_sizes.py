@@ -9,17 +9,12 @@ from hypothesis import assume, given, settings
 from hypothesis import strategies as st
 
 from tests.drafts import block, even, stamped
-from yonk.core.acts import (
-    DropColouring,
-    DropFabric,
-    MoveEdge,
-    MoveLine,
-    PaintPatch,
-    Put,
-    PutColouring,
-    Rub,
-    apply,
-)
+from yonk.core.acts import PaintPatch, Put, PutColouring, apply
+from yonk.core.acts.drop_colouring import DropColouring
+from yonk.core.acts.drop_fabric import DropFabric
+from yonk.core.acts.move_edge import MoveEdge
+from yonk.core.acts.move_line import MoveLine
+from yonk.core.acts.rub import Rub
 from yonk.core.drawing import Span, draw
 from yonk.core.paper import Draft, DraftError
 from yonk.core.planning import make_plan, size_chart, width_range
@@ -28,7 +23,9 @@ from yonk.files.plan_file import write_plan
 
 
 def split(flip: bool = False) -> Draft:
-    put = Put(cell=Span(0, 0), unit="split-quarter-square", fabrics=("peat", "fog", "gorse"), flip=flip)
+    put = Put(
+        cell=Span(0, 0), unit="split-quarter-square", fabrics=("peat", "fog", "gorse"), flip=flip
+    )
     return apply(even(2, 1, "6 3"), put)
 
 
@@ -37,7 +34,12 @@ def counts(draft: Draft) -> dict[tuple[str, F], int]:
 
 
 def test_a_colouring_adds_its_own_fabrics_and_shares_the_rest() -> None:
-    draft = block("0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog", methods={"half-square-triangle": "two-at-a-time"}, blocks=2)
+    draft = block(
+        "0 1 1 0",
+        "1/4 1/4 peat, 3/4 3/4 fog",
+        methods={"half-square-triangle": "two-at-a-time"},
+        blocks=2,
+    )
     both = apply(draft, PutColouring(name="Dusk", blocks=4, fabrics={"peat": "rowan"}))
     side = F(55, 8)  # 6 + 1/2 + 1/4 × 1.4142 = 6.854
     assert counts(both) == {("peat", side): 1, ("rowan", side): 2, ("fog", side): 3}
@@ -51,7 +53,9 @@ def test_a_colouring_adds_its_own_fabrics_and_shares_the_rest() -> None:
 
 def test_a_mirrored_colouring_uses_the_other_hand_of_each_pair() -> None:
     mirrored = apply(split(), PutColouring(name="Mirror", blocks=1, mirrored=True, fabrics={}))
-    mirrored = replace(mirrored, making=replace(mirrored.making, methods={"split-quarter-square": "two-at-a-time"}))
+    mirrored = replace(
+        mirrored, making=replace(mirrored.making, methods={"split-quarter-square": "two-at-a-time"})
+    )
     plan = make_plan(mirrored)
     pairs = [r for r in plan.recipes if r.group.kind == "split-quarter-square"]
     assert {r.group.unit.hand for r in pairs} == {"left", "right"}
@@ -59,7 +63,9 @@ def test_a_mirrored_colouring_uses_the_other_hand_of_each_pair() -> None:
 
 
 def test_a_colouring_of_nothing_else_changes_only_the_count() -> None:
-    draft = replace(even(3, 3), making=replace(even(3, 3).making, methods={"checker": "cut-and-sew"}))
+    draft = replace(
+        even(3, 3), making=replace(even(3, 3).making, methods={"checker": "cut-and-sew"})
+    )
     twice = apply(draft, PutColouring(name="Again", blocks=1, fabrics={}))
     assert counts(twice) == {("unassigned", F(7, 2)): 18}
 
@@ -79,7 +85,9 @@ def test_colourings_are_refused_dropped_and_lose_a_dropped_fabric() -> None:
 
 
 def test_the_chart_marks_the_sizes_on_the_ruler() -> None:
-    draft = apply(even(3, 3), Put(cell=Span(0, 0), unit="half-square-triangle", fabrics=("peat", "fog")))
+    draft = apply(
+        even(3, 3), Put(cell=Span(0, 0), unit="half-square-triangle", fabrics=("peat", "fog"))
+    )
     plan = make_plan(draft)
     rows = size_chart(draft, plan.recipes, terms_of(draft), width_range("9", "12", "1/2", "in"))
     assert [str(row.width) for row in rows if row.on_the_ruler] == ["9", "21/2", "12"]
@@ -102,7 +110,15 @@ def test_a_row_of_the_chart_is_the_plan_at_that_size(draft: Draft, by: F) -> Non
     assert set(charted) == set(planned)
 
 
-@pytest.mark.parametrize(("start", "end", "step", "place"), [("x", "9", "1", "start"), ("9", "8", "1", "end"), ("1", "99", "1/8", "step"), ("1", "9", "0", "step")])  # fmt: skip
+@pytest.mark.parametrize(
+    ("start", "end", "step", "place"),
+    [
+        ("x", "9", "1", "start"),
+        ("9", "8", "1", "end"),
+        ("1", "99", "1/8", "step"),
+        ("1", "9", "0", "step"),
+    ],
+)
 def test_a_chart_that_cannot_be_is_refused(start: str, end: str, step: str, place: str) -> None:
     with pytest.raises(DraftError) as refused:
         width_range(start, end, step, "in")
@@ -110,7 +126,10 @@ def test_a_chart_that_cannot_be_is_refused(start: str, end: str, step: str, plac
 
 
 def test_moving_a_column_there_and_back() -> None:
-    draft = apply(even(3, 2, "9 6"), Put(cell=Span(0, 0), unit="half-square-triangle", fabrics=("peat", "fog")))
+    draft = apply(
+        even(3, 2, "9 6"),
+        Put(cell=Span(0, 0), unit="half-square-triangle", fabrics=("peat", "fog")),
+    )
     draft = apply(draft, PaintPatch(at=("5/2", "3/2"), fabric="rowan"))
     moved = apply(draft, MoveLine(axis="columns", line=0, to=2))
     drawing = draw(moved)

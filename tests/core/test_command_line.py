@@ -10,12 +10,18 @@ import pytest
 from yonk.files.block_file import write_block
 from yonk.machine.samples import all_samples
 
-WEIR_GATE = json.dumps(write_block(next(draft for draft in all_samples() if draft.name == "Weir Gate")))
+WEIR_GATE = json.dumps(
+    write_block(next(draft for draft in all_samples() if draft.name == "Weir Gate"))
+)
 
 
 def call(*arguments: str, given: str = "") -> subprocess.CompletedProcess[str]:
     return subprocess.run(
-        [sys.executable, "-m", "yonk.cli", *arguments], input=given, capture_output=True, text=True, check=False
+        [sys.executable, "-m", "yonk.cli", *arguments],
+        input=given,
+        capture_output=True,
+        text=True,
+        check=False,
     )
 
 
@@ -24,17 +30,25 @@ def test_a_plan_from_standard_input_for_other_blocks() -> None:
     plan = json.loads(done.stdout)
     assert done.returncode == 0 and plan["block"]["blocks"] == 3
     triangles = [unit for unit in plan["units"] if unit["kind"] == "half-square-triangle"]
-    assert [(unit["method"], unit["total"]) for unit in triangles] == [("eight-at-a-time", 8), ("two-at-a-time", 4)]
+    assert [(unit["method"], unit["total"]) for unit in triangles] == [
+        ("eight-at-a-time", 8),
+        ("two-at-a-time", 4),
+    ]
 
 
 def test_faults_go_to_standard_error_a_line_each(tmp_path: Path) -> None:
     bad = json.loads(WEIR_GATE)
     bad["finished"]["width"] = 9
     bad["seams"][0][0] = ["9", "1"]
-    for done in (call("plan", "-", "--json", given=json.dumps(bad)), call("plan", str(tmp_path / "none"), "--json")):
+    for done in (
+        call("plan", "-", "--json", given=json.dumps(bad)),
+        call("plan", str(tmp_path / "none"), "--json"),
+    ):
         assert (done.returncode, done.stdout) == (2, "")
         assert "Traceback" not in done.stderr
-    assert [line.split(":")[0] for line in call("plan", "-", given=json.dumps(bad)).stderr.splitlines()] == [
+    assert [
+        line.split(":")[0] for line in call("plan", "-", given=json.dumps(bad)).stderr.splitlines()
+    ] == [
         "finished.width",
         "seams[0][0]",
     ]

@@ -1,6 +1,8 @@
-"""Cut sizes as a quilter's notebook has them, worked out by hand on the usual ruler: ¼″ seams, eighths.
+"""Cut sizes as a quilter's notebook has them, worked out by hand on the usual ruler: ¼″ seams,
+eighths.
 
-√2 is 1.41421; ¼√2 is 0.35355; ¼(2 + √2) is 0.85355; ¼(2 + 2√2) is 1.20711. Each row has the sum that was done.
+√2 is 1.41421; ¼√2 is 0.35355; ¼(2 + √2) is 0.85355; ¼(2 + 2√2) is 1.20711. Each row has the sum
+that was done.
 """
 
 from __future__ import annotations
@@ -9,22 +11,20 @@ from fractions import Fraction as F
 
 import pytest
 
+from tests.drafts import terms
 from yonk.core.finder import check, pieces_of
 from yonk.core.paper import read_length
-from yonk.core.units import Kind, Terms
-
-
-def terms(trim: str = "0", seam: str = "1/4", step: str = "1/8") -> Terms:
-    return Terms(F(seam), F(step), F(trim), F(1), F(1, 64), "in")
+from yonk.core.units import Kind
 
 
 def cuts(kind: Kind, method: str, width: str, trim: str, height: str | None = None) -> list[str]:
     """Each piece once, as it would be written."""
     high = read_length(height) if height else None
-    _, _, pieces = pieces_of(kind, method, read_length(width), high, terms(trim))
+    _, _, pieces = pieces_of(kind, method, read_length(width), high, terms(trim=trim))
     return [
-        f"{one.width}" if one.width == one.height else f"{one.width} x {one.height}" for one in pieces
-    ]  # fmt: skip
+        f"{one.width}" if one.width == one.height else f"{one.width} x {one.height}"
+        for one in pieces
+    ]
 
 
 TRUE_CUT: list[tuple[Kind, str, str, list[str]]] = [
@@ -62,15 +62,35 @@ TRUE_CUT: list[tuple[Kind, str, str, list[str]]] = [
     ("flying-geese", "stitch-and-flip", "4", ["9/2 x 5/2", "5/2"]),  # 4½ by 2½; 2½
     ("flying-geese", "stitch-and-flip", "3", ["7/2 x 2", "2"]),
     # squares in a square: the corners, then the centre
-    ("square-in-a-square", "cut-and-sew", "4", ["23/8", "27/8"]),  # 2 + 0.85355; 2.82843 + 0.5 = 3.32843
-    ("square-in-a-square", "cut-and-sew", "6", ["31/8", "19/4"]),  # 3 + 0.85355; 4.24264 + 0.5 = 4.74264
+    (
+        "square-in-a-square",
+        "cut-and-sew",
+        "4",
+        ["23/8", "27/8"],
+    ),  # 2 + 0.85355; 2.82843 + 0.5 = 3.32843
+    (
+        "square-in-a-square",
+        "cut-and-sew",
+        "6",
+        ["31/8", "19/4"],
+    ),  # 3 + 0.85355; 4.24264 + 0.5 = 4.74264
     ("square-in-a-square", "stitch-and-flip", "6", ["13/2", "7/2"]),  # 6½; 3½
     # corner flips with corners of half the side
     ("corner-flip", "stitch-and-flip", "4", ["9/2", "5/2"]),
-    ("corner-flip", "cut-and-sew", "4", ["9/2", "23/8"]),  # 4½, a corner off at 2.14645; 2 + 0.85355
+    (
+        "corner-flip",
+        "cut-and-sew",
+        "4",
+        ["9/2", "23/8"],
+    ),  # 4½, a corner off at 2.14645; 2 + 0.85355
     # three rails, and a two by two checker
     ("strip-set", "cut-and-sew", "6", ["13/2 x 5/2"]),
-    ("strip-set", "strip-piecing", "6", ["15/2 x 5/2"]),  # one segment of 6½ and 1 to square the ends
+    (
+        "strip-set",
+        "strip-piecing",
+        "6",
+        ["15/2 x 5/2"],
+    ),  # one segment of 6½ and 1 to square the ends
     ("checker", "cut-and-sew", "4", ["5/2"]),
     ("checker", "strip-piecing", "4", ["6 x 5/2"]),  # two rows alike: two segments of 2½ and 1
 ]
@@ -111,7 +131,11 @@ def test_with_an_eighth_to_trim(kind: Kind, method: str, width: str, wanted: lis
 @pytest.mark.parametrize(
     ("width", "height", "wanted"),
     [
-        ("6", "4", ["57/8 x 19/4"]),  # r = (10 − 7.21110)/2 = 1.39445; k = 1.17928: 7.07570 by 4.71713
+        (
+            "6",
+            "4",
+            ["57/8 x 19/4"],
+        ),  # r = (10 − 7.21110)/2 = 1.39445; k = 1.17928: 7.07570 by 4.71713
         ("4", "3", ["5 x 15/4"]),  # r = 1 exactly; k = 5/4: 5 by 3¾, exact
         ("8", "6", ["9 x 27/4"]),  # r = 2; k = 9/8: 9 by 6¾
         ("6", "3", ["59/8 x 15/4"]),  # r = 1.14590; k = 1.21817: 7.30902 by 3.65451
@@ -131,7 +155,7 @@ def test_half_rectangles(width: str, height: str, wanted: list[str]) -> None:
     ],
 )
 def test_other_seams_and_rulers(seam: str, step: str, wanted: F) -> None:
-    _, _, pieces = pieces_of("half-square-triangle", "two-at-a-time", F(3), None, terms("0", seam, step))
+    _, _, pieces = pieces_of("half-square-triangle", "two-at-a-time", F(3), None, terms(seam, step))
     assert pieces[0].width == wanted
 
 
@@ -144,14 +168,16 @@ def test_other_seams_and_rulers(seam: str, step: str, wanted: F) -> None:
         ("quarter-square-triangle", "two-at-a-time", "5", 4.29289),  # 5 − 0.70711
     ],
 )
-def test_what_a_precut_square_comes_out_as(kind: Kind, method: str, told: str, comes_out: float) -> None:
+def test_what_a_precut_square_comes_out_as(
+    kind: Kind, method: str, told: str, comes_out: float
+) -> None:
     size = read_length(told)
     verdict = check(kind, method, F(1), None, {0: (size, size)}, terms())
     assert verdict.comes_out and verdict.comes_out[0] == pytest.approx(comes_out, abs=1e-5)
 
 
 def test_centimetres_lie_on_a_ruler_of_quarters() -> None:
-    metric = Terms(F(3, 4), F(1, 4), F(1, 4), F(5, 2), F(1, 25), "cm", usable=F(100))
+    metric = terms("3/4", "1/4", "1/4", "cm")
     _, _, pieces = pieces_of("half-square-triangle", "two-at-a-time", F(8), None, metric)
     assert pieces[0].width == F(11)  # 8 + 1.5 + 0.25 + 0.75 × 1.41421 = 10.81066
     _, _, geese = pieces_of("flying-geese", "four-at-a-time", F(10), None, metric)

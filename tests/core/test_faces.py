@@ -74,7 +74,11 @@ def test_a_patch_inside_a_patch() -> None:
     drawing = draw(block("1/4 1/4 3/4 1/4, 3/4 1/4 3/4 3/4, 3/4 3/4 1/4 3/4, 1/4 3/4 1/4 1/4"))
     assert len(drawing.faces) == 2
     assert [len(face.holes) for face in drawing.faces] == [1, 0]
-    assert drawing.faces_at([(F(1, 2), F(1, 2)), (F(1, 8), F(1, 8)), (F(1, 4), F(1, 2))]) == [1, 0, None]
+    assert drawing.faces_at([(F(1, 2), F(1, 2)), (F(1, 8), F(1, 8)), (F(1, 4), F(1, 2))]) == [
+        1,
+        0,
+        None,
+    ]
 
 
 def test_a_slanted_seam_is_straight_on_the_cloth_whatever_the_columns() -> None:

@@ -9,7 +9,14 @@ from hypothesis import strategies as st
 
 from tests.drafts import drafts, even
 from yonk.core.planning import make_plan, read
-from yonk.files.block_file import BadFileError, block_schema, check_reading, read_block, take_block, write_block
+from yonk.files.block_file import (
+    BadFileError,
+    block_schema,
+    check_reading,
+    read_block,
+    take_block,
+    write_block,
+)
 from yonk.files.cutting_csv import write_cutting_csv
 from yonk.files.plan_file import plan_schema, write_plan
 from yonk.machine.samples import all_samples
@@ -39,21 +46,31 @@ def test_a_written_block_is_read_back_the_same(draft) -> None:  # type: ignore[n
 @pytest.mark.parametrize(
     ("path", "value", "place"),
     [
-        (("format",), "yonk-block/9", "format"), (("name",), "", "name"), (("unit",), "ell", "unit"),
-        (("finished", "width"), 9, "finished.width"), (("finished", "height"), "-1", "finished.height"),
-        (("grid", "columns"), [], "grid.columns"), (("grid", "rows"), ["1"] * 65, "grid.rows"),
-        (("grid", "columns"), ["1", "0"], "grid.columns[1]"), (("seams", 0), [["0", "0"], ["9", "1"]], "seams[0][1]"),
-        (("seams", 0), [["0", "0"], ["0", "0"]], "seams[0]"), (("seams", 0), [["0", "x"], ["0", "1"]], "seams[0][0][1]"),
-        (("fabrics", 0, "colour"), "brown", "fabrics[0].colour"), (("fabrics", 0, "key"), "unassigned", "fabrics[0].key"),
-        (("fabrics", 1, "key"), "peat", "fabrics[0].key"), (("patches", 0, "fabric"), "wool", "patches[0].fabric"),
-        (("patches", 0, "at"), ["1", "1"], "patches[0].at"), (("patches", 0, "at"), ["7", "1"], "patches[0].at"),
-        (("making", "blocks"), 0, "making.blocks"), (("making", "blocks"), "12", "making.blocks"),
+        (("format",), "yonk-block/9", "format"),
+        (("name",), "", "name"),
+        (("unit",), "ell", "unit"),
+        (("finished", "width"), 9, "finished.width"),
+        (("finished", "height"), "-1", "finished.height"),
+        (("grid", "columns"), [], "grid.columns"),
+        (("grid", "rows"), ["1"] * 65, "grid.rows"),
+        (("grid", "columns"), ["1", "0"], "grid.columns[1]"),
+        (("seams", 0), [["0", "0"], ["9", "1"]], "seams[0][1]"),
+        (("seams", 0), [["0", "0"], ["0", "0"]], "seams[0]"),
+        (("seams", 0), [["0", "x"], ["0", "1"]], "seams[0][0][1]"),
+        (("fabrics", 0, "colour"), "brown", "fabrics[0].colour"),
+        (("fabrics", 0, "key"), "unassigned", "fabrics[0].key"),
+        (("fabrics", 1, "key"), "peat", "fabrics[0].key"),
+        (("patches", 0, "fabric"), "wool", "patches[0].fabric"),
+        (("patches", 0, "at"), ["1", "1"], "patches[0].at"),
+        (("patches", 0, "at"), ["7", "1"], "patches[0].at"),
+        (("making", "blocks"), 0, "making.blocks"),
+        (("making", "blocks"), "12", "making.blocks"),
         (("making", "methods"), {"wreath": "cut-and-sew"}, "making.methods.wreath"),
         (("making", "methods"), {"checker": "rectangle"}, "making.methods.checker"),
         (("making", "units"), [{"at": ["1", "1"], "method": "cut-and-sew"}], "making.units[0].at"),
         (("making", "seam"), 0.25, "making.seam"),
     ],
-)  # fmt: skip
+)
 def test_each_fault_is_named_by_its_place(path: tuple, value: object, place: str) -> None:  # type: ignore[type-arg]
     raw = sound()
     inner = raw
@@ -81,12 +98,17 @@ def test_what_is_no_block_file_is_refused_without_a_traceback(text) -> None:  # 
 
 json_values = st.recursive(
     st.none() | st.booleans() | st.integers() | st.floats(allow_nan=False) | st.text(max_size=5),
-    lambda inner: st.lists(inner, max_size=3) | st.dictionaries(st.text(max_size=5), inner, max_size=3),
+    lambda inner: (
+        st.lists(inner, max_size=3) | st.dictionaries(st.text(max_size=5), inner, max_size=3)
+    ),
     max_leaves=8,
 )
 
 
-@given(st.sampled_from(["finished", "grid", "seams", "fabrics", "patches", "making", "unit"]), json_values)
+@given(
+    st.sampled_from(["finished", "grid", "seams", "fabrics", "patches", "making", "unit"]),
+    json_values,
+)
 def test_rubbish_anywhere_is_refused_or_read_never_a_traceback(section: str, value: object) -> None:
     raw = sound()
     raw[section] = value
@@ -119,4 +141,6 @@ def test_csv_is_a_row_a_cut_and_harmless_in_a_spreadsheet() -> None:
     lines = write_cutting_csv(make_plan(named)).splitlines()
     assert len(lines) == 1 + len(make_plan(draft).cuts)
     assert all(line.startswith("'=") for line in lines[1:])
-    assert sum(",8,8,in," in line for line in lines) == 2  # 12 blocks: six squares of 8 in each of two fabrics
+    assert (
+        sum(",8,8,in," in line for line in lines) == 2
+    )  # 12 blocks: six squares of 8 in each of two fabrics

@@ -9,14 +9,23 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from yonk.core.finder import OnHand, Possible, check, cut_chart, kinds_asked, method_of, what_can_i_make
+from tests.drafts import terms
+from yonk.core.finder import (
+    OnHand,
+    Possible,
+    check,
+    cut_chart,
+    kinds_asked,
+    method_of,
+    what_can_i_make,
+)
 from yonk.core.finder.sample_unit import sample_unit
 from yonk.core.paper import DraftError
 from yonk.core.planning import width_range
 from yonk.core.units import Terms, carry_out, ruler_slack
 
-INCHES = Terms(F(1, 4), F(1, 8), F(1, 8), F(1), F(1, 64), "in")
-TRUE = Terms(F(1, 4), F(1, 8), F(0), F(1), F(1, 64), "in")
+INCHES = terms(trim="1/8")
+TRUE = terms()
 
 
 def found(have: OnHand, terms: Terms = INCHES) -> dict[tuple[str, str], Possible]:
@@ -33,8 +42,13 @@ def test_five_inch_squares_are_answered() -> None:
     hourglass = answers["quarter-square-triangle", "two-at-a-time"]
     assert hourglass.unit.width.rational == F(29, 8)
     geese = answers["flying-geese", "four-at-a-time"]
-    assert not geese.whole and max(side.rational for side in (geese.unit.width, geese.unit.height)) == F(7, 2)
-    assert ("half-square-triangle", "rectangle") not in answers  # of single squares it is two at a time
+    assert not geese.whole and max(
+        side.rational for side in (geese.unit.width, geese.unit.height)
+    ) == F(7, 2)
+    assert (
+        "half-square-triangle",
+        "rectangle",
+    ) not in answers  # of single squares it is two at a time
 
 
 def test_one_fabric_makes_nothing_of_two_and_few_pieces_make_few() -> None:
@@ -56,17 +70,28 @@ def test_rectangles_on_hand_hold_several_cuts() -> None:
     fabrics=st.integers(2, 6),
     terms=st.sampled_from([INCHES, TRUE]),
 )
-def test_every_answer_can_be_cut_and_is_the_largest(side: F, count: int, fabrics: int, terms: Terms) -> None:
+def test_every_answer_can_be_cut_and_is_the_largest(
+    side: F, count: int, fabrics: int, terms: Terms
+) -> None:
     if fabrics > count:
         return
     for one in what_can_i_make(OnHand(side, side, count, fabrics), terms):
         assert 0 < one.pieces <= count
-        assert all(need.width.up(terms.step) <= side and need.height.up(terms.step) <= side for need in one.needs)
+        assert all(
+            need.width.up(terms.step) <= side and need.height.up(terms.step) <= side
+            for need in one.needs
+        )
         if one.whole:
-            larger = one.method.needs(sample_unit(one.kind.kind, one.unit.width.rational + terms.step), terms, 1)
+            larger = one.method.needs(
+                sample_unit(one.kind.kind, one.unit.width.rational + terms.step), terms, 1
+            )
             assert any(need.width.up(terms.step) > side for need in larger)
             made = carry_out(
-                one.unit, one.method, terms, sizes=[(side, side)] * len(one.needs), slack=ruler_slack(one.needs, terms)
+                one.unit,
+                one.method,
+                terms,
+                sizes=[(side, side)] * len(one.needs),
+                slack=ruler_slack(one.needs, terms),
             )
             assert made.sound
 
@@ -82,7 +107,7 @@ def test_counts_that_cannot_be_name_their_field(field: str, have: OnHand) -> Non
 
 @pytest.mark.parametrize(
     ("told", "right"), [(F(15, 4), False), (F(61, 16), False), (F(31, 8), True), (F(4), True)]
-)  # fmt: skip
+)
 def test_a_chart_number_too_small_is_caught(told: F, right: bool) -> None:
     verdict = check("half-square-triangle", "two-at-a-time", F(3), None, {0: (told, told)}, INCHES)
     assert verdict.right is right
@@ -102,7 +127,14 @@ def test_our_own_numbers_are_right_for_every_kind_and_method() -> None:
 def test_geese_of_a_wrong_pair_of_squares_lose_their_point() -> None:
     low = check("flying-geese", "four-at-a-time", F(4), None, {0: (F(6), F(6))}, INCHES)
     assert not low.right and low.comes_out and low.comes_out[0] > low.unfinished[0]
-    far = check("flying-geese", "four-at-a-time", F(4), None, {0: (F(1, 4), F(1, 4)), 1: (F(1, 4), F(1, 4))}, INCHES)
+    far = check(
+        "flying-geese",
+        "four-at-a-time",
+        F(4),
+        None,
+        {0: (F(1, 4), F(1, 4)), 1: (F(1, 4), F(1, 4))},
+        INCHES,
+    )
     assert not far.right
 
 
@@ -119,10 +151,21 @@ def test_a_half_rectangle_has_a_height_of_its_own() -> None:
 
 
 def test_a_chart_has_the_field_s_easy_sums() -> None:
-    lines = cut_chart("half-square-triangle", "two-at-a-time", width_range("1", "4", "1", "in"), INCHES)
+    lines = cut_chart(
+        "half-square-triangle", "two-at-a-time", width_range("1", "4", "1", "in"), INCHES
+    )
     assert [line.pieces[0].width - line.finished[0].rational for line in lines] == [F(1)] * 4
-    eight = cut_chart("half-square-triangle", "eight-at-a-time", width_range("1", "4", "1", "in"), INCHES)
-    assert [line.pieces[0].width for line in eight] == [2 * line.finished[0].rational + 2 for line in eight]
+    eight = cut_chart(
+        "half-square-triangle", "eight-at-a-time", width_range("1", "4", "1", "in"), INCHES
+    )
+    assert [line.pieces[0].width for line in eight] == [
+        2 * line.finished[0].rational + 2 for line in eight
+    ]
     geese = cut_chart("flying-geese", "four-at-a-time", width_range("2", "4", "2", "in"), TRUE)
-    assert [[one.width for one in line.pieces] for line in geese] == [[F(13, 4), F(15, 8)], [F(21, 4), F(23, 8)]]
-    assert geese[0].unfinished == (F(5, 2), F(3, 2)) or [float(side) for side in geese[0].unfinished] == [2.5, 1.5]
+    assert [[one.width for one in line.pieces] for line in geese] == [
+        [F(13, 4), F(15, 8)],
+        [F(21, 4), F(23, 8)],
+    ]
+    assert geese[0].unfinished == (F(5, 2), F(3, 2)) or [
+        float(side) for side in geese[0].unfinished
+    ] == [2.5, 1.5]

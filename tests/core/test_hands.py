@@ -1,4 +1,6 @@
-"""Hands and turns: a block that is one unit, its mirror image, diagonals, prints with a direction, pieced triangles."""
+"""Hands and turns: a block that is one unit, its mirror image, diagonals, prints with a direction,
+pieced triangles.
+"""
 
 from __future__ import annotations
 
@@ -10,7 +12,7 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from tests.drafts import FABRICS, KEYS, block, even, fabric_keys, mirrored, turned
+from tests.drafts import FABRICS, KEYS, block, even, fabric_keys, mirrored, terms, turned
 from yonk.core.acts import Put, apply
 from yonk.core.cutting import diagonal_drawn
 from yonk.core.cutting.cloth import Laid
@@ -20,12 +22,12 @@ from yonk.core.finder.sample_unit import sample_unit
 from yonk.core.paper import Colouring, Draft
 from yonk.core.planning import Cut, Plan, further, make_plan, read, told, wanted_of
 from yonk.core.planning.comparison import comparisons
-from yonk.core.units import BY_NAME, KINDS, Terms, carry_out
+from yonk.core.units import BY_NAME, KINDS, carry_out
 from yonk.core.units.carrying_out import measured
 from yonk.files.cut_mark import read_mark, write_mark
 from yonk.files.plan_file import write_plan
 
-INCHES = Terms(F(1, 4), F(1, 8), F(1, 8), F(1), F(1, 64), "in")
+INCHES = terms(trim="1/8")
 STAMPED = [kind.kind for kind in KINDS if kind.stamp]
 
 
@@ -35,13 +37,17 @@ def whole(kind: str, fabrics: list[str], turn: int = 0) -> Draft:
     if turn % 2:
         wide, high = high, wide
     plain = even(wide, high, f"{3 * wide} {3 * high}")
-    return apply(plain, Put(cell=Span(0, 0, wide, high), unit=kind, turn=turn, fabrics=tuple(fabrics)))  # type: ignore[arg-type]
+    return apply(
+        plain, Put(cell=Span(0, 0, wide, high), unit=kind, turn=turn, fabrics=tuple(fabrics))
+    )  # type: ignore[arg-type]
 
 
 def listed(plan: Plan) -> Counter[tuple[object, ...]]:
     rows: Counter[tuple[object, ...]] = Counter()
     for row in write_plan(plan)["cuts"]:
-        rows[row["fabric"], row["shape"], row["width"], row["height"], row["subcut"]] += row["count"]
+        rows[row["fabric"], row["shape"], row["width"], row["height"], row["subcut"]] += row[
+            "count"
+        ]
     return rows
 
 
@@ -67,17 +73,24 @@ def test_a_whole_block_is_read_alike_in_every_turn_and_as_its_mirror_image(
 def test_a_mirrored_colouring_asks_for_as_much_cloth_as_the_block_itself(
     kind: str, fabrics: list[str], blocks: int
 ) -> None:
-    draft = replace(whole(kind, fabrics), colourings=(Colouring(name="Other", blocks=blocks, mirrored=True),))
+    draft = replace(
+        whole(kind, fabrics), colourings=(Colouring(name="Other", blocks=blocks, mirrored=True),)
+    )
     plan = make_plan(draft, blocks)
     for recipe in plan.recipes:
         assert recipe.makes >= recipe.total > 0
     wanted = Counter(recipe.group.kind for recipe in plan.recipes for _ in range(recipe.total))
     assert wanted[kind] == 2 * blocks  # type: ignore[index]
-    assert sum({recipe.group.label: recipe.group.per_block for recipe in plan.recipes}.values()) == 1
+    assert (
+        sum({recipe.group.label: recipe.group.per_block for recipe in plan.recipes}.values()) == 1
+    )
 
 
 def test_a_patch_with_a_hole_keeps_its_letter_when_it_is_turned() -> None:
-    hole = "1/8 1/8 3/8 1/8, 3/8 1/8 3/8 1/4, 3/8 1/4 1/8 1/4, 1/8 1/4 1/8 1/8, 0 1/2 1/2 1/2, 1/2 0 1/2 1/2"
+    hole = (
+        "1/8 1/8 3/8 1/8, 3/8 1/8 3/8 1/4, 3/8 1/4 1/8 1/4, 1/8 1/4 1/8 1/8, 0 1/2 1/2 1/2, 1/2 "
+        "0 1/2 1/2"
+    )
     for draft in (block(hole), turned(block(hole)), turned(turned(block(hole)))):
         assert {p.letter for p in read(draft).patches} == {"A", "B", "C"}
     both = "1/8 1/8 3/8 1/8, 3/8 1/8 3/8 1/4, 3/8 1/4 1/8 1/4, 1/8 1/4 1/8 1/8, 1/2 0 1/2 1"
@@ -86,7 +99,10 @@ def test_a_patch_with_a_hole_keeps_its_letter_when_it_is_turned() -> None:
 
 
 def test_a_half_rectangle_cut_on_the_wrong_diagonal_is_found_out() -> None:
-    unit, way = sample_unit("half-rectangle-triangle", F(6), F(3)), method_of("half-rectangle-triangle", "cut-and-sew")
+    unit, way = (
+        sample_unit("half-rectangle-triangle", F(6), F(3)),
+        method_of("half-rectangle-triangle", "cut-and-sew"),
+    )
     assert carry_out(unit, way, INCHES).sound
     wrong = replace(unit, hand="left" if unit.hand == "right" else "right")
     made = carry_out(wrong, way, INCHES)
@@ -104,7 +120,10 @@ def test_pairs_may_come_out_mirrored_where_the_method_makes_them() -> None:
 def test_cut_again_has_its_sizes_and_makes_two_of_each_hand() -> None:
     draft = whole("split-quarter-square", ["peat", "fog", "gorse"])
     draft = replace(
-        draft, making=replace(draft.making, blocks=4, trim_margin=F(0), methods={"split-quarter-square": "cut-again"})
+        draft,
+        making=replace(
+            draft.making, blocks=4, trim_margin=F(0), methods={"split-quarter-square": "cut-again"}
+        ),
     )
     plan = make_plan(draft)
     sizes = {(cut.fabric, cut.width, cut.subcut, cut.count) for cut in plan.cuts}
@@ -118,15 +137,23 @@ def test_cut_again_has_its_sizes_and_makes_two_of_each_hand() -> None:
 
 
 @pytest.mark.parametrize(
-    ("hand", "words"), [("right", "from bottom left to top right"), ("left", "from top left to bottom right")]
+    ("hand", "words"),
+    [("right", "from bottom left to top right"), ("left", "from top left to bottom right")],
 )
 def test_which_way_a_diagonal_is_cut_is_said_drawn_and_kept(hand: str, words: str) -> None:
     draft = whole("half-rectangle-triangle", ["peat", "fog"])
     if read(draft).groups[0].unit.hand != hand:
         draft = mirrored(draft)
     for cut in make_plan(draft).cuts:
-        assert cut.what.hand == hand and words in further(cut, "in") and words in told(cut.what, 1, "Peat", "in")
-        lying, standing = (Laid(0, F(0), F(0), *sides) for sides in ((cut.width, cut.height), (cut.height, cut.width)))
+        assert (
+            cut.what.hand == hand
+            and words in further(cut, "in")
+            and words in told(cut.what, 1, "Peat", "in")
+        )
+        lying, standing = (
+            Laid(0, F(0), F(0), *sides)
+            for sides in ((cut.width, cut.height), (cut.height, cut.width))
+        )
         assert {diagonal_drawn(cut, lying), diagonal_drawn(cut, standing)} == {"rising", "falling"}
         assert (diagonal_drawn(cut, lying) == "rising") == (hand == "right")
         assert read_mark(write_mark(cut.what)) == cut.what
@@ -134,42 +161,69 @@ def test_which_way_a_diagonal_is_cut_is_said_drawn_and_kept(hand: str, words: st
 
 def striped(draft: Draft, direction: int = 0) -> Draft:
     fabrics = tuple(
-        replace(one, print="directional", direction=direction) if one.key == "peat" else one for one in FABRICS
+        replace(one, print="directional", direction=direction) if one.key == "peat" else one
+        for one in FABRICS
     )
     return replace(draft, fabrics=fabrics)
 
 
 def peat(draft: Draft) -> dict[tuple[object, ...], Cut]:
-    return {(cut.what.lie, cut.what.hand): cut for cut in make_plan(draft).cuts if cut.fabric == "peat"}
+    return {
+        (cut.what.lie, cut.what.hand): cut for cut in make_plan(draft).cuts if cut.fabric == "peat"
+    }
 
 
 def test_pieces_of_a_print_lie_as_it_points_in_the_block() -> None:
-    rails = block("1/3 0 1/3 1", "1/6 1/2 peat, 2/3 1/2 fog", size="9 9", methods={"strip-set": "cut-and-sew"})
+    rails = block(
+        "1/3 0 1/3 1", "1/6 1/2 peat, 2/3 1/2 fog", size="9 9", methods={"strip-set": "cut-and-sew"}
+    )
     assert [*peat(striped(rails))] == [("stands", None)]
-    assert [*peat(striped(rails, 90))] == [("lies", None)] and [*peat(striped(turned(rails)))] == [("lies", None)]
+    assert [*peat(striped(rails, 90))] == [("lies", None)] and [*peat(striped(turned(rails)))] == [
+        ("lies", None)
+    ]
     assert [*peat(striped(turned(rails), 270))] == [("stands", None)]
     assert [*peat(rails)] == [(None, None)]
 
 
 def test_triangles_of_a_print_are_cut_on_the_diagonal_that_keeps_it_upright() -> None:
     half = block(
-        "0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog", size="3 3", blocks=6, methods={"half-square-triangle": "cut-and-sew"}
+        "0 1 1 0",
+        "1/4 1/4 peat, 3/4 3/4 fog",
+        size="3 3",
+        blocks=6,
+        methods={"half-square-triangle": "cut-and-sew"},
     )
-    assert [*peat(striped(half))] == [(None, "right")] and [*peat(striped(turned(half)))] == [(None, "left")]
+    assert [*peat(striped(half))] == [(None, "right")] and [*peat(striped(turned(half)))] == [
+        (None, "left")
+    ]
     assert [*peat(striped(half, 90))] == [(None, "left")]
     pair = "0 1 1 0, 1 0 2 1, 1 0 1 1"
-    both = block(pair, "1/4 1/4 peat, 7/4 1/4 peat, 3/4 3/4 fog, 5/4 3/4 fog", size="6 3", grid=(2, 1), blocks=6,
-        methods={"half-square-triangle": "cut-and-sew"})  # fmt: skip
+    both = block(
+        pair,
+        "1/4 1/4 peat, 7/4 1/4 peat, 3/4 3/4 fog, 5/4 3/4 fog",
+        size="6 3",
+        grid=(2, 1),
+        blocks=6,
+        methods={"half-square-triangle": "cut-and-sew"},
+    )
     found = peat(striped(both))
     assert {way: cut.count for way, cut in found.items()} == {(None, "right"): 3, (None, "left"): 3}
-    row = next(row for row in write_plan(make_plan(striped(both)))["cuts"] if row["fabric"] == "peat")
+    row = next(
+        row for row in write_plan(make_plan(striped(both)))["cuts"] if row["fabric"] == "peat"
+    )
     assert row["count"] == 6 and row["diagonals"] == {"right": 3, "left": 3}
 
 
 def test_a_print_that_a_way_turns_is_told() -> None:
     half = block("0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog", size="3 3", blocks=8)
-    for method, is_told in (("eight-at-a-time", True), ("cut-and-sew", True), ("two-at-a-time", True)):
-        draft = striped(replace(half, making=replace(half.making, methods={"half-square-triangle": method})))
+    for method, is_told in (
+        ("eight-at-a-time", True),
+        ("cut-and-sew", True),
+        ("two-at-a-time", True),
+    ):
+        draft = striped(
+            replace(half, making=replace(half.making, methods={"half-square-triangle": method}))
+        )
         assert ("print-turns" in {notice.code for notice in make_plan(draft).notices}) <= is_told
     upright = block(
         "1/3 0 1/3 1, 2/3 0 2/3 1",
@@ -192,15 +246,24 @@ def test_what_squares_give_is_the_most_that_they_can(count: int, fabrics: int) -
     if fabrics > count:
         return
     answers = what_can_i_make(OnHand(F(5), F(5), count, fabrics), INCHES)
-    two = next(a for a in answers if (a.kind.kind, a.method.name) == ("half-square-triangle", "two-at-a-time"))
+    two = next(
+        a
+        for a in answers
+        if (a.kind.kind, a.method.name) == ("half-square-triangle", "two-at-a-time")
+    )
     own = [count // fabrics + (n < count % fabrics) for n in range(fabrics)]
     most = max(lots for lots in range(count + 1) if sum(min(one, lots) for one in own) >= 2 * lots)
     assert two.makes == 2 * most and two.pieces == 2 * most
 
 
 def test_pieces_far_too_small_are_told_as_such_and_lack_on_one_side_stays_lack() -> None:
-    for kind, method in (("half-square-triangle", "two-at-a-time"), ("quarter-square-triangle", "two-at-a-time")):
-        verdict = check(kind, method, F(3), None, {0: (F(1, 2), F(1, 2)), 1: (F(1, 2), F(1, 2))}, INCHES)  # type: ignore[arg-type]
+    for kind, method in (
+        ("half-square-triangle", "two-at-a-time"),
+        ("quarter-square-triangle", "two-at-a-time"),
+    ):
+        verdict = check(
+            kind, method, F(3), None, {0: (F(1, 2), F(1, 2)), 1: (F(1, 2), F(1, 2))}, INCHES
+        )  # type: ignore[arg-type]
         assert not verdict.right and verdict.comes_out is None
     one_short = check("flying-geese", "cut-and-sew", F(4), None, {1: (F(2), F(2))}, INCHES)
     assert not one_short.right and (one_short.room is None or min(one_short.room) < 0)
@@ -216,7 +279,9 @@ def test_a_finer_ruler_is_named_only_where_it_mends() -> None:
     coarse = replace(coarse, making=replace(coarse.making, ruler_step=F(1, 4)))
     thirds = next(n for n in make_plan(coarse).notices if n.code == "off-the-ruler")
     assert "steps" not in thirds.text and "uneven" in thirds.text
-    halves = next(n for n in make_plan(even(2, 2, "33/16 33/16")).notices if n.code == "off-the-ruler")
+    halves = next(
+        n for n in make_plan(even(2, 2, "33/16 33/16")).notices if n.code == "off-the-ruler"
+    )
     assert "a ruler of 1⁄32″ steps" in halves.text
 
 
@@ -227,7 +292,9 @@ def test_no_way_wastes_less_than_nothing_and_geese_waste_what_the_seams_cut_away
             draft = replace(draft, making=replace(draft.making, blocks=16, trim_margin=trim))
             for one in comparisons(wanted_of([(read(draft), 16)]), {}):
                 assert all(figures.wasted >= 0 for figures in one.ways)
-    geese = comparisons(wanted_of([(read(whole("flying-geese", ["peat", "fog", "fog"])), 16)]), {})[0]
+    geese = comparisons(wanted_of([(read(whole("flying-geese", ["peat", "fog", "fog"])), 16)]), {})[
+        0
+    ]
     four = next(figures for figures in geese.ways if figures.way.name == "four-at-a-time")
     assert 0.01 < four.wasted_share < 0.2
 
@@ -235,9 +302,12 @@ def test_no_way_wastes_less_than_nothing_and_geese_waste_what_the_seams_cut_away
 def test_a_checker_turned_or_mirrored_is_cut_alike() -> None:
     for first in KEYS:
         cells = [first, "peat", "fog", "gorse", "peat", "gorse", "fog", first, "rowan"]
-        paints = ", ".join(f"{2 * (n % 3) + 1}/2 {2 * (n // 3) + 1}/2 {key}" for n, key in enumerate(cells))
+        paints = ", ".join(
+            f"{2 * (n % 3) + 1}/2 {2 * (n // 3) + 1}/2 {key}" for n, key in enumerate(cells)
+        )
         draft = replace(
-            block("", paints, size="9 9", grid=(3, 3), methods={"checker": "strip-piecing"}), seams=even(3, 3).seams
+            block("", paints, size="9 9", grid=(3, 3), methods={"checker": "strip-piecing"}),
+            seams=even(3, 3).seams,
         )
         wanted = listed(make_plan(draft))
         for other in (turned(draft), mirrored(draft), turned(turned(turned(draft)))):
@@ -266,14 +336,19 @@ def test_corners_cut_off_stand_on_the_ruler_and_the_listed_triangle_fills_them()
     trim=st.sampled_from([F(0), F(1, 8)]),
 )
 def test_four_at_a_time_geese_keep_their_point(seam: F, wide: int, trim: F) -> None:
-    terms = Terms(seam, F(1, 8), trim, F(1), F(1, 64), "in")
+    work = terms(seam, trim=trim)
     unit, way = sample_unit("flying-geese", F(wide, 4)), method_of("flying-geese", "four-at-a-time")
-    large, *small = (need.rounded(terms.step)[0] for need in way.needs(unit, terms, 1))
+    large, *small = (need.rounded(work.step)[0] for need in way.needs(unit, work, 1))
     assert all(one - large / 2 >= seam for one in small)
 
 
 def test_a_rectangle_that_is_a_square_on_the_ruler_is_one_row_with_the_squares() -> None:
-    nearly = block("1/2 0 1/2 1", "1/4 1/2 peat, 3/4 1/2 peat", size="6 145/48", methods={"strip-set": "cut-and-sew"})
+    nearly = block(
+        "1/2 0 1/2 1",
+        "1/4 1/2 peat, 3/4 1/2 peat",
+        size="6 145/48",
+        methods={"strip-set": "cut-and-sew"},
+    )
     assert [(cut.shape, cut.width, cut.height, cut.count) for cut in make_plan(nearly).cuts] == [
         ("square", F(7, 2), F(7, 2), 2)
     ]

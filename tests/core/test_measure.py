@@ -7,7 +7,16 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from yonk.core.paper import ROOT_2, Length, LengthError, read_length, show, square_root, write_exact, write_mixed
+from yonk.core.paper import (
+    ROOT_2,
+    Length,
+    LengthError,
+    read_length,
+    show,
+    square_root,
+    write_exact,
+    write_mixed,
+)
 
 fractions = st.fractions(min_value=0, max_value=500, max_denominator=64)
 signed = st.fractions(min_value=-500, max_value=500, max_denominator=64)
@@ -17,16 +26,32 @@ steps = st.sampled_from([F(1, 8), F(1, 16), F(1, 4), F(1, 10), F(1, 3)])
 @pytest.mark.parametrize(
     ("typed", "meant"),
     [
-        ("9", F(9)), ("4 7/8", F(39, 8)), ("4-7/8", F(39, 8)), ("4.875", F(39, 8)), ("4⅞", F(39, 8)),
-        ('4 7/8"', F(39, 8)), ("4 ⅞″", F(39, 8)), ("39/8", F(39, 8)), ("12,4", F(62, 5)), ("12,4 cm", F(62, 5)),
-        (" ½ ", F(1, 2)), ("½", F(1, 2)), ("4 7⁄8", F(39, 8)), (".5", F(1, 2)), ("7 in", F(7)), ("0", F(0)), ("4 - 7/8", F(39, 8)),
+        ("9", F(9)),
+        ("4 7/8", F(39, 8)),
+        ("4-7/8", F(39, 8)),
+        ("4.875", F(39, 8)),
+        ("4⅞", F(39, 8)),
+        ('4 7/8"', F(39, 8)),
+        ("4 ⅞″", F(39, 8)),
+        ("39/8", F(39, 8)),
+        ("12,4", F(62, 5)),
+        ("12,4 cm", F(62, 5)),
+        (" ½ ", F(1, 2)),
+        ("½", F(1, 2)),
+        ("4 7⁄8", F(39, 8)),
+        (".5", F(1, 2)),
+        ("7 in", F(7)),
+        ("0", F(0)),
+        ("4 - 7/8", F(39, 8)),
     ],
-)  # fmt: skip
+)
 def test_reads_what_people_type(typed: str, meant: F) -> None:
     assert read_length(typed) == meant
 
 
-@pytest.mark.parametrize("typed", ["", "nine", "4 7", "4/0", "-3", "1e3", "1,234", "4 7/8 9", "9" * 41, "1/2/3", "٣"])
+@pytest.mark.parametrize(
+    "typed", ["", "nine", "4 7", "4/0", "-3", "1e3", "1,234", "4 7/8 9", "9" * 41, "1/2/3", "٣"]
+)
 def test_refuses_with_a_mend(typed: str) -> None:
     if typed == "٣":
         assert read_length(typed) == 3  # digits of any script are digits

@@ -36,7 +36,11 @@ PAPERS: tuple[PaperName, ...] = ("letter", "a4")
 
 def polygons(page: pdfplumber.page.Page) -> list[list[tuple[float, float]]]:
     """The closed lines on a page, in points."""
-    return [[(x, y) for x, y in curve["pts"]] for curve in (*page.curves, *page.rects) if len(curve["pts"]) >= 4]
+    return [
+        [(x, y) for x, y in curve["pts"]]
+        for curve in (*page.curves, *page.rects)
+        if len(curve["pts"]) >= 4
+    ]
 
 
 def sides(outline: list[tuple[float, float]]) -> list[float]:
@@ -56,7 +60,10 @@ def test_templates_are_on_the_page_at_their_true_length(paper: PaperName, unit: 
     with pdfplumber.open(io.BytesIO(write_templates_pdf(drawn, unit, "Trial", paper))) as document:  # type: ignore[arg-type]
         assert len(document.pages) == 1 + sum(len(list(tiles(one, unit, paper))) for one in drawn)  # type: ignore[arg-type]
         check = document.pages[0].rects
-        assert sorted(round(rect["width"], 2) for rect in check) == [72.0, pytest.approx(5 / 2.54 * 72, abs=0.01)]
+        assert sorted(round(rect["width"], 2) for rect in check) == [
+            72.0,
+            pytest.approx(5 / 2.54 * 72, abs=0.01),
+        ]
         for one, page in zip(drawn, document.pages[1:], strict=True):
             found = polygons(page)
             for outline in (one.cut, one.seam):
@@ -68,7 +75,9 @@ def test_templates_are_on_the_page_at_their_true_length(paper: PaperName, unit: 
 
 
 @pytest.mark.parametrize("paper", PAPERS)
-def test_a_template_too_big_for_a_page_is_split_with_the_same_crosses_on_both(paper: PaperName) -> None:
+def test_a_template_too_big_for_a_page_is_split_with_the_same_crosses_on_both(
+    paper: PaperName,
+) -> None:
     (one, *_) = templates_of(make_plan(slanted("24 24")))
     windows = list(tiles(one, "in", paper))
     assert len(windows) > 1
@@ -78,7 +87,10 @@ def test_a_template_too_big_for_a_page_is_split_with_the_same_crosses_on_both(pa
         crosses = []
         for (left, top), page in zip(windows, pages, strict=True):
             centres = {
-                (round((line["x0"] + line["x1"]) / 2 + left, 1), round((line["top"] + line["bottom"]) / 2 + top, 1))
+                (
+                    round((line["x0"] + line["x1"]) / 2 + left, 1),
+                    round((line["top"] + line["bottom"]) / 2 + top, 1),
+                )
                 for line in page.lines
                 if abs(line["width"] - 16) < 0.01
             }
@@ -96,7 +108,12 @@ def test_the_list_on_paper_has_every_line_and_nothing_outside_the_page(name: str
             text = " ".join(page.extract_text() for page in document.pages)
             for cloth in cutting.cloths:
                 assert SAMPLES[name].fabric(cloth.fabric).name in text
-            boxes = sum(1 for page in document.pages for word in page.extract_words() if word["text"] == "for")
+            boxes = sum(
+                1
+                for page in document.pages
+                for word in page.extract_words()
+                if word["text"] == "for"
+            )
             assert boxes >= sum(len(cloth.cuts) for cloth in cutting.cloths)
             assert "Cut away from yourself" in text and text.count("Cut away from yourself") == 1
             for page in document.pages:
@@ -104,7 +121,9 @@ def test_the_list_on_paper_has_every_line_and_nothing_outside_the_page(name: str
                     assert char["x0"] >= MARGIN - 8 and char["x1"] <= SIZES[paper][0] - MARGIN + 8
 
 
-@pytest.mark.parametrize("name", ["Gale Lantern", "Heron Reach", "Weir Gate", "Stile", "Bracken Rails"])
+@pytest.mark.parametrize(
+    "name", ["Gale Lantern", "Heron Reach", "Weir Gate", "Stile", "Bracken Rails"]
+)
 def test_step_sheets_have_each_recipe_and_each_caution_once(name: str) -> None:
     plan = make_plan(SAMPLES[name])
     with pdfplumber.open(io.BytesIO(write_steps_pdf(plan, "a4"))) as document:
@@ -118,7 +137,9 @@ def test_step_sheets_have_each_recipe_and_each_caution_once(name: str) -> None:
 
 
 def test_a_block_of_patches_alone_has_no_steps_but_says_so() -> None:
-    with pdfplumber.open(io.BytesIO(write_steps_pdf(make_plan(block(painted="1/2 1/2 peat"))))) as document:
+    with pdfplumber.open(
+        io.BytesIO(write_steps_pdf(make_plan(block(painted="1/2 1/2 peat"))))
+    ) as document:
         assert "no unit is sewn by a recipe" in document.pages[0].extract_text()
 
 
@@ -134,7 +155,8 @@ def test_labels_do_not_overlap_and_carry_letter_fabric_size_and_count() -> None:
             inside = [
                 char
                 for char in page.chars
-                if rect["x0"] <= char["x0"] <= rect["x1"] and rect["top"] <= char["top"] <= rect["bottom"]
+                if rect["x0"] <= char["x0"] <= rect["x1"]
+                and rect["top"] <= char["top"] <= rect["bottom"]
             ]
             assert inside and all(char["bottom"] <= rect["bottom"] + 1 for char in inside)
 
@@ -159,7 +181,9 @@ def test_a_spreadsheet_has_a_row_for_every_line_and_what_to_buy() -> None:
     assert rows[0][:5] == ("fabric", "line", "count", "shape", "width")
     assert ("Peat", 1, 6, "squares", "8", "8") in [row[:6] for row in rows]
     assert len(rows) == 1 + sum(len(cloth.cuts) for cloth in cutting.cloths)
-    assert ("Peat", "1/2 yd", "2 fat quarters") in [row[:3] for row in book["To buy"].iter_rows(values_only=True)]
+    assert ("Peat", "1/2 yd", "2 fat quarters") in [
+        row[:3] for row in book["To buy"].iter_rows(values_only=True)
+    ]
 
 
 def test_drawings_are_at_true_size() -> None:
@@ -169,7 +193,10 @@ def test_drawings_are_at_true_size() -> None:
     space = "{http://www.w3.org/2000/svg}"
     groups = {group.get("id"): group for group in root.findall(f"{space}g")}
     assert len(groups["cut"]) == len(groups["seam"]) == len(groups["letters"]) == len(drawn)
-    points = [tuple(map(float, spot.split(","))) for spot in (groups["cut"][0].get("points") or "").split()]
+    points = [
+        tuple(map(float, spot.split(",")))
+        for spot in (groups["cut"][0].get("points") or "").split()
+    ]
     assert sorted(sides(points)) == pytest.approx(sorted(sides(list(drawn[0].cut))), abs=1e-4)  # type: ignore[arg-type]
     layouts = ET.fromstring(write_layouts_svg(plan_cutting(SAMPLES["Weir Gate"], "all")))
     assert layouts.get("width") == "40in" and len(layouts.findall(f"{space}g")) == 3
@@ -180,7 +207,9 @@ def test_the_cutting_machine_cuts_what_was_drawn_and_counts_the_blade_s_way(tmp_
     text = write_templates_dxf(drawn, "cm")
     job = read_job(text)
     assert job.unit == "cm" and len(job.paths) == len(drawn)
-    assert job.cut_length == pytest.approx(sum(sum(sides(list(one.cut))) for one in drawn), abs=1e-6)
+    assert job.cut_length == pytest.approx(
+        sum(sum(sides(list(one.cut))) for one in drawn), abs=1e-6
+    )
     assert job.moved_length > 0 and job.picture().count("<polygon") == len(drawn)
     (tmp_path / "t.dxf").write_text(text)
     done = call("machine", str(tmp_path / "t.dxf"), str(tmp_path / "cut.svg"))
@@ -208,19 +237,33 @@ def test_a_template_s_outline_is_the_cut_line_of_the_plan() -> None:
 def test_strange_names_break_neither_paper_nor_sheet() -> None:
     gate = SAMPLES["Weir Gate"]
     names = ("=SUM(A1)", "Łąka \u65e5\u672c", "bell \x07 & <b>bold", "x" * 120, "+1", "-", "@home")
-    fabrics = tuple(replace(fabric, name=name) for fabric, name in zip(gate.fabrics, names, strict=False))
+    fabrics = tuple(
+        replace(fabric, name=name) for fabric, name in zip(gate.fabrics, names, strict=False)
+    )
     strange = replace(gate, name="<i>&" + "y" * 100, fabrics=fabrics)
     cutting = plan_cutting(strange, "rest")
     assert cutting.plan.blocks == 11
     for document in (
-        write_cutting_pdf(cutting), write_labels_pdf(cutting), write_steps_pdf(cutting.plan),
+        write_cutting_pdf(cutting),
+        write_labels_pdf(cutting),
+        write_steps_pdf(cutting.plan),
         write_templates_pdf(templates_of(cutting.plan), "in", strange.name),
-    ):  # fmt: skip
+    ):
         assert document.startswith(b"%PDF")
     book = openpyxl.load_workbook(io.BytesIO(write_cutting_xlsx(cutting)))
     named = {row[0] for row in book["Cutting list"].iter_rows(min_row=2, values_only=True)}
-    assert {cell.data_type for sheet in book for row in sheet.iter_rows() for cell in row if cell.value} <= {"s", "n"}
-    assert named <= {"=SUM(A1)", "Łąka \u65e5\u672c", "bell  & <b>bold", "x" * 120, "+1", "-", "@home"}
+    assert {
+        cell.data_type for sheet in book for row in sheet.iter_rows() for cell in row if cell.value
+    } <= {"s", "n"}
+    assert named <= {
+        "=SUM(A1)",
+        "Łąka \u65e5\u672c",
+        "bell  & <b>bold",
+        "x" * 120,
+        "+1",
+        "-",
+        "@home",
+    }
     assert ET.fromstring(write_layouts_svg(cutting)).get("width") == "40in"
 
 
@@ -234,7 +277,9 @@ def words_in(document: bytes) -> str:
 
 def test_names_in_any_script_are_printed_and_no_label_lacks_a_line() -> None:
     gate = SAMPLES["Weir Gate"]
-    fabrics = tuple(replace(one, name=name) for one, name in zip(gate.fabrics, SCRIPTS, strict=False))
+    fabrics = tuple(
+        replace(one, name=name) for one, name in zip(gate.fabrics, SCRIPTS, strict=False)
+    )
     strange = replace(gate, name="Река 川 " + "w" * 90, fabrics=fabrics)
     cutting = plan_cutting(strange, "all")
     shapes = templates_of(cutting.plan)
@@ -271,6 +316,10 @@ def test_step_sheets_run_on_and_waste_no_paper() -> None:
     hut = make_plan(SAMPLES["Gale Lantern"])
     with pdfplumber.open(io.BytesIO(write_steps_pdf(hut))) as pages:
         groups = len(
-            {recipe.group.label for recipe in hut.recipes if recipe.method.sew and recipe.group.kind != "patch"}
+            {
+                recipe.group.label
+                for recipe in hut.recipes
+                if recipe.method.sew and recipe.group.kind != "patch"
+            }
         )
         assert len(pages.pages) <= groups

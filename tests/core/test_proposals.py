@@ -1,4 +1,6 @@
-"""What is proposed, for any unit and any count: it makes enough, spoils nothing it need not, and is best at what she cares for."""
+"""What is proposed, for any unit and any count: it makes enough, spoils nothing it need not, and is
+best at what she cares for.
+"""
 
 from __future__ import annotations
 
@@ -17,9 +19,16 @@ from yonk.core.planning.ways import TURNING, Demand, all_ways, share_of, tally
 from yonk.core.units import BY_NAME, Terms, Unit
 
 KINDS = (
-    "half-square-triangle", "quarter-square-triangle", "split-quarter-square", "flying-geese", "square-in-a-square",
-    "corner-flip", "strip-set", "checker", "half-rectangle-triangle",
-)  # fmt: skip
+    "half-square-triangle",
+    "quarter-square-triangle",
+    "split-quarter-square",
+    "flying-geese",
+    "square-in-a-square",
+    "corner-flip",
+    "strip-set",
+    "checker",
+    "half-rectangle-triangle",
+)
 CARES: tuple[Care, ...] = ("balance", "cloth", "time", "exact")
 counts = st.integers(1, 60)
 units = st.builds(
@@ -36,13 +45,19 @@ def sound(ways: list[Way], unit: Unit, terms: Terms, demand: Demand) -> list[Way
         least = min(TURNING.index(tallies[way].effort.prints) for way in ways)
         ways = [way for way in ways if TURNING.index(tallies[way].effort.prints) == least]
     ways = [way for way in ways if not tallies[way].effort.bias_sides] or ways
-    fitting = [way for way in ways if float(unit.width) >= smallest(unit, terms, trimmed=tallies[way].trims > 0) - 1e-9]
+    fitting = [
+        way
+        for way in ways
+        if float(unit.width) >= smallest(unit, terms, trimmed=tallies[way].trims > 0) - 1e-9
+    ]
     return fitting or ways
 
 
 @settings(max_examples=60)
 @given(units, counts, st.sampled_from(CARES), st.booleans())
-def test_a_proposal_is_best_at_what_she_cares_for_among_the_sound_ways(found, total, care, directional) -> None:  # type: ignore[no-untyped-def]
+def test_a_proposal_is_best_at_what_she_cares_for_among_the_sound_ways(
+    found, total, care, directional
+) -> None:  # type: ignore[no-untyped-def]
     kind, unit, terms = found
     demand = Demand(total, 0, directional)
     proposal = propose(BY_NAME[kind], unit, terms, demand, care)
@@ -57,7 +72,9 @@ def test_a_proposal_is_best_at_what_she_cares_for_among_the_sound_ways(found, to
             assert own.handlings <= other.handlings
         if care == "exact":
             assert own.room >= other.room
-    assert (proposal.reason.endswith(".") and proposal.reason[0].isupper()) or proposal.reason[0].isdigit()
+    assert (proposal.reason.endswith(".") and proposal.reason[0].isupper()) or proposal.reason[
+        0
+    ].isdigit()
 
 
 @settings(max_examples=60)
@@ -105,20 +122,26 @@ def test_lots_of_mirrored_pairs_serve_the_hand_that_wants_more() -> None:
     unit, _ = one("split-quarter-square", F(3))
     assert unit.hand
     pair = next(m for m in BY_NAME["split-quarter-square"].methods if m.mirrors)
-    assert (share_of(pair, unit, Demand(5, 9), 5).lots, share_of(pair, unit, Demand(5, 9), 5).makes) == (9, 18)
+    assert (
+        share_of(pair, unit, Demand(5, 9), 5).lots,
+        share_of(pair, unit, Demand(5, 9), 5).makes,
+    ) == (9, 18)
     assert share_of(pair, unit, Demand(5), 5).lots == 5
 
 
 @pytest.mark.parametrize(
     ("kind", "trimmed", "wanted"),
     [
-        # the circle in half a square of side f has radius f(1 − √½) = 0.29289 f; it must reach ¼, or ⅜ when nothing is trimmed
+        # the circle in half a square of side f has radius f(1 − √½) = 0.29289 f; it must reach ¼,
+        # or ⅜ when nothing is trimmed
         ("half-square-triangle", True, 0.25 / 0.29289),
         ("half-square-triangle", False, 0.375 / 0.29289),
         # in a quarter it is 0.20711 f
         ("quarter-square-triangle", True, 0.25 / 0.20711),
     ],
 )
-def test_the_smallest_reasonable_size_is_the_circle_inside_a_patch(kind: str, trimmed: bool, wanted: float) -> None:
+def test_the_smallest_reasonable_size_is_the_circle_inside_a_patch(
+    kind: str, trimmed: bool, wanted: float
+) -> None:
     unit, terms = one(kind, F(3))
     assert smallest(unit, terms, trimmed=trimmed) == pytest.approx(wanted, abs=1e-4)

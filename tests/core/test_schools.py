@@ -1,4 +1,6 @@
-"""What a block says of how its quilter works: kept in its file, changed by acts, followed by the plan."""
+"""What a block says of how its quilter works: kept in its file, changed by acts, followed by the
+plan.
+"""
 
 from __future__ import annotations
 
@@ -12,27 +14,32 @@ from hypothesis import strategies as st
 from tests.drafts import block
 from yonk.core.acts import Resize, SetMaking, apply
 from yonk.core.cutting import plan_cutting
-from yonk.core.paper import LENGTHS, USUAL, WORKING_LENGTHS, DraftError, Making, default_making
+from yonk.core.paper import SETTINGS, USUAL, DraftError, Making, default_making
 from yonk.core.planning import make_plan, of_group, plan_stage
 from yonk.core.planning.stages import units_made
 from yonk.core.units import terms_of
 from yonk.files.block_file import BadFileError, take_block, write_block
 from yonk.machine.samples import all_samples
 
+LENGTHS_SET = [name for name, one in SETTINGS.items() if one.kind == "length"]
+
 
 def within(field: str) -> st.SearchStrategy[F]:
-    bound = LENGTHS["in"][field]  # type: ignore[index]
+    bound = SETTINGS[field].bounds["in"]
     steps = st.builds(F, st.integers(1, 400), st.sampled_from([1, 2, 4, 8, 16, 3]))
     return steps.map(lambda length: min(max(length, bound.least), bound.most))
 
 
 makings = st.builds(
     Making,
-    **{field: within(field) for field in WORKING_LENGTHS},
-    blocks=st.integers(1, 1000), shrinkage=st.builds(F, st.integers(0, 30)), squares_in_a_row=st.integers(1, 10),
-    stitch=st.sampled_from(["beside", "two-lines"]), press=st.sampled_from(["dark", "open"]),
+    **{field: within(field) for field in LENGTHS_SET},
+    blocks=st.integers(1, 1000),
+    shrinkage=st.builds(F, st.integers(0, 30)),
+    squares_in_a_row=st.integers(1, 10),
+    stitch=st.sampled_from(["beside", "two-lines"]),
+    press=st.sampled_from(["dark", "open"]),
     care=st.sampled_from(["balance", "cloth", "time", "exact"]),
-)  # fmt: skip
+)
 
 
 @given(makings)
@@ -49,20 +56,24 @@ def test_a_file_that_says_nothing_has_the_usual_of_its_unit(unit: str) -> None:
     assert making == default_making(unit)  # type: ignore[arg-type]
     usual = USUAL[unit]  # type: ignore[index]
     assert (making.usable, making.straightening, making.keep) == (
-        usual.lengths.usable,
+        usual.settings.usable,
         usual.squaring,
-        usual.lengths.keep,
+        usual.settings.keep,
     )
 
 
 @pytest.mark.parametrize(
     ("field", "value", "place"),
     [
-        ("width_of_fabric", "0", "making.width_of_fabric"), ("shrinkage", "31", "making.shrinkage"), ("keep", "-1", "making.keep"),
-        ("stitch", "zigzag", "making.stitch"), ("care", "speed", "making.care"), ("ruler", {"width": "6"}, "making.ruler.length"),
+        ("width_of_fabric", "0", "making.width_of_fabric"),
+        ("shrinkage", "31", "making.shrinkage"),
+        ("keep", "-1", "making.keep"),
+        ("stitch", "zigzag", "making.stitch"),
+        ("care", "speed", "making.care"),
+        ("ruler", {"width": "6"}, "making.ruler.length"),
         ("straightening", 1, "making.straightening"),
     ],
-)  # fmt: skip
+)
 def test_a_setting_that_cannot_be_is_named(field: str, value: object, place: str) -> None:
     written = write_block(block())
     written["making"][field] = value
@@ -73,13 +84,22 @@ def test_a_setting_that_cannot_be_is_named(field: str, value: object, place: str
 
 def test_acts_change_what_they_name_and_leave_the_rest() -> None:
     draft = block()
-    changed = apply(draft, SetMaking(usable="42 1/2", press="open", shrinkage="3", straightening="0"))
-    assert changed.making == replace(draft.making, usable=F(85, 2), press="open", shrinkage=F(3), straightening=F(0))
-    assert apply(changed, SetMaking(care="time")).making.usable == F(85, 2)
+    changed = apply(
+        draft,
+        SetMaking(
+            settings={"usable": "42 1/2", "press": "open", "shrinkage": "3", "straightening": "0"}
+        ),
+    )
+    assert changed.making == replace(
+        draft.making, usable=F(85, 2), press="open", shrinkage=F(3), straightening=F(0)
+    )
+    assert apply(changed, SetMaking(settings={"care": "time"})).making.usable == F(85, 2)
     for act, place in (
-        (SetMaking(usable="0"), "usable"), (SetMaking(shrinkage="31"), "shrinkage"), (SetMaking(keep="some"), "keep"),
-        (SetMaking(ruler_width="-2"), "ruler_width"),
-    ):  # fmt: skip
+        (SetMaking(settings={"usable": "0"}), "usable"),
+        (SetMaking(settings={"shrinkage": "31"}), "shrinkage"),
+        (SetMaking(settings={"keep": "some"}), "keep"),
+        (SetMaking(settings={"ruler_width": "-2"}), "ruler_width"),
+    ):
         with pytest.raises(DraftError) as fault:
             apply(draft, act)
         assert fault.value.place == place
@@ -87,9 +107,10 @@ def test_acts_change_what_they_name_and_leave_the_rest() -> None:
 
 def test_the_school_reaches_the_table_and_the_cloth() -> None:
     draft = apply(
-        block("0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog", size="3 3", blocks=16), SetMaking(usable="20", stitch="two-lines")
+        block("0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog", size="3 3", blocks=16),
+        SetMaking(settings={"usable": "20", "stitch": "two-lines"}),
     )
-    assert terms_of(draft).stitch == "two-lines" and terms_of(draft).usable == 20
+    assert draft.making.stitch == "two-lines" and draft.making.usable == 20
     (peat, *_) = plan_cutting(draft, "all").cloths
     assert all(one.x + one.width <= 20 for layout in peat.layouts for one in layout.laid)
 
@@ -117,17 +138,34 @@ def test_the_rest_of_a_single_block_is_nothing() -> None:
 @pytest.mark.parametrize(("there", "size"), [("cm", "20"), ("in", "8")])
 def test_a_draft_changed_to_another_unit_is_as_a_new_one(there: str, size: str) -> None:
     here = "in" if there == "cm" else "cm"
-    old = replace(block(size="8 8", blocks=5), unit=here, making=replace(default_making(here), blocks=5, care="time"))  # type: ignore[arg-type]
+    old = replace(
+        block(size="8 8", blocks=5),
+        unit=here,
+        making=replace(default_making(here), blocks=5, care="time"),
+    )  # type: ignore[arg-type]
     now = apply(old, Resize(width=size, height=size, unit=there))  # type: ignore[arg-type]
     assert now.making == replace(default_making(there), blocks=5, care="time")  # type: ignore[arg-type]
-    assert terms_of(now).usable == USUAL[there].lengths.usable and now.making.keep == USUAL[there].lengths.keep  # type: ignore[index]
+    assert (
+        terms_of(now).settings.usable == USUAL[there].settings.usable
+        and now.making.keep == USUAL[there].settings.keep
+    )  # type: ignore[index]
 
 
 def test_rows_of_squares_are_no_longer_than_she_likes() -> None:
     draft = block(
-        "0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog", size="3 3", blocks=16, methods={"half-square-triangle": "rectangle"}
+        "0 1 1 0",
+        "1/4 1/4 peat, 3/4 3/4 fog",
+        size="3 3",
+        blocks=16,
+        methods={"half-square-triangle": "rectangle"},
     )
     for squares in (10, 2, 1):
-        cuts = make_plan(apply(draft, SetMaking(squares_in_a_row=squares, trim_margin="1/8"))).cuts
-        assert {(cut.width, cut.height) for cut in cuts} <= {(F(4 * n), F(4)) for n in range(1, squares + 1)}
+        cuts = make_plan(
+            apply(
+                draft, SetMaking(settings={"squares_in_a_row": str(squares), "trim_margin": "1/8"})
+            )
+        ).cuts
+        assert {(cut.width, cut.height) for cut in cuts} <= {
+            (F(4 * n), F(4)) for n in range(1, squares + 1)
+        }
         assert max(cut.width for cut in cuts) <= 4 * squares

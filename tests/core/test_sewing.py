@@ -1,4 +1,6 @@
-"""Every method is carried out at the simulated table: what comes out must be the drafted unit, and the formulas must agree."""
+"""Every method is carried out at the simulated table: what comes out must be the drafted unit, and
+the formulas must agree.
+"""
 
 from __future__ import annotations
 
@@ -10,12 +12,24 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.drafts import block
+from tests.drafts import terms as usual_terms
 from yonk.core.acts import Put, apply
 from yonk.core.drawing import Span
 from yonk.core.planning import read
 from yonk.core.planning.comparison import bonus_size
 from yonk.core.planning.ways import effort_of
-from yonk.core.sewing import Layers, Line, School, SewingError, Table, Target, area, length, picture_of, rectangle
+from yonk.core.sewing import (
+    Layers,
+    Line,
+    School,
+    SewingError,
+    Table,
+    Target,
+    area,
+    length,
+    picture_of,
+    rectangle,
+)
 from yonk.core.sewing.plane import common, split, without
 from yonk.core.sewing.trimming import fit
 from yonk.core.units import BY_NAME, Made, Method, Terms, Unit, carry_out, terms_of
@@ -34,15 +48,26 @@ TRIMMED = {
     ("half-square-triangle", name)
     for name in ("cut-and-sew", "two-at-a-time", "four-at-a-time", "eight-at-a-time", "rectangle")
 } | {
-    ("half-rectangle-triangle", "cut-and-sew"), ("quarter-square-triangle", "cut-and-sew"),
-    ("quarter-square-triangle", "two-at-a-time"), ("split-quarter-square", "cut-and-sew"),
-    ("split-quarter-square", "two-at-a-time"), ("split-quarter-square", "cut-again"), ("flying-geese", "cut-and-sew"), ("flying-geese", "four-at-a-time"),
+    ("half-rectangle-triangle", "cut-and-sew"),
+    ("quarter-square-triangle", "cut-and-sew"),
+    ("quarter-square-triangle", "two-at-a-time"),
+    ("split-quarter-square", "cut-and-sew"),
+    ("split-quarter-square", "two-at-a-time"),
+    ("split-quarter-square", "cut-again"),
+    ("flying-geese", "cut-and-sew"),
+    ("flying-geese", "four-at-a-time"),
     ("square-in-a-square", "cut-and-sew"),
-}  # fmt: skip
+}
 
 
 def one(
-    kind: str, high: F, *, seam: F = F(1, 4), trim: F = F(0), fabrics: tuple[str, ...] = FOUR, turn: int = 0
+    kind: str,
+    high: F,
+    *,
+    seam: F = F(1, 4),
+    trim: F = F(0),
+    fabrics: tuple[str, ...] = FOUR,
+    turn: int = 0,
 ) -> tuple[Unit, Terms]:
     """A unit by itself, so high, with the terms it is made on."""
     across, down = PROPORTIONS.get(kind, (1, 1))
@@ -61,9 +86,12 @@ def method_of(kind: str, name: str) -> Method:
 
 
 def exactly(unit: Unit, method: Method, terms: Terms, lots: int = 1, less: float = 0.0) -> Made:
-    """Carried out with the formulas' own numbers, off any ruler, or with pieces smaller by `less`."""
+    """Carried out with the formulas' own numbers, off any ruler, or with pieces smaller by
+    `less`.
+    """
     sizes = [
-        (F(float(need.width)) - F(less), F(float(need.height)) - F(less)) for need in method.needs(unit, terms, lots)
+        (F(float(need.width)) - F(less), F(float(need.height)) - F(less))
+        for need in method.needs(unit, terms, lots)
     ]
     return carry_out(unit, method, terms, lots=lots, sizes=sizes, exact=True)
 
@@ -83,7 +111,7 @@ def test_what_is_sewn_is_the_drafted_unit_with_just_the_margin_to_trim(
         high = F(round(high * 2), 2) * 3
     unit, terms = one(kind, high + 4 * seam, seam=seam, trim=trim)
     if name == "rectangle" or name == "strip-piecing":
-        terms = Terms(seam, F(1, 10**12), trim, terms.squaring, terms.hair, "in")
+        terms = terms.on_ruler(F(1, 10**12))
     made = exactly(unit, method_of(kind, name), terms)
     assert made.sound
     wanted = float(trim) if (kind, name) in TRIMMED else 0.0
@@ -95,7 +123,9 @@ def test_what_is_sewn_is_the_drafted_unit_with_just_the_margin_to_trim(
 @pytest.mark.parametrize(("kind", "name"), METHODS)
 @settings(max_examples=6, deadline=None)
 @given(high=st.builds(F, st.integers(3, 9)), less=st.sampled_from([1 / 64, 1 / 1024, 1e-5]))
-def test_pieces_too_small_by_very_little_are_found_too_small(kind: str, name: str, high: F, less: float) -> None:
+def test_pieces_too_small_by_very_little_are_found_too_small(
+    kind: str, name: str, high: F, less: float
+) -> None:
     unit, terms = one(kind, high * 3)
     made = exactly(unit, method_of(kind, name), terms, less=less)
     assert not made.sound
@@ -103,7 +133,9 @@ def test_pieces_too_small_by_very_little_are_found_too_small(kind: str, name: st
 
 
 @pytest.mark.parametrize(("kind", "name"), METHODS)
-def test_on_the_ruler_every_unit_is_sound_in_every_turn_and_for_several_lots(kind: str, name: str) -> None:
+def test_on_the_ruler_every_unit_is_sound_in_every_turn_and_for_several_lots(
+    kind: str, name: str
+) -> None:
     for turn in range(4):
         unit, terms = one(kind, F(6), trim=F(1, 8), turn=turn)
         method = method_of(kind, name)
@@ -123,18 +155,30 @@ def test_squares_come_out_as_the_field_reckons(side: float, seam: F) -> None:
         ("eight-at-a-time", side / 2 - s * R2),
     ):
         unit, terms = one("half-square-triangle", F(1), seam=seam)
-        made = carry_out(unit, method_of("half-square-triangle", name), terms, sizes=[(F(side), F(side))] * 2)
+        made = carry_out(
+            unit, method_of("half-square-triangle", name), terms, sizes=[(F(side), F(side))] * 2
+        )
         assert 1 + 2 * s + made.fits[0].room[0] == pytest.approx(comes_out, abs=SAME)
     unit, terms = one("quarter-square-triangle", F(1), seam=seam, fabrics=("peat", "fog"))
-    made = carry_out(unit, method_of("quarter-square-triangle", "two-at-a-time"), terms, sizes=[(F(side), F(side))] * 2)
+    made = carry_out(
+        unit,
+        method_of("quarter-square-triangle", "two-at-a-time"),
+        terms,
+        sizes=[(F(side), F(side))] * 2,
+    )
     assert 1 + 2 * s + made.fits[0].room[0] == pytest.approx(side - 2 * s * R2, abs=SAME)
 
 
-@pytest.mark.parametrize(("large", "small"), [(F(11, 2), F(3)), (F(21, 4), F(23, 8)), (F(6), F(13, 4))])
+@pytest.mark.parametrize(
+    ("large", "small"), [(F(11, 2), F(3)), (F(21, 4), F(23, 8)), (F(6), F(13, 4))]
+)
 def test_geese_of_any_two_squares_come_out_as_the_field_reckons(large: F, small: F) -> None:
     unit, terms = one("flying-geese", F(2))
     made = carry_out(
-        unit, method_of("flying-geese", "four-at-a-time"), terms, sizes=[(large, large), (small, small), (small, small)]
+        unit,
+        method_of("flying-geese", "four-at-a-time"),
+        terms,
+        sizes=[(large, large), (small, small), (small, small)],
     )
     found, s = made.fits[0], 0.25
     wide, tall = (4, 2) if made.target.width > made.target.height else (2, 4)
@@ -152,14 +196,18 @@ def test_pairs_come_out_one_left_and_one_right() -> None:
     assert sorted(as_drafted) == [False, False, True, True] and made.sound
     assert not made.table.aside
     alone = carry_out(unit, method_of("split-quarter-square", "two-at-a-time"), terms, lots=1)
-    assert len(alone.table.aside) == 1  # the second half-square triangle waits for another plain square
+    assert (
+        len(alone.table.aside) == 1
+    )  # the second half-square triangle waits for another plain square
 
 
 def test_a_quarter_square_of_four_fabrics_comes_in_both_hands() -> None:
     drawn = "0 0 1 1, 0 1 1 0"
     draft = block(drawn, "1/2 1/4 peat, 3/4 1/2 fog, 1/2 3/4 gorse, 1/4 1/2 rowan", size="3 3")
     unit = read(draft).groups[0].unit
-    made = carry_out(unit, method_of("quarter-square-triangle", "two-at-a-time"), terms_of(draft), lots=2)
+    made = carry_out(
+        unit, method_of("quarter-square-triangle", "two-at-a-time"), terms_of(draft), lots=2
+    )
     assert sorted(fit(work, made.target).right for work in made.works) == [False, False, True, True]
 
 
@@ -174,7 +222,9 @@ def test_a_square_in_a_square_of_two_rounds_and_one_with_an_assembly_inside() ->
     ):
         for trim in ("0", "1/8"):
             draft = block(drawn, painted, size="8 8", trim=trim)
-            unit = next(group.unit for group in read(draft).groups if group.kind == "square-in-a-square")
+            unit = next(
+                group.unit for group in read(draft).groups if group.kind == "square-in-a-square"
+            )
             made = exactly(unit, method_of("square-in-a-square", "cut-and-sew"), terms_of(draft))
             assert made.sound
             assert min(made.fits[0].room) == pytest.approx(float(F(trim)), abs=SAME)
@@ -199,12 +249,17 @@ def test_the_bias_that_is_said_is_the_bias_that_is_there(kind: str, name: str) -
 @pytest.mark.parametrize(
     ("kind", "name", "prints"),
     [
-        ("half-square-triangle", "four-at-a-time", "turned"), ("half-square-triangle", "eight-at-a-time", "turned"),
-        ("half-square-triangle", "two-at-a-time", "stripes"), ("flying-geese", "stitch-and-flip", "upright"),
-        ("flying-geese", "four-at-a-time", "turned"), ("corner-flip", "stitch-and-flip", "upright"),
-        ("checker", "strip-piecing", "stripes"), ("checker", "cut-and-sew", "upright"), ("patch", "cut-and-sew", "upright"),
+        ("half-square-triangle", "four-at-a-time", "turned"),
+        ("half-square-triangle", "eight-at-a-time", "turned"),
+        ("half-square-triangle", "two-at-a-time", "stripes"),
+        ("flying-geese", "stitch-and-flip", "upright"),
+        ("flying-geese", "four-at-a-time", "turned"),
+        ("corner-flip", "stitch-and-flip", "upright"),
+        ("checker", "strip-piecing", "stripes"),
+        ("checker", "cut-and-sew", "upright"),
+        ("patch", "cut-and-sew", "upright"),
     ],
-)  # fmt: skip
+)
 def test_how_prints_lie(kind: str, name: str, prints: str) -> None:
     unit, _ = one(kind, F(6), fabrics=("peat", "fog"))
     assert effort_of(unit, method_of(kind, name), 1).prints == prints
@@ -225,13 +280,19 @@ def test_one_eighth_of_a_stack_is_all_accounted_for() -> None:
     """No cloth is lost: what is cut is in the works, set aside, or waste of the table's own."""
     unit, terms = one("half-square-triangle", F(3), trim=F(1, 8))
     made = carry_out(unit, method_of("half-square-triangle", "eight-at-a-time"), terms)
-    cut = sum(float(width * height) * need.cuts for need in made.needs for width, height in [need.rounded(terms.step)])
+    cut = sum(
+        float(width * height) * need.cuts
+        for need in made.needs
+        for width, height in [need.rounded(terms.step)]
+    )
     assert sum(work.cloth for work in made.works) == pytest.approx(cut, abs=1e-6)
 
 
 def test_layers_sewn_all_round_cannot_be_opened() -> None:
     table = Table(School(F(1, 4), "in"))
-    layers = table.sew_inside_edges(table.lay(table.piece(4, 4, "fog"), table.piece(4, 4, "peat")), "")
+    layers = table.sew_inside_edges(
+        table.lay(table.piece(4, 4, "fog"), table.piece(4, 4, "peat")), ""
+    )
     with pytest.raises(SewingError, match="shut"):
         layers.opened()
     with pytest.raises(SewingError, match="nothing holds"):
@@ -242,7 +303,7 @@ def test_the_two_schools_of_stitching_sew_the_same_and_say_what_they_do() -> Non
     unit, _ = one("half-square-triangle", F(3))
     words = []
     for stitch in ("beside", "two-lines"):
-        terms = Terms(F(1, 4), F(1, 8), F(0), F(1), F(1, 64), "in", stitch=stitch, press="open")  # type: ignore[arg-type]
+        terms = usual_terms(stitch=stitch, press="open")
         made = carry_out(unit, method_of("half-square-triangle", "two-at-a-time"), terms)
         assert made.sound
         words.append(next(step.words for step in made.table.steps if step.act == "sew"))
@@ -251,7 +312,9 @@ def test_the_two_schools_of_stitching_sew_the_same_and_say_what_they_do() -> Non
 
 
 @pytest.mark.parametrize(("kind", "name"), METHODS)
-def test_every_step_can_be_pictured_and_the_dangerous_ones_carry_a_caution(kind: str, name: str) -> None:
+def test_every_step_can_be_pictured_and_the_dangerous_ones_carry_a_caution(
+    kind: str, name: str
+) -> None:
     unit, terms = one(kind, F(6), trim=F(1, 8))
     made = carry_out(unit, method_of(kind, name), terms)
     acts = [step.act for step in made.table.steps]
@@ -265,7 +328,8 @@ def test_every_step_can_be_pictured_and_the_dangerous_ones_carry_a_caution(kind:
             assert width > 0 and height > 0 and picture.cloths
             for cloth in picture.cloths:
                 assert all(
-                    left - SAME <= x <= left + width + SAME and top - SAME <= y <= top + height + SAME
+                    left - SAME <= x <= left + width + SAME
+                    and top - SAME <= y <= top + height + SAME
                     for x, y in cloth.outline
                 )
     if any(step.act == "sew" for step in made.table.steps):
@@ -275,11 +339,19 @@ def test_every_step_can_be_pictured_and_the_dangerous_ones_carry_a_caution(kind:
 
 
 outlines = st.builds(
-    lambda w, h, x, y: rectangle(w, h, x, y), st.floats(0.5, 9), st.floats(0.5, 9), st.floats(-5, 5), st.floats(-5, 5)
+    lambda w, h, x, y: rectangle(w, h, x, y),
+    st.floats(0.5, 9),
+    st.floats(0.5, 9),
+    st.floats(-5, 5),
+    st.floats(-5, 5),
 )
 
 
-@given(outlines, st.tuples(st.floats(-5, 5), st.floats(-5, 5)), st.tuples(st.floats(-5, 5), st.floats(5.5, 9)))
+@given(
+    outlines,
+    st.tuples(st.floats(-5, 5), st.floats(-5, 5)),
+    st.tuples(st.floats(-5, 5), st.floats(5.5, 9)),
+)
 def test_a_cut_loses_no_cloth(outline, start, end) -> None:  # type: ignore[no-untyped-def]
     right, left = split(outline, Line.between(start, end))
     assert area(right) + area(left) == pytest.approx(area(outline), abs=1e-6)
@@ -296,7 +368,9 @@ def test_folding_over_a_seam_keeps_the_cloth_and_doubles_it_back() -> None:
     line = Line.between((-2.0, -1.0), (3.0, 2.0))
     work = table.piece(4, 3, "fog")
     folded = [line.mirrored(spot) for spot in work.front[0].outline]
-    assert [line.mirrored(spot) for spot in folded] == [pytest.approx(spot) for spot in work.front[0].outline]
+    assert [line.mirrored(spot) for spot in folded] == [
+        pytest.approx(spot) for spot in work.front[0].outline
+    ]
 
 
 def test_a_work_of_other_fabrics_fits_nowhere() -> None:

@@ -62,7 +62,9 @@ def sides(work: Work) -> tuple[float, float]:
 def test_two_strips_joined_are_half_an_inch_narrower_than_both() -> None:
     desk = table()
     one, other = desk.piece(10, 2, "peat"), desk.piece(10, 3, "fog")
-    work = desk.join(one, sides_of(one.front[0].outline)[2], other, sides_of(other.front[0].outline)[0])
+    work = desk.join(
+        one, sides_of(one.front[0].outline)[2], other, sides_of(other.front[0].outline)[0]
+    )
     assert sides(work) == (10.0, 4.5)
     assert desk.seams == [10.0] and desk.loose == 0 and len(work.seams) == 1
     assert work.cloth == pytest.approx(10 * 5)  # nothing is cut off: the allowances lie behind
@@ -74,14 +76,26 @@ def test_pieces_meet_at_the_start_the_middle_or_the_end_of_an_edge() -> None:
     for at in (-1, 0, 1):
         desk = table()
         base, short = desk.piece(10, 2, "peat"), desk.piece(4, 2, "fog")
-        work = desk.join(base, sides_of(base.front[0].outline)[2], short, sides_of(short.front[0].outline)[0], at=at)
+        work = desk.join(
+            base,
+            sides_of(base.front[0].outline)[2],
+            short,
+            sides_of(short.front[0].outline)[0],
+            at=at,
+        )
         fog = next(scrap for scrap in work.front if scrap.fabric == "fog")
         lefts.append(round(bounds([fog.outline])[0], 9))
     assert lefts == [1.0, -2.0, -5.0]  # clockwise the lower edge runs from right to left
     desk = table()
     base, short = desk.piece(10, 2, "peat"), desk.piece(4, 2, "fog")
     with pytest.raises(SewingError, match="do not meet"):
-        desk.join(base, sides_of(base.front[0].outline)[2], short, sides_of(short.front[0].outline)[0], shift=30)
+        desk.join(
+            base,
+            sides_of(base.front[0].outline)[2],
+            short,
+            sides_of(short.front[0].outline)[0],
+            shift=30,
+        )
 
 
 def test_a_square_cut_once_and_twice() -> None:
@@ -99,7 +113,10 @@ def test_a_square_cut_once_and_twice() -> None:
 
 def test_a_loose_bias_edge_is_told_from_one_on_the_straight_grain() -> None:
     desk = table()
-    one, other = desk.cut_once(desk.piece(4, 4, "peat"))[0], desk.cut_once(desk.piece(4, 4, "fog"))[0]
+    one, other = (
+        desk.cut_once(desk.piece(4, 4, "peat"))[0],
+        desk.cut_once(desk.piece(4, 4, "fog"))[0],
+    )
     desk.join(one, longest_side(one), other, longest_side(other))
     assert desk.loose == 1
     desk.join(one, from_the_longest(one)[1], other, from_the_longest(other)[2])
@@ -154,10 +171,18 @@ def test_strips_are_squared_up_and_cut_across() -> None:
         (("peat", "fog"), "open", "press it open"),
     ],
 )
-def test_pressing_follows_the_value_or_the_school(fabrics: tuple[str, str], press: str, said: str) -> None:
+def test_pressing_follows_the_value_or_the_school(
+    fabrics: tuple[str, str], press: str, said: str
+) -> None:
     desk = table(press=press)
     one, other = desk.piece(6, 2, fabrics[0]), desk.piece(6, 2, fabrics[1])
-    desk.join(one, sides_of(one.front[0].outline)[2], other, sides_of(other.front[0].outline)[0], words="Sew.")
+    desk.join(
+        one,
+        sides_of(one.front[0].outline)[2],
+        other,
+        sides_of(other.front[0].outline)[0],
+        words="Sew.",
+    )
     pressed = next(step for step in desk.steps if step.act == "press")
     assert said in pressed.words and pressed.caution == CAUTIONS["iron"]
     ((_, end),) = pressed.scenes[0].pressed[:1]
@@ -195,7 +220,9 @@ def test_a_target_is_found_however_the_work_lies() -> None:
     target = Target(((top, "fog"), (bottom, "peat")), 4.0, 3.0, 0.25)
     desk = table()
     fog, peat = desk.piece(4.5, 1.5, "fog"), desk.piece(4.5, 2.5, "peat")
-    work = desk.join(fog, sides_of(fog.front[0].outline)[2], peat, sides_of(peat.front[0].outline)[0])
+    work = desk.join(
+        fog, sides_of(fog.front[0].outline)[2], peat, sides_of(peat.front[0].outline)[0]
+    )
     for way in ((1.0, 0.0), (0.0, 1.0), (-1.0, 0.0), (0.6, 0.8)):
         lying = work.moved(Motion.turning((1.0, 0.0), way, onto=(7.0, -3.0)))
         found = fit(lying, target)
@@ -203,19 +230,31 @@ def test_a_target_is_found_however_the_work_lies() -> None:
         assert placed(lying, target) is not None
     assert not fit(work, Target(((top, "peat"), (bottom, "fog")), 4.0, 3.0, 0.25)).right
     assert bias_sides(fit(work, target).work, target) == 0
-    assert target.mirrored().mirrored().parts[0][0] != () and placed(work, target.mirrored()) is not None
+    assert (
+        target.mirrored().mirrored().parts[0][0] != ()
+        and placed(work, target.mirrored()) is not None
+    )
 
 
 def test_a_little_slack_forgives_a_seam_beside_its_place_but_no_missing_cloth() -> None:
-    parts = ((rectangle(4, 1, 0, 0), "fog"), (rectangle(4, 2, 0, 1), "peat"), (rectangle(4, 1, 0, 3), "fog"))
+    parts = (
+        (rectangle(4, 1, 0, 0), "fog"),
+        (rectangle(4, 2, 0, 1), "peat"),
+        (rectangle(4, 1, 0, 3), "fog"),
+    )
     desk = table()
 
     def sewn(middle: float) -> Work:
-        rows = [desk.piece(4.5, high, name) for high, name in ((1.5, "fog"), (middle, "peat"), (1.5, "fog"))]
+        rows = [
+            desk.piece(4.5, high, name)
+            for high, name in ((1.5, "fog"), (middle, "peat"), (1.5, "fog"))
+        ]
         work = rows[0]
         for row in rows[1:]:
             left, _, right, bottom = bounds(work.outlines)
-            work = desk.join(work, ((right, bottom), (left, bottom)), row, sides_of(row.front[0].outline)[0])
+            work = desk.join(
+                work, ((right, bottom), (left, bottom)), row, sides_of(row.front[0].outline)[0]
+            )
         return work
 
     strict, easy = Target(parts, 4.0, 4.0, 0.25), Target(parts, 4.0, 4.0, 0.25, slack=1 / 64)
@@ -236,7 +275,9 @@ def test_turning_and_folding_keep_every_distance(about, to, spot) -> None:  # ty
     assert turn.way((1.0, 0.0)) == pytest.approx(way)
     fold = Motion.folding(Line(about, way))
     assert fold.spot(fold.spot(spot)) == pytest.approx(spot, abs=1e-6)
-    assert abs(Line(about, way).side(fold.spot(spot))) == pytest.approx(abs(Line(about, way).side(spot)), abs=1e-6)
+    assert abs(Line(about, way).side(fold.spot(spot))) == pytest.approx(
+        abs(Line(about, way).side(spot)), abs=1e-6
+    )
 
 
 def test_stretches_are_clipped_and_split_where_the_cloth_ends() -> None:
@@ -244,7 +285,9 @@ def test_stretches_are_clipped_and_split_where_the_cloth_ends() -> None:
     line = Line.between((-9.0, 0.0), (9.0, 0.0))
     assert clip(line, [square]) == ((-2.0, 0.0), (2.0, 0.0))
     assert clip(Line.between((-9.0, 5.0), (9.0, 5.0)), [square]) is None
-    assert within(Line.between((-9.0, 2.0), (9.0, 2.0)), square.outlines) == pytest.approx((7.0, 11.0))
+    assert within(Line.between((-9.0, 2.0), (9.0, 2.0)), square.outlines) == pytest.approx(
+        (7.0, 11.0)
+    )
     right, left = split_segments([((-1.0, -1.0), (1.0, 1.0))], Line((0.0, 0.0), (0.0, -1.0)))
     assert right == (((0.0, 0.0), (1.0, 1.0)),) and left == (((-1.0, -1.0), (0.0, 0.0)),)
     assert edge_along(square, ((0.0, -2.0), (1.0, -2.0))) == ((-2.0, -2.0), (2.0, -2.0))
@@ -260,5 +303,8 @@ def test_the_part_of_a_stack_that_is_folded_over_first_comes_to_lie_on_top() -> 
     seam = ((-4.0, 1.75), (4.0, 1.75))
     opened = Layers(base, overs, sewn=(seam,)).opened()
     assert sum(map(area, opened.outlines)) == pytest.approx(8 * 3.75 + 8 * 3.75)
-    shown = {fabric: sum(area(s.outline) for s in opened.front if s.fabric == fabric) for fabric in ("fog", "gorse")}
+    shown = {
+        fabric: sum(area(s.outline) for s in opened.front if s.fabric == fabric)
+        for fabric in ("fog", "gorse")
+    }
     assert shown == {"fog": pytest.approx(5 * 3.75), "gorse": pytest.approx(3 * 3.75)}

@@ -20,7 +20,10 @@ R2 = 2**0.5
 
 def rows(plan: Plan) -> Counter[tuple[object, ...]]:
     return Counter(
-        {(cut.fabric, cut.shape, *sorted((cut.width, cut.height)), cut.subcut): cut.count for cut in plan.cuts}
+        {
+            (cut.fabric, cut.shape, *sorted((cut.width, cut.height)), cut.subcut): cut.count
+            for cut in plan.cuts
+        }
     )
 
 
@@ -31,11 +34,14 @@ def units(plan: Plan) -> Counter[tuple[str, str | None]]:
 def cuts(draft: Draft) -> dict[str, str]:
     """``fabric: count×size subcut`` for a plan of one kind of cut a fabric."""
     return {
-        cut.fabric: f"{cut.count} {cut.shape} {cut.width} {cut.height} {cut.subcut}" for cut in make_plan(draft).cuts
+        cut.fabric: f"{cut.count} {cut.shape} {cut.width} {cut.height} {cut.subcut}"
+        for cut in make_plan(draft).cuts
     }
 
 
-@pytest.mark.parametrize("kind", [kind for kind in KINDS if kind.kind != "patch"], ids=lambda kind: kind.kind)
+@pytest.mark.parametrize(
+    "kind", [kind for kind in KINDS if kind.kind != "patch"], ids=lambda kind: kind.kind
+)
 def test_a_stamp_is_recognised_however_it_lies(kind) -> None:  # type: ignore[no-untyped-def]
     columns, span_rows = kind.stamp.span
     hands = set()
@@ -43,7 +49,13 @@ def test_a_stamp_is_recognised_however_it_lies(kind) -> None:  # type: ignore[no
         for flip in (False, True):
             span = (columns, span_rows) if turn % 2 == 0 else (span_rows, columns)
             draft = even(4, 4, "12 12")
-            put = Put(cell=Span(1, 1, *span), unit=kind.kind, fabrics=("peat", "fog", "gorse"), turn=turn, flip=flip)
+            put = Put(
+                cell=Span(1, 1, *span),
+                unit=kind.kind,
+                fabrics=("peat", "fog", "gorse"),
+                turn=turn,
+                flip=flip,
+            )
             found = [r for r in make_plan(apply(draft, put)).recipes if r.group.kind == kind.kind]
             assert len(found) == 1, (turn, flip)
             hands.add((flip, found[0].group.unit.hand))
@@ -55,7 +67,10 @@ def test_half_square_triangles_by_each_way() -> None:
     draft = even(2, 4, "6 12")
     for row in range(4):
         for column in range(2):
-            draft = apply(draft, Put(cell=Span(column, row), unit="half-square-triangle", fabrics=("peat", "fog")))
+            draft = apply(
+                draft,
+                Put(cell=Span(column, row), unit="half-square-triangle", fabrics=("peat", "fog")),
+            )
     by_hand = {
         "two-at-a-time": ("4 square 31/8 31/8 none", 3.5 + S * R2),
         "four-at-a-time": ("2 square 11/2 11/2 none", 3.5 * R2 + 2 * S),
@@ -69,7 +84,9 @@ def test_half_square_triangles_by_each_way() -> None:
         assert made.recipes[0].makes == 8
 
 
-def _with(draft: Draft, method: str, kind: str = "half-square-triangle", trim: str = "0", blocks: int = 1) -> Draft:
+def _with(
+    draft: Draft, method: str, kind: str = "half-square-triangle", trim: str = "0", blocks: int = 1
+) -> Draft:
     from dataclasses import replace
 
     making = replace(draft.making, methods={kind: method}, trim_margin=F(trim), blocks=blocks)
@@ -87,15 +104,19 @@ def test_lots_leave_spares() -> None:
     plan = make_plan(_with(draft, "eight-at-a-time", blocks=11))
     assert (plan.recipes[0].makes, plan.recipes[0].spare) == (16, 5)
     assert "spares" in {notice.code for notice in plan.notices}
-    assert "bias-edge" in {notice.code for notice in make_plan(_with(draft, "four-at-a-time")).notices}
+    assert "bias-edge" in {
+        notice.code for notice in make_plan(_with(draft, "four-at-a-time")).notices
+    }
 
 
 def test_square_in_a_square_grain_turns_with_each_round() -> None:
     draft = block(
-        "1/2 0 1 1/2, 1 1/2 1/2 1, 1/2 1 0 1/2, 0 1/2 1/2 0, 1/4 1/4 3/4 1/4, 3/4 1/4 3/4 3/4, 3/4 3/4 1/4 3/4, 1/4 3/4 1/4 1/4",
-        "1/8 1/8 fog, 7/8 1/8 fog, 7/8 7/8 fog, 1/8 7/8 fog, 1/2 1/8 rowan, 7/8 1/2 rowan, 1/2 7/8 rowan, 1/8 1/2 rowan, 1/2 1/2 gorse",
+        "1/2 0 1 1/2, 1 1/2 1/2 1, 1/2 1 0 1/2, 0 1/2 1/2 0, 1/4 1/4 3/4 1/4, 3/4 1/4 3/4 3/4, "
+        "3/4 3/4 1/4 3/4, 1/4 3/4 1/4 1/4",
+        "1/8 1/8 fog, 7/8 1/8 fog, 7/8 7/8 fog, 1/8 7/8 fog, 1/2 1/8 rowan, 7/8 1/2 rowan, 1/2 "
+        "7/8 rowan, 1/8 1/2 rowan, 1/2 1/2 gorse",
         size="8 8",
-    )  # fmt: skip
+    )
     assert cuts(draft) == {
         "fog": "2 square 39/8 39/8 one-diagonal",
         "rowan": "1 square 21/4 21/4 both-diagonals",
@@ -104,28 +125,45 @@ def test_square_in_a_square_grain_turns_with_each_round() -> None:
 
 
 def test_a_centre_on_point_may_be_any_assembly() -> None:
-    draft = block("1/2 0 1 1/2, 1 1/2 1/2 1, 1/2 1 0 1/2, 0 1/2 1/2 0, 1/4 1/4 3/4 3/4, 3/4 1/4 1/4 3/4", size="8 8")
+    draft = block(
+        "1/2 0 1 1/2, 1 1/2 1/2 1, 1/2 1 0 1/2, 0 1/2 1/2 0, 1/4 1/4 3/4 3/4, 3/4 1/4 1/4 3/4",
+        size="8 8",
+    )
     plan = make_plan(draft)
     assert units(plan) == {("square-in-a-square", None): 1, ("checker", None): 1}
     checker = plan.recipes[1].group.unit
     assert checker.on_point
     assert checker.width.write() == "5.6569"
-    assert sorted(face for r in plan.recipes for members in r.group.members for face in members) == list(range(8))
+    assert sorted(
+        face for r in plan.recipes for members in r.group.members for face in members
+    ) == list(range(8))
 
 
 def test_mirrored_pairs_are_planned_together() -> None:
     draft = even(2, 1, "6 3")
     for column, flip in ((0, False), (1, True)):
-        put = Put(cell=Span(column, 0), unit="split-quarter-square", fabrics=("peat", "fog", "gorse"), flip=flip)
+        put = Put(
+            cell=Span(column, 0),
+            unit="split-quarter-square",
+            fabrics=("peat", "fog", "gorse"),
+            flip=flip,
+        )
         draft = apply(draft, put)
     plan = make_plan(_with(draft, "two-at-a-time", "split-quarter-square", blocks=4))
-    assert units(plan) == {("split-quarter-square", "left"): 1, ("split-quarter-square", "right"): 1}
+    assert units(plan) == {
+        ("split-quarter-square", "left"): 1,
+        ("split-quarter-square", "right"): 1,
+    }
     assert [(r.makes, r.spare) for r in plan.recipes] == [(4, 0), (4, 0)]
     assert {cut.fabric: cut.count for cut in plan.cuts} == {"peat": 4, "fog": 2, "gorse": 2}
     alone = block("0 1 1 0, 0 0 1/2 1/2", "3/4 3/4 peat, 1/2 1/4 fog, 1/4 1/2 gorse")
     lonely = make_plan(_with(alone, "two-at-a-time", "split-quarter-square", blocks=4))
     assert lonely.recipes[0].group.unit.hand == "right"
-    assert (lonely.recipes[0].makes, lonely.recipes[0].spare, lonely.recipes[0].mirrored) == (8, 4, 4)
+    assert (lonely.recipes[0].makes, lonely.recipes[0].spare, lonely.recipes[0].mirrored) == (
+        8,
+        4,
+        4,
+    )
     assert "mirrored-pairs" in {notice.code for notice in lonely.notices}
 
 
@@ -144,23 +182,31 @@ def test_half_rectangles_keep_their_hand_and_an_exact_root_stays_exact() -> None
 @pytest.mark.parametrize(
     ("drawn", "kind"),
     [
-        ("0 1/3 1/3 0", "corner-flip"), ("0 1/2 1/2 0, 1/2 1 1 1/2", "corner-flip"), ("0 1/3 1 1/3", "strip-set"),
-        ("1/2 0 1/2 1, 0 1/2 1 1/2", "checker"), ("0 0 1/2 1, 1/2 1 1 0", "pieced"),
-        ("0 0 1/2 1/2, 1/2 1/2 1 0, 1/2 1/2 1/2 1", "pieced"), ("0 0 1 1, 1/2 1/2 0 1", "split-quarter-square"),
+        ("0 1/3 1/3 0", "corner-flip"),
+        ("0 1/2 1/2 0, 1/2 1 1 1/2", "corner-flip"),
+        ("0 1/3 1 1/3", "strip-set"),
+        ("1/2 0 1/2 1, 0 1/2 1 1/2", "checker"),
+        ("0 0 1/2 1, 1/2 1 1 0", "pieced"),
+        ("0 0 1/2 1/2, 1/2 1/2 1 0, 1/2 1/2 1/2 1", "pieced"),
+        ("0 0 1 1, 1/2 1/2 0 1", "split-quarter-square"),
     ],
-)  # fmt: skip
+)
 def test_a_block_that_is_itself_a_unit(drawn: str, kind: str) -> None:
     assert [recipe.group.kind for recipe in make_plan(block(drawn)).recipes] == [kind]
 
 
 def test_a_rectangle_with_slanted_ends_is_a_corner_flip_and_geese_are_geese() -> None:
     assert units(make_plan(block("0 1 1/3 0, 2/3 0 1 1", size="9 3"))) == {("corner-flip", None): 1}
-    assert units(make_plan(block("0 1 1/2 0, 1/2 0 1 1", size="6 3"))) == {("flying-geese", None): 1}
+    assert units(make_plan(block("0 1 1/2 0, 1/2 0 1 1", size="6 3"))) == {
+        ("flying-geese", None): 1
+    }
     assert units(make_plan(block("0 1 1/2 0, 1/2 0 1 1", size="6 4"))) == {("pieced", None): 1}
 
 
 def test_set_in_seams_are_named_only_where_no_straight_seam_goes() -> None:
-    around = block("0 1/3 2/3 1/3, 2/3 0 2/3 2/3, 1/3 2/3 1 2/3, 1/3 1/3 1/3 1", size="9 9", grid=(1, 1))
+    around = block(
+        "0 1/3 2/3 1/3, 2/3 0 2/3 2/3, 1/3 2/3 1 2/3, 1/3 1/3 1/3 1", size="9 9", grid=(1, 1)
+    )
     notice = next(n for n in make_plan(around).notices if n.code == "set-in-seam")
     assert "column 1, row 1" in notice.text
     assert len(notice.faces) == 5
@@ -206,7 +252,9 @@ def test_low_contrast_names_the_pair_that_touches() -> None:
     from dataclasses import replace
 
     near = tuple(replace(f, colour="#3c2b22") if f.key == "rowan" else f for f in draft.fabrics)
-    notice = next(n for n in make_plan(replace(draft, fabrics=near)).notices if n.code == "low-contrast")
+    notice = next(
+        n for n in make_plan(replace(draft, fabrics=near)).notices if n.code == "low-contrast"
+    )
     assert "Peat and Rowan" in notice.text
 
 
@@ -242,7 +290,9 @@ def _kinds(plan: Plan) -> Counter[str]:
     st.integers(0, 4),
 )
 @settings(max_examples=60)
-def test_every_way_makes_enough_and_no_trimmed_piece_is_too_small(draft, blocks, trim, seam, which) -> None:  # type: ignore[no-untyped-def]
+def test_every_way_makes_enough_and_no_trimmed_piece_is_too_small(
+    draft, blocks, trim, seam, which
+) -> None:  # type: ignore[no-untyped-def]
     from dataclasses import replace
 
     methods = {kind.kind: kind.methods[which % len(kind.methods)].name for kind in KINDS}

@@ -1,4 +1,6 @@
-"""Ways side by side: lots, splits, what is proposed for whom, and figures that can be checked by hand."""
+"""Ways side by side: lots, splits, what is proposed for whom, and figures that can be checked by
+hand.
+"""
 
 from __future__ import annotations
 
@@ -9,9 +11,20 @@ from math import sqrt
 import pytest
 
 from tests.drafts import block
-from yonk.core.acts import ChooseMethod, SetMaking, apply
+from yonk.core.acts import SetMaking, apply
+from yonk.core.acts.choose_method import ChooseMethod
 from yonk.core.paper import Draft, DraftError
-from yonk.core.planning import Comparison, Figures, Plan, Wanted, compare, make_plan, of_group, read, wanted_of
+from yonk.core.planning import (
+    Comparison,
+    Figures,
+    Plan,
+    Wanted,
+    compare,
+    make_plan,
+    of_group,
+    read,
+    wanted_of,
+)
 from yonk.core.planning.comparison import comparisons
 
 HST = "0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog"
@@ -52,7 +65,9 @@ def hst(blocks: int, size: str = "3 3", trim: str = "1/8") -> Draft:
         (48, [("eight-at-a-time", 48, 48, 0)]),
     ],
 )
-def test_lots_follow_from_how_many_are_wanted(wanted: int, expected: list[tuple[str, int, int, int]]) -> None:
+def test_lots_follow_from_how_many_are_wanted(
+    wanted: int, expected: list[tuple[str, int, int, int]]
+) -> None:
     assert rows(make_plan(hst(wanted))) == expected
 
 
@@ -67,7 +82,7 @@ def test_a_split_group_has_a_row_each_and_every_cut() -> None:
 
 def test_what_she_cares_for_changes_the_proposal() -> None:
     def taken(care: str, draft: Draft) -> str:
-        return make_plan(apply(draft, SetMaking(care=care))).recipes[0].way.name  # type: ignore[arg-type]
+        return make_plan(apply(draft, SetMaking(settings={"care": care}))).recipes[0].way.name  # type: ignore[arg-type]
 
     six, four_geese = hst(6), block(*GEESE, size="4 2", blocks=4, trim="1/8")
     assert taken("time", six) == "eight-at-a-time"
@@ -75,7 +90,9 @@ def test_what_she_cares_for_changes_the_proposal() -> None:
     assert taken("exact", four_geese) == "four-at-a-time"
     two_geese = block(*GEESE, size="4 2", blocks=2, trim="1/8")
     assert taken("exact", two_geese) == "four-at-a-time"  # stitch and flip leaves nothing to trim
-    assert taken("cloth", two_geese) == "stitch-and-flip"  # 47½ square inches beside 48¼ of triangles
+    assert (
+        taken("cloth", two_geese) == "stitch-and-flip"
+    )  # 47½ square inches beside 48¼ of triangles
     assert taken("cloth", block(*GEESE, size="4 2", blocks=3, trim="1/8")) == "cut-and-sew"
 
 
@@ -91,8 +108,8 @@ def test_a_directional_print_and_bias_are_kept_out_before_anything_is_weighed() 
     draft = hst(8)
     striped = replace(draft, fabrics=tuple(replace(f, print="directional") for f in draft.fabrics))
     for care in ("balance", "cloth", "time", "exact"):
-        plain = make_plan(apply(draft, SetMaking(care=care))).recipes[0]  # type: ignore[arg-type]
-        turned = make_plan(apply(striped, SetMaking(care=care))).recipes[0]  # type: ignore[arg-type]
+        plain = make_plan(apply(draft, SetMaking(settings={"care": care}))).recipes[0]  # type: ignore[arg-type]
+        turned = make_plan(apply(striped, SetMaking(settings={"care": care}))).recipes[0]  # type: ignore[arg-type]
         assert plain.method.name != "four-at-a-time"
         assert turned.method.name in ("two-at-a-time", "cut-and-sew")
 
@@ -104,7 +121,9 @@ def test_a_block_of_both_hands_uses_both() -> None:
     painted = "3/4 3/4 peat, 1/2 1/4 fog, 1/4 1/2 gorse, 5/4 3/4 peat, 3/2 1/4 fog, 7/4 1/2 gorse"
     both = block(drawn, painted, size="6 3", grid=(2, 1), blocks=4)
     plan = make_plan(both)
-    assert [(r.method.name, r.makes, r.spare) for r in plan.recipes] == [("two-at-a-time", 4, 0)] * 2
+    assert [(r.method.name, r.makes, r.spare) for r in plan.recipes] == [
+        ("two-at-a-time", 4, 0)
+    ] * 2
     found = ways_of(both)
     assert found.demand.mirrored == 4 and found.ways[0].wanted == 8 and found.ways[0].spare == 0
     lonely = next(one for one in ways_of(one_hand).ways if one.way.name == "two-at-a-time")
@@ -116,21 +135,35 @@ def test_her_choice_stays_and_is_shown_as_hers() -> None:
     recipe = make_plan(draft).recipes[0]
     assert recipe.chosen and recipe.method.name == "four-at-a-time" and recipe.makes == 12
     found = ways_of(hst(12), "four-at-a-time")
-    assert [one.way.name for one in found.ways[:2]] == ["four-at-a-time", "eight-at-a-time+two-at-a-time"]
+    assert [one.way.name for one in found.ways[:2]] == [
+        "four-at-a-time",
+        "eight-at-a-time+two-at-a-time",
+    ]
     assert found.ways[0].chosen and not found.ways[0].proposed and found.ways[1].proposed
-    split = apply(hst(12), ChooseMethod(kind="half-square-triangle", method="eight-at-a-time+cut-and-sew"))
+    split = apply(
+        hst(12), ChooseMethod(kind="half-square-triangle", method="eight-at-a-time+cut-and-sew")
+    )
     assert [r.method.name for r in make_plan(split).recipes] == ["eight-at-a-time", "cut-and-sew"]
     fewer = apply(split, SetMaking(blocks=4))  # the choice stays though no lot of eight is left
     assert [(r.method.name, r.chosen) for r in make_plan(fewer).recipes] == [("cut-and-sew", True)]
     with pytest.raises(DraftError, match="no way to make it"):
-        apply(hst(12), ChooseMethod(kind="half-square-triangle", method="eight-at-a-time+strip-piecing"))
+        apply(
+            hst(12),
+            ChooseMethod(kind="half-square-triangle", method="eight-at-a-time+strip-piecing"),
+        )
 
 
 @pytest.mark.parametrize(
     ("name", "side", "pieces", "used"),
-    [("eight-at-a-time", F(8), 2, 128.0), ("two-at-a-time", F(4), 8, 128.0), ("four-at-a-time", F(23, 4), 4, 132.25)],
+    [
+        ("eight-at-a-time", F(8), 2, 128.0),
+        ("two-at-a-time", F(4), 8, 128.0),
+        ("four-at-a-time", F(23, 4), 4, 132.25),
+    ],
 )
-def test_cut_sizes_and_cloth_of_eight_half_square_triangles(name: str, side: F, pieces: int, used: float) -> None:
+def test_cut_sizes_and_cloth_of_eight_half_square_triangles(
+    name: str, side: F, pieces: int, used: float
+) -> None:
     found = figures(hst(8), name)
     assert {line.width for line in found.lines} == {side}
     assert (found.pieces, found.used) == (pieces, used)
@@ -148,7 +181,9 @@ def test_cut_sizes_and_cloth_of_eight_half_square_triangles(name: str, side: F, 
         ("cut-and-sew", 8, 8, None),
     ],
 )
-def test_seams_and_cuts_of_eight_half_square_triangles(name: str, seams: int, cuts: int, sewn: float | None) -> None:
+def test_seams_and_cuts_of_eight_half_square_triangles(
+    name: str, seams: int, cuts: int, sewn: float | None
+) -> None:
     found = figures(hst(8), name)
     assert (found.seams, found.cuts) == (seams, cuts)
     if sewn:
@@ -170,22 +205,35 @@ def test_room_bias_and_size_come_from_the_sewn_unit() -> None:
 def test_stitch_and_flip_names_what_the_corners_give() -> None:
     found = figures(block(*GEESE, size="8 4", blocks=3, trim="0"), "stitch-and-flip")
     (bonus,) = found.bonus
-    assert (bonus.count, bonus.finished) == (6, F(13, 4))  # 4 less two seams on the diagonal, down to the ruler
+    assert (bonus.count, bonus.finished) == (
+        6,
+        F(13, 4),
+    )  # 4 less two seams on the diagonal, down to the ruler
     assert found.wasted > 6 * 3.9**2 / 2
 
 
 def test_strips_are_said_in_widths_of_fabric() -> None:
-    rails = block("0 1/3 1 1/3, 0 2/3 1 2/3", "1/2 1/6 peat, 1/2 1/2 fog, 1/2 5/6 gorse", size="6 6", blocks=20)
+    rails = block(
+        "0 1/3 1 1/3, 0 2/3 1 2/3",
+        "1/2 1/6 peat, 1/2 1/2 fog, 1/2 5/6 gorse",
+        size="6 6",
+        blocks=20,
+    )
     found = figures(rails, "strip-piecing")
     assert {line.height for line in found.lines} == {F(5, 2)}
     assert {line.width for line in found.lines} == {20 * F(13, 2) + 1}
-    assert found.lines[0].strips == "4 strips of 40″ width of fabric, each for 6 units, the last for 2"
+    assert (
+        found.lines[0].strips == "4 strips of 40″ width of fabric, each for 6 units, the last for 2"
+    )
     assert found.pieces == 3 * 4 and found.cuts == 20 + 4 and found.seams == 2 * 4
 
 
 def test_a_checker_turns_the_rows_that_are_the_same_end_for_end() -> None:
     draft = block(
-        "1/2 0 1/2 1, 0 1/2 1 1/2", "1/4 1/4 peat, 3/4 1/4 fog, 1/4 3/4 fog, 3/4 3/4 peat", size="4 4", blocks=7
+        "1/2 0 1/2 1, 0 1/2 1 1/2",
+        "1/4 1/4 peat, 3/4 1/4 fog, 1/4 3/4 fog, 3/4 3/4 peat",
+        size="4 4",
+        blocks=7,
     )
     found = figures(draft, "strip-piecing")
     assert found.prints == "stripes" and found.seams == 1 + 7 and found.spare == 0
@@ -199,12 +247,18 @@ def test_rectangles_are_as_long_as_the_width_of_fabric_allows() -> None:
 
 def test_small_units_are_rather_trimmed() -> None:
     tiny = block(*GEESE, size="2 1", blocks=1, trim="1/8")
-    recipe = make_plan(apply(tiny, SetMaking(care="time"))).recipes[0]
+    recipe = make_plan(apply(tiny, SetMaking(settings={"care": "time"}))).recipes[0]
     assert recipe.method.name != "stitch-and-flip" and "trimmed" in recipe.reason
 
 
 def test_every_group_of_a_block_is_compared_and_the_first_way_is_the_one_taken() -> None:
-    draft = block("1 0 1 1, 0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog, 3/2 1/2 gorse", size="6 3", grid=(2, 1), blocks=3)
+    draft = block(
+        "1 0 1 1, 0 1 1 0",
+        "1/4 1/4 peat, 3/4 3/4 fog, 3/2 1/2 gorse",
+        size="6 3",
+        grid=(2, 1),
+        blocks=3,
+    )
     found = comparisons(asked(draft), {})
     plan = make_plan(draft)
     assert [one.group.label for one in found] == ["1", "2"]

@@ -1,6 +1,8 @@
-"""Every way of making every kind of unit, with the cut worked out here by hand, for several sizes and seams.
+"""Every way of making every kind of unit, with the cut worked out here by hand, for several sizes
+and seams.
 
-`f` is the finished size, `s` the seam allowance, `t` the trim margin; the sums are those that a quilter writes down.
+`f` is the finished size, `s` the seam allowance, `t` the trim margin; the sums are those that a
+quilter writes down.
 """
 
 from __future__ import annotations
@@ -21,7 +23,11 @@ from yonk.core.planning import make_plan
 R2 = sqrt(2)
 UNITS = {
     "half-square-triangle": ("0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog", 1),
-    "quarter-square-triangle": ("0 0 1 1, 0 1 1 0", "1/2 1/4 peat, 1/2 3/4 peat, 1/4 1/2 fog, 3/4 1/2 fog", 1),
+    "quarter-square-triangle": (
+        "0 0 1 1, 0 1 1 0",
+        "1/2 1/4 peat, 1/2 3/4 peat, 1/4 1/2 fog, 3/4 1/2 fog",
+        1,
+    ),
     "split-quarter-square": ("0 1 1 0, 0 0 1/2 1/2", "3/4 3/4 peat, 1/2 1/4 fog, 1/4 1/2 fog", 1),
     "flying-geese": ("0 1 1/2 0, 1/2 0 1 1", "1/2 3/4 peat, 1/8 1/4 fog, 7/8 1/4 fog", 2),
     "square-in-a-square": (
@@ -45,7 +51,9 @@ def nearest(length: float, step: float = 1 / 8) -> float:
 
 @dataclass(frozen=True)
 class Row:
-    """What is cut of one fabric: how many for eight units, the exact side, and how each is cut further."""
+    """What is cut of one fabric: how many for eight units, the exact side, and how each is cut
+    further.
+    """
 
     fabric: str
     count: int
@@ -100,7 +108,9 @@ BY_HAND: dict[tuple[str, str], tuple[Row, ...]] = {
         Row("peat", 8, lambda f, s, t: f / R2 + 2 * s, rounding=nearest),
         Row("fog", 16, lambda f, s, t: f / 2 + s * (2 + R2) + t, "one-diagonal"),
     ),
-    ("corner-flip", "cut-and-sew"): (Row("fog", 4, lambda f, s, t: f / 4 + s * (2 + R2) + t, "one-diagonal"),),
+    ("corner-flip", "cut-and-sew"): (
+        Row("fog", 4, lambda f, s, t: f / 4 + s * (2 + R2) + t, "one-diagonal"),
+    ),
 }
 FLIPPED: dict[str, tuple[Row, ...]] = {
     "flying-geese": (
@@ -120,7 +130,9 @@ FLIPPED: dict[str, tuple[Row, ...]] = {
 
 def drafted(kind: str, method: str, finished: F, seam: F, trim: F) -> Draft:
     drawn, painted, wide = UNITS[kind]
-    draft = block(drawn, painted, size=f"{wide * finished} {finished}", blocks=8, methods={kind: method})
+    draft = block(
+        drawn, painted, size=f"{wide * finished} {finished}", blocks=8, methods={kind: method}
+    )
     return replace(draft, making=replace(draft.making, seam=seam, trim_margin=trim))
 
 
@@ -132,7 +144,9 @@ margins = st.sampled_from([F(0), F(1, 8), F(1, 4)])
 @pytest.mark.parametrize(("kind", "method"), BY_HAND)
 @given(finished=sizes, seam=seam_allowances, trim=margins)
 @settings(max_examples=25)
-def test_cut_sizes_and_counts_for_eight(kind: str, method: str, finished: F, seam: F, trim: F) -> None:
+def test_cut_sizes_and_counts_for_eight(
+    kind: str, method: str, finished: F, seam: F, trim: F
+) -> None:
     plan = make_plan(drafted(kind, method, finished, seam, trim))
     assert plan.recipes[0].method.name == method
     for row in BY_HAND[kind, method]:
@@ -146,7 +160,9 @@ def test_cut_sizes_and_counts_for_eight(kind: str, method: str, finished: F, sea
 @pytest.mark.parametrize("kind", FLIPPED)
 @given(finished=sizes, seam=seam_allowances, trim=margins)
 @settings(max_examples=25)
-def test_stitch_and_flip_pieces_are_plain_and_know_no_margin(kind: str, finished: F, seam: F, trim: F) -> None:
+def test_stitch_and_flip_pieces_are_plain_and_know_no_margin(
+    kind: str, finished: F, seam: F, trim: F
+) -> None:
     plan = make_plan(drafted(kind, "stitch-and-flip", finished, seam, trim))
     for row in FLIPPED[kind]:
         need = next(n for n in plan.recipes[0].needs if n.fabric == row.fabric)
@@ -161,13 +177,18 @@ def test_stitch_and_flip_pieces_are_plain_and_know_no_margin(kind: str, finished
 @pytest.mark.parametrize(
     ("kind", "method", "blocks", "makes"),
     [
-        ("half-square-triangle", "two-at-a-time", 7, 8), ("half-square-triangle", "four-at-a-time", 7, 8),
-        ("half-square-triangle", "eight-at-a-time", 9, 16), ("half-square-triangle", "cut-and-sew", 7, 7),
-        ("quarter-square-triangle", "two-at-a-time", 5, 6), ("split-quarter-square", "two-at-a-time", 5, 6),
-        ("flying-geese", "four-at-a-time", 9, 12), ("flying-geese", "stitch-and-flip", 9, 9),
-        ("square-in-a-square", "cut-and-sew", 3, 3), ("corner-flip", "stitch-and-flip", 1000, 1000),
+        ("half-square-triangle", "two-at-a-time", 7, 8),
+        ("half-square-triangle", "four-at-a-time", 7, 8),
+        ("half-square-triangle", "eight-at-a-time", 9, 16),
+        ("half-square-triangle", "cut-and-sew", 7, 7),
+        ("quarter-square-triangle", "two-at-a-time", 5, 6),
+        ("split-quarter-square", "two-at-a-time", 5, 6),
+        ("flying-geese", "four-at-a-time", 9, 12),
+        ("flying-geese", "stitch-and-flip", 9, 9),
+        ("square-in-a-square", "cut-and-sew", 3, 3),
+        ("corner-flip", "stitch-and-flip", 1000, 1000),
     ],
-)  # fmt: skip
+)
 def test_lots(kind: str, method: str, blocks: int, makes: int) -> None:
     draft = drafted(kind, method, F(3), F(1, 4), F(1, 8))
     recipe = make_plan(draft, blocks).recipes[0]
@@ -185,7 +206,9 @@ def test_a_strip_set_is_as_long_as_its_segments_and_squared_ends() -> None:
     # five segments of 6 1/2 and an inch; two alike strips of Peat
     assert (cuts["peat"].width, cuts["peat"].height, cuts["peat"].count) == (F(67, 2), F(5, 2), 2)
     assert (cuts["fog"].width, cuts["fog"].height, cuts["fog"].count) == (F(67, 2), F(5, 2), 1)
-    lying = make_plan(replace(draft, seams=tuple(((b, a), (d, c)) for (a, b), (c, d) in draft.seams), paints=()))
+    lying = make_plan(
+        replace(draft, seams=tuple(((b, a), (d, c)) for (a, b), (c, d) in draft.seams), paints=())
+    )
     assert {(cut.width, cut.height) for cut in lying.cuts} == {(F(67, 2), F(5, 2))}
 
 
@@ -197,15 +220,19 @@ def test_a_checker_sews_each_different_row_once() -> None:
     )
     lines = "1/4 0 1/4 1, 1/2 0 1/2 1, 3/4 0 3/4 1, 0 1/4 1 1/4, 0 1/2 1 1/2, 0 3/4 1 3/4"
     draft = block(lines, painted, size="8 8", blocks=3, methods={"checker": "strip-piecing"})
-    # a row turned round is the other row: one strip set of four strips, 12 segments of 2 1/2 and an inch
+    # a row turned round is the other row: one strip set of four strips, 12 segments of 2 1/2 and an
+    # inch
     assert {(cut.fabric, cut.width, cut.height, cut.count) for cut in make_plan(draft).cuts} == {
-        ("peat", F(31), F(5, 2), 2), ("fog", F(31), F(5, 2), 2),
-    }  # fmt: skip
+        ("peat", F(31), F(5, 2), 2),
+        ("fog", F(31), F(5, 2), 2),
+    }
 
 
 def test_centimetres_have_their_own_seam_ruler_and_squaring() -> None:
     draft = replace(
-        block("0 1/2 1 1/2", size="10 10", blocks=4), unit="cm", making=replace(default_making("cm"), blocks=4)
+        block("0 1/2 1 1/2", size="10 10", blocks=4),
+        unit="cm",
+        making=replace(default_making("cm"), blocks=4),
     )
     (cut,) = make_plan(draft).cuts
     assert (cut.width, cut.height, cut.count) == (4 * F(23, 2) + F(5, 2), F(13, 2), 2)
@@ -215,11 +242,15 @@ def test_centimetres_have_their_own_seam_ruler_and_squaring() -> None:
 def test_the_proposal_for_half_square_triangles_wastes_few(blocks: int, directional: bool) -> None:
     draft = block("0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog", size="3 3")
     if directional:
-        draft = replace(draft, fabrics=tuple(replace(f, print="directional") for f in draft.fabrics))
+        draft = replace(
+            draft, fabrics=tuple(replace(f, print="directional") for f in draft.fabrics)
+        )
     recipe = make_plan(draft, blocks).recipes[0]
     assert recipe.spare <= 2
     assert not recipe.chosen and recipe.reason.endswith(".")
-    assert recipe.method.name == "two-at-a-time" if directional else str(recipe.total) in recipe.reason
+    assert (
+        recipe.method.name == "two-at-a-time" if directional else str(recipe.total) in recipe.reason
+    )
 
 
 def test_a_choice_that_cannot_make_a_unit_is_said_and_the_proposal_taken() -> None:

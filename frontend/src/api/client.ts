@@ -11,6 +11,10 @@ export type Block = Schemas["BlockOut"];
 export type Faults = Schemas["FaultsOut"];
 export type Point = [string, string];
 
+/** The addresses that answer with a file to be taken along, and what each is asked with. */
+export type FilePath = Extract<keyof paths, `/api/files/${string}` | `/api/finder/${string}.csv`>;
+export type AskedWith<P extends FilePath> = paths[P]["post"]["requestBody"]["content"]["application/json"];
+
 /** The server said no, and why. */
 export class Refused extends Error {
   constructor(
@@ -38,40 +42,52 @@ interface Answer {
 
 /** The data of an answer; throws `Refused` or `Unreachable`. */
 export async function settled<T>(asked: Promise<Answer>): Promise<T> {
+  return (await arrived(asked)).data as T;
+}
+
+async function arrived(asked: Promise<Answer>): Promise<Answer> {
   let answer: Answer;
   try {
     answer = await asked;
   } catch {
     throw new Unreachable();
   }
-  if (answer.response.ok) return answer.data as T;
+  if (answer.response.ok) return answer;
   const faults = answer.error as Faults | undefined;
   if (faults && Array.isArray(faults.faults)) throw new Refused(answer.response.status, faults);
   throw new Unreachable();
 }
 
-/** Asks for a file of a draft and hands it to the browser's downloads. */
-export async function download(path: string, document: Document): Promise<void> {
-  await saveAnswer(path, { document });
+/** What went wrong, in a sentence. */
+export function words(reason: unknown): string {
+  return reason instanceof Error ? reason.message : String(reason);
+}
+
+/** The faults of what was refused, by their places; one without a place where nothing answered. */
+export function faultsOf(reason: unknown): Faults["faults"] {
+  return reason instanceof Refused ? reason.faults.faults : [{ place: "", message: words(reason) }];
+}
+
+/** A file of the server and the name it has. */
+export async function file<P extends FilePath>(path: P, body: AskedWith<P>): Promise<{ name: string; content: Blob }> {
+  // one address stands for all: their bodies differ, and `body` is checked against its own above
+  const one = path as "/api/files/cutting.csv";
+  const answer = await arrived(client.POST(one, { body: body as AskedWith<typeof one>, parseAs: "blob" }));
+  const name = /filename\*=UTF-8''(.+)$/.exec(answer.response.headers.get("Content-Disposition") ?? "")?.[1];
+  return { name: decodeURIComponent(name ?? "yonk"), content: answer.data as Blob };
 }
 
 /** Asks for a file and hands it to the browser's downloads. */
-export async function saveAnswer(path: string, body: object): Promise<void> {
-  let response: Response;
-  try {
-    response = await fetch(path, {
-      method: "POST",
-      headers: { "Content-Type": "application/json" },
-      body: JSON.stringify(body),
-    });
-  } catch {
-    throw new Unreachable();
-  }
-  if (!response.ok) throw new Refused(response.status, (await response.json()) as Faults);
-  const name = /filename\*=UTF-8''(.+)$/.exec(response.headers.get("Content-Disposition") ?? "")?.[1];
+export async function download<P extends FilePath>(path: P, body: AskedWith<P>): Promise<void> {
+  const { name, content } = await file(path, body);
+  handOver(name, URL.createObjectURL(content));
+}
+
+/** Hands what an address stands for to the browser's downloads. */
+export function handOver(name: string, address: string): void {
   const link = window.document.createElement("a");
-  link.href = URL.createObjectURL(await response.blob());
-  link.download = decodeURIComponent(name ?? "yonk");
+  link.href = address;
+  link.download = name;
   link.click();
-  URL.revokeObjectURL(link.href);
+  URL.revokeObjectURL(address);
 }

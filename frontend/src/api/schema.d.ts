@@ -784,6 +784,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/usual": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Usual
+         * @description What pages begin with before anything is typed.
+         */
+        get: operations["usual_api_usual_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -797,7 +817,7 @@ export interface components {
              * Acts
              * @default []
              */
-            acts?: (components["schemas"]["Put"] | components["schemas"]["Turn"] | components["schemas"]["Copy"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Sew"] | components["schemas"]["Rub"] | components["schemas"]["PaintPatch"] | components["schemas"]["Swap"] | components["schemas"]["Resize"] | components["schemas"]["Proportions"] | components["schemas"]["LineLength"] | components["schemas"]["AddLine"] | components["schemas"]["RemoveLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveEdge"] | components["schemas"]["Regrid"] | components["schemas"]["PutFabric"] | components["schemas"]["DropFabric"] | components["schemas"]["PutColouring"] | components["schemas"]["DropColouring"] | components["schemas"]["SetMaking"] | components["schemas"]["ChooseMethod"] | components["schemas"]["Rename"])[];
+            acts?: (components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["LineLength"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["PaintPatch"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetMaking"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"])[];
             /**
              * Document
              * @description a block file; the front end hands it on as it came
@@ -859,6 +879,24 @@ export interface components {
             working: string[];
         };
         /**
+         * BeginningOut
+         * @description What the questions outside a block begin with, in one unit.
+         */
+        BeginningOut: {
+            chart: components["schemas"]["RangeOut"];
+            /** Count */
+            count: number;
+            /** Fabrics */
+            fabrics: number;
+            /** Finished */
+            finished: string;
+            settings: components["schemas"]["SettingsOut"];
+            /** Side */
+            side: string;
+            /** Size Step */
+            size_step: string;
+        };
+        /**
          * BlockOut
          * @description A block as it is kept.
          */
@@ -903,11 +941,8 @@ export interface components {
             hand: ("left" | "right") | null;
             /** Height */
             height: number;
-            /**
-             * Kind
-             * @enum {string}
-             */
-            kind: "patch" | "half-square-triangle" | "quarter-square-triangle" | "split-quarter-square" | "flying-geese" | "square-in-a-square" | "corner-flip" | "strip-set" | "checker" | "half-rectangle-triangle" | "pieced";
+            /** Kind */
+            kind: string;
             /** Label */
             label: string;
             /** Letters */
@@ -1000,6 +1035,16 @@ export interface components {
             width: string;
         };
         /**
+         * ChoiceOut
+         * @description A value that a setting may have.
+         */
+        ChoiceOut: {
+            /** Value */
+            value: string;
+            /** Words */
+            words: string;
+        };
+        /**
          * ChooseMethod
          * @description Choose the way to make a kind of unit, or the group of units one of which holds `at`; None takes the proposal.
          *
@@ -1016,11 +1061,8 @@ export interface components {
              * @enum {string}
              */
             do: "method";
-            /**
-             * Kind
-             * @enum {string}
-             */
-            kind: "patch" | "half-square-triangle" | "quarter-square-triangle" | "split-quarter-square" | "flying-geese" | "square-in-a-square" | "corner-flip" | "strip-set" | "checker" | "half-rectangle-triangle" | "pieced";
+            /** Kind */
+            kind: string;
             /** Method */
             method: string | null;
         };
@@ -1094,16 +1136,10 @@ export interface components {
         CutChartIn: {
             /** End */
             end: string;
-            /**
-             * Kind
-             * @enum {string}
-             */
-            kind: "patch" | "half-square-triangle" | "quarter-square-triangle" | "split-quarter-square" | "flying-geese" | "square-in-a-square" | "corner-flip" | "strip-set" | "checker" | "half-rectangle-triangle" | "pieced";
-            /**
-             * Method
-             * @enum {string}
-             */
-            method: "cut-and-sew" | "cut-again" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
+            /** Kind */
+            kind: string;
+            /** Method */
+            method: string;
             /**
              * @default {
              *       "unit": "in"
@@ -1536,11 +1572,8 @@ export interface components {
          * @description A method of a kind.
          */
         KindMethodOut: {
-            /**
-             * Name
-             * @enum {string}
-             */
-            name: "cut-and-sew" | "cut-again" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
+            /** Name */
+            name: string;
             /** Words */
             words: string;
         };
@@ -1549,11 +1582,8 @@ export interface components {
          * @description A kind of unit that can be asked for outside a block, with its methods.
          */
         KindOut: {
-            /**
-             * Kind
-             * @enum {string}
-             */
-            kind: "patch" | "half-square-triangle" | "quarter-square-triangle" | "split-quarter-square" | "flying-geese" | "square-in-a-square" | "corner-flip" | "strip-set" | "checker" | "half-rectangle-triangle" | "pieced";
+            /** Kind */
+            kind: string;
             /** Methods */
             methods: components["schemas"]["KindMethodOut"][];
             /** Two Sizes */
@@ -1936,20 +1966,14 @@ export interface components {
             finished: string;
             /** Height */
             height: number;
-            /**
-             * Kind
-             * @enum {string}
-             */
-            kind: "patch" | "half-square-triangle" | "quarter-square-triangle" | "split-quarter-square" | "flying-geese" | "square-in-a-square" | "corner-flip" | "strip-set" | "checker" | "half-rectangle-triangle" | "pieced";
+            /** Kind */
+            kind: string;
             /** Kind Words */
             kind_words: string;
             /** Makes */
             makes: number;
-            /**
-             * Method
-             * @enum {string}
-             */
-            method: "cut-and-sew" | "cut-again" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
+            /** Method */
+            method: string;
             /** Method Words */
             method_words: string;
             /** Picture */
@@ -2039,11 +2063,8 @@ export interface components {
              * @default 0
              */
             turn?: number;
-            /**
-             * Unit
-             * @enum {string}
-             */
-            unit: "patch" | "half-square-triangle" | "quarter-square-triangle" | "split-quarter-square" | "flying-geese" | "square-in-a-square" | "corner-flip" | "strip-set" | "checker" | "half-rectangle-triangle" | "pieced";
+            /** Unit */
+            unit: string;
         };
         /**
          * PutColouring
@@ -2112,6 +2133,18 @@ export interface components {
              * @enum {string}
              */
             value?: "light" | "medium" | "dark";
+        };
+        /**
+         * RangeOut
+         * @description A range as typed.
+         */
+        RangeOut: {
+            /** End */
+            end: string;
+            /** Start */
+            start: string;
+            /** Step */
+            step: string;
         };
         /**
          * RecipesOut
@@ -2255,43 +2288,62 @@ export interface components {
             save_key?: string | null;
         };
         /**
+         * SchoolOut
+         * @description A school of cutting, the settings that taking it up sets, and those that it asks for.
+         */
+        SchoolOut: {
+            /** Asks */
+            asks: string[];
+            /** Hers */
+            hers: boolean;
+            /** Settings */
+            settings: {
+                [key: string]: string;
+            };
+            /** Words */
+            words: string;
+        };
+        /**
          * SetMaking
-         * @description Change how the block is made; what is left out stays.
+         * @description Change how the block is made: for how many blocks, and settings by their names as typed; others stay.
          */
         SetMaking: {
             /** Blocks */
             blocks?: number | null;
-            /** Care */
-            care?: ("balance" | "cloth" | "time" | "exact") | null;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             do: "making";
-            /** Keep */
-            keep?: string | null;
-            /** Press */
-            press?: ("dark" | "open") | null;
-            /** Ruler Length */
-            ruler_length?: string | null;
-            /** Ruler Step */
-            ruler_step?: string | null;
-            /** Ruler Width */
-            ruler_width?: string | null;
-            /** Seam */
-            seam?: string | null;
-            /** Shrinkage */
-            shrinkage?: string | null;
-            /** Squares In A Row */
-            squares_in_a_row?: number | null;
-            /** Stitch */
-            stitch?: ("beside" | "two-lines") | null;
-            /** Straightening */
-            straightening?: string | null;
-            /** Trim Margin */
-            trim_margin?: string | null;
-            /** Usable */
-            usable?: string | null;
+            /** Settings */
+            settings?: {
+                [key: string]: string;
+            };
+        };
+        /**
+         * SettingOut
+         * @description A setting as it is shown: its value as typed, and on which pages, under which heading and why it stands.
+         */
+        SettingOut: {
+            /** Choices */
+            choices: components["schemas"]["ChoiceOut"][];
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "length" | "percent" | "count" | "choice";
+            /** Label */
+            label: string;
+            /** Pages */
+            pages: ("work" | "cloth")[];
+            /** Suffix */
+            suffix: string;
+            /** Under */
+            under: string;
+            /** Value */
+            value: string;
+            /** Why */
+            why: string;
         };
         /**
          * SettingsIn
@@ -2310,6 +2362,23 @@ export interface components {
              * @enum {string}
              */
             unit?: "in" | "cm";
+        };
+        /**
+         * SettingsOut
+         * @description What the quilter is taken to work with, as typed.
+         */
+        SettingsOut: {
+            /** Ruler Step */
+            ruler_step: string;
+            /** Seam */
+            seam: string;
+            /** Trim Margin */
+            trim_margin: string;
+            /**
+             * Unit
+             * @enum {string}
+             */
+            unit: "in" | "cm";
         };
         /**
          * Sew
@@ -2339,11 +2408,8 @@ export interface components {
         ShareOut: {
             /** Lot */
             lot: string;
-            /**
-             * Method
-             * @enum {string}
-             */
-            method: "cut-and-sew" | "cut-again" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
+            /** Method */
+            method: string;
             /** Steps */
             steps: components["schemas"]["StepOut"][];
             /** Words */
@@ -2358,11 +2424,6 @@ export interface components {
             all_blocks: number;
             /** Blocks */
             blocks: number;
-            /**
-             * Care
-             * @enum {string}
-             */
-            care: "balance" | "cloth" | "time" | "exact";
             /** Columns */
             columns: components["schemas"]["LineOut"][];
             /** Finished */
@@ -2373,38 +2434,21 @@ export interface components {
             finished_width: string;
             /** Height */
             height: number;
-            /** Keep */
-            keep: string;
             /** Name */
             name: string;
             /**
-             * Press
+             * Paper
              * @enum {string}
              */
-            press: "dark" | "open";
+            paper: "letter" | "a4";
             /** Rows */
             rows: components["schemas"]["LineOut"][];
-            /** Ruler Length */
-            ruler_length: string;
-            /** Ruler Step */
-            ruler_step: string;
-            /** Ruler Width */
-            ruler_width: string;
-            /** Seam */
-            seam: string;
-            /** Shrinkage */
-            shrinkage: string;
-            /** Squares In A Row */
-            squares_in_a_row: number;
-            /**
-             * Stitch
-             * @enum {string}
-             */
-            stitch: "beside" | "two-lines";
-            /** Straightening */
-            straightening: string;
-            /** Trim Margin */
-            trim_margin: string;
+            /** Schools */
+            schools: components["schemas"]["SchoolOut"][];
+            /** Settings */
+            settings: {
+                [key: string]: components["schemas"]["SettingOut"];
+            };
             /** Unfinished */
             unfinished: string;
             /**
@@ -2412,8 +2456,6 @@ export interface components {
              * @enum {string}
              */
             unit: "in" | "cm";
-            /** Usable */
-            usable: string;
             /** Width */
             width: number;
         };
@@ -2633,11 +2675,8 @@ export interface components {
         StampOut: {
             /** Columns */
             columns: number;
-            /**
-             * Kind
-             * @enum {string}
-             */
-            kind: "patch" | "half-square-triangle" | "quarter-square-triangle" | "split-quarter-square" | "flying-geese" | "square-in-a-square" | "corner-flip" | "strip-set" | "checker" | "half-rectangle-triangle" | "pieced";
+            /** Kind */
+            kind: string;
             /** Parts */
             parts: components["schemas"]["StampPartOut"][];
             /** Rows */
@@ -2851,16 +2890,10 @@ export interface components {
         ToldIn: {
             /** Height */
             height?: string | null;
-            /**
-             * Kind
-             * @enum {string}
-             */
-            kind: "patch" | "half-square-triangle" | "quarter-square-triangle" | "split-quarter-square" | "flying-geese" | "square-in-a-square" | "corner-flip" | "strip-set" | "checker" | "half-rectangle-triangle" | "pieced";
-            /**
-             * Method
-             * @enum {string}
-             */
-            method: "cut-and-sew" | "cut-again" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
+            /** Kind */
+            kind: string;
+            /** Method */
+            method: string;
             /**
              * @default {
              *       "unit": "in"
@@ -2912,22 +2945,16 @@ export interface components {
             finished: string;
             /** Hand */
             hand: ("left" | "right") | null;
-            /**
-             * Kind
-             * @enum {string}
-             */
-            kind: "patch" | "half-square-triangle" | "quarter-square-triangle" | "split-quarter-square" | "flying-geese" | "square-in-a-square" | "corner-flip" | "strip-set" | "checker" | "half-rectangle-triangle" | "pieced";
+            /** Kind */
+            kind: string;
             /** Label */
             label: string;
             /** Letters */
             letters: string[];
             /** Makes */
             makes: number;
-            /**
-             * Method
-             * @enum {string}
-             */
-            method: "cut-and-sew" | "cut-again" | "two-at-a-time" | "four-at-a-time" | "eight-at-a-time" | "rectangle" | "stitch-and-flip" | "strip-piecing" | "template";
+            /** Method */
+            method: string;
             /** Method Words */
             method_words: string;
             /** Methods */
@@ -2946,6 +2973,19 @@ export interface components {
             way: string;
             /** Words */
             words: string;
+        };
+        /**
+         * UsualOut
+         * @description What pages begin with.
+         */
+        UsualOut: {
+            /** Beginnings */
+            beginnings: components["schemas"]["BeginningOut"][];
+            /** Kind */
+            kind: string;
+            /** Method */
+            method: string;
+            new_block: components["schemas"]["NewBlockIn"];
         };
         /** ValidationError */
         ValidationError: {
@@ -6167,6 +6207,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StampOut"][];
+                };
+            };
+        };
+    };
+    usual_api_usual_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UsualOut"];
                 };
             };
         };

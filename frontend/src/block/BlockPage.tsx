@@ -1,12 +1,15 @@
+import "./block.scss";
+
 import { useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { Suspense, useEffect, useState } from "react";
 import { Spinner } from "react-bootstrap";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, Navigate, useParams } from "react-router";
 
 import { CutStep } from "../cut/Cut";
-import type { Tool, View } from "../draft/Board";
+import type { Tool, View } from "../draft/places";
 import { DraftStep } from "../draft/Draft";
+import { Fetching } from "../common/Waiting";
 import { RecipesStep } from "../recipes/Recipes";
 import { BlockTop } from "./BlockTop";
 import { useDraft } from "./useDraft";
@@ -53,17 +56,34 @@ function OneBlock({ id, step }: { id: string; step: string }) {
   }
   return (
     <div className="draft-page">
-      <BlockTop id={id} step={step} view={view} drafting={drafting} say={say} onKeys={step === "draft" ? () => setKeys(true) : undefined} />
-      {step === "draft" ? (
-        <DraftStep
-          view={view} drafting={drafting} tool={tool} setTool={setTool} show={show} setShow={setShow} say={say} said={said}
-          keys={keys} setKeys={setKeys}
-        /> // prettier-ignore
-      ) : step === "recipes" ? (
-        <RecipesStep view={view} drafting={drafting} />
-      ) : (
-        <CutStep id={id} view={view} drafting={drafting} />
-      )}
+      <BlockTop
+        id={id}
+        step={step}
+        view={view}
+        drafting={drafting}
+        say={say}
+        onKeys={step === "draft" ? () => setKeys(true) : undefined}
+      />
+      <Suspense fallback={<Fetching />}>
+        {step === "draft" ? (
+          <DraftStep
+            view={view}
+            drafting={drafting}
+            tool={tool}
+            setTool={setTool}
+            show={show}
+            setShow={setShow}
+            say={say}
+            said={said}
+            keys={keys}
+            setKeys={setKeys}
+          />
+        ) : step === "recipes" ? (
+          <RecipesStep view={view} drafting={drafting} />
+        ) : (
+          <CutStep id={id} view={view} drafting={drafting} />
+        )}
+      </Suspense>
     </div>
   );
 }

@@ -6,7 +6,7 @@ import { Brand } from "../common/Brand";
 import { Typed } from "../common/Typed";
 import { Files } from "../draft/Files";
 import { SaveSign } from "./SaveSign";
-import type { Drafting } from "./useDraft";
+import type { DraftInHand } from "./useDraft";
 
 const STEPS = [
   ["draft", "Draft"],
@@ -18,7 +18,7 @@ interface Props {
   id: string;
   step: string;
   view: Draft;
-  drafting: Drafting;
+  drafting: DraftInHand;
   say: (words?: string) => void;
   onKeys?: (() => void) | undefined;
 }
@@ -48,7 +48,13 @@ export function BlockTop({ id, step, view, drafting, say, onKeys }: Props) {
       <Button variant="outline-primary" size="sm" onClick={drafting.undo} disabled={!drafting.canUndo} title="Ctrl + Z">
         Undo
       </Button>
-      <Button variant="outline-primary" size="sm" onClick={drafting.redo} disabled={!drafting.canRedo} title="Ctrl + Shift + Z">
+      <Button
+        variant="outline-primary"
+        size="sm"
+        onClick={drafting.redo}
+        disabled={!drafting.canRedo}
+        title="Ctrl + Shift + Z"
+      >
         Redo
       </Button>
       <Files id={id} view={view} onTaken={drafting.take} say={say} />

@@ -1,10 +1,10 @@
 import { Button, Modal, Spinner } from "react-bootstrap";
 import { useNavigate } from "react-router";
 
-import type { Drafting } from "./useDraft";
+import type { DraftInHand } from "./useDraft";
 
 /** A quiet sign: saved, saving, or not saved and why. */
-export function SaveSign({ drafting }: { drafting: Drafting }) {
+export function SaveSign({ drafting }: { drafting: DraftInHand }) {
   const { saving, waiting, busy } = drafting;
   const go = useNavigate();
   const words = {
@@ -18,11 +18,19 @@ export function SaveSign({ drafting }: { drafting: Drafting }) {
   return (
     <>
       {busy && (
-        <span className="save-sign saving" role="status" title="You can leave this page; nothing of your draft is lost.">
+        <span
+          className="save-sign saving"
+          role="status"
+          title="You can leave this page; nothing of your draft is lost."
+        >
           <Spinner size="sm" /> Working …
         </span>
       )}
-      <span className={`save-sign ${saving.state}`} role="status" title={saving.state === "unsaved" ? saving.why : undefined}>
+      <span
+        className={`save-sign ${saving.state}`}
+        role="status"
+        title={saving.state === "unsaved" ? saving.why : undefined}
+      >
         {words}
       </span>
       {saving.state === "conflict" && (
@@ -31,8 +39,8 @@ export function SaveSign({ drafting }: { drafting: Drafting }) {
             <Modal.Title id="conflict-head">This block was changed elsewhere</Modal.Title>
           </Modal.Header>
           <Modal.Body>
-            Another window saved {saving.theirs.name} as revision {saving.theirs.revision} while you were drafting. Nothing is
-            lost: keep yours as a block of its own, or take theirs and let yours go.
+            Another window saved {saving.theirs.name} as revision {saving.theirs.revision} while you were drafting.
+            Nothing is lost: keep yours as a block of its own, or take theirs and let yours go.
           </Modal.Body>
           <Modal.Footer>
             <Button variant="outline-primary" onClick={() => void drafting.takeTheirs()}>
@@ -47,7 +55,9 @@ export function SaveSign({ drafting }: { drafting: Drafting }) {
           <Modal.Header>
             <Modal.Title id="deleted-head">This block was deleted elsewhere</Modal.Title>
           </Modal.Header>
-          <Modal.Body>Your draft is still here: bring the block back to the shelf with it, or keep it as a block of its own.</Modal.Body>
+          <Modal.Body>
+            Your draft is still here: bring the block back to the shelf with it, or keep it as a block of its own.
+          </Modal.Body>
           <Modal.Footer>
             <Button variant="outline-primary" onClick={copy}>
               Keep mine as a copy

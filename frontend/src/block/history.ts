@@ -17,19 +17,28 @@ export interface Standing {
   waiting: Waiting[];
 }
 
-const kept = createStore("yonk", "drafting");
+/** Where the drafting of blocks is kept. */
+export interface History {
+  readStanding: (block: string) => Promise<Standing | undefined>;
+  writeStanding: (block: string, standing: Standing) => Promise<void>;
+  readStep: (block: string, position: number) => Promise<Document | undefined>;
+  writeStep: (block: string, position: number, document: Document) => Promise<void>;
+  forget: (block: string) => Promise<void>;
+}
+
 const standingKey = (block: string) => `standing:${block}`;
 const stepKey = (block: string, position: number) => `step:${block}:${String(position)}`;
+const kept = typeof indexedDB === "undefined" ? undefined : createStore("yonk", "drafting");
 
-export const readStanding = (block: string) => get<Standing>(standingKey(block), kept);
-export const writeStanding = (block: string, standing: Standing) => set(standingKey(block), standing, kept);
-export const readStep = (block: string, position: number) => get<Document>(stepKey(block, position), kept);
-export const writeStep = (block: string, position: number, document: Document) =>
-  set(stepKey(block, position), document, kept);
-
-/** Forgets all that this browser keeps of a block's drafting. */
-export async function forget(block: string): Promise<void> {
-  const standing = await readStanding(block);
-  for (let position = 0; position <= (standing?.last ?? -1); position += 1) await del(stepKey(block, position), kept);
-  await del(standingKey(block), kept);
-}
+/** What this browser keeps of the drafting of blocks. */
+export const history: History = {
+  readStanding: (block) => get<Standing>(standingKey(block), kept),
+  writeStanding: (block, standing) => set(standingKey(block), standing, kept),
+  readStep: (block, position) => get<Document>(stepKey(block, position), kept),
+  writeStep: (block, position, document) => set(stepKey(block, position), document, kept),
+  async forget(block) {
+    const standing = await history.readStanding(block);
+    for (let position = 0; position <= (standing?.last ?? -1); position += 1) await del(stepKey(block, position), kept);
+    await del(standingKey(block), kept);
+  },
+};

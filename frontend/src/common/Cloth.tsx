@@ -14,7 +14,17 @@ const MARKS = [
 ];
 
 /** The pattern that tells a fabric apart without its colour: a mark of its own, closer set for prints. */
-export function ClothPattern({ fabric, index, id, scale }: { fabric: Fabric; index: number; id: string; scale: number }) {
+export function ClothPattern({
+  fabric,
+  index,
+  id,
+  scale,
+}: {
+  fabric: Fabric;
+  index: number;
+  id: string;
+  scale: number;
+}) {
   const gap = fabric.print === "solid" ? 16 : 9;
   const turn = fabric.print === "directional" ? fabric.direction : 0;
   return (

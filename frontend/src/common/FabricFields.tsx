@@ -6,7 +6,15 @@ type Fabric = Draft["fabrics"][number];
 export type Cloth = Pick<Fabric, "colour" | "value" | "print">;
 
 /** Colour, value and print: what every fabric has, in a block and on the shelf. */
-export function FabricFields({ id, form, onChange }: { id: string; form: Cloth; onChange: (part: Partial<Cloth>) => void }) {
+export function FabricFields({
+  id,
+  form,
+  onChange,
+}: {
+  id: string;
+  form: Cloth;
+  onChange: (part: Partial<Cloth>) => void;
+}) {
   return (
     <>
       <Form.Group controlId={`${id}-colour`}>
@@ -15,7 +23,10 @@ export function FabricFields({ id, form, onChange }: { id: string; form: Cloth; 
       </Form.Group>
       <Form.Group controlId={`${id}-value`}>
         <Form.Label>Value</Form.Label>
-        <Form.Select value={form.value} onChange={(event) => onChange({ value: event.target.value as Fabric["value"] })}>
+        <Form.Select
+          value={form.value}
+          onChange={(event) => onChange({ value: event.target.value as Fabric["value"] })}
+        >
           <option value="light">light</option>
           <option value="medium">medium</option>
           <option value="dark">dark</option>
@@ -23,7 +34,10 @@ export function FabricFields({ id, form, onChange }: { id: string; form: Cloth; 
       </Form.Group>
       <Form.Group controlId={`${id}-print`}>
         <Form.Label>Print</Form.Label>
-        <Form.Select value={form.print} onChange={(event) => onChange({ print: event.target.value as Fabric["print"] })}>
+        <Form.Select
+          value={form.print}
+          onChange={(event) => onChange({ print: event.target.value as Fabric["print"] })}
+        >
           <option value="solid">solid</option>
           <option value="allover">all-over print</option>
           <option value="directional">directional print</option>

@@ -2,7 +2,9 @@
 export function Fr({ children }: { children: string }) {
   return (
     <>
-      {children.split(/((?:\d+ )?\d+⁄\d+[″]?)/).map((part, index) => (index % 2 ? <Mixed key={index} text={part} /> : part))}
+      {children
+        .split(/((?:\d+ )?\d+⁄\d+[″]?)/)
+        .map((part, index) => (index % 2 ? <Mixed key={index} text={part} /> : part))}
     </>
   );
 }

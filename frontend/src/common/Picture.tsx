@@ -8,7 +8,12 @@ interface Props {
 /** A small picture of a block in its colours. */
 export function Picture({ name, width, height, faces }: Props) {
   return (
-    <svg viewBox={`0 0 ${String(width)} ${String(height)}`} className="picture" role="img" aria-label={`Picture of ${name}`}>
+    <svg
+      viewBox={`0 0 ${String(width)} ${String(height)}`}
+      className="picture"
+      role="img"
+      aria-label={`Picture of ${name}`}
+    >
       {faces.map((face, index) => (
         <polygon
           key={index}

@@ -13,7 +13,17 @@ interface Props {
 }
 
 /** A small field for a length or a word, kept on Enter or when it is left; Escape puts back what was there. */
-export function Typed({ label, value, onKeep, fault, width = "5rem", showLabel = true, className = "", suffix, spoken }: Props) {
+export function Typed({
+  label,
+  value,
+  onKeep,
+  fault,
+  width = "5rem",
+  showLabel = true,
+  className = "",
+  suffix,
+  spoken,
+}: Props) {
   const [text, setText] = useState(value);
   useEffect(() => setText(value), [value, fault]);
   const keep = () => {

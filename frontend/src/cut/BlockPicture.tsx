@@ -1,5 +1,5 @@
 import type { Draft } from "../api/client";
-import type { CutLine } from "./Cut";
+import type { CutLine } from "./plan";
 
 /** The block, with the patches lit that a line of the list is for. */
 export function BlockPicture({ view, line, fabric }: { view: Draft; line: CutLine | undefined; fabric: string }) {

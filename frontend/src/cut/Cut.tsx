@@ -1,29 +1,30 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import "./cut.scss";
+
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Button, Dropdown, Spinner } from "react-bootstrap";
 import { useSearchParams } from "react-router";
 
-import { type Act, client, type Draft, saveAnswer, type Schemas, settled } from "../api/client";
-import type { Drafting } from "../block/useDraft";
-import { Swatch } from "../common/Cloth";
+import { type Act, client, download, type Draft, type Schemas, settled } from "../api/client";
+import { useChange } from "../api/useChange";
+import type { DraftInHand } from "../block/useDraft";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
-import { Typed } from "../common/Typed";
+import { SettingField } from "../common/SettingField";
+import { set, shownOn } from "../common/settings";
 import { BlockPicture } from "./BlockPicture";
 import { LayoutPicture } from "./LayoutPicture";
+import type { CutFabric, CutLine, CutPlan, Stage } from "./plan";
+import { SwatchOf } from "./SwatchOf";
 import { TableView } from "./TableView";
-
-export type CutPlan = Schemas["CutOutPlan"];
-export type CutFabric = Schemas["CutFabricOut"];
-export type CutLine = Schemas["CutLineOut"];
-export type Stage = CutPlan["stage"];
 
 const STAGES: [Stage, string][] = [
   ["trial", "one trial block"],
   ["rest", "the rest after it"],
   ["all", "all at once"],
 ];
-const FILES: [string, string][] = [
+const PAPERS = ["letter", "a4"] as const;
+const FILES = [
   ["/api/files/cutting.pdf", "Cutting list with layouts (PDF)"],
   ["/api/files/steps.pdf", "Step sheets of the recipes (PDF)"],
   ["/api/files/templates.pdf", "Templates at true size (PDF)"],
@@ -33,14 +34,13 @@ const FILES: [string, string][] = [
   ["/api/files/layouts.svg", "Layouts (SVG)"],
   ["/api/files/templates.svg", "Templates (SVG)"],
   ["/api/files/templates.dxf", "Templates for a cutting machine (DXF)"],
-];
+] as const;
 
 /** The Cut step: by fabric in the order of cutting, each cloth's layout to scale, ticked off as it is done. */
-export function CutStep({ id, view, drafting }: { id: string; view: Draft; drafting: Drafting }) {
+export function CutStep({ id, view, drafting }: { id: string; view: Draft; drafting: DraftInHand }) {
   const [params, setParams] = useSearchParams();
   const stage = (STAGES.find(([name]) => name === params.get("stage"))?.[0] ?? "all") satisfies Stage;
   const queries = useQueryClient();
-  const [fault, setFault] = useState<string>();
   const key = ["cut", id, stage, view.document];
   const found = useQuery({
     queryKey: key,
@@ -50,7 +50,7 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
   });
   const plan = found.data;
   const fabric = plan?.fabrics.find((one) => one.key === params.get("fabric")) ?? plan?.fabrics[0];
-  const paper = params.get("paper") ?? (view.sheet.unit === "in" ? "letter" : "a4");
+  const paper = PAPERS.find((name) => name === params.get("paper")) ?? view.sheet.paper;
   const go = (change: Record<string, string | undefined>) => {
     const next = new URLSearchParams(params);
     for (const [name, value] of Object.entries(change)) {
@@ -60,40 +60,47 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
     setParams(next, { replace: true });
   };
 
-  async function tick(line: CutLine, on: boolean) {
-    const marks = on ? line.on : line.off;
-    queries.setQueryData<CutPlan>(key, (before) => before && ticked(before, line.key, on));
-    try {
-      const revision = Math.max(1, drafting.revision);
-      await settled(client.PUT("/api/blocks/{block_id}/cut-marks", { params: { path: { block_id: id } }, body: { marks, revision } }));
-      setFault(undefined);
-    } catch (reason) {
-      setFault(`The tick was not kept. ${reason instanceof Error ? reason.message : ""}`);
-    }
-    await queries.invalidateQueries({ queryKey: ["cut", id] });
-  }
-
-  async function finish(one: CutFabric) {
-    try {
-      await settled(client.POST("/api/cut/done", { body: { document: view.document, block_id: id, stage, fabric: one.key } }));
-      await queries.invalidateQueries({ queryKey: ["fabrics"] });
-      await queries.invalidateQueries({ queryKey: ["cut", id] });
-    } catch (reason) {
-      setFault(reason instanceof Error ? reason.message : "That was not kept.");
-    }
-  }
-
-  const take = (path: string) => {
-    saveAnswer(path, { document: view.document, stage, paper }).then(
-      () => setFault(undefined),
-      (reason: Error) => setFault(reason.message),
-    );
+  const marking = useChange(
+    ({ line, on }: { line: CutLine; on: boolean }) => {
+      queries.setQueryData<CutPlan>(key, (before) => before && ticked(before, line.key, on));
+      return settled(
+        client.PUT("/api/blocks/{block_id}/cut-marks", {
+          params: { path: { block_id: id } },
+          body: { marks: on ? line.on : line.off, revision: drafting.revision },
+        }),
+      );
+    },
+    { refresh: [["cut", id]] },
+  );
+  const finishing = useChange(
+    (one: CutFabric) =>
+      settled(
+        client.POST("/api/cut/done", { body: { document: view.document, block_id: id, stage, fabric: one.key } }),
+      ),
+    { refresh: [["fabrics"], ["cut", id]] },
+  );
+  const taking = useMutation({
+    mutationFn: (path: (typeof FILES)[number][0]) => download(path, { document: view.document, stage, paper }),
+  });
+  const tick = (line: CutLine, on: boolean) => marking.mutate({ line, on });
+  const fault = marking.error
+    ? `The tick was not kept. ${marking.error.message}`
+    : (finishing.error ?? taking.error)?.message;
+  const dismiss = () => {
+    marking.reset();
+    finishing.reset();
+    taking.reset();
+    drafting.dismiss();
   };
 
   if (!plan || !fabric) {
     return (
       <main className="alone" role="status">
-        {found.error ? <Said text={found.error.message} action={{ words: "Try again", onClick: () => void found.refetch() }} /> : <Spinner size="sm" />}
+        {found.error ? (
+          <Said text={found.error.message} action={{ words: "Try again", onClick: () => void found.refetch() }} />
+        ) : (
+          <Spinner size="sm" />
+        )}
         {plan && "Nothing is to be cut at this stage."}
         {plan && (
           <button type="button" className="quiet" onClick={() => go({ stage: "all" })}>
@@ -106,9 +113,14 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
   if (params.get("table")) {
     return (
       <TableView
-        view={view} plan={plan} fabric={fabric} fault={fault} onTick={(line, on) => void tick(line, on)}
-        onFabric={(next) => go({ fabric: next })} onClose={() => go({ table: undefined })}
-      /> // prettier-ignore
+        view={view}
+        plan={plan}
+        fabric={fabric}
+        fault={fault}
+        onTick={(line, on) => tick(line, on)}
+        onFabric={(next) => go({ fabric: next })}
+        onClose={() => go({ table: undefined })}
+      />
     );
   }
   return (
@@ -123,7 +135,13 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
           ))}
         </fieldset>
         {plan.fabrics.map((one) => (
-          <FabricButton key={one.key} one={one} view={view} open={one.key === fabric.key} onOpen={() => go({ fabric: one.key })} />
+          <FabricButton
+            key={one.key}
+            one={one}
+            view={view}
+            open={one.key === fabric.key}
+            onOpen={() => go({ fabric: one.key })}
+          />
         ))}
         <span className="spring" />
         <Button variant="primary" size="sm" onClick={() => go({ table: "1" })}>
@@ -142,7 +160,7 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
               </select>
             </label>
             {FILES.map(([path, words]) => (
-              <Dropdown.Item key={path} onClick={() => take(path)}>
+              <Dropdown.Item key={path} onClick={() => taking.mutate(path)}>
                 {words}
               </Dropdown.Item>
             ))}
@@ -150,12 +168,16 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
         </Dropdown>
       </nav>
       <OneFabric
-        key={fabric.key} fabric={fabric} plan={plan} view={view} fault={fault} faults={drafting.faults}
-        act={(acts) => drafting.act(acts)} onTick={(line, on) => void tick(line, on)} onDone={() => void finish(fabric)}
-        onDismiss={() => {
-          setFault(undefined);
-          drafting.dismiss();
-        }}
+        key={fabric.key}
+        fabric={fabric}
+        plan={plan}
+        view={view}
+        fault={fault}
+        faults={drafting.faults}
+        act={(acts) => drafting.act(acts)}
+        onTick={(line, on) => tick(line, on)}
+        onDone={() => finishing.mutate(fabric)}
+        onDismiss={dismiss}
       />
     </main>
   );
@@ -167,13 +189,6 @@ function ticked(plan: CutPlan, key: string, on: boolean): CutPlan {
     return { ...fabric, lines, done: lines.every((line) => line.ticked) };
   });
   return { ...plan, fabrics };
-}
-
-/** The swatch of a fabric of the block. */
-export function SwatchOf({ view, name, size }: { view: Draft; name: string; size?: number }) {
-  const index = view.fabrics.findIndex((fabric) => fabric.key === name);
-  const fabric = view.fabrics[index];
-  return fabric ? <Swatch fabric={fabric} index={index} size={size ?? 30} /> : <span className="no-swatch" />;
 }
 
 function FabricButton({ one, view, open, onOpen }: { one: CutFabric; view: Draft; open: boolean; onOpen: () => void }) {
@@ -267,7 +282,13 @@ function OneFabric({ fabric, plan, view, fault, faults, act, onTick, onDone, onD
                 <span className="number">{one.number + 1}</span>
                 <span className="count">{one.count}</span>
                 <span className="what">
-                  {one.what} <b className="size"><Fr>{one.size}</Fr></b> <i><Fr>{one.further}</Fr></i>
+                  {one.what}{" "}
+                  <b className="size">
+                    <Fr>{one.size}</Fr>
+                  </b>{" "}
+                  <i>
+                    <Fr>{one.further}</Fr>
+                  </i>
                   <small>
                     {one.strips && (
                       <>
@@ -275,7 +296,11 @@ function OneFabric({ fabric, plan, view, fault, faults, act, onTick, onDone, onD
                       </>
                     )}
                     for {one.purpose}; pieces {one.running}
-                    {one.done && !one.ticked && <>; <Fr>{one.done}</Fr> cut so far</>}
+                    {one.done && !one.ticked && (
+                      <>
+                        ; <Fr>{one.done}</Fr> cut so far
+                      </>
+                    )}
                   </small>
                 </span>
               </label>
@@ -298,7 +323,15 @@ function OneFabric({ fabric, plan, view, fault, faults, act, onTick, onDone, onD
       <section className="cloth-pictures" aria-label="Layouts">
         <BlockPicture view={view} line={line} fabric={fabric.key} />
         {fabric.layouts.map((layout, index) => (
-          <LayoutPicture key={index} layout={layout} lines={fabric.lines} view={view} fabric={fabric.key} lit={lit} onLit={setLit} />
+          <LayoutPicture
+            key={index}
+            layout={layout}
+            lines={fabric.lines}
+            view={view}
+            fabric={fabric.key}
+            lit={lit}
+            onLit={setLit}
+          />
         ))}
       </section>
     </>
@@ -307,10 +340,12 @@ function OneFabric({ fabric, plan, view, fault, faults, act, onTick, onDone, onD
 
 /** How the cloth is bought, and to which fabric of the shelf it is tied. */
 function ClothSettings({ view, fabric, act }: { view: Draft; fabric: CutFabric; act: (acts: Act[]) => void }) {
-  const shelf = useQuery({ queryKey: ["fabrics"], queryFn: () => settled<Schemas["ShelfFabricOut"][]>(client.GET("/api/fabrics")) });
+  const shelf = useQuery({
+    queryKey: ["fabrics"],
+    queryFn: () => settled<Schemas["ShelfFabricOut"][]>(client.GET("/api/fabrics")),
+  });
   const own = view.fabrics.find((one) => one.key === fabric.key);
   const { sheet } = view;
-  const unit = sheet.unit === "in" ? "″" : " cm";
   return (
     <details className="cloth-settings">
       <summary>How this cloth is bought</summary>
@@ -322,9 +357,15 @@ function ClothSettings({ view, fabric, act }: { view: Draft; fabric: CutFabric; 
             onChange={(event) =>
               act([
                 {
-                  do: "fabric", key: own.key, name: own.name, colour: own.colour, value: own.value, print: own.print,
-                  direction: own.direction, shelf: event.target.value,
-                }, // prettier-ignore
+                  do: "fabric",
+                  key: own.key,
+                  name: own.name,
+                  colour: own.colour,
+                  value: own.value,
+                  print: own.print,
+                  direction: own.direction,
+                  shelf: event.target.value,
+                },
               ])
             }
           >
@@ -337,15 +378,8 @@ function ClothSettings({ view, fabric, act }: { view: Draft; fabric: CutFabric; 
           </select>
         </label>
       )}
-      {(
-        [
-          ["Usable width", "usable", unit],
-          ["To straighten", "straightening", unit],
-          ["Shrinks", "shrinkage", " in 100"],
-          ["Keep leftovers from", "keep", unit],
-        ] as const
-      ).map(([words, name, suffix]) => (
-        <Typed key={name} label={words} value={sheet[name]} suffix={suffix} width="3.4rem" onKeep={(text) => act([{ do: "making", [name]: text }])} />
+      {shownOn("cloth", sheet.settings).map(([name, setting]) => (
+        <SettingField key={name} name={name} setting={setting} onKeep={(text) => act([set(name, text)])} />
       ))}
     </details>
   );

@@ -3,7 +3,8 @@ import { useHotkeys } from "react-hotkeys-hook";
 import type { Draft } from "../api/client";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
-import { type CutFabric, type CutLine, type CutPlan, SwatchOf } from "./Cut";
+import type { CutFabric, CutLine, CutPlan } from "./plan";
+import { SwatchOf } from "./SwatchOf";
 import { LayoutPicture } from "./LayoutPicture";
 
 interface Props {
@@ -48,7 +49,12 @@ export function TableView({ view, plan, fabric, fault, onTick, onFabric, onClose
       <ul>
         {fabric.lines.map((line) => (
           <li key={line.key}>
-            <button type="button" aria-pressed={line.ticked} className={line.ticked ? "ticked" : ""} onClick={() => onTick(line, !line.ticked)}>
+            <button
+              type="button"
+              aria-pressed={line.ticked}
+              className={line.ticked ? "ticked" : ""}
+              onClick={() => onTick(line, !line.ticked)}
+            >
               <span className="tick" aria-hidden="true">
                 {line.ticked ? "✓" : line.number + 1}
               </span>
@@ -65,7 +71,15 @@ export function TableView({ view, plan, fabric, fault, onTick, onFabric, onClose
       </ul>
       <div className="table-layouts">
         {fabric.layouts.map((layout, index) => (
-          <LayoutPicture key={index} layout={layout} lines={fabric.lines} view={view} fabric={fabric.key} lit={undefined} onLit={() => undefined} />
+          <LayoutPicture
+            key={index}
+            layout={layout}
+            lines={fabric.lines}
+            view={view}
+            fabric={fabric.key}
+            lit={undefined}
+            onLit={() => undefined}
+          />
         ))}
       </div>
     </main>

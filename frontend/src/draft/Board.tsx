@@ -1,21 +1,11 @@
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from "react";
+import { asText, type Cell, type Spot, type Tool, type View } from "./places";
 
-import type { Draft, Point, Schemas } from "../api/client";
+import type { Draft, Point } from "../api/client";
 import { ClothPattern } from "../common/Cloth";
 
-export type Cell = Required<Schemas["Span"]>;
-export type Tool = "put" | "turn" | "cells" | "paint" | "seam" | "rub";
-export type Spot = [number, number];
 const APART = 0.16;
 type Map6 = Draft["mates"][number]["maps"][number];
-
-export interface View {
-  letters: boolean;
-  units: boolean;
-  apart: boolean;
-  four: boolean;
-  grey: boolean;
-}
 
 interface Props {
   view: Draft;
@@ -50,12 +40,6 @@ function spanOf(a: Spot, b: Spot): Cell {
     columns: Math.abs(a[0] - b[0]) + 1,
     rows: Math.abs(a[1] - b[1]) + 1,
   };
-}
-
-/** A count of lines and parts of a line, as acts write it: a fraction of the parts. */
-export function asText(count: number, parts: number): string {
-  const over = Math.round(count * parts);
-  return over % parts === 0 ? String(over / parts) : `${String(over)}/${String(parts)}`;
 }
 
 /** Where a count of columns (or rows) lies on the sheet. */
@@ -133,7 +117,10 @@ export function Board(props: Props) {
     if (tool === "seam") {
       const end = pointAt(at);
       if (end[0] !== start[0] || end[1] !== start[1]) {
-        props.onSeam([asText(start[0], parts), asText(start[1], parts)], [asText(end[0], parts), asText(end[1], parts)]);
+        props.onSeam(
+          [asText(start[0], parts), asText(start[1], parts)],
+          [asText(end[0], parts), asText(end[1], parts)],
+        );
       }
     } else if (tool === "paint") {
       const face = faceAt(event);
@@ -354,7 +341,12 @@ export function Board(props: Props) {
           maps.slice(1).map((map, index) => <rect key={index} {...box(mated(map, cells))} />)}
       </g>
       {tool !== "seam" && tool !== "rub" && !show.four && (
-        <rect className="cursor" strokeWidth={2.4 * px} strokeDasharray={`${String(7 * px)} ${String(4 * px)}`} {...box(cells)} />
+        <rect
+          className="cursor"
+          strokeWidth={2.4 * px}
+          strokeDasharray={`${String(7 * px)} ${String(4 * px)}`}
+          {...box(cells)}
+        />
       )}
       {tool === "seam" && (
         <g className="points">
@@ -364,16 +356,14 @@ export function Board(props: Props) {
             seamTo &&
             maps.map((map, index) => {
               const [a, b] = [spotOf(moved(map, seamFrom)), spotOf(moved(map, seamTo))];
-              return <path key={index} className="seam-to-be" strokeWidth={3 * px} d={`M${a.join(" ")}L${b.join(" ")}`} />;
+              return (
+                <path key={index} className="seam-to-be" strokeWidth={3 * px} d={`M${a.join(" ")}L${b.join(" ")}`} />
+              );
             })}
         </g>
       )}
       {tool === "rub" && rubbed && (
-        <path
-          className="rubbed"
-          strokeWidth={5 * px}
-          d={`M${rubbed.start.join(" ")}L${rubbed.end.join(" ")}`}
-        />
+        <path className="rubbed" strokeWidth={5 * px} d={`M${rubbed.start.join(" ")}L${rubbed.end.join(" ")}`} />
       )}
     </svg>
   );
@@ -386,5 +376,7 @@ function Points({ sheet, parts, radius }: { sheet: Draft["sheet"]; parts: number
   ];
   const [across, down] = [along(sheet.columns), along(sheet.rows)];
   if (across.length * down.length > 6000) return null;
-  return <>{across.flatMap((x) => down.map((y) => <circle key={`${String(x)},${String(y)}`} cx={x} cy={y} r={radius} />))}</>;
+  return (
+    <>{across.flatMap((x) => down.map((y) => <circle key={`${String(x)},${String(y)}`} cx={x} cy={y} r={radius} />))}</>
+  );
 }

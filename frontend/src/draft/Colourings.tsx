@@ -20,7 +20,8 @@ export function Colourings({ view, onClose, act }: { view: Draft; onClose: () =>
       </Modal.Header>
       <Modal.Body>
         <p className="quiet-text">
-          The same draft in other fabrics. The cutting list adds all of them up; two that share a fabric share its strips and squares.
+          The same draft in other fabrics. The cutting list adds all of them up; two that share a fabric share its
+          strips and squares.
         </p>
         <div className="colourings">
           {view.colourings.map((one) => (
@@ -39,7 +40,13 @@ export function Colourings({ view, onClose, act }: { view: Draft; onClose: () =>
                 </>
               ) : (
                 <>
-                  <Typed label="Name of the colouring" showLabel={false} value={one.name} width="100%" onKeep={(name) => put(one, { name })} />
+                  <Typed
+                    label="Name of the colouring"
+                    showLabel={false}
+                    value={one.name}
+                    width="100%"
+                    onKeep={(name) => put(one, { name })}
+                  />
                   <Typed
                     label="blocks"
                     spoken={`Blocks of ${one.name}`}
@@ -48,7 +55,12 @@ export function Colourings({ view, onClose, act }: { view: Draft; onClose: () =>
                     onKeep={(text) => put(one, { blocks: Number.parseInt(text, 10) || 0 })}
                   />
                   <label>
-                    <input type="checkbox" checked={one.mirrored} onChange={() => put(one, { mirrored: !one.mirrored })} /> mirror image
+                    <input
+                      type="checkbox"
+                      checked={one.mirrored}
+                      onChange={() => put(one, { mirrored: !one.mirrored })}
+                    />{" "}
+                    mirror image
                   </label>
                   {used.map((fabric) => (
                     <label key={fabric.key} className="instead">
@@ -56,7 +68,9 @@ export function Colourings({ view, onClose, act }: { view: Draft; onClose: () =>
                       <select
                         aria-label={`${fabric.name} in ${one.name}`}
                         value={one.fabrics[fabric.key] ?? fabric.key}
-                        onChange={(event) => put(one, { fabrics: { ...one.fabrics, [fabric.key]: event.target.value } })}
+                        onChange={(event) =>
+                          put(one, { fabrics: { ...one.fabrics, [fabric.key]: event.target.value } })
+                        }
                       >
                         {view.fabrics.map((other) => (
                           <option key={other.key} value={other.key}>
@@ -66,7 +80,11 @@ export function Colourings({ view, onClose, act }: { view: Draft; onClose: () =>
                       </select>
                     </label>
                   ))}
-                  <button type="button" className="quiet" onClick={() => act([{ do: "drop-colouring", number: one.number ?? 0 }])}>
+                  <button
+                    type="button"
+                    className="quiet"
+                    onClick={() => act([{ do: "drop-colouring", number: one.number ?? 0 }])}
+                  >
                     take it away
                   </button>
                 </>

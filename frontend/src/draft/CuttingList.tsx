@@ -1,7 +1,16 @@
+import "./list.scss";
+
 import type { Act, Draft } from "../api/client";
 import { Swatch } from "../common/Cloth";
 import { Fr } from "../common/Fr";
+import { set } from "../common/settings";
 import { Typed } from "../common/Typed";
+
+const LENGTHS = [
+  ["trim_margin", "by", "Trim margin"],
+  ["seam", "seam", "Seam allowance"],
+  ["ruler_step", "ruler", "Ruler step"],
+] as const;
 
 type Cut = Draft["cutting"][number]["cuts"][number];
 
@@ -28,7 +37,6 @@ export function cutsOf(view: Draft, face: Draft["faces"][number]): Cut[] {
 /** The cutting list: fabric by fabric, count first, size large, what it is for small. */
 export function CuttingList({ view, act, lit, onLight }: Props) {
   const { sheet } = view;
-  const trueCut = sheet.trim_margin === "0";
   return (
     <section aria-labelledby="list-head" className="list">
       <div className="list-head">
@@ -41,35 +49,42 @@ export function CuttingList({ view, act, lit, onLight }: Props) {
           onKeep={(text) => act([{ do: "making", blocks: Number.parseInt(text, 10) || 0 }])}
           suffix={sheet.blocks === 1 ? "block" : "blocks"}
         />
-        {sheet.all_blocks !== sheet.blocks && <small className="quiet-text">{sheet.all_blocks} with all colourings</small>}
+        {sheet.all_blocks !== sheet.blocks && (
+          <small className="quiet-text">{sheet.all_blocks} with all colourings</small>
+        )}
       </div>
       <div className="making">
         <fieldset>
           <legend className="visually-hidden">How pieces of units are cut</legend>
-          <label title="Cut exactly and trust the seam">
-            <input
-              type="radio"
-              name="school"
-              checked={trueCut}
-              onChange={() => act([{ do: "making", trim_margin: "0" }])}
-            />
-            true cut
-          </label>
-          <label title="Cut a little larger and trim every unit to its unfinished size">
-            <input
-              type="radio"
-              name="school"
-              checked={!trueCut}
-              onChange={() => act([{ do: "making", trim_margin: sheet.ruler_step }])}
-            />
-            to trim
-          </label>
+          {sheet.schools.map((school) => (
+            <label key={school.words}>
+              <input
+                type="radio"
+                name="school"
+                checked={school.hers}
+                onChange={() => act([{ do: "making", settings: school.settings }])}
+              />
+              {school.words}
+            </label>
+          ))}
         </fieldset>
-        {!trueCut && (
-          <Typed label="by" spoken="Trim margin" value={sheet.trim_margin} width="2.6rem" onKeep={(text) => act([{ do: "making", trim_margin: text }])} />
-        )}
-        <Typed label="seam" spoken="Seam allowance" value={sheet.seam} width="2.6rem" onKeep={(text) => act([{ do: "making", seam: text }])} />
-        <Typed label="ruler" spoken="Ruler step" value={sheet.ruler_step} width="2.6rem" onKeep={(text) => act([{ do: "making", ruler_step: text }])} />
+        {LENGTHS.map(([name, label, spoken]) => {
+          const setting = sheet.settings[name];
+          const asked = sheet.schools.find((school) => school.asks.includes(name));
+          return (
+            setting &&
+            (asked?.hers ?? true) && (
+              <Typed
+                key={name}
+                label={label}
+                spoken={spoken}
+                value={setting.value}
+                width="2.6rem"
+                onKeep={(text) => act([set(name, text)])}
+              />
+            )
+          );
+        })}
       </div>
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a region that scrolls must be reachable by key */}
       <div className="list-body" tabIndex={0} role="region" aria-label="Lines of the cutting list">
@@ -94,7 +109,8 @@ export function CuttingList({ view, act, lit, onLight }: Props) {
                       <summary>
                         <span className="count">{cut.count}</span>
                         <span className="what">
-                          {cut.what} <b>
+                          {cut.what}{" "}
+                          <b>
                             <Fr>{cut.size}</Fr>
                           </b>
                           {cut.further && (
@@ -126,7 +142,15 @@ export function CuttingList({ view, act, lit, onLight }: Props) {
   );
 }
 
-function Units({ view, act, onLight }: { view: Draft; act: (acts: Act[]) => void; onLight: (faces: number[]) => void }) {
+function Units({
+  view,
+  act,
+  onLight,
+}: {
+  view: Draft;
+  act: (acts: Act[]) => void;
+  onLight: (faces: number[]) => void;
+}) {
   return (
     <section aria-labelledby="units-head" className="units">
       <h3 id="units-head">How each unit is made</h3>
@@ -134,7 +158,9 @@ function Units({ view, act, onLight }: { view: Draft; act: (acts: Act[]) => void
         {view.units.map((unit, index) => (
           <li
             key={`${unit.label} ${unit.method}`}
-            onPointerEnter={() => onLight(view.faces.flatMap((face, index) => (face.unit === unit.label ? [index] : [])))}
+            onPointerEnter={() =>
+              onLight(view.faces.flatMap((face, index) => (face.unit === unit.label ? [index] : [])))
+            }
             onPointerLeave={() => onLight([])}
           >
             <span className="label">{unit.label}</span>
@@ -156,12 +182,14 @@ function Units({ view, act, onLight }: { view: Draft; act: (acts: Act[]) => void
                           do: "method",
                           kind: unit.kind,
                           method: event.target.value || null,
-                          ...(unit.at ? { at: unit.at as [string, string] } : {}),
+                          ...(unit.at ? { at: unit.at } : {}),
                         },
                       ])
                     }
                   >
-                    <option value="">proposed{unit.chosen ? "" : `: ${unit.methods.find((one) => one.name === unit.way)?.words}`}</option>
+                    <option value="">
+                      proposed{unit.chosen ? "" : `: ${unit.methods.find((one) => one.name === unit.way)?.words}`}
+                    </option>
                     {unit.methods.map((method) => (
                       <option key={method.name} value={method.name}>
                         {method.words}

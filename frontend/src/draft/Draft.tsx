@@ -1,10 +1,14 @@
+import "./draft.scss";
+
 import { useDeferredValue, useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 
 import { type Act, type Draft, type MatesName } from "../api/client";
+import { useUsual } from "../api/useUsual";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
-import { Board, type Tool, type View } from "./Board";
+import { Board } from "./Board";
+import type { Tool, View } from "./places";
 import { CuttingList, cutsOf } from "./CuttingList";
 import { Colourings } from "./Colourings";
 import { Edges } from "./Edges";
@@ -15,11 +19,11 @@ import { Tools } from "./Tools";
 import { type InHand, Tray, useTray } from "./Tray";
 import { Typed } from "../common/Typed";
 import { useBoardKeys } from "./useBoardKeys";
-import type { Drafting } from "../block/useDraft";
+import type { DraftInHand } from "../block/useDraft";
 
 interface Props {
   view: Draft;
-  drafting: Drafting;
+  drafting: DraftInHand;
   tool: Tool;
   setTool: (tool: Tool) => void;
   show: View;
@@ -35,7 +39,8 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
   const { sheet } = view;
   const drawn = useDeferredValue(view); // the list first, the drawing a blink later
   const stamps = useTray();
-  const [unit, setUnit] = useState<InHand>({ unit: "half-square-triangle", turn: 0, flip: false });
+  const usual = useUsual();
+  const [unit, setUnit] = useState<InHand>({ unit: usual.kind, turn: 0, flip: false });
   const [taken, setTaken] = useState<string[]>([]);
   const [slot, setSlot] = useState(0);
   const [matesName, setMates] = useState<MatesName>("none");
@@ -59,11 +64,27 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
   const take = (key: string) => setTaken(hand.map((before, place) => (place === slot ? key : before)));
 
   const does = useBoardKeys({
-    view, tool, setTool, parts, unit, setUnit, hand, slot, spread, whole, stamps, act, take, maps: mates?.maps ?? [],
-    nextMates: () => setMates(view.mates[(view.mates.findIndex((one) => one.name === mates?.name) + 1) % view.mates.length]?.name ?? "none"),
+    view,
+    tool,
+    setTool,
+    parts,
+    unit,
+    setUnit,
+    hand,
+    slot,
+    spread,
+    whole,
+    stamps,
+    act,
+    take,
+    maps: mates?.maps ?? [],
+    nextMates: () =>
+      setMates(
+        view.mates[(view.mates.findIndex((one) => one.name === mates?.name) + 1) % view.mates.length]?.name ?? "none",
+      ),
     openKeys: () => setKeys(true),
     say,
-  }); // prettier-ignore
+  });
 
   useHotkeys("shift+slash", () => setKeys(true), { useKey: false });
 
@@ -88,21 +109,68 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
         />
         <section className="bench" aria-label="Draft">
           <Tools
-            tool={tool} setTool={setTool} view={view} mates={mates?.name ?? "none"} setMates={setMates} parts={parts}
-            setParts={setParts} spread={spread} setSpread={setSpread} show={show} setShow={setShow} unit={unit} setUnit={setUnit}
-            whole={whole} setWhole={setWhole} cells={does.cellActs}
+            tool={tool}
+            setTool={setTool}
+            view={view}
+            mates={mates?.name ?? "none"}
+            setMates={setMates}
+            parts={parts}
+            setParts={setParts}
+            spread={spread}
+            setSpread={setSpread}
+            show={show}
+            setShow={setShow}
+            unit={unit}
+            setUnit={setUnit}
+            whole={whole}
+            setWhole={setWhole}
+            cells={does.cellActs}
           />
           <div className="size-row">
-            <Typed label="Finished" spoken="Finished width" value={sheet.finished_width} fault={faultAt("width")} width="3.2rem"
-              onKeep={(width) => plainAct([{ do: "resize", width, height: sheet.finished_width === sheet.finished_height ? width : sheet.finished_height }])} />
-            <Typed label="by" spoken="Finished height" value={sheet.finished_height} fault={faultAt("height")} width="3.2rem"
-              onKeep={(height) => plainAct([{ do: "resize", width: sheet.finished_width, height }])} />
-            <select aria-label="Unit of length" value={sheet.unit}
-              onChange={(event) => plainAct([{ do: "resize", width: sheet.finished_width, height: sheet.finished_height, unit: event.target.value === "cm" ? "cm" : "in" }])}>
+            <Typed
+              label="Finished"
+              spoken="Finished width"
+              value={sheet.finished_width}
+              fault={faultAt("width")}
+              width="3.2rem"
+              onKeep={(width) =>
+                plainAct([
+                  {
+                    do: "resize",
+                    width,
+                    height: sheet.finished_width === sheet.finished_height ? width : sheet.finished_height,
+                  },
+                ])
+              }
+            />
+            <Typed
+              label="by"
+              spoken="Finished height"
+              value={sheet.finished_height}
+              fault={faultAt("height")}
+              width="3.2rem"
+              onKeep={(height) => plainAct([{ do: "resize", width: sheet.finished_width, height }])}
+            />
+            <select
+              aria-label="Unit of length"
+              value={sheet.unit}
+              onChange={(event) =>
+                plainAct([
+                  {
+                    do: "resize",
+                    width: sheet.finished_width,
+                    height: sheet.finished_height,
+                    unit: event.target.value === "cm" ? "cm" : "in",
+                  },
+                ])
+              }
+            >
               <option value="in">inches</option>
               <option value="cm">cm</option>
             </select>
-            <span className="quiet-text"><Fr>{sheet.unfinished}</Fr> unfinished</span>
+            <span className="quiet-text">
+              <Fr>{sheet.unfinished}</Fr> unfinished
+            </span>
             <Proportions view={view} act={plainAct} />
             <button type="button" className="quiet" onClick={() => setChart(true)}>
               size chart
@@ -110,7 +178,10 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
           </div>
           {(elsewhere.length > 0 || faultAt("width") || faultAt("height") || said) && (
             <Said
-              text={[...drafting.faults.map((fault) => `${fault.place}: ${fault.message}`), ...(said ? [said] : [])].join("\n")}
+              text={[
+                ...drafting.faults.map((fault) => `${fault.place}: ${fault.message}`),
+                ...(said ? [said] : []),
+              ].join("\n")}
               onClose={() => {
                 drafting.dismiss();
                 say(undefined);
@@ -120,12 +191,23 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
           <div className="board-place">
             <Edges view={view} act={plainAct} />
             <Board
-              view={drawn} tool={tool} parts={parts} maps={mates?.maps ?? []} show={show} lit={litFaces}
-              cursor={does.cursor} pen={does.pen} picked={does.picked} onCursor={does.setCursor} onCells={does.onCells}
-              onFace={does.onFace} onSeam={(start, end) => act([{ do: "sew", start, end }])}
+              view={drawn}
+              tool={tool}
+              parts={parts}
+              maps={mates?.maps ?? []}
+              show={show}
+              lit={litFaces}
+              cursor={does.cursor}
+              pen={does.pen}
+              picked={does.picked}
+              onCursor={does.setCursor}
+              onCells={does.onCells}
+              onFace={does.onFace}
+              onSeam={(start, end) => act([{ do: "sew", start, end }])}
               onRub={(stretch) => act([{ do: "rub", start: stretch.start_at, end: stretch.end_at, whole }])}
               onDropFabric={(face, fabric) => does.onFace(face, fabric)}
-              onHover={(face) => setHovered(face)} onKey={does.onKey}
+              onHover={(face) => setHovered(face)}
+              onKey={does.onKey}
             />
           </div>
           <p id="cell-said" className="visually-hidden" aria-live="polite">
@@ -134,7 +216,8 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
           <p className="patch-said">
             {over ? (
               <>
-                <b>Patch {over.letter}</b> <span>
+                <b>Patch {over.letter}</b>{" "}
+                <span>
                   finished <Fr>{over.finished}</Fr>
                 </span>
                 <span>
@@ -152,7 +235,13 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
             )}
           </p>
           <Fabrics
-            view={view} hand={hand} slot={slot} onSlot={setSlot} onTake={take} act={plainAct} onColourings={() => setColourings(true)}
+            view={view}
+            hand={hand}
+            slot={slot}
+            onSlot={setSlot}
+            onTake={take}
+            act={plainAct}
+            onColourings={() => setColourings(true)}
           />
         </section>
         <CuttingList view={view} act={plainAct} lit={{ cuts: new Set(cuts.map((cut) => cut.id)) }} onLight={setLit} />

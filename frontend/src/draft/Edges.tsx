@@ -29,12 +29,20 @@ function Edge({ axis, view, act }: { axis: Axis; view: Draft; act: (acts: Act[])
   const full = (whole / span) * BOARD + 2 * MARGIN;
   const share = (length: number) => `${String((100 * (MARGIN + (length / span) * BOARD)) / full)}%`;
   return (
-    <div className={`edge ${axis}`} role="group" aria-label={`Finished ${axis === "columns" ? "widths of the columns" : "heights of the rows"}`}>
+    <div
+      className={`edge ${axis}`}
+      role="group"
+      aria-label={`Finished ${axis === "columns" ? "widths of the columns" : "heights of the rows"}`}
+    >
       {lines.map((line, index) => (
         <span
           key={index}
           className="edge-line"
-          style={axis === "columns" ? { left: share(line.start + line.length / 2) } : { top: share(line.start + line.length / 2) }}
+          style={
+            axis === "columns"
+              ? { left: share(line.start + line.length / 2) }
+              : { top: share(line.start + line.length / 2) }
+          }
         >
           {open === index ? (
             <span className="edge-open">
@@ -48,7 +56,11 @@ function Edge({ axis, view, act }: { axis: Axis; view: Draft; act: (acts: Act[])
                   setOpen(undefined);
                 }}
               />
-              <button type="button" className="quiet small" onClick={() => act([{ do: "add-line", axis, line: index + 1 }])}>
+              <button
+                type="button"
+                className="quiet small"
+                onClick={() => act([{ do: "add-line", axis, line: index + 1 }])}
+              >
                 add one after
               </button>
               {index > 0 && (
@@ -87,7 +99,12 @@ function Edge({ axis, view, act }: { axis: Axis; view: Draft; act: (acts: Act[])
                   take out
                 </button>
               )}
-              <button type="button" className="quiet small" onClick={() => setOpen(undefined)} aria-label={`Close ${one} ${String(index + 1)}`}>
+              <button
+                type="button"
+                className="quiet small"
+                onClick={() => setOpen(undefined)}
+                aria-label={`Close ${one} ${String(index + 1)}`}
+              >
                 ×
               </button>
             </span>
@@ -106,14 +123,30 @@ function Edge({ axis, view, act }: { axis: Axis; view: Draft; act: (acts: Act[])
         </span>
       ))}
       {lines.slice(1).map((line, index) => (
-        <Grip key={index} axis={axis} at={line.start} share={share} onMove={(to) => act([{ do: "move-edge", axis, line: index + 1, to }])} />
+        <Grip
+          key={index}
+          axis={axis}
+          at={line.start}
+          share={share}
+          onMove={(to) => act([{ do: "move-edge", axis, line: index + 1, to }])}
+        />
       ))}
     </div>
   );
 }
 
 /** A grip on a grid line; dropped, the server lays the line on the ruler. */
-function Grip({ axis, at, share, onMove }: { axis: Axis; at: number; share: (length: number) => string; onMove: (to: string) => void }) {
+function Grip({
+  axis,
+  at,
+  share,
+  onMove,
+}: {
+  axis: Axis;
+  at: number;
+  share: (length: number) => string;
+  onMove: (to: string) => void;
+}) {
   const [moved, setMoved] = useState<number>();
   const place = moved ?? at;
   const along = (event: PointerEvent) => {

@@ -1,4 +1,4 @@
-import { type FormEvent, useState } from "react";
+import { type SyntheticEvent, useState } from "react";
 import { Button, Form, Modal } from "react-bootstrap";
 
 import type { Act, Draft } from "../api/client";
@@ -59,7 +59,12 @@ export function Fabrics({ view, hand, slot, onSlot, onTake, act, onColourings }:
               <Swatch fabric={fabric} index={index} />
               <span>{fabric.name}</span>
             </button>
-            <button type="button" className="quiet small" aria-label={`Change ${fabric.name}`} onClick={() => setEditing(fabric)}>
+            <button
+              type="button"
+              className="quiet small"
+              aria-label={`Change ${fabric.name}`}
+              onClick={() => setEditing(fabric)}
+            >
               change
             </button>
           </li>
@@ -99,16 +104,18 @@ function FabricForm({
   const [form, setForm] = useState({
     name: fabric?.name ?? "",
     colour: fabric?.colour ?? "#8a9a8e",
-    value: fabric?.value ?? ("medium" as Fabric["value"]),
-    print: fabric?.print ?? ("solid" as Fabric["print"]),
+    value: fabric?.value ?? "medium",
+    print: fabric?.print ?? "solid",
     direction: fabric?.direction ?? 0,
   });
   const [other, setOther] = useState("");
   const change = (part: Partial<typeof form>) => setForm({ ...form, ...part });
 
-  function keep(event: FormEvent) {
+  function keep(event: SyntheticEvent) {
     event.preventDefault();
-    act([{ do: "fabric", key: fabric?.key ?? "", shelf: fabric?.shelf ?? "", ...form, name: form.name.trim() || "Fabric" }]);
+    act([
+      { do: "fabric", key: fabric?.key ?? "", shelf: fabric?.shelf ?? "", ...form, name: form.name.trim() || "Fabric" },
+    ]);
     onClose();
   }
 
@@ -121,15 +128,24 @@ function FabricForm({
         <Modal.Body className="stack">
           <Form.Group controlId="fabric-name">
             <Form.Label>Name</Form.Label>
-            {/* eslint-disable-next-line jsx-a11y/no-autofocus -- a dialog takes the focus, and this is its first field */}
-            <Form.Control value={form.name} onChange={(event) => change({ name: event.target.value })} autoFocus maxLength={120} />
+
+            <Form.Control
+              value={form.name}
+              onChange={(event) => change({ name: event.target.value })}
+              // eslint-disable-next-line jsx-a11y/no-autofocus -- the dialog opens to be typed into
+              autoFocus
+              maxLength={120}
+            />
           </Form.Group>
           <div className="side-by-side">
             <FabricFields id="fabric" form={form} onChange={change} />
             {form.print === "directional" && (
               <Form.Group controlId="fabric-direction">
                 <Form.Label>Points</Form.Label>
-                <Form.Select value={form.direction} onChange={(event) => change({ direction: Number(event.target.value) })}>
+                <Form.Select
+                  value={form.direction}
+                  onChange={(event) => change({ direction: Number(event.target.value) })}
+                >
                   <option value={0}>up</option>
                   <option value={90}>right</option>
                   <option value={180}>down</option>

@@ -1,7 +1,8 @@
+import { useMutation } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { Button, Dropdown, Form, Modal } from "react-bootstrap";
 
-import { client, type Document, download, type Draft, type Schemas, settled } from "../api/client";
+import { client, type Document, download, type Draft, file, handOver, type Schemas, settled } from "../api/client";
 import { States } from "../block/States";
 import { Fr } from "../common/Fr";
 
@@ -9,13 +10,8 @@ const PNG_SIZE = 1600;
 
 /** The block as a PNG picture, drawn by the browser from its SVG. */
 async function asPng(document: Document, name: string): Promise<void> {
-  const response = await fetch("/api/files/block.svg", {
-    method: "POST",
-    headers: { "Content-Type": "application/json" },
-    body: JSON.stringify({ document }),
-  });
-  if (!response.ok) throw new Error("The picture could not be drawn; the server refused the draft.");
-  const source = URL.createObjectURL(new Blob([await response.text()], { type: "image/svg+xml" }));
+  const { content } = await file("/api/files/block.svg", { document });
+  const source = URL.createObjectURL(content);
   const picture = new Image();
   picture.src = source;
   await picture.decode();
@@ -25,10 +21,7 @@ async function asPng(document: Document, name: string): Promise<void> {
   canvas.height = Math.round(picture.naturalHeight * scale);
   canvas.getContext("2d")?.drawImage(picture, 0, 0, canvas.width, canvas.height);
   URL.revokeObjectURL(source);
-  const link = window.document.createElement("a");
-  link.href = canvas.toDataURL("image/png");
-  link.download = `${name}.png`;
-  link.click();
+  handOver(`${name}.png`, canvas.toDataURL("image/png"));
 }
 
 interface Props {
@@ -42,10 +35,12 @@ interface Props {
 export function Files({ id, view, onTaken, say }: Props) {
   const [earlier, setEarlier] = useState(false);
   const [svg, setSvg] = useState<string>();
-  const file = useRef<HTMLInputElement>(null);
-  const run = (work: Promise<void>) => {
-    work.catch((reason: unknown) => say(reason instanceof Error ? reason.message : String(reason)));
-  };
+  const picker = useRef<HTMLInputElement>(null);
+  const { document } = view;
+  const taking = useMutation({
+    mutationFn: (take: () => Promise<void>) => take(),
+    onError: (reason) => say(reason.message),
+  });
   return (
     <>
       <Dropdown align="end">
@@ -54,17 +49,25 @@ export function Files({ id, view, onTaken, say }: Props) {
         </Dropdown.Toggle>
         <Dropdown.Menu>
           <Dropdown.Header>Take away</Dropdown.Header>
-          <Dropdown.Item onClick={() => run(download("/api/files/block", view.document))}>Block file</Dropdown.Item>
-          <Dropdown.Item onClick={() => run(download("/api/files/cutting.csv", view.document))}>Cutting list as CSV</Dropdown.Item>
-          <Dropdown.Item onClick={() => run(download("/api/files/block.svg", view.document))}>Drawing as SVG, true size</Dropdown.Item>
-          <Dropdown.Item onClick={() => run(asPng(view.document, view.sheet.name))}>Picture as PNG</Dropdown.Item>
+          <Dropdown.Item onClick={() => taking.mutate(() => download("/api/files/block", { document }))}>
+            Block file
+          </Dropdown.Item>
+          <Dropdown.Item onClick={() => taking.mutate(() => download("/api/files/cutting.csv", { document }))}>
+            Cutting list as CSV
+          </Dropdown.Item>
+          <Dropdown.Item onClick={() => taking.mutate(() => download("/api/files/block.svg", { document }))}>
+            Drawing as SVG, true size
+          </Dropdown.Item>
+          <Dropdown.Item onClick={() => taking.mutate(() => asPng(document, view.sheet.name))}>
+            Picture as PNG
+          </Dropdown.Item>
           <Dropdown.Header>Bring in</Dropdown.Header>
-          <Dropdown.Item onClick={() => file.current?.click()}>Seams from an SVG drawing …</Dropdown.Item>
+          <Dropdown.Item onClick={() => picker.current?.click()}>Seams from an SVG drawing …</Dropdown.Item>
           <Dropdown.Item onClick={() => setEarlier(true)}>An earlier state of this block …</Dropdown.Item>
         </Dropdown.Menu>
       </Dropdown>
       <input
-        ref={file}
+        ref={picker}
         type="file"
         accept=".svg,image/svg+xml"
         hidden
@@ -81,20 +84,24 @@ export function Files({ id, view, onTaken, say }: Props) {
   );
 }
 
-function FromSvg({ view, svg, onClose, onTaken }: { view: Draft; svg: string; onClose: () => void; onTaken: Props["onTaken"] }) {
+function FromSvg({
+  view,
+  svg,
+  onClose,
+  onTaken,
+}: {
+  view: Draft;
+  svg: string;
+  onClose: () => void;
+  onTaken: Props["onTaken"];
+}) {
   const [parts, setParts] = useState(4);
-  const [taken, setTaken] = useState<Schemas["SvgOut"]>();
-  const [fault, setFault] = useState<string>();
-
-  async function look() {
-    try {
-      setTaken(await settled<Schemas["SvgOut"]>(client.POST("/api/draft/from-svg", { body: { document: view.document, svg, parts } })));
-      setFault(undefined);
-    } catch (reason) {
-      setTaken(undefined);
-      setFault(reason instanceof Error ? reason.message : String(reason));
-    }
-  }
+  const looking = useMutation({
+    mutationFn: () =>
+      settled<Schemas["SvgOut"]>(client.POST("/api/draft/from-svg", { body: { document: view.document, svg, parts } })),
+  });
+  const { data: taken } = looking;
+  const fault = looking.error?.message;
 
   return (
     <Modal show onHide={onClose} aria-labelledby="svg-head">
@@ -108,7 +115,7 @@ function FromSvg({ view, svg, onClose, onTaken }: { view: Draft; svg: string; on
             value={parts}
             onChange={(event) => {
               setParts(Number(event.target.value));
-              setTaken(undefined);
+              looking.reset();
             }}
           >
             {[1, 2, 3, 4, 6, 8, 12, 16].map((count) => (
@@ -118,7 +125,9 @@ function FromSvg({ view, svg, onClose, onTaken }: { view: Draft; svg: string; on
             ))}
           </Form.Select>
         </Form.Group>
-        <p className="quiet-text">The drawing is fitted to the block by its own outline. Its straight lines take the place of all seams here.</p>
+        <p className="quiet-text">
+          The drawing is fitted to the block by its own outline. Its straight lines take the place of all seams here.
+        </p>
         {fault && (
           <p role="alert" className="text-danger">
             {fault}
@@ -140,7 +149,7 @@ function FromSvg({ view, svg, onClose, onTaken }: { view: Draft; svg: string; on
         )}
       </Modal.Body>
       <Modal.Footer>
-        <Button variant="outline-primary" onClick={() => void look()}>
+        <Button variant="outline-primary" onClick={() => looking.mutate()}>
           Look
         </Button>
         <Button

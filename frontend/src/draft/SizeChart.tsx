@@ -1,38 +1,35 @@
-import { type FormEvent, useEffect, useState } from "react";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { Button, Form, Modal, Table } from "react-bootstrap";
 
-import { type Act, client, type Draft, type Faults, Refused, type Schemas, settled } from "../api/client";
+import { type Act, client, type Draft, faultsOf, type Schemas, settled } from "../api/client";
+import { useBeginning } from "../api/useUsual";
 import { Fr } from "../common/Fr";
 
 type Row = Schemas["ChartRowOut"];
 
 /** The size chart of this very block: every letter's cut over a range of finished sizes; choosing a row changes it. */
 export function SizeChart({ view, onClose, act }: { view: Draft; onClose: () => void; act: (acts: Act[]) => void }) {
-  const inches = view.sheet.unit === "in";
+  const { size_step } = useBeginning(view.sheet.unit);
   const [range, setRange] = useState({
     start: String(Math.max(1, Math.floor(view.sheet.width / 2))),
     end: String(Math.ceil(view.sheet.width * 1.5)),
-    step: inches ? "1/2" : "1",
+    step: size_step,
   });
-  const [rows, setRows] = useState<Row[]>([]);
-  const [faults, setFaults] = useState<Faults["faults"]>([]);
+  const [asked, setAsked] = useState(range);
+  const chart = useQuery({
+    queryKey: ["sizes", view.document, asked],
+    queryFn: ({ signal }) =>
+      settled<Row[]>(client.POST("/api/draft/sizes", { body: { document: view.document, ...asked }, signal })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const rows = chart.data ?? [];
+  const faults = chart.error ? faultsOf(chart.error) : [];
 
-  async function work() {
-    try {
-      setRows(await settled<Row[]>(client.POST("/api/draft/sizes", { body: { document: view.document, ...range } })));
-      setFaults([]);
-    } catch (reason) {
-      if (reason instanceof Refused) setFaults(reason.faults.faults);
-      else setFaults([{ place: "", message: "Yonk's server does not answer." }]);
-    }
-  }
-  useEffect(() => {
-    void work();
-    // worked out once when it is opened; after that on asking
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, []);
-
-  const letters = [...new Map(rows.flatMap((row) => row.cells.map((cell) => [`${cell.letter} ${cell.further}`, cell]))).keys()];
+  const letters = [
+    ...new Map(rows.flatMap((row) => row.cells.map((cell) => [`${cell.letter} ${cell.further}`, cell]))).keys(),
+  ];
   return (
     <Modal show onHide={onClose} size="xl" scrollable aria-labelledby="chart-head">
       <Modal.Header closeButton>
@@ -41,9 +38,9 @@ export function SizeChart({ view, onClose, act }: { view: Draft; onClose: () => 
       <Modal.Body>
         <Form
           className="side-by-side end"
-          onSubmit={(event: FormEvent) => {
+          onSubmit={(event) => {
             event.preventDefault();
-            void work();
+            setAsked(range);
           }}
         >
           {(["start", "end", "step"] as const).map((name) => (

@@ -1,7 +1,7 @@
 import { Dropdown } from "react-bootstrap";
 
 import type { Draft, MatesName } from "../api/client";
-import type { Tool, View } from "./Board";
+import type { Tool, View } from "./places";
 import type { InHand } from "./Tray";
 
 const TOOLS: [Tool, string, string][] = [
@@ -70,10 +70,20 @@ export function Tools(props: Props) {
       <div className="tool-more">
         {tool === "put" && (
           <>
-            <button type="button" className="quiet" onClick={() => props.setUnit({ ...unit, turn: (unit.turn + 1) % 4 })} title="R">
+            <button
+              type="button"
+              className="quiet"
+              onClick={() => props.setUnit({ ...unit, turn: (unit.turn + 1) % 4 })}
+              title="R"
+            >
               turn it
             </button>
-            <button type="button" className="quiet" onClick={() => props.setUnit({ ...unit, flip: !unit.flip })} title="F">
+            <button
+              type="button"
+              className="quiet"
+              onClick={() => props.setUnit({ ...unit, flip: !unit.flip })}
+              title="F"
+            >
               mirror it
             </button>
           </>
@@ -85,7 +95,11 @@ export function Tools(props: Props) {
             </button>
           ))}
         {tool === "rub" && (
-          <select aria-label="What is rubbed out" value={props.whole ? "whole" : "stretch"} onChange={(event) => props.setWhole(event.target.value === "whole")}>
+          <select
+            aria-label="What is rubbed out"
+            value={props.whole ? "whole" : "stretch"}
+            onChange={(event) => props.setWhole(event.target.value === "whole")}
+          >
             <option value="stretch">a stretch</option>
             <option value="whole">the whole seam</option>
           </select>
@@ -104,7 +118,11 @@ export function Tools(props: Props) {
           </select>
         )}
         {tool === "seam" && (
-          <select aria-label="Ruled points" value={props.parts} onChange={(event) => props.setParts(Number(event.target.value))}>
+          <select
+            aria-label="Ruled points"
+            value={props.parts}
+            onChange={(event) => props.setParts(Number(event.target.value))}
+          >
             {PARTS.map(([count, words]) => (
               <option key={count} value={count}>
                 {words}
@@ -116,7 +134,11 @@ export function Tools(props: Props) {
       <span className="spring" />
       <label className="typed">
         <span>Mates</span>
-        <select value={props.mates} onChange={(event) => props.setMates(event.target.value as MatesName)} title="Do it at the matching places too (M)">
+        <select
+          value={props.mates}
+          onChange={(event) => props.setMates(event.target.value as MatesName)}
+          title="Do it at the matching places too (M)"
+        >
           {props.view.mates.map((one) => (
             <option key={one.name} value={one.name}>
               {one.words}

@@ -19,7 +19,11 @@ interface Props {
 }
 
 export function useTray(): Stamp[] {
-  const tray = useQuery({ queryKey: ["tray"], queryFn: () => settled<Stamp[]>(client.GET("/api/tray")), staleTime: Infinity });
+  const tray = useQuery({
+    queryKey: ["tray"],
+    queryFn: () => settled<Stamp[]>(client.GET("/api/tray")),
+    staleTime: Infinity,
+  });
   return tray.data ?? [];
 }
 
@@ -39,7 +43,12 @@ export function Tray({ view, hand, fabrics, onUnit }: Props) {
           aria-label={stamp.words}
           onClick={() => onUnit(stamp.kind)}
         >
-          <StampPicture stamp={stamp} view={view} fabrics={fabrics} turn={hand.unit === stamp.kind ? hand : undefined} />
+          <StampPicture
+            stamp={stamp}
+            view={view}
+            fabrics={fabrics}
+            turn={hand.unit === stamp.kind ? hand : undefined}
+          />
         </button>
       ))}
     </div>

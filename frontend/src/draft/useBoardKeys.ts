@@ -1,7 +1,7 @@
 import { type KeyboardEvent, useState } from "react";
 
 import type { Act, Draft, Point } from "../api/client";
-import { asText, type Cell, type Spot, type Tool } from "./Board";
+import { asText, type Cell, type Spot, type Tool } from "./places";
 import type { InHand, Stamp } from "./Tray";
 
 interface Hands {
@@ -63,7 +63,7 @@ export function useBoardKeys(hands: Hands) {
   function onFace(face: number, dropped?: string) {
     const there = view.faces[face];
     const fabric = dropped ?? hands.hand[hands.slot];
-    if (there && fabric) hands.act([{ do: "paint", at: there.at as Point, fabric, spread: hands.spread }]);
+    if (there && fabric) hands.act([{ do: "paint", at: there.at, fabric, spread: hands.spread }]);
   }
 
   const inCell = () => {
@@ -75,7 +75,7 @@ export function useBoardKeys(hands: Hands) {
     const found =
       tool === "rub"
         ? view.stretches.map(({ start, end }): Spot => [(start[0] + end[0]) / 2, (start[1] + end[1]) / 2])
-        : view.faces.map((face) => face.letter_at as Spot);
+        : view.faces.map((face) => face.letter_at);
     return found.flatMap((spot, index) => (holds(spot) ? [index] : []));
   };
 
@@ -88,7 +88,7 @@ export function useBoardKeys(hands: Hands) {
     else if (tool === "paint") onFace(picked ?? inCell()[0] ?? -1);
     else if (tool === "rub") {
       const stretch = view.stretches[picked ?? inCell()[0] ?? -1];
-      if (stretch) hands.act([{ do: "rub", start: stretch.start_at as Point, end: stretch.end_at as Point, whole: hands.whole }]);
+      if (stretch) hands.act([{ do: "rub", start: stretch.start_at, end: stretch.end_at, whole: hands.whole }]);
       setPicked(undefined);
     } else {
       const at = pen?.at ?? [kept.column, kept.row];
@@ -179,8 +179,16 @@ export function useBoardKeys(hands: Hands) {
       ? [
           { words: "copy", title: "Ctrl + C", run: () => setCopied(kept) },
           { words: "paste", title: "Ctrl + V", run: paste },
-          { words: "repeat quarter", title: "Repeat the top left quarter, turned around the middle", run: () => hands.act([{ do: "repeat-quarter", way: "turned" }]) },
-          { words: "mirror quarter", title: "Repeat the top left quarter, mirrored", run: () => hands.act([{ do: "repeat-quarter", way: "mirrored" }]) },
+          {
+            words: "repeat quarter",
+            title: "Repeat the top left quarter, turned around the middle",
+            run: () => hands.act([{ do: "repeat-quarter", way: "turned" }]),
+          },
+          {
+            words: "mirror quarter",
+            title: "Repeat the top left quarter, mirrored",
+            run: () => hands.act([{ do: "repeat-quarter", way: "mirrored" }]),
+          },
         ]
       : []),
   ];

@@ -1,35 +1,32 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { type FormEvent, useEffect, useState } from "react";
+import "./fabrics.scss";
+
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
 import { Button, Form, Modal } from "react-bootstrap";
 import { Link } from "react-router";
 
-import { client, type Faults, Refused, type Schemas, settled } from "../api/client";
+import { client, faultsOf, type Schemas, settled } from "../api/client";
+import { useChange } from "../api/useChange";
 import { Brand } from "../common/Brand";
 import { Swatch } from "../common/Cloth";
 import { FabricFields } from "../common/FabricFields";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
+import { drawn, markOf, type ShelfFabric } from "./shelfFabric";
 import { Shopping } from "./Shopping";
 
-export type ShelfFabric = Schemas["ShelfFabricOut"];
-
-/** A shelf fabric as it is drawn. */
-export function drawn(fabric: Pick<ShelfFabric, "name" | "colour" | "ink" | "value" | "print">) {
-  return { ...fabric, key: fabric.name, direction: 0, shelf: "", patches: 0 };
-}
-
-/** Which mark a fabric of the shelf has, the same on every list. */
-export function markOf(name: string): number {
-  return [...name].reduce((sum, letter) => sum + (letter.codePointAt(0) ?? 0), 0) % 8;
-}
+const SHELF = [["fabrics"]];
 
 /** The fabric shelf: what there is, in which pieces; and what to buy for chosen blocks. */
 export function FabricShelf() {
-  const queries = useQueryClient();
   const shelf = useQuery({ queryKey: ["fabrics"], queryFn: () => settled<ShelfFabric[]>(client.GET("/api/fabrics")) });
   const [editing, setEditing] = useState<ShelfFabric | "new">();
   const [gone, setGone] = useState<ShelfFabric>();
-  const refresh = () => queries.invalidateQueries({ queryKey: ["fabrics"] });
+  const bringingBack = useChange(
+    (one: ShelfFabric) =>
+      settled(client.POST("/api/fabrics/{fabric_id}/restore", { params: { path: { fabric_id: one.id } } })),
+    { refresh: SHELF, onDone: () => setGone(undefined) },
+  );
   useEffect(() => {
     document.title = "Fabric shelf · Yonk";
   }, []);
@@ -50,20 +47,18 @@ export function FabricShelf() {
             text={`${gone.name} was taken off the shelf.`}
             action={{
               words: "Bring it back",
-              onClick: () =>
-                void settled(client.POST("/api/fabrics/{fabric_id}/restore", { params: { path: { fabric_id: gone.id } } })).then(() => {
-                  setGone(undefined);
-                  void refresh();
-                }),
+              onClick: () => bringingBack.mutate(gone),
             }}
             onClose={() => setGone(undefined)}
           />
         )}
-        {shelf.error && <Said text={shelf.error.message} action={{ words: "Try again", onClick: () => void shelf.refetch() }} />}
+        {shelf.error && (
+          <Said text={shelf.error.message} action={{ words: "Try again", onClick: () => void shelf.refetch() }} />
+        )}
         {shelf.data && !shelf.data.length && (
           <p>
-            The fabric shelf is empty. Put on it what you have: bolts’ ends, fat quarters, precut squares, offcuts. A block’s fabric tied to one of
-            them is cut from these pieces first.
+            The fabric shelf is empty. Put on it what you have: bolts’ ends, fat quarters, precut squares, offcuts. A
+            block’s fabric tied to one of them is cut from these pieces first.
           </p>
         )}
         <ul className="shelf-fabrics">
@@ -71,13 +66,23 @@ export function FabricShelf() {
             <li key={fabric.id}>
               <Swatch fabric={drawn(fabric)} index={markOf(fabric.name)} size={52} />
               <div>
-                <b>{fabric.name}</b> <small>{[fabric.value, fabric.print, fabric.fibre].filter(Boolean).join(", ")}</small>
+                <b>{fabric.name}</b>{" "}
+                <small>{[fabric.value, fabric.print, fabric.fibre].filter(Boolean).join(", ")}</small>
                 <p>
-                  {fabric.pieces.length ? <Fr>{fabric.pieces.map((piece) => piece.words).join(", ")}</Fr> : <i>no pieces on hand</i>}
+                  {fabric.pieces.length ? (
+                    <Fr>{fabric.pieces.map((piece) => piece.words).join(", ")}</Fr>
+                  ) : (
+                    <i>no pieces on hand</i>
+                  )}
                 </p>
                 {fabric.note && <p className="quiet-text">{fabric.note}</p>}
               </div>
-              <button type="button" className="quiet" aria-label={`Change ${fabric.name}`} onClick={() => setEditing(fabric)}>
+              <button
+                type="button"
+                className="quiet"
+                aria-label={`Change ${fabric.name}`}
+                onClick={() => setEditing(fabric)}
+              >
                 change
               </button>
             </li>
@@ -91,12 +96,10 @@ export function FabricShelf() {
           onClose={() => setEditing(undefined)}
           onKept={() => {
             setEditing(undefined);
-            void refresh();
           }}
           onGone={(fabric) => {
             setEditing(undefined);
             setGone(fabric);
-            void refresh();
           }}
         />
       )}
@@ -121,38 +124,48 @@ function FabricForm({ fabric, onClose, onKept, onGone }: FormProps) {
     note: fabric?.note ?? "",
     unit: fabric?.unit ?? ("in" as const),
   });
-  const [pieces, setPieces] = useState(fabric?.pieces.map(({ width, length, count }) => ({ width, length, count: String(count) })) ?? []);
-  const [faults, setFaults] = useState<Faults["faults"]>([]);
+  const [pieces, setPieces] = useState(
+    fabric?.pieces.map(({ width, length, count }) => ({ width, length, count: String(count) })) ?? [],
+  );
   const sizes = useQuery({
     queryKey: ["cloth-sizes", form.unit],
-    queryFn: () => settled<Schemas["PresetOut"][]>(client.GET("/api/cloth-sizes/{unit}", { params: { path: { unit: form.unit } } })),
+    queryFn: () =>
+      settled<Schemas["PresetOut"][]>(client.GET("/api/cloth-sizes/{unit}", { params: { path: { unit: form.unit } } })),
   });
   const change = (part: Partial<typeof form>) => setForm({ ...form, ...part });
-  const said = (place: string) => faults.find((fault) => fault.place.endsWith(place))?.message;
 
-  async function keep(event: FormEvent) {
-    event.preventDefault();
-    const body = { ...form, pieces: pieces.map((piece) => ({ ...piece, count: Number(piece.count) || 0 })), revision: fabric?.revision ?? null };
-    try {
-      await settled(
+  const keeping = useChange(
+    () => {
+      const body = {
+        ...form,
+        pieces: pieces.map((piece) => ({ ...piece, count: Number(piece.count) || 0 })),
+        revision: fabric?.revision ?? null,
+      };
+      return settled(
         fabric
           ? client.PUT("/api/fabrics/{fabric_id}", { params: { path: { fabric_id: fabric.id } }, body })
           : client.POST("/api/fabrics", { body }),
       );
-      onKept();
-    } catch (reason) {
-      setFaults(reason instanceof Refused ? reason.faults.faults : [{ place: "", message: "Yonk's server does not answer." }]);
-    }
-  }
-
-  async function takeAway(one: ShelfFabric) {
-    await settled(client.DELETE("/api/fabrics/{fabric_id}", { params: { path: { fabric_id: one.id } } }));
-    onGone(one);
-  }
+    },
+    { refresh: SHELF, onDone: onKept },
+  );
+  const takingAway = useChange(
+    (one: ShelfFabric) =>
+      settled(client.DELETE("/api/fabrics/{fabric_id}", { params: { path: { fabric_id: one.id } } })),
+    { refresh: SHELF, onDone: (_, one) => onGone(one) },
+  );
+  const wrong = keeping.error ?? takingAway.error;
+  const faults = wrong ? faultsOf(wrong) : [];
+  const said = (place: string) => faults.find((fault) => fault.place.endsWith(place))?.message;
 
   return (
     <Modal show onHide={onClose} size="lg" aria-labelledby="shelf-form">
-      <Form onSubmit={(event) => void keep(event)}>
+      <Form
+        onSubmit={(event) => {
+          event.preventDefault();
+          keeping.mutate();
+        }}
+      >
         <Modal.Header closeButton>
           <Modal.Title id="shelf-form">{fabric ? fabric.name : "A fabric for the shelf"}</Modal.Title>
         </Modal.Header>
@@ -161,21 +174,38 @@ function FabricForm({ fabric, onClose, onKept, onGone }: FormProps) {
           <div className="side-by-side">
             <Form.Group controlId="shelf-name">
               <Form.Label>Name</Form.Label>
-              <Form.Control value={form.name} maxLength={120} isInvalid={Boolean(said("name"))} onChange={(event) => change({ name: event.target.value })} />
+              <Form.Control
+                value={form.name}
+                maxLength={120}
+                isInvalid={Boolean(said("name"))}
+                onChange={(event) => change({ name: event.target.value })}
+              />
             </Form.Group>
             <FabricFields id="shelf" form={form} onChange={change} />
             <Form.Group controlId="shelf-fibre">
               <Form.Label>Fibre</Form.Label>
-              <Form.Control value={form.fibre} maxLength={120} onChange={(event) => change({ fibre: event.target.value })} />
+              <Form.Control
+                value={form.fibre}
+                maxLength={120}
+                onChange={(event) => change({ fibre: event.target.value })}
+              />
             </Form.Group>
           </div>
           <Form.Group controlId="shelf-note">
             <Form.Label>Note</Form.Label>
-            <Form.Control value={form.note} maxLength={2000} onChange={(event) => change({ note: event.target.value })} />
+            <Form.Control
+              value={form.note}
+              maxLength={2000}
+              onChange={(event) => change({ note: event.target.value })}
+            />
           </Form.Group>
           <fieldset className="pieces">
             <legend>Pieces on hand, usable all over</legend>
-            <Form.Select aria-label="Unit of length" value={form.unit} onChange={(event) => change({ unit: event.target.value === "cm" ? "cm" : "in" })}>
+            <Form.Select
+              aria-label="Unit of length"
+              value={form.unit}
+              onChange={(event) => change({ unit: event.target.value === "cm" ? "cm" : "in" })}
+            >
               <option value="in">inches</option>
               <option value="cm">cm</option>
             </Form.Select>
@@ -187,21 +217,36 @@ function FabricForm({ fabric, onClose, onKept, onGone }: FormProps) {
                     aria-label={`${{ count: "How many", width: "Width", length: "Length" }[side]} of piece ${String(index + 1)}`}
                     value={piece[side]}
                     isInvalid={Boolean(said(`pieces.${String(index)}.${side}`))}
-                    onChange={(event) => setPieces(pieces.map((one, at) => (at === index ? { ...one, [side]: event.target.value } : one)))}
+                    onChange={(event) =>
+                      setPieces(pieces.map((one, at) => (at === index ? { ...one, [side]: event.target.value } : one)))
+                    }
                   />
                 ))}
-                <button type="button" className="quiet" onClick={() => setPieces(pieces.filter((_, at) => at !== index))}>
+                <button
+                  type="button"
+                  className="quiet"
+                  onClick={() => setPieces(pieces.filter((_, at) => at !== index))}
+                >
                   take out
                 </button>
               </div>
             ))}
             <div className="presets">
               {(sizes.data ?? []).map((size) => (
-                <button key={size.name} type="button" className="quiet" onClick={() => setPieces([...pieces, { width: size.width, length: size.length, count: "1" }])}>
+                <button
+                  key={size.name}
+                  type="button"
+                  className="quiet"
+                  onClick={() => setPieces([...pieces, { width: size.width, length: size.length, count: "1" }])}
+                >
                   + {size.name}
                 </button>
               ))}
-              <button type="button" className="quiet" onClick={() => setPieces([...pieces, { width: "", length: "", count: "1" }])}>
+              <button
+                type="button"
+                className="quiet"
+                onClick={() => setPieces([...pieces, { width: "", length: "", count: "1" }])}
+              >
                 + another size
               </button>
             </div>
@@ -209,7 +254,7 @@ function FabricForm({ fabric, onClose, onKept, onGone }: FormProps) {
         </Modal.Body>
         <Modal.Footer>
           {fabric && (
-            <Button variant="outline-primary" className="me-auto" onClick={() => void takeAway(fabric)}>
+            <Button variant="outline-primary" className="me-auto" onClick={() => takingAway.mutate(fabric)}>
               Take it off the shelf
             </Button>
           )}

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { client, type Schemas, settled } from "../api/client";
 import { Swatch } from "../common/Cloth";
 import { Fr } from "../common/Fr";
-import { drawn, markOf } from "./FabricShelf";
+import { drawn, markOf } from "./shelfFabric";
 
 /** What to buy for chosen blocks; fabrics tied to the same one of the shelf are added up. */
 export function Shopping() {
@@ -13,14 +13,16 @@ export function Shopping() {
   const [names, setNames] = useState<Record<string, string>>({});
   const blocks = useQuery({
     queryKey: ["shelf", "shopping", search],
-    queryFn: () => settled<Schemas["ShelfOut"]>(client.GET("/api/blocks", { params: { query: { search, order: "name" } } })),
+    queryFn: () =>
+      settled<Schemas["ShelfOut"]>(client.GET("/api/blocks", { params: { query: { search, order: "name" } } })),
     placeholderData: (before) => before,
   });
   const shown = blocks.data?.blocks ?? [];
   const elsewhere = chosen.filter((id) => !shown.some((block) => block.id === id));
   const list = useQuery({
     queryKey: ["shopping", chosen],
-    queryFn: ({ signal }) => settled<Schemas["ShoppingLineOut"][]>(client.POST("/api/shopping", { body: { blocks: chosen }, signal })),
+    queryFn: ({ signal }) =>
+      settled<Schemas["ShoppingLineOut"][]>(client.POST("/api/shopping", { body: { blocks: chosen }, signal })),
     enabled: chosen.length > 0,
   });
   return (
@@ -30,7 +32,10 @@ export function Shopping() {
         <legend>For which blocks</legend>
         {((blocks.data?.pages ?? 1) > 1 || search) && (
           <input
-            type="search" value={search} aria-label="Find a block by its name" placeholder="Find by name"
+            type="search"
+            value={search}
+            aria-label="Find a block by its name"
+            placeholder="Find by name"
             onChange={(event) => setSearch(event.target.value)}
           />
         )}

@@ -1,7 +1,9 @@
+import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { Button } from "react-bootstrap";
 
-import { client, saveAnswer, type Schemas, settled } from "../api/client";
+import { client, download, type Schemas, settled } from "../api/client";
+import { useBeginning, useUsual } from "../api/useUsual";
 import { Fr } from "../common/Fr";
 import { Faulty, Field } from "./Field";
 import type { Kinds, Settings } from "./FinderPage";
@@ -12,12 +14,11 @@ type Chart = Schemas["CutChartOut"];
 
 /** A chart of cut sizes for one unit made in one way, to print or to take along as CSV. */
 export function CutChart({ settings, kinds }: { settings: Settings; kinds: Kinds }) {
-  const [picked, setPicked] = useState<Picked>({ kind: "half-square-triangle", method: "two-at-a-time" });
-  const [range, setRange] = useState(
-    settings.unit === "cm" ? { start: "2", end: "20", step: "1" } : { start: "1", end: "6", step: "1/2" },
-  );
-  const [fault, setFault] = useState<string>();
+  const usual = useUsual();
+  const [picked, setPicked] = useState<Picked>({ kind: usual.kind, method: usual.method });
+  const [range, setRange] = useState(useBeginning(settings.unit).chart);
   const body = { settings, ...picked, ...range };
+  const taking = useMutation({ mutationFn: () => download("/api/finder/chart.csv", body) });
   const { answer, faults, faultAt, elsewhere, waiting } = useAnswer("chart", body, (asked) =>
     settled<Chart>(client.POST("/api/finder/chart", { body: asked })),
   );
@@ -27,22 +28,22 @@ export function CutChart({ settings, kinds }: { settings: Settings; kinds: Kinds
         <KindAndMethod kinds={kinds} picked={picked} onPick={setPicked} />
         {(["start", "end", "step"] as const).map((name) => (
           <Field
-            key={name} label={{ start: "Finished from", end: "to", step: "in steps of" }[name]} value={range[name]}
-            fault={faultAt(name)} onChange={(text) => setRange({ ...range, [name]: text })}
+            key={name}
+            label={{ start: "Finished from", end: "to", step: "in steps of" }[name]}
+            value={range[name]}
+            fault={faultAt(name)}
+            onChange={(text) => setRange({ ...range, [name]: text })}
           />
         ))}
         <span className="spring" />
         <Button variant="outline-primary" onClick={() => window.print()}>
           Print
         </Button>
-        <Button
-          variant="outline-primary"
-          onClick={() => saveAnswer("/api/finder/chart.csv", body).catch((reason: Error) => setFault(reason.message))}
-        >
+        <Button variant="outline-primary" onClick={() => taking.mutate()}>
           CSV
         </Button>
       </div>
-      <Faulty faults={faults} elsewhere={elsewhere ?? fault} fields={["start", "end", "step"]} />
+      <Faulty faults={faults} elsewhere={elsewhere ?? taking.error?.message} fields={["start", "end", "step"]} />
       {answer && (
         <table className="answers">
           <caption>

@@ -14,15 +14,30 @@ export function Field({ label, value, onChange, fault, width = "6rem" }: Props) 
   return (
     <Form.Group controlId={id} style={{ width }} className="field">
       <Form.Label>{label}</Form.Label>
-      <Form.Control value={value} autoComplete="off" isInvalid={Boolean(fault)} onChange={(event) => onChange(event.target.value)} />
+      <Form.Control
+        value={value}
+        autoComplete="off"
+        isInvalid={Boolean(fault)}
+        onChange={(event) => onChange(event.target.value)}
+      />
       <Form.Control.Feedback type="invalid">{fault}</Form.Control.Feedback>
     </Form.Group>
   );
 }
 
 /** What is wrong that belongs to none of the fields in sight. */
-export function Faulty({ faults, elsewhere, fields }: { faults: { place: string; message: string }[]; elsewhere: string | undefined; fields: string[] }) {
-  const rest = faults.filter((fault) => !fields.includes(fault.place)).map((fault) => `${fault.place} ${fault.message}`);
+export function Faulty({
+  faults,
+  elsewhere,
+  fields,
+}: {
+  faults: { place: string; message: string }[];
+  elsewhere: string | undefined;
+  fields: string[];
+}) {
+  const rest = faults
+    .filter((fault) => !fields.includes(fault.place))
+    .map((fault) => `${fault.place} ${fault.message}`);
   const said = [...rest, ...(elsewhere ? [elsewhere] : [])];
   return said.length ? (
     <p role="alert" className="said">

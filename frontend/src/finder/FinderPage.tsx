@@ -1,14 +1,17 @@
+import "./finder.scss";
+
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Form } from "react-bootstrap";
 
 import { client, type Schemas, settled } from "../api/client";
+import { useBeginning, useUsual } from "../api/useUsual";
 import { Brand } from "../common/Brand";
 import { CutChart } from "./CutChart";
 import { IsItRight } from "./IsItRight";
 import { OnHand } from "./OnHand";
 
-export type Settings = Schemas["SettingsIn"];
+export type Settings = Schemas["SettingsOut"];
 export type Kinds = Schemas["KindOut"][];
 
 const QUESTIONS = [
@@ -20,17 +23,20 @@ const QUESTIONS = [
 /** Questions outside a block: what squares on hand can become, whether a number is right, charts of cut sizes. */
 export function FinderPage() {
   const [asked, setAsked] = useState<(typeof QUESTIONS)[number][0]>("on-hand");
-  const [settings, setSettings] = useState<Settings>({ unit: "in", seam: "1/4", ruler_step: "1/8", trim_margin: "1/8" });
-  const kinds = useQuery({ queryKey: ["kinds"], queryFn: () => settled<Kinds>(client.GET("/api/finder/kinds")), staleTime: Infinity });
+  const { beginnings } = useUsual();
+  const [settings, setSettings] = useState<Settings>(useBeginning("in").settings);
+  const kinds = useQuery({
+    queryKey: ["kinds"],
+    queryFn: () => settled<Kinds>(client.GET("/api/finder/kinds")),
+    staleTime: Infinity,
+  });
   useEffect(() => {
     document.title = "Size finder · Yonk";
   }, []);
-  const unit = (next: "in" | "cm") =>
-    setSettings(
-      next === "in"
-        ? { unit: "in", seam: "1/4", ruler_step: "1/8", trim_margin: "1/8" }
-        : { unit: "cm", seam: "0.75", ruler_step: "0.25", trim_margin: "0.25" },
-    );
+  const unit = (next: string) => {
+    const found = beginnings.find((one) => one.settings.unit === next);
+    if (found) setSettings(found.settings);
+  };
   return (
     <div className="finder-page">
       <header className="top">
@@ -38,7 +44,13 @@ export function FinderPage() {
         <h1>Size finder</h1>
         <nav aria-label="Questions">
           {QUESTIONS.map(([name, words]) => (
-            <button key={name} type="button" className="step" aria-current={asked === name ? "page" : undefined} onClick={() => setAsked(name)}>
+            <button
+              key={name}
+              type="button"
+              className="step"
+              aria-current={asked === name ? "page" : undefined}
+              onClick={() => setAsked(name)}
+            >
               {words}
             </button>
           ))}
@@ -47,8 +59,10 @@ export function FinderPage() {
       <main className="finder">
         <Form className="finder-settings" aria-label="What you work with">
           <Form.Select
-            size="sm" aria-label="Unit of length" value={settings.unit ?? "in"}
-            onChange={(event) => unit(event.target.value === "cm" ? "cm" : "in")}
+            size="sm"
+            aria-label="Unit of length"
+            value={settings.unit}
+            onChange={(event) => unit(event.target.value)}
           >
             <option value="in">inches</option>
             <option value="cm">cm</option>
@@ -63,7 +77,9 @@ export function FinderPage() {
             <label key={name} className="typed">
               <span>{words}</span>
               <input
-                value={settings[name] ?? ""} style={{ width: "3.4rem" }} autoComplete="off"
+                value={settings[name]}
+                style={{ width: "3.4rem" }}
+                autoComplete="off"
                 onChange={(event) => setSettings({ ...settings, [name]: event.target.value })}
               />
             </label>

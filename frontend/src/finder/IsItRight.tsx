@@ -1,6 +1,7 @@
 import { useState } from "react";
 
 import { client, type Schemas, settled } from "../api/client";
+import { useBeginning, useUsual } from "../api/useUsual";
 import { Fr } from "../common/Fr";
 import { Faulty, Field } from "./Field";
 import type { Kinds, Settings } from "./FinderPage";
@@ -11,8 +12,9 @@ type Verdict = Schemas["VerdictOut"];
 
 /** Is this number right? A cut that someone tells is sewn, and what comes out is said. */
 export function IsItRight({ settings, kinds }: { settings: Settings; kinds: Kinds }) {
-  const [picked, setPicked] = useState<Picked>({ kind: "half-square-triangle", method: "two-at-a-time" });
-  const [width, setWidth] = useState("3");
+  const usual = useUsual();
+  const [picked, setPicked] = useState<Picked>({ kind: usual.kind, method: usual.method });
+  const [width, setWidth] = useState(useBeginning(settings.unit).finished);
   const [height, setHeight] = useState("");
   const [told, setTold] = useState<Record<string, string>>({});
   const two = kinds.find((one) => one.kind === picked.kind)?.two_sizes;
@@ -31,10 +33,22 @@ export function IsItRight({ settings, kinds }: { settings: Settings; kinds: Kind
             setTold({});
           }}
         />
-        <Field label={two ? "Finished width" : "Finished size"} value={width} onChange={setWidth} fault={faultAt("width")} width="8rem" />
-        {two && <Field label="Finished height" value={height} onChange={setHeight} fault={faultAt("height")} width="8rem" />}
+        <Field
+          label={two ? "Finished width" : "Finished size"}
+          value={width}
+          onChange={setWidth}
+          fault={faultAt("width")}
+          width="8rem"
+        />
+        {two && (
+          <Field label="Finished height" value={height} onChange={setHeight} fault={faultAt("height")} width="8rem" />
+        )}
       </div>
-      <Faulty faults={faults} elsewhere={elsewhere} fields={["width", "height", ...Object.keys(told).map((key) => `told.${key}`)]} />
+      <Faulty
+        faults={faults}
+        elsewhere={elsewhere}
+        fields={["width", "height", ...Object.keys(told).map((key) => `told.${key}`)]}
+      />
       <div className="told">
         {(answer?.pieces ?? []).map((piece, index) => (
           <article key={`${piece.role} ${String(index)}`}>
@@ -45,7 +59,11 @@ export function IsItRight({ settings, kinds }: { settings: Settings; kinds: Kind
               width="15rem"
             />
             <p>
-              right: <b className="size"><Fr>{piece.right}</Fr></b> {piece.what} <i>{piece.further}</i>
+              right:{" "}
+              <b className="size">
+                <Fr>{piece.right}</Fr>
+              </b>{" "}
+              {piece.what} <i>{piece.further}</i>
             </p>
             <ol className="working">
               {piece.working.map((line) => (
@@ -59,14 +77,21 @@ export function IsItRight({ settings, kinds }: { settings: Settings; kinds: Kind
         {!answer &&
           Object.keys(told).map((key) => (
             <Field
-              key={key} label={`You were told to cut piece ${String(Number(key) + 1)}`} value={told[key] ?? ""} width="15rem"
-              fault={faultAt(`told.${key}`)} onChange={(text) => setTold({ ...told, [key]: text })}
+              key={key}
+              label={`You were told to cut piece ${String(Number(key) + 1)}`}
+              value={told[key] ?? ""}
+              width="15rem"
+              fault={faultAt(`told.${key}`)}
+              onChange={(text) => setTold({ ...told, [key]: text })}
             />
           ))}
       </div>
       {answer && (
         <p className={`verdict ${answer.right ? "right" : "wrong"}`} role="status">
-          <Fr>{answer.verdict}</Fr> <small>It must measure <Fr>{answer.unfinished}</Fr> unfinished.</small>
+          <Fr>{answer.verdict}</Fr>{" "}
+          <small>
+            It must measure <Fr>{answer.unfinished}</Fr> unfinished.
+          </small>
         </p>
       )}
     </section>

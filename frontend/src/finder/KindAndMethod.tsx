@@ -8,7 +8,15 @@ export interface Picked {
 }
 
 /** Which unit, and how it is made. */
-export function KindAndMethod({ kinds, picked, onPick }: { kinds: Kinds; picked: Picked; onPick: (picked: Picked) => void }) {
+export function KindAndMethod({
+  kinds,
+  picked,
+  onPick,
+}: {
+  kinds: Kinds;
+  picked: Picked;
+  onPick: (picked: Picked) => void;
+}) {
   const kind = kinds.find((one) => one.kind === picked.kind);
   return (
     <>

@@ -1,6 +1,7 @@
 import { useState } from "react";
 
 import { client, type Draft, type Schemas, settled } from "../api/client";
+import { useBeginning } from "../api/useUsual";
 import { Fr } from "../common/Fr";
 import { UnitPicture } from "../recipes/UnitPicture";
 import { Faulty, Field } from "./Field";
@@ -15,11 +16,22 @@ const SAMPLE: Draft["fabrics"] = (
     ["second", "#e7e6df", "#14312c"],
     ["third", "#d9a520", "#14312c"],
   ] as const
-).map(([key, colour, ink]) => ({ key, name: key, colour, ink, value: "medium", print: "solid", direction: 0, shelf: "", patches: 0 }));
+).map(([key, colour, ink]) => ({
+  key,
+  name: key,
+  colour,
+  ink,
+  value: "medium",
+  print: "solid",
+  direction: 0,
+  shelf: "",
+  patches: 0,
+}));
 
 /** What can I make from these? */
 export function OnHand({ settings }: { settings: Settings }) {
-  const [have, setHave] = useState({ width: settings.unit === "cm" ? "12.5" : "5", height: "", count: "42", fabrics: "6" });
+  const { side, count, fabrics } = useBeginning(settings.unit);
+  const [have, setHave] = useState({ width: side, height: "", count: String(count), fabrics: String(fabrics) });
   const set = (name: keyof typeof have) => (value: string) => setHave({ ...have, [name]: value });
   const { answer, faults, faultAt, elsewhere, waiting } = useAnswer(
     "on-hand",
@@ -37,16 +49,30 @@ export function OnHand({ settings }: { settings: Settings }) {
     <section aria-label="What can I make from these?" aria-busy={waiting}>
       <div className="question">
         <Field label="Pieces" value={have.width} onChange={set("width")} fault={faultAt("width")} />
-        <Field label="by (square if empty)" value={have.height} onChange={set("height")} fault={faultAt("height")} width="10rem" />
+        <Field
+          label="by (square if empty)"
+          value={have.height}
+          onChange={set("height")}
+          fault={faultAt("height")}
+          width="10rem"
+        />
         <Field label="How many" value={have.count} onChange={set("count")} fault={faultAt("count")} />
-        <Field label="Of how many fabrics" value={have.fabrics} onChange={set("fabrics")} fault={faultAt("fabrics")} width="10rem" />
+        <Field
+          label="Of how many fabrics"
+          value={have.fabrics}
+          onChange={set("fabrics")}
+          fault={faultAt("fabrics")}
+          width="10rem"
+        />
       </div>
       <Faulty faults={faults} elsewhere={elsewhere} fields={["width", "height", "count", "fabrics"]} />
       {answer && (
         <>
           {!answer.length && <p>Nothing: the pieces are too small, or too few fabrics are among them.</p>}
           <table className="answers">
-            <caption>The largest finished size of each unit, on the ruler. The pieces are shared out evenly over the fabrics.</caption>
+            <caption>
+              The largest finished size of each unit, on the ruler. The pieces are shared out evenly over the fabrics.
+            </caption>
             <thead>
               <tr>
                 <th scope="col">Unit</th>
@@ -66,7 +92,14 @@ export function OnHand({ settings }: { settings: Settings }) {
                     <tr key={`${kind} ${one.method}`} className={index ? "" : "first"}>
                       {index === 0 && (
                         <th scope="rowgroup" rowSpan={all.length}>
-                          <UnitPicture parts={one.picture} width={one.width} height={one.height} fabrics={SAMPLE} size={34} /> {one.kind_words}
+                          <UnitPicture
+                            parts={one.picture}
+                            width={one.width}
+                            height={one.height}
+                            fabrics={SAMPLE}
+                            size={34}
+                          />{" "}
+                          {one.kind_words}
                         </th>
                       )}
                       <td>{one.method_words}</td>

@@ -1,9 +1,11 @@
+import "./recipes.scss";
+
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Button, Spinner } from "react-bootstrap";
 
 import { type Act, client, type Draft, type Schemas, settled } from "../api/client";
-import type { Drafting } from "../block/useDraft";
+import type { DraftInHand } from "../block/useDraft";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { HowYouWork } from "./HowYouWork";
@@ -16,12 +18,13 @@ type Recipes = Schemas["RecipesOut"];
 type Card = Schemas["CardOut"];
 
 /** The Recipes step: a card for each group of units, the ways to make it beside each other, and how it is done. */
-export function RecipesStep({ view, drafting }: { view: Draft; drafting: Drafting }) {
+export function RecipesStep({ view, drafting }: { view: Draft; drafting: DraftInHand }) {
   const [label, setLabel] = useState<string>();
   const [settings, setSettings] = useState(false);
   const found = useQuery({
     queryKey: ["recipes", view.document],
-    queryFn: ({ signal }) => settled<Recipes>(client.POST("/api/recipes", { body: { document: view.document }, signal })),
+    queryFn: ({ signal }) =>
+      settled<Recipes>(client.POST("/api/recipes", { body: { document: view.document }, signal })),
     placeholderData: (before) => before,
   });
   const cards = found.data?.cards ?? [];
@@ -31,7 +34,13 @@ export function RecipesStep({ view, drafting }: { view: Draft; drafting: Draftin
     <main className="recipes">
       <nav className="cards" aria-label="Units">
         {cards.map((one) => (
-          <CardButton key={one.label} card={one} fabrics={view.fabrics} open={one.label === card?.label} onOpen={() => setLabel(one.label)} />
+          <CardButton
+            key={one.label}
+            card={one}
+            fabrics={view.fabrics}
+            open={one.label === card?.label}
+            onOpen={() => setLabel(one.label)}
+          />
         ))}
         <Button variant="outline-primary" size="sm" onClick={() => setSettings(true)}>
           How you work
@@ -39,9 +48,14 @@ export function RecipesStep({ view, drafting }: { view: Draft; drafting: Draftin
       </nav>
       <section className="recipe" aria-label="Recipe" aria-busy={found.isFetching}>
         {!settings && drafting.faults.length > 0 && (
-          <Said text={drafting.faults.map((fault) => `${fault.place}: ${fault.message}`).join("\n")} onClose={drafting.dismiss} />
+          <Said
+            text={drafting.faults.map((fault) => `${fault.place}: ${fault.message}`).join("\n")}
+            onClose={drafting.dismiss}
+          />
         )}
-        {found.error && <Said text={found.error.message} action={{ words: "Try again", onClick: () => void found.refetch() }} />}
+        {found.error && (
+          <Said text={found.error.message} action={{ words: "Try again", onClick: () => void found.refetch() }} />
+        )}
         {!found.data && !found.error && (
           <p role="status">
             <Spinner size="sm" /> Sewing every way once …
@@ -54,7 +68,17 @@ export function RecipesStep({ view, drafting }: { view: Draft; drafting: Draftin
   );
 }
 
-function CardButton({ card, fabrics, open, onOpen }: { card: Card; fabrics: Draft["fabrics"]; open: boolean; onOpen: () => void }) {
+function CardButton({
+  card,
+  fabrics,
+  open,
+  onOpen,
+}: {
+  card: Card;
+  fabrics: Draft["fabrics"];
+  open: boolean;
+  onOpen: () => void;
+}) {
   const taken = card.ways[0];
   return (
     <button type="button" className="unit-card" aria-current={open || undefined} onClick={onOpen}>
@@ -81,7 +105,7 @@ function Opened({ card, view, act }: { card: Card; view: Draft; act: (acts: Act[
   const shown = card.ways.find((way) => way.name === name) ?? card.ways[0];
   if (!shown) return null;
   const take = (method: string | null) => {
-    act([{ do: "method", kind: card.kind, method, ...(!all && card.at ? { at: card.at as [string, string] } : {}) }]);
+    act([{ do: "method", kind: card.kind, method, ...(!all && card.at ? { at: card.at } : {}) }]);
     setName(undefined);
   };
   return (
@@ -94,7 +118,8 @@ function Opened({ card, view, act }: { card: Card; view: Draft; act: (acts: Act[
             {card.hand && `, ${card.hand}-handed`}
           </h1>
           <p>
-            {card.total} over all blocks, {card.per_block} a block; <Fr>{card.finished}</Fr> finished, <Fr>{card.unfinished}</Fr> unfinished
+            {card.total} over all blocks, {card.per_block} a block; <Fr>{card.finished}</Fr> finished,{" "}
+            <Fr>{card.unfinished}</Fr> unfinished
             {card.mate && `; planned with its mirror image, unit ${card.mate}`}
           </p>
           <p className="reason">
@@ -103,7 +128,8 @@ function Opened({ card, view, act }: { card: Card; view: Draft; act: (acts: Act[
         </div>
         {card.ways.length > 1 && card.at && (
           <label className="for-kind">
-            <input type="checkbox" checked={all} onChange={(event) => setAll(event.target.checked)} /> choose for all of this kind
+            <input type="checkbox" checked={all} onChange={(event) => setAll(event.target.checked)} /> choose for all of
+            this kind
           </label>
         )}
       </header>

@@ -16,7 +16,7 @@ interface Props {
 /** One picture of a step, to scale: right sides patterned, wrong sides pale, lines drawn dashed, seams, cuts, sizes. */
 export function StepPicture({ picture, fabrics, size, scale }: Props) {
   const id = useId();
-  const [left, top, width, height] = picture.box as [number, number, number, number];
+  const [left, top, width, height] = picture.box;
   const unit = scale / size; // one pixel, in the draft's unit
   const [before, room] = [(picture.labels.length ? 18 : 6) * unit, 6 * unit];
   const turns = [...new Map(picture.cloths.map((cloth) => [`${cloth.fabric} ${String(cloth.turn)}`, cloth])).values()];
@@ -32,7 +32,16 @@ export function StepPicture({ picture, fabrics, size, scale }: Props) {
       aria-hidden="true"
     >
       <defs>
-        <marker id={`${id}-tip`} viewBox="0 0 8 8" refX="6" refY="4" markerWidth="7" markerHeight="7" orient="auto-start-reverse" overflow="visible">
+        <marker
+          id={`${id}-tip`}
+          viewBox="0 0 8 8"
+          refX="6"
+          refY="4"
+          markerWidth="7"
+          markerHeight="7"
+          orient="auto-start-reverse"
+          overflow="visible"
+        >
           <path d="M0 1 7 4 0 7z" className="tip" />
         </marker>
         {turns.map((cloth) => {
@@ -71,7 +80,15 @@ export function StepPicture({ picture, fabrics, size, scale }: Props) {
       {picture.marks
         .filter((mark) => mark.mark === "press")
         .map((mark, index) => (
-          <line key={index} className="press-ground" x1={mark.start[0]} y1={mark.start[1]} x2={mark.end[0]} y2={mark.end[1]} vectorEffect="non-scaling-stroke" />
+          <line
+            key={index}
+            className="press-ground"
+            x1={mark.start[0]}
+            y1={mark.start[1]}
+            x2={mark.end[0]}
+            y2={mark.end[1]}
+            vectorEffect="non-scaling-stroke"
+          />
         ))}
       {picture.marks.map((mark, index) => (
         <line
@@ -99,7 +116,13 @@ function Measured({ start, end, words, unit }: { start: Place; end: Place; words
   const x = (start[0] + end[0]) / 2 - (level ? 0 : off);
   const y = (start[1] + end[1]) / 2 - (level ? off : 0);
   return (
-    <text x={x} y={y} fontSize={13 * unit} textAnchor="middle" transform={level ? undefined : `rotate(-90 ${String(x)} ${String(y)})`}>
+    <text
+      x={x}
+      y={y}
+      fontSize={13 * unit}
+      textAnchor="middle"
+      transform={level ? undefined : `rotate(-90 ${String(x)} ${String(y)})`}
+    >
       {words}
     </text>
   );

@@ -17,7 +17,8 @@ interface Props {
 export function Steps({ document, label, way, fabrics }: Props) {
   const made = useQuery({
     queryKey: ["steps", document, label, way],
-    queryFn: ({ signal }) => settled<Made>(client.POST("/api/recipes/steps", { body: { document, label, way }, signal })),
+    queryFn: ({ signal }) =>
+      settled<Made>(client.POST("/api/recipes/steps", { body: { document, label, way }, signal })),
     placeholderData: (before) => before,
   });
   if (made.error) return <p role="alert">{made.error.message}</p>;
@@ -28,17 +29,26 @@ export function Steps({ document, label, way, fabrics }: Props) {
         <Share key={share.method} share={share} fabrics={fabrics} several={made.data.shares.length > 1} />
       ))}
       <p className="legend quiet-text">
-        Patterned cloth lies right side up, pale cloth wrong side up. <i className="drawn" /> drawn <i className="sewn" /> sewn{" "}
-        <i className="cut" /> cut <i className="guide" /> the ruler’s line on the seam
+        Patterned cloth lies right side up, pale cloth wrong side up. <i className="drawn" /> drawn{" "}
+        <i className="sewn" /> sewn <i className="cut" /> cut <i className="guide" /> the ruler’s line on the seam
       </p>
     </>
   );
 }
 
-function Share({ share, fabrics, several }: { share: Schemas["ShareOut"]; fabrics: Draft["fabrics"]; several: boolean }) {
+function Share({
+  share,
+  fabrics,
+  several,
+}: {
+  share: Schemas["ShareOut"];
+  fabrics: Draft["fabrics"];
+  several: boolean;
+}) {
   const pictures = share.steps.flatMap((step) => step.pictures);
   const said = new Set<string>();
-  const widest = (all: typeof pictures) => Math.max(0.1, ...all.map((picture) => Math.max(picture.box[2], picture.box[3])));
+  const widest = (all: typeof pictures) =>
+    Math.max(0.1, ...all.map((picture) => Math.max(picture.box[2], picture.box[3])));
   const largest = widest(pictures);
   const scaleOf = (step: (typeof share.steps)[number]) => Math.max(widest(step.pictures), largest / 2);
   return (

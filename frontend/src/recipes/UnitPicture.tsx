@@ -25,7 +25,13 @@ export function UnitPicture({ parts, width, height, fabrics, size }: Props) {
     >
       <defs>
         {fabrics.map((fabric, index) => (
-          <ClothPattern key={fabric.key} fabric={fabric} index={index} id={`${id}-${fabric.key}`} scale={Math.max(width, height) / 80} />
+          <ClothPattern
+            key={fabric.key}
+            fabric={fabric}
+            index={index}
+            id={`${id}-${fabric.key}`}
+            scale={Math.max(width, height) / 80}
+          />
         ))}
       </defs>
       {parts.map((part) => (

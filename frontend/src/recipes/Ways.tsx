@@ -28,7 +28,10 @@ interface Props {
 /** The ways beside each other, in the same figures. */
 export function Ways({ ways, shown, onShow, onTake }: Props) {
   const least = (of: (way: Way) => number) => Math.min(...ways.map(of));
-  const best: Record<string, number> = { "Cloth used": least((way) => parseFloat(way.used)), Seams: least((way) => way.seams) };
+  const best: Record<string, number> = {
+    "Cloth used": least((way) => parseFloat(way.used)),
+    Seams: least((way) => way.seams),
+  };
   const single = ways.length === 1;
   return (
     <table className="ways">
@@ -37,8 +40,17 @@ export function Ways({ ways, shown, onShow, onTake }: Props) {
         <tr>
           <td />
           {ways.map((way) => (
-            <th scope="col" key={way.name} className={[way.name === shown ? "shown" : "", way.taken ? "taken" : ""].join(" ")}>
-              <button type="button" className="way-name" aria-pressed={way.name === shown} onClick={() => onShow(way.name)}>
+            <th
+              scope="col"
+              key={way.name}
+              className={[way.name === shown ? "shown" : "", way.taken ? "taken" : ""].join(" ")}
+            >
+              <button
+                type="button"
+                className="way-name"
+                aria-pressed={way.name === shown}
+                onClick={() => onShow(way.name)}
+              >
                 {way.words}
               </button>
               <small>
@@ -52,7 +64,12 @@ export function Ways({ ways, shown, onShow, onTake }: Props) {
                     </button>
                   )
                 ) : (
-                  <button type="button" className="quiet small" aria-label={`Take ${way.words}`} onClick={() => onTake(way.name)}>
+                  <button
+                    type="button"
+                    className="quiet small"
+                    aria-label={`Take ${way.words}`}
+                    onClick={() => onTake(way.name)}
+                  >
                     take
                   </button>
                 ))}

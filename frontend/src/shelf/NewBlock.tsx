@@ -1,47 +1,55 @@
-import { type FormEvent, useState } from "react";
+import { useState } from "react";
 import { Button, Col, Form, Modal, Row } from "react-bootstrap";
 import { useNavigate } from "react-router";
 
-import { type Block, client, type Faults, Refused, settled } from "../api/client";
+import { type Block, client, faultsOf, settled } from "../api/client";
+import { useUsual } from "../api/useUsual";
+import { useChange } from "../api/useChange";
 
-const BEGIN = { name: "", width: "9", height: "9", columns: "3", rows: "3", unit: "in" };
-const LABELS: Record<string, string> = { name: "Name", width: "Finished width", height: "Finished height", columns: "Columns", rows: "Rows" };
+const LABELS: Record<string, string> = {
+  name: "Name",
+  width: "Finished width",
+  height: "Finished height",
+  columns: "Columns",
+  rows: "Rows",
+};
+
+/** A typed count; what is none is sent as nothing, which the server tells as such. */
+const asCount = (text: string) => (/^\d+$/.test(text.trim()) ? Number(text) : 0);
 
 /** Starting a block: name, finished size, grid. */
 export function NewBlock({ show, onClose }: { show: boolean; onClose: () => void }) {
   const go = useNavigate();
-  const [form, setForm] = useState(BEGIN);
-  const [faults, setFaults] = useState<Faults["faults"]>([]);
-  const set = (name: string) => (event: { target: { value: string } }) => setForm({ ...form, [name]: event.target.value });
+  const { new_block: usual } = useUsual();
+  const [form, setForm] = useState({
+    name: "",
+    width: usual.width,
+    height: usual.height,
+    columns: String(usual.columns),
+    rows: String(usual.rows),
+    unit: usual.unit as string,
+  });
+  const set = (name: string) => (event: { target: { value: string } }) =>
+    setForm({ ...form, [name]: event.target.value });
 
-  async function begin(event: FormEvent) {
-    event.preventDefault();
-    const counts = { columns: Number(form.columns), rows: Number(form.rows) };
-    const odd = Object.entries(counts).filter(([, count]) => !Number.isInteger(count) || count < 1);
-    if (odd.length) {
-      setFaults(odd.map(([place]) => ({ place, message: "must be a whole number from 1 to 64" })));
-      return;
-    }
-    try {
-      const block = await settled<Block>(
+  const beginning = useChange(
+    () =>
+      settled<Block>(
         client.POST("/api/blocks", {
           body: {
-            name: form.name.trim() || "New block",
+            ...form,
+            name: form.name.trim() || usual.name,
             unit: form.unit === "cm" ? "cm" : "in",
-            width: form.width,
-            height: form.height,
-            ...counts,
+            columns: asCount(form.columns),
+            rows: asCount(form.rows),
           },
         }),
-      );
-      await go(`/blocks/${block.id}/draft`);
-    } catch (reason) {
-      if (reason instanceof Refused) setFaults(reason.faults.faults);
-      else setFaults([{ place: "", message: "Yonk's server does not answer; try again in a moment." }]);
-    }
-  }
+      ),
+    { refresh: [["shelf"]], onDone: (block) => void go(`/blocks/${block.id}/draft`) },
+  );
+  const faults = beginning.error ? faultsOf(beginning.error) : [];
 
-  const field = (name: keyof typeof BEGIN, more: object = {}) => {
+  const field = (name: keyof typeof form, more: object = {}) => {
     const fault = faults.find((one) => one.place === name);
     return (
       <Form.Group controlId={`new-${name}`}>
@@ -54,12 +62,18 @@ export function NewBlock({ show, onClose }: { show: boolean; onClose: () => void
 
   return (
     <Modal show={show} onHide={onClose} aria-labelledby="new-block">
-      <Form onSubmit={(event) => void begin(event)} noValidate>
+      <Form
+        onSubmit={(event) => {
+          event.preventDefault();
+          beginning.mutate();
+        }}
+        noValidate
+      >
         <Modal.Header closeButton>
           <Modal.Title id="new-block">Start a block</Modal.Title>
         </Modal.Header>
         <Modal.Body className="stack">
-          {field("name", { placeholder: "New block", autoFocus: true })}
+          {field("name", { placeholder: usual.name, autoFocus: true })}
           <Row>
             <Col>{field("width", { inputMode: "text", "aria-describedby": "size-help" })}</Col>
             <Col>{field("height")}</Col>

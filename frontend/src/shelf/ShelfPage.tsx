@@ -1,9 +1,12 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import "./shelf.scss";
+
+import { useQuery } from "@tanstack/react-query";
 import { type DragEvent, useEffect, useRef, useState } from "react";
 import { Button, Spinner } from "react-bootstrap";
 import { Link, useNavigate, useSearchParams } from "react-router";
 
-import { type Block, client, Refused, type Schemas, settled } from "../api/client";
+import { type Block, client, type Schemas, settled, words } from "../api/client";
+import { useChange } from "../api/useChange";
 import { Brand } from "../common/Brand";
 import { Fr } from "../common/Fr";
 import { Picture } from "../common/Picture";
@@ -18,9 +21,31 @@ const ORDERS = [
   ["oldest", "longest untouched first"],
 ] as const;
 
+const SHELF = [["shelf"]];
+
+/** Takes block files in one after the other: the blocks that came of them, and what was wrong with the others. */
+async function takeFiles(files: File[]): Promise<{ taken: Block[]; wrong: string[] }> {
+  const taken: Block[] = [];
+  const wrong: string[] = [];
+  for (const one of files) {
+    try {
+      const block = await settled<Block>(
+        client.POST("/api/blocks/import", {
+          body: (await one.text()) as never,
+          bodySerializer: (text: unknown) => text as string,
+          headers: { "Content-Type": "application/octet-stream" },
+        }),
+      );
+      taken.push(block);
+    } catch (reason) {
+      wrong.push(`${one.name} was not taken. ${words(reason)}`);
+    }
+  }
+  return { taken, wrong };
+}
+
 /** The shelf of blocks: small pictures, names, finished sizes. */
 export function ShelfPage() {
-  const queries = useQueryClient();
   const go = useNavigate();
   const [params, setParams] = useSearchParams();
   const page = Math.max(1, Number(params.get("page")) || 1);
@@ -28,72 +53,56 @@ export function ShelfPage() {
   const order = ORDERS.find(([name]) => name === params.get("order"))?.[0] ?? "changed";
   const shelf = useQuery({
     queryKey: ["shelf", page, search, order],
-    queryFn: () => settled<Schemas["ShelfOut"]>(client.GET("/api/blocks", { params: { query: { page, search, order } } })),
+    queryFn: () =>
+      settled<Schemas["ShelfOut"]>(client.GET("/api/blocks", { params: { query: { page, search, order } } })),
     placeholderData: (before) => before,
   });
   const look = (change: Record<string, string | undefined>) => {
     const next = new URLSearchParams(params);
-    for (const [name, value] of Object.entries({ page: undefined, ...change })) {
+    const given: Record<string, string | undefined> = { page: undefined, ...change };
+    for (const [name, value] of Object.entries(given)) {
       if (value) next.set(name, value);
       else next.delete(name);
     }
     setParams(next, { replace: true });
   };
   const [starting, setStarting] = useState(false);
-  const [fault, setFault] = useState<string>();
   const [deleted, setDeleted] = useState<ShelfBlock>();
   const [over, setOver] = useState(false);
   const file = useRef<HTMLInputElement>(null);
-  const refresh = () => queries.invalidateQueries({ queryKey: ["shelf"] });
 
   useEffect(() => {
     document.title = "Yonk: the shelf of blocks";
   }, []);
 
-  async function take(files: FileList | null) {
-    setFault(undefined);
-    const wrong: string[] = [];
-    let last: string | undefined;
-    for (const one of Array.from(files ?? [])) {
-      try {
-        const block = await settled<Block>(
-          client.POST("/api/blocks/import", {
-            body: (await one.text()) as never,
-            bodySerializer: (text: unknown) => text as string,
-            headers: { "Content-Type": "application/octet-stream" },
-          }),
-        );
-        last = block.id;
-      } catch (reason) {
-        const said = reason instanceof Error ? reason.message : String(reason);
-        wrong.push(`${one.name} was not taken. ${said}`);
-      }
-    }
-    await refresh();
-    if (wrong.length) setFault(wrong.join("\n"));
-    else if (last && files?.length === 1) await go(`/blocks/${last}/draft`);
-  }
-
-  async function remove(block: ShelfBlock) {
-    try {
-      await settled(client.DELETE("/api/blocks/{block_id}", { params: { path: { block_id: block.id } } }));
-      setDeleted(block);
-    } catch (reason) {
-      setFault(reason instanceof Refused ? reason.message : "The block was not deleted; the server does not answer.");
-    }
-    await refresh();
-  }
-
-  async function bringBack(block: ShelfBlock) {
-    await settled(client.POST("/api/blocks/{block_id}/restore", { params: { path: { block_id: block.id } } }));
-    setDeleted(undefined);
-    await refresh();
-  }
+  const taking = useChange(takeFiles, {
+    refresh: SHELF,
+    onDone: ({ taken, wrong }) => {
+      if (!wrong.length && taken.length === 1) void go(`/blocks/${taken[0]?.id ?? ""}/draft`);
+    },
+  });
+  const removing = useChange(
+    (block: ShelfBlock) =>
+      settled(client.DELETE("/api/blocks/{block_id}", { params: { path: { block_id: block.id } } })),
+    { refresh: SHELF, onDone: (_, block) => setDeleted(block) },
+  );
+  const bringingBack = useChange(
+    (block: ShelfBlock) =>
+      settled(client.POST("/api/blocks/{block_id}/restore", { params: { path: { block_id: block.id } } })),
+    { refresh: SHELF, onDone: () => setDeleted(undefined) },
+  );
+  const wrong = taking.data?.wrong.join("\n");
+  const fault = removing.error ? `The block was not deleted. ${removing.error.message}` : wrong;
+  const take = (files: FileList | null) => taking.mutate(Array.from(files ?? []));
+  const dismiss = () => {
+    taking.reset();
+    removing.reset();
+  };
 
   function drop(event: DragEvent) {
     event.preventDefault();
     setOver(false);
-    void take(event.dataTransfer.files);
+    take(event.dataTransfer.files);
   }
 
   return (
@@ -128,19 +137,18 @@ export function ShelfPage() {
           hidden
           aria-label="Block file"
           onChange={(event) => {
-            void take(event.target.files).then(() => {
-              event.target.value = "";
-            });
+            take(event.target.files);
+            event.target.value = "";
           }}
         />
       </header>
       <main>
         <h1>The shelf of blocks</h1>
-        {fault && <Said text={fault} onClose={() => setFault(undefined)} />}
+        {fault && <Said text={fault} onClose={dismiss} />}
         {deleted && (
           <Said
             text={`${deleted.name} is off the shelf.`}
-            action={{ words: "Bring it back", onClick: () => void bringBack(deleted) }}
+            action={{ words: "Bring it back", onClick: () => bringingBack.mutate(deleted) }}
             onClose={() => setDeleted(undefined)}
           />
         )}
@@ -158,7 +166,10 @@ export function ShelfPage() {
         {shelf.data && (shelf.data.total > 12 || search) && (
           <div className="shelf-search" role="search">
             <input
-              type="search" value={search} aria-label="Find a block by its name" placeholder="Find by name"
+              type="search"
+              value={search}
+              aria-label="Find a block by its name"
+              placeholder="Find by name"
               onChange={(event) => look({ search: event.target.value })}
             />
             <select value={order} aria-label="In which order" onChange={(event) => look({ order: event.target.value })}>
@@ -174,20 +185,29 @@ export function ShelfPage() {
           </div>
         )}
         {shelf.data?.total === 0 && search && <p>No block has that in its name.</p>}
-        {shelf.data?.total === 0 && !search && <EmptyShelf onStart={() => setStarting(true)} onOpen={() => file.current?.click()} />}
+        {shelf.data?.total === 0 && !search && (
+          <EmptyShelf onStart={() => setStarting(true)} onOpen={() => file.current?.click()} />
+        )}
         <ul className="shelf">
           {shelf.data?.blocks.map((block) => (
             <li key={block.id}>
               <Link to={`/blocks/${block.id}/draft`} className="shelf-block">
                 <Picture name={block.name} width={block.width} height={block.height} faces={block.picture} />
                 <span className="shelf-name">{block.name}</span>
-                <span className="shelf-size"><Fr>{block.finished}</Fr> finished</span>
+                <span className="shelf-size">
+                  <Fr>{block.finished}</Fr> finished
+                </span>
                 <span className="shelf-more">
                   {block.patches} {block.patches === 1 ? "patch" : "patches"}
                   {block.blocks > 1 && ` · ${String(block.blocks)} blocks`}
                 </span>
               </Link>
-              <button type="button" className="quiet" onClick={() => void remove(block)} aria-label={`Delete ${block.name}`}>
+              <button
+                type="button"
+                className="quiet"
+                onClick={() => removing.mutate(block)}
+                aria-label={`Delete ${block.name}`}
+              >
                 Delete
               </button>
             </li>
@@ -195,14 +215,22 @@ export function ShelfPage() {
         </ul>
         {shelf.data && shelf.data.pages > 1 && (
           <nav className="pages" aria-label="Pages of the shelf">
-            <Button variant="outline-primary" size="sm" disabled={page <= 1} onClick={() => look({ page: String(page - 1) })}>
+            <Button
+              variant="outline-primary"
+              size="sm"
+              disabled={page <= 1}
+              onClick={() => look({ page: String(page - 1) })}
+            >
               Back
             </Button>
             <span>
               page {shelf.data.page} of {shelf.data.pages}
             </span>
             <Button
-              variant="outline-primary" size="sm" disabled={page >= shelf.data.pages} onClick={() => look({ page: String(page + 1) })}
+              variant="outline-primary"
+              size="sm"
+              disabled={page >= shelf.data.pages}
+              onClick={() => look({ page: String(page + 1) })}
             >
               On
             </Button>

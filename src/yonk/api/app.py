@@ -25,6 +25,7 @@ from yonk.api.guard import TOO_LARGE, Guard, too_large
 from yonk.api.recipes.routes import router as recipes
 from yonk.api.shelf.kept import block_out
 from yonk.api.shelf.routes import router as shelf
+from yonk.api.usual import router as usual
 from yonk.api.wire import BlockOut, FaultOut, FaultsOut
 from yonk.api.work import NobodyWaitsError, TooMuchWorkError, Works
 from yonk.core.paper import DraftError
@@ -41,11 +42,18 @@ CODES = {400: "bad-request", 404: "not-found", 405: "not-allowed", 413: "too-lar
 
 def create_app(engine: Engine | None, front_end: Path | None = None) -> FastAPI:
     """The application on a database; without one it can only tell its OpenAPI document."""
-    app = FastAPI(title="Yonk", version="1", docs_url=None, redoc_url=None, openapi_url=None, lifespan=_lifespan)
+    app = FastAPI(
+        title="Yonk",
+        version="1",
+        docs_url=None,
+        redoc_url=None,
+        openapi_url=None,
+        lifespan=_lifespan,
+    )
     app.state.sessions = session_maker(engine) if engine else None
     app.state.works = Works()
     app.add_middleware(Guard, too_large=too_large)
-    for router in (draft, shelf, recipes, finder, cut, fabrics):
+    for router in (draft, shelf, recipes, finder, cut, fabrics, usual):
         app.include_router(router)
     for fault, answer in (
         (BadFileError, _bad_file),
@@ -78,8 +86,12 @@ async def _lifespan(app: FastAPI) -> AsyncIterator[None]:
     app.state.works.end_all()
 
 
-def _answer(status: int, code: Any, faults: list[FaultOut], theirs: BlockOut | None = None) -> JSONResponse:
-    return JSONResponse(FaultsOut(code=code, faults=faults, theirs=theirs).model_dump(mode="json"), status)
+def _answer(
+    status: int, code: Any, faults: list[FaultOut], theirs: BlockOut | None = None
+) -> JSONResponse:
+    return JSONResponse(
+        FaultsOut(code=code, faults=faults, theirs=theirs).model_dump(mode="json"), status
+    )
 
 
 def _said(status: int, code: str, words: str, place: str = "") -> JSONResponse:
@@ -100,14 +112,18 @@ async def _bad_draft(_: Request, fault: Exception) -> Response:
 async def _bad_request(_: Request, fault: Exception) -> Response:
     assert isinstance(fault, RequestValidationError)
     faults = [
-        FaultOut(place=".".join(str(step) for step in error["loc"][1:]), message=in_plain_words(error))
+        FaultOut(
+            place=".".join(str(step) for step in error["loc"][1:]), message=in_plain_words(error)
+        )
         for error in fault.errors()[:50]
     ]
     return _answer(422, "bad-request", faults)
 
 
 async def _bad_signs(_: Request, fault: Exception) -> Response:
-    return _said(422, "bad-request", "A text holds half a sign, which no program can write; type it anew.")
+    return _said(
+        422, "bad-request", "A text holds half a sign, which no program can write; type it anew."
+    )
 
 
 async def _no_block(_: Request, fault: Exception) -> Response:
@@ -115,7 +131,11 @@ async def _no_block(_: Request, fault: Exception) -> Response:
 
 
 async def _deleted_block(_: Request, fault: Exception) -> Response:
-    return _said(410, "deleted", "This block was deleted; bring it back from the shelf, or keep your draft as a copy.")
+    return _said(
+        410,
+        "deleted",
+        "This block was deleted; bring it back from the shelf, or keep your draft as a copy.",
+    )
 
 
 async def _no_state(_: Request, fault: Exception) -> Response:
@@ -134,7 +154,9 @@ async def _old_fabric(_: Request, fault: Exception) -> Response:
 async def _old_revision(_: Request, fault: Exception) -> Response:
     assert isinstance(fault, OldRevisionError)
     message = "This block was saved from another window meanwhile. Both versions are kept."
-    return _answer(409, "old-revision", [FaultOut(place="revision", message=message)], block_out(fault.theirs))
+    return _answer(
+        409, "old-revision", [FaultOut(place="revision", message=message)], block_out(fault.theirs)
+    )
 
 
 async def _too_much(_: Request, fault: Exception) -> Response:
@@ -147,7 +169,8 @@ async def _nobody(_: Request, fault: Exception) -> Response:
 
 async def _database(_: Request, fault: Exception) -> Response:
     words = (
-        "The database does not answer, so it is not sure what was kept. Your draft waits in the browser and is saved"
+        "The database does not answer, so it is not sure what was kept. Your draft waits in the "
+        "browser and is saved"
         " when it is back; nothing is saved twice."
     )
     return _said(503, "database", words)
@@ -156,19 +179,27 @@ async def _database(_: Request, fault: Exception) -> Response:
 async def _other(_: Request, fault: Exception) -> Response:
     assert isinstance(fault, HTTPException)
     words = {
-        404: "There is nothing at this address.", 405: "This address does not take such a request.",
-        400: "This request cannot be read; it is sent as JSON.", 413: TOO_LARGE,
-    }.get(fault.status_code, str(fault.detail))  # fmt: skip
+        404: "There is nothing at this address.",
+        405: "This address does not take such a request.",
+        400: "This request cannot be read; it is sent as JSON.",
+        413: TOO_LARGE,
+    }.get(fault.status_code, str(fault.detail))
     return _said(fault.status_code, CODES.get(fault.status_code, "bad-request"), words)
 
 
 async def _unforeseen(_: Request, fault: Exception) -> Response:
-    return _said(500, "unforeseen", "Yonk came upon something it did not foresee; nothing of your draft is lost.")
+    return _said(
+        500,
+        "unforeseen",
+        "Yonk came upon something it did not foresee; nothing of your draft is lost.",
+    )
 
 
 def _serve(app: FastAPI, front_end: Path) -> None:
     app.mount("/assets", StaticFiles(directory=front_end / "assets"), name="assets")
-    files = {str(file.relative_to(front_end)): file for file in front_end.rglob("*") if file.is_file()}
+    files = {
+        str(file.relative_to(front_end)): file for file in front_end.rglob("*") if file.is_file()
+    }
 
     @app.get("/{path:path}", include_in_schema=False)
     async def page(path: str) -> Response:
@@ -176,4 +207,6 @@ def _serve(app: FastAPI, front_end: Path) -> None:
             raise HTTPException(404)
         if "\0" in path:
             raise HTTPException(404)
-        return FileResponse(files.get(path, front_end / "index.html"), headers={"Cache-Control": "no-cache"})
+        return FileResponse(
+            files.get(path, front_end / "index.html"), headers={"Cache-Control": "no-cache"}
+        )

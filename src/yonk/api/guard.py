@@ -1,4 +1,6 @@
-"""What stands before every request: who may ask, how much may be sent, and the headers that go with every answer."""
+"""What stands before every request: who may ask, how much may be sent, and the headers that go with
+every answer.
+"""
 
 from __future__ import annotations
 
@@ -21,7 +23,8 @@ SAFE = {"GET", "HEAD", "OPTIONS"}
 A_YEAR = 31_536_000
 HEADERS = {
     "Content-Security-Policy": (
-        "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; object-src 'none';"
+        "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; "
+        "object-src 'none';"
         " base-uri 'none'; form-action 'self'; frame-ancestors 'none'"
     ),
     "X-Content-Type-Options": "nosniff",
@@ -43,17 +46,21 @@ def _refusal(status: int, code: str, words: str) -> Response:
 
 
 class _TooLargeError(HTTPException):
-    """More came than may come; an `HTTPException`, since any other fault of a body counts as one of its JSON."""
+    """More came than may come; an `HTTPException`, since any other fault of a body counts as one of
+    its JSON.
+    """
 
     def __init__(self) -> None:
         super().__init__(413)
 
 
 class Guard:
-    """Lets in who asks from this machine's own pages, counts what comes as it comes, and puts headers on every answer.
+    """Lets in who asks from this machine's own pages, counts what comes as it comes, and puts
+    headers on every answer.
 
-    A page of a foreign site can make a browser ask any address of this machine, under a name of its own: so the name
-    that is asked for must be this machine's, and what changes something must come from Yonk's own pages.
+    A page of a foreign site can make a browser ask any address of this machine, under a name of its
+    own: so the name that is asked for must be this machine's, and what changes something must come
+    from Yonk's own pages.
     """
 
     def __init__(self, app: ASGIApp, too_large: Callable[[], Response]) -> None:

@@ -29,13 +29,19 @@ def picture(reading: Reading) -> list[PictureFaceOut]:
 
 
 def picture_by_colour(reading: Reading) -> list[PictureFaceOut]:
-    """A picture of a block of many patches: those of a colour that touch drawn as one, its corners made plain."""
+    """A picture of a block of many patches: those of a colour that touch drawn as one, its corners
+    made plain.
+    """
     scale = reading.drawing.scale
     colours = [reading.draft.fabric(key).colour for key in reading.fabrics]
     plain = max(float(reading.draft.width), float(reading.draft.height)) / 300
     faces: list[PictureFaceOut] = []
     for colour in dict.fromkeys(colours):
-        own = [polygon for polygon, one in zip(reading.drawing.polygons, colours, strict=True) if one == colour]
+        own = [
+            polygon
+            for polygon, one in zip(reading.drawing.polygons, colours, strict=True)
+            if one == colour
+        ]
         whole = shapely.transform(shapely.union_all(own), lambda spots: spots / scale)
         for part in shapely.get_parts(shapely.simplify(whole, plain)):
             ring = shapely.get_coordinates(part.exterior).round(3).tolist()
@@ -48,7 +54,11 @@ def _reach(face: PictureFaceOut) -> float:
     return float((max(across) - min(across)) * (max(down) - min(down)))
 
 
-FURTHER = {"none": "", "one-diagonal": "cut once on the diagonal", "both-diagonals": "cut on both diagonals"}
+FURTHER = {
+    "none": "",
+    "one-diagonal": "cut once on the diagonal",
+    "both-diagonals": "cut on both diagonals",
+}
 
 
 def further_words(subcut: Subcut, hand: Hand | None) -> str:
@@ -59,7 +69,9 @@ def further_words(subcut: Subcut, hand: Hand | None) -> str:
 def unit_picture(unit: Unit, seam: Fraction) -> tuple[list[PartOut], float, float]:
     """A unit as it is drafted, with its width and height."""
     target = target_of(unit, seam)
-    parts = [PartOut(outline=list(rounded(outline)), fabric=fabric) for outline, fabric in target.parts]
+    parts = [
+        PartOut(outline=list(rounded(outline)), fabric=fabric) for outline, fabric in target.parts
+    ]
     return parts, round(target.width, 3), round(target.height, 3)
 
 

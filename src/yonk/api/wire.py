@@ -1,4 +1,6 @@
-"""What every answer of the API is made of: shared shapes, the one shape of errors, JSON as it is sent."""
+"""What every answer of the API is made of: shared shapes, the one shape of errors, JSON as it is
+sent.
+"""
 
 from __future__ import annotations
 
@@ -16,14 +18,20 @@ def as_json(text: bytes) -> Response:
     return Response(text, media_type="application/json")
 
 
-Document = Annotated[dict[str, Any], Field(description="a block file; the front end hands it on as it came")]
+Document = Annotated[
+    dict[str, Any], Field(description="a block file; the front end hands it on as it came")
+]
 
 
 Place = tuple[float, float]
 
 
 SaveKey = Annotated[
-    str, Field(pattern="^[0-9a-zA-Z-]{8,64}$", description="the save's own name, alike when it is sent again")
+    str,
+    Field(
+        pattern="^[0-9a-zA-Z-]{8,64}$",
+        description="the save's own name, alike when it is sent again",
+    ),
 ]
 
 
@@ -45,9 +53,18 @@ class FaultsOut(Model):
     """The one shape of every error."""
 
     code: Literal[
-        "bad-document", "bad-request", "not-found", "not-allowed", "deleted", "old-revision", "too-large", "too-much",
-        "foreign", "database", "unforeseen",
-    ]  # fmt: skip
+        "bad-document",
+        "bad-request",
+        "not-found",
+        "not-allowed",
+        "deleted",
+        "old-revision",
+        "too-large",
+        "too-much",
+        "foreign",
+        "database",
+        "unforeseen",
+    ]
     faults: list[FaultOut]
     theirs: BlockOut | None = None
 

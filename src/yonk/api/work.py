@@ -1,7 +1,7 @@
 """Work on a draft: at once where it is light, in a process of its own where it is heavy.
 
-A heavy piece of work has a limit of time and of memory, and is ended when nobody waits for it any more: when the
-browser has gone, has asked anew, or the program stops.
+A heavy piece of work has a limit of time and of memory, and is ended when nobody waits for it any
+more: when the browser has gone, has asked anew, or the program stops.
 """
 
 from __future__ import annotations
@@ -32,12 +32,16 @@ SECONDS = 60
 BYTES = 4 * 2**30
 AT_ONCE = 2
 LOOK_AGAIN = 0.02
-ANSWERS = [f"yonk.api.{subject}.answers" for subject in ("draft", "shelf", "recipes", "cut", "fabrics")]
+ANSWERS = [
+    f"yonk.api.{subject}.answers" for subject in ("draft", "shelf", "recipes", "cut", "fabrics")
+]
 CONTEXT = multiprocessing.get_context("forkserver")
 
 
 class TooMuchWorkError(RuntimeError):
-    """A piece of work took longer, or more memory, than it may. The message says what would mend it."""
+    """A piece of work took longer, or more memory, than it may. The message says what would mend
+    it.
+    """
 
 
 class NobodyWaitsError(RuntimeError):
@@ -71,7 +75,9 @@ class Worker:
         self.request = request
         self.works: Works = request.app.state.works
 
-    async def on_draft(self, document: dict[str, Any], work: Callable[..., Any], *given: Any) -> Any:
+    async def on_draft(
+        self, document: dict[str, Any], work: Callable[..., Any], *given: Any
+    ) -> Any:
         """What `work` makes of what is given, which is as heavy as the document's drawing."""
         return await self._do(await run_in_threadpool(_is_light, document), work, given)
 
@@ -83,7 +89,9 @@ class Worker:
         """What `work` makes of what is given, in a process of its own whatever it is."""
         return await self._do(False, work, given)
 
-    async def file(self, document: dict[str, Any], work: Callable[..., File], *given: Any) -> Response:
+    async def file(
+        self, document: dict[str, Any], work: Callable[..., File], *given: Any
+    ) -> Response:
         """The file that `work` makes, to be taken along."""
         made: File = await self.on_draft(document, work, *given)
         headers = {"Content-Disposition": f"attachment; filename*=UTF-8''{quote(made.name)}"}
@@ -118,7 +126,8 @@ class Worker:
             mine.close()
         if isinstance(fault, MemoryError):
             raise TooMuchWorkError(
-                "This takes more memory than there is for it; draw fewer seams or take fewer blocks."
+                "This takes more memory than there is for it; draw fewer seams or take fewer "
+                "blocks."
             )
         if fault is not None:
             raise fault
@@ -132,13 +141,16 @@ class Worker:
                 raise NobodyWaitsError
             if time.monotonic() > end:
                 raise TooMuchWorkError(
-                    f"This takes longer than {SECONDS} seconds; draw fewer seams or take fewer blocks."
+                    f"This takes longer than {SECONDS} seconds; draw fewer seams or take fewer "
+                    f"blocks."
                 )
             await asyncio.sleep(LOOK_AGAIN)
 
 
 def _is_light(document: dict[str, Any]) -> bool:
-    """Whether a plan of a document is made in about a blink; what is no sound document is refused in as little."""
+    """Whether a plan of a document is made in about a blink; what is no sound document is refused
+    in as little.
+    """
     if len(document.get("seams") or ()) < 64:
         return True
     try:

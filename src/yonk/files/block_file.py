@@ -6,48 +6,34 @@ import json
 from collections import Counter
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
-from fractions import Fraction
 from typing import Annotated, Any, Literal, cast
 
 from pydantic import (
-    AfterValidator,
-    BaseModel,
-    ConfigDict,
     Field,
-    PlainSerializer,
-    PlainValidator,
     TypeAdapter,
     ValidationError,
 )
-from pydantic import WithJsonSchema as Schema
 
 from yonk.core.paper import (
     COUNTS,
     UNASSIGNED,
-    Care,
     Colouring,
     CountField,
     Draft,
     Fabric,
-    LengthError,
-    LengthField,
     LengthUnit,
-    Making,
     Paint,
-    Press,
     Print,
-    Stitch,
-    UnitMethod,
     Value,
-    default_making,
     length_fault,
     number_fault,
-    read_length,
     seen,
     write_exact,
 )
 from yonk.core.planning import Reading
 from yonk.core.units import BY_NAME
+from yonk.files.exact import FilePart, Key, Name, PointIn, Positive, SeamIn, Text
+from yonk.files.making_file import MakingIn, making_faults, making_of, write_making
 from yonk.files.plain_words import in_plain_words
 
 FORMAT = "yonk-block/1"
@@ -82,73 +68,32 @@ class BadFileError(ValueError):
         return type(self), (self.faults,)
 
 
-def _length(value: object) -> Fraction:
-    if isinstance(value, Fraction):
-        return value
-    if not isinstance(value, str):
-        raise ValueError('is no text; write the length in quotes, such as "9" or "39/8", since numbers are not exact')
-    try:
-        return read_length(value)
-    except LengthError as fault:
-        raise ValueError(str(fault)) from None
-
-
-def _positive(value: object) -> Fraction:
-    length = _length(value)
-    if length <= 0:
-        raise ValueError("must be more than nothing")
-    return length
-
-
-_AS_TEXT = PlainSerializer(write_exact, return_type=str)
-_SCHEMA = Schema({"type": "string", "description": "an exact length: 9, 39/8, 4.875 or 4 7/8", "examples": ["39/8"]})
-Exact = Annotated[Fraction, PlainValidator(_length), _AS_TEXT, _SCHEMA]
-Positive = Annotated[Fraction, PlainValidator(_positive), _AS_TEXT, _SCHEMA]
-PointIn = tuple[Exact, Exact]
-SeamIn = tuple[PointIn, PointIn]
-
-
-def _whole_signs(text: str) -> str:
-    if any("\ud800" <= sign <= "\udfff" for sign in text):
-        raise ValueError("holds half a sign, which no program can write; type it anew")
-    return text
-
-
-Text = Annotated[str, AfterValidator(_whole_signs)]
-Key = Annotated[Text, Field(min_length=1, max_length=80)]
-Name = Annotated[Text, Field(min_length=1, max_length=120)]
-
-
 def _between(field: CountField) -> Any:
     least, most = COUNTS[field]
     return Field(strict=True, ge=least, le=most)
 
 
-Blocks = Annotated[int, _between("blocks")]
 BlocksOfAColouring = Annotated[int, _between("blocks_of_a_colouring")]
-SquaresInARow = Annotated[int, _between("squares_in_a_row")]
 
 
-class _Part(BaseModel):
-    model_config = ConfigDict(extra="ignore", frozen=True)
-
-
-class FinishedIn(_Part):
+class FinishedIn(FilePart):
     """The finished size."""
 
     width: Positive
     height: Positive
 
 
-class GridIn(_Part):
+class GridIn(FilePart):
     """Proportions of the columns left to right and the rows top to bottom."""
 
     columns: Annotated[tuple[Positive, ...], Field(min_length=1, max_length=COUNTS["lines"][1])]
     rows: Annotated[tuple[Positive, ...], Field(min_length=1, max_length=COUNTS["lines"][1])]
 
 
-class FabricIn(_Part):
-    """A fabric of the block; `direction` is where a directional print points, in degrees clockwise from up."""
+class FabricIn(FilePart):
+    """A fabric of the block; `direction` is where a directional print points, in degrees clockwise
+    from up.
+    """
 
     key: Key
     name: Name
@@ -159,48 +104,14 @@ class FabricIn(_Part):
     shelf: Annotated[Text, Field(max_length=32)] = ""
 
 
-class PaintIn(_Part):
+class PaintIn(FilePart):
     """The fabric of the patch that holds a point."""
 
     at: PointIn
     fabric: Key
 
 
-class UnitMethodIn(_Part):
-    """The way chosen for the unit that holds a point."""
-
-    at: PointIn
-    method: Key
-
-
-class RulerIn(_Part):
-    """The standard ruler."""
-
-    width: Positive
-    length: Positive
-
-
-class MakingIn(_Part):
-    """How the block is made; what is left out is the usual."""
-
-    blocks: Blocks | None = None
-    seam: Positive | None = None
-    ruler_step: Positive | None = None
-    trim_margin: Exact | None = None
-    width_of_fabric: Positive | None = None
-    straightening: Exact | None = None
-    shrinkage: Exact | None = None
-    keep: Positive | None = None
-    ruler: RulerIn | None = None
-    squares_in_a_row: SquaresInARow | None = None
-    stitch: Stitch | None = None
-    press: Press | None = None
-    care: Care | None = None
-    methods: dict[Text, Text] = Field(default_factory=dict)
-    units: tuple[UnitMethodIn, ...] = ()
-
-
-class ColouringIn(_Part):
+class ColouringIn(FilePart):
     """The same block in other fabrics: which takes the place of which, and for how many blocks."""
 
     name: Name
@@ -209,7 +120,7 @@ class ColouringIn(_Part):
     fabrics: dict[Text, Text] = Field(default_factory=dict)
 
 
-class BlockIn(_Part):
+class BlockIn(FilePart):
     """A block file."""
 
     format: Literal["yonk-block/1"]
@@ -248,14 +159,20 @@ def read_block(text: str | bytes) -> Draft:
         where = f"line {fault.lineno}, column {fault.colno}"
         raise BadFileError([Fault(where, f"the file is not JSON here ({fault.msg})")]) from None
     except (RecursionError, ValueError):
-        raise BadFileError([Fault("", "the file is nested too deep or holds too long a number")]) from None
+        raise BadFileError(
+            [Fault("", "the file is nested too deep or holds too long a number")]
+        ) from None
     return take_block(raw)
 
 
 def take_block(raw: object) -> Draft:
-    """A draft from the parsed content of a block file. Raises `BadFileError` with every fault found."""
+    """A draft from the parsed content of a block file. Raises `BadFileError` with every fault
+    found.
+    """
     if not isinstance(raw, dict):
-        raise BadFileError([Fault("", "the file holds no block; it begins with { and has a format, a name, …")])
+        raise BadFileError(
+            [Fault("", "the file holds no block; it begins with { and has a format, a name, …")]
+        )
     faults: list[Fault] = []
     block: BlockIn | None = None
     try:
@@ -271,7 +188,11 @@ def take_block(raw: object) -> Draft:
     faults += _gainsaying(sound)
     if faults or block is None:
         unique = list(dict.fromkeys(faults))
-        more = [Fault("", f"and {len(unique) - MOST_FAULTS} faults more")] if len(unique) > MOST_FAULTS else []
+        more = (
+            [Fault("", f"and {len(unique) - MOST_FAULTS} faults more")]
+            if len(unique) > MOST_FAULTS
+            else []
+        )
         raise BadFileError([*unique[:MOST_FAULTS], *more])
     return draft_of(block)
 
@@ -285,78 +206,59 @@ def check_reading(reading: Reading) -> None:
     choices = reading.draft.making.units
     for number, face in enumerate(reading.drawing.faces_at([choice.at for choice in choices])):
         if face is None:
-            faults.append(Fault(f"making.units[{number}].at", "lies on a seam; move it inside the unit it is for"))
+            faults.append(
+                Fault(
+                    f"making.units[{number}].at",
+                    "lies on a seam; move it inside the unit it is for",
+                )
+            )
     if faults:
         raise BadFileError(faults[:MOST_FAULTS])
 
 
 def draft_of(block: BlockIn) -> Draft:
     """The draft that a sound block file describes."""
-    usual, given = default_making(block.unit), block.making
-    making = Making(
-        blocks=given.blocks or usual.blocks,
-        seam=given.seam or usual.seam,
-        ruler_step=given.ruler_step or usual.ruler_step,
-        trim_margin=usual.trim_margin if given.trim_margin is None else given.trim_margin,
-        usable=given.width_of_fabric or usual.usable,
-        straightening=usual.straightening if given.straightening is None else given.straightening,
-        shrinkage=usual.shrinkage if given.shrinkage is None else given.shrinkage,
-        keep=given.keep or usual.keep,
-        ruler_width=given.ruler.width if given.ruler else usual.ruler_width,
-        ruler_length=given.ruler.length if given.ruler else usual.ruler_length,
-        squares_in_a_row=given.squares_in_a_row or usual.squares_in_a_row,
-        stitch=given.stitch or usual.stitch,
-        press=given.press or usual.press,
-        care=given.care or usual.care,
-        methods=dict(given.methods),
-        units=tuple(UnitMethod(choice.at, choice.method) for choice in given.units),
-    )
     return Draft(
-        name=block.name, unit=block.unit, width=block.finished.width, height=block.finished.height,
-        columns=block.grid.columns, rows=block.grid.rows, seams=block.seams, making=making,
+        name=block.name,
+        unit=block.unit,
+        width=block.finished.width,
+        height=block.finished.height,
+        columns=block.grid.columns,
+        rows=block.grid.rows,
+        seams=block.seams,
+        making=making_of(block.making, block.unit),
         fabrics=tuple(Fabric(**fabric.model_dump()) for fabric in block.fabrics),
         paints=tuple(Paint(paint.at, paint.fabric) for paint in block.patches),
         colourings=tuple(
-            Colouring(name=one.name, blocks=one.blocks, mirrored=one.mirrored, fabrics=tuple(sorted(one.fabrics.items())))
+            Colouring(
+                name=one.name,
+                blocks=one.blocks,
+                mirrored=one.mirrored,
+                fabrics=tuple(sorted(one.fabrics.items())),
+            )
             for one in block.colourings
         ),
-    )  # fmt: skip
+    )
 
 
 def write_block(draft: Draft) -> dict[str, Any]:
     """The content of a draft's block file, ready for JSON. Reading it gives the same draft."""
-    making = draft.making
     more = {"colourings": [_colouring(one) for one in draft.colourings]} if draft.colourings else {}
     return {
         "format": FORMAT,
         "name": draft.name,
         "unit": draft.unit,
         "finished": {"width": write_exact(draft.width), "height": write_exact(draft.height)},
-        "grid": {"columns": [*map(write_exact, draft.columns)], "rows": [*map(write_exact, draft.rows)]},
+        "grid": {
+            "columns": [*map(write_exact, draft.columns)],
+            "rows": [*map(write_exact, draft.rows)],
+        },
         "seams": [[[*map(write_exact, a)], [*map(write_exact, b)]] for a, b in draft.seams],
         "fabrics": [_fabric(fabric) for fabric in draft.fabrics],
-        "patches": [{"at": [*map(write_exact, paint.at)], "fabric": paint.fabric} for paint in draft.paints],
-        "making": {
-            "blocks": making.blocks,
-            "seam": write_exact(making.seam),
-            "ruler_step": write_exact(making.ruler_step),
-            "trim_margin": write_exact(making.trim_margin),
-            "width_of_fabric": write_exact(making.usable),
-            "straightening": write_exact(making.straightening),
-            "shrinkage": write_exact(making.shrinkage),
-            "keep": write_exact(making.keep),
-            "ruler": {"width": write_exact(making.ruler_width), "length": write_exact(making.ruler_length)},
-            "squares_in_a_row": making.squares_in_a_row,
-            "stitch": making.stitch,
-            "press": making.press,
-            "care": making.care,
-            "methods": dict(making.methods),
-            **(
-                {"units": [{"at": [*map(write_exact, u.at)], "method": u.method} for u in making.units]}
-                if making.units
-                else {}
-            ),
-        },
+        "patches": [
+            {"at": [*map(write_exact, paint.at)], "fabric": paint.fabric} for paint in draft.paints
+        ],
+        "making": write_making(draft.making),
         **more,
     }
 
@@ -372,13 +274,20 @@ def _colouring(colouring: Colouring) -> dict[str, Any]:
 
 def block_schema() -> dict[str, Any]:
     """The JSON Schema of a block file."""
-    return {"$schema": "https://json-schema.org/draft/2020-12/schema", **BlockIn.model_json_schema()}
+    return {
+        "$schema": "https://json-schema.org/draft/2020-12/schema",
+        **BlockIn.model_json_schema(),
+    }
 
 
 def _fabric(fabric: Fabric) -> dict[str, Any]:
     shown = {
-        "key": fabric.key, "name": fabric.name, "colour": fabric.colour, "value": fabric.value, "print": fabric.print,
-    }  # fmt: skip
+        "key": fabric.key,
+        "name": fabric.name,
+        "colour": fabric.colour,
+        "value": fabric.value,
+        "print": fabric.print,
+    }
     more = {"direction": fabric.direction, "shelf": fabric.shelf}
     return shown | {name: value for name, value in more.items() if value}
 
@@ -395,7 +304,12 @@ def _fault(error: Any) -> Fault:
     for step in error["loc"]:
         if isinstance(step, int):
             place += f"[{step}]"
-        elif "[" not in str(step) and str(step) not in ("function-plain", "constrained-int", "int", "tuple"):
+        elif "[" not in str(step) and str(step) not in (
+            "function-plain",
+            "constrained-int",
+            "int",
+            "tuple",
+        ):
             place += f".{step}" if place else str(step)
     colour = error["type"] == "string_pattern_mismatch"  # nothing else in a block has a pattern
     return Fault(place, "must be a colour such as #a3262a" if colour else in_plain_words(error))
@@ -427,33 +341,14 @@ def _out_of_bounds(sound: dict[str, Any]) -> Iterator[Fault]:
         for place, part in enumerate(getattr(grid, axis)):
             if fault := number_fault(part, "proportion"):
                 yield Fault(f"grid.{axis}[{place}]", fault)
-    making = cast(MakingIn | None, sound.get("making"))
-    if making and making.shrinkage is not None and (fault := number_fault(making.shrinkage, "shrinkage")):
-        yield Fault("making.shrinkage", fault)
-    if unit:
-        for name, value, field in _lengths(cast(FinishedIn | None, sound.get("finished")), making):
-            if value is not None and (fault := length_fault(value, field, unit)):
-                yield Fault(name, fault)
-
-
-def _lengths(
-    finished: FinishedIn | None, making: MakingIn | None
-) -> Iterator[tuple[str, Fraction | None, LengthField]]:
-    if finished:
-        yield "finished.width", finished.width, "finished"
-        yield "finished.height", finished.height, "finished"
-    if making:
-        for name, field in _WORKING.items():
-            yield f"making.{name}", getattr(making, name), field
-        if making.ruler:
-            yield "making.ruler.width", making.ruler.width, "ruler_width"
-            yield "making.ruler.length", making.ruler.length, "ruler_length"
-
-
-_WORKING: dict[str, LengthField] = {
-    "seam": "seam", "ruler_step": "ruler_step", "trim_margin": "trim_margin", "width_of_fabric": "usable",
-    "straightening": "straightening", "keep": "keep",
-}  # fmt: skip
+    finished, making = cast(FinishedIn | None, sound.get("finished")), sound.get("making")
+    if unit and finished:
+        for side in ("width", "height"):
+            if fault := length_fault(getattr(finished, side), "finished", unit):
+                yield Fault(f"finished.{side}", fault)
+    if unit and making:
+        for name, fault in making_faults(making, unit):
+            yield Fault(f"making.{name}", fault)
 
 
 def _seam_faults(place: str, seam: Any, size: tuple[int, int]) -> Iterator[Fault]:
@@ -475,18 +370,27 @@ def _fabric_faults(fabrics: Sequence[FabricIn], paints: Sequence[PaintIn]) -> It
         if keys[fabric.key] > 1:
             yield Fault(f"fabrics[{number}].key", f"“{fabric.key}” stands for more than one fabric")
         if fabric.key == UNASSIGNED:
-            yield Fault(f"fabrics[{number}].key", f"“{UNASSIGNED}” is kept for patches without a fabric; use another")
+            yield Fault(
+                f"fabrics[{number}].key",
+                f"“{UNASSIGNED}” is kept for patches without a fabric; use another",
+            )
     for number, paint in enumerate(paints):
         if paint.fabric not in keys:
-            yield Fault(f"patches[{number}].fabric", f"“{paint.fabric}” is none of the block's fabrics")
+            yield Fault(
+                f"patches[{number}].fabric", f"“{paint.fabric}” is none of the block's fabrics"
+            )
 
 
-def _colouring_faults(fabrics: Sequence[FabricIn], colourings: Sequence[ColouringIn]) -> Iterator[Fault]:
+def _colouring_faults(
+    fabrics: Sequence[FabricIn], colourings: Sequence[ColouringIn]
+) -> Iterator[Fault]:
     keys = {fabric.key for fabric in fabrics} | {UNASSIGNED}
     for number, colouring in enumerate(colourings):
         for key in (*colouring.fabrics, *colouring.fabrics.values()):
             if key not in keys:
-                yield Fault(f"colourings[{number}].fabrics", f"“{key}” is none of the block's fabrics")
+                yield Fault(
+                    f"colourings[{number}].fabrics", f"“{key}” is none of the block's fabrics"
+                )
 
 
 def _method_faults(making: MakingIn) -> Iterator[Fault]:
@@ -501,4 +405,6 @@ def _method_faults(making: MakingIn) -> Iterator[Fault]:
             yield Fault(place, f"“{method}” is no way to make it; the ways are {ways}")
     for number, choice in enumerate(making.units):
         if not {*choice.method.split("+")} <= every:
-            yield Fault(f"making.units[{number}].method", f"“{choice.method}” is no way to make a unit")
+            yield Fault(
+                f"making.units[{number}].method", f"“{choice.method}” is no way to make a unit"
+            )

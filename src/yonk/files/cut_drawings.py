@@ -1,4 +1,6 @@
-"""Drawings for other programs and machines: templates as SVG and DXF, layouts as SVG, all at true size."""
+"""Drawings for other programs and machines: templates as SVG and DXF, layouts as SVG, all at true
+size.
+"""
 
 from __future__ import annotations
 
@@ -23,15 +25,19 @@ def write_templates_svg(templates: list[Template], unit: LengthUnit) -> str:
         seams.append(_polygon(one.seam, top))
         size = min(one.width, one.height) / 5
         letters.append(
-            f'<text x="{one.width / 2:.4f}" y="{top + one.height / 2:.4f}" font-size="{size:.3f}">{one.letter}</text>'
+            f'<text x="{one.width / 2:.4f}" y="{top + one.height / 2:.4f}" '
+            f'font-size="{size:.3f}">{one.letter}</text>'
         )
         top += one.height + GAP
     thin = wide / 300
     return (
-        f'<svg xmlns="http://www.w3.org/2000/svg" width="{wide:.4f}{unit}" height="{top:.4f}{unit}" viewBox="0 0 {wide:.4f} {top:.4f}">\n'
+        f'<svg xmlns="http://www.w3.org/2000/svg" width="{wide:.4f}{unit}" '
+        f'height="{top:.4f}{unit}" viewBox="0 0 {wide:.4f} {top:.4f}">\n'
         f'<g id="cut" fill="none" stroke="#000000" stroke-width="{thin:.4f}">{"".join(cuts)}</g>\n'
-        f'<g id="seam" fill="none" stroke="#3f6d99" stroke-width="{thin:.4f}" stroke-dasharray="{4 * thin:.4f}">{"".join(seams)}</g>\n'
-        f'<g id="letters" fill="#14312c" text-anchor="middle" font-family="sans-serif">{"".join(letters)}</g>\n</svg>\n'
+        f'<g id="seam" fill="none" stroke="#3f6d99" stroke-width="{thin:.4f}" '
+        f'stroke-dasharray="{4 * thin:.4f}">{"".join(seams)}</g>\n'
+        f'<g id="letters" fill="#14312c" text-anchor="middle" '
+        f'font-family="sans-serif">{"".join(letters)}</g>\n</svg>\n'
     )
 
 
@@ -40,7 +46,9 @@ def _polygon(outline: Outline, top: float) -> str:
 
 
 def write_templates_dxf(templates: list[Template], unit: LengthUnit) -> str:
-    """For a cutting machine: closed outlines on the layer CUT, seam lines on SEAM, letters on TEXT; y runs up."""
+    """For a cutting machine: closed outlines on the layer CUT, seam lines on SEAM, letters on TEXT;
+    y runs up.
+    """
     document = new("R2010", setup=False)
     document.units = units.IN if unit == "in" else units.CM
     document.header["$MEASUREMENT"] = 0 if unit == "in" else 1
@@ -51,15 +59,17 @@ def write_templates_dxf(templates: list[Template], unit: LengthUnit) -> str:
     for one in templates:
         for layer, outline in (("CUT", one.cut), ("SEAM", one.seam)):
             space.add_lwpolyline(
-                [(left + x, one.height - y) for x, y in outline], close=True, dxfattribs={"layer": layer}
+                [(left + x, one.height - y) for x, y in outline],
+                close=True,
+                dxfattribs={"layer": layer},
             )
-        space.add_text(one.letter, height=min(one.width, one.height) / 6, dxfattribs={"layer": "TEXT"}).set_placement(
-            (left + one.width / 2, one.height / 2)
-        )
+        space.add_text(
+            one.letter, height=min(one.width, one.height) / 6, dxfattribs={"layer": "TEXT"}
+        ).set_placement((left + one.width / 2, one.height / 2))
         counts = "; ".join(f"{count} of {printable(fabric)}" for fabric, count in one.counts)
-        space.add_text(counts, height=min(one.width, one.height) / 14, dxfattribs={"layer": "TEXT"}).set_placement(
-            (left, -GAP / 2)
-        )
+        space.add_text(
+            counts, height=min(one.width, one.height) / 14, dxfattribs={"layer": "TEXT"}
+        ).set_placement((left, -GAP / 2))
         left += one.width + GAP
     out = StringIO()
     document.write(out)
@@ -76,33 +86,45 @@ def write_layouts_svg(cutting: Cutting) -> str:
         for layout in cloth.layouts:
             width, length = float(layout.source.width), float(layout.source.length)
             parts.append(
-                f'<g transform="translate(0 {top + 1.5:.3f})"><title>{for_markup(fabric.name)}, {for_markup(layout.source.name)}</title>'
+                f'<g transform="translate(0 {top + 1.5:.3f})"><title>{for_markup(fabric.name)}, '
+                f"{for_markup(layout.source.name)}</title>"
             )
             parts.append(
-                f'<text x="0" y="-0.4" font-size="1">{for_markup(fabric.name)}, {for_markup(layout.source.name)}</text>'
+                f'<text x="0" y="-0.4" font-size="1">{for_markup(fabric.name)}, '
+                f"{for_markup(layout.source.name)}</text>"
             )
             parts.append(
-                f'<rect width="{width:g}" height="{length:g}" fill="{fabric.colour}" fill-opacity="0.25" stroke="#14312c" stroke-width="0.05"/>'
+                f'<rect width="{width:g}" height="{length:g}" fill="{fabric.colour}" '
+                f'fill-opacity="0.25" stroke="#14312c" stroke-width="0.05"/>'
             )
             for one in layout.laid:
                 x, y, w, h = (float(side) for side in (one.x, one.y, one.width, one.height))
                 parts.append(
-                    f'<rect x="{x:g}" y="{y:g}" width="{w:g}" height="{h:g}" fill="#fffdf6" stroke="#14312c" stroke-width="0.05"/>'
+                    f'<rect x="{x:g}" y="{y:g}" width="{w:g}" height="{h:g}" fill="#fffdf6" '
+                    f'stroke="#14312c" stroke-width="0.05"/>'
                 )
-                rising, falling = f"M{x:g} {y + h:g}L{x + w:g} {y:g}", f"M{x:g} {y:g}L{x + w:g} {y + h:g}"
+                rising, falling = (
+                    f"M{x:g} {y + h:g}L{x + w:g} {y:g}",
+                    f"M{x:g} {y:g}L{x + w:g} {y + h:g}",
+                )
                 drawn = {"": "", "rising": rising, "falling": falling, "both": rising + falling}
                 path = drawn[diagonal_drawn(cloth.cuts[one.line], one)]
                 parts += (
-                    [f'<path d="{path}" stroke="#14312c" stroke-width="0.05" stroke-dasharray="0.3 0.2"/>']
+                    [
+                        f'<path d="{path}" stroke="#14312c" stroke-width="0.05" '
+                        f'stroke-dasharray="0.3 0.2"/>'
+                    ]
                     if path
                     else []
                 )
                 parts.append(
-                    f'<text x="{x + w / 2:g}" y="{y + h / 2:g}" font-size="{min(1.2, h / 2):g}" text-anchor="middle" dominant-baseline="central">{one.line + 1}</text>'
+                    f'<text x="{x + w / 2:g}" y="{y + h / 2:g}" font-size="{min(1.2, h / 2):g}" '
+                    f'text-anchor="middle" dominant-baseline="central">{one.line + 1}</text>'
                 )
             parts.append("</g>")
             top, wide = top + length + 2.5, max(wide, width)
     return (
-        f'<svg xmlns="http://www.w3.org/2000/svg" width="{wide:g}{draft.unit}" height="{top:g}{draft.unit}" viewBox="0 0 {wide:g} {top:g}" '
+        f'<svg xmlns="http://www.w3.org/2000/svg" width="{wide:g}{draft.unit}" '
+        f'height="{top:g}{draft.unit}" viewBox="0 0 {wide:g} {top:g}" '
         f'font-family="sans-serif">\n{chr(10).join(parts)}\n</svg>\n'
     )

@@ -11,7 +11,7 @@ from pydantic import BaseModel, ConfigDict, Field, ValidationError
 from yonk.core.cutting import OldMark
 from yonk.core.paper import DraftError, write_exact
 from yonk.core.units import Listed
-from yonk.files.block_file import Exact, Key
+from yonk.files.exact import Exact, Key
 
 
 class _ListedIn(BaseModel):
@@ -56,7 +56,9 @@ def read_mark(text: str) -> Listed:
 
 
 def read_old_mark(text: str, count: int) -> OldMark | None:
-    """A tick of the older kind, its parts joined by upright strokes; a fabric's key may hold some. None for another."""
+    """A tick of the older kind, its parts joined by upright strokes; a fabric's key may hold some.
+    None for another.
+    """
     parts = text.rsplit("|", 5)
     try:
         fabric, shape, width, height, subcut, letter = parts

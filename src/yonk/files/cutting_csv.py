@@ -24,7 +24,9 @@ HEADINGS = (
 
 
 def write_cutting_csv(plan: Plan) -> str:
-    """The cutting list; a text that a spreadsheet would take for a formula is led by an apostrophe."""
+    """The cutting list; a text that a spreadsheet would take for a formula is led by an
+    apostrophe.
+    """
     draft = plan.reading.draft
     out = io.StringIO()
     writer = csv.writer(out, lineterminator="\n")
@@ -33,9 +35,17 @@ def write_cutting_csv(plan: Plan) -> str:
         letters = dict.fromkeys(purpose.letter for purpose in cut.purposes)
         writer.writerow(
             (
-                for_a_cell(draft.fabric(cut.fabric).name), cut.count, cut.shape, sized(cut.width),
-                sized(cut.height), draft.unit, plain_fractions(further(cut, draft.unit)), " ".join(cut.units), " ".join(letters),
-                cut.yields, cut.spare_pieces,
+                for_a_cell(draft.fabric(cut.fabric).name),
+                cut.count,
+                cut.shape,
+                sized(cut.width),
+                sized(cut.height),
+                draft.unit,
+                plain_fractions(further(cut, draft.unit)),
+                " ".join(cut.units),
+                " ".join(letters),
+                cut.yields,
+                cut.spare_pieces,
             )
-        )  # fmt: skip
+        )
     return out.getvalue()

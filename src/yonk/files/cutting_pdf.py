@@ -1,4 +1,6 @@
-"""The cutting list on paper: by fabric in the order of cutting, each cloth's layout to scale, boxes to tick."""
+"""The cutting list on paper: by fabric in the order of cutting, each cloth's layout to scale, boxes
+to tick.
+"""
 
 from __future__ import annotations
 
@@ -46,11 +48,15 @@ def write_cutting_pdf(cutting: Cutting, paper: PaperName = "letter") -> bytes:
     draft = cutting.draft
     title = f"{draft.name}: cutting list for {STAGES[cutting.stage]}"
     many = f"{cutting.plan.all_blocks} block{'' if cutting.plan.all_blocks == 1 else 's'}"
-    finished = f"{size(draft.width, draft.height, draft.unit)} finished, {show(draft.making.seam, draft.unit)} seam allowance, {many}"
+    finished = (
+        f"{size(draft.width, draft.height, draft.unit)} finished, "
+        f"{show(draft.making.seam, draft.unit)} seam allowance, {many}"
+    )
     story: list[Flowable] = [
-        Paragraph(marked(title, 17), style(17, bold=True)), Paragraph(marked(finished, 11), style(11, colour=SOFT)),
+        Paragraph(marked(title, 17), style(17, bold=True)),
+        Paragraph(marked(finished, 11), style(11, colour=SOFT)),
         Paragraph(marked(CAUTIONS["blade"], 10), style(10, colour=MADDER, above=4)),
-    ]  # fmt: skip
+    ]
     for cloth in cutting.cloths:
         story += _fabric(cloth, cutting, SIZES[paper][0] - 2 * MARGIN)
     return bound(story, paper, title)
@@ -59,21 +65,22 @@ def write_cutting_pdf(cutting: Cutting, paper: PaperName = "letter") -> bytes:
 def _fabric(cloth: ClothPlan, cutting: Cutting, width: float) -> list[Flowable]:
     draft = cutting.draft
     head = [
-        Spacer(1, 12), Paragraph(marked(draft.fabric(cloth.fabric).name, 15), style(15, bold=True)),
+        Spacer(1, 12),
+        Paragraph(marked(draft.fabric(cloth.fabric).name, 15), style(15, bold=True)),
         Paragraph(marked(_buying(cloth, cutting), 11), style(11)),
-    ]  # fmt: skip
+    ]
     rows = [_row(number, cloth, cutting) for number in range(len(cloth.cuts))]
     table = Table(rows, colWidths=[18, 22, 34, 150, width - 224], repeatRows=0)
     table.setStyle(
         TableStyle(
-            [
-                ("BOX", (0, n), (0, n), 0.8, INK) for n in range(len(rows))
-            ]
+            [("BOX", (0, n), (0, n), 0.8, INK) for n in range(len(rows))]
             + [("VALIGN", (0, 0), (-1, -1), "MIDDLE"), ("LINEBELOW", (0, 0), (-1, -1), 0.4, SOFT)]
         )
-    )  # fmt: skip
+    )
     pictures = [
-        KeepTogether([Spacer(1, 6), LayoutDrawing(layout, cloth, cutting, width), *_strips(layout, cutting)])
+        KeepTogether(
+            [Spacer(1, 6), LayoutDrawing(layout, cloth, cutting, width), *_strips(layout, cutting)]
+        )
         for layout in cloth.layouts
     ]
     return [
@@ -88,7 +95,9 @@ def _buying(cloth: ClothPlan, cutting: Cutting) -> str:
     hand = [layout.source.name for layout in cloth.layouts if not layout.bought]
     quarters = fat_quarters(cloth.fat_quarters)
     said = [
-        f"Buy {bought(cloth.buy, unit)}{f' or {quarters}' if quarters else ''}." if cloth.buy else "Nothing to buy.",
+        f"Buy {bought(cloth.buy, unit)}{f' or {quarters}' if quarters else ''}."
+        if cloth.buy
+        else "Nothing to buy.",
         f"From the shelf first: {', '.join(hand)}." if hand else "",
     ]
     return " ".join(part for part in said if part)
@@ -96,13 +105,18 @@ def _buying(cloth: ClothPlan, cutting: Cutting) -> str:
 
 def _row(number: int, cloth: ClothPlan, cutting: Cutting) -> list[Any]:
     cut, unit = cloth.cuts[number], cutting.draft.unit
-    words = [further(cut, unit), f"from {strips_of(number, cloth, unit)}" if strips_of(number, cloth, unit) else ""]
+    words = [
+        further(cut, unit),
+        f"from {strips_of(number, cloth, unit)}" if strips_of(number, cloth, unit) else "",
+    ]
     words.append(f"for {'; '.join(purposes(cut, cutting.plan.recipes))}")
     return [
-        "", Paragraph(str(number + 1), style(10, centred=True)), Paragraph(str(cut.count), style(14, bold=True)),
+        "",
+        Paragraph(str(number + 1), style(10, centred=True)),
+        Paragraph(str(cut.count), style(14, bold=True)),
         Paragraph(f"{cut_shape(cut)} <b>{marked(cut_size(cut, unit), 13)}</b>", style(13)),
         Paragraph(marked("; ".join(word for word in words if word), 10), style(10)),
-    ]  # fmt: skip
+    ]
 
 
 def _strips(layout: Layout, cutting: Cutting) -> list[Flowable]:
@@ -110,7 +124,9 @@ def _strips(layout: Layout, cutting: Cutting) -> list[Flowable]:
     for strip in layout.strips:
         words = strip_words(strip, cutting.draft.unit)
         counts[words] = counts.get(words, 0) + 1
-    return [Paragraph(marked(f"{count} × {words}", 10), style(10)) for words, count in counts.items()]
+    return [
+        Paragraph(marked(f"{count} × {words}", 10), style(10)) for words, count in counts.items()
+    ]
 
 
 class LayoutDrawing(Flowable):  # type: ignore[misc]
@@ -122,7 +138,10 @@ class LayoutDrawing(Flowable):  # type: ignore[misc]
         self.whole = layout.source
         source = self.layout.source
         self.scale = min(width / float(source.width), TALLEST / float(source.length))
-        self.width, self.height = float(source.width) * self.scale, float(source.length) * self.scale + 14
+        self.width, self.height = (
+            float(source.width) * self.scale,
+            float(source.length) * self.scale + 14,
+        )
 
     def wrap(self, *_: float) -> tuple[float, float]:
         """How much room it takes, in points."""

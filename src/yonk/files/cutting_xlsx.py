@@ -13,11 +13,25 @@ from yonk.core.paper import write_mixed
 from yonk.core.planning import cut_shape, further, purposes, size
 from yonk.files.plain_text import plain_fractions, printable
 
-HEADINGS = ("fabric", "line", "count", "shape", "width", "height", "unit", "cut further", "from", "for", "done")
+HEADINGS = (
+    "fabric",
+    "line",
+    "count",
+    "shape",
+    "width",
+    "height",
+    "unit",
+    "cut further",
+    "from",
+    "for",
+    "done",
+)
 
 
 def write_cutting_xlsx(cutting: Cutting) -> bytes:
-    """A workbook; sizes as mixed numbers in text, so that a program takes none of them for a date."""
+    """A workbook; sizes as mixed numbers in text, so that a program takes none of them for a
+    date.
+    """
     draft, book = cutting.draft, Workbook()
     sheet = book.active
     assert isinstance(sheet, Worksheet)
@@ -27,21 +41,34 @@ def write_cutting_xlsx(cutting: Cutting) -> bytes:
         for number, cut in enumerate(cloth.cuts):
             sheet.append(
                 [
-                    printable(draft.fabric(cloth.fabric).name), number + 1, cut.count, cut_shape(cut), write_mixed(cut.width),
-                    write_mixed(cut.height), draft.unit, plain_fractions(further(cut, draft.unit)), plain_fractions(strips_of(number, cloth, draft.unit)),
-                    "; ".join(purposes(cut, cutting.plan.recipes)), "",
+                    printable(draft.fabric(cloth.fabric).name),
+                    number + 1,
+                    cut.count,
+                    cut_shape(cut),
+                    write_mixed(cut.width),
+                    write_mixed(cut.height),
+                    draft.unit,
+                    plain_fractions(further(cut, draft.unit)),
+                    plain_fractions(strips_of(number, cloth, draft.unit)),
+                    "; ".join(purposes(cut, cutting.plan.recipes)),
+                    "",
                 ]
-            )  # fmt: skip
+            )
     buying = book.create_sheet("To buy")
     buying.append(("fabric", "buy", "or", "from the shelf", "left over"))
     for cloth in cutting.cloths:
         hand = [layout.source.name for layout in cloth.layouts if not layout.bought]
         buying.append(
             [
-                printable(draft.fabric(cloth.fabric).name), plain_fractions(bought(cloth.buy, draft.unit)), fat_quarters(cloth.fat_quarters),
-                plain_fractions(", ".join(hand)), plain_fractions(", ".join(size(one.width, one.length, draft.unit) for one in cloth.leftovers)),
+                printable(draft.fabric(cloth.fabric).name),
+                plain_fractions(bought(cloth.buy, draft.unit)),
+                fat_quarters(cloth.fat_quarters),
+                plain_fractions(", ".join(hand)),
+                plain_fractions(
+                    ", ".join(size(one.width, one.length, draft.unit) for one in cloth.leftovers)
+                ),
             ]
-        )  # fmt: skip
+        )
     for page in (sheet, buying):
         for row in page.iter_rows():
             for cell in row:

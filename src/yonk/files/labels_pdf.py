@@ -7,7 +7,17 @@ from reportlab.platypus import Paragraph
 
 from yonk.core.cutting import Cutting
 from yonk.core.planning import cut_shape, cut_size, further
-from yonk.files.paper import INK, MARGIN, SIZES, SOFT, PaperName, marked, sheet_of_paper, shortened, style
+from yonk.files.paper import (
+    INK,
+    MARGIN,
+    SIZES,
+    SOFT,
+    PaperName,
+    marked,
+    sheet_of_paper,
+    shortened,
+    style,
+)
 
 ACROSS, DOWN = 3, 8
 
@@ -16,7 +26,10 @@ def write_labels_pdf(cutting: Cutting, paper: PaperName = "letter") -> bytes:
     """A label for every line of the list, three across and eight down."""
     draft = cutting.draft
     canvas, out = sheet_of_paper(paper, f"{draft.name}: labels")
-    width, height = ((side - 2 * MARGIN) / count for side, count in zip(SIZES[paper], (ACROSS, DOWN), strict=True))
+    width, height = (
+        (side - 2 * MARGIN) / count
+        for side, count in zip(SIZES[paper], (ACROSS, DOWN), strict=True)
+    )
     labels = [(cloth, cut) for cloth in cutting.cloths for cut in cloth.cuts]
     for number, (cloth, cut) in enumerate(labels):
         if number and number % (ACROSS * DOWN) == 0:
@@ -29,9 +42,11 @@ def write_labels_pdf(cutting: Cutting, paper: PaperName = "letter") -> bytes:
         canvas.setDash()
         letters = " ".join(dict.fromkeys(purpose.letter for purpose in cut.purposes))
         lines = (
-            (letters, 20, True, INK), (f"{cut.count} {cut_shape(cut)} {cut_size(cut, draft.unit)}", 12, True, INK),
-            (draft.fabric(cloth.fabric).name, 11, False, INK), (f"{draft.name}; {further(cut, draft.unit)}".rstrip("; "), 8.5, False, SOFT),
-        )  # fmt: skip
+            (letters, 20, True, INK),
+            (f"{cut.count} {cut_shape(cut)} {cut_size(cut, draft.unit)}", 12, True, INK),
+            (draft.fabric(cloth.fabric).name, 11, False, INK),
+            (f"{draft.name}; {further(cut, draft.unit)}".rstrip("; "), 8.5, False, SOFT),
+        )
         top = y + height - 6
         for number_of_line, (text, points, bold, colour) in enumerate(lines):
             room = top - y - 4 - sum(1.25 * later for _, later, _, _ in lines[number_of_line + 1 :])
@@ -45,7 +60,9 @@ def write_labels_pdf(cutting: Cutting, paper: PaperName = "letter") -> bytes:
 def _fitting(
     text: str, points: float, bold: bool, colour: HexColor, width: float, room: float
 ) -> tuple[Paragraph, float]:
-    """A line of a label, wrapped where there is room for it, else in one line as long as the label is wide."""
+    """A line of a label, wrapped where there is room for it, else in one line as long as the label
+    is wide.
+    """
     for shown in (text, shortened(text, points, width, bold=bold)):
         paragraph = Paragraph(marked(shown, points), style(points, bold=bold, colour=colour))
         _, taken = paragraph.wrap(width, room)

@@ -22,17 +22,26 @@ PaperName = Literal["letter", "a4"]
 SIZES: dict[PaperName, tuple[float, float]] = {"letter": LETTER, "a4": A4}
 POINTS = {"in": 72.0, "cm": 72 / 2.54}
 MARGIN = 36.0
-INK, MADDER, CHALK, SOFT, SHEET = (HexColor(code) for code in ("#14312c", "#9c2f2b", "#3f6d99", "#4d625d", "#fffdf6"))
+INK, MADDER, CHALK, SOFT, SHEET = (
+    HexColor(code) for code in ("#14312c", "#9c2f2b", "#3f6d99", "#4d625d", "#fffdf6")
+)
 PLAIN, BOLD = "AlegreyaSans", "AlegreyaSans-Bold"
 _MIXED = re.compile(r"(\d+)⁄(\d+)")
 
 
-# Each face with those that stand in for the signs it lacks: Latin, Greek, Cyrillic, Hebrew and more; then the rest.
+# Each face with those that stand in for the signs it lacks: Latin, Greek, Cyrillic, Hebrew and
+# more; then the rest.
 FILES = {
-    PLAIN: "AlegreyaSans-Regular.ttf", BOLD: "AlegreyaSans-Bold.ttf", "DejaVuSans": "DejaVuSans.ttf",
-    "DejaVuSans-Bold": "DejaVuSans-Bold.ttf", "DroidSansFallback": "DroidSansFallbackFull.ttf",
-}  # fmt: skip
-STAND_INS = {PLAIN: ("DejaVuSans", "DroidSansFallback"), BOLD: ("DejaVuSans-Bold", "DroidSansFallback")}
+    PLAIN: "AlegreyaSans-Regular.ttf",
+    BOLD: "AlegreyaSans-Bold.ttf",
+    "DejaVuSans": "DejaVuSans.ttf",
+    "DejaVuSans-Bold": "DejaVuSans-Bold.ttf",
+    "DroidSansFallback": "DroidSansFallbackFull.ttf",
+}
+STAND_INS = {
+    PLAIN: ("DejaVuSans", "DroidSansFallback"),
+    BOLD: ("DejaVuSans-Bold", "DroidSansFallback"),
+}
 NO_SIGN = "\ufffd"
 
 
@@ -53,10 +62,15 @@ def _face(name: str) -> frozenset[int]:
 
 
 def runs(text: str, face: str) -> list[tuple[str, str]]:
-    """A text in runs of one face each, so that every sign of it is printed; one that no face has shows as a mark."""
+    """A text in runs of one face each, so that every sign of it is printed; one that no face has
+    shows as a mark.
+    """
     found: list[tuple[str, str]] = []
     for sign in text:
-        own = next((name for name in (face, *STAND_INS[face]) if sign == " " or ord(sign) in _face(name)), None)
+        own = next(
+            (name for name in (face, *STAND_INS[face]) if sign == " " or ord(sign) in _face(name)),
+            None,
+        )
         name, shown = (own, sign) if own else (STAND_INS[face][0], NO_SIGN)
         if found and (found[-1][0] == name or sign == " "):
             found[-1] = found[-1][0], found[-1][1] + shown
@@ -68,7 +82,12 @@ def runs(text: str, face: str) -> list[tuple[str, str]]:
 def width_of(text: str, size: float, *, bold: bool = False) -> float:
     """How wide a text is set, in points."""
     set_type()
-    return float(sum(pdfmetrics.stringWidth(part, name, size) for name, part in runs(text, BOLD if bold else PLAIN)))
+    return float(
+        sum(
+            pdfmetrics.stringWidth(part, name, size)
+            for name, part in runs(text, BOLD if bold else PLAIN)
+        )
+    )
 
 
 def shortened(text: str, size: float, width: float, *, bold: bool = False) -> str:
@@ -80,7 +99,16 @@ def shortened(text: str, size: float, width: float, *, bold: bool = False) -> st
     return f"{text.rstrip()}…"
 
 
-def write(canvas: Any, x: float, y: float, text: str, size: float, *, bold: bool = False, right: bool = False) -> None:
+def write(
+    canvas: Any,
+    x: float,
+    y: float,
+    text: str,
+    size: float,
+    *,
+    bold: bool = False,
+    right: bool = False,
+) -> None:
     """Draws a text on a canvas from a point on, or up to it."""
     if right:
         x -= width_of(text, size, bold=bold)
@@ -91,19 +119,31 @@ def write(canvas: Any, x: float, y: float, text: str, size: float, *, bold: bool
 
 
 def style(
-    size: float, *, bold: bool = False, centred: bool = False, colour: HexColor = INK, above: float = 0
+    size: float,
+    *,
+    bold: bool = False,
+    centred: bool = False,
+    colour: HexColor = INK,
+    above: float = 0,
 ) -> ParagraphStyle:
     """How a paragraph is set."""
     set_type()
     centring = {"alignment": TA_CENTER} if centred else {}
     return ParagraphStyle(
-        f"{size}{bold}{centred}{colour}", fontName=BOLD if bold else PLAIN, fontSize=size, leading=size * 1.22, textColor=colour,
-        spaceBefore=above, **centring,
-    )  # fmt: skip
+        f"{size}{bold}{centred}{colour}",
+        fontName=BOLD if bold else PLAIN,
+        fontSize=size,
+        leading=size * 1.22,
+        textColor=colour,
+        spaceBefore=above,
+        **centring,
+    )
 
 
 def marked(text: str, size: float) -> str:
-    """Text as a paragraph takes it, its fractions set small above and below the stroke, every sign in a face that has it."""
+    """Text as a paragraph takes it, its fractions set small above and below the stroke, every sign
+    in a face that has it.
+    """
     set_type()
     plain = text.replace("√2", "1.414…").replace("≈", "about")
     parts = []
@@ -111,7 +151,10 @@ def marked(text: str, size: float) -> str:
         safe = escape(part, quote=False)
         parts.append(safe if name == PLAIN else f'<font name="{name}">{safe}</font>')
     small, rise = size * 0.62, size * 0.3
-    return _MIXED.sub(rf'<super size="{small}" rise="{rise}">\1</super>⁄<font size="{small}">\2</font>', "".join(parts))
+    return _MIXED.sub(
+        rf'<super size="{small}" rise="{rise}">\1</super>⁄<font size="{small}">\2</font>',
+        "".join(parts),
+    )
 
 
 def drawable(text: str) -> str:
@@ -127,14 +170,23 @@ def bound(story: list[Flowable], paper: PaperName, title: str) -> bytes:
     def footing(canvas: Any, document: Any) -> None:
         canvas.saveState()
         canvas.setFillColor(SOFT)
-        write(canvas, MARGIN, MARGIN * 0.6, shortened(title, 9, SIZES[paper][0] - 2 * MARGIN - 40), 9)
+        write(
+            canvas, MARGIN, MARGIN * 0.6, shortened(title, 9, SIZES[paper][0] - 2 * MARGIN - 40), 9
+        )
         write(canvas, SIZES[paper][0] - MARGIN, MARGIN * 0.6, str(document.page), 9, right=True)
         canvas.restoreState()
 
     document = SimpleDocTemplate(
-        out, pagesize=SIZES[paper], leftMargin=MARGIN, rightMargin=MARGIN, topMargin=MARGIN, bottomMargin=MARGIN * 1.2, title=title,
-        author="Yonk", invariant=1,
-    )  # fmt: skip
+        out,
+        pagesize=SIZES[paper],
+        leftMargin=MARGIN,
+        rightMargin=MARGIN,
+        topMargin=MARGIN,
+        bottomMargin=MARGIN * 1.2,
+        title=title,
+        author="Yonk",
+        invariant=1,
+    )
     document.build(story, onFirstPage=footing, onLaterPages=footing)
     return out.getvalue()
 

@@ -23,7 +23,10 @@ def write_plan(plan: Plan) -> dict[str, Any]:
             "name": draft.name,
             "unit": draft.unit,
             "finished": {"width": write_exact(draft.width), "height": write_exact(draft.height)},
-            "unfinished": {"width": write_exact(draft.width + both), "height": write_exact(draft.height + both)},
+            "unfinished": {
+                "width": write_exact(draft.width + both),
+                "height": write_exact(draft.height + both),
+            },
             "blocks": plan.blocks,
         },
         "patches": list(_patches(plan)),
@@ -45,13 +48,27 @@ def plan_schema() -> dict[str, Any]:
     """The JSON Schema of a plan file."""
     text, count = {"type": "string"}, {"type": "integer", "minimum": 0}
     texts = {"type": "array", "items": text}
-    both = {"type": "object", "properties": {"width": text, "height": text}, "required": ["width", "height"]}
+    both = {
+        "type": "object",
+        "properties": {"width": text, "height": text},
+        "required": ["width", "height"],
+    }
 
     def rows(**fields: Any) -> dict[str, Any]:
-        row = {"type": "object", "properties": fields, "required": [name for name in fields if name != "hand"]}
+        row = {
+            "type": "object",
+            "properties": fields,
+            "required": [name for name in fields if name != "hand"],
+        }
         return {"type": "array", "items": row}
 
-    block = {"name": text, "unit": {"enum": ["in", "cm"]}, "finished": both, "unfinished": both, "blocks": count}
+    block = {
+        "name": text,
+        "unit": {"enum": ["in", "cm"]},
+        "finished": both,
+        "unfinished": both,
+        "blocks": count,
+    }
     return {
         "$schema": "https://json-schema.org/draft/2020-12/schema",
         "title": "yonk-plan/1",
@@ -60,18 +77,35 @@ def plan_schema() -> dict[str, Any]:
         "properties": {
             "format": {"const": "yonk-plan/1"},
             "block": {"type": "object", "properties": block, "required": [*block]},
-            "patches": rows(letter=text, shape=text, finished=both, fabric=text, per_block=count, total=count),
+            "patches": rows(
+                letter=text, shape=text, finished=both, fabric=text, per_block=count, total=count
+            ),
             "units": rows(
-                label=text, kind={"enum": [*BY_NAME]}, letters=texts, fabrics=texts, finished=both, unfinished=both,
-                per_block=count, total=count, method=text, makes=count, spare=count, hand={"enum": ["left", "right"]},
+                label=text,
+                kind={"enum": [*BY_NAME]},
+                letters=texts,
+                fabrics=texts,
+                finished=both,
+                unfinished=both,
+                per_block=count,
+                total=count,
+                method=text,
+                makes=count,
+                spare=count,
+                hand={"enum": ["left", "right"]},
             ),
             "cuts": rows(
-                fabric=text, shape={"enum": ["square", "rectangle", "strip", "template"]}, width=text, height=text,
-                subcut={"enum": ["none", "one-diagonal", "both-diagonals"]}, count=count, **{"for": texts},
+                fabric=text,
+                shape={"enum": ["square", "rectangle", "strip", "template"]},
+                width=text,
+                height=text,
+                subcut={"enum": ["none", "one-diagonal", "both-diagonals"]},
+                count=count,
+                **{"for": texts},
             ),
             "notices": rows(code=text, text=text, patches=texts),
         },
-    }  # fmt: skip
+    }
 
 
 def size(width: Length, height: Length) -> dict[str, str]:
@@ -87,7 +121,9 @@ def _patches(plan: Plan) -> Iterator[dict[str, Any]]:
         for patch in reading.patches:
             totals[patch.letter, patch.fabric] += blocks
             first.setdefault(patch.letter, patch)
-    for (letter, fabric), total in sorted(totals.items(), key=lambda item: (len(item[0][0]), item[0])):
+    for (letter, fabric), total in sorted(
+        totals.items(), key=lambda item: (len(item[0][0]), item[0])
+    ):
         patch = first[letter]
         yield {
             "letter": letter,
@@ -104,7 +140,9 @@ def _unit(recipe: Recipe, plan: Plan) -> dict[str, Any]:
     row: dict[str, Any] = {
         "label": recipe.group.label,
         "kind": recipe.group.kind,
-        "letters": sorted({part.cloth.letter for part in unit.parts}, key=lambda name: (len(name), name)),
+        "letters": sorted(
+            {part.cloth.letter for part in unit.parts}, key=lambda name: (len(name), name)
+        ),
         "fabrics": list(unit.fabrics),
         "finished": size(unit.width, unit.height),
         "unfinished": size(unit.width + both, unit.height + both),
@@ -124,7 +162,9 @@ def _unit(recipe: Recipe, plan: Plan) -> dict[str, Any]:
 
 
 def _both_hands(cuts: Iterable[Cut]) -> list[list[Cut]]:
-    """Cuts that differ only in the way that they lie or their diagonal is cut; they are one row of the file."""
+    """Cuts that differ only in the way that they lie or their diagonal is cut; they are one row of
+    the file.
+    """
     rows: dict[object, list[Cut]] = {}
     for cut in cuts:
         rows.setdefault((replace(cut.what, hand=None, lie=None), cut.width), []).append(cut)
@@ -142,7 +182,8 @@ def _cut(alike: Sequence[Cut]) -> dict[str, Any]:
         "count": sum(one.count for one in alike),
         "for": sorted({label for one in alike for label in one.units}, key=int),
         "letters": sorted(
-            {purpose.letter for one in alike for purpose in one.purposes}, key=lambda name: (len(name), name)
+            {purpose.letter for one in alike for purpose in one.purposes},
+            key=lambda name: (len(name), name),
         ),
         "spare_pieces": sum(one.spare_pieces for one in alike),
     }

@@ -1,4 +1,6 @@
-"""Step sheets of the recipes on paper: the same pictures as on the screen, to scale, in the block's own fabrics."""
+"""Step sheets of the recipes on paper: the same pictures as on the screen, to scale, in the block's
+own fabrics.
+"""
 
 from __future__ import annotations
 
@@ -31,7 +33,9 @@ ACROSS = 2  # steps side by side
 
 
 def write_steps_pdf(plan: Plan, paper: PaperName = "letter") -> bytes:
-    """The steps of every way that is taken, one group of units after the other; each caution once."""
+    """The steps of every way that is taken, one group of units after the other; each caution
+    once.
+    """
     draft = plan.reading.draft
     wanted = plan.wanted
     story: list[Flowable] = []
@@ -40,22 +44,31 @@ def write_steps_pdf(plan: Plan, paper: PaperName = "letter") -> bytes:
         if all(recipe.method.sew is None or group.kind == "patch" for recipe in recipes):
             continue
         words, unit = BY_NAME[group.kind].words, group.unit
-        head = f"{wanted.totals[group.label]} × {words} {group.label}, {size(max(unit.width, unit.height), min(unit.width, unit.height), draft.unit)} finished"
+        head = (
+            f"{wanted.totals[group.label]} × {words} {group.label}, "
+            f"{size(max(unit.width, unit.height), min(unit.width, unit.height), draft.unit)} "
+            f"finished"
+        )
         head_lines: list[Flowable] = [
-            Spacer(1, 14 if story else 0), Paragraph(marked(head, 16), style(16, bold=True)),
+            Spacer(1, 14 if story else 0),
+            Paragraph(marked(head, 16), style(16, bold=True)),
             Paragraph(marked(recipes[0].reason, 11), style(11, colour=SOFT)),
-        ]  # fmt: skip
+        ]
         for share, made in steps_of(recipes[0].way, unit, wanted.terms, wanted):
             times = "once" if share.lots == 1 else f"{share.lots} times"
             said_first = Paragraph(
-                f"{share.method.words}, {share.wanted} units: {times}", style(12, bold=True, above=8)
+                f"{share.method.words}, {share.wanted} units: {times}",
+                style(12, bold=True, above=8),
             )
             first, *others = _steps(made.table.steps, draft, said, SIZES[paper][0] - 2 * MARGIN)
             story += [KeepTogether([*head_lines, said_first, first]), *others]
             head_lines = []
     if not story:
         story = [
-            Paragraph("Every patch of this block is cut to size; no unit is sewn by a recipe of its own.", style(12))
+            Paragraph(
+                "Every patch of this block is cut to size; no unit is sewn by a recipe of its own.",
+                style(12),
+            )
         ]
     return bound(story, paper, f"{draft.name}: step sheets")
 
@@ -66,7 +79,9 @@ def _steps(steps: list[Step], draft: Draft, said: set[str], width: float) -> lis
     cells: list[Table] = []
     for number, (step, row) in enumerate(zip(steps, pictures, strict=True), start=1):
         own = max(largest / 2, *(max(one.box[2], one.box[3]) for one in row)) if row else largest
-        drawings = [StepDrawing(one, draft, LARGEST * (0.55 if len(row) > 1 else 1.0) / own) for one in row]
+        drawings = [
+            StepDrawing(one, draft, LARGEST * (0.55 if len(row) > 1 else 1.0) / own) for one in row
+        ]
         caution = step.caution if step.caution and step.caution not in said else None
         said |= {caution} if caution else set()
         words = [Paragraph(f"<b>{number}</b> {marked(step.words, 10)}", style(10))]
@@ -79,15 +94,23 @@ def _steps(steps: list[Step], draft: Draft, said: set[str], width: float) -> lis
 def _cell(drawings: list[StepDrawing], words: list[Flowable], width: float) -> Table:
     """The pictures of a step beside its words."""
     pictures = width * 0.46
-    cell = Table([[_side_by_side(drawings, pictures), words]], colWidths=[pictures, width - pictures])
-    cell.setStyle(TableStyle([("VALIGN", (0, 0), (-1, -1), "MIDDLE"), ("LEFTPADDING", (0, 0), (-1, -1), 2)]))
+    cell = Table(
+        [[_side_by_side(drawings, pictures), words]], colWidths=[pictures, width - pictures]
+    )
+    cell.setStyle(
+        TableStyle([("VALIGN", (0, 0), (-1, -1), "MIDDLE"), ("LEFTPADDING", (0, 0), (-1, -1), 2)])
+    )
     return cell
 
 
 def _row(cells: list[Table], width: float) -> Table:
     row = Table([[*cells, *[""] * (ACROSS - len(cells))]], colWidths=[width / ACROSS] * ACROSS)
     line = ("LINEBELOW", (0, 0), (-1, -1), 0.4, SOFT)
-    row.setStyle(TableStyle([("VALIGN", (0, 0), (-1, -1), "MIDDLE"), line, ("LEFTPADDING", (0, 0), (-1, -1), 0)]))
+    row.setStyle(
+        TableStyle(
+            [("VALIGN", (0, 0), (-1, -1), "MIDDLE"), line, ("LEFTPADDING", (0, 0), (-1, -1), 0)]
+        )
+    )
     return row
 
 
@@ -118,7 +141,9 @@ class StepDrawing(Flowable):  # type: ignore[misc]
 
     def _at(self, spot: tuple[float, float]) -> tuple[float, float]:
         left, top, _, high = self.picture.box
-        return (spot[0] - left) * self.scale + self.beside, (high - (spot[1] - top)) * self.scale + 3
+        return (spot[0] - left) * self.scale + self.beside, (
+            high - (spot[1] - top)
+        ) * self.scale + 3
 
     def draw(self) -> None:
         """Draw it from the bottom left."""
@@ -131,7 +156,9 @@ class StepDrawing(Flowable):  # type: ignore[misc]
             path.close()
             canvas.setStrokeColor(INK)
             canvas.setLineWidth(0.6)
-            canvas.setFillColor(_colour(self.draft.fabric(cloth.fabric).colour, right=cloth.side == "right"))
+            canvas.setFillColor(
+                _colour(self.draft.fabric(cloth.fabric).colour, right=cloth.side == "right")
+            )
             canvas.drawPath(path, fill=1)
         for line in self.picture.lines:
             self._line(line)
@@ -153,9 +180,15 @@ class StepDrawing(Flowable):  # type: ignore[misc]
     def _line(self, line: MarkedLine) -> None:
         canvas = self.canv
         colour, width, dash = {
-            "drawn": (INK, 0.8, (5, 3)), "sewn": (INK, 1.1, (1.5, 1.5)), "cut": (MADDER, 1.1, ()), "seam": (INK, 0.6, ()),
-            "press": (INK, 1.2, ()), "ruler": (CHALK, 1.2, ()), "guide": (CHALK, 1.2, (6, 2, 1, 2)), "allowance": (SOFT, 0.5, (1, 2)),
-        }[line.mark]  # fmt: skip
+            "drawn": (INK, 0.8, (5, 3)),
+            "sewn": (INK, 1.1, (1.5, 1.5)),
+            "cut": (MADDER, 1.1, ()),
+            "seam": (INK, 0.6, ()),
+            "press": (INK, 1.2, ()),
+            "ruler": (CHALK, 1.2, ()),
+            "guide": (CHALK, 1.2, (6, 2, 1, 2)),
+            "allowance": (SOFT, 0.5, (1, 2)),
+        }[line.mark]
         (ax, ay), (bx, by) = self._at(line.span[0]), self._at(line.span[1])
         if line.mark in ("press", "cut"):  # seen on cloth of any colour
             canvas.setStrokeColor(SHEET)

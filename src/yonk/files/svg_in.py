@@ -1,6 +1,7 @@
 """Seams from an SVG drawing: straight lines, polylines, polygons, rectangles and straight paths.
 
-The drawing is fitted to the block by its own box and snapped to a lattice in columns and rows. What did not fit is told.
+The drawing is fitted to the block by its own box and snapped to a lattice in columns and rows. What
+did not fit is told.
 """
 
 from __future__ import annotations
@@ -37,10 +38,14 @@ class Taken:
     farthest: float
 
     def report(self) -> list[str]:
-        """What was taken and what was not, in sentences. `farthest` is told in cells of the grid."""
+        """What was taken and what was not, in sentences. `farthest` is told in cells of the
+        grid.
+        """
         said = [f"{len(self.seams)} seams taken from {self.lines} straight lines."]
         if self.farthest > 0.02:
-            said.append(f"Points were moved by up to {self.farthest:.2f} of a cell to lie on the lattice.")
+            said.append(
+                f"Points were moved by up to {self.farthest:.2f} of a cell to lie on the lattice."
+            )
         if self.curves:
             said.append(f"{self.curves} curved stretches were left out; a pieced seam is straight.")
         if self.other:
@@ -69,31 +74,51 @@ def read_svg(text: str, draft: Draft, parts: int) -> Taken:
         looked_at = [_segments(element) for element in elements]
     except Exception:  # whatever a library says of a drawing that is none: it cannot be read
         raise BadFileError([Fault("", "this is no SVG drawing that can be read")]) from None
-    lines = [line for straight, _ in looked_at for line in straight if all(map(isfinite, (*line[0], *line[1])))]
+    lines = [
+        line
+        for straight, _ in looked_at
+        for line in straight
+        if all(map(isfinite, (*line[0], *line[1])))
+    ]
     curves = sum(curved for _, curved in looked_at)
     other = sum(not straight and not curved for straight, curved in looked_at)
     if not lines:
-        raise BadFileError([Fault("", "the drawing holds no straight line; draw the seams as lines or paths")])
+        raise BadFileError(
+            [Fault("", "the drawing holds no straight line; draw the seams as lines or paths")]
+        )
     if len(lines) > MOST_SEAMS:
         raise BadFileError([Fault("", f"the drawing holds more than {MOST_SEAMS} lines")])
     return _snapped(lines, draft, parts, curves, other)
 
 
 def _checked(text: str) -> Element:
-    """The drawing's elements, once it is known to be no more work than a drawing of a block can be."""
-    if "<!ENTITY" in text or ("<!DOCTYPE" in text and "[" in text.partition("<!DOCTYPE")[2].partition(">")[0]):
+    """The drawing's elements, once it is known to be no more work than a drawing of a block
+    can be.
+    """
+    if "<!ENTITY" in text or (
+        "<!DOCTYPE" in text and "[" in text.partition("<!DOCTYPE")[2].partition(">")[0]
+    ):
         raise BadFileError([Fault("", "the drawing defines entities; save it as plain SVG")])
     try:
         tree = fromstring(text)
     except (ParseError, ValueError, RecursionError):
         raise BadFileError([Fault("", "this is no SVG drawing that can be read")]) from None
     if _numbers(tree) > MOST_NUMBERS:
-        raise BadFileError([Fault("", "the drawing holds more than the seams of a block; leave the other layers out")])
+        raise BadFileError(
+            [
+                Fault(
+                    "",
+                    "the drawing holds more than the seams of a block; leave the other layers out",
+                )
+            ]
+        )
     return tree
 
 
 def _numbers(tree: Element) -> int:
-    """How many numbers a drawing comes to, what is used again counted each time; a ring of uses counts as too many."""
+    """How many numbers a drawing comes to, what is used again counted each time; a ring of uses
+    counts as too many.
+    """
     known = {element.get("id"): element for element in tree.iter() if element.get("id")}
     counted: dict[Element, int] = {}
     waiting = [(tree, False)]
@@ -101,9 +126,14 @@ def _numbers(tree: Element) -> int:
     while waiting:
         element, seen = waiting.pop()
         target = known.get((element.get("href") or element.get(_XLINK) or "").removeprefix("#"))
-        inner = [*element, *([target] if target is not None and str(element.tag).endswith("use") else [])]
+        inner = [
+            *element,
+            *([target] if target is not None and str(element.tag).endswith("use") else []),
+        ]
         if seen:
-            own = sum(len(_NUMBER.findall(element.get(name, ""))) for name in ("d", "points", "transform"))
+            own = sum(
+                len(_NUMBER.findall(element.get(name, ""))) for name in ("d", "points", "transform")
+            )
             counted[element] = 1 + own + sum(counted.get(one, MOST_NUMBERS + 1) for one in inner)
             open_now.discard(element)
         elif element in open_now:
@@ -115,7 +145,9 @@ def _numbers(tree: Element) -> int:
 
 
 def _own_seams(tree: Element, draft: Draft) -> tuple[Seam, ...]:
-    """The seams of a drawing that the program made, exactly, where the grid is the draft's; otherwise none."""
+    """The seams of a drawing that the program made, exactly, where the grid is the draft's;
+    otherwise none.
+    """
     size = str(len(draft.columns)), str(len(draft.rows))
     found: set[Seam] = set()
     for layer in tree.iter("{http://www.w3.org/2000/svg}g"):
@@ -128,7 +160,11 @@ def _own_seams(tree: Element, draft: Draft) -> tuple[Seam, ...]:
                     (ax, ay), (bx, by) = ([read_length(part) for part in end] for end in ends)
                 except LengthError:
                     return ()
-                if max(ax, bx) > len(draft.columns) or max(ay, by) > len(draft.rows) or (ax, ay) == (bx, by):
+                if (
+                    max(ax, bx) > len(draft.columns)
+                    or max(ay, by) > len(draft.rows)
+                    or (ax, ay) == (bx, by)
+                ):
                     return ()
                 found.add(((ax, ay), (bx, by)))
     return tuple(sorted(found))
@@ -139,19 +175,34 @@ def _segments(shape: Shape) -> tuple[list[tuple[Spot, Spot]], int]:
     straight, curved = [], 0
     for segment in Path(shape):
         if isinstance(segment, Line | Close):
-            if segment.start is not None and segment.end is not None and segment.start != segment.end:
-                straight.append(((segment.start.x, segment.start.y), (segment.end.x, segment.end.y)))
+            if (
+                segment.start is not None
+                and segment.end is not None
+                and segment.start != segment.end
+            ):
+                straight.append(
+                    ((segment.start.x, segment.start.y), (segment.end.x, segment.end.y))
+                )
         elif not isinstance(segment, Move):
             curved += 1
     return straight, curved
 
 
-def _snapped(lines: list[tuple[Spot, Spot]], draft: Draft, parts: int, curves: int, other: int) -> Taken:
+def _snapped(
+    lines: list[tuple[Spot, Spot]], draft: Draft, parts: int, curves: int, other: int
+) -> Taken:
     across = [spot[0] for line in lines for spot in line]
     down = [spot[1] for line in lines for spot in line]
     box = min(across), min(down), max(across) - min(across), max(down) - min(down)
     if box[2] <= 0 or box[3] <= 0:
-        raise BadFileError([Fault("", "the drawing has no width or no height; draw the outline of the block as well")])
+        raise BadFileError(
+            [
+                Fault(
+                    "",
+                    "the drawing has no width or no height; draw the outline of the block as well",
+                )
+            ]
+        )
     snap = _Snap(draft, parts, box)
     seams = {tuple(sorted((snap.point(a), snap.point(b)))) for a, b in lines}
     kept = sorted(seam for seam in seams if seam[0] != seam[1] and not _on_edge(seam, draft))

@@ -1,6 +1,7 @@
 """The block as SVG at true size, with layers for fabrics, seams and letters.
 
-Each seam also tells its ends exactly, in columns and rows, so that a drawing taken in again is the same block.
+Each seam also tells its ends exactly, in columns and rows, so that a drawing taken in again is the
+same block.
 """
 
 from __future__ import annotations
@@ -26,26 +27,39 @@ def write_svg(reading: Reading) -> str:
     for face, patch, polygon in zip(drawing.faces, reading.patches, drawing.polygons, strict=True):
         rings = "".join(f"M{' L'.join(map(at, ring))}Z" for ring in (face.ring, *face.holes))
         colour = draft.fabric(patch.fabric).colour
-        title = f"<title>{for_markup(patch.letter)} {for_markup(draft.fabric(patch.fabric).name)}</title>"
+        title = (
+            f"<title>{for_markup(patch.letter)} "
+            f"{for_markup(draft.fabric(patch.fabric).name)}</title>"
+        )
         fabrics.append(f'<path d="{rings}" fill="{colour}" fill-rule="evenodd">{title}</path>')
         spot = polygon.point_on_surface()
         size = min(float(patch.height), width / 12) * 0.35
         where = f'x="{spot.x / scale:.5g}" y="{spot.y / scale:.5g}" font-size="{size:.4g}"'
-        letters.append(f'<text {where} text-anchor="middle" dominant-baseline="central">{patch.letter}</text>')
+        letters.append(
+            f'<text {where} text-anchor="middle" dominant-baseline="central">{patch.letter}</text>'
+        )
     seams = []
     for seam in draft.seams:
-        (ax, ay), (bx, by) = ([f"{float(part):.6g}" for part in drawing.ruling.place(point)] for point in seam)
+        (ax, ay), (bx, by) = (
+            [f"{float(part):.6g}" for part in drawing.ruling.place(point)] for point in seam
+        )
         start, end = (" ".join(map(write_exact, point)) for point in seam)
-        seams.append(f'<line x1="{ax}" y1="{ay}" x2="{bx}" y2="{by}" data-from="{start}" data-to="{end}"/>')
+        seams.append(
+            f'<line x1="{ax}" y1="{ay}" x2="{bx}" y2="{by}" data-from="{start}" data-to="{end}"/>'
+        )
     seams.append(f'<rect width="{width:g}" height="{height:g}"/>')
     return (
-        f'<svg xmlns="http://www.w3.org/2000/svg" width="{width:g}{mark}" height="{height:g}{mark}" '
+        f'<svg xmlns="http://www.w3.org/2000/svg" width="{width:g}{mark}" '
+        f'height="{height:g}{mark}" '
         f'viewBox="0 0 {width:g} {height:g}">\n'
-        f"<title>{for_markup(draft.name)}, {write_exact(draft.width)} by {write_exact(draft.height)} {mark} finished</title>\n"
+        f"<title>{for_markup(draft.name)}, {write_exact(draft.width)} by "
+        f"{write_exact(draft.height)} {mark} finished</title>\n"
         f'<g id="fabrics" stroke="none">\n{_lines(fabrics)}</g>\n'
-        f'<g id="seams" stroke="#14312c" stroke-width="{thin:.4g}" stroke-linecap="round" fill="none" '
+        f'<g id="seams" stroke="#14312c" stroke-width="{thin:.4g}" stroke-linecap="round" '
+        f'fill="none" '
         f'data-columns="{len(draft.columns)}" data-rows="{len(draft.rows)}">\n{_lines(seams)}</g>\n'
-        f'<g id="letters" font-family="sans-serif" fill="#14312c" stroke="none">\n{_lines(letters)}</g>\n</svg>\n'
+        f'<g id="letters" font-family="sans-serif" fill="#14312c" '
+        f'stroke="none">\n{_lines(letters)}</g>\n</svg>\n'
     )
 
 

@@ -1,7 +1,9 @@
-"""Templates at true size: cut line, seam line, letter, grain and counts, over as many pages as they need.
+"""Templates at true size: cut line, seam line, letter, grain and counts, over as many pages as they
+need.
 
-The first page has a square of 1″ and one of 5 cm to check the printer's scale. A template too big for a page is split;
-neighbouring pages overlap, and each has the crosses that the other one has, to lay them on each other.
+The first page has a square of 1″ and one of 5 cm to check the printer's scale. A template too big
+for a page is split; neighbouring pages overlap, and each has the crosses that the other one has, to
+lay them on each other.
 """
 
 from __future__ import annotations
@@ -35,7 +37,9 @@ HEAD = 44.0
 INSIDE = 2.0  # so that no line is cut off by the page's frame
 
 
-def write_templates_pdf(templates: list[Template], unit: LengthUnit, name: str, paper: PaperName = "letter") -> bytes:
+def write_templates_pdf(
+    templates: list[Template], unit: LengthUnit, name: str, paper: PaperName = "letter"
+) -> bytes:
     """All templates, each on a page or pages of its own, after a page to check the scale with."""
     canvas, out = sheet_of_paper(paper, f"{name}: templates")
     _check_page(canvas, paper, name)
@@ -53,7 +57,9 @@ def room(paper: PaperName) -> tuple[float, float]:
 
 
 def tiles(template: Template, unit: LengthUnit, paper: PaperName) -> Iterator[tuple[float, float]]:
-    """Where each page's window has its left and top edge on the template, in points; one page where it fits."""
+    """Where each page's window has its left and top edge on the template, in points; one page where
+    it fits.
+    """
     wide, high = template.width * POINTS[unit], template.height * POINTS[unit]
     across, down = room(paper)
     columns = 1 if wide <= across else ceil((wide - OVERLAP) / (across - OVERLAP))
@@ -70,9 +76,12 @@ def _check_page(canvas: Canvas, paper: PaperName, name: str) -> None:
     write(canvas, MARGIN, height - MARGIN - 16, title, 16, bold=True)
     canvas.setFont(PLAIN, 11)
     lines = (
-        "Print at 100 %, not fitted to the page. Then measure both squares: if they are off, so are the templates.",
-        "The outer line is the cut line, the dashed line the seam. Lay the arrow along the threads of the cloth.",
-        "Where a template runs over several pages, cut one page at its edge and lay the crosses on each other.",
+        "Print at 100 %, not fitted to the page. Then measure both squares: if they are off, so "
+        "are the templates.",
+        "The outer line is the cut line, the dashed line the seam. Lay the arrow along the "
+        "threads of the cloth.",
+        "Where a template runs over several pages, cut one page at its edge and lay the crosses "
+        "on each other.",
     )
     for number, line in enumerate(lines):
         canvas.drawString(MARGIN, height - MARGIN - 44 - 16 * number, line)
@@ -139,7 +148,9 @@ def _page(
 
 def _marks(canvas: Canvas, template: Template, points: float, left: float, top: float) -> None:
     """The letter and the grain arrow, inside the largest circle that the seam line has room for."""
-    circle = shapely.maximum_inscribed_circle(shapely.Polygon(template.seam), tolerance=template.width / 200)
+    circle = shapely.maximum_inscribed_circle(
+        shapely.Polygon(template.seam), tolerance=template.width / 200
+    )
     (cx, cy), edge = shapely.get_coordinates(circle).tolist()
     radius = dist((cx, cy), edge) * points
     x, y = left + cx * points, top - cy * points
@@ -155,7 +166,9 @@ def _marks(canvas: Canvas, template: Template, points: float, left: float, top: 
         canvas.line(across, end, across + tip * 0.6, end + tip * way)
 
 
-def _crosses(canvas: Canvas, template: Template, points: float, paper: PaperName, left: float, top: float) -> None:
+def _crosses(
+    canvas: Canvas, template: Template, points: float, paper: PaperName, left: float, top: float
+) -> None:
     """Joining marks in the middle of every overlap, at the same places on both pages."""
     across, down = room(paper)
     canvas.setStrokeColor(CHALK)

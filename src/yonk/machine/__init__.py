@@ -1,1 +1,3 @@
-"""Running on a machine: the private database server, the web server, and what starts and stops them."""
+"""Running on a machine: the private database server, the web server, and what starts and stops
+them.
+"""

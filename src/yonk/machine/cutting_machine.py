@@ -1,4 +1,6 @@
-"""A simulated cutting machine: it reads a DXF, draws what it would cut, and says how far the blade travels."""
+"""A simulated cutting machine: it reads a DXF, draws what it would cut, and says how far the blade
+travels.
+"""
 
 from __future__ import annotations
 
@@ -20,7 +22,9 @@ class MachineFileError(ValueError):
 
 @dataclass(frozen=True)
 class Job:
-    """What the machine would do: the closed paths on the layer CUT, the length cut and the length moved between."""
+    """What the machine would do: the closed paths on the layer CUT, the length cut and the length
+    moved between.
+    """
 
     unit: str
     paths: tuple[Path, ...]
@@ -32,7 +36,9 @@ class Job:
 
     @property
     def moved_length(self) -> float:
-        """How long the blade travels lifted, from the corner of the mat to each path in its order."""
+        """How long the blade travels lifted, from the corner of the mat to each path in its
+        order.
+        """
         spots = [(0.0, 0.0), *(path[0] for path in self.paths)]
         return sum(hypot(b[0] - a[0], b[1] - a[1]) for a, b in zip(spots, spots[1:], strict=False))
 
@@ -42,11 +48,14 @@ class Job:
         ys = [y for path in self.paths for _, y in path] or [1.0]
         wide, high = max(xs), max(ys)
         drawn = "".join(
-            f'<polygon points="{" ".join(f"{x:.4f},{high - y:.4f}" for x, y in path)}"/>' for path in self.paths
+            f'<polygon points="{" ".join(f"{x:.4f},{high - y:.4f}" for x, y in path)}"/>'
+            for path in self.paths
         )
         return (
-            f'<svg xmlns="http://www.w3.org/2000/svg" width="{wide:.4f}{self.unit}" height="{high:.4f}{self.unit}" '
-            f'viewBox="0 0 {wide:.4f} {high:.4f}"><g fill="none" stroke="#9c2f2b" stroke-width="{wide / 400:.4f}">{drawn}</g></svg>\n'
+            f'<svg xmlns="http://www.w3.org/2000/svg" width="{wide:.4f}{self.unit}" '
+            f'height="{high:.4f}{self.unit}" '
+            f'viewBox="0 0 {wide:.4f} {high:.4f}"><g fill="none" stroke="#9c2f2b" '
+            f'stroke-width="{wide / 400:.4f}">{drawn}</g></svg>\n'
         )
 
 
@@ -70,4 +79,6 @@ def read_job(text: str) -> Job:
 
 
 def _long(path: Path) -> float:
-    return sum(hypot(b[0] - a[0], b[1] - a[1]) for a, b in zip(path, path[1:] + path[:1], strict=True))
+    return sum(
+        hypot(b[0] - a[0], b[1] - a[1]) for a, b in zip(path, path[1:] + path[:1], strict=True)
+    )

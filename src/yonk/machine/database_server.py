@@ -1,4 +1,6 @@
-"""A private MariaDB on loopback: a data folder and a port of its own, nothing of the system's service."""
+"""A private MariaDB on loopback: a data folder and a port of its own, nothing of the system's
+service.
+"""
 
 from __future__ import annotations
 
@@ -21,13 +23,16 @@ from typing import IO
 import pymysql
 
 START_SECONDS = 40
-STOP_SECONDS = 3  # to end in good order; what is not written then is written when the log is read at the next start
+# to end in good order; what is not written then is written when the log is read at the next start
+STOP_SECONDS = 3
 LEAST_ROOM = 50_000_000  # bytes free on the disk
 LOOK_EVERY = 0.5
 
 
 class MachineError(RuntimeError):
-    """Something on this machine is in the way; the message is one sentence that says what, and what to do."""
+    """Something on this machine is in the way; the message is one sentence that says what, and what
+    to do.
+    """
 
 
 @dataclass(frozen=True)
@@ -60,8 +65,8 @@ class Access:
 class DatabaseServer:
     """A MariaDB server in a folder.
 
-    `start` finds one that runs already; `stop` ends one that it started, or that was left behind by a program that
-    is no more.
+    `start` finds one that runs already; `stop` ends one that it started, or that was left behind by
+    a program that is no more.
     """
 
     def __init__(self, folder: Path) -> None:
@@ -90,20 +95,25 @@ class DatabaseServer:
         try:
             self._launch(access)
         except OSError as fault:
-            raise MachineError(f"The database could not be started in {self.folder} ({fault.strerror}).") from None
+            raise MachineError(
+                f"The database could not be started in {self.folder} ({fault.strerror})."
+            ) from None
         self._write_note(access)
         threading.Thread(target=self._watch, args=(access,), daemon=True).start()
         return access
 
     def _take(self) -> None:
-        """Takes the folder for this program alone; the system gives it back however the program ends."""
+        """Takes the folder for this program alone; the system gives it back however the program
+        ends.
+        """
         lock = (self.folder / "lock").open("a+")
         try:
             fcntl.flock(lock, fcntl.LOCK_EX | fcntl.LOCK_NB)
         except OSError:
             lock.close()
             raise MachineError(
-                f"Yonk is running already on the blocks in {self.folder}; use that one, or name another folder in YONK_DATA."
+                f"Yonk is running already on the blocks in {self.folder}; use that one, or name "
+                f"another folder in YONK_DATA."
             ) from None
         self._lock = lock
 
@@ -117,7 +127,9 @@ class DatabaseServer:
 
     def _write_note(self, access: Access) -> None:
         self._note.touch(0o600)
-        self._note.write_text(json.dumps({"access": asdict(access), "server": self._ours, "owner": os.getpid()}))
+        self._note.write_text(
+            json.dumps({"access": asdict(access), "server": self._ours, "owner": os.getpid()})
+        )
 
     def stop(self) -> None:
         """End the server cleanly, when it was started here, and give the folder back."""
@@ -142,11 +154,13 @@ class DatabaseServer:
             probe.unlink()
         except OSError as fault:
             raise MachineError(
-                f"The folder {self.folder} cannot be written ({fault.strerror}); free it, or name another in YONK_DATA."
+                f"The folder {self.folder} cannot be written ({fault.strerror}); free it, or "
+                f"name another in YONK_DATA."
             ) from None
         if shutil.disk_usage(self.folder).free < LEAST_ROOM:
             raise MachineError(
-                f"The disk that {self.folder} is on is full; free some room on it, then start Yonk again."
+                f"The disk that {self.folder} is on is full; free some room on it, then start "
+                f"Yonk again."
             )
 
     def _found(self) -> Access | None:
@@ -164,9 +178,13 @@ class DatabaseServer:
         half = self.folder / "data.new"
         shutil.rmtree(half, ignore_errors=True)
         command = [
-            _program("mariadb-install-db"), "--no-defaults", "--auth-root-authentication-method=normal",
-            "--skip-test-db", f"--datadir={half}", *_as_root(),
-        ]  # fmt: skip
+            _program("mariadb-install-db"),
+            "--no-defaults",
+            "--auth-root-authentication-method=normal",
+            "--skip-test-db",
+            f"--datadir={half}",
+            *_as_root(),
+        ]
         done = subprocess.run(command, capture_output=True, text=True, check=False)
         if done.returncode:
             shutil.rmtree(half, ignore_errors=True)
@@ -185,12 +203,23 @@ class DatabaseServer:
         )
         setup.chmod(0o600)
         command = [
-            _program("mariadbd"), "--no-defaults", f"--datadir={self.folder / 'data'}", f"--port={access.port}",
-            "--bind-address=127.0.0.1", f"--socket={self.folder / 'socket'}", f"--pid-file={self.folder / 'pid'}",
-            f"--init-file={setup}", "--skip-name-resolve", "--skip-log-bin", "--innodb-buffer-pool-size=64M", "--innodb-lock-wait-timeout=4", *_as_root(),
-        ]  # fmt: skip
+            _program("mariadbd"),
+            "--no-defaults",
+            f"--datadir={self.folder / 'data'}",
+            f"--port={access.port}",
+            "--bind-address=127.0.0.1",
+            f"--socket={self.folder / 'socket'}",
+            f"--pid-file={self.folder / 'pid'}",
+            f"--init-file={setup}",
+            "--skip-name-resolve",
+            "--skip-log-bin",
+            "--innodb-buffer-pool-size=64M",
+            "--innodb-lock-wait-timeout=4",
+            *_as_root(),
+        ]
         with (self.folder / "log").open("wb") as log:
-            # in a session of its own, so that Ctrl-C reaches only the program, which then ends the server cleanly
+            # in a session of its own, so that Ctrl-C reaches only the program, which then ends the
+            # server cleanly
             process = subprocess.Popen(command, stdout=log, stderr=log, start_new_session=True)
         self._ours = process.pid
         deadline = time.monotonic() + START_SECONDS
@@ -206,7 +235,9 @@ class DatabaseServer:
 
 def _runs(process: int) -> bool:
     with suppress(ChildProcessError):
-        os.waitpid(process, os.WNOHANG)  # one of our own that has ended is gone once it is waited for
+        os.waitpid(
+            process, os.WNOHANG
+        )  # one of our own that has ended is gone once it is waited for
     try:
         os.kill(process, 0)
     except ProcessLookupError:
@@ -227,9 +258,13 @@ def _end(process: int) -> None:
 
 
 def _program(name: str) -> str:
-    found = shutil.which(name) or shutil.which(name, path="/usr/sbin:/usr/bin:/usr/local/sbin:/usr/local/bin")
+    found = shutil.which(name) or shutil.which(
+        name, path="/usr/sbin:/usr/bin:/usr/local/sbin:/usr/local/bin"
+    )
     if not found:
-        raise MachineError(f"{name} is not on this machine; install Debian's package mariadb-server.")
+        raise MachineError(
+            f"{name} is not on this machine; install Debian's package mariadb-server."
+        )
     return found
 
 

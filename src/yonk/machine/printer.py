@@ -14,7 +14,9 @@ class PrinterError(ValueError):
 
 
 def print_pages(document: bytes, folder: Path, name: str = "page") -> list[Path]:
-    """Print every page into a folder as PNG; gives the files in their order. Raises `PrinterError`."""
+    """Print every page into a folder as PNG; gives the files in their order. Raises
+    `PrinterError`.
+    """
     try:
         opened = pypdfium2.PdfDocument(document)
     except pypdfium2.PdfiumError as fault:

@@ -50,20 +50,44 @@ def shelf_samples() -> Iterator[tuple[str, dict[str, object]]]:
     known = {fabric.key: fabric for fabric in FABRICS}
     for key, note, pieces in SHELF:
         fabric = known[key]
-        rows = [{"width": width, "length": length, "count": count} for width, length, count in pieces]
-        yield fabric.name, {
-            "colour": fabric.colour, "value": fabric.value, "print": fabric.print, "fibre": "cotton", "note": note, "unit": "in",
-            "pieces": rows,
-        }  # fmt: skip
+        rows = [
+            {"width": width, "length": length, "count": count} for width, length, count in pieces
+        ]
+        yield (
+            fabric.name,
+            {
+                "colour": fabric.colour,
+                "value": fabric.value,
+                "print": fabric.print,
+                "fibre": "cotton",
+                "note": note,
+                "unit": "in",
+                "pieces": rows,
+            },
+        )
 
 
-def sheet(name: str, size: str, columns: int, rows: int, unit: LengthUnit = "in", height: str | None = None) -> Draft:
+def sheet(
+    name: str,
+    size: str,
+    columns: int,
+    rows: int,
+    unit: LengthUnit = "in",
+    height: str | None = None,
+) -> Draft:
     """A named block of plain patches on an even grid, of a finished size."""
     one = Fraction(1)
     plain = Draft(
-        name="", unit=unit, width=one, height=one, columns=(one,) * columns, rows=(one,) * rows,
-        seams=ruled_seams(columns, rows), fabrics=FABRICS, making=default_making(unit),
-    )  # fmt: skip
+        name="",
+        unit=unit,
+        width=one,
+        height=one,
+        columns=(one,) * columns,
+        rows=(one,) * rows,
+        seams=ruled_seams(columns, rows),
+        fabrics=FABRICS,
+        making=default_making(unit),
+    )
     return apply(apply(plain, Rename(name=name)), Resize(width=size, height=height or size))
 
 
@@ -89,11 +113,16 @@ def drafted(draft: Draft, steps: Sequence[Step], **making: int | str) -> Draft:
     """The draft after the steps, with how it is made."""
     for act, mates in steps:
         draft = apply(draft, act, mates)
-    return apply(draft, SetMaking(**making)) if making else draft  # type: ignore[arg-type]
+    settings = {name: str(text) for name, text in making.items() if name != "blocks"}
+    return apply(
+        draft, SetMaking(blocks=int(making.get("blocks", draft.making.blocks)), settings=settings)
+    )
 
 
 def plain(columns: int, rows: int, pattern: str) -> list[Step]:
-    """Plain patches, a letter each: p(eat) f(og) g(orse) r(owan) s(late) l(ichen) b(racken); a dot leaves a cell as it is."""
+    """Plain patches, a letter each: p(eat) f(og) g(orse) r(owan) s(late) l(ichen) b(racken); a dot
+    leaves a cell as it is.
+    """
     names = {fabric.key[0]: fabric.key for fabric in FABRICS}
     cells = pattern.replace(" ", "")
     return [
@@ -109,31 +138,44 @@ def all_samples() -> Iterator[Draft]:
         sheet("Bracken Rails", "15", 1, 3, "cm"),
         plain(1, 3, "b f s"),
         blocks=16,
-    )  # fmt: skip
+    )
     yield drafted(
         sheet("Scree", "12", 4, 4),
         [
             put(HST, (column, row), f"{dark} {light}", turn=(column + row) % 2)
             for row in range(4)
             for column in range(4)
-            for dark, light in [(("peat", "rowan", "slate")[(column * 2 + row) % 3], ("fog", "gorse", "lichen")[(row * 2 + column) % 3])]
+            for dark, light in [
+                (
+                    ("peat", "rowan", "slate")[(column * 2 + row) % 3],
+                    ("fog", "gorse", "lichen")[(row * 2 + column) % 3],
+                )
+            ]
         ],
-    )  # fmt: skip
+    )
     yield drafted(
         sheet("Peg", "9", 3, 3),
-        [*plain(3, 3, "fsf sgs fsf"), sew("4/3 1 1 4/3", "quarter-turns"), (PaintPatch(at=("13/12", "13/12"), fabric="peat"), "quarter-turns")],
+        [
+            *plain(3, 3, "fsf sgs fsf"),
+            sew("4/3 1 1 4/3", "quarter-turns"),
+            (PaintPatch(at=("13/12", "13/12"), fabric="peat"), "quarter-turns"),
+        ],
         blocks=6,
-    )  # fmt: skip
+    )
     yield drafted(
         sheet("Stile", "7 1/2", 4, 4),
         [*plain(4, 4, "sfsf fsfs sfsf fsfs")],
         blocks=4,
-    )  # fmt: skip
+    )
     yield drafted(
         sheet("Heron Reach", "16", 2, 4),
-        [put("flying-geese", (column, row), "rowan fog" if column == 0 else "slate fog") for row in range(4) for column in range(2)],
+        [
+            put("flying-geese", (column, row), "rowan fog" if column == 0 else "slate fog")
+            for row in range(4)
+            for column in range(2)
+        ],
         blocks=4,
-    )  # fmt: skip
+    )
     yield drafted(
         sheet("Gale Lantern", "15", 5, 5),
         [
@@ -144,27 +186,39 @@ def all_samples() -> Iterator[Draft]:
             put("quarter-square-triangle", (1, 1), "slate fog", "quarter-turns"),
         ],
         blocks=4,
-    )  # fmt: skip
+    )
     yield drafted(
         sheet("Hut Window", "8", 2, 2),
         [
             put("square-in-a-square", (0, 0), "rowan fog", span=(2, 2)),
             sew("1/2 1/2 3/2 1/2", "quarter-turns"),
             (PaintPatch(at=("1", "1"), fabric="gorse"), "none"),
-            (PutColouring(name="Dusk", blocks=3, fabrics={"rowan": "slate", "gorse": "lichen"}), "none"),
+            (
+                PutColouring(name="Dusk", blocks=3, fabrics={"rowan": "slate", "gorse": "lichen"}),
+                "none",
+            ),
         ],
         blocks=9,
-    )  # fmt: skip
+    )
     yield drafted(
         sheet("Cairn Path", "10", 5, 5),
-        [*plain(5, 5, ".flf. flflf lflfl flflf .flf."), put("quarter-square-triangle", (0, 0), "slate fog", "quarter-turns")],
+        [
+            *plain(5, 5, ".flf. flflf lflfl flflf .flf."),
+            put("quarter-square-triangle", (0, 0), "slate fog", "quarter-turns"),
+        ],
         blocks=8,
-    )  # fmt: skip
+    )
     gate = drafted(
         sheet("Weir Gate", "9", 3, 3),
         [*plain(3, 3, ".f. fgf .f."), put(HST, (0, 0), "peat fog", "quarter-turns")],
         blocks=12,
-    )  # fmt: skip
-    uneven = apply(replace(gate, name="Weir Gate, wide middle"), Proportions(axis="columns", parts=("1", "2", "1")))
-    yield apply(apply(uneven, Proportions(axis="rows", parts=("1", "2", "1"))), Resize(width="12", height="12"))
+    )
+    uneven = apply(
+        replace(gate, name="Weir Gate, wide middle"),
+        Proportions(axis="columns", parts=("1", "2", "1")),
+    )
+    yield apply(
+        apply(uneven, Proportions(axis="rows", parts=("1", "2", "1"))),
+        Resize(width="12", height="12"),
+    )
     yield gate

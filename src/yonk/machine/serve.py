@@ -46,7 +46,8 @@ def database(folder: Path) -> Iterator[Engine]:
             migrate(engine)
         except NewerSchemaError:
             raise MachineError(
-                f"The blocks in {folder} were kept by a newer Yonk; start that one, or name another folder in YONK_DATA."
+                f"The blocks in {folder} were kept by a newer Yonk; start that one, or name "
+                f"another folder in YONK_DATA."
             ) from None
         yield engine
         engine.dispose()
@@ -68,13 +69,18 @@ def run(*, samples: bool, port: int, say: Callable[[str], None]) -> None:
     if not (FRONT_END / "index.html").is_file():
         raise MachineError("The screen is not built yet; start Yonk with ./yonk, which builds it.")
     listening = _listen(port)
-    signal.signal(signal.SIGTERM, lambda *_: sys.exit(0))  # so that being told to end also ends the database
+    signal.signal(
+        signal.SIGTERM, lambda *_: sys.exit(0)
+    )  # so that being told to end also ends the database
     try:
         with database(data_folder()) as engine:
             if samples:
                 lay_out_samples(engine)
             app = create_app(engine, FRONT_END)
-            server = _Server(uvicorn.Config(app, log_level="warning", timeout_graceful_shutdown=1), app.state.works)
+            server = _Server(
+                uvicorn.Config(app, log_level="warning", timeout_graceful_shutdown=1),
+                app.state.works,
+            )
             say(f"Yonk is ready at http://{HOST}:{listening.getsockname()[1]}  (Ctrl-C ends it)")
             server.run(sockets=[listening])
     finally:
@@ -82,7 +88,9 @@ def run(*, samples: bool, port: int, say: Callable[[str], None]) -> None:
 
 
 class _Server(uvicorn.Server):
-    """Ends heavy work first when it stops, so that no request is waited for that nobody will read."""
+    """Ends heavy work first when it stops, so that no request is waited for that nobody will
+    read.
+    """
 
     def __init__(self, config: uvicorn.Config, works: Works) -> None:
         super().__init__(config)
@@ -101,6 +109,7 @@ def _listen(port: int) -> socket.socket:
     except OSError as fault:
         listening.close()
         raise MachineError(
-            f"Port {port} cannot be used ({fault.strerror}); end what uses it, or choose another with --port."
+            f"Port {port} cannot be used ({fault.strerror}); end what uses it, or choose another "
+            f"with --port."
         ) from None
     return listening

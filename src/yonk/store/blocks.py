@@ -34,7 +34,9 @@ class Kept:
 
 @dataclass(frozen=True)
 class Form:
-    """What is kept of a block: its name, its block file, and the card that the shelf shows of it."""
+    """What is kept of a block: its name, its block file, and the card that the shelf shows of
+    it.
+    """
 
     name: str
     document: str
@@ -76,16 +78,31 @@ class OldRevisionError(RuntimeError):
         self.theirs = theirs
 
 
-def shelf_page(session: Session, number: int = 1, search: str = "", order: Order = "changed") -> Page:
+def shelf_page(
+    session: Session, number: int = 1, search: str = "", order: Order = "changed"
+) -> Page:
     """A page of the blocks on the shelf, those whose name holds the words searched for."""
-    here = [Block.deleted.is_(None), *(Block.name.contains(word, autoescape=True) for word in search.split()[:8])]
-    orders = {"changed": Block.changed.desc(), "oldest": Block.changed.asc(), "name": Block.name.asc()}
+    here = [
+        Block.deleted.is_(None),
+        *(Block.name.contains(word, autoescape=True) for word in search.split()[:8]),
+    ]
+    orders = {
+        "changed": Block.changed.desc(),
+        "oldest": Block.changed.asc(),
+        "name": Block.name.asc(),
+    }
     by: ColumnElement[Any] = orders[order]  # type: ignore[assignment]
     total = session.scalar(select(func.count()).select_from(Block).where(*here)) or 0
-    asked = select(Block.id).where(*here).order_by(by, Block.id).offset((number - 1) * PAGE).limit(PAGE)
-    names = list(session.scalars(asked))  # first the names alone, which an index holds; then the cards of these
+    asked = (
+        select(Block.id).where(*here).order_by(by, Block.id).offset((number - 1) * PAGE).limit(PAGE)
+    )
+    names = list(
+        session.scalars(asked)
+    )  # first the names alone, which an index holds; then the cards of these
     columns = Block.id, Block.name, Block.revision, Block.changed, Block.card
-    found = {row.id: Card(*row) for row in session.execute(select(*columns).where(Block.id.in_(names)))}
+    found = {
+        row.id: Card(*row) for row in session.execute(select(*columns).where(Block.id.in_(names)))
+    }
     return Page(tuple(found[name] for name in names if name in found), total)
 
 
@@ -98,7 +115,9 @@ def one_block(session: Session, block_id: str) -> Kept:
 
 
 def live_block(session: Session, block_id: str) -> Kept:
-    """A block on the shelf. Raises `NoSuchBlockError`, `DeletedBlockError` for one that was taken off."""
+    """A block on the shelf. Raises `NoSuchBlockError`, `DeletedBlockError` for one that was taken
+    off.
+    """
     kept = one_block(session, block_id)
     if kept.deleted:
         raise DeletedBlockError(block_id)
@@ -108,7 +127,9 @@ def live_block(session: Session, block_id: str) -> Kept:
 @retried
 def create_block(session: Session, form: Form, save_key: str | None = None) -> Kept:
     """Keep a new block. A save that comes again under its own key is the block that it made."""
-    again = save_key and session.scalar(select(BlockRevision.block_id).where(BlockRevision.save_key == save_key))
+    again = save_key and session.scalar(
+        select(BlockRevision.block_id).where(BlockRevision.save_key == save_key)
+    )
     if again:
         return one_block(session, again)
     made = _add(session, form, save_key)
@@ -119,26 +140,42 @@ def create_block(session: Session, form: Form, save_key: str | None = None) -> K
 def _add(session: Session, form: Form, save_key: str | None) -> str:
     moment = now()
     row = Block(
-        id=uuid.uuid4().hex, name=form.name, document=form.document, card=form.card, revision=1, created=moment,
+        id=uuid.uuid4().hex,
+        name=form.name,
+        document=form.document,
+        card=form.card,
+        revision=1,
+        created=moment,
         changed=moment,
-    )  # fmt: skip
-    first = BlockRevision(block_id=row.id, revision=1, document=form.document, saved=moment, save_key=save_key)
+    )
+    first = BlockRevision(
+        block_id=row.id, revision=1, document=form.document, saved=moment, save_key=save_key
+    )
     session.add_all([row, first])
     return row.id
 
 
 @retried
-def save_block(session: Session, block_id: str, form: Form, revision: int, save_key: str | None = None) -> Kept:
+def save_block(
+    session: Session, block_id: str, form: Form, revision: int, save_key: str | None = None
+) -> Kept:
     """Keep a new state of a block over the `revision` that it was made from.
 
-    The save that comes again under the key it came under before is the same save. Raises `OldRevisionError` when
-    another state was kept meanwhile, `DeletedBlockError` and `NoSuchBlockError`; nothing is changed then.
+    The save that comes again under the key it came under before is the same save. Raises
+    `OldRevisionError` when another state was kept meanwhile, `DeletedBlockError` and
+    `NoSuchBlockError`; nothing is changed then.
     """
     moment = now()
     done = session.execute(
         update(Block)
         .where(Block.id == block_id, Block.revision == revision, Block.deleted.is_(None))
-        .values(name=form.name, document=form.document, card=form.card, revision=revision + 1, changed=moment)
+        .values(
+            name=form.name,
+            document=form.document,
+            card=form.card,
+            revision=revision + 1,
+            changed=moment,
+        )
     )
     if done.rowcount != 1:  # type: ignore[attr-defined]
         session.rollback()
@@ -147,7 +184,13 @@ def save_block(session: Session, block_id: str, form: Form, revision: int, save_
             return kept
         raise OldRevisionError(kept)
     session.add(
-        BlockRevision(block_id=block_id, revision=revision + 1, document=form.document, saved=moment, save_key=save_key)
+        BlockRevision(
+            block_id=block_id,
+            revision=revision + 1,
+            document=form.document,
+            saved=moment,
+            save_key=save_key,
+        )
     )
     if (revision + 1) % THIN_EVERY == 0:
         thin(session, block_id, moment)
@@ -157,14 +200,18 @@ def save_block(session: Session, block_id: str, form: Form, revision: int, save_
 
 def _key_of(session: Session, block_id: str, revision: int) -> str | None:
     found: str | None = session.scalar(
-        select(BlockRevision.save_key).where(BlockRevision.block_id == block_id, BlockRevision.revision == revision)
+        select(BlockRevision.save_key).where(
+            BlockRevision.block_id == block_id, BlockRevision.revision == revision
+        )
     )
     return found
 
 
 @retried
 def keep_cards(session: Session, cards: Sequence[tuple[str, int, str]]) -> None:
-    """Keep the cards of blocks that were kept without: the id, the revision it is of, and the card."""
+    """Keep the cards of blocks that were kept without: the id, the revision it is of, and the
+    card.
+    """
     for block_id, revision, card in cards:
         here = Block.id == block_id, Block.revision == revision, Block.card.is_(None)
         session.execute(update(Block).where(*here).values(card=card))
@@ -183,7 +230,9 @@ def restore_block(session: Session, block_id: str) -> Kept:
 
 
 def lay_out_once(session: Session, name: str, forms: Callable[[], Iterable[Form]]) -> None:
-    """Keep some blocks, once in the life of a database: all of them or, where that is cut short, none yet."""
+    """Keep some blocks, once in the life of a database: all of them or, where that is cut short,
+    none yet.
+    """
     if session.get(Marker, name):
         return
     for form in forms():
@@ -208,4 +257,12 @@ def _mark(session: Session, block_id: str, moment: datetime | None) -> None:
 
 
 def _kept(row: Block) -> Kept:
-    return Kept(row.id, row.name, row.document, row.revision, row.created, row.changed, row.deleted is not None)
+    return Kept(
+        row.id,
+        row.name,
+        row.document,
+        row.revision,
+        row.created,
+        row.changed,
+        row.deleted is not None,
+    )

@@ -1,6 +1,8 @@
-"""Keeping the progress of cutting: how much of each cut of a block is cut, and of how much the shelf knows.
+"""Keeping the progress of cutting: how much of each cut of a block is cut, and of how much the
+shelf knows.
 
-A cut is kept as the text that tells what it is; ticks of an older kind wait in their own table until they are carried over.
+A cut is kept as the text that tells what it is; ticks of an older kind wait in their own table
+until they are carried over.
 """
 
 from __future__ import annotations
@@ -44,7 +46,9 @@ def old_marks_of(session: Session, block_id: str) -> dict[str, int]:
 
 @retried
 def carry_over(session: Session, block_id: str, marks: Sequence[KeptMark], revision: int) -> None:
-    """Keep the marks that the ticks of an older kind become, and forget those; all of it or nothing."""
+    """Keep the marks that the ticks of an older kind become, and forget those; all of it or
+    nothing.
+    """
     gone = session.execute(delete(CutMark).where(CutMark.block_id == block_id))
     if gone.rowcount:  # type: ignore[attr-defined]
         _put(session, block_id, marks, revision, ("done", "booked"))
@@ -52,7 +56,13 @@ def carry_over(session: Session, block_id: str, marks: Sequence[KeptMark], revis
 
 
 @retried
-def mark(session: Session, block_id: str, marks: Iterable[KeptMark], revision: int, column: Column = "done") -> None:
+def mark(
+    session: Session,
+    block_id: str,
+    marks: Iterable[KeptMark],
+    revision: int,
+    column: Column = "done",
+) -> None:
     """Keep how much of some cuts is cut; the others stay as they are."""
     _put(session, block_id, marks, revision, (column,))
     session.commit()
@@ -63,14 +73,26 @@ def mark_booked(session: Session, block_id: str, marks: Iterable[KeptMark], revi
     _put(session, block_id, marks, revision, ("booked",))
 
 
-def _put(session: Session, block_id: str, marks: Iterable[KeptMark], revision: int, columns: Sequence[Column]) -> None:
+def _put(
+    session: Session,
+    block_id: str,
+    marks: Iterable[KeptMark],
+    revision: int,
+    columns: Sequence[Column],
+) -> None:
     moment = now()
     for one in sorted(
         marks, key=lambda one: (one.stage, one.cut)
     ):  # in one order, so that two windows never wait in a ring
         row = insert(CutDone).values(
-            block_id=block_id, stage=one.stage, digest=sha256(one.cut.encode()).hexdigest(), cut=one.cut,
-            done=one.done, booked=one.booked, revision=revision, changed=moment,
-        )  # fmt: skip
+            block_id=block_id,
+            stage=one.stage,
+            digest=sha256(one.cut.encode()).hexdigest(),
+            cut=one.cut,
+            done=one.done,
+            booked=one.booked,
+            revision=revision,
+            changed=moment,
+        )
         new: dict[str, object] = {column: getattr(one, column) for column in columns}
         session.execute(row.on_duplicate_key_update(**new, revision=revision, changed=moment))

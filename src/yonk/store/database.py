@@ -1,4 +1,6 @@
-"""The way to the database: engine, sessions, migrations, and trying again what was in another's way."""
+"""The way to the database: engine, sessions, migrations, and trying again what was in another's
+way.
+"""
 
 from __future__ import annotations
 
@@ -27,10 +29,18 @@ class NewerSchemaError(RuntimeError):
 
 
 def open_engine(url: str) -> Engine:
-    """An engine for a database address; a dropped connection is noticed before it is used, and none waits for good."""
+    """An engine for a database address; a dropped connection is noticed before it is used, and none
+    waits for good.
+    """
     patience = {"connect_timeout": 3, "read_timeout": SECONDS, "write_timeout": SECONDS}
     return create_engine(
-        url, pool_pre_ping=True, pool_recycle=600, pool_size=8, max_overflow=8, pool_timeout=3, connect_args=patience
+        url,
+        pool_pre_ping=True,
+        pool_recycle=600,
+        pool_size=8,
+        max_overflow=8,
+        pool_timeout=3,
+        connect_args=patience,
     )
 
 
@@ -40,7 +50,9 @@ def session_maker(engine: Engine) -> sessionmaker[Session]:
 
 
 def migrate(engine: Engine) -> None:
-    """Bring the tables up to date. Raises `NewerSchemaError` where they are newer than this program."""
+    """Bring the tables up to date. Raises `NewerSchemaError` where they are newer than this
+    program.
+    """
     config = Config()
     config.set_main_option("script_location", str(files("yonk.store") / "migrations"))
     with engine.begin() as connection:
@@ -54,7 +66,9 @@ def migrate(engine: Engine) -> None:
 def retried(
     work: Callable[Concatenate[Session, Given], Made],
 ) -> Callable[Concatenate[Session, Given], Made]:
-    """Does a piece of work that ends in one commit again, where another one's locks were in its way."""
+    """Does a piece of work that ends in one commit again, where another one's locks were in its
+    way.
+    """
 
     @wraps(work)
     def again(session: Session, *given: Given.args, **named: Given.kwargs) -> Made:

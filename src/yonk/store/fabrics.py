@@ -34,7 +34,9 @@ class OldFabricError(RuntimeError):
 def all_fabrics(session: Session) -> Sequence[KeptFabric]:
     """The fabrics of the shelf by name."""
     rows = session.scalars(
-        select(ShelfFabric).where(ShelfFabric.deleted.is_(None)).order_by(ShelfFabric.name, ShelfFabric.id)
+        select(ShelfFabric)
+        .where(ShelfFabric.deleted.is_(None))
+        .order_by(ShelfFabric.name, ShelfFabric.id)
     )
     return [_kept(row) for row in rows]
 
@@ -56,21 +58,30 @@ def put_fabric(session: Session, name: str, document: str) -> KeptFabric:
 
 
 @retried
-def change_fabric(session: Session, fabric_id: str, name: str, document: str, revision: int) -> KeptFabric:
+def change_fabric(
+    session: Session, fabric_id: str, name: str, document: str, revision: int
+) -> KeptFabric:
     """Change a fabric from the `revision` that was seen.
 
-    Raises `OldFabricError` when it was changed meanwhile, and `NoSuchFabricError`; nothing is changed then.
+    Raises `OldFabricError` when it was changed meanwhile, and `NoSuchFabricError`; nothing is
+    changed then.
     """
     change_within(session, fabric_id, name, document, revision)
     session.commit()
     return one_fabric(session, fabric_id)
 
 
-def change_within(session: Session, fabric_id: str, name: str, document: str, revision: int) -> None:
+def change_within(
+    session: Session, fabric_id: str, name: str, document: str, revision: int
+) -> None:
     """The same within what is being saved; the caller ends it."""
     done = session.execute(
         update(ShelfFabric)
-        .where(ShelfFabric.id == fabric_id, ShelfFabric.revision == revision, ShelfFabric.deleted.is_(None))
+        .where(
+            ShelfFabric.id == fabric_id,
+            ShelfFabric.revision == revision,
+            ShelfFabric.deleted.is_(None),
+        )
         .values(name=name, document=document, revision=revision + 1, changed=now())
     )
     if done.rowcount != 1:  # type: ignore[attr-defined]

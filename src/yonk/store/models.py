@@ -21,7 +21,8 @@ class Base(DeclarativeBase):
 
 
 class Block(Base):
-    """A block as its document, with a revision that counts its savings. A deleted block is only marked.
+    """A block as its document, with a revision that counts its savings. A deleted block is only
+    marked.
 
     `card` is what the shelf shows of it, made when it was saved.
     """
@@ -39,7 +40,8 @@ class Block(Base):
 
 
 class BlockRevision(Base):
-    """A saved state of a block. `save_key` is the save's own name, `title` one that a person gave it.
+    """A saved state of a block. `save_key` is the save's own name, `title` one that a person gave
+    it.
 
     Old ones are thinned, but none that has a title or was opened.
     """
@@ -65,7 +67,9 @@ class Marker(Base):
 
 
 class ShelfFabric(Base):
-    """A fabric on the shelf with the pieces there are of it, as JSON; a deleted one is only marked."""
+    """A fabric on the shelf with the pieces there are of it, as JSON; a deleted one is only
+    marked.
+    """
 
     __tablename__ = "shelf_fabric"
 
@@ -78,7 +82,9 @@ class ShelfFabric(Base):
 
 
 class CutMark(Base):
-    """A tick of an older kind: how many of a cut of a block are cut, before cuts had an identity of their own."""
+    """A tick of an older kind: how many of a cut of a block are cut, before cuts had an identity of
+    their own.
+    """
 
     __tablename__ = "cut_mark"
 
@@ -90,7 +96,9 @@ class CutMark(Base):
 
 
 class CutDone(Base):
-    """How much of a cut of a block is cut in a stage, of how much the shelf knows, and by which revision of the block."""
+    """How much of a cut of a block is cut in a stage, of how much the shelf knows, and by which
+    revision of the block.
+    """
 
     __tablename__ = "cut_done"
 

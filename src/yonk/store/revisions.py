@@ -1,10 +1,13 @@
-"""The saved states of a block: which there are, opening and naming one, and thinning the old ones."""
+"""The saved states of a block: which there are, opening and naming one, and thinning the old
+ones.
+"""
 
 from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 from datetime import datetime, timedelta
+from typing import Any
 
 from sqlalchemy import delete, select, update
 from sqlalchemy.orm import Session
@@ -14,7 +17,8 @@ from yonk.store.models import BlockRevision
 
 THIN_EVERY = 20
 RULE = (
-    "Every state of the last hour is kept; then one an hour for two days, one a day for two months, and one a week for"
+    "Every state of the last hour is kept; then one an hour for two days, one a day for two "
+    "months, and one a week for"
     " good. A state that you named or opened, the first and the newest always stay."
 )
 _STEPS = (
@@ -42,13 +46,22 @@ class NoSuchStateError(LookupError):
 def states_of(session: Session, block_id: str) -> list[State]:
     """The saved states of a block, the newest first."""
     columns = BlockRevision.revision, BlockRevision.saved, BlockRevision.title, BlockRevision.opened
-    asked = select(*columns).where(BlockRevision.block_id == block_id).order_by(BlockRevision.revision.desc())
-    return [State(revision, saved, title or "", opened) for revision, saved, title, opened in session.execute(asked)]
+    asked = (
+        select(*columns)
+        .where(BlockRevision.block_id == block_id)
+        .order_by(BlockRevision.revision.desc())
+    )
+    return [
+        State(revision, saved, title or "", opened)
+        for revision, saved, title, opened in session.execute(asked)
+    ]
 
 
 @retried
 def open_state(session: Session, block_id: str, revision: int) -> str:
-    """The document of a saved state, which from now on is not thinned. Raises `NoSuchStateError`."""
+    """The document of a saved state, which from now on is not thinned. Raises
+    `NoSuchStateError`.
+    """
     row = session.get(BlockRevision, (block_id, revision))
     if row is None:
         raise NoSuchStateError(block_id)
@@ -61,7 +74,8 @@ def open_state(session: Session, block_id: str, revision: int) -> str:
 def name_state(session: Session, block_id: str, revision: int, title: str) -> None:
     """Give a saved state a title, or take it away. Raises `NoSuchStateError`."""
     here = BlockRevision.block_id == block_id, BlockRevision.revision == revision
-    if session.execute(update(BlockRevision).where(*here).values(title=title or None)).rowcount != 1:  # type: ignore[attr-defined]
+    named: Any = session.execute(update(BlockRevision).where(*here).values(title=title or None))
+    if named.rowcount != 1:
         session.rollback()
         if session.get(BlockRevision, (block_id, revision)) is None:
             raise NoSuchStateError(block_id)
@@ -74,7 +88,9 @@ def thin(session: Session, block_id: str, moment: datetime) -> None:
     if gone:
         here = BlockRevision.block_id == block_id, BlockRevision.revision.in_(gone)
         session.execute(
-            delete(BlockRevision).where(*here, BlockRevision.title.is_(None), BlockRevision.opened.is_(False))
+            delete(BlockRevision).where(
+                *here, BlockRevision.title.is_(None), BlockRevision.opened.is_(False)
+            )
         )
 
 
@@ -85,7 +101,10 @@ def to_thin(states: Sequence[State], moment: datetime) -> Iterable[State]:
     for state in reversed(ordered[1:-1]):
         age = moment - state.saved
         step = next(step for until, step in _STEPS if age < until)
-        stretch = step, int(state.saved.timestamp() // step.total_seconds()) if step else state.revision
+        stretch = (
+            step,
+            int(state.saved.timestamp() // step.total_seconds()) if step else state.revision,
+        )
         if stretch in kept and not state.title and not state.opened:
             yield state
         kept.add(stretch)

@@ -51,7 +51,9 @@ def carried(document: dict[str, Any], old: list[OldMark]) -> list[KeptMark]:
 
 @dataclass(frozen=True)
 class Booking:
-    """What a finished cutting of a fabric changes: the shelf fabric's document, and what the shelf then knows of."""
+    """What a finished cutting of a fabric changes: the shelf fabric's document, and what the shelf
+    then knows of.
+    """
 
     fabric: KeptFabric
     document: str
@@ -59,7 +61,9 @@ class Booking:
 
 
 def booked(asked: DoneIn, shelf: Shelf, marks: Marks) -> Booking:
-    """What becomes of the shelf when a fabric is cut. Raises `DraftError` where there is nothing to book."""
+    """What becomes of the shelf when a fabric is cut. Raises `DraftError` where there is nothing to
+    book.
+    """
     draft = take_block(asked.document)
     fabric = draft.fabric(asked.fabric)
     kept = shelf.get(fabric.shelf)
@@ -74,7 +78,9 @@ def booked(asked: DoneIn, shelf: Shelf, marks: Marks) -> Booking:
     document = shelf_document(kept, after_cutting(shelf_cloth(kept), cloth, draft.unit))
     known = all_booked(cloth.cuts, asked.stage, marks.booked).items()
     return Booking(
-        kept, document, [KeptMark(mark.stage, write_mark(mark.what), booked=amount) for mark, amount in known]
+        kept,
+        document,
+        [KeptMark(mark.stage, write_mark(mark.what), booked=amount) for mark, amount in known],
     )
 
 
@@ -96,7 +102,11 @@ def cutting_pdf(asked: PrintIn, shelf: Shelf) -> File:
 def templates_pdf(asked: PrintIn) -> File:
     """Templates at true size."""
     draft, shapes = _templates(asked)
-    return File(write_templates_pdf(shapes, draft.unit, draft.name, asked.paper), PDF, f"{draft.name} templates.pdf")
+    return File(
+        write_templates_pdf(shapes, draft.unit, draft.name, asked.paper),
+        PDF,
+        f"{draft.name} templates.pdf",
+    )
 
 
 def labels_pdf(asked: PrintIn, shelf: Shelf) -> File:
@@ -108,7 +118,9 @@ def labels_pdf(asked: PrintIn, shelf: Shelf) -> File:
 def cutting_csv(asked: PrintIn) -> File:
     """The cutting list of a stage as CSV."""
     plan = plan_stage(take_block(asked.document), asked.stage)
-    return File(write_cutting_csv(plan).encode(), CSV, f"{plan.reading.draft.name} cutting list.csv")
+    return File(
+        write_cutting_csv(plan).encode(), CSV, f"{plan.reading.draft.name} cutting list.csv"
+    )
 
 
 def cutting_xlsx(asked: PrintIn, shelf: Shelf) -> File:
@@ -126,10 +138,16 @@ def layouts_svg(asked: PrintIn, shelf: Shelf) -> File:
 def templates_svg(asked: PrintIn) -> File:
     """Templates as SVG at true size."""
     draft, shapes = _templates(asked)
-    return File(write_templates_svg(shapes, draft.unit).encode(), SVG, f"{draft.name} templates.svg")
+    return File(
+        write_templates_svg(shapes, draft.unit).encode(), SVG, f"{draft.name} templates.svg"
+    )
 
 
 def templates_dxf(asked: PrintIn) -> File:
     """Templates for a cutting machine."""
     draft, shapes = _templates(asked)
-    return File(write_templates_dxf(shapes, draft.unit).encode(), "image/vnd.dxf", f"{draft.name} templates.dxf")
+    return File(
+        write_templates_dxf(shapes, draft.unit).encode(),
+        "image/vnd.dxf",
+        f"{draft.name} templates.dxf",
+    )

@@ -28,7 +28,9 @@ router = APIRouter(prefix="/api")
 async def cut(asked: CutIn, db: Db, work: Work) -> Response:
     """The complete cutting list of a stage with its layouts, and what of it is ticked."""
     shelf = await run_in_threadpool(lambda: all_of(fabrics.all_fabrics(db)))
-    marks = await _marks_of(db, work, asked.block_id, asked.document) if asked.block_id else NO_MARKS
+    marks = (
+        await _marks_of(db, work, asked.block_id, asked.document) if asked.block_id else NO_MARKS
+    )
     return as_json(await work.on_draft(asked.document, answers.cut, asked, shelf, marks))
 
 
@@ -36,7 +38,10 @@ async def cut(asked: CutIn, db: Db, work: Work) -> Response:
 def tick(block_id: BlockId, asked: MarksIn, db: Db) -> None:
     """Keep how much of some cuts is cut."""
     blocks.live_block(db, block_id)
-    marks = [cutting.KeptMark(one.stage, write_mark(read_mark(one.cut)), done=one.done) for one in asked.marks]
+    marks = [
+        cutting.KeptMark(one.stage, write_mark(read_mark(one.cut)), done=one.done)
+        for one in asked.marks
+    ]
     cutting.mark(db, block_id, marks, asked.revision)
 
 
@@ -54,7 +59,9 @@ async def _marks_of(db: Session, work: Worker, block_id: str, document: dict[str
 
 @router.post("/cut/done", response_model=ShelfFabricOut, responses=ERRORS)
 async def cutting_done(asked: DoneIn, db: Db, work: Work) -> ShelfFabricOut:
-    """Take what was cut of a tied fabric off the shelf, and put the leftovers worth keeping on it: all or nothing."""
+    """Take what was cut of a tied fabric off the shelf, and put the leftovers worth keeping on it:
+    all or nothing.
+    """
     kept_block = await run_in_threadpool(blocks.live_block, db, asked.block_id)
     marks = await _marks_of(db, work, asked.block_id, asked.document)
     shelf = await run_in_threadpool(lambda: all_of(fabrics.all_fabrics(db)))

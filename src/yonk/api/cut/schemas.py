@@ -15,7 +15,9 @@ MOST_CUT = 100_000_000  # pieces or segments of one cut
 
 
 class CutIn(Model):
-    """A draft and the stage of its cutting; the block that it is kept as, if what is ticked is wanted."""
+    """A draft and the stage of its cutting; the block that it is kept as, if what is ticked is
+    wanted.
+    """
 
     document: Document
     stage: StageName = "all"
@@ -41,8 +43,9 @@ class MarkInOut(Model):
 class CutLineOut(Model):
     """A line of the list in the order of cutting.
 
-    `number` ties it to the layouts; `running` counts the pieces cut of the fabric so far. `ticked` when it is done, `done`
-    tells what of it is; `on` and `off` are what is to be kept when it is ticked and unticked.
+    `number` ties it to the layouts; `running` counts the pieces cut of the fabric so far. `ticked`
+    when it is done, `done` tells what of it is; `on` and `off` are what is to be kept when it is
+    ticked and unticked.
     """
 
     number: int
@@ -93,7 +96,8 @@ class StripsToldOut(Model):
 class LayoutOut(Model):
     """One piece of cloth with its strips from the top and every piece where it lies.
 
-    Of a very long cloth strips cut alike are drawn once: it is `shortened`; `told` always counts them all.
+    Of a very long cloth strips cut alike are drawn once: it is `shortened`; `told` always counts
+    them all.
     """
 
     name: str
@@ -155,7 +159,9 @@ class MarksIn(Model):
 
 
 class DoneIn(Model):
-    """The cutting of a fabric is done: what was used comes off the shelf, what is left goes on it."""
+    """The cutting of a fabric is done: what was used comes off the shelf, what is left goes on
+    it.
+    """
 
     document: Document
     block_id: str

@@ -41,16 +41,22 @@ from yonk.files.cut_mark import write_mark
 from yonk.store.fabrics import KeptFabric
 
 
-def cutting_view(cutting: Cutting, shelf: Mapping[str, KeptFabric], marks: Marks, changed: Changed) -> CutOutPlan:
+def cutting_view(
+    cutting: Cutting, shelf: Mapping[str, KeptFabric], marks: Marks, changed: Changed
+) -> CutOutPlan:
     """The complete list of a stage."""
     return CutOutPlan(
-        stage=cutting.stage, blocks=cutting.plan.all_blocks,
+        stage=cutting.stage,
+        blocks=cutting.plan.all_blocks,
         fabrics=[_fabric(cloth, cutting, shelf, marks) for cloth in cutting.cloths],
-        changed=_changed(changed, cutting.draft), caution=CAUTIONS["blade"],
-    )  # fmt: skip
+        changed=_changed(changed, cutting.draft),
+        caution=CAUTIONS["blade"],
+    )
 
 
-def _fabric(cloth: ClothPlan, cutting: Cutting, shelf: Mapping[str, KeptFabric], marks: Marks) -> CutFabricOut:
+def _fabric(
+    cloth: ClothPlan, cutting: Cutting, shelf: Mapping[str, KeptFabric], marks: Marks
+) -> CutFabricOut:
     draft, unit = cutting.draft, cutting.draft.unit
     fabric = draft.fabric(cloth.fabric)
     standing = ticks(cloth.cuts, marks.done, cutting.stage)
@@ -58,13 +64,26 @@ def _fabric(cloth: ClothPlan, cutting: Cutting, shelf: Mapping[str, KeptFabric],
     tied = shelf.get(fabric.shelf)
     booked = all(one.count == 0 for one in not_booked(cloth.cuts, marks.booked, cutting.stage))
     return CutFabricOut(
-        key=fabric.key, name=fabric.name, shelf=fabric.shelf, shelf_name=tied.name if tied else "", buy=bought(cloth.buy, unit),
-        buy_exact=float(cloth.buy), needed=show(cloth.exact, unit), least=show(cloth.bound, unit),
-        fat_quarters=fat_quarters(cloth.fat_quarters), from_shelf=_from_shelf(cloth),
-        too_large=[f"{count} of {size(cloth.cuts[line].width, cloth.cuts[line].height, unit)}" for line, count in cloth.too_large],
-        leftovers=[size(piece.width, piece.length, unit) for piece in cloth.leftovers], lines=lines,
-        layouts=[_layout(layout, cloth, unit) for layout in cloth.layouts], done=all(line.ticked for line in lines), put_back=booked,
-    )  # fmt: skip
+        key=fabric.key,
+        name=fabric.name,
+        shelf=fabric.shelf,
+        shelf_name=tied.name if tied else "",
+        buy=bought(cloth.buy, unit),
+        buy_exact=float(cloth.buy),
+        needed=show(cloth.exact, unit),
+        least=show(cloth.bound, unit),
+        fat_quarters=fat_quarters(cloth.fat_quarters),
+        from_shelf=_from_shelf(cloth),
+        too_large=[
+            f"{count} of {size(cloth.cuts[line].width, cloth.cuts[line].height, unit)}"
+            for line, count in cloth.too_large
+        ],
+        leftovers=[size(piece.width, piece.length, unit) for piece in cloth.leftovers],
+        lines=lines,
+        layouts=[_layout(layout, cloth, unit) for layout in cloth.layouts],
+        done=all(line.ticked for line in lines),
+        put_back=booked,
+    )
 
 
 def _from_shelf(cloth: ClothPlan) -> list[str]:
@@ -78,36 +97,60 @@ def _line(number: int, tick: Tick, cutting: Cutting, cloth: ClothPlan) -> CutLin
     last = sofar + cut.count
     name = cutting.draft.fabric(cloth.fabric).name
     return CutLineOut(
-        number=number, key=f"{write_mark(cut.what)} {number}", count=cut.count, size=cut_size(cut, unit),
-        what=cut_shape(cut), shape=cut.shape, subcut=cut.subcut, further=further(cut, unit),
-        purpose="; ".join(purposes(cut, cutting.plan.recipes)), letters=list(dict.fromkeys(p.letter for p in cut.purposes)),
-        units=list(cut.units), strips=strips_of(number, cloth, unit),
-        running=f"{sofar + 1} to {last} of {whole}" if cut.count > 1 else f"{last} of {whole}", ticked=tick.ticked,
-        done=told(cut.what, tick.done, name, unit) if tick.done else "", on=_marks(tick.on), off=_marks(tick.off),
-    )  # fmt: skip
+        number=number,
+        key=f"{write_mark(cut.what)} {number}",
+        count=cut.count,
+        size=cut_size(cut, unit),
+        what=cut_shape(cut),
+        shape=cut.shape,
+        subcut=cut.subcut,
+        further=further(cut, unit),
+        purpose="; ".join(purposes(cut, cutting.plan.recipes)),
+        letters=list(dict.fromkeys(p.letter for p in cut.purposes)),
+        units=list(cut.units),
+        strips=strips_of(number, cloth, unit),
+        running=f"{sofar + 1} to {last} of {whole}" if cut.count > 1 else f"{last} of {whole}",
+        ticked=tick.ticked,
+        done=told(cut.what, tick.done, name, unit) if tick.done else "",
+        on=_marks(tick.on),
+        off=_marks(tick.off),
+    )
 
 
 def _marks(kept: Iterable[tuple[Mark, int]]) -> list[MarkInOut]:
-    return [MarkInOut(stage=mark.stage, cut=write_mark(mark.what), done=amount) for mark, amount in kept]
+    return [
+        MarkInOut(stage=mark.stage, cut=write_mark(mark.what), done=amount) for mark, amount in kept
+    ]
 
 
 def _layout(layout: Layout, cloth: ClothPlan, unit: LengthUnit) -> LayoutOut:
     source, drawn = layout.source, each_strip_once(layout, MOST_DRAWN)
     counts = Counter(strip_words(strip, unit) for strip in layout.strips)
     return LayoutOut(
-        name="New cloth" if layout.bought else f"From the shelf: {source.name}", bought=layout.bought,
-        width=float(source.width), length=float(drawn.source.length), size=f"{show(source.width, unit)} × {show(source.length, unit)}",
-        strips=[StripOut(y=float(strip.y), height=float(strip.height), words=strip_words(strip, unit)) for strip in drawn.strips],
+        name="New cloth" if layout.bought else f"From the shelf: {source.name}",
+        bought=layout.bought,
+        width=float(source.width),
+        length=float(drawn.source.length),
+        size=f"{show(source.width, unit)} × {show(source.length, unit)}",
+        strips=[
+            StripOut(y=float(strip.y), height=float(strip.height), words=strip_words(strip, unit))
+            for strip in drawn.strips
+        ],
         laid=[
             LaidOut(
-                line=one.line, x=float(one.x), y=float(one.y), width=float(one.width), height=float(one.height),
+                line=one.line,
+                x=float(one.x),
+                y=float(one.y),
+                width=float(one.width),
+                height=float(one.height),
                 diagonal=diagonal_drawn(cloth.cuts[one.line], one),
             )
             for one in drawn.laid
         ],
-        told=[StripsToldOut(count=count, words=words) for words, count in counts.items()], shortened=drawn is not layout,
+        told=[StripsToldOut(count=count, words=words) for words, count in counts.items()],
+        shortened=drawn is not layout,
         straightening=float(layout.straightening),
-    )  # fmt: skip
+    )
 
 
 def _changed(found: Changed, draft: Draft) -> list[ChangedOut]:
@@ -121,6 +164,8 @@ def _changed(found: Changed, draft: Draft) -> list[ChangedOut]:
         out.append(ChangedOut(words=words, fabric=one.what.fabric, kind="useless"))
     for one in found.still:
         name = draft.fabric(one.what.fabric).name
-        words = f"{told(one.what, one.done, name, draft.unit)} are cut, {one.still} more are wanted."
+        words = (
+            f"{told(one.what, one.done, name, draft.unit)} are cut, {one.still} more are wanted."
+        )
         out.append(ChangedOut(words=words, fabric=one.what.fabric, kind="still"))
     return out

@@ -1,4 +1,6 @@
-"""What is worked out from a draft: plain functions, so that heavy ones can run in a process of their own."""
+"""What is worked out from a draft: plain functions, so that heavy ones can run in a process of
+their own.
+"""
 
 from __future__ import annotations
 
@@ -20,7 +22,8 @@ from yonk.files.download import File
 from yonk.files.svg_in import read_svg
 from yonk.files.svg_out import write_svg
 
-# Drafts lately answered with. Only a short cut: a document that is not here is read again, by whichever process.
+# Drafts lately answered with. Only a short cut: a document that is not here is read again, by
+# whichever process.
 _RECENT: deque[tuple[dict[str, Any], Draft]] = deque(maxlen=12)
 
 
@@ -41,7 +44,9 @@ def from_svg(asked: SvgIn) -> bytes:
     """A draft with its seams taken from an SVG drawing."""
     draft = take_block(asked.document)
     taken = read_svg(asked.svg, draft, asked.parts)
-    return as_bytes(SvgOut(draft=view_of(make_plan(with_seams(draft, taken.seams))), report=taken.report()))
+    return as_bytes(
+        SvgOut(draft=view_of(make_plan(with_seams(draft, taken.seams))), report=taken.report())
+    )
 
 
 def sizes(asked: ChartIn) -> bytes:
@@ -49,7 +54,9 @@ def sizes(asked: ChartIn) -> bytes:
     draft = take_block(asked.document)
     plan = make_plan(draft)
     widths = width_range(asked.start, asked.end, asked.step, draft.unit)
-    return as_bytes(RootModel(chart_view(size_chart(draft, plan.recipes, terms_of(draft), widths), draft)))
+    return as_bytes(
+        RootModel(chart_view(size_chart(draft, plan.recipes, terms_of(draft), widths), draft))
+    )
 
 
 def block_file(asked: ActsIn) -> File:

@@ -9,7 +9,16 @@ from typing import Any
 from fastapi import APIRouter, Response
 
 from yonk.api.draft import answers
-from yonk.api.draft.schemas import ActsIn, ChartIn, ChartRowOut, DraftOut, StampOut, StampPartOut, SvgIn, SvgOut
+from yonk.api.draft.schemas import (
+    ActsIn,
+    ChartIn,
+    ChartRowOut,
+    DraftOut,
+    StampOut,
+    StampPartOut,
+    SvgIn,
+    SvgOut,
+)
 from yonk.api.wire import ERRORS, as_json
 from yonk.api.work import Work
 from yonk.core.paper import Draft, Fabric
@@ -74,15 +83,23 @@ def _tray() -> list[StampOut]:
         one = Fraction(1)
         columns, rows = stamp.span
         drawn = Draft(
-            name="", unit="in", width=Fraction(columns), height=Fraction(rows), columns=(one,), rows=(one,),
-            seams=motif.seams, fabrics=tuple(Fabric(key=key, name=key, colour="#000000") for key in hand),
+            name="",
+            unit="in",
+            width=Fraction(columns),
+            height=Fraction(rows),
+            columns=(one,),
+            rows=(one,),
+            seams=motif.seams,
+            fabrics=tuple(Fabric(key=key, name=key, colour="#000000") for key in hand),
             paints=motif.paints,
-        )  # fmt: skip
+        )
         reading = read(drawn)
         scale = reading.drawing.scale
         parts = [
             StampPartOut(outline=[(x / scale, y / scale) for x, y in face.ring], fabric=int(fabric))
             for face, fabric in zip(reading.drawing.faces, reading.fabrics, strict=True)
         ]
-        out.append(StampOut(kind=kind.kind, words=kind.words, columns=columns, rows=rows, parts=parts))
+        out.append(
+            StampOut(kind=kind.kind, words=kind.words, columns=columns, rows=rows, parts=parts)
+        )
     return out

@@ -2,24 +2,31 @@
 
 from __future__ import annotations
 
-from typing import Annotated, Literal
+from functools import reduce
+from operator import or_
+from typing import TYPE_CHECKING, Annotated, Literal
 
 from pydantic import Field
 from typing_extensions import TypedDict
 
 from yonk.api.wire import Document, Model, PictureFaceOut, Place
-from yonk.core.acts import Act, MatesName
+from yonk.core.acts import Act, MatesName, all_acts
 from yonk.core.drawing import ShapeName
-from yonk.core.paper import Care, LengthUnit, Press, Print, Stitch, Value
+from yonk.core.paper import LengthUnit, Print, SettingKind, Value
 from yonk.core.planning import Code
 from yonk.core.units import CutShape, Kind, MethodName, Subcut
+
+if TYPE_CHECKING:
+    AnyAct = Act
+else:
+    AnyAct = Annotated[reduce(or_, all_acts()), Field(discriminator="do")]
 
 
 class ActsIn(Model):
     """A draft and what is done to it, in order; none to have it read as it is."""
 
     document: Document
-    acts: list[Annotated[Act, Field(discriminator="do")]] = Field(default=[], max_length=200)
+    acts: list[AnyAct] = Field(default=[], max_length=200)
     mates: MatesName = "none"
     stretches: bool = False
     outlines: bool = False
@@ -49,20 +56,41 @@ class SheetOut(Model):
     columns: list[LineOut]
     rows: list[LineOut]
     blocks: int
-    seam: str
-    ruler_step: str
-    trim_margin: str
-    usable: str
-    straightening: str
-    shrinkage: str
-    keep: str
-    ruler_width: str
-    ruler_length: str
-    squares_in_a_row: int
     all_blocks: int
-    stitch: Stitch
-    press: Press
-    care: Care
+    paper: Literal["letter", "a4"]
+    settings: dict[str, SettingOut]
+    schools: list[SchoolOut]
+
+
+class ChoiceOut(Model):
+    """A value that a setting may have."""
+
+    value: str
+    words: str
+
+
+class SettingOut(Model):
+    """A setting as it is shown: its value as typed, and on which pages, under which heading and why
+    it stands.
+    """
+
+    value: str
+    kind: SettingKind
+    label: str
+    suffix: str
+    under: str
+    why: str
+    pages: list[Literal["work", "cloth"]]
+    choices: list[ChoiceOut]
+
+
+class SchoolOut(Model):
+    """A school of cutting, the settings that taking it up sets, and those that it asks for."""
+
+    words: str
+    settings: dict[str, str]
+    asks: list[str]
+    hers: bool
 
 
 class FabricOut(Model):
@@ -82,7 +110,8 @@ class FabricOut(Model):
 class FaceOut(TypedDict):
     """A patch of the block, in the draft's unit from its top left corner. `at` names it in acts.
 
-    `member` is the number of the very unit that it belongs to, whose outline is in `outlines` when they are asked for.
+    `member` is the number of the very unit that it belongs to, whose outline is in `outlines` when
+    they are asked for.
     """
 
     outline: list[Place]
@@ -174,7 +203,9 @@ class NoticeOut(Model):
 
 
 class MatesOut(Model):
-    """A choice of mates: the maps of the grid onto itself, each as x' = a·x + b·y + c, y' = d·x + e·y + f."""
+    """A choice of mates: the maps of the grid onto itself, each as x' = a·x + b·y + c, y' = d·x +
+    e·y + f.
+    """
 
     name: MatesName
     words: str
@@ -222,7 +253,9 @@ class ChartIn(Model):
 
 
 class SvgIn(Model):
-    """An SVG drawing to be taken as the seams of a draft, snapped to a lattice of so many parts to a cell."""
+    """An SVG drawing to be taken as the seams of a draft, snapped to a lattice of so many parts to
+    a cell.
+    """
 
     document: Document
     svg: str
@@ -255,7 +288,9 @@ class DraftOut(Model):
 
 
 class StampOut(Model):
-    """A kind of unit in the tray: its picture from 0 to 1, each part with its place among the fabrics in hand."""
+    """A kind of unit in the tray: its picture from 0 to 1, each part with its place among the
+    fabrics in hand.
+    """
 
     kind: Kind
     words: str

@@ -1,4 +1,6 @@
-"""A plan as the Draft step needs it: outlines to draw and texts to show. No rule is decided here."""
+"""A plan as the Draft step needs it: outlines to draw and texts to show. No rule is decided
+here.
+"""
 
 from __future__ import annotations
 
@@ -12,6 +14,7 @@ import shapely
 from yonk.api.draft.schemas import (
     ChartCellOut,
     ChartRowOut,
+    ChoiceOut,
     ColouringOut,
     CutOut,
     DraftOut,
@@ -22,6 +25,8 @@ from yonk.api.draft.schemas import (
     MatesOut,
     MethodOut,
     NoticeOut,
+    SchoolOut,
+    SettingOut,
     SheetOut,
     StretchOut,
     UnitOut,
@@ -30,7 +35,17 @@ from yonk.api.shown import DARK_INK, LIGHT_INK, picture
 from yonk.api.wire import Place
 from yonk.core.acts import WORDS, Mate, MatesName, possible_mates
 from yonk.core.drawing import Ring, Spot, grid_point_inside, paint_faces
-from yonk.core.paper import Draft, show, write_exact, write_mixed, write_typed
+from yonk.core.paper import (
+    SETTINGS,
+    Draft,
+    LengthUnit,
+    Settings,
+    cutting_schools,
+    show,
+    write_exact,
+    write_mixed,
+    write_typed,
+)
 from yonk.core.planning import (
     ChartRow,
     Cut,
@@ -70,18 +85,41 @@ def chart_view(rows: list[ChartRow], draft: Draft) -> list[ChartRowOut]:
     unit = draft.unit
     return [
         ChartRowOut(
-            width=write_typed(row.width, unit), height=write_typed(row.height, unit), chosen=row.width == draft.width,
-            finished=size(row.width, row.height, unit), on_the_ruler=row.on_the_ruler,
+            width=write_typed(row.width, unit),
+            height=write_typed(row.height, unit),
+            chosen=row.width == draft.width,
+            finished=size(row.width, row.height, unit),
+            on_the_ruler=row.on_the_ruler,
             cells=[
                 ChartCellOut(
-                    letter=cell.letter, cut=size(cell.width, cell.height, unit), further=SHORT_FURTHER[cell.subcut],
+                    letter=cell.letter,
+                    cut=size(cell.width, cell.height, unit),
+                    further=SHORT_FURTHER[cell.subcut],
                     off="" if cell.off is None else f"{float(cell.off):+.3f}",
                 )
                 for cell in row.cells
             ],
         )
         for row in rows
-    ]  # fmt: skip
+    ]
+
+
+def settings_view(settings: Settings, unit: LengthUnit) -> dict[str, SettingOut]:
+    """All settings in the order in which they are shown."""
+    suffixes = {"length": "″" if unit == "in" else " cm", "percent": " in 100"}
+    return {
+        name: SettingOut(
+            value=one.write(getattr(settings, name), unit),
+            kind=one.kind,
+            label=one.label,
+            under=one.under,
+            why=one.why,
+            suffix=suffixes.get(one.kind, ""),
+            pages=list(one.pages),
+            choices=[ChoiceOut(value=value, words=words) for value, words in one.answers()],
+        )
+        for name, one in SETTINGS.items()
+    }
 
 
 class _View:
@@ -94,7 +132,9 @@ class _View:
         self.recipes = {recipe.group.label: recipe for recipe in plan.recipes}
         self.group_of: dict[int, Group] = self.reading.group_of_face
         self.members = [faces for group in self.reading.groups for faces in group.members]
-        self.member_of = {face: number for number, faces in enumerate(self.members) for face in faces}
+        self.member_of = {
+            face: number for number, faces in enumerate(self.members) for face in faces
+        }
 
     def out(self, stretches: bool, outlines: bool) -> DraftOut:
         faces = self._faces()
@@ -127,18 +167,29 @@ class _View:
         if not self.draft.colourings:
             return []
         first = ColouringOut(
-            number=None, name="As drafted", blocks=self.plan.blocks, mirrored=False, fabrics={}, picture=picture(self.reading)
-        )  # fmt: skip
+            number=None,
+            name="As drafted",
+            blocks=self.plan.blocks,
+            mirrored=False,
+            fabrics={},
+            picture=picture(self.reading),
+        )
         return [
             first,
             *(
                 ColouringOut(
-                    number=number, name=one.name, blocks=one.blocks, mirrored=one.mirrored, fabrics=dict(one.fabrics),
+                    number=number,
+                    name=one.name,
+                    blocks=one.blocks,
+                    mirrored=one.mirrored,
+                    fabrics=dict(one.fabrics),
                     picture=picture(reading),
                 )
-                for number, (one, (reading, _)) in enumerate(zip(self.draft.colourings, self.plan.colourings, strict=True))
+                for number, (one, (reading, _)) in enumerate(
+                    zip(self.draft.colourings, self.plan.colourings, strict=True)
+                )
             ),
-        ]  # fmt: skip
+        ]
 
     def _mates(self) -> list[MatesOut]:
         grid = len(self.draft.columns), len(self.draft.rows)
@@ -151,18 +202,27 @@ class _View:
         draft, making, ruling = self.draft, self.draft.making, self.drawing.ruling
         both = 2 * making.seam
         return SheetOut(
-            name=draft.name, unit=draft.unit, width=float(draft.width), height=float(draft.height),
+            name=draft.name,
+            unit=draft.unit,
+            width=float(draft.width),
+            height=float(draft.height),
             finished_width=write_typed(draft.width, self.unit),
             finished_height=write_typed(draft.height, self.unit),
             finished=size(draft.width, draft.height, self.unit),
             unfinished=size(draft.width + both, draft.height + both, self.unit),
-            columns=self._lines(draft.columns, ruling.across), rows=self._lines(draft.rows, ruling.down),
-            blocks=self.plan.blocks, all_blocks=self.plan.all_blocks, seam=write_typed(making.seam, self.unit),
-            usable=write_typed(making.usable, self.unit), straightening=write_typed(making.straightening, self.unit),
-            shrinkage=write_typed(making.shrinkage, "cm"), keep=write_typed(making.keep, self.unit), ruler_width=write_typed(making.ruler_width, self.unit), squares_in_a_row=making.squares_in_a_row,
-            ruler_length=write_typed(making.ruler_length, self.unit), stitch=making.stitch, press=making.press,
-            care=making.care, ruler_step=write_typed(making.ruler_step, self.unit), trim_margin=write_typed(making.trim_margin, self.unit),
-        )  # fmt: skip
+            columns=self._lines(draft.columns, ruling.across),
+            rows=self._lines(draft.rows, ruling.down),
+            blocks=self.plan.blocks,
+            all_blocks=self.plan.all_blocks,
+            paper="letter" if self.unit == "in" else "a4",
+            settings=settings_view(making, self.unit),
+            schools=[
+                SchoolOut(
+                    words=one.words, settings=dict(one.settings), asks=list(one.asks), hers=one.hers
+                )
+                for one in cutting_schools(making, self.unit)
+            ],
+        )
 
     def _lines(self, parts: tuple[Fraction, ...], at: tuple[Fraction, ...]) -> list[LineOut]:
         return [
@@ -180,12 +240,18 @@ class _View:
         counts = Counter(self.reading.fabrics)
         return [
             FabricOut(
-                key=fabric.key, name=fabric.name, colour=fabric.colour, value=fabric.value, print=fabric.print,
-                direction=fabric.direction, shelf=fabric.shelf, patches=counts[fabric.key],
+                key=fabric.key,
+                name=fabric.name,
+                colour=fabric.colour,
+                value=fabric.value,
+                print=fabric.print,
+                direction=fabric.direction,
+                shelf=fabric.shelf,
+                patches=counts[fabric.key],
                 ink=DARK_INK if luminance(fabric.colour) > 0.18 else LIGHT_INK,
             )
             for fabric in self.draft.fabrics
-        ]  # fmt: skip
+        ]
 
     def _faces(self) -> list[FaceOut]:
         scale, faces = self.drawing.scale, self.drawing.faces
@@ -225,7 +291,8 @@ class _View:
             if face is not None:
                 known[face] = paint.at
         points = [
-            known.get(index) or grid_point_inside(self.drawing, face) for index, face in enumerate(self.drawing.faces)
+            known.get(index) or grid_point_inside(self.drawing, face)
+            for index, face in enumerate(self.drawing.faces)
         ]
         return [(write_exact(x), write_exact(y)) for x, y in points]
 
@@ -240,9 +307,13 @@ class _View:
         ]
 
     def _outlines(self) -> list[list[Place]]:
-        """Around each single unit; a unit is a rectangle, so the hull of its patches is its outline."""
+        """Around each single unit; a unit is a rectangle, so the hull of its patches is its
+        outline.
+        """
         hulls = [
-            shapely.MultiPoint([spot for face in faces for spot in self.drawing.faces[face].ring]).convex_hull
+            shapely.MultiPoint(
+                [spot for face in faces for spot in self.drawing.faces[face].ring]
+            ).convex_hull
             for faces in self.members
         ]
         return [[self._place((x, y)) for x, y in hull.exterior.coords[:-1]] for hull in hulls]
@@ -265,14 +336,21 @@ class _View:
         return [texts[start : start + columns] for start in range(0, len(texts), columns)]
 
     def _spoken(self, group: Group, inside: tuple[str, ...]) -> str:
-        """A unit in words; of two patches, which lies over the other. `inside` are the fabrics from the top down."""
+        """A unit in words; of two patches, which lies over the other. `inside` are the fabrics from
+        the top down.
+        """
         over = len(inside) == 2 and inside[0] != inside[1]
         names = [self.draft.fabric(key).name for key in (inside if over else group.unit.fabrics)]
         hand = f", {group.unit.hand}-handed" if group.unit.hand else ""
-        return f"{BY_NAME[group.kind].words} {group.label}{hand}, {(' over ' if over else ' and ').join(names)}"
+        return (
+            f"{BY_NAME[group.kind].words} {group.label}{hand}, "
+            f"{(' over ' if over else ' and ').join(names)}"
+        )
 
     def _cell_faces(self) -> list[int | None]:
-        """For each cell, row by row, a face of the unit that it lies in; looked up only where a unit is no single cell."""
+        """For each cell, row by row, a face of the unit that it lies in; looked up only where a
+        unit is no single cell.
+        """
         across, down = (
             {int(line * self.drawing.scale): number for number, line in enumerate(lines)}
             for lines in (self.drawing.ruling.across, self.drawing.ruling.down)
@@ -281,12 +359,21 @@ class _View:
         found: list[int | None] = [None] * (columns * rows)
         for faces in self.members:
             boxes = [self.drawing.faces[face].box for face in faces]
-            column, row = across.get(min([box[0] for box in boxes])), down.get(min([box[1] for box in boxes]))
-            right, bottom = across.get(max([box[2] for box in boxes])), down.get(max([box[3] for box in boxes]))
+            column, row = (
+                across.get(min([box[0] for box in boxes])),
+                down.get(min([box[1] for box in boxes])),
+            )
+            right, bottom = (
+                across.get(max([box[2] for box in boxes])),
+                down.get(max([box[3] for box in boxes])),
+            )
             if column is not None and row is not None and (right, bottom) == (column + 1, row + 1):
                 found[row * columns + column] = faces[0]
         missing = [place for place, face in enumerate(found) if face is None]
-        points = [(place % columns + Fraction(19, 48), place // columns + Fraction(17, 48)) for place in missing]
+        points = [
+            (place % columns + Fraction(19, 48), place // columns + Fraction(17, 48))
+            for place in missing
+        ]
         for place, face in zip(missing, self.drawing.faces_at(points), strict=True):
             found[place] = face
         return found
@@ -296,23 +383,42 @@ class _View:
         both = terms_of(self.draft).both_seams
         wide, high = max(unit.width, unit.height), min(unit.width, unit.height)
         return UnitOut(
-            label=recipe.group.label, kind=recipe.group.kind, words=kind.words,
-            letters=sorted({part.cloth.letter for part in unit.parts}, key=lambda name: (len(name), name)),
-            finished=size(wide, high, self.unit), unfinished=size(wide + both, high + both, self.unit),
-            per_block=recipe.group.per_block, total=recipe.total, method=recipe.method.name,
-            method_words=recipe.method.words, way=recipe.way.name, chosen=recipe.chosen, reason=recipe.reason, makes=recipe.makes,
-            spare=recipe.spare, hand=unit.hand, at=self._unit_at(recipe, faces),
+            label=recipe.group.label,
+            kind=recipe.group.kind,
+            words=kind.words,
+            letters=sorted(
+                {part.cloth.letter for part in unit.parts}, key=lambda name: (len(name), name)
+            ),
+            finished=size(wide, high, self.unit),
+            unfinished=size(wide + both, high + both, self.unit),
+            per_block=recipe.group.per_block,
+            total=recipe.total,
+            method=recipe.method.name,
+            method_words=recipe.method.words,
+            way=recipe.way.name,
+            chosen=recipe.chosen,
+            reason=recipe.reason,
+            makes=recipe.makes,
+            spare=recipe.spare,
+            hand=unit.hand,
+            at=self._unit_at(recipe, faces),
             methods=self._ways(recipe),
-        )  # fmt: skip
+        )
 
     def _ways(self, recipe: Recipe) -> list[MethodOut]:
         """The methods that suit, and the split that is taken, if one is."""
         suiting = [m for m in BY_NAME[recipe.group.kind].methods if m.suits(recipe.group.unit)]
-        split = [MethodOut(name=recipe.way.name, words=recipe.way.words)] if len(recipe.way.shares) > 1 else []
+        split = (
+            [MethodOut(name=recipe.way.name, words=recipe.way.words)]
+            if len(recipe.way.shares) > 1
+            else []
+        )
         return [*(MethodOut(name=m.name, words=m.words) for m in suiting), *split]
 
     def _unit_at(self, recipe: Recipe, faces: list[FaceOut]) -> tuple[str, str] | None:
-        """A point in one of the units, where the block as drafted has one; a colouring may have units of its own."""
+        """A point in one of the units, where the block as drafted has one; a colouring may have
+        units of its own.
+        """
         known = {group.identity for group in self.reading.groups}
         return faces[recipe.group.members[0][0]]["at"] if recipe.group.identity in known else None
 
@@ -324,7 +430,9 @@ class _View:
             FabricCutsOut(
                 fabric=key,
                 name=self.draft.fabric(key).name,
-                cuts=[self._cut(cut, f"{key}-{number}") for number, cut in enumerate(cuts, start=1)],
+                cuts=[
+                    self._cut(cut, f"{key}-{number}") for number, cut in enumerate(cuts, start=1)
+                ],
             )
             for key, cuts in by_fabric.items()
         ]
@@ -332,28 +440,46 @@ class _View:
     def _cut(self, cut: Cut, name: str) -> CutOut:
         letters = list(dict.fromkeys(purpose.letter for purpose in cut.purposes))
         return CutOut(
-            id=name, count=cut.count, shape=cut.shape, size=cut_size(cut, self.unit), what=cut_shape(cut), subcut=cut.subcut,
-            further=further(cut, self.unit), purpose="; ".join(purposes(cut, self.plan.recipes)),
-            letters=letters, units=list(cut.units), pieces=cut.yields, spare_pieces=cut.spare_pieces,
+            id=name,
+            count=cut.count,
+            shape=cut.shape,
+            size=cut_size(cut, self.unit),
+            what=cut_shape(cut),
+            subcut=cut.subcut,
+            further=further(cut, self.unit),
+            purpose="; ".join(purposes(cut, self.plan.recipes)),
+            letters=letters,
+            units=list(cut.units),
+            pieces=cut.yields,
+            spare_pieces=cut.spare_pieces,
             working=self._working(cut),
-        )  # fmt: skip
+        )
 
     def _working(self, cut: Cut) -> list[str]:
         first = cut.purposes[0]
         rounded = f"on the ruler: {cut_size(cut, self.unit)}"
-        spare = f"{cut.spare_pieces} of the {cut.yields} pieces left over" if cut.spare_pieces else ""
+        spare = (
+            f"{cut.spare_pieces} of the {cut.yields} pieces left over" if cut.spare_pieces else ""
+        )
         return [*first.working, rounded, *([spare] if spare else [])]
 
 
 @lru_cache(maxsize=64)
-def _mates_of(grid: tuple[int, int], mates: tuple[tuple[MatesName, tuple[Mate, ...]], ...]) -> list[MatesOut]:
-    return [MatesOut(name=name, words=WORDS[name], maps=[_map(way, grid) for way in ways]) for name, ways in mates]
+def _mates_of(
+    grid: tuple[int, int], mates: tuple[tuple[MatesName, tuple[Mate, ...]], ...]
+) -> list[MatesOut]:
+    return [
+        MatesOut(name=name, words=WORDS[name], maps=[_map(way, grid) for way in ways])
+        for name, ways in mates
+    ]
 
 
 def _map(mate: Mate, grid: tuple[int, int]) -> tuple[int, int, int, int, int, int]:
     """A mate as the numbers of an affine map, read off where it takes three points."""
     zero, one = Fraction(0), Fraction(1)
-    (c, f), (ac, df), (bc, ef) = (mate.point(at, grid) for at in ((zero, zero), (one, zero), (zero, one)))
+    (c, f), (ac, df), (bc, ef) = (
+        mate.point(at, grid) for at in ((zero, zero), (one, zero), (zero, one))
+    )
     return int(ac - c), int(bc - c), int(c), int(df - f), int(ef - f), int(f)
 
 
@@ -361,10 +487,16 @@ def _map(mate: Mate, grid: tuple[int, int]) -> tuple[int, int, int, int, int, in
 def _letter_point(ring: Ring, holes: tuple[Ring, ...]) -> tuple[float, float, float]:
     """Where a letter has most room inside an outline, and the radius of that room."""
     outline = shapely.Polygon(ring, holes)
-    circle = shapely.maximum_inscribed_circle(outline, tolerance=max(max(spot) for spot in ring) / 50)
+    circle = shapely.maximum_inscribed_circle(
+        outline, tolerance=max(max(spot) for spot in ring) / 50
+    )
     (x, y), (ex, ey) = shapely.get_coordinates(circle).tolist()
     room = hypot(ex - x, ey - y)
     middle = outline.centroid
     if outline.contains(middle) and shapely.distance(middle, outline.boundary) > 0.95 * room:
-        return middle.x, middle.y, room  # in a long rectangle any place along its middle has that room
+        return (
+            middle.x,
+            middle.y,
+            room,
+        )  # in a long rectangle any place along its middle has that room
     return x, y, room

@@ -10,7 +10,13 @@ from starlette.concurrency import run_in_threadpool
 
 from yonk.api.fabrics import answers
 from yonk.api.fabrics.kept import all_of
-from yonk.api.fabrics.schemas import PresetOut, ShelfFabricIn, ShelfFabricOut, ShoppingIn, ShoppingLineOut
+from yonk.api.fabrics.schemas import (
+    PresetOut,
+    ShelfFabricIn,
+    ShelfFabricOut,
+    ShoppingIn,
+    ShoppingLineOut,
+)
 from yonk.api.fabrics.view import shelf_fabric_out
 from yonk.api.session import BlockId, Db
 from yonk.api.wire import ERRORS
@@ -37,7 +43,9 @@ def put(asked: ShelfFabricIn, db: Db) -> ShelfFabricOut:
 @router.put("/fabrics/{fabric_id}", response_model=ShelfFabricOut, responses=ERRORS)
 def change(fabric_id: BlockId, asked: ShelfFabricIn, db: Db) -> ShelfFabricOut:
     """Change a fabric of the shelf, unless it was changed since the revision that was seen."""
-    kept = fabrics.change_fabric(db, fabric_id, asked.name.strip(), _document(asked), asked.revision or 0)
+    kept = fabrics.change_fabric(
+        db, fabric_id, asked.name.strip(), _document(asked), asked.revision or 0
+    )
     return shelf_fabric_out(kept)
 
 
@@ -58,9 +66,19 @@ def bring_back(fabric_id: BlockId, db: Db) -> ShelfFabricOut:
 def presets(unit: LengthUnit) -> list[PresetOut]:
     """The usual sizes of cloth on hand."""
     named = {
-        "in": (("half a yard", "40", "18"), ("precut square 10", "10", "10"), ("precut square 5", "5", "5"), ("precut strip", "40", "5/2")),
-        "cm": (("half a metre", "100", "50"), ("precut square 25", "25", "25"), ("precut square 12.5", "12.5", "12.5"), ("precut strip", "100", "6.5")),
-    }[unit]  # fmt: skip
+        "in": (
+            ("half a yard", "40", "18"),
+            ("precut square 10", "10", "10"),
+            ("precut square 5", "5", "5"),
+            ("precut strip", "40", "5/2"),
+        ),
+        "cm": (
+            ("half a metre", "100", "50"),
+            ("precut square 25", "25", "25"),
+            ("precut square 12.5", "12.5", "12.5"),
+            ("precut strip", "100", "6.5"),
+        ),
+    }[unit]
     rows = [
         ("fat quarter", *FAT_QUARTER[unit]),
         ("fat eighth", *FAT_EIGHTH[unit]),
@@ -76,7 +94,9 @@ def presets(unit: LengthUnit) -> list[PresetOut]:
 async def shopping(asked: ShoppingIn, db: Db, work: Work) -> list[ShoppingLineOut]:
     """What to buy for several blocks, each cloth laid out once for all of them."""
     shelf = await run_in_threadpool(lambda: all_of(fabrics.all_fabrics(db)))
-    documents = await run_in_threadpool(lambda: [blocks.live_block(db, one).document for one in asked.blocks])
+    documents = await run_in_threadpool(
+        lambda: [blocks.live_block(db, one).document for one in asked.blocks]
+    )
     found: list[ShoppingLineOut] = await work.heavy(answers.shopping, documents, shelf)
     return found
 
@@ -86,8 +106,12 @@ def _document(asked: ShelfFabricIn) -> str:
         raise DraftError("name", "is missing; give the fabric a name")
     pieces = [
         {
-            "width": write_exact(typed_length(piece.width, f"pieces.{number}.width", "cloth", asked.unit)),
-            "length": write_exact(typed_length(piece.length, f"pieces.{number}.length", "cloth", asked.unit)),
+            "width": write_exact(
+                typed_length(piece.width, f"pieces.{number}.width", "cloth", asked.unit)
+            ),
+            "length": write_exact(
+                typed_length(piece.length, f"pieces.{number}.length", "cloth", asked.unit)
+            ),
             "count": piece.count,
         }
         for number, piece in enumerate(asked.pieces)

@@ -15,7 +15,9 @@ class ShelfPieceIn(Model):
 
     width: str
     length: str
-    count: Annotated[int, Field(ge=COUNTS["pieces_on_the_shelf"][0], le=COUNTS["pieces_on_the_shelf"][1])] = 1
+    count: Annotated[
+        int, Field(ge=COUNTS["pieces_on_the_shelf"][0], le=COUNTS["pieces_on_the_shelf"][1])
+    ] = 1
 
 
 class ShelfFabricIn(Model):

@@ -21,19 +21,28 @@ def shelf_fabric_out(kept: KeptFabric) -> ShelfFabricOut:
     known: dict[str, Any] = json.loads(kept.document)
     unit: LengthUnit = known["unit"]
     return ShelfFabricOut(
-        id=kept.id, name=kept.name, colour=known["colour"], value=known["value"], print=known["print"], fibre=known["fibre"],
-        note=known["note"], unit=unit, revision=kept.revision,
+        id=kept.id,
+        name=kept.name,
+        colour=known["colour"],
+        value=known["value"],
+        print=known["print"],
+        fibre=known["fibre"],
+        note=known["note"],
+        unit=unit,
+        revision=kept.revision,
         ink=DARK_INK if luminance(known["colour"]) > 0.18 else LIGHT_INK,
         pieces=[_shelf_piece(row, unit) for row in known["pieces"]],
-    )  # fmt: skip
+    )
 
 
 def _shelf_piece(row: Mapping[str, Any], unit: LengthUnit) -> ShelfPieceOut:
     width, length = Fraction(row["width"]), Fraction(row["length"])
     return ShelfPieceOut(
-        width=write_typed(width, unit), length=write_typed(length, unit), count=row["count"],
+        width=write_typed(width, unit),
+        length=write_typed(length, unit),
+        count=row["count"],
         words=f"{row['count']} × {show(width, unit)} × {show(length, unit)}",
-    )  # fmt: skip
+    )
 
 
 def shopping_line(one: Bought, shelf: Mapping[str, KeptFabric]) -> ShoppingLineOut:
@@ -41,9 +50,13 @@ def shopping_line(one: Bought, shelf: Mapping[str, KeptFabric]) -> ShoppingLineO
     fabric, cloth = one.fabric, one.cloth
     on_hand = Counter(layout.source.name for layout in cloth.layouts if not layout.bought)
     return ShoppingLineOut(
-        name=shelf[one.shelf].name if one.shelf else fabric.name, colour=fabric.colour,
+        name=shelf[one.shelf].name if one.shelf else fabric.name,
+        colour=fabric.colour,
         ink=DARK_INK if luminance(fabric.colour) > 0.18 else LIGHT_INK,
-        value=fabric.value, print=fabric.print, buy=bought(cloth.buy, one.unit),
-        fat_quarters=fat_quarters(cloth.fat_quarters), from_shelf=[f"{n} of {name}" for name, n in on_hand.items()],
+        value=fabric.value,
+        print=fabric.print,
+        buy=bought(cloth.buy, one.unit),
+        fat_quarters=fat_quarters(cloth.fat_quarters),
+        from_shelf=[f"{n} of {name}" for name, n in on_hand.items()],
         blocks=list(one.blocks),
-    )  # fmt: skip
+    )

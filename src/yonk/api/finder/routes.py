@@ -22,8 +22,16 @@ from yonk.api.finder.schemas import (
 )
 from yonk.api.finder.view import cut_chart_view, possible_view, verdict_view
 from yonk.api.wire import ERRORS
-from yonk.core.finder import OnHand, check, cut_chart, kinds_asked, method_of, pieces_of, what_can_i_make
-from yonk.core.paper import USUAL, DraftError, LengthField, LengthUnit, typed_length
+from yonk.core.finder import (
+    OnHand,
+    check,
+    cut_chart,
+    kinds_asked,
+    method_of,
+    pieces_of,
+    what_can_i_make,
+)
+from yonk.core.paper import USUAL, DraftError, LengthUnit, typed_length, with_settings
 from yonk.core.planning import width_range
 from yonk.core.units import BY_NAME, Terms
 
@@ -35,11 +43,15 @@ def kinds() -> list[KindOut]:
     """The kinds of unit that can be asked for, with their methods."""
     return [
         KindOut(
-            kind=kind.kind, words=kind.words, two_sizes=kind.kind == "half-rectangle-triangle",
-            methods=[KindMethodOut(name=method.name, words=method.words) for method in kind.methods],
+            kind=kind.kind,
+            words=kind.words,
+            two_sizes=kind.two_sizes,
+            methods=[
+                KindMethodOut(name=method.name, words=method.words) for method in kind.methods
+            ],
         )
         for kind in kinds_asked()
-    ]  # fmt: skip
+    ]
 
 
 @router.post("/finder/on-hand", response_model=list[PossibleOut], responses=ERRORS)
@@ -65,8 +77,12 @@ def check_number(asked: ToldIn) -> VerdictOut:
             continue
         if number >= len(pieces):
             raise DraftError(f"told.{number}", "is no piece of this unit")
-        told[number] = _both(text, f"told.{number}", unit, square=pieces[number].need.shape == "square")
-    return verdict_view(check(asked.kind, asked.method, width, height, told, terms), asked.told, terms)
+        told[number] = _both(
+            text, f"told.{number}", unit, square=pieces[number].need.shape == "square"
+        )
+    return verdict_view(
+        check(asked.kind, asked.method, width, height, told, terms), asked.told, terms
+    )
 
 
 @router.post("/finder/chart", response_model=CutChartOut, responses=ERRORS)
@@ -85,34 +101,48 @@ def chart_csv(asked: CutChartIn) -> Response:
     table.writerow([found.settings])
     table.writerow(["finished", "unfinished", *(f"cut {column}" for column in found.columns)])
     for row in found.rows:
-        table.writerow([cell.replace("⁄", "/") for cell in (row.finished, row.unfinished, *row.cuts)])
+        table.writerow(
+            [cell.replace("⁄", "/") for cell in (row.finished, row.unfinished, *row.cuts)]
+        )
     headers = {"Content-Disposition": f"attachment; filename*=UTF-8''{quote(found.title)}.csv"}
-    return Response("\ufeff" + text.getvalue(), media_type="text/csv; charset=utf-8", headers=headers)
+    return Response(
+        "\ufeff" + text.getvalue(), media_type="text/csv; charset=utf-8", headers=headers
+    )
 
 
 def _chart(asked: CutChartIn) -> CutChartOut:
     terms = terms_as_typed(asked.settings)
-    lines = cut_chart(asked.kind, asked.method, width_range(asked.start, asked.end, asked.step, terms.unit), terms)
+    lines = cut_chart(
+        asked.kind, asked.method, width_range(asked.start, asked.end, asked.step, terms.unit), terms
+    )
     title = f"{BY_NAME[asked.kind].words}, {method_of(asked.kind, asked.method).words}"
     return cut_chart_view(lines, title[:1].upper() + title[1:], terms)
 
 
-def terms_as_typed(settings: SettingsIn) -> Terms:
-    """The quilter's terms, the usual ones where she says nothing. Raises `DraftError` naming the field."""
-    usual, unit = USUAL[settings.unit], settings.unit
-    fields: tuple[LengthField, ...] = ("seam", "ruler_step", "trim_margin")
-    seam, step, margin = (
-        typed_length(text, name, name, unit) if (text := getattr(settings, name)) else getattr(usual.lengths, name)
-        for name in fields
-    )
-    return Terms(seam, step, margin, usual.squaring, usual.hair, unit, usual.lengths.usable)
+def terms_as_typed(typed: SettingsIn) -> Terms:
+    """The quilter's terms, the usual ones where she says nothing. Raises `DraftError` naming the
+    field.
+    """
+    told = {
+        name: text
+        for name in ("seam", "ruler_step", "trim_margin")
+        if (text := getattr(typed, name))
+    }
+    return Terms(with_settings(USUAL[typed.unit].settings, told, typed.unit), typed.unit)
 
 
 def _both(text: str, place: str, unit: LengthUnit, *, square: bool) -> tuple[Fraction, Fraction]:
-    """A size as typed: one length for a square, two with an x between them for a rectangle, the longer first."""
-    parts = [typed_length(part, place, "cloth", unit) for part in text.lower().replace("×", "x").split("x")[:3]]
+    """A size as typed: one length for a square, two with an x between them for a rectangle, the
+    longer first.
+    """
+    parts = [
+        typed_length(part, place, "cloth", unit)
+        for part in text.lower().replace("×", "x").split("x")[:3]
+    ]
     if len(parts) == 1 and square:
         return parts[0], parts[0]
     if len(parts) != 2:
-        raise DraftError(place, "is not a size; write one length for a square, 4 1/2 x 2 1/2 for a rectangle")
+        raise DraftError(
+            place, "is not a size; write one length for a square, 4 1/2 x 2 1/2 for a rectangle"
+        )
     return max(parts), min(parts)

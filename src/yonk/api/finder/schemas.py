@@ -48,7 +48,9 @@ class PossibleOut(Model):
 
 
 class AskedOut(Model):
-    """A piece that a method cuts; `told` is as typed, `right` what we would cut, with its working."""
+    """A piece that a method cuts; `told` is as typed, `right` what we would cut, with its
+    working.
+    """
 
     role: str
     told: str
@@ -59,14 +61,18 @@ class AskedOut(Model):
 
 
 class ToldIn(Model):
-    """A finished size, a kind and method, and the cuts that someone tells, by the number of the piece."""
+    """A finished size, a kind and method, and the cuts that someone tells, by the number of the
+    piece.
+    """
 
     settings: SettingsIn = SettingsIn()
     kind: Kind
     method: MethodName
     width: str
     height: str | None = None
-    told: Annotated[dict[int, Annotated[str, Field(max_length=200)]], Field(default_factory=dict, max_length=40)]
+    told: Annotated[
+        dict[int, Annotated[str, Field(max_length=200)]], Field(default_factory=dict, max_length=40)
+    ]
 
 
 class VerdictOut(Model):

@@ -11,11 +11,6 @@ from yonk.core.paper import show
 from yonk.core.planning import size, working
 from yonk.core.units import Terms
 
-ROLES = {
-    "goose": "goose", "sky": "sky", "half": "half", "quarter": "quarter", "corner": "corner", "centre": "centre",
-    "base": "base", "strip": "strip", "square": "square", "patch": "patch",
-}  # fmt: skip
-
 
 def possible_view(found: Sequence[Possible], have: OnHand, terms: Terms) -> list[PossibleOut]:
     """What pieces on hand can become."""
@@ -24,7 +19,9 @@ def possible_view(found: Sequence[Possible], have: OnHand, terms: Terms) -> list
 
 def _possible(one: Possible, have: OnHand, terms: Terms) -> PossibleOut:
     parts, width, height = unit_picture(one.unit, terms.seam)
-    cuts = {need.rounded(terms.step): further_words(need.subcut, need.diagonal) for need in one.needs}
+    cuts = {
+        need.rounded(terms.step): further_words(need.subcut, need.diagonal) for need in one.needs
+    }
     if one.whole:
         cut = f"use each {size(have.width, have.height, terms.unit)} piece as it is"
     else:
@@ -32,13 +29,28 @@ def _possible(one: Possible, have: OnHand, terms: Terms) -> PossibleOut:
     further = next((words for words in cuts.values() if words), "")
     room = one.room
     trim = (
-        "–" if room is None else f"{length_words(min(room), terms)} to trim" if min(room) > 1e-6 else "nothing to trim"
+        "–"
+        if room is None
+        else f"{length_words(min(room), terms)} to trim"
+        if min(room) > 1e-6
+        else "nothing to trim"
     )
     return PossibleOut(
-        kind=one.kind.kind, kind_words=one.kind.words, method=one.method.name, method_words=one.method.words,
-        picture=parts, width=width, height=height, finished=size(max(one.unit.width, one.unit.height), min(one.unit.width, one.unit.height), terms.unit),
-        makes=one.makes, pieces=one.pieces, cut=f"{cut}, {further}" if further else cut, trim=trim,
-    )  # fmt: skip
+        kind=one.kind.kind,
+        kind_words=one.kind.words,
+        method=one.method.name,
+        method_words=one.method.words,
+        picture=parts,
+        width=width,
+        height=height,
+        finished=size(
+            max(one.unit.width, one.unit.height), min(one.unit.width, one.unit.height), terms.unit
+        ),
+        makes=one.makes,
+        pieces=one.pieces,
+        cut=f"{cut}, {further}" if further else cut,
+        trim=trim,
+    )
 
 
 def verdict_view(found: Verdict, told: dict[int, str], terms: Terms) -> VerdictOut:
@@ -46,9 +58,13 @@ def verdict_view(found: Verdict, told: dict[int, str], terms: Terms) -> VerdictO
     wide, high = (length_words(side, terms) for side in found.unfinished)
     unfinished = wide if wide == high else f"{wide} × {high}"
     return VerdictOut(
-        right=found.right, verdict=_verdict(found, terms), unfinished=unfinished,
-        pieces=[_asked(one, told.get(number, ""), terms) for number, one in enumerate(found.pieces)],
-    )  # fmt: skip
+        right=found.right,
+        verdict=_verdict(found, terms),
+        unfinished=unfinished,
+        pieces=[
+            _asked(one, told.get(number, ""), terms) for number, one in enumerate(found.pieces)
+        ],
+    )
 
 
 def _verdict(found: Verdict, terms: Terms) -> str:
@@ -56,13 +72,18 @@ def _verdict(found: Verdict, terms: Terms) -> str:
         return "Too small by far: the seams take up nearly all of these pieces."
     if found.comes_out is None or found.room is None:
         return "It cannot be sewn: the pieces are so small that the seams do not meet."
-    out = " × ".join(dict.fromkeys(f"{side:.3f}".rstrip("0").rstrip(".") for side in found.comes_out))
+    out = " × ".join(
+        dict.fromkeys(f"{side:.3f}".rstrip("0").rstrip(".") for side in found.comes_out)
+    )
     mark = "″" if terms.unit == "in" else " cm"
     least = min(found.room)
     if least < -1e-6:
         return f"Too small: it comes out {out}{mark}, {length_words(least, terms)} short."
     if not found.right:
-        return f"It comes out {out}{mark}, but not as drafted: a point or a seam allowance is cut into."
+        return (
+            f"It comes out {out}{mark}, but not as drafted: a point or a seam allowance is cut "
+            f"into."
+        )
     if least <= 1e-6:
         return f"Right, with nothing to trim: it comes out {out}{mark}."
     return f"It works: it comes out {out}{mark}, with {length_words(least, terms)} to trim."
@@ -70,9 +91,13 @@ def _verdict(found: Verdict, terms: Terms) -> str:
 
 def _asked(one: Asked, told: str, terms: Terms) -> AskedOut:
     return AskedOut(
-        role=ROLES.get(one.role, one.role), told=told, right=size(one.width, one.height, terms.unit), what=one.need.shape,
-        further=further_words(one.need.subcut, one.need.diagonal), working=list(working(one.need, terms)),
-    )  # fmt: skip
+        role=one.role,
+        told=told,
+        right=size(one.width, one.height, terms.unit),
+        what=one.need.shape,
+        further=further_words(one.need.subcut, one.need.diagonal),
+        working=list(working(one.need, terms)),
+    )
 
 
 def cut_chart_view(lines: Sequence[ChartLine], title: str, terms: Terms) -> CutChartOut:
@@ -82,19 +107,22 @@ def cut_chart_view(lines: Sequence[ChartLine], title: str, terms: Terms) -> CutC
     settings = (
         f"{show(terms.seam, unit)} seam allowance, ruler of {show(terms.step, unit)} steps, "
         + (f"{show(terms.trim, unit)} to trim" if terms.trim else "cut true, nothing to trim")
-    )  # fmt: skip
+    )
     return CutChartOut(
-        title=title, settings=settings, columns=columns,
+        title=title,
+        settings=settings,
+        columns=columns,
         rows=[
             CutChartRowOut(
-                finished=size(*line.finished, unit), unfinished=size(*line.unfinished, unit),
+                finished=size(*line.finished, unit),
+                unfinished=size(*line.unfinished, unit),
                 cuts=[size(one.width, one.height, unit) for one in line.pieces],
             )
             for line in lines
         ],
-    )  # fmt: skip
+    )
 
 
 def _column(one: Asked) -> str:
     further = further_words(one.need.subcut, one.need.diagonal)
-    return f"{ROLES.get(one.role, one.role)}{f', {further}' if further else ''}"
+    return f"{one.role}{f', {further}' if further else ''}"

@@ -69,7 +69,9 @@ class WayOut(Model):
 
 
 class CardOut(Model):
-    """A group of units with its ways, the one taken first. `width` and `height` are those of its picture."""
+    """A group of units with its ways, the one taken first. `width` and `height` are those of its
+    picture.
+    """
 
     label: str
     kind: Kind

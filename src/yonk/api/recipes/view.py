@@ -40,7 +40,9 @@ from yonk.files.block_file import write_block
 
 
 def _other_way(line: CutLine) -> str:
-    return f"; {line.other_way} of them the other way, for the mirror images" if line.other_way else ""
+    return (
+        f"; {line.other_way} of them the other way, for the mirror images" if line.other_way else ""
+    )
 
 
 PRINTS = {
@@ -55,7 +57,10 @@ def recipes_view(plan: Plan, compared: Sequence[tuple[Recipe, Comparison]]) -> R
     wanted = plan.wanted
     cards = [_card(found, wanted, plan, recipe.reason) for recipe, found in compared]
     return RecipesOut(
-        document=write_block(plan.reading.draft), sheet=sheet_of(plan), fabrics=fabrics_of(plan), cards=cards
+        document=write_block(plan.reading.draft),
+        sheet=sheet_of(plan),
+        fabrics=fabrics_of(plan),
+        cards=cards,
     )
 
 
@@ -66,14 +71,28 @@ def _card(found: Comparison, wanted: Wanted, plan: Plan, reason: str) -> CardOut
     mate = wanted.mirror(group) if unit.hand else None
     parts, width, height = unit_picture(unit, terms.seam)
     return CardOut(
-        label=group.label, kind=group.kind, words=BY_NAME[group.kind].words, hand=unit.hand,
+        label=group.label,
+        kind=group.kind,
+        words=BY_NAME[group.kind].words,
+        hand=unit.hand,
         mate=mate.label if mate and found.demand.mirrored else None,
-        letters=sorted({part.cloth.letter for part in unit.parts}, key=lambda name: (len(name), name)),
-        finished=size(wide, high, terms.unit), unfinished=size(wide + both, high + both, terms.unit),
-        per_block=group.per_block, total=found.demand.total, at=_at(group, plan), width=width, height=height,
-        picture=parts, reason=reason, proposal=found.reason,
-        ways=[_way(figures, number == 0, wanted, unit) for number, figures in enumerate(found.ways)],
-    )  # fmt: skip
+        letters=sorted(
+            {part.cloth.letter for part in unit.parts}, key=lambda name: (len(name), name)
+        ),
+        finished=size(wide, high, terms.unit),
+        unfinished=size(wide + both, high + both, terms.unit),
+        per_block=group.per_block,
+        total=found.demand.total,
+        at=_at(group, plan),
+        width=width,
+        height=height,
+        picture=parts,
+        reason=reason,
+        proposal=found.reason,
+        ways=[
+            _way(figures, number == 0, wanted, unit) for number, figures in enumerate(found.ways)
+        ],
+    )
 
 
 def _at(group: Group, plan: Plan) -> tuple[str, str] | None:
@@ -90,18 +109,41 @@ def _way(figures: Figures, taken: bool, wanted: Wanted, unit: Unit) -> WayOut:
     terms, way = wanted.terms, figures.way
     draft = wanted.draft
     return WayOut(
-        name=way.name, words=way.words, taken=taken, chosen=figures.chosen, proposed=figures.proposed,
-        cut=_cut_words(figures.lines, terms), makes=figures.makes, spare=figures.spare,
-        spare_words=_spare(figures), used=_cloth(figures.used, terms), wasted=_cloth(figures.wasted, terms),
-        wasted_share=round(figures.wasted_share, 4), pieces=figures.pieces, cuts=figures.cuts, seams=figures.seams,
-        sewn=_sewn(figures.seam_length, terms), trims=figures.trims, room=_room(figures.room, terms),
-        bias="none" if not figures.bias_sides else "all four sides" if figures.bias_sides == 4 else f"{figures.bias_sides} sides",
-        prints=PRINTS[figures.prints], smallest=show(figures.smallest, terms.unit),
-        too_small=figures.smallest > unit.width.rational if not unit.width.root else float(figures.smallest) > float(unit.width),
-        bonus="; ".join(f"{one.count} half-square triangles {show(one.finished, terms.unit)} finished" for one in figures.bonus),
+        name=way.name,
+        words=way.words,
+        taken=taken,
+        chosen=figures.chosen,
+        proposed=figures.proposed,
+        cut=_cut_words(figures.lines, terms),
+        makes=figures.makes,
+        spare=figures.spare,
+        spare_words=_spare(figures),
+        used=_cloth(figures.used, terms),
+        wasted=_cloth(figures.wasted, terms),
+        wasted_share=round(figures.wasted_share, 4),
+        pieces=figures.pieces,
+        cuts=figures.cuts,
+        seams=figures.seams,
+        sewn=_sewn(figures.seam_length, terms),
+        trims=figures.trims,
+        room=_room(figures.room, terms),
+        bias="none"
+        if not figures.bias_sides
+        else "all four sides"
+        if figures.bias_sides == 4
+        else f"{figures.bias_sides} sides",
+        prints=PRINTS[figures.prints],
+        smallest=show(figures.smallest, terms.unit),
+        too_small=figures.smallest > unit.width.rational
+        if not unit.width.root
+        else float(figures.smallest) > float(unit.width),
+        bonus="; ".join(
+            f"{one.count} half-square triangles {show(one.finished, terms.unit)} finished"
+            for one in figures.bonus
+        ),
         wide=_wider_than_the_ruler(figures.lines, draft),
         lines=[_line(line, wanted) for line in figures.lines],
-    )  # fmt: skip
+    )
 
 
 def _cut_words(lines: Sequence[CutLine], terms: Terms) -> str:
@@ -124,19 +166,30 @@ def _line(line: CutLine, wanted: Wanted) -> WayCutOut:
         else size(line.width, line.height, unit)
     )
     return WayCutOut(
-        fabric=line.fabric, name=wanted.draft.fabric(line.fabric).name, count=line.count, size=said, what=line.shape,
-        further=further_words(line.subcut, line.hand) + _other_way(line), exact=size(*line.exact, unit), strips=line.strips, working=list(line.working),
-    )  # fmt: skip
+        fabric=line.fabric,
+        name=wanted.draft.fabric(line.fabric).name,
+        count=line.count,
+        size=said,
+        what=line.shape,
+        further=further_words(line.subcut, line.hand) + _other_way(line),
+        exact=size(*line.exact, unit),
+        strips=line.strips,
+        working=list(line.working),
+    )
 
 
 def _wider_than_the_ruler(lines: Sequence[CutLine], draft: Draft) -> str:
     """A word where a cut is larger than the standard ruler."""
     making = draft.making
-    widest = max((min(line.width, line.height) for line in lines if line.shape != "template"), default=Fraction(0))
+    widest = max(
+        (min(line.width, line.height) for line in lines if line.shape != "template"),
+        default=Fraction(0),
+    )
     if widest <= making.ruler_width:
         return ""
     return (
-        f"{show(widest, draft.unit)} is wider than your {show(making.ruler_width, draft.unit)} ruler: "
+        f"{show(widest, draft.unit)} is wider than your {show(making.ruler_width, draft.unit)} "
+        f"ruler: "
         "lay a second one beside it, or cut by the lines of the mat."
     )
 
@@ -185,7 +238,9 @@ def steps_view(group: Group, way: Way, carried_out: Sequence[tuple[Share, Made]]
 def _lot(method: Method, lots: int, way: Way, group: Group) -> str:
     units = BY_NAME[group.kind].words
     if method.sew is None:
-        return f"Cut the patches singly; join them as the block shows. A {units} has no quicker way."
+        return (
+            f"Cut the patches singly; join them as the block shows. A {units} has no quicker way."
+        )
     if method.together and method.lot == 1:
         return f"Together they give all {lots}."
     hands = ", half of them mirror images" if method.mirrors and group.unit.hand else ""
@@ -195,18 +250,34 @@ def _lot(method: Method, lots: int, way: Way, group: Group) -> str:
 
 def _step(step: Step) -> StepOut:
     return StepOut(
-        act=step.act, words=step.words, caution=step.caution,
+        act=step.act,
+        words=step.words,
+        caution=step.caution,
         pictures=[_picture(picture_of(scene)) for scene in step.scenes[:6]],
-    )  # fmt: skip
+    )
 
 
 def _picture(found: Picture) -> StepPictureOut:
     return StepPictureOut(
         cloths=[
-            ClothOut(outline=list(rounded(cloth.outline)), fabric=cloth.fabric, side=cloth.side, turn=cloth.turn)
+            ClothOut(
+                outline=list(rounded(cloth.outline)),
+                fabric=cloth.fabric,
+                side=cloth.side,
+                turn=cloth.turn,
+            )
             for cloth in found.cloths
         ],
-        marks=[MarkOut(start=rounded((line.span[0],))[0], end=rounded((line.span[1],))[0], mark=line.mark) for line in found.lines],
-        labels=[LabelOut(start=label.span[0], end=label.span[1], words=label.words) for label in found.labels],
-        box=found.box, count=found.count,
-    )  # fmt: skip
+        marks=[
+            MarkOut(
+                start=rounded((line.span[0],))[0], end=rounded((line.span[1],))[0], mark=line.mark
+            )
+            for line in found.lines
+        ],
+        labels=[
+            LabelOut(start=label.span[0], end=label.span[1], words=label.words)
+            for label in found.labels
+        ],
+        box=found.box,
+        count=found.count,
+    )

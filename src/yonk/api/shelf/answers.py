@@ -12,7 +12,9 @@ from yonk.core.planning import Reading, read, size
 from yonk.files.block_file import check_reading, read_block, take_block, write_block
 from yonk.store.blocks import Form
 
-MOST_ON_A_CARD = 400  # patches drawn one by one on the shelf; of more, those of a colour are one shape
+MOST_ON_A_CARD = (
+    400  # patches drawn one by one on the shelf; of more, those of a colour are one shape
+)
 
 
 def form_of_document(document: dict[str, Any]) -> Form:
@@ -26,24 +28,35 @@ def form_of_file(text: bytes) -> Form:
 
 
 def form_of(draft: Draft) -> Form:
-    """What is kept of a draft. Raises `BadFileError` where a point that must lie in a patch lies on a seam."""
+    """What is kept of a draft. Raises `BadFileError` where a point that must lie in a patch lies on
+    a seam.
+    """
     reading = read(draft)
     check_reading(reading)
     return Form(draft.name, json.dumps(write_block(draft), ensure_ascii=False), card_of(reading))
 
 
 def cards_of(kept: list[tuple[str, int, str]]) -> list[tuple[str, int, str]]:
-    """The cards of kept documents: the id and the revision of each, and its card in place of its document."""
-    return [(block_id, revision, card_of(read(read_block(text)))) for block_id, revision, text in kept]
+    """The cards of kept documents: the id and the revision of each, and its card in place of its
+    document.
+    """
+    return [
+        (block_id, revision, card_of(read(read_block(text)))) for block_id, revision, text in kept
+    ]
 
 
 def card_of(reading: Reading) -> str:
-    """What the shelf shows of a block, as JSON: all of `ShelfBlockOut` that follows from its document."""
+    """What the shelf shows of a block, as JSON: all of `ShelfBlockOut` that follows from its
+    document.
+    """
     draft = reading.draft
     many = len(reading.drawing.faces) > MOST_ON_A_CARD
     shown = ShelfBlockOut.model_construct(
-        width=float(draft.width), height=float(draft.height), finished=size(draft.width, draft.height, draft.unit),
-        patches=len(reading.drawing.faces), blocks=draft.making.blocks,
+        width=float(draft.width),
+        height=float(draft.height),
+        finished=size(draft.width, draft.height, draft.unit),
+        patches=len(reading.drawing.faces),
+        blocks=draft.making.blocks,
         picture=picture_by_colour(reading) if many else picture(reading),
-    )  # fmt: skip
+    )
     return shown.model_dump_json(exclude={"id", "name", "revision", "changed"}, exclude_unset=True)

@@ -11,6 +11,10 @@ from yonk.store.blocks import Kept
 def block_out(kept: Kept) -> BlockOut:
     """A kept block as it is sent."""
     return BlockOut(
-        id=kept.id, name=kept.name, revision=kept.revision, created=kept.created, changed=kept.changed,
+        id=kept.id,
+        name=kept.name,
+        revision=kept.revision,
+        created=kept.created,
+        changed=kept.changed,
         document=json.loads(kept.document),
-    )  # fmt: skip
+    )

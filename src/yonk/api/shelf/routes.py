@@ -12,7 +12,15 @@ from starlette.concurrency import run_in_threadpool
 from yonk.api.session import BlockId, Db
 from yonk.api.shelf import answers
 from yonk.api.shelf.kept import block_out
-from yonk.api.shelf.schemas import NewBlockIn, SaveIn, ShelfOut, StateDocumentOut, StateOut, StatesOut, TitleIn
+from yonk.api.shelf.schemas import (
+    NewBlockIn,
+    SaveIn,
+    ShelfOut,
+    StateDocumentOut,
+    StateOut,
+    StatesOut,
+    TitleIn,
+)
 from yonk.api.wire import ERRORS, BlockOut, Revision, as_json
 from yonk.api.work import Work
 from yonk.core.acts import Regrid, Rename, Resize, apply
@@ -41,7 +49,9 @@ async def shelf(
     bare = [card for card in found.cards if card.card is None]
     if bare:  # kept before there were cards
         kept = await run_in_threadpool(lambda: [store.one_block(db, card.id) for card in bare])
-        cards = await work.heavy(answers.cards_of, [(one.id, one.revision, one.document) for one in kept])
+        cards = await work.heavy(
+            answers.cards_of, [(one.id, one.revision, one.document) for one in kept]
+        )
         await run_in_threadpool(store.keep_cards, db, cards)
         found = await run_in_threadpool(store.shelf_page, db, page, search, order)
     return as_json(_shelf_json(found, page).encode())
@@ -51,7 +61,12 @@ def _shelf_json(found: store.Page, page: int) -> str:
     """A page of the shelf. Each card is JSON already, so it is put in as it is."""
     rows = []
     for card in found.cards:
-        own = {"id": card.id, "name": card.name, "revision": card.revision, "changed": card.changed.isoformat()}
+        own = {
+            "id": card.id,
+            "name": card.name,
+            "revision": card.revision,
+            "changed": card.changed.isoformat(),
+        }
         rows.append(json.dumps(own, ensure_ascii=False)[:-1] + "," + (card.card or "{}")[1:])
     pages = max(1, -(-found.total // store.PAGE))
     return f'{{"blocks":[{",".join(rows)}],"total":{found.total},"page":{page},"pages":{pages}}}'
@@ -84,7 +99,9 @@ def one(block_id: BlockId, db: Db) -> BlockOut:
 async def save(block_id: BlockId, asked: SaveIn, db: Db, work: Work) -> BlockOut:
     """Keep a new state of a block, unless another was kept since the revision it was made from."""
     form = await work.on_draft(asked.document, answers.form_of_document, asked.document)
-    kept = await run_in_threadpool(store.save_block, db, block_id, form, asked.revision, asked.save_key)
+    kept = await run_in_threadpool(
+        store.save_block, db, block_id, form, asked.revision, asked.save_key
+    )
     return block_out(kept)
 
 
@@ -111,7 +128,9 @@ def states(block_id: BlockId, db: Db) -> StatesOut:
     return StatesOut(states=rows, rule=revisions.RULE)
 
 
-@router.post("/blocks/{block_id}/states/{revision}/open", response_model=StateDocumentOut, responses=ERRORS)
+@router.post(
+    "/blocks/{block_id}/states/{revision}/open", response_model=StateDocumentOut, responses=ERRORS
+)
 def open_state(block_id: BlockId, revision: Revision, db: Db) -> StateDocumentOut:
     """The document of a saved state; it is kept for good from now on."""
     return StateDocumentOut(document=json.loads(revisions.open_state(db, block_id, revision)))
@@ -126,9 +145,15 @@ def name_state(block_id: BlockId, revision: Revision, asked: TitleIn, db: Db) ->
 def _new_draft(asked: NewBlockIn) -> Draft:
     one = Fraction(1)
     empty = Draft(
-        name="New block", unit=asked.unit, width=one, height=one, columns=(one,), rows=(one,), fabrics=FIRST_FABRICS,
+        name="New block",
+        unit=asked.unit,
+        width=one,
+        height=one,
+        columns=(one,),
+        rows=(one,),
+        fabrics=FIRST_FABRICS,
         making=default_making(asked.unit),
-    )  # fmt: skip
+    )
     for act in (
         Rename(name=asked.name),
         Resize(width=asked.width, height=asked.height),

@@ -27,7 +27,9 @@ class ShelfBlockOut(Model):
 
 
 class ShelfOut(Model):
-    """A page of the shelf: its blocks, how many there are on all pages, which page it is and of how many."""
+    """A page of the shelf: its blocks, how many there are on all pages, which page it is and of how
+    many.
+    """
 
     blocks: list[ShelfBlockOut]
     total: int

@@ -1,4 +1,4 @@
-"""Carrying a draft over: patches keep the fabric of the place they lie in, points are read, keys are known."""
+"""Carrying a draft over: patches keep the fabric of the place that they lie in."""
 
 from __future__ import annotations
 
@@ -8,21 +8,14 @@ from dataclasses import replace
 from yonk.core.acts.grid import Back
 from yonk.core.drawing import Drawing, draw, fabrics_of, grid_point_inside
 from yonk.core.paper import (
-    FINEST,
     UNASSIGNED,
     Draft,
-    DraftError,
     Paint,
     Point,
     Seam,
     UnitMethod,
-    length_fault,
-    number_fault,
     tidy,
-    typed_length,
 )
-
-PointText = tuple[str, str]
 
 
 def same(point: Point) -> Point:
@@ -31,7 +24,8 @@ def same(point: Point) -> Point:
 
 
 def carried(draft: Draft, brought: Iterable[Paint], before: Draft, back: Back = same) -> Draft:
-    """The draft with one paint for each patch: brought with it, kept, or that of the place it lay in before.
+    """The draft with one paint for each patch: brought with it, kept, or that of the place it lay
+    in before.
 
     `back` leads from a point of the draft to the same place before, where the grid has changed.
     """
@@ -46,11 +40,15 @@ def carried(draft: Draft, brought: Iterable[Paint], before: Draft, back: Back = 
         old = draw(before)
         fabrics = fabrics_of(before, old)[0]
         spots = [grid_point_inside(drawing, drawing.faces[face]) for face in bare]
-        for face, spot, there in zip(bare, spots, old.faces_at([back(spot) for spot in spots]), strict=True):
+        for face, spot, there in zip(
+            bare, spots, old.faces_at([back(spot) for spot in spots]), strict=True
+        ):
             if there is not None:
                 chosen[face] = Paint(spot, fabrics[there])
     kept = tuple(chosen[face] for face in sorted(chosen) if chosen[face].fabric != UNASSIGNED)
-    return replace(draft, paints=kept, making=replace(draft.making, units=still_inside(draft, drawing)))
+    return replace(
+        draft, paints=kept, making=replace(draft.making, units=still_inside(draft, drawing))
+    )
 
 
 def still_inside(draft: Draft, drawing: Drawing) -> tuple[UnitMethod, ...]:
@@ -58,41 +56,6 @@ def still_inside(draft: Draft, drawing: Drawing) -> tuple[UnitMethod, ...]:
     choices = draft.making.units
     faces = drawing.faces_at([choice.at for choice in choices])
     return tuple(choice for face, choice in zip(faces, choices, strict=True) if face is not None)
-
-
-def point_of(text: PointText, place: str, draft: Draft) -> Point:
-    """A point as it was sent, inside the block. Raises `DraftError`."""
-    x, y = (typed_length(part, place, "place", "in") for part in text)
-    if x > len(draft.columns) or y > len(draft.rows):
-        raise DraftError(place, "lies outside the grid")
-    return x, y
-
-
-def grid_size(draft: Draft) -> tuple[int, int]:
-    """How many columns and rows the block has."""
-    return len(draft.columns), len(draft.rows)
-
-
-def check_known(draft: Draft, key: str) -> None:
-    """Raises `DraftError` where the block has no such fabric."""
-    if key != UNASSIGNED and key not in {fabric.key for fabric in draft.fabrics}:
-        raise DraftError("fabric", f"“{key}” is none of the block's fabrics")
-
-
-def check_numbers(draft: Draft) -> None:
-    """Raises `DraftError` where a draft holds a number that its file could not hold."""
-    parts = [
-        (f"{axis} {place}", part)
-        for axis, all_of in (("columns", draft.columns), ("rows", draft.rows))
-        for place, part in enumerate(all_of, start=1)
-    ]
-    for place, part in parts:
-        if number_fault(part, "proportion") or part.denominator > FINEST:
-            raise DraftError(place, "comes out finer than can be kept; take a rounder length")
-    for place, side in (("width", draft.width), ("height", draft.height)):
-        fault = length_fault(side, "finished", draft.unit)
-        if fault or side.denominator > FINEST:
-            raise DraftError(place, fault or "comes out finer than can be kept; take a rounder length")
 
 
 def with_seams(draft: Draft, seams: Iterable[Seam]) -> Draft:

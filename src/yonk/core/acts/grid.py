@@ -1,4 +1,6 @@
-"""The grid changed under a drawing: columns and rows added, removed, made wider; seams and paints move along."""
+"""The grid changed under a drawing: columns and rows added, removed, made wider; seams and paints
+move along.
+"""
 
 from __future__ import annotations
 
@@ -7,7 +9,18 @@ from dataclasses import replace
 from fractions import Fraction
 from typing import Literal
 
-from yonk.core.paper import COUNTS, Draft, DraftError, Paint, Point, Ruling, Seam, UnitMethod, outside, tidy
+from yonk.core.paper import (
+    COUNTS,
+    Draft,
+    DraftError,
+    Paint,
+    Point,
+    Ruling,
+    Seam,
+    UnitMethod,
+    outside,
+    tidy,
+)
 
 Axis = Literal["columns", "rows"]
 Back = Callable[[Point], Point]
@@ -69,14 +82,17 @@ def remove_line(draft: Draft, axis: Axis, line: int) -> tuple[Draft, Back]:
 
     left = [(forth(a), forth(b)) for a, b in _split(draft, axis, line, line + 1)]
     last = len(parts) - 1
-    seams = tidy(s for s in left if s[0] != s[1] and not (s[0][at] == s[1][at] and s[0][at] in (0, last)))
+    seams = tidy(
+        s for s in left if s[0] != s[1] and not (s[0][at] == s[1][at] and s[0][at] in (0, last))
+    )
     less = with_parts(replace(draft, seams=seams), axis, parts[:line] + parts[line + 1 :])
     inside = [paint for paint in draft.paints if not line < paint.at[at] < line + 1]
     return _points_moved(less, inside, forth), back
 
 
 def add_line(draft: Draft, axis: Axis, line: int) -> tuple[Draft, Back]:
-    """With a column or row of plain patches before the one with that number, as wide as its neighbour.
+    """With a column or row of plain patches before the one with that number, as wide as its
+    neighbour.
 
     Raises `DraftError` where there are 64 already.
     """
@@ -91,14 +107,20 @@ def add_line(draft: Draft, axis: Axis, line: int) -> tuple[Draft, Back]:
         if low == high == line:
             return [seam, (_moved(seam[0], axis, after), _moved(seam[1], axis, after))]
         if low >= line:
-            return [(_moved(seam[0], axis, seam[0][at] + 1), _moved(seam[1], axis, seam[1][at] + 1))]
+            return [
+                (_moved(seam[0], axis, seam[0][at] + 1), _moved(seam[1], axis, seam[1][at] + 1))
+            ]
         return [seam]
 
     def forth(point: Point) -> Point:
         return _moved(point, axis, point[at] + (1 if point[at] > line else 0))
 
     def back(point: Point) -> Point:
-        return _moved(point, axis, point[at] - (1 if (point[at] > line and line > 0) or point[at] > line + 1 else 0))
+        return _moved(
+            point,
+            axis,
+            point[at] - (1 if (point[at] > line and line > 0) or point[at] > line + 1 else 0),
+        )
 
     seams = [moved for seam in _cut_at(draft, axis, line) for moved in shift(seam)]
     new = [
@@ -130,14 +152,17 @@ def _cut_at(draft: Draft, axis: Axis, line: int) -> list[Seam]:
     return cut
 
 
-def _points_moved(draft: Draft, paints: list[Paint] | tuple[Paint, ...], forth: Callable[[Point], Point]) -> Draft:
+def _points_moved(
+    draft: Draft, paints: list[Paint] | tuple[Paint, ...], forth: Callable[[Point], Point]
+) -> Draft:
     units = tuple(UnitMethod(forth(choice.at), choice.method) for choice in draft.making.units)
     moved = tuple(Paint(forth(paint.at), paint.fabric) for paint in paints)
     return replace(draft, paints=moved, making=replace(draft.making, units=units))
 
 
 def reorder_lines(draft: Draft, axis: Axis, order: list[int]) -> tuple[Draft, Back]:
-    """With its columns or rows in another order; a seam across grid lines is cut there first. The paints stay behind.
+    """With its columns or rows in another order; a seam across grid lines is cut there first. The
+    paints stay behind.
 
     Where two neighbours were none before, the line between them is sewn from edge to edge.
     """
@@ -158,18 +183,33 @@ def reorder_lines(draft: Draft, axis: Axis, order: list[int]) -> tuple[Draft, Ba
                     )
                 )
             elif low == high and line < low < line + 1:
-                seams.append((_moved(seam[0], axis, low - line + place), _moved(seam[1], axis, low - line + place)))
+                seams.append(
+                    (
+                        _moved(seam[0], axis, low - line + place),
+                        _moved(seam[1], axis, low - line + place),
+                    )
+                )
     for place, (one, other) in enumerate(zip(order, order[1:], strict=False), start=1):
         here = Fraction(place)
         if other == one + 1:
-            seams += [(_moved(a, axis, here), _moved(b, axis, here)) for a, b in cut.seams if a[at] == b[at] == other]
+            seams += [
+                (_moved(a, axis, here), _moved(b, axis, here))
+                for a, b in cut.seams
+                if a[at] == b[at] == other
+            ]
         else:
             ends = (Fraction(0), Fraction(across))
-            seams.append(((here, ends[0]), (here, ends[1])) if at == 0 else ((ends[0], here), (ends[1], here)))
+            seams.append(
+                ((here, ends[0]), (here, ends[1]))
+                if at == 0
+                else ((ends[0], here), (ends[1], here))
+            )
 
     def back(point: Point) -> Point:
         place = min(int(point[at]), len(order) - 1)
         return _moved(point, axis, point[at] - place + order[place])
 
-    moved = with_parts(replace(draft, seams=tidy(seams)), axis, tuple(parts[line] for line in order))
+    moved = with_parts(
+        replace(draft, seams=tidy(seams)), axis, tuple(parts[line] for line in order)
+    )
     return replace(moved, making=replace(draft.making, units=())), back

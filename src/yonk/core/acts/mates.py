@@ -1,4 +1,6 @@
-"""Mates: the other places of a block that four-fold turning or mirroring gives, where an act is done as well."""
+"""Mates: the other places of a block that four-fold turning or mirroring gives, where an act is
+done as well.
+"""
 
 from __future__ import annotations
 
@@ -9,12 +11,23 @@ from typing import Literal
 from yonk.core.drawing import Motif, Span
 from yonk.core.paper import Draft, DraftError, Point
 
-MatesName = Literal["none", "half-turn", "quarter-turns", "left-right", "top-bottom", "both-ways", "diagonals", "all"]
+MatesName = Literal[
+    "none",
+    "half-turn",
+    "quarter-turns",
+    "left-right",
+    "top-bottom",
+    "both-ways",
+    "diagonals",
+    "all",
+]
 
 
 @dataclass(frozen=True)
 class Mate:
-    """A way onto another place: mirrored left for right first, where `flip` is set, then turned by quarters."""
+    """A way onto another place: mirrored left for right first, where `flip` is set, then turned by
+    quarters.
+    """
 
     quarters: int = 0
     flip: bool = False
@@ -68,7 +81,11 @@ WORDS: dict[MatesName, str] = {
 def possible_mates(draft: Draft) -> dict[MatesName, tuple[Mate, ...]]:
     """The mates that the draft's grid allows."""
     square = len(draft.columns) == len(draft.rows)
-    return {name: ways for name, ways in _WAYS.items() if square or not any(way.quarters % 2 for way in ways)}
+    return {
+        name: ways
+        for name, ways in _WAYS.items()
+        if square or not any(way.quarters % 2 for way in ways)
+    }
 
 
 def mates_of(draft: Draft, name: MatesName) -> tuple[Mate, ...]:
@@ -78,5 +95,8 @@ def mates_of(draft: Draft, name: MatesName) -> tuple[Mate, ...]:
     """
     ways = possible_mates(draft).get(name)
     if ways is None:
-        raise DraftError("mates", "need as many rows as columns to turn by a quarter; choose a half turn or a mirror")
+        raise DraftError(
+            "mates",
+            "need as many rows as columns to turn by a quarter; choose a half turn or a mirror",
+        )
     return ways

@@ -1,7 +1,9 @@
-"""Cloth: from the cuts of one fabric to layouts on what there is, how much to buy, and what is left over.
+"""Cloth: from the cuts of one fabric to layouts on what there is, how much to buy, and what is left
+over.
 
-Pieces on hand are used first, the smallest first, but only where that makes the rest to buy no longer. Lengths in the
-draft's unit; `width` lies across the cloth, from selvedge to selvedge, `length` along it.
+Pieces on hand are used first, the smallest first, but only where that makes the rest to buy no
+longer. Lengths in the draft's unit; `width` lies across the cloth, from selvedge to selvedge,
+`length` along it.
 """
 
 from __future__ import annotations
@@ -27,7 +29,9 @@ FINEST = 64  # no cut is told finer than that
 
 @dataclass(frozen=True)
 class Piece:
-    """A rectangle of cloth on hand, usable all over: a bolt's end, a fat quarter, a precut square, an offcut."""
+    """A rectangle of cloth on hand, usable all over: a bolt's end, a fat quarter, a precut square,
+    an offcut.
+    """
 
     name: str
     width: Fraction
@@ -36,7 +40,9 @@ class Piece:
 
 @dataclass(frozen=True)
 class Bolt:
-    """How cloth is bought: the usable width, what straightening the end takes, shrinkage, and the steps it is sold in."""
+    """How cloth is bought: the usable width, what straightening the end takes, shrinkage, and the
+    steps it is sold in.
+    """
 
     width: Fraction
     straightening: Fraction
@@ -48,20 +54,27 @@ class Bolt:
         return length * (1 - self.shrinkage)
 
 
-BOLT_STEPS: dict[LengthUnit, Fraction] = {"in": Fraction(9, 2), "cm": Fraction(10)}  # an eighth of a yard
+BOLT_STEPS: dict[LengthUnit, Fraction] = {
+    "in": Fraction(9, 2),
+    "cm": Fraction(10),
+}  # an eighth of a yard
 FAT_QUARTER: dict[LengthUnit, tuple[Fraction, Fraction]] = {
-    "in": (Fraction(41, 2), Fraction(35, 2)), "cm": (Fraction(54), Fraction(44)),
-}  # fmt: skip
+    "in": (Fraction(41, 2), Fraction(35, 2)),
+    "cm": (Fraction(54), Fraction(44)),
+}
 FAT_EIGHTH: dict[LengthUnit, tuple[Fraction, Fraction]] = {
-    "in": (Fraction(41, 2), Fraction(17, 2)), "cm": (Fraction(54), Fraction(22)),
-}  # fmt: skip
+    "in": (Fraction(41, 2), Fraction(17, 2)),
+    "cm": (Fraction(54), Fraction(22)),
+}
 
 Stage = Literal["strip", "crosscut", "stack"]
 
 
 @dataclass(frozen=True)
 class Laid:
-    """A piece where it lies on the cloth; `line` is the number of its cut among the fabric's cuts."""
+    """A piece where it lies on the cloth; `line` is the number of its cut among the fabric's
+    cuts.
+    """
 
     line: int
     x: Fraction
@@ -72,7 +85,8 @@ class Laid:
 
 @dataclass(frozen=True)
 class StripCut:
-    """One strip across the cloth and what is crosscut from it: the number of its line, the size, and how many.
+    """One strip across the cloth and what is crosscut from it: the number of its line, the size,
+    and how many.
 
     `reach` is how far across its pieces go.
     """
@@ -102,11 +116,12 @@ class Layout:
 
 @dataclass(frozen=True)
 class ClothPlan:
-    """How one fabric is cut: its cuts, the layouts, how much to buy, the least it could be, and what is left.
+    """How one fabric is cut: its cuts, the layouts, how much to buy, the least it could be, and
+    what is left.
 
-    `buy` has the straightening and the shrinkage in it and is rounded up to what is sold; `exact` is what the strips
-    need. `too_large` are lines with a piece that no cloth takes, with how many of it. `fat_quarters` is how many would
-    do instead, where every piece fits on one.
+    `buy` has the straightening and the shrinkage in it and is rounded up to what is sold; `exact`
+    is what the strips need. `too_large` are lines with a piece that no cloth takes, with how many
+    of it. `fat_quarters` is how many would do instead, where every piece fits on one.
     """
 
     fabric: str
@@ -132,8 +147,8 @@ def plan_cloth(
 ) -> ClothPlan:
     """Lay all cuts of a fabric.
 
-    `upright` cloth has a print with a direction, so nothing is turned; it runs along the length of the cloth. `keep` is
-    the least side of a leftover worth keeping.
+    `upright` cloth has a print with a direction, so nothing is turned; it runs along the length of
+    the cloth. `keep` is the least side of a leftover worth keeping.
     """
     lines = _lines(cuts, bolt, upright)
     grid = _grid([size for line in lines for size in (line.width, line.height)], bolt, on_hand)
@@ -149,11 +164,23 @@ def plan_cloth(
     for key, count in misfits.items():
         too_large[lines[key].cut] += count
     return ClothPlan(
-        fabric=fabric, cuts=tuple(cuts), layouts=tuple(layouts), exact=exact, buy=_to_buy(exact, bolt) if strips else Fraction(0),
-        bound=Fraction(lower_bound([one for one in rest if one.key not in misfits], _whole(bolt.width, grid, up=False)), grid),
-        too_large=tuple(sorted(too_large.items())), fat_quarters=_fat_quarters(rest, grid, bolt, unit),
-        leftovers=tuple(piece for layout in layouts for piece in _left_over(layout, keep)) if keep else (),
-    )  # fmt: skip
+        fabric=fabric,
+        cuts=tuple(cuts),
+        layouts=tuple(layouts),
+        exact=exact,
+        buy=_to_buy(exact, bolt) if strips else Fraction(0),
+        bound=Fraction(
+            lower_bound(
+                [one for one in rest if one.key not in misfits], _whole(bolt.width, grid, up=False)
+            ),
+            grid,
+        ),
+        too_large=tuple(sorted(too_large.items())),
+        fat_quarters=_fat_quarters(rest, grid, bolt, unit),
+        leftovers=tuple(piece for layout in layouts for piece in _left_over(layout, keep))
+        if keep
+        else (),
+    )
 
 
 @dataclass(frozen=True)
@@ -168,7 +195,11 @@ class _Line:
 
     def wanted(self, key: int, grid: int) -> Wanted:
         return Wanted(
-            key, _whole(self.width, grid, up=True), _whole(self.height, grid, up=True), self.count, self.turnable
+            key,
+            _whole(self.width, grid, up=True),
+            _whole(self.height, grid, up=True),
+            self.count,
+            self.turnable,
         )
 
 
@@ -177,7 +208,8 @@ def _lines(cuts: Sequence[Cut], bolt: Bolt, upright: bool) -> list[_Line]:
     for number, cut in enumerate(cuts):
         if cut.shape == "strip":
             lines += [
-                _Line(number, width, cut.height, count * cut.count, False) for width, count in divided(cut, bolt.width)
+                _Line(number, width, cut.height, count * cut.count, False)
+                for width, count in divided(cut, bolt.width)
             ]
         elif cut.what.lie == "stands":
             lines.append(_Line(number, cut.height, cut.width, cut.count, False))
@@ -190,7 +222,9 @@ Diagonal = Literal["", "rising", "falling", "both"]
 
 
 def diagonal_drawn(cut: Cut, laid: Laid) -> Diagonal:
-    """Which diagonals of a piece are cut, as it is laid on the cloth; a rising one from bottom left to top right."""
+    """Which diagonals of a piece are cut, as it is laid on the cloth; a rising one from bottom left
+    to top right.
+    """
     if cut.subcut != "one-diagonal":
         return "both" if cut.subcut == "both-diagonals" else ""
     turned = laid.height > laid.width
@@ -198,7 +232,8 @@ def diagonal_drawn(cut: Cut, laid: Laid) -> Diagonal:
 
 
 def divided(cut: Cut, width: Fraction) -> list[tuple[Fraction, int]]:
-    """The strips that a strip set's whole length is cut in: each a whole number of segments and its squared ends.
+    """The strips that a strip set's whole length is cut in: each a whole number of segments and its
+    squared ends.
 
     Gives lengths with how many of each; the whole width of fabric is taken for all but the last.
     """
@@ -212,7 +247,9 @@ def divided(cut: Cut, width: Fraction) -> list[tuple[Fraction, int]]:
 
 
 def _grid(sizes: Iterable[Fraction], bolt: Bolt, on_hand: Sequence[Piece]) -> int:
-    """How many grid steps there are to the unit, so that every cut lies on a step if that is not too fine."""
+    """How many grid steps there are to the unit, so that every cut lies on a step if that is not
+    too fine.
+    """
     finest = lcm(*(size.denominator for size in (*sizes, bolt.width)), 1)
     return finest if finest <= FINEST else FINEST
 
@@ -229,11 +266,17 @@ def _to_buy(exact: Fraction, bolt: Bolt) -> Fraction:
 
 
 def _from_hand(
-    wanted: Sequence[Wanted], lines: Sequence[_Line], on_hand: Sequence[Piece], bolt: Bolt, grid: int
+    wanted: Sequence[Wanted],
+    lines: Sequence[_Line],
+    on_hand: Sequence[Piece],
+    bolt: Bolt,
+    grid: int,
 ) -> tuple[list[Layout], list[Wanted]]:
-    """Pieces on hand, the smallest first, each used where that makes what is to be bought no longer.
+    """Pieces on hand, the smallest first, each used where that makes what is to be bought no
+    longer.
 
-    A piece that is of no use once is of none later, since less and less is wanted; so pieces of one size are asked once.
+    A piece that is of no use once is of none later, since less and less is wanted; so pieces of one
+    size are asked once.
     """
     across = _whole(bolt.width, grid, up=False)
 
@@ -253,7 +296,9 @@ def _from_hand(
         size = _whole(piece.width, grid, up=False), _whole(piece.length, grid, up=False)
         if not all(size) or size in useless or len(layouts) == MOST_FROM_HAND or not rest:
             continue
-        strips, _ = lay_strips([one for one in rest if fits(one, *size)], *size, quick=len(rest) > FEW_KINDS)
+        strips, _ = lay_strips(
+            [one for one in rest if fits(one, *size)], *size, quick=len(rest) > FEW_KINDS
+        )
         after = _less(rest, strips) if strips else rest
         then = bought(quickly(after)) if strips else buying
         if strips and then <= buying:
@@ -276,10 +321,16 @@ def _less(wanted: Sequence[Wanted], strips: Iterable[Strip]) -> list[Wanted]:
 
 
 def _layout(
-    source: Piece, bought: bool, strips: Sequence[Strip], lines: Sequence[_Line], grid: int,
+    source: Piece,
+    bought: bool,
+    strips: Sequence[Strip],
+    lines: Sequence[_Line],
+    grid: int,
     straightening: Fraction = Fraction(0),
-) -> Layout:  # fmt: skip
-    """Strips from the top of the cloth, below what straightens its end, with every piece where it lies."""
+) -> Layout:
+    """Strips from the top of the cloth, below what straightens its end, with every piece where it
+    lies.
+    """
     y = straightening
     cut: list[StripCut] = []
     laid: list[Laid] = []
@@ -296,16 +347,20 @@ def _layout(
             x += column.width
         cut.append(
             StripCut(
-                y, Fraction(strip.height, grid), Fraction(x, grid),
+                y,
+                Fraction(strip.height, grid),
+                Fraction(x, grid),
                 tuple((*key, n) for key, n in crosscuts.items()),
             )
-        )  # fmt: skip
+        )
         y += Fraction(strip.height, grid)
     return Layout(source, bought, tuple(cut), tuple(laid), y, straightening)
 
 
 def each_strip_once(layout: Layout, most: int) -> Layout:
-    """A layout of more than so many pieces with only the first of strips cut alike, moved up; another as it is."""
+    """A layout of more than so many pieces with only the first of strips cut alike, moved up;
+    another as it is.
+    """
     if len(layout.laid) <= most:
         return layout
     kept: dict[tuple[object, ...], StripCut] = {}
@@ -323,7 +378,11 @@ def each_strip_once(layout: Layout, most: int) -> Layout:
         laid += [replace(one, y=one.y - strip.y + y) for one in by_strip[strip.y]]
         y += strip.height
     return replace(
-        layout, strips=tuple(kept.values()), laid=tuple(laid), source=replace(layout.source, length=y), used=y
+        layout,
+        strips=tuple(kept.values()),
+        laid=tuple(laid),
+        source=replace(layout.source, length=y),
+        used=y,
     )
 
 
@@ -346,7 +405,9 @@ def _fat_quarters(wanted: Sequence[Wanted], grid: int, bolt: Bolt, unit: LengthU
 
 
 def _left_over(layout: Layout, keep: Fraction) -> list[Piece]:
-    """What is left of a cloth and worth keeping: the end of its length, and the ends of its strips."""
+    """What is left of a cloth and worth keeping: the end of its length, and the ends of its
+    strips.
+    """
     whole = Piece(layout.source.name, layout.source.width, layout.rest)
     pieces = [whole] if min(whole.width, whole.length) >= keep else []
     for strip in layout.strips:

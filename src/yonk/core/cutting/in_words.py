@@ -18,7 +18,8 @@ def strips_of(number: int, cloth: ClothPlan, unit: LengthUnit) -> str:
             if any(line == number for line, _, _, _ in strip.crosscuts):
                 heights[strip.height] += 1
     return ", ".join(
-        f"{count} strip{'' if count == 1 else 's'} {show(height, unit)}" for height, count in heights.items()
+        f"{count} strip{'' if count == 1 else 's'} {show(height, unit)}"
+        for height, count in heights.items()
     )
 
 

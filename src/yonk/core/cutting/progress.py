@@ -1,4 +1,5 @@
-"""Progress of the cutting: what is ticked in which stage, what the shelf knows of it, and what a change makes of it.
+"""Progress of the cutting: what is ticked in which stage, what the shelf knows of it, and what a
+change makes of it.
 
 How much is cut is counted as `Cut.amount` counts it: in pieces, of strip sets in segments.
 """
@@ -19,7 +20,9 @@ MarkStage = Literal["trial", "rest"]
 
 @dataclass(frozen=True)
 class Mark:
-    """A cut in the stage that it was cut in. All blocks at once are cut as the trial and its rest."""
+    """A cut in the stage that it was cut in. All blocks at once are cut as the trial and its
+    rest.
+    """
 
     stage: MarkStage
     what: Listed
@@ -30,7 +33,9 @@ Done = Mapping[Mark, int]
 
 @dataclass(frozen=True)
 class Marks:
-    """How much of every cut is cut, and of how much the cloth was taken off the shelf and its leftovers put back."""
+    """How much of every cut is cut, and of how much the cloth was taken off the shelf and its
+    leftovers put back.
+    """
 
     done: Done
     booked: Done
@@ -50,7 +55,9 @@ def cut_so_far(done: Done, stage: StageName) -> Counter[Listed]:
 
 @dataclass(frozen=True)
 class Tick:
-    """How a line of a list stands: how much of it is cut, and what is to be kept when it is ticked or unticked."""
+    """How a line of a list stands: how much of it is cut, and what is to be kept when it is ticked
+    or unticked.
+    """
 
     done: int
     ticked: bool
@@ -59,7 +66,9 @@ class Tick:
 
 
 def ticks(cuts: Sequence[Cut], done: Done, stage: StageName) -> list[Tick]:
-    """How each line of a stage's list stands. Lines of one cut, as strips of several lengths, are cut in their order."""
+    """How each line of a stage's list stands. Lines of one cut, as strips of several lengths, are
+    cut in their order.
+    """
     sofar, before = cut_so_far(done, stage), Counter[Listed]()
     found = []
     for cut in cuts:
@@ -68,10 +77,12 @@ def ticks(cuts: Sequence[Cut], done: Done, stage: StageName) -> list[Tick]:
         here = min(max(sofar[cut.what] - start, 0), cut.amount)
         found.append(
             Tick(
-                here, sofar[cut.what] >= before[cut.what],
-                _kept(cut.what, before[cut.what], done, stage), _kept(cut.what, start, done, stage),
+                here,
+                sofar[cut.what] >= before[cut.what],
+                _kept(cut.what, before[cut.what], done, stage),
+                _kept(cut.what, start, done, stage),
             )
-        )  # fmt: skip
+        )
     return found
 
 
@@ -116,10 +127,18 @@ def standings(cuts: Iterable[Cut], done: Mapping[Listed, int]) -> list[Standing]
     return [Standing(what, wanted[what], done.get(what, 0)) for what in names]
 
 
-def of_no_use(all_at_once: Iterable[Cut], in_stages: Iterable[Cut], done: Mapping[Listed, int]) -> list[Standing]:
-    """The cuts of which some are of no use any more, whether all is cut at once or a trial block first."""
+def of_no_use(
+    all_at_once: Iterable[Cut], in_stages: Iterable[Cut], done: Mapping[Listed, int]
+) -> list[Standing]:
+    """The cuts of which some are of no use any more, whether all is cut at once or a trial block
+    first.
+    """
     staged = {one.what: one.useless for one in standings(in_stages, done)}
-    return [one for one in standings(all_at_once, done) if min(one.useless, staged.get(one.what, one.useless))]
+    return [
+        one
+        for one in standings(all_at_once, done)
+        if min(one.useless, staged.get(one.what, one.useless))
+    ]
 
 
 def not_booked(cuts: Sequence[Cut], booked: Done, stage: StageName) -> list[Cut]:
@@ -145,12 +164,18 @@ def all_booked(cuts: Sequence[Cut], stage: StageName, booked: Done) -> dict[Mark
     before: Counter[Listed] = Counter()
     for cut in cuts:
         before[cut.what] += cut.amount
-    return {mark: amount for what, total in before.items() for mark, amount in _kept(what, total, booked, stage)}
+    return {
+        mark: amount
+        for what, total in before.items()
+        for mark, amount in _kept(what, total, booked, stage)
+    }
 
 
 @dataclass(frozen=True)
 class OldMark:
-    """A tick as it was kept before cuts had an identity of their own: of all stages together, hands and corners untold."""
+    """A tick as it was kept before cuts had an identity of their own: of all stages together, hands
+    and corners untold.
+    """
 
     fabric: str
     shape: str
@@ -161,10 +186,13 @@ class OldMark:
     count: int
 
 
-def carried_over(old: Sequence[OldMark], trial: Sequence[Cut], whole: Sequence[Cut]) -> dict[Mark, int]:
+def carried_over(
+    old: Sequence[OldMark], trial: Sequence[Cut], whole: Sequence[Cut]
+) -> dict[Mark, int]:
     """Old ticks as marks: those that the trial block takes are the trial's, the others the rest's.
 
-    A tick that fits several cuts of today is shared out in their order; one that fits none is of no use and is gone.
+    A tick that fits several cuts of today is shared out in their order; one that fits none is of no
+    use and is gone.
     """
     marks: Counter[Mark] = Counter()
     for one in old:
@@ -173,12 +201,19 @@ def carried_over(old: Sequence[OldMark], trial: Sequence[Cut], whole: Sequence[C
             for cut in cuts:
                 if left and _fits(one, cut):
                     taken = min(left, cut.count)
-                    marks[Mark("trial" if stage == "trial" else "rest", cut.what)] += taken * (cut.segments or 1)
+                    marks[Mark("trial" if stage == "trial" else "rest", cut.what)] += taken * (
+                        cut.segments or 1
+                    )
                     left -= taken
     return dict(marks)
 
 
 def _fits(old: OldMark, cut: Cut) -> bool:
-    same = (old.fabric, old.shape, old.height, old.subcut) == (cut.fabric, cut.shape, cut.height, cut.subcut)
+    same = (old.fabric, old.shape, old.height, old.subcut) == (
+        cut.fabric,
+        cut.shape,
+        cut.height,
+        cut.subcut,
+    )
     letters = {purpose.letter for purpose in cut.purposes}
     return same and old.width == cut.width and (old.shape != "template" or old.letter in letters)

@@ -1,4 +1,6 @@
-"""The fabric shelf: what there is of a fabric, in a draft's unit, and what becomes of it when something is cut."""
+"""The fabric shelf: what there is of a fabric, in a draft's unit, and what becomes of it when
+something is cut.
+"""
 
 from __future__ import annotations
 
@@ -11,7 +13,10 @@ from yonk.core.paper import LengthUnit
 from yonk.core.planning import size
 
 CM_TO_AN_INCH = Fraction(254, 100)
-FINEST: dict[LengthUnit, Fraction] = {"in": Fraction(1, 8), "cm": Fraction(1, 10)}  # what is left over is told no finer
+FINEST: dict[LengthUnit, Fraction] = {
+    "in": Fraction(1, 8),
+    "cm": Fraction(1, 10),
+}  # what is left over is told no finer
 
 
 @dataclass(frozen=True)
@@ -48,11 +53,14 @@ def pieces_of(cloth: ShelfCloth, unit: LengthUnit) -> list[Piece]:
 
 
 def after_cutting(cloth: ShelfCloth, plan: ClothPlan, unit: LengthUnit) -> ShelfCloth:
-    """The shelf fabric without the pieces that a plan cuts from and with what is left over, its unit kept.
+    """The shelf fabric without the pieces that a plan cuts from and with what is left over, its
+    unit kept.
 
     What is left over is told a little smaller where the other unit's ruler has no such mark.
     """
-    used = Counter((layout.source.width, layout.source.length) for layout in plan.layouts if not layout.bought)
+    used = Counter(
+        (layout.source.width, layout.source.length) for layout in plan.layouts if not layout.bought
+    )
     rows: Counter[tuple[Fraction, Fraction]] = Counter()
     for row in cloth.pieces:
         here = in_unit(row.width, cloth.unit, unit), in_unit(row.length, cloth.unit, unit)
@@ -62,8 +70,12 @@ def after_cutting(cloth: ShelfCloth, plan: ClothPlan, unit: LengthUnit) -> Shelf
     assert not any(used.values()), "what is cut from the shelf was on it"
     step = FINEST[cloth.unit]
     for piece in plan.leftovers:
-        width, length = (in_unit(side, unit, cloth.unit) // step * step for side in (piece.width, piece.length))
+        width, length = (
+            in_unit(side, unit, cloth.unit) // step * step for side in (piece.width, piece.length)
+        )
         if min(width, length) > 0:
             rows[width, length] += 1
-    pieces = tuple(ShelfPiece(*sides, count) for sides, count in sorted(rows.items(), reverse=True) if count)
+    pieces = tuple(
+        ShelfPiece(*sides, count) for sides, count in sorted(rows.items(), reverse=True) if count
+    )
     return replace(cloth, pieces=pieces)

@@ -15,7 +15,9 @@ from yonk.core.planning import Cut, Plan
 
 @dataclass(frozen=True)
 class Bought:
-    """One cloth to buy: the fabric as a block has it, the shelf's name of it if it is tied, the blocks, and its plan."""
+    """One cloth to buy: the fabric as a block has it, the shelf's name of it if it is tied, the
+    blocks, and its plan.
+    """
 
     fabric: Fabric
     shelf: str
@@ -27,32 +29,44 @@ class Bought:
 def shopping_list(plans: Sequence[Plan], shelf: Mapping[str, ShelfCloth]) -> list[Bought]:
     """What to buy for several blocks.
 
-    Fabrics tied to the same one of the shelf are one cloth; fabrics tied to none are one where name, colour and print
-    are the same. A cloth is laid out in the unit of the first block that uses it, with the narrowest width, the most
-    straightening and the most shrinkage of its blocks.
+    Fabrics tied to the same one of the shelf are one cloth; fabrics tied to none are one where
+    name, colour and print are the same. A cloth is laid out in the unit of the first block that
+    uses it, with the narrowest width, the most straightening and the most shrinkage of its blocks.
     """
     rows: dict[object, list[tuple[Draft, Fabric, list[Cut]]]] = {}
     for plan in plans:
         draft = plan.reading.draft
         for key in dict.fromkeys(cut.fabric for cut in plan.cuts):
             fabric = draft.fabric(key)
-            same = fabric.shelf if fabric.shelf in shelf else (fabric.name, fabric.colour, fabric.print)
+            same = (
+                fabric.shelf
+                if fabric.shelf in shelf
+                else (fabric.name, fabric.colour, fabric.print)
+            )
             cuts = [cut for cut in plan.cuts if cut.fabric == key]
             rows.setdefault(same, []).append((draft, fabric, cuts))
     return [_bought(row, shelf) for row in rows.values()]
 
 
-def _bought(row: Sequence[tuple[Draft, Fabric, list[Cut]]], shelf: Mapping[str, ShelfCloth]) -> Bought:
+def _bought(
+    row: Sequence[tuple[Draft, Fabric, list[Cut]]], shelf: Mapping[str, ShelfCloth]
+) -> Bought:
     first, fabric, _ = row[0]
     unit = first.unit
     cuts = [in_units_of(cut, draft.unit, unit) for draft, _, own in row for cut in own]
     tied = shelf.get(fabric.shelf)
     on_hand: list[Piece] = pieces_of(tied, unit) if tied else []
     cloth = plan_cloth(
-        fabric.key, cuts, _bolt([draft for draft, _, _ in row], unit), unit, upright=fabric.print == "directional",
+        fabric.key,
+        cuts,
+        _bolt([draft for draft, _, _ in row], unit),
+        unit,
+        upright=fabric.print == "directional",
         on_hand=on_hand,
-    )  # fmt: skip
-    return Bought(fabric, fabric.shelf if tied else "", tuple(draft.name for draft, _, _ in row), unit, cloth)
+    )
+    return Bought(
+        fabric, fabric.shelf if tied else "", tuple(draft.name for draft, _, _ in row), unit, cloth
+    )
 
 
 def _bolt(drafts: Iterable[Draft], unit: LengthUnit) -> Bolt:
@@ -73,9 +87,13 @@ def in_units_of(cut: Cut, unit: LengthUnit, to: LengthUnit) -> Cut:
 
     what = cut.what
     return replace(
-        cut, width=there(cut.width), squaring=there(cut.squaring),
+        cut,
+        width=there(cut.width),
+        squaring=there(cut.squaring),
         what=replace(
-            what, width=there(what.width), height=there(what.height),
+            what,
+            width=there(what.width),
+            height=there(what.height),
             segment=there(what.segment) if what.segment else None,
         ),
-    )  # fmt: skip
+    )

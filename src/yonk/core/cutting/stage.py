@@ -22,12 +22,17 @@ class Cutting:
 
 
 def plan_cutting(
-    draft: Draft, stage: StageName, on_hand: Mapping[str, Sequence[Piece]] | None = None, booked: Done | None = None
+    draft: Draft,
+    stage: StageName,
+    on_hand: Mapping[str, Sequence[Piece]] | None = None,
+    booked: Done | None = None,
 ) -> Cutting:
-    """How each fabric of a draft is cut in a stage; `on_hand` has the pieces there are, by the shelf's name of a fabric.
+    """How each fabric of a draft is cut in a stage; `on_hand` has the pieces there are, by the
+    shelf's name of a fabric.
 
-    Fabrics tied to the same one of the shelf are cut one after the other, from what the ones before have left. What is
-    `booked` was cut and its cloth taken off the shelf before; it is on the list, but on no cloth.
+    Fabrics tied to the same one of the shelf are cut one after the other, from what the ones before
+    have left. What is `booked` was cut and its cloth taken off the shelf before; it is on the list,
+    but on no cloth.
     """
     plan = plan_stage(draft, stage)
     left = {name: list(pieces) for name, pieces in (on_hand or {}).items()}
@@ -36,9 +41,14 @@ def plan_cutting(
         fabric = draft.fabric(key)
         cuts = [cut for cut in plan.cuts if cut.fabric == key]
         cloth = plan_cloth(
-            key, not_booked(cuts, booked or {}, stage), bolt_of(draft), draft.unit,
-            upright=fabric.print == "directional", on_hand=left.get(fabric.shelf, ()), keep=draft.making.keep,
-        )  # fmt: skip
+            key,
+            not_booked(cuts, booked or {}, stage),
+            bolt_of(draft),
+            draft.unit,
+            upright=fabric.print == "directional",
+            on_hand=left.get(fabric.shelf, ()),
+            keep=draft.making.keep,
+        )
         for layout in cloth.layouts:
             if not layout.bought:
                 left[fabric.shelf].remove(layout.source)
@@ -48,7 +58,9 @@ def plan_cutting(
 
 @dataclass(frozen=True)
 class Changed:
-    """What a changed draft makes of what is cut: cuts that are of no use any more, and those of which more is wanted."""
+    """What a changed draft makes of what is cut: cuts that are of no use any more, and those of
+    which more is wanted.
+    """
 
     useless: tuple[Standing, ...]
     still: tuple[Standing, ...]
@@ -60,7 +72,9 @@ def changed(cutting: Cutting, done: Done) -> Changed:
         return Changed((), ())
     staged = [*plan_stage(cutting.draft, "trial").cuts, *plan_stage(cutting.draft, "rest").cuts]
     whole, known = plan_stage(cutting.draft, "all").cuts, cut_so_far(done, "all")
-    still = [one for one in standings(whole, known) if one.done and one.still and cutting.stage == "all"]
+    still = [
+        one for one in standings(whole, known) if one.done and one.still and cutting.stage == "all"
+    ]
     return Changed(tuple(of_no_use(whole, staged, known)), tuple(still))
 
 

@@ -1,9 +1,10 @@
 """Strips: laying rectangles on one piece of cloth so that hands can cut them.
 
-Three stages and no more: strips across the whole cloth, the widest first; each strip crosscut into columns; each column
-cut again where several pieces fit one above the other, and a narrower one below them trimmed. No cut stops in the middle
-of the cloth. What goes into a strip is found by a knapsack over its width; whole plans are made in several ways and the
-shortest is kept, among them plain first-fit strips, so that none is ever longer than those.
+Three stages and no more: strips across the whole cloth, the widest first; each strip crosscut into
+columns; each column cut again where several pieces fit one above the other, and a narrower one
+below them trimmed. No cut stops in the middle of the cloth. What goes into a strip is found by a
+knapsack over its width; whole plans are made in several ways and the shortest is kept, among them
+plain first-fit strips, so that none is ever longer than those.
 
 Lengths here are whole numbers of a fine grid.
 """
@@ -20,7 +21,9 @@ import numpy as np
 
 @dataclass(frozen=True)
 class Wanted:
-    """So many alike rectangles: `width` across the cloth, `height` along it; turned only where they may be."""
+    """So many alike rectangles: `width` across the cloth, `height` along it; turned only where they
+    may be.
+    """
 
     key: int
     width: int
@@ -31,7 +34,9 @@ class Wanted:
 
 @dataclass(frozen=True)
 class Column:
-    """A crosscut of a strip: `count` pieces of `height` one above the other; `below` them others, no wider."""
+    """A crosscut of a strip: `count` pieces of `height` one above the other; `below` them others,
+    no wider.
+    """
 
     key: int
     width: int
@@ -93,7 +98,8 @@ class _Left:
     def fill(self, width: int, height: int) -> Strip:
         """The strip of a height that uses the most cloth.
 
-        What was the fullest stays it as long as there are pieces for it, since there are never more than before.
+        What was the fullest stays it as long as there are pieces for it, since there are never more
+        than before.
         """
         known = self._filled.get((width, height))
         if known is None or any(self.counts[key] < count for key, count in known.pieces.items()):
@@ -106,13 +112,14 @@ def lay_strips(
 ) -> tuple[list[Strip], Counter[int]]:
     """Strips, the widest first, for all that is wanted, and how many of each found no room.
 
-    Without a `length` the cloth is as long as need be; then only what is wider than the cloth finds no room. A `quick`
-    answer tries fewer plans.
+    Without a `length` the cloth is as long as need be; then only what is wider than the cloth finds
+    no room. A `quick` answer tries fewer plans.
     """
     fitting = [one for one in wanted if fits(one, width, length)]
     misfits = Counter({one.key: one.count for one in wanted if not fits(one, width, length)})
     plans = [
-        _laid(fitting, width, choice) for choice in (CHOICES[:1] if quick or len(fitting) > MANY_KINDS else CHOICES)
+        _laid(fitting, width, choice)
+        for choice in (CHOICES[:1] if quick or len(fitting) > MANY_KINDS else CHOICES)
     ]
     plans.append(first_fit(fitting, width))
     best = min(plans, key=lambda plan: sum(strip.height for strip in plan))
@@ -122,8 +129,12 @@ def lay_strips(
     return _within(best, length, misfits)
 
 
-def _within(strips: list[Strip], length: int, misfits: Counter[int]) -> tuple[list[Strip], Counter[int]]:
-    """The strips that a length has room for, the fullest first; the pieces of the others find none."""
+def _within(
+    strips: list[Strip], length: int, misfits: Counter[int]
+) -> tuple[list[Strip], Counter[int]]:
+    """The strips that a length has room for, the fullest first; the pieces of the others find
+    none.
+    """
     kept: list[Strip] = []
     for strip in sorted(strips, key=lambda one: -_area(one) / one.height):
         if strip.height <= length:
@@ -143,7 +154,9 @@ def fits(one: Wanted, width: int, length: int | None) -> bool:
 
 def _ways(one: Wanted, width: int) -> list[tuple[int, int]]:
     """Across and along, as it may lie on the cloth."""
-    ways = [(one.width, one.height)] + ([(one.height, one.width)] if one.turnable and one.width != one.height else [])
+    ways = [(one.width, one.height)] + (
+        [(one.height, one.width)] if one.turnable and one.width != one.height else []
+    )
     return [way for way in ways if way[0] <= width]
 
 
@@ -173,15 +186,21 @@ def _fullest_first(left: _Left, width: int) -> Strip:
     """The fullest strip of any height, unless the tallest piece's own is nearly as full."""
     heights = {high for one in left.alive() for _, high in _ways(one, width)}
     filled = [left.fill(width, high) for high in heights]
-    return max(filled, key=lambda strip: (round(_area(strip) / strip.height / width, 3), strip.height))
+    return max(
+        filled, key=lambda strip: (round(_area(strip) / strip.height / width, 3), strip.height)
+    )
 
 
 def _fullest_of_the_tall(left: _Left, width: int) -> Strip:
     """The fullest of the strips that take the tallest piece."""
     must = _must(left, width)
-    heights = {high for one in left.alive() for _, high in _ways(one, width) if must <= high <= 2 * must}
+    heights = {
+        high for one in left.alive() for _, high in _ways(one, width) if must <= high <= 2 * must
+    }
     tall = [left.fill(width, high) for high in heights]
-    return max(tall, key=lambda strip: (round(_area(strip) / strip.height / width, 3), -strip.height))
+    return max(
+        tall, key=lambda strip: (round(_area(strip) / strip.height / width, 3), -strip.height)
+    )
 
 
 def _rows_of_one(left: _Left, width: int) -> Strip:
@@ -202,7 +221,9 @@ CHOICES: tuple[Choice, ...] = (_tallest_first, _fullest_first, _fullest_of_the_t
 
 def fill(kinds: Sequence[Wanted], counts: Mapping[int, int], width: int, height: int) -> Strip:
     """The strip of a height that uses the most cloth: a knapsack of columns over the width."""
-    options: list[tuple[Column, int, int]] = []  # a column, so many of them together, and their value
+    options: list[
+        tuple[Column, int, int]
+    ] = []  # a column, so many of them together, and their value
     for one in kinds:
         lying = [(w, h) for w, h in _ways(one, width) if h <= height]
         if not lying:
@@ -216,13 +237,20 @@ def fill(kinds: Sequence[Wanted], counts: Mapping[int, int], width: int, height:
 
 
 def _stacked(
-    columns: Sequence[Column], kinds: Sequence[Wanted], counts: Mapping[int, int], width: int, height: int
+    columns: Sequence[Column],
+    kinds: Sequence[Wanted],
+    counts: Mapping[int, int],
+    width: int,
+    height: int,
 ) -> tuple[Column, ...]:
-    """The columns with what room is left below their pieces used for others that are still wanted, the largest first."""
+    """The columns with what room is left below their pieces used for others that are still wanted,
+    the largest first.
+    """
     left = Counter({one.key: counts[one.key] for one in kinds})
     left.subtract(Strip(height, tuple(columns)).pieces)
     ways = sorted(
-        ((wide * high, wide, high, one.key) for one in kinds for wide, high in _ways(one, width)), reverse=True
+        ((wide * high, wide, high, one.key) for one in kinds for wide, high in _ways(one, width)),
+        reverse=True,
     )
     filled = []
     for column in columns:
@@ -236,8 +264,12 @@ def _stacked(
     return tuple(filled)
 
 
-def _copies(key: int, wide: int, high: int, stack: int, count: int, width: int) -> list[tuple[Column, int, int]]:
-    """Columns of a kind in bundles of 1, 2, 4 …, so that any number of them can be made up; and one of the rest."""
+def _copies(
+    key: int, wide: int, high: int, stack: int, count: int, width: int
+) -> list[tuple[Column, int, int]]:
+    """Columns of a kind in bundles of 1, 2, 4 …, so that any number of them can be made up; and one
+    of the rest.
+    """
     options = []
     columns, rest = min(count // stack, width // wide), count % stack
     bundle = 1
@@ -251,7 +283,9 @@ def _copies(key: int, wide: int, high: int, stack: int, count: int, width: int) 
 
 
 def _knapsack(options: Sequence[tuple[Column, int, int]], width: int) -> tuple[Column, ...]:
-    width = min(width, sum(column.width * copies for column, copies, _ in options))  # no wider than all of them
+    width = min(
+        width, sum(column.width * copies for column, copies, _ in options)
+    )  # no wider than all of them
     best = np.zeros(width + 1, dtype=np.int64)
     taken = np.zeros((len(options), width + 1), dtype=bool)
     for number, (column, copies, value) in enumerate(options):
@@ -268,7 +302,11 @@ def _knapsack(options: Sequence[tuple[Column, int, int]], width: int) -> tuple[C
             column, copies, _ = options[number]
             columns += [column] * copies
             room -= column.width * copies
-    return tuple(sorted(columns, key=lambda column: (-column.height * column.count, -column.width, column.key)))
+    return tuple(
+        sorted(
+            columns, key=lambda column: (-column.height * column.count, -column.width, column.key)
+        )
+    )
 
 
 @dataclass
@@ -282,9 +320,11 @@ class _Run:
 
 
 def first_fit(wanted: Sequence[Wanted], width: int) -> list[Strip]:
-    """Plain first-fit strips: the tallest first, each piece into the first strip that has room for it.
+    """Plain first-fit strips: the tallest first, each piece into the first strip that has room for
+    it.
 
-    Strips that are filled alike are worked on together, so that a thousand blocks take no longer than one.
+    Strips that are filled alike are worked on together, so that a thousand blocks take no longer
+    than one.
     """
     kinds = [(*min(_ways(one, width), key=lambda way: way[1]), one) for one in wanted if one.count]
     runs: list[_Run] = []
@@ -310,19 +350,26 @@ def first_fit(wanted: Sequence[Wanted], width: int) -> list[Strip]:
 
 def _filled(run: _Run, column: Column, times: int, each: int) -> list[_Run]:
     """So many strips of a run with so many columns more in each."""
-    return [_Run(run.height, run.room - column.width * each, run.columns + (column,) * each, times)] if times else []
+    return (
+        [_Run(run.height, run.room - column.width * each, run.columns + (column,) * each, times)]
+        if times
+        else []
+    )
 
 
 def lower_bound(wanted: Sequence[Wanted], width: int) -> int:
     """A length below which no layout at all can be, cut by hand or not.
 
-    Two bounds, the greater counts. Cloth: the area of all pieces over the width. Squares: a piece holds
-    ⌊w/s⌋·⌊h/s⌋ squares of side s, whatever way it lies, and a cloth of width W and length L holds at most ⌊W/s⌋·⌊L/s⌋
-    of them, since a lattice of points s apart can be shifted so that just so many of its points lie on the cloth, and
-    every square has one of them; so L is at least s times the squares over ⌊W/s⌋, rounded up.
+    Two bounds, the greater counts. Cloth: the area of all pieces over the width. Squares: a piece
+    holds ⌊w/s⌋·⌊h/s⌋ squares of side s, whatever way it lies, and a cloth of width W and length L
+    holds at most ⌊W/s⌋·⌊L/s⌋ of them, since a lattice of points s apart can be shifted so that just
+    so many of its points lie on the cloth, and every square has one of them; so L is at least s
+    times the squares over ⌊W/s⌋, rounded up.
     """
     bound = -(-sum(one.width * one.height * one.count for one in wanted) // width)
-    for side in sorted({min(one.width, one.height) for one in wanted if min(one.width, one.height) <= width}):
+    for side in sorted(
+        {min(one.width, one.height) for one in wanted if min(one.width, one.height) <= width}
+    ):
         squares = sum((one.width // side) * (one.height // side) * one.count for one in wanted)
         bound = max(bound, side * -(-squares // (width // side)))
     return bound

@@ -1,4 +1,6 @@
-"""Templates: the patches' true shapes with seam line, cut line and grain, for what a ruler cannot cut or by choice."""
+"""Templates: the patches' true shapes with seam line, cut line and grain, for what a ruler cannot
+cut or by choice.
+"""
 
 from __future__ import annotations
 
@@ -15,10 +17,11 @@ Outline = tuple[tuple[float, float], ...]
 
 @dataclass(frozen=True)
 class Template:
-    """A patch at true size, in the draft's unit, from the top left corner of its cut line's upright box.
+    """A patch at true size, in the draft's unit, from the top left corner of its cut line's upright
+    box.
 
-    `counts` is how many are wanted of each fabric over all blocks; `grain` where the straight grain runs, as it lies in
-    the block: upright.
+    `counts` is how many are wanted of each fabric over all blocks; `grain` where the straight grain
+    runs, as it lies in the block: upright.
     """
 
     letter: str
@@ -31,7 +34,9 @@ class Template:
 
 def templates_of(plan: Plan) -> list[Template]:
     """The templates that the cuts need; where a ruler cuts everything, one for every letter."""
-    needed = {purpose.letter for cut in plan.cuts if cut.shape == "template" for purpose in cut.purposes}
+    needed = {
+        purpose.letter for cut in plan.cuts if cut.shape == "template" for purpose in cut.purposes
+    }
     drawing, draft = plan.reading.drawing, plan.reading.draft
     wanted: dict[str, dict[str, int]] = {}
     first: dict[str, int] = {}
@@ -46,12 +51,21 @@ def templates_of(plan: Plan) -> list[Template]:
     for letter, face in first.items():
         if needed and letter not in needed:
             continue
-        polygon = shapely.affinity.scale(drawing.polygons[face], 1 / drawing.scale, 1 / drawing.scale, origin=(0, 0))
+        polygon = shapely.affinity.scale(
+            drawing.polygons[face], 1 / drawing.scale, 1 / drawing.scale, origin=(0, 0)
+        )
         grown = polygon.buffer(seam, join_style="mitre", mitre_limit=POINTS_CUT_OFF_AT)
         left, top, right, bottom = grown.bounds
         names = tuple((draft.fabric(key).name, count) for key, count in wanted[letter].items())
         out.append(
-            Template(letter, _moved(grown, left, top), _moved(polygon, left, top), right - left, bottom - top, names)
+            Template(
+                letter,
+                _moved(grown, left, top),
+                _moved(polygon, left, top),
+                right - left,
+                bottom - top,
+                names,
+            )
         )
     return out
 

@@ -3,7 +3,14 @@
 from yonk.core.drawing.assembly import Node, Piece, Region, Whole, block_region, take_apart, wholes
 from yonk.core.drawing.faces import Drawing, Face, Ring, Spot, draw, grid_point_inside, work_in
 from yonk.core.drawing.motif import Motif, Span, lay, lift
-from yonk.core.drawing.patches import Patch, ShapeName, fabrics_of, lengths, paint_faces, read_patches
+from yonk.core.drawing.patches import (
+    Patch,
+    ShapeName,
+    fabrics_of,
+    lengths,
+    paint_faces,
+    read_patches,
+)
 from yonk.core.drawing.set_in import set_in_pieces
 
 __all__ = [

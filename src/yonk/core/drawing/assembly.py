@@ -1,8 +1,9 @@
 """Assembly: how a block comes apart along straight seams into units.
 
-A region is a rectangle of the finished block, looked at in its own frame: upright, or turned by 45° when it stands on
-point. `take_apart` carries out the rules: a region that is a known unit stays whole; one that straight seams cross in
-both directions comes apart into its cells in one go; one crossed in one direction comes apart into its bands.
+A region is a rectangle of the finished block, looked at in its own frame: upright, or turned by 45°
+when it stands on point. `take_apart` carries out the rules: a region that is a known unit stays
+whole; one that straight seams cross in both directions comes apart into its cells in one go; one
+crossed in one direction comes apart into its bands.
 """
 
 from __future__ import annotations
@@ -23,7 +24,9 @@ Known = TypeVar("Known")
 
 @dataclass(frozen=True)
 class Piece:
-    """A face inside a region: its number in the drawing and its outline in the region's frame, from its corner."""
+    """A face inside a region: its number in the drawing and its outline in the region's frame, from
+    its corner.
+    """
 
     face: int
     ring: Ring
@@ -35,20 +38,29 @@ class Piece:
         if self.fills_its_box:
             return *self.ring[0], *self.ring[2]
         down = [y for _, y in self.ring]
-        return self.ring[0][0], min(down), max([x for x, _ in self.ring]), max(down)  # a ring begins at its least spot
+        return (
+            self.ring[0][0],
+            min(down),
+            max([x for x, _ in self.ring]),
+            max(down),
+        )  # a ring begins at its least spot
 
     @property
     def fills_its_box(self) -> bool:
         """Whether it is a plain square or rectangle along the region's sides."""
         if len(self.ring) != 4 or self.holes:
             return False
-        (left, top), (right, level), (edge, bottom), (begin, under) = self.ring  # clockwise from the top left
+        (left, top), (right, level), (edge, bottom), (begin, under) = (
+            self.ring
+        )  # clockwise from the top left
         return top == level and right == edge and bottom == under and left == begin
 
 
 @dataclass(frozen=True)
 class Region:
-    """A rectangle of the block in a frame turned by `turns` × 45°. Sizes are in the frame's steps."""
+    """A rectangle of the block in a frame turned by `turns` × 45°. Sizes are in the frame's
+    steps.
+    """
 
     pieces: tuple[Piece, ...]
     width: int
@@ -87,9 +99,13 @@ class Region:
 
     def numbered_anew(self) -> Region:
         """The region upright, with its pieces numbered from nought, whatever faces they are."""
-        pieces = tuple([Piece(number, piece.ring, piece.holes) for number, piece in enumerate(self.pieces)])
+        pieces = tuple(
+            [Piece(number, piece.ring, piece.holes) for number, piece in enumerate(self.pieces)]
+        )
         same = Region(pieces, self.width, self.height)
-        same.__dict__.update(boxes=self.boxes, plain=self.plain)  # of the same rings; there may be thousands
+        same.__dict__.update(
+            boxes=self.boxes, plain=self.plain
+        )  # of the same rings; there may be thousands
         return same
 
     def cells(self) -> tuple[Region, ...]:
@@ -99,7 +115,9 @@ class Region:
         for piece, (left, top, _, _) in zip(self.pieces, self.boxes, strict=True):
             members[bisect_right(down, top) - 1, bisect_right(across, left) - 1].append(piece)
         return tuple(
-            self.part(members[row, column], across[column], down[row], across[column + 1], down[row + 1])
+            self.part(
+                members[row, column], across[column], down[row], across[column + 1], down[row + 1]
+            )
             for row in range(len(down) - 1)
             for column in range(len(across) - 1)
         )
@@ -107,7 +125,11 @@ class Region:
     def part(self, pieces: Sequence[Piece], left: int, top: int, right: int, bottom: int) -> Region:
         """A rectangle of this region that holds `pieces`, as a region of its own."""
         moved = [
-            Piece(piece.face, _moved(piece.ring, left, top), tuple([_moved(hole, left, top) for hole in piece.holes]))
+            Piece(
+                piece.face,
+                _moved(piece.ring, left, top),
+                tuple([_moved(hole, left, top) for hole in piece.holes]),
+            )
             for piece in pieces
         ]
         moved.sort(key=_ring)
@@ -116,7 +138,8 @@ class Region:
     def on_its_point(self, pieces: Sequence[Piece]) -> Region:
         """The square that stands on point inside this square region, in a frame turned by 45°."""
         turned = tuple(
-            Piece(piece.face, _quartered(piece.ring), tuple(map(_quartered, piece.holes))) for piece in pieces
+            Piece(piece.face, _quartered(piece.ring), tuple(map(_quartered, piece.holes)))
+            for piece in pieces
         )
         half = self.width // 2  # whole: the middles of the sides are corners of pieces
         inner = Region(turned, self.width, self.width, self.turns + 1)
@@ -129,14 +152,25 @@ class Region:
             return self._changed(lambda x, y: (high - y, x), high, wide, mirrored=False)
         if quarters == 2:
             return self._changed(lambda x, y: (wide - x, high - y), wide, high, mirrored=False)
-        return self._changed(lambda x, y: (y, wide - x), high, wide, mirrored=False) if quarters else self
+        return (
+            self._changed(lambda x, y: (y, wide - x), high, wide, mirrored=False)
+            if quarters
+            else self
+        )
 
     def mirrored(self) -> Region:
         """The same region as a mirror shows it, left for right."""
-        return self._changed(lambda x, y: (self.width - x, y), self.width, self.height, mirrored=True)
+        return self._changed(
+            lambda x, y: (self.width - x, y), self.width, self.height, mirrored=True
+        )
 
     def _changed(
-        self, change: Callable[[int, int], tuple[int, int]], width: int, height: int, *, mirrored: bool
+        self,
+        change: Callable[[int, int], tuple[int, int]],
+        width: int,
+        height: int,
+        *,
+        mirrored: bool,
     ) -> Region:
         def ring(old: Ring) -> Ring:
             new = [change(x, y) for x, y in old]
@@ -149,7 +183,9 @@ class Region:
             Piece(piece.face, ring(piece.ring), tuple(sorted(ring(hole) for hole in piece.holes)))
             for piece in self.pieces
         ]
-        return Region(tuple(sorted(pieces, key=lambda piece: piece.ring)), width, height, self.turns)
+        return Region(
+            tuple(sorted(pieces, key=lambda piece: piece.ring)), width, height, self.turns
+        )
 
     def length(self, steps: int, scale: Rational) -> Length:
         """A stretch along the frame, in the draft's unit."""
@@ -159,7 +195,9 @@ class Region:
 
 @dataclass(frozen=True)
 class Whole(Generic[Known]):
-    """A region that stays whole, with what it was known as and, in its middle, what is assembled before it."""
+    """A region that stays whole, with what it was known as and, in its middle, what is assembled
+    before it.
+    """
 
     region: Region
     known: Known
@@ -182,17 +220,21 @@ Node = Whole[Known] | Cells[Known]
 def block_region(drawing: Drawing) -> Region:
     """The whole block as a region."""
     across, down = drawing.ruling.across[-1], drawing.ruling.down[-1]
-    pieces = sorted((Piece(index, face.ring, face.holes) for index, face in enumerate(drawing.faces)), key=_ring)
+    pieces = sorted(
+        (Piece(index, face.ring, face.holes) for index, face in enumerate(drawing.faces)), key=_ring
+    )
     return Region(tuple(pieces), int(across * drawing.scale), int(down * drawing.scale))
 
 
 def take_apart(
-    region: Region, know: Callable[[Region], tuple[Known, Region | None] | None], rest: Callable[[Region], Known]
+    region: Region,
+    know: Callable[[Region], tuple[Known, Region | None] | None],
+    rest: Callable[[Region], Known],
 ) -> Node[Known]:
     """Take a region apart.
 
-    `know` says what a region is, with the region in its middle that is assembled first, or None; `rest` names what
-    neither is known nor comes apart.
+    `know` says what a region is, with the region in its middle that is assembled first, or None;
+    `rest` names what neither is known nor comes apart.
     """
     answer = know(region)
     if answer:

@@ -1,9 +1,10 @@
 """The seams as a planar subdivision: which patches the drawing divides the block into.
 
-Everything lies on a lattice of whole numbers fine enough for every seam end and every crossing, so that later rooms
-compare places exactly. Shapely finds the faces; its answer is read back to the lattice. Only where hundreds of seams cross
-at all angles, no lattice that a machine could work on holds every crossing: then it is as fine as can be, and crossings
-between its points move to the nearest, by less than a billionth of the block.
+Everything lies on a lattice of whole numbers fine enough for every seam end and every crossing, so
+that later rooms compare places exactly. Shapely finds the faces; its answer is read back to the
+lattice. Only where hundreds of seams cross at all angles, no lattice that a machine could work on
+holds every crossing: then it is as fine as can be, and crossings between its points move to the
+nearest, by less than a billionth of the block.
 """
 
 from __future__ import annotations
@@ -40,7 +41,9 @@ _MOVED = 4.0  # steps that a crossing may lie off its seams there
 
 @dataclass(frozen=True)
 class Face:
-    """One patch of the finished block on the lattice: its outline (clockwise as seen, no straight corners), and holes."""
+    """One patch of the finished block on the lattice: its outline (clockwise as seen, no straight
+    corners), and holes.
+    """
 
     ring: Ring
     holes: tuple[Ring, ...] = ()
@@ -59,7 +62,9 @@ class Face:
 
 @dataclass(frozen=True)
 class Drawing:
-    """A draft's faces. `scale` is how many lattice steps make one unit of length; `neighbours` share a seam."""
+    """A draft's faces. `scale` is how many lattice steps make one unit of length; `neighbours`
+    share a seam.
+    """
 
     ruling: Ruling
     scale: int
@@ -71,11 +76,14 @@ class Drawing:
 
     def inner_edges(self) -> list[Stretch]:
         """The stretches of seam between crossings, without the block's outline."""
-        right, bottom = (int(lines[-1] * self.scale) for lines in (self.ruling.across, self.ruling.down))
+        right, bottom = (
+            int(lines[-1] * self.scale) for lines in (self.ruling.across, self.ruling.down)
+        )
         return [
             (a, b)
             for a, b in self.edges
-            if not (a[0] == b[0] and a[0] in (0, right)) and not (a[1] == b[1] and a[1] in (0, bottom))
+            if not (a[0] == b[0] and a[0] in (0, right))
+            and not (a[1] == b[1] and a[1] in (0, bottom))
         ]
 
     def to_lattice(self, point: Point) -> tuple[Fraction, Fraction]:
@@ -88,7 +96,8 @@ class Drawing:
         return self.ruling.count((Fraction(spot[0]) / self.scale, Fraction(spot[1]) / self.scale))
 
     def faces_at(self, points: Sequence[Point]) -> list[int | None]:
-        """For each point (in columns and rows) the face that holds it, or None for a point on a seam or outside.
+        """For each point (in columns and rows) the face that holds it, or None for a point on a
+        seam or outside.
 
         Floats decide where a point is well clear of every seam, exact arithmetic where it is not.
         """
@@ -108,10 +117,14 @@ class Drawing:
         down = self._lattice_floats([y for _, y in points], self.ruling.place_down)
         spots = shapely.points(across, down)
         asked, hit = self._tree.query(spots, predicate="intersects")
-        clear = shapely.distance(spots[asked], self._outlines[hit]) > 1e-6 * (1 + max(across) + max(down))
+        clear = shapely.distance(spots[asked], self._outlines[hit]) > 1e-6 * (
+            1 + max(across) + max(down)
+        )
         found: list[int | None] = [None] * len(points)
         sure = [False] * len(points)
-        for question, face, surely in zip(asked.tolist(), hit.tolist(), clear.tolist(), strict=True):
+        for question, face, surely in zip(
+            asked.tolist(), hit.tolist(), clear.tolist(), strict=True
+        ):
             if surely:
                 found[question], sure[question] = face, True
         for question, point in enumerate(points):
@@ -119,7 +132,9 @@ class Drawing:
                 found[question] = self._find_exactly(spots[question], point)
         return found
 
-    def _lattice_floats(self, axis: Sequence[Fraction], place: Callable[[Fraction], Fraction]) -> list[float]:
+    def _lattice_floats(
+        self, axis: Sequence[Fraction], place: Callable[[Fraction], Fraction]
+    ) -> list[float]:
         known, counts = _places(axis, place)
         floats = {count: float(length * self.scale) for count, length in known.items()}
         return [floats[count] for count in counts]
@@ -150,12 +165,14 @@ class Drawing:
 def draw(draft: Draft) -> Drawing:
     """The faces of a draft's seams, with the block's outline as a seam.
 
-    Seams may cross, overlap and continue each other: lines that lie on each other are joined first, so the answer
-    does not depend on how the drawing was cut into seams. Raises `DraftError` when it has too many crossings or
-    patches to work on.
+    Seams may cross, overlap and continue each other: lines that lie on each other are joined first,
+    so the answer does not depend on how the drawing was cut into seams. Raises `DraftError` when it
+    has too many crossings or patches to work on.
     """
     ruling = Ruling.of(draft)
-    for seams, lines, drawing in tuple(_LATEST):  # compared, not hashed: to hash thousands of fractions takes longer
+    for seams, lines, drawing in tuple(
+        _LATEST
+    ):  # compared, not hashed: to hash thousands of fractions takes longer
         if (seams is draft.seams or seams == draft.seams) and lines == ruling:
             return drawing
     drawing = _draw(ruling, draft.seams)
@@ -174,7 +191,9 @@ def _draw(ruling: Ruling, drawn: tuple[Seam, ...]) -> Drawing:
     edges = _cut_apart([_scaled(line, finer) for line in lines], crossings)
     faces, loose, neighbours, polygons = _faces(edges, exact)
     if len(faces) > MOST_PATCHES:
-        raise DraftError("seams", f"divide the block into {len(faces)} patches; {MOST_PATCHES} is the most")
+        raise DraftError(
+            "seams", f"divide the block into {len(faces)} patches; {MOST_PATCHES} is the most"
+        )
     return Drawing(ruling, scale, tuple(faces), tuple(loose), neighbours, polygons, tuple(edges))
 
 
@@ -200,11 +219,15 @@ def work_in(seams: Sequence[Seam]) -> int:
 
 def holds(face: Face, spot: tuple[Fraction | int, Fraction | int]) -> bool:
     """Whether a spot lies strictly inside a face, by exact arithmetic."""
-    return _inside(face.ring, spot) is True and all(_inside(hole, spot) is False for hole in face.holes)
+    return _inside(face.ring, spot) is True and all(
+        _inside(hole, spot) is False for hole in face.holes
+    )
 
 
 def grid_point_inside(drawing: Drawing, face: Face) -> Point:
-    """A point (in columns and rows) strictly inside a face, in small fractions where there is room."""
+    """A point (in columns and rows) strictly inside a face, in small fractions where there is
+    room.
+    """
     found = shapely.point_on_surface(_polygon(face))
     middle = _centroid(face.ring)
     for spot in (middle, (Fraction(found.x), Fraction(found.y))):
@@ -221,7 +244,9 @@ def _polygon(face: Face) -> shapely.Polygon:
 
 
 def _centroid(ring: Ring) -> tuple[Fraction, Fraction]:
-    return Fraction(sum(x for x, _ in ring), len(ring)), Fraction(sum(y for _, y in ring), len(ring))
+    return Fraction(sum(x for x, _ in ring), len(ring)), Fraction(
+        sum(y for _, y in ring), len(ring)
+    )
 
 
 def _inside(ring: Ring, spot: tuple[Fraction | int, Fraction | int]) -> bool | None:
@@ -249,13 +274,17 @@ def _twice_area(ring: Ring) -> int:
 
 
 def _on_lattice(ruling: Ruling, seams: Sequence[Seam]) -> tuple[int, list[Stretch], Spot]:
-    """The seams in whole lattice steps, how many steps make a unit of length, and the block's far corner."""
+    """The seams in whole lattice steps, how many steps make a unit of length, and the block's far
+    corner.
+    """
     axes = [[point[axis] for seam in seams for point in seam] for axis in (0, 1)]
     axes[0].append(Fraction(len(ruling.across) - 1))
     axes[1].append(Fraction(len(ruling.down) - 1))
     places = [_places(axes[0], ruling.place_across), _places(axes[1], ruling.place_down)]
     largest = max(ruling.across[-1], ruling.down[-1])
-    scale, _ = _lattice({length.denominator for known, _ in places for length in known.values()}, largest)
+    scale, _ = _lattice(
+        {length.denominator for known, _ in places for length in known.values()}, largest
+    )
     edges = lcm(ruling.across[-1].denominator, ruling.down[-1].denominator)
     scale = lcm(scale, edges)
     across, down = (
@@ -287,8 +316,12 @@ def _lattice(denominators: set[int], reach: Fraction | int) -> tuple[int, bool]:
     return fine * max(1, int(_COARSE_STEPS / (fine * reach))), False
 
 
-def _places(axis: Sequence[Fraction], place: Callable[[Fraction], Fraction]) -> tuple[dict[int, Fraction], list[int]]:
-    """Where each different coordinate lies, keyed by whole parts of a cell, and the key of every coordinate."""
+def _places(
+    axis: Sequence[Fraction], place: Callable[[Fraction], Fraction]
+) -> tuple[dict[int, Fraction], list[int]]:
+    """Where each different coordinate lies, keyed by whole parts of a cell, and the key of every
+    coordinate.
+    """
     parts = lcm(*{at.denominator for at in axis})
     counts = [at.numerator * (parts // at.denominator) for at in axis]
     return {count: place(Fraction(count, parts)) for count in set(counts)}, counts
@@ -298,8 +331,11 @@ def _join(seams: Iterable[Stretch], corner: Spot) -> list[Stretch]:
     """Seams that lie on one line and touch, joined; with the outline of the block."""
     right, bottom = corner
     outline = [
-        ((0, 0), (right, 0)), ((right, 0), (right, bottom)), ((0, bottom), (right, bottom)), ((0, 0), (0, bottom)),
-    ]  # fmt: skip
+        ((0, 0), (right, 0)),
+        ((right, 0), (right, bottom)),
+        ((0, bottom), (right, bottom)),
+        ((0, 0), (0, bottom)),
+    ]
     lines: dict[tuple[int, int, int], list[Stretch]] = defaultdict(list)
     for a, b in (*seams, *outline):
         low, high = sorted((a, b))
@@ -316,14 +352,18 @@ def _scaled(line: Stretch, by: int) -> Stretch:
 
 
 def _crossings(lines: Sequence[Stretch]) -> tuple[list[tuple[int, int, Spot]], int, bool]:
-    """Where lines meet, as (line, other line, spot) on a lattice finer by the second answer; and whether exactly."""
+    """Where lines meet, as (line, other line, spot) on a lattice finer by the second answer; and
+    whether exactly.
+    """
     reach = max(abs(part) for line in lines for spot in line for part in spot)
     ends = np.array(lines, dtype=np.int64 if reach < _SAFE_INT64 else object).reshape(-1, 4)
     start, way = ends[:, :2], ends[:, 2:] - ends[:, :2]
     first, second, turn, along1 = _meetings(lines, start, way)
     over = start[first] * turn[:, None] + way[first] * along1[:, None]
     under = turn[:, None] // np.gcd(over, turn[:, None])
-    finer, exact = _lattice({int(part) for part in np.unique(under)}, reach) if len(under) else (1, True)
+    finer, exact = (
+        _lattice({int(part) for part in np.unique(under)}, reach) if len(under) else (1, True)
+    )
     if finer > 1 and finer * reach * int(turn.max()) >= 2**61:
         over, turn = over.astype(object), turn.astype(object)
     half = 0 if exact else turn[:, None] // 2
@@ -332,10 +372,14 @@ def _crossings(lines: Sequence[Stretch]) -> tuple[list[tuple[int, int, Spot]], i
     return [(a, b, (int(x), int(y))) for a, b, (x, y) in met], finer, exact
 
 
-def _meetings(lines: Sequence[Stretch], start: Array, way: Array) -> tuple[Array, Array, Array, Array]:
-    """The pairs of lines that meet, the sine of their angle by their lengths, and how far along the first, by that.
+def _meetings(
+    lines: Sequence[Stretch], start: Array, way: Array
+) -> tuple[Array, Array, Array, Array]:
+    """The pairs of lines that meet, the sine of their angle by their lengths, and how far along the
+    first, by that.
 
-    Looked for a share of the lines at a time, so that a drawing of too many is refused before it takes all memory.
+    Looked for a share of the lines at a time, so that a drawing of too many is refused before it
+    takes all memory.
     """
     boxes = shapely.linestrings(np.array(lines, dtype=float))
     tree = shapely.STRtree(boxes)
@@ -362,7 +406,9 @@ def _meetings(lines: Sequence[Stretch], start: Array, way: Array) -> tuple[Array
     return first, second, turn, along1
 
 
-def _cut_apart(lines: Sequence[Stretch], crossings: Iterable[tuple[int, int, Spot]]) -> list[Stretch]:
+def _cut_apart(
+    lines: Sequence[Stretch], crossings: Iterable[tuple[int, int, Spot]]
+) -> list[Stretch]:
     """The lines cut at every crossing."""
     stops: list[set[Spot]] = [set(line) for line in lines]
     for first, second, spot in crossings:
@@ -372,7 +418,9 @@ def _cut_apart(lines: Sequence[Stretch], crossings: Iterable[tuple[int, int, Spo
     for ((ax, ay), (bx, by)), on_line in zip(lines, stops, strict=True):
         if abs(by - ay) <= bx - ax:
             ordered = sorted(on_line)
-        else:  # along the axis that it is longer on, where a crossing that was moved keeps its place among the others
+        # along the axis that it is longer on, where a crossing that was moved keeps its place among
+        # the others
+        else:
             ordered = sorted(on_line, key=lambda spot: (spot[1], spot[0]), reverse=by < ay)
         edges.extend(zip(ordered, ordered[1:], strict=False))
     return list(dict.fromkeys(edges))
@@ -381,7 +429,8 @@ def _cut_apart(lines: Sequence[Stretch], crossings: Iterable[tuple[int, int, Spo
 def _faces(
     edges: Sequence[Stretch], exactly: bool = True
 ) -> tuple[list[Face], list[Stretch], frozenset[tuple[int, int]], Array]:
-    """The faces the edges enclose, in reading order; the edges that divide nothing; which faces share an edge;
+    """The faces the edges enclose, in reading order; the edges that divide nothing; which faces
+    share an edge;
 
     and the faces as Shapely's polygons.
     """
@@ -389,8 +438,12 @@ def _faces(
     exact = max(max(spot) for spot in spots) < _EXACT_FLOAT
     known = None if exact else {(float(x), float(y)): (x, y) for x, y in spots}
     if known is not None and len(known) < len(spots):
-        raise DraftError("seams", "come too near each other to be told apart; snap them to the ruled points")
-    polygons, cuts, dangles, _ = shapely.polygonize_full(shapely.linestrings(np.array(edges, dtype=float)))
+        raise DraftError(
+            "seams", "come too near each other to be told apart; snap them to the ruled points"
+        )
+    polygons, cuts, dangles, _ = shapely.polygonize_full(
+        shapely.linestrings(np.array(edges, dtype=float))
+    )
     parts = shapely.get_parts(polygons)
     rings, owners = shapely.get_rings(parts, return_index=True)
     of_face: dict[int, list[Ring]] = defaultdict(list)
@@ -400,13 +453,20 @@ def _faces(
     loose = [
         (ends[0], ends[-1])
         for part in (*dangles.geoms, *cuts.geoms)
-        for ends in [[(int(x), int(y)) for x, y in _spots(shapely.get_coordinates(part), known).tolist()]]
+        for ends in [
+            [(int(x), int(y)) for x, y in _spots(shapely.get_coordinates(part), known).tolist()]
+        ]
     ]
     corners = shapely.bounds(parts)[:, 1::-1].tolist()
     order = sorted(range(len(faces)), key=lambda index: (corners[index], faces[index].ring))
     place = np.empty(len(faces), dtype=np.int64)
     place[order] = np.arange(len(faces))
-    return [faces[index] for index in order], sorted(loose), _neighbours(rings, place[owners]), parts[order]
+    return (
+        [faces[index] for index in order],
+        sorted(loose),
+        _neighbours(rings, place[owners]),
+        parts[order],
+    )
 
 
 def _neighbours(rings: Array, faces: Array) -> frozenset[tuple[int, int]]:
@@ -415,7 +475,9 @@ def _neighbours(rings: Array, faces: Array) -> frozenset[tuple[int, int]]:
     same = ring[1:] == ring[:-1]
     ends = np.stack((coordinates[:-1][same], coordinates[1:][same]), axis=1)
     whose = faces[ring[1:][same]]
-    swap = (ends[:, 0, 0] > ends[:, 1, 0]) | ((ends[:, 0, 0] == ends[:, 1, 0]) & (ends[:, 0, 1] > ends[:, 1, 1]))
+    swap = (ends[:, 0, 0] > ends[:, 1, 0]) | (
+        (ends[:, 0, 0] == ends[:, 1, 0]) & (ends[:, 0, 1] > ends[:, 1, 1])
+    )
     ends[swap] = ends[swap, ::-1]
     flat = ends.reshape(-1, 4)
     order = np.lexsort(flat.T)
@@ -431,8 +493,12 @@ def _spots(coordinates: Array, known: dict[tuple[float, float], Spot] | None) ->
     return np.array([known[x, y] for x, y in coordinates.tolist()], dtype=object).reshape(-1, 2)
 
 
-def _rings(lines: Array, known: dict[tuple[float, float], Spot] | None, exactly: bool) -> list[Ring]:
-    """Rings without their straight corners, clockwise as seen (y runs down), each from its least spot on."""
+def _rings(
+    lines: Array, known: dict[tuple[float, float], Spot] | None, exactly: bool
+) -> list[Ring]:
+    """Rings without their straight corners, clockwise as seen (y runs down), each from its least
+    spot on.
+    """
     coordinates, owner = shapely.get_coordinates(lines, return_index=True)
     spots = _spots(coordinates, known)
     if known is None and len(spots) and spots.max() >= 2**30:
@@ -455,7 +521,10 @@ def _rings(lines: Array, known: dict[tuple[float, float], Spot] | None, exactly:
     for ring, x, y in zip(owner[keep].tolist(), *spots[keep].T.tolist(), strict=True):
         kept[ring].append((x, y))
     clockwise = shapely.is_ccw(lines)  # counter-clockwise with y upward is clockwise as seen
-    return [_from_least(ring if as_seen else ring[::-1]) for ring, as_seen in zip(kept, clockwise, strict=True)]
+    return [
+        _from_least(ring if as_seen else ring[::-1])
+        for ring, as_seen in zip(kept, clockwise, strict=True)
+    ]
 
 
 def _from_least(ring: list[Spot]) -> Ring:

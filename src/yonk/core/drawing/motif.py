@@ -1,7 +1,8 @@
-"""A motif: seams and fabrics inside a rectangle, to be put into a span of cells, turned, mirrored or copied.
+"""A motif: seams and fabrics inside a rectangle, to be put into a span of cells, turned, mirrored
+or copied.
 
-Its points run from 0 to 1 across and down its rectangle, measured on the cloth, so that the middle of a span is its
-middle whatever the proportions of the columns.
+Its points run from 0 to 1 across and down its rectangle, measured on the cloth, so that the middle
+of a span is its middle whatever the proportions of the columns.
 """
 
 from __future__ import annotations
@@ -11,7 +12,18 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from yonk.core.drawing.faces import Drawing, draw, grid_point_inside
-from yonk.core.paper import UNASSIGNED, Draft, DraftError, Paint, Point, Ruling, Seam, inside, outside, tidy
+from yonk.core.paper import (
+    UNASSIGNED,
+    Draft,
+    DraftError,
+    Paint,
+    Point,
+    Ruling,
+    Seam,
+    inside,
+    outside,
+    tidy,
+)
 
 ONE = Fraction(1)
 
@@ -46,7 +58,9 @@ class Span:
         size = len(draft.columns), len(draft.rows)
         fits = self.column >= 0 and self.row >= 0 and self.columns > 0 and self.rows > 0
         if not fits or self.column + self.columns > size[0] or self.row + self.rows > size[1]:
-            raise DraftError("cell", f"lies outside the grid of {size[0]} columns by {size[1]} rows")
+            raise DraftError(
+                "cell", f"lies outside the grid of {size[0]} columns by {size[1]} rows"
+            )
 
 
 @dataclass(frozen=True)
@@ -86,12 +100,24 @@ def lift(draft: Draft, drawing: Drawing, fabrics: list[str], span: Span) -> Moti
         if part:
             seams.append((shrink(part[0]), shrink(part[1])))
     alone = Draft(
-        name="", unit=draft.unit, width=right - left, height=bottom - top, columns=(ONE,), rows=(ONE,), seams=tuple(seams)
-    )  # fmt: skip
+        name="",
+        unit=draft.unit,
+        width=right - left,
+        height=bottom - top,
+        columns=(ONE,),
+        rows=(ONE,),
+        seams=tuple(seams),
+    )
     small = draw(alone)
     spots = [grid_point_inside(small, face) for face in small.faces]
-    there = drawing.faces_at([ruling.count(_grown(spot, (left, top), (right, bottom))) for spot in spots])
-    paints = [Paint(spot, fabrics[face]) for spot, face in zip(spots, there, strict=True) if face is not None]
+    there = drawing.faces_at(
+        [ruling.count(_grown(spot, (left, top), (right, bottom))) for spot in spots]
+    )
+    paints = [
+        Paint(spot, fabrics[face])
+        for spot, face in zip(spots, there, strict=True)
+        if face is not None
+    ]
     return Motif(tuple(seams), tuple(paint for paint in paints if paint.fabric != UNASSIGNED))
 
 
@@ -124,9 +150,12 @@ def _grown(at: Point, low: Point, high: Point) -> Point:
 
 
 def _apart(seam: Seam, top_left: Point, bottom_right: Point) -> bool:
-    """Whether a seam surely does not run through a span; in columns and rows, which keep the order on the cloth."""
+    """Whether a seam surely does not run through a span; in columns and rows, which keep the order
+    on the cloth.
+    """
     return any(
-        max(seam[0][axis], seam[1][axis]) <= top_left[axis] or min(seam[0][axis], seam[1][axis]) >= bottom_right[axis]
+        max(seam[0][axis], seam[1][axis]) <= top_left[axis]
+        or min(seam[0][axis], seam[1][axis]) >= bottom_right[axis]
         for axis in (0, 1)
     )
 
@@ -135,7 +164,9 @@ def _left_over(seam: Seam, ruling: Ruling, low: Point, high: Point) -> list[Seam
     """The parts of a seam outside a rectangle on the cloth."""
     placed = ruling.place(seam[0]), ruling.place(seam[1])
     parts = outside(placed, low, high)
-    return [seam if part == placed else (ruling.count(part[0]), ruling.count(part[1])) for part in parts]
+    return [
+        seam if part == placed else (ruling.count(part[0]), ruling.count(part[1])) for part in parts
+    ]
 
 
 def _outline(span: Span, draft: Draft) -> Iterator[Seam]:

@@ -1,4 +1,6 @@
-"""Patches: what shape each face of the drawing has, which are congruent, and the letters they share."""
+"""Patches: what shape each face of the drawing has, which are congruent, and the letters they
+share.
+"""
 
 from __future__ import annotations
 
@@ -13,15 +15,18 @@ from yonk.core.drawing.faces import Drawing, Face, Ring
 from yonk.core.paper import UNASSIGNED, Draft, Length, Rational, square_root
 
 Outline = tuple[Ring, tuple[Ring, ...]]
-ShapeName = Literal["square", "rectangle", "triangle", "diamond", "parallelogram", "trapezoid", "polygon"]
+ShapeName = Literal[
+    "square", "rectangle", "triangle", "diamond", "parallelogram", "trapezoid", "polygon"
+]
 
 
 @dataclass(frozen=True)
 class Shape:
-    """What a patch is. `congruence` is alike for patches that cover each other when turned (not turned over).
+    """What a patch is. `congruence` is alike for patches that cover each other when turned (not
+    turned over).
 
-    `width` ≥ `height` are squares of lengths in lattice steps: the sides at the right angle of a right triangle, the
-    sides of a square or rectangle, else the sides of the smallest upright box.
+    `width` ≥ `height` are squares of lengths in lattice steps: the sides at the right angle of a
+    right triangle, the sides of a square or rectangle, else the sides of the smallest upright box.
     """
 
     name: ShapeName
@@ -32,7 +37,9 @@ class Shape:
 
 @dataclass(frozen=True)
 class Patch:
-    """One face of the finished block, lettered. Sizes are finished sizes; `corner` is its outline from its box's corner."""
+    """One face of the finished block, lettered. Sizes are finished sizes; `corner` is its outline
+    from its box's corner.
+    """
 
     face: int
     letter: str
@@ -68,8 +75,9 @@ def read_patches(
 ) -> tuple[Patch, ...]:
     """Letter the faces of a drawing in reading order; `fabrics` gives each face's fabric.
 
-    Congruent patches share a letter, however they are turned; a shape that differs from its mirror image is handed,
-    and its mirror image has a letter of its own. `letters` are those given already, and takes the new ones.
+    Congruent patches share a letter, however they are turned; a shape that differs from its mirror
+    image is handed, and its mirror image has a letter of its own. `letters` are those given
+    already, and takes the new ones.
     """
     letters = {} if letters is None else letters
     known: dict[Outline, tuple[str, ShapeName, Length, Length, Outline]] = {}
@@ -86,7 +94,9 @@ def read_patches(
 
 
 def fabrics_of(draft: Draft, drawing: Drawing) -> tuple[list[str], list[int], list[int]]:
-    """Each face's fabric; the numbers of the draft's paints that lie on a seam; those that gainsay an earlier one."""
+    """Each face's fabric; the numbers of the draft's paints that lie on a seam; those that gainsay
+    an earlier one.
+    """
     fabrics = [UNASSIGNED] * len(drawing.faces)
     on_seam, gainsaying = [], []
     for number, face in enumerate(paint_faces(draft, drawing)):
@@ -101,7 +111,9 @@ def fabrics_of(draft: Draft, drawing: Drawing) -> tuple[list[str], list[int], li
 
 
 def paint_faces(draft: Draft, drawing: Drawing) -> list[int | None]:
-    """The face that each of the draft's paints lies in, None on a seam. The answer for the latest paints is kept."""
+    """The face that each of the draft's paints lies in, None on a seam. The answer for the latest
+    paints is kept.
+    """
     kept = drawing.latest.get("paints")
     if kept is None or kept[0] is not draft.paints:
         kept = draft.paints, drawing.faces_at([paint.at for paint in draft.paints])
@@ -119,11 +131,18 @@ def _from_corner(face: Face) -> Outline:
 
 @lru_cache(maxsize=4096)
 def _shape(ring: Ring, holes: tuple[Ring, ...]) -> Shape:
-    sides = [(bx - ax, by - ay) for (ax, ay), (bx, by) in zip(ring, ring[1:] + ring[:1], strict=True)]
+    sides = [
+        (bx - ax, by - ay) for (ax, ay), (bx, by) in zip(ring, ring[1:] + ring[:1], strict=True)
+    ]
     corners = tuple(_corners(sides))
     least = min(corners[turn:] + corners[:turn] for turn in range(len(corners)))
-    starts = [turn for turn in range(len(corners)) if holes and corners[turn:] + corners[:turn] == least]
-    congruence = least, min([_seen_from(ring[turn], sides[turn], holes) for turn in starts], default=())
+    starts = [
+        turn for turn in range(len(corners)) if holes and corners[turn:] + corners[:turn] == least
+    ]
+    congruence = (
+        least,
+        min([_seen_from(ring[turn], sides[turn], holes) for turn in starts], default=()),
+    )
     name = "polygon" if holes else _name(sides)
     if name in ("square", "rectangle"):
         box = [_square(sides[0]), _square(sides[1])]
@@ -134,8 +153,12 @@ def _shape(ring: Ring, holes: tuple[Ring, ...]) -> Shape:
     return Shape(name, max(box), min(box), congruence)
 
 
-def _seen_from(corner: tuple[int, int], side: tuple[int, int], holes: tuple[Ring, ...]) -> tuple[Ring, ...]:
-    """Holes counted along and across a side from its start, which is alike however the whole is turned."""
+def _seen_from(
+    corner: tuple[int, int], side: tuple[int, int], holes: tuple[Ring, ...]
+) -> tuple[Ring, ...]:
+    """Holes counted along and across a side from its start, which is alike however the whole is
+    turned.
+    """
     (cx, cy), (dx, dy) = corner, side
     seen = []
     for hole in holes:

@@ -1,11 +1,17 @@
 """Questions outside a block: what squares on hand become, whether a number is right, charts."""
 
+from yonk.core.finder.beginnings import BEGINNINGS, FABRICS, KIND, METHOD, PIECES
 from yonk.core.finder.chart_check import Asked, Verdict, check, pieces_of
 from yonk.core.finder.charts import ChartLine, cut_chart
 from yonk.core.finder.on_hand import OnHand, Possible, what_can_i_make
 from yonk.core.finder.sample_unit import kinds_asked, method_of
 
 __all__ = [
+    "BEGINNINGS",
+    "FABRICS",
+    "KIND",
+    "METHOD",
+    "PIECES",
     "Asked",
     "ChartLine",
     "OnHand",

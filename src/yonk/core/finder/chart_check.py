@@ -1,4 +1,6 @@
-"""Is this number right? A cut size that someone tells is sewn at the simulated table and compared with our own."""
+"""Is this number right? A cut size that someone tells is sewn at the simulated table and compared
+with our own.
+"""
 
 from __future__ import annotations
 
@@ -13,7 +15,9 @@ from yonk.core.units import Kind, Method, Need, Size, Terms, Unit, carry_out, ru
 
 @dataclass(frozen=True)
 class Asked:
-    """A piece that a method cuts: its part in the unit, what it is cut to, and how that came about."""
+    """A piece that a method cuts: its part in the unit, what it is cut to, and how that came
+    about.
+    """
 
     role: str
     need: Need
@@ -23,10 +27,12 @@ class Asked:
 
 @dataclass(frozen=True)
 class Verdict:
-    """What comes of the sizes told, in the draft's unit. `comes_out` is None where it cannot be sewn at all.
+    """What comes of the sizes told, in the draft's unit. `comes_out` is None where it cannot be
+    sewn at all.
 
-    Where the pieces can be `sewn`, but a size cannot be told, they are too small by far. `room` is how much wider and higher than unfinished it comes out; `right` tells whether every fabric then lies in
-    its place and the seam allowance is there all round.
+    Where the pieces can be `sewn`, but a size cannot be told, they are too small by far. `room` is
+    how much wider and higher than unfinished it comes out; `right` tells whether every fabric then
+    lies in its place and the seam allowance is there all round.
     """
 
     right: bool
@@ -45,7 +51,9 @@ def pieces_of(
     asked: dict[tuple[object, ...], Asked] = {}
     for need in way.needs(unit, terms, 1):
         wide, high = need.rounded(terms.step)
-        asked.setdefault((need.role, need.shape, wide, high, need.subcut), Asked(need.role, need, wide, high))
+        asked.setdefault(
+            (need.role, need.shape, wide, high, need.subcut), Asked(need.role, need, wide, high)
+        )
     return unit, way, tuple(asked.values())
 
 
@@ -57,19 +65,27 @@ def check(
     told: Mapping[int, tuple[Fraction, Fraction]],
     terms: Terms,
 ) -> Verdict:
-    """Sew a unit from the sizes told; `told` holds them by the number of the piece, the others are cut as we would.
+    """Sew a unit from the sizes told; `told` holds them by the number of the piece, the others are
+    cut as we would.
 
     Raises `DraftError` where there is no such unit or method.
     """
     unit, way, pieces = pieces_of(kind, method, width, height, terms)
-    by_role = {(one.role, one.width, one.height): told.get(n, (one.width, one.height)) for n, one in enumerate(pieces)}
-    sizes: list[Size] = [by_role[need.role, *need.rounded(terms.step)] for need in way.needs(unit, terms, 1)]
+    by_role = {
+        (one.role, one.width, one.height): told.get(n, (one.width, one.height))
+        for n, one in enumerate(pieces)
+    }
+    sizes: list[Size] = [
+        by_role[need.role, *need.rounded(terms.step)] for need in way.needs(unit, terms, 1)
+    ]
     both = float(terms.both_seams)
     target = target_of(unit, terms.seam)
     upright = target.height > target.width
     unfinished = _longer_first((target.width + both, target.height + both), upright)
     try:
-        made = carry_out(unit, way, terms, sizes=sizes, slack=ruler_slack(way.needs(unit, terms, 1), terms))
+        made = carry_out(
+            unit, way, terms, sizes=sizes, slack=ruler_slack(way.needs(unit, terms, 1), terms)
+        )
     except SewingError:
         return Verdict(False, None, None, unfinished, pieces, sewn=False)
     if not made.fits:
@@ -80,7 +96,11 @@ def check(
     if min(side + more for side, more in zip(unfinished, room, strict=True)) <= both:
         return Verdict(False, None, None, unfinished, pieces)
     return Verdict(
-        made.sound and least.sound, room, (unfinished[0] + room[0], unfinished[1] + room[1]), unfinished, pieces
+        made.sound and least.sound,
+        room,
+        (unfinished[0] + room[0], unfinished[1] + room[1]),
+        unfinished,
+        pieces,
     )
 
 

@@ -1,4 +1,6 @@
-"""The chart: what a unit is cut to by one method, over a range of finished sizes, with the settings said beside it."""
+"""The chart: what a unit is cut to by one method, over a range of finished sizes, with the settings
+said beside it.
+"""
 
 from __future__ import annotations
 

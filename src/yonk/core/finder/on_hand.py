@@ -1,4 +1,6 @@
-"""What can I make from these? For squares or rectangles on hand the largest finished size of every unit by every method."""
+"""What can I make from these? For squares or rectangles on hand the largest finished size of every
+unit by every method.
+"""
 
 from __future__ import annotations
 
@@ -10,7 +12,18 @@ from yonk.core.finder.sample_unit import kinds_asked, sample_unit
 from yonk.core.paper import COUNTS, DraftError
 from yonk.core.planning import worst_off
 from yonk.core.sewing import SewingError
-from yonk.core.units import YIELDS, Made, Method, Need, Size, Terms, Unit, UnitKind, carry_out, ruler_slack
+from yonk.core.units import (
+    YIELDS,
+    Made,
+    Method,
+    Need,
+    Size,
+    Terms,
+    Unit,
+    UnitKind,
+    carry_out,
+    ruler_slack,
+)
 
 MOST_PIECES = COUNTS["pieces_on_hand"][1]
 STEPS_TRIED = 64
@@ -31,8 +44,8 @@ class OnHand:
 class Possible:
     """What they can become: a unit of a finished size, how many, from how many of the pieces.
 
-    `whole` tells that the pieces are used as they are; then `room` is how much larger than unfinished the units come
-    out. Otherwise they are cut to the sizes of `needs` first.
+    `whole` tells that the pieces are used as they are; then `room` is how much larger than
+    unfinished the units come out. Otherwise they are cut to the sizes of `needs` first.
     """
 
     kind: UnitKind
@@ -46,12 +59,19 @@ class Possible:
 
 
 def what_can_i_make(have: OnHand, terms: Terms) -> list[Possible]:
-    """Everything that the pieces can become, the largest units of each kind first. Raises `DraftError` by field."""
+    """Everything that the pieces can become, the largest units of each kind first. Raises
+    `DraftError` by field.
+    """
     if not 1 <= have.count <= MOST_PIECES:
         raise DraftError("count", f"must be from 1 to {MOST_PIECES}")
     if not 1 <= have.fabrics <= have.count:
         raise DraftError("fabrics", "must be from 1 to the number of pieces")
-    return [one for kind in kinds_asked() for method in kind.methods for one in _possible(kind, method, have, terms)]
+    return [
+        one
+        for kind in kinds_asked()
+        for method in kind.methods
+        for one in _possible(kind, method, have, terms)
+    ]
 
 
 def _possible(kind: UnitKind, method: Method, have: OnHand, terms: Terms) -> Iterator[Possible]:
@@ -84,35 +104,48 @@ def _largest(kind: UnitKind, method: Method, have: OnHand, terms: Terms) -> Unit
             high = marks - 1
     for marks in range(low, max(0, low - STEPS_TRIED), -1):
         unit = sample_unit(kind.kind, marks * terms.step)
-        if method.suits(unit) and all(worst_off(need, terms) is None for need in method.needs(unit, terms, 1)):
+        if method.suits(unit) and all(
+            worst_off(need, terms) is None for need in method.needs(unit, terms, 1)
+        ):
             return unit
     return None
 
 
 def _fitting(need: Need, have: OnHand, terms: Terms) -> int:
-    """How many such cuts come out of one piece on hand. A template is counted by its upright box."""
+    """How many such cuts come out of one piece on hand. A template is counted by its upright
+    box.
+    """
     width, height = _least(need, terms)
     either = ((width, height), (height, width))
     return max(int(have.width / w) * int(have.height / h) for w, h in either)
 
 
 def _least(need: Need, terms: Terms) -> tuple[Fraction, Fraction]:
-    """The least cut on the ruler that is large enough; a strip's length is that of one segment and its squaring."""
+    """The least cut on the ruler that is large enough; a strip's length is that of one segment and
+    its squaring.
+    """
     return need.width.up(terms.step), need.height.up(terms.step)
 
 
 def _one_cut_each(needs: Sequence[Need], have: OnHand, terms: Terms) -> bool:
-    """Whether each piece gives just one cut that is trimmed later, so that it may be used as it is."""
+    """Whether each piece gives just one cut that is trimmed later, so that it may be used as
+    it is.
+    """
     alike = len({_least(need, terms) for need in needs}) == 1
     return (
         alike
         and have.width == have.height
-        and all(need.rounding == "up" and need.shape == "square" and _fitting(need, have, terms) == 1 for need in needs)
+        and all(
+            need.rounding == "up" and need.shape == "square" and _fitting(need, have, terms) == 1
+            for need in needs
+        )
     )
 
 
 def _lots(unit: Unit, method: Method, have: OnHand, terms: Terms) -> tuple[int, int]:
-    """How many lots the pieces give and how many of them that takes, each fabric kept for one place in the unit."""
+    """How many lots the pieces give and how many of them that takes, each fabric kept for one place
+    in the unit.
+    """
     per_lot: dict[str, Fraction] = {}
     one, several = method.needs(unit, terms, 1), method.needs(unit, terms, LOTS_TOGETHER)
     pooling = {_least(need, terms) for need in one} == {_least(need, terms) for need in several}
@@ -121,19 +154,25 @@ def _lots(unit: Unit, method: Method, have: OnHand, terms: Terms) -> tuple[int, 
         share = Fraction(need.pieces, YIELDS[need.subcut] * _fitting(need, have, terms) * together)
         per_lot[need.fabric] = per_lot.get(need.fabric, Fraction(0)) + share
     asked = sorted(per_lot.values(), reverse=True)
-    counts = [have.count // have.fabrics + (number < have.count % have.fabrics) for number in range(have.fabrics)]
+    counts = [
+        have.count // have.fabrics + (number < have.count % have.fabrics)
+        for number in range(have.fabrics)
+    ]
     low, high = 0, int(have.count / sum(asked))
     while low < high:
         lots = (low + high + 1) // 2
-        low, high = (lots, high) if _shared_out(lots, asked, counts) is not None else (low, lots - 1)
+        low, high = (
+            (lots, high) if _shared_out(lots, asked, counts) is not None else (low, lots - 1)
+        )
     return low, _shared_out(low, asked, counts) or 0
 
 
 def _shared_out(lots: int, asked: Sequence[Fraction], counts: Sequence[int]) -> int | None:
     """How many pieces so many lots take; None where the fabrics do not give as many.
 
-    `asked` is what each place in the unit takes of a lot, the most first; a fabric serves one place of a lot, so all
-    places together ask no more lots of it than there are. The fullest fabric is used first, and used up.
+    `asked` is what each place in the unit takes of a lot, the most first; a fabric serves one place
+    of a lot, so all places together ask no more lots of it than there are. The fullest fabric is
+    used first, and used up.
     """
     left = [Fraction(count) for count in counts]
     free = [lots] * len(counts)
@@ -156,7 +195,12 @@ def _shared_out(lots: int, asked: Sequence[Fraction], counts: Sequence[int]) -> 
 def _sewn(unit: Unit, method: Method, terms: Terms, sizes: Sequence[Size] | None) -> Made | None:
     try:
         return carry_out(
-            unit, method, terms, sizes=sizes, looked_at=1, slack=ruler_slack(method.needs(unit, terms, 1), terms)
+            unit,
+            method,
+            terms,
+            sizes=sizes,
+            looked_at=1,
+            slack=ruler_slack(method.needs(unit, terms, 1), terms),
         )
     except SewingError:
         return None

@@ -7,37 +7,42 @@ from functools import lru_cache
 
 from yonk.core.paper import Draft, DraftError, Fabric
 from yonk.core.planning import read
-from yonk.core.units import BY_NAME, KINDS, Kind, Method, Unit, UnitKind
+from yonk.core.units import BY_NAME, KINDS, Kind, Method, Unit, UnitKind, kind_named
 
 FABRICS = (
     Fabric(key="first", name="the first fabric", colour="#4c5b66", value="dark"),
     Fabric(key="second", name="the second fabric", colour="#e7e6df", value="light"),
     Fabric(key="third", name="the third fabric", colour="#d9a520", value="medium"),
 )
-NOT_ASKED: tuple[Kind, ...] = ("patch", "pieced")
 
 
 def kinds_asked() -> list[UnitKind]:
     """The kinds of unit that have a size by themselves."""
-    return [kind for kind in KINDS if kind.stamp and kind.kind not in NOT_ASKED]
+    return [kind for kind in KINDS if kind.stamp and kind.asked_for]
 
 
 def sample_unit(kind: Kind, width: Fraction, height: Fraction | None = None) -> Unit:
     """A unit of a kind, `width` finished along its longer side.
 
-    The height follows from the kind; only a half-rectangle triangle has one of its own. Raises `DraftError`.
+    The height follows from the kind; only a half-rectangle triangle has one of its own. Raises
+    `DraftError`.
     """
-    stamp = BY_NAME[kind].stamp
-    if stamp is None or kind in NOT_ASKED:
+    asked = kind_named(kind, "kind")
+    stamp = asked.stamp
+    if stamp is None or not asked.asked_for:
         raise DraftError(
-            "kind", f"is none that has a size by itself; take one of {', '.join(k.kind for k in kinds_asked())}"
+            "kind",
+            f"is none that has a size by itself; take one of "
+            f"{', '.join(k.kind for k in kinds_asked())}",
         )
     across, down = stamp.span
     high = width * down / across
-    if kind == "half-rectangle-triangle":
+    if asked.two_sizes:
         high = height or width / 2
         if high >= width:
-            raise DraftError("height", "must be less than the width; for a square take a half-square triangle")
+            raise DraftError(
+                "height", "must be less than the width; for a square take a half-square triangle"
+            )
     return _shape(kind).sized(width) if high == width * down / across else _drawn(kind, width, high)
 
 
@@ -55,16 +60,26 @@ def _drawn(kind: Kind, width: Fraction, height: Fraction) -> Unit:
     motif = stamp.motif([fabric.key for fabric in FABRICS])
     one = Fraction(1)
     draft = Draft(
-        name="sample", unit="in", width=width, height=height, columns=(one,), rows=(one,), fabrics=FABRICS,
-        seams=motif.seams, paints=motif.paints,
-    )  # fmt: skip
+        name="sample",
+        unit="in",
+        width=width,
+        height=height,
+        columns=(one,),
+        rows=(one,),
+        fabrics=FABRICS,
+        seams=motif.seams,
+        paints=motif.paints,
+    )
     return read(draft).groups[0].unit
 
 
 def method_of(kind: Kind, name: str) -> Method:
     """The method of that name. Raises `DraftError` where the kind has none."""
-    methods = BY_NAME[kind].methods
+    methods = kind_named(kind, "kind").methods
     found = next((method for method in methods if method.name == name), None)
     if found is None:
-        raise DraftError("method", f"is no way to make it; the ways are {', '.join(method.name for method in methods)}")
+        raise DraftError(
+            "method",
+            f"is no way to make it; the ways are {', '.join(method.name for method in methods)}",
+        )
     return found

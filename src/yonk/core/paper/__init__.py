@@ -13,8 +13,6 @@ from yonk.core.paper.bounds import (
 from yonk.core.paper.draft import (
     UNASSIGNED,
     USUAL,
-    WORKING_LENGTHS,
-    Care,
     Colouring,
     Draft,
     DraftError,
@@ -22,10 +20,8 @@ from yonk.core.paper.draft import (
     Making,
     Paint,
     Point,
-    Press,
     Print,
     Seam,
-    Stitch,
     UnitMethod,
     Value,
     check_count,
@@ -35,6 +31,7 @@ from yonk.core.paper.draft import (
     next_key,
     ruled_seams,
     typed_length,
+    with_settings,
 )
 from yonk.core.paper.measure import (
     FINEST,
@@ -52,6 +49,16 @@ from yonk.core.paper.measure import (
 )
 from yonk.core.paper.ruling import Ruling
 from yonk.core.paper.seams import inside, outside, tidy, whole_seam, without
+from yonk.core.paper.settings import (
+    SETTINGS,
+    Care,
+    Press,
+    Setting,
+    SettingKind,
+    Settings,
+    Stitch,
+    cutting_schools,
+)
 from yonk.core.paper.stretches import joined
 
 __all__ = [
@@ -59,9 +66,9 @@ __all__ = [
     "FINEST",
     "LENGTHS",
     "ROOT_2",
+    "SETTINGS",
     "UNASSIGNED",
     "USUAL",
-    "WORKING_LENGTHS",
     "Care",
     "Colouring",
     "CountField",
@@ -81,11 +88,15 @@ __all__ = [
     "Rational",
     "Ruling",
     "Seam",
+    "Setting",
+    "SettingKind",
+    "Settings",
     "Stitch",
     "UnitMethod",
     "Value",
     "check_count",
     "coloured",
+    "cutting_schools",
     "default_making",
     "in_its_unit",
     "inside",
@@ -102,6 +113,7 @@ __all__ = [
     "tidy",
     "typed_length",
     "whole_seam",
+    "with_settings",
     "without",
     "write_exact",
     "write_mixed",

@@ -1,4 +1,5 @@
-"""The least and the most of every number that a file or a request can bring, named once.
+"""The least and the most of every number that a file or a request can bring, named once; of
+settings in `settings`.
 
 Wide enough for whatever is sewn, narrow enough that no number alone makes work without end.
 """
@@ -12,14 +13,16 @@ from typing import Literal
 from yonk.core.paper.measure import LengthError, read_length, show, write_mixed
 
 LengthUnit = Literal["in", "cm"]
-LengthField = Literal[
-    "finished", "line", "seam", "ruler_step", "trim_margin", "usable", "straightening", "keep", "ruler_width",
-    "ruler_length", "cloth", "place",
-]  # fmt: skip
-NumberField = Literal["proportion", "shrinkage"]
+LengthField = Literal["finished", "line", "cloth", "place"]
+NumberField = Literal["proportion"]
 CountField = Literal[
-    "blocks", "blocks_of_a_colouring", "lines", "squares_in_a_row", "pieces_on_hand", "pieces_on_the_shelf", "revision",
-]  # fmt: skip
+    "blocks",
+    "blocks_of_a_colouring",
+    "lines",
+    "pieces_on_hand",
+    "pieces_on_the_shelf",
+    "revision",
+]
 
 
 @dataclass(frozen=True)
@@ -30,14 +33,20 @@ class Bound:
     most: Fraction
 
     def fault(self, value: Fraction, unit: LengthUnit | None = None) -> str:
-        """What is wrong with a value and would mend it, or nothing; lengths are told in their unit."""
+        """What is wrong with a value and would mend it, or nothing; lengths are told in their
+        unit.
+        """
 
         def said(number: Fraction) -> str:
             return show(number, unit) if unit else write_mixed(number)
 
         if value < self.least:
             nothing = self.least > 0 and value <= 0
-            return "must be more than nothing" if nothing else f"is less than {said(self.least)}; take more"
+            return (
+                "must be more than nothing"
+                if nothing
+                else f"is less than {said(self.least)}; take more"
+            )
         return f"is more than {said(self.most)}; take less" if value > self.most else ""
 
 
@@ -49,41 +58,23 @@ LENGTHS: dict[LengthUnit, dict[LengthField, Bound]] = {
     "in": {
         "finished": _bound("1/8", "1000"),
         "line": _bound("1/1000", "1000"),
-        "seam": _bound("1/64", "2"),
-        "ruler_step": _bound("1/64", "1"),
-        "trim_margin": _bound("0", "2"),
-        "usable": _bound("4", "200"),
-        "straightening": _bound("0", "18"),
-        "keep": _bound("1/4", "100"),
-        "ruler_width": _bound("1", "100"),
-        "ruler_length": _bound("1", "100"),
         "cloth": _bound("1/4", "4000"),
         "place": _bound("0", "1000"),
     },
     "cm": {
         "finished": _bound("1/4", "2500"),
         "line": _bound("1/400", "2500"),
-        "seam": _bound("1/20", "5"),
-        "ruler_step": _bound("1/20", "5/2"),
-        "trim_margin": _bound("0", "5"),
-        "usable": _bound("10", "500"),
-        "straightening": _bound("0", "50"),
-        "keep": _bound("1/2", "250"),
-        "ruler_width": _bound("2", "250"),
-        "ruler_length": _bound("2", "250"),
         "cloth": _bound("1/2", "10000"),
         "place": _bound("0", "2500"),
     },
 }
 NUMBERS: dict[NumberField, Bound] = {
     "proportion": _bound("1/1000000", "1000000"),
-    "shrinkage": _bound("0", "30"),  # in a hundred
 }
 COUNTS: dict[CountField, tuple[int, int]] = {
     "blocks": (1, 1000),
     "blocks_of_a_colouring": (0, 1000),
     "lines": (1, 64),
-    "squares_in_a_row": (1, 10),
     "pieces_on_hand": (1, 10_000),
     "pieces_on_the_shelf": (1, 999),
     "revision": (1, 2**31 - 1),
@@ -107,12 +98,13 @@ def count_fault(value: int, field: CountField) -> str:
 
 
 def typed(text: str, field: LengthField | NumberField, unit: LengthUnit) -> Fraction:
-    """A length or number as typed into a field. Raises `LengthError` where it is none or out of bounds."""
+    """A length or number as typed into a field. Raises `LengthError` where it is none or out of
+    bounds.
+    """
     value = read_length(text)
-    if field == "proportion" or field == "shrinkage":
-        fault = number_fault(value, field)
-    else:
-        fault = length_fault(value, field, unit)
+    fault = (
+        number_fault(value, field) if field == "proportion" else length_fault(value, field, unit)
+    )
     if fault:
         raise LengthError(fault)
     return value

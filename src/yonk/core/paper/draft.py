@@ -5,16 +5,21 @@ from __future__ import annotations
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field, replace
 from fractions import Fraction
-from typing import Any, Literal
+from typing import Any, Literal, TypeVar
 
-from yonk.core.paper.bounds import CountField, LengthField, LengthUnit, NumberField, count_fault, typed
+from yonk.core.paper.bounds import (
+    CountField,
+    LengthField,
+    LengthUnit,
+    NumberField,
+    count_fault,
+    typed,
+)
 from yonk.core.paper.measure import LengthError, seen
+from yonk.core.paper.settings import SETTINGS, USUAL_SETTINGS, Settings
 
 Value = Literal["light", "medium", "dark"]
 Print = Literal["solid", "allover", "directional"]
-Stitch = Literal["beside", "two-lines"]
-Press = Literal["dark", "open"]
-Care = Literal["balance", "cloth", "time", "exact"]
 Point = tuple[Fraction, Fraction]
 Seam = tuple[Point, Point]
 
@@ -32,8 +37,12 @@ class DraftError(ValueError):
         return type(self), (self.place, self.message)
 
 
-def typed_length(text: str, place: str, field: LengthField | NumberField, unit: LengthUnit) -> Fraction:
-    """A length as typed into the field `place`, within the bounds of what it is. Raises `DraftError`."""
+def typed_length(
+    text: str, place: str, field: LengthField | NumberField, unit: LengthUnit
+) -> Fraction:
+    """A length as typed into the field `place`, within the bounds of what it is. Raises
+    `DraftError`.
+    """
     try:
         return typed(text, field, unit)
     except LengthError as fault:
@@ -50,7 +59,8 @@ def check_count(count: int, place: str, field: CountField) -> int:
 
 @dataclass(frozen=True, kw_only=True)
 class Fabric:
-    """A fabric of the block. `direction` is where a directional print points, in degrees clockwise from up.
+    """A fabric of the block. `direction` is where a directional print points, in degrees clockwise
+    from up.
 
     `shelf` names the fabric of the shelf that it is tied to, if it is.
     """
@@ -81,78 +91,60 @@ class UnitMethod:
 
 
 @dataclass(frozen=True, kw_only=True)
-class WorkingLengths:
-    """All lengths of the making, which depend on the unit, in the draft's unit.
-
-    `usable` is the width of fabric that strips are cut from, `straightening` what squaring its end takes, `keep` the
-    least side of a leftover worth keeping. The standard ruler is `ruler_width` by `ruler_length`.
-    """
-
-    seam: Fraction = Fraction(1, 4)
-    ruler_step: Fraction = Fraction(1, 8)
-    trim_margin: Fraction = Fraction(1, 8)
-    usable: Fraction = Fraction(40)
-    straightening: Fraction = Fraction(1)
-    keep: Fraction = Fraction(4)
-    ruler_width: Fraction = Fraction(13, 2)
-    ruler_length: Fraction = Fraction(49, 2)
-
-    def lengths(self) -> dict[LengthField, Fraction]:
-        """Each length by its name."""
-        return {name: getattr(self, name) for name in WORKING_LENGTHS}
-
-
-WORKING_LENGTHS: tuple[LengthField, ...] = (
-    "seam", "ruler_step", "trim_margin", "usable", "straightening", "keep", "ruler_width", "ruler_length",
-)  # fmt: skip
-
-
-@dataclass(frozen=True, kw_only=True)
-class Making(WorkingLengths):
-    """How the block is to be made.
-
-    `shrinkage` is how many in a hundred the cloth loses when washed, `squares_in_a_row` how many squares she sews at
-    once for triangles from rectangles. `stitch`, `press` and `care` are the school she follows and what she cares for
-    most when a way is proposed.
-    """
+class Making(Settings):
+    """How the block is to be made: so many blocks, her settings, and the ways that she chose."""
 
     blocks: int = 1
-    shrinkage: Fraction = Fraction(0)
-    squares_in_a_row: int = 10
-    stitch: Stitch = "beside"
-    press: Press = "dark"
-    care: Care = "balance"
     methods: Mapping[str, str] = field(default_factory=dict)
     units: tuple[UnitMethod, ...] = ()
 
 
 @dataclass(frozen=True)
 class Usual:
-    """What is usual in one system of units: the lengths a quilter works with, and what nobody sets."""
+    """What is usual in one system of units, in that unit: her settings, and what nobody sets.
 
-    lengths: WorkingLengths
-    squaring: Fraction  # spent on squaring up the ends of a strip set
-    hair: Fraction  # a difference from the ruler that cloth does not show
-    slip: Fraction  # how far a seam of an ordinary hand is off
+    `squaring` is spent on squaring up the ends of a strip set, `hair` a difference from the ruler
+    that cloth does not show, `slip` how far a seam of an ordinary hand is off.
+    """
+
+    settings: Settings
+    squaring: Fraction
+    hair: Fraction
+    slip: Fraction
 
 
 USUAL: dict[LengthUnit, Usual] = {
-    "in": Usual(WorkingLengths(), squaring=Fraction(1), hair=Fraction(1, 64), slip=Fraction(1, 32)),
-    "cm": Usual(
-        WorkingLengths(
-            seam=Fraction(3, 4), ruler_step=Fraction(1, 4), trim_margin=Fraction(1, 4), usable=Fraction(100),
-            straightening=Fraction(5, 2), keep=Fraction(10), ruler_width=Fraction(15), ruler_length=Fraction(60),
-        ),
-        squaring=Fraction(5, 2),
-        hair=Fraction(1, 25),
-        slip=Fraction(2, 25),
+    "in": Usual(
+        USUAL_SETTINGS["in"], squaring=Fraction(1), hair=Fraction(1, 64), slip=Fraction(1, 32)
     ),
-}  # fmt: skip
+    "cm": Usual(
+        USUAL_SETTINGS["cm"], squaring=Fraction(5, 2), hair=Fraction(1, 25), slip=Fraction(2, 25)
+    ),
+}
+
+
+Kept = TypeVar("Kept", bound=Settings)
+
+
+def with_settings(kept: Kept, typed: Mapping[str, str], unit: LengthUnit) -> Kept:
+    """Settings with some changed, by their names as typed. Raises `DraftError` naming the
+    setting.
+    """
+    changed: dict[str, Any] = {}
+    for name, text in typed.items():
+        if name not in SETTINGS:
+            raise DraftError(name, "is no setting")
+        try:
+            changed[name] = SETTINGS[name].read(text, unit)
+        except LengthError as fault:
+            raise DraftError(name, str(fault)) from None
+    return replace(kept, **changed)
 
 
 def in_its_unit(making: Making, unit: LengthUnit) -> Making:
     """The making with the usual lengths of another unit; what does not depend on it stays."""
-    usual: dict[str, Any] = {str(name): length for name, length in USUAL[unit].lengths.lengths().items()}
+    lengths = (name for name, setting in SETTINGS.items() if setting.kind == "length")
+    usual: dict[str, Any] = {name: getattr(USUAL_SETTINGS[unit], name) for name in lengths}
     return replace(making, **usual)
 
 
@@ -163,7 +155,9 @@ def default_making(unit: LengthUnit) -> Making:
 
 @dataclass(frozen=True, kw_only=True)
 class Colouring:
-    """The same block in other fabrics: pairs of a fabric and the one in its place; so many blocks, perhaps mirrored."""
+    """The same block in other fabrics: pairs of a fabric and the one in its place; so many blocks,
+    perhaps mirrored.
+    """
 
     name: str
     blocks: int = 1
@@ -177,7 +171,9 @@ class Colouring:
 
 @dataclass(frozen=True, kw_only=True)
 class Draft:
-    """One block. `columns` and `rows` are proportions; points count columns and rows from the top left corner."""
+    """One block. `columns` and `rows` are proportions; points count columns and rows from the top
+    left corner.
+    """
 
     name: str
     unit: LengthUnit
@@ -200,7 +196,9 @@ class Draft:
 
 
 def coloured(draft: Draft, colouring: Colouring) -> Draft:
-    """The draft in a colouring: its fabrics exchanged, and left for right where it is the mirror image."""
+    """The draft in a colouring: its fabrics exchanged, and left for right where it is the mirror
+    image.
+    """
     other = dict(colouring.fabrics)
     wide = Fraction(len(draft.columns))
 
@@ -211,7 +209,9 @@ def coloured(draft: Draft, colouring: Colouring) -> Draft:
         draft,
         columns=draft.columns[::-1] if colouring.mirrored else draft.columns,
         seams=tuple((moved(a), moved(b)) for a, b in draft.seams),
-        paints=tuple(Paint(moved(paint.at), other.get(paint.fabric, paint.fabric)) for paint in draft.paints),
+        paints=tuple(
+            Paint(moved(paint.at), other.get(paint.fabric, paint.fabric)) for paint in draft.paints
+        ),
         making=replace(draft.making, blocks=colouring.blocks, units=()),
         colourings=(),
     )
@@ -227,7 +227,10 @@ def ruled_seams(columns: int, rows: int) -> tuple[Seam, ...]:
 
 def next_key(taken: Iterable[str], wanted: str) -> str:
     """A key made from a name that none of `taken` has: ``fog``, ``fog-2``."""
-    stem = "".join(letter if letter.isalnum() else "-" for letter in wanted.lower()).strip("-") or "fabric"
+    stem = (
+        "".join(letter if letter.isalnum() else "-" for letter in wanted.lower()).strip("-")
+        or "fabric"
+    )
     used, key, count = set(taken), stem, 1
     while key in used:
         count += 1

@@ -1,7 +1,8 @@
 """Exact lengths: reading them as people type them, rounding them to a ruler, writing them down.
 
-A drafted length is a `Fraction`. Where a piece stands on point a square root of two enters; `Length` carries it
-exactly as ``rational + root·√2``, so that rounding up to a ruler mark never depends on binary floats.
+A drafted length is a `Fraction`. Where a piece stands on point a square root of two enters;
+`Length` carries it exactly as ``rational + root·√2``, so that rounding up to a ruler mark never
+depends on binary floats.
 """
 
 from __future__ import annotations
@@ -15,9 +16,22 @@ from math import gcd, isqrt
 Rational = Fraction | int
 
 VULGAR = {
-    "½": "1/2", "¼": "1/4", "¾": "3/4", "⅓": "1/3", "⅔": "2/3", "⅕": "1/5", "⅖": "2/5", "⅗": "3/5", "⅘": "4/5",
-    "⅙": "1/6", "⅚": "5/6", "⅛": "1/8", "⅜": "3/8", "⅝": "5/8", "⅞": "7/8",
-}  # fmt: skip
+    "½": "1/2",
+    "¼": "1/4",
+    "¾": "3/4",
+    "⅓": "1/3",
+    "⅔": "2/3",
+    "⅕": "1/5",
+    "⅖": "2/5",
+    "⅗": "3/5",
+    "⅘": "4/5",
+    "⅙": "1/6",
+    "⅚": "5/6",
+    "⅛": "1/8",
+    "⅜": "3/8",
+    "⅝": "5/8",
+    "⅞": "7/8",
+}
 _UNIT_MARK = re.compile(r"\s*(?:\"|″|”|''|in|inch|inches|cm)\s*$", re.IGNORECASE)
 _DECIMAL = re.compile(r"(\d+)(?:[.,](\d+))?|[.,](\d+)")
 _FRACTION = re.compile(r"(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*/\s*(\d+)")
@@ -41,11 +55,13 @@ def seen(text: str) -> str:
 def read_length(text: str) -> Fraction:
     """Read a length as people type it; the unit is the draft's.
 
-    Accepts ``9``, ``4.875``, ``12,4``, ``39/8``, ``4 7/8``, ``4-7/8``, ``4⅞`` and any of them with an inch mark or
-    ``cm`` behind. Raises `LengthError` for anything else, also for ``1,234``, which could mean a thousand.
+    Accepts ``9``, ``4.875``, ``12,4``, ``39/8``, ``4 7/8``, ``4-7/8``, ``4⅞`` and any of them with
+    an inch mark or ``cm`` behind. Raises `LengthError` for anything else, also for ``1,234``, which
+    could mean a thousand.
 
     >>> read_length('4-7/8"')
     Fraction(39, 8)
+
     """
     plain = _UNIT_MARK.sub("", text[: LONGEST_TEXT + 1]).replace("⁄", "/").strip()
     if len(text) > LONGEST_TEXT:
@@ -54,7 +70,9 @@ def read_length(text: str) -> Fraction:
         plain = plain.replace(sign, f" {spelled}")
     plain = plain.strip().replace("- ", "-")
     if re.fullmatch(r"\d{1,3}(,\d{3})+", plain) and not plain.startswith("0"):
-        raise LengthError(f"“{text}” could mean a thousand or a decimal; write it with a point, such as 1.234")
+        raise LengthError(
+            f"“{text}” could mean a thousand or a decimal; write it with a point, such as 1.234"
+        )
     length = _number(plain, text)
     if length.denominator > FINEST:
         raise LengthError("is told finer than any ruler; round it to a few places")
@@ -83,18 +101,23 @@ def write_mixed(length: Rational) -> str:
     """A mixed number in plain characters: ``4 7/8``, ``9``, ``-1/2``."""
     value = Fraction(length)
     whole, over = divmod(abs(value.numerator), value.denominator)
-    parts = ([str(whole)] if whole or not over else []) + ([f"{over}/{value.denominator}"] if over else [])
+    parts = ([str(whole)] if whole or not over else []) + (
+        [f"{over}/{value.denominator}"] if over else []
+    )
     return ("-" if value < 0 else "") + " ".join(parts)
 
 
 def write_typed(length: Rational, unit: str) -> str:
-    """As a person would type it: a mixed number of inches, a decimal of centimetres where that is exact."""
+    """As a person would type it: a mixed number of inches, a decimal of centimetres where that is
+    exact.
+    """
     decimal = f"{float(length):.4f}".rstrip("0").rstrip(".")
     return decimal if unit == "cm" and Fraction(decimal) == length else write_mixed(length)
 
 
 def show(length: Length | Rational, unit: str) -> str:
-    """A length for people, with its unit: ``4 7⁄8″`` (the fraction slash sets as a true fraction), ``12.4 cm``.
+    """A length for people, with its unit: ``4 7⁄8″`` (the fraction slash sets as a true fraction),
+    ``12.4 cm``.
 
     A length that is no such number is marked ``≈``.
     """
@@ -179,7 +202,9 @@ class Length:
         return (self / step + Fraction(1, 2)).floor() * step
 
     def write(self) -> str:
-        """As a plan holds it: lowest terms, or a decimal to four places where a square root stays."""
+        """As a plan holds it: lowest terms, or a decimal to four places where a square root
+        stays.
+        """
         return f"{float(self):.4f}" if self.root else write_exact(self.rational)
 
 
@@ -192,4 +217,6 @@ def square_root(square: Fraction, digits: int = 40) -> Fraction:
     if top * top == square.numerator and bottom * bottom == square.denominator:
         return Fraction(top, bottom)
     scale = 10**digits
-    return Fraction(isqrt(square.numerator * square.denominator * scale * scale), square.denominator * scale)
+    return Fraction(
+        isqrt(square.numerator * square.denominator * scale * scale), square.denominator * scale
+    )

@@ -27,7 +27,9 @@ def _count(place: Fraction, lines: tuple[Fraction, ...]) -> Fraction:
 
 @dataclass(frozen=True)
 class Ruling:
-    """Where the grid lines lie, in the draft's unit from the top left corner of the finished block."""
+    """Where the grid lines lie, in the draft's unit from the top left corner of the finished
+    block.
+    """
 
     across: tuple[Fraction, ...]
     down: tuple[Fraction, ...]

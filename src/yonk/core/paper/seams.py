@@ -1,4 +1,6 @@
-"""Seams as straight stretches: clipped to a rectangle, taken from each other, and kept tidy in a draft."""
+"""Seams as straight stretches: clipped to a rectangle, taken from each other, and kept tidy in a
+draft.
+"""
 
 from __future__ import annotations
 
@@ -17,7 +19,9 @@ def _at(seam: Seam, share: Fraction) -> Point:
 
 
 def _shares_inside(seam: Seam, low: Point, high: Point) -> tuple[Fraction, Fraction] | None:
-    """Between which shares of its length a seam runs through the open rectangle (after Liang and Barsky)."""
+    """Between which shares of its length a seam runs through the open rectangle (after Liang and
+    Barsky).
+    """
     start, end = Fraction(0), Fraction(1)
     for axis in (0, 1):
         here, way = seam[0][axis], seam[1][axis] - seam[0][axis]
@@ -79,10 +83,11 @@ def whole_seam(draft: Draft, stretch: Seam) -> Seam:
 
 
 def tidy(seams: Iterable[Seam]) -> tuple[Seam, ...]:
-    """The same drawing with fewer seams: doubles dropped, and seams along one grid direction that touch joined.
+    """The same drawing with fewer seams: doubles dropped, and seams along one grid direction that
+    touch joined.
 
-    A slanted seam is left as it is: joined to the next across a grid line it would no longer bend with the grid
-    when a proportion changes.
+    A slanted seam is left as it is: joined to the next across a grid line it would no longer bend
+    with the grid when a proportion changes.
     """
     level: dict[Fraction, list[tuple[Fraction, Fraction]]] = defaultdict(list)
     upright: dict[Fraction, list[tuple[Fraction, Fraction]]] = defaultdict(list)
@@ -95,6 +100,8 @@ def tidy(seams: Iterable[Seam]) -> tuple[Seam, ...]:
             upright[a[0]].append((a[1], b[1]))
         else:
             slanted.add((a, b))
-    straight: list[Seam] = [((low, y), (high, y)) for y in sorted(level) for low, high in joined(level[y])]
+    straight: list[Seam] = [
+        ((low, y), (high, y)) for y in sorted(level) for low, high in joined(level[y])
+    ]
     straight += [((x, low), (x, high)) for x in sorted(upright) for low, high in joined(upright[x])]
     return (*straight, *sorted(slanted))

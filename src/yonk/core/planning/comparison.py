@@ -1,4 +1,6 @@
-"""The ways to make a group side by side: every figure computed, from the cuts on the ruler and the simulated sewing."""
+"""The ways to make a group side by side: every figure computed, from the cuts on the ruler and the
+simulated sewing.
+"""
 
 from __future__ import annotations
 
@@ -15,7 +17,17 @@ from yonk.core.paper import Length, show
 from yonk.core.planning.proposal import smallest
 from yonk.core.planning.reading import Group
 from yonk.core.planning.recipes import Wanted, proposal_for
-from yonk.core.planning.ways import Demand, Shape, Share, Tally, Way, all_ways, for_both_hands, tally, way_named
+from yonk.core.planning.ways import (
+    Demand,
+    Shape,
+    Share,
+    Tally,
+    Way,
+    all_ways,
+    for_both_hands,
+    tally,
+    way_named,
+)
 from yonk.core.sewing import NOTHING, Layers, Line, SewingError, area, length, sides_of
 from yonk.core.units import (
     BY_NAME,
@@ -39,9 +51,11 @@ INSIDE_HALF_A_SQUARE = 1 - sqrt(0.5)  # the circle inside half a square, of its 
 
 @dataclass(frozen=True)
 class CutLine:
-    """What is cut for a way: so many of a fabric, on the ruler; `strips` tells how a strip's length is divided.
+    """What is cut for a way: so many of a fabric, on the ruler; `strips` tells how a strip's length
+    is divided.
 
-    `hand` tells which way a diagonal is cut where that matters; `other_way` are cut the other way, for mirror images.
+    `hand` tells which way a diagonal is cut where that matters; `other_way` are cut the other way,
+    for mirror images.
     """
 
     fabric: str
@@ -59,7 +73,9 @@ class CutLine:
 
 @dataclass(frozen=True)
 class Bonus:
-    """What cut-off corners give when they are kept: so many half-square triangles of a finished size."""
+    """What cut-off corners give when they are kept: so many half-square triangles of a finished
+    size.
+    """
 
     count: int
     finished: Fraction
@@ -69,8 +85,9 @@ class Bonus:
 class Figures:
     """One way in figures. Lengths in the draft's unit, cloth in its square.
 
-    `used` is all that is cut, `wasted` what of it ends in no unit. `room` is how much wider and higher than unfinished
-    the units come out; None where nothing is sewn. `spare` units are left over, `mirrored` of them mirror images.
+    `used` is all that is cut, `wasted` what of it ends in no unit. `room` is how much wider and
+    higher than unfinished the units come out; None where nothing is sewn. `spare` units are left
+    over, `mirrored` of them mirror images.
     """
 
     way: Way
@@ -103,7 +120,9 @@ class Figures:
 
 @dataclass(frozen=True)
 class Comparison:
-    """A group of units with its ways: the one taken first, then the proposed one, then the others."""
+    """A group of units with its ways: the one taken first, then the proposed one, then the
+    others.
+    """
 
     group: Group
     demand: Demand
@@ -121,23 +140,39 @@ def compare(group: Group, wanted: Wanted, chosen: str | None) -> Comparison:
     ways.setdefault(first.name, first)
     tallies = {name: tally(way, unit, terms, demand) for name, way in ways.items()}
     singles = [name for name, way in ways.items() if len(way.shares) == 1]
-    splits = sorted((name for name in ways if name not in singles), key=lambda name: tallies[name].handlings)
+    splits = sorted(
+        (name for name in ways if name not in singles), key=lambda name: tallies[name].handlings
+    )
     order = dict.fromkeys([first.name, proposal.way.name, *singles, *splits])
     names = [name for name in order if name in ways][:MOST_WAYS]
     return Comparison(
-        group, demand, proposal.reason,
+        group,
+        demand,
+        proposal.reason,
         tuple(
             figures(
-                ways[name], unit, terms, demand, tallies[name], chosen=bool(own) and name == first.name,
+                ways[name],
+                unit,
+                terms,
+                demand,
+                tallies[name],
+                chosen=bool(own) and name == first.name,
                 proposed=name == proposal.way.name,
             )
             for name in names
         ),
-    )  # fmt: skip
+    )
 
 
 def figures(
-    way: Way, unit: Unit, terms: Terms, demand: Demand, counted: Tally, *, chosen: bool = False, proposed: bool = False
+    way: Way,
+    unit: Unit,
+    terms: Terms,
+    demand: Demand,
+    counted: Tally,
+    *,
+    chosen: bool = False,
+    proposed: bool = False,
 ) -> Figures:
     """The figures of one way to meet a demand."""
     lines: list[CutLine] = []
@@ -159,14 +194,30 @@ def figures(
     total = demand.total + demand.mirrored
     trimmed = [room for room in rooms if min(room) >= float(terms.hair)]
     return Figures(
-        way=way, chosen=chosen, proposed=proposed, lines=tuple(lines), wanted=total, makes=made_units,
-        spare=made_units - total, mirrored=mirrored, used=counted.used, wasted=0.0 if abs(wasted) < NOTHING else wasted, pieces=counted.pieces,
-        cuts=counted.effort.cuts, seams=counted.effort.seams, seam_length=sewn,
-        trims=total if trimmed else 0, room=min(rooms, key=min) if rooms else None,
-        bias_sides=counted.effort.bias_sides, prints=counted.effort.prints,
-        smallest=Length(Fraction(smallest(unit, terms, trimmed=bool(trimmed))).limit_denominator(10**6)).up(terms.step),
-        bonus=tuple(bonus), handlings=counted.handlings,
-    )  # fmt: skip
+        way=way,
+        chosen=chosen,
+        proposed=proposed,
+        lines=tuple(lines),
+        wanted=total,
+        makes=made_units,
+        spare=made_units - total,
+        mirrored=mirrored,
+        used=counted.used,
+        wasted=0.0 if abs(wasted) < NOTHING else wasted,
+        pieces=counted.pieces,
+        cuts=counted.effort.cuts,
+        seams=counted.effort.seams,
+        seam_length=sewn,
+        trims=total if trimmed else 0,
+        room=min(rooms, key=min) if rooms else None,
+        bias_sides=counted.effort.bias_sides,
+        prints=counted.effort.prints,
+        smallest=Length(
+            Fraction(smallest(unit, terms, trimmed=bool(trimmed))).limit_denominator(10**6)
+        ).up(terms.step),
+        bonus=tuple(bonus),
+        handlings=counted.handlings,
+    )
 
 
 def _lines(method: Method, unit: Unit, terms: Terms, lots: int, own: int) -> Iterator[CutLine]:
@@ -176,16 +227,28 @@ def _lines(method: Method, unit: Unit, terms: Terms, lots: int, own: int) -> Ite
     for (need, width, height, count), own_row in zip(rows, own_rows, strict=True):
         strips = _strips(method, unit, terms, lots, need) if need.shape == "strip" else ""
         yield CutLine(
-            need.fabric, count, width, height, need.shape, need.subcut, working(need, terms), (need.width, need.height),
-            strips, need.listed(terms.step).hand,
+            need.fabric,
+            count,
+            width,
+            height,
+            need.shape,
+            need.subcut,
+            working(need, terms),
+            (need.width, need.height),
+            strips,
+            need.listed(terms.step).hand,
             count - own_row[3] if need.diagonal else 0,
-        )  # fmt: skip
+        )
 
 
 def working(need: Need, terms: Terms) -> tuple[str, ...]:
     """How a cut came about, line by line, from the finished size to the ruler."""
     width, height = need.rounded(terms.step)
-    said = show(width, terms.unit) if width == height else f"{show(width, terms.unit)} × {show(height, terms.unit)}"
+    said = (
+        show(width, terms.unit)
+        if width == height
+        else f"{show(width, terms.unit)} × {show(height, terms.unit)}"
+    )
     if (Length(width), Length(height)) == (need.width, need.height):
         return (*need.working, f"{said} lies on the ruler")
     way = "up" if need.rounding == "up" else "to the nearest mark"
@@ -196,11 +259,18 @@ def _strips(method: Method, unit: Unit, terms: Terms, lots: int, need: Need) -> 
     """How a strip's whole length is cut from widths of fabric."""
     sets = method.batches(unit, terms, lots)
     full, rest = sets[0], sets[-1]
-    widths = show(terms.usable, terms.unit)
+    widths = show(terms.settings.usable, terms.unit)
     if len(sets) == 1:
-        return "1 strip" if need.width <= terms.usable else f"longer than a width of fabric ({widths})"
+        return (
+            "1 strip"
+            if need.width <= terms.settings.usable
+            else f"longer than a width of fabric ({widths})"
+        )
     last = f", the last for {rest}" if rest != full else ""
-    return f"{len(sets)} strips of {widths} width of fabric, each for {full} unit{'s' if full > 1 else ''}{last}"
+    return (
+        f"{len(sets)} strips of {widths} width of fabric, each for {full} "
+        f"unit{'s' if full > 1 else ''}{last}"
+    )
 
 
 @dataclass(frozen=True)
@@ -213,7 +283,9 @@ class _Looked:
 
 @lru_cache(maxsize=512)
 def _look(shape: Shape, method: Method, terms: Terms, lots: int) -> _Looked:
-    """What a batch comes to at its true size: the cloth kept in a unit, the length sewn, the room, bonus sizes a lot."""
+    """What a batch comes to at its true size: the cloth kept in a unit, the length sewn, the room,
+    bonus sizes a lot.
+    """
     unit = shape.unit
     if method.counted:
         counted = method.counted(unit, terms, lots)
@@ -226,7 +298,9 @@ def _look(shape: Shape, method: Method, terms: Terms, lots: int) -> _Looked:
         return _Looked(_offset_cloth(unit, terms), _shared_length(unit, terms) * lots, None, {})
     sizes = (bonus_size(corner, terms) for corner in made.table.bonus)
     room = made.fits[0].room if made.table.seams else None
-    return _Looked(made.fits[0].kept, sum(made.table.seams), room, Counter(size for size in sizes if size))
+    return _Looked(
+        made.fits[0].kept, sum(made.table.seams), room, Counter(size for size in sizes if size)
+    )
 
 
 def forget_looks() -> None:
@@ -235,27 +309,40 @@ def forget_looks() -> None:
 
 
 def _offset_cloth(unit: Unit, terms: Terms) -> float:
-    """The cloth in a unit whose patches are cut singly: each with its seam allowance, the points as cut."""
+    """The cloth in a unit whose patches are cut singly: each with its seam allowance, the points as
+    cut.
+    """
     shapes = [shapely.Polygon(outline) for outline, _ in target_of(unit, terms.seam).parts]
-    return sum(float(shape.buffer(float(terms.seam), join_style="mitre", mitre_limit=2).area) for shape in shapes)
+    return sum(
+        float(shape.buffer(float(terms.seam), join_style="mitre", mitre_limit=2).area)
+        for shape in shapes
+    )
 
 
 def _shared_length(unit: Unit, terms: Terms) -> float:
     """The length of the seams inside a unit, each with its seam allowances at the ends."""
     target = target_of(unit, terms.seam)
     around = sum(length(side) for outline, _ in target.parts for side in sides_of(outline))
-    return (around - 2 * (target.width + target.height)) / 2 + 2 * target.seam * max(0, len(target.parts) - 1)
+    return (around - 2 * (target.width + target.height)) / 2 + 2 * target.seam * max(
+        0, len(target.parts) - 1
+    )
 
 
 def bonus_size(corner: Layers, terms: Terms) -> Fraction | None:
-    """The largest finished half-square triangle, on the ruler, from two cut-off triangles face to face.
+    """The largest finished half-square triangle, on the ruler, from two cut-off triangles face to
+    face.
 
-    None where it would be smaller than is reasonable: the circle inside its halves must reach as far as the seam.
+    None where it would be smaller than is reasonable: the circle inside its halves must reach as
+    far as the seam.
     """
-    edge = max((side for scrap in corner.over[0].front for side in sides_of(scrap.outline)), key=length)
+    edge = max(
+        (side for scrap in corner.over[0].front for side in sides_of(scrap.outline)), key=length
+    )
     seam = Line.between(*edge).beside(float(terms.seam))
     try:
-        opened = Layers(corner.under, corner.over, sewn=((seam.at(0.0), seam.at(length(edge))),)).opened()
+        opened = Layers(
+            corner.under, corner.over, sewn=((seam.at(0.0), seam.at(length(edge))),)
+        ).opened()
     except SewingError:
         return None
     side = sqrt(max(0.0, sum(map(area, opened.outlines)))) - 2 * float(terms.seam)
@@ -265,7 +352,11 @@ def bonus_size(corner: Layers, terms: Terms) -> Fraction | None:
 
 def comparisons(wanted: Wanted, chosen: dict[str, str]) -> Sequence[Comparison]:
     """All groups that are wanted, compared; `chosen` has the ways she chose, by label."""
-    return [compare(group, wanted, chosen.get(group.label)) for group in wanted.groups if wanted.totals[group.label]]
+    return [
+        compare(group, wanted, chosen.get(group.label))
+        for group in wanted.groups
+        if wanted.totals[group.label]
+    ]
 
 
 def steps_of(way: Way, unit: Unit, terms: Terms, wanted: Wanted) -> list[tuple[Share, Made]]:
@@ -275,9 +366,15 @@ def steps_of(way: Way, unit: Unit, terms: Terms, wanted: Wanted) -> list[tuple[S
         (
             share,
             carry_out(
-                unit, share.method, terms, lots=share.method.batches(unit, terms, share.lots)[0] if share.method.together else 1,
-                fabrics=fabrics, looked_at=1,
+                unit,
+                share.method,
+                terms,
+                lots=share.method.batches(unit, terms, share.lots)[0]
+                if share.method.together
+                else 1,
+                fabrics=fabrics,
+                looked_at=1,
             ),
         )
         for share in way.shares
-    ]  # fmt: skip
+    ]

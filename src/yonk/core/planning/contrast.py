@@ -1,6 +1,7 @@
 """Contrast: neighbouring fabrics that vanish into each other.
 
-Luminance and contrast ratio are those of WCAG 2 (relative luminance of sRGB, (L1 + 0.05) / (L2 + 0.05)).
+Luminance and contrast ratio are those of WCAG 2 (relative luminance of sRGB, (L1 + 0.05) / (L2 +
+0.05)).
 """
 
 from __future__ import annotations
@@ -15,7 +16,9 @@ ANY_VALUE_RATIO = 1.15  # so near that even different values given do not part t
 def luminance(colour: str) -> float:
     """Relative luminance, 0 black to 1 white, of a colour ``#rrggbb``."""
     parts = (int(colour[start : start + 2], 16) / 255 for start in (1, 3, 5))
-    red, green, blue = (part / 12.92 if part <= 0.04045 else ((part + 0.055) / 1.055) ** 2.4 for part in parts)
+    red, green, blue = (
+        part / 12.92 if part <= 0.04045 else ((part + 0.055) / 1.055) ** 2.4 for part in parts
+    )
     return 0.2126 * red + 0.7152 * green + 0.0722 * blue
 
 
@@ -32,9 +35,13 @@ def too_near(one: Fabric, other: Fabric) -> bool:
 
 
 def hard_to_tell_apart(reading: Reading) -> list[tuple[Fabric, Fabric]]:
-    """The pairs of different fabrics that share a seam and are hard to tell apart, in the order of the fabrics."""
+    """The pairs of different fabrics that share a seam and are hard to tell apart, in the order of
+    the fabrics.
+    """
     draft = reading.draft
-    touching = {frozenset((reading.fabrics[a], reading.fabrics[b])) for a, b in reading.drawing.neighbours}
+    touching = {
+        frozenset((reading.fabrics[a], reading.fabrics[b])) for a, b in reading.drawing.neighbours
+    }
     pairs = [
         (one, other)
         for place, one in enumerate(draft.fabrics)

@@ -12,7 +12,9 @@ from yonk.core.units import YIELDS, CutShape, Listed, Need, Outline, Rotary, Sub
 
 @dataclass(frozen=True)
 class Purpose:
-    """What a cut is for: the labels of the units, the letter of the patch, its part, and the pieces wanted of it."""
+    """What a cut is for: the labels of the units, the letter of the patch, its part, and the pieces
+    wanted of it.
+    """
 
     units: tuple[str, ...]
     letter: str
@@ -23,10 +25,11 @@ class Purpose:
 
 @dataclass(frozen=True)
 class Cut:
-    """So many alike cuts: what is cut, how wide, how many, and what for. Lengths on the ruler, in the draft's unit.
+    """So many alike cuts: what is cut, how wide, how many, and what for. Lengths on the ruler, in
+    the draft's unit.
 
-    Of a strip `width` is the whole length that is needed, with `squaring` in it to square up its ends.
-    `before` pieces are there already, left over from an earlier stage.
+    Of a strip `width` is the whole length that is needed, with `squaring` in it to square up its
+    ends. `before` pieces are there already, left over from an earlier stage.
     """
 
     what: Listed
@@ -70,7 +73,9 @@ class Cut:
 
     @property
     def amount(self) -> int:
-        """How much there is to cut: so many pieces, of strips so many segments, which add up over the blocks."""
+        """How much there is to cut: so many pieces, of strips so many segments, which add up over
+        the blocks.
+        """
         return self.count * (self.segments or 1)
 
     @property
@@ -96,7 +101,8 @@ class Cut:
 
 
 def cutting_list(recipes: Iterable[Recipe], step: Fraction, squaring: Fraction) -> tuple[Cut, ...]:
-    """All cuts: by fabric in the order of first need, the widest first. Pieces of alike cuts are counted together.
+    """All cuts: by fabric in the order of first need, the widest first. Pieces of alike cuts are
+    counted together.
 
     `squaring` is what squaring up the ends of a strip set takes.
     """
@@ -111,13 +117,20 @@ def cutting_list(recipes: Iterable[Recipe], step: Fraction, squaring: Fraction) 
         sorted(
             cuts,
             key=lambda cut: (
-                order[cut.fabric], cut.shape != "strip", -cut.height, -cut.width, cut.subcut, cut.what.hand or "",
+                order[cut.fabric],
+                cut.shape != "strip",
+                -cut.height,
+                -cut.width,
+                cut.subcut,
+                cut.what.hand or "",
             ),
         )
-    )  # fmt: skip
+    )
 
 
-def _cut(what: Listed, width: Fraction, needs: list[tuple[Recipe, Need]], squaring: Fraction) -> Cut:
+def _cut(
+    what: Listed, width: Fraction, needs: list[tuple[Recipe, Need]], squaring: Fraction
+) -> Cut:
     first = needs[0][1]
     purposes: dict[tuple[object, ...], Purpose] = {}
     for recipe, need in needs:
@@ -126,6 +139,11 @@ def _cut(what: Listed, width: Fraction, needs: list[tuple[Recipe, Need]], squari
         purposes[key] = Purpose(recipe.serves, need.letter, need.role, pieces, need.working)
     pieces = sum(need.pieces for _, need in needs)
     return Cut(
-        what, width, -(-pieces // YIELDS[what.subcut]), tuple(purposes.values()), first.outline, first.rotary,
+        what,
+        width,
+        -(-pieces // YIELDS[what.subcut]),
+        tuple(purposes.values()),
+        first.outline,
+        first.rotary,
         squaring if what.shape == "strip" else Fraction(0),
-    )  # fmt: skip
+    )

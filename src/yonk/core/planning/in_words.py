@@ -41,9 +41,12 @@ def further(cut: Cut, unit: LengthUnit) -> str:
     if cut.rotary:
         return f"from {cut.rotary.words}"
     if what.corners_off:
-        return (
-            f"then cut off {_listed([_corner(place, off, unit) for place, off in enumerate(what.corners_off) if off])}"
-        )
+        off = [
+            _corner(place, cut_off, unit)
+            for place, cut_off in enumerate(what.corners_off)
+            if cut_off
+        ]
+        return f"then cut off {_listed(off)}"
     words = FURTHER[what.subcut] + (f", {diagonal(what.hand, what.lie)}" if what.hand else "")
     lie = LYING[what.lie] if what.lie else ""
     return "; ".join(part for part in (lie, words) if part)
@@ -51,7 +54,10 @@ def further(cut: Cut, unit: LengthUnit) -> str:
 
 CORNERS = ("top left", "top right", "bottom right", "bottom left")
 LYING = {"stands": "longer side the way the print points", "lies": "longer side across the print"}
-RISING: dict[Hand, str] = {"right": "from bottom left to top right", "left": "from top left to bottom right"}
+RISING: dict[Hand, str] = {
+    "right": "from bottom left to top right",
+    "left": "from top left to bottom right",
+}
 
 
 def diagonal(hand: Hand, lie: Lie | None) -> str:
@@ -71,7 +77,10 @@ def _listed(said: Sequence[str]) -> str:
 def told(what: Listed, amount: int, name: str, unit: LengthUnit) -> str:
     """So much of a cut in words; `name` is its fabric's: ``6 of Peat square 8″``."""
     if what.shape == "strip":
-        return f"{amount} segment{'' if amount == 1 else 's'} of {name} strip {show(what.height, unit)} wide"
+        return (
+            f"{amount} segment{'' if amount == 1 else 's'} of {name} strip "
+            f"{show(what.height, unit)} wide"
+        )
     way = f", cut {RISING[what.hand]}" if what.hand else ""
     return f"{amount} of {name} {what.shape} {size(what.width, what.height, unit)}{way}"
 
@@ -79,4 +88,7 @@ def told(what: Listed, amount: int, name: str, unit: LengthUnit) -> str:
 def purposes(cut: Cut, recipes: Sequence[Recipe]) -> list[str]:
     """What a cut is for: letter, kind and label of each unit."""
     kinds = {recipe.group.label: recipe.group.kind for recipe in recipes}
-    return [f"{one.letter}, {BY_NAME[kinds[one.units[0]]].words} {' and '.join(one.units)}" for one in cut.purposes]
+    return [
+        f"{one.letter}, {BY_NAME[kinds[one.units[0]]].words} {' and '.join(one.units)}"
+        for one in cut.purposes
+    ]

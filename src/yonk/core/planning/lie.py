@@ -1,7 +1,8 @@
-"""How pieces of a print with a direction lie on the cloth, so that the print points the same way all over the block.
+"""How pieces of a print with a direction lie on the cloth, so that the print points the same way
+all over the block.
 
-On the cloth such a print runs along the length. A fabric's `direction` is where it points in the block; pieces are cut
-with the block turned so far that it points along the cloth.
+On the cloth such a print runs along the length. A fabric's `direction` is where it points in the
+block; pieces are cut with the block turned so far that it points along the cloth.
 """
 
 from __future__ import annotations
@@ -23,9 +24,11 @@ Way = tuple[Lie | None, Hand | None]
 def laid_by_print(
     cuts: Iterable[Cut], recipes: Iterable[Recipe], readings: Sequence[tuple[Reading, int]]
 ) -> tuple[Cut, ...]:
-    """The cuts with those of directional prints parted by the way that they lie and their diagonal runs.
+    """The cuts with those of directional prints parted by the way that they lie and their diagonal
+    runs.
 
-    `readings` are the block and its colourings, each for so many blocks. No more is cut than before.
+    `readings` are the block and its colourings, each for so many blocks. No more is cut than
+    before.
     """
     identities = {recipe.group.label: recipe.group.identity for recipe in recipes}
     draft = readings[0][0].draft
@@ -42,7 +45,9 @@ def _matters(cut: Cut, draft: Draft) -> bool:
     return (oblong or halved) and draft.fabric(cut.fabric).print == "directional"
 
 
-def _ways(cut: Cut, identities: Mapping[str, object], readings: Sequence[tuple[Reading, int]]) -> Counter[Way]:
+def _ways(
+    cut: Cut, identities: Mapping[str, object], readings: Sequence[tuple[Reading, int]]
+) -> Counter[Way]:
     """How many patches of each way of lying the cut is for, over all blocks."""
     counts: Counter[Way] = Counter()
     for reading, blocks in readings:
@@ -74,26 +79,38 @@ def way_of(face: Face, cut: Cut, fabric: Fabric) -> Way | None:
         if bottom - top == right - left:
             return None
         return ("stands" if (bottom - top > right - left) != sideways else "lies"), cut.what.hand
-    corners = {(left, top): "right", (right, bottom): "right", (right, top): "left", (left, bottom): "left"}
+    corners = {
+        (left, top): "right",
+        (right, bottom): "right",
+        (right, top): "left",
+        (left, bottom): "left",
+    }
     spots = [corners[spot] for spot in face.ring if spot in corners]
     if len(face.ring) != 3 or len(spots) != 3:
         return None
-    rising = spots.count("right") == 1  # the corner of which there is but one is the square one's hand
+    rising = (
+        spots.count("right") == 1
+    )  # the corner of which there is but one is the square one's hand
     square_corner: Hand = "right" if rising else "left"
-    return None, square_corner if not sideways else ("left" if square_corner == "right" else "right")
+    return None, square_corner if not sideways else (
+        "left" if square_corner == "right" else "right"
+    )
 
 
 def _parted(cut: Cut, ways: Counter[Way]) -> list[Cut]:
     """The cut in parts that lie alike; the parts' pieces and counts add up to the whole's.
 
-    Where triangles of two ways come out of one square, the square is cut the way of the greater share.
+    Where triangles of two ways come out of one square, the square is cut the way of the greater
+    share.
     """
     counts = shared(cut.count, list(ways.values()))
     pieces = shared(cut.wanted_pieces, counts)
     weights = [purpose.pieces for purpose in cut.purposes]
     return [
         replace(
-            cut, what=replace(cut.what, lie=lie, hand=hand), count=count,
+            cut,
+            what=replace(cut.what, lie=lie, hand=hand),
+            count=count,
             purposes=tuple(
                 replace(purpose, pieces=share)
                 for purpose, share in zip(cut.purposes, shared(wanted, weights), strict=True)
@@ -101,7 +118,7 @@ def _parted(cut: Cut, ways: Counter[Way]) -> list[Cut]:
         )
         for (lie, hand), count, wanted in zip(ways, counts, pieces, strict=True)
         if count
-    ]  # fmt: skip
+    ]
 
 
 def shared(whole: int, weights: Sequence[int]) -> list[int]:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Iterable, Iterator, Sequence
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from fractions import Fraction
 from typing import Literal
 
@@ -20,9 +20,18 @@ from yonk.core.planning.ways import effort_of
 from yonk.core.units import BY_NAME, terms_of
 
 Code = Literal[
-    "off-the-ruler", "loose-seam", "bias-edge", "spares", "mirrored-pairs", "low-contrast", "set-in-seam",
-    "template-needed", "method-not-suited", "two-fabrics", "print-turns",
-]  # fmt: skip
+    "off-the-ruler",
+    "loose-seam",
+    "bias-edge",
+    "spares",
+    "mirrored-pairs",
+    "low-contrast",
+    "set-in-seam",
+    "template-needed",
+    "method-not-suited",
+    "two-fabrics",
+    "print-turns",
+]
 
 
 @dataclass(frozen=True)
@@ -37,7 +46,10 @@ class Notice:
 
 
 def all_notices(
-    reading: Reading, recipes: Sequence[Recipe], cuts: Sequence[Cut], colourings: Sequence[tuple[Reading, int]] = ()
+    reading: Reading,
+    recipes: Sequence[Recipe],
+    cuts: Sequence[Cut],
+    colourings: Sequence[tuple[Reading, int]] = (),
 ) -> tuple[Notice, ...]:
     """Every notice of a plan, the gravest first."""
     return (
@@ -51,12 +63,20 @@ def all_notices(
         *_spares(recipes),
         *_bias(recipes),
         *_prints(recipes, [(reading, 1), *colourings]),
-        *dict.fromkeys(notice for one in (reading, *(other for other, _ in colourings)) for notice in _contrast(one)),
+        *dict.fromkeys(
+            notice
+            for one in (reading, *(other for other, _ in colourings))
+            for notice in _contrast(one)
+        ),
     )
 
 
 def _spot(reading: Reading, spot: tuple[int, int]) -> str:
-    counts = zip(reading.drawing.to_grid(spot), (len(reading.draft.columns), len(reading.draft.rows)), strict=True)
+    counts = zip(
+        reading.drawing.to_grid(spot),
+        (len(reading.draft.columns), len(reading.draft.rows)),
+        strict=True,
+    )
     column, row = (min(int(count), lines - 1) + 1 for count, lines in counts)
     return f"column {column}, row {row}"
 
@@ -64,7 +84,10 @@ def _spot(reading: Reading, spot: tuple[int, int]) -> str:
 def _loose(reading: Reading) -> Iterator[Notice]:
     for start, end in reading.drawing.loose[:12]:
         where = " to ".join(dict.fromkeys((_spot(reading, start), _spot(reading, end))))
-        yield Notice("loose-seam", f"A seam at {where} ends at nothing and divides no patch; draw it on or rub it out.")
+        yield Notice(
+            "loose-seam",
+            f"A seam at {where} ends at nothing and divides no patch; draw it on or rub it out.",
+        )
     if len(reading.drawing.loose) > 12:
         yield Notice("loose-seam", f"{len(reading.drawing.loose) - 12} more seams end at nothing.")
 
@@ -81,15 +104,21 @@ def _set_in(reading: Reading) -> Iterator[Notice]:
         if not stuck:
             continue
         faces = tuple(piece.face for piece in stuck)
-        label = next((name for members, name in labels.items() if any(faces[0] in unit for unit in members)), "")
+        label = next(
+            (name for members, name in labels.items() if any(faces[0] in unit for unit in members)),
+            "",
+        )
         letters = tuple(dict.fromkeys(reading.patches[face].letter for face in faces))
         first = min(reading.drawing.faces[faces[0]].ring, key=lambda spot: (spot[1], spot[0]))
         yield Notice(
             "set-in-seam",
-            f"Near {_spot(reading, first)} no straight seam joins patches {_listed(letters)}: one of them is set in, "
+            f"Near {_spot(reading, first)} no straight seam joins patches {_listed(letters)}: "
+            f"one of them is set in, "
             "or a seam is sewn part way first and finished last.",
-            letters, (label,) if label else (), faces,
-        )  # fmt: skip
+            letters,
+            (label,) if label else (),
+            faces,
+        )
 
 
 def _off(reading: Reading, recipes: Sequence[Recipe]) -> Iterator[Notice]:
@@ -101,7 +130,12 @@ def _off(reading: Reading, recipes: Sequence[Recipe]) -> Iterator[Notice]:
     sizes = [show(size, reading.draft.unit) for size in (smaller, larger) if size]
     ways = [f"take {' or '.join(sizes)} wide, where every cut is on the ruler"] if sizes else []
     finer = next(
-        (step for step in finer_steps(terms) if on_the_ruler(recipes, replace(terms, step=step), Fraction(1))), None
+        (
+            step
+            for step in finer_steps(terms)
+            if on_the_ruler(recipes, terms.on_ruler(step), Fraction(1))
+        ),
+        None,
     )
     ways += [f"use a ruler of {show(finer, terms.unit)} steps"] if finer else []
     mend = "; or ".join([*ways, "make the grid uneven"])
@@ -121,13 +155,18 @@ def _off(reading: Reading, recipes: Sequence[Recipe]) -> Iterator[Notice]:
 def _templates(cuts: Iterable[Cut]) -> Iterator[Notice]:
     letters = tuple(
         dict.fromkeys(
-            purpose.letter for cut in cuts if cut.shape == "template" and not cut.rotary for purpose in cut.purposes
+            purpose.letter
+            for cut in cuts
+            if cut.shape == "template" and not cut.rotary
+            for purpose in cut.purposes
         )
     )
     if letters:
         word = "Patch" if len(letters) == 1 else "Patches"
         yield Notice(
-            "template-needed", f"{word} {_listed(letters)} cannot be cut with a ruler alone; print a template.", letters
+            "template-needed",
+            f"{word} {_listed(letters)} cannot be cut with a ruler alone; print a template.",
+            letters,
         )
 
 
@@ -141,7 +180,11 @@ def _gainsaying(reading: Reading) -> Iterator[Notice]:
         other = reading.draft.fabric(paint.fabric).name
         letter = reading.patches[face].letter
         yield Notice(
-            "two-fabrics", f"A patch {letter} is given {kept} and then {other}; {kept} is kept.", (letter,), (), (face,)
+            "two-fabrics",
+            f"A patch {letter} is given {kept} and then {other}; {kept} is kept.",
+            (letter,),
+            (),
+            (face,),
         )
 
 
@@ -151,10 +194,12 @@ def _unsuited(recipes: Iterable[Recipe]) -> Iterator[Notice]:
             words = BY_NAME[recipe.group.kind].words
             yield Notice(
                 "method-not-suited",
-                f"Unit {recipe.group.label}, a {words}, cannot be made {recipe.unsuited.replace('-', ' ')}; "
+                f"Unit {recipe.group.label}, a {words}, cannot be made "
+                f"{recipe.unsuited.replace('-', ' ')}; "
                 f"it is planned {recipe.method.words}.",
-                (), (recipe.group.label,),
-            )  # fmt: skip
+                (),
+                (recipe.group.label,),
+            )
 
 
 def _mirrored(recipes: Sequence[Recipe]) -> Iterator[Notice]:
@@ -165,7 +210,8 @@ def _mirrored(recipes: Sequence[Recipe]) -> Iterator[Notice]:
         label = recipe.group.label
         if recipe.mirrored:
             said = (
-                f"{recipe.mirrored} mirror images come with them; they make a second, mirrored block, or are left over."
+                f"{recipe.mirrored} mirror images come with them; they make a second, mirrored "
+                f"block, or are left over."
             )
         elif recipe.needs:
             other = next(name for name in recipe.serves if name != label)
@@ -184,13 +230,17 @@ def _spares(recipes: Iterable[Recipe]) -> Iterator[Notice]:
         left = recipe.spare - recipe.mirrored
         if recipe.spare:
             words = BY_NAME[recipe.group.kind].words
-            mirror = f", {recipe.mirrored} of them mirror images" if recipe.mirrored and left else ""
+            mirror = (
+                f", {recipe.mirrored} of them mirror images" if recipe.mirrored and left else ""
+            )
             yield Notice(
                 "spares",
                 f"Unit {recipe.group.label} ({words}): {recipe.method.words} makes {recipe.makes}, "
-                f"{recipe.total} {'is' if recipe.total == 1 else 'are'} needed, {recipe.spare} left over{mirror}.",
-                (), (recipe.group.label,),
-            )  # fmt: skip
+                f"{recipe.total} {'is' if recipe.total == 1 else 'are'} needed, {recipe.spare} "
+                f"left over{mirror}.",
+                (),
+                (recipe.group.label,),
+            )
 
 
 def _bias(recipes: Iterable[Recipe]) -> Iterator[Notice]:
@@ -198,10 +248,13 @@ def _bias(recipes: Iterable[Recipe]) -> Iterator[Notice]:
         if recipe.method.bias(recipe.group.unit):
             yield Notice(
                 "bias-edge",
-                f"Unit {recipe.group.label}, made {recipe.method.words}, has bias on its outer edges: starch the cloth "
-                "before cutting, with the room aired and as its maker says; press up and down, never push the iron.",
-                (), (recipe.group.label,),
-            )  # fmt: skip
+                f"Unit {recipe.group.label}, made {recipe.method.words}, has bias on its outer "
+                f"edges: starch the cloth "
+                "before cutting, with the room aired and as its maker says; press up and down, "
+                "never push the iron.",
+                (),
+                (recipe.group.label,),
+            )
 
 
 def _prints(recipes: Sequence[Recipe], readings: Sequence[tuple[Reading, int]]) -> Iterator[Notice]:
@@ -209,7 +262,11 @@ def _prints(recipes: Sequence[Recipe], readings: Sequence[tuple[Reading, int]]) 
     draft = readings[0][0].draft
     for recipe in recipes:
         unit = recipe.group.unit
-        names = [draft.fabric(key).name for key in unit.fabrics if draft.fabric(key).print == "directional"]
+        names = [
+            draft.fabric(key).name
+            for key in unit.fabrics
+            if draft.fabric(key).print == "directional"
+        ]
         if not names or recipe.method.sew is None:
             continue
         turned = effort_of(unit, recipe.method, 1).prints != "upright"
@@ -224,15 +281,25 @@ def _prints(recipes: Sequence[Recipe], readings: Sequence[tuple[Reading, int]]) 
             )
             yield Notice(
                 "print-turns",
-                f"Unit {recipe.group.label}, made {recipe.method.words}: the print of {_listed(names)} {how}; cut singly to "
+                f"Unit {recipe.group.label}, made {recipe.method.words}: the print of "
+                f"{_listed(names)} {how}; cut singly to "
                 "keep it upright.",
-                (), (recipe.group.label,),
-            )  # fmt: skip
+                (),
+                (recipe.group.label,),
+            )
 
 
 def _lies_both_ways(reading: Reading, identity: object) -> bool:
-    """Whether units of a group lie turned by a quarter of each other, or their strips run up the block."""
-    faces = [face for group in reading.groups if group.identity == identity for unit in group.members for face in unit]
+    """Whether units of a group lie turned by a quarter of each other, or their strips run up the
+    block.
+    """
+    faces = [
+        face
+        for group in reading.groups
+        if group.identity == identity
+        for unit in group.members
+        for face in unit
+    ]
     boxes = [reading.drawing.faces[face].box for face in faces]
     return any(bottom - top > right - left for left, top, right, bottom in boxes)
 
@@ -241,7 +308,8 @@ def _contrast(reading: Reading) -> Iterator[Notice]:
     for one, other in hard_to_tell_apart(reading):
         yield Notice(
             "low-contrast",
-            f"{one.name} and {other.name} lie side by side and are hard to tell apart; the seam between them will not show.",
+            f"{one.name} and {other.name} lie side by side and are hard to tell apart; the seam "
+            f"between them will not show.",
         )
 
 

@@ -15,7 +15,9 @@ from yonk.core.planning.recipes import Recipe, Wanted, choose_recipes, wanted_of
 
 @dataclass(frozen=True)
 class Plan:
-    """All that follows from a draft, for a number of blocks; `colourings` are its other colourings as they were read."""
+    """All that follows from a draft, for a number of blocks; `colourings` are its other colourings
+    as they were read.
+    """
 
     reading: Reading
     blocks: int
@@ -35,17 +37,24 @@ class Plan:
         return self.blocks + sum(blocks for _, blocks in self.colourings)
 
 
-def make_plan(draft: Draft, blocks: int | None = None, made: Mapping[object, int] | None = None) -> Plan:
-    """The plan of a draft and its colourings; `blocks` stands in for the number of blocks that its making says.
+def make_plan(
+    draft: Draft, blocks: int | None = None, made: Mapping[object, int] | None = None
+) -> Plan:
+    """The plan of a draft and its colourings; `blocks` stands in for the number of blocks that its
+    making says.
 
-    `made` tells how many units of a group, by its identity, are there already. Raises `DraftError` where the drawing is
-    too much to work on.
+    `made` tells how many units of a group, by its identity, are there already. Raises `DraftError`
+    where the drawing is too much to work on.
     """
     letters: dict[tuple[object, ...], str] = {}
     reading = read(draft, letters)
-    colourings = tuple((read(coloured(draft, one), letters), one.blocks) for one in draft.colourings)
+    colourings = tuple(
+        (read(coloured(draft, one), letters), one.blocks) for one in draft.colourings
+    )
     wanted = blocks or draft.making.blocks
     recipes = choose_recipes([(reading, wanted), *colourings], made)
     listed = cutting_list(recipes, draft.making.ruler_step, USUAL[draft.unit].squaring)
     cuts = laid_by_print(listed, recipes, [(reading, wanted), *colourings])
-    return Plan(reading, wanted, colourings, recipes, cuts, all_notices(reading, recipes, cuts, colourings))
+    return Plan(
+        reading, wanted, colourings, recipes, cuts, all_notices(reading, recipes, cuts, colourings)
+    )

@@ -1,4 +1,6 @@
-"""The way proposed to make a group, by what the quilter cares for most, and the reason in one sentence of real figures."""
+"""The way proposed to make a group, by what the quilter cares for most, and the reason in one
+sentence of real figures.
+"""
 
 from __future__ import annotations
 
@@ -40,18 +42,25 @@ def propose(kind: UnitKind, unit: Unit, terms: Terms, demand: Demand, care: Care
     left = sorted((way for way in ways if way not in ranked), key=_rank(care, tallies, ways))
     best, other = (*ranked, *left)[:2]
     spoils = min(ways, key=_rank(care, tallies, ways)) is not best
-    return Proposal(best, _reason(best, other, tallies, unit, terms, demand, care, because if spoils else ()))
+    return Proposal(
+        best, _reason(best, other, tallies, unit, terms, demand, care, because if spoils else ())
+    )
 
 
 def smallest(unit: Unit, terms: Terms, *, trimmed: bool) -> float:
     """The smallest finished width at which a way is reasonable, in the draft's unit.
 
-    The circle inside each patch must reach as far as the seam allowances folded behind it; where nothing is trimmed
-    afterwards half as far again, since a slip cannot be mended then.
+    The circle inside each patch must reach as far as the seam allowances folded behind it; where
+    nothing is trimmed afterwards half as far again, since a slip cannot be mended then.
     """
     if "shallowest" not in unit.worked_out:
         unit.worked_out["shallowest"] = _shallowest(unit)
-    return float(unit.width) * float(terms.seam) * (1.0 if trimmed else 1.5) / float(unit.worked_out["shallowest"])
+    return (
+        float(unit.width)
+        * float(terms.seam)
+        * (1.0 if trimmed else 1.5)
+        / float(unit.worked_out["shallowest"])
+    )
 
 
 def _shallowest(unit: Unit) -> float:
@@ -69,7 +78,9 @@ def _shallowest(unit: Unit) -> float:
 
 
 def _depth(outline: Outline) -> float:
-    """The radius of the circle inside a triangle or square; of other shapes at most half their width."""
+    """The radius of the circle inside a triangle or square; of other shapes at most half their
+    width.
+    """
     left, top, right, bottom = bounds([outline])
     around = sum(length(side) for side in sides_of(outline))
     return min(2 * area(outline) / around, (right - left) / 2, (bottom - top) / 2)
@@ -92,7 +103,10 @@ def _sound(
 
     if demand.directional:
         best = min(TURNING.index(tallies[way].effort.prints) for way in ways)
-        keep(lambda way: TURNING.index(tallies[way].effort.prints) == best, "a directional print turns least so")
+        keep(
+            lambda way: TURNING.index(tallies[way].effort.prints) == best,
+            "a directional print turns least so",
+        )
     keep(lambda way: tallies[way].effort.bias_sides == 0, "no outer edge is on the bias")
     keep(
         lambda way: float(unit.width) >= least[tallies[way].trims > 0] - 1e-9,
@@ -132,7 +146,10 @@ def _reason(
     wanted = demand.total + demand.mirrored
     over = best.makes - wanted if best.makes > wanted else 0
     spare = f" with {over} to spare" if over else ""
-    made = f"{capital(best.words)}: {_pieces(best, unit, terms, demand)} make {'it' if wanted == 1 else f'all {wanted}'}{spare}"
+    made = (
+        f"{capital(best.words)}: {_pieces(best, unit, terms, demand)} make "
+        f"{'it' if wanted == 1 else f'all {wanted}'}{spare}"
+    )
     if because:
         return f"{made}, and {because[0]}."
     return f"{made}; {_beside(one, two, other.words, care, terms)}."
@@ -143,7 +160,12 @@ def _pieces(way: Way, unit: Unit, terms: Terms, demand: Demand) -> str:
     needs = [need for share in way.shares for need in share.method.needs(unit, terms, share.lots)]
     rows = pooled(needs, terms.step)
     count = sum(row[3] for row in rows)
-    if len(way.shares) == 1 and len(rows) == 2 and rows[0][1:] == rows[1][1:] and rows[0][0].shape == "square":
+    if (
+        len(way.shares) == 1
+        and len(rows) == 2
+        and rows[0][1:] == rows[1][1:]
+        and rows[0][0].shape == "square"
+    ):
         pairs, side = rows[0][3], show(rows[0][1], terms.unit)
         return f"{pairs} {'pair' if pairs == 1 else 'pairs'} of {side} squares"
     return f"{count} {'piece' if count == 1 else 'pieces'} cut"
@@ -155,7 +177,10 @@ def _beside(one: Tally, two: Tally, other: str, care: Care, terms: Terms) -> str
     doing = two.handlings - one.handlings
     saying: list[str] = []
     if care == "exact" and one.room > two.room:
-        return f"they are trimmed with {show(Length(terms.trim), terms.unit)} to spare, {other} has nothing to trim"
+        return (
+            f"they are trimmed with {show(Length(terms.trim), terms.unit)} to spare, {other} has "
+            f"nothing to trim"
+        )
     if care != "cloth" and doing > 0:
         saying += _more(one, two)
     if care != "time" and cloth > 0.05:
@@ -168,9 +193,11 @@ def _beside(one: Tally, two: Tally, other: str, care: Care, terms: Terms) -> str
 def _more(one: Tally, two: Tally) -> list[str]:
     """The things of which the other way asks more."""
     pairs = (
-        (two.pieces - one.pieces, "piece"), (two.effort.cuts - one.effort.cuts, "cut"),
-        (two.effort.seams - one.effort.seams, "seam"), (two.effort.loose - one.effort.loose, "loose bias edge"),
-    )  # fmt: skip
+        (two.pieces - one.pieces, "piece"),
+        (two.effort.cuts - one.effort.cuts, "cut"),
+        (two.effort.seams - one.effort.seams, "seam"),
+        (two.effort.loose - one.effort.loose, "loose bias edge"),
+    )
     said = [f"{more} more {word}{'' if more == 1 else 's'}" for more, word in pairs if more > 0][:2]
     return said or [f"{two.handlings - one.handlings} more things to do"]
 

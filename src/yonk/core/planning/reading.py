@@ -1,4 +1,5 @@
-"""Reading a block: its assembly, with every region that stays whole known as a unit, and the units in groups.
+"""Reading a block: its assembly, with every region that stays whole known as a unit, and the units
+in groups.
 
 Regions divided alike are looked at once; the answer is kept for the length of one reading.
 """
@@ -35,7 +36,9 @@ _MOST_INT64 = 2**62
 
 @dataclass(frozen=True)
 class Known:
-    """What a region is: its kind and the numbers, among its pieces, of those that are its own (not its middle's)."""
+    """What a region is: its kind and the numbers, among its pieces, of those that are its own (not
+    its middle's).
+    """
 
     kind: Kind
     own: tuple[int, ...]
@@ -43,7 +46,9 @@ class Known:
 
 @dataclass(frozen=True)
 class Group:
-    """Identical units: the first of them, the faces of each, and what their mirror images would be."""
+    """Identical units: the first of them, the faces of each, and what their mirror images
+    would be.
+    """
 
     label: str
     kind: Kind
@@ -79,7 +84,8 @@ class Reading:
 
 
 def read(draft: Draft, letters: dict[tuple[object, ...], str] | None = None) -> Reading:
-    """Read a draft: faces, patches, assembly, units. Raises `DraftError` where its seams are too many.
+    """Read a draft: faces, patches, assembly, units. Raises `DraftError` where its seams are too
+    many.
 
     `letters` are the letters given to shapes before, when several drafts are read together.
     """
@@ -88,11 +94,22 @@ def read(draft: Draft, letters: dict[tuple[object, ...], str] | None = None) -> 
     patches = read_patches(drawing, fabrics, letters)
     assembly = take_apart(block_region(drawing), _Knower().know, _rest)
     groups = _Grouping(patches, drawing.scale).groups(wholes(assembly))
-    return Reading(draft, drawing, tuple(fabrics), patches, assembly, groups, tuple(on_seams), tuple(gainsaying))
+    return Reading(
+        draft,
+        drawing,
+        tuple(fabrics),
+        patches,
+        assembly,
+        groups,
+        tuple(on_seams),
+        tuple(gainsaying),
+    )
 
 
 def gather(readings: Sequence[tuple[Reading, int]]) -> tuple[tuple[Group, ...], dict[str, int]]:
-    """The groups of several readings, each for so many blocks, as one list with their totals by label."""
+    """The groups of several readings, each for so many blocks, as one list with their totals by
+    label.
+    """
     groups: dict[Identity, Group] = {}
     totals: dict[Identity, int] = {}
     for number, (reading, blocks) in enumerate(readings):
@@ -100,7 +117,9 @@ def gather(readings: Sequence[tuple[Reading, int]]) -> tuple[tuple[Group, ...], 
             label = str(len(groups) + 1)
             groups.setdefault(group.identity, replace(group, label=label, as_drafted=number == 0))
             totals[group.identity] = totals.get(group.identity, 0) + group.per_block * blocks
-    return tuple(groups.values()), {groups[identity].label: total for identity, total in totals.items()}
+    return tuple(groups.values()), {
+        groups[identity].label: total for identity, total in totals.items()
+    }
 
 
 def _rest(region: Region) -> Known:
@@ -123,14 +142,19 @@ class _Knower:
         known, middle = answer
         if middle is None:
             return answer
-        own = tuple(Piece(region.pieces[piece.face].face, piece.ring, piece.holes) for piece in middle.pieces)
+        own = tuple(
+            Piece(region.pieces[piece.face].face, piece.ring, piece.holes)
+            for piece in middle.pieces
+        )
         return known, Region(own, middle.width, middle.height, middle.turns + region.turns)
 
     def _recognise(self, region: Region) -> tuple[Known, Region | None] | None:
         for kind in KINDS:
             found = kind.recognise(region)
             if found:
-                return Known(kind.kind, tuple(sorted(part.piece.face for part in found.parts))), found.middle
+                return Known(
+                    kind.kind, tuple(sorted(part.piece.face for part in found.parts))
+                ), found.middle
         return None
 
 
@@ -164,33 +188,49 @@ class _Grouping:
     def _lying_alike(
         self, found: Sequence[Whole[Known]]
     ) -> Iterable[tuple[Whole[Known], Region, list[tuple[int, tuple[int, ...]]]]]:
-        """The units gathered as they lie: the first of each, and the place in the order and the faces of all."""
-        alike: dict[tuple[object, ...], tuple[Whole[Known], Region, list[tuple[int, tuple[int, ...]]]]] = {}
+        """The units gathered as they lie: the first of each, and the place in the order and the
+        faces of all.
+        """
+        alike: dict[
+            tuple[object, ...], tuple[Whole[Known], Region, list[tuple[int, tuple[int, ...]]]]
+        ] = {}
         for place, whole in enumerate(found):
             own = _own_region(whole)
             faces = tuple([piece.face for piece in own.pieces])
-            key = whole.known.kind, own.turns, own.shape_key, tuple([self.patches[face].fabric for face in faces])
+            key = (
+                whole.known.kind,
+                own.turns,
+                own.shape_key,
+                tuple([self.patches[face].fabric for face in faces]),
+            )
             if key not in alike:
                 alike[key] = whole, own, []
             alike[key][2].append((place, faces))
         return alike.values()
 
     def _identity(self, kind: Kind, region: Region) -> tuple[Identity, Identity, Region]:
-        """Alike for units of one kind, size, and fabrics in place, however turned; that of the mirror image.
+        """Alike for units of one kind, size, and fabrics in place, however turned; that of the
+        mirror image.
 
         And the region turned so that it lies as its identity tells.
         """
-        sizes = sorted((region.length(region.width, self.scale), region.length(region.height, self.scale)))
+        sizes = sorted(
+            (region.length(region.width, self.scale), region.length(region.height, self.scale))
+        )
         stem = kind, region.on_point, *sizes
         if region.plain and max(region.width, region.height) < _MOST_INT64:
             return self._identity_of_boxes(stem, region)
         own, mirror = self._arrangement(region), self._arrangement(region.mirrored())
         return (*stem, own[0]), (*stem, mirror[0]), own[1]
 
-    def _identity_of_boxes(self, stem: Identity, region: Region) -> tuple[Identity, Identity, Region]:
+    def _identity_of_boxes(
+        self, stem: Identity, region: Region
+    ) -> tuple[Identity, Identity, Region]:
         """The same for plain pieces, whose boxes tell all of them; there may be thousands."""
         boxes = np.array(region.boxes, dtype=np.int64)
-        fabrics = np.array([self.patches[piece.face].fabric for piece in region.pieces], dtype=object)
+        fabrics = np.array(
+            [self.patches[piece.face].fabric for piece in region.pieces], dtype=object
+        )
         own = _turned_boxes(boxes, fabrics, region.width, region.height)
         left, top, right, bottom = boxes.T
         mirrored = np.stack((region.width - right, top, region.width - left, bottom), axis=1)
@@ -206,7 +246,11 @@ class _Grouping:
         return min(((self._as_it_lies(turn), turn) for turn in turns), key=lambda pair: pair[0])
 
     def _as_it_lies(self, region: Region) -> Identity:
-        common = gcd(region.width, region.height, *(part for p in region.pieces for spot in p.ring for part in spot))
+        common = gcd(
+            region.width,
+            region.height,
+            *(part for p in region.pieces for spot in p.ring for part in spot),
+        )
         rings = tuple(
             tuple(tuple((x // common, y // common) for x, y in ring) for ring in (p.ring, *p.holes))
             for p in region.pieces
@@ -214,7 +258,9 @@ class _Grouping:
         fabrics = tuple(self.patches[p.face].fabric for p in region.pieces)
         return region.width // common, region.height // common, rings, fabrics
 
-    def _unit(self, whole: Whole[Known], lying: Region, identity: Identity, mirror: Identity) -> Unit:
+    def _unit(
+        self, whole: Whole[Known], lying: Region, identity: Identity, mirror: Identity
+    ) -> Unit:
         kind = BY_NAME[whole.known.kind]
         found = kind.recognise(lying)
         assert found is not None, "what was recognised is recognised however it lies"
@@ -224,10 +270,15 @@ class _Grouping:
             hand = kind.hand(found, fabrics) or ("left" if identity[-1] < mirror[-1] else "right")
         own = whole.region
         return Unit(
-            width=own.length(own.width, self.scale), height=own.length(own.height, self.scale),
-            on_point=lying.on_point, hand=hand, region=lying, scale=self.scale, has_middle=whole.middle is not None,
+            width=own.length(own.width, self.scale),
+            height=own.length(own.height, self.scale),
+            on_point=lying.on_point,
+            hand=hand,
+            region=lying,
+            scale=self.scale,
+            has_middle=whole.middle is not None,
             parts=tuple(self._part(found, number, lying) for number in range(len(found.parts))),
-        )  # fmt: skip
+        )
 
     def _part(self, found: Found, number: int, region: Region) -> Part:
         part = found.parts[number]
@@ -235,19 +286,33 @@ class _Grouping:
         key = part.width, part.height, region.turns + part.turns
         if key not in self._lengths:
             frame = Region((), 0, 0, region.turns + part.turns)
-            self._lengths[key] = frame.length(part.width, self.scale), frame.length(part.height, self.scale)
-        return Part(Cloth(patch.fabric, patch.letter, part.role), *self._lengths[key], part.spot, part.piece)
+            self._lengths[key] = (
+                frame.length(part.width, self.scale),
+                frame.length(part.height, self.scale),
+            )
+        return Part(
+            Cloth(patch.fabric, patch.letter, part.role), *self._lengths[key], part.spot, part.piece
+        )
 
 
 def _turned_boxes(boxes: Any, fabrics: Any, width: int, height: int) -> list[Identity]:
-    """Boxes and fabrics as they lie and turned by one, two and three quarters clockwise, each in the same order."""
+    """Boxes and fabrics as they lie and turned by one, two and three quarters clockwise, each in
+    the same order.
+    """
     ways: list[Identity] = []
     for _ in range(4):
         common = int(np.gcd.reduce(boxes, axis=None))
         common = gcd(common, width, height)
         order = np.lexsort((boxes[:, 1], boxes[:, 0]))
         least = boxes[order] // common
-        ways.append((width // common, height // common, least.astype(">i8").tobytes(), tuple(fabrics[order].tolist())))
+        ways.append(
+            (
+                width // common,
+                height // common,
+                least.astype(">i8").tobytes(),
+                tuple(fabrics[order].tolist()),
+            )
+        )
         left, top, right, bottom = boxes.T
         boxes = np.stack((height - bottom, left, height - top, right), axis=1)
         width, height = height, width

@@ -1,4 +1,6 @@
-"""Recipes: for each group of units the way it is made, chosen by the quilter or proposed, in lots over all blocks."""
+"""Recipes: for each group of units the way it is made, chosen by the quilter or proposed, in lots
+over all blocks.
+"""
 
 from __future__ import annotations
 
@@ -17,10 +19,11 @@ from yonk.core.units import BY_NAME, Method, Need, Terms, lots_for, terms_of
 class Recipe:
     """How a group of units, or a part of it, is made over all blocks by one method.
 
-    `total` is how many are made so; a group that is split over two methods has two recipes. `makes` counts all that the
-    lots yield for this group; `mirrored` those of them that are mirror images nobody asked for. `needs` is empty where
-    the group comes out of its mirror images' lots. `way` is the whole group's way, `chosen` whether the quilter chose
-    it; `unsuited` names a choice of hers that cannot make this unit.
+    `total` is how many are made so; a group that is split over two methods has two recipes. `makes`
+    counts all that the lots yield for this group; `mirrored` those of them that are mirror images
+    nobody asked for. `needs` is empty where the group comes out of its mirror images' lots. `way`
+    is the whole group's way, `chosen` whether the quilter chose it; `unsuited` names a choice of
+    hers that cannot make this unit.
     """
 
     group: Group
@@ -45,14 +48,19 @@ class Recipe:
 def choose_recipes(
     readings: Sequence[tuple[Reading, int]], made: Mapping[object, int] | None = None
 ) -> tuple[Recipe, ...]:
-    """The recipes for the groups of the readings, each for so many blocks, in the order of the groups.
+    """The recipes for the groups of the readings, each for so many blocks, in the order of the
+    groups.
 
-    The first reading is the block as drafted; the others are its colourings. `made` tells how many of a group, by its
-    identity, are there already and need not be made.
+    The first reading is the block as drafted; the others are its colourings. `made` tells how many
+    of a group, by its identity, are there already and need not be made.
     """
     wanted = wanted_of(readings, made)
     by_unit = _chosen_by_unit(readings[0][0])
-    choices = {group.label: _choose(group, wanted, by_unit) for group in wanted.groups if wanted.totals[group.label]}
+    choices = {
+        group.label: _choose(group, wanted, by_unit)
+        for group in wanted.groups
+        if wanted.totals[group.label]
+    }
     return tuple(
         recipe
         for group in wanted.groups
@@ -81,17 +89,28 @@ class Wanted:
     def demand(self, group: Group) -> Demand:
         """How many of a group are wanted, with its mirror images where its hands are told apart."""
         other = self.mirror(group) if group.unit.hand else None
-        directional = any(self.draft.fabric(key).print == "directional" for key in group.unit.fabrics)
-        return Demand(self.totals[group.label], self.totals[other.label] if other else 0, directional)
+        directional = any(
+            self.draft.fabric(key).print == "directional" for key in group.unit.fabrics
+        )
+        return Demand(
+            self.totals[group.label], self.totals[other.label] if other else 0, directional
+        )
 
 
-def wanted_of(readings: Sequence[tuple[Reading, int]], made: Mapping[object, int] | None = None) -> Wanted:
+def wanted_of(
+    readings: Sequence[tuple[Reading, int]], made: Mapping[object, int] | None = None
+) -> Wanted:
     """What is wanted of each group over the blocks of all readings, less what is made already."""
     groups, totals = gather(readings)
     if made:
-        totals = {group.label: max(0, totals[group.label] - made.get(group.identity, 0)) for group in groups}
+        totals = {
+            group.label: max(0, totals[group.label] - made.get(group.identity, 0))
+            for group in groups
+        }
     draft = readings[0][0].draft
-    return Wanted(draft, terms_of(draft), groups, totals, {group.identity: group for group in groups})
+    return Wanted(
+        draft, terms_of(draft), groups, totals, {group.identity: group for group in groups}
+    )
 
 
 @dataclass(frozen=True)
@@ -109,7 +128,11 @@ def _chosen_by_unit(reading: Reading) -> Mapping[str, str]:
         return {}
     groups = reading.group_of_face
     faces = reading.drawing.faces_at([choice.at for choice in choices])
-    return {groups[face].label: choice.method for face, choice in zip(faces, choices, strict=True) if face is not None}
+    return {
+        groups[face].label: choice.method
+        for face, choice in zip(faces, choices, strict=True)
+        if face is not None
+    }
 
 
 def _choose(group: Group, wanted: Wanted, by_unit: Mapping[str, str]) -> _Choice:
@@ -157,16 +180,30 @@ def _make(group: Group, share: Share, wanted: Wanted, choices: Mapping[str, _Cho
     if method.mirrors and group.unit.hand:
         other = wanted.mirror(group)
         makes = lots * (method.lot // 2)
-        if other and wanted.totals[other.label] and choices[other.label].way.name == choice.way.name:
+        if (
+            other
+            and wanted.totals[other.label]
+            and choices[other.label].way.name == choice.way.name
+        ):
             serves, leads = (group.label, other.label), int(group.label) < int(other.label)
         else:
             lots = lots_for(share.wanted, method.lot // 2)
             makes, mirrored = lots * method.lot, lots * (method.lot // 2)
     needs = tuple(method.needs(group.unit, wanted.terms, lots)) if leads else ()
     return Recipe(
-        group, method, choice.way, choice.reason, choice.chosen, share.wanted, lots, makes, mirrored, needs, serves,
+        group,
+        method,
+        choice.way,
+        choice.reason,
+        choice.chosen,
+        share.wanted,
+        lots,
+        makes,
+        mirrored,
+        needs,
+        serves,
         choice.unsuited,
-    )  # fmt: skip
+    )
 
 
 def of_group(recipes: Sequence[Recipe]) -> Iterator[tuple[Group, list[Recipe]]]:

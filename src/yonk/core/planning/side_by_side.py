@@ -12,7 +12,9 @@ from yonk.core.units import BY_NAME
 
 
 def ways_side_by_side(plan: Plan) -> list[tuple[Recipe, Comparison]]:
-    """Each group of a plan: the first recipe that makes it, and all ways to make it in the same figures."""
+    """Each group of a plan: the first recipe that makes it, and all ways to make it in the same
+    figures.
+    """
     wanted = plan.wanted
     return [
         (recipes[0], compare(group, wanted, recipes[0].way.name if recipes[0].chosen else None))
@@ -21,7 +23,9 @@ def ways_side_by_side(plan: Plan) -> list[tuple[Recipe, Comparison]]:
 
 
 def way_asked(plan: Plan, label: str, name: str) -> tuple[Group, Way]:
-    """The group of a label and its way of a name. Raises `DraftError` naming the field where there is none."""
+    """The group of a label and its way of a name. Raises `DraftError` naming the field where there
+    is none.
+    """
     wanted = plan.wanted
     group = next((one for one in wanted.groups if one.label == label), None)
     if group is None:

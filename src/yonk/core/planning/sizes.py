@@ -1,4 +1,6 @@
-"""The same block at other sizes: what each piece's cut becomes, and at which sizes every cut is on the ruler."""
+"""The same block at other sizes: what each piece's cut becomes, and at which sizes every cut is on
+the ruler.
+"""
 
 from __future__ import annotations
 
@@ -6,7 +8,7 @@ from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from yonk.core.paper import LENGTHS, Draft, DraftError, Length, LengthUnit, typed_length
+from yonk.core.paper import SETTINGS, Draft, DraftError, Length, LengthUnit, typed_length
 from yonk.core.planning.off_the_ruler import worst_off
 from yonk.core.planning.recipes import Recipe
 from yonk.core.units import Need, Terms, Unit
@@ -17,7 +19,9 @@ MOST_KINDS_TRIED = 400
 MOST_ROWS = 120
 
 
-def needs_at(recipes: Iterable[Recipe], terms: Terms, by: Fraction) -> Iterator[tuple[Recipe, Need]]:
+def needs_at(
+    recipes: Iterable[Recipe], terms: Terms, by: Fraction
+) -> Iterator[tuple[Recipe, Need]]:
     """What is cut when the block is made larger by a factor."""
     for recipe in recipes:
         if recipe.needs:
@@ -39,23 +43,26 @@ def on_the_ruler(recipes: Iterable[Recipe], terms: Terms, by: Fraction) -> bool:
         worst_off(need, terms) is None
         for recipe in recipes
         if recipe.needs
-        for need in recipe.method.needs(_of_each_kind(recipe.group.unit).sized(by), terms, recipe.lots)
+        for need in recipe.method.needs(
+            _of_each_kind(recipe.group.unit).sized(by), terms, recipe.lots
+        )
     )
 
 
 def finer_steps(terms: Terms) -> list[Fraction]:
     """Half and a quarter of the ruler's step, as far as there are such rulers."""
-    least = LENGTHS[terms.unit]["ruler_step"].least
+    least = SETTINGS["ruler_step"].bounds[terms.unit].least
     return [step for step in (terms.step / 2, terms.step / 4) if step >= least]
 
 
 def sizes_on_the_ruler(
     draft: Draft, recipes: Sequence[Recipe], terms: Terms
 ) -> tuple[Fraction | None, Fraction | None]:
-    """The nearest smaller and larger finished widths, in ruler steps, at which every cut is on the ruler.
+    """The nearest smaller and larger finished widths, in ruler steps, at which every cut is on the
+    ruler.
 
-    The height follows in proportion. None where none is found within 96 steps, or the block has hundreds of different
-    patches, where none would be.
+    The height follows in proportion. None where none is found within 96 steps, or the block has
+    hundreds of different patches, where none would be.
     """
     if sum(len(_of_each_kind(recipe.group.unit).parts) for recipe in recipes) > MOST_KINDS_TRIED:
         return None, None
@@ -76,7 +83,9 @@ def _nearest(draft: Draft, recipes: Sequence[Recipe], terms: Terms, way: int) ->
 
 @dataclass(frozen=True)
 class ChartCell:
-    """The cut of one letter's patch at one finished size, in the draft's unit; how far off the ruler, if it is."""
+    """The cut of one letter's patch at one finished size, in the draft's unit; how far off the
+    ruler, if it is.
+    """
 
     letter: str
     role: str
@@ -97,7 +106,9 @@ class ChartRow:
     on_the_ruler: bool
 
 
-def size_chart(draft: Draft, recipes: Sequence[Recipe], terms: Terms, widths: Iterable[Fraction]) -> list[ChartRow]:
+def size_chart(
+    draft: Draft, recipes: Sequence[Recipe], terms: Terms, widths: Iterable[Fraction]
+) -> list[ChartRow]:
     """For each finished width (the height in proportion) the cut of every letter's patch."""
     rows = []
     for width in widths:
@@ -105,17 +116,24 @@ def size_chart(draft: Draft, recipes: Sequence[Recipe], terms: Terms, widths: It
         for _, need in needs_at(recipes, terms, width / draft.width):
             off = worst_off(need, terms)
             wide, high = need.rounded(terms.step)
-            cell = ChartCell(need.letter, need.role, wide, high, need.subcut, need.shape, off.by if off else None)
+            cell = ChartCell(
+                need.letter, need.role, wide, high, need.subcut, need.shape, off.by if off else None
+            )
             cells.setdefault((need.letter, wide, high, need.subcut), cell)
         ordered = sorted(cells.values(), key=lambda cell: (len(cell.letter), cell.letter))
         height = draft.height * width / draft.width
-        rows.append(ChartRow(width, height, tuple(ordered), all(cell.off is None for cell in ordered)))
+        rows.append(
+            ChartRow(width, height, tuple(ordered), all(cell.off is None for cell in ordered))
+        )
     return rows
 
 
 def width_range(start: str, end: str, step: str, unit: LengthUnit) -> list[Fraction]:
     """The finished widths of a chart, from texts as typed. Raises `DraftError` naming the field."""
-    lengths = {name: typed_length(text, name, "finished", unit) for name, text in (("start", start), ("end", end))}
+    lengths = {
+        name: typed_length(text, name, "finished", unit)
+        for name, text in (("start", start), ("end", end))
+    }
     lengths["step"] = typed_length(step, "step", "line", unit)
     count = (lengths["end"] - lengths["start"]) / lengths["step"]
     if count < 0:

@@ -1,4 +1,6 @@
-"""Stages: one trial block, then the rest, or all at once; nothing that the trial gave is cut a second time."""
+"""Stages: one trial block, then the rest, or all at once; nothing that the trial gave is cut a
+second time.
+"""
 
 from __future__ import annotations
 
@@ -27,7 +29,9 @@ def plan_stage(draft: Draft, stage: StageName) -> Plan:
 
 
 def units_made(plan: Plan) -> Counter[object]:
-    """How many units of each group, by its identity, a plan gives, its spares counted and mirror images left out."""
+    """How many units of each group, by its identity, a plan gives, its spares counted and mirror
+    images left out.
+    """
     made: Counter[object] = Counter()
     for recipe in plan.recipes:
         made[recipe.group.identity] += recipe.makes - recipe.mirrored
@@ -35,7 +39,9 @@ def units_made(plan: Plan) -> Counter[object]:
 
 
 def less_spares(cuts: Sequence[Cut], before: Sequence[Cut]) -> tuple[Cut, ...]:
-    """The cuts without those for which pieces are left over from cuts made before, such as a second triangle."""
+    """The cuts without those for which pieces are left over from cuts made before, such as a second
+    triangle.
+    """
     spare: Counter[object] = Counter()
     for cut in before:
         spare[cut.what] += cut.spare_pieces

@@ -1,7 +1,9 @@
-"""Ways: how a group of units can be made over all blocks, by one method or split over two, and what each asks of the quilter.
+"""Ways: how a group of units can be made over all blocks, by one method or split over two, and what
+each asks of the quilter.
 
-Sources: the lots and the judgement of a practitioner, per group of identical units over all blocks: how many, how
-scrappy, directional prints, bias, waste, accuracy, effort, hand. The figures come from the simulated sewing.
+Sources: the lots and the judgement of a practitioner, per group of identical units over all blocks:
+how many, how scrappy, directional prints, bias, waste, accuracy, effort, hand. The figures come
+from the simulated sewing.
 """
 
 from __future__ import annotations
@@ -13,7 +15,17 @@ from functools import lru_cache
 from math import ceil
 
 from yonk.core.paper import USUAL, Length
-from yonk.core.units import YIELDS, Method, Prints, Terms, Unit, UnitKind, carry_out, lots_for, pooled
+from yonk.core.units import (
+    YIELDS,
+    Method,
+    Prints,
+    Terms,
+    Unit,
+    UnitKind,
+    carry_out,
+    lots_for,
+    pooled,
+)
 
 NOMINAL = 48  # inches: a size at which no unit is so small that its seams run into each other
 FINE = Fraction(1, 10**9)  # a ruler on which nothing is off by anything that counts
@@ -22,7 +34,9 @@ TURNING: tuple[Prints, ...] = ("upright", "stripes", "turned")
 
 @dataclass(frozen=True)
 class Demand:
-    """How many of a unit are wanted over all blocks and how many mirror images of it; whether a print has a direction."""
+    """How many of a unit are wanted over all blocks and how many mirror images of it; whether a
+    print has a direction.
+    """
 
     total: int
     mirrored: int = 0
@@ -50,7 +64,9 @@ class Way:
 
     @property
     def name(self) -> str:
-        """The methods, as a choice is written: ``two-at-a-time``, ``eight-at-a-time+two-at-a-time``."""
+        """The methods, as a choice is written: ``two-at-a-time``,
+        ``eight-at-a-time+two-at-a-time``.
+        """
         return "+".join(share.method.name for share in self.shares)
 
     @property
@@ -68,7 +84,9 @@ class Way:
 
 @dataclass(frozen=True)
 class Effort:
-    """What is done at table and machine for a number of lots, and how the outcome lies. Counted in the simulated sewing."""
+    """What is done at table and machine for a number of lots, and how the outcome lies. Counted in
+    the simulated sewing.
+    """
 
     seams: int = 0
     cuts: int = 0
@@ -81,21 +99,31 @@ class Effort:
     def and_also(self, other: Effort) -> Effort:
         """Both, one after the other."""
         return Effort(
-            self.seams + other.seams, self.cuts + other.cuts, self.marks + other.marks, self.loose + other.loose,
-            max(self.bias_sides, other.bias_sides), max(self.prints, other.prints, key=TURNING.index),
+            self.seams + other.seams,
+            self.cuts + other.cuts,
+            self.marks + other.marks,
+            self.loose + other.loose,
+            max(self.bias_sides, other.bias_sides),
+            max(self.prints, other.prints, key=TURNING.index),
             self.trimmed or other.trimmed,
-        )  # fmt: skip
+        )
 
     def times(self, count: int) -> Effort:
         """The same so many times."""
         return replace(
-            self, seams=self.seams * count, cuts=self.cuts * count, marks=self.marks * count, loose=self.loose * count
+            self,
+            seams=self.seams * count,
+            cuts=self.cuts * count,
+            marks=self.marks * count,
+            loose=self.loose * count,
         )
 
 
 @dataclass(frozen=True)
 class Tally:
-    """What a way asks: pieces cut, further cuts, seams, lines drawn, units trimmed, loose bias seams; cloth in square units."""
+    """What a way asks: pieces cut, further cuts, seams, lines drawn, units trimmed, loose bias
+    seams; cloth in square units.
+    """
 
     pieces: int
     effort: Effort
@@ -105,13 +133,19 @@ class Tally:
 
     @property
     def handlings(self) -> int:
-        """How many things there are to do; a seam along a loose bias edge asks care enough for two more."""
+        """How many things there are to do; a seam along a loose bias edge asks care enough for two
+        more.
+        """
         effort = self.effort
-        return self.pieces + effort.cuts + effort.seams + effort.marks + 2 * effort.loose + self.trims
+        return (
+            self.pieces + effort.cuts + effort.seams + effort.marks + 2 * effort.loose + self.trims
+        )
 
 
 def all_ways(kind: UnitKind, unit: Unit, demand: Demand) -> list[Way]:
-    """Every way that suits the unit: by one method, or a method of large lots with another for the rest."""
+    """Every way that suits the unit: by one method, or a method of large lots with another for the
+    rest.
+    """
     suiting = [method for method in kind.methods if method.suits(unit)]
     ways = [Way((share_of(method, unit, demand, demand.total),)) for method in suiting]
     for large in suiting:
@@ -126,14 +160,27 @@ def all_ways(kind: UnitKind, unit: Unit, demand: Demand) -> list[Way]:
 
 
 def way_named(name: str, kind: UnitKind, unit: Unit, demand: Demand) -> Way | None:
-    """The way that a choice names, if it suits; a split falls back on its first method where it leaves no rest."""
-    methods = [m for part in name.split("+") for m in kind.methods if m.name == part and m.suits(unit)]
+    """The way that a choice names, if it suits; a split falls back on its first method where it
+    leaves no rest.
+    """
+    methods = [
+        m for part in name.split("+") for m in kind.methods if m.name == part and m.suits(unit)
+    ]
     if not methods or len(methods) != len(name.split("+")):
         return None
     for way in all_ways(kind, unit, demand):
         if way.name == name:
             return way
-    return Way((share_of(methods[0] if demand.total >= methods[0].lot else methods[-1], unit, demand, demand.total),))
+    return Way(
+        (
+            share_of(
+                methods[0] if demand.total >= methods[0].lot else methods[-1],
+                unit,
+                demand,
+                demand.total,
+            ),
+        )
+    )
 
 
 def share_of(method: Method, unit: Unit, demand: Demand, wanted: int) -> Share:
@@ -168,7 +215,9 @@ def tally(way: Way, unit: Unit, terms: Terms, demand: Demand) -> Tally:
 def for_both_hands(share: Share, demand: Demand) -> tuple[int, int]:
     """The lots of a share with those for the mirror images, and the units wanted of them."""
     if demand.mirrored and not share.method.mirrors:
-        return share.lots + lots_for(demand.mirrored, share.method.lot), share.wanted + demand.mirrored
+        return share.lots + lots_for(
+            demand.mirrored, share.method.lot
+        ), share.wanted + demand.mirrored
     return share.lots, share.wanted + demand.mirrored
 
 
@@ -178,7 +227,9 @@ def effort_of(unit: Unit, method: Method, lots: int) -> Effort:
 
 
 class Shape:
-    """A unit that counts as the same as any other divided alike, and of the same size where that matters."""
+    """A unit that counts as the same as any other divided alike, and of the same size where that
+    matters.
+    """
 
     def __init__(self, unit: Unit, *sizes: Length) -> None:
         self.unit = unit
@@ -196,10 +247,8 @@ def _effort(shape: Shape, method: Method, lots: int) -> Effort:
     unit = shape.unit
     if method.sew is None:
         return Effort(seams=(len(unit.parts) - 1) * lots)
-    usual = USUAL["in"]
-    terms = Terms(
-        usual.lengths.seam, FINE, usual.lengths.trim_margin, usual.squaring, usual.hair, "in", Fraction(10**6)
-    )
+    usual = USUAL["in"].settings
+    terms = Terms(replace(usual, ruler_step=FINE, usable=Fraction(10**6)), "in")
     if method.counted:
         counted = method.counted(unit, terms, lots)
         return Effort(seams=counted.seams, cuts=counted.cuts, prints=counted.prints)
@@ -207,13 +256,24 @@ def _effort(shape: Shape, method: Method, lots: int) -> Effort:
     nominal = unit.sized(Fraction(ceil(NOMINAL / most * 64), 64))
     made = carry_out(nominal, method, terms, lots=lots, looked_at=1)
     prints = made.prints
-    if not method.together and prints == "upright":  # all that comes of a square cut on its diagonals is used
+    if (
+        not method.together and prints == "upright"
+    ):  # all that comes of a square cut on its diagonals is used
         yields = max(YIELDS[need.subcut] for need in made.needs)
-        prints = carry_out(nominal, method, terms, lots=yields, looked_at=1).prints if yields > 1 else prints
+        prints = (
+            carry_out(nominal, method, terms, lots=yields, looked_at=1).prints
+            if yields > 1
+            else prints
+        )
     return Effort(
-        seams=len(made.table.seams), cuts=made.table.cuts, marks=made.table.marks, loose=made.table.loose,
-        bias_sides=made.bias_sides, prints=prints, trimmed=min(made.fits[0].room) > float(usual.lengths.trim_margin) / 2,
-    )  # fmt: skip
+        seams=len(made.table.seams),
+        cuts=made.table.cuts,
+        marks=made.table.marks,
+        loose=made.table.loose,
+        bias_sides=made.bias_sides,
+        prints=prints,
+        trimmed=min(made.fits[0].room) > float(usual.trim_margin) / 2,
+    )
 
 
 def forget_efforts() -> None:

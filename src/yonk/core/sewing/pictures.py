@@ -1,4 +1,5 @@
-"""Pictures of steps, to scale: outlines with their fabrics and sides, lines with their meanings, sizes and arrows.
+"""Pictures of steps, to scale: outlines with their fabrics and sides, lines with their meanings,
+sizes and arrows.
 
 A picture says what there is to draw, in the draft's unit; it knows nothing of screens or paper.
 """
@@ -20,7 +21,9 @@ PEEK = 0.035  # how far the lower cloth peeks out beside the upper, as a share o
 
 @dataclass(frozen=True)
 class Cloth:
-    """A piece of cloth to draw: which side of which fabric shows, and by how many degrees its print is turned."""
+    """A piece of cloth to draw: which side of which fabric shows, and by how many degrees its print
+    is turned.
+    """
 
     outline: Outline
     fabric: str
@@ -46,7 +49,9 @@ class Label:
 
 @dataclass(frozen=True)
 class Picture:
-    """What there is to draw, and the box it lies in: left, top, width, height. `count` works lie so."""
+    """What there is to draw, and the box it lies in: left, top, width, height. `count` works lie
+    so.
+    """
 
     cloths: tuple[Cloth, ...]
     lines: tuple[MarkedLine, ...]
@@ -65,7 +70,10 @@ def picture_of(scene: Scene) -> Picture:
     lines = [MarkedLine(seam, "seam") for seam in (shown.seams if isinstance(shown, Work) else ())]
     ruled = scene.ruler
     if ruled:
-        lines += [MarkedLine((a, b), "ruler") for a, b in zip(ruled[0], ruled[0][1:] + ruled[0][:1], strict=True)]
+        lines += [
+            MarkedLine((a, b), "ruler")
+            for a, b in zip(ruled[0], ruled[0][1:] + ruled[0][:1], strict=True)
+        ]
         lines.append(MarkedLine(ruled[1], "guide"))
         outlines = [*outlines, ruled[0]]
     lines += [MarkedLine(span, "drawn") for span in scene.drawn]
@@ -76,7 +84,9 @@ def picture_of(scene: Scene) -> Picture:
         lines += [MarkedLine(_tail((b, a)), "press") for a, b in scene.pressed]
     left, top, right, bottom = bounds([*outlines, *scene.pressed])
     labels = tuple(Label(size.span, size.words) for size in scene.sizes)
-    return Picture(tuple(cloths), tuple(lines), labels, (left, top, right - left, bottom - top), scene.count)
+    return Picture(
+        tuple(cloths), tuple(lines), labels, (left, top, right - left, bottom - top), scene.count
+    )
 
 
 def _tail(span: Segment) -> Segment:
@@ -86,13 +96,18 @@ def _tail(span: Segment) -> Segment:
 
 
 def _layers(layers: Layers) -> tuple[list[Cloth], list[Outline]]:
-    left, top, right, bottom = bounds([*layers.under.outlines, *(o for work in layers.over for o in work.outlines)])
+    left, top, right, bottom = bounds(
+        [*layers.under.outlines, *(o for work in layers.over for o in work.outlines)]
+    )
     by = PEEK * max(right - left, bottom - top)
     under = layers.under.moved(Motion.shift(by, by))
     cloths = _cloths(under, "right")
     for work in layers.over:
         cloths += _cloths(work, "wrong")
-    return cloths, [*under.outlines, *(outline for work in layers.over for outline in work.outlines)]
+    return cloths, [
+        *under.outlines,
+        *(outline for work in layers.over for outline in work.outlines),
+    ]
 
 
 def _cloths(work: Work, side: Side) -> list[Cloth]:

@@ -1,4 +1,6 @@
-"""Convex outlines in the plane: splitting, mirroring, moving, measuring. Lengths are floats in the draft's unit; y runs down."""
+"""Convex outlines in the plane: splitting, mirroring, moving, measuring. Lengths are floats in the
+draft's unit; y runs down.
+"""
 
 from __future__ import annotations
 
@@ -27,7 +29,9 @@ class Line:
 
     def side(self, spot: Point) -> float:
         """How far to the right of the line a point lies, as seen; negative on the left."""
-        return self.along[0] * (spot[1] - self.through[1]) - self.along[1] * (spot[0] - self.through[0])
+        return self.along[0] * (spot[1] - self.through[1]) - self.along[1] * (
+            spot[0] - self.through[0]
+        )
 
     def beside(self, by: float) -> Line:
         """The parallel line so far to the right."""
@@ -36,7 +40,9 @@ class Line:
 
     def reach(self, spot: Point) -> float:
         """How far along the line a point lies."""
-        return self.along[0] * (spot[0] - self.through[0]) + self.along[1] * (spot[1] - self.through[1])
+        return self.along[0] * (spot[0] - self.through[0]) + self.along[1] * (
+            spot[1] - self.through[1]
+        )
 
     def at(self, reach: float) -> Point:
         """The point so far along the line."""
@@ -78,8 +84,12 @@ class Motion:
         return moved if self.a * self.e - self.b * self.d > 0 else moved[::-1]
 
     @staticmethod
-    def turning(way: Point, to: Point, about: Point = (0.0, 0.0), onto: Point = (0.0, 0.0)) -> Motion:
-        """Turns one direction into another (both of length one), and brings `about` to lie on `onto`."""
+    def turning(
+        way: Point, to: Point, about: Point = (0.0, 0.0), onto: Point = (0.0, 0.0)
+    ) -> Motion:
+        """Turns one direction into another (both of length one), and brings `about` to lie on
+        `onto`.
+        """
         cos, sin = way[0] * to[0] + way[1] * to[1], way[0] * to[1] - way[1] * to[0]
         x, y = about
         return Motion(cos, -sin, onto[0] - cos * x + sin * y, sin, cos, onto[1] - sin * x - cos * y)
@@ -99,7 +109,9 @@ class Motion:
 
 
 def split(outline: Outline, line: Line) -> tuple[Outline, Outline]:
-    """The parts of a convex outline to the right and to the left of a line; an empty one where there is none."""
+    """The parts of a convex outline to the right and to the left of a line; an empty one where
+    there is none.
+    """
     sides = [line.side(spot) for spot in outline]
     if min(sides) >= -NOTHING:
         return outline, ()
@@ -111,7 +123,10 @@ def split(outline: Outline, line: Line) -> tuple[Outline, Outline]:
     for spot, now in zip(outline, sides, strict=True):
         if (was > NOTHING and now < -NOTHING) or (was < -NOTHING and now > NOTHING):
             share = was / (was - now)
-            crossing = before[0] + (spot[0] - before[0]) * share, before[1] + (spot[1] - before[1]) * share
+            crossing = (
+                before[0] + (spot[0] - before[0]) * share,
+                before[1] + (spot[1] - before[1]) * share,
+            )
             right.append(crossing)
             left.append(crossing)
         if now >= -NOTHING:
@@ -150,7 +165,9 @@ def common(one: Outline, other: Outline) -> Outline:
 
 
 def apart(one: Outline, other: Outline) -> bool:
-    """Whether the upright boxes of two outlines lie apart, so that nothing need be asked further."""
+    """Whether the upright boxes of two outlines lie apart, so that nothing need be asked
+    further.
+    """
     xs, ys = [spot[0] for spot in one], [spot[1] for spot in one]
     across, down = [spot[0] for spot in other], [spot[1] for spot in other]
     return (
@@ -197,12 +214,21 @@ def within(line: Line, outlines: Iterable[Outline]) -> tuple[float, float] | Non
             if (a > NOTHING and b < -NOTHING) or (a < -NOTHING and b > NOTHING):
                 share = a / (a - b)
                 reaches.append(
-                    line.reach((start[0] + (end[0] - start[0]) * share, start[1] + (end[1] - start[1]) * share))
+                    line.reach(
+                        (
+                            start[0] + (end[0] - start[0]) * share,
+                            start[1] + (end[1] - start[1]) * share,
+                        )
+                    )
                 )
-    return (min(reaches), max(reaches)) if reaches and max(reaches) - min(reaches) > NOTHING else None
+    return (
+        (min(reaches), max(reaches)) if reaches and max(reaches) - min(reaches) > NOTHING else None
+    )
 
 
-def rectangle(width: float, height: float, left: float | None = None, top: float | None = None) -> Outline:
+def rectangle(
+    width: float, height: float, left: float | None = None, top: float | None = None
+) -> Outline:
     """An upright rectangle from its top left corner, or about the origin; clockwise as seen."""
     x = -width / 2 if left is None else left
     y = -height / 2 if top is None else top

@@ -1,4 +1,6 @@
-"""Steps: what was done at the table, in words, with all that a picture of it shows. Lengths in the draft's unit."""
+"""Steps: what was done at the table, in words, with all that a picture of it shows. Lengths in the
+draft's unit.
+"""
 
 from __future__ import annotations
 
@@ -11,15 +13,22 @@ from yonk.core.sewing.work import Layers, Work
 ActName = Literal["cut", "draw", "sew", "cut-apart", "press", "trim", "join"]
 Caution = Literal["blade", "iron", "needle"]
 CAUTIONS: dict[Caution, str] = {
-    "blade": "Cut away from yourself, fingers off the ruler's edge, and close the blade each time you put it down."
+    "blade": "Cut away from yourself, fingers off the ruler's edge, and close the blade each "
+    "time you put it down."
     " The cutter's own instructions come first.",
-    "iron": "The iron is hot and steams: stand it up, keep the cord away. The iron's own instructions come first.",
+    "iron": "The iron is hot and steams: stand it up, keep the cord away. The iron's own "
+    "instructions come first.",
     "needle": "Stop the machine before you reach near the needle, and keep count of the pins."
     " The machine's own instructions come first.",
 }
 BY_ACT: dict[ActName, Caution] = {
-    "cut": "blade", "cut-apart": "blade", "trim": "blade", "press": "iron", "sew": "needle", "join": "needle",
-}  # fmt: skip
+    "cut": "blade",
+    "cut-apart": "blade",
+    "trim": "blade",
+    "press": "iron",
+    "sew": "needle",
+    "join": "needle",
+}
 
 
 @dataclass(frozen=True)

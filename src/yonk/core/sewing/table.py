@@ -1,7 +1,8 @@
 """The sewing table: the acts by which units are made, carried out on cloth and counted.
 
-A method is a function that takes the pieces as they were cut and calls these acts in order. What was done stays on
-record: the steps for pictures and words, the seams, the lines drawn and the cuts (those of single pieces are the needs').
+A method is a function that takes the pieces as they were cut and calls these acts in order. What
+was done stays on record: the steps for pictures and words, the seams, the lines drawn and the cuts
+(those of single pieces are the needs').
 """
 
 from __future__ import annotations
@@ -31,9 +32,11 @@ class School:
 
 @dataclass(frozen=True)
 class Piece:
-    """What is cut before anything is sewn: one of the pieces, how many, its width and height in words, how it is cut further.
+    """What is cut before anything is sewn: one of the pieces, how many, its width and height in
+    words, how it is cut further.
 
-    `hand` tells which way a rectangle's diagonal is cut, `lengths` what is to be done about a strip that is too long.
+    `hand` tells which way a rectangle's diagonal is cut, `lengths` what is to be done about a strip
+    that is too long.
     """
 
     work: Work
@@ -69,7 +72,9 @@ class Table:
         return self.pieces.cut(rectangle(width, height), fabric)
 
     def cut_once(self, work: Work, *, rising: bool = True) -> list[Work]:
-        """Two triangles: a rectangle cut from corner to corner, the cut rising to the right or falling."""
+        """Two triangles: a rectangle cut from corner to corner, the cut rising to the right or
+        falling.
+        """
         left, top, right, bottom = bounds(work.outlines)
         ends = ((left, bottom), (right, top)) if rising else ((left, top), (right, bottom))
         return list(work.split(Line.between(*ends)))
@@ -78,26 +83,39 @@ class Table:
         """Four triangles: a square cut on both diagonals."""
         left, top, right, bottom = bounds(work.outlines)
         halves = self.cut_once(work)
-        return [part for half in halves for part in half.split(Line.between((left, top), (right, bottom)))]
+        return [
+            part
+            for half in halves
+            for part in half.split(Line.between((left, top), (right, bottom)))
+        ]
 
     # layers
 
     def lay(self, over: Work, under: Work, onto: Point = (0.0, 0.0), turn: float = 0.0) -> Layers:
-        """`over` turned face down, its middle brought onto a point of `under`. `turn` is in quarter turns clockwise."""
+        """`over` turned face down, its middle brought onto a point of `under`. `turn` is in quarter
+        turns clockwise.
+        """
         about = middle_of(over)
         down = over.moved(Motion(-1.0, 0.0, about[0], 0.0, 1.0, -about[1]))
         way = ((1.0, 0.0), (0.0, 1.0), (-1.0, 0.0), (0.0, -1.0))[int(turn) % 4]
         return Layers(under, (down.moved(Motion.turning((1.0, 0.0), way, onto=onto)),))
 
     def sew_beside(
-        self, layers: Sequence[Layers], diagonals: Sequence[Segment], words: str, *, line: str = "the diagonal",
+        self,
+        layers: Sequence[Layers],
+        diagonals: Sequence[Segment],
+        words: str,
+        *,
+        line: str = "the diagonal",
         again: bool = False,
-    ) -> list[Layers]:  # fmt: skip
-        """Draws lines on the upper cloth, each from corner to corner, and sews a seam allowance to either side.
+    ) -> list[Layers]:
+        """Draws lines on the upper cloth, each from corner to corner, and sews a seam allowance to
+        either side.
 
         `words` say how the cloth is laid, `line` what is drawn.
 
-        One school draws the line to cut on and stitches beside it; the other draws two lines and stitches on them.
+        One school draws the line to cut on and stitches beside it; the other draws two lines and
+        stitches on them.
         """
         done = [self._sewn_beside(laid, diagonals) for laid in layers]
         allowance = show(self.school.seam, self.school.unit)
@@ -124,7 +142,9 @@ class Table:
     def sew_inside_edges(self, layers: Layers, words: str) -> Layers:
         """Sews a seam allowance inside all edges of the upper cloth."""
         outline = layers.over[0].front[0].outline
-        sewn = [clip(Line.between(*side).beside(self.seam), layers.over) for side in sides_of(outline)]
+        sewn = [
+            clip(Line.between(*side).beside(self.seam), layers.over) for side in sides_of(outline)
+        ]
         stretches = tuple([stretch for stretch in sewn if stretch])
         self.seams += [length(stretch) for stretch in stretches]
         done = replace(layers, sewn=stretches)
@@ -173,29 +193,44 @@ class Table:
         """Folds the upper cloth of each over along its seam and presses it."""
         works = [laid.opened() for laid in layers]
         self._record(
-            "press", words or self._pressing(works),
-            [Scene(work, pressed=self._arrows(work), open_seam=self.school.press == "open") for work in works[:2]],
+            "press",
+            words or self._pressing(works),
+            [
+                Scene(work, pressed=self._arrows(work), open_seam=self.school.press == "open")
+                for work in works[:2]
+            ],
             again=again,
-        )  # fmt: skip
+        )
         return works
 
     # joining single pieces
 
     def join(
-        self, work: Work, edge: Segment, piece: Work, along: Segment, *, at: int = 0, shift: float = 0.0, words: str = "",
+        self,
+        work: Work,
+        edge: Segment,
+        piece: Work,
+        along: Segment,
+        *,
+        at: int = 0,
+        shift: float = 0.0,
+        words: str = "",
         again: bool = False,
-    ) -> Work:  # fmt: skip
+    ) -> Work:
         """Sews a piece onto an edge of a work, raw edges together, and presses it open.
 
-        Both edges run clockwise around their cloth. `at` tells where they meet: -1 at the start of `edge`, 0 in the
-        middle, 1 at its end; `shift` moves the piece further along. The seam lies a seam allowance inside both.
+        Both edges run clockwise around their cloth. `at` tells where they meet: -1 at the start of
+        `edge`, 0 in the middle, 1 at its end; `shift` moves the piece further along. The seam lies
+        a seam allowance inside both.
         """
         raw, its = Line.between(*edge), Line.between(*along)
         ends = (edge[0], along[1]), (_middle(edge), _middle(along)), (edge[1], along[0])
         here, there = ends[at + 1]
         seam = raw.beside(self.seam)
         x, y = raw.beside(2 * self.seam).at(raw.reach(here) + shift)
-        laid_open = piece.moved(Motion.turning(its.along, (-raw.along[0], -raw.along[1]), about=there, onto=(x, y)))
+        laid_open = piece.moved(
+            Motion.turning(its.along, (-raw.along[0], -raw.along[1]), about=there, onto=(x, y))
+        )
         down = laid_open.moved(Motion.folding(seam))
         sewn = clip(seam, [work, down])
         if sewn is None:
@@ -206,9 +241,17 @@ class Table:
         opened = layers.opened()
         self._record("join", words, [Scene(layers, sewn=(sewn,))], again=again)
         self._record(
-            "press", self._pressing([opened]),
-            [Scene(opened, pressed=self._arrows(opened, sewn), open_seam=self.school.press == "open")], again=again,
-        )  # fmt: skip
+            "press",
+            self._pressing([opened]),
+            [
+                Scene(
+                    opened,
+                    pressed=self._arrows(opened, sewn),
+                    open_seam=self.school.press == "open",
+                )
+            ],
+            again=again,
+        )
         return opened
 
     def _loose(self, work: Work, edge: Line) -> bool:
@@ -239,12 +282,16 @@ class Table:
         return segments[:0:-1]
 
     def square_up(self, work: Work, width: float, height: float, words: str = "") -> Work:
-        """Trims a work about its middle to a size; a step of its own where there are words for it."""
+        """Trims a work about its middle to a size; a step of its own where there are words for
+        it.
+        """
         x, y = middle_of(work)
         outline = rectangle(width, height, x - width / 2, y - height / 2)
         if words:
             guide = max(work.seams, key=length)
-            self._record("trim", words, [Scene(work, cut=tuple(sides_of(outline)), ruler=(outline, guide))])
+            self._record(
+                "trim", words, [Scene(work, cut=tuple(sides_of(outline)), ruler=(outline, guide))]
+            )
         return work.inside(outline)
 
     def trim(self, works: Sequence[Work], target: Target, size: str) -> list[Fit]:
@@ -262,13 +309,20 @@ class Table:
             fits.append(found)
         scenes = [self._trimming(found, target, size) for found in fits[:1]]
         room = min(fits[0].room)
-        words = f"Lay the ruler's line on the seam first, then read the numbers: trim two sides, turn, trim the rest to {size}."
+        words = (
+            f"Lay the ruler's line on the seam first, then read the numbers: trim two sides, "
+            f"turn, trim the rest to {size}."
+        )
         if room < -1e-6:
             words = (
-                f"Check that it measures {size}; it comes out a little small, since the ruler has no mark for its cuts."
+                f"Check that it measures {size}; it comes out a little small, since the ruler "
+                f"has no mark for its cuts."
             )
         elif room < 1e-6:
-            words = f"Check that it measures {size}; there is nothing to trim but the points that stick out."
+            words = (
+                f"Check that it measures {size}; there is nothing to trim but the points that "
+                f"stick out."
+            )
         self._record("trim", words, scenes)
         return fits
 
@@ -277,9 +331,11 @@ class Table:
         seams = found.work.seams
         guide = max(seams, key=length) if seams else ((left, bottom), (right, top))
         return Scene(
-            found.work, cut=tuple(sides_of(target.box)), ruler=(target.box, guide),
+            found.work,
+            cut=tuple(sides_of(target.box)),
+            ruler=(target.box, guide),
             sizes=(Size(((left, top), (right, top)), size),),
-        )  # fmt: skip
+        )
 
     # the record
 
@@ -290,7 +346,9 @@ class Table:
             left, top, right, bottom = bounds(one.work.outlines)
             rising, falling = ((left, bottom), (right, top)), ((left, top), (right, bottom))
             once = falling if one.hand == "left" else rising
-            marks = {"one-diagonal": (once,), "both-diagonals": (rising, falling)}.get(one.further, ())
+            marks = {"one-diagonal": (once,), "both-diagonals": (rising, falling)}.get(
+                one.further, ()
+            )
             width, height = one.size
             sizes = [Size(((left, top), (right, top)), width)]
             if height != width:
@@ -302,14 +360,18 @@ class Table:
     def _cut_words(self, one: Piece) -> str:
         width, height = one.size
         shape = width if height == width else f"{width} × {height}"
-        then = {"one-diagonal": ", cut once on the diagonal", "both-diagonals": ", cut on both diagonals"}
+        then = {
+            "one-diagonal": ", cut once on the diagonal",
+            "both-diagonals": ", cut on both diagonals",
+        }
         ways = {
             "right": " from bottom left to top right, right side up",
             "left": " from top left to bottom right, right side up",
         }
         way = ways.get(one.hand or "", "")
         return (
-            f"{one.count} of {self.name(one.work.front[0].fabric)} {shape}{one.lengths}{then.get(one.further, '')}{way}"
+            f"{one.count} of {self.name(one.work.front[0].fabric)} "
+            f"{shape}{one.lengths}{then.get(one.further, '')}{way}"
         )
 
     def name(self, fabric: str) -> str:
@@ -317,11 +379,17 @@ class Table:
         known = self.fabrics.get(fabric)
         return known.name if known else fabric or "the middle"
 
-    def _record(self, act: ActName, words: str, scenes: Sequence[Scene], *, again: bool = False) -> None:
-        """Puts a step down; `again` adds it to the last of its kind. Of pressing only how it then lies is kept."""
+    def _record(
+        self, act: ActName, words: str, scenes: Sequence[Scene], *, again: bool = False
+    ) -> None:
+        """Puts a step down; `again` adds it to the last of its kind. Of pressing only how it then
+        lies is kept.
+        """
         if not self.recording:
             return
-        last = next((n for n in range(len(self.steps) - 1, -1, -1) if self.steps[n].act == act), None)
+        last = next(
+            (n for n in range(len(self.steps) - 1, -1, -1) if self.steps[n].act == act), None
+        )
         if not again or last is None:
             self.steps.append(Step(act, words, tuple(scenes)))
             return
@@ -334,8 +402,14 @@ class Table:
         fabrics = {scrap.fabric for work in works for scrap in work.front}
         dark = max(fabrics, key=self._value)
         if len({self._value(fabric) for fabric in fabrics}) == 1:
-            return "Set the seam with the iron, then press it to one side; press up and down, never push."
-        return f"Set the seam with the iron, then press it toward {self.name(dark)}, the darker; press up and down, never push."
+            return (
+                "Set the seam with the iron, then press it to one side; press up and down, never "
+                "push."
+            )
+        return (
+            f"Set the seam with the iron, then press it toward {self.name(dark)}, the darker; "
+            f"press up and down, never push."
+        )
 
     def _value(self, fabric: str) -> int:
         known = self.fabrics.get(fabric)
@@ -348,7 +422,11 @@ class Table:
         last = seam or max(work.seams, key=length)
         line, (x, y) = Line.between(*last), _middle(last)
         right, left = self._beside(work, line, 1), self._beside(work, line, -1)
-        way = 1 if right is None or (left is not None and self._value(right) >= self._value(left)) else -1
+        way = (
+            1
+            if right is None or (left is not None and self._value(right) >= self._value(left))
+            else -1
+        )
         reach = max(self.seam, length(last) / 8)
         nx, ny = -line.along[1] * way * reach, line.along[0] * way * reach
         return (((x - nx, y - ny), (x + nx, y + ny)),)

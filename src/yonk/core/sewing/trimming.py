@@ -1,7 +1,7 @@
 """Trimming: laying the drafted unit on a sewn work, seam upon seam, and what is found there.
 
-The seams are matched first, as a ruler's 45° line is laid on the seam before any number is read; only then is it asked
-how far the cloth reaches on each side.
+The seams are matched first, as a ruler's 45° line is laid on the seam before any number is read;
+only then is it asked how far the cloth reaches on each side.
 """
 
 from __future__ import annotations
@@ -32,7 +32,9 @@ Shape = tuple[Outline, str, int]  # outline, fabric, and a number that tells pie
 
 @dataclass(frozen=True)
 class Target:
-    """A unit as it was drafted: the finished outlines of its patches with their fabrics, from its top left corner."""
+    """A unit as it was drafted: the finished outlines of its patches with their fabrics, from its
+    top left corner.
+    """
 
     parts: tuple[tuple[Outline, str], ...]
     width: float
@@ -57,10 +59,11 @@ class Target:
 class Fit:
     """How a sewn work lies under the drafted unit. Lengths in the draft's unit.
 
-    `right` tells whether each fabric shows in its place all over the finished unit; `covered` whether the seam
-    allowance is there on every side. `sides` is how far the cloth reaches beyond the unfinished size at the left, top,
-    right and bottom; negative where it is short. `kept` is the unit's own cloth in it, that of a middle from elsewhere not
-    counted. `mirrored` tells that it was held against the unit's mirror image.
+    `right` tells whether each fabric shows in its place all over the finished unit; `covered`
+    whether the seam allowance is there on every side. `sides` is how far the cloth reaches beyond
+    the unfinished size at the left, top, right and bottom; negative where it is short. `kept` is
+    the unit's own cloth in it, that of a middle from elsewhere not counted. `mirrored` tells that
+    it was held against the unit's mirror image.
     """
 
     work: Work
@@ -77,10 +80,11 @@ class Fit:
 
     @property
     def room(self) -> tuple[float, float]:
-        """How much wider and higher than its unfinished size the unit comes out; what is short on one side stays short.
+        """How much wider and higher than its unfinished size the unit comes out; what is short on
+        one side stays short.
 
-        The seams tell where the unit is trimmed, so what is left over on one side does not help the other; only where
-        they do not lie as drafted at all is it the whole that is compared.
+        The seams tell where the unit is trimmed, so what is left over on one side does not help the
+        other; only where they do not lie as drafted at all is it the whole that is compared.
         """
         left, top, right, bottom = self.sides
         if not self.right:
@@ -146,22 +150,34 @@ def _settled(
     found: dict[tuple[str, str], list[_SeamLine]],
     way: float,
 ) -> Motion | None:
-    """The turn by `way` with the shift that brings the seams onto each other; None where they do not match."""
+    """The turn by `way` with the shift that brings the seams onto each other; None where they do
+    not match.
+    """
     turn = Motion(cos(way), -sin(way), 0.0, sin(way), cos(way), 0.0)
     equations: list[tuple[Point, float]] = []
     for fabrics, lines in wanted.items():
-        turned = [Line(turn.spot(seam.line.through), turn.way(seam.line.along)) for seam in found.get(fabrics, [])]
+        turned = [
+            Line(turn.spot(seam.line.through), turn.way(seam.line.along))
+            for seam in found.get(fabrics, [])
+        ]
         for along, here in _parallel([seam.line for seam in lines]):
             there = sorted(_offset(line) for line in turned if _alike(line.along, along))
             if len(there) != len(here):
                 return None
             normal = -along[1], along[0]
-            equations += [(normal, wish - have) for wish, have in zip(sorted(map(_offset, here)), there, strict=True)]
+            equations += [
+                (normal, wish - have)
+                for wish, have in zip(sorted(map(_offset, here)), there, strict=True)
+            ]
     return _shifted(turn, equations, work, target)
 
 
-def _shifted(turn: Motion, equations: list[tuple[Point, float]], work: Work, target: Target) -> Motion | None:
-    """The turn followed by the shift that fits the equations n·shift = d; where they leave it free, centred."""
+def _shifted(
+    turn: Motion, equations: list[tuple[Point, float]], work: Work, target: Target
+) -> Motion | None:
+    """The turn followed by the shift that fits the equations n·shift = d; where they leave it free,
+    centred.
+    """
     xx = sum(n[0] * n[0] for n, _ in equations)
     xy = sum(n[0] * n[1] for n, _ in equations)
     yy = sum(n[1] * n[1] for n, _ in equations)
@@ -208,7 +224,9 @@ def _in_place(work: Work, target: Target) -> bool:
 
 
 def _reaches(work: Work, target: Target) -> tuple[float, float, float, float]:
-    """How far the cloth reaches beyond the unfinished size: the least along each side of the finished unit."""
+    """How far the cloth reaches beyond the unfinished size: the least along each side of the
+    finished unit.
+    """
     seam = target.seam
     left, top, right, bottom = bounds(work.outlines)
     if (right - left) * (bottom - top) - sum(map(area, work.outlines)) > CLOSE:
@@ -220,15 +238,23 @@ def _reaches(work: Work, target: Target) -> tuple[float, float, float, float]:
 
 
 def _extents(outlines: Sequence[Outline], axis: int, end: float) -> list[tuple[float, float]]:
-    """The reach of the cloth across, at every level between nought and `end` where it may change."""
+    """The reach of the cloth across, at every level between nought and `end` where it may
+    change.
+    """
     levels = {NOTHING, end - NOTHING}
     levels.update(
-        level for outline in outlines for spot in outline for level in (spot[axis] - CLOSE, spot[axis] + CLOSE) if 0 < level < end
-    )  # fmt: skip
+        level
+        for outline in outlines
+        for spot in outline
+        for level in (spot[axis] - CLOSE, spot[axis] + CLOSE)
+        if 0 < level < end
+    )
     found = []
     for level in levels:
         spans = [span for outline in outlines if (span := _span(outline, axis, level))]
-        found.append((min(low for low, _ in spans), max(high for _, high in spans)) if spans else (end, 0.0))
+        found.append(
+            (min(low for low, _ in spans), max(high for _, high in spans)) if spans else (end, 0.0)
+        )
     return found
 
 
@@ -242,7 +268,9 @@ def _span(outline: Outline, axis: int, level: float) -> tuple[float, float] | No
 
 
 def bias_sides(work: Work, target: Target) -> int:
-    """On how many of the unit's four sides the cloth lies on the bias, the work lying as the unit is drafted."""
+    """On how many of the unit's four sides the cloth lies on the bias, the work lying as the unit
+    is drafted.
+    """
     box = target.box
     inside = work.inside(box)
     return sum(
@@ -252,11 +280,15 @@ def bias_sides(work: Work, target: Target) -> int:
 
 
 def _touches(scrap: Scrap, edge: Line) -> bool:
-    return any(abs(edge.side(a)) < CLOSE and abs(edge.side(b)) < CLOSE for a, b in sides_of(scrap.outline))
+    return any(
+        abs(edge.side(a)) < CLOSE and abs(edge.side(b)) < CLOSE for a, b in sides_of(scrap.outline)
+    )
 
 
 def _by_fabrics(shapes: Sequence[Shape]) -> dict[tuple[str, str], list[_SeamLine]]:
-    """The seam lines between shapes, each line once, by the fabrics beside it; the lesser fabric on the right."""
+    """The seam lines between shapes, each line once, by the fabrics beside it; the lesser fabric on
+    the right.
+    """
     known: dict[tuple[str, str], list[_SeamLine]] = defaultdict(list)
     for number, (one, fabric, piece) in enumerate(shapes):
         for other, beside, another in shapes[number + 1 :]:
@@ -268,9 +300,16 @@ def _by_fabrics(shapes: Sequence[Shape]) -> dict[tuple[str, str], list[_SeamLine
             if beside < fabric:
                 line = Line(line.through, (-line.along[0], -line.along[1]))
             seams = known[min(fabric, beside), max(fabric, beside)]
-            ways = [line, Line(line.through, (-line.along[0], -line.along[1]))] if fabric == beside else [line]
+            ways = (
+                [line, Line(line.through, (-line.along[0], -line.along[1]))]
+                if fabric == beside
+                else [line]
+            )
             for way in ways:
-                if not any(_alike(way.along, s.line.along) and abs(s.line.side(way.through)) < CLOSE for s in seams):
+                if not any(
+                    _alike(way.along, s.line.along) and abs(s.line.side(way.through)) < CLOSE
+                    for s in seams
+                ):
                     seams.append(_SeamLine((min(fabric, beside), max(fabric, beside)), way))
     return known
 
@@ -287,9 +326,15 @@ def _between(one: Outline, other: Outline) -> Line | None:
         for beginning, ending in sides_of(other):
             cx, cy = beginning[0] - ax, beginning[1] - ay
             dx, dy = ending[0] - ax, ending[1] - ay
-            if abs((bx - ax) * cy - (by - ay) * cx) > CLOSE or abs((bx - ax) * dy - (by - ay) * dx) > CLOSE:
+            if (
+                abs((bx - ax) * cy - (by - ay) * cx) > CLOSE
+                or abs((bx - ax) * dy - (by - ay) * dx) > CLOSE
+            ):
                 continue
-            reach = ((bx - ax) * cx + (by - ay) * cy) / long, ((bx - ax) * dx + (by - ay) * dy) / long
+            reach = (
+                ((bx - ax) * cx + (by - ay) * cy) / long,
+                ((bx - ax) * dx + (by - ay) * dy) / long,
+            )
             if reach[0] > reach[1] and min(reach[0], 1) - max(reach[1], 0) > CLOSE:
                 return Line.between(start, end)
     return None

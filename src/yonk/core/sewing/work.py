@@ -1,4 +1,6 @@
-"""Work in hand: pieces of cloth, flat works of several pieces sewn and opened, and works laid face to face."""
+"""Work in hand: pieces of cloth, flat works of several pieces sewn and opened, and works laid face
+to face.
+"""
 
 from __future__ import annotations
 
@@ -29,8 +31,8 @@ class SewingError(Exception):
 class Scrap:
     """A convex bit of one fabric, right side up unless its work lies face down.
 
-    `up` is where the up of the print points; the threads run along it and across it. `piece` tells scraps of one cut
-    piece from those of another.
+    `up` is where the up of the print points; the threads run along it and across it. `piece` tells
+    scraps of one cut piece from those of another.
     """
 
     outline: Outline
@@ -53,13 +55,18 @@ class Scrap:
 
     def off_grain(self, way: Point) -> bool:
         """Whether a direction runs neither along the threads nor across them."""
-        cos, sin = self.up[0] * way[0] + self.up[1] * way[1], self.up[0] * way[1] - self.up[1] * way[0]
+        cos, sin = (
+            self.up[0] * way[0] + self.up[1] * way[1],
+            self.up[0] * way[1] - self.up[1] * way[0],
+        )
         return abs(cos * sin) > 0.01
 
 
 @dataclass(frozen=True, slots=True)
 class Work:
-    """One or more pieces sewn together and pressed flat: what shows, what lies behind, and the seams that show."""
+    """One or more pieces sewn together and pressed flat: what shows, what lies behind, and the
+    seams that show.
+    """
 
     front: tuple[Scrap, ...]
     behind: tuple[Scrap, ...] = ()
@@ -99,7 +106,9 @@ class Work:
 
 @dataclass(frozen=True, slots=True)
 class Layers:
-    """A work right side up with others face down on it, the lowest first; what is drawn on them and sewn through them."""
+    """A work right side up with others face down on it, the lowest first; what is drawn on them and
+    sewn through them.
+    """
 
     under: Work
     over: tuple[Work, ...]
@@ -107,12 +116,19 @@ class Layers:
     sewn: tuple[Segment, ...] = ()
 
     def split(self, line: Line) -> list[Layers]:
-        """The bits to the right and to the left of a cut through all layers; a bit without cloth is none."""
+        """The bits to the right and to the left of a cut through all layers; a bit without cloth is
+        none.
+        """
         unders = self.under.split(line)
         overs = [work.split(line) for work in self.over]
         drawn, sewn = split_segments(self.drawn, line), split_segments(self.sewn, line)
         bits = [
-            Layers(unders[hand], tuple([pair[hand] for pair in overs if pair[hand].front]), drawn[hand], sewn[hand])
+            Layers(
+                unders[hand],
+                tuple([pair[hand] for pair in overs if pair[hand].front]),
+                drawn[hand],
+                sewn[hand],
+            )
             for hand in (0, 1)
         ]
         return [bit for bit in bits if bit.under.front or bit.over]
@@ -120,8 +136,8 @@ class Layers:
     def opened(self) -> Work:
         """The work when the upper layers are folded over along the seam and pressed.
 
-        The seam is the longest line sewn; the side to which the upper layers reach the least is the allowance. Raises
-        `SewingError` when another seam holds the body of the layers together.
+        The seam is the longest line sewn; the side to which the upper layers reach the least is the
+        allowance. Raises `SewingError` when another seam holds the body of the layers together.
         """
         seam = _main_seam(self.sewn)
         bodies, allowances = zip(*[work.split(seam) for work in self.over], strict=True)
@@ -158,10 +174,14 @@ def visible(scrap: Scrap, above: Iterable[Scrap]) -> tuple[list[Scrap], list[Scr
         parts = [rest for part in parts for rest in without(part, other.outline)]
     if not under:
         return [scrap], []
-    return [replace(scrap, outline=part) for part in parts], [replace(scrap, outline=part) for part in under]
+    return [replace(scrap, outline=part) for part in parts], [
+        replace(scrap, outline=part) for part in under
+    ]
 
 
-def split_segments(segments: Iterable[Segment], line: Line) -> tuple[tuple[Segment, ...], tuple[Segment, ...]]:
+def split_segments(
+    segments: Iterable[Segment], line: Line
+) -> tuple[tuple[Segment, ...], tuple[Segment, ...]]:
     """The parts of segments to the right and to the left of a line."""
     right: list[Segment] = []
     left: list[Segment] = []
@@ -197,7 +217,10 @@ def clip(line: Line, works: Sequence[Work]) -> Segment | None:
 
 def _reach(works: Iterable[Work], line: Line) -> float:
     """How far works reach from a line, on whichever side."""
-    return max((abs(line.side(spot)) for work in works for outline in work.outlines for spot in outline), default=0.0)
+    return max(
+        (abs(line.side(spot)) for work in works for outline in work.outlines for spot in outline),
+        default=0.0,
+    )
 
 
 def _sorted(scraps: Iterable[Scrap], line: Line) -> tuple[tuple[Scrap, ...], tuple[Scrap, ...]]:
@@ -209,10 +232,14 @@ def _main_seam(sewn: Sequence[Segment]) -> Line:
     """The line that the greatest length is sewn along."""
     if not sewn:
         raise SewingError("nothing holds the layers together")
-    lines = [(Line.between(*segment), length(segment)) for segment in sewn if length(segment) > NOTHING]
+    lines = [
+        (Line.between(*segment), length(segment)) for segment in sewn if length(segment) > NOTHING
+    ]
     totals = [
         sum(
-            long for other, long in lines if abs(line.side(other.through)) < 1e-6 and abs(line.side(other.at(1))) < 1e-6
+            long
+            for other, long in lines
+            if abs(line.side(other.through)) < 1e-6 and abs(line.side(other.at(1))) < 1e-6
         )
         for line, _ in lines
     ]

@@ -1,7 +1,7 @@
 """The kinds of unit, one file each: how it is recognised, drawn and made."""
 
 from yonk.core.units.carrying_out import Made, Size, carry_out, ruler_slack, target_of
-from yonk.core.units.kinds import BY_NAME, KINDS, REST
+from yonk.core.units.kinds import BY_NAME, KINDS, REST, kind_named
 from yonk.core.units.needs import (
     YIELDS,
     Cloth,
@@ -18,7 +18,17 @@ from yonk.core.units.needs import (
     terms_of,
 )
 from yonk.core.units.shapes import POINTS_CUT_OFF_AT
-from yonk.core.units.unit import Found, Kind, Method, MethodName, Part, Prints, Unit, UnitKind, lots_for
+from yonk.core.units.unit import (
+    Found,
+    Kind,
+    Method,
+    MethodName,
+    Part,
+    Prints,
+    Unit,
+    UnitKind,
+    lots_for,
+)
 
 __all__ = [
     "BY_NAME",
@@ -47,6 +57,7 @@ __all__ = [
     "Unit",
     "UnitKind",
     "carry_out",
+    "kind_named",
     "lots_for",
     "pooled",
     "ruler_slack",

@@ -1,4 +1,6 @@
-"""Carrying a method out: its pieces cut at exact, ruler or given sizes, sewn at the table, and laid under the drafted unit."""
+"""Carrying a method out: its pieces cut at exact, ruler or given sizes, sewn at the table, and laid
+under the drafted unit.
+"""
 
 from __future__ import annotations
 
@@ -32,7 +34,9 @@ Size = tuple[Length | Rational, Length | Rational]
 
 @dataclass(frozen=True)
 class Made:
-    """What came of a number of lots: the needs, the table with its record, and each sewn work under the drafted unit."""
+    """What came of a number of lots: the needs, the table with its record, and each sewn work under
+    the drafted unit.
+    """
 
     target: Target
     needs: tuple[Need, ...]
@@ -43,8 +47,12 @@ class Made:
 
     @property
     def sound(self) -> bool:
-        """Whether every unit, trimmed, is the drafted one; or its mirror image, where the method makes such pairs."""
-        return bool(self.fits) and all(one.sound and (self.in_pairs or not one.mirrored) for one in self.fits)
+        """Whether every unit, trimmed, is the drafted one; or its mirror image, where the method
+        makes such pairs.
+        """
+        return bool(self.fits) and all(
+            one.sound and (self.in_pairs or not one.mirrored) for one in self.fits
+        )
 
     @property
     def bias_sides(self) -> int:
@@ -53,9 +61,11 @@ class Made:
 
     @property
     def prints(self) -> Prints:
-        """How prints lie in the units of this hand: all upright; only stripes alike; or turned every way.
+        """How prints lie in the units of this hand: all upright; only stripes alike; or turned
+        every way.
 
-        A part is compared with the same part of the other units, a square or rectangle with all of its fabric.
+        A part is compared with the same part of the other units, a square or rectangle with all of
+        its fabric.
         """
         angles: dict[int | str, set[int]] = {}
         for work in self.works:
@@ -66,17 +76,25 @@ class Made:
                     if fabric == scrap.fabric and all(
                         Line.between(*side).side((x, y)) > 0 for side in sides_of(outline)
                     ):
-                        upright = len(outline) == 4 and area(outline) >= area(rectangle_around(outline)) - 1e-6
+                        upright = (
+                            len(outline) == 4
+                            and area(outline) >= area(rectangle_around(outline)) - 1e-6
+                        )
                         angles.setdefault(fabric if upright else number, set()).add(
                             round(degrees(atan2(scrap.up[1], scrap.up[0]))) % 360
                         )
         if all(len(found) == 1 for found in angles.values()):
             return "upright"
-        return "stripes" if all(len({angle % 180 for angle in found}) == 1 for found in angles.values()) else "turned"
+        return (
+            "stripes"
+            if all(len({angle % 180 for angle in found}) == 1 for found in angles.values())
+            else "turned"
+        )
 
 
 def target_of(unit: Unit, seam: Fraction, slack: Fraction = Fraction(0)) -> Target:
-    """The finished unit with its fabrics; a middle that is an assembly of its own counts as one piece of its own cloth.
+    """The finished unit with its fabrics; a middle that is an assembly of its own counts as one
+    piece of its own cloth.
 
     `slack` is how far a seam may lie from where it was drafted.
     """
@@ -95,7 +113,12 @@ def _middle(unit: Unit, centre: float) -> Outline:
     corners = unit.playing("corner")
     leg = min(float(part.width) for part in corners)
     if len(corners) // 4 % 2:
-        return (centre - leg, centre), (centre, centre - leg), (centre + leg, centre), (centre, centre + leg)
+        return (
+            (centre - leg, centre),
+            (centre, centre - leg),
+            (centre + leg, centre),
+            (centre, centre + leg),
+        )
     side = leg * sqrt(2)
     return rectangle(side, side, centre - side / 2, centre - side / 2)
 
@@ -119,21 +142,26 @@ def carry_out(
 ) -> Made:
     """Make so many lots of a unit at the table.
 
-    The pieces are cut at the ruler's sizes, or at `sizes`, a width and height for each need. All sewn works are laid
-    under the drafted unit, or only the first so many; their seams may be off by `slack`, at the ruler's sizes by a hair.
-    `exact` sizes have their corners cut off exactly, too.
-    Raises `SewingError` where
-    the pieces cannot be sewn so, as when they are far too small.
+    The pieces are cut at the ruler's sizes, or at `sizes`, a width and height for each need. All
+    sewn works are laid under the drafted unit, or only the first so many; their seams may be off by
+    `slack`, at the ruler's sizes by a hair. `exact` sizes have their corners cut off exactly, too.
+    Raises `SewingError` where the pieces cannot be sewn so, as when they are far too small.
     """
     needs = tuple(method.needs(unit, terms, lots))
-    target = target_of(unit, terms.seam, slack or (ruler_slack(needs, terms) if sizes is None else Fraction(0)))
-    table = Table(School(terms.seam, terms.unit, terms.stitch, terms.press), fabrics)
+    target = target_of(
+        unit, terms.seam, slack or (ruler_slack(needs, terms) if sizes is None else Fraction(0))
+    )
+    table = Table(
+        School(terms.seam, terms.unit, terms.settings.stitch, terms.settings.press), fabrics
+    )
     if method.sew is None:
         return Made(target, needs, table, (), ())
     cut = [need.rounded(terms.step) for need in needs] if sizes is None else sizes
     pieces = [_cut(table, need, size) for need, size in zip(needs, cut, strict=True)]
     table.record_cuts(_as_cut(needs, [works for works, _ in pieces], cut, terms))
-    works = _lots(method, Job(table, unit, terms, lots, [list(parts) for _, parts in pieces], exact), needs)
+    works = _lots(
+        method, Job(table, unit, terms, lots, [list(parts) for _, parts in pieces], exact), needs
+    )
     both = terms.both_seams
     wide, high = max(unit.width, unit.height), min(unit.width, unit.height)
     said = measured(wide + both, terms)
@@ -148,25 +176,44 @@ def measured(length: Length | Rational, terms: Terms) -> str:
     low = (exact / terms.step).floor() * terms.step
     if exact == low:
         return show(exact, terms.unit)
-    return f"{show(exact, terms.unit)} (between {show(low, terms.unit)} and {show(low + terms.step, terms.unit)})"
+    return (
+        f"{show(exact, terms.unit)} (between {show(low, terms.unit)} and "
+        f"{show(low + terms.step, terms.unit)})"
+    )
 
 
 def ruler_slack(needs: Sequence[Need], terms: Terms) -> Fraction:
-    """How far the ruler alone may move a seam: a hair, what a corner cut off is off, and what a centre is larger or smaller that is trimmed only with its corners."""
-    grown = [abs(float(need.rounded(terms.step)[0]) - float(need.width)) for need in needs if need.role == "centre"]
-    grown += [abs(float(corner.exact - corner.listed)) for need in needs for corner in need.corners_off if corner]
+    """How far the ruler alone may move a seam: a hair, what a corner cut off is off, and what a
+    centre is larger or smaller that is trimmed only with its corners.
+    """
+    grown = [
+        abs(float(need.rounded(terms.step)[0]) - float(need.width))
+        for need in needs
+        if need.role == "centre"
+    ]
+    grown += [
+        abs(float(corner.exact - corner.listed))
+        for need in needs
+        for corner in need.corners_off
+        if corner
+    ]
     return terms.hair + Fraction(max(grown, default=0.0)).limit_denominator(10**6)
 
 
 def _lots(method: Method, job: Job, needs: Sequence[Need]) -> list[Work]:
-    """One lot after the other from its own pieces, unless they are made together; the first stays on record."""
+    """One lot after the other from its own pieces, unless they are made together; the first stays
+    on record.
+    """
     assert method.sew is not None
     if method.together or job.lots == 1:
         return method.sew(job)
     works: list[Work] = []
     for lot in range(job.lots):
         each = [need.pieces // job.lots for need in needs]
-        own = [parts[lot * count : (lot + 1) * count] for parts, count in zip(job.pieces, each, strict=True)]
+        own = [
+            parts[lot * count : (lot + 1) * count]
+            for parts, count in zip(job.pieces, each, strict=True)
+        ]
         works += method.sew(replace(job, lots=1, pieces=own))
         job.table.recording = False
     job.table.recording = True
@@ -176,7 +223,9 @@ def _lots(method: Method, job: Job, needs: Sequence[Need]) -> list[Work]:
 def _as_cut(
     needs: Sequence[Need], pieces: Sequence[Sequence[Work]], sizes: Sequence[Size], terms: Terms
 ) -> list[Piece]:
-    """What is cut, alike pieces together: one of them, how many, its size in words, and how it is cut further."""
+    """What is cut, alike pieces together: one of them, how many, its size in words, and how it is
+    cut further.
+    """
     rows: dict[object, tuple[Work, Need, tuple[str, str], int]] = {}
     for need, works, size in zip(needs, pieces, sizes, strict=True):
         width, height = (show(side, terms.unit) for side in size)
@@ -184,17 +233,27 @@ def _as_cut(
         count = need.pieces + (rows[key][3] if key in rows else 0)
         rows[key] = works[0], need, (width, height), count
     return [
-        Piece(work, -(-count // YIELDS[need.subcut]), sides, need.subcut, need.diagonal, _lengthwise(need, terms))
+        Piece(
+            work,
+            -(-count // YIELDS[need.subcut]),
+            sides,
+            need.subcut,
+            need.diagonal,
+            _lengthwise(need, terms),
+        )
         for work, need, sides, count in rows.values()
     ]
 
 
 def _lengthwise(need: Need, terms: Terms) -> str:
     """What is to be done about a strip that is longer than the cloth is wide."""
-    if need.shape != "strip" or need.width <= terms.usable:
+    if need.shape != "strip" or need.width <= terms.settings.usable:
         return ""
-    strips = -int(-need.width.rational // terms.usable)
-    return f" in {strips} lengths, since a width of fabric is {show(terms.usable, terms.unit)}"
+    strips = -int(-need.width.rational // terms.settings.usable)
+    return (
+        f" in {strips} lengths, since a width of fabric is "
+        f"{show(terms.settings.usable, terms.unit)}"
+    )
 
 
 def _cut(table: Table, need: Need, size: Size) -> tuple[list[Work], list[Work]]:
@@ -202,7 +261,9 @@ def _cut(table: Table, need: Need, size: Size) -> tuple[list[Work], list[Work]]:
     width, height = float(size[0]), float(size[1])
     works = [table.piece(width, height, need.fabric) for _ in range(need.cuts)]
     if need.subcut == "one-diagonal":
-        return works, [part for work in works for part in table.cut_once(work, rising=need.diagonal != "left")]
+        return works, [
+            part for work in works for part in table.cut_once(work, rising=need.diagonal != "left")
+        ]
     if need.subcut == "both-diagonals":
         return works, [part for work in works for part in table.cut_twice(work)]
     return works, works

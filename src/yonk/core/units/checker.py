@@ -1,4 +1,6 @@
-"""Checker: m by n equal plain squares. Strip piecing sews each different row once as a strip set and cuts it across."""
+"""Checker: m by n equal plain squares. Strip piecing sews each different row once as a strip set
+and cuts it across.
+"""
 
 from collections import Counter
 from collections.abc import Sequence
@@ -8,13 +10,33 @@ from yonk.core.drawing import Region
 from yonk.core.sewing import Motion, Work
 from yonk.core.units.needs import Cloth, Need, Terms, box
 from yonk.core.units.stamp import Stamp
-from yonk.core.units.strip_set import cut_segments, on_ruler, room_of, segments_in_a_set, sew_side_by_side, strip
-from yonk.core.units.unit import Counted, Found, FoundPart, Job, Method, Part, Prints, Unit, UnitKind, in_batches_of
+from yonk.core.units.strip_set import (
+    cut_segments,
+    on_ruler,
+    room_of,
+    segments_in_a_set,
+    sew_side_by_side,
+    strip,
+)
+from yonk.core.units.unit import (
+    Counted,
+    Found,
+    FoundPart,
+    Job,
+    Method,
+    Part,
+    Prints,
+    Unit,
+    UnitKind,
+    in_batches_of,
+)
 
 
 @dataclass(frozen=True)
 class Band:
-    """A row or column that comes once or more: its squares, and in which lines it lies so and turned round."""
+    """A row or column that comes once or more: its squares, and in which lines it lies so and
+    turned round.
+    """
 
     squares: tuple[Part, ...]
     lines: tuple[tuple[int, bool], ...]
@@ -23,11 +45,14 @@ class Band:
 def bands(unit: Unit) -> tuple[list[Band], bool]:
     """The different rows, and whether they are rows: columns are taken where that makes fewer.
 
-    Of as many rows as columns those are taken whose fabrics come first, so that a unit turned or mirrored is cut alike.
+    Of as many rows as columns those are taken whose fabrics come first, so that a unit turned or
+    mirrored is cut alike.
     """
     if "bands" not in unit.worked_out:
         rows, columns = _gathered(unit, 0), _gathered(unit, 1)
-        unit.worked_out["bands"] = (columns, False) if _order(columns) < _order(rows) else (rows, True)
+        unit.worked_out["bands"] = (
+            (columns, False) if _order(columns) < _order(rows) else (rows, True)
+        )
     found: tuple[list[Band], bool] = unit.worked_out["bands"]
     return found
 
@@ -57,7 +82,9 @@ def _gathered(unit: Unit, axis: int) -> list[Band]:
 
 def _sets(unit: Unit, terms: Terms, lots: int) -> list[int]:
     busiest = max(len(band.lines) for band in bands(unit)[0])
-    return in_batches_of(max(1, segments_in_a_set(unit.parts[0].width, terms) // busiest))(unit, terms, lots)
+    return in_batches_of(max(1, segments_in_a_set(unit.parts[0].width, terms) // busiest))(
+        unit, terms, lots
+    )
 
 
 def _strips(unit: Unit, terms: Terms, lots: int) -> list[Need]:
@@ -67,7 +94,8 @@ def _strips(unit: Unit, terms: Terms, lots: int) -> list[Need]:
         counts.update((part.cloth, len(band.lines)) for part in band.squares)
     side = unit.parts[0].width
     return [
-        replace(strip(cloth, side, side, lots * lines, terms), pieces=count) for (cloth, lines), count in counts.items()
+        replace(strip(cloth, side, side, lots * lines, terms), pieces=count)
+        for (cloth, lines), count in counts.items()
     ]
 
 
@@ -78,16 +106,21 @@ def _single(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 
 
 def _sew_strips(job: Job) -> list[Work]:
-    """Each band's strips are sewn and cut across; the segments, turned where the row asks it, are joined."""
+    """Each band's strips are sewn and cut across; the segments, turned where the row asks it, are
+    joined.
+    """
     found, are_rows = bands(job.unit)
     kinds = dict.fromkeys((part.cloth, len(band.lines)) for band in found for part in band.squares)
     strips = {kind: iter(pieces) for kind, pieces in zip(kinds, job.pieces, strict=True)}
     segments: dict[int, list[tuple[Work, bool]]] = {}
     for number, band in enumerate(found, start=1):
         sewn = sew_side_by_side(
-            job, [next(strips[part.cloth, len(band.lines)]) for part in band.squares],
-            f"Sew strip set {number}: {', '.join(job.table.name(part.cloth.fabric) for part in band.squares)}, along their long edges.",
-        )  # fmt: skip
+            job,
+            [next(strips[part.cloth, len(band.lines)]) for part in band.squares],
+            f"Sew strip set {number}: "
+            f"{', '.join(job.table.name(part.cloth.fabric) for part in band.squares)}, along "
+            f"their long edges.",
+        )
         cut = cut_segments(job, sewn, job.lots * len(band.lines))
         for place, turned in band.lines:
             segments[place] = [(cut.pop(0), turned) for _ in range(job.lots)]
@@ -101,7 +134,9 @@ def _sew_strips(job: Job) -> list[Work]:
 
 def _joined(job: Job, segments: list[tuple[Work, bool]], are_rows: bool) -> Work:
     """Segments one below the other; as columns of the unit they lie turned a quarter."""
-    way = (0.0, -1.0) if are_rows else (0.0, 1.0)  # their squares run left to right, or right to left
+    way = (
+        (0.0, -1.0) if are_rows else (0.0, 1.0)
+    )  # their squares run left to right, or right to left
     lie = [
         segment.moved(Motion.turning((1.0, 0.0), (way[0], -way[1] if turned else way[1])))
         for segment, turned in segments
@@ -115,7 +150,9 @@ def _sew_single(job: Job) -> list[Work]:
     columns = max(part.spot[1] for part in job.unit.parts) + 1
     by_cloth = {
         cloth: iter(pieces)
-        for cloth, pieces in zip(dict.fromkeys(part.cloth for part in job.unit.parts), job.pieces, strict=True)
+        for cloth, pieces in zip(
+            dict.fromkeys(part.cloth for part in job.unit.parts), job.pieces, strict=True
+        )
     }
     pieces = [next(by_cloth[part.cloth]) for part in job.unit.parts]
     quarter = Motion.turning((1.0, 0.0), (0.0, -1.0))
@@ -123,7 +160,11 @@ def _sew_single(job: Job) -> list[Work]:
     rows = []
     for start in range(0, len(pieces), columns):
         turned = [piece.moved(back) for piece in pieces[start : start + columns]]
-        rows.append(sew_side_by_side(job, turned, "Sew the squares into rows.", again=start > 0).moved(quarter))
+        rows.append(
+            sew_side_by_side(job, turned, "Sew the squares into rows.", again=start > 0).moved(
+                quarter
+            )
+        )
     return [sew_side_by_side(job, rows, "Join the rows; the seams nest.")]
 
 
@@ -137,9 +178,13 @@ def _counted_singly(unit: Unit, terms: Terms, lots: int) -> Counted:
     columns, rows, side = _size(unit, terms)
     wide, high = (side * count - 2 * float(terms.seam) * (count - 1) for count in (columns, rows))
     return Counted(
-        seams=(columns * rows - 1) * lots, cuts=0, kept=side * side * columns * rows, prints="upright",
-        length=((columns - 1) * rows * side + (rows - 1) * wide) * lots, room=room_of(unit, wide, high, terms),
-    )  # fmt: skip
+        seams=(columns * rows - 1) * lots,
+        cuts=0,
+        kept=side * side * columns * rows,
+        prints="upright",
+        length=((columns - 1) * rows * side + (rows - 1) * wide) * lots,
+        room=room_of(unit, wide, high, terms),
+    )
 
 
 def _counted_in_strips(unit: Unit, terms: Terms, lots: int) -> Counted:
@@ -147,16 +192,23 @@ def _counted_in_strips(unit: Unit, terms: Terms, lots: int) -> Counted:
     wide, high = (side * count - 2 * float(terms.seam) * (count - 1) for count in (columns, rows))
     found, are_rows = bands(unit)
     across, lines = (columns, rows) if are_rows else (rows, columns)
-    in_sets = sum((across - 1) * (side * lots * len(band.lines) + float(terms.squaring)) for band in found)
+    in_sets = sum(
+        (across - 1) * (side * lots * len(band.lines) + float(terms.squaring)) for band in found
+    )
     return Counted(
-        seams=(across - 1) * len(found) + (lines - 1) * lots, cuts=sum(lots * len(band.lines) + 1 for band in found),
-        length=in_sets + (lines - 1) * (wide if are_rows else high) * lots, kept=side * side * columns * rows,
-        room=room_of(unit, wide, high, terms), prints=_prints(found),
-    )  # fmt: skip
+        seams=(across - 1) * len(found) + (lines - 1) * lots,
+        cuts=sum(lots * len(band.lines) + 1 for band in found),
+        length=in_sets + (lines - 1) * (wide if are_rows else high) * lots,
+        kept=side * side * columns * rows,
+        room=room_of(unit, wide, high, terms),
+        prints=_prints(found),
+    )
 
 
 def _prints(found: Sequence[Band]) -> Prints:
-    """A print lies upright where all lines with its fabric lie one way; end for end only stripes look alike."""
+    """A print lies upright where all lines with its fabric lie one way; end for end only stripes
+    look alike.
+    """
     ways: dict[str, set[bool]] = {}
     for band in found:
         for part in band.squares:
@@ -171,14 +223,24 @@ class Checker(UnitKind):
     handed = False
     methods = (
         Method(
-            name="strip-piecing", words="strip sets, cut across and turned", lot=1, needs=_strips, sew=_sew_strips,
-            together=True, batches=_sets, counted=_counted_in_strips,
+            name="strip-piecing",
+            words="strip sets, cut across and turned",
+            lot=1,
+            needs=_strips,
+            sew=_sew_strips,
+            together=True,
+            batches=_sets,
+            counted=_counted_in_strips,
         ),
         Method(
-            name="cut-and-sew", words="cut squares and sew", lot=1, needs=_single, sew=_sew_single,
+            name="cut-and-sew",
+            words="cut squares and sew",
+            lot=1,
+            needs=_single,
+            sew=_sew_single,
             counted=_counted_singly,
         ),
-    )  # fmt: skip
+    )
 
     def recognise(self, region: Region) -> Found | None:
         across, down = region.upright_cuts, region.level_cuts
@@ -187,10 +249,14 @@ class Checker(UnitKind):
             return None
         size = across[0]
         if not region.plain or any(
-            (right - left, bottom - top) != (size, size) for left, top, right, bottom in region.boxes
+            (right - left, bottom - top) != (size, size)
+            for left, top, right, bottom in region.boxes
         ):
             return None
         placed = sorted(
-            ((box[1] // size, box[0] // size), piece) for box, piece in zip(region.boxes, region.pieces, strict=True)
+            ((box[1] // size, box[0] // size), piece)
+            for box, piece in zip(region.boxes, region.pieces, strict=True)
         )
-        return Found(tuple(FoundPart(piece, "square", size, size, spot=spot) for spot, piece in placed))
+        return Found(
+            tuple(FoundPart(piece, "square", size, size, spot=spot) for spot, piece in placed)
+        )

@@ -1,4 +1,6 @@
-"""Corner flip: a square or rectangle with one to four corners replaced by right isosceles triangles."""
+"""Corner flip: a square or rectangle with one to four corners replaced by right isosceles
+triangles.
+"""
 
 from dataclasses import replace
 from math import copysign
@@ -35,20 +37,25 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 
 
 def _triangle(part: Part, unit: Unit, terms: Terms, lots: int) -> Need:
-    return isosceles(part.cloth, part.width, terms, lots, legs_on_grain=not unit.on_point, margin=terms.trim)
+    return isosceles(
+        part.cloth, part.width, terms, lots, legs_on_grain=not unit.on_point, margin=terms.trim
+    )
 
 
 def corner_off(part: Part, unit: Unit, terms: Terms) -> CornerOff:
     """How far along each side of the base a corner is cut off: its leg + 2s − s√2.
 
-    On the ruler it is the nearest mark, but never more than the listed triangle fills: its legs less 2s√2.
+    On the ruler it is the nearest mark, but never more than the listed triangle fills: its legs
+    less 2s√2.
     """
     exact = part.width + terms.both_seams - terms.seam * ROOT_2
     need = _triangle(part, unit, terms, 1)
     side = need.rounded(terms.step)[0]
     legs = Length.of(side) if need.subcut == "one-diagonal" else Length.of(side) * ROOT_2 / 2
     most = (legs - 2 * terms.seam * ROOT_2) / terms.step
-    return CornerOff(exact, max(terms.step, min(exact.nearest(terms.step), most.floor() * terms.step)))
+    return CornerOff(
+        exact, max(terms.step, min(exact.nearest(terms.step), most.floor() * terms.step))
+    )
 
 
 def _sew_flip(job: Job) -> list[Work]:
@@ -56,7 +63,13 @@ def _sew_flip(job: Job) -> list[Work]:
     base = _lying(base, job.unit)
     spots = _corners(base)
     places = [part.spot[1] for part in job.unit.parts[1:]]
-    return [flip_corners(job, base, [(square, spots[place]) for square, place in zip(squares, places, strict=True)])]
+    return [
+        flip_corners(
+            job,
+            base,
+            [(square, spots[place]) for square, place in zip(squares, places, strict=True)],
+        )
+    ]
 
 
 def _sew_triangles(job: Job) -> list[Work]:
@@ -72,8 +85,13 @@ def _sew_triangles(job: Job) -> list[Work]:
         line = Line.between(*ends[::-1]) if line.side((x, y)) > 0 else line
         work = table.cut_off(work, line)
         edge = edge_along(work, (line.at(0), line.at(1)))
-        words = "Cut the corner off, lay the triangle on the cut edge, right sides together, middles matched, and sew."
-        work = table.join(work, edge, triangle, longest_side(triangle), words=words, again=work is not base)
+        words = (
+            "Cut the corner off, lay the triangle on the cut edge, right sides together, middles "
+            "matched, and sew."
+        )
+        work = table.join(
+            work, edge, triangle, longest_side(triangle), words=words, again=work is not base
+        )
     return [work]
 
 
@@ -81,7 +99,11 @@ def _lying(base: Work, unit: Unit) -> Work:
     """The base as the unit lies: a cut is listed long side first."""
     left, top, right, bottom = bounds(base.outlines)
     wide = unit.parts[0].width > unit.parts[0].height
-    return base if (right - left > bottom - top) == wide else base.moved(Motion.turning((1.0, 0.0), (0.0, 1.0)))
+    return (
+        base
+        if (right - left > bottom - top) == wide
+        else base.moved(Motion.turning((1.0, 0.0), (0.0, 1.0)))
+    )
 
 
 def _corners(base: Work) -> tuple[Point, ...]:
@@ -96,10 +118,14 @@ class CornerFlip(UnitKind):
     methods = (
         Method(name="stitch-and-flip", words="stitch and flip", lot=1, needs=_flip, sew=_sew_flip),
         Method(
-            name="cut-and-sew", words="cut the corners off and sew triangles on", lot=1, needs=_triangles,
-            sew=_sew_triangles, bias=on_point,
+            name="cut-and-sew",
+            words="cut the corners off and sew triangles on",
+            lot=1,
+            needs=_triangles,
+            sew=_sew_triangles,
+            bias=on_point,
         ),
-    )  # fmt: skip
+    )
 
     def recognise(self, region: Region) -> Found | None:
         if not 2 <= len(region.pieces) <= 5:
@@ -121,7 +147,9 @@ class CornerFlip(UnitKind):
 
 
 def _corner(piece: Piece, width: int, height: int) -> int | None:
-    """Which corner of the region the piece is the right isosceles triangle of, clockwise from the top left."""
+    """Which corner of the region the piece is the right isosceles triangle of, clockwise from the
+    top left.
+    """
     left, top, right, bottom = piece.box
     if len(piece.ring) != 3 or right - left != bottom - top:
         return None

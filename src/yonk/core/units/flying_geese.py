@@ -1,4 +1,6 @@
-"""Flying geese: a rectangle twice as wide as high; one large triangle (the goose) and two small (the sky)."""
+"""Flying geese: a rectangle twice as wide as high; one large triangle (the goose) and two small
+(the sky).
+"""
 
 from collections.abc import Iterable
 from dataclasses import replace
@@ -9,7 +11,17 @@ from yonk.core.paper import ROOT_2, Length, show
 from yonk.core.sewing import Layers, Line, Point, Work, bounds, from_the_longest, longest_side
 from yonk.core.units.needs import Need, Terms, box, isosceles, square
 from yonk.core.units.stamp import Stamp
-from yonk.core.units.unit import Found, FoundPart, Job, Method, Unit, UnitKind, corner_sets, in_every_turn, on_point
+from yonk.core.units.unit import (
+    Found,
+    FoundPart,
+    Job,
+    Method,
+    Unit,
+    UnitKind,
+    corner_sets,
+    in_every_turn,
+    on_point,
+)
 
 ORDINALS = ("First", "Second", "Third", "Fourth")
 
@@ -19,10 +31,17 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     width, height = goose.width, goose.height
     return [
         isosceles(
-            goose.cloth, width * ROOT_2 / 2, terms, lots, legs_on_grain=unit.on_point, margin=terms.trim * ROOT_2
+            goose.cloth,
+            width * ROOT_2 / 2,
+            terms,
+            lots,
+            legs_on_grain=unit.on_point,
+            margin=terms.trim * ROOT_2,
         ),
         *(
-            isosceles(sky.cloth, height, terms, lots, legs_on_grain=not unit.on_point, margin=terms.trim)
+            isosceles(
+                sky.cloth, height, terms, lots, legs_on_grain=not unit.on_point, margin=terms.trim
+            )
             for sky in skies
         ),
     ]
@@ -50,12 +69,16 @@ def _four(unit: Unit, terms: Terms, lots: int) -> list[Need]:
         goose_cut = show(large.up(terms.step), terms.unit)
         for_sky = (
             *for_sky[:-1],
-            f"{for_sky[-1]} = {show(small, terms.unit)}, but half of the goose square's {goose_cut} and {seam} are more",
+            f"{for_sky[-1]} = {show(small, terms.unit)}, but half of the goose square's "
+            f"{goose_cut} and {seam} are more",
             "so that the point keeps its seam allowance: its side",
         )
     return [
         square(goose.cloth, large, terms, lots, for_goose),
-        *(replace(square(sky.cloth, small, terms, 2 * lots, for_sky), least=point) for sky in skies),
+        *(
+            replace(square(sky.cloth, small, terms, 2 * lots, for_sky), least=point)
+            for sky in skies
+        ),
     ]
 
 
@@ -70,7 +93,10 @@ def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 def _sew_triangles(job: Job) -> list[Work]:
     goose, left, right = (pieces[0] for pieces in job.pieces)
     _, rising, falling = from_the_longest(goose)
-    words = "Lay a sky triangle on the goose, right sides together, its long edge even with the goose's side and their outer points together; sew."
+    words = (
+        "Lay a sky triangle on the goose, right sides together, its long edge even with the "
+        "goose's side and their outer points together; sew."
+    )
     half = job.table.join(goose, rising, left, longest_side(left), at=-1, words=words)
     words = "Do the same on the other side; the seams cross a seam allowance below the raw edge."
     return [job.table.join(half, falling, right, longest_side(right), at=1, words=words)]
@@ -88,32 +114,47 @@ def _sew_four(job: Job) -> list[Work]:
     diagonal = (left, top), (right, bottom)
     laid = Layers(large, tuple(corner.over[0] for corner in corners))
     words = (
-        f"Lay two squares of {one} on opposite corners of {goose}, right sides together; they overlap in the middle."
+        f"Lay two squares of {one} on opposite corners of {goose}, right sides together; they "
+        f"overlap in the middle."
     )
     halves = table.cut_apart(
-        table.sew_beside([laid], [diagonal], words), [Line.between(*diagonal)], "Cut apart on the line."
+        table.sew_beside([laid], [diagonal], words),
+        [Line.between(*diagonal)],
+        "Cut apart on the line.",
     )
     hearts = table.open(halves)
     works: list[Work] = []
     for number, (heart, small) in enumerate(zip(hearts, second, strict=True)):
         corner = next(
-            spot for spot in ((right, top), (left, bottom)) if any(spot in scrap.outline for scrap in heart.front)
+            spot
+            for spot in ((right, top), (left, bottom))
+            if any(spot in scrap.outline for scrap in heart.front)
         )
         middle = _inward(small, corner)
         line = corner, (2 * middle[0] - corner[0], 2 * middle[1] - corner[1])
         words = f"Lay a square of {other} on the corner that is left."
         sewn = table.sew_beside(
-            [table.lay(small, heart, middle)], [line], words, line="its diagonal from that corner", again=number > 0
+            [table.lay(small, heart, middle)],
+            [line],
+            words,
+            line="its diagonal from that corner",
+            again=number > 0,
         )
-        bits = table.cut_apart(sewn, [Line.between(*line)], "Cut apart on the line.", again=number > 0)
+        bits = table.cut_apart(
+            sewn, [Line.between(*line)], "Cut apart on the line.", again=number > 0
+        )
         works += table.open(bits, again=number > 0)
     return works
 
 
 def _inward(square: Work, corner: Point) -> Point:
-    """Where the middle of a square lies that has its corner in a corner of a work about the origin."""
+    """Where the middle of a square lies that has its corner in a corner of a work about the
+    origin.
+    """
     left, top, right, bottom = bounds(square.outlines)
-    return corner[0] - copysign((right - left) / 2, corner[0]), corner[1] - copysign((bottom - top) / 2, corner[1])
+    return corner[0] - copysign((right - left) / 2, corner[0]), corner[1] - copysign(
+        (bottom - top) / 2, corner[1]
+    )
 
 
 def _sew_flip(job: Job) -> list[Work]:
@@ -123,7 +164,9 @@ def _sew_flip(job: Job) -> list[Work]:
 
 
 def flip_corners(job: Job, base: Work, squares: Iterable[tuple[Work, Point]]) -> Work:
-    """Squares laid on corners of a base about the origin, sewn on their diagonal, the corner cut away, flipped open."""
+    """Squares laid on corners of a base about the origin, sewn on their diagonal, the corner cut
+    away, flipped open.
+    """
     table, work = job.table, base
     all_of = list(squares)
     for number, (sky, corner) in enumerate(all_of):
@@ -135,12 +178,15 @@ def flip_corners(job: Job, base: Work, squares: Iterable[tuple[Work, Point]]) ->
             line = Line.between(*ends[::-1])
         which = f"{ORDINALS[number]} corner: lay" if len(all_of) > 1 else "Lay"
         words = (
-            f"{which} a square of {table.name(sky.front[0].fabric)} on the corner, right sides together. Draw its"
+            f"{which} a square of {table.name(sky.front[0].fabric)} on the corner, right sides "
+            f"together. Draw its"
             " diagonal across the corner and sew a thread outside the line, toward the corner."
         )
         sewn = table.sew_on(table.lay(sky, work, middle), line, words)
         allowance = show(job.terms.seam, job.terms.unit)
-        bits = table.cut_apart([sewn], [line.beside(-table.seam)], f"Cut the corner away {allowance} outside the seam.")
+        bits = table.cut_apart(
+            [sewn], [line.beside(-table.seam)], f"Cut the corner away {allowance} outside the seam."
+        )
         main = next(bit for bit in bits if bit.sewn)
         table.bonus += [bit for bit in bits if not bit.sewn]
         last = number + 1 == len(all_of)
@@ -154,20 +200,36 @@ class FlyingGeese(UnitKind):
     words = "flying geese unit"
     stamp = Stamp("0 1 1/2 0, 1/2 0 1 1", "1/2 3/4 0, 1/8 1/4 1, 7/8 1/4 1", span=(2, 1))
     methods = (
-        Method(name="four-at-a-time", words="four at a time", lot=4, needs=_four, sew=_sew_four, mirrors=True),
+        Method(
+            name="four-at-a-time",
+            words="four at a time",
+            lot=4,
+            needs=_four,
+            sew=_sew_four,
+            mirrors=True,
+        ),
         Method(name="stitch-and-flip", words="stitch and flip", lot=1, needs=_flip, sew=_sew_flip),
         Method(
-            name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles, sew=_sew_triangles,
+            name="cut-and-sew",
+            words="cut triangles and sew",
+            lot=1,
+            needs=_triangles,
+            sew=_sew_triangles,
             bias=on_point,
         ),
-    )  # fmt: skip
+    )
 
     def recognise(self, region: Region) -> Found | None:
-        if len(region.pieces) != 3 or max(region.width, region.height) != 2 * min(region.width, region.height):
+        if len(region.pieces) != 3 or max(region.width, region.height) != 2 * min(
+            region.width, region.height
+        ):
             return None
         high = min(region.width, region.height)
         goose = frozenset(((0, high), (2 * high, high), (high, 0)))
-        left, right = frozenset(((0, 0), (high, 0), (0, high))), frozenset(((high, 0), (2 * high, 0), (2 * high, high)))
+        left, right = (
+            frozenset(((0, 0), (high, 0), (0, high))),
+            frozenset(((high, 0), (2 * high, 0), (2 * high, high))),
+        )
         for turned in in_every_turn(region):
             known = corner_sets(turned)
             if goose in known and left in known and right in known:

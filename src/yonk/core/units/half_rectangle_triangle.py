@@ -1,9 +1,9 @@
 """Half-rectangle triangle: a rectangle halved on one diagonal; it comes left- and right-handed.
 
-A right triangle with legs w and h has an inscribed circle of radius r = (w + h − √(w² + h²))/2. Offset outward by the
-seam allowance s on all sides it is the same triangle grown by k = (r + s)/r, so the rectangle to cut is w·k by h·k.
-For a unit that comes out larger by t both ways the legs move out by another t/2, which keeps the slope: k grows by
-t(w + h)/(2wh).
+A right triangle with legs w and h has an inscribed circle of radius r = (w + h − √(w² + h²))/2.
+Offset outward by the seam allowance s on all sides it is the same triangle grown by k = (r + s)/r,
+so the rectangle to cut is w·k by h·k. For a unit that comes out larger by t both ways the legs move
+out by another t/2, which keeps the slope: k grows by t(w + h)/(2wh).
 """
 
 from collections.abc import Sequence
@@ -20,9 +20,16 @@ from yonk.core.units.unit import Found, FoundPart, Job, Method, Unit, UnitKind, 
 
 
 def right_triangle(
-    cloth: Cloth, legs: tuple[Length, Length], terms: Terms, pieces: int, hand: Hand | None, margin: Fraction
+    cloth: Cloth,
+    legs: tuple[Length, Length],
+    terms: Terms,
+    pieces: int,
+    hand: Hand | None,
+    margin: Fraction,
 ) -> Need:
-    """A right triangle of any legs: a rectangle cut once from corner to corner gives two of one hand."""
+    """A right triangle of any legs: a rectangle cut once from corner to corner gives two of one
+    hand.
+    """
     width, height = (_rational(leg) for leg in sorted(legs, reverse=True))
     radius = (width + height - square_root(width * width + height * height)) / 2
     grown = (radius + terms.seam) / radius + margin * (width + height) / (2 * width * height)
@@ -33,9 +40,18 @@ def right_triangle(
         + (f" and both legs by another {show(margin / 2, terms.unit)} to trim" if margin else ""),
     )
     return Need(
-        fabric=cloth.fabric, letter=cloth.letter, role=cloth.role, shape="rectangle", width=cut[0], height=cut[1],
-        rounding="up", pieces=pieces, subcut="one-diagonal", working=working, diagonal=hand,
-    )  # fmt: skip
+        fabric=cloth.fabric,
+        letter=cloth.letter,
+        role=cloth.role,
+        shape="rectangle",
+        width=cut[0],
+        height=cut[1],
+        rounding="up",
+        pieces=pieces,
+        subcut="one-diagonal",
+        working=working,
+        diagonal=hand,
+    )
 
 
 def _rational(leg: Length) -> Fraction:
@@ -45,31 +61,40 @@ def _rational(leg: Length) -> Fraction:
 
 def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     legs = unit.width, unit.height
-    return [right_triangle(part.cloth, legs, terms, lots, unit.hand, terms.trim) for part in unit.parts]
+    return [
+        right_triangle(part.cloth, legs, terms, lots, unit.hand, terms.trim) for part in unit.parts
+    ]
 
 
 def _sew_triangles(job: Job) -> list[Work]:
-    """The points are not alike at both ends, so the long edges are shifted until the finished seams would match."""
+    """The points are not alike at both ends, so the long edges are shifted until the finished seams
+    would match.
+    """
     (one, *_), (other, *_) = job.pieces
     edge = longest_side(one)
     _, after, before = from_the_longest(one)
-    width, height = float(max(job.unit.width, job.unit.height)), float(min(job.unit.width, job.unit.height))
+    width, height = (
+        float(max(job.unit.width, job.unit.height)),
+        float(min(job.unit.width, job.unit.height)),
+    )
     shift = _past_the_point(width, height, max(length(after), length(before)), job.table.seam)
     if length(after) > length(before):  # the long edge ends in the sharp point
         shift = -shift
     said = about(abs(shift), job.terms)
     words = (
-        "Lay the triangles right sides together, long edges even, so that the sharp point of each sticks out"
+        "Lay the triangles right sides together, long edges even, so that the sharp point of "
+        "each sticks out"
         f" {said} past the blunt one of the other; sew along the long edge."
     )
     return [job.table.join(one, edge, other, longest_side(other), shift=shift, words=words)]
 
 
 def _past_the_point(width: float, height: float, cut: float, seam: float) -> float:
-    """How far one triangle moves along the other's long edge; `cut` is the longer leg as cut, the sizes finished.
+    """How far one triangle moves along the other's long edge; `cut` is the longer leg as cut, the
+    sizes finished.
 
-    The legs lie `off` outside the finished ones; along the long edge that and the seam reach (off + s·cos)/sin beyond
-    a finished point of that angle.
+    The legs lie `off` outside the finished ones; along the long edge that and the seam reach (off +
+    s·cos)/sin beyond a finished point of that angle.
     """
     long = hypot(width, height)
     off = (cut - width - seam * long / height) * height / (height + width)
@@ -78,21 +103,31 @@ def _past_the_point(width: float, height: float, cut: float, seam: float) -> flo
 
 class HalfRectangleTriangle(UnitKind):
     kind = "half-rectangle-triangle"
+    two_sizes = True
     words = "half-rectangle triangle"
     stamp = Stamp("0 1 1 0", "1/4 1/4 0, 3/4 3/4 1", span=(2, 1))
     methods = (
         Method(
-            name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles, sew=_sew_triangles,
+            name="cut-and-sew",
+            words="cut triangles and sew",
+            lot=1,
+            needs=_triangles,
+            sew=_sew_triangles,
             bias=on_point,
         ),
-    )  # fmt: skip
+    )
 
     def recognise(self, region: Region) -> Found | None:
         if region.width == region.height or not halved(region):
             return None
-        falls = all((0, 0) in piece.ring and (region.width, region.height) in piece.ring for piece in region.pieces)
+        falls = all(
+            (0, 0) in piece.ring and (region.width, region.height) in piece.ring
+            for piece in region.pieces
+        )
         rises = falls if region.height > region.width else not falls
-        parts = tuple(FoundPart(piece, "half", region.width, region.height) for piece in region.pieces)
+        parts = tuple(
+            FoundPart(piece, "half", region.width, region.height) for piece in region.pieces
+        )
         return Found(parts, seam_rises=rises)
 
     def hand(self, found: Found, fabrics: Sequence[str]) -> Hand | None:

@@ -1,7 +1,8 @@
 """Half-square triangle: a square halved on one diagonal.
 
-`u` is the unfinished size, `t` the trim margin, `s` the seam allowance. A square sewn `s` either side of its drawn
-diagonal loses s√2 of its side; four at a time the seams run along the edges and the square is cut on both diagonals.
+`u` is the unfinished size, `t` the trim margin, `s` the seam allowance. A square sewn `s` either
+side of its drawn diagonal loses s√2 of its side; four at a time the seams run along the edges and
+the square is cut on both diagonals.
 """
 
 from collections import Counter
@@ -13,12 +14,24 @@ from yonk.core.paper import ROOT_2, Length, show
 from yonk.core.sewing import Layers, Line, Work, bounds, corner_to_corner, longest_side
 from yonk.core.units.needs import Need, Terms, isosceles, square
 from yonk.core.units.stamp import Stamp
-from yonk.core.units.unit import Found, FoundPart, Job, Method, Unit, UnitKind, always, lots_for, on_point
+from yonk.core.units.unit import (
+    Found,
+    FoundPart,
+    Job,
+    Method,
+    Unit,
+    UnitKind,
+    always,
+    lots_for,
+    on_point,
+)
 
 
 def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     return [
-        isosceles(part.cloth, unit.width, terms, lots, legs_on_grain=not unit.on_point, margin=terms.trim)
+        isosceles(
+            part.cloth, unit.width, terms, lots, legs_on_grain=not unit.on_point, margin=terms.trim
+        )
         for part in unit.parts
     ]
 
@@ -27,10 +40,13 @@ def _unfinished(unit: Unit, terms: Terms) -> tuple[Length, tuple[str, ...]]:
     """Unfinished size with the trim margin, and the working so far."""
     plain = unit.width + terms.both_seams
     working = [
-        f"{show(unit.width, terms.unit)} finished + 2 × {show(terms.seam, terms.unit)} = {show(plain, terms.unit)} unfinished"
+        f"{show(unit.width, terms.unit)} finished + 2 × {show(terms.seam, terms.unit)} = "
+        f"{show(plain, terms.unit)} unfinished"
     ]
     if terms.trim:
-        working.append(f"+ {show(terms.trim, terms.unit)} to trim = {show(plain + terms.trim, terms.unit)}")
+        working.append(
+            f"+ {show(terms.trim, terms.unit)} to trim = {show(plain + terms.trim, terms.unit)}"
+        )
     return plain + terms.trim, tuple(working)
 
 
@@ -48,18 +64,32 @@ def _four(unit: Unit, terms: Terms, lots: int) -> list[Need]:
         "× √2, since the square is cut on both diagonals",
         f"+ 2 × {show(terms.seam, terms.unit)} for the seams along the edges",
     )
-    return [square(part.cloth, size * ROOT_2 + terms.both_seams, terms, lots, said) for part in unit.parts]
+    return [
+        square(part.cloth, size * ROOT_2 + terms.both_seams, terms, lots, said)
+        for part in unit.parts
+    ]
 
 
 def _eight(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     size, working = _unfinished(unit, terms)
-    said = (*working, f"+ {show(terms.seam, terms.unit)} × √2 for the seam on the diagonal", "× 2, two by two units")
-    return [square(part.cloth, (size + terms.seam * ROOT_2) * 2, terms, lots, said) for part in unit.parts]
+    said = (
+        *working,
+        f"+ {show(terms.seam, terms.unit)} × √2 for the seam on the diagonal",
+        "× 2, two by two units",
+    )
+    return [
+        square(part.cloth, (size + terms.seam * ROOT_2) * 2, terms, lots, said)
+        for part in unit.parts
+    ]
 
 
 def squares_in_a_row(side: Length, terms: Terms, lots: int) -> list[int]:
-    """How many squares each rectangle holds: as many as she sews at once and fit on a width of fabric."""
-    most = max(1, min(terms.squares_in_a_row, int(terms.usable / side.up(terms.step))))
+    """How many squares each rectangle holds: as many as she sews at once and fit on a width of
+    fabric.
+    """
+    most = max(
+        1, min(terms.settings.squares_in_a_row, int(terms.settings.usable / side.up(terms.step)))
+    )
     rectangles = lots_for(lots, most)
     return [lots * (n + 1) // rectangles - lots * n // rectangles for n in range(rectangles)]
 
@@ -73,23 +103,32 @@ def _row(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     side = size + terms.seam * ROOT_2
     on_ruler = side.up(terms.step)
     needs = []
-    for squares, count in sorted(Counter(squares_in_a_row(side, terms, lots)).items(), reverse=True):
+    for squares, count in sorted(
+        Counter(squares_in_a_row(side, terms, lots)).items(), reverse=True
+    ):
         said = (
             *working,
-            f"+ {show(terms.seam, terms.unit)} × √2 for the seam on the diagonal = {show(side, terms.unit)},"
+            f"+ {show(terms.seam, terms.unit)} × √2 for the seam on the diagonal = "
+            f"{show(side, terms.unit)},"
             f" drawn as squares of {show(on_ruler, terms.unit)}",
             f"× {squares}, side by side",
         )
         needs += [
-            replace(square(part.cloth, side, terms, count, said), width=Length(on_ruler * squares), shape="rectangle" if squares > 1 else "square")
+            replace(
+                square(part.cloth, side, terms, count, said),
+                width=Length(on_ruler * squares),
+                shape="rectangle" if squares > 1 else "square",
+            )
             for part in unit.parts
-        ]  # fmt: skip
+        ]
     return needs
 
 
 def _sew_triangles(job: Job) -> list[Work]:
     (one, *_), (other, *_) = job.pieces
-    words = "Lay the two triangles right sides together, long edges even, and sew along the long edge."
+    words = (
+        "Lay the two triangles right sides together, long edges even, and sew along the long edge."
+    )
     return [job.table.join(one, longest_side(one), other, longest_side(other), words=words)]
 
 
@@ -98,7 +137,9 @@ def sew_two(job: Job, under: Work, over: Work, words: str, *, again: bool = Fals
     table = job.table
     diagonal = corner_to_corner(over)[0]
     laid = table.sew_beside([table.lay(over, under)], [diagonal], words, again=again)
-    halves = table.cut_apart(laid, [Line.between(*diagonal)], "Cut apart on the diagonal.", again=again)
+    halves = table.cut_apart(
+        laid, [Line.between(*diagonal)], "Cut apart on the diagonal.", again=again
+    )
     return table.open(halves, again=again)
 
 
@@ -116,13 +157,20 @@ def _sew_row(job: Job) -> list[Work]:
     squares = round((right - left) / high)
     marks = [left + high * number for number in range(squares + 1)]
     falling = [
-        ((a, top), (b, bottom)) if n % 2 else ((a, bottom), (b, top)) for n, (a, b) in enumerate(pairwise(marks))
+        ((a, top), (b, bottom)) if n % 2 else ((a, bottom), (b, top))
+        for n, (a, b) in enumerate(pairwise(marks))
     ]
     words = "Lay the rectangles right sides together and draw the squares."
-    laid = table.sew_beside([table.lay(over, under)], falling, words, line="a zigzag of diagonals through them")
+    laid = table.sew_beside(
+        [table.lay(over, under)], falling, words, line="a zigzag of diagonals through them"
+    )
     upright = [Line((mark, top), (0.0, 1.0)) for mark in marks[1:-1]]
     table.marks += len(upright)
-    cells = table.cut_apart(laid, upright, "Cut the squares apart, then each on its diagonal.") if upright else laid
+    cells = (
+        table.cut_apart(laid, upright, "Cut the squares apart, then each on its diagonal.")
+        if upright
+        else laid
+    )
     halves: list[Layers] = []
     for cell in sorted(cells, key=lambda bit: bounds(bit.under.outlines)[0]):
         line = Line.between(*falling[round((bounds(cell.under.outlines)[0] - left) / high)])
@@ -134,7 +182,10 @@ def _sew_four(job: Job) -> list[Work]:
     (under, *_), (over, *_) = job.pieces
     light, dark = job.names()
     table = job.table
-    words = f"Lay {dark} on {light}, right sides together. Sew {show(job.terms.seam, job.terms.unit)} inside all four edges."
+    words = (
+        f"Lay {dark} on {light}, right sides together. Sew "
+        f"{show(job.terms.seam, job.terms.unit)} inside all four edges."
+    )
     laid = table.sew_inside_edges(table.lay(over, under), words)
     lines = [Line.between(*diagonal) for diagonal in corner_to_corner(over)]
     return table.open(table.cut_apart([laid], lines, "Cut on both diagonals."))
@@ -148,7 +199,9 @@ def _sew_eight(job: Job) -> list[Work]:
     laid = table.sew_beside([table.lay(over, under)], both, words, line="both diagonals")
     upright, level = Line((0.0, 0.0), (0.0, 1.0)), Line((0.0, 0.0), (1.0, 0.0))
     lines = [upright, level, *(Line.between(*diagonal) for diagonal in both)]
-    return table.open(table.cut_apart(laid, lines, "Cut through the middle both ways, then on both diagonals."))
+    return table.open(
+        table.cut_apart(laid, lines, "Cut through the middle both ways, then on both diagonals.")
+    )
 
 
 class HalfSquareTriangle(UnitKind):
@@ -157,20 +210,42 @@ class HalfSquareTriangle(UnitKind):
     stamp = Stamp("0 1 1 0", "1/4 1/4 0, 3/4 3/4 1")
     methods = (
         Method(name="two-at-a-time", words="two at a time", lot=2, needs=_two, sew=_sew_two),
-        Method(name="eight-at-a-time", words="eight at a time", lot=8, needs=_eight, sew=_sew_eight),
-        Method(name="four-at-a-time", words="four at a time", lot=4, needs=_four, sew=_sew_four, bias=always),
-        Method(name="rectangle", words="from rectangles of squares", lot=2, needs=_row, sew=_sew_row, together=True,
-            batches=_rows),
         Method(
-            name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles, sew=_sew_triangles,
+            name="eight-at-a-time", words="eight at a time", lot=8, needs=_eight, sew=_sew_eight
+        ),
+        Method(
+            name="four-at-a-time",
+            words="four at a time",
+            lot=4,
+            needs=_four,
+            sew=_sew_four,
+            bias=always,
+        ),
+        Method(
+            name="rectangle",
+            words="from rectangles of squares",
+            lot=2,
+            needs=_row,
+            sew=_sew_row,
+            together=True,
+            batches=_rows,
+        ),
+        Method(
+            name="cut-and-sew",
+            words="cut triangles and sew",
+            lot=1,
+            needs=_triangles,
+            sew=_sew_triangles,
             bias=on_point,
         ),
-    )  # fmt: skip
+    )
 
     def recognise(self, region: Region) -> Found | None:
         if region.width != region.height or not halved(region):
             return None
-        return Found(tuple(FoundPart(piece, "half", region.width, region.height) for piece in region.pieces))
+        return Found(
+            tuple(FoundPart(piece, "half", region.width, region.height) for piece in region.pieces)
+        )
 
 
 def halved(region: Region) -> bool:

@@ -1,5 +1,8 @@
-"""The kinds of unit, in the order in which a region is tried. A new kind is a new file and a line here."""
+"""The kinds of unit, in the order in which a region is tried. A new kind is a new file and a line
+here.
+"""
 
+from yonk.core.paper import DraftError
 from yonk.core.units.checker import Checker
 from yonk.core.units.corner_flip import CornerFlip
 from yonk.core.units.flying_geese import FlyingGeese
@@ -27,3 +30,10 @@ KINDS: tuple[UnitKind, ...] = (
 )
 REST: UnitKind = Pieced()
 BY_NAME: dict[Kind, UnitKind] = {kind.kind: kind for kind in (*KINDS, REST)}
+
+
+def kind_named(name: Kind, place: str) -> UnitKind:
+    """The kind of unit of a name. Raises `DraftError` naming the place where there is none."""
+    if name not in BY_NAME:
+        raise DraftError(place, f"is no kind of unit; the kinds are {', '.join(BY_NAME)}")
+    return BY_NAME[name]

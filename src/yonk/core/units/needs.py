@@ -1,17 +1,19 @@
-"""What a way of making asks to be cut, before the ruler: exact sizes, how they are rounded, and what they yield.
+"""What a way of making asks to be cut, before the ruler: exact sizes, how they are rounded, and
+what they yield.
 
-Sources of the formulas: the seam allowance `s` on every side of a piece; along the legs of a right isosceles triangle
-the two allowances and the sharp points come to s(2 + √2), along its long edge to s(2 + 2√2).
+Sources of the formulas: the seam allowance `s` on every side of a piece; along the legs of a right
+isosceles triangle the two allowances and the sharp points come to s(2 + √2), along its long edge to
+s(2 + 2√2).
 """
 
 from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from fractions import Fraction
 from typing import Literal
 
-from yonk.core.paper import ROOT_2, USUAL, Draft, Length, Press, Rational, Stitch, show
+from yonk.core.paper import ROOT_2, USUAL, Draft, Length, LengthUnit, Rational, Settings, show
 
 CutShape = Literal["square", "rectangle", "strip", "template"]
 Subcut = Literal["none", "one-diagonal", "both-diagonals"]
@@ -27,22 +29,39 @@ YIELDS: dict[Subcut, int] = {"none": 1, "one-diagonal": 2, "both-diagonals": 4}
 
 @dataclass(frozen=True)
 class Terms:
-    """What the quilter works with. Lengths in the draft's unit.
+    """What the quilter works with: her settings, in her unit, with what is usual in it."""
 
-    `usable` is the width of fabric that strips are cut from; `stitch` and `press` are the school she follows,
-    `squares_in_a_row` is how many squares she sews at once for triangles from rectangles.
-    """
+    settings: Settings
+    unit: LengthUnit
 
-    seam: Fraction
-    step: Fraction
-    trim: Fraction
-    squaring: Fraction
-    hair: Fraction
-    unit: Literal["in", "cm"]
-    usable: Fraction = Fraction(40)
-    stitch: Stitch = "beside"
-    press: Press = "dark"
-    squares_in_a_row: int = 10
+    @property
+    def seam(self) -> Fraction:
+        """Her seam allowance."""
+        return self.settings.seam
+
+    @property
+    def step(self) -> Fraction:
+        """The step of her ruler."""
+        return self.settings.ruler_step
+
+    @property
+    def trim(self) -> Fraction:
+        """How much larger than its unfinished size a unit is made that is trimmed."""
+        return self.settings.trim_margin
+
+    @property
+    def squaring(self) -> Fraction:
+        """What squaring up the ends of a strip set takes."""
+        return USUAL[self.unit].squaring
+
+    @property
+    def hair(self) -> Fraction:
+        """A difference from the ruler that cloth does not show."""
+        return USUAL[self.unit].hair
+
+    def on_ruler(self, step: Fraction) -> Terms:
+        """The same on a ruler of other steps."""
+        return replace(self, settings=replace(self.settings, ruler_step=step))
 
     @property
     def both_seams(self) -> Fraction:
@@ -61,16 +80,14 @@ class Terms:
 
 
 def terms_of(draft: Draft) -> Terms:
-    """The quilter's seam allowance, ruler, margin and school with what is usual in her unit."""
-    usual, making = USUAL[draft.unit], draft.making
-    return Terms(
-        making.seam, making.ruler_step, making.trim_margin, usual.squaring, usual.hair, draft.unit, making.usable,
-        making.stitch, making.press, making.squares_in_a_row,
-    )  # fmt: skip
+    """What the quilter of a draft works with."""
+    return Terms(draft.making.settings, draft.unit)
 
 
 def about(length: float, terms: Terms) -> str:
-    """A length that came out at the table: as it is where the ruler has a mark for it, else about the nearest 1/64."""
+    """A length that came out at the table: as it is where the ruler has a mark for it, else about
+    the nearest 1/64.
+    """
     mark = round(Fraction(length) / terms.step) * terms.step
     if abs(float(mark) - length) < 1e-6:
         return show(mark, terms.unit)
@@ -79,7 +96,9 @@ def about(length: float, terms: Terms) -> str:
 
 @dataclass(frozen=True)
 class Rotary:
-    """How a ruler cuts a shape with 45° ends: from a strip `strip` wide, a cut at 45° every `every`."""
+    """How a ruler cuts a shape with 45° ends: from a strip `strip` wide, a cut at 45° every
+    `every`.
+    """
 
     strip: Fraction
     every: Fraction
@@ -88,7 +107,9 @@ class Rotary:
 
 @dataclass(frozen=True)
 class CornerOff:
-    """A corner cut off square to its diagonal: how far along each side, exactly and as it is listed."""
+    """A corner cut off square to its diagonal: how far along each side, exactly and as it is
+    listed.
+    """
 
     exact: Length
     listed: Fraction
@@ -99,13 +120,16 @@ Corners = tuple[CornerOff | None, CornerOff | None, CornerOff | None, CornerOff 
 
 @dataclass(frozen=True, kw_only=True)
 class Listed:
-    """What is cut, as it stands on a list: its one identity. Lengths on the ruler, in the draft's unit.
+    """What is cut, as it stands on a list: its one identity. Lengths on the ruler, in the draft's
+    unit.
 
-    `hand` tells which way a diagonal is cut where that matters: `right` rises to the right as the piece lies, its
-    longer side across. `corners_off` are the four corners, clockwise from the top left, with nought for those that stay.
-    `form` is a template's finished outline with its holes, `on_point` whether that is counted along the diagonals of the block.
-    Of a strip of a strip set `width` is not told, since it grows with the number of blocks; `segment` is what it is cut
-    across into. `lie` tells of a print with a direction whether the piece's longer side stands or lies as the print points.
+    `hand` tells which way a diagonal is cut where that matters: `right` rises to the right as the
+    piece lies, its longer side across. `corners_off` are the four corners, clockwise from the top
+    left, with nought for those that stay. `form` is a template's finished outline with its holes,
+    `on_point` whether that is counted along the diagonals of the block. Of a strip of a strip set
+    `width` is not told, since it grows with the number of blocks; `segment` is what it is cut
+    across into. `lie` tells of a print with a direction whether the piece's longer side stands or
+    lies as the print points.
     """
 
     fabric: str
@@ -125,9 +149,10 @@ class Listed:
 class Need:
     """So many `pieces` of one fabric, each from a cut of this exact size.
 
-    `width` and `height` are exact; the ruler comes later. A cut gives as many pieces as its `subcut` makes of it.
-    `diagonal` is the hand of a rectangle's diagonal; `outline` a template's exact cut line in the draft's unit, `form`
-    its finished outline as `Listed` has it; `corners_off` are clockwise from the top left, the longer side across.
+    `width` and `height` are exact; the ruler comes later. A cut gives as many pieces as its
+    `subcut` makes of it. `diagonal` is the hand of a rectangle's diagonal; `outline` a template's
+    exact cut line in the draft's unit, `form` its finished outline as `Listed` has it;
+    `corners_off` are clockwise from the top left, the longer side across.
     """
 
     fabric: str
@@ -146,7 +171,9 @@ class Need:
     on_point: bool = False
     rotary: Rotary | None = None
     corners_off: Corners = (None, None, None, None)
-    least: Fraction = Fraction(0)  # what the sides must have on the ruler for the other pieces as they are listed
+    least: Fraction = Fraction(
+        0
+    )  # what the sides must have on the ruler for the other pieces as they are listed
     segment: Length | None = None  # of a strip: what it is cut across into
 
     @property
@@ -168,12 +195,17 @@ class Need:
         square = self.shape == "rectangle" and width == height
         corners = tuple(corner.listed if corner else Fraction(0) for corner in self.corners_off)
         return Listed(
-            fabric=self.fabric, shape="square" if square else self.shape,
-            width=Fraction(0) if self.shape == "strip" else width, height=height, subcut=self.subcut,
-            hand=None if square else self.diagonal, form=self.form, on_point=self.on_point,
+            fabric=self.fabric,
+            shape="square" if square else self.shape,
+            width=Fraction(0) if self.shape == "strip" else width,
+            height=height,
+            subcut=self.subcut,
+            hand=None if square else self.diagonal,
+            form=self.form,
+            on_point=self.on_point,
             corners_off=_least_turned(corners, width == height) if any(corners) else (),
             segment=max(step, self.segment.nearest(step)) if self.segment else None,
-        )  # fmt: skip
+        )
 
     @property
     def cuts(self) -> int:
@@ -182,14 +214,18 @@ class Need:
 
 
 def _least_turned(corners: Sequence[Fraction], square: bool) -> tuple[Fraction, ...]:
-    """The corners of a piece that may be turned: a square by quarters, a rectangle by a half; the first ones cut off."""
+    """The corners of a piece that may be turned: a square by quarters, a rectangle by a half; the
+    first ones cut off.
+    """
     turns = (0, 1, 2, 3) if square else (0, 2)
     return max((*corners[turn:], *corners[:turn]) for turn in turns)
 
 
 @dataclass(frozen=True)
 class Cloth:
-    """The cloth of one part of a unit: its fabric, the letter of its patch and the part it plays."""
+    """The cloth of one part of a unit: its fabric, the letter of its patch and the part it
+    plays.
+    """
 
     fabric: str
     letter: str
@@ -197,49 +233,86 @@ class Cloth:
 
 
 def pooled(needs: Iterable[Need], step: Fraction) -> list[tuple[Need, Fraction, Fraction, int]]:
-    """Alike cuts counted together: the first need of each, its width and height on the ruler, and how many cuts."""
+    """Alike cuts counted together: the first need of each, its width and height on the ruler, and
+    how many cuts.
+    """
     rows: dict[object, tuple[Need, Fraction, Fraction, int]] = {}
     for need in needs:
         width, height = need.rounded(step)
         key = need.listed(step), width
         pieces = rows[key][3] if key in rows else 0
         rows[key] = (rows[key][0] if key in rows else need, width, height, pieces + need.pieces)
-    return [(need, width, height, -(-pieces // YIELDS[need.subcut])) for need, width, height, pieces in rows.values()]
+    return [
+        (need, width, height, -(-pieces // YIELDS[need.subcut]))
+        for need, width, height, pieces in rows.values()
+    ]
 
 
-def box(cloth: Cloth, width: Length, height: Length, terms: Terms, pieces: int, rounding: Rounding = "nearest") -> Need:
+def box(
+    cloth: Cloth,
+    width: Length,
+    height: Length,
+    terms: Terms,
+    pieces: int,
+    rounding: Rounding = "nearest",
+) -> Need:
     """A square or rectangle with a finished size, its seam allowance added on every side."""
     wide, high = max(width, height), min(width, height)
     square = width == height
     return Need(
-        fabric=cloth.fabric, letter=cloth.letter, role=cloth.role, pieces=pieces, rounding=rounding,
-        shape="square" if square else "rectangle", width=wide + terms.both_seams, height=high + terms.both_seams,
+        fabric=cloth.fabric,
+        letter=cloth.letter,
+        role=cloth.role,
+        pieces=pieces,
+        rounding=rounding,
+        shape="square" if square else "rectangle",
+        width=wide + terms.both_seams,
+        height=high + terms.both_seams,
         working=(
             f"{_size(wide, high, terms, square=square)} finished",
             f"+ {show(terms.seam, terms.unit)} seam allowance on two sides each way"
             f" = {_size(wide + terms.both_seams, high + terms.both_seams, terms, square=square)}",
         ),
-    )  # fmt: skip
+    )
 
 
 def square(
-    cloth: Cloth, side: Length, terms: Terms, pieces: int, working: tuple[str, ...], rounding: Rounding = "up"
+    cloth: Cloth,
+    side: Length,
+    terms: Terms,
+    pieces: int,
+    working: tuple[str, ...],
+    rounding: Rounding = "up",
 ) -> Need:
     """A whole square of a given cut side."""
     said = (*working[:-1], f"{working[-1]} = {show(side, terms.unit)}")
     return Need(
-        fabric=cloth.fabric, letter=cloth.letter, role=cloth.role, pieces=pieces, rounding=rounding, shape="square",
-        width=side, height=side, working=said,
-    )  # fmt: skip
+        fabric=cloth.fabric,
+        letter=cloth.letter,
+        role=cloth.role,
+        pieces=pieces,
+        rounding=rounding,
+        shape="square",
+        width=side,
+        height=side,
+        working=said,
+    )
 
 
 def isosceles(
-    cloth: Cloth, legs: Length, terms: Terms, pieces: int, *, legs_on_grain: bool, margin: Length | Rational
+    cloth: Cloth,
+    legs: Length,
+    terms: Terms,
+    pieces: int,
+    *,
+    legs_on_grain: bool,
+    margin: Length | Rational,
 ) -> Need:
     """A right isosceles triangle with finished `legs`, made larger by `margin` along the legs.
 
-    With its legs on the grain it comes from a square cut once, with its long edge on the grain from a square cut on
-    both diagonals, so that the edge which may lie on the block's outside never stretches.
+    With its legs on the grain it comes from a square cut once, with its long edge on the grain from
+    a square cut on both diagonals, so that the edge which may lie on the block's outside never
+    stretches.
     """
     larger = Length.of(margin)
     if legs_on_grain:
@@ -251,13 +324,26 @@ def isosceles(
     factor = "2 + √2" if legs_on_grain else "2 + 2√2"
     working = (
         f"{edge} {show(side, terms.unit)} finished",
-        f"+ {show(terms.seam, terms.unit)} × ({factor}) for the seams and points = {show(side + extra, terms.unit)}",
-        *([f"+ {show(larger, terms.unit)} to trim = {show(total, terms.unit)}"] if larger > 0 else []),
+        f"+ {show(terms.seam, terms.unit)} × ({factor}) for the seams and points = "
+        f"{show(side + extra, terms.unit)}",
+        *(
+            [f"+ {show(larger, terms.unit)} to trim = {show(total, terms.unit)}"]
+            if larger > 0
+            else []
+        ),
     )
     return Need(
-        fabric=cloth.fabric, letter=cloth.letter, role=cloth.role, pieces=pieces, rounding="up", shape="square",
-        width=total, height=total, subcut="one-diagonal" if legs_on_grain else "both-diagonals", working=working,
-    )  # fmt: skip
+        fabric=cloth.fabric,
+        letter=cloth.letter,
+        role=cloth.role,
+        pieces=pieces,
+        rounding="up",
+        shape="square",
+        width=total,
+        height=total,
+        subcut="one-diagonal" if legs_on_grain else "both-diagonals",
+        working=working,
+    )
 
 
 def _size(width: Length, height: Length, terms: Terms, *, square: bool) -> str:

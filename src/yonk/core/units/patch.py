@@ -17,6 +17,7 @@ def _as_cut(job: Job) -> list[Work]:
 
 class Patch(UnitKind):
     kind = "patch"
+    asked_for = False
     words = "plain patch"
     stamp = Stamp("", "1/2 1/2 0")
     methods = (Method(name="cut-and-sew", words="cut to size", lot=1, needs=_cut, sew=_as_cut),)

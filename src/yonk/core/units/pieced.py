@@ -1,4 +1,6 @@
-"""Pieced: whatever is no known unit and does not come apart into cells. Its patches are cut singly."""
+"""Pieced: whatever is no known unit and does not come apart into cells. Its patches are cut
+singly.
+"""
 
 from yonk.core.drawing import Region
 from yonk.core.units.needs import Need, Terms
@@ -10,7 +12,9 @@ def _singly(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     key = terms, lots
     if key not in unit.worked_out:
         turns = unit.region.turns
-        unit.worked_out[key] = [cut_patch(p.cloth, p.piece, turns, unit.scale, terms, lots) for p in unit.parts]
+        unit.worked_out[key] = [
+            cut_patch(p.cloth, p.piece, turns, unit.scale, terms, lots) for p in unit.parts
+        ]
     needs: list[Need] = unit.worked_out[key]
     return needs
 
@@ -22,12 +26,19 @@ def needs_template(unit: Unit, terms: Terms) -> bool:
 
 class Pieced(UnitKind):
     kind = "pieced"
+    asked_for = False
     words = "pieced unit"
     handed = False
     methods = (
-        Method(name="cut-and-sew", words="cut patches singly and sew", lot=1, needs=_singly, sew=None),
-        Method(name="template", words="cut patches by template and sew", lot=1, needs=_singly, sew=None),
+        Method(
+            name="cut-and-sew", words="cut patches singly and sew", lot=1, needs=_singly, sew=None
+        ),
+        Method(
+            name="template", words="cut patches by template and sew", lot=1, needs=_singly, sew=None
+        ),
     )
 
     def recognise(self, region: Region) -> Found | None:
-        return Found(tuple(FoundPart(piece, "patch", spot=(0, n)) for n, piece in enumerate(region.pieces)))
+        return Found(
+            tuple(FoundPart(piece, "patch", spot=(0, n)) for n, piece in enumerate(region.pieces))
+        )

@@ -1,6 +1,8 @@
-"""Quarter-square triangle: a square quartered on both diagonals; two fabrics in turn make the hourglass.
+"""Quarter-square triangle: a square quartered on both diagonals; two fabrics in turn make the
+hourglass.
 
-Two at a time: half-square triangles larger by a second s√2, laid face to face and sewn again across.
+Two at a time: half-square triangles larger by a second s√2, laid face to face and sewn again
+across.
 """
 
 from collections import Counter
@@ -37,11 +39,16 @@ from yonk.core.units.unit import (
 
 def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     legs, margin = unit.width * ROOT_2 / 2, terms.trim * ROOT_2 / 2
-    return [isosceles(part.cloth, legs, terms, lots, legs_on_grain=unit.on_point, margin=margin) for part in unit.parts]
+    return [
+        isosceles(part.cloth, legs, terms, lots, legs_on_grain=unit.on_point, margin=margin)
+        for part in unit.parts
+    ]
 
 
 def halves(unit: Unit) -> tuple[tuple[Cloth, Cloth], tuple[Cloth, Cloth]]:
-    """The four quarters as two half-square triangles, so paired that neither is of one fabric where that can be."""
+    """The four quarters as two half-square triangles, so paired that neither is of one fabric where
+    that can be.
+    """
     north, east, south, west = (part.cloth for part in unit.parts)
     if north.fabric == east.fabric or south.fabric == west.fabric:
         return (east, south), (west, north)
@@ -63,7 +70,9 @@ def _two(unit: Unit, terms: Terms, lots: int) -> list[Need]:
         if fabrics in seen:
             continue
         seen.add(fabrics)
-        squares = lots_for(lots * wanted[fabrics], 2)  # a pair of squares gives two half-square triangles
+        squares = lots_for(
+            lots * wanted[fabrics], 2
+        )  # a pair of squares gives two half-square triangles
         needs += [square(cloth, side, terms, squares, working) for cloth in pair]
     return needs
 
@@ -72,12 +81,16 @@ def _sew_triangles(job: Job) -> list[Work]:
     north, east, south, west = (pieces[0] for pieces in job.pieces)
     one, edge = join_quarters(job.table, north, east)
     other, along = join_quarters(job.table, south, west)
-    words = "Lay the two halves right sides together, the seams nested, and sew along the long edge."
+    words = (
+        "Lay the two halves right sides together, the seams nested, and sew along the long edge."
+    )
     return [job.table.join(one, edge, other, along, words=words)]
 
 
 def join_quarters(table: Table, one: Work, next_one: Work) -> tuple[Work, Segment]:
-    """Two quarters, the second clockwise of the first, sewn along their short edges; and the long edge of the two."""
+    """Two quarters, the second clockwise of the first, sewn along their short edges; and the long
+    edge of the two.
+    """
     _, leg, rest = from_the_longest(one)
     words = "Sew two quarters along their short edges, right sides together, square corners even."
     half = table.join(one, leg, next_one, from_the_longest(next_one)[2], words=words)
@@ -85,7 +98,9 @@ def join_quarters(table: Table, one: Work, next_one: Work) -> tuple[Work, Segmen
 
 
 def _sew_two(job: Job) -> list[Work]:
-    """Half-square triangles first; then two of them face to face, fabrics opposed, seams nested, sewn across."""
+    """Half-square triangles first; then two of them face to face, fabrics opposed, seams nested,
+    sewn across.
+    """
     table = job.table
     first, second = halves(job.unit)
     made: dict[tuple[str, ...], list[Work]] = {}
@@ -108,12 +123,17 @@ def _fabrics(pair: tuple[Cloth, Cloth]) -> tuple[str, ...]:
     return tuple(sorted(cloth.fabric for cloth in pair))
 
 
-def sew_across(table: Table, under: Work, over: Work, below: str, above: str, *, again: bool) -> list[Work]:
-    """A half-square triangle face down on a work, seams along one line where both have one, `above` lying over `below`.
+def sew_across(
+    table: Table, under: Work, over: Work, below: str, above: str, *, again: bool
+) -> list[Work]:
+    """A half-square triangle face down on a work, seams along one line where both have one, `above`
+    lying over `below`.
 
     Sewn either side of the diagonal that crosses the upper one's seam, and cut apart on it.
     """
-    laid = table.lay(over, under, onto=middle_of(under), turn=_turn(table, under, over, below, above))
+    laid = table.lay(
+        over, under, onto=middle_of(under), turn=_turn(table, under, over, below, above)
+    )
     rising, falling = corner_to_corner(laid.over[0])
     (ax, ay), (bx, by) = laid.over[0].seams[0]
     across = falling if (bx - ax) * (by - ay) < 0 else rising
@@ -122,7 +142,9 @@ def sew_across(table: Table, under: Work, over: Work, below: str, above: str, *,
         if under.seams
         else f"Centre the half-square triangle on {table.name(below)}, right sides together."
     )
-    sewn = table.sew_beside([laid], [across], words, line="the diagonal that crosses the seam", again=again)
+    sewn = table.sew_beside(
+        [laid], [across], words, line="the diagonal that crosses the seam", again=again
+    )
     bits = table.cut_apart(sewn, [Line.between(*across)], "Cut apart on that line.", again=again)
     return table.open(bits, again=again)
 
@@ -153,14 +175,24 @@ class QuarterSquareTriangle(UnitKind):
     stamp = Stamp("0 0 1 1, 0 1 1 0", "1/2 1/4 0, 3/4 1/2 1, 1/2 3/4 0, 1/4 1/2 1")
     methods = (
         Method(
-            name="two-at-a-time", words="two at a time", lot=2, needs=_two, sew=_sew_two, mirrors=True, together=True,
-            batches=in_batches_of(2)
+            name="two-at-a-time",
+            words="two at a time",
+            lot=2,
+            needs=_two,
+            sew=_sew_two,
+            mirrors=True,
+            together=True,
+            batches=in_batches_of(2),
         ),
         Method(
-            name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles, sew=_sew_triangles,
+            name="cut-and-sew",
+            words="cut triangles and sew",
+            lot=1,
+            needs=_triangles,
+            sew=_sew_triangles,
             bias=on_point,
         ),
-    )  # fmt: skip
+    )
 
     def recognise(self, region: Region) -> Found | None:
         size = region.width
@@ -168,7 +200,10 @@ class QuarterSquareTriangle(UnitKind):
             return None
         corners = ((0, 0), (size, 0), (size, size), (0, size))
         known, middle = corner_sets(region), (size // 2, size // 2)
-        sides = [frozenset((middle, a, b)) for a, b in zip(corners, corners[1:] + corners[:1], strict=True)]
+        sides = [
+            frozenset((middle, a, b))
+            for a, b in zip(corners, corners[1:] + corners[:1], strict=True)
+        ]
         if size % 2 or any(side not in known for side in sides):
             return None
         return Found(tuple(FoundPart(known[side], "quarter", size, size) for side in sides))

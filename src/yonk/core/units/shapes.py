@@ -1,7 +1,9 @@
-"""Single patches of any straight-sided shape: by ruler where a ruler can cut them, else by a template.
+"""Single patches of any straight-sided shape: by ruler where a ruler can cut them, else by a
+template.
 
-A right triangle comes from a square or rectangle cut on the diagonal; a parallelogram, diamond or trapezoid with 45°
-ends comes from a strip; any other shape is offset outward by the seam allowance, its long points cut off.
+A right triangle comes from a square or rectangle cut on the diagonal; a parallelogram, diamond or
+trapezoid with 45° ends comes from a strip; any other shape is offset outward by the seam allowance,
+its long points cut off.
 """
 
 from __future__ import annotations
@@ -17,27 +19,41 @@ from yonk.core.paper import ROOT_2, Length, Rational, show
 from yonk.core.units.half_rectangle_triangle import right_triangle
 from yonk.core.units.needs import Cloth, Form, Hand, Need, Outline, Rotary, Terms, box, isosceles
 
-POINTS_CUT_OFF_AT = 2.0  # seam allowances from the corner of the finished patch, measured along its bisector
+POINTS_CUT_OFF_AT = (
+    2.0  # seam allowances from the corner of the finished patch, measured along its bisector
+)
 _FLOAT_NOISE = Fraction(1, 10**9)
 
 Side = tuple[int, int]
 
 
-def cut_patch(cloth: Cloth, piece: Piece, turns: int, scale: Rational, terms: Terms, pieces: int) -> Need:
-    """What to cut for one patch; its outline is on a frame turned by `turns` × 45° with `scale` steps to the unit."""
+def cut_patch(
+    cloth: Cloth, piece: Piece, turns: int, scale: Rational, terms: Terms, pieces: int
+) -> Need:
+    """What to cut for one patch; its outline is on a frame turned by `turns` × 45° with `scale`
+    steps to the unit.
+    """
     sides = _sides(piece.ring)
     if len(sides) == 3 and not piece.holes:
         corner = next((i for i in range(3) if _dot(sides[i - 1], sides[i]) == 0), None)
         if corner is not None:
-            return _right_triangle(cloth, sides[corner], sides[corner - 1], turns, scale, terms, pieces)
-    if len(sides) == 4 and not piece.holes and all(_dot(sides[i - 1], sides[i]) == 0 for i in range(4)):
+            return _right_triangle(
+                cloth, sides[corner], sides[corner - 1], turns, scale, terms, pieces
+            )
+    if (
+        len(sides) == 4
+        and not piece.holes
+        and all(_dot(sides[i - 1], sides[i]) == 0 for i in range(4))
+    ):
         width, height = (_length(side, turns, scale) for side in sides[:2])
         return box(cloth, width, height, terms, pieces)
     return _template(cloth, piece, turns, scale, terms, pieces)
 
 
 def _sides(ring: Ring) -> list[Side]:
-    return [(bx - ax, by - ay) for (ax, ay), (bx, by) in zip(ring, ring[1:] + ring[:1], strict=True)]
+    return [
+        (bx - ax, by - ay) for (ax, ay), (bx, by) in zip(ring, ring[1:] + ring[:1], strict=True)
+    ]
 
 
 def _dot(a: Side, b: Side) -> int:
@@ -54,34 +70,60 @@ def _length(side: Side, turns: int, scale: Rational) -> Length:
 
 
 def _right_triangle(
-    cloth: Cloth, leaving: Side, arriving: Side, turns: int, scale: Rational, terms: Terms, pieces: int
+    cloth: Cloth,
+    leaving: Side,
+    arriving: Side,
+    turns: int,
+    scale: Rational,
+    terms: Terms,
+    pieces: int,
 ) -> Need:
     """A right triangle; the legs leave and arrive at its right angle, clockwise as seen."""
     first, second = _length(leaving, turns, scale), _length(arriving, turns, scale)
     if first == second:
         along_frame, diagonal = 0 in leaving, abs(leaving[0]) == abs(leaving[1])
         long_edge_on_grain = along_frame if turns % 2 else diagonal
-        return isosceles(cloth, first, terms, pieces, legs_on_grain=not long_edge_on_grain, margin=0)
+        return isosceles(
+            cloth, first, terms, pieces, legs_on_grain=not long_edge_on_grain, margin=0
+        )
     hand: Hand = "right" if second < first else "left"
     return right_triangle(cloth, (first, second), terms, pieces, hand, Fraction(0))
 
 
-def _template(cloth: Cloth, piece: Piece, turns: int, scale: Rational, terms: Terms, pieces: int) -> Need:
+def _template(
+    cloth: Cloth, piece: Piece, turns: int, scale: Rational, terms: Terms, pieces: int
+) -> Need:
     outline = _outline(piece, turns, scale, terms)
     across, down = [x for x, _ in outline], [y for _, y in outline]
     spans = sorted((max(across) - min(across), max(down) - min(down)), reverse=True)
     wide, high = (Length(Fraction(span).limit_denominator(10**9) - _FLOAT_NOISE) for span in spans)
     rotary = None if piece.holes else _rotary(_sides(piece.ring), turns, scale, terms)
-    said = rotary.words if rotary else "the finished shape offset outward by the seam allowance, long points cut off"
+    said = (
+        rotary.words
+        if rotary
+        else "the finished shape offset outward by the seam allowance, long points cut off"
+    )
     return Need(
-        fabric=cloth.fabric, letter=cloth.letter, role=cloth.role, shape="template", width=wide, height=high,
-        rounding="up", pieces=pieces, working=(said,), outline=outline, rotary=rotary, form=_form(piece, turns, scale),
+        fabric=cloth.fabric,
+        letter=cloth.letter,
+        role=cloth.role,
+        shape="template",
+        width=wide,
+        height=high,
+        rounding="up",
+        pieces=pieces,
+        working=(said,),
+        outline=outline,
+        rotary=rotary,
+        form=_form(piece, turns, scale),
         on_point=turns % 2 == 1,
-    )  # fmt: skip
+    )
 
 
 def _form(piece: Piece, turns: int, scale: Rational) -> Form:
-    """The finished outline and its holes, exactly, alike for pieces that are quarter turns of each other."""
+    """The finished outline and its holes, exactly, alike for pieces that are quarter turns of each
+    other.
+    """
     steps = scale * 2 ** (turns // 2)
     rings = (piece.ring, *piece.holes)
     ways = []
@@ -90,7 +132,10 @@ def _form(piece: Piece, turns: int, scale: Rational) -> Form:
         left, top = (min(spot[axis] for spot in rings[0]) for axis in (0, 1))
         ways.append(tuple(_from_least([(x - left, y - top) for x, y in ring]) for ring in rings))
     outer, *holes = min((one[0], *sorted(one[1:])) for one in ways)
-    return tuple(tuple((Fraction(x) / steps, Fraction(y) / steps) for x, y in ring) for ring in (outer, *holes))
+    return tuple(
+        tuple((Fraction(x) / steps, Fraction(y) / steps) for x, y in ring)
+        for ring in (outer, *holes)
+    )
 
 
 def _from_least(ring: list[tuple[int, int]]) -> Ring:
@@ -99,12 +144,17 @@ def _from_least(ring: list[tuple[int, int]]) -> Ring:
 
 
 def _outline(piece: Piece, turns: int, scale: Rational, terms: Terms) -> Outline:
-    """The cut line as it lies in the block, from the corner of its upright box, in the draft's unit."""
+    """The cut line as it lies in the block, from the corner of its upright box, in the draft's
+    unit.
+    """
     angle, shrink = turns * pi / 4, 1 / (float(scale) * 2 ** (turns / 2))
     upright = [
-        ((x * cos(angle) - y * sin(angle)) * shrink, (x * sin(angle) + y * cos(angle)) * shrink) for x, y in piece.ring
+        ((x * cos(angle) - y * sin(angle)) * shrink, (x * sin(angle) + y * cos(angle)) * shrink)
+        for x, y in piece.ring
     ]
-    grown = shapely.Polygon(upright).buffer(float(terms.seam), join_style="mitre", mitre_limit=POINTS_CUT_OFF_AT)
+    grown = shapely.Polygon(upright).buffer(
+        float(terms.seam), join_style="mitre", mitre_limit=POINTS_CUT_OFF_AT
+    )
     left, top, _, _ = grown.bounds
     return tuple((round(x - left, 9), round(y - top, 9)) for x, y in grown.exterior.coords[:-1])
 
@@ -119,7 +169,9 @@ def _corner_at_45(a: Side, b: Side) -> bool:
 
 
 def _apart(side: Side, next_side: Side, turns: int, scale: Rational) -> Length:
-    """How far a parallel side lies from this one, reached along the next side, which meets it at 45°."""
+    """How far a parallel side lies from this one, reached along the next side, which meets it at
+    45°.
+    """
     return _length(next_side, turns, scale) * ROOT_2 / 2
 
 
@@ -140,7 +192,9 @@ def _rotary(sides: Sequence[Side], turns: int, scale: Rational, terms: Terms) ->
         return None
     strip = (_apart(sides[base], slanted[0], turns, scale) + terms.both_seams).nearest(terms.step)
     if len(parallels) == 2:
-        every = (_length(sides[base], turns, scale) * ROOT_2 / 2 + terms.both_seams).nearest(terms.step)
+        every = (_length(sides[base], turns, scale) * ROOT_2 / 2 + terms.both_seams).nearest(
+            terms.step
+        )
         said = f"a strip {show(strip, terms.unit)} wide, cut at 45° every {show(every, terms.unit)}"
         return Rotary(strip, every, said)
     longest = max(_length(sides[base], turns, scale), _length(sides[base + 2], turns, scale))
@@ -148,7 +202,8 @@ def _rotary(sides: Sequence[Side], turns: int, scale: Rational, terms: Terms) ->
     every = (longest + terms.seam * ends).nearest(terms.step)
     kind = "both ends" if len(slanted) == 2 else "one end"
     said = (
-        f"a strip {show(strip, terms.unit)} wide; {kind} cut at 45°, {show(every, terms.unit)} from tip to tip"
+        f"a strip {show(strip, terms.unit)} wide; {kind} cut at 45°, {show(every, terms.unit)} "
+        f"from tip to tip"
         " along the long edge"
     )
     return Rotary(strip, every, said)

@@ -1,10 +1,11 @@
-"""Split quarter-square: one half plain, the other half two quarters; it comes left- and right-handed.
+"""Split quarter-square: one half plain, the other half two quarters; it comes left- and
+right-handed.
 
-Cut again: two squares sewn either side of one drawn diagonal are cut on both before anything is pressed; the four pieced
-triangles that open out, two of each hand, are each sewn to a plain half.
+Cut again: two squares sewn either side of one drawn diagonal are cut on both before anything is
+pressed; the four pieced triangles that open out, two of each hand, are each sewn to a plain half.
 
-As a pair: a half-square triangle of the two quarters, larger by a second s√2, is centred on a plain square, sewn
-either side of the diagonal that crosses its seam, and cut: one left and one right.
+As a pair: a half-square triangle of the two quarters, larger by a second s√2, is centred on a plain
+square, sewn either side of the diagonal that crosses its seam, and cut: one left and one right.
 """
 
 from collections.abc import Sequence
@@ -35,8 +36,13 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     half, *quarters = unit.parts
     legs, margin = unit.width * ROOT_2 / 2, terms.trim * ROOT_2 / 2
     return [
-        isosceles(half.cloth, unit.width, terms, lots, legs_on_grain=not unit.on_point, margin=terms.trim),
-        *(isosceles(part.cloth, legs, terms, lots, legs_on_grain=unit.on_point, margin=margin) for part in quarters),
+        isosceles(
+            half.cloth, unit.width, terms, lots, legs_on_grain=not unit.on_point, margin=terms.trim
+        ),
+        *(
+            isosceles(part.cloth, legs, terms, lots, legs_on_grain=unit.on_point, margin=margin)
+            for part in quarters
+        ),
     ]
 
 
@@ -51,7 +57,10 @@ def _pair(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     two = (*working, f"+ 2 × {show(terms.seam, terms.unit)} × √2 for the seams on both diagonals")
     return [
         square(half.cloth, once, terms, lots, one),
-        *(square(part.cloth, once + terms.seam * ROOT_2, terms, lots_for(lots, 2), two) for part in quarters),
+        *(
+            square(part.cloth, once + terms.seam * ROOT_2, terms, lots_for(lots, 2), two)
+            for part in quarters
+        ),
     ]
 
 
@@ -60,12 +69,15 @@ def _again(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     side = unit.width + terms.along_long_edge + terms.trim
     working = (
         f"{show(unit.width, terms.unit)} finished",
-        f"+ {show(terms.seam, terms.unit)} × (2 + 2√2) for the seams and points of a square cut on both diagonals",
+        f"+ {show(terms.seam, terms.unit)} × (2 + 2√2) for the seams and points of a square cut "
+        f"on both diagonals",
         *([f"+ {show(terms.trim, terms.unit)} to trim"] if terms.trim else []),
     )
     legs_on_grain = not unit.on_point
     return [
-        isosceles(half.cloth, unit.width, terms, 4 * lots, legs_on_grain=legs_on_grain, margin=terms.trim),
+        isosceles(
+            half.cloth, unit.width, terms, 4 * lots, legs_on_grain=legs_on_grain, margin=terms.trim
+        ),
         *(square(part.cloth, side, terms, lots, working) for part in quarters),
     ]
 
@@ -85,15 +97,23 @@ def _sew_again(job: Job) -> list[Work]:
         edge = edge_along(pair, across)
         if sum(Line.between(*edge).side(spot) for outline in pair.outlines for spot in outline) < 0:
             edge = edge[::-1]  # it runs clockwise around the cloth
-        words = "Lay a half on a pieced triangle, right sides together, long edges even, and sew along them."
-        works.append(table.join(pair, edge, half, longest_side(half), words=words, again=number > 0))
+        words = (
+            "Lay a half on a pieced triangle, right sides together, long edges even, and sew "
+            "along them."
+        )
+        works.append(
+            table.join(pair, edge, half, longest_side(half), words=words, again=number > 0)
+        )
     return works
 
 
 def _sew_triangles(job: Job) -> list[Work]:
     half, top, left = (pieces[0] for pieces in job.pieces)
     pair, edge = join_quarters(job.table, left, top)
-    words = "Lay the half on the two quarters, right sides together, long edges even, and sew along them."
+    words = (
+        "Lay the half on the two quarters, right sides together, long edges even, and sew along "
+        "them."
+    )
     return [job.table.join(pair, edge, half, longest_side(half), words=words)]
 
 
@@ -119,19 +139,33 @@ class SplitQuarterSquare(UnitKind):
     stamp = Stamp("0 1 1 0, 0 0 1/2 1/2", "3/4 3/4 0, 1/2 1/4 1, 1/4 1/2 2")
     methods = (
         Method(
-            name="two-at-a-time", words="in pairs, one left and one right", lot=2, needs=_pair, sew=_sew_pair,
-            mirrors=True, together=True,
+            name="two-at-a-time",
+            words="in pairs, one left and one right",
+            lot=2,
+            needs=_pair,
+            sew=_sew_pair,
+            mirrors=True,
+            together=True,
             batches=in_batches_of(2),
         ),
         Method(
-            name="cut-again", words="in fours, sewn as a pair and cut again", lot=4, needs=_again, sew=_sew_again,
-            mirrors=True, bias=on_point,
-        ),
-        Method(
-            name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles, sew=_sew_triangles,
+            name="cut-again",
+            words="in fours, sewn as a pair and cut again",
+            lot=4,
+            needs=_again,
+            sew=_sew_again,
+            mirrors=True,
             bias=on_point,
         ),
-    )  # fmt: skip
+        Method(
+            name="cut-and-sew",
+            words="cut triangles and sew",
+            lot=1,
+            needs=_triangles,
+            sew=_sew_triangles,
+            bias=on_point,
+        ),
+    )
 
     def recognise(self, region: Region) -> Found | None:
         size = region.width

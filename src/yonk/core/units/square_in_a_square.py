@@ -1,7 +1,8 @@
 """Square in a square: a square set on point inside another; nested again it has more rounds.
 
-The corners of each round are right isosceles triangles with legs half the side; those that stand on the block's grain
-by their legs are cut once, the others twice. The middle may be a plain square or any assembly.
+The corners of each round are right isosceles triangles with legs half the side; those that stand on
+the block's grain by their legs are cut once, the others twice. The middle may be a plain square or
+any assembly.
 """
 
 from collections.abc import Mapping
@@ -12,7 +13,16 @@ from yonk.core.sewing import Motion, Table, Work, bounds, longest_side, rectangl
 from yonk.core.units.flying_geese import flip_corners
 from yonk.core.units.needs import Need, Terms, about, box, isosceles
 from yonk.core.units.stamp import Stamp
-from yonk.core.units.unit import Found, FoundPart, Job, Method, Unit, UnitKind, corner_sets, on_point
+from yonk.core.units.unit import (
+    Found,
+    FoundPart,
+    Job,
+    Method,
+    Unit,
+    UnitKind,
+    corner_sets,
+    on_point,
+)
 
 
 def _rounds(unit: Unit) -> int:
@@ -23,21 +33,31 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     needs = []
     for part in unit.playing("corner"):
         upright = unit.on_point == (part.spot[0] % 2 == 1)
-        needs.append(isosceles(part.cloth, part.width, terms, lots, legs_on_grain=upright, margin=terms.trim))
-    needs += [box(part.cloth, part.width, part.width, terms, lots) for part in unit.playing("centre")]
+        needs.append(
+            isosceles(part.cloth, part.width, terms, lots, legs_on_grain=upright, margin=terms.trim)
+        )
+    needs += [
+        box(part.cloth, part.width, part.width, terms, lots) for part in unit.playing("centre")
+    ]
     return needs
 
 
 def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     centre = unit.playing("centre")[0]
-    corners = [box(part.cloth, part.width, part.width, terms, lots) for part in unit.playing("corner")]
+    corners = [
+        box(part.cloth, part.width, part.width, terms, lots) for part in unit.playing("corner")
+    ]
     return [box(centre.cloth, unit.width, unit.width, terms, lots), *corners]
 
 
 def _sew_triangles(job: Job) -> list[Work]:
-    """From the middle out: opposite corners first, then the two others; each round is squared up before the next."""
+    """From the middle out: opposite corners first, then the two others; each round is squared up
+    before the next.
+    """
     table, unit = job.table, job.unit
-    corners = [(part, job.pieces[n][0]) for n, part in enumerate(unit.parts) if part.cloth.role == "corner"]
+    corners = [
+        (part, job.pieces[n][0]) for n, part in enumerate(unit.parts) if part.cloth.role == "corner"
+    ]
     rounds = sorted({part.spot[0] for part, _ in corners}, reverse=True)
     work = job.pieces[-1][0] if unit.playing("centre") else _middle(job)
     for number in rounds:
@@ -47,27 +67,39 @@ def _sew_triangles(job: Job) -> list[Work]:
             leg = next(float(part.width) for part, _ in corners if part.spot[0] == number)
             inner = 2 * leg + 2 * table.seam
             said = about(inner, job.terms)
-            words = f"Square this round up to {said}: the ruler's line on the seams first, the points a seam allowance inside."
+            words = (
+                f"Square this round up to {said}: the ruler's line on the seams first, the "
+                f"points a seam allowance inside."
+            )
             work = table.square_up(work, inner, inner, words)
     return [work]
 
 
 def _middle(job: Job) -> Work:
     """The assembly in the middle, as it comes unfinished from elsewhere."""
-    inner = min(float(part.width) for part in job.unit.playing("corner")) * sqrt(2) + 2 * job.table.seam
+    inner = (
+        min(float(part.width) for part in job.unit.playing("corner")) * sqrt(2) + 2 * job.table.seam
+    )
     return job.table.piece(inner, inner, "")
 
 
 def _round(table: Table, work: Work, corners: Mapping[int, Work]) -> Work:
     """Four corners sewn on an upright square, which then is turned to stand as the round does."""
-    sides = dict(zip((1, 2, 3, 0), sides_of(rectangle(*_size(work), *bounds(work.outlines)[:2])), strict=True))
+    sides = dict(
+        zip(
+            (1, 2, 3, 0), sides_of(rectangle(*_size(work), *bounds(work.outlines)[:2])), strict=True
+        )
+    )
     words = (
-        "Sew corners on two opposite sides, right sides together, long edge to the raw edge, middles matched.",
+        "Sew corners on two opposite sides, right sides together, long edge to the raw edge, "
+        "middles matched.",
         "Sew corners on the two other sides.",
     )
     for place, said, again in ((1, 0, False), (3, 0, True), (2, 1, False), (0, 1, True)):
         piece = corners[place]
-        work = table.join(work, sides[place], piece, longest_side(piece), words=words[said], again=again)
+        work = table.join(
+            work, sides[place], piece, longest_side(piece), words=words[said], again=again
+        )
     half = sqrt(0.5)
     return work.moved(Motion.turning((1.0, 0.0), (half, half)))
 
@@ -83,7 +115,10 @@ def _sew_flip(job: Job) -> list[Work]:
     corners = [part for n, part in enumerate(job.unit.parts) if n != centre]
     left, top, right, bottom = bounds(base.outlines)
     spots = ((left, top), (right, top), (right, bottom), (left, bottom))
-    squares = [(pieces[0], spots[part.spot[1]]) for part, pieces in zip(corners, job.pieces[1:], strict=True)]
+    squares = [
+        (pieces[0], spots[part.spot[1]])
+        for part, pieces in zip(corners, job.pieces[1:], strict=True)
+    ]
     return [flip_corners(job, base, squares)]
 
 
@@ -92,18 +127,27 @@ class SquareInASquare(UnitKind):
     words = "square in a square"
     stamp = Stamp(
         "1/2 0 1 1/2, 1 1/2 1/2 1, 1/2 1 0 1/2, 0 1/2 1/2 0",
-        "1/2 1/2 0, 1/8 1/8 1, 7/8 1/8 1, 7/8 7/8 1, 1/8 7/8 1", span=(2, 2),
-    )  # fmt: skip
+        "1/2 1/2 0, 1/8 1/8 1, 7/8 1/8 1, 7/8 7/8 1, 1/8 7/8 1",
+        span=(2, 2),
+    )
     methods = (
         Method(
-            name="cut-and-sew", words="cut triangles and sew", lot=1, needs=_triangles, sew=_sew_triangles,
+            name="cut-and-sew",
+            words="cut triangles and sew",
+            lot=1,
+            needs=_triangles,
+            sew=_sew_triangles,
             bias=on_point,
         ),
         Method(
-            name="stitch-and-flip", words="stitch and flip", lot=1, needs=_flip, sew=_sew_flip,
+            name="stitch-and-flip",
+            words="stitch and flip",
+            lot=1,
+            needs=_flip,
+            sew=_sew_flip,
             suits=lambda unit: _rounds(unit) == 1 and not unit.has_middle,
         ),
-    )  # fmt: skip
+    )
 
     def recognise(self, region: Region) -> Found | None:
         size, half = region.width, region.width // 2
@@ -111,12 +155,16 @@ class SquareInASquare(UnitKind):
             return None
         known = corner_sets(region)
         spots = (
-            ((0, 0), (half, 0), (0, half)), ((size, 0), (size, half), (half, 0)),
-            ((size, size), (half, size), (size, half)), ((0, size), (0, half), (half, size)),
-        )  # fmt: skip
+            ((0, 0), (half, 0), (0, half)),
+            ((size, 0), (size, half), (half, 0)),
+            ((size, size), (half, size), (size, half)),
+            ((0, size), (0, half), (half, size)),
+        )
         corners = [known.get(frozenset(spot)) for spot in spots]
         round_one = tuple(
-            FoundPart(piece, "corner", half, half, spot=(0, place)) for place, piece in enumerate(corners) if piece
+            FoundPart(piece, "corner", half, half, spot=(0, place))
+            for place, piece in enumerate(corners)
+            if piece
         )
         if len(round_one) < 4:
             return None
@@ -124,15 +172,29 @@ class SquareInASquare(UnitKind):
         inner = region.on_its_point([piece for piece in region.pieces if piece.face not in taken])
         if not inner.pieces:  # looked at without the assembly in its middle
             return Found(round_one)
-        if region.upright_cuts and region.level_cuts:  # four units that meet in a diamond, not a diamond in a square
+        if (
+            region.upright_cuts and region.level_cuts
+        ):  # four units that meet in a diamond, not a diamond in a square
             return None
         if len(inner.pieces) == 1:
-            return Found((*round_one, FoundPart(inner.pieces[0], "centre", inner.width, inner.width, turns=1)))
+            return Found(
+                (
+                    *round_one,
+                    FoundPart(inner.pieces[0], "centre", inner.width, inner.width, turns=1),
+                )
+            )
         nested = self.recognise(inner)
         if nested is None:
             return Found(round_one, middle=inner)
         further = tuple(
-            FoundPart(part.piece, part.role, part.width, part.height, part.turns + 1, (part.spot[0] + 1, part.spot[1]))
+            FoundPart(
+                part.piece,
+                part.role,
+                part.width,
+                part.height,
+                part.turns + 1,
+                (part.spot[0] + 1, part.spot[1]),
+            )
             for part in nested.parts
         )
         return Found((*round_one, *further), nested.middle)

@@ -12,9 +12,11 @@ from yonk.core.paper import Paint
 
 @dataclass(frozen=True)
 class Stamp:
-    """Seams as ``x y x y`` and points as ``x y fabric``, separated by commas, from 0 to 1 across and down.
+    """Seams as ``x y x y`` and points as ``x y fabric``, separated by commas, from 0 to 1 across
+    and down.
 
-    The fabric is the place among the fabrics in hand. `span` is how many cells, across and down, suit it.
+    The fabric is the place among the fabrics in hand. `span` is how many cells, across and down,
+    suit it.
     """
 
     seams: str
@@ -23,7 +25,11 @@ class Stamp:
 
     def motif(self, fabrics: Sequence[str]) -> Motif:
         """The unit in the fabrics in hand; where too few are in hand the last one serves again."""
-        numbers = [[Fraction(part) for part in seam.split()] for seam in self.seams.split(",") if seam.strip()]
+        numbers = [
+            [Fraction(part) for part in seam.split()]
+            for seam in self.seams.split(",")
+            if seam.strip()
+        ]
         paints = [point.split() for point in self.points.split(",")]
         return Motif(
             tuple(((ax, ay), (bx, by)) for ax, ay, bx, by in numbers),

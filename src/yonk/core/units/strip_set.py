@@ -1,4 +1,6 @@
-"""Strip set: long strips sewn side by side, then cut across into segments; each segment is one unit (rails)."""
+"""Strip set: long strips sewn side by side, then cut across into segments; each segment is one unit
+(rails).
+"""
 
 from collections.abc import Sequence
 from functools import partial
@@ -8,7 +10,16 @@ from yonk.core.paper import Length, show
 from yonk.core.sewing import Motion, Work, bounds
 from yonk.core.units.needs import Cloth, Need, Terms, about, box
 from yonk.core.units.stamp import Stamp
-from yonk.core.units.unit import Counted, Found, FoundPart, Job, Method, Unit, UnitKind, in_batches_of
+from yonk.core.units.unit import (
+    Counted,
+    Found,
+    FoundPart,
+    Job,
+    Method,
+    Unit,
+    UnitKind,
+    in_batches_of,
+)
 
 
 def strip(cloth: Cloth, width: Length, segment: Length, segments: int, terms: Terms) -> Need:
@@ -16,21 +27,29 @@ def strip(cloth: Cloth, width: Length, segment: Length, segments: int, terms: Te
     across = Length((segment + terms.both_seams).nearest(terms.step))
     long = across * segments + terms.squaring
     return Need(
-        fabric=cloth.fabric, letter=cloth.letter, role=cloth.role, shape="strip", width=long,
-        height=width + terms.both_seams, rounding="nearest", pieces=1, segment=across,
+        fabric=cloth.fabric,
+        letter=cloth.letter,
+        role=cloth.role,
+        shape="strip",
+        width=long,
+        height=width + terms.both_seams,
+        rounding="nearest",
+        pieces=1,
+        segment=across,
         working=(
             f"{show(width, terms.unit)} finished + 2 × {show(terms.seam, terms.unit)} = "
             f"{show(width + terms.both_seams, terms.unit)} wide",
-            f"{segments} segments × {show(across, terms.unit)} + {show(terms.squaring, terms.unit)} to square up the ends"
+            f"{segments} segments × {show(across, terms.unit)} + "
+            f"{show(terms.squaring, terms.unit)} to square up the ends"
             f" = {show(long, terms.unit)} long",
         ),
-    )  # fmt: skip
+    )
 
 
 def segments_in_a_set(segment: Length, terms: Terms) -> int:
     """How many segments a strip set as long as the width of fabric gives, its ends squared up."""
     across = (segment + terms.both_seams).nearest(terms.step)
-    return max(1, int((terms.usable - terms.squaring) / max(across, terms.step)))
+    return max(1, int((terms.settings.usable - terms.squaring) / max(across, terms.step)))
 
 
 def _sets(unit: Unit, terms: Terms, lots: int) -> list[int]:
@@ -69,23 +88,33 @@ def cut_segments(job: Job, strip_set: Work, count: int) -> list[Work]:
     left, _, right, _ = bounds(strip_set.outlines)
     every = (right - left - float(job.terms.squaring)) / count
     said = about(every, job.terms)
-    return job.table.cut_across(strip_set, every, count, f"Square up the end, then cut across every {said}.")
+    return job.table.cut_across(
+        strip_set, every, count, f"Square up the end, then cut across every {said}."
+    )
 
 
 def _sew_strips(job: Job) -> list[Work]:
     strips = [pieces[0] for pieces in job.pieces]
-    work = sew_side_by_side(job, strips, "Sew the strips side by side along their long edges, right sides together.")
+    work = sew_side_by_side(
+        job, strips, "Sew the strips side by side along their long edges, right sides together."
+    )
     return cut_segments(job, work, job.lots)
 
 
 def _sew_single(job: Job) -> list[Work]:
     long = float(job.unit.parts[0].height) + 2 * job.table.seam
     pieces = [lying(pieces[0], long) for pieces in job.pieces]
-    return [sew_side_by_side(job, pieces, "Sew the pieces side by side along their long edges, right sides together.")]
+    return [
+        sew_side_by_side(
+            job, pieces, "Sew the pieces side by side along their long edges, right sides together."
+        )
+    ]
 
 
 def row_length(parts: Sequence[tuple[Length, Length]], terms: Terms) -> tuple[float, float]:
-    """How long pieces of these finished sizes along and across a row lie when sewn, as listed, and how high."""
+    """How long pieces of these finished sizes along and across a row lie when sewn, as listed, and
+    how high.
+    """
     inside = 2 * float(terms.seam)
     wide, high = zip(*((on_ruler(a, terms), on_ruler(b, terms)) for a, b in parts), strict=True)
     return sum(wide) - inside * (len(wide) - 1), min(high)
@@ -111,11 +140,13 @@ def _counted(unit: Unit, terms: Terms, lots: int, *, in_strips: bool) -> Counted
     whole = long * lots + float(terms.squaring)
     upright = unit.region.upright_cuts  # of the bands, so they stand
     return Counted(
-        seams=seams if in_strips else seams * lots, cuts=lots + 1 if in_strips else 0,
+        seams=seams if in_strips else seams * lots,
+        cuts=lots + 1 if in_strips else 0,
         length=seams * (whole if in_strips else long * lots),
         kept=sum(on_ruler(a, terms) * on_ruler(b, terms) for a, b in sides),
-        room=room_of(unit, *((across, long) if upright else (long, across)), terms), prints="upright",
-    )  # fmt: skip
+        room=room_of(unit, *((across, long) if upright else (long, across)), terms),
+        prints="upright",
+    )
 
 
 class StripSet(UnitKind):
@@ -124,23 +155,41 @@ class StripSet(UnitKind):
     stamp = Stamp("0 1/3 1 1/3, 0 2/3 1 2/3", "1/2 1/6 0, 1/2 1/2 1, 1/2 5/6 2")
     methods = (
         Method(
-            name="strip-piecing", words="long strips, cut across", lot=1, needs=_strips, sew=_sew_strips, together=True,
-            batches=_sets, counted=partial(_counted, in_strips=True),
+            name="strip-piecing",
+            words="long strips, cut across",
+            lot=1,
+            needs=_strips,
+            sew=_sew_strips,
+            together=True,
+            batches=_sets,
+            counted=partial(_counted, in_strips=True),
         ),
         Method(
-            name="cut-and-sew", words="cut singly and sew", lot=1, needs=_single, sew=_sew_single,
+            name="cut-and-sew",
+            words="cut singly and sew",
+            lot=1,
+            needs=_single,
+            sew=_sew_single,
             counted=partial(_counted, in_strips=False),
         ),
-    )  # fmt: skip
+    )
 
     def recognise(self, region: Region) -> Found | None:
         one_way = bool(region.upright_cuts) != bool(region.level_cuts)
         bands = len(region.upright_cuts) + len(region.level_cuts) + 1
-        if not one_way or len(region.pieces) != bands or not all(piece.fills_its_box for piece in region.pieces):
+        if (
+            not one_way
+            or len(region.pieces) != bands
+            or not all(piece.fills_its_box for piece in region.pieces)
+        ):
             return None
         parts = []
         for place, piece in enumerate(sorted(region.pieces, key=lambda piece: piece.box)):
             left, top, right, bottom = piece.box
-            wide, long = (right - left, bottom - top) if region.upright_cuts else (bottom - top, right - left)
+            wide, long = (
+                (right - left, bottom - top)
+                if region.upright_cuts
+                else (bottom - top, right - left)
+            )
             parts.append(FoundPart(piece, "strip", wide, long, spot=(0, place)))
         return Found(tuple(parts))

@@ -1,4 +1,6 @@
-"""The words that every kind of unit is written in: what is found, what it is made of, and the ways to make it."""
+"""The words that every kind of unit is written in: what is found, what it is made of, and the ways
+to make it.
+"""
 
 from __future__ import annotations
 
@@ -16,14 +18,8 @@ from yonk.core.sewing import Table, Work
 from yonk.core.units.needs import Cloth, Hand, Need, Terms
 from yonk.core.units.stamp import Stamp
 
-Kind = Literal[
-    "patch", "half-square-triangle", "quarter-square-triangle", "split-quarter-square", "flying-geese",
-    "square-in-a-square", "corner-flip", "strip-set", "checker", "half-rectangle-triangle", "pieced",
-]  # fmt: skip
-MethodName = Literal[
-    "cut-and-sew", "cut-again", "two-at-a-time", "four-at-a-time", "eight-at-a-time", "rectangle", "stitch-and-flip",
-    "strip-piecing", "template",
-]  # fmt: skip
+Kind = str  # the name of a kind of unit, as its class tells it
+MethodName = str
 
 
 Prints = Literal["upright", "stripes", "turned"]
@@ -31,9 +27,11 @@ Prints = Literal["upright", "stripes", "turned"]
 
 @dataclass(frozen=True)
 class FoundPart:
-    """A piece of a region and the part it plays, with what matters of its size in the region's steps.
+    """A piece of a region and the part it plays, with what matters of its size in the region's
+    steps.
 
-    `turns` counts the turns by 45° between the region's frame and the one that the size is counted in.
+    `turns` counts the turns by 45° between the region's frame and the one that the size is counted
+    in.
     """
 
     piece: Piece
@@ -79,7 +77,9 @@ class Unit:
 
     @cached_property
     def worked_out(self) -> dict[object, Any]:
-        """What a method worked out of its patches once, under a name; there may be thousands of them."""
+        """What a method worked out of its patches once, under a name; there may be thousands of
+        them.
+        """
         return {}
 
     @property
@@ -89,18 +89,40 @@ class Unit:
 
     @cached_property
     def shape_key(self) -> tuple[object, ...]:
-        """Alike for units divided alike whose fabrics change alike, whatever the fabrics and the size."""
+        """Alike for units divided alike whose fabrics change alike, whatever the fabrics and the
+        size.
+        """
         region = self.region
         known: dict[str, int] = {}
-        fabrics = {part.piece.face: known.setdefault(part.cloth.fabric, len(known)) for part in self.parts}
+        fabrics = {
+            part.piece.face: known.setdefault(part.cloth.fabric, len(known)) for part in self.parts
+        }
         if region.plain:
             here = tuple(fabrics[piece.face] for piece in region.pieces)
-            return region.width, region.height, tuple(region.boxes), here, self.on_point, self.has_middle
-        common = gcd(region.width, region.height, *(n for p in region.pieces for spot in p.ring for n in spot))
-        rings = tuple(
-            (tuple((x // common, y // common) for x, y in piece.ring), fabrics[piece.face]) for piece in region.pieces
+            return (
+                region.width,
+                region.height,
+                tuple(region.boxes),
+                here,
+                self.on_point,
+                self.has_middle,
+            )
+        common = gcd(
+            region.width,
+            region.height,
+            *(n for p in region.pieces for spot in p.ring for n in spot),
         )
-        return region.width // common, region.height // common, rings, self.on_point, self.has_middle
+        rings = tuple(
+            (tuple((x // common, y // common) for x, y in piece.ring), fabrics[piece.face])
+            for piece in region.pieces
+        )
+        return (
+            region.width // common,
+            region.height // common,
+            rings,
+            self.on_point,
+            self.has_middle,
+        )
 
     def sized(self, by: Fraction) -> Unit:
         """The unit at another size; everything finished grows alike."""
@@ -109,7 +131,9 @@ class Unit:
             width=self.width * by,
             height=self.height * by,
             scale=self.scale / by,
-            parts=tuple(replace(part, width=part.width * by, height=part.height * by) for part in self.parts),
+            parts=tuple(
+                replace(part, width=part.width * by, height=part.height * by) for part in self.parts
+            ),
         )
 
     def playing(self, role: str) -> list[Part]:
@@ -119,10 +143,11 @@ class Unit:
 
 @dataclass(frozen=True)
 class Job:
-    """A method being carried out: at which table, of what unit, for how many lots, from which pieces.
+    """A method being carried out: at which table, of what unit, for how many lots, from which
+    pieces.
 
-    `pieces` holds, for each need of the method in its order, the pieces as they were cut. `exact` tells that they, and
-    what is measured on the way, are not on the ruler.
+    `pieces` holds, for each need of the method in its order, the pieces as they were cut. `exact`
+    tells that they, and what is measured on the way, are not on the ruler.
     """
 
     table: Table
@@ -148,7 +173,9 @@ def never(unit: Unit) -> bool:
 
 
 def on_point(unit: Unit) -> bool:
-    """For a unit that stands on point: its triangles have the grain along the block's sides, not along its own."""
+    """For a unit that stands on point: its triangles have the grain along the block's sides, not
+    along its own.
+    """
     return unit.on_point
 
 
@@ -166,10 +193,12 @@ def in_batches_of(most: int) -> Batches:
 
 @dataclass(frozen=True, kw_only=True)
 class Counted:
-    """What a batch of a kind of plain squares and rectangles comes to, by counting. Lengths in the draft's unit.
+    """What a batch of a kind of plain squares and rectangles comes to, by counting. Lengths in the
+    draft's unit.
 
-    Sewing them at the table one by one shows the same, but takes as long as the square of their number. `kept` is the
-    cloth in one unit, `room` how much wider and higher than unfinished it comes out, `length` all that is sewn.
+    Sewing them at the table one by one shows the same, but takes as long as the square of their
+    number. `kept` is the cloth in one unit, `room` how much wider and higher than unfinished it
+    comes out, `length` all that is sewn.
     """
 
     seams: int
@@ -184,11 +213,12 @@ class Counted:
 class Method:
     """A way to make a unit.
 
-    A lot gives `lot` units; of a handed unit, a way that `mirrors` gives half of them as mirror images. `needs` lists
-    what is cut for so many lots: the closed formulas. `sew` carries lots out on the pieces as cut, and gives the sewn
-    works before they are trimmed; it knows no formula. It makes one lot at a time unless lots go `together`, in
-    `batches` of so many. `counted` tells what a batch comes to where that need not be sewn to be known. `suits` tells whether the method can make this very unit, `bias` whether it leaves bias on the outer edges
-    of this unit.
+    A lot gives `lot` units; of a handed unit, a way that `mirrors` gives half of them as mirror
+    images. `needs` lists what is cut for so many lots: the closed formulas. `sew` carries lots out
+    on the pieces as cut, and gives the sewn works before they are trimmed; it knows no formula. It
+    makes one lot at a time unless lots go `together`, in `batches` of so many. `counted` tells what
+    a batch comes to where that need not be sewn to be known. `suits` tells whether the method can
+    make this very unit, `bias` whether it leaves bias on the outer edges of this unit.
     """
 
     name: MethodName
@@ -212,13 +242,17 @@ class UnitKind(ABC):
     methods: ClassVar[tuple[Method, ...]]
     stamp: ClassVar[Stamp | None] = None
     handed: ClassVar[bool] = True  # whether a mirror image is told by a left and a right hand
+    two_sizes: ClassVar[bool] = False  # whether its width does not follow from its height
+    asked_for: ClassVar[bool] = True  # whether it can be asked for outside a block
 
     @abstractmethod
     def recognise(self, region: Region) -> Found | None:
         """What the region is, when it is of this kind."""
 
     def hand(self, found: Found, fabrics: Sequence[str]) -> Hand | None:
-        """Which of two mirror images this is, where the kind has a rule; `fabrics` are in the order of the parts."""
+        """Which of two mirror images this is, where the kind has a rule; `fabrics` are in the order
+        of the parts.
+        """
         return None
 
 

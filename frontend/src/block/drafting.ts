@@ -1,0 +1,333 @@
+import {
+  type Act,
+  type Block,
+  type Document,
+  type Draft,
+  type Faults,
+  type MatesName,
+  Refused,
+  Unreachable,
+} from "../api/client";
+import type { History, Standing, Waiting } from "./history";
+
+export type Saving =
+  | { state: "saved" }
+  | { state: "saving" }
+  | { state: "unsaved"; why: string }
+  | { state: "conflict"; theirs: Block }
+  | { state: "deleted" };
+
+/** What is drawn only now and then, and so asked for only then. */
+export interface Extras {
+  stretches: boolean;
+  outlines: boolean;
+}
+
+/** What drafting asks of the server. Each call throws `Refused` or `Unreachable`. */
+export interface Server {
+  draft: (document: Document, acts: Act[], mates: MatesName, extras: Extras) => Promise<Draft>;
+  block: (id: string) => Promise<Block>;
+  save: (id: string, document: Document, revision: number, key: string) => Promise<Block>;
+  copy: (document: Document) => Promise<Block>;
+  restore: (id: string) => Promise<void>;
+}
+
+/** How the drafting of a block stands, as a page shows it. */
+export interface DraftingState {
+  view: Draft | undefined;
+  missing: string | undefined;
+  saving: Saving;
+  faults: Faults["faults"];
+  waiting: number;
+  busy: boolean;
+  revision: number;
+  canUndo: boolean;
+  canRedo: boolean;
+}
+
+export const SAVE_AFTER = 600;
+export const TRY_AGAIN_AFTER = 2000;
+const BUSY_AFTER = 400;
+const VIEWS_KEPT = 60;
+const GONE = "Yonk's server does not answer. Your draft waits in this browser and is saved when it is back.";
+
+const FIRST: DraftingState = {
+  view: undefined,
+  missing: undefined,
+  saving: { state: "saved" },
+  faults: [],
+  waiting: 0,
+  busy: false,
+  revision: 1,
+  canUndo: false,
+  canRedo: false,
+};
+
+/**
+ * Drafts one block: does acts one after the other on the server, keeps every step for undo, and saves a moment after
+ * each change. Whatever the server cannot take just now is kept in the browser and tried again.
+ *
+ * It knows nothing of React: `subscribe` and `state` are what a page needs of it.
+ */
+export class Drafting {
+  state: DraftingState = FIRST;
+  private readonly listeners = new Set<() => void>();
+  private standing: Standing | undefined;
+  private document: Document | undefined;
+  private steps = new Map<number, Document>();
+  private readonly views = new Map<Document, Draft>();
+  private extras: Extras = { stretches: false, outlines: false };
+  private working = false;
+  private isSaving = false;
+  private left = true;
+  private saveKey = "";
+  private saveKeyOf: Document | undefined;
+  private readonly timers: Partial<Record<"save" | "again" | "load", ReturnType<typeof setTimeout>>> = {};
+
+  constructor(
+    readonly id: string,
+    private readonly server: Server,
+    private readonly history: History,
+  ) {}
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  /** Fetches the block, or what this browser keeps of its drafting; goes on trying while the server is gone. */
+  readonly enter = async (): Promise<void> => {
+    this.left = false;
+    const before = await this.history.readStanding(this.id);
+    const mine = before && (await this.history.readStep(this.id, before.position));
+    try {
+      const block = await this.server.block(this.id);
+      if (before && mine && (before.unsaved || before.waiting.length > 0 || before.revision === block.revision)) {
+        this.stand(before);
+        this.show(mine, await this.compute(mine));
+        if (before.unsaved) this.saveSoon();
+        await this.work();
+      } else {
+        await this.begin(block);
+      }
+    } catch (reason) {
+      if (reason instanceof Refused) this.tell({ missing: reason.message });
+      else this.later("load", TRY_AGAIN_AFTER, this.enter);
+    }
+  };
+
+  /** Saves what is not saved yet, and stops trying. */
+  readonly leave = (): void => {
+    this.left = true;
+    for (const timer of Object.values(this.timers)) clearTimeout(timer);
+    void this.save();
+  };
+
+  readonly act = (acts: Act[], mates: MatesName = "none"): void => {
+    if (!this.standing) return;
+    this.stand({ waiting: [...this.standing.waiting, { acts, mates }] });
+    void this.work();
+  };
+
+  /** Takes a drawn document as the next step. */
+  readonly take = (document: Document, drawn: Draft): void => {
+    this.step(document, drawn, this.standing?.waiting ?? []);
+  };
+
+  readonly undo = (): void => {
+    void this.goTo((this.standing?.position ?? 0) - 1);
+  };
+
+  readonly redo = (): void => {
+    void this.goTo((this.standing?.position ?? 0) + 1);
+  };
+
+  readonly dismiss = (): void => {
+    this.tell({ faults: [] });
+  };
+
+  readonly takeTheirs = async (): Promise<void> => {
+    if (this.state.saving.state === "conflict") await this.begin(this.state.saving.theirs);
+  };
+
+  /** Keeps the draft as a block of its own and gives its id; where theirs are known, they are taken here. */
+  readonly keepMineAsCopy = async (): Promise<string> => {
+    const copy = { ...this.document, name: `${this.state.view?.sheet.name ?? "Block"} (mine)` };
+    const block = await this.server.copy(copy);
+    await this.takeTheirs();
+    return block.id;
+  };
+
+  readonly bringBack = async (): Promise<void> => {
+    await this.server.restore(this.id);
+    this.tell({ saving: { state: "saving" } });
+    await this.save();
+  };
+
+  /** What is to be drawn besides, from now on. */
+  readonly want = (extras: Extras): void => {
+    if (extras.stretches === this.extras.stretches && extras.outlines === this.extras.outlines) return;
+    this.extras = extras;
+    this.views.clear();
+    const { document } = this;
+    if (!document || !(extras.stretches || extras.outlines)) return;
+    this.compute(document).then(
+      (drawn) => {
+        if (this.document === document) this.show(document, drawn);
+      },
+      () => undefined, // the next act asks again
+    );
+  };
+
+  private tell(change: Partial<DraftingState>): void {
+    this.state = { ...this.state, ...change };
+    for (const listener of this.listeners) listener();
+  }
+
+  private stand(change: Partial<Standing>): void {
+    const none: Standing = { revision: 1, position: 0, last: 0, unsaved: false, waiting: [] };
+    const now = { ...(this.standing ?? none), ...change };
+    this.standing = now;
+    this.tell({
+      waiting: now.waiting.length,
+      revision: now.revision,
+      canUndo: now.position > 0,
+      canRedo: now.position < now.last,
+    });
+    void this.history.writeStanding(this.id, now);
+  }
+
+  private show(document: Document, drawn: Draft): void {
+    this.views.set(document, drawn);
+    const oldest = this.views.keys().next().value;
+    if (this.views.size > VIEWS_KEPT && oldest) this.views.delete(oldest);
+    this.document = document;
+    this.tell({ view: drawn });
+  }
+
+  private later(what: "save" | "again" | "load", after: number, work: () => Promise<void>): void {
+    clearTimeout(this.timers[what]);
+    if (!this.left) this.timers[what] = setTimeout(() => void work(), after);
+  }
+
+  private async compute(document: Document, acts: Act[] = [], mates: MatesName = "none"): Promise<Draft> {
+    const sign = setTimeout(() => {
+      this.tell({ busy: true });
+    }, BUSY_AFTER);
+    try {
+      return await this.server.draft(document, acts, mates, this.extras);
+    } finally {
+      clearTimeout(sign);
+      this.tell({ busy: false });
+    }
+  }
+
+  private async begin(block: Block): Promise<void> {
+    await this.history.forget(this.id);
+    this.steps = new Map([[0, block.document]]);
+    await this.history.writeStep(this.id, 0, block.document);
+    this.stand({ revision: block.revision, position: 0, last: 0, unsaved: false, waiting: [] });
+    this.show(block.document, await this.compute(block.document));
+    this.tell({ saving: { state: "saved" } });
+  }
+
+  private step(document: Document, drawn: Draft, waiting: Waiting[]): void {
+    const position = (this.standing?.position ?? 0) + 1;
+    this.steps.set(position, document);
+    void this.history.writeStep(this.id, position, document);
+    this.stand({ position, last: position, unsaved: true, waiting });
+    this.show(document, drawn);
+    this.saveSoon();
+  }
+
+  /** Does what waits, first things first; stops where the server does not answer and tries again later. */
+  private readonly work = async (): Promise<void> => {
+    if (this.working) return;
+    this.working = true;
+    try {
+      for (let next = this.standing?.waiting[0]; next && this.document; next = this.standing?.waiting[0]) {
+        if (!(await this.isDone(this.document, next))) return;
+      }
+    } finally {
+      this.working = false;
+    }
+  };
+
+  /** Does one thing that waits, or tells why it cannot be; false where the server does not answer. */
+  private async isDone(document: Document, next: Waiting): Promise<boolean> {
+    const rest = () => (this.standing?.waiting ?? []).slice(1); // more may have come meanwhile
+    try {
+      const drawn = await this.compute(document, next.acts, next.mates);
+      this.tell({ faults: [] });
+      this.step(drawn.document, drawn, rest());
+    } catch (reason) {
+      if (reason instanceof Unreachable) {
+        this.tell({ saving: { state: "unsaved", why: GONE } });
+        this.later("again", TRY_AGAIN_AFTER, this.work);
+        return false;
+      }
+      if (reason instanceof Refused) this.tell({ faults: reason.faults.faults });
+      this.stand({ waiting: rest() });
+    }
+    return true;
+  }
+
+  private async goTo(position: number): Promise<void> {
+    const now = this.standing;
+    if (!now || this.working || now.waiting.length > 0 || position < 0 || position > now.last) return;
+    const document = this.steps.get(position) ?? (await this.history.readStep(this.id, position));
+    if (!document) return;
+    try {
+      const drawn = this.views.get(document) ?? (await this.compute(document));
+      this.tell({ faults: [] });
+      this.steps.set(position, document);
+      this.stand({ position, unsaved: true });
+      this.show(document, drawn);
+      this.saveSoon();
+    } catch (reason) {
+      this.tell({ saving: { state: "unsaved", why: reason instanceof Refused ? reason.message : GONE } });
+    }
+  }
+
+  private saveSoon(): void {
+    const { state } = this.state.saving;
+    if (state !== "conflict" && state !== "deleted") this.tell({ saving: { state: "saving" } });
+    this.later("save", SAVE_AFTER, this.save);
+  }
+
+  private readonly save = async (): Promise<void> => {
+    const { document, standing } = this;
+    if (this.isSaving || !document || !standing?.unsaved) return;
+    if (this.saveKeyOf !== document) {
+      this.saveKeyOf = document;
+      this.saveKey = newKey();
+    }
+    this.isSaving = true;
+    this.tell({ saving: { state: "saving" } });
+    try {
+      const block = await this.server.save(this.id, document, standing.revision, this.saveKey);
+      const newest = this.document === document;
+      this.stand({ revision: block.revision, unsaved: !newest });
+      this.tell({ saving: { state: newest ? "saved" : "saving" } });
+      if (!newest) this.later("save", SAVE_AFTER, this.save);
+    } catch (reason) {
+      this.tell({ saving: this.unsaved(reason) });
+    } finally {
+      this.isSaving = false;
+    }
+  };
+
+  private unsaved(reason: unknown): Saving {
+    if (reason instanceof Refused && reason.status === 409 && reason.faults.theirs) {
+      return { state: "conflict", theirs: reason.faults.theirs };
+    }
+    if (reason instanceof Refused && reason.status === 410) return { state: "deleted" };
+    this.later("again", TRY_AGAIN_AFTER, this.save);
+    return { state: "unsaved", why: reason instanceof Refused ? reason.message : GONE };
+  }
+}
+
+/** A name that no other save has, so that the same save sent twice is known to be one. */
+function newKey(): string {
+  return Array.from(crypto.getRandomValues(new Uint8Array(12)), (part) => part.toString(16).padStart(2, "0")).join("");
+}

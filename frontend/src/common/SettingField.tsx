@@ -1,0 +1,70 @@
+import { Form } from "react-bootstrap";
+
+import type { Setting } from "./settings";
+import { Typed } from "./Typed";
+
+interface Props {
+  name: string;
+  setting: Setting;
+  fault?: string | undefined;
+  onKeep: (text: string) => void;
+}
+
+/** One setting: its choices as buttons, a count to pick, or a field to type in. */
+export function SettingField({ name, setting, fault, onKeep }: Props) {
+  if (setting.kind === "choice") {
+    return (
+      <div className="choices">
+        {setting.choices.map(({ value, words }) => (
+          <Form.Check
+            key={value}
+            type="radio"
+            id={`${name}-${value}`}
+            name={name}
+            label={words}
+            checked={setting.value === value}
+            onChange={() => {
+              onKeep(value);
+            }}
+          />
+        ))}
+      </div>
+    );
+  }
+  if (setting.kind === "count") {
+    return (
+      <label className="typed">
+        <span>{setting.label}</span>
+        <select
+          value={setting.value}
+          onChange={(event) => {
+            onKeep(event.target.value);
+          }}
+        >
+          {setting.choices.map(({ value, words }) => (
+            <option key={value} value={value}>
+              {words}
+            </option>
+          ))}
+        </select>
+      </label>
+    );
+  }
+  return (
+    <>
+      <Typed
+        label={setting.label}
+        value={setting.value}
+        suffix={setting.suffix}
+        width="4rem"
+        onKeep={onKeep}
+        fault={fault}
+      />
+      {fault && (
+        <span className="fault" role="alert">
+          {fault}
+        </span>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,70 @@
+"""What acts ask of a draft before they change it, and what a draft must hold after it was
+changed.
+"""
+
+from __future__ import annotations
+
+from yonk.core.paper import (
+    FINEST,
+    UNASSIGNED,
+    Draft,
+    DraftError,
+    Point,
+    length_fault,
+    number_fault,
+    typed_length,
+)
+
+PointText = tuple[str, str]
+MOST_SEAMS = 20_000
+
+
+def point_of(text: PointText, place: str, draft: Draft) -> Point:
+    """A point as it was sent, inside the block. Raises `DraftError`."""
+    x, y = (typed_length(part, place, "place", "in") for part in text)
+    if x > len(draft.columns) or y > len(draft.rows):
+        raise DraftError(place, "lies outside the grid")
+    return x, y
+
+
+def grid_size(draft: Draft) -> tuple[int, int]:
+    """How many columns and rows the block has."""
+    return len(draft.columns), len(draft.rows)
+
+
+def check_known(draft: Draft, key: str) -> None:
+    """Raises `DraftError` where the block has no such fabric."""
+    if key != UNASSIGNED and key not in {fabric.key for fabric in draft.fabrics}:
+        raise DraftError("fabric", f"“{key}” is none of the block's fabrics")
+
+
+def check_numbers(draft: Draft) -> None:
+    """Raises `DraftError` where a draft holds a number that its file could not hold."""
+    parts = [
+        (f"{axis} {place}", part)
+        for axis, all_of in (("columns", draft.columns), ("rows", draft.rows))
+        for place, part in enumerate(all_of, start=1)
+    ]
+    for place, part in parts:
+        if number_fault(part, "proportion") or part.denominator > FINEST:
+            raise DraftError(place, "comes out finer than can be kept; take a rounder length")
+    for place, side in (("width", draft.width), ("height", draft.height)):
+        fault = length_fault(side, "finished", draft.unit)
+        if fault or side.denominator > FINEST:
+            raise DraftError(
+                place, fault or "comes out finer than can be kept; take a rounder length"
+            )
+    if len(draft.seams) > MOST_SEAMS:
+        raise DraftError("seams", f"are more than {MOST_SEAMS}; rub some out first")
+
+
+def check_line(axis: str, line: int, *, last: int) -> None:
+    """Raises `DraftError` where the grid has no column or row of that number."""
+    if not 0 <= line <= last:
+        raise DraftError(axis, "have no such line")
+
+
+def check_colouring(draft: Draft, number: int) -> None:
+    """Raises `DraftError` where the block has no colouring of that number."""
+    if not 0 <= number < len(draft.colourings):
+        raise DraftError("number", "is no colouring of this block")

@@ -1,0 +1,56 @@
+"""Act: choose the way to make a kind of unit, or the group of units one of which holds `at`; None
+takes the proposal.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+from typing import Literal
+
+from yonk.core.acts.act import Act
+from yonk.core.acts.checks import PointText, point_of
+from yonk.core.acts.mates import MatesName
+from yonk.core.paper import Draft, DraftError, UnitMethod
+from yonk.core.planning import read
+from yonk.core.units import Kind, kind_named
+
+
+@dataclass(frozen=True, kw_only=True)
+class ChooseMethod(Act):
+    """Choose the way to make a kind of unit, or the group of units one of which holds `at`; None
+    takes the proposal.
+
+    A way is a method, or two joined by a plus sign for a group split over both.
+    """
+
+    do: Literal["method"] = "method"
+    kind: Kind
+    method: str | None
+    at: PointText | None = None
+
+    def on(self, draft: Draft, mates: MatesName) -> Draft:
+        """The draft after it. Raises `DraftError` naming the field."""
+        making = draft.making
+        names: list[str] = [method.name for method in kind_named(self.kind, "kind").methods]
+        if self.method is not None and not {*self.method.split("+")} <= {*names}:
+            raise DraftError("method", f"is no way to make it; the ways are {', '.join(names)}")
+        if self.at is None:
+            methods = {kind: method for kind, method in making.methods.items() if kind != self.kind}
+            if self.method:
+                methods[self.kind] = self.method
+            return replace(draft, making=replace(making, methods=methods))
+        at = point_of(self.at, "at", draft)
+        reading = read(draft)
+        groups = reading.group_of_face
+        face = reading.drawing.faces_at([at])[0]
+        if face is None:
+            raise DraftError("at", "lies on a seam; touch the inside of a unit")
+        others = reading.drawing.faces_at([choice.at for choice in making.units])
+        units = [
+            choice
+            for there, choice in zip(others, making.units, strict=True)
+            if there is not None and groups[there].label != groups[face].label
+        ]
+        if self.method:
+            units.append(UnitMethod(at, self.method))
+        return replace(draft, making=replace(making, units=tuple(units)))

@@ -1,0 +1,31 @@
+"""Laying a motif into cells, and lifting one from them."""
+
+from __future__ import annotations
+
+from yonk.core.acts.carrying import carried
+from yonk.core.acts.checks import grid_size
+from yonk.core.acts.mates import MatesName, mates_of
+from yonk.core.drawing import Motif, Span, draw, fabrics_of, lay, lift
+from yonk.core.paper import Draft, Paint
+
+
+def lay_at_mates(draft: Draft, span: Span, motif: Motif, mates: MatesName) -> Draft:
+    """Lay a motif into a span and its mates; where two mates are one span, the first counts."""
+    span.check(draft)
+    now, brought, taken = draft, list[Paint](), list[Span]()
+    for mate in mates_of(draft, mates):
+        place = mate.span(span, grid_size(draft))
+        if not any(place.overlaps(other) for other in taken):
+            now, paints = lay(now, place, mate.motif(motif))
+            brought += paints
+            taken.append(place)
+    return carried(now, brought, draft)
+
+
+def lifted(draft: Draft, span: Span) -> Motif:
+    """What a span of cells holds, to be laid elsewhere. Raises `DraftError` where it is outside the
+    grid.
+    """
+    span.check(draft)
+    drawing = draw(draft)
+    return lift(draft, drawing, fabrics_of(draft, drawing)[0], span)

@@ -1,0 +1,38 @@
+"""Act: put a unit into a span of cells, in the fabrics in hand."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Literal
+
+from yonk.core.acts.act import Act
+from yonk.core.acts.checks import check_known
+from yonk.core.acts.laying import lay_at_mates
+from yonk.core.acts.mates import MatesName
+from yonk.core.drawing import Span
+from yonk.core.paper import Draft, DraftError
+from yonk.core.units import Kind, kind_named
+
+
+@dataclass(frozen=True, kw_only=True)
+class Put(Act):
+    """Put a unit into a span of cells, in the fabrics in hand."""
+
+    do: Literal["put"] = "put"
+    cell: Span
+    unit: Kind
+    fabrics: tuple[str, ...]
+    turn: int = 0
+    flip: bool = False
+
+    def on(self, draft: Draft, mates: MatesName) -> Draft:
+        """The draft after it. Raises `DraftError` naming the field."""
+        stamp = kind_named(self.unit, "unit").stamp
+        if stamp is None:
+            raise DraftError("unit", "is drawn with seams, not put in")
+        for key in self.fabrics:
+            check_known(draft, key)
+        motif = stamp.motif(self.fabrics)
+        return lay_at_mates(
+            draft, self.cell, (motif.mirrored() if self.flip else motif).turned(self.turn), mates
+        )

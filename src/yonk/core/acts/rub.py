@@ -1,0 +1,47 @@
+"""Act: rub out whatever is drawn on the stretch between two points, or the whole straight seam that
+it is part of.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+from typing import Literal
+
+from yonk.core.acts.act import Act
+from yonk.core.acts.carrying import carried
+from yonk.core.acts.checks import PointText, grid_size, point_of
+from yonk.core.acts.mates import MatesName, mates_of
+from yonk.core.paper import Draft, Ruling, tidy, whole_seam, without
+
+
+@dataclass(frozen=True, kw_only=True)
+class Rub(Act):
+    """Rub out whatever is drawn on the stretch between two points, or the whole straight seam that
+    it is part of.
+    """
+
+    do: Literal["rub"] = "rub"
+    start: PointText
+    end: PointText
+    whole: bool = False
+
+    def on(self, draft: Draft, mates: MatesName) -> Draft:
+        """The draft after it. Raises `DraftError` naming the field."""
+        start, end = point_of(self.start, "start", draft), point_of(self.end, "end", draft)
+        ruling = Ruling.of(draft)
+        seams = draft.seams
+        if self.whole:
+            start, end = whole_seam(draft, (start, end))
+        for mate in mates_of(draft, mates):
+            rubbed = tuple(
+                ruling.place(mate.point(point, grid_size(draft))) for point in (start, end)
+            )
+            left = []
+            for seam in seams:
+                placed = ruling.place(seam[0]), ruling.place(seam[1])
+                for part in without(placed, (rubbed[0], rubbed[1])):
+                    left.append(
+                        seam if part == placed else (ruling.count(part[0]), ruling.count(part[1]))
+                    )
+            seams = tuple(left)
+        return carried(replace(draft, seams=tidy(seams)), (), draft)

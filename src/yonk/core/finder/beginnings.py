@@ -1,0 +1,35 @@
+"""What a page begins with before anything is typed: questions that a quilter would ask, in each
+unit.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+
+from yonk.core.paper import LengthUnit
+from yonk.core.units import Kind, MethodName
+
+
+@dataclass(frozen=True)
+class Beginning:
+    """Lengths as typed, in the unit: a precut square, a finished size, and the ranges of the two
+    charts.
+
+    `chart` runs over finished sizes of a unit: from, to, in steps of. `step` is the step of a
+    block's size chart.
+    """
+
+    side: str
+    finished: str
+    chart: tuple[str, str, str]
+    step: str
+
+
+BEGINNINGS: Mapping[LengthUnit, Beginning] = {
+    "in": Beginning(side="5", finished="3", chart=("1", "6", "1/2"), step="1/2"),
+    "cm": Beginning(side="12.5", finished="8", chart=("2", "20", "1"), step="1"),
+}
+PIECES, FABRICS = 42, 6  # as precut squares are sold: a pack of them in several fabrics
+KIND: Kind = "half-square-triangle"
+METHOD: MethodName = "two-at-a-time"

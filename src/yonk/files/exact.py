@@ -1,0 +1,63 @@
+"""How exact numbers, names and keys stand in an open file."""
+
+from __future__ import annotations
+
+from fractions import Fraction
+from typing import Annotated
+
+from pydantic import AfterValidator, BaseModel, ConfigDict, Field, PlainSerializer, PlainValidator
+from pydantic import WithJsonSchema as Schema
+
+from yonk.core.paper import LengthError, read_length, write_exact
+
+
+def _length(value: object) -> Fraction:
+    if isinstance(value, Fraction):
+        return value
+    if not isinstance(value, str):
+        raise ValueError(
+            'is no text; write the length in quotes, such as "9" or "39/8", since numbers are '
+            "not exact"
+        )
+    try:
+        return read_length(value)
+    except LengthError as fault:
+        raise ValueError(str(fault)) from None
+
+
+def _positive(value: object) -> Fraction:
+    length = _length(value)
+    if length <= 0:
+        raise ValueError("must be more than nothing")
+    return length
+
+
+_AS_TEXT = PlainSerializer(write_exact, return_type=str)
+_SCHEMA = Schema(
+    {
+        "type": "string",
+        "description": "an exact length: 9, 39/8, 4.875 or 4 7/8",
+        "examples": ["39/8"],
+    }
+)
+Exact = Annotated[Fraction, PlainValidator(_length), _AS_TEXT, _SCHEMA]
+Positive = Annotated[Fraction, PlainValidator(_positive), _AS_TEXT, _SCHEMA]
+PointIn = tuple[Exact, Exact]
+SeamIn = tuple[PointIn, PointIn]
+
+
+def _whole_signs(text: str) -> str:
+    if any("\ud800" <= sign <= "\udfff" for sign in text):
+        raise ValueError("holds half a sign, which no program can write; type it anew")
+    return text
+
+
+Text = Annotated[str, AfterValidator(_whole_signs)]
+Key = Annotated[Text, Field(min_length=1, max_length=80)]
+Name = Annotated[Text, Field(min_length=1, max_length=120)]
+
+
+class FilePart(BaseModel):
+    """A part of a file; what it does not know it passes over."""
+
+    model_config = ConfigDict(extra="ignore", frozen=True)
