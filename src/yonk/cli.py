@@ -9,9 +9,9 @@ from pathlib import Path
 
 import click
 
-from yonk.core.paper import DraftError
+from yonk.core.paper import DraftError, Fault
 from yonk.core.planning import Plan, make_plan, read
-from yonk.files.block_file import BadFileError, Fault, block_schema, check_reading, read_block
+from yonk.files.block_file import BadFileError, block_schema, check_reading, read_block
 from yonk.files.cutting_csv import write_cutting_csv
 from yonk.files.plan_file import plan_schema, write_plan
 

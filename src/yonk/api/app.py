@@ -27,16 +27,14 @@ from yonk.api.shelf.kept import block_out
 from yonk.api.shelf.routes import router as shelf
 from yonk.api.usual import router as usual
 from yonk.api.wire import BlockOut, FaultOut, FaultsOut
-from yonk.api.work import NobodyWaitsError, TooMuchWorkError, Works
-from yonk.core.paper import DraftError
-from yonk.files.block_file import BadFileError
+from yonk.api.work import NobodyWaitsError, Works
+from yonk.core.paper import Code, YonkError
 from yonk.files.plain_words import in_plain_words
-from yonk.store.blocks import DeletedBlockError, NoSuchBlockError, OldRevisionError
+from yonk.store.blocks import OldRevisionError
 from yonk.store.database import session_maker
-from yonk.store.fabrics import NoSuchFabricError, OldFabricError
-from yonk.store.revisions import NoSuchStateError
 
 THREADS = 200  # so that requests that wait for the database leave room for those that need none
+STATUS: dict[Code, int] = {"not-found": 404, "deleted": 410, "old-revision": 409}
 CODES = {400: "bad-request", 404: "not-found", 405: "not-allowed", 413: "too-large"}
 
 
@@ -56,17 +54,9 @@ def create_app(engine: Engine | None, front_end: Path | None = None) -> FastAPI:
     for router in (draft, shelf, recipes, finder, cut, fabrics, usual):
         app.include_router(router)
     for fault, answer in (
-        (BadFileError, _bad_file),
-        (DraftError, _bad_draft),
+        (YonkError, _told),
         (RequestValidationError, _bad_request),
         (UnicodeError, _bad_signs),
-        (DeletedBlockError, _deleted_block),
-        (NoSuchBlockError, _no_block),
-        (NoSuchStateError, _no_state),
-        (OldRevisionError, _old_revision),
-        (NoSuchFabricError, _no_fabric),
-        (OldFabricError, _old_fabric),
-        (TooMuchWorkError, _too_much),
         (NobodyWaitsError, _nobody),
         (SQLAlchemyError, _database),
         (HTTPException, _other),
@@ -98,15 +88,11 @@ def _said(status: int, code: str, words: str, place: str = "") -> JSONResponse:
     return _answer(status, code, [FaultOut(place=place, message=words)])
 
 
-async def _bad_file(_: Request, fault: Exception) -> Response:
-    assert isinstance(fault, BadFileError)
+async def _told(_: Request, fault: Exception) -> Response:
+    assert isinstance(fault, YonkError)
     faults = [FaultOut(place=one.place, message=one.message) for one in fault.faults]
-    return _answer(422, "bad-document", faults)
-
-
-async def _bad_draft(_: Request, fault: Exception) -> Response:
-    assert isinstance(fault, DraftError)
-    return _said(422, "bad-request", fault.message, fault.place)
+    theirs = block_out(fault.theirs) if isinstance(fault, OldRevisionError) else None
+    return _answer(STATUS.get(fault.code, 422), fault.code, faults, theirs)
 
 
 async def _bad_request(_: Request, fault: Exception) -> Response:
@@ -124,43 +110,6 @@ async def _bad_signs(_: Request, fault: Exception) -> Response:
     return _said(
         422, "bad-request", "A text holds half a sign, which no program can write; type it anew."
     )
-
-
-async def _no_block(_: Request, fault: Exception) -> Response:
-    return _said(404, "not-found", "There is no such block on the shelf.")
-
-
-async def _deleted_block(_: Request, fault: Exception) -> Response:
-    return _said(
-        410,
-        "deleted",
-        "This block was deleted; bring it back from the shelf, or keep your draft as a copy.",
-    )
-
-
-async def _no_state(_: Request, fault: Exception) -> Response:
-    return _said(404, "not-found", "This state of the block is not kept any more.")
-
-
-async def _no_fabric(_: Request, fault: Exception) -> Response:
-    return _said(404, "not-found", "This fabric is not on the shelf any more.")
-
-
-async def _old_fabric(_: Request, fault: Exception) -> Response:
-    words = "This fabric was changed elsewhere meanwhile; open it again to see how it is now."
-    return _said(409, "old-revision", words)
-
-
-async def _old_revision(_: Request, fault: Exception) -> Response:
-    assert isinstance(fault, OldRevisionError)
-    message = "This block was saved from another window meanwhile. Both versions are kept."
-    return _answer(
-        409, "old-revision", [FaultOut(place="revision", message=message)], block_out(fault.theirs)
-    )
-
-
-async def _too_much(_: Request, fault: Exception) -> Response:
-    return _said(422, "too-much", str(fault))
 
 
 async def _nobody(_: Request, fault: Exception) -> Response:

@@ -5,12 +5,12 @@ sent.
 from __future__ import annotations
 
 from datetime import datetime
-from typing import Annotated, Any, Literal
+from typing import Annotated, Any
 
 from fastapi import Response
 from pydantic import BaseModel, ConfigDict, Field
 
-from yonk.core.paper import COUNTS
+from yonk.core.paper import COUNTS, Code
 
 
 def as_json(text: bytes) -> Response:
@@ -52,19 +52,7 @@ class FaultOut(Model):
 class FaultsOut(Model):
     """The one shape of every error."""
 
-    code: Literal[
-        "bad-document",
-        "bad-request",
-        "not-found",
-        "not-allowed",
-        "deleted",
-        "old-revision",
-        "too-large",
-        "too-much",
-        "foreign",
-        "database",
-        "unforeseen",
-    ]
+    code: Code
     faults: list[FaultOut]
     theirs: BlockOut | None = None
 

@@ -23,6 +23,7 @@ from starlette.concurrency import run_in_threadpool
 from starlette.responses import Response
 
 from yonk.core.drawing import work_in
+from yonk.core.paper import SaidError, YonkError
 from yonk.files.block_file import take_block
 from yonk.files.download import File
 
@@ -38,10 +39,10 @@ ANSWERS = [
 CONTEXT = multiprocessing.get_context("forkserver")
 
 
-class TooMuchWorkError(RuntimeError):
-    """A piece of work took longer, or more memory, than it may. The message says what would mend
-    it.
-    """
+class TooMuchWorkError(SaidError):
+    """A piece of work took longer, or more memory, than it may, and what would mend it."""
+
+    code = "too-much"
 
 
 class NobodyWaitsError(RuntimeError):
@@ -155,7 +156,7 @@ def _is_light(document: dict[str, Any]) -> bool:
         return True
     try:
         return work_in(take_block(document).seams) <= LIGHT_PAIRS
-    except ValueError:
+    except YonkError:
         return True
 
 

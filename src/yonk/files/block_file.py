@@ -5,7 +5,6 @@ from __future__ import annotations
 import json
 from collections import Counter
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
 from typing import Annotated, Any, Literal, cast
 
 from pydantic import (
@@ -21,13 +20,14 @@ from yonk.core.paper import (
     CountField,
     Draft,
     Fabric,
+    Fault,
     LengthUnit,
     Paint,
     Print,
     Value,
+    YonkError,
     length_fault,
     number_fault,
-    seen,
     write_exact,
 )
 from yonk.core.planning import Reading
@@ -42,30 +42,13 @@ MOST_SEAMS = 20_000
 MOST_FAULTS = 50
 
 
-@dataclass(frozen=True)
-class Fault:
-    """What is wrong with a file: the place in it, and what is wrong there and would mend it."""
-
-    place: str
-    message: str
-
-    def __post_init__(self) -> None:
-        object.__setattr__(self, "place", seen(self.place))
-        object.__setattr__(self, "message", seen(self.message))
-
-    def __str__(self) -> str:
-        return f"{self.place}: {self.message}" if self.place else self.message
-
-
-class BadFileError(ValueError):
+class BadFileError(YonkError):
     """A file that cannot be taken, with all its faults."""
 
-    def __init__(self, faults: Sequence[Fault]) -> None:
-        super().__init__("\n".join(map(str, faults)))
-        self.faults = tuple(faults)
+    code = "bad-document"
 
-    def __reduce__(self) -> tuple[type[BadFileError], tuple[tuple[Fault, ...]]]:
-        return type(self), (self.faults,)
+    def __init__(self, faults: Sequence[Fault]) -> None:
+        super().__init__(*faults, given=(tuple(faults),))
 
 
 def _between(field: CountField) -> Any:

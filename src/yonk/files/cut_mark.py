@@ -9,7 +9,7 @@ from typing import Any, Literal
 from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
 from yonk.core.cutting import OldMark
-from yonk.core.paper import DraftError, write_exact
+from yonk.core.paper import DraftError, YonkError, write_exact
 from yonk.core.units import Listed
 from yonk.files.exact import Exact, Key
 
@@ -63,5 +63,5 @@ def read_old_mark(text: str, count: int) -> OldMark | None:
     try:
         fabric, shape, width, height, subcut, letter = parts
         return OldMark(fabric, shape, Fraction(width), Fraction(height), subcut, letter, count)
-    except (ValueError, ZeroDivisionError):
+    except (YonkError, ValueError, ZeroDivisionError):
         return None

@@ -16,8 +16,8 @@ from xml.etree.ElementTree import Element, ParseError, fromstring
 
 from svgelements import SVG, Close, Line, Move, Path, Shape
 
-from yonk.core.paper import Draft, LengthError, Point, Seam, read_length
-from yonk.files.block_file import MOST_BYTES, MOST_SEAMS, BadFileError, Fault
+from yonk.core.paper import Draft, Fault, LengthError, Point, Seam, read_length
+from yonk.files.block_file import MOST_BYTES, MOST_SEAMS, BadFileError
 
 Spot = tuple[float, float]
 MOST_NUMBERS = 200_000

@@ -12,11 +12,13 @@ from ezdxf.entities.lwpolyline import LWPolyline
 from ezdxf.filemanagement import read
 from ezdxf.lldxf.const import DXFError
 
+from yonk.core.paper import SaidError
+
 UNITS = {1: "in", 5: "cm"}
 Path = tuple[tuple[float, float], ...]
 
 
-class MachineFileError(ValueError):
+class MachineFileError(SaidError):
     """A file that the machine cannot take. The message says what would mend it."""
 
 

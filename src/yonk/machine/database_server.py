@@ -22,6 +22,8 @@ from typing import IO
 
 import pymysql
 
+from yonk.core.paper import SaidError
+
 START_SECONDS = 40
 # to end in good order; what is not written then is written when the log is read at the next start
 STOP_SECONDS = 3
@@ -29,7 +31,7 @@ LEAST_ROOM = 50_000_000  # bytes free on the disk
 LOOK_EVERY = 0.5
 
 
-class MachineError(RuntimeError):
+class MachineError(SaidError):
     """Something on this machine is in the way; the message is one sentence that says what, and what
     to do.
     """

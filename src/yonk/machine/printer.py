@@ -6,10 +6,12 @@ from pathlib import Path
 
 import pypdfium2
 
+from yonk.core.paper import SaidError
+
 DOTS = 110  # to the inch
 
 
-class PrinterError(ValueError):
+class PrinterError(SaidError):
     """A file that cannot be printed. The message says why."""
 
 

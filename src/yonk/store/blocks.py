@@ -6,11 +6,12 @@ import uuid
 from collections.abc import Callable, Iterable, Sequence
 from dataclasses import dataclass
 from datetime import datetime
-from typing import Any, Literal
+from typing import Any, ClassVar, Literal
 
 from sqlalchemy import ColumnElement, func, select, update
 from sqlalchemy.orm import Session, undefer
 
+from yonk.core.paper import Code, Fault, ToldError, YonkError
 from yonk.store.database import retried
 from yonk.store.models import Block, BlockRevision, Marker, now
 from yonk.store.revisions import THIN_EVERY, thin
@@ -62,19 +63,28 @@ class Page:
     total: int
 
 
-class NoSuchBlockError(LookupError):
+class NoSuchBlockError(ToldError):
     """There is no block of that id."""
+
+    code: ClassVar[Code] = "not-found"
+    words = "There is no such block on the shelf."
 
 
 class DeletedBlockError(NoSuchBlockError):
     """The block of that id was taken off the shelf; it can be brought back."""
 
+    code = "deleted"
+    words = "This block was deleted; bring it back from the shelf, or keep your draft as a copy."
 
-class OldRevisionError(RuntimeError):
+
+class OldRevisionError(YonkError):
     """A save came with a revision that is not the newest; `theirs` is what is kept."""
 
+    code = "old-revision"
+
     def __init__(self, theirs: Kept) -> None:
-        super().__init__(f"revision {theirs.revision} is kept already")
+        message = "This block was saved from another window meanwhile. Both versions are kept."
+        super().__init__(Fault("revision", message), given=(theirs,))
         self.theirs = theirs
 
 

@@ -16,6 +16,8 @@ from sqlalchemy import Engine, create_engine
 from sqlalchemy.exc import OperationalError
 from sqlalchemy.orm import Session, sessionmaker
 
+from yonk.core.paper import ToldError
+
 TRIES = 4
 IN_THE_WAY = (1205, 1213)  # a lock that was waited for too long, and two that waited for each other
 SECONDS = 10
@@ -24,8 +26,10 @@ Given = ParamSpec("Given")
 Made = TypeVar("Made")
 
 
-class NewerSchemaError(RuntimeError):
+class NewerSchemaError(ToldError):
     """The database was brought up to date by a newer program."""
+
+    words = "These blocks were kept by a newer Yonk."
 
 
 def open_engine(url: str) -> Engine:

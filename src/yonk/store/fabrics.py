@@ -9,6 +9,7 @@ from dataclasses import dataclass
 from sqlalchemy import select, update
 from sqlalchemy.orm import Session
 
+from yonk.core.paper import ToldError
 from yonk.store.database import retried
 from yonk.store.models import ShelfFabric, now
 
@@ -23,12 +24,18 @@ class KeptFabric:
     revision: int
 
 
-class NoSuchFabricError(LookupError):
+class NoSuchFabricError(ToldError):
     """There is no fabric of that id on the shelf."""
 
+    code = "not-found"
+    words = "This fabric is not on the shelf any more."
 
-class OldFabricError(RuntimeError):
+
+class OldFabricError(ToldError):
     """A change came with a revision that is not the newest."""
+
+    code = "old-revision"
+    words = "This fabric was changed elsewhere meanwhile; open it again to see how it is now."
 
 
 def all_fabrics(session: Session) -> Sequence[KeptFabric]:

@@ -12,6 +12,7 @@ from typing import Any
 from sqlalchemy import delete, select, update
 from sqlalchemy.orm import Session
 
+from yonk.core.paper import ToldError
 from yonk.store.database import retried
 from yonk.store.models import BlockRevision
 
@@ -39,8 +40,11 @@ class State:
     opened: bool
 
 
-class NoSuchStateError(LookupError):
+class NoSuchStateError(ToldError):
     """That state of the block is not kept (any more)."""
+
+    code = "not-found"
+    words = "This state of the block is not kept any more."
 
 
 def states_of(session: Session, block_id: str) -> list[State]:

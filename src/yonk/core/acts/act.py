@@ -38,7 +38,19 @@ def all_acts() -> tuple[type[Act], ...]:
 def apply(draft: Draft, act: Act, mates: MatesName = "none") -> Draft:
     """The draft that comes of an act, done at all mates at once.
 
-    Raises `DraftError` naming the field and the mend; the draft given is never changed.
+    Args:
+        draft: is never changed.
+        act: one of `all_acts`.
+        mates: which other places of the block it is done at as well.
+
+    Raises: `DraftError` naming the field and the mend.
+
+    >>> from fractions import Fraction
+    >>> from yonk.core.acts.rename import Rename
+    >>> one = (Fraction(1),)
+    >>> draft = Draft(name="Old", unit="in", width=one[0], height=one[0], columns=one, rows=one)
+    >>> apply(draft, Rename(name="Weir  Gate")).name
+    'Weir Gate'
     """
     done = act.on(draft, mates)
     check_numbers(done)

@@ -30,7 +30,14 @@ def strip_words(strip: StripCut, unit: LengthUnit) -> str:
 
 
 def bought(length: Fraction, unit: LengthUnit) -> str:
-    """A length of cloth as it is sold: ``5⁄8 yd``, ``30 cm``, ``1.2 m``."""
+    """A length of cloth as it is sold.
+
+    Args:
+        length: in `unit`; in inches it is told in yards.
+
+    >>> bought(Fraction(45, 2), "in"), bought(Fraction(30), "cm"), bought(Fraction(120), "cm")
+    ('5⁄8 yd', '30 cm', '1.2 m')
+    """
     if not length:
         return "nothing"
     if unit == "in":

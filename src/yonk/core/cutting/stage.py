@@ -27,12 +27,19 @@ def plan_cutting(
     on_hand: Mapping[str, Sequence[Piece]] | None = None,
     booked: Done | None = None,
 ) -> Cutting:
-    """How each fabric of a draft is cut in a stage; `on_hand` has the pieces there are, by the
-    shelf's name of a fabric.
+    """How each fabric of a draft is cut in a stage.
 
-    Fabrics tied to the same one of the shelf are cut one after the other, from what the ones before
-    have left. What is `booked` was cut and its cloth taken off the shelf before; it is on the list,
-    but on no cloth.
+    Fabrics tied to the same one of the shelf are cut one after the other, from what the ones
+    before have left.
+
+    Args:
+        stage: ``trial``, ``rest`` or ``all``.
+        on_hand: the pieces there are, in the draft's unit, by the shelf's name of a fabric.
+        booked: what was cut and its cloth taken off the shelf before: on the list, but on no cloth.
+
+    Returns: the plan of the stage and the layouts of each fabric.
+
+    Raises: `DraftError` where the drawing is too much to work on.
     """
     plan = plan_stage(draft, stage)
     left = {name: list(pieces) for name, pieces in (on_hand or {}).items()}

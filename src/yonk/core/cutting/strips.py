@@ -110,10 +110,20 @@ class _Left:
 def lay_strips(
     wanted: Sequence[Wanted], width: int, length: int | None = None, *, quick: bool = False
 ) -> tuple[list[Strip], Counter[int]]:
-    """Strips, the widest first, for all that is wanted, and how many of each found no room.
+    """Strips for all that is wanted, the widest first.
 
-    Without a `length` the cloth is as long as need be; then only what is wider than the cloth finds
-    no room. A `quick` answer tries fewer plans.
+    Args:
+        wanted: rectangles, in steps of a fine grid.
+        width: of the cloth, in steps.
+        length: of the cloth; without one it is as long as need be, and only what is wider
+        finds no room.
+        quick: try fewer plans.
+
+    Returns: the strips, and how many of each kind found no room.
+
+    >>> strips, left = lay_strips([Wanted(0, 4, 4, 10)], 40)
+    >>> len(strips), strips[0].used, sum(left.values())
+    (1, 40, 0)
     """
     fitting = [one for one in wanted if fits(one, width, length)]
     misfits = Counter({one.key: one.count for one in wanted if not fits(one, width, length)})

@@ -231,10 +231,16 @@ def take_apart(
     know: Callable[[Region], tuple[Known, Region | None] | None],
     rest: Callable[[Region], Known],
 ) -> Node[Known]:
-    """Take a region apart.
+    """Take a region apart into what stays whole.
 
-    `know` says what a region is, with the region in its middle that is assembled first, or None;
-    `rest` names what neither is known nor comes apart.
+    Args:
+        region: what is looked at, in its own frame.
+        know: says what a region is, with the region in its middle that is assembled first, or None.
+        rest: names what neither is known nor comes apart.
+
+    Returns: the tree of cells; its leaves are the regions that stay whole.
+
+    Source: the rules of reading in `docs/formats.md`.
     """
     answer = know(region)
     if answer:

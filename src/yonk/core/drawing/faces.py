@@ -165,9 +165,14 @@ class Drawing:
 def draw(draft: Draft) -> Drawing:
     """The faces of a draft's seams, with the block's outline as a seam.
 
-    Seams may cross, overlap and continue each other: lines that lie on each other are joined first,
-    so the answer does not depend on how the drawing was cut into seams. Raises `DraftError` when it
-    has too many crossings or patches to work on.
+    Seams may cross, overlap and continue each other: lines that lie on each other are joined
+    first, so the
+    answer does not depend on how the drawing was cut into seams.
+
+    Returns: the faces in reading order, on a lattice of whole numbers; the latest drawings are
+    remembered.
+
+    Raises: `DraftError` when it has too many crossings or patches to work on.
     """
     ruling = Ruling.of(draft)
     for seams, lines, drawing in tuple(

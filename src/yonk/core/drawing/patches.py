@@ -51,7 +51,11 @@ class Patch:
 
 
 def letter(index: int) -> str:
-    """A, B, … Z, AA, AB, …"""
+    """The name of the patches that come to be lettered at a place: A, B, … Z, AA, AB, …
+
+    >>> letter(0), letter(25), letter(26)
+    ('A', 'Z', 'AA')
+    """
     name = ""
     index += 1
     while index:
@@ -73,11 +77,17 @@ def lengths(squared: int, scale: Rational) -> Length:
 def read_patches(
     drawing: Drawing, fabrics: Sequence[str], letters: dict[tuple[object, ...], str] | None = None
 ) -> tuple[Patch, ...]:
-    """Letter the faces of a drawing in reading order; `fabrics` gives each face's fabric.
+    """Letter the faces of a drawing in reading order.
 
-    Congruent patches share a letter, however they are turned; a shape that differs from its mirror
-    image is handed, and its mirror image has a letter of its own. `letters` are those given
-    already, and takes the new ones.
+    Args:
+        drawing: the faces.
+        fabrics: each face's fabric.
+        letters: those given to shapes before, when several drafts are read together; takes
+        the new ones.
+
+    Returns: a patch for each face. Congruent patches share a letter, however they are turned; a
+    shape that
+    differs from its mirror image is handed, and its mirror image has a letter of its own.
     """
     letters = {} if letters is None else letters
     known: dict[Outline, tuple[str, ShapeName, Length, Length, Outline]] = {}

@@ -65,10 +65,16 @@ def check(
     told: Mapping[int, tuple[Fraction, Fraction]],
     terms: Terms,
 ) -> Verdict:
-    """Sew a unit from the sizes told; `told` holds them by the number of the piece, the others are
-    cut as we would.
+    """Whether the cuts that someone tells for a unit are right, by sewing them.
 
-    Raises `DraftError` where there is no such unit or method.
+    Args:
+        width, height: the finished size, in the unit of `terms`; the height only where the
+        kind has two sizes.
+        told: cut sizes by the number of the piece; what is not told is cut as we would.
+
+    Returns: what comes out, how much there is to trim, and whether it is as drafted.
+
+    Raises: `DraftError` naming the field.
     """
     unit, way, pieces = pieces_of(kind, method, width, height, terms)
     by_role = {

@@ -59,8 +59,15 @@ class Possible:
 
 
 def what_can_i_make(have: OnHand, terms: Terms) -> list[Possible]:
-    """Everything that the pieces can become, the largest units of each kind first. Raises
-    `DraftError` by field.
+    """What pieces on hand can become: each kind and way with the largest unit on the ruler's marks.
+
+    Args:
+        have: the size of the pieces, how many, and of how many fabrics.
+        terms: seam allowance, ruler and margin, in the unit of the pieces.
+
+    Returns: the possible units, the most of each first.
+
+    Raises: `DraftError` naming the field.
     """
     if not 1 <= have.count <= MOST_PIECES:
         raise DraftError("count", f"must be from 1 to {MOST_PIECES}")

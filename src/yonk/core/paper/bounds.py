@@ -82,7 +82,17 @@ COUNTS: dict[CountField, tuple[int, int]] = {
 
 
 def length_fault(value: Fraction, field: LengthField, unit: LengthUnit) -> str:
-    """What is wrong with a length in a field, or nothing."""
+    """What is wrong with a length in a field.
+
+    Args:
+        value: the length, in `unit`.
+        field: which field it is for; each has its least and its most.
+
+    Returns: what is wrong and would mend it, or nothing.
+
+    >>> length_fault(Fraction(2000), "finished", "in")
+    'is more than 1000″; take less'
+    """
     return LENGTHS[unit][field].fault(value, unit)
 
 

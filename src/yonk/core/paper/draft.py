@@ -15,7 +15,8 @@ from yonk.core.paper.bounds import (
     count_fault,
     typed,
 )
-from yonk.core.paper.measure import LengthError, seen
+from yonk.core.paper.errors import Fault, YonkError
+from yonk.core.paper.measure import LengthError
 from yonk.core.paper.settings import SETTINGS, USUAL_SETTINGS, Settings
 
 Value = Literal["light", "medium", "dark"]
@@ -26,22 +27,35 @@ Seam = tuple[Point, Point]
 UNASSIGNED = "unassigned"
 
 
-class DraftError(ValueError):
+class DraftError(YonkError):
     """Something in a draft or an act that cannot be: where it is, and what would mend it."""
 
     def __init__(self, place: str, message: str) -> None:
-        self.place, self.message = seen(place), seen(message)
-        super().__init__(f"{self.place}: {self.message}" if place else self.message)
+        super().__init__(Fault(place, message), given=(place, message))
 
-    def __reduce__(self) -> tuple[type[DraftError], tuple[str, str]]:
-        return type(self), (self.place, self.message)
+    @property
+    def place(self) -> str:
+        """Where it is."""
+        return self.faults[0].place
+
+    @property
+    def message(self) -> str:
+        """What would mend it."""
+        return self.faults[0].message
 
 
 def typed_length(
     text: str, place: str, field: LengthField | NumberField, unit: LengthUnit
 ) -> Fraction:
-    """A length as typed into the field `place`, within the bounds of what it is. Raises
-    `DraftError`.
+    """A length as typed into a field, within the bounds of what it is.
+
+    Args:
+        text: as it was typed.
+        place: the field that a fault names.
+        field: what it is for, which tells its bounds.
+        unit: the draft's unit, in which it is typed and answered.
+
+    Raises: `DraftError` at `place`, saying what would mend it.
     """
     try:
         return typed(text, field, unit)
@@ -127,8 +141,17 @@ Kept = TypeVar("Kept", bound=Settings)
 
 
 def with_settings(kept: Kept, typed: Mapping[str, str], unit: LengthUnit) -> Kept:
-    """Settings with some changed, by their names as typed. Raises `DraftError` naming the
-    setting.
+    """Settings with some of them changed.
+
+    Args:
+        kept: the settings, or a making, before.
+        typed: what is changed, as typed, by the settings' names.
+        unit: the unit that lengths are typed in.
+
+    Raises: `DraftError` naming the setting.
+
+    >>> with_settings(Making(), {"seam": "3/8", "press": "open"}, "in").seam
+    Fraction(3, 8)
     """
     changed: dict[str, Any] = {}
     for name, text in typed.items():
@@ -196,8 +219,14 @@ class Draft:
 
 
 def coloured(draft: Draft, colouring: Colouring) -> Draft:
-    """The draft in a colouring: its fabrics exchanged, and left for right where it is the mirror
-    image.
+    """The draft in one of its colourings.
+
+    Args:
+        colouring: which fabrics take the place of which, for how many blocks, and whether mirrored.
+
+    Returns: a draft of its own with exchanged fabrics, left for right where it is the mirror
+    image. Ways
+    chosen for single units stay behind, since they are chosen on the block as drafted.
     """
     other = dict(colouring.fabrics)
     wide = Fraction(len(draft.columns))
@@ -218,7 +247,17 @@ def coloured(draft: Draft, colouring: Colouring) -> Draft:
 
 
 def ruled_seams(columns: int, rows: int) -> tuple[Seam, ...]:
-    """Every inner line of the ruled grid, sewn: a block of plain patches."""
+    """Every inner line of the ruled grid, sewn: a block of plain patches.
+
+    Args:
+        columns: how many columns the grid has.
+        rows: how many rows.
+
+    Returns: the seams, in columns and rows from the top left corner.
+
+    >>> len(ruled_seams(3, 3))
+    4
+    """
     wide, high, zero = Fraction(columns), Fraction(rows), Fraction(0)
     upright = (((Fraction(c), zero), (Fraction(c), high)) for c in range(1, columns))
     level = (((zero, Fraction(r)), (wide, Fraction(r))) for r in range(1, rows))

@@ -13,6 +13,8 @@ from fractions import Fraction
 from functools import lru_cache, total_ordering
 from math import gcd, isqrt
 
+from yonk.core.paper.errors import SaidError
+
 Rational = Fraction | int
 
 VULGAR = {
@@ -35,33 +37,30 @@ VULGAR = {
 _UNIT_MARK = re.compile(r"\s*(?:\"|″|”|''|in|inch|inches|cm)\s*$", re.IGNORECASE)
 _DECIMAL = re.compile(r"(\d+)(?:[.,](\d+))?|[.,](\d+)")
 _FRACTION = re.compile(r"(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*/\s*(\d+)")
+
 LONGEST_TEXT = 40
 FINEST = 10**9  # a length that is told finer than its billionth part is a slip
 
 
-class LengthError(ValueError):
+class LengthError(SaidError):
     """A text that cannot be read as a length. The message says what would mend it."""
-
-    def __init__(self, message: str) -> None:
-        super().__init__(seen(message))
-
-
-def seen(text: str) -> str:
-    """The text with a mark for every sign that cannot be seen, and so cannot be sent or printed."""
-    return "".join(sign if sign.isprintable() else "\ufffd" for sign in text)
 
 
 @lru_cache(maxsize=65536)
 def read_length(text: str) -> Fraction:
-    """Read a length as people type it; the unit is the draft's.
+    """Read a length as people type it.
 
-    Accepts ``9``, ``4.875``, ``12,4``, ``39/8``, ``4 7/8``, ``4-7/8``, ``4⅞`` and any of them with
-    an inch mark or ``cm`` behind. Raises `LengthError` for anything else, also for ``1,234``, which
-    could mean a thousand.
+    Args:
+        text: ``9``, ``4.875``, ``12,4``, ``39/8``, ``4 7/8``, ``4-7/8``, ``4⅞``, any of
+        them with an inch
+            mark or ``cm`` behind; the unit is the draft's, whatever the mark.
 
-    >>> read_length('4-7/8"')
-    Fraction(39, 8)
+    Returns: the exact length, in the draft's unit.
 
+    Raises: `LengthError` for anything else, also for ``1,234``, which could mean a thousand.
+
+    >>> read_length('4-7/8"'), read_length("4⅞"), read_length("12,5 cm")
+    (Fraction(39, 8), Fraction(39, 8), Fraction(25, 2))
     """
     plain = _UNIT_MARK.sub("", text[: LONGEST_TEXT + 1]).replace("⁄", "/").strip()
     if len(text) > LONGEST_TEXT:
@@ -93,12 +92,20 @@ def _number(plain: str, text: str) -> Fraction:
 
 
 def write_exact(length: Rational) -> str:
-    """Lowest terms, as files hold it: ``39/8``, ``9``."""
+    """A rational as plans and block files hold it, in lowest terms.
+
+    >>> write_exact(Fraction(78, 16))
+    '39/8'
+    """
     return str(length)
 
 
 def write_mixed(length: Rational) -> str:
-    """A mixed number in plain characters: ``4 7/8``, ``9``, ``-1/2``."""
+    """A rational as a mixed number, as rulers are read.
+
+    >>> write_mixed(Fraction(39, 8)), write_mixed(Fraction(7, 8)), write_mixed(Fraction(3))
+    ('4 7/8', '7/8', '3')
+    """
     value = Fraction(length)
     whole, over = divmod(abs(value.numerator), value.denominator)
     parts = ([str(whole)] if whole or not over else []) + (
@@ -212,7 +219,18 @@ ROOT_2 = Length(Fraction(0), Fraction(1))
 
 
 def square_root(square: Fraction, digits: int = 40) -> Fraction:
-    """The square root of a rational: exact where it is rational, else right to `digits` places."""
+    """The square root of a rational.
+
+    Args:
+        square: nothing or more.
+        digits: how many decimal places are right where the root is not rational.
+
+    Returns: the exact root where it is rational, else one that is less than a unit of the last
+    place off.
+
+    >>> square_root(Fraction(9, 16))
+    Fraction(3, 4)
+    """
     top, bottom = isqrt(square.numerator), isqrt(square.denominator)
     if top * top == square.numerator and bottom * bottom == square.denominator:
         return Fraction(top, bottom)

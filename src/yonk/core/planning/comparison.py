@@ -131,7 +131,15 @@ class Comparison:
 
 
 def compare(group: Group, wanted: Wanted, chosen: str | None) -> Comparison:
-    """All ways to make a group; `chosen` is the way that the quilter chose, if she did."""
+    """All ways to make a group, in the same figures.
+
+    Args:
+        group: identical units.
+        wanted: how many are wanted, and on which terms.
+        chosen: the way that the quilter chose, if she did.
+
+    Returns: the way taken first, then the proposed one, then the others; seven at most.
+    """
     kind, unit, terms, demand = BY_NAME[group.kind], group.unit, wanted.terms, wanted.demand(group)
     proposal = proposal_for(group, wanted)
     ways = {way.name: way for way in all_ways(kind, unit, demand)}

@@ -14,7 +14,16 @@ ANY_VALUE_RATIO = 1.15  # so near that even different values given do not part t
 
 
 def luminance(colour: str) -> float:
-    """Relative luminance, 0 black to 1 white, of a colour ``#rrggbb``."""
+    """The relative luminance of a colour, from 0 (black) to 1 (white).
+
+    Args:
+        colour: ``#rrggbb``.
+
+    Source: the definition that contrast ratios on screens are reckoned by (WCAG 2).
+
+    >>> luminance("#ffffff"), luminance("#000000")
+    (1.0, 0.0)
+    """
     parts = (int(colour[start : start + 2], 16) / 255 for start in (1, 3, 5))
     red, green, blue = (
         part / 12.92 if part <= 0.04045 else ((part + 0.055) / 1.055) ** 2.4 for part in parts

@@ -18,7 +18,14 @@ FURTHER = {
 
 
 def size(width: Length | Fraction, height: Length | Fraction, unit: LengthUnit) -> str:
-    """``3 1⁄2″`` for a square, else ``4″ × 2″``."""
+    """A size in words: one length for a square.
+
+    Args:
+        width, height: in `unit`.
+
+    >>> size(Fraction(7, 2), Fraction(7, 2), "in"), size(Fraction(4), Fraction(2), "in")
+    ('3 1⁄2″', '4″ × 2″')
+    """
     wide, high = Length.of(width), Length.of(height)
     return show(wide, unit) if wide == high else f"{show(wide, unit)} × {show(high, unit)}"
 

@@ -40,11 +40,16 @@ class Plan:
 def make_plan(
     draft: Draft, blocks: int | None = None, made: Mapping[object, int] | None = None
 ) -> Plan:
-    """The plan of a draft and its colourings; `blocks` stands in for the number of blocks that its
-    making says.
+    """The plan of a draft and its colourings.
 
-    `made` tells how many units of a group, by its identity, are there already. Raises `DraftError`
-    where the drawing is too much to work on.
+    Args:
+        draft: as the quilter made it.
+        blocks: stands in for the number of blocks that its making says.
+        made: how many units of a group, by its identity, are there already and need not be made.
+
+    Returns: readings, recipes, cuts on the ruler in the draft's unit, and notices.
+
+    Raises: `DraftError` where the drawing is too much to work on.
     """
     letters: dict[tuple[object, ...], str] = {}
     reading = read(draft, letters)

@@ -84,10 +84,16 @@ class Reading:
 
 
 def read(draft: Draft, letters: dict[tuple[object, ...], str] | None = None) -> Reading:
-    """Read a draft: faces, patches, assembly, units. Raises `DraftError` where its seams are too
-    many.
+    """Read a draft: faces, patches, assembly, units.
 
-    `letters` are the letters given to shapes before, when several drafts are read together.
+    Args:
+        letters: the letters given to shapes before, when several drafts are read together.
+
+    Returns: the reading, with identical units in groups labelled in reading order.
+
+    Raises: `DraftError` where its seams are too many to work on.
+
+    Source: the rules of reading in `docs/formats.md`.
     """
     drawing = draw(draft)
     fabrics, on_seams, gainsaying = fabrics_of(draft, drawing)

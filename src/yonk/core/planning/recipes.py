@@ -100,7 +100,14 @@ class Wanted:
 def wanted_of(
     readings: Sequence[tuple[Reading, int]], made: Mapping[object, int] | None = None
 ) -> Wanted:
-    """What is wanted of each group over the blocks of all readings, less what is made already."""
+    """What is wanted of each group over the blocks of all readings.
+
+    Args:
+        readings: each reading and for how many blocks it is; the first is the block as drafted.
+        made: how many of a group, by its identity, are there already.
+
+    Returns: all groups, each with its number, less what is made.
+    """
     groups, totals = gather(readings)
     if made:
         totals = {

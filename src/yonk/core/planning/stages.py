@@ -18,7 +18,16 @@ StageName = Literal["trial", "rest", "all"]
 
 
 def plan_stage(draft: Draft, stage: StageName) -> Plan:
-    """The plan of one trial block as drafted, of all blocks, or of the rest after the trial."""
+    """The plan of one trial block as drafted, of the rest after it, or of all blocks.
+
+    Args:
+        stage: ``trial``, ``rest`` or ``all``.
+
+    Returns: a plan; that of the rest asks for nothing that the trial gave, a second triangle
+    included.
+
+    Raises: `DraftError` where the drawing is too much to work on.
+    """
     if stage == "trial":
         return make_plan(replace(draft, colourings=()), 1)
     if stage == "all":

@@ -7,6 +7,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field, replace
 
+from yonk.core.paper import SaidError
 from yonk.core.sewing.plane import (
     NOTHING,
     Line,
@@ -23,7 +24,7 @@ from yonk.core.sewing.plane import (
 )
 
 
-class SewingError(Exception):
+class SewingError(SaidError):
     """What cannot be done at the table: two works that do not meet, a piece sewn shut."""
 
 

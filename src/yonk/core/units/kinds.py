@@ -33,7 +33,17 @@ BY_NAME: dict[Kind, UnitKind] = {kind.kind: kind for kind in (*KINDS, REST)}
 
 
 def kind_named(name: Kind, place: str) -> UnitKind:
-    """The kind of unit of a name. Raises `DraftError` naming the place where there is none."""
+    """The kind of unit of a name.
+
+    Args:
+        name: such as ``flying-geese``.
+        place: the field that a fault names.
+
+    Raises: `DraftError` where there is none.
+
+    >>> kind_named("flying-geese", "kind").words
+    'flying geese unit'
+    """
     if name not in BY_NAME:
         raise DraftError(place, f"is no kind of unit; the kinds are {', '.join(BY_NAME)}")
     return BY_NAME[name]

@@ -233,8 +233,16 @@ class Cloth:
 
 
 def pooled(needs: Iterable[Need], step: Fraction) -> list[tuple[Need, Fraction, Fraction, int]]:
-    """Alike cuts counted together: the first need of each, its width and height on the ruler, and
-    how many cuts.
+    """Alike cuts counted together.
+
+    Args:
+        needs: exact needs, before the ruler.
+        step: the ruler's step, in their unit.
+
+    Returns: the first need of each cut, its width and height on the ruler, and how many cuts.
+    Triangles that
+    come out of squares alike are counted before the squares are, so six of them need three
+    squares, not four.
     """
     rows: dict[object, tuple[Need, Fraction, Fraction, int]] = {}
     for need in needs:

@@ -270,5 +270,9 @@ def in_every_turn(region: Region) -> list[Region]:
 
 
 def lots_for(count: int, lot: int) -> int:
-    """How many lots give at least so many."""
+    """How many lots of `lot` give at least `count`.
+
+    >>> lots_for(9, 8), lots_for(8, 8), lots_for(0, 8)
+    (2, 1, 0)
+    """
     return -(-count // lot)
