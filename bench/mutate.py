@@ -104,36 +104,36 @@ def _sites(tree: ast.AST) -> Iterator[tuple[ast.expr, Change]]:
 
 
 def _running(tree: ast.AST) -> Iterator[ast.expr]:
-    """The expressions that run and matter: no words of documentation, types, decorators or
-    lists of names.
-    """
+    """The expressions that run and matter: no documentation, types, decorators, lists of names."""
     for child in ast.iter_child_nodes(tree):
-        if isinstance(child, ast.Expr) and isinstance(child.value, ast.Constant):
+        if _is_for_readers(child):
             continue
-        if isinstance(child, ast.Import | ast.ImportFrom) or _is_a_type(child):
-            continue
-        if isinstance(child, ast.Assert):  # what it says is for who reads the code
-            yield from _running(ast.Expr(child.test))
-            continue
-        if isinstance(child, ast.FunctionDef | ast.ClassDef):
-            child_parts: list[ast.AST] = [*child.body]
-            if isinstance(child, ast.FunctionDef):
-                child_parts += [
-                    one for one in (*child.args.defaults, *child.args.kw_defaults) if one
-                ]
-            for part in child_parts:
-                yield from _running(
-                    ast.Module([part], []) if isinstance(part, ast.stmt) else ast.Expr(part)
-                )
-        elif isinstance(child, ast.AnnAssign):
-            if child.value:
-                yield from _running(ast.Expr(child.value))
-        else:
-            if isinstance(child, ast.expr) and not isinstance(
-                child, ast.JoinedStr | ast.FormattedValue
-            ):
-                yield child
-            yield from _running(child)
+        if isinstance(child, ast.expr) and not isinstance(
+            child, ast.JoinedStr | ast.FormattedValue
+        ):
+            yield child
+        for part in _parts(child):
+            yield from _running(part)
+
+
+def _parts(node: ast.AST) -> list[ast.AST]:
+    """What of a node runs, as nodes that hold it."""
+    if isinstance(node, ast.ClassDef):
+        return [ast.Module(node.body, [])]
+    if isinstance(node, ast.FunctionDef):
+        usual = (one for one in (*node.args.defaults, *node.args.kw_defaults) if one)
+        return [*map(ast.Expr, usual), ast.Module(node.body, [])]
+    if isinstance(node, ast.Assert):  # what it says is for who reads the code
+        return [ast.Expr(node.test)]
+    if isinstance(node, ast.AnnAssign):
+        return [ast.Expr(node.value)] if node.value else []
+    return [node]
+
+
+def _is_for_readers(node: ast.AST) -> bool:
+    """Whether a statement documents, imports, or only names a type."""
+    documents = isinstance(node, ast.Expr) and isinstance(node.value, ast.Constant)
+    return documents or isinstance(node, ast.Import | ast.ImportFrom) or _is_a_type(node)
 
 
 def _is_a_type(node: ast.AST) -> bool:

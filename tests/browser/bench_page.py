@@ -6,7 +6,7 @@ import re
 
 from playwright.sync_api import Locator, Page, expect
 
-MARGIN, BOARD = 30, 560
+PAINTED = "() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done)))"
 
 
 class BenchPage:
@@ -47,18 +47,22 @@ class BenchPage:
             1
         ]
 
+    def painted(self) -> None:
+        """Wait until what was answered is on the screen."""
+        self.page.evaluate(PAINTED)
+
     def touch(self, column: float, row: float) -> None:
-        with self._answered():
+        with self.answered():
             self.page.mouse.click(*self.spot(column, row))
 
     def drag(self, start: tuple[float, float], end: tuple[float, float]) -> None:
-        with self._answered():
+        with self.answered():
             self.page.mouse.move(*self.spot(*start))
             self.page.mouse.down()
             self.page.mouse.move(*self.spot(*end), steps=4)
             self.page.mouse.up()
 
-    def _answered(self):  # type: ignore[no-untyped-def]
+    def answered(self):  # type: ignore[no-untyped-def]
         return self.page.expect_response(lambda response: response.url.endswith("/api/draft"))
 
     def tool(self, name: str) -> None:
@@ -84,14 +88,14 @@ class BenchPage:
         dialog.get_by_label("Name").fill(name)
         dialog.get_by_label("Colour").fill(colour)
         dialog.get_by_label("Value").select_option(value)
-        with self._answered():
+        with self.answered():
             dialog.get_by_role("button", name="Keep").click()
         expect(dialog).to_have_count(0)
 
     def keep(self, label: str, value: str) -> None:
         """Type into a small field and press Enter."""
         field = self.page.get_by_label(label, exact=True)
-        with self._answered():
+        with self.answered():
             field.fill(value)
             field.press("Enter")
 

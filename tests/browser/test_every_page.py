@@ -10,7 +10,7 @@ from pathlib import Path
 import pytest
 from playwright.sync_api import Page, expect
 
-from tests.browser.bench_page import BenchPage
+from tests.browser.bench_page import PAINTED, BenchPage
 from tests.browser.test_cutting import to_cut
 from tests.browser.test_recipes import open_sample, to_recipes
 from tests.conftest import Running
@@ -107,7 +107,7 @@ def test_nothing_runs_out_of_the_page_on_a_tablet(
     page.set_viewport_size({"width": 1280, "height": 800})
     visit(page, running, tmp_path, name)
     page.set_viewport_size({"width": width, "height": 900})
-    page.wait_for_timeout(100)
+    page.evaluate(PAINTED)
     assert page.evaluate("document.documentElement.scrollWidth") <= width
 
 

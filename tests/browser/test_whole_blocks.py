@@ -153,9 +153,9 @@ def test_cells_are_chosen_copied_mirrored_and_repeated(bench: BenchPage, page: P
 
 def test_rubbing_out_a_stretch_and_a_whole_seam(bench: BenchPage, page: Page) -> None:
     bench.start("Brig", "9", "9", 3, 3)
-    bench.tool("Rub out")
-    expect(page.get_by_label("What is rubbed out")).to_be_visible()
-    page.wait_for_timeout(400)
+    with bench.answered():
+        bench.tool("Rub out")
+    bench.painted()
     bench.touch(1, 0.5)
     expect(page.locator(".face")).to_have_count(8)
     page.get_by_label("What is rubbed out").select_option("whole")

@@ -227,7 +227,8 @@ export interface paths {
         put?: never;
         /**
          * Cutting Done
-         * @description Take what was cut of a tied fabric off the shelf, and put the leftovers worth keeping on it: all or nothing.
+         * @description Take what was cut of a tied fabric off the shelf, and put the leftovers worth keeping on it:
+         *     all or nothing.
          */
         post: operations["cutting_done_api_cut_done_post"];
         delete?: never;
@@ -844,7 +845,8 @@ export interface components {
         };
         /**
          * AddLine
-         * @description Add a column or row before the one with that number (at the end for the last number), of the same width.
+         * @description Add a column or row before the one with that number (at the end for the last number), of the
+         *     same width.
          */
         AddLine: {
             /**
@@ -862,7 +864,8 @@ export interface components {
         };
         /**
          * AskedOut
-         * @description A piece that a method cuts; `told` is as typed, `right` what we would cut, with its working.
+         * @description A piece that a method cuts; `told` is as typed, `right` what we would cut, with its
+         *     working.
          */
         AskedOut: {
             /** Further */
@@ -927,7 +930,8 @@ export interface components {
         };
         /**
          * CardOut
-         * @description A group of units with its ways, the one taken first. `width` and `height` are those of its picture.
+         * @description A group of units with its ways, the one taken first. `width` and `height` are those of its
+         *     picture.
          */
         CardOut: {
             /** At */
@@ -1046,7 +1050,8 @@ export interface components {
         };
         /**
          * ChooseMethod
-         * @description Choose the way to make a kind of unit, or the group of units one of which holds `at`; None takes the proposal.
+         * @description Choose the way to make a kind of unit, or the group of units one of which holds `at`; None
+         *     takes the proposal.
          *
          *     A way is a method, or two joined by a plus sign for a group split over both.
          */
@@ -1217,7 +1222,8 @@ export interface components {
         };
         /**
          * CutIn
-         * @description A draft and the stage of its cutting; the block that it is kept as, if what is ticked is wanted.
+         * @description A draft and the stage of its cutting; the block that it is kept as, if what is ticked is
+         *     wanted.
          */
         CutIn: {
             /** Block Id */
@@ -1240,8 +1246,9 @@ export interface components {
          * CutLineOut
          * @description A line of the list in the order of cutting.
          *
-         *     `number` ties it to the layouts; `running` counts the pieces cut of the fabric so far. `ticked` when it is done, `done`
-         *     tells what of it is; `on` and `off` are what is to be kept when it is ticked and unticked.
+         *     `number` ties it to the layouts; `running` counts the pieces cut of the fabric so far. `ticked`
+         *     when it is done, `done` tells what of it is; `on` and `off` are what is to be kept when it is
+         *     ticked and unticked.
          */
         CutLineOut: {
             /** Count */
@@ -1344,7 +1351,8 @@ export interface components {
         };
         /**
          * DoneIn
-         * @description The cutting of a fabric is done: what was used comes off the shelf, what is left goes on it.
+         * @description The cutting of a fabric is done: what was used comes off the shelf, what is left goes on
+         *     it.
          */
         DoneIn: {
             /** Block Id */
@@ -1497,7 +1505,8 @@ export interface components {
          * FaceOut
          * @description A patch of the block, in the draft's unit from its top left corner. `at` names it in acts.
          *
-         *     `member` is the number of the very unit that it belongs to, whose outline is in `outlines` when they are asked for.
+         *     `member` is the number of the very unit that it belongs to, whose outline is in `outlines` when
+         *     they are asked for.
          */
         FaceOut: {
             /** At */
@@ -1634,7 +1643,8 @@ export interface components {
          * LayoutOut
          * @description One piece of cloth with its strips from the top and every piece where it lies.
          *
-         *     Of a very long cloth strips cut alike are drawn once: it is `shortened`; `told` always counts them all.
+         *     Of a very long cloth strips cut alike are drawn once: it is `shortened`; `told` always counts
+         *     them all.
          */
         LayoutOut: {
             /** Bought */
@@ -1747,7 +1757,8 @@ export interface components {
         };
         /**
          * MatesOut
-         * @description A choice of mates: the maps of the grid onto itself, each as x' = a·x + b·y + c, y' = d·x + e·y + f.
+         * @description A choice of mates: the maps of the grid onto itself, each as x' = a·x + b·y + c, y' = d·x +
+         *     e·y + f.
          */
         MatesOut: {
             /** Maps */
@@ -1779,7 +1790,8 @@ export interface components {
         };
         /**
          * MoveEdge
-         * @description Move the grid line before a column or row to a length from the edge, on the ruler; its neighbours give and take.
+         * @description Move the grid line before a column or row to a length from the edge, on the ruler; its
+         *     neighbours give and take.
          */
         MoveEdge: {
             /**
@@ -1907,7 +1919,8 @@ export interface components {
         };
         /**
          * PaintPatch
-         * @description Give a fabric to the patch that holds a point, or to all patches of its letter, or of its fabric.
+         * @description Give a fabric to the patch that holds a point, or to all patches of its letter, or of its
+         *     fabric.
          */
         PaintPatch: {
             /** At */
@@ -2068,7 +2081,8 @@ export interface components {
         };
         /**
          * PutColouring
-         * @description Add a colouring of the block, or change the one of that number: which fabric takes the place of which.
+         * @description Add a colouring of the block, or change the one of that number: which fabric takes the place
+         *     of which.
          */
         PutColouring: {
             /**
@@ -2246,7 +2260,8 @@ export interface components {
         };
         /**
          * Rub
-         * @description Rub out whatever is drawn on the stretch between two points, or the whole straight seam that it is part of.
+         * @description Rub out whatever is drawn on the stretch between two points, or the whole straight seam that
+         *     it is part of.
          */
         Rub: {
             /**
@@ -2305,7 +2320,8 @@ export interface components {
         };
         /**
          * SetMaking
-         * @description Change how the block is made: for how many blocks, and settings by their names as typed; others stay.
+         * @description Change how the block is made: for how many blocks, and settings by their names as typed;
+         *     others stay.
          */
         SetMaking: {
             /** Blocks */
@@ -2322,7 +2338,8 @@ export interface components {
         };
         /**
          * SettingOut
-         * @description A setting as it is shown: its value as typed, and on which pages, under which heading and why it stands.
+         * @description A setting as it is shown: its value as typed, and on which pages, under which heading and why
+         *     it stands.
          */
         SettingOut: {
             /** Choices */
@@ -2569,7 +2586,8 @@ export interface components {
         };
         /**
          * ShelfOut
-         * @description A page of the shelf: its blocks, how many there are on all pages, which page it is and of how many.
+         * @description A page of the shelf: its blocks, how many there are on all pages, which page it is and of how
+         *     many.
          */
         ShelfOut: {
             /** Blocks */
@@ -2670,7 +2688,8 @@ export interface components {
         };
         /**
          * StampOut
-         * @description A kind of unit in the tray: its picture from 0 to 1, each part with its place among the fabrics in hand.
+         * @description A kind of unit in the tray: its picture from 0 to 1, each part with its place among the
+         *     fabrics in hand.
          */
         StampOut: {
             /** Columns */
@@ -2833,7 +2852,8 @@ export interface components {
         };
         /**
          * SvgIn
-         * @description An SVG drawing to be taken as the seams of a draft, snapped to a lattice of so many parts to a cell.
+         * @description An SVG drawing to be taken as the seams of a draft, snapped to a lattice of so many parts to
+         *     a cell.
          */
         SvgIn: {
             /**
@@ -2885,7 +2905,8 @@ export interface components {
         };
         /**
          * ToldIn
-         * @description A finished size, a kind and method, and the cuts that someone tells, by the number of the piece.
+         * @description A finished size, a kind and method, and the cuts that someone tells, by the number of the
+         *     piece.
          */
         ToldIn: {
             /** Height */
