@@ -896,8 +896,6 @@ export interface components {
             settings: components["schemas"]["SettingsOut"];
             /** Side */
             side: string;
-            /** Size Step */
-            size_step: string;
         };
         /**
          * BlockOut
@@ -2466,6 +2464,7 @@ export interface components {
             settings: {
                 [key: string]: components["schemas"]["SettingOut"];
             };
+            sizes: components["schemas"]["RangeOut"];
             /** Unfinished */
             unfinished: string;
             /**

@@ -3,19 +3,13 @@ import { useState } from "react";
 import { Button, Form, Modal, Table } from "react-bootstrap";
 
 import { type Act, client, type Draft, faultsOf, type Schemas, settled } from "../api/client";
-import { useBeginning } from "../api/useUsual";
 import { Fr } from "../common/Fr";
 
 type Row = Schemas["ChartRowOut"];
 
 /** The size chart of this very block: every letter's cut over a range of finished sizes; choosing a row changes it. */
 export function SizeChart({ view, onClose, act }: { view: Draft; onClose: () => void; act: (acts: Act[]) => void }) {
-  const { size_step } = useBeginning(view.sheet.unit);
-  const [range, setRange] = useState({
-    start: String(Math.max(1, Math.floor(view.sheet.width / 2))),
-    end: String(Math.ceil(view.sheet.width * 1.5)),
-    step: size_step,
-  });
+  const [range, setRange] = useState(view.sheet.sizes);
   const [asked, setAsked] = useState(range);
   const chart = useQuery({
     queryKey: ["sizes", view.document, asked],

@@ -5,19 +5,11 @@ from __future__ import annotations
 from fastapi import APIRouter
 
 from yonk.api.shelf.schemas import NewBlockIn
-from yonk.api.wire import Model
+from yonk.api.wire import Model, RangeOut
 from yonk.core.finder import BEGINNINGS, FABRICS, KIND, METHOD, PIECES
 from yonk.core.paper import SETTINGS, USUAL, LengthUnit
 
 router = APIRouter(prefix="/api")
-
-
-class RangeOut(Model):
-    """A range as typed."""
-
-    start: str
-    end: str
-    step: str
 
 
 class SettingsOut(Model):
@@ -38,7 +30,6 @@ class BeginningOut(Model):
     fabrics: int
     finished: str
     chart: RangeOut
-    size_step: str
 
 
 class UsualOut(Model):
@@ -75,5 +66,4 @@ def _beginning(unit: LengthUnit) -> BeginningOut:
         fabrics=FABRICS,
         finished=begin.finished,
         chart=RangeOut(start=start, end=end, step=every),
-        size_step=begin.step,
     )

@@ -42,6 +42,14 @@ class Model(BaseModel):
     model_config = ConfigDict(frozen=True)
 
 
+class RangeOut(Model):
+    """A range as typed."""
+
+    start: str
+    end: str
+    step: str
+
+
 class FaultOut(Model):
     """One thing that is wrong: where, and what would mend it."""
 

@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING, Annotated, Literal
 from pydantic import Field
 from typing_extensions import TypedDict
 
-from yonk.api.wire import Document, Model, PictureFaceOut, Place
+from yonk.api.wire import Document, Model, PictureFaceOut, Place, RangeOut
 from yonk.core.acts import Act, MatesName, all_acts
 from yonk.core.drawing import ShapeName
 from yonk.core.paper import LengthUnit, Print, SettingKind, Value
@@ -58,6 +58,7 @@ class SheetOut(Model):
     blocks: int
     all_blocks: int
     paper: Literal["letter", "a4"]
+    sizes: RangeOut
     settings: dict[str, SettingOut]
     schools: list[SchoolOut]
 

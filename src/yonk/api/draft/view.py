@@ -32,7 +32,7 @@ from yonk.api.draft.schemas import (
     UnitOut,
 )
 from yonk.api.shown import DARK_INK, LIGHT_INK, picture
-from yonk.api.wire import Place
+from yonk.api.wire import Place, RangeOut
 from yonk.core.acts import WORDS, Mate, MatesName, possible_mates
 from yonk.core.drawing import Ring, Spot, grid_point_inside, paint_faces
 from yonk.core.paper import (
@@ -58,6 +58,7 @@ from yonk.core.planning import (
     luminance,
     purposes,
     size,
+    usual_range,
 )
 from yonk.core.units import BY_NAME, terms_of
 from yonk.files.block_file import write_block
@@ -198,6 +199,10 @@ class _View:
     def _place(self, spot: Spot) -> Place:
         return round(spot[0] / self.drawing.scale, 5), round(spot[1] / self.drawing.scale, 5)
 
+    def _sizes(self) -> RangeOut:
+        start, end, step = (write_typed(one, self.unit) for one in usual_range(self.draft))
+        return RangeOut(start=start, end=end, step=step)
+
     def sheet(self) -> SheetOut:
         draft, making, ruling = self.draft, self.draft.making, self.drawing.ruling
         both = 2 * making.seam
@@ -215,6 +220,7 @@ class _View:
             blocks=self.plan.blocks,
             all_blocks=self.plan.all_blocks,
             paper="letter" if self.unit == "in" else "a4",
+            sizes=self._sizes(),
             settings=settings_view(making, self.unit),
             schools=[
                 SchoolOut(

@@ -13,22 +13,18 @@ from yonk.core.units import Kind, MethodName
 
 @dataclass(frozen=True)
 class Beginning:
-    """Lengths as typed, in the unit: a precut square, a finished size, and the ranges of the two
-    charts.
-
-    `chart` runs over finished sizes of a unit: from, to, in steps of. `step` is the step of a
-    block's size chart.
+    """Lengths as typed, in the unit: a precut square, a finished size, and what the chart of a
+    unit runs over: from, to, in steps of.
     """
 
     side: str
     finished: str
     chart: tuple[str, str, str]
-    step: str
 
 
 BEGINNINGS: Mapping[LengthUnit, Beginning] = {
-    "in": Beginning(side="5", finished="3", chart=("1", "6", "1/2"), step="1/2"),
-    "cm": Beginning(side="12.5", finished="8", chart=("2", "20", "1"), step="1"),
+    "in": Beginning(side="5", finished="3", chart=("1", "6", "1/2")),
+    "cm": Beginning(side="12.5", finished="8", chart=("2", "20", "1")),
 }
 PIECES, FABRICS = 42, 6  # as precut squares are sold: a pack of them in several fabrics
 KIND: Kind = "half-square-triangle"

@@ -18,7 +18,7 @@ from yonk.core.planning.plan import Plan, make_plan
 from yonk.core.planning.reading import Group, Reading, read
 from yonk.core.planning.recipes import Recipe, Wanted, of_group, wanted_of
 from yonk.core.planning.side_by_side import way_asked, ways_side_by_side
-from yonk.core.planning.sizes import ChartRow, size_chart, width_range
+from yonk.core.planning.sizes import ChartRow, size_chart, usual_range, width_range
 from yonk.core.planning.stages import StageName, plan_stage
 from yonk.core.planning.ways import Share, Way, way_named
 
@@ -52,6 +52,7 @@ __all__ = [
     "size_chart",
     "steps_of",
     "told",
+    "usual_range",
     "wanted_of",
     "way_asked",
     "way_named",

@@ -7,6 +7,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
+from math import ceil, floor
 
 from yonk.core.paper import SETTINGS, Draft, DraftError, Length, LengthUnit, typed_length
 from yonk.core.planning.off_the_ruler import worst_off
@@ -141,3 +142,12 @@ def width_range(start: str, end: str, step: str, unit: LengthUnit) -> list[Fract
     if count > MOST_ROWS:
         raise DraftError("step", f"makes more than {MOST_ROWS} rows; take a larger step")
     return [lengths["start"] + number * lengths["step"] for number in range(int(count) + 1)]
+
+
+def usual_range(draft: Draft) -> tuple[Fraction, Fraction, Fraction]:
+    """The finished widths a block's chart begins with: from half its own to half as much again.
+
+    Returns: from, to and in steps of, in the draft's unit; whole numbers for the ends.
+    """
+    step = {"in": Fraction(1, 2), "cm": Fraction(1)}[draft.unit]
+    return Fraction(max(1, floor(draft.width / 2))), Fraction(ceil(draft.width * 3 / 2)), step
