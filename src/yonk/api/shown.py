@@ -8,11 +8,17 @@ import shapely
 
 from yonk.api.wire import PartOut, PictureFaceOut
 from yonk.core.paper import show
-from yonk.core.planning import Reading, diagonal
+from yonk.core.planning import Reading, diagonal, luminance
 from yonk.core.sewing import rounded
 from yonk.core.units import Hand, Subcut, Terms, Unit, target_of
 
 DARK_INK, LIGHT_INK = "#14312c", "#fbf7ec"
+LIGHT_GROUND = 0.18  # the relative luminance from which dark ink is read more easily
+
+
+def ink_on(colour: str) -> str:
+    """The ink that can be read on a colour."""
+    return DARK_INK if luminance(colour) > LIGHT_GROUND else LIGHT_INK
 
 
 def picture(reading: Reading) -> list[PictureFaceOut]:

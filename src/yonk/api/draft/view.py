@@ -31,7 +31,7 @@ from yonk.api.draft.schemas import (
     StretchOut,
     UnitOut,
 )
-from yonk.api.shown import DARK_INK, LIGHT_INK, picture
+from yonk.api.shown import ink_on, picture
 from yonk.api.wire import Place, RangeOut
 from yonk.core.acts import WORDS, Mate, MatesName, possible_mates
 from yonk.core.drawing import Ring, Spot, grid_point_inside, paint_faces
@@ -55,7 +55,6 @@ from yonk.core.planning import (
     cut_shape,
     cut_size,
     further,
-    luminance,
     purposes,
     size,
     usual_range,
@@ -254,7 +253,7 @@ class _View:
                 direction=fabric.direction,
                 shelf=fabric.shelf,
                 patches=counts[fabric.key],
-                ink=DARK_INK if luminance(fabric.colour) > 0.18 else LIGHT_INK,
+                ink=ink_on(fabric.colour),
             )
             for fabric in self.draft.fabrics
         ]

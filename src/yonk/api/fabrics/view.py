@@ -9,10 +9,9 @@ from fractions import Fraction
 from typing import Any
 
 from yonk.api.fabrics.schemas import ShelfFabricOut, ShelfPieceOut, ShoppingLineOut
-from yonk.api.shown import DARK_INK, LIGHT_INK
+from yonk.api.shown import ink_on
 from yonk.core.cutting import Bought, bought, fat_quarters
 from yonk.core.paper import LengthUnit, show, write_typed
-from yonk.core.planning import luminance
 from yonk.store.fabrics import KeptFabric
 
 
@@ -30,7 +29,7 @@ def shelf_fabric_out(kept: KeptFabric) -> ShelfFabricOut:
         note=known["note"],
         unit=unit,
         revision=kept.revision,
-        ink=DARK_INK if luminance(known["colour"]) > 0.18 else LIGHT_INK,
+        ink=ink_on(known["colour"]),
         pieces=[_shelf_piece(row, unit) for row in known["pieces"]],
     )
 
@@ -52,7 +51,7 @@ def shopping_line(one: Bought, shelf: Mapping[str, KeptFabric]) -> ShoppingLineO
     return ShoppingLineOut(
         name=shelf[one.shelf].name if one.shelf else fabric.name,
         colour=fabric.colour,
-        ink=DARK_INK if luminance(fabric.colour) > 0.18 else LIGHT_INK,
+        ink=ink_on(fabric.colour),
         value=fabric.value,
         print=fabric.print,
         buy=bought(cloth.buy, one.unit),
