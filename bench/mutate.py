@@ -36,6 +36,8 @@ WANTED = 0.85
 SECONDS_OF_TESTS = 40.0  # tried on one fault at most, by how long they usually take
 HANGS_AFTER = 150
 AT_ONCE = 2
+EVERY = 20
+FAILS = (1, 2)  # a test failed; the module could not even be loaded
 
 OPERATORS: dict[type[ast.AST], type[ast.AST]] = {
     ast.Lt: ast.LtE,
@@ -225,7 +227,7 @@ def learn() -> Reach:
     LEARNT.mkdir(parents=True, exist_ok=True)
     data, report = LEARNT / "coverage", LEARNT / "tests.xml"
     settings = LEARNT / "coveragerc"
-    settings.write_text("[run]\ndynamic_context = test_function\nsource = yonk.core\n")
+    settings.write_text("[run]\nsource = yonk.core\n")
     command = [
         sys.executable,
         "-m",
@@ -234,7 +236,17 @@ def learn() -> Reach:
         f"--rcfile={settings}",
         f"--data-file={data}",
     ]
-    command += ["-m", "pytest", "-q", "-p", "no:cacheprovider", f"--junitxml={report}", TESTS]
+    command += [
+        "-m",
+        "pytest",
+        "-q",
+        "-p",
+        "no:cacheprovider",
+        "-p",
+        "bench.contexts",
+        f"--junitxml={report}",
+        TESTS,
+    ]
     subprocess.run(command, cwd=ROOT, env=_environment(ROOT / "src"), check=True)
     reach = Reach(_reached(data), _seconds(report))
     kept.write_text(json.dumps({"digest": digest, "tests": reach.tests, "seconds": reach.seconds}))
@@ -247,17 +259,11 @@ def _reached(data: Path) -> dict[str, dict[int, list[str]]]:
     reached: dict[str, dict[int, list[str]]] = {}
     for name in found.measured_files():
         lines = {
-            line: sorted({_node_id(context) for context in contexts if context})
+            line: sorted({context for context in contexts if context})
             for line, contexts in found.contexts_by_lineno(name).items()
         }
         reached[str(Path(name).relative_to(ROOT))] = lines
     return reached
-
-
-def _node_id(context: str) -> str:
-    """``tests.core.test_acts.test_one`` as pytest names it."""
-    module, _, test = context.rpartition(".")
-    return f"{module.replace('.', '/')}.py::{test}"
 
 
 def _seconds(report: Path) -> dict[str, float]:
@@ -290,6 +296,7 @@ def is_found(mutation: Mutation, tests: list[str], source: Path) -> bool:
             cwd=ROOT,
             env=_environment(source),
             capture_output=True,
+            text=True,
             timeout=HANGS_AFTER,
             check=False,
         )
@@ -297,7 +304,9 @@ def is_found(mutation: Mutation, tests: list[str], source: Path) -> bool:
         return True
     finally:
         place.write_text(right)
-    return done.returncode != 0
+    if done.returncode not in (0, *FAILS):
+        raise RuntimeError(f"The tests could not be run: {done.stdout[-500:]}{done.stderr[-500:]}")
+    return done.returncode in FAILS
 
 
 def sample(count: int, seed: int, only: str) -> list[Mutation]:
@@ -323,6 +332,7 @@ def main() -> None:
     given = asked.parse_args()
     reach, chosen = learn(), sample(given.count, given.seed, given.only)
     copies: SimpleQueue[Path] = SimpleQueue()
+    done: list[bool] = []
     with tempfile.TemporaryDirectory() as room, ThreadPoolExecutor(AT_ONCE) as hands:
         for number in range(AT_ONCE):
             copies.put(_copy(Path(room) / str(number)))
@@ -331,6 +341,9 @@ def main() -> None:
             copy = copies.get()
             found = is_found(mutation, reach.quickest(mutation), copy)
             copies.put(copy)
+            done.append(found)
+            if len(done) % EVERY == 0:
+                print(f"  {len(done)} tried, {sum(done)} found", flush=True)
             if not found:
                 where = f"{mutation.file.relative_to(CORE)}:{mutation.line}"
                 print(f"  lived: {where}: {mutation.what}", flush=True)

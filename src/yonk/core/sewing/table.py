@@ -7,6 +7,7 @@ was done stays on record: the steps for pictures and words, the seams, the lines
 
 from __future__ import annotations
 
+from collections import defaultdict
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
@@ -17,6 +18,7 @@ from yonk.core.sewing.steps import ActName, Scene, Size, Step
 from yonk.core.sewing.trimming import Fit, Target, fit
 from yonk.core.sewing.work import Layers, Pieces, SewingError, Work, clip, length
 
+NEAR = 1e-6
 VALUES = {"light": 0, "medium": 1, "dark": 2}
 
 
@@ -28,6 +30,24 @@ class School:
     unit: str
     stitch: str = "beside"
     press: str = "dark"
+
+
+@dataclass(frozen=True)
+class _Side:
+    """What lies on one side of a seam: the fabrics along it, their mean value by length, and how
+    many pieces.
+    """
+
+    fabrics: tuple[str, ...]
+    value: float
+    pieces: int
+
+    @property
+    def preferred(self) -> tuple[float, int]:
+        """Greater where the allowance is better hidden: no dark one under a light patch, and away
+        from the bulk.
+        """
+        return self.value, -self.pieces
 
 
 @dataclass(frozen=True)
@@ -194,7 +214,7 @@ class Table:
         works = [laid.opened() for laid in layers]
         self._record(
             "press",
-            words or self._pressing(works),
+            words or self._pressing(works[0]),
             [
                 Scene(work, pressed=self._arrows(work), open_seam=self.school.press == "open")
                 for work in works[:2]
@@ -242,7 +262,7 @@ class Table:
         self._record("join", words, [Scene(layers, sewn=(sewn,))], again=again)
         self._record(
             "press",
-            self._pressing([opened]),
+            self._pressing(opened, sewn),
             [
                 Scene(
                     opened,
@@ -396,49 +416,59 @@ class Table:
         before = () if act == "press" else self.steps[last].scenes
         self.steps[last] = replace(self.steps[last], scenes=(*before, *scenes))
 
-    def _pressing(self, works: Sequence[Work]) -> str:
+    def _pressing(self, work: Work, seam: Segment | None = None) -> str:
+        """How the last seam of a work is pressed, in words."""
         if self.school.press == "open":
             return "Set the seam with the iron, then press it open; press up and down, never push."
-        fabrics = {scrap.fabric for work in works for scrap in work.front}
-        dark = max(fabrics, key=self._value)
-        if len({self._value(fabric) for fabric in fabrics}) == 1:
-            return (
-                "Set the seam with the iron, then press it to one side; press up and down, never "
-                "push."
-            )
-        return (
-            f"Set the seam with the iron, then press it toward {self.name(dark)}, the darker; "
-            f"press up and down, never push."
-        )
+        last = seam or max(work.seams, key=length)
+        one, other = self._sides(work, last)
+        if one.preferred == other.preferred:
+            toward = "to one side"
+        else:
+            side = max(one, other, key=lambda found: found.preferred)
+            names = " and ".join(self.name(fabric) for fabric in side.fabrics)
+            darker = one.value != other.value
+            toward = f"toward {names}, {'the darker' if darker else 'away from the bulk'}"
+        return f"Set the seam with the iron, then press it {toward}; press up and down, never push."
 
     def _value(self, fabric: str) -> int:
         known = self.fabrics.get(fabric)
         return VALUES[known.value] if known else 1
 
     def _arrows(self, work: Work, seam: Segment | None = None) -> tuple[Segment, ...]:
-        """An arrow over the last seam, toward the darker cloth."""
+        """An arrow over the last seam, the way it is pressed."""
         if not work.seams:
             return ()
         last = seam or max(work.seams, key=length)
         line, (x, y) = Line.between(*last), _middle(last)
-        right, left = self._beside(work, line, 1), self._beside(work, line, -1)
-        way = (
-            1
-            if right is None or (left is not None and self._value(right) >= self._value(left))
-            else -1
-        )
+        one, other = self._sides(work, last)
+        way = 1 if one.preferred >= other.preferred else -1
         reach = max(self.seam, length(last) / 8)
         nx, ny = -line.along[1] * way * reach, line.along[0] * way * reach
         return (((x - nx, y - ny), (x + nx, y + ny)),)
 
-    def _beside(self, work: Work, line: Line, way: int) -> str | None:
-        """The fabric that lies along a line on one side of it and reaches farthest from it."""
-        reaches = [
-            (max(way * line.side(spot) for spot in scrap.outline), scrap.fabric)
+    def _sides(self, work: Work, seam: Segment) -> tuple[_Side, _Side]:
+        """What lies on either side of a seam."""
+        line = Line.between(*seam)
+        return self._side(work, line, 1), self._side(work, line, -1)
+
+    def _side(self, work: Work, line: Line, way: int) -> _Side:
+        here = [
+            scrap
             for scrap in work.front
-            if any(abs(line.side(spot)) < 1e-6 for spot in scrap.outline)
+            if max(way * line.side(spot) for spot in scrap.outline) > NEAR
+            and min(way * line.side(spot) for spot in scrap.outline) > -NEAR
         ]
-        return max(reaches)[1] if reaches and max(reaches)[0] > 1e-6 else None
+        beside: defaultdict[str, float] = defaultdict(float)
+        for scrap in here:
+            on_line = [line.reach(spot) for spot in scrap.outline if abs(line.side(spot)) < NEAR]
+            if on_line:
+                beside[scrap.fabric] += max(on_line) - min(on_line)
+        whole = sum(beside.values()) or 1.0
+        value = sum(self._value(fabric) * long for fabric, long in beside.items()) / whole
+        most = sorted(beside, key=lambda fabric: (-beside[fabric], fabric))
+        fabrics = tuple(fabric for fabric in most if beside[fabric] > whole / 5)
+        return _Side(fabrics, round(value, 3), len(here))
 
 
 def _as_sewn(laid: Layers) -> Scene:

@@ -39,7 +39,7 @@ def strip(cloth: Cloth, width: Length, segment: Length, segments: int, terms: Te
         working=(
             f"{show(width, terms.unit)} finished + 2 × {show(terms.seam, terms.unit)} = "
             f"{show(width + terms.both_seams, terms.unit)} wide",
-            f"{segments} segments × {show(across, terms.unit)} + "
+            f"{segments} segment{'' if segments == 1 else 's'} × {show(across, terms.unit)} + "
             f"{show(terms.squaring, terms.unit)} to square up the ends"
             f" = {show(long, terms.unit)} long",
         ),
