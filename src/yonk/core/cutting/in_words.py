@@ -46,5 +46,9 @@ def bought(length: Fraction, unit: LengthUnit) -> str:
 
 
 def fat_quarters(count: int | None) -> str:
-    """So many fat quarters; nothing where they would not do."""
+    """So many fat quarters; nothing where they would not do.
+
+    >>> fat_quarters(1), fat_quarters(3), fat_quarters(None)
+    ('1 fat quarter', '3 fat quarters', '')
+    """
     return f"{count} fat quarter{'' if count == 1 else 's'}" if count else ""

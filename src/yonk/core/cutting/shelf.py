@@ -44,7 +44,12 @@ def in_unit(length: Fraction, unit: LengthUnit, to: LengthUnit) -> Fraction:
 
 
 def pieces_of(cloth: ShelfCloth, unit: LengthUnit) -> list[Piece]:
-    """The pieces of a shelf fabric, one by one, in a draft's unit."""
+    """The pieces of a shelf fabric, one by one.
+
+    Args:
+        cloth: in its own unit.
+        unit: the draft's, in which they are answered.
+    """
     found = []
     for row in cloth.pieces:
         width, length = in_unit(row.width, cloth.unit, unit), in_unit(row.length, cloth.unit, unit)
@@ -53,10 +58,15 @@ def pieces_of(cloth: ShelfCloth, unit: LengthUnit) -> list[Piece]:
 
 
 def after_cutting(cloth: ShelfCloth, plan: ClothPlan, unit: LengthUnit) -> ShelfCloth:
-    """The shelf fabric without the pieces that a plan cuts from and with what is left over, its
-    unit kept.
+    """The shelf fabric after a cutting.
 
-    What is left over is told a little smaller where the other unit's ruler has no such mark.
+    Args:
+        cloth: as it was, in its own unit, which it keeps.
+        plan: what was cut from it, in `unit`.
+
+    Returns: the fabric without the pieces that were cut from and with what is left over, told a
+    little
+    smaller where its ruler has no such mark.
     """
     used = Counter(
         (layout.source.width, layout.source.length) for layout in plan.layouts if not layout.bought

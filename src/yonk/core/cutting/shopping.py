@@ -29,9 +29,16 @@ class Bought:
 def shopping_list(plans: Sequence[Plan], shelf: Mapping[str, ShelfCloth]) -> list[Bought]:
     """What to buy for several blocks.
 
-    Fabrics tied to the same one of the shelf are one cloth; fabrics tied to none are one where
-    name, colour and print are the same. A cloth is laid out in the unit of the first block that
-    uses it, with the narrowest width, the most straightening and the most shrinkage of its blocks.
+    Args:
+        plans: of the blocks; they may be in different units.
+        shelf: what there is, by the shelf's names.
+
+    Returns: each cloth once. Fabrics tied to the same one of the shelf are one cloth; fabrics
+    tied to none
+    are one where name, colour and print are the same. A cloth is laid out in the unit of the
+    first block
+    that uses it, with the narrowest width, the most straightening and the most shrinkage of its
+    blocks.
     """
     rows: dict[object, list[tuple[Draft, Fabric, list[Cut]]]] = {}
     for plan in plans:

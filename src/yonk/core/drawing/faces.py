@@ -203,9 +203,15 @@ def _draw(ruling: Ruling, drawn: tuple[Seam, ...]) -> Drawing:
 
 
 def work_in(seams: Sequence[Seam]) -> int:
-    """About how much work a drawing is: how many pairs of seams have upright boxes that touch.
+    """About how much work a drawing is, before any of it is done.
 
-    Long slanted seams that cross make patches that are no two alike, which counts for more.
+    Args:
+        seams: in columns and rows.
+
+    Returns: how many pairs of seams have upright boxes that touch. Long slanted seams that
+    cross make
+    patches that are no two alike, which counts for more; beyond the most crossings it counts no
+    further.
     """
     if not seams:
         return 0

@@ -65,7 +65,14 @@ def letter(index: int) -> str:
 
 
 def lengths(squared: int, scale: Rational) -> Length:
-    """The length, in the draft's unit, of a stretch whose square is given in lattice steps."""
+    """The length of a stretch of the drawing.
+
+    Args:
+        squared: the square of it, in lattice steps.
+        scale: how many steps make one unit of length.
+
+    Returns: the length in the draft's unit, exactly where it is rational or a multiple of √2.
+    """
     whole = isqrt(squared)
     if whole * whole == squared:
         return Length(Fraction(whole) / scale)

@@ -46,7 +46,16 @@ class Verdict:
 def pieces_of(
     kind: Kind, method: str, width: Fraction, height: Fraction | None, terms: Terms
 ) -> tuple[Unit, Method, tuple[Asked, ...]]:
-    """The unit, its method and the pieces that it cuts, each part once. Raises `DraftError`."""
+    """What a method cuts for one unit by itself.
+
+    Args:
+        width, height: the finished size, in the unit of `terms`; the height only where the
+        kind has two.
+
+    Returns: the unit, its method and the pieces, each part once.
+
+    Raises: `DraftError` naming the field.
+    """
     unit, way = sample_unit(kind, width, height), method_of(kind, method)
     asked: dict[tuple[object, ...], Asked] = {}
     for need in way.needs(unit, terms, 1):

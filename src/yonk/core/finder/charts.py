@@ -23,7 +23,15 @@ class ChartLine:
 
 
 def cut_chart(kind: Kind, method: str, widths: Iterable[Fraction], terms: Terms) -> list[ChartLine]:
-    """A line for each finished width. Raises `DraftError` where there is no such unit or method."""
+    """A chart of what a method cuts.
+
+    Args:
+        widths: finished widths in the unit of `terms`; the height follows from the kind.
+
+    Returns: a line for each width.
+
+    Raises: `DraftError` where there is no such unit or method.
+    """
     lines = []
     for width in widths:
         unit, _, pieces = pieces_of(kind, method, width, None, terms)

@@ -265,7 +265,11 @@ def ruled_seams(columns: int, rows: int) -> tuple[Seam, ...]:
 
 
 def next_key(taken: Iterable[str], wanted: str) -> str:
-    """A key made from a name that none of `taken` has: ``fog``, ``fog-2``."""
+    """A key made from a name that none of those taken has.
+
+    >>> next_key(["fog"], "Fog"), next_key([], "Old moss")
+    ('fog-2', 'old-moss')
+    """
     stem = (
         "".join(letter if letter.isalnum() else "-" for letter in wanted.lower()).strip("-")
         or "fabric"

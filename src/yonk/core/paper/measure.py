@@ -115,18 +115,29 @@ def write_mixed(length: Rational) -> str:
 
 
 def write_typed(length: Rational, unit: str) -> str:
-    """As a person would type it: a mixed number of inches, a decimal of centimetres where that is
-    exact.
+    """A length as a person would type it.
+
+    Args:
+        length: in `unit`.
+        unit: ``in`` for a mixed number, ``cm`` for a decimal where that is exact.
+
+    >>> write_typed(Fraction(39, 8), "in"), write_typed(Fraction(31, 4), "cm")
+    ('4 7/8', '7.75')
     """
     decimal = f"{float(length):.4f}".rstrip("0").rstrip(".")
     return decimal if unit == "cm" and Fraction(decimal) == length else write_mixed(length)
 
 
 def show(length: Length | Rational, unit: str) -> str:
-    """A length for people, with its unit: ``4 7⁄8″`` (the fraction slash sets as a true fraction),
-    ``12.4 cm``.
+    """A length for people, with its unit; the fraction slash sets as a true fraction.
 
-    A length that is no such number is marked ``≈``.
+    Args:
+        length: in `unit`.
+
+    Returns: ``4 7⁄8″`` or ``12.4 cm``; a length that is no such number is marked ``≈``.
+
+    >>> show(Fraction(39, 8), "in"), show(Fraction(62, 5), "cm"), show(3 * ROOT_2, "in")
+    ('4 7⁄8″', '12.4 cm', '≈ 4.243″')
     """
     exact = length.rational if isinstance(length, Length) and not length.root else length
     if isinstance(exact, Length):

@@ -35,13 +35,25 @@ def _shares_inside(seam: Seam, low: Point, high: Point) -> tuple[Fraction, Fract
 
 
 def inside(seam: Seam, low: Point, high: Point) -> Seam | None:
-    """The part of a seam inside a rectangle; a seam along its edge is not inside."""
+    """The part of a seam inside a rectangle.
+
+    Args:
+        seam: in columns and rows, as `low` and `high` are.
+        low, high: the top left and the bottom right corner.
+
+    Returns: the part, or nothing; a seam along the rectangle's edge is not inside.
+    """
     shares = _shares_inside(seam, low, high)
     return (_at(seam, shares[0]), _at(seam, shares[1])) if shares else None
 
 
 def outside(seam: Seam, low: Point, high: Point) -> list[Seam]:
-    """The parts of a seam that are left when what is inside a rectangle is taken away."""
+    """The parts of a seam that are left when what is inside a rectangle is taken away.
+
+    Args:
+        seam: in columns and rows, as `low` and `high` are.
+        low, high: the top left and the bottom right corner.
+    """
     shares = _shares_inside(seam, low, high)
     if shares is None:
         return [seam]
@@ -56,7 +68,13 @@ def _on_line(seam: Seam, point: Point) -> bool:
 
 
 def without(seam: Seam, rubbed: Seam) -> list[Seam]:
-    """What is left of a seam when the stretch it shares with another is rubbed out."""
+    """What is left of a seam when the stretch it shares with another is rubbed out.
+
+    Args:
+        seam, rubbed: places on the cloth, in the draft's unit.
+
+    Returns: none, one or two stretches of the seam, in its own direction.
+    """
     if not (_on_line(seam, rubbed[0]) and _on_line(seam, rubbed[1])):
         return [seam]
     axis = 0 if seam[0][0] != seam[1][0] else 1

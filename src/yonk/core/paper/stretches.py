@@ -11,8 +11,15 @@ Place = TypeVar(
 
 
 def joined(stretches: list[tuple[Place, Place]]) -> Iterator[tuple[Place, Place]]:
-    """The stretches, each from its lower to its higher end, with those that touch or overlap made
-    one; in order.
+    """Stretches of one line, with those that touch or overlap made one.
+
+    Args:
+        stretches: all on one straight line, each from its lower to its higher end.
+
+    Returns: them in order, each from its lower to its higher end.
+
+    >>> [*joined([((2, 0), (4, 0)), ((0, 0), (2, 0)), ((5, 0), (6, 0))])]
+    [((0, 0), (4, 0)), ((5, 0), (6, 0))]
     """
     stretches.sort()
     low, high = stretches[0]

@@ -68,7 +68,15 @@ RISING: dict[Hand, str] = {
 
 
 def diagonal(hand: Hand, lie: Lie | None) -> str:
-    """Which way a diagonal is cut, right side of the cloth up."""
+    """Which way a diagonal is cut, right side of the cloth up.
+
+    Args:
+        hand: `right` rises to the right as the piece lies.
+        lie: of a print with a direction, how its longer side lies; without it that is laid across.
+
+    >>> diagonal("right", None)
+    'from bottom left to top right, right side up, longer side across'
+    """
     how = "the print upright" if lie else "longer side across"
     return f"{RISING[hand]}, right side up, {how}"
 

@@ -44,8 +44,13 @@ def off_the_ruler(recipes: Iterable[Recipe], terms: Terms) -> list[OffTheRuler]:
 
 
 def worst_off(need: Need, terms: Terms) -> OffTheRuler | None:
-    """How far a piece that goes to the nearest ruler mark is off it, or None when that is less than
-    a hair.
+    """How far a piece that goes to the nearest ruler mark is off it.
+
+    Args:
+        need: its exact size.
+        terms: the ruler, in the same unit.
+
+    Returns: the side that is off most, or None when that is less than a hair.
     """
     if need.rounding != "nearest" or need.shape == "template":
         return None

@@ -110,7 +110,14 @@ class ChartRow:
 def size_chart(
     draft: Draft, recipes: Sequence[Recipe], terms: Terms, widths: Iterable[Fraction]
 ) -> list[ChartRow]:
-    """For each finished width (the height in proportion) the cut of every letter's patch."""
+    """For each finished width the cut of every letter's patch.
+
+    Args:
+        recipes: how the block's units are made; they are kept at every size.
+        widths: finished widths in the draft's unit; the height is in proportion.
+
+    Returns: a row for each width, marked where every cut lies on the ruler.
+    """
     rows = []
     for width in widths:
         cells: dict[tuple[object, ...], ChartCell] = {}

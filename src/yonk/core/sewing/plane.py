@@ -138,7 +138,11 @@ def split(outline: Outline, line: Line) -> tuple[Outline, Outline]:
 
 
 def area(outline: Outline) -> float:
-    """The area, positive for an outline that runs clockwise as seen."""
+    """The area of an outline, positive where it runs clockwise as seen.
+
+    >>> area(rectangle(3, 2))
+    6.0
+    """
     if not outline:
         return 0.0
     total, (x, y) = 0.0, outline[-1]

@@ -93,10 +93,13 @@ class Made:
 
 
 def target_of(unit: Unit, seam: Fraction, slack: Fraction = Fraction(0)) -> Target:
-    """The finished unit with its fabrics; a middle that is an assembly of its own counts as one
-    piece of its own cloth.
+    """The drafted unit that a sewn work is laid on.
 
-    `slack` is how far a seam may lie from where it was drafted.
+    Args:
+        seam: the allowance that must be left on every outer edge, in the draft's unit.
+        slack: how far a seam may lie from where it was drafted.
+
+    Returns: its outlines with their fabrics; a middle that is an assembly of its own is one piece.
     """
     region = unit.region
     to_length = float(region.length(region.width, unit.scale)) / region.width
@@ -142,10 +145,20 @@ def carry_out(
 ) -> Made:
     """Make so many lots of a unit at the table.
 
-    The pieces are cut at the ruler's sizes, or at `sizes`, a width and height for each need. All
-    sewn works are laid under the drafted unit, or only the first so many; their seams may be off by
-    `slack`, at the ruler's sizes by a hair. `exact` sizes have their corners cut off exactly, too.
-    Raises `SewingError` where the pieces cannot be sewn so, as when they are far too small.
+    Args:
+        unit: as it is drafted; lengths in its draft's unit, as in `terms`.
+        lots: how many, made together where the method does that.
+        sizes: the width and height that the pieces of each need are cut at; without them
+        the ruler's.
+        fabrics: what the fabrics are called and how light they are, by their keys.
+        looked_at: how many of the sewn works are laid under the drafted unit; without it all.
+        slack: how far a seam may lie from where it was drafted; without it what the ruler
+        alone moves.
+        exact: that corners are cut off exactly too, not at the ruler's marks.
+
+    Returns: the table with its record, and how each work fits the drafted unit.
+
+    Raises: `SewingError` where the pieces cannot be sewn so, as when they are far too small.
     """
     needs = tuple(method.needs(unit, terms, lots))
     target = target_of(
