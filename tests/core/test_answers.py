@@ -1,0 +1,405 @@
+"""What the core answered once, and was found right by the other tests, it answers again.
+
+Each answer is told as text; a long one is kept by its digest. Drafts here are uneven, not square,
+mirrored, in centimetres, with holes and slants: what a slip between across and down, or left and
+right, would show in.
+"""
+
+from __future__ import annotations
+
+import hashlib
+import json
+from collections.abc import Callable, Iterator, Mapping
+from dataclasses import fields, is_dataclass, replace
+from enum import Enum
+from fractions import Fraction as F
+from functools import cache
+from pathlib import Path
+from typing import Any
+
+import pytest
+
+from tests.drafts import block, paints, seams, terms
+from yonk.core.acts import Act, PaintPatch, Proportions, Put, Resize, SetMaking, Sew, apply
+from yonk.core.acts.add_line import AddLine
+from yonk.core.acts.copy_cells import Copy
+from yonk.core.acts.drop_colouring import DropColouring
+from yonk.core.acts.drop_fabric import DropFabric
+from yonk.core.acts.line_length import LineLength
+from yonk.core.acts.mates import possible_mates
+from yonk.core.acts.move_edge import MoveEdge
+from yonk.core.acts.move_line import MoveLine
+from yonk.core.acts.put_colouring import PutColouring
+from yonk.core.acts.put_fabric import PutFabric
+from yonk.core.acts.remove_line import RemoveLine
+from yonk.core.acts.repeat_quarter import RepeatQuarter
+from yonk.core.acts.rub import Rub
+from yonk.core.acts.swap import Swap
+from yonk.core.acts.turn import Turn
+from yonk.core.cutting import (
+    Mark,
+    ShelfCloth,
+    ShelfPiece,
+    after_cutting,
+    all_booked,
+    changed,
+    diagonal_drawn,
+    pieces_of,
+    plan_cutting,
+    shopping_list,
+    templates_of,
+    ticks,
+)
+from yonk.core.drawing import Region, Span, draw
+from yonk.core.finder import OnHand, check, cut_chart, kinds_asked, what_can_i_make
+from yonk.core.finder import pieces_of as pieces_asked
+from yonk.core.paper import Colouring, Draft, Length, default_making, in_its_unit
+from yonk.core.planning import (
+    Plan,
+    compare,
+    make_plan,
+    plan_stage,
+    size_chart,
+    steps_of,
+    way_named,
+    ways_side_by_side,
+)
+from yonk.core.sewing import picture_of
+from yonk.core.units import BY_NAME, Method, UnitKind, terms_of
+from yonk.files.block_file import write_block
+from yonk.files.plan_file import write_plan
+from yonk.machine.samples import all_samples
+
+KEPT = Path(__file__).parent / "said" / "answers.txt"
+SHORT = 120
+LEFT_OUT = {"worked_out", "polygons", "reading", "colourings", "draft", "sew", "needs"}
+
+
+def told(answer: Any) -> Any:
+    """An answer as plain values: fractions as they are, floats to four places."""
+    if isinstance(answer, F | Length | Enum):
+        return str(answer)
+    if isinstance(answer, float):
+        return round(answer, 4) + 0.0
+    if isinstance(answer, Method | UnitKind):
+        return getattr(answer, "name", None) or answer.kind  # type: ignore[union-attr]
+    if isinstance(answer, Region):
+        return [told(piece.ring) for piece in answer.pieces]
+    if is_dataclass(answer):
+        names = [one.name for one in fields(answer) if one.name not in LEFT_OUT]
+        return {name: told(getattr(answer, name)) for name in names}
+    if isinstance(answer, Mapping):
+        return sorted(([told(key), told(value)] for key, value in answer.items()), key=str)
+    if isinstance(answer, set | frozenset):
+        return sorted(map(told, answer), key=str)
+    if isinstance(answer, list | tuple | Iterator):
+        return [told(one) for one in answer]
+    return answer
+
+
+def kept(answer: Any) -> str:
+    """The answer as one line."""
+    text = json.dumps(told(answer), ensure_ascii=False, separators=(",", ":"))
+    return text if len(text) <= SHORT else hashlib.sha256(text.encode()).hexdigest()[:16]
+
+
+def uneven() -> Draft:
+    """Three columns by two rows of several sizes, a unit or two in them, and a colouring."""
+    draft = block(size="11 7", grid=(3, 2), trim="1/8", blocks=5)
+    draft = replace(draft, columns=(F(1), F(2), F(1, 2)), rows=(F(3), F(2)), seams=seams("1 0 1 2"))
+    for unit, cell, turn in (
+        ("half-rectangle-triangle", Span(0, 0), 0),
+        ("flying-geese", Span(1, 0), 1),
+        ("split-quarter-square", Span(1, 1), 3),
+        ("corner-flip", Span(2, 0, 1, 2), 2),
+    ):
+        act = Put(cell=cell, unit=unit, fabrics=("peat", "fog", "rowan"), turn=turn)
+        draft = apply(draft, act)
+    mirrored = Colouring(name="Other hand", blocks=3, mirrored=True, fabrics=(("peat", "gorse"),))
+    return replace(draft, colourings=(mirrored,))
+
+
+def slanted() -> Draft:
+    """Patches at all angles, one with a hole, some without a fabric."""
+    drawn = "0 1 3 2, 1 0 2 2, 0 1/2 3 1/3, 2 0 5/2 2, 1/4 3/2 1/2 3/2, 1/2 3/2 1/2 7/4"
+    drawn += ", 1/2 7/4 1/4 7/4, 1/4 7/4 1/4 3/2, 5/4 1/5 3/2 1/5"
+    painted = paints("1/8 1/8 peat, 11/4 15/8 rowan, 3/2 3/2 gorse, 3/8 13/8 fog")
+    draft = block(drawn, size="13 8", grid=(3, 2), trim="1/8", blocks=2)
+    return replace(draft, paints=painted)
+
+
+def every_unit() -> Draft:
+    """Each kind of unit that can be put in, turned and mirrored, in a block that is not square."""
+    stamps = [kind for kind in BY_NAME.values() if kind.stamp]
+    draft = block(size=f"{4 * len(stamps)} 16", grid=(len(stamps), 4), trim="1/8", blocks=2)
+    for column, kind in enumerate(stamps):
+        for row in range(4):
+            act = Put(
+                cell=Span(column, row), unit=kind.kind, turn=row, flip=row > 1,
+                fabrics=("peat", "fog", "gorse", "rowan")[row % 2 :],
+            )  # fmt: skip
+            draft = apply(draft, act)
+    return draft
+
+
+def striped(draft: Draft) -> Draft:
+    """The draft with one print that points to the right."""
+    return replace(
+        draft,
+        fabrics=tuple(
+            replace(one, print="directional", direction=90) if one.key == "fog" else one
+            for one in draft.fabrics
+        ),
+    )
+
+
+def in_centimetres(draft: Draft) -> Draft:
+    making = in_its_unit(replace(default_making("cm"), blocks=draft.making.blocks), "cm")
+    return replace(draft, unit="cm", width=2 * draft.width, height=2 * draft.height, making=making)
+
+
+@cache
+def drafts() -> dict[str, Draft]:
+    own = {"uneven": uneven(), "slanted": slanted(), "every unit": every_unit()}
+    more = {
+        "uneven in cm": in_centimetres(uneven()),
+        "uneven, striped": striped(uneven()),
+        "every unit, striped": striped(every_unit()),
+        "true cut": apply(
+            every_unit(), SetMaking(settings={"trim_margin": "0", "care": "cloth", "press": "open"})
+        ),
+        "other seam": apply(
+            every_unit(), SetMaking(settings={"seam": "7/32", "ruler_step": "1/16", "care": "time"})
+        ),
+    }
+    return own | more | {draft.name: draft for draft in all_samples()}
+
+
+ACTS: tuple[Act, ...] = (
+    AddLine(axis="columns", line=1),
+    AddLine(axis="rows", line=2),
+    RemoveLine(axis="columns", line=1),
+    RemoveLine(axis="rows", line=0),
+    MoveLine(axis="columns", line=0, to=2),
+    MoveLine(axis="rows", line=1, to=0),
+    MoveEdge(axis="columns", line=1, to="17/5"),
+    MoveEdge(axis="rows", line=1, to="5"),
+    LineLength(axis="columns", line=1, length="5"),
+    LineLength(axis="rows", line=0, length="3", grow=True),
+    LineLength(axis="columns", line=2, length="4", grow=True),
+    Proportions(axis="columns", parts=("1", "1", "2")),
+    Proportions(axis="rows", parts=("1", "3")),
+    Resize(width="9", height="5"),
+    Resize(width="30", height="20", unit="cm"),
+    Sew(start=("0", "1/2"), end=("3", "3/2")),
+    Sew(start=("1/2", "0"), end=("1/2", "2")),
+    Rub(start=("1", "0"), end=("1", "1")),
+    Rub(start=("1", "1/2"), end=("1", "1"), whole=True),
+    PaintPatch(at=("1/4", "1/4"), fabric="gorse"),
+    PaintPatch(at=("1/4", "1/4"), fabric="gorse", spread="letter"),
+    PaintPatch(at=("1/4", "1/4"), fabric="gorse", spread="fabric"),
+    Swap(fabric="peat", other="fog"),
+    Put(cell=Span(0, 0), unit="quarter-square-triangle", fabrics=("rowan", "gorse"), turn=1),
+    Put(cell=Span(0, 1), unit="strip-set", fabrics=("rowan", "gorse"), turn=1, flip=True),
+    Turn(cell=Span(1, 0), quarters=2),
+    Turn(cell=Span(0, 0), quarters=0, flip=True),
+    Copy(source=Span(0, 0), cell=Span(2, 1), quarters=2),
+    Copy(source=Span(1, 0), cell=Span(1, 1), flip=True),
+    DropFabric(key="peat"),
+    PutFabric(key="peat", name="Moor", colour="#112233", value="light", print="allover"),
+    PutFabric(key="", name="Moss", colour="#445566", print="directional", direction=450),
+    PutColouring(name="", blocks=2, fabrics={"peat": "rowan", "fog": "fog"}),
+    PutColouring(number=0, name="Changed", blocks=4, mirrored=True, fabrics={}),
+    DropColouring(number=0),
+)  # fmt: skip
+
+
+def acts() -> Iterator[tuple[str, Any]]:
+    for number, act in enumerate(ACTS):
+        for mates in possible_mates(uneven()):
+            yield f"{number} {act.do}, mates {mates}", write_block(apply(uneven(), act, mates))
+    even = replace(uneven(), columns=(F(1),) * 4, width=F(16), height=F(8))
+    for way in ("turned", "mirrored", "same"):
+        square = replace(even, rows=(F(1),) * 4)
+        yield f"repeat-quarter {way}", write_block(apply(square, RepeatQuarter(way=way)))  # type: ignore[arg-type]
+
+
+def drawings() -> Iterator[tuple[str, Any]]:
+    for name, draft in drafts().items():
+        found = draw(draft)
+        yield f"faces of {name}", (found.faces, found.loose, found.neighbours, found.scale)
+        yield f"inner edges of {name}", found.inner_edges()
+
+
+def plans() -> Iterator[tuple[str, Any]]:
+    for name, draft in drafts().items():
+        plan = make_plan(draft)
+        yield f"plan of {name}", write_plan(plan)
+        yield f"patches of {name}", plan.reading.patches
+        yield f"cuts of {name}", plan.cuts
+        yield f"recipes of {name}", [_recipe(plan, number) for number in range(len(plan.recipes))]
+        yield f"templates of {name}", templates_of(plan)
+        for stage in ("trial", "rest"):
+            yield f"{stage} of {name}", plan_stage(draft, stage).cuts  # type: ignore[arg-type]
+
+
+def _recipe(plan: Plan, number: int) -> tuple[Any, ...]:
+    one = plan.recipes[number]
+    unit = one.group.unit
+    return (
+        one.group.label, one.group.kind, one.way.name, one.reason, one.total, one.lots, one.makes,
+        one.mirrored, one.serves, unit.width, unit.height, unit.hand, unit.on_point, unit.fabrics,
+        one.group.members,
+    )  # fmt: skip
+
+
+def sizes() -> Iterator[tuple[str, Any]]:
+    for name in ("uneven", "slanted", "Stile", "Weir Gate", "uneven in cm"):
+        draft = drafts()[name]
+        plan = make_plan(draft)
+        widths = [F(number, 2) for number in range(9, 31, 3)]
+        yield f"sizes of {name}", size_chart(draft, plan.recipes, terms_of(draft), widths)
+
+
+def ways() -> Iterator[tuple[str, Any]]:
+    for name in ("every unit", "true cut", "every unit, striped", "Gale Lantern", "Bracken Rails"):
+        plan = make_plan(drafts()[name])
+        for recipe, found in ways_side_by_side(plan):
+            for figures in found.ways:
+                label = f"{name} {recipe.group.label} {figures.way.name}"
+                yield (
+                    f"figures of {label}",
+                    {
+                        one.name: getattr(figures, one.name)
+                        for one in fields(figures)
+                        if one.name != "way"
+                    },
+                )
+                made = steps_of(figures.way, recipe.group.unit, plan.wanted.terms, plan.wanted)
+                yield (
+                    f"steps of {label}",
+                    [
+                        (
+                            step.act,
+                            step.words,
+                            step.caution,
+                            [picture_of(one) for one in step.scenes],
+                        )
+                        for _, carried_out in made
+                        for step in carried_out.table.steps
+                    ],
+                )
+        group = plan.recipes[0].group
+        yield (
+            f"chosen way of {name}",
+            [one.chosen for one in compare(group, plan.wanted, "cut-and-sew").ways],
+        )
+        demand = plan.wanted.demand(group)
+        found_way = way_named("cut-and-sew", BY_NAME[group.kind], group.unit, demand)
+        yield f"way by name of {name}", found_way and found_way.makes
+
+
+def cloths() -> Iterator[tuple[str, Any]]:
+    shelf = ShelfCloth(
+        "in",
+        (ShelfPiece(F(18), F(22), 2), ShelfPiece(F(10), F(10), 3), ShelfPiece(F(40), F(9, 2), 1)),
+    )
+    for name in (
+        "uneven",
+        "slanted",
+        "every unit",
+        "every unit, striped",
+        "uneven in cm",
+        "Gale Lantern",
+        "Bracken Rails",
+    ):
+        draft = drafts()[name]
+        tied = replace(draft, fabrics=tuple(replace(one, shelf=one.key) for one in draft.fabrics))
+        washed = apply(tied, SetMaking(settings={"shrinkage": "5", "keep": "2"}))
+        for stage in ("trial", "rest", "all"):
+            yield f"cloth of {name}, {stage}", plan_cutting(draft, stage).cloths  # type: ignore[arg-type]
+        on_hand = {"fog": pieces_of(shelf, draft.unit), "peat": pieces_of(shelf, draft.unit)[:2]}
+        cutting = plan_cutting(washed, "all", on_hand)
+        yield f"cloth of {name}, from the shelf", cutting.cloths
+        fog = next(one for one in cutting.cloths if one.fabric == "fog")
+        yield f"shelf after {name}", after_cutting(shelf, fog, draft.unit)
+        yield (
+            f"diagonals of {name}",
+            [
+                diagonal_drawn(fog.cuts[laid.line], laid)
+                for layout in fog.layouts
+                for laid in layout.laid
+            ],
+        )
+        done = {Mark("rest", cut.what): 2 for cut in fog.cuts} | {
+            Mark("trial", cut.what): 1 for cut in fog.cuts
+        }
+        for stage in ("trial", "rest", "all"):
+            yield f"ticks of {name}, {stage}", ticks(fog.cuts, done, stage)  # type: ignore[arg-type]
+        yield f"booked of {name}", all_booked(fog.cuts, "all", done)
+        smaller = plan_cutting(apply(washed, SetMaking(blocks=1)), "all")
+        yield f"changed of {name}", changed(smaller, done)
+    plans_of = [
+        make_plan(drafts()[name])
+        for name in ("uneven", "uneven in cm", "Weir Gate", "Gale Lantern")
+    ]
+    yield "shopping", shopping_list(plans_of, {})
+
+
+def questions() -> Iterator[tuple[str, Any]]:
+    for unit, side in (("in", "5"), ("in", "10"), ("in", "3/2"), ("cm", "25/2")):
+        work = terms(trim="1/8") if unit == "in" else terms("3/4", "1/4", "1/4", "cm")
+        for height in (F(side), F(side) / 2):
+            for fabrics in (1, 6):
+                have = OnHand(F(side), height, 42, fabrics)
+                yield (
+                    f"from {side} by {height} {unit}, {fabrics}",
+                    [
+                        (
+                            one.kind,
+                            one.method,
+                            one.unit.width,
+                            one.makes,
+                            one.pieces,
+                            one.whole,
+                            one.room,
+                        )
+                        for one in what_can_i_make(have, work)
+                    ],
+                )
+    for kind in kinds_asked():
+        height = F(1) if kind.two_sizes else None
+        for method in kind.methods:
+            for trim in ("0", "1/8"):
+                work = terms(trim=trim)
+                pieces = pieces_asked(kind.kind, method.name, F(3), height, work)[2]
+                for by in (F(-1, 4), F(0), F(3, 8)):
+                    sides = {0: (pieces[0].width + by, pieces[0].height + by)}
+                    found = check(kind.kind, method.name, F(3), height, sides, work)
+                    yield (
+                        f"check of {kind.kind} {method.name} {trim} {by}",
+                        (found.right, found.room, found.comes_out, found.sewn),
+                    )
+            chart = cut_chart(kind.kind, method.name, [F(2), F(7, 2)], terms())
+            yield (
+                f"chart of {kind.kind} {method.name}",
+                [(line.finished, line.unfinished) for line in chart],
+            )
+
+
+SORTS: tuple[Callable[[], Iterator[tuple[str, Any]]], ...] = (
+    acts,
+    drawings,
+    plans,
+    sizes,
+    ways,
+    cloths,
+    questions,
+)
+
+
+@pytest.mark.parametrize("sort", SORTS, ids=lambda sort: sort.__name__)
+def test_what_was_answered_is_answered_again(sort: Callable[[], Iterator[tuple[str, Any]]]) -> None:
+    before = dict(line.split("\t") for line in KEPT.read_text().splitlines())
+    for name, answer in sort():
+        assert kept(answer) == before[f"{sort.__name__}: {name}"], told(answer)
