@@ -146,6 +146,7 @@ def test_two_windows_never_overwrite_each_other(
     dialog = page.get_by_role("dialog", name="This block was changed elsewhere")
     expect(dialog).to_be_visible()
     dialog.get_by_role("button", name="Keep mine as a copy").click()
+    expect(page).not_to_have_url(re.compile(block))
     expect(page.locator(".face")).to_have_count(10)
     names = {row["name"] for row in page.request.get(f"{running.url}/api/blocks").json()["blocks"]}
     assert names == {"Theirs", "Sluice (mine)"}

@@ -50,10 +50,47 @@ from yonk.core.cutting import (
     templates_of,
     ticks,
 )
-from yonk.core.drawing import Region, Span, draw
-from yonk.core.finder import OnHand, check, cut_chart, kinds_asked, what_can_i_make
+from yonk.core.cutting.strips import Wanted, first_fit, fits, lay_strips, lower_bound
+from yonk.core.drawing import Region, Span, draw, fabrics_of, lift
+from yonk.core.finder import (
+    BEGINNINGS,
+    FABRICS,
+    KIND,
+    METHOD,
+    PIECES,
+    OnHand,
+    check,
+    cut_chart,
+    kinds_asked,
+    what_can_i_make,
+)
 from yonk.core.finder import pieces_of as pieces_asked
-from yonk.core.paper import Colouring, Draft, Length, default_making, in_its_unit
+from yonk.core.paper import (
+    COUNTS,
+    LENGTHS,
+    SETTINGS,
+    USUAL,
+    Colouring,
+    Draft,
+    Length,
+    LengthError,
+    Ruling,
+    cutting_schools,
+    default_making,
+    in_its_unit,
+    inside,
+    outside,
+    read_length,
+    show,
+    square_root,
+    tidy,
+    whole_seam,
+    without,
+    write_exact,
+    write_mixed,
+    write_typed,
+)
+from yonk.core.paper.bounds import NUMBERS
 from yonk.core.planning import (
     Plan,
     compare,
@@ -61,9 +98,11 @@ from yonk.core.planning import (
     plan_stage,
     size_chart,
     steps_of,
+    usual_range,
     way_named,
     ways_side_by_side,
 )
+from yonk.core.planning.contrast import contrast_ratio, luminance, too_near
 from yonk.core.sewing import picture_of
 from yonk.core.units import BY_NAME, Method, UnitKind, terms_of
 from yonk.files.block_file import write_block
@@ -128,6 +167,13 @@ def slanted() -> Draft:
     return replace(draft, paints=painted)
 
 
+def at_45() -> Draft:
+    """Parallelograms, trapezoids and a diamond that a ruler cuts at 45°, of two widths."""
+    drawn = "0 2 2 0, 1 2 3 0, 2 2 4 0, 4 0 6 2, 5 0 6 1, 6 1 7 0, 6 1 7 2, 7 0 8 1, 7 2 8 1"
+    painted = "1/4 1/4 peat, 1 3/2 fog, 2 3/2 gorse, 7/2 1 rowan, 11/2 1 peat, 7 1 fog"
+    return block(drawn, painted, size="24 6", grid=(8, 2), trim="1/8", blocks=3)
+
+
 def every_unit() -> Draft:
     """Each kind of unit that can be put in, turned and mirrored, in a block that is not square."""
     stamps = [kind for kind in BY_NAME.values() if kind.stamp]
@@ -135,9 +181,12 @@ def every_unit() -> Draft:
     for column, kind in enumerate(stamps):
         for row in range(4):
             act = Put(
-                cell=Span(column, row), unit=kind.kind, turn=row, flip=row > 1,
+                cell=Span(column, row),
+                unit=kind.kind,
+                turn=row,
+                flip=row > 1,
                 fabrics=("peat", "fog", "gorse", "rowan")[row % 2 :],
-            )  # fmt: skip
+            )
             draft = apply(draft, act)
     return draft
 
@@ -160,13 +209,21 @@ def in_centimetres(draft: Draft) -> Draft:
 
 @cache
 def drafts() -> dict[str, Draft]:
-    own = {"uneven": uneven(), "slanted": slanted(), "every unit": every_unit()}
+    own = {"uneven": uneven(), "slanted": slanted(), "at 45": at_45(), "every unit": every_unit()}
     more = {
         "uneven in cm": in_centimetres(uneven()),
         "uneven, striped": striped(uneven()),
         "every unit, striped": striped(every_unit()),
         "true cut": apply(
-            every_unit(), SetMaking(settings={"trim_margin": "0", "care": "cloth", "press": "open"})
+            every_unit(),
+            SetMaking(
+                settings={
+                    "trim_margin": "0",
+                    "care": "cloth",
+                    "press": "open",
+                    "stitch": "two-lines",
+                }
+            ),
         ),
         "other seam": apply(
             every_unit(), SetMaking(settings={"seam": "7/32", "ruler_step": "1/16", "care": "time"})
@@ -211,7 +268,7 @@ ACTS: tuple[Act, ...] = (
     PutColouring(name="", blocks=2, fabrics={"peat": "rowan", "fog": "fog"}),
     PutColouring(number=0, name="Changed", blocks=4, mirrored=True, fabrics={}),
     DropColouring(number=0),
-)  # fmt: skip
+)
 
 
 def acts() -> Iterator[tuple[str, Any]]:
@@ -247,10 +304,22 @@ def _recipe(plan: Plan, number: int) -> tuple[Any, ...]:
     one = plan.recipes[number]
     unit = one.group.unit
     return (
-        one.group.label, one.group.kind, one.way.name, one.reason, one.total, one.lots, one.makes,
-        one.mirrored, one.serves, unit.width, unit.height, unit.hand, unit.on_point, unit.fabrics,
+        one.group.label,
+        one.group.kind,
+        one.way.name,
+        one.reason,
+        one.total,
+        one.lots,
+        one.makes,
+        one.mirrored,
+        one.serves,
+        unit.width,
+        unit.height,
+        unit.hand,
+        unit.on_point,
+        unit.fabrics,
         one.group.members,
-    )  # fmt: skip
+    )
 
 
 def sizes() -> Iterator[tuple[str, Any]]:
@@ -387,6 +456,135 @@ def questions() -> Iterator[tuple[str, Any]]:
             )
 
 
+def settings() -> Iterator[tuple[str, Any]]:
+    for name, setting in SETTINGS.items():
+        yield name, setting
+    for field in LENGTHS["in"]:
+        yield f"bounds of {field}", [LENGTHS[unit][field] for unit in LENGTHS]
+    yield "other bounds", (NUMBERS, COUNTS)
+    yield "beginnings", (BEGINNINGS, FABRICS, KIND, METHOD, PIECES)
+    for unit in USUAL:
+        yield f"usual in {unit}", USUAL[unit]
+        yield f"schools in {unit}", cutting_schools(USUAL[unit].settings, unit)
+    for name in ("uneven", "uneven in cm", "Stile"):
+        yield f"range of {name}", usual_range(drafts()[name])
+
+
+TYPED = (
+    "9",
+    "4.875",
+    "12,4",
+    "39/8",
+    "4 7/8",
+    "4-7/8",
+    "4⅞",
+    '4 7/8"',
+    "3 cm",
+    ".5",
+    "0",
+    "1/3",
+    "2 1/64",
+    "",
+    "x",
+    "1,234",
+    "1/0",
+    "4 4/3",
+    "-1",
+    "4 7",
+    "1" * 41,
+    "½",
+    "¼",
+    "¾",
+    "⅛",
+    "⅜",
+    "⅝",
+    "⅓",
+    "⅔",
+    "⅕",
+    "⅖",
+    "⅗",
+    "⅘",
+    "⅙",
+    "⅚",
+    "4 ½",
+    "4½ in",
+)
+EXACT = (F(0), F(7, 8), F(39, 8), F(1, 3), F(31, 4), F(1, 10), F(41, 64), F(1234, 100), F(-5, 2))
+
+
+def lengths() -> Iterator[tuple[str, Any]]:
+    for text in TYPED:
+        try:
+            yield f"typed {text}", read_length(text)
+        except LengthError as fault:
+            yield f"typed {text}", str(fault)
+    for one in EXACT:
+        both = [(show(one, unit), write_typed(one, unit)) for unit in ("in", "cm")]
+        yield f"written {one}", (write_exact(one), write_mixed(one), both)
+        yield f"root of {one}", square_root(abs(one), 12)
+        for root in (F(0), F(1), F(-1, 2), F(3, 7)):
+            length = Length(one, root)
+            on_ruler = [
+                (length.up(step), length.nearest(step)) for step in (F(1, 8), F(1, 64), F(1, 4))
+            ]
+            sums = (
+                length + one,
+                length - 1,
+                -length,
+                length * F(3, 2),
+                length / 4,
+                length * length,
+            )
+            order = (length < 1, length > one, length == one, length == Length(one, root))
+            said = (length.write(), show(length, "in"), length.floor(), float(length))
+            yield f"length {one} {root}", (on_ruler, sums, order, said)
+
+
+SEAMS = seams("0 0 3 2, 0 1 3 1, 1 0 1 2, 1/2 1/2 5/2 3/2, 0 2 2 0, 2 1 3 1, 1/2 0 1/2 1, 1 1 2 2")
+
+
+def grids() -> Iterator[tuple[str, Any]]:
+    draft = replace(uneven(), seams=SEAMS)
+    ruling = Ruling.of(draft)
+    low, high = (F(1, 2), F(1, 3)), (F(2), F(3, 2))
+    for one in SEAMS:
+        yield f"inside {one}", (inside(one, low, high), outside(one, low, high))
+        placed = ruling.place(one[0]), ruling.place(one[1])
+        yield f"placed {one}", (placed, ruling.count(placed[0]), whole_seam(draft, one))
+        for other in SEAMS:
+            yield f"{one} without {other}", without(one, other)
+    yield "tidy", tidy((*SEAMS, *SEAMS[::-1], *seams("0 1 1 1, 3 1 1 1, 2 0 2 1, 2 2 2 1")))
+    spans = [Span(0, 0), Span(1, 0, 2, 1), Span(0, 1, 3, 1), Span(2, 0, 1, 2)]
+    yield "overlaps", [one.overlaps(other) for one in spans for other in spans]
+    drawing = draw(draft)
+    for span in spans:
+        motif = lift(draft, drawing, fabrics_of(draft, drawing)[0], span)
+        turned = [motif.turned(quarters) for quarters in range(4)]
+        yield f"lifted {span}", (motif, turned, motif.mirrored(), span.corners())
+    colours = ("#000000", "#ffffff", "#3b2a20", "#e7e6df", "#a3262a", "#0a0b0c", "#d9a520")
+    for colour in colours:
+        ratios = [round(contrast_ratio(colour, other), 4) for other in colours]
+        yield f"contrast of {colour}", (luminance(colour), ratios)
+    yield "near", [too_near(one, other) for one in draft.fabrics for other in draft.fabrics]
+
+
+def strips() -> Iterator[tuple[str, Any]]:
+    kinds = [Wanted(0, 30, 20, 7), Wanted(1, 12, 12, 25), Wanted(2, 55, 9, 4, turnable=False)]
+    kinds += [Wanted(3, 44, 44, 3), Wanted(4, 17, 6, 40), Wanted(5, 101, 5, 2)]
+    for width in (60, 100, 320):
+        fitting = [one for one in kinds if fits(one, width, None)]
+        yield f"first fit {width}", first_fit(fitting, width)
+        yield f"bound {width}", lower_bound(fitting, width)
+        yield (
+            f"fits {width}",
+            [fits(one, width, long) for one in kinds for long in (None, 20, 50)],
+        )
+        for length in (None, 60, 150):
+            for quick in (False, True):
+                laid = lay_strips(kinds, width, length, quick=quick)
+                yield f"laid {width} {length} {quick}", laid
+
+
 SORTS: tuple[Callable[[], Iterator[tuple[str, Any]]], ...] = (
     acts,
     drawings,
@@ -395,6 +593,10 @@ SORTS: tuple[Callable[[], Iterator[tuple[str, Any]]], ...] = (
     ways,
     cloths,
     questions,
+    settings,
+    lengths,
+    grids,
+    strips,
 )
 
 
