@@ -147,6 +147,8 @@ class Region:
 
     def turned(self, quarters: int = 1) -> Region:
         """The same region turned clockwise by so many quarters, none to three."""
+        if self.plain and quarters:
+            return self._plainly_turned(quarters)
         wide, high = self.width, self.height
         if quarters == 1:
             return self._changed(lambda x, y: (high - y, x), high, wide, mirrored=False)
@@ -157,6 +159,26 @@ class Region:
             if quarters
             else self
         )
+
+    def _plainly_turned(self, quarters: int) -> Region:
+        """Turned by its boxes, which tell all of plain pieces; there may be thousands of them."""
+        wide, high = self.width, self.height
+        boxes = self.boxes
+        for _ in range(quarters):
+            boxes = [(high - bottom, left, high - top, right) for left, top, right, bottom in boxes]
+            wide, high = high, wide
+        order = sorted(range(len(boxes)), key=boxes.__getitem__)
+        boxes = [boxes[place] for place in order]
+        pieces = [
+            Piece(
+                self.pieces[place].face,
+                ((left, top), (right, top), (right, bottom), (left, bottom)),
+            )
+            for place, (left, top, right, bottom) in zip(order, boxes, strict=True)
+        ]
+        same = Region(tuple(pieces), wide, high, self.turns)
+        same.__dict__.update(boxes=boxes, plain=True)
+        return same
 
     def mirrored(self) -> Region:
         """The same region as a mirror shows it, left for right."""

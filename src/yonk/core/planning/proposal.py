@@ -8,7 +8,7 @@ from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from yonk.core.drawing import Ring
+from yonk.core.drawing import Piece
 from yonk.core.paper import Care, Length, show
 from yonk.core.planning.ways import TURNING, Demand, Tally, Way, all_ways, tally
 from yonk.core.sewing import Outline, area, bounds, length, sides_of
@@ -65,15 +65,15 @@ def smallest(unit: Unit, terms: Terms, *, trimmed: bool) -> float:
 
 def _shallowest(unit: Unit) -> float:
     """The least radius of the circles inside a unit's patches; patches alike are looked at once."""
-    known: set[Ring] = set()
-    different = []
-    for piece in unit.region.pieces:
-        left, top, _, _ = piece.box
-        ring = tuple([(x - left, y - top) for x, y in piece.ring])
-        if ring not in known:
-            known.add(ring)
-            different.append(piece)
-    shapes = replace(unit, region=replace(unit.region, pieces=tuple(different)))
+    different: dict[object, Piece] = {}
+    for piece, (left, top, right, bottom) in zip(
+        unit.region.pieces, unit.region.boxes, strict=True
+    ):
+        if unit.region.plain:
+            different.setdefault((right - left, bottom - top), piece)
+        else:
+            different.setdefault(tuple([(x - left, y - top) for x, y in piece.ring]), piece)
+    shapes = replace(unit, region=replace(unit.region, pieces=tuple(different.values())))
     return min(_depth(outline) for outline, _ in target_of(shapes, Fraction(0)).parts)
 
 

@@ -32,6 +32,7 @@ from yonk.core.units import BY_NAME, KINDS, REST, Cloth, Found, Hand, Kind, Part
 
 Identity = tuple[Any, ...]
 _MOST_INT64 = 2**62
+MANY_PIECES = 512
 
 
 @dataclass(frozen=True)
@@ -139,10 +140,13 @@ class _Knower:
         self._answers: dict[object, tuple[Known, Region | None] | None] = {}
 
     def know(self, region: Region) -> tuple[Known, Region | None] | None:
-        key = region.shape_key
-        if key not in self._answers:
-            self._answers[key] = self._recognise(region.numbered_anew())
-        answer = self._answers[key]
+        if len(region.pieces) > MANY_PIECES:  # there are few such, and to compare them takes long
+            answer = self._recognise(region.numbered_anew())
+        else:
+            key = region.shape_key
+            if key not in self._answers:
+                self._answers[key] = self._recognise(region.numbered_anew())
+            answer = self._answers[key]
         if answer is None:
             return None
         known, middle = answer
@@ -171,6 +175,7 @@ class _Grouping:
         self.patches = patches
         self.scale = scale
         self._lengths: dict[tuple[int, int, int], tuple[Length, Length]] = {}
+        self._cloths: dict[tuple[str, str, str], Cloth] = {}
 
     def groups(self, found: Sequence[Whole[Known]]) -> tuple[Group, ...]:
         members: dict[Identity, list[tuple[int, tuple[int, ...]]]] = {}
@@ -197,6 +202,9 @@ class _Grouping:
         """The units gathered as they lie: the first of each, and the place in the order and the
         faces of all.
         """
+        if len(found) == 1:
+            own = _own_region(found[0])
+            return [(found[0], own, [(0, tuple([piece.face for piece in own.pieces]))])]
         alike: dict[
             tuple[object, ...], tuple[Whole[Known], Region, list[tuple[int, tuple[int, ...]]]]
         ] = {}
@@ -296,9 +304,10 @@ class _Grouping:
                 frame.length(part.width, self.scale),
                 frame.length(part.height, self.scale),
             )
-        return Part(
-            Cloth(patch.fabric, patch.letter, part.role), *self._lengths[key], part.spot, part.piece
-        )
+        which = patch.fabric, patch.letter, part.role
+        if which not in self._cloths:
+            self._cloths[which] = Cloth(*which)
+        return Part(self._cloths[which], *self._lengths[key], part.spot, part.piece)
 
 
 def _turned_boxes(boxes: Any, fabrics: Any, width: int, height: int) -> list[Identity]:

@@ -170,7 +170,10 @@ def _sew_single(job: Job) -> list[Work]:
 
 def _size(unit: Unit, terms: Terms) -> tuple[int, int, float]:
     """Columns, rows, and what a square is listed as."""
-    columns, rows = (max(part.spot[axis] for part in unit.parts) + 1 for axis in (1, 0))
+    if "spots" not in unit.worked_out:
+        down, across = zip(*[part.spot for part in unit.parts], strict=True)
+        unit.worked_out["spots"] = max(across) + 1, max(down) + 1
+    columns, rows = unit.worked_out["spots"]
     return columns, rows, on_ruler(unit.parts[0].width, terms)
 
 
