@@ -38,7 +38,7 @@ from yonk.files.plain_words import in_plain_words
 
 FORMAT = "yonk-block/1"
 MOST_BYTES = 2_000_000
-MOST_SEAMS = 20_000
+MOST_SEAMS = COUNTS["seams"][1]
 MOST_FAULTS = 50
 
 
@@ -115,7 +115,7 @@ class BlockIn(FilePart):
     fabrics: Annotated[tuple[FabricIn, ...], Field(max_length=200)] = ()
     patches: Annotated[tuple[PaintIn, ...], Field(max_length=40_000)] = ()
     making: MakingIn = Field(default_factory=MakingIn)
-    colourings: Annotated[tuple[ColouringIn, ...], Field(max_length=12)] = ()
+    colourings: Annotated[tuple[ColouringIn, ...], Field(max_length=COUNTS["colourings"][1])] = ()
 
 
 _SECTIONS: dict[str, TypeAdapter[Any]] = {

@@ -10,4 +10,5 @@ from yonk.store import fabrics
 
 
 async def shelf_of(db: Session) -> dict[str, fabrics.KeptFabric]:
+    """The fabrics of the shelf by their ids, fetched beside other requests."""
     return await run_in_threadpool(lambda: all_of(fabrics.all_fabrics(db)))

@@ -5,6 +5,7 @@ changed.
 from __future__ import annotations
 
 from yonk.core.paper import (
+    COUNTS,
     FINEST,
     UNASSIGNED,
     Draft,
@@ -16,7 +17,7 @@ from yonk.core.paper import (
 )
 
 PointText = tuple[str, str]
-MOST_SEAMS = 20_000
+MOST_SEAMS = COUNTS["seams"][1]
 
 
 def point_of(text: PointText, place: str, draft: Draft) -> Point:

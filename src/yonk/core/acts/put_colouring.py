@@ -10,9 +10,9 @@ from typing import Literal
 from yonk.core.acts.act import Act
 from yonk.core.acts.checks import check_colouring, check_known
 from yonk.core.acts.mates import MatesName
-from yonk.core.paper import Colouring, Draft, DraftError, check_count
+from yonk.core.paper import COUNTS, Colouring, Draft, DraftError, check_count
 
-MOST_COLOURINGS = 12
+MOST_COLOURINGS = COUNTS["colourings"][1]
 
 
 @dataclass(frozen=True, kw_only=True)
