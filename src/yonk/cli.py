@@ -9,7 +9,7 @@ from pathlib import Path
 
 import click
 
-from yonk.core.paper import DraftError, Fault
+from yonk.core.paper import Draft, DraftError, Fault
 from yonk.core.planning import Plan, make_plan, read
 from yonk.files.block_file import BadFileError, block_schema, check_reading, read_block
 from yonk.files.cutting_csv import write_cutting_csv
@@ -58,7 +58,37 @@ def plan(file: str, blocks: int | None, as_json: bool) -> None:
         )
 
 
+@main.command()
+@click.argument("file")
+@click.option("--blocks", type=int, help="for so many blocks, whatever the file says (1 to 1000)")
+@click.option("--json", "as_json", is_flag=True, help="print the plan as JSON (otherwise a list)")
+def sew(file: str, blocks: int | None, as_json: bool) -> None:
+    """Print how the block of a FILE is sewn together and pressed (- for standard input)."""
+    from yonk.core.pressing import sewing_plan
+    from yonk.files.sewing_file import write_sewing
+    from yonk.files.sewing_text import write_sewing_text
+
+    try:
+        draft = _draft_of(file, blocks)
+        made = sewing_plan(draft)
+    except BadFileError as bad:
+        refuse(bad.faults)
+    except DraftError as bad:
+        refuse((Fault(bad.place, bad.message),))
+    else:
+        count = blocks or draft.making.blocks
+        click.echo(
+            json.dumps(write_sewing(made, count), indent=1, ensure_ascii=False)
+            if as_json
+            else write_sewing_text(made, count)
+        )
+
+
 def _plan_of(file: str, blocks: int | None) -> Plan:
+    return make_plan(_draft_of(file, blocks), blocks)
+
+
+def _draft_of(file: str, blocks: int | None) -> Draft:
     if blocks is not None and not 1 <= blocks <= 1000:
         raise BadFileError([Fault("--blocks", "must be from 1 to 1000")])
     try:
@@ -67,7 +97,7 @@ def _plan_of(file: str, blocks: int | None) -> Plan:
         raise BadFileError([Fault(file, f"cannot be read ({fault.strerror})")]) from None
     draft = read_block(text)
     check_reading(read(draft))
-    return make_plan(draft, blocks)
+    return draft
 
 
 @main.command(name="print")
@@ -143,10 +173,13 @@ def openapi() -> None:
 
 
 @main.command()
-@click.argument("kind", type=click.Choice(["block", "plan"]))
+@click.argument("kind", type=click.Choice(["block", "plan", "sewing"]))
 def schema(kind: str) -> None:
-    """Print the JSON Schema of a block file or a plan."""
-    click.echo(json.dumps(block_schema() if kind == "block" else plan_schema(), indent=1))
+    """Print the JSON Schema of a block file, a plan or a sewing plan."""
+    from yonk.files.sewing_file import sewing_schema
+
+    schemas = {"block": block_schema, "plan": plan_schema, "sewing": sewing_schema}
+    click.echo(json.dumps(schemas[kind](), indent=1))
 
 
 if __name__ == "__main__":

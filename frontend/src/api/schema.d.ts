@@ -116,6 +116,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/blocks/{block_id}/sewn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Tick
+         * @description Keep how many of a step are sewn.
+         */
+        put: operations["tick_api_blocks__block_id__sewn_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/blocks/{block_id}/states": {
         parameters: {
             query?: never;
@@ -365,6 +385,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/files/back.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Back Svg
+         * @description The back of the block at true size.
+         */
+        post: operations["back_svg_api_files_back_svg_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/files/block": {
         parameters: {
             query?: never;
@@ -499,6 +539,26 @@ export interface paths {
          * @description The layouts at true size.
          */
         post: operations["layouts_svg_api_files_layouts_svg_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files/sewing.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Sewing Pdf
+         * @description The sewing sheet, on paper.
+         */
+        post: operations["sewing_pdf_api_files_sewing_pdf_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -745,6 +805,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sewing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Sewing
+         * @description How a block is sewn together and pressed, and what of it is sewn.
+         */
+        post: operations["sewing_api_sewing_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sewing/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Back
+         * @description The pressed block in layers, with its thickness.
+         */
+        post: operations["back_api_sewing_back_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sewing/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Join
+         * @description One join in pictures.
+         */
+        post: operations["join_api_sewing_join_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shopping": {
         parameters: {
             query?: never;
@@ -818,7 +938,7 @@ export interface components {
              * Acts
              * @default []
              */
-            acts?: (components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["LineLength"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["PaintPatch"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetMaking"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"])[];
+            acts?: (components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["ChooseOrder"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["LineLength"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["PaintPatch"] | components["schemas"]["PressInLots"] | components["schemas"]["PressSeam"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetBatch"] | components["schemas"]["SetMaking"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"])[];
             /**
              * Document
              * @description a block file; the front end hands it on as it came
@@ -882,6 +1002,22 @@ export interface components {
             working: string[];
         };
         /**
+         * BackOut
+         * @description The pressed block in layers, and how thick it is.
+         */
+        BackOut: {
+            /** Height */
+            height: number;
+            /** Layers */
+            layers: components["schemas"]["LayerOut"][];
+            /** Most */
+            most: number;
+            /** Thick */
+            thick: components["schemas"]["ThickOut"][];
+            /** Width */
+            width: number;
+        };
+        /**
          * BeginningOut
          * @description What the questions outside a block begin with, in one unit.
          */
@@ -896,6 +1032,18 @@ export interface components {
             settings: components["schemas"]["SettingsOut"];
             /** Side */
             side: string;
+        };
+        /**
+         * BesideOut
+         * @description How the blocks lie beside each other, in words; the seams that plan 2 presses otherwise.
+         */
+        BesideOut: {
+            /** One Plan */
+            one_plan: boolean;
+            /** Second */
+            second: components["schemas"]["SeamOut"][];
+            /** Words */
+            words: string;
         };
         /**
          * BlockOut
@@ -1068,6 +1216,30 @@ export interface components {
             kind: string;
             /** Method */
             method: string | null;
+        };
+        /**
+         * ChooseOrder
+         * @description Choose the order in which the block is joined, or the part of it whose box has two corners;
+         *     None takes the proposal.
+         */
+        ChooseOrder: {
+            /** Corner */
+            corner?: [
+                string,
+                string
+            ] | null;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "order";
+            /** Opposite */
+            opposite?: [
+                string,
+                string
+            ] | null;
+            /** Order */
+            order: ("rows" | "columns" | "quarters") | null;
         };
         /**
          * ClothOut
@@ -1575,6 +1747,31 @@ export interface components {
             detail?: components["schemas"]["ValidationError"][];
         };
         /**
+         * JoinIn
+         * @description One join of a draft, by its number, to be drawn.
+         */
+        JoinIn: {
+            /** Colouring */
+            colouring?: number | null;
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+            /** Join */
+            join: number;
+        };
+        /**
+         * JoinOut
+         * @description One join in pictures: its two pieces, right sides together, opened.
+         */
+        JoinOut: {
+            /** Pictures */
+            pictures: components["schemas"]["StepPictureOut"][];
+        };
+        /**
          * KindMethodOut
          * @description A method of a kind.
          */
@@ -1636,6 +1833,21 @@ export interface components {
             x: number;
             /** Y */
             y: number;
+        };
+        /**
+         * LayerOut
+         * @description A piece of cloth as it lies.
+         */
+        LayerOut: {
+            /** Allowance */
+            allowance: boolean;
+            /** Fabric */
+            fabric: string;
+            /** Outline */
+            outline: [
+                number,
+                number
+            ][];
         };
         /**
          * LayoutOut
@@ -1708,6 +1920,19 @@ export interface components {
             start: number;
         };
         /**
+         * LotsOut
+         * @description A group that would nest if it were pressed in two lots.
+         */
+        LotsOut: {
+            /** At */
+            at: [
+                string,
+                string
+            ];
+            /** Words */
+            words: string;
+        };
+        /**
          * MarkInOut
          * @description How much of a cut is cut in a stage; the cut as text that is only handed on.
          */
@@ -1736,7 +1961,7 @@ export interface components {
              * Mark
              * @enum {string}
              */
-            mark: "drawn" | "sewn" | "cut" | "seam" | "press" | "ruler" | "guide" | "allowance";
+            mark: "drawn" | "sewn" | "cut" | "seam" | "press" | "ruler" | "guide" | "allowance" | "pin";
             /** Start */
             start: [
                 number,
@@ -1773,6 +1998,24 @@ export interface components {
              * @enum {string}
              */
             name: "none" | "half-turn" | "quarter-turns" | "left-right" | "top-bottom" | "both-ways" | "diagonals" | "all";
+            /** Words */
+            words: string;
+        };
+        /**
+         * MeetingOut
+         * @description A place where seams meet, and how they lie.
+         */
+        MeetingOut: {
+            /** At */
+            at: [
+                number,
+                number
+            ];
+            /**
+             * State
+             * @enum {string}
+             */
+            state: "nested" | "spun" | "open" | "bulky";
             /** Words */
             words: string;
         };
@@ -1916,6 +2159,71 @@ export interface components {
             width: string;
         };
         /**
+         * OpeningOut
+         * @description A seam that is proposed to be opened.
+         */
+        OpeningOut: {
+            /** At */
+            at: [
+                string,
+                string
+            ];
+            /** Words */
+            words: string;
+        };
+        /**
+         * OrderOut
+         * @description An order of joining in figures.
+         */
+        OrderOut: {
+            /** Across */
+            across: number;
+            /** Bulky */
+            bulky: number;
+            /** Checkpoints */
+            checkpoints: number;
+            /** Joins */
+            joins: number;
+            /** Longest */
+            longest: string;
+            /** Nested */
+            nested: number;
+            /**
+             * Order
+             * @enum {string}
+             */
+            order: "rows" | "columns" | "quarters";
+            /** Proposed */
+            proposed: boolean;
+            /** Taken */
+            taken: boolean;
+            /** To Match */
+            to_match: number;
+        };
+        /**
+         * OrderPartOut
+         * @description A part of the block whose cells can be joined in several orders, by two corners of its
+         *     box.
+         */
+        OrderPartOut: {
+            /** Chosen */
+            chosen: ("rows" | "columns" | "quarters") | null;
+            /** Corner */
+            corner: [
+                string,
+                string
+            ];
+            /** Opposite */
+            opposite: [
+                string,
+                string
+            ];
+            /** Orders */
+            orders: ("rows" | "columns" | "quarters")[];
+            /** Words */
+            words: string;
+        };
+        /**
          * PaintPatch
          * @description Give a fabric to the patch that holds a point, or to all patches of its letter, or of its
          *     fabric.
@@ -2007,6 +2315,43 @@ export interface components {
             name: string;
             /** Width */
             width: string;
+        };
+        /**
+         * PressInLots
+         * @description Let the units that a seam through a point is in be pressed in two lots, or in one again.
+         */
+        PressInLots: {
+            /** At */
+            at: [
+                string,
+                string
+            ];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "lots";
+            /** Two */
+            two: boolean;
+        };
+        /**
+         * PressSeam
+         * @description Press the seam through a point, and those made alike, to a side or open; None leaves it to
+         *     the plan.
+         */
+        PressSeam: {
+            /** At */
+            at: [
+                string,
+                string
+            ];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "press";
+            /** Toward */
+            toward: ("left" | "right" | "up" | "down" | "open") | null;
         };
         /**
          * PrintIn
@@ -2317,6 +2662,74 @@ export interface components {
             words: string;
         };
         /**
+         * SeamOut
+         * @description A join's seam as it lies in the block: its stretches, the arrow where it is pressed to a
+         *     side, why, and by which point a choice about it is sent. `ways` are those it can be pressed.
+         */
+        SeamOut: {
+            /** Along */
+            along: [
+                [
+                    number,
+                    number
+                ],
+                [
+                    number,
+                    number
+                ]
+            ][];
+            /** Arrow */
+            arrow: [
+                [
+                    number,
+                    number
+                ],
+                [
+                    number,
+                    number
+                ]
+            ] | null;
+            /** At */
+            at: [
+                string,
+                string
+            ];
+            /** Bare */
+            bare: string[];
+            /** By Hand */
+            by_hand: boolean;
+            /** In Lots */
+            in_lots: boolean;
+            /** Join */
+            join: number;
+            /** Step */
+            step: number;
+            /**
+             * Toward
+             * @enum {string}
+             */
+            toward: "left" | "right" | "up" | "down" | "open";
+            /** Unit */
+            unit: string;
+            /** Ways */
+            ways: ("left" | "right" | "up" | "down" | "open")[];
+            /** Why */
+            why: string;
+        };
+        /**
+         * SetBatch
+         * @description Set how many joins are sewn in one chain.
+         */
+        SetBatch: {
+            /** Batch */
+            batch: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "batch";
+        };
+        /**
          * SetMaking
          * @description Change how the block is made: for how many blocks, and settings by their names as typed;
          *     others stay.
@@ -2415,6 +2828,140 @@ export interface components {
                 string,
                 string
             ];
+        };
+        /**
+         * SewingIn
+         * @description A draft whose sewing is asked for, as drafted or in a colouring; the block that it is kept
+         *     as, if what is ticked is wanted.
+         */
+        SewingIn: {
+            /** Block Id */
+            block_id?: string | null;
+            /** Colouring */
+            colouring?: number | null;
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+        };
+        /**
+         * SewingOut
+         * @description How a block is sewn together.
+         */
+        SewingOut: {
+            /** Batch */
+            batch: number;
+            beside: components["schemas"]["BesideOut"];
+            /** Best */
+            best: string;
+            /** Blocks */
+            blocks: number;
+            /** Changed */
+            changed: string[];
+            /** Chosen */
+            chosen: boolean;
+            /** Colourings */
+            colourings: string[];
+            /** Height */
+            height: number;
+            /** Lots */
+            lots: components["schemas"]["LotsOut"][];
+            /** Meetings */
+            meetings: components["schemas"]["MeetingOut"][];
+            /** Misplaced */
+            misplaced: number;
+            /** Openings */
+            openings: components["schemas"]["OpeningOut"][];
+            /**
+             * Order
+             * @enum {string}
+             */
+            order: "rows" | "columns" | "quarters";
+            /** Orders */
+            orders: components["schemas"]["OrderOut"][];
+            /** Parts */
+            parts: components["schemas"]["OrderPartOut"][];
+            /** Proposal */
+            proposal: string;
+            /** Seams */
+            seams: components["schemas"]["SeamOut"][];
+            /** Sewn */
+            sewn: number;
+            /** Slips */
+            slips: components["schemas"]["SlipOut"][];
+            /** Stacks */
+            stacks: components["schemas"]["StackOut"][];
+            /** Steps */
+            steps: components["schemas"]["SewingStepOut"][];
+            /** To Sew */
+            to_sew: number;
+            /** Told */
+            told: string[];
+            /** Width */
+            width: number;
+        };
+        /**
+         * SewingPrintIn
+         * @description A draft whose sewing is drawn or taken along.
+         */
+        SewingPrintIn: {
+            /** Colouring */
+            colouring?: number | null;
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+            /**
+             * Paper
+             * @default letter
+             * @enum {string}
+             */
+            paper?: "letter" | "a4";
+        };
+        /**
+         * SewingStepOut
+         * @description A step over all blocks.
+         */
+        SewingStepOut: {
+            /** Batches */
+            batches: string;
+            /** Caution */
+            caution: string;
+            /** Checkpoint */
+            checkpoint: string;
+            /** Done */
+            done: number;
+            /** Join */
+            join: number;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "unit" | "join";
+            /** Label */
+            label: string;
+            /** Mark */
+            mark: string;
+            /** Number */
+            number: number;
+            /** Per Block */
+            per_block: number;
+            /** Stacks */
+            stacks: string;
+            /** To Match */
+            to_match: number;
+            /** Total */
+            total: number;
+            /** Why */
+            why: string[];
+            /** Words */
+            words: string;
         };
         /**
          * ShareOut
@@ -2666,6 +3213,25 @@ export interface components {
             value: "light" | "medium" | "dark";
         };
         /**
+         * SlipOut
+         * @description Something laid wrong, the mend, and how it looks.
+         */
+        SlipOut: {
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "quarter" | "half" | "three-quarters" | "swapped" | "mirrored";
+            /** Mend */
+            mend: string;
+            /** Parts */
+            parts: components["schemas"]["PartOut"][];
+            /** Stacks */
+            stacks: number[];
+            /** Words */
+            words: string;
+        };
+        /**
          * Span
          * @description A rectangle of cells: its first column and row, and how many of each.
          */
@@ -2684,6 +3250,29 @@ export interface components {
              * @default 1
              */
             rows?: number;
+        };
+        /**
+         * StackOut
+         * @description A place of the laid-out block; `at` is the corner of its box.
+         */
+        StackOut: {
+            /** At */
+            at: [
+                number,
+                number
+            ];
+            /** Height */
+            height: number;
+            /** Label */
+            label: string;
+            /** Number */
+            number: number;
+            /** Parts */
+            parts: components["schemas"]["PartOut"][];
+            /** Width */
+            width: number;
+            /** Words */
+            words: string;
         };
         /**
          * StampOut
@@ -2893,6 +3482,33 @@ export interface components {
             fabric: string;
             /** Other */
             other: string;
+        };
+        /**
+         * ThickOut
+         * @description A place where many layers lie.
+         */
+        ThickOut: {
+            /** At */
+            at: [
+                number,
+                number
+            ];
+            /** Layers */
+            layers: number;
+        };
+        /**
+         * TickIn
+         * @description How many of a step are sewn now; mark and words as they were sent.
+         */
+        TickIn: {
+            /** Done */
+            done: number;
+            /** Mark */
+            mark: string;
+            /** Revision */
+            revision: number;
+            /** Words */
+            words: string;
         };
         /**
          * TitleIn
@@ -3697,6 +4313,84 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["BlockOut"];
                 };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    tick_api_blocks__block_id__sewn_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TickIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Bad Request */
             400: {
@@ -4789,6 +5483,82 @@ export interface operations {
             };
         };
     };
+    back_svg_api_files_back_svg_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SewingPrintIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
     block_file_api_files_block_post: {
         parameters: {
             query?: never;
@@ -5255,6 +6025,82 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["PrintIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    sewing_pdf_api_files_sewing_pdf_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SewingPrintIn"];
             };
         };
         responses: {
@@ -6129,6 +6975,240 @@ export interface operations {
                     "application/json": {
                         [key: string]: unknown;
                     };
+                };
+            };
+        };
+    };
+    sewing_api_sewing_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SewingIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SewingOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    back_api_sewing_back_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SewingPrintIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    join_api_sewing_join_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JoinIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JoinOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
                 };
             };
         };

@@ -23,6 +23,7 @@ from yonk.api.fabrics.routes import router as fabrics
 from yonk.api.finder.routes import router as finder
 from yonk.api.guard import TOO_LARGE, Guard, too_large
 from yonk.api.recipes.routes import router as recipes
+from yonk.api.sewing.routes import router as sewing
 from yonk.api.shelf.kept import block_out
 from yonk.api.shelf.routes import router as shelf
 from yonk.api.usual import router as usual
@@ -51,7 +52,7 @@ def create_app(engine: Engine | None, front_end: Path | None = None) -> FastAPI:
     app.state.sessions = session_maker(engine) if engine else None
     app.state.works = Works()
     app.add_middleware(Guard, too_large=too_large)
-    for router in (draft, shelf, recipes, finder, cut, fabrics, usual):
+    for router in (draft, shelf, recipes, finder, cut, sewing, fabrics, usual):
         app.include_router(router)
     for fault, answer in (
         (YonkError, _told),

@@ -33,7 +33,7 @@ from yonk.core.paper import (
 from yonk.core.planning import Reading
 from yonk.core.units import BY_NAME
 from yonk.files.exact import FilePart, Key, Name, PointIn, Positive, SeamIn, Text
-from yonk.files.making_file import MakingIn, making_faults, making_of, write_making
+from yonk.files.making_file import MakingIn, making_faults, making_of, wishes_of, write_making
 from yonk.files.plain_words import in_plain_words
 
 FORMAT = "yonk-block/1"
@@ -310,6 +310,9 @@ def _gainsaying(sound: dict[str, Any]) -> Iterator[Fault]:
             yield from _outside(f"patches[{number}].at", paint.at, size)
         for number, choice in enumerate(sound["making"].units if sound.get("making") else ()):
             yield from _outside(f"making.units[{number}].at", choice.at, size)
+        if sound.get("making"):
+            for place, point in wishes_of(sound["making"].sewing).places:
+                yield from _outside(f"making.sewing.{place}", point, size)
     if sound.get("fabrics") is not None or "fabrics" not in sound:
         yield from _fabric_faults(sound.get("fabrics") or (), sound.get("patches") or ())
         yield from _colouring_faults(sound.get("fabrics") or (), sound.get("colourings") or ())

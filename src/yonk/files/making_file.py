@@ -13,7 +13,13 @@ from yonk.core.paper import (
     SETTINGS,
     LengthUnit,
     Making,
+    OrderName,
+    PartOrder,
+    Point,
+    SeamWish,
     Setting,
+    SewingWishes,
+    Toward,
     UnitMethod,
     default_making,
     write_exact,
@@ -28,6 +34,34 @@ class UnitMethodIn(FilePart):
     method: Key
 
 
+class PartOrderIn(FilePart):
+    """The order in which a part of the block is joined, by two corners of its box."""
+
+    corner: PointIn
+    opposite: PointIn
+    order: OrderName
+
+
+class SeamWishIn(FilePart):
+    """Where the seam that runs through a point is pressed."""
+
+    at: PointIn
+    toward: Toward
+
+
+Choices = Field(default=(), max_length=COUNTS["choices"][1])
+
+
+class SewingIn(FilePart):
+    """How the block is sewn together; what is left out is proposed."""
+
+    order: OrderName | None = None
+    parts: tuple[PartOrderIn, ...] = Choices
+    presses: tuple[SeamWishIn, ...] = Choices
+    in_lots: tuple[PointIn, ...] = Choices
+    batch: Annotated[int, Field(strict=True, ge=COUNTS["batch"][0], le=COUNTS["batch"][1])] = 24
+
+
 class _Making(FilePart):
     """How the block is made; what is left out is the usual."""
 
@@ -36,6 +70,7 @@ class _Making(FilePart):
     ) = None
     methods: dict[Text, Text] = Field(default_factory=dict)
     units: tuple[UnitMethodIn, ...] = ()
+    sewing: SewingIn = Field(default_factory=SewingIn)
 
 
 def _type_of(setting: Setting) -> Any:
@@ -102,8 +137,42 @@ def making_of(given: _Making, unit: LengthUnit) -> Making:
     }
     units = tuple(UnitMethod(choice.at, choice.method) for choice in given.units)
     return Making(
-        blocks=given.blocks or usual.blocks, methods=dict(given.methods), units=units, **settings
+        blocks=given.blocks or usual.blocks,
+        methods=dict(given.methods),
+        units=units,
+        sewing=wishes_of(given.sewing),
+        **settings,
     )
+
+
+def wishes_of(given: SewingIn) -> SewingWishes:
+    """What a file says of the sewing."""
+    return SewingWishes(
+        order=given.order,
+        parts=tuple(
+            PartOrder(corner=one.corner, opposite=one.opposite, order=one.order)
+            for one in given.parts
+        ),
+        presses=tuple(SeamWish(at=one.at, toward=one.toward) for one in given.presses),
+        in_lots=given.in_lots,
+        batch=given.batch,
+    )
+
+
+def _write_wishes(wishes: SewingWishes) -> dict[str, Any]:
+    def at(point: Point) -> list[str]:
+        return [*map(write_exact, point)]
+
+    return {
+        **({"order": wishes.order} if wishes.order else {}),
+        "parts": [
+            {"corner": at(one.corner), "opposite": at(one.opposite), "order": one.order}
+            for one in wishes.parts
+        ],
+        "presses": [{"at": at(one.at), "toward": one.toward} for one in wishes.presses],
+        "in_lots": [at(point) for point in wishes.in_lots],
+        "batch": wishes.batch,
+    }
 
 
 def write_making(making: Making) -> dict[str, Any]:
@@ -121,4 +190,6 @@ def write_making(making: Making) -> dict[str, Any]:
         written["units"] = [
             {"at": [*map(write_exact, one.at)], "method": one.method} for one in making.units
         ]
+    if not making.sewing.untouched:
+        written["sewing"] = _write_wishes(making.sewing)
     return written

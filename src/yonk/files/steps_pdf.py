@@ -188,6 +188,7 @@ class StepDrawing(Flowable):  # type: ignore[misc]
             "ruler": (CHALK, 1.2, ()),
             "guide": (CHALK, 1.2, (6, 2, 1, 2)),
             "allowance": (SOFT, 0.5, (1, 2)),
+            "pin": (MADDER, 1.2, ()),
         }[line.mark]
         (ax, ay), (bx, by) = self._at(line.span[0]), self._at(line.span[1])
         if line.mark in ("press", "cut"):  # seen on cloth of any colour
@@ -201,10 +202,11 @@ class StepDrawing(Flowable):  # type: ignore[misc]
         canvas.line(ax, ay, bx, by)
         canvas.setDash()
         if line.mark == "press":
-            _tip(canvas, (ax, ay), (bx, by))
+            arrow_tip(canvas, (ax, ay), (bx, by))
 
 
-def _tip(canvas: object, start: tuple[float, float], end: tuple[float, float]) -> None:
+def arrow_tip(canvas: object, start: tuple[float, float], end: tuple[float, float]) -> None:
+    """The tip of an arrow, in points."""
     dx, dy = end[0] - start[0], end[1] - start[1]
     long = (dx * dx + dy * dy) ** 0.5 or 1.0
     dx, dy = dx / long * 5, dy / long * 5

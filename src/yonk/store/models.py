@@ -110,3 +110,18 @@ class CutDone(Base):
     booked: Mapped[int] = mapped_column(Integer)
     revision: Mapped[int] = mapped_column(Integer)
     changed: Mapped[datetime] = mapped_column(MOMENT)
+
+
+class SewDone(Base):
+    """How many joins, or units, of a kind are sewn over all blocks: the kind by its digest, in the
+    words that it was told in, and by which revision of the block.
+    """
+
+    __tablename__ = "sew_done"
+
+    block_id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    mark: Mapped[str] = mapped_column(String(64), primary_key=True)
+    words: Mapped[str] = mapped_column(String(400))
+    done: Mapped[int] = mapped_column(Integer)
+    revision: Mapped[int] = mapped_column(Integer)
+    changed: Mapped[datetime] = mapped_column(MOMENT)

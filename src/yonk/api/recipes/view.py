@@ -253,11 +253,12 @@ def _step(step: Step) -> StepOut:
         act=step.act,
         words=step.words,
         caution=step.caution,
-        pictures=[_picture(picture_of(scene)) for scene in step.scenes[:6]],
+        pictures=[picture_view(picture_of(scene)) for scene in step.scenes[:6]],
     )
 
 
-def _picture(found: Picture) -> StepPictureOut:
+def picture_view(found: Picture) -> StepPictureOut:
+    """A picture of a step as it is sent."""
     return StepPictureOut(
         cloths=[
             ClothOut(

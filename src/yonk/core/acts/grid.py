@@ -157,7 +157,8 @@ def _points_moved(
 ) -> Draft:
     units = tuple(UnitMethod(forth(choice.at), choice.method) for choice in draft.making.units)
     moved = tuple(Paint(forth(paint.at), paint.fabric) for paint in paints)
-    return replace(draft, paints=moved, making=replace(draft.making, units=units))
+    making = replace(draft.making, units=units, sewing=draft.making.sewing.moved(forth))
+    return replace(draft, paints=moved, making=making)
 
 
 def reorder_lines(draft: Draft, axis: Axis, order: list[int]) -> tuple[Draft, Back]:
@@ -212,4 +213,4 @@ def reorder_lines(draft: Draft, axis: Axis, order: list[int]) -> tuple[Draft, Ba
     moved = with_parts(
         replace(draft, seams=tidy(seams)), axis, tuple(parts[line] for line in order)
     )
-    return replace(moved, making=replace(draft.making, units=())), back
+    return replace(moved, making=draft.making.without_places()), back

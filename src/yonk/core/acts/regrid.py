@@ -30,5 +30,5 @@ class Regrid(Act):
             rows=(one,) * self.rows,
             seams=ruled_seams(self.columns, self.rows),
             paints=(),
-            making=replace(draft.making, units=()),
+            making=draft.making.without_places(),
         )

@@ -1,6 +1,15 @@
 """The drawing that the seams make together: faces, lettered patches, how the block comes apart."""
 
-from yonk.core.drawing.assembly import Node, Piece, Region, Whole, block_region, take_apart, wholes
+from yonk.core.drawing.assembly import (
+    Cells,
+    Node,
+    Piece,
+    Region,
+    Whole,
+    block_region,
+    take_apart,
+    wholes,
+)
 from yonk.core.drawing.faces import Drawing, Face, Ring, Spot, draw, grid_point_inside, work_in
 from yonk.core.drawing.motif import Motif, Span, lay, lift
 from yonk.core.drawing.patches import (
@@ -12,8 +21,10 @@ from yonk.core.drawing.patches import (
     read_patches,
 )
 from yonk.core.drawing.set_in import set_in_pieces
+from yonk.core.drawing.straight import apart, corners, lines_of
 
 __all__ = [
+    "Cells",
     "Drawing",
     "Face",
     "Motif",
@@ -26,13 +37,16 @@ __all__ = [
     "Span",
     "Spot",
     "Whole",
+    "apart",
     "block_region",
+    "corners",
     "draw",
     "fabrics_of",
     "grid_point_inside",
     "lay",
     "lengths",
     "lift",
+    "lines_of",
     "paint_faces",
     "read_patches",
     "set_in_pieces",

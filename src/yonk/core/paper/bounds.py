@@ -24,6 +24,8 @@ CountField = Literal[
     "pieces_on_hand",
     "pieces_on_the_shelf",
     "revision",
+    "batch",
+    "choices",
 ]
 
 
@@ -82,6 +84,8 @@ COUNTS: dict[CountField, tuple[int, int]] = {
     "pieces_on_hand": (1, 10_000),
     "pieces_on_the_shelf": (1, 999),
     "revision": (1, 2**31 - 1),
+    "batch": (1, 1000),
+    "choices": (0, 10_000),
 }
 
 

@@ -18,6 +18,7 @@ from yonk.core.paper.bounds import (
 from yonk.core.paper.errors import Fault, YonkError
 from yonk.core.paper.measure import LengthError
 from yonk.core.paper.settings import SETTINGS, USUAL_SETTINGS, Settings
+from yonk.core.paper.sewing_wishes import SewingWishes
 
 Value = Literal["light", "medium", "dark"]
 Print = Literal["solid", "allover", "directional"]
@@ -106,11 +107,18 @@ class UnitMethod:
 
 @dataclass(frozen=True, kw_only=True)
 class Making(Settings):
-    """How the block is to be made: so many blocks, her settings, and the ways that she chose."""
+    """How the block is to be made: so many blocks, her settings, the ways that she chose, and how
+    it is sewn together.
+    """
 
     blocks: int = 1
     methods: Mapping[str, str] = field(default_factory=dict)
     units: tuple[UnitMethod, ...] = ()
+    sewing: SewingWishes = field(default_factory=SewingWishes)
+
+    def without_places(self) -> Making:
+        """What is left of the choices when nothing lies where it did."""
+        return replace(self, units=(), sewing=self.sewing.without_places())
 
 
 @dataclass(frozen=True)
@@ -241,7 +249,7 @@ def coloured(draft: Draft, colouring: Colouring) -> Draft:
         paints=tuple(
             Paint(moved(paint.at), other.get(paint.fabric, paint.fabric)) for paint in draft.paints
         ),
-        making=replace(draft.making, blocks=colouring.blocks, units=()),
+        making=replace(draft.making, blocks=colouring.blocks, units=(), sewing=SewingWishes()),
         colourings=(),
     )
 

@@ -17,6 +17,7 @@ from yonk.core.paper.measure import LengthError, read_length, write_typed
 
 Stitch = Literal["beside", "two-lines"]
 Press = Literal["dark", "open"]
+Pressing = Literal["nest", "dark", "open", "spin"]
 Care = Literal["balance", "cloth", "time", "exact"]
 SettingKind = Literal["length", "percent", "count", "choice"]
 Page = Literal["work", "cloth"]
@@ -222,6 +223,21 @@ class Settings:
         why=(
             "Toward the darker hides the allowance and lets seams nest; open lies flatter where "
             "many points meet."
+        ),
+    )
+    pressing: Pressing = _choice(
+        "Pressing the block",
+        under="Pressing the block",
+        usual="nest",
+        choices={
+            "nest": "so that seams nest",
+            "dark": "always to the dark",
+            "open": "open everywhere",
+            "spin": "spun where they can be",
+        },
+        why=(
+            "Nested seams lock at a crossing and need no pin. Always to the dark hides every "
+            "allowance; open lies flattest and must be pinned; spun spreads a crossing's bulk."
         ),
     )
     stitch: Stitch = _choice(

@@ -1,7 +1,7 @@
 """From a draft to its plan: reading, ways, the proposal, recipes, cuts, notices, stages."""
 
 from yonk.core.planning.comparison import Comparison, CutLine, Figures, compare, steps_of, working
-from yonk.core.planning.contrast import luminance
+from yonk.core.planning.contrast import lightness, luminance
 from yonk.core.planning.cuts import Cut
 from yonk.core.planning.in_words import (
     cut_shape,
@@ -42,6 +42,7 @@ __all__ = [
     "cut_size",
     "diagonal",
     "further",
+    "lightness",
     "luminance",
     "make_plan",
     "of_group",

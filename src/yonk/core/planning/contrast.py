@@ -31,6 +31,21 @@ def luminance(colour: str) -> float:
     return 0.2126 * red + 0.7152 * green + 0.0722 * blue
 
 
+def lightness(colour: str) -> float:
+    """How light a colour looks, from 0 (black) to 100 (white), in even steps for the eye.
+
+    Args:
+        colour: ``#rrggbb``.
+
+    Source: CIE 1976 L* of the relative luminance.
+
+    >>> round(lightness("#777777"))
+    50
+    """
+    light = luminance(colour)
+    return 116 * light ** (1 / 3) - 16 if light > 216 / 24389 else light * 24389 / 27
+
+
 def contrast_ratio(one: str, other: str) -> float:
     """Contrast of two colours ``#rrggbb``, 1 to 21."""
     light, dark = sorted((luminance(one), luminance(other)), reverse=True)

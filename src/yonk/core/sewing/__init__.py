@@ -1,6 +1,15 @@
 """The simulated sewing table: layers, seams, cuts, opening, trimming, pictures of steps."""
 
-from yonk.core.sewing.pictures import Mark, MarkedLine, Picture, Side, picture_of, rounded
+from yonk.core.sewing.pictures import (
+    Cloth,
+    Label,
+    Mark,
+    MarkedLine,
+    Picture,
+    Side,
+    picture_of,
+    rounded,
+)
 from yonk.core.sewing.plane import (
     NOTHING,
     Line,
@@ -32,7 +41,9 @@ __all__ = [
     "CAUTIONS",
     "NOTHING",
     "ActName",
+    "Cloth",
     "Fit",
+    "Label",
     "Layers",
     "Line",
     "Mark",

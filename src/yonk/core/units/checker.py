@@ -26,6 +26,7 @@ from yonk.core.units.unit import (
     Method,
     Part,
     Prints,
+    Segment,
     Unit,
     UnitKind,
     in_batches_of,
@@ -244,6 +245,24 @@ class Checker(UnitKind):
             counted=_counted_singly,
         ),
     )
+
+    def segments(self, unit: Unit) -> list[Segment]:
+        """The rows or columns that its strip sets are cut into. Of a band that reads the same from
+        both ends every other segment is turned, so that its seams can nest.
+        """
+        found, are_rows = bands(unit)
+        lines: dict[int, list[int]] = {}
+        for number, part in enumerate(unit.parts):
+            lines.setdefault(part.spot[0 if are_rows else 1], []).append(number)
+        segments = {}
+        for number, band in enumerate(found):
+            fabrics = [part.cloth.fabric for part in band.squares]
+            for count, (place, turned) in enumerate(band.lines):
+                if fabrics == fabrics[::-1]:
+                    turned = count % 2 == 1
+                parts = lines[place][::-1] if turned else lines[place]
+                segments[place] = Segment(number, tuple(parts))
+        return [segments[place] for place in sorted(segments)]
 
     def recognise(self, region: Region) -> Found | None:
         across, down = region.upright_cuts, region.level_cuts

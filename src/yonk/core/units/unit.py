@@ -179,6 +179,17 @@ def on_point(unit: Unit) -> bool:
     return unit.on_point
 
 
+@dataclass(frozen=True)
+class Segment:
+    """A line of a unit's parts, by number, in the order of the strip set that it is cut from.
+
+    Segments of one `band` come from alike strip sets, so they are sewn and pressed alike.
+    """
+
+    band: int
+    parts: tuple[int, ...]
+
+
 Batches = Callable[["Unit", Terms, int], list[int]]
 
 
@@ -248,6 +259,12 @@ class UnitKind(ABC):
     @abstractmethod
     def recognise(self, region: Region) -> Found | None:
         """What the region is, when it is of this kind."""
+
+    def segments(self, unit: Unit) -> list[Segment]:
+        """The lines of parts that are sewn first and then to each other; none where it has no such
+        lines.
+        """
+        return []
 
     def hand(self, found: Found, fabrics: Sequence[str]) -> Hand | None:
         """Which of two mirror images this is, where the kind has a rule; `fabrics` are in the order

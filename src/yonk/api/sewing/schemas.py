@@ -1,0 +1,229 @@
+"""What goes over the wire of the sewing."""
+
+from __future__ import annotations
+
+from typing import Annotated, Literal
+
+from pydantic import Field
+
+from yonk.api.recipes.schemas import StepPictureOut
+from yonk.api.wire import Document, Model, PartOut, Place, Revision
+from yonk.core.paper import COUNTS, OrderName, Toward
+from yonk.core.pressing import SlipKind, State, StepKind
+
+MOST_SEWN = 100_000_000
+PointText = tuple[str, str]
+Colouring = Annotated[int, Field(ge=0, le=COUNTS["colourings"][1])] | None
+
+
+class SewingIn(Model):
+    """A draft whose sewing is asked for, as drafted or in a colouring; the block that it is kept
+    as, if what is ticked is wanted.
+    """
+
+    document: Document
+    block_id: str | None = None
+    colouring: Colouring = None
+
+
+class JoinIn(Model):
+    """One join of a draft, by its number, to be drawn."""
+
+    document: Document
+    colouring: Colouring = None
+    join: Annotated[int, Field(ge=0, le=100_000)]
+
+
+class SewingPrintIn(Model):
+    """A draft whose sewing is drawn or taken along."""
+
+    document: Document
+    colouring: Colouring = None
+    paper: Literal["letter", "a4"] = "letter"
+
+
+class TickIn(Model):
+    """How many of a step are sewn now; mark and words as they were sent."""
+
+    mark: Annotated[str, Field(pattern="^[0-9a-f]{64}$")]
+    words: Annotated[str, Field(max_length=400)]
+    done: Annotated[int, Field(ge=0, le=MOST_SEWN)]
+    revision: Revision
+
+
+class OrderOut(Model):
+    """An order of joining in figures."""
+
+    order: OrderName
+    joins: int
+    longest: str
+    across: int
+    to_match: int
+    checkpoints: int
+    nested: int
+    bulky: int
+    taken: bool
+    proposed: bool
+
+
+class OrderPartOut(Model):
+    """A part of the block whose cells can be joined in several orders, by two corners of its
+    box.
+    """
+
+    corner: PointText
+    opposite: PointText
+    words: str
+    orders: list[OrderName]
+    chosen: OrderName | None
+
+
+class SeamOut(Model):
+    """A join's seam as it lies in the block: its stretches, the arrow where it is pressed to a
+    side, why, and by which point a choice about it is sent. `ways` are those it can be pressed.
+    """
+
+    join: int
+    step: int
+    along: list[tuple[Place, Place]]
+    arrow: tuple[Place, Place] | None
+    toward: Toward
+    ways: list[Toward]
+    why: str
+    at: PointText
+    by_hand: bool
+    in_lots: bool
+    unit: str
+    bare: list[str]
+
+
+class MeetingOut(Model):
+    """A place where seams meet, and how they lie."""
+
+    at: Place
+    state: State
+    words: str
+
+
+class LotsOut(Model):
+    """A group that would nest if it were pressed in two lots."""
+
+    at: PointText
+    words: str
+
+
+class OpeningOut(Model):
+    """A seam that is proposed to be opened."""
+
+    at: PointText
+    words: str
+
+
+class BesideOut(Model):
+    """How the blocks lie beside each other, in words; the seams that plan 2 presses otherwise."""
+
+    words: str
+    one_plan: bool
+    second: list[SeamOut]
+
+
+class StackOut(Model):
+    """A place of the laid-out block; `at` is the corner of its box."""
+
+    number: int
+    label: str
+    words: str
+    parts: list[PartOut]
+    at: Place
+    width: float
+    height: float
+
+
+class SlipOut(Model):
+    """Something laid wrong, the mend, and how it looks."""
+
+    kind: SlipKind
+    stacks: list[int]
+    words: str
+    mend: str
+    parts: list[PartOut]
+
+
+class SewingStepOut(Model):
+    """A step over all blocks."""
+
+    number: int
+    kind: StepKind
+    mark: str
+    words: str
+    per_block: int
+    total: int
+    done: int
+    join: int
+    label: str
+    why: list[str]
+    to_match: int
+    checkpoint: str
+    batches: str
+    stacks: str
+    caution: str
+
+
+class SewingOut(Model):
+    """How a block is sewn together."""
+
+    width: float
+    height: float
+    blocks: int
+    colourings: list[str]
+    order: OrderName
+    chosen: bool
+    proposal: str
+    orders: list[OrderOut]
+    parts: list[OrderPartOut]
+    steps: list[SewingStepOut]
+    seams: list[SeamOut]
+    meetings: list[MeetingOut]
+    told: list[str]
+    best: str
+    lots: list[LotsOut]
+    openings: list[OpeningOut]
+    misplaced: int
+    beside: BesideOut
+    stacks: list[StackOut]
+    slips: list[SlipOut]
+    batch: int
+    changed: list[str]
+    sewn: int
+    to_sew: int
+
+
+class LayerOut(Model):
+    """A piece of cloth as it lies."""
+
+    outline: list[Place]
+    fabric: str
+    allowance: bool
+
+
+class ThickOut(Model):
+    """A place where many layers lie."""
+
+    at: Place
+    layers: int
+
+
+class BackOut(Model):
+    """The pressed block in layers, and how thick it is."""
+
+    width: float
+    height: float
+    layers: list[LayerOut]
+    thick: list[ThickOut]
+    most: int
+
+
+class JoinOut(Model):
+    """One join in pictures: its two pieces, right sides together, opened."""
+
+    pictures: list[StepPictureOut]

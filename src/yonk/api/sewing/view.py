@@ -1,0 +1,407 @@
+"""The sewing of a block as the Sew step needs it: outlines to draw and texts to show. No rule is
+decided here.
+"""
+
+from __future__ import annotations
+
+from collections import Counter
+from collections.abc import Iterable, Mapping, Sequence
+from fractions import Fraction
+from math import hypot
+
+from yonk.api.recipes.view import picture_view
+from yonk.api.sewing.schemas import (
+    BackOut,
+    BesideOut,
+    JoinOut,
+    LayerOut,
+    LotsOut,
+    MeetingOut,
+    OpeningOut,
+    OrderOut,
+    OrderPartOut,
+    SeamOut,
+    SewingOut,
+    SewingStepOut,
+    SlipOut,
+    StackOut,
+    ThickOut,
+)
+from yonk.api.wire import PartOut, Place
+from yonk.core.drawing import Ring, Spot
+from yonk.core.paper import Point, show, write_exact
+from yonk.core.planning import Plan
+from yonk.core.pressing import (
+    Beside,
+    Lots,
+    Opening,
+    OrderFigures,
+    Pressing,
+    SewingPlan,
+    SewingStep,
+    Slip,
+    Stack,
+    bare_dark,
+    beside,
+    join_pictures,
+    no_longer_wanted,
+    proposed_order,
+    reason,
+    seam_point,
+    side_by_side,
+    slips_of,
+    stacks_of,
+    state_words,
+    steps_of_sewing,
+    toward,
+    ways_of,
+)
+from yonk.core.units import BY_NAME
+
+MOST_TOLD = 400  # places that a page tells one by one
+ARROW = 2.2  # allowances that an arrow is long
+Done = Mapping[str, tuple[int, str]]
+
+
+def sewing_view(
+    plan: SewingPlan, planned: Plan, blocks: int, done: Done, colourings: Sequence[str]
+) -> SewingOut:
+    """Everything the Sew step shows.
+
+    Args:
+        plan: the sewing of one block.
+        planned: how its units are made.
+        blocks: how many blocks are sewn.
+        done: of each mark how many are sewn, and the words that it was told in.
+        colourings: what the block's colourings are called.
+    """
+    return _View(plan, planned, blocks, done).out(colourings)
+
+
+class _View:
+    def __init__(self, plan: SewingPlan, planned: Plan, blocks: int, done: Done) -> None:
+        self.plan, self.blocks, self.done = plan, blocks, done
+        self.scale = float(plan.reading.drawing.scale)
+        self.draft = plan.draft
+        self.stacks = stacks_of(plan.reading)
+        recipes = {recipe.group.label: recipe for recipe in planned.recipes}
+        self.steps = steps_of_sewing(plan, recipes, self.stacks, blocks)
+        self.step_of = {join: step.number for step in self.steps for join in step.joins}
+        self.words = {group.label: BY_NAME[group.kind].words for group in plan.reading.groups}
+
+    def out(self, colourings: Sequence[str]) -> SewingOut:
+        plan = self.plan
+        figures = side_by_side(plan)
+        best = proposed_order(figures)
+        steps = [self._step(step) for step in self.steps]
+        return SewingOut(
+            width=float(self.draft.width),
+            height=float(self.draft.height),
+            blocks=self.blocks,
+            colourings=list(colourings),
+            order=plan.order,
+            chosen=plan.chosen,
+            proposal=_proposal(best, figures),
+            orders=[self._order(one, best) for one in figures],
+            parts=self._parts(),
+            steps=steps,
+            seams=self._seams(plan.pressing),
+            meetings=self._meetings(),
+            told=self._told(),
+            best=_best(plan.pressing),
+            lots=[self._lots(one) for one in plan.lots],
+            openings=[self._opening(one) for one in plan.openings[:MOST_TOLD]],
+            misplaced=len(plan.misplaced),
+            beside=self._beside(beside(plan, self.blocks)),
+            stacks=[self._stack(stack) for stack in self.stacks],
+            slips=[self._slip(slip) for slip in slips_of(plan.reading, self.stacks)],
+            batch=self.draft.making.sewing.batch,
+            changed=[
+                f"{one.done} were sewn of “{one.words}”; the block has none of these now."
+                for one in no_longer_wanted(self.steps, self.done)
+            ],
+            sewn=sum(min(step.done, step.total) for step in steps),
+            to_sew=sum(step.total for step in steps),
+        )
+
+    def _place(self, spot: Spot) -> Place:
+        return spot[0] / self.scale, spot[1] / self.scale
+
+    def _places(self, ring: Ring) -> list[Place]:
+        return [self._place(spot) for spot in ring]
+
+    def _point(self, join: int) -> tuple[str, str]:
+        return _text(seam_point(self.plan, self.plan.joining.joins[join]))
+
+    def _lots(self, one: Lots) -> LotsOut:
+        first, second = one.first * self.blocks, one.second * self.blocks
+        kept = "every meeting nests" if not one.bulky else f"only {one.bulky} stay bulky"
+        label = self.plan.joining.joins[self.plan.joins_of(one.choice)[0]].unit
+        return LotsOut(
+            at=self._point(self.plan.joins_of(one.choice)[0]),
+            words=f"Unit {label}: press {first} to one side and {second} to the other; {kept}.",
+        )
+
+    def _opening(self, one: Opening) -> OpeningOut:
+        step = self.step_of[one.seam]
+        words = f"Open the seam of step {step}, so that it lies flat where it meets another."
+        return OpeningOut(at=self._point(one.seam), words=words)
+
+    def _order(self, one: OrderFigures, best: OrderFigures) -> OrderOut:
+        mark = "″" if self.draft.unit == "in" else " cm"
+        return OrderOut(
+            order=one.order,
+            joins=one.joins,
+            longest=f"{one.longest:.2f}".rstrip("0").rstrip(".") + mark,
+            across=one.across,
+            to_match=one.to_match,
+            checkpoints=one.checkpoints,
+            nested=one.nested,
+            bulky=one.bulky,
+            taken=one.order == self.plan.order,
+            proposed=one is best,
+        )
+
+    def _parts(self) -> list[OrderPartOut]:
+        to_grid = self.plan.reading.drawing.to_grid
+        chosen = {
+            (part.corner, part.opposite): part.order for part in self.draft.making.sewing.parts
+        }
+        found = []
+        for part in self.plan.parts:
+            left, top, right, bottom = part.box
+            corners = to_grid((left, top)), to_grid((right, bottom))
+            found.append(
+                OrderPartOut(
+                    corner=_text(corners[0]),
+                    opposite=_text(corners[1]),
+                    words=f"{part.rows} rows of {part.columns}",
+                    orders=list(part.orders),
+                    chosen=chosen.get(corners),
+                )
+            )
+        return found
+
+    def _step(self, step: SewingStep) -> SewingStepOut:
+        return SewingStepOut(
+            number=step.number,
+            kind=step.kind,
+            mark=step.mark,
+            words=step.words,
+            per_block=step.per_block,
+            total=step.total,
+            done=self.done.get(step.mark, (0, ""))[0],
+            join=step.joins[0],
+            label=step.label,
+            why=list(step.why),
+            to_match=step.to_match,
+            checkpoint=step.checkpoint,
+            batches=_batches(step.batches),
+            stacks=_stacks(step.stacks),
+            caution=step.caution,
+        )
+
+    def _seams(self, made: Pressing, only: Iterable[int] | None = None) -> list[SeamOut]:
+        plan, joins = self.plan, self.plan.joining.joins
+        found = []
+        for join in joins if only is None else [joins[number] for number in only]:
+            side = made.presses[join.number]
+            found.append(
+                SeamOut(
+                    join=join.number,
+                    step=self.step_of[join.number],
+                    along=[(self._place(a), self._place(b)) for a, b in join.along],
+                    arrow=None if side is None else self._arrow(join.along, side),
+                    toward=toward(join, side),
+                    ways=list(ways_of(join)),
+                    why=reason(plan, join) if made is plan.pressing else "",
+                    at=self._point(join.number),
+                    by_hand=join.number in (plan.asked.fixed or {}),
+                    in_lots=(join.unit, join.place) in plan.asked.in_lots,
+                    unit=join.unit or "",
+                    bare=bare_dark(plan, join, side),
+                )
+            )
+        return found
+
+    def _arrow(self, along: Sequence[tuple[Spot, Spot]], side: int) -> tuple[Place, Place]:
+        """From the seam's middle toward the side that it is pressed to."""
+        a, b = max(along, key=lambda one: hypot(one[1][0] - one[0][0], one[1][1] - one[0][1]))
+        long = hypot(float(b[0] - a[0]), float(b[1] - a[1]))
+        reach = ARROW * float(self.draft.making.seam) * (1 if side == 0 else -1)
+        x, y = (a[0] + b[0]) / 2 / self.scale, (a[1] + b[1]) / 2 / self.scale
+        return (x, y), (x + (b[1] - a[1]) / long * reach, y - (b[0] - a[0]) / long * reach)
+
+    def _meetings(self) -> list[MeetingOut]:
+        told = zip(self.plan.wanted.meetings, self.plan.pressing.states, strict=True)
+        return [
+            MeetingOut(at=self._place(meeting.at), state=state, words=state_words(state))
+            for meeting, state in told
+        ]
+
+    def _told(self) -> list[str]:
+        """What there is to say of the pressing as a whole."""
+        states = Counter(self.plan.pressing.states)
+        parts = [f"{count} {state}" for state, count in states.items()]
+        said = (
+            f"Seams meet in {_places_words(states.total())}: {', '.join(parts)}."
+            if states
+            else "No seam meets another inside a third."
+        )
+        presses = self.plan.pressing.presses
+        bare = Counter(
+            words
+            for join in self.plan.joining.joins
+            for words in bare_dark(self.plan, join, presses[join.number])
+        )
+        return [
+            said,
+            *(
+                f"{words}, at {count} {'seam' if count == 1 else 'seams'}."
+                for words, count in bare.items()
+            ),
+        ]
+
+    def _beside(self, found: Beside) -> BesideOut:
+        presses = zip(self.plan.pressing.presses, found.second.presses, strict=True)
+        changed = [number for number, (one, other) in enumerate(presses) if one != other]
+        return BesideOut(
+            words=_beside_words(self.plan, found),
+            one_plan=found.one_plan,
+            second=self._seams(found.second, changed),
+        )
+
+    def _stack(self, stack: Stack) -> StackOut:
+        left, top, right, bottom = stack.box
+        return StackOut(
+            number=stack.number,
+            label=stack.label,
+            words=self.words[stack.label],
+            parts=[
+                PartOut(
+                    outline=self._places(self.plan.joining.faces[face].ring),
+                    fabric=self.plan.reading.fabrics[face],
+                )
+                for face in stack.faces
+            ],
+            at=self._place((left, top)),
+            width=(right - left) / self.scale,
+            height=(bottom - top) / self.scale,
+        )
+
+    def _slip(self, slip: Slip) -> SlipOut:
+        return SlipOut(
+            kind=slip.kind,
+            stacks=list(slip.stacks),
+            words=slip.words,
+            mend=slip.mend,
+            parts=[
+                PartOut(outline=self._places(one.ring), fabric=one.fabric) for one in slip.shown
+            ],
+        )
+
+
+def _places_words(count: int) -> str:
+    return "one place" if count == 1 else f"{count} places"
+
+
+def _text(point: Point) -> tuple[str, str]:
+    return write_exact(point[0]), write_exact(point[1])
+
+
+def _proposal(best: OrderFigures, figures: Sequence[OrderFigures]) -> str:
+    if len(figures) == 1:
+        return "There is one order for this block."
+    if len({one.bulky for one in figures}) > 1:
+        return f"By {best.order} is proposed: it leaves the fewest bulky meetings."
+    if len({one.across for one in figures}) > 1:
+        return f"By {best.order} is proposed: it has the fewest seams right across the block."
+    return f"By {best.order} is proposed; the other orders come to the same."
+
+
+def _best(made: Pressing) -> str:
+    chosen = made.chosen
+    if chosen is None:
+        return "All seams are pressed open."
+    if chosen.proved:
+        return "Proved: under your wishes no other pressing is better."
+    name, least = next(
+        (name, least) for name, least in chosen.least.items() if chosen.costs[name] - least >= 1
+    )
+    return (
+        f"The time for looking ran out; this is the best found. By the wish “{name}” it costs "
+        f"{chosen.costs[name]}; no pressing could cost less than {least:.0f}."
+    )
+
+
+def _beside_words(plan: SewingPlan, found: Beside) -> str:
+    met, left = len(found.meetings), found.unnested
+    if not met:
+        return "No seams end on edges that lie beside each other in a straight set."
+    if found.first.chosen is None:
+        return "Pressed open, the blocks' edges do not nest; pin them."
+    first, second = found.blocks
+    words = (
+        "One plan does for all blocks."
+        if found.one_plan
+        else f"Press {first} blocks by plan 1 and {second} by plan 2, and lay them like the "
+        f"squares of a board."
+    )
+    if not left:
+        return f"{words} Their edges nest side by side."
+    places = ", ".join(
+        f"{_along(plan, one.at)} along the {'side' if one.upright else 'top'}" for one in left[:6]
+    )
+    return f"{words} {len(left)} of {met} places on the edges cannot nest: {places}."
+
+
+def _along(plan: SewingPlan, steps: int) -> str:
+    """How far along an edge a place is."""
+    return show(Fraction(steps) / plan.reading.drawing.scale, plan.draft.unit)
+
+
+def _batches(sizes: Sequence[int]) -> str:
+    """Batches in words: in 2 chains of 24 and one of 6."""
+    if len(sizes) <= 1:
+        return "in one chain" if sizes and sizes[0] > 1 else ""
+    full = sum(size == sizes[0] for size in sizes)
+    said = f"in {full} chain{'s' if full > 1 else ''} of {sizes[0]}"
+    return said if full == len(sizes) else f"{said} and one of {sizes[-1]}"
+
+
+def _stacks(pairs: Sequence[tuple[int, int]]) -> str:
+    """From which stacks the pieces come: from stack 3 and stack 5."""
+    some = [f"stack {one} and stack {other}" for one, other in pairs[:8]]
+    if not some:
+        return ""
+    return "from " + "; ".join(some) + ("; …" if len(pairs) > len(some) else "")
+
+
+def back_view(plan: SewingPlan) -> BackOut:
+    """The pressed block in layers."""
+    scale = float(plan.reading.drawing.scale)
+    return BackOut(
+        width=float(plan.draft.width),
+        height=float(plan.draft.height),
+        layers=[
+            LayerOut(
+                outline=[(float(x), float(y)) for x, y in part.exterior.coords[:-1]],
+                fabric=plan.reading.fabrics[layer.face],
+                allowance=layer.allowance,
+            )
+            for layer in plan.cloth
+            for part in getattr(layer.outline, "geoms", [layer.outline])
+            if part.geom_type == "Polygon"
+        ],
+        thick=[
+            ThickOut(at=(one.spot[0] / scale, one.spot[1] / scale), layers=one.layers)
+            for one in plan.thick[:MOST_TOLD]
+        ],
+        most=max((one.layers for one in plan.thick), default=1),
+    )
+
+
+def join_view(plan: SewingPlan, number: int) -> JoinOut:
+    """One join in pictures."""
+    pictures = join_pictures(plan, plan.listed[number])
+    return JoinOut(pictures=[picture_view(one) for one in pictures])

@@ -1,0 +1,102 @@
+"""Straight seams that run right across some pieces of a drawing, at any slant."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from typing import Any
+
+import numpy as np
+
+from yonk.core.drawing.faces import Ring
+
+ON_THE_LINE = 1e-9  # of the longer side; a seam that is not exact lies off by less
+MOST_AT_ONCE = 4_000_000  # corners times lines looked at together
+Array = Any
+
+
+@dataclass(frozen=True, eq=False)
+class Parted:
+    """Pieces parted by a line: which lie beyond it, the line's direction, and the lines that may
+    still part either side.
+    """
+
+    beyond: Array
+    normal: Array
+    lines: Array
+
+
+def corners(rings: Sequence[Ring], size: int) -> list[Array]:
+    """The corners of each ring, a length of `size` lattice steps counted as one."""
+    return [np.array(ring, dtype=float) / size for ring in rings]
+
+
+def lines_of(rings: Sequence[Ring], size: int) -> Array:
+    """Each line that a side lies on, once, the longest side first: a·x + b·y = c with a² + b² =
+    1.
+    """
+    sides = (
+        np.array(
+            [
+                (*one, *other)
+                for ring in rings
+                for one, other in zip(ring, ring[1:] + ring[:1], strict=True)
+            ],
+            dtype=float,
+        )
+        / size
+    )
+    a, b = sides[:, 3] - sides[:, 1], sides[:, 0] - sides[:, 2]
+    sign = np.where((a < -ON_THE_LINE) | ((np.abs(a) <= ON_THE_LINE) & (b < 0)), -1, 1) / np.hypot(
+        a, b
+    )
+    a, b = a * sign, b * sign
+    found = np.stack((a, b, a * sides[:, 0] + b * sides[:, 1]), axis=1)
+    longest_first = found[
+        np.argsort(-np.hypot(sides[:, 2] - sides[:, 0], sides[:, 3] - sides[:, 1]), kind="stable")
+    ]
+    _, first = np.unique(np.round(longest_first, 7), axis=0, return_index=True)
+    return longest_first[np.sort(first)]
+
+
+def apart(pieces: Sequence[Array], lines: Array, beside: Array | None = None) -> Parted | None:
+    """Part pieces along the line that halves them best.
+
+    Args:
+        pieces: the corners of each.
+        lines: the lines that may part them.
+        beside: the direction that is taken among lines that halve as well: that of the line before.
+
+    Returns: how they are parted; None where every line runs through a piece.
+    """
+    spots = np.concatenate(pieces)
+    starts = np.cumsum([0, *(len(piece) for piece in pieces[:-1])])
+    best: tuple[tuple[int, bool], Array, Array] | None = None
+    crossing = []
+    at_once = max(1, MOST_AT_ONCE // len(spots))
+    for first in range(0, len(lines), at_once):
+        some = lines[first : first + at_once]
+        off = some[:, :2] @ spots.T - some[:, 2:]
+        least, most = (
+            np.minimum.reduceat(off, starts, axis=1),
+            np.maximum.reduceat(off, starts, axis=1),
+        )
+        beyond, short = most > ON_THE_LINE, least < -ON_THE_LINE
+        through = (beyond & short).any(axis=1)
+        inside = beyond.any(axis=1) & short.any(axis=1)
+        crossing.append(some[inside])
+        for number in np.flatnonzero(inside & ~through):
+            before = int(beyond[number].sum())
+            normal = some[number, :2]
+            rank = min(before, len(pieces) - before), _is_beside(normal, beside)
+            if best is None or rank > best[0]:
+                best = rank, beyond[number], normal
+    if best is None or not best[0][0]:
+        return None
+    return Parted(best[1], best[2], np.concatenate(crossing))
+
+
+def _is_beside(normal: Array, other: Array | None) -> bool:
+    return other is not None and bool(
+        abs(normal[0] * other[1] - normal[1] * other[0]) < ON_THE_LINE
+    )

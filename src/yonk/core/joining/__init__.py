@@ -1,0 +1,21 @@
+"""The order in which a block is joined, and what it measures on the way."""
+
+from yonk.core.joining.alike import Likeness, Likenesses
+from yonk.core.joining.joins import Box, Join, Joining, box_of_part, joining_of
+from yonk.core.joining.orders import Part, joining_order, parts_with_orders
+from yonk.core.joining.touching import Touch, touches
+
+__all__ = [
+    "Box",
+    "Join",
+    "Joining",
+    "Likeness",
+    "Likenesses",
+    "Part",
+    "Touch",
+    "box_of_part",
+    "joining_of",
+    "joining_order",
+    "parts_with_orders",
+    "touches",
+]

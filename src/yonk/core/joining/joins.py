@@ -1,0 +1,223 @@
+"""The joins of a block: which two parts, along which line, and what the piece measures that they
+make.
+"""
+
+from __future__ import annotations
+
+from collections import defaultdict
+from collections.abc import Sequence
+from dataclasses import dataclass
+from fractions import Fraction
+from functools import cached_property
+from typing import Literal
+
+import numpy as np
+
+from yonk.core.drawing import Face, Spot
+from yonk.core.joining.touching import COARSE, Touch, chains, straightened
+from yonk.core.joining.tree import Order
+
+JoinKind = Literal["straight", "partial", "set-in"]
+Stretch = tuple[Spot, Spot]
+_FEW = 8  # patches whose own sides are tried for a rectangle that stands askew
+
+
+@dataclass(frozen=True)
+class Join:
+    """Two parts sewn to each other.
+
+    `of` are their numbers: a patch by its face, a join by what comes after all faces. `along` are
+    the straight stretches of the seam in lattice steps, with the first part on the left hand as one
+    looks at the block; `touches` is the same with the patches on either side.
+    """
+
+    number: int
+    of: tuple[int, int]
+    along: tuple[Stretch, ...]
+    touches: tuple[Touch, ...]
+    kind: JoinKind
+    unit: str | None
+    place: int
+    row: int | None
+    finished_after: int | None = None
+
+    @cached_property
+    def length(self) -> float:
+        """How long the seam is, in lattice steps."""
+        return sum(float(np.hypot(float(b[0] - a[0]), float(b[1] - a[1]))) for a, b in self.along)
+
+
+@dataclass(frozen=True)
+class Joining:
+    """A block's joins, in an order in which they can be sewn, and the patches in each part."""
+
+    order: Order
+    joins: tuple[Join, ...]
+    faces: tuple[Face, ...]
+
+    def join(self, part: int) -> Join | None:
+        """The join that a part is, or None for a patch."""
+        return None if part < self.order.leaves else self.joins[part - self.order.leaves]
+
+    @cached_property
+    def span(self) -> list[tuple[int, int]]:
+        """Where the patches of each part begin and end in the row of `order.line`."""
+        row, spans = self.order.line
+        begins = [0] * self.order.leaves
+        for place, face in enumerate(row):
+            begins[face] = place
+        leaves = [(begin, begin + 1) for begin in begins]
+        return [*leaves, *((begin, end) for begin, _, end in spans)]
+
+    def holds(self, part: int, other: int) -> bool:
+        """Whether one part is in another, or is it."""
+        begin, end = self.span[part]
+        first, last = self.span[other]
+        return begin <= first and last <= end
+
+
+def joining_of(order: Order, beside: Sequence[Touch], faces: Sequence[Face]) -> Joining:
+    """The joins of an order.
+
+    Args:
+        order: the tree.
+        beside: every stretch along which two patches lie together.
+        faces: the patches.
+
+    Returns: the joins with their seams. Each stretch belongs to the join that brings its two
+    patches together; of a partial seam the rest as well.
+    """
+    mine = _stretches(order, beside)
+    reach = max(max(spot) for face in faces for spot in face.ring)
+    for begun, finished in order.finished_after.items():
+        _take_the_rest(mine, begun - order.leaves, finished - order.leaves, order)
+    joins = []
+    for number, pair in enumerate(order.pairs):
+        strung = chains(mine[number])
+        along = tuple(one for chain in strung for one in straightened(chain, reach))
+        until = order.finished_after.get(order.leaves + number)
+        kind: JoinKind = "straight" if len(along) == 1 else "set-in"
+        joins.append(
+            Join(
+                number,
+                (pair.one, pair.other),
+                along,
+                tuple(one for chain in strung for one in chain),
+                "partial" if until is not None else kind,
+                pair.unit,
+                pair.place,
+                pair.row,
+                until,
+            )
+        )
+    return Joining(order, tuple(joins), tuple(faces))
+
+
+def _stretches(order: Order, beside: Sequence[Touch]) -> dict[int, list[Touch]]:
+    """The stretches of each join, its first part on the left hand."""
+    mine: dict[int, list[Touch]] = defaultdict(list)
+    if not beside:
+        return mine
+    row, spans = order.line
+    place = np.empty(order.leaves, dtype=np.int64)
+    place[row] = np.arange(order.leaves)
+    ends = np.sort(
+        place[np.array([(one.left, one.right) for one in beside], dtype=np.int64)], axis=1
+    )
+    joins = _latest(np.array(order.joins_of_gaps, dtype=np.int64), ends[:, 0], ends[:, 1])
+    for touch, number in zip(beside, joins.tolist(), strict=True):
+        first_is_left = place[touch.left] < spans[number][1]
+        mine[number].append(touch if first_is_left else touch.turned())
+    return mine
+
+
+def _latest(gaps: np.ndarray, begin: np.ndarray, end: np.ndarray) -> np.ndarray:
+    """The latest join between two places of the row: the one that holds both. A join comes after
+    those inside it.
+    """
+    tables = [gaps]
+    while 2 ** len(tables) <= len(gaps):
+        last, by = tables[-1], 2 ** (len(tables) - 1)
+        tables.append(np.maximum(last[:-by], last[by:]))
+    level = np.floor(np.log2(end - begin)).astype(int)
+    found = np.empty(len(begin), dtype=np.int64)
+    for number, table in enumerate(tables):
+        some = level == number
+        found[some] = np.maximum(table[begin[some]], table[end[some] - 2**number])
+    return found
+
+
+def _take_the_rest(mine: dict[int, list[Touch]], begun: int, finished: int, order: Order) -> None:
+    """Gives the rest of a partial seam to the join where it is begun."""
+    line = mine[begun][0]
+    rest: list[Touch] = []
+    left: list[Touch] = []
+    for touch in mine[finished]:
+        (rest if _on_one_line(line, touch) else left).append(touch)
+    if not left:
+        return
+    mine[finished] = left
+    dx, dy = line.end[0] - line.start[0], line.end[1] - line.start[1]
+    for touch in rest:
+        same = (touch.end[0] - touch.start[0]) * dx + (touch.end[1] - touch.start[1]) * dy > 0
+        mine[begun].append(touch if same else touch.turned())
+
+
+def _on_one_line(one: Touch, other: Touch) -> bool:
+    dx, dy = one.end[0] - one.start[0], one.end[1] - one.start[1]
+    return all(
+        dx * (spot[1] - one.start[1]) == dy * (spot[0] - one.start[0])
+        for spot in (other.start, other.end)
+    )
+
+
+@dataclass(frozen=True)
+class Box:
+    """The finished sides of a rectangle as squares of lattice steps, the one along its own level
+    side first; and, where it stands askew to the block and to its seam, the box round it.
+    """
+
+    wide: Fraction
+    high: Fraction
+    round: tuple[int, int] | None = None
+
+
+def box_of_part(joining: Joining, part: int) -> Box | None:
+    """The finished size of what a part is, where that is a rectangle, in its own frame.
+
+    Returns: None where it is no rectangle.
+    """
+    faces = [joining.faces[face] for face in joining.order.faces(part)]
+    twice = sum(face.twice_area for face in faces)
+    spots = [spot for face in faces for spot in face.ring]
+    join = joining.join(part)
+    ways = [(1, 0)]
+    if join is not None:
+        ways += [(b[0] - a[0], b[1] - a[1]) for a, b in join.along[:1]]
+    straight = len(ways)
+    ways += [(1, 1)]
+    if len(faces) <= _FEW:
+        ways += [
+            (bx - ax, by - ay)
+            for face in faces
+            for (ax, ay), (bx, by) in zip(face.ring, face.ring[1:] + face.ring[:1], strict=True)
+        ]
+    for place, (dx, dy) in enumerate(dict.fromkeys(ways)):
+        along = [x * dx + y * dy for x, y in spots]
+        across = [y * dx - x * dy for x, y in spots]
+        wide, high = max(along) - min(along), max(across) - min(across)
+        square = dx * dx + dy * dy
+        if _same(2 * wide * high, twice * square, max(max(spot) for spot in spots)):
+            sides = Fraction(wide * wide, square), Fraction(high * high, square)
+            return Box(*sides) if place < straight else Box(*sides, _box_round(spots))
+    return None
+
+
+def _box_round(spots: Sequence[Spot]) -> tuple[int, int]:
+    across, down = zip(*spots, strict=True)
+    return max(across) - min(across), max(down) - min(down)
+
+
+def _same(one: int, other: int, reach: int) -> bool:
+    """Whether two areas are equal, nearly where the lattice does not hold every crossing."""
+    return one == other or (reach > COARSE and abs(one - other) * 10**9 < other)

@@ -1,0 +1,86 @@
+"""What a quilter wishes of the sewing of a block: the order of joining, and seams that she turned
+by hand.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass, replace
+from fractions import Fraction
+from typing import Literal
+
+Point = tuple[Fraction, Fraction]
+OrderName = Literal["rows", "columns", "quarters"]
+ORDERS: tuple[OrderName, ...] = ("rows", "columns", "quarters")
+Toward = Literal["left", "right", "up", "down", "open"]
+TOWARD: tuple[Toward, ...] = ("left", "right", "up", "down", "open")
+
+
+@dataclass(frozen=True, kw_only=True)
+class PartOrder:
+    """The order chosen for a part of the block: that whose box has these corners, in columns and
+    rows.
+    """
+
+    corner: Point
+    opposite: Point
+    order: OrderName
+
+
+@dataclass(frozen=True, kw_only=True)
+class SeamWish:
+    """Where the seam that runs through a point is pressed; `at` is in columns and rows, on the
+    seam, away from its ends.
+    """
+
+    at: Point
+    toward: Toward
+
+
+@dataclass(frozen=True, kw_only=True)
+class SewingWishes:
+    """Her choices; what she leaves open is proposed.
+
+    `order` is for the block, `parts` for parts of it. `presses` are seams turned by hand, `in_lots`
+    points on seams inside units that may be pressed in two lots, `batch` how many are sewn in one
+    chain.
+    """
+
+    order: OrderName | None = None
+    parts: tuple[PartOrder, ...] = ()
+    presses: tuple[SeamWish, ...] = ()
+    in_lots: tuple[Point, ...] = ()
+    batch: int = 24
+
+    @property
+    def places(self) -> tuple[tuple[str, Point], ...]:
+        """Every point that a choice is kept by, with its place in a file."""
+        parts = [
+            (f"parts[{number}].{end}", point)
+            for number, part in enumerate(self.parts)
+            for end, point in (("corner", part.corner), ("opposite", part.opposite))
+        ]
+        presses = [(f"presses[{number}].at", one.at) for number, one in enumerate(self.presses)]
+        lots = [(f"in_lots[{number}]", point) for number, point in enumerate(self.in_lots)]
+        return (*parts, *presses, *lots)
+
+    def moved(self, forth: Callable[[Point], Point]) -> SewingWishes:
+        """The same choices where the grid has moved under them."""
+        return replace(
+            self,
+            parts=tuple(
+                replace(part, corner=forth(part.corner), opposite=forth(part.opposite))
+                for part in self.parts
+            ),
+            presses=tuple(replace(one, at=forth(one.at)) for one in self.presses),
+            in_lots=tuple(forth(point) for point in self.in_lots),
+        )
+
+    def without_places(self) -> SewingWishes:
+        """What is left of the choices when nothing lies where it did."""
+        return replace(self, parts=(), presses=(), in_lots=())
+
+    @property
+    def untouched(self) -> bool:
+        """Whether nothing was chosen."""
+        return self == SewingWishes()

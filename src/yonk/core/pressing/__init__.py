@@ -1,0 +1,68 @@
+"""How a block is pressed: meetings, the best pressing, the thickness that it gives."""
+
+from yonk.core.pressing.in_words import bare_dark, part_name, reason, state_words
+from yonk.core.pressing.meetings import Meeting, State
+from yonk.core.pressing.pictures import join_pictures
+from yonk.core.pressing.plan import (
+    OrderFigures,
+    SewingPlan,
+    Sewn,
+    measures,
+    proposed_order,
+    seam_point,
+    sewing_plan,
+    side_by_side,
+    toward,
+    ways_of,
+)
+from yonk.core.pressing.pressed import Asked, Lots, Opening, Press, Pressing, press
+from yonk.core.pressing.stacks import Shown, Slip, SlipKind, Stack, slips_of, stacks_of
+from yonk.core.pressing.steps import Left, SewingStep, StepKind, no_longer_wanted, steps_of_sewing
+from yonk.core.pressing.straight_set import Beside, beside
+from yonk.core.pressing.thickness import Layer, Thick, depth, layers, thick_places
+from yonk.core.pressing.wishes import Wishes
+
+__all__ = [
+    "Asked",
+    "Beside",
+    "Layer",
+    "Left",
+    "Lots",
+    "Meeting",
+    "Opening",
+    "OrderFigures",
+    "Press",
+    "Pressing",
+    "SewingPlan",
+    "SewingStep",
+    "Sewn",
+    "Shown",
+    "Slip",
+    "SlipKind",
+    "Stack",
+    "State",
+    "StepKind",
+    "Thick",
+    "Wishes",
+    "bare_dark",
+    "beside",
+    "depth",
+    "join_pictures",
+    "layers",
+    "measures",
+    "no_longer_wanted",
+    "part_name",
+    "press",
+    "proposed_order",
+    "reason",
+    "seam_point",
+    "sewing_plan",
+    "side_by_side",
+    "slips_of",
+    "stacks_of",
+    "state_words",
+    "steps_of_sewing",
+    "thick_places",
+    "toward",
+    "ways_of",
+]

@@ -1,0 +1,197 @@
+"""The pressing plan: to which side each join is pressed, the best under her wishes."""
+
+from __future__ import annotations
+
+from collections import defaultdict
+from collections.abc import Mapping
+from dataclasses import dataclass
+
+from yonk.core.joining import Join
+from yonk.core.paper import Pressing as School
+from yonk.core.pressing.choices import Chosen, Wish, choose
+from yonk.core.pressing.meetings import Meeting, State
+from yonk.core.pressing.wishes import Choice, Choices, Wishes, choices_of, name_of
+
+Press = int | None  # toward the first part, the second, or open
+
+
+@dataclass(frozen=True)
+class Asked:
+    """What is asked of the pressing: the school, joins fixed by hand, and joins inside units that
+    may be pressed in two lots.
+    """
+
+    school: School = "nest"
+    fixed: Mapping[int, Press] | None = None
+    in_lots: frozenset[Choice] = frozenset()
+
+
+@dataclass(frozen=True)
+class Pressing:
+    """A block's pressing: of each join, by number, where it is pressed; the state of each meeting.
+
+    `chosen` tells what each wish costs and whether that is proved the least; nothing where all is
+    open.
+    """
+
+    presses: tuple[Press, ...]
+    states: tuple[State, ...]
+    choices: Choices
+    wishes: tuple[Wish, ...]
+    chosen: Chosen | None
+
+    @property
+    def best(self) -> bool:
+        """Whether it is proved that no other pressing is better under the wishes."""
+        return self.chosen is None or self.chosen.proved
+
+    def count(self, state: State) -> int:
+        """How many meetings are in a state."""
+        return self.states.count(state)
+
+
+def press(wanted: Wishes, asked: Asked, more: tuple[Wish, ...] = ()) -> Pressing:
+    """The pressing of a block.
+
+    Args:
+        wanted: the wishes for the block.
+        asked: the school, and what she chose by hand.
+        more: further wishes, that come after the first.
+
+    Returns: the best pressing under the wishes in their order, proved so unless it says otherwise.
+    """
+    joins = wanted.joining.joins
+    choices = choices_of(wanted.joining, asked.in_lots)
+    by_hand = asked.fixed or {}
+    opened = _opened(joins, by_hand, asked.school, choices)
+    wishes = wanted.of_school(asked.school, choices, opened)
+    wishes = (wishes[0], *more, *wishes[1:])
+    fixed = {choices.of_join[join]: side for join, side in by_hand.items() if side is not None}
+    chosen = choose(len(choices.names), fixed, wishes)
+    presses = tuple(
+        None if join.number in opened else chosen.sides[choices.of_join[join.number]]
+        for join in joins
+    )
+    states = _states(wanted.meetings, presses, spin=asked.school == "spin")
+    all_open = len(opened) == len(joins)
+    return Pressing(presses, states, choices, wishes, None if all_open else chosen)
+
+
+def _opened(
+    joins: tuple[Join, ...], by_hand: Mapping[int, Press], school: School, choices: Choices
+) -> frozenset[int]:
+    """The joins that are pressed open; those of a choice all are where one is."""
+    if school == "open":
+        kept = {choices.of_join[join] for join, side in by_hand.items() if side is not None}
+        return frozenset(join.number for join in joins if choices.of_join[join.number] not in kept)
+    opened = {choices.of_join[join] for join, side in by_hand.items() if side is None}
+    return frozenset(join.number for join in joins if choices.of_join[join.number] in opened)
+
+
+def _states(
+    meetings: tuple[Meeting, ...], presses: tuple[Press, ...], *, spin: bool
+) -> tuple[State, ...]:
+    told = dict(enumerate(presses))
+    states = [meeting.state(told) for meeting in meetings]
+    if spin:
+        on_join: dict[int, list[int]] = defaultdict(list)
+        for number, meeting in enumerate(meetings):
+            if states[number] == "nested" and presses[meeting.join] is not None:
+                on_join[meeting.join].append(number)
+        for numbers in on_join.values():
+            for number in _turning_opposite(numbers, meetings, presses):
+                states[number] = "spun"
+    return tuple(states)
+
+
+def _turning_opposite(
+    numbers: list[int], meetings: tuple[Meeting, ...], presses: tuple[Press, ...]
+) -> list[int]:
+    """The most meetings along a seam of which neighbours turn opposite ways."""
+    turns = [turn(meetings[number], presses) for number in numbers]
+    return [
+        number
+        for (number, turn), before in zip(
+            zip(numbers, turns, strict=True), [None, *turns], strict=False
+        )
+        if turn != before
+    ]
+
+
+def turn(meeting: Meeting, presses: tuple[Press, ...]) -> int:
+    """Which way a nested meeting turns: where the allowances of the seam on its first side lie."""
+    side = presses[meeting.of[0]]
+    assert side is not None
+    return meeting.lies[0] * (1 - 2 * side)
+
+
+@dataclass(frozen=True)
+class Lots:
+    """A choice inside units that, pressed in two lots, lets more meetings nest: how many of a
+    block's go to the first and to the second part, and how many meetings stay bulky then.
+    """
+
+    choice: Choice
+    first: int
+    second: int
+    bulky: int
+
+
+@dataclass(frozen=True)
+class Opening:
+    """A seam that is proposed to be opened, since a meeting stays bulky."""
+
+    meeting: int
+    seam: int
+
+
+def lots_offered(wanted: Wishes, asked: Asked, made: Pressing) -> tuple[Lots, ...]:
+    """The groups that would nest if they were pressed in two lots.
+
+    Each group of alike joins that comes to a bulky meeting is tried by itself.
+    """
+    if asked.school == "open" or "bulky" not in made.states:
+        return ()
+    offered = []
+    for choice in _at_bulky(wanted, made):
+        tried = press(wanted, Asked(asked.school, asked.fixed, asked.in_lots | {choice}))
+        if tried.count("bulky") < made.count("bulky"):
+            sides = [
+                tried.presses[join.number]
+                for join in wanted.joining.joins
+                if name_of(join) == choice
+            ]
+            offered.append(Lots(choice, sides.count(0), sides.count(1), tried.count("bulky")))
+    return tuple(sorted(offered, key=lambda lots: lots.bulky))
+
+
+def _at_bulky(wanted: Wishes, made: Pressing) -> list[Choice]:
+    seams = [
+        seam
+        for meeting, state in zip(wanted.meetings, made.states, strict=True)
+        if state == "bulky"
+        for seam in meeting.of
+    ]
+    names = dict.fromkeys(name_of(wanted.joining.joins[seam]) for seam in seams)
+    return [name for name in names if isinstance(name, tuple)]
+
+
+def openings(wanted: Wishes, made: Pressing) -> tuple[Opening, ...]:
+    """Of each meeting that stays bulky the seam that is best opened: that at whose ends the fewest
+    meetings nest; of such, the shorter.
+    """
+    nests: dict[int, int] = defaultdict(int)
+    for meeting, state in zip(wanted.meetings, made.states, strict=True):
+        for seam in meeting.of:
+            nests[seam] += state == "nested"
+    return tuple(
+        Opening(
+            number,
+            min(
+                meeting.of,
+                key=lambda seam: (nests[seam], wanted.joining.joins[seam].length, seam),
+            ),
+        )
+        for number, (meeting, state) in enumerate(zip(wanted.meetings, made.states, strict=True))
+        if state == "bulky"
+    )

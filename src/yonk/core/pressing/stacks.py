@@ -1,0 +1,180 @@
+"""Laying out first: the places of a block, each with its stack, and the slips that happen there."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass
+from itertools import islice
+from typing import Any, Literal
+
+from yonk.core.drawing import Ring, Whole, wholes
+from yonk.core.planning import Group, Reading
+
+SlipKind = Literal["quarter", "half", "three-quarters", "swapped", "mirrored"]
+MOST_SLIPS = 240
+_TURNS: tuple[tuple[SlipKind, int, str], ...] = (
+    ("quarter", 1, "a quarter turn too far"),
+    ("half", 2, "upside down"),
+    ("three-quarters", 3, "a quarter turn short"),
+)
+_MENDS = {
+    1: "Turn it back a quarter, to the left.",
+    2: "Turn it half round.",
+    3: "Turn it on a quarter, to the right.",
+}
+
+
+@dataclass(frozen=True)
+class Stack:
+    """A place of the laid-out block: its number in reading order, the unit that lies there, the
+    patches of it and of what is in its middle, and its box in lattice steps.
+    """
+
+    number: int
+    label: str
+    faces: tuple[int, ...]
+    box: tuple[int, int, int, int]
+
+
+@dataclass(frozen=True)
+class Shown:
+    """A patch as it would be seen: its outline in lattice steps, and its fabric."""
+
+    ring: Ring
+    fabric: str
+
+
+@dataclass(frozen=True)
+class Slip:
+    """Something laid wrong: the stacks that it concerns, what is wrong, the mend, and how the
+    places look then.
+    """
+
+    kind: SlipKind
+    stacks: tuple[int, ...]
+    words: str
+    mend: str
+    shown: tuple[Shown, ...]
+
+
+def stacks_of(reading: Reading) -> tuple[Stack, ...]:
+    """The places of a block in reading order. A block that is a single unit has one."""
+    groups = reading.group_of_face
+    found: list[Stack] = []
+    taken: set[int] = set()
+    for whole in wholes(reading.assembly):
+        faces = _all_faces(whole)
+        if taken.issuperset(faces):  # in the middle of a unit
+            continue
+        taken.update(faces)
+        own = whole.region.pieces[whole.known.own[0]].face
+        rings = [reading.drawing.faces[face].ring for face in faces]
+        across = [x for ring in rings for x, _ in ring]
+        down = [y for ring in rings for _, y in ring]
+        box = min(across), min(down), max(across), max(down)
+        found.append(Stack(len(found) + 1, groups[own].label, tuple(faces), box))
+    return tuple(found)
+
+
+def _all_faces(whole: Whole[Any]) -> list[int]:
+    own = [piece.face for piece in whole.region.pieces]
+    inner = (
+        []
+        if whole.middle is None
+        else [face for one in wholes(whole.middle) for face in _all_faces(one)]
+    )
+    return list(dict.fromkeys([*own, *inner]))
+
+
+def slips_of(reading: Reading, stacks: Sequence[Stack]) -> tuple[Slip, ...]:
+    """The common slips of laying out: a unit turned, two neighbours swapped, a mirror image in
+    place of its twin. Only those that can be seen, and no more than `MOST_SLIPS`.
+    """
+    found: list[Slip] = []
+    for slips in (_turned, _mirrored, _swapped):
+        found += islice(slips(reading, stacks), MOST_SLIPS - len(found))
+    return tuple(found)
+
+
+def _patches(reading: Reading, stack: Stack) -> tuple[Shown, ...]:
+    return tuple(
+        Shown(reading.drawing.faces[face].ring, reading.fabrics[face]) for face in stack.faces
+    )
+
+
+def _turned(reading: Reading, stacks: Sequence[Stack]) -> Iterator[Slip]:
+    for stack in stacks:
+        seen = [_as_seen(_patches(reading, stack))]
+        left, top, right, bottom = stack.box
+        for kind, quarters, words in _TURNS:
+            if quarters % 2 and right - left != bottom - top:
+                continue
+            shown = tuple(_turn(one, stack.box, quarters) for one in _patches(reading, stack))
+            if _as_seen(shown) not in seen:
+                seen.append(_as_seen(shown))
+                said = f"Stack {stack.number} lies {words}."
+                yield Slip(kind, (stack.number,), said, _MENDS[quarters], shown)
+
+
+def _turn(shown: Shown, box: tuple[int, int, int, int], quarters: int) -> Shown:
+    """A patch turned clockwise about the middle of a box, by quarters."""
+    left, top, right, bottom = box
+    ring = shown.ring
+    for _ in range(quarters):
+        if right - left == bottom - top:
+            ring = tuple((left + bottom - y, top + x - left) for x, y in ring)
+    if quarters == 2:
+        ring = tuple((left + right - x, top + bottom - y) for x, y in shown.ring)
+    return Shown(ring, shown.fabric)
+
+
+def _as_seen(shown: Sequence[Shown]) -> frozenset[tuple[frozenset[tuple[int, int]], str]]:
+    return frozenset((frozenset(one.ring), one.fabric) for one in shown)
+
+
+def _mirrored(reading: Reading, stacks: Sequence[Stack]) -> Iterator[Slip]:
+    """A unit whose mirror image is in the block as well, laid in its place."""
+    groups: dict[str, Group] = {group.label: group for group in reading.groups}
+    known = {group.identity: group.label for group in reading.groups}
+    for stack in stacks:
+        twin = known.get(groups[stack.label].mirror_identity)
+        if twin is None or twin == stack.label:
+            continue
+        left, _, right, _ = stack.box
+        shown = tuple(
+            Shown(tuple((left + right - x, y) for x, y in reversed(one.ring)), one.fabric)
+            for one in _patches(reading, stack)
+        )
+        said = f"Stack {stack.number} is unit {twin}, the mirror image."
+        yield Slip("mirrored", (stack.number,), said, f"Take unit {stack.label} for it.", shown)
+
+
+def _swapped(reading: Reading, stacks: Sequence[Stack]) -> Iterator[Slip]:
+    """Two neighbours of one size that look unlike, each in the place of the other."""
+    places = {stack.box[:2]: stack for stack in stacks}
+    for stack in stacks:
+        left, top, right, bottom = stack.box
+        for corner in ((right, top), (left, bottom)):
+            other = places.get(corner)
+            if other is None or _size(other) != _size(stack):
+                continue
+            moved = _moved(reading, stack, other), _moved(reading, other, stack)
+            if _as_seen(moved[0]) == _as_seen(_patches(reading, other)):
+                continue
+            numbers = stack.number, other.number
+            said = f"Stacks {numbers[0]} and {numbers[1]} are swapped."
+            yield Slip("swapped", numbers, said, "Change them over.", (*moved[0], *moved[1]))
+
+
+def _size(stack: Stack) -> tuple[int, int]:
+    left, top, right, bottom = stack.box
+    return right - left, bottom - top
+
+
+def _moved(reading: Reading, stack: Stack, place: Stack) -> tuple[Shown, ...]:
+    """What lies in one place as it would in another."""
+    dx, dy = place.box[0] - stack.box[0], place.box[1] - stack.box[1]
+    return tuple(
+        Shown(tuple((x + dx, y + dy) for x, y in one.ring), one.fabric)
+        for one in _patches(reading, stack)
+    )

@@ -1,0 +1,264 @@
+"""The steps of sewing a block: units first, then alike joins in one chain over all blocks."""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass
+from fractions import Fraction
+from hashlib import sha256
+from typing import Literal
+
+from yonk.core.paper import show, write_exact
+from yonk.core.planning import Recipe
+from yonk.core.pressing.in_words import part_name, reason
+from yonk.core.pressing.plan import SewingPlan, Sewn, measures
+from yonk.core.pressing.stacks import Stack
+from yonk.core.sewing import CAUTIONS
+from yonk.core.units import BY_NAME
+
+StepKind = Literal["unit", "join"]
+
+
+@dataclass(frozen=True)
+class SewingStep:
+    """A step over all blocks: alike joins, or the making of a unit by its recipe.
+
+    `mark` tells what is sewn, whatever its number, so that what was done is found again after the
+    draft has changed. `per_block` and `total` count joins or units; `stacks` are those that the two
+    pieces are taken from, join by join.
+    """
+
+    number: int
+    kind: StepKind
+    mark: str
+    words: str
+    per_block: int
+    total: int
+    joins: tuple[int, ...]
+    label: str
+    why: tuple[str, ...]
+    to_match: int
+    checkpoint: str
+    batches: tuple[int, ...]
+    stacks: tuple[tuple[int, int], ...]
+    caution: str
+
+
+def steps_of_sewing(
+    plan: SewingPlan,
+    recipes: Mapping[str, Recipe],
+    stacks: Sequence[Stack],
+    blocks: int,
+) -> tuple[SewingStep, ...]:
+    """The steps in the order of sewing.
+
+    Args:
+        plan: the sewing of one block.
+        recipes: of each label the recipe that makes its units; joins inside others are steps.
+        stacks: the places of the laid-out block.
+        blocks: how many blocks are sewn.
+    """
+    maker = _Steps(plan, recipes, stacks, blocks)
+    return maker.steps()
+
+
+class _Steps:
+    def __init__(
+        self,
+        plan: SewingPlan,
+        recipes: Mapping[str, Recipe],
+        stacks: Sequence[Stack],
+        blocks: int,
+    ) -> None:
+        self.plan, self.recipes, self.blocks = plan, recipes, blocks
+        self.stack_of = {frozenset(stack.faces): stack.number for stack in stacks}
+        self.cautioned = False
+        self.step_of: dict[int, int] = {}
+
+    def steps(self) -> tuple[SewingStep, ...]:
+        found: list[SewingStep] = []
+        done: set[str] = set()
+        for group in self.plan.groups:
+            first = self.plan.listed[group[0]]
+            label = first.join.unit
+            if label is not None and self._by_recipe(label):
+                if label not in done:
+                    done.add(label)
+                    found.append(self._unit(len(found) + 1, label))
+            else:
+                found.append(self._join(len(found) + 1, group))
+                self.step_of |= dict.fromkeys(group, len(found))
+        return tuple(found)
+
+    def _by_recipe(self, label: str) -> bool:
+        recipe = self.recipes.get(label)
+        return recipe is not None and recipe.method.sew is not None
+
+    def _unit(self, number: int, label: str) -> SewingStep:
+        """All units of a label, made as their recipe says; the plan tells how they are pressed."""
+        recipe = self.recipes[label]
+        group = recipe.group
+        joins = [join for join in self.plan.joining.joins if join.unit == label]
+        per_block = group.per_block
+        firsts = {join.place: join for join in joins}
+        why = tuple(
+            f"{part_name(self.plan, join.of[0])} to {part_name(self.plan, join.of[1])}: "
+            + reason(self.plan, join)
+            for join in firsts.values()
+        )
+        both, unit = 2 * self.plan.draft.making.seam, self.plan.draft.unit
+        size = f"{show(group.unit.width + both, unit)} × {show(group.unit.height + both, unit)}"
+        words = (
+            f"Make the {BY_NAME[group.kind].words} {label} by its recipe: {recipe.method.words}."
+        )
+        total = per_block * self.blocks
+        return SewingStep(
+            number,
+            "unit",
+            self.mark([join.number for join in joins[:1]]),
+            words,
+            per_block,
+            total,
+            tuple(join.number for join in joins),
+            label,
+            tuple(dict.fromkeys(why)),
+            0,
+            size,
+            self._batches(total),
+            (),
+            self._caution(),
+        )
+
+    def _join(self, number: int, group: Sequence[int]) -> SewingStep:
+        plan = self.plan
+        first = plan.listed[group[0]]
+        kinds = {
+            "straight": "",
+            "partial": " Sew only part of this seam now; it is finished later.",
+            "set-in": " Set it in: stop at the dot before the corner and sew each side by itself.",
+        }
+        total = len(group) * self.blocks
+        to_match = sum(meeting.join == first.join.number for meeting in plan.wanted.meetings)
+        return SewingStep(
+            number,
+            "join",
+            self.mark(group),
+            self._sew_words(first) + kinds[first.join.kind],
+            len(group),
+            total,
+            tuple(group),
+            first.join.unit or "",
+            (reason(plan, first.join),),
+            to_match,
+            self._checkpoint(first),
+            self._batches(total),
+            self._stacks(group),
+            self._caution(),
+        )
+
+    def _sew_words(self, sewn: Sewn) -> str:
+        one, other = (self._name(part) for part in sewn.of)
+        if one == other:
+            return f"Sew two together: {one} to {other}."
+        return f"Sew {one} to {other}, {self._name(sewn.up)} up."
+
+    def _name(self, part: int) -> str:
+        """A patch, a unit, or what an earlier step made."""
+        join = self.plan.joining.join(part)
+        if join is None or self.plan.unit_made(part) or join.number not in self.step_of:
+            return part_name(self.plan, part)
+        return f"the piece of step {self.step_of[join.number]}"
+
+    def _checkpoint(self, sewn: Sewn) -> str:
+        if not sewn.checkpoint or sewn.box is None:
+            return ""
+        wide, high = (show(side, self.plan.draft.unit) for side in measures(self.plan, sewn))
+        return f"{wide} × {high}"
+
+    def _batches(self, total: int) -> tuple[int, ...]:
+        size = self.plan.draft.making.sewing.batch
+        return tuple(min(size, total - start) for start in range(0, total, size))
+
+    def _stacks(self, group: Sequence[int]) -> tuple[tuple[int, int], ...]:
+        """The stacks that the pieces come from, where both are in one each."""
+        found = []
+        for number in group:
+            sides = [
+                self.stack_of.get(frozenset(self.plan.joining.order.faces(part)), 0)
+                for part in self.plan.listed[number].of
+            ]
+            if all(sides):
+                found.append((sides[0], sides[1]))
+        return tuple(found)
+
+    def _caution(self) -> str:
+        """The caution, where the first seam is sewn and pressed."""
+        said, self.cautioned = self.cautioned, True
+        return "" if said else f"{CAUTIONS['needle']} {CAUTIONS['iron']}"
+
+    def mark(self, group: Sequence[int]) -> str:
+        """What is sewn, as a digest: the outlines of the two pieces in the draft's unit and their
+        fabrics, however they are turned.
+        """
+        plan = self.plan
+        join = plan.joining.joins[group[0]]
+        turns = []
+        for quarters in range(4):
+            sides = [
+                [self._patch(face, quarters) for face in plan.joining.order.faces(part)]
+                for part in join.of
+            ]
+            left = min(x for side in sides for ring, _ in side for x, _ in ring)
+            top = min(y for side in sides for ring, _ in side for _, y in ring)
+            told = [
+                sorted((_from(ring, left, top), fabric) for ring, fabric in side) for side in sides
+            ]
+            turns.append(sorted(told))
+        scale = plan.reading.drawing.scale
+        exact = [
+            [[[write_exact(Fraction(n, scale)) for n in spot] for spot in ring], fabric]
+            for side in min(turns)
+            for ring, fabric in side
+        ]
+        parts = sorted(len(plan.joining.order.faces(part)) for part in join.of)
+        text = json.dumps([exact, parts, write_exact(plan.draft.making.seam)])
+        return sha256(text.encode()).hexdigest()
+
+    def _patch(self, face: int, quarters: int) -> tuple[list[tuple[int, int]], str]:
+        ring = list(self.plan.joining.faces[face].ring)
+        for _ in range(quarters):
+            ring = [(-y, x) for x, y in ring]
+        return ring, self.plan.reading.fabrics[face]
+
+
+def _from(ring: Sequence[tuple[int, int]], left: int, top: int) -> list[tuple[int, int]]:
+    moved = [(x - left, y - top) for x, y in ring]
+    least = moved.index(min(moved))
+    return moved[least:] + moved[:least]
+
+
+@dataclass(frozen=True)
+class Left:
+    """What was sewn and is no step any more: its words, and how many of it."""
+
+    mark: str
+    words: str
+    done: int
+
+
+def no_longer_wanted(
+    steps: Sequence[SewingStep], done: Mapping[str, tuple[int, str]]
+) -> tuple[Left, ...]:
+    """What was sewn of which the draft as it is now has nothing.
+
+    Args:
+        steps: of the draft as it is.
+        done: of each mark how many are sewn, and in what words it was told then.
+    """
+    known = {step.mark for step in steps}
+    return tuple(
+        Left(mark, words, count)
+        for mark, (count, words) in done.items()
+        if mark not in known and count
+    )

@@ -1,0 +1,277 @@
+"""Thickness: how many layers of cloth lie at each place of a pressed block.
+
+The layers follow from the sewing: every patch is cut with its allowances, and when a join is
+pressed, what reaches beyond the seam stays flat on the one side and is folded back on the other.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass
+from math import hypot
+from typing import Any
+
+import numpy as np
+import shapely
+
+from yonk.core.joining import Join, Joining
+from yonk.core.pressing.meetings import Meeting
+from yonk.core.pressing.pressed import Press, Pressing, turn
+
+Array = Any
+Place = tuple[float, float]
+
+_POINT = 4.0  # allowances that a sharp point may reach beyond its patch
+_ACROSS = 10  # places looked at across two allowances, beside a seam's end
+_LEAST = 1e-6  # of the allowance: less cloth than that is none
+
+
+@dataclass(frozen=True)
+class Layer:
+    """A piece of cloth as it lies in the pressed block: of which patch, its outline in the draft's
+    unit, and whether it is an allowance.
+    """
+
+    face: int
+    outline: Any
+    allowance: bool
+
+
+@dataclass(frozen=True)
+class Thick:
+    """A place by the end of a seam, in lattice steps, and the most layers there."""
+
+    spot: tuple[int, int]
+    layers: int
+
+
+def layers(
+    joining: Joining, made: Pressing, meetings: Sequence[Meeting], seam: float, scale: float
+) -> tuple[Layer, ...]:
+    """The cloth of a pressed block.
+
+    Args:
+        joining: the joins.
+        made: how they are pressed, with the state of each of the `meetings`.
+        seam: the seam allowance in the draft's unit.
+        scale: lattice steps in a unit.
+    """
+    outlines = shapely.buffer(
+        np.array([_polygon(face.ring, face.holes, scale) for face in joining.faces]),
+        seam,
+        join_style="mitre",
+        mitre_limit=_POINT,
+    )
+    cloth = _Cloth(outlines)
+    spun = _spun(meetings, made)
+    for join in joining.joins:
+        for stretch in _stretches(join, made.presses, spun.get(join.number, {}), scale, seam):
+            cloth.fold(join, stretch)
+        cloth.join(join)
+    return cloth.all()
+
+
+def _polygon(
+    ring: Sequence[tuple[int, int]], holes: Sequence[Sequence[tuple[int, int]]], scale: float
+) -> shapely.Polygon:
+    return shapely.Polygon(
+        [(x / scale, y / scale) for x, y in ring],
+        [[(x / scale, y / scale) for x, y in hole] for hole in holes],
+    )
+
+
+@dataclass(frozen=True)
+class _Stretch:
+    """A stretch of a seam, pressed to one side: where it begins, its direction, its length, how far
+    its allowance reaches beyond either end, and how wide that is.
+    """
+
+    start: Place
+    way: Place
+    length: float
+    before: float
+    after: float
+    width: float
+    side: Press
+
+    def strip(self, left: bool) -> shapely.Polygon:
+        """Where the allowance lies on its left or its right hand."""
+        (x, y), (dx, dy) = self.start, self.way
+        across = (dy, -dx) if left else (-dy, dx)
+        begin, end = -self.before, self.length + self.after
+        wide = self.width * _POINT
+        return shapely.Polygon(
+            [
+                (x + dx * begin, y + dy * begin),
+                (x + dx * end, y + dy * end),
+                (x + dx * end + across[0] * wide, y + dy * end + across[1] * wide),
+                (x + dx * begin + across[0] * wide, y + dy * begin + across[1] * wide),
+            ]
+        )
+
+    def mirrored(self, shapes: Array) -> Array:
+        """Cloth folded back along the seam."""
+        (x, y), (dx, dy) = self.start, self.way
+
+        def over(spots: Array) -> Array:
+            along = (spots[:, 0] - x) * dx + (spots[:, 1] - y) * dy
+            return np.stack(
+                (2 * (x + along * dx) - spots[:, 0], 2 * (y + along * dy) - spots[:, 1]), axis=1
+            )
+
+        return shapely.transform(shapes, over)
+
+
+def _stretches(
+    join: Join,
+    presses: Sequence[Press],
+    spun: dict[tuple[int, int], int],
+    scale: float,
+    seam: float,
+) -> Iterator[_Stretch]:
+    """A seam's stretches, parted where it is spun, since it lies to either side of such a place."""
+    last = len(join.along) - 1
+    for number, (a, b) in enumerate(join.along):
+        middle = sorted(
+            (spot for spot in spun if _between(a, spot, b)), key=lambda spot: _far(a, spot)
+        )
+        ends = [a, *middle, b]
+        for place, (one, other) in enumerate(zip(ends, ends[1:], strict=False)):
+            side = presses[join.number]
+            if one in spun and place:
+                side = 1 if spun[one] > 0 else 0
+            elif other in spun and place < len(ends) - 2:
+                side = 0 if spun[other] > 0 else 1
+            length = _far(one, other) / scale
+            way = (other[0] - one[0]) / scale / length, (other[1] - one[1]) / scale / length
+            yield _Stretch(
+                (one[0] / scale, one[1] / scale),
+                way,
+                length,
+                _POINT * seam if not place and not number else 0.0,
+                _POINT * seam if place == len(ends) - 2 and number == last else 0.0,
+                seam,
+                side,
+            )
+
+
+def _far(one: tuple[int, int], other: tuple[int, int]) -> float:
+    return hypot(float(other[0] - one[0]), float(other[1] - one[1]))
+
+
+def _between(a: tuple[int, int], spot: tuple[int, int], b: tuple[int, int]) -> bool:
+    dx, dy = b[0] - a[0], b[1] - a[1]
+    along = (spot[0] - a[0]) * dx + (spot[1] - a[1]) * dy
+    on = (spot[0] - a[0]) * dy == (spot[1] - a[1]) * dx
+    return on and 0 < along < dx * dx + dy * dy
+
+
+def _spun(meetings: Sequence[Meeting], made: Pressing) -> dict[int, dict[tuple[int, int], int]]:
+    """The spun places of each join, and which way each turns."""
+    found: dict[int, dict[tuple[int, int], int]] = {}
+    for meeting, state in zip(meetings, made.states, strict=True):
+        if state == "spun":
+            found.setdefault(meeting.join, {})[meeting.at] = turn(meeting, made.presses)
+    return found
+
+
+class _Cloth:
+    """The cloth of the parts as far as they are sewn."""
+
+    def __init__(self, outlines: Array) -> None:
+        self.shapes = outlines
+        self.faces = np.arange(len(outlines))
+        self.folded = np.zeros(len(outlines), dtype=bool)
+        self.of_part: dict[int, Array] = {
+            face: np.array([face], dtype=np.int64) for face in range(len(outlines))
+        }
+
+    def fold(self, join: Join, stretch: _Stretch) -> None:
+        """Folds back what reaches beyond a stretch on the side that it is pressed toward, or on
+        both where it is open.
+        """
+        for place, part in enumerate(join.of):
+            if stretch.side in (place, None):
+                self._fold_back(part, stretch, stretch.strip(left=place == 1))
+
+    def _fold_back(self, part: int, stretch: _Stretch, strip: shapely.Polygon) -> None:
+        mine = self.of_part[part]
+        near = mine[_boxes_touch(self.shapes[mine], strip)]
+        if not len(near):
+            return
+        least = _LEAST * stretch.width**2
+        beyond = shapely.intersection(self.shapes[near], strip)
+        reaches = shapely.area(beyond) > least
+        near, beyond = near[reaches], beyond[reaches]
+        if not len(near):
+            return
+        self.shapes[near] = shapely.difference(self.shapes[near], strip)
+        first = len(self.shapes)
+        self.shapes = np.concatenate((self.shapes, stretch.mirrored(beyond)))
+        self.faces = np.concatenate((self.faces, self.faces[near]))
+        self.folded = np.concatenate((self.folded, np.ones(len(near), dtype=bool)))
+        self.of_part[part] = np.concatenate((mine, np.arange(first, len(self.shapes))))
+
+    def join(self, join: Join) -> None:
+        """Takes two parts as one."""
+        made = len(self.of_part)
+        one, other = (self.of_part[part] for part in join.of)
+        self.of_part[made] = np.concatenate((one, other))
+        for part in join.of:
+            self.of_part[part] = one[:0]
+
+    def all(self) -> tuple[Layer, ...]:
+        """Every piece of cloth as it lies."""
+        there = ~shapely.is_empty(self.shapes)
+        return tuple(
+            Layer(int(face), shape, bool(folded))
+            for face, shape, folded in zip(
+                self.faces[there], self.shapes[there], self.folded[there], strict=True
+            )
+        )
+
+
+def _boxes_touch(shapes: Array, strip: shapely.Polygon) -> Array:
+    left, top, right, bottom = shapely.bounds(shapes).T
+    x0, y0, x1, y1 = strip.bounds
+    return (left < x1) & (right > x0) & (top < y1) & (bottom > y0)
+
+
+def thick_places(
+    joining: Joining, cloth: Sequence[Layer], seam: float, scale: float
+) -> tuple[Thick, ...]:
+    """By each end of a seam the place where most layers lie, the thickest first.
+
+    Args:
+        joining: the joins, whose seams' ends are looked at.
+        cloth: what `layers` gives.
+        seam: the seam allowance in the draft's unit; places an allowance around are looked at.
+        scale: lattice steps in a unit.
+    """
+    spots = sorted({spot for join in joining.joins for one in join.along for spot in one})
+    far = np.array([max(face.box[side] for face in joining.faces) for side in (2, 3)]) / scale
+    if not spots:
+        return ()
+    step = 2 * seam / _ACROSS
+    offsets = np.array(
+        [
+            ((across + 0.5) * step - seam, (down + 0.5) * step - seam)
+            for across in range(_ACROSS)
+            for down in range(_ACROSS)
+        ]
+    )
+    middles = np.array([(x / scale, y / scale) for x, y in spots])
+    places = (middles[:, None, :] + offsets[None, :, :]).reshape(-1, 2)
+    inside = (places > 0).all(axis=1) & (places < far).all(axis=1)
+    count = np.zeros(len(places), dtype=int)
+    count[inside] = depth(cloth, places[inside])
+    most = count.reshape(len(spots), -1).max(axis=1).tolist()
+    found = [Thick(spot, layers) for spot, layers in zip(spots, most, strict=True)]
+    return tuple(sorted(found, key=lambda one: (-one.layers, one.spot[1], one.spot[0])))
+
+
+def depth(cloth: Sequence[Layer], places: Array) -> Array:
+    """How many layers lie at each place."""
+    tree = shapely.STRtree([layer.outline for layer in cloth])
+    hits, _ = tree.query(shapely.points(places), predicate="within")
+    return np.bincount(hits, minlength=len(places))

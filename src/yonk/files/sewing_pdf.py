@@ -1,0 +1,190 @@
+"""The sewing sheet on paper: the pressing map at a readable size, the order with its checkpoints,
+pictures of each step.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from math import dist
+
+from reportlab.lib.colors import HexColor
+from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
+
+from yonk.core.planning import Plan
+from yonk.core.pressing import (
+    SewingPlan,
+    SewingStep,
+    join_pictures,
+    stacks_of,
+    steps_of_sewing,
+)
+from yonk.files.paper import (
+    INK,
+    MADDER,
+    MARGIN,
+    PLAIN,
+    SHEET,
+    SIZES,
+    SOFT,
+    PaperName,
+    bound,
+    marked,
+    style,
+)
+from yonk.files.steps_pdf import StepDrawing, arrow_tip
+
+MAP_SHARE = 0.62  # of the page's width
+LARGEST = 78.0  # points, of the largest picture of a step
+MOST_DRAWN = 120  # steps that have pictures; beyond, a drawing is a book
+ARROW = 14.0
+NUMBER = 8.0  # points, of a step's number on the map
+GAP = 8.0  # points beside a picture
+
+
+def write_sewing_pdf(plan: SewingPlan, planned: Plan, paper: PaperName = "letter") -> bytes:
+    """The sewing of a block on sheets: pressing map, steps, checkpoints, places to tick."""
+    draft, width = plan.draft, SIZES[paper][0] - 2 * MARGIN
+    recipes = {recipe.group.label: recipe for recipe in planned.recipes}
+    steps = steps_of_sewing(plan, recipes, stacks_of(plan.reading), draft.making.blocks)
+    states = plan.pressing.states
+    told = (
+        ", ".join(f"{states.count(state)} {state}" for state in dict.fromkeys(states))
+        or "none inside a seam"
+    )
+    head: list[Flowable] = [
+        Paragraph(marked(f"{draft.name}: sewing", 18), style(18, bold=True)),
+        Paragraph(
+            marked(f"{draft.making.blocks} blocks, joined by {plan.order}. Meetings: {told}.", 11),
+            style(11, colour=SOFT),
+        ),
+        Spacer(1, 8),
+        PressingMap(plan, steps, width * MAP_SHARE),
+        Paragraph(
+            marked(
+                "The front of the block; each arrow tells where a seam's allowances are pressed, "
+                "the number its step.",
+                10,
+            ),
+            style(10, colour=SOFT, above=4),
+        ),
+        Spacer(1, 10),
+    ]
+    rows = [_step(plan, step, width) for step in steps]
+    return bound([*head, *rows], paper, f"{draft.name}: sewing sheet")
+
+
+def _step(plan: SewingPlan, step: SewingStep, width: float) -> Flowable:
+    words: list[Flowable] = [
+        Paragraph(
+            f"<b>{step.number}</b> {marked(step.words, 11)} "
+            f"<font color='#4d625d'>{step.total} in all</font>",
+            style(11),
+        )
+    ]
+    words += [Paragraph(marked(line, 10), style(10, colour=SOFT)) for line in step.why[:3]]
+    if step.checkpoint:
+        words.append(Paragraph(marked(f"Measure: {step.checkpoint}", 12), style(12, bold=True)))
+    if step.caution:
+        words.append(Paragraph(marked(step.caution, 9), style(9, colour=MADDER)))
+    box = Table([[""]], colWidths=[12], rowHeights=[12])
+    box.setStyle(TableStyle([("BOX", (0, 0), (-1, -1), 0.8, INK)]))
+    drawings = _drawings(plan, step)
+    room = sum(one.width for one in drawings) + GAP * len(drawings)
+    cells: list[object] = [box, words]
+    widths = [20.0, width - 20 - room]
+    if drawings:
+        cells.append(Table([drawings], colWidths=[one.width + GAP for one in drawings]))
+        widths.append(room)
+    row = Table([cells], colWidths=widths)
+    row.setStyle(
+        TableStyle(
+            [
+                ("VALIGN", (0, 0), (-1, -1), "MIDDLE"),
+                ("LINEBELOW", (0, 0), (-1, -1), 0.4, SOFT),
+                ("LEFTPADDING", (0, 0), (-1, -1), 0),
+                ("RIGHTPADDING", (0, 0), (-1, -1), 0),
+            ]
+        )
+    )
+    return KeepTogether([row])
+
+
+def _drawings(plan: SewingPlan, step: SewingStep) -> list[StepDrawing]:
+    """The two pieces together, and opened."""
+    if step.kind != "join" or step.number > MOST_DRAWN:
+        return []
+    pictures = join_pictures(plan, plan.listed[step.joins[0]])[1:]
+    largest = max(max(one.box[2], one.box[3]) for one in pictures)
+    return [StepDrawing(one, plan.draft, LARGEST / largest) for one in pictures]
+
+
+class PressingMap(Flowable):  # type: ignore[misc]
+    """The front of a block with an arrow at each seam, so many points wide."""
+
+    def __init__(self, plan: SewingPlan, steps: Sequence[SewingStep], width: float) -> None:
+        super().__init__()
+        self.plan = plan
+        self.step_of = {join: step.number for step in steps for join in step.joins}
+        draft = plan.draft
+        self.scale = width / max(float(draft.width), float(draft.height))
+        self.width, self.height = float(draft.width) * self.scale, float(draft.height) * self.scale
+
+    def wrap(self, *_: float) -> tuple[float, float]:
+        """How much room it takes, in points."""
+        return self.width, self.height
+
+    def _at(self, spot: tuple[int, int]) -> tuple[float, float]:
+        steps = float(self.plan.reading.drawing.scale)
+        return spot[0] / steps * self.scale, self.height - spot[1] / steps * self.scale
+
+    def draw(self) -> None:
+        """Draw it from the bottom left."""
+        canvas, plan = self.canv, self.plan
+        canvas.setStrokeColor(INK)
+        canvas.setLineWidth(0.5)
+        for face, fabric in zip(plan.joining.faces, plan.reading.fabrics, strict=True):
+            path = canvas.beginPath()
+            path.moveTo(*self._at(face.ring[0]))
+            for spot in face.ring[1:]:
+                path.lineTo(*self._at(spot))
+            path.close()
+            canvas.setFillColor(HexColor(plan.draft.fabric(fabric).colour))
+            canvas.drawPath(path, fill=1)
+        for join in plan.joining.joins:
+            self._arrow(join.number)
+
+    def _arrow(self, number: int) -> None:
+        join, side = self.plan.joining.joins[number], self.plan.pressing.presses[number]
+        a, b = max(
+            join.along, key=lambda one: abs(one[1][0] - one[0][0]) + abs(one[1][1] - one[0][1])
+        )
+        (ax, ay), (bx, by) = self._at(a), self._at(b)
+        long = dist((ax, ay), (bx, by))
+        # the first part is on the left hand as one looks at the block
+        x, y, across = (ax + bx) / 2, (ay + by) / 2, ((ay - by) / long, (bx - ax) / long)
+        reach = min(ARROW, long / 2)
+        for toward in (0, 1) if side is None else (side,):
+            sign = reach if toward == 0 else -reach
+            self._line((x, y), (x + across[0] * sign, y + across[1] * sign))
+        away = reach * (0.6 if side else -0.6)
+        self._number(str(self.step_of[number]), (x + across[0] * away, y + across[1] * away))
+
+    def _line(self, start: tuple[float, float], end: tuple[float, float]) -> None:
+        canvas = self.canv
+        for colour, thick in ((SHEET, 4.0), (INK, 1.2)):
+            canvas.setStrokeColor(colour)
+            canvas.setLineWidth(thick)
+            canvas.line(*start, *end)
+        arrow_tip(canvas, start, end)
+
+    def _number(self, words: str, at: tuple[float, float]) -> None:
+        """A step's number behind its arrow, on a patch of paper so that it is read on any cloth."""
+        canvas = self.canv
+        half = canvas.stringWidth(words, PLAIN, NUMBER) / 2
+        canvas.setFillColor(SHEET)
+        canvas.roundRect(
+            at[0] - half - 2, at[1] - NUMBER * 0.6, 2 * half + 4, NUMBER * 1.2, 2, stroke=0, fill=1
+        )
+        canvas.setFillColor(INK)
+        canvas.setFont(PLAIN, NUMBER)
+        canvas.drawCentredString(at[0], at[1] - NUMBER * 0.35, words)
