@@ -1,7 +1,7 @@
 import "./block.scss";
 
 import { useQueryClient } from "@tanstack/react-query";
-import { Suspense, useEffect, useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { Spinner } from "react-bootstrap";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, Navigate, useParams } from "react-router";
@@ -13,6 +13,8 @@ import { Fetching } from "../common/Waiting";
 import { RecipesStep } from "../recipes/Recipes";
 import { BlockTop } from "./BlockTop";
 import { useDraft } from "./useDraft";
+
+const SewStep = lazy(async () => ({ default: (await import("../sew/Sew")).SewStep }));
 
 /** One block at one of its steps. The draft in hand, its undo and its saving are the same at every step. */
 export function BlockPage() {
@@ -38,7 +40,7 @@ function OneBlock({ id, step }: { id: string; step: string }) {
   useHotkeys("mod+z", () => drafting.undo(), { preventDefault: true });
   useHotkeys("mod+shift+z, mod+y", () => drafting.redo(), { preventDefault: true });
 
-  if (!["draft", "recipes", "cut"].includes(step)) return <Navigate to={`/blocks/${id}/draft`} replace />;
+  if (!["draft", "recipes", "cut", "sew"].includes(step)) return <Navigate to={`/blocks/${id}/draft`} replace />;
   if (drafting.missing) {
     return (
       <main className="alone">
@@ -80,8 +82,10 @@ function OneBlock({ id, step }: { id: string; step: string }) {
           />
         ) : step === "recipes" ? (
           <RecipesStep view={view} drafting={drafting} />
-        ) : (
+        ) : step === "cut" ? (
           <CutStep id={id} view={view} drafting={drafting} />
+        ) : (
+          <SewStep id={id} view={view} drafting={drafting} />
         )}
       </Suspense>
     </div>

@@ -12,6 +12,7 @@ const STEPS = [
   ["draft", "Draft"],
   ["recipes", "Recipes"],
   ["cut", "Cut"],
+  ["sew", "Sew"],
 ] as const;
 
 interface Props {

@@ -45,6 +45,7 @@ from yonk.core.pressing import (
     beside,
     join_pictures,
     no_longer_wanted,
+    part_name,
     proposed_order,
     reason,
     seam_point,
@@ -148,11 +149,10 @@ class _View:
         return OpeningOut(at=self._point(one.seam), words=words)
 
     def _order(self, one: OrderFigures, best: OrderFigures) -> OrderOut:
-        mark = "″" if self.draft.unit == "in" else " cm"
         return OrderOut(
             order=one.order,
             joins=one.joins,
-            longest=f"{one.longest:.2f}".rstrip("0").rstrip(".") + mark,
+            longest=show(one.longest, self.draft.unit),
             across=one.across,
             to_match=one.to_match,
             checkpoints=one.checkpoints,
@@ -276,7 +276,7 @@ class _View:
         return StackOut(
             number=stack.number,
             label=stack.label,
-            words=self.words[stack.label],
+            words=self._stack_words(stack),
             parts=[
                 PartOut(
                     outline=self._places(self.plan.joining.faces[face].ring),
@@ -288,6 +288,11 @@ class _View:
             width=(right - left) / self.scale,
             height=(bottom - top) / self.scale,
         )
+
+    def _stack_words(self, stack: Stack) -> str:
+        if len(stack.faces) == 1:
+            return part_name(self.plan, stack.faces[0])
+        return f"{self.words[stack.label]} {stack.label}"
 
     def _slip(self, slip: Slip) -> SlipOut:
         return SlipOut(

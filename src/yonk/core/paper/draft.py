@@ -233,8 +233,8 @@ def coloured(draft: Draft, colouring: Colouring) -> Draft:
         colouring: which fabrics take the place of which, for how many blocks, and whether mirrored.
 
     Returns: a draft of its own with exchanged fabrics, left for right where it is the mirror
-    image. Ways
-    chosen for single units stay behind, since they are chosen on the block as drafted.
+    image, and so are the choices of its sewing. Ways chosen for single units stay behind, since
+    they are chosen on the block as drafted.
     """
     other = dict(colouring.fabrics)
     wide = Fraction(len(draft.columns))
@@ -242,6 +242,9 @@ def coloured(draft: Draft, colouring: Colouring) -> Draft:
     def moved(point: Point) -> Point:
         return (wide - point[0], point[1]) if colouring.mirrored else point
 
+    sewing = draft.making.sewing
+    if colouring.mirrored:
+        sewing = sewing.mirrored(moved)
     return replace(
         draft,
         columns=draft.columns[::-1] if colouring.mirrored else draft.columns,
@@ -249,7 +252,7 @@ def coloured(draft: Draft, colouring: Colouring) -> Draft:
         paints=tuple(
             Paint(moved(paint.at), other.get(paint.fabric, paint.fabric)) for paint in draft.paints
         ),
-        making=replace(draft.making, blocks=colouring.blocks, units=(), sewing=SewingWishes()),
+        making=replace(draft.making, blocks=colouring.blocks, units=(), sewing=sewing),
         colourings=(),
     )
 

@@ -14,6 +14,7 @@ OrderName = Literal["rows", "columns", "quarters"]
 ORDERS: tuple[OrderName, ...] = ("rows", "columns", "quarters")
 Toward = Literal["left", "right", "up", "down", "open"]
 TOWARD: tuple[Toward, ...] = ("left", "right", "up", "down", "open")
+_MIRRORED: dict[Toward, Toward] = {"left": "right", "right": "left"}
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -75,6 +76,14 @@ class SewingWishes:
             presses=tuple(replace(one, at=forth(one.at)) for one in self.presses),
             in_lots=tuple(forth(point) for point in self.in_lots),
         )
+
+    def mirrored(self, forth: Callable[[Point], Point]) -> SewingWishes:
+        """The same choices on the mirror image, left for right; `forth` moves a point there."""
+        moved = self.moved(forth)
+        turned = (
+            replace(one, toward=_MIRRORED.get(one.toward, one.toward)) for one in moved.presses
+        )
+        return replace(moved, presses=tuple(turned))
 
     def without_places(self) -> SewingWishes:
         """What is left of the choices when nothing lies where it did."""

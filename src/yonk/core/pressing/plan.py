@@ -47,7 +47,7 @@ class OrderFigures:
 
     order: OrderName
     joins: int
-    longest: float
+    longest: Length
     across: int
     to_match: int
     checkpoints: int
@@ -251,7 +251,7 @@ def side_by_side(plan: SewingPlan) -> tuple[OrderFigures, ...]:
         joining = _joined(reading, order, of_parts)
         wanted = plan.wanted if order == plan.order else Wishes(reading, joining)
         made = plan.pressing if order == plan.order else press(wanted, Asked(plan.asked.school))
-        figures.append(_figures(order, wanted, made, float(reading.drawing.scale)))
+        figures.append(_figures(order, wanted, made, reading.drawing.scale))
     return tuple(figures)
 
 
@@ -260,20 +260,28 @@ def proposed_order(figures: Sequence[OrderFigures]) -> OrderFigures:
     return min(figures, key=lambda one: (one.bulky, one.across, ORDERS.index(one.order)))
 
 
-def _figures(order: OrderName, wanted: Wishes, made: Pressing, scale: float) -> OrderFigures:
+def _figures(
+    order: OrderName, wanted: Wishes, made: Pressing, scale: int | Fraction
+) -> OrderFigures:
     joins = wanted.joining.joins
     last = len(joins) - 1 + wanted.joining.order.leaves
-    longest = max((join.length for join in joins), default=0.0)
+    longest = max(joins, key=lambda join: join.length, default=None)
     return OrderFigures(
         order,
         len(joins),
-        longest / scale,
+        Length(Fraction(0)) if longest is None else _how_long(longest, scale),
         _across(joins),
         len(wanted.meetings),
         len(wanted.joining.order.checkpoints - {last}),
         made.count("nested") + made.count("spun"),
         made.count("bulky"),
     )
+
+
+def _how_long(join: Join, scale: int | Fraction) -> Length:
+    """The finished length of a seam, in the draft's unit."""
+    squares = ((b[0] - a[0]) ** 2 + (b[1] - a[1]) ** 2 for a, b in join.along)
+    return sum((lengths(square, scale) for square in squares), Length(Fraction(0)))
 
 
 def _across(joins: Sequence[Join]) -> int:

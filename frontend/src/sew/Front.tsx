@@ -1,0 +1,178 @@
+import { useId } from "react";
+
+import type { Draft } from "../api/client";
+import { ClothPattern } from "../common/Cloth";
+import { points, type Seam, type Sewing } from "./plan";
+
+interface Props {
+  plan: Sewing;
+  fabrics: Draft["fabrics"];
+  chosen: Seam | undefined;
+  /** Steps whose seams stand out. */
+  lit?: number | undefined;
+  numbers: boolean;
+  /** Without arrows and signs, where it is only told which seams are meant. */
+  plain?: boolean;
+  onChoose: (seam: Seam) => void;
+}
+
+/** The front of the block with an arrow at each seam; a seam is chosen by a click, or by the arrow keys. */
+export function Front({ plan, fabrics, chosen, lit, numbers, plain = false, onChoose }: Props) {
+  const id = useId();
+  const { width, height, seams } = plan;
+  const unit = Math.max(width, height) / 460;
+  const tabbed = chosen ?? seams[0];
+  const step = (by: number) => {
+    const at = seams.findIndex((one) => one.join === tabbed?.join);
+    const to = seams[(at + by + seams.length) % seams.length];
+    if (to) {
+      onChoose(to);
+      document.getElementById(`${id}-${String(to.join)}`)?.focus();
+    }
+  };
+  return (
+    <svg
+      className="sew-front"
+      viewBox={[-14 * unit, -14 * unit, width + 28 * unit, height + 28 * unit].join(" ")}
+      role="group"
+      aria-label="The front of the block, an arrow at each seam"
+      onKeyDown={(event) => {
+        const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
+        if (by) {
+          event.preventDefault();
+          step(by);
+        }
+      }}
+    >
+      <defs>
+        <marker id={`${id}-tip`} viewBox="0 0 8 8" refX="6" refY="4" markerWidth="5" markerHeight="5" orient="auto">
+          <path d="M0 0 8 4 0 8z" className="tip" />
+        </marker>
+        {fabrics.map((fabric, index) => (
+          <ClothPattern key={fabric.key} fabric={fabric} index={index} id={`${id}-${fabric.key}`} scale={unit * 1.4} />
+        ))}
+      </defs>
+      {plan.stacks.flatMap((stack) =>
+        stack.parts.map((part) => (
+          <polygon
+            key={points(part.outline)}
+            points={points(part.outline)}
+            fill={fabrics.some((one) => one.key === part.fabric) ? `url(#${id}-${part.fabric})` : "#fffdf6"}
+            className="patch"
+          />
+        )),
+      )}
+      {seams.map((seam) => (
+        <g
+          key={seam.join}
+          id={`${id}-${String(seam.join)}`}
+          role="button"
+          tabIndex={seam.join === tabbed?.join ? 0 : -1}
+          aria-pressed={seam.join === chosen?.join}
+          aria-label={`Seam of step ${String(seam.step)}, pressed ${seam.toward}`}
+          className={["seam", seam.step === lit ? "of-step" : "", seam.by_hand ? "by-hand" : ""].join(" ")}
+          onClick={() => onChoose(seam)}
+          onKeyDown={(event) => {
+            if (event.key === "Enter" || event.key === " ") {
+              event.preventDefault();
+              onChoose(seam);
+            }
+          }}
+        >
+          {seam.along.map(([a, b], index) => (
+            <g key={index}>
+              <polygon points={points(strip(a, b, 7 * unit))} className="finger" />
+              <line x1={a[0]} y1={a[1]} x2={b[0]} y2={b[1]} className="line" />
+            </g>
+          ))}
+        </g>
+      ))}
+      {!plain && (
+        <g className="arrows" aria-hidden="true">
+          {seams.map((seam) => (
+            <Arrow key={seam.join} seam={seam} unit={unit} tip={`${id}-tip`} number={numbers} />
+          ))}
+          {plan.meetings.map((meeting, index) => (
+            <Met key={index} at={meeting.at} state={meeting.state} unit={unit} />
+          ))}
+        </g>
+      )}
+    </svg>
+  );
+}
+
+export function Arrow({ seam, unit, tip, number }: { seam: Seam; unit: number; tip: string; number: boolean }) {
+  const [a, b] = seam.along.reduce((best, one) => (far(one) > far(best) ? one : best));
+  const middle: [number, number] = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
+  const to = seam.arrow?.[1];
+  const along = far([a, b]) || 1;
+  const side = [((b[1] - a[1]) / along) * 9 * unit, (-(b[0] - a[0]) / along) * 9 * unit] as const;
+  const away = to ? Math.sign((to[0] - middle[0]) * side[0] + (to[1] - middle[1]) * side[1]) : 1;
+  return (
+    <g className={seam.by_hand ? "arrow by-hand" : "arrow"}>
+      {to ? (
+        ["ground", "shaft"].map((name) => (
+          <line
+            key={name}
+            className={name}
+            x1={middle[0]}
+            y1={middle[1]}
+            x2={to[0]}
+            y2={to[1]}
+            markerEnd={name === "shaft" ? `url(#${tip})` : undefined}
+          />
+        ))
+      ) : (
+        <g className="opened">
+          {[-1, 1].map((sign) => (
+            <line
+              key={sign}
+              className="shaft"
+              x1={middle[0]}
+              y1={middle[1]}
+              x2={middle[0] + side[0] * sign}
+              y2={middle[1] + side[1] * sign}
+              markerEnd={`url(#${tip})`}
+            />
+          ))}
+        </g>
+      )}
+      {number && (
+        <text x={middle[0] - side[0] * away} y={middle[1] - side[1] * away} fontSize={13 * unit} dy="0.35em">
+          {seam.step}
+        </text>
+      )}
+    </g>
+  );
+}
+
+/** The strip along a stretch that a finger can hit. */
+function strip(a: [number, number], b: [number, number], half: number): [number, number][] {
+  const along = far([a, b]) || 1;
+  const [x, y] = [((b[1] - a[1]) / along) * half, (-(b[0] - a[0]) / along) * half];
+  return [
+    [a[0] + x, a[1] + y],
+    [b[0] + x, b[1] + y],
+    [b[0] - x, b[1] - y],
+    [a[0] - x, a[1] - y],
+  ];
+}
+
+function far([a, b]: [[number, number], [number, number]]): number {
+  return Math.hypot(b[0] - a[0], b[1] - a[1]);
+}
+
+/** The sign of a place where seams meet. */
+export function Met({ at, state, unit }: { at: [number, number]; state: string; unit: number }) {
+  const [x, y] = at;
+  const r = 5 * unit;
+  if (state === "bulky") return <rect className="met bulky" x={x - r} y={y - r} width={2 * r} height={2 * r} />;
+  if (state === "spun") {
+    const pinwheel = [
+      `M${String(x)} ${String(y - r)}`,
+      `A${String(r)} ${String(r)} 0 1 1 ${String(x - r)} ${String(y)}`,
+    ];
+    return <path className="met spun" d={pinwheel.join(" ")} />;
+  }
+  return <circle className={`met ${state}`} cx={x} cy={y} r={r * 0.8} />;
+}

@@ -1,0 +1,162 @@
+import { useId, useState } from "react";
+
+import type { Draft } from "../api/client";
+import { ClothPattern } from "../common/Cloth";
+import { points, type Sewing, type Slip, type Stack } from "./plan";
+
+const GAP = 0.12; // of a place's shorter side, between the places
+
+/** Laying out first: the block spread with gaps, its stacks numbered, and what common slips look like. */
+export function LayOut({ plan, view }: { plan: Sewing; view: Draft }) {
+  const [slip, setSlip] = useState<number>();
+  const [stack, setStack] = useState<number>();
+  const shown = slip === undefined ? undefined : plan.slips[slip];
+  const slips = plan.slips
+    .map((one, index) => ({ one, index }))
+    .filter(({ one }) => stack === undefined || one.stacks.includes(stack));
+  return (
+    <div className="lay-out">
+      <section aria-label="The block laid out">
+        <Spread plan={plan} fabrics={view.fabrics} slip={shown} stack={stack} onStack={setStack} />
+        <p className="quiet-text">
+          Lay one unit of each stack in its place before you sew. Choose a stack to see only its slips.{" "}
+          {stack !== undefined && (
+            <button type="button" className="quiet" onClick={() => setStack(undefined)}>
+              all stacks
+            </button>
+          )}
+        </p>
+        <ol className="stack-words">
+          {plan.stacks.map((one) => (
+            <li key={one.number} value={one.number}>
+              {one.words}
+            </li>
+          ))}
+        </ol>
+      </section>
+      <section aria-labelledby="slips-head">
+        <h2 id="slips-head">Does it look like one of these?</h2>
+        {shown && (
+          <p role="status" className="mend">
+            <b>{shown.words}</b> {shown.mend}
+          </p>
+        )}
+        {slips.length === 0 && (
+          <p>
+            {plan.slips.length === 0
+              ? "Nothing in this block looks different when it is turned or changed over."
+              : "No slip of this stack would show."}
+          </p>
+        )}
+        <ul className="slips">
+          {slips.map(({ one, index }) => (
+            <li key={index}>
+              <button
+                type="button"
+                aria-pressed={slip === index}
+                onClick={() => setSlip(slip === index ? undefined : index)}
+              >
+                <SlipPicture plan={plan} slip={one} fabrics={view.fabrics} />
+                <span>{one.words}</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      </section>
+    </div>
+  );
+}
+
+function Spread({
+  plan,
+  fabrics,
+  slip,
+  stack,
+  onStack,
+}: {
+  plan: Sewing;
+  fabrics: Draft["fabrics"];
+  slip: Slip | undefined;
+  stack: number | undefined;
+  onStack: (number: number | undefined) => void;
+}) {
+  const id = useId();
+  const least = Math.min(...plan.stacks.map((one) => Math.min(one.width, one.height)));
+  const apart = 1 + (GAP * least) / Math.max(least, 1e-9);
+  const unit = Math.max(plan.width, plan.height) / 460;
+  const move = (one: Stack) => {
+    const [x, y] = [one.at[0] + one.width / 2, one.at[1] + one.height / 2];
+    return `translate(${String(x * (apart - 1))} ${String(y * (apart - 1))})`;
+  };
+  return (
+    <svg
+      className="spread"
+      viewBox={[-6 * unit, -6 * unit, plan.width * apart + 12 * unit, plan.height * apart + 12 * unit].join(" ")}
+      role="group"
+      aria-label="The block spread with gaps"
+    >
+      <defs>
+        {fabrics.map((fabric, index) => (
+          <ClothPattern key={fabric.key} fabric={fabric} index={index} id={`${id}-${fabric.key}`} scale={unit * 1.4} />
+        ))}
+      </defs>
+      {plan.stacks.map((one) => {
+        const wrong = slip?.stacks.includes(one.number);
+        const parts = wrong && slip ? slip.parts.filter((part) => inside(part.outline, one)) : one.parts;
+        const [x, y] = [one.at[0] + one.width / 2, one.at[1] + one.height / 2];
+        return (
+          <g
+            key={one.number}
+            transform={move(one)}
+            role="button"
+            tabIndex={0}
+            aria-pressed={stack === one.number}
+            aria-label={`Stack ${String(one.number)}: ${one.words}`}
+            className={wrong ? "place wrong" : stack === one.number ? "place taken" : "place"}
+            onClick={() => onStack(stack === one.number ? undefined : one.number)}
+            onKeyDown={(event) => {
+              if (event.key === "Enter" || event.key === " ") {
+                event.preventDefault();
+                onStack(stack === one.number ? undefined : one.number);
+              }
+            }}
+          >
+            {parts.map((part) => (
+              <polygon
+                key={points(part.outline)}
+                points={points(part.outline)}
+                fill={fabrics.some((fabric) => fabric.key === part.fabric) ? `url(#${id}-${part.fabric})` : "#fffdf6"}
+              />
+            ))}
+            <circle cx={x} cy={y} r={11 * unit} />
+            <text x={x} y={y} fontSize={14 * unit} dy="0.35em">
+              {one.number}
+            </text>
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
+
+function inside(outline: [number, number][], stack: Stack): boolean {
+  const x = outline.reduce((sum, spot) => sum + spot[0], 0) / outline.length;
+  const y = outline.reduce((sum, spot) => sum + spot[1], 0) / outline.length;
+  return x >= stack.at[0] && x <= stack.at[0] + stack.width && y >= stack.at[1] && y <= stack.at[1] + stack.height;
+}
+
+/** The whole block, small, with a slip in it. */
+function SlipPicture({ plan, slip, fabrics }: { plan: Sewing; slip: Slip; fabrics: Draft["fabrics"] }) {
+  const colour = (key: string) => fabrics.find((one) => one.key === key)?.colour ?? "#fffdf6";
+  const parts = [
+    ...plan.stacks.filter((one) => !slip.stacks.includes(one.number)).flatMap((one) => one.parts),
+    ...slip.parts,
+  ];
+  return (
+    <svg viewBox={`0 0 ${String(plan.width)} ${String(plan.height)}`} aria-hidden="true">
+      {parts.map((part, index) => (
+        <polygon key={index} points={points(part.outline)} fill={colour(part.fabric)} />
+      ))}
+    </svg>
+  );
+}

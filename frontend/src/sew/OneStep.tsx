@@ -1,0 +1,139 @@
+import { Link } from "react-router";
+
+import type { Act, Draft } from "../api/client";
+import { Fr } from "../common/Fr";
+import { Typed } from "../common/Typed";
+import { Front } from "./Front";
+import { JoinPictures } from "./JoinPictures";
+import type { Sewing, SewingStep } from "./plan";
+
+interface Props {
+  id: string;
+  step: SewingStep;
+  plan: Sewing;
+  view: Draft;
+  colouring: number | null;
+  fault: string | undefined;
+  act: (acts: Act[]) => void;
+  onDone: (step: SewingStep, done: number) => void;
+  onStep: (number: number) => void;
+}
+
+/** One step: its pictures, what it measures, how many are sewn. */
+export function OneStep({ id, step, plan, view, colouring, fault, act, onDone, onStep }: Props) {
+  const last = plan.steps.length;
+  return (
+    <section className="one-step" aria-labelledby="step-head">
+      <header>
+        <h1 id="step-head">
+          <span className="number">{step.number}</span> {step.words}
+        </h1>
+        <nav aria-label="Other steps">
+          <button type="button" className="quiet" disabled={step.number === 1} onClick={() => onStep(step.number - 1)}>
+            before
+          </button>
+          <button
+            type="button"
+            className="quiet"
+            disabled={step.number === last}
+            onClick={() => onStep(step.number + 1)}
+          >
+            next
+          </button>
+        </nav>
+      </header>
+      {step.caution && <p className="caution">{step.caution}</p>}
+      {step.kind === "join" ? (
+        <JoinPictures
+          document={view.document}
+          colouring={colouring}
+          join={step.join}
+          fabrics={view.fabrics}
+          size={290}
+        />
+      ) : (
+        <p>
+          <Link to={`/blocks/${id}/recipes`}>Its own steps are in Recipes.</Link>
+        </p>
+      )}
+      <div className="progress-field">
+        <label>
+          <input
+            type="checkbox"
+            checked={step.done >= step.total}
+            onChange={(event) => onDone(step, event.target.checked ? step.total : 0)}
+          />{" "}
+          all {step.total} sewn
+        </label>
+        <Typed
+          label="sewn so far"
+          value={String(step.done)}
+          width="4rem"
+          fault={fault}
+          suffix={`of ${String(step.total)}`}
+          onKeep={(text) => {
+            const done = Number(text);
+            if (Number.isInteger(done) && done >= 0) onDone(step, Math.min(done, step.total));
+          }}
+        />
+        <Typed
+          label="sewn in one chain"
+          value={String(plan.batch)}
+          width="4rem"
+          onKeep={(text) => act([{ do: "batch", batch: Number(text) }])}
+        />
+      </div>
+      <div className="about">
+        <dl>
+          {step.why.length > 0 && (
+            <>
+              <dt>Press</dt>
+              {step.why.map((words) => (
+                <dd key={words}>
+                  <Fr>{words}</Fr>
+                </dd>
+              ))}
+            </>
+          )}
+          {step.to_match > 0 && (
+            <>
+              <dt>Match</dt>
+              <dd>
+                {step.to_match === 1
+                  ? "one place where seams meet"
+                  : `${String(step.to_match)} places where seams meet`}
+              </dd>
+            </>
+          )}
+          {step.checkpoint && (
+            <>
+              <dt>Measure</dt>
+              <dd className="checkpoint">
+                <Fr>{step.checkpoint}</Fr>
+              </dd>
+            </>
+          )}
+          <dt>How many</dt>
+          <dd>
+            {step.total} over {plan.blocks === 1 ? "one block" : `${String(plan.blocks)} blocks`}, {step.per_block} a
+            block
+            {step.batches && `; ${step.batches}`}
+            {step.stacks && `; ${step.stacks}`}
+          </dd>
+        </dl>
+        <figure>
+          <Front
+            plan={plan}
+            fabrics={view.fabrics}
+            chosen={undefined}
+            lit={step.number}
+            numbers={false}
+            plain
+            onChoose={(seam) => onStep(seam.step)}
+          />
+          <figcaption>Where it is in the block; choose another seam to go to its step.</figcaption>
+        </figure>
+      </div>
+    </section>
+  );
+}

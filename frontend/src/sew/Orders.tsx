@@ -1,0 +1,93 @@
+import type { Act } from "../api/client";
+import { Fr } from "../common/Fr";
+import type { Sewing } from "./plan";
+
+type Order = Sewing["order"];
+const WORDS: Record<Order, string> = { rows: "rows", columns: "columns", quarters: "quarters" };
+const ROWS = [
+  ["joins", "joins"],
+  ["longest", "longest seam"],
+  ["across", "seams as long"],
+  ["to_match", "places to match"],
+  ["checkpoints", "checkpoints before the last"],
+  ["nested", "meetings that nest"],
+  ["bulky", "bulky meetings"],
+] as const;
+
+/** The orders of joining side by side in the same figures; one is proposed, the choice is hers. */
+export function Orders({ plan, act }: { plan: Sewing; act: (acts: Act[]) => void }) {
+  return (
+    <section className="orders" aria-labelledby="orders-head">
+      <h2 id="orders-head">Joined by …</h2>
+      <table>
+        <thead>
+          <tr>
+            <td />
+            {plan.orders.map((one) => (
+              <th key={one.order} scope="col" className={one.taken ? "taken" : ""}>
+                <button
+                  type="button"
+                  className="way-name"
+                  aria-pressed={one.taken}
+                  onClick={() => act([{ do: "order", order: one.order }])}
+                >
+                  {WORDS[one.order]}
+                </button>
+                <small>
+                  {one.taken ? (plan.chosen ? "your choice" : "proposed, taken") : one.proposed ? "proposed" : ""}
+                </small>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {ROWS.map(([name, words]) => (
+            <tr key={name}>
+              <th scope="row">{words}</th>
+              {plan.orders.map((one) => (
+                <td key={one.order} className={name === "bulky" && one.bulky ? "doubt" : ""}>
+                  <Fr>{String(one[name])}</Fr>
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="quiet-text">
+        {plan.proposal}{" "}
+        {plan.chosen && (
+          <button type="button" className="quiet" onClick={() => act([{ do: "order", order: null }])}>
+            take the proposal
+          </button>
+        )}
+      </p>
+      {plan.parts.length > 1 && (
+        <ul className="part-orders">
+          {plan.parts.map((part) => (
+            <li key={[...part.corner, ...part.opposite].join(" ")}>
+              <label className="typed">
+                <span>
+                  The part from column {part.corner[0]}, row {part.corner[1]}: {part.words}
+                </span>
+                <select
+                  value={part.chosen ?? ""}
+                  onChange={(event) => {
+                    const order = part.orders.find((one) => one === event.target.value) ?? null;
+                    act([{ do: "order", order, corner: part.corner, opposite: part.opposite }]);
+                  }}
+                >
+                  <option value="">as the block</option>
+                  {part.orders.map((order) => (
+                    <option key={order} value={order}>
+                      {WORDS[order]}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}

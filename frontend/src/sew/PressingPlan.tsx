@@ -1,0 +1,211 @@
+import { useState } from "react";
+
+import type { Act, Document, Draft } from "../api/client";
+import { Fr } from "../common/Fr";
+import { BackPicture } from "./BackPicture";
+import { Front } from "./Front";
+import { Orders } from "./Orders";
+import type { Seam, Sewing } from "./plan";
+
+interface Props {
+  plan: Sewing;
+  view: Draft;
+  colouring: number | null;
+  act: (acts: Act[]) => void;
+  onStep: (step: number) => void;
+}
+
+const STATES = [
+  ["nested", "nested"],
+  ["spun", "spun"],
+  ["open", "open, to be pinned"],
+  ["bulky", "bulky"],
+] as const;
+
+/** The pressing plan: the front with its arrows, the back with its thickness, what is told of them, and what can be turned. */
+export function PressingPlan({ plan, view, colouring, act, onStep }: Props) {
+  const [join, setJoin] = useState<number>();
+  const [numbers, setNumbers] = useState(true);
+  const [before, setBefore] = useState<Document>();
+  const seam = plan.seams.find((one) => one.join === join);
+  const choose = (acts: Act[]) => {
+    setBefore(view.document);
+    act(acts);
+  };
+  const seen = STATES.filter(([state]) => plan.meetings.some((meeting) => meeting.state === state));
+  return (
+    <div className="pressing">
+      <section aria-label="Front and back">
+        <figure>
+          <Front
+            plan={plan}
+            fabrics={view.fabrics}
+            chosen={seam}
+            lit={seam?.step}
+            numbers={numbers}
+            onChoose={(one) => setJoin(one.join)}
+          />
+          <figcaption>
+            The front. An arrow tells where both allowances lie; choose a seam to see why, or to turn it.{" "}
+            <label>
+              <input type="checkbox" checked={numbers} onChange={(event) => setNumbers(event.target.checked)} /> numbers
+              of the steps
+            </label>
+            <span className="signs">
+              {seen.map(([state, words]) => (
+                <span key={state}>
+                  <i className={state} /> {words}
+                </span>
+              ))}
+            </span>
+          </figcaption>
+        </figure>
+        <div className="backs">
+          {before && before !== view.document && (
+            <BackPicture
+              document={before}
+              colouring={colouring}
+              fabrics={view.fabrics}
+              label="The back before your choice"
+            />
+          )}
+          <BackPicture
+            document={view.document}
+            colouring={colouring}
+            fabrics={view.fabrics}
+            seams={plan.seams}
+            label={before && before !== view.document ? "And now" : "The back"}
+          />
+        </div>
+      </section>
+      <aside aria-label="About the pressing">
+        <section className="chosen-seam" aria-live="polite">
+          {seam ? (
+            <OneSeam seam={seam} plan={plan} fixed={colouring !== null} act={choose} onStep={onStep} />
+          ) : (
+            <p className="quiet-text">No seam is chosen. Click one, or go to the picture and use the arrow keys.</p>
+          )}
+        </section>
+        <section className="told" aria-label="How it lies">
+          {plan.told.map((words) => (
+            <p key={words}>
+              <Fr>{words}</Fr>
+            </p>
+          ))}
+          <p>{plan.best}</p>
+          {plan.misplaced > 0 && (
+            <p className="doubt">
+              {plan.misplaced === 1 ? "One choice is" : `${String(plan.misplaced)} choices are`} about a seam that the
+              block has no more.
+            </p>
+          )}
+          {[
+            ...plan.lots.map((one) => ["lots", one] as const),
+            ...plan.openings.map((one) => ["open", one] as const),
+          ].map(([kind, one]) => (
+            <p key={`${kind} ${one.at.join(" ")}`} className="offer">
+              {one.words}{" "}
+              {colouring === null && (
+                <button
+                  type="button"
+                  className="quiet"
+                  onClick={() =>
+                    choose([
+                      kind === "lots"
+                        ? { do: "lots", at: one.at, two: true }
+                        : { do: "press", at: one.at, toward: "open" },
+                    ])
+                  }
+                >
+                  do so
+                </button>
+              )}
+            </p>
+          ))}
+        </section>
+        <Orders plan={plan} act={act} />
+        <section aria-labelledby="beside-head">
+          <h2 id="beside-head">Block beside block</h2>
+          <p>
+            <Fr>{plan.beside.words}</Fr>
+          </p>
+          {!plan.beside.one_plan && (
+            <details>
+              <summary>Plan 2: {plan.beside.second.length} seams are pressed otherwise</summary>
+              <Front
+                plan={{ ...plan, seams: plan.beside.second, meetings: [] }}
+                fabrics={view.fabrics}
+                chosen={undefined}
+                numbers
+                onChoose={(one) => setJoin(one.join)}
+              />
+            </details>
+          )}
+        </section>
+      </aside>
+    </div>
+  );
+}
+
+function OneSeam({
+  seam,
+  plan,
+  fixed,
+  act,
+  onStep,
+}: {
+  seam: Seam;
+  plan: Sewing;
+  fixed: boolean;
+  act: (acts: Act[]) => void;
+  onStep: (step: number) => void;
+}) {
+  const step = plan.steps.find((one) => one.number === seam.step);
+  return (
+    <>
+      <h2>
+        Seam of step {seam.step}
+        {seam.unit && `, in unit ${seam.unit}`}
+      </h2>
+      <p>
+        <Fr>{seam.why}</Fr>
+      </p>
+      {seam.bare.map((words) => (
+        <p key={words} className="doubt">
+          {words}.
+        </p>
+      ))}
+      {fixed ? (
+        <p className="quiet-text">Seams are turned on the block as drafted; its colourings follow.</p>
+      ) : (
+        <div className="ways-to-press" role="group" aria-label="Press it">
+          {seam.ways.map((way) => (
+            <button
+              key={way}
+              type="button"
+              aria-pressed={way === seam.toward}
+              onClick={() => act([{ do: "press", at: seam.at, toward: way }])}
+            >
+              {way}
+            </button>
+          ))}
+          {seam.by_hand && (
+            <button type="button" className="quiet" onClick={() => act([{ do: "press", at: seam.at, toward: null }])}>
+              leave it to the plan
+            </button>
+          )}
+          {seam.in_lots && (
+            <button type="button" className="quiet" onClick={() => act([{ do: "lots", at: seam.at, two: false }])}>
+              all in one lot again
+            </button>
+          )}
+        </div>
+      )}
+      {step && (
+        <button type="button" className="quiet" onClick={() => onStep(step.number)}>
+          see step {step.number}
+        </button>
+      )}
+    </>
+  );
+}

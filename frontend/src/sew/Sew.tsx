@@ -1,0 +1,231 @@
+import "./sew.scss";
+
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { Button, Dropdown, Spinner } from "react-bootstrap";
+import { useSearchParams } from "react-router";
+
+import { type Act, client, download, type Draft, settled } from "../api/client";
+import { useChange } from "../api/useChange";
+import type { DraftInHand } from "../block/useDraft";
+import { Said } from "../common/Notices";
+import { AtTheMachine } from "./AtTheMachine";
+import { LayOut } from "./LayOut";
+import { OneStep } from "./OneStep";
+import { next, type Sewing, sewn, type SewingStep } from "./plan";
+import { PressingPlan } from "./PressingPlan";
+import { useClock } from "./useClock";
+
+const FILES = [
+  ["/api/files/sewing.pdf", "Sewing sheet (PDF)"],
+  ["/api/files/back.svg", "The back at true size (SVG)"],
+] as const;
+const PAPERS = ["letter", "a4"] as const;
+
+/** The Sew step: the order of joining, the pressing, laying out, each join in pictures, progress. */
+export function SewStep({ id, view, drafting }: { id: string; view: Draft; drafting: DraftInHand }) {
+  const [params, setParams] = useSearchParams();
+  const queries = useQueryClient();
+  const wanted = params.get("colouring");
+  const colouring = wanted === null || !/^\d+$/.test(wanted) ? null : Number(wanted);
+  const key = ["sewing", id, colouring, view.document];
+  const found = useQuery({
+    queryKey: key,
+    queryFn: ({ signal }) =>
+      settled<Sewing>(
+        client.POST("/api/sewing", { body: { document: view.document, block_id: id, colouring }, signal }),
+      ),
+    placeholderData: (before) => before,
+  });
+  const plan = found.data;
+  const clock = useClock(plan?.sewn ?? 0, plan?.to_sew ?? 0);
+  const go = (change: Record<string, string | undefined>) => {
+    const now = new URLSearchParams(params);
+    for (const [name, value] of Object.entries(change)) {
+      if (value) now.set(name, value);
+      else now.delete(name);
+    }
+    setParams(now, { replace: true });
+  };
+  const ticking = useChange(
+    ({ step, done }: { step: SewingStep; done: number }) => {
+      queries.setQueryData<Sewing>(key, (before) => before && sewn(before, step.mark, done));
+      return settled(
+        client.PUT("/api/blocks/{block_id}/sewn", {
+          params: { path: { block_id: id } },
+          body: { mark: step.mark, words: step.words, done, revision: drafting.revision },
+        }),
+      );
+    },
+    { refresh: [["sewing", id]] },
+  );
+  const paper = PAPERS.find((name) => name === params.get("paper")) ?? view.sheet.paper;
+  const taking = useMutation({
+    mutationFn: (path: (typeof FILES)[number][0]) => download(path, { document: view.document, colouring, paper }),
+  });
+  const act = (acts: Act[]) => drafting.act(acts);
+  const onDone = (step: SewingStep, done: number) => ticking.mutate({ step, done });
+  const fault = ticking.error ? `The tick was not kept. ${ticking.error.message}` : taking.error?.message;
+
+  if (!plan) {
+    return (
+      <main className="alone" role="status">
+        {found.error ? (
+          <Said text={found.error.message} action={{ words: "Try again", onClick: () => void found.refetch() }} />
+        ) : (
+          <>
+            <Spinner size="sm" /> Looking for the best pressing … A large block takes a while; you can go to another
+            step meanwhile.
+          </>
+        )}
+      </main>
+    );
+  }
+  const step = plan.steps.find((one) => String(one.number) === params.get("step"));
+  if (params.get("machine")) {
+    const at = step ?? next(plan) ?? plan.steps[plan.steps.length - 1];
+    if (at) {
+      return (
+        <AtTheMachine
+          plan={plan}
+          step={at}
+          view={view}
+          colouring={colouring}
+          clock={clock}
+          fault={fault}
+          onDone={onDone}
+          onStep={(number) => go({ step: String(number) })}
+          onClose={() => go({ machine: undefined })}
+        />
+      );
+    }
+  }
+  const laying = params.get("look") === "lay" && !step;
+  const dismiss = () => {
+    ticking.reset();
+    taking.reset();
+    drafting.dismiss();
+  };
+  const said = [...(fault ? [fault] : []), ...drafting.faults.map((one) => `${one.place}: ${one.message}`)];
+  return (
+    <main className="sewing">
+      <nav className="cards" aria-label="Steps of sewing">
+        {plan.colourings.length > 0 && (
+          <label className="typed">
+            <span>Sewn</span>
+            <select value={wanted ?? ""} onChange={(event) => go({ colouring: event.target.value, step: undefined })}>
+              <option value="">as drafted</option>
+              {plan.colourings.map((name, index) => (
+                <option key={index} value={index}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+        <button
+          type="button"
+          className="sew-step"
+          aria-current={(!step && !laying) || undefined}
+          onClick={() => go({ step: undefined, look: undefined })}
+        >
+          <span>Order and pressing</span>
+        </button>
+        <button
+          type="button"
+          className="sew-step"
+          aria-current={laying || undefined}
+          onClick={() => go({ step: undefined, look: "lay" })}
+        >
+          <span>Lay it out first</span>
+        </button>
+        <ol>
+          {plan.steps.map((one) => (
+            <li key={one.mark}>
+              <button
+                type="button"
+                className={one.done >= one.total ? "sew-step done" : "sew-step"}
+                aria-current={one === step || undefined}
+                onClick={() => go({ step: String(one.number) })}
+              >
+                <b className="number">{one.done >= one.total ? "✓" : one.number}</b>
+                <span>
+                  {one.words}
+                  <small>
+                    {one.done} of {one.total}
+                  </small>
+                </span>
+              </button>
+            </li>
+          ))}
+        </ol>
+        <p className="quiet-text">
+          {plan.sewn} of {plan.to_sew} joins and units sewn
+        </p>
+        <Button variant="primary" size="sm" onClick={() => go({ machine: "1" })}>
+          At the machine
+        </Button>
+        <Dropdown>
+          <Dropdown.Toggle variant="outline-primary" size="sm" className="w-100">
+            Print and take along
+          </Dropdown.Toggle>
+          <Dropdown.Menu>
+            <label className="paper">
+              Paper{" "}
+              <select value={paper} onChange={(event) => go({ paper: event.target.value })}>
+                <option value="letter">Letter</option>
+                <option value="a4">A4</option>
+              </select>
+            </label>
+            {FILES.map(([path, words]) => (
+              <Dropdown.Item key={path} onClick={() => taking.mutate(path)}>
+                {words}
+              </Dropdown.Item>
+            ))}
+          </Dropdown.Menu>
+        </Dropdown>
+      </nav>
+      <div className="sew-main" aria-busy={found.isFetching}>
+        {said.length > 0 && <Said text={said.join("\n")} onClose={dismiss} />}
+        {found.error && (
+          <Said text={found.error.message} action={{ words: "Try again", onClick: () => void found.refetch() }} />
+        )}
+        {found.isPlaceholderData && (
+          <p role="status" className="working-sign">
+            <Spinner size="sm" /> Solving the pressing anew … what you see is from before.
+          </p>
+        )}
+        {plan.changed.length > 0 && (
+          <ul className="changed">
+            {plan.changed.map((words) => (
+              <li key={words}>{words}</li>
+            ))}
+          </ul>
+        )}
+        {step ? (
+          <OneStep
+            key={step.mark}
+            id={id}
+            step={step}
+            plan={plan}
+            view={view}
+            colouring={colouring}
+            fault={fault}
+            act={act}
+            onDone={onDone}
+            onStep={(number) => go({ step: String(number) })}
+          />
+        ) : laying ? (
+          <LayOut plan={plan} view={view} />
+        ) : (
+          <PressingPlan
+            plan={plan}
+            view={view}
+            colouring={colouring}
+            act={act}
+            onStep={(number) => go({ step: String(number) })}
+          />
+        )}
+      </div>
+    </main>
+  );
+}
