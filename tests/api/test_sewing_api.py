@@ -11,6 +11,7 @@ from sqlalchemy import Engine
 
 from yonk.files.block_file import write_block
 from yonk.machine.samples import all_samples
+from yonk.machine.serve import lay_out_samples
 from yonk.store.database import session_maker
 from yonk.store.sewing import KeptSewing, keep_sewn, sewn_of
 
@@ -47,7 +48,8 @@ def test_every_seam_is_in_a_step_and_every_step_has_its_join_drawn(
     found = sewing(web, document)
     assert {seam["step"] for seam in found["seams"]} == {step["number"] for step in found["steps"]}
     assert sorted(seam["join"] for seam in found["seams"]) == [*range(len(found["seams"]))]
-    assert not any(meeting["state"] == "bulky" for meeting in found["meetings"])
+    bulky = [meeting for meeting in found["meetings"] if meeting["state"] == "bulky"]
+    assert bool(bulky) == bool(found["lots"]) == (name == "Clint")
     for step in found["steps"]:
         assert step["total"] == step["per_block"] * found["blocks"]
         asked = {"document": document, "join": step["join"]}
@@ -57,11 +59,30 @@ def test_every_seam_is_in_a_step_and_every_step_has_its_join_drawn(
     assert web.post("/api/sewing/join", json=beyond).status_code == 422
 
 
+def test_samples_have_a_spun_middle_a_set_in_corner_two_lots_and_some_sewing_done(
+    empty: Engine, web: TestClient
+) -> None:
+    clint = sewing(web, SAMPLES["Clint"])
+    taken = acted(web, SAMPLES["Clint"], {"do": "lots", "at": clint["lots"][0]["at"], "two": True})
+    found = sewing(web, taken)
+    assert [meeting["state"] for meeting in found["meetings"]] == ["nested"]
+    lots = found["steps"][0]["why"]
+    assert [line.split(" ")[:2] for line in lots] == [["10", "of"]] * 2 and found["lots"] == []
+    assert [meeting["state"] for meeting in sewing(web, SAMPLES["Eddy"])["meetings"]] == ["spun"]
+    assert "Set it in" in sewing(web, SAMPLES["Bothy Sill"])["steps"][-1]["words"]
+    lay_out_samples(empty)
+    block = next(
+        one for one in web.get("/api/blocks").json()["blocks"] if one["name"] == "Weir Gate"
+    )
+    done = [step["done"] for step in sewing(web, WEIR_GATE, block_id=block["id"])["steps"]]
+    assert done == [48, 12, 5, 0, 0, 0, 0, 0, 0]
+
+
 @pytest.mark.parametrize("name", SAMPLES)
 def test_the_back_covers_the_block_and_goes_on_paper(web: TestClient, name: str) -> None:
     document = SAMPLES[name]
     back = web.post("/api/sewing/back", json={"document": document}).json()
-    assert back["most"] == max(one["layers"] for one in back["thick"]) >= 3
+    assert back["most"] == max(one["layers"] for one in back["thick"])
     pdf = web.post("/api/files/sewing.pdf", json={"document": document, "paper": "a4"})
     text = "".join(
         page.get_textpage().get_text_bounded() for page in pypdfium2.PdfDocument(pdf.content)

@@ -13,6 +13,7 @@ from playwright.sync_api import Page, expect
 from tests.browser.bench_page import PAINTED, BenchPage
 from tests.browser.test_cutting import to_cut
 from tests.browser.test_recipes import open_sample, to_recipes
+from tests.browser.test_sew import go_to, to_sew
 from tests.conftest import Running
 
 pytestmark = pytest.mark.browser
@@ -53,7 +54,11 @@ CONTRASTS = """() => {
 
 def visit(page: Page, running: Running, tmp_path: Path, name: str) -> None:
     """Go to one of the pages, with something on it."""
-    if name in ("recipes", "cut", "table", "work"):
+    if name in SEWING:
+        open_sample(page, "Gale Lantern", tmp_path)
+        to_sew(page)
+        go_to(page, name)
+    elif name in ("recipes", "cut", "table", "work"):
         open_sample(page, "Gale Lantern", tmp_path)
         if name in ("recipes", "work"):
             to_recipes(page)
@@ -77,7 +82,9 @@ def visit(page: Page, running: Running, tmp_path: Path, name: str) -> None:
     page.wait_for_load_state("networkidle")
 
 
+SEWING = ("pressing", "laid out", "join", "machine")
 PAGES = ("", "draft", "recipes", "work", "cut", "table", "finder", "check", "chart", "fabrics")
+PAGES += SEWING
 
 
 @pytest.mark.parametrize("name", PAGES)
@@ -99,7 +106,7 @@ def test_words_can_be_told_from_their_ground(
     assert page.evaluate(CONTRASTS) == []
 
 
-@pytest.mark.parametrize("name", ["recipes", "cut", "table", "finder", "fabrics"])
+@pytest.mark.parametrize("name", ["recipes", "cut", "table", "finder", "fabrics", *SEWING])
 @pytest.mark.parametrize("width", [1280, 1024, 768])
 def test_nothing_runs_out_of_the_page_on_a_tablet(
     page: Page, running: Running, tmp_path: Path, name: str, width: int
@@ -120,6 +127,7 @@ def test_every_step_has_an_address_and_a_wrong_one_leads_to_the_draft(
     for step, sign in (
         ("recipes", ".ways"),
         ("cut", ".cut-lines"),
+        ("sew", ".pressing > section .sew-front"),
         ("draft", ".board"),
         ("nowhere", ".board"),
     ):

@@ -17,7 +17,7 @@ from yonk.core.acts.choose_order import ChooseOrder
 from yonk.core.acts.press_in_lots import PressInLots
 from yonk.core.acts.press_seam import PressSeam
 from yonk.core.acts.set_batch import SetBatch
-from yonk.core.paper import Draft, Making, Toward
+from yonk.core.paper import Draft, Length, Making, Toward
 from yonk.core.pressing import (
     SewingPlan,
     beside,
@@ -250,7 +250,7 @@ def test_orders_side_by_side() -> None:
     told = {figures.order: figures for figures in side_by_side(sewing_plan(draft))}
     assert {one.joins for one in told.values()} == {16}
     assert told["rows"].across == 3 and told["quarters"].across == 1
-    assert {one.longest for one in told.values()} == {12.0}
+    assert {one.longest for one in told.values()} == {Length(F(12))}
     assert {one.nested for one in told.values()} == {9}
     assert proposed_order([*told.values()]).order == "quarters" == sewing_plan(draft).order
 

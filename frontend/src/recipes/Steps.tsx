@@ -30,7 +30,8 @@ export function Steps({ document, label, way, fabrics }: Props) {
       ))}
       <p className="legend quiet-text">
         Patterned cloth lies right side up, pale cloth wrong side up. <i className="drawn" /> drawn{" "}
-        <i className="sewn" /> sewn <i className="cut" /> cut <i className="guide" /> the ruler’s line on the seam
+        <i className="sewn" /> sewn <i className="cut" /> cut <i className="guide" /> the ruler’s line on the seam.
+        Where a seam of this block has to be pressed another way to nest, Sew says so.
       </p>
     </>
   );

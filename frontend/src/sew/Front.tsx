@@ -7,6 +7,8 @@ import { points, type Seam, type Sewing } from "./plan";
 interface Props {
   plan: Sewing;
   fabrics: Draft["fabrics"];
+  /** What the picture shows, for those who hear it. */
+  label: string;
   chosen: Seam | undefined;
   /** Steps whose seams stand out. */
   lit?: number | undefined;
@@ -17,7 +19,7 @@ interface Props {
 }
 
 /** The front of the block with an arrow at each seam; a seam is chosen by a click, or by the arrow keys. */
-export function Front({ plan, fabrics, chosen, lit, numbers, plain = false, onChoose }: Props) {
+export function Front({ plan, fabrics, label, chosen, lit, numbers, plain = false, onChoose }: Props) {
   const id = useId();
   const { width, height, seams } = plan;
   const unit = Math.max(width, height) / 460;
@@ -35,7 +37,7 @@ export function Front({ plan, fabrics, chosen, lit, numbers, plain = false, onCh
       className="sew-front"
       viewBox={[-14 * unit, -14 * unit, width + 28 * unit, height + 28 * unit].join(" ")}
       role="group"
-      aria-label="The front of the block, an arrow at each seam"
+      aria-label={label}
       onKeyDown={(event) => {
         const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
         if (by) {

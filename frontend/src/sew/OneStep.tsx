@@ -125,6 +125,7 @@ export function OneStep({ id, step, plan, view, colouring, fault, act, onDone, o
           <Front
             plan={plan}
             fabrics={view.fabrics}
+            label="Where the step is in the block"
             chosen={undefined}
             lit={step.number}
             numbers={false}

@@ -40,6 +40,7 @@ export function PressingPlan({ plan, view, colouring, act, onStep }: Props) {
           <Front
             plan={plan}
             fabrics={view.fabrics}
+            label="The front of the block, an arrow at each seam"
             chosen={seam}
             lit={seam?.step}
             numbers={numbers}
@@ -135,6 +136,7 @@ export function PressingPlan({ plan, view, colouring, act, onStep }: Props) {
               <Front
                 plan={{ ...plan, seams: plan.beside.second, meetings: [] }}
                 fabrics={view.fabrics}
+                label="Plan 2, the seams that are pressed otherwise"
                 chosen={undefined}
                 numbers
                 onChoose={(one) => setJoin(one.join)}

@@ -21,6 +21,8 @@ from yonk.core.acts import (
 )
 from yonk.core.drawing import Span
 from yonk.core.paper import Draft, Fabric, LengthUnit, default_making, ruled_seams
+from yonk.core.planning import make_plan
+from yonk.core.pressing import sewing_plan, stacks_of, steps_of_sewing
 from yonk.core.units import Kind
 
 FABRICS = (
@@ -132,8 +134,46 @@ def plain(columns: int, rows: int, pattern: str) -> list[Step]:
     ]
 
 
+def unruled(draft: Draft) -> Draft:
+    """The draft without its ruled seams: one large patch."""
+    return replace(draft, seams=())
+
+
+def painted(points: str) -> list[Step]:
+    """Patches in fabrics, as ``x y fabric`` separated by commas."""
+    rows = [one.split() for one in points.split(",")]
+    return [(PaintPatch(at=(x, y), fabric=fabric), "none") for x, y, fabric in rows]
+
+
+def sewing_samples() -> Iterator[Draft]:
+    """What can happen in sewing: a group that needs two lots, a set-in corner, a spun middle."""
+    yield drafted(
+        unruled(sheet("Clint", "6", 2, 4, height="12")),
+        [
+            *(sew(points) for points in ("0 2 2 2", "0 1 1 2", "0 3 1 2")),
+            *painted("1/4 7/4 slate, 1 1/2 fog, 1/4 9/4 slate, 1 7/2 fog"),
+        ],
+        blocks=10,
+    )
+    yield drafted(
+        unruled(sheet("Bothy Sill", "9", 3, 3)),
+        [
+            *(sew(points) for points in ("2 0 2 2", "0 2 2 2", "2 2 3 3")),
+            *painted("1 1 lichen, 5/2 1 fog, 1 5/2 peat"),
+        ],
+        blocks=6,
+    )
+    yield drafted(
+        sheet("Eddy", "8", 2, 2),
+        [put(HST, (0, 0), "slate fog", "quarter-turns", turn=1)],
+        blocks=8,
+        pressing="spin",
+    )
+
+
 def all_samples() -> Iterator[Draft]:
     """The shelf that a newcomer finds, the last one on top."""
+    yield from sewing_samples()
     yield drafted(
         sheet("Bracken Rails", "15", 1, 3, "cm"),
         plain(1, 3, "b f s"),
@@ -222,3 +262,17 @@ def all_samples() -> Iterator[Draft]:
         Resize(width="12", height="12"),
     )
     yield gate
+
+
+SEWN: dict[str, tuple[int, ...]] = {"Weir Gate": (48, 12, 5), "Scree": (1,)}  # of its first steps
+
+
+def sewn_samples(draft: Draft) -> Iterator[tuple[str, str, int]]:
+    """What is sewn of a sample: the mark and the words of a step, and how many."""
+    if draft.name not in SEWN:
+        return
+    plan = sewing_plan(draft)
+    recipes = {recipe.group.label: recipe for recipe in make_plan(draft).recipes}
+    steps = steps_of_sewing(plan, recipes, stacks_of(plan.reading), draft.making.blocks)
+    for step, done in zip(steps, SEWN[draft.name], strict=False):
+        yield step.mark, step.words, done

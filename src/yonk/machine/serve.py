@@ -18,10 +18,11 @@ from yonk.api.app import create_app
 from yonk.api.shelf.answers import form_of
 from yonk.api.work import Works
 from yonk.machine.database_server import DatabaseServer, MachineError
-from yonk.machine.samples import all_samples, shelf_samples
+from yonk.machine.samples import all_samples, sewn_samples, shelf_samples
 from yonk.store.blocks import lay_out_once, once
 from yonk.store.database import NewerSchemaError, migrate, open_engine, session_maker
 from yonk.store.fabrics import put_fabric
+from yonk.store.sewing import KeptSewing, keep_sewn
 
 ROOT = Path(__file__).resolve().parents[3]
 FRONT_END = ROOT / "frontend" / "dist"
@@ -58,7 +59,11 @@ def database(folder: Path) -> Iterator[Engine]:
 def lay_out_samples(engine: Engine) -> None:
     """Put the samples on the shelf, once in the life of a database."""
     with session_maker(engine)() as session:
-        lay_out_once(session, SAMPLES, lambda: [form_of(draft) for draft in all_samples()])
+        drafts = list(all_samples())
+        laid = lay_out_once(session, SAMPLES, lambda: [form_of(draft) for draft in drafts])
+        for draft, block_id in zip(drafts, laid, strict=False):
+            for mark, words, done in sewn_samples(draft):
+                keep_sewn(session, block_id, KeptSewing(mark, words, done), 1)
         if once(session, SHELF_SAMPLES):
             for name, known in shelf_samples():
                 put_fabric(session, name, json.dumps(known, ensure_ascii=False))

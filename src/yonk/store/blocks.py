@@ -239,16 +239,16 @@ def restore_block(session: Session, block_id: str) -> Kept:
     return one_block(session, block_id)
 
 
-def lay_out_once(session: Session, name: str, forms: Callable[[], Iterable[Form]]) -> None:
+def lay_out_once(session: Session, name: str, forms: Callable[[], Iterable[Form]]) -> list[str]:
     """Keep some blocks, once in the life of a database: all of them or, where that is cut short,
-    none yet.
+    none yet. Returns the ids of those that were kept.
     """
     if session.get(Marker, name):
-        return
-    for form in forms():
-        _add(session, form, None)
+        return []
+    laid = [_add(session, form, None) for form in forms()]
     session.add(Marker(name=name, set_at=now()))
     session.commit()
+    return laid
 
 
 def once(session: Session, name: str) -> bool:

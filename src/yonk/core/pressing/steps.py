@@ -9,10 +9,12 @@ from fractions import Fraction
 from hashlib import sha256
 from typing import Literal
 
+from yonk.core.joining import Join
 from yonk.core.paper import show, write_exact
 from yonk.core.planning import Recipe
 from yonk.core.pressing.in_words import part_name, reason
 from yonk.core.pressing.plan import SewingPlan, Sewn, measures
+from yonk.core.pressing.pressed import Press
 from yonk.core.pressing.stacks import Stack
 from yonk.core.sewing import CAUTIONS
 from yonk.core.units import BY_NAME
@@ -101,12 +103,7 @@ class _Steps:
         group = recipe.group
         joins = [join for join in self.plan.joining.joins if join.unit == label]
         per_block = group.per_block
-        firsts = {join.place: join for join in joins}
-        why = tuple(
-            f"{part_name(self.plan, join.of[0])} to {part_name(self.plan, join.of[1])}: "
-            + reason(self.plan, join)
-            for join in firsts.values()
-        )
+        why = self._why_unit(joins)
         both, unit = 2 * self.plan.draft.making.seam, self.plan.draft.unit
         size = f"{show(group.unit.width + both, unit)} × {show(group.unit.height + both, unit)}"
         words = (
@@ -129,6 +126,19 @@ class _Steps:
             (),
             self._caution(),
         )
+
+    def _why_unit(self, joins: Sequence[Join]) -> list[str]:
+        """How the seams inside a unit are pressed, and how many of them where two lots are."""
+        lots: dict[tuple[int, Press], list[Join]] = {}
+        for join in joins:
+            lots.setdefault((join.place, self.plan.pressing.presses[join.number]), []).append(join)
+        places = [place for place, _ in lots]
+        found = []
+        for (place, _), some in lots.items():
+            names = " to ".join(part_name(self.plan, part) for part in some[0].of)
+            count = f"{len(some) * self.blocks} of " if places.count(place) > 1 else ""
+            found.append(f"{count}{names}: {reason(self.plan, some[0])}")
+        return found
 
     def _join(self, number: int, group: Sequence[int]) -> SewingStep:
         plan = self.plan
