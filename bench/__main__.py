@@ -30,6 +30,7 @@ from yonk.core.planning import Group, Wanted, Way, compare, make_plan, read, ste
 from yonk.core.planning.comparison import comparisons, forget_looks
 from yonk.core.planning.recipes import choose_recipes, forget_proposals
 from yonk.core.planning.ways import forget_efforts
+from yonk.core.pressing import SewingPlan, sewing_plan
 from yonk.core.sewing import picture_of
 from yonk.files.block_file import write_block
 from yonk.machine.samples import all_samples
@@ -120,6 +121,38 @@ def sort_of_drawing(name: str, make: Callable[[int], Draft]) -> list[bool]:
         report(f"plan of 64 × 64 {name}, times the geometry library", whole / alone, 4, "×")
     )
     return kept
+
+
+def sewing() -> list[bool]:
+    """The pressing plan of demo blocks and of each sort of drawing, and whether it is proved."""
+    kept = []
+    demo = [1000 * median(lambda draft=draft: sewing_plan(draft), 7) for draft in all_samples()]  # type: ignore[misc]
+    kept.append(report("sewing plan of a demo block, median over all", statistics.median(demo), 60))
+    kept.append(report("sewing plan of a demo block, the slowest", max(demo), 250))
+    for name, make in SORTS.items():
+        for count, limit in ((16, 1.5), (64, 30.0)):
+            draft = make(count)
+            start = time.perf_counter()
+            plan = sewing_plan(draft)
+            took = time.perf_counter() - start
+            kept.append(
+                report(f"sewing plan of {count} × {count} {name}", took, limit, "s", exact=True)
+            )
+            print(f"  {len(plan.joining.joins)} joins; {_how_good(plan)}", flush=True)
+    return kept
+
+
+def _how_good(plan: SewingPlan) -> str:
+    """Whether a pressing is proved best, else how far from it each wish may be."""
+    chosen = plan.pressing.chosen
+    if chosen is None or chosen.proved:
+        return "proved best"
+    open_wishes = [
+        f"{name} {chosen.costs[name]}, at least {least:.0f}"
+        for name, least in chosen.least.items()
+        if chosen.costs[name] - least >= 1
+    ]
+    return "not proved: " + "; ".join(open_wishes)
 
 
 def recipes() -> list[bool]:
@@ -279,5 +312,12 @@ EDITS = """async (times) => {
 
 if __name__ == "__main__":
     tune_memory()
-    results = core() + recipes() + cloth() + shelf() + ([] if "--core" in sys.argv else browser())
+    results = (
+        core()
+        + sewing()
+        + recipes()
+        + cloth()
+        + shelf()
+        + ([] if "--core" in sys.argv else browser())
+    )
     print(f"{sum(results)} of {len(results)} limits kept")

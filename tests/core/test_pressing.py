@@ -5,6 +5,7 @@ from __future__ import annotations
 import itertools
 from collections.abc import Sequence
 from dataclasses import replace
+from fractions import Fraction
 
 import numpy as np
 import shapely
@@ -250,7 +251,7 @@ def test_orders_side_by_side() -> None:
     told = {figures.order: figures for figures in side_by_side(sewing_plan(draft))}
     assert {one.joins for one in told.values()} == {16}
     assert told["rows"].across == 3 and told["quarters"].across == 1
-    assert {one.longest for one in told.values()} == {Length(F(12))}
+    assert {one.longest for one in told.values()} == {Length(Fraction(12))}
     assert {one.nested for one in told.values()} == {9}
     assert proposed_order([*told.values()]).order == "quarters" == sewing_plan(draft).order
 

@@ -72,7 +72,9 @@ class Sewn:
 
 @dataclass(frozen=True)
 class SewingPlan:
-    """A block's sewing. `wanted` holds its joins and meetings, `pressing` how they are pressed."""
+    """A block's sewing. `wanted` holds its joins and meetings, `pressing` how they are pressed;
+    `offered` the joins and meetings of the orders that were weighed.
+    """
 
     reading: Reading
     order: OrderName
@@ -81,6 +83,7 @@ class SewingPlan:
     wanted: Wishes
     asked: Asked
     pressing: Pressing
+    offered: Mapping[OrderName, Wishes]
     misplaced: tuple[Point, ...]
 
     @property
@@ -208,14 +211,17 @@ def sewing_plan(draft: Draft) -> SewingPlan:
         for part in wishes.parts
         if (box := _box(reading, part.corner, part.opposite))
     }
-    offered = [
-        (order, _joined(reading, order, of_parts))
+    offered = {
+        order: Wishes(reading, _joined(reading, order, of_parts))
         for order in ([wishes.order] if wishes.order else _orders(parts))
-    ]
-    order, joining = (
-        min(offered, key=lambda one: _rank(reading, *one)) if len(offered) > 1 else offered[0]
+    }
+    order = (
+        min(offered, key=lambda one: _rank(one, offered[one]))
+        if len(offered) > 1
+        else next(iter(offered))
     )
-    wanted = Wishes(reading, joining)
+    wanted = offered[order]
+    joining = wanted.joining
     seams = {at: _seam_at(joining, reading, at) for at in _points(draft)}
     fixed = {
         join.number: _side(join, one.toward)
@@ -232,6 +238,7 @@ def sewing_plan(draft: Draft) -> SewingPlan:
         wanted,
         asked,
         press(wanted, asked),
+        offered,
         tuple(at for at, join in seams.items() if join is None),
     )
 
@@ -248,8 +255,7 @@ def side_by_side(plan: SewingPlan) -> tuple[OrderFigures, ...]:
     }
     figures = []
     for order in _orders(plan.parts):
-        joining = _joined(reading, order, of_parts)
-        wanted = plan.wanted if order == plan.order else Wishes(reading, joining)
+        wanted = plan.offered.get(order) or Wishes(reading, _joined(reading, order, of_parts))
         made = plan.pressing if order == plan.order else press(wanted, Asked(plan.asked.school))
         figures.append(_figures(order, wanted, made, reading.drawing.scale))
     return tuple(figures)
@@ -290,12 +296,11 @@ def _across(joins: Sequence[Join]) -> int:
     return sum(join.length > longest * (1 - 1e-9) for join in joins)
 
 
-def _rank(reading: Reading, order: OrderName, joining: Joining) -> tuple[int, int, int]:
-    wanted = Wishes(reading, joining)
-    choices = choices_of(joining)
+def _rank(order: OrderName, wanted: Wishes) -> tuple[int, int, int]:
+    choices = choices_of(wanted.joining)
     nest = wanted.nest(choices, frozenset())
     bulky = choose(len(choices.names), {}, (nest,)).costs["nest"]
-    return bulky, _across(joining.joins), ORDERS.index(order)
+    return bulky, _across(wanted.joining.joins), ORDERS.index(order)
 
 
 def _orders(parts: Sequence[Part]) -> list[OrderName]:
