@@ -140,3 +140,26 @@ def test_a_later_tick_of_the_same_step_takes_the_place_of_the_first(empty: Engin
             keep_sewn(session, "one", KeptSewing("a" * 64, "Sew", done), 1)
         keep_sewn(session, "two", KeptSewing("a" * 64, "Sew", 1), 1)
         assert sewn_of(session, "one") == [KeptSewing("a" * 64, "Sew", 12)]
+
+
+def test_a_single_patch_has_nothing_to_sew(web: TestClient) -> None:
+    plain = WEIR_GATE | {"seams": [], "patches": []}
+    found = sewing(web, plain)
+    assert (found["steps"], found["best"]) == ([], "")
+    assert found["told"] == ["The block is one patch; there is nothing to sew."]
+    for path in ("/api/files/sewing.pdf", "/api/files/back.svg", "/api/sewing/back"):
+        assert web.post(path, json={"document": plain}).status_code == 200
+
+
+def test_a_colouring_is_sewn_in_its_own_fabrics_and_one_that_is_none_is_refused(
+    web: TestClient,
+) -> None:
+    hut = SAMPLES["Hut Window"]
+    dusk = sewing(web, hut, colouring=0)
+    assert dusk["blocks"] == 3 and dusk["colourings"] == ["Dusk"]
+    fabrics = {part["fabric"] for stack in dusk["stacks"] for part in stack["parts"]}
+    assert fabrics == {"slate", "lichen", "fog"}
+    wrong = web.post("/api/sewing", json={"document": hut, "colouring": 3})
+    assert (
+        wrong.status_code == 422 and "none of the block's" in wrong.json()["faults"][0]["message"]
+    )

@@ -1961,7 +1961,7 @@ export interface components {
              * Mark
              * @enum {string}
              */
-            mark: "drawn" | "sewn" | "cut" | "seam" | "press" | "ruler" | "guide" | "allowance" | "pin";
+            mark: "drawn" | "sewn" | "cut" | "seam" | "press" | "ruler" | "guide" | "allowance" | "pin" | "dot";
             /** Start */
             start: [
                 number,

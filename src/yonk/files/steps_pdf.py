@@ -189,6 +189,7 @@ class StepDrawing(Flowable):  # type: ignore[misc]
             "guide": (CHALK, 1.2, (6, 2, 1, 2)),
             "allowance": (SOFT, 0.5, (1, 2)),
             "pin": (MADDER, 1.2, ()),
+            "dot": (MADDER, 5.0, ()),
         }[line.mark]
         (ax, ay), (bx, by) = self._at(line.span[0]), self._at(line.span[1])
         if line.mark in ("press", "cut"):  # seen on cloth of any colour
@@ -198,6 +199,7 @@ class StepDrawing(Flowable):  # type: ignore[misc]
             canvas.line(ax, ay, bx, by)
         canvas.setStrokeColor(colour)
         canvas.setLineWidth(width)
+        canvas.setLineCap(int(line.mark == "dot"))
         canvas.setDash(*([list(dash)] if dash else []))
         canvas.line(ax, ay, bx, by)
         canvas.setDash()

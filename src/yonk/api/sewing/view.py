@@ -109,7 +109,7 @@ class _View:
             seams=self._seams(plan.pressing),
             meetings=self._meetings(),
             told=self._told(),
-            best=_best(plan.pressing),
+            best=_best(plan.pressing) if plan.joining.joins else "",
             lots=[self._lots(one) for one in plan.lots],
             openings=[self._opening(one) for one in plan.openings[:MOST_TOLD]],
             misplaced=len(plan.misplaced),
@@ -241,6 +241,8 @@ class _View:
 
     def _told(self) -> list[str]:
         """What there is to say of the pressing as a whole."""
+        if not self.plan.joining.joins:
+            return ["The block is one patch; there is nothing to sew."]
         states = Counter(self.plan.pressing.states)
         parts = [f"{count} {state}" for state, count in states.items()]
         said = (
@@ -316,7 +318,7 @@ def _text(point: Point) -> tuple[str, str]:
 
 def _proposal(best: OrderFigures, figures: Sequence[OrderFigures]) -> str:
     if len(figures) == 1:
-        return "There is one order for this block."
+        return "The block can be joined in one order."
     if len({one.bulky for one in figures}) > 1:
         return f"By {best.order} is proposed: it leaves the fewest bulky meetings."
     if len({one.across for one in figures}) > 1:

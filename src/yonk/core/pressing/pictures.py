@@ -36,7 +36,7 @@ class _Drawn:
         self.plan, self.sewn, self.join = plan, sewn, sewn.join
         self.scale = float(plan.reading.drawing.scale)
         self.seam = float(plan.draft.making.seam)
-        a, b = max(sewn.join.along, key=lambda one: _far(*one))
+        self.folded = a, b = max(sewn.join.along, key=lambda one: _far(*one))
         self.start = np.array([a[0], a[1]], dtype=float) / self.scale
         way = np.array([b[0] - a[0], b[1] - a[1]], dtype=float)
         self.way = way / np.hypot(*way)
@@ -107,6 +107,7 @@ class _Drawn:
         ]
         lines = [MarkedLine(span, "sewn") for span in self._stitches()]
         lines += [MarkedLine(span, "pin") for span in self._pins()]
+        lines += [MarkedLine(_span(dot, dot), "dot") for dot in self._dots()]
         return _picture(cloths, lines, ())
 
     def _folded(self, ring: Array) -> Array:
@@ -115,28 +116,40 @@ class _Drawn:
         return ring - 2 * off[:, None] * self.across
 
     def _stitches(self) -> list[Segment]:
-        """The seam: from raw edge to raw edge, but at a set-in corner just to the corner."""
+        """The seam: from raw edge to raw edge, but at a set-in corner just to the corner; of a
+        set-in seam the side that is folded, since each is sewn by itself.
+        """
         spans = []
-        last = len(self.join.along) - 1
-        for number, (a, b) in enumerate(self.join.along):
+        along = self.join.along
+        for number, (a, b) in enumerate(along):
             start, end = (np.array(spot, dtype=float) / self.scale for spot in (a, b))
             way = (end - start) / np.hypot(*(end - start)) * self.seam
-            whole = self.join.kind != "set-in"
-            first = start - way if number == 0 or whole else start
-            spans.append(_span(first, end + way if number == last or whole else end))
+            if self.join.kind != "set-in":
+                spans.append(_span(start - way, end + way))
+            elif (a, b) == self.folded:
+                first = start if number else start - way
+                last = end if number < len(along) - 1 else end + way
+                spans.append(_span(first, last))
         return spans
 
+    def _dots(self) -> list[Array]:
+        """The corners before which a set-in seam stops."""
+        corners = {a for a, _ in self.join.along[1:]} & set(self.folded)
+        return [np.array(spot, dtype=float) / self.scale for spot in sorted(corners)]
+
     def _pins(self) -> list[Segment]:
-        """A pin at each end and at each place where seams meet."""
+        """A pin at each end and at each place where seams meet; none at the dot of a corner."""
         spots = [
-            np.array(meeting.at, dtype=float) / self.scale
-            for meeting in self.plan.wanted.meetings
-            if meeting.join == self.join.number
+            meeting.at for meeting in self.plan.wanted.meetings if meeting.join == self.join.number
         ]
-        ends = [self.join.along[0][0], self.join.along[-1][1]]
-        spots += [np.array(end, dtype=float) / self.scale for end in ends]
+        if self.join.kind == "set-in":
+            corners = {a for a, _ in self.join.along[1:]}
+            spots += [end for end in self.folded if end not in corners]
+        else:
+            spots += [self.join.along[0][0], self.join.along[-1][1]]
         reach = self.across * self.seam * _PIN
-        return [_span(spot - reach, spot + reach) for spot in spots]
+        places = (np.array(spot, dtype=float) / self.scale for spot in spots)
+        return [_span(place - reach, place + reach) for place in places]
 
     def _opened(self) -> Picture:
         made = self.plan.joining.order.leaves + self.join.number

@@ -15,7 +15,7 @@ from yonk.core.sewing.steps import Scene
 from yonk.core.sewing.work import Layers, Scrap, Work
 
 Side = Literal["right", "wrong"]
-Mark = Literal["drawn", "sewn", "cut", "seam", "press", "ruler", "guide", "allowance", "pin"]
+Mark = Literal["drawn", "sewn", "cut", "seam", "press", "ruler", "guide", "allowance", "pin", "dot"]
 PEEK = 0.035  # how far the lower cloth peeks out beside the upper, as a share of the work
 
 
