@@ -6,7 +6,7 @@ import re
 from pathlib import Path
 
 import pytest
-from playwright.sync_api import Locator, Page, expect
+from playwright.sync_api import Locator, Page, Route, expect
 
 from tests.browser.bench_page import BenchPage
 from tests.browser.test_recipes import open_sample
@@ -191,3 +191,24 @@ def test_a_group_is_pressed_in_two_lots_and_a_colouring_is_looked_at(
     seam(page, 1).click()
     expect(page.locator(".chosen-seam")).to_contain_text("under Slate")
     expect(page.locator(".chosen-seam")).to_contain_text("as drafted; its colourings follow")
+
+
+def test_ticks_made_faster_than_they_are_kept_are_all_kept_in_their_order(
+    page: Page, tmp_path: Path
+) -> None:
+    """The first answer comes late; what is ticked meanwhile is neither lost nor overwritten."""
+    open_sample(page, "Weir Gate", tmp_path)
+    to_sew(page)
+    go_to(page, "machine")
+    held: list[Route] = []
+    page.route("**/sewn", held.append)
+    for _ in range(3):
+        page.get_by_role("button", name="just one more").click()
+    expect(page.locator(".so-far")).to_have_text("3 of 48")
+    page.unroute("**/sewn")
+    with page.expect_response(lambda answer: answer.url.endswith("/api/sewing")):
+        held[0].continue_()
+    assert len(held) == 1
+    expect(page.locator(".so-far")).to_have_text("3 of 48")
+    page.reload()
+    expect(page.locator(".so-far")).to_have_text("3 of 48")

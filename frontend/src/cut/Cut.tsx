@@ -61,16 +61,20 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
   };
 
   const marking = useChange(
-    ({ line, on }: { line: CutLine; on: boolean }) => {
-      queries.setQueryData<CutPlan>(key, (before) => before && ticked(before, line.key, on));
-      return settled(
+    ({ line, on }: { line: CutLine; on: boolean }) =>
+      settled(
         client.PUT("/api/blocks/{block_id}/cut-marks", {
           params: { path: { block_id: id } },
           body: { marks: on ? line.on : line.off, revision: drafting.revision },
         }),
-      );
+      ),
+    {
+      refresh: [["cut", id]],
+      inOrder: "cut",
+      show: ({ line, on }) => {
+        queries.setQueryData<CutPlan>(key, (before) => before && ticked(before, line.key, on));
+      },
     },
-    { refresh: [["cut", id]] },
   );
   const finishing = useChange(
     (one: CutFabric) =>

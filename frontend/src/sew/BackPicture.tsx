@@ -1,4 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
+import { memo } from "react";
 import { Spinner } from "react-bootstrap";
 
 import { client, type Document, type Draft, settled } from "../api/client";
@@ -14,7 +15,7 @@ interface Props {
 }
 
 /** The back of the pressed block, as one looks at it: allowances where they lie, darker where more cloth lies. */
-export function BackPicture({ document, colouring, fabrics, seams = [], label }: Props) {
+export const BackPicture = memo(function BackPicture({ document, colouring, fabrics, seams, label }: Props) {
   const found = useQuery({
     queryKey: ["back", colouring, document],
     queryFn: ({ signal }) =>
@@ -56,7 +57,7 @@ export function BackPicture({ document, colouring, fabrics, seams = [], label }:
                 className={layer.allowance ? "allowance" : "patch"}
               />
             ))}
-          {seams.map((seam) => (
+          {seams?.map((seam) => (
             <Arrow key={seam.join} seam={seam} unit={unit} tip="back-tip" number={false} />
           ))}
         </g>
@@ -75,4 +76,4 @@ export function BackPicture({ document, colouring, fabrics, seams = [], label }:
       </figcaption>
     </figure>
   );
-}
+});

@@ -1,4 +1,4 @@
-import { useId } from "react";
+import { memo, useId } from "react";
 
 import type { Draft } from "../api/client";
 import { ClothPattern } from "../common/Cloth";
@@ -32,13 +32,26 @@ export function Front({ plan, fabrics, label, chosen, lit, numbers, plain = fals
       document.getElementById(`${id}-${String(to.join)}`)?.focus();
     }
   };
+  const touched = (target: EventTarget) => {
+    const join = (target as Element).closest("[data-join]")?.getAttribute("data-join");
+    return seams.find((one) => String(one.join) === join);
+  };
   return (
     <svg
       className="sew-front"
       viewBox={[-14 * unit, -14 * unit, width + 28 * unit, height + 28 * unit].join(" ")}
       role="group"
       aria-label={label}
+      onClick={(event) => {
+        const seam = touched(event.target);
+        if (seam) onChoose(seam);
+      }}
       onKeyDown={(event) => {
+        const seam = touched(event.target);
+        if (seam && (event.key === "Enter" || event.key === " ")) {
+          event.preventDefault();
+          onChoose(seam);
+        }
         const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
         if (by) {
           event.preventDefault();
@@ -54,54 +67,98 @@ export function Front({ plan, fabrics, label, chosen, lit, numbers, plain = fals
           <ClothPattern key={fabric.key} fabric={fabric} index={index} id={`${id}-${fabric.key}`} scale={unit * 1.4} />
         ))}
       </defs>
-      {plan.stacks.flatMap((stack) =>
-        stack.parts.map((part) => (
-          <polygon
-            key={points(part.outline)}
-            points={points(part.outline)}
-            fill={fabrics.some((one) => one.key === part.fabric) ? `url(#${id}-${part.fabric})` : "#fffdf6"}
-            className="patch"
-          />
-        )),
-      )}
+      <Patches stacks={plan.stacks} fabrics={fabrics} id={id} />
       {seams.map((seam) => (
-        <g
+        <Line
           key={seam.join}
-          id={`${id}-${String(seam.join)}`}
-          role="button"
-          tabIndex={seam.join === tabbed?.join ? 0 : -1}
-          aria-pressed={seam.join === chosen?.join}
-          aria-label={`Seam of step ${String(seam.step)}, pressed ${seam.toward}`}
-          className={["seam", seam.step === lit ? "of-step" : "", seam.by_hand ? "by-hand" : ""].join(" ")}
-          onClick={() => onChoose(seam)}
-          onKeyDown={(event) => {
-            if (event.key === "Enter" || event.key === " ") {
-              event.preventDefault();
-              onChoose(seam);
-            }
-          }}
-        >
-          {seam.along.map(([a, b], index) => (
-            <g key={index}>
-              <polygon points={points(strip(a, b, 7 * unit))} className="finger" />
-              <line x1={a[0]} y1={a[1]} x2={b[0]} y2={b[1]} className="line" />
-            </g>
-          ))}
-        </g>
+          seam={seam}
+          id={id}
+          unit={unit}
+          tabbed={seam.join === tabbed?.join}
+          chosen={seam.join === chosen?.join}
+          lit={seam.step === lit}
+        />
       ))}
-      {!plain && (
-        <g className="arrows" aria-hidden="true">
-          {seams.map((seam) => (
-            <Arrow key={seam.join} seam={seam} unit={unit} tip={`${id}-tip`} number={numbers} />
-          ))}
-          {plan.meetings.map((meeting, index) => (
-            <Met key={index} at={meeting.at} state={meeting.state} unit={unit} />
-          ))}
-        </g>
-      )}
+      {!plain && <Arrows plan={plan} unit={unit} tip={`${id}-tip`} numbers={numbers} />}
     </svg>
   );
 }
+
+// What does not change when a seam is chosen is not drawn anew: a large block has thousands of them.
+const Patches = memo(function Patches({
+  stacks,
+  fabrics,
+  id,
+}: {
+  stacks: Sewing["stacks"];
+  fabrics: Draft["fabrics"];
+  id: string;
+}) {
+  const known = new Set(fabrics.map((one) => one.key));
+  return stacks.flatMap((stack) =>
+    stack.parts.map((part) => (
+      <polygon
+        key={points(part.outline)}
+        points={points(part.outline)}
+        fill={known.has(part.fabric) ? `url(#${id}-${part.fabric})` : "#fffdf6"}
+        className="patch"
+      />
+    )),
+  );
+});
+
+interface LineProps {
+  seam: Seam;
+  id: string;
+  unit: number;
+  tabbed: boolean;
+  chosen: boolean;
+  lit: boolean;
+}
+
+const Line = memo(function Line({ seam, id, unit, tabbed, chosen, lit }: LineProps) {
+  return (
+    <g
+      id={`${id}-${String(seam.join)}`}
+      data-join={seam.join}
+      role="button"
+      tabIndex={tabbed ? 0 : -1}
+      aria-pressed={chosen}
+      aria-label={`Seam of step ${String(seam.step)}, pressed ${seam.toward}`}
+      className={["seam", lit ? "of-step" : "", seam.by_hand ? "by-hand" : ""].join(" ")}
+    >
+      {seam.along.map(([a, b], index) => (
+        <g key={index}>
+          <polygon points={points(strip(a, b, 7 * unit))} className="finger" />
+          <line x1={a[0]} y1={a[1]} x2={b[0]} y2={b[1]} className="line" />
+        </g>
+      ))}
+    </g>
+  );
+});
+
+const Arrows = memo(function Arrows({
+  plan,
+  unit,
+  tip,
+  numbers,
+}: {
+  plan: Sewing;
+  unit: number;
+  tip: string;
+  numbers: boolean;
+}) {
+  return (
+    <g className="arrows" aria-hidden="true">
+      {plan.seams.map((seam) => (
+        <Arrow key={seam.join} seam={seam} unit={unit} tip={tip} number={numbers} />
+      ))}
+      {plan.meetings.map((meeting, index) => (
+        <Met key={index} at={meeting.at} state={meeting.state} unit={unit} />
+      ))}
+    </g>
+  );
+});
 
 export function Arrow({ seam, unit, tip, number }: { seam: Seam; unit: number; tip: string; number: boolean }) {
   const [a, b] = seam.along.reduce((best, one) => (far(one) > far(best) ? one : best));

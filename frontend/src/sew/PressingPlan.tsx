@@ -26,6 +26,7 @@ const STATES = [
 export function PressingPlan({ plan, view, colouring, act, onStep }: Props) {
   const [join, setJoin] = useState<number>();
   const [numbers, setNumbers] = useState(true);
+  const [second, setSecond] = useState(false);
   const [before, setBefore] = useState<Document>();
   const seam = plan.seams.find((one) => one.join === join);
   const choose = (acts: Act[]) => {
@@ -131,16 +132,18 @@ export function PressingPlan({ plan, view, colouring, act, onStep }: Props) {
             <Fr>{plan.beside.words}</Fr>
           </p>
           {!plan.beside.one_plan && (
-            <details>
+            <details onToggle={(event) => setSecond(event.currentTarget.open)}>
               <summary>Plan 2: {plan.beside.second.length} seams are pressed otherwise</summary>
-              <Front
-                plan={{ ...plan, seams: plan.beside.second, meetings: [] }}
-                fabrics={view.fabrics}
-                label="Plan 2, the seams that are pressed otherwise"
-                chosen={undefined}
-                numbers
-                onChoose={(one) => setJoin(one.join)}
-              />
+              {second && (
+                <Front
+                  plan={{ ...plan, seams: plan.beside.second, meetings: [] }}
+                  fabrics={view.fabrics}
+                  label="Plan 2, the seams that are pressed otherwise"
+                  chosen={undefined}
+                  numbers
+                  onChoose={(one) => setJoin(one.join)}
+                />
+              )}
             </details>
           )}
         </section>

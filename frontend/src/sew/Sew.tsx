@@ -47,16 +47,20 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
     setParams(now, { replace: true });
   };
   const ticking = useChange(
-    ({ step, done }: { step: SewingStep; done: number }) => {
-      queries.setQueryData<Sewing>(key, (before) => before && sewn(before, step.mark, done));
-      return settled(
+    ({ step, done }: { step: SewingStep; done: number }) =>
+      settled(
         client.PUT("/api/blocks/{block_id}/sewn", {
           params: { path: { block_id: id } },
           body: { mark: step.mark, words: step.words, done, revision: drafting.revision },
         }),
-      );
+      ),
+    {
+      refresh: [["sewing", id]],
+      inOrder: "sewn",
+      show: ({ step, done }) => {
+        queries.setQueryData<Sewing>(key, (before) => before && sewn(before, step.mark, done));
+      },
     },
-    { refresh: [["sewing", id]] },
   );
   const paper = PAPERS.find((name) => name === params.get("paper")) ?? view.sheet.paper;
   const taking = useMutation({
