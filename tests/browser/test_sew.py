@@ -201,14 +201,12 @@ def test_ticks_made_faster_than_they_are_kept_are_all_kept_in_their_order(
     to_sew(page)
     go_to(page, "machine")
     held: list[Route] = []
-    page.route("**/sewn", held.append)
+    page.route("**/sewn", lambda route: route.continue_() if held else held.append(route))
     for _ in range(3):
         page.get_by_role("button", name="just one more").click()
     expect(page.locator(".so-far")).to_have_text("3 of 48")
-    page.unroute("**/sewn")
     with page.expect_response(lambda answer: answer.url.endswith("/api/sewing")):
         held[0].continue_()
-    assert len(held) == 1
     expect(page.locator(".so-far")).to_have_text("3 of 48")
     page.reload()
     expect(page.locator(".so-far")).to_have_text("3 of 48")
