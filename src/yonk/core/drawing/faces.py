@@ -101,11 +101,12 @@ class Drawing:
 
         Floats decide where a point is well clear of every seam, exact arithmetic where it is not.
         """
+        if not self._first:
+            self._first.append((points, self._find(points) if points else []))
+            return self._first[0][1]
         known = self._asked
         if not known:
-            found = self._find(points) if points else []
-            known.update(zip(points, found, strict=True))
-            return found
+            known.update(zip(*self._first[0], strict=True))
         with suppress(KeyError):
             return [known[point] for point in points]
         new = [point for point in dict.fromkeys(points) if point not in known]
@@ -156,6 +157,13 @@ class Drawing:
     def latest(self) -> dict[str, tuple[object, list[int | None]]]:
         """What was asked last, under a name: the very question and its answer."""
         return {}
+
+    @cached_property
+    def _first(self) -> list[tuple[Sequence[Point], list[int | None]]]:
+        """What was asked first, and its answer: exact points are slow to look up, and many drawings
+        are asked but once.
+        """
+        return []
 
     @cached_property
     def _asked(self) -> dict[Point, int | None]:

@@ -97,17 +97,28 @@ def read_patches(
     differs from its mirror image is handed, and its mirror image has a letter of its own.
     """
     letters = {} if letters is None else letters
-    known: dict[Outline, tuple[str, ShapeName, Length, Length, Outline]] = {}
+    known: dict[object, tuple[str, ShapeName, Length, Length, Outline]] = {}
     patches = []
     for index, (face, fabric) in enumerate(zip(drawing.faces, fabrics, strict=True)):
-        key = _from_corner(face)
+        key = _as_it_lies(face)
         if key not in known:
-            shape = _shape(*key)
+            outline = _from_corner(face)
+            shape = _shape(*outline)
             name = letters.setdefault(shape.congruence, letter(len(letters)))
             sizes = lengths(shape.width, drawing.scale), lengths(shape.height, drawing.scale)
-            known[key] = name, shape.name, *sizes, key
+            known[key] = name, shape.name, *sizes, outline
         patches.append(Patch(index, *known[key], fabric))
     return tuple(patches)
+
+
+def _as_it_lies(face: Face) -> object:
+    """The same for faces of one outline, wherever they lie; told quickly for four corners, since
+    most have as many.
+    """
+    if len(face.ring) != 4 or face.holes:
+        return _from_corner(face)
+    (ax, ay), (bx, by), (cx, cy), (dx, dy) = face.ring
+    return bx - ax, by - ay, cx - ax, cy - ay, dx - ax, dy - ay
 
 
 def fabrics_of(draft: Draft, drawing: Drawing) -> tuple[list[str], list[int], list[int]]:

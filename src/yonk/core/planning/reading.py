@@ -28,7 +28,7 @@ from yonk.core.drawing import (
     wholes,
 )
 from yonk.core.paper import Draft, Length
-from yonk.core.units import BY_NAME, KINDS, REST, Cloth, Found, Hand, Kind, Part, Unit
+from yonk.core.units import BY_NAME, KINDS, REST, Cloth, Found, FoundPart, Hand, Kind, Part, Unit
 
 Identity = tuple[Any, ...]
 _MOST_INT64 = 2**62
@@ -174,7 +174,6 @@ class _Grouping:
     def __init__(self, patches: Sequence[Patch], scale: int) -> None:
         self.patches = patches
         self.scale = scale
-        self._lengths: dict[tuple[int, int, int], tuple[Length, Length]] = {}
         self._cloths: dict[tuple[str, str, str], Cloth] = {}
 
     def groups(self, found: Sequence[Whole[Known]]) -> tuple[Group, ...]:
@@ -291,23 +290,29 @@ class _Grouping:
             region=lying,
             scale=self.scale,
             has_middle=whole.middle is not None,
-            parts=tuple(self._part(found, number, lying) for number in range(len(found.parts))),
+            parts=self._parts(found, lying),
         )
 
-    def _part(self, found: Found, number: int, region: Region) -> Part:
-        part = found.parts[number]
-        patch = self.patches[part.piece.face]
-        key = part.width, part.height, region.turns + part.turns
-        if key not in self._lengths:
-            frame = Region((), 0, 0, region.turns + part.turns)
-            self._lengths[key] = (
-                frame.length(part.width, self.scale),
-                frame.length(part.height, self.scale),
-            )
-        which = patch.fabric, patch.letter, part.role
-        if which not in self._cloths:
-            self._cloths[which] = Cloth(*which)
-        return Part(self._cloths[which], *self._lengths[key], part.spot, part.piece)
+    def _parts(self, found: Found, region: Region) -> tuple[Part, ...]:
+        """The parts of a unit; those alike share what is told of them, since there may be
+        thousands.
+        """
+        told: dict[object, tuple[Cloth, Length, Length]] = {}
+        parts = []
+        for part in found.parts:
+            patch = self.patches[part.piece.face]
+            key = patch.fabric, patch.letter, part.role, part.width, part.height, part.turns
+            if key not in told:
+                told[key] = self._told(part, patch, region.turns)
+            parts.append(Part(*told[key], part.spot, part.piece))
+        return tuple(parts)
+
+    def _told(self, part: FoundPart, patch: Patch, turns: int) -> tuple[Cloth, Length, Length]:
+        frame = Region((), 0, 0, turns + part.turns)
+        cloth = self._cloths.setdefault(
+            (patch.fabric, patch.letter, part.role), Cloth(patch.fabric, patch.letter, part.role)
+        )
+        return cloth, frame.length(part.width, self.scale), frame.length(part.height, self.scale)
 
 
 def _turned_boxes(boxes: Any, fabrics: Any, width: int, height: int) -> list[Identity]:

@@ -20,6 +20,7 @@ from yonk.core.units.needs import (
 from yonk.core.units.shapes import POINTS_CUT_OFF_AT
 from yonk.core.units.unit import (
     Found,
+    FoundPart,
     Kind,
     Method,
     MethodName,
@@ -40,6 +41,7 @@ __all__ = [
     "Cloth",
     "CutShape",
     "Found",
+    "FoundPart",
     "Hand",
     "Kind",
     "Lie",

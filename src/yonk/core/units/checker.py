@@ -6,6 +6,8 @@ from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
+import numpy as np
+
 from yonk.core.drawing import Region
 from yonk.core.sewing import Motion, Work
 from yonk.core.units.needs import Cloth, Need, Terms, box
@@ -31,6 +33,8 @@ from yonk.core.units.unit import (
     UnitKind,
     in_batches_of,
 )
+
+_MOST_INT64 = 2**62
 
 
 @dataclass(frozen=True)
@@ -270,15 +274,21 @@ class Checker(UnitKind):
         if not across or not down or len(region.pieces) != cells:
             return None
         size = across[0]
-        if not region.plain or any(
-            (right - left, bottom - top) != (size, size)
-            for left, top, right, bottom in region.boxes
-        ):
+        if not region.plain:
             return None
-        placed = sorted(
-            ((box[1] // size, box[0] // size), piece)
-            for box, piece in zip(region.boxes, region.pieces, strict=True)
-        )
+        large = max(region.width, region.height) > _MOST_INT64
+        boxes = np.array(region.boxes, dtype=object if large else np.int64)
+        corners = boxes[:, :2]
+        if np.any(boxes[:, 2:] - corners != size):
+            return None
+        spots = (corners // size)[:, ::-1].astype(np.int64)
+        order = np.lexsort((spots[:, 1], spots[:, 0])).tolist()
+        placed = zip(order, map(tuple, spots[order].tolist()), strict=True)
         return Found(
-            tuple(FoundPart(piece, "square", size, size, spot=spot) for spot, piece in placed)
+            tuple(
+                [
+                    FoundPart(region.pieces[number], "square", size, size, spot=spot)
+                    for number, spot in placed
+                ]
+            )
         )
