@@ -25,6 +25,7 @@ from yonk.api.shelf.answers import form_of
 from yonk.cli import tune_memory
 from yonk.core.drawing import draw
 from yonk.core.drawing.faces import forget_drawings
+from yonk.core.measuring import first_guess, foretell
 from yonk.core.paper import Draft
 from yonk.core.planning import Group, Wanted, Way, compare, make_plan, read, steps_of, wanted_of
 from yonk.core.planning.comparison import comparisons, forget_looks
@@ -139,6 +140,21 @@ def sewing() -> list[bool]:
                 report(f"sewing plan of {count} × {count} {name}", took, limit, "s", exact=True)
             )
             print(f"  {len(plan.joining.joins)} joins; {_how_good(plan)}", flush=True)
+    return kept
+
+
+def foretelling() -> list[bool]:
+    """What blocks will come out as, after their plan and their sewing are known."""
+    kept = []
+    for name, drafts, limit in (
+        ("a demo block, the slowest", list(all_samples()), 150.0),
+        ("16 × 16 half-square triangles", [triangles(16)], 2000.0),
+    ):
+        taken = []
+        for draft in drafts:
+            plan, planned, errors = sewing_plan(draft), make_plan(draft), first_guess(draft.unit)
+            taken.append(1000 * median(lambda: foretell(plan, planned, errors), 3))  # noqa: B023
+        kept.append(report(f"foretelling of {name}", max(taken), limit))
     return kept
 
 

@@ -84,6 +84,36 @@ def sew(file: str, blocks: int | None, as_json: bool) -> None:
         )
 
 
+@main.command()
+@click.argument("file")
+@click.option("--cut-spread", help="spread of a cut width, such as 1/64 (otherwise a first guess)")
+@click.option("--seam-error", help="how much more than it should a seam takes up, such as 1/64")
+@click.option("--seam-spread", help="its spread from seam to seam")
+@click.option("--trim-spread", help="spread of a trimmed unit's width")
+@click.option("--tolerance", help="how far off is still good")
+@click.option("--json", "as_json", is_flag=True, help="print it as JSON (otherwise a list)")
+def foretell(file: str, as_json: bool, **told: str | None) -> None:
+    """Print what the block of a FILE will come out as, sewn as exactly as told."""
+    from yonk.core.measuring import foretell as foretold
+    from yonk.core.pressing import sewing_plan
+    from yonk.files.errors_in import errors_told
+    from yonk.files.foretold_file import write_foretold, write_foretold_text
+
+    try:
+        draft = _draft_of(file, None)
+        errors = errors_told(told, draft.unit)
+        sewing = sewing_plan(draft)
+        made = write_foretold(sewing, foretold(sewing, make_plan(draft), errors), errors)
+    except BadFileError as bad:
+        refuse(bad.faults)
+    except DraftError as bad:
+        refuse((Fault(bad.place, bad.message),))
+    else:
+        click.echo(
+            json.dumps(made, indent=1, ensure_ascii=False) if as_json else write_foretold_text(made)
+        )
+
+
 def _plan_of(file: str, blocks: int | None) -> Plan:
     return make_plan(_draft_of(file, blocks), blocks)
 
@@ -173,12 +203,18 @@ def openapi() -> None:
 
 
 @main.command()
-@click.argument("kind", type=click.Choice(["block", "plan", "sewing"]))
+@click.argument("kind", type=click.Choice(["block", "plan", "sewing", "foretold"]))
 def schema(kind: str) -> None:
-    """Print the JSON Schema of a block file, a plan or a sewing plan."""
+    """Print the JSON Schema of one of the open formats."""
+    from yonk.files.foretold_file import foretold_schema
     from yonk.files.sewing_file import sewing_schema
 
-    schemas = {"block": block_schema, "plan": plan_schema, "sewing": sewing_schema}
+    schemas = {
+        "block": block_schema,
+        "plan": plan_schema,
+        "sewing": sewing_schema,
+        "foretold": foretold_schema,
+    }
     click.echo(json.dumps(schemas[kind](), indent=1))
 
 

@@ -13,7 +13,7 @@ from typing import Literal
 from yonk.core.paper.measure import LengthError, read_length, show, write_mixed
 
 LengthUnit = Literal["in", "cm"]
-LengthField = Literal["finished", "line", "cloth", "place"]
+LengthField = Literal["finished", "line", "cloth", "place", "spread", "seam_error", "tolerance"]
 NumberField = Literal["proportion"]
 CountField = Literal[
     "blocks",
@@ -64,12 +64,18 @@ LENGTHS: dict[LengthUnit, dict[LengthField, Bound]] = {
         "line": _bound("1/1000", "1000"),
         "cloth": _bound("1/4", "4000"),
         "place": _bound("0", "1000"),
+        "spread": _bound("0", "1"),
+        "seam_error": _bound("-1/4", "1/4"),
+        "tolerance": _bound("1/1000", "2"),
     },
     "cm": {
         "finished": _bound("1/4", "2500"),
         "line": _bound("1/400", "2500"),
         "cloth": _bound("1/2", "10000"),
         "place": _bound("0", "2500"),
+        "spread": _bound("0", "5/2"),
+        "seam_error": _bound("-3/5", "3/5"),
+        "tolerance": _bound("1/400", "5"),
     },
 }
 NUMBERS: dict[NumberField, Bound] = {

@@ -11,7 +11,7 @@ from functools import lru_cache
 from yonk.core.paper import Care, Draft
 from yonk.core.planning.proposal import Proposal, capital, propose
 from yonk.core.planning.reading import Group, Reading, gather
-from yonk.core.planning.ways import Demand, Share, Way, way_named
+from yonk.core.planning.ways import Demand, Share, Way, effort_of, way_named
 from yonk.core.units import BY_NAME, Method, Need, Terms, lots_for, terms_of
 
 
@@ -43,6 +43,12 @@ class Recipe:
     def spare(self) -> int:
         """How many are left over."""
         return self.makes - self.total
+
+    def is_trimmed(self, terms: Terms) -> bool:
+        """Whether its units are trimmed to their size: they are sewn larger by a margin."""
+        if self.method.sew is None or terms.trim < terms.hair:
+            return False
+        return effort_of(self.group.unit, self.method, 1).trimmed
 
 
 def choose_recipes(

@@ -1,0 +1,273 @@
+"""What a block will come out as: each checkpoint's range, its chance to be good, what must be
+eased.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+from fractions import Fraction
+from math import hypot, sqrt
+from typing import Any
+
+import numpy as np
+from scipy.stats import multivariate_normal, norm
+
+from yonk.core.measuring.errors import Errors
+from yonk.core.measuring.runs import Runs, Way
+from yonk.core.planning import Plan
+from yonk.core.pressing import SewingPlan, measures
+
+Array = Any
+_NINE_OF_TEN = float(norm.ppf(0.95))
+_TINY = 1e-9
+
+
+@dataclass(frozen=True)
+class Range:
+    """A size as it will come out, unfinished, in the draft's unit: on average, and between which
+    sizes nine of ten lie.
+    """
+
+    expected: float
+    low: float
+    high: float
+
+
+@dataclass(frozen=True)
+class Checkpoint:
+    """What a join makes, and the chance that both its sides are within the tolerance."""
+
+    join: int
+    width: Range
+    height: Range
+    chance: float
+
+
+@dataclass(frozen=True)
+class Mismatch:
+    """By how much the two pieces of a join differ along its seam: on average, and in nine of ten
+    at most.
+    """
+
+    join: int
+    expected: float
+    high: float
+
+
+@dataclass(frozen=True)
+class Foretold:
+    """The checkpoints of a block in the order of sewing, the last is the block; the join where most
+    must be eased; which one change helps most, in a sentence.
+    """
+
+    checkpoints: tuple[Checkpoint, ...]
+    mismatch: Mismatch | None
+    advice: str
+
+    @property
+    def block(self) -> Checkpoint | None:
+        """The block as a whole; None for a single patch."""
+        return self.checkpoints[-1] if self.checkpoints else None
+
+
+def foretell(plan: SewingPlan, planned: Plan, errors: Errors) -> Foretold:
+    """What a block will come out as.
+
+    Args:
+        plan: its sewing.
+        planned: how its units are made, and what is cut for them.
+        errors: how exactly she works, in the draft's unit.
+
+    Returns: the ranges, in closed form: all causes are independent and normal, and every size is a
+    sum of them.
+
+    Source: `docs/measuring.md`.
+    """
+    if not plan.joining.joins:
+        return Foretold((), None, "One patch has no seams that could go wrong.")
+    trimmed, off = trimmed_units(planned), off_the_ruler(planned)
+    runs = Runs(plan, trimmed, off)
+    checkpoints = tuple(
+        _checkpoint(plan, runs, sewn.join.number, errors)
+        for sewn in plan.sewn
+        if sewn.box is not None
+        and sewn.box.round is None
+        and (sewn.checkpoint or sewn is plan.sewn[-1])
+    )
+    return Foretold(
+        checkpoints,
+        _largest_mismatch(plan, runs, errors),
+        _advice(plan, planned, runs, errors),
+    )
+
+
+def trimmed_units(planned: Plan) -> frozenset[str]:
+    """The labels of the units that are trimmed to their size."""
+    return frozenset(
+        recipe.group.label for recipe in planned.recipes if recipe.is_trimmed(planned.wanted.terms)
+    )
+
+
+def off_the_ruler(planned: Plan) -> dict[str, dict[float, float]]:
+    """By letter how much larger plain patches are cut than they need, by their finished side; the
+    ruler has no mark for every size.
+    """
+    both = 2 * float(planned.reading.draft.making.seam)
+    plain = {
+        patch.letter: sorted((float(patch.width), float(patch.height)))
+        for patch in planned.reading.patches
+        if patch.shape in ("square", "rectangle")
+    }
+    found: dict[str, dict[float, float]] = {}
+    for cut in planned.cuts:
+        what = cut.what
+        if what.subcut != "none" or what.corners_off or what.form:
+            continue
+        cuts = sorted(
+            float(side)
+            for side in ((what.height, what.segment) if what.segment else (what.width, what.height))
+        )
+        for letter in {purpose.letter for purpose in cut.purposes} & plain.keys():
+            sides = plain[letter]
+            found[letter] = {
+                side: listed - side - both for side, listed in zip(sides, cuts, strict=True)
+            }
+    return found
+
+
+def way_of(plan: SewingPlan, join: int) -> tuple[Way, Way]:
+    """The directions in which a part's width and height are measured: along the block's sides where
+    it lies so, else along and across its seam.
+    """
+    faces = plan.joining.order.faces(plan.joining.order.leaves + join)
+    spots = [spot for face in faces for spot in plan.joining.faces[face].ring]
+    across, down = zip(*spots, strict=True)
+    twice = sum(plan.joining.faces[face].twice_area for face in faces)
+    if 2 * (max(across) - min(across)) * (max(down) - min(down)) == twice:
+        return (1.0, 0.0), (0.0, 1.0)
+    a, b = plan.joining.joins[join].along[0]
+    long = hypot(b[0] - a[0], b[1] - a[1])
+    way = (b[0] - a[0]) / long, (b[1] - a[1]) / long
+    return way, (-way[1], way[0])
+
+
+def _checkpoint(plan: SewingPlan, runs: Runs, join: int, errors: Errors) -> Checkpoint:
+    part = plan.joining.order.leaves + join
+    ways = way_of(plan, join)
+    sums = np.array([runs.across(part, way) for way in ways])
+    ideal = _ideal(plan, join, ways)
+    means = sums @ runs.means(errors)
+    spread = runs.spreads(errors)
+    joint = (sums * spread**2) @ sums.T
+    width, height = (
+        _range(size, mean, sqrt(var))
+        for size, mean, var in zip(ideal, means, np.diag(joint), strict=True)
+    )
+    return Checkpoint(join, width, height, _within(means, joint, float(errors.tolerance)))
+
+
+def _ideal(plan: SewingPlan, join: int, ways: tuple[Way, Way]) -> list[float]:
+    """The unfinished sizes that they should have, as the two directions lie."""
+    both = 2 * float(plan.draft.making.seam)
+    faces = plan.joining.order.faces(plan.joining.order.leaves + join)
+    spots = np.array([spot for face in faces for spot in plan.joining.faces[face].ring], float)
+    spots /= float(plan.reading.drawing.scale)
+    sizes = [float(np.ptp(spots @ np.array(way))) + both for way in ways]
+    known = sorted(map(float, measures(plan, plan.listed[join])))
+    assert np.allclose(sorted(sizes), known), "a part measures what the sewing says"
+    return sizes
+
+
+def _range(size: float, mean: float, spread: float) -> Range:
+    reach = _NINE_OF_TEN * spread
+    return Range(size + mean, size + mean - reach, size + mean + reach)
+
+
+def _within(means: Array, joint: Array, tolerance: float) -> float:
+    """The chance that both sides lie within the tolerance."""
+    spreads = np.sqrt(np.diag(joint))
+    if spreads.min() < _TINY:
+        alone = [
+            _alone(mean, spread, tolerance) for mean, spread in zip(means, spreads, strict=True)
+        ]
+        return alone[0] * alone[1]
+    upper, lower = np.full(2, tolerance), np.full(2, -tolerance)
+    cdf = multivariate_normal(means, joint, allow_singular=True).cdf
+    chance = float(cdf(upper, lower_limit=lower))
+    return min(1.0, max(0.0, round(chance, 9)))
+
+
+def _alone(mean: float, spread: float, tolerance: float) -> float:
+    if spread < _TINY:
+        return float(abs(mean) <= tolerance)
+    return float(norm.cdf(tolerance, mean, spread) - norm.cdf(-tolerance, mean, spread))
+
+
+def _largest_mismatch(plan: SewingPlan, runs: Runs, errors: Errors) -> Mismatch | None:
+    """The join where most must be eased in nine of ten."""
+    means, spreads = runs.means(errors), runs.spreads(errors)
+    found = []
+    for join in plan.joining.joins:
+        if len(join.along) != 1 or join.kind != "straight":
+            continue
+        (ax, ay), (bx, by) = join.along[0]
+        long = hypot(bx - ax, by - ay)
+        way = (bx - ax) / long, (by - ay) / long
+        spot = ax / runs.scale, ay / runs.scale
+        one, other = (runs.beside(part, way, spot) for part in join.of)
+        sums = one - other
+        mean, spread = float(sums @ means), float(np.sqrt((sums**2) @ spreads**2))
+        found.append(Mismatch(join.number, _folded(mean, spread), _at_most(mean, spread)))
+    return max(found, key=lambda one: (one.high, -one.join), default=None)
+
+
+def _folded(mean: float, spread: float) -> float:
+    """The average of the amount, whatever its sign."""
+    if spread < _TINY:
+        return abs(mean)
+    ratio = mean / spread
+    return float(2 * spread * norm.pdf(ratio) + mean * (2 * norm.cdf(ratio) - 1))
+
+
+def _at_most(mean: float, spread: float) -> float:
+    """What the amount, whatever its sign, stays below in nine of ten."""
+    if spread < _TINY:
+        return abs(mean)
+    low, high = 0.0, abs(mean) + 6 * spread
+    for _ in range(60):
+        middle = (low + high) / 2
+        share = norm.cdf(middle, mean, spread) - norm.cdf(-middle, mean, spread)
+        low, high = (middle, high) if share < 0.9 else (low, middle)
+    return high
+
+
+def _advice(plan: SewingPlan, planned: Plan, runs: Runs, errors: Errors) -> str:
+    """The one change that helps most."""
+    last = plan.sewn[-1]
+    if last.box is None or last.box.round is not None:
+        return ""
+    every = frozenset(
+        recipe.group.label for recipe in planned.recipes if recipe.method.sew is not None
+    )
+
+    def chance(now: Errors, of: Runs = runs) -> float:
+        return _checkpoint(plan, of, last.join.number, now).chance
+
+    before = chance(errors)
+    ways = {
+        "Correct the seam by what it is off": chance(replace(errors, seam_error=Fraction(0))),
+        "Cut the units larger and trim them": chance(errors, Runs(plan, every, runs.off)),
+        "Cut twice as exactly": chance(replace(errors, cut_spread=errors.cut_spread / 2)),
+        "Sew twice as steadily": chance(replace(errors, seam_spread=errors.seam_spread / 2)),
+        "Use a ruler that has marks for the plain patches": chance(
+            errors, Runs(plan, runs.trimmed) if any(runs.larger) else runs
+        ),
+    }
+    words, after = max(ways.items(), key=lambda one: one[1])
+    if after - before < 0.01:
+        return f"No single change helps much: {_percent(before)} of the blocks will be good."
+    return f"{words}: then {_percent(after)} of the blocks will be good, not {_percent(before)}."
+
+
+def _percent(chance: float) -> str:
+    return f"{100 * chance:.0f} %"

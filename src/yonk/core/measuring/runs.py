@@ -1,0 +1,207 @@
+"""What the size of each part of a block hangs on: the edges that were cut, the seams that were
+sewn, the units that were trimmed.
+
+A run is a straight line through a part. It comes out longer by what the edges that it crosses were
+cut too large, and shorter by twice what the seams that it crosses take up too much, each by its
+share across the run. A unit that is trimmed forgets what is inside it.
+
+Source: the straight runs of `docs/measuring.md`.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+from functools import cached_property
+from math import hypot, sqrt
+from typing import Any
+
+import numpy as np
+
+from yonk.core.drawing import Ring
+from yonk.core.measuring.errors import Errors
+from yonk.core.pressing import SewingPlan, Stack, stacks_of
+
+Array = Any
+Way = tuple[float, float]
+_NEAR = 1e-7  # of the block's reach
+
+
+@dataclass(frozen=True)
+class Cause:
+    """One thing that can come out otherwise than it should: an edge of a patch, a seam or a side of
+    a trimmed unit; by its number there.
+    """
+
+    kind: str
+    of: tuple[int, int]
+
+
+class Runs:
+    """The runs of a block, as sums over causes.
+
+    Args:
+        plan: the block's sewing.
+        trimmed: the labels of the units that are trimmed to their size.
+        off: by letter how much larger than needed plain patches are cut, by their finished side in
+            the draft's unit; the ruler has no mark for every size.
+    """
+
+    def __init__(
+        self,
+        plan: SewingPlan,
+        trimmed: frozenset[str],
+        off: Mapping[str, Mapping[float, float]] | None = None,
+    ) -> None:
+        self.plan, self.trimmed, self.off = plan, trimmed, off or {}
+        self.scale = float(plan.reading.drawing.scale)
+        self.numbers: dict[Cause, int] = {}
+        self.larger: list[float] = []
+        self._sides()
+
+    def _sides(self) -> None:
+        """Each stretch that a patch has beside another or at the block's edge."""
+        places = _places(stacks_of(self.plan.reading), len(self.plan.joining.faces))
+        self.stacks = stacks_of(self.plan.reading)
+        rows: list[tuple[float, ...]] = []
+        for join in self.plan.joining.joins:
+            seam = self._number(Cause("seam", (join.number, 0)))
+            for touch in join.touches:
+                ends = *touch.start, *touch.end
+                same = places[touch.left] == places[touch.right]
+                inside = same and self._is_trimmed(places[touch.left])
+                for face, other in ((touch.left, touch.right), (touch.right, touch.left)):
+                    edge = self._edge(face, touch.start, touch.end, places[face])
+                    rows.append((face, other, *ends, edge, seam, inside))
+        right = max(x for face in self.plan.joining.faces for x, _ in face.ring)
+        bottom = max(y for face in self.plan.joining.faces for _, y in face.ring)
+        for number, outline in enumerate(self.plan.joining.faces):
+            ring = outline.ring
+            for a, b in zip(ring, ring[1:] + ring[:1], strict=True):
+                if (a[0] == b[0] and a[0] in (0, right)) or (a[1] == b[1] and a[1] in (0, bottom)):
+                    edge = self._edge(number, a, b, places[number])
+                    rows.append((number, -1, *a, *b, edge, -1, False))
+        table = np.array(rows, dtype=float)
+        self.face, self.other = table[:, 0].astype(int), table[:, 1].astype(int)
+        self.start, self.end = table[:, 2:4] / self.scale, table[:, 4:6] / self.scale
+        self.edge, self.seam = table[:, 6].astype(int), table[:, 7].astype(int)
+        self.inside = table[:, 8].astype(bool)
+
+    def _is_trimmed(self, place: int) -> bool:
+        return self.stacks[place].label in self.trimmed
+
+    def _number(self, cause: Cause, larger: float = 0.0) -> int:
+        if cause not in self.numbers:
+            self.numbers[cause] = len(self.numbers)
+            self.larger.append(larger)
+        return self.numbers[cause]
+
+    def _edge(self, face: int, a: tuple[int, int], b: tuple[int, int], place: int) -> int:
+        """The cause that a stretch of a patch's outline belongs to."""
+        ring = self.plan.joining.faces[face].ring
+        number = _edge_of(ring, a, b)
+        if self._is_trimmed(place):
+            dx, dy = b[0] - a[0], b[1] - a[1]
+            side = _side(ring, a, b)
+            octant = round(np.degrees(np.arctan2(dy * side, dx * side))) % 360
+            return self._number(Cause("unit", (place, octant)))
+        known = self.off.get(self.plan.reading.patches[face].letter, {})
+        c, d = ring[number], ring[(number + 1) % len(ring)]
+        e = ring[(number + 2) % len(ring)]
+        across = hypot(e[0] - d[0], e[1] - d[1]) / self.scale
+        off = next((by for side, by in known.items() if abs(side - across) < _NEAR * side), 0.0)
+        return self._number(Cause("edge", (face, number)), off / 2 if c != d else 0.0)
+
+    @cached_property
+    def _kinds(self) -> Array:
+        return np.array([cause.kind for cause in self.numbers])
+
+    def means(self, errors: Errors) -> Array:
+        """How much each cause comes out too large (a seam: takes up too much), on average."""
+        means = np.array(self.larger)
+        means[self._kinds == "seam"] = float(errors.seam_error)
+        return means
+
+    def spreads(self, errors: Errors) -> Array:
+        """The standard deviation of each cause. A width has two edges, which share its spread."""
+        spreads = np.empty(len(self.numbers))
+        for kind, spread in (
+            ("edge", float(errors.cut_spread) / sqrt(2)),
+            ("seam", float(errors.seam_spread)),
+            ("unit", float(errors.trim_spread) / sqrt(2)),
+        ):
+            spreads[self._kinds == kind] = spread
+        return spreads
+
+    def across(self, part: int, way: Way) -> Array:
+        """The run through a part in a direction, the mean of all of them: how much longer it
+        becomes for each unit of each cause.
+        """
+        chosen, outer = self._of(part)
+        along = self.end[chosen] - self.start[chosen]
+        high = np.abs(along @ np.array([-way[1], way[0]]))
+        long = np.hypot(*along.T)
+        down = np.concatenate([self.start[chosen], self.end[chosen]]) @ np.array([-way[1], way[0]])
+        reach = down.max() - down.min()
+        return self._summed(chosen, outer, high / long * high / reach)
+
+    def at(self, part: int, way: Way, level: float) -> Array:
+        """The run through a part at one level across its direction."""
+        chosen, outer = self._of(part)
+        across = np.array([-way[1], way[0]])
+        a, b = self.start[chosen] @ across, self.end[chosen] @ across
+        met = (np.minimum(a, b) < level) & (level < np.maximum(a, b))
+        along = self.end[chosen] - self.start[chosen]
+        share = np.abs(along @ across) / np.hypot(*along.T)
+        return self._summed(chosen, outer, np.where(met, share, 0.0))
+
+    def beside(self, part: int, way: Way, spot: tuple[float, float]) -> Array:
+        """The run through a part next to a seam in a direction through a spot of it."""
+        chosen, _ = self._of(part)
+        across = np.array([-way[1], way[0]])
+        line = float(np.array(spot) @ across)
+        down = np.concatenate([self.start[chosen], self.end[chosen]]) @ across - line
+        near = _NEAR * max(1.0, float(np.abs(down).max()))
+        sign = 1.0 if down.max() > -down.min() else -1.0
+        beyond = down[down * sign > near] * sign
+        return self.at(part, way, line + sign * float(beyond.min()) / 2)
+
+    def _of(self, part: int) -> tuple[Array, Array]:
+        """The stretches of a part's patches; which of them are its outline."""
+        inner = np.zeros(len(self.plan.joining.faces) + 1, dtype=bool)
+        inner[self.plan.joining.order.faces(part)] = True
+        chosen = np.flatnonzero(inner[self.face])
+        return chosen, ~inner[self.other[chosen]]
+
+    def _summed(self, chosen: Array, outer: Array, share: Array) -> Array:
+        sums = np.zeros(len(self.numbers))
+        counts = ~self.inside[chosen]
+        np.add.at(sums, self.edge[chosen][counts], share[counts])
+        sewn = counts & ~outer
+        np.add.at(sums, self.seam[chosen][sewn], -share[sewn])
+        return sums
+
+
+def _places(stacks: tuple[Stack, ...], faces: int) -> list[int]:
+    """The place, from nought, that each patch lies in."""
+    places = [-1] * faces
+    for number, stack in enumerate(stacks):
+        for face in stack.faces:
+            places[face] = number
+    return places
+
+
+def _edge_of(ring: Ring, a: tuple[int, int], b: tuple[int, int]) -> int:
+    """The edge of an outline that a stretch is on; the first where it is on a hole's."""
+    for number, (c, d) in enumerate(zip(ring, ring[1:] + ring[:1], strict=True)):
+        dx, dy = d[0] - c[0], d[1] - c[1]
+        if all(dx * (y - c[1]) == dy * (x - c[0]) for x, y in (a, b)):
+            return number
+    return 0
+
+
+def _side(ring: Ring, a: tuple[int, int], b: tuple[int, int]) -> int:
+    """On which side of a stretch an outline lies, as a sign."""
+    x, y = (sum(parts) / len(ring) for parts in zip(*ring, strict=True))
+    turn = (b[0] - a[0]) * (y - a[1]) - (b[1] - a[1]) * (x - a[0])
+    return 1 if turn > 0 else -1
