@@ -17,6 +17,8 @@ from functools import cache
 from pathlib import Path
 from typing import Any
 
+import shapely
+
 from tests.drafts import block, paints, seams, terms
 from yonk.core.acts import Act, PaintPatch, Proportions, Put, Resize, SetMaking, Sew, apply
 from yonk.core.acts.add_line import AddLine
@@ -63,6 +65,7 @@ from yonk.core.finder import (
     what_can_i_make,
 )
 from yonk.core.finder import pieces_of as pieces_asked
+from yonk.core.measuring import first_guess, foretell
 from yonk.core.paper import (
     COUNTS,
     LENGTHS,
@@ -101,10 +104,22 @@ from yonk.core.planning import (
     ways_side_by_side,
 )
 from yonk.core.planning.contrast import contrast_ratio, luminance, too_near
+from yonk.core.pressing import (
+    bare_dark,
+    beside,
+    join_pictures,
+    reason,
+    sewing_plan,
+    side_by_side,
+    slips_of,
+    stacks_of,
+    steps_of_sewing,
+)
 from yonk.core.sewing import picture_of
 from yonk.core.units import BY_NAME, Method, UnitKind, terms_of
 from yonk.files.block_file import write_block
 from yonk.files.plan_file import write_plan
+from yonk.files.sewing_file import write_sewing
 from yonk.machine.samples import all_samples
 
 KEPT = Path(__file__).parent / "said" / "answers.txt"
@@ -584,6 +599,54 @@ def strips() -> Iterator[tuple[str, Any]]:
                 yield f"laid {width} {length} {quick}", laid
 
 
+def joinings() -> Iterator[tuple[str, Any]]:
+    for name, draft in drafts().items():
+        plan = sewing_plan(draft)
+        yield f"joins of {name}", write_sewing(plan, draft.making.blocks)
+        yield f"orders of {name}", side_by_side(plan)
+        for school in ("dark", "open", "spin"):
+            made = sewing_plan(apply(draft, SetMaking(settings={"pressing": school})))
+            reasons = [reason(made, join) for join in made.joining.joins]
+            yield f"{school} of {name}", (made.pressing.presses, made.pressing.states, reasons)
+        found = beside(plan, draft.making.blocks)
+        told_of = found.second.presses, found.blocks, found.one_plan, found.nesting
+        yield f"beside of {name}", (*told_of, found.unnested)
+        yield f"offers of {name}", (plan.lots, plan.openings)
+
+
+def sewn_steps() -> Iterator[tuple[str, Any]]:
+    for name, draft in drafts().items():
+        plan = sewing_plan(draft)
+        stacks = stacks_of(plan.reading)
+        recipes = {recipe.group.label: recipe for recipe in make_plan(draft).recipes}
+        yield f"steps of {name}", steps_of_sewing(plan, recipes, stacks, draft.making.blocks)
+        yield f"slips of {name}", slips_of(plan.reading, stacks)
+        joins = plan.joining.joins
+        some = [*joins[:2], *joins[len(joins) // 2 : len(joins) // 2 + 2], *joins[-2:]]
+        yield (
+            f"pictures of {name}",
+            [join_pictures(plan, plan.listed[join.number]) for join in some],
+        )
+        bare = [bare_dark(plan, join, plan.pressing.presses[join.number]) for join in joins]
+        yield f"dark under light of {name}", bare
+
+
+def backs() -> Iterator[tuple[str, Any]]:
+    for name, draft in drafts().items():
+        plan = sewing_plan(draft)
+        yield (
+            f"layers of {name}",
+            [
+                (layer.face, layer.allowance, shapely.get_coordinates(layer.outline).tolist())
+                for layer in plan.cloth
+            ],
+        )
+        yield f"thick places of {name}", plan.thick
+        seam = {"in": F(1, 64), "cm": F(1, 25)}[draft.unit]
+        errors = replace(first_guess(draft.unit), seam_error=seam, cut_spread=2 * seam)
+        yield f"foretold of {name}", foretell(plan, make_plan(draft), errors)
+
+
 def again(sort: Callable[[], Iterator[tuple[str, Any]]]) -> None:
     """Every answer of a sort is the one that is kept."""
     before = dict(line.split("\t") for line in KEPT.read_text().splitlines())
@@ -633,3 +696,15 @@ def test_grids() -> None:
 
 def test_strips() -> None:
     again(strips)
+
+
+def test_joinings() -> None:
+    again(joinings)
+
+
+def test_sewn_steps() -> None:
+    again(sewn_steps)
+
+
+def test_backs() -> None:
+    again(backs)
