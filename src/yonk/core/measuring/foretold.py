@@ -10,8 +10,10 @@ from math import hypot, sqrt
 from typing import Any
 
 import numpy as np
+from scipy.special import ndtr
 from scipy.stats import multivariate_normal, norm
 
+from yonk.core.joining import Join
 from yonk.core.measuring.errors import Errors
 from yonk.core.measuring.runs import Runs, Way
 from yonk.core.planning import Plan
@@ -205,20 +207,28 @@ def _alone(mean: float, spread: float, tolerance: float) -> float:
 
 def _largest_mismatch(plan: SewingPlan, runs: Runs, errors: Errors) -> Mismatch | None:
     """The join where most must be eased in nine of ten."""
-    means, spreads = runs.means(errors), runs.spreads(errors)
-    found = []
-    for join in plan.joining.joins:
-        if len(join.along) != 1 or join.kind != "straight":
-            continue
-        (ax, ay), (bx, by) = join.along[0]
-        long = hypot(bx - ax, by - ay)
-        way = (bx - ax) / long, (by - ay) / long
-        spot = ax / runs.scale, ay / runs.scale
-        one, other = (runs.beside(part, way, spot) for part in join.of)
-        sums = one - other
-        mean, spread = float(sums @ means), float(np.sqrt((sums**2) @ spreads**2))
-        found.append(Mismatch(join.number, _folded(mean, spread), _at_most(mean, spread)))
-    return max(found, key=lambda one: (one.high, -one.join), default=None)
+    joins = [
+        join for join in plan.joining.joins if join.kind == "straight" and len(join.along) == 1
+    ]
+    if not joins:
+        return None
+    sums = np.array([_difference(join, runs) for join in joins])
+    means, spreads = sums @ runs.means(errors), np.sqrt(sums**2 @ runs.spreads(errors) ** 2)
+    most = _at_most(means, spreads)
+    at = int(np.argmax(np.round(most, 9)))
+    return Mismatch(
+        joins[at].number, _folded(float(means[at]), float(spreads[at])), float(most[at])
+    )
+
+
+def _difference(join: Join, runs: Runs) -> Array:
+    """By how much the runs on both sides of a join's seam differ, as a sum over causes."""
+    (ax, ay), (bx, by) = join.along[0]
+    long = hypot(bx - ax, by - ay)
+    way = (bx - ax) / long, (by - ay) / long
+    spot = ax / runs.scale, ay / runs.scale
+    one, other = (runs.beside(part, way, spot) for part in join.of)
+    return one - other
 
 
 def _folded(mean: float, spread: float) -> float:
@@ -229,16 +239,15 @@ def _folded(mean: float, spread: float) -> float:
     return float(2 * spread * norm.pdf(ratio) + mean * (2 * norm.cdf(ratio) - 1))
 
 
-def _at_most(mean: float, spread: float) -> float:
-    """What the amount, whatever its sign, stays below in nine of ten."""
-    if spread < _TINY:
-        return abs(mean)
-    low, high = 0.0, abs(mean) + 6 * spread
+def _at_most(means: Array, spreads: Array) -> Array:
+    """What the amounts, whatever their signs, stay below in nine of ten."""
+    means, wide = np.abs(means), np.maximum(spreads, _TINY / 10)
+    low, high = np.zeros_like(means), means + 6 * wide
     for _ in range(60):
         middle = (low + high) / 2
-        share = norm.cdf(middle, mean, spread) - norm.cdf(-middle, mean, spread)
-        low, high = (middle, high) if share < 0.9 else (low, middle)
-    return high
+        share = ndtr((middle - means) / wide) - ndtr((-middle - means) / wide)
+        low, high = np.where(share < 0.9, middle, low), np.where(share < 0.9, high, middle)
+    return np.where(spreads < _TINY, means, high)
 
 
 def _advice(plan: SewingPlan, planned: Plan, runs: Runs, errors: Errors) -> str:

@@ -194,10 +194,16 @@ def _places(stacks: tuple[Stack, ...], faces: int) -> list[int]:
 def _edge_of(ring: Ring, a: tuple[int, int], b: tuple[int, int]) -> int:
     """The edge of an outline that a stretch is on; the first where it is on a hole's."""
     for number, (c, d) in enumerate(zip(ring, ring[1:] + ring[:1], strict=True)):
-        dx, dy = d[0] - c[0], d[1] - c[1]
-        if all(dx * (y - c[1]) == dy * (x - c[0]) for x, y in (a, b)):
+        if _lies_on(a, c, d) and _lies_on(b, c, d):
             return number
     return 0
+
+
+def _lies_on(spot: tuple[int, int], c: tuple[int, int], d: tuple[int, int]) -> bool:
+    """Whether a spot is between two others, on their line."""
+    (x, y), dx, dy = spot, d[0] - c[0], d[1] - c[1]
+    along = dx * (x - c[0]) + dy * (y - c[1])
+    return dx * (y - c[1]) == dy * (x - c[0]) and 0 <= along <= dx * dx + dy * dy
 
 
 def _side(ring: Ring, a: tuple[int, int], b: tuple[int, int]) -> int:
