@@ -19,6 +19,7 @@ from pathlib import Path
 import numpy as np
 import shapely
 
+from bench.causes import simulated
 from bench.cloth import report_quality, seconds_for_300, seconds_from_hand
 from bench.drawings import SORTS, one_patch_painted, triangles
 from yonk.api.shelf.answers import form_of
@@ -156,6 +157,19 @@ def foretelling() -> list[bool]:
             taken.append(1000 * median(lambda: foretell(plan, planned, errors), 3))  # noqa: B023
         kept.append(report(f"foretelling of {name}", max(taken), limit))
     return kept
+
+
+def diagnosing() -> list[bool]:
+    """Simulated blocks with one known cause each: what is named first, as a table."""
+    right = all_of_them = 0
+    for name in ("Weir Gate", "Scree", "Cairn Path", "Gale Lantern", "Peg"):
+        told = simulated(name, 200)
+        for (true, said), count in sorted(told.items()):
+            print(f"  {name}: {true:<6} named {said:<9} {count:>4}", flush=True)
+        right += sum(count for (true, said), count in told.items() if said in (true, "undecided"))
+        all_of_them += told.total()
+    wrong = 100 * (1 - right / all_of_them)
+    return [report("simulated causes named wrong, and not told as undecided", wrong, 10, "%")]
 
 
 def _how_good(plan: SewingPlan) -> str:

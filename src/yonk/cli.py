@@ -15,6 +15,8 @@ from yonk.files.block_file import BadFileError, block_schema, check_reading, rea
 from yonk.files.cutting_csv import write_cutting_csv
 from yonk.files.plan_file import plan_schema, write_plan
 
+SCHEMAS = ["block", "plan", "sewing", "foretold", "measures", "diagnosis"]
+
 
 def refuse(faults: tuple[Fault, ...]) -> None:
     """One line a fault on standard error; exit status 2."""
@@ -114,18 +116,48 @@ def foretell(file: str, as_json: bool, **told: str | None) -> None:
         )
 
 
+@main.command()
+@click.argument("file")
+@click.argument("measures")
+@click.option("--json", "as_json", is_flag=True, help="print it as JSON (otherwise in sentences)")
+def diagnose(file: str, measures: str, as_json: bool) -> None:
+    """Print why the trial block of a FILE came out as the sizes in MEASURES say."""
+    from yonk.core.measuring import diagnose as diagnosed
+    from yonk.core.pressing import sewing_plan
+    from yonk.files.measures_file import read_measures, write_diagnosis, write_diagnosis_text
+
+    try:
+        draft = _draft_of(file, None)
+        sewing = sewing_plan(draft)
+        sizes = read_measures(_text_of(measures), sewing)
+        found = diagnosed(sewing, make_plan(draft), sizes)
+    except BadFileError as bad:
+        refuse(bad.faults)
+    except DraftError as bad:
+        refuse((Fault(bad.place, bad.message),))
+    else:
+        click.echo(
+            json.dumps(write_diagnosis(found), indent=1, ensure_ascii=False)
+            if as_json
+            else write_diagnosis_text(found, sewing)
+        )
+
+
 def _plan_of(file: str, blocks: int | None) -> Plan:
     return make_plan(_draft_of(file, blocks), blocks)
+
+
+def _text_of(file: str) -> bytes:
+    try:
+        return sys.stdin.buffer.read() if file == "-" else Path(file).read_bytes()
+    except OSError as fault:
+        raise BadFileError([Fault(file, f"cannot be read ({fault.strerror})")]) from None
 
 
 def _draft_of(file: str, blocks: int | None) -> Draft:
     if blocks is not None and not 1 <= blocks <= 1000:
         raise BadFileError([Fault("--blocks", "must be from 1 to 1000")])
-    try:
-        text = sys.stdin.buffer.read() if file == "-" else Path(file).read_bytes()
-    except OSError as fault:
-        raise BadFileError([Fault(file, f"cannot be read ({fault.strerror})")]) from None
-    draft = read_block(text)
+    draft = read_block(_text_of(file))
     check_reading(read(draft))
     return draft
 
@@ -203,10 +235,11 @@ def openapi() -> None:
 
 
 @main.command()
-@click.argument("kind", type=click.Choice(["block", "plan", "sewing", "foretold"]))
+@click.argument("kind", type=click.Choice(SCHEMAS))
 def schema(kind: str) -> None:
     """Print the JSON Schema of one of the open formats."""
     from yonk.files.foretold_file import foretold_schema
+    from yonk.files.measures_file import diagnosis_schema, measures_schema
     from yonk.files.sewing_file import sewing_schema
 
     schemas = {
@@ -214,6 +247,8 @@ def schema(kind: str) -> None:
         "plan": plan_schema,
         "sewing": sewing_schema,
         "foretold": foretold_schema,
+        "measures": measures_schema,
+        "diagnosis": diagnosis_schema,
     }
     click.echo(json.dumps(schemas[kind](), indent=1))
 

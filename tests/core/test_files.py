@@ -19,6 +19,7 @@ from yonk.files.block_file import (
 )
 from yonk.files.cutting_csv import write_cutting_csv
 from yonk.files.foretold_file import foretold_schema
+from yonk.files.measures_file import diagnosis_schema, measures_schema
 from yonk.files.plan_file import plan_schema, write_plan
 from yonk.files.sewing_file import sewing_schema
 from yonk.machine.samples import all_samples
@@ -135,6 +136,8 @@ def test_the_published_schemas_are_the_programs_own() -> None:
     assert json.loads((ROOT / "docs/plan.schema.json").read_text()) == plan_schema()
     assert json.loads((ROOT / "docs/sewing.schema.json").read_text()) == sewing_schema()
     assert json.loads((ROOT / "docs/foretold.schema.json").read_text()) == foretold_schema()
+    assert json.loads((ROOT / "docs/measures.schema.json").read_text()) == measures_schema()
+    assert json.loads((ROOT / "docs/diagnosis.schema.json").read_text()) == diagnosis_schema()
 
 
 def test_csv_is_a_row_a_cut_and_harmless_in_a_spreadsheet() -> None:

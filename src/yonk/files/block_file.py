@@ -161,7 +161,7 @@ def take_block(raw: object) -> Draft:
     try:
         block = BlockIn.model_validate(raw)
     except ValidationError as errors:
-        faults = [_fault(error) for error in errors.errors(include_url=False)]
+        faults = [fault_of(error) for error in errors.errors(include_url=False)]
     broken = {fault.place.partition(".")[0].partition("[")[0] for fault in faults}
     sound = {
         name: getattr(block, name) if block else _sound(name, adapter, raw)
@@ -282,7 +282,7 @@ def _sound(name: str, adapter: TypeAdapter[Any], raw: dict[str, Any]) -> Any:
         return None
 
 
-def _fault(error: Any) -> Fault:
+def fault_of(error: Any) -> Fault:
     place = ""
     for step in error["loc"]:
         if isinstance(step, int):

@@ -10,7 +10,7 @@ Source: the straight runs of `docs/measuring.md`.
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 from functools import cached_property
 from math import hypot, sqrt
@@ -137,7 +137,11 @@ class Runs:
         """The run through a part in a direction, the mean of all of them: how much longer it
         becomes for each unit of each cause.
         """
-        chosen, outer = self._of(part)
+        return self.across_of(self.plan.joining.order.faces(part), way)
+
+    def across_of(self, faces: Sequence[int], way: Way) -> Array:
+        """The same through some patches that were joined."""
+        chosen, outer = self._of(faces)
         along = self.end[chosen] - self.start[chosen]
         high = np.abs(along @ np.array([-way[1], way[0]]))
         long = np.hypot(*along.T)
@@ -147,7 +151,11 @@ class Runs:
 
     def at(self, part: int, way: Way, level: float) -> Array:
         """The run through a part at one level across its direction."""
-        chosen, outer = self._of(part)
+        return self.at_of(self.plan.joining.order.faces(part), way, level)
+
+    def at_of(self, faces: Sequence[int], way: Way, level: float) -> Array:
+        """The same through some patches that were joined."""
+        chosen, outer = self._of(faces)
         across = np.array([-way[1], way[0]])
         a, b = self.start[chosen] @ across, self.end[chosen] @ across
         met = (np.minimum(a, b) < level) & (level < np.maximum(a, b))
@@ -157,7 +165,7 @@ class Runs:
 
     def beside(self, part: int, way: Way, spot: tuple[float, float]) -> Array:
         """The run through a part next to a seam in a direction through a spot of it."""
-        chosen, _ = self._of(part)
+        chosen, _ = self._of(self.plan.joining.order.faces(part))
         across = np.array([-way[1], way[0]])
         line = float(np.array(spot) @ across)
         down = np.concatenate([self.start[chosen], self.end[chosen]]) @ across - line
@@ -166,10 +174,24 @@ class Runs:
         beyond = down[down * sign > near] * sign
         return self.at(part, way, line + sign * float(beyond.min()) / 2)
 
-    def _of(self, part: int) -> tuple[Array, Array]:
-        """The stretches of a part's patches; which of them are its outline."""
+    def of_kind(self, kind: str) -> Array:
+        """Which causes are of a kind."""
+        found: Array = self._kinds == kind
+        return found
+
+    def edges_of(self, faces: Sequence[int]) -> list[int]:
+        """The causes that are edges of some patches."""
+        chosen = set(faces)
+        return [
+            number
+            for cause, number in self.numbers.items()
+            if cause.kind == "edge" and cause.of[0] in chosen
+        ]
+
+    def _of(self, faces: Sequence[int]) -> tuple[Array, Array]:
+        """The stretches of some patches; which of them are their outline."""
         inner = np.zeros(len(self.plan.joining.faces) + 1, dtype=bool)
-        inner[self.plan.joining.order.faces(part)] = True
+        inner[list(faces)] = True
         chosen = np.flatnonzero(inner[self.face])
         return chosen, ~inner[self.other[chosen]]
 

@@ -1,0 +1,260 @@
+"""Why a block came out as it did: the fewest causes that explain what was measured, how sure that
+is, and what would decide between those that it cannot tell apart.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass
+from fractions import Fraction
+from itertools import combinations
+from typing import Any, Literal
+
+import numpy as np
+
+from yonk.core.measuring.foretold import trimmed_units
+from yonk.core.measuring.places import Measurable, measurables, run_of, skewed
+from yonk.core.measuring.runs import Runs
+from yonk.core.paper import LengthUnit
+from yonk.core.planning import Plan
+from yonk.core.pressing import SewingPlan
+
+Array = Any
+CauseKind = Literal["seam", "cut", "trim", "press", "skew"]
+Verdict = Literal["good", "ease", "trim", "take back", "press again", "cut again"]
+
+_READING = {"in": 1 / 32, "cm": 1 / 16}  # how exactly a size is read off
+_GOOD = {"in": 1 / 8, "cm": 3 / 10}
+_NOISE = 0.6  # readings, the standard deviation of one that is off by up to a reading either way
+_FITS = 1.5  # readings, that a number may be left unexplained: the ruler's marks come on top
+_USUAL = 2.0  # readings, that a cause is usually large
+_BEFORE: dict[CauseKind, float] = {
+    "seam": 0.4,
+    "cut": 0.25,
+    "trim": 0.15,
+    "press": 0.1,
+    "skew": 0.1,
+}
+_TWO = 0.05  # how much rarer two causes are than one
+_AS_LIKELY = 0.25  # of the likeliest, that another is not told apart from it
+_ALIKE = 0.5  # readings, within which two foretell the same
+_STEP = {"in": 64, "cm": 20}
+
+
+@dataclass(frozen=True)
+class Found:
+    """A cause: by how much, in the draft's unit (a seam: it takes up too much; else it is too
+    large), where, and the chance that it is so.
+    """
+
+    kind: CauseKind
+    by: Fraction
+    where: str
+    chance: float
+
+
+@dataclass(frozen=True)
+class Diagnosis:
+    """The causes, none where all is well; the verdict; the other explanations that the numbers do
+    not exclude; and what else to measure to decide, if anything would.
+    """
+
+    causes: tuple[Found, ...]
+    verdict: Verdict
+    undecided: tuple[tuple[Found, ...], ...]
+    measure_next: str
+
+
+@dataclass(frozen=True)
+class _Suspect:
+    """A possible cause: how each measurable answers to one unit of it."""
+
+    kind: CauseKind
+    where: str
+    answers: Mapping[str, float]
+    before: float
+
+
+Explanation = tuple[_Suspect, ...]
+
+
+def diagnose(plan: SewingPlan, planned: Plan, measured: Mapping[str, Fraction]) -> Diagnosis:
+    """Why a block came out as it did.
+
+    Args:
+        plan: its sewing.
+        planned: how its units are made.
+        measured: sizes as they were measured, by the names of `measurables`, in the draft's unit.
+
+    Returns: the fewest causes that explain every number within reading error, the likeliest first.
+
+    Raises: `KeyError` for a name that the block does not have.
+
+    Source: the diagnosis of `docs/measuring.md`.
+    """
+    unit = plan.draft.unit
+    known = measurables(plan)
+    off = np.array([float(size) - known[what].size for what, size in measured.items()])
+    reading = _READING[unit]
+    if not len(off) or np.abs(off).max() <= reading:
+        return Diagnosis((), "good", (), "")
+    suspects = _suspects(plan, planned, known)
+    weighed = _weighed(suspects, list(measured), off, reading)
+    best = weighed[0]
+    rivals = [one for one in weighed[1:] if one[2] >= _AS_LIKELY * best[2]]
+    causes = _found(best, unit)
+    return Diagnosis(
+        causes,
+        _verdict(causes, off, unit),
+        tuple(_found(one, unit) for one in rivals),
+        _deciding(best, rivals, list(measured), known, reading),
+    )
+
+
+Weighed = tuple[Explanation, Array, float]  # who, by how much, how likely
+
+
+def _weighed(
+    suspects: Sequence[_Suspect], names: Sequence[str], off: Array, reading: float
+) -> list[Weighed]:
+    """Explanations that fit every number, the likeliest first; those by two causes only where none
+    fits alone. Where nothing fits, the one that comes nearest.
+    """
+    alone: list[Explanation] = [(one,) for one in suspects]
+    for several in (alone, list(combinations(suspects, 2))):
+        tried = [_tried(one, names, off, reading) for one in several]
+        fitting = [one for one in tried if one[3] <= _FITS * reading]
+        if fitting:
+            return _shared(fitting)
+    nearest = min(tried, key=lambda one: one[3])
+    return _shared([nearest])
+
+
+def _shared(tried: Sequence[tuple[Explanation, Array, float, float]]) -> list[Weighed]:
+    most = max(weight for _, _, weight, _ in tried)
+    weights = [float(np.exp(weight - most)) for _, _, weight, _ in tried]
+    total = sum(weights)
+    found = [
+        (who, much, weight / total) for (who, much, *_), weight in zip(tried, weights, strict=True)
+    ]
+    return sorted(found, key=lambda one: (-one[2], [(cause.kind, cause.where) for cause in one[0]]))
+
+
+def _tried(
+    who: Explanation, names: Sequence[str], off: Array, reading: float
+) -> tuple[Explanation, Array, float, float]:
+    """By how much each cause is, the logarithm of the likelihood, and the largest number that is
+    left unexplained. Numbers are read with an error, causes are usually a few readings large.
+    """
+    answers = np.array([[one.answers[name] for one in who] for name in names])
+    noise, usual = (_NOISE * reading) ** 2, (_USUAL * reading) ** 2
+    spread = noise * np.eye(len(off)) + usual * answers @ answers.T
+    much = usual * answers.T @ np.linalg.solve(spread, off)
+    _, logarithm = np.linalg.slogdet(spread)
+    likely = -0.5 * (off @ np.linalg.solve(spread, off) + logarithm)
+    likely += sum(np.log(one.before) for one in who) + (len(who) - 1) * np.log(_TWO)
+    least, *_ = np.linalg.lstsq(answers, off, rcond=None)
+    return who, much, float(likely), float(np.abs(off - answers @ least).max())
+
+
+def _suspects(
+    plan: SewingPlan, planned: Plan, known: Mapping[str, Measurable]
+) -> tuple[_Suspect, ...]:
+    """All that can have gone wrong once, each with how everything answers to it."""
+    trimmed = trimmed_units(planned)
+    as_made, untrimmed = Runs(plan, trimmed), Runs(plan, frozenset())
+    made = {name: run_of(one, plan, as_made) for name, one in known.items()}
+    raw = {name: run_of(one, plan, untrimmed) for name, one in known.items()}
+    found: list[tuple[CauseKind, str, dict[str, float]]] = [
+        ("seam", "", _summed(made, as_made.of_kind("seam"))),
+        ("press", "", _summed(raw, untrimmed.of_kind("seam"))),
+        ("skew", "", {name: skewed(one) for name, one in known.items()}),
+    ]
+    if trimmed:
+        found.append(("trim", "", _summed(made, as_made.of_kind("unit"), 0.5)))
+    found += [("cut", where, answers) for where, answers in _cuts(plan, known, made, as_made)]
+    kinds = [kind for kind, _, answers in found if any(answers.values())]
+    return tuple(
+        _Suspect(kind, where, answers, _BEFORE[kind] / kinds.count(kind))
+        for kind, where, answers in found
+        if any(answers.values())
+    )
+
+
+def _summed(runs: Mapping[str, Array], causes: Array, share: float = 1.0) -> dict[str, float]:
+    """How everything answers where some causes are all as large; of a width's two edges each has
+    half.
+    """
+    return {name: float(run[causes].sum()) * share for name, run in runs.items()}
+
+
+def _cuts(
+    plan: SewingPlan, known: Mapping[str, Measurable], made: Mapping[str, Array], runs: Runs
+) -> list[tuple[str, dict[str, float]]]:
+    """Patches of a letter cut too large; a whole row or column cut too wide."""
+    found = []
+    letters = sorted({patch.letter for patch in plan.reading.patches})
+    for letter in letters:
+        mine = runs.edges_of(
+            [face for face, patch in enumerate(plan.reading.patches) if patch.letter == letter]
+        )
+        found.append((f"letter:{letter}", _summed(made, np.array(mine, dtype=int), 0.5)))
+    for name, one in known.items():
+        kind = name.partition(":")[0]
+        if kind in ("row", "column"):
+            found.append((name, {other: _through(one, known[other]) for other in known}))
+    return found
+
+
+def _through(line: Measurable, other: Measurable) -> float:
+    """Whether a measure runs through a row or column across it, so that it is as much off."""
+    if other.diagonal or not set(line.faces) & set(other.faces):
+        return 0.0
+    return 0.0 if other.way == line.way else 1.0
+
+
+def _found(weighed: Weighed, unit: LengthUnit) -> tuple[Found, ...]:
+    who, much, chance = weighed
+    step = _STEP[unit]
+    return tuple(
+        Found(cause.kind, Fraction(round(float(by) * step), step), cause.where, chance)
+        for cause, by in zip(who, much, strict=True)
+    )
+
+
+def _deciding(
+    best: Weighed,
+    rivals: Sequence[Weighed],
+    names: Sequence[str],
+    known: Mapping[str, Measurable],
+    reading: float,
+) -> str:
+    """What is not measured yet and tells the likeliest explanation best from its first rival."""
+    if not rivals:
+        return ""
+    apart = {
+        name: abs(_foretold(best, name) - _foretold(rivals[0], name))
+        for name in known
+        if name not in names
+    }
+    name = max(apart, key=lambda one: apart[one], default="")
+    return name if name and apart[name] > _ALIKE * reading else ""
+
+
+def _foretold(weighed: Weighed, name: str) -> float:
+    who, much, _ = weighed
+    return sum(float(by) * cause.answers[name] for cause, by in zip(who, much, strict=True))
+
+
+def _verdict(causes: Sequence[Found], off: Array, unit: LengthUnit) -> Verdict:
+    """What to do, by the rule: small is eased; a seam is taken back; what is too large can be
+    trimmed, what is too small is cut again.
+    """
+    if np.abs(off).max() <= _GOOD[unit]:
+        return "ease"
+    kinds = [cause.kind for cause in causes]
+    if "seam" in kinds:
+        return "take back"
+    if kinds and set(kinds) <= {"press", "skew"}:
+        return "press again"
+    return "trim" if all(cause.by > 0 for cause in causes if cause.kind != "press") else "cut again"

@@ -1,0 +1,123 @@
+"""What of a block can be measured, by the names that a card has for it."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from math import hypot, sqrt
+from typing import Any
+
+import numpy as np
+
+from yonk.core.drawing import Cells
+from yonk.core.measuring.runs import Runs, Way
+from yonk.core.pressing import SewingPlan
+
+Array = Any
+ACROSS: Way = (1.0, 0.0)
+DOWN: Way = (0.0, 1.0)
+_EDGES = {"top": 0.0, "middle": 0.5, "bottom": 1.0, "left": 0.0, "center": 0.5, "right": 1.0}
+
+
+@dataclass(frozen=True)
+class Measurable:
+    """Something that can be measured: its name, the patches in it, in which direction, at which
+    share of the way across (None for the mean), and its unfinished size. A diagonal has no
+    direction of its own.
+    """
+
+    what: str
+    faces: tuple[int, ...]
+    way: Way
+    at: float | None
+    size: float
+    diagonal: int = 0
+
+
+def measurables(plan: SewingPlan) -> dict[str, Measurable]:
+    """Everything that a card of a block asks for: the units, rows and columns, the block along
+    each edge, through its middle and on its diagonals.
+    """
+    both = 2 * float(plan.draft.making.seam)
+    found: dict[str, Measurable] = {}
+
+    def add(what: str, faces: tuple[int, ...], way: Way, at: float | None = None) -> None:
+        size = float(np.ptp(_spots(plan, faces) @ np.array(way))) + both
+        found[what] = Measurable(what, faces, way, at, size)
+
+    for group in plan.reading.groups:
+        add(f"unit:{group.label}", group.members[0], ACROSS)
+    for name, lines, way in (("row", _rows(plan), ACROSS), ("column", _columns(plan), DOWN)):
+        for number, faces in enumerate(lines, start=1):
+            add(f"{name}:{number}", faces, way)
+    every = tuple(range(len(plan.joining.faces)))
+    for edge, at in _EDGES.items():
+        add(f"block:{edge}", every, ACROSS if edge in ("top", "middle", "bottom") else DOWN, at)
+    long = hypot(float(plan.draft.width) + both, float(plan.draft.height) + both)
+    for sign, name in ((1, "down"), (-1, "up")):
+        what = f"block:diagonal-{name}"
+        found[what] = Measurable(what, every, ACROSS, None, long, sign)
+    return found
+
+
+def run_of(one: Measurable, plan: SewingPlan, runs: Runs) -> Array:
+    """How much longer it becomes for each unit of each cause."""
+    if one.diagonal:
+        width, height = float(plan.draft.width), float(plan.draft.height)
+        long = hypot(width, height)
+        wide, high = (runs.across_of(one.faces, way) for way in (ACROSS, DOWN))
+        return wide * (width / long) + high * (height / long)
+    if one.at is None:
+        return runs.across_of(one.faces, one.way)
+    reach = float(plan.draft.height if one.way == ACROSS else plan.draft.width)
+    level = reach * min(max(one.at, 1e-6), 1 - 1e-6)
+    if one.way == DOWN:
+        level = -level
+    return runs.at_of(one.faces, one.way, _clear(plan, one, level))
+
+
+def _clear(plan: SewingPlan, one: Measurable, level: float) -> float:
+    """A level near another at which no corner lies."""
+    across = np.array([-one.way[1], one.way[0]])
+    down = np.unique(np.round(_spots(plan, one.faces) @ across, 9))
+    below, above = down[down <= level + 1e-9], down[down >= level - 1e-9]
+    if len(below) and len(above) and above[0] - below[-1] > 1e-9:
+        return float((below[-1] + above[0]) / 2) if abs(level) > 0 else level
+    return level + 1e-5
+
+
+def _spots(plan: SewingPlan, faces: tuple[int, ...]) -> Array:
+    rings = [spot for face in faces for spot in plan.joining.faces[face].ring]
+    return np.array(rings, dtype=float) / float(plan.reading.drawing.scale)
+
+
+def _lines(plan: SewingPlan, axis: int) -> list[tuple[int, ...]]:
+    """The patches of each row (1) or column (0) of the block's cells, where it comes apart so."""
+    whole = plan.reading.assembly
+    if not isinstance(whole, Cells):
+        return []
+    region = whole.region
+    cuts = region.level_cuts if axis else region.upright_cuts
+    reach = region.height if axis else region.width
+    edges = (0, *cuts, reach)
+    middles = [(piece.box[axis] + piece.box[axis + 2]) / 2 for piece in region.pieces]
+    return [
+        tuple(
+            piece.face
+            for piece, middle in zip(region.pieces, middles, strict=True)
+            if low < middle < high
+        )
+        for low, high in zip(edges, edges[1:], strict=False)
+    ]
+
+
+def _rows(plan: SewingPlan) -> list[tuple[int, ...]]:
+    return _lines(plan, 1)
+
+
+def _columns(plan: SewingPlan) -> list[tuple[int, ...]]:
+    return _lines(plan, 0)
+
+
+def skewed(one: Measurable) -> float:
+    """How a diagonal answers to a skew of one: longer the one way, shorter the other."""
+    return one.diagonal / sqrt(2)

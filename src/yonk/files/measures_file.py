@@ -1,0 +1,140 @@
+"""What was measured of a trial block, `yonk-measures/1`, and what that says, `yonk-diagnosis/1`."""
+
+from __future__ import annotations
+
+import json
+from fractions import Fraction
+from typing import Annotated, Any, Literal
+
+from pydantic import BaseModel, ConfigDict, Field, ValidationError
+
+from yonk.core.measuring import Diagnosis, Found, Verdict, measurables
+from yonk.core.paper import Fault, show, write_exact
+from yonk.core.pressing import SewingPlan
+from yonk.files.block_file import BadFileError, fault_of
+from yonk.files.exact import FilePart, Key, Positive
+
+MOST_BYTES = 1_000_000
+
+
+class MeasureIn(FilePart):
+    """One size: what was measured, by its name on the card, and how large it is."""
+
+    what: Key
+    size: Positive
+
+
+class MeasuresIn(FilePart):
+    """Sizes of a trial block, in its unit."""
+
+    format: Literal["yonk-measures/1"]
+    measures: Annotated[tuple[MeasureIn, ...], Field(max_length=500)]
+
+
+class CauseOut(BaseModel):
+    """A cause: by how much (a seam: it takes up too much), where, and how likely."""
+
+    model_config = ConfigDict(extra="forbid")
+    kind: Literal["seam", "cut", "trim", "press", "skew"]
+    by: str
+    where: str
+    chance: float = Field(ge=0, le=1)
+
+
+class DiagnosisOut(BaseModel):
+    """What the sizes say. `undecided` holds the other explanations that they do not exclude."""
+
+    model_config = ConfigDict(extra="forbid")
+    format: Literal["yonk-diagnosis/1"]
+    causes: list[CauseOut]
+    verdict: Verdict
+    undecided: list[list[CauseOut]]
+    measure_next: str
+
+
+def measures_schema() -> dict[str, Any]:
+    """The JSON Schema of a file with sizes."""
+    return MeasuresIn.model_json_schema()
+
+
+def diagnosis_schema() -> dict[str, Any]:
+    """The JSON Schema of a diagnosis."""
+    return DiagnosisOut.model_json_schema()
+
+
+def read_measures(text: str | bytes, plan: SewingPlan) -> dict[str, Fraction]:
+    """The sizes in a file, by what was measured; of two of one name the later counts.
+
+    Raises: `BadFileError` with a fault for each that is none, or that the block does not have.
+    """
+    if len(text) > MOST_BYTES:
+        raise BadFileError([Fault("", f"the file is larger than {MOST_BYTES // 1_000_000} MB")])
+    try:
+        read = MeasuresIn.model_validate(json.loads(text))
+    except ValidationError as errors:
+        raise BadFileError([fault_of(one) for one in errors.errors(include_url=False)]) from None
+    except (ValueError, RecursionError):
+        raise BadFileError([Fault("", "the file with the sizes is not JSON")]) from None
+    known = measurables(plan)
+    faults = [
+        Fault(f"measures[{number}].{part}", said)
+        for number, one in enumerate(read.measures)
+        for part, said in _wrong(one, known, plan)
+    ]
+    if faults:
+        raise BadFileError(faults)
+    return {one.what: one.size for one in read.measures}
+
+
+def _wrong(one: MeasureIn, known: dict[str, Any], plan: SewingPlan) -> list[tuple[str, str]]:
+    if one.what not in known:
+        some = ", ".join(list(known)[:3])
+        return [("what", f"this block has no “{one.what}”; measure one of {some}, …")]
+    size = known[one.what].size
+    if not size / 2 <= float(one.size) <= 2 * size:
+        meant = show(Fraction(size).limit_denominator(64), plan.draft.unit)
+        return [("size", f"cannot be so far from {meant}; look whether it was read right")]
+    return []
+
+
+def write_diagnosis(found: Diagnosis) -> dict[str, Any]:
+    """The content of a diagnosis, ready for JSON."""
+    return DiagnosisOut(
+        format="yonk-diagnosis/1",
+        causes=[_cause(one) for one in found.causes],
+        verdict=found.verdict,
+        undecided=[[_cause(one) for one in rival] for rival in found.undecided],
+        measure_next=found.measure_next,
+    ).model_dump()
+
+
+def _cause(one: Found) -> CauseOut:
+    return CauseOut(
+        kind=one.kind, by=write_exact(one.by), where=one.where, chance=round(one.chance, 4)
+    )
+
+
+_SAID = {
+    "seam": ("each seam takes up {} too much", "each seam takes up {} too little"),
+    "cut": ("{1} was cut {0} too large", "{1} was cut {0} too small"),
+    "trim": ("the units were trimmed {} too large", "the units were trimmed {} too small"),
+    "press": ("the folds are not opened, {} at each seam", "the cloth was stretched by {} a seam"),
+    "skew": ("the block is {} out of square", "the block is {} out of square, the other way"),
+}
+
+
+def write_diagnosis_text(found: Diagnosis, plan: SewingPlan) -> str:
+    """The same in sentences for people."""
+    lines = [f"Verdict: {found.verdict}."]
+    lines += [f"{_sentence(one, plan)} ({100 * one.chance:.0f} %)." for one in found.causes]
+    for rival in found.undecided:
+        told = " and ".join(_sentence(one, plan) for one in rival)
+        lines.append(f"It may also be that {told}; the numbers do not tell them apart.")
+    if found.measure_next:
+        lines.append(f"Measure {found.measure_next} to decide.")
+    return "\n".join(lines)
+
+
+def _sentence(one: Found, plan: SewingPlan) -> str:
+    words = _SAID[one.kind][one.by < 0]
+    return words.format(show(abs(one.by), plan.draft.unit), one.where)
