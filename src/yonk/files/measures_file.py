@@ -42,7 +42,9 @@ class CauseOut(BaseModel):
 
 
 class DiagnosisOut(BaseModel):
-    """What the sizes say. `undecided` holds the other explanations that they do not exclude."""
+    """What the sizes say. `undecided` holds the other explanations that they do not exclude;
+    `explained` is false where no one or two causes explain them.
+    """
 
     model_config = ConfigDict(extra="forbid")
     format: Literal["yonk-diagnosis/1"]
@@ -50,6 +52,7 @@ class DiagnosisOut(BaseModel):
     verdict: Verdict
     undecided: list[list[CauseOut]]
     measure_next: str
+    explained: bool
 
 
 def measures_schema() -> dict[str, Any]:
@@ -105,6 +108,7 @@ def write_diagnosis(found: Diagnosis) -> dict[str, Any]:
         verdict=found.verdict,
         undecided=[[_cause(one) for one in rival] for rival in found.undecided],
         measure_next=found.measure_next,
+        explained=found.explained,
     ).model_dump()
 
 
@@ -126,6 +130,8 @@ _SAID = {
 def write_diagnosis_text(found: Diagnosis, plan: SewingPlan) -> str:
     """The same in sentences for people."""
     lines = [f"Verdict: {found.verdict}."]
+    if not found.explained:
+        lines.append("No one or two causes explain these sizes; measure once more.")
     lines += [f"{_sentence(one, plan)} ({100 * one.chance:.0f} %)." for one in found.causes]
     for rival in found.undecided:
         told = " and ".join(_sentence(one, plan) for one in rival)

@@ -55,14 +55,16 @@ class Found:
 
 @dataclass(frozen=True)
 class Diagnosis:
-    """The causes, none where all is well; the verdict; the other explanations that the numbers do
-    not exclude; and what else to measure to decide, if anything would.
+    """The causes, none where all is well or nothing explains the numbers; the verdict; the other
+    explanations that the numbers do not exclude; what else to measure to decide, if anything would;
+    whether the numbers are explained.
     """
 
     causes: tuple[Found, ...]
     verdict: Verdict
     undecided: tuple[tuple[Found, ...], ...]
     measure_next: str
+    explained: bool = True
 
 
 @dataclass(frozen=True)
@@ -96,10 +98,13 @@ def diagnose(plan: SewingPlan, planned: Plan, measured: Mapping[str, Fraction]) 
     known = measurables(plan)
     off = np.array([float(size) - known[what].size for what, size in measured.items()])
     reading = _READING[unit]
-    if not len(off) or np.abs(off).max() <= reading:
-        return Diagnosis((), "good", (), "")
+    most = float(np.abs(off).max(initial=0.0))
+    if most <= _FITS * reading:  # nothing needs to be wrong
+        return Diagnosis((), "good" if most <= reading else "ease", (), "")
     suspects = _suspects(plan, planned, known)
     weighed = _weighed(suspects, list(measured), off, reading)
+    if not weighed:
+        return Diagnosis((), _verdict((), off, unit), (), "", explained=False)
     best = weighed[0]
     rivals = [one for one in weighed[1:] if one[2] >= _AS_LIKELY * best[2]]
     causes = _found(best, unit)
@@ -118,7 +123,7 @@ def _weighed(
     suspects: Sequence[_Suspect], names: Sequence[str], off: Array, reading: float
 ) -> list[Weighed]:
     """Explanations that fit every number, the likeliest first; those by two causes only where none
-    fits alone. Where nothing fits, the one that comes nearest.
+    fits alone.
     """
     alone: list[Explanation] = [(one,) for one in suspects]
     for several in (alone, list(combinations(suspects, 2))):
@@ -126,8 +131,7 @@ def _weighed(
         fitting = [one for one in tried if one[3] <= _FITS * reading]
         if fitting:
             return _shared(fitting)
-    nearest = min(tried, key=lambda one: one[3])
-    return _shared([nearest])
+    return []
 
 
 def _shared(tried: Sequence[tuple[Explanation, Array, float, float]]) -> list[Weighed]:
@@ -257,4 +261,4 @@ def _verdict(causes: Sequence[Found], off: Array, unit: LengthUnit) -> Verdict:
         return "take back"
     if kinds and set(kinds) <= {"press", "skew"}:
         return "press again"
-    return "trim" if all(cause.by > 0 for cause in causes if cause.kind != "press") else "cut again"
+    return "trim" if off.min() >= -_GOOD[unit] else "cut again"
