@@ -163,3 +163,13 @@ def test_a_colouring_is_sewn_in_its_own_fabrics_and_one_that_is_none_is_refused(
     assert (
         wrong.status_code == 422 and "none of the block's" in wrong.json()["faults"][0]["message"]
     )
+
+
+def test_a_spun_seam_lies_to_either_side_of_its_crossing(web: TestClient) -> None:
+    spun = sewing(web, SAMPLES["Eddy"])["seams"][-1]
+    ups = [end[1] - start[1] for start, end in spun["arrows"]]
+    assert len(ups) == 2 and ups[0] == pytest.approx(-ups[1]) and abs(ups[0]) > 0.1
+    nested = sewing(web, WEIR_GATE)["seams"]
+    assert {len(seam["arrows"]) for seam in nested} == {1}
+    opened = acted(web, WEIR_GATE, {"do": "making", "settings": {"pressing": "open"}})
+    assert {len(seam["arrows"]) for seam in sewing(web, opened)["seams"]} == {0}

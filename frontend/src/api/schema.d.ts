@@ -2663,8 +2663,9 @@ export interface components {
         };
         /**
          * SeamOut
-         * @description A join's seam as it lies in the block: its stretches, the arrow where it is pressed to a
-         *     side, why, and by which point a choice about it is sent. `ways` are those it can be pressed.
+         * @description A join's seam as it lies in the block: its stretches, an arrow where it is pressed to a side
+         *     (several where it is spun), why, and by which point a choice about it is sent. `ways` are those
+         *     it can be pressed.
          */
         SeamOut: {
             /** Along */
@@ -2678,8 +2679,8 @@ export interface components {
                     number
                 ]
             ][];
-            /** Arrow */
-            arrow: [
+            /** Arrows */
+            arrows: [
                 [
                     number,
                     number
@@ -2688,7 +2689,7 @@ export interface components {
                     number,
                     number
                 ]
-            ] | null;
+            ][];
             /** At */
             at: [
                 string,

@@ -160,44 +160,38 @@ const Arrows = memo(function Arrows({
   );
 });
 
+/** Where a seam lies pressed: an arrow, several where it is spun, two short ones where it is open. */
 export function Arrow({ seam, unit, tip, number }: { seam: Seam; unit: number; tip: string; number: boolean }) {
   const [a, b] = seam.along.reduce((best, one) => (far(one) > far(best) ? one : best));
-  const middle: [number, number] = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
-  const to = seam.arrow?.[1];
+  const [x, y] = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
   const along = far([a, b]) || 1;
-  const side = [((b[1] - a[1]) / along) * 9 * unit, (-(b[0] - a[0]) / along) * 9 * unit] as const;
-  const away = to ? Math.sign((to[0] - middle[0]) * side[0] + (to[1] - middle[1]) * side[1]) : 1;
+  const [dx, dy] = [((b[1] - a[1]) / along) * 9 * unit, (-(b[0] - a[0]) / along) * 9 * unit];
+  const spans = seam.arrows.length
+    ? seam.arrows
+    : [1, -1].map((sign): [[number, number], [number, number]] => [
+        [x, y],
+        [x + dx * sign, y + dy * sign],
+      ]);
+  const [from, to] = spans[0] ?? [a, b];
+  const long = far([from, to]) || 1;
+  const behind = [from[0] - ((to[0] - from[0]) / long) * 9 * unit, from[1] - ((to[1] - from[1]) / long) * 9 * unit];
   return (
     <g className={seam.by_hand ? "arrow by-hand" : "arrow"}>
-      {to ? (
+      {spans.map(([start, end], index) =>
         ["ground", "shaft"].map((name) => (
           <line
-            key={name}
+            key={`${name} ${String(index)}`}
             className={name}
-            x1={middle[0]}
-            y1={middle[1]}
-            x2={to[0]}
-            y2={to[1]}
+            x1={start[0]}
+            y1={start[1]}
+            x2={end[0]}
+            y2={end[1]}
             markerEnd={name === "shaft" ? `url(#${tip})` : undefined}
           />
-        ))
-      ) : (
-        <g className="opened">
-          {[-1, 1].map((sign) => (
-            <line
-              key={sign}
-              className="shaft"
-              x1={middle[0]}
-              y1={middle[1]}
-              x2={middle[0] + side[0] * sign}
-              y2={middle[1] + side[1] * sign}
-              markerEnd={`url(#${tip})`}
-            />
-          ))}
-        </g>
+        )),
       )}
       {number && (
-        <text x={middle[0] - side[0] * away} y={middle[1] - side[1] * away} fontSize={13 * unit} dy="0.35em">
+        <text x={behind[0]} y={behind[1]} fontSize={13 * unit} dy="0.35em">
           {seam.step}
         </text>
       )}

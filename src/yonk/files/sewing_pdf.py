@@ -5,13 +5,13 @@ pictures of each step.
 from __future__ import annotations
 
 from collections.abc import Sequence
-from math import dist
 
 from reportlab.lib.colors import HexColor
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
 
 from yonk.core.planning import Plan
 from yonk.core.pressing import (
+    Lying,
     SewingPlan,
     SewingStep,
     join_pictures,
@@ -150,23 +150,18 @@ class PressingMap(Flowable):  # type: ignore[misc]
             path.close()
             canvas.setFillColor(HexColor(plan.draft.fabric(fabric).colour))
             canvas.drawPath(path, fill=1)
-        for join in plan.joining.joins:
-            self._arrow(join.number)
+        for number, lies in plan.lying(plan.pressing).items():
+            for one in lies:
+                self._arrow(number, one)
 
-    def _arrow(self, number: int) -> None:
-        join, side = self.plan.joining.joins[number], self.plan.pressing.presses[number]
-        a, b = max(
-            join.along, key=lambda one: abs(one[1][0] - one[0][0]) + abs(one[1][1] - one[0][1])
-        )
-        (ax, ay), (bx, by) = self._at(a), self._at(b)
-        long = dist((ax, ay), (bx, by))
+    def _arrow(self, number: int, lies: Lying) -> None:
+        x, y = lies.middle[0] * self.scale, self.height - lies.middle[1] * self.scale
         # the first part is on the left hand as one looks at the block
-        x, y, across = (ax + bx) / 2, (ay + by) / 2, ((ay - by) / long, (bx - ax) / long)
-        reach = min(ARROW, long / 2)
-        for toward in (0, 1) if side is None else (side,):
-            sign = reach if toward == 0 else -reach
-            self._line((x, y), (x + across[0] * sign, y + across[1] * sign))
-        away = reach * (0.6 if side else -0.6)
+        across = lies.way[1], lies.way[0]
+        for toward in (0, 1) if lies.side is None else (lies.side,):
+            reach = ARROW if toward == 0 else -ARROW
+            self._line((x, y), (x + across[0] * reach, y + across[1] * reach))
+        away = ARROW * (0.6 if lies.side else -0.6)
         self._number(str(self.step_of[number]), (x + across[0] * away, y + across[1] * away))
 
     def _line(self, start: tuple[float, float], end: tuple[float, float]) -> None:

@@ -79,14 +79,15 @@ class OrderPartOut(Model):
 
 
 class SeamOut(Model):
-    """A join's seam as it lies in the block: its stretches, the arrow where it is pressed to a
-    side, why, and by which point a choice about it is sent. `ways` are those it can be pressed.
+    """A join's seam as it lies in the block: its stretches, an arrow where it is pressed to a side
+    (several where it is spun), why, and by which point a choice about it is sent. `ways` are those
+    it can be pressed.
     """
 
     join: int
     step: int
     along: list[tuple[Place, Place]]
-    arrow: tuple[Place, Place] | None
+    arrows: list[tuple[Place, Place]]
     toward: Toward
     ways: list[Toward]
     why: str

@@ -7,7 +7,6 @@ from __future__ import annotations
 from collections import Counter
 from collections.abc import Iterable, Mapping, Sequence
 from fractions import Fraction
-from math import hypot
 
 from yonk.api.recipes.view import picture_view
 from yonk.api.sewing.schemas import (
@@ -34,6 +33,7 @@ from yonk.core.planning import Plan
 from yonk.core.pressing import (
     Beside,
     Lots,
+    Lying,
     Opening,
     OrderFigures,
     Pressing,
@@ -202,7 +202,7 @@ class _View:
         )
 
     def _seams(self, made: Pressing, only: Iterable[int] | None = None) -> list[SeamOut]:
-        plan, joins = self.plan, self.plan.joining.joins
+        plan, joins, lies = self.plan, self.plan.joining.joins, self.plan.lying(made)
         found = []
         for join in joins if only is None else [joins[number] for number in only]:
             side = made.presses[join.number]
@@ -211,7 +211,7 @@ class _View:
                     join=join.number,
                     step=self.step_of[join.number],
                     along=[(self._place(a), self._place(b)) for a, b in join.along],
-                    arrow=None if side is None else self._arrow(join.along, side),
+                    arrows=[self._arrow(one) for one in lies[join.number] if one.side is not None],
                     toward=toward(join, side),
                     ways=list(ways_of(join)),
                     why=reason(plan, join) if made is plan.pressing else "",
@@ -224,13 +224,11 @@ class _View:
             )
         return found
 
-    def _arrow(self, along: Sequence[tuple[Spot, Spot]], side: int) -> tuple[Place, Place]:
-        """From the seam's middle toward the side that it is pressed to."""
-        a, b = max(along, key=lambda one: hypot(one[1][0] - one[0][0], one[1][1] - one[0][1]))
-        long = hypot(float(b[0] - a[0]), float(b[1] - a[1]))
-        reach = ARROW * float(self.draft.making.seam) * (1 if side == 0 else -1)
-        x, y = (a[0] + b[0]) / 2 / self.scale, (a[1] + b[1]) / 2 / self.scale
-        return (x, y), (x + (b[1] - a[1]) / long * reach, y - (b[0] - a[0]) / long * reach)
+    def _arrow(self, lies: Lying) -> tuple[Place, Place]:
+        """From the middle of a stretch toward the side that it is pressed to."""
+        (x, y), (dx, dy) = lies.middle, lies.way
+        reach = ARROW * float(self.draft.making.seam) * (1 if lies.side == 0 else -1)
+        return (x, y), (x + dy * reach, y - dx * reach)
 
     def _meetings(self) -> list[MeetingOut]:
         told = zip(self.plan.wanted.meetings, self.plan.pressing.states, strict=True)

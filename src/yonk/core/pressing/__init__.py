@@ -19,7 +19,7 @@ from yonk.core.pressing.pressed import Asked, Lots, Opening, Press, Pressing, pr
 from yonk.core.pressing.stacks import Shown, Slip, SlipKind, Stack, slips_of, stacks_of
 from yonk.core.pressing.steps import Left, SewingStep, StepKind, no_longer_wanted, steps_of_sewing
 from yonk.core.pressing.straight_set import Beside, beside
-from yonk.core.pressing.thickness import Layer, Thick, depth, layers, thick_places
+from yonk.core.pressing.thickness import Layer, Lying, Thick, depth, layers, thick_places
 from yonk.core.pressing.wishes import Wishes
 
 __all__ = [
@@ -28,6 +28,7 @@ __all__ = [
     "Layer",
     "Left",
     "Lots",
+    "Lying",
     "Meeting",
     "Opening",
     "OrderFigures",

@@ -34,7 +34,7 @@ from yonk.core.pressing.pressed import (
     openings,
     press,
 )
-from yonk.core.pressing.thickness import Layer, Thick, layers, thick_places
+from yonk.core.pressing.thickness import Layer, Lying, Thick, layers, lying, thick_places
 from yonk.core.pressing.wishes import Choice, Wishes, choices_of, name_of
 
 
@@ -182,6 +182,11 @@ class SewingPlan:
             float(self.draft.making.seam),
             float(self.reading.drawing.scale),
         )
+
+    def lying(self, made: Pressing) -> dict[int, tuple[Lying, ...]]:
+        """Where the seams of each join lie in a pressing of this block."""
+        scale = float(self.reading.drawing.scale)
+        return lying(self.joining, self.wanted.meetings, made, scale)
 
     @cached_property
     def thick(self) -> tuple[Thick, ...]:

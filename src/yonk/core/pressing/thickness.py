@@ -94,6 +94,12 @@ class _Stretch:
     width: float
     side: Press
 
+    @property
+    def middle(self) -> Place:
+        """Half way along it."""
+        (x, y), (dx, dy) = self.start, self.way
+        return x + dx * self.length / 2, y + dy * self.length / 2
+
     def strip(self, left: bool) -> shapely.Polygon:
         """Where the allowance lies on its left or its right hand."""
         (x, y), (dx, dy) = self.start, self.way
@@ -172,6 +178,33 @@ def _spun(meetings: Sequence[Meeting], made: Pressing) -> dict[int, dict[tuple[i
     for meeting, state in zip(meetings, made.states, strict=True):
         if state == "spun":
             found.setdefault(meeting.join, {})[meeting.at] = turn(meeting, made.presses)
+    return found
+
+
+@dataclass(frozen=True)
+class Lying:
+    """Where a stretch of a seam lies pressed: its middle and its direction, in the draft's unit,
+    and the side, None where it is open.
+    """
+
+    middle: Place
+    way: Place
+    side: Press
+
+
+def lying(
+    joining: Joining, meetings: Sequence[Meeting], made: Pressing, scale: float
+) -> dict[int, tuple[Lying, ...]]:
+    """Of each join the stretches of its seam between the places where it is spun; one, the longest,
+    where it is not.
+    """
+    spun = _spun(meetings, made)
+    found = {}
+    for join in joining.joins:
+        places = spun.get(join.number, {})
+        parts = list(_stretches(join, made.presses, places, scale, 0.0))
+        some = parts if places else [max(parts, key=lambda one: one.length)]
+        found[join.number] = tuple(Lying(one.middle, one.way, one.side) for one in some)
     return found
 
 
