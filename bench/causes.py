@@ -9,7 +9,7 @@ from functools import cache
 import numpy as np
 
 from yonk.core.measuring import diagnose, measurables
-from yonk.core.measuring.diagnosis import _suspects
+from yonk.core.measuring.diagnosis import suspects_of
 from yonk.core.planning import Plan, make_plan
 from yonk.core.pressing import SewingPlan, sewing_plan
 from yonk.machine.samples import all_samples
@@ -26,7 +26,7 @@ def planned(name: str) -> tuple[SewingPlan, Plan]:
 def simulated(name: str, count: int) -> Counter[tuple[str, str]]:
     """Blocks with one cause each, measured everywhere, read to a thirty-second either way."""
     plan, plan_ = planned(name)
-    known, suspects = measurables(plan), _suspects(plan, plan_, measurables(plan))
+    known, suspects = measurables(plan), suspects_of(plan, plan_, measurables(plan))
     random = np.random.default_rng(3)
     kinds = sorted({one.kind for one in suspects})
     told: Counter[tuple[str, str]] = Counter()

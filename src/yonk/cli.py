@@ -5,6 +5,8 @@ from __future__ import annotations
 import gc
 import json
 import sys
+from collections.abc import Iterator
+from contextlib import contextmanager
 from pathlib import Path
 
 import click
@@ -23,6 +25,22 @@ def refuse(faults: tuple[Fault, ...]) -> None:
     for fault in faults:
         click.echo(str(fault), err=True)
     sys.exit(2)
+
+
+@contextmanager
+def faults_refused() -> Iterator[None]:
+    """What a file or a draft has wrong is told, and the program ends."""
+    try:
+        yield
+    except BadFileError as bad:
+        refuse(bad.faults)
+    except DraftError as bad:
+        refuse((Fault(bad.place, bad.message),))
+
+
+def in_json(content: object) -> str:
+    """The content of a file as it is printed."""
+    return json.dumps(content, indent=1, ensure_ascii=False)
 
 
 def tune_memory() -> None:
@@ -46,18 +64,9 @@ def main() -> None:
 )
 def plan(file: str, blocks: int | None, as_json: bool) -> None:
     """Print the plan of a block FILE (- for standard input)."""
-    try:
+    with faults_refused():
         made = _plan_of(file, blocks)
-    except BadFileError as bad:
-        refuse(bad.faults)
-    except DraftError as bad:
-        refuse((Fault(bad.place, bad.message),))
-    else:
-        click.echo(
-            json.dumps(write_plan(made), indent=1, ensure_ascii=False)
-            if as_json
-            else write_cutting_csv(made)
-        )
+    click.echo(in_json(write_plan(made)) if as_json else write_cutting_csv(made))
 
 
 @main.command()
@@ -70,20 +79,10 @@ def sew(file: str, blocks: int | None, as_json: bool) -> None:
     from yonk.files.sewing_file import write_sewing
     from yonk.files.sewing_text import write_sewing_text
 
-    try:
-        draft = _draft_of(file, blocks)
-        made = sewing_plan(draft)
-    except BadFileError as bad:
-        refuse(bad.faults)
-    except DraftError as bad:
-        refuse((Fault(bad.place, bad.message),))
-    else:
-        count = blocks or draft.making.blocks
-        click.echo(
-            json.dumps(write_sewing(made, count), indent=1, ensure_ascii=False)
-            if as_json
-            else write_sewing_text(made, count)
-        )
+    with faults_refused():
+        made = sewing_plan(_draft_of(file, blocks))
+    count = blocks or made.draft.making.blocks
+    click.echo(in_json(write_sewing(made, count)) if as_json else write_sewing_text(made, count))
 
 
 @main.command()
@@ -101,19 +100,12 @@ def foretell(file: str, as_json: bool, **told: str | None) -> None:
     from yonk.files.errors_in import errors_told
     from yonk.files.foretold_file import write_foretold, write_foretold_text
 
-    try:
+    with faults_refused():
         draft = _draft_of(file, None)
         errors = errors_told(told, draft.unit)
         sewing = sewing_plan(draft)
         made = write_foretold(sewing, foretold(sewing, make_plan(draft), errors), errors)
-    except BadFileError as bad:
-        refuse(bad.faults)
-    except DraftError as bad:
-        refuse((Fault(bad.place, bad.message),))
-    else:
-        click.echo(
-            json.dumps(made, indent=1, ensure_ascii=False) if as_json else write_foretold_text(made)
-        )
+    click.echo(in_json(made) if as_json else write_foretold_text(made))
 
 
 @main.command()
@@ -126,21 +118,13 @@ def diagnose(file: str, measures: str, as_json: bool) -> None:
     from yonk.core.pressing import sewing_plan
     from yonk.files.measures_file import read_measures, write_diagnosis, write_diagnosis_text
 
-    try:
+    with faults_refused():
         draft = _draft_of(file, None)
         sewing = sewing_plan(draft)
         sizes = read_measures(_text_of(measures), sewing)
         found = diagnosed(sewing, make_plan(draft), sizes)
-    except BadFileError as bad:
-        refuse(bad.faults)
-    except DraftError as bad:
-        refuse((Fault(bad.place, bad.message),))
-    else:
-        click.echo(
-            json.dumps(write_diagnosis(found), indent=1, ensure_ascii=False)
-            if as_json
-            else write_diagnosis_text(found, sewing)
-        )
+    told = in_json(write_diagnosis(found)) if as_json else write_diagnosis_text(found, sewing)
+    click.echo(told)
 
 
 def _plan_of(file: str, blocks: int | None) -> Plan:

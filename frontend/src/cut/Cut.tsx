@@ -2,7 +2,7 @@ import "./cut.scss";
 
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { Button, Dropdown, Spinner } from "react-bootstrap";
+import { Button, Spinner } from "react-bootstrap";
 import { useSearchParams } from "react-router";
 
 import { type Act, client, download, type Draft, type Schemas, settled } from "../api/client";
@@ -10,6 +10,7 @@ import { useChange } from "../api/useChange";
 import type { DraftInHand } from "../block/useDraft";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
+import { PAPERS, TakeAlong } from "../common/TakeAlong";
 import { SettingField } from "../common/SettingField";
 import { set, shownOn } from "../common/settings";
 import { BlockPicture } from "./BlockPicture";
@@ -23,7 +24,6 @@ const STAGES: [Stage, string][] = [
   ["rest", "the rest after it"],
   ["all", "all at once"],
 ];
-const PAPERS = ["letter", "a4"] as const;
 const FILES = [
   ["/api/files/cutting.pdf", "Cutting list with layouts (PDF)"],
   ["/api/files/steps.pdf", "Step sheets of the recipes (PDF)"],
@@ -151,25 +151,12 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
         <Button variant="primary" size="sm" onClick={() => go({ table: "1" })}>
           At the cutting table
         </Button>
-        <Dropdown>
-          <Dropdown.Toggle variant="outline-primary" size="sm" className="w-100">
-            Print and take along
-          </Dropdown.Toggle>
-          <Dropdown.Menu>
-            <label className="paper">
-              Paper{" "}
-              <select value={paper} onChange={(event) => go({ paper: event.target.value })}>
-                <option value="letter">Letter</option>
-                <option value="a4">A4</option>
-              </select>
-            </label>
-            {FILES.map(([path, words]) => (
-              <Dropdown.Item key={path} onClick={() => taking.mutate(path)}>
-                {words}
-              </Dropdown.Item>
-            ))}
-          </Dropdown.Menu>
-        </Dropdown>
+        <TakeAlong
+          paper={paper}
+          files={FILES}
+          onPaper={(next) => go({ paper: next })}
+          onTake={(path) => taking.mutate(path)}
+        />
       </nav>
       <OneFabric
         key={fabric.key}

@@ -1,13 +1,14 @@
 import "./sew.scss";
 
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { Button, Dropdown, Spinner } from "react-bootstrap";
+import { Button, Spinner } from "react-bootstrap";
 import { useSearchParams } from "react-router";
 
 import { type Act, client, download, type Draft, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import type { DraftInHand } from "../block/useDraft";
 import { Said } from "../common/Notices";
+import { PAPERS, TakeAlong } from "../common/TakeAlong";
 import { AtTheMachine } from "./AtTheMachine";
 import { LayOut } from "./LayOut";
 import { OneStep } from "./OneStep";
@@ -19,7 +20,6 @@ const FILES = [
   ["/api/files/sewing.pdf", "Sewing sheet (PDF)"],
   ["/api/files/back.svg", "The back at true size (SVG)"],
 ] as const;
-const PAPERS = ["letter", "a4"] as const;
 
 /** The Sew step: the order of joining, the pressing, laying out, each join in pictures, progress. */
 export function SewStep({ id, view, drafting }: { id: string; view: Draft; drafting: DraftInHand }) {
@@ -168,25 +168,12 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
         <Button variant="primary" size="sm" onClick={() => go({ machine: "1" })}>
           At the machine
         </Button>
-        <Dropdown>
-          <Dropdown.Toggle variant="outline-primary" size="sm" className="w-100">
-            Print and take along
-          </Dropdown.Toggle>
-          <Dropdown.Menu>
-            <label className="paper">
-              Paper{" "}
-              <select value={paper} onChange={(event) => go({ paper: event.target.value })}>
-                <option value="letter">Letter</option>
-                <option value="a4">A4</option>
-              </select>
-            </label>
-            {FILES.map(([path, words]) => (
-              <Dropdown.Item key={path} onClick={() => taking.mutate(path)}>
-                {words}
-              </Dropdown.Item>
-            ))}
-          </Dropdown.Menu>
-        </Dropdown>
+        <TakeAlong
+          paper={paper}
+          files={FILES}
+          onPaper={(next) => go({ paper: next })}
+          onTake={(path) => taking.mutate(path)}
+        />
       </nav>
       <div className="sew-main" aria-busy={found.isFetching}>
         {said.length > 0 && <Said text={said.join("\n")} onClose={dismiss} />}

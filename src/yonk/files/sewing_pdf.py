@@ -15,6 +15,7 @@ from yonk.core.pressing import (
     SewingPlan,
     SewingStep,
     join_pictures,
+    meetings_words,
     stacks_of,
     steps_of_sewing,
 )
@@ -46,15 +47,12 @@ def write_sewing_pdf(plan: SewingPlan, planned: Plan, paper: PaperName = "letter
     draft, width = plan.draft, SIZES[paper][0] - 2 * MARGIN
     recipes = {recipe.group.label: recipe for recipe in planned.recipes}
     steps = steps_of_sewing(plan, recipes, stacks_of(plan.reading), draft.making.blocks)
-    states = plan.pressing.states
-    told = (
-        ", ".join(f"{states.count(state)} {state}" for state in dict.fromkeys(states))
-        or "none inside a seam"
-    )
+    joined = f"{draft.making.blocks} blocks, joined by {plan.order}."
+    said = f"{joined} {meetings_words(plan.pressing)}"
     head: list[Flowable] = [
         Paragraph(marked(f"{draft.name}: sewing", 18), style(18, bold=True)),
         Paragraph(
-            marked(f"{draft.making.blocks} blocks, joined by {plan.order}. Meetings: {told}.", 11),
+            marked(said, 11),
             style(11, colour=SOFT),
         ),
         Spacer(1, 8),

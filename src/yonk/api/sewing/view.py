@@ -4,9 +4,7 @@ decided here.
 
 from __future__ import annotations
 
-from collections import Counter
 from collections.abc import Iterable, Mapping, Sequence
-from fractions import Fraction
 
 from yonk.api.recipes.view import picture_view
 from yonk.api.sewing.schemas import (
@@ -43,9 +41,14 @@ from yonk.core.pressing import (
     Stack,
     bare_dark,
     beside,
+    beside_words,
+    best_words,
+    dark_words,
     join_pictures,
+    meetings_words,
     no_longer_wanted,
     part_name,
+    proposal_words,
     proposed_order,
     reason,
     seam_point,
@@ -102,14 +105,14 @@ class _View:
             colourings=list(colourings),
             order=plan.order,
             chosen=plan.chosen,
-            proposal=_proposal(best, figures),
+            proposal=proposal_words(best, figures),
             orders=[self._order(one, best) for one in figures],
             parts=self._parts(),
             steps=steps,
             seams=self._seams(plan.pressing),
             meetings=self._meetings(),
             told=self._told(),
-            best=_best(plan.pressing) if plan.joining.joins else "",
+            best=best_words(plan.pressing) if plan.joining.joins else "",
             lots=[self._lots(one) for one in plan.lots],
             openings=[self._opening(one) for one in plan.openings[:MOST_TOLD]],
             misplaced=len(plan.misplaced),
@@ -241,32 +244,13 @@ class _View:
         """What there is to say of the pressing as a whole."""
         if not self.plan.joining.joins:
             return ["The block is one patch; there is nothing to sew."]
-        states = Counter(self.plan.pressing.states)
-        parts = [f"{count} {state}" for state, count in states.items()]
-        said = (
-            f"Seams meet in {_places_words(states.total())}: {', '.join(parts)}."
-            if states
-            else "No seam meets another inside a third."
-        )
-        presses = self.plan.pressing.presses
-        bare = Counter(
-            words
-            for join in self.plan.joining.joins
-            for words in bare_dark(self.plan, join, presses[join.number])
-        )
-        return [
-            said,
-            *(
-                f"{words}, at {count} {'seam' if count == 1 else 'seams'}."
-                for words, count in bare.items()
-            ),
-        ]
+        return [meetings_words(self.plan.pressing), *dark_words(self.plan)]
 
     def _beside(self, found: Beside) -> BesideOut:
         presses = zip(self.plan.pressing.presses, found.second.presses, strict=True)
         changed = [number for number, (one, other) in enumerate(presses) if one != other]
         return BesideOut(
-            words=_beside_words(self.plan, found),
+            words=beside_words(self.plan, found),
             one_plan=found.one_plan,
             second=self._seams(found.second, changed),
         )
@@ -306,63 +290,8 @@ class _View:
         )
 
 
-def _places_words(count: int) -> str:
-    return "one place" if count == 1 else f"{count} places"
-
-
 def _text(point: Point) -> tuple[str, str]:
     return write_exact(point[0]), write_exact(point[1])
-
-
-def _proposal(best: OrderFigures, figures: Sequence[OrderFigures]) -> str:
-    if len(figures) == 1:
-        return "The block can be joined in one order."
-    if len({one.bulky for one in figures}) > 1:
-        return f"By {best.order} is proposed: it leaves the fewest bulky meetings."
-    if len({one.across for one in figures}) > 1:
-        return f"By {best.order} is proposed: it has the fewest seams right across the block."
-    return f"By {best.order} is proposed; the other orders come to the same."
-
-
-def _best(made: Pressing) -> str:
-    chosen = made.chosen
-    if chosen is None:
-        return "All seams are pressed open."
-    if chosen.proved:
-        return "Proved: under your wishes no other pressing is better."
-    name, least = next(
-        (name, least) for name, least in chosen.least.items() if chosen.costs[name] - least >= 1
-    )
-    return (
-        f"The time for looking ran out; this is the best found. By the wish “{name}” it costs "
-        f"{chosen.costs[name]}; no pressing could cost less than {least:.0f}."
-    )
-
-
-def _beside_words(plan: SewingPlan, found: Beside) -> str:
-    met, left = len(found.meetings), found.unnested
-    if not met:
-        return "No seams end on edges that lie beside each other in a straight set."
-    if found.first.chosen is None:
-        return "Pressed open, the blocks' edges do not nest; pin them."
-    first, second = found.blocks
-    words = (
-        "One plan does for all blocks."
-        if found.one_plan
-        else f"Press {first} blocks by plan 1 and {second} by plan 2, and lay them like the "
-        f"squares of a board."
-    )
-    if not left:
-        return f"{words} Their edges nest side by side."
-    places = ", ".join(
-        f"{_along(plan, one.at)} along the {'side' if one.upright else 'top'}" for one in left[:6]
-    )
-    return f"{words} {len(left)} of {met} places on the edges cannot nest: {places}."
-
-
-def _along(plan: SewingPlan, steps: int) -> str:
-    """How far along an edge a place is."""
-    return show(Fraction(steps) / plan.reading.drawing.scale, plan.draft.unit)
 
 
 def _batches(sizes: Sequence[int]) -> str:

@@ -68,7 +68,7 @@ class Diagnosis:
 
 
 @dataclass(frozen=True)
-class _Suspect:
+class Suspect:
     """A possible cause: how each measurable answers to one unit of it."""
 
     kind: CauseKind
@@ -77,7 +77,7 @@ class _Suspect:
     before: float
 
 
-Explanation = tuple[_Suspect, ...]
+Explanation = tuple[Suspect, ...]
 
 
 def diagnose(plan: SewingPlan, planned: Plan, measured: Mapping[str, Fraction]) -> Diagnosis:
@@ -101,7 +101,7 @@ def diagnose(plan: SewingPlan, planned: Plan, measured: Mapping[str, Fraction]) 
     most = float(np.abs(off).max(initial=0.0))
     if most <= _FITS * reading:  # nothing needs to be wrong
         return Diagnosis((), "good" if most <= reading else "ease", (), "")
-    suspects = _suspects(plan, planned, known)
+    suspects = suspects_of(plan, planned, known)
     weighed = _weighed(suspects, list(measured), off, reading)
     if not weighed:
         return Diagnosis((), _verdict((), off, unit), (), "", explained=False)
@@ -120,7 +120,7 @@ Weighed = tuple[Explanation, Array, float]  # who, by how much, how likely
 
 
 def _weighed(
-    suspects: Sequence[_Suspect], names: Sequence[str], off: Array, reading: float
+    suspects: Sequence[Suspect], names: Sequence[str], off: Array, reading: float
 ) -> list[Weighed]:
     """Explanations that fit every number, the likeliest first; those by two causes only where none
     fits alone.
@@ -161,9 +161,9 @@ def _tried(
     return who, much, float(likely), float(np.abs(off - answers @ least).max())
 
 
-def _suspects(
+def suspects_of(
     plan: SewingPlan, planned: Plan, known: Mapping[str, Measurable]
-) -> tuple[_Suspect, ...]:
+) -> tuple[Suspect, ...]:
     """All that can have gone wrong once, each with how everything answers to it."""
     trimmed = trimmed_units(planned)
     as_made, untrimmed = Runs(plan, trimmed), Runs(plan, frozenset())
@@ -179,7 +179,7 @@ def _suspects(
     found += [("cut", where, answers) for where, answers in _cuts(plan, known, made, as_made)]
     kinds = [kind for kind, _, answers in found if any(answers.values())]
     return tuple(
-        _Suspect(kind, where, answers, _BEFORE[kind] / kinds.count(kind))
+        Suspect(kind, where, answers, _BEFORE[kind] / kinds.count(kind))
         for kind, where, answers in found
         if any(answers.values())
     )

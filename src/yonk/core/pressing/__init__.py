@@ -1,6 +1,16 @@
 """How a block is pressed: meetings, the best pressing, the thickness that it gives."""
 
-from yonk.core.pressing.in_words import bare_dark, part_name, reason, state_words
+from yonk.core.pressing.in_words import (
+    bare_dark,
+    beside_words,
+    best_words,
+    dark_words,
+    meetings_words,
+    part_name,
+    proposal_words,
+    reason,
+    state_words,
+)
 from yonk.core.pressing.meetings import Meeting, State
 from yonk.core.pressing.pictures import join_pictures
 from yonk.core.pressing.plan import (
@@ -47,13 +57,18 @@ __all__ = [
     "Wishes",
     "bare_dark",
     "beside",
+    "beside_words",
+    "best_words",
+    "dark_words",
     "depth",
     "join_pictures",
     "layers",
     "measures",
+    "meetings_words",
     "no_longer_wanted",
     "part_name",
     "press",
+    "proposal_words",
     "proposed_order",
     "reason",
     "seam_point",

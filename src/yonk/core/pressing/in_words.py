@@ -2,11 +2,16 @@
 
 from __future__ import annotations
 
+from collections import Counter
+from collections.abc import Sequence
+from fractions import Fraction
+
 from yonk.core.joining import Join
-from yonk.core.paper import SETTINGS, Pressing
+from yonk.core.paper import show
 from yonk.core.pressing.meetings import State
-from yonk.core.pressing.plan import SewingPlan, toward
-from yonk.core.pressing.pressed import Press
+from yonk.core.pressing.plan import OrderFigures, SewingPlan, toward
+from yonk.core.pressing.pressed import Press, Pressing
+from yonk.core.pressing.straight_set import Beside
 
 _WHY = {
     "nest": "so that its end nests where it meets another seam",
@@ -71,11 +76,6 @@ def part_name(plan: SewingPlan, part: int) -> str:
     return f"unit {label}" if label else "piece"
 
 
-def school_words(school: Pressing) -> str:
-    """What a school of pressing is called."""
-    return dict(SETTINGS["pressing"].choices)[school]
-
-
 _STATES: dict[State, str] = {
     "nested": "the seams nest: their allowances lie to opposite sides",
     "spun": "spun: all four allowances turn round the crossing",
@@ -101,3 +101,81 @@ def bare_dark(plan: SewingPlan, join: Join, side: Press) -> list[str]:
             light, dark = (draft.fabric(fabrics[face]).name for face in (under, beyond))
             found.append(f"{dark} lies dark under {light}")
     return list(dict.fromkeys(found))
+
+
+def meetings_words(made: Pressing) -> str:
+    """How the seams of a block meet, counted."""
+    states = Counter(made.states)
+    parts = [f"{count} {state}" for state, count in states.items()]
+    if not parts:
+        return "No seam meets another inside a third."
+    return f"Seams meet in {_count(states.total(), 'place')}: {', '.join(parts)}."
+
+
+def dark_words(plan: SewingPlan) -> list[str]:
+    """Which dark allowances lie under lighter patches, and at how many seams."""
+    presses = plan.pressing.presses
+    bare = Counter(
+        words
+        for join in plan.joining.joins
+        for words in bare_dark(plan, join, presses[join.number])
+    )
+    return [f"{words}, at {_count(count, 'seam')}." for words, count in bare.items()]
+
+
+def _count(number: int, of: str) -> str:
+    return f"one {of}" if number == 1 else f"{number} {of}s"
+
+
+def proposal_words(best: OrderFigures, figures: Sequence[OrderFigures]) -> str:
+    """Why an order is proposed."""
+    if len(figures) == 1:
+        return "The block can be joined in one order."
+    if len({one.bulky for one in figures}) > 1:
+        return f"By {best.order} is proposed: it leaves the fewest bulky meetings."
+    if len({one.across for one in figures}) > 1:
+        return f"By {best.order} is proposed: it has the fewest seams right across the block."
+    return f"By {best.order} is proposed; the other orders come to the same."
+
+
+def best_words(made: Pressing) -> str:
+    """Whether a pressing is proved the best, or how far from it it may be."""
+    chosen = made.chosen
+    if chosen is None:
+        return "All seams are pressed open."
+    if chosen.proved:
+        return "Proved: under your wishes no other pressing is better."
+    name, least = next(
+        (name, least) for name, least in chosen.least.items() if chosen.costs[name] - least >= 1
+    )
+    return (
+        f"The time for looking ran out; this is the best found. By the wish “{name}” it costs "
+        f"{chosen.costs[name]}; no pressing could cost less than {least:.0f}."
+    )
+
+
+def beside_words(plan: SewingPlan, found: Beside) -> str:
+    """How blocks lie beside each other in a straight set."""
+    met, left = len(found.meetings), found.unnested
+    if not met:
+        return "No seams end on edges that lie beside each other in a straight set."
+    if found.first.chosen is None:
+        return "Pressed open, the blocks' edges do not nest; pin them."
+    first, second = found.blocks
+    words = (
+        "One plan does for all blocks."
+        if found.one_plan
+        else f"Press {first} blocks by plan 1 and {second} by plan 2, and lay them like the "
+        f"squares of a board."
+    )
+    if not left:
+        return f"{words} Their edges nest side by side."
+    places = ", ".join(
+        f"{_along(plan, one.at)} along the {'side' if one.upright else 'top'}" for one in left[:6]
+    )
+    return f"{words} {len(left)} of {met} places on the edges cannot nest: {places}."
+
+
+def _along(plan: SewingPlan, steps: int) -> str:
+    """How far along an edge a place is."""
+    return show(Fraction(steps) / plan.reading.drawing.scale, plan.draft.unit)

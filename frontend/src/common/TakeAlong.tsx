@@ -1,0 +1,36 @@
+import { Dropdown } from "react-bootstrap";
+
+export const PAPERS = ["letter", "a4"] as const;
+export type Paper = (typeof PAPERS)[number];
+
+interface Props<Path extends string> {
+  paper: Paper;
+  files: readonly (readonly [Path, string])[];
+  onPaper: (paper: string) => void;
+  onTake: (path: Path) => void;
+}
+
+/** What can be printed or taken along from a step, and on which paper. */
+export function TakeAlong<Path extends string>({ paper, files, onPaper, onTake }: Props<Path>) {
+  return (
+    <Dropdown>
+      <Dropdown.Toggle variant="outline-primary" size="sm" className="w-100">
+        Print and take along
+      </Dropdown.Toggle>
+      <Dropdown.Menu>
+        <label className="paper">
+          Paper{" "}
+          <select value={paper} onChange={(event) => onPaper(event.target.value)}>
+            <option value="letter">Letter</option>
+            <option value="a4">A4</option>
+          </select>
+        </label>
+        {files.map(([path, words]) => (
+          <Dropdown.Item key={path} onClick={() => onTake(path)}>
+            {words}
+          </Dropdown.Item>
+        ))}
+      </Dropdown.Menu>
+    </Dropdown>
+  );
+}
