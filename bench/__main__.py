@@ -22,6 +22,7 @@ import shapely
 from bench.causes import simulated
 from bench.cloth import report_quality, seconds_for_300, seconds_from_hand
 from bench.drawings import SORTS, one_patch_painted, triangles
+from bench.sewn import told as sewn_and_told
 from yonk.api.shelf.answers import form_of
 from yonk.cli import tune_memory
 from yonk.core.drawing import draw
@@ -162,8 +163,10 @@ def foretelling() -> list[bool]:
 def diagnosing() -> list[bool]:
     """Simulated blocks with one known cause each: what is named first, as a table."""
     right = all_of_them = 0
-    for name in ("Weir Gate", "Scree", "Cairn Path", "Gale Lantern", "Peg"):
-        told = simulated(name, 200)
+    names = ("Weir Gate", "Scree", "Cairn Path", "Gale Lantern", "Peg")
+    blocks = [(name, simulated(name, 100)) for name in names]
+    blocks += [(f"{name}, sewn", sewn_and_told(name, 100)) for name in names]
+    for name, told in blocks:
         for (true, said), count in sorted(told.items()):
             print(f"  {name}: {true:<6} named {said:<9} {count:>4}", flush=True)
         right += sum(count for (true, said), count in told.items() if said in (true, "undecided"))

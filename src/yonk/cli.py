@@ -17,7 +17,7 @@ from yonk.files.block_file import BadFileError, block_schema, check_reading, rea
 from yonk.files.cutting_csv import write_cutting_csv
 from yonk.files.plan_file import plan_schema, write_plan
 
-SCHEMAS = ["block", "plan", "sewing", "foretold", "measures", "diagnosis"]
+SCHEMAS = ["block", "plan", "sewing", "foretold", "measures", "diagnosis", "log"]
 
 
 def refuse(faults: tuple[Fault, ...]) -> None:
@@ -223,6 +223,7 @@ def openapi() -> None:
 def schema(kind: str) -> None:
     """Print the JSON Schema of one of the open formats."""
     from yonk.files.foretold_file import foretold_schema
+    from yonk.files.log_file import log_schema
     from yonk.files.measures_file import diagnosis_schema, measures_schema
     from yonk.files.sewing_file import sewing_schema
 
@@ -233,6 +234,7 @@ def schema(kind: str) -> None:
         "foretold": foretold_schema,
         "measures": measures_schema,
         "diagnosis": diagnosis_schema,
+        "log": log_schema,
     }
     click.echo(json.dumps(schemas[kind](), indent=1))
 

@@ -7,7 +7,7 @@ from collections.abc import Iterator
 import pytest
 from fastapi.testclient import TestClient
 
-from yonk.api.guard import HEADERS
+from yonk.api.guard import HEADERS, most_bytes
 
 
 @pytest.mark.parametrize(
@@ -62,7 +62,9 @@ def test_what_comes_in_pieces_is_counted_as_it_comes(web: TestClient, path: str)
             sent += 1
             yield b" " * 100_000
 
-    pieces = (piece for piece, _ in zip(endless(), range(60), strict=False))
+    pieces = (
+        piece for piece, _ in zip(endless(), range(most_bytes(path) // 100_000 + 40), strict=False)
+    )
     answer = web.post(path, content=pieces, headers={"Content-Type": "application/json"})
     assert answer.status_code == 413 and answer.json()["code"] == "too-large"
 

@@ -12,6 +12,7 @@ from playwright.sync_api import Page, expect
 
 from tests.browser.bench_page import PAINTED, BenchPage
 from tests.browser.test_cutting import to_cut
+from tests.browser.test_measure import look_at, to_measure
 from tests.browser.test_recipes import open_sample, to_recipes
 from tests.browser.test_sew import go_to, to_sew
 from tests.conftest import Running
@@ -54,7 +55,11 @@ CONTRASTS = """() => {
 
 def visit(page: Page, running: Running, tmp_path: Path, name: str) -> None:
     """Go to one of the pages, with something on it."""
-    if name in SEWING:
+    if name in MEASURING:
+        open_sample(page, "Gale Lantern", tmp_path)
+        to_measure(page)
+        look_at(page, name)
+    elif name in SEWING:
         open_sample(page, "Gale Lantern", tmp_path)
         to_sew(page)
         go_to(page, name)
@@ -84,7 +89,8 @@ def visit(page: Page, running: Running, tmp_path: Path, name: str) -> None:
 
 SEWING = ("pressing", "laid out", "join", "machine")
 PAGES = ("", "draft", "recipes", "work", "cut", "table", "finder", "check", "chart", "fabrics")
-PAGES += SEWING
+MEASURING = ("trial", "foretold", "log")
+PAGES += (*SEWING, "seam-log", *MEASURING)
 
 
 @pytest.mark.parametrize("name", PAGES)
@@ -106,7 +112,9 @@ def test_words_can_be_told_from_their_ground(
     assert page.evaluate(CONTRASTS) == []
 
 
-@pytest.mark.parametrize("name", ["recipes", "cut", "table", "finder", "fabrics", *SEWING])
+@pytest.mark.parametrize(
+    "name", ["recipes", "cut", "table", "finder", "fabrics", "seam-log", *SEWING, *MEASURING]
+)
 @pytest.mark.parametrize("width", [1280, 1024, 768])
 def test_nothing_runs_out_of_the_page_on_a_tablet(
     page: Page, running: Running, tmp_path: Path, name: str, width: int
@@ -128,6 +136,7 @@ def test_every_step_has_an_address_and_a_wrong_one_leads_to_the_draft(
         ("recipes", ".ways"),
         ("cut", ".cut-lines"),
         ("sew", ".pressing > section .sew-front"),
+        ("measure", ".block-lines"),
         ("draft", ".board"),
         ("nowhere", ".board"),
     ):

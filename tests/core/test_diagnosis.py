@@ -120,7 +120,7 @@ def test_the_command_line(tmp_path: Path) -> None:
     assert (found["format"], found["verdict"]) == ("yonk-diagnosis/1", "take back")
     assert [(one["kind"], one["by"]) for one in found["causes"]] == [("seam", "1/16")]
     text = told(tmp_path, measured).stdout
-    assert text.startswith("Verdict: take back.\neach seam takes up 1⁄16″ too much")
+    assert text.startswith("Verdict: take back.\nEach seam takes up 1⁄16″ too much; ")
 
 
 @pytest.mark.parametrize(

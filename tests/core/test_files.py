@@ -19,6 +19,7 @@ from yonk.files.block_file import (
 )
 from yonk.files.cutting_csv import write_cutting_csv
 from yonk.files.foretold_file import foretold_schema
+from yonk.files.log_file import log_schema
 from yonk.files.measures_file import diagnosis_schema, measures_schema
 from yonk.files.plan_file import plan_schema, write_plan
 from yonk.files.sewing_file import sewing_schema
@@ -138,6 +139,7 @@ def test_the_published_schemas_are_the_programs_own() -> None:
     assert json.loads((ROOT / "docs/foretold.schema.json").read_text()) == foretold_schema()
     assert json.loads((ROOT / "docs/measures.schema.json").read_text()) == measures_schema()
     assert json.loads((ROOT / "docs/diagnosis.schema.json").read_text()) == diagnosis_schema()
+    assert json.loads((ROOT / "docs/log.schema.json").read_text()) == log_schema()
 
 
 def test_csv_is_a_row_a_cut_and_harmless_in_a_spreadsheet() -> None:

@@ -39,7 +39,7 @@ export interface paths {
         put?: never;
         /**
          * Import Block
-         * @description Keep the block of a block file, sent as it is.
+         * @description Keep the block of a block file, sent as it is; or of a parcel, with its log and photos.
          */
         post: operations["import_block_api_blocks_import_post"];
         delete?: never;
@@ -90,6 +90,210 @@ export interface paths {
          */
         put: operations["tick_api_blocks__block_id__cut_marks_put"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{block_id}/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Log
+         * @description The log of a block.
+         */
+        get: operations["log_api_blocks__block_id__log_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{block_id}/measured": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Measured
+         * @description Keep a size that was measured, or forget it.
+         */
+        put: operations["measured_api_blocks__block_id__measured_put"];
+        post?: never;
+        /**
+         * Forget
+         * @description Empty the card of a block.
+         */
+        delete: operations["forget_api_blocks__block_id__measured_delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{block_id}/notes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Put Note
+         * @description Put an entry into the log.
+         */
+        post: operations["put_note_api_blocks__block_id__notes_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{block_id}/notes/{note_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Take Note Out
+         * @description Take an entry out of the log; it can be brought back.
+         */
+        delete: operations["take_note_out_api_blocks__block_id__notes__note_id__delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{block_id}/notes/{note_id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Bring Note Back
+         * @description Bring an entry back.
+         */
+        post: operations["bring_note_back_api_blocks__block_id__notes__note_id__restore_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{block_id}/parcel.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Parcel
+         * @description The block with its log and its photos, as a zip of open files.
+         */
+        get: operations["parcel_api_blocks__block_id__parcel_zip_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{block_id}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Put Photo
+         * @description Keep a photo with the block, sent as it is.
+         */
+        post: operations["put_photo_api_blocks__block_id__photos_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{block_id}/photos/{photo_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Take Photo Out
+         * @description Take a photo out of the log; it can be brought back.
+         */
+        delete: operations["take_photo_out_api_blocks__block_id__photos__photo_id__delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{block_id}/photos/{photo_id}.jpg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Photo
+         * @description A photo.
+         */
+        get: operations["photo_api_blocks__block_id__photos__photo_id__jpg_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{block_id}/photos/{photo_id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Bring Photo Back
+         * @description Bring a photo back.
+         */
+        post: operations["bring_photo_back_api_blocks__block_id__photos__photo_id__restore_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -190,6 +394,26 @@ export interface paths {
          * @description The document of a saved state; it is kept for good from now on.
          */
         post: operations["open_state_api_blocks__block_id__states__revision__open_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{block_id}/taken-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Taken Back
+         * @description Keep how often the seams of a step were taken back.
+         */
+        put: operations["taken_back_api_blocks__block_id__taken_back_put"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -439,6 +663,26 @@ export interface paths {
          * @description A draft as SVG at true size.
          */
         post: operations["block_svg_api_files_block_svg_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files/card.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Card Pdf
+         * @description The card of a trial block, on paper.
+         */
+        post: operations["card_pdf_api_files_card_pdf_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -745,6 +989,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/measuring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Measuring
+         * @description The card of a trial block, the verdict, what is foretold.
+         */
+        post: operations["measuring_api_measuring_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes": {
         parameters: {
             query?: never;
@@ -799,6 +1063,126 @@ export interface paths {
         get: operations["schema_api_schema_block_json_get"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/seam-log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Seam Log
+         * @description The seam log: tests, verdict, practice, figures.
+         */
+        get: operations["seam_log_api_seam_log_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/seam-log.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Seam Log Csv
+         * @description The seam log as a table.
+         */
+        get: operations["seam_log_csv_api_seam_log_csv_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/seam-log/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Tell Figures
+         * @description Keep what she tells of her work; what is empty is as usual again.
+         */
+        put: operations["tell_figures_api_seam_log_figures_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/seam-log/tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Put Test
+         * @description Put a test into the log.
+         */
+        post: operations["put_test_api_seam_log_tests_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/seam-log/tests/{test_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Take Test Out
+         * @description Take a test out of the log; it can be brought back.
+         */
+        delete: operations["take_test_out_api_seam_log_tests__test_id__delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/seam-log/tests/{test_id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Bring Test Back
+         * @description Bring a test back into the log.
+         */
+        post: operations["bring_test_back_api_seam_log_tests__test_id__restore_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1046,6 +1430,20 @@ export interface components {
             words: string;
         };
         /**
+         * BlockLogOut
+         * @description The log of a block: what to change next time, the entries, the photos.
+         */
+        BlockLogOut: {
+            /** Next Time */
+            next_time: components["schemas"]["NoteOut"][];
+            /** Notes */
+            notes: components["schemas"]["NoteOut"][];
+            /** Photos */
+            photos: components["schemas"]["PhotoOut"][];
+            /** Taken Back */
+            taken_back: components["schemas"]["TakenBackOut"][];
+        };
+        /**
          * BlockOut
          * @description A block as it is kept.
          */
@@ -1073,6 +1471,37 @@ export interface components {
             name: string;
             /** Revision */
             revision: number;
+        };
+        /**
+         * BlockVerdictOut
+         * @description The verdict on a trial block, and what it says for the rest.
+         */
+        BlockVerdictOut: {
+            /** Because */
+            because: string[];
+            /** Consequences */
+            consequences: components["schemas"]["ConsequenceOut"][];
+            /** Measure Next */
+            measure_next: string;
+            /** Next Words */
+            next_words: string;
+            /**
+             * Verdict
+             * @enum {string}
+             */
+            verdict: "good" | "ease" | "trim" | "take back" | "press again" | "cut again";
+            /** Words */
+            words: string;
+        };
+        /**
+         * CardGroupOut
+         * @description Rows of the card under one heading.
+         */
+        CardGroupOut: {
+            /** Rows */
+            rows: components["schemas"]["CardRowOut"][];
+            /** Words */
+            words: string;
         };
         /**
          * CardOut
@@ -1115,6 +1544,57 @@ export interface components {
             ways: components["schemas"]["WayOut"][];
             /** Width */
             width: number;
+            /** Words */
+            words: string;
+        };
+        /**
+         * CardPrintIn
+         * @description A draft whose card is printed.
+         */
+        CardPrintIn: {
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+            /**
+             * Paper
+             * @default letter
+             * @enum {string}
+             */
+            paper?: "letter" | "a4";
+        };
+        /**
+         * CardRowOut
+         * @description Something to measure: what it must be; what was measured, and by how much that is off. `line`
+         *     is where it is measured.
+         */
+        CardRowOut: {
+            /** Expected */
+            expected: string;
+            /** Good */
+            good: boolean;
+            /** Line */
+            line: [
+                [
+                    number,
+                    number
+                ],
+                [
+                    number,
+                    number
+                ]
+            ];
+            /** Must */
+            must: string;
+            /** Off */
+            off: string;
+            /** Size */
+            size: string;
+            /** What */
+            what: string;
             /** Words */
             words: string;
         };
@@ -1183,6 +1663,26 @@ export interface components {
             on_the_ruler: boolean;
             /** Width */
             width: string;
+        };
+        /**
+         * CheckpointOut
+         * @description What a step makes, foretold.
+         */
+        CheckpointOut: {
+            /** Chance */
+            chance: string;
+            /** Height */
+            height: string;
+            /** Likely */
+            likely: number;
+            /** Must */
+            must: string;
+            /** Step */
+            step: number;
+            /** Width */
+            width: string;
+            /** Words */
+            words: string;
         };
         /**
          * ChoiceOut
@@ -1280,6 +1780,18 @@ export interface components {
             number: number | null;
             /** Picture */
             picture: components["schemas"]["PictureFaceOut"][];
+        };
+        /**
+         * ConsequenceOut
+         * @description Something to do for the rest; the settings that do it, if a plan can be made so.
+         */
+        ConsequenceOut: {
+            /** Settings */
+            settings: {
+                [key: string]: string;
+            };
+            /** Words */
+            words: string;
         };
         /**
          * Copy
@@ -1741,6 +2253,85 @@ export interface components {
             faults: components["schemas"]["FaultOut"][];
             theirs?: components["schemas"]["BlockOut"] | null;
         };
+        /**
+         * FigureIO
+         * @description A figure of her work, as typed; a guess until she tells it.
+         */
+        FigureIO: {
+            /** Guess */
+            guess: boolean;
+            /** Label */
+            label: string;
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "within" | "cut_spread" | "trim_spread" | "tolerance";
+            /** Value */
+            value: string;
+        };
+        /**
+         * FiguresIn
+         * @description What she tells of her work; nothing where it is as usual.
+         */
+        FiguresIn: {
+            /**
+             * Cut Spread
+             * @default
+             */
+            cut_spread?: string;
+            /** Taken Back */
+            taken_back: number;
+            /**
+             * Tolerance
+             * @default
+             */
+            tolerance?: string;
+            /**
+             * Trim Spread
+             * @default
+             */
+            trim_spread?: string;
+            /**
+             * Unit
+             * @enum {string}
+             */
+            unit: "in" | "cm";
+            /**
+             * Within
+             * @default
+             */
+            within?: string;
+        };
+        /**
+         * ForetoldOut
+         * @description What a block will come out as.
+         */
+        ForetoldOut: {
+            /** Advice */
+            advice: string;
+            /** All Guesses */
+            all_guesses: boolean;
+            /** Chance */
+            chance: string;
+            /** Checkpoints */
+            checkpoints: components["schemas"]["CheckpointOut"][];
+            cut_for: components["schemas"]["ConsequenceOut"] | null;
+            /** Figures */
+            figures: string[];
+            /** Height */
+            height: string;
+            /** Likely */
+            likely: number;
+            /** Mismatch */
+            mismatch: string;
+            /** Mismatch Step */
+            mismatch_step: number;
+            /** Width */
+            width: string;
+            /** Within */
+            within: string;
+        };
         /** HTTPValidationError */
         HTTPValidationError: {
             /** Detail */
@@ -1879,6 +2470,21 @@ export interface components {
             width: number;
         };
         /**
+         * LeftOverIn
+         * @description What was left of a strip, as typed in the block's unit; how many pieces the next one must
+         *     give.
+         */
+        LeftOverIn: {
+            /** Left */
+            left: string;
+            /** Length */
+            length: string;
+            /** Pieces */
+            pieces: number;
+            /** Wanted */
+            wanted: number;
+        };
+        /**
          * LineLength
          * @description Give one column or row a finished size; the others share what is left, or the block grows.
          */
@@ -2002,6 +2608,60 @@ export interface components {
             words: string;
         };
         /**
+         * MeasuredIn
+         * @description A size that was measured; `expected` as it was sent; nothing to forget it.
+         */
+        MeasuredIn: {
+            /** Expected */
+            expected: string;
+            /** Size */
+            size: string;
+            /**
+             * Unit
+             * @enum {string}
+             */
+            unit: "in" | "cm";
+            /** What */
+            what: string;
+        };
+        /**
+         * MeasuringIn
+         * @description A draft that is measured, as drafted; the block that it is kept as.
+         */
+        MeasuringIn: {
+            /** Block Id */
+            block_id?: string | null;
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+        };
+        /**
+         * MeasuringOut
+         * @description The Measure step: the card, the verdict where something was measured, what is foretold.
+         */
+        MeasuringOut: {
+            /** Card */
+            card: components["schemas"]["CardGroupOut"][];
+            foretold: components["schemas"]["ForetoldOut"];
+            /** Height */
+            height: number;
+            /** Parts */
+            parts: components["schemas"]["PartOut"][];
+            /** Stale */
+            stale: string[];
+            /** Taken Back */
+            taken_back: number;
+            /** Taken Back Limit */
+            taken_back_limit: number;
+            verdict: components["schemas"]["BlockVerdictOut"] | null;
+            /** Width */
+            width: number;
+        };
+        /**
          * MeetingOut
          * @description A place where seams meet, and how they lie.
          */
@@ -2112,6 +2772,61 @@ export interface components {
              * @default 9
              */
             width?: string;
+        };
+        /**
+         * NextTestOut
+         * @description The next test strip: in words, and what the form begins with.
+         */
+        NextTestOut: {
+            /** Aimed */
+            aimed: string;
+            /** Cut */
+            cut: string;
+            setup: components["schemas"]["SetupIO"];
+            /**
+             * Unit
+             * @enum {string}
+             */
+            unit: "in" | "cm";
+            /** Words */
+            words: string[];
+        };
+        /**
+         * NoteIn
+         * @description An entry for the log of a block.
+         */
+        NoteIn: {
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "note" | "next-time" | "decided" | "left-over";
+            left_over?: components["schemas"]["LeftOverIn"] | null;
+            /**
+             * Text
+             * @default
+             */
+            text?: string;
+        };
+        /**
+         * NoteOut
+         * @description An entry in the log of a block.
+         */
+        NoteOut: {
+            /** Id */
+            id: string;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "note" | "next-time" | "decided" | "left-over";
+            /**
+             * Made
+             * Format: date-time
+             */
+            made: string;
+            /** Text */
+            text: string;
         };
         /**
          * NoticeOut
@@ -2260,6 +2975,25 @@ export interface components {
                 number,
                 number
             ][];
+        };
+        /**
+         * PhotoOut
+         * @description A photo of a block.
+         */
+        PhotoOut: {
+            /** Caption */
+            caption: string;
+            /** Height */
+            height: number;
+            /** Id */
+            id: string;
+            /**
+             * Made
+             * Format: date-time
+             */
+            made: string;
+            /** Width */
+            width: number;
         };
         /**
          * PictureFaceOut
@@ -2629,6 +3363,16 @@ export interface components {
             whole?: boolean;
         };
         /**
+         * RuledOut
+         * @description A ruled line of the trend: how much too wide, to be drawn and in words.
+         */
+        RuledOut: {
+            /** At */
+            at: number;
+            /** Words */
+            words: string;
+        };
+        /**
          * SaveIn
          * @description A state of a block and the revision it was made from.
          */
@@ -2660,6 +3404,50 @@ export interface components {
             };
             /** Words */
             words: string;
+        };
+        /**
+         * SeamLogOut
+         * @description The seam log. `band` is how far off a seam may be, to be drawn and in words.
+         */
+        SeamLogOut: {
+            /** Band */
+            band: number;
+            /** Band Words */
+            band_words: string;
+            /** Caution */
+            caution: string;
+            /** Change */
+            change: string;
+            /** Figures */
+            figures: components["schemas"]["FigureIO"][];
+            /** Good */
+            good: boolean;
+            /** In A Row */
+            in_a_row: number;
+            next: components["schemas"]["NextTestOut"];
+            /** Ruled */
+            ruled: components["schemas"]["RuledOut"][];
+            /** Seam */
+            seam: string;
+            /** Setups */
+            setups: components["schemas"]["SetupFiguresOut"][];
+            /** Spread */
+            spread: string;
+            /** Suffix */
+            suffix: string;
+            /** Taken Back */
+            taken_back: number;
+            /** Tests */
+            tests: components["schemas"]["SeamTestOut"][];
+            /**
+             * Unit
+             * @enum {string}
+             */
+            unit: "in" | "cm";
+            /** Verdict */
+            verdict: string;
+            /** Wanted */
+            wanted: number;
         };
         /**
          * SeamOut
@@ -2716,6 +3504,84 @@ export interface components {
             ways: ("left" | "right" | "up" | "down" | "open")[];
             /** Why */
             why: string;
+        };
+        /**
+         * SeamTestIn
+         * @description A seam test as it was typed: `left` and `right` are what the outer strips measure, if they
+         *     were measured.
+         */
+        SeamTestIn: {
+            /** Aimed */
+            aimed: string;
+            /** Cut */
+            cut: string;
+            /**
+             * Left
+             * @default
+             */
+            left?: string;
+            /** Middle */
+            middle: string;
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /**
+             * Right
+             * @default
+             */
+            right?: string;
+            /**
+             * @default {
+             *       "cloth": "",
+             *       "foot": "",
+             *       "machine": "",
+             *       "needle": "",
+             *       "pressed": "",
+             *       "starch": "",
+             *       "stitch": "",
+             *       "thread": ""
+             *     }
+             */
+            setup?: components["schemas"]["SetupIO"];
+            /** Sewn */
+            sewn?: string | null;
+            /**
+             * Unit
+             * @enum {string}
+             */
+            unit: "in" | "cm";
+        };
+        /**
+         * SeamTestOut
+         * @description A seam test: what the seam takes up, and how it is off; `off_by` in the log's unit, to be
+         *     drawn.
+         */
+        SeamTestOut: {
+            /** Cut Otherwise */
+            cut_otherwise: string;
+            /** Good */
+            good: boolean;
+            /** Id */
+            id: string;
+            /** Measured */
+            measured: string;
+            /** Note */
+            note: string;
+            /** Off */
+            off: string;
+            /** Off By */
+            off_by: number;
+            /** Seam */
+            seam: string;
+            /** Setup */
+            setup: string;
+            /**
+             * Sewn
+             * Format: date
+             */
+            sewn: string;
         };
         /**
          * SetBatch
@@ -2808,6 +3674,68 @@ export interface components {
              * @enum {string}
              */
             unit: "in" | "cm";
+        };
+        /**
+         * SetupFiguresOut
+         * @description How the seam stands with one setup.
+         */
+        SetupFiguresOut: {
+            /** Off */
+            off: string;
+            /** Seam */
+            seam: string;
+            /** Setup */
+            setup: string;
+            /** Spread */
+            spread: string;
+            /** Tests */
+            tests: number;
+        };
+        /**
+         * SetupIO
+         * @description What a seam was sewn with, in her words.
+         */
+        SetupIO: {
+            /**
+             * Cloth
+             * @default
+             */
+            cloth?: string;
+            /**
+             * Foot
+             * @default
+             */
+            foot?: string;
+            /**
+             * Machine
+             * @default
+             */
+            machine?: string;
+            /**
+             * Needle
+             * @default
+             */
+            needle?: string;
+            /**
+             * Pressed
+             * @default
+             */
+            pressed?: string;
+            /**
+             * Starch
+             * @default
+             */
+            starch?: string;
+            /**
+             * Stitch
+             * @default
+             */
+            stitch?: string;
+            /**
+             * Thread
+             * @default
+             */
+            thread?: string;
         };
         /**
          * Sew
@@ -3485,6 +4413,30 @@ export interface components {
             other: string;
         };
         /**
+         * TakenBackIn
+         * @description How often the seams of a step were taken back.
+         */
+        TakenBackIn: {
+            /** Mark */
+            mark: string;
+            /** Times */
+            times: number;
+            /** Words */
+            words: string;
+        };
+        /**
+         * TakenBackOut
+         * @description The same, kept.
+         */
+        TakenBackOut: {
+            /** Mark */
+            mark: string;
+            /** Times */
+            times: number;
+            /** Words */
+            words: string;
+        };
+        /**
          * ThickOut
          * @description A place where many layers lie.
          */
@@ -3697,6 +4649,8 @@ export interface components {
          * @description One way in figures, as texts; numbers where a bar is drawn from them.
          */
         WayOut: {
+            /** Accuracy */
+            accuracy: string;
             /** Bias */
             bias: string;
             /** Bonus */
@@ -3707,6 +4661,8 @@ export interface components {
             cut: string;
             /** Cuts */
             cuts: number;
+            /** Likely */
+            likely: number;
             /** Lines */
             lines: components["schemas"]["WayCutOut"][];
             /** Makes */
@@ -4295,6 +5251,841 @@ export interface operations {
             };
         };
     };
+    log_api_blocks__block_id__log_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlockLogOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    measured_api_blocks__block_id__measured_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasuredIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    forget_api_blocks__block_id__measured_delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    put_note_api_blocks__block_id__notes_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NoteIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlockLogOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    take_note_out_api_blocks__block_id__notes__note_id__delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+                note_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    bring_note_back_api_blocks__block_id__notes__note_id__restore_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+                note_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    parcel_api_blocks__block_id__parcel_zip_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    put_photo_api_blocks__block_id__photos_post: {
+        parameters: {
+            query?: {
+                caption?: string;
+            };
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlockLogOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    take_photo_out_api_blocks__block_id__photos__photo_id__delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+                photo_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    photo_api_blocks__block_id__photos__photo_id__jpg_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+                photo_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    bring_photo_back_api_blocks__block_id__photos__photo_id__restore_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+                photo_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
     restore_api_blocks__block_id__restore_post: {
         parameters: {
             query?: never;
@@ -4624,6 +6415,84 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["StateDocumentOut"];
                 };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    taken_back_api_blocks__block_id__taken_back_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakenBackIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Bad Request */
             400: {
@@ -5646,6 +7515,82 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["ActsIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    card_pdf_api_files_card_pdf_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CardPrintIn"];
             };
         };
         responses: {
@@ -6802,6 +8747,84 @@ export interface operations {
             };
         };
     };
+    measuring_api_measuring_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasuringIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeasuringOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
     recipes_api_recipes_post: {
         parameters: {
             query?: never;
@@ -6976,6 +8999,456 @@ export interface operations {
                     "application/json": {
                         [key: string]: unknown;
                     };
+                };
+            };
+        };
+    };
+    seam_log_api_seam_log_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeamLogOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    seam_log_csv_api_seam_log_csv_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    tell_figures_api_seam_log_figures_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FiguresIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeamLogOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    put_test_api_seam_log_tests_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeamTestIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeamLogOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    take_test_out_api_seam_log_tests__test_id__delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                test_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    bring_test_back_api_seam_log_tests__test_id__restore_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                test_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
                 };
             };
         };

@@ -12,8 +12,10 @@ import { DraftStep } from "../draft/Draft";
 import { Fetching } from "../common/Waiting";
 import { RecipesStep } from "../recipes/Recipes";
 import { BlockTop } from "./BlockTop";
+import { NextTime } from "./NextTime";
 import { useDraft } from "./useDraft";
 
+const MeasureStep = lazy(async () => ({ default: (await import("../measure/Measure")).MeasureStep }));
 const SewStep = lazy(async () => ({ default: (await import("../sew/Sew")).SewStep }));
 
 /** One block at one of its steps. The draft in hand, its undo and its saving are the same at every step. */
@@ -40,7 +42,8 @@ function OneBlock({ id, step }: { id: string; step: string }) {
   useHotkeys("mod+z", () => drafting.undo(), { preventDefault: true });
   useHotkeys("mod+shift+z, mod+y", () => drafting.redo(), { preventDefault: true });
 
-  if (!["draft", "recipes", "cut", "sew"].includes(step)) return <Navigate to={`/blocks/${id}/draft`} replace />;
+  if (!["draft", "recipes", "cut", "sew", "measure"].includes(step))
+    return <Navigate to={`/blocks/${id}/draft`} replace />;
   if (drafting.missing) {
     return (
       <main className="alone">
@@ -66,6 +69,7 @@ function OneBlock({ id, step }: { id: string; step: string }) {
         say={say}
         onKeys={step === "draft" ? () => setKeys(true) : undefined}
       />
+      <NextTime id={id} />
       <Suspense fallback={<Fetching />}>
         {step === "draft" ? (
           <DraftStep
@@ -84,8 +88,10 @@ function OneBlock({ id, step }: { id: string; step: string }) {
           <RecipesStep view={view} drafting={drafting} />
         ) : step === "cut" ? (
           <CutStep id={id} view={view} drafting={drafting} />
-        ) : (
+        ) : step === "sew" ? (
           <SewStep id={id} view={view} drafting={drafting} />
+        ) : (
+          <MeasureStep id={id} view={view} drafting={drafting} />
         )}
       </Suspense>
     </div>

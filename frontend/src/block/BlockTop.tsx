@@ -13,6 +13,7 @@ const STEPS = [
   ["recipes", "Recipes"],
   ["cut", "Cut"],
   ["sew", "Sew"],
+  ["measure", "Measure"],
 ] as const;
 
 interface Props {

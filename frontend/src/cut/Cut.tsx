@@ -1,7 +1,7 @@
 import "./cut.scss";
 
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 import { Button, Spinner } from "react-bootstrap";
 import { useSearchParams } from "react-router";
 
@@ -17,6 +17,7 @@ import { BlockPicture } from "./BlockPicture";
 import { LayoutPicture } from "./LayoutPicture";
 import type { CutFabric, CutLine, CutPlan, Stage } from "./plan";
 import { SwatchOf } from "./SwatchOf";
+import { FromTheTrial } from "./FromTheTrial";
 import { TableView } from "./TableView";
 
 const STAGES: [Stage, string][] = [
@@ -163,6 +164,7 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
         fabric={fabric}
         plan={plan}
         view={view}
+        above={stage === "rest" && <FromTheTrial id={id} document={view.document} />}
         fault={fault}
         faults={drafting.faults}
         act={(acts) => drafting.act(acts)}
@@ -202,6 +204,7 @@ interface FabricProps {
   fabric: CutFabric;
   plan: CutPlan;
   view: Draft;
+  above: ReactNode;
   fault: string | undefined;
   faults: { place: string; message: string }[];
   act: (acts: Act[]) => void;
@@ -210,7 +213,7 @@ interface FabricProps {
   onDismiss: () => void;
 }
 
-function OneFabric({ fabric, plan, view, fault, faults, act, onTick, onDone, onDismiss }: FabricProps) {
+function OneFabric({ fabric, plan, view, above, fault, faults, act, onTick, onDone, onDismiss }: FabricProps) {
   const [lit, setLit] = useState<number>();
   const said = [...(fault ? [fault] : []), ...faults.map((one) => `${one.place}: ${one.message}`)];
   const line = fabric.lines.find((one) => one.number === lit);
@@ -219,6 +222,7 @@ function OneFabric({ fabric, plan, view, fault, faults, act, onTick, onDone, onD
     <>
       <section className="cloth-list" aria-label={`Cutting list of ${fabric.name}`}>
         {said.length > 0 && <Said text={said.join("\n")} onClose={onDismiss} />}
+        {above}
         <header>
           <SwatchOf view={view} name={fabric.key} size={40} />
           <div>

@@ -1,9 +1,11 @@
 import { Link } from "react-router";
 
 import type { Act, Draft } from "../api/client";
+import { useMeasuring } from "../api/useMeasuring";
 import { Fr } from "../common/Fr";
 import { Typed } from "../common/Typed";
 import { Front } from "./Front";
+import { TakenBack } from "./TakenBack";
 import { JoinPictures } from "./JoinPictures";
 import type { Sewing, SewingStep } from "./plan";
 
@@ -22,6 +24,9 @@ interface Props {
 /** One step: its pictures, what it measures, how many are sewn. */
 export function OneStep({ id, step, plan, view, colouring, fault, act, onDone, onStep }: Props) {
   const last = plan.steps.length;
+  const foretold = useMeasuring(id, view.document, Boolean(step.checkpoint)).data?.foretold.checkpoints.find(
+    (one) => one.step === step.number,
+  );
   return (
     <section className="one-step" aria-labelledby="step-head">
       <header>
@@ -82,6 +87,7 @@ export function OneStep({ id, step, plan, view, colouring, fault, act, onDone, o
           width="4rem"
           onKeep={(text) => act([{ do: "batch", batch: Number(text) }])}
         />
+        {step.kind === "join" && <TakenBack id={id} step={step} />}
       </div>
       <div className="about">
         <dl>
@@ -111,6 +117,11 @@ export function OneStep({ id, step, plan, view, colouring, fault, act, onDone, o
               <dd className="checkpoint">
                 <Fr>{step.checkpoint}</Fr>
               </dd>
+              {foretold && (
+                <dd>
+                  <Fr>{`Nine of ten measure ${foretold.width} across and ${foretold.height} down; ${foretold.chance} are good.`}</Fr>
+                </dd>
+              )}
             </>
           )}
           <dt>How many</dt>

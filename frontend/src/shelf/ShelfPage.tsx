@@ -31,8 +31,8 @@ async function takeFiles(files: File[]): Promise<{ taken: Block[]; wrong: string
     try {
       const block = await settled<Block>(
         client.POST("/api/blocks/import", {
-          body: (await one.text()) as never,
-          bodySerializer: (text: unknown) => text as string,
+          body: one as never,
+          bodySerializer: (file: unknown) => file as File,
           headers: { "Content-Type": "application/octet-stream" },
         }),
       );
@@ -122,6 +122,7 @@ export function ShelfPage() {
         <span className="top-line">from a drafted block to fabric on the table</span>
         <span className="spring" />
         <Link to="/fabrics">Fabric shelf</Link>
+        <Link to="/seam-log">Seam log</Link>
         <Link to="/finder">Size finder</Link>
         <Button variant="outline-primary" onClick={() => file.current?.click()}>
           Open a block file
@@ -132,7 +133,7 @@ export function ShelfPage() {
         <input
           ref={file}
           type="file"
-          accept=".json,application/json"
+          accept=".json,application/json,.zip,application/zip"
           multiple
           hidden
           aria-label="Block file"

@@ -21,7 +21,9 @@ from yonk.api.cut.routes import router as cut
 from yonk.api.draft.routes import router as draft
 from yonk.api.fabrics.routes import router as fabrics
 from yonk.api.finder.routes import router as finder
-from yonk.api.guard import TOO_LARGE, Guard, too_large
+from yonk.api.guard import Guard, too_large, too_large_words
+from yonk.api.measuring.log_routes import router as block_log
+from yonk.api.measuring.routes import router as measuring
 from yonk.api.recipes.routes import router as recipes
 from yonk.api.sewing.routes import router as sewing
 from yonk.api.shelf.kept import block_out
@@ -36,6 +38,18 @@ from yonk.store.database import session_maker
 
 THREADS = 200  # so that requests that wait for the database leave room for those that need none
 STATUS: dict[Code, int] = {"not-found": 404, "deleted": 410, "old-revision": 409}
+ROUTERS = (
+    draft,
+    shelf,
+    recipes,
+    finder,
+    cut,
+    sewing,
+    measuring,
+    block_log,
+    fabrics,
+    usual,
+)
 CODES = {400: "bad-request", 404: "not-found", 405: "not-allowed", 413: "too-large"}
 
 
@@ -52,7 +66,7 @@ def create_app(engine: Engine | None, front_end: Path | None = None) -> FastAPI:
     app.state.sessions = session_maker(engine) if engine else None
     app.state.works = Works()
     app.add_middleware(Guard, too_large=too_large)
-    for router in (draft, shelf, recipes, finder, cut, sewing, fabrics, usual):
+    for router in ROUTERS:
         app.include_router(router)
     for fault, answer in (
         (YonkError, _told),
@@ -126,13 +140,13 @@ async def _database(_: Request, fault: Exception) -> Response:
     return _said(503, "database", words)
 
 
-async def _other(_: Request, fault: Exception) -> Response:
+async def _other(request: Request, fault: Exception) -> Response:
     assert isinstance(fault, HTTPException)
     words = {
         404: "There is nothing at this address.",
         405: "This address does not take such a request.",
         400: "This request cannot be read; it is sent as JSON.",
-        413: TOO_LARGE,
+        413: too_large_words(request.url.path),
     }.get(fault.status_code, str(fault.detail))
     return _said(fault.status_code, CODES.get(fault.status_code, "bad-request"), words)
 

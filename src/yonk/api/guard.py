@@ -14,9 +14,10 @@ from starlette.responses import JSONResponse, Response
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
 from yonk.api.wire import FaultOut, FaultsOut
+from yonk.files import log_file, photo
 from yonk.files.block_file import MOST_BYTES
 
-TOO_LARGE = "This is larger than 2 MB, the most there can be."
+TOO_LARGE = "This is larger than {} MB, the most there can be."
 ROOM_FOR_THE_REST = 100_000  # of a request around its document
 HOSTS = {"127.0.0.1", "localhost", "::1"}
 SAFE = {"GET", "HEAD", "OPTIONS"}
@@ -35,9 +36,21 @@ HEADERS = {
 }
 
 
-def too_large() -> Response:
+def most_bytes(path: str) -> int:
+    """How much may be sent to an address."""
+    if path.endswith("/photos"):
+        return photo.MOST_BYTES
+    return log_file.MOST_PARCEL_BYTES if path == "/api/blocks/import" else MOST_BYTES
+
+
+def too_large_words(path: str) -> str:
+    """What is said of a request that is too large."""
+    return TOO_LARGE.format(most_bytes(path) // 1_000_000)
+
+
+def too_large(path: str) -> Response:
     """The answer to a request that is too large."""
-    return _refusal(413, "too-large", TOO_LARGE)
+    return _refusal(413, "too-large", too_large_words(path))
 
 
 def _refusal(status: int, code: str, words: str) -> Response:
@@ -63,7 +76,7 @@ class Guard:
     from Yonk's own pages.
     """
 
-    def __init__(self, app: ASGIApp, too_large: Callable[[], Response]) -> None:
+    def __init__(self, app: ASGIApp, too_large: Callable[[str], Response]) -> None:
         self.app, self.too_large = app, too_large
 
     async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
@@ -71,31 +84,33 @@ class Guard:
             await self.app(scope, receive, send)
             return
         started, headers, answering, came = time.perf_counter(), Headers(scope=scope), False, 0
+        path = scope["path"]
+        most = most_bytes(path) + ROOM_FOR_THE_REST
 
         async def sending(message: Message) -> None:
             nonlocal answering
             if message["type"] == "http.response.start":
                 answering = True
-                _dress(MutableHeaders(scope=message), scope["path"], time.perf_counter() - started)
+                _dress(MutableHeaders(scope=message), path, time.perf_counter() - started)
             await send(message)
 
         async def receiving() -> Message:
             nonlocal came
             message = await receive()
             came += len(message.get("body", b""))
-            if came > MOST_BYTES + ROOM_FOR_THE_REST:
+            if came > most:
                 raise _TooLargeError
             return message
 
         refusal = _foreign(scope["method"], headers)
         length = headers.get("content-length", "0")
-        if not refusal and (not length.isdigit() or int(length) > MOST_BYTES + ROOM_FOR_THE_REST):
-            refusal = self.too_large()
+        if not refusal and (not length.isdigit() or int(length) > most):
+            refusal = self.too_large(path)
         try:
             await (refusal or self.app)(scope, receiving, sending)
         except _TooLargeError:
             if not answering:
-                await self.too_large()(scope, receive, sending)
+                await self.too_large(path)(scope, receive, sending)
 
 
 def _foreign(method: str, headers: Headers) -> Response | None:

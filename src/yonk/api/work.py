@@ -33,9 +33,8 @@ SECONDS = 60
 BYTES = 4 * 2**30
 AT_ONCE = 2
 LOOK_AGAIN = 0.02
-ANSWERS = [
-    f"yonk.api.{subject}.answers" for subject in ("draft", "shelf", "recipes", "cut", "fabrics")
-]
+SUBJECTS = ("draft", "shelf", "recipes", "cut", "sewing", "measuring", "fabrics")
+ANSWERS = [f"yonk.api.{subject}.answers" for subject in SUBJECTS]
 CONTEXT = multiprocessing.get_context("forkserver")
 
 

@@ -8,8 +8,16 @@ from typing import Annotated, Any, Literal
 
 from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
-from yonk.core.measuring import Diagnosis, Found, Verdict, measurables
-from yonk.core.paper import Fault, show, write_exact
+from yonk.core.measuring import (
+    Diagnosis,
+    Found,
+    Verdict,
+    because,
+    measurables,
+    place_words,
+    size_fault,
+)
+from yonk.core.paper import Fault, write_exact
 from yonk.core.pressing import SewingPlan
 from yonk.files.block_file import BadFileError, fault_of
 from yonk.files.exact import FilePart, Key, Positive
@@ -93,11 +101,8 @@ def _wrong(one: MeasureIn, known: dict[str, Any], plan: SewingPlan) -> list[tupl
     if one.what not in known:
         some = ", ".join(list(known)[:3])
         return [("what", f"this block has no “{one.what}”; measure one of {some}, …")]
-    size = known[one.what].size
-    if not size / 2 <= float(one.size) <= 2 * size:
-        meant = show(Fraction(size).limit_denominator(64), plan.draft.unit)
-        return [("size", f"cannot be so far from {meant}; look whether it was read right")]
-    return []
+    fault = size_fault(one.size, known[one.what].size, plan.draft.unit)
+    return [("size", fault)] if fault else []
 
 
 def write_diagnosis(found: Diagnosis) -> dict[str, Any]:
@@ -118,29 +123,9 @@ def _cause(one: Found) -> CauseOut:
     )
 
 
-_SAID = {
-    "seam": ("each seam takes up {} too much", "each seam takes up {} too little"),
-    "cut": ("{1} was cut {0} too large", "{1} was cut {0} too small"),
-    "trim": ("the units were trimmed {} too large", "the units were trimmed {} too small"),
-    "press": ("the folds are not opened, {} at each seam", "the cloth was stretched by {} a seam"),
-    "skew": ("the block is {} out of square", "the block is {} out of square, the other way"),
-}
-
-
 def write_diagnosis_text(found: Diagnosis, plan: SewingPlan) -> str:
     """The same in sentences for people."""
-    lines = [f"Verdict: {found.verdict}."]
-    if not found.explained:
-        lines.append("No one or two causes explain these sizes; measure once more.")
-    lines += [f"{_sentence(one, plan)} ({100 * one.chance:.0f} %)." for one in found.causes]
-    for rival in found.undecided:
-        told = " and ".join(_sentence(one, plan) for one in rival)
-        lines.append(f"It may also be that {told}; the numbers do not tell them apart.")
+    lines = [f"Verdict: {found.verdict}.", *because(found, plan.draft.unit)]
     if found.measure_next:
-        lines.append(f"Measure {found.measure_next} to decide.")
+        lines.append(f"To decide, measure {place_words(found.measure_next, plan.reading)}.")
     return "\n".join(lines)
-
-
-def _sentence(one: Found, plan: SewingPlan) -> str:
-    words = _SAID[one.kind][one.by < 0]
-    return words.format(show(abs(one.by), plan.draft.unit), one.where)

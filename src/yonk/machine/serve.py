@@ -17,11 +17,16 @@ from sqlalchemy import Engine
 from yonk.api.app import create_app
 from yonk.api.shelf.answers import form_of
 from yonk.api.work import Works
+from yonk.files.seam_log_file import write_test
 from yonk.machine.database_server import DatabaseServer, MachineError
+from yonk.machine.measured_samples import NOTES, measured_samples, seam_test_samples
 from yonk.machine.samples import all_samples, sewn_samples, shelf_samples
+from yonk.store.block_log import Measured, keep_measured, put_note
 from yonk.store.blocks import lay_out_once, once
 from yonk.store.database import NewerSchemaError, migrate, open_engine, session_maker
 from yonk.store.fabrics import put_fabric
+from yonk.store.models import now
+from yonk.store.seam_log import put_test
 from yonk.store.sewing import KeptSewing, keep_sewn
 
 ROOT = Path(__file__).resolve().parents[3]
@@ -30,6 +35,7 @@ HOST = "127.0.0.1"
 USUAL_PORT = 8765
 SAMPLES = "samples laid out"
 SHELF_SAMPLES = "fabric shelf laid out"
+SEAM_SAMPLES = "seam samples"
 
 
 def data_folder() -> Path:
@@ -64,6 +70,13 @@ def lay_out_samples(engine: Engine) -> None:
         for draft, block_id in zip(drafts, laid, strict=False):
             for mark, words, done in sewn_samples(draft):
                 keep_sewn(session, block_id, KeptSewing(mark, words, done), 1)
+            for what, size, expected in measured_samples(draft):
+                keep_measured(session, block_id, Measured(what, size, expected))
+            for kind, text in NOTES.get(draft.name, ()):
+                put_note(session, block_id, kind, json.dumps({"text": text}))
+        if once(session, SEAM_SAMPLES):
+            for sewn, test in seam_test_samples(now()):
+                put_test(session, write_test(test, ""), sewn)
         if once(session, SHELF_SAMPLES):
             for name, known in shelf_samples():
                 put_fabric(session, name, json.dumps(known, ensure_ascii=False))

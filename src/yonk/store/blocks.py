@@ -135,14 +135,23 @@ def live_block(session: Session, block_id: str) -> Kept:
 
 
 @retried
-def create_block(session: Session, form: Form, save_key: str | None = None) -> Kept:
-    """Keep a new block. A save that comes again under its own key is the block that it made."""
+def create_block(
+    session: Session,
+    form: Form,
+    save_key: str | None = None,
+    along: Callable[[str], None] | None = None,
+) -> Kept:
+    """Keep a new block, and what comes `along` with it, all or nothing. A save that comes again
+    under its own key is the block that it made.
+    """
     again = save_key and session.scalar(
         select(BlockRevision.block_id).where(BlockRevision.save_key == save_key)
     )
     if again:
         return one_block(session, again)
     made = _add(session, form, save_key)
+    if along:
+        along(made)
     session.commit()
     return one_block(session, made)
 

@@ -5,7 +5,7 @@ from __future__ import annotations
 from datetime import UTC, datetime
 
 from sqlalchemy import Boolean, DateTime, Integer, String
-from sqlalchemy.dialects.mysql import DATETIME, MEDIUMTEXT
+from sqlalchemy.dialects.mysql import DATETIME, MEDIUMBLOB, MEDIUMTEXT
 from sqlalchemy.orm import DeclarativeBase, Mapped, mapped_column
 
 MOMENT = DateTime().with_variant(DATETIME(fsp=6), "mysql", "mariadb")
@@ -125,3 +125,82 @@ class SewDone(Base):
     done: Mapped[int] = mapped_column(Integer)
     revision: Mapped[int] = mapped_column(Integer)
     changed: Mapped[datetime] = mapped_column(MOMENT)
+
+
+class SeamTestRow(Base):
+    """A seam test as JSON, when it was sewn; a deleted one is only marked."""
+
+    __tablename__ = "seam_test"
+
+    id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    document: Mapped[str] = mapped_column(MEDIUMTEXT)
+    sewn: Mapped[datetime] = mapped_column(MOMENT)
+    changed: Mapped[datetime] = mapped_column(MOMENT)
+    deleted: Mapped[datetime | None] = mapped_column(MOMENT, default=None)
+
+
+class Preference(Base):
+    """Something that a quilter told once for all blocks, as JSON, by its name."""
+
+    __tablename__ = "preference"
+
+    name: Mapped[str] = mapped_column(String(64), primary_key=True)
+    document: Mapped[str] = mapped_column(MEDIUMTEXT)
+    changed: Mapped[datetime] = mapped_column(MOMENT)
+
+
+class MeasuredRow(Base):
+    """What was measured of a trial block: by its name on the card, the size, and the size that it
+    should have had then.
+    """
+
+    __tablename__ = "measured"
+
+    block_id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    what: Mapped[str] = mapped_column(String(64), primary_key=True)
+    size: Mapped[str] = mapped_column(String(64))
+    expected: Mapped[str] = mapped_column(String(64))
+    changed: Mapped[datetime] = mapped_column(MOMENT)
+
+
+class TakenBack(Base):
+    """How often a seam was taken back: the step by its mark, in the words that it was told in."""
+
+    __tablename__ = "taken_back"
+
+    block_id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    mark: Mapped[str] = mapped_column(String(64), primary_key=True)
+    words: Mapped[str] = mapped_column(String(400))
+    times: Mapped[int] = mapped_column(Integer)
+    changed: Mapped[datetime] = mapped_column(MOMENT)
+
+
+class BlockNote(Base):
+    """An entry in the log of a block, as JSON; a deleted one is only marked."""
+
+    __tablename__ = "block_note"
+
+    id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    block_id: Mapped[str] = mapped_column(String(32))
+    kind: Mapped[str] = mapped_column(String(16))
+    document: Mapped[str] = mapped_column(MEDIUMTEXT)
+    made: Mapped[datetime] = mapped_column(MOMENT)
+    changed: Mapped[datetime] = mapped_column(MOMENT)
+    deleted: Mapped[datetime | None] = mapped_column(MOMENT, default=None)
+
+
+class Photo(Base):
+    """A photo of a block, as JPEG without anything but the picture; a deleted one is only
+    marked.
+    """
+
+    __tablename__ = "photo"
+
+    id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    block_id: Mapped[str] = mapped_column(String(32))
+    caption: Mapped[str] = mapped_column(String(400))
+    width: Mapped[int] = mapped_column(Integer)
+    height: Mapped[int] = mapped_column(Integer)
+    content: Mapped[bytes] = mapped_column(MEDIUMBLOB, deferred=True)
+    made: Mapped[datetime] = mapped_column(MOMENT)
+    deleted: Mapped[datetime | None] = mapped_column(MOMENT, default=None)

@@ -6,16 +6,19 @@ from yonk.api.cut.schemas import PrintIn
 from yonk.api.recipes.schemas import DraftIn, WayIn
 from yonk.api.recipes.view import recipes_view, steps_view
 from yonk.api.wire import PDF, as_bytes
+from yonk.core.measuring import SeamLog
 from yonk.core.planning import make_plan, plan_stage, steps_of, way_asked, ways_side_by_side
 from yonk.files.block_file import take_block
 from yonk.files.download import File
 from yonk.files.steps_pdf import write_steps_pdf
 
 
-def recipes(asked: DraftIn) -> bytes:
-    """Every way to make every group of a draft's units."""
-    plan = make_plan(take_block(asked.document))
-    return as_bytes(recipes_view(plan, ways_side_by_side(plan)))
+def recipes(asked: DraftIn, log: SeamLog) -> bytes:
+    """Every way to make every group of a draft's units, and how exact each is by her seam log."""
+    draft = take_block(asked.document)
+    plan = make_plan(draft)
+    errors = log.errors_for(draft.making.seam, draft.unit)
+    return as_bytes(recipes_view(plan, ways_side_by_side(plan), errors))
 
 
 def steps(asked: WayIn) -> bytes:

@@ -3,10 +3,13 @@
 from __future__ import annotations
 
 from fastapi import APIRouter, Response
+from starlette.concurrency import run_in_threadpool
 
 from yonk.api.cut.schemas import PrintIn
+from yonk.api.measuring.kept import seam_log_of
 from yonk.api.recipes import answers
 from yonk.api.recipes.schemas import DraftIn, RecipesOut, StepsOut, WayIn
+from yonk.api.session import Db
 from yonk.api.wire import ERRORS, as_json
 from yonk.api.work import Work
 
@@ -14,9 +17,10 @@ router = APIRouter(prefix="/api")
 
 
 @router.post("/recipes", response_model=RecipesOut, responses=ERRORS)
-async def recipes(asked: DraftIn, work: Work) -> Response:
+async def recipes(asked: DraftIn, db: Db, work: Work) -> Response:
     """Every way to make every group of a draft's units, side by side."""
-    return as_json(await work.on_draft(asked.document, answers.recipes, asked))
+    log = await run_in_threadpool(seam_log_of, db)
+    return as_json(await work.on_draft(asked.document, answers.recipes, asked, log))
 
 
 @router.post("/recipes/steps", response_model=StepsOut, responses=ERRORS)

@@ -59,6 +59,8 @@ class WayOut(Model):
     sewn: str
     trims: int
     room: str
+    accuracy: str
+    likely: float
     bias: str
     prints: str
     smallest: str

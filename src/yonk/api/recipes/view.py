@@ -21,6 +21,7 @@ from yonk.api.recipes.schemas import (
 )
 from yonk.api.shown import further_words, length_words, unit_picture
 from yonk.core.drawing import grid_point_inside
+from yonk.core.measuring import Errors, about, chance_of_units, percent, tolerance_of
 from yonk.core.paper import Draft, show, write_exact
 from yonk.core.planning import (
     Comparison,
@@ -52,10 +53,12 @@ PRINTS = {
 }
 
 
-def recipes_view(plan: Plan, compared: Sequence[tuple[Recipe, Comparison]]) -> RecipesOut:
-    """All groups of a plan with their ways, as they compare."""
+def recipes_view(
+    plan: Plan, compared: Sequence[tuple[Recipe, Comparison]], errors: Errors
+) -> RecipesOut:
+    """All groups of a plan with their ways, as they compare; `errors` is how exactly she works."""
     wanted = plan.wanted
-    cards = [_card(found, wanted, plan, recipe.reason) for recipe, found in compared]
+    cards = [_card(found, wanted, plan, recipe.reason, errors) for recipe, found in compared]
     return RecipesOut(
         document=write_block(plan.reading.draft),
         sheet=sheet_of(plan),
@@ -64,7 +67,7 @@ def recipes_view(plan: Plan, compared: Sequence[tuple[Recipe, Comparison]]) -> R
     )
 
 
-def _card(found: Comparison, wanted: Wanted, plan: Plan, reason: str) -> CardOut:
+def _card(found: Comparison, wanted: Wanted, plan: Plan, reason: str, errors: Errors) -> CardOut:
     group, unit, terms = found.group, found.group.unit, wanted.terms
     wide, high = max(unit.width, unit.height), min(unit.width, unit.height)
     both = terms.both_seams
@@ -90,7 +93,8 @@ def _card(found: Comparison, wanted: Wanted, plan: Plan, reason: str) -> CardOut
         reason=reason,
         proposal=found.reason,
         ways=[
-            _way(figures, number == 0, wanted, unit) for number, figures in enumerate(found.ways)
+            _way(figures, number == 0, wanted, unit, errors)
+            for number, figures in enumerate(found.ways)
         ],
     )
 
@@ -105,9 +109,11 @@ def _at(group: Group, plan: Plan) -> tuple[str, str] | None:
     return write_exact(x), write_exact(y)
 
 
-def _way(figures: Figures, taken: bool, wanted: Wanted, unit: Unit) -> WayOut:
+def _way(figures: Figures, taken: bool, wanted: Wanted, unit: Unit, errors: Errors) -> WayOut:
     terms, way = wanted.terms, figures.way
     draft = wanted.draft
+    good = tolerance_of(unit, draft, errors)
+    likely = chance_of_units(figures, unit, errors, good)
     return WayOut(
         name=way.name,
         words=way.words,
@@ -127,6 +133,8 @@ def _way(figures: Figures, taken: bool, wanted: Wanted, unit: Unit) -> WayOut:
         sewn=_sewn(figures.seam_length, terms),
         trims=figures.trims,
         room=_room(figures.room, terms),
+        accuracy=f"{percent(likely)} within {about(float(good), terms.unit)}",
+        likely=likely,
         bias="none"
         if not figures.bias_sides
         else "all four sides"

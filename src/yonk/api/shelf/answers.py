@@ -10,6 +10,8 @@ from yonk.api.shown import picture, picture_by_colour
 from yonk.core.paper import Draft
 from yonk.core.planning import Reading, read, size
 from yonk.files.block_file import check_reading, read_block, take_block, write_block
+from yonk.files.log_file import LogFile, read_parcel
+from yonk.files.photo import Picture, as_kept
 from yonk.store.blocks import Form
 
 MOST_ON_A_CARD = (
@@ -25,6 +27,15 @@ def form_of_document(document: dict[str, Any]) -> Form:
 def form_of_file(text: bytes) -> Form:
     """What is kept of a block file. Raises `BadFileError` where it is not sound."""
     return form_of(read_block(text))
+
+
+def parcel_unpacked(content: bytes) -> tuple[Form, LogFile, dict[str, Picture]]:
+    """What is kept of a parcel: the block, its log, its photos written anew. Raises
+    `BadFileError`, `NoPhotoError`.
+    """
+    block, log, photos = read_parcel(content)
+    pictures = {name: as_kept(photo) for name, photo in photos.items()}
+    return form_of_file(block), log, pictures
 
 
 def form_of(draft: Draft) -> Form:

@@ -9,6 +9,7 @@ from typing import Annotated
 from fastapi import APIRouter, Query, Request, Response
 from starlette.concurrency import run_in_threadpool
 
+from yonk.api.measuring.kept import keep_log
 from yonk.api.session import BlockId, Db
 from yonk.api.shelf import answers
 from yonk.api.shelf.kept import block_out
@@ -25,6 +26,7 @@ from yonk.api.wire import ERRORS, BlockOut, Revision, as_json
 from yonk.api.work import Work
 from yonk.core.acts import Regrid, Rename, Resize, apply
 from yonk.core.paper import Draft, Fabric, default_making
+from yonk.files.log_file import LIKE_A_ZIP
 from yonk.store import blocks as store
 from yonk.store import revisions
 
@@ -84,9 +86,17 @@ async def create(asked: NewBlockIn, db: Db, work: Work) -> BlockOut:
 
 @router.post("/blocks/import", response_model=BlockOut, status_code=201, responses=ERRORS)
 async def import_block(request: Request, db: Db, work: Work) -> BlockOut:
-    """Keep the block of a block file, sent as it is."""
-    form = await work.on_text(await request.body(), answers.form_of_file)
-    return block_out(await run_in_threadpool(store.create_block, db, form))
+    """Keep the block of a block file, sent as it is; or of a parcel, with its log and photos."""
+    content = await request.body()
+    if not content.startswith(LIKE_A_ZIP):
+        form = await work.on_text(content, answers.form_of_file)
+        return block_out(await run_in_threadpool(store.create_block, db, form))
+    form, log, photos = await work.heavy(answers.parcel_unpacked, content)
+
+    def along(block_id: str) -> None:
+        keep_log(db, block_id, log, photos)
+
+    return block_out(await run_in_threadpool(store.create_block, db, form, None, along))
 
 
 @router.get("/blocks/{block_id}", response_model=BlockOut, responses=ERRORS)

@@ -1,21 +1,103 @@
 """What a block measures: foretold, and why it came out otherwise."""
 
-from yonk.core.measuring.diagnosis import Diagnosis, Found, Verdict, diagnose
+from yonk.core.measuring.carried_over import (
+    TAKEN_BACK,
+    Consequence,
+    LeftOver,
+    by_her_rule,
+    consequences,
+    cut_for,
+    left_over_words,
+)
+from yonk.core.measuring.diagnosis import Diagnosis, Found, Verdict, diagnose, is_good
 from yonk.core.measuring.errors import Errors, first_guess
-from yonk.core.measuring.foretold import Checkpoint, Foretold, Mismatch, Range, foretell
-from yonk.core.measuring.places import measurables
+from yonk.core.measuring.foretold import Checkpoint, Foretold, Mismatch, Range, foretell, percent
+from yonk.core.measuring.her_figures import (
+    FIGURE_WORDS,
+    FIGURES,
+    FigureName,
+    HerFigures,
+    SeamLog,
+)
+from yonk.core.measuring.in_words import (
+    about,
+    because,
+    cause_words,
+    change_words,
+    guess_words,
+    mismatch_words,
+    off_words,
+    place_words,
+    range_words,
+    size_off_words,
+    standing_words,
+    verdict_words,
+)
+from yonk.core.measuring.places import Measurable, measurables, size_fault, still_counting
+from yonk.core.measuring.seam_log import (
+    IN_A_ROW,
+    STEP,
+    STRIP_LENGTH,
+    SeamTest,
+    Setup,
+    Standing,
+    by_setup,
+    nearest,
+    next_test,
+)
+from yonk.core.measuring.unit_chance import chance_of_units, tolerance_of
 
 __all__ = [
+    "FIGURES",
+    "FIGURE_WORDS",
+    "IN_A_ROW",
+    "STEP",
+    "STRIP_LENGTH",
+    "TAKEN_BACK",
     "Checkpoint",
+    "Consequence",
     "Diagnosis",
     "Errors",
+    "FigureName",
     "Foretold",
     "Found",
+    "HerFigures",
+    "LeftOver",
+    "Measurable",
     "Mismatch",
     "Range",
+    "SeamLog",
+    "SeamTest",
+    "Setup",
+    "Standing",
     "Verdict",
+    "about",
+    "because",
+    "by_her_rule",
+    "by_setup",
+    "cause_words",
+    "chance_of_units",
+    "change_words",
+    "consequences",
+    "cut_for",
     "diagnose",
     "first_guess",
     "foretell",
+    "guess_words",
+    "is_good",
+    "left_over_words",
     "measurables",
+    "mismatch_words",
+    "nearest",
+    "next_test",
+    "off_words",
+    "percent",
+    "place_words",
+    "range_words",
+    "size_fault",
+    "size_off_words",
+    "standing_words",
+    "still_counting",
+    "tolerance_of",
+    "verdict_words",
 ]

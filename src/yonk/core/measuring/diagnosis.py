@@ -8,12 +8,14 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 from itertools import combinations
+from math import hypot
 from typing import Any, Literal
 
 import numpy as np
 
+from yonk.core.measuring.errors import READING, Errors
 from yonk.core.measuring.foretold import trimmed_units
-from yonk.core.measuring.places import Measurable, measurables, run_of, skewed
+from yonk.core.measuring.places import ACROSS, Measurable, measurables, run_of, skewed
 from yonk.core.measuring.runs import Runs
 from yonk.core.paper import LengthUnit
 from yonk.core.planning import Plan
@@ -23,11 +25,17 @@ Array = Any
 CauseKind = Literal["seam", "cut", "trim", "press", "skew"]
 Verdict = Literal["good", "ease", "trim", "take back", "press again", "cut again"]
 
-_READING = {"in": 1 / 32, "cm": 1 / 16}  # how exactly a size is read off
 _GOOD = {"in": 1 / 8, "cm": 3 / 10}
 _NOISE = 0.6  # readings, the standard deviation of one that is off by up to a reading either way
 _FITS = 1.5  # readings, that a number may be left unexplained: the ruler's marks come on top
-_USUAL = 2.0  # readings, that a cause is usually large
+_HERS = 2.0  # standard deviations of her own spread, that a number may be off without a cause
+_USUAL: dict[CauseKind, float] = {  # readings, that a cause is usually large
+    "seam": 2.0,
+    "cut": 6.0,  # a wrong mark of the ruler is soon a quarter of an inch
+    "trim": 3.0,
+    "press": 2.0,
+    "skew": 4.0,
+}
 _BEFORE: dict[CauseKind, float] = {
     "seam": 0.4,
     "cut": 0.25,
@@ -36,7 +44,7 @@ _BEFORE: dict[CauseKind, float] = {
     "skew": 0.1,
 }
 _TWO = 0.05  # how much rarer two causes are than one
-_AS_LIKELY = 0.25  # of the likeliest, that another is not told apart from it
+_AS_LIKELY = 0.2  # of the likeliest, that another is not told apart from it
 _ALIKE = 0.5  # readings, within which two foretell the same
 _STEP = {"in": 64, "cm": 20}
 
@@ -80,13 +88,35 @@ class Suspect:
 Explanation = tuple[Suspect, ...]
 
 
-def diagnose(plan: SewingPlan, planned: Plan, measured: Mapping[str, Fraction]) -> Diagnosis:
+def is_good(off: Fraction, unit: LengthUnit) -> bool:
+    """Whether a size is as good as right: off by no more than a reading."""
+    return abs(off) <= READING[unit]
+
+
+@dataclass(frozen=True)
+class Noise:
+    """What every size is off by without any cause: the reading, and her own spread. `shared` is its
+    variance between the sizes, `room` how far off each may be left.
+    """
+
+    reading: float
+    shared: Array
+    room: Array
+
+
+def diagnose(
+    plan: SewingPlan,
+    planned: Plan,
+    measured: Mapping[str, Fraction],
+    spreads: Errors | None = None,
+) -> Diagnosis:
     """Why a block came out as it did.
 
     Args:
         plan: its sewing.
         planned: how its units are made.
         measured: sizes as they were measured, by the names of `measurables`, in the draft's unit.
+        spreads: how unsteadily she works, where it is known; what that explains needs no cause.
 
     Returns: the fewest causes that explain every number within reading error, the likeliest first.
 
@@ -97,12 +127,12 @@ def diagnose(plan: SewingPlan, planned: Plan, measured: Mapping[str, Fraction]) 
     unit = plan.draft.unit
     known = measurables(plan)
     off = np.array([float(size) - known[what].size for what, size in measured.items()])
-    reading = _READING[unit]
+    noise = _noise(plan, planned, [known[what] for what in measured], spreads)
     most = float(np.abs(off).max(initial=0.0))
-    if most <= _FITS * reading:  # nothing needs to be wrong
-        return Diagnosis((), "good" if most <= reading else "ease", (), "")
+    if (np.abs(off) <= noise.room).all():  # nothing needs to be wrong
+        return Diagnosis((), "good" if most <= noise.reading else _verdict((), off, unit), (), "")
     suspects = suspects_of(plan, planned, known)
-    weighed = _weighed(suspects, list(measured), off, reading)
+    weighed = _weighed(suspects, list(measured), off, noise)
     if not weighed:
         return Diagnosis((), _verdict((), off, unit), (), "", explained=False)
     best = weighed[0]
@@ -112,29 +142,43 @@ def diagnose(plan: SewingPlan, planned: Plan, measured: Mapping[str, Fraction]) 
         causes,
         _verdict(causes, off, unit),
         tuple(_found(one, unit) for one in rivals),
-        _deciding(best, rivals, list(measured), known, reading),
+        _deciding(best, rivals, list(measured), known, noise.reading),
     )
 
 
 Weighed = tuple[Explanation, Array, float]  # who, by how much, how likely
 
 
+def _noise(
+    plan: SewingPlan, planned: Plan, asked: Sequence[Measurable], spreads: Errors | None
+) -> Noise:
+    reading = float(READING[plan.draft.unit])
+    shared = (_NOISE * reading) ** 2 * np.eye(len(asked))
+    room = np.full(len(asked), _FITS * reading)
+    if spreads is not None and asked:
+        runs = Runs(plan, trimmed_units(planned))
+        sums = np.array([run_of(one, plan, runs) for one in asked])
+        hers = (sums * runs.spreads(spreads) ** 2) @ sums.T
+        shared, room = shared + hers, room + _HERS * np.sqrt(np.diag(hers))
+    return Noise(reading, shared, room)
+
+
 def _weighed(
-    suspects: Sequence[Suspect], names: Sequence[str], off: Array, reading: float
+    suspects: Sequence[Suspect], names: Sequence[str], off: Array, noise: Noise
 ) -> list[Weighed]:
     """Explanations that fit every number, the likeliest first; those by two causes only where none
     fits alone.
     """
     alone: list[Explanation] = [(one,) for one in suspects]
     for several in (alone, list(combinations(suspects, 2))):
-        tried = [_tried(one, names, off, reading) for one in several]
-        fitting = [one for one in tried if one[3] <= _FITS * reading]
+        tried = [_tried(one, names, off, noise) for one in several]
+        fitting = [one for one in tried if (one[3] <= noise.room).all()]
         if fitting:
             return _shared(fitting)
     return []
 
 
-def _shared(tried: Sequence[tuple[Explanation, Array, float, float]]) -> list[Weighed]:
+def _shared(tried: Sequence[tuple[Explanation, Array, float, Array]]) -> list[Weighed]:
     most = max(weight for _, _, weight, _ in tried)
     weights = [float(np.exp(weight - most)) for _, _, weight, _ in tried]
     total = sum(weights)
@@ -145,20 +189,21 @@ def _shared(tried: Sequence[tuple[Explanation, Array, float, float]]) -> list[We
 
 
 def _tried(
-    who: Explanation, names: Sequence[str], off: Array, reading: float
-) -> tuple[Explanation, Array, float, float]:
-    """By how much each cause is, the logarithm of the likelihood, and the largest number that is
-    left unexplained. Numbers are read with an error, causes are usually a few readings large.
+    who: Explanation, names: Sequence[str], off: Array, noise: Noise
+) -> tuple[Explanation, Array, float, Array]:
+    """By how much each cause is, the logarithm of the likelihood, and what of each number is left
+    unexplained. Numbers are read with an error, causes are usually a few readings large.
     """
     answers = np.array([[one.answers[name] for one in who] for name in names])
-    noise, usual = (_NOISE * reading) ** 2, (_USUAL * reading) ** 2
-    spread = noise * np.eye(len(off)) + usual * answers @ answers.T
-    much = usual * answers.T @ np.linalg.solve(spread, off)
+    usual = np.diag([(_USUAL[one.kind] * noise.reading) ** 2 for one in who])
+    spread = noise.shared + answers @ usual @ answers.T
+    much = usual @ answers.T @ np.linalg.solve(spread, off)
     _, logarithm = np.linalg.slogdet(spread)
     likely = -0.5 * (off @ np.linalg.solve(spread, off) + logarithm)
     likely += sum(np.log(one.before) for one in who) + (len(who) - 1) * np.log(_TWO)
-    least, *_ = np.linalg.lstsq(answers, off, rcond=None)
-    return who, much, float(likely), float(np.abs(off - answers @ least).max())
+    evened = np.linalg.inv(np.linalg.cholesky(noise.shared))
+    least, *_ = np.linalg.lstsq(evened @ answers, evened @ off, rcond=None)
+    return who, much, float(likely), np.abs(off - answers @ least)
 
 
 def suspects_of(
@@ -206,13 +251,19 @@ def _cuts(
     for name, one in known.items():
         kind = name.partition(":")[0]
         if kind in ("row", "column"):
-            found.append((name, {other: _through(one, known[other]) for other in known}))
+            through = {other: _through(one, known[other], plan) for other in known}
+            found.append((name, through))
     return found
 
 
-def _through(line: Measurable, other: Measurable) -> float:
-    """Whether a measure runs through a row or column across it, so that it is as much off."""
-    if other.diagonal or not set(line.faces) & set(other.faces):
+def _through(line: Measurable, other: Measurable, plan: SewingPlan) -> float:
+    """How a measure answers to a row or column: as much where it runs through across it, by its
+    share on a diagonal.
+    """
+    if other.diagonal:
+        wide, high = float(plan.draft.width), float(plan.draft.height)
+        return (high if line.way == ACROSS else wide) / hypot(wide, high)
+    if not set(line.faces) & set(other.faces):
         return 0.0
     return 0.0 if other.way == line.way else 1.0
 

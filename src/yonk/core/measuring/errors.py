@@ -9,6 +9,8 @@ from yonk.core.paper import LengthUnit
 
 _GUESS = {"in": Fraction(1, 64), "cm": Fraction(1, 25)}
 _TOLERANCE = {"in": Fraction(1, 8), "cm": Fraction(3, 10)}
+READING = {"in": Fraction(1, 32), "cm": Fraction(1, 16)}  # how exactly a size is read off
+LEAST_SHARE = Fraction(1, 4)  # of a block's tolerance, that its smallest part may be off
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -26,6 +28,12 @@ class Errors:
     seam_spread: Fraction
     trim_spread: Fraction
     tolerance: Fraction
+
+    def of_a_part(self, share: Fraction) -> Fraction:
+        """How far off a part is still good, by its share of the block's side: as several lie side
+        by side, they have less; but not less than a quarter.
+        """
+        return self.tolerance * max(LEAST_SHARE, min(share, Fraction(1)))
 
 
 def first_guess(unit: LengthUnit) -> Errors:

@@ -165,7 +165,7 @@ def _checkpoint(plan: SewingPlan, runs: Runs, join: int, errors: Errors) -> Chec
         _range(size, mean, sqrt(var))
         for size, mean, var in zip(ideal, means, np.diag(joint), strict=True)
     )
-    return Checkpoint(join, width, height, _within(means, joint, float(errors.tolerance)))
+    return Checkpoint(join, width, height, within(means, joint, float(errors.tolerance)))
 
 
 def _ideal(plan: SewingPlan, join: int, ways: tuple[Way, Way]) -> list[float]:
@@ -185,8 +185,10 @@ def _range(size: float, mean: float, spread: float) -> Range:
     return Range(size + mean, size + mean - reach, size + mean + reach)
 
 
-def _within(means: Array, joint: Array, tolerance: float) -> float:
-    """The chance that both sides lie within the tolerance."""
+def within(means: Array, joint: Array, tolerance: float) -> float:
+    """The chance that both sides lie within the tolerance: their means and joint variances, in the
+    draft's unit.
+    """
     spreads = np.sqrt(np.diag(joint))
     if spreads.min() < _TINY:
         alone = [
@@ -274,9 +276,16 @@ def _advice(plan: SewingPlan, planned: Plan, runs: Runs, errors: Errors) -> str:
     }
     words, after = max(ways.items(), key=lambda one: one[1])
     if after - before < 0.01:
-        return f"No single change helps much: {_percent(before)} of the blocks will be good."
-    return f"{words}: then {_percent(after)} of the blocks will be good, not {_percent(before)}."
+        return f"No single change helps much: {percent(before)} of the blocks will be good."
+    return f"{words}: then {percent(after)} of the blocks will be good, not {percent(before)}."
 
 
-def _percent(chance: float) -> str:
-    return f"{100 * chance:.0f} %"
+def percent(chance: float) -> str:
+    """A chance, never told surer than it is.
+
+    >>> percent(0.934), percent(1.0), percent(0.0004)
+    ('93 %', 'over 99 %', 'under 1 %')
+    """
+    if chance > 0.995:
+        return "over 99 %"
+    return "under 1 %" if chance < 0.005 else f"{100 * chance:.0f} %"

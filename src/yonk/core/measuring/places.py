@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from dataclasses import dataclass
+from fractions import Fraction
 from math import hypot, sqrt
 from typing import Any
 
@@ -10,9 +12,11 @@ import numpy as np
 
 from yonk.core.drawing import Cells
 from yonk.core.measuring.runs import Runs, Way
+from yonk.core.paper import LengthUnit, show
 from yonk.core.pressing import SewingPlan
 
 Array = Any
+Spot = tuple[float, float]
 ACROSS: Way = (1.0, 0.0)
 DOWN: Way = (0.0, 1.0)
 _EDGES = {"top": 0.0, "middle": 0.5, "bottom": 1.0, "left": 0.0, "center": 0.5, "right": 1.0}
@@ -31,6 +35,25 @@ class Measurable:
     at: float | None
     size: float
     diagonal: int = 0
+
+    @property
+    def expected(self) -> str:
+        """The size that it must have, to four places, as it is kept beside what was measured."""
+        return f"{self.size:.4f}"
+
+    def line(self, plan: SewingPlan) -> tuple[Spot, Spot]:
+        """Where it is measured, from where to where in the finished block."""
+        left, top = _spots(plan, self.faces).min(axis=0)
+        right, bottom = _spots(plan, self.faces).max(axis=0)
+        if self.diagonal:
+            ends = (top, bottom) if self.diagonal > 0 else (bottom, top)
+            return (left, ends[0]), (right, ends[1])
+        at = 0.5 if self.at is None else self.at
+        if self.way == DOWN:
+            across = left + at * (right - left)
+            return (across, top), (across, bottom)
+        level = top + at * (bottom - top)
+        return (left, level), (right, level)
 
 
 def measurables(plan: SewingPlan) -> dict[str, Measurable]:
@@ -57,6 +80,34 @@ def measurables(plan: SewingPlan) -> dict[str, Measurable]:
         what = f"block:diagonal-{name}"
         found[what] = Measurable(what, every, ACROSS, None, long, sign)
     return found
+
+
+def size_fault(size: Fraction, must: float, unit: LengthUnit) -> str:
+    """What is wrong with a size that was measured, or nothing: it cannot be half or double of what
+    it must be.
+    """
+    if must / 2 <= float(size) <= 2 * must:
+        return ""
+    meant = show(Fraction(must).limit_denominator(64), unit)
+    return f"cannot be so far from {meant}; look whether it was read right"
+
+
+def still_counting(
+    known: Mapping[str, Measurable], sizes: Mapping[str, tuple[Fraction, str]]
+) -> tuple[dict[str, Fraction], dict[str, Fraction]]:
+    """Which of some kept sizes still count, and which do not.
+
+    Args:
+        known: what can be measured of the block as it is now.
+        sizes: by its name what was measured, and the size that it should have had then. Where that
+            is another now, the block was changed.
+    """
+    counting: dict[str, Fraction] = {}
+    stale: dict[str, Fraction] = {}
+    for what, (size, expected) in sizes.items():
+        same = what in known and known[what].expected == expected
+        (counting if same else stale)[what] = size
+    return counting, stale
 
 
 def run_of(one: Measurable, plan: SewingPlan, runs: Runs) -> Array:

@@ -7,6 +7,7 @@ from yonk.core.paper.bounds import (
     LengthField,
     LengthUnit,
     NumberField,
+    convert,
     length_fault,
     number_fault,
 )
@@ -119,6 +120,7 @@ __all__ = [
     "YonkError",
     "check_count",
     "coloured",
+    "convert",
     "cutting_schools",
     "default_making",
     "in_its_unit",

@@ -13,7 +13,19 @@ from typing import Literal
 from yonk.core.paper.measure import LengthError, read_length, show, write_mixed
 
 LengthUnit = Literal["in", "cm"]
-LengthField = Literal["finished", "line", "cloth", "place", "spread", "seam_error", "tolerance"]
+INCH = Fraction(254, 100)  # centimetres
+LengthField = Literal[
+    "finished",
+    "line",
+    "cloth",
+    "place",
+    "spread",
+    "seam_error",
+    "tolerance",
+    "strip",
+    "seam",
+    "measured",
+]
 NumberField = Literal["proportion"]
 CountField = Literal[
     "blocks",
@@ -26,6 +38,7 @@ CountField = Literal[
     "revision",
     "batch",
     "choices",
+    "taken_back",
 ]
 
 
@@ -67,6 +80,9 @@ LENGTHS: dict[LengthUnit, dict[LengthField, Bound]] = {
         "spread": _bound("0", "1"),
         "seam_error": _bound("-1/4", "1/4"),
         "tolerance": _bound("1/1000", "2"),
+        "strip": _bound("1/4", "20"),
+        "seam": _bound("1/64", "2"),
+        "measured": _bound("1/64", "1500"),
     },
     "cm": {
         "finished": _bound("1/4", "2500"),
@@ -76,6 +92,9 @@ LENGTHS: dict[LengthUnit, dict[LengthField, Bound]] = {
         "spread": _bound("0", "5/2"),
         "seam_error": _bound("-3/5", "3/5"),
         "tolerance": _bound("1/400", "5"),
+        "strip": _bound("1/2", "50"),
+        "seam": _bound("1/20", "5"),
+        "measured": _bound("1/40", "4000"),
     },
 }
 NUMBERS: dict[NumberField, Bound] = {
@@ -92,6 +111,7 @@ COUNTS: dict[CountField, tuple[int, int]] = {
     "revision": (1, 2**31 - 1),
     "batch": (1, 1000),
     "choices": (0, 10_000),
+    "taken_back": (0, 99),
 }
 
 
@@ -108,6 +128,17 @@ def length_fault(value: Fraction, field: LengthField, unit: LengthUnit) -> str:
     'is more than 1000″; take less'
     """
     return LENGTHS[unit][field].fault(value, unit)
+
+
+def convert(length: Fraction, unit: LengthUnit, to: LengthUnit) -> Fraction:
+    """A length in another unit, exactly.
+
+    >>> convert(Fraction(1, 4), "in", "cm")
+    Fraction(127, 200)
+    """
+    if unit == to:
+        return length
+    return length * INCH if to == "cm" else length / INCH
 
 
 def number_fault(value: Fraction, field: NumberField) -> str:

@@ -1,0 +1,30 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link } from "react-router";
+
+import { readLog } from "../api/blockLog";
+import type { Document } from "../api/client";
+import { useMeasuring } from "../api/useMeasuring";
+import { Fr } from "../common/Fr";
+
+/** What the trial block says for the rest, where the rest is cut. */
+export function FromTheTrial({ id, document }: { id: string; document: Document }) {
+  const verdict = useMeasuring(id, document).data?.verdict;
+  const log = useQuery({ queryKey: ["block-log", id], queryFn: () => readLog(id) });
+  const decided = log.data?.notes.find((one) => one.kind === "decided");
+  if (!verdict && !decided) return null;
+  return (
+    <section className="from-the-trial" aria-label="From the trial block">
+      <b>From the trial block:</b> <Fr>{verdict?.words ?? decided?.text ?? ""}</Fr>
+      {verdict && verdict.consequences.length > 0 && (
+        <ul>
+          {verdict.consequences.map((one) => (
+            <li key={one.words}>
+              <Fr>{one.words}</Fr>
+            </li>
+          ))}
+        </ul>
+      )}{" "}
+      <Link to={`/blocks/${id}/measure`}>See what was measured</Link>
+    </section>
+  );
+}

@@ -1,0 +1,53 @@
+import { useId } from "react";
+
+import type { Draft } from "../api/client";
+import type { Measuring } from "../api/useMeasuring";
+import { ClothPattern } from "../common/Cloth";
+
+type Row = Measuring["card"][number]["rows"][number];
+
+interface Props {
+  view: Draft;
+  measuring: Measuring;
+  lit: Row | undefined;
+}
+
+/** The block with the lines that were measured; the one that is asked for stands out. */
+export function BlockLines({ view, measuring, lit }: Props) {
+  const id = useId();
+  const { width, height } = measuring;
+  const unit = Math.max(width, height) / 300;
+  const rows = measuring.card.flatMap((group) => group.rows);
+  const line = (row: Row, className: string) => {
+    const [[ax, ay], [bx, by]] = row.line;
+    return <line key={`${className} ${row.what}`} className={className} x1={ax} y1={ay} x2={bx} y2={by} />;
+  };
+  return (
+    <svg
+      className="block-lines"
+      viewBox={[-8 * unit, -8 * unit, width + 16 * unit, height + 16 * unit].join(" ")}
+      role="img"
+      aria-label={lit ? `The block; ${lit.words} is marked` : "The block"}
+    >
+      <defs>
+        {view.fabrics.map((fabric, index) => (
+          <ClothPattern key={fabric.key} fabric={fabric} index={index} id={`${id}-${fabric.key}`} scale={unit * 1.2} />
+        ))}
+      </defs>
+      {measuring.parts.map((part, number) => (
+        <polygon
+          key={number}
+          points={part.outline.map((spot) => spot.join(",")).join(" ")}
+          fill={part.fabric ? `url(#${id}-${part.fabric})` : "#fffdf6"}
+        />
+      ))}
+      {rows.filter((row) => row.size).map((row) => line(row, row.good ? "good" : "off"))}
+      {lit && (
+        <>
+          {line(lit, "ground")}
+          {line(lit, "asked")}
+        </>
+      )}
+    </svg>
+  );
+}

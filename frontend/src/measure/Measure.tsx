@@ -1,0 +1,100 @@
+import "./measure.scss";
+
+import { useMutation } from "@tanstack/react-query";
+import { Spinner } from "react-bootstrap";
+import { useSearchParams } from "react-router";
+
+import { type Act, download, type Draft } from "../api/client";
+import { useMeasuring } from "../api/useMeasuring";
+import type { DraftInHand } from "../block/useDraft";
+import { Said } from "../common/Notices";
+import { PAPERS, TakeAlong } from "../common/TakeAlong";
+import { BlockLog } from "./BlockLog";
+import { Foretold } from "./Foretold";
+import { TrialBlock } from "./TrialBlock";
+
+const FILES = [["/api/files/card.pdf", "Card of the trial block (PDF)"]] as const;
+const PARTS = [
+  ["trial", "The trial block"],
+  ["foretold", "What to expect"],
+  ["log", "Log and photos"],
+] as const;
+
+/** The Measure step: what it should measure, what it did, what that says about the rest; the log. */
+export function MeasureStep({ id, view, drafting }: { id: string; view: Draft; drafting: DraftInHand }) {
+  const [params, setParams] = useSearchParams();
+  const found = useMeasuring(id, view.document);
+  const part = PARTS.find(([name]) => name === params.get("look"))?.[0] ?? "trial";
+  const paper = PAPERS.find((name) => name === params.get("paper")) ?? view.sheet.paper;
+  const go = (name: string, value: string) => {
+    const now = new URLSearchParams(params);
+    now.set(name, value);
+    setParams(now, { replace: true });
+  };
+  const taking = useMutation({
+    mutationFn: (path: (typeof FILES)[number][0]) => download(path, { document: view.document, paper }),
+  });
+  const take = (settings: Record<string, string>) => {
+    const act: Act = { do: "making", settings };
+    drafting.act([act]);
+  };
+  const measuring = found.data;
+  const said = [
+    ...(taking.error ? [taking.error.message] : []),
+    ...drafting.faults.map((one) => `${one.place}: ${one.message}`),
+  ];
+  return (
+    <main className="measuring">
+      <nav className="cards" aria-label="Parts of measuring">
+        {PARTS.map(([name, words]) => (
+          <button
+            key={name}
+            type="button"
+            className="sew-step"
+            aria-current={part === name || undefined}
+            onClick={() => go("look", name)}
+          >
+            <span>{words}</span>
+          </button>
+        ))}
+        <span className="spring" />
+        <TakeAlong
+          paper={paper}
+          files={FILES}
+          onPaper={(next) => go("paper", next)}
+          onTake={(path) => taking.mutate(path)}
+        />
+        <a className="btn btn-outline-primary btn-sm" href={`/api/blocks/${id}/parcel.zip`} download>
+          Block, log and photos (ZIP)
+        </a>
+      </nav>
+      <div className="measure-main" aria-busy={found.isFetching}>
+        {said.length > 0 && (
+          <Said
+            text={said.join("\n")}
+            onClose={() => {
+              taking.reset();
+              drafting.dismiss();
+            }}
+          />
+        )}
+        {found.error && part !== "log" && (
+          <Said text={found.error.message} action={{ words: "Try again", onClick: () => void found.refetch() }} />
+        )}
+        {part === "log" ? (
+          <BlockLog id={id} view={view} />
+        ) : !measuring ? (
+          !found.error && (
+            <p role="status">
+              <Spinner size="sm" /> Working out what the block measures … You can go to another step meanwhile.
+            </p>
+          )
+        ) : part === "trial" ? (
+          <TrialBlock id={id} view={view} measuring={measuring} onTake={take} />
+        ) : (
+          <Foretold id={id} told={measuring.foretold} onTake={take} />
+        )}
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,216 @@
+import "./seam.scss";
+
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { lazy, Suspense, useEffect, useState } from "react";
+import { Spinner } from "react-bootstrap";
+import { Link } from "react-router";
+
+import { client, type Schemas, settled } from "../api/client";
+import { useChange } from "../api/useChange";
+import { Brand } from "../common/Brand";
+import { Fr } from "../common/Fr";
+import { Said } from "../common/Notices";
+import { Figures } from "./Figures";
+import { TestForm } from "./TestForm";
+
+const Trend = lazy(async () => ({ default: (await import("./Trend")).Trend }));
+
+type Log = Schemas["SeamLogOut"];
+type Test = Log["tests"][number];
+const LOG = ["seam-log"];
+
+/** The seam log: tests of the seam, how they go over time, the verdict, and practice until it is right. */
+export function SeamLog() {
+  const queries = useQueryClient();
+  const found = useQuery({ queryKey: LOG, queryFn: () => settled<Log>(client.GET("/api/seam-log")) });
+  const [gone, setGone] = useState<Test>();
+  const log = found.data;
+  const changed = { refresh: [LOG, ["measuring"], ["recipes"]] };
+  const takingOut = useChange(
+    (one: Test) => settled(client.DELETE("/api/seam-log/tests/{test_id}", { params: { path: { test_id: one.id } } })),
+    { ...changed, onDone: (_, one) => setGone(one) },
+  );
+  const bringingBack = useChange(
+    (one: Test) =>
+      settled(client.POST("/api/seam-log/tests/{test_id}/restore", { params: { path: { test_id: one.id } } })),
+    { ...changed, onDone: () => setGone(undefined) },
+  );
+  useEffect(() => {
+    document.title = "Seam log · Yonk";
+  }, []);
+  const fault = takingOut.error ?? bringingBack.error;
+  return (
+    <div className="finder-page">
+      <header className="top">
+        <Brand />
+        <h1>Seam log</h1>
+        <span className="spring" />
+        <Link to="/">Blocks</Link>
+        <Link to="/fabrics">Fabric shelf</Link>
+      </header>
+      <main className="seam-log">
+        {found.error && (
+          <Said text={found.error.message} action={{ words: "Try again", onClick: () => void found.refetch() }} />
+        )}
+        {fault && <Said text={fault.message} />}
+        {gone && (
+          <Said
+            text={`The test of ${gone.sewn} was taken out.`}
+            action={{ words: "Bring it back", onClick: () => bringingBack.mutate(gone) }}
+            onClose={() => setGone(undefined)}
+          />
+        )}
+        {!log && !found.error && (
+          <p role="status">
+            <Spinner size="sm" /> Fetching the seam log …
+          </p>
+        )}
+        {log && (
+          <>
+            <section className="standing" aria-labelledby="standing-head">
+              <h2 id="standing-head" className="visually-hidden">
+                How the seam stands
+              </h2>
+              <p className={log.tests.length && !log.good ? "verdict doubt" : "verdict"} role="status">
+                <Fr>{log.verdict}</Fr>
+              </p>
+              <p className="change">
+                <Fr>{log.change}</Fr>
+              </p>
+              {log.tests.length > 0 && (
+                <>
+                  <Suspense fallback={<Spinner size="sm" />}>
+                    <Trend log={log} />
+                  </Suspense>
+                  <InARow log={log} />
+                </>
+              )}
+              <Tests log={log} onTakeOut={(one) => takingOut.mutate(one)} />
+              {log.setups.length > 1 && <Setups log={log} />}
+            </section>
+            <aside>
+              <TestForm
+                key={log.tests.length}
+                log={log}
+                onKept={(next) => {
+                  queries.setQueryData(LOG, next);
+                }}
+              />
+              <Figures
+                log={log}
+                onKept={(next) => {
+                  queries.setQueryData(LOG, next);
+                }}
+              />
+            </aside>
+          </>
+        )}
+      </main>
+    </div>
+  );
+}
+
+function InARow({ log }: { log: Log }) {
+  const { in_a_row: done, wanted } = log;
+  return (
+    <p className="in-a-row">
+      {Array.from({ length: wanted }, (_, number) => (
+        <i key={number} className={number < done ? "good" : ""} aria-hidden />
+      ))}
+      <span>
+        {done >= wanted
+          ? `${String(done)} in a row are within: the practice is over, until you change something.`
+          : `${String(done)} of ${String(wanted)} in a row are within.`}
+      </span>
+    </p>
+  );
+}
+
+function Tests({ log, onTakeOut }: { log: Log; onTakeOut: (one: Test) => void }) {
+  if (!log.tests.length) return null;
+  return (
+    <table className="tests">
+      <caption>The tests, the newest first</caption>
+      <thead>
+        <tr>
+          <th scope="col">Sewn</th>
+          <th scope="col">The seam takes up</th>
+          <th scope="col">Measured</th>
+          <th scope="col">With</th>
+          <td />
+        </tr>
+      </thead>
+      <tbody>
+        {[...log.tests].reverse().map((one) => (
+          <tr key={one.id}>
+            <th scope="row">{one.sewn}</th>
+            <td className={one.good ? "" : "doubt"}>
+              <Fr>{`${one.seam}, ${one.off}`}</Fr>
+            </td>
+            <td>
+              <Fr>{one.measured}</Fr>
+              {one.cut_otherwise && (
+                <small>
+                  <Fr>{`all three say that they were cut ${one.cut_otherwise}`}</Fr>
+                </small>
+              )}
+            </td>
+            <td>
+              {one.setup}
+              {one.note && <small>{one.note}</small>}
+            </td>
+            <td>
+              <button
+                type="button"
+                className="quiet"
+                aria-label={`Take out the test of ${one.sewn}`}
+                onClick={() => onTakeOut(one)}
+              >
+                take out
+              </button>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+      <tfoot>
+        <tr>
+          <td colSpan={5}>
+            <a href="/api/seam-log.csv" download>
+              Take the log along (CSV)
+            </a>
+          </td>
+        </tr>
+      </tfoot>
+    </table>
+  );
+}
+
+function Setups({ log }: { log: Log }) {
+  return (
+    <table className="tests">
+      <caption>Side by side, what was sewn with what</caption>
+      <thead>
+        <tr>
+          <th scope="col">With</th>
+          <th scope="col">Tests</th>
+          <th scope="col">On average</th>
+          <th scope="col">From seam to seam</th>
+        </tr>
+      </thead>
+      <tbody>
+        {log.setups.map((one, number) => (
+          <tr key={number}>
+            <th scope="row">{one.setup}</th>
+            <td>{one.tests}</td>
+            <td>
+              <Fr>{`${one.seam}, ${one.off}`}</Fr>
+            </td>
+            <td>
+              <Fr>{one.spread || "three tests tell it"}</Fr>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

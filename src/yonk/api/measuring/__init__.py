@@ -1,0 +1,1 @@
+"""The Measure step and the seam log over the wire."""

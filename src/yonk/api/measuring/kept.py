@@ -1,0 +1,125 @@
+"""What is kept of measuring, as the core knows it."""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Mapping, Sequence
+from datetime import UTC, datetime
+from fractions import Fraction
+from typing import cast
+
+from sqlalchemy.orm import Session
+
+from yonk.api.measuring.schemas import NoteIn
+from yonk.core.measuring import LeftOver, SeamLog, left_over_words
+from yonk.core.paper import DraftError, typed_length
+from yonk.files.block_file import read_block
+from yonk.files.log_file import (
+    LogFile,
+    MeasuredPart,
+    NoteKind,
+    NotePart,
+    PhotoPart,
+    TakenBackPart,
+)
+from yonk.files.photo import Picture
+from yonk.files.seam_log_file import read_figures, read_test
+from yonk.store import block_log as store_of_block
+from yonk.store import seam_log as store
+from yonk.store.block_log import KeptNote, Measured, NewPhoto, Taken
+
+FIGURES = "work"
+
+
+def seam_log_of(session: Session) -> SeamLog:
+    """Her seam log and figures."""
+    tests = tuple(read_test(kept.document)[0] for kept in store.all_tests(session))
+    return SeamLog(tests=tests, figures=read_figures(store.preference(session, FIGURES)))
+
+
+def sizes_of(measured: Sequence[Measured]) -> dict[str, tuple[Fraction, str]]:
+    """What was measured, and what it should have been then, by its name on the card."""
+    return {one.what: (Fraction(one.size), one.expected) for one in measured}
+
+
+def note_document(asked: NoteIn, document: str) -> str:
+    """An entry as it is kept, for a block by its document. Raises `DraftError` for one that says
+    nothing, or a size that cannot be.
+    """
+    text = asked.text.strip()
+    if asked.left_over:
+        told, draft = asked.left_over, read_block(document)
+        unit = draft.unit
+        left = LeftOver(
+            length=typed_length(told.length, "length", "cloth", unit),
+            pieces=told.pieces,
+            left=typed_length(told.left, "left", "place", unit),
+        )
+        if left.left >= left.length:
+            raise DraftError("left", "is as long as the strip was; tell what was left of it")
+        said = left_over_words(left, told.wanted, draft.making.ruler_step, unit)
+        text = f"{text} {said}".strip()
+    if not text:
+        raise DraftError("text", "is empty; write what you want to keep")
+    return json.dumps({"text": text}, ensure_ascii=False)
+
+
+def note_text(kept: KeptNote) -> str:
+    """What an entry says."""
+    return str(json.loads(kept.document)["text"])
+
+
+def log_file_of(session: Session, block_id: str) -> tuple[LogFile, dict[str, bytes]]:
+    """The log of a block as it leaves, with the photos by their names in it."""
+    photos = store_of_block.photos_of(session, block_id)
+    names = {one.id: f"photos/{number}.jpg" for number, one in enumerate(photos, start=1)}
+    log = LogFile(
+        measures=tuple(
+            MeasuredPart(what=one.what, size=Fraction(one.size), expected=one.expected)
+            for one in store_of_block.measured_of(session, block_id)
+        ),
+        taken_back=tuple(
+            TakenBackPart(mark=one.mark, words=one.words, times=one.times)
+            for one in store_of_block.taken_back_of(session, block_id)
+        ),
+        notes=tuple(
+            NotePart(kind=cast(NoteKind, one.kind), made=one.made, text=note_text(one))
+            for one in store_of_block.notes_of(session, block_id)
+        ),
+        photos=tuple(
+            PhotoPart(file=names[one.id], caption=one.caption, made=one.made) for one in photos
+        ),
+    )
+    content = {
+        names[one.id]: store_of_block.photo_content(session, block_id, one.id) for one in photos
+    }
+    return log, content
+
+
+def keep_log(session: Session, block_id: str, log: LogFile, photos: Mapping[str, Picture]) -> None:
+    """Keep a log that came in with a block. The caller ends it, so that it is all or nothing."""
+    store_of_block.add_log(
+        session,
+        block_id,
+        measured=[Measured(one.what, str(one.size), one.expected) for one in log.measures],
+        taken=[Taken(one.mark, one.words, one.times) for one in log.taken_back],
+        notes=[
+            (one.kind, json.dumps({"text": one.text}, ensure_ascii=False), _plain(one.made))
+            for one in log.notes
+        ],
+        photos=[
+            NewPhoto(
+                photos[one.file].content,
+                photos[one.file].width,
+                photos[one.file].height,
+                one.caption,
+                _plain(one.made),
+            )
+            for one in log.photos
+        ],
+    )
+
+
+def _plain(moment: datetime) -> datetime:
+    """A moment as the tables keep it."""
+    return moment.astimezone(UTC).replace(tzinfo=None) if moment.tzinfo else moment

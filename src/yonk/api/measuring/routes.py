@@ -1,0 +1,162 @@
+"""Routes of the seam log, of measuring, and of the log of a block."""
+
+from __future__ import annotations
+
+from datetime import UTC, datetime, time
+
+from fastapi import APIRouter, Response
+from sqlalchemy.orm import Session
+from starlette.concurrency import run_in_threadpool
+
+from yonk.api.measuring import answers
+from yonk.api.measuring.kept import FIGURES, seam_log_of, sizes_of
+from yonk.api.measuring.schemas import (
+    CardPrintIn,
+    FiguresIn,
+    MeasuredIn,
+    MeasuringIn,
+    MeasuringOut,
+    SeamLogOut,
+    SeamTestIn,
+    TakenBackIn,
+)
+from yonk.api.measuring.view import Sizes, seam_log_view
+from yonk.api.session import BlockId, Db
+from yonk.api.wire import CSV, ERRORS, as_json
+from yonk.api.work import Work
+from yonk.core.measuring import FIGURES as NAMES
+from yonk.core.measuring import HerFigures, SeamLog, SeamTest, Setup, size_fault
+from yonk.core.paper import DraftError, typed_length, write_exact
+from yonk.files.seam_log_file import read_test, write_figures, write_seam_log_csv, write_test
+from yonk.store import block_log, blocks
+from yonk.store import seam_log as store
+
+router = APIRouter(prefix="/api")
+
+
+@router.get("/seam-log", response_model=SeamLogOut, responses=ERRORS)
+def seam_log(db: Db) -> SeamLogOut:
+    """The seam log: tests, verdict, practice, figures."""
+    kept = [(one.id, one.sewn, *read_test(one.document)) for one in store.all_tests(db)]
+    figures = seam_log_of(db).figures
+    log = SeamLog(tests=tuple(test for _, _, test, _ in kept), figures=figures)
+    return seam_log_view(log, kept)
+
+
+@router.post("/seam-log/tests", response_model=SeamLogOut, status_code=201, responses=ERRORS)
+def put_test(asked: SeamTestIn, db: Db) -> SeamLogOut:
+    """Put a test into the log."""
+    sewn = datetime.combine(asked.sewn, time(12)) if asked.sewn else None
+    if sewn and sewn > datetime.now(UTC).replace(tzinfo=None, hour=23, minute=59):
+        raise DraftError("sewn", "lies in days to come; tell the day when it was sewn")
+    store.put_test(db, write_test(_test(asked), asked.note.strip()), sewn)
+    return seam_log(db)
+
+
+def _test(asked: SeamTestIn) -> SeamTest:
+    """A test as it was typed. Raises `DraftError` for a size that cannot be."""
+    unit = asked.unit
+    aimed = typed_length(asked.aimed, "aimed", "seam", unit)
+    cut = typed_length(asked.cut, "cut", "strip", unit)
+    middle = typed_length(asked.middle, "middle", "strip", unit)
+    outer = None
+    if asked.left.strip() or asked.right.strip():
+        outer = (
+            typed_length(asked.left, "left", "strip", unit),
+            typed_length(asked.right, "right", "strip", unit),
+        )
+    words = {name: " ".join(text.split()) for name, text in asked.setup.model_dump().items()}
+    test = SeamTest(
+        unit=unit, aimed=aimed, cut=cut, middle=middle, outer=outer, setup=Setup(**words)
+    )
+    fault = test.fault
+    if fault:
+        raise DraftError(*fault)
+    return test
+
+
+@router.delete("/seam-log/tests/{test_id}", status_code=204, responses=ERRORS)
+def take_test_out(test_id: BlockId, db: Db) -> None:
+    """Take a test out of the log; it can be brought back."""
+    store.take_out(db, test_id)
+
+
+@router.post("/seam-log/tests/{test_id}/restore", status_code=204, responses=ERRORS)
+def bring_test_back(test_id: BlockId, db: Db) -> None:
+    """Bring a test back into the log."""
+    store.take_out(db, test_id, back=True)
+
+
+@router.put("/seam-log/figures", response_model=SeamLogOut, responses=ERRORS)
+def tell_figures(asked: FiguresIn, db: Db) -> SeamLogOut:
+    """Keep what she tells of her work; what is empty is as usual again."""
+    told = {
+        name: typed_length(text, name, field, asked.unit)
+        for name, field in NAMES.items()
+        if (text := getattr(asked, name).strip())
+    }
+    figures = HerFigures(unit=asked.unit, told=told, taken_back=asked.taken_back)
+    store.keep_preference(db, FIGURES, write_figures(figures))
+    return seam_log(db)
+
+
+@router.get("/seam-log.csv", response_class=Response, responses=ERRORS)
+def seam_log_csv(db: Db) -> Response:
+    """The seam log as a table."""
+    kept = [(one.sewn, *read_test(one.document)) for one in store.all_tests(db)]
+    headers = {"Content-Disposition": "attachment; filename*=UTF-8''seam%20log.csv"}
+    return Response(write_seam_log_csv(kept), media_type=CSV, headers=headers)
+
+
+@router.post("/measuring", response_model=MeasuringOut, responses=ERRORS)
+async def measuring(asked: MeasuringIn, db: Db, work: Work) -> Response:
+    """The card of a trial block, the verdict, what is foretold."""
+    log, sizes, taken_back = await run_in_threadpool(_known, db, asked.block_id)
+    found = await work.on_draft(asked.document, answers.measuring, asked, log, sizes, taken_back)
+    return as_json(found)
+
+
+def _known(db: Session, block_id: str | None) -> tuple[SeamLog, Sizes, int]:
+    """What is kept for a block: her log, the sizes, how often the seam was taken back that was
+    most often.
+    """
+    if block_id is None:
+        return seam_log_of(db), {}, 0
+    times = [one.times for one in block_log.taken_back_of(db, block_id)]
+    sizes = sizes_of(block_log.measured_of(db, block_id))
+    return seam_log_of(db), sizes, max(times, default=0)
+
+
+@router.put("/blocks/{block_id}/measured", status_code=204, responses=ERRORS)
+def measured(block_id: BlockId, asked: MeasuredIn, db: Db) -> None:
+    """Keep a size that was measured, or forget it."""
+    blocks.live_block(db, block_id)
+    size = ""
+    if asked.size.strip():
+        length = typed_length(asked.size, asked.what, "measured", asked.unit)
+        fault = size_fault(length, float(asked.expected), asked.unit)
+        if fault:
+            raise DraftError(asked.what, fault)
+        size = write_exact(length)
+    block_log.keep_measured(db, block_id, block_log.Measured(asked.what, size, asked.expected))
+
+
+@router.delete("/blocks/{block_id}/measured", status_code=204, responses=ERRORS)
+def forget(block_id: BlockId, db: Db) -> None:
+    """Empty the card of a block."""
+    blocks.live_block(db, block_id)
+    block_log.forget_measured(db, block_id)
+
+
+@router.put("/blocks/{block_id}/taken-back", status_code=204, responses=ERRORS)
+def taken_back(block_id: BlockId, asked: TakenBackIn, db: Db) -> None:
+    """Keep how often the seams of a step were taken back."""
+    blocks.live_block(db, block_id)
+    one = block_log.Taken(asked.mark, asked.words, asked.times)
+    block_log.keep_taken_back(db, block_id, one)
+
+
+@router.post("/files/card.pdf", response_class=Response, responses=ERRORS)
+async def card_pdf(asked: CardPrintIn, work: Work) -> Response:
+    """The card of a trial block, on paper."""
+    return await work.file(asked.document, answers.card_pdf, asked)

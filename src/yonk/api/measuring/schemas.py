@@ -1,0 +1,303 @@
+"""What goes over the wire of the seam log, of measuring and of the log of a block."""
+
+from __future__ import annotations
+
+from datetime import date, datetime
+from typing import Annotated, Literal
+
+from pydantic import Field
+
+from yonk.api.wire import Document, Model, PartOut, Place
+from yonk.core.measuring import Verdict
+from yonk.core.paper import COUNTS, LengthUnit
+from yonk.files.log_file import NoteKind
+
+Typed = Annotated[str, Field(max_length=60)]
+Short = Annotated[str, Field(max_length=120)]
+Words = Annotated[str, Field(max_length=4000)]
+TimesBack = Annotated[int, Field(ge=0, le=COUNTS["taken_back"][1])]
+
+
+class SetupIO(Model):
+    """What a seam was sewn with, in her words."""
+
+    machine: Short = ""
+    foot: Short = ""
+    needle: Short = ""
+    stitch: Short = ""
+    thread: Short = ""
+    cloth: Short = ""
+    starch: Short = ""
+    pressed: Short = ""
+
+
+class SeamTestIn(Model):
+    """A seam test as it was typed: `left` and `right` are what the outer strips measure, if they
+    were measured.
+    """
+
+    unit: LengthUnit
+    aimed: Typed
+    cut: Typed
+    middle: Typed
+    left: Typed = ""
+    right: Typed = ""
+    setup: SetupIO = SetupIO()
+    note: Words = ""
+    sewn: date | None = None
+
+
+class SeamTestOut(Model):
+    """A seam test: what the seam takes up, and how it is off; `off_by` in the log's unit, to be
+    drawn.
+    """
+
+    id: str
+    sewn: date
+    measured: str
+    seam: str
+    off: str
+    off_by: float
+    good: bool
+    setup: str
+    cut_otherwise: str
+    note: str
+
+
+class SetupFiguresOut(Model):
+    """How the seam stands with one setup."""
+
+    setup: str
+    tests: int
+    seam: str
+    off: str
+    spread: str
+
+
+class FigureIO(Model):
+    """A figure of her work, as typed; a guess until she tells it."""
+
+    name: Literal["within", "cut_spread", "trim_spread", "tolerance"]
+    label: str
+    value: str
+    guess: bool
+
+
+class NextTestOut(Model):
+    """The next test strip: in words, and what the form begins with."""
+
+    words: list[str]
+    unit: LengthUnit
+    aimed: str
+    cut: str
+    setup: SetupIO
+
+
+class RuledOut(Model):
+    """A ruled line of the trend: how much too wide, to be drawn and in words."""
+
+    at: float
+    words: str
+
+
+class SeamLogOut(Model):
+    """The seam log. `band` is how far off a seam may be, to be drawn and in words."""
+
+    unit: LengthUnit
+    suffix: str
+    tests: list[SeamTestOut]
+    band: float
+    band_words: str
+    ruled: list[RuledOut]
+    verdict: str
+    change: str
+    good: bool
+    seam: str
+    spread: str
+    in_a_row: int
+    wanted: int
+    setups: list[SetupFiguresOut]
+    next: NextTestOut
+    figures: list[FigureIO]
+    taken_back: int
+    caution: str
+
+
+class FiguresIn(Model):
+    """What she tells of her work; nothing where it is as usual."""
+
+    unit: LengthUnit
+    within: Typed = ""
+    cut_spread: Typed = ""
+    trim_spread: Typed = ""
+    tolerance: Typed = ""
+    taken_back: TimesBack
+
+
+class MeasuringIn(Model):
+    """A draft that is measured, as drafted; the block that it is kept as."""
+
+    document: Document
+    block_id: Annotated[str, Field(pattern="^[0-9a-z]{1,32}$")] | None = None
+
+
+class CardRowOut(Model):
+    """Something to measure: what it must be; what was measured, and by how much that is off. `line`
+    is where it is measured.
+    """
+
+    what: str
+    words: str
+    must: str
+    expected: str
+    size: str
+    off: str
+    good: bool
+    line: tuple[Place, Place]
+
+
+class CardGroupOut(Model):
+    """Rows of the card under one heading."""
+
+    words: str
+    rows: list[CardRowOut]
+
+
+class ConsequenceOut(Model):
+    """Something to do for the rest; the settings that do it, if a plan can be made so."""
+
+    words: str
+    settings: dict[str, str]
+
+
+class BlockVerdictOut(Model):
+    """The verdict on a trial block, and what it says for the rest."""
+
+    verdict: Verdict
+    words: str
+    because: list[str]
+    measure_next: str
+    next_words: str
+    consequences: list[ConsequenceOut]
+
+
+class CheckpointOut(Model):
+    """What a step makes, foretold."""
+
+    step: int
+    words: str
+    must: str
+    width: str
+    height: str
+    chance: str
+    likely: float
+
+
+class ForetoldOut(Model):
+    """What a block will come out as."""
+
+    width: str
+    height: str
+    chance: str
+    likely: float
+    within: str
+    checkpoints: list[CheckpointOut]
+    mismatch: str
+    mismatch_step: int
+    advice: str
+    figures: list[str]
+    all_guesses: bool
+    cut_for: ConsequenceOut | None
+
+
+class MeasuringOut(Model):
+    """The Measure step: the card, the verdict where something was measured, what is foretold."""
+
+    width: float
+    height: float
+    parts: list[PartOut]
+    card: list[CardGroupOut]
+    stale: list[str]
+    verdict: BlockVerdictOut | None
+    taken_back: int
+    taken_back_limit: int
+    foretold: ForetoldOut
+
+
+class MeasuredIn(Model):
+    """A size that was measured; `expected` as it was sent; nothing to forget it."""
+
+    what: Annotated[str, Field(pattern="^(unit|row|column|block):[0-9A-Za-z-]{1,40}$")]
+    size: Typed
+    expected: Annotated[str, Field(pattern=r"^[0-9]{1,6}\.[0-9]{4}$")]
+    unit: LengthUnit
+
+
+class TakenBackIn(Model):
+    """How often the seams of a step were taken back."""
+
+    mark: Annotated[str, Field(pattern="^[0-9a-f]{64}$")]
+    words: Annotated[str, Field(max_length=400)]
+    times: TimesBack
+
+
+class TakenBackOut(Model):
+    """The same, kept."""
+
+    mark: str
+    words: str
+    times: int
+
+
+class LeftOverIn(Model):
+    """What was left of a strip, as typed in the block's unit; how many pieces the next one must
+    give.
+    """
+
+    length: Typed
+    pieces: Annotated[int, Field(ge=1, le=COUNTS["pieces_on_hand"][1])]
+    left: Typed
+    wanted: Annotated[int, Field(ge=1, le=COUNTS["pieces_on_hand"][1])]
+
+
+class NoteIn(Model):
+    """An entry for the log of a block."""
+
+    kind: NoteKind
+    text: Words = ""
+    left_over: LeftOverIn | None = None
+
+
+class NoteOut(Model):
+    """An entry in the log of a block."""
+
+    id: str
+    kind: NoteKind
+    made: datetime
+    text: str
+
+
+class PhotoOut(Model):
+    """A photo of a block."""
+
+    id: str
+    caption: str
+    width: int
+    height: int
+    made: datetime
+
+
+class BlockLogOut(Model):
+    """The log of a block: what to change next time, the entries, the photos."""
+
+    next_time: list[NoteOut]
+    notes: list[NoteOut]
+    photos: list[PhotoOut]
+    taken_back: list[TakenBackOut]
+
+
+class CardPrintIn(Model):
+    """A draft whose card is printed."""
+
+    document: Document
+    paper: Literal["letter", "a4"] = "letter"

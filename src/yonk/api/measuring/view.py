@@ -1,0 +1,297 @@
+"""The Measure step and the seam log as the screen needs them. No rule is decided here."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from datetime import datetime
+from fractions import Fraction
+
+from yonk.api.measuring.schemas import (
+    BlockVerdictOut,
+    CardGroupOut,
+    CardRowOut,
+    CheckpointOut,
+    ConsequenceOut,
+    FigureIO,
+    ForetoldOut,
+    MeasuringOut,
+    NextTestOut,
+    RuledOut,
+    SeamLogOut,
+    SeamTestOut,
+    SetupFiguresOut,
+    SetupIO,
+)
+from yonk.api.wire import PartOut, Place
+from yonk.core.measuring import (
+    FIGURE_WORDS,
+    FIGURES,
+    IN_A_ROW,
+    STRIP_LENGTH,
+    Checkpoint,
+    Consequence,
+    Diagnosis,
+    Errors,
+    Foretold,
+    SeamLog,
+    SeamTest,
+    Standing,
+    about,
+    because,
+    by_setup,
+    change_words,
+    consequences,
+    cut_for,
+    guess_words,
+    is_good,
+    mismatch_words,
+    next_test,
+    off_words,
+    percent,
+    place_words,
+    range_words,
+    size_off_words,
+    standing_words,
+    verdict_words,
+)
+from yonk.core.measuring import Measurable as Place_
+from yonk.core.paper import USUAL, LengthUnit, show, write_typed
+from yonk.core.pressing import SewingPlan, SewingStep
+from yonk.core.sewing import CAUTIONS
+
+Sizes = Mapping[str, tuple[Fraction, str]]
+HEADINGS = {"block": "The block", "row": "Rows", "column": "Columns", "unit": "Units"}
+SUFFIX = {"in": "″", "cm": " cm"}
+
+
+def seam_log_view(log: SeamLog, kept: Sequence[tuple[str, datetime, SeamTest, str]]) -> SeamLogOut:
+    """The seam log. `kept` holds of each test its id, when it was sewn, and the note on it."""
+    found, unit, within = log.standing, log.unit, log.within
+    return SeamLogOut(
+        unit=unit,
+        suffix=SUFFIX[unit],
+        tests=[_test(*one, log) for one in kept],
+        band=float(within),
+        band_words=show(within, unit),
+        ruled=[_ruled(times * within, unit) for times in (-2, -1, 0, 1, 2)],
+        verdict=standing_words(found, within),
+        change=change_words(found, within),
+        good=found is not None and abs(found.off) <= within,
+        seam=show(found.seam, unit) if found else "",
+        spread=_spread(found),
+        in_a_row=found.in_a_row if found else 0,
+        wanted=IN_A_ROW,
+        setups=[_setup(one) for one in by_setup(log.tests, within)],
+        next=_next(log),
+        figures=[
+            FigureIO(
+                name=name,
+                label=FIGURE_WORDS[name],
+                value=write_typed(log.figures.figure(name, unit), unit),
+                guess=name not in log.figures.told,
+            )
+            for name in FIGURES
+        ],
+        taken_back=log.figures.taken_back,
+        caution=CAUTIONS["needle"],
+    )
+
+
+def _ruled(off: Fraction, unit: LengthUnit) -> RuledOut:
+    sign = "+" if off > 0 else "−"
+    return RuledOut(at=float(off), words=f"{sign}{show(abs(off), unit)}" if off else "right")
+
+
+def _spread(found: Standing | None) -> str:
+    if found is None or found.spread is None:
+        return ""
+    return about(float(found.spread), found.newest.unit)
+
+
+def _test(which: str, sewn: datetime, test: SeamTest, note: str, log: SeamLog) -> SeamTestOut:
+    unit, here = test.unit, test.told_in(log.unit)
+    strips = [test.middle, *(test.outer or ())]
+    sizes = ", ".join(show(one, unit) for one in strips)
+    return SeamTestOut(
+        id=which,
+        sewn=sewn.date(),
+        measured=f"{sizes} of strips cut {show(test.cut, unit)}",
+        seam=about(float(test.seam), unit),
+        off=off_words(test.off, unit),
+        off_by=float(here.off),
+        good=abs(here.off) <= log.within,
+        setup=test.setup.words,
+        cut_otherwise=show(test.really_cut, unit) if test.really_cut != test.cut else "",
+        note=note,
+    )
+
+
+def _setup(found: Standing) -> SetupFiguresOut:
+    unit = found.newest.unit
+    return SetupFiguresOut(
+        setup=found.newest.setup.words,
+        tests=len(found.tests),
+        seam=show(found.seam, unit),
+        off=off_words(found.off, unit),
+        spread=_spread(found),
+    )
+
+
+def _next(log: SeamLog) -> NextTestOut:
+    unit = log.unit
+    test = next_test(log.standing, unit, USUAL[unit].settings.seam)
+    cut, long = show(test.cut, test.unit), show(STRIP_LENGTH[test.unit], test.unit)
+    return NextTestOut(
+        words=[
+            f"Cut three strips {cut} wide and {long} long.",
+            "Sew them side by side, as you sew a block, and press as you press a block.",
+            f"Measure the middle one between its seams: it must be {show(test.middle, test.unit)}.",
+        ],
+        unit=test.unit,
+        aimed=write_typed(test.aimed, test.unit),
+        cut=write_typed(test.cut, test.unit),
+        setup=SetupIO(**vars(test.setup)),
+    )
+
+
+class MeasuringView:
+    """The Measure step of one block.
+
+    Args:
+        plan: its sewing.
+        steps: the steps of its sewing.
+        known: what can be measured of it.
+        measured: what was measured, by its name; only what still counts.
+        stale: what does not count any more, by its name.
+    """
+
+    def __init__(
+        self,
+        plan: SewingPlan,
+        steps: Sequence[SewingStep],
+        known: Mapping[str, Place_],
+        measured: Mapping[str, Fraction],
+        stale: Mapping[str, Fraction],
+    ) -> None:
+        self.plan, self.draft, self.unit = plan, plan.draft, plan.draft.unit
+        self.scale = float(plan.reading.drawing.scale)
+        self.steps = {join: step for step in steps for join in step.joins}
+        self.known, self.measured, self.stale = known, measured, stale
+
+    def out(
+        self,
+        found: Diagnosis | None,
+        foretold: Foretold,
+        errors: Errors,
+        log: SeamLog,
+        taken_back: int,
+    ) -> MeasuringOut:
+        """The whole step."""
+        return MeasuringOut(
+            width=float(self.draft.width),
+            height=float(self.draft.height),
+            parts=[
+                PartOut(outline=[self._spot(one) for one in face.ring], fabric=fabric)
+                for face, fabric in zip(
+                    self.plan.joining.faces, self.plan.reading.fabrics, strict=True
+                )
+            ],
+            card=self._card(),
+            stale=[self._stale(what, size) for what, size in self.stale.items()],
+            verdict=self._verdict(found) if found else None,
+            taken_back=taken_back,
+            taken_back_limit=log.figures.taken_back,
+            foretold=self._foretold(foretold, errors, log),
+        )
+
+    def _spot(self, spot: tuple[int, int]) -> Place:
+        return spot[0] / self.scale, spot[1] / self.scale
+
+    def _card(self) -> list[CardGroupOut]:
+        groups: dict[str, list[CardRowOut]] = {kind: [] for kind in HEADINGS}
+        for what, one in self.known.items():
+            groups[what.partition(":")[0]].append(self._row(one))
+        return [
+            CardGroupOut(words=HEADINGS[kind], rows=rows) for kind, rows in groups.items() if rows
+        ]
+
+    def _row(self, one: Place_) -> CardRowOut:
+        size = self.measured.get(one.what)
+        off = None if size is None else size - Fraction(one.size)
+        return CardRowOut(
+            what=one.what,
+            words=place_words(one.what, self.plan.reading),
+            must=about(one.size, self.unit),
+            expected=one.expected,
+            size="" if size is None else write_typed(size, self.unit),
+            off="" if off is None else size_off_words(off, self.unit),
+            good=off is None or is_good(off, self.unit),
+            line=one.line(self.plan),
+        )
+
+    def _stale(self, what: str, size: Fraction) -> str:
+        place = place_words(what, self.plan.reading) if what in self.known else what
+        return (
+            f"{show(size, self.unit)} was measured {place}, when the block was another; it does "
+            "not count any more."
+        )
+
+    def _verdict(self, found: Diagnosis) -> BlockVerdictOut:
+        asked = found.measure_next
+        return BlockVerdictOut(
+            verdict=found.verdict,
+            words=verdict_words(found.verdict),
+            because=because(found, self.unit),
+            measure_next=asked,
+            next_words=place_words(asked, self.plan.reading) if asked else "",
+            consequences=[consequence_out(one) for one in consequences(found, self.draft)],
+        )
+
+    def _foretold(self, found: Foretold, errors: Errors, log: SeamLog) -> ForetoldOut:
+        block, most = found.block, found.mismatch
+        step = self.steps[most.join].number if most else 0
+        standing, guesses = log.standing, log.guesses
+        return ForetoldOut(
+            width=range_words(block.width, self.unit) if block else "",
+            height=range_words(block.height, self.unit) if block else "",
+            chance=percent(block.chance) if block else "",
+            likely=block.chance if block else 1.0,
+            within=show(errors.tolerance, self.unit),
+            checkpoints=[self._checkpoint(one) for one in self._of_each_step(found)],
+            mismatch=mismatch_words(most, step, self.unit) if most else "",
+            mismatch_step=step,
+            advice=found.advice,
+            figures=guess_words(errors, guesses, self.unit),
+            all_guesses=standing is None and not log.figures.told,
+            cut_for=self._cut_for(errors),
+        )
+
+    def _of_each_step(self, found: Foretold) -> list[Checkpoint]:
+        """One checkpoint for each step: its joins are alike; the least likely stands for them."""
+        of: dict[int, Checkpoint] = {}
+        for one in found.checkpoints:
+            number = self.steps[one.join].number
+            if number not in of or one.chance < of[number].chance:
+                of[number] = one
+        return [of[number] for number in sorted(of)]
+
+    def _cut_for(self, errors: Errors) -> ConsequenceOut | None:
+        told = cut_for(self.draft.making.seam + errors.seam_error, self.draft)
+        return consequence_out(told) if told else None
+
+    def _checkpoint(self, one: Checkpoint) -> CheckpointOut:
+        step = self.steps[one.join]
+        return CheckpointOut(
+            step=step.number,
+            words=step.words,
+            must=step.checkpoint,
+            width=range_words(one.width, self.unit),
+            height=range_words(one.height, self.unit),
+            chance=percent(one.chance),
+            likely=one.chance,
+        )
+
+
+def consequence_out(one: Consequence) -> ConsequenceOut:
+    """Something to do for the rest, as it is sent."""
+    return ConsequenceOut(words=one.words, settings=dict(one.settings))

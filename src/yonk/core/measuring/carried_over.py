@@ -1,0 +1,122 @@
+"""What a trial block says for the rest: its verdict carried over into what is cut and sewn next.
+
+Source: the trial block of `docs/measuring.md`.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass, field, replace
+from fractions import Fraction
+
+from yonk.core.measuring.diagnosis import Diagnosis, Found
+from yonk.core.measuring.in_words import cause_words
+from yonk.core.measuring.seam_log import STEP, nearest
+from yonk.core.paper import SETTINGS, Draft, LengthUnit, show, write_typed
+
+TAKEN_BACK = 2  # how often a seam is taken back at most, usually: the holes weaken the cloth
+
+
+@dataclass(frozen=True)
+class Consequence:
+    """Something to do for the rest: in words; the settings that do it, as typed, where a plan can
+    be made so at one touch.
+    """
+
+    words: str
+    settings: Mapping[str, str] = field(default_factory=dict)
+
+
+def by_her_rule(found: Diagnosis, taken_back: int, limit: int) -> Diagnosis:
+    """A diagnosis by her rule of how often a seam is taken back: after that, pieces are cut
+    again.
+
+    Args:
+        taken_back: how often the seams of this block were taken back.
+        limit: how often she does.
+    """
+    if found.verdict == "take back" and taken_back >= limit:
+        return replace(found, verdict="cut again")
+    return found
+
+
+def consequences(found: Diagnosis, draft: Draft) -> tuple[Consequence, ...]:
+    """What the verdict on a trial block says for the rest, the first first."""
+    if not found.causes:
+        return ()
+    told = [one for cause in found.causes for one in _of(cause, draft)]
+    return tuple(told)
+
+
+def _of(cause: Found, draft: Draft) -> list[Consequence]:
+    unit, making = draft.unit, draft.making
+    if cause.kind == "seam":
+        real = cut_for(making.seam + cause.by, draft)
+        return [*([real] if real else []), Consequence(_to_machine(cause, unit))]
+    if cause.kind == "cut":
+        said = cause_words(cause, unit)
+        first = Consequence(f"In the trial block {said}: measure the first of the rest.")
+        return [first, *([_larger(draft)] if making.trim_margin == 0 else [])]
+    if cause.kind == "trim":
+        return [Consequence("Measure the first unit of the rest before you trim the others.")]
+    if cause.kind == "press":
+        return [Consequence("Open every fold of the rest with the iron before you measure.")]
+    return [Consequence("Square each part of the rest before you join it.")]
+
+
+def _to_machine(cause: Found, unit: LengthUnit) -> str:
+    way = "right" if cause.by > 0 else "left"
+    by = show(abs(cause.by), unit)
+    return f"Or set the machine: the needle to the {way} by {by}, and leave the cuts as they are."
+
+
+def _larger(draft: Draft) -> Consequence:
+    """Units cut larger and trimmed forgive what is cut or sewn a little off."""
+    margin = SETTINGS["trim_margin"]
+    usual = margin.usual[draft.unit]
+    words = f"Cut the units of the rest {show(usual, draft.unit)} larger and trim them."
+    return Consequence(words, {"trim_margin": margin.write(usual, draft.unit)})
+
+
+def cut_for(seam: Fraction, draft: Draft) -> Consequence | None:
+    """To cut for a seam as it is really sewn, as finely as it can be told, so that the block comes
+    out as drafted; None where it is cut for that seam already, or none can be sewn so.
+    """
+    unit = draft.unit
+    real = nearest(seam, STEP[unit])
+    if real == draft.making.seam or SETTINGS["seam"].fault(real, unit):
+        return None
+    words = f"Cut for the seam you sew: {show(real, unit)}, not {show(draft.making.seam, unit)}."
+    return Consequence(words, {"seam": write_typed(real, unit)})
+
+
+@dataclass(frozen=True, kw_only=True)
+class LeftOver:
+    """What was left of a strip of the trial: its length, how many pieces it gave, what was left;
+    lengths in the draft's unit.
+    """
+
+    length: Fraction
+    pieces: int
+    left: Fraction
+
+    def next_length(self, pieces: int, step: Fraction) -> Fraction:
+        """How long the next strip must be for so many pieces: what each took with its share of
+        straightening, up to the ruler's next step.
+
+        >>> LeftOver(length=Fraction(20), pieces=8, left=Fraction(15, 8)).next_length(
+        ...     16, Fraction(1, 8)
+        ... )
+        Fraction(145, 4)
+        """
+        took = (self.length - self.left) * pieces / self.pieces
+        return -(-took // step) * step
+
+
+def left_over_words(left: LeftOver, wanted: int, step: Fraction, unit: LengthUnit) -> str:
+    """What was left, and how long the next strip must be for so many pieces, in a sentence."""
+    longer = show(left.next_length(wanted, step), unit)
+    return (
+        f"A strip {show(left.length, unit)} long gave {left.pieces} and left "
+        f"{show(left.left, unit)}: cut the next {longer} long for {wanted}."
+    )

@@ -1,0 +1,101 @@
+"""How exactly a quilter works, as far as she told it and her seam log shows it; first guesses for
+the rest.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass, field, replace
+from fractions import Fraction
+from types import MappingProxyType
+from typing import Literal
+
+from yonk.core.measuring.carried_over import TAKEN_BACK
+from yonk.core.measuring.errors import Errors, first_guess
+from yonk.core.measuring.seam_log import (
+    WITHIN,
+    SeamTest,
+    Standing,
+    errors_of,
+    guessed,
+    standing,
+)
+from yonk.core.paper import LengthField, LengthUnit, convert
+
+FigureName = Literal["within", "cut_spread", "trim_spread", "tolerance"]
+FIGURES: Mapping[FigureName, LengthField] = MappingProxyType(
+    {
+        "within": "tolerance",
+        "cut_spread": "spread",
+        "trim_spread": "spread",
+        "tolerance": "tolerance",
+    }
+)
+_SPREADS = ("cut_spread", "seam_spread", "trim_spread")
+FIGURE_WORDS: Mapping[FigureName, str] = MappingProxyType(
+    {
+        "within": "A seam may be off by",
+        "cut_spread": "Cut pieces spread by",
+        "trim_spread": "Trimmed sides spread by",
+        "tolerance": "A block may be off by",
+    }
+)
+
+
+@dataclass(frozen=True, kw_only=True)
+class HerFigures:
+    """What she told of her work, in `unit`, by its name; how often she takes a seam back."""
+
+    unit: LengthUnit = "in"
+    told: Mapping[FigureName, Fraction] = field(default_factory=dict)
+    taken_back: int = TAKEN_BACK
+
+    def figure(self, name: FigureName, unit: LengthUnit) -> Fraction:
+        """A figure in a unit, as she told it or as it is usual."""
+        if name in self.told:
+            return convert(self.told[name], self.unit, unit)
+        usual: Fraction = WITHIN[unit] if name == "within" else getattr(first_guess(unit), name)
+        return usual
+
+
+@dataclass(frozen=True, kw_only=True)
+class SeamLog:
+    """Her seam tests, from the oldest to the newest, and what she told of her work."""
+
+    tests: tuple[SeamTest, ...] = ()
+    figures: HerFigures = HerFigures()
+
+    @property
+    def unit(self) -> LengthUnit:
+        """The unit that the log is told in: that of the newest test."""
+        return self.tests[-1].unit if self.tests else self.figures.unit
+
+    @property
+    def within(self) -> Fraction:
+        """How far off a seam may be, in the log's unit."""
+        return self.figures.figure("within", self.unit)
+
+    @property
+    def standing(self) -> Standing | None:
+        """How her seam stands; None without a test."""
+        return standing(self.tests, self.within)
+
+    def errors_for(self, seam: Fraction, unit: LengthUnit) -> Errors:
+        """How exactly she works on a block of a seam allowance, in its unit."""
+        told = first_guess(unit)
+        for name in ("cut_spread", "trim_spread", "tolerance"):
+            told = replace(told, **{name: self.figures.figure(name, unit)})
+        return errors_of(self.standing, told, seam, unit)
+
+    def spreads_for(self, seam: Fraction, unit: LengthUnit) -> Errors | None:
+        """How unsteadily she works, as far as it was measured or told; None where nothing was."""
+        known = self.errors_for(seam, unit)
+        guesses = [name for name in self.guesses if name.endswith("_spread")]
+        if len(guesses) == len(_SPREADS):
+            return None
+        return replace(known, **dict.fromkeys(guesses, Fraction(0)))
+
+    @property
+    def guesses(self) -> tuple[str, ...]:
+        """Which figures are first guesses, by their names in `Errors`."""
+        return guessed(self.standing, tuple(self.figures.told))

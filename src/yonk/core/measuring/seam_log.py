@@ -1,0 +1,235 @@
+"""The seam log: what a seam really takes up, worked out from test strips; how steady it is; the one
+thing to change.
+
+Source: the seam test of `docs/measuring.md`.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass, fields, replace
+from fractions import Fraction
+from itertools import takewhile
+from statistics import fmean, stdev
+
+from yonk.core.measuring.errors import READING, Errors
+from yonk.core.paper import LengthUnit, convert, show
+
+IN_A_ROW = 5  # tests within what she set, and the practice is over
+RECENT = 10  # tests of one setup that the figures are worked out from
+STEADY_FROM = 3  # tests from which a spread can be told
+STRIPS = {"in": Fraction(3, 2), "cm": Fraction(4)}  # cut so wide for a test
+STRIP_LENGTH = {"in": Fraction(6), "cm": Fraction(15)}
+WITHIN = {"in": Fraction(1, 64), "cm": Fraction(1, 25)}  # usual: a thread
+STEP = {"in": Fraction(1, 64), "cm": Fraction(1, 20)}  # how finely a measured seam is told
+SAME_SEAM = {"in": Fraction(1, 16), "cm": Fraction(3, 20)}  # so near, a block wants the tested seam
+
+
+@dataclass(frozen=True, kw_only=True)
+class Setup:
+    """What a seam was sewn with, in her words."""
+
+    machine: str = ""
+    foot: str = ""
+    needle: str = ""
+    stitch: str = ""
+    thread: str = ""
+    cloth: str = ""
+    starch: str = ""
+    pressed: str = ""
+
+    @property
+    def words(self) -> str:
+        """What was told of it, in one line."""
+        told = [text for one in fields(self) if (text := getattr(self, one.name))]
+        return ", ".join(told) or "nothing told of machine or cloth"
+
+
+@dataclass(frozen=True, kw_only=True)
+class SeamTest:
+    """Three strips of a width, sewn side by side and pressed.
+
+    `aimed` is the seam that was meant, `cut` how wide the strips were cut, `middle` what the middle
+    one measures between its seams, `outer` what the two others measure to their raw edges, where
+    they were measured too; all in `unit`.
+    """
+
+    unit: LengthUnit
+    aimed: Fraction
+    cut: Fraction
+    middle: Fraction
+    outer: tuple[Fraction, Fraction] | None = None
+    setup: Setup = Setup()
+
+    @property
+    def really_cut(self) -> Fraction:
+        """How wide the strips were: as told, but where all three measure otherwise by more than a
+        reading. Each outer one lacks one seam, the middle one both.
+        """
+        if self.outer is None:
+            return self.cut
+        summed = sum(self.outer) - self.middle
+        return summed if abs(summed - self.cut) > READING[self.unit] else self.cut
+
+    @property
+    def seam(self) -> Fraction:
+        """What a seam takes up of each of its pieces.
+
+        >>> half = Fraction(1, 2)
+        >>> SeamTest(unit="in", aimed=half / 2, cut=3 * half, middle=Fraction(31, 32)).seam
+        Fraction(17, 64)
+        """
+        return (self.really_cut - self.middle) / 2
+
+    @property
+    def off(self) -> Fraction:
+        """How much more than it should a seam takes up; less than nothing where it is too
+        narrow.
+        """
+        return self.seam - self.aimed
+
+    @property
+    def fault(self) -> tuple[str, str] | None:
+        """What cannot be about its sizes: the field, and what would mend it."""
+        if 2 * self.aimed >= self.cut:
+            return "cut", "leaves nothing between two such seams; cut wider strips"
+        if self.outer and abs(self.outer[0] - self.outer[1]) > self.aimed / 2:
+            return "right", "is far from what the left one measures; look whether it was read right"
+        if abs(self.off) > self.aimed / 2:
+            said = show(self.cut - 2 * self.aimed, self.unit)
+            return "middle", f"is far from {said}; look whether it was read right"
+        return None
+
+    def told_in(self, unit: LengthUnit) -> SeamTest:
+        """The same test in a unit."""
+        if unit == self.unit:
+            return self
+
+        def told(length: Fraction) -> Fraction:
+            return convert(length, self.unit, unit)
+
+        return replace(
+            self,
+            unit=unit,
+            aimed=told(self.aimed),
+            cut=told(self.cut),
+            middle=told(self.middle),
+            outer=self.outer and (told(self.outer[0]), told(self.outer[1])),
+        )
+
+
+@dataclass(frozen=True)
+class Standing:
+    """How the seam stands, in the unit of the newest test: its tests, that were all sewn with one
+    setup and one seam aimed at; by how much a seam is off on average; the spread from seam to seam,
+    None for too few tests; how many tests in a row were within what she set.
+    """
+
+    tests: tuple[SeamTest, ...]
+    off: Fraction
+    spread: Fraction | None
+    in_a_row: int
+
+    @property
+    def newest(self) -> SeamTest:
+        """The last test."""
+        return self.tests[-1]
+
+    @property
+    def seam(self) -> Fraction:
+        """What a seam takes up on average, as a ruler tells it."""
+        unit = self.newest.unit
+        return nearest(self.newest.aimed + self.off, STEP[unit])
+
+    @property
+    def is_learnt(self) -> bool:
+        """Whether the practice is over."""
+        return self.in_a_row >= IN_A_ROW
+
+
+def standing(tests: Sequence[SeamTest], within: Fraction) -> Standing | None:
+    """How the seam stands.
+
+    Args:
+        tests: from the oldest to the newest.
+        within: how far off a seam may be, in the unit of the newest test.
+
+    Returns: the figures from the last tests that were sewn as the newest was; None without any.
+    """
+    if not tests:
+        return None
+    newest = tests[-1]
+    alike = takewhile(
+        lambda one: one.setup == newest.setup and one.aimed == newest.aimed,
+        (one.told_in(newest.unit) for one in reversed(tests)),
+    )
+    mine = tuple(reversed(list(alike)[:RECENT]))
+    good = takewhile(lambda one: abs(one.off) <= within, reversed(mine))
+    return Standing(mine, Fraction(fmean(one.off for one in mine)), _spread(mine), len(list(good)))
+
+
+def by_setup(tests: Sequence[SeamTest], within: Fraction) -> tuple[Standing, ...]:
+    """How the seam stands with each setup and seam aimed at, the one used last first."""
+    alike: dict[tuple[Setup, Fraction, LengthUnit], list[SeamTest]] = {}
+    for test in tests:
+        key = test.setup, convert(test.aimed, test.unit, "in"), test.unit
+        alike.setdefault(key, []).append(test)
+    order = {test: number for number, test in enumerate(tests)}
+    last = sorted(alike.values(), key=lambda mine: -order[mine[-1]])
+    found = (standing(mine, within) for mine in last)
+    return tuple(one for one in found if one)
+
+
+def _spread(tests: Sequence[SeamTest]) -> Fraction | None:
+    """The spread from seam to seam; each test is the mean of two, so that it spreads less."""
+    if len(tests) < STEADY_FROM:
+        return None
+    return Fraction(stdev(float(one.off) for one in tests) * 2**0.5)
+
+
+def nearest(length: Fraction, step: Fraction) -> Fraction:
+    """The nearest multiple of a step."""
+    return round(length / step) * step
+
+
+def errors_of(found: Standing | None, told: Errors, seam: Fraction, unit: LengthUnit) -> Errors:
+    """How exactly she sews, for a block.
+
+    Args:
+        found: how her seam stands; None without a test.
+        told: what she said or what is guessed of all the rest.
+        seam: the block's seam allowance, in `unit`.
+
+    Returns: the errors with the seam's from her log. A block whose seam is about the one that was
+    tested is sewn as that was; for another the machine is set anew and is off by as much.
+    """
+    if found is None:
+        return told
+    newest = found.newest.told_in(unit)
+    off = convert(found.off, found.newest.unit, unit)
+    real = newest.aimed + off
+    near = min(abs(newest.aimed - seam), abs(real - seam)) <= SAME_SEAM[unit]
+    error = Fraction(float(real - seam if near else off)).limit_denominator(10_000)
+    if found.spread is None:
+        return replace(told, seam_error=error)
+    spread = Fraction(convert(found.spread, found.newest.unit, unit)).limit_denominator(10_000)
+    return replace(told, seam_error=error, seam_spread=spread)
+
+
+def next_test(found: Standing | None, unit: LengthUnit, seam: Fraction) -> SeamTest:
+    """The next test as it should come out: of the same width and seam as the newest, or of a usual
+    width for a seam.
+    """
+    cut = found.newest.cut if found else max(STRIPS[unit], 4 * seam)
+    aimed = found.newest.aimed if found else seam
+    unit = found.newest.unit if found else unit
+    setup = found.newest.setup if found else Setup()
+    return SeamTest(unit=unit, aimed=aimed, cut=cut, middle=cut - 2 * aimed, setup=setup)
+
+
+def guessed(found: Standing | None, told: Sequence[str]) -> tuple[str, ...]:
+    """Which of `Errors` are first guesses: those that no test and no word of hers tells."""
+    known = {*told, *(["seam_error"] if found else [])}
+    if found and found.spread is not None:
+        known.add("seam_spread")
+    return tuple(one.name for one in fields(Errors) if one.name not in known)

@@ -1,0 +1,111 @@
+"""How likely a way gives units within tolerance, so that accuracy can be compared by a number.
+
+A unit that is not trimmed is as large as its straight runs come out; one that is sewn larger is
+trimmed to its size, where it came out large enough.
+
+Source: the straight runs of `docs/measuring.md`.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from fractions import Fraction
+from functools import lru_cache
+from math import atan2, hypot, pi, sqrt
+from typing import Any
+
+import numpy as np
+from scipy.stats import norm
+
+from yonk.core.measuring.errors import Errors
+from yonk.core.measuring.foretold import within
+from yonk.core.paper import Draft
+from yonk.core.planning import Figures
+from yonk.core.units import Unit, target_of
+
+Array = Any
+Corner = tuple[float, float]
+Line = tuple[float, float]
+_PLACES = 6
+
+
+def tolerance_of(unit: Unit, draft: Draft, errors: Errors) -> Fraction:
+    """How far off a unit of a block is still good, in the draft's unit."""
+    share = max(float(unit.width / draft.width), float(unit.height / draft.height))
+    return errors.of_a_part(Fraction(share).limit_denominator(64))
+
+
+def chance_of_units(figures: Figures, unit: Unit, errors: Errors, tolerance: Fraction) -> float:
+    """How likely a unit that is made in a way is within tolerance, both its sides.
+
+    Args:
+        figures: the way in figures.
+        unit: what is made.
+        errors: how exactly she works, in the draft's unit.
+        tolerance: how far off it is still good.
+
+    Returns: from nought to one.
+    """
+    cuts, seams = _weights(unit)
+    means = -seams.sum(axis=1) * float(errors.seam_error)
+    joint = cuts @ cuts.T * float(errors.cut_spread) ** 2 / 2
+    joint = joint + seams @ seams.T * float(errors.seam_spread) ** 2
+    good = float(tolerance)
+    if not figures.trims:
+        return within(means, joint, good)
+    trimmed = within(np.zeros(2), np.eye(2) * float(errors.trim_spread) ** 2, good)
+    room = np.array(figures.room or (0.0, 0.0)) + means
+    return trimmed * _large_enough(room, np.sqrt(np.diag(joint)), good)
+
+
+def _large_enough(room: Array, spreads: Array, tolerance: float) -> float:
+    """The chance that there is something to trim on both sides, or so little wanting that it is
+    still good.
+    """
+    wide = np.maximum(spreads, 1e-9)
+    return float(np.prod(norm.cdf((room + tolerance) / wide)))
+
+
+@lru_cache(maxsize=4096)
+def _weights(unit: Unit) -> tuple[Array, Array]:
+    """How much longer the mean run across and down becomes for each unit of each edge that is cut
+    too large, and how much shorter for each seam that takes up too much.
+    """
+    target = target_of(unit, Fraction(0))
+    reach = target.width, target.height
+    cuts: list[tuple[float, float]] = []
+    seams: dict[Line, tuple[float, float]] = {}
+    for outline, _ in target.parts:
+        for a, b in _edges(outline):
+            dx, dy = b[0] - a[0], b[1] - a[1]
+            long = hypot(dx, dy)
+            weight = dy * dy / (long * reach[1]), dx * dx / (long * reach[0])
+            cuts.append(weight)
+            if not _is_outer(a, b, reach):
+                line = _line(a, b)
+                across, down = seams.get(line, (0.0, 0.0))
+                seams[line] = across + weight[0], down + weight[1]
+    return np.array(cuts).T, np.array([*seams.values()] or [(0.0, 0.0)]).T
+
+
+def _edges(outline: tuple[Corner, ...]) -> Iterator[tuple[Corner, Corner]]:
+    return zip(outline, outline[1:] + outline[:1], strict=True)
+
+
+def _is_outer(a: Corner, b: Corner, reach: tuple[float, float]) -> bool:
+    near = 1e-6 * sqrt(reach[0] * reach[1])
+    return any(
+        abs(a[axis] - side) < near and abs(b[axis] - side) < near
+        for axis in (0, 1)
+        for side in (0.0, reach[axis])
+    )
+
+
+def _line(a: Corner, b: Corner) -> Line:
+    """The line through two corners, alike from either side: its direction and its distance."""
+    angle = atan2(b[1] - a[1], b[0] - a[0]) % pi
+    if pi - angle < 10.0**-_PLACES:
+        angle = 0.0
+    length = hypot(b[0] - a[0], b[1] - a[1])
+    far = abs(a[0] * (b[1] - a[1]) - a[1] * (b[0] - a[0])) / length
+    return round(angle, _PLACES - 2), round(far, _PLACES - 2)

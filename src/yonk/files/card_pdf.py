@@ -1,0 +1,116 @@
+"""The card of a trial block on paper: where to measure, what it must be, room to write what it
+is.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+from reportlab.lib.colors import HexColor
+from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
+
+from yonk.core.measuring import Measurable, about, measurables, place_words
+from yonk.core.pressing import SewingPlan
+from yonk.files.paper import (
+    INK,
+    MARGIN,
+    PLAIN,
+    SIZES,
+    SOFT,
+    PaperName,
+    bound,
+    marked,
+    style,
+)
+
+HEADINGS = {"block": "The block", "row": "Rows", "column": "Columns", "unit": "Units"}
+PICTURE = 190.0  # points, of the longer side
+HEAD = (
+    "Press the trial block and let it cool. Measure from raw edge to raw edge, as many lines as "
+    "you like, and write down what you read."
+)
+MOST_ROWS = 200
+
+
+def write_card_pdf(plan: SewingPlan, paper: PaperName = "letter") -> bytes:
+    """The card of a block, on sheets."""
+    width = SIZES[paper][0] - 2 * MARGIN
+    known = list(measurables(plan).values())[:MOST_ROWS]
+    flow: list[Flowable] = [
+        Paragraph(marked(f"{plan.draft.name}: trial block", 18), style(18, bold=True)),
+        Paragraph(marked(HEAD, 11), style(11, colour=SOFT)),
+        Spacer(1, 8),
+        BlockDrawing(plan),
+        Spacer(1, 8),
+    ]
+    for kind, heading in HEADINGS.items():
+        rows = [one for one in known if one.what.partition(":")[0] == kind]
+        if rows:
+            title = Paragraph(marked(heading, 13), style(13, bold=True))
+            flow.append(KeepTogether([title, _table(rows, plan, width), Spacer(1, 8)]))
+    return bound(flow, paper, f"{plan.draft.name}: card of the trial block")
+
+
+def _table(rows: Sequence[Measurable], plan: SewingPlan, width: float) -> Table:
+    cells: list[list[object]] = [
+        [Paragraph(marked(words, 10), style(10, colour=SOFT)) for words in ("", "must be", "is")]
+    ]
+    cells += [
+        [
+            Paragraph(marked(place_words(one.what, plan.reading), 11), style(11)),
+            Paragraph(marked(about(one.size, plan.draft.unit), 11), style(11, bold=True)),
+            "",
+        ]
+        for one in rows
+    ]
+    table = Table(cells, colWidths=[width * 0.5, width * 0.2, width * 0.3], repeatRows=1)
+    table.setStyle(
+        TableStyle(
+            [
+                ("LINEBELOW", (0, 0), (-1, -1), 0.4, SOFT),
+                ("BOX", (2, 1), (2, -1), 0.8, INK),
+                ("INNERGRID", (2, 1), (2, -1), 0.8, INK),
+                ("VALIGN", (0, 0), (-1, -1), "MIDDLE"),
+            ]
+        )
+    )
+    return table
+
+
+class BlockDrawing(Flowable):  # type: ignore[misc]
+    """The front of a block with the numbers of its rows and columns."""
+
+    def __init__(self, plan: SewingPlan) -> None:
+        super().__init__()
+        self.plan = plan
+        across, down = float(plan.draft.width), float(plan.draft.height)
+        self.scale = PICTURE / max(across, down)
+        self.width, self.height = across * self.scale + 16, down * self.scale + 16
+
+    def wrap(self, *_: float) -> tuple[float, float]:
+        """How much room it takes, in points."""
+        return self.width, self.height
+
+    def draw(self) -> None:
+        """Draw it from the bottom left."""
+        canvas, plan = self.canv, self.plan
+        steps = float(plan.reading.drawing.scale) / self.scale
+        high = float(plan.draft.height) * self.scale
+        canvas.setStrokeColor(INK)
+        canvas.setLineWidth(0.5)
+        for face, fabric in zip(plan.joining.faces, plan.reading.fabrics, strict=True):
+            path = canvas.beginPath()
+            for corner, (x, y) in enumerate(face.ring):
+                (path.lineTo if corner else path.moveTo)(16 + x / steps, high - y / steps)
+            path.close()
+            canvas.setFillColor(HexColor(plan.draft.fabric(fabric).colour))
+            canvas.drawPath(path, fill=1)
+        canvas.setFillColor(INK)
+        canvas.setFont(PLAIN, 8)
+        for what, one in measurables(plan).items():
+            kind, _, number = what.partition(":")
+            (ax, ay), (bx, by) = one.line(plan)
+            if kind == "row":
+                canvas.drawString(2, high - (ay + by) / 2 * self.scale - 3, number)
+            if kind == "column":
+                canvas.drawString(14 + (ax + bx) / 2 * self.scale, high + 5, number)

@@ -1,0 +1,129 @@
+"""The log of a block as an open file, `yonk-log/1`; and a parcel, a zip of the block file, the log
+and the photos, so that all of a block leaves and comes back together.
+"""
+
+from __future__ import annotations
+
+import json
+import zipfile
+from collections.abc import Mapping
+from datetime import datetime
+from io import BytesIO
+from typing import Annotated, Any, Literal
+
+from pydantic import Field, ValidationError
+
+from yonk.core.paper import COUNTS, Fault
+from yonk.files.block_file import MOST_BYTES as MOST_BLOCK_BYTES
+from yonk.files.block_file import BadFileError, fault_of
+from yonk.files.exact import FilePart, Key, Positive, Text
+from yonk.files.photo import MOST_BYTES as MOST_PHOTO_BYTES
+
+NoteKind = Literal["note", "next-time", "decided", "left-over"]
+Words = Annotated[Text, Field(max_length=4000)]
+
+BLOCK, LOG, PHOTOS = "block.yonk.json", "log.json", "photos"
+MOST_LOG_BYTES = 8_000_000
+MOST_PARCEL_BYTES = 64_000_000
+MOST_NOTES, MOST_PHOTOS = 1000, 60
+LIKE_A_ZIP = b"PK\x03\x04"
+
+
+class MeasuredPart(FilePart):
+    """A size that was measured, by its name on the card; what it should have been."""
+
+    what: Key
+    size: Positive
+    expected: Annotated[Text, Field(max_length=64)]
+
+
+class TakenBackPart(FilePart):
+    """How often the seams of a step were taken back."""
+
+    mark: Annotated[str, Field(pattern="^[0-9a-f]{64}$")]
+    words: Annotated[Text, Field(max_length=400)]
+    times: Annotated[int, Field(ge=0, le=COUNTS["taken_back"][1])]
+
+
+class NotePart(FilePart):
+    """An entry of the log."""
+
+    kind: NoteKind
+    made: datetime
+    text: Words = ""
+
+
+class PhotoPart(FilePart):
+    """A photo: its file in the parcel."""
+
+    file: Annotated[Text, Field(pattern=r"^photos/[0-9]{1,4}\.jpg$")]
+    caption: Annotated[Text, Field(max_length=400)] = ""
+    made: datetime
+
+
+class LogFile(FilePart):
+    """The log of a block."""
+
+    format: Literal["yonk-log/1"] = "yonk-log/1"
+    measures: Annotated[tuple[MeasuredPart, ...], Field(max_length=500)] = ()
+    taken_back: Annotated[tuple[TakenBackPart, ...], Field(max_length=5000)] = ()
+    notes: Annotated[tuple[NotePart, ...], Field(max_length=MOST_NOTES)] = ()
+    photos: Annotated[tuple[PhotoPart, ...], Field(max_length=MOST_PHOTOS)] = ()
+
+
+def log_schema() -> dict[str, Any]:
+    """The JSON Schema of the log."""
+    return LogFile.model_json_schema()
+
+
+def write_parcel(document: str, log: LogFile, photos: Mapping[str, bytes]) -> bytes:
+    """A zip of a block file, its log, and its photos by their names in the log."""
+    out = BytesIO()
+    with zipfile.ZipFile(out, "w", zipfile.ZIP_DEFLATED) as parcel:
+        block = json.dumps(json.loads(document), ensure_ascii=False, indent=1)
+        parcel.writestr(BLOCK, block)
+        parcel.writestr(LOG, log.model_dump_json(indent=1))
+        for name, content in photos.items():
+            parcel.writestr(zipfile.ZipInfo(name), content)
+    return out.getvalue()
+
+
+def read_parcel(content: bytes) -> tuple[bytes, LogFile, dict[str, bytes]]:
+    """The block file, the log and the photos in a parcel.
+
+    Raises: `BadFileError` where it is none, or holds more than it can; nothing is unpacked that its
+    log does not name, and nothing that is larger than it may be.
+    """
+    try:
+        with zipfile.ZipFile(BytesIO(content)) as parcel:
+            block = _member(parcel, BLOCK, MOST_BLOCK_BYTES)
+            log = _log(parcel)
+            photos = {one.file: _member(parcel, one.file, MOST_PHOTO_BYTES) for one in log.photos}
+    except (zipfile.BadZipFile, OSError, NotImplementedError, RuntimeError, EOFError):
+        raise BadFileError([Fault("", "the parcel is damaged; take it along anew")]) from None
+    return block, log, photos
+
+
+def _log(parcel: zipfile.ZipFile) -> LogFile:
+    if LOG not in parcel.namelist():
+        return LogFile()
+    try:
+        return LogFile.model_validate_json(_member(parcel, LOG, MOST_LOG_BYTES))
+    except ValidationError as errors:
+        faults = [fault_of(one) for one in errors.errors(include_url=False)]
+        raise BadFileError(
+            [Fault(f"{LOG} {one.place}".strip(), one.message) for one in faults]
+        ) from None
+
+
+def _member(parcel: zipfile.ZipFile, name: str, most: int) -> bytes:
+    """What a file of the parcel holds, counted while it is unpacked: its head may lie."""
+    try:
+        info = parcel.getinfo(name)
+    except KeyError:
+        raise BadFileError([Fault(name, "is not in the parcel")]) from None
+    with parcel.open(info) as opened:
+        content = opened.read(most + 1)
+    if len(content) > most:
+        raise BadFileError([Fault(name, f"is larger than {most // 1_000_000} MB")])
+    return content

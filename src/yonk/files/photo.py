@@ -1,0 +1,74 @@
+"""Photos as they are kept: decoded and written anew, so that nothing but the picture is left."""
+
+from __future__ import annotations
+
+import warnings
+from dataclasses import dataclass
+from io import BytesIO
+
+from PIL import Image, ImageOps, UnidentifiedImageError
+
+from yonk.core.paper import SaidError
+
+MOST_BYTES = 8_000_000
+MOST_PIXELS = 60_000_000
+LONGEST = 2400  # pixels of the longer side that are kept
+QUALITY = 85
+FORMATS = ("JPEG", "PNG", "WEBP")
+
+
+class NoPhotoError(SaidError):
+    """What was sent is not kept as a photo; the message says why and what would mend it."""
+
+
+@dataclass(frozen=True)
+class Picture:
+    """A photo as JPEG, and its size in pixels."""
+
+    content: bytes
+    width: int
+    height: int
+
+
+def as_kept(content: bytes) -> Picture:
+    """A photo as it is kept: upright, of a size that a screen can show, with no word of the place
+    or the camera.
+
+    Args:
+        content: a JPEG, PNG or WebP picture.
+
+    Raises: `NoPhotoError` for anything else, and for what is too large, before it is decoded.
+    """
+    if len(content) > MOST_BYTES:
+        raise NoPhotoError(f"This photo is larger than {MOST_BYTES // 1_000_000} MB; send less.")
+    try:
+        with warnings.catch_warnings():
+            warnings.simplefilter("error", Image.DecompressionBombWarning)
+            with Image.open(BytesIO(content), formats=FORMATS) as opened:
+                _check_size(opened)
+                return _written(opened)
+    except (UnidentifiedImageError, Image.DecompressionBombWarning, Image.DecompressionBombError):
+        raise NoPhotoError("This is no photo; send a JPEG, PNG or WebP picture.") from None
+    except (OSError, ValueError, SyntaxError):
+        raise NoPhotoError("This photo is damaged; send it anew.") from None
+
+
+def _check_size(opened: Image.Image) -> None:
+    """Raises where decoding would take too much; only the head of the file was read so far."""
+    if opened.width * opened.height > MOST_PIXELS:
+        raise NoPhotoError(
+            f"This photo has more than {MOST_PIXELS // 1_000_000} million pixels; send a smaller "
+            "one."
+        )
+
+
+def _written(opened: Image.Image) -> Picture:
+    opened.draft("RGB", (LONGEST, LONGEST))
+    upright = ImageOps.exif_transpose(opened)
+    flat = Image.new("RGB", upright.size, "white")
+    with_alpha = upright.convert("RGBA")
+    flat.paste(with_alpha, mask=with_alpha.getchannel("A"))
+    flat.thumbnail((LONGEST, LONGEST))
+    out = BytesIO()
+    flat.save(out, "JPEG", quality=QUALITY, optimize=True)
+    return Picture(out.getvalue(), flat.width, flat.height)

@@ -1,0 +1,255 @@
+"""Keeping what was measured of a block, its log and its photos; they live and go with the block."""
+
+from __future__ import annotations
+
+import uuid
+from collections.abc import Sequence
+from dataclasses import dataclass
+from datetime import datetime
+from typing import ClassVar
+
+from sqlalchemy import delete, func, select
+from sqlalchemy.dialects.mysql import insert
+from sqlalchemy.orm import Session, undefer
+
+from yonk.core.paper import Code, ToldError
+from yonk.store.database import retried
+from yonk.store.models import BlockNote, MeasuredRow, Photo, TakenBack, now
+
+
+@dataclass(frozen=True)
+class Measured:
+    """A size that was measured, by its name on the card; the size that it should have had."""
+
+    what: str
+    size: str
+    expected: str
+
+
+@dataclass(frozen=True)
+class Taken:
+    """How often the seams of a step were taken back: its mark and the words it was told in."""
+
+    mark: str
+    words: str
+    times: int
+
+
+@dataclass(frozen=True)
+class KeptNote:
+    """An entry in the log of a block; `document` holds it as JSON."""
+
+    id: str
+    kind: str
+    document: str
+    made: datetime
+
+
+@dataclass(frozen=True)
+class KeptPhoto:
+    """A photo of a block, in pixels."""
+
+    id: str
+    caption: str
+    width: int
+    height: int
+    made: datetime
+
+
+class NotInTheLogError(ToldError):
+    """There is no such entry or photo in the log of this block."""
+
+    code: ClassVar[Code] = "not-found"
+    words = "This is not in the log of the block any more."
+
+
+class FullLogError(ToldError):
+    """The log of a block holds as much as it can."""
+
+    words = "The log of this block is full; take out what you do not need any more."
+
+
+MOST_NOTES, MOST_PHOTOS = 1000, 60
+Entry = tuple[str, str, datetime]
+
+
+def add_log(
+    session: Session,
+    block_id: str,
+    *,
+    measured: Sequence[Measured],
+    taken: Sequence[Taken],
+    notes: Sequence[Entry],
+    photos: Sequence[NewPhoto],
+) -> None:
+    """Add a whole log to a block that is new; entries are kind, document and moment. The caller
+    ends it.
+    """
+    moment = now()
+    session.add_all(
+        MeasuredRow(block_id=block_id, changed=moment, **vars(one))
+        for one in {one.what: one for one in measured}.values()
+    )
+    session.add_all(
+        TakenBack(block_id=block_id, changed=moment, **vars(one))
+        for one in {one.mark: one for one in taken}.values()
+    )
+    session.add_all(
+        BlockNote(
+            id=uuid.uuid4().hex,
+            block_id=block_id,
+            kind=kind,
+            document=document,
+            made=made,
+            changed=moment,
+        )
+        for kind, document, made in notes
+    )
+    session.add_all(_photo(block_id, one) for one in photos)
+
+
+def measured_of(session: Session, block_id: str) -> list[Measured]:
+    """What was measured of a block."""
+    rows = session.scalars(select(MeasuredRow).where(MeasuredRow.block_id == block_id))
+    return [Measured(row.what, row.size, row.expected) for row in rows]
+
+
+@retried
+def keep_measured(session: Session, block_id: str, one: Measured) -> None:
+    """Keep a size, or forget it where it is empty."""
+    if one.size:
+        new = {"size": one.size, "expected": one.expected, "changed": now()}
+        row = insert(MeasuredRow).values(block_id=block_id, what=one.what, **new)
+        session.execute(row.on_duplicate_key_update(**new))
+    else:
+        mine = MeasuredRow.block_id == block_id, MeasuredRow.what == one.what
+        session.execute(delete(MeasuredRow).where(*mine))
+    session.commit()
+
+
+@retried
+def forget_measured(session: Session, block_id: str) -> None:
+    """Forget all that was measured of a block: the card is empty again."""
+    session.execute(delete(MeasuredRow).where(MeasuredRow.block_id == block_id))
+    session.commit()
+
+
+def taken_back_of(session: Session, block_id: str) -> list[Taken]:
+    """How often seams of a block were taken back."""
+    rows = session.scalars(select(TakenBack).where(TakenBack.block_id == block_id))
+    return [Taken(row.mark, row.words, row.times) for row in rows]
+
+
+@retried
+def keep_taken_back(session: Session, block_id: str, one: Taken) -> None:
+    """Keep how often the seams of a step were taken back."""
+    new = {"words": one.words, "times": one.times, "changed": now()}
+    row = insert(TakenBack).values(block_id=block_id, mark=one.mark, **new)
+    session.execute(row.on_duplicate_key_update(**new))
+    session.commit()
+
+
+def notes_of(session: Session, block_id: str) -> list[KeptNote]:
+    """The entries in the log of a block, the newest first."""
+    mine = BlockNote.block_id == block_id, BlockNote.deleted.is_(None)
+    rows = session.scalars(
+        select(BlockNote).where(*mine).order_by(BlockNote.made.desc(), BlockNote.id)
+    )
+    return [KeptNote(row.id, row.kind, row.document, row.made) for row in rows]
+
+
+@retried
+def put_note(
+    session: Session, block_id: str, kind: str, document: str, made: datetime | None = None
+) -> str:
+    """Put an entry into the log of a block. Returns its id; raises `FullLogError`."""
+    _check_room(session, BlockNote, block_id, MOST_NOTES)
+    moment = now()
+    row = BlockNote(
+        id=uuid.uuid4().hex,
+        block_id=block_id,
+        kind=kind,
+        document=document,
+        made=made or moment,
+        changed=moment,
+    )
+    session.add(row)
+    session.commit()
+    return row.id
+
+
+def photos_of(session: Session, block_id: str) -> list[KeptPhoto]:
+    """The photos of a block, the oldest first, without their content."""
+    mine = Photo.block_id == block_id, Photo.deleted.is_(None)
+    rows = session.scalars(select(Photo).where(*mine).order_by(Photo.made, Photo.id))
+    return [KeptPhoto(row.id, row.caption, row.width, row.height, row.made) for row in rows]
+
+
+def photo_content(session: Session, block_id: str, photo_id: str) -> bytes:
+    """A photo as JPEG. Raises `NotInTheLogError`."""
+    row = session.get(Photo, photo_id, options=[undefer(Photo.content)])
+    if row is None or row.block_id != block_id or row.deleted:
+        raise NotInTheLogError(photo_id)
+    return row.content
+
+
+@dataclass(frozen=True)
+class NewPhoto:
+    """A photo to be kept: JPEG, its size in pixels."""
+
+    content: bytes
+    width: int
+    height: int
+    caption: str
+    made: datetime | None = None
+
+
+@retried
+def put_photo(session: Session, block_id: str, new: NewPhoto) -> str:
+    """Keep a photo with a block. Returns its id; raises `FullLogError`."""
+    _check_room(session, Photo, block_id, MOST_PHOTOS)
+    row = _photo(block_id, new)
+    session.add(row)
+    session.commit()
+    return row.id
+
+
+def _photo(block_id: str, new: NewPhoto) -> Photo:
+    return Photo(
+        id=uuid.uuid4().hex,
+        block_id=block_id,
+        caption=new.caption,
+        width=new.width,
+        height=new.height,
+        content=new.content,
+        made=new.made or now(),
+    )
+
+
+def _check_room(session: Session, table: type[BlockNote | Photo], block_id: str, most: int) -> None:
+    mine = table.block_id == block_id, table.deleted.is_(None)
+    if (session.scalar(select(func.count()).select_from(table).where(*mine)) or 0) >= most:
+        raise FullLogError(block_id)
+
+
+@retried
+def take_note_out(session: Session, block_id: str, note_id: str, *, back: bool = False) -> None:
+    """Take an entry out of the log, or bring it `back`. Raises `NotInTheLogError`."""
+    _mark(session, BlockNote, block_id, note_id, back)
+
+
+@retried
+def take_photo_out(session: Session, block_id: str, photo_id: str, *, back: bool = False) -> None:
+    """Take a photo out of the log, or bring it `back`. Raises `NotInTheLogError`."""
+    _mark(session, Photo, block_id, photo_id, back)
+
+
+def _mark(
+    session: Session, table: type[BlockNote | Photo], block_id: str, which: str, back: bool
+) -> None:
+    row = session.get(table, which)
+    assert row is None or isinstance(row, BlockNote | Photo)
+    if row is None or row.block_id != block_id:
+        raise NotInTheLogError(which)
+    row.deleted = None if back else now()
+    session.commit()

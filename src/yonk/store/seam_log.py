@@ -1,0 +1,78 @@
+"""Keeping the seam log, and what a quilter told once for all blocks."""
+
+from __future__ import annotations
+
+import uuid
+from collections.abc import Sequence
+from dataclasses import dataclass
+from datetime import datetime
+from typing import ClassVar
+
+from sqlalchemy import select
+from sqlalchemy.dialects.mysql import insert
+from sqlalchemy.orm import Session
+
+from yonk.core.paper import Code, ToldError
+from yonk.store.database import retried
+from yonk.store.models import Preference, SeamTestRow, now
+
+
+@dataclass(frozen=True)
+class KeptTest:
+    """A seam test; `document` holds all that is known of it as JSON."""
+
+    id: str
+    document: str
+    sewn: datetime
+
+
+class NoSuchTestError(ToldError):
+    """There is no seam test of that id."""
+
+    code: ClassVar[Code] = "not-found"
+    words = "This seam test is not in the log any more."
+
+
+def all_tests(session: Session) -> Sequence[KeptTest]:
+    """The tests of the log, the oldest first."""
+    rows = session.scalars(
+        select(SeamTestRow)
+        .where(SeamTestRow.deleted.is_(None))
+        .order_by(SeamTestRow.sewn, SeamTestRow.changed, SeamTestRow.id)
+    )
+    return [KeptTest(row.id, row.document, row.sewn) for row in rows]
+
+
+@retried
+def put_test(session: Session, document: str, sewn: datetime | None = None) -> str:
+    """Put a test into the log. Returns its id."""
+    moment = now()
+    row = SeamTestRow(id=uuid.uuid4().hex, document=document, sewn=sewn or moment, changed=moment)
+    session.add(row)
+    session.commit()
+    return row.id
+
+
+@retried
+def take_out(session: Session, test_id: str, *, back: bool = False) -> None:
+    """Take a test out of the log, or bring it `back`. Raises `NoSuchTestError`."""
+    row = session.get(SeamTestRow, test_id)
+    if row is None:
+        raise NoSuchTestError(test_id)
+    row.deleted = None if back else now()
+    session.commit()
+
+
+def preference(session: Session, name: str) -> str | None:
+    """What was told under a name, as JSON; None where nothing was."""
+    row = session.get(Preference, name, populate_existing=True)
+    return row.document if row else None
+
+
+@retried
+def keep_preference(session: Session, name: str, document: str) -> None:
+    """Keep what is told under a name."""
+    new = {"document": document, "changed": now()}
+    row = insert(Preference).values(name=name, **new)
+    session.execute(row.on_duplicate_key_update(**new))
+    session.commit()

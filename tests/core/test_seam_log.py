@@ -1,0 +1,263 @@
+"""The seam log: the seam worked out from strips, how it stands, what to change, what follows."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from fractions import Fraction as F
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from yonk.core.measuring import (
+    Diagnosis,
+    Errors,
+    Found,
+    HerFigures,
+    LeftOver,
+    SeamLog,
+    SeamTest,
+    Setup,
+    by_her_rule,
+    by_setup,
+    chance_of_units,
+    change_words,
+    consequences,
+    cut_for,
+    first_guess,
+    left_over_words,
+    next_test,
+    off_words,
+    standing_words,
+    tolerance_of,
+)
+from yonk.core.measuring.seam_log import standing
+from yonk.core.planning import make_plan, ways_side_by_side
+from yonk.machine.samples import all_samples
+
+SAMPLES = {draft.name: draft for draft in all_samples()}
+GATE = SAMPLES["Weir Gate"]
+THREAD = F(1, 64)
+OTHER = Setup(needle="one step to the right")
+
+
+def strips(middle: str, **told: object) -> SeamTest:
+    given = {"unit": "in", "aimed": F(1, 4), "cut": F(3, 2), "middle": F(middle)} | told
+    return SeamTest(**given)  # type: ignore[arg-type]
+
+
+def log_of(*middles: str) -> SeamLog:
+    return SeamLog(tests=tuple(map(strips, middles)))
+
+
+def test_by_hand() -> None:
+    """Strips cut 1½ whose middle one measures 15/16: each seam takes up 9/32, a thirty-second too
+    much.
+    """
+    test = strips("15/16")
+    assert (test.seam, test.off) == (F(9, 32), F(1, 32))
+    assert off_words(test.off, "in") == "1⁄32″ too wide"
+    assert off_words(F(-1, 64), "in") == "a thread too narrow"
+
+
+def test_three_measured_strips_tell_how_they_were_cut() -> None:
+    """Cut 1 9/16 and sewn at a quarter, though they were to be cut 1½: outer 1 5/16, middle
+    1 1/16.
+    """
+    test = strips("17/16", outer=(F(21, 16), F(21, 16)))
+    assert (test.really_cut, test.seam, test.off) == (F(25, 16), F(1, 4), 0)
+    within = strips("1", outer=(F(81, 64), F(81, 64)))
+    assert within.really_cut == F(3, 2), "a reading is no proof"
+    found = standing([test], THREAD)
+    assert change_words(found, THREAD).startswith("The strips were cut 1 9⁄16″, not 1 1⁄2″")
+
+
+@given(
+    cut=st.fractions(F(1), F(4), max_denominator=64),
+    seams=st.tuples(*[st.fractions(F(1, 16), F(3, 8), max_denominator=64)] * 2),
+    slip=st.fractions(F(1, 8), F(1, 2), max_denominator=64),
+)
+def test_what_was_sewn_is_found_again(cut: F, seams: tuple[F, F], slip: F) -> None:
+    """However the strips were cut, and whatever was told of it."""
+    one, other = seams
+    told = SeamTest(
+        unit="in",
+        aimed=F(1, 4),
+        cut=cut + slip,
+        middle=cut - one - other,
+        outer=(cut - one, cut - other),
+    )
+    assert told.really_cut == cut and told.seam == (one + other) / 2
+
+
+@given(st.fractions(F(1, 2), F(5, 4), max_denominator=128))
+def test_a_test_is_the_same_in_centimetres(middle: F) -> None:
+    test = replace(strips("1"), middle=middle)
+    told = test.told_in("cm")
+    assert told.off == test.off * F(254, 100) and told.told_in("in") == test
+    three = replace(test, outer=(F(5, 4), middle))
+    assert three.told_in("cm").told_in("in") == three
+
+
+def test_how_it_stands() -> None:
+    log = log_of("15/16", "15/16", "61/64")
+    assert log.standing is not None and log.standing.in_a_row == 0
+    words = standing_words(log.standing, log.within)
+    assert words == "1⁄32″ too wide: 1⁄32″ at each seam, by the last 3 tests."
+    assert "one step to the right" in change_words(log.standing, log.within)
+    narrow = log_of("17/16", "17/16", "17/16")
+    assert "one step to the left" in change_words(narrow.standing, narrow.within)
+    learnt = log_of("15/16", *["1"] * 5)
+    assert learnt.standing is not None and learnt.standing.in_a_row == 5
+    assert learnt.standing.is_learnt
+    assert standing_words(None, THREAD).startswith("No seam was tested yet")
+
+
+def test_a_thread_within_what_she_set_is_still_told() -> None:
+    log = log_of("31/32", "31/32", "31/32")
+    assert standing_words(log.standing, log.within).startswith("A thread too wide, which is within")
+    assert "cut your blocks for the seam" in change_words(log.standing, log.within)
+
+
+def test_an_unsteady_seam_is_right_only_on_average() -> None:
+    log = log_of("15/16", "17/16", "15/16", "17/16")
+    assert log.standing is not None and log.standing.off == 0
+    assert standing_words(log.standing, log.within).startswith("Right on average, but unsteady")
+    assert "sew slower" in change_words(log.standing, log.within)
+    spread = log.standing.spread
+    assert spread is not None and abs(float(spread) - 2**0.5 * 0.0360844) < 1e-6
+
+
+def test_only_tests_of_the_newest_setup_and_aim_count() -> None:
+    moved = [strips("1", setup=OTHER)] * 2
+    log = SeamLog(tests=(strips("15/16"), *moved))
+    assert log.standing is not None and log.standing.tests == tuple(moved)
+    back = SeamLog(tests=(*moved, strips("15/16")))
+    found = by_setup(back.tests, THREAD)
+    assert [len(one.tests) for one in found] == [1, 2]
+    other_aim = SeamLog(tests=(strips("15/16"), strips("1/2", aimed=F(1, 2))))
+    assert other_aim.standing is not None and other_aim.standing.off == 0
+
+
+def test_what_cannot_be_is_told_by_its_field() -> None:
+    assert strips("1").fault is None
+    assert (strips("1/4", cut=F(1, 2)).fault or ("",))[0] == "cut"
+    assert (strips("1/2").fault or ("",))[0] == "middle"
+    assert (strips("1", outer=(F(5, 4), F(3, 4))).fault or ("",))[0] == "right"
+
+
+def test_the_next_strip() -> None:
+    first = next_test(None, "cm", F(3, 4))
+    assert (first.cut, first.middle) == (F(4), F(5, 2))
+    wide = next_test(None, "in", F(1, 2))
+    assert wide.cut == 2, "so that something is left between the seams"
+    again = next_test(standing([strips("1", setup=OTHER)], THREAD), "in", F(1, 4))
+    assert again.setup == OTHER and again.middle == 1
+
+
+def test_her_figures_stand_in_for_guesses() -> None:
+    none = SeamLog()
+    assert none.errors_for(F(1, 4), "in") == first_guess("in")
+    assert set(none.guesses) >= {"seam_error", "seam_spread", "cut_spread"}
+    assert none.spreads_for(F(1, 4), "in") is None
+    told = HerFigures(unit="in", told={"cut_spread": F(1, 32)})
+    log = SeamLog(tests=log_of("15/16").tests, figures=told)
+    errors = log.errors_for(F(1, 4), "in")
+    assert (errors.cut_spread, errors.seam_error) == (F(1, 32), F(1, 32))
+    assert "seam_spread" in log.guesses and "cut_spread" not in log.guesses
+    known = log.spreads_for(F(1, 4), "in")
+    assert known is not None and (known.cut_spread, known.seam_spread) == (F(1, 32), 0)
+    metric = log.errors_for(F(3, 4), "cm")
+    assert metric.cut_spread == F(1, 32) * F(254, 100)
+
+
+@pytest.mark.parametrize(
+    ("seam", "error"),
+    [("1/4", "1/32"), ("9/32", "0"), ("17/64", "1/64"), ("3/8", "1/32"), ("5/16", "-1/32")],
+)
+def test_a_block_cut_for_her_seam_has_no_error_left(seam: str, error: str) -> None:
+    """She aims at a quarter and sews 9/32; for another seam she sets the machine anew."""
+    log = log_of("15/16", "15/16", "15/16")
+    assert log.errors_for(F(seam), "in").seam_error == F(error)
+
+
+def test_cutting_for_her_seam() -> None:
+    told = cut_for(F(9, 32), GATE)
+    assert told is not None and told.settings == {"seam": "9/32"}
+    assert cut_for(F(1, 4) + F(1, 200), GATE) is None
+    assert cut_for(F(0), GATE) is None, "no such seam can be sewn"
+
+
+def found(kind: str, by: str) -> Diagnosis:
+    cause = Found(kind, F(by), "letter:A", 0.9)  # type: ignore[arg-type]
+    return Diagnosis((cause,), "take back", (), "")
+
+
+def test_what_follows_for_the_rest() -> None:
+    seam = consequences(found("seam", "1/32"), GATE)
+    assert seam[0].settings == {"seam": "9/32"} and "to the right by 1⁄32″" in seam[1].words
+    narrow = consequences(found("seam", "-1/64"), GATE)
+    assert narrow[0].settings == {"seam": "15/64"} and "to the left" in narrow[1].words
+    true = replace(GATE, making=replace(GATE.making, trim_margin=F(0)))
+    assert [one.settings for one in consequences(found("cut", "1/8"), true)] == [
+        {},
+        {"trim_margin": "1/8"},
+    ]
+    assert len(consequences(found("cut", "1/8"), GATE)) == 1
+    for kind in ("trim", "press", "skew"):
+        assert consequences(found(kind, "1/16"), GATE)[0].words
+    assert not consequences(Diagnosis((), "good", (), ""), GATE)
+
+
+def test_a_seam_is_taken_back_as_often_as_she_does() -> None:
+    back = found("seam", "1/16")
+    assert by_her_rule(back, 1, 2).verdict == "take back"
+    assert by_her_rule(back, 2, 2).verdict == "cut again"
+    assert by_her_rule(replace(back, verdict="trim"), 9, 2).verdict == "trim"
+
+
+def test_what_was_left_says_how_long_the_next_strip_is() -> None:
+    """20 long gave 8 and left 1⅞: 18⅛ for 8, 36¼ for 16, on a ruler of quarters 18¼ for 8."""
+    left = LeftOver(length=F(20), pieces=8, left=F(15, 8))
+    assert left.next_length(8, F(1, 8)) == F(145, 8)
+    assert left.next_length(8, F(1, 4)) == F(73, 4)
+    words = left_over_words(left, 16, F(1, 8), "in")
+    assert words.endswith("cut the next 36 1⁄4″ long for 16.")
+
+
+def errors(**told: str) -> Errors:
+    return replace(first_guess("in"), **{name: F(text) for name, text in told.items()})
+
+
+def chances(name: str, now: Errors) -> dict[str, float]:
+    draft = SAMPLES[name]
+    recipe, compared = ways_side_by_side(make_plan(draft))[0]
+    unit = recipe.group.unit
+    good = tolerance_of(unit, draft, now)
+    return {one.way.name: chance_of_units(one, unit, now, good) for one in compared.ways}
+
+
+def test_trimmed_ways_are_likelier_right() -> None:
+    geese = chances("Heron Reach", first_guess("in"))
+    assert geese["four-at-a-time"] == geese["cut-and-sew"] > geese["stitch-and-flip"] + 0.1
+    wide = chances("Heron Reach", errors(seam_error="1/32"))
+    assert wide["four-at-a-time"] == pytest.approx(geese["four-at-a-time"], abs=1e-3)
+    assert wide["stitch-and-flip"] < geese["stitch-and-flip"] - 0.2
+    never = chances("Heron Reach", errors(cut_spread="0", seam_spread="0", trim_spread="0"))
+    assert set(never.values()) == {1.0}
+
+
+def test_nothing_to_trim_is_told() -> None:
+    """A margin is eaten up by a seam that takes up more than it gives."""
+    usual = chances("Hut Window", first_guess("in"))["cut-and-sew"]
+    eaten = chances("Hut Window", errors(seam_error="1/16"))["cut-and-sew"]
+    assert eaten < 0.1 < usual
+
+
+def test_a_part_may_be_off_by_its_share() -> None:
+    assert [errors().of_a_part(F(share)) for share in ("1/8", "1/2", "1", "2")] == [
+        F(1, 32),
+        F(1, 16),
+        F(1, 8),
+        F(1, 8),
+    ]
