@@ -135,6 +135,10 @@ def test_a_trial_block_is_judged_and_the_rest_cut_for_the_seam(web: TestClient) 
     assert found["verdict"]["because"][0].startswith("Each seam takes up 1⁄32″ too much")
     first = found["verdict"]["consequences"][0]
     assert first["settings"] == {"seam": "9/32"}
+    print_in = {"document": WEIR_GATE, "stage": "rest", "block_id": block_id}
+    sheet = web.post("/api/files/cutting.pdf", json=print_in).content
+    with pdfplumber.open(io.BytesIO(sheet)) as pdf:
+        assert "From the trial block: Ease it" in pdf.pages[0].extract_text()
     wider = acted(web, WEIR_GATE, {"do": "making", "settings": first["settings"]})
     after = measuring(web, wider, block_id)
     assert after["verdict"] is None and len(after["stale"]) == 4

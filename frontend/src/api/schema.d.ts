@@ -3089,9 +3089,12 @@ export interface components {
         };
         /**
          * PrintIn
-         * @description A draft to be printed: the stage, and the paper.
+         * @description A draft to be printed: the stage, and the paper; the block that it is kept as, if what its
+         *     trial says is wanted.
          */
         PrintIn: {
+            /** Block Id */
+            block_id?: string | null;
             /**
              * Document
              * @description a block file; the front end hands it on as it came

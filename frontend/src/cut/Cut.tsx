@@ -85,7 +85,8 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
     { refresh: [["fabrics"], ["cut", id]] },
   );
   const taking = useMutation({
-    mutationFn: (path: (typeof FILES)[number][0]) => download(path, { document: view.document, stage, paper }),
+    mutationFn: (path: (typeof FILES)[number][0]) =>
+      download(path, { document: view.document, stage, paper, block_id: id }),
   });
   const tick = (line: CutLine, on: boolean) => marking.mutate({ line, on });
   const fault = marking.error

@@ -4,6 +4,7 @@ to tick.
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from typing import Any
 
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
@@ -43,8 +44,10 @@ STAGES = {"all": "all blocks", "trial": "one trial block", "rest": "the blocks a
 TALLEST = 250.0
 
 
-def write_cutting_pdf(cutting: Cutting, paper: PaperName = "letter") -> bytes:
-    """The list and the layouts of a stage."""
+def write_cutting_pdf(
+    cutting: Cutting, paper: PaperName = "letter", told: Sequence[str] = ()
+) -> bytes:
+    """The list and the layouts of a stage, with what is `told` of the trial block."""
     draft = cutting.draft
     title = f"{draft.name}: cutting list for {STAGES[cutting.stage]}"
     many = f"{cutting.plan.all_blocks} block{'' if cutting.plan.all_blocks == 1 else 's'}"
@@ -57,6 +60,9 @@ def write_cutting_pdf(cutting: Cutting, paper: PaperName = "letter") -> bytes:
         Paragraph(marked(finished, 11), style(11, colour=SOFT)),
         Paragraph(marked(CAUTIONS["blade"], 10), style(10, colour=MADDER, above=4)),
     ]
+    if told:
+        said = " ".join(["From the trial block:", *told])
+        story.append(Paragraph(marked(said, 11), style(11, bold=True, above=6)))
     for cloth in cutting.cloths:
         story += _fabric(cloth, cutting, SIZES[paper][0] - 2 * MARGIN)
     return bound(story, paper, title)

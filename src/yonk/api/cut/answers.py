@@ -8,6 +8,7 @@ from typing import Any
 from yonk.api.cut.schemas import CutIn, DoneIn, PrintIn
 from yonk.api.cut.view import cutting_view
 from yonk.api.fabrics.kept import Shelf, cutting_of, shelf_cloth, shelf_document
+from yonk.api.measuring.trial import Trial, for_the_rest
 from yonk.api.wire import CSV, PDF, SVG, XLSX, as_bytes
 from yonk.core.cutting import (
     Cutting,
@@ -93,10 +94,12 @@ def _templates(asked: PrintIn) -> tuple[Draft, list[Template]]:
     return draft, templates_of(plan_stage(draft, asked.stage))
 
 
-def cutting_pdf(asked: PrintIn, shelf: Shelf) -> File:
-    """The cutting list with its layouts, on paper."""
+def cutting_pdf(asked: PrintIn, shelf: Shelf, trial: Trial | None) -> File:
+    """The cutting list with its layouts, on paper; of the rest, with what the trial says for it."""
     found = _cutting(asked, shelf)
-    return File(write_cutting_pdf(found, asked.paper), PDF, f"{found.draft.name} cutting list.pdf")
+    told = for_the_rest(trial, found.draft) if trial else []
+    made = write_cutting_pdf(found, asked.paper, told)
+    return File(made, PDF, f"{found.draft.name} cutting list.pdf")
 
 
 def templates_pdf(asked: PrintIn) -> File:

@@ -14,6 +14,7 @@ from yonk.api.fabrics.kept import all_of
 from yonk.api.fabrics.schemas import ShelfFabricOut
 from yonk.api.fabrics.session import shelf_of
 from yonk.api.fabrics.view import shelf_fabric_out
+from yonk.api.measuring.kept import trial_of
 from yonk.api.session import BlockId, Db
 from yonk.api.wire import ERRORS, as_json
 from yonk.api.work import Work, Worker
@@ -80,7 +81,9 @@ def _book(db: Session, block_id: str, revision: int, booking: answers.Booking) -
 @router.post("/files/cutting.pdf", response_class=Response, responses=ERRORS)
 async def cutting_pdf(asked: PrintIn, db: Db, work: Work) -> Response:
     """The cutting list with its layouts, on paper."""
-    return await work.file(asked.document, answers.cutting_pdf, asked, await shelf_of(db))
+    rest = asked.block_id and asked.stage == "rest"
+    trial = await run_in_threadpool(trial_of, db, asked.block_id) if rest else None
+    return await work.file(asked.document, answers.cutting_pdf, asked, await shelf_of(db), trial)
 
 
 @router.post("/files/templates.pdf", response_class=Response, responses=ERRORS)

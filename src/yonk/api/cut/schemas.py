@@ -25,9 +25,12 @@ class CutIn(Model):
 
 
 class PrintIn(Model):
-    """A draft to be printed: the stage, and the paper."""
+    """A draft to be printed: the stage, and the paper; the block that it is kept as, if what its
+    trial says is wanted.
+    """
 
     document: Document
+    block_id: Annotated[str, Field(pattern="^[0-9a-z]{1,32}$")] | None = None
     stage: StageName = "all"
     paper: Literal["letter", "a4"] = "letter"
 

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import json
-from collections.abc import Mapping, Sequence
+from collections.abc import Mapping
 from datetime import UTC, datetime
 from fractions import Fraction
 from typing import cast
@@ -11,6 +11,7 @@ from typing import cast
 from sqlalchemy.orm import Session
 
 from yonk.api.measuring.schemas import NoteIn
+from yonk.api.measuring.trial import Trial
 from yonk.core.measuring import LeftOver, SeamLog, left_over_words
 from yonk.core.paper import DraftError, typed_length
 from yonk.files.block_file import read_block
@@ -37,9 +38,18 @@ def seam_log_of(session: Session) -> SeamLog:
     return SeamLog(tests=tests, figures=read_figures(store.preference(session, FIGURES)))
 
 
-def sizes_of(measured: Sequence[Measured]) -> dict[str, tuple[Fraction, str]]:
-    """What was measured, and what it should have been then, by its name on the card."""
-    return {one.what: (Fraction(one.size), one.expected) for one in measured}
+def trial_of(session: Session, block_id: str | None) -> Trial:
+    """What is kept of a trial block; of a block that is not kept, her log alone."""
+    log = seam_log_of(session)
+    if block_id is None:
+        return Trial(log)
+    times = [one.times for one in store_of_block.taken_back_of(session, block_id)]
+    decided = [one for one in store_of_block.notes_of(session, block_id) if one.kind == "decided"]
+    sizes = {
+        one.what: (Fraction(one.size), one.expected)
+        for one in store_of_block.measured_of(session, block_id)
+    }
+    return Trial(log, sizes, max(times, default=0), note_text(decided[0]) if decided else "")
 
 
 def note_document(asked: NoteIn, document: str) -> str:

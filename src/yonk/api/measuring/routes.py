@@ -5,11 +5,10 @@ from __future__ import annotations
 from datetime import UTC, datetime, time
 
 from fastapi import APIRouter, Response
-from sqlalchemy.orm import Session
 from starlette.concurrency import run_in_threadpool
 
 from yonk.api.measuring import answers
-from yonk.api.measuring.kept import FIGURES, seam_log_of, sizes_of
+from yonk.api.measuring.kept import FIGURES, seam_log_of, trial_of
 from yonk.api.measuring.schemas import (
     CardPrintIn,
     FiguresIn,
@@ -20,7 +19,7 @@ from yonk.api.measuring.schemas import (
     SeamTestIn,
     TakenBackIn,
 )
-from yonk.api.measuring.view import Sizes, seam_log_view
+from yonk.api.measuring.view import seam_log_view
 from yonk.api.session import BlockId, Db
 from yonk.api.wire import CSV, ERRORS, as_json
 from yonk.api.work import Work
@@ -111,20 +110,8 @@ def seam_log_csv(db: Db) -> Response:
 @router.post("/measuring", response_model=MeasuringOut, responses=ERRORS)
 async def measuring(asked: MeasuringIn, db: Db, work: Work) -> Response:
     """The card of a trial block, the verdict, what is foretold."""
-    log, sizes, taken_back = await run_in_threadpool(_known, db, asked.block_id)
-    found = await work.on_draft(asked.document, answers.measuring, asked, log, sizes, taken_back)
-    return as_json(found)
-
-
-def _known(db: Session, block_id: str | None) -> tuple[SeamLog, Sizes, int]:
-    """What is kept for a block: her log, the sizes, how often the seam was taken back that was
-    most often.
-    """
-    if block_id is None:
-        return seam_log_of(db), {}, 0
-    times = [one.times for one in block_log.taken_back_of(db, block_id)]
-    sizes = sizes_of(block_log.measured_of(db, block_id))
-    return seam_log_of(db), sizes, max(times, default=0)
+    trial = await run_in_threadpool(trial_of, db, asked.block_id)
+    return as_json(await work.on_draft(asked.document, answers.measuring, asked, trial))
 
 
 @router.put("/blocks/{block_id}/measured", status_code=204, responses=ERRORS)

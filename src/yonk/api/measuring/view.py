@@ -59,7 +59,6 @@ from yonk.core.paper import USUAL, LengthUnit, show, write_typed
 from yonk.core.pressing import SewingPlan, SewingStep
 from yonk.core.sewing import CAUTIONS
 
-Sizes = Mapping[str, tuple[Fraction, str]]
 HEADINGS = {"block": "The block", "row": "Rows", "column": "Columns", "unit": "Units"}
 SUFFIX = {"in": "″", "cm": " cm"}
 
