@@ -17,7 +17,17 @@ from yonk.files.block_file import BadFileError, block_schema, check_reading, rea
 from yonk.files.cutting_csv import write_cutting_csv
 from yonk.files.plan_file import plan_schema, write_plan
 
-SCHEMAS = ["block", "plan", "sewing", "foretold", "measures", "diagnosis", "log"]
+SCHEMAS = [
+    "block",
+    "plan",
+    "sewing",
+    "foretold",
+    "measures",
+    "diagnosis",
+    "log",
+    "quilt",
+    "quilt-plan",
+]
 
 
 def refuse(faults: tuple[Fault, ...]) -> None:
@@ -83,6 +93,23 @@ def sew(file: str, blocks: int | None, as_json: bool) -> None:
         made = sewing_plan(_draft_of(file, blocks))
     count = blocks or made.draft.making.blocks
     click.echo(in_json(write_sewing(made, count)) if as_json else write_sewing_text(made, count))
+
+
+@main.command()
+@click.argument("file")
+@click.option(
+    "--json", "as_json", is_flag=True, help="print the plan as JSON (otherwise the list as CSV)"
+)
+def quilt(file: str, as_json: bool) -> None:
+    """Print the plan of a quilt FILE (- for standard input)."""
+    from yonk.core.setting import plan_quilt
+    from yonk.files.quilt_file import read_quilt
+    from yonk.files.quilt_plan_file import write_quilt_csv, write_quilt_plan
+
+    with faults_refused():
+        made = plan_quilt(read_quilt(_text_of(file)))
+        told = in_json(write_quilt_plan(made)) if as_json else write_quilt_csv(made)
+    click.echo(told)
 
 
 @main.command()
@@ -225,6 +252,8 @@ def schema(kind: str) -> None:
     from yonk.files.foretold_file import foretold_schema
     from yonk.files.log_file import log_schema
     from yonk.files.measures_file import diagnosis_schema, measures_schema
+    from yonk.files.quilt_file import quilt_schema
+    from yonk.files.quilt_plan_file import quilt_plan_schema
     from yonk.files.sewing_file import sewing_schema
 
     schemas = {
@@ -235,6 +264,8 @@ def schema(kind: str) -> None:
         "measures": measures_schema,
         "diagnosis": diagnosis_schema,
         "log": log_schema,
+        "quilt": quilt_schema,
+        "quilt-plan": quilt_plan_schema,
     }
     click.echo(json.dumps(schemas[kind](), indent=1))
 

@@ -237,7 +237,7 @@ def write_block(draft: Draft) -> dict[str, Any]:
             "rows": [*map(write_exact, draft.rows)],
         },
         "seams": [[[*map(write_exact, a)], [*map(write_exact, b)]] for a, b in draft.seams],
-        "fabrics": [_fabric(fabric) for fabric in draft.fabrics],
+        "fabrics": [write_fabric(fabric) for fabric in draft.fabrics],
         "patches": [
             {"at": [*map(write_exact, paint.at)], "fabric": paint.fabric} for paint in draft.paints
         ],
@@ -263,7 +263,8 @@ def block_schema() -> dict[str, Any]:
     }
 
 
-def _fabric(fabric: Fabric) -> dict[str, Any]:
+def write_fabric(fabric: Fabric) -> dict[str, Any]:
+    """A fabric as it stands in a file."""
     shown = {
         "key": fabric.key,
         "name": fabric.name,

@@ -18,6 +18,7 @@ from yonk.core.paper import (
     Point,
     SeamWish,
     Setting,
+    Settings,
     SewingWishes,
     Toward,
     UnitMethod,
@@ -175,16 +176,22 @@ def _write_wishes(wishes: SewingWishes) -> dict[str, Any]:
     }
 
 
-def write_making(making: Making) -> dict[str, Any]:
-    """The making as it stands in a file."""
-    written: dict[str, Any] = {"blocks": making.blocks}
+def write_settings(settings: Settings) -> dict[str, Any]:
+    """Settings alone as they stand in a file."""
+    written: dict[str, Any] = {}
     for name, setting in SETTINGS.items():
-        value = getattr(making, name)
+        value = getattr(settings, name)
         *parts, last = setting.file.split(".")
         place = written
         for part in parts:
             place = place.setdefault(part, {})
         place[last] = write_exact(value) if isinstance(value, Fraction) else value
+    return written
+
+
+def write_making(making: Making) -> dict[str, Any]:
+    """The making as it stands in a file."""
+    written: dict[str, Any] = {"blocks": making.blocks} | write_settings(making)
     written["methods"] = dict(making.methods)
     if making.units:
         written["units"] = [

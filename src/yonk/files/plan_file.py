@@ -31,7 +31,7 @@ def write_plan(plan: Plan) -> dict[str, Any]:
         },
         "patches": list(_patches(plan)),
         "units": [_unit(recipe, plan) for recipe in plan.recipes],
-        "cuts": [_cut(alike) for alike in _both_hands(plan.cuts)],
+        "cuts": cut_rows(plan.cuts),
         "notices": [
             {
                 "code": notice.code,
@@ -159,6 +159,11 @@ def _unit(recipe: Recipe, plan: Plan) -> dict[str, Any]:
     if unit.hand:
         row["hand"] = unit.hand
     return row
+
+
+def cut_rows(cuts: Iterable[Cut]) -> list[dict[str, Any]]:
+    """The cuts as rows of the file."""
+    return [_cut(alike) for alike in _both_hands(cuts)]
 
 
 def _both_hands(cuts: Iterable[Cut]) -> list[list[Cut]]:

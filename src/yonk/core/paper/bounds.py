@@ -39,6 +39,9 @@ CountField = Literal[
     "batch",
     "choices",
     "taken_back",
+    "quilt_lines",
+    "quilt_blocks",
+    "borders",
 ]
 
 
@@ -112,6 +115,9 @@ COUNTS: dict[CountField, tuple[int, int]] = {
     "batch": (1, 1000),
     "choices": (0, 10_000),
     "taken_back": (0, 99),
+    "quilt_lines": (1, 100),
+    "quilt_blocks": (1, 60),
+    "borders": (0, 9),
 }
 
 

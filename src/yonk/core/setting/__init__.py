@@ -1,0 +1,72 @@
+"""The quilt: its places, its edge and borders, its list."""
+
+from yonk.core.setting.borders import Repeat, finished_of, repeats_of, spacer_for
+from yonk.core.setting.cuts import (
+    SettingPiece,
+    binding_length,
+    diagonal_rows,
+    setting_pieces,
+    side_triangles,
+)
+from yonk.core.setting.places import (
+    Module,
+    Place,
+    Top,
+    columns_in,
+    module_of,
+    places_of,
+    rows_of,
+    top_of,
+)
+from yonk.core.setting.plan import QuiltNotice, QuiltPlan, plan_quilt
+from yonk.core.setting.quilt import (
+    BINDING,
+    OVERHANG,
+    Alternate,
+    Backing,
+    Binding,
+    Border,
+    Edge,
+    Placed,
+    Quilt,
+    QuiltBlock,
+    Sashing,
+    Setting,
+    SettingKind,
+)
+
+__all__ = [
+    "BINDING",
+    "OVERHANG",
+    "Alternate",
+    "Backing",
+    "Binding",
+    "Border",
+    "Edge",
+    "Module",
+    "Place",
+    "Placed",
+    "Quilt",
+    "QuiltBlock",
+    "QuiltNotice",
+    "QuiltPlan",
+    "Repeat",
+    "Sashing",
+    "Setting",
+    "SettingKind",
+    "SettingPiece",
+    "Top",
+    "binding_length",
+    "columns_in",
+    "diagonal_rows",
+    "finished_of",
+    "module_of",
+    "places_of",
+    "plan_quilt",
+    "repeats_of",
+    "rows_of",
+    "setting_pieces",
+    "side_triangles",
+    "spacer_for",
+    "top_of",
+]

@@ -1,0 +1,192 @@
+"""The quilt as its maker drew it: blocks, how they are set, what goes round them.
+
+Lengths are finished and in the quilt's unit, exact as told.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass, field, replace
+from fractions import Fraction
+from functools import cached_property
+from typing import Literal
+
+from yonk.core.paper import (
+    Colouring,
+    Draft,
+    DraftError,
+    Fabric,
+    LengthUnit,
+    Paint,
+    Settings,
+    coloured,
+)
+
+SettingKind = Literal["straight", "on-point"]
+Corner = Literal["butted", "mitred"]
+Side = Literal["sides", "top"]
+Grain = Literal["straight", "bias"]
+
+OVERHANG = {"in": Fraction(4), "cm": Fraction(10)}
+BINDING = {"in": Fraction(5, 2), "cm": Fraction(6)}
+BINDING_OVER = {"in": Fraction(10), "cm": Fraction(25)}
+
+
+@dataclass(frozen=True, kw_only=True)
+class QuiltBlock:
+    """A block of the quilt by its key: a copy of its draft, in one of its colourings by its number
+    or as drafted, its fabrics mapped to the quilt's. It was taken from a block of the shelf, its
+    `origin`, at a revision.
+    """
+
+    key: str
+    draft: Draft
+    colouring: int | None = None
+    fabrics: Mapping[str, str] = field(default_factory=dict)
+    origin: str = ""
+    revision: int = 0
+
+    @cached_property
+    def as_sewn(self) -> Draft:
+        """The draft in its colouring and in the quilt's fabrics, for one block."""
+        draft = self.draft
+        if self.colouring is not None:
+            if self.colouring >= len(draft.colourings):
+                raise DraftError(f"blocks.{self.key}.colouring", "is none of the block's")
+            draft = coloured(draft, draft.colourings[self.colouring])
+        return replace(in_fabrics(draft, self.fabrics), colourings=())
+
+    @property
+    def colouring_name(self) -> str | None:
+        """What its colouring is called; None as drafted."""
+        if self.colouring is None:
+            return None
+        found: Colouring = self.draft.colourings[self.colouring]
+        return found.name
+
+
+def in_fabrics(draft: Draft, other: Mapping[str, str]) -> Draft:
+    """A draft whose fabrics are called as the quilt calls them."""
+    if not other:
+        return draft
+    fabrics = tuple(replace(one, key=other.get(one.key, one.key)) for one in draft.fabrics)
+    paints = tuple(Paint(one.at, other.get(one.fabric, one.fabric)) for one in draft.paints)
+    return replace(draft, fabrics=fabrics, paints=paints)
+
+
+@dataclass(frozen=True, kw_only=True)
+class Placed:
+    """What lies at a place: a block by its key, turned by so many quarters, perhaps mirrored."""
+
+    block: str
+    turns: int = 0
+    mirrored: bool = False
+
+
+@dataclass(frozen=True, kw_only=True)
+class Alternate:
+    """What lies in every other place: a block by its key, or a plain fabric."""
+
+    block: str = ""
+    fabric: str = ""
+
+
+@dataclass(frozen=True, kw_only=True)
+class Sashing:
+    """Strips between the blocks; `cornerstones` is the fabric of squares where they cross, if
+    any.
+    """
+
+    width: Fraction
+    fabric: str
+    cornerstones: str = ""
+    outer: bool = False
+
+
+@dataclass(frozen=True, kw_only=True)
+class Edge:
+    """What fills the edge of an on-point setting. `floats` is how far the top reaches beyond the
+    points of the blocks.
+    """
+
+    fabric: str
+    floats: Fraction = Fraction(0)
+    half_blocks: bool = False
+
+
+@dataclass(frozen=True, kw_only=True)
+class Setting:
+    """How the blocks are set. On point, rows of `columns` blocks and, between them, rows of one
+    fewer, counted in one row after the other.
+
+    `fill` lies wherever `places` names nothing. Smaller blocks get a frame to the `module`.
+    """
+
+    kind: SettingKind = "straight"
+    columns: int
+    rows: int
+    fill: Placed
+    places: Mapping[tuple[int, int], Placed] = field(default_factory=dict)
+    alternate: Alternate | None = None
+    sashing: Sashing | None = None
+    edge: Edge | None = None
+    module: Fraction | None = None
+    frame: str = ""
+
+
+@dataclass(frozen=True, kw_only=True)
+class Border:
+    """A border: of one fabric, or pieced from a block by its key, which is as high as it is
+    wide.
+    """
+
+    width: Fraction
+    fabric: str = ""
+    block: str = ""
+    corner: Corner = "butted"
+    first: Side = "sides"
+
+
+@dataclass(frozen=True, kw_only=True)
+class Backing:
+    """The back, which reaches beyond the top on every side."""
+
+    fabric: str
+    overhang: Fraction
+
+
+@dataclass(frozen=True, kw_only=True)
+class Binding:
+    """The binding, cut so wide."""
+
+    fabric: str
+    width: Fraction
+    grain: Grain = "straight"
+
+
+@dataclass(frozen=True, kw_only=True)
+class Quilt:
+    """A quilt; `fabrics` are those that its setting names, beside those of its blocks."""
+
+    name: str
+    unit: LengthUnit
+    blocks: tuple[QuiltBlock, ...]
+    setting: Setting
+    fabrics: tuple[Fabric, ...] = ()
+    borders: tuple[Border, ...] = ()
+    backing: Backing | None = None
+    binding: Binding | None = None
+    making: Settings = field(default_factory=Settings)
+
+    @cached_property
+    def by_key(self) -> Mapping[str, QuiltBlock]:
+        """Its blocks by their keys."""
+        return {one.key: one for one in self.blocks}
+
+    @cached_property
+    def all_fabrics(self) -> Mapping[str, Fabric]:
+        """Every fabric by its key, the quilt's own before those of its blocks."""
+        found: dict[str, Fabric] = {}
+        for fabric in (*self.fabrics, *(f for b in self.blocks for f in b.as_sewn.fabrics)):
+            found.setdefault(fabric.key, fabric)
+        return found

@@ -1,0 +1,429 @@
+"""The quilt file, `yonk-quilt/1`: read with every fault named by its place, and written."""
+
+from __future__ import annotations
+
+import json
+from collections import Counter
+from collections.abc import Iterator
+from fractions import Fraction
+from typing import Annotated, Any, Literal
+
+from pydantic import Field, ValidationError
+
+from yonk.core.paper import (
+    COUNTS,
+    Draft,
+    Fabric,
+    Fault,
+    LengthField,
+    LengthUnit,
+    length_fault,
+    write_exact,
+)
+from yonk.core.setting import (
+    BINDING,
+    OVERHANG,
+    Alternate,
+    Backing,
+    Binding,
+    Border,
+    Edge,
+    Placed,
+    Quilt,
+    QuiltBlock,
+    Sashing,
+    Setting,
+)
+from yonk.files.block_file import (
+    MOST_FAULTS,
+    BadFileError,
+    FabricIn,
+    fault_of,
+    take_block,
+    write_block,
+    write_fabric,
+)
+from yonk.files.exact import Exact, FilePart, Key, Name, Positive, Text
+from yonk.files.making_file import MakingIn, making_faults, making_of, write_settings
+
+FORMAT = "yonk-quilt/1"
+MOST_BYTES = 20_000_000
+
+
+def _count(field: Any) -> Any:
+    least, most = COUNTS[field]
+    return Field(strict=True, ge=least, le=most)
+
+
+Lines = Annotated[int, _count("quilt_lines")]
+Line = Annotated[int, Field(strict=True, ge=0, le=2 * COUNTS["quilt_lines"][1])]
+NoKey = Annotated[Text, Field(max_length=80)]
+
+
+class QuiltBlockIn(FilePart):
+    """A block that the quilt uses: a copy of its file; the colouring by number or name."""
+
+    key: Key
+    block: dict[str, Any]
+    colouring: Annotated[int, Field(strict=True, ge=0)] | Name | None = None
+    fabrics: dict[Text, Text] = Field(default_factory=dict)
+    origin: Annotated[Text, Field(max_length=64)] = ""
+    revision: Annotated[int, Field(strict=True, ge=0, le=COUNTS["revision"][1])] = 0
+
+
+class PlacedIn(FilePart):
+    """What lies at a place."""
+
+    block: Key
+    turns: Annotated[int, Field(strict=True, ge=0, le=3)] = 0
+    mirrored: bool = False
+
+
+class PlaceIn(PlacedIn):
+    """A place that something else lies at than elsewhere."""
+
+    row: Line
+    column: Line
+
+
+class AlternateIn(FilePart):
+    """What lies in every other place: a block or a fabric."""
+
+    block: NoKey = ""
+    fabric: NoKey = ""
+
+
+class SashingIn(FilePart):
+    """Strips between the blocks."""
+
+    width: Positive
+    fabric: Key
+    cornerstones: NoKey | None = None
+    outer: bool = False
+
+
+class EdgeIn(FilePart):
+    """What fills the edge of an on-point setting; `float` is how far the top reaches beyond the
+    points.
+    """
+
+    fabric: Key
+    floats: Annotated[Exact, Field(alias="float")] = Fraction(0)
+    half_blocks: bool = False
+
+
+class FrameIn(FilePart):
+    """What smaller blocks are framed with."""
+
+    fabric: Key
+
+
+class SettingIn(FilePart):
+    """How the blocks are set."""
+
+    kind: Literal["straight", "on-point"]
+    columns: Lines
+    rows: Lines
+    fill: PlacedIn
+    places: Annotated[tuple[PlaceIn, ...], Field(max_length=20_000)] = ()
+    alternate: AlternateIn | None = None
+    sashing: SashingIn | None = None
+    edge: EdgeIn | None = None
+    module: Positive | None = None
+    frame: FrameIn | None = None
+
+
+class BorderIn(FilePart):
+    """A border: of a fabric, or pieced from a block that repeats."""
+
+    width: Positive
+    fabric: NoKey = ""
+    block: NoKey = ""
+    corner: Literal["butted", "mitred"] = "butted"
+    first: Literal["sides", "top"] = "sides"
+
+
+class BackingIn(FilePart):
+    """The back."""
+
+    fabric: Key
+    overhang: Exact | None = None
+
+
+class BindingIn(FilePart):
+    """The binding; `width` is how wide it is cut."""
+
+    fabric: Key
+    width: Positive | None = None
+    grain: Literal["straight", "bias"] = "straight"
+
+
+class QuiltIn(FilePart):
+    """A quilt file."""
+
+    format: Literal["yonk-quilt/1"]
+    name: Name
+    unit: LengthUnit
+    blocks: Annotated[
+        tuple[QuiltBlockIn, ...], Field(min_length=1, max_length=COUNTS["quilt_blocks"][1])
+    ]
+    fabrics: Annotated[tuple[FabricIn, ...], Field(max_length=200)] = ()
+    setting: SettingIn
+    borders: Annotated[tuple[BorderIn, ...], Field(max_length=COUNTS["borders"][1])] = ()
+    backing: BackingIn | None = None
+    binding: BindingIn | None = None
+    making: MakingIn = Field(default_factory=MakingIn)
+
+
+def quilt_schema() -> dict[str, Any]:
+    """The JSON Schema of a quilt file."""
+    return {
+        "$schema": "https://json-schema.org/draft/2020-12/schema",
+        **QuiltIn.model_json_schema(),
+    }
+
+
+def read_quilt(text: str | bytes) -> Quilt:
+    """Read a quilt file. Raises `BadFileError` with every fault found."""
+    if len(text) > MOST_BYTES:
+        raise BadFileError([Fault("", f"the file is larger than {MOST_BYTES // 1_000_000} MB")])
+    try:
+        raw = json.loads(text)
+    except (ValueError, RecursionError):
+        raise BadFileError([Fault("", "the file is not JSON")]) from None
+    return take_quilt(raw)
+
+
+def take_quilt(raw: object) -> Quilt:
+    """A quilt from the parsed content of a file. Raises `BadFileError` with every fault found."""
+    try:
+        read = QuiltIn.model_validate(raw)
+    except ValidationError as errors:
+        raise BadFileError(
+            [fault_of(one) for one in errors.errors(include_url=False)][:MOST_FAULTS]
+        ) from None
+    faults: list[Fault] = []
+    drafts: list[Draft] = []
+    for number, one in enumerate(read.blocks):
+        try:
+            drafts.append(take_block(one.block))
+        except BadFileError as bad:
+            place = f"blocks[{number}].block"
+            faults += [Fault(f"{place}.{f.place}".rstrip("."), f.message) for f in bad.faults]
+    faults += _out_of_bounds(read)
+    if not faults:
+        faults += _gainsaying(read, drafts)
+    if faults:
+        raise BadFileError(faults[:MOST_FAULTS])
+    return _quilt(read, drafts)
+
+
+def _out_of_bounds(read: QuiltIn) -> Iterator[Fault]:
+    """Lengths that are less or more than they may be."""
+    setting, unit = read.setting, read.unit
+    told: list[tuple[str, Fraction | None, LengthField]] = [
+        ("setting.module", setting.module, "finished")
+    ]
+    if setting.sashing:
+        told.append(("setting.sashing.width", setting.sashing.width, "finished"))
+    if setting.edge:
+        told.append(("setting.edge.float", setting.edge.floats, "place"))
+    if read.backing:
+        told.append(("backing.overhang", read.backing.overhang, "place"))
+    if read.binding:
+        told.append(("binding.width", read.binding.width, "strip"))
+    for number, border in enumerate(read.borders):
+        told.append((f"borders[{number}].width", border.width, "finished"))
+    for place, length, field in told:
+        if length is not None and (fault := length_fault(length, field, unit)):
+            yield Fault(place, fault)
+    for name, fault in making_faults(read.making, unit):
+        yield Fault(f"making.{name}", fault)
+
+
+def _gainsaying(read: QuiltIn, drafts: list[Draft]) -> Iterator[Fault]:
+    """Faults between parts that are sound each by itself."""
+    yield from _block_faults(read, drafts)
+    keys = {one.key for one in read.blocks}
+    known = {one.key for one in read.fabrics} | {
+        block.fabrics.get(fabric.key, fabric.key)
+        for block, draft in zip(read.blocks, drafts, strict=True)
+        for fabric in draft.fabrics
+    }
+    for place, key in _fabrics_named(read):
+        if key not in known:
+            yield Fault(place, f"“{key}” is no fabric of the quilt or its blocks")
+    for number, border in enumerate(read.borders):
+        if bool(border.fabric) == bool(border.block):
+            yield Fault(f"borders[{number}]", "must have either a fabric or a block")
+        if border.block and border.block not in keys:
+            yield Fault(f"borders[{number}].block", f"“{border.block}” is no block of the quilt")
+    alternate = read.setting.alternate
+    if alternate and bool(alternate.block) == bool(alternate.fabric):
+        yield Fault("setting.alternate", "must have either a fabric or a block")
+
+
+def _block_faults(read: QuiltIn, drafts: list[Draft]) -> Iterator[Fault]:
+    keys = Counter(one.key for one in read.blocks)
+    for number, (one, draft) in enumerate(zip(read.blocks, drafts, strict=True)):
+        place = f"blocks[{number}]"
+        if keys[one.key] > 1:
+            yield Fault(f"{place}.key", f"“{one.key}” stands for more than one block")
+        if draft.unit != read.unit:
+            yield Fault(f"{place}.block.unit", f"is {draft.unit}, the quilt is in {read.unit}")
+        if one.colouring is not None and _number_of(one.colouring, draft) is None:
+            yield Fault(f"{place}.colouring", "is none of the block's colourings")
+
+
+def _fabrics_named(read: QuiltIn) -> Iterator[tuple[str, str]]:
+    setting = read.setting
+    parts = {
+        "setting.alternate": setting.alternate,
+        "setting.sashing": setting.sashing,
+        "setting.edge": setting.edge,
+        "setting.frame": setting.frame,
+        "backing": read.backing,
+        "binding": read.binding,
+        **{f"borders[{number}]": one for number, one in enumerate(read.borders)},
+    }
+    for place, part in parts.items():
+        if part is not None and part.fabric:
+            yield f"{place}.fabric", part.fabric
+    if setting.sashing and setting.sashing.cornerstones:
+        yield "setting.sashing.cornerstones", setting.sashing.cornerstones
+
+
+def _number_of(colouring: int | str, draft: Draft) -> int | None:
+    """Which colouring is meant, by its number or its name."""
+    if isinstance(colouring, int):
+        return colouring if colouring < len(draft.colourings) else None
+    names = [one.name for one in draft.colourings]
+    return names.index(colouring) if colouring in names else None
+
+
+def _quilt(read: QuiltIn, drafts: list[Draft]) -> Quilt:
+    unit, setting = read.unit, read.setting
+    return Quilt(
+        name=read.name,
+        unit=unit,
+        blocks=tuple(
+            QuiltBlock(
+                key=one.key,
+                draft=draft,
+                colouring=None if one.colouring is None else _number_of(one.colouring, draft),
+                fabrics=one.fabrics,
+                origin=one.origin,
+                revision=one.revision,
+            )
+            for one, draft in zip(read.blocks, drafts, strict=True)
+        ),
+        fabrics=tuple(Fabric(**one.model_dump()) for one in read.fabrics),
+        setting=_setting(setting),
+        borders=tuple(Border(**dict(one)) for one in read.borders),
+        backing=_backing(read),
+        binding=_binding(read),
+        making=making_of(read.making, unit).settings,
+    )
+
+
+def _backing(read: QuiltIn) -> Backing | None:
+    told = read.backing
+    if told is None:
+        return None
+    usual = OVERHANG[read.unit]
+    return Backing(fabric=told.fabric, overhang=usual if told.overhang is None else told.overhang)
+
+
+def _binding(read: QuiltIn) -> Binding | None:
+    told = read.binding
+    if told is None:
+        return None
+    return Binding(fabric=told.fabric, width=told.width or BINDING[read.unit], grain=told.grain)
+
+
+def _setting(read: SettingIn) -> Setting:
+    sashing = read.sashing
+    return Setting(
+        kind=read.kind,
+        columns=read.columns,
+        rows=read.rows,
+        fill=Placed(**read.fill.model_dump()),
+        places={
+            (one.row, one.column): Placed(block=one.block, turns=one.turns, mirrored=one.mirrored)
+            for one in read.places
+        },
+        alternate=Alternate(**dict(read.alternate)) if read.alternate else None,
+        sashing=Sashing(
+            width=sashing.width,
+            fabric=sashing.fabric,
+            cornerstones=sashing.cornerstones or "",
+            outer=sashing.outer,
+        )
+        if sashing
+        else None,
+        edge=Edge(**dict(read.edge)) if read.edge else None,
+        module=read.module,
+        frame=read.frame.fabric if read.frame else "",
+    )
+
+
+def write_quilt(quilt: Quilt) -> dict[str, Any]:
+    """The content of a quilt's file, ready for JSON. Reading it gives the same quilt."""
+    written: dict[str, Any] = {
+        "format": FORMAT,
+        "name": quilt.name,
+        "unit": quilt.unit,
+        "blocks": [_block(one) for one in quilt.blocks],
+        "fabrics": [write_fabric(one) for one in quilt.fabrics],
+        "setting": _write_setting(quilt.setting),
+        "borders": [_plain(vars(one)) for one in quilt.borders],
+        "making": write_settings(quilt.making),
+    }
+    for name, part in (("backing", quilt.backing), ("binding", quilt.binding)):
+        if part:
+            written[name] = _plain(vars(part))
+    return written
+
+
+def _block(one: QuiltBlock) -> dict[str, Any]:
+    more = {"origin": one.origin, "revision": one.revision} if one.origin else {}
+    return {
+        "key": one.key,
+        "block": write_block(one.draft),
+        "colouring": one.colouring,
+        "fabrics": dict(one.fabrics),
+        **more,
+    }
+
+
+def _plain(part: dict[str, Any]) -> dict[str, Any]:
+    """A part without what is empty, its lengths as text."""
+    return {
+        name: write_exact(value) if isinstance(value, Fraction) else value
+        for name, value in part.items()
+        if value != "" and value is not None
+    }
+
+
+def _write_setting(setting: Setting) -> dict[str, Any]:
+    edge = _plain(vars(setting.edge)) if setting.edge else None
+    if edge:
+        edge["float"] = edge.pop("floats")
+    parts = {
+        "alternate": _plain(vars(setting.alternate)) if setting.alternate else None,
+        "sashing": _plain(vars(setting.sashing)) if setting.sashing else None,
+        "edge": edge,
+        "module": None if setting.module is None else write_exact(setting.module),
+        "frame": {"fabric": setting.frame} if setting.frame else None,
+    }
+    return {
+        "kind": setting.kind,
+        "columns": setting.columns,
+        "rows": setting.rows,
+        "fill": vars(setting.fill),
+        "places": [
+            {"row": row, "column": column, **vars(placed)}
+            for (row, column), placed in sorted(setting.places.items())
+        ],
+        **{name: part for name, part in parts.items() if part is not None},
+    }

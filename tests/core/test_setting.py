@@ -1,0 +1,392 @@
+"""The quilt: worked examples for each setting, areas that add up, files that come back the same."""
+
+from __future__ import annotations
+
+import json
+from collections import Counter
+from dataclasses import replace
+from fractions import Fraction as F
+from pathlib import Path
+from typing import Any
+
+import pytest
+from click.testing import CliRunner
+from hypothesis import given
+from hypothesis import strategies as st
+
+from yonk.cli import main
+from yonk.core.paper import ROOT_2, USUAL, DraftError, Length
+from yonk.core.planning import make_plan
+from yonk.core.setting import (
+    Alternate,
+    Backing,
+    Binding,
+    Border,
+    Edge,
+    Placed,
+    Quilt,
+    QuiltBlock,
+    Sashing,
+    Setting,
+    Top,
+    binding_length,
+    diagonal_rows,
+    places_of,
+    plan_quilt,
+    side_triangles,
+    spacer_for,
+    top_of,
+)
+from yonk.files.block_file import BadFileError
+from yonk.files.plan_file import cut_rows
+from yonk.files.quilt_file import quilt_schema, read_quilt, take_quilt, write_quilt
+from yonk.files.quilt_plan_file import quilt_plan_schema, write_quilt_plan
+from yonk.machine.samples import all_samples, sheet
+
+ROOT = Path(__file__).resolve().parents[2]
+SAMPLES = {draft.name: draft for draft in all_samples()}
+FILL = Placed(block="one")
+
+
+def quilt_of(
+    name: str = "Weir Gate", *, columns: int = 3, rows: int = 4, kind: str = "straight", **more: Any
+) -> Quilt:
+    """A quilt of one block; what goes round it, or the setting, by name."""
+    draft = SAMPLES.get(name) or sheet("Plain", name, 1, 1)
+    round_it = {key: more.pop(key) for key in ("borders", "backing", "binding") if key in more}
+    setting = Setting(kind=kind, columns=columns, rows=rows, fill=FILL, **more)  # type: ignore[arg-type]
+    blocks = (QuiltBlock(key="one", draft=draft),)
+    making = replace(USUAL[draft.unit].settings)
+    return Quilt(
+        name="Hut throw", unit=draft.unit, blocks=blocks, setting=setting, making=making, **round_it
+    )
+
+
+def cut(quilt: Quilt, purpose: str) -> Counter[tuple[str, str]]:
+    """What is cut for a purpose: the sizes as the ruler tells them."""
+    found: Counter[tuple[str, str]] = Counter()
+    for piece, count in plan_quilt(quilt).pieces.items():
+        if piece.purpose == purpose:
+            found[str(piece.long), str(piece.short)] += count
+    return found
+
+
+def size(top: Top) -> tuple[float, float]:
+    return round(float(top.width), 4), round(float(top.height), 4)
+
+
+def sash(width: str = "3/2", *, stones: str = "", outer: bool = False) -> Sashing:
+    return Sashing(width=F(width), fabric="slate", cornerstones=stones, outer=outer)
+
+
+def test_straight_by_hand() -> None:
+    """3 × 4 of 9″: 27 × 36; with 1½″ between them 30 × 40½, with a ring 33 × 43½."""
+    assert size(top_of(quilt_of())) == (27, 36)
+    assert size(top_of(quilt_of(sashing=sash()))) == (30, 40.5)
+    assert size(top_of(quilt_of(sashing=sash(outer=True)))) == (33, 43.5)
+    assert plan_quilt(quilt_of()).counts == {"one": 12}
+
+
+@pytest.mark.parametrize(
+    ("stones", "outer", "strips", "squares"),
+    [
+        ("", False, {("19/2", "2"): 8, ("61/2", "2"): 3}, {}),
+        ("", True, {("19/2", "2"): 16, ("67/2", "2"): 5}, {}),
+        ("fog", False, {("19/2", "2"): 8 + 9}, {("2", "2"): 6}),
+        ("fog", True, {("19/2", "2"): 16 + 15}, {("2", "2"): 20}),
+    ],
+)
+def test_sashing_by_hand(
+    stones: str, outer: bool, strips: dict[Any, int], squares: dict[Any, int]
+) -> None:
+    quilt = quilt_of(sashing=sash(stones=stones, outer=outer))
+    assert cut(quilt, "sashing") == strips and cut(quilt, "cornerstone") == squares
+
+
+def test_in_centimetres_with_another_seam() -> None:
+    """Three rails of 15 cm in a row, ¾ cm seams: sashes of 15 × 4 are cut 16½ × 5½."""
+    quilt = quilt_of("Bracken Rails", columns=3, rows=1, sashing=sash("4"))
+    assert size(top_of(quilt)) == (53, 15)
+    assert cut(quilt, "sashing") == {("33/2", "11/2"): 2}
+    wide = replace(quilt, making=replace(quilt.making, seam=F(1)))
+    assert cut(wide, "sashing") == {("17", "6"): 2}
+    assert "other-seam" in {one.code for one in plan_quilt(wide).notices}
+
+
+def test_on_point_by_hand() -> None:
+    """3 × 4 of 8″: 18 blocks, 24√2 × 32√2; ten side triangles from three squares of 12⅝, four
+    corners from two of 6⅝.
+    """
+    quilt = quilt_of("Hut Window", kind="on-point", edge=Edge(fabric="slate"))
+    assert plan_quilt(quilt).counts == {"one": 18}
+    assert top_of(quilt) == Top(ROOT_2 * 24, ROOT_2 * 32)
+    assert side_triangles(quilt.setting) == 10
+    assert cut(quilt, "side-triangle") == {("101/8", "101/8"): 3}
+    assert cut(quilt, "corner-triangle") == {("53/8", "53/8"): 2}
+    assert [len(row) for row in diagonal_rows(quilt.setting)] == [1, 3, 5, 5, 3, 1]
+
+
+def test_blocks_that_float_and_half_blocks() -> None:
+    floating = quilt_of("Hut Window", kind="on-point", edge=Edge(fabric="slate", floats=F(1)))
+    assert top_of(floating) == Top(ROOT_2 * 24 + 2, ROOT_2 * 32 + 2)
+    assert cut(floating, "side-triangle") == {("117/8", "117/8"): 3}
+    assert cut(floating, "corner-triangle") == {("69/8", "69/8"): 2}
+    halves = quilt_of("Hut Window", kind="on-point", edge=Edge(fabric="slate", half_blocks=True))
+    assert plan_quilt(halves).counts == {"one": 28} and not cut(halves, "side-triangle")
+    bare = plan_quilt(quilt_of("Hut Window", kind="on-point"))
+    assert [one.code for one in bare.notices] == ["edge-missing"]
+
+
+def test_on_point_with_sashing_by_hand() -> None:
+    """2 × 2 of 8″ with 2″ between: five blocks, four strips, no whole crossing; side triangles
+    reach over a strip's end: 10√2 + ¼(2 + 2√2) = 15.35.
+    """
+    quilt = quilt_of(
+        "Hut Window", kind="on-point", columns=2, rows=2,
+        sashing=sash("2", stones="fog"), edge=Edge(fabric="slate"),
+    )  # fmt: skip
+    assert cut(quilt, "sashing") == {("17/2", "5/2"): 4}
+    assert not cut(quilt, "cornerstone")
+    assert cut(quilt, "side-triangle") == {("123/8", "123/8"): 1}
+    ring = replace(quilt.setting, sashing=sash("2", stones="fog", outer=True))
+    outer = replace(quilt, setting=ring)
+    assert cut(outer, "sashing") == {("17/2", "5/2"): 16}
+    assert cut(outer, "cornerstone") == {("5/2", "5/2"): 12}
+    assert top_of(outer) == Top(ROOT_2 * 20, ROOT_2 * 20)
+
+
+AREA_SETTINGS = st.builds(
+    dict,
+    kind=st.sampled_from(["straight", "on-point"]),
+    columns=st.integers(1, 6),
+    rows=st.integers(1, 6),
+    wide=st.sampled_from(["0", "1", "3/2", "2"]),
+    stones=st.sampled_from(["", "fog"]),
+    outer=st.booleans(),
+)
+
+
+@given(AREA_SETTINGS)
+def test_the_areas_of_all_finished_pieces_add_up_to_the_top(told: dict[str, Any]) -> None:
+    """On point without an outer ring, or with cornerstones that the edge halves."""
+    wide, outer, stones = F(told["wide"]), told["outer"], told["stones"]
+    on_point = told["kind"] == "on-point"
+    if on_point and outer and not stones:
+        return  # long strips of an outer ring are trimmed at the edge
+    if on_point and wide and not outer and min(told["columns"], told["rows"]) == 1:
+        return  # refused, where it is more than one block
+    sashing = Sashing(width=wide, fabric="slate", cornerstones=stones, outer=outer)
+    quilt = quilt_of(
+        "8",
+        kind=told["kind"],
+        columns=told["columns"],
+        rows=told["rows"],
+        sashing=sashing if wide else None,
+        edge=Edge(fabric="peat"),
+    )
+    plan = plan_quilt(quilt)
+    total = Length.of(64 * plan.counts["one"])
+    corners = 2 * (told["columns"] + told["rows"]) if on_point and outer and wide else 0
+    for piece, count in plan.pieces.items():
+        if piece.purpose in ("sashing", "cornerstone"):
+            area = (piece.long - F(1, 2)) * (piece.short - F(1, 2))
+            halved = F(corners, 2) if piece.purpose == "cornerstone" else 0
+            total = total + area * (count - halved)
+    if on_point:
+        leg = 8 + (wide if not outer else 0)
+        total = total + side_triangles(quilt.setting) * leg * leg / 2 + 4 * F(64) / 4
+    assert total == plan.top.width * plan.top.height
+
+
+def test_every_other_place() -> None:
+    quilt = quilt_of("Cairn Path", columns=5, rows=5, alternate=Alternate(fabric="slate"))
+    assert plan_quilt(quilt).counts == {"one": 13}
+    assert cut(quilt, "alternate") == {("21/2", "21/2"): 12}
+    point = quilt_of("Cairn Path", kind="on-point", alternate=Alternate(fabric="slate"))
+    assert plan_quilt(point).counts == {"one": 12} and cut(point, "alternate").total() == 6
+
+
+def test_frames_bring_blocks_to_the_module() -> None:
+    """A 9″ block in a module of 12: two of 9 × 1½ and two of 12 × 1½."""
+    quilt = quilt_of(module=F(12), frame="slate")
+    assert cut(quilt, "frame") == {("19/2", "2"): 24, ("25/2", "2"): 24}
+    assert size(top_of(quilt)) == (36, 48)
+    with pytest.raises(DraftError, match="larger than the module"):
+        plan_quilt(quilt_of(module=F(8), frame="slate"))
+    with pytest.raises(DraftError, match="need a fabric to frame"):
+        plan_quilt(quilt_of(module=F(12)))
+
+
+def test_borders_by_hand() -> None:
+    """27 × 36: a butted inch, sides first; then a mitred two."""
+    borders = (
+        Border(width=F(1), fabric="fog"),
+        Border(width=F(2), fabric="slate", corner="mitred"),
+    )
+    quilt = quilt_of(borders=borders)
+    assert cut(quilt, "border-1") == {("73/2", "3/2"): 2, ("59/2", "3/2"): 2}
+    assert cut(quilt, "border-2") == {("85/2", "5/2"): 2, ("67/2", "5/2"): 2}
+    assert size(plan_quilt(quilt).finished) == (33, 42)
+    other = quilt_of(borders=(replace(borders[0], first="top"),))
+    assert cut(other, "border-1") == {("55/2", "3/2"): 2, ("77/2", "3/2"): 2}
+
+
+def test_a_pieced_border_fits_or_says_what_would_make_it_fit() -> None:
+    fits = quilt_of(borders=(Border(width=F(9), block="one"),))
+    assert plan_quilt(fits).counts == {"one": 12 + 2 * (3 + 4) + 4}
+    assert spacer_for(Top(Length.of(F(37)), Length.of(F(49))), F(6)) == F(5, 2)
+    off = quilt_of(borders=(Border(width=F(1), fabric="fog"), Border(width=F(9), block="one")))
+    with pytest.raises(DraftError, match="sew a border of 3 1⁄2″ on first"):
+        plan_quilt(off)
+    with pytest.raises(DraftError, match="must be 9″"):
+        plan_quilt(quilt_of(borders=(Border(width=F(8), block="one"),)))
+
+
+def test_backing_and_binding_by_hand() -> None:
+    """27 × 36: once round is 126, ten over; the backing reaches four beyond on each side."""
+    quilt = quilt_of(
+        backing=Backing(fabric="peat", overhang=F(4)), binding=Binding(fabric="fog", width=F(5, 2))
+    )
+    assert binding_length(quilt) == 136
+    assert cut(quilt, "binding") == {("136", "5/2"): 1}
+    assert cut(quilt, "backing") == {("44", "35"): 1}
+
+
+def test_a_quilt_of_one_block_cuts_what_its_block_cuts() -> None:
+    for name in ("Weir Gate", "Heron Reach", "Hut Window"):
+        draft = replace(SAMPLES[name], colourings=())
+        alone = cut_rows(make_plan(draft, 1).cuts)
+        rows = write_quilt_plan(plan_quilt(quilt_of(name, columns=1, rows=1)))["cuts"]
+        assert [row | {"for": None, "units": None} for row in rows] == [
+            row | {"for": None, "units": None} for row in alone
+        ]
+        assert all(row["for"] == ["one"] for row in rows)
+
+
+@given(st.integers(1, 7), st.integers(1, 7), st.booleans())
+def test_swapped_rows_and_columns_swap_only_the_picture(
+    columns: int, rows: int, on_point: bool
+) -> None:
+    kind = "on-point" if on_point else "straight"
+
+    def pieces(columns: int, rows: int) -> Counter[Any]:
+        quilt = quilt_of(
+            "8", columns=columns, rows=rows, kind=kind,
+            sashing=sash(stones="fog"), edge=Edge(fabric="fog"),
+        )  # fmt: skip
+        return Counter(plan_quilt(quilt).pieces)
+
+    assert pieces(columns, rows) == pieces(rows, columns)
+
+
+def test_what_does_not_fit_is_told_by_place() -> None:
+    quilt = quilt_of()
+    other = replace(quilt, blocks=(*quilt.blocks, QuiltBlock(key="two", draft=SAMPLES["Stile"])))
+    at = {(0, 1): Placed(block="two")}
+    with pytest.raises(DraftError, match="give the setting a module"):
+        plan_quilt(replace(other, setting=replace(other.setting, places=at)))
+    for places, said in (
+        ({(9, 9): FILL}, "no place"),
+        ({(0, 0): Placed(block="nine")}, "no block of the quilt"),
+    ):
+        with pytest.raises(DraftError, match=said):
+            plan_quilt(replace(quilt, setting=replace(quilt.setting, places=places)))
+    lone = quilt_of("8", kind="on-point", columns=1, sashing=sash())
+    with pytest.raises(DraftError, match="outer ring"):
+        plan_quilt(lone)
+    flat = quilt_of("Clint", columns=2, rows=2)
+    turned = replace(flat.setting, places={(0, 0): Placed(block="one", turns=1)})
+    with pytest.raises(DraftError, match="cannot be turned"):
+        plan_quilt(replace(flat, setting=turned))
+    with pytest.raises(DraftError, match="square blocks"):
+        plan_quilt(quilt_of("Clint", kind="on-point"))
+
+
+def test_a_colouring_and_the_quilts_own_fabrics() -> None:
+    dusk = QuiltBlock(
+        key="one", draft=SAMPLES["Hut Window"], colouring=0, fabrics={"slate": "bracken"}
+    )
+    quilt = replace(quilt_of("Hut Window"), blocks=(dusk,))
+    plan = plan_quilt(quilt)
+    fabrics = {row["fabric"] for row in write_quilt_plan(plan)["cuts"]}
+    assert "rowan" not in fabrics and "slate" not in fabrics and "bracken" in fabrics
+    assert write_quilt_plan(plan)["blocks"] == [{"key": "one", "colouring": "Dusk", "count": 12}]
+
+
+FULL = quilt_of(
+    "Hut Window",
+    kind="on-point",
+    places={(1, 1): Placed(block="one", turns=1, mirrored=True)},
+    alternate=Alternate(block="one"),
+    sashing=sash(stones="fog", outer=True),
+    edge=Edge(fabric="slate", floats=F(1, 2)),
+    module=F(10),
+    frame="fog",
+    borders=(Border(width=F(2), fabric="fog", corner="mitred"),),
+    backing=Backing(fabric="peat", overhang=F(4)),
+    binding=Binding(fabric="fog", width=F(5, 2), grain="bias"),
+)
+
+
+@pytest.mark.parametrize("quilt", [quilt_of(), FULL])
+def test_a_quilt_file_comes_back_the_same(quilt: Quilt) -> None:
+    again = read_quilt(json.dumps(write_quilt(quilt)))
+    assert again == quilt
+    plan = write_quilt_plan(plan_quilt(again))
+    assert {*quilt_plan_schema()["required"]} <= plan.keys()
+
+
+def test_every_fault_of_a_file_is_told_by_its_place() -> None:
+    sound = write_quilt(FULL)
+
+    def places(**change: Any) -> set[str]:
+        with pytest.raises(BadFileError) as bad:
+            take_quilt(sound | change)
+        return {fault.place for fault in bad.value.faults}
+
+    block = sound["blocks"][0]
+    assert places(format="yonk-quilt/2") == {"format"}
+    assert places(blocks=[]) == {"blocks"}
+    assert places(blocks=[block, block]) == {"blocks[0].key", "blocks[1].key"}
+    assert places(blocks=[block | {"colouring": 9}]) == {"blocks[0].colouring"}
+    broken = block["block"] | {"finished": {"width": "-1", "height": "8"}}
+    assert places(blocks=[block | {"block": broken}]) == {"blocks[0].block.finished.width"}
+    assert places(unit="cm") >= {"blocks[0].block.unit"}
+    assert places(setting=sound["setting"] | {"columns": 1000}) == {"setting.columns"}
+    wide = sound["setting"] | {"sashing": {"width": "9999", "fabric": "fog"}}
+    assert places(setting=wide) == {"setting.sashing.width"}
+    nobody = sound["setting"] | {"edge": {"fabric": "nobody"}}
+    assert places(setting=nobody) == {"setting.edge.fabric"}
+    assert places(borders=[{"width": "2"}]) == {"borders[0]"}
+    assert places(borders=[{"width": "2", "block": "two"}]) == {"borders[0].block"}
+    for text in (b"[]", b"{", b"\xff", b"[" * 100_000):
+        with pytest.raises(BadFileError):
+            read_quilt(text)
+
+
+def test_the_command_line(tmp_path: Path) -> None:
+    file = tmp_path / "hut.quilt.json"
+    file.write_text(json.dumps(write_quilt(FULL)))
+    told = CliRunner().invoke(main, ["quilt", str(file), "--json"])
+    assert json.loads(told.stdout)["format"] == "yonk-quilt-plan/1"
+    listed = CliRunner().invoke(main, ["quilt", str(file)]).stdout
+    assert "side-triangle" in listed and listed.startswith("fabric,count,shape")
+    file.write_text(json.dumps(write_quilt(FULL) | {"borders": [{"width": "2"}]}))
+    bad = CliRunner().invoke(main, ["quilt", str(file)])
+    assert bad.exit_code == 2 and "borders[0]: must have either" in bad.stderr
+
+
+def test_the_published_schemas_are_the_programs_own() -> None:
+    assert json.loads((ROOT / "docs/quilt.schema.json").read_text()) == quilt_schema()
+    assert json.loads((ROOT / "docs/quilt-plan.schema.json").read_text()) == quilt_plan_schema()
+
+
+def test_places_are_told_row_by_row() -> None:
+    setting = Setting(kind="on-point", columns=2, rows=2, fill=FILL)
+    assert [(one.row, one.column) for one in places_of(setting)] == [
+        (0, 0),
+        (0, 1),
+        (1, 0),
+        (2, 0),
+        (2, 1),
+    ]
