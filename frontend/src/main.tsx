@@ -26,6 +26,8 @@ const router = createBrowserRouter([
       { path: "/blocks/:id", element: <Navigate to="draft" replace relative="path" /> },
       { path: "/blocks/:id/:step", lazy: async () => ({ Component: (await import("./block/BlockPage")).BlockPage }) },
       { path: "/fabrics", lazy: async () => ({ Component: (await import("./fabrics/FabricShelf")).FabricShelf }) },
+      { path: "/quilts", lazy: async () => ({ Component: (await import("./quilts/QuiltShelf")).QuiltShelf }) },
+      { path: "/quilts/:id", lazy: async () => ({ Component: (await import("./quilts/QuiltPage")).QuiltPage }) },
       { path: "/seam-log", lazy: async () => ({ Component: (await import("./seam/SeamLog")).SeamLog }) },
       { path: "/finder", lazy: async () => ({ Component: (await import("./finder/FinderPage")).FinderPage }) },
       { path: "*", element: <Navigate to="/" replace /> },

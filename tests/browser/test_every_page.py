@@ -13,6 +13,7 @@ from playwright.sync_api import Page, expect
 from tests.browser.bench_page import PAINTED, BenchPage
 from tests.browser.test_cutting import to_cut
 from tests.browser.test_measure import look_at, to_measure
+from tests.browser.test_quilts import set_into_a_quilt
 from tests.browser.test_recipes import open_sample, to_recipes
 from tests.browser.test_sew import go_to, to_sew
 from tests.conftest import Running
@@ -59,6 +60,8 @@ def visit(page: Page, running: Running, tmp_path: Path, name: str) -> None:
         open_sample(page, "Gale Lantern", tmp_path)
         to_measure(page)
         look_at(page, name)
+    elif name == "quilt":
+        set_into_a_quilt(page, "Gale Lantern", tmp_path)
     elif name in SEWING:
         open_sample(page, "Gale Lantern", tmp_path)
         to_sew(page)
@@ -90,7 +93,7 @@ def visit(page: Page, running: Running, tmp_path: Path, name: str) -> None:
 SEWING = ("pressing", "laid out", "join", "machine")
 PAGES = ("", "draft", "recipes", "work", "cut", "table", "finder", "check", "chart", "fabrics")
 MEASURING = ("trial", "foretold", "log")
-PAGES += (*SEWING, "seam-log", *MEASURING)
+PAGES += (*SEWING, "seam-log", *MEASURING, "quilts", "quilt")
 
 
 @pytest.mark.parametrize("name", PAGES)
@@ -137,6 +140,7 @@ def test_every_step_has_an_address_and_a_wrong_one_leads_to_the_draft(
         ("cut", ".cut-lines"),
         ("sew", ".pressing > section .sew-front"),
         ("measure", ".block-lines"),
+        ("set", ".quilt-shelf"),
         ("draft", ".board"),
         ("nowhere", ".board"),
     ):

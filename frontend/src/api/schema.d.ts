@@ -789,6 +789,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/files/quilt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Quilt File
+         * @description The quilt file, saved or not.
+         */
+        post: operations["quilt_file_api_files_quilt_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files/quilt.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Quilt Csv
+         * @description The list for the whole top as CSV.
+         */
+        post: operations["quilt_csv_api_files_quilt_csv_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/files/sewing.pdf": {
         parameters: {
             query?: never;
@@ -1003,6 +1043,98 @@ export interface paths {
          * @description The card of a trial block, the verdict, what is foretold.
          */
         post: operations["measuring_api_measuring_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quilt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Work On Quilt
+         * @description Apply acts to a quilt and plan what comes of it; nothing is stored.
+         */
+        post: operations["work_on_quilt_api_quilt_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quilts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Shelf
+         * @description The shelf of quilts; those that a block is in, where its id is told.
+         */
+        get: operations["shelf_api_quilts_get"];
+        put?: never;
+        /**
+         * Create
+         * @description Keep a new quilt, from a file or from blocks of the shelf.
+         */
+        post: operations["create_api_quilts_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quilts/{block_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * One
+         * @description A quilt.
+         */
+        get: operations["one_api_quilts__block_id__get"];
+        /**
+         * Save
+         * @description Keep a new state of a quilt, unless another was kept since the revision it was made from.
+         */
+        put: operations["save_api_quilts__block_id__put"];
+        post?: never;
+        /**
+         * Delete
+         * @description Take a quilt off the shelf; it can be brought back.
+         */
+        delete: operations["delete_api_quilts__block_id__delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quilts/{block_id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Restore
+         * @description Bring a deleted quilt back.
+         */
+        post: operations["restore_api_quilts__block_id__restore_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1348,6 +1480,19 @@ export interface components {
             stretches?: boolean;
         };
         /**
+         * AddBorder
+         * @description One more border outside, of a usual width.
+         */
+        AddBorder: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "add-border";
+            /** Fabric */
+            fabric: string;
+        };
+        /**
          * AddLine
          * @description Add a column or row before the one with that number (at the end for the last number), of the
          *     same width.
@@ -1492,6 +1637,28 @@ export interface components {
             verdict: "good" | "ease" | "trim" | "take back" | "press again" | "cut again";
             /** Words */
             words: string;
+        };
+        /**
+         * BorderOut
+         * @description A border as it is typed.
+         */
+        BorderOut: {
+            /** Block */
+            block: string;
+            /**
+             * Corner
+             * @enum {string}
+             */
+            corner: "butted" | "mitred";
+            /** Fabric */
+            fabric: string;
+            /**
+             * First
+             * @enum {string}
+             */
+            first: "sides" | "top";
+            /** Width */
+            width: string;
         };
         /**
          * CardGroupOut
@@ -1740,26 +1907,6 @@ export interface components {
             ] | null;
             /** Order */
             order: ("rows" | "columns" | "quarters") | null;
-        };
-        /**
-         * ClothOut
-         * @description A piece of cloth in a step's picture.
-         */
-        ClothOut: {
-            /** Fabric */
-            fabric: string;
-            /** Outline */
-            outline: [
-                number,
-                number
-            ][];
-            /**
-             * Side
-             * @enum {string}
-             */
-            side: "right" | "wrong";
-            /** Turn */
-            turn: number;
         };
         /**
          * ColouringOut
@@ -2426,6 +2573,24 @@ export interface components {
             y: number;
         };
         /**
+         * LayBlock
+         * @description Lay a block at a place, or at all of them.
+         */
+        LayBlock: {
+            /** At */
+            at?: [
+                number,
+                number
+            ] | null;
+            /** Block */
+            block: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "lay";
+        };
+        /**
          * LayerOut
          * @description A piece of cloth as it lies.
          */
@@ -2772,6 +2937,28 @@ export interface components {
              * @default 9
              */
             width?: string;
+        };
+        /**
+         * NewQuiltIn
+         * @description A new quilt from blocks of the shelf; or from a file.
+         */
+        NewQuiltIn: {
+            /**
+             * Blocks
+             * @default []
+             */
+            blocks?: string[];
+            /** Document */
+            document?: {
+                [key: string]: unknown;
+            } | null;
+            /**
+             * Name
+             * @default New quilt
+             */
+            name?: string;
+            /** Save Key */
+            save_key?: string | null;
         };
         /**
          * NextTestOut
@@ -3229,6 +3416,190 @@ export interface components {
             value?: "light" | "medium" | "dark";
         };
         /**
+         * QuiltActsIn
+         * @description A quilt and what is done to it, in order; none to have it read as it is.
+         */
+        QuiltActsIn: {
+            /**
+             * Acts
+             * @default []
+             */
+            acts?: (components["schemas"]["AddBorder"] | components["schemas"]["LayBlock"] | components["schemas"]["RenameQuilt"] | components["schemas"]["SetAlternate"] | components["schemas"]["SetBacking"] | components["schemas"]["SetBinding"] | components["schemas"]["SetBorder"] | components["schemas"]["SetEdge"] | components["schemas"]["SetModule"] | components["schemas"]["SetPlaces"] | components["schemas"]["SetQuiltMaking"] | components["schemas"]["SetSashing"] | components["schemas"]["SwapBlocks"] | components["schemas"]["TakeBorderOff"] | components["schemas"]["TurnAll"] | components["schemas"]["TurnBlock"])[];
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+        };
+        /**
+         * QuiltBlockOut
+         * @description A block of the quilt: how many, and whether the one on the shelf has changed since.
+         */
+        QuiltBlockOut: {
+            /** Colouring */
+            colouring: string;
+            /** Count */
+            count: number;
+            /** Finished */
+            finished: string;
+            /** Key */
+            key: string;
+            /** Name */
+            name: string;
+            /** Origin */
+            origin: string;
+            /** Revision */
+            revision: number;
+        };
+        /**
+         * QuiltCardOut
+         * @description A quilt on its shelf.
+         */
+        QuiltCardOut: {
+            /** Blocks */
+            blocks: number;
+            /**
+             * Changed
+             * Format: date-time
+             */
+            changed: string;
+            /** Finished */
+            finished: string;
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            picture: components["schemas"]["QuiltPictureOut"];
+            /** Revision */
+            revision: number;
+        };
+        /**
+         * QuiltClothOut
+         * @description What is cut of a fabric.
+         */
+        QuiltClothOut: {
+            /** Fabric */
+            fabric: string;
+            /** Lines */
+            lines: components["schemas"]["QuiltLineOut"][];
+            /** Name */
+            name: string;
+        };
+        /**
+         * QuiltFabricOut
+         * @description A fabric of the quilt.
+         */
+        QuiltFabricOut: {
+            /** Colour */
+            colour: string;
+            /** Key */
+            key: string;
+            /** Name */
+            name: string;
+        };
+        /**
+         * QuiltLineOut
+         * @description A line of the list.
+         */
+        QuiltLineOut: {
+            /** Count */
+            count: number;
+            /** Further */
+            further: string;
+            /** Purpose */
+            purpose: string;
+            /** Size */
+            size: string;
+            /** What */
+            what: string;
+        };
+        /**
+         * QuiltOut
+         * @description A quilt as it is worked on: its document, its picture, its list.
+         */
+        QuiltOut: {
+            /** Blocks */
+            blocks: components["schemas"]["QuiltBlockOut"][];
+            /** Cloths */
+            cloths: components["schemas"]["QuiltClothOut"][];
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+            /** Fabrics */
+            fabrics: components["schemas"]["QuiltFabricOut"][];
+            /** Notices */
+            notices: string[];
+            picture: components["schemas"]["QuiltPictureOut"];
+            setting: components["schemas"]["yonk__api__quilts__schemas__SettingOut"];
+            sheet: components["schemas"]["QuiltSheetOut"];
+            /** Vanishing */
+            vanishing: components["schemas"]["VanishingOut"][];
+        };
+        /**
+         * QuiltPictureOut
+         * @description A quilt to be drawn: each block once, its places, the cloth between and round them. `side` is
+         *     how wide and high a place is.
+         */
+        QuiltPictureOut: {
+            /** Cloths */
+            cloths: components["schemas"]["yonk__api__quilts__schemas__ClothOut"][];
+            /** Height */
+            height: number;
+            /** Side */
+            side: [
+                number,
+                number
+            ];
+            /** Symbols */
+            symbols: components["schemas"]["SymbolOut"][];
+            /** Top */
+            top: [
+                number,
+                number,
+                number,
+                number
+            ];
+            /** Uses */
+            uses: components["schemas"]["UseOut"][];
+            /** Width */
+            width: number;
+        };
+        /**
+         * QuiltSheetOut
+         * @description The quilt in words and figures.
+         */
+        QuiltSheetOut: {
+            /** Blocks */
+            blocks: number;
+            /** Finished */
+            finished: string;
+            /** Name */
+            name: string;
+            /** Top */
+            top: string;
+            /**
+             * Unit
+             * @enum {string}
+             */
+            unit: "in" | "cm";
+        };
+        /**
+         * QuiltShelfOut
+         * @description The shelf of quilts.
+         */
+        QuiltShelfOut: {
+            /** Quilts */
+            quilts: components["schemas"]["QuiltCardOut"][];
+            /** Total */
+            total: number;
+        };
+        /**
          * RangeOut
          * @description A range as typed.
          */
@@ -3296,6 +3667,19 @@ export interface components {
          * @description Give the block a name.
          */
         Rename: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "rename";
+            /** Name */
+            name: string;
+        };
+        /**
+         * RenameQuilt
+         * @description Give it another name.
+         */
+        RenameQuilt: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -3380,6 +3764,23 @@ export interface components {
          * @description A state of a block and the revision it was made from.
          */
         SaveIn: {
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+            /** Revision */
+            revision: number;
+            /** Save Key */
+            save_key?: string | null;
+        };
+        /**
+         * SaveQuiltIn
+         * @description A state of a quilt and the revision it was made from.
+         */
+        SaveQuiltIn: {
             /**
              * Document
              * @description a block file; the front end hands it on as it came
@@ -3587,6 +3988,42 @@ export interface components {
             sewn: string;
         };
         /**
+         * SetAlternate
+         * @description A block or a plain fabric in every other place; neither for none.
+         */
+        SetAlternate: {
+            /**
+             * Block
+             * @default
+             */
+            block?: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "alternate";
+            /**
+             * Fabric
+             * @default
+             */
+            fabric?: string;
+        };
+        /**
+         * SetBacking
+         * @description The backing; what is not told stays, an empty fabric takes it off.
+         */
+        SetBacking: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "backing";
+            /** Fabric */
+            fabric?: string | null;
+            /** Overhang */
+            overhang?: string | null;
+        };
+        /**
          * SetBatch
          * @description Set how many joins are sewn in one chain.
          */
@@ -3598,6 +4035,64 @@ export interface components {
              * @enum {string}
              */
             do: "batch";
+        };
+        /**
+         * SetBinding
+         * @description The binding; what is not told stays, an empty fabric takes it off.
+         */
+        SetBinding: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "binding";
+            /** Fabric */
+            fabric?: string | null;
+            /** Grain */
+            grain?: ("straight" | "bias") | null;
+            /** Width */
+            width?: string | null;
+        };
+        /**
+         * SetBorder
+         * @description A border by its number from one; what is not told stays. A fabric and a block take each
+         *     other's place.
+         */
+        SetBorder: {
+            /** Block */
+            block?: string | null;
+            /** Corner */
+            corner?: ("butted" | "mitred") | null;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "border";
+            /** Fabric */
+            fabric?: string | null;
+            /** First */
+            first?: ("sides" | "top") | null;
+            /** Number */
+            number: number;
+            /** Width */
+            width?: string | null;
+        };
+        /**
+         * SetEdge
+         * @description What fills the edge of an on-point setting; what is not told stays.
+         */
+        SetEdge: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "edge";
+            /** Fabric */
+            fabric?: string | null;
+            /** Floats */
+            floats?: string | null;
+            /** Half Blocks */
+            half_blocks?: boolean | null;
         };
         /**
          * SetMaking
@@ -3618,30 +4113,77 @@ export interface components {
             };
         };
         /**
-         * SettingOut
-         * @description A setting as it is shown: its value as typed, and on which pages, under which heading and why
-         *     it stands.
+         * SetModule
+         * @description The size that every block is framed to; none without a size.
          */
-        SettingOut: {
-            /** Choices */
-            choices: components["schemas"]["ChoiceOut"][];
+        SetModule: {
             /**
-             * Kind
+             * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
-            kind: "length" | "percent" | "count" | "choice";
-            /** Label */
-            label: string;
-            /** Pages */
-            pages: ("work" | "cloth")[];
-            /** Suffix */
-            suffix: string;
-            /** Under */
-            under: string;
-            /** Value */
-            value: string;
-            /** Why */
-            why: string;
+            do: "module";
+            /**
+             * Fabric
+             * @default
+             */
+            fabric?: string;
+            /**
+             * Module
+             * @default
+             */
+            module?: string;
+        };
+        /**
+         * SetPlaces
+         * @description Set it straight or on point, with so many columns and rows; what lies outside is let go.
+         */
+        SetPlaces: {
+            /** Columns */
+            columns?: number | null;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "places";
+            /** Kind */
+            kind?: ("straight" | "on-point") | null;
+            /** Rows */
+            rows?: number | null;
+        };
+        /**
+         * SetQuiltMaking
+         * @description Change settings of the quilt's making, as typed.
+         */
+        SetQuiltMaking: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "making";
+            /** Settings */
+            settings?: {
+                [key: string]: string;
+            };
+        };
+        /**
+         * SetSashing
+         * @description Strips between the blocks; what is not told stays, an empty fabric takes them out. New ones
+         *     are of a usual width.
+         */
+        SetSashing: {
+            /** Cornerstones */
+            cornerstones?: string | null;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "sashing";
+            /** Fabric */
+            fabric?: string | null;
+            /** Outer */
+            outer?: boolean | null;
+            /** Width */
+            width?: string | null;
         };
         /**
          * SettingsIn
@@ -3941,7 +4483,7 @@ export interface components {
             schools: components["schemas"]["SchoolOut"][];
             /** Settings */
             settings: {
-                [key: string]: components["schemas"]["SettingOut"];
+                [key: string]: components["schemas"]["yonk__api__draft__schemas__SettingOut"];
             };
             sizes: components["schemas"]["RangeOut"];
             /** Unfinished */
@@ -4306,7 +4848,7 @@ export interface components {
                 number
             ];
             /** Cloths */
-            cloths: components["schemas"]["ClothOut"][];
+            cloths: components["schemas"]["yonk__api__recipes__schemas__ClothOut"][];
             /** Count */
             count: number;
             /** Labels */
@@ -4416,6 +4958,52 @@ export interface components {
             other: string;
         };
         /**
+         * SwapBlocks
+         * @description Swap what lies at two places.
+         */
+        SwapBlocks: {
+            /** At */
+            at: [
+                number,
+                number
+            ];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "swap";
+            /** Other */
+            other: [
+                number,
+                number
+            ];
+        };
+        /**
+         * SymbolOut
+         * @description A block as it is drawn round its middle, in the quilt's unit.
+         */
+        SymbolOut: {
+            /** Faces */
+            faces: components["schemas"]["PictureFaceOut"][];
+            /** Greys */
+            greys: string[];
+            /** Key */
+            key: string;
+        };
+        /**
+         * TakeBorderOff
+         * @description Take a border off, by its number from one.
+         */
+        TakeBorderOff: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "border-off";
+            /** Number */
+            number: number;
+        };
+        /**
          * TakenBackIn
          * @description How often the seams of a step were taken back.
          */
@@ -4522,6 +5110,49 @@ export interface components {
             quarters?: number;
         };
         /**
+         * TurnAll
+         * @description Turn all blocks in a pattern: alike, by quarters round each four, every other one, mirrored
+         *     in the middle.
+         */
+        TurnAll: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "turn-all";
+            /**
+             * Turning
+             * @enum {string}
+             */
+            turning: "alike" | "quarter-turns" | "every-other" | "mirrored";
+        };
+        /**
+         * TurnBlock
+         * @description Turn what lies at a place by so many quarters, or mirror it.
+         */
+        TurnBlock: {
+            /** At */
+            at: [
+                number,
+                number
+            ];
+            /**
+             * By
+             * @default 1
+             */
+            by?: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "turn";
+            /**
+             * Mirror
+             * @default false
+             */
+            mirror?: boolean;
+        };
+        /**
          * UnitOut
          * @description A group of identical units and how it is made.
          */
@@ -4567,6 +5198,26 @@ export interface components {
             words: string;
         };
         /**
+         * UseOut
+         * @description A place: which block, where its middle is, how it is turned; no block for a plain square.
+         */
+        UseOut: {
+            /** Angle */
+            angle: number;
+            /** Block */
+            block: string;
+            /** Column */
+            column: number;
+            /** Mirrored */
+            mirrored: boolean;
+            /** Row */
+            row: number;
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+        };
+        /**
          * UsualOut
          * @description What pages begin with.
          */
@@ -4591,6 +5242,24 @@ export interface components {
             msg: string;
             /** Error Type */
             type: string;
+        };
+        /**
+         * VanishingOut
+         * @description Two neighbours that nearly vanish into each other.
+         */
+        VanishingOut: {
+            /** One */
+            one: [
+                number,
+                number
+            ];
+            /** Other */
+            other: [
+                number,
+                number
+            ];
+            /** Words */
+            words: string;
         };
         /**
          * VerdictOut
@@ -4706,6 +5375,125 @@ export interface components {
             wide: string;
             /** Words */
             words: string;
+        };
+        /**
+         * SettingOut
+         * @description A setting as it is shown: its value as typed, and on which pages, under which heading and why
+         *     it stands.
+         */
+        yonk__api__draft__schemas__SettingOut: {
+            /** Choices */
+            choices: components["schemas"]["ChoiceOut"][];
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "length" | "percent" | "count" | "choice";
+            /** Label */
+            label: string;
+            /** Pages */
+            pages: ("work" | "cloth")[];
+            /** Suffix */
+            suffix: string;
+            /** Under */
+            under: string;
+            /** Value */
+            value: string;
+            /** Why */
+            why: string;
+        };
+        /**
+         * ClothOut
+         * @description A piece of the setting as it is drawn.
+         */
+        yonk__api__quilts__schemas__ClothOut: {
+            /** Colour */
+            colour: string;
+            /** Grey */
+            grey: string;
+            /** Outline */
+            outline: [
+                number,
+                number
+            ][];
+            /** Purpose */
+            purpose: string;
+        };
+        /**
+         * SettingOut
+         * @description The setting as it is typed.
+         */
+        yonk__api__quilts__schemas__SettingOut: {
+            /** Alternate Block */
+            alternate_block: string;
+            /** Alternate Fabric */
+            alternate_fabric: string;
+            /** Backing */
+            backing: string;
+            /** Binding */
+            binding: string;
+            /** Binding Width */
+            binding_width: string;
+            /** Borders */
+            borders: components["schemas"]["BorderOut"][];
+            /** Columns */
+            columns: number;
+            /** Cornerstones */
+            cornerstones: string;
+            /** Edge Fabric */
+            edge_fabric: string;
+            /** Fill */
+            fill: string;
+            /** Floats */
+            floats: string;
+            /** Frame */
+            frame: string;
+            /**
+             * Grain
+             * @enum {string}
+             */
+            grain: "straight" | "bias";
+            /** Half Blocks */
+            half_blocks: boolean;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "straight" | "on-point";
+            /** Module */
+            module: string;
+            /** Outer */
+            outer: boolean;
+            /** Overhang */
+            overhang: string;
+            /** Rows */
+            rows: number;
+            /** Sashing Fabric */
+            sashing_fabric: string;
+            /** Sashing Width */
+            sashing_width: string;
+            /** Seam */
+            seam: string;
+        };
+        /**
+         * ClothOut
+         * @description A piece of cloth in a step's picture.
+         */
+        yonk__api__recipes__schemas__ClothOut: {
+            /** Fabric */
+            fabric: string;
+            /** Outline */
+            outline: [
+                number,
+                number
+            ][];
+            /**
+             * Side
+             * @enum {string}
+             */
+            side: "right" | "wrong";
+            /** Turn */
+            turn: number;
         };
     };
     responses: never;
@@ -8040,6 +8828,158 @@ export interface operations {
             };
         };
     };
+    quilt_file_api_files_quilt_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuiltActsIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    quilt_csv_api_files_quilt_csv_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuiltActsIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
     sewing_pdf_api_files_sewing_pdf_post: {
         parameters: {
             query?: never;
@@ -8770,6 +9710,546 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MeasuringOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    work_on_quilt_api_quilt_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuiltActsIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuiltOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    shelf_api_quilts_get: {
+        parameters: {
+            query?: {
+                search?: string;
+                page?: number;
+                origin?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuiltShelfOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    create_api_quilts_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewQuiltIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlockOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    one_api_quilts__block_id__get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlockOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    save_api_quilts__block_id__put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveQuiltIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlockOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    delete_api_quilts__block_id__delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    restore_api_quilts__block_id__restore_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlockOut"];
                 };
             };
             /** @description Bad Request */

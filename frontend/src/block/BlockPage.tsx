@@ -16,6 +16,7 @@ import { NextTime } from "./NextTime";
 import { useDraft } from "./useDraft";
 
 const MeasureStep = lazy(async () => ({ default: (await import("../measure/Measure")).MeasureStep }));
+const SetStep = lazy(async () => ({ default: (await import("../quilts/SetStep")).SetStep }));
 const SewStep = lazy(async () => ({ default: (await import("../sew/Sew")).SewStep }));
 
 /** One block at one of its steps. The draft in hand, its undo and its saving are the same at every step. */
@@ -42,7 +43,7 @@ function OneBlock({ id, step }: { id: string; step: string }) {
   useHotkeys("mod+z", () => drafting.undo(), { preventDefault: true });
   useHotkeys("mod+shift+z, mod+y", () => drafting.redo(), { preventDefault: true });
 
-  if (!["draft", "recipes", "cut", "sew", "measure"].includes(step))
+  if (!["draft", "recipes", "cut", "sew", "measure", "set"].includes(step))
     return <Navigate to={`/blocks/${id}/draft`} replace />;
   if (drafting.missing) {
     return (
@@ -90,8 +91,10 @@ function OneBlock({ id, step }: { id: string; step: string }) {
           <CutStep id={id} view={view} drafting={drafting} />
         ) : step === "sew" ? (
           <SewStep id={id} view={view} drafting={drafting} />
-        ) : (
+        ) : step === "measure" ? (
           <MeasureStep id={id} view={view} drafting={drafting} />
+        ) : (
+          <SetStep id={id} name={view.sheet.name} />
         )}
       </Suspense>
     </div>

@@ -14,6 +14,7 @@ const STEPS = [
   ["cut", "Cut"],
   ["sew", "Sew"],
   ["measure", "Measure"],
+  ["set", "Set"],
 ] as const;
 
 interface Props {

@@ -1,10 +1,20 @@
 import { Button, Modal, Spinner } from "react-bootstrap";
 import { useNavigate } from "react-router";
 
-import type { DraftInHand } from "./useDraft";
+import type { DraftingState } from "./drafting";
+
+interface Props {
+  drafting: DraftingState<unknown> & {
+    keepMineAsCopy: () => Promise<string>;
+    takeTheirs: () => Promise<void>;
+    bringBack: () => Promise<void>;
+  };
+  /** Where a copy is gone to. */
+  copyTo?: (id: string) => string;
+}
 
 /** A quiet sign: saved, saving, or not saved and why. */
-export function SaveSign({ drafting }: { drafting: DraftInHand }) {
+export function SaveSign({ drafting, copyTo = (id) => `/blocks/${id}/draft` }: Props) {
   const { saving, waiting, busy } = drafting;
   const go = useNavigate();
   const words = {
@@ -14,7 +24,7 @@ export function SaveSign({ drafting }: { drafting: DraftInHand }) {
     conflict: "Not saved",
     deleted: "Not saved",
   }[saving.state];
-  const copy = () => void drafting.keepMineAsCopy().then((id) => go(`/blocks/${id}/draft`));
+  const copy = () => void drafting.keepMineAsCopy().then((id) => go(copyTo(id)));
   return (
     <>
       {busy && (

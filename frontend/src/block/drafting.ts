@@ -23,9 +23,15 @@ export interface Extras {
   outlines: boolean;
 }
 
+/** What is drawn of a document: the document itself, and what it is called. */
+export interface Drawn {
+  document: Document;
+  sheet: { name: string };
+}
+
 /** What drafting asks of the server. Each call throws `Refused` or `Unreachable`. */
-export interface Server {
-  draft: (document: Document, acts: Act[], mates: MatesName, extras: Extras) => Promise<Draft>;
+export interface Server<A = Act, V = Draft> {
+  draft: (document: Document, acts: A[], mates: MatesName, extras: Extras) => Promise<V>;
   block: (id: string) => Promise<Block>;
   save: (id: string, document: Document, revision: number, key: string) => Promise<Block>;
   copy: (document: Document) => Promise<Block>;
@@ -33,8 +39,8 @@ export interface Server {
 }
 
 /** How the drafting of a block stands, as a page shows it. */
-export interface DraftingState {
-  view: Draft | undefined;
+export interface DraftingState<V = Draft> {
+  view: V | undefined;
   missing: string | undefined;
   saving: Saving;
   faults: Faults["faults"];
@@ -51,7 +57,7 @@ const BUSY_AFTER = 400;
 const VIEWS_KEPT = 60;
 const GONE = "Yonk's server does not answer. Your draft waits in this browser and is saved when it is back.";
 
-const FIRST: DraftingState = {
+const FIRST: DraftingState<never> = {
   view: undefined,
   missing: undefined,
   saving: { state: "saved" },
@@ -69,13 +75,13 @@ const FIRST: DraftingState = {
  *
  * It knows nothing of React: `subscribe` and `state` are what a page needs of it.
  */
-export class Drafting {
-  state: DraftingState = FIRST;
+export class Drafting<A = Act, V extends Drawn = Draft> {
+  state: DraftingState<V> = FIRST;
   private readonly listeners = new Set<() => void>();
-  private standing: Standing | undefined;
+  private standing: Standing<A> | undefined;
   private document: Document | undefined;
   private steps = new Map<number, Document>();
-  private readonly views = new Map<Document, Draft>();
+  private readonly views = new Map<Document, V>();
   private extras: Extras = { stretches: false, outlines: false };
   private working = false;
   private isSaving = false;
@@ -86,8 +92,8 @@ export class Drafting {
 
   constructor(
     readonly id: string,
-    private readonly server: Server,
-    private readonly history: History,
+    private readonly server: Server<A, V>,
+    private readonly history: History<A>,
   ) {}
 
   readonly subscribe = (listener: () => void): (() => void) => {
@@ -123,14 +129,14 @@ export class Drafting {
     void this.save();
   };
 
-  readonly act = (acts: Act[], mates: MatesName = "none"): void => {
+  readonly act = (acts: A[], mates: MatesName = "none"): void => {
     if (!this.standing) return;
     this.stand({ waiting: [...this.standing.waiting, { acts, mates }] });
     void this.work();
   };
 
   /** Takes a drawn document as the next step. */
-  readonly take = (document: Document, drawn: Draft): void => {
+  readonly take = (document: Document, drawn: V): void => {
     this.step(document, drawn, this.standing?.waiting ?? []);
   };
 
@@ -179,13 +185,13 @@ export class Drafting {
     );
   };
 
-  private tell(change: Partial<DraftingState>): void {
+  private tell(change: Partial<DraftingState<V>>): void {
     this.state = { ...this.state, ...change };
     for (const listener of this.listeners) listener();
   }
 
-  private stand(change: Partial<Standing>): void {
-    const none: Standing = { revision: 1, position: 0, last: 0, unsaved: false, waiting: [] };
+  private stand(change: Partial<Standing<A>>): void {
+    const none: Standing<A> = { revision: 1, position: 0, last: 0, unsaved: false, waiting: [] };
     const now = { ...(this.standing ?? none), ...change };
     this.standing = now;
     this.tell({
@@ -197,7 +203,7 @@ export class Drafting {
     void this.history.writeStanding(this.id, now);
   }
 
-  private show(document: Document, drawn: Draft): void {
+  private show(document: Document, drawn: V): void {
     this.views.set(document, drawn);
     const oldest = this.views.keys().next().value;
     if (this.views.size > VIEWS_KEPT && oldest) this.views.delete(oldest);
@@ -210,7 +216,7 @@ export class Drafting {
     if (!this.left) this.timers[what] = setTimeout(() => void work(), after);
   }
 
-  private async compute(document: Document, acts: Act[] = [], mates: MatesName = "none"): Promise<Draft> {
+  private async compute(document: Document, acts: A[] = [], mates: MatesName = "none"): Promise<V> {
     const sign = setTimeout(() => {
       this.tell({ busy: true });
     }, BUSY_AFTER);
@@ -231,7 +237,7 @@ export class Drafting {
     this.tell({ saving: { state: "saved" } });
   }
 
-  private step(document: Document, drawn: Draft, waiting: Waiting[]): void {
+  private step(document: Document, drawn: V, waiting: Waiting<A>[]): void {
     const position = (this.standing?.position ?? 0) + 1;
     this.steps.set(position, document);
     void this.history.writeStep(this.id, position, document);
@@ -254,7 +260,7 @@ export class Drafting {
   };
 
   /** Does one thing that waits, or tells why it cannot be; false where the server does not answer. */
-  private async isDone(document: Document, next: Waiting): Promise<boolean> {
+  private async isDone(document: Document, next: Waiting<A>): Promise<boolean> {
     const rest = () => (this.standing?.waiting ?? []).slice(1); // more may have come meanwhile
     try {
       const drawn = await this.compute(document, next.acts, next.mates);

@@ -121,6 +121,7 @@ export function ShelfPage() {
         <Brand />
         <span className="top-line">from a drafted block to fabric on the table</span>
         <span className="spring" />
+        <Link to="/quilts">Quilts</Link>
         <Link to="/fabrics">Fabric shelf</Link>
         <Link to="/seam-log">Seam log</Link>
         <Link to="/finder">Size finder</Link>

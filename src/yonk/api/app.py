@@ -24,6 +24,7 @@ from yonk.api.finder.routes import router as finder
 from yonk.api.guard import Guard, too_large, too_large_words
 from yonk.api.measuring.log_routes import router as block_log
 from yonk.api.measuring.routes import router as measuring
+from yonk.api.quilts.routes import router as quilts
 from yonk.api.recipes.routes import router as recipes
 from yonk.api.sewing.routes import router as sewing
 from yonk.api.shelf.kept import block_out
@@ -47,6 +48,7 @@ ROUTERS = (
     sewing,
     measuring,
     block_log,
+    quilts,
     fabrics,
     usual,
 )

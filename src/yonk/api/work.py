@@ -33,7 +33,7 @@ SECONDS = 60
 BYTES = 4 * 2**30
 AT_ONCE = 2
 LOOK_AGAIN = 0.02
-SUBJECTS = ("draft", "shelf", "recipes", "cut", "sewing", "measuring", "fabrics")
+SUBJECTS = ("draft", "shelf", "recipes", "cut", "sewing", "measuring", "fabrics", "quilts")
 ANSWERS = [f"yonk.api.{subject}.answers" for subject in SUBJECTS]
 CONTEXT = multiprocessing.get_context("forkserver")
 
@@ -81,6 +81,12 @@ class Worker:
         """What `work` makes of what is given, which is as heavy as the document's drawing."""
         return await self._do(await run_in_threadpool(_is_light, document), work, given)
 
+    async def on_quilt(
+        self, document: dict[str, Any], work: Callable[..., Any], *given: Any
+    ) -> Any:
+        """What `work` makes of a quilt, which is as heavy as the drawings of its blocks."""
+        return await self._do(await run_in_threadpool(_are_light, document), work, given)
+
     async def on_text(self, text: bytes, work: Callable[..., Any], *given: Any) -> Any:
         """What `work` makes of a file, which is as heavy as it is long."""
         return await self._do(len(text) <= LIGHT_BYTES, work, (text, *given))
@@ -93,7 +99,8 @@ class Worker:
         self, document: dict[str, Any], work: Callable[..., File], *given: Any
     ) -> Response:
         """The file that `work` makes, to be taken along."""
-        made: File = await self.on_draft(document, work, *given)
+        blocks = "blocks" in document
+        made: File = await (self.on_quilt if blocks else self.on_draft)(document, work, *given)
         headers = {"Content-Disposition": f"attachment; filename*=UTF-8''{quote(made.name)}"}
         return Response(made.content, media_type=made.media, headers=headers)
 
@@ -157,6 +164,14 @@ def _is_light(document: dict[str, Any]) -> bool:
         return work_in(take_block(document).seams) <= LIGHT_PAIRS
     except YonkError:
         return True
+
+
+def _are_light(quilt: dict[str, Any]) -> bool:
+    """Whether each block of a quilt's document is planned in about a blink."""
+    blocks = quilt.get("blocks")
+    known = blocks if isinstance(blocks, list) else []
+    found = [one.get("block") for one in known if isinstance(one, dict)]
+    return all(_is_light(one) for one in found if isinstance(one, dict))
 
 
 def _received(connection: Connection) -> tuple[Any, BaseException | None]:

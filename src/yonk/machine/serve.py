@@ -15,11 +15,13 @@ import uvicorn
 from sqlalchemy import Engine
 
 from yonk.api.app import create_app
+from yonk.api.quilts.answers import form_of as quilt_form
 from yonk.api.shelf.answers import form_of
 from yonk.api.work import Works
 from yonk.files.seam_log_file import write_test
 from yonk.machine.database_server import DatabaseServer, MachineError
 from yonk.machine.measured_samples import NOTES, measured_samples, seam_test_samples
+from yonk.machine.quilt_samples import quilt_samples
 from yonk.machine.samples import all_samples, sewn_samples, shelf_samples
 from yonk.store.block_log import Measured, keep_measured, put_note
 from yonk.store.blocks import lay_out_once, once
@@ -35,7 +37,8 @@ HOST = "127.0.0.1"
 USUAL_PORT = 8765
 SAMPLES = "samples laid out"
 SHELF_SAMPLES = "fabric shelf laid out"
-SEAM_SAMPLES = "seam samples"
+SEAM_SAMPLES = "seam tests laid out"
+QUILT_SAMPLES = "quilts laid out"
 
 
 def data_folder() -> Path:
@@ -74,6 +77,9 @@ def lay_out_samples(engine: Engine) -> None:
                 keep_measured(session, block_id, Measured(what, size, expected))
             for kind, text in NOTES.get(draft.name, ()):
                 put_note(session, block_id, kind, json.dumps({"text": text}))
+        ids = {draft.name: one for draft, one in zip(drafts, laid, strict=False)}
+        quilts = map(quilt_form, quilt_samples(ids))
+        lay_out_once(session, QUILT_SAMPLES, lambda: quilts)
         if once(session, SEAM_SAMPLES):
             for sewn, test in seam_test_samples(now()):
                 put_test(session, write_test(test, ""), sewn)

@@ -17,6 +17,7 @@ from yonk.store.models import Block, BlockRevision, Marker, now
 from yonk.store.revisions import THIN_EVERY, thin
 
 Order = Literal["changed", "name", "oldest"]
+Kind = Literal["block", "quilt"]
 PAGE = 48
 
 
@@ -31,17 +32,19 @@ class Kept:
     created: datetime
     changed: datetime
     deleted: bool
+    kind: str = "block"
 
 
 @dataclass(frozen=True)
 class Form:
-    """What is kept of a block: its name, its block file, and the card that the shelf shows of
+    """What is kept of a block or a quilt: its name, its file, and the card that its shelf shows of
     it.
     """
 
     name: str
     document: str
     card: str
+    kind: Kind = "block"
 
 
 @dataclass(frozen=True)
@@ -89,11 +92,20 @@ class OldRevisionError(YonkError):
 
 
 def shelf_page(
-    session: Session, number: int = 1, search: str = "", order: Order = "changed"
+    session: Session,
+    number: int = 1,
+    search: str = "",
+    order: Order = "changed",
+    kind: Kind = "block",
+    origin: str = "",
 ) -> Page:
-    """A page of the blocks on the shelf, those whose name holds the words searched for."""
+    """A page of the blocks, or quilts, on their shelf, those whose name holds the words searched
+    for; or of quilts those that have a block of an `origin`.
+    """
     here = [
         Block.deleted.is_(None),
+        Block.kind == kind,
+        *([Block.document.contains(f'"origin": "{origin}"', autoescape=True)] if origin else []),
         *(Block.name.contains(word, autoescape=True) for word in search.split()[:8]),
     ]
     orders = {
@@ -124,11 +136,13 @@ def one_block(session: Session, block_id: str) -> Kept:
     return _kept(row)
 
 
-def live_block(session: Session, block_id: str) -> Kept:
-    """A block on the shelf. Raises `NoSuchBlockError`, `DeletedBlockError` for one that was taken
-    off.
+def live_block(session: Session, block_id: str, kind: Kind = "block") -> Kept:
+    """A block, or a quilt, on its shelf. Raises `NoSuchBlockError`, `DeletedBlockError` for one
+    that was taken off.
     """
     kept = one_block(session, block_id)
+    if kept.kind != kind:
+        raise NoSuchBlockError(block_id)
     if kept.deleted:
         raise DeletedBlockError(block_id)
     return kept
@@ -160,6 +174,7 @@ def _add(session: Session, form: Form, save_key: str | None) -> str:
     moment = now()
     row = Block(
         id=uuid.uuid4().hex,
+        kind=form.kind,
         name=form.name,
         document=form.document,
         card=form.card,
@@ -187,7 +202,12 @@ def save_block(
     moment = now()
     done = session.execute(
         update(Block)
-        .where(Block.id == block_id, Block.revision == revision, Block.deleted.is_(None))
+        .where(
+            Block.id == block_id,
+            Block.kind == form.kind,
+            Block.revision == revision,
+            Block.deleted.is_(None),
+        )
         .values(
             name=form.name,
             document=form.document,
@@ -198,7 +218,7 @@ def save_block(
     )
     if done.rowcount != 1:  # type: ignore[attr-defined]
         session.rollback()
-        kept = live_block(session, block_id)
+        kept = live_block(session, block_id, form.kind)
         if save_key and _key_of(session, block_id, revision + 1) == save_key:
             return kept
         raise OldRevisionError(kept)
@@ -284,4 +304,5 @@ def _kept(row: Block) -> Kept:
         row.created,
         row.changed,
         row.deleted is not None,
+        row.kind,
     )

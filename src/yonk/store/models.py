@@ -21,8 +21,8 @@ class Base(DeclarativeBase):
 
 
 class Block(Base):
-    """A block as its document, with a revision that counts its savings. A deleted block is only
-    marked.
+    """A block, or a quilt (its `kind`), as its document, with a revision that counts its savings. A
+    deleted one is only marked.
 
     `card` is what the shelf shows of it, made when it was saved.
     """
@@ -30,6 +30,7 @@ class Block(Base):
     __tablename__ = "block"
 
     id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    kind: Mapped[str] = mapped_column(String(8), default="block")
     name: Mapped[str] = mapped_column(String(120))
     document: Mapped[str] = mapped_column(MEDIUMTEXT, deferred=True)
     card: Mapped[str | None] = mapped_column(MEDIUMTEXT, default=None, deferred=True)

@@ -7,7 +7,7 @@ from typing import Literal
 
 from yonk.core.acts.act import Act
 from yonk.core.acts.mates import MatesName
-from yonk.core.paper import Draft, DraftError
+from yonk.core.paper import Draft, check_name
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -19,7 +19,4 @@ class Rename(Act):
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:
         """The draft after it. Raises `DraftError` naming the field."""
-        name = " ".join(self.name.split())
-        if not 1 <= len(name) <= 120:
-            raise DraftError("name", "must have from 1 to 120 letters")
-        return replace(draft, name=name)
+        return replace(draft, name=check_name(self.name, "name"))

@@ -64,6 +64,14 @@ def typed_length(
         raise DraftError(place, str(fault)) from None
 
 
+def check_name(text: str, place: str) -> str:
+    """A name as it is kept, its gaps single. Raises `DraftError` for none, or too long a one."""
+    name = " ".join(text.split())
+    if not 1 <= len(name) <= 120:
+        raise DraftError(place, "must have from 1 to 120 letters")
+    return name
+
+
 def check_count(count: int, place: str, field: CountField) -> int:
     """A count within its bounds. Raises `DraftError`."""
     fault = count_fault(count, field)

@@ -3,11 +3,11 @@
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 from functools import cached_property
 
-from yonk.core.paper import DraftError, show
+from yonk.core.paper import Draft, DraftError, show
 from yonk.core.planning import Plan, make_plan
 from yonk.core.setting.borders import Repeat, finished_of, repeats_of
 from yonk.core.setting.cuts import SettingPiece, setting_pieces, side_triangles
@@ -36,12 +36,13 @@ class QuiltPlan:
     counts: Mapping[str, int]
     repeats: tuple[Repeat, ...]
     pieces: Mapping[SettingPiece, int]
+    planner: Planner
 
     @cached_property
     def plans(self) -> Mapping[str, Plan]:
         """The plan of each block that is made, for so many of it."""
         return {
-            key: make_plan(self.quilt.by_key[key].as_sewn, count)
+            key: self.planner(self.quilt.by_key[key].as_sewn, count)
             for key, count in self.counts.items()
         }
 
@@ -51,8 +52,14 @@ class QuiltPlan:
         return tuple(_notices(self))
 
 
-def plan_quilt(quilt: Quilt) -> QuiltPlan:
+Planner = Callable[[Draft, int], Plan]
+
+
+def plan_quilt(quilt: Quilt, planner: Planner = make_plan) -> QuiltPlan:
     """The plan of a quilt.
+
+    Args:
+        planner: plans so many of a block; one that remembers makes an edit quick.
 
     Raises: `DraftError` naming what does not fit, with what would mend it.
     """
@@ -67,6 +74,7 @@ def plan_quilt(quilt: Quilt) -> QuiltPlan:
         _counts(quilt, places, repeats),
         repeats,
         setting_pieces(quilt),
+        planner,
     )
 
 

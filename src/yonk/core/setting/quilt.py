@@ -28,6 +28,8 @@ Side = Literal["sides", "top"]
 Grain = Literal["straight", "bias"]
 
 OVERHANG = {"in": Fraction(4), "cm": Fraction(10)}
+SASHING = {"in": Fraction(1), "cm": Fraction(5, 2)}
+BORDER = {"in": Fraction(4), "cm": Fraction(10)}
 BINDING = {"in": Fraction(5, 2), "cm": Fraction(6)}
 BINDING_OVER = {"in": Fraction(10), "cm": Fraction(25)}
 

@@ -1,0 +1,84 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Button, Form, Modal } from "react-bootstrap";
+import { useNavigate } from "react-router";
+
+import { type Block, client, faultsOf, type Schemas, settled } from "../api/client";
+import { useChange } from "../api/useChange";
+import { Fr } from "../common/Fr";
+import { Said } from "../common/Notices";
+
+type Shelf = Schemas["ShelfOut"];
+
+/** Starting a quilt: a name, and the blocks that it is made of. */
+export function NewQuilt({ onClose }: { onClose: () => void }) {
+  const go = useNavigate();
+  const [name, setName] = useState("");
+  const [search, setSearch] = useState("");
+  const [chosen, setChosen] = useState<string[]>([]);
+  const shelf = useQuery({
+    queryKey: ["shelf", "for a quilt", search],
+    queryFn: () => settled<Shelf>(client.GET("/api/blocks", { params: { query: { search, order: "name" } } })),
+    placeholderData: (before) => before,
+  });
+  const beginning = useChange(
+    () => settled<Block>(client.POST("/api/quilts", { body: { name: name.trim() || "New quilt", blocks: chosen } })),
+    { refresh: [["quilts"]], onDone: (quilt) => void go(`/quilts/${quilt.id}`) },
+  );
+  const faults = beginning.error ? faultsOf(beginning.error) : [];
+  return (
+    <Modal show onHide={onClose} aria-labelledby="new-quilt">
+      <Form
+        onSubmit={(event) => {
+          event.preventDefault();
+          beginning.mutate();
+        }}
+      >
+        <Modal.Header closeButton>
+          <Modal.Title id="new-quilt">A new quilt</Modal.Title>
+        </Modal.Header>
+        <Modal.Body className="stack">
+          {faults.length > 0 && <Said text={faults.map((one) => `${one.place} ${one.message}`).join("\n")} />}
+          <Form.Group controlId="quilt-name">
+            <Form.Label>Name</Form.Label>
+            <Form.Control value={name} maxLength={120} onChange={(event) => setName(event.target.value)} />
+          </Form.Group>
+          <fieldset className="choose-blocks">
+            <legend>Its blocks</legend>
+            <Form.Control
+              aria-label="Search blocks"
+              placeholder="search"
+              value={search}
+              onChange={(event) => setSearch(event.target.value)}
+            />
+            <div>
+              {(shelf.data?.blocks ?? []).map((one) => (
+                <Form.Check
+                  key={one.id}
+                  id={`of-${one.id}`}
+                  label={
+                    <>
+                      {one.name}{" "}
+                      <small>
+                        <Fr>{one.finished}</Fr>
+                      </small>
+                    </>
+                  }
+                  checked={chosen.includes(one.id)}
+                  onChange={(event) =>
+                    setChosen(event.target.checked ? [...chosen, one.id] : chosen.filter((id) => id !== one.id))
+                  }
+                />
+              ))}
+            </div>
+          </fieldset>
+        </Modal.Body>
+        <Modal.Footer>
+          <Button type="submit" disabled={beginning.isPending}>
+            Set them
+          </Button>
+        </Modal.Footer>
+      </Form>
+    </Modal>
+  );
+}

@@ -1,0 +1,247 @@
+import "./quilts.scss";
+
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { Button, Spinner } from "react-bootstrap";
+import { useHotkeys } from "react-hotkeys-hook";
+import { Link, useParams } from "react-router";
+
+import { download } from "../api/client";
+import { SaveSign } from "../block/SaveSign";
+import { Brand } from "../common/Brand";
+import { Fr } from "../common/Fr";
+import { Said } from "../common/Notices";
+import { Typed } from "../common/Typed";
+import { nameOf, QuiltPicture } from "./QuiltPicture";
+import { SettingFields } from "./SettingFields";
+import { TopList } from "./TopList";
+import { type Quilt, type QuiltAct, type QuiltInHand, useQuilt } from "./useQuilt";
+
+const TURNINGS = [
+  ["alike", "all alike"],
+  ["quarter-turns", "quarter turns round each four"],
+  ["every-other", "every other one turned"],
+  ["mirrored", "mirrored in the middle"],
+] as const;
+
+/** A quilt: the top on the left, its list on the right, both live. */
+export function QuiltPage() {
+  const { id = "" } = useParams();
+  return <OneQuilt key={id} id={id} />;
+}
+
+function OneQuilt({ id }: { id: string }) {
+  const quilting = useQuilt(id);
+  const queries = useQueryClient();
+  const { view } = quilting;
+  const saved = quilting.saving.state === "saved";
+  useEffect(() => {
+    if (saved) void queries.invalidateQueries({ queryKey: ["quilts"] });
+  }, [queries, saved]);
+  useEffect(() => {
+    if (view) document.title = `${view.sheet.name} · Yonk`;
+  }, [view]);
+  useHotkeys("mod+z", () => quilting.undo(), { preventDefault: true });
+  useHotkeys("mod+shift+z, mod+y", () => quilting.redo(), { preventDefault: true });
+  if (quilting.missing) {
+    return (
+      <main className="alone">
+        <h1>{quilting.missing}</h1>
+        <Link to="/quilts">Back to the quilts</Link>
+      </main>
+    );
+  }
+  if (!view) {
+    return (
+      <main className="alone" role="status">
+        <Spinner size="sm" /> Fetching the quilt …
+      </main>
+    );
+  }
+  return (
+    <div className="draft-page">
+      <header className="top">
+        <Brand />
+        <Typed
+          label="Name of the quilt"
+          showLabel={false}
+          value={view.sheet.name}
+          width="13rem"
+          className="name"
+          onKeep={(name) => quilting.act([{ do: "rename", name }])}
+        />
+        <Link to="/quilts">Quilts</Link>
+        <span className="spring" />
+        <SaveSign drafting={quilting} copyTo={(copy) => `/quilts/${copy}`} />
+        <Button variant="outline-primary" size="sm" onClick={quilting.undo} disabled={!quilting.canUndo}>
+          Undo
+        </Button>
+        <Button variant="outline-primary" size="sm" onClick={quilting.redo} disabled={!quilting.canRedo}>
+          Redo
+        </Button>
+        <Take view={view} />
+      </header>
+      <Setting view={view} quilting={quilting} />
+    </div>
+  );
+}
+
+function Take({ view }: { view: Quilt }) {
+  const taking = useMutation({
+    mutationFn: (path: "/api/files/quilt" | "/api/files/quilt.csv") => download(path, { document: view.document }),
+  });
+  return (
+    <>
+      <Button variant="outline-primary" size="sm" onClick={() => taking.mutate("/api/files/quilt")}>
+        Quilt file
+      </Button>
+      <Button variant="outline-primary" size="sm" onClick={() => taking.mutate("/api/files/quilt.csv")}>
+        List (CSV)
+      </Button>
+    </>
+  );
+}
+
+function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
+  const [at, setAt] = useState<string>();
+  const [look, setLook] = useState({ grey: false, far: false, three: false });
+  const act = (acts: QuiltAct[]) => quilting.act(acts);
+  const place = view.picture.uses.find((one) => nameOf(one) === at);
+  const spot = (use: { row: number; column: number }): [number, number] => [use.row, use.column];
+  const lit = view.vanishing.flatMap((one) => [one.one, one.other].map(([row, column]) => nameOf({ row, column })));
+  return (
+    <main className="setting">
+      <section className="top-of-quilt" aria-label="The top">
+        <p className="sizes">
+          <b>
+            <Fr>{view.sheet.finished}</Fr>
+          </b>{" "}
+          finished, {view.sheet.blocks} blocks
+          {view.sheet.top !== view.sheet.finished && (
+            <>
+              ; <Fr>{view.sheet.top}</Fr> without borders
+            </>
+          )}
+        </p>
+        <div className="looks" role="group" aria-label="Look at it">
+          {(
+            [
+              ["grey", "greys"],
+              ["far", "far away"],
+              ["three", "3 × 3"],
+            ] as const
+          ).map(([name, words]) => (
+            <label key={name}>
+              <input
+                type="checkbox"
+                checked={look[name]}
+                onChange={(event) => setLook({ ...look, [name]: event.target.checked })}
+              />{" "}
+              {words}
+            </label>
+          ))}
+        </div>
+        <QuiltPicture
+          picture={view.picture}
+          label="The quilt top; arrows go from place to place, R turns, M mirrors"
+          {...look}
+          lit={lit}
+          at={at}
+          onAt={(use) => setAt(nameOf(use))}
+          onDrag={(from, to) => act([{ do: "swap", at: spot(from), other: spot(to) }])}
+          onKey={(event, use) => {
+            const key = event.key.toLowerCase();
+            if (key === "r") act([{ do: "turn", at: spot(use), by: event.shiftKey ? -1 : 1 }]);
+            if (key === "m") act([{ do: "turn", at: spot(use), mirror: true }]);
+            if (["r", "m"].includes(key)) event.preventDefault();
+          }}
+        />
+        <div className="place-tools">
+          {place ? (
+            <>
+              <span>
+                Row {place.row + 1}, place {place.column + 1}
+              </span>
+              <select
+                aria-label="Block at this place"
+                value={place.block}
+                onChange={(event) => act([{ do: "lay", block: event.target.value, at: spot(place) }])}
+              >
+                {!place.block && <option value="">plain</option>}
+                {view.blocks.map((one) => (
+                  <option key={one.key} value={one.key}>
+                    {one.name}
+                    {one.colouring && `, ${one.colouring}`}
+                  </option>
+                ))}
+              </select>
+              <Button size="sm" variant="outline-primary" onClick={() => act([{ do: "turn", at: spot(place), by: 1 }])}>
+                Turn
+              </Button>
+              <Button
+                size="sm"
+                variant="outline-primary"
+                onClick={() => act([{ do: "turn", at: spot(place), mirror: true }])}
+              >
+                Mirror
+              </Button>
+            </>
+          ) : (
+            <span className="quiet-text">Touch a place to turn it; drag one onto another to swap them.</span>
+          )}
+          <span className="spring" />
+          <label>
+            Turn them{" "}
+            <select
+              value=""
+              onChange={(event) => {
+                const turning = TURNINGS.find(([name]) => name === event.target.value)?.[0];
+                if (turning) act([{ do: "turn-all", turning }]);
+              }}
+            >
+              <option value="">…</option>
+              {TURNINGS.map(([name, words]) => (
+                <option key={name} value={name}>
+                  {words}
+                </option>
+              ))}
+            </select>
+          </label>
+        </div>
+        {view.vanishing.length > 0 && (
+          <details className="vanishing" open>
+            <summary>
+              {view.vanishing.length === 1
+                ? "Two neighbours nearly vanish"
+                : `${String(view.vanishing.length)} pairs of neighbours nearly vanish`}
+            </summary>
+            <ul>
+              {view.vanishing.slice(0, 12).map((one) => (
+                <li key={one.words}>{one.words}</li>
+              ))}
+            </ul>
+          </details>
+        )}
+      </section>
+      <section className="setting-side" aria-label="Setting and list">
+        {quilting.faults.length > 0 && (
+          <Said
+            text={quilting.faults.map((one) => `${one.place}: ${one.message}`).join("\n")}
+            onClose={quilting.dismiss}
+          />
+        )}
+        {view.notices.length > 0 && (
+          <ul className="changed">
+            {view.notices.slice(0, 6).map((words) => (
+              <li key={words}>
+                <Fr>{words}</Fr>
+              </li>
+            ))}
+          </ul>
+        )}
+        <SettingFields view={view} act={act} />
+        <TopList view={view} />
+      </section>
+    </main>
+  );
+}

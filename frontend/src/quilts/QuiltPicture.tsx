@@ -1,0 +1,157 @@
+import { memo, useId } from "react";
+
+import type { Schemas } from "../api/client";
+
+type Picture = Schemas["QuiltPictureOut"];
+type Use = Picture["uses"][number];
+
+interface Props {
+  picture: Picture;
+  label: string;
+  grey?: boolean;
+  far?: boolean;
+  three?: boolean;
+  lit?: string[];
+  at?: string | undefined;
+  onAt?: ((use: Use) => void) | undefined;
+  onDrag?: ((from: Use, to: Use) => void) | undefined;
+  onKey?: ((event: React.KeyboardEvent, use: Use) => void) | undefined;
+}
+
+/** A place by its row and column, as a name. */
+export function nameOf(use: { row: number; column: number }): string {
+  return `${String(use.row)} ${String(use.column)}`;
+}
+
+/** A quilt: each block drawn once and laid wherever it lies; places are dragged onto each other, or gone to by arrows. */
+export function QuiltPicture({ picture, label, grey, far, three, lit = [], at, onAt, onDrag, onKey }: Props) {
+  const id = useId();
+  const { width, height, uses, side } = picture;
+  const unit = Math.max(width, height) / 600;
+  const [left, top, wide, high] = picture.top;
+  const box = three
+    ? [left, top, Math.min(wide, 3 * side[0]), Math.min(high, 3 * side[1])]
+    : [-4 * unit, -4 * unit, width + 8 * unit, height + 8 * unit];
+  const use = (target: EventTarget | null) => {
+    const found = (target as Element | null)?.closest("[data-at]")?.getAttribute("data-at");
+    return uses.find((one) => nameOf(one) === found);
+  };
+  const tabbed = uses.find((one) => nameOf(one) === at) ?? uses[0];
+  const go = (from: Use, down: number, right: number) => {
+    const next =
+      uses.find((one) => one.row === from.row + down && one.column === from.column + right) ??
+      uses.find((one) => one.row === from.row + 2 * down && one.column === from.column + right);
+    if (next) {
+      onAt?.(next);
+      document.getElementById(`${id}-${nameOf(next)}`)?.focus();
+    }
+  };
+  return (
+    <svg
+      className={["quilt", far ? "far" : ""].join(" ")}
+      viewBox={box.join(" ")}
+      role={onAt ? "group" : "img"}
+      aria-label={label}
+      onClick={(event) => {
+        const found = use(event.target);
+        if (found) onAt?.(found);
+      }}
+      onPointerDown={(event) => {
+        if (onDrag && use(event.target))
+          event.currentTarget.setAttribute("data-from", nameOf(use(event.target) as Use));
+      }}
+      onPointerUp={(event) => {
+        const from = uses.find((one) => nameOf(one) === event.currentTarget.getAttribute("data-from"));
+        event.currentTarget.removeAttribute("data-from");
+        const to = use(document.elementFromPoint(event.clientX, event.clientY));
+        if (from && to && from !== to) onDrag?.(from, to);
+      }}
+      onKeyDown={(event) => {
+        const found = use(event.target);
+        if (!found) return;
+        const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[event.key];
+        if (step && !event.shiftKey) {
+          event.preventDefault();
+          go(found, step[0] ?? 0, step[1] ?? 0);
+        } else onKey?.(event, found);
+      }}
+    >
+      <Cloth picture={picture} id={id} grey={Boolean(grey)} />
+      {uses.map((one) => {
+        const name = nameOf(one);
+        return (
+          <rect
+            key={name}
+            id={`${id}-${name}`}
+            className={["place", name === at ? "at" : "", lit.includes(name) ? "lit" : ""].join(" ")}
+            data-at={name}
+            x={-side[0] / 2}
+            y={-side[1] / 2}
+            width={side[0]}
+            height={side[1]}
+            transform={`translate(${String(one.x)} ${String(one.y)}) rotate(${String(one.angle % 90)})`}
+            role={onAt ? "button" : undefined}
+            tabIndex={onAt ? (one === tabbed ? 0 : -1) : undefined}
+            aria-label={`Row ${String(one.row + 1)}, place ${String(one.column + 1)}`}
+            aria-pressed={onAt ? name === at : undefined}
+          />
+        );
+      })}
+    </svg>
+  );
+}
+
+const Cloth = memo(function Cloth({ picture, id, grey }: { picture: Picture; id: string; grey: boolean }) {
+  const [left, top, wide, high] = picture.top;
+  return (
+    <>
+      <defs>
+        {picture.symbols.map((symbol, number) => (
+          <g key={symbol.key} id={`${id}-b${String(number)}`}>
+            {symbol.faces.map((face, index) => (
+              <polygon
+                key={index}
+                points={face.outline.map((spot) => spot.join(",")).join(" ")}
+                fill={grey ? symbol.greys[index] : face.colour}
+              />
+            ))}
+          </g>
+        ))}
+        <clipPath id={`${id}-top`}>
+          <rect x={left} y={top} width={wide} height={high} />
+        </clipPath>
+      </defs>
+      {picture.cloths
+        .filter((one) => one.purpose.startsWith("border"))
+        .map((one, index) => (
+          <polygon
+            key={index}
+            points={one.outline.map((spot) => spot.join(",")).join(" ")}
+            fill={grey ? one.grey : one.colour}
+          />
+        ))}
+      <g clipPath={`url(#${id}-top)`}>
+        {picture.cloths
+          .filter((one) => !one.purpose.startsWith("border"))
+          .map((one, index) => (
+            <polygon
+              key={index}
+              points={one.outline.map((spot) => spot.join(",")).join(" ")}
+              fill={grey ? one.grey : one.colour}
+            />
+          ))}
+        {picture.uses.map((one) => {
+          const number = picture.symbols.findIndex((symbol) => symbol.key === one.block);
+          if (number < 0) return null;
+          return (
+            <use
+              key={nameOf(one)}
+              href={`#${id}-b${String(number)}`}
+              transform={`translate(${String(one.x)} ${String(one.y)}) rotate(${String(one.angle)}) scale(${one.mirrored ? "-1" : "1"} 1)`}
+            />
+          );
+        })}
+      </g>
+    </>
+  );
+});

@@ -1,0 +1,1 @@
+"""Quilts over the wire."""

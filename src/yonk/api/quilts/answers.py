@@ -1,0 +1,124 @@
+"""Quilts worked on: acts, the plan, what is kept, files."""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Sequence
+from functools import lru_cache
+from typing import Any
+
+from yonk.api.quilts.schemas import QuiltActsIn, QuiltCardOut
+from yonk.api.quilts.view import picture_of, quilt_view
+from yonk.api.wire import CSV, as_bytes
+from yonk.core.paper import USUAL, Draft, DraftError, check_name, next_key, show
+from yonk.core.planning import Plan, make_plan
+from yonk.core.setting import (
+    Placed,
+    Quilt,
+    QuiltBlock,
+    Setting,
+    apply_to_quilt,
+    plan_quilt,
+)
+from yonk.files.block_file import read_block, write_block
+from yonk.files.download import File
+from yonk.files.quilt_file import take_quilt, write_quilt
+from yonk.files.quilt_plan_file import write_quilt_csv
+from yonk.store.blocks import Form
+
+COLUMNS, ROWS = 3, 4  # that a new quilt begins with
+JSON = "application/json"
+
+
+def _planned(draft: Draft, count: int) -> Plan:
+    """The plan of so many of a block, remembered: an edit of the setting changes no block."""
+    return _remembered(json.dumps(write_block(draft), sort_keys=True), count)
+
+
+@lru_cache(maxsize=256)
+def _remembered(text: str, count: int) -> Plan:
+    return make_plan(read_block(text), count)
+
+
+def worked_on(asked: QuiltActsIn) -> bytes:
+    """A quilt with some acts done to it, as it is shown."""
+    return as_bytes(quilt_view(plan_quilt(_done(asked), _planned)))
+
+
+def _done(asked: QuiltActsIn) -> Quilt:
+    quilt = take_quilt(asked.document)
+    for act in asked.acts:
+        quilt = apply_to_quilt(quilt, act)
+    return quilt
+
+
+def form_of_document(document: dict[str, Any]) -> Form:
+    """What is kept of a quilt. Raises `BadFileError` where it is not sound."""
+    return form_of(take_quilt(document))
+
+
+def form_of(quilt: Quilt) -> Form:
+    """What is kept of a quilt, with the card that its shelf shows."""
+    plan = plan_quilt(quilt, _planned)
+    finished = plan.finished
+    shown = QuiltCardOut.model_construct(
+        finished=f"{show(finished.width, quilt.unit)} × {show(finished.height, quilt.unit)}",
+        blocks=sum(plan.counts.values()),
+        picture=picture_of(quilt),
+    )
+    card = shown.model_dump_json(exclude={"id", "name", "revision", "changed"}, exclude_unset=True)
+    return Form(quilt.name, json.dumps(write_quilt(quilt), ensure_ascii=False), card, "quilt")
+
+
+def begun(name: str, taken: Sequence[tuple[str, int, str]]) -> Form:
+    """A new quilt from blocks of the shelf: the id, the revision and the document of each.
+
+    Raises: `DraftError` where there is none, or they do not go together.
+    """
+    if not taken:
+        raise DraftError("blocks", "are missing; choose at least one")
+    drafts = [read_block(document) for _, _, document in taken]
+    unit = drafts[0].unit
+    if any(draft.unit != unit for draft in drafts):
+        raise DraftError("blocks", "are some in inches and some in centimetres; choose one kind")
+    blocks: list[QuiltBlock] = []
+    for (origin, revision, _), draft in zip(taken, drafts, strict=True):
+        key = next_key([one.key for one in blocks], draft.name)
+        blocks.append(QuiltBlock(key=key, draft=draft, origin=origin, revision=revision))
+    return form_of(_first(check_name(name, "name"), tuple(blocks)))
+
+
+def _first(name: str, blocks: tuple[QuiltBlock, ...]) -> Quilt:
+    """All blocks in turn, framed to the largest where they differ in size."""
+    unit = blocks[0].draft.unit
+    sides = {side for one in blocks for side in (one.draft.width, one.draft.height)}
+    several = len({(one.draft.width, one.draft.height) for one in blocks}) > 1
+    frame = next((one.key for block in blocks for one in block.draft.fabrics), "")
+    setting = Setting(
+        columns=COLUMNS,
+        rows=ROWS,
+        fill=Placed(block=blocks[0].key),
+        places={
+            (row, column): Placed(block=blocks[(row * COLUMNS + column) % len(blocks)].key)
+            for row in range(ROWS)
+            for column in range(COLUMNS)
+            if (row * COLUMNS + column) % len(blocks)
+        },
+        module=max(sides) if several else None,
+        frame=frame if several else "",
+    )
+    return Quilt(name=name, unit=unit, blocks=blocks, setting=setting, making=USUAL[unit].settings)
+
+
+def quilt_file(asked: QuiltActsIn) -> File:
+    """The quilt file."""
+    quilt = _done(asked)
+    text = json.dumps(write_quilt(quilt), ensure_ascii=False, indent=1)
+    return File(text.encode(), JSON, f"{quilt.name}.quilt.json")
+
+
+def quilt_csv(asked: QuiltActsIn) -> File:
+    """The list for the whole top as CSV."""
+    quilt = _done(asked)
+    made = write_quilt_csv(plan_quilt(quilt, _planned))
+    return File(made.encode(), CSV, f"{quilt.name} cutting list.csv")

@@ -1,0 +1,111 @@
+"""Routes of the shelf of quilts and of work on a quilt."""
+
+from __future__ import annotations
+
+import json
+from typing import Annotated
+
+from fastapi import APIRouter, Query, Response
+from sqlalchemy.orm import Session
+from starlette.concurrency import run_in_threadpool
+
+from yonk.api.quilts import answers
+from yonk.api.quilts.schemas import (
+    NewQuiltIn,
+    QuiltActsIn,
+    QuiltOut,
+    QuiltShelfOut,
+    SaveQuiltIn,
+)
+from yonk.api.session import BlockId, Db
+from yonk.api.shelf.kept import block_out
+from yonk.api.wire import ERRORS, BlockOut, as_json
+from yonk.api.work import Work
+from yonk.store import blocks as store
+
+router = APIRouter(prefix="/api")
+
+
+@router.post("/quilt", response_model=QuiltOut, responses=ERRORS)
+async def work_on_quilt(asked: QuiltActsIn, work: Work) -> Response:
+    """Apply acts to a quilt and plan what comes of it; nothing is stored."""
+    return as_json(await work.on_quilt(asked.document, answers.worked_on, asked))
+
+
+@router.get("/quilts", response_model=QuiltShelfOut, responses=ERRORS)
+def shelf(
+    db: Db,
+    search: Annotated[str, Query(max_length=200)] = "",
+    page: Annotated[int, Query(ge=1, le=1_000_000)] = 1,
+    origin: Annotated[str, Query(pattern="^[0-9a-z]{0,32}$")] = "",
+) -> Response:
+    """The shelf of quilts; those that a block is in, where its id is told."""
+    found = store.shelf_page(db, page, search, "changed", "quilt", origin)
+    rows = [
+        json.loads(card.card or "{}")
+        | {
+            "id": card.id,
+            "name": card.name,
+            "revision": card.revision,
+            "changed": card.changed.isoformat(),
+        }
+        for card in found.cards
+    ]
+    return as_json(json.dumps({"quilts": rows, "total": found.total}).encode())
+
+
+@router.post("/quilts", response_model=BlockOut, status_code=201, responses=ERRORS)
+async def create(asked: NewQuiltIn, db: Db, work: Work) -> BlockOut:
+    """Keep a new quilt, from a file or from blocks of the shelf."""
+    if asked.document:
+        form = await work.heavy(answers.form_of_document, asked.document)
+    else:
+        taken = await run_in_threadpool(_taken, db, asked.blocks)
+        form = await work.heavy(answers.begun, asked.name, taken)
+    return block_out(await run_in_threadpool(store.create_block, db, form, asked.save_key))
+
+
+def _taken(db: Session, blocks: list[str]) -> list[tuple[str, int, str]]:
+    found = [store.live_block(db, one) for one in blocks]
+    return [(one.id, one.revision, one.document) for one in found]
+
+
+@router.get("/quilts/{block_id}", response_model=BlockOut, responses=ERRORS)
+def one(block_id: BlockId, db: Db) -> BlockOut:
+    """A quilt."""
+    return block_out(store.live_block(db, block_id, "quilt"))
+
+
+@router.put("/quilts/{block_id}", response_model=BlockOut, responses=ERRORS)
+async def save(block_id: BlockId, asked: SaveQuiltIn, db: Db, work: Work) -> BlockOut:
+    """Keep a new state of a quilt, unless another was kept since the revision it was made from."""
+    form = await work.on_quilt(asked.document, answers.form_of_document, asked.document)
+    kept = await run_in_threadpool(
+        store.save_block, db, block_id, form, asked.revision, asked.save_key
+    )
+    return block_out(kept)
+
+
+@router.delete("/quilts/{block_id}", status_code=204, responses=ERRORS)
+def delete(block_id: BlockId, db: Db) -> None:
+    """Take a quilt off the shelf; it can be brought back."""
+    store.live_block(db, block_id, "quilt")
+    store.delete_block(db, block_id)
+
+
+@router.post("/quilts/{block_id}/restore", response_model=BlockOut, responses=ERRORS)
+def restore(block_id: BlockId, db: Db) -> BlockOut:
+    """Bring a deleted quilt back."""
+    return block_out(store.restore_block(db, block_id))
+
+
+@router.post("/files/quilt", response_class=Response, responses=ERRORS)
+async def quilt_file(asked: QuiltActsIn, work: Work) -> Response:
+    """The quilt file, saved or not."""
+    return await work.file(asked.document, answers.quilt_file, asked)
+
+
+@router.post("/files/quilt.csv", response_class=Response, responses=ERRORS)
+async def quilt_csv(asked: QuiltActsIn, work: Work) -> Response:
+    """The list for the whole top as CSV."""
+    return await work.file(asked.document, answers.quilt_csv, asked)

@@ -1,0 +1,214 @@
+"""What goes over the wire of quilts."""
+
+from __future__ import annotations
+
+from datetime import datetime
+from functools import reduce
+from operator import or_
+from typing import TYPE_CHECKING, Annotated, Literal
+
+from pydantic import Field
+
+from yonk.api.wire import Document, Model, PictureFaceOut, Place, Revision, SaveKey
+from yonk.core.paper import LengthUnit
+from yonk.core.setting import QuiltAct, SettingKind, all_quilt_acts
+
+if TYPE_CHECKING:
+    AnyQuiltAct = QuiltAct
+else:
+    AnyQuiltAct = Annotated[reduce(or_, all_quilt_acts()), Field(discriminator="do")]
+
+At = tuple[int, int]
+
+
+class QuiltActsIn(Model):
+    """A quilt and what is done to it, in order; none to have it read as it is."""
+
+    document: Document
+    acts: list[AnyQuiltAct] = Field(default=[], max_length=200)
+
+
+class NewQuiltIn(Model):
+    """A new quilt from blocks of the shelf; or from a file."""
+
+    blocks: list[Annotated[str, Field(max_length=32)]] = Field(default=[], max_length=60)
+    name: str = "New quilt"
+    document: Document | None = None
+    save_key: SaveKey | None = None
+
+
+class SaveQuiltIn(Model):
+    """A state of a quilt and the revision it was made from."""
+
+    document: Document
+    revision: Revision
+    save_key: SaveKey | None = None
+
+
+class SymbolOut(Model):
+    """A block as it is drawn round its middle, in the quilt's unit."""
+
+    key: str
+    faces: list[PictureFaceOut]
+    greys: list[str]
+
+
+class UseOut(Model):
+    """A place: which block, where its middle is, how it is turned; no block for a plain square."""
+
+    row: int
+    column: int
+    block: str
+    x: float
+    y: float
+    angle: int
+    mirrored: bool
+
+
+class ClothOut(Model):
+    """A piece of the setting as it is drawn."""
+
+    purpose: str
+    outline: list[Place]
+    colour: str
+    grey: str
+
+
+class QuiltPictureOut(Model):
+    """A quilt to be drawn: each block once, its places, the cloth between and round them. `side` is
+    how wide and high a place is.
+    """
+
+    width: float
+    height: float
+    top: tuple[float, float, float, float]
+    side: tuple[float, float]
+    symbols: list[SymbolOut]
+    uses: list[UseOut]
+    cloths: list[ClothOut]
+
+
+class QuiltSheetOut(Model):
+    """The quilt in words and figures."""
+
+    name: str
+    unit: LengthUnit
+    finished: str
+    top: str
+    blocks: int
+
+
+class QuiltBlockOut(Model):
+    """A block of the quilt: how many, and whether the one on the shelf has changed since."""
+
+    key: str
+    name: str
+    finished: str
+    count: int
+    colouring: str
+    origin: str
+    revision: int
+
+
+class QuiltFabricOut(Model):
+    """A fabric of the quilt."""
+
+    key: str
+    name: str
+    colour: str
+
+
+class QuiltLineOut(Model):
+    """A line of the list."""
+
+    count: int
+    size: str
+    what: str
+    further: str
+    purpose: str
+
+
+class QuiltClothOut(Model):
+    """What is cut of a fabric."""
+
+    fabric: str
+    name: str
+    lines: list[QuiltLineOut]
+
+
+class VanishingOut(Model):
+    """Two neighbours that nearly vanish into each other."""
+
+    one: At
+    other: At
+    words: str
+
+
+class BorderOut(Model):
+    """A border as it is typed."""
+
+    width: str
+    fabric: str
+    block: str
+    corner: Literal["butted", "mitred"]
+    first: Literal["sides", "top"]
+
+
+class SettingOut(Model):
+    """The setting as it is typed."""
+
+    kind: SettingKind
+    columns: int
+    rows: int
+    fill: str
+    alternate_block: str
+    alternate_fabric: str
+    sashing_fabric: str
+    sashing_width: str
+    cornerstones: str
+    outer: bool
+    edge_fabric: str
+    floats: str
+    half_blocks: bool
+    module: str
+    frame: str
+    borders: list[BorderOut]
+    backing: str
+    overhang: str
+    binding: str
+    binding_width: str
+    grain: Literal["straight", "bias"]
+    seam: str
+
+
+class QuiltOut(Model):
+    """A quilt as it is worked on: its document, its picture, its list."""
+
+    document: Document
+    sheet: QuiltSheetOut
+    setting: SettingOut
+    picture: QuiltPictureOut
+    blocks: list[QuiltBlockOut]
+    fabrics: list[QuiltFabricOut]
+    cloths: list[QuiltClothOut]
+    vanishing: list[VanishingOut]
+    notices: list[str]
+
+
+class QuiltCardOut(Model):
+    """A quilt on its shelf."""
+
+    id: str
+    name: str
+    revision: int
+    changed: datetime
+    finished: str
+    blocks: int
+    picture: QuiltPictureOut
+
+
+class QuiltShelfOut(Model):
+    """The shelf of quilts."""
+
+    quilts: list[QuiltCardOut]
+    total: int

@@ -1,0 +1,240 @@
+"""A quilt as the screen needs it. No rule is decided here."""
+
+from __future__ import annotations
+
+from collections import defaultdict
+from collections.abc import Iterator, Mapping
+
+from yonk.api.quilts.schemas import (
+    BorderOut,
+    ClothOut,
+    QuiltBlockOut,
+    QuiltClothOut,
+    QuiltFabricOut,
+    QuiltLineOut,
+    QuiltOut,
+    QuiltPictureOut,
+    QuiltSheetOut,
+    SettingOut,
+    SymbolOut,
+    UseOut,
+    VanishingOut,
+)
+from yonk.api.shown import picture, picture_by_colour
+from yonk.api.wire import PictureFaceOut
+from yonk.core.paper import Fabric, show, write_typed
+from yonk.core.planning import cut_shape, cut_size, further, lightness, read
+from yonk.core.setting import (
+    Layout,
+    Quilt,
+    QuiltPlan,
+    SettingPiece,
+    Top,
+    Vanishing,
+    layout_of,
+    vanishing,
+)
+from yonk.files.quilt_file import write_quilt
+
+MANY = 150  # patches of a block, above which those of a colour are drawn as one
+PURPOSES = {
+    "sashing": "sashing",
+    "cornerstone": "cornerstones",
+    "side-triangle": "side triangles",
+    "corner-triangle": "corner triangles",
+    "alternate": "every other place",
+    "frame": "frames",
+    "binding": "binding",
+    "backing": "backing",
+}
+FURTHER = {
+    "none": "",
+    "one-diagonal": "cut once on the diagonal",
+    "both-diagonals": "cut on both diagonals",
+}
+
+
+def quilt_view(plan: QuiltPlan) -> QuiltOut:
+    """Everything the page of a quilt shows."""
+    quilt = plan.quilt
+    return QuiltOut(
+        document=write_quilt(quilt),
+        sheet=QuiltSheetOut(
+            name=quilt.name,
+            unit=quilt.unit,
+            finished=_size(plan.finished, quilt),
+            top=_size(plan.top, quilt),
+            blocks=sum(plan.counts.values()),
+        ),
+        setting=_setting(quilt),
+        picture=picture_of(quilt),
+        blocks=[_block(quilt, key, plan.counts.get(key, 0)) for key in quilt.by_key],
+        fabrics=[
+            QuiltFabricOut(key=one.key, name=one.name, colour=one.colour)
+            for one in quilt.all_fabrics.values()
+        ],
+        cloths=list(_cloths(plan)),
+        vanishing=[_vanishing(one) for one in vanishing(quilt)],
+        notices=list(dict.fromkeys(one.text for one in plan.notices)),
+    )
+
+
+def _size(top: Top, quilt: Quilt) -> str:
+    return f"{show(top.width, quilt.unit)} × {show(top.height, quilt.unit)}"
+
+
+def picture_of(quilt: Quilt) -> QuiltPictureOut:
+    """A quilt to be drawn."""
+    layout, fabrics = layout_of(quilt), quilt.all_fabrics
+    used = dict.fromkeys(one.placed.block for one in layout.blocks if one.placed)
+    return QuiltPictureOut(
+        width=layout.width,
+        height=layout.height,
+        top=layout.top,
+        side=(float(layout.module.width), float(layout.module.height)),
+        symbols=[_symbol(quilt, key) for key in used],
+        uses=list(_uses(layout)),
+        cloths=[
+            ClothOut(
+                purpose=one.purpose,
+                outline=list(one.outline),
+                colour=_colour(fabrics, one.fabric),
+                grey=_grey(_colour(fabrics, one.fabric)),
+            )
+            for one in layout.cloths
+        ],
+    )
+
+
+def _colour(fabrics: Mapping[str, Fabric], key: str) -> str:
+    return fabrics[key].colour if key in fabrics else "#fffdf6"
+
+
+def _grey(colour: str) -> str:
+    part = round(lightness(colour) * 2.55)
+    return f"#{part:02x}{part:02x}{part:02x}"
+
+
+def _symbol(quilt: Quilt, key: str) -> SymbolOut:
+    draft = quilt.by_key[key].as_sewn
+    reading = read(draft)
+    drawn = picture_by_colour if len(reading.drawing.faces) > MANY else picture
+    half = float(draft.width) / 2, float(draft.height) / 2
+    faces = [
+        PictureFaceOut(
+            outline=[(x - half[0], y - half[1]) for x, y in face.outline], colour=face.colour
+        )
+        for face in drawn(reading)
+    ]
+    return SymbolOut(key=key, faces=faces, greys=[_grey(one.colour) for one in faces])
+
+
+def _uses(layout: Layout) -> Iterator[UseOut]:
+    for one in layout.blocks:
+        yield UseOut(
+            row=one.row,
+            column=one.column,
+            block=one.placed.block if one.placed else "",
+            x=one.middle[0],
+            y=one.middle[1],
+            angle=one.angle,
+            mirrored=bool(one.placed and one.placed.mirrored),
+        )
+
+
+def _block(quilt: Quilt, key: str, count: int) -> QuiltBlockOut:
+    block = quilt.by_key[key]
+    draft = block.draft
+    return QuiltBlockOut(
+        key=key,
+        name=draft.name,
+        finished=f"{show(draft.width, quilt.unit)} × {show(draft.height, quilt.unit)}",
+        count=count,
+        colouring=block.colouring_name or "",
+        origin=block.origin,
+        revision=block.revision,
+    )
+
+
+def _cloths(plan: QuiltPlan) -> Iterator[QuiltClothOut]:
+    """The list by fabric: the blocks' cuts, then the setting's."""
+    lines: dict[str, list[QuiltLineOut]] = defaultdict(list)
+    for key, block in plan.plans.items():
+        name = plan.quilt.by_key[key].draft.name
+        for cut in block.cuts:
+            lines[cut.fabric].append(
+                QuiltLineOut(
+                    count=cut.count,
+                    size=cut_size(cut, plan.quilt.unit),
+                    what=cut_shape(cut),
+                    further=further(cut, plan.quilt.unit),
+                    purpose=name,
+                )
+            )
+    for piece, count in plan.pieces.items():
+        lines[piece.fabric].append(_piece(piece, count, plan))
+    fabrics = plan.quilt.all_fabrics
+    for key, mine in lines.items():
+        name = fabrics[key].name if key in fabrics else "No fabric yet"
+        yield QuiltClothOut(fabric=key, name=name, lines=mine)
+
+
+def _piece(piece: SettingPiece, count: int, plan: QuiltPlan) -> QuiltLineOut:
+    unit = plan.quilt.unit
+    sides = dict.fromkeys((piece.short, piece.long))
+    kind, _, number = piece.purpose.partition("-")
+    purpose = PURPOSES.get(piece.purpose) or f"{kind} {number}"
+    return QuiltLineOut(
+        count=count,
+        size=" × ".join(show(one, unit) for one in sides),
+        what=piece.shape if count == 1 else f"{piece.shape}s",
+        further=FURTHER[piece.subcut],
+        purpose=purpose,
+    )
+
+
+def _vanishing(one: Vanishing) -> VanishingOut:
+    (row, column), (below, beside) = one.one, one.other
+    words = (
+        f"Row {row + 1}, place {column + 1} and row {below + 1}, place {beside + 1} nearly vanish "
+        f"into each other along {100 * one.share:.0f} % of their edge."
+    )
+    return VanishingOut(one=one.one, other=one.other, words=words)
+
+
+def _setting(quilt: Quilt) -> SettingOut:
+    setting, unit = quilt.setting, quilt.unit
+    alternate, sashing, edge = setting.alternate, setting.sashing, setting.edge
+    return SettingOut(
+        kind=setting.kind,
+        columns=setting.columns,
+        rows=setting.rows,
+        fill=setting.fill.block,
+        alternate_block=alternate.block if alternate else "",
+        alternate_fabric=alternate.fabric if alternate else "",
+        sashing_fabric=sashing.fabric if sashing else "",
+        sashing_width=write_typed(sashing.width, unit) if sashing else "",
+        cornerstones=sashing.cornerstones if sashing else "",
+        outer=bool(sashing and sashing.outer),
+        edge_fabric=edge.fabric if edge else "",
+        floats=write_typed(edge.floats, unit) if edge else "",
+        half_blocks=bool(edge and edge.half_blocks),
+        module="" if setting.module is None else write_typed(setting.module, unit),
+        frame=setting.frame,
+        borders=[
+            BorderOut(
+                width=write_typed(one.width, unit),
+                fabric=one.fabric,
+                block=one.block,
+                corner=one.corner,
+                first=one.first,
+            )
+            for one in quilt.borders
+        ],
+        backing=quilt.backing.fabric if quilt.backing else "",
+        overhang=write_typed(quilt.backing.overhang, unit) if quilt.backing else "",
+        binding=quilt.binding.fabric if quilt.binding else "",
+        binding_width=write_typed(quilt.binding.width, unit) if quilt.binding else "",
+        grain=quilt.binding.grain if quilt.binding else "straight",
+        seam=write_typed(quilt.making.seam, unit),
+    )

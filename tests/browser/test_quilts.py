@@ -1,0 +1,134 @@
+"""The shelf of quilts and a quilt's page in the real interface."""
+
+from __future__ import annotations
+
+import json
+from pathlib import Path
+
+import pytest
+from playwright.sync_api import Locator, Page, expect
+
+from tests.browser.bench_page import BenchPage
+from tests.browser.test_recipes import open_sample
+from tests.conftest import Running
+
+pytestmark = pytest.mark.browser
+
+
+def set_into_a_quilt(page: Page, name: str, tmp_path: Path) -> None:
+    """A sample block, set into a new quilt from its step."""
+    open_sample(page, name, tmp_path)
+    steps = page.get_by_role("navigation", name="Steps", exact=True)
+    steps.get_by_role("link", name="Set", exact=True).click()
+    page.get_by_role("button", name="Set it into a new quilt").click()
+    expect(page.locator(".setting svg.quilt")).to_be_visible()
+
+
+def place(page: Page, row: int, number: int) -> Locator:
+    return page.get_by_role("button", name=f"Row {row}, place {number}", exact=True)
+
+
+def size(page: Page) -> Locator:
+    return page.locator(".sizes b")
+
+
+def drawn(page: Page, at: int) -> str:
+    """How the block at a place is drawn."""
+    return page.locator("svg.quilt use").nth(at).get_attribute("transform") or ""
+
+
+def test_a_quilt_is_set_and_its_list_follows(bench: BenchPage, page: Page, tmp_path: Path) -> None:
+    set_into_a_quilt(page, "Weir Gate", tmp_path)
+    expect(size(page)).to_have_text("27″ × 36″")
+    page.get_by_label("Sashing fabric").select_option("slate")
+    expect(size(page)).to_have_text("29″ × 39″")
+    page.get_by_label("wide", exact=True).fill("1 1/2")
+    page.get_by_label("wide", exact=True).press("Enter")
+    expect(size(page)).to_have_text("30″ × 40 1⁄2″")
+    page.get_by_label("Cornerstones").select_option("fog")
+    page.get_by_label("round the outside too").click()
+    expect(size(page)).to_have_text("33″ × 43 1⁄2″")
+    listed = page.locator(".top-list", has_text="sashing")
+    expect(listed).to_contain_text("31rectangles 2″ × 9 1⁄2″")
+    page.get_by_role("button", name="+ a border").click()
+    expect(size(page)).to_have_text("41″ × 51 1⁄2″")
+    page.get_by_label("Width of border 1").fill("four")
+    page.get_by_label("Width of border 1").press("Enter")
+    expect(page.get_by_role("alert")).to_contain_text("is not a length")
+    page.get_by_role("button", name="take off").click()
+    page.get_by_label("columns").fill("4")
+    page.get_by_label("columns").press("Enter")
+    expect(size(page)).to_have_text("43 1⁄2″ × 43 1⁄2″")
+    page.keyboard.press("Control+z")
+    expect(size(page)).to_have_text("33″ × 43 1⁄2″")
+    expect(page.get_by_text("Saved", exact=True)).to_be_visible()
+    page.reload()
+    expect(size(page)).to_have_text("33″ × 43 1⁄2″")
+
+
+def test_blocks_are_turned_by_keys_and_swapped_by_dragging(
+    bench: BenchPage, page: Page, tmp_path: Path
+) -> None:
+    set_into_a_quilt(page, "Scree", tmp_path)
+    place(page, 1, 1).click()
+    page.keyboard.press("r")
+    expect(page.locator("svg.quilt use").first).to_have_attribute("transform", _turned(page, 90))
+    page.keyboard.press("ArrowRight")
+    expect(place(page, 1, 2)).to_be_focused()
+    page.keyboard.press("m")
+    expect(page.locator("svg.quilt use").nth(1)).to_have_attribute("transform", _mirror(page))
+    place(page, 1, 1).drag_to(place(page, 1, 2))
+    expect(page.locator("svg.quilt use").nth(1)).to_have_attribute(
+        "transform", _turned(page, 90, 1)
+    )
+    page.get_by_label("Turn them").select_option("quarter-turns")
+    expect(page.locator("svg.quilt use").nth(4)).to_have_attribute(
+        "transform", _turned(page, 180, 4)
+    )
+
+
+def _turned(page: Page, angle: int, at: int = 0) -> str:
+    where = drawn(page, at).partition(" rotate")[0]
+    return f"{where} rotate({angle}) scale(1 1)"
+
+
+def _mirror(page: Page) -> str:
+    return f"{drawn(page, 1).partition(' rotate')[0]} rotate(0) scale(-1 1)"
+
+
+def test_on_point_looked_at_in_greys_and_taken_along(
+    bench: BenchPage, page: Page, running: Running, tmp_path: Path
+) -> None:
+    set_into_a_quilt(page, "Hut Window", tmp_path)
+    page.get_by_label("Straight or on point").select_option("on-point")
+    expect(page.locator(".sizes")).to_contain_text("18 blocks")
+    expect(page.locator(".top-list", has_text="side triangles")).to_contain_text("3squares 12 5⁄8″")
+    colours = (
+        "() => [...document.querySelectorAll('svg.quilt polygon')].map(p => p.getAttribute('fill'))"
+    )
+    page.get_by_label("greys").check()
+    assert all(fill[1:3] == fill[3:5] == fill[5:7] for fill in page.evaluate(colours))
+    with page.expect_download() as taken:
+        page.get_by_role("button", name="Quilt file").click()
+    file = tmp_path / "throw.quilt.json"
+    taken.value.save_as(file)
+    assert json.loads(file.read_text())["format"] == "yonk-quilt/1"
+    page.get_by_role("link", name="Quilts").click()
+    before = page.locator(".quilt-shelf li")
+    expect(before).to_have_count(1)
+    page.get_by_label("Quilt file").set_input_files(file)
+    expect(page.locator(".sizes")).to_contain_text("18 blocks")
+    page.get_by_role("link", name="Quilts").click()
+    expect(before).to_have_count(2)
+    page.get_by_role("button", name="Delete Hut Window throw").first.click()
+    expect(before).to_have_count(1)
+    page.get_by_role("button", name="Bring it back").click()
+    expect(before).to_have_count(2)
+    page.get_by_role("button", name="Start a quilt").click()
+    dialog = page.get_by_role("dialog")
+    dialog.get_by_role("button", name="Set them").click()
+    expect(dialog.get_by_role("alert")).to_contain_text("choose at least one")
+    dialog.get_by_label("Hut Window").check()
+    dialog.get_by_label("Name").fill("Ridge")
+    dialog.get_by_role("button", name="Set them").click()
+    expect(page.get_by_label("Name of the quilt")).to_have_value("Ridge")
