@@ -181,3 +181,16 @@ def test_files_of_a_quilt(web: TestClient) -> None:
     assert again.json()["document"] == document
     table = web.post("/api/files/quilt.csv", json={"document": document}).text
     assert "Gorse,12,square,3 1/2,3 1/2,in,none,weir-gate" in table
+
+
+def test_a_size_is_wanted_and_taken(web: TestClient) -> None:
+    document = quilt(web, "Weir Gate")["document"]
+    asked = {"document": document, "width": "60", "height": "80"}
+    first = web.post("/api/quilt/sizes", json=asked).json()[0]
+    assert (first["size"], first["off"]) == ("60″ × 80″", "just so")
+    assert first["words"] == "5 × 7, 35 blocks, sashing 1″, border 4 1⁄2″"
+    act = {name: first[name] for name in ("columns", "rows", "sashing", "border")}
+    found = worked(web, document, {"do": "take-size"} | act)
+    assert found["sheet"]["finished"] == "60″ × 80″"
+    wrong = web.post("/api/quilt/sizes", json=asked | {"width": "a bed"})
+    assert wrong.json()["faults"][0]["place"] == "width"

@@ -132,3 +132,16 @@ def test_on_point_looked_at_in_greys_and_taken_along(
     dialog.get_by_label("Name").fill("Ridge")
     dialog.get_by_role("button", name="Set them").click()
     expect(page.get_by_label("Name of the quilt")).to_have_value("Ridge")
+
+
+def test_a_bed_size_is_typed_and_a_way_taken(bench: BenchPage, page: Page, tmp_path: Path) -> None:
+    set_into_a_quilt(page, "Weir Gate", tmp_path)
+    page.get_by_text("A size to reach").click()
+    page.get_by_label("as wide as").fill("60")
+    page.get_by_role("button", name="How?").click()
+    expect(page.get_by_role("alert")).to_contain_text("height")
+    page.get_by_label("as long as").fill("80")
+    page.get_by_role("button", name="How?").click()
+    page.get_by_role("button", name="Take 5 × 7, 35 blocks, sashing 1″, border 4 1⁄2″").click()
+    expect(size(page)).to_have_text("60″ × 80″")
+    expect(page.locator("svg.quilt use")).to_have_count(35)

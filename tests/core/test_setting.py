@@ -36,6 +36,7 @@ from yonk.core.setting import (
     side_triangles,
     spacer_for,
     top_of,
+    ways_to_reach,
 )
 from yonk.files.block_file import BadFileError
 from yonk.files.plan_file import cut_rows
@@ -390,3 +391,32 @@ def test_places_are_told_row_by_row() -> None:
         (2, 0),
         (2, 1),
     ]
+
+
+def test_a_size_is_reached_by_hand() -> None:
+    """60 × 80 of 9″ blocks: 5 × 7 with an inch between and around is 51 × 71, and 4½ on each
+    side.
+    """
+    first = ways_to_reach(quilt_of(), F(60), F(80))[0]
+    setting = first.quilt.setting
+    assert (setting.columns, setting.rows, first.sashing, first.border) == (5, 7, 1, F(9, 2))
+    assert first.off == 0 and size(plan_quilt(first.quilt).finished) == (60, 80)
+    found = ways_to_reach(quilt_of(), F(45), F(36))
+    plain = next(one for one in found if not one.sashing and not one.border)
+    setting = plain.quilt.setting
+    assert (setting.columns, setting.rows, plain.off) == (5, 4, 0)
+
+
+@given(
+    st.sampled_from(["straight", "on-point"]),
+    st.fractions(F(20), F(120), max_denominator=8),
+    st.fractions(F(20), F(120), max_denominator=8),
+)
+def test_every_way_to_a_size_is_the_size_that_it_says(kind: str, width: F, height: F) -> None:
+    found = ways_to_reach(quilt_of("8", kind=kind, edge=Edge(fabric="fog")), width, height)
+    offs = [round(one.off, 6) for one in found]
+    assert offs and offs == sorted(offs)
+    for way in found:
+        finished = plan_quilt(way.quilt).finished
+        assert finished.width == way.over[0] + width and finished.height == way.over[1] + height
+        assert way.border % F(1, 8) == 0

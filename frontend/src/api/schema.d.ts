@@ -1069,6 +1069,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/quilt/sizes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Sizes
+         * @description The ways to bring a quilt to a size that is wanted; nothing is stored.
+         */
+        post: operations["sizes_api_quilt_sizes_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/quilts": {
         parameters: {
             query?: never;
@@ -3424,7 +3444,7 @@ export interface components {
              * Acts
              * @default []
              */
-            acts?: (components["schemas"]["AddBorder"] | components["schemas"]["LayBlock"] | components["schemas"]["RenameQuilt"] | components["schemas"]["SetAlternate"] | components["schemas"]["SetBacking"] | components["schemas"]["SetBinding"] | components["schemas"]["SetBorder"] | components["schemas"]["SetEdge"] | components["schemas"]["SetModule"] | components["schemas"]["SetPlaces"] | components["schemas"]["SetQuiltMaking"] | components["schemas"]["SetSashing"] | components["schemas"]["SwapBlocks"] | components["schemas"]["TakeBorderOff"] | components["schemas"]["TurnAll"] | components["schemas"]["TurnBlock"])[];
+            acts?: (components["schemas"]["AddBorder"] | components["schemas"]["LayBlock"] | components["schemas"]["RenameQuilt"] | components["schemas"]["SetAlternate"] | components["schemas"]["SetBacking"] | components["schemas"]["SetBinding"] | components["schemas"]["SetBorder"] | components["schemas"]["SetEdge"] | components["schemas"]["SetModule"] | components["schemas"]["SetPlaces"] | components["schemas"]["SetQuiltMaking"] | components["schemas"]["SetSashing"] | components["schemas"]["SwapBlocks"] | components["schemas"]["TakeBorderOff"] | components["schemas"]["TakeSize"] | components["schemas"]["TurnAll"] | components["schemas"]["TurnBlock"])[];
             /**
              * Document
              * @description a block file; the front end hands it on as it came
@@ -4687,6 +4707,28 @@ export interface components {
             value: "light" | "medium" | "dark";
         };
         /**
+         * SizeWayOut
+         * @description A way to reach a size, and the act that takes it.
+         */
+        SizeWayOut: {
+            /** Border */
+            border: string;
+            /** Cloth */
+            cloth: string;
+            /** Columns */
+            columns: number;
+            /** Off */
+            off: string;
+            /** Rows */
+            rows: number;
+            /** Sashing */
+            sashing: string;
+            /** Size */
+            size: string;
+            /** Words */
+            words: string;
+        };
+        /**
          * SlipOut
          * @description Something laid wrong, the mend, and how it looks.
          */
@@ -5004,6 +5046,26 @@ export interface components {
             number: number;
         };
         /**
+         * TakeSize
+         * @description Take one of the ways to reach a size: so many blocks, sashing and border of these widths,
+         *     none where a width is nothing. What was laid by hand is let go.
+         */
+        TakeSize: {
+            /** Border */
+            border: string;
+            /** Columns */
+            columns: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "take-size";
+            /** Rows */
+            rows: number;
+            /** Sashing */
+            sashing: string;
+        };
+        /**
          * TakenBackIn
          * @description How often the seams of a step were taken back.
          */
@@ -5274,6 +5336,23 @@ export interface components {
             unfinished: string;
             /** Verdict */
             verdict: string;
+        };
+        /**
+         * WantedIn
+         * @description A quilt and the finished size that it is to reach, as typed.
+         */
+        WantedIn: {
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+            /** Height */
+            height: string;
+            /** Width */
+            width: string;
         };
         /**
          * WayCutOut
@@ -9788,6 +9867,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["QuiltOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    sizes_api_quilt_sizes_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WantedIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SizeWayOut"][];
                 };
             };
             /** @description Bad Request */

@@ -14,6 +14,7 @@ import { Said } from "../common/Notices";
 import { Typed } from "../common/Typed";
 import { nameOf, QuiltPicture } from "./QuiltPicture";
 import { SettingFields } from "./SettingFields";
+import { SizeWanted } from "./SizeWanted";
 import { TopList } from "./TopList";
 import { type Quilt, type QuiltAct, type QuiltInHand, useQuilt } from "./useQuilt";
 
@@ -239,6 +240,7 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
             ))}
           </ul>
         )}
+        <SizeWanted view={view} act={act} />
         <SettingFields view={view} act={act} />
         <TopList view={view} />
       </section>

@@ -7,10 +7,10 @@ from collections.abc import Sequence
 from functools import lru_cache
 from typing import Any
 
-from yonk.api.quilts.schemas import QuiltActsIn, QuiltCardOut
-from yonk.api.quilts.view import picture_of, quilt_view
+from yonk.api.quilts.schemas import QuiltActsIn, QuiltCardOut, SizeWayOut, WantedIn
+from yonk.api.quilts.view import picture_of, quilt_view, size_way
 from yonk.api.wire import CSV, as_bytes
-from yonk.core.paper import USUAL, Draft, DraftError, check_name, next_key, show
+from yonk.core.paper import USUAL, Draft, DraftError, check_name, next_key, show, typed_length
 from yonk.core.planning import Plan, make_plan
 from yonk.core.setting import (
     Placed,
@@ -19,6 +19,7 @@ from yonk.core.setting import (
     Setting,
     apply_to_quilt,
     plan_quilt,
+    ways_to_reach,
 )
 from yonk.files.block_file import read_block, write_block
 from yonk.files.download import File
@@ -108,6 +109,19 @@ def _first(name: str, blocks: tuple[QuiltBlock, ...]) -> Quilt:
         frame=frame if several else "",
     )
     return Quilt(name=name, unit=unit, blocks=blocks, setting=setting, making=USUAL[unit].settings)
+
+
+def ways_to_size(asked: WantedIn) -> list[SizeWayOut]:
+    """The ways to bring a quilt to a size."""
+    quilt = take_quilt(asked.document)
+    width, height = (
+        typed_length(text, place, "finished", quilt.unit)
+        for text, place in ((asked.width, "width"), (asked.height, "height"))
+    )
+    return [
+        size_way(plan_quilt(one.quilt, _planned), one)
+        for one in ways_to_reach(quilt, width, height)
+    ]
 
 
 def quilt_file(asked: QuiltActsIn) -> File:

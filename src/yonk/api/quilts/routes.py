@@ -16,6 +16,8 @@ from yonk.api.quilts.schemas import (
     QuiltOut,
     QuiltShelfOut,
     SaveQuiltIn,
+    SizeWayOut,
+    WantedIn,
 )
 from yonk.api.session import BlockId, Db
 from yonk.api.shelf.kept import block_out
@@ -30,6 +32,13 @@ router = APIRouter(prefix="/api")
 async def work_on_quilt(asked: QuiltActsIn, work: Work) -> Response:
     """Apply acts to a quilt and plan what comes of it; nothing is stored."""
     return as_json(await work.on_quilt(asked.document, answers.worked_on, asked))
+
+
+@router.post("/quilt/sizes", response_model=list[SizeWayOut], responses=ERRORS)
+async def sizes(asked: WantedIn, work: Work) -> list[SizeWayOut]:
+    """The ways to bring a quilt to a size that is wanted; nothing is stored."""
+    found: list[SizeWayOut] = await work.on_quilt(asked.document, answers.ways_to_size, asked)
+    return found
 
 
 @router.get("/quilts", response_model=QuiltShelfOut, responses=ERRORS)

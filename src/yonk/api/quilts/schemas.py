@@ -28,6 +28,27 @@ class QuiltActsIn(Model):
     acts: list[AnyQuiltAct] = Field(default=[], max_length=200)
 
 
+class WantedIn(Model):
+    """A quilt and the finished size that it is to reach, as typed."""
+
+    document: Document
+    width: Annotated[str, Field(max_length=60)]
+    height: Annotated[str, Field(max_length=60)]
+
+
+class SizeWayOut(Model):
+    """A way to reach a size, and the act that takes it."""
+
+    size: str
+    words: str
+    off: str
+    cloth: str
+    columns: int
+    rows: int
+    sashing: str
+    border: str
+
+
 class NewQuiltIn(Model):
     """A new quilt from blocks of the shelf; or from a file."""
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections import defaultdict
 from collections.abc import Iterator, Mapping
+from fractions import Fraction
 
 from yonk.api.quilts.schemas import (
     BorderOut,
@@ -16,19 +17,21 @@ from yonk.api.quilts.schemas import (
     QuiltPictureOut,
     QuiltSheetOut,
     SettingOut,
+    SizeWayOut,
     SymbolOut,
     UseOut,
     VanishingOut,
 )
 from yonk.api.shown import picture, picture_by_colour
 from yonk.api.wire import PictureFaceOut
-from yonk.core.paper import Fabric, show, write_typed
+from yonk.core.paper import Fabric, Length, show, write_typed
 from yonk.core.planning import cut_shape, cut_size, further, lightness, read
 from yonk.core.setting import (
     Layout,
     Quilt,
     QuiltPlan,
     SettingPiece,
+    SizeWay,
     Top,
     Vanishing,
     layout_of,
@@ -191,6 +194,47 @@ def _piece(piece: SettingPiece, count: int, plan: QuiltPlan) -> QuiltLineOut:
         further=FURTHER[piece.subcut],
         purpose=purpose,
     )
+
+
+def size_way(plan: QuiltPlan, way: SizeWay) -> SizeWayOut:
+    """A way to reach a size, in words."""
+    quilt, setting = plan.quilt, plan.quilt.setting
+    unit = quilt.unit
+    parts = [f"{setting.columns} × {setting.rows}, {sum(plan.counts.values())} blocks"]
+    parts.append(f"sashing {show(way.sashing, unit)}" if way.sashing else "no sashing")
+    parts.append(f"border {show(way.border, unit)}" if way.border else "no border")
+    off = [
+        f"{show(abs(float_of(over)), unit)} {'wider' if number == 0 else 'higher'}"
+        if over > 0
+        else f"{show(abs(float_of(over)), unit)} {'narrower' if number == 0 else 'lower'}"
+        for number, over in enumerate(way.over)
+        if over != 0
+    ]
+    return SizeWayOut(
+        size=_size(plan.finished, quilt),
+        words=", ".join(parts),
+        off=" and ".join(off) or "just so",
+        cloth=cloth_words(plan),
+        columns=setting.columns,
+        rows=setting.rows,
+        sashing=write_typed(way.sashing, unit),
+        border=write_typed(way.border, unit),
+    )
+
+
+def float_of(length: Length) -> Fraction:
+    """A length to the nearest sixteenth, or millimetre, where it is no fraction."""
+    return length.rational if not length.root else length.nearest(Fraction(1, 16))
+
+
+def cloth_words(plan: QuiltPlan) -> str:
+    """How much cloth is cut for the whole top."""
+    area = sum(float(piece.long * piece.short) * n for piece, n in plan.pieces.items())
+    for block in plan.plans.values():
+        area += sum(float(cut.width * cut.height) * cut.count for cut in block.cuts)
+    if plan.quilt.unit == "in":
+        return f"{area / 1296:.1f} square yards of cloth"
+    return f"{area / 10_000:.1f} square metres of cloth"
 
 
 def _vanishing(one: Vanishing) -> VanishingOut:

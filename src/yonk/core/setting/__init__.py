@@ -16,6 +16,7 @@ from yonk.core.setting.acts import (
     SetSashing,
     SwapBlocks,
     TakeBorderOff,
+    TakeSize,
     TurnAll,
     TurnBlock,
     all_quilt_acts,
@@ -57,6 +58,7 @@ from yonk.core.setting.quilt import (
     SettingKind,
 )
 from yonk.core.setting.vanishing import Vanishing, vanishing
+from yonk.core.setting.wanted import SizeWay, ways_to_reach
 
 __all__ = [
     "BINDING",
@@ -94,8 +96,10 @@ __all__ = [
     "Setting",
     "SettingKind",
     "SettingPiece",
+    "SizeWay",
     "SwapBlocks",
     "TakeBorderOff",
+    "TakeSize",
     "Top",
     "TurnAll",
     "TurnBlock",
@@ -117,4 +121,5 @@ __all__ = [
     "spacer_for",
     "top_of",
     "vanishing",
+    "ways_to_reach",
 ]

@@ -231,6 +231,36 @@ def _with_places(quilt: Quilt, laid: Mapping[At, Placed]) -> Quilt:
 
 
 @dataclass(frozen=True, kw_only=True)
+class TakeSize(QuiltAct):
+    """Take one of the ways to reach a size: so many blocks, sashing and border of these widths,
+    none where a width is nothing. What was laid by hand is let go.
+    """
+
+    do: Literal["take-size"] = "take-size"
+    columns: int
+    rows: int
+    sashing: str
+    border: str
+
+    def on(self, quilt: Quilt) -> Quilt:
+        """The quilt of that size."""
+        fabric = next(iter(quilt.all_fabrics), "")
+        now = quilt.setting.sashing or Sashing(width=SASHING[quilt.unit], fabric=fabric, outer=True)
+        sashing = typed_length(self.sashing, "sashing", "place", quilt.unit)
+        border = typed_length(self.border, "border", "place", quilt.unit)
+        own = quilt.borders[0] if quilt.borders else Border(width=border, fabric=fabric)
+        setting = replace(
+            quilt.setting,
+            columns=check_count(self.columns, "columns", "quilt_lines"),
+            rows=check_count(self.rows, "rows", "quilt_lines"),
+            places={},
+            sashing=replace(now, width=sashing) if sashing else None,
+        )
+        borders = (replace(own, width=border),) if border else ()
+        return replace(quilt, setting=setting, borders=borders)
+
+
+@dataclass(frozen=True, kw_only=True)
 class SetSashing(QuiltAct):
     """Strips between the blocks; what is not told stays, an empty fabric takes them out. New ones
     are of a usual width.
