@@ -31,6 +31,7 @@ from yonk.core.setting.cuts import (
     side_triangles,
 )
 from yonk.core.setting.layout import LaidBlock, LaidCloth, Layout, layout_of
+from yonk.core.setting.looking import Vanishing, vanishing
 from yonk.core.setting.places import (
     Module,
     Place,
@@ -57,7 +58,6 @@ from yonk.core.setting.quilt import (
     Setting,
     SettingKind,
 )
-from yonk.core.setting.vanishing import Vanishing, vanishing
 from yonk.core.setting.wanted import SizeWay, ways_to_reach
 
 __all__ = [
