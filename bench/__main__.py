@@ -22,6 +22,7 @@ import shapely
 from bench.causes import simulated
 from bench.cloth import report_quality, seconds_for_300, seconds_from_hand
 from bench.drawings import SORTS, one_patch_painted, triangles
+from bench.quilts import milliseconds_of_edits, seconds_to_spread
 from bench.sewn import told as sewn_and_told
 from yonk.api.shelf.answers import form_of
 from yonk.cli import tune_memory
@@ -188,6 +189,17 @@ def _how_good(plan: SewingPlan) -> str:
     return "not proved: " + "; ".join(open_wishes)
 
 
+def quilts() -> list[bool]:
+    """A quilt of 12 × 15 blocks of 72 patches, one of 40 × 40: seen, one turned, spread."""
+    kept = []
+    for columns, rows, first, edit in ((12, 15, 1000.0, 300.0), (40, 40, 4000.0, 1500.0)):
+        seen, turned = milliseconds_of_edits(columns, rows)
+        kept.append(report(f"quilt of {columns} × {rows} blocks, first seen", seen, first))
+        kept.append(report(f"quilt of {columns} × {rows} blocks, one turned", turned, edit))
+    spread = max(seconds_to_spread(corners) for corners in (False, True))
+    return [*kept, report("12 × 15 blocks in six colourings spread", spread, 2, "s")]
+
+
 def recipes() -> list[bool]:
     """Comparing all ways of all groups, and drawing a step."""
     compared, pictures = [], []
@@ -349,6 +361,7 @@ if __name__ == "__main__":
         core()
         + sewing()
         + recipes()
+        + quilts()
         + cloth()
         + shelf()
         + ([] if "--core" in sys.argv else browser())

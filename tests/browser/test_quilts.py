@@ -145,3 +145,19 @@ def test_a_bed_size_is_typed_and_a_way_taken(bench: BenchPage, page: Page, tmp_p
     page.get_by_role("button", name="Take 5 × 7, 35 blocks, sashing 1″, border 4 1⁄2″").click()
     expect(size(page)).to_have_text("60″ × 80″")
     expect(page.locator("svg.quilt use")).to_have_count(35)
+
+
+def test_colourings_are_spread_and_a_place_held(
+    bench: BenchPage, page: Page, tmp_path: Path
+) -> None:
+    set_into_a_quilt(page, "Hut Window", tmp_path)
+    page.get_by_role("button", name="take in the colourings of Hut Window").click()
+    expect(page.get_by_text("17 pairs of neighbours are alike.")).to_be_visible()
+    page.get_by_role("button", name="Spread them").click()
+    expect(page.get_by_text("No two alike touch.")).to_be_visible()
+    place(page, 1, 1).click()
+    page.get_by_label("Block at this place").select_option(label="Hut Window, Dusk")
+    page.get_by_label("hold it fast").check()
+    page.get_by_role("button", name="Spread them").click()
+    expect(page.get_by_text("No two alike touch.")).to_be_visible()
+    expect(page.get_by_label("Block at this place")).to_have_value("hut-window-dusk")

@@ -11,13 +11,14 @@ from typing import Any
 
 import pytest
 from click.testing import CliRunner
-from hypothesis import given
+from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from yonk.cli import main
 from yonk.core.paper import ROOT_2, USUAL, DraftError, Length
 from yonk.core.planning import make_plan
 from yonk.core.setting import (
+    AddColourings,
     Alternate,
     Backing,
     Binding,
@@ -28,9 +29,13 @@ from yonk.core.setting import (
     QuiltBlock,
     Sashing,
     Setting,
+    Spread,
     Top,
+    alike_touching,
+    apply_to_quilt,
     binding_length,
     diagonal_rows,
+    lay_scrappy,
     places_of,
     plan_quilt,
     side_triangles,
@@ -420,3 +425,56 @@ def test_every_way_to_a_size_is_the_size_that_it_says(kind: str, width: F, heigh
         finished = plan_quilt(way.quilt).finished
         assert finished.width == way.over[0] + width and finished.height == way.over[1] + height
         assert way.border % F(1, 8) == 0
+
+
+def several(kinds: int, **told: Any) -> Quilt:
+    """A quilt of so many kinds of plain block."""
+    quilt = quilt_of("8", **told)
+    keys = ("one", "two", "three", "four", "five", "six")[:kinds]
+    return replace(quilt, blocks=tuple(replace(quilt.blocks[0], key=key) for key in keys))
+
+
+@given(
+    st.integers(3, 6),
+    st.integers(2, 5),
+    st.integers(2, 5),
+    st.sampled_from(["straight", "on-point"]),
+    st.booleans(),
+)
+@settings(max_examples=15, deadline=None)
+def test_blocks_are_spread_evenly_and_none_alike_touch(
+    kinds: int, columns: int, rows: int, kind: str, corners: bool
+) -> None:
+    quilt = several(kinds, columns=columns, rows=rows, kind=kind, edge=Edge(fabric="fog"))
+    keys = [*quilt.by_key]
+    found = lay_scrappy(quilt, keys, [(0, 0)], corners=corners)
+    counts = Counter(found.laid.values())
+    assert found.laid[0, 0] == "one"
+    assert max(counts.values()) - min(counts[key] for key in keys) <= 1
+    laid = apply_to_quilt(quilt, Spread(corners=corners, held=((0, 0),)))
+    if kinds > 4 or not corners:
+        assert found.touching == 0 and alike_touching(laid) == 0
+    plan = plan_quilt(laid)
+    assert sum(plan.counts.values()) == len(plan.places)
+
+
+def test_what_cannot_be_spread_is_told_how_near_it_comes() -> None:
+    """Three kinds in squares of four: each square of two by two has a pair that touches at a
+    corner or a side.
+    """
+    found = lay_scrappy(several(3, columns=2, rows=2), ["one", "two", "three"], [], corners=True)
+    assert (found.touching, found.proved) == (1, True)
+    with pytest.raises(DraftError, match="at least two"):
+        lay_scrappy(quilt_of(), ["one"], [], corners=False)
+    with pytest.raises(DraftError, match="no place"):
+        lay_scrappy(several(2), ["one", "two"], [(9, 9)], corners=False)
+
+
+def test_colourings_are_taken_in_once() -> None:
+    quilt = apply_to_quilt(quilt_of("Hut Window"), AddColourings(block="one"))
+    assert [(one.key, one.colouring) for one in quilt.blocks] == [("one", None), ("one-dusk", 0)]
+    assert apply_to_quilt(quilt, AddColourings(block="one")) == quilt
+    spread = apply_to_quilt(quilt, Spread())
+    assert plan_quilt(spread).counts == {"one": 6, "one-dusk": 6}
+    with pytest.raises(DraftError, match="has no colourings"):
+        apply_to_quilt(quilt_of("Stile"), AddColourings(block="one"))

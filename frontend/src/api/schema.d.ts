@@ -1513,6 +1513,19 @@ export interface components {
             fabric: string;
         };
         /**
+         * AddColourings
+         * @description Take a block into the quilt in each of its colourings as well.
+         */
+        AddColourings: {
+            /** Block */
+            block: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "colourings";
+        };
+        /**
          * AddLine
          * @description Add a column or row before the one with that number (at the end for the last number), of the
          *     same width.
@@ -3444,7 +3457,7 @@ export interface components {
              * Acts
              * @default []
              */
-            acts?: (components["schemas"]["AddBorder"] | components["schemas"]["LayBlock"] | components["schemas"]["RenameQuilt"] | components["schemas"]["SetAlternate"] | components["schemas"]["SetBacking"] | components["schemas"]["SetBinding"] | components["schemas"]["SetBorder"] | components["schemas"]["SetEdge"] | components["schemas"]["SetModule"] | components["schemas"]["SetPlaces"] | components["schemas"]["SetQuiltMaking"] | components["schemas"]["SetSashing"] | components["schemas"]["SwapBlocks"] | components["schemas"]["TakeBorderOff"] | components["schemas"]["TakeSize"] | components["schemas"]["TurnAll"] | components["schemas"]["TurnBlock"])[];
+            acts?: (components["schemas"]["AddBorder"] | components["schemas"]["AddColourings"] | components["schemas"]["LayBlock"] | components["schemas"]["RenameQuilt"] | components["schemas"]["SetAlternate"] | components["schemas"]["SetBacking"] | components["schemas"]["SetBinding"] | components["schemas"]["SetBorder"] | components["schemas"]["SetEdge"] | components["schemas"]["SetModule"] | components["schemas"]["SetPlaces"] | components["schemas"]["SetQuiltMaking"] | components["schemas"]["SetSashing"] | components["schemas"]["Spread"] | components["schemas"]["SwapBlocks"] | components["schemas"]["TakeBorderOff"] | components["schemas"]["TakeSize"] | components["schemas"]["TurnAll"] | components["schemas"]["TurnBlock"])[];
             /**
              * Document
              * @description a block file; the front end hands it on as it came
@@ -3540,8 +3553,12 @@ export interface components {
          * @description A quilt as it is worked on: its document, its picture, its list.
          */
         QuiltOut: {
+            /** Alike */
+            alike: string;
             /** Blocks */
             blocks: components["schemas"]["QuiltBlockOut"][];
+            /** Can Colour */
+            can_colour: string[];
             /** Cloths */
             cloths: components["schemas"]["QuiltClothOut"][];
             /**
@@ -4766,6 +4783,30 @@ export interface components {
              * @default 1
              */
             rows?: number;
+        };
+        /**
+         * Spread
+         * @description Spread all blocks of the quilt evenly so that none alike touch; held places stay.
+         */
+        Spread: {
+            /**
+             * Corners
+             * @default false
+             */
+            corners?: boolean;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "spread";
+            /**
+             * Held
+             * @default []
+             */
+            held?: [
+                number,
+                number
+            ][];
         };
         /**
          * StackOut

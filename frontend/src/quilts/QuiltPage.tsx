@@ -105,6 +105,8 @@ function Take({ view }: { view: Quilt }) {
 
 function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
   const [at, setAt] = useState<string>();
+  const [held, setHeld] = useState<string[]>([]);
+  const [corners, setCorners] = useState(false);
   const [look, setLook] = useState({ grey: false, far: false, three: false });
   const act = (acts: QuiltAct[]) => quilting.act(acts);
   const place = view.picture.uses.find((one) => nameOf(one) === at);
@@ -186,6 +188,18 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
               >
                 Mirror
               </Button>
+              {view.blocks.length > 1 && at && (
+                <label>
+                  <input
+                    type="checkbox"
+                    checked={held.includes(at)}
+                    onChange={(event) =>
+                      setHeld(event.target.checked ? [...held, at] : held.filter((one) => one !== at))
+                    }
+                  />{" "}
+                  hold it fast
+                </label>
+              )}
             </>
           ) : (
             <span className="quiet-text">Touch a place to turn it; drag one onto another to swap them.</span>
@@ -209,6 +223,39 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
             </select>
           </label>
         </div>
+        {(view.blocks.length > 1 || view.can_colour.length > 0) && (
+          <div className="place-tools">
+            {view.blocks.length > 1 && (
+              <>
+                <span role="status">{view.alike}</span>
+                <Button
+                  size="sm"
+                  variant="outline-primary"
+                  onClick={() =>
+                    act([
+                      {
+                        do: "spread",
+                        corners,
+                        held: view.picture.uses.filter((use) => held.includes(nameOf(use))).map(spot),
+                      },
+                    ])
+                  }
+                >
+                  Spread them
+                </Button>
+                <label>
+                  <input type="checkbox" checked={corners} onChange={(event) => setCorners(event.target.checked)} />{" "}
+                  corners count too
+                </label>
+              </>
+            )}
+            {view.can_colour.map((block) => (
+              <button key={block} type="button" className="quiet" onClick={() => act([{ do: "colourings", block }])}>
+                take in the colourings of {view.blocks.find((one) => one.key === block)?.name}
+              </button>
+            ))}
+          </div>
+        )}
         {view.vanishing.length > 0 && (
           <details className="vanishing" open>
             <summary>

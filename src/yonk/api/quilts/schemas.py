@@ -213,6 +213,8 @@ class QuiltOut(Model):
     fabrics: list[QuiltFabricOut]
     cloths: list[QuiltClothOut]
     vanishing: list[VanishingOut]
+    alike: str
+    can_colour: list[str]
     notices: list[str]
 
 

@@ -34,6 +34,7 @@ from yonk.core.setting import (
     SizeWay,
     Top,
     Vanishing,
+    alike_touching,
     layout_of,
     vanishing,
 )
@@ -78,6 +79,10 @@ def quilt_view(plan: QuiltPlan) -> QuiltOut:
         ],
         cloths=list(_cloths(plan)),
         vanishing=[_vanishing(one) for one in vanishing(quilt)],
+        alike=_alike(quilt),
+        can_colour=[
+            one.key for one in quilt.blocks if one.colouring is None and one.draft.colourings
+        ],
         notices=list(dict.fromkeys(one.text for one in plan.notices)),
     )
 
@@ -194,6 +199,16 @@ def _piece(piece: SettingPiece, count: int, plan: QuiltPlan) -> QuiltLineOut:
         further=FURTHER[piece.subcut],
         purpose=purpose,
     )
+
+
+def _alike(quilt: Quilt) -> str:
+    """Whether neighbours are alike, where there are several blocks to spread."""
+    if len(quilt.blocks) < 2:
+        return ""
+    touching = alike_touching(quilt)
+    if not touching:
+        return "No two alike touch."
+    return f"{touching} pairs of neighbours are alike." if touching > 1 else "One pair is alike."
 
 
 def size_way(plan: QuiltPlan, way: SizeWay) -> SizeWayOut:

@@ -2,6 +2,7 @@
 
 from yonk.core.setting.acts import (
     AddBorder,
+    AddColourings,
     LayBlock,
     QuiltAct,
     RenameQuilt,
@@ -14,6 +15,7 @@ from yonk.core.setting.acts import (
     SetPlaces,
     SetQuiltMaking,
     SetSashing,
+    Spread,
     SwapBlocks,
     TakeBorderOff,
     TakeSize,
@@ -58,12 +60,14 @@ from yonk.core.setting.quilt import (
     Setting,
     SettingKind,
 )
+from yonk.core.setting.scrappy import alike_touching, lay_scrappy
 from yonk.core.setting.wanted import SizeWay, ways_to_reach
 
 __all__ = [
     "BINDING",
     "OVERHANG",
     "AddBorder",
+    "AddColourings",
     "Alternate",
     "Backing",
     "Binding",
@@ -97,6 +101,7 @@ __all__ = [
     "SettingKind",
     "SettingPiece",
     "SizeWay",
+    "Spread",
     "SwapBlocks",
     "TakeBorderOff",
     "TakeSize",
@@ -104,12 +109,14 @@ __all__ = [
     "TurnAll",
     "TurnBlock",
     "Vanishing",
+    "alike_touching",
     "all_quilt_acts",
     "apply_to_quilt",
     "binding_length",
     "columns_in",
     "diagonal_rows",
     "finished_of",
+    "lay_scrappy",
     "layout_of",
     "module_of",
     "places_of",

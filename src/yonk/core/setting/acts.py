@@ -13,6 +13,7 @@ from yonk.core.paper import (
     DraftError,
     check_count,
     check_name,
+    next_key,
     typed_length,
     with_settings,
 )
@@ -36,6 +37,7 @@ from yonk.core.setting.quilt import (
     SettingKind,
     Side,
 )
+from yonk.core.setting.scrappy import laid_out, lay_scrappy
 
 Turning = Literal["alike", "quarter-turns", "every-other", "mirrored"]
 At = tuple[int, int]
@@ -258,6 +260,42 @@ class TakeSize(QuiltAct):
         )
         borders = (replace(own, width=border),) if border else ()
         return replace(quilt, setting=setting, borders=borders)
+
+
+@dataclass(frozen=True, kw_only=True)
+class AddColourings(QuiltAct):
+    """Take a block into the quilt in each of its colourings as well."""
+
+    do: Literal["colourings"] = "colourings"
+    block: str
+
+    def on(self, quilt: Quilt) -> Quilt:
+        """The quilt with them."""
+        own = quilt.by_key[_block(quilt, self.block, "block")]
+        if not own.draft.colourings:
+            raise DraftError("block", "has no colourings; make some in its draft first")
+        blocks = list(quilt.blocks)
+        there = [one.colouring for one in blocks if one.draft == own.draft]
+        for number, colouring in enumerate(own.draft.colourings):
+            if number not in there:
+                key = next_key([one.key for one in blocks], f"{own.key} {colouring.name}")
+                blocks.append(replace(own, key=key, colouring=number))
+        check_count(len(blocks), "block", "quilt_blocks")
+        return replace(quilt, blocks=tuple(blocks))
+
+
+@dataclass(frozen=True, kw_only=True)
+class Spread(QuiltAct):
+    """Spread all blocks of the quilt evenly so that none alike touch; held places stay."""
+
+    do: Literal["spread"] = "spread"
+    corners: bool = False
+    held: tuple[At, ...] = ()
+
+    def on(self, quilt: Quilt) -> Quilt:
+        """The quilt with them spread."""
+        found = lay_scrappy(quilt, [*quilt.by_key], self.held, corners=self.corners)
+        return laid_out(quilt, found)
 
 
 @dataclass(frozen=True, kw_only=True)
