@@ -6,9 +6,10 @@ Source: the scrappy placement of `docs/setting.md`.
 
 from __future__ import annotations
 
-from collections import Counter
+from collections import Counter, defaultdict
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
+from itertools import combinations
 from typing import Any
 
 import numpy as np
@@ -86,9 +87,12 @@ def _solved(
     free: list[At], kept: Mapping[At, str], blocks: list[str], pairs: list[tuple[At, At]]
 ) -> Scrappy:
     """The fewest touching pairs, by a solver: a choice for each place, a slip for each pair."""
+    if not kept and free:  # the blocks can stand for each other: any is as good at one place
+        kept, free = {free[0]: blocks[0]}, free[1:]
     places = [*free, *kept]
     number = {at: index for index, at in enumerate(places)}
-    met = [(number[a], number[b]) for a, b in pairs if a in number and b in number]
+    known = ((number[a], number[b]) for a, b in pairs if a in number and b in number)
+    met = [(min(pair), max(pair)) for pair in known]
     many, kinds = len(places), len(blocks)
     choices = many * kinds
     rows = _Rows(choices + len(met))
@@ -101,6 +105,12 @@ def _solved(
                 -np.inf,
                 1,
             )
+    slips = {pair: choices + slip for slip, pair in enumerate(met)}
+    for four in _fours(met):
+        # no more alike in a square of four than pairs of it slip: the solver sees it at once
+        mine = {slips[pair]: -1.0 for pair in combinations(four, 2) if pair in slips}
+        for kind in range(kinds):
+            rows.add({**{place * kinds + kind: 1.0 for place in four}, **mine}, -np.inf, 1)
     already = Counter(kept.values())
     for kind, key in enumerate(blocks):
         low = max(many // kinds, already[key])
@@ -124,8 +134,22 @@ def _solved(
         raise DraftError("held", "are so many of one block that the others cannot be spread evenly")
     chosen = found.x[:choices].reshape(many, kinds).argmax(axis=1)
     laid = {at: blocks[int(kind)] for at, kind in zip(places, chosen, strict=True)}
-    slips = sum(laid[a] == laid[b] for a, b in pairs if a in laid and b in laid)
-    return Scrappy(laid, slips, found.status == 0)
+    touching = sum(laid[a] == laid[b] for a, b in pairs if a in laid and b in laid)
+    return Scrappy(laid, touching, found.status == 0)
+
+
+def _fours(met: Sequence[tuple[int, int]]) -> list[tuple[int, ...]]:
+    """Places of which each touches the three others."""
+    beside: dict[int, set[int]] = defaultdict(set)
+    for one, other in met:
+        beside[one].add(other)
+        beside[other].add(one)
+    found = set()
+    for one, other in met:
+        for third, fourth in combinations(sorted(beside[one] & beside[other]), 2):
+            if fourth in beside[third]:
+                found.add(tuple(sorted((one, other, third, fourth))))
+    return sorted(found)
 
 
 class _Rows:
