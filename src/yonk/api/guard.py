@@ -14,7 +14,7 @@ from starlette.responses import JSONResponse, Response
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
 from yonk.api.wire import FaultOut, FaultsOut
-from yonk.files import log_file, photo
+from yonk.files import log_file, photo, quilt_file
 from yonk.files.block_file import MOST_BYTES
 
 TOO_LARGE = "This is larger than {} MB, the most there can be."
@@ -40,6 +40,8 @@ def most_bytes(path: str) -> int:
     """How much may be sent to an address."""
     if path.endswith("/photos"):
         return photo.MOST_BYTES
+    if path.startswith(("/api/quilt", "/api/files/quilt")):
+        return quilt_file.MOST_BYTES
     return log_file.MOST_PARCEL_BYTES if path == "/api/blocks/import" else MOST_BYTES
 
 

@@ -47,7 +47,7 @@ from yonk.files.exact import Exact, FilePart, Key, Name, Positive, Text
 from yonk.files.making_file import MakingIn, making_faults, making_of, write_settings
 
 FORMAT = "yonk-quilt/1"
-MOST_BYTES = 20_000_000
+MOST_BYTES = 12_000_000
 
 
 def _count(field: Any) -> Any:
