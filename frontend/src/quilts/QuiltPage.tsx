@@ -1,3 +1,4 @@
+import "../block/block.scss";
 import "./quilts.scss";
 
 import { useMutation, useQueryClient } from "@tanstack/react-query";
