@@ -464,6 +464,8 @@ def test_what_cannot_be_spread_is_told_how_near_it_comes() -> None:
     """
     found = lay_scrappy(several(3, columns=2, rows=2), ["one", "two", "three"], [], corners=True)
     assert (found.touching, found.proved) == (1, True)
+    with pytest.raises(DraftError, match="too many to spread"):
+        lay_scrappy(several(3, columns=70, rows=70), ["one", "two", "three"], [], corners=False)
     with pytest.raises(DraftError, match="at least two"):
         lay_scrappy(quilt_of(), ["one"], [], corners=False)
     with pytest.raises(DraftError, match="no place"):

@@ -21,6 +21,8 @@ from yonk.core.setting.places import columns_in, places_of, rows_of
 from yonk.core.setting.quilt import Placed, Quilt, Setting
 
 SECONDS = 4.0  # after which the best that was found is taken
+MOST_CHOICES = 12_000  # places times blocks, more than a wall is covered with
+TIME_IS_UP = 1  # as the solver tells it
 At = tuple[int, int]
 
 
@@ -90,55 +92,96 @@ def _solved(
     if not kept and free:  # the blocks can stand for each other: any is as good at one place
         kept, free = {free[0]: blocks[0]}, free[1:]
     places = [*free, *kept]
-    number = {at: index for index, at in enumerate(places)}
-    known = ((number[a], number[b]) for a, b in pairs if a in number and b in number)
-    met = [(min(pair), max(pair)) for pair in known]
-    many, kinds = len(places), len(blocks)
-    choices = many * kinds
-    rows = _Rows(choices + len(met))
-    for place in range(many):
-        rows.add({place * kinds + kind: 1.0 for kind in range(kinds)}, 1, 1)
-    for slip, (one, other) in enumerate(met):
-        for kind in range(kinds):
-            rows.add(
-                {one * kinds + kind: 1.0, other * kinds + kind: 1.0, choices + slip: -1.0},
-                -np.inf,
-                1,
-            )
-    slips = {pair: choices + slip for slip, pair in enumerate(met)}
-    for four in _fours(met):
-        # no more alike in a square of four than pairs of it slip: the solver sees it at once
-        mine = {slips[pair]: -1.0 for pair in combinations(four, 2) if pair in slips}
-        for kind in range(kinds):
-            rows.add({**{place * kinds + kind: 1.0 for place in four}, **mine}, -np.inf, 1)
-    already = Counter(kept.values())
-    for kind, key in enumerate(blocks):
-        low = max(many // kinds, already[key])
-        spread = {place * kinds + kind: 1.0 for place in range(many)}
-        rows.add(spread, min(many // kinds, many), max(-(-many // kinds), low))
-    lower, upper = np.zeros(rows.wide), np.ones(rows.wide)
-    for at, key in kept.items():
-        lower[number[at] * kinds + blocks.index(key)] = 1
-    cost = np.zeros(rows.wide)
-    cost[choices:] = 1
-    integral = np.zeros(rows.wide)
-    integral[:choices] = 1
-    found = milp(
-        cost,
-        constraints=rows.constraint(),
-        bounds=Bounds(lower, upper),
-        integrality=integral,
-        options={"time_limit": SECONDS},
-    )
+    if len(places) * len(blocks) > MOST_CHOICES:
+        raise DraftError("blocks", "are too many to spread over so large a quilt; take fewer")
+    puzzle = _Puzzle(places, kept, blocks, pairs)
+    found = puzzle.solved()
     if found.x is None:
-        raise DraftError("held", "are so many of one block that the others cannot be spread evenly")
-    chosen = found.x[:choices].reshape(many, kinds).argmax(axis=1)
-    laid = {at: blocks[int(kind)] for at, kind in zip(places, chosen, strict=True)}
+        held = "are so many of one block that the others cannot be spread evenly"
+        slow = "could not be spread in time; take fewer blocks or a smaller quilt"
+        late = found.status == TIME_IS_UP
+        raise DraftError("blocks" if late else "held", slow if late else held)
+    laid = puzzle.laid(found.x)
     touching = sum(laid[a] == laid[b] for a, b in pairs if a in laid and b in laid)
     return Scrappy(laid, touching, found.status == 0)
 
 
-def _fours(met: Sequence[tuple[int, int]]) -> list[tuple[int, ...]]:
+class _Puzzle:
+    """The placement as a mixed-integer program. A column for each place and kind of block, one for
+    each pair that touches.
+    """
+
+    def __init__(
+        self,
+        places: Sequence[At],
+        kept: Mapping[At, str],
+        blocks: Sequence[str],
+        pairs: Sequence[tuple[At, At]],
+    ) -> None:
+        self.places, self.kept, self.blocks = places, kept, blocks
+        self.many, self.kinds = len(places), len(blocks)
+        number = {at: index for index, at in enumerate(places)}
+        known = ((number[a], number[b]) for a, b in pairs if a in number and b in number)
+        met = [(min(pair), max(pair)) for pair in known]
+        self.choices = self.many * self.kinds
+        self.slips = {pair: self.choices + slip for slip, pair in enumerate(met)}
+        self.rows = _Rows(self.choices + len(met))
+
+    def _column(self, place: int, kind: int) -> int:
+        return place * self.kinds + kind
+
+    def solved(self) -> Any:
+        """What the solver says."""
+        self._one_at_each_place()
+        self._none_alike_touch()
+        self._evenly()
+        lower, upper = np.zeros(self.rows.wide), np.ones(self.rows.wide)
+        for place, at in enumerate(self.places):
+            if at in self.kept:
+                lower[self._column(place, self.blocks.index(self.kept[at]))] = 1
+        is_slip = np.arange(self.rows.wide) >= self.choices
+        return milp(
+            is_slip.astype(float),
+            constraints=self.rows.constraint(),
+            bounds=Bounds(lower, upper),
+            integrality=(~is_slip).astype(float),
+            options={"time_limit": SECONDS},
+        )
+
+    def laid(self, found: Any) -> dict[At, str]:
+        """The block at each place."""
+        chosen = found[: self.choices].reshape(self.many, self.kinds).argmax(axis=1)
+        return {at: self.blocks[int(kind)] for at, kind in zip(self.places, chosen, strict=True)}
+
+    def _one_at_each_place(self) -> None:
+        for place in range(self.many):
+            columns = (self._column(place, kind) for kind in range(self.kinds))
+            self.rows.add(dict.fromkeys(columns, 1.0), 1, 1)
+
+    def _none_alike_touch(self) -> None:
+        """Unless they slip. In a square of four no more are alike than pairs of it slip, which the
+        solver would not see by itself.
+        """
+        groups: list[tuple[tuple[int, ...], list[int]]] = [
+            (pair, [slip]) for pair, slip in self.slips.items()
+        ]
+        for four in _fours([*self.slips]):
+            slips = [self.slips[pair] for pair in combinations(four, 2) if pair in self.slips]
+            groups.append((four, slips))
+        for places, slips in groups:
+            for kind in range(self.kinds):
+                alike = dict.fromkeys((self._column(one, kind) for one in places), 1.0)
+                self.rows.add(alike | dict.fromkeys(slips, -1.0), -np.inf, 1)
+
+    def _evenly(self) -> None:
+        already = Counter(self.kept.values())
+        low, high = self.many // self.kinds, -(-self.many // self.kinds)
+        for kind, key in enumerate(self.blocks):
+            columns = (self._column(place, kind) for place in range(self.many))
+            self.rows.add(dict.fromkeys(columns, 1.0), low, max(high, already[key]))
+
+
+def _fours(met: Sequence[tuple[int, int]]) -> list[tuple[int, int, int, int]]:
     """Places of which each touches the three others."""
     beside: dict[int, set[int]] = defaultdict(set)
     for one, other in met:
@@ -148,7 +191,8 @@ def _fours(met: Sequence[tuple[int, int]]) -> list[tuple[int, ...]]:
     for one, other in met:
         for third, fourth in combinations(sorted(beside[one] & beside[other]), 2):
             if fourth in beside[third]:
-                found.add(tuple(sorted((one, other, third, fourth))))
+                a, b, c, d = sorted((one, other, third, fourth))
+                found.add((a, b, c, d))
     return sorted(found)
 
 
