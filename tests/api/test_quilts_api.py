@@ -194,3 +194,31 @@ def test_a_size_is_wanted_and_taken(web: TestClient) -> None:
     assert found["sheet"]["finished"] == "60″ × 80″"
     wrong = web.post("/api/quilt/sizes", json=asked | {"width": "a bed"})
     assert wrong.json()["faults"][0]["place"] == "width"
+
+
+def test_blocks_are_taken_in_and_taken_anew(web: TestClient) -> None:
+    document = quilt(web, "Weir Gate")["document"]
+    gate, scree = document["blocks"][0]["origin"], saved(web, SAMPLES["Scree"])
+    found = worked(web, document, {"do": "add-block", "origin": scree})
+    assert [one["key"] for one in found["blocks"]] == ["weir-gate", "scree"]
+    again = worked(web, found["document"], {"do": "add-block", "origin": scree})
+    assert again["blocks"][2]["key"] == "scree-2"
+
+    def changed() -> list[str]:
+        asked = {"blocks": [[gate, 1], [scree, 1]]}
+        return [one["words"] for one in web.post("/api/quilt/origins", json=asked).json()]
+
+    assert changed() == []
+    wider = WEIR_GATE | {"finished": {"width": "12", "height": "12"}, "name": "Wide Gate"}
+    web.put(f"/api/blocks/{gate}", json={"document": wider, "revision": 1})
+    assert changed() == ["Wide Gate was changed on the shelf since it was taken."]
+    anew = worked(web, document, {"do": "take-anew", "origin": gate})
+    assert (anew["sheet"]["finished"], anew["blocks"][0]["revision"]) == ("36″ × 48″", 2)
+    web.delete(f"/api/blocks/{gate}")
+    assert "not on the shelf any more" in changed()[0]
+    gone = web.post(
+        "/api/quilt", json={"document": document, "acts": [{"do": "take-anew", "origin": gate}]}
+    )
+    assert gone.status_code == 410
+    rails = saved(web, SAMPLES["Bracken Rails"])
+    assert refused(web, document, {"do": "add-block", "origin": rails}) == "block"

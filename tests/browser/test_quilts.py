@@ -161,3 +161,14 @@ def test_colourings_are_spread_and_a_place_held(
     page.get_by_role("button", name="Spread them").click()
     expect(page.get_by_text("No two alike touch.")).to_be_visible()
     expect(page.get_by_label("Block at this place")).to_have_value("hut-window-dusk")
+
+
+def test_one_more_block_is_taken_in_and_laid(bench: BenchPage, page: Page, tmp_path: Path) -> None:
+    set_into_a_quilt(page, "Weir Gate", tmp_path)
+    page.get_by_label("Take one more block in").select_option(label="Weir Gate")
+    blocks = page.get_by_label("Blocks of the quilt").get_by_role("listitem")
+    expect(blocks).to_have_count(2)
+    place(page, 2, 2).click()
+    page.get_by_label("Block at this place").select_option("weir-gate-2")
+    expect(blocks.nth(1)).to_contain_text("1 Weir Gate")
+    expect(blocks.nth(0)).to_contain_text("11 Weir Gate")

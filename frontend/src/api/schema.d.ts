@@ -1069,6 +1069,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/quilt/origins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Origins
+         * @description Which blocks of a quilt are other ones on the shelf now.
+         */
+        post: operations["origins_api_quilt_origins_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/quilt/sizes": {
         parameters: {
             query?: never;
@@ -1498,6 +1518,19 @@ export interface components {
              * @default false
              */
             stretches?: boolean;
+        };
+        /**
+         * AddBlockIn
+         * @description Take one more block of the shelf into the quilt, by its id.
+         */
+        AddBlockIn: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "add-block";
+            /** Origin */
+            origin: string;
         };
         /**
          * AddBorder
@@ -3159,6 +3192,29 @@ export interface components {
             words: string;
         };
         /**
+         * OriginOut
+         * @description A block that is another on the shelf now, or gone from it.
+         */
+        OriginOut: {
+            /** Gone */
+            gone: boolean;
+            /** Origin */
+            origin: string;
+            /** Words */
+            words: string;
+        };
+        /**
+         * OriginsIn
+         * @description Blocks of a quilt, by the ids and revisions that they were taken from the shelf at.
+         */
+        OriginsIn: {
+            /** Blocks */
+            blocks: [
+                string,
+                number
+            ][];
+        };
+        /**
          * PaintPatch
          * @description Give a fabric to the patch that holds a point, or to all patches of its letter, or of its
          *     fabric.
@@ -3457,7 +3513,7 @@ export interface components {
              * Acts
              * @default []
              */
-            acts?: (components["schemas"]["AddBorder"] | components["schemas"]["AddColourings"] | components["schemas"]["LayBlock"] | components["schemas"]["RenameQuilt"] | components["schemas"]["SetAlternate"] | components["schemas"]["SetBacking"] | components["schemas"]["SetBinding"] | components["schemas"]["SetBorder"] | components["schemas"]["SetEdge"] | components["schemas"]["SetModule"] | components["schemas"]["SetPlaces"] | components["schemas"]["SetQuiltMaking"] | components["schemas"]["SetSashing"] | components["schemas"]["Spread"] | components["schemas"]["SwapBlocks"] | components["schemas"]["TakeBorderOff"] | components["schemas"]["TakeSize"] | components["schemas"]["TurnAll"] | components["schemas"]["TurnBlock"])[];
+            acts?: (components["schemas"]["AddBorder"] | components["schemas"]["AddColourings"] | components["schemas"]["LayBlock"] | components["schemas"]["RenameQuilt"] | components["schemas"]["SetAlternate"] | components["schemas"]["SetBacking"] | components["schemas"]["SetBinding"] | components["schemas"]["SetBorder"] | components["schemas"]["SetEdge"] | components["schemas"]["SetModule"] | components["schemas"]["SetPlaces"] | components["schemas"]["SetQuiltMaking"] | components["schemas"]["SetSashing"] | components["schemas"]["Spread"] | components["schemas"]["SwapBlocks"] | components["schemas"]["TakeBorderOff"] | components["schemas"]["TakeSize"] | components["schemas"]["TurnAll"] | components["schemas"]["TurnBlock"] | components["schemas"]["AddBlockIn"] | components["schemas"]["TakeAnewIn"])[];
             /**
              * Document
              * @description a block file; the front end hands it on as it came
@@ -5072,6 +5128,19 @@ export interface components {
             greys: string[];
             /** Key */
             key: string;
+        };
+        /**
+         * TakeAnewIn
+         * @description Take a block anew, as it is on the shelf now.
+         */
+        TakeAnewIn: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "take-anew";
+            /** Origin */
+            origin: string;
         };
         /**
          * TakeBorderOff
@@ -9908,6 +9977,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["QuiltOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    origins_api_quilt_origins_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OriginsIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OriginOut"][];
                 };
             };
             /** @description Bad Request */

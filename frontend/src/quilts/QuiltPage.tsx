@@ -14,6 +14,7 @@ import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { Typed } from "../common/Typed";
 import { nameOf, QuiltPicture } from "./QuiltPicture";
+import { Blocks } from "./Blocks";
 import { SettingFields } from "./SettingFields";
 import { SizeWanted } from "./SizeWanted";
 import { TopList } from "./TopList";
@@ -288,6 +289,7 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
             ))}
           </ul>
         )}
+        <Blocks view={view} act={act} />
         <SizeWanted view={view} act={act} />
         <SettingFields view={view} act={act} />
         <TopList view={view} />

@@ -3,11 +3,18 @@
 from __future__ import annotations
 
 import json
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from functools import lru_cache
 from typing import Any
 
-from yonk.api.quilts.schemas import QuiltActsIn, QuiltCardOut, SizeWayOut, WantedIn
+from yonk.api.quilts.schemas import (
+    AddBlockIn,
+    QuiltActsIn,
+    QuiltCardOut,
+    SizeWayOut,
+    TakeAnewIn,
+    WantedIn,
+)
 from yonk.api.quilts.view import picture_of, quilt_view, size_way
 from yonk.api.wire import CSV, as_bytes
 from yonk.core.paper import USUAL, Draft, DraftError, check_name, next_key, show, typed_length
@@ -19,7 +26,9 @@ from yonk.core.setting import (
     Setting,
     apply_to_quilt,
     plan_quilt,
+    taken_anew,
     ways_to_reach,
+    with_block,
 )
 from yonk.files.block_file import read_block, write_block
 from yonk.files.download import File
@@ -41,15 +50,22 @@ def _remembered(text: str, count: int) -> Plan:
     return make_plan(read_block(text), count)
 
 
-def worked_on(asked: QuiltActsIn) -> bytes:
-    """A quilt with some acts done to it, as it is shown."""
-    return as_bytes(quilt_view(plan_quilt(_done(asked), _planned)))
+def worked_on(asked: QuiltActsIn, shelf: Mapping[str, tuple[int, str]]) -> bytes:
+    """A quilt with some acts done to it, as it is shown; `shelf` holds the revision and document of
+    each block that is taken from it.
+    """
+    return as_bytes(quilt_view(plan_quilt(_done(asked, shelf), _planned)))
 
 
-def _done(asked: QuiltActsIn) -> Quilt:
+def _done(asked: QuiltActsIn, shelf: Mapping[str, tuple[int, str]] | None = None) -> Quilt:
     quilt = take_quilt(asked.document)
     for act in asked.acts:
-        quilt = apply_to_quilt(quilt, act)
+        if isinstance(act, AddBlockIn | TakeAnewIn):
+            revision, document = (shelf or {})[act.origin]
+            taking = with_block if isinstance(act, AddBlockIn) else taken_anew
+            quilt = taking(quilt, read_block(document), act.origin, revision)
+        else:
+            quilt = apply_to_quilt(quilt, act)
     return quilt
 
 

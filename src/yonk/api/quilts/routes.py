@@ -11,12 +11,16 @@ from starlette.concurrency import run_in_threadpool
 
 from yonk.api.quilts import answers
 from yonk.api.quilts.schemas import (
+    AddBlockIn,
     NewQuiltIn,
+    OriginOut,
+    OriginsIn,
     QuiltActsIn,
     QuiltOut,
     QuiltShelfOut,
     SaveQuiltIn,
     SizeWayOut,
+    TakeAnewIn,
     WantedIn,
 )
 from yonk.api.session import BlockId, Db
@@ -29,9 +33,34 @@ router = APIRouter(prefix="/api")
 
 
 @router.post("/quilt", response_model=QuiltOut, responses=ERRORS)
-async def work_on_quilt(asked: QuiltActsIn, work: Work) -> Response:
+async def work_on_quilt(asked: QuiltActsIn, db: Db, work: Work) -> Response:
     """Apply acts to a quilt and plan what comes of it; nothing is stored."""
-    return as_json(await work.on_quilt(asked.document, answers.worked_on, asked))
+    shelf = await run_in_threadpool(_from_shelf, db, asked)
+    return as_json(await work.on_quilt(asked.document, answers.worked_on, asked, shelf))
+
+
+def _from_shelf(db: Session, asked: QuiltActsIn) -> dict[str, tuple[int, str]]:
+    """The blocks of the shelf that some acts take."""
+    wanted = {act.origin for act in asked.acts if isinstance(act, AddBlockIn | TakeAnewIn)}
+    found = {one: store.live_block(db, one) for one in wanted}
+    return {one: (kept.revision, kept.document) for one, kept in found.items()}
+
+
+@router.post("/quilt/origins", response_model=list[OriginOut], responses=ERRORS)
+def origins(asked: OriginsIn, db: Db) -> list[OriginOut]:
+    """Which blocks of a quilt are other ones on the shelf now."""
+    out = []
+    for origin, revision in dict(asked.blocks).items():
+        try:
+            kept = store.live_block(db, origin)
+        except store.NoSuchBlockError:
+            words = "A block of this quilt is not on the shelf any more; the quilt keeps its copy."
+            out.append(OriginOut(origin=origin, words=words, gone=True))
+            continue
+        if kept.revision != revision:
+            words = f"{kept.name} was changed on the shelf since it was taken."
+            out.append(OriginOut(origin=origin, words=words, gone=False))
+    return out
 
 
 @router.post("/quilt/sizes", response_model=list[SizeWayOut], responses=ERRORS)

@@ -13,10 +13,28 @@ from yonk.api.wire import Document, Model, PictureFaceOut, Place, Revision, Save
 from yonk.core.paper import LengthUnit
 from yonk.core.setting import QuiltAct, SettingKind, all_quilt_acts
 
+Origin = Annotated[str, Field(pattern="^[0-9a-z]{1,32}$")]
+
+
+class AddBlockIn(Model):
+    """Take one more block of the shelf into the quilt, by its id."""
+
+    do: Literal["add-block"] = "add-block"
+    origin: Origin
+
+
+class TakeAnewIn(Model):
+    """Take a block anew, as it is on the shelf now."""
+
+    do: Literal["take-anew"] = "take-anew"
+    origin: Origin
+
+
 if TYPE_CHECKING:
-    AnyQuiltAct = QuiltAct
+    AnyQuiltAct = QuiltAct | AddBlockIn | TakeAnewIn
 else:
-    AnyQuiltAct = Annotated[reduce(or_, all_quilt_acts()), Field(discriminator="do")]
+    kinds = (*all_quilt_acts(), AddBlockIn, TakeAnewIn)
+    AnyQuiltAct = Annotated[reduce(or_, kinds), Field(discriminator="do")]
 
 At = tuple[int, int]
 
@@ -26,6 +44,20 @@ class QuiltActsIn(Model):
 
     document: Document
     acts: list[AnyQuiltAct] = Field(default=[], max_length=200)
+
+
+class OriginsIn(Model):
+    """Blocks of a quilt, by the ids and revisions that they were taken from the shelf at."""
+
+    blocks: Annotated[list[tuple[Origin, Revision]], Field(max_length=60)]
+
+
+class OriginOut(Model):
+    """A block that is another on the shelf now, or gone from it."""
+
+    origin: str
+    words: str
+    gone: bool
 
 
 class WantedIn(Model):

@@ -59,6 +59,8 @@ from yonk.core.setting.quilt import (
     Sashing,
     Setting,
     SettingKind,
+    taken_anew,
+    with_block,
 )
 from yonk.core.setting.scrappy import alike_touching, lay_scrappy
 from yonk.core.setting.wanted import SizeWay, ways_to_reach
@@ -126,7 +128,9 @@ __all__ = [
     "setting_pieces",
     "side_triangles",
     "spacer_for",
+    "taken_anew",
     "top_of",
     "vanishing",
     "ways_to_reach",
+    "with_block",
 ]

@@ -19,7 +19,9 @@ from yonk.core.paper import (
     LengthUnit,
     Paint,
     Settings,
+    check_count,
     coloured,
+    next_key,
 )
 
 SettingKind = Literal["straight", "on-point"]
@@ -65,6 +67,34 @@ class QuiltBlock:
             return None
         found: Colouring = self.draft.colourings[self.colouring]
         return found.name
+
+
+def with_block(quilt: Quilt, draft: Draft, origin: str, revision: int) -> Quilt:
+    """The quilt with one more block, taken from the shelf at a revision.
+
+    Raises: `DraftError` where it is in another unit, or there are too many.
+    """
+    if draft.unit != quilt.unit:
+        raise DraftError("block", f"is in {draft.unit}, the quilt in {quilt.unit}")
+    check_count(len(quilt.blocks) + 1, "block", "quilt_blocks")
+    key = next_key([one.key for one in quilt.blocks], draft.name)
+    block = QuiltBlock(key=key, draft=draft, origin=origin, revision=revision)
+    return replace(quilt, blocks=(*quilt.blocks, block))
+
+
+def taken_anew(quilt: Quilt, draft: Draft, origin: str, revision: int) -> Quilt:
+    """The quilt with every copy of a block of the shelf as it is there now. A copy in a colouring
+    that is gone is as drafted.
+    """
+
+    def anew(one: QuiltBlock) -> QuiltBlock:
+        if one.origin != origin:
+            return one
+        gone = one.colouring is not None and one.colouring >= len(draft.colourings)
+        colouring = None if gone else one.colouring
+        return replace(one, draft=draft, revision=revision, colouring=colouring)
+
+    return replace(quilt, blocks=tuple(map(anew, quilt.blocks)))
 
 
 def in_fabrics(draft: Draft, other: Mapping[str, str]) -> Draft:

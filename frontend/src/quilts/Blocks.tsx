@@ -1,0 +1,61 @@
+import { useQuery } from "@tanstack/react-query";
+
+import { client, type Schemas, settled } from "../api/client";
+import { Fr } from "../common/Fr";
+import type { Quilt, QuiltAct } from "./useQuilt";
+
+type Shelf = Schemas["ShelfOut"];
+type Origin = Schemas["OriginOut"];
+
+/** The blocks of a quilt, which of them were changed on the shelf since, and one more of it. */
+export function Blocks({ view, act }: { view: Quilt; act: (acts: QuiltAct[]) => void }) {
+  const taken = view.blocks.filter((one) => one.origin).map((one): [string, number] => [one.origin, one.revision]);
+  const changed = useQuery({
+    queryKey: ["origins", taken],
+    queryFn: () => settled<Origin[]>(client.POST("/api/quilt/origins", { body: { blocks: taken } })),
+    enabled: taken.length > 0,
+  });
+  const shelf = useQuery({
+    queryKey: ["shelf", "for a quilt", ""],
+    queryFn: () => settled<Shelf>(client.GET("/api/blocks", { params: { query: { order: "name" } } })),
+  });
+  return (
+    <section className="quilt-blocks" aria-label="Blocks of the quilt">
+      <ul>
+        {view.blocks.map((one) => (
+          <li key={one.key}>
+            <b>{one.count}</b> {one.name}
+            {one.colouring && `, ${one.colouring}`}{" "}
+            <small>
+              <Fr>{one.finished}</Fr>
+            </small>
+          </li>
+        ))}
+      </ul>
+      {(changed.data ?? []).map((one) => (
+        <p key={one.origin} className="changed-origin">
+          {one.words}{" "}
+          {!one.gone && (
+            <button type="button" className="quiet" onClick={() => act([{ do: "take-anew", origin: one.origin }])}>
+              take it anew
+            </button>
+          )}
+        </p>
+      ))}
+      <select
+        aria-label="Take one more block in"
+        value=""
+        onChange={(event) => {
+          if (event.target.value) act([{ do: "add-block", origin: event.target.value }]);
+        }}
+      >
+        <option value="">+ a block</option>
+        {(shelf.data?.blocks ?? []).map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.name}
+          </option>
+        ))}
+      </select>
+    </section>
+  );
+}
