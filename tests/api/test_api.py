@@ -99,7 +99,7 @@ def test_a_bad_document_is_refused_with_places_and_nothing_is_kept(web: TestClie
 
 
 def test_limits_and_unknown_places(web: TestClient) -> None:
-    assert web.post("/api/blocks/import", content=b" " * 2_200_000).status_code == 413
+    assert web.post("/api/draft", content=b" " * 2_200_000).status_code == 413
     too_many = WEIR_GATE | {"seams": [[["0", "0"], ["1", "1"]]] * 20_001}
     assert (
         web.post("/api/draft", json={"document": too_many}).json()["faults"][0]["place"] == "seams"

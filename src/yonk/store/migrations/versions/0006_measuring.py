@@ -36,7 +36,7 @@ def _text(name: str, length: int = 0) -> sa.Column[object]:
 
 
 def _of_a_block() -> sa.Column[object]:
-    return sa.Column("block_id", sa.String(32), nullable=False, index=True)
+    return sa.Column("block_id", sa.String(32), nullable=False)
 
 
 def _number(name: str) -> sa.Column[object]:
@@ -66,6 +66,16 @@ def upgrade() -> None:
         sa.Column("content", MEDIUMBLOB, nullable=False),
         moments=("made", "deleted"),
     )
+    for name in ("block_note", "photo"):
+        _index_once(name, "block_id")
+
+
+def _index_once(table: str, column: str) -> None:
+    """Indexed, unless it was already when this was cut short before."""
+    there = {one["name"] for one in sa.inspect(op.get_bind()).get_indexes(table)}
+    name = f"{table}_{column}"
+    if name not in there:
+        op.create_index(name, table, [column])
 
 
 def downgrade() -> None:

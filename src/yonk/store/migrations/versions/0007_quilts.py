@@ -10,11 +10,12 @@ depends_on = None
 
 
 def upgrade() -> None:
-    columns = {one["name"] for one in sa.inspect(op.get_bind()).get_columns("block")}
-    if "kind" not in columns:
+    known = sa.inspect(op.get_bind())
+    if "kind" not in {one["name"] for one in known.get_columns("block")}:
         op.add_column(
             "block", sa.Column("kind", sa.String(8), nullable=False, server_default="block")
         )
+    if "block_kind" not in {one["name"] for one in known.get_indexes("block")}:
         op.create_index("block_kind", "block", ["kind", "deleted", "changed"])
 
 
