@@ -31,6 +31,7 @@ from yonk.core.measuring import (
     standing_words,
     tolerance_of,
 )
+from yonk.core.measuring.errors import steady
 from yonk.core.measuring.seam_log import standing
 from yonk.core.planning import make_plan, ways_side_by_side
 from yonk.machine.samples import all_samples
@@ -159,14 +160,14 @@ def test_her_figures_stand_in_for_guesses() -> None:
     none = SeamLog()
     assert none.errors_for(F(1, 4), "in") == first_guess("in")
     assert set(none.guesses) >= {"seam_error", "seam_spread", "cut_spread"}
-    assert none.spreads_for(F(1, 4), "in") is None
+    assert none.known_for(F(1, 4), "in") == steady("in")
     told = HerFigures(unit="in", told={"cut_spread": F(1, 32)})
     log = SeamLog(tests=log_of("15/16").tests, figures=told)
     errors = log.errors_for(F(1, 4), "in")
     assert (errors.cut_spread, errors.seam_error) == (F(1, 32), F(1, 32))
     assert "seam_spread" in log.guesses and "cut_spread" not in log.guesses
-    known = log.spreads_for(F(1, 4), "in")
-    assert known is not None and (known.cut_spread, known.seam_spread) == (F(1, 32), 0)
+    known = log.known_for(F(1, 4), "in")
+    assert (known.cut_spread, known.seam_spread) == (F(1, 32), 0)
     metric = log.errors_for(F(3, 4), "cm")
     assert metric.cut_spread == F(1, 32) * F(254, 100)
 

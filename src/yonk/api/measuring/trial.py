@@ -40,8 +40,8 @@ class Trial:
         """Why it came out as it did; None where nothing was measured."""
         if not measured:
             return None
-        spreads = self.log.spreads_for(plan.draft.making.seam, plan.draft.unit)
-        found = diagnose(plan, planned, measured, spreads)
+        hers = self.log.known_for(plan.draft.making.seam, plan.draft.unit)
+        found = diagnose(plan, planned, measured, hers)
         return by_her_rule(found, self.taken_back, self.log.figures.taken_back)
 
 

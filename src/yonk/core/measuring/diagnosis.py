@@ -13,7 +13,7 @@ from typing import Any, Literal
 
 import numpy as np
 
-from yonk.core.measuring.errors import READING, Errors
+from yonk.core.measuring.errors import READING, Errors, steady
 from yonk.core.measuring.foretold import trimmed_units
 from yonk.core.measuring.places import ACROSS, Measurable, measurables, run_of, skewed
 from yonk.core.measuring.runs import Runs
@@ -25,7 +25,6 @@ Array = Any
 CauseKind = Literal["seam", "cut", "trim", "press", "skew"]
 Verdict = Literal["good", "ease", "trim", "take back", "press again", "cut again"]
 
-_GOOD = {"in": 1 / 8, "cm": 3 / 10}
 _NOISE = 0.6  # readings, the standard deviation of one that is off by up to a reading either way
 _FITS = 1.5  # readings, that a number may be left unexplained: the ruler's marks come on top
 _HERS = 2.0  # standard deviations of her own spread, that a number may be off without a cause
@@ -108,7 +107,7 @@ def diagnose(
     plan: SewingPlan,
     planned: Plan,
     measured: Mapping[str, Fraction],
-    spreads: Errors | None = None,
+    hers: Errors | None = None,
 ) -> Diagnosis:
     """Why a block came out as it did.
 
@@ -116,7 +115,8 @@ def diagnose(
         plan: its sewing.
         planned: how its units are made.
         measured: sizes as they were measured, by the names of `measurables`, in the draft's unit.
-        spreads: how unsteadily she works, where it is known; what that explains needs no cause.
+        hers: her spreads, nothing where they are not known, since what they explain needs no cause;
+            and how far off is little enough to be eased. Without it only the reading counts.
 
     Returns: the fewest causes that explain every number within reading error, the likeliest first.
 
@@ -125,22 +125,23 @@ def diagnose(
     Source: the diagnosis of `docs/measuring.md`.
     """
     unit = plan.draft.unit
+    errors = hers or steady(unit)
     known = measurables(plan)
     off = np.array([float(size) - known[what].size for what, size in measured.items()])
-    noise = _noise(plan, planned, [known[what] for what in measured], spreads)
+    noise = _noise(plan, planned, [known[what] for what in measured], errors)
     most = float(np.abs(off).max(initial=0.0))
     if (np.abs(off) <= noise.room).all():  # nothing needs to be wrong
-        return Diagnosis((), "good" if most <= noise.reading else _verdict((), off, unit), (), "")
+        return Diagnosis((), "good" if most <= noise.reading else _verdict((), off, errors), (), "")
     suspects = suspects_of(plan, planned, known)
     weighed = _weighed(suspects, list(measured), off, noise)
     if not weighed:
-        return Diagnosis((), _verdict((), off, unit), (), "", explained=False)
+        return Diagnosis((), _verdict((), off, errors), (), "", explained=False)
     best = weighed[0]
     rivals = [one for one in weighed[1:] if one[2] >= _AS_LIKELY * best[2]]
     causes = _found(best, unit)
     return Diagnosis(
         causes,
-        _verdict(causes, off, unit),
+        _verdict(causes, off, errors),
         tuple(_found(one, unit) for one in rivals),
         _deciding(best, rivals, list(measured), known, noise.reading),
     )
@@ -149,18 +150,13 @@ def diagnose(
 Weighed = tuple[Explanation, Array, float]  # who, by how much, how likely
 
 
-def _noise(
-    plan: SewingPlan, planned: Plan, asked: Sequence[Measurable], spreads: Errors | None
-) -> Noise:
+def _noise(plan: SewingPlan, planned: Plan, asked: Sequence[Measurable], errors: Errors) -> Noise:
     reading = float(READING[plan.draft.unit])
-    shared = (_NOISE * reading) ** 2 * np.eye(len(asked))
-    room = np.full(len(asked), _FITS * reading)
-    if spreads is not None and asked:
-        runs = Runs(plan, trimmed_units(planned))
-        sums = np.array([run_of(one, plan, runs) for one in asked])
-        hers = (sums * runs.spreads(spreads) ** 2) @ sums.T
-        shared, room = shared + hers, room + _HERS * np.sqrt(np.diag(hers))
-    return Noise(reading, shared, room)
+    runs = Runs(plan, trimmed_units(planned))
+    sums = np.array([run_of(one, plan, runs) for one in asked]).reshape(len(asked), -1)
+    hers = (sums * runs.spreads(errors) ** 2) @ sums.T if len(asked) else np.zeros((0, 0))
+    shared = (_NOISE * reading) ** 2 * np.eye(len(asked)) + hers
+    return Noise(reading, shared, _FITS * reading + _HERS * np.sqrt(np.diag(hers)))
 
 
 def _weighed(
@@ -301,15 +297,16 @@ def _foretold(weighed: Weighed, name: str) -> float:
     return sum(float(by) * cause.answers[name] for cause, by in zip(who, much, strict=True))
 
 
-def _verdict(causes: Sequence[Found], off: Array, unit: LengthUnit) -> Verdict:
+def _verdict(causes: Sequence[Found], off: Array, errors: Errors) -> Verdict:
     """What to do, by the rule: small is eased; a seam is taken back; what is too large can be
     trimmed, what is too small is cut again.
     """
-    if np.abs(off).max() <= _GOOD[unit]:
+    little = float(errors.tolerance)
+    if np.abs(off).max(initial=0.0) <= little:
         return "ease"
     kinds = [cause.kind for cause in causes]
     if "seam" in kinds:
         return "take back"
     if kinds and set(kinds) <= {"press", "skew"}:
         return "press again"
-    return "trim" if off.min() >= -_GOOD[unit] else "cut again"
+    return "trim" if off.min() >= -little else "cut again"

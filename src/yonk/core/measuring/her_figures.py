@@ -31,7 +31,6 @@ FIGURES: Mapping[FigureName, LengthField] = MappingProxyType(
         "tolerance": "tolerance",
     }
 )
-_SPREADS = ("cut_spread", "seam_spread", "trim_spread")
 FIGURE_WORDS: Mapping[FigureName, str] = MappingProxyType(
     {
         "within": "A seam may be off by",
@@ -87,13 +86,10 @@ class SeamLog:
             told = replace(told, **{name: self.figures.figure(name, unit)})
         return errors_of(self.standing, told, seam, unit)
 
-    def spreads_for(self, seam: Fraction, unit: LengthUnit) -> Errors | None:
-        """How unsteadily she works, as far as it was measured or told; None where nothing was."""
-        known = self.errors_for(seam, unit)
+    def known_for(self, seam: Fraction, unit: LengthUnit) -> Errors:
+        """The same with no spread where none was measured or told."""
         guesses = [name for name in self.guesses if name.endswith("_spread")]
-        if len(guesses) == len(_SPREADS):
-            return None
-        return replace(known, **dict.fromkeys(guesses, Fraction(0)))
+        return replace(self.errors_for(seam, unit), **dict.fromkeys(guesses, Fraction(0)))
 
     @property
     def guesses(self) -> tuple[str, ...]:
