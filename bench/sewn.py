@@ -50,20 +50,16 @@ class Cloth:
             shapely.transform(one, lambda spots: spots / scale)
             for one in self.plan.reading.drawing.polygons
         ]
-        margin = float(self.plan.draft.making.trim_margin) > 0
-        sewn = {r.group.label for r in self.planned.recipes if r.method.sew is not None}
+        trimmed = {
+            one.group.label
+            for one in self.planned.recipes
+            if one.is_trimmed(self.planned.wanted.terms)
+        }
         self.unit: dict[int, tuple[str, int]] = {}
         for group in self.plan.reading.groups:
-            if group.label in sewn and margin and self._is_trimmed(group.label):
+            if group.label in trimmed:
                 for number, member in enumerate(group.members):
                     self.unit.update(dict.fromkeys(member, (group.label, number)))
-
-    def _is_trimmed(self, label: str) -> bool:
-        return any(
-            one.is_trimmed(self.planned.wanted.terms)
-            for one in self.planned.recipes
-            if one.group.label == label
-        )
 
     def measured(self, one: Measurable, wrong: Wrong, noise: Random) -> float:
         """What a line measures of a block that something is wrong with."""

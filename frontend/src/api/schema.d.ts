@@ -1534,7 +1534,7 @@ export interface components {
         };
         /**
          * AddBorder
-         * @description One more border outside, of a usual width.
+         * @description One more border outside, of a usual width, in the first fabric where none is told.
          */
         AddBorder: {
             /**
@@ -1543,7 +1543,7 @@ export interface components {
              */
             do: "add-border";
             /** Fabric */
-            fabric: string;
+            fabric?: string | null;
         };
         /**
          * AddColourings
@@ -4207,7 +4207,7 @@ export interface components {
         };
         /**
          * SetModule
-         * @description The size that every block is framed to; none without a size.
+         * @description The size that every block is framed to, none where it is empty; what is not told stays.
          */
         SetModule: {
             /**
@@ -4215,16 +4215,10 @@ export interface components {
              * @enum {string}
              */
             do: "module";
-            /**
-             * Fabric
-             * @default
-             */
-            fabric?: string;
-            /**
-             * Module
-             * @default
-             */
-            module?: string;
+            /** Fabric */
+            fabric?: string | null;
+            /** Module */
+            module?: string | null;
         };
         /**
          * SetPlaces

@@ -147,22 +147,14 @@ export function SettingFields({ view, act }: Props) {
           value={setting.module || "none"}
           width="3.5rem"
           suffix={setting.module ? suffix : ""}
-          onKeep={(module) =>
-            act([
-              {
-                do: "module",
-                module: module === "none" ? "" : module,
-                fabric: setting.frame || view.fabrics[0]?.key || "",
-              },
-            ])
-          }
+          onKeep={(text) => act([{ do: "module", module: text === "none" ? "" : text }])}
         />
         {setting.module && (
           <Fabric
             label="Frame fabric"
             value={setting.frame}
             view={view}
-            onChange={(fabric) => act([{ do: "module", module: setting.module, fabric }])}
+            onChange={(fabric) => act([{ do: "module", fabric }])}
           />
         )}
       </Row>
@@ -209,11 +201,7 @@ export function SettingFields({ view, act }: Props) {
         );
       })}
       <Row name="Borders">
-        <button
-          type="button"
-          className="quiet"
-          onClick={() => act([{ do: "add-border", fabric: view.fabrics[0]?.key ?? "" }])}
-        >
+        <button type="button" className="quiet" onClick={() => act([{ do: "add-border" }])}>
           + a border
         </button>
       </Row>

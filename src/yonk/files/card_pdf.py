@@ -9,7 +9,7 @@ from collections.abc import Sequence
 from reportlab.lib.colors import HexColor
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
 
-from yonk.core.measuring import Measurable, about, measurables, place_words
+from yonk.core.measuring import CARD, Measurable, about, measurables, place_words
 from yonk.core.pressing import SewingPlan
 from yonk.files.paper import (
     INK,
@@ -23,7 +23,6 @@ from yonk.files.paper import (
     style,
 )
 
-HEADINGS = {"block": "The block", "row": "Rows", "column": "Columns", "unit": "Units"}
 PICTURE = 190.0  # points, of the longer side
 HEAD = (
     "Press the trial block and let it cool. Measure from raw edge to raw edge, as many lines as "
@@ -43,7 +42,7 @@ def write_card_pdf(plan: SewingPlan, paper: PaperName = "letter") -> bytes:
         BlockDrawing(plan),
         Spacer(1, 8),
     ]
-    for kind, heading in HEADINGS.items():
+    for kind, heading in CARD.items():
         rows = [one for one in known if one.what.partition(":")[0] == kind]
         if rows:
             title = Paragraph(marked(heading, 13), style(13, bold=True))

@@ -25,7 +25,6 @@ Words = Annotated[Text, Field(max_length=4000)]
 BLOCK, LOG, PHOTOS = "block.yonk.json", "log.json", "photos"
 MOST_LOG_BYTES = 8_000_000
 MOST_PARCEL_BYTES = 64_000_000
-MOST_NOTES, MOST_PHOTOS = 1000, 60
 LIKE_A_ZIP = b"PK\x03\x04"
 
 
@@ -67,8 +66,8 @@ class LogFile(FilePart):
     format: Literal["yonk-log/1"] = "yonk-log/1"
     measures: Annotated[tuple[MeasuredPart, ...], Field(max_length=500)] = ()
     taken_back: Annotated[tuple[TakenBackPart, ...], Field(max_length=5000)] = ()
-    notes: Annotated[tuple[NotePart, ...], Field(max_length=MOST_NOTES)] = ()
-    photos: Annotated[tuple[PhotoPart, ...], Field(max_length=MOST_PHOTOS)] = ()
+    notes: Annotated[tuple[NotePart, ...], Field(max_length=COUNTS["notes"][1])] = ()
+    photos: Annotated[tuple[PhotoPart, ...], Field(max_length=COUNTS["photos"][1])] = ()
 
 
 def log_schema() -> dict[str, Any]:

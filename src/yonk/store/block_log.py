@@ -12,7 +12,7 @@ from sqlalchemy import delete, func, select
 from sqlalchemy.dialects.mysql import insert
 from sqlalchemy.orm import Session, undefer
 
-from yonk.core.paper import Code, ToldError
+from yonk.core.paper import COUNTS, Code, ToldError
 from yonk.store.database import retried
 from yonk.store.models import BlockNote, MeasuredRow, Photo, TakenBack, now
 
@@ -69,7 +69,6 @@ class FullLogError(ToldError):
     words = "The log of this block is full; take out what you do not need any more."
 
 
-MOST_NOTES, MOST_PHOTOS = 1000, 60
 Entry = tuple[str, str, datetime]
 
 
@@ -163,7 +162,7 @@ def put_note(
     session: Session, block_id: str, kind: str, document: str, made: datetime | None = None
 ) -> str:
     """Put an entry into the log of a block. Returns its id; raises `FullLogError`."""
-    _check_room(session, BlockNote, block_id, MOST_NOTES)
+    _check_room(session, BlockNote, block_id, COUNTS["notes"][1])
     moment = now()
     row = BlockNote(
         id=uuid.uuid4().hex,
@@ -207,7 +206,7 @@ class NewPhoto:
 @retried
 def put_photo(session: Session, block_id: str, new: NewPhoto) -> str:
     """Keep a photo with a block. Returns its id; raises `FullLogError`."""
-    _check_room(session, Photo, block_id, MOST_PHOTOS)
+    _check_room(session, Photo, block_id, COUNTS["photos"][1])
     row = _photo(block_id, new)
     session.add(row)
     session.commit()

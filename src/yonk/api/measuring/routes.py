@@ -24,7 +24,7 @@ from yonk.api.session import BlockId, Db
 from yonk.api.wire import CSV, ERRORS, as_json
 from yonk.api.work import Work
 from yonk.core.measuring import FIGURES as NAMES
-from yonk.core.measuring import HerFigures, SeamLog, SeamTest, Setup, size_fault
+from yonk.core.measuring import HerFigures, SeamLog, SeamTest, Setup, check_day, size_fault
 from yonk.core.paper import DraftError, typed_length, write_exact
 from yonk.files.seam_log_file import read_test, write_figures, write_seam_log_csv, write_test
 from yonk.store import block_log, blocks
@@ -45,9 +45,9 @@ def seam_log(db: Db) -> SeamLogOut:
 @router.post("/seam-log/tests", response_model=SeamLogOut, status_code=201, responses=ERRORS)
 def put_test(asked: SeamTestIn, db: Db) -> SeamLogOut:
     """Put a test into the log."""
+    if asked.sewn:
+        check_day(asked.sewn, datetime.now(UTC).date())
     sewn = datetime.combine(asked.sewn, time(12)) if asked.sewn else None
-    if sewn and sewn > datetime.now(UTC).replace(tzinfo=None, hour=23, minute=59):
-        raise DraftError("sewn", "lies in days to come; tell the day when it was sewn")
     store.put_test(db, write_test(_test(asked), asked.note.strip()), sewn)
     return seam_log(db)
 

@@ -24,6 +24,7 @@ from yonk.api.measuring.schemas import (
 )
 from yonk.api.wire import PartOut, Place
 from yonk.core.measuring import (
+    CARD,
     FIGURE_WORDS,
     FIGURES,
     IN_A_ROW,
@@ -33,6 +34,7 @@ from yonk.core.measuring import (
     Diagnosis,
     Errors,
     Foretold,
+    Measurable,
     SeamLog,
     SeamTest,
     Standing,
@@ -54,12 +56,10 @@ from yonk.core.measuring import (
     standing_words,
     verdict_words,
 )
-from yonk.core.measuring import Measurable as Place_
 from yonk.core.paper import USUAL, LengthUnit, show, write_typed
 from yonk.core.pressing import SewingPlan, SewingStep
 from yonk.core.sewing import CAUTIONS
 
-HEADINGS = {"block": "The block", "row": "Rows", "column": "Columns", "unit": "Units"}
 SUFFIX = {"in": "″", "cm": " cm"}
 
 
@@ -168,7 +168,7 @@ class MeasuringView:
         self,
         plan: SewingPlan,
         steps: Sequence[SewingStep],
-        known: Mapping[str, Place_],
+        known: Mapping[str, Measurable],
         measured: Mapping[str, Fraction],
         stale: Mapping[str, Fraction],
     ) -> None:
@@ -207,14 +207,12 @@ class MeasuringView:
         return spot[0] / self.scale, spot[1] / self.scale
 
     def _card(self) -> list[CardGroupOut]:
-        groups: dict[str, list[CardRowOut]] = {kind: [] for kind in HEADINGS}
+        groups: dict[str, list[CardRowOut]] = {kind: [] for kind in CARD}
         for what, one in self.known.items():
             groups[what.partition(":")[0]].append(self._row(one))
-        return [
-            CardGroupOut(words=HEADINGS[kind], rows=rows) for kind, rows in groups.items() if rows
-        ]
+        return [CardGroupOut(words=CARD[kind], rows=rows) for kind, rows in groups.items() if rows]
 
-    def _row(self, one: Place_) -> CardRowOut:
+    def _row(self, one: Measurable) -> CardRowOut:
         size = self.measured.get(one.what)
         off = None if size is None else size - Fraction(one.size)
         return CardRowOut(
@@ -256,7 +254,9 @@ class MeasuringView:
             chance=percent(block.chance) if block else "",
             likely=block.chance if block else 1.0,
             within=show(errors.tolerance, self.unit),
-            checkpoints=[self._checkpoint(one) for one in self._of_each_step(found)],
+            checkpoints=[
+                self._checkpoint(one, number) for number, one in found.of_each(self._number).items()
+            ],
             mismatch=mismatch_words(most, step, self.unit) if most else "",
             mismatch_step=step,
             advice=found.advice,
@@ -265,23 +265,17 @@ class MeasuringView:
             cut_for=self._cut_for(errors),
         )
 
-    def _of_each_step(self, found: Foretold) -> list[Checkpoint]:
-        """One checkpoint for each step: its joins are alike; the least likely stands for them."""
-        of: dict[int, Checkpoint] = {}
-        for one in found.checkpoints:
-            number = self.steps[one.join].number
-            if number not in of or one.chance < of[number].chance:
-                of[number] = one
-        return [of[number] for number in sorted(of)]
-
     def _cut_for(self, errors: Errors) -> ConsequenceOut | None:
         told = cut_for(self.draft.making.seam + errors.seam_error, self.draft)
         return consequence_out(told) if told else None
 
-    def _checkpoint(self, one: Checkpoint) -> CheckpointOut:
+    def _number(self, join: int) -> int:
+        return self.steps[join].number
+
+    def _checkpoint(self, one: Checkpoint, number: int) -> CheckpointOut:
         step = self.steps[one.join]
         return CheckpointOut(
-            step=step.number,
+            step=number,
             words=step.words,
             must=step.checkpoint,
             width=range_words(one.width, self.unit),

@@ -15,16 +15,15 @@ from yonk.api.quilts.schemas import (
     TakeAnewIn,
     WantedIn,
 )
-from yonk.api.quilts.view import picture_of, quilt_view, size_way
+from yonk.api.quilts.view import picture_of, quilt_view, size_way, size_words
 from yonk.api.wire import CSV, as_bytes
-from yonk.core.paper import USUAL, Draft, DraftError, check_name, next_key, show, typed_length
+from yonk.core.paper import Draft, check_name, next_key, typed_length
 from yonk.core.planning import Plan, make_plan
 from yonk.core.setting import (
-    Placed,
     Quilt,
     QuiltBlock,
-    Setting,
     apply_to_quilt,
+    begun,
     plan_quilt,
     taken_anew,
     ways_to_reach,
@@ -36,7 +35,6 @@ from yonk.files.quilt_file import take_quilt, write_quilt
 from yonk.files.quilt_plan_file import write_quilt_csv
 from yonk.store.blocks import Form
 
-COLUMNS, ROWS = 3, 4  # that a new quilt begins with
 JSON = "application/json"
 
 
@@ -77,9 +75,8 @@ def form_of_document(document: dict[str, Any]) -> Form:
 def form_of(quilt: Quilt) -> Form:
     """What is kept of a quilt, with the card that its shelf shows."""
     plan = plan_quilt(quilt, _planned)
-    finished = plan.finished
     shown = QuiltCardOut.model_construct(
-        finished=f"{show(finished.width, quilt.unit)} × {show(finished.height, quilt.unit)}",
+        finished=size_words(plan.finished, quilt),
         blocks=sum(plan.counts.values()),
         picture=picture_of(quilt),
     )
@@ -87,44 +84,17 @@ def form_of(quilt: Quilt) -> Form:
     return Form(quilt.name, json.dumps(write_quilt(quilt), ensure_ascii=False), card, "quilt")
 
 
-def begun(name: str, taken: Sequence[tuple[str, int, str]]) -> Form:
+def begun_from(name: str, taken: Sequence[tuple[str, int, str]]) -> Form:
     """A new quilt from blocks of the shelf: the id, the revision and the document of each.
 
     Raises: `DraftError` where there is none, or they do not go together.
     """
-    if not taken:
-        raise DraftError("blocks", "are missing; choose at least one")
-    drafts = [read_block(document) for _, _, document in taken]
-    unit = drafts[0].unit
-    if any(draft.unit != unit for draft in drafts):
-        raise DraftError("blocks", "are some in inches and some in centimetres; choose one kind")
     blocks: list[QuiltBlock] = []
-    for (origin, revision, _), draft in zip(taken, drafts, strict=True):
+    for origin, revision, document in taken:
+        draft = read_block(document)
         key = next_key([one.key for one in blocks], draft.name)
         blocks.append(QuiltBlock(key=key, draft=draft, origin=origin, revision=revision))
-    return form_of(_first(check_name(name, "name"), tuple(blocks)))
-
-
-def _first(name: str, blocks: tuple[QuiltBlock, ...]) -> Quilt:
-    """All blocks in turn, framed to the largest where they differ in size."""
-    unit = blocks[0].draft.unit
-    sides = {side for one in blocks for side in (one.draft.width, one.draft.height)}
-    several = len({(one.draft.width, one.draft.height) for one in blocks}) > 1
-    frame = next((one.key for block in blocks for one in block.draft.fabrics), "")
-    setting = Setting(
-        columns=COLUMNS,
-        rows=ROWS,
-        fill=Placed(block=blocks[0].key),
-        places={
-            (row, column): Placed(block=blocks[(row * COLUMNS + column) % len(blocks)].key)
-            for row in range(ROWS)
-            for column in range(COLUMNS)
-            if (row * COLUMNS + column) % len(blocks)
-        },
-        module=max(sides) if several else None,
-        frame=frame if several else "",
-    )
-    return Quilt(name=name, unit=unit, blocks=blocks, setting=setting, making=USUAL[unit].settings)
+    return form_of(begun(check_name(name, "name"), blocks))
 
 
 def ways_to_size(asked: WantedIn) -> list[SizeWayOut]:

@@ -99,7 +99,7 @@ async def create(asked: NewQuiltIn, db: Db, work: Work) -> BlockOut:
         form = await work.heavy(answers.form_of_document, asked.document)
     else:
         taken = await run_in_threadpool(_taken, db, asked.blocks)
-        form = await work.heavy(answers.begun, asked.name, taken)
+        form = await work.heavy(answers.begun_from, asked.name, taken)
     return block_out(await run_in_threadpool(store.create_block, db, form, asked.save_key))
 
 

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from collections import defaultdict
 from collections.abc import Iterator, Mapping
-from fractions import Fraction
 
 from yonk.api.quilts.schemas import (
     BorderOut,
@@ -22,10 +21,10 @@ from yonk.api.quilts.schemas import (
     UseOut,
     VanishingOut,
 )
-from yonk.api.shown import picture, picture_by_colour
+from yonk.api.shown import FURTHER, picture, picture_by_colour
 from yonk.api.wire import PictureFaceOut
-from yonk.core.paper import Fabric, Length, show, write_typed
-from yonk.core.planning import cut_shape, cut_size, further, lightness, read
+from yonk.core.paper import Fabric, show, write_typed
+from yonk.core.planning import cut_shape, cut_size, further, lightness, read, size
 from yonk.core.setting import (
     Layout,
     Quilt,
@@ -51,11 +50,6 @@ PURPOSES = {
     "binding": "binding",
     "backing": "backing",
 }
-FURTHER = {
-    "none": "",
-    "one-diagonal": "cut once on the diagonal",
-    "both-diagonals": "cut on both diagonals",
-}
 
 
 def quilt_view(plan: QuiltPlan) -> QuiltOut:
@@ -66,8 +60,8 @@ def quilt_view(plan: QuiltPlan) -> QuiltOut:
         sheet=QuiltSheetOut(
             name=quilt.name,
             unit=quilt.unit,
-            finished=_size(plan.finished, quilt),
-            top=_size(plan.top, quilt),
+            finished=size_words(plan.finished, quilt),
+            top=size_words(plan.top, quilt),
             blocks=sum(plan.counts.values()),
         ),
         setting=_setting(quilt),
@@ -87,7 +81,8 @@ def quilt_view(plan: QuiltPlan) -> QuiltOut:
     )
 
 
-def _size(top: Top, quilt: Quilt) -> str:
+def size_words(top: Top, quilt: Quilt) -> str:
+    """A width and a height in words."""
     return f"{show(top.width, quilt.unit)} × {show(top.height, quilt.unit)}"
 
 
@@ -156,7 +151,7 @@ def _block(quilt: Quilt, key: str, count: int) -> QuiltBlockOut:
     return QuiltBlockOut(
         key=key,
         name=draft.name,
-        finished=f"{show(draft.width, quilt.unit)} × {show(draft.height, quilt.unit)}",
+        finished=size(draft.width, draft.height, quilt.unit),
         count=count,
         colouring=block.colouring_name or "",
         origin=block.origin,
@@ -219,14 +214,14 @@ def size_way(plan: QuiltPlan, way: SizeWay) -> SizeWayOut:
     parts.append(f"sashing {show(way.sashing, unit)}" if way.sashing else "no sashing")
     parts.append(f"border {show(way.border, unit)}" if way.border else "no border")
     off = [
-        f"{show(abs(float_of(over)), unit)} {'wider' if number == 0 else 'higher'}"
-        if over > 0
-        else f"{show(abs(float_of(over)), unit)} {'narrower' if number == 0 else 'lower'}"
-        for number, over in enumerate(way.over)
+        f"{show(over if over > 0 else -over, unit)} {more if over > 0 else less}"
+        for over, more, less in zip(
+            way.over, ("wider", "higher"), ("narrower", "lower"), strict=True
+        )
         if over != 0
     ]
     return SizeWayOut(
-        size=_size(plan.finished, quilt),
+        size=size_words(plan.finished, quilt),
         words=", ".join(parts),
         off=" and ".join(off) or "just so",
         cloth=cloth_words(plan),
@@ -237,19 +232,11 @@ def size_way(plan: QuiltPlan, way: SizeWay) -> SizeWayOut:
     )
 
 
-def float_of(length: Length) -> Fraction:
-    """A length to the nearest sixteenth, or millimetre, where it is no fraction."""
-    return length.rational if not length.root else length.nearest(Fraction(1, 16))
-
-
 def cloth_words(plan: QuiltPlan) -> str:
     """How much cloth is cut for the whole top."""
-    area = sum(float(piece.long * piece.short) * n for piece, n in plan.pieces.items())
-    for block in plan.plans.values():
-        area += sum(float(cut.width * cut.height) * cut.count for cut in block.cuts)
     if plan.quilt.unit == "in":
-        return f"{area / 1296:.1f} square yards of cloth"
-    return f"{area / 10_000:.1f} square metres of cloth"
+        return f"{plan.area / 1296:.1f} square yards of cloth"
+    return f"{plan.area / 10_000:.1f} square metres of cloth"
 
 
 def _vanishing(one: Vanishing) -> VanishingOut:

@@ -20,6 +20,7 @@ from yonk.core.measuring.her_figures import (
     SeamLog,
 )
 from yonk.core.measuring.in_words import (
+    CARD,
     about,
     because,
     cause_words,
@@ -42,12 +43,14 @@ from yonk.core.measuring.seam_log import (
     Setup,
     Standing,
     by_setup,
+    check_day,
     nearest,
     next_test,
 )
 from yonk.core.measuring.unit_chance import chance_of_units, tolerance_of
 
 __all__ = [
+    "CARD",
     "FIGURES",
     "FIGURE_WORDS",
     "IN_A_ROW",
@@ -78,6 +81,7 @@ __all__ = [
     "cause_words",
     "chance_of_units",
     "change_words",
+    "check_day",
     "consequences",
     "cut_for",
     "diagnose",

@@ -4,6 +4,7 @@ eased.
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import dataclass, replace
 from fractions import Fraction
 from math import hypot, sqrt
@@ -65,6 +66,15 @@ class Foretold:
     checkpoints: tuple[Checkpoint, ...]
     mismatch: Mismatch | None
     advice: str
+
+    def of_each(self, step_of: Callable[[int], int]) -> dict[int, Checkpoint]:
+        """By the number of each step, in their order: the least likely of its joins, which are
+        alike.
+        """
+        found: dict[int, Checkpoint] = {}
+        for one in sorted(self.checkpoints, key=lambda one: (step_of(one.join), one.chance)):
+            found.setdefault(step_of(one.join), one)
+        return found
 
     @property
     def block(self) -> Checkpoint | None:

@@ -23,6 +23,7 @@ _EDGES = {
     "diagonal-down": "from the top left corner to the bottom right",
     "diagonal-up": "from the bottom left corner to the top right",
 }
+CARD = {"block": "The block", "row": "Rows", "column": "Columns", "unit": "Units"}
 _VERDICTS: dict[Verdict, str] = {
     "good": "Good: everything is within a reading of what it must be.",
     "ease": "Ease it: what is off is little enough to be eased where it is joined.",

@@ -8,12 +8,13 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass, fields, replace
+from datetime import date, timedelta
 from fractions import Fraction
 from itertools import takewhile
 from statistics import fmean, stdev
 
 from yonk.core.measuring.errors import READING, Errors
-from yonk.core.paper import LengthUnit, convert, show
+from yonk.core.paper import DraftError, LengthUnit, convert, show
 
 IN_A_ROW = 5  # tests within what she set, and the practice is over
 RECENT = 10  # tests of one setup that the figures are worked out from
@@ -116,6 +117,12 @@ class SeamTest:
             middle=told(self.middle),
             outer=self.outer and (told(self.outer[0]), told(self.outer[1])),
         )
+
+
+def check_day(sewn: date, today: date) -> None:
+    """Raises `DraftError` for a day to come; where it is later already than here is no fault."""
+    if sewn > today + timedelta(days=1):
+        raise DraftError("sewn", "lies in days to come; tell the day when it was sewn")
 
 
 @dataclass(frozen=True)

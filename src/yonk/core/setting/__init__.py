@@ -24,6 +24,7 @@ from yonk.core.setting.acts import (
     all_quilt_acts,
     apply_to_quilt,
 )
+from yonk.core.setting.beginning import begun
 from yonk.core.setting.borders import Repeat, finished_of, repeats_of, spacer_for
 from yonk.core.setting.cuts import (
     SettingPiece,
@@ -114,6 +115,7 @@ __all__ = [
     "alike_touching",
     "all_quilt_acts",
     "apply_to_quilt",
+    "begun",
     "binding_length",
     "columns_in",
     "diagonal_rows",

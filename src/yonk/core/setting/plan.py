@@ -47,6 +47,15 @@ class QuiltPlan:
         }
 
     @cached_property
+    def area(self) -> float:
+        """How much cloth is cut for all of it, in the unit's square; what a layout loses comes on
+        top.
+        """
+        setting = sum(piece.long * piece.short * count for piece, count in self.pieces.items())
+        cuts = (cut for plan in self.plans.values() for cut in plan.cuts)
+        return float(setting + sum(cut.width * cut.height * cut.count for cut in cuts))
+
+    @cached_property
     def notices(self) -> tuple[QuiltNotice, ...]:
         """What there is to say."""
         return tuple(_notices(self))

@@ -222,3 +222,8 @@ class Quilt:
         for fabric in (*self.fabrics, *(f for b in self.blocks for f in b.as_sewn.fabrics)):
             found.setdefault(fabric.key, fabric)
         return found
+
+    @property
+    def first_fabric(self) -> str:
+        """The key of the fabric that is taken where none is told; nothing where it has none."""
+        return next(iter(self.all_fabrics), "")

@@ -1,0 +1,44 @@
+"""Act of a quilt: a border."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+from typing import Literal
+
+from yonk.core.paper import typed_length
+from yonk.core.setting.acts.act import QuiltAct
+from yonk.core.setting.acts.named import border_of, known_block, known_fabric
+from yonk.core.setting.quilt import Corner, Quilt, Side
+
+
+@dataclass(frozen=True, kw_only=True)
+class SetBorder(QuiltAct):
+    """A border by its number from one; what is not told stays. A fabric and a block take each
+    other's place.
+    """
+
+    do: Literal["border"] = "border"
+    number: int
+    width: str | None = None
+    fabric: str | None = None
+    block: str | None = None
+    corner: Corner | None = None
+    first: Side | None = None
+
+    def on(self, quilt: Quilt) -> Quilt:
+        """The quilt with the border."""
+        now = border_of(quilt, self.number)
+        told: dict[str, object] = {
+            name: value
+            for name in ("corner", "first")
+            if (value := getattr(self, name)) is not None
+        }
+        if self.width is not None:
+            told["width"] = typed_length(self.width, "width", "finished", quilt.unit)
+        if self.block:
+            told |= {"block": known_block(quilt, self.block, "block"), "fabric": ""}
+        elif self.fabric:
+            told |= {"fabric": known_fabric(quilt, self.fabric, "fabric"), "block": ""}
+        borders = list(quilt.borders)
+        borders[self.number - 1] = replace(now, **told)  # type: ignore[arg-type]
+        return replace(quilt, borders=tuple(borders))

@@ -1,0 +1,37 @@
+"""Act of a quilt: the edge of an on-point setting."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+from typing import Literal
+
+from yonk.core.paper import DraftError, typed_length
+from yonk.core.setting.acts.act import QuiltAct
+from yonk.core.setting.acts.named import known_fabric, with_setting
+from yonk.core.setting.quilt import Edge, Quilt
+
+
+@dataclass(frozen=True, kw_only=True)
+class SetEdge(QuiltAct):
+    """What fills the edge of an on-point setting; what is not told stays."""
+
+    do: Literal["edge"] = "edge"
+    fabric: str | None = None
+    floats: str | None = None
+    half_blocks: bool | None = None
+
+    def on(self, quilt: Quilt) -> Quilt:
+        """The quilt with the edge."""
+        now = quilt.setting.edge
+        if now is None:
+            if not self.fabric:
+                raise DraftError("fabric", "is missing; give the edge a fabric first")
+            now = Edge(fabric=self.fabric)
+        told: dict[str, object] = {}
+        if self.fabric is not None:
+            told["fabric"] = known_fabric(quilt, self.fabric, "fabric")
+        if self.floats is not None:
+            told["floats"] = typed_length(self.floats, "floats", "place", quilt.unit)
+        if self.half_blocks is not None:
+            told["half_blocks"] = self.half_blocks
+        return with_setting(quilt, edge=replace(now, **told))  # type: ignore[arg-type]

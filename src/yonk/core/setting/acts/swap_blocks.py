@@ -1,0 +1,26 @@
+"""Act of a quilt: swap two places."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Literal
+
+from yonk.core.setting.acts.act import QuiltAct
+from yonk.core.setting.acts.named import At, what_lies_at, with_places
+from yonk.core.setting.quilt import Quilt
+
+
+@dataclass(frozen=True, kw_only=True)
+class SwapBlocks(QuiltAct):
+    """Swap what lies at two places."""
+
+    do: Literal["swap"] = "swap"
+    at: At
+    other: At
+
+    def on(self, quilt: Quilt) -> Quilt:
+        """The quilt with them swapped."""
+        one, other = what_lies_at(quilt, self.at), what_lies_at(quilt, self.other)
+        if one is None or other is None:
+            return quilt
+        return with_places(quilt, {self.at: other, self.other: one})
