@@ -809,6 +809,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/files/quilt-labels.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Labels Pdf
+         * @description Labels for the stacks.
+         */
+        post: operations["labels_pdf_api_files_quilt_labels_pdf_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files/quilt-layouts.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Layouts Svg
+         * @description The layouts at true size.
+         */
+        post: operations["layouts_svg_api_files_quilt_layouts_svg_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files/quilt-templates.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Templates Pdf
+         * @description Templates of every block at true size.
+         */
+        post: operations["templates_pdf_api_files_quilt_templates_pdf_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/files/quilt.csv": {
         parameters: {
             query?: never;
@@ -823,6 +883,66 @@ export interface paths {
          * @description The list for the whole top as CSV.
          */
         post: operations["quilt_csv_api_files_quilt_csv_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files/quilt.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Quilt Pdf
+         * @description Everything on paper.
+         */
+        post: operations["quilt_pdf_api_files_quilt_pdf_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files/quilt.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Diagram Svg
+         * @description The setting diagram.
+         */
+        post: operations["diagram_svg_api_files_quilt_svg_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files/quilt.xlsx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Cutting Xlsx
+         * @description The whole list as a spreadsheet.
+         */
+        post: operations["cutting_xlsx_api_files_quilt_xlsx_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1069,6 +1189,47 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/quilt/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Cut
+         * @description The whole list of a quilt on its cloths, and what of it is ticked.
+         */
+        post: operations["cut_api_quilt_cut_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quilt/cut/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Cutting Done
+         * @description Take what was cut of a tied fabric off the shelf, and put the leftovers worth keeping on it:
+         *     all or nothing.
+         */
+        post: operations["cutting_done_api_quilt_cut_done_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/quilt/origins": {
         parameters: {
             query?: never;
@@ -1083,6 +1244,26 @@ export interface paths {
          * @description Which blocks of a quilt are other ones on the shelf now.
          */
         post: operations["origins_api_quilt_origins_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quilt/sew": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Sewing
+         * @description How a quilt top is sewn together and pressed, and what of it is done.
+         */
+        post: operations["sewing_api_quilt_sew_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1161,6 +1342,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/quilts/{block_id}/cut-marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Tick
+         * @description Keep how much of some cuts of a quilt is cut.
+         */
+        put: operations["tick_api_quilts__block_id__cut_marks_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/quilts/{block_id}/restore": {
         parameters: {
             query?: never;
@@ -1175,6 +1376,26 @@ export interface paths {
          * @description Bring a deleted quilt back.
          */
         post: operations["restore_api_quilts__block_id__restore_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quilts/{block_id}/sewn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Tick Sewn
+         * @description Keep how many of a step of a quilt are done.
+         */
+        put: operations["tick_sewn_api_quilts__block_id__sewn_put"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1611,6 +1832,21 @@ export interface components {
             thick: components["schemas"]["ThickOut"][];
             /** Width */
             width: number;
+        };
+        /**
+         * BackingWayOut
+         * @description A way to make the backing, in words, and whether it is taken.
+         */
+        BackingWayOut: {
+            /**
+             * Lay
+             * @enum {string}
+             */
+            lay: "" | "upright" | "level" | "wide";
+            /** Taken */
+            taken: boolean;
+            /** Words */
+            words: string;
         };
         /**
          * BeginningOut
@@ -3505,6 +3741,34 @@ export interface components {
             value?: "light" | "medium" | "dark";
         };
         /**
+         * PutQuiltFabric
+         * @description Add a fabric to the quilt, or change the one with its key; what is not told stays.
+         */
+        PutQuiltFabric: {
+            /** Colour */
+            colour?: string | null;
+            /** Direction */
+            direction?: number | null;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "fabric";
+            /**
+             * Key
+             * @default
+             */
+            key?: string;
+            /** Name */
+            name?: string | null;
+            /** Print */
+            print?: ("solid" | "allover" | "directional") | null;
+            /** Shelf */
+            shelf?: string | null;
+            /** Value */
+            value?: ("light" | "medium" | "dark") | null;
+        };
+        /**
          * QuiltActsIn
          * @description A quilt and what is done to it, in order; none to have it read as it is.
          */
@@ -3513,7 +3777,7 @@ export interface components {
              * Acts
              * @default []
              */
-            acts?: (components["schemas"]["AddBorder"] | components["schemas"]["AddColourings"] | components["schemas"]["LayBlock"] | components["schemas"]["RenameQuilt"] | components["schemas"]["SetAlternate"] | components["schemas"]["SetBacking"] | components["schemas"]["SetBinding"] | components["schemas"]["SetBorder"] | components["schemas"]["SetEdge"] | components["schemas"]["SetModule"] | components["schemas"]["SetPlaces"] | components["schemas"]["SetQuiltMaking"] | components["schemas"]["SetSashing"] | components["schemas"]["Spread"] | components["schemas"]["SwapBlocks"] | components["schemas"]["TakeBorderOff"] | components["schemas"]["TakeSize"] | components["schemas"]["TurnAll"] | components["schemas"]["TurnBlock"] | components["schemas"]["AddBlockIn"] | components["schemas"]["TakeAnewIn"])[];
+            acts?: (components["schemas"]["AddBorder"] | components["schemas"]["AddColourings"] | components["schemas"]["LayBlock"] | components["schemas"]["PutQuiltFabric"] | components["schemas"]["RenameQuilt"] | components["schemas"]["SetAlternate"] | components["schemas"]["SetBacking"] | components["schemas"]["SetBinding"] | components["schemas"]["SetBorder"] | components["schemas"]["SetEdge"] | components["schemas"]["SetJoins"] | components["schemas"]["SetModule"] | components["schemas"]["SetPlaces"] | components["schemas"]["SetQuiltMaking"] | components["schemas"]["SetSashing"] | components["schemas"]["SetTogether"] | components["schemas"]["Spread"] | components["schemas"]["SwapBlocks"] | components["schemas"]["TakeBorderOff"] | components["schemas"]["TakeSize"] | components["schemas"]["TurnAll"] | components["schemas"]["TurnBlock"] | components["schemas"]["AddBlockIn"] | components["schemas"]["TakeAnewIn"])[];
             /**
              * Document
              * @description a block file; the front end hands it on as it came
@@ -3577,18 +3841,6 @@ export interface components {
             name: string;
         };
         /**
-         * QuiltFabricOut
-         * @description A fabric of the quilt.
-         */
-        QuiltFabricOut: {
-            /** Colour */
-            colour: string;
-            /** Key */
-            key: string;
-            /** Name */
-            name: string;
-        };
-        /**
          * QuiltLineOut
          * @description A line of the list.
          */
@@ -3625,11 +3877,11 @@ export interface components {
                 [key: string]: unknown;
             };
             /** Fabrics */
-            fabrics: components["schemas"]["QuiltFabricOut"][];
+            fabrics: components["schemas"]["FabricOut"][];
             /** Notices */
             notices: string[];
             picture: components["schemas"]["QuiltPictureOut"];
-            setting: components["schemas"]["yonk__api__quilts__schemas__SettingOut"];
+            setting: components["schemas"]["QuiltSettingOut"];
             sheet: components["schemas"]["QuiltSheetOut"];
             /** Vanishing */
             vanishing: components["schemas"]["VanishingOut"][];
@@ -3664,6 +3916,62 @@ export interface components {
             width: number;
         };
         /**
+         * QuiltSettingOut
+         * @description The setting as it is typed.
+         */
+        QuiltSettingOut: {
+            /** Alternate Block */
+            alternate_block: string;
+            /** Alternate Fabric */
+            alternate_fabric: string;
+            /** Backing */
+            backing: string;
+            /** Binding */
+            binding: string;
+            /** Binding Width */
+            binding_width: string;
+            /** Borders */
+            borders: components["schemas"]["BorderOut"][];
+            /** Columns */
+            columns: number;
+            /** Cornerstones */
+            cornerstones: string;
+            /** Edge Fabric */
+            edge_fabric: string;
+            /** Fill */
+            fill: string;
+            /** Floats */
+            floats: string;
+            /** Frame */
+            frame: string;
+            /**
+             * Grain
+             * @enum {string}
+             */
+            grain: "straight" | "bias";
+            /** Half Blocks */
+            half_blocks: boolean;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "straight" | "on-point";
+            /** Module */
+            module: string;
+            /** Outer */
+            outer: boolean;
+            /** Overhang */
+            overhang: string;
+            /** Rows */
+            rows: number;
+            /** Sashing Fabric */
+            sashing_fabric: string;
+            /** Sashing Width */
+            sashing_width: string;
+            /** Seam */
+            seam: string;
+        };
+        /**
          * QuiltSheetOut
          * @description The quilt in words and figures.
          */
@@ -3674,6 +3982,10 @@ export interface components {
             finished: string;
             /** Name */
             name: string;
+            /** Settings */
+            settings: {
+                [key: string]: components["schemas"]["SettingOut"];
+            };
             /** Top */
             top: string;
             /**
@@ -4113,6 +4425,8 @@ export interface components {
             do: "backing";
             /** Fabric */
             fabric?: string | null;
+            /** Lay */
+            lay?: ("" | "upright" | "level" | "wide") | null;
             /** Overhang */
             overhang?: string | null;
         };
@@ -4186,6 +4500,22 @@ export interface components {
             floats?: string | null;
             /** Half Blocks */
             half_blocks?: boolean | null;
+        };
+        /**
+         * SetJoins
+         * @description Join lengths that are longer than the cloth is wide so, or cut them along it whole.
+         */
+        SetJoins: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "joins";
+            /**
+             * Joins
+             * @enum {string}
+             */
+            joins: "straight" | "diagonal" | "whole";
         };
         /**
          * SetMaking
@@ -4271,6 +4601,48 @@ export interface components {
             outer?: boolean | null;
             /** Width */
             width?: string | null;
+        };
+        /**
+         * SetTogether
+         * @description Sew the top by its rows or by quarters.
+         */
+        SetTogether: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "together";
+            /**
+             * Together
+             * @enum {string}
+             */
+            together: "rows" | "quarters";
+        };
+        /**
+         * SettingOut
+         * @description A setting as it is shown: its value as typed, and on which pages, under which heading and why
+         *     it stands.
+         */
+        SettingOut: {
+            /** Choices */
+            choices: components["schemas"]["ChoiceOut"][];
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "length" | "percent" | "count" | "choice";
+            /** Label */
+            label: string;
+            /** Pages */
+            pages: ("work" | "cloth")[];
+            /** Suffix */
+            suffix: string;
+            /** Under */
+            under: string;
+            /** Value */
+            value: string;
+            /** Why */
+            why: string;
         };
         /**
          * SettingsIn
@@ -4570,7 +4942,7 @@ export interface components {
             schools: components["schemas"]["SchoolOut"][];
             /** Settings */
             settings: {
-                [key: string]: components["schemas"]["yonk__api__draft__schemas__SettingOut"];
+                [key: string]: components["schemas"]["SettingOut"];
             };
             sizes: components["schemas"]["RangeOut"];
             /** Unfinished */
@@ -5254,6 +5626,205 @@ export interface components {
             width: string;
         };
         /**
+         * TopCutOut
+         * @description The whole list of a quilt, by fabric in the order of cutting, and what is said of it.
+         */
+        TopCutOut: {
+            /** Backing */
+            backing: components["schemas"]["BackingWayOut"][];
+            /** Caution */
+            caution: string;
+            /** Changed */
+            changed: components["schemas"]["ChangedOut"][];
+            /** Fabrics */
+            fabrics: components["schemas"]["CutFabricOut"][];
+            /**
+             * Joins
+             * @enum {string}
+             */
+            joins: "straight" | "diagonal" | "whole";
+            /** Said */
+            said: string[];
+            /** Summary */
+            summary: string;
+            /** Swatches */
+            swatches: components["schemas"]["FabricOut"][];
+        };
+        /**
+         * TopDoneIn
+         * @description The cutting of a fabric is done: what was used comes off the shelf, what is left goes on
+         *     it.
+         */
+        TopDoneIn: {
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+            /** Fabric */
+            fabric: string;
+            /** Quilt Id */
+            quilt_id: string;
+        };
+        /**
+         * TopIn
+         * @description A quilt; the one that it is kept as, if what is ticked of it is wanted.
+         */
+        TopIn: {
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+            /** Quilt Id */
+            quilt_id?: string | null;
+        };
+        /**
+         * TopLabelOut
+         * @description The number of a row, and where it stands.
+         */
+        TopLabelOut: {
+            /** At */
+            at: [
+                number,
+                number
+            ];
+            /** Number */
+            number: number;
+        };
+        /**
+         * TopPrintIn
+         * @description A quilt to be printed, and the paper.
+         */
+        TopPrintIn: {
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+            /**
+             * Paper
+             * @default letter
+             * @enum {string}
+             */
+            paper?: "letter" | "a4";
+            /** Quilt Id */
+            quilt_id?: string | null;
+        };
+        /**
+         * TopSeamOut
+         * @description A seam between blocks as it is drawn: its stretches, the arrow across it that tells where it
+         *     is pressed (a spot, where it is open), the number of its step.
+         */
+        TopSeamOut: {
+            /** Arrow */
+            arrow: [
+                [
+                    number,
+                    number
+                ],
+                [
+                    number,
+                    number
+                ]
+            ];
+            /** Open */
+            open: boolean;
+            /** Step */
+            step: number;
+            /** Stretches */
+            stretches: [
+                [
+                    number,
+                    number
+                ],
+                [
+                    number,
+                    number
+                ]
+            ][];
+        };
+        /**
+         * TopSewOut
+         * @description How a quilt top is sewn: its steps, its seams as they are drawn over its picture, which
+         *     blocks are pressed by plan 2, what was done and is no part of it now.
+         */
+        TopSewOut: {
+            /** Bulky */
+            bulky: [
+                number,
+                number
+            ][];
+            /** Cautions */
+            cautions: string[];
+            /** Changed */
+            changed: string[];
+            /** Done */
+            done: number;
+            /** Labels */
+            labels: components["schemas"]["TopLabelOut"][];
+            /** Pressed */
+            pressed: string;
+            /** Progress */
+            progress: string;
+            /** Quarters */
+            quarters: boolean;
+            /** Seams */
+            seams: components["schemas"]["TopSeamOut"][];
+            /** Second */
+            second: [
+                number,
+                number
+            ][];
+            /** Steps */
+            steps: components["schemas"]["TopStepOut"][];
+            /**
+             * Together
+             * @enum {string}
+             */
+            together: "rows" | "quarters";
+            /** Total */
+            total: number;
+        };
+        /**
+         * TopStepOut
+         * @description A step of sewing the top, with how much of it is done.
+         */
+        TopStepOut: {
+            /** Check */
+            check: string;
+            /** Done */
+            done: number;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "blocks" | "frames" | "lay" | "row" | "join" | "corners" | "trim" | "border" | "finish";
+            /** Label */
+            label: string;
+            /** Mark */
+            mark: string;
+            /** Number */
+            number: number;
+            /** Places */
+            places: [
+                number,
+                number
+            ][];
+            /** Press */
+            press: string;
+            /** Total */
+            total: number;
+            /** Words */
+            words: string;
+        };
+        /**
          * Turn
          * @description Turn what a span holds by quarters, or mirror it left for right first.
          */
@@ -5560,32 +6131,6 @@ export interface components {
             words: string;
         };
         /**
-         * SettingOut
-         * @description A setting as it is shown: its value as typed, and on which pages, under which heading and why
-         *     it stands.
-         */
-        yonk__api__draft__schemas__SettingOut: {
-            /** Choices */
-            choices: components["schemas"]["ChoiceOut"][];
-            /**
-             * Kind
-             * @enum {string}
-             */
-            kind: "length" | "percent" | "count" | "choice";
-            /** Label */
-            label: string;
-            /** Pages */
-            pages: ("work" | "cloth")[];
-            /** Suffix */
-            suffix: string;
-            /** Under */
-            under: string;
-            /** Value */
-            value: string;
-            /** Why */
-            why: string;
-        };
-        /**
          * ClothOut
          * @description A piece of the setting as it is drawn.
          */
@@ -5601,62 +6146,6 @@ export interface components {
             ][];
             /** Purpose */
             purpose: string;
-        };
-        /**
-         * SettingOut
-         * @description The setting as it is typed.
-         */
-        yonk__api__quilts__schemas__SettingOut: {
-            /** Alternate Block */
-            alternate_block: string;
-            /** Alternate Fabric */
-            alternate_fabric: string;
-            /** Backing */
-            backing: string;
-            /** Binding */
-            binding: string;
-            /** Binding Width */
-            binding_width: string;
-            /** Borders */
-            borders: components["schemas"]["BorderOut"][];
-            /** Columns */
-            columns: number;
-            /** Cornerstones */
-            cornerstones: string;
-            /** Edge Fabric */
-            edge_fabric: string;
-            /** Fill */
-            fill: string;
-            /** Floats */
-            floats: string;
-            /** Frame */
-            frame: string;
-            /**
-             * Grain
-             * @enum {string}
-             */
-            grain: "straight" | "bias";
-            /** Half Blocks */
-            half_blocks: boolean;
-            /**
-             * Kind
-             * @enum {string}
-             */
-            kind: "straight" | "on-point";
-            /** Module */
-            module: string;
-            /** Outer */
-            outer: boolean;
-            /** Overhang */
-            overhang: string;
-            /** Rows */
-            rows: number;
-            /** Sashing Fabric */
-            sashing_fabric: string;
-            /** Sashing Width */
-            sashing_width: string;
-            /** Seam */
-            seam: string;
         };
         /**
          * ClothOut
@@ -9087,6 +9576,234 @@ export interface operations {
             };
         };
     };
+    labels_pdf_api_files_quilt_labels_pdf_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TopPrintIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    layouts_svg_api_files_quilt_layouts_svg_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TopPrintIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    templates_pdf_api_files_quilt_templates_pdf_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TopPrintIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
     quilt_csv_api_files_quilt_csv_post: {
         parameters: {
             query?: never;
@@ -9097,6 +9814,234 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["QuiltActsIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    quilt_pdf_api_files_quilt_pdf_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TopPrintIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    diagram_svg_api_files_quilt_svg_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TopPrintIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    cutting_xlsx_api_files_quilt_xlsx_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TopPrintIn"];
             };
         };
         responses: {
@@ -10029,6 +10974,162 @@ export interface operations {
             };
         };
     };
+    cut_api_quilt_cut_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TopIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TopCutOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    cutting_done_api_quilt_cut_done_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TopDoneIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfFabricOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
     origins_api_quilt_origins_post: {
         parameters: {
             query?: never;
@@ -10049,6 +11150,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OriginOut"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    sewing_api_quilt_sew_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TopIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TopSewOut"];
                 };
             };
             /** @description Bad Request */
@@ -10571,6 +11750,84 @@ export interface operations {
             };
         };
     };
+    tick_api_quilts__block_id__cut_marks_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarksIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
     restore_api_quilts__block_id__restore_post: {
         parameters: {
             query?: never;
@@ -10590,6 +11847,84 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["BlockOut"];
                 };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    tick_sewn_api_quilts__block_id__sewn_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TickIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Bad Request */
             400: {

@@ -1,22 +1,21 @@
+import "../common/cards.scss";
 import "./cut.scss";
 
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { type ReactNode, useState } from "react";
 import { Button, Spinner } from "react-bootstrap";
 import { useSearchParams } from "react-router";
 
-import { type Act, client, download, type Draft, type Schemas, settled } from "../api/client";
+import { type Act, client, download, type Draft, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import type { DraftInHand } from "../block/useDraft";
-import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { PAPERS, TakeAlong } from "../common/TakeAlong";
-import { SettingField } from "../common/SettingField";
-import { set, shownOn } from "../common/settings";
+import { set } from "../common/settings";
 import { BlockPicture } from "./BlockPicture";
-import { LayoutPicture } from "./LayoutPicture";
-import type { CutFabric, CutLine, CutPlan, Stage } from "./plan";
-import { SwatchOf } from "./SwatchOf";
+import { FabricButton } from "./FabricButton";
+import { HowBought } from "./HowBought";
+import { OneFabric } from "./OneFabric";
+import { type CutFabric, type CutLine, type CutPlan, type Stage, ticked } from "./plan";
 import { FromTheTrial } from "./FromTheTrial";
 import { TableView } from "./TableView";
 
@@ -119,7 +118,7 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
   if (params.get("table")) {
     return (
       <TableView
-        view={view}
+        fabrics={view.fabrics}
         plan={plan}
         fabric={fabric}
         fault={fault}
@@ -144,7 +143,7 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
           <FabricButton
             key={one.key}
             one={one}
-            view={view}
+            fabrics={view.fabrics}
             open={one.key === fabric.key}
             onOpen={() => go({ fabric: one.key })}
           />
@@ -164,11 +163,11 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
         key={fabric.key}
         fabric={fabric}
         plan={plan}
-        view={view}
+        fabrics={view.fabrics}
         above={stage === "rest" && <FromTheTrial id={id} document={view.document} />}
-        fault={fault}
-        faults={drafting.faults}
-        act={(acts) => drafting.act(acts)}
+        settings={<ClothSettings view={view} fabric={fabric} act={(acts) => drafting.act(acts)} />}
+        picture={(line) => <BlockPicture view={view} line={line} fabric={fabric.key} />}
+        said={[...(fault ? [fault] : []), ...drafting.faults.map((one) => `${one.place}: ${one.message}`)]}
         onTick={(line, on) => tick(line, on)}
         onDone={() => finishing.mutate(fabric)}
         onDismiss={dismiss}
@@ -177,206 +176,19 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
   );
 }
 
-function ticked(plan: CutPlan, key: string, on: boolean): CutPlan {
-  const fabrics = plan.fabrics.map((fabric) => {
-    const lines = fabric.lines.map((line) => (line.key === key ? { ...line, ticked: on } : line));
-    return { ...fabric, lines, done: lines.every((line) => line.ticked) };
-  });
-  return { ...plan, fabrics };
-}
-
-function FabricButton({ one, view, open, onOpen }: { one: CutFabric; view: Draft; open: boolean; onOpen: () => void }) {
-  const done = one.lines.filter((line) => line.ticked).length;
-  return (
-    <button type="button" className="unit-card cloth-card" aria-current={open || undefined} onClick={onOpen}>
-      <SwatchOf view={view} name={one.key} size={44} />
-      <span>
-        <b>{one.name}</b>
-        <small>
-          <Fr>{one.buy === "nothing" ? "all from the shelf" : one.buy}</Fr>
-        </small>
-        <small>{one.done ? "all cut" : `${String(done)} of ${String(one.lines.length)} lines cut`}</small>
-      </span>
-    </button>
-  );
-}
-
-interface FabricProps {
-  fabric: CutFabric;
-  plan: CutPlan;
-  view: Draft;
-  above: ReactNode;
-  fault: string | undefined;
-  faults: { place: string; message: string }[];
-  act: (acts: Act[]) => void;
-  onTick: (line: CutLine, on: boolean) => void;
-  onDone: () => void;
-  onDismiss: () => void;
-}
-
-function OneFabric({ fabric, plan, view, above, fault, faults, act, onTick, onDone, onDismiss }: FabricProps) {
-  const [lit, setLit] = useState<number>();
-  const said = [...(fault ? [fault] : []), ...faults.map((one) => `${one.place}: ${one.message}`)];
-  const line = fabric.lines.find((one) => one.number === lit);
-  const changed = plan.changed.filter((one) => one.fabric === fabric.key);
-  return (
-    <>
-      <section className="cloth-list" aria-label={`Cutting list of ${fabric.name}`}>
-        {said.length > 0 && <Said text={said.join("\n")} onClose={onDismiss} />}
-        {above}
-        <header>
-          <SwatchOf view={view} name={fabric.key} size={40} />
-          <div>
-            <h1>{fabric.name}</h1>
-            <p>
-              {fabric.done ? "All cut. " : fabric.buy === "nothing" ? "Nothing to buy" : "Buy "}
-              {fabric.buy !== "nothing" && (
-                <b>
-                  <Fr>{fabric.buy}</Fr>
-                </b>
-              )}
-              {fabric.fat_quarters && ` or ${fabric.fat_quarters}`}
-              {fabric.buy !== "nothing" && (
-                <small>
-                  {" "}
-                  the strips need <Fr>{fabric.needed}</Fr>; no layout could do with less than <Fr>{fabric.least}</Fr>
-                </small>
-              )}
-            </p>
-            {fabric.from_shelf.length > 0 && (
-              <p>
-                From the shelf first: <Fr>{fabric.from_shelf.join(", ")}</Fr>
-              </p>
-            )}
-            {fabric.too_large.length > 0 && (
-              <p role="alert" className="doubt">
-                Wider than the cloth: <Fr>{fabric.too_large.join(", ")}</Fr>. Take wider cloth or join it first.
-              </p>
-            )}
-          </div>
-        </header>
-        {fabric.key === plan.fabrics[0]?.key && <p className="caution">{plan.caution}</p>}
-        {changed.length > 0 && (
-          <ul className="changed">
-            {changed.map((one) => (
-              <li key={one.words}>
-                <Fr>{one.words}</Fr>
-              </li>
-            ))}
-          </ul>
-        )}
-        <ol className="cut-lines">
-          {fabric.lines.map((one) => (
-            <li
-              key={one.key}
-              className={one.number === lit ? "lit" : ""}
-              onPointerEnter={() => setLit(one.number)}
-              onPointerLeave={() => setLit(undefined)}
-            >
-              <label>
-                <input type="checkbox" checked={one.ticked} onChange={(event) => onTick(one, event.target.checked)} />
-                <span className="number">{one.number + 1}</span>
-                <span className="count">{one.count}</span>
-                <span className="what">
-                  {one.what}{" "}
-                  <b className="size">
-                    <Fr>{one.size}</Fr>
-                  </b>{" "}
-                  <i>
-                    <Fr>{one.further}</Fr>
-                  </i>
-                  <small>
-                    {one.strips && (
-                      <>
-                        from <Fr>{one.strips}</Fr>;{" "}
-                      </>
-                    )}
-                    for {one.purpose}; pieces {one.running}
-                    {one.done && !one.ticked && (
-                      <>
-                        ; <Fr>{one.done}</Fr> cut so far
-                      </>
-                    )}
-                  </small>
-                </span>
-              </label>
-            </li>
-          ))}
-        </ol>
-        {fabric.leftovers.length > 0 && (
-          <p className="quiet-text">
-            Left over and worth keeping: <Fr>{fabric.leftovers.join(", ")}</Fr>
-          </p>
-        )}
-        {fabric.shelf_name && fabric.put_back && <p className="quiet-text">The leftovers are on the shelf.</p>}
-        {fabric.shelf_name && fabric.done && !fabric.put_back && (
-          <Button size="sm" variant="outline-primary" onClick={onDone}>
-            The cutting is done: put the leftovers on the shelf
-          </Button>
-        )}
-        <ClothSettings view={view} fabric={fabric} act={act} />
-      </section>
-      <section className="cloth-pictures" aria-label="Layouts">
-        <BlockPicture view={view} line={line} fabric={fabric.key} />
-        {fabric.layouts.map((layout, index) => (
-          <LayoutPicture
-            key={index}
-            layout={layout}
-            lines={fabric.lines}
-            view={view}
-            fabric={fabric.key}
-            lit={lit}
-            onLit={setLit}
-          />
-        ))}
-      </section>
-    </>
-  );
-}
-
 /** How the cloth is bought, and to which fabric of the shelf it is tied. */
 function ClothSettings({ view, fabric, act }: { view: Draft; fabric: CutFabric; act: (acts: Act[]) => void }) {
-  const shelf = useQuery({
-    queryKey: ["fabrics"],
-    queryFn: () => settled<Schemas["ShelfFabricOut"][]>(client.GET("/api/fabrics")),
-  });
   const own = view.fabrics.find((one) => one.key === fabric.key);
-  const { sheet } = view;
   return (
-    <details className="cloth-settings">
-      <summary>How this cloth is bought</summary>
-      {own && (
-        <label className="typed">
-          <span>From the fabric shelf</span>
-          <select
-            value={own.shelf}
-            onChange={(event) =>
-              act([
-                {
-                  do: "fabric",
-                  key: own.key,
-                  name: own.name,
-                  colour: own.colour,
-                  value: own.value,
-                  print: own.print,
-                  direction: own.direction,
-                  shelf: event.target.value,
-                },
-              ])
-            }
-          >
-            <option value="">not tied to any</option>
-            {(shelf.data ?? []).map((one) => (
-              <option key={one.id} value={one.id}>
-                {one.name}
-              </option>
-            ))}
-          </select>
-        </label>
-      )}
-      {shownOn("cloth", sheet.settings).map(([name, setting]) => (
-        <SettingField key={name} name={name} setting={setting} onKeep={(text) => act([set(name, text)])} />
-      ))}
-    </details>
+    <HowBought
+      own={own}
+      settings={view.sheet.settings}
+      onTie={(tied) => {
+        if (!own) return;
+        const { key, name, colour, value, print, direction } = own;
+        act([{ do: "fabric", key, name, colour, value, print, direction, shelf: tied }]);
+      }}
+      onSet={(name, text) => act([set(name, text)])}
+    />
   );
 }

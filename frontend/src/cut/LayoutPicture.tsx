@@ -6,16 +6,16 @@ import type { CutLine } from "./plan";
 interface Props {
   layout: Schemas["LayoutOut"];
   lines: CutLine[];
-  view: Draft;
+  fabrics: Draft["fabrics"];
   fabric: string;
   lit: number | undefined;
   onLit: (line: number | undefined) => void;
 }
 
 /** One piece of cloth to scale: strips from the top, the pieces numbered by their line, diagonal cuts drawn. */
-export function LayoutPicture({ layout, lines, view, fabric, lit, onLit }: Props) {
-  const index = view.fabrics.findIndex((one) => one.key === fabric);
-  const own = view.fabrics[index];
+export function LayoutPicture({ layout, lines, fabrics, fabric, lit, onLit }: Props) {
+  const index = fabrics.findIndex((one) => one.key === fabric);
+  const own = fabrics[index];
   const id = `cloth-${String(index)}-${layout.name.replaceAll(/\W+/g, "-")}`;
   const thin = layout.width / 400;
   return (

@@ -8,8 +8,8 @@ import { SwatchOf } from "./SwatchOf";
 import { LayoutPicture } from "./LayoutPicture";
 
 interface Props {
-  view: Draft;
-  plan: CutPlan;
+  fabrics: Draft["fabrics"];
+  plan: Pick<CutPlan, "fabrics" | "caution">;
   fabric: CutFabric;
   fault: string | undefined;
   onTick: (line: CutLine, on: boolean) => void;
@@ -18,7 +18,7 @@ interface Props {
 }
 
 /** For the cutting table: one fabric at a time in large type, ticked with one tap, its place kept in the address. */
-export function TableView({ view, plan, fabric, fault, onTick, onFabric, onClose }: Props) {
+export function TableView({ fabrics, plan, fabric, fault, onTick, onFabric, onClose }: Props) {
   const place = plan.fabrics.findIndex((one) => one.key === fabric.key);
   const before = plan.fabrics[place - 1];
   const after = plan.fabrics[place + 1];
@@ -28,7 +28,7 @@ export function TableView({ view, plan, fabric, fault, onTick, onFabric, onClose
   return (
     <main className="at-the-table">
       <header>
-        <SwatchOf view={view} name={fabric.key} size={72} />
+        <SwatchOf fabrics={fabrics} name={fabric.key} size={72} />
         <h1>{fabric.name}</h1>
         <span>
           {place + 1} of {plan.fabrics.length}
@@ -75,7 +75,7 @@ export function TableView({ view, plan, fabric, fault, onTick, onFabric, onClose
             key={index}
             layout={layout}
             lines={fabric.lines}
-            view={view}
+            fabrics={fabrics}
             fabric={fabric.key}
             lit={undefined}
             onLit={() => undefined}

@@ -1,3 +1,4 @@
+import "../common/cards.scss";
 import "./measure.scss";
 
 import { useMutation } from "@tanstack/react-query";

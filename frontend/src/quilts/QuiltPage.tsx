@@ -2,7 +2,7 @@ import "../block/block.scss";
 import "./quilts.scss";
 
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { Button, Spinner } from "react-bootstrap";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, useParams } from "react-router";
@@ -13,6 +13,7 @@ import { Brand } from "../common/Brand";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { Typed } from "../common/Typed";
+import { Fetching } from "../common/Waiting";
 import { nameOf, QuiltPicture } from "./QuiltPicture";
 import { Blocks } from "./Blocks";
 import { SettingFields } from "./SettingFields";
@@ -20,6 +21,13 @@ import { SizeWanted } from "./SizeWanted";
 import { TopList } from "./TopList";
 import { type Quilt, type QuiltAct, type QuiltInHand, useQuilt } from "./useQuilt";
 
+const TopCut = lazy(async () => ({ default: (await import("./TopCut")).TopCut }));
+const TopSew = lazy(async () => ({ default: (await import("./TopSew")).TopSew }));
+const STEPS = [
+  ["set", "Set"],
+  ["cut", "Cut"],
+  ["sew", "Sew"],
+] as const;
 const TURNINGS = [
   ["alike", "all alike"],
   ["quarter-turns", "quarter turns round each four"],
@@ -29,11 +37,11 @@ const TURNINGS = [
 
 /** A quilt: the top on the left, its list on the right, both live. */
 export function QuiltPage() {
-  const { id = "" } = useParams();
-  return <OneQuilt key={id} id={id} />;
+  const { id = "", step = "set" } = useParams();
+  return <OneQuilt key={id} id={id} step={step} />;
 }
 
-function OneQuilt({ id }: { id: string }) {
+function OneQuilt({ id, step }: { id: string; step: string }) {
   const quilting = useQuilt(id);
   const queries = useQueryClient();
   const { view } = quilting;
@@ -73,6 +81,13 @@ function OneQuilt({ id }: { id: string }) {
           className="name"
           onKeep={(name) => quilting.act([{ do: "rename", name }])}
         />
+        <nav aria-label="Steps">
+          {STEPS.map(([name, words]) => (
+            <Link key={name} to={`/quilts/${id}/${name}`} aria-current={step === name ? "page" : undefined}>
+              {words}
+            </Link>
+          ))}
+        </nav>
         <Link to="/quilts">Quilts</Link>
         <span className="spring" />
         <SaveSign drafting={quilting} copyTo={(copy) => `/quilts/${copy}`} />
@@ -84,7 +99,15 @@ function OneQuilt({ id }: { id: string }) {
         </Button>
         <Take view={view} />
       </header>
-      <Setting view={view} quilting={quilting} />
+      <Suspense fallback={<Fetching />}>
+        {step === "cut" ? (
+          <TopCut id={id} view={view} quilting={quilting} />
+        ) : step === "sew" ? (
+          <TopSew id={id} view={view} quilting={quilting} />
+        ) : (
+          <Setting view={view} quilting={quilting} />
+        )}
+      </Suspense>
     </div>
   );
 }

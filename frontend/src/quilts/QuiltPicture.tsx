@@ -1,4 +1,4 @@
-import { memo, useId } from "react";
+import { memo, type ReactNode, useId } from "react";
 
 import type { Schemas } from "../api/client";
 
@@ -16,6 +16,7 @@ interface Props {
   onAt?: ((use: Use) => void) | undefined;
   onDrag?: ((from: Use, to: Use) => void) | undefined;
   onKey?: ((event: React.KeyboardEvent, use: Use) => void) | undefined;
+  children?: ReactNode;
 }
 
 /** A place by its row and column, as a name. */
@@ -24,7 +25,7 @@ export function nameOf(use: { row: number; column: number }): string {
 }
 
 /** A quilt: each block drawn once and laid wherever it lies; places are dragged onto each other, or gone to by arrows. */
-export function QuiltPicture({ picture, label, grey, far, three, lit = [], at, onAt, onDrag, onKey }: Props) {
+export function QuiltPicture({ picture, label, grey, far, three, lit = [], at, onAt, onDrag, onKey, children }: Props) {
   const id = useId();
   const { width, height, uses, side } = picture;
   const unit = Math.max(width, height) / 600;
@@ -97,6 +98,7 @@ export function QuiltPicture({ picture, label, grey, far, three, lit = [], at, o
           />
         );
       })}
+      {children}
     </svg>
   );
 }

@@ -1,3 +1,4 @@
+import "../common/cards.scss";
 import "./recipes.scss";
 
 import { useQuery } from "@tanstack/react-query";

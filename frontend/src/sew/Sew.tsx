@@ -1,3 +1,4 @@
+import "../common/cards.scss";
 import "./sew.scss";
 
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";

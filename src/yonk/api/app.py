@@ -29,6 +29,7 @@ from yonk.api.recipes.routes import router as recipes
 from yonk.api.sewing.routes import router as sewing
 from yonk.api.shelf.kept import block_out
 from yonk.api.shelf.routes import router as shelf
+from yonk.api.top.routes import router as top
 from yonk.api.usual import router as usual
 from yonk.api.wire import BlockOut, FaultOut, FaultsOut
 from yonk.api.work import NobodyWaitsError, Works
@@ -49,6 +50,7 @@ ROUTERS = (
     measuring,
     block_log,
     quilts,
+    top,
     fabrics,
     usual,
 )

@@ -33,7 +33,7 @@ SECONDS = 60
 BYTES = 4 * 2**30
 AT_ONCE = 2
 LOOK_AGAIN = 0.02
-SUBJECTS = ("draft", "shelf", "recipes", "cut", "sewing", "measuring", "fabrics", "quilts")
+SUBJECTS = ("draft", "shelf", "recipes", "cut", "sewing", "measuring", "fabrics", "quilts", "top")
 ANSWERS = [f"yonk.api.{subject}.answers" for subject in SUBJECTS]
 CONTEXT = multiprocessing.get_context("forkserver")
 

@@ -112,7 +112,7 @@ class BlockIn(FilePart):
     finished: FinishedIn
     grid: GridIn
     seams: Annotated[tuple[SeamIn, ...], Field(max_length=MOST_SEAMS)] = ()
-    fabrics: Annotated[tuple[FabricIn, ...], Field(max_length=200)] = ()
+    fabrics: Annotated[tuple[FabricIn, ...], Field(max_length=COUNTS["fabrics"][1])] = ()
     patches: Annotated[tuple[PaintIn, ...], Field(max_length=40_000)] = ()
     making: MakingIn = Field(default_factory=MakingIn)
     colourings: Annotated[tuple[ColouringIn, ...], Field(max_length=COUNTS["colourings"][1])] = ()

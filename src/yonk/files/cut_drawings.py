@@ -9,7 +9,7 @@ from io import StringIO
 from ezdxf import units
 from ezdxf.filemanagement import new
 
-from yonk.core.cutting import Cutting, Outline, Template, diagonal_drawn
+from yonk.core.cutting import CutList, Outline, Template, diagonal_drawn
 from yonk.core.paper import LengthUnit
 from yonk.files.plain_text import for_markup, printable
 
@@ -76,13 +76,12 @@ def write_templates_dxf(templates: list[Template], unit: LengthUnit) -> str:
     return out.getvalue()
 
 
-def write_layouts_svg(cutting: Cutting) -> str:
+def write_layouts_svg(cutting: CutList) -> str:
     """Every cloth of a stage to scale, one below the other."""
-    draft = cutting.draft
     parts: list[str] = []
     top, wide = 0.0, 1.0
     for cloth in cutting.cloths:
-        fabric = draft.fabric(cloth.fabric)
+        fabric = cutting.fabric(cloth.fabric)
         for layout in cloth.layouts:
             width, length = float(layout.source.width), float(layout.source.length)
             parts.append(
@@ -124,7 +123,7 @@ def write_layouts_svg(cutting: Cutting) -> str:
             parts.append("</g>")
             top, wide = top + length + 2.5, max(wide, width)
     return (
-        f'<svg xmlns="http://www.w3.org/2000/svg" width="{wide:g}{draft.unit}" '
-        f'height="{top:g}{draft.unit}" viewBox="0 0 {wide:g} {top:g}" '
+        f'<svg xmlns="http://www.w3.org/2000/svg" width="{wide:g}{cutting.unit}" '
+        f'height="{top:g}{cutting.unit}" viewBox="0 0 {wide:g} {top:g}" '
         f'font-family="sans-serif">\n{chr(10).join(parts)}\n</svg>\n'
     )

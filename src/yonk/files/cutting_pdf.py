@@ -12,7 +12,7 @@ from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table,
 from yonk.core.cutting import (
     MOST_DRAWN,
     ClothPlan,
-    Cutting,
+    CutList,
     Layout,
     bought,
     diagonal_drawn,
@@ -22,7 +22,7 @@ from yonk.core.cutting import (
     strips_of,
 )
 from yonk.core.paper import show
-from yonk.core.planning import cut_shape, cut_size, further, purposes, size
+from yonk.core.planning import cut_shape, cut_size, further
 from yonk.core.sewing import CAUTIONS
 from yonk.files.paper import (
     INK,
@@ -40,39 +40,37 @@ from yonk.files.paper import (
     write,
 )
 
-STAGES = {"all": "all blocks", "trial": "one trial block", "rest": "the blocks after the trial"}
 TALLEST = 250.0
 
 
 def write_cutting_pdf(
-    cutting: Cutting, paper: PaperName = "letter", told: Sequence[str] = ()
+    cutting: CutList, paper: PaperName = "letter", told: Sequence[str] = ()
 ) -> bytes:
-    """The list and the layouts of a stage, with what is `told` of the trial block."""
-    draft = cutting.draft
-    title = f"{draft.name}: cutting list for {STAGES[cutting.stage]}"
-    many = f"{cutting.plan.all_blocks} block{'' if cutting.plan.all_blocks == 1 else 's'}"
-    finished = (
-        f"{size(draft.width, draft.height, draft.unit)} finished, "
-        f"{show(draft.making.seam, draft.unit)} seam allowance, {many}"
-    )
+    """The list and the layouts, with what is `told` of the trial block."""
+    title = f"{cutting.name}: cutting list for {cutting.whole}"
+    said = [" ".join(["From the trial block:", *told])] if told else []
+    return bound(cutting_story(cutting, title, paper, said), paper, title)
+
+
+def cutting_story(
+    cutting: CutList, title: str, paper: PaperName, told: Sequence[str] = ()
+) -> list[Flowable]:
+    """The same, to be bound with other sheets; what is `told` above the list, each by itself."""
     story: list[Flowable] = [
         Paragraph(marked(title, 17), style(17, bold=True)),
-        Paragraph(marked(finished, 11), style(11, colour=SOFT)),
+        Paragraph(marked(cutting.summary, 11), style(11, colour=SOFT)),
         Paragraph(marked(CAUTIONS["blade"], 10), style(10, colour=MADDER, above=4)),
     ]
-    if told:
-        said = " ".join(["From the trial block:", *told])
-        story.append(Paragraph(marked(said, 11), style(11, bold=True, above=6)))
+    story += [Paragraph(marked(words, 11), style(11, bold=True, above=4)) for words in told]
     for cloth in cutting.cloths:
         story += _fabric(cloth, cutting, SIZES[paper][0] - 2 * MARGIN)
-    return bound(story, paper, title)
+    return story
 
 
-def _fabric(cloth: ClothPlan, cutting: Cutting, width: float) -> list[Flowable]:
-    draft = cutting.draft
+def _fabric(cloth: ClothPlan, cutting: CutList, width: float) -> list[Flowable]:
     head = [
         Spacer(1, 12),
-        Paragraph(marked(draft.fabric(cloth.fabric).name, 15), style(15, bold=True)),
+        Paragraph(marked(cutting.fabric(cloth.fabric).name, 15), style(15, bold=True)),
         Paragraph(marked(_buying(cloth, cutting), 11), style(11)),
     ]
     rows = [_row(number, cloth, cutting) for number in range(len(cloth.cuts))]
@@ -96,8 +94,8 @@ def _fabric(cloth: ClothPlan, cutting: Cutting, width: float) -> list[Flowable]:
     ]
 
 
-def _buying(cloth: ClothPlan, cutting: Cutting) -> str:
-    unit = cutting.draft.unit
+def _buying(cloth: ClothPlan, cutting: CutList) -> str:
+    unit = cutting.unit
     hand = [layout.source.name for layout in cloth.layouts if not layout.bought]
     quarters = fat_quarters(cloth.fat_quarters)
     said = [
@@ -109,13 +107,13 @@ def _buying(cloth: ClothPlan, cutting: Cutting) -> str:
     return " ".join(part for part in said if part)
 
 
-def _row(number: int, cloth: ClothPlan, cutting: Cutting) -> list[Any]:
-    cut, unit = cloth.cuts[number], cutting.draft.unit
+def _row(number: int, cloth: ClothPlan, cutting: CutList) -> list[Any]:
+    cut, unit = cloth.cuts[number], cutting.unit
     words = [
         further(cut, unit),
         f"from {strips_of(number, cloth, unit)}" if strips_of(number, cloth, unit) else "",
     ]
-    words.append(f"for {'; '.join(purposes(cut, cutting.plan.recipes))}")
+    words.append(f"for {'; '.join(cutting.purposes(cut))}")
     return [
         "",
         Paragraph(str(number + 1), style(10, centred=True)),
@@ -125,10 +123,10 @@ def _row(number: int, cloth: ClothPlan, cutting: Cutting) -> list[Any]:
     ]
 
 
-def _strips(layout: Layout, cutting: Cutting) -> list[Flowable]:
+def _strips(layout: Layout, cutting: CutList) -> list[Flowable]:
     counts: dict[str, int] = {}
     for strip in layout.strips:
-        words = strip_words(strip, cutting.draft.unit)
+        words = strip_words(strip, cutting.unit)
         counts[words] = counts.get(words, 0) + 1
     return [
         Paragraph(marked(f"{count} × {words}", 10), style(10)) for words, count in counts.items()
@@ -138,7 +136,7 @@ def _strips(layout: Layout, cutting: Cutting) -> list[Flowable]:
 class LayoutDrawing(Flowable):  # type: ignore[misc]
     """One piece of cloth to scale with the pieces numbered by their line."""
 
-    def __init__(self, layout: Layout, cloth: ClothPlan, cutting: Cutting, width: float) -> None:
+    def __init__(self, layout: Layout, cloth: ClothPlan, cutting: CutList, width: float) -> None:
         super().__init__()
         self.layout, self.cloth, self.cutting = each_strip_once(layout, MOST_DRAWN), cloth, cutting
         self.whole = layout.source
@@ -157,7 +155,7 @@ class LayoutDrawing(Flowable):  # type: ignore[misc]
         """Draw it from the bottom left."""
         canvas, layout, scale = self.canv, self.layout, self.scale
         high = float(layout.source.length) * scale
-        unit = self.cutting.draft.unit
+        unit = self.cutting.unit
         name = "New cloth" if layout.bought else "From the shelf"
         canvas.setFillColor(SOFT)
         write(

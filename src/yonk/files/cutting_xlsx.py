@@ -8,9 +8,9 @@ from openpyxl import Workbook
 from openpyxl.styles import Font
 from openpyxl.worksheet.worksheet import Worksheet
 
-from yonk.core.cutting import Cutting, bought, fat_quarters, strips_of
+from yonk.core.cutting import CutList, bought, fat_quarters, strips_of
 from yonk.core.paper import write_mixed
-from yonk.core.planning import cut_shape, further, purposes, size
+from yonk.core.planning import cut_shape, further, size
 from yonk.files.plain_text import plain_fractions, printable
 
 HEADINGS = (
@@ -28,11 +28,11 @@ HEADINGS = (
 )
 
 
-def write_cutting_xlsx(cutting: Cutting) -> bytes:
+def write_cutting_xlsx(cutting: CutList) -> bytes:
     """A workbook; sizes as mixed numbers in text, so that a program takes none of them for a
     date.
     """
-    draft, book = cutting.draft, Workbook()
+    unit, book = cutting.unit, Workbook()
     sheet = book.active
     assert isinstance(sheet, Worksheet)
     sheet.title = "Cutting list"
@@ -41,16 +41,16 @@ def write_cutting_xlsx(cutting: Cutting) -> bytes:
         for number, cut in enumerate(cloth.cuts):
             sheet.append(
                 [
-                    printable(draft.fabric(cloth.fabric).name),
+                    printable(cutting.fabric(cloth.fabric).name),
                     number + 1,
                     cut.count,
                     cut_shape(cut),
                     write_mixed(cut.width),
                     write_mixed(cut.height),
-                    draft.unit,
-                    plain_fractions(further(cut, draft.unit)),
-                    plain_fractions(strips_of(number, cloth, draft.unit)),
-                    "; ".join(purposes(cut, cutting.plan.recipes)),
+                    unit,
+                    plain_fractions(further(cut, unit)),
+                    plain_fractions(strips_of(number, cloth, unit)),
+                    "; ".join(cutting.purposes(cut)),
                     "",
                 ]
             )
@@ -60,12 +60,12 @@ def write_cutting_xlsx(cutting: Cutting) -> bytes:
         hand = [layout.source.name for layout in cloth.layouts if not layout.bought]
         buying.append(
             [
-                printable(draft.fabric(cloth.fabric).name),
-                plain_fractions(bought(cloth.buy, draft.unit)),
+                printable(cutting.fabric(cloth.fabric).name),
+                plain_fractions(bought(cloth.buy, unit)),
                 fat_quarters(cloth.fat_quarters),
                 plain_fractions(", ".join(hand)),
                 plain_fractions(
-                    ", ".join(size(one.width, one.length, draft.unit) for one in cloth.leftovers)
+                    ", ".join(size(one.width, one.length, unit) for one in cloth.leftovers)
                 ),
             ]
         )

@@ -5,7 +5,7 @@ from __future__ import annotations
 from reportlab.lib.colors import HexColor
 from reportlab.platypus import Paragraph
 
-from yonk.core.cutting import Cutting
+from yonk.core.cutting import CutList
 from yonk.core.planning import cut_shape, cut_size, further
 from yonk.files.paper import (
     INK,
@@ -22,10 +22,9 @@ from yonk.files.paper import (
 ACROSS, DOWN = 3, 8
 
 
-def write_labels_pdf(cutting: Cutting, paper: PaperName = "letter") -> bytes:
+def write_labels_pdf(cutting: CutList, paper: PaperName = "letter") -> bytes:
     """A label for every line of the list, three across and eight down."""
-    draft = cutting.draft
-    canvas, out = sheet_of_paper(paper, f"{draft.name}: labels")
+    canvas, out = sheet_of_paper(paper, f"{cutting.name}: labels")
     width, height = (
         (side - 2 * MARGIN) / count
         for side, count in zip(SIZES[paper], (ACROSS, DOWN), strict=True)
@@ -43,9 +42,9 @@ def write_labels_pdf(cutting: Cutting, paper: PaperName = "letter") -> bytes:
         letters = " ".join(dict.fromkeys(purpose.letter for purpose in cut.purposes))
         lines = (
             (letters, 20, True, INK),
-            (f"{cut.count} {cut_shape(cut)} {cut_size(cut, draft.unit)}", 12, True, INK),
-            (draft.fabric(cloth.fabric).name, 11, False, INK),
-            (f"{draft.name}; {further(cut, draft.unit)}".rstrip("; "), 8.5, False, SOFT),
+            (f"{cut.count} {cut_shape(cut)} {cut_size(cut, cutting.unit)}", 12, True, INK),
+            (cutting.fabric(cloth.fabric).name, 11, False, INK),
+            (f"{cutting.name}; {further(cut, cutting.unit)}".rstrip("; "), 8.5, False, SOFT),
         )
         top = y + height - 6
         for number_of_line, (text, points, bold, colour) in enumerate(lines):

@@ -3,12 +3,14 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Sequence
 from functools import lru_cache
 from html import escape
 from importlib.resources import files
 from io import BytesIO
 from typing import Any, Literal
 
+from pypdfium2 import PdfDocument
 from reportlab.lib.colors import HexColor
 from reportlab.lib.enums import TA_CENTER
 from reportlab.lib.pagesizes import A4, LETTER
@@ -199,3 +201,13 @@ def sheet_of_paper(paper: PaperName, title: str) -> tuple[Canvas, BytesIO]:
     canvas.setTitle(title)
     canvas.setAuthor("Yonk")
     return canvas, out
+
+
+def one_document(parts: Sequence[bytes]) -> bytes:
+    """PDFs one after the other as one."""
+    whole = PdfDocument.new()
+    for part in parts:
+        whole.import_pages(PdfDocument(part))
+    out = BytesIO()
+    whole.save(out)
+    return out.getvalue()

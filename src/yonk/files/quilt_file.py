@@ -25,14 +25,17 @@ from yonk.core.setting import (
     OVERHANG,
     Alternate,
     Backing,
+    BackingLay,
     Binding,
     Border,
     Edge,
+    Joins,
     Placed,
     Quilt,
     QuiltBlock,
     Sashing,
     Setting,
+    Together,
 )
 from yonk.files.block_file import (
     MOST_FAULTS,
@@ -148,6 +151,7 @@ class BackingIn(FilePart):
 
     fabric: Key
     overhang: Exact | None = None
+    lay: BackingLay = ""
 
 
 class BindingIn(FilePart):
@@ -167,11 +171,13 @@ class QuiltIn(FilePart):
     blocks: Annotated[
         tuple[QuiltBlockIn, ...], Field(min_length=1, max_length=COUNTS["quilt_blocks"][1])
     ]
-    fabrics: Annotated[tuple[FabricIn, ...], Field(max_length=200)] = ()
+    fabrics: Annotated[tuple[FabricIn, ...], Field(max_length=COUNTS["fabrics"][1])] = ()
     setting: SettingIn
     borders: Annotated[tuple[BorderIn, ...], Field(max_length=COUNTS["borders"][1])] = ()
     backing: BackingIn | None = None
     binding: BindingIn | None = None
+    joins: Joins = "straight"
+    together: Together = "rows"
     making: MakingIn = Field(default_factory=MakingIn)
 
 
@@ -322,6 +328,8 @@ def _quilt(read: QuiltIn, drafts: list[Draft]) -> Quilt:
         borders=tuple(Border(**dict(one)) for one in read.borders),
         backing=_backing(read),
         binding=_binding(read),
+        joins=read.joins,
+        together=read.together,
         making=making_of(read.making, unit).settings,
     )
 
@@ -330,8 +338,8 @@ def _backing(read: QuiltIn) -> Backing | None:
     told = read.backing
     if told is None:
         return None
-    usual = OVERHANG[read.unit]
-    return Backing(fabric=told.fabric, overhang=usual if told.overhang is None else told.overhang)
+    over = OVERHANG[read.unit] if told.overhang is None else told.overhang
+    return Backing(fabric=told.fabric, overhang=over, lay=told.lay)
 
 
 def _binding(read: QuiltIn) -> Binding | None:
@@ -377,6 +385,8 @@ def write_quilt(quilt: Quilt) -> dict[str, Any]:
         "fabrics": [write_fabric(one) for one in quilt.fabrics],
         "setting": _write_setting(quilt.setting),
         "borders": [_plain(vars(one)) for one in quilt.borders],
+        "joins": quilt.joins,
+        "together": quilt.together,
         "making": write_settings(quilt.making),
     }
     for name, part in (("backing", quilt.backing), ("binding", quilt.binding)):

@@ -33,9 +33,14 @@ ACROSS = 2  # steps side by side
 
 
 def write_steps_pdf(plan: Plan, paper: PaperName = "letter") -> bytes:
-    """The steps of every way that is taken, one group of units after the other; each caution
-    once.
-    """
+    """The steps of every way that is taken, one group of units after the other."""
+    none = "Every patch of this block is cut to size; no unit is sewn by a recipe of its own."
+    story = steps_story(plan, paper) or [Paragraph(none, style(12))]
+    return bound(story, paper, f"{plan.reading.draft.name}: step sheets")
+
+
+def steps_story(plan: Plan, paper: PaperName) -> list[Flowable]:
+    """The same, to be bound with other sheets; each caution once."""
     draft = plan.reading.draft
     wanted = plan.wanted
     story: list[Flowable] = []
@@ -63,14 +68,7 @@ def write_steps_pdf(plan: Plan, paper: PaperName = "letter") -> bytes:
             first, *others = _steps(made.table.steps, draft, said, SIZES[paper][0] - 2 * MARGIN)
             story += [KeepTogether([*head_lines, said_first, first]), *others]
             head_lines = []
-    if not story:
-        story = [
-            Paragraph(
-                "Every patch of this block is cut to size; no unit is sewn by a recipe of its own.",
-                style(12),
-            )
-        ]
-    return bound(story, paper, f"{draft.name}: step sheets")
+    return story
 
 
 def _steps(steps: list[Step], draft: Draft, said: set[str], width: float) -> list[Flowable]:

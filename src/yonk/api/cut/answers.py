@@ -11,6 +11,7 @@ from yonk.api.fabrics.kept import Shelf, cutting_of, shelf_cloth, shelf_document
 from yonk.api.measuring.trial import Trial, for_the_rest
 from yonk.api.wire import CSV, PDF, SVG, XLSX, as_bytes
 from yonk.core.cutting import (
+    CutList,
     Cutting,
     Marks,
     OldMark,
@@ -23,7 +24,7 @@ from yonk.core.cutting import (
     templates_of,
 )
 from yonk.core.paper import Draft, DraftError
-from yonk.core.planning import plan_stage
+from yonk.core.planning import StageName, plan_stage
 from yonk.files.block_file import take_block
 from yonk.files.cut_drawings import write_layouts_svg, write_templates_dxf, write_templates_svg
 from yonk.files.cut_mark import write_mark
@@ -66,18 +67,23 @@ def booked(asked: DoneIn, shelf: Shelf, marks: Marks) -> Booking:
     book.
     """
     draft = take_block(asked.document)
-    fabric = draft.fabric(asked.fabric)
+    cutting = cutting_of(draft, asked.stage, shelf, marks)
+    return booking(cutting, asked.fabric, asked.stage, shelf, marks)
+
+
+def booking(cutting: CutList, key: str, stage: StageName, shelf: Shelf, marks: Marks) -> Booking:
+    """The same of any list. Raises `DraftError` where there is nothing to book."""
+    fabric = cutting.fabric(key)
     kept = shelf.get(fabric.shelf)
     if kept is None:
         raise DraftError("fabric", f"{fabric.name} is tied to none of the fabric shelf")
-    cloths = cutting_of(draft, asked.stage, shelf, marks).cloths
-    cloth = next((one for one in cloths if one.fabric == fabric.key), None)
+    cloth = next((one for one in cutting.cloths if one.fabric == fabric.key), None)
     if cloth is None:
         raise DraftError("fabric", f"nothing is cut of {fabric.name}")
-    if not any(one.count for one in not_booked(cloth.cuts, marks.booked, asked.stage)):
+    if not any(one.count for one in not_booked(cloth.cuts, marks.booked, stage)):
         raise DraftError("fabric", f"the leftovers of {fabric.name} were put on the shelf already")
-    document = shelf_document(kept, after_cutting(shelf_cloth(kept), cloth, draft.unit))
-    known = all_booked(cloth.cuts, asked.stage, marks.booked).items()
+    document = shelf_document(kept, after_cutting(shelf_cloth(kept), cloth, cutting.unit))
+    known = all_booked(cloth.cuts, stage, marks.booked).items()
     return Booking(
         kept,
         document,

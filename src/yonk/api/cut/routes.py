@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from typing import Any, cast
+from typing import Any
 
 from fastapi import APIRouter, Response
 from sqlalchemy.orm import Session
@@ -10,6 +10,7 @@ from starlette.concurrency import run_in_threadpool
 
 from yonk.api.cut import answers
 from yonk.api.cut.schemas import CutIn, CutOutPlan, DoneIn, MarksIn, PrintIn
+from yonk.api.cut.ticks import keep_ticks, kept_marks
 from yonk.api.fabrics.kept import all_of
 from yonk.api.fabrics.schemas import ShelfFabricOut
 from yonk.api.fabrics.session import shelf_of
@@ -18,8 +19,8 @@ from yonk.api.measuring.kept import trial_of
 from yonk.api.session import BlockId, Db
 from yonk.api.wire import ERRORS, as_json
 from yonk.api.work import Work, Worker
-from yonk.core.cutting import NO_MARKS, Mark, Marks, MarkStage
-from yonk.files.cut_mark import read_mark, read_old_mark, write_mark
+from yonk.core.cutting import NO_MARKS, Marks
+from yonk.files.cut_mark import read_old_mark
 from yonk.store import blocks, cutting, fabrics
 
 router = APIRouter(prefix="/api")
@@ -39,11 +40,7 @@ async def cut(asked: CutIn, db: Db, work: Work) -> Response:
 def tick(block_id: BlockId, asked: MarksIn, db: Db) -> None:
     """Keep how much of some cuts is cut."""
     blocks.live_block(db, block_id)
-    marks = [
-        cutting.KeptMark(one.stage, write_mark(read_mark(one.cut)), done=one.done)
-        for one in asked.marks
-    ]
-    cutting.mark(db, block_id, marks, asked.revision)
+    keep_ticks(db, block_id, asked)
 
 
 async def _marks_of(db: Session, work: Worker, block_id: str, document: dict[str, Any]) -> Marks:
@@ -53,9 +50,7 @@ async def _marks_of(db: Session, work: Worker, block_id: str, document: dict[str
     if kept:
         carried = await work.on_draft(document, answers.carried, document, old)
         await run_in_threadpool(cutting.carry_over, db, block_id, carried, 1)
-    found = await run_in_threadpool(cutting.marks_of, db, block_id)
-    rows = [(Mark(cast(MarkStage, one.stage), read_mark(one.cut)), one) for one in found]
-    return Marks({mark: one.done for mark, one in rows}, {mark: one.booked for mark, one in rows})
+    return await run_in_threadpool(kept_marks, db, block_id)
 
 
 @router.post("/cut/done", response_model=ShelfFabricOut, responses=ERRORS)
@@ -67,10 +62,11 @@ async def cutting_done(asked: DoneIn, db: Db, work: Work) -> ShelfFabricOut:
     marks = await _marks_of(db, work, asked.block_id, asked.document)
     shelf = await run_in_threadpool(lambda: all_of(fabrics.all_fabrics(db)))
     booking = await work.on_draft(asked.document, answers.booked, asked, shelf, marks)
-    return await run_in_threadpool(_book, db, asked.block_id, kept_block.revision, booking)
+    return await run_in_threadpool(book, db, asked.block_id, kept_block.revision, booking)
 
 
-def _book(db: Session, block_id: str, revision: int, booking: answers.Booking) -> ShelfFabricOut:
+def book(db: Session, block_id: str, revision: int, booking: answers.Booking) -> ShelfFabricOut:
+    """Keep what a finished cutting changes: all or nothing."""
     kept = booking.fabric
     fabrics.change_within(db, kept.id, kept.name, booking.document, kept.revision)
     cutting.mark_booked(db, block_id, booking.marks, revision)

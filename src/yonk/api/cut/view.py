@@ -20,6 +20,7 @@ from yonk.core.cutting import (
     MOST_DRAWN,
     Changed,
     ClothPlan,
+    CutList,
     Cutting,
     Layout,
     Mark,
@@ -34,8 +35,8 @@ from yonk.core.cutting import (
     strips_of,
     ticks,
 )
-from yonk.core.paper import Draft, LengthUnit, show
-from yonk.core.planning import cut_shape, cut_size, further, purposes, size, told
+from yonk.core.paper import LengthUnit, show
+from yonk.core.planning import StageName, cut_shape, cut_size, further, size, told
 from yonk.core.sewing import CAUTIONS
 from yonk.files.cut_mark import write_mark
 from yonk.store.fabrics import KeptFabric
@@ -48,21 +49,28 @@ def cutting_view(
     return CutOutPlan(
         stage=cutting.stage,
         blocks=cutting.plan.all_blocks,
-        fabrics=[_fabric(cloth, cutting, shelf, marks) for cloth in cutting.cloths],
-        changed=_changed(changed, cutting.draft),
+        fabrics=[
+            fabric_view(cloth, cutting, cutting.stage, shelf, marks) for cloth in cutting.cloths
+        ],
+        changed=changed_view(changed, cutting),
         caution=CAUTIONS["blade"],
     )
 
 
-def _fabric(
-    cloth: ClothPlan, cutting: Cutting, shelf: Mapping[str, KeptFabric], marks: Marks
+def fabric_view(
+    cloth: ClothPlan,
+    cutting: CutList,
+    stage: StageName,
+    shelf: Mapping[str, KeptFabric],
+    marks: Marks,
 ) -> CutFabricOut:
-    draft, unit = cutting.draft, cutting.draft.unit
-    fabric = draft.fabric(cloth.fabric)
-    standing = ticks(cloth.cuts, marks.done, cutting.stage)
+    """How one cloth of a list is cut, and what of it is ticked in a stage."""
+    unit = cutting.unit
+    fabric = cutting.fabric(cloth.fabric)
+    standing = ticks(cloth.cuts, marks.done, stage)
     lines = [_line(number, tick, cutting, cloth) for number, tick in enumerate(standing)]
     tied = shelf.get(fabric.shelf)
-    booked = all(one.count == 0 for one in not_booked(cloth.cuts, marks.booked, cutting.stage))
+    booked = all(one.count == 0 for one in not_booked(cloth.cuts, marks.booked, stage))
     return CutFabricOut(
         key=fabric.key,
         name=fabric.name,
@@ -91,11 +99,11 @@ def _from_shelf(cloth: ClothPlan) -> list[str]:
     return [f"{count} of {name}" if count > 1 else name for name, count in counts.items()]
 
 
-def _line(number: int, tick: Tick, cutting: Cutting, cloth: ClothPlan) -> CutLineOut:
-    cut, unit = cloth.cuts[number], cutting.draft.unit
+def _line(number: int, tick: Tick, cutting: CutList, cloth: ClothPlan) -> CutLineOut:
+    cut, unit = cloth.cuts[number], cutting.unit
     sofar, whole = (sum(one.count for one in cuts) for cuts in (cloth.cuts[:number], cloth.cuts))
     last = sofar + cut.count
-    name = cutting.draft.fabric(cloth.fabric).name
+    name = cutting.fabric(cloth.fabric).name
     return CutLineOut(
         number=number,
         key=f"{write_mark(cut.what)} {number}",
@@ -105,8 +113,8 @@ def _line(number: int, tick: Tick, cutting: Cutting, cloth: ClothPlan) -> CutLin
         shape=cut.shape,
         subcut=cut.subcut,
         further=further(cut, unit),
-        purpose="; ".join(purposes(cut, cutting.plan.recipes)),
-        letters=list(dict.fromkeys(p.letter for p in cut.purposes)),
+        purpose="; ".join(cutting.purposes(cut)),
+        letters=list(dict.fromkeys(p.letter for p in cut.purposes if p.letter)),
         units=list(cut.units),
         strips=strips_of(number, cloth, unit),
         running=f"{sofar + 1} to {last} of {whole}" if cut.count > 1 else f"{last} of {whole}",
@@ -153,19 +161,19 @@ def _layout(layout: Layout, cloth: ClothPlan, unit: LengthUnit) -> LayoutOut:
     )
 
 
-def _changed(found: Changed, draft: Draft) -> list[ChangedOut]:
+def changed_view(found: Changed, cutting: CutList) -> list[ChangedOut]:
     """What was cut and is of no use now, and what is wanting."""
     out = []
     for one in found.useless:
-        name = draft.fabric(one.what.fabric).name
+        name = cutting.fabric(one.what.fabric).name
         good = f", {one.good} {'is' if one.good == 1 else 'are'} still good" if one.good else ""
         cut = "was cut and is" if one.useless == 1 else "were cut and are"
-        words = f"{told(one.what, one.useless, name, draft.unit)} {cut} of no use now{good}."
+        words = f"{told(one.what, one.useless, name, cutting.unit)} {cut} of no use now{good}."
         out.append(ChangedOut(words=words, fabric=one.what.fabric, kind="useless"))
     for one in found.still:
-        name = draft.fabric(one.what.fabric).name
+        name = cutting.fabric(one.what.fabric).name
         words = (
-            f"{told(one.what, one.done, name, draft.unit)} are cut, {one.still} more are wanted."
+            f"{told(one.what, one.done, name, cutting.unit)} are cut, {one.still} more are wanted."
         )
         out.append(ChangedOut(words=words, fabric=one.what.fabric, kind="still"))
     return out

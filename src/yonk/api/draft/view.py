@@ -38,6 +38,7 @@ from yonk.core.drawing import Ring, Spot, grid_point_inside, paint_faces
 from yonk.core.paper import (
     SETTINGS,
     Draft,
+    Fabric,
     LengthUnit,
     Settings,
     cutting_schools,
@@ -243,20 +244,7 @@ class _View:
 
     def fabrics(self) -> list[FabricOut]:
         counts = Counter(self.reading.fabrics)
-        return [
-            FabricOut(
-                key=fabric.key,
-                name=fabric.name,
-                colour=fabric.colour,
-                value=fabric.value,
-                print=fabric.print,
-                direction=fabric.direction,
-                shelf=fabric.shelf,
-                patches=counts[fabric.key],
-                ink=ink_on(fabric.colour),
-            )
-            for fabric in self.draft.fabrics
-        ]
+        return [fabric_out(fabric, counts[fabric.key]) for fabric in self.draft.fabrics]
 
     def _faces(self) -> list[FaceOut]:
         scale, faces = self.drawing.scale, self.drawing.faces
@@ -505,3 +493,18 @@ def _letter_point(ring: Ring, holes: tuple[Ring, ...]) -> tuple[float, float, fl
             room,
         )  # in a long rectangle any place along its middle has that room
     return x, y, room
+
+
+def fabric_out(fabric: Fabric, patches: int) -> FabricOut:
+    """A fabric of a block or a quilt, with how many patches are of it."""
+    return FabricOut(
+        key=fabric.key,
+        name=fabric.name,
+        colour=fabric.colour,
+        value=fabric.value,
+        print=fabric.print,
+        direction=fabric.direction,
+        shelf=fabric.shelf,
+        patches=patches,
+        ink=ink_on(fabric.colour),
+    )

@@ -15,7 +15,7 @@ from yonk.api.quilts.schemas import (
     TakeAnewIn,
     WantedIn,
 )
-from yonk.api.quilts.view import picture_of, quilt_view, size_way, size_words
+from yonk.api.quilts.view import picture_of, quilt_view, size_way
 from yonk.api.wire import CSV, as_bytes
 from yonk.core.paper import Draft, check_name, next_key, typed_length
 from yonk.core.planning import Plan, make_plan
@@ -25,6 +25,7 @@ from yonk.core.setting import (
     apply_to_quilt,
     begun,
     plan_quilt,
+    size_words,
     taken_anew,
     ways_to_reach,
     with_block,
@@ -38,7 +39,7 @@ from yonk.store.blocks import Form
 JSON = "application/json"
 
 
-def _planned(draft: Draft, count: int) -> Plan:
+def planned(draft: Draft, count: int) -> Plan:
     """The plan of so many of a block, remembered: an edit of the setting changes no block."""
     return _remembered(json.dumps(write_block(draft), sort_keys=True), count)
 
@@ -52,7 +53,7 @@ def worked_on(asked: QuiltActsIn, shelf: Mapping[str, tuple[int, str]]) -> bytes
     """A quilt with some acts done to it, as it is shown; `shelf` holds the revision and document of
     each block that is taken from it.
     """
-    return as_bytes(quilt_view(plan_quilt(_done(asked, shelf), _planned)))
+    return as_bytes(quilt_view(plan_quilt(_done(asked, shelf), planned)))
 
 
 def _done(asked: QuiltActsIn, shelf: Mapping[str, tuple[int, str]] | None = None) -> Quilt:
@@ -74,7 +75,7 @@ def form_of_document(document: dict[str, Any]) -> Form:
 
 def form_of(quilt: Quilt) -> Form:
     """What is kept of a quilt, with the card that its shelf shows."""
-    plan = plan_quilt(quilt, _planned)
+    plan = plan_quilt(quilt, planned)
     shown = QuiltCardOut.model_construct(
         finished=size_words(plan.finished, quilt),
         blocks=sum(plan.counts.values()),
@@ -105,8 +106,7 @@ def ways_to_size(asked: WantedIn) -> list[SizeWayOut]:
         for text, place in ((asked.width, "width"), (asked.height, "height"))
     )
     return [
-        size_way(plan_quilt(one.quilt, _planned), one)
-        for one in ways_to_reach(quilt, width, height)
+        size_way(plan_quilt(one.quilt, planned), one) for one in ways_to_reach(quilt, width, height)
     ]
 
 
@@ -120,5 +120,5 @@ def quilt_file(asked: QuiltActsIn) -> File:
 def quilt_csv(asked: QuiltActsIn) -> File:
     """The list for the whole top as CSV."""
     quilt = _done(asked)
-    made = write_quilt_csv(plan_quilt(quilt, _planned))
+    made = write_quilt_csv(plan_quilt(quilt, planned))
     return File(made.encode(), CSV, f"{quilt.name} cutting list.csv")

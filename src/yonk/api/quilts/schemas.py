@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING, Annotated, Literal
 
 from pydantic import Field
 
+from yonk.api.draft.schemas import FabricOut, SettingOut
 from yonk.api.wire import Document, Model, PictureFaceOut, Place, Revision, SaveKey
 from yonk.core.paper import LengthUnit
 from yonk.core.setting import QuiltAct, SettingKind, all_quilt_acts
@@ -149,6 +150,7 @@ class QuiltSheetOut(Model):
     finished: str
     top: str
     blocks: int
+    settings: dict[str, SettingOut]
 
 
 class QuiltBlockOut(Model):
@@ -161,14 +163,6 @@ class QuiltBlockOut(Model):
     colouring: str
     origin: str
     revision: int
-
-
-class QuiltFabricOut(Model):
-    """A fabric of the quilt."""
-
-    key: str
-    name: str
-    colour: str
 
 
 class QuiltLineOut(Model):
@@ -207,7 +201,7 @@ class BorderOut(Model):
     first: Literal["sides", "top"]
 
 
-class SettingOut(Model):
+class QuiltSettingOut(Model):
     """The setting as it is typed."""
 
     kind: SettingKind
@@ -239,10 +233,10 @@ class QuiltOut(Model):
 
     document: Document
     sheet: QuiltSheetOut
-    setting: SettingOut
+    setting: QuiltSettingOut
     picture: QuiltPictureOut
     blocks: list[QuiltBlockOut]
-    fabrics: list[QuiltFabricOut]
+    fabrics: list[FabricOut]
     cloths: list[QuiltClothOut]
     vanishing: list[VanishingOut]
     alike: str

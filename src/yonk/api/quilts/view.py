@@ -5,17 +5,17 @@ from __future__ import annotations
 from collections import defaultdict
 from collections.abc import Iterator, Mapping
 
+from yonk.api.draft.view import fabric_out, settings_view
 from yonk.api.quilts.schemas import (
     BorderOut,
     ClothOut,
     QuiltBlockOut,
     QuiltClothOut,
-    QuiltFabricOut,
     QuiltLineOut,
     QuiltOut,
     QuiltPictureOut,
+    QuiltSettingOut,
     QuiltSheetOut,
-    SettingOut,
     SizeWayOut,
     SymbolOut,
     UseOut,
@@ -31,25 +31,16 @@ from yonk.core.setting import (
     QuiltPlan,
     SettingPiece,
     SizeWay,
-    Top,
     Vanishing,
     alike_touching,
     layout_of,
+    purpose_words,
+    size_words,
     vanishing,
 )
 from yonk.files.quilt_file import write_quilt
 
 MANY = 150  # patches of a block, above which those of a colour are drawn as one
-PURPOSES = {
-    "sashing": "sashing",
-    "cornerstone": "cornerstones",
-    "side-triangle": "side triangles",
-    "corner-triangle": "corner triangles",
-    "alternate": "every other place",
-    "frame": "frames",
-    "binding": "binding",
-    "backing": "backing",
-}
 
 
 def quilt_view(plan: QuiltPlan) -> QuiltOut:
@@ -63,14 +54,12 @@ def quilt_view(plan: QuiltPlan) -> QuiltOut:
             finished=size_words(plan.finished, quilt),
             top=size_words(plan.top, quilt),
             blocks=sum(plan.counts.values()),
+            settings=settings_view(quilt.making, quilt.unit),
         ),
         setting=_setting(quilt),
         picture=picture_of(quilt),
         blocks=[_block(quilt, key, plan.counts.get(key, 0)) for key in quilt.by_key],
-        fabrics=[
-            QuiltFabricOut(key=one.key, name=one.name, colour=one.colour)
-            for one in quilt.all_fabrics.values()
-        ],
+        fabrics=[fabric_out(one, 0) for one in quilt.all_fabrics.values()],
         cloths=list(_cloths(plan)),
         vanishing=[_vanishing(one) for one in vanishing(quilt)],
         alike=_alike(quilt),
@@ -79,11 +68,6 @@ def quilt_view(plan: QuiltPlan) -> QuiltOut:
         ],
         notices=list(dict.fromkeys(one.text for one in plan.notices)),
     )
-
-
-def size_words(top: Top, quilt: Quilt) -> str:
-    """A width and a height in words."""
-    return f"{show(top.width, quilt.unit)} × {show(top.height, quilt.unit)}"
 
 
 def picture_of(quilt: Quilt) -> QuiltPictureOut:
@@ -185,14 +169,12 @@ def _cloths(plan: QuiltPlan) -> Iterator[QuiltClothOut]:
 def _piece(piece: SettingPiece, count: int, plan: QuiltPlan) -> QuiltLineOut:
     unit = plan.quilt.unit
     sides = dict.fromkeys((piece.short, piece.long))
-    kind, _, number = piece.purpose.partition("-")
-    purpose = PURPOSES.get(piece.purpose) or f"{kind} {number}"
     return QuiltLineOut(
         count=count,
         size=" × ".join(show(one, unit) for one in sides),
         what=piece.shape if count == 1 else f"{piece.shape}s",
         further=FURTHER[piece.subcut],
-        purpose=purpose,
+        purpose=purpose_words(piece.purpose),
     )
 
 
@@ -248,10 +230,10 @@ def _vanishing(one: Vanishing) -> VanishingOut:
     return VanishingOut(one=one.one, other=one.other, words=words)
 
 
-def _setting(quilt: Quilt) -> SettingOut:
+def _setting(quilt: Quilt) -> QuiltSettingOut:
     setting, unit = quilt.setting, quilt.unit
     alternate, sashing, edge = setting.alternate, setting.sashing, setting.edge
-    return SettingOut(
+    return QuiltSettingOut(
         kind=setting.kind,
         columns=setting.columns,
         rows=setting.rows,

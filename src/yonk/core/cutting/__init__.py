@@ -4,11 +4,14 @@ from yonk.core.cutting.cloth import (
     FAT_EIGHTH,
     FAT_QUARTER,
     MOST_DRAWN,
+    Bolt,
     ClothPlan,
     Layout,
+    Piece,
     StripCut,
     diagonal_drawn,
     each_strip_once,
+    plan_cloth,
 )
 from yonk.core.cutting.in_words import bought, fat_quarters, strip_words, strips_of
 from yonk.core.cutting.progress import (
@@ -29,7 +32,18 @@ from yonk.core.cutting.progress import (
 )
 from yonk.core.cutting.shelf import ShelfCloth, ShelfPiece, after_cutting, pieces_of
 from yonk.core.cutting.shopping import Bought, shopping_list
-from yonk.core.cutting.stage import Changed, Cutting, changed, plan_cutting
+from yonk.core.cutting.stage import (
+    Booked,
+    Changed,
+    CutList,
+    Cutting,
+    OnHand,
+    bolt_of,
+    changed,
+    changed_of,
+    on_cloth,
+    plan_cutting,
+)
 from yonk.core.cutting.templates import Outline, Template, templates_of
 
 __all__ = [
@@ -37,9 +51,12 @@ __all__ = [
     "FAT_QUARTER",
     "MOST_DRAWN",
     "NO_MARKS",
+    "Bolt",
+    "Booked",
     "Bought",
     "Changed",
     "ClothPlan",
+    "CutList",
     "Cutting",
     "Done",
     "Layout",
@@ -47,7 +64,9 @@ __all__ = [
     "MarkStage",
     "Marks",
     "OldMark",
+    "OnHand",
     "Outline",
+    "Piece",
     "ShelfCloth",
     "ShelfPiece",
     "StripCut",
@@ -55,16 +74,20 @@ __all__ = [
     "Tick",
     "after_cutting",
     "all_booked",
+    "bolt_of",
     "bought",
     "carried_over",
     "changed",
+    "changed_of",
     "cut_so_far",
     "diagonal_drawn",
     "each_strip_once",
     "fat_quarters",
     "not_booked",
     "of_no_use",
+    "on_cloth",
     "pieces_of",
+    "plan_cloth",
     "plan_cutting",
     "shopping_list",
     "standings",

@@ -77,7 +77,7 @@ def _bought(
 
 
 def _bolt(drafts: Iterable[Draft], unit: LengthUnit) -> Bolt:
-    bolts = [(bolt_of(draft), draft.unit) for draft in drafts]
+    bolts = [(bolt_of(draft.making, draft.unit), draft.unit) for draft in drafts]
     return Bolt(
         min(in_unit(bolt.width, own, unit) for bolt, own in bolts),
         max(in_unit(bolt.straightening, own, unit) for bolt, own in bolts),

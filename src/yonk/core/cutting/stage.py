@@ -2,13 +2,53 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, replace
+from typing import Protocol
 
 from yonk.core.cutting.cloth import BOLT_STEPS, Bolt, ClothPlan, Piece, plan_cloth
 from yonk.core.cutting.progress import Done, Standing, cut_so_far, not_booked, of_no_use, standings
-from yonk.core.paper import Draft
-from yonk.core.planning import Plan, StageName, plan_stage
+from yonk.core.paper import Draft, Fabric, LengthUnit, Settings, show
+from yonk.core.planning import Cut, Plan, StageName, plan_stage, purposes, size
+
+OnHand = Mapping[str, Sequence[Piece]]
+
+
+class CutList(Protocol):
+    """A list of cuts with how each cloth is cut: of a draft, or of a whole quilt top."""
+
+    @property
+    def name(self) -> str:
+        """What is made of it."""
+
+    @property
+    def unit(self) -> LengthUnit:
+        """The unit of its lengths."""
+
+    @property
+    def cloths(self) -> tuple[ClothPlan, ...]:
+        """How each fabric is cut."""
+
+    @property
+    def whole(self) -> str:
+        """For what it is the list, in words."""
+
+    @property
+    def summary(self) -> str:
+        """How large it is, how many there are, the seam allowance, in words."""
+
+    def fabric(self, key: str) -> Fabric:
+        """A fabric by its key."""
+
+    def purposes(self, cut: Cut) -> list[str]:
+        """What a cut is for, in words."""
+
+
+STAGES: dict[StageName, str] = {
+    "all": "all blocks",
+    "trial": "one trial block",
+    "rest": "the blocks after the trial",
+}
 
 
 @dataclass(frozen=True)
@@ -20,17 +60,47 @@ class Cutting:
     plan: Plan
     cloths: tuple[ClothPlan, ...]
 
+    @property
+    def name(self) -> str:
+        """The block's name."""
+        return self.draft.name
+
+    @property
+    def unit(self) -> LengthUnit:
+        """The draft's unit."""
+        return self.draft.unit
+
+    @property
+    def whole(self) -> str:
+        """For which blocks it is, in words."""
+        return STAGES[self.stage]
+
+    @property
+    def summary(self) -> str:
+        """The finished size, the seam allowance, how many blocks."""
+        draft, many = self.draft, self.plan.all_blocks
+        return (
+            f"{size(draft.width, draft.height, draft.unit)} finished, "
+            f"{show(draft.making.seam, draft.unit)} seam allowance, "
+            f"{many} block{'' if many == 1 else 's'}"
+        )
+
+    def fabric(self, key: str) -> Fabric:
+        """A fabric of the draft by its key."""
+        return self.draft.fabric(key)
+
+    def purposes(self, cut: Cut) -> list[str]:
+        """The letters and units that a cut is for."""
+        return purposes(cut, self.plan.recipes)
+
 
 def plan_cutting(
     draft: Draft,
     stage: StageName,
-    on_hand: Mapping[str, Sequence[Piece]] | None = None,
+    on_hand: OnHand | None = None,
     booked: Done | None = None,
 ) -> Cutting:
     """How each fabric of a draft is cut in a stage.
-
-    Fabrics tied to the same one of the shelf are cut one after the other, from what the ones
-    before have left.
 
     Args:
         stage: ``trial``, ``rest`` or ``all``.
@@ -42,25 +112,60 @@ def plan_cutting(
     Raises: `DraftError` where the drawing is too much to work on.
     """
     plan = plan_stage(draft, stage)
+    making, unit = draft.making, draft.unit
+    known, bolt = Booked(booked or {}, stage), bolt_of(making, unit)
+    cloths = on_cloth(plan.cuts, draft.fabric, making, unit, on_hand, known, bolt)
+    return Cutting(draft, stage, plan, cloths)
+
+
+@dataclass(frozen=True)
+class Booked:
+    """What was cut in a stage and its cloth taken off the shelf before."""
+
+    done: Done
+    stage: StageName
+
+
+def on_cloth(
+    cuts: Sequence[Cut],
+    fabric_of: Callable[[str], Fabric],
+    making: Settings,
+    unit: LengthUnit,
+    on_hand: OnHand | None,
+    booked: Booked,
+    bolt: Bolt,
+) -> tuple[ClothPlan, ...]:
+    """How each fabric of some cuts is cut, in the order of their first cuts.
+
+    Fabrics tied to the same one of the shelf are cut one after the other, from what the ones
+    before have left.
+
+    Args:
+        fabric_of: a fabric by its key.
+        making: how large a leftover is kept.
+        on_hand: the pieces there are, in `unit`, by the shelf's name of a fabric.
+        booked: is on the list, but on no cloth.
+        bolt: how the cloth is bought.
+    """
     left = {name: list(pieces) for name, pieces in (on_hand or {}).items()}
     cloths = []
-    for key in dict.fromkeys(cut.fabric for cut in plan.cuts):
-        fabric = draft.fabric(key)
-        cuts = [cut for cut in plan.cuts if cut.fabric == key]
+    for key in dict.fromkeys(cut.fabric for cut in cuts):
+        fabric = fabric_of(key)
+        mine = [cut for cut in cuts if cut.fabric == key]
         cloth = plan_cloth(
             key,
-            not_booked(cuts, booked or {}, stage),
-            bolt_of(draft),
-            draft.unit,
+            not_booked(mine, booked.done, booked.stage),
+            bolt,
+            unit,
             upright=fabric.print == "directional",
             on_hand=left.get(fabric.shelf, ()),
-            keep=draft.making.keep,
+            keep=making.keep,
         )
         for layout in cloth.layouts:
             if not layout.bought:
                 left[fabric.shelf].remove(layout.source)
-        cloths.append(replace(cloth, cuts=tuple(cuts)))
-    return Cutting(draft, stage, plan, tuple(cloths))
+        cloths.append(replace(cloth, cuts=tuple(mine)))
+    return tuple(cloths)
 
 
 @dataclass(frozen=True)
@@ -85,7 +190,15 @@ def changed(cutting: Cutting, done: Done) -> Changed:
     return Changed(tuple(of_no_use(whole, staged, known)), tuple(still))
 
 
-def bolt_of(draft: Draft) -> Bolt:
-    """How the cloth for a draft is bought."""
-    making = draft.making
-    return Bolt(making.usable, making.straightening, making.shrinkage / 100, BOLT_STEPS[draft.unit])
+def changed_of(cuts: Sequence[Cut], done: Done) -> Changed:
+    """What became of the cuts that are done, where all is cut at once."""
+    known = standings(cuts, cut_so_far(done, "all")) if done else []
+    return Changed(
+        tuple(one for one in known if one.useless),
+        tuple(one for one in known if one.done and one.still),
+    )
+
+
+def bolt_of(making: Settings, unit: LengthUnit) -> Bolt:
+    """How cloth is bought."""
+    return Bolt(making.usable, making.straightening, making.shrinkage / 100, BOLT_STEPS[unit])

@@ -4,6 +4,7 @@ from yonk.core.joining.alike import Likeness, Likenesses
 from yonk.core.joining.joins import Box, Join, Joining, box_of_part, joining_of
 from yonk.core.joining.orders import Part, joining_order, parts_with_orders
 from yonk.core.joining.touching import Touch, touches
+from yonk.core.joining.tree import Order, Pair, Tree
 
 __all__ = [
     "Box",
@@ -11,8 +12,11 @@ __all__ = [
     "Joining",
     "Likeness",
     "Likenesses",
+    "Order",
+    "Pair",
     "Part",
     "Touch",
+    "Tree",
     "box_of_part",
     "joining_of",
     "joining_order",

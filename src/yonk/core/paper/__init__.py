@@ -32,6 +32,7 @@ from yonk.core.paper.draft import (
     in_its_unit,
     next_key,
     ruled_seams,
+    told_fabric,
     typed_length,
     with_settings,
 )
@@ -138,6 +139,7 @@ __all__ = [
     "show",
     "square_root",
     "tidy",
+    "told_fabric",
     "typed_length",
     "whole_seam",
     "with_settings",

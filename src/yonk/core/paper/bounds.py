@@ -44,6 +44,7 @@ CountField = Literal[
     "quilt_lines",
     "quilt_blocks",
     "borders",
+    "fabrics",
 ]
 
 
@@ -122,6 +123,7 @@ COUNTS: dict[CountField, tuple[int, int]] = {
     "quilt_lines": (1, 100),
     "quilt_blocks": (1, 60),
     "borders": (0, 9),
+    "fabrics": (0, 200),
 }
 
 

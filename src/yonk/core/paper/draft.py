@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field, replace
 from fractions import Fraction
@@ -298,3 +299,27 @@ def next_key(taken: Iterable[str], wanted: str) -> str:
         count += 1
         key = f"{stem}-{count}"
     return key
+
+
+def told_fabric(told: Fabric, taken: Iterable[str]) -> Fabric:
+    """A fabric as it was told, made sound; one without a key is given one.
+
+    Args:
+        taken: the keys that there are.
+
+    Raises: `DraftError` naming the field.
+    """
+    if not re.fullmatch("#[0-9a-fA-F]{6}", told.colour):
+        raise DraftError("colour", "must be a colour such as #a3262a")
+    if not told.name.strip():
+        raise DraftError("name", "is missing; give the fabric a name")
+    key = told.key or next_key(taken, told.name)
+    if key == UNASSIGNED:
+        raise DraftError("name", "stands for patches without a fabric; choose another")
+    return replace(
+        told,
+        key=key,
+        name=told.name.strip(),
+        colour=told.colour.lower(),
+        direction=told.direction % 360,
+    )

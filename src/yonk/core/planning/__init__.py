@@ -2,7 +2,7 @@
 
 from yonk.core.planning.comparison import Comparison, CutLine, Figures, compare, steps_of, working
 from yonk.core.planning.contrast import lightness, luminance
-from yonk.core.planning.cuts import Cut
+from yonk.core.planning.cuts import Cut, Purpose, alike_together
 from yonk.core.planning.in_words import (
     cut_shape,
     cut_size,
@@ -31,12 +31,14 @@ __all__ = [
     "Figures",
     "Group",
     "Plan",
+    "Purpose",
     "Reading",
     "Recipe",
     "Share",
     "StageName",
     "Wanted",
     "Way",
+    "alike_together",
     "compare",
     "cut_shape",
     "cut_size",

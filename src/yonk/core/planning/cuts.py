@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from yonk.core.planning.recipes import Recipe
@@ -107,15 +107,20 @@ def cutting_list(recipes: Iterable[Recipe], step: Fraction, squaring: Fraction) 
     `squaring` is what squaring up the ends of a strip set takes.
     """
     rows: dict[tuple[Listed, Fraction], list[tuple[Recipe, Need]]] = {}
-    order: dict[str, int] = {}
     for recipe in recipes:
         for need in recipe.needs:
-            order.setdefault(need.fabric, len(order))
             rows.setdefault((need.listed(step), need.rounded(step)[0]), []).append((recipe, need))
     cuts = [_cut(what, width, needs, squaring) for (what, width), needs in rows.items()]
+    return in_order_of_cutting(cuts)
+
+
+def in_order_of_cutting(cuts: Iterable[Cut]) -> tuple[Cut, ...]:
+    """Cuts by fabric in the order in which these come, strips first, then the widest."""
+    listed = list(cuts)
+    order = {key: place for place, key in enumerate(dict.fromkeys(cut.fabric for cut in listed))}
     return tuple(
         sorted(
-            cuts,
+            listed,
             key=lambda cut: (
                 order[cut.fabric],
                 cut.shape != "strip",
@@ -125,6 +130,27 @@ def cutting_list(recipes: Iterable[Recipe], step: Fraction, squaring: Fraction) 
                 cut.what.hand or "",
             ),
         )
+    )
+
+
+def alike_together(cuts: Iterable[Cut]) -> tuple[Cut, ...]:
+    """Cuts of several lists in the order of cutting, alike ones as one; pieces that one list has to
+    spare, as a second triangle, serve another.
+    """
+    rows: dict[tuple[Listed, Fraction], list[Cut]] = {}
+    for cut in cuts:
+        rows.setdefault((cut.what, cut.width), []).append(cut)
+    return in_order_of_cutting(_together(alike) for alike in rows.values())
+
+
+def _together(alike: list[Cut]) -> Cut:
+    before = sum(cut.before for cut in alike)
+    wanted = sum(cut.wanted_pieces for cut in alike)
+    return replace(
+        alike[0],
+        count=-(-(wanted - before) // YIELDS[alike[0].subcut]),
+        before=before,
+        purposes=tuple(purpose for cut in alike for purpose in cut.purposes),
     )
 
 

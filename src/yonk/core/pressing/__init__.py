@@ -1,5 +1,6 @@
 """How a block is pressed: meetings, the best pressing, the thickness that it gives."""
 
+from yonk.core.pressing.choices import Chosen, Pairing, Wish, choose
 from yonk.core.pressing.in_words import (
     bare_dark,
     beside_words,
@@ -11,7 +12,7 @@ from yonk.core.pressing.in_words import (
     reason,
     state_words,
 )
-from yonk.core.pressing.meetings import Meeting, State
+from yonk.core.pressing.meeting import Meeting, SeamEnd, State, meetings, seam_ends
 from yonk.core.pressing.pictures import join_pictures
 from yonk.core.pressing.plan import (
     OrderFigures,
@@ -28,13 +29,14 @@ from yonk.core.pressing.plan import (
 from yonk.core.pressing.pressed import Asked, Lots, Opening, Press, Pressing, press
 from yonk.core.pressing.stacks import Shown, Slip, SlipKind, Stack, slips_of, stacks_of
 from yonk.core.pressing.steps import Left, SewingStep, StepKind, no_longer_wanted, steps_of_sewing
-from yonk.core.pressing.straight_set import Beside, beside
+from yonk.core.pressing.straight_set import Beside, beside, other_way
 from yonk.core.pressing.thickness import Layer, Lying, Thick, depth, layers, thick_places
 from yonk.core.pressing.wishes import Wishes
 
 __all__ = [
     "Asked",
     "Beside",
+    "Chosen",
     "Layer",
     "Left",
     "Lots",
@@ -42,8 +44,10 @@ __all__ = [
     "Meeting",
     "Opening",
     "OrderFigures",
+    "Pairing",
     "Press",
     "Pressing",
+    "SeamEnd",
     "SewingPlan",
     "SewingStep",
     "Sewn",
@@ -54,23 +58,28 @@ __all__ = [
     "State",
     "StepKind",
     "Thick",
+    "Wish",
     "Wishes",
     "bare_dark",
     "beside",
     "beside_words",
     "best_words",
+    "choose",
     "dark_words",
     "depth",
     "join_pictures",
     "layers",
     "measures",
+    "meetings",
     "meetings_words",
     "no_longer_wanted",
+    "other_way",
     "part_name",
     "press",
     "proposal_words",
     "proposed_order",
     "reason",
+    "seam_ends",
     "seam_point",
     "sewing_plan",
     "side_by_side",

@@ -8,7 +8,7 @@ from fractions import Fraction
 
 from yonk.core.joining import Join
 from yonk.core.paper import show
-from yonk.core.pressing.meetings import State
+from yonk.core.pressing.meeting import State
 from yonk.core.pressing.plan import OrderFigures, SewingPlan, toward
 from yonk.core.pressing.pressed import Press, Pressing
 from yonk.core.pressing.straight_set import Beside

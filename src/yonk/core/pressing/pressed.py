@@ -9,7 +9,7 @@ from dataclasses import dataclass
 from yonk.core.joining import Join
 from yonk.core.paper import Pressing as School
 from yonk.core.pressing.choices import Chosen, Wish, choose
-from yonk.core.pressing.meetings import Meeting, State
+from yonk.core.pressing.meeting import Meeting, State
 from yonk.core.pressing.wishes import Choice, Choices, Wishes, choices_of, name_of
 
 Press = int | None  # toward the first part, the second, or open

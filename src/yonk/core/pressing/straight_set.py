@@ -168,3 +168,24 @@ def _with_first(plan: SewingPlan, met: Sequence[EdgeMeeting]) -> Wish:
             before = sides.get(of_join[mine], (0, 0))
             sides[of_join[mine]] = before[0] + costs[0], before[1] + costs[1]
     return Wish("beside", sides)
+
+
+def other_way(plan: SewingPlan, first: Pressing) -> Pressing:
+    """A second way to press a block: as well inside it, but so that the seams that end on its edges
+    lie the other way than in the first, wherever that can be.
+    """
+    of_join = first.choices.of_join
+    sides: dict[int, tuple[int, int]] = {}
+    faces = plan.joining.faces
+    far = max(face.box[2] for face in faces), max(face.box[3] for face in faces)
+    for join in plan.joining.joins:
+        side = first.presses[join.number]
+        ends = {spot for stretch in join.along for spot in stretch}
+        if side is None or not any(x in (0, far[0]) or y in (0, far[1]) for x, y in ends):
+            continue
+        before = sides.get(of_join[join.number], (0, 0))
+        more = (1, 0) if side == 0 else (0, 1)
+        sides[of_join[join.number]] = before[0] + more[0], before[1] + more[1]
+    if not sides or first.chosen is None:
+        return first
+    return press(plan.wanted, plan.asked, (Wish("beside", sides),))

@@ -15,7 +15,7 @@ import numpy as np
 import shapely
 
 from yonk.core.joining import Join, Joining
-from yonk.core.pressing.meetings import Meeting
+from yonk.core.pressing.meeting import Meeting
 from yonk.core.pressing.pressed import Press, Pressing, turn
 
 Array = Any

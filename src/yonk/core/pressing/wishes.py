@@ -13,7 +13,7 @@ from yonk.core.joining import Join, Joining, Likenesses, Touch
 from yonk.core.paper import Pressing
 from yonk.core.planning import Reading, lightness
 from yonk.core.pressing.choices import Pairing, Wish
-from yonk.core.pressing.meetings import Meeting, meetings, seam_ends
+from yonk.core.pressing.meeting import Meeting, meetings, seam_ends
 
 _FINE = 64  # parts of a unit of length that costs are counted in
 Choice = tuple[str, int] | int

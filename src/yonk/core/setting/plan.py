@@ -121,6 +121,13 @@ def _check_names(quilt: Quilt) -> None:
             "setting.sashing",
             "has no two blocks to lie between in a single row on point; give it its outer ring",
         )
+    halves = setting.kind == "on-point" and setting.edge and setting.edge.half_blocks
+    if halves and setting.sashing and not setting.sashing.outer:
+        raise DraftError(
+            "setting.edge",
+            "half blocks do not reach the ends of the strips; give the sashing its outer ring, or "
+            "take setting triangles",
+        )
     if setting.module is not None and not setting.frame and _needs_frame(quilt):
         raise DraftError("setting.frame", "is missing; smaller blocks need a fabric to frame them")
 

@@ -28,6 +28,9 @@ SettingKind = Literal["straight", "on-point"]
 Corner = Literal["butted", "mitred"]
 Side = Literal["sides", "top"]
 Grain = Literal["straight", "bias"]
+Joins = Literal["straight", "diagonal", "whole"]
+Together = Literal["rows", "quarters"]
+BackingLay = Literal["", "upright", "level", "wide"]
 
 OVERHANG = {"in": Fraction(4), "cm": Fraction(10)}
 SASHING = {"in": Fraction(1), "cm": Fraction(5, 2)}
@@ -181,10 +184,13 @@ class Border:
 
 @dataclass(frozen=True, kw_only=True)
 class Backing:
-    """The back, which reaches beyond the top on every side."""
+    """The back, which reaches beyond the top on every side. `lay` is how its panels lie: with
+    upright or level seams, or in one piece of wide cloth; empty for what takes the least.
+    """
 
     fabric: str
     overhang: Fraction
+    lay: BackingLay = ""
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -198,7 +204,11 @@ class Binding:
 
 @dataclass(frozen=True, kw_only=True)
 class Quilt:
-    """A quilt; `fabrics` are those that its setting names, beside those of its blocks."""
+    """A quilt; `fabrics` are those that its setting names, beside those of its blocks. `joins` is
+    how sashing and borders that are longer than the cloth is wide are joined, or that they are cut
+    along it in one piece; `together` whether the top is sewn by its rows, on point the diagonal
+    ones, or by quarters.
+    """
 
     name: str
     unit: LengthUnit
@@ -208,6 +218,8 @@ class Quilt:
     borders: tuple[Border, ...] = ()
     backing: Backing | None = None
     binding: Binding | None = None
+    joins: Joins = "straight"
+    together: Together = "rows"
     making: Settings = field(default_factory=Settings)
 
     @cached_property

@@ -8,7 +8,7 @@ from typing import Literal
 from yonk.core.paper import typed_length
 from yonk.core.setting.acts.act import QuiltAct
 from yonk.core.setting.acts.named import known_fabric
-from yonk.core.setting.quilt import OVERHANG, Backing, Quilt
+from yonk.core.setting.quilt import OVERHANG, Backing, BackingLay, Quilt
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -18,6 +18,7 @@ class SetBacking(QuiltAct):
     do: Literal["backing"] = "backing"
     fabric: str | None = None
     overhang: str | None = None
+    lay: BackingLay | None = None
 
     def on(self, quilt: Quilt) -> Quilt:
         """The quilt with it."""
@@ -28,6 +29,6 @@ class SetBacking(QuiltAct):
         over = now.overhang
         if self.overhang is not None:
             over = typed_length(self.overhang, "overhang", "place", quilt.unit)
-        return replace(
-            quilt, backing=Backing(fabric=known_fabric(quilt, fabric, "fabric"), overhang=over)
-        )
+        known = known_fabric(quilt, fabric, "fabric")
+        lay = now.lay if self.lay is None else self.lay
+        return replace(quilt, backing=Backing(fabric=known, overhang=over, lay=lay))

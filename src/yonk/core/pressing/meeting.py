@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections import defaultdict
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
 from typing import Literal
 
@@ -53,21 +53,30 @@ class SeamEnd:
     slanted: bool
 
 
-def meetings(joining: Joining) -> tuple[Meeting, ...]:
+def meetings(joining: Joining, on: Iterable[Join] | None = None) -> tuple[Meeting, ...]:
     """Every meeting of a block, in the order of the joins and along each.
+
+    Args:
+        on: the joins whose meetings are asked for; all of them, if none are told.
 
     Source: the meetings of `docs/sewing.md`. Where several seams of one side end in the point, the
     one sewn last counts.
     """
     ends = _ends(joining)
-    return tuple(meeting for join in joining.joins for meeting in _of_join(join, joining, ends))
+    return tuple(
+        meeting
+        for join in (joining.joins if on is None else on)
+        for meeting in _of_join(join, joining, ends)
+    )
 
 
-def seam_ends(joining: Joining) -> dict[int, list[SeamEnd]]:
-    """What ends on each join from either side, by the join's number."""
+def seam_ends(joining: Joining, on: Iterable[Join] | None = None) -> dict[int, list[SeamEnd]]:
+    """What ends on each join from either side, by the join's number; on all joins, if none are
+    told.
+    """
     ends = _ends(joining)
     found: dict[int, list[SeamEnd]] = {}
-    for join in joining.joins:
+    for join in joining.joins if on is None else on:
         mine = found.setdefault(join.number, [])
         for spot, touch in _inner_spots(join):
             for side, seams in enumerate(_by_side(join, spot, joining, ends)):

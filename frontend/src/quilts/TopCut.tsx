@@ -1,0 +1,177 @@
+import "../common/cards.scss";
+import "../cut/cut.scss";
+
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { Button, Spinner } from "react-bootstrap";
+import { useSearchParams } from "react-router";
+
+import { client, download, type Schemas, settled } from "../api/client";
+import { useChange } from "../api/useChange";
+import { Said } from "../common/Notices";
+import { PAPERS, TakeAlong } from "../common/TakeAlong";
+import { FabricButton } from "../cut/FabricButton";
+import { HowBought } from "../cut/HowBought";
+import { OneFabric } from "../cut/OneFabric";
+import { type CutFabric, type CutLine, ticked } from "../cut/plan";
+import { TableView } from "../cut/TableView";
+import type { Quilt, QuiltInHand } from "./useQuilt";
+import { WholeTop } from "./WholeTop";
+
+type TopPlan = Schemas["TopCutOut"];
+
+const FILES = [
+  ["/api/files/quilt.pdf", "Everything: list, layouts, diagram, steps (PDF)"],
+  ["/api/files/quilt-templates.pdf", "Templates at true size (PDF)"],
+  ["/api/files/quilt-labels.pdf", "Labels for the stacks (PDF)"],
+  ["/api/files/quilt.xlsx", "Cutting list (XLSX)"],
+  ["/api/files/quilt.csv", "Cutting list (CSV)"],
+  ["/api/files/quilt-layouts.svg", "Layouts (SVG)"],
+  ["/api/files/quilt.svg", "Setting diagram (SVG)"],
+] as const;
+
+/** The Cut step of a quilt: everything for the whole top, by fabric, on the cloth, ticked off as it is done. */
+export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilting: QuiltInHand }) {
+  const [params, setParams] = useSearchParams();
+  const queries = useQueryClient();
+  const key = ["top", id, view.document];
+  const found = useQuery({
+    queryKey: key,
+    queryFn: ({ signal }) =>
+      settled<TopPlan>(client.POST("/api/quilt/cut", { body: { document: view.document, quilt_id: id }, signal })),
+    placeholderData: (before) => before,
+  });
+  const plan = found.data;
+  const fabric = plan?.fabrics.find((one) => one.key === params.get("fabric"));
+  const paper = PAPERS.find((name) => name === params.get("paper")) ?? "letter";
+  const go = (change: Record<string, string | undefined>) => {
+    const next = new URLSearchParams(params);
+    for (const [name, value] of Object.entries(change)) {
+      if (value) next.set(name, value);
+      else next.delete(name);
+    }
+    setParams(next, { replace: true });
+  };
+  const marking = useChange(
+    ({ line, on }: { line: CutLine; on: boolean }) =>
+      settled(
+        client.PUT("/api/quilts/{block_id}/cut-marks", {
+          params: { path: { block_id: id } },
+          body: { marks: on ? line.on : line.off, revision: quilting.revision },
+        }),
+      ),
+    {
+      refresh: [["top", id]],
+      inOrder: "cut",
+      show: ({ line, on }) => {
+        queries.setQueryData<TopPlan>(key, (before) => before && ticked(before, line.key, on));
+      },
+    },
+  );
+  const finishing = useChange(
+    (one: CutFabric) =>
+      settled(client.POST("/api/quilt/cut/done", { body: { document: view.document, quilt_id: id, fabric: one.key } })),
+    { refresh: [["fabrics"], ["top", id]] },
+  );
+  const taking = useMutation({
+    mutationFn: (path: (typeof FILES)[number][0]) => download(path, { document: view.document, paper, quilt_id: id }),
+  });
+  if (!plan) {
+    return (
+      <main className="alone" role="status">
+        {found.error ? (
+          <Said text={found.error.message} action={{ words: "Try again", onClick: () => void found.refetch() }} />
+        ) : (
+          <Spinner size="sm" />
+        )}
+      </main>
+    );
+  }
+  const tick = (line: CutLine, on: boolean) => marking.mutate({ line, on });
+  const fault = marking.error
+    ? `The tick was not kept. ${marking.error.message}`
+    : (finishing.error ?? taking.error)?.message;
+  const said = [...(fault ? [fault] : []), ...quilting.faults.map((one) => `${one.place}: ${one.message}`)];
+  const first = fabric ?? plan.fabrics[0];
+  if (params.get("table") && first) {
+    return (
+      <TableView
+        fabrics={plan.swatches}
+        plan={plan}
+        fabric={first}
+        fault={fault}
+        onTick={tick}
+        onFabric={(next) => go({ fabric: next })}
+        onClose={() => go({ table: undefined })}
+      />
+    );
+  }
+  const dismiss = () => {
+    marking.reset();
+    finishing.reset();
+    taking.reset();
+    quilting.dismiss();
+  };
+  return (
+    <main className="cutting">
+      <nav className="cards" aria-label="Fabrics to cut">
+        <button
+          type="button"
+          className="unit-card whole"
+          aria-current={!fabric || undefined}
+          onClick={() => go({ fabric: undefined })}
+        >
+          <b>The whole top</b>
+        </button>
+        {plan.fabrics.map((one) => (
+          <FabricButton
+            key={one.key}
+            one={one}
+            fabrics={plan.swatches}
+            open={one === fabric}
+            onOpen={() => go({ fabric: one.key })}
+          />
+        ))}
+        <span className="spring" />
+        <Button variant="primary" size="sm" onClick={() => go({ table: "1" })}>
+          At the cutting table
+        </Button>
+        <TakeAlong
+          paper={paper}
+          files={FILES}
+          onPaper={(next) => go({ paper: next })}
+          onTake={(path) => taking.mutate(path)}
+        />
+      </nav>
+      {fabric ? (
+        <OneFabric
+          key={fabric.key}
+          fabric={fabric}
+          plan={plan}
+          fabrics={plan.swatches}
+          above={null}
+          settings={
+            <HowBought
+              own={view.fabrics.find((one) => one.key === fabric.key)}
+              settings={view.sheet.settings}
+              onTie={(shelf) => quilting.act([{ do: "fabric", key: fabric.key, shelf }])}
+              onSet={(name, text) => quilting.act([{ do: "making", settings: { [name]: text } }])}
+            />
+          }
+          picture={() => null}
+          said={said}
+          onTick={tick}
+          onDone={() => finishing.mutate(fabric)}
+          onDismiss={dismiss}
+        />
+      ) : (
+        <WholeTop
+          plan={plan}
+          said={said}
+          act={(acts) => quilting.act(acts)}
+          onFabric={(next) => go({ fabric: next })}
+          onDismiss={dismiss}
+        />
+      )}
+    </main>
+  );
+}

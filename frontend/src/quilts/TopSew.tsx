@@ -1,0 +1,239 @@
+import "../common/cards.scss";
+import "../sew/sew.scss";
+
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { Spinner } from "react-bootstrap";
+import { Link, useSearchParams } from "react-router";
+
+import { client, download, type Schemas, settled } from "../api/client";
+import { useChange } from "../api/useChange";
+import { Fr } from "../common/Fr";
+import { Said } from "../common/Notices";
+import { TakeAlong } from "../common/TakeAlong";
+import { Typed } from "../common/Typed";
+import { nameOf, QuiltPicture } from "./QuiltPicture";
+import { TopOverlay } from "./TopOverlay";
+import type { Quilt, QuiltInHand } from "./useQuilt";
+
+export type TopSewing = Schemas["TopSewOut"];
+export type TopStep = TopSewing["steps"][number];
+
+const FILES = [["/api/files/quilt.svg", "Setting diagram (SVG)"]] as const;
+
+/** The plan with so many of a step done. */
+function withDone(plan: TopSewing, mark: string, done: number): TopSewing {
+  const steps = plan.steps.map((one) => (one.mark === mark ? { ...one, done } : one));
+  return { ...plan, steps, done: steps.reduce((sum, one) => sum + one.done, 0) };
+}
+
+/** The Sew step of a quilt: its steps from the blocks to the binding, ticked off, beside the top with every seam's pressing. */
+export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilting: QuiltInHand }) {
+  const [params, setParams] = useSearchParams();
+  const queries = useQueryClient();
+  const key = ["top-sewing", id, view.document];
+  const found = useQuery({
+    queryKey: key,
+    queryFn: ({ signal }) =>
+      settled<TopSewing>(client.POST("/api/quilt/sew", { body: { document: view.document, quilt_id: id }, signal })),
+    placeholderData: (before) => before,
+  });
+  const plan = found.data;
+  const ticking = useChange(
+    ({ step, done }: { step: TopStep; done: number }) =>
+      settled(
+        client.PUT("/api/quilts/{block_id}/sewn", {
+          params: { path: { block_id: id } },
+          body: { mark: step.mark, words: step.label, done, revision: quilting.revision },
+        }),
+      ),
+    {
+      refresh: [["top-sewing", id]],
+      inOrder: "sewn",
+      show: ({ step, done }) => {
+        queries.setQueryData<TopSewing>(key, (before) => before && withDone(before, step.mark, done));
+      },
+    },
+  );
+  const taking = useMutation({
+    mutationFn: (path: (typeof FILES)[number][0]) => download(path, { document: view.document }),
+  });
+  if (!plan) {
+    return (
+      <main className="alone" role="status">
+        {found.error ? (
+          <Said text={found.error.message} action={{ words: "Try again", onClick: () => void found.refetch() }} />
+        ) : (
+          <>
+            <Spinner size="sm" /> Looking for the best pressing of the whole top …
+          </>
+        )}
+      </main>
+    );
+  }
+  const go = (number: number | undefined) => {
+    const next = new URLSearchParams(params);
+    if (number) next.set("step", String(number));
+    else next.delete("step");
+    setParams(next, { replace: true });
+  };
+  const step = plan.steps.find((one) => String(one.number) === params.get("step"));
+  const fault = ticking.error ? `The tick was not kept. ${ticking.error.message}` : taking.error?.message;
+  const said = [...(fault ? [fault] : []), ...quilting.faults.map((one) => `${one.place}: ${one.message}`)];
+  return (
+    <main className="sewing">
+      <nav className="cards" aria-label="Steps of sewing">
+        <button type="button" className="sew-step" aria-current={!step || undefined} onClick={() => go(undefined)}>
+          <span>The whole top</span>
+        </button>
+        <ol>
+          {plan.steps.map((one) => (
+            <li key={one.mark}>
+              <button
+                type="button"
+                className={one.done >= one.total ? "sew-step done" : "sew-step"}
+                aria-current={one === step || undefined}
+                onClick={() => go(one.number)}
+              >
+                <b className="number">{one.done >= one.total ? "✓" : one.number}</b>
+                <span>
+                  {one.label}
+                  {one.total > 1 && (
+                    <small>
+                      {one.done} of {one.total}
+                    </small>
+                  )}
+                </span>
+              </button>
+            </li>
+          ))}
+        </ol>
+        <p className="quiet-text">{plan.progress}</p>
+        <TakeAlong paper="letter" files={FILES} onPaper={() => undefined} onTake={(path) => taking.mutate(path)} />
+      </nav>
+      <div className="sew-main top-sewing" aria-busy={found.isFetching}>
+        {said.length > 0 && (
+          <Said
+            text={said.join("\n")}
+            onClose={() => {
+              ticking.reset();
+              taking.reset();
+              quilting.dismiss();
+            }}
+          />
+        )}
+        {plan.changed.length > 0 && (
+          <ul className="changed">
+            {plan.changed.map((words) => (
+              <li key={words}>{words}</li>
+            ))}
+          </ul>
+        )}
+        {step ? (
+          <Step step={step} plan={plan} view={view} onStep={go} onDone={(done) => ticking.mutate({ step, done })} />
+        ) : (
+          <header className="one-step">
+            <h1>Sewing the top</h1>
+            <p>{plan.pressed}</p>
+            {plan.quarters && (
+              <label>
+                Sewn{" "}
+                <select
+                  value={plan.together}
+                  onChange={(event) =>
+                    quilting.act([
+                      { do: "together", together: event.target.value === "quarters" ? "quarters" : "rows" },
+                    ])
+                  }
+                >
+                  <option value="rows">by rows</option>
+                  <option value="quarters">by quarters: smaller pieces at the machine</option>
+                </select>
+              </label>
+            )}
+            {plan.cautions.map((words) => (
+              <p key={words} className="caution">
+                {words}
+              </p>
+            ))}
+          </header>
+        )}
+        <QuiltPicture
+          picture={view.picture}
+          label="The top as it is sewn; each arrow crosses a seam toward the side that it is pressed to"
+          lit={step?.places.map(([row, column]) => nameOf({ row, column })) ?? []}
+        >
+          <TopOverlay plan={plan} picture={view.picture} step={step?.number} />
+        </QuiltPicture>
+      </div>
+    </main>
+  );
+}
+
+interface StepProps {
+  step: TopStep;
+  plan: TopSewing;
+  view: Quilt;
+  onStep: (number: number) => void;
+  onDone: (done: number) => void;
+}
+
+function Step({ step, plan, view, onStep, onDone }: StepProps) {
+  const block = view.blocks.find((one) => one.origin && step.kind === "blocks" && step.label.startsWith(one.name));
+  return (
+    <section className="one-step" aria-labelledby="step-head">
+      <header>
+        <h1 id="step-head">
+          <span className="number">{step.number}</span> <Fr>{step.words}</Fr>
+        </h1>
+        <nav aria-label="Other steps">
+          <button type="button" className="quiet" disabled={step.number === 1} onClick={() => onStep(step.number - 1)}>
+            before
+          </button>
+          <button
+            type="button"
+            className="quiet"
+            disabled={step.number === plan.steps.length}
+            onClick={() => onStep(step.number + 1)}
+          >
+            next
+          </button>
+        </nav>
+      </header>
+      {step.press && <p>{step.press}</p>}
+      {step.check && (
+        <p>
+          <b>
+            <Fr>{step.check}</Fr>
+          </b>
+        </p>
+      )}
+      {block && (
+        <p>
+          <Link to={`/blocks/${block.origin}/sew`}>How {block.name} is sewn</Link>
+        </p>
+      )}
+      <div className="progress-field">
+        <label>
+          <input
+            type="checkbox"
+            checked={step.done >= step.total}
+            onChange={(event) => onDone(event.target.checked ? step.total : 0)}
+          />{" "}
+          {step.total === 1 ? "done" : `all ${String(step.total)} done`}
+        </label>
+        {step.total > 1 && (
+          <Typed
+            label="done so far"
+            value={String(step.done)}
+            width="4rem"
+            suffix={`of ${String(step.total)}`}
+            onKeep={(text) => {
+              const done = Number(text);
+              if (Number.isInteger(done) && done >= 0) onDone(Math.min(done, step.total));
+            }}
+          />
+        )}
+      </div>
+    </section>
+  );
+}

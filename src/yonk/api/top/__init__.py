@@ -1,0 +1,1 @@
+"""The quilt top made, over the wire."""

@@ -1,0 +1,128 @@
+"""Routes of the making of a quilt top: its whole list, what is ticked, files."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from fastapi import APIRouter, Response
+from sqlalchemy.orm import Session
+from starlette.concurrency import run_in_threadpool
+
+from yonk.api.cut.routes import book
+from yonk.api.cut.schemas import MarksIn
+from yonk.api.cut.ticks import keep_ticks, kept_marks
+from yonk.api.fabrics.schemas import ShelfFabricOut
+from yonk.api.fabrics.session import shelf_of
+from yonk.api.measuring.kept import trial_of
+from yonk.api.session import BlockId, Db
+from yonk.api.sewing.schemas import TickIn
+from yonk.api.top import answers
+from yonk.api.top.schemas import TopCutOut, TopDoneIn, TopIn, TopPrintIn, TopSewOut
+from yonk.api.wire import ERRORS, as_json
+from yonk.api.work import Work
+from yonk.core.cutting import NO_MARKS
+from yonk.store import blocks
+from yonk.store.sewing import KeptSewing, keep_sewn, sewn_of
+
+router = APIRouter(prefix="/api")
+
+
+@router.post("/quilt/cut", response_model=TopCutOut, responses=ERRORS)
+async def cut(asked: TopIn, db: Db, work: Work) -> Response:
+    """The whole list of a quilt on its cloths, and what of it is ticked."""
+    shelf = await shelf_of(db)
+    marks = NO_MARKS
+    if asked.quilt_id:
+        marks = await run_in_threadpool(kept_marks, db, asked.quilt_id)
+    trials = await run_in_threadpool(_trials, db, asked.document)
+    return as_json(await work.on_quilt(asked.document, answers.cut, asked, shelf, marks, trials))
+
+
+def _trials(db: Session, document: dict[str, Any]) -> dict[str, answers.KeptTrial]:
+    """The trials of the blocks of the shelf that a quilt has copies of."""
+    told = document.get("blocks")
+    rows = [one for one in told if isinstance(one, dict)] if isinstance(told, list) else []
+    found = {}
+    for origin in {one["origin"] for one in rows if isinstance(one.get("origin"), str)}:
+        try:
+            kept = blocks.live_block(db, origin)
+        except blocks.NoSuchBlockError:
+            continue
+        found[origin] = answers.KeptTrial(kept.revision, trial_of(db, origin))
+    return found
+
+
+@router.put("/quilts/{block_id}/cut-marks", status_code=204, responses=ERRORS)
+def tick(block_id: BlockId, asked: MarksIn, db: Db) -> None:
+    """Keep how much of some cuts of a quilt is cut."""
+    blocks.live_block(db, block_id, "quilt")
+    keep_ticks(db, block_id, asked)
+
+
+@router.post("/quilt/cut/done", response_model=ShelfFabricOut, responses=ERRORS)
+async def cutting_done(asked: TopDoneIn, db: Db, work: Work) -> ShelfFabricOut:
+    """Take what was cut of a tied fabric off the shelf, and put the leftovers worth keeping on it:
+    all or nothing.
+    """
+    kept = await run_in_threadpool(blocks.live_block, db, asked.quilt_id, "quilt")
+    marks = await run_in_threadpool(kept_marks, db, asked.quilt_id)
+    trials = await run_in_threadpool(_trials, db, asked.document)
+    shelf = await shelf_of(db)
+    booking = await work.on_quilt(asked.document, answers.booked, asked, shelf, marks, trials)
+    return await run_in_threadpool(book, db, asked.quilt_id, kept.revision, booking)
+
+
+@router.post("/quilt/sew", response_model=TopSewOut, responses=ERRORS)
+async def sewing(asked: TopIn, db: Db, work: Work) -> Response:
+    """How a quilt top is sewn together and pressed, and what of it is done."""
+    kept = await run_in_threadpool(sewn_of, db, asked.quilt_id) if asked.quilt_id else []
+    sewn = {one.mark: (one.done, one.words) for one in kept}
+    return as_json(await work.on_quilt(asked.document, answers.sewing, asked, sewn))
+
+
+@router.put("/quilts/{block_id}/sewn", status_code=204, responses=ERRORS)
+def tick_sewn(block_id: BlockId, asked: TickIn, db: Db) -> None:
+    """Keep how many of a step of a quilt are done."""
+    blocks.live_block(db, block_id, "quilt")
+    keep_sewn(db, block_id, KeptSewing(asked.mark, asked.words, asked.done), asked.revision)
+
+
+@router.post("/files/quilt.xlsx", response_class=Response, responses=ERRORS)
+async def cutting_xlsx(asked: TopPrintIn, db: Db, work: Work) -> Response:
+    """The whole list as a spreadsheet."""
+    return await work.file(asked.document, answers.cutting_xlsx, asked, *await _beside(db, asked))
+
+
+@router.post("/files/quilt-layouts.svg", response_class=Response, responses=ERRORS)
+async def layouts_svg(asked: TopPrintIn, db: Db, work: Work) -> Response:
+    """The layouts at true size."""
+    return await work.file(asked.document, answers.layouts_svg, asked, *await _beside(db, asked))
+
+
+@router.post("/files/quilt.pdf", response_class=Response, responses=ERRORS)
+async def quilt_pdf(asked: TopPrintIn, db: Db, work: Work) -> Response:
+    """Everything on paper."""
+    return await work.file(asked.document, answers.quilt_pdf, asked, *await _beside(db, asked))
+
+
+@router.post("/files/quilt-labels.pdf", response_class=Response, responses=ERRORS)
+async def labels_pdf(asked: TopPrintIn, db: Db, work: Work) -> Response:
+    """Labels for the stacks."""
+    return await work.file(asked.document, answers.labels_pdf, asked, *await _beside(db, asked))
+
+
+@router.post("/files/quilt-templates.pdf", response_class=Response, responses=ERRORS)
+async def templates_pdf(asked: TopPrintIn, work: Work) -> Response:
+    """Templates of every block at true size."""
+    return await work.file(asked.document, answers.templates_pdf, asked)
+
+
+@router.post("/files/quilt.svg", response_class=Response, responses=ERRORS)
+async def diagram_svg(asked: TopPrintIn, work: Work) -> Response:
+    """The setting diagram."""
+    return await work.file(asked.document, answers.diagram_svg, asked)
+
+
+async def _beside(db: Session, asked: TopPrintIn) -> tuple[Any, Any]:
+    """The shelf and the trials."""
+    return await shelf_of(db), await run_in_threadpool(_trials, db, asked.document)

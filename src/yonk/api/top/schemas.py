@@ -1,0 +1,111 @@
+"""What goes over the wire of the making of a quilt top."""
+
+from __future__ import annotations
+
+from typing import Annotated, Literal
+
+from pydantic import Field
+
+from yonk.api.cut.schemas import ChangedOut, CutFabricOut
+from yonk.api.draft.schemas import FabricOut
+from yonk.api.wire import Document, Model, Place
+from yonk.core.setting import BackingLay, Joins, Together
+from yonk.core.top import TopStepKind
+
+QuiltId = Annotated[str, Field(pattern="^[0-9a-z]{1,32}$")]
+
+
+class TopIn(Model):
+    """A quilt; the one that it is kept as, if what is ticked of it is wanted."""
+
+    document: Document
+    quilt_id: QuiltId | None = None
+
+
+class TopPrintIn(TopIn):
+    """A quilt to be printed, and the paper."""
+
+    paper: Literal["letter", "a4"] = "letter"
+
+
+class TopDoneIn(TopIn):
+    """The cutting of a fabric is done: what was used comes off the shelf, what is left goes on
+    it.
+    """
+
+    quilt_id: QuiltId
+    fabric: str
+
+
+class BackingWayOut(Model):
+    """A way to make the backing, in words, and whether it is taken."""
+
+    lay: BackingLay
+    words: str
+    taken: bool
+
+
+class TopCutOut(Model):
+    """The whole list of a quilt, by fabric in the order of cutting, and what is said of it."""
+
+    summary: str
+    fabrics: list[CutFabricOut]
+    swatches: list[FabricOut]
+    changed: list[ChangedOut]
+    said: list[str]
+    joins: Joins
+    backing: list[BackingWayOut]
+    caution: str
+
+
+class TopStepOut(Model):
+    """A step of sewing the top, with how much of it is done."""
+
+    number: int
+    kind: TopStepKind
+    mark: str
+    label: str
+    words: str
+    press: str
+    check: str
+    total: int
+    done: int
+    places: list[tuple[int, int]]
+
+
+class TopSeamOut(Model):
+    """A seam between blocks as it is drawn: its stretches, the arrow across it that tells where it
+    is pressed (a spot, where it is open), the number of its step.
+    """
+
+    stretches: list[tuple[Place, Place]]
+    arrow: tuple[Place, Place]
+    open: bool
+    step: int
+
+
+class TopLabelOut(Model):
+    """The number of a row, and where it stands."""
+
+    number: int
+    at: Place
+
+
+class TopSewOut(Model):
+    """How a quilt top is sewn: its steps, its seams as they are drawn over its picture, which
+    blocks are pressed by plan 2, what was done and is no part of it now.
+    """
+
+    together: Together
+    quarters: bool
+    pressed: str
+    steps: list[TopStepOut]
+    done: int
+    total: int
+    progress: str
+    seams: list[TopSeamOut]
+    labels: list[TopLabelOut]
+    bulky: list[Place]
+    second: list[tuple[int, int]]
+    changed: list[str]
+    cautions: list[str]

@@ -1,0 +1,96 @@
+"""The making of a quilt top as the screen needs it. No rule is decided here."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+
+from yonk.api.cut.view import changed_view, fabric_view
+from yonk.api.draft.view import fabric_out
+from yonk.api.top.schemas import (
+    BackingWayOut,
+    TopCutOut,
+    TopLabelOut,
+    TopSeamOut,
+    TopSewOut,
+    TopStepOut,
+)
+from yonk.core.cutting import Marks
+from yonk.core.sewing import CAUTIONS
+from yonk.core.top import (
+    TopCutting,
+    TopSewing,
+    backing_words,
+    can_be_quartered,
+    diagram_of,
+    pressed_words,
+    progress_of,
+    top_words,
+)
+from yonk.store.fabrics import KeptFabric
+
+
+def top_cutting_view(
+    cutting: TopCutting, shelf: Mapping[str, KeptFabric], marks: Marks
+) -> TopCutOut:
+    """The whole list."""
+    return TopCutOut(
+        summary=cutting.summary,
+        fabrics=[fabric_view(cloth, cutting, "all", shelf, marks) for cloth in cutting.cloths],
+        swatches=[fabric_out(one, 0) for one in cutting.fabrics.values()],
+        changed=changed_view(cutting.changed(marks.done), cutting),
+        said=top_words(cutting),
+        joins=cutting.plan.quilt.joins,
+        backing=[
+            BackingWayOut(
+                lay=way.lay, words=backing_words(way, cutting.unit), taken=way == cutting.backing
+            )
+            for way in cutting.ways_to_back
+        ],
+        caution=CAUTIONS["blade"],
+    )
+
+
+Sewn = Mapping[str, tuple[int, str]]
+
+
+def top_sewing_view(sewing: TopSewing, sewn: Sewn) -> TopSewOut:
+    """How a top is sewn.
+
+    Args:
+        sewn: of each mark how many are done, and the words that it was told in.
+    """
+    diagram = diagram_of(sewing)
+    told = progress_of(sewing, {mark: done for mark, (done, _) in sewn.items()})
+    steps = [
+        TopStepOut(
+            number=number,
+            kind=step.kind,
+            mark=step.mark,
+            label=step.label,
+            words=step.words,
+            press=step.press,
+            check=step.check,
+            total=step.total,
+            done=min(sewn.get(step.mark, (0, ""))[0], step.total),
+            places=list(step.places),
+        )
+        for number, step in enumerate(sewing.steps, start=1)
+    ]
+    return TopSewOut(
+        together=sewing.quilt.together,
+        quarters=can_be_quartered(sewing.quilt),
+        pressed=pressed_words(sewing.pressing),
+        steps=steps,
+        done=told.done,
+        total=told.total,
+        progress=told.words,
+        seams=[
+            TopSeamOut(stretches=list(one.stretches), arrow=one.arrow, open=one.open, step=one.step)
+            for one in diagram.seams
+        ],
+        labels=[TopLabelOut(number=one.number, at=one.at) for one in diagram.labels],
+        bulky=list(diagram.bulky),
+        second=list(diagram.second),
+        changed=told.no_longer(sewn),
+        cautions=[CAUTIONS["iron"], CAUTIONS["needle"]],
+    )

@@ -1,0 +1,37 @@
+"""Act of a quilt: a fabric of its own, or the one with its key changed, as tied to the shelf."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+from typing import Literal
+
+from yonk.core.paper import Fabric, Print, Value, check_count, told_fabric
+from yonk.core.setting.acts.act import QuiltAct
+from yonk.core.setting.quilt import Quilt
+
+
+@dataclass(frozen=True, kw_only=True)
+class PutQuiltFabric(QuiltAct):
+    """Add a fabric to the quilt, or change the one with its key; what is not told stays."""
+
+    do: Literal["fabric"] = "fabric"
+    key: str = ""
+    name: str | None = None
+    colour: str | None = None
+    value: Value | None = None
+    print: Print | None = None
+    direction: int | None = None
+    shelf: str | None = None
+
+    def on(self, quilt: Quilt) -> Quilt:
+        """The quilt with it."""
+        now = quilt.all_fabrics.get(self.key) or Fabric(key=self.key, name="", colour="")
+        names = ("name", "colour", "value", "print", "direction", "shelf")
+        told = {name: getattr(self, name) for name in names if getattr(self, name) is not None}
+        new = told_fabric(replace(now, **told), quilt.all_fabrics)
+        others = tuple(one for one in quilt.fabrics if one.key != new.key)
+        check_count(len(others) + 1, "name", "fabrics")
+        if len(others) < len(quilt.fabrics):
+            mine = tuple(new if one.key == new.key else one for one in quilt.fabrics)
+            return replace(quilt, fabrics=mine)
+        return replace(quilt, fabrics=(*others, new))

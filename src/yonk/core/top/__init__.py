@@ -1,0 +1,54 @@
+"""The quilt top made: its whole list on the cloth, and how it is sewn."""
+
+from yonk.core.top.backing import BackingWay, backing_size, batting_of, ways_to_back
+from yonk.core.top.binding import BindingCut, bias_square
+from yonk.core.top.diagram import Diagram, RowLabel, SeamDrawn, diagram_of
+from yonk.core.top.drawn import DrawnTop, draw_top
+from yonk.core.top.in_words import (
+    backing_words,
+    binding_words,
+    joined_words,
+    pressed_words,
+    top_words,
+)
+from yonk.core.top.joined import Joined, joined_lengths, lost_to, strips_for
+from yonk.core.top.listing import TopCutting, whole_list
+from yonk.core.top.progress import TopProgress, progress_of
+from yonk.core.top.steps import TopSewing, TopStep, TopStepKind, sew_top
+from yonk.core.top.together import can_be_quartered
+from yonk.core.top.trial import Judged, made_already
+
+__all__ = [
+    "BackingWay",
+    "BindingCut",
+    "Diagram",
+    "DrawnTop",
+    "Joined",
+    "Judged",
+    "RowLabel",
+    "SeamDrawn",
+    "TopCutting",
+    "TopProgress",
+    "TopSewing",
+    "TopStep",
+    "TopStepKind",
+    "backing_size",
+    "backing_words",
+    "batting_of",
+    "bias_square",
+    "binding_words",
+    "can_be_quartered",
+    "diagram_of",
+    "draw_top",
+    "joined_lengths",
+    "joined_words",
+    "lost_to",
+    "made_already",
+    "pressed_words",
+    "progress_of",
+    "sew_top",
+    "strips_for",
+    "top_words",
+    "ways_to_back",
+    "whole_list",
+]

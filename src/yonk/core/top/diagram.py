@@ -1,0 +1,132 @@
+"""The setting diagram: the top as it lies, with the names of its rows, every seam between its
+blocks and which way it is pressed. Places are in the quilt's unit from the top left corner of the
+finished quilt.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+from math import dist, sqrt
+
+from yonk.core.joining import Join
+from yonk.core.setting import Layout, layout_of, module_of
+from yonk.core.top.drawn import At
+from yonk.core.top.steps import TopSewing
+
+Spot = tuple[float, float]
+ARROW = 0.09  # of a block's side: how far an arrow reaches to either side of its seam
+
+
+@dataclass(frozen=True)
+class SeamDrawn:
+    """A seam of the top: its stretches, the middle of its longest, the way that its allowances are
+    pressed there as a short stretch across it (a spot for an open seam), the number of its step.
+    """
+
+    join: int
+    stretches: tuple[tuple[Spot, Spot], ...]
+    arrow: tuple[Spot, Spot]
+    open: bool
+    step: int
+
+
+@dataclass(frozen=True)
+class RowLabel:
+    """What stands at the beginning of a row: its number from one, and where."""
+
+    number: int
+    at: Spot
+
+
+@dataclass(frozen=True)
+class Diagram:
+    """Everything that is drawn over a top."""
+
+    layout: Layout
+    seams: tuple[SeamDrawn, ...]
+    labels: tuple[RowLabel, ...]
+    bulky: tuple[Spot, ...]
+    second: tuple[At, ...]
+
+
+def diagram_of(sewing: TopSewing) -> Diagram:
+    """The diagram of a top. `second` are the places whose blocks are pressed by plan 2."""
+    layout = layout_of(sewing.quilt)
+    there = _to_layout(sewing, layout)
+    steps = {join: number for number, step in enumerate(sewing.steps, 1) for join in step.joins}
+    sashing = sewing.quilt.setting.sashing
+    reach = ARROW * float(module_of(sewing.quilt).width)
+    if sashing:  # so that two arrows into one strip stay apart
+        reach = min(reach, 0.35 * float(sashing.width))
+    seams = tuple(
+        _seam(join, sewing, there, reach, steps.get(join.number, 0))
+        for join in sewing.together.outer
+        if join.along and sewing.together.roles[join.number] != "frame"
+    )
+    met = zip(sewing.pressing.meetings, sewing.pressing.states, strict=True)
+    bulky = tuple(
+        there((float(one.at[0]), float(one.at[1]))) for one, state in met if state == "bulky"
+    )
+    cells = sewing.drawn.grid.cells
+    second = tuple(sorted(at for at in cells.values() if sewing.kind_at(at) == 1))
+    return Diagram(layout, seams, tuple(_labels(sewing, layout)), bulky, second)
+
+
+def _to_layout(sewing: TopSewing, layout: Layout) -> Callable[[Spot], Spot]:
+    """From the lattice of the drawing to the layout: on point the rows are drawn level, so they are
+    turned back.
+    """
+    quilt, scale = sewing.quilt, sewing.drawn.scale
+    module = module_of(quilt)
+    first = layout.blocks[0]
+    cell = next(c for c, at in sewing.drawn.grid.cells.items() if at == (first.row, first.column))
+    sashing = quilt.setting.sashing
+    wide = float(sashing.width) if sashing else 0.0
+    middle = (
+        cell[1] * (float(module.width) + wide) + float(module.width) / 2,
+        cell[0] * (float(module.height) + wide) + float(module.height) / 2,
+    )
+    on_point = quilt.setting.kind == "on-point"
+
+    def there(spot: Spot) -> Spot:
+        x, y = spot[0] / scale - middle[0], spot[1] / scale - middle[1]
+        if on_point:
+            x, y = (x + y) / sqrt(2), (y - x) / sqrt(2)
+        return first.middle[0] + x, first.middle[1] + y
+
+    return there
+
+
+def _seam(
+    join: Join, sewing: TopSewing, there: Callable[[Spot], Spot], reach: float, step: int
+) -> SeamDrawn:
+    stretches = tuple(
+        (there((float(a[0]), float(a[1]))), there((float(b[0]), float(b[1]))))
+        for a, b in join.along
+    )
+    (ax, ay), (bx, by) = max(stretches, key=lambda ends: dist(*ends))
+    length = dist((ax, ay), (bx, by))
+    x, y = (ax + bx) / 2, (ay + by) / 2
+    # the first part lies on the left hand of the stretch
+    across = (by - ay) / length * reach, -(bx - ax) / length * reach
+    side = sewing.pressing.presses[join.number]
+    way = 0 if side is None else 1 - 2 * side
+    arrow = (x - across[0] * way, y - across[1] * way), (x + across[0] * way, y + across[1] * way)
+    return SeamDrawn(join.number, stretches, arrow, side is None, step)
+
+
+def _labels(sewing: TopSewing, layout: Layout) -> list[RowLabel]:
+    """The number of each row, before its first block."""
+    cells = sewing.drawn.grid.cells
+    middles = {(one.row, one.column): one.middle for one in layout.blocks}
+    module = module_of(sewing.quilt)
+    back = float(module.width) / 2
+    found = []
+    for row in sorted({down for down, _ in cells}):
+        first = min(cell for cell in cells if cell[0] == row)
+        x, y = middles[cells[first]]
+        on_point = sewing.quilt.setting.kind == "on-point"
+        at = (x - back / sqrt(2), y + back / sqrt(2)) if on_point else (x - back, y)
+        found.append(RowLabel(row + 1, at))
+    return found

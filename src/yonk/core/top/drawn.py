@@ -1,0 +1,382 @@
+"""The top as one planar drawing: every patch of every block and every piece of the setting as a
+face on one lattice, which the rooms of joining and pressing take as they take a block's.
+
+An on-point top is drawn with its diagonal rows lying level, its edges on the slant; so everything
+stays rational. Borders, and what floats beyond the points, are not in it.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Iterator, Mapping, Sequence
+from dataclasses import dataclass, replace
+from fractions import Fraction
+from functools import cached_property
+from itertools import pairwise
+from math import lcm
+from typing import Literal
+
+from yonk.core.drawing import Face
+from yonk.core.planning import Reading, read
+from yonk.core.setting import Placed, Quilt, diagonal_rows, module_of, places_of
+
+Spot = tuple[Fraction, Fraction]
+At = tuple[int, int]
+Ring = tuple[Spot, ...]
+What = Literal[
+    "block",
+    "frame",
+    "alternate",
+    "half-block",
+    "sash-in-row",
+    "sash-between",
+    "cornerstone",
+    "side-triangle",
+    "corner-triangle",
+]
+
+
+@dataclass(frozen=True)
+class DrawnPart:
+    """A part of the top: what it is, where, which faces are its own; of a block which it is, and
+    which of its patches the faces are.
+
+    `at` is down and along the rows of cells: of a strip or a corner the cell that it lies before;
+    on point the rows are the diagonal ones.
+    """
+
+    what: What
+    at: At
+    faces: range
+    placed: Placed | None = None
+    patches: tuple[int, ...] = ()
+
+
+@dataclass(frozen=True)
+class Grid:
+    """The cells of a setting as its rows lie: which hold a place, and which."""
+
+    cells: Mapping[At, At]
+
+    def beside(self, cell: At) -> list[At]:
+        """The steps from a cell to the cells beside it that hold a place."""
+        down, along = cell
+        steps = ((-1, 0), (0, 1), (1, 0), (0, -1))
+        return [(i, j) for i, j in steps if (down + i, along + j) in self.cells]
+
+    @cached_property
+    def edge(self) -> list[At]:
+        """The empty cells beside those that hold a place, row by row."""
+        near = {
+            (a + i, b + j) for a, b in self.cells for i, j in ((-1, 0), (0, 1), (1, 0), (0, -1))
+        }
+        return sorted(near - {*self.cells})
+
+
+@dataclass(frozen=True)
+class DrawnTop:
+    """The top on one lattice: `scale` steps to the unit; the fabric of each face; what is read of
+    each block.
+    """
+
+    grid: Grid
+    scale: int
+    faces: tuple[Face, ...]
+    fabrics: tuple[str, ...]
+    parts: tuple[DrawnPart, ...]
+    readings: Mapping[str, Reading]
+
+    def of(self, *kinds: What) -> dict[At, list[int]]:
+        """The parts of some kinds by where they are: the numbers of those at each."""
+        found: dict[At, list[int]] = {}
+        for number, one in enumerate(self.parts):
+            if one.what in kinds:
+                found.setdefault(one.at, []).append(number)
+        return found
+
+    @cached_property
+    def part_of(self) -> list[int]:
+        """The part of each face."""
+        return [number for number, one in enumerate(self.parts) for _ in one.faces]
+
+
+def grid_of(quilt: Quilt) -> Grid:
+    """The cells of a quilt's setting, with the row and column of the place in each."""
+    setting = quilt.setting
+    if setting.kind == "straight":
+        return Grid({(one.row, one.column): (one.row, one.column) for one in places_of(setting)})
+    found = {}
+    for place in places_of(setting):
+        across = 2 * place.column + place.row % 2  # in half diagonals
+        cell = (across + place.row) // 2, (across - place.row) // 2
+        found[cell] = place.row, place.column
+    return Grid(found)
+
+
+def draw_top(quilt: Quilt) -> DrawnTop:
+    """The top of a quilt as one drawing.
+
+    Raises: `DraftError` naming what does not fit.
+    """
+    return _Pen(quilt).drawn()
+
+
+@dataclass(frozen=True)
+class _Shape:
+    ring: Ring
+    fabric: str
+    holes: tuple[Ring, ...] = ()
+    patch: int = 0
+
+
+class _Pen:
+    def __init__(self, quilt: Quilt) -> None:
+        self.quilt, self.setting = quilt, quilt.setting
+        self.module, self.grid = module_of(quilt), grid_of(quilt)
+        self.on_point = quilt.setting.kind == "on-point"
+        sashing = quilt.setting.sashing
+        self.wide = sashing.width if sashing else Fraction(0)
+        self.outer = bool(sashing and sashing.outer)
+        self.placed = {(one.row, one.column): one.placed for one in places_of(self.setting)}
+        used = {one.block for one in self.placed.values() if one}
+        if self.halves:
+            used.add(self.setting.fill.block)
+        self.readings = {key: read(quilt.by_key[key].as_sewn) for key in sorted(used)}
+        self.units = {key: self._unit(key) for key in self.readings}
+
+    @property
+    def halves(self) -> bool:
+        """Whether half blocks fill the sides."""
+        edge = self.setting.edge
+        return bool(edge and edge.half_blocks and self.on_point)
+
+    def drawn(self) -> DrawnTop:
+        """Everything on one lattice."""
+        told = [(what, at, list(shapes), placed) for what, at, shapes, placed in self._parts()]
+        spots = {
+            part.denominator
+            for _, _, shapes, _ in told
+            for one in shapes
+            for ring in (one.ring, *one.holes)
+            for spot in ring
+            for part in spot
+        }
+        scale = lcm(*spots)
+
+        def there(ring: Ring) -> tuple[tuple[int, int], ...]:
+            return tuple((int(x * scale), int(y * scale)) for x, y in ring)
+
+        faces: list[Face] = []
+        fabrics: list[str] = []
+        parts: list[DrawnPart] = []
+        for what, at, shapes, placed in told:
+            first = len(faces)
+            faces += [Face(there(one.ring), tuple(map(there, one.holes))) for one in shapes]
+            fabrics += [one.fabric for one in shapes]
+            patches = tuple(one.patch for one in shapes) if placed else ()
+            parts.append(DrawnPart(what, at, range(first, len(faces)), placed, patches))
+        return DrawnTop(self.grid, scale, tuple(faces), tuple(fabrics), tuple(parts), self.readings)
+
+    def _parts(self) -> Iterator[tuple[What, At, Iterable[_Shape], Placed | None]]:
+        for cell, at in sorted(self.grid.cells.items()):
+            placed, corner = self.placed[at], self._corner(cell)
+            if placed is None:
+                fabric = self.setting.alternate.fabric if self.setting.alternate else ""
+                box = _box(corner, self.module.width, self.module.height)
+                yield "alternate", cell, [_Shape(box, fabric)], None
+                continue
+            block, *frames = self.units[placed.block]
+            yield "block", cell, self._laid(block, placed, corner), placed
+            for frame in frames:
+                yield "frame", cell, self._laid(frame, placed, corner), None
+        if self.setting.sashing:
+            yield from self._in_rows(self.setting.sashing.fabric)
+            yield from self._between(self.setting.sashing.fabric)
+            yield from self._crossings(self.setting.sashing.cornerstones)
+        if self.on_point:
+            yield from self._edge()
+
+    def _corner(self, cell: At) -> Spot:
+        """The top left corner of a cell."""
+        down, along = cell
+        pitch = self.module.width + self.wide, self.module.height + self.wide
+        return along * pitch[0], down * pitch[1]
+
+    def _unit(self, key: str) -> list[list[_Shape]]:
+        """A block in the middle of its place, and each piece of its frame as they are sewn on."""
+        reading, wide, high = self.readings[key], self.module.width, self.module.height
+        draft, fabric = reading.draft, self.setting.frame
+        beside, above = (wide - draft.width) / 2, (high - draft.height) / 2
+        scale = Fraction(reading.drawing.scale)
+
+        def there(ring: Iterable[tuple[int, int]]) -> Ring:
+            return tuple((x / scale + beside, y / scale + above) for x, y in ring)
+
+        found = [
+            [
+                _Shape(there(face.ring), name, tuple(map(there, face.holes)), number)
+                for number, (face, name) in enumerate(
+                    zip(reading.drawing.faces, reading.fabrics, strict=True)
+                )
+            ]
+        ]
+        zero = Fraction(0)
+        if beside:
+            found += [
+                [_Shape(_box((x, above), beside, draft.height), fabric)]
+                for x in (zero, wide - beside)
+            ]
+        if above:
+            found += [[_Shape(_box((zero, y), wide, above), fabric)] for y in (zero, high - above)]
+        return found
+
+    def _laid(self, shapes: Sequence[_Shape], placed: Placed, corner: Spot) -> Iterator[_Shape]:
+        """Shapes of a place as it is turned, perhaps mirrored. The diagonal rows lie level, so what
+        stands on point is turned once more.
+        """
+        turns = (placed.turns + self.on_point) % 4
+        wide, high = self.module.width, self.module.height
+
+        def there(ring: Ring) -> Ring:
+            spots = [(wide - x, y) for x, y in reversed(ring)] if placed.mirrored else list(ring)
+            w, h = wide, high
+            for _ in range(turns):
+                spots, (w, h) = [(h - y, x) for x, y in spots], (h, w)
+            return tuple((x + corner[0], y + corner[1]) for x, y in spots)
+
+        for one in shapes:
+            yield replace(one, ring=there(one.ring), holes=tuple(map(there, one.holes)))
+
+    def _in_rows(self, fabric: str) -> Iterator[tuple[What, At, Iterable[_Shape], None]]:
+        """Strips before and between the blocks of a row, and after the last."""
+        cells = self.grid.cells
+        for down, along in sorted({c for a, b in cells for c in ((a, b), (a, b + 1))}):
+            both = ((down, along) in cells) + ((down, along - 1) in cells)
+            if both == 2 or self.outer:
+                x, y = self._corner((down, along))
+                box = _box((x - self.wide, y), self.wide, self.module.height)
+                yield "sash-in-row", (down, along), self._inside(box, fabric), None
+
+    def _between(self, fabric: str) -> Iterator[tuple[What, At, Iterable[_Shape], None]]:
+        """Strips above the rows and below the last: in block lengths where there are cornerstones,
+        else whole.
+        """
+        sashing = self.setting.sashing
+        assert sashing is not None
+        for down, line in self._lines():
+            if sashing.cornerstones:
+                for along in line:
+                    x, y = self._corner((down, along))
+                    box = _box((x, y - self.wide), self.module.width, self.wide)
+                    yield "sash-between", (down, along), self._inside(box, fabric), None
+                continue
+            x, y = self._corner((down, line[0]))
+            more = self.wide if self.outer else Fraction(0)
+            length = len(line) * (self.module.width + self.wide) - self.wide + 2 * more
+            box = _box((x - more, y - self.wide), length, self.wide)
+            yield "sash-between", (down, line[0]), self._inside(box, fabric), None
+
+    def _lines(self) -> Iterator[tuple[int, range]]:
+        """The strips above each row and below the last: over which cells they go. Without a ring
+        they lie between two blocks only; with it, on to the longer row's end.
+        """
+        rows = self._rows()
+        if self.outer:
+            yield 0, rows[0]
+        for number, (one, other) in enumerate(pairwise(rows), start=1):
+            if self.outer:
+                yield number, range(min(one.start, other.start), max(one.stop, other.stop))
+            else:
+                yield number, range(max(one.start, other.start), min(one.stop, other.stop))
+        if self.outer:
+            yield len(rows), rows[-1]
+
+    def _rows(self) -> list[range]:
+        if self.on_point:
+            return diagonal_rows(self.setting)
+        return [range(self.setting.columns)] * self.setting.rows
+
+    def _crossings(self, stones: str) -> Iterator[tuple[What, At, Iterable[_Shape], None]]:
+        cells = self.grid.cells
+        if not stones:
+            return
+        for spot in sorted({(a + i, b + j) for a, b in cells for i in (0, 1) for j in (0, 1)}):
+            near = [(spot[0] - i, spot[1] - j) for i in (0, 1) for j in (0, 1)]
+            if self.outer or all(one in cells for one in near):
+                x, y = self._corner(spot)
+                box = _box((x - self.wide, y - self.wide), self.wide, self.wide)
+                yield "cornerstone", spot, self._inside(box, stones), None
+
+    def _edge(self) -> Iterator[tuple[What, At, Iterable[_Shape], Placed | None]]:
+        """What fills the sides and corners of an on-point top."""
+        fabric = self.setting.edge.fabric if self.setting.edge else ""
+        reach = Fraction(0) if self.outer else self.wide  # over the end of a strip
+        for cell in self.grid.edge:
+            near, (x, y) = self.grid.beside(cell), self._corner(cell)
+            left, right = ((0, step) in near for step in (-1, 1))
+            up, down = ((step, 0) in near for step in (-1, 1))
+            box = _box(
+                (x - reach * left, y - reach * up),
+                self.module.width + reach * (left + right),
+                self.module.height + reach * (up + down),
+            )
+            if len(near) == 1:
+                yield "corner-triangle", cell, self._inside(box, fabric), None
+            elif self.halves:
+                fill = self.setting.fill
+                shapes = self._laid(self.units[fill.block][0], fill, (x, y))
+                yield "half-block", cell, self._all_inside(shapes), fill
+            else:
+                yield "side-triangle", cell, self._inside(box, fabric), None
+
+    def _inside(self, ring: Ring, fabric: str) -> list[_Shape]:
+        return self._all_inside([_Shape(ring, fabric)])
+
+    def _all_inside(self, shapes: Iterable[_Shape]) -> list[_Shape]:
+        """What of some shapes lies inside the top's edges."""
+        if not self.on_point:
+            return list(shapes)
+        kept = []
+        for one in shapes:
+            ring = one.ring
+            for sign in self._limits:
+                ring = _cut_off(ring, *sign)
+            if ring:
+                kept.append(replace(one, ring=ring))
+        return kept
+
+    @cached_property
+    def _limits(self) -> list[tuple[int, int, Fraction]]:
+        """The edges of an on-point top: x and y, each with its sign, add up to no more. They
+        run through the outermost points of the blocks; with a ring, through the middle of its
+        cornerstones.
+        """
+        more = self.wide if self.outer else Fraction(0)
+        wide, high = self.module.width, self.module.height
+        found = []
+        for i, j in ((1, 1), (1, -1), (-1, 1), (-1, -1)):
+            reach = max(
+                i * (x + (wide if i > 0 else 0)) + j * (y + (high if j > 0 else 0))
+                for x, y in map(self._corner, self.grid.cells)
+            )
+            found.append((i, j, reach + more))
+        return found
+
+
+def _box(corner: Spot, width: Fraction, height: Fraction) -> Ring:
+    x, y = corner
+    return (x, y), (x + width, y), (x + width, y + height), (x, y + height)
+
+
+def _cut_off(ring: Ring, i: int, j: int, most: Fraction) -> Ring:
+    """What of an outline lies where `i·x + j·y` is no more than `most`."""
+    kept: list[Spot] = []
+    beyond = [i * x + j * y - most for x, y in ring]
+    for at, spot in enumerate(ring):
+        before, here = beyond[at - 1], beyond[at]
+        if before * here < 0:
+            share = before / (before - here)
+            (ax, ay), (bx, by) = ring[at - 1], spot
+            kept.append((ax + (bx - ax) * share, ay + (by - ay) * share))
+        if here <= 0:
+            kept.append(spot)
+    return tuple(dict.fromkeys(kept)) if len({*kept}) > 2 else ()

@@ -1,0 +1,212 @@
+"""The whole list: every block's cuts and the setting's together, laid on the cloth.
+
+Source: the whole list of `docs/setting.md`.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Mapping
+from dataclasses import dataclass, replace
+from fractions import Fraction
+from functools import cached_property
+
+from yonk.core.cutting import (
+    Booked,
+    Changed,
+    ClothPlan,
+    Done,
+    OnHand,
+    bolt_of,
+    changed_of,
+    on_cloth,
+)
+from yonk.core.paper import Fabric, LengthUnit, next_key, show
+from yonk.core.planning import (
+    Cut,
+    Plan,
+    Purpose,
+    alike_together,
+    plan_stage,
+    purposes,
+)
+from yonk.core.setting import QuiltPlan, SettingPiece, Top, purpose_words, size_words
+from yonk.core.top.backing import BackingWay, backing_way, batting_of, ways_to_back
+from yonk.core.top.binding import BindingCut, binding_cut
+from yonk.core.top.joined import Joined, joined_lengths
+from yonk.core.units import YIELDS, CutShape, Listed
+
+
+@dataclass(frozen=True)
+class TopCutting:
+    """The whole list of a quilt, laid on cloth: what is cut, what long lengths are joined from,
+    how the backing and the binding are made. `trials` are the blocks of which one is made already.
+    """
+
+    plan: QuiltPlan
+    fabrics: Mapping[str, Fabric]
+    cloths: tuple[ClothPlan, ...]
+    joined: tuple[Joined, ...]
+    backing: BackingWay | None
+    binding: BindingCut | None
+    batting: Top | None
+    trials: frozenset[str]
+
+    @property
+    def name(self) -> str:
+        """The quilt's name."""
+        return self.plan.quilt.name
+
+    @property
+    def unit(self) -> LengthUnit:
+        """The quilt's unit."""
+        return self.plan.quilt.unit
+
+    @property
+    def whole(self) -> str:
+        """For what it is the list."""
+        return "the whole top"
+
+    @property
+    def summary(self) -> str:
+        """The finished size, the seam allowance, how many blocks."""
+        quilt, many = self.plan.quilt, sum(self.plan.counts.values())
+        return (
+            f"{size_words(self.plan.finished, quilt)} finished, "
+            f"{show(quilt.making.seam, quilt.unit)} seam allowance, "
+            f"{many} block{'' if many == 1 else 's'}"
+        )
+
+    def fabric(self, key: str) -> Fabric:
+        """A fabric of the quilt by its key; wide backing cloth has one of its own."""
+        return self.fabrics.get(key) or no_fabric(key)
+
+    def purposes(self, cut: Cut) -> list[str]:
+        """The blocks with their letters and units, and the parts of the setting, that a cut is
+        for.
+        """
+        return list(dict.fromkeys(purpose.role for purpose in cut.purposes))
+
+    def changed(self, done: Done) -> Changed:
+        """What became of the cuts that are done."""
+        return changed_of([cut for cloth in self.cloths for cut in cloth.cuts], done)
+
+    @cached_property
+    def ways_to_back(self) -> tuple[BackingWay, ...]:
+        """The ways to make the backing."""
+        return ways_to_back(self.plan.quilt)
+
+
+def whole_list(
+    plan: QuiltPlan,
+    on_hand: OnHand | None = None,
+    booked: Booked | None = None,
+    trials: frozenset[str] = frozenset(),
+) -> TopCutting:
+    """The whole list of a quilt, laid on cloth.
+
+    Args:
+        plan: the quilt's.
+        on_hand: the pieces there are, in the quilt's unit, by the shelf's name of a fabric.
+        booked: what was cut and its cloth taken off the shelf before.
+        trials: keys of blocks of which a trial is made that counts as one of them.
+
+    Raises: `DraftError` where a drawing is too much to work on.
+    """
+    quilt = plan.quilt
+    bolt, unit = bolt_of(quilt.making, quilt.unit), quilt.unit
+    sewn = {one: n for one, n in plan.pieces.items() if one.purpose not in ("binding", "backing")}
+    joined, rest = joined_lengths(sewn, bolt.width, quilt.joins, quilt.making.seam)
+    binding, backing = binding_cut(quilt, bolt.width), backing_way(quilt)
+    cuts = [
+        *_of_blocks(plan, trials),
+        *(_cut(one, count) for one, count in rest.items()),
+        *(cut for one in joined for cut in _of_joined(one)),
+        *(_of_binding(binding, quilt.binding.fabric) if binding and quilt.binding else ()),
+    ]
+    fabrics = {cut.fabric: no_fabric(cut.fabric) for cut in cuts} | dict(quilt.all_fabrics)
+    back: list[Cut] = []
+    wide = bolt
+    if backing and quilt.backing:
+        key = quilt.backing.fabric
+        if backing.lay == "wide":
+            own = next_key([*fabrics], f"{key} wide")
+            fabrics[own] = replace(fabrics[key], key=own, name=f"{fabrics[key].name}, wide")
+            key, wide = own, replace(bolt, width=backing.across)
+        back = [_panel(key, *panel, upright=backing.lay == "upright") for panel in backing.panels]
+    known = booked or Booked({}, "all")
+    top = alike_together([*cuts, *([] if backing and backing.lay == "wide" else back)])
+    cloths = on_cloth(top, fabrics.__getitem__, quilt.making, unit, on_hand, known, bolt)
+    if backing and backing.lay == "wide":
+        cloths += on_cloth(back, fabrics.__getitem__, quilt.making, unit, None, known, wide)
+    return TopCutting(
+        plan, fabrics, cloths, joined, backing, binding, batting_of(quilt), trials & {*plan.counts}
+    )
+
+
+def no_fabric(key: str) -> Fabric:
+    """What stands for a fabric that is told by no one."""
+    return Fabric(key=key, name="No fabric yet", colour="#ffffff")
+
+
+def _of_blocks(plan: QuiltPlan, trials: frozenset[str]) -> Iterator[Cut]:
+    """The cuts of every block, for it by its name, less what the trial blocks have."""
+    for key, block in plan.plans.items():
+        made = _after_trial(plan, key) if key in trials else block
+        name = plan.quilt.by_key[key].as_sewn.name
+        for cut in made.cuts:
+            words = purposes(cut, made.recipes)
+            told = tuple(
+                replace(purpose, units=(), role=f"{name}: {said}")
+                for purpose, said in zip(cut.purposes, words, strict=True)
+            )
+            yield replace(cut, purposes=told)
+
+
+def _after_trial(plan: QuiltPlan, key: str) -> Plan:
+    """The plan of what is made of a block after its trial."""
+    draft = plan.quilt.by_key[key].as_sewn
+    making = replace(draft.making, blocks=plan.counts[key])
+    return plan_stage(replace(draft, making=making), "rest")
+
+
+def _cut(piece: SettingPiece, count: int) -> Cut:
+    what = Listed(
+        fabric=piece.fabric,
+        shape=piece.shape,
+        width=piece.long,
+        height=piece.short,
+        subcut=piece.subcut,
+    )
+    return _for(purpose_words(piece.purpose), what, count)
+
+
+def _for(words: str, what: Listed, count: int) -> Cut:
+    purpose = Purpose((), "", words, count * YIELDS[what.subcut], ())
+    return Cut(what, what.width, count, (purpose,))
+
+
+def _of_joined(joined: Joined) -> Iterator[Cut]:
+    for long, count in joined.strips:
+        what = _rectangle(joined.fabric, long, joined.wide)
+        yield _for(f"{purpose_words(joined.purpose)}, to be joined", what, count)
+
+
+def _of_binding(binding: BindingCut, fabric: str) -> Iterator[Cut]:
+    if binding.squares:
+        what = _rectangle(fabric, binding.square, binding.square)
+        yield _for("bias binding", what, binding.squares)
+    for long, count in binding.strips:
+        yield _for("binding", _rectangle(fabric, long, binding.width), count)
+
+
+def _rectangle(fabric: str, one: Fraction, other: Fraction) -> Listed:
+    short, long = sorted((one, other))
+    shape: CutShape = "square" if short == long else "rectangle"
+    return Listed(fabric=fabric, shape=shape, width=long, height=short)
+
+
+def _panel(fabric: str, across: Fraction, along: Fraction, count: int, *, upright: bool) -> Cut:
+    """A panel of the backing. An upright one stands along the cloth as its print does."""
+    what = _rectangle(fabric, across, along)
+    stands = upright and along > across
+    return _for("backing", replace(what, lie="stands") if stands else what, count)

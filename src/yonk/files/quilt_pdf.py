@@ -1,0 +1,99 @@
+"""Everything of a quilt on paper: its cutting list with the layouts, the setting diagram, the steps
+of sewing it, the step sheets of its blocks.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+
+from reportlab.platypus import (
+    Flowable,
+    KeepTogether,
+    PageBreak,
+    Paragraph,
+    Spacer,
+    Table,
+    TableStyle,
+)
+
+from yonk.core.cutting import bought
+from yonk.core.planning import Plan
+from yonk.core.sewing import CAUTIONS
+from yonk.core.top import TopCutting, TopSewing, TopStep, diagram_of, pressed_words, top_words
+from yonk.files.cutting_pdf import cutting_story
+from yonk.files.paper import MADDER, MARGIN, SIZES, SOFT, PaperName, bound, marked, style
+from yonk.files.quilt_drawing import DiagramDrawing
+from yonk.files.steps_pdf import steps_story
+
+TALLEST = 420.0  # points, of the diagram
+MOST_BOXES = 24  # to be ticked one by one
+
+
+def write_quilt_pdf(
+    cutting: TopCutting, sewing: TopSewing, plans: Mapping[str, Plan], paper: PaperName = "letter"
+) -> bytes:
+    """One document of all sheets but the templates, which are at true size and by themselves.
+
+    Args:
+        plans: of the quilt's blocks, by key.
+    """
+    title = f"{cutting.name}: everything for the whole top"
+    width = SIZES[paper][0] - 2 * MARGIN
+    story = cutting_story(cutting, title, paper, [_shopping(cutting), *top_words(cutting)])
+    story += [PageBreak(), *_sewing(sewing, width)]
+    for key, plan in plans.items():
+        name = cutting.plan.quilt.by_key[key].draft.name
+        own = steps_story(plan, paper)
+        if own:
+            head = f"{name}: how its units are made"
+            story += [PageBreak(), Paragraph(marked(head, 17), style(17, bold=True)), *own]
+    return bound(story, paper, title)
+
+
+def _shopping(cutting: TopCutting) -> str:
+    """What to buy, in a sentence."""
+    told = [
+        f"{cutting.fabric(one.fabric).name} {bought(one.buy, cutting.unit)}"
+        for one in cutting.cloths
+        if one.buy
+    ]
+    return f"To buy: {', '.join(told)}." if told else "There is nothing to buy."
+
+
+def _sewing(sewing: TopSewing, width: float) -> list[Flowable]:
+    """The diagram and the steps."""
+    head = [
+        Paragraph(marked(f"{sewing.quilt.name}: sewing the top", 17), style(17, bold=True)),
+        Paragraph(marked(pressed_words(sewing.pressing), 11), style(11, colour=SOFT)),
+        Spacer(1, 8),
+        DiagramDrawing(sewing.quilt, diagram_of(sewing), width, TALLEST),
+        Paragraph(
+            marked(
+                "The numbers are those of the rows; each mark crosses a seam toward the side that "
+                "it is pressed to, where its dot lies.",
+                10,
+            ),
+            style(10, colour=SOFT, above=4),
+        ),
+        Paragraph(marked(f"{CAUTIONS['iron']} {CAUTIONS['needle']}", 10), style(10, colour=MADDER)),
+        Spacer(1, 8),
+    ]
+    steps = [_step(number, one, width) for number, one in enumerate(sewing.steps, start=1)]
+    return [*head, *steps]
+
+
+def _step(number: int, step: TopStep, width: float) -> Flowable:
+    said = " ".join(part for part in (step.words, step.press) if part)
+    words: list[Flowable] = [Paragraph(f"<b>{number}</b> {marked(said, 11)}", style(11))]
+    if step.check:
+        words.append(Paragraph(marked(step.check, 11), style(11, bold=True)))
+    boxes = "▢ " * step.total if step.total <= MOST_BOXES else f"▢ {step.total}"
+    table = Table(
+        [[words, Paragraph(marked(boxes.strip(), 11), style(11))]], colWidths=[width - 120, 120]
+    )
+    table.setStyle(
+        TableStyle(
+            [("LINEBELOW", (0, 0), (-1, -1), 0.4, SOFT), ("VALIGN", (0, 0), (-1, -1), "TOP")]
+        )
+    )
+    return KeepTogether([table])
