@@ -41,13 +41,13 @@ def milliseconds_of_edits(columns: int, rows: int) -> tuple[float, float]:
     """The first answer, and the median of one block turned, list and picture included."""
     document = write_quilt(large(columns, rows))
     start = time.perf_counter()
-    worked_on(QuiltActsIn(document=document))
+    worked_on(QuiltActsIn(document=document), {})
     first = time.perf_counter() - start
     taken = []
     for number in range(TIMES):
         acts = [TurnBlock(at=(number % rows, number % columns))]
         start = time.perf_counter()
-        worked_on(QuiltActsIn(document=document, acts=acts))
+        worked_on(QuiltActsIn(document=document, acts=acts), {})
         taken.append(time.perf_counter() - start)
     return 1000 * first, 1000 * median(taken)
 

@@ -349,7 +349,8 @@ export interface paths {
         };
         /**
          * States
-         * @description The saved states of a block, the newest first, and the rule by which old ones are thinned.
+         * @description The saved states of a block or a quilt, the newest first, and the rule by which old ones are
+         *     thinned.
          */
         get: operations["states_api_blocks__block_id__states_get"];
         put?: never;
@@ -3892,8 +3893,12 @@ export interface components {
          *     how wide and high a place is.
          */
         QuiltPictureOut: {
+            /** Border Uses */
+            border_uses?: components["schemas"]["UseOut"][];
             /** Cloths */
             cloths: components["schemas"]["yonk__api__quilts__schemas__ClothOut"][];
+            /** Half Uses */
+            half_uses?: components["schemas"]["UseOut"][];
             /** Height */
             height: number;
             /** Side */
@@ -3962,6 +3967,8 @@ export interface components {
             outer: boolean;
             /** Overhang */
             overhang: string;
+            /** Pieced */
+            pieced: boolean;
             /** Rows */
             rows: number;
             /** Sashing Fabric */
@@ -4463,13 +4470,16 @@ export interface components {
         /**
          * SetBorder
          * @description A border by its number from one; what is not told stays. A fabric and a block take each
-         *     other's place.
+         *     other's place; a pieced one is as wide as its block is high. `corners` is the fabric of plain
+         *     squares in the corners of a pieced one, empty for blocks.
          */
         SetBorder: {
             /** Block */
             block?: string | null;
             /** Corner */
             corner?: ("butted" | "mitred") | null;
+            /** Corners */
+            corners?: string | null;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -4500,6 +4510,8 @@ export interface components {
             floats?: string | null;
             /** Half Blocks */
             half_blocks?: boolean | null;
+            /** Pieced */
+            pieced?: boolean | null;
         };
         /**
          * SetJoins

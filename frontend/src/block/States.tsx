@@ -1,18 +1,18 @@
 import { useQuery } from "@tanstack/react-query";
 import { Button, Modal } from "react-bootstrap";
 
-import { client, type Document, type Draft, type Schemas, settled } from "../api/client";
+import { client, type Document, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { Said } from "../common/Notices";
 
 interface Props {
   id: string;
-  onTaken: (document: Document, drawn: Draft) => void;
+  onOpen: (document: Document) => Promise<void>;
   onClose: () => void;
 }
 
-/** The saved states of a block: open one as the next step of the draft, name those to be kept for good. */
-export function States({ id, onTaken, onClose }: Props) {
+/** The saved states of a block or a quilt: open one as its next step, name those to be kept for good. */
+export function States({ id, onOpen, onClose }: Props) {
   const key = ["states", id];
   const found = useQuery({
     queryKey: key,
@@ -27,16 +27,9 @@ export function States({ id, onTaken, onClose }: Props) {
       const { document } = await settled<Schemas["StateDocumentOut"]>(
         client.POST("/api/blocks/{block_id}/states/{revision}/open", { params: { path } }),
       );
-      const drawn = await settled<Draft>(client.POST("/api/draft", { body: { document, acts: [], mates: "none" } }));
-      return { document, drawn };
+      await onOpen(document);
     },
-    {
-      refresh: [key],
-      onDone: ({ document, drawn }) => {
-        onTaken(document, drawn);
-        onClose();
-      },
-    },
+    { refresh: [key], onDone: onClose },
   );
   const naming = useChange(
     ({ revision, title }: { revision: number; title: string }) =>

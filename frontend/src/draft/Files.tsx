@@ -78,7 +78,16 @@ export function Files({ id, view, onTaken, say }: Props) {
           event.target.value = "";
         }}
       />
-      {earlier && <States id={id} onTaken={onTaken} onClose={() => setEarlier(false)} />}
+      {earlier && (
+        <States
+          id={id}
+          onOpen={async (document) => {
+            const body = { document, acts: [], mates: "none" as const };
+            onTaken(document, await settled<Draft>(client.POST("/api/draft", { body })));
+          }}
+          onClose={() => setEarlier(false)}
+        />
+      )}
       {svg !== undefined && <FromSvg view={view} svg={svg} onClose={() => setSvg(undefined)} onTaken={onTaken} />}
     </>
   );

@@ -7,8 +7,9 @@ import { Button, Spinner } from "react-bootstrap";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, useParams } from "react-router";
 
-import { download } from "../api/client";
+import { client, download, settled } from "../api/client";
 import { SaveSign } from "../block/SaveSign";
+import { States } from "../block/States";
 import { Brand } from "../common/Brand";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
@@ -16,6 +17,7 @@ import { Typed } from "../common/Typed";
 import { Fetching } from "../common/Waiting";
 import { nameOf, QuiltPicture } from "./QuiltPicture";
 import { Blocks } from "./Blocks";
+import { QuiltFabrics } from "./QuiltFabrics";
 import { SettingFields } from "./SettingFields";
 import { SizeWanted } from "./SizeWanted";
 import { TopList } from "./TopList";
@@ -28,6 +30,7 @@ const STEPS = [
   ["cut", "Cut"],
   ["sew", "Sew"],
 ] as const;
+const ZOOMS = [1, 1.5, 2, 3, 4, 6] as const;
 const TURNINGS = [
   ["alike", "all alike"],
   ["quarter-turns", "quarter turns round each four"],
@@ -97,7 +100,7 @@ function OneQuilt({ id, step }: { id: string; step: string }) {
         <Button variant="outline-primary" size="sm" onClick={quilting.redo} disabled={!quilting.canRedo}>
           Redo
         </Button>
-        <Take view={view} />
+        <Take id={id} view={view} quilting={quilting} />
       </header>
       <Suspense fallback={<Fetching />}>
         {step === "cut" ? (
@@ -112,18 +115,26 @@ function OneQuilt({ id, step }: { id: string; step: string }) {
   );
 }
 
-function Take({ view }: { view: Quilt }) {
-  const taking = useMutation({
-    mutationFn: (path: "/api/files/quilt" | "/api/files/quilt.csv") => download(path, { document: view.document }),
-  });
+function Take({ id, view, quilting }: { id: string; view: Quilt; quilting: QuiltInHand }) {
+  const [earlier, setEarlier] = useState(false);
+  const taking = useMutation({ mutationFn: () => download("/api/files/quilt", { document: view.document }) });
   return (
     <>
-      <Button variant="outline-primary" size="sm" onClick={() => taking.mutate("/api/files/quilt")}>
+      <Button variant="outline-primary" size="sm" onClick={() => taking.mutate()}>
         Quilt file
       </Button>
-      <Button variant="outline-primary" size="sm" onClick={() => taking.mutate("/api/files/quilt.csv")}>
-        List (CSV)
+      <Button variant="outline-primary" size="sm" onClick={() => setEarlier(true)}>
+        Earlier states
       </Button>
+      {earlier && (
+        <States
+          id={id}
+          onOpen={async (document) =>
+            quilting.take(document, await settled<Quilt>(client.POST("/api/quilt", { body: { document, acts: [] } })))
+          }
+          onClose={() => setEarlier(false)}
+        />
+      )}
     </>
   );
 }
@@ -133,6 +144,9 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
   const [held, setHeld] = useState<string[]>([]);
   const [corners, setCorners] = useState(false);
   const [look, setLook] = useState({ grey: false, far: false, three: false });
+  const [zoom, setZoom] = useState(0);
+  useHotkeys("plus, equal", () => setZoom((before) => Math.min(before + 1, ZOOMS.length - 1)));
+  useHotkeys("minus", () => setZoom((before) => Math.max(before - 1, 0)));
   const act = (acts: QuiltAct[]) => quilting.act(acts);
   const place = view.picture.uses.find((one) => nameOf(one) === at);
   const spot = (use: { row: number; column: number }): [number, number] => [use.row, use.column];
@@ -168,22 +182,27 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
               {words}
             </label>
           ))}
+          <span className="spring" />
+          <Zoom zoom={zoom} onZoom={setZoom} />
         </div>
-        <QuiltPicture
-          picture={view.picture}
-          label="The quilt top; arrows go from place to place, R turns, M mirrors"
-          {...look}
-          lit={lit}
-          at={at}
-          onAt={(use) => setAt(nameOf(use))}
-          onDrag={(from, to) => act([{ do: "swap", at: spot(from), other: spot(to) }])}
-          onKey={(event, use) => {
-            const key = event.key.toLowerCase();
-            if (key === "r") act([{ do: "turn", at: spot(use), by: event.shiftKey ? -1 : 1 }]);
-            if (key === "m") act([{ do: "turn", at: spot(use), mirror: true }]);
-            if (["r", "m"].includes(key)) event.preventDefault();
-          }}
-        />
+        <div className="quilt-room">
+          <QuiltPicture
+            zoom={ZOOMS[zoom] ?? 1}
+            picture={view.picture}
+            label="The quilt top; arrows go from place to place, with Shift they swap it with the next one, R turns, M mirrors"
+            {...look}
+            lit={lit}
+            at={at}
+            onAt={(use) => setAt(nameOf(use))}
+            onDrag={(from, to) => act([{ do: "swap", at: spot(from), other: spot(to) }])}
+            onKey={(event, use) => {
+              const key = event.key.toLowerCase();
+              if (key === "r") act([{ do: "turn", at: spot(use), by: event.shiftKey ? -1 : 1 }]);
+              if (key === "m") act([{ do: "turn", at: spot(use), mirror: true }]);
+              if (["r", "m"].includes(key)) event.preventDefault();
+            }}
+          />
+        </div>
         <div className="place-tools">
           {place ? (
             <>
@@ -313,10 +332,37 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
           </ul>
         )}
         <Blocks view={view} act={act} />
+        <QuiltFabrics view={view} act={act} />
         <SizeWanted view={view} act={act} />
         <SettingFields view={view} act={act} />
         <TopList view={view} />
       </section>
     </main>
+  );
+}
+
+function Zoom({ zoom, onZoom }: { zoom: number; onZoom: (zoom: number) => void }) {
+  return (
+    <span className="zoom" role="group" aria-label="Zoom">
+      <Button
+        size="sm"
+        variant="outline-primary"
+        aria-label="Smaller"
+        disabled={zoom === 0}
+        onClick={() => onZoom(zoom - 1)}
+      >
+        −
+      </Button>
+      <output>{Math.round(100 * (ZOOMS[zoom] ?? 1))} %</output>
+      <Button
+        size="sm"
+        variant="outline-primary"
+        aria-label="Larger"
+        disabled={zoom === ZOOMS.length - 1}
+        onClick={() => onZoom(zoom + 1)}
+      >
+        +
+      </Button>
+    </span>
   );
 }

@@ -11,6 +11,7 @@ interface Props {
   grey?: boolean;
   far?: boolean;
   three?: boolean;
+  zoom?: number;
   lit?: string[];
   at?: string | undefined;
   onAt?: ((use: Use) => void) | undefined;
@@ -25,7 +26,20 @@ export function nameOf(use: { row: number; column: number }): string {
 }
 
 /** A quilt: each block drawn once and laid wherever it lies; places are dragged onto each other, or gone to by arrows. */
-export function QuiltPicture({ picture, label, grey, far, three, lit = [], at, onAt, onDrag, onKey, children }: Props) {
+export function QuiltPicture({
+  picture,
+  label,
+  grey,
+  far,
+  three,
+  zoom = 1,
+  lit = [],
+  at,
+  onAt,
+  onDrag,
+  onKey,
+  children,
+}: Props) {
   const id = useId();
   const { width, height, uses, side } = picture;
   const unit = Math.max(width, height) / 600;
@@ -38,18 +52,19 @@ export function QuiltPicture({ picture, label, grey, far, three, lit = [], at, o
     return uses.find((one) => nameOf(one) === found);
   };
   const tabbed = uses.find((one) => nameOf(one) === at) ?? uses[0];
-  const go = (from: Use, down: number, right: number) => {
-    const next =
-      uses.find((one) => one.row === from.row + down && one.column === from.column + right) ??
-      uses.find((one) => one.row === from.row + 2 * down && one.column === from.column + right);
-    if (next) {
-      onAt?.(next);
-      document.getElementById(`${id}-${nameOf(next)}`)?.focus();
-    }
+  const next = (from: Use, down: number, right: number) =>
+    uses.find((one) => one.row === from.row + down && one.column === from.column + right) ??
+    uses.find((one) => one.row === from.row + 2 * down && one.column === from.column + right);
+  const go = (from: Use, to: Use | undefined, swap: boolean) => {
+    if (!to) return;
+    if (swap) onDrag?.(from, to);
+    onAt?.(to);
+    document.getElementById(`${id}-${nameOf(to)}`)?.focus();
   };
   return (
     <svg
-      className={["quilt", far ? "far" : ""].join(" ")}
+      className={["quilt", far ? "far" : "", zoom > 1 ? "zoomed" : ""].join(" ")}
+      style={zoom > 1 ? { width: `${String(100 * zoom)}%`, height: `${String(100 * zoom)}%` } : undefined}
       viewBox={box.join(" ")}
       role={onAt ? "group" : "img"}
       aria-label={label}
@@ -71,9 +86,9 @@ export function QuiltPicture({ picture, label, grey, far, three, lit = [], at, o
         const found = use(event.target);
         if (!found) return;
         const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[event.key];
-        if (step && !event.shiftKey) {
+        if (step) {
           event.preventDefault();
-          go(found, step[0] ?? 0, step[1] ?? 0);
+          go(found, next(found, step[0] ?? 0, step[1] ?? 0), event.shiftKey);
         } else onKey?.(event, found);
       }}
     >
@@ -100,6 +115,19 @@ export function QuiltPicture({ picture, label, grey, far, three, lit = [], at, o
       })}
       {children}
     </svg>
+  );
+}
+
+/** A block where it lies; nothing for a plain square. */
+function laid(one: Use, picture: Picture, id: string) {
+  const number = picture.symbols.findIndex((symbol) => symbol.key === one.block);
+  if (number < 0) return null;
+  return (
+    <use
+      key={nameOf(one)}
+      href={`#${id}-b${String(number)}`}
+      transform={`translate(${String(one.x)} ${String(one.y)}) rotate(${String(one.angle)}) scale(${one.mirrored ? "-1" : "1"} 1)`}
+    />
   );
 }
 
@@ -132,6 +160,7 @@ const Cloth = memo(function Cloth({ picture, id, grey }: { picture: Picture; id:
             fill={grey ? one.grey : one.colour}
           />
         ))}
+      {(picture.border_uses ?? []).map((one) => laid(one, picture, id))}
       <g clipPath={`url(#${id}-top)`}>
         {picture.cloths
           .filter((one) => !one.purpose.startsWith("border"))
@@ -142,17 +171,8 @@ const Cloth = memo(function Cloth({ picture, id, grey }: { picture: Picture; id:
               fill={grey ? one.grey : one.colour}
             />
           ))}
-        {picture.uses.map((one) => {
-          const number = picture.symbols.findIndex((symbol) => symbol.key === one.block);
-          if (number < 0) return null;
-          return (
-            <use
-              key={nameOf(one)}
-              href={`#${id}-b${String(number)}`}
-              transform={`translate(${String(one.x)} ${String(one.y)}) rotate(${String(one.angle)}) scale(${one.mirrored ? "-1" : "1"} 1)`}
-            />
-          );
-        })}
+        {(picture.half_uses ?? []).map((one) => laid(one, picture, id))}
+        {picture.uses.map((one) => laid(one, picture, id))}
       </g>
     </>
   );

@@ -55,29 +55,15 @@ export function SettingFields({ view, act }: Props) {
         </select>
         <label>
           every other{" "}
-          <select
-            value={setting.alternate_block ? `b ${setting.alternate_block}` : setting.alternate_fabric}
-            onChange={(event) => {
-              const { value } = event.target;
-              act([
-                value.startsWith("b ")
-                  ? { do: "alternate", block: value.slice(2) }
-                  : { do: "alternate", fabric: value },
-              ]);
-            }}
-          >
-            <option value="">the same</option>
-            {view.blocks.map((one) => (
-              <option key={one.key} value={`b ${one.key}`}>
-                {one.name}
-              </option>
-            ))}
-            {view.fabrics.map((one) => (
-              <option key={one.key} value={one.key}>
-                plain {one.name}
-              </option>
-            ))}
-          </select>
+          <FabricOrBlock
+            fabric={setting.alternate_fabric}
+            block={setting.alternate_block}
+            view={view}
+            none="the same"
+            plain="plain"
+            onFabric={(fabric) => act([{ do: "alternate", fabric }])}
+            onBlock={(block) => act([{ do: "alternate", block }])}
+          />
         </label>
       </Row>
       <Row name="Sashing">
@@ -130,14 +116,18 @@ export function SettingFields({ view, act }: Props) {
             suffix={suffix}
             onKeep={(floats) => act([{ ...edge, floats }])}
           />
-          <label>
-            <input
-              type="checkbox"
-              checked={setting.half_blocks}
-              onChange={(event) => act([{ ...edge, half_blocks: event.target.checked }])}
-            />{" "}
-            half blocks at the sides, a whole one cut for each
-          </label>
+          <select
+            aria-label="What fills the sides"
+            value={setting.half_blocks ? (setting.pieced ? "pieced" : "cut") : "triangles"}
+            onChange={(event) => {
+              const { value } = event.target;
+              act([{ ...edge, half_blocks: value !== "triangles", pieced: value === "pieced" }]);
+            }}
+          >
+            <option value="triangles">setting triangles</option>
+            <option value="cut">half blocks, a whole one cut for each</option>
+            <option value="pieced">half blocks, pieced as drafted</option>
+          </select>
         </Row>
       )}
       <Row name="Frame to">
@@ -163,13 +153,24 @@ export function SettingFields({ view, act }: Props) {
         const now = { do: "border" as const, number };
         return (
           <Row key={number} name={`Border ${String(number)}`}>
-            <Fabric
+            <FabricOrBlock
               label={`Fabric of border ${String(number)}`}
-              none={border.block ? "pieced" : undefined}
-              value={border.fabric}
+              fabric={border.fabric}
+              block={border.block}
               view={view}
-              onChange={(fabric) => act([{ ...now, fabric }])}
+              pieced="pieced from"
+              onFabric={(fabric) => act([{ ...now, fabric }])}
+              onBlock={(block) => act([{ ...now, block }])}
             />
+            {border.block && (
+              <Fabric
+                label={`Corners of pieced border ${String(number)}`}
+                none="a block in each corner"
+                value={border.fabric}
+                view={view}
+                onChange={(corners) => act([{ ...now, corners }])}
+              />
+            )}
             <Typed
               label="wide"
               spoken={`Width of border ${String(number)}`}
@@ -238,6 +239,25 @@ export function SettingFields({ view, act }: Props) {
             onKeep={(binding_width) => act([{ do: "binding", width: binding_width }])}
           />
         )}
+        {setting.binding && (
+          <select
+            aria-label="Grain of the binding"
+            value={setting.grain}
+            onChange={(event) => act([{ do: "binding", grain: event.target.value === "bias" ? "bias" : "straight" }])}
+          >
+            <option value="straight">straight grain</option>
+            <option value="bias">on the bias</option>
+          </select>
+        )}
+      </Row>
+      <Row name="Sewn">
+        <Typed
+          label="seam allowance"
+          value={setting.seam}
+          width="3rem"
+          suffix={suffix}
+          onKeep={(seam) => act([{ do: "making", settings: { seam } }])}
+        />
       </Row>
     </section>
   );
@@ -267,6 +287,46 @@ function Fabric({ label, value, none, view, onChange }: FabricProps) {
       {view.fabrics.map((one) => (
         <option key={one.key} value={one.key}>
           {one.name}
+        </option>
+      ))}
+    </select>
+  );
+}
+
+interface EitherProps {
+  label?: string;
+  fabric: string;
+  block: string;
+  none?: string;
+  plain?: string;
+  pieced?: string;
+  view: Quilt;
+  onFabric: (fabric: string) => void;
+  onBlock: (block: string) => void;
+}
+
+/** What is either of one fabric or made of a block. */
+function FabricOrBlock({ label, fabric, block, none, plain, pieced, view, onFabric, onBlock }: EitherProps) {
+  const named = (words: string | undefined, name: string) => (words ? `${words} ${name}` : name);
+  return (
+    <select
+      aria-label={label}
+      value={block ? `b ${block}` : `f ${fabric}`}
+      onChange={(event) => {
+        const { value } = event.target;
+        if (value.startsWith("b ")) onBlock(value.slice(2));
+        else onFabric(value.slice(2));
+      }}
+    >
+      {none !== undefined && <option value="f ">{none}</option>}
+      {view.blocks.map((one) => (
+        <option key={one.key} value={`b ${one.key}`}>
+          {named(pieced, one.name)}
+        </option>
+      ))}
+      {view.fabrics.map((one) => (
+        <option key={one.key} value={`f ${one.key}`}>
+          {named(plain, one.name)}
         </option>
       ))}
     </select>

@@ -7,7 +7,10 @@ import { historyOf } from "../block/history";
 export type Quilt = Schemas["QuiltOut"];
 export type QuiltAct = NonNullable<Schemas["QuiltActsIn"]["acts"]>[number];
 export type QuiltInHand = DraftingState<Quilt> &
-  Pick<Drafting<QuiltAct, Quilt>, "act" | "undo" | "redo" | "dismiss" | "takeTheirs" | "keepMineAsCopy" | "bringBack">;
+  Pick<
+    Drafting<QuiltAct, Quilt>,
+    "act" | "take" | "undo" | "redo" | "dismiss" | "takeTheirs" | "keepMineAsCopy" | "bringBack"
+  >;
 
 const server: Server<QuiltAct, Quilt> = {
   draft: (document, acts) => settled<Quilt>(client.POST("/api/quilt", { body: { document, acts } })),
@@ -31,6 +34,6 @@ export function useQuilt(id: string): QuiltInHand {
     void drafting.enter();
     return drafting.leave;
   }, [drafting]);
-  const { act, undo, redo, dismiss, takeTheirs, keepMineAsCopy, bringBack } = drafting;
-  return { ...state, act, undo, redo, dismiss, takeTheirs, keepMineAsCopy, bringBack };
+  const { act, take, undo, redo, dismiss, takeTheirs, keepMineAsCopy, bringBack } = drafting;
+  return { ...state, act, take, undo, redo, dismiss, takeTheirs, keepMineAsCopy, bringBack };
 }

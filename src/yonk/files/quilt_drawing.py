@@ -59,10 +59,11 @@ def coloured_outlines(quilt: Quilt) -> Iterator[Coloured]:
     for cloth in layout.cloths:
         inside = not cloth.purpose.startswith("border")
         yield Coloured(cloth.outline, colour(cloth.fabric), inside)
-    for block in layout.blocks:
-        if block.placed:
-            for outline, own in faces(block.placed.block):
-                yield Coloured(_as_laid(outline, block), own, True)
+    laid = ((layout.border_blocks, False), (layout.halves, True), (layout.blocks, True))
+    for blocks, in_top in laid:
+        for block in blocks:
+            for outline, own in faces(block.placed.block) if block.placed else ():
+                yield Coloured(_as_laid(outline, block), own, in_top)
 
 
 def _as_laid(outline: Outline, block: LaidBlock) -> Outline:

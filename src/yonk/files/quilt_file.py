@@ -113,6 +113,7 @@ class EdgeIn(FilePart):
     fabric: Key
     floats: Annotated[Exact, Field(alias="float")] = Fraction(0)
     half_blocks: bool = False
+    pieced: bool = False
 
 
 class FrameIn(FilePart):
@@ -260,7 +261,7 @@ def _gainsaying(read: QuiltIn, drafts: list[Draft]) -> Iterator[Fault]:
         if key not in known:
             yield Fault(place, f"“{key}” is no fabric of the quilt or its blocks")
     for number, border in enumerate(read.borders):
-        if bool(border.fabric) == bool(border.block):
+        if not border.fabric and not border.block:
             yield Fault(f"borders[{number}]", "must have either a fabric or a block")
         if border.block and border.block not in keys:
             yield Fault(f"borders[{number}].block", f"“{border.block}” is no block of the quilt")

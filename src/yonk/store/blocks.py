@@ -136,12 +136,12 @@ def one_block(session: Session, block_id: str) -> Kept:
     return _kept(row)
 
 
-def live_block(session: Session, block_id: str, kind: Kind = "block") -> Kept:
-    """A block, or a quilt, on its shelf. Raises `NoSuchBlockError`, `DeletedBlockError` for one
-    that was taken off.
+def live_block(session: Session, block_id: str, kind: Kind | None = "block") -> Kept:
+    """A block, or a quilt, or either, on its shelf. Raises `NoSuchBlockError`, `DeletedBlockError`
+    for one that was taken off.
     """
     kept = one_block(session, block_id)
-    if kept.kind != kind:
+    if kind is not None and kept.kind != kind:
         raise NoSuchBlockError(block_id)
     if kept.deleted:
         raise DeletedBlockError(block_id)

@@ -139,6 +139,8 @@ class QuiltPictureOut(Model):
     side: tuple[float, float]
     symbols: list[SymbolOut]
     uses: list[UseOut]
+    border_uses: list[UseOut] = Field(default_factory=list)
+    half_uses: list[UseOut] = Field(default_factory=list)
     cloths: list[ClothOut]
 
 
@@ -217,6 +219,7 @@ class QuiltSettingOut(Model):
     edge_fabric: str
     floats: str
     half_blocks: bool
+    pieced: bool
     module: str
     frame: str
     borders: list[BorderOut]

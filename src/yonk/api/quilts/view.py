@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections import defaultdict
-from collections.abc import Iterator, Mapping
+from collections.abc import Iterator, Mapping, Sequence
 
 from yonk.api.draft.view import fabric_out, settings_view
 from yonk.api.quilts.schemas import (
@@ -26,7 +26,7 @@ from yonk.api.wire import PictureFaceOut
 from yonk.core.paper import Fabric, show, write_typed
 from yonk.core.planning import cut_shape, cut_size, further, lightness, read, size
 from yonk.core.setting import (
-    Layout,
+    LaidBlock,
     Quilt,
     QuiltPlan,
     SettingPiece,
@@ -73,14 +73,17 @@ def quilt_view(plan: QuiltPlan) -> QuiltOut:
 def picture_of(quilt: Quilt) -> QuiltPictureOut:
     """A quilt to be drawn."""
     layout, fabrics = layout_of(quilt), quilt.all_fabrics
-    used = dict.fromkeys(one.placed.block for one in layout.blocks if one.placed)
+    laid = (*layout.blocks, *layout.border_blocks, *layout.halves)
+    used = dict.fromkeys(one.placed.block for one in laid if one.placed)
     return QuiltPictureOut(
         width=layout.width,
         height=layout.height,
         top=layout.top,
         side=(float(layout.module.width), float(layout.module.height)),
         symbols=[_symbol(quilt, key) for key in used],
-        uses=list(_uses(layout)),
+        uses=list(_uses(layout.blocks)),
+        border_uses=list(_uses(layout.border_blocks)),
+        half_uses=list(_uses(layout.halves)),
         cloths=[
             ClothOut(
                 purpose=one.purpose,
@@ -116,8 +119,8 @@ def _symbol(quilt: Quilt, key: str) -> SymbolOut:
     return SymbolOut(key=key, faces=faces, greys=[_grey(one.colour) for one in faces])
 
 
-def _uses(layout: Layout) -> Iterator[UseOut]:
-    for one in layout.blocks:
+def _uses(blocks: Sequence[LaidBlock]) -> Iterator[UseOut]:
+    for one in blocks:
         yield UseOut(
             row=one.row,
             column=one.column,
@@ -247,6 +250,7 @@ def _setting(quilt: Quilt) -> QuiltSettingOut:
         edge_fabric=edge.fabric if edge else "",
         floats=write_typed(edge.floats, unit) if edge else "",
         half_blocks=bool(edge and edge.half_blocks),
+        pieced=bool(edge and edge.pieced),
         module="" if setting.module is None else write_typed(setting.module, unit),
         frame=setting.frame,
         borders=[

@@ -129,8 +129,10 @@ def restore(block_id: BlockId, db: Db) -> BlockOut:
 
 @router.get("/blocks/{block_id}/states", response_model=StatesOut, responses=ERRORS)
 def states(block_id: BlockId, db: Db) -> StatesOut:
-    """The saved states of a block, the newest first, and the rule by which old ones are thinned."""
-    store.live_block(db, block_id)
+    """The saved states of a block or a quilt, the newest first, and the rule by which old ones are
+    thinned.
+    """
+    store.live_block(db, block_id, None)
     rows = [
         StateOut(revision=one.revision, saved=one.saved, title=one.title, opened=one.opened)
         for one in revisions.states_of(db, block_id)

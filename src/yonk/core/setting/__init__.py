@@ -36,6 +36,7 @@ from yonk.core.setting.cuts import (
     setting_pieces,
     side_triangles,
 )
+from yonk.core.setting.drawn import At, DrawnTop, What, draw_top
 from yonk.core.setting.in_words import purpose_words, size_words
 from yonk.core.setting.layout import LaidBlock, LaidCloth, Layout, layout_of
 from yonk.core.setting.looking import Vanishing, vanishing
@@ -79,10 +80,12 @@ __all__ = [
     "AddBorder",
     "AddColourings",
     "Alternate",
+    "At",
     "Backing",
     "BackingLay",
     "Binding",
     "Border",
+    "DrawnTop",
     "Edge",
     "Joins",
     "LaidBlock",
@@ -125,6 +128,7 @@ __all__ = [
     "TurnAll",
     "TurnBlock",
     "Vanishing",
+    "What",
     "alike_touching",
     "all_quilt_acts",
     "apply_to_quilt",
@@ -132,6 +136,7 @@ __all__ = [
     "binding_length",
     "columns_in",
     "diagonal_rows",
+    "draw_top",
     "finished_of",
     "lay_scrappy",
     "layout_of",

@@ -27,13 +27,19 @@ class BorderPiece:
 
 @dataclass(frozen=True)
 class Repeat:
-    """How often the block of a pieced border is repeated on each upright and each level side; with
-    a block in each corner.
+    """How often the block of a pieced border is repeated on each upright and each level side;
+    `corners` are the blocks in its corners, none where plain squares lie there.
     """
 
     border: int
     upright: int
     level: int
+    corners: int = 4
+
+    @property
+    def blocks(self) -> int:
+        """How many blocks it takes."""
+        return 2 * (self.upright + self.level) + self.corners
 
 
 def pieces_of(top: Top, borders: Sequence[Border]) -> Iterator[BorderPiece]:
@@ -42,7 +48,8 @@ def pieces_of(top: Top, borders: Sequence[Border]) -> Iterator[BorderPiece]:
     for number, border in enumerate(borders, start=1):
         wide, outer = border.width, Top(width + 2 * border.width, height + 2 * border.width)
         if border.block:
-            pass
+            if border.fabric:
+                yield BorderPiece(number, Length.of(wide), wide, 4)
         elif border.corner == "mitred":
             yield BorderPiece(number, outer.height, wide, 2)
             yield BorderPiece(number, outer.width, wide, 2)
@@ -86,6 +93,11 @@ def _repeat(quilt: Quilt, number: int, border: Border, inside: Top) -> Repeat:
             f"{place}.width",
             f"must be {show(draft.height, quilt.unit)}, as high as the block that it repeats",
         )
+    if draft.width != draft.height and not border.fabric:
+        raise DraftError(
+            f"{place}.fabric",
+            "is missing; the block is not square, so plain squares go into the corners",
+        )
     counts = [_fits(side, draft.width) for side in (inside.height, inside.width)]
     if None in counts:
         spacer = spacer_for(inside, draft.width)
@@ -97,7 +109,7 @@ def _repeat(quilt: Quilt, number: int, border: Border, inside: Top) -> Repeat:
         raise DraftError(f"{place}.block", f"does not fit the sides evenly; {mend}")
     upright, level = counts
     assert upright is not None and level is not None
-    return Repeat(number, upright, level)
+    return Repeat(number, upright, level, 0 if border.fabric else 4)
 
 
 def _fits(side: Length, repeat: Fraction) -> int | None:

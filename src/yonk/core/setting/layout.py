@@ -10,8 +10,9 @@ from collections.abc import Iterator
 from dataclasses import dataclass
 from math import cos, radians, sin, sqrt
 
-from yonk.core.setting.borders import finished_of
+from yonk.core.setting.borders import Repeat, finished_of, repeats_of
 from yonk.core.setting.cuts import diagonal_rows
+from yonk.core.setting.drawn import Pen
 from yonk.core.setting.places import Module, module_of, places_of, top_of
 from yonk.core.setting.quilt import Border, Placed, Quilt
 
@@ -42,8 +43,9 @@ class LaidCloth:
 
 @dataclass(frozen=True)
 class Layout:
-    """A quilt as it lies. Cloth that is told later lies on what is told before; blocks lie on
-    top.
+    """A quilt as it lies. Cloth that is told later lies on what is told before; blocks lie on top.
+    Those of pieced borders are told by the border and their number in it, half blocks as the
+    whole ones that the edge of the top cuts.
     """
 
     width: float
@@ -52,6 +54,8 @@ class Layout:
     module: Module
     cloths: tuple[LaidCloth, ...]
     blocks: tuple[LaidBlock, ...]
+    border_blocks: tuple[LaidBlock, ...]
+    halves: tuple[LaidBlock, ...]
 
 
 def layout_of(quilt: Quilt) -> Layout:
@@ -67,6 +71,8 @@ def layout_of(quilt: Quilt) -> Layout:
         laid.module,
         (*laid.borders(), *laid.edge(), *laid.sashing(), *laid.plain(), *laid.frames()),
         tuple(laid.blocks()),
+        tuple(laid.border_blocks()),
+        tuple(laid.halves()),
     )
 
 
@@ -91,14 +97,15 @@ class _Laid:
                 self.left + before + column * (wide + self.wide) + wide / 2,
                 self.left + before + row * (high + self.wide) + high / 2,
             )
+        return self._at(2 * column + row % 2, row)
+
+    def _at(self, across: int, down: int) -> Spot:
+        """A middle on point, in half diagonals."""
+        wide, edge = float(self.module.width), self.setting.edge
         half = (wide + self.wide) / sqrt(2)
-        edge = self.setting.edge
         first = half if self.outer else wide / sqrt(2)
         first += float(edge.floats) if edge else 0.0
-        return (
-            self.left + first + (2 * column + row % 2) * half,
-            self.left + first + row * half,
-        )
+        return self.left + first + across * half, self.left + first + down * half
 
     def blocks(self) -> Iterator[LaidBlock]:
         """Every place."""
@@ -107,15 +114,41 @@ class _Laid:
             middle = self._middle(place.row, place.column)
             yield LaidBlock(place.row, place.column, middle, self.angle + turned, place.placed)
 
+    def halves(self) -> Iterator[LaidBlock]:
+        """Half blocks at the sides of an on-point setting."""
+        pen = Pen(self.quilt)
+        for number, cell in enumerate(pen.half_cells):
+            placed, (down, along) = pen.half_at(cell), cell
+            middle = self._at(down + along, down - along)
+            yield LaidBlock(0, number, middle, self.angle + 90 * placed.turns, placed)
+
     def borders(self) -> Iterator[LaidCloth]:
         """Each border as four pieces, as they are sewn on."""
         x = y = self.left
         wide, high = self.width, self.height
         for number, border in enumerate(self.quilt.borders, start=1):
             by = float(border.width)
-            if border.fabric:
+            if border.block:
+                corners = [(a, b) for a in (x - by, x + wide) for b in (y - by, y + high)]
+                for corner in corners if border.fabric else ():
+                    yield LaidCloth(f"border-{number}", border.fabric, _box(*corner, by, by))
+            elif border.fabric:
                 for outline in _round((x, y, wide, high), by, border):
                     yield LaidCloth(f"border-{number}", border.fabric, outline)
+            x, y, wide, high = x - by, y - by, wide + 2 * by, high + 2 * by
+
+    def border_blocks(self) -> Iterator[LaidBlock]:
+        """The blocks of pieced borders, clockwise from the top left corner, their top outward."""
+        repeats = {one.border: one for one in repeats_of(self.quilt)}
+        x = y = self.left
+        wide, high = self.width, self.height
+        for number, border in enumerate(self.quilt.borders, start=1):
+            by = float(border.width)
+            if border.block:
+                repeat, placed = repeats[number], Placed(block=border.block)
+                spots = _round_about((x, y, wide, high), by, repeat, corners=not border.fabric)
+                for place, (middle, angle) in enumerate(spots):
+                    yield LaidBlock(number, place, middle, angle, placed)
             x, y, wide, high = x - by, y - by, wide + 2 * by, high + 2 * by
 
     def edge(self) -> Iterator[LaidCloth]:
@@ -207,6 +240,31 @@ def _placed(box: Box, middle: Spot, angle: float) -> tuple[Spot, ...]:
     """The corners of a box round a middle, turned clockwise."""
     c, s = cos(radians(angle)), sin(radians(angle))
     return tuple((middle[0] + x * c - y * s, middle[1] + x * s + y * c) for x, y in _box(*box))
+
+
+def _round_about(
+    inside: Box, by: float, repeat: Repeat, *, corners: bool
+) -> Iterator[tuple[Spot, int]]:
+    """The middle of each block of a pieced border, and how far it is turned."""
+    x, y, wide, high = inside
+    half = by / 2
+    along, down = wide / repeat.level, high / repeat.upright
+    if corners:
+        yield (x - half, y - half), 0
+    for one in range(repeat.level):
+        yield (x + (one + 0.5) * along, y - half), 0
+    if corners:
+        yield (x + wide + half, y - half), 90
+    for one in range(repeat.upright):
+        yield (x + wide + half, y + (one + 0.5) * down), 90
+    if corners:
+        yield (x + wide + half, y + high + half), 180
+    for one in reversed(range(repeat.level)):
+        yield (x + (one + 0.5) * along, y + high + half), 180
+    if corners:
+        yield (x - half, y + high + half), 270
+    for one in reversed(range(repeat.upright)):
+        yield (x - half, y + (one + 0.5) * down), 270
 
 
 def _round(inside: Box, by: float, border: Border) -> Iterator[tuple[Spot, ...]]:

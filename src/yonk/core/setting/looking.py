@@ -6,17 +6,20 @@ Source: the looking of `docs/setting.md`.
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Iterator
 from dataclasses import dataclass
 from functools import cache
+from math import dist
 
-from yonk.core.planning import Reading, lightness, read
-from yonk.core.setting.places import columns_in, module_of, places_of, rows_of
+from yonk.core.drawing import Face
+from yonk.core.joining import touches
+from yonk.core.planning import lightness
+from yonk.core.setting.drawn import At, Pen, Shape, on_a_lattice
 from yonk.core.setting.quilt import Placed, Quilt
 
 NEAR = 8.0  # of lightness from nought to a hundred, that can hardly be told apart
 SHARE = 0.5  # of the edge, along which that is worth a word
-Run = tuple[float, float, float]  # from where to where along a side, as shares, and how light
+AFTER: tuple[At, At] = ((0, 1), (1, 0))  # the cells after one that lie beside it
 
 
 @dataclass(frozen=True)
@@ -25,103 +28,67 @@ class Vanishing:
     vanishes.
     """
 
-    one: tuple[int, int]
-    other: tuple[int, int]
+    one: At
+    other: At
     share: float
 
 
 def vanishing(quilt: Quilt) -> tuple[Vanishing, ...]:
     """Where neighbours nearly vanish into each other; none where sashing or frames part them."""
-    setting = quilt.setting
-    if setting.sashing or setting.module is not None:
+    if quilt.setting.sashing or quilt.setting.module is not None:
         return ()
-    module_of(quilt)
-    sides = _Sides(quilt)
-    found = []
-    for place in places_of(setting):
-        for other, side in _neighbours(quilt, place.row, place.column):
-            there = sides.of(other)
-            if place.placed is None and there is None:
+    return tuple(sorted(_found(quilt), key=lambda one: (one.one, one.other)))
+
+
+def _found(quilt: Quilt) -> Iterator[Vanishing]:
+    edges = _Edges(quilt)
+    cells = edges.pen.grid.cells
+    for (down, along), place in cells.items():
+        for step in AFTER:
+            beside = cells.get((down + step[0], along + step[1]))
+            if beside is None:
                 continue
-            share = _alike(sides.along(place.placed, side), sides.along(there, (side + 2) % 4))
+            one, other = edges.pen.placed[place], edges.pen.placed[beside]
+            if one is None and other is None:
+                continue
+            share = edges.alike(one, other, step)
             if share >= SHARE:
-                found.append(Vanishing((place.row, place.column), other, share))
-    return tuple(found)
+                first, second = sorted((place, beside))
+                yield Vanishing(first, second, share)
 
 
-def _neighbours(quilt: Quilt, row: int, column: int) -> list[tuple[tuple[int, int], int]]:
-    """The places after this one that touch it, and with which of its sides: top, right, bottom,
-    left are 0 to 3, turned with the setting.
-    """
-    setting = quilt.setting
-    if setting.kind == "straight":
-        wanted = [((row, column + 1), 1), ((row + 1, column), 2)]
-    else:
-        shift = row % 2
-        wanted = [((row + 1, column + shift), 1), ((row + 1, column + shift - 1), 2)]
-    rows = rows_of(setting)
-    return [
-        ((r, c), side)
-        for (r, c), side in wanted
-        if 0 <= r < rows and 0 <= c < columns_in(setting, r)
-    ]
-
-
-class _Sides:
-    """How light each side of each block is, along it."""
+class _Edges:
+    """What meets along the edge of two places, each pair of alike neighbours looked at once."""
 
     def __init__(self, quilt: Quilt) -> None:
-        self.quilt = quilt
-        self.placed = {(one.row, one.column): one.placed for one in places_of(quilt.setting)}
-        self.of_block = cache(self._of_block)
+        self.quilt, self.pen = quilt, Pen(quilt)
+        self.alike = cache(self._alike)
+        self.light = cache(self._light)
 
-    def of(self, place: tuple[int, int]) -> Placed | None:
-        return self.placed[place]
+    def _light(self, fabric: str) -> float:
+        known = self.quilt.all_fabrics.get(fabric)
+        return lightness(known.colour if known else "#ffffff")
 
-    def along(self, placed: Placed | None, side: int) -> list[Run]:
-        """The runs along a side as it lies, clockwise."""
-        if placed is None:
-            alternate = self.quilt.setting.alternate
-            colour = self.quilt.all_fabrics[alternate.fabric].colour if alternate else "#ffffff"
-            return [(0.0, 1.0, lightness(colour))]
-        own = self.of_block(placed.block)
-        turned = (side - placed.turns) % 4
-        if not placed.mirrored:
-            return own[turned]
-        mirrored = own[{0: 0, 1: 3, 2: 2, 3: 1}[turned]]
-        return [(1 - end, 1 - start, light) for start, end, light in reversed(mirrored)]
+    def _alike(self, one: Placed | None, other: Placed | None, step: At) -> float:
+        """The share of the edge between two places along which both are about as light."""
+        down, along = step
+        module = self.pen.module
+        far = (along * module.width, down * module.height)
+        first = self._on_edge(self.pen.seen_at(one, (0, 0)), along, far[0] or far[1])
+        second = self._on_edge(self.pen.seen_at(other, step), along, far[0] or far[1])
+        both = [*first, *second]
+        scale, rings = on_a_lattice([one.ring for one in both])
+        alike = whole = 0.0
+        for touch in touches([Face(ring) for ring in rings]):
+            if (touch.left < len(first)) == (touch.right < len(first)):
+                continue
+            length = dist(touch.start, touch.end) / scale
+            lights = [self.light(both[face].fabric) for face in (touch.left, touch.right)]
+            whole += length
+            alike += length * (abs(lights[0] - lights[1]) < NEAR)
+        return alike / whole if whole else 0.0
 
-    def _of_block(self, key: str) -> Mapping[int, list[Run]]:
-        reading = read(self.quilt.by_key[key].as_sewn)
-        return {side: _runs(reading, side) for side in range(4)}
-
-
-def _runs(reading: Reading, side: int) -> list[Run]:
-    """What lies along a side of a block, clockwise: from where to where, and how light."""
-    faces = reading.drawing.faces
-    right = max(x for face in faces for x, _ in face.ring)
-    bottom = max(y for face in faces for _, y in face.ring)
-    axis, level, reach = ((1, 0, right), (0, right, bottom), (1, bottom, right), (0, 0, bottom))[
-        side
-    ]
-    found: list[Run] = []
-    for face, fabric in zip(faces, reading.fabrics, strict=True):
-        light = lightness(reading.draft.fabric(fabric).colour)
-        for a, b in zip(face.ring, face.ring[1:] + face.ring[:1], strict=True):
-            if a[axis] == level == b[axis]:
-                start, end = sorted((a[1 - axis] / reach, b[1 - axis] / reach))
-                found.append((1 - end, 1 - start, light) if side >= 2 else (start, end, light))
-    return sorted(found)
-
-
-def _alike(one: list[Run], other: list[Run]) -> float:
-    """The share of an edge along which both sides are about as light; the other runs the other
-    way.
-    """
-    back = [(1 - end, 1 - start, light) for start, end, light in other]
-    return sum(
-        max(0.0, min(end, stop) - max(start, begin))
-        for start, end, light in one
-        for begin, stop, shade in back
-        if abs(light - shade) < NEAR
-    )
+    def _on_edge(self, shapes: list[Shape], upright: int, where: object) -> list[Shape]:
+        """The patches that have a side on the edge."""
+        axis = 0 if upright else 1
+        return [one for one in shapes if sum(spot[axis] == where for spot in one.ring) > 1]

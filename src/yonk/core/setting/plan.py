@@ -11,6 +11,7 @@ from yonk.core.paper import Draft, DraftError, show
 from yonk.core.planning import Plan, make_plan
 from yonk.core.setting.borders import Repeat, finished_of, repeats_of
 from yonk.core.setting.cuts import SettingPiece, setting_pieces, side_triangles
+from yonk.core.setting.drawn import check_halves
 from yonk.core.setting.places import Place, Top, places_of, top_of
 from yonk.core.setting.quilt import Quilt
 
@@ -73,6 +74,7 @@ def plan_quilt(quilt: Quilt, planner: Planner = make_plan) -> QuiltPlan:
     Raises: `DraftError` naming what does not fit, with what would mend it.
     """
     _check_names(quilt)
+    check_halves(quilt)
     top, finished = top_of(quilt), finished_of(quilt)
     places, repeats = tuple(places_of(quilt.setting)), tuple(repeats_of(quilt))
     return QuiltPlan(
@@ -93,10 +95,11 @@ def _counts(
     counts = Counter(one.placed.block for one in places if one.placed)
     edge = quilt.setting.edge
     if edge and edge.half_blocks and quilt.setting.kind == "on-point":
-        counts[quilt.setting.fill.block] += side_triangles(quilt.setting)
+        halves = side_triangles(quilt.setting)
+        counts[quilt.setting.fill.block] += -(-halves // 2) if edge.pieced else halves
     for repeat in repeats:
         block = quilt.borders[repeat.border - 1].block
-        counts[block] += 2 * (repeat.upright + repeat.level) + 4
+        counts[block] += repeat.blocks
     return {one.key: counts[one.key] for one in quilt.blocks if counts[one.key]}
 
 

@@ -141,12 +141,14 @@ class Sashing:
 @dataclass(frozen=True, kw_only=True)
 class Edge:
     """What fills the edge of an on-point setting. `floats` is how far the top reaches beyond the
-    points of the blocks.
+    points of the blocks. Half blocks are cut from a whole one each, or `pieced` as drafted on
+    either side of the block's diagonal, so that the patches of one give two.
     """
 
     fabric: str
     floats: Fraction = Fraction(0)
     half_blocks: bool = False
+    pieced: bool = False
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -171,8 +173,8 @@ class Setting:
 
 @dataclass(frozen=True, kw_only=True)
 class Border:
-    """A border: of one fabric, or pieced from a block by its key, which is as high as it is
-    wide.
+    """A border: of one fabric, or pieced from a block by its key, which is as high as it is wide;
+    then `fabric` is that of plain squares in its corners, where no block lies there.
     """
 
     width: Fraction

@@ -3,7 +3,6 @@
 from yonk.core.top.backing import BackingWay, backing_size, batting_of, ways_to_back
 from yonk.core.top.binding import BindingCut, bias_square
 from yonk.core.top.diagram import Diagram, RowLabel, SeamDrawn, diagram_of
-from yonk.core.top.drawn import DrawnTop, draw_top
 from yonk.core.top.in_words import (
     backing_words,
     binding_words,
@@ -22,7 +21,6 @@ __all__ = [
     "BackingWay",
     "BindingCut",
     "Diagram",
-    "DrawnTop",
     "Joined",
     "Judged",
     "RowLabel",
@@ -39,7 +37,6 @@ __all__ = [
     "binding_words",
     "can_be_quartered",
     "diagram_of",
-    "draw_top",
     "joined_lengths",
     "joined_words",
     "lost_to",

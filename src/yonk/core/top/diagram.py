@@ -10,8 +10,7 @@ from dataclasses import dataclass
 from math import dist, sqrt
 
 from yonk.core.joining import Join
-from yonk.core.setting import Layout, layout_of, module_of
-from yonk.core.top.drawn import At
+from yonk.core.setting import At, Layout, layout_of, module_of
 from yonk.core.top.steps import TopSewing
 
 Spot = tuple[float, float]

@@ -28,7 +28,7 @@ from yonk.core.pressing import (
     other_way,
     seam_ends,
 )
-from yonk.core.top.drawn import At, What
+from yonk.core.setting import At, What
 from yonk.core.top.together import Together
 
 SECONDS = 8.0

@@ -19,10 +19,13 @@ from yonk.core.joining import box_of_part
 from yonk.core.paper import Length, Toward, show
 from yonk.core.pressing import sewing_plan, toward
 from yonk.core.setting import (
+    At,
     Border,
+    DrawnTop,
     Quilt,
     QuiltPlan,
     Top,
+    draw_top,
     finished_of,
     module_of,
     purpose_words,
@@ -31,7 +34,6 @@ from yonk.core.setting import (
 )
 from yonk.core.top.backing import backing_way, batting_of
 from yonk.core.top.binding import binding_cut
-from yonk.core.top.drawn import At, DrawnTop, draw_top
 from yonk.core.top.in_words import backing_words, binding_words
 from yonk.core.top.nesting import TopPressing, TwoPlans, press_top, two_plans
 from yonk.core.top.row_names import RowName
@@ -193,7 +195,12 @@ class _Writer:
         name = self.quilt.by_key[key].draft.name
         edge = self.quilt.setting.edge
         words = f"Make {count} more of {name}, for the edge."
-        if edge and edge.half_blocks and self.on_point:
+        if edge and edge.half_blocks and edge.pieced and self.on_point:
+            words = (
+                f"Make half blocks from the patches of {count} of {name}: sew each side of the "
+                "diagonal as drafted, and leave the seam along it open; one block gives two halves."
+            )
+        elif edge and edge.half_blocks and self.on_point:
             words += (
                 f" For half blocks cut each {self._show(self.seam)} beyond its diagonal, so that "
                 "the seam allowance is kept; one block gives one half."

@@ -13,8 +13,7 @@ from typing import Literal
 
 from yonk.core.joining import Join, Joining, Order, Pair, Tree, joining_of, touches
 from yonk.core.pressing import SewingPlan
-from yonk.core.setting import Placed, Quilt
-from yonk.core.top.drawn import At, DrawnTop
+from yonk.core.setting import At, DrawnTop, Placed, Quilt
 
 Role = Literal["frame", "row", "strip", "edge", "rows", "corner", "quarter", "quarters"]
 

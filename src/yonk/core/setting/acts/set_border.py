@@ -14,7 +14,8 @@ from yonk.core.setting.quilt import Corner, Quilt, Side
 @dataclass(frozen=True, kw_only=True)
 class SetBorder(QuiltAct):
     """A border by its number from one; what is not told stays. A fabric and a block take each
-    other's place.
+    other's place; a pieced one is as wide as its block is high. `corners` is the fabric of plain
+    squares in the corners of a pieced one, empty for blocks.
     """
 
     do: Literal["border"] = "border"
@@ -22,6 +23,7 @@ class SetBorder(QuiltAct):
     width: str | None = None
     fabric: str | None = None
     block: str | None = None
+    corners: str | None = None
     corner: Corner | None = None
     first: Side | None = None
 
@@ -36,9 +38,14 @@ class SetBorder(QuiltAct):
         if self.width is not None:
             told["width"] = typed_length(self.width, "width", "finished", quilt.unit)
         if self.block:
-            told |= {"block": known_block(quilt, self.block, "block"), "fabric": ""}
+            key = known_block(quilt, self.block, "block")
+            told = {"width": quilt.by_key[key].draft.height} | told | {"block": key, "fabric": ""}
         elif self.fabric:
             told |= {"fabric": known_fabric(quilt, self.fabric, "fabric"), "block": ""}
+        if self.corners:
+            told["fabric"] = known_fabric(quilt, self.corners, "corners")
+        elif self.corners == "":
+            told["fabric"] = ""
         borders = list(quilt.borders)
         borders[self.number - 1] = replace(now, **told)  # type: ignore[arg-type]
         return replace(quilt, borders=tuple(borders))

@@ -19,6 +19,7 @@ class SetEdge(QuiltAct):
     fabric: str | None = None
     floats: str | None = None
     half_blocks: bool | None = None
+    pieced: bool | None = None
 
     def on(self, quilt: Quilt) -> Quilt:
         """The quilt with the edge."""
@@ -32,6 +33,7 @@ class SetEdge(QuiltAct):
             told["fabric"] = known_fabric(quilt, self.fabric, "fabric")
         if self.floats is not None:
             told["floats"] = typed_length(self.floats, "floats", "place", quilt.unit)
-        if self.half_blocks is not None:
-            told["half_blocks"] = self.half_blocks
+        for name in ("half_blocks", "pieced"):
+            if getattr(self, name) is not None:
+                told[name] = getattr(self, name)
         return with_setting(quilt, edge=replace(now, **told))  # type: ignore[arg-type]

@@ -16,8 +16,11 @@ from math import lcm
 from typing import Literal
 
 from yonk.core.drawing import Face
+from yonk.core.paper import DraftError
 from yonk.core.planning import Reading, read
-from yonk.core.setting import Placed, Quilt, diagonal_rows, module_of, places_of
+from yonk.core.setting.cuts import diagonal_rows
+from yonk.core.setting.places import module_of, places_of
+from yonk.core.setting.quilt import Placed, Quilt
 
 Spot = tuple[Fraction, Fraction]
 At = tuple[int, int]
@@ -117,18 +120,43 @@ def draw_top(quilt: Quilt) -> DrawnTop:
 
     Raises: `DraftError` naming what does not fit.
     """
-    return _Pen(quilt).drawn()
+    return Pen(quilt).drawn()
+
+
+def on_a_lattice(rings: Sequence[Ring]) -> tuple[int, list[tuple[tuple[int, int], ...]]]:
+    """Outlines on one lattice: how many of its steps make a unit, and the outlines in steps."""
+    scale = lcm(*{part.denominator for ring in rings for spot in ring for part in spot})
+    found = [tuple((int(x * scale), int(y * scale)) for x, y in ring) for ring in rings]
+    return scale, found
+
+
+def check_halves(quilt: Quilt) -> None:
+    """Raises `DraftError` where half blocks are to be pieced and the block has no seam for it."""
+    edge = quilt.setting.edge
+    if edge and edge.pieced:
+        pen = Pen(quilt)
+        for cell in pen.half_cells[:1]:
+            pen.half_at(cell)
 
 
 @dataclass(frozen=True)
-class _Shape:
+class Shape:
+    """An outline in the quilt's unit, its fabric, its holes; which patch of its block it is."""
+
     ring: Ring
     fabric: str
     holes: tuple[Ring, ...] = ()
     patch: int = 0
 
+    @property
+    def rings(self) -> tuple[Ring, ...]:
+        """Its outline and its holes."""
+        return (self.ring, *self.holes)
 
-class _Pen:
+
+class Pen:
+    """Draws the parts of a top, each where it lies."""
+
     def __init__(self, quilt: Quilt) -> None:
         self.quilt, self.setting = quilt, quilt.setting
         self.module, self.grid = module_of(quilt), grid_of(quilt)
@@ -152,37 +180,25 @@ class _Pen:
     def drawn(self) -> DrawnTop:
         """Everything on one lattice."""
         told = [(what, at, list(shapes), placed) for what, at, shapes, placed in self._parts()]
-        spots = {
-            part.denominator
-            for _, _, shapes, _ in told
-            for one in shapes
-            for ring in (one.ring, *one.holes)
-            for spot in ring
-            for part in spot
-        }
-        scale = lcm(*spots)
-
-        def there(ring: Ring) -> tuple[tuple[int, int], ...]:
-            return tuple((int(x * scale), int(y * scale)) for x, y in ring)
-
+        all_rings = [ring for _, _, shapes, _ in told for one in shapes for ring in one.rings]
+        scale, laid = on_a_lattice(all_rings)
+        rings = iter(laid)
         faces: list[Face] = []
         fabrics: list[str] = []
         parts: list[DrawnPart] = []
         for what, at, shapes, placed in told:
             first = len(faces)
-            faces += [Face(there(one.ring), tuple(map(there, one.holes))) for one in shapes]
+            faces += [Face(next(rings), tuple(next(rings) for _ in one.holes)) for one in shapes]
             fabrics += [one.fabric for one in shapes]
             patches = tuple(one.patch for one in shapes) if placed else ()
             parts.append(DrawnPart(what, at, range(first, len(faces)), placed, patches))
         return DrawnTop(self.grid, scale, tuple(faces), tuple(fabrics), tuple(parts), self.readings)
 
-    def _parts(self) -> Iterator[tuple[What, At, Iterable[_Shape], Placed | None]]:
+    def _parts(self) -> Iterator[tuple[What, At, Iterable[Shape], Placed | None]]:
         for cell, at in sorted(self.grid.cells.items()):
             placed, corner = self.placed[at], self._corner(cell)
             if placed is None:
-                fabric = self.setting.alternate.fabric if self.setting.alternate else ""
-                box = _box(corner, self.module.width, self.module.height)
-                yield "alternate", cell, [_Shape(box, fabric)], None
+                yield "alternate", cell, [self._plain(corner)], None
                 continue
             block, *frames = self.units[placed.block]
             yield "block", cell, self._laid(block, placed, corner), placed
@@ -195,13 +211,24 @@ class _Pen:
         if self.on_point:
             yield from self._edge()
 
+    def _plain(self, corner: Spot) -> Shape:
+        fabric = self.setting.alternate.fabric if self.setting.alternate else ""
+        return Shape(_box(corner, self.module.width, self.module.height), fabric)
+
+    def seen_at(self, placed: Placed | None, cell: At) -> list[Shape]:
+        """What is seen of a block, or of a plain square, laid at a cell."""
+        corner = self._corner(cell)
+        if placed is None:
+            return [self._plain(corner)]
+        return list(self._laid(self.units[placed.block][0], placed, corner))
+
     def _corner(self, cell: At) -> Spot:
         """The top left corner of a cell."""
         down, along = cell
         pitch = self.module.width + self.wide, self.module.height + self.wide
         return along * pitch[0], down * pitch[1]
 
-    def _unit(self, key: str) -> list[list[_Shape]]:
+    def _unit(self, key: str) -> list[list[Shape]]:
         """A block in the middle of its place, and each piece of its frame as they are sewn on."""
         reading, wide, high = self.readings[key], self.module.width, self.module.height
         draft, fabric = reading.draft, self.setting.frame
@@ -213,7 +240,7 @@ class _Pen:
 
         found = [
             [
-                _Shape(there(face.ring), name, tuple(map(there, face.holes)), number)
+                Shape(there(face.ring), name, tuple(map(there, face.holes)), number)
                 for number, (face, name) in enumerate(
                     zip(reading.drawing.faces, reading.fabrics, strict=True)
                 )
@@ -222,14 +249,14 @@ class _Pen:
         zero = Fraction(0)
         if beside:
             found += [
-                [_Shape(_box((x, above), beside, draft.height), fabric)]
+                [Shape(_box((x, above), beside, draft.height), fabric)]
                 for x in (zero, wide - beside)
             ]
         if above:
-            found += [[_Shape(_box((zero, y), wide, above), fabric)] for y in (zero, high - above)]
+            found += [[Shape(_box((zero, y), wide, above), fabric)] for y in (zero, high - above)]
         return found
 
-    def _laid(self, shapes: Sequence[_Shape], placed: Placed, corner: Spot) -> Iterator[_Shape]:
+    def _laid(self, shapes: Sequence[Shape], placed: Placed, corner: Spot) -> Iterator[Shape]:
         """Shapes of a place as it is turned, perhaps mirrored. The diagonal rows lie level, so what
         stands on point is turned once more.
         """
@@ -246,7 +273,7 @@ class _Pen:
         for one in shapes:
             yield replace(one, ring=there(one.ring), holes=tuple(map(there, one.holes)))
 
-    def _in_rows(self, fabric: str) -> Iterator[tuple[What, At, Iterable[_Shape], None]]:
+    def _in_rows(self, fabric: str) -> Iterator[tuple[What, At, Iterable[Shape], None]]:
         """Strips before and between the blocks of a row, and after the last."""
         cells = self.grid.cells
         for down, along in sorted({c for a, b in cells for c in ((a, b), (a, b + 1))}):
@@ -256,7 +283,7 @@ class _Pen:
                 box = _box((x - self.wide, y), self.wide, self.module.height)
                 yield "sash-in-row", (down, along), self._inside(box, fabric), None
 
-    def _between(self, fabric: str) -> Iterator[tuple[What, At, Iterable[_Shape], None]]:
+    def _between(self, fabric: str) -> Iterator[tuple[What, At, Iterable[Shape], None]]:
         """Strips above the rows and below the last: in block lengths where there are cornerstones,
         else whole.
         """
@@ -295,7 +322,7 @@ class _Pen:
             return diagonal_rows(self.setting)
         return [range(self.setting.columns)] * self.setting.rows
 
-    def _crossings(self, stones: str) -> Iterator[tuple[What, At, Iterable[_Shape], None]]:
+    def _crossings(self, stones: str) -> Iterator[tuple[What, At, Iterable[Shape], None]]:
         cells = self.grid.cells
         if not stones:
             return
@@ -306,7 +333,7 @@ class _Pen:
                 box = _box((x - self.wide, y - self.wide), self.wide, self.wide)
                 yield "cornerstone", spot, self._inside(box, stones), None
 
-    def _edge(self) -> Iterator[tuple[What, At, Iterable[_Shape], Placed | None]]:
+    def _edge(self) -> Iterator[tuple[What, At, Iterable[Shape], Placed | None]]:
         """What fills the sides and corners of an on-point top."""
         fabric = self.setting.edge.fabric if self.setting.edge else ""
         reach = Fraction(0) if self.outer else self.wide  # over the end of a strip
@@ -322,16 +349,45 @@ class _Pen:
             if len(near) == 1:
                 yield "corner-triangle", cell, self._inside(box, fabric), None
             elif self.halves:
-                fill = self.setting.fill
+                fill = self.half_at(cell)
                 shapes = self._laid(self.units[fill.block][0], fill, (x, y))
                 yield "half-block", cell, self._all_inside(shapes), fill
             else:
                 yield "side-triangle", cell, self._inside(box, fabric), None
 
-    def _inside(self, ring: Ring, fabric: str) -> list[_Shape]:
-        return self._all_inside([_Shape(ring, fabric)])
+    @property
+    def half_cells(self) -> list[At]:
+        """The cells that half blocks lie at; none where the setting has none."""
+        sides = [cell for cell in self.grid.edge if len(self.grid.beside(cell)) > 1]
+        return sides if self.halves else []
 
-    def _all_inside(self, shapes: Iterable[_Shape]) -> list[_Shape]:
+    def half_at(self, cell: At) -> Placed:
+        """The half block at a cell of the edge, as it is turned: one that is pieced so that its
+        diagonal seam lies at the edge.
+
+        Raises: `DraftError` where it has none.
+        """
+        fill, edge = self.setting.fill, self.setting.edge
+        if not edge or not edge.pieced:
+            return fill
+        for turns in range(4):
+            turned = replace(fill, turns=(fill.turns + turns) % 4)
+            if not any(self._cut_through(one.ring) for one in self.seen_at(turned, cell)):
+                return turned
+        raise DraftError(
+            "setting.edge.pieced",
+            "the block has no seam along its diagonal; let whole blocks be cut for the halves",
+        )
+
+    def _cut_through(self, ring: Ring) -> bool:
+        """Whether the edge of the top cuts through a patch."""
+        beyond = [max(i * x + j * y - most for i, j, most in self._limits) for x, y in ring]
+        return max(beyond) > 0 > min(beyond)
+
+    def _inside(self, ring: Ring, fabric: str) -> list[Shape]:
+        return self._all_inside([Shape(ring, fabric)])
+
+    def _all_inside(self, shapes: Iterable[Shape]) -> list[Shape]:
         """What of some shapes lies inside the top's edges."""
         if not self.on_point:
             return list(shapes)

@@ -1,0 +1,67 @@
+import { type SyntheticEvent, useState } from "react";
+import { Button, Form, Modal } from "react-bootstrap";
+
+import { type Cloth, FabricFields } from "../common/FabricFields";
+import { SwatchOf } from "../cut/SwatchOf";
+import type { Quilt, QuiltAct } from "./useQuilt";
+
+interface Props {
+  view: Quilt;
+  act: (acts: QuiltAct[]) => void;
+}
+
+/** The fabrics of a quilt, those of its blocks and its own, and one more for what goes round them. */
+export function QuiltFabrics({ view, act }: Props) {
+  const [adding, setAdding] = useState(false);
+  return (
+    <p className="quilt-fabrics">
+      {view.fabrics.map((one) => (
+        <span key={one.key}>
+          <SwatchOf fabrics={view.fabrics} name={one.key} size={20} /> {one.name}
+        </span>
+      ))}
+      <button type="button" className="quiet" onClick={() => setAdding(true)}>
+        + a fabric
+      </button>
+      {adding && <NewFabric act={act} onClose={() => setAdding(false)} />}
+    </p>
+  );
+}
+
+function NewFabric({ act, onClose }: { act: Props["act"]; onClose: () => void }) {
+  const [name, setName] = useState("");
+  const [cloth, setCloth] = useState<Cloth>({ colour: "#8a9a8e", value: "medium", print: "solid" });
+  const keep = (event: SyntheticEvent) => {
+    event.preventDefault();
+    act([{ do: "fabric", key: "", name, ...cloth }]);
+    onClose();
+  };
+  return (
+    <Modal show onHide={onClose} aria-labelledby="quilt-fabric-form">
+      <Form onSubmit={keep}>
+        <Modal.Header closeButton>
+          <Modal.Title id="quilt-fabric-form">A fabric for the quilt</Modal.Title>
+        </Modal.Header>
+        <Modal.Body className="stack">
+          <Form.Group controlId="quilt-fabric-name">
+            <Form.Label>Name</Form.Label>
+            <Form.Control
+              required
+              value={name}
+              maxLength={120}
+              onChange={(event) => setName(event.target.value)}
+              // eslint-disable-next-line jsx-a11y/no-autofocus -- the dialog opens to be typed into
+              autoFocus
+            />
+          </Form.Group>
+          <div className="side-by-side">
+            <FabricFields id="quilt-fabric" form={cloth} onChange={(part) => setCloth({ ...cloth, ...part })} />
+          </div>
+        </Modal.Body>
+        <Modal.Footer>
+          <Button type="submit">Keep</Button>
+        </Modal.Footer>
+      </Form>
+    </Modal>
+  );
+}
