@@ -22,6 +22,7 @@ import shapely
 from bench.causes import simulated
 from bench.cloth import report_quality, seconds_for_300, seconds_from_hand
 from bench.drawings import SORTS, one_patch_painted, triangles
+from bench.quilt_page import figures
 from bench.quilts import milliseconds_of_edits, seconds_to_spread
 from bench.sewn import told as sewn_and_told
 from yonk.api.shelf.answers import form_of
@@ -307,6 +308,13 @@ def browser() -> list[bool]:
                 )
             )
             print(f"  of which in the server: {statistics.median(served):.1f} ms")
+        for columns, rows, limits in (
+            (12, 15, (1000, 100, 300, 34)),
+            (40, 40, (4000, 1500, 2000, 200)),
+        ):
+            found = figures(page, url, columns, rows)
+            for (name, taken), limit in zip(found.items(), limits, strict=True):
+                kept.append(report(f"quilt of {columns} × {rows}: {name}", taken, limit))
         chromium.close()
     return kept
 

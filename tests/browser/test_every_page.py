@@ -60,8 +60,11 @@ def visit(page: Page, running: Running, tmp_path: Path, name: str) -> None:
         open_sample(page, "Gale Lantern", tmp_path)
         to_measure(page)
         look_at(page, name)
-    elif name == "quilt":
+    elif name in QUILT:
         set_into_a_quilt(page, "Gale Lantern", tmp_path)
+        page.get_by_label("Backing", exact=True).select_option("peat")
+        page.goto(page.url + QUILT[name])
+        page.wait_for_load_state("networkidle")
     elif name in SEWING:
         open_sample(page, "Gale Lantern", tmp_path)
         to_sew(page)
@@ -92,8 +95,9 @@ def visit(page: Page, running: Running, tmp_path: Path, name: str) -> None:
 
 SEWING = ("pressing", "laid out", "join", "machine")
 PAGES = ("", "draft", "recipes", "work", "cut", "table", "finder", "check", "chart", "fabrics")
+QUILT = {"quilt": "", "top cut": "/cut", "top cloth": "/cut?fabric=peat", "top sewn": "/sew"}
 MEASURING = ("trial", "foretold", "log")
-PAGES += (*SEWING, "seam-log", *MEASURING, "quilts", "quilt")
+PAGES += (*SEWING, "seam-log", *MEASURING, "quilts", *QUILT)
 
 
 @pytest.mark.parametrize("name", PAGES)
@@ -116,7 +120,8 @@ def test_words_can_be_told_from_their_ground(
 
 
 @pytest.mark.parametrize(
-    "name", ["recipes", "cut", "table", "finder", "fabrics", "seam-log", *SEWING, *MEASURING]
+    "name",
+    ["recipes", "cut", "table", "finder", "fabrics", "seam-log", *SEWING, *MEASURING, *QUILT],
 )
 @pytest.mark.parametrize("width", [1280, 1024, 768])
 def test_nothing_runs_out_of_the_page_on_a_tablet(

@@ -172,3 +172,96 @@ def test_one_more_block_is_taken_in_and_laid(bench: BenchPage, page: Page, tmp_p
     page.get_by_label("Block at this place").select_option("weir-gate-2")
     expect(blocks.nth(1)).to_contain_text("1 Weir Gate")
     expect(blocks.nth(0)).to_contain_text("11 Weir Gate")
+
+
+def to_step(page: Page, name: str) -> None:
+    steps = page.get_by_role("navigation", name="Steps", exact=True)
+    steps.get_by_role("link", name=name, exact=True).click()
+
+
+def test_from_a_bed_to_the_binding(bench: BenchPage, page: Page, tmp_path: Path) -> None:
+    """A size typed, a way taken, a block turned, cloth listed and ticked, printed, sewn."""
+    set_into_a_quilt(page, "Weir Gate", tmp_path)
+    page.get_by_text("A size to reach").click()
+    page.get_by_label("as wide as").fill("60")
+    page.get_by_label("as long as").fill("80")
+    page.get_by_role("button", name="How?").click()
+    page.get_by_role("button", name="Take 5 × 7, 35 blocks, sashing 1″, border 4 1⁄2″").click()
+    place(page, 1, 1).click()
+    page.keyboard.press("r")
+    page.get_by_label("Backing", exact=True).select_option("slate")
+    page.get_by_label("Binding", exact=True).select_option("peat")
+    page.get_by_label("Grain of the binding").select_option("bias")
+    expect(page.get_by_text("Saved", exact=True)).to_be_visible()
+    to_step(page, "Cut")
+    expect(page.get_by_role("heading", name="Cloth for the whole top")).to_be_visible()
+    expect(page.get_by_text("on the bias from a square of")).to_be_visible()
+    expect(page.locator(".to-buy tbody tr")).to_have_count(4)
+    page.get_by_label("wide cloth, in one piece").click()
+    expect(page.locator(".to-buy")).to_contain_text("Slate, wide")
+    page.get_by_label("Long strips").select_option("diagonal")
+    expect(page.get_by_text("on the diagonal; cut 2 of")).to_be_visible()
+    page.locator(".to-buy").get_by_role("button", name="Peat").click()
+    first = page.locator(".cut-lines li").first
+    first.get_by_role("checkbox").check()
+    expect(page.locator(".cloth-card[aria-current]")).to_contain_text("1 of")
+    page.get_by_role("button", name="At the cutting table").click()
+    expect(page.get_by_role("button", pressed=True)).to_have_count(1)
+    page.get_by_role("button", name="Close").click()
+    page.get_by_role("button", name="Print and take along").click()
+    with page.expect_download() as taken:
+        page.get_by_role("button", name="Everything: list").click()
+    assert taken.value.suggested_filename == "Weir Gate throw.pdf"
+    to_step(page, "Sew")
+    expect(page.locator(".top-overlay .row-label")).to_have_count(7)
+    page.get_by_role("button", name="row 1", exact=False).first.click()
+    expect(page.locator(".one-step")).to_contain_text("It must measure")
+    expect(page.locator(".quilt .place.lit")).to_have_count(5)
+    page.get_by_label("done", exact=True).check()
+    expect(page.locator(".cards > p")).to_contain_text("1 of 15 rows and strips sewn")
+    page.reload()
+    expect(page.get_by_label("done", exact=True)).to_be_checked()
+    page.get_by_role("button", name="Weir Gate 0 of").first.click()
+    page.get_by_label("done so far").fill("9")
+    page.get_by_label("done so far").press("Enter")
+    expect(page.locator(".cards > p")).to_contain_text("9 of 35 blocks made")
+
+
+def test_swapped_by_keys_zoomed_and_an_earlier_state_opened(
+    bench: BenchPage, page: Page, tmp_path: Path
+) -> None:
+    set_into_a_quilt(page, "Scree", tmp_path)
+    expect(page.get_by_text("Saved", exact=True)).to_be_visible()
+    place(page, 1, 1).click()
+    page.keyboard.press("r")
+    expect(page.locator("svg.quilt use").first).to_have_attribute("transform", _turned(page, 90))
+    page.keyboard.press("Shift+ArrowRight")
+    expect(place(page, 1, 2)).to_be_focused()
+    expect(page.locator("svg.quilt use").first).to_have_attribute("transform", _turned(page, 0))
+    page.keyboard.press("+")
+    expect(page.get_by_role("status").or_(page.locator(".zoom output"))).to_contain_text(["150 %"])
+    room = page.locator(".quilt-room")
+    assert room.evaluate("room => room.scrollWidth > room.clientWidth")
+    page.keyboard.press("-")
+    expect(page.get_by_text("Saved", exact=True)).to_be_visible()
+    page.get_by_role("button", name="Earlier states").click()
+    page.get_by_label("Open state 1").click()
+    expect(page.get_by_role("dialog")).to_have_count(0)
+    expect(page.locator("svg.quilt use").nth(1)).to_have_attribute("transform", _turned(page, 0, 1))
+
+
+def test_a_pieced_border_and_a_fabric_of_the_quilt(
+    bench: BenchPage, page: Page, tmp_path: Path
+) -> None:
+    set_into_a_quilt(page, "Weir Gate", tmp_path)
+    page.get_by_role("button", name="+ a fabric").click()
+    page.get_by_role("dialog").get_by_label("Name").fill("Moss")
+    page.get_by_role("dialog").get_by_role("button", name="Keep").click()
+    expect(page.locator(".quilt-fabrics")).to_contain_text("Moss")
+    page.get_by_role("button", name="+ a border").click()
+    page.get_by_label("Fabric of border 1").select_option(label="pieced from Weir Gate")
+    expect(size(page)).to_have_text("45″ × 54″")
+    expect(page.locator("svg.quilt use")).to_have_count(12 + 2 * 3 + 2 * 4 + 4)
+    page.get_by_label("Corners of pieced border 1").select_option(label="Moss")
+    expect(page.locator("svg.quilt use")).to_have_count(12 + 2 * 3 + 2 * 4)
+    expect(page.locator(".top-list", has_text="Moss")).to_contain_text("4squares 9 1⁄2″")

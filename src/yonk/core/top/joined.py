@@ -5,7 +5,6 @@ Source: joined lengths of `docs/setting.md`.
 
 from __future__ import annotations
 
-from collections import Counter
 from collections.abc import Mapping
 from dataclasses import dataclass
 from fractions import Fraction
@@ -15,9 +14,9 @@ from yonk.core.setting import Joins, SettingPiece
 
 @dataclass(frozen=True)
 class Joined:
-    """Alike lengths of one purpose, cut from one long strip that is joined from strips across the
-    cloth. Cut sizes: `strips` are how long each is and how many, `lengths` what is cut from what
-    they make, which is `whole` long.
+    """The lengths of one purpose and width, cut from one long strip that is joined from strips
+    across the cloth. Cut sizes: `strips` are how long each is and how many, `lengths` what is cut
+    from what they make, which is `whole` long.
     """
 
     purpose: str
@@ -81,23 +80,18 @@ def joined_lengths(
         how: straight or diagonal joins; whole where lengths are cut along the cloth instead.
         seam: the allowance of the joins.
 
-    Returns: of each purpose with a length that no strip gives, all its lengths that are as wide as
-    that one; and every other piece.
+    Returns: of each purpose the lengths that no strip gives, those of one width from one long
+    strip; and every other piece.
     """
-    if how == "whole":
-        return (), dict(pieces)
-    long = {
-        (one.purpose, one.fabric, one.short)
-        for one in pieces
-        if one.shape == "rectangle" and one.long > across > one.short and _is_strip(one)
-    }
-    rest = {one: n for one, n in pieces.items() if (one.purpose, one.fabric, one.short) not in long}
+    long: dict[tuple[str, str, Fraction], dict[Fraction, int]] = {}
+    rest = {}
+    for one, count in pieces.items():
+        if how != "whole" and _is_strip(one) and one.long > across > one.short:
+            long.setdefault((one.purpose, one.fabric, one.short), {})[one.long] = count
+        else:
+            rest[one] = count
     found = []
-    for purpose, fabric, wide in sorted(long):
-        lengths = Counter[Fraction]()
-        for one, count in pieces.items():
-            if (one.purpose, one.fabric, one.short) == (purpose, fabric, wide):
-                lengths[one.long] += count
+    for (purpose, fabric, wide), lengths in long.items():
         whole = sum((one * count for one, count in lengths.items()), Fraction(0))
         strips = strips_for(whole, across, lost_to(how, wide, seam))
         told = tuple(sorted(lengths.items(), reverse=True))

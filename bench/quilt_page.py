@@ -1,0 +1,96 @@
+"""A large quilt in the browser: first seen, a block turned, the list after an edit, zoomed."""
+
+from __future__ import annotations
+
+import json
+import time
+from statistics import median
+from typing import TYPE_CHECKING
+
+from bench.quilts import large
+from yonk.files.quilt_file import write_quilt
+
+if TYPE_CHECKING:
+    from playwright.sync_api import Page
+
+TIMES = 9
+TURNS = """async (times) => {
+  const places = [...document.querySelectorAll('.quilt .place')];
+  const top = document.querySelector('.quilt');
+  const taken = [];
+  for (let edit = 0; edit < times; edit += 1) {
+    const place = places[(edit * 7) % places.length];
+    const seen = new Promise(done => {
+      const watch = new MutationObserver(changes => {
+        if (!changes.some(one => one.attributeName === 'transform')) return;
+        watch.disconnect();
+        requestAnimationFrame(() => done(performance.now()));
+      });
+      watch.observe(top, { attributes: true, subtree: true });
+    });
+    const start = performance.now();
+    place.dispatchEvent(new KeyboardEvent('keydown', { key: 'r', bubbles: true }));
+    taken.push(await seen - start);
+    await new Promise(done => setTimeout(done, 900));
+  }
+  return taken;
+}"""
+LISTED = """async (times) => {
+  const side = document.querySelector('.setting-side');
+  const add = [...side.querySelectorAll('button')].find(one => one.textContent === '+ a border');
+  const taken = [];
+  for (let edit = 0; edit < times; edit += 1) {
+    const lines = side.querySelectorAll('.top-list tr').length;
+    const seen = new Promise(done => {
+      const watch = new MutationObserver(() => {
+        if (side.querySelectorAll('.top-list tr').length === lines) return;
+        watch.disconnect();
+        requestAnimationFrame(() => done(performance.now()));
+      });
+      watch.observe(side, { childList: true, subtree: true });
+    });
+    const start = performance.now();
+    add.click();
+    taken.push(await seen - start);
+    await new Promise(done => setTimeout(done, 900));
+  }
+  return taken;
+}"""
+FRAMES = """async () => {
+  const larger = document.querySelector('[aria-label="Larger"]');
+  const room = document.querySelector('.quilt-room');
+  larger.click(); larger.click();
+  await new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done)));
+  const taken = [];
+  let before = performance.now();
+  for (let frame = 0; frame < 40; frame += 1) {
+    room.scrollBy(12, 12);
+    await new Promise(requestAnimationFrame);
+    const now = performance.now();
+    taken.push(now - before);
+    before = now;
+  }
+  return taken;
+}"""
+
+
+def figures(page: Page, url: str, columns: int, rows: int) -> dict[str, float]:
+    """Milliseconds: until the quilt is first seen, until a turned block is, until the list is
+    another, and of a frame while it is panned.
+    """
+    body = json.dumps({"document": write_quilt(large(columns, rows))})
+    headers = {"Content-Type": "application/json"}
+    quilt = page.request.post(f"{url}/api/quilts", data=body, headers=headers).json()
+    page.goto(f"{url}/quilts")
+    page.wait_for_timeout(500)
+    start = time.perf_counter()
+    page.goto(f"{url}/quilts/{quilt['id']}")
+    page.locator(".quilt .place").first.wait_for()
+    first = 1000 * (time.perf_counter() - start)
+    page.wait_for_timeout(1500)
+    return {
+        "first seen": first,
+        "a block turned": median(page.evaluate(TURNS, TIMES)),
+        "the list after an edit": median(page.evaluate(LISTED, 5)),
+        "a frame while panned": median(page.evaluate(FRAMES)),
+    }
