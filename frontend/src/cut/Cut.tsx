@@ -3,10 +3,10 @@ import "./cut.scss";
 
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Button, Spinner } from "react-bootstrap";
-import { useSearchParams } from "react-router";
 
 import { type Act, client, download, type Draft, settled } from "../api/client";
 import { useChange } from "../api/useChange";
+import { useInAddress } from "../common/useInAddress";
 import type { DraftInHand } from "../block/useDraft";
 import { Said } from "../common/Notices";
 import { PAPERS, TakeAlong } from "../common/TakeAlong";
@@ -38,7 +38,7 @@ const FILES = [
 
 /** The Cut step: by fabric in the order of cutting, each cloth's layout to scale, ticked off as it is done. */
 export function CutStep({ id, view, drafting }: { id: string; view: Draft; drafting: DraftInHand }) {
-  const [params, setParams] = useSearchParams();
+  const [params, go] = useInAddress();
   const stage = (STAGES.find(([name]) => name === params.get("stage"))?.[0] ?? "all") satisfies Stage;
   const queries = useQueryClient();
   const key = ["cut", id, stage, view.document];
@@ -51,14 +51,6 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
   const plan = found.data;
   const fabric = plan?.fabrics.find((one) => one.key === params.get("fabric")) ?? plan?.fabrics[0];
   const paper = PAPERS.find((name) => name === params.get("paper")) ?? view.sheet.paper;
-  const go = (change: Record<string, string | undefined>) => {
-    const next = new URLSearchParams(params);
-    for (const [name, value] of Object.entries(change)) {
-      if (value) next.set(name, value);
-      else next.delete(name);
-    }
-    setParams(next, { replace: true });
-  };
 
   const marking = useChange(
     ({ line, on }: { line: CutLine; on: boolean }) =>

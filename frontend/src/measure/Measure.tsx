@@ -3,10 +3,10 @@ import "./measure.scss";
 
 import { useMutation } from "@tanstack/react-query";
 import { Spinner } from "react-bootstrap";
-import { useSearchParams } from "react-router";
 
 import { type Act, download, type Draft } from "../api/client";
 import { useMeasuring } from "../api/useMeasuring";
+import { useInAddress } from "../common/useInAddress";
 import type { DraftInHand } from "../block/useDraft";
 import { Said } from "../common/Notices";
 import { PAPERS, TakeAlong } from "../common/TakeAlong";
@@ -23,15 +23,11 @@ const PARTS = [
 
 /** The Measure step: what it should measure, what it did, what that says about the rest; the log. */
 export function MeasureStep({ id, view, drafting }: { id: string; view: Draft; drafting: DraftInHand }) {
-  const [params, setParams] = useSearchParams();
+  const [params, change] = useInAddress();
   const found = useMeasuring(id, view.document);
   const part = PARTS.find(([name]) => name === params.get("look"))?.[0] ?? "trial";
   const paper = PAPERS.find((name) => name === params.get("paper")) ?? view.sheet.paper;
-  const go = (name: string, value: string) => {
-    const now = new URLSearchParams(params);
-    now.set(name, value);
-    setParams(now, { replace: true });
-  };
+  const go = (name: string, value: string) => change({ [name]: value });
   const taking = useMutation({
     mutationFn: (path: (typeof FILES)[number][0]) => download(path, { document: view.document, paper }),
   });

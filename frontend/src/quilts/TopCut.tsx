@@ -3,10 +3,10 @@ import "../cut/cut.scss";
 
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Button, Spinner } from "react-bootstrap";
-import { useSearchParams } from "react-router";
 
 import { client, download, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
+import { useInAddress } from "../common/useInAddress";
 import { Said } from "../common/Notices";
 import { PAPERS, TakeAlong } from "../common/TakeAlong";
 import { FabricButton } from "../cut/FabricButton";
@@ -31,7 +31,7 @@ const FILES = [
 
 /** The Cut step of a quilt: everything for the whole top, by fabric, on the cloth, ticked off as it is done. */
 export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilting: QuiltInHand }) {
-  const [params, setParams] = useSearchParams();
+  const [params, go] = useInAddress();
   const queries = useQueryClient();
   const key = ["top", id, view.document];
   const found = useQuery({
@@ -43,14 +43,6 @@ export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilti
   const plan = found.data;
   const fabric = plan?.fabrics.find((one) => one.key === params.get("fabric"));
   const paper = PAPERS.find((name) => name === params.get("paper")) ?? "letter";
-  const go = (change: Record<string, string | undefined>) => {
-    const next = new URLSearchParams(params);
-    for (const [name, value] of Object.entries(change)) {
-      if (value) next.set(name, value);
-      else next.delete(name);
-    }
-    setParams(next, { replace: true });
-  };
   const marking = useChange(
     ({ line, on }: { line: CutLine; on: boolean }) =>
       settled(

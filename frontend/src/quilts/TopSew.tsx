@@ -3,14 +3,16 @@ import "../sew/sew.scss";
 
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Spinner } from "react-bootstrap";
-import { Link, useSearchParams } from "react-router";
+import { Link } from "react-router";
 
 import { client, download, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
+import { useInAddress } from "../common/useInAddress";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { TakeAlong } from "../common/TakeAlong";
 import { Typed } from "../common/Typed";
+import { OtherSteps } from "../sew/OtherSteps";
 import { nameOf, QuiltPicture } from "./QuiltPicture";
 import { TopOverlay } from "./TopOverlay";
 import type { Quilt, QuiltInHand } from "./useQuilt";
@@ -28,7 +30,7 @@ function withDone(plan: TopSewing, mark: string, done: number): TopSewing {
 
 /** The Sew step of a quilt: its steps from the blocks to the binding, ticked off, beside the top with every seam's pressing. */
 export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilting: QuiltInHand }) {
-  const [params, setParams] = useSearchParams();
+  const [params, change] = useInAddress();
   const queries = useQueryClient();
   const key = ["top-sewing", id, view.document];
   const found = useQuery({
@@ -70,12 +72,7 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
       </main>
     );
   }
-  const go = (number: number | undefined) => {
-    const next = new URLSearchParams(params);
-    if (number) next.set("step", String(number));
-    else next.delete("step");
-    setParams(next, { replace: true });
-  };
+  const go = (number: number | undefined) => change({ step: number ? String(number) : undefined });
   const step = plan.steps.find((one) => String(one.number) === params.get("step"));
   const fault = ticking.error ? `The tick was not kept. ${ticking.error.message}` : taking.error?.message;
   const said = [...(fault ? [fault] : []), ...quilting.faults.map((one) => `${one.place}: ${one.message}`)];
@@ -185,19 +182,7 @@ function Step({ step, plan, view, onStep, onDone }: StepProps) {
         <h1 id="step-head">
           <span className="number">{step.number}</span> <Fr>{step.words}</Fr>
         </h1>
-        <nav aria-label="Other steps">
-          <button type="button" className="quiet" disabled={step.number === 1} onClick={() => onStep(step.number - 1)}>
-            before
-          </button>
-          <button
-            type="button"
-            className="quiet"
-            disabled={step.number === plan.steps.length}
-            onClick={() => onStep(step.number + 1)}
-          >
-            next
-          </button>
-        </nav>
+        <OtherSteps at={step.number} last={plan.steps.length} onStep={onStep} />
       </header>
       {step.press && <p>{step.press}</p>}
       {step.check && (

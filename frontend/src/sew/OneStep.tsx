@@ -6,6 +6,7 @@ import { Fr } from "../common/Fr";
 import { Typed } from "../common/Typed";
 import { Front } from "./Front";
 import { TakenBack } from "./TakenBack";
+import { OtherSteps } from "./OtherSteps";
 import { JoinPictures } from "./JoinPictures";
 import type { Sewing, SewingStep } from "./plan";
 
@@ -23,7 +24,6 @@ interface Props {
 
 /** One step: its pictures, what it measures, how many are sewn. */
 export function OneStep({ id, step, plan, view, colouring, fault, act, onDone, onStep }: Props) {
-  const last = plan.steps.length;
   const foretold = useMeasuring(id, view.document, Boolean(step.checkpoint)).data?.foretold.checkpoints.find(
     (one) => one.step === step.number,
   );
@@ -33,19 +33,7 @@ export function OneStep({ id, step, plan, view, colouring, fault, act, onDone, o
         <h1 id="step-head">
           <span className="number">{step.number}</span> {step.words}
         </h1>
-        <nav aria-label="Other steps">
-          <button type="button" className="quiet" disabled={step.number === 1} onClick={() => onStep(step.number - 1)}>
-            before
-          </button>
-          <button
-            type="button"
-            className="quiet"
-            disabled={step.number === last}
-            onClick={() => onStep(step.number + 1)}
-          >
-            next
-          </button>
-        </nav>
+        <OtherSteps at={step.number} last={plan.steps.length} onStep={onStep} />
       </header>
       {step.caution && <p className="caution">{step.caution}</p>}
       {step.kind === "join" ? (

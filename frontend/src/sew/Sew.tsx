@@ -3,10 +3,10 @@ import "./sew.scss";
 
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Button, Spinner } from "react-bootstrap";
-import { useSearchParams } from "react-router";
 
 import { type Act, client, download, type Draft, settled } from "../api/client";
 import { useChange } from "../api/useChange";
+import { useInAddress } from "../common/useInAddress";
 import type { DraftInHand } from "../block/useDraft";
 import { Said } from "../common/Notices";
 import { PAPERS, TakeAlong } from "../common/TakeAlong";
@@ -24,7 +24,7 @@ const FILES = [
 
 /** The Sew step: the order of joining, the pressing, laying out, each join in pictures, progress. */
 export function SewStep({ id, view, drafting }: { id: string; view: Draft; drafting: DraftInHand }) {
-  const [params, setParams] = useSearchParams();
+  const [params, go] = useInAddress();
   const queries = useQueryClient();
   const wanted = params.get("colouring");
   const colouring = wanted === null || !/^\d+$/.test(wanted) ? null : Number(wanted);
@@ -39,14 +39,6 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
   });
   const plan = found.data;
   const clock = useClock(plan?.sewn ?? 0, plan?.to_sew ?? 0);
-  const go = (change: Record<string, string | undefined>) => {
-    const now = new URLSearchParams(params);
-    for (const [name, value] of Object.entries(change)) {
-      if (value) now.set(name, value);
-      else now.delete(name);
-    }
-    setParams(now, { replace: true });
-  };
   const ticking = useChange(
     ({ step, done }: { step: SewingStep; done: number }) =>
       settled(

@@ -3,10 +3,11 @@ import "./shelf.scss";
 import { useQuery } from "@tanstack/react-query";
 import { type DragEvent, useEffect, useRef, useState } from "react";
 import { Button, Spinner } from "react-bootstrap";
-import { Link, useNavigate, useSearchParams } from "react-router";
+import { Link, useNavigate } from "react-router";
 
 import { type Block, client, type Schemas, settled, words } from "../api/client";
 import { useChange } from "../api/useChange";
+import { type Change, useInAddress } from "../common/useInAddress";
 import { Brand } from "../common/Brand";
 import { Fr } from "../common/Fr";
 import { Picture } from "../common/Picture";
@@ -47,7 +48,7 @@ async function takeFiles(files: File[]): Promise<{ taken: Block[]; wrong: string
 /** The shelf of blocks: small pictures, names, finished sizes. */
 export function ShelfPage() {
   const go = useNavigate();
-  const [params, setParams] = useSearchParams();
+  const [params, inAddress] = useInAddress();
   const page = Math.max(1, Number(params.get("page")) || 1);
   const search = params.get("search") ?? "";
   const order = ORDERS.find(([name]) => name === params.get("order"))?.[0] ?? "changed";
@@ -57,15 +58,7 @@ export function ShelfPage() {
       settled<Schemas["ShelfOut"]>(client.GET("/api/blocks", { params: { query: { page, search, order } } })),
     placeholderData: (before) => before,
   });
-  const look = (change: Record<string, string | undefined>) => {
-    const next = new URLSearchParams(params);
-    const given: Record<string, string | undefined> = { page: undefined, ...change };
-    for (const [name, value] of Object.entries(given)) {
-      if (value) next.set(name, value);
-      else next.delete(name);
-    }
-    setParams(next, { replace: true });
-  };
+  const look = (change: Change) => inAddress({ page: undefined, ...change });
   const [starting, setStarting] = useState(false);
   const [deleted, setDeleted] = useState<ShelfBlock>();
   const [over, setOver] = useState(false);
