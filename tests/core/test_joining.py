@@ -6,7 +6,7 @@ from dataclasses import replace
 from fractions import Fraction as F
 
 import pytest
-from hypothesis import given, settings
+from hypothesis import assume, given, settings
 from shapely import LineString, Polygon, unary_union
 from shapely.geometry.base import BaseGeometry
 
@@ -20,6 +20,7 @@ from yonk.core.joining import (
     parts_with_orders,
     touches,
 )
+from yonk.core.joining.touching import COARSE
 from yonk.core.paper import ORDERS, Draft, OrderName
 from yonk.core.planning import read
 
@@ -83,6 +84,8 @@ def test_a_part_measures_what_its_outline_says(draft: Draft) -> None:
 @given(drafts)
 def test_patches_touch_where_shapely_says(draft: Draft) -> None:
     faces = read(draft).drawing.faces
+    # shapely reckons in floats, which lose the spots of a lattice that is too fine for them
+    assume(max(part for face in faces for spot in face.ring for part in spot) < COARSE)
     shapes = [shape(face) for face in faces]
     told: dict[tuple[int, int], float] = {}
     for touch in touches(faces):
