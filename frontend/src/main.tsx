@@ -29,6 +29,7 @@ const router = createBrowserRouter([
       { path: "/quilts", lazy: async () => ({ Component: (await import("./quilts/QuiltShelf")).QuiltShelf }) },
       { path: "/quilts/:id/:step?", lazy: async () => ({ Component: (await import("./quilts/QuiltPage")).QuiltPage }) },
       { path: "/seam-log", lazy: async () => ({ Component: (await import("./seam/SeamLog")).SeamLog }) },
+      { path: "/bin", lazy: async () => ({ Component: (await import("./shelf/BinPage")).BinPage }) },
       { path: "/finder", lazy: async () => ({ Component: (await import("./finder/FinderPage")).FinderPage }) },
       { path: "*", element: <Navigate to="/" replace /> },
     ],

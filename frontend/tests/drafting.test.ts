@@ -59,7 +59,7 @@ function memory(): History & { standing: Standing | undefined } {
 }
 
 function refusal(status: number, theirs?: Block): Refused {
-  const faults = [{ place: "name", message: "is missing" }];
+  const faults = [{ place: "name", where: "name", message: "is missing" }];
   return new Refused(status, { code: "bad-request", faults, theirs: theirs ?? null });
 }
 
@@ -154,7 +154,7 @@ describe("the drafting of a block", () => {
   it("tells what is refused, forgets that act and goes on with the next", async () => {
     shelf.refuse = refusal(422);
     await act("");
-    expect(drafting.state.faults).toEqual([{ place: "name", message: "is missing" }]);
+    expect(drafting.state.faults).toEqual([{ place: "name", where: "name", message: "is missing" }]);
     expect(drafting.state.waiting).toBe(0);
     drafting.dismiss();
     expect(drafting.state.faults).toEqual([]);

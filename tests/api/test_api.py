@@ -93,7 +93,11 @@ def test_a_bad_document_is_refused_with_places_and_nothing_is_kept(web: TestClie
     bad["finished"]["width"] = "9"
     on_seam = web.post("/api/blocks", json={"document": bad})
     assert on_seam.json()["faults"] == [
-        {"place": "patches[0].at", "message": "lies on a seam; move it inside the patch it is for"}
+        {
+            "place": "patches[0].at",
+            "where": "patch 1, place",
+            "message": "lies on a seam; move it inside the patch it is for",
+        }
     ]
     assert web.get("/api/blocks").json()["blocks"] == []
 
@@ -173,3 +177,60 @@ def test_every_mate_map_leads_where_its_act_goes(web: TestClient) -> None:
                 tuple(f"{int(2 * v)}/2" if v % 1 else str(int(v)) for v in end) for end in ends
             )
             assert as_text in new_seams, mates["name"]
+
+
+def test_labels_and_a_note_are_kept_found_and_copied(web: TestClient) -> None:
+    made = web.post("/api/blocks", json={"name": "Weir Gate"}).json()["id"]
+    web.post("/api/blocks", json={"name": "Peg"})
+    said = {"labels": [" Hut ", "hut", "", "für  Ailsa", "fur Ailsa"], "note": " for the raffle "}
+    assert web.put(f"/api/blocks/{made}/about", json=said).status_code == 204
+    shelf = web.get("/api/blocks", params={"label": "Hut"}).json()
+    assert [one["name"] for one in shelf["blocks"]] == ["Weir Gate"] and shelf["total"] == 1
+    assert shelf["blocks"][0]["labels"] == ["Hut", "fur Ailsa", "für Ailsa"]
+    assert shelf["blocks"][0]["note"] == "for the raffle"
+    copy = web.post(f"/api/blocks/{made}/copy").json()
+    assert copy["name"] == "Weir Gate, copy" and copy["id"] != made
+    counts = {one["label"]: one["blocks"] for one in web.get("/api/labels").json()}
+    assert counts == {"Hut": 2, "für Ailsa": 2, "fur Ailsa": 2}
+    web.delete(f"/api/blocks/{made}")
+    assert {one["blocks"] for one in web.get("/api/labels").json()} == {1}
+    web.put(f"/api/blocks/{copy['id']}/about", json={"labels": []})
+    assert web.get("/api/labels").json() == []
+
+
+def test_too_many_and_too_long_labels_are_told(web: TestClient) -> None:
+    made = web.post("/api/blocks", json={"name": "Weir Gate"}).json()["id"]
+    for labels in ([str(n) for n in range(13)], ["x" * 41]):
+        answer = web.put(f"/api/blocks/{made}/about", json={"labels": labels})
+        assert answer.status_code == 422
+        assert answer.json()["faults"][0]["place"] == "labels"
+    assert web.put("/api/blocks/none/about", json={"labels": []}).status_code == 404
+
+
+def test_the_bin_keeps_what_was_deleted(web: TestClient) -> None:
+    assert web.get("/api/bin").json() == []
+    names = {}
+    for name in ("Weir Gate", "Peg"):
+        names[name] = web.post("/api/blocks", json={"name": name}).json()["id"]
+        web.delete(f"/api/blocks/{names[name]}")
+    found = web.get("/api/bin").json()
+    assert [(one["name"], one["kind"]) for one in found] == [
+        ("Peg", "block"),
+        ("Weir Gate", "block"),
+    ]
+    web.post(f"/api/blocks/{names['Peg']}/restore")
+    assert [one["name"] for one in web.get("/api/bin").json()] == ["Weir Gate"]
+
+
+def test_faults_tell_their_place_in_words(web: TestClient) -> None:
+    made = web.post("/api/blocks", json={"name": "Weir Gate"}).json()
+    act = {"do": "making", "settings": {"trim_margin": "3"}}
+    answer = web.post("/api/draft", json={"document": made["document"], "acts": [act]}).json()
+    assert answer["faults"][0]["place"] == "trim_margin"
+    assert "_" not in answer["faults"][0]["where"] and answer["faults"][0]["where"]
+
+
+def test_long_answers_are_pressed(web: TestClient) -> None:
+    made = web.post("/api/blocks", json={"name": "Weir Gate"}).json()
+    answer = web.post("/api/draft", json={"document": made["document"], "acts": []})
+    assert answer.headers["content-encoding"] == "gzip" and answer.json()["sheet"]

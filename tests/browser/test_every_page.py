@@ -186,3 +186,33 @@ def test_recipes_wait_for_a_server_that_is_gone(
     page.unroute("**/api/recipes")
     page.get_by_role("button", name="Try again").click()
     expect(page.locator(".ways")).to_be_visible()
+
+
+AXE = Path(__file__).parents[2] / "frontend" / "node_modules" / "axe-core" / "axe.min.js"
+FOUND = """async () => {
+  const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
+  const { violations } = await axe.run(document, { runOnly: { type: 'tag', values: tags } });
+  return violations.map(one => one.id + ': ' + one.nodes[0].html.slice(0, 120)); }"""
+
+
+@pytest.mark.parametrize("name", [*PAGES, "bin"])
+def test_the_accessibility_checker_finds_nothing(
+    page: Page, running: Running, tmp_path: Path, name: str
+) -> None:
+    visit(page, running, tmp_path, name)
+    page.evaluate(AXE.read_text())
+    assert page.evaluate(FOUND) == []
+
+
+def test_it_finds_nothing_in_an_open_menu_or_dialog(
+    page: Page, running: Running, tmp_path: Path
+) -> None:
+    open_sample(page, "Weir Gate", tmp_path)
+    page.evaluate(AXE.read_text())
+    page.get_by_role("button", name="Files").click()
+    expect(page.get_by_text("An earlier state of this block")).to_be_visible()
+    assert page.evaluate(FOUND) == []
+    page.keyboard.press("Escape")
+    page.get_by_role("button", name="size chart").click()
+    expect(page.get_by_role("dialog")).to_be_visible()
+    assert page.evaluate(FOUND) == []

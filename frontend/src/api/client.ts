@@ -21,7 +21,7 @@ export class Refused extends Error {
     readonly status: number,
     readonly faults: Faults,
   ) {
-    super(faults.faults.map((fault) => (fault.place ? `${fault.place}: ${fault.message}` : fault.message)).join("\n"));
+    super(faults.faults.map((fault) => (fault.where ? `${fault.where}: ${fault.message}` : fault.message)).join("\n"));
   }
 }
 
@@ -65,7 +65,7 @@ export function words(reason: unknown): string {
 
 /** The faults of what was refused, by their places; one without a place where nothing answered. */
 export function faultsOf(reason: unknown): Faults["faults"] {
-  return reason instanceof Refused ? reason.faults.faults : [{ place: "", message: words(reason) }];
+  return reason instanceof Refused ? reason.faults.faults : [{ place: "", where: "", message: words(reason) }];
 }
 
 /** A file of the server and the name it has. */

@@ -4,6 +4,26 @@
  */
 
 export interface paths {
+    "/api/bin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Bin Of All
+         * @description What was taken off the shelves, the last first.
+         */
+        get: operations["bin_of_all_api_bin_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/blocks": {
         parameters: {
             query?: never;
@@ -13,7 +33,8 @@ export interface paths {
         };
         /**
          * Shelf
-         * @description A page of the blocks on the shelf, those whose name holds the words searched for.
+         * @description A page of the blocks on the shelf, those whose name holds the words searched for, those of a
+         *     label.
          */
         get: operations["shelf_api_blocks_get"];
         put?: never;
@@ -71,6 +92,46 @@ export interface paths {
          * @description Take a block off the shelf; it can be brought back.
          */
         delete: operations["delete_api_blocks__block_id__delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{block_id}/about": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Keep About
+         * @description Keep what is said of a block on its shelf.
+         */
+        put: operations["keep_about_api_blocks__block_id__about_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{block_id}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Copy
+         * @description Keep a copy of a block under a name of its own, with its labels.
+         */
+        post: operations["copy_api_blocks__block_id__copy_post"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1150,6 +1211,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/labels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * All Labels
+         * @description Every label on the shelf.
+         */
+        get: operations["all_labels_api_labels_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/measuring": {
         parameters: {
             query?: never;
@@ -1708,6 +1789,19 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /**
+         * AboutIn
+         * @description What is said of a block: its labels, a note.
+         */
+        AboutIn: {
+            /** Labels */
+            labels: string[];
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+        };
+        /**
          * ActsIn
          * @description A draft and what is done to it, in order; none to have it read as it is.
          */
@@ -1876,6 +1970,23 @@ export interface components {
             second: components["schemas"]["SeamOut"][];
             /** Words */
             words: string;
+        };
+        /**
+         * BinnedOut
+         * @description A block or a quilt in the bin.
+         */
+        BinnedOut: {
+            /**
+             * Deleted
+             * Format: date-time
+             */
+            deleted: string;
+            /** Id */
+            id: string;
+            /** Kind */
+            kind: string;
+            /** Name */
+            name: string;
         };
         /**
          * BlockLogOut
@@ -2681,13 +2792,18 @@ export interface components {
         };
         /**
          * FaultOut
-         * @description One thing that is wrong: where, and what would mend it.
+         * @description One thing that is wrong: where, by its name and in words, and what would mend it.
          */
         FaultOut: {
             /** Message */
             message: string;
             /** Place */
             place: string;
+            /**
+             * Where
+             * @description The place in words.
+             */
+            readonly where: string;
         };
         /**
          * FaultsOut
@@ -4985,8 +5101,12 @@ export interface components {
             height: number;
             /** Id */
             id: string;
+            /** Labels */
+            labels: string[];
             /** Name */
             name: string;
+            /** Note */
+            note: string;
             /** Patches */
             patches: number;
             /** Picture */
@@ -5074,6 +5194,16 @@ export interface components {
              * @enum {string}
              */
             value: "light" | "medium" | "dark";
+        };
+        /**
+         * ShelfLabelOut
+         * @description A label, and how many blocks on the shelf have it.
+         */
+        ShelfLabelOut: {
+            /** Blocks */
+            blocks: number;
+            /** Label */
+            label: string;
         };
         /**
          * ShelfOut
@@ -6188,12 +6318,87 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    bin_of_all_api_bin_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BinnedOut"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
     shelf_api_blocks_get: {
         parameters: {
             query?: {
                 page?: number;
                 search?: string;
                 order?: "changed" | "name" | "oldest";
+                label?: string;
             };
             header?: never;
             path?: never;
@@ -6591,6 +6796,160 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    keep_about_api_blocks__block_id__about_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AboutIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    copy_api_blocks__block_id__copy_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlockOut"];
+                };
             };
             /** @description Bad Request */
             400: {
@@ -10772,6 +11131,80 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PossibleOut"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    all_labels_api_labels_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfLabelOut"][];
                 };
             };
             /** @description Bad Request */

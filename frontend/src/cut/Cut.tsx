@@ -159,7 +159,7 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
         above={stage === "rest" && <FromTheTrial id={id} document={view.document} />}
         settings={<ClothSettings view={view} fabric={fabric} act={(acts) => drafting.act(acts)} />}
         picture={(line) => <BlockPicture view={view} line={line} fabric={fabric.key} />}
-        said={[...(fault ? [fault] : []), ...drafting.faults.map((one) => `${one.place}: ${one.message}`)]}
+        said={[...(fault ? [fault] : []), ...drafting.faults.map((one) => `${one.where}: ${one.message}`)]}
         onTick={(line, on) => tick(line, on)}
         onDone={() => finishing.mutate(fabric)}
         onDismiss={dismiss}

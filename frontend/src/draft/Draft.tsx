@@ -7,6 +7,7 @@ import { type Act, type Draft, type MatesName } from "../api/client";
 import { useUsual } from "../api/useUsual";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
+import { Zoom, ZOOMS } from "../common/Zoom";
 import { Board } from "./Board";
 import type { Tool, View } from "./places";
 import { CuttingList, cutsOf } from "./CuttingList";
@@ -51,6 +52,8 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
   const [chart, setChart] = useState(false);
   const [colourings, setColourings] = useState(false);
   const [whole, setWhole] = useState(false);
+  const [zoom, setZoom] = useState(0);
+  const large = ZOOMS[zoom] ?? 1;
   const hand = useMemo(() => {
     const known = view.fabrics.map((fabric) => fabric.key);
     return [0, 1, 2].map((place) => {
@@ -108,6 +111,7 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
           }}
         />
         <section className="bench" aria-label="Draft">
+          <h1 className="visually-hidden">Drafting {sheet.name}</h1>
           <Tools
             tool={tool}
             setTool={setTool}
@@ -175,11 +179,13 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
             <button type="button" className="quiet" onClick={() => setChart(true)}>
               size chart
             </button>
+            <span className="spring" />
+            <Zoom zoom={zoom} onZoom={setZoom} />
           </div>
           {(elsewhere.length > 0 || faultAt("width") || faultAt("height") || said) && (
             <Said
               text={[
-                ...drafting.faults.map((fault) => `${fault.place}: ${fault.message}`),
+                ...drafting.faults.map((fault) => `${fault.where}: ${fault.message}`),
                 ...(said ? [said] : []),
               ].join("\n")}
               onClose={() => {
@@ -188,27 +194,32 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
               }}
             />
           )}
-          <div className="board-place">
-            <Edges view={view} act={plainAct} />
-            <Board
-              view={drawn}
-              tool={tool}
-              parts={parts}
-              maps={mates?.maps ?? []}
-              show={show}
-              lit={litFaces}
-              cursor={does.cursor}
-              pen={does.pen}
-              picked={does.picked}
-              onCursor={does.setCursor}
-              onCells={does.onCells}
-              onFace={does.onFace}
-              onSeam={(start, end) => act([{ do: "sew", start, end }])}
-              onRub={(stretch) => act([{ do: "rub", start: stretch.start_at, end: stretch.end_at, whole }])}
-              onDropFabric={(face, fabric) => does.onFace(face, fabric)}
-              onHover={(face) => setHovered(face)}
-              onKey={does.onKey}
-            />
+          <div className="board-room">
+            <div
+              className="board-place"
+              style={{ width: `${String(100 * large)}%`, height: `${String(100 * large)}%` }}
+            >
+              <Edges view={view} act={plainAct} />
+              <Board
+                view={drawn}
+                tool={tool}
+                parts={parts}
+                maps={mates?.maps ?? []}
+                show={show}
+                lit={litFaces}
+                cursor={does.cursor}
+                pen={does.pen}
+                picked={does.picked}
+                onCursor={does.setCursor}
+                onCells={does.onCells}
+                onFace={does.onFace}
+                onSeam={(start, end) => act([{ do: "sew", start, end }])}
+                onRub={(stretch) => act([{ do: "rub", start: stretch.start_at, end: stretch.end_at, whole }])}
+                onDropFabric={(face, fabric) => does.onFace(face, fabric)}
+                onHover={(face) => setHovered(face)}
+                onKey={does.onKey}
+              />
+            </div>
           </div>
           <p id="cell-said" className="visually-hidden" aria-live="polite">
             {cellSaid}

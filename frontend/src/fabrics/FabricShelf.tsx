@@ -170,7 +170,7 @@ function FabricForm({ fabric, onClose, onKept, onGone }: FormProps) {
           <Modal.Title id="shelf-form">{fabric ? fabric.name : "A fabric for the shelf"}</Modal.Title>
         </Modal.Header>
         <Modal.Body className="stack">
-          {faults.length > 0 && <Said text={faults.map((fault) => `${fault.place} ${fault.message}`).join("\n")} />}
+          {faults.length > 0 && <Said text={faults.map((fault) => `${fault.where} ${fault.message}`).join("\n")} />}
           <div className="side-by-side">
             <Form.Group controlId="shelf-name">
               <Form.Label>Name</Form.Label>

@@ -31,13 +31,13 @@ export function Faulty({
   elsewhere,
   fields,
 }: {
-  faults: { place: string; message: string }[];
+  faults: { place: string; where: string; message: string }[];
   elsewhere: string | undefined;
   fields: string[];
 }) {
   const rest = faults
     .filter((fault) => !fields.includes(fault.place))
-    .map((fault) => `${fault.place} ${fault.message}`);
+    .map((fault) => `${fault.where} ${fault.message}`);
   const said = [...rest, ...(elsewhere ? [elsewhere] : [])];
   return said.length ? (
     <p role="alert" className="said">

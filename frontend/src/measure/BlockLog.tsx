@@ -254,7 +254,7 @@ function NoteForm({ id }: { id: string }) {
           onChange={(event) => setForm({ ...form, text: event.target.value })}
         />
       </Form.Group>
-      {faults.length > 0 && <Said text={faults.map((one) => `${one.place} ${one.message}`.trim()).join("\n")} />}
+      {faults.length > 0 && <Said text={faults.map((one) => `${one.where} ${one.message}`.trim()).join("\n")} />}
       <Button type="submit" size="sm" disabled={keeping.isPending}>
         Note it
       </Button>

@@ -38,7 +38,7 @@ export function MeasureStep({ id, view, drafting }: { id: string; view: Draft; d
   const measuring = found.data;
   const said = [
     ...(taking.error ? [taking.error.message] : []),
-    ...drafting.faults.map((one) => `${one.place}: ${one.message}`),
+    ...drafting.faults.map((one) => `${one.where}: ${one.message}`),
   ];
   return (
     <main className="measuring">

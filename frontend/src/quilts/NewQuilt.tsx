@@ -38,7 +38,7 @@ export function NewQuilt({ onClose }: { onClose: () => void }) {
           <Modal.Title id="new-quilt">A new quilt</Modal.Title>
         </Modal.Header>
         <Modal.Body className="stack">
-          {faults.length > 0 && <Said text={faults.map((one) => `${one.place} ${one.message}`).join("\n")} />}
+          {faults.length > 0 && <Said text={faults.map((one) => `${one.where} ${one.message}`).join("\n")} />}
           <Form.Group controlId="quilt-name">
             <Form.Label>Name</Form.Label>
             <Form.Control value={name} maxLength={120} onChange={(event) => setName(event.target.value)} />

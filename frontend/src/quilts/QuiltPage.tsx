@@ -15,6 +15,7 @@ import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { Typed } from "../common/Typed";
 import { Fetching } from "../common/Waiting";
+import { Zoom, ZOOMS } from "../common/Zoom";
 import { nameOf, QuiltPicture } from "./QuiltPicture";
 import { Blocks } from "./Blocks";
 import { QuiltFabrics } from "./QuiltFabrics";
@@ -30,7 +31,6 @@ const STEPS = [
   ["cut", "Cut"],
   ["sew", "Sew"],
 ] as const;
-const ZOOMS = [1, 1.5, 2, 3, 4, 6] as const;
 const TURNINGS = [
   ["alike", "all alike"],
   ["quarter-turns", "quarter turns round each four"],
@@ -154,6 +154,7 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
   return (
     <main className="setting">
       <section className="top-of-quilt" aria-label="The top">
+        <h1 className="visually-hidden">Setting {view.sheet.name}</h1>
         <p className="sizes">
           <b>
             <Fr>{view.sheet.finished}</Fr>
@@ -318,7 +319,7 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
       <section className="setting-side" aria-label="Setting and list">
         {quilting.faults.length > 0 && (
           <Said
-            text={quilting.faults.map((one) => `${one.place}: ${one.message}`).join("\n")}
+            text={quilting.faults.map((one) => `${one.where}: ${one.message}`).join("\n")}
             onClose={quilting.dismiss}
           />
         )}
@@ -338,31 +339,5 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
         <TopList view={view} />
       </section>
     </main>
-  );
-}
-
-function Zoom({ zoom, onZoom }: { zoom: number; onZoom: (zoom: number) => void }) {
-  return (
-    <span className="zoom" role="group" aria-label="Zoom">
-      <Button
-        size="sm"
-        variant="outline-primary"
-        aria-label="Smaller"
-        disabled={zoom === 0}
-        onClick={() => onZoom(zoom - 1)}
-      >
-        −
-      </Button>
-      <output>{Math.round(100 * (ZOOMS[zoom] ?? 1))} %</output>
-      <Button
-        size="sm"
-        variant="outline-primary"
-        aria-label="Larger"
-        disabled={zoom === ZOOMS.length - 1}
-        onClick={() => onZoom(zoom + 1)}
-      >
-        +
-      </Button>
-    </span>
   );
 }

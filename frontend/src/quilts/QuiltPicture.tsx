@@ -108,7 +108,7 @@ export function QuiltPicture({
             transform={`translate(${String(one.x)} ${String(one.y)}) rotate(${String(one.angle % 90)})`}
             role={onAt ? "button" : undefined}
             tabIndex={onAt ? (one === tabbed ? 0 : -1) : undefined}
-            aria-label={`Row ${String(one.row + 1)}, place ${String(one.column + 1)}`}
+            aria-label={onAt ? `Row ${String(one.row + 1)}, place ${String(one.column + 1)}` : undefined}
             aria-pressed={onAt ? name === at : undefined}
           />
         );

@@ -43,7 +43,7 @@ export function SizeWanted({ view, act }: { view: Quilt; act: (acts: QuiltAct[])
       <p className="quiet-text">The bed and its drop, or the wall; finished.</p>
       {faults.map((one) => (
         <p key={one.place} className="fault" role="alert">
-          {one.place} {one.message}
+          {one.where} {one.message}
         </p>
       ))}
       <ul>

@@ -82,7 +82,7 @@ export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilti
   const fault = marking.error
     ? `The tick was not kept. ${marking.error.message}`
     : (finishing.error ?? taking.error)?.message;
-  const said = [...(fault ? [fault] : []), ...quilting.faults.map((one) => `${one.place}: ${one.message}`)];
+  const said = [...(fault ? [fault] : []), ...quilting.faults.map((one) => `${one.where}: ${one.message}`)];
   const first = fabric ?? plan.fabrics[0];
   if (params.get("table") && first) {
     return (

@@ -75,7 +75,7 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
   const go = (number: number | undefined) => change({ step: number ? String(number) : undefined });
   const step = plan.steps.find((one) => String(one.number) === params.get("step"));
   const fault = ticking.error ? `The tick was not kept. ${ticking.error.message}` : taking.error?.message;
-  const said = [...(fault ? [fault] : []), ...quilting.faults.map((one) => `${one.place}: ${one.message}`)];
+  const said = [...(fault ? [fault] : []), ...quilting.faults.map((one) => `${one.where}: ${one.message}`)];
   return (
     <main className="sewing">
       <nav className="cards" aria-label="Steps of sewing">

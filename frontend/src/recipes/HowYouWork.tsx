@@ -7,7 +7,7 @@ import { set, shownOn } from "../common/settings";
 
 interface Props {
   view: Draft;
-  faults: { place: string; message: string }[];
+  faults: { place: string; where: string; message: string }[];
   act: (acts: Act[]) => void;
   onClose: () => void;
 }

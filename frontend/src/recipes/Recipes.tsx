@@ -50,7 +50,7 @@ export function RecipesStep({ view, drafting }: { view: Draft; drafting: DraftIn
       <section className="recipe" aria-label="Recipe" aria-busy={found.isFetching}>
         {!settings && drafting.faults.length > 0 && (
           <Said
-            text={drafting.faults.map((fault) => `${fault.place}: ${fault.message}`).join("\n")}
+            text={drafting.faults.map((fault) => `${fault.where}: ${fault.message}`).join("\n")}
             onClose={drafting.dismiss}
           />
         )}

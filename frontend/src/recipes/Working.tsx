@@ -17,7 +17,7 @@ export function Working({ way, fabrics }: { way: Schemas["WayOut"]; fabrics: Dra
         const line = lines[0] as Line;
         return (
           <section key={index} aria-label={`${lines.map((one) => one.name).join(" and ")}, ${line.size}`}>
-            <h4>
+            <h3 className="working-of">
               <Fr>{line.size}</Fr>
               {lines.map((one, number) => {
                 const place = fabrics.findIndex((fabric) => fabric.key === one.fabric);
@@ -28,7 +28,7 @@ export function Working({ way, fabrics }: { way: Schemas["WayOut"]; fabrics: Dra
                   </span>
                 );
               })}
-            </h4>
+            </h3>
             {(line.further || line.strips) && (
               <p className="quiet-text">
                 <Fr>{[line.further, line.strips].filter(Boolean).join("; ")}</Fr>

@@ -33,7 +33,7 @@ export function Figures({ log, onKept }: Props) {
   return (
     <section className="figures">
       <h2>How exactly you work</h2>
-      {faults.length > 0 && !fault && <Said text={faults.map((one) => `${one.place} ${one.message}`).join("\n")} />}
+      {faults.length > 0 && !fault && <Said text={faults.map((one) => `${one.where} ${one.message}`).join("\n")} />}
       {log.figures.map((one) => (
         <div key={one.name} className="figure">
           <Typed

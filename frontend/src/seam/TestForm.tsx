@@ -86,7 +86,7 @@ export function TestForm({ log, onKept }: Props) {
         ))}
       </ol>
       <p className="caution">{log.caution}</p>
-      {elsewhere.length > 0 && <Said text={elsewhere.map((one) => `${one.place} ${one.message}`).join("\n")} />}
+      {elsewhere.length > 0 && <Said text={elsewhere.map((one) => `${one.where} ${one.message}`).join("\n")} />}
       <div className="sizes">
         {SIZES.map(field)}
         <Form.Group controlId="test-unit">

@@ -102,7 +102,7 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
     taking.reset();
     drafting.dismiss();
   };
-  const said = [...(fault ? [fault] : []), ...drafting.faults.map((one) => `${one.place}: ${one.message}`)];
+  const said = [...(fault ? [fault] : []), ...drafting.faults.map((one) => `${one.where}: ${one.message}`)];
   return (
     <main className="sewing">
       <nav className="cards" aria-label="Steps of sewing">
@@ -185,6 +185,7 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
             ))}
           </ul>
         )}
+        {!step && <h1 className="visually-hidden">Sewing {view.sheet.name}</h1>}
         {step ? (
           <OneStep
             key={step.mark}

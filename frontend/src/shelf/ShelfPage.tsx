@@ -9,12 +9,9 @@ import { type Block, client, type Schemas, settled, words } from "../api/client"
 import { useChange } from "../api/useChange";
 import { type Change, useInAddress } from "../common/useInAddress";
 import { Brand } from "../common/Brand";
-import { Fr } from "../common/Fr";
-import { Picture } from "../common/Picture";
 import { Said } from "../common/Notices";
 import { NewBlock } from "./NewBlock";
-
-type ShelfBlock = Schemas["ShelfBlockOut"];
+import { type ShelfBlock, ShelfCard } from "./ShelfCard";
 
 const ORDERS = [
   ["changed", "last changed first"],
@@ -52,10 +49,16 @@ export function ShelfPage() {
   const page = Math.max(1, Number(params.get("page")) || 1);
   const search = params.get("search") ?? "";
   const order = ORDERS.find(([name]) => name === params.get("order"))?.[0] ?? "changed";
+  const label = params.get("label") ?? "";
+  const labels = useQuery({
+    queryKey: ["labels"],
+    queryFn: () => settled<Schemas["ShelfLabelOut"][]>(client.GET("/api/labels")),
+  });
+  const known = (labels.data ?? []).map((one) => one.label);
   const shelf = useQuery({
-    queryKey: ["shelf", page, search, order],
+    queryKey: ["shelf", page, search, order, label],
     queryFn: () =>
-      settled<Schemas["ShelfOut"]>(client.GET("/api/blocks", { params: { query: { page, search, order } } })),
+      settled<Schemas["ShelfOut"]>(client.GET("/api/blocks", { params: { query: { page, search, order, label } } })),
     placeholderData: (before) => before,
   });
   const look = (change: Change) => inAddress({ page: undefined, ...change });
@@ -158,7 +161,7 @@ export function ShelfPage() {
             action={{ words: "Try again", onClick: () => void shelf.refetch() }}
           />
         )}
-        {shelf.data && (shelf.data.total > 12 || search) && (
+        {shelf.data && (shelf.data.total > 12 || search || known.length > 0) && (
           <div className="shelf-search" role="search">
             <input
               type="search"
@@ -174,38 +177,32 @@ export function ShelfPage() {
                 </option>
               ))}
             </select>
+            {known.length > 0 && (
+              <select
+                value={label}
+                aria-label="Of which label"
+                onChange={(event) => look({ label: event.target.value })}
+              >
+                <option value="">all labels</option>
+                {(labels.data ?? []).map((one) => (
+                  <option key={one.label} value={one.label}>
+                    {one.label} ({one.blocks})
+                  </option>
+                ))}
+              </select>
+            )}
             <span className="quiet-text" role="status">
               {shelf.data.total} {shelf.data.total === 1 ? "block" : "blocks"}
             </span>
           </div>
         )}
-        {shelf.data?.total === 0 && search && <p>No block has that in its name.</p>}
-        {shelf.data?.total === 0 && !search && (
+        {shelf.data?.total === 0 && (search || label) && <p>No block is called or labelled so.</p>}
+        {shelf.data?.total === 0 && !search && !label && (
           <EmptyShelf onStart={() => setStarting(true)} onOpen={() => file.current?.click()} />
         )}
         <ul className="shelf">
           {shelf.data?.blocks.map((block) => (
-            <li key={block.id}>
-              <Link to={`/blocks/${block.id}/draft`} className="shelf-block">
-                <Picture name={block.name} width={block.width} height={block.height} faces={block.picture} />
-                <span className="shelf-name">{block.name}</span>
-                <span className="shelf-size">
-                  <Fr>{block.finished}</Fr> finished
-                </span>
-                <span className="shelf-more">
-                  {block.patches} {block.patches === 1 ? "patch" : "patches"}
-                  {block.blocks > 1 && ` · ${String(block.blocks)} blocks`}
-                </span>
-              </Link>
-              <button
-                type="button"
-                className="quiet"
-                onClick={() => removing.mutate(block)}
-                aria-label={`Delete ${block.name}`}
-              >
-                Delete
-              </button>
-            </li>
+            <ShelfCard key={block.id} block={block} known={known} onDelete={() => removing.mutate(block)} />
           ))}
         </ul>
         {shelf.data && shelf.data.pages > 1 && (
@@ -231,7 +228,9 @@ export function ShelfPage() {
             </Button>
           </nav>
         )}
-        <p className="hint">A block file can also be dropped anywhere on this page.</p>
+        <p className="hint">
+          <Link to="/bin">The bin</Link> keeps what was deleted. A block file can also be dropped anywhere on this page.
+        </p>
       </main>
       <NewBlock show={starting} onClose={() => setStarting(false)} />
     </div>

@@ -15,6 +15,7 @@ from fastapi.staticfiles import StaticFiles
 from sqlalchemy import Engine
 from sqlalchemy.exc import SQLAlchemyError
 from starlette.exceptions import HTTPException
+from starlette.middleware.gzip import GZipMiddleware
 from starlette.responses import Response
 
 from yonk.api.cut.routes import router as cut
@@ -54,6 +55,7 @@ ROUTERS = (
     fabrics,
     usual,
 )
+SMALL, PRESSED = 2000, 4  # bytes that are sent as they are; how hard the rest is pressed
 CODES = {400: "bad-request", 404: "not-found", 405: "not-allowed", 413: "too-large"}
 
 
@@ -69,6 +71,7 @@ def create_app(engine: Engine | None, front_end: Path | None = None) -> FastAPI:
     )
     app.state.sessions = session_maker(engine) if engine else None
     app.state.works = Works()
+    app.add_middleware(GZipMiddleware, minimum_size=SMALL, compresslevel=PRESSED)
     app.add_middleware(Guard, too_large=too_large)
     for router in ROUTERS:
         app.include_router(router)

@@ -8,9 +8,9 @@ from datetime import datetime
 from typing import Annotated, Any
 
 from fastapi import Response
-from pydantic import BaseModel, ConfigDict, Field
+from pydantic import BaseModel, ConfigDict, Field, computed_field
 
-from yonk.core.paper import COUNTS, Code
+from yonk.core.paper import COUNTS, Code, place_words
 
 
 def as_json(text: bytes) -> Response:
@@ -51,10 +51,16 @@ class RangeOut(Model):
 
 
 class FaultOut(Model):
-    """One thing that is wrong: where, and what would mend it."""
+    """One thing that is wrong: where, by its name and in words, and what would mend it."""
 
     place: str
     message: str
+
+    @computed_field  # type: ignore[prop-decorator]
+    @property
+    def where(self) -> str:
+        """The place in words."""
+        return place_words(self.place)
 
 
 class FaultsOut(Model):

@@ -13,7 +13,7 @@ from sqlalchemy.orm import Session, undefer
 
 from yonk.core.paper import Code, Fault, ToldError, YonkError
 from yonk.store.database import retried
-from yonk.store.models import Block, BlockRevision, Marker, now
+from yonk.store.models import Block, BlockLabel, BlockRevision, Marker, now
 from yonk.store.revisions import THIN_EVERY, thin
 
 Order = Literal["changed", "name", "oldest"]
@@ -98,14 +98,20 @@ def shelf_page(
     order: Order = "changed",
     kind: Kind = "block",
     origin: str = "",
+    label: str = "",
 ) -> Page:
     """A page of the blocks, or quilts, on their shelf, those whose name holds the words searched
-    for; or of quilts those that have a block of an `origin`.
+    for, or of a `label`; or of quilts those that have a block of an `origin`.
     """
     here = [
         Block.deleted.is_(None),
         Block.kind == kind,
         *([Block.document.contains(f'"origin": "{origin}"', autoescape=True)] if origin else []),
+        *(
+            [Block.id.in_(select(BlockLabel.block_id).where(BlockLabel.label == label))]
+            if label
+            else []
+        ),
         *(Block.name.contains(word, autoescape=True) for word in search.split()[:8]),
     ]
     orders = {

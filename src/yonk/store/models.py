@@ -58,6 +58,24 @@ class BlockRevision(Base):
     opened: Mapped[bool] = mapped_column(Boolean, default=False)
 
 
+class BlockLabel(Base):
+    """A label of a block on its shelf."""
+
+    __tablename__ = "block_label"
+
+    block_id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    label: Mapped[str] = mapped_column(String(40), primary_key=True)
+
+
+class ShelfNote(Base):
+    """What is noted of a block on its shelf."""
+
+    __tablename__ = "shelf_note"
+
+    block_id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    note: Mapped[str] = mapped_column(String(1000))
+
+
 class Marker(Base):
     """What was done once and is not to be done again, such as laying out the samples."""
 

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import json
+from dataclasses import replace
 from typing import Any
 
 from yonk.api.shelf.schemas import ShelfBlockOut
@@ -71,3 +72,9 @@ def card_of(reading: Reading) -> str:
         picture=picture_by_colour(reading) if many else picture(reading),
     )
     return shown.model_dump_json(exclude={"id", "name", "revision", "changed"}, exclude_unset=True)
+
+
+def copied(document: str) -> Form:
+    """What is kept of a copy of a block, under a name that says so."""
+    draft = read_block(document)
+    return form_of(replace(draft, name=f"{draft.name[:114]}, copy"))

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import json
+from collections.abc import Mapping
 from fractions import Fraction
 from typing import Annotated
 
@@ -14,8 +15,11 @@ from yonk.api.session import BlockId, Db
 from yonk.api.shelf import answers
 from yonk.api.shelf.kept import block_out
 from yonk.api.shelf.schemas import (
+    AboutIn,
+    BinnedOut,
     NewBlockIn,
     SaveIn,
+    ShelfLabelOut,
     ShelfOut,
     StateDocumentOut,
     StateOut,
@@ -25,10 +29,10 @@ from yonk.api.shelf.schemas import (
 from yonk.api.wire import ERRORS, BlockOut, Revision, as_json
 from yonk.api.work import Work
 from yonk.core.acts import Regrid, Rename, Resize, apply
-from yonk.core.paper import Draft, Fabric, default_making
+from yonk.core.paper import Draft, Fabric, default_making, tidy_labels
 from yonk.files.log_file import LIKE_A_ZIP
 from yonk.store import blocks as store
-from yonk.store import revisions
+from yonk.store import labels, revisions
 
 router = APIRouter(prefix="/api")
 
@@ -45,9 +49,16 @@ async def shelf(
     page: Annotated[int, Query(ge=1, le=1_000_000)] = 1,
     search: Annotated[str, Query(max_length=200)] = "",
     order: store.Order = "changed",
+    label: Annotated[str, Query(max_length=40)] = "",
 ) -> Response:
-    """A page of the blocks on the shelf, those whose name holds the words searched for."""
-    found = await run_in_threadpool(store.shelf_page, db, page, search, order)
+    """A page of the blocks on the shelf, those whose name holds the words searched for, those of a
+    label.
+    """
+
+    def asked() -> store.Page:
+        return store.shelf_page(db, page, search, order, label=label)
+
+    found = await run_in_threadpool(asked)
     bare = [card for card in found.cards if card.card is None]
     if bare:  # kept before there were cards
         kept = await run_in_threadpool(lambda: [store.one_block(db, card.id) for card in bare])
@@ -55,11 +66,12 @@ async def shelf(
             answers.cards_of, [(one.id, one.revision, one.document) for one in kept]
         )
         await run_in_threadpool(store.keep_cards, db, cards)
-        found = await run_in_threadpool(store.shelf_page, db, page, search, order)
-    return as_json(_shelf_json(found, page).encode())
+        found = await run_in_threadpool(asked)
+    said = await run_in_threadpool(labels.about, db, [card.id for card in found.cards])
+    return as_json(_shelf_json(found, page, said).encode())
 
 
-def _shelf_json(found: store.Page, page: int) -> str:
+def _shelf_json(found: store.Page, page: int, said: Mapping[str, labels.About]) -> str:
     """A page of the shelf. Each card is JSON already, so it is put in as it is."""
     rows = []
     for card in found.cards:
@@ -68,6 +80,8 @@ def _shelf_json(found: store.Page, page: int) -> str:
             "name": card.name,
             "revision": card.revision,
             "changed": card.changed.isoformat(),
+            "labels": said[card.id].labels,
+            "note": said[card.id].note,
         }
         rows.append(json.dumps(own, ensure_ascii=False)[:-1] + "," + (card.card or "{}")[1:])
     pages = max(1, -(-found.total // store.PAGE))
@@ -97,6 +111,40 @@ async def import_block(request: Request, db: Db, work: Work) -> BlockOut:
         keep_log(db, block_id, log, photos)
 
     return block_out(await run_in_threadpool(store.create_block, db, form, None, along))
+
+
+@router.get("/labels", response_model=list[ShelfLabelOut], responses=ERRORS)
+def all_labels(db: Db) -> list[ShelfLabelOut]:
+    """Every label on the shelf."""
+    return [ShelfLabelOut(label=one, blocks=count) for one, count in labels.all_labels(db)]
+
+
+@router.get("/bin", response_model=list[BinnedOut], responses=ERRORS)
+def bin_of_all(db: Db) -> list[BinnedOut]:
+    """What was taken off the shelves, the last first."""
+    return [BinnedOut(**vars(one)) for one in labels.binned(db)]
+
+
+@router.put("/blocks/{block_id}/about", status_code=204, responses=ERRORS)
+def keep_about(block_id: BlockId, asked: AboutIn, db: Db) -> None:
+    """Keep what is said of a block on its shelf."""
+    store.live_block(db, block_id)
+    said = labels.About(tidy_labels(asked.labels), asked.note.strip())
+    labels.keep_about(db, block_id, said)
+
+
+@router.post("/blocks/{block_id}/copy", response_model=BlockOut, status_code=201, responses=ERRORS)
+async def copy(block_id: BlockId, db: Db, work: Work) -> BlockOut:
+    """Keep a copy of a block under a name of its own, with its labels."""
+    kept = await run_in_threadpool(store.live_block, db, block_id)
+    form = await work.heavy(answers.copied, kept.document)
+
+    def kept_with_labels() -> BlockOut:
+        made = store.create_block(db, form)
+        labels.keep_about(db, made.id, labels.about(db, [block_id])[block_id])
+        return block_out(made)
+
+    return await run_in_threadpool(kept_with_labels)
 
 
 @router.get("/blocks/{block_id}", response_model=BlockOut, responses=ERRORS)

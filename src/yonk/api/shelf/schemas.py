@@ -24,6 +24,8 @@ class ShelfBlockOut(Model):
     patches: int
     blocks: int
     picture: list[PictureFaceOut]
+    labels: list[str]
+    note: str
 
 
 class ShelfOut(Model):
@@ -35,6 +37,29 @@ class ShelfOut(Model):
     total: int
     page: int
     pages: int
+
+
+class ShelfLabelOut(Model):
+    """A label, and how many blocks on the shelf have it."""
+
+    label: str
+    blocks: int
+
+
+class AboutIn(Model):
+    """What is said of a block: its labels, a note."""
+
+    labels: Annotated[list[Annotated[str, Field(max_length=200)]], Field(max_length=100)]
+    note: Annotated[str, Field(max_length=1000)] = ""
+
+
+class BinnedOut(Model):
+    """A block or a quilt in the bin."""
+
+    id: str
+    name: str
+    kind: str
+    deleted: datetime
 
 
 class StateOut(Model):

@@ -32,11 +32,13 @@ from yonk.core.paper.draft import (
     in_its_unit,
     next_key,
     ruled_seams,
+    tidy_labels,
     told_fabric,
     typed_length,
     with_settings,
 )
 from yonk.core.paper.errors import Code, Fault, SaidError, ToldError, YonkError, seen
+from yonk.core.paper.fault_places import place_words
 from yonk.core.paper.measure import (
     FINEST,
     ROOT_2,
@@ -133,12 +135,14 @@ __all__ = [
     "next_key",
     "number_fault",
     "outside",
+    "place_words",
     "read_length",
     "ruled_seams",
     "seen",
     "show",
     "square_root",
     "tidy",
+    "tidy_labels",
     "told_fabric",
     "typed_length",
     "whole_seam",

@@ -45,6 +45,7 @@ CountField = Literal[
     "quilt_blocks",
     "borders",
     "fabrics",
+    "labels",
 ]
 
 
@@ -124,6 +125,7 @@ COUNTS: dict[CountField, tuple[int, int]] = {
     "quilt_blocks": (1, 60),
     "borders": (0, 9),
     "fabrics": (0, 200),
+    "labels": (0, 12),
 }
 
 

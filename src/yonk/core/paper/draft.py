@@ -27,6 +27,7 @@ Point = tuple[Fraction, Fraction]
 Seam = tuple[Point, Point]
 
 UNASSIGNED = "unassigned"
+LONGEST_LABEL = 40
 
 
 class DraftError(YonkError):
@@ -323,3 +324,22 @@ def told_fabric(told: Fabric, taken: Iterable[str]) -> Fabric:
         colour=told.colour.lower(),
         direction=told.direction % 360,
     )
+
+
+def tidy_labels(told: Iterable[str]) -> tuple[str, ...]:
+    """Labels as they were typed, each once whatever its case, without what is empty.
+
+    Raises: `DraftError` for one that is too long, or too many.
+
+    >>> tidy_labels([" Hut ", "hut", "", "for  Ailsa"])
+    ('Hut', 'for Ailsa')
+    """
+    found: dict[str, str] = {}
+    for one in told:
+        plain = " ".join(one.split())
+        if len(plain) > LONGEST_LABEL:
+            raise DraftError("labels", f"“{plain[:20]}…” is longer than {LONGEST_LABEL} letters")
+        if plain:
+            found.setdefault(plain.casefold(), plain)
+    check_count(len(found), "labels", "labels")
+    return tuple(found.values())

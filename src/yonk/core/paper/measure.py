@@ -39,6 +39,7 @@ _DECIMAL = re.compile(r"(\d+)(?:[.,](\d+))?|[.,](\d+)")
 _FRACTION = re.compile(r"(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*/\s*(\d+)")
 
 LONGEST_TEXT = 40
+MINUS = "\u2212"
 FINEST = 10**9  # a length that is told finer than its billionth part is a slip
 
 
@@ -63,6 +64,7 @@ def read_length(text: str) -> Fraction:
     (Fraction(39, 8), Fraction(39, 8), Fraction(25, 2))
     """
     plain = _UNIT_MARK.sub("", text[: LONGEST_TEXT + 1]).replace("⁄", "/").strip()
+    plain = plain.replace(MINUS, "-")
     if len(text) > LONGEST_TEXT:
         raise LengthError(f"is longer than {LONGEST_TEXT} characters; write a length such as 4 7/8")
     for sign, spelled in VULGAR.items():
@@ -142,11 +144,12 @@ def show(length: Length | Rational, unit: str) -> str:
     exact = length.rational if isinstance(length, Length) and not length.root else length
     if isinstance(exact, Length):
         digits = f"≈ {float(exact):.3f}".rstrip("0").rstrip(".")
-        return digits + ("″" if unit == "in" else " cm")
+        return digits.replace("-", MINUS) + ("″" if unit == "in" else " cm")
     if unit == "in":
-        return write_mixed(exact).replace("/", "⁄") + "″"
+        return write_mixed(exact).replace("/", "⁄").replace("-", MINUS) + "″"
     digits = f"{float(exact):.3f}".rstrip("0").rstrip(".")
-    return ("" if Fraction(digits) == exact else "≈ ") + digits + " cm"
+    told = "" if Fraction(digits) == exact else "≈ "
+    return told + digits.replace("-", MINUS) + " cm"
 
 
 @total_ordering
