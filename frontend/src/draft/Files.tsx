@@ -48,7 +48,7 @@ export function Files({ id, view, onTaken, say }: Props) {
           Files
         </Dropdown.Toggle>
         <Dropdown.Menu>
-          <Dropdown.Header>Take away</Dropdown.Header>
+          <Dropdown.Header role="none">Take away</Dropdown.Header>
           <Dropdown.Item onClick={() => taking.mutate(() => download("/api/files/block", { document }))}>
             Block file
           </Dropdown.Item>
@@ -61,7 +61,7 @@ export function Files({ id, view, onTaken, say }: Props) {
           <Dropdown.Item onClick={() => taking.mutate(() => asPng(document, view.sheet.name))}>
             Picture as PNG
           </Dropdown.Item>
-          <Dropdown.Header>Bring in</Dropdown.Header>
+          <Dropdown.Header role="none">Bring in</Dropdown.Header>
           <Dropdown.Item onClick={() => picker.current?.click()}>Seams from an SVG drawing …</Dropdown.Item>
           <Dropdown.Item onClick={() => setEarlier(true)}>An earlier state of this block …</Dropdown.Item>
         </Dropdown.Menu>
