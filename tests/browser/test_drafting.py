@@ -194,7 +194,9 @@ def test_files_go_out_and_come_in_by_button_and_by_dropping(
         bad,
     )
     page.dispatch_event("main", "drop", {"dataTransfer": transfer})
-    expect(page.get_by_role("alert")).to_contain_text("bad.yonk.json was not taken. finished.width")
+    expect(page.get_by_role("alert")).to_contain_text(
+        "bad.yonk.json was not taken. finished, width"
+    )
     expect(page.locator(".shelf li")).to_have_count(2)
 
 

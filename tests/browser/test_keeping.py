@@ -4,6 +4,8 @@ deleted elsewhere.
 
 from __future__ import annotations
 
+import re
+
 import pytest
 from playwright.sync_api import Page, expect
 
@@ -37,7 +39,7 @@ def test_a_long_shelf_is_searched_sorted_and_paged(page: Page, running: Running)
     page.get_by_label("Find a block by its name").fill("throw 07")
     expect(blocks).to_have_count(1)
     page.get_by_label("Find a block by its name").fill("nothing like it")
-    expect(page.get_by_text("No block has that in its name.")).to_be_visible()
+    expect(page.get_by_text("No block is called or labelled so.")).to_be_visible()
 
 
 def test_an_earlier_state_is_named_and_opened_and_can_be_undone(
@@ -74,3 +76,44 @@ def test_a_block_deleted_elsewhere_is_told_and_brought_back(
     kept = page.request.get(f"{running.url}/api/blocks/{block}").json()
     assert len(kept["document"]["patches"]) >= 2
     expect(dialog).not_to_be_visible()
+
+
+def test_a_block_is_labelled_copied_binned_and_brought_back(
+    bench: BenchPage, page: Page, running: Running
+) -> None:
+    bench.start("Sluice", "9", "9", 3, 3)
+    bench.saved()
+    page.goto(running.url)
+    page.get_by_role("button", name="Label Sluice").click()
+    page.get_by_label("Labels, a comma between them").fill("raffle, for Ailsa")
+    page.get_by_label("Note").fill("wants a darker middle")
+    page.get_by_role("button", name="Keep").click()
+    expect(page.locator(".shelf-labels")).to_have_text("for Ailsa · raffle")
+    page.get_by_role("button", name="Duplicate Sluice").click()
+    expect(page.locator(".shelf li")).to_have_count(2)
+    page.get_by_label("Of which label").select_option("raffle")
+    expect(page).to_have_url(re.compile("label=raffle"))
+    expect(page.locator(".shelf li")).to_have_count(2)
+    page.get_by_role("button", name="Delete Sluice, copy").click()
+    expect(page.locator(".shelf li")).to_have_count(1)
+    page.reload()
+    page.get_by_role("link", name="The bin").click()
+    expect(page.locator(".binned")).to_contain_text("Sluice, copy")
+    page.get_by_role("button", name="Bring Sluice, copy back").click()
+    expect(page.get_by_text("Nothing was deleted.")).to_be_visible()
+    page.get_by_role("link", name="Blocks", exact=True).click()
+    expect(page.locator(".shelf li")).to_have_count(2)
+
+
+def test_the_board_is_zoomed_and_drawn_on(bench: BenchPage, page: Page) -> None:
+    bench.start("Sluice", "9", "9", 3, 3)
+    before = bench.board.bounding_box()
+    page.get_by_label("Larger").click()
+    page.get_by_label("Larger").click()
+    expect(page.locator(".zoom output")).to_have_text("200 %")
+    after = bench.board.bounding_box()
+    assert before and after and after["width"] > 1.9 * before["width"]
+    room = page.locator(".board-room")
+    room.evaluate("room => room.scrollTo(0, 0)")
+    bench.touch(0.5, 0.5)
+    expect(page.locator(".units")).to_contain_text("half-square triangle")

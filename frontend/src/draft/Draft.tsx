@@ -179,8 +179,6 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
             <button type="button" className="quiet" onClick={() => setChart(true)}>
               size chart
             </button>
-            <span className="spring" />
-            <Zoom zoom={zoom} onZoom={setZoom} />
           </div>
           {(elsewhere.length > 0 || faultAt("width") || faultAt("height") || said) && (
             <Said
@@ -194,31 +192,34 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
               }}
             />
           )}
-          <div className="board-room">
-            <div
-              className="board-place"
-              style={{ width: `${String(100 * large)}%`, height: `${String(100 * large)}%` }}
-            >
-              <Edges view={view} act={plainAct} />
-              <Board
-                view={drawn}
-                tool={tool}
-                parts={parts}
-                maps={mates?.maps ?? []}
-                show={show}
-                lit={litFaces}
-                cursor={does.cursor}
-                pen={does.pen}
-                picked={does.picked}
-                onCursor={does.setCursor}
-                onCells={does.onCells}
-                onFace={does.onFace}
-                onSeam={(start, end) => act([{ do: "sew", start, end }])}
-                onRub={(stretch) => act([{ do: "rub", start: stretch.start_at, end: stretch.end_at, whole }])}
-                onDropFabric={(face, fabric) => does.onFace(face, fabric)}
-                onHover={(face) => setHovered(face)}
-                onKey={does.onKey}
-              />
+          <div className="board-frame">
+            <Zoom zoom={zoom} onZoom={setZoom} />
+            <div className="board-room">
+              <div
+                className="board-place"
+                style={{ width: `${String(100 * large)}%`, height: `${String(100 * large)}%` }}
+              >
+                <Edges view={view} act={plainAct} />
+                <Board
+                  view={drawn}
+                  tool={tool}
+                  parts={parts}
+                  maps={mates?.maps ?? []}
+                  show={show}
+                  lit={litFaces}
+                  cursor={does.cursor}
+                  pen={does.pen}
+                  picked={does.picked}
+                  onCursor={does.setCursor}
+                  onCells={does.onCells}
+                  onFace={does.onFace}
+                  onSeam={(start, end) => act([{ do: "sew", start, end }])}
+                  onRub={(stretch) => act([{ do: "rub", start: stretch.start_at, end: stretch.end_at, whole }])}
+                  onDropFabric={(face, fabric) => does.onFace(face, fabric)}
+                  onHover={(face) => setHovered(face)}
+                  onKey={does.onKey}
+                />
+              </div>
             </div>
           </div>
           <p id="cell-said" className="visually-hidden" aria-live="polite">
