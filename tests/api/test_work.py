@@ -105,3 +105,18 @@ def test_a_block_of_thousands_of_crossings_is_heavy() -> None:
     )
     assert not work._is_light(write_block(drawn))
     assert work._is_light({"seams": [1] * 100})
+
+
+@pytest.mark.parametrize(
+    ("setting", "few"),
+    [
+        ({"columns": 5, "rows": 8}, True),
+        ({"columns": 6, "rows": 8}, False),
+        ({"columns": "6"}, True),
+        (None, True),
+    ],
+)
+def test_a_top_of_many_places_is_worked_on_in_a_process_of_its_own(
+    setting: object, few: bool
+) -> None:
+    assert work._has_few_places({"setting": setting}) == few

@@ -109,7 +109,7 @@ def test_cloth_settings_change_the_layout(page: Page, tmp_path: Path) -> None:
     shrinks = page.get_by_label("Shrinks")
     shrinks.fill("45")
     shrinks.press("Enter")
-    expect(page.get_by_role("alert")).to_contain_text("shrinkage: is more than 30")
+    expect(page.get_by_role("alert")).to_contain_text("shrinks: is more than 30")
 
 
 def test_the_arrows_turn_the_pages_at_the_table_and_a_diagonal_is_drawn(

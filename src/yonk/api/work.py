@@ -29,6 +29,7 @@ from yonk.files.download import File
 
 LIGHT_PAIRS = 40_000  # as `work_in` counts: a plan of as many takes about as long as a blink
 LIGHT_BYTES = 200_000
+FEW_PLACES = 40  # of a quilt, whose top is sewn in about a blink
 SECONDS = 60
 BYTES = 4 * 2**30
 AT_ONCE = 2
@@ -87,6 +88,13 @@ class Worker:
         """What `work` makes of a quilt, which is as heavy as the drawings of its blocks."""
         return await self._do(await run_in_threadpool(_are_light, document), work, given)
 
+    async def on_top(self, document: dict[str, Any], work: Callable[..., Any], *given: Any) -> Any:
+        """What `work` makes of a whole quilt top, patch by patch, which is as heavy as its blocks
+        and as they are many.
+        """
+        light = _has_few_places(document) and await run_in_threadpool(_are_light, document)
+        return await self._do(light, work, given)
+
     async def on_text(self, text: bytes, work: Callable[..., Any], *given: Any) -> Any:
         """What `work` makes of a file, which is as heavy as it is long."""
         return await self._do(len(text) <= LIGHT_BYTES, work, (text, *given))
@@ -100,7 +108,7 @@ class Worker:
     ) -> Response:
         """The file that `work` makes, to be taken along."""
         blocks = "blocks" in document
-        made: File = await (self.on_quilt if blocks else self.on_draft)(document, work, *given)
+        made: File = await (self.on_top if blocks else self.on_draft)(document, work, *given)
         headers = {"Content-Disposition": f"attachment; filename*=UTF-8''{quote(made.name)}"}
         return Response(made.content, media_type=made.media, headers=headers)
 
@@ -172,6 +180,13 @@ def _are_light(quilt: dict[str, Any]) -> bool:
     known = blocks if isinstance(blocks, list) else []
     found = [one.get("block") for one in known if isinstance(one, dict)]
     return all(_is_light(one) for one in found if isinstance(one, dict))
+
+
+def _has_few_places(quilt: dict[str, Any]) -> bool:
+    setting = quilt.get("setting")
+    sides = [setting.get(name) for name in ("columns", "rows")] if isinstance(setting, dict) else []
+    whole = [side for side in sides if isinstance(side, int)]
+    return len(whole) < 2 or whole[0] * whole[1] <= FEW_PLACES
 
 
 def _received(connection: Connection) -> tuple[Any, BaseException | None]:

@@ -77,7 +77,7 @@ async def sewing(asked: TopIn, db: Db, work: Work) -> Response:
     """How a quilt top is sewn together and pressed, and what of it is done."""
     kept = await run_in_threadpool(sewn_of, db, asked.quilt_id) if asked.quilt_id else []
     sewn = {one.mark: (one.done, one.words) for one in kept}
-    return as_json(await work.on_quilt(asked.document, answers.sewing, asked, sewn))
+    return as_json(await work.on_top(asked.document, answers.sewing, asked, sewn))
 
 
 @router.put("/quilts/{block_id}/sewn", status_code=204, responses=ERRORS)
