@@ -60,7 +60,10 @@ def test_each_join_takes_two_parts_that_are_there_and_lie_along_its_seam(draft: 
             if not joining.order.finished_after:
                 shared = one.buffer(near).intersection(other.buffer(near))
                 assert shared.buffer(near).covers(seam)
-                assert shared.area / (2 * near) == pytest.approx(seam.length, rel=1e-2, abs=near)
+                # where it ends at a slant a little more lies near both
+                assert shared.area / (2 * near) == pytest.approx(
+                    seam.length, rel=2e-2, abs=16 * near
+                )
         assert len(free) == 1
         assert shapes[-1].area == pytest.approx(sum(shape(one).area for one in joining.faces))
 
