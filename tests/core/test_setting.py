@@ -18,7 +18,6 @@ from yonk.cli import main
 from yonk.core.paper import ROOT_2, USUAL, DraftError, Length
 from yonk.core.planning import make_plan
 from yonk.core.setting import (
-    AddColourings,
     Alternate,
     Backing,
     Binding,
@@ -43,6 +42,7 @@ from yonk.core.setting import (
     top_of,
     ways_to_reach,
 )
+from yonk.core.setting.acts.add_colourings import AddColourings
 from yonk.files.block_file import BadFileError
 from yonk.files.plan_file import cut_rows
 from yonk.files.quilt_file import quilt_schema, read_quilt, take_quilt, write_quilt

@@ -2929,6 +2929,19 @@ export interface components {
             pictures: components["schemas"]["StepPictureOut"][];
         };
         /**
+         * JoinsOut
+         * @description A way to join long strips, in words.
+         */
+        JoinsOut: {
+            /**
+             * Joins
+             * @enum {string}
+             */
+            joins: "straight" | "diagonal" | "whole";
+            /** Words */
+            words: string;
+        };
+        /**
          * KindMethodOut
          * @description A method of a kind.
          */
@@ -5791,6 +5804,8 @@ export interface components {
             summary: string;
             /** Swatches */
             swatches: components["schemas"]["FabricOut"][];
+            /** Ways To Join */
+            ways_to_join: components["schemas"]["JoinsOut"][];
         };
         /**
          * TopDoneIn
@@ -5936,9 +5951,12 @@ export interface components {
         };
         /**
          * TopStepOut
-         * @description A step of sewing the top, with how much of it is done.
+         * @description A step of sewing the top, with how much of it is done; `block` is the key of the one that is
+         *     made, if it is one.
          */
         TopStepOut: {
+            /** Block */
+            block: string;
             /** Check */
             check: string;
             /** Done */

@@ -1,14 +1,15 @@
 import "../common/cards.scss";
 import "./cut.scss";
 
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { Button, Spinner } from "react-bootstrap";
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { Button } from "react-bootstrap";
 
 import { type Act, client, download, type Draft, settled } from "../api/client";
 import { useChange } from "../api/useChange";
+import { useTicked } from "../api/useTicked";
 import { useInAddress } from "../common/useInAddress";
 import type { DraftInHand } from "../block/useDraft";
-import { Said } from "../common/Notices";
+import { Unready } from "../common/Waiting";
 import { PAPERS, TakeAlong } from "../common/TakeAlong";
 import { set } from "../common/settings";
 import { BlockPicture } from "./BlockPicture";
@@ -40,7 +41,6 @@ const FILES = [
 export function CutStep({ id, view, drafting }: { id: string; view: Draft; drafting: DraftInHand }) {
   const [params, go] = useInAddress();
   const stage = (STAGES.find(([name]) => name === params.get("stage"))?.[0] ?? "all") satisfies Stage;
-  const queries = useQueryClient();
   const key = ["cut", id, stage, view.document];
   const found = useQuery({
     queryKey: key,
@@ -52,22 +52,18 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
   const fabric = plan?.fabrics.find((one) => one.key === params.get("fabric")) ?? plan?.fabrics[0];
   const paper = PAPERS.find((name) => name === params.get("paper")) ?? view.sheet.paper;
 
-  const marking = useChange(
-    ({ line, on }: { line: CutLine; on: boolean }) =>
+  const marking = useTicked<CutPlan, { line: CutLine; on: boolean }>({
+    key,
+    inOrder: "cut",
+    keep: ({ line, on }) =>
       settled(
         client.PUT("/api/blocks/{block_id}/cut-marks", {
           params: { path: { block_id: id } },
           body: { marks: on ? line.on : line.off, revision: drafting.revision },
         }),
       ),
-    {
-      refresh: [["cut", id]],
-      inOrder: "cut",
-      show: ({ line, on }) => {
-        queries.setQueryData<CutPlan>(key, (before) => before && ticked(before, line.key, on));
-      },
-    },
-  );
+    show: (before, { line, on }) => ticked(before, line.key, on),
+  });
   const finishing = useChange(
     (one: CutFabric) =>
       settled(
@@ -79,10 +75,8 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
     mutationFn: (path: (typeof FILES)[number][0]) =>
       download(path, { document: view.document, stage, paper, block_id: id }),
   });
-  const tick = (line: CutLine, on: boolean) => marking.mutate({ line, on });
-  const fault = marking.error
-    ? `The tick was not kept. ${marking.error.message}`
-    : (finishing.error ?? taking.error)?.message;
+  const tick = (line: CutLine, on: boolean) => marking.tick({ line, on });
+  const fault = marking.fault ?? (finishing.error ?? taking.error)?.message;
   const dismiss = () => {
     marking.reset();
     finishing.reset();
@@ -90,20 +84,14 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
     drafting.dismiss();
   };
 
-  if (!plan || !fabric) {
+  if (!plan) return <Unready fault={found.error} onAgain={() => void found.refetch()} />;
+  if (!fabric) {
     return (
       <main className="alone" role="status">
-        {found.error ? (
-          <Said text={found.error.message} action={{ words: "Try again", onClick: () => void found.refetch() }} />
-        ) : (
-          <Spinner size="sm" />
-        )}
-        {plan && "Nothing is to be cut at this stage."}
-        {plan && (
-          <button type="button" className="quiet" onClick={() => go({ stage: "all" })}>
-            see all blocks
-          </button>
-        )}
+        Nothing is to be cut at this stage.{" "}
+        <button type="button" className="quiet" onClick={() => go({ stage: "all" })}>
+          see all blocks
+        </button>
       </main>
     );
   }

@@ -1,13 +1,14 @@
 import "../common/cards.scss";
 import "../cut/cut.scss";
 
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { Button, Spinner } from "react-bootstrap";
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { Button } from "react-bootstrap";
 
 import { client, download, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
+import { useTicked } from "../api/useTicked";
 import { useInAddress } from "../common/useInAddress";
-import { Said } from "../common/Notices";
+import { Unready } from "../common/Waiting";
 import { PAPERS, TakeAlong } from "../common/TakeAlong";
 import { FabricButton } from "../cut/FabricButton";
 import { HowBought } from "../cut/HowBought";
@@ -32,7 +33,6 @@ const FILES = [
 /** The Cut step of a quilt: everything for the whole top, by fabric, on the cloth, ticked off as it is done. */
 export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilting: QuiltInHand }) {
   const [params, go] = useInAddress();
-  const queries = useQueryClient();
   const key = ["top", id, view.document];
   const found = useQuery({
     queryKey: key,
@@ -43,22 +43,18 @@ export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilti
   const plan = found.data;
   const fabric = plan?.fabrics.find((one) => one.key === params.get("fabric"));
   const paper = PAPERS.find((name) => name === params.get("paper")) ?? "letter";
-  const marking = useChange(
-    ({ line, on }: { line: CutLine; on: boolean }) =>
+  const marking = useTicked<TopPlan, { line: CutLine; on: boolean }>({
+    key,
+    inOrder: "cut",
+    keep: ({ line, on }) =>
       settled(
         client.PUT("/api/quilts/{block_id}/cut-marks", {
           params: { path: { block_id: id } },
           body: { marks: on ? line.on : line.off, revision: quilting.revision },
         }),
       ),
-    {
-      refresh: [["top", id]],
-      inOrder: "cut",
-      show: ({ line, on }) => {
-        queries.setQueryData<TopPlan>(key, (before) => before && ticked(before, line.key, on));
-      },
-    },
-  );
+    show: (before, { line, on }) => ticked(before, line.key, on),
+  });
   const finishing = useChange(
     (one: CutFabric) =>
       settled(client.POST("/api/quilt/cut/done", { body: { document: view.document, quilt_id: id, fabric: one.key } })),
@@ -68,20 +64,10 @@ export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilti
     mutationFn: (path: (typeof FILES)[number][0]) => download(path, { document: view.document, paper, quilt_id: id }),
   });
   if (!plan) {
-    return (
-      <main className="alone" role="status">
-        {found.error ? (
-          <Said text={found.error.message} action={{ words: "Try again", onClick: () => void found.refetch() }} />
-        ) : (
-          <Spinner size="sm" />
-        )}
-      </main>
-    );
+    return <Unready fault={found.error} onAgain={() => void found.refetch()} />;
   }
-  const tick = (line: CutLine, on: boolean) => marking.mutate({ line, on });
-  const fault = marking.error
-    ? `The tick was not kept. ${marking.error.message}`
-    : (finishing.error ?? taking.error)?.message;
+  const tick = (line: CutLine, on: boolean) => marking.tick({ line, on });
+  const fault = marking.fault ?? (finishing.error ?? taking.error)?.message;
   const said = [...(fault ? [fault] : []), ...quilting.faults.map((one) => `${one.where}: ${one.message}`)];
   const first = fabric ?? plan.fabrics[0];
   if (params.get("table") && first) {

@@ -1,15 +1,15 @@
 import "../common/cards.scss";
 import "../sew/sew.scss";
 
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { Spinner } from "react-bootstrap";
+import { useMutation, useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 
 import { client, download, type Schemas, settled } from "../api/client";
-import { useChange } from "../api/useChange";
+import { useTicked } from "../api/useTicked";
 import { useInAddress } from "../common/useInAddress";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
+import { Unready } from "../common/Waiting";
 import { TakeAlong } from "../common/TakeAlong";
 import { Typed } from "../common/Typed";
 import { OtherSteps } from "../sew/OtherSteps";
@@ -31,7 +31,6 @@ function withDone(plan: TopSewing, mark: string, done: number): TopSewing {
 /** The Sew step of a quilt: its steps from the blocks to the binding, ticked off, beside the top with every seam's pressing. */
 export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilting: QuiltInHand }) {
   const [params, change] = useInAddress();
-  const queries = useQueryClient();
   const key = ["top-sewing", id, view.document];
   const found = useQuery({
     queryKey: key,
@@ -40,41 +39,31 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
     placeholderData: (before) => before,
   });
   const plan = found.data;
-  const ticking = useChange(
-    ({ step, done }: { step: TopStep; done: number }) =>
+  const ticking = useTicked<TopSewing, { step: TopStep; done: number }>({
+    key,
+    inOrder: "sewn",
+    keep: ({ step, done }) =>
       settled(
         client.PUT("/api/quilts/{block_id}/sewn", {
           params: { path: { block_id: id } },
           body: { mark: step.mark, words: step.label, done, revision: quilting.revision },
         }),
       ),
-    {
-      refresh: [["top-sewing", id]],
-      inOrder: "sewn",
-      show: ({ step, done }) => {
-        queries.setQueryData<TopSewing>(key, (before) => before && withDone(before, step.mark, done));
-      },
-    },
-  );
+    show: (before, { step, done }) => withDone(before, step.mark, done),
+  });
   const taking = useMutation({
     mutationFn: (path: (typeof FILES)[number][0]) => download(path, { document: view.document }),
   });
   if (!plan) {
     return (
-      <main className="alone" role="status">
-        {found.error ? (
-          <Said text={found.error.message} action={{ words: "Try again", onClick: () => void found.refetch() }} />
-        ) : (
-          <>
-            <Spinner size="sm" /> Looking for the best pressing of the whole top …
-          </>
-        )}
-      </main>
+      <Unready fault={found.error} onAgain={() => void found.refetch()}>
+        Looking for the best pressing of the whole top …
+      </Unready>
     );
   }
   const go = (number: number | undefined) => change({ step: number ? String(number) : undefined });
   const step = plan.steps.find((one) => String(one.number) === params.get("step"));
-  const fault = ticking.error ? `The tick was not kept. ${ticking.error.message}` : taking.error?.message;
+  const fault = ticking.fault ?? taking.error?.message;
   const said = [...(fault ? [fault] : []), ...quilting.faults.map((one) => `${one.where}: ${one.message}`)];
   return (
     <main className="sewing">
@@ -126,7 +115,7 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
           </ul>
         )}
         {step ? (
-          <Step step={step} plan={plan} view={view} onStep={go} onDone={(done) => ticking.mutate({ step, done })} />
+          <Step step={step} plan={plan} view={view} onStep={go} onDone={(done) => ticking.tick({ step, done })} />
         ) : (
           <header className="one-step">
             <h1>Sewing the top</h1>
@@ -175,7 +164,7 @@ interface StepProps {
 }
 
 function Step({ step, plan, view, onStep, onDone }: StepProps) {
-  const block = view.blocks.find((one) => one.origin && step.kind === "blocks" && step.label.startsWith(one.name));
+  const block = view.blocks.find((one) => one.key === step.block);
   return (
     <section className="one-step" aria-labelledby="step-head">
       <header>
@@ -192,7 +181,7 @@ function Step({ step, plan, view, onStep, onDone }: StepProps) {
           </b>
         </p>
       )}
-      {block && (
+      {block?.origin && (
         <p>
           <Link to={`/blocks/${block.origin}/sew`}>How {block.name} is sewn</Link>
         </p>

@@ -12,12 +12,6 @@ interface Props {
   onDismiss: () => void;
 }
 
-const JOINS = [
-  ["straight", "joined straight across: takes the least cloth"],
-  ["diagonal", "joined on the diagonal: shows less, lies flatter"],
-  ["whole", "cut along the cloth in one piece"],
-] as const;
-
 /** The whole top on one page: what to buy of each cloth, and how long lengths, binding and backing are made. */
 export function WholeTop({ plan, said, act, onFabric, onDismiss }: Props) {
   return (
@@ -82,13 +76,13 @@ export function WholeTop({ plan, said, act, onFabric, onDismiss }: Props) {
         <select
           value={plan.joins}
           onChange={(event) => {
-            const joins = JOINS.find(([name]) => name === event.target.value)?.[0];
+            const joins = plan.ways_to_join.find((one) => one.joins === event.target.value)?.joins;
             if (joins) act([{ do: "joins", joins }]);
           }}
         >
-          {JOINS.map(([name, words]) => (
-            <option key={name} value={name}>
-              {words}
+          {plan.ways_to_join.map((one) => (
+            <option key={one.joins} value={one.joins}>
+              {one.words}
             </option>
           ))}
         </select>

@@ -1,14 +1,15 @@
 import "../common/cards.scss";
 import "./sew.scss";
 
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQuery } from "@tanstack/react-query";
 import { Button, Spinner } from "react-bootstrap";
 
 import { type Act, client, download, type Draft, settled } from "../api/client";
-import { useChange } from "../api/useChange";
+import { useTicked } from "../api/useTicked";
 import { useInAddress } from "../common/useInAddress";
 import type { DraftInHand } from "../block/useDraft";
 import { Said } from "../common/Notices";
+import { Unready } from "../common/Waiting";
 import { PAPERS, TakeAlong } from "../common/TakeAlong";
 import { AtTheMachine } from "./AtTheMachine";
 import { LayOut } from "./LayOut";
@@ -25,7 +26,6 @@ const FILES = [
 /** The Sew step: the order of joining, the pressing, laying out, each join in pictures, progress. */
 export function SewStep({ id, view, drafting }: { id: string; view: Draft; drafting: DraftInHand }) {
   const [params, go] = useInAddress();
-  const queries = useQueryClient();
   const wanted = params.get("colouring");
   const colouring = wanted === null || !/^\d+$/.test(wanted) ? null : Number(wanted);
   const key = ["sewing", id, colouring, view.document];
@@ -39,42 +39,31 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
   });
   const plan = found.data;
   const clock = useClock(plan?.sewn ?? 0, plan?.to_sew ?? 0);
-  const ticking = useChange(
-    ({ step, done }: { step: SewingStep; done: number }) =>
+  const ticking = useTicked<Sewing, { step: SewingStep; done: number }>({
+    key,
+    inOrder: "sewn",
+    keep: ({ step, done }) =>
       settled(
         client.PUT("/api/blocks/{block_id}/sewn", {
           params: { path: { block_id: id } },
           body: { mark: step.mark, words: step.words, done, revision: drafting.revision },
         }),
       ),
-    {
-      refresh: [["sewing", id]],
-      inOrder: "sewn",
-      show: ({ step, done }) => {
-        queries.setQueryData<Sewing>(key, (before) => before && sewn(before, step.mark, done));
-      },
-    },
-  );
+    show: (before, { step, done }) => sewn(before, step.mark, done),
+  });
   const paper = PAPERS.find((name) => name === params.get("paper")) ?? view.sheet.paper;
   const taking = useMutation({
     mutationFn: (path: (typeof FILES)[number][0]) => download(path, { document: view.document, colouring, paper }),
   });
   const act = (acts: Act[]) => drafting.act(acts);
-  const onDone = (step: SewingStep, done: number) => ticking.mutate({ step, done });
-  const fault = ticking.error ? `The tick was not kept. ${ticking.error.message}` : taking.error?.message;
+  const onDone = (step: SewingStep, done: number) => ticking.tick({ step, done });
+  const fault = ticking.fault ?? taking.error?.message;
 
   if (!plan) {
     return (
-      <main className="alone" role="status">
-        {found.error ? (
-          <Said text={found.error.message} action={{ words: "Try again", onClick: () => void found.refetch() }} />
-        ) : (
-          <>
-            <Spinner size="sm" /> Looking for the best pressing … A large block takes a while; you can go to another
-            step meanwhile.
-          </>
-        )}
-      </main>
+      <Unready fault={found.error} onAgain={() => void found.refetch()}>
+        Looking for the best pressing … A large block takes a while; you can go to another step meanwhile.
+      </Unready>
     );
   }
   const step = plan.steps.find((one) => String(one.number) === params.get("step"));

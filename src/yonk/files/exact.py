@@ -8,7 +8,7 @@ from typing import Annotated
 from pydantic import AfterValidator, BaseModel, ConfigDict, Field, PlainSerializer, PlainValidator
 from pydantic import WithJsonSchema as Schema
 
-from yonk.core.paper import LengthError, read_length, write_exact
+from yonk.core.paper import LONGEST_NAME, LengthError, read_length, write_exact
 
 
 def _length(value: object) -> Fraction:
@@ -54,7 +54,7 @@ def _whole_signs(text: str) -> str:
 
 Text = Annotated[str, AfterValidator(_whole_signs)]
 Key = Annotated[Text, Field(min_length=1, max_length=80)]
-Name = Annotated[Text, Field(min_length=1, max_length=120)]
+Name = Annotated[Text, Field(min_length=1, max_length=LONGEST_NAME)]
 
 
 class FilePart(BaseModel):

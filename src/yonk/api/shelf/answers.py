@@ -8,7 +8,7 @@ from typing import Any
 
 from yonk.api.shelf.schemas import ShelfBlockOut
 from yonk.api.shown import picture, picture_by_colour
-from yonk.core.paper import Draft
+from yonk.core.paper import Draft, copy_name
 from yonk.core.planning import Reading, read, size
 from yonk.files.block_file import check_reading, read_block, take_block, write_block
 from yonk.files.log_file import LogFile, read_parcel
@@ -77,4 +77,4 @@ def card_of(reading: Reading) -> str:
 def copied(document: str) -> Form:
     """What is kept of a copy of a block, under a name that says so."""
     draft = read_block(document)
-    return form_of(replace(draft, name=f"{draft.name[:114]}, copy"))
+    return form_of(replace(draft, name=copy_name(draft.name)))

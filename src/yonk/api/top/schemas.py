@@ -45,6 +45,13 @@ class BackingWayOut(Model):
     taken: bool
 
 
+class JoinsOut(Model):
+    """A way to join long strips, in words."""
+
+    joins: Joins
+    words: str
+
+
 class TopCutOut(Model):
     """The whole list of a quilt, by fabric in the order of cutting, and what is said of it."""
 
@@ -54,16 +61,20 @@ class TopCutOut(Model):
     changed: list[ChangedOut]
     said: list[str]
     joins: Joins
+    ways_to_join: list[JoinsOut]
     backing: list[BackingWayOut]
     caution: str
 
 
 class TopStepOut(Model):
-    """A step of sewing the top, with how much of it is done."""
+    """A step of sewing the top, with how much of it is done; `block` is the key of the one that is
+    made, if it is one.
+    """
 
     number: int
     kind: TopStepKind
     mark: str
+    block: str
     label: str
     words: str
     press: str

@@ -8,6 +8,7 @@ from yonk.api.cut.view import changed_view, fabric_view
 from yonk.api.draft.view import fabric_out
 from yonk.api.top.schemas import (
     BackingWayOut,
+    JoinsOut,
     TopCutOut,
     TopLabelOut,
     TopSeamOut,
@@ -17,6 +18,7 @@ from yonk.api.top.schemas import (
 from yonk.core.cutting import Marks
 from yonk.core.sewing import CAUTIONS
 from yonk.core.top import (
+    JOINS,
     TopCutting,
     TopSewing,
     backing_words,
@@ -40,6 +42,7 @@ def top_cutting_view(
         changed=changed_view(cutting.changed(marks.done), cutting),
         said=top_words(cutting),
         joins=cutting.plan.quilt.joins,
+        ways_to_join=[JoinsOut(joins=joins, words=words) for joins, words in JOINS.items()],
         backing=[
             BackingWayOut(
                 lay=way.lay, words=backing_words(way, cutting.unit), taken=way == cutting.backing
@@ -66,6 +69,7 @@ def top_sewing_view(sewing: TopSewing, sewn: Sewn) -> TopSewOut:
             number=number,
             kind=step.kind,
             mark=step.mark,
+            block=step.block,
             label=step.label,
             words=step.words,
             press=step.press,

@@ -12,6 +12,7 @@ from yonk.core.paper.bounds import (
     number_fault,
 )
 from yonk.core.paper.draft import (
+    LONGEST_NAME,
     UNASSIGNED,
     USUAL,
     Colouring,
@@ -28,6 +29,7 @@ from yonk.core.paper.draft import (
     check_count,
     check_name,
     coloured,
+    copy_name,
     default_making,
     in_its_unit,
     next_key,
@@ -80,6 +82,7 @@ __all__ = [
     "COUNTS",
     "FINEST",
     "LENGTHS",
+    "LONGEST_NAME",
     "ORDERS",
     "ROOT_2",
     "SETTINGS",
@@ -126,6 +129,7 @@ __all__ = [
     "check_name",
     "coloured",
     "convert",
+    "copy_name",
     "cutting_schools",
     "default_making",
     "in_its_unit",

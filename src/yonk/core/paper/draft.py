@@ -28,6 +28,8 @@ Seam = tuple[Point, Point]
 
 UNASSIGNED = "unassigned"
 LONGEST_LABEL = 40
+LONGEST_NAME = 120
+COPY = ", copy"
 
 
 class DraftError(YonkError):
@@ -69,9 +71,18 @@ def typed_length(
 def check_name(text: str, place: str) -> str:
     """A name as it is kept, its gaps single. Raises `DraftError` for none, or too long a one."""
     name = " ".join(text.split())
-    if not 1 <= len(name) <= 120:
-        raise DraftError(place, "must have from 1 to 120 letters")
+    if not 1 <= len(name) <= LONGEST_NAME:
+        raise DraftError(place, f"must have from 1 to {LONGEST_NAME} letters")
     return name
+
+
+def copy_name(name: str) -> str:
+    """What the copy of a block is called.
+
+    >>> copy_name("Weir Gate")
+    'Weir Gate, copy'
+    """
+    return f"{name[: LONGEST_NAME - len(COPY)]}{COPY}"
 
 
 def check_count(count: int, place: str, field: CountField) -> int:

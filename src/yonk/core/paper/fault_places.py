@@ -13,7 +13,6 @@ _WORDS = {
     "floats": "float",
     "outer": "ring",
     "half_blocks": "half blocks",
-    "blocks_made": "blocks",
     "at": "place",
     "save_key": "save",
 }

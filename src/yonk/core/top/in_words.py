@@ -7,7 +7,7 @@ from fractions import Fraction
 
 from yonk.core.paper import LengthUnit, show
 from yonk.core.planning import size
-from yonk.core.setting import purpose_words, size_words
+from yonk.core.setting import Joins, purpose_words, size_words
 from yonk.core.top.backing import BACKING_SEAM, BackingWay
 from yonk.core.top.binding import BindingCut
 from yonk.core.top.joined import Joined
@@ -18,6 +18,11 @@ LAYS = {
     "upright": "upright seams",
     "level": "level seams",
     "wide": "wide cloth, in one piece",
+}
+JOINS: dict[Joins, str] = {
+    "straight": "joined straight across: takes the least cloth",
+    "diagonal": "joined on the diagonal: shows less, lies flatter",
+    "whole": "cut along the cloth in one piece",
 }
 HOW = {"straight": "straight across", "diagonal": "on the diagonal"}
 

@@ -63,7 +63,7 @@ DIRECTIONS: Mapping[bool, Mapping[Toward, str]] = {
 @dataclass(frozen=True)
 class TopStep:
     """A step of sewing a top: what is done, how it is pressed, what it must measure then, how many
-    times; at which places, by row and column, and by which joins.
+    times; at which places, by row and column, and by which joins; which block is made, by its key.
 
     `mark` tells what is sewn, whatever its number, so that what was done is found again.
     """
@@ -76,11 +76,12 @@ class TopStep:
     total: int
     places: tuple[At, ...] = ()
     joins: tuple[int, ...] = ()
+    block: str = ""
 
     @property
     def mark(self) -> str:
         """What is sewn, by its digest."""
-        told = [self.kind, self.label, self.words, self.press, self.check, self.places]
+        told = [self.kind, self.block, self.label, self.words, self.press, self.check, self.places]
         return sha256(json.dumps(told, ensure_ascii=False).encode()).hexdigest()
 
 
@@ -178,6 +179,7 @@ class _Writer:
                         check,
                         len(places),
                         tuple(sorted(places)),
+                        block=key,
                     )
             more = count - sum(map(len, laid.values()))
             if more:
@@ -205,7 +207,7 @@ class _Writer:
                 f" For half blocks cut each {self._show(self.seam)} beyond its diagonal, so that "
                 "the seam allowance is kept; one block gives one half."
             )
-        return TopStep("blocks", f"{name} for the edge", words, "", check, count)
+        return TopStep("blocks", f"{name} for the edge", words, "", check, count, block=key)
 
     def _frames(self) -> Iterator[TopStep]:
         counts: Counter[str] = Counter()
@@ -228,6 +230,7 @@ class _Writer:
                 f"Each must measure {self._size(module.width, module.height)}.",
                 count,
                 tuple(sorted(places[key])),
+                block=key,
             )
 
     def _layout(self) -> TopStep:
