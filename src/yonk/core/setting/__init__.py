@@ -19,7 +19,7 @@ from yonk.core.setting.cuts import (
 )
 from yonk.core.setting.drawn import At, DrawnTop, What, draw_top
 from yonk.core.setting.in_words import purpose_words, size_words
-from yonk.core.setting.layout import LaidBlock, LaidCloth, Layout, layout_of
+from yonk.core.setting.layout import LaidBlock, LaidCloth, Layout, as_it_lies, layout_of
 from yonk.core.setting.looking import Vanishing, vanishing
 from yonk.core.setting.places import (
     Module,
@@ -94,6 +94,7 @@ __all__ = [
     "alike_touching",
     "all_quilt_acts",
     "apply_to_quilt",
+    "as_it_lies",
     "begun",
     "binding_length",
     "columns_in",

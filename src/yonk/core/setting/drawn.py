@@ -10,7 +10,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
-from functools import cached_property
+from functools import cache, cached_property
 from itertools import pairwise
 from math import lcm
 from typing import Literal
@@ -154,6 +154,9 @@ class Shape:
         return (self.ring, *self.holes)
 
 
+Told = tuple[What, At, Iterable[Shape], Placed | None]
+
+
 class Pen:
     """Draws the parts of a top, each where it lies."""
 
@@ -168,8 +171,13 @@ class Pen:
         used = {one.block for one in self.placed.values() if one}
         if self.halves:
             used.add(self.setting.fill.block)
-        self.readings = {key: read(quilt.by_key[key].as_sewn) for key in sorted(used)}
-        self.units = {key: self._unit(key) for key in self.readings}
+        self.used = sorted(used)
+        self.unit, self.frame = cache(self._unit), cache(self._frame)  # alike ones once
+
+    @cached_property
+    def readings(self) -> Mapping[str, Reading]:
+        """What is read of each block that is used."""
+        return {key: read(self.quilt.by_key[key].as_sewn) for key in self.used}
 
     @property
     def halves(self) -> bool:
@@ -194,22 +202,33 @@ class Pen:
             parts.append(DrawnPart(what, at, range(first, len(faces)), placed, patches))
         return DrawnTop(self.grid, scale, tuple(faces), tuple(fabrics), tuple(parts), self.readings)
 
-    def _parts(self) -> Iterator[tuple[What, At, Iterable[Shape], Placed | None]]:
+    def _parts(self) -> Iterator[Told]:
+        """Everything, blocks first."""
         for cell, at in sorted(self.grid.cells.items()):
-            placed, corner = self.placed[at], self._corner(cell)
+            if placed := self.placed[at]:
+                yield "block", cell, self.seen_at(placed, cell), placed
+        yield from self._cloth_parts()
+        if self.on_point:
+            yield from self._edge()
+
+    def cloths(self) -> Iterator[tuple[What, Shape]]:
+        """Every piece of the setting but what fills its edge."""
+        for what, _, shapes, _ in self._cloth_parts():
+            for shape in shapes:
+                yield what, shape
+
+    def _cloth_parts(self) -> Iterator[Told]:
+        for cell, at in sorted(self.grid.cells.items()):
+            placed, corner = self.placed[at], self.corner(cell)
             if placed is None:
                 yield "alternate", cell, [self._plain(corner)], None
                 continue
-            block, *frames = self.units[placed.block]
-            yield "block", cell, self._laid(block, placed, corner), placed
-            for frame in frames:
-                yield "frame", cell, self._laid(frame, placed, corner), None
+            for frame in self.frame(placed.block):
+                yield "frame", cell, self._laid([frame], placed, corner), None
         if self.setting.sashing:
             yield from self._in_rows(self.setting.sashing.fabric)
             yield from self._between(self.setting.sashing.fabric)
             yield from self._crossings(self.setting.sashing.cornerstones)
-        if self.on_point:
-            yield from self._edge()
 
     def _plain(self, corner: Spot) -> Shape:
         fabric = self.setting.alternate.fabric if self.setting.alternate else ""
@@ -217,44 +236,45 @@ class Pen:
 
     def seen_at(self, placed: Placed | None, cell: At) -> list[Shape]:
         """What is seen of a block, or of a plain square, laid at a cell."""
-        corner = self._corner(cell)
+        corner = self.corner(cell)
         if placed is None:
             return [self._plain(corner)]
-        return list(self._laid(self.units[placed.block][0], placed, corner))
+        return list(self._laid(self.unit(placed.block), placed, corner))
 
-    def _corner(self, cell: At) -> Spot:
+    def corner(self, cell: At) -> Spot:
         """The top left corner of a cell."""
         down, along = cell
         pitch = self.module.width + self.wide, self.module.height + self.wide
         return along * pitch[0], down * pitch[1]
 
-    def _unit(self, key: str) -> list[list[Shape]]:
-        """A block in the middle of its place, and each piece of its frame as they are sewn on."""
-        reading, wide, high = self.readings[key], self.module.width, self.module.height
-        draft, fabric = reading.draft, self.setting.frame
-        beside, above = (wide - draft.width) / 2, (high - draft.height) / 2
+    def _unit(self, key: str) -> list[Shape]:
+        """The patches of a block in the middle of its place."""
+        reading, (beside, above) = self.readings[key], self._round(key)
         scale = Fraction(reading.drawing.scale)
 
         def there(ring: Iterable[tuple[int, int]]) -> Ring:
             return tuple((x / scale + beside, y / scale + above) for x, y in ring)
 
-        found = [
-            [
-                Shape(there(face.ring), name, tuple(map(there, face.holes)), number)
-                for number, (face, name) in enumerate(
-                    zip(reading.drawing.faces, reading.fabrics, strict=True)
-                )
-            ]
+        return [
+            Shape(there(face.ring), name, tuple(map(there, face.holes)), number)
+            for number, (face, name) in enumerate(
+                zip(reading.drawing.faces, reading.fabrics, strict=True)
+            )
         ]
-        zero = Fraction(0)
-        if beside:
-            found += [
-                [Shape(_box((x, above), beside, draft.height), fabric)]
-                for x in (zero, wide - beside)
-            ]
-        if above:
-            found += [[Shape(_box((zero, y), wide, above), fabric)] for y in (zero, high - above)]
-        return found
+
+    def _round(self, key: str) -> Spot:
+        """How far a block lies from the sides of its place, and from above and below."""
+        draft = self.quilt.by_key[key].draft
+        return (self.module.width - draft.width) / 2, (self.module.height - draft.height) / 2
+
+    def _frame(self, key: str) -> list[Shape]:
+        """Each piece of a block's frame as they are sewn on: its sides, then above and below."""
+        (beside, above), fabric = self._round(key), self.setting.frame
+        wide, high, zero = self.module.width, self.module.height, Fraction(0)
+        sides = [_box((x, above), beside, high - 2 * above) for x in (zero, wide - beside)]
+        ends = [_box((zero, y), wide, above) for y in (zero, high - above)]
+        rings = [*(sides if beside else []), *(ends if above else [])]
+        return [Shape(ring, fabric) for ring in rings]
 
     def _laid(self, shapes: Sequence[Shape], placed: Placed, corner: Spot) -> Iterator[Shape]:
         """Shapes of a place as it is turned, perhaps mirrored. The diagonal rows lie level, so what
@@ -273,17 +293,17 @@ class Pen:
         for one in shapes:
             yield replace(one, ring=there(one.ring), holes=tuple(map(there, one.holes)))
 
-    def _in_rows(self, fabric: str) -> Iterator[tuple[What, At, Iterable[Shape], None]]:
+    def _in_rows(self, fabric: str) -> Iterator[Told]:
         """Strips before and between the blocks of a row, and after the last."""
         cells = self.grid.cells
         for down, along in sorted({c for a, b in cells for c in ((a, b), (a, b + 1))}):
             both = ((down, along) in cells) + ((down, along - 1) in cells)
             if both == 2 or self.outer:
-                x, y = self._corner((down, along))
+                x, y = self.corner((down, along))
                 box = _box((x - self.wide, y), self.wide, self.module.height)
                 yield "sash-in-row", (down, along), self._inside(box, fabric), None
 
-    def _between(self, fabric: str) -> Iterator[tuple[What, At, Iterable[Shape], None]]:
+    def _between(self, fabric: str) -> Iterator[Told]:
         """Strips above the rows and below the last: in block lengths where there are cornerstones,
         else whole.
         """
@@ -292,11 +312,11 @@ class Pen:
         for down, line in self._lines():
             if sashing.cornerstones:
                 for along in line:
-                    x, y = self._corner((down, along))
+                    x, y = self.corner((down, along))
                     box = _box((x, y - self.wide), self.module.width, self.wide)
                     yield "sash-between", (down, along), self._inside(box, fabric), None
                 continue
-            x, y = self._corner((down, line[0]))
+            x, y = self.corner((down, line[0]))
             more = self.wide if self.outer else Fraction(0)
             length = len(line) * (self.module.width + self.wide) - self.wide + 2 * more
             box = _box((x - more, y - self.wide), length, self.wide)
@@ -322,23 +342,23 @@ class Pen:
             return diagonal_rows(self.setting)
         return [range(self.setting.columns)] * self.setting.rows
 
-    def _crossings(self, stones: str) -> Iterator[tuple[What, At, Iterable[Shape], None]]:
+    def _crossings(self, stones: str) -> Iterator[Told]:
         cells = self.grid.cells
         if not stones:
             return
         for spot in sorted({(a + i, b + j) for a, b in cells for i in (0, 1) for j in (0, 1)}):
             near = [(spot[0] - i, spot[1] - j) for i in (0, 1) for j in (0, 1)]
             if self.outer or all(one in cells for one in near):
-                x, y = self._corner(spot)
+                x, y = self.corner(spot)
                 box = _box((x - self.wide, y - self.wide), self.wide, self.wide)
                 yield "cornerstone", spot, self._inside(box, stones), None
 
-    def _edge(self) -> Iterator[tuple[What, At, Iterable[Shape], Placed | None]]:
+    def _edge(self) -> Iterator[Told]:
         """What fills the sides and corners of an on-point top."""
         fabric = self.setting.edge.fabric if self.setting.edge else ""
         reach = Fraction(0) if self.outer else self.wide  # over the end of a strip
         for cell in self.grid.edge:
-            near, (x, y) = self.grid.beside(cell), self._corner(cell)
+            near, (x, y) = self.grid.beside(cell), self.corner(cell)
             left, right = ((0, step) in near for step in (-1, 1))
             up, down = ((step, 0) in near for step in (-1, 1))
             box = _box(
@@ -350,8 +370,7 @@ class Pen:
                 yield "corner-triangle", cell, self._inside(box, fabric), None
             elif self.halves:
                 fill = self.half_at(cell)
-                shapes = self._laid(self.units[fill.block][0], fill, (x, y))
-                yield "half-block", cell, self._all_inside(shapes), fill
+                yield "half-block", cell, self._all_inside(self.seen_at(fill, cell)), fill
             else:
                 yield "side-triangle", cell, self._inside(box, fabric), None
 
@@ -412,7 +431,7 @@ class Pen:
         for i, j in ((1, 1), (1, -1), (-1, 1), (-1, -1)):
             reach = max(
                 i * (x + (wide if i > 0 else 0)) + j * (y + (high if j > 0 else 0))
-                for x, y in map(self._corner, self.grid.cells)
+                for x, y in map(self.corner, self.grid.cells)
             )
             found.append((i, j, reach + more))
         return found

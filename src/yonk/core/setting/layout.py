@@ -6,17 +6,23 @@ Places are in the quilt's unit from the top left corner of the finished quilt.
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator
 from dataclasses import dataclass
-from math import cos, radians, sin, sqrt
+from math import sqrt
 
-from yonk.core.setting.borders import Repeat, finished_of, repeats_of
-from yonk.core.setting.cuts import diagonal_rows
-from yonk.core.setting.drawn import Pen
-from yonk.core.setting.places import Module, module_of, places_of, top_of
-from yonk.core.setting.quilt import Border, Placed, Quilt
+from yonk.core.setting.border_layout import Spot, border_blocks, border_pieces, box
+from yonk.core.setting.borders import finished_of
+from yonk.core.setting.drawn import Pen, What
+from yonk.core.setting.places import Module, module_of, top_of
+from yonk.core.setting.quilt import Placed, Quilt
 
-Spot = tuple[float, float]
+PURPOSES: dict[What, str] = {
+    "alternate": "alternate",
+    "frame": "frame",
+    "sash-in-row": "sashing",
+    "sash-between": "sashing",
+    "cornerstone": "cornerstone",
+}
 
 
 @dataclass(frozen=True)
@@ -63,228 +69,81 @@ def layout_of(quilt: Quilt) -> Layout:
 
     Raises: `DraftError` naming what does not fit.
     """
-    finished, laid = finished_of(quilt), _Laid(quilt)
+    pen, there = Pen(quilt), as_it_lies(quilt)
+    finished, top = finished_of(quilt), top_of(quilt)
+    left = _left(quilt)
     return Layout(
         float(finished.width),
         float(finished.height),
-        laid.top,
-        laid.module,
-        (*laid.borders(), *laid.edge(), *laid.sashing(), *laid.plain(), *laid.frames()),
-        tuple(laid.blocks()),
-        tuple(laid.border_blocks()),
-        tuple(laid.halves()),
+        (left, left, float(top.width), float(top.height)),
+        pen.module,
+        tuple(_cloths(quilt, pen, there)),
+        tuple(_blocks(pen, there)),
+        tuple(
+            LaidBlock(number, place, middle, angle, Placed(block=key))
+            for place, (number, key, middle, angle) in enumerate(border_blocks(quilt))
+        ),
+        tuple(_halves(pen, there)),
     )
 
 
-class _Laid:
-    def __init__(self, quilt: Quilt) -> None:
-        self.quilt, self.setting, self.module = quilt, quilt.setting, module_of(quilt)
-        top = top_of(quilt)
-        self.left = float(sum((one.width for one in quilt.borders), 0))
-        self.width, self.height = float(top.width), float(top.height)
-        self.top = (self.left, self.left, self.width, self.height)
-        sashing = quilt.setting.sashing
-        self.wide = float(sashing.width) if sashing else 0.0
-        self.outer = bool(sashing and sashing.outer)
-        self.on_point = quilt.setting.kind == "on-point"
-        self.angle = 45 if self.on_point else 0
-
-    def _middle(self, row: int, column: int) -> Spot:
-        high, wide = float(self.module.height), float(self.module.width)
-        if not self.on_point:
-            before = self.wide if self.outer else 0.0
-            return (
-                self.left + before + column * (wide + self.wide) + wide / 2,
-                self.left + before + row * (high + self.wide) + high / 2,
-            )
-        return self._at(2 * column + row % 2, row)
-
-    def _at(self, across: int, down: int) -> Spot:
-        """A middle on point, in half diagonals."""
-        wide, edge = float(self.module.width), self.setting.edge
-        half = (wide + self.wide) / sqrt(2)
-        first = half if self.outer else wide / sqrt(2)
-        first += float(edge.floats) if edge else 0.0
-        return self.left + first + across * half, self.left + first + down * half
-
-    def blocks(self) -> Iterator[LaidBlock]:
-        """Every place."""
-        for place in places_of(self.setting):
-            turned = 90 * place.placed.turns if place.placed else 0
-            middle = self._middle(place.row, place.column)
-            yield LaidBlock(place.row, place.column, middle, self.angle + turned, place.placed)
-
-    def halves(self) -> Iterator[LaidBlock]:
-        """Half blocks at the sides of an on-point setting."""
-        pen = Pen(self.quilt)
-        for number, cell in enumerate(pen.half_cells):
-            placed, (down, along) = pen.half_at(cell), cell
-            middle = self._at(down + along, down - along)
-            yield LaidBlock(0, number, middle, self.angle + 90 * placed.turns, placed)
-
-    def borders(self) -> Iterator[LaidCloth]:
-        """Each border as four pieces, as they are sewn on."""
-        x = y = self.left
-        wide, high = self.width, self.height
-        for number, border in enumerate(self.quilt.borders, start=1):
-            by = float(border.width)
-            if border.block:
-                corners = [(a, b) for a in (x - by, x + wide) for b in (y - by, y + high)]
-                for corner in corners if border.fabric else ():
-                    yield LaidCloth(f"border-{number}", border.fabric, _box(*corner, by, by))
-            elif border.fabric:
-                for outline in _round((x, y, wide, high), by, border):
-                    yield LaidCloth(f"border-{number}", border.fabric, outline)
-            x, y, wide, high = x - by, y - by, wide + 2 * by, high + 2 * by
-
-    def border_blocks(self) -> Iterator[LaidBlock]:
-        """The blocks of pieced borders, clockwise from the top left corner, their top outward."""
-        repeats = {one.border: one for one in repeats_of(self.quilt)}
-        x = y = self.left
-        wide, high = self.width, self.height
-        for number, border in enumerate(self.quilt.borders, start=1):
-            by = float(border.width)
-            if border.block:
-                repeat, placed = repeats[number], Placed(block=border.block)
-                spots = _round_about((x, y, wide, high), by, repeat, corners=not border.fabric)
-                for place, (middle, angle) in enumerate(spots):
-                    yield LaidBlock(number, place, middle, angle, placed)
-            x, y, wide, high = x - by, y - by, wide + 2 * by, high + 2 * by
-
-    def edge(self) -> Iterator[LaidCloth]:
-        """What fills an on-point setting, under everything else."""
-        edge = self.setting.edge
-        if self.on_point and edge:
-            yield LaidCloth(
-                "edge", edge.fabric, _box(self.left, self.left, self.width, self.height)
-            )
-
-    def sashing(self) -> Iterator[LaidCloth]:
-        """Strips on each side of a block that another lies at, or on all of them; squares where
-        they cross.
-        """
-        sashing = self.setting.sashing
-        if sashing is None:
-            return
-        stones = sashing.cornerstones or sashing.fabric
-        if not self.on_point:
-            yield from self._straight(sashing.fabric, stones)
-            return
-        rows = diagonal_rows(self.setting)
-        known = {(down, along) for down, row in enumerate(rows) for along in row}
-        side, wide = float(self.module.width), self.wide
-        for block in self.blocks():
-            across = 2 * block.column + block.row % 2
-            down, along = (across + block.row) // 2, (across - block.row) // 2
-            for step, turn in (((1, 0), 0), ((0, -1), 90), ((-1, 0), 180), ((0, 1), 270)):
-                there = (down + step[0], along + step[1]) in known
-                if self.outer or there:
-                    yield LaidCloth(
-                        "sashing",
-                        sashing.fabric,
-                        _placed((side / 2, -side / 2, wide, side), block.middle, 45 + turn),
-                    )
-                next_step = {0: (0, -1), 90: (-1, 0), 180: (0, 1), 270: (1, 0)}[turn]
-                corner = {
-                    (down, along),
-                    (down + step[0], along + step[1]),
-                    (down + next_step[0], along + next_step[1]),
-                    (down + step[0] + next_step[0], along + step[1] + next_step[1]),
-                }
-                if self.outer or corner <= known:
-                    box = (side / 2, side / 2, wide, wide)
-                    yield LaidCloth("cornerstone", stones, _placed(box, block.middle, 45 + turn))
-
-    def _straight(self, fabric: str, stones: str) -> Iterator[LaidCloth]:
-        """The whole top in the sashing's fabric, and squares on it where strips cross."""
-        yield LaidCloth("sashing", fabric, _box(self.left, self.left, self.width, self.height))
-        if stones == fabric:
-            return
-        wide, high = float(self.module.width), float(self.module.height)
-        first = 0.0 if self.outer else wide
-        down = 0.0 if self.outer else high
-        more = 1 if self.outer else -1
-        for column in range(self.setting.columns + more):
-            for row in range(self.setting.rows + more):
-                x = self.left + first + column * (wide + self.wide)
-                y = self.left + down + row * (high + self.wide)
-                yield LaidCloth("cornerstone", stones, _box(x, y, self.wide, self.wide))
-
-    def plain(self) -> Iterator[LaidCloth]:
-        """Plain squares in every other place."""
-        alternate = self.setting.alternate
-        for block in self.blocks():
-            if block.placed is None and alternate:
-                yield self._whole(block, "alternate", alternate.fabric)
-
-    def frames(self) -> Iterator[LaidCloth]:
-        """The module under each smaller block."""
-        for block in self.blocks():
-            if block.placed and self.setting.module is not None:
-                yield self._whole(block, "frame", self.setting.frame)
-
-    def _whole(self, block: LaidBlock, purpose: str, fabric: str) -> LaidCloth:
-        wide, high = float(self.module.width), float(self.module.height)
-        box = (-wide / 2, -high / 2, wide, high)
-        return LaidCloth(purpose, fabric, _placed(box, block.middle, self.angle))
+There = Callable[[Spot], Spot]
 
 
-Box = tuple[float, float, float, float]
+def as_it_lies(quilt: Quilt) -> There:
+    """From the drawing of a top to its layout, both in the quilt's unit: on point the diagonal rows
+    lie level in the drawing, so they are turned back; its edges reach as far as it floats.
+    """
+    setting, left = quilt.setting, _left(quilt)
+    sashing = setting.sashing
+    ring = float(sashing.width) if sashing and sashing.outer else 0.0
+    if setting.kind == "straight":
+        return lambda spot: (left + ring + spot[0], left + ring + spot[1])
+    side = float(module_of(quilt).width)
+    first = left + (side + ring) / sqrt(2) + (float(setting.edge.floats) if setting.edge else 0.0)
+
+    def turned(spot: Spot) -> Spot:
+        x, y = spot[0] - side / 2, spot[1] - side / 2
+        return first + (x + y) / sqrt(2), first + (y - x) / sqrt(2)
+
+    return turned
 
 
-def _box(x: float, y: float, wide: float, high: float) -> tuple[Spot, ...]:
-    return (x, y), (x + wide, y), (x + wide, y + high), (x, y + high)
+def _left(quilt: Quilt) -> float:
+    return float(sum((one.width for one in quilt.borders), 0))
 
 
-def _placed(box: Box, middle: Spot, angle: float) -> tuple[Spot, ...]:
-    """The corners of a box round a middle, turned clockwise."""
-    c, s = cos(radians(angle)), sin(radians(angle))
-    return tuple((middle[0] + x * c - y * s, middle[1] + x * s + y * c) for x, y in _box(*box))
+def _cloths(quilt: Quilt, pen: Pen, there: There) -> Iterator[LaidCloth]:
+    """Borders; what fills the edge of an on-point top, under everything else; the rest."""
+    for number, fabric, outline in border_pieces(quilt):
+        yield LaidCloth(f"border-{number}", fabric, outline)
+    edge, top, left = quilt.setting.edge, top_of(quilt), _left(quilt)
+    if pen.on_point and edge:
+        whole = box(left, left, float(top.width), float(top.height))
+        yield LaidCloth("edge", edge.fabric, whole)
+    for what, shape in pen.cloths():
+        outline = tuple(there((float(x), float(y))) for x, y in shape.ring)
+        yield LaidCloth(PURPOSES[what], shape.fabric, outline)
 
 
-def _round_about(
-    inside: Box, by: float, repeat: Repeat, *, corners: bool
-) -> Iterator[tuple[Spot, int]]:
-    """The middle of each block of a pieced border, and how far it is turned."""
-    x, y, wide, high = inside
-    half = by / 2
-    along, down = wide / repeat.level, high / repeat.upright
-    if corners:
-        yield (x - half, y - half), 0
-    for one in range(repeat.level):
-        yield (x + (one + 0.5) * along, y - half), 0
-    if corners:
-        yield (x + wide + half, y - half), 90
-    for one in range(repeat.upright):
-        yield (x + wide + half, y + (one + 0.5) * down), 90
-    if corners:
-        yield (x + wide + half, y + high + half), 180
-    for one in reversed(range(repeat.level)):
-        yield (x + (one + 0.5) * along, y + high + half), 180
-    if corners:
-        yield (x - half, y + high + half), 270
-    for one in reversed(range(repeat.upright)):
-        yield (x - half, y + (one + 0.5) * down), 270
+def _blocks(pen: Pen, there: There) -> Iterator[LaidBlock]:
+    """Every place, row by row."""
+    for cell, (row, column) in sorted(pen.grid.cells.items(), key=lambda one: one[1]):
+        placed = pen.placed[row, column]
+        yield LaidBlock(row, column, there(_middle(pen, cell)), _angle(pen, placed), placed)
 
 
-def _round(inside: Box, by: float, border: Border) -> Iterator[tuple[Spot, ...]]:
-    """The four pieces of a border round a box."""
-    x, y, wide, high = inside
-    right, bottom = x + wide, y + high
-    out = x - by, y - by, right + by, bottom + by
-    if border.corner == "mitred":
-        yield (out[0], out[1]), (out[2], out[1]), (right, y), (x, y)
-        yield (out[2], out[1]), (out[2], out[3]), (right, bottom), (right, y)
-        yield (out[2], out[3]), (out[0], out[3]), (x, bottom), (right, bottom)
-        yield (out[0], out[3]), (out[0], out[1]), (x, y), (x, bottom)
-        return
-    if border.first == "sides":
-        yield _box(out[0], y, by, high)
-        yield _box(right, y, by, high)
-        yield _box(out[0], out[1], wide + 2 * by, by)
-        yield _box(out[0], bottom, wide + 2 * by, by)
-    else:
-        yield _box(x, out[1], wide, by)
-        yield _box(x, bottom, wide, by)
-        yield _box(out[0], out[1], by, high + 2 * by)
-        yield _box(right, out[1], by, high + 2 * by)
+def _halves(pen: Pen, there: There) -> Iterator[LaidBlock]:
+    """Half blocks at the sides of an on-point setting."""
+    for number, cell in enumerate(pen.half_cells):
+        placed = pen.half_at(cell)
+        yield LaidBlock(0, number, there(_middle(pen, cell)), _angle(pen, placed), placed)
+
+
+def _middle(pen: Pen, cell: tuple[int, int]) -> Spot:
+    x, y = pen.corner(cell)
+    return float(x + pen.module.width / 2), float(y + pen.module.height / 2)
+
+
+def _angle(pen: Pen, placed: Placed | None) -> int:
+    return (45 if pen.on_point else 0) + 90 * (placed.turns if placed else 0)

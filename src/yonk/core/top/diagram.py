@@ -10,7 +10,7 @@ from dataclasses import dataclass
 from math import dist, sqrt
 
 from yonk.core.joining import Join
-from yonk.core.setting import At, Layout, layout_of, module_of
+from yonk.core.setting import At, Layout, as_it_lies, layout_of, module_of
 from yonk.core.top.steps import TopSewing
 
 Spot = tuple[float, float]
@@ -52,7 +52,11 @@ class Diagram:
 def diagram_of(sewing: TopSewing) -> Diagram:
     """The diagram of a top. `second` are the places whose blocks are pressed by plan 2."""
     layout = layout_of(sewing.quilt)
-    there = _to_layout(sewing, layout)
+    lies, scale = as_it_lies(sewing.quilt), sewing.drawn.scale
+
+    def there(spot: tuple[int, int]) -> Spot:
+        return lies((spot[0] / scale, spot[1] / scale))
+
     steps = {join: number for number, step in enumerate(sewing.steps, 1) for join in step.joins}
     sashing = sewing.quilt.setting.sashing
     reach = ARROW * float(module_of(sewing.quilt).width)
@@ -64,46 +68,16 @@ def diagram_of(sewing: TopSewing) -> Diagram:
         if join.along and sewing.together.roles[join.number] != "frame"
     )
     met = zip(sewing.pressing.meetings, sewing.pressing.states, strict=True)
-    bulky = tuple(
-        there((float(one.at[0]), float(one.at[1]))) for one, state in met if state == "bulky"
-    )
+    bulky = tuple(there(one.at) for one, state in met if state == "bulky")
     cells = sewing.drawn.grid.cells
     second = tuple(sorted(at for at in cells.values() if sewing.kind_at(at) == 1))
     return Diagram(layout, seams, tuple(_labels(sewing, layout)), bulky, second)
 
 
-def _to_layout(sewing: TopSewing, layout: Layout) -> Callable[[Spot], Spot]:
-    """From the lattice of the drawing to the layout: on point the rows are drawn level, so they are
-    turned back.
-    """
-    quilt, scale = sewing.quilt, sewing.drawn.scale
-    module = module_of(quilt)
-    first = layout.blocks[0]
-    cell = next(c for c, at in sewing.drawn.grid.cells.items() if at == (first.row, first.column))
-    sashing = quilt.setting.sashing
-    wide = float(sashing.width) if sashing else 0.0
-    middle = (
-        cell[1] * (float(module.width) + wide) + float(module.width) / 2,
-        cell[0] * (float(module.height) + wide) + float(module.height) / 2,
-    )
-    on_point = quilt.setting.kind == "on-point"
-
-    def there(spot: Spot) -> Spot:
-        x, y = spot[0] / scale - middle[0], spot[1] / scale - middle[1]
-        if on_point:
-            x, y = (x + y) / sqrt(2), (y - x) / sqrt(2)
-        return first.middle[0] + x, first.middle[1] + y
-
-    return there
-
-
 def _seam(
-    join: Join, sewing: TopSewing, there: Callable[[Spot], Spot], reach: float, step: int
+    join: Join, sewing: TopSewing, there: Callable[[tuple[int, int]], Spot], reach: float, step: int
 ) -> SeamDrawn:
-    stretches = tuple(
-        (there((float(a[0]), float(a[1]))), there((float(b[0]), float(b[1]))))
-        for a, b in join.along
-    )
+    stretches = tuple((there(a), there(b)) for a, b in join.along)
     (ax, ay), (bx, by) = max(stretches, key=lambda ends: dist(*ends))
     length = dist((ax, ay), (bx, by))
     x, y = (ax + bx) / 2, (ay + by) / 2
