@@ -293,20 +293,43 @@ def test_alike_strips_are_one_step() -> None:
     )
 
 
+def marks_of(quilt: Quilt) -> dict[str, str]:
+    return {step.label: step.mark for step in sew_top(plan_quilt(quilt)).steps}
+
+
 def test_a_changed_row_is_a_new_one_and_the_others_stay() -> None:
+    quilt = of_four_patches(3, 4)
+    other = replace(four_patch(), key="two", draft=replace(four_patch().draft, name="Other"))
+    quilt = replace(quilt, blocks=(*quilt.blocks, other))
+    before = marks_of(quilt)
+    assert len({*before.values()}) == len(before)
+    for placed in (Placed(block="two"), Placed(block="one", turns=2)):
+        places = {(2, 0): placed}
+        after = marks_of(replace(quilt, setting=replace(quilt.setting, places=places)))
+        kept = {label for label, mark in before.items() if after.get(label) == mark}
+        assert {"row 1", "row 2", "row 4", "the layout"} <= kept and "row 3" not in kept
+
+
+def test_made_blocks_stay_made_when_there_are_more_or_they_are_turned() -> None:
     quilt = setting("straight", 3, 4)
-    other = replace(SAMPLES["Weir Gate"], name="Other")
-    quilt = replace(quilt, blocks=(*quilt.blocks, QuiltBlock(key="two", draft=other)))
-    before = sew_top(plan_quilt(quilt))
-    places = {(2, 0): Placed(block="two")}
-    after = sew_top(plan_quilt(replace(quilt, setting=replace(quilt.setting, places=places))))
-    marks = {step.mark for step in before.steps}
-    assert len(marks) == len(before.steps)
-    assert told(after, "row 1").mark in marks
-    done = {step.mark: 1 for step in before.steps if step.kind == "row"}
-    now = progress_of(after, done)
-    assert "4 of 4 rows" in progress_of(before, done).words
-    gone = now.no_longer({"f" * 64: (2, "row 9"), told(after, "row 1").mark: (1, "row 1")})
+    steps = sew_top(plan_quilt(quilt)).steps
+    made = {step.mark for step in steps if step.kind == "blocks"}
+    turned = apply_to_quilt(quilt, TurnAll(turning="every-other"))
+    for changed in (turned, setting("straight", 3, 5), setting("straight", 2, 2)):
+        again = {one.mark for one in sew_top(plan_quilt(changed)).steps if one.kind == "blocks"}
+        assert again & made
+    larger = replace(quilt.blocks[0], draft=replace(SAMPLES["Weir Gate"], width=F(12)))
+    stretched = sew_top(plan_quilt(replace(quilt, blocks=(larger,)))).steps
+    assert not made & {step.mark for step in stretched}
+
+
+def test_what_was_done_and_is_no_part_now_is_told() -> None:
+    sewing = sew_top(plan_quilt(setting("straight", 3, 4)))
+    rows = {step.mark: 1 for step in sewing.steps if step.kind == "row"}
+    now = progress_of(sewing, rows)
+    assert "4 of 4 rows" in now.words
+    mark = told(sewing, "row 1").mark
+    gone = now.no_longer({"f" * 64: (2, "row 9"), mark: (1, "row 1"), "e" * 64: (0, "row 8")})
     assert gone == ["row 9: 2 done, and no part of the quilt as it is now."]
 
 

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import json
 from collections import Counter
-from collections.abc import Iterator
+from collections.abc import Iterator, Mapping
 from fractions import Fraction
 from typing import Annotated, Any, Literal
 
@@ -223,6 +223,13 @@ def take_quilt(raw: object) -> Quilt:
     if faults:
         raise BadFileError(faults[:MOST_FAULTS])
     return _quilt(read, drafts)
+
+
+def origins_of(raw: Mapping[str, Any]) -> set[str]:
+    """The blocks of the shelf that the content of a file, sound or not, says it has copies of."""
+    told = raw.get("blocks")
+    rows = [one for one in told if isinstance(one, dict)] if isinstance(told, list) else []
+    return {one["origin"] for one in rows if isinstance(one.get("origin"), str)}
 
 
 def _out_of_bounds(read: QuiltIn) -> Iterator[Fault]:

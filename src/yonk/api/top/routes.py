@@ -21,6 +21,7 @@ from yonk.api.top.schemas import TopCutOut, TopDoneIn, TopIn, TopPrintIn, TopSew
 from yonk.api.wire import ERRORS, as_json
 from yonk.api.work import Work
 from yonk.core.cutting import NO_MARKS
+from yonk.files.quilt_file import origins_of
 from yonk.store import blocks
 from yonk.store.sewing import KeptSewing, keep_sewn, sewn_of
 
@@ -40,10 +41,8 @@ async def cut(asked: TopIn, db: Db, work: Work) -> Response:
 
 def _trials(db: Session, document: dict[str, Any]) -> dict[str, answers.KeptTrial]:
     """The trials of the blocks of the shelf that a quilt has copies of."""
-    told = document.get("blocks")
-    rows = [one for one in told if isinstance(one, dict)] if isinstance(told, list) else []
     found = {}
-    for origin in {one["origin"] for one in rows if isinstance(one.get("origin"), str)}:
+    for origin in origins_of(document):
         try:
             kept = blocks.live_block(db, origin)
         except blocks.NoSuchBlockError:

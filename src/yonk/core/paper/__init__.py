@@ -77,6 +77,7 @@ from yonk.core.paper.sewing_wishes import (
     Toward,
 )
 from yonk.core.paper.stretches import joined
+from yonk.core.paper.words import listed
 
 __all__ = [
     "COUNTS",
@@ -136,6 +137,7 @@ __all__ = [
     "inside",
     "joined",
     "length_fault",
+    "listed",
     "next_key",
     "number_fault",
     "outside",

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from fractions import Fraction
 
-from yonk.core.paper import Length, LengthUnit, show
+from yonk.core.paper import Length, LengthUnit, listed, show
 from yonk.core.planning.cuts import Cut
 from yonk.core.planning.recipes import Recipe
 from yonk.core.units import BY_NAME, Hand, Lie, Listed
@@ -53,7 +53,7 @@ def further(cut: Cut, unit: LengthUnit) -> str:
             for place, cut_off in enumerate(what.corners_off)
             if cut_off
         ]
-        return f"then cut off {_listed(off)}"
+        return f"then cut off {listed(off)}"
     words = FURTHER[what.subcut] + (f", {diagonal(what.hand, what.lie)}" if what.hand else "")
     lie = LYING[what.lie] if what.lie else ""
     return "; ".join(part for part in (lie, words) if part)
@@ -83,10 +83,6 @@ def diagonal(hand: Hand, lie: Lie | None) -> str:
 
 def _corner(place: int, off: Fraction, unit: LengthUnit) -> str:
     return f"the {CORNERS[place]} corner, {show(off, unit)} along each side"
-
-
-def _listed(said: Sequence[str]) -> str:
-    return said[0] if len(said) == 1 else f"{', '.join(said[:-1])} and {said[-1]}"
 
 
 def told(what: Listed, amount: int, name: str, unit: LengthUnit) -> str:

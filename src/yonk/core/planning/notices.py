@@ -9,7 +9,7 @@ from fractions import Fraction
 from typing import Literal
 
 from yonk.core.drawing import set_in_pieces, wholes
-from yonk.core.paper import show
+from yonk.core.paper import listed, show
 from yonk.core.planning.contrast import hard_to_tell_apart
 from yonk.core.planning.cuts import Cut
 from yonk.core.planning.off_the_ruler import in_words, off_the_ruler
@@ -112,7 +112,7 @@ def _set_in(reading: Reading) -> Iterator[Notice]:
         first = min(reading.drawing.faces[faces[0]].ring, key=lambda spot: (spot[1], spot[0]))
         yield Notice(
             "set-in-seam",
-            f"Near {_spot(reading, first)} no straight seam joins patches {_listed(letters)}: "
+            f"Near {_spot(reading, first)} no straight seam joins patches {listed(letters)}: "
             f"one of them is set in, "
             "or a seam is sewn part way first and finished last.",
             letters,
@@ -165,7 +165,7 @@ def _templates(cuts: Iterable[Cut]) -> Iterator[Notice]:
         word = "Patch" if len(letters) == 1 else "Patches"
         yield Notice(
             "template-needed",
-            f"{word} {_listed(letters)} cannot be cut with a ruler alone; print a template.",
+            f"{word} {listed(letters)} cannot be cut with a ruler alone; print a template.",
             letters,
         )
 
@@ -282,7 +282,7 @@ def _prints(recipes: Sequence[Recipe], readings: Sequence[tuple[Reading, int]]) 
             yield Notice(
                 "print-turns",
                 f"Unit {recipe.group.label}, made {recipe.method.words}: the print of "
-                f"{_listed(names)} {how}; cut singly to "
+                f"{listed(names)} {how}; cut singly to "
                 "keep it upright.",
                 (),
                 (recipe.group.label,),
@@ -311,7 +311,3 @@ def _contrast(reading: Reading) -> Iterator[Notice]:
             f"{one.name} and {other.name} lie side by side and are hard to tell apart; the seam "
             f"between them will not show.",
         )
-
-
-def _listed(letters: Sequence[str]) -> str:
-    return letters[0] if len(letters) == 1 else f"{', '.join(letters[:-1])} and {letters[-1]}"

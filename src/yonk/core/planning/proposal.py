@@ -9,7 +9,7 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from yonk.core.drawing import Piece
-from yonk.core.paper import Care, Length, show
+from yonk.core.paper import Care, Length, listed, show
 from yonk.core.planning.ways import TURNING, Demand, Tally, Way, all_ways, tally
 from yonk.core.sewing import Outline, area, bounds, length, sides_of
 from yonk.core.units import Terms, Unit, UnitKind, pooled, target_of
@@ -186,7 +186,7 @@ def _beside(one: Tally, two: Tally, other: str, care: Care, terms: Terms) -> str
     if care != "time" and cloth > 0.05:
         saying.append(f"{cloth:.0f} {'in²' if terms.unit == 'in' else 'cm²'} more cloth")
     if saying:
-        return f"{other} would need {_listed(saying)}"
+        return f"{other} would need {listed(saying)}"
     return f"{other} comes to nearly the same"
 
 
@@ -200,10 +200,6 @@ def _more(one: Tally, two: Tally) -> list[str]:
     )
     said = [f"{more} more {word}{'' if more == 1 else 's'}" for more, word in pairs if more > 0][:2]
     return said or [f"{two.handlings - one.handlings} more things to do"]
-
-
-def _listed(said: Sequence[str]) -> str:
-    return said[0] if len(said) == 1 else f"{', '.join(said[:-1])} and {said[-1]}"
 
 
 def capital(words: str) -> str:

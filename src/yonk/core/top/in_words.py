@@ -102,8 +102,7 @@ def pressed_words(pressing: TopPressing) -> str:
         return "No seams meet where the blocks are joined."
     said = f"{pressing.count('nested')} of {count} places where seams meet between blocks nest"
     if bulky:
-        proved = pressing.chosen is not None and pressing.chosen.proved
-        best = "fewer cannot be" if proved else "the best that was found"
+        best = "fewer cannot be" if pressing.chosen.proved else "the best that was found"
         said += f"; {bulky} lie to the same side ({best}): open one of the two seams there"
     second = sum(pressing.kinds.values())
     if second:

@@ -56,8 +56,8 @@ class TopPressing:
     presses: Mapping[int, Press]
     meetings: tuple[Meeting, ...]
     states: tuple[State, ...]
-    chosen: Chosen | None
-    to_sash: frozenset[int] = frozenset()
+    chosen: Chosen
+    to_sash: frozenset[int]
 
     def count(self, state: State) -> int:
         """How many meetings lie so."""
@@ -84,17 +84,7 @@ def press_top(
         all_open: every seam outside the blocks is pressed open.
     """
     met = meetings(together.joining, together.outer)
-    if all_open:
-        kinds = {one.cell: 0 for one in together.blocks}
-        presses: dict[int, Press] = dict.fromkeys(together.roles, None)
-        presses |= {
-            number: plans[one.placed.block].first.presses[place]
-            for one in together.blocks
-            for place, number in enumerate(one.joins)
-            if number is not None
-        }
-        return TopPressing(kinds, presses, met, tuple(one.state(presses) for one in met), None)
-    board = _Board(together, plans)
+    board = _Board(together, plans, all_open=all_open)
     chosen = choose(board.count, board.fixed, board.wishes(met), SECONDS)
     presses = {number: board.press(number, chosen.sides) for number in board.follows}
     kinds = {one.cell: chosen.sides[place] for place, one in enumerate(together.blocks)}
@@ -108,7 +98,9 @@ Follows = tuple[int | None, Press]  # the choice that a join follows, and its si
 class _Board:
     """The choices of a top: first which plan each block is pressed by, then the joins between."""
 
-    def __init__(self, together: Together, plans: Mapping[str, TwoPlans]) -> None:
+    def __init__(
+        self, together: Together, plans: Mapping[str, TwoPlans], *, all_open: bool = False
+    ) -> None:
         self.together = together
         self.blocks = together.blocks
         self.outer = together.outer
@@ -121,9 +113,9 @@ class _Board:
         for place, one in enumerate(self.blocks):
             self._follow(place, one.joins, plans[one.placed.block])
         for join in self.outer:
-            self.follows[join.number] = self.place[join.number], 0
+            self.follows[join.number] = self.place[join.number], None if all_open else 0
             side = self.toward_sash(join)
-            if side is not None:
+            if side is not None and not all_open:
                 self.fixed[self.place[join.number]] = side
         self.to_sash = frozenset(
             join.number for join in self.outer if self.place[join.number] in self.fixed

@@ -5,7 +5,6 @@ Source: sewing the top of `docs/setting.md`.
 
 from __future__ import annotations
 
-import json
 from collections import Counter
 from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass
@@ -16,7 +15,7 @@ from typing import Literal
 
 from yonk.core.drawing import lengths
 from yonk.core.joining import box_of_part
-from yonk.core.paper import Length, Toward, show
+from yonk.core.paper import Length, Toward, listed, show
 from yonk.core.pressing import sewing_plan, toward
 from yonk.core.setting import (
     At,
@@ -25,6 +24,7 @@ from yonk.core.setting import (
     Quilt,
     QuiltPlan,
     Top,
+    What,
     draw_top,
     finished_of,
     module_of,
@@ -42,6 +42,15 @@ from yonk.core.top.together import Together, TopRow, sewn_together
 TopStepKind = Literal[
     "blocks", "frames", "lay", "row", "join", "corners", "trim", "border", "finish"
 ]
+PARTS: Mapping[What, str] = {
+    "block": "block",
+    "alternate": "plain square",
+    "sash-in-row": "strip",
+    "sash-between": "strip",
+    "cornerstone": "cornerstone",
+    "side-triangle": "setting triangle",
+    "half-block": "half block",
+}
 DIRECTIONS: Mapping[bool, Mapping[Toward, str]] = {
     False: {
         "left": "to the left",
@@ -65,7 +74,8 @@ class TopStep:
     """A step of sewing a top: what is done, how it is pressed, what it must measure then, how many
     times; at which places, by row and column, and by which joins; which block is made, by its key.
 
-    `mark` tells what is sewn, whatever its number, so that what was done is found again.
+    `sewn` is what comes of it, however it is told and how often, so that what was done is found
+    again and what was changed is not.
     """
 
     kind: TopStepKind
@@ -74,6 +84,7 @@ class TopStep:
     press: str
     check: str
     total: int
+    sewn: tuple[object, ...]
     places: tuple[At, ...] = ()
     joins: tuple[int, ...] = ()
     block: str = ""
@@ -81,8 +92,7 @@ class TopStep:
     @property
     def mark(self) -> str:
         """What is sewn, by its digest."""
-        told = [self.kind, self.block, self.label, self.words, self.press, self.check, self.places]
-        return sha256(json.dumps(told, ensure_ascii=False).encode()).hexdigest()
+        return sha256(repr((self.kind, self.sewn)).encode()).hexdigest()
 
 
 @dataclass(frozen=True)
@@ -137,6 +147,8 @@ class _Writer:
         self.together, self.pressed, self.two = together, pressed, two
         self.on_point = self.quilt.setting.kind == "on-point"
         self.seam, self.unit = self.quilt.making.seam, self.quilt.unit
+        cells = together.drawn.grid.cells
+        self.laid = {one.cell: one.placed for one in together.blocks if one.cell in cells}
 
     def steps(self) -> Iterator[TopStep]:
         """Every step in its order."""
@@ -158,6 +170,19 @@ class _Writer:
         both = 2 * self.seam
         return size_words(Top(Length.of(width) + both, Length.of(height) + both), self.quilt)
 
+    def _drawn(self, key: str) -> tuple[object, ...]:
+        """What a block is when it is sewn: its name, its size, its drawing and its fabrics."""
+        draft = self.quilt.by_key[key].as_sewn
+        grid = draft.width, draft.height, draft.columns, draft.rows
+        return draft.name, draft.unit, grid, draft.seams, draft.paints
+
+    def _at(self, cell: At) -> object:
+        """What lies at a cell, as it is sewn."""
+        placed = self.laid.get(cell)
+        if placed is None:
+            return self.quilt.setting.alternate
+        return self._drawn(placed.block), placed.turns, placed.mirrored
+
     def _blocks(self) -> Iterator[TopStep]:
         """The blocks, those pressed by the first plan before those by the second."""
         cells = self.together.drawn.grid.cells
@@ -165,32 +190,27 @@ class _Writer:
             draft = self.quilt.by_key[key].draft
             check = f"Each must measure {self._size(draft.width, draft.height)}."
             laid: dict[int, list[At]] = {0: [], 1: []}
-            for one in self.together.blocks:
-                if one.placed.block == key and one.cell in cells:
-                    laid[self.pressed.kinds[one.cell]].append(cells[one.cell])
+            for cell, placed in self.laid.items():
+                if placed.block == key:
+                    laid[self.pressed.kinds[cell]].append(cells[cell])
             for kind, places in laid.items():
-                if places:
-                    told = self._by_plan(key, kind)
-                    yield TopStep(
-                        "blocks",
-                        f"{draft.name}{told and f', {told}'}",
-                        f"Make {len(places)} of {draft.name}{told and f', pressed by {told}'}.",
-                        "",
-                        check,
-                        len(places),
-                        tuple(sorted(places)),
-                        block=key,
-                    )
+                if not places:
+                    continue
+                told = f"plan {kind + 1}" if all(laid.values()) else ""
+                yield TopStep(
+                    "blocks",
+                    f"{draft.name}{told and f', {told}'}",
+                    f"Make {len(places)} of {draft.name}{told and f', pressed by {told}'}.",
+                    "",
+                    check,
+                    len(places),
+                    (self._drawn(key), kind),
+                    tuple(sorted(places)),
+                    block=key,
+                )
             more = count - sum(map(len, laid.values()))
             if more:
                 yield self._other_blocks(key, more, check)
-
-    def _by_plan(self, key: str, kind: int) -> str:
-        """Which plan is meant, where there are two in this top."""
-        used = {
-            self.pressed.kinds[one.cell] for one in self.together.blocks if one.placed.block == key
-        }
-        return f"plan {kind + 1}" if len(used) > 1 else ""
 
     def _other_blocks(self, key: str, count: int, check: str) -> TopStep:
         """Blocks that lie in no place: for half blocks and pieced borders."""
@@ -207,35 +227,33 @@ class _Writer:
                 f" For half blocks cut each {self._show(self.seam)} beyond its diagonal, so that "
                 "the seam allowance is kept; one block gives one half."
             )
-        return TopStep("blocks", f"{name} for the edge", words, "", check, count, block=key)
+        label, sewn = f"{name} for the edge", (self._drawn(key), "edge")
+        return TopStep("blocks", label, words, "", check, count, sewn, block=key)
 
     def _frames(self) -> Iterator[TopStep]:
-        counts: Counter[str] = Counter()
+        cells, framed = self.together.drawn.grid.cells, self.together.drawn.of("frame")
         places: dict[str, list[At]] = {}
-        framed = self.together.drawn.of("frame")
-        for one in self.together.blocks:
-            if one.cell in framed:
-                counts[one.placed.block] += 1
-                places.setdefault(one.placed.block, []).append(
-                    self.together.drawn.grid.cells[one.cell]
-                )
+        for cell, placed in self.laid.items():
+            if cell in framed:
+                places.setdefault(placed.block, []).append(cells[cell])
         module = module_of(self.quilt)
-        for key, count in counts.items():
+        for key, at in places.items():
             name = self.quilt.by_key[key].draft.name
             yield TopStep(
                 "frames",
                 f"frames of {name}",
-                f"Frame {count} of {name}: first the sides, then above and below.",
+                f"Frame {len(at)} of {name}: first the sides, then above and below.",
                 "Press toward the frame.",
                 f"Each must measure {self._size(module.width, module.height)}.",
-                count,
-                tuple(sorted(places[key])),
+                len(at),
+                (self._drawn(key), module, self.quilt.setting.frame),
+                tuple(sorted(at)),
                 block=key,
             )
 
     def _layout(self) -> TopStep:
         words = "Lay everything out as it is drawn, and look at it from far away before it is sewn."
-        return TopStep("lay", "the layout", words, "", "", 1)
+        return TopStep("lay", "the layout", words, "", "", 1, ())
 
     def _rows(self) -> Iterator[TopStep]:
         alike: dict[tuple[object, ...], list[TopRow]] = {}
@@ -276,16 +294,10 @@ class _Writer:
             wide = self._show(module_of(self.quilt).height + 2 * self.seam)
             check = f"It must be {wide} wide."
         joins = tuple(join for one in rows for join in one.joins)
-        return TopStep(
-            "row",
-            label,
-            words,
-            self._press(row.joins),
-            check,
-            len(rows),
-            places,
-            joins,
-        )
+        press, what = self._press(row.joins), str(name) if len(rows) == 1 else parts
+        cloth = self.quilt.setting.sashing, self.quilt.setting.edge
+        sewn = what, name.quarter, tuple(map(self._at, row.cells)), cloth, press, check
+        return TopStep("row", label, words, press, check, len(rows), sewn, places, joins)
 
     def _parts_of(self, row: TopRow) -> str:
         """What is sewn to a row, in words."""
@@ -293,21 +305,12 @@ class _Writer:
         order = self.together.joining.order
         faces = order.faces(row.part)
         whats = Counter(drawn.parts[part].what for part in {drawn.part_of[face] for face in faces})
-        names = {
-            "block": "block",
-            "alternate": "plain square",
-            "sash-in-row": "strip",
-            "sash-between": "strip",
-            "cornerstone": "cornerstone",
-            "side-triangle": "setting triangle",
-            "half-block": "half block",
-        }
         told = [
-            f"{whats[what]} {name}{'' if whats[what] == 1 else 's'}"  # type: ignore[index]
-            for what, name in names.items()
-            if whats[what]  # type: ignore[index]
+            f"{whats[what]} {name}{'' if whats[what] == 1 else 's'}"
+            for what, name in PARTS.items()
+            if whats[what]
         ]
-        return told[0] if len(told) == 1 else f"{', '.join(told[:-1])} and {told[-1]}"
+        return listed(told)
 
     def _press(self, joins: Sequence[int]) -> str:
         """Which way the seams of a row are pressed, in words; seams are counted along it."""
@@ -360,7 +363,10 @@ class _Writer:
             if join.kind != "straight":
                 words += " It is set in: sew to the corner, turn, and sew on."
             check, press = self._check(made), self._press([number])
-            yield TopStep("join", f"{first} and {second}", words, press, check, 1, (), (number,))
+            label = f"{first} and {second}"
+            yield TopStep(
+                "join", label, words, press, check, 1, (label, press, check), joins=(number,)
+            )
 
     def _both_called(self, one: RowName, other: RowName) -> tuple[str, str]:
         """Two parts that are sewn to each other, a whole quarter by its name."""
@@ -374,13 +380,17 @@ class _Writer:
         if joins:
             words = "Sew the four corner triangles on, each with its middle to the block's middle."
             press = "Press toward the triangles."
-            yield TopStep("corners", "the corners", words, press, "", 4, (), tuple(joins))
+            sewn = self.quilt.setting.edge
+            yield TopStep(
+                "corners", "the corners", words, press, "", 4, (sewn,), joins=tuple(joins)
+            )
 
     def _trimming(self) -> Iterator[TopStep]:
         top = top_of(self.quilt)
         check = f"The top must measure {self._size(top.width, top.height)}."
         if not self.on_point:
-            yield TopStep("trim", "the top", "Square the top up; trim loose ends.", "", check, 1)
+            words = "Square the top up; trim loose ends."
+            yield TopStep("trim", "the top", words, "", check, 1, (check,))
             return
         edge = self.quilt.setting.edge
         beyond = self.seam + (edge.floats if edge else 0)
@@ -392,7 +402,7 @@ class _Writer:
             words = (
                 f"Trim every edge {self._show(beyond)} beyond the middle of the outer cornerstones."
             )
-        yield TopStep("trim", "the edges", words, "", check, 1)
+        yield TopStep("trim", "the edges", words, "", check, 1, (words, check))
 
     def _borders(self) -> Iterator[TopStep]:
         top = top_of(self.quilt)
@@ -403,7 +413,8 @@ class _Writer:
             check = f"The top must measure {self._size(outer.width, outer.height)}."
             label = purpose_words(f"border-{number}")
             press = "Press toward the border."
-            yield TopStep("border", label, f"{label.capitalize()}: {words}", press, check, 1)
+            words, sewn = f"{label.capitalize()}: {words}", (border, check)
+            yield TopStep("border", label, words, press, check, 1, sewn)
             width, height = outer.width, outer.height
 
     def _border_words(self, border: Border, inside: Top, outer: Top) -> str:
@@ -442,15 +453,16 @@ class _Writer:
         if way:
             press = "Press the seams open." if way.seams else ""
             words = f"Backing, {backing_words(way, self.unit)}."
-            yield TopStep("finish", "the backing", words, press, "", 1)
+            yield TopStep("finish", "the backing", words, press, "", 1, (words,))
         if batting:
             words = (
                 f"Lay the backing wrong side up, the batting ({size_words(batting, self.quilt)}) "
                 "on it, the top right side up; baste and quilt it."
             )
-            yield TopStep("finish", "the layers", words, "", "", 1)
+            yield TopStep("finish", "the layers", words, "", "", 1, (words,))
         binding = binding_cut(self.quilt, self.quilt.making.usable)
         if binding:
             size = size_words(finished_of(self.quilt), self.quilt)
             words = f"{binding_words(binding, self.unit)} Trim the layers to the top and bind it."
-            yield TopStep("finish", "the binding", words, "", f"Finished it is {size}.", 1)
+            check = f"Finished it is {size}."
+            yield TopStep("finish", "the binding", words, "", check, 1, (words, check))

@@ -13,7 +13,7 @@ from typing import Literal
 
 from yonk.core.joining import Join, Joining, Order, Pair, Tree, joining_of, touches
 from yonk.core.pressing import SewingPlan
-from yonk.core.setting import At, DrawnTop, Placed, Quilt
+from yonk.core.setting import At, DrawnTop, Placed, Quilt, What
 
 Role = Literal["frame", "row", "strip", "edge", "rows", "corner", "quarter", "quarters"]
 
@@ -181,11 +181,12 @@ class _Weaver:
         quarter: int | None = None,
     ) -> int:
         """A row, or the strips between two, sewn along it."""
-        kinds = ("cornerstone", "sash-between") if strip else self._in_a_row()
+        kinds: tuple[What, ...] = ("cornerstone", "sash-between")
+        kinds = kinds if strip else self._in_a_row()
         found = [
             ((at[1], place), number)
             for place, kind in enumerate(kinds)
-            for at, numbers in self.drawn.of(kind).items()  # type: ignore[arg-type]
+            for at, numbers in self.drawn.of(kind).items()
             for number in numbers
             if at[0] == row and (columns is None or at[1] in columns)
         ]
@@ -200,8 +201,8 @@ class _Weaver:
     def _holds(self, number: int) -> bool:
         return self.drawn.parts[number].what in ("block", "alternate")
 
-    def _in_a_row(self) -> tuple[str, ...]:
-        sides = () if self._late_triangles else ("side-triangle", "half-block")
+    def _in_a_row(self) -> tuple[What, ...]:
+        sides: tuple[What, ...] = () if self._late_triangles else ("side-triangle", "half-block")
         return ("sash-in-row", "block", "alternate", *sides)
 
     @property
