@@ -139,6 +139,29 @@ describe("the drafting of a block", () => {
     expect(drafting.state).toMatchObject({ waiting: 0, saving: { state: "saved" } });
   });
 
+  it("takes back what waits, the last first, and shows what is left", async () => {
+    shelf.gone = true;
+    await act("a");
+    await act("b");
+    expect(drafting.state.untold).toEqual([named("a"), named("b")]);
+    drafting.undo();
+    expect(drafting.state).toMatchObject({ waiting: 1, untold: [named("a")], saving: { state: "unsaved" } });
+    drafting.undo();
+    expect(drafting.state).toMatchObject({ waiting: 0, untold: [], canUndo: false, saving: { state: "saved" } });
+    shelf.gone = false;
+    await vi.advanceTimersByTimeAsync(TRY_AGAIN_AFTER + SAVE_AFTER);
+    expect(shelf.done).toEqual([]);
+    expect(shelf.saved).toEqual([]);
+  });
+
+  it("does not take back what is on its way", async () => {
+    drafting.act([named("a")]);
+    drafting.undo();
+    await settle();
+    expect(shelf.done).toEqual([named("a")]);
+    expect(drafting.state).toMatchObject({ waiting: 0, canUndo: true });
+  });
+
   it("sends the same save under the same key until it is answered", async () => {
     await act("a");
     shelf.gone = true;

@@ -31,11 +31,11 @@ def test_a_block_is_kept_found_and_listed(web: TestClient) -> None:
 
 
 def test_a_new_block_from_name_size_and_grid(web: TestClient) -> None:
-    asked = {"name": "Brae", "width": "7 1/2", "height": "10", "columns": 3, "rows": 4}
-    document = web.post("/api/blocks", json=asked).json()["document"]
+    asked = {"name": "Brae", "width": "7 1/2", "height": "10", "columns": "1 2 1", "rows": "4"}
+    document = web.post("/api/blocks", json={"beginning": asked}).json()["document"]
     assert document["finished"] == {"width": "15/2", "height": "10"}
-    assert len(document["grid"]["rows"]) == 4
-    refused = web.post("/api/blocks", json=asked | {"width": "wide", "columns": 3})
+    assert document["grid"] == {"columns": ["1", "2", "1"], "rows": ["1", "1", "1", "1"]}
+    refused = web.post("/api/blocks", json={"beginning": asked | {"width": "wide"}})
     assert refused.status_code == 422
     assert refused.json()["faults"][0]["place"] == "width"
     assert len(web.get("/api/blocks").json()["blocks"]) == 1
@@ -149,7 +149,8 @@ def test_a_draft_is_worked_on_without_being_stored(web: TestClient) -> None:
         "quarter-square-triangle",
         "patch",
     }
-    assert drawn["cells"][1][1].startswith("row 2, column 2: quarter-square triangle")
+    middle = drawn["held"][drawn["members"][drawn["cells"][1][1]]]
+    assert middle["words"].startswith("quarter-square triangle")
     assert drawn["stretches"]
     assert web.get("/api/blocks").json()["blocks"] == []
 
@@ -180,8 +181,8 @@ def test_every_mate_map_leads_where_its_act_goes(web: TestClient) -> None:
 
 
 def test_labels_and_a_note_are_kept_found_and_copied(web: TestClient) -> None:
-    made = web.post("/api/blocks", json={"name": "Weir Gate"}).json()["id"]
-    web.post("/api/blocks", json={"name": "Peg"})
+    made = web.post("/api/blocks", json={"beginning": {"name": "Weir Gate"}}).json()["id"]
+    web.post("/api/blocks", json={"beginning": {"name": "Peg"}})
     said = {"labels": [" Hut ", "hut", "", "für  Ailsa", "fur Ailsa"], "note": " for the raffle "}
     assert web.put(f"/api/blocks/{made}/about", json=said).status_code == 204
     shelf = web.get("/api/blocks", params={"label": "Hut"}).json()
@@ -199,7 +200,7 @@ def test_labels_and_a_note_are_kept_found_and_copied(web: TestClient) -> None:
 
 
 def test_too_many_and_too_long_labels_are_told(web: TestClient) -> None:
-    made = web.post("/api/blocks", json={"name": "Weir Gate"}).json()["id"]
+    made = web.post("/api/blocks", json={"beginning": {"name": "Weir Gate"}}).json()["id"]
     for labels in ([str(n) for n in range(13)], ["x" * 41]):
         answer = web.put(f"/api/blocks/{made}/about", json={"labels": labels})
         assert answer.status_code == 422
@@ -211,7 +212,7 @@ def test_the_bin_keeps_what_was_deleted(web: TestClient) -> None:
     assert web.get("/api/bin").json() == []
     names = {}
     for name in ("Weir Gate", "Peg"):
-        names[name] = web.post("/api/blocks", json={"name": name}).json()["id"]
+        names[name] = web.post("/api/blocks", json={"beginning": {"name": name}}).json()["id"]
         web.delete(f"/api/blocks/{names[name]}")
     found = web.get("/api/bin").json()
     assert [(one["name"], one["kind"]) for one in found] == [
@@ -223,7 +224,7 @@ def test_the_bin_keeps_what_was_deleted(web: TestClient) -> None:
 
 
 def test_faults_tell_their_place_in_words(web: TestClient) -> None:
-    made = web.post("/api/blocks", json={"name": "Weir Gate"}).json()
+    made = web.post("/api/blocks", json={"beginning": {"name": "Weir Gate"}}).json()
     act = {"do": "making", "settings": {"trim_margin": "3"}}
     answer = web.post("/api/draft", json={"document": made["document"], "acts": [act]}).json()
     assert answer["faults"][0]["place"] == "trim_margin"
@@ -231,6 +232,6 @@ def test_faults_tell_their_place_in_words(web: TestClient) -> None:
 
 
 def test_long_answers_are_pressed(web: TestClient) -> None:
-    made = web.post("/api/blocks", json={"name": "Weir Gate"}).json()
+    made = web.post("/api/blocks", json={"beginning": {"name": "Weir Gate"}}).json()
     answer = web.post("/api/draft", json={"document": made["document"], "acts": []})
     assert answer.headers["content-encoding"] == "gzip" and answer.json()["sheet"]

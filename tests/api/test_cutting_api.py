@@ -112,14 +112,14 @@ def test_ticks_are_kept_and_a_change_shows_what_is_good_and_what_is_not(web: Tes
     fewer = WEIR_GATE | {"making": WEIR_GATE["making"] | {"blocks": 10}}
     changed = cut(web, fewer, block_id=block["id"])["changed"]
     assert [one["words"] for one in changed] == [
-        "1 of Peat square 8″ was cut and is of no use now, 5 are still good."
+        "1 Peat square 8″ is cut, but not needed any more; 5 are still good."
     ]
     larger = WEIR_GATE | {"finished": {"width": "12", "height": "12"}}
     useless = cut(web, larger, block_id=block["id"])["changed"]
-    assert useless[0]["words"].startswith("6 of Peat square 8″ were cut and are of no use now")
+    assert useless[0]["words"].startswith("6 Peat squares 8″ are cut, but not needed any more")
     more = WEIR_GATE | {"making": WEIR_GATE["making"] | {"blocks": 16}}
     still = cut(web, more, block_id=block["id"])["changed"]
-    assert [one["words"] for one in still] == ["6 of Peat square 8″ are cut, 2 more are wanted."]
+    assert [one["words"] for one in still] == ["6 Peat squares 8″ are cut; 2 more are needed."]
 
 
 def test_a_fabric_s_key_may_hold_any_sign_and_a_second_cutting_is_booked_for_what_is_new(
@@ -150,7 +150,7 @@ def test_a_fabric_s_key_may_hold_any_sign_and_a_second_cutting_is_booked_for_wha
     later = next(
         one for one in cut(web, more, block_id=block["id"])["fabrics"] if one["key"] == 'pe|at "1'
     )
-    assert not later["put_back"] and later["lines"][0]["done"] == "6 of Peat square 8″"
+    assert not later["put_back"] and later["lines"][0]["done"] == "6 Peat squares 8″"
     second = web.post("/api/cut/done", json=asked | {"document": more}).json()
     assert not [
         piece for piece in second["pieces"] if piece["length"] == "36" and piece["width"] == "40"
@@ -177,7 +177,7 @@ def test_ticking_the_trial_counts_for_all(web: TestClient) -> None:
     )
     whole = cut(web, WEIR_GATE, block_id=block["id"])["fabrics"]
     line = next(fabric for fabric in whole if fabric["key"] == "gorse")["lines"][0]
-    assert (line["count"], line["done"]) == (12, "1 of Gorse square 3 1⁄2″")
+    assert (line["count"], line["done"]) == (12, "1 Gorse square 3 1⁄2″")
     assert (
         web.put("/api/blocks/none/cut-marks", json={"marks": [], "revision": 1}).status_code == 404
     )

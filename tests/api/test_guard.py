@@ -36,9 +36,11 @@ def test_this_machine_s_own_names_are(web: TestClient, host: str) -> None:
     ],
 )
 def test_a_foreign_page_changes_nothing(web: TestClient, headers: dict[str, str]) -> None:
-    refused = web.post("/api/blocks", json={"name": "Theirs"}, headers=headers)
+    refused = web.post("/api/blocks", json={"beginning": {"name": "Theirs"}}, headers=headers)
     assert refused.status_code == 403 and web.get("/api/blocks").json()["total"] == 0
-    own = web.post("/api/blocks", json={"name": "Mine"}, headers={"Origin": "http://127.0.0.1"})
+    own = web.post(
+        "/api/blocks", json={"beginning": {"name": "Mine"}}, headers={"Origin": "http://127.0.0.1"}
+    )
     assert own.status_code == 201
 
 
@@ -101,7 +103,9 @@ def test_half_signs_and_broken_json_are_refused_in_words(web: TestClient) -> Non
     assert broken.status_code == 422 and broken.json()["faults"]
     block = web.post(
         "/api/blocks",
-        content=b'{"name": "a \\udfff"}',
+        content=b'{"beginning": {"name": "a \\udfff"}}',
         headers={"Content-Type": "application/json"},
     )
     assert block.status_code == 422
+    unknown = web.post("/api/blocks", json={"name": "Peg"})
+    assert unknown.status_code == 422 and unknown.json()["faults"][0]["place"] == "name"

@@ -30,7 +30,7 @@ def test_every_sample_is_drawn_whole(web: TestClient, name: str) -> None:
         sheet["columns"]
     )
     labels = {unit["label"] for unit in view["units"]}
-    assert {face["unit"] for face in view["faces"]} <= labels
+    assert {unit_of(view, face) for face in view["faces"]} <= labels
     lines = [cut for group in view["cutting"] for cut in group["cuts"]]
     assert {label for cut in lines for label in cut["units"]} <= labels
     assert all(
@@ -39,6 +39,10 @@ def test_every_sample_is_drawn_whole(web: TestClient, name: str) -> None:
     )
     assert len(view["outlines"]) == max(face["member"] for face in view["faces"]) + 1
     assert len({tuple(face["at"]) for face in view["faces"]}) == len(view["faces"])
+
+
+def unit_of(view: dict[str, Any], face: dict[str, Any]) -> str:
+    return str(view["held"][view["members"][face["member"]]]["unit"])
 
 
 def _area(ring: list[list[float]]) -> float:
@@ -54,20 +58,59 @@ def test_every_patch_is_cut_by_a_line_of_its_fabric(web: TestClient, name: str) 
         lines = [
             cut
             for cut in cutting[face["fabric"]]
-            if face["unit"] in cut["units"] and face["letter"] in cut["letters"]
+            if unit_of(view, face) in cut["units"] and face["letter"] in cut["letters"]
         ]
         assert lines, (name, face["letter"], face["fabric"])
 
 
+def cell_words(view: dict[str, Any], row: int, column: int) -> str:
+    member = view["cells"][row][column]
+    return "a seam" if member is None else view["held"][view["members"][member]]["words"]
+
+
 def test_cells_are_spoken_and_a_span_speaks_for_all_its_cells(web: TestClient) -> None:
     view = drawn(web, "Hut Window")
-    assert {text.split(": ")[1].split(" 1,")[0] for row in view["cells"] for text in row} == {
-        "square in a square"
-    }
-    assert view["cells"][1][0].startswith("row 2, column 1")
-    gate = drawn(web, "Weir Gate")["cells"]
-    assert gate[0][0] == "row 1, column 1: half-square triangle 1, Peat over Fog"
-    assert gate[2][0] == "row 3, column 1: half-square triangle 1, Fog over Peat"
+    assert {member for row in view["cells"] for member in row} == {0}
+    assert cell_words(view, 1, 0).startswith("square in a square 1")
+    gate = drawn(web, "Weir Gate")
+    assert cell_words(gate, 0, 0) == "half-square triangle 1, Peat over Fog"
+    assert cell_words(gate, 2, 0) == "half-square triangle 1, Fog over Peat"
+
+
+def test_an_empty_board_is_no_checker(web: TestClient) -> None:
+    document = web.post("/api/blocks", json={}).json()["document"]
+    view = web.post("/api/draft", json={"document": document}).json()
+    assert cell_words(view, 1, 1) == "squares without a fabric 1, No fabric yet"
+    assert [unit["words"] for unit in view["units"]] == ["squares without a fabric"]
+    assert "squares without a fabric" in view["cutting"][0]["cuts"][0]["purpose"]
+
+
+@pytest.mark.parametrize("name", ["Gale Lantern", "Scree"])
+def test_in_pieces_only_what_changed_is_sent(web: TestClient, name: str) -> None:
+    whole = drawn(web, name)
+    first = drawn(web, name, known=[])
+    assert not first["faces"] and not first["cells"] and not first["document"]["patches"]
+    rows = {of: [] for of in ("faces", "cells", "seams", "patches")}  # type: ignore[var-annotated]
+    for piece in first["pieces"]:
+        rows[piece["of"]] += piece["rows"]
+    assert rows["faces"] == whole["faces"] and rows["cells"] == whole["cells"]
+    assert rows["seams"] == whole["document"]["seams"]
+    assert rows["patches"] == whole["document"]["patches"]
+    names = [piece["name"] for piece in first["pieces"]]
+    again = drawn(web, name, known=names)
+    assert [piece["name"] for piece in again["pieces"]] == names
+    assert all(piece["rows"] is None for piece in again["pieces"])
+    act = {"do": "paint", "at": whole["faces"][0]["at"], "fabric": whole["fabrics"][-1]["key"]}
+    painted = drawn(web, name, known=names, acts=[act])
+    sent = {piece["of"] for piece in painted["pieces"] if piece["rows"] is not None}
+    assert sent == {"faces", "patches"}
+    assert drawn(web, name, known=names[:1])["pieces"][0]["rows"] is None
+
+
+def test_names_of_pieces_have_bounds(web: TestClient) -> None:
+    for known in (["x" * 17], ["x"] * 4001, "x"):
+        refused = web.post("/api/draft", json={"document": {}, "known": known})
+        assert refused.status_code == 422
 
 
 def test_sizes_are_named_and_typed_back(web: TestClient) -> None:

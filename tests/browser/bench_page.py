@@ -92,8 +92,16 @@ class BenchPage:
             dialog.get_by_role("button", name="Keep").click()
         expect(dialog).to_have_count(0)
 
+    def on_the_edge(self) -> None:
+        """Open the size and the grid, which stand on the paper's edge."""
+        edge = self.page.get_by_role("button", name="Size and grid")
+        if edge.get_attribute("aria-expanded") != "true":
+            edge.click()
+
     def keep(self, label: str, value: str) -> None:
         """Type into a small field and press Enter."""
+        if label in {"Finished width", "Finished height", "Columns", "Rows"}:
+            self.on_the_edge()
         field = self.page.get_by_label(label, exact=True)
         with self.answered():
             field.fill(value)

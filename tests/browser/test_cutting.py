@@ -139,7 +139,7 @@ def test_a_change_after_half_is_cut_says_what_is_good_and_what_is_not(
     to_cut(page)
     fabric(page, "Peat").click()
     expect(page.locator(".changed")).to_contain_text(
-        "1 of Peat square 8″ was cut and is of no use now, 5 are still good."
+        "1 Peat square 8″ is cut, but not needed any more; 5 are still good."
     )
     expect(line(page, "8″").get_by_role("checkbox")).to_be_checked()
 

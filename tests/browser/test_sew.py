@@ -108,6 +108,7 @@ def test_ticks_so_many_of_a_step_and_all_of_it_are_kept(page: Page, tmp_path: Pa
     expect(step(page, 1)).to_contain_text("12 of 48")
     expect(page.get_by_label("all 12 sewn")).to_be_checked()
     page.get_by_role("link", name="Draft", exact=True).click()
+    page.get_by_role("button", name="Size and grid").click()
     page.get_by_role("textbox", name="Finished width").fill("12")
     page.keyboard.press("Enter")
     to_sew(page)

@@ -167,7 +167,9 @@ def test_the_grid_is_moved_typed_and_dragged(bench: BenchPage, page: Page) -> No
     bench.start("Brig", "9", "9", 3, 3)
     page.get_by_role("button", name="column 2: 3″ finished").click()
     bench.keep("Finished size of column 2", "4 1/2")
+    bench.on_the_edge()
     expect(page.get_by_label("Finished width", exact=True)).to_have_value("10 1/2")
+    page.keyboard.press("Escape")
     grip = page.locator(".edge.rows .grip").first.bounding_box()
     assert grip
     with page.expect_response("**/api/draft"):
@@ -181,9 +183,11 @@ def test_the_grid_is_moved_typed_and_dragged(bench: BenchPage, page: Page) -> No
 def test_a_size_is_taken_from_the_chart(bench: BenchPage, page: Page) -> None:
     bench.start("Brig", "10", "10", 3, 3)
     expect(page.locator(".notices .off-the-ruler")).to_contain_text("9 3⁄4″ or 10 1⁄8″")
+    bench.on_the_edge()
     page.get_by_role("button", name="size chart").click()
     row = page.get_by_role("row", name=re.compile(r"^10 1.2″ ● all"))
     row.get_by_role("button").click()
+    bench.on_the_edge()
     expect(page.get_by_label("Finished width", exact=True)).to_have_value("10 1/2")
     expect(page.locator(".notices .off-the-ruler")).to_have_count(0)
 

@@ -1819,6 +1819,11 @@ export interface components {
                 [key: string]: unknown;
             };
             /**
+             * Known
+             * @description the pieces that are here already; told, the answer comes in pieces
+             */
+            known?: string[] | null;
+            /**
              * Mates
              * @default none
              * @enum {string}
@@ -1944,10 +1949,87 @@ export interface components {
             words: string;
         };
         /**
+         * Beginning
+         * @description A block to begin, as typed; `height` empty follows the width; `columns` and `rows` are how
+         *     many, or their proportions.
+         */
+        "Beginning-Input": {
+            /**
+             * Columns
+             * @default 3
+             */
+            columns?: string;
+            /**
+             * Height
+             * @default
+             */
+            height?: string;
+            /**
+             * Name
+             * @default New block
+             */
+            name?: string;
+            /**
+             * Rows
+             * @default 3
+             */
+            rows?: string;
+            /**
+             * Unit
+             * @default in
+             * @enum {string}
+             */
+            unit?: "in" | "cm";
+            /**
+             * Width
+             * @default 9
+             */
+            width?: string;
+        };
+        /**
+         * Beginning
+         * @description A block to begin, as typed; `height` empty follows the width; `columns` and `rows` are how
+         *     many, or their proportions.
+         */
+        "Beginning-Output": {
+            /**
+             * Columns
+             * @default 3
+             */
+            columns?: string;
+            /**
+             * Height
+             * @default
+             */
+            height?: string;
+            /**
+             * Name
+             * @default New block
+             */
+            name?: string;
+            /**
+             * Rows
+             * @default 3
+             */
+            rows?: string;
+            /**
+             * Unit
+             * @default in
+             * @enum {string}
+             */
+            unit?: "in" | "cm";
+            /**
+             * Width
+             * @default 9
+             */
+            width?: string;
+        };
+        /**
          * BeginningOut
          * @description What the questions outside a block begin with, in one unit.
          */
         BeginningOut: {
+            block: components["schemas"]["Beginning-Output"];
             chart: components["schemas"]["RangeOut"];
             /** Count */
             count: number;
@@ -2329,6 +2411,8 @@ export interface components {
         ColouringOut: {
             /** Blocks */
             blocks: number;
+            /** Cloths */
+            cloths: components["schemas"]["PrintOut"][];
             /** Fabrics */
             fabrics: {
                 [key: string]: string;
@@ -2631,10 +2715,14 @@ export interface components {
         /**
          * DraftOut
          * @description A draft as it is to be drawn, with all that follows from it.
+         *
+         *     `cells` tells row by row which unit a cell lies in, None where it is a seam; `members` what each
+         *     unit is, as a place in `held`. In pieces, the document's seams and patches, faces and cells are
+         *     in `pieces` and empty themselves.
          */
         DraftOut: {
             /** Cells */
-            cells: string[][];
+            cells: (number | null)[][];
             /** Colourings */
             colourings: components["schemas"]["ColouringOut"][];
             /** Cutting */
@@ -2650,6 +2738,8 @@ export interface components {
             fabrics: components["schemas"]["FabricOut"][];
             /** Faces */
             faces: components["schemas"]["FaceOut"][];
+            /** Held */
+            held: components["schemas"]["HeldOut"][];
             /** Loose */
             loose: [
                 [
@@ -2663,6 +2753,8 @@ export interface components {
             ][];
             /** Mates */
             mates: components["schemas"]["MatesOut"][];
+            /** Members */
+            members: number[];
             /** Notices */
             notices: components["schemas"]["NoticeOut"][];
             /** Outlines */
@@ -2670,6 +2762,8 @@ export interface components {
                 number,
                 number
             ][][];
+            /** Pieces */
+            pieces?: components["schemas"]["PieceOut"][];
             sheet: components["schemas"]["SheetOut"];
             /** Stretches */
             stretches: components["schemas"]["StretchOut"][];
@@ -2748,8 +2842,8 @@ export interface components {
          * FaceOut
          * @description A patch of the block, in the draft's unit from its top left corner. `at` names it in acts.
          *
-         *     `member` is the number of the very unit that it belongs to, whose outline is in `outlines` when
-         *     they are asked for.
+         *     `member` is the number of the very unit that it belongs to: what that is, `members` tells, and
+         *     its outline is in `outlines` when they are asked for.
          */
         FaceOut: {
             /** At */
@@ -2787,8 +2881,6 @@ export interface components {
              * @enum {string}
              */
             shape: "square" | "rectangle" | "triangle" | "diamond" | "parallelogram" | "trapezoid" | "polygon";
-            /** Unit */
-            unit: string;
         };
         /**
          * FaultOut
@@ -2902,6 +2994,16 @@ export interface components {
         HTTPValidationError: {
             /** Detail */
             detail?: components["schemas"]["ValidationError"][];
+        };
+        /**
+         * HeldOut
+         * @description What a unit is: its label, and all of it as it is spoken.
+         */
+        HeldOut: {
+            /** Unit */
+            unit: string;
+            /** Words */
+            words: string;
         };
         /**
          * JoinIn
@@ -3277,6 +3379,16 @@ export interface components {
             words: string;
         };
         /**
+         * MendOut
+         * @description A way out that is taken at once: what is done for it.
+         */
+        MendOut: {
+            /** Act */
+            act: components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["ChooseOrder"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["LineLength"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["PaintPatch"] | components["schemas"]["PressInLots"] | components["schemas"]["PressSeam"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetBatch"] | components["schemas"]["SetMaking"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"];
+            /** Words */
+            words: string;
+        };
+        /**
          * MethodOut
          * @description A way to make a unit: a method, or two joined by a plus sign.
          */
@@ -3329,46 +3441,26 @@ export interface components {
         };
         /**
          * NewBlockIn
-         * @description A new block: its document, or a name, size and even grid to begin with.
+         * @description A new block: its document, or what it begins with.
          */
         NewBlockIn: {
             /**
-             * Columns
-             * @default 3
+             * @default {
+             *       "columns": "3",
+             *       "height": "",
+             *       "name": "New block",
+             *       "rows": "3",
+             *       "unit": "in",
+             *       "width": "9"
+             *     }
              */
-            columns?: number;
+            beginning?: components["schemas"]["Beginning-Input"];
             /** Document */
             document?: {
                 [key: string]: unknown;
             } | null;
-            /**
-             * Height
-             * @default 9
-             */
-            height?: string;
-            /**
-             * Name
-             * @default New block
-             */
-            name?: string;
-            /**
-             * Rows
-             * @default 3
-             */
-            rows?: number;
             /** Save Key */
             save_key?: string | null;
-            /**
-             * Unit
-             * @default in
-             * @enum {string}
-             */
-            unit?: "in" | "cm";
-            /**
-             * Width
-             * @default 9
-             */
-            width?: string;
         };
         /**
          * NewQuiltIn
@@ -3449,7 +3541,7 @@ export interface components {
         };
         /**
          * NoticeOut
-         * @description Something to know.
+         * @description Something to know, and the ways out of it.
          */
         NoticeOut: {
             /**
@@ -3459,6 +3551,8 @@ export interface components {
             code: "off-the-ruler" | "loose-seam" | "bias-edge" | "spares" | "mirrored-pairs" | "low-contrast" | "set-in-seam" | "template-needed" | "method-not-suited" | "two-fabrics" | "print-turns";
             /** Faces */
             faces: number[];
+            /** Mends */
+            mends: components["schemas"]["MendOut"][];
             /** Patches */
             patches: string[];
             /** Text */
@@ -3581,6 +3675,25 @@ export interface components {
             ][];
         };
         /**
+         * OtherUnitOut
+         * @description A block's finished size in the other unit: in numbers as typed, and in words.
+         */
+        OtherUnitOut: {
+            /** Converted */
+            converted: string;
+            /** Height */
+            height: string;
+            /** Kept */
+            kept: string;
+            /**
+             * Unit
+             * @enum {string}
+             */
+            unit: "in" | "cm";
+            /** Width */
+            width: string;
+        };
+        /**
          * PaintPatch
          * @description Give a fabric to the patch that holds a point, or to all patches of its letter, or of its
          *     fabric.
@@ -3639,9 +3752,11 @@ export interface components {
         };
         /**
          * PictureFaceOut
-         * @description One patch of a small picture.
+         * @description One patch of a small picture; `cloth` is its fabric's place in the block's, if it has one.
          */
         PictureFaceOut: {
+            /** Cloth */
+            cloth?: number | null;
             /** Colour */
             colour: string;
             /** Outline */
@@ -3649,6 +3764,21 @@ export interface components {
                 number,
                 number
             ][];
+        };
+        /**
+         * PieceOut
+         * @description Some rows of a long list, named by what is in them; no rows where they are known.
+         */
+        PieceOut: {
+            /** Name */
+            name: string;
+            /**
+             * Of
+             * @enum {string}
+             */
+            of: "faces" | "cells" | "seams" | "patches";
+            /** Rows */
+            rows: unknown[] | null;
         };
         /**
          * PossibleOut
@@ -3756,6 +3886,23 @@ export interface components {
              * @enum {string}
              */
             stage?: "trial" | "rest" | "all";
+        };
+        /**
+         * PrintOut
+         * @description How a fabric is drawn; `ink` can be read on its colour, `direction` is in degrees.
+         */
+        PrintOut: {
+            /** Colour */
+            colour: string;
+            /** Direction */
+            direction: number;
+            /** Ink */
+            ink: string;
+            /**
+             * Print
+             * @enum {string}
+             */
+            print: "solid" | "allover" | "directional";
         };
         /**
          * Proportions
@@ -5070,6 +5217,7 @@ export interface components {
             finished_width: string;
             /** Height */
             height: number;
+            in_other_unit: components["schemas"]["OtherUnitOut"];
             /** Name */
             name: string;
             /**
@@ -5108,6 +5256,8 @@ export interface components {
              * Format: date-time
              */
             changed: string;
+            /** Cloths */
+            cloths: components["schemas"]["PrintOut"][];
             /** Finished */
             finished: string;
             /** Height */
@@ -6125,7 +6275,6 @@ export interface components {
             kind: string;
             /** Method */
             method: string;
-            new_block: components["schemas"]["NewBlockIn"];
         };
         /** ValidationError */
         ValidationError: {

@@ -4,7 +4,7 @@ import { useNavigate } from "react-router";
 import type { DraftingState } from "./drafting";
 
 interface Props {
-  drafting: DraftingState<unknown> & {
+  drafting: DraftingState<unknown, unknown> & {
     keepMineAsCopy: () => Promise<string>;
     takeTheirs: () => Promise<void>;
     bringBack: () => Promise<void>;

@@ -39,12 +39,14 @@ export interface Server<A = Act, V = Draft> {
 }
 
 /** How the drafting of a block stands, as a page shows it. */
-export interface DraftingState<V = Draft> {
+export interface DraftingState<V = Draft, A = Act> {
   view: V | undefined;
   missing: string | undefined;
   saving: Saving;
   faults: Faults["faults"];
   waiting: number;
+  /** What was done while the server does not answer. */
+  untold: A[];
   busy: boolean;
   revision: number;
   canUndo: boolean;
@@ -57,12 +59,13 @@ const BUSY_AFTER = 400;
 const VIEWS_KEPT = 60;
 const GONE = "Yonk's server does not answer. Your draft waits in this browser and is saved when it is back.";
 
-const FIRST: DraftingState<never> = {
+const FIRST: DraftingState<never, never> = {
   view: undefined,
   missing: undefined,
   saving: { state: "saved" },
   faults: [],
   waiting: 0,
+  untold: [],
   busy: false,
   revision: 1,
   canUndo: false,
@@ -76,7 +79,7 @@ const FIRST: DraftingState<never> = {
  * It knows nothing of React: `subscribe` and `state` are what a page needs of it.
  */
 export class Drafting<A = Act, V extends Drawn = Draft> {
-  state: DraftingState<V> = FIRST;
+  state: DraftingState<V, A> = FIRST;
   private readonly listeners = new Set<() => void>();
   private standing: Standing<A> | undefined;
   private document: Document | undefined;
@@ -140,7 +143,14 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
     this.step(document, drawn, this.standing?.waiting ?? []);
   };
 
+  /** Takes back what still waits for the server, the last first; then the last step. */
   readonly undo = (): void => {
+    const waiting = this.standing?.waiting ?? [];
+    if (waiting.length > (this.working ? 1 : 0)) {
+      this.stand({ waiting: waiting.slice(0, -1) });
+      if (waiting.length === 1 && !this.standing?.unsaved) this.tell({ saving: { state: "saved" } });
+      return;
+    }
     void this.goTo((this.standing?.position ?? 0) - 1);
   };
 
@@ -185,7 +195,7 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
     );
   };
 
-  private tell(change: Partial<DraftingState<V>>): void {
+  private tell(change: Partial<DraftingState<V, A>>): void {
     this.state = { ...this.state, ...change };
     for (const listener of this.listeners) listener();
   }
@@ -196,8 +206,9 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
     this.standing = now;
     this.tell({
       waiting: now.waiting.length,
+      untold: now.waiting.flatMap((one) => one.acts),
       revision: now.revision,
-      canUndo: now.position > 0,
+      canUndo: now.position > 0 || now.waiting.length > 0,
       canRedo: now.position < now.last,
     });
     void this.history.writeStanding(this.id, now);

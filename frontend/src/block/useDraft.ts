@@ -1,6 +1,7 @@
 import { useEffect, useState, useSyncExternalStore } from "react";
 
 import { type Block, client, type Draft, settled } from "../api/client";
+import { namesOf, type Pieces, piecesOf, together } from "../api/pieces";
 import { Drafting, type DraftingState, type Extras, type Server } from "./drafting";
 import { history } from "./history";
 
@@ -8,9 +9,7 @@ import { history } from "./history";
 export type DraftInHand = DraftingState &
   Pick<Drafting, "act" | "take" | "undo" | "redo" | "dismiss" | "takeTheirs" | "keepMineAsCopy" | "bringBack">;
 
-const server: Server = {
-  draft: (document, acts, mates, extras) =>
-    settled<Draft>(client.POST("/api/draft", { body: { document, acts, mates, ...extras } })),
+const server: Omit<Server, "draft"> = {
   block: (id) => settled<Block>(client.GET("/api/blocks/{block_id}", { params: { path: { block_id: id } } })),
   save: (id, document, revision, save_key) =>
     settled<Block>(
@@ -23,9 +22,21 @@ const server: Server = {
   restore: (id) => settled(client.POST("/api/blocks/{block_id}/restore", { params: { path: { block_id: id } } })),
 };
 
+/** Asks for drafts, and keeps the pieces that the last one came in, so that only what changed is sent. */
+function drawing(): Server["draft"] {
+  let last: Pieces = new Map();
+  return async (document, acts, mates, extras) => {
+    const here = last;
+    const body = { document, acts, mates, ...extras, known: namesOf(here) };
+    const answer = await settled<Draft>(client.POST("/api/draft", { body }));
+    last = piecesOf(answer, here);
+    return together(answer, last);
+  };
+}
+
 /** The drafting of a block, for as long as its page is open. */
 export function useDraft(id: string, { stretches, outlines }: Extras): DraftInHand {
-  const [drafting] = useState(() => new Drafting(id, server, history));
+  const [drafting] = useState(() => new Drafting(id, { ...server, draft: drawing() }, history));
   const state = useSyncExternalStore(drafting.subscribe, () => drafting.state);
   useEffect(() => {
     void drafting.enter();

@@ -1,4 +1,4 @@
-import type { Draft } from "../api/client";
+import type { Draft, Schemas } from "../api/client";
 
 type Fabric = Draft["fabrics"][number];
 
@@ -20,7 +20,7 @@ export function ClothPattern({
   id,
   scale,
 }: {
-  fabric: Fabric;
+  fabric: Schemas["PrintOut"];
   index: number;
   id: string;
   scale: number;

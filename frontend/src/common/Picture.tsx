@@ -1,12 +1,22 @@
+import { useId } from "react";
+
+import type { Schemas } from "../api/client";
+import { ClothPattern } from "./Cloth";
+
 interface Props {
   name: string;
   width: number;
   height: number;
-  faces: { outline: [number, number][]; colour: string }[];
+  faces: Schemas["PictureFaceOut"][];
+  cloths: Schemas["PrintOut"][];
 }
 
-/** A small picture of a block in its colours. */
-export function Picture({ name, width, height, faces }: Props) {
+const MARKS_ACROSS = 300; // how fine the cloth's marks are, so that they are seen in a small picture
+
+/** A small picture of a block in its fabrics, each told apart by its mark as well as by its colour. */
+export function Picture({ name, width, height, faces, cloths }: Props) {
+  const id = useId();
+  const span = Math.max(width, height);
   return (
     <svg
       viewBox={`0 0 ${String(width)} ${String(height)}`}
@@ -14,14 +24,25 @@ export function Picture({ name, width, height, faces }: Props) {
       role="img"
       aria-label={`Picture of ${name}`}
     >
+      <defs>
+        {cloths.map((cloth, index) => (
+          <ClothPattern
+            key={index}
+            fabric={cloth}
+            index={index}
+            id={`${id}-${String(index)}`}
+            scale={span / MARKS_ACROSS}
+          />
+        ))}
+      </defs>
       {faces.map((face, index) => (
         <polygon
           key={index}
           points={face.outline.map((spot) => spot.join(",")).join(" ")}
-          fill={face.colour}
+          fill={face.cloth == null ? face.colour : `url(#${id}-${String(face.cloth)})`}
           stroke="#14312c"
           strokeOpacity="0.35"
-          strokeWidth={Math.max(width, height) / 200}
+          strokeWidth={span / 200}
         />
       ))}
     </svg>

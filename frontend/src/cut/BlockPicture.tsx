@@ -1,4 +1,5 @@
 import type { Draft } from "../api/client";
+import { isOf } from "../draft/CuttingList";
 import type { CutLine } from "./plan";
 
 /** The block, with the patches lit that a line of the list is for. */
@@ -9,7 +10,7 @@ export function BlockPicture({ view, line, fabric }: { view: Draft; line: CutLin
     <svg className="block-picture" viewBox={`0 0 ${String(width)} ${String(height)}`} role="img" aria-label="The block">
       {view.faces.map((face, index) => {
         const mine = face.fabric === fabric;
-        const on = mine && (!line || (line.letters.includes(face.letter) && line.units.includes(face.unit)));
+        const on = mine && (!line || isOf(view, face, line));
         return (
           <polygon
             key={index}

@@ -1,8 +1,9 @@
-import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from "react";
+import { type KeyboardEvent, memo, type PointerEvent, useMemo, useRef, useState } from "react";
 import { asText, type Cell, type Spot, type Tool, type View } from "./places";
 
-import type { Draft, Point } from "../api/client";
+import type { Act, Draft, Point } from "../api/client";
 import { ClothPattern } from "../common/Cloth";
+import { WaitingActs } from "./WaitingActs";
 
 const APART = 0.16;
 type Map6 = Draft["mates"][number]["maps"][number];
@@ -17,6 +18,8 @@ interface Props {
   cursor: Cell;
   pen: { at: Spot; start: Spot | undefined } | undefined;
   picked: number | undefined;
+  waiting: Act[];
+  gone: boolean;
   onCursor: (cell: Cell) => void;
   onCells: (cell: Cell) => void;
   onFace: (face: number) => void;
@@ -193,13 +196,9 @@ export function Board(props: Props) {
   const faces = useMemo(
     () =>
       view.faces.map((face) => (
-        <path
+        <Patch
           key={face.at.join()} // by its place, so that a patch more or less leaves the others as they are drawn
-          data-face={face.at.join()}
-          d={[face.outline, ...face.holes].map((ring) => `M${ring.map((spot) => spot.join(" ")).join("L")}Z`).join("")}
-          fillRule="evenodd"
-          fill={face.fabric === "unassigned" ? "#fffdf6" : `url(#cloth-${face.fabric})`}
-          className="face"
+          face={face}
           strokeWidth={1.1 * px}
           transform={apart?.[face.member]}
         />
@@ -335,6 +334,9 @@ export function Board(props: Props) {
           })}
         </g>
       )}
+      {props.waiting.length > 0 && (
+        <WaitingActs acts={props.waiting} gone={props.gone} view={view} px={px} spotOf={spotOf} box={box} />
+      )}
       <g className="mates" strokeWidth={1.6 * px} strokeDasharray={`${String(3 * px)} ${String(3 * px)}`}>
         {tool !== "seam" &&
           tool !== "rub" &&
@@ -368,6 +370,27 @@ export function Board(props: Props) {
     </svg>
   );
 }
+
+interface PatchProps {
+  face: Draft["faces"][number];
+  strokeWidth: number;
+  transform: string | undefined;
+}
+
+/** A patch of the drawing, drawn anew only where it changed. */
+const Patch = memo(function Patch({ face, strokeWidth, transform }: PatchProps) {
+  return (
+    <path
+      data-face={face.at.join()}
+      d={[face.outline, ...face.holes].map((ring) => `M${ring.map((spot) => spot.join(" ")).join("L")}Z`).join("")}
+      fillRule="evenodd"
+      fill={face.fabric === "unassigned" ? "#fffdf6" : `url(#cloth-${face.fabric})`}
+      className="face"
+      strokeWidth={strokeWidth}
+      transform={transform}
+    />
+  );
+});
 
 function Points({ sheet, parts, radius }: { sheet: Draft["sheet"]; parts: number; radius: number }) {
   const along = (lines: Draft["sheet"]["columns"]) => [

@@ -26,7 +26,13 @@ export function Colourings({ view, onClose, act }: { view: Draft; onClose: () =>
         <div className="colourings">
           {view.colourings.map((one) => (
             <article key={one.number ?? "drafted"} aria-label={one.name}>
-              <Picture name={one.name} width={view.sheet.width} height={view.sheet.height} faces={one.picture} />
+              <Picture
+                name={one.name}
+                width={view.sheet.width}
+                height={view.sheet.height}
+                faces={one.picture}
+                cloths={one.cloths}
+              />
               {one.number === null ? (
                 <>
                   <h3>{one.name}</h3>

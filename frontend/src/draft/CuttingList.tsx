@@ -5,6 +5,7 @@ import { Swatch } from "../common/Cloth";
 import { Fr } from "../common/Fr";
 import { set } from "../common/settings";
 import { Typed } from "../common/Typed";
+import { unitOf } from "./places";
 
 const LENGTHS = [
   ["trim_margin", "by", "Trim margin"],
@@ -23,15 +24,18 @@ interface Props {
 
 /** The faces that a line of the list is for. */
 export function facesOf(view: Draft, cut: Cut, fabric: string): number[] {
-  return view.faces.flatMap((face, index) =>
-    face.fabric === fabric && cut.units.includes(face.unit) && cut.letters.includes(face.letter) ? [index] : [],
-  );
+  return view.faces.flatMap((face, index) => (face.fabric === fabric && isOf(view, face, cut) ? [index] : []));
 }
 
 /** The lines of the list that a face is cut by. */
 export function cutsOf(view: Draft, face: Draft["faces"][number]): Cut[] {
   const group = view.cutting.find((one) => one.fabric === face.fabric);
-  return group?.cuts.filter((cut) => cut.units.includes(face.unit) && cut.letters.includes(face.letter)) ?? [];
+  return group?.cuts.filter((cut) => isOf(view, face, cut)) ?? [];
+}
+
+/** Whether a line is for a patch of its fabric. */
+export function isOf(view: Draft, face: Draft["faces"][number], line: Pick<Cut, "units" | "letters">): boolean {
+  return line.units.includes(unitOf(view, face) ?? "") && line.letters.includes(face.letter);
 }
 
 /** The cutting list: fabric by fabric, count first, size large, what it is for small. */
@@ -136,7 +140,7 @@ export function CuttingList({ view, act, lit, onLight }: Props) {
           );
         })}
         <Units view={view} act={act} onLight={onLight} />
-        <Notices view={view} onLight={onLight} />
+        <Notices view={view} act={act} onLight={onLight} />
       </div>
     </section>
   );
@@ -159,7 +163,7 @@ function Units({
           <li
             key={`${unit.label} ${unit.method}`}
             onPointerEnter={() =>
-              onLight(view.faces.flatMap((face, index) => (face.unit === unit.label ? [index] : [])))
+              onLight(view.faces.flatMap((face, index) => (unitOf(view, face) === unit.label ? [index] : [])))
             }
             onPointerLeave={() => onLight([])}
           >
@@ -214,7 +218,15 @@ function Units({
   );
 }
 
-function Notices({ view, onLight }: { view: Draft; onLight: (faces: number[]) => void }) {
+function Notices({
+  view,
+  act,
+  onLight,
+}: {
+  view: Draft;
+  act: (acts: Act[]) => void;
+  onLight: (faces: number[]) => void;
+}) {
   if (!view.notices.length) return null;
   return (
     <section aria-labelledby="notices-head" className="notices">
@@ -228,6 +240,20 @@ function Notices({ view, onLight }: { view: Draft; onLight: (faces: number[]) =>
             onPointerLeave={() => onLight([])}
           >
             <Fr>{notice.text}</Fr>
+            {notice.mends.length > 0 && (
+              <span className="mends">
+                {notice.mends.map((mend) => (
+                  <button
+                    key={mend.words}
+                    type="button"
+                    className="btn btn-sm btn-outline-primary"
+                    onClick={() => act([mend.act])}
+                  >
+                    <Fr>{mend.words}</Fr>
+                  </button>
+                ))}
+              </span>
+            )}
           </li>
         ))}
       </ul>

@@ -9,16 +9,16 @@ import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { Zoom, ZOOMS } from "../common/Zoom";
 import { Board } from "./Board";
-import type { Tool, View } from "./places";
+import { cellWords, type Tool, unitOf, type View } from "./places";
 import { CuttingList, cutsOf } from "./CuttingList";
 import { Colourings } from "./Colourings";
 import { Edges } from "./Edges";
 import { Fabrics } from "./Fabrics";
 import { KeysSheet } from "./KeysSheet";
+import { PaperEdge } from "./PaperEdge";
 import { SizeChart } from "./SizeChart";
 import { Tools } from "./Tools";
 import { type InHand, Tray, useTray } from "./Tray";
-import { Typed } from "../common/Typed";
 import { useBoardKeys } from "./useBoardKeys";
 import type { DraftInHand } from "../block/useDraft";
 
@@ -38,7 +38,8 @@ interface Props {
 /** The Draft step: the ruled paper with its tray and fabrics, and the cutting list beside it. */
 export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, keys, setKeys, said }: Props) {
   const { sheet } = view;
-  const drawn = useDeferredValue(view); // the list first, the drawing a blink later
+  const now = useMemo(() => ({ drawn: view, untold: drafting.untold }), [view, drafting.untold]);
+  const { drawn, untold } = useDeferredValue(now); // the list first, the drawing a blink later
   const stamps = useTray();
   const usual = useUsual();
   const [unit, setUnit] = useState<InHand>({ unit: usual.kind, turn: 0, flip: false });
@@ -96,7 +97,8 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
   const litFaces = useMemo(() => new Set(lit), [lit]);
   const faultAt = (place: string) => drafting.faults.find((fault) => fault.place === place)?.message;
   const elsewhere = drafting.faults.filter((fault) => !["width", "height"].includes(fault.place));
-  const cellSaid = view.cells[does.cursor.row]?.[does.cursor.column] ?? "";
+  const cellSaid = cellWords(view, does.cursor);
+  const unitOver = over && view.units.find((one) => one.label === unitOf(view, over));
 
   return (
     <>
@@ -130,56 +132,6 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
             setWhole={setWhole}
             cells={does.cellActs}
           />
-          <div className="size-row">
-            <Typed
-              label="Finished"
-              spoken="Finished width"
-              value={sheet.finished_width}
-              fault={faultAt("width")}
-              width="3.2rem"
-              onKeep={(width) =>
-                plainAct([
-                  {
-                    do: "resize",
-                    width,
-                    height: sheet.finished_width === sheet.finished_height ? width : sheet.finished_height,
-                  },
-                ])
-              }
-            />
-            <Typed
-              label="by"
-              spoken="Finished height"
-              value={sheet.finished_height}
-              fault={faultAt("height")}
-              width="3.2rem"
-              onKeep={(height) => plainAct([{ do: "resize", width: sheet.finished_width, height }])}
-            />
-            <select
-              aria-label="Unit of length"
-              value={sheet.unit}
-              onChange={(event) =>
-                plainAct([
-                  {
-                    do: "resize",
-                    width: sheet.finished_width,
-                    height: sheet.finished_height,
-                    unit: event.target.value === "cm" ? "cm" : "in",
-                  },
-                ])
-              }
-            >
-              <option value="in">inches</option>
-              <option value="cm">cm</option>
-            </select>
-            <span className="quiet-text">
-              <Fr>{sheet.unfinished}</Fr> unfinished
-            </span>
-            <Proportions view={view} act={plainAct} />
-            <button type="button" className="quiet" onClick={() => setChart(true)}>
-              size chart
-            </button>
-          </div>
           {(elsewhere.length > 0 || faultAt("width") || faultAt("height") || said) && (
             <Said
               text={[
@@ -193,7 +145,6 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
             />
           )}
           <div className="board-frame">
-            <Zoom zoom={zoom} onZoom={setZoom} />
             <div className="board-room">
               <div
                 className="board-place"
@@ -210,6 +161,8 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
                   cursor={does.cursor}
                   pen={does.pen}
                   picked={does.picked}
+                  waiting={untold}
+                  gone={drafting.saving.state === "unsaved"}
                   onCursor={does.setCursor}
                   onCells={does.onCells}
                   onFace={does.onFace}
@@ -222,19 +175,28 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
               </div>
             </div>
           </div>
+          <div className="below-board">
+            <PaperEdge view={view} act={plainAct} faultAt={faultAt} onChart={() => setChart(true)} />
+            <span className="spring" />
+            <Zoom zoom={zoom} onZoom={setZoom} />
+          </div>
           <p id="cell-said" className="visually-hidden" aria-live="polite">
             {cellSaid}
           </p>
           <p className="patch-said">
-            {over ? (
+            {drafting.waiting > 0 && drafting.saving.state === "unsaved" ? (
+              <span className="doubt">
+                {drafting.waiting === 1 ? "One change waits" : `${String(drafting.waiting)} changes wait`} for the
+                server, marked on the board. They are kept in this browser; Undo takes back the last.
+              </span>
+            ) : over ? (
               <>
                 <b>Patch {over.letter}</b>{" "}
                 <span>
                   finished <Fr>{over.finished}</Fr>
                 </span>
                 <span>
-                  in {view.units.find((one) => one.label === over.unit)?.words} {over.unit}, unfinished{" "}
-                  <Fr>{view.units.find((one) => one.label === over.unit)?.unfinished ?? ""}</Fr>
+                  in {unitOver?.words} {unitOver?.label}, unfinished <Fr>{unitOver?.unfinished ?? ""}</Fr>
                 </span>
                 {cuts.map((cut) => (
                   <span key={cut.id}>
@@ -261,23 +223,6 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
       {chart && <SizeChart view={view} onClose={() => setChart(false)} act={plainAct} />}
       {colourings && <Colourings view={view} onClose={() => setColourings(false)} act={plainAct} />}
       <KeysSheet show={keys} onClose={() => setKeys(false)} />
-    </>
-  );
-}
-
-function Proportions({ view, act }: { view: Draft; act: (acts: Act[]) => void }) {
-  const text = (lines: Draft["sheet"]["columns"]) => lines.map((line) => line.proportion.replace(" ", "-")).join(" ");
-  return (
-    <>
-      {(["columns", "rows"] as const).map((axis) => (
-        <Typed
-          key={axis}
-          label={axis === "columns" ? "Columns" : "Rows"}
-          value={text(view.sheet[axis])}
-          width="4.5rem"
-          onKeep={(typed) => act([{ do: "proportions", axis, parts: typed.split(/\s+/) }])}
-        />
-      ))}
     </>
   );
 }

@@ -1,4 +1,4 @@
-import type { Schemas } from "../api/client";
+import type { Draft, Schemas } from "../api/client";
 
 export type Cell = Required<Schemas["Span"]>;
 export type Tool = "put" | "turn" | "cells" | "paint" | "seam" | "rub";
@@ -10,6 +10,21 @@ export interface View {
   apart: boolean;
   four: boolean;
   grey: boolean;
+}
+
+type Face = Draft["faces"][number];
+
+/** The label of the unit that a patch belongs to. */
+export function unitOf(view: Draft, face: Face): string | undefined {
+  return view.held[view.members[face.member] ?? -1]?.unit;
+}
+
+/** What a cell holds, as it is spoken. */
+export function cellWords(view: Draft, { row, column }: { row: number; column: number }): string {
+  const member = view.cells[row]?.[column];
+  if (member === undefined) return "";
+  const held = member === null ? undefined : view.held[view.members[member] ?? -1];
+  return `row ${String(row + 1)}, column ${String(column + 1)}: ${held?.words ?? "a seam"}`;
 }
 
 /** A count of lines and parts of a line, as acts write it: a fraction of the parts. */

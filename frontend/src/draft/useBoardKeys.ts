@@ -1,7 +1,7 @@
 import { type KeyboardEvent, useState } from "react";
 
 import type { Act, Draft, Point } from "../api/client";
-import { asText, type Cell, type Spot, type Tool } from "./places";
+import { asText, type Cell, type Spot, type Tool, unitOf } from "./places";
 import type { InHand, Stamp } from "./Tray";
 
 interface Hands {
@@ -199,7 +199,7 @@ export function useBoardKeys(hands: Hands) {
     pen: tool === "seam" ? pen : undefined,
     picked,
     hint: pickedFace
-      ? `patch ${pickedFace.letter}, ${pickedFace.shape}, ${view.fabrics.find((one) => one.key === pickedFace.fabric)?.name ?? "no fabric yet"}, unit ${pickedFace.unit}`
+      ? `patch ${pickedFace.letter}, ${pickedFace.shape}, ${view.fabrics.find((one) => one.key === pickedFace.fabric)?.name ?? "no fabric yet"}, unit ${unitOf(view, pickedFace) ?? ""}`
       : HINTS[tool],
     onCells,
     onFace,

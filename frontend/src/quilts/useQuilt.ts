@@ -6,7 +6,7 @@ import { historyOf } from "../block/history";
 
 export type Quilt = Schemas["QuiltOut"];
 export type QuiltAct = NonNullable<Schemas["QuiltActsIn"]["acts"]>[number];
-export type QuiltInHand = DraftingState<Quilt> &
+export type QuiltInHand = DraftingState<Quilt, QuiltAct> &
   Pick<
     Drafting<QuiltAct, Quilt>,
     "act" | "take" | "undo" | "redo" | "dismiss" | "takeTheirs" | "keepMineAsCopy" | "bringBack"

@@ -1,60 +1,56 @@
-import { useState } from "react";
+import { type SyntheticEvent, useState } from "react";
 import { Button, Col, Form, Modal, Row } from "react-bootstrap";
 import { useNavigate } from "react-router";
 
 import { type Block, client, faultsOf, settled } from "../api/client";
-import { useUsual } from "../api/useUsual";
+import { useBeginning } from "../api/useUsual";
 import { useChange } from "../api/useChange";
 
-const LABELS: Record<string, string> = {
+const LABELS = {
   name: "Name",
   width: "Finished width",
   height: "Finished height",
   columns: "Columns",
   rows: "Rows",
-};
+} as const;
+type Field = keyof typeof LABELS;
 
-/** A typed count; what is none is sent as nothing, which the server tells as such. */
-const asCount = (text: string) => (/^\d+$/.test(text.trim()) ? Number(text) : 0);
-
-/** Starting a block: name, finished size, grid. */
+/** Starting a block: name, finished size, grid. What is not typed stays as it usually is in the unit chosen. */
 export function NewBlock({ show, onClose }: { show: boolean; onClose: () => void }) {
   const go = useNavigate();
-  const { new_block: usual } = useUsual();
-  const [form, setForm] = useState({
-    name: "",
-    width: usual.width,
-    height: usual.height,
-    columns: String(usual.columns),
-    rows: String(usual.rows),
-    unit: usual.unit as string,
-  });
-  const set = (name: string) => (event: { target: { value: string } }) =>
-    setForm({ ...form, [name]: event.target.value });
+  const [unit, setUnit] = useState<"in" | "cm">("in");
+  const { block: usual } = useBeginning(unit);
+  const [typed, setTyped] = useState<Partial<Record<Field, string>>>({});
+  const kept = Object.keys(typed).some((name) => name === "width" || name === "height");
 
   const beginning = useChange(
     () =>
       settled<Block>(
         client.POST("/api/blocks", {
-          body: {
-            ...form,
-            name: form.name.trim() || usual.name,
-            unit: form.unit === "cm" ? "cm" : "in",
-            columns: asCount(form.columns),
-            rows: asCount(form.rows),
-          },
+          body: { beginning: { ...usual, ...typed, name: typed.name?.trim() || usual.name, unit } },
         }),
       ),
     { refresh: [["shelf"]], onDone: (block) => void go(`/blocks/${block.id}/draft`) },
   );
   const faults = beginning.error ? faultsOf(beginning.error) : [];
+  const shown = (name: Field) => {
+    if (name === "name") return typed.name ?? "";
+    if (name === "height") return typed.height ?? usual.height;
+    return typed[name] ?? usual[name];
+  };
 
-  const field = (name: keyof typeof form, more: object = {}) => {
+  const field = (name: Field, more: object = {}) => {
     const fault = faults.find((one) => one.place === name);
     return (
       <Form.Group controlId={`new-${name}`}>
         <Form.Label>{LABELS[name]}</Form.Label>
-        <Form.Control value={form[name]} onChange={set(name)} isInvalid={Boolean(fault)} autoComplete="off" {...more} />
+        <Form.Control
+          value={shown(name)}
+          onChange={(event: { target: { value: string } }) => setTyped({ ...typed, [name]: event.target.value })}
+          isInvalid={Boolean(fault)}
+          autoComplete="off"
+          {...more}
+        />
         <Form.Control.Feedback type="invalid">{fault?.message}</Form.Control.Feedback>
       </Form.Group>
     );
@@ -63,7 +59,7 @@ export function NewBlock({ show, onClose }: { show: boolean; onClose: () => void
   return (
     <Modal show={show} onHide={onClose} aria-labelledby="new-block">
       <Form
-        onSubmit={(event) => {
+        onSubmit={(event: SyntheticEvent) => {
           event.preventDefault();
           beginning.mutate();
         }}
@@ -76,24 +72,32 @@ export function NewBlock({ show, onClose }: { show: boolean; onClose: () => void
           {field("name", { placeholder: usual.name, autoFocus: true })}
           <Row>
             <Col>{field("width", { inputMode: "text", "aria-describedby": "size-help" })}</Col>
-            <Col>{field("height")}</Col>
+            <Col>{field("height", { placeholder: shown("width"), "aria-describedby": "size-help" })}</Col>
             <Col>
               <Form.Group controlId="new-unit">
                 <Form.Label>In</Form.Label>
-                <Form.Select value={form.unit} onChange={set("unit")}>
+                <Form.Select value={unit} onChange={(event) => setUnit(event.target.value === "cm" ? "cm" : "in")}>
                   <option value="in">inches</option>
                   <option value="cm">centimetres</option>
                 </Form.Select>
               </Form.Group>
             </Col>
           </Row>
+          {kept && (
+            <p
+              className="quiet-text unit-said"
+              role="status"
+            >{`The numbers you type are in ${unit === "cm" ? "centimetres" : "inches"}; they are not converted.`}</p>
+          )}
           <Form.Text id="size-help">
-            What shows once it is sewn into the quilt. Type 9, 4 7/8, 4-7/8 or 4.875. Seam allowance is added for you.
+            What shows once it is sewn into the quilt; the height is the width unless you type one. Type 9, 4 7/8, 4-7/8
+            or 4.875. Seam allowance is added for you.
           </Form.Text>
           <Row>
-            <Col>{field("columns", { inputMode: "numeric" })}</Col>
-            <Col>{field("rows", { inputMode: "numeric" })}</Col>
+            <Col>{field("columns", { "aria-describedby": "grid-help" })}</Col>
+            <Col>{field("rows", { "aria-describedby": "grid-help" })}</Col>
           </Row>
+          <Form.Text id="grid-help">How many, such as 3; or how wide against each other, such as 1 2 1.</Form.Text>
           {faults
             .filter((fault) => !(fault.place in LABELS))
             .map((fault) => (

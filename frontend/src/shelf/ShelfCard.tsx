@@ -30,7 +30,13 @@ export function ShelfCard({ block, known, onDelete }: Props) {
   return (
     <li>
       <Link to={`/blocks/${block.id}/draft`} className="shelf-block">
-        <Picture name={block.name} width={block.width} height={block.height} faces={block.picture} />
+        <Picture
+          name={block.name}
+          width={block.width}
+          height={block.height}
+          faces={block.picture}
+          cloths={block.cloths}
+        />
         <span className="shelf-name">{block.name}</span>
         <span className="shelf-size">
           <Fr>{block.finished}</Fr> finished

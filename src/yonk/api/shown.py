@@ -2,16 +2,18 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from fractions import Fraction
 
 import shapely
 
-from yonk.api.wire import PartOut, PictureFaceOut
-from yonk.core.paper import show
+from yonk.api.wire import PartOut, PictureFaceOut, PrintOut
+from yonk.core.paper import UNASSIGNED, Draft, show
 from yonk.core.planning import Reading, diagonal, luminance
 from yonk.core.sewing import rounded
 from yonk.core.units import Hand, Subcut, Terms, Unit, target_of
 
+PAPER = "#fffdf6"  # a patch without a fabric
 DARK_INK, LIGHT_INK = "#14312c", "#fbf7ec"
 LIGHT_GROUND = 0.18  # the relative luminance from which dark ink is read more easily
 
@@ -24,34 +26,58 @@ def ink_on(colour: str) -> str:
 def picture(reading: Reading) -> list[PictureFaceOut]:
     """A small picture: each patch in its colour, in the draft's unit."""
     scale = reading.drawing.scale
-    colours = {fabric.key: fabric.colour for fabric in reading.draft.fabrics}
+    cloths = _cloths(reading)
     return [
         PictureFaceOut(
             outline=[(round(x / scale, 4), round(y / scale, 4)) for x, y in face.ring],
-            colour=colours.get(fabric, "#fffdf6"),
+            colour=cloths[key][0],
+            cloth=cloths[key][1],
         )
-        for face, fabric in zip(reading.drawing.faces, reading.fabrics, strict=True)
+        for face, key in zip(reading.drawing.faces, reading.fabrics, strict=True)
     ]
 
 
-def picture_by_colour(reading: Reading) -> list[PictureFaceOut]:
-    """A picture of a block of many patches: those of a colour that touch drawn as one, its corners
+def _cloths(reading: Reading) -> Mapping[str, tuple[str, int | None]]:
+    """The colour of each fabric of a block and its place there; paper where there is none yet."""
+    known = enumerate(reading.draft.fabrics)
+    cloths: dict[str, tuple[str, int | None]] = {
+        fabric.key: (fabric.colour, place) for place, fabric in known
+    }
+    return {UNASSIGNED: (PAPER, None)} | cloths
+
+
+def cloths_of(draft: Draft) -> list[PrintOut]:
+    """How a block's fabrics are drawn."""
+    return [
+        PrintOut(
+            colour=fabric.colour,
+            ink=ink_on(fabric.colour),
+            print=fabric.print,
+            direction=fabric.direction,
+        )
+        for fabric in draft.fabrics
+    ]
+
+
+def picture_by_fabric(reading: Reading) -> list[PictureFaceOut]:
+    """A picture of a block of many patches: those of a fabric that touch drawn as one, its corners
     made plain.
     """
     scale = reading.drawing.scale
-    colours = [reading.draft.fabric(key).colour for key in reading.fabrics]
     plain = max(float(reading.draft.width), float(reading.draft.height)) / 300
     faces: list[PictureFaceOut] = []
-    for colour in dict.fromkeys(colours):
+    for key in dict.fromkeys(reading.fabrics):
+        colour, cloth = _cloths(reading)[key]
         own = [
             polygon
-            for polygon, one in zip(reading.drawing.polygons, colours, strict=True)
-            if one == colour
+            for polygon, one in zip(reading.drawing.polygons, reading.fabrics, strict=True)
+            if one == key
         ]
         whole = shapely.transform(shapely.union_all(own), lambda spots: spots / scale)
         for part in shapely.get_parts(shapely.simplify(whole, plain)):
             ring = shapely.get_coordinates(part.exterior).round(3).tolist()
-            faces.append(PictureFaceOut(outline=[(x, y) for x, y in ring[:-1]], colour=colour))
+            outline = [(x, y) for x, y in ring[:-1]]
+            faces.append(PictureFaceOut(outline=outline, colour=colour, cloth=cloth))
     return sorted(faces, key=lambda face: -_reach(face))
 
 

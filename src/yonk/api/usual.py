@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from fastapi import APIRouter
 
-from yonk.api.shelf.schemas import NewBlockIn
 from yonk.api.wire import Model, RangeOut
+from yonk.core.acts import USUAL_BEGINNINGS, Beginning
 from yonk.core.finder import BEGINNINGS, FABRICS, KIND, METHOD, PIECES
 from yonk.core.paper import SETTINGS, USUAL, LengthUnit
 
@@ -25,6 +25,7 @@ class BeginningOut(Model):
     """What the questions outside a block begin with, in one unit."""
 
     settings: SettingsOut
+    block: Beginning
     side: str
     count: int
     fabrics: int
@@ -35,7 +36,6 @@ class BeginningOut(Model):
 class UsualOut(Model):
     """What pages begin with."""
 
-    new_block: NewBlockIn
     kind: str
     method: str
     beginnings: list[BeginningOut]
@@ -45,7 +45,6 @@ class UsualOut(Model):
 def usual() -> UsualOut:
     """What pages begin with before anything is typed."""
     return UsualOut(
-        new_block=NewBlockIn(),
         kind=KIND,
         method=METHOD,
         beginnings=[_beginning(unit) for unit in USUAL],
@@ -60,6 +59,7 @@ def _beginning(unit: LengthUnit) -> BeginningOut:
     )
     start, end, every = begin.chart
     return BeginningOut(
+        block=USUAL_BEGINNINGS[unit],
         settings=SettingsOut(unit=unit, seam=seam, ruler_step=step, trim_margin=margin),
         side=begin.side,
         count=PIECES,

@@ -10,7 +10,7 @@ from typing import Annotated, Any
 from fastapi import Response
 from pydantic import BaseModel, ConfigDict, Field, computed_field
 
-from yonk.core.paper import COUNTS, Code, place_words
+from yonk.core.paper import COUNTS, Code, Print, place_words
 
 
 def as_json(text: bytes) -> Response:
@@ -83,10 +83,20 @@ class BlockOut(Model):
 
 
 class PictureFaceOut(Model):
-    """One patch of a small picture."""
+    """One patch of a small picture; `cloth` is its fabric's place in the block's, if it has one."""
 
     outline: list[Place]
     colour: str
+    cloth: int | None = None
+
+
+class PrintOut(Model):
+    """How a fabric is drawn; `ink` can be read on its colour, `direction` is in degrees."""
+
+    colour: str
+    ink: str
+    print: Print
+    direction: int
 
 
 PDF, SVG, CSV = "application/pdf", "image/svg+xml", "text/csv; charset=utf-8"

@@ -162,18 +162,19 @@ def _layout(layout: Layout, cloth: ClothPlan, unit: LengthUnit) -> LayoutOut:
 
 
 def changed_view(found: Changed, cutting: CutList) -> list[ChangedOut]:
-    """What was cut and is of no use now, and what is wanting."""
+    """What is cut and not needed any more, and what is still needed."""
     out = []
     for one in found.useless:
         name = cutting.fabric(one.what.fabric).name
-        good = f", {one.good} {'is' if one.good == 1 else 'are'} still good" if one.good else ""
-        cut = "was cut and is" if one.useless == 1 else "were cut and are"
-        words = f"{told(one.what, one.useless, name, cutting.unit)} {cut} of no use now{good}."
+        good = f"; {one.good} {'is' if one.good == 1 else 'are'} still good" if one.good else ""
+        cut = "is cut" if one.useless == 1 else "are cut"
+        words = f"{told(one.what, one.useless, name, cutting.unit)} {cut}, but not needed any more"
+        words += f"{good}."
         out.append(ChangedOut(words=words, fabric=one.what.fabric, kind="useless"))
     for one in found.still:
         name = cutting.fabric(one.what.fabric).name
-        words = (
-            f"{told(one.what, one.done, name, cutting.unit)} are cut, {one.still} more are wanted."
-        )
+        cut = "is cut" if one.done == 1 else "are cut"
+        more = "is needed" if one.still == 1 else "are needed"
+        words = f"{told(one.what, one.done, name, cutting.unit)} {cut}; {one.still} more {more}."
         out.append(ChangedOut(words=words, fabric=one.what.fabric, kind="still"))
     return out

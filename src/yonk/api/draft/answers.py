@@ -10,6 +10,7 @@ from typing import Any
 
 from pydantic import RootModel
 
+from yonk.api.draft.pieces import in_pieces
 from yonk.api.draft.schemas import ActsIn, ChartIn, SvgIn, SvgOut
 from yonk.api.draft.view import chart_view, view_of
 from yonk.api.wire import SVG, as_bytes
@@ -37,7 +38,7 @@ def worked_on(asked: ActsIn) -> bytes:
         draft = apply(draft, act, asked.mates)
     view = view_of(make_plan(draft), stretches=asked.stretches, outlines=asked.outlines)
     _RECENT.appendleft((view.document, draft))
-    return as_bytes(view)
+    return as_bytes(view if asked.known is None else in_pieces(view, set(asked.known)))
 
 
 def from_svg(asked: SvgIn) -> bytes:

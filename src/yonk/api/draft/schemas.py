@@ -4,12 +4,12 @@ from __future__ import annotations
 
 from functools import reduce
 from operator import or_
-from typing import TYPE_CHECKING, Annotated, Literal
+from typing import TYPE_CHECKING, Annotated, Any, Literal
 
 from pydantic import Field
 from typing_extensions import TypedDict
 
-from yonk.api.wire import Document, Model, PictureFaceOut, Place, RangeOut
+from yonk.api.wire import Document, Model, PictureFaceOut, Place, PrintOut, RangeOut
 from yonk.core.acts import Act, MatesName, all_acts
 from yonk.core.drawing import ShapeName
 from yonk.core.paper import LengthUnit, Print, SettingKind, Value
@@ -22,6 +22,9 @@ else:
     AnyAct = Annotated[reduce(or_, all_acts()), Field(discriminator="do")]
 
 
+ListName = Literal["faces", "cells", "seams", "patches"]
+
+
 class ActsIn(Model):
     """A draft and what is done to it, in order; none to have it read as it is."""
 
@@ -30,6 +33,11 @@ class ActsIn(Model):
     mates: MatesName = "none"
     stretches: bool = False
     outlines: bool = False
+    known: list[Annotated[str, Field(max_length=16)]] | None = Field(
+        default=None,
+        max_length=4000,
+        description="the pieces that are here already; told, the answer comes in pieces",
+    )
 
 
 class LineOut(Model):
@@ -40,6 +48,16 @@ class LineOut(Model):
     exact: str
     start: float
     length: float
+
+
+class OtherUnitOut(Model):
+    """A block's finished size in the other unit: in numbers as typed, and in words."""
+
+    unit: LengthUnit
+    width: str
+    height: str
+    kept: str
+    converted: str
 
 
 class SheetOut(Model):
@@ -59,6 +77,7 @@ class SheetOut(Model):
     all_blocks: int
     paper: Literal["letter", "a4"]
     sizes: RangeOut
+    in_other_unit: OtherUnitOut
     settings: dict[str, SettingOut]
     schools: list[SchoolOut]
 
@@ -111,8 +130,8 @@ class FabricOut(Model):
 class FaceOut(TypedDict):
     """A patch of the block, in the draft's unit from its top left corner. `at` names it in acts.
 
-    `member` is the number of the very unit that it belongs to, whose outline is in `outlines` when
-    they are asked for.
+    `member` is the number of the very unit that it belongs to: what that is, `members` tells, and
+    its outline is in `outlines` when they are asked for.
     """
 
     outline: list[Place]
@@ -121,11 +140,25 @@ class FaceOut(TypedDict):
     letter_at: Place
     room: float
     fabric: str
-    unit: str
     member: int
     at: tuple[str, str]
     finished: str
     shape: ShapeName
+
+
+class HeldOut(Model):
+    """What a unit is: its label, and all of it as it is spoken."""
+
+    unit: str
+    words: str
+
+
+class PieceOut(Model):
+    """Some rows of a long list, named by what is in them; no rows where they are known."""
+
+    of: ListName
+    name: str
+    rows: list[Any] | None
 
 
 class StretchOut(Model):
@@ -193,14 +226,22 @@ class FabricCutsOut(Model):
     cuts: list[CutOut]
 
 
+class MendOut(Model):
+    """A way out that is taken at once: what is done for it."""
+
+    words: str
+    act: AnyAct
+
+
 class NoticeOut(Model):
-    """Something to know."""
+    """Something to know, and the ways out of it."""
 
     code: Code
     text: str
     patches: list[str]
     units: list[str]
     faces: list[int]
+    mends: list[MendOut]
 
 
 class MatesOut(Model):
@@ -222,6 +263,7 @@ class ColouringOut(Model):
     mirrored: bool
     fabrics: dict[str, str]
     picture: list[PictureFaceOut]
+    cloths: list[PrintOut]
 
 
 class ChartCellOut(Model):
@@ -271,7 +313,12 @@ class SvgOut(Model):
 
 
 class DraftOut(Model):
-    """A draft as it is to be drawn, with all that follows from it."""
+    """A draft as it is to be drawn, with all that follows from it.
+
+    `cells` tells row by row which unit a cell lies in, None where it is a seam; `members` what each
+    unit is, as a place in `held`. In pieces, the document's seams and patches, faces and cells are
+    in `pieces` and empty themselves.
+    """
 
     document: Document
     sheet: SheetOut
@@ -280,7 +327,10 @@ class DraftOut(Model):
     loose: list[tuple[Place, Place]]
     stretches: list[StretchOut]
     outlines: list[list[Place]]
-    cells: list[list[str]]
+    cells: list[list[int | None]]
+    members: list[int]
+    held: list[HeldOut]
+    pieces: list[PieceOut] = Field(default_factory=list)
     units: list[UnitOut]
     cutting: list[FabricCutsOut]
     notices: list[NoticeOut]

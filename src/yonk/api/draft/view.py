@@ -21,27 +21,33 @@ from yonk.api.draft.schemas import (
     FabricCutsOut,
     FabricOut,
     FaceOut,
+    HeldOut,
     LineOut,
     MatesOut,
+    MendOut,
     MethodOut,
     NoticeOut,
+    OtherUnitOut,
     SchoolOut,
     SettingOut,
     SheetOut,
     StretchOut,
     UnitOut,
 )
-from yonk.api.shown import ink_on, picture
+from yonk.api.shown import cloths_of, ink_on, picture
 from yonk.api.wire import Place, RangeOut
-from yonk.core.acts import WORDS, Mate, MatesName, possible_mates
+from yonk.core.acts import WORDS, Act, Mate, MatesName, Resize, SetMaking, possible_mates
 from yonk.core.drawing import Ring, Spot, grid_point_inside, paint_faces
 from yonk.core.paper import (
+    OTHER_UNIT,
     SETTINGS,
+    UNIT_NAMES,
     Draft,
     Fabric,
     LengthUnit,
     Settings,
     cutting_schools,
+    in_other_unit,
     show,
     write_exact,
     write_mixed,
@@ -51,6 +57,7 @@ from yonk.core.planning import (
     ChartRow,
     Cut,
     Group,
+    Mend,
     Plan,
     Recipe,
     cut_shape,
@@ -132,13 +139,15 @@ class _View:
         self.unit = self.draft.unit
         self.recipes = {recipe.group.label: recipe for recipe in plan.recipes}
         self.group_of: dict[int, Group] = self.reading.group_of_face
-        self.members = [faces for group in self.reading.groups for faces in group.members]
+        members = [faces for group in self.reading.groups for faces in group.members]
+        self.members = sorted(members, key=min)  # by where they lie, so that they keep their number
         self.member_of = {
             face: number for number, faces in enumerate(self.members) for face in faces
         }
 
     def out(self, stretches: bool, outlines: bool) -> DraftOut:
         faces = self._faces()
+        members, held = self._held()
         return DraftOut.model_construct(  # what the core made needs no checking
             document=write_block(self.draft),
             sheet=self.sheet(),
@@ -148,6 +157,8 @@ class _View:
             stretches=self._stretches() if stretches else [],
             outlines=self._outlines() if outlines else [],
             cells=self._cells(),
+            members=members,
+            held=held,
             units=[self._unit(recipe, faces) for recipe in self.plan.recipes],
             cutting=self._cutting(),
             notices=[
@@ -157,12 +168,21 @@ class _View:
                     patches=list(notice.patches),
                     units=list(notice.units),
                     faces=list(notice.faces),
+                    mends=[MendOut(words=one.words, act=self._act(one)) for one in notice.mends],
                 )
                 for notice in self.plan.notices
             ],
             mates=self._mates(),
             colourings=self._colourings(),
         )
+
+    def _act(self, mend: Mend) -> Act:
+        """What is done to take a way out."""
+        if mend.finished:
+            width, height = (write_typed(length, self.unit) for length in mend.finished)
+            return Resize(width=width, height=height)
+        assert mend.ruler_step
+        return SetMaking(settings={"ruler_step": write_typed(mend.ruler_step, self.unit)})
 
     def _colourings(self) -> list[ColouringOut]:
         if not self.draft.colourings:
@@ -174,6 +194,7 @@ class _View:
             mirrored=False,
             fabrics={},
             picture=picture(self.reading),
+            cloths=cloths_of(self.draft),
         )
         return [
             first,
@@ -185,6 +206,7 @@ class _View:
                     mirrored=one.mirrored,
                     fabrics=dict(one.fabrics),
                     picture=picture(reading),
+                    cloths=cloths_of(reading.draft),
                 )
                 for number, (one, (reading, _)) in enumerate(
                     zip(self.draft.colourings, self.plan.colourings, strict=True)
@@ -221,6 +243,7 @@ class _View:
             all_blocks=self.plan.all_blocks,
             paper="letter" if self.unit == "in" else "a4",
             sizes=self._sizes(),
+            in_other_unit=self._in_other_unit(),
             settings=settings_view(making, self.unit),
             schools=[
                 SchoolOut(
@@ -228,6 +251,19 @@ class _View:
                 )
                 for one in cutting_schools(making, self.unit)
             ],
+        )
+
+    def _in_other_unit(self) -> OtherUnitOut:
+        draft, other = self.draft, OTHER_UNIT[self.unit]
+        width, height = (in_other_unit(one, self.unit) for one in (draft.width, draft.height))
+        named = UNIT_NAMES[other]
+        return OtherUnitOut(
+            unit=other,
+            width=write_typed(width, other),
+            height=write_typed(height, other),
+            kept=f"The numbers are kept: {size(draft.width, draft.height, other)} now, with the "
+            f"seam, margin and ruler that are usual in {named}.",
+            converted=f"Convert it to {size(width, height, other)}",
         )
 
     def _lines(self, parts: tuple[Fraction, ...], at: tuple[Fraction, ...]) -> list[LineOut]:
@@ -258,7 +294,6 @@ class _View:
                 finished[patch.letter] = size(patch.width, patch.height, self.unit)
             left, top = face.ring[0][0], face.box[1]
             x, y, room = _letter_point(*patch.corner)
-            group = self.group_of[index]
             out.append(
                 FaceOut(
                     outline=[(shrunk[x], shrunk[y]) for x, y in face.ring],
@@ -267,7 +302,6 @@ class _View:
                     letter_at=(round((left + x) / scale, 4), round((top + y) / scale, 4)),
                     room=round(room / scale, 4),
                     fabric=patch.fabric,
-                    unit=group.label,
                     member=self.member_of[index],
                     at=anchors[index],
                     finished=finished[patch.letter],
@@ -311,22 +345,25 @@ class _View:
         ]
         return [[self._place((x, y)) for x, y in hull.exterior.coords[:-1]] for hull in hulls]
 
-    def _cells(self) -> list[list[str]]:
-        """What each cell of the grid holds, as it is spoken."""
-        said: dict[tuple[str, tuple[str, ...]], str] = {}
-        texts = []
+    def _cells(self) -> list[list[int | None]]:
+        """Which unit each cell of the grid lies in."""
         columns = len(self.draft.columns)
-        for place, face in enumerate(self._cell_faces()):
-            row, column = divmod(place, columns)
-            text = "a seam"
-            if face is not None:
-                group, member = self.group_of[face], self.members[self.member_of[face]]
-                inside = tuple([self.reading.fabrics[one] for one in sorted(member)])
-                if (group.label, inside) not in said:
-                    said[group.label, inside] = self._spoken(group, inside)
-                text = said[group.label, inside]
-            texts.append(f"row {row + 1}, column {column + 1}: {text}")
-        return [texts[start : start + columns] for start in range(0, len(texts), columns)]
+        found = [None if face is None else self.member_of[face] for face in self._cell_faces()]
+        return [found[start : start + columns] for start in range(0, len(found), columns)]
+
+    def _held(self) -> tuple[list[int], list[HeldOut]]:
+        """What each unit is, as a place among all that they are."""
+        places: dict[tuple[str, tuple[str, ...]], int] = {}
+        held: list[HeldOut] = []
+        members = []
+        for faces in self.members:
+            group = self.group_of[faces[0]]
+            inside = tuple([self.reading.fabrics[face] for face in sorted(faces)])
+            place = places.setdefault((group.label, inside), len(held))
+            if place == len(held):
+                held.append(HeldOut(unit=group.label, words=self._spoken(group, inside)))
+            members.append(place)
+        return members, held
 
     def _spoken(self, group: Group, inside: tuple[str, ...]) -> str:
         """A unit in words; of two patches, which lies over the other. `inside` are the fabrics from
@@ -335,10 +372,7 @@ class _View:
         over = len(inside) == 2 and inside[0] != inside[1]
         names = [self.draft.fabric(key).name for key in (inside if over else group.unit.fabrics)]
         hand = f", {group.unit.hand}-handed" if group.unit.hand else ""
-        return (
-            f"{BY_NAME[group.kind].words} {group.label}{hand}, "
-            f"{(' over ' if over else ' and ').join(names)}"
-        )
+        return f"{group.words} {group.label}{hand}, {(' over ' if over else ' and ').join(names)}"
 
     def _cell_faces(self) -> list[int | None]:
         """For each cell, row by row, a face of the unit that it lies in; looked up only where a
@@ -372,13 +406,13 @@ class _View:
         return found
 
     def _unit(self, recipe: Recipe, faces: list[FaceOut]) -> UnitOut:
-        unit, kind = recipe.group.unit, BY_NAME[recipe.group.kind]
+        unit = recipe.group.unit
         both = terms_of(self.draft).both_seams
         wide, high = max(unit.width, unit.height), min(unit.width, unit.height)
         return UnitOut(
             label=recipe.group.label,
             kind=recipe.group.kind,
-            words=kind.words,
+            words=recipe.group.words,
             letters=sorted(
                 {part.cloth.letter for part in unit.parts}, key=lambda name: (len(name), name)
             ),

@@ -21,7 +21,7 @@ from yonk.api.quilts.schemas import (
     UseOut,
     VanishingOut,
 )
-from yonk.api.shown import FURTHER, picture, picture_by_colour
+from yonk.api.shown import FURTHER, picture, picture_by_fabric
 from yonk.api.wire import PictureFaceOut
 from yonk.core.paper import Fabric, show, write_typed
 from yonk.core.planning import cut_shape, cut_size, further, lightness, read, size
@@ -40,7 +40,7 @@ from yonk.core.setting import (
 )
 from yonk.files.quilt_file import write_quilt
 
-MANY = 150  # patches of a block, above which those of a colour are drawn as one
+MANY = 150  # patches of a block, above which those of a fabric are drawn as one
 
 
 def quilt_view(plan: QuiltPlan) -> QuiltOut:
@@ -108,7 +108,7 @@ def _grey(colour: str) -> str:
 def _symbol(quilt: Quilt, key: str) -> SymbolOut:
     draft = quilt.by_key[key].as_sewn
     reading = read(draft)
-    drawn = picture_by_colour if len(reading.drawing.faces) > MANY else picture
+    drawn = picture_by_fabric if len(reading.drawing.faces) > MANY else picture
     half = float(draft.width) / 2, float(draft.height) / 2
     faces = [
         PictureFaceOut(

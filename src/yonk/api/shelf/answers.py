@@ -7,7 +7,8 @@ from dataclasses import replace
 from typing import Any
 
 from yonk.api.shelf.schemas import ShelfBlockOut
-from yonk.api.shown import picture, picture_by_colour
+from yonk.api.shown import cloths_of, picture, picture_by_fabric
+from yonk.core.acts import Beginning, begin_block
 from yonk.core.paper import Draft, copy_name
 from yonk.core.planning import Reading, read, size
 from yonk.files.block_file import check_reading, read_block, take_block, write_block
@@ -16,13 +17,18 @@ from yonk.files.photo import Picture, as_kept
 from yonk.store.blocks import Form
 
 MOST_ON_A_CARD = (
-    400  # patches drawn one by one on the shelf; of more, those of a colour are one shape
+    400  # patches drawn one by one on the shelf; of more, those of a fabric are one shape
 )
 
 
 def form_of_document(document: dict[str, Any]) -> Form:
     """What is kept of a document. Raises `BadFileError` where it is not sound."""
     return form_of(take_block(document))
+
+
+def form_of_beginning(asked: Beginning) -> Form:
+    """What is kept of a block that is begun. Raises `DraftError` naming the field."""
+    return form_of(begin_block(asked))
 
 
 def form_of_file(text: bytes) -> Form:
@@ -69,7 +75,8 @@ def card_of(reading: Reading) -> str:
         finished=size(draft.width, draft.height, draft.unit),
         patches=len(reading.drawing.faces),
         blocks=draft.making.blocks,
-        picture=picture_by_colour(reading) if many else picture(reading),
+        picture=picture_by_fabric(reading) if many else picture(reading),
+        cloths=cloths_of(draft),
     )
     return shown.model_dump_json(exclude={"id", "name", "revision", "changed"}, exclude_unset=True)
 

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import json
 from collections.abc import Mapping
-from fractions import Fraction
 from typing import Annotated
 
 from fastapi import APIRouter, Query, Request, Response
@@ -28,18 +27,12 @@ from yonk.api.shelf.schemas import (
 )
 from yonk.api.wire import ERRORS, BlockOut, Revision, as_json
 from yonk.api.work import Work
-from yonk.core.acts import Regrid, Rename, Resize, apply
-from yonk.core.paper import Draft, Fabric, default_making, tidy_labels
+from yonk.core.paper import tidy_labels
 from yonk.files.log_file import LIKE_A_ZIP
 from yonk.store import blocks as store
 from yonk.store import labels, revisions
 
 router = APIRouter(prefix="/api")
-
-FIRST_FABRICS = (
-    Fabric(key="peat", name="Peat", colour="#3b2a20", value="dark"),
-    Fabric(key="fog", name="Fog", colour="#e7e6df", value="light"),
-)
 
 
 @router.get("/blocks", response_model=ShelfOut, responses=ERRORS)
@@ -94,7 +87,7 @@ async def create(asked: NewBlockIn, db: Db, work: Work) -> BlockOut:
     if asked.document:
         form = await work.on_draft(asked.document, answers.form_of_document, asked.document)
     else:
-        form = await run_in_threadpool(lambda: answers.form_of(_new_draft(asked)))
+        form = await run_in_threadpool(lambda: answers.form_of_beginning(asked.beginning))
     return block_out(await run_in_threadpool(store.create_block, db, form, asked.save_key))
 
 
@@ -200,24 +193,3 @@ def open_state(block_id: BlockId, revision: Revision, db: Db) -> StateDocumentOu
 def name_state(block_id: BlockId, revision: Revision, asked: TitleIn, db: Db) -> None:
     """Name a saved state, so that it is kept for good."""
     revisions.name_state(db, block_id, revision, " ".join(asked.title.split()))
-
-
-def _new_draft(asked: NewBlockIn) -> Draft:
-    one = Fraction(1)
-    empty = Draft(
-        name="New block",
-        unit=asked.unit,
-        width=one,
-        height=one,
-        columns=(one,),
-        rows=(one,),
-        fabrics=FIRST_FABRICS,
-        making=default_making(asked.unit),
-    )
-    for act in (
-        Rename(name=asked.name),
-        Resize(width=asked.width, height=asked.height),
-        Regrid(columns=asked.columns, rows=asked.rows),
-    ):
-        empty = apply(empty, act)
-    return empty

@@ -5,10 +5,10 @@ from __future__ import annotations
 from datetime import datetime
 from typing import Annotated
 
-from pydantic import Field
+from pydantic import ConfigDict, Field
 
-from yonk.api.wire import Document, Model, PictureFaceOut, Revision, SaveKey
-from yonk.core.paper import LengthUnit
+from yonk.api.wire import Document, Model, PictureFaceOut, PrintOut, Revision, SaveKey
+from yonk.core.acts import Beginning
 
 
 class ShelfBlockOut(Model):
@@ -24,6 +24,7 @@ class ShelfBlockOut(Model):
     patches: int
     blocks: int
     picture: list[PictureFaceOut]
+    cloths: list[PrintOut]
     labels: list[str]
     note: str
 
@@ -91,15 +92,12 @@ class TitleIn(Model):
 
 
 class NewBlockIn(Model):
-    """A new block: its document, or a name, size and even grid to begin with."""
+    """A new block: its document, or what it begins with."""
+
+    model_config = ConfigDict(frozen=True, extra="forbid")
 
     document: Document | None = None
-    name: str = "New block"
-    unit: LengthUnit = "in"
-    width: str = "9"
-    height: str = "9"
-    columns: int = 3
-    rows: int = 3
+    beginning: Beginning = Beginning()
     save_key: SaveKey | None = None
 
 

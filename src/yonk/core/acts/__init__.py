@@ -5,6 +5,7 @@ Whatever is drawn anew, patches keep the fabric of the place they lie in.
 """
 
 from yonk.core.acts.act import Act, all_acts, apply
+from yonk.core.acts.beginning import USUAL_BEGINNINGS, Beginning, begin_block
 from yonk.core.acts.carrying import with_seams
 from yonk.core.acts.mates import WORDS, Mate, MatesName, possible_mates
 from yonk.core.acts.paint import PaintPatch
@@ -18,8 +19,10 @@ from yonk.core.acts.set_making import SetMaking
 from yonk.core.acts.sew import Sew
 
 __all__ = [
+    "USUAL_BEGINNINGS",
     "WORDS",
     "Act",
+    "Beginning",
     "Mate",
     "MatesName",
     "PaintPatch",
@@ -33,6 +36,7 @@ __all__ = [
     "Sew",
     "all_acts",
     "apply",
+    "begin_block",
     "possible_mates",
     "with_seams",
 ]

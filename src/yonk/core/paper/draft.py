@@ -13,6 +13,7 @@ from yonk.core.paper.bounds import (
     LengthField,
     LengthUnit,
     NumberField,
+    convert,
     count_fault,
     typed,
 )
@@ -26,6 +27,8 @@ Print = Literal["solid", "allover", "directional"]
 Point = tuple[Fraction, Fraction]
 Seam = tuple[Point, Point]
 
+UNIT_NAMES: Mapping[LengthUnit, str] = {"in": "inches", "cm": "centimetres"}
+OTHER_UNIT: Mapping[LengthUnit, LengthUnit] = {"in": "cm", "cm": "in"}
 UNASSIGNED = "unassigned"
 LONGEST_LABEL = 40
 LONGEST_NAME = 120
@@ -198,6 +201,21 @@ def in_its_unit(making: Making, unit: LengthUnit) -> Making:
     lengths = (name for name, setting in SETTINGS.items() if setting.kind == "length")
     usual: dict[str, Any] = {name: getattr(USUAL_SETTINGS[unit], name) for name in lengths}
     return replace(making, **usual)
+
+
+def in_other_unit(length: Fraction, unit: LengthUnit) -> Fraction:
+    """A length in the other unit: centimetres exactly, inches on the usual ruler.
+
+    Args:
+        length: in `unit`.
+
+    Source: an inch is 2.54 cm by definition.
+
+    >>> in_other_unit(Fraction(9), "in"), in_other_unit(Fraction(24), "cm")
+    (Fraction(1143, 50), Fraction(19, 2))
+    """
+    exact, step = convert(length, unit, OTHER_UNIT[unit]), USUAL_SETTINGS["in"].ruler_step
+    return exact if unit == "in" else max(step, round(exact / step) * step)
 
 
 def default_making(unit: LengthUnit) -> Making:

@@ -47,6 +47,14 @@ class LengthError(SaidError):
     """A text that cannot be read as a length. The message says what would mend it."""
 
 
+def unit_marked(text: str) -> str:
+    """The unit whose mark stands behind a typed length: ``in``, ``cm`` or nothing."""
+    found = _UNIT_MARK.search(text)
+    if not found:
+        return ""
+    return "cm" if found.group().strip().lower() == "cm" else "in"
+
+
 @lru_cache(maxsize=65536)
 def read_length(text: str) -> Fraction:
     """Read a length as people type it.
@@ -70,6 +78,8 @@ def read_length(text: str) -> Fraction:
     for sign, spelled in VULGAR.items():
         plain = plain.replace(sign, f" {spelled}")
     plain = plain.strip().replace("- ", "-")
+    if not plain:
+        raise LengthError("is empty; write a length such as 9, 4 7/8 or 4.875")
     if re.fullmatch(r"\d{1,3}(,\d{3})+", plain) and not plain.startswith("0"):
         raise LengthError(
             f"“{text}” could mean a thousand or a decimal; write it with a point, such as 1.234"

@@ -12,7 +12,7 @@ from yonk.core.planning.in_words import (
     size,
     told,
 )
-from yonk.core.planning.notices import Code
+from yonk.core.planning.notices import Code, Mend
 from yonk.core.planning.off_the_ruler import worst_off
 from yonk.core.planning.plan import Plan, make_plan
 from yonk.core.planning.reading import Group, Reading, read
@@ -30,6 +30,7 @@ __all__ = [
     "CutLine",
     "Figures",
     "Group",
+    "Mend",
     "Plan",
     "Purpose",
     "Reading",

@@ -8,7 +8,7 @@ from fractions import Fraction
 from yonk.core.paper import Length, LengthUnit, listed, show
 from yonk.core.planning.cuts import Cut
 from yonk.core.planning.recipes import Recipe
-from yonk.core.units import BY_NAME, Hand, Lie, Listed
+from yonk.core.units import Hand, Lie, Listed
 
 FURTHER = {
     "none": "",
@@ -86,20 +86,17 @@ def _corner(place: int, off: Fraction, unit: LengthUnit) -> str:
 
 
 def told(what: Listed, amount: int, name: str, unit: LengthUnit) -> str:
-    """So much of a cut in words; `name` is its fabric's: ``6 of Peat square 8″``."""
+    """So much of a cut in words; `name` is its fabric's: ``6 Peat squares 8″``."""
+    many = "" if amount == 1 else "s"
     if what.shape == "strip":
-        return (
-            f"{amount} segment{'' if amount == 1 else 's'} of {name} strip "
-            f"{show(what.height, unit)} wide"
-        )
+        return f"{amount} segment{many} of a {name} strip {show(what.height, unit)} wide"
     way = f", cut {RISING[what.hand]}" if what.hand else ""
-    return f"{amount} of {name} {what.shape} {size(what.width, what.height, unit)}{way}"
+    return f"{amount} {name} {what.shape}{many} {size(what.width, what.height, unit)}{way}"
 
 
 def purposes(cut: Cut, recipes: Sequence[Recipe]) -> list[str]:
     """What a cut is for: letter, kind and label of each unit."""
-    kinds = {recipe.group.label: recipe.group.kind for recipe in recipes}
+    words = {recipe.group.label: recipe.group.words for recipe in recipes}
     return [
-        f"{one.letter}, {BY_NAME[kinds[one.units[0]]].words} {' and '.join(one.units)}"
-        for one in cut.purposes
+        f"{one.letter}, {words[one.units[0]]} {' and '.join(one.units)}" for one in cut.purposes
     ]

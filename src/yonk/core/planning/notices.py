@@ -9,7 +9,7 @@ from fractions import Fraction
 from typing import Literal
 
 from yonk.core.drawing import set_in_pieces, wholes
-from yonk.core.paper import listed, show
+from yonk.core.paper import Draft, listed, show
 from yonk.core.planning.contrast import hard_to_tell_apart
 from yonk.core.planning.cuts import Cut
 from yonk.core.planning.off_the_ruler import in_words, off_the_ruler
@@ -17,7 +17,7 @@ from yonk.core.planning.reading import Reading
 from yonk.core.planning.recipes import Recipe
 from yonk.core.planning.sizes import finer_steps, on_the_ruler, sizes_on_the_ruler
 from yonk.core.planning.ways import effort_of
-from yonk.core.units import BY_NAME, terms_of
+from yonk.core.units import BY_NAME, Terms, terms_of
 
 Code = Literal[
     "off-the-ruler",
@@ -35,14 +35,26 @@ Code = Literal[
 
 
 @dataclass(frozen=True)
+class Mend:
+    """One way out that can be taken at once: another finished size, or a finer ruler; lengths in
+    the draft's unit.
+    """
+
+    words: str
+    finished: tuple[Fraction, Fraction] | None = None
+    ruler_step: Fraction | None = None
+
+
+@dataclass(frozen=True)
 class Notice:
-    """One thing to know, with the letters, units and faces it is about."""
+    """One thing to know, with the letters, units and faces it is about, and ways out of it."""
 
     code: Code
     text: str
     patches: tuple[str, ...] = ()
     units: tuple[str, ...] = ()
     faces: tuple[int, ...] = ()
+    mends: tuple[Mend, ...] = ()
 
 
 def all_notices(
@@ -126,18 +138,10 @@ def _off(reading: Reading, recipes: Sequence[Recipe]) -> Iterator[Notice]:
     found = off_the_ruler(recipes, terms)
     if not found:
         return
-    smaller, larger = sizes_on_the_ruler(reading.draft, recipes, terms)
-    sizes = [show(size, reading.draft.unit) for size in (smaller, larger) if size]
+    mends = tuple(_onto_the_ruler(reading.draft, recipes, terms))
+    sizes = [show(one.finished[0], terms.unit) for one in mends if one.finished]
     ways = [f"take {' or '.join(sizes)} wide, where every cut is on the ruler"] if sizes else []
-    finer = next(
-        (
-            step
-            for step in finer_steps(terms)
-            if on_the_ruler(recipes, terms.on_ruler(step), Fraction(1))
-        ),
-        None,
-    )
-    ways += [f"use a ruler of {show(finer, terms.unit)} steps"] if finer else []
+    ways += [one.words for one in mends if one.ruler_step]
     mend = "; or ".join([*ways, "make the grid uneven"])
     for off in found:
         faces = tuple(patch.face for patch in reading.patches if patch.letter == off.letter)
@@ -149,7 +153,22 @@ def _off(reading: Reading, recipes: Sequence[Recipe]) -> Iterator[Notice]:
             (off.letter,),
             (),
             faces,
+            mends,
         )
+
+
+def _onto_the_ruler(draft: Draft, recipes: Sequence[Recipe], terms: Terms) -> Iterator[Mend]:
+    """The nearest sizes at which every cut is on the ruler, and the coarsest finer ruler that has
+    all cuts of this size.
+    """
+    for width in sizes_on_the_ruler(draft, recipes, terms):
+        if width:
+            height = width * draft.height / draft.width
+            yield Mend(f"take {show(width, terms.unit)} wide", finished=(width, height))
+    for step in finer_steps(terms):
+        if on_the_ruler(recipes, terms.on_ruler(step), Fraction(1)):
+            yield Mend(f"use a ruler of {show(step, terms.unit)} steps", ruler_step=step)
+            return
 
 
 def _templates(cuts: Iterable[Cut]) -> Iterator[Notice]:

@@ -27,7 +27,7 @@ from yonk.core.drawing import (
     take_apart,
     wholes,
 )
-from yonk.core.paper import Draft, Length
+from yonk.core.paper import UNASSIGNED, Draft, Length
 from yonk.core.units import BY_NAME, KINDS, REST, Cloth, Found, FoundPart, Hand, Kind, Part, Unit
 
 Identity = tuple[Any, ...]
@@ -58,6 +58,13 @@ class Group:
     identity: Identity
     mirror_identity: Identity
     as_drafted: bool = True  # whether it is in the block as drafted, not only in a colouring
+
+    @property
+    def words(self) -> str:
+        """What it is called; paper on which nothing is drawn or painted yet is no checker."""
+        if self.kind == "checker" and set(self.unit.fabrics) == {UNASSIGNED}:
+            return "squares without a fabric"
+        return BY_NAME[self.kind].words
 
     @property
     def per_block(self) -> int:

@@ -1,0 +1,112 @@
+import { useState } from "react";
+import { Dropdown } from "react-bootstrap";
+
+import type { Act, Draft } from "../api/client";
+import { Fr } from "../common/Fr";
+import { Typed } from "../common/Typed";
+
+interface Props {
+  view: Draft;
+  act: (acts: Act[]) => void;
+  faultAt: (place: string) => string | undefined;
+  onChart: () => void;
+}
+
+/** What stands on the paper's edge: the block's size and grid, which open to be changed. */
+export function PaperEdge({ view, act, faultAt, onChart }: Props) {
+  const { sheet } = view;
+  return (
+    <Dropdown drop="up" autoClose="outside" className="paper-edge">
+      <Dropdown.Toggle
+        variant="outline-primary"
+        size="sm"
+        id="paper-edge"
+        aria-label={`Size and grid: ${sheet.finished} finished`}
+      >
+        <Fr>{sheet.finished}</Fr> finished · {sheet.columns.length} × {sheet.rows.length}
+      </Dropdown.Toggle>
+      <Dropdown.Menu className="paper-menu" renderOnMount={false}>
+        <Size view={view} act={act} faultAt={faultAt} />
+        <p className="quiet-text">
+          <Fr>{sheet.unfinished}</Fr> unfinished
+        </p>
+        <Proportions view={view} act={act} />
+        <button type="button" className="quiet" onClick={onChart}>
+          size chart
+        </button>
+      </Dropdown.Menu>
+    </Dropdown>
+  );
+}
+
+function Size({ view, act, faultAt }: Omit<Props, "onChart">) {
+  const { sheet } = view;
+  const [left, setLeft] = useState<typeof sheet.in_other_unit>();
+  const square = sheet.finished_width === sheet.finished_height;
+  const other = sheet.in_other_unit;
+  return (
+    <>
+      <div className="paper-line">
+        <Typed
+          label="Finished"
+          spoken="Finished width"
+          value={sheet.finished_width}
+          fault={faultAt("width")}
+          width="4rem"
+          onKeep={(width) => act([{ do: "resize", width, height: square ? width : sheet.finished_height }])}
+        />
+        <Typed
+          label="by"
+          spoken="Finished height"
+          value={sheet.finished_height}
+          fault={faultAt("height")}
+          width="4rem"
+          onKeep={(height) => act([{ do: "resize", width: sheet.finished_width, height }])}
+        />
+        <select
+          aria-label="Unit of length"
+          value={sheet.unit}
+          onChange={() => {
+            setLeft(other);
+            act([{ do: "resize", width: sheet.finished_width, height: sheet.finished_height, unit: other.unit }]);
+          }}
+        >
+          <option value="in">inches</option>
+          <option value="cm">cm</option>
+        </select>
+      </div>
+      {left && left.unit === sheet.unit && (
+        <p className="paper-unit" role="status">
+          <Fr>{left.kept}</Fr>{" "}
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-primary"
+            onClick={() => {
+              act([{ do: "resize", width: left.width, height: left.height }]);
+              setLeft(undefined);
+            }}
+          >
+            <Fr>{left.converted}</Fr>
+          </button>
+        </p>
+      )}
+    </>
+  );
+}
+
+function Proportions({ view, act }: Pick<Props, "view" | "act">) {
+  const text = (lines: Draft["sheet"]["columns"]) => lines.map((line) => line.proportion.replace(" ", "-")).join(" ");
+  return (
+    <div className="paper-line">
+      {(["columns", "rows"] as const).map((axis) => (
+        <Typed
+          key={axis}
+          label={axis === "columns" ? "Columns" : "Rows"}
+          value={text(view.sheet[axis])}
+          width="6.5rem"
+          onKeep={(typed) => act([{ do: "proportions", axis, parts: typed.split(/\s+/) }])}
+        />
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,89 @@
+"""Beginning a block: an empty draft of a name, a finished size and a grid, as they were typed."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+from fractions import Fraction
+
+from yonk.core.acts.act import Act, apply
+from yonk.core.acts.grid import Axis
+from yonk.core.acts.proportions import Proportions
+from yonk.core.acts.regrid import Regrid
+from yonk.core.acts.rename import Rename
+from yonk.core.acts.resize import Resize
+from yonk.core.paper import Draft, DraftError, Fabric, LengthUnit, default_making
+
+FIRST_FABRICS = (
+    Fabric(key="peat", name="Peat", colour="#3b2a20", value="dark"),
+    Fabric(key="fog", name="Fog", colour="#e7e6df", value="light"),
+)
+
+
+@dataclass(frozen=True, kw_only=True)
+class Beginning:
+    """A block to begin, as typed; `height` empty follows the width; `columns` and `rows` are how
+    many, or their proportions.
+    """
+
+    name: str = "New block"
+    unit: LengthUnit = "in"
+    width: str = "9"
+    height: str = ""
+    columns: str = "3"
+    rows: str = "3"
+
+
+USUAL_BEGINNINGS: Mapping[LengthUnit, Beginning] = {
+    "in": Beginning(),
+    "cm": Beginning(unit="cm", width="24"),
+}
+
+
+def begin_block(asked: Beginning) -> Draft:
+    """The empty draft of plain patches that was asked for. Raises `DraftError` naming the field.
+
+    >>> draft = begin_block(Beginning(width="8", columns="1 2 1", rows="2"))
+    >>> draft.height, [str(part) for part in draft.columns], len(draft.rows)
+    (Fraction(8, 1), ['1', '2', '1'], 2)
+    """
+    one = Fraction(1)
+    draft = Draft(
+        name="New block",
+        unit=asked.unit,
+        width=one,
+        height=one,
+        columns=(one,),
+        rows=(one,),
+        fabrics=FIRST_FABRICS,
+        making=default_making(asked.unit),
+    )
+    columns, rows = _parts(asked.columns, "columns"), _parts(asked.rows, "rows")
+    acts: list[Act] = [
+        Rename(name=asked.name),
+        Resize(width=asked.width, height=asked.height.strip() or asked.width),
+        Regrid(columns=_count(columns, "columns"), rows=_count(rows, "rows")),
+    ]
+    given: list[tuple[Axis, tuple[str, ...]]] = [("columns", columns), ("rows", rows)]
+    acts += [Proportions(axis=axis, parts=parts) for axis, parts in given if len(parts) > 1]
+    for act in acts:
+        draft = apply(draft, act)
+    return draft
+
+
+def _parts(text: str, place: str) -> tuple[str, ...]:
+    parts = tuple(text.split())
+    if not parts:
+        raise DraftError(place, "say how many, such as 3, or their proportions, such as 1 2 1")
+    return parts
+
+
+def _count(parts: tuple[str, ...], place: str) -> int:
+    """How many columns or rows: the one number that was typed, or as many as there are parts."""
+    if len(parts) > 1:
+        return len(parts)
+    if not (parts[0].isascii() and parts[0].isdigit() and len(parts[0]) < 6):
+        raise DraftError(
+            place, f"“{parts[0]}” is no count; write how many, or proportions such as 1 2 1"
+        )
+    return int(parts[0])

@@ -1,0 +1,89 @@
+"""A block begun as it is typed: its size, grid and unit; and what is refused, where and how."""
+
+from __future__ import annotations
+
+from fractions import Fraction
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from yonk.core.acts import USUAL_BEGINNINGS, Beginning, begin_block
+from yonk.core.paper import COUNTS, DraftError, in_other_unit
+
+F = Fraction
+
+
+def test_what_is_usual_begins_in_each_unit() -> None:
+    inches, cm = (begin_block(USUAL_BEGINNINGS[unit]) for unit in ("in", "cm"))
+    assert (inches.width, inches.height, len(inches.columns), len(inches.rows)) == (9, 9, 3, 3)
+    assert (cm.unit, cm.width, cm.height) == ("cm", 24, 24)
+    assert cm.making.seam == F(3, 4) or cm.making.seam == F("0.75")
+    assert [fabric.name for fabric in inches.fabrics] == ["Peat", "Fog"]
+
+
+def test_the_height_follows_the_width_until_it_is_typed() -> None:
+    assert begin_block(Beginning(width="7 1/2")).height == F(15, 2)
+    assert begin_block(Beginning(width="7 1/2", height=" ")).height == F(15, 2)
+    assert begin_block(Beginning(width="7 1/2", height="10")).height == 10
+
+
+@pytest.mark.parametrize(
+    ("typed", "parts"),
+    [
+        ("4", ["1", "1", "1", "1"]),
+        (" 1 2  1 ", ["1", "2", "1"]),
+        ("1-1/2 1", ["3/2", "1"]),
+        ("0.5 ½", ["1/2", "1/2"]),
+        ("01", ["1"]),
+    ],
+)
+def test_a_grid_is_a_count_or_proportions(typed: str, parts: list[str]) -> None:
+    draft = begin_block(Beginning(columns=typed, rows="2"))
+    assert [str(part) for part in draft.columns] == parts and draft.rows == (1, 1)
+    assert begin_block(Beginning(rows=typed)).rows == draft.columns
+
+
+@pytest.mark.parametrize(
+    ("field", "text", "said"),
+    [
+        ("name", " ", "letters"),
+        ("width", "", "is empty"),
+        ("width", "wide", "not a length"),
+        ("width", "0", "must be more than nothing"),
+        ("width", "9 cm", "is marked cm, but in is meant"),
+        ("height", "-3", ""),
+        ("columns", "", "say how many"),
+        ("columns", "2.5", "no count"),
+        ("columns", "0", "must be from"),
+        ("columns", "99999999999999999999", "no count"),
+        ("columns", "٣", "no count"),
+        ("rows", "1 two 1", "not a length"),
+        ("rows", "1 0 1", ""),
+        ("rows", " ".join(["1"] * 200), "must be from"),
+    ],
+)
+def test_what_cannot_be_begun_names_its_field(field: str, text: str, said: str) -> None:
+    with pytest.raises(DraftError) as fault:
+        begin_block(Beginning(**{field: text}))
+    assert fault.value.place.split()[0] == field
+    assert said in fault.value.message
+
+
+def test_as_many_lines_as_there_may_be() -> None:
+    most = COUNTS["lines"][1]
+    assert len(begin_block(Beginning(columns=str(most))).columns) == most
+    with pytest.raises(DraftError):
+        begin_block(Beginning(columns=str(most + 1)))
+
+
+@given(st.fractions(F(1, 8), 100, max_denominator=16))
+def test_there_and_back_between_units_is_within_half_a_mark(length: Fraction) -> None:
+    centimetres = in_other_unit(length, "in")
+    assert centimetres * 100 == length * 254
+    back = in_other_unit(centimetres, "cm")
+    assert abs(back - length) <= F(1, 16) and (back * 8).denominator == 1
+
+
+def test_the_smallest_length_in_inches_is_a_mark() -> None:
+    assert in_other_unit(F(1, 100), "cm") == F(1, 8)
