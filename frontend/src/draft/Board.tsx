@@ -1,11 +1,10 @@
-import { type KeyboardEvent, memo, type PointerEvent, useMemo, useRef, useState } from "react";
+import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from "react";
 import { asText, type Cell, type Spot, type Tool, type View } from "./places";
 
 import type { Act, Draft, Point } from "../api/client";
-import { ClothPattern } from "../common/Cloth";
+import { BoardCloth } from "./BoardCloth";
 import { WaitingActs } from "./WaitingActs";
 
-const APART = 0.16;
 type Map6 = Draft["mates"][number]["maps"][number];
 
 interface Props {
@@ -182,215 +181,122 @@ export function Board(props: Props) {
     };
   };
 
-  const apart = useMemo(() => {
-    if (!show.apart || !view.outlines.length) return undefined;
-    const middles = view.outlines.map((ring) => [
-      ring.reduce((sum, spot) => sum + spot[0], 0) / ring.length,
-      ring.reduce((sum, spot) => sum + spot[1], 0) / ring.length,
-    ]);
-    return middles.map(
-      ([x = 0, y = 0]) =>
-        `translate(${String((x - sheet.width / 2) * APART)} ${String((y - sheet.height / 2) * APART)})`,
-    );
-  }, [show.apart, view.outlines, sheet]);
-  const faces = useMemo(
-    () =>
-      view.faces.map((face) => (
-        <Patch
-          key={face.at.join()} // by its place, so that a patch more or less leaves the others as they are drawn
-          face={face}
-          strokeWidth={1.1 * px}
-          transform={apart?.[face.member]}
-        />
-      )),
-    [view, px, apart],
-  );
-  const letters = useMemo(() => {
-    const inks = new Map(view.fabrics.map((fabric) => [fabric.key, fabric]));
-    return view.faces.map((face) => {
-      const size = Math.min(face.room * 1.05, 22 * px);
-      if (size < 5 * px) return null;
-      const fabric = inks.get(face.fabric);
-      return (
-        <text
-          key={face.at.join()}
-          x={face.letter_at[0]}
-          y={face.letter_at[1]}
-          fontSize={size}
-          fill={fabric?.ink ?? "#14312c"}
-          stroke={fabric?.colour ?? "#fffdf6"}
-          strokeWidth={size / 5}
-          className="letter"
-          transform={apart?.[face.member]}
-        >
-          {face.letter}
-        </text>
-      );
-    });
-  }, [view, px, apart]);
-
   const every = span > 60 ? 5 : 1;
   const ticks = (length: number) => Array.from({ length: Math.floor(length / every) + 1 }, (_, count) => count * every);
 
+  const viewBox = [-margin, -margin, sheet.width + 2 * margin, sheet.height + 2 * margin].join(" ");
+
   return (
-    <svg
-      ref={svg}
-      className={`board tool-${tool}${show.grey ? " grey" : ""}`}
-      viewBox={[-margin, -margin, sheet.width + 2 * margin, sheet.height + 2 * margin].join(" ")}
-      role="application"
-      tabIndex={0}
-      aria-label={`Draft of ${sheet.name}. Arrow keys move between cells; question mark shows the keys.`}
-      aria-describedby="cell-said"
-      onPointerDown={down}
-      onPointerMove={move}
-      onPointerUp={up}
-      onPointerLeave={() => {
-        setOver(undefined);
-        setStretch(undefined);
-        props.onHover(undefined);
-      }}
-      onKeyDown={props.onKey}
-      onDragOver={(event) => {
-        event.preventDefault();
-        props.onHover(faceAt(event));
-      }}
-      onDrop={(event) => {
-        event.preventDefault();
-        const face = faceAt(event);
-        const fabric = event.dataTransfer.getData("text/x-fabric");
-        if (face !== undefined && fabric) props.onDropFabric(face, fabric);
-      }}
-    >
-      <defs>
-        {view.fabrics.map((fabric, index) => (
-          <ClothPattern key={fabric.key} fabric={fabric} index={index} id={`cloth-${fabric.key}`} scale={px * 1.5} />
-        ))}
-      </defs>
-      {show.four && (
-        <g className="together" aria-hidden="true">
-          {[0, 1, 2, 3].map((at) => (
-            <use
-              key={at}
-              href="#cloth"
-              transform={`translate(${String(((at % 2) * sheet.width) / 2)} ${String((Math.floor(at / 2) * sheet.height) / 2)}) scale(0.5)`}
-            />
+    <div className="board-layers">
+      <BoardCloth view={view} show={show} px={px} viewBox={viewBox} />
+      <svg
+        ref={svg}
+        className={`board tool-${tool}`}
+        viewBox={viewBox}
+        role="application"
+        tabIndex={0}
+        aria-label={`Draft of ${sheet.name}. Arrow keys move between cells; question mark shows the keys.`}
+        aria-describedby="cell-said"
+        onPointerDown={down}
+        onPointerMove={move}
+        onPointerUp={up}
+        onPointerLeave={() => {
+          setOver(undefined);
+          setStretch(undefined);
+          props.onHover(undefined);
+        }}
+        onKeyDown={props.onKey}
+        onDragOver={(event) => {
+          event.preventDefault();
+          props.onHover(faceAt(event));
+        }}
+        onDrop={(event) => {
+          event.preventDefault();
+          const face = faceAt(event);
+          const fabric = event.dataTransfer.getData("text/x-fabric");
+          if (face !== undefined && fabric) props.onDropFabric(face, fabric);
+        }}
+      >
+        {show.units && !show.apart && !show.four && (
+          <g className="outlines" strokeWidth={2.6 * px}>
+            {view.outlines.map((ring, index) => (
+              <polygon key={index} points={ring.map((spot) => spot.join(",")).join(" ")} />
+            ))}
+          </g>
+        )}
+        <g className="ruled" visibility={show.four ? "hidden" : undefined} strokeWidth={0.8 * px}>
+          {sheet.columns.slice(1).map((line) => (
+            <path key={line.start} d={`M${String(line.start)} 0V${String(sheet.height)}`} />
+          ))}
+          {sheet.rows.slice(1).map((line) => (
+            <path key={line.start} d={`M0 ${String(line.start)}H${String(sheet.width)}`} />
           ))}
         </g>
-      )}
-      <g visibility={show.four ? "hidden" : undefined}>
-        <g
-          id="cloth"
-          className="cloth"
-          transform={
-            apart
-              ? `translate(${String((sheet.width * APART) / 2 / (1 + APART))} ${String((sheet.height * APART) / 2 / (1 + APART))}) scale(${String(1 / (1 + APART))})`
-              : undefined
-          }
-        >
-          {faces}
-          {show.letters && <g className="letters">{letters}</g>}
-        </g>
-      </g>
-      {show.units && !show.apart && !show.four && (
-        <g className="outlines" strokeWidth={2.6 * px}>
-          {view.outlines.map((ring, index) => (
-            <polygon key={index} points={ring.map((spot) => spot.join(",")).join(" ")} />
+        <g className="ticks" strokeWidth={px}>
+          {ticks(sheet.width).map((at) => (
+            <path key={`x${String(at)}`} d={`M${String(at)} 0v${String(-(at % 4 ? 5 : 9) * px)}`} />
+          ))}
+          {ticks(sheet.height).map((at) => (
+            <path key={`y${String(at)}`} d={`M0 ${String(at)}h${String(-(at % 4 ? 5 : 9) * px)}`} />
           ))}
         </g>
-      )}
-      <g className="ruled" visibility={show.four ? "hidden" : undefined} strokeWidth={0.8 * px}>
-        {sheet.columns.slice(1).map((line) => (
-          <path key={line.start} d={`M${String(line.start)} 0V${String(sheet.height)}`} />
-        ))}
-        {sheet.rows.slice(1).map((line) => (
-          <path key={line.start} d={`M0 ${String(line.start)}H${String(sheet.width)}`} />
-        ))}
-      </g>
-      <g className="ticks" strokeWidth={px}>
-        {ticks(sheet.width).map((at) => (
-          <path key={`x${String(at)}`} d={`M${String(at)} 0v${String(-(at % 4 ? 5 : 9) * px)}`} />
-        ))}
-        {ticks(sheet.height).map((at) => (
-          <path key={`y${String(at)}`} d={`M0 ${String(at)}h${String(-(at % 4 ? 5 : 9) * px)}`} />
-        ))}
-      </g>
-      <g className="loose" strokeWidth={3 * px} strokeDasharray={`${String(4 * px)} ${String(3 * px)}`}>
-        {view.loose.map(([a, b], index) => (
-          <path key={index} d={`M${a.join(" ")}L${b.join(" ")}`} />
-        ))}
-      </g>
-      {divided.length > 0 && (
-        <g className="divided">
-          {divided.map((index) => (
-            <polygon key={index} points={view.faces[index]?.outline.map((spot) => spot.join(",")).join(" ")} />
+        <g className="loose" strokeWidth={3 * px} strokeDasharray={`${String(4 * px)} ${String(3 * px)}`}>
+          {view.loose.map(([a, b], index) => (
+            <path key={index} d={`M${a.join(" ")}L${b.join(" ")}`} />
           ))}
         </g>
-      )}
-      {lit.size > 0 && (
-        <g className="lit" strokeWidth={3 * px}>
-          {[...lit].map((index) => {
-            const face = view.faces[index];
-            return face && <polygon key={index} points={face.outline.map((spot) => spot.join(",")).join(" ")} />;
-          })}
-        </g>
-      )}
-      {props.waiting.length > 0 && (
-        <WaitingActs acts={props.waiting} gone={props.gone} view={view} px={px} spotOf={spotOf} box={box} />
-      )}
-      <g className="mates" strokeWidth={1.6 * px} strokeDasharray={`${String(3 * px)} ${String(3 * px)}`}>
-        {tool !== "seam" &&
-          tool !== "rub" &&
-          maps.slice(1).map((map, index) => <rect key={index} {...box(mated(map, cells))} />)}
-      </g>
-      {tool !== "seam" && tool !== "rub" && !show.four && (
-        <rect
-          className="cursor"
-          strokeWidth={2.4 * px}
-          strokeDasharray={`${String(7 * px)} ${String(4 * px)}`}
-          {...box(cells)}
-        />
-      )}
-      {tool === "seam" && (
-        <g className="points">
-          <Points sheet={sheet} parts={parts} radius={2.4 * px} />
-          {seamTo && <circle className="near" cx={spotOf(seamTo)[0]} cy={spotOf(seamTo)[1]} r={5 * px} />}
-          {seamFrom &&
-            seamTo &&
-            maps.map((map, index) => {
-              const [a, b] = [spotOf(moved(map, seamFrom)), spotOf(moved(map, seamTo))];
-              return (
-                <path key={index} className="seam-to-be" strokeWidth={3 * px} d={`M${a.join(" ")}L${b.join(" ")}`} />
-              );
+        {divided.length > 0 && (
+          <g className="divided">
+            {divided.map((index) => (
+              <polygon key={index} points={view.faces[index]?.outline.map((spot) => spot.join(",")).join(" ")} />
+            ))}
+          </g>
+        )}
+        {lit.size > 0 && (
+          <g className="lit" strokeWidth={3 * px}>
+            {[...lit].map((index) => {
+              const face = view.faces[index];
+              return face && <polygon key={index} points={face.outline.map((spot) => spot.join(",")).join(" ")} />;
             })}
+          </g>
+        )}
+        {props.waiting.length > 0 && (
+          <WaitingActs acts={props.waiting} gone={props.gone} view={view} px={px} spotOf={spotOf} box={box} />
+        )}
+        <g className="mates" strokeWidth={1.6 * px} strokeDasharray={`${String(3 * px)} ${String(3 * px)}`}>
+          {tool !== "seam" &&
+            tool !== "rub" &&
+            maps.slice(1).map((map, index) => <rect key={index} {...box(mated(map, cells))} />)}
         </g>
-      )}
-      {tool === "rub" && rubbed && (
-        <path className="rubbed" strokeWidth={5 * px} d={`M${rubbed.start.join(" ")}L${rubbed.end.join(" ")}`} />
-      )}
-    </svg>
+        {tool !== "seam" && tool !== "rub" && !show.four && (
+          <rect
+            className="cursor"
+            strokeWidth={2.4 * px}
+            strokeDasharray={`${String(7 * px)} ${String(4 * px)}`}
+            {...box(cells)}
+          />
+        )}
+        {tool === "seam" && (
+          <g className="points">
+            <Points sheet={sheet} parts={parts} radius={2.4 * px} />
+            {seamTo && <circle className="near" cx={spotOf(seamTo)[0]} cy={spotOf(seamTo)[1]} r={5 * px} />}
+            {seamFrom &&
+              seamTo &&
+              maps.map((map, index) => {
+                const [a, b] = [spotOf(moved(map, seamFrom)), spotOf(moved(map, seamTo))];
+                return (
+                  <path key={index} className="seam-to-be" strokeWidth={3 * px} d={`M${a.join(" ")}L${b.join(" ")}`} />
+                );
+              })}
+          </g>
+        )}
+        {tool === "rub" && rubbed && (
+          <path className="rubbed" strokeWidth={5 * px} d={`M${rubbed.start.join(" ")}L${rubbed.end.join(" ")}`} />
+        )}
+      </svg>
+    </div>
   );
 }
-
-interface PatchProps {
-  face: Draft["faces"][number];
-  strokeWidth: number;
-  transform: string | undefined;
-}
-
-/** A patch of the drawing, drawn anew only where it changed. */
-const Patch = memo(function Patch({ face, strokeWidth, transform }: PatchProps) {
-  return (
-    <path
-      data-face={face.at.join()}
-      d={[face.outline, ...face.holes].map((ring) => `M${ring.map((spot) => spot.join(" ")).join("L")}Z`).join("")}
-      fillRule="evenodd"
-      fill={face.fabric === "unassigned" ? "#fffdf6" : `url(#cloth-${face.fabric})`}
-      className="face"
-      strokeWidth={strokeWidth}
-      transform={transform}
-    />
-  );
-});
 
 function Points({ sheet, parts, radius }: { sheet: Draft["sheet"]; parts: number; radius: number }) {
   const along = (lines: Draft["sheet"]["columns"]) => [
