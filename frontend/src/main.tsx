@@ -30,6 +30,7 @@ const router = createBrowserRouter([
       { path: "/quilts/:id/:step?", lazy: async () => ({ Component: (await import("./quilts/QuiltPage")).QuiltPage }) },
       { path: "/seam-log", lazy: async () => ({ Component: (await import("./seam/SeamLog")).SeamLog }) },
       { path: "/bin", lazy: async () => ({ Component: (await import("./shelf/BinPage")).BinPage }) },
+      { path: "/words", lazy: async () => ({ Component: (await import("./words/WordsPage")).WordsPage }) },
       { path: "/finder", lazy: async () => ({ Component: (await import("./finder/FinderPage")).FinderPage }) },
       { path: "*", element: <Navigate to="/" replace /> },
     ],

@@ -108,7 +108,7 @@ class BenchPage:
             field.press("Enter")
 
     def cutting(self) -> set[str]:
-        """The list as it reads: ``Fabric: count what size further``."""
+        """The list as it reads, without *cut*: ``Fabric: count what size further``."""
         lines = set()
         for article in self.page.locator(".list-body article").all():
             fabric = article.locator("h3").inner_text().strip()
@@ -116,6 +116,8 @@ class BenchPage:
                 count, what = cut.locator(".count").inner_text(), cut.locator(".what")
                 purpose = what.locator("small").inner_text()
                 words = " ".join(what.inner_text().replace(purpose, "").split())
+                assert " cut " in words
+                words = words.replace(" cut ", " ", 1)
                 lines.add(f"{fabric}: {count} {words}".replace("⁄", "/"))
         return lines
 

@@ -167,7 +167,17 @@ def test_faults_are_said_where_they_happen(bench: BenchPage, page: Page) -> None
     )
     bench.keep("Finished width", "7 1/2")
     expect(page.get_by_role("alert")).to_have_count(0)
+    page.keyboard.press("Escape")
     expect(page.get_by_text("2 1⁄2″").first).to_be_visible()
+    for label, value, said in (
+        ("Number of blocks", "2.5", "no whole number"),
+        ("Seam allowance", "5", "is more than"),
+        ("Trim margin", "3 cm", "is marked cm"),
+    ):
+        bench.keep(label, value)
+        field = page.locator("label", has=page.get_by_label(label, exact=True))
+        expect(field.get_by_role("alert")).to_contain_text(said)
+        expect(page.get_by_role("alert")).to_have_count(1)
 
 
 def test_files_go_out_and_come_in_by_button_and_by_dropping(

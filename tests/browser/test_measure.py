@@ -116,7 +116,7 @@ def test_a_trial_block_is_typed_in_by_keys_and_the_verdict_followed_to_the_rest(
     page.get_by_label("the rest after it").click()
     expect(page.get_by_label("From the trial block")).to_contain_text("Take the seams back")
     # by hand: 3 + 2 × 5/16 = 3 5/8
-    expect(page.locator(".cloth-list")).to_contain_text("44squares 3 5⁄8″")
+    expect(page.locator(".cloth-list")).to_contain_text("44squares cut 3 5⁄8″")
 
 
 def test_a_seam_taken_back_twice_is_not_taken_back_again(

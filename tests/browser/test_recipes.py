@@ -65,10 +65,10 @@ def test_choosing_a_method_changes_list_and_counts(
         "two at a time, your choice"
     )
     page.get_by_role("link", name="Draft", exact=True).click()
-    expect(page.locator(".list-body article").first).to_contain_text("squares 4″")
+    expect(page.locator(".list-body article").first).to_contain_text("squares cut 4″")
     assert {"Peat: 24 squares 4″", "Fog: 24 squares 4″"} <= bench.cutting()
     page.get_by_role("button", name="Undo").click()
-    expect(page.locator(".list-body article").first).to_contain_text("squares 8″")
+    expect(page.locator(".list-body article").first).to_contain_text("squares cut 8″")
     bench.saved()
 
 

@@ -19,7 +19,7 @@ from yonk.core.finder import (
     method_of,
     what_can_i_make,
 )
-from yonk.core.finder.sample_unit import sample_unit
+from yonk.core.finder.samples import sample_unit
 from yonk.core.paper import DraftError
 from yonk.core.planning import width_range
 from yonk.core.units import Terms, carry_out, ruler_slack

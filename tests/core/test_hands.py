@@ -18,7 +18,7 @@ from yonk.core.cutting import diagonal_drawn
 from yonk.core.cutting.cloth import Laid
 from yonk.core.drawing import Span
 from yonk.core.finder import OnHand, check, method_of, what_can_i_make
-from yonk.core.finder.sample_unit import sample_unit
+from yonk.core.finder.samples import sample_unit
 from yonk.core.paper import Colouring, Draft
 from yonk.core.planning import Cut, Plan, further, make_plan, read, told, wanted_of
 from yonk.core.planning.comparison import comparisons

@@ -811,6 +811,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/files/everything.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Everything Pdf
+         * @description All sheets as one document.
+         */
+        post: operations["everything_pdf_api_files_everything_pdf_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/files/labels.pdf": {
         parameters: {
             query?: never;
@@ -1245,6 +1265,66 @@ export interface paths {
          * @description The card of a trial block, the verdict, what is foretold.
          */
         post: operations["measuring_api_measuring_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/preview/everything": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Everything Pages
+         * @description All sheets as pictures of their pages.
+         */
+        post: operations["everything_pages_api_preview_everything_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/preview/quilt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Quilt Pages
+         * @description Everything as pictures of its pages.
+         */
+        post: operations["quilt_pages_api_preview_quilt_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/preview/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Sheets
+         * @description Which sheets there are to print.
+         */
+        post: operations["sheets_api_preview_sheets_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1776,6 +1856,26 @@ export interface paths {
          * @description What pages begin with before anything is typed.
          */
         get: operations["usual_api_usual_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Words
+         * @description The words of the trade, and the three sizes by an example.
+         */
+        get: operations["words_api_words_get"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2797,6 +2897,45 @@ export interface components {
             key: string;
         };
         /**
+         * EverythingIn
+         * @description All sheets of a draft to be printed as one, or those of them that are wanted.
+         */
+        EverythingIn: {
+            /** Block Id */
+            block_id?: string | null;
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+            /**
+             * Paper
+             * @default letter
+             * @enum {string}
+             */
+            paper?: "letter" | "a4";
+            /**
+             * Sheets
+             * @default [
+             *       "cutting",
+             *       "labels",
+             *       "steps",
+             *       "sewing",
+             *       "card",
+             *       "templates"
+             *     ]
+             */
+            sheets?: ("cutting" | "labels" | "steps" | "sewing" | "card" | "templates")[];
+            /**
+             * Stage
+             * @default all
+             * @enum {string}
+             */
+            stage?: "trial" | "rest" | "all";
+        };
+        /**
          * FabricCutsOut
          * @description What is cut of one fabric.
          */
@@ -3058,12 +3197,18 @@ export interface components {
          * @description A kind of unit that can be asked for outside a block, with its methods.
          */
         KindOut: {
+            /** Height */
+            height: number;
             /** Kind */
             kind: string;
             /** Methods */
             methods: components["schemas"]["KindMethodOut"][];
+            /** Picture */
+            picture: components["schemas"]["PartOut"][];
             /** Two Sizes */
             two_sizes: boolean;
+            /** Width */
+            width: number;
             /** Words */
             words: string;
         };
@@ -3694,6 +3839,16 @@ export interface components {
             width: string;
         };
         /**
+         * PagesOut
+         * @description Pages as they will be printed: how many, and the first of them as PNG, in base64.
+         */
+        PagesOut: {
+            /** Count */
+            count: number;
+            /** Pictures */
+            pictures: string[];
+        };
+        /**
          * PaintPatch
          * @description Give a fabric to the patch that holds a point, or to all patches of its letter, or of its
          *     fabric.
@@ -3717,6 +3872,19 @@ export interface components {
              * @enum {string}
              */
             spread?: "patch" | "letter" | "fabric";
+        };
+        /**
+         * PaperSheetOut
+         * @description A sheet that there is to print.
+         */
+        PaperSheetOut: {
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "cutting" | "labels" | "steps" | "sewing" | "card" | "templates";
+            /** Words */
+            words: string;
         };
         /**
          * PartOut
@@ -3958,7 +4126,7 @@ export interface components {
              * Blocks
              * @default 1
              */
-            blocks?: number;
+            blocks?: number | string;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -4719,7 +4887,7 @@ export interface components {
          */
         SetBatch: {
             /** Batch */
-            batch: number;
+            batch: number | string;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -4812,7 +4980,7 @@ export interface components {
          */
         SetMaking: {
             /** Blocks */
-            blocks?: number | null;
+            blocks?: number | string | null;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -4844,7 +5012,7 @@ export interface components {
          */
         SetPlaces: {
             /** Columns */
-            columns?: number | null;
+            columns?: number | string | null;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -4853,7 +5021,7 @@ export interface components {
             /** Kind */
             kind?: ("straight" | "on-point") | null;
             /** Rows */
-            rows?: number | null;
+            rows?: number | string | null;
         };
         /**
          * SetQuiltMaking
@@ -5473,6 +5641,35 @@ export interface components {
             words: string;
         };
         /**
+         * SizesToldOut
+         * @description An example of the three sizes: in words, and as lengths to draw to scale.
+         */
+        SizesToldOut: {
+            /** Cut */
+            cut: string;
+            /** Finished */
+            finished: string;
+            /** Kind */
+            kind: string;
+            /** Margin */
+            margin: string;
+            /** Seam */
+            seam: string;
+            /** Sides */
+            sides: {
+                [key: string]: number;
+            };
+            /** True Cut */
+            true_cut: string;
+            /** Unfinished */
+            unfinished: string;
+            /**
+             * Unit
+             * @enum {string}
+             */
+            unit: "in" | "cm";
+        };
+        /**
          * SlipOut
          * @description Something laid wrong, the mend, and how it looks.
          */
@@ -5702,11 +5899,13 @@ export interface components {
         };
         /**
          * StripOut
-         * @description A strip across the cloth, in words: its cut, and what is crosscut from it.
+         * @description A strip across the cloth, in words: how wide it is cut, and what is crosscut from it.
          */
         StripOut: {
             /** Height */
             height: number;
+            /** Wide */
+            wide: string;
             /** Words */
             words: string;
             /** Y */
@@ -6135,6 +6334,16 @@ export interface components {
             words: string;
         };
         /**
+         * TradeWordOut
+         * @description A word of the trade and what it means.
+         */
+        TradeWordOut: {
+            /** Meaning */
+            meaning: string;
+            /** Word */
+            word: string;
+        };
+        /**
          * Turn
          * @description Turn what a span holds by quarters, or mirror it left for right first.
          */
@@ -6309,7 +6518,8 @@ export interface components {
         };
         /**
          * VerdictOut
-         * @description What comes of the cuts told: in a sentence, and piece by piece what is right.
+         * @description What comes of the cuts told: in a sentence, where any is told, and piece by piece what is
+         *     right.
          */
         VerdictOut: {
             /** Pieces */
@@ -6438,6 +6648,16 @@ export interface components {
             wide: string;
             /** Words */
             words: string;
+        };
+        /**
+         * WordsOut
+         * @description The words of the trade, and the three sizes by an example in each unit.
+         */
+        WordsOut: {
+            /** Examples */
+            examples: components["schemas"]["SizesToldOut"][];
+            /** Words */
+            words: components["schemas"]["TradeWordOut"][];
         };
         /**
          * ClothOut
@@ -9886,6 +10106,82 @@ export interface operations {
             };
         };
     };
+    everything_pdf_api_files_everything_pdf_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EverythingIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
     labels_pdf_api_files_labels_pdf_post: {
         parameters: {
             query?: never;
@@ -11450,6 +11746,240 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MeasuringOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    everything_pages_api_preview_everything_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EverythingIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PagesOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    quilt_pages_api_preview_quilt_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TopPrintIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PagesOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    sheets_api_preview_sheets_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PrintIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperSheetOut"][];
                 };
             };
             /** @description Bad Request */
@@ -13570,6 +14100,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["UsualOut"];
+                };
+            };
+        };
+    };
+    words_api_words_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WordsOut"];
                 };
             };
         };

@@ -4,14 +4,14 @@ import { useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useEffect, useState } from "react";
 import { Spinner } from "react-bootstrap";
 import { useHotkeys } from "react-hotkeys-hook";
-import { Link, Navigate, useParams } from "react-router";
+import { Link, Navigate, useNavigate, useParams } from "react-router";
 
 import { CutStep } from "../cut/Cut";
 import type { Tool, View } from "../draft/places";
 import { DraftStep } from "../draft/Draft";
 import { Fetching } from "../common/Waiting";
 import { RecipesStep } from "../recipes/Recipes";
-import { BlockTop } from "./BlockTop";
+import { BlockTop, STEPS } from "./BlockTop";
 import { NextTime } from "./NextTime";
 import { useDraft } from "./useDraft";
 
@@ -40,6 +40,14 @@ function OneBlock({ id, step }: { id: string; step: string }) {
   useEffect(() => {
     if (view) document.title = `${view.sheet.name} · Yonk`;
   }, [view]);
+  const go = useNavigate();
+  const place = STEPS.findIndex(([name]) => name === step);
+  const goBy = (by: number) => {
+    const to = STEPS[place + by];
+    if (to) void go(`/blocks/${id}/${to[0]}`);
+  };
+  useHotkeys("bracketleft", () => goBy(-1), [place]);
+  useHotkeys("bracketright", () => goBy(1), [place]);
   useHotkeys("mod+z", () => drafting.undo(), { preventDefault: true });
   useHotkeys("mod+shift+z, mod+y", () => drafting.redo(), { preventDefault: true });
 

@@ -4,11 +4,12 @@ import { Link } from "react-router";
 import type { Draft } from "../api/client";
 import { Brand } from "../common/Brand";
 import { Typed } from "../common/Typed";
+import { useOneStop } from "../common/useOneStop";
 import { Files } from "../draft/Files";
 import { SaveSign } from "./SaveSign";
 import type { DraftInHand } from "./useDraft";
 
-const STEPS = [
+export const STEPS = [
   ["draft", "Draft"],
   ["recipes", "Recipes"],
   ["cut", "Cut"],
@@ -28,9 +29,19 @@ interface Props {
 
 /** Along the top of a block: its name, the steps in their order, whether it is saved, undo and redo, its files. */
 export function BlockTop({ id, step, view, drafting, say, onKeys }: Props) {
+  const steps = useOneStop<HTMLElement>();
   return (
     <header className="top">
-      <Brand />
+      <Brand
+        skips={
+          step === "draft"
+            ? [
+                ["#board", "To the board"],
+                ["#cutting-list", "To the cutting list"],
+              ]
+            : undefined
+        }
+      />
       <Typed
         label="Name of the block"
         showLabel={false}
@@ -39,7 +50,7 @@ export function BlockTop({ id, step, view, drafting, say, onKeys }: Props) {
         className="name"
         onKeep={(name) => drafting.act([{ do: "rename", name }])}
       />
-      <nav aria-label="Steps">
+      <nav ref={steps} aria-label="Steps">
         {STEPS.map(([name, words]) => (
           <Link key={name} to={`/blocks/${id}/${name}`} aria-current={step === name ? "page" : undefined}>
             {words}

@@ -1,10 +1,17 @@
 import { Link } from "react-router";
 
-/** The way back to the shelf. */
-export function Brand() {
+import { SkipLinks } from "./SkipLinks";
+
+const PAST_THE_HEADER: [string, string][] = [["main", "To the page"]];
+
+/** The way back to the shelf, and before it those over the header. */
+export function Brand({ skips }: { skips?: [string, string][] | undefined }) {
   return (
-    <Link to="/" className="brand" aria-label="Yonk: the shelf of blocks">
-      Yonk
-    </Link>
+    <>
+      <SkipLinks to={skips ?? PAST_THE_HEADER} />
+      <Link to="/" className="brand" aria-label="Yonk: the shelf of blocks">
+        Yonk
+      </Link>
+    </>
   );
 }

@@ -51,20 +51,13 @@ export function SettingField({ name, setting, fault, onKeep }: Props) {
     );
   }
   return (
-    <>
-      <Typed
-        label={setting.label}
-        value={setting.value}
-        suffix={setting.suffix}
-        width="4rem"
-        onKeep={onKeep}
-        fault={fault}
-      />
-      {fault && (
-        <span className="fault" role="alert">
-          {fault}
-        </span>
-      )}
-    </>
+    <Typed
+      label={setting.label}
+      value={setting.value}
+      suffix={setting.suffix}
+      width="4rem"
+      onKeep={onKeep}
+      fault={fault}
+    />
   );
 }

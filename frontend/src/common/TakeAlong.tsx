@@ -8,10 +8,12 @@ interface Props<Path extends string> {
   files: readonly (readonly [Path, string])[];
   onPaper: (paper: string) => void;
   onTake: (path: Path) => void;
+  /** Shows everything as one document. */
+  onAll?: () => void;
 }
 
 /** What can be printed or taken along from a step, and on which paper. */
-export function TakeAlong<Path extends string>({ paper, files, onPaper, onTake }: Props<Path>) {
+export function TakeAlong<Path extends string>({ paper, files, onPaper, onTake, onAll }: Props<Path>) {
   return (
     <Dropdown>
       <Dropdown.Toggle variant="outline-primary" size="sm" className="w-100">
@@ -25,6 +27,7 @@ export function TakeAlong<Path extends string>({ paper, files, onPaper, onTake }
             <option value="a4">A4</option>
           </select>
         </label>
+        {onAll && <Dropdown.Item onClick={onAll}>Everything, looked at first</Dropdown.Item>}
         {files.map(([path, words]) => (
           <Dropdown.Item key={path} onClick={() => onTake(path)}>
             {words}

@@ -53,6 +53,11 @@ export function Typed({
         }}
       />
       {suffix && <span>{suffix}</span>}
+      {fault && (
+        <small className="typed-fault" role="alert">
+          {fault}
+        </small>
+      )}
     </label>
   );
 }

@@ -2,6 +2,8 @@ import "./zoom.scss";
 
 import { Button } from "react-bootstrap";
 
+import { useOneStop } from "./useOneStop";
+
 export const ZOOMS = [1, 1.5, 2, 3, 4, 6] as const;
 
 interface Props {
@@ -11,8 +13,9 @@ interface Props {
 
 /** Larger and smaller, in steps; `zoom` is which of them. */
 export function Zoom({ zoom, onZoom }: Props) {
+  const group = useOneStop<HTMLSpanElement>();
   return (
-    <span className="zoom" role="group" aria-label="Zoom">
+    <span ref={group} className="zoom" role="group" aria-label="Zoom">
       <Button
         size="sm"
         variant="outline-primary"

@@ -2,6 +2,7 @@ import "../common/cards.scss";
 import "./cut.scss";
 
 import { useMutation, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { Button } from "react-bootstrap";
 
 import { type Act, client, download, type Draft, settled } from "../api/client";
@@ -18,6 +19,7 @@ import { HowBought } from "./HowBought";
 import { OneFabric } from "./OneFabric";
 import { type CutFabric, type CutLine, type CutPlan, type Stage, ticked } from "./plan";
 import { FromTheTrial } from "./FromTheTrial";
+import { PrintBlock } from "./PrintBlock";
 import { TableView } from "./TableView";
 
 const STAGES: [Stage, string][] = [
@@ -40,6 +42,7 @@ const FILES = [
 /** The Cut step: by fabric in the order of cutting, each cloth's layout to scale, ticked off as it is done. */
 export function CutStep({ id, view, drafting }: { id: string; view: Draft; drafting: DraftInHand }) {
   const [params, go] = useInAddress();
+  const [printing, setPrinting] = useState(false);
   const stage = (STAGES.find(([name]) => name === params.get("stage"))?.[0] ?? "all") satisfies Stage;
   const key = ["cut", id, stage, view.document];
   const found = useQuery({
@@ -137,8 +140,10 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
           files={FILES}
           onPaper={(next) => go({ paper: next })}
           onTake={(path) => taking.mutate(path)}
+          onAll={() => setPrinting(true)}
         />
       </nav>
+      {printing && <PrintBlock id={id} view={view} stage={stage} paper={paper} onClose={() => setPrinting(false)} />}
       <OneFabric
         key={fabric.key}
         fabric={fabric}

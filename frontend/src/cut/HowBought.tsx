@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 
 import { client, type Draft, type Schemas, settled } from "../api/client";
+import { Help } from "../common/Help";
 import { SettingField } from "../common/SettingField";
 import { shownOn } from "../common/settings";
 
@@ -20,6 +21,7 @@ export function HowBought({ own, settings, onTie, onSet }: Props) {
   return (
     <details className="cloth-settings">
       <summary>How this cloth is bought</summary>
+      <Help word="width of fabric" />
       {own && (
         <label className="typed">
           <span>From the fabric shelf</span>

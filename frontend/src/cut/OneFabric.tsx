@@ -3,6 +3,8 @@ import { Button } from "react-bootstrap";
 
 import type { Draft } from "../api/client";
 import { Fr } from "../common/Fr";
+import { Help } from "../common/Help";
+import { lighting } from "../common/lighting";
 import { Said } from "../common/Notices";
 import { LayoutPicture } from "./LayoutPicture";
 import type { CutFabric, CutLine, CutPlan } from "./plan";
@@ -27,104 +29,58 @@ export function OneFabric({ fabric, plan, fabrics, above, settings, picture, sai
   const line = fabric.lines.find((one) => one.number === lit);
   const changed = plan.changed.filter((one) => one.fabric === fabric.key);
   return (
-    <>
-      <section className="cloth-list" aria-label={`Cutting list of ${fabric.name}`}>
-        {said.length > 0 && <Said text={said.join("\n")} onClose={onDismiss} />}
-        {above}
-        <header>
-          <SwatchOf fabrics={fabrics} name={fabric.key} size={40} />
-          <div>
-            <h1>{fabric.name}</h1>
+    <section className="cloth-list" aria-label={`Cutting list of ${fabric.name}`}>
+      {said.length > 0 && <Said text={said.join("\n")} onClose={onDismiss} />}
+      {above}
+      <header>
+        <SwatchOf fabrics={fabrics} name={fabric.key} size={40} />
+        <div>
+          <h1>{fabric.name}</h1>
+          {fabrics.find((one) => one.key === fabric.key)?.print === "directional" && (
             <p>
-              {fabric.done ? "All cut. " : fabric.buy === "nothing" ? "Nothing to buy" : "Buy "}
-              {fabric.buy !== "nothing" && (
-                <b>
-                  <Fr>{fabric.buy}</Fr>
-                </b>
-              )}
-              {fabric.fat_quarters && ` or ${fabric.fat_quarters}`}
-              {fabric.buy !== "nothing" && (
-                <small>
-                  {" "}
-                  the strips need <Fr>{fabric.needed}</Fr>; no layout could do with less than <Fr>{fabric.least}</Fr>
-                </small>
-              )}
+              The print points: arrows show where to. <Help word="directional print" />
             </p>
-            {fabric.from_shelf.length > 0 && (
-              <p>
-                From the shelf first: <Fr>{fabric.from_shelf.join(", ")}</Fr>
-              </p>
+          )}
+          <p>
+            {fabric.done ? "All cut. " : fabric.buy === "nothing" ? "Nothing to buy" : "Buy "}
+            {fabric.buy !== "nothing" && (
+              <b>
+                <Fr>{fabric.buy}</Fr>
+              </b>
             )}
-            {fabric.too_large.length > 0 && (
-              <p role="alert" className="doubt">
-                Wider than the cloth: <Fr>{fabric.too_large.join(", ")}</Fr>. Take wider cloth or join it first.
-              </p>
+            {fabric.fat_quarters && ` or ${fabric.fat_quarters}`}
+            {fabric.buy !== "nothing" && (
+              <small>
+                {" "}
+                the strips need <Fr>{fabric.needed}</Fr>; no layout could do with less than <Fr>{fabric.least}</Fr>
+              </small>
             )}
-          </div>
-        </header>
-        {fabric.key === plan.fabrics[0]?.key && <p className="caution">{plan.caution}</p>}
-        {changed.length > 0 && (
-          <ul className="changed">
-            {changed.map((one) => (
-              <li key={one.words}>
-                <Fr>{one.words}</Fr>
-              </li>
-            ))}
-          </ul>
-        )}
-        <ol className="cut-lines">
-          {fabric.lines.map((one) => (
-            <li
-              key={one.key}
-              className={one.number === lit ? "lit" : ""}
-              onPointerEnter={() => setLit(one.number)}
-              onPointerLeave={() => setLit(undefined)}
-            >
-              <label>
-                <input type="checkbox" checked={one.ticked} onChange={(event) => onTick(one, event.target.checked)} />
-                <span className="number">{one.number + 1}</span>
-                <span className="count">{one.count}</span>
-                <span className="what">
-                  {one.what}{" "}
-                  <b className="size">
-                    <Fr>{one.size}</Fr>
-                  </b>{" "}
-                  <i>
-                    <Fr>{one.further}</Fr>
-                  </i>
-                  <small>
-                    {one.strips && (
-                      <>
-                        from <Fr>{one.strips}</Fr>;{" "}
-                      </>
-                    )}
-                    for {one.purpose}; pieces {one.running}
-                    {one.done && !one.ticked && (
-                      <>
-                        ; <Fr>{one.done}</Fr> cut so far
-                      </>
-                    )}
-                  </small>
-                </span>
-              </label>
+          </p>
+          {fabric.from_shelf.length > 0 && (
+            <p>
+              From the shelf first: <Fr>{fabric.from_shelf.join(", ")}</Fr>
+            </p>
+          )}
+          {fabric.too_large.length > 0 && (
+            <p role="alert" className="doubt">
+              Wider than the cloth: <Fr>{fabric.too_large.join(", ")}</Fr>. Take wider cloth or join it first.
+            </p>
+          )}
+        </div>
+        <span className="spring" />
+        {picture(line)}
+      </header>
+      {fabric.key === plan.fabrics[0]?.key && <p className="caution">{plan.caution}</p>}
+      {changed.length > 0 && (
+        <ul className="changed">
+          {changed.map((one) => (
+            <li key={one.words}>
+              <Fr>{one.words}</Fr>
             </li>
           ))}
-        </ol>
-        {fabric.leftovers.length > 0 && (
-          <p className="quiet-text">
-            Left over and worth keeping: <Fr>{fabric.leftovers.join(", ")}</Fr>
-          </p>
-        )}
-        {fabric.shelf_name && fabric.put_back && <p className="quiet-text">The leftovers are on the shelf.</p>}
-        {fabric.shelf_name && fabric.done && !fabric.put_back && (
-          <Button size="sm" variant="outline-primary" onClick={onDone}>
-            The cutting is done: put the leftovers on the shelf
-          </Button>
-        )}
-        {settings}
-      </section>
+        </ul>
+      )}
       <section className="cloth-pictures" aria-label="Layouts">
-        {picture(line)}
         {fabric.layouts.map((layout, index) => (
           <LayoutPicture
             key={index}
@@ -137,6 +93,58 @@ export function OneFabric({ fabric, plan, fabrics, above, settings, picture, sai
           />
         ))}
       </section>
-    </>
+      <ol className="cut-lines">
+        {fabric.lines.map((one) => (
+          <li
+            key={one.key}
+            className={one.number === lit ? "lit" : ""}
+            {...lighting(
+              () => setLit(one.number),
+              () => setLit(undefined),
+            )}
+          >
+            <label>
+              <input type="checkbox" checked={one.ticked} onChange={(event) => onTick(one, event.target.checked)} />
+              <span className="number">{one.number + 1}</span>
+              <span className="count">{one.count}</span>
+              <span className="what">
+                {one.what}{" "}
+                <b className="size">
+                  <Fr>{one.size}</Fr>
+                </b>{" "}
+                <i>
+                  <Fr>{one.further}</Fr>
+                </i>
+                <small>
+                  {one.strips && (
+                    <>
+                      from <Fr>{one.strips}</Fr>;{" "}
+                    </>
+                  )}
+                  for {one.purpose}; pieces {one.running}
+                  {one.done && !one.ticked && (
+                    <>
+                      ; <Fr>{one.done}</Fr> cut so far
+                    </>
+                  )}
+                </small>
+              </span>
+            </label>
+          </li>
+        ))}
+      </ol>
+      {fabric.leftovers.length > 0 && (
+        <p className="quiet-text">
+          Left over and worth keeping: <Fr>{fabric.leftovers.join(", ")}</Fr>
+        </p>
+      )}
+      {fabric.shelf_name && fabric.put_back && <p className="quiet-text">The leftovers are on the shelf.</p>}
+      {fabric.shelf_name && fabric.done && !fabric.put_back && (
+        <Button size="sm" variant="outline-primary" onClick={onDone}>
+          The cutting is done: put the leftovers on the shelf
+        </Button>
+      )}
+      {settings}
+    </section>
   );
 }

@@ -101,6 +101,7 @@ export function Board(props: Props) {
     if (event.button !== 0) return;
     const at = place(event);
     svg.current?.setPointerCapture(event.pointerId);
+    props.onHover(faceAt(event)); // a finger tells nothing before it touches
     setFrom(tool === "seam" ? pointAt(at) : cellAt(at));
   }
 
@@ -124,6 +125,8 @@ export function Board(props: Props) {
           [asText(end[0], parts), asText(end[1], parts)],
         );
       }
+    } else if (tool === "look") {
+      props.onCursor(spanOf(start, cellAt(at)));
     } else if (tool === "paint") {
       const face = faceAt(event);
       if (face !== undefined) props.onFace(face);
@@ -191,6 +194,7 @@ export function Board(props: Props) {
       <BoardCloth view={view} show={show} px={px} viewBox={viewBox} />
       <svg
         ref={svg}
+        id="board"
         className={`board tool-${tool}`}
         viewBox={viewBox}
         role="application"
@@ -200,10 +204,10 @@ export function Board(props: Props) {
         onPointerDown={down}
         onPointerMove={move}
         onPointerUp={up}
-        onPointerLeave={() => {
+        onPointerLeave={(event) => {
           setOver(undefined);
           setStretch(undefined);
-          props.onHover(undefined);
+          if (event.pointerType !== "touch") props.onHover(undefined);
         }}
         onKeyDown={props.onKey}
         onDragOver={(event) => {

@@ -8,7 +8,7 @@ type Colouring = Draft["colourings"][number];
 
 /** The same draft in several sets of fabrics, side by side, each with its own count of blocks. */
 export function Colourings({ view, onClose, act }: { view: Draft; onClose: () => void; act: (acts: Act[]) => void }) {
-  const put = (one: Colouring, change: Partial<Colouring>) => {
+  const put = (one: Colouring, change: Partial<Omit<Colouring, "blocks">> & { blocks?: string }) => {
     const { number, name, blocks, mirrored, fabrics } = { ...one, ...change };
     act([{ do: "colouring", number, name, blocks, mirrored, fabrics }]);
   };
@@ -41,7 +41,7 @@ export function Colourings({ view, onClose, act }: { view: Draft; onClose: () =>
                     spoken="Blocks as drafted"
                     value={String(one.blocks)}
                     width="3rem"
-                    onKeep={(text) => act([{ do: "making", blocks: Number.parseInt(text, 10) || 0 }])}
+                    onKeep={(text) => act([{ do: "making", blocks: text }])}
                   />
                 </>
               ) : (
@@ -58,7 +58,7 @@ export function Colourings({ view, onClose, act }: { view: Draft; onClose: () =>
                     spoken={`Blocks of ${one.name}`}
                     value={String(one.blocks)}
                     width="3rem"
-                    onKeep={(text) => put(one, { blocks: Number.parseInt(text, 10) || 0 })}
+                    onKeep={(text) => put(one, { blocks: text })}
                   />
                   <label>
                     <input

@@ -3,6 +3,8 @@ import "./list.scss";
 import type { Act, Draft } from "../api/client";
 import { Swatch } from "../common/Cloth";
 import { Fr } from "../common/Fr";
+import { Help } from "../common/Help";
+import { lighting } from "../common/lighting";
 import { set } from "../common/settings";
 import { Typed } from "../common/Typed";
 import { unitOf } from "./places";
@@ -18,6 +20,7 @@ type Cut = Draft["cutting"][number]["cuts"][number];
 interface Props {
   view: Draft;
   act: (acts: Act[]) => void;
+  faultAt: (place: string) => string | undefined;
   lit: { cuts: Set<string> };
   onLight: (faces: number[]) => void;
 }
@@ -39,18 +42,20 @@ export function isOf(view: Draft, face: Draft["faces"][number], line: Pick<Cut, 
 }
 
 /** The cutting list: fabric by fabric, count first, size large, what it is for small. */
-export function CuttingList({ view, act, lit, onLight }: Props) {
+export function CuttingList({ view, act, faultAt, lit, onLight }: Props) {
   const { sheet } = view;
   return (
     <section aria-labelledby="list-head" className="list">
       <div className="list-head">
         <h2 id="list-head">Cutting list</h2>
+        <Help word="cut" />
         <Typed
           label="for"
           spoken="Number of blocks"
           value={String(sheet.blocks)}
           width="3.2rem"
-          onKeep={(text) => act([{ do: "making", blocks: Number.parseInt(text, 10) || 0 }])}
+          fault={faultAt("blocks")}
+          onKeep={(text) => act([{ do: "making", blocks: text }])}
           suffix={sheet.blocks === 1 ? "block" : "blocks"}
         />
         {sheet.all_blocks !== sheet.blocks && (
@@ -83,6 +88,7 @@ export function CuttingList({ view, act, lit, onLight }: Props) {
                 label={label}
                 spoken={spoken}
                 value={setting.value}
+                fault={faultAt(name)}
                 width="2.6rem"
                 onKeep={(text) => act([set(name, text)])}
               />
@@ -91,7 +97,7 @@ export function CuttingList({ view, act, lit, onLight }: Props) {
         })}
       </div>
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a region that scrolls must be reachable by key */}
-      <div className="list-body" tabIndex={0} role="region" aria-label="Lines of the cutting list">
+      <div id="cutting-list" className="list-body" tabIndex={0} role="region" aria-label="Lines of the cutting list">
         {view.cutting.map((group) => {
           const index = view.fabrics.findIndex((fabric) => fabric.key === group.fabric);
           const fabric = view.fabrics[index];
@@ -106,8 +112,10 @@ export function CuttingList({ view, act, lit, onLight }: Props) {
                   <li
                     key={cut.id}
                     className={lit.cuts.has(cut.id) ? "cut lit" : "cut"}
-                    onPointerEnter={() => onLight(facesOf(view, cut, group.fabric))}
-                    onPointerLeave={() => onLight([])}
+                    {...lighting(
+                      () => onLight(facesOf(view, cut, group.fabric)),
+                      () => onLight([]),
+                    )}
                   >
                     <details>
                       <summary>
@@ -162,10 +170,10 @@ function Units({
         {view.units.map((unit, index) => (
           <li
             key={`${unit.label} ${unit.method}`}
-            onPointerEnter={() =>
-              onLight(view.faces.flatMap((face, index) => (unitOf(view, face) === unit.label ? [index] : [])))
-            }
-            onPointerLeave={() => onLight([])}
+            {...lighting(
+              () => onLight(view.faces.flatMap((face, index) => (unitOf(view, face) === unit.label ? [index] : []))),
+              () => onLight([]),
+            )}
           >
             <span className="label">{unit.label}</span>
             <span className="what">
@@ -236,8 +244,10 @@ function Notices({
           <li
             key={notice.text}
             className={notice.code}
-            onPointerEnter={() => onLight(notice.faces)}
-            onPointerLeave={() => onLight([])}
+            {...lighting(
+              () => onLight(notice.faces),
+              () => onLight([]),
+            )}
           >
             <Fr>{notice.text}</Fr>
             {notice.mends.length > 0 && (

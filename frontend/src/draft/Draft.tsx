@@ -1,12 +1,13 @@
 import "./draft.scss";
 
-import { useDeferredValue, useMemo, useState } from "react";
+import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 
 import { type Act, type Draft, type MatesName } from "../api/client";
 import { useUsual } from "../api/useUsual";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
+import { goTo } from "../common/SkipLinks";
 import { Zoom, ZOOMS } from "../common/Zoom";
 import { Board } from "./Board";
 import { cellWords, type Tool, unitOf, type View } from "./places";
@@ -15,6 +16,7 @@ import { Colourings } from "./Colourings";
 import { Edges } from "./Edges";
 import { Fabrics } from "./Fabrics";
 import { KeysSheet } from "./KeysSheet";
+import { Mates } from "./Mates";
 import { PaperEdge } from "./PaperEdge";
 import { SizeChart } from "./SizeChart";
 import { Tools } from "./Tools";
@@ -34,6 +36,9 @@ interface Props {
   keys: boolean;
   setKeys: (shown: boolean) => void;
 }
+
+/** What is wrong with these is said where they are typed. */
+const AT_THEIR_FIELDS = new Set(["width", "height", "blocks", "trim_margin", "seam", "ruler_step"]);
 
 /** The Draft step: the ruled paper with its tray and fabrics, and the cutting list beside it. */
 export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, keys, setKeys, said }: Props) {
@@ -91,12 +96,18 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
   });
 
   useHotkeys("shift+slash", () => setKeys(true), { useKey: false });
+  useHotkeys("b", () => goTo("#board"), { preventDefault: true });
+  useHotkeys("j", () => goTo("#cutting-list"), { preventDefault: true });
+  useEffect(() => {
+    if (document.activeElement === document.body) goTo("#board", { preventScroll: true }); // whatever led here is gone
+  }, []);
 
-  const over = hovered === undefined ? undefined : view.faces[hovered];
+  const seen = hovered ?? (tool === "look" ? does.picked : undefined);
+  const over = seen === undefined ? undefined : view.faces[seen];
   const cuts = over ? cutsOf(view, over) : [];
   const litFaces = useMemo(() => new Set(lit), [lit]);
   const faultAt = (place: string) => drafting.faults.find((fault) => fault.place === place)?.message;
-  const elsewhere = drafting.faults.filter((fault) => !["width", "height"].includes(fault.place));
+  const elsewhere = drafting.faults.filter((fault) => !AT_THEIR_FIELDS.has(fault.place));
   const cellSaid = cellWords(view, does.cursor);
   const unitOver = over && view.units.find((one) => one.label === unitOf(view, over));
 
@@ -118,8 +129,6 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
             tool={tool}
             setTool={setTool}
             view={view}
-            mates={mates?.name ?? "none"}
-            setMates={setMates}
             parts={parts}
             setParts={setParts}
             spread={spread}
@@ -132,12 +141,11 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
             setWhole={setWhole}
             cells={does.cellActs}
           />
-          {(elsewhere.length > 0 || faultAt("width") || faultAt("height") || said) && (
+          {(elsewhere.length > 0 || said) && (
             <Said
-              text={[
-                ...drafting.faults.map((fault) => `${fault.where}: ${fault.message}`),
-                ...(said ? [said] : []),
-              ].join("\n")}
+              text={[...elsewhere.map((fault) => `${fault.where}: ${fault.message}`), ...(said ? [said] : [])].join(
+                "\n",
+              )}
               onClose={() => {
                 drafting.dismiss();
                 say(undefined);
@@ -177,6 +185,7 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
           </div>
           <div className="below-board">
             <PaperEdge view={view} act={plainAct} faultAt={faultAt} onChart={() => setChart(true)} />
+            <Mates view={view} mates={mates?.name ?? "none"} setMates={setMates} />
             <span className="spring" />
             <Zoom zoom={zoom} onZoom={setZoom} />
           </div>
@@ -218,7 +227,13 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
             onColourings={() => setColourings(true)}
           />
         </section>
-        <CuttingList view={view} act={plainAct} lit={{ cuts: new Set(cuts.map((cut) => cut.id)) }} onLight={setLit} />
+        <CuttingList
+          view={view}
+          act={plainAct}
+          faultAt={faultAt}
+          lit={{ cuts: new Set(cuts.map((cut) => cut.id)) }}
+          onLight={setLit}
+        />
       </main>
       {chart && <SizeChart view={view} onClose={() => setChart(false)} act={plainAct} />}
       {colourings && <Colourings view={view} onClose={() => setColourings(false)} act={plainAct} />}

@@ -3,6 +3,7 @@ import { type PointerEvent, useState } from "react";
 import type { Act, Draft } from "../api/client";
 import { Fr } from "../common/Fr";
 import { Typed } from "../common/Typed";
+import { useOneStop } from "../common/useOneStop";
 
 type Axis = "columns" | "rows";
 const NARROWEST = 0.075;
@@ -25,11 +26,13 @@ function Edge({ axis, view, act }: { axis: Axis; view: Draft; act: (acts: Act[])
   const lines = sheet[axis];
   const one = axis === "columns" ? "column" : "row";
   const span = Math.max(sheet.width, sheet.height);
+  const group = useOneStop<HTMLDivElement>();
   const whole = axis === "columns" ? sheet.width : sheet.height;
   const full = (whole / span) * BOARD + 2 * MARGIN;
   const share = (length: number) => `${String((100 * (MARGIN + (length / span) * BOARD)) / full)}%`;
   return (
     <div
+      ref={group}
       className={`edge ${axis}`}
       role="group"
       aria-label={`Finished ${axis === "columns" ? "widths of the columns" : "heights of the rows"}`}

@@ -4,6 +4,7 @@ import { Button, Form, Modal } from "react-bootstrap";
 import type { Act, Draft } from "../api/client";
 import { Swatch } from "../common/Cloth";
 import { FabricFields } from "../common/FabricFields";
+import { useOneStop } from "../common/useOneStop";
 
 type Fabric = Draft["fabrics"][number];
 const SLOTS = ["first", "second", "third"];
@@ -21,10 +22,12 @@ interface Props {
 /** The fabrics of the block, and which of them are in hand. */
 export function Fabrics({ view, hand, slot, onSlot, onTake, act, onColourings }: Props) {
   const [editing, setEditing] = useState<Fabric | "new">();
+  const slots = useOneStop<HTMLDivElement>();
+  const shelf = useOneStop<HTMLUListElement>();
   const found = (key: string | undefined) => view.fabrics.findIndex((fabric) => fabric.key === key);
   return (
     <div className="fabrics">
-      <div className="slots" role="radiogroup" aria-label="Fabrics in hand">
+      <div ref={slots} className="slots" role="radiogroup" aria-label="Fabrics in hand">
         {SLOTS.map((name, index) => {
           const at = found(hand[index]);
           const fabric = view.fabrics[at];
@@ -44,7 +47,7 @@ export function Fabrics({ view, hand, slot, onSlot, onTake, act, onColourings }:
           );
         })}
       </div>
-      <ul className="shelf-row" aria-label="Fabrics of the block">
+      <ul ref={shelf} className="shelf-row" aria-label="Fabrics of the block">
         {view.fabrics.map((fabric, index) => (
           <li key={fabric.key}>
             <button

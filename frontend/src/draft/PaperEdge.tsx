@@ -3,6 +3,7 @@ import { Dropdown } from "react-bootstrap";
 
 import type { Act, Draft } from "../api/client";
 import { Fr } from "../common/Fr";
+import { Help } from "../common/Help";
 import { Typed } from "../common/Typed";
 
 interface Props {
@@ -15,20 +16,24 @@ interface Props {
 /** What stands on the paper's edge: the block's size and grid, which open to be changed. */
 export function PaperEdge({ view, act, faultAt, onChart }: Props) {
   const { sheet } = view;
+  const [open, setOpen] = useState(false);
+  const faulty = Boolean(faultAt("width") ?? faultAt("height"));
   return (
-    <Dropdown drop="up" autoClose="outside" className="paper-edge">
-      <Dropdown.Toggle
-        variant="outline-primary"
-        size="sm"
-        id="paper-edge"
-        aria-label={`Size and grid: ${sheet.finished} finished`}
-      >
+    <Dropdown
+      drop="up"
+      autoClose="outside"
+      className="paper-edge"
+      show={open || faulty}
+      onToggle={(shown) => setOpen(shown)}
+    >
+      <Dropdown.Toggle variant="outline-primary" size="sm" id="paper-edge">
+        <span className="visually-hidden">Size and grid: </span>
         <Fr>{sheet.finished}</Fr> finished · {sheet.columns.length} × {sheet.rows.length}
       </Dropdown.Toggle>
       <Dropdown.Menu className="paper-menu" renderOnMount={false}>
         <Size view={view} act={act} faultAt={faultAt} />
         <p className="quiet-text">
-          <Fr>{sheet.unfinished}</Fr> unfinished
+          <Fr>{sheet.unfinished}</Fr> unfinished <Help word="unfinished" />
         </p>
         <Proportions view={view} act={act} />
         <button type="button" className="quiet" onClick={onChart}>

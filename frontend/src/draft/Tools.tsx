@@ -1,10 +1,12 @@
 import { Dropdown } from "react-bootstrap";
 
-import type { Draft, MatesName } from "../api/client";
+import { useOneStop } from "../common/useOneStop";
+import type { Draft } from "../api/client";
 import type { Tool, View } from "./places";
 import type { InHand } from "./Tray";
 
 const TOOLS: [Tool, string, string][] = [
+  ["look", "Look", "Touch a patch to see its sizes; nothing is changed (L)"],
   ["put", "Put in", "Put the unit in hand into a cell, or drag over a span of cells (U)"],
   ["turn", "Turn", "Turn what a cell or a dragged span holds (T)"],
   ["cells", "Cells", "Choose cells, to copy, paste, turn, mirror or repeat them (C)"],
@@ -32,8 +34,6 @@ interface Props {
   view: Draft;
   tool: Tool;
   setTool: (tool: Tool) => void;
-  mates: MatesName;
-  setMates: (mates: MatesName) => void;
   parts: number;
   setParts: (parts: number) => void;
   spread: "patch" | "letter" | "fabric";
@@ -50,9 +50,11 @@ interface Props {
 /** What the hand does on the board. */
 export function Tools(props: Props) {
   const { tool, unit } = props;
+  const tools = useOneStop<HTMLDivElement>();
+  const more = useOneStop<HTMLDivElement>();
   return (
     <div className="tools" role="toolbar" aria-label="Tools">
-      <div className="tool-set" role="radiogroup" aria-label="What a touch does">
+      <div ref={tools} className="tool-set" role="radiogroup" aria-label="What a touch does">
         {TOOLS.map(([name, words, title]) => (
           <button
             key={name}
@@ -67,7 +69,7 @@ export function Tools(props: Props) {
           </button>
         ))}
       </div>
-      <div className="tool-more">
+      <div ref={more} className="tool-more">
         {tool === "put" && (
           <>
             <button
@@ -132,20 +134,6 @@ export function Tools(props: Props) {
         )}
       </div>
       <span className="spring" />
-      <label className="typed">
-        <span>Mates</span>
-        <select
-          value={props.mates}
-          onChange={(event) => props.setMates(event.target.value as MatesName)}
-          title="Do it at the matching places too (M)"
-        >
-          {props.view.mates.map((one) => (
-            <option key={one.name} value={one.name}>
-              {one.words}
-            </option>
-          ))}
-        </select>
-      </label>
       <Dropdown align="end" autoClose="outside">
         <Dropdown.Toggle variant="outline-primary" size="sm" id="view-menu">
           View

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 
+import { useOneStop } from "../common/useOneStop";
 import { client, type Draft, type Schemas, settled } from "../api/client";
 
 export type Stamp = Schemas["StampOut"];
@@ -30,8 +31,9 @@ export function useTray(): Stamp[] {
 /** The tray: each kind of unit as a miniature in the fabrics in hand. */
 export function Tray({ view, hand, fabrics, onUnit }: Props) {
   const stamps = useTray();
+  const group = useOneStop<HTMLDivElement>();
   return (
-    <div className="tray" role="radiogroup" aria-label="Units to put in">
+    <div ref={group} className="tray" role="radiogroup" aria-label="Units to put in">
       {stamps.map((stamp) => (
         <button
           key={stamp.kind}

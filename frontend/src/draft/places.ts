@@ -1,7 +1,7 @@
 import type { Draft, Schemas } from "../api/client";
 
 export type Cell = Required<Schemas["Span"]>;
-export type Tool = "put" | "turn" | "cells" | "paint" | "seam" | "rub";
+export type Tool = "look" | "put" | "turn" | "cells" | "paint" | "seam" | "rub";
 export type Spot = [number, number];
 
 export interface View {

@@ -24,9 +24,10 @@ interface Hands {
   say: (text: string | undefined) => void;
 }
 
-const TOOL_KEYS: Record<string, Tool> = { u: "put", t: "turn", c: "cells", p: "paint", s: "seam", x: "rub" };
+const TOOL_KEYS: Record<string, Tool> = { l: "look", u: "put", t: "turn", c: "cells", p: "paint", s: "seam", x: "rub" };
 const ARROWS: Record<string, Spot> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 const HINTS: Record<Tool, string> = {
+  look: "Touch a patch to see its sizes; nothing is changed.",
   put: "Touch a cell, or drag over a span of cells, to put the unit in hand there.",
   turn: "Touch a cell, or drag over a span, to turn what it holds.",
   cells: "Touch or drag over cells to choose them; then copy, paste, turn, mirror or repeat.",
@@ -84,7 +85,8 @@ export function useBoardKeys(hands: Hands) {
   }
 
   function doIt() {
-    if (tool === "put" || tool === "turn" || tool === "cells") onCells(kept);
+    if (tool === "look") setPicked(picked ?? inCell()[0]);
+    else if (tool === "put" || tool === "turn" || tool === "cells") onCells(kept);
     else if (tool === "paint") onFace(picked ?? inCell()[0] ?? -1);
     else if (tool === "rub") {
       const stretch = view.stretches[picked ?? inCell()[0] ?? -1];
@@ -192,7 +194,7 @@ export function useBoardKeys(hands: Hands) {
         ]
       : []),
   ];
-  const pickedFace = tool === "paint" && picked !== undefined ? view.faces[picked] : undefined;
+  const pickedFace = (tool === "paint" || tool === "look") && picked !== undefined ? view.faces[picked] : undefined;
   return {
     cursor: kept,
     setCursor,

@@ -7,6 +7,7 @@ import { useBeginning, useUsual } from "../api/useUsual";
 import { Fr } from "../common/Fr";
 import { Faulty, Field } from "./Field";
 import type { Kinds, Settings } from "./FinderPage";
+import { KindPicture } from "./KindPicture";
 import { KindAndMethod, type Picked } from "./KindAndMethod";
 import { useAnswer } from "./useAnswer";
 
@@ -23,7 +24,8 @@ export function CutChart({ settings, kinds }: { settings: Settings; kinds: Kinds
     settled<Chart>(client.POST("/api/finder/chart", { body: asked })),
   );
   return (
-    <section aria-label="The chart" aria-busy={waiting}>
+    <section aria-label="The chart" aria-busy={waiting} className="pictured">
+      <KindPicture kinds={kinds} kind={picked.kind} />
       <div className="question">
         <KindAndMethod kinds={kinds} picked={picked} onPick={setPicked} />
         {(["start", "end", "step"] as const).map((name) => (

@@ -5,6 +5,7 @@ import { useBeginning, useUsual } from "../api/useUsual";
 import { Fr } from "../common/Fr";
 import { Faulty, Field } from "./Field";
 import type { Kinds, Settings } from "./FinderPage";
+import { KindPicture } from "./KindPicture";
 import { KindAndMethod, type Picked } from "./KindAndMethod";
 import { useAnswer } from "./useAnswer";
 
@@ -23,7 +24,8 @@ export function IsItRight({ settings, kinds }: { settings: Settings; kinds: Kind
     settled<Verdict>(client.POST("/api/finder/check", { body: asked })),
   );
   return (
-    <section aria-label="Is this number right?" aria-busy={waiting}>
+    <section aria-label="Is this number right?" aria-busy={waiting} className="pictured">
+      <KindPicture kinds={kinds} kind={picked.kind} />
       <div className="question">
         <KindAndMethod
           kinds={kinds}
@@ -86,7 +88,10 @@ export function IsItRight({ settings, kinds }: { settings: Settings; kinds: Kind
             />
           ))}
       </div>
-      {answer && (
+      {answer && !answer.verdict && (
+        <p className="quiet-text">Type the number that you were told, and it is sewn and measured.</p>
+      )}
+      {answer?.verdict && (
         <p className={`verdict ${answer.right ? "right" : "wrong"}`} role="status">
           <Fr>{answer.verdict}</Fr>{" "}
           <small>

@@ -1,32 +1,15 @@
 import { useState } from "react";
 
-import { client, type Draft, type Schemas, settled } from "../api/client";
+import { client, type Schemas, settled } from "../api/client";
 import { useBeginning } from "../api/useUsual";
 import { Fr } from "../common/Fr";
 import { UnitPicture } from "../recipes/UnitPicture";
 import { Faulty, Field } from "./Field";
 import type { Settings } from "./FinderPage";
+import { SAMPLE } from "./sample";
 import { useAnswer } from "./useAnswer";
 
 type Possible = Schemas["PossibleOut"];
-
-const SAMPLE: Draft["fabrics"] = (
-  [
-    ["first", "#4c5b66", "#fbf7ec"],
-    ["second", "#e7e6df", "#14312c"],
-    ["third", "#d9a520", "#14312c"],
-  ] as const
-).map(([key, colour, ink]) => ({
-  key,
-  name: key,
-  colour,
-  ink,
-  value: "medium",
-  print: "solid",
-  direction: 0,
-  shelf: "",
-  patches: 0,
-}));
 
 /** What can I make from these? */
 export function OnHand({ settings }: { settings: Settings }) {
@@ -97,7 +80,7 @@ export function OnHand({ settings }: { settings: Settings }) {
                             width={one.width}
                             height={one.height}
                             fabrics={SAMPLE}
-                            size={34}
+                            size={56}
                           />{" "}
                           {one.kind_words}
                         </th>

@@ -2,6 +2,7 @@ import { Link } from "react-router";
 
 import type { Measuring } from "../api/useMeasuring";
 import { Fr } from "../common/Fr";
+import { Help } from "../common/Help";
 
 interface Props {
   id: string;
@@ -49,7 +50,9 @@ export function Foretold({ id, told, onTake }: Props) {
         )}
         {told.checkpoints.length > 0 && (
           <table>
-            <caption>What each checkpoint will measure, unfinished</caption>
+            <caption>
+              What each checkpoint will measure, unfinished <Help word="checkpoint" />
+            </caption>
             <thead>
               <tr>
                 <th scope="col">Step</th>

@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 
+import { Help } from "../common/Help";
 import { Typed } from "../common/Typed";
 import type { Quilt, QuiltAct } from "./useQuilt";
 
@@ -14,10 +15,9 @@ export function SettingFields({ view, act }: Props) {
   const suffix = view.sheet.unit === "in" ? "″" : "cm";
   const sashing = { do: "sashing" as const };
   const edge = { do: "edge" as const };
-  const count = (text: string) => (/^\d+$/.test(text) ? Number(text) : 0);
   return (
     <section className="setting-fields" aria-label="Setting">
-      <Row name="Set">
+      <Row name="Set" word="on point">
         <select
           aria-label="Straight or on point"
           value={setting.kind}
@@ -32,13 +32,13 @@ export function SettingFields({ view, act }: Props) {
           label="columns"
           value={String(setting.columns)}
           width="2.5rem"
-          onKeep={(text) => act([{ do: "places", columns: count(text) }])}
+          onKeep={(text) => act([{ do: "places", columns: text }])}
         />
         <Typed
           label="rows"
           value={String(setting.rows)}
           width="2.5rem"
-          onKeep={(text) => act([{ do: "places", rows: count(text) }])}
+          onKeep={(text) => act([{ do: "places", rows: text }])}
         />
       </Row>
       <Row name="Everywhere">
@@ -66,7 +66,7 @@ export function SettingFields({ view, act }: Props) {
           />
         </label>
       </Row>
-      <Row name="Sashing">
+      <Row name="Sashing" word="sashing">
         <Fabric
           label="Sashing fabric"
           none="none"
@@ -102,7 +102,7 @@ export function SettingFields({ view, act }: Props) {
         )}
       </Row>
       {setting.kind === "on-point" && (
-        <Row name="Edge">
+        <Row name="Edge" word="setting triangle">
           <Fabric
             label="Fabric of the setting triangles"
             value={setting.edge_fabric}
@@ -201,12 +201,12 @@ export function SettingFields({ view, act }: Props) {
           </Row>
         );
       })}
-      <Row name="Borders">
+      <Row name="Borders" word="mitred">
         <button type="button" className="quiet" onClick={() => act([{ do: "add-border" }])}>
           + a border
         </button>
       </Row>
-      <Row name="Back">
+      <Row name="Back" word="binding">
         <Fabric
           label="Backing"
           none="no backing"
@@ -263,10 +263,12 @@ export function SettingFields({ view, act }: Props) {
   );
 }
 
-function Row({ name, children }: { name: string; children: ReactNode }) {
+function Row({ name, word, children }: { name: string; word?: string; children: ReactNode }) {
   return (
     <div className="setting-row" role="group" aria-label={name}>
-      <span>{name}</span>
+      <span>
+        {name} {word && <Help word={word} />}
+      </span>
       <div>{children}</div>
     </div>
   );

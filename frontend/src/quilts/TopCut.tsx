@@ -2,12 +2,14 @@ import "../common/cards.scss";
 import "../cut/cut.scss";
 
 import { useMutation, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { Button } from "react-bootstrap";
 
 import { client, download, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { useTicked } from "../api/useTicked";
 import { useInAddress } from "../common/useInAddress";
+import { PrintAll } from "../common/PrintAll";
 import { Unready } from "../common/Waiting";
 import { PAPERS, TakeAlong } from "../common/TakeAlong";
 import { FabricButton } from "../cut/FabricButton";
@@ -33,6 +35,7 @@ const FILES = [
 /** The Cut step of a quilt: everything for the whole top, by fabric, on the cloth, ticked off as it is done. */
 export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilting: QuiltInHand }) {
   const [params, go] = useInAddress();
+  const [printing, setPrinting] = useState(false);
   const key = ["top", id, view.document];
   const found = useQuery({
     queryKey: key,
@@ -63,6 +66,7 @@ export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilti
   const taking = useMutation({
     mutationFn: (path: (typeof FILES)[number][0]) => download(path, { document: view.document, paper, quilt_id: id }),
   });
+  const all = { document: view.document, paper, quilt_id: id };
   if (!plan) {
     return <Unready fault={found.error} onAgain={() => void found.refetch()} />;
   }
@@ -118,8 +122,18 @@ export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilti
           files={FILES}
           onPaper={(next) => go({ paper: next })}
           onTake={(path) => taking.mutate(path)}
+          onAll={() => setPrinting(true)}
         />
       </nav>
+      {printing && (
+        <PrintAll
+          name={view.sheet.name}
+          path="/api/files/quilt.pdf"
+          asked={all}
+          pages={(signal) => settled(client.POST("/api/preview/quilt", { body: all, signal }))}
+          onClose={() => setPrinting(false)}
+        />
+      )}
       {fabric ? (
         <OneFabric
           key={fabric.key}

@@ -73,7 +73,7 @@ export function OneStep({ id, step, plan, view, colouring, fault, act, onDone, o
           label="sewn in one chain"
           value={String(plan.batch)}
           width="4rem"
-          onKeep={(text) => act([{ do: "batch", batch: Number(text) }])}
+          onKeep={(text) => act([{ do: "batch", batch: text }])}
         />
         {step.kind === "join" && <TakenBack id={id} step={step} />}
       </div>

@@ -2,6 +2,7 @@ import { useState } from "react";
 
 import type { Act, Document, Draft } from "../api/client";
 import { Fr } from "../common/Fr";
+import { Help } from "../common/Help";
 import { BackPicture } from "./BackPicture";
 import { Front } from "./Front";
 import { Orders } from "./Orders";
@@ -94,7 +95,9 @@ export function PressingPlan({ plan, view, colouring, act, onStep }: Props) {
               <Fr>{words}</Fr>
             </p>
           ))}
-          <p>{plan.best}</p>
+          <p>
+            {plan.best} <Help word="nest" /> <Help word="bulky" /> <Help word="spin" />
+          </p>
           {plan.misplaced > 0 && (
             <p className="doubt">
               {plan.misplaced === 1 ? "One choice is" : `${String(plan.misplaced)} choices are`} about a seam that the

@@ -121,6 +121,7 @@ export function ShelfPage() {
         <Link to="/fabrics">Fabric shelf</Link>
         <Link to="/seam-log">Seam log</Link>
         <Link to="/finder">Size finder</Link>
+        <Link to="/words">Words</Link>
         <Button variant="outline-primary" onClick={() => file.current?.click()}>
           Open a block file
         </Button>

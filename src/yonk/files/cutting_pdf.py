@@ -22,7 +22,7 @@ from yonk.core.cutting import (
     strips_of,
 )
 from yonk.core.paper import show
-from yonk.core.planning import cut_shape, cut_size, further
+from yonk.core.planning import cut_size, cut_words, further
 from yonk.core.sewing import CAUTIONS
 from yonk.files.paper import (
     INK,
@@ -118,7 +118,7 @@ def _row(number: int, cloth: ClothPlan, cutting: CutList) -> list[Any]:
         "",
         Paragraph(str(number + 1), style(10, centred=True)),
         Paragraph(str(cut.count), style(14, bold=True)),
-        Paragraph(f"{cut_shape(cut)} <b>{marked(cut_size(cut, unit), 13)}</b>", style(13)),
+        Paragraph(f"{cut_words(cut)} <b>{marked(cut_size(cut, unit), 13)}</b>", style(13)),
         Paragraph(marked("; ".join(word for word in words if word), 10), style(10)),
     ]
 

@@ -6,7 +6,7 @@ from reportlab.lib.colors import HexColor
 from reportlab.platypus import Paragraph
 
 from yonk.core.cutting import CutList
-from yonk.core.planning import cut_shape, cut_size, further
+from yonk.core.planning import cut_size, cut_words, further
 from yonk.files.paper import (
     INK,
     MARGIN,
@@ -42,7 +42,7 @@ def write_labels_pdf(cutting: CutList, paper: PaperName = "letter") -> bytes:
         letters = " ".join(dict.fromkeys(purpose.letter for purpose in cut.purposes))
         lines = (
             (letters, 20, True, INK),
-            (f"{cut.count} {cut_shape(cut)} {cut_size(cut, cutting.unit)}", 12, True, INK),
+            (f"{cut.count} {cut_words(cut)} {cut_size(cut, cutting.unit)}", 12, True, INK),
             (cutting.fabric(cloth.fabric).name, 11, False, INK),
             (f"{cutting.name}; {further(cut, cutting.unit)}".rstrip("; "), 8.5, False, SOFT),
         )

@@ -5,11 +5,13 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import Any
 
-from yonk.api.cut.schemas import CutIn, DoneIn, PrintIn
+from pydantic import RootModel
+
+from yonk.api.cut.schemas import CutIn, DoneIn, EverythingIn, PaperSheetOut, PrintIn
 from yonk.api.cut.view import cutting_view
 from yonk.api.fabrics.kept import Shelf, cutting_of, shelf_cloth, shelf_document
 from yonk.api.measuring.trial import Trial, for_the_rest
-from yonk.api.wire import CSV, PDF, SVG, XLSX, as_bytes
+from yonk.api.wire import CSV, PDF, SVG, XLSX, as_bytes, pages_out
 from yonk.core.cutting import (
     CutList,
     Cutting,
@@ -32,6 +34,7 @@ from yonk.files.cutting_csv import write_cutting_csv
 from yonk.files.cutting_pdf import write_cutting_pdf
 from yonk.files.cutting_xlsx import write_cutting_xlsx
 from yonk.files.download import File
+from yonk.files.everything_pdf import SHEETS, sheets_of, write_everything_pdf
 from yonk.files.labels_pdf import write_labels_pdf
 from yonk.files.templates_pdf import write_templates_pdf
 from yonk.store.cutting import KeptMark
@@ -106,6 +109,25 @@ def cutting_pdf(asked: PrintIn, shelf: Shelf, trial: Trial | None) -> File:
     told = for_the_rest(trial, found.draft) if trial else []
     made = write_cutting_pdf(found, asked.paper, told)
     return File(made, PDF, f"{found.draft.name} cutting list.pdf")
+
+
+def everything_pdf(asked: EverythingIn, shelf: Shelf, trial: Trial | None) -> File:
+    """All sheets that are wanted, as one document."""
+    found = _cutting(asked, shelf)
+    told = for_the_rest(trial, found.draft) if trial and asked.stage == "rest" else []
+    made = write_everything_pdf(found, told, asked.paper, asked.sheets)
+    return File(made, PDF, f"{found.draft.name}.pdf")
+
+
+def everything_pages(asked: EverythingIn, shelf: Shelf, trial: Trial | None) -> bytes:
+    """The same as pictures of its pages."""
+    return as_bytes(pages_out(everything_pdf(asked, shelf, trial).content))
+
+
+def sheets(asked: PrintIn, shelf: Shelf) -> bytes:
+    """Which sheets there are to print."""
+    known = sheets_of(_cutting(asked, shelf))
+    return as_bytes(RootModel([PaperSheetOut(name=name, words=SHEETS[name]) for name in known]))
 
 
 def templates_pdf(asked: PrintIn) -> File:

@@ -9,15 +9,24 @@ from sqlalchemy.orm import Session
 from starlette.concurrency import run_in_threadpool
 
 from yonk.api.cut import answers
-from yonk.api.cut.schemas import CutIn, CutOutPlan, DoneIn, MarksIn, PrintIn
+from yonk.api.cut.schemas import (
+    CutIn,
+    CutOutPlan,
+    DoneIn,
+    EverythingIn,
+    MarksIn,
+    PaperSheetOut,
+    PrintIn,
+)
 from yonk.api.cut.ticks import keep_ticks, kept_marks
-from yonk.api.fabrics.kept import all_of
+from yonk.api.fabrics.kept import Shelf, all_of
 from yonk.api.fabrics.schemas import ShelfFabricOut
 from yonk.api.fabrics.session import shelf_of
 from yonk.api.fabrics.view import shelf_fabric_out
 from yonk.api.measuring.kept import trial_of
+from yonk.api.measuring.trial import Trial
 from yonk.api.session import BlockId, Db
-from yonk.api.wire import ERRORS, as_json
+from yonk.api.wire import ERRORS, PagesOut, as_json
 from yonk.api.work import Work, Worker
 from yonk.core.cutting import NO_MARKS, Marks
 from yonk.files.cut_mark import read_old_mark
@@ -80,6 +89,31 @@ async def cutting_pdf(asked: PrintIn, db: Db, work: Work) -> Response:
     rest = asked.block_id and asked.stage == "rest"
     trial = await run_in_threadpool(trial_of, db, asked.block_id) if rest else None
     return await work.file(asked.document, answers.cutting_pdf, asked, await shelf_of(db), trial)
+
+
+@router.post("/files/everything.pdf", response_class=Response, responses=ERRORS)
+async def everything_pdf(asked: EverythingIn, db: Db, work: Work) -> Response:
+    """All sheets as one document."""
+    beside = await _beside(db, asked)
+    return await work.file(asked.document, answers.everything_pdf, asked, *beside)
+
+
+@router.post("/preview/everything", response_model=PagesOut, responses=ERRORS)
+async def everything_pages(asked: EverythingIn, db: Db, work: Work) -> Response:
+    """All sheets as pictures of their pages."""
+    return as_json(await work.heavy(answers.everything_pages, asked, *await _beside(db, asked)))
+
+
+@router.post("/preview/sheets", response_model=list[PaperSheetOut], responses=ERRORS)
+async def sheets(asked: PrintIn, db: Db, work: Work) -> Response:
+    """Which sheets there are to print."""
+    return as_json(await work.on_draft(asked.document, answers.sheets, asked, await shelf_of(db)))
+
+
+async def _beside(db: Session, asked: PrintIn) -> tuple[Shelf, Trial | None]:
+    """What is kept besides a block: the fabric shelf, its trial."""
+    block = asked.block_id
+    return await shelf_of(db), await run_in_threadpool(trial_of, db, block) if block else None
 
 
 @router.post("/files/templates.pdf", response_class=Response, responses=ERRORS)

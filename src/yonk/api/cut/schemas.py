@@ -10,6 +10,7 @@ from yonk.api.wire import Document, Model, Revision
 from yonk.core.cutting import MarkStage
 from yonk.core.planning import StageName
 from yonk.core.units import CutShape, Subcut
+from yonk.files.everything_pdf import SHEETS, SheetName
 
 MOST_CUT = 100_000_000  # pieces or segments of one cut
 
@@ -33,6 +34,19 @@ class PrintIn(Model):
     block_id: Annotated[str, Field(pattern="^[0-9a-z]{1,32}$")] | None = None
     stage: StageName = "all"
     paper: Literal["letter", "a4"] = "letter"
+
+
+class EverythingIn(PrintIn):
+    """All sheets of a draft to be printed as one, or those of them that are wanted."""
+
+    sheets: Annotated[tuple[SheetName, ...], Field(max_length=len(SHEETS))] = tuple(SHEETS)
+
+
+class PaperSheetOut(Model):
+    """A sheet that there is to print."""
+
+    name: SheetName
+    words: str
 
 
 class MarkInOut(Model):
@@ -82,10 +96,11 @@ class LaidOut(Model):
 
 
 class StripOut(Model):
-    """A strip across the cloth, in words: its cut, and what is crosscut from it."""
+    """A strip across the cloth, in words: how wide it is cut, and what is crosscut from it."""
 
     y: float
     height: float
+    wide: str
     words: str
 
 

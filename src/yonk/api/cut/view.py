@@ -36,7 +36,7 @@ from yonk.core.cutting import (
     ticks,
 )
 from yonk.core.paper import LengthUnit, show
-from yonk.core.planning import StageName, cut_shape, cut_size, further, size, told
+from yonk.core.planning import StageName, cut_size, cut_words, further, size, told
 from yonk.core.sewing import CAUTIONS
 from yonk.files.cut_mark import write_mark
 from yonk.store.fabrics import KeptFabric
@@ -109,7 +109,7 @@ def _line(number: int, tick: Tick, cutting: CutList, cloth: ClothPlan) -> CutLin
         key=f"{write_mark(cut.what)} {number}",
         count=cut.count,
         size=cut_size(cut, unit),
-        what=cut_shape(cut),
+        what=cut_words(cut),
         shape=cut.shape,
         subcut=cut.subcut,
         further=further(cut, unit),
@@ -141,7 +141,12 @@ def _layout(layout: Layout, cloth: ClothPlan, unit: LengthUnit) -> LayoutOut:
         length=float(drawn.source.length),
         size=f"{show(source.width, unit)} × {show(source.length, unit)}",
         strips=[
-            StripOut(y=float(strip.y), height=float(strip.height), words=strip_words(strip, unit))
+            StripOut(
+                y=float(strip.y),
+                height=float(strip.height),
+                wide=show(strip.height, unit),
+                words=strip_words(strip, unit),
+            )
             for strip in drawn.strips
         ],
         laid=[

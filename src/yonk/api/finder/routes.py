@@ -12,15 +12,21 @@ from fastapi import APIRouter, Response
 from yonk.api.finder.schemas import (
     CutChartIn,
     CutChartOut,
-    KindMethodOut,
     KindOut,
     OnHandIn,
     PossibleOut,
     SettingsIn,
     ToldIn,
     VerdictOut,
+    WordsOut,
 )
-from yonk.api.finder.view import cut_chart_view, possible_view, verdict_view
+from yonk.api.finder.view import (
+    cut_chart_view,
+    kind_view,
+    possible_view,
+    verdict_view,
+    words_view,
+)
 from yonk.api.wire import ERRORS
 from yonk.core.finder import (
     OnHand,
@@ -29,9 +35,10 @@ from yonk.core.finder import (
     kinds_asked,
     method_of,
     pieces_of,
+    sizes_told,
     what_can_i_make,
 )
-from yonk.core.paper import USUAL, DraftError, LengthUnit, typed_length, with_settings
+from yonk.core.paper import TRADE_WORDS, USUAL, DraftError, LengthUnit, typed_length, with_settings
 from yonk.core.planning import width_range
 from yonk.core.units import BY_NAME, Terms
 
@@ -41,17 +48,13 @@ router = APIRouter(prefix="/api")
 @router.get("/finder/kinds", response_model=list[KindOut])
 def kinds() -> list[KindOut]:
     """The kinds of unit that can be asked for, with their methods."""
-    return [
-        KindOut(
-            kind=kind.kind,
-            words=kind.words,
-            two_sizes=kind.two_sizes,
-            methods=[
-                KindMethodOut(name=method.name, words=method.words) for method in kind.methods
-            ],
-        )
-        for kind in kinds_asked()
-    ]
+    return [kind_view(kind) for kind in kinds_asked()]
+
+
+@router.get("/words", response_model=WordsOut)
+def words() -> WordsOut:
+    """The words of the trade, and the three sizes by an example."""
+    return words_view(TRADE_WORDS, (sizes_told(unit) for unit in USUAL))
 
 
 @router.post("/finder/on-hand", response_model=list[PossibleOut], responses=ERRORS)

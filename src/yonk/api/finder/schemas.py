@@ -76,12 +76,42 @@ class ToldIn(Model):
 
 
 class VerdictOut(Model):
-    """What comes of the cuts told: in a sentence, and piece by piece what is right."""
+    """What comes of the cuts told: in a sentence, where any is told, and piece by piece what is
+    right.
+    """
 
     right: bool
     verdict: str
     unfinished: str
     pieces: list[AskedOut]
+
+
+class TradeWordOut(Model):
+    """A word of the trade and what it means."""
+
+    word: str
+    meaning: str
+
+
+class SizesToldOut(Model):
+    """An example of the three sizes: in words, and as lengths to draw to scale."""
+
+    kind: str
+    unit: LengthUnit
+    seam: str
+    margin: str
+    finished: str
+    unfinished: str
+    true_cut: str
+    cut: str
+    sides: dict[str, float]
+
+
+class WordsOut(Model):
+    """The words of the trade, and the three sizes by an example in each unit."""
+
+    words: list[TradeWordOut]
+    examples: list[SizesToldOut]
 
 
 class CutChartIn(Model):
@@ -117,6 +147,9 @@ class KindOut(Model):
 
     kind: Kind
     words: str
+    picture: list[PartOut]
+    width: float
+    height: float
     two_sizes: bool
     methods: list[KindMethodOut]
 

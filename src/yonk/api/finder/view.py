@@ -2,14 +2,67 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterable, Mapping, Sequence
+from fractions import Fraction
 
-from yonk.api.finder.schemas import AskedOut, CutChartOut, CutChartRowOut, PossibleOut, VerdictOut
+from yonk.api.finder.schemas import (
+    AskedOut,
+    CutChartOut,
+    CutChartRowOut,
+    KindMethodOut,
+    KindOut,
+    PossibleOut,
+    SizesToldOut,
+    TradeWordOut,
+    VerdictOut,
+    WordsOut,
+)
 from yonk.api.shown import further_words, length_words, unit_picture
-from yonk.core.finder import Asked, ChartLine, OnHand, Possible, Verdict
-from yonk.core.paper import show
+from yonk.core.finder import (
+    Asked,
+    ChartLine,
+    OnHand,
+    Possible,
+    SizesTold,
+    Verdict,
+    sample_unit,
+)
+from yonk.core.paper import USUAL, show
 from yonk.core.planning import size, working
-from yonk.core.units import Terms
+from yonk.core.units import Terms, UnitKind
+
+PICTURED = Fraction(3)  # the width that a kind is pictured at
+SIDES = ("seam", "margin", "finished", "unfinished", "true_cut", "cut")
+
+
+def kind_view(kind: UnitKind) -> KindOut:
+    """A kind of unit that can be asked for, with its picture and its methods."""
+    seam = USUAL["in"].settings.seam
+    parts, width, height = unit_picture(sample_unit(kind.kind, PICTURED), seam)
+    return KindOut(
+        kind=kind.kind,
+        words=kind.words,
+        picture=parts,
+        width=width,
+        height=height,
+        two_sizes=kind.two_sizes,
+        methods=[KindMethodOut(name=method.name, words=method.words) for method in kind.methods],
+    )
+
+
+def words_view(words: Mapping[str, str], examples: Iterable[SizesTold]) -> WordsOut:
+    """The words of the trade, in the order of the alphabet, and the three sizes."""
+    return WordsOut(
+        words=[TradeWordOut(word=word, meaning=words[word]) for word in sorted(words)],
+        examples=[_example(one) for one in examples],
+    )
+
+
+def _example(one: SizesTold) -> SizesToldOut:
+    lengths = {name: getattr(one, name) for name in SIDES}
+    said = {name: show(length, one.unit) for name, length in lengths.items()}
+    sides = {name: float(length) for name, length in lengths.items()}
+    return SizesToldOut(kind=one.kind, unit=one.unit, sides=sides, **said)
 
 
 def possible_view(found: Sequence[Possible], have: OnHand, terms: Terms) -> list[PossibleOut]:
@@ -59,7 +112,7 @@ def verdict_view(found: Verdict, told: dict[int, str], terms: Terms) -> VerdictO
     unfinished = wide if wide == high else f"{wide} × {high}"
     return VerdictOut(
         right=found.right,
-        verdict=_verdict(found, terms),
+        verdict=_verdict(found, terms) if any(text.strip() for text in told.values()) else "",
         unfinished=unfinished,
         pieces=[
             _asked(one, told.get(number, ""), terms) for number, one in enumerate(found.pieces)

@@ -24,7 +24,7 @@ from yonk.api.quilts.schemas import (
 from yonk.api.shown import FURTHER, picture, picture_by_fabric
 from yonk.api.wire import PictureFaceOut
 from yonk.core.paper import Fabric, show, write_typed
-from yonk.core.planning import cut_shape, cut_size, further, lightness, read, size
+from yonk.core.planning import cut_size, cut_words, further, lightness, read, size
 from yonk.core.setting import (
     LaidBlock,
     Quilt,
@@ -156,7 +156,7 @@ def _cloths(plan: QuiltPlan) -> Iterator[QuiltClothOut]:
                 QuiltLineOut(
                     count=cut.count,
                     size=cut_size(cut, plan.quilt.unit),
-                    what=cut_shape(cut),
+                    what=cut_words(cut),
                     further=further(cut, plan.quilt.unit),
                     purpose=name,
                 )

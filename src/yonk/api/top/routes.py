@@ -18,7 +18,7 @@ from yonk.api.session import BlockId, Db
 from yonk.api.sewing.schemas import TickIn
 from yonk.api.top import answers
 from yonk.api.top.schemas import TopCutOut, TopDoneIn, TopIn, TopPrintIn, TopSewOut
-from yonk.api.wire import ERRORS, as_json
+from yonk.api.wire import ERRORS, PagesOut, as_json
 from yonk.api.work import Work
 from yonk.core.cutting import NO_MARKS
 from yonk.files.quilt_file import origins_of
@@ -102,6 +102,12 @@ async def layouts_svg(asked: TopPrintIn, db: Db, work: Work) -> Response:
 async def quilt_pdf(asked: TopPrintIn, db: Db, work: Work) -> Response:
     """Everything on paper."""
     return await work.file(asked.document, answers.quilt_pdf, asked, *await _beside(db, asked))
+
+
+@router.post("/preview/quilt", response_model=PagesOut, responses=ERRORS)
+async def quilt_pages(asked: TopPrintIn, db: Db, work: Work) -> Response:
+    """Everything as pictures of its pages."""
+    return as_json(await work.heavy(answers.quilt_pages, asked, *await _beside(db, asked)))
 
 
 @router.post("/files/quilt-labels.pdf", response_class=Response, responses=ERRORS)

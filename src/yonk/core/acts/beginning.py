@@ -12,7 +12,7 @@ from yonk.core.acts.proportions import Proportions
 from yonk.core.acts.regrid import Regrid
 from yonk.core.acts.rename import Rename
 from yonk.core.acts.resize import Resize
-from yonk.core.paper import Draft, DraftError, Fabric, LengthUnit, default_making
+from yonk.core.paper import Draft, DraftError, Fabric, LengthUnit, check_count, default_making
 
 FIRST_FABRICS = (
     Fabric(key="peat", name="Peat", colour="#3b2a20", value="dark"),
@@ -82,8 +82,4 @@ def _count(parts: tuple[str, ...], place: str) -> int:
     """How many columns or rows: the one number that was typed, or as many as there are parts."""
     if len(parts) > 1:
         return len(parts)
-    if not (parts[0].isascii() and parts[0].isdigit() and len(parts[0]) < 6):
-        raise DraftError(
-            place, f"“{parts[0]}” is no count; write how many, or proportions such as 1 2 1"
-        )
-    return int(parts[0])
+    return check_count(parts[0], place, "lines")

@@ -24,19 +24,19 @@ class PutColouring(Act):
     do: Literal["colouring"] = "colouring"
     number: int | None = None
     name: str
-    blocks: int = 1
+    blocks: int | str = 1
     mirrored: bool = False
     fabrics: dict[str, str]
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:
         """The draft after it. Raises `DraftError` naming the field."""
-        check_count(self.blocks, "blocks", "blocks_of_a_colouring")
+        blocks = check_count(self.blocks, "blocks", "blocks_of_a_colouring")
         for key, other in self.fabrics.items():
             check_known(draft, key)
             check_known(draft, other)
         name = " ".join(self.name.split())[:120] or f"Colouring {len(draft.colourings) + 2}"
         changed = tuple((key, other) for key, other in sorted(self.fabrics.items()) if key != other)
-        new = Colouring(name=name, blocks=self.blocks, mirrored=self.mirrored, fabrics=changed)
+        new = Colouring(name=name, blocks=blocks, mirrored=self.mirrored, fabrics=changed)
         if self.number is None:
             if len(draft.colourings) >= MOST_COLOURINGS:
                 raise DraftError(

@@ -15,7 +15,7 @@ class SetBatch(Act):
     """Set how many joins are sewn in one chain."""
 
     do: Literal["batch"] = "batch"
-    batch: int
+    batch: int | str
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:
         """The draft after it. Raises `DraftError` naming the field."""

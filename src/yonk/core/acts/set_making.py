@@ -18,7 +18,7 @@ class SetMaking(Act):
     """
 
     do: Literal["making"] = "making"
-    blocks: int | None = None
+    blocks: int | str | None = None
     settings: Mapping[str, str] = field(default_factory=dict)
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:

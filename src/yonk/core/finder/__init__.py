@@ -4,7 +4,8 @@ from yonk.core.finder.beginnings import BEGINNINGS, FABRICS, KIND, METHOD, PIECE
 from yonk.core.finder.chart_check import Asked, Verdict, check, pieces_of
 from yonk.core.finder.charts import ChartLine, cut_chart
 from yonk.core.finder.on_hand import OnHand, Possible, what_can_i_make
-from yonk.core.finder.sample_unit import kinds_asked, method_of
+from yonk.core.finder.samples import kinds_asked, method_of, sample_unit
+from yonk.core.finder.three_sizes import SizesTold, sizes_told
 
 __all__ = [
     "BEGINNINGS",
@@ -16,11 +17,14 @@ __all__ = [
     "ChartLine",
     "OnHand",
     "Possible",
+    "SizesTold",
     "Verdict",
     "check",
     "cut_chart",
     "kinds_asked",
     "method_of",
     "pieces_of",
+    "sample_unit",
+    "sizes_told",
     "what_can_i_make",
 ]

@@ -8,7 +8,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from fractions import Fraction
 
-from yonk.core.finder.sample_unit import method_of, sample_unit
+from yonk.core.finder.samples import method_of, sample_unit
 from yonk.core.sewing import SewingError
 from yonk.core.units import Kind, Method, Need, Size, Terms, Unit, carry_out, ruler_slack, target_of
 

@@ -8,7 +8,7 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 
-from yonk.core.finder.sample_unit import kinds_asked, sample_unit
+from yonk.core.finder.samples import kinds_asked, sample_unit
 from yonk.core.paper import COUNTS, DraftError
 from yonk.core.planning import worst_off
 from yonk.core.sewing import SewingError

@@ -80,6 +80,7 @@ from yonk.core.paper.sewing_wishes import (
     Toward,
 )
 from yonk.core.paper.stretches import joined
+from yonk.core.paper.trade_words import TRADE_WORDS
 from yonk.core.paper.words import listed
 
 __all__ = [
@@ -92,6 +93,7 @@ __all__ = [
     "ROOT_2",
     "SETTINGS",
     "TOWARD",
+    "TRADE_WORDS",
     "UNASSIGNED",
     "UNIT_NAMES",
     "USUAL",

@@ -9,6 +9,7 @@ from fractions import Fraction
 from typing import Any, Literal, TypeVar
 
 from yonk.core.paper.bounds import (
+    COUNTS,
     CountField,
     LengthField,
     LengthUnit,
@@ -18,7 +19,7 @@ from yonk.core.paper.bounds import (
     typed,
 )
 from yonk.core.paper.errors import Fault, YonkError
-from yonk.core.paper.measure import LengthError
+from yonk.core.paper.measure import LONGEST_TEXT, LengthError
 from yonk.core.paper.settings import SETTINGS, USUAL_SETTINGS, Settings
 from yonk.core.paper.sewing_wishes import SewingWishes
 
@@ -88,8 +89,17 @@ def copy_name(name: str) -> str:
     return f"{name[: LONGEST_NAME - len(COPY)]}{COPY}"
 
 
-def check_count(count: int, place: str, field: CountField) -> int:
-    """A count within its bounds. Raises `DraftError`."""
+def check_count(count: int | str, place: str, field: CountField) -> int:
+    """A count, perhaps as it was typed, within its bounds. Raises `DraftError`.
+
+    >>> check_count(" 12 ", "blocks", "blocks")
+    12
+    """
+    if isinstance(count, str):
+        text = count.strip()
+        if not (text.isascii() and text.isdigit()):
+            raise DraftError(place, f"“{text}” is no whole number; write one such as 12")
+        count = int(text) if len(text) < LONGEST_TEXT else COUNTS[field][1] + 1
     fault = count_fault(count, field)
     if fault:
         raise DraftError(place, fault)

@@ -6,6 +6,7 @@ from yonk.core.planning.cuts import Cut, Purpose, alike_together
 from yonk.core.planning.in_words import (
     cut_shape,
     cut_size,
+    cut_words,
     diagonal,
     further,
     purposes,
@@ -43,6 +44,7 @@ __all__ = [
     "compare",
     "cut_shape",
     "cut_size",
+    "cut_words",
     "diagonal",
     "further",
     "lightness",

@@ -42,6 +42,11 @@ def cut_shape(cut: Cut) -> str:
     return f"{cut.shape}{'' if cut.count == 1 else 's'}"
 
 
+def cut_words(cut: Cut) -> str:
+    """What is cut, before its size, so that no cut size is taken for a finished one."""
+    return f"{cut_shape(cut)} cut"
+
+
 def further(cut: Cut, unit: LengthUnit) -> str:
     """How a cut is cut further, and which way where that matters."""
     what = cut.what

@@ -17,8 +17,8 @@ class SetPlaces(QuiltAct):
 
     do: Literal["places"] = "places"
     kind: SettingKind | None = None
-    columns: int | None = None
-    rows: int | None = None
+    columns: int | str | None = None
+    rows: int | str | None = None
 
     def on(self, quilt: Quilt) -> Quilt:
         """The quilt set so."""

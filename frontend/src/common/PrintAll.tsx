@@ -1,0 +1,84 @@
+import "./print.scss";
+
+import { keepPreviousData, useMutation, useQuery } from "@tanstack/react-query";
+import { type ReactNode, useState } from "react";
+import { Button, Modal, Spinner } from "react-bootstrap";
+
+import { download, file, type AskedWith, type FilePath, type Schemas, words } from "../api/client";
+import { Said } from "./Notices";
+
+interface Props<P extends FilePath> {
+  name: string;
+  path: P;
+  asked: AskedWith<P>;
+  pages: (signal: AbortSignal) => Promise<Schemas["PagesOut"]>;
+  /** What can be chosen of it. */
+  children?: ReactNode;
+  onClose: () => void;
+}
+
+/** Everything that can be printed as one document: its pages to look at, then kept or printed. */
+export function PrintAll<P extends FilePath>({ name, path, asked, pages, children, onClose }: Props<P>) {
+  const [large, setLarge] = useState<number>();
+  const preview = useQuery({
+    queryKey: ["preview", path, asked],
+    queryFn: ({ signal }) => pages(signal),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const opening = useMutation({
+    mutationFn: () => file(path, asked),
+    onSuccess: ({ content }) => void window.open(URL.createObjectURL(content)),
+  });
+  const saving = useMutation({ mutationFn: () => download(path, asked) });
+  const fault = preview.error ?? opening.error ?? saving.error;
+  const found = preview.data;
+  return (
+    <Modal show onHide={onClose} size="xl" scrollable aria-labelledby="print-head">
+      <Modal.Header closeButton>
+        <Modal.Title id="print-head">Everything of {name} on paper</Modal.Title>
+      </Modal.Header>
+      <Modal.Body>
+        {children}
+        {fault && <Said text={words(fault)} />}
+        {preview.isFetching && (
+          <p role="status">
+            <Spinner size="sm" /> Laying out the pages …
+          </p>
+        )}
+        {found && (
+          <>
+            <p className="quiet-text" role="status">
+              {found.count === 1 ? "1 page" : `${String(found.count)} pages`}
+              {found.count > found.pictures.length && `, the first ${String(found.pictures.length)} pictured`}
+            </p>
+            <ol className="pages">
+              {found.pictures.map((picture, number) => (
+                <li key={number} className={large === number ? "large" : undefined}>
+                  <button
+                    type="button"
+                    aria-label={
+                      large === number ? `Page ${String(number + 1)}, smaller` : `Page ${String(number + 1)}, larger`
+                    }
+                    onClick={() => setLarge(large === number ? undefined : number)}
+                  >
+                    <img src={`data:image/png;base64,${picture}`} alt="" />
+                  </button>
+                </li>
+              ))}
+            </ol>
+          </>
+        )}
+      </Modal.Body>
+      <Modal.Footer>
+        <span className="me-auto quiet-text">Print at 100 %, so that templates keep their size.</span>
+        <Button variant="outline-primary" disabled={saving.isPending} onClick={() => saving.mutate()}>
+          Keep as PDF
+        </Button>
+        <Button disabled={opening.isPending} onClick={() => opening.mutate()}>
+          Open to print
+        </Button>
+      </Modal.Footer>
+    </Modal>
+  );
+}

@@ -1,0 +1,31 @@
+import type { Draft, MatesName } from "../api/client";
+import { Help } from "../common/Help";
+
+interface Props {
+  view: Draft;
+  mates: MatesName;
+  setMates: (mates: MatesName) => void;
+}
+
+/** At which other places of the block the same is done. */
+export function Mates(props: Props) {
+  return (
+    <span className="mates-field">
+      <label className="typed">
+        <span>Mates</span>
+        <select
+          value={props.mates}
+          onChange={(event) => props.setMates(event.target.value as MatesName)}
+          title="Do it at the matching places too (M)"
+        >
+          {props.view.mates.map((one) => (
+            <option key={one.name} value={one.name}>
+              {one.words}
+            </option>
+          ))}
+        </select>
+      </label>
+      <Help word="mates" />
+    </span>
+  );
+}

@@ -1,0 +1,66 @@
+"""All sheets of a block in one document: what is cut, how units are made, how it is sewn and
+checked.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Collection, Mapping, Sequence
+from types import MappingProxyType
+from typing import Literal
+
+from yonk.core.cutting import Cutting, templates_of
+from yonk.core.planning import make_plan
+from yonk.core.pressing import sewing_plan
+from yonk.files.card_pdf import write_card_pdf
+from yonk.files.cutting_pdf import write_cutting_pdf
+from yonk.files.labels_pdf import write_labels_pdf
+from yonk.files.paper import PaperName, one_document
+from yonk.files.sewing_pdf import write_sewing_pdf
+from yonk.files.steps_pdf import write_steps_pdf
+from yonk.files.templates_pdf import write_templates_pdf
+
+SheetName = Literal["cutting", "labels", "steps", "sewing", "card", "templates"]
+SHEETS: Mapping[SheetName, str] = MappingProxyType(
+    {
+        "cutting": "Cutting list with its layouts",
+        "labels": "Labels for the stacks",
+        "steps": "Step sheets of the recipes",
+        "sewing": "Sewing sheet",
+        "card": "Card of the trial block",
+        "templates": "Templates at true size",
+    }
+)
+
+
+def sheets_of(cutting: Cutting) -> list[SheetName]:
+    """The sheets that this block has: templates only where the ruler alone does not do."""
+    needed = any(cut.shape == "template" for cut in cutting.plan.cuts)
+    return [name for name in SHEETS if needed or name != "templates"]
+
+
+def write_everything_pdf(
+    cutting: Cutting, told: Sequence[str], paper: PaperName, wanted: Collection[SheetName]
+) -> bytes:
+    """The sheets that are wanted, of those that the block has; the cutting list where none is.
+
+    Args:
+        told: what a trial block says for the rest, above the cutting list.
+    """
+    known = sheets_of(cutting)
+    chosen = [name for name in known if name in wanted] or known[:1]
+    return one_document([_sheet(name, cutting, told, paper) for name in chosen])
+
+
+def _sheet(name: SheetName, cutting: Cutting, told: Sequence[str], paper: PaperName) -> bytes:
+    draft = cutting.draft
+    if name == "cutting":
+        return write_cutting_pdf(cutting, paper, told)
+    if name == "labels":
+        return write_labels_pdf(cutting, paper)
+    if name == "steps":
+        return write_steps_pdf(cutting.plan, paper)
+    if name == "sewing":
+        return write_sewing_pdf(sewing_plan(draft), make_plan(draft), paper)
+    if name == "card":
+        return write_card_pdf(sewing_plan(draft), paper)
+    return write_templates_pdf(templates_of(cutting.plan), draft.unit, draft.name, paper)
