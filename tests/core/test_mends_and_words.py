@@ -1,0 +1,175 @@
+"""Ways out that are offered are ways out; words of the trade; every sheet of a block on paper."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from fractions import Fraction as F
+from io import BytesIO
+
+import pytest
+from hypothesis import assume, given
+from hypothesis import strategies as st
+from PIL import Image
+from pypdfium2 import PdfDocument
+
+from tests.drafts import block
+from yonk.core.acts import Beginning, begin_block
+from yonk.core.cutting import Cutting, plan_cutting
+from yonk.core.finder import sizes_told
+from yonk.core.paper import TRADE_WORDS, Draft, LengthUnit
+from yonk.core.planning import Plan, cut_words, make_plan
+from yonk.files.everything_pdf import SHEETS, SheetName, sheets_of, write_everything_pdf
+from yonk.files.page_pictures import MOST_PAGES, WIDTH, picture_pages
+from yonk.machine.samples import all_samples
+
+SAMPLES = {draft.name: draft for draft in all_samples()}
+
+
+def off(plan: Plan) -> list[str]:
+    return [notice.text for notice in plan.notices if notice.code == "off-the-ruler"]
+
+
+def test_ten_inches_in_three_have_three_ways_out() -> None:
+    draft = begin_block(Beginning(width="10"))
+    (notice,) = [one for one in make_plan(draft).notices if one.code == "off-the-ruler"]
+    assert [mend.words for mend in notice.mends] == [
+        "take 9 3⁄4″ wide",
+        "take 10 1⁄8″ wide",
+        "use a ruler of 1⁄32″ steps",
+    ]
+    assert [mend.finished for mend in notice.mends] == [(F(39, 4),) * 2, (F(81, 8),) * 2, None]
+    assert "take 9 3⁄4″ or 10 1⁄8″ wide, where every cut is on the ruler" in notice.text
+
+
+def test_a_finer_ruler_is_offered_where_it_has_the_marks() -> None:
+    draft = begin_block(Beginning(width="9 3/16", columns="3", rows="3"))
+    (notice,) = [one for one in make_plan(draft).notices if one.code == "off-the-ruler"]
+    assert [mend.ruler_step for mend in notice.mends if mend.ruler_step] == [F(1, 16)]
+    mended = replace(draft, making=replace(draft.making, ruler_step=F(1, 16)))
+    assert off(make_plan(mended)) == []
+
+
+@given(
+    st.sampled_from(["in", "cm"]),
+    st.integers(17, 200),
+    st.integers(2, 7),
+    st.integers(1, 5),
+)
+def test_whatever_way_out_is_taken_every_cut_is_on_the_ruler(
+    unit: LengthUnit, sixteenths: int, columns: int, rows: int
+) -> None:
+    width = F(sixteenths, 16) if unit == "in" else F(sixteenths, 10)
+    asked = Beginning(unit=unit, width=str(width), columns=str(columns), rows=str(rows))
+    draft = begin_block(asked)
+    mends = [mend for notice in make_plan(draft).notices for mend in notice.mends]
+    assume(mends)
+    for mend in set(mends):
+        assert off(make_plan(_mended(draft, mend.finished, mend.ruler_step))) == []
+
+
+def _mended(draft: Draft, finished: tuple[F, F] | None, step: F | None) -> Draft:
+    if finished:
+        return replace(draft, width=finished[0], height=finished[1])
+    assert step
+    return replace(draft, making=replace(draft.making, ruler_step=step))
+
+
+def test_a_block_that_is_not_square_keeps_its_shape() -> None:
+    draft = begin_block(Beginning(width="10", height="20", columns="3", rows="6"))
+    for notice in make_plan(draft).notices:
+        for mend in notice.mends:
+            assert mend.finished is None or mend.finished[1] == 2 * mend.finished[0]
+
+
+def test_what_is_cut_says_that_it_is_cut() -> None:
+    plan = make_plan(SAMPLES["Weir Gate"])
+    assert {cut_words(cut) for cut in plan.cuts} == {"squares cut"}
+    assert cut_words(replace(plan.cuts[0], count=1)) == "square cut"
+
+
+def test_words_of_the_trade_are_sentences() -> None:
+    assert len(TRADE_WORDS) > 25
+    for word, meaning in TRADE_WORDS.items():
+        assert word == word.lower().strip() and meaning[0].isupper() and meaning.endswith("."), word
+        assert len(meaning) < 200
+
+
+@pytest.mark.parametrize(
+    ("unit", "sides"),
+    [("in", ("3", "7/2", "31/8", "4")), ("cm", ("8", "19/2", "21/2", "43/4"))],
+)
+def test_the_three_sizes_by_hand(unit: LengthUnit, sides: tuple[str, ...]) -> None:
+    # in: 3 + ½ = 3 ½; + √2/4 = 3.854, up to 3 ⅞; with ⅛ to trim 3.979, up to 4.
+    # cm: 8 + 1.5 = 9.5; + 0.75 √2 = 10.561, up to 10.75; with 0.25 to trim 10.811, up to 11.
+    told = sizes_told(unit)
+    found = told.finished, told.unfinished, told.true_cut, told.cut
+    if unit == "in":
+        assert found == tuple(map(F, sides))
+    else:
+        assert found == (8, F("9.5"), F("10.75"), 11)
+    assert told.unfinished == told.finished + 2 * told.seam
+
+
+@pytest.fixture(scope="module")
+def gate() -> Cutting:
+    return plan_cutting(SAMPLES["Weir Gate"], "all")
+
+
+def pages(pdf: bytes) -> list[str]:
+    document = PdfDocument(pdf)
+    return [document[number].get_textpage().get_text_range() for number in range(len(document))]
+
+
+def test_every_sheet_is_there_and_in_order(gate: Cutting) -> None:
+    wanted = sheets_of(gate)
+    assert wanted == [name for name in SHEETS if name != "templates"]
+    whole = pages(write_everything_pdf(gate, [], "letter", wanted))
+    each = [pages(write_everything_pdf(gate, [], "letter", [name])) for name in wanted]
+    assert [text for sheet in each for text in sheet] == whole
+    assert "squares cut" in whole[0] and "squares cut" in each[1][0]
+
+
+def test_sheets_that_are_not_wanted_are_left_out(gate: Cutting) -> None:
+    some: list[SheetName] = ["sewing", "cutting"]
+    whole = pages(write_everything_pdf(gate, [], "a4", some))
+    assert "cutting list" in whole[0] and "sewing" in whole[-1]
+    none, least = (pages(write_everything_pdf(gate, [], "a4", some)) for some in ([], ["cutting"]))
+    assert none == least, "with none chosen there is the list at least"
+
+
+def test_templates_are_printed_only_where_a_ruler_does_not_do() -> None:
+    odd = block("1/2 0 1 2/3, 0 1/3 1/2 0", "1/6 1/4 peat", size="6 6")
+    cutting = plan_cutting(odd, "all")
+    assert any(cut.shape == "template" for cut in cutting.plan.cuts)
+    assert sheets_of(cutting)[-1] == "templates"
+    whole = pages(write_everything_pdf(cutting, [], "letter", sheets_of(cutting)))
+    alone = pages(write_everything_pdf(cutting, [], "letter", ["templates"]))
+    assert whole[-len(alone) :] == alone
+
+
+def test_what_the_trial_says_stands_above_the_list(gate: Cutting) -> None:
+    told = ["Sew a thread further in."]
+    assert told[0] in pages(write_everything_pdf(gate, told, "letter", ["cutting"]))[0]
+
+
+def test_pages_are_pictured_as_they_are_shaped(gate: Cutting) -> None:
+    for paper, ratio in (("letter", 11 / 8.5), ("a4", 297 / 210)):
+        pdf = write_everything_pdf(gate, [], paper, ["cutting"])  # type: ignore[arg-type]
+        found = picture_pages(pdf)
+        assert found.count == len(pages(pdf)) == len(found.pictures)
+        picture = Image.open(BytesIO(found.pictures[0]))
+        assert abs(picture.width - WIDTH) <= 1
+        assert picture.height / picture.width == pytest.approx(ratio, abs=0.01)
+        darkest, lightest = picture.convert("L").getextrema()
+        assert darkest < 100 and lightest > 250  # type: ignore[operator]
+
+
+def test_of_many_pages_the_first_are_pictured(gate: Cutting) -> None:
+    whole = PdfDocument.new()
+    source = PdfDocument(write_everything_pdf(gate, [], "letter", ["labels"]))
+    for _ in range(MOST_PAGES + 3):
+        whole.import_pages(source, [0])
+    out = BytesIO()
+    whole.save(out)
+    found = picture_pages(out.getvalue())
+    assert (found.count, len(found.pictures)) == (MOST_PAGES + 3, MOST_PAGES)
