@@ -74,7 +74,7 @@ class BenchPage:
         ).click()
 
     def mates(self, words: str) -> None:
-        self.page.get_by_label("Mates").select_option(label=words)
+        self.page.get_by_role("combobox", name="Mates").select_option(label=words)
 
     def take(self, slot: int, fabric: str) -> None:
         self.page.get_by_role("radiogroup", name="Fabrics in hand").get_by_role("radio").nth(

@@ -104,7 +104,7 @@ def test_ticks_and_place_are_kept_over_a_reload(page: Page, tmp_path: Path) -> N
     tick(page, line(page, "3 1⁄2″"))
     expect(fabric(page, "Fog")).to_contain_text("1 of 2 lines cut")
     page.get_by_role("button", name="At the cutting table").click()
-    page.get_by_role("button", name="Next").click()
+    page.get_by_role("button", name="Next", exact=True).click()
     expect(page.get_by_role("heading", level=1)).to_have_text("Peat")
     page.reload()
     expect(page.get_by_role("heading", level=1)).to_have_text("Peat")

@@ -97,7 +97,7 @@ SEWING = ("pressing", "laid out", "join", "machine")
 PAGES = ("", "draft", "recipes", "work", "cut", "table", "finder", "check", "chart", "fabrics")
 QUILT = {"quilt": "", "top cut": "/cut", "top cloth": "/cut?fabric=peat", "top sewn": "/sew"}
 MEASURING = ("trial", "foretold", "log")
-PAGES += (*SEWING, "seam-log", *MEASURING, "quilts", *QUILT, "bin")
+PAGES += (*SEWING, "seam-log", *MEASURING, "quilts", *QUILT, "bin", "words")
 
 
 AXE = Path(__file__).parents[2] / "frontend" / "node_modules" / "axe-core" / "axe.min.js"
@@ -200,4 +200,13 @@ def test_it_finds_nothing_in_an_open_menu_or_dialog(
     page.get_by_role("button", name="Size and grid").click()
     page.get_by_role("button", name="size chart").click()
     expect(page.get_by_role("dialog")).to_be_visible()
+    assert found_wrong(page) == []
+    page.keyboard.press("Escape")
+    page.get_by_label("What is meant by cut?").click()
+    expect(page.locator(".help[open] p")).to_be_visible()
+    assert [one for one in found_wrong(page) if not one.startswith(beneath)] == []
+    page.get_by_role("link", name="Cut", exact=True).click()
+    page.get_by_role("button", name="Print and take along").click()
+    page.get_by_role("button", name="Everything, looked at first").click()
+    expect(page.locator(".pages img").first).to_be_visible()
     assert found_wrong(page) == []

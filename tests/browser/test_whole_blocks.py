@@ -114,7 +114,7 @@ def test_a_block_with_mates_by_keyboard_alone(bench: BenchPage, page: Page) -> N
     press(
         page, "m m . ."
     )  # mates: quarter turns; from the half-square triangle on to the quarter-square triangle
-    expect(page.get_by_label("Mates")).to_have_value("quarter-turns")
+    expect(page.get_by_role("combobox", name="Mates")).to_have_value("quarter-turns")
     press(page, "Enter")
     expect(page.locator(".face")).to_have_count(12 + 16)
     expect(page.locator("#cell-said")).to_have_text(

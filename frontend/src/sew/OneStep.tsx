@@ -16,14 +16,13 @@ interface Props {
   plan: Sewing;
   view: Draft;
   colouring: number | null;
-  fault: string | undefined;
   act: (acts: Act[]) => void;
   onDone: (step: SewingStep, done: number) => void;
   onStep: (number: number) => void;
 }
 
 /** One step: its pictures, what it measures, how many are sewn. */
-export function OneStep({ id, step, plan, view, colouring, fault, act, onDone, onStep }: Props) {
+export function OneStep({ id, step, plan, view, colouring, act, onDone, onStep }: Props) {
   const foretold = useMeasuring(id, view.document, Boolean(step.checkpoint)).data?.foretold.checkpoints.find(
     (one) => one.step === step.number,
   );
@@ -62,7 +61,6 @@ export function OneStep({ id, step, plan, view, colouring, fault, act, onDone, o
           label="sewn so far"
           value={String(step.done)}
           width="4rem"
-          fault={fault}
           suffix={`of ${String(step.total)}`}
           onKeep={(text) => {
             const done = Number(text);

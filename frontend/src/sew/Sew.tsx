@@ -183,7 +183,6 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
             plan={plan}
             view={view}
             colouring={colouring}
-            fault={fault}
             act={act}
             onDone={onDone}
             onStep={(number) => go({ step: String(number) })}

@@ -10,7 +10,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 from typing import Literal
 
-from yonk.core.paper.measure import LengthError, read_length, show, unit_marked, write_mixed
+from yonk.core.paper.measure import LengthError, read_in, show, write_mixed
 
 LengthUnit = Literal["in", "cm"]
 INCH = Fraction(254, 100)  # centimetres
@@ -170,10 +170,7 @@ def typed(text: str, field: LengthField | NumberField, unit: LengthUnit) -> Frac
     """A length or number as typed into a field. Raises `LengthError` where it is none or out of
     bounds.
     """
-    marked = unit_marked(text)
-    if marked and marked != unit:
-        raise LengthError(f"is marked {marked}, but {unit} is meant here; write the number alone")
-    value = read_length(text)
+    value = read_in(text, unit)
     fault = (
         number_fault(value, field) if field == "proportion" else length_fault(value, field, unit)
     )

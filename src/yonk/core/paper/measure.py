@@ -47,14 +47,6 @@ class LengthError(SaidError):
     """A text that cannot be read as a length. The message says what would mend it."""
 
 
-def unit_marked(text: str) -> str:
-    """The unit whose mark stands behind a typed length: ``in``, ``cm`` or nothing."""
-    found = _UNIT_MARK.search(text)
-    if not found:
-        return ""
-    return "cm" if found.group().strip().lower() == "cm" else "in"
-
-
 @lru_cache(maxsize=65536)
 def read_length(text: str) -> Fraction:
     """Read a length as people type it.
@@ -88,6 +80,15 @@ def read_length(text: str) -> Fraction:
     if length.denominator > FINEST:
         raise LengthError("is told finer than any ruler; round it to a few places")
     return length
+
+
+def read_in(text: str, unit: str) -> Fraction:
+    """The same where a unit is meant. Raises `LengthError` also for the mark of the other one."""
+    found = _UNIT_MARK.search(text)
+    marked = "" if not found else "cm" if found.group().strip().lower() == "cm" else "in"
+    if marked and marked != unit:
+        raise LengthError(f"is marked {marked}, but {unit} is meant here; write the number alone")
+    return read_length(text)
 
 
 def _number(plain: str, text: str) -> Fraction:

@@ -13,7 +13,7 @@ from types import MappingProxyType
 from typing import Any, Literal
 
 from yonk.core.paper.bounds import Bound, LengthUnit
-from yonk.core.paper.measure import LengthError, read_length, write_typed
+from yonk.core.paper.measure import LengthError, read_in, write_typed
 
 Stitch = Literal["beside", "two-lines"]
 Press = Literal["dark", "open"]
@@ -51,7 +51,7 @@ class Setting:
             if text not in dict(self.choices):
                 raise LengthError(f"must be one of {', '.join(value for value, _ in self.choices)}")
             return text
-        value = read_length(text)
+        value = read_in(text, unit)
         fault = self.fault(value, unit)
         if not fault and self.kind == "count" and value.denominator > 1:
             fault = "must be a whole number"
