@@ -49,7 +49,7 @@ def test_a_quilt_is_set_and_its_list_follows(bench: BenchPage, page: Page, tmp_p
     page.get_by_label("round the outside too").click()
     expect(size(page)).to_have_text("33″ × 43 1⁄2″")
     listed = page.locator(".top-list", has_text="sashing")
-    expect(listed).to_contain_text("31rectangles 2″ × 9 1⁄2″")
+    expect(listed).to_contain_text("31rectangles cut 2″ × 9 1⁄2″")
     page.get_by_role("button", name="+ a border").click()
     expect(size(page)).to_have_text("41″ × 51 1⁄2″")
     page.get_by_label("Width of border 1").fill("four")
@@ -102,7 +102,7 @@ def test_on_point_looked_at_in_greys_and_taken_along(
     set_into_a_quilt(page, "Hut Window", tmp_path)
     page.get_by_label("Straight or on point").select_option("on-point")
     expect(page.locator(".sizes")).to_contain_text("18 blocks")
-    expect(page.locator(".top-list", has_text="side triangles")).to_contain_text("3squares 12 5⁄8″")
+    expect(page.locator(".top-list", has_text="side triangles")).to_contain_text("3squares cut 12 5⁄8″")
     colours = (
         "() => [...document.querySelectorAll('svg.quilt polygon')].map(p => p.getAttribute('fill'))"
     )
@@ -264,4 +264,4 @@ def test_a_pieced_border_and_a_fabric_of_the_quilt(
     expect(page.locator("svg.quilt use")).to_have_count(12 + 2 * 3 + 2 * 4 + 4)
     page.get_by_label("Corners of pieced border 1").select_option(label="Moss")
     expect(page.locator("svg.quilt use")).to_have_count(12 + 2 * 3 + 2 * 4)
-    expect(page.locator(".top-list", has_text="Moss")).to_contain_text("4squares 9 1⁄2″")
+    expect(page.locator(".top-list", has_text="Moss")).to_contain_text("4squares cut 9 1⁄2″")

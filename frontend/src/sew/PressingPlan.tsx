@@ -95,8 +95,13 @@ export function PressingPlan({ plan, view, colouring, act, onStep }: Props) {
               <Fr>{words}</Fr>
             </p>
           ))}
-          <p>
-            {plan.best} <Help word="nest" /> <Help word="bulky" /> <Help word="spin" />
+          <p>{plan.best}</p>
+          <p className="quiet-text trade-words">
+            {["nest", "bulky", "spin"].map((word) => (
+              <span key={word}>
+                {word} <Help word={word} />
+              </span>
+            ))}
           </p>
           {plan.misplaced > 0 && (
             <p className="doubt">

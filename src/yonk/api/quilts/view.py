@@ -175,7 +175,7 @@ def _piece(piece: SettingPiece, count: int, plan: QuiltPlan) -> QuiltLineOut:
     return QuiltLineOut(
         count=count,
         size=" × ".join(show(one, unit) for one in sides),
-        what=piece.shape if count == 1 else f"{piece.shape}s",
+        what=f"{piece.shape} cut" if count == 1 else f"{piece.shape}s cut",
         further=FURTHER[piece.subcut],
         purpose=purpose_words(piece.purpose),
     )
