@@ -102,7 +102,8 @@ def test_on_point_looked_at_in_greys_and_taken_along(
     set_into_a_quilt(page, "Hut Window", tmp_path)
     page.get_by_label("Straight or on point").select_option("on-point")
     expect(page.locator(".sizes")).to_contain_text("18 blocks")
-    expect(page.locator(".top-list", has_text="side triangles")).to_contain_text("3squares cut 12 5⁄8″")
+    corners = page.locator(".top-list", has_text="side triangles")
+    expect(corners).to_contain_text("3squares cut 12 5⁄8″")
     colours = (
         "() => [...document.querySelectorAll('svg.quilt polygon')].map(p => p.getAttribute('fill'))"
     )
