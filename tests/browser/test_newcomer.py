@@ -258,3 +258,23 @@ def test_everything_is_looked_at_before_it_is_printed(bench: BenchPage, page: Pa
     with page.expect_download() as taken:
         dialog.get_by_role("button", name="Keep as PDF").click()
     assert taken.value.suggested_filename == "Sluice.pdf"
+
+
+def test_new_blocks_begin_with_what_was_kept_once(
+    bench: BenchPage, page: Page, running: Running
+) -> None:
+    bench.start("Sluice", "9", "9", 3, 3)
+    bench.keep("Seam allowance", "3/8")
+    page.get_by_role("link", name="Recipes").click()
+    page.get_by_role("button", name="How you work").click()
+    with page.expect_response("**/api/usual"):
+        page.get_by_role("button", name="Begin new blocks like this").click()
+    expect(page.get_by_text("New blocks begin in this unit")).to_be_visible()
+    page.goto(running.url)
+    bench.start("Second", "9", "9", 3, 3)
+    expect(page.get_by_label("Seam allowance")).to_have_value("3/8")
+    page.get_by_role("link", name="Recipes").click()
+    page.get_by_role("button", name="How you work").click()
+    with page.expect_response("**/api/usual"):
+        page.get_by_role("button", name="begin them as Yonk would").click()
+    expect(page.get_by_role("button", name="begin them as Yonk would")).to_have_count(0)

@@ -23,8 +23,8 @@ const QUESTIONS = [
 /** Questions outside a block: what squares on hand can become, whether a number is right, charts of cut sizes. */
 export function FinderPage() {
   const [asked, setAsked] = useState<(typeof QUESTIONS)[number][0]>("on-hand");
-  const { beginnings } = useUsual();
-  const [settings, setSettings] = useState<Settings>(useBeginning("in").settings);
+  const { beginnings, unit: usual } = useUsual();
+  const [settings, setSettings] = useState<Settings>(useBeginning(usual).settings);
   const kinds = useQuery({
     queryKey: ["kinds"],
     queryFn: () => settled<Kinds>(client.GET("/api/finder/kinds")),

@@ -4,6 +4,7 @@ import type { Act, Draft } from "../api/client";
 import { Fr } from "../common/Fr";
 import { SettingField } from "../common/SettingField";
 import { set, shownOn } from "../common/settings";
+import { UsualForNew } from "./UsualForNew";
 
 interface Props {
   view: Draft;
@@ -45,6 +46,9 @@ export function HowYouWork({ view, faults, act, onClose }: Props) {
           );
         })}
       </Modal.Body>
+      <Modal.Footer>
+        <UsualForNew view={view} />
+      </Modal.Footer>
     </Modal>
   );
 }

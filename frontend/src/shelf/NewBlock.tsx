@@ -3,7 +3,7 @@ import { Button, Col, Form, Modal, Row } from "react-bootstrap";
 import { useNavigate } from "react-router";
 
 import { type Block, client, faultsOf, settled } from "../api/client";
-import { useBeginning } from "../api/useUsual";
+import { useBeginning, useUsual } from "../api/useUsual";
 import { useChange } from "../api/useChange";
 
 const LABELS = {
@@ -18,7 +18,7 @@ type Field = keyof typeof LABELS;
 /** Starting a block: name, finished size, grid. What is not typed stays as it usually is in the unit chosen. */
 export function NewBlock({ show, onClose }: { show: boolean; onClose: () => void }) {
   const go = useNavigate();
-  const [unit, setUnit] = useState<"in" | "cm">("in");
+  const [unit, setUnit] = useState<"in" | "cm">(useUsual().unit);
   const { block: usual } = useBeginning(unit);
   const [typed, setTyped] = useState<Partial<Record<Field, string>>>({});
   const kept = Object.keys(typed).some((name) => name === "width" || name === "height");

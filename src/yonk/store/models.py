@@ -76,6 +76,16 @@ class ShelfNote(Base):
     note: Mapped[str] = mapped_column(String(1000))
 
 
+class Usual(Base):
+    """What new blocks begin with: a unit of length, and settings as typed, as JSON."""
+
+    __tablename__ = "usual"
+
+    id: Mapped[str] = mapped_column(String(8), primary_key=True)
+    unit: Mapped[str] = mapped_column(String(2))
+    settings: Mapped[str] = mapped_column(MEDIUMTEXT)
+
+
 class Marker(Base):
     """What was done once and is not to be done again, such as laying out the samples."""
 

@@ -15,6 +15,7 @@ from yonk.files.block_file import check_reading, read_block, take_block, write_b
 from yonk.files.log_file import LogFile, read_parcel
 from yonk.files.photo import Picture, as_kept
 from yonk.store.blocks import Form
+from yonk.store.usual import KeptUsual
 
 MOST_ON_A_CARD = (
     400  # patches drawn one by one on the shelf; of more, those of a fabric are one shape
@@ -26,9 +27,12 @@ def form_of_document(document: dict[str, Any]) -> Form:
     return form_of(take_block(document))
 
 
-def form_of_beginning(asked: Beginning) -> Form:
-    """What is kept of a block that is begun. Raises `DraftError` naming the field."""
-    return form_of(begin_block(asked))
+def form_of_beginning(asked: Beginning, usual: KeptUsual | None) -> Form:
+    """What is kept of a block that is begun, made as is usual for the quilter in her unit. Raises
+    `DraftError` naming the field.
+    """
+    settings = usual.settings if usual and usual.unit == asked.unit else {}
+    return form_of(begin_block(asked, settings))
 
 
 def form_of_file(text: bytes) -> Form:

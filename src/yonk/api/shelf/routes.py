@@ -31,6 +31,7 @@ from yonk.core.paper import tidy_labels
 from yonk.files.log_file import LIKE_A_ZIP
 from yonk.store import blocks as store
 from yonk.store import labels, revisions
+from yonk.store.usual import usual_of
 
 router = APIRouter(prefix="/api")
 
@@ -87,7 +88,8 @@ async def create(asked: NewBlockIn, db: Db, work: Work) -> BlockOut:
     if asked.document:
         form = await work.on_draft(asked.document, answers.form_of_document, asked.document)
     else:
-        form = await run_in_threadpool(lambda: answers.form_of_beginning(asked.beginning))
+        usual = await run_in_threadpool(usual_of, db)
+        form = await run_in_threadpool(answers.form_of_beginning, asked.beginning, usual)
     return block_out(await run_in_threadpool(store.create_block, db, form, asked.save_key))
 
 

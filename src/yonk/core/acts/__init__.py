@@ -5,7 +5,12 @@ Whatever is drawn anew, patches keep the fabric of the place they lie in.
 """
 
 from yonk.core.acts.act import Act, all_acts, apply
-from yonk.core.acts.beginning import USUAL_BEGINNINGS, Beginning, begin_block
+from yonk.core.acts.beginning import (
+    USUAL_BEGINNINGS,
+    Beginning,
+    begin_block,
+    settings_as_typed,
+)
 from yonk.core.acts.carrying import with_seams
 from yonk.core.acts.mates import WORDS, Mate, MatesName, possible_mates
 from yonk.core.acts.paint import PaintPatch
@@ -38,5 +43,6 @@ __all__ = [
     "apply",
     "begin_block",
     "possible_mates",
+    "settings_as_typed",
     "with_seams",
 ]

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from dataclasses import dataclass
 from fractions import Fraction
+from types import MappingProxyType
 
 from yonk.core.acts.act import Act, apply
 from yonk.core.acts.grid import Axis
@@ -12,8 +13,18 @@ from yonk.core.acts.proportions import Proportions
 from yonk.core.acts.regrid import Regrid
 from yonk.core.acts.rename import Rename
 from yonk.core.acts.resize import Resize
-from yonk.core.paper import Draft, DraftError, Fabric, LengthUnit, check_count, default_making
+from yonk.core.paper import (
+    SETTINGS,
+    Draft,
+    DraftError,
+    Fabric,
+    LengthUnit,
+    check_count,
+    default_making,
+    with_settings,
+)
 
+NO_SETTINGS: Mapping[str, str] = MappingProxyType({})
 FIRST_FABRICS = (
     Fabric(key="peat", name="Peat", colour="#3b2a20", value="dark"),
     Fabric(key="fog", name="Fog", colour="#e7e6df", value="light"),
@@ -40,8 +51,21 @@ USUAL_BEGINNINGS: Mapping[LengthUnit, Beginning] = {
 }
 
 
-def begin_block(asked: Beginning) -> Draft:
-    """The empty draft of plain patches that was asked for. Raises `DraftError` naming the field.
+def settings_as_typed(draft: Draft) -> dict[str, str]:
+    """All settings of a block by their names, as they are typed, to begin others with."""
+    return {
+        name: setting.write(getattr(draft.making, name), draft.unit)
+        for name, setting in SETTINGS.items()
+    }
+
+
+def begin_block(asked: Beginning, settings: Mapping[str, str] = NO_SETTINGS) -> Draft:
+    """The empty draft of plain patches that was asked for.
+
+    Args:
+        settings: how it is made, as typed, by their names; the usual where nothing is told.
+
+    Raises: `DraftError` naming the field, or the setting.
 
     >>> draft = begin_block(Beginning(width="8", columns="1 2 1", rows="2"))
     >>> draft.height, [str(part) for part in draft.columns], len(draft.rows)
@@ -56,7 +80,7 @@ def begin_block(asked: Beginning) -> Draft:
         columns=(one,),
         rows=(one,),
         fabrics=FIRST_FABRICS,
-        making=default_making(asked.unit),
+        making=with_settings(default_making(asked.unit), settings, asked.unit),
     )
     columns, rows = _parts(asked.columns, "columns"), _parts(asked.rows, "rows")
     acts: list[Act] = [

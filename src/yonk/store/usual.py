@@ -1,0 +1,42 @@
+"""What a quilter works with by rule: kept once, and what new blocks begin with."""
+
+from __future__ import annotations
+
+import json
+from dataclasses import dataclass
+from typing import Any
+
+from sqlalchemy import delete
+from sqlalchemy.orm import Session
+
+from yonk.store.database import retried
+from yonk.store.models import Usual
+
+ONLY = "usual"  # there is one row
+
+
+@dataclass(frozen=True)
+class KeptUsual:
+    """The unit of length that new blocks are in, and their settings as typed, by their names."""
+
+    unit: str
+    settings: dict[str, str]
+
+
+def usual_of(session: Session) -> KeptUsual | None:
+    """What is kept, if anything is."""
+    row = session.get(Usual, ONLY)
+    if row is None:
+        return None
+    settings: dict[str, Any] = json.loads(row.settings)
+    return KeptUsual(row.unit, settings)
+
+
+@retried
+def keep_usual(session: Session, usual: KeptUsual | None) -> None:
+    """Keep it instead of what was; nothing lets it go."""
+    session.execute(delete(Usual))
+    if usual:
+        text = json.dumps(usual.settings, ensure_ascii=False)
+        session.add(Usual(id=ONLY, unit=usual.unit, settings=text))
+    session.commit()
