@@ -208,3 +208,12 @@ def test_the_schema_and_the_page_are_served(web: TestClient) -> None:
     for path in ("/", "/blocks/any/draft"):
         assert '<div id="root">' in web.get(path).text
     assert web.get("/../pyproject.toml").text.startswith("<!doctype html>")
+
+
+def test_the_size_chart_has_true_minus_signs(web: TestClient) -> None:
+    document = web.post("/api/blocks", json={}).json()["document"]
+    asked = {"document": document, "start": "9 1/4", "end": "10", "step": "1/4"}
+    rows = web.post("/api/draft/sizes", json=asked).json()
+    signs = {cell["off"][:1] for row in rows for cell in row["cells"]}
+    assert signs == {"+", "\u2212", ""}
+    assert [row["on_the_ruler"] for row in rows] == [False, False, True, False]

@@ -39,6 +39,7 @@ from yonk.api.wire import Place, RangeOut
 from yonk.core.acts import WORDS, Act, Mate, MatesName, Resize, SetMaking, possible_mates
 from yonk.core.drawing import Ring, Spot, grid_point_inside, paint_faces
 from yonk.core.paper import (
+    MINUS,
     OTHER_UNIT,
     SETTINGS,
     UNIT_NAMES,
@@ -103,7 +104,7 @@ def chart_view(rows: list[ChartRow], draft: Draft) -> list[ChartRowOut]:
                     letter=cell.letter,
                     cut=size(cell.width, cell.height, unit),
                     further=SHORT_FURTHER[cell.subcut],
-                    off="" if cell.off is None else f"{float(cell.off):+.3f}",
+                    off="" if cell.off is None else f"{float(cell.off):+.3f}".replace("-", MINUS),
                 )
                 for cell in row.cells
             ],

@@ -46,6 +46,7 @@ from yonk.core.paper.errors import Code, Fault, SaidError, ToldError, YonkError,
 from yonk.core.paper.fault_places import place_words
 from yonk.core.paper.measure import (
     FINEST,
+    MINUS,
     ROOT_2,
     Length,
     LengthError,
@@ -88,6 +89,7 @@ __all__ = [
     "FINEST",
     "LENGTHS",
     "LONGEST_NAME",
+    "MINUS",
     "ORDERS",
     "OTHER_UNIT",
     "ROOT_2",
