@@ -68,3 +68,9 @@ def test_every_setting_is_written_as_it_is_read() -> None:
         own = hers(unit, seam=F(1, 2), care="cloth", stitch="two-lines")
         again = begin_block(Beginning(unit=unit), settings_as_typed(own))  # type: ignore[arg-type]
         assert again.making == own.making
+
+
+def test_what_is_kept_and_no_longer_holds_is_as_usual() -> None:
+    kept = {"seam": "3/8", "forgotten": "yes", "ruler_step": "7", "press": "sideways"}
+    making, usual = (begin_block(Beginning(), told).making for told in (kept, {}))
+    assert making == replace(usual, seam=F(3, 8))

@@ -110,7 +110,7 @@ def test_the_board_is_zoomed_and_drawn_on(bench: BenchPage, page: Page) -> None:
     before = bench.board.bounding_box()
     page.get_by_label("Larger").click()
     page.get_by_label("Larger").click()
-    expect(page.locator(".zoom output")).to_have_text("200 %")
+    expect(page.locator(".stepper output")).to_have_text("200 %")
     after = bench.board.bounding_box()
     assert before and after and after["width"] > 1.9 * before["width"]
     room = page.locator(".board-room")

@@ -67,6 +67,16 @@ def test_another_unit_keeps_the_numbers_and_offers_to_convert(bench: BenchPage, 
     expect(page.get_by_role("button", name="Convert it to 9″")).to_be_visible()
 
 
+def test_a_size_that_is_refused_can_be_put_away(bench: BenchPage, page: Page) -> None:
+    bench.start("Sluice", "9", "9", 3, 3)
+    bench.keep("Finished width", "wide")
+    expect(page.locator(".paper-menu").get_by_role("alert")).to_contain_text("is not a length")
+    page.keyboard.press("Escape")
+    expect(page.locator(".paper-menu")).not_to_be_visible()
+    bench.keep("Finished height", "12")
+    expect(page.get_by_role("button", name="Size and grid")).to_contain_text("9″ × 12″ finished")
+
+
 def test_a_way_out_is_taken_with_one_touch(bench: BenchPage, page: Page) -> None:
     bench.start("Sluice", "10", "10", 3, 3)
     page.get_by_role("button", name="take 10 1⁄8″ wide").first.click()

@@ -240,7 +240,9 @@ def test_swapped_by_keys_zoomed_and_an_earlier_state_opened(
     expect(place(page, 1, 2)).to_be_focused()
     expect(page.locator("svg.quilt use").first).to_have_attribute("transform", _turned(page, 0))
     page.keyboard.press("+")
-    expect(page.get_by_role("status").or_(page.locator(".zoom output"))).to_contain_text(["150 %"])
+    expect(page.get_by_role("status").or_(page.locator(".stepper output"))).to_contain_text(
+        ["150 %"]
+    )
     room = page.locator(".quilt-room")
     assert room.evaluate("room => room.scrollWidth > room.clientWidth")
     page.keyboard.press("-")

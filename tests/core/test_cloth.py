@@ -397,3 +397,22 @@ def test_cloth_for_a_thousand_blocks_is_drawn_with_each_strip_once() -> None:
     assert taken_apart_by_hand([(one.x, one.y, one.width, one.height) for one in short.laid])
     assert each_strip_once(layout, 10_000) is layout
     assert fog.fat_quarters is None and fog.exact <= fog.bound * F(27, 25)
+
+
+@pytest.mark.parametrize("name", ["Gale Lantern", "Peg", "Bracken Rails", "Weir Gate"])
+def test_every_piece_lies_within_the_strip_that_it_is_crosscut_from(name: str) -> None:
+    draft = next(one for one in all_samples() if one.name == name)
+    for cloth in plan_cutting(draft, "all").cloths:
+        for layout in cloth.layouts:
+            drawn = each_strip_once(layout, 4)
+            for one in (layout, drawn):
+                tops = [strip.y for strip in one.strips]
+                assert tops == sorted(set(tops))
+                counts: Counter[int] = Counter()
+                for piece in one.laid:
+                    strip = one.strips[one.strip_of(piece)]
+                    assert strip.y <= piece.y
+                    assert piece.y + piece.height <= strip.y + strip.height
+                    counts[one.strip_of(piece)] += 1
+                told = [sum(cut[3] for cut in strip.crosscuts) for strip in one.strips]
+                assert told == [counts[number] for number in range(len(one.strips))]

@@ -83,8 +83,8 @@ def test_a_block_that_is_not_square_keeps_its_shape() -> None:
 
 def test_what_is_cut_says_that_it_is_cut() -> None:
     plan = make_plan(SAMPLES["Weir Gate"])
-    assert {cut_words(cut) for cut in plan.cuts} == {"squares cut"}
-    assert cut_words(replace(plan.cuts[0], count=1)) == "square cut"
+    assert {cut_words(cut.shape, cut.count) for cut in plan.cuts} == {"squares cut"}
+    assert cut_words("square", 1) == "square cut"
 
 
 def test_words_of_the_trade_are_sentences() -> None:
@@ -94,19 +94,13 @@ def test_words_of_the_trade_are_sentences() -> None:
         assert len(meaning) < 200
 
 
-@pytest.mark.parametrize(
-    ("unit", "sides"),
-    [("in", ("3", "7/2", "31/8", "4")), ("cm", ("8", "19/2", "21/2", "43/4"))],
-)
-def test_the_three_sizes_by_hand(unit: LengthUnit, sides: tuple[str, ...]) -> None:
+@pytest.mark.parametrize(("unit", "sides"), [("in", "3 7/2 31/8 4"), ("cm", "8 9.5 10.75 11")])
+def test_the_three_sizes_by_hand(unit: LengthUnit, sides: str) -> None:
     # in: 3 + ½ = 3 ½; + √2/4 = 3.854, up to 3 ⅞; with ⅛ to trim 3.979, up to 4.
     # cm: 8 + 1.5 = 9.5; + 0.75 √2 = 10.561, up to 10.75; with 0.25 to trim 10.811, up to 11.
     told = sizes_told(unit)
-    found = told.finished, told.unfinished, told.true_cut, told.cut
-    if unit == "in":
-        assert found == tuple(map(F, sides))
-    else:
-        assert found == (8, F("9.5"), F("10.75"), 11)
+    found = [told.finished, told.unfinished, told.true_cut, told.cut]
+    assert found == [F(side) for side in sides.split()]
     assert told.unfinished == told.finished + 2 * told.seam
 
 
@@ -145,6 +139,13 @@ def test_templates_are_printed_only_where_a_ruler_does_not_do() -> None:
     whole = pages(write_everything_pdf(cutting, [], "letter", sheets_of(cutting)))
     alone = pages(write_everything_pdf(cutting, [], "letter", ["templates"]))
     assert whole[-len(alone) :] == alone
+
+
+def test_of_one_block_the_rest_is_nothing_and_every_sheet_says_so() -> None:
+    rest = plan_cutting(begin_block(Beginning()), "rest")
+    assert not rest.plan.cuts
+    whole = pages(write_everything_pdf(rest, [], "letter", sheets_of(rest)))
+    assert any("nothing to label" in text for text in whole)
 
 
 def test_what_the_trial_says_stands_above_the_list(gate: Cutting) -> None:

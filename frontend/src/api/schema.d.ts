@@ -3240,7 +3240,8 @@ export interface components {
         };
         /**
          * LaidOut
-         * @description A piece where it lies, in the draft's unit from the cloth's top left corner.
+         * @description A piece where it lies, in the draft's unit from the cloth's top left corner; the number of
+         *     its line, and of the strip that it is crosscut from.
          */
         LaidOut: {
             /**
@@ -3252,6 +3253,8 @@ export interface components {
             height: number;
             /** Line */
             line: number;
+            /** Strip */
+            strip: number;
             /** Width */
             width: number;
             /** X */

@@ -206,7 +206,7 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
     this.standing = now;
     this.tell({
       waiting: now.waiting.length,
-      untold: now.waiting.flatMap((one) => one.acts),
+      untold: now.waiting.length > 0 ? now.waiting.flatMap((one) => one.acts) : FIRST.untold,
       revision: now.revision,
       canUndo: now.position > 0 || now.waiting.length > 0,
       canRedo: now.position < now.last,

@@ -4,7 +4,7 @@ import { keepPreviousData, useMutation, useQuery } from "@tanstack/react-query";
 import { type ReactNode, useState } from "react";
 import { Button, Modal, Spinner } from "react-bootstrap";
 
-import { download, file, type AskedWith, type FilePath, type Schemas, words } from "../api/client";
+import { download, file, handOver, type AskedWith, type FilePath, type Schemas, words } from "../api/client";
 import { Said } from "./Notices";
 
 interface Props<P extends FilePath> {
@@ -26,9 +26,14 @@ export function PrintAll<P extends FilePath>({ name, path, asked, pages, childre
     placeholderData: keepPreviousData,
     retry: false,
   });
-  const opening = useMutation({
+  const opening = useMutation<Awaited<ReturnType<typeof file>>, Error, Window | null>({
     mutationFn: () => file(path, asked),
-    onSuccess: ({ content }) => void window.open(URL.createObjectURL(content)),
+    onSuccess: ({ name: kept, content }, tab) => {
+      const address = URL.createObjectURL(content);
+      if (tab) tab.location.href = address;
+      else handOver(kept, address);
+    },
+    onError: (_, tab) => tab?.close(),
   });
   const saving = useMutation({ mutationFn: () => download(path, asked) });
   const fault = preview.error ?? opening.error ?? saving.error;
@@ -75,7 +80,7 @@ export function PrintAll<P extends FilePath>({ name, path, asked, pages, childre
         <Button variant="outline-primary" disabled={saving.isPending} onClick={() => saving.mutate()}>
           Keep as PDF
         </Button>
-        <Button disabled={opening.isPending} onClick={() => opening.mutate()}>
+        <Button disabled={opening.isPending} onClick={() => opening.mutate(window.open(""))}>
           Open to print
         </Button>
       </Modal.Footer>

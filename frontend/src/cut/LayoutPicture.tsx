@@ -4,7 +4,11 @@ import type { Draft, Schemas } from "../api/client";
 import { ClothPattern } from "../common/Cloth";
 import { Fr } from "../common/Fr";
 import { lighting } from "../common/lighting";
+import { Stepper } from "../common/Stepper";
 import type { CutLine } from "./plan";
+
+const STRIP_BEFORE = { sign: "↑", words: "The strip before" };
+const STRIP_AFTER = { sign: "↓", words: "The next strip" };
 
 interface Props {
   layout: Schemas["LayoutOut"];
@@ -13,14 +17,6 @@ interface Props {
   fabric: string;
   lit: number | undefined;
   onLit: (line: number | undefined) => void;
-}
-
-type Laid = Props["layout"]["laid"][number];
-
-/** Whether a piece is crosscut from a strip. */
-function lies(one: Laid, strip: Props["layout"]["strips"][number] | undefined): boolean {
-  const middle = one.y + one.height / 2;
-  return strip !== undefined && middle > strip.y && middle < strip.y + strip.height;
 }
 
 /**
@@ -33,9 +29,8 @@ export function LayoutPicture({ layout, lines, fabrics, fabric, lit, onLit }: Pr
   const id = `cloth-${String(index)}-${layout.name.replaceAll(/\W+/g, "-")}`;
   const thin = layout.width / 400;
   const edge = layout.width / 18; // room for the widths of the strips
-  const isDone = (one: Laid) => lines.find((each) => each.number === one.line)?.ticked ?? false;
-  const inStrip = (place: number) => layout.laid.filter((one) => lies(one, layout.strips[place]));
-  const next = layout.strips.findIndex((_, place) => !inStrip(place).every(isDone));
+  const left = new Set(lines.filter((one) => !one.ticked).map((one) => one.number));
+  const next = layout.laid.find((one) => left.has(one.line))?.strip ?? -1;
   const [chosen, setChosen] = useState<number>();
   const place = chosen ?? next;
   const strip = layout.strips[place];
@@ -63,7 +58,7 @@ export function LayoutPicture({ layout, lines, fabrics, fabric, lit, onLit }: Pr
           return (
             <g
               key={number}
-              className={`laid${one.line === lit ? " lit" : ""}${line?.ticked ? " ticked" : ""}${lies(one, strip) ? " now" : ""}`}
+              className={`laid${one.line === lit ? " lit" : ""}${line?.ticked ? " ticked" : ""}`}
               {...lighting(
                 () => onLit(one.line),
                 () => onLit(undefined),
@@ -117,31 +112,19 @@ export function LayoutPicture({ layout, lines, fabrics, fabric, lit, onLit }: Pr
         {strip && <rect x={0} y={strip.y} width={layout.width} height={strip.height} className="strip-now" />}
       </svg>
       {strip && (
-        <p className="strip-said" aria-live="polite">
-          <button
-            type="button"
-            className="btn btn-sm btn-outline-primary"
-            aria-label="The strip before"
-            disabled={place === 0}
-            onClick={() => setChosen(place - 1)}
+        <p className="strip-said">
+          <Stepper
+            at={place}
+            last={layout.strips.length - 1}
+            onStep={setChosen}
+            before={STRIP_BEFORE}
+            after={STRIP_AFTER}
           >
-            ↑
-          </button>
-          <button
-            type="button"
-            className="btn btn-sm btn-outline-primary"
-            aria-label="The next strip"
-            disabled={place === layout.strips.length - 1}
-            onClick={() => setChosen(place + 1)}
-          >
-            ↓
-          </button>
-          <span>
             Strip {place + 1} of {layout.strips.length}:{" "}
             <b>
               <Fr>{strip.words}</Fr>
             </b>
-          </span>
+          </Stepper>
         </p>
       )}
       <ol className="strip-words">

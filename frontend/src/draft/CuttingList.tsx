@@ -25,6 +25,8 @@ interface Props {
   onLight: (faces: number[]) => void;
 }
 
+type Below = Pick<Props, "view" | "act" | "onLight">;
+
 /** The faces that a line of the list is for. */
 export function facesOf(view: Draft, cut: Cut, fabric: string): number[] {
   return view.faces.flatMap((face, index) => (face.fabric === fabric && isOf(view, face, cut) ? [index] : []));
@@ -154,15 +156,7 @@ export function CuttingList({ view, act, faultAt, lit, onLight }: Props) {
   );
 }
 
-function Units({
-  view,
-  act,
-  onLight,
-}: {
-  view: Draft;
-  act: (acts: Act[]) => void;
-  onLight: (faces: number[]) => void;
-}) {
+function Units({ view, act, onLight }: Below) {
   return (
     <section aria-labelledby="units-head" className="units">
       <h3 id="units-head">How each unit is made</h3>
@@ -226,15 +220,7 @@ function Units({
   );
 }
 
-function Notices({
-  view,
-  act,
-  onLight,
-}: {
-  view: Draft;
-  act: (acts: Act[]) => void;
-  onLight: (faces: number[]) => void;
-}) {
+function Notices({ view, act, onLight }: Below) {
   if (!view.notices.length) return null;
   return (
     <section aria-labelledby="notices-head" className="notices">

@@ -184,7 +184,13 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
             </div>
           </div>
           <div className="below-board">
-            <PaperEdge view={view} act={plainAct} faultAt={faultAt} onChart={() => setChart(true)} />
+            <PaperEdge
+              view={view}
+              act={plainAct}
+              faultAt={faultAt}
+              onDismiss={drafting.dismiss}
+              onChart={() => setChart(true)}
+            />
             <Mates view={view} mates={mates?.name ?? "none"} setMates={setMates} />
             <span className="spring" />
             <Zoom zoom={zoom} onZoom={setZoom} />

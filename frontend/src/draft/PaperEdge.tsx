@@ -10,11 +10,17 @@ interface Props {
   view: Draft;
   act: (acts: Act[]) => void;
   faultAt: (place: string) => string | undefined;
+  onDismiss: () => void;
   onChart: () => void;
 }
 
+const SIDES = [
+  ["width", "Finished", "Finished width"],
+  ["height", "by", "Finished height"],
+] as const;
+
 /** What stands on the paper's edge: the block's size and grid, which open to be changed. */
-export function PaperEdge({ view, act, faultAt, onChart }: Props) {
+export function PaperEdge({ view, act, faultAt, onDismiss, onChart }: Props) {
   const { sheet } = view;
   const [open, setOpen] = useState(false);
   const faulty = Boolean(faultAt("width") ?? faultAt("height"));
@@ -24,13 +30,16 @@ export function PaperEdge({ view, act, faultAt, onChart }: Props) {
       autoClose="outside"
       className="paper-edge"
       show={open || faulty}
-      onToggle={(shown) => setOpen(shown)}
+      onToggle={(shown) => {
+        setOpen(shown);
+        if (!shown) onDismiss();
+      }}
     >
       <Dropdown.Toggle variant="outline-primary" size="sm" id="paper-edge">
         <span className="visually-hidden">Size and grid: </span>
         <Fr>{sheet.finished}</Fr> finished · {sheet.columns.length} × {sheet.rows.length}
       </Dropdown.Toggle>
-      <Dropdown.Menu className="paper-menu" renderOnMount={false}>
+      <Dropdown.Menu className="paper-menu">
         <Size view={view} act={act} faultAt={faultAt} />
         <p className="quiet-text">
           <Fr>{sheet.unfinished}</Fr> unfinished <Help word="unfinished" />
@@ -44,36 +53,34 @@ export function PaperEdge({ view, act, faultAt, onChart }: Props) {
   );
 }
 
-function Size({ view, act, faultAt }: Omit<Props, "onChart">) {
+function Size({ view, act, faultAt }: Pick<Props, "view" | "act" | "faultAt">) {
   const { sheet } = view;
   const [left, setLeft] = useState<typeof sheet.in_other_unit>();
-  const square = sheet.finished_width === sheet.finished_height;
+  const now = { width: sheet.finished_width, height: sheet.finished_height };
+  const square = now.width === now.height;
   const other = sheet.in_other_unit;
   return (
     <>
       <div className="paper-line">
-        <Typed
-          label="Finished"
-          spoken="Finished width"
-          value={sheet.finished_width}
-          fault={faultAt("width")}
-          width="4rem"
-          onKeep={(width) => act([{ do: "resize", width, height: square ? width : sheet.finished_height }])}
-        />
-        <Typed
-          label="by"
-          spoken="Finished height"
-          value={sheet.finished_height}
-          fault={faultAt("height")}
-          width="4rem"
-          onKeep={(height) => act([{ do: "resize", width: sheet.finished_width, height }])}
-        />
+        {SIDES.map(([side, label, spoken]) => (
+          <Typed
+            key={side}
+            label={label}
+            spoken={spoken}
+            value={now[side]}
+            fault={faultAt(side)}
+            width="4rem"
+            onKeep={(text) =>
+              act([{ do: "resize", ...now, ...(side === "width" && square ? { height: text } : {}), [side]: text }])
+            }
+          />
+        ))}
         <select
           aria-label="Unit of length"
           value={sheet.unit}
           onChange={() => {
             setLeft(other);
-            act([{ do: "resize", width: sheet.finished_width, height: sheet.finished_height, unit: other.unit }]);
+            act([{ do: "resize", ...now, unit: other.unit }]);
           }}
         >
           <option value="in">inches</option>

@@ -66,8 +66,9 @@ def picture_by_fabric(reading: Reading) -> list[PictureFaceOut]:
     scale = reading.drawing.scale
     plain = max(float(reading.draft.width), float(reading.draft.height)) / 300
     faces: list[PictureFaceOut] = []
+    cloths = _cloths(reading)
     for key in dict.fromkeys(reading.fabrics):
-        colour, cloth = _cloths(reading)[key]
+        colour, cloth = cloths[key]
         own = [
             polygon
             for polygon, one in zip(reading.drawing.polygons, reading.fabrics, strict=True)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from typing import Any
+from collections.abc import Mapping
 
 from fastapi import APIRouter
 
@@ -58,9 +58,8 @@ class UsualIn(Model):
 def usual(db: Db) -> UsualOut:
     """What pages begin with before anything is typed."""
     kept = usual_of(db)
-    unit: LengthUnit = "cm" if kept and kept.unit == "cm" else "in"
     return UsualOut(
-        unit=unit,
+        unit=kept.unit if kept else "in",
         hers=kept is not None,
         kind=KIND,
         method=METHOD,
@@ -83,7 +82,7 @@ def let_go(db: Db) -> None:
     keep_usual(db, None)
 
 
-def _beginning(unit: LengthUnit, hers: dict[str, Any]) -> BeginningOut:
+def _beginning(unit: LengthUnit, hers: Mapping[str, str]) -> BeginningOut:
     begin, settings = BEGINNINGS[unit], USUAL[unit].settings
     seam, step, margin = (
         hers.get(name) or SETTINGS[name].write(getattr(settings, name), unit)

@@ -4,7 +4,6 @@ sent.
 
 from __future__ import annotations
 
-from base64 import b64encode
 from datetime import datetime
 from typing import Annotated, Any
 
@@ -12,7 +11,6 @@ from fastapi import Response
 from pydantic import BaseModel, ConfigDict, Field, computed_field
 
 from yonk.core.paper import COUNTS, Code, Print, place_words
-from yonk.files.page_pictures import picture_pages
 
 
 def as_json(text: bytes) -> Response:
@@ -116,12 +114,6 @@ class PagesOut(Model):
 
     count: int
     pictures: list[str]
-
-
-def pages_out(pdf: bytes) -> PagesOut:
-    """The pages of a PDF as they are sent."""
-    pages = picture_pages(pdf)
-    return PagesOut(count=pages.count, pictures=[b64encode(one).decode() for one in pages.pictures])
 
 
 class PartOut(Model):

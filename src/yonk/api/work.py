@@ -10,6 +10,7 @@ import asyncio
 import multiprocessing
 import resource
 import time
+from base64 import b64encode
 from collections.abc import Callable
 from contextlib import suppress
 from multiprocessing.connection import Connection
@@ -22,10 +23,12 @@ from fastapi import Depends, Request
 from starlette.concurrency import run_in_threadpool
 from starlette.responses import Response
 
+from yonk.api.wire import PagesOut, as_bytes, as_json
 from yonk.core.drawing import work_in
 from yonk.core.paper import SaidError, YonkError
 from yonk.files.block_file import take_block
 from yonk.files.download import File
+from yonk.files.page_pictures import picture_pages
 
 LIGHT_PAIRS = 40_000  # as `work_in` counts: a plan of as many takes about as long as a blink
 LIGHT_BYTES = 200_000
@@ -112,6 +115,10 @@ class Worker:
         headers = {"Content-Disposition": f"attachment; filename*=UTF-8''{quote(made.name)}"}
         return Response(made.content, media_type=made.media, headers=headers)
 
+    async def pages(self, work: Callable[..., File], *given: Any) -> Response:
+        """The pages of the PDF that `work` makes, to be looked at."""
+        return as_json(await self.heavy(_pictured, work, *given))
+
     async def _do(self, light: bool, work: Callable[..., Any], given: tuple[Any, ...]) -> Any:
         if light:
             return await run_in_threadpool(work, *given)
@@ -187,6 +194,12 @@ def _has_few_places(quilt: dict[str, Any]) -> bool:
     sides = [setting.get(name) for name in ("columns", "rows")] if isinstance(setting, dict) else []
     whole = [side for side in sides if isinstance(side, int)]
     return len(whole) < 2 or whole[0] * whole[1] <= FEW_PLACES
+
+
+def _pictured(work: Callable[..., File], *given: Any) -> bytes:
+    pages = picture_pages(work(*given).content)
+    pictures = [b64encode(one).decode() for one in pages.pictures]
+    return as_bytes(PagesOut(count=pages.count, pictures=pictures))
 
 
 def _received(connection: Connection) -> tuple[Any, BaseException | None]:

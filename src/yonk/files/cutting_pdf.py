@@ -118,7 +118,9 @@ def _row(number: int, cloth: ClothPlan, cutting: CutList) -> list[Any]:
         "",
         Paragraph(str(number + 1), style(10, centred=True)),
         Paragraph(str(cut.count), style(14, bold=True)),
-        Paragraph(f"{cut_words(cut)} <b>{marked(cut_size(cut, unit), 13)}</b>", style(13)),
+        Paragraph(
+            f"{cut_words(cut.shape, cut.count)} <b>{marked(cut_size(cut, unit), 13)}</b>", style(13)
+        ),
         Paragraph(marked("; ".join(word for word in words if word), 10), style(10)),
     ]
 

@@ -17,9 +17,11 @@ from yonk.files.paper import (
     sheet_of_paper,
     shortened,
     style,
+    write,
 )
 
 ACROSS, DOWN = 3, 8
+NOTHING = "Nothing is cut, so there is nothing to label."
 
 
 def write_labels_pdf(cutting: CutList, paper: PaperName = "letter") -> bytes:
@@ -30,6 +32,8 @@ def write_labels_pdf(cutting: CutList, paper: PaperName = "letter") -> bytes:
         for side, count in zip(SIZES[paper], (ACROSS, DOWN), strict=True)
     )
     labels = [(cloth, cut) for cloth in cutting.cloths for cut in cloth.cuts]
+    if not labels:
+        write(canvas, MARGIN, SIZES[paper][1] - MARGIN - 20, NOTHING, 12)
     for number, (cloth, cut) in enumerate(labels):
         if number and number % (ACROSS * DOWN) == 0:
             canvas.showPage()
@@ -40,9 +44,10 @@ def write_labels_pdf(cutting: CutList, paper: PaperName = "letter") -> bytes:
         canvas.rect(x, y, width, height)
         canvas.setDash()
         letters = " ".join(dict.fromkeys(purpose.letter for purpose in cut.purposes))
+        what = cut_words(cut.shape, cut.count)
         lines = (
             (letters, 20, True, INK),
-            (f"{cut.count} {cut_words(cut)} {cut_size(cut, cutting.unit)}", 12, True, INK),
+            (f"{cut.count} {what} {cut_size(cut, cutting.unit)}", 12, True, INK),
             (cutting.fabric(cloth.fabric).name, 11, False, INK),
             (f"{cutting.name}; {further(cut, cutting.unit)}".rstrip("; "), 8.5, False, SOFT),
         )

@@ -4,11 +4,11 @@ from __future__ import annotations
 
 import json
 from dataclasses import dataclass
-from typing import Any
 
 from sqlalchemy import delete
 from sqlalchemy.orm import Session
 
+from yonk.core.paper import LengthUnit
 from yonk.store.database import retried
 from yonk.store.models import Usual
 
@@ -19,7 +19,7 @@ ONLY = "usual"  # there is one row
 class KeptUsual:
     """The unit of length that new blocks are in, and their settings as typed, by their names."""
 
-    unit: str
+    unit: LengthUnit
     settings: dict[str, str]
 
 
@@ -28,8 +28,7 @@ def usual_of(session: Session) -> KeptUsual | None:
     row = session.get(Usual, ONLY)
     if row is None:
         return None
-    settings: dict[str, Any] = json.loads(row.settings)
-    return KeptUsual(row.unit, settings)
+    return KeptUsual("cm" if row.unit == "cm" else "in", json.loads(row.settings))
 
 
 @retried

@@ -11,7 +11,7 @@ from yonk.api.cut.schemas import CutIn, DoneIn, EverythingIn, PaperSheetOut, Pri
 from yonk.api.cut.view import cutting_view
 from yonk.api.fabrics.kept import Shelf, cutting_of, shelf_cloth, shelf_document
 from yonk.api.measuring.trial import Trial, for_the_rest
-from yonk.api.wire import CSV, PDF, SVG, XLSX, as_bytes, pages_out
+from yonk.api.wire import CSV, PDF, SVG, XLSX, as_bytes
 from yonk.core.cutting import (
     CutList,
     Cutting,
@@ -106,22 +106,20 @@ def _templates(asked: PrintIn) -> tuple[Draft, list[Template]]:
 def cutting_pdf(asked: PrintIn, shelf: Shelf, trial: Trial | None) -> File:
     """The cutting list with its layouts, on paper; of the rest, with what the trial says for it."""
     found = _cutting(asked, shelf)
-    told = for_the_rest(trial, found.draft) if trial else []
-    made = write_cutting_pdf(found, asked.paper, told)
+    made = write_cutting_pdf(found, asked.paper, _told(asked, found, trial))
     return File(made, PDF, f"{found.draft.name} cutting list.pdf")
 
 
 def everything_pdf(asked: EverythingIn, shelf: Shelf, trial: Trial | None) -> File:
     """All sheets that are wanted, as one document."""
     found = _cutting(asked, shelf)
-    told = for_the_rest(trial, found.draft) if trial and asked.stage == "rest" else []
-    made = write_everything_pdf(found, told, asked.paper, asked.sheets)
+    made = write_everything_pdf(found, _told(asked, found, trial), asked.paper, asked.sheets)
     return File(made, PDF, f"{found.draft.name}.pdf")
 
 
-def everything_pages(asked: EverythingIn, shelf: Shelf, trial: Trial | None) -> bytes:
-    """The same as pictures of its pages."""
-    return as_bytes(pages_out(everything_pdf(asked, shelf, trial).content))
+def _told(asked: PrintIn, found: Cutting, trial: Trial | None) -> list[str]:
+    """What a trial block says for the rest, where that is what is cut."""
+    return for_the_rest(trial, found.draft) if trial and asked.stage == "rest" else []
 
 
 def sheets(asked: PrintIn, shelf: Shelf) -> bytes:

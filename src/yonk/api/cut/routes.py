@@ -86,9 +86,8 @@ def book(db: Session, block_id: str, revision: int, booking: answers.Booking) ->
 @router.post("/files/cutting.pdf", response_class=Response, responses=ERRORS)
 async def cutting_pdf(asked: PrintIn, db: Db, work: Work) -> Response:
     """The cutting list with its layouts, on paper."""
-    rest = asked.block_id and asked.stage == "rest"
-    trial = await run_in_threadpool(trial_of, db, asked.block_id) if rest else None
-    return await work.file(asked.document, answers.cutting_pdf, asked, await shelf_of(db), trial)
+    beside = await _beside(db, asked)
+    return await work.file(asked.document, answers.cutting_pdf, asked, *beside)
 
 
 @router.post("/files/everything.pdf", response_class=Response, responses=ERRORS)
@@ -101,7 +100,7 @@ async def everything_pdf(asked: EverythingIn, db: Db, work: Work) -> Response:
 @router.post("/preview/everything", response_model=PagesOut, responses=ERRORS)
 async def everything_pages(asked: EverythingIn, db: Db, work: Work) -> Response:
     """All sheets as pictures of their pages."""
-    return as_json(await work.heavy(answers.everything_pages, asked, *await _beside(db, asked)))
+    return await work.pages(answers.everything_pdf, asked, *await _beside(db, asked))
 
 
 @router.post("/preview/sheets", response_model=list[PaperSheetOut], responses=ERRORS)

@@ -85,9 +85,12 @@ class CutLineOut(Model):
 
 
 class LaidOut(Model):
-    """A piece where it lies, in the draft's unit from the cloth's top left corner."""
+    """A piece where it lies, in the draft's unit from the cloth's top left corner; the number of
+    its line, and of the strip that it is crosscut from.
+    """
 
     line: int
+    strip: int
     x: float
     y: float
     width: float

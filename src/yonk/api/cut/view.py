@@ -109,7 +109,7 @@ def _line(number: int, tick: Tick, cutting: CutList, cloth: ClothPlan) -> CutLin
         key=f"{write_mark(cut.what)} {number}",
         count=cut.count,
         size=cut_size(cut, unit),
-        what=cut_words(cut),
+        what=cut_words(cut.shape, cut.count),
         shape=cut.shape,
         subcut=cut.subcut,
         further=further(cut, unit),
@@ -152,6 +152,7 @@ def _layout(layout: Layout, cloth: ClothPlan, unit: LengthUnit) -> LayoutOut:
         laid=[
             LaidOut(
                 line=one.line,
+                strip=drawn.strip_of(one),
                 x=float(one.x),
                 y=float(one.y),
                 width=float(one.width),

@@ -472,7 +472,7 @@ class _View:
             count=cut.count,
             shape=cut.shape,
             size=cut_size(cut, self.unit),
-            what=cut_words(cut),
+            what=cut_words(cut.shape, cut.count),
             subcut=cut.subcut,
             further=further(cut, self.unit),
             purpose="; ".join(purposes(cut, self.plan.recipes)),

@@ -156,7 +156,7 @@ def _cloths(plan: QuiltPlan) -> Iterator[QuiltClothOut]:
                 QuiltLineOut(
                     count=cut.count,
                     size=cut_size(cut, plan.quilt.unit),
-                    what=cut_words(cut),
+                    what=cut_words(cut.shape, cut.count),
                     further=further(cut, plan.quilt.unit),
                     purpose=name,
                 )
@@ -175,7 +175,7 @@ def _piece(piece: SettingPiece, count: int, plan: QuiltPlan) -> QuiltLineOut:
     return QuiltLineOut(
         count=count,
         size=" × ".join(show(one, unit) for one in sides),
-        what=f"{piece.shape} cut" if count == 1 else f"{piece.shape}s cut",
+        what=cut_words(piece.shape, count),
         further=FURTHER[piece.subcut],
         purpose=purpose_words(piece.purpose),
     )

@@ -11,7 +11,7 @@ from yonk.api.measuring.trial import Trial
 from yonk.api.quilts.answers import planned
 from yonk.api.top.schemas import TopDoneIn, TopIn, TopPrintIn
 from yonk.api.top.view import top_cutting_view, top_sewing_view
-from yonk.api.wire import PDF, SVG, XLSX, as_bytes, pages_out
+from yonk.api.wire import PDF, SVG, XLSX, as_bytes
 from yonk.core.cutting import NO_MARKS, Booked, Marks, pieces_of, templates_of
 from yonk.core.measuring import measurables, still_counting
 from yonk.core.planning import Plan, make_plan
@@ -103,11 +103,6 @@ def quilt_pdf(asked: TopPrintIn, shelf: Shelf, trials: Trials) -> File:
     if needed:
         made = one_document([made, _templates(found.plan, needed, asked)])
     return File(made, PDF, f"{found.name}.pdf")
-
-
-def quilt_pages(asked: TopPrintIn, shelf: Shelf, trials: Trials) -> bytes:
-    """The same as pictures of its pages."""
-    return as_bytes(pages_out(quilt_pdf(asked, shelf, trials).content))
 
 
 def templates_pdf(asked: TopPrintIn) -> File:

@@ -107,7 +107,7 @@ async def quilt_pdf(asked: TopPrintIn, db: Db, work: Work) -> Response:
 @router.post("/preview/quilt", response_model=PagesOut, responses=ERRORS)
 async def quilt_pages(asked: TopPrintIn, db: Db, work: Work) -> Response:
     """Everything as pictures of its pages."""
-    return as_json(await work.heavy(answers.quilt_pages, asked, *await _beside(db, asked)))
+    return await work.pages(answers.quilt_pdf, asked, *await _beside(db, asked))
 
 
 @router.post("/files/quilt-labels.pdf", response_class=Response, responses=ERRORS)

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
+from contextlib import suppress
 from dataclasses import dataclass
 from fractions import Fraction
 from types import MappingProxyType
@@ -19,6 +20,7 @@ from yonk.core.paper import (
     DraftError,
     Fabric,
     LengthUnit,
+    Making,
     check_count,
     default_making,
     with_settings,
@@ -63,9 +65,10 @@ def begin_block(asked: Beginning, settings: Mapping[str, str] = NO_SETTINGS) -> 
     """The empty draft of plain patches that was asked for.
 
     Args:
-        settings: how it is made, as typed, by their names; the usual where nothing is told.
+        settings: how it is made, as typed once and kept, by their names; the usual where nothing
+        is told, or what is told is no setting (any more).
 
-    Raises: `DraftError` naming the field, or the setting.
+    Raises: `DraftError` naming the field.
 
     >>> draft = begin_block(Beginning(width="8", columns="1 2 1", rows="2"))
     >>> draft.height, [str(part) for part in draft.columns], len(draft.rows)
@@ -80,7 +83,7 @@ def begin_block(asked: Beginning, settings: Mapping[str, str] = NO_SETTINGS) -> 
         columns=(one,),
         rows=(one,),
         fabrics=FIRST_FABRICS,
-        making=with_settings(default_making(asked.unit), settings, asked.unit),
+        making=_making(asked.unit, settings),
     )
     columns, rows = _parts(asked.columns, "columns"), _parts(asked.rows, "rows")
     acts: list[Act] = [
@@ -93,6 +96,15 @@ def begin_block(asked: Beginning, settings: Mapping[str, str] = NO_SETTINGS) -> 
     for act in acts:
         draft = apply(draft, act)
     return draft
+
+
+def _making(unit: LengthUnit, settings: Mapping[str, str]) -> Making:
+    """The usual making with what is kept of settings, as far as it still holds."""
+    making = default_making(unit)
+    for name, text in settings.items():
+        with suppress(DraftError):
+            making = with_settings(making, {name: text}, unit)
+    return making
 
 
 def _parts(text: str, place: str) -> tuple[str, ...]:

@@ -13,6 +13,7 @@ from collections import Counter
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
+from functools import cached_property
 from math import lcm
 from typing import Literal
 
@@ -107,6 +108,14 @@ class Layout:
     laid: tuple[Laid, ...]
     used: Fraction  # along the length, the straightening cut with it
     straightening: Fraction = Fraction(0)
+
+    def strip_of(self, one: Laid) -> int:
+        """The number of the strip that a piece is crosscut from."""
+        return bisect_right(self._tops, one.y) - 1
+
+    @cached_property
+    def _tops(self) -> list[Fraction]:
+        return [strip.y for strip in self.strips]
 
     @property
     def rest(self) -> Fraction:
@@ -366,16 +375,15 @@ def each_strip_once(layout: Layout, most: int) -> Layout:
     kept: dict[tuple[object, ...], StripCut] = {}
     laid: list[Laid] = []
     y = layout.straightening
-    by_strip: dict[Fraction, list[Laid]] = {strip.y: [] for strip in layout.strips}
-    tops = sorted(by_strip)
+    by_strip: list[list[Laid]] = [[] for _ in layout.strips]
     for one in layout.laid:
-        by_strip[tops[bisect_right(tops, one.y) - 1]].append(one)
-    for strip in layout.strips:
+        by_strip[layout.strip_of(one)].append(one)
+    for number, strip in enumerate(layout.strips):
         key = strip.height, strip.crosscuts
         if key in kept:
             continue
         kept[key] = replace(strip, y=y)
-        laid += [replace(one, y=one.y - strip.y + y) for one in by_strip[strip.y]]
+        laid += [replace(one, y=one.y - strip.y + y) for one in by_strip[number]]
         y += strip.height
     return replace(
         layout,

@@ -23,7 +23,6 @@ class SizesTold:
 
     unit: LengthUnit
     kind: str
-    method: str
     seam: Fraction
     margin: Fraction
     finished: Fraction
@@ -44,7 +43,6 @@ def sizes_told(unit: LengthUnit) -> SizesTold:
     return SizesTold(
         unit=unit,
         kind=BY_NAME[KIND].words,
-        method=METHOD,
         seam=settings.seam,
         margin=settings.trim_margin,
         finished=side,

@@ -39,12 +39,20 @@ def cut_size(cut: Cut, unit: LengthUnit) -> str:
 
 def cut_shape(cut: Cut) -> str:
     """What is cut, one or more of it."""
-    return f"{cut.shape}{'' if cut.count == 1 else 's'}"
+    return _many(cut.shape, cut.count)
 
 
-def cut_words(cut: Cut) -> str:
-    """What is cut, before its size, so that no cut size is taken for a finished one."""
-    return f"{cut_shape(cut)} cut"
+def cut_words(shape: str, count: int) -> str:
+    """What is cut, before its size, so that no cut size is taken for a finished one.
+
+    >>> cut_words("square", 2)
+    'squares cut'
+    """
+    return f"{_many(shape, count)} cut"
+
+
+def _many(shape: str, count: int) -> str:
+    return shape if count == 1 else f"{shape}s"
 
 
 def further(cut: Cut, unit: LengthUnit) -> str:
@@ -92,11 +100,12 @@ def _corner(place: int, off: Fraction, unit: LengthUnit) -> str:
 
 def told(what: Listed, amount: int, name: str, unit: LengthUnit) -> str:
     """So much of a cut in words; `name` is its fabric's: ``6 Peat squares 8″``."""
-    many = "" if amount == 1 else "s"
     if what.shape == "strip":
-        return f"{amount} segment{many} of a {name} strip {show(what.height, unit)} wide"
+        segments = _many("segment", amount)
+        return f"{amount} {segments} of a {name} strip {show(what.height, unit)} wide"
     way = f", cut {RISING[what.hand]}" if what.hand else ""
-    return f"{amount} {name} {what.shape}{many} {size(what.width, what.height, unit)}{way}"
+    shapes = _many(what.shape, amount)
+    return f"{amount} {name} {shapes} {size(what.width, what.height, unit)}{way}"
 
 
 def purposes(cut: Cut, recipes: Sequence[Recipe]) -> list[str]:
