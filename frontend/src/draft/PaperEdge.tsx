@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { Dropdown } from "react-bootstrap";
+import { useHotkeys } from "react-hotkeys-hook";
 
 import type { Act, Draft } from "../api/client";
 import { Fr } from "../common/Fr";
@@ -24,16 +25,18 @@ export function PaperEdge({ view, act, faultAt, onDismiss, onChart }: Props) {
   const { sheet } = view;
   const [open, setOpen] = useState(false);
   const faulty = Boolean(faultAt("width") ?? faultAt("height"));
+  const close = () => {
+    setOpen(false);
+    onDismiss();
+  };
+  useHotkeys("escape", close, { enabled: open || faulty }); // after a field was left nothing in it has the focus
   return (
     <Dropdown
       drop="up"
       autoClose="outside"
       className="paper-edge"
       show={open || faulty}
-      onToggle={(shown) => {
-        setOpen(shown);
-        if (!shown) onDismiss();
-      }}
+      onToggle={(shown) => (shown ? setOpen(true) : close())}
     >
       <Dropdown.Toggle variant="outline-primary" size="sm" id="paper-edge">
         <span className="visually-hidden">Size and grid: </span>
