@@ -2,13 +2,13 @@
 
 from __future__ import annotations
 
-from collections.abc import AsyncIterator
+from collections.abc import AsyncIterator, Collection
 from contextlib import asynccontextmanager
 from pathlib import Path
 from typing import Any
 
 import anyio.to_thread
-from fastapi import FastAPI, Request
+from fastapi import Depends, FastAPI, Request
 from fastapi.exceptions import RequestValidationError
 from fastapi.responses import FileResponse, JSONResponse
 from fastapi.staticfiles import StaticFiles
@@ -22,11 +22,16 @@ from yonk.api.cut.routes import router as cut
 from yonk.api.draft.routes import router as draft
 from yonk.api.fabrics.routes import router as fabrics
 from yonk.api.finder.routes import router as finder
-from yonk.api.guard import Guard, too_large, too_large_words
+from yonk.api.guard import HOSTS, Guard, too_large, too_large_words
+from yonk.api.guild.config import Guild
+from yonk.api.guild.open_routes import router as open_to_all
+from yonk.api.guild.routes import router as guild_routes
+from yonk.api.guild.together import router as together
 from yonk.api.measuring.log_routes import router as block_log
 from yonk.api.measuring.routes import router as measuring
 from yonk.api.quilts.routes import router as quilts
 from yonk.api.recipes.routes import router as recipes
+from yonk.api.session import who_asks
 from yonk.api.sewing.routes import router as sewing
 from yonk.api.shelf.kept import block_out
 from yonk.api.shelf.routes import router as shelf
@@ -40,7 +45,14 @@ from yonk.store.blocks import OldRevisionError
 from yonk.store.database import session_maker
 
 THREADS = 200  # so that requests that wait for the database leave room for those that need none
-STATUS: dict[Code, int] = {"not-found": 404, "deleted": 410, "old-revision": 409}
+STATUS: dict[Code, int] = {
+    "not-found": 404,
+    "deleted": 410,
+    "old-revision": 409,
+    "not-signed-in": 401,
+    "not-yours": 403,
+    "too-often": 429,
+}
 ROUTERS = (
     draft,
     shelf,
@@ -54,13 +66,24 @@ ROUTERS = (
     top,
     fabrics,
     usual,
+    guild_routes,
+    together,
 )
 SMALL, PRESSED = 2000, 4  # bytes that are sent as they are; how hard the rest is pressed
 CODES = {400: "bad-request", 404: "not-found", 405: "not-allowed", 413: "too-large"}
 
 
-def create_app(engine: Engine | None, front_end: Path | None = None) -> FastAPI:
-    """The application on a database; without one it can only tell its OpenAPI document."""
+def create_app(
+    engine: Engine | None,
+    front_end: Path | None = None,
+    guild: Guild | None = None,
+    hosts: Collection[str] = HOSTS,
+) -> FastAPI:
+    """The application on a database; without one it can only tell its OpenAPI document.
+
+    With a `guild` it has accounts, and answers only who is signed in; `hosts` are the names that it
+    may be asked by.
+    """
     app = FastAPI(
         title="Yonk",
         version="1",
@@ -71,10 +94,12 @@ def create_app(engine: Engine | None, front_end: Path | None = None) -> FastAPI:
     )
     app.state.sessions = session_maker(engine) if engine else None
     app.state.works = Works()
+    app.state.guild = guild
     app.add_middleware(GZipMiddleware, minimum_size=SMALL, compresslevel=PRESSED)
-    app.add_middleware(Guard, too_large=too_large)
+    app.add_middleware(Guard, too_large=too_large, hosts=frozenset(hosts))
+    app.include_router(open_to_all)
     for router in ROUTERS:
-        app.include_router(router)
+        app.include_router(router, dependencies=[Depends(who_asks)])
     for fault, answer in (
         (YonkError, _told),
         (RequestValidationError, _bad_request),

@@ -19,7 +19,7 @@ from yonk.files.block_file import MOST_BYTES
 
 TOO_LARGE = "This is larger than {} MB, the most there can be."
 ROOM_FOR_THE_REST = 100_000  # of a request around its document
-HOSTS = {"127.0.0.1", "localhost", "::1"}
+HOSTS = frozenset({"127.0.0.1", "localhost", "::1"})
 SAFE = {"GET", "HEAD", "OPTIONS"}
 A_YEAR = 31_536_000
 HEADERS = {
@@ -78,8 +78,13 @@ class Guard:
     from Yonk's own pages.
     """
 
-    def __init__(self, app: ASGIApp, too_large: Callable[[str], Response]) -> None:
-        self.app, self.too_large = app, too_large
+    def __init__(
+        self,
+        app: ASGIApp,
+        too_large: Callable[[str], Response],
+        hosts: frozenset[str] = HOSTS,
+    ) -> None:
+        self.app, self.too_large, self.hosts = app, too_large, hosts
 
     async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
         if scope["type"] != "http":
@@ -104,7 +109,7 @@ class Guard:
                 raise _TooLargeError
             return message
 
-        refusal = _foreign(scope["method"], headers)
+        refusal = _foreign(scope["method"], headers, self.hosts)
         length = headers.get("content-length", "0")
         if not refusal and (not length.isdigit() or int(length) > most):
             refusal = self.too_large(path)
@@ -115,11 +120,11 @@ class Guard:
                 await self.too_large(path)(scope, receive, sending)
 
 
-def _foreign(method: str, headers: Headers) -> Response | None:
+def _foreign(method: str, headers: Headers, hosts: frozenset[str]) -> Response | None:
     """A refusal for who asks under a foreign name or from a foreign page."""
     host = headers.get("host", "")
-    if _name(f"//{host}") not in HOSTS:
-        return _refusal(403, "foreign", "Yonk answers only at this machine's own addresses.")
+    if _name(f"//{host}") not in hosts:
+        return _refusal(403, "foreign", "Yonk answers only at its own addresses.")
     origin = headers.get("origin")
     if method not in SAFE and origin is not None and urlsplit(origin).netloc != host:
         return _refusal(403, "foreign", "Yonk takes changes only from its own pages.")

@@ -5,7 +5,7 @@ sent.
 from __future__ import annotations
 
 from datetime import datetime
-from typing import Annotated, Any
+from typing import Annotated, Any, Literal
 
 from fastapi import Response
 from pydantic import BaseModel, ConfigDict, Field, computed_field
@@ -36,6 +36,9 @@ SaveKey = Annotated[
 
 
 Revision = Annotated[int, Field(ge=COUNTS["revision"][0], le=COUNTS["revision"][1])]
+
+
+Right = Literal["see", "copy", "change", "own"]
 
 
 class Model(BaseModel):
@@ -80,6 +83,8 @@ class BlockOut(Model):
     created: datetime
     changed: datetime
     document: Document
+    right: Right = "own"
+    owner: str = Field(default="", description="whose it is, where it is somebody else's")
 
 
 class PictureFaceOut(Model):

@@ -23,10 +23,10 @@ from fastapi import Depends, Request
 from starlette.concurrency import run_in_threadpool
 from starlette.responses import Response
 
+from yonk.api import lately
 from yonk.api.wire import PagesOut, as_bytes, as_json
 from yonk.core.drawing import work_in
 from yonk.core.paper import SaidError, YonkError
-from yonk.files.block_file import take_block
 from yonk.files.download import File
 from yonk.files.page_pictures import picture_pages
 
@@ -176,7 +176,7 @@ def _is_light(document: dict[str, Any]) -> bool:
     if len(document.get("seams") or ()) < 64:
         return True
     try:
-        return work_in(take_block(document).seams) <= LIGHT_PAIRS
+        return work_in(lately.draft_of(document).seams) <= LIGHT_PAIRS
     except YonkError:
         return True
 

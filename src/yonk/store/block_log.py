@@ -15,6 +15,7 @@ from sqlalchemy.orm import Session, undefer
 from yonk.core.paper import COUNTS, Code, ToldError
 from yonk.store.database import retried
 from yonk.store.models import BlockNote, MeasuredRow, Photo, TakenBack, now
+from yonk.store.rights import ask
 
 
 @dataclass(frozen=True)
@@ -109,6 +110,7 @@ def add_log(
 
 def measured_of(session: Session, block_id: str) -> list[Measured]:
     """What was measured of a block."""
+    ask(session, block_id)
     rows = session.scalars(select(MeasuredRow).where(MeasuredRow.block_id == block_id))
     return [Measured(row.what, row.size, row.expected) for row in rows]
 
@@ -116,6 +118,7 @@ def measured_of(session: Session, block_id: str) -> list[Measured]:
 @retried
 def keep_measured(session: Session, block_id: str, one: Measured) -> None:
     """Keep a size, or forget it where it is empty."""
+    ask(session, block_id, "change")
     if one.size:
         new = {"size": one.size, "expected": one.expected, "changed": now()}
         row = insert(MeasuredRow).values(block_id=block_id, what=one.what, **new)
@@ -129,12 +132,14 @@ def keep_measured(session: Session, block_id: str, one: Measured) -> None:
 @retried
 def forget_measured(session: Session, block_id: str) -> None:
     """Forget all that was measured of a block: the card is empty again."""
+    ask(session, block_id, "change")
     session.execute(delete(MeasuredRow).where(MeasuredRow.block_id == block_id))
     session.commit()
 
 
 def taken_back_of(session: Session, block_id: str) -> list[Taken]:
     """How often seams of a block were taken back."""
+    ask(session, block_id)
     rows = session.scalars(select(TakenBack).where(TakenBack.block_id == block_id))
     return [Taken(row.mark, row.words, row.times) for row in rows]
 
@@ -142,6 +147,7 @@ def taken_back_of(session: Session, block_id: str) -> list[Taken]:
 @retried
 def keep_taken_back(session: Session, block_id: str, one: Taken) -> None:
     """Keep how often the seams of a step were taken back."""
+    ask(session, block_id, "change")
     new = {"words": one.words, "times": one.times, "changed": now()}
     row = insert(TakenBack).values(block_id=block_id, mark=one.mark, **new)
     session.execute(row.on_duplicate_key_update(**new))
@@ -150,6 +156,7 @@ def keep_taken_back(session: Session, block_id: str, one: Taken) -> None:
 
 def notes_of(session: Session, block_id: str) -> list[KeptNote]:
     """The entries in the log of a block, the newest first."""
+    ask(session, block_id)
     mine = BlockNote.block_id == block_id, BlockNote.deleted.is_(None)
     rows = session.scalars(
         select(BlockNote).where(*mine).order_by(BlockNote.made.desc(), BlockNote.id)
@@ -162,6 +169,7 @@ def put_note(
     session: Session, block_id: str, kind: str, document: str, made: datetime | None = None
 ) -> str:
     """Put an entry into the log of a block. Returns its id; raises `FullLogError`."""
+    ask(session, block_id, "change")
     _check_room(session, BlockNote, block_id, COUNTS["notes"][1])
     moment = now()
     row = BlockNote(
@@ -179,6 +187,7 @@ def put_note(
 
 def photos_of(session: Session, block_id: str) -> list[KeptPhoto]:
     """The photos of a block, the oldest first, without their content."""
+    ask(session, block_id)
     mine = Photo.block_id == block_id, Photo.deleted.is_(None)
     rows = session.scalars(select(Photo).where(*mine).order_by(Photo.made, Photo.id))
     return [KeptPhoto(row.id, row.caption, row.width, row.height, row.made) for row in rows]
@@ -186,6 +195,7 @@ def photos_of(session: Session, block_id: str) -> list[KeptPhoto]:
 
 def photo_content(session: Session, block_id: str, photo_id: str) -> bytes:
     """A photo as JPEG. Raises `NotInTheLogError`."""
+    ask(session, block_id)
     row = session.get(Photo, photo_id, options=[undefer(Photo.content)])
     if row is None or row.block_id != block_id or row.deleted:
         raise NotInTheLogError(photo_id)
@@ -206,6 +216,7 @@ class NewPhoto:
 @retried
 def put_photo(session: Session, block_id: str, new: NewPhoto) -> str:
     """Keep a photo with a block. Returns its id; raises `FullLogError`."""
+    ask(session, block_id, "change")
     _check_room(session, Photo, block_id, COUNTS["photos"][1])
     row = _photo(block_id, new)
     session.add(row)
@@ -246,6 +257,7 @@ def take_photo_out(session: Session, block_id: str, photo_id: str, *, back: bool
 def _mark(
     session: Session, table: type[BlockNote | Photo], block_id: str, which: str, back: bool
 ) -> None:
+    ask(session, block_id, "change")
     row = session.get(table, which)
     assert row is None or isinstance(row, BlockNote | Photo)
     if row is None or row.block_id != block_id:

@@ -3,18 +3,19 @@
 from __future__ import annotations
 
 import uuid
-from collections.abc import Callable, Iterable, Sequence
-from dataclasses import dataclass
+from collections.abc import Callable, Iterable, Iterator, Sequence
+from dataclasses import dataclass, replace
 from datetime import datetime
-from typing import Any, ClassVar, Literal
+from typing import Any, Literal
 
 from sqlalchemy import ColumnElement, func, select, update
 from sqlalchemy.orm import Session, undefer
 
-from yonk.core.paper import Code, Fault, ToldError, YonkError
+from yonk.core.paper import Fault, YonkError
 from yonk.store.database import retried
-from yonk.store.models import Block, BlockLabel, BlockRevision, Marker, now
+from yonk.store.models import Account, Block, BlockLabel, BlockRevision, Marker, now
 from yonk.store.revisions import THIN_EVERY, thin
+from yonk.store.rights import NoSuchBlockError, Right, ask, owned, person_of, visible
 
 Order = Literal["changed", "name", "oldest"]
 Kind = Literal["block", "quilt"]
@@ -23,7 +24,9 @@ PAGE = 48
 
 @dataclass(frozen=True)
 class Kept:
-    """A block as it is kept; `document` is its block file."""
+    """A block as it is kept; `document` is its block file. `right` is what the person may do with
+    it, `owner` whose it is where it is somebody else's.
+    """
 
     id: str
     name: str
@@ -33,6 +36,8 @@ class Kept:
     changed: datetime
     deleted: bool
     kind: str = "block"
+    right: Right = "own"
+    owner: str = ""
 
 
 @dataclass(frozen=True)
@@ -49,13 +54,16 @@ class Form:
 
 @dataclass(frozen=True)
 class Card:
-    """A block on the shelf; `card` is None where it was kept before there were cards."""
+    """A block on the shelf; `card` is None where it was kept before there were cards.
+    `owner` is whose it is where it is somebody else's.
+    """
 
     id: str
     name: str
     revision: int
     changed: datetime
     card: str | None
+    owner: str = ""
 
 
 @dataclass(frozen=True)
@@ -64,13 +72,6 @@ class Page:
 
     cards: tuple[Card, ...]
     total: int
-
-
-class NoSuchBlockError(ToldError):
-    """There is no block of that id."""
-
-    code: ClassVar[Code] = "not-found"
-    words = "There is no such block on the shelf."
 
 
 class DeletedBlockError(NoSuchBlockError):
@@ -91,6 +92,17 @@ class OldRevisionError(YonkError):
         self.theirs = theirs
 
 
+def all_own(session: Session) -> Iterator[Kept]:
+    """All blocks and quilts on the shelves that are the person's own, the oldest first."""
+    asked = (
+        select(Block.id)
+        .where(Block.deleted.is_(None), owned(session, Block))
+        .order_by(Block.created, Block.id)
+    )
+    for block_id in session.scalars(asked).all():
+        yield one_block(session, block_id)
+
+
 def shelf_page(
     session: Session,
     number: int = 1,
@@ -106,6 +118,7 @@ def shelf_page(
     here = [
         Block.deleted.is_(None),
         Block.kind == kind,
+        *visible(session, Block),
         *([Block.document.contains(f'"origin": "{origin}"', autoescape=True)] if origin else []),
         *(
             [Block.id.in_(select(BlockLabel.block_id).where(BlockLabel.label == label))]
@@ -127,26 +140,32 @@ def shelf_page(
     names = list(
         session.scalars(asked)
     )  # first the names alone, which an index holds; then the cards of these
-    columns = Block.id, Block.name, Block.revision, Block.changed, Block.card
-    found = {
-        row.id: Card(*row) for row in session.execute(select(*columns).where(Block.id.in_(names)))
-    }
+    columns = Block.id, Block.name, Block.revision, Block.changed, Block.card, Account.name
+    others = (Account.id == Block.owner) & (Account.id != person_of(session).id)
+    cards = select(*columns).outerjoin(Account, others).where(Block.id.in_(names))
+    found = {row[0]: Card(*row[:5], row[5] or "") for row in session.execute(cards)}
     return Page(tuple(found[name] for name in names if name in found), total)
 
 
-def one_block(session: Session, block_id: str) -> Kept:
-    """A block, deleted or not. Raises `NoSuchBlockError`."""
+def one_block(session: Session, block_id: str, right: Right = "see") -> Kept:
+    """A block, deleted or not, for which this is wanted. Raises `NoSuchBlockError`,
+    `NotYoursError`.
+    """
+    may = ask(session, block_id, right)
     row = session.get(Block, block_id, populate_existing=True, options=[undefer(Block.document)])
     if row is None:
         raise NoSuchBlockError(block_id)
-    return _kept(row)
+    owner = None if may == "own" else session.get(Account, row.owner)
+    return replace(_kept(row), right=may, owner=owner.name if owner else "")
 
 
-def live_block(session: Session, block_id: str, kind: Kind | None = "block") -> Kept:
-    """A block, or a quilt, or either, on its shelf. Raises `NoSuchBlockError`, `DeletedBlockError`
-    for one that was taken off.
+def live_block(
+    session: Session, block_id: str, kind: Kind | None = "block", right: Right = "see"
+) -> Kept:
+    """A block, or a quilt, or either, on its shelf, for which this is wanted. Raises
+    `NoSuchBlockError`, `NotYoursError`, `DeletedBlockError` for one that was taken off.
     """
-    kept = one_block(session, block_id)
+    kept = one_block(session, block_id, right)
     if kind is not None and kept.kind != kind:
         raise NoSuchBlockError(block_id)
     if kept.deleted:
@@ -180,6 +199,7 @@ def _add(session: Session, form: Form, save_key: str | None) -> str:
     moment = now()
     row = Block(
         id=uuid.uuid4().hex,
+        owner=person_of(session).id,
         kind=form.kind,
         name=form.name,
         document=form.document,
@@ -189,7 +209,12 @@ def _add(session: Session, form: Form, save_key: str | None) -> str:
         changed=moment,
     )
     first = BlockRevision(
-        block_id=row.id, revision=1, document=form.document, saved=moment, save_key=save_key
+        block_id=row.id,
+        revision=1,
+        document=form.document,
+        saved=moment,
+        save_key=save_key,
+        saved_by=row.owner,
     )
     session.add_all([row, first])
     return row.id
@@ -202,9 +227,10 @@ def save_block(
     """Keep a new state of a block over the `revision` that it was made from.
 
     The save that comes again under the key it came under before is the same save. Raises
-    `OldRevisionError` when another state was kept meanwhile, `DeletedBlockError` and
-    `NoSuchBlockError`; nothing is changed then.
+    `OldRevisionError` when another state was kept meanwhile, `DeletedBlockError`,
+    `NoSuchBlockError` and `NotYoursError`; nothing is changed then.
     """
+    ask(session, block_id, "change")
     moment = now()
     done = session.execute(
         update(Block)
@@ -235,12 +261,37 @@ def save_block(
             document=form.document,
             saved=moment,
             save_key=save_key,
+            saved_by=person_of(session).id,
         )
     )
     if (revision + 1) % THIN_EVERY == 0:
         thin(session, block_id, moment)
     session.commit()
     return one_block(session, block_id)
+
+
+def newest(session: Session, block_id: str) -> tuple[int, str]:
+    """The newest revision of a block or a quilt and, where that is somebody else, who saved it.
+    Raises `NoSuchBlockError`, `DeletedBlockError`.
+    """
+    ask(session, block_id)
+    row = session.execute(
+        select(Block.revision, Block.deleted, Account.name)
+        .outerjoin(
+            BlockRevision,
+            (BlockRevision.block_id == Block.id) & (BlockRevision.revision == Block.revision),
+        )
+        .outerjoin(
+            Account,
+            (Account.id == BlockRevision.saved_by) & (Account.id != person_of(session).id),
+        )
+        .where(Block.id == block_id)
+    ).first()
+    if row is None:
+        raise NoSuchBlockError(block_id)
+    if row.deleted:
+        raise DeletedBlockError(block_id)
+    return row.revision, row.name or ""
 
 
 def _key_of(session: Session, block_id: str, revision: int) -> str | None:
@@ -296,7 +347,7 @@ def once(session: Session, name: str) -> bool:
 
 
 def _mark(session: Session, block_id: str, moment: datetime | None) -> None:
-    one_block(session, block_id)
+    one_block(session, block_id, "own")
     session.execute(update(Block).where(Block.id == block_id).values(deleted=moment))
     session.commit()
 

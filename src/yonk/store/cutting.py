@@ -18,6 +18,7 @@ from sqlalchemy.orm import Session
 
 from yonk.store.database import retried
 from yonk.store.models import CutDone, CutMark, now
+from yonk.store.rights import ask
 
 Column = Literal["done", "booked"]
 
@@ -34,12 +35,14 @@ class KeptMark:
 
 def marks_of(session: Session, block_id: str) -> list[KeptMark]:
     """How much of each cut of a block is cut."""
+    ask(session, block_id)
     rows = session.scalars(select(CutDone).where(CutDone.block_id == block_id))
     return [KeptMark(row.stage, row.cut, row.done, row.booked) for row in rows]
 
 
 def old_marks_of(session: Session, block_id: str) -> dict[str, int]:
     """The ticks of an older kind that are not carried over yet, as they were kept."""
+    ask(session, block_id)
     rows = session.scalars(select(CutMark).where(CutMark.block_id == block_id))
     return {row.signature: row.done for row in rows}
 
@@ -49,6 +52,7 @@ def carry_over(session: Session, block_id: str, marks: Sequence[KeptMark], revis
     """Keep the marks that the ticks of an older kind become, and forget those; all of it or
     nothing.
     """
+    ask(session, block_id)
     gone = session.execute(delete(CutMark).where(CutMark.block_id == block_id))
     if gone.rowcount:  # type: ignore[attr-defined]
         _put(session, block_id, marks, revision, ("done", "booked"))
@@ -64,12 +68,14 @@ def mark(
     column: Column = "done",
 ) -> None:
     """Keep how much of some cuts is cut; the others stay as they are."""
+    ask(session, block_id, "change")
     _put(session, block_id, marks, revision, (column,))
     session.commit()
 
 
 def mark_booked(session: Session, block_id: str, marks: Iterable[KeptMark], revision: int) -> None:
     """Keep of how much the shelf knows, within what is being saved; the caller ends it."""
+    ask(session, block_id, "change")
     _put(session, block_id, marks, revision, ("booked",))
 
 

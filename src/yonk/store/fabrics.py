@@ -4,24 +4,28 @@ from __future__ import annotations
 
 import uuid
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from sqlalchemy import select, update
 from sqlalchemy.orm import Session
 
 from yonk.core.paper import ToldError
 from yonk.store.database import retried
-from yonk.store.models import ShelfFabric, now
+from yonk.store.models import Account, ShelfFabric, now
+from yonk.store.rights import ask, owned, person_of, visible
 
 
 @dataclass(frozen=True)
 class KeptFabric:
-    """A fabric of the shelf; `document` holds all that is known of it as JSON."""
+    """A fabric of the shelf; `document` holds all that is known of it as JSON. `owner` is whose it
+    is where it is somebody else's.
+    """
 
     id: str
     name: str
     document: str
     revision: int
+    owner: str = ""
 
 
 class NoSuchFabricError(ToldError):
@@ -40,9 +44,21 @@ class OldFabricError(ToldError):
 
 def all_fabrics(session: Session) -> Sequence[KeptFabric]:
     """The fabrics of the shelf by name."""
+    others = (Account.id == ShelfFabric.owner) & (Account.id != person_of(session).id)
+    rows = session.execute(
+        select(ShelfFabric, Account.name)
+        .outerjoin(Account, others)
+        .where(ShelfFabric.deleted.is_(None), *visible(session, ShelfFabric))
+        .order_by(ShelfFabric.name, ShelfFabric.id)
+    )
+    return [replace(_kept(row), owner=owner or "") for row, owner in rows]
+
+
+def all_own(session: Session) -> Sequence[KeptFabric]:
+    """The fabrics of the shelf that are the person's own."""
     rows = session.scalars(
         select(ShelfFabric)
-        .where(ShelfFabric.deleted.is_(None))
+        .where(ShelfFabric.deleted.is_(None), owned(session, ShelfFabric))
         .order_by(ShelfFabric.name, ShelfFabric.id)
     )
     return [_kept(row) for row in rows]
@@ -50,6 +66,7 @@ def all_fabrics(session: Session) -> Sequence[KeptFabric]:
 
 def one_fabric(session: Session, fabric_id: str) -> KeptFabric:
     """A fabric. Raises `NoSuchFabricError`."""
+    ask(session, fabric_id, "see", NoSuchFabricError)
     row = session.get(ShelfFabric, fabric_id, populate_existing=True)
     if row is None or row.deleted:
         raise NoSuchFabricError(fabric_id)
@@ -58,7 +75,14 @@ def one_fabric(session: Session, fabric_id: str) -> KeptFabric:
 
 def put_fabric(session: Session, name: str, document: str) -> KeptFabric:
     """Put a new fabric on the shelf."""
-    row = ShelfFabric(id=uuid.uuid4().hex, name=name, document=document, revision=1, changed=now())
+    row = ShelfFabric(
+        id=uuid.uuid4().hex,
+        owner=person_of(session).id,
+        name=name,
+        document=document,
+        revision=1,
+        changed=now(),
+    )
     session.add(row)
     session.commit()
     return _kept(row)
@@ -82,6 +106,7 @@ def change_within(
     session: Session, fabric_id: str, name: str, document: str, revision: int
 ) -> None:
     """The same within what is being saved; the caller ends it."""
+    ask(session, fabric_id, "change", NoSuchFabricError)
     done = session.execute(
         update(ShelfFabric)
         .where(
@@ -100,6 +125,7 @@ def change_within(
 @retried
 def take_away(session: Session, fabric_id: str, *, back: bool = False) -> None:
     """Take a fabric off the shelf, or bring it `back`. Raises `NoSuchFabricError`."""
+    ask(session, fabric_id, "own", NoSuchFabricError)
     row = session.get(ShelfFabric, fabric_id)
     if row is None:
         raise NoSuchFabricError(fabric_id)

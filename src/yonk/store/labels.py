@@ -11,6 +11,7 @@ from sqlalchemy.orm import Session
 
 from yonk.store.database import retried
 from yonk.store.models import Block, BlockLabel, ShelfNote
+from yonk.store.rights import ask, owned, visible
 
 MOST_BINNED = 200
 
@@ -53,7 +54,7 @@ def all_labels(session: Session) -> list[tuple[str, int]]:
     asked = (
         select(BlockLabel.label, func.count())
         .join(Block, Block.id == BlockLabel.block_id)
-        .where(Block.deleted.is_(None))
+        .where(Block.deleted.is_(None), *visible(session, Block))
         .group_by(BlockLabel.label)
         .order_by(BlockLabel.label)
     )
@@ -63,6 +64,7 @@ def all_labels(session: Session) -> list[tuple[str, int]]:
 @retried
 def keep_about(session: Session, block_id: str, said: About) -> None:
     """Keep what is said of a block, instead of what was."""
+    ask(session, block_id, "change")
     session.execute(delete(BlockLabel).where(BlockLabel.block_id == block_id))
     session.execute(delete(ShelfNote).where(ShelfNote.block_id == block_id))
     session.add_all([BlockLabel(block_id=block_id, label=one) for one in said.labels])
@@ -75,7 +77,7 @@ def binned(session: Session) -> list[Binned]:
     """What lies in the bin, the last first."""
     asked = (
         select(Block.id, Block.name, Block.kind, Block.deleted)
-        .where(Block.deleted.is_not(None))
+        .where(Block.deleted.is_not(None), owned(session, Block))
         .order_by(Block.deleted.desc())
         .limit(MOST_BINNED)
     )

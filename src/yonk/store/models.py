@@ -1,4 +1,7 @@
-"""The tables."""
+"""The tables.
+
+An `owner` is the account that a thing belongs to; nobody's where there are no accounts.
+"""
 
 from __future__ import annotations
 
@@ -30,6 +33,7 @@ class Block(Base):
     __tablename__ = "block"
 
     id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    owner: Mapped[str] = mapped_column(String(32), default="", index=True)
     kind: Mapped[str] = mapped_column(String(8), default="block")
     name: Mapped[str] = mapped_column(String(120))
     document: Mapped[str] = mapped_column(MEDIUMTEXT, deferred=True)
@@ -56,6 +60,7 @@ class BlockRevision(Base):
     save_key: Mapped[str | None] = mapped_column(String(64), default=None)
     title: Mapped[str | None] = mapped_column(String(120), default=None)
     opened: Mapped[bool] = mapped_column(Boolean, default=False)
+    saved_by: Mapped[str] = mapped_column(String(32), default="")
 
 
 class BlockLabel(Base):
@@ -77,11 +82,13 @@ class ShelfNote(Base):
 
 
 class Usual(Base):
-    """What new blocks begin with: a unit of length, and settings as typed, as JSON."""
+    """What the new blocks of a person begin with: a unit of length, and settings as typed, as
+    JSON.
+    """
 
     __tablename__ = "usual"
 
-    id: Mapped[str] = mapped_column(String(8), primary_key=True)
+    owner: Mapped[str] = mapped_column(String(32), primary_key=True)
     unit: Mapped[str] = mapped_column(String(2))
     settings: Mapped[str] = mapped_column(MEDIUMTEXT)
 
@@ -103,6 +110,7 @@ class ShelfFabric(Base):
     __tablename__ = "shelf_fabric"
 
     id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    owner: Mapped[str] = mapped_column(String(32), default="", index=True)
     name: Mapped[str] = mapped_column(String(120))
     document: Mapped[str] = mapped_column(MEDIUMTEXT)
     revision: Mapped[int] = mapped_column(Integer)
@@ -162,6 +170,7 @@ class SeamTestRow(Base):
     __tablename__ = "seam_test"
 
     id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    owner: Mapped[str] = mapped_column(String(32), default="", index=True)
     document: Mapped[str] = mapped_column(MEDIUMTEXT)
     sewn: Mapped[datetime] = mapped_column(MOMENT)
     changed: Mapped[datetime] = mapped_column(MOMENT)
@@ -173,6 +182,7 @@ class Preference(Base):
 
     __tablename__ = "preference"
 
+    owner: Mapped[str] = mapped_column(String(32), primary_key=True, default="")
     name: Mapped[str] = mapped_column(String(64), primary_key=True)
     document: Mapped[str] = mapped_column(MEDIUMTEXT)
     changed: Mapped[datetime] = mapped_column(MOMENT)
@@ -233,3 +243,96 @@ class Photo(Base):
     content: Mapped[bytes] = mapped_column(MEDIUMBLOB, deferred=True)
     made: Mapped[datetime] = mapped_column(MOMENT)
     deleted: Mapped[datetime | None] = mapped_column(MOMENT, default=None)
+
+
+class Account(Base):
+    """A person of a guild: the name to sign in with, and her password as its hash."""
+
+    __tablename__ = "account"
+
+    id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    name: Mapped[str] = mapped_column(String(40), unique=True)
+    password: Mapped[str] = mapped_column(String(200))
+    keeper: Mapped[bool] = mapped_column(Boolean, default=False)
+    created: Mapped[datetime] = mapped_column(MOMENT)
+
+
+class SignedIn(Base):
+    """A browser that is signed in: its token by its digest, and until when."""
+
+    __tablename__ = "signed_in"
+
+    token: Mapped[str] = mapped_column(String(64), primary_key=True)
+    account_id: Mapped[str] = mapped_column(String(32), index=True)
+    since: Mapped[datetime] = mapped_column(MOMENT)
+    until: Mapped[datetime] = mapped_column(MOMENT)
+
+
+class Attempt(Base):
+    """A sign-in that failed: for which account or from which address, by its digest."""
+
+    __tablename__ = "attempt"
+
+    id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    about: Mapped[str] = mapped_column(String(64), index=True)
+    made: Mapped[datetime] = mapped_column(MOMENT)
+
+
+class Invitation(Base):
+    """An invitation by link: the token by its digest, whom it is for in words, until when."""
+
+    __tablename__ = "invitation"
+
+    token: Mapped[str] = mapped_column(String(64), primary_key=True)
+    made_by: Mapped[str] = mapped_column(String(32), index=True)
+    whom: Mapped[str] = mapped_column(String(120))
+    made: Mapped[datetime] = mapped_column(MOMENT)
+    until: Mapped[datetime] = mapped_column(MOMENT)
+    used_by: Mapped[str | None] = mapped_column(String(32), default=None)
+
+
+class Circle(Base):
+    """A group of people that things are shared with."""
+
+    __tablename__ = "circle"
+
+    id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    name: Mapped[str] = mapped_column(String(120))
+    owner: Mapped[str] = mapped_column(String(32), index=True)
+    created: Mapped[datetime] = mapped_column(MOMENT)
+
+
+class CircleMember(Base):
+    """A person in a group."""
+
+    __tablename__ = "circle_member"
+
+    circle_id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    account_id: Mapped[str] = mapped_column(String(32), primary_key=True, index=True)
+
+
+class Share(Base):
+    """What a person or a group may do with a block, a quilt or a fabric of somebody else."""
+
+    __tablename__ = "share"
+
+    thing_id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    with_id: Mapped[str] = mapped_column(String(32), primary_key=True, index=True)
+    level: Mapped[str] = mapped_column(String(8))
+
+
+class Part(Base):
+    """What a person took over of a quilt: so many of a block, and how many she has cut, sewn and
+    handed in.
+    """
+
+    __tablename__ = "part"
+
+    quilt_id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    account_id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    block: Mapped[str] = mapped_column(String(64), primary_key=True)
+    count: Mapped[int] = mapped_column(Integer)
+    cut: Mapped[int] = mapped_column(Integer, default=0)
+    sewn: Mapped[int] = mapped_column(Integer, default=0)
+    handed_in: Mapped[int] = mapped_column(Integer, default=0)
+    changed: Mapped[datetime] = mapped_column(MOMENT)

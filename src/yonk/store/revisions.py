@@ -15,6 +15,7 @@ from sqlalchemy.orm import Session
 from yonk.core.paper import ToldError
 from yonk.store.database import retried
 from yonk.store.models import BlockRevision
+from yonk.store.rights import ask
 
 THIN_EVERY = 20
 RULE = (
@@ -49,6 +50,7 @@ class NoSuchStateError(ToldError):
 
 def states_of(session: Session, block_id: str) -> list[State]:
     """The saved states of a block, the newest first."""
+    ask(session, block_id)
     columns = BlockRevision.revision, BlockRevision.saved, BlockRevision.title, BlockRevision.opened
     asked = (
         select(*columns)
@@ -66,6 +68,7 @@ def open_state(session: Session, block_id: str, revision: int) -> str:
     """The document of a saved state, which from now on is not thinned. Raises
     `NoSuchStateError`.
     """
+    ask(session, block_id)
     row = session.get(BlockRevision, (block_id, revision))
     if row is None:
         raise NoSuchStateError(block_id)
@@ -77,6 +80,7 @@ def open_state(session: Session, block_id: str, revision: int) -> str:
 @retried
 def name_state(session: Session, block_id: str, revision: int, title: str) -> None:
     """Give a saved state a title, or take it away. Raises `NoSuchStateError`."""
+    ask(session, block_id, "change")
     here = BlockRevision.block_id == block_id, BlockRevision.revision == revision
     named: Any = session.execute(update(BlockRevision).where(*here).values(title=title or None))
     if named.rowcount != 1:

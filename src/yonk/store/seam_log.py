@@ -15,6 +15,7 @@ from sqlalchemy.orm import Session
 from yonk.core.paper import Code, ToldError
 from yonk.store.database import retried
 from yonk.store.models import Preference, SeamTestRow, now
+from yonk.store.rights import owned, person_of
 
 
 @dataclass(frozen=True)
@@ -37,7 +38,7 @@ def all_tests(session: Session) -> Sequence[KeptTest]:
     """The tests of the log, the oldest first."""
     rows = session.scalars(
         select(SeamTestRow)
-        .where(SeamTestRow.deleted.is_(None))
+        .where(SeamTestRow.deleted.is_(None), owned(session, SeamTestRow))
         .order_by(SeamTestRow.sewn, SeamTestRow.changed, SeamTestRow.id)
     )
     return [KeptTest(row.id, row.document, row.sewn) for row in rows]
@@ -47,7 +48,13 @@ def all_tests(session: Session) -> Sequence[KeptTest]:
 def put_test(session: Session, document: str, sewn: datetime | None = None) -> str:
     """Put a test into the log. Returns its id."""
     moment = now()
-    row = SeamTestRow(id=uuid.uuid4().hex, document=document, sewn=sewn or moment, changed=moment)
+    row = SeamTestRow(
+        id=uuid.uuid4().hex,
+        owner=person_of(session).id,
+        document=document,
+        sewn=sewn or moment,
+        changed=moment,
+    )
     session.add(row)
     session.commit()
     return row.id
@@ -57,7 +64,7 @@ def put_test(session: Session, document: str, sewn: datetime | None = None) -> s
 def take_out(session: Session, test_id: str, *, back: bool = False) -> None:
     """Take a test out of the log, or bring it `back`. Raises `NoSuchTestError`."""
     row = session.get(SeamTestRow, test_id)
-    if row is None:
+    if row is None or row.owner != person_of(session).id:
         raise NoSuchTestError(test_id)
     row.deleted = None if back else now()
     session.commit()
@@ -65,7 +72,7 @@ def take_out(session: Session, test_id: str, *, back: bool = False) -> None:
 
 def preference(session: Session, name: str) -> str | None:
     """What was told under a name, as JSON; None where nothing was."""
-    row = session.get(Preference, name, populate_existing=True)
+    row = session.get(Preference, (person_of(session).id, name), populate_existing=True)
     return row.document if row else None
 
 
@@ -73,6 +80,6 @@ def preference(session: Session, name: str) -> str | None:
 def keep_preference(session: Session, name: str, document: str) -> None:
     """Keep what is told under a name."""
     new = {"document": document, "changed": now()}
-    row = insert(Preference).values(name=name, **new)
+    row = insert(Preference).values(owner=person_of(session).id, name=name, **new)
     session.execute(row.on_duplicate_key_update(**new))
     session.commit()

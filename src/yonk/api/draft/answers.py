@@ -5,17 +5,15 @@ their own.
 from __future__ import annotations
 
 import json
-from collections import deque
-from typing import Any
 
 from pydantic import RootModel
 
+from yonk.api import lately
 from yonk.api.draft.pieces import in_pieces
 from yonk.api.draft.schemas import ActsIn, ChartIn, SvgIn, SvgOut
 from yonk.api.draft.view import chart_view, view_of
 from yonk.api.wire import SVG, as_bytes
 from yonk.core.acts import apply, with_seams
-from yonk.core.paper import Draft
 from yonk.core.planning import make_plan, read, size_chart, width_range
 from yonk.core.units import terms_of
 from yonk.files.block_file import check_reading, take_block, write_block
@@ -23,21 +21,16 @@ from yonk.files.download import File
 from yonk.files.svg_in import read_svg
 from yonk.files.svg_out import write_svg
 
-# Drafts lately answered with. Only a short cut: a document that is not here is read again, by
-# whichever process.
-_RECENT: deque[tuple[dict[str, Any], Draft]] = deque(maxlen=12)
-
 
 def worked_on(asked: ActsIn) -> bytes:
     """The draft that comes of acts, and all that follows from it."""
-    draft = next((draft for known, draft in tuple(_RECENT) if known == asked.document), None)
-    draft = draft or take_block(asked.document)
+    draft = lately.draft_of(asked.document)
     if not asked.acts:
         check_reading(read(draft))
     for act in asked.acts:
         draft = apply(draft, act, asked.mates)
     view = view_of(make_plan(draft), stretches=asked.stretches, outlines=asked.outlines)
-    _RECENT.appendleft((view.document, draft))
+    lately.keep(view.document, draft)
     return as_bytes(view if asked.known is None else in_pieces(view, set(asked.known)))
 
 

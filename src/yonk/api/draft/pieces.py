@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-import json
 from base64 import b64encode
 from collections.abc import Collection, Iterator, Sequence
 from hashlib import blake2b
 from typing import Any
+
+from pydantic_core import to_json
 
 from yonk.api.draft.schemas import DraftOut, ListName, PieceOut
 
@@ -38,6 +39,5 @@ def _pieces(
 ) -> Iterator[PieceOut]:
     for start in range(0, len(rows), size):
         some = list(rows[start : start + size])
-        text = json.dumps(some, separators=(",", ":"), ensure_ascii=False)
-        digest = b64encode(blake2b(text.encode(), digest_size=12).digest()).decode()
+        digest = b64encode(blake2b(to_json(some), digest_size=12).digest()).decode()
         yield PieceOut(of=of, name=digest, rows=None if digest in known else some)

@@ -289,12 +289,15 @@ class _View:
         parts = {part for face in faces for spot in face.ring for part in spot}
         shrunk = {part: round(part / scale, 5) for part in parts}
         finished: dict[str, str] = {}
+        points: dict[int, tuple[float, float, float]] = {}
         out = []
         for index, (face, patch) in enumerate(zip(faces, self.reading.patches, strict=True)):
             if patch.letter not in finished:
                 finished[patch.letter] = size(patch.width, patch.height, self.unit)
             left, top = face.ring[0][0], face.box[1]
-            x, y, room = _letter_point(*patch.corner)
+            if id(patch.corner) not in points:  # patches of one outline share it
+                points[id(patch.corner)] = _letter_point(*patch.corner)
+            x, y, room = points[id(patch.corner)]
             out.append(
                 FaceOut(
                     outline=[(shrunk[x], shrunk[y]) for x, y in face.ring],

@@ -57,6 +57,7 @@ class ShelfFabricOut(Model):
     unit: LengthUnit
     pieces: list[ShelfPieceOut]
     revision: int
+    owner: str = ""
 
 
 class ShoppingIn(Model):

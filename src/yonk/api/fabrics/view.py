@@ -29,6 +29,7 @@ def shelf_fabric_out(kept: KeptFabric) -> ShelfFabricOut:
         note=known["note"],
         unit=unit,
         revision=kept.revision,
+        owner=kept.owner,
         ink=ink_on(known["colour"]),
         pieces=[_shelf_piece(row, unit) for row in known["pieces"]],
     )

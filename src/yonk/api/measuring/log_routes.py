@@ -105,7 +105,7 @@ def bring_photo_back(block_id: BlockId, photo_id: BlockId, db: Db) -> None:
 @router.get("/parcel.zip", response_class=Response, responses=ERRORS)
 def parcel(block_id: BlockId, db: Db) -> Response:
     """The block with its log and its photos, as a zip of open files."""
-    kept = blocks.live_block(db, block_id)
+    kept = blocks.live_block(db, block_id, right="copy")
     written, photos = log_file_of(db, block_id)
     name = quote(f"{kept.name}.yonk.zip")
     headers = {"Content-Disposition": f"attachment; filename*=UTF-8''{name}"}

@@ -98,6 +98,19 @@ def begun_from(name: str, taken: Sequence[tuple[str, int, str]]) -> Form:
     return form_of(begun(check_name(name, "name"), blocks))
 
 
+def document_of(text: str) -> dict[str, Any]:
+    """A kept quilt's document."""
+    found: dict[str, Any] = json.loads(text)
+    return found
+
+
+def counts_of(document: dict[str, Any]) -> dict[str, tuple[str, int]]:
+    """The name of each block of a quilt, and how many there are of it, by its key."""
+    quilt = take_quilt(document)
+    counts = plan_quilt(quilt, planned).counts
+    return {key: (one.draft.name, counts.get(key, 0)) for key, one in quilt.by_key.items()}
+
+
 def ways_to_size(asked: WantedIn) -> list[SizeWayOut]:
     """The ways to bring a quilt to a size."""
     quilt = take_quilt(asked.document)

@@ -28,6 +28,7 @@ from yonk.api.shelf.kept import block_out
 from yonk.api.wire import ERRORS, BlockOut, as_json
 from yonk.api.work import Work
 from yonk.store import blocks as store
+from yonk.store.rights import NoSuchBlockError
 
 router = APIRouter(prefix="/api")
 
@@ -42,7 +43,7 @@ async def work_on_quilt(asked: QuiltActsIn, db: Db, work: Work) -> Response:
 def _from_shelf(db: Session, asked: QuiltActsIn) -> dict[str, tuple[int, str]]:
     """The blocks of the shelf that some acts take."""
     wanted = {act.origin for act in asked.acts if isinstance(act, AddBlockIn | TakeAnewIn)}
-    found = {one: store.live_block(db, one) for one in wanted}
+    found = {one: store.live_block(db, one, right="copy") for one in wanted}
     return {one: (kept.revision, kept.document) for one, kept in found.items()}
 
 
@@ -53,7 +54,7 @@ def origins(asked: OriginsIn, db: Db) -> list[OriginOut]:
     for origin, revision in dict(asked.blocks).items():
         try:
             kept = store.live_block(db, origin)
-        except store.NoSuchBlockError:
+        except NoSuchBlockError:
             words = "A block of this quilt is not on the shelf any more; the quilt keeps its copy."
             out.append(OriginOut(origin=origin, words=words, gone=True))
             continue
@@ -86,6 +87,7 @@ def shelf(
             "name": card.name,
             "revision": card.revision,
             "changed": card.changed.isoformat(),
+            "owner": card.owner,
         }
         for card in found.cards
     ]
@@ -104,7 +106,7 @@ async def create(asked: NewQuiltIn, db: Db, work: Work) -> BlockOut:
 
 
 def _taken(db: Session, blocks: list[str]) -> list[tuple[str, int, str]]:
-    found = [store.live_block(db, one) for one in blocks]
+    found = [store.live_block(db, one, right="copy") for one in blocks]
     return [(one.id, one.revision, one.document) for one in found]
 
 

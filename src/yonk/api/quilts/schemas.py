@@ -257,6 +257,7 @@ class QuiltCardOut(Model):
     finished: str
     blocks: int
     picture: QuiltPictureOut
+    owner: str = ""
 
 
 class QuiltShelfOut(Model):

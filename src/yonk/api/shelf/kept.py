@@ -17,4 +17,6 @@ def block_out(kept: Kept) -> BlockOut:
         created=kept.created,
         changed=kept.changed,
         document=json.loads(kept.document),
+        right=kept.right,
+        owner=kept.owner,
     )

@@ -76,6 +76,7 @@ def _shelf_json(found: store.Page, page: int, said: Mapping[str, labels.About]) 
             "changed": card.changed.isoformat(),
             "labels": said[card.id].labels,
             "note": said[card.id].note,
+            "owner": card.owner,
         }
         rows.append(json.dumps(own, ensure_ascii=False)[:-1] + "," + (card.card or "{}")[1:])
     pages = max(1, -(-found.total // store.PAGE))
@@ -131,7 +132,7 @@ def keep_about(block_id: BlockId, asked: AboutIn, db: Db) -> None:
 @router.post("/blocks/{block_id}/copy", response_model=BlockOut, status_code=201, responses=ERRORS)
 async def copy(block_id: BlockId, db: Db, work: Work) -> BlockOut:
     """Keep a copy of a block under a name of its own, with its labels."""
-    kept = await run_in_threadpool(store.live_block, db, block_id)
+    kept = await run_in_threadpool(store.live_block, db, block_id, "block", "copy")
     form = await work.heavy(answers.copied, kept.document)
 
     def kept_with_labels() -> BlockOut:

@@ -27,6 +27,7 @@ class ShelfBlockOut(Model):
     cloths: list[PrintOut]
     labels: list[str]
     note: str
+    owner: str = ""
 
 
 class ShelfOut(Model):

@@ -23,6 +23,7 @@ from yonk.api.work import Work
 from yonk.core.cutting import NO_MARKS
 from yonk.files.quilt_file import origins_of
 from yonk.store import blocks
+from yonk.store.rights import NoSuchBlockError
 from yonk.store.sewing import KeptSewing, keep_sewn, sewn_of
 
 router = APIRouter(prefix="/api")
@@ -45,7 +46,7 @@ def _trials(db: Session, document: dict[str, Any]) -> dict[str, answers.KeptTria
     for origin in origins_of(document):
         try:
             kept = blocks.live_block(db, origin)
-        except blocks.NoSuchBlockError:
+        except NoSuchBlockError:
             continue
         found[origin] = answers.KeptTrial(kept.revision, trial_of(db, origin))
     return found

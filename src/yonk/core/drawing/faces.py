@@ -223,7 +223,8 @@ def work_in(seams: Sequence[Seam]) -> int:
     """
     if not seams:
         return 0
-    ends = np.array([[[float(x), float(y)] for x, y in seam] for seam in seams])
+    parts = [part.numerator / part.denominator for a, b in seams for part in (*a, *b)]
+    ends = np.array(parts).reshape(len(seams), 2, 2)
     reach = np.abs(ends[:, 1] - ends[:, 0])
     slanted = (reach.min(axis=1) > 0) & (reach.max(axis=1) > 1.5)
     lines = shapely.linestrings(ends)

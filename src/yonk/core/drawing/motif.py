@@ -136,7 +136,7 @@ def lay(draft: Draft, span: Span, motif: Motif) -> tuple[Draft, list[Paint]]:
 
     kept: list[Seam] = []
     for seam in draft.seams:
-        if _apart(seam, top_left, bottom_right):
+        if _apart(seam, span):
             kept.append(seam)
         else:
             kept += _left_over(seam, ruling, low, high)
@@ -149,14 +149,19 @@ def _grown(at: Point, low: Point, high: Point) -> Point:
     return low[0] + at[0] * (high[0] - low[0]), low[1] + at[1] * (high[1] - low[1])
 
 
-def _apart(seam: Seam, top_left: Point, bottom_right: Point) -> bool:
+def _apart(seam: Seam, span: Span) -> bool:
     """Whether a seam surely does not run through a span; in columns and rows, which keep the order
     on the cloth.
     """
-    return any(
-        max(seam[0][axis], seam[1][axis]) <= top_left[axis]
-        or min(seam[0][axis], seam[1][axis]) >= bottom_right[axis]
-        for axis in (0, 1)
+    (ax, ay), (bx, by) = seam
+    return _clear(ax, bx, span.column, span.columns) or _clear(ay, by, span.row, span.rows)
+
+
+def _clear(a: Fraction, b: Fraction, low: int, count: int) -> bool:
+    """Whether both lie at or before the first of so many lines, or both at or after the last."""
+    high = low + count  # whole numbers compare faster than fractions do
+    return (a.numerator <= low * a.denominator and b.numerator <= low * b.denominator) or (
+        a.numerator >= high * a.denominator and b.numerator >= high * b.denominator
     )
 
 

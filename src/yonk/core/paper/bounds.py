@@ -46,6 +46,7 @@ CountField = Literal[
     "borders",
     "fabrics",
     "labels",
+    "quilt_parts",
 ]
 
 
@@ -126,6 +127,7 @@ COUNTS: dict[CountField, tuple[int, int]] = {
     "borders": (0, 9),
     "fabrics": (0, 200),
     "labels": (0, 12),
+    "quilt_parts": (0, 10_000),
 }
 
 

@@ -5,8 +5,9 @@ draft.
 from __future__ import annotations
 
 from collections import defaultdict
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from fractions import Fraction
+from math import lcm
 
 from yonk.core.paper.draft import Draft, Point, Seam
 from yonk.core.paper.ruling import Ruling
@@ -107,10 +108,11 @@ def tidy(seams: Iterable[Seam]) -> tuple[Seam, ...]:
     A slanted seam is left as it is: joined to the next across a grid line it would no longer bend
     with the grid when a proportion changes.
     """
-    level: dict[Fraction, list[tuple[Fraction, Fraction]]] = defaultdict(list)
-    upright: dict[Fraction, list[tuple[Fraction, Fraction]]] = defaultdict(list)
-    slanted: set[Seam] = set()
-    for seam in seams:
+    level: dict[int, list[tuple[int, int]]] = defaultdict(list)
+    upright: dict[int, list[tuple[int, int]]] = defaultdict(list)
+    slanted: set[tuple[tuple[int, int], tuple[int, int]]] = set()
+    counted, exact = _in_whole_numbers([*seams])
+    for seam in counted:
         a, b = sorted(seam)
         if a[1] == b[1]:
             level[a[1]].append((a[0], b[0]))
@@ -118,8 +120,27 @@ def tidy(seams: Iterable[Seam]) -> tuple[Seam, ...]:
             upright[a[0]].append((a[1], b[1]))
         else:
             slanted.add((a, b))
-    straight: list[Seam] = [
-        ((low, y), (high, y)) for y in sorted(level) for low, high in joined(level[y])
-    ]
+    straight = [((low, y), (high, y)) for y in sorted(level) for low, high in joined(level[y])]
     straight += [((x, low), (x, high)) for x in sorted(upright) for low, high in joined(upright[x])]
-    return (*straight, *sorted(slanted))
+    return tuple(
+        ((exact[ax], exact[ay]), (exact[bx], exact[by]))
+        for (ax, ay), (bx, by) in (*straight, *sorted(slanted))
+    )
+
+
+def _in_whole_numbers(
+    seams: Sequence[Seam],
+) -> tuple[list[tuple[tuple[int, int], tuple[int, int]]], dict[int, Fraction]]:
+    """Seams counted in the largest step that all of them are whole in, which compare faster than
+    fractions do, and what each count stands for.
+    """
+    scale = lcm(*{part.denominator for seam in seams for point in seam for part in point})
+    exact: dict[int, Fraction] = {}
+
+    def count(part: Fraction) -> int:
+        whole = part.numerator * (scale // part.denominator)
+        exact[whole] = part
+        return whole
+
+    counted = [((count(ax), count(ay)), (count(bx), count(by))) for (ax, ay), (bx, by) in seams]
+    return counted, exact

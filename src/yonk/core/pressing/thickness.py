@@ -6,7 +6,7 @@ pressed, what reaches beyond the seam stays flat on the one side and is folded b
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Callable, Iterator, Sequence
 from dataclasses import dataclass
 from math import hypot
 from typing import Any
@@ -208,6 +208,16 @@ def lying(
     return found
 
 
+def _overlaid(operation: Callable[..., Array], shapes: Array, strip: shapely.Polygon) -> Array:
+    """An overlay of shapes and a strip; a shape that floats have made touch itself is put in order
+    first.
+    """
+    try:
+        return operation(shapes, strip)
+    except shapely.GEOSException:
+        return operation(shapely.make_valid(shapes), strip)
+
+
 class _Cloth:
     """The cloth of the parts as far as they are sewn."""
 
@@ -233,12 +243,12 @@ class _Cloth:
         if not len(near):
             return
         least = _LEAST * stretch.width**2
-        beyond = shapely.intersection(self.shapes[near], strip)
+        beyond = _overlaid(shapely.intersection, self.shapes[near], strip)
         reaches = shapely.area(beyond) > least
         near, beyond = near[reaches], beyond[reaches]
         if not len(near):
             return
-        self.shapes[near] = shapely.difference(self.shapes[near], strip)
+        self.shapes[near] = _overlaid(shapely.difference, self.shapes[near], strip)
         first = len(self.shapes)
         self.shapes = np.concatenate((self.shapes, stretch.mirrored(beyond)))
         self.faces = np.concatenate((self.faces, self.faces[near]))

@@ -53,6 +53,14 @@ from yonk.core.setting.quilt import (
     with_block,
 )
 from yonk.core.setting.scrappy import alike_touching, lay_scrappy
+from yonk.core.setting.shared_out import (
+    Part,
+    Progress,
+    check_part,
+    progress_of,
+    shared_evenly,
+    whole_progress,
+)
 from yonk.core.setting.wanted import SizeWay, ways_to_reach
 
 __all__ = [
@@ -71,8 +79,10 @@ __all__ = [
     "LaidCloth",
     "Layout",
     "Module",
+    "Part",
     "Place",
     "Placed",
+    "Progress",
     "Quilt",
     "QuiltAct",
     "QuiltBlock",
@@ -97,6 +107,7 @@ __all__ = [
     "as_it_lies",
     "begun",
     "binding_length",
+    "check_part",
     "columns_in",
     "diagonal_rows",
     "draw_top",
@@ -106,10 +117,12 @@ __all__ = [
     "module_of",
     "places_of",
     "plan_quilt",
+    "progress_of",
     "purpose_words",
     "repeats_of",
     "rows_of",
     "setting_pieces",
+    "shared_evenly",
     "side_triangles",
     "size_words",
     "spacer_for",
@@ -117,5 +130,6 @@ __all__ = [
     "top_of",
     "vanishing",
     "ways_to_reach",
+    "whole_progress",
     "with_block",
 ]

@@ -1,0 +1,178 @@
+"""Routes of people, groups and what is shared."""
+
+from __future__ import annotations
+
+from datetime import UTC
+from typing import Any
+
+from fastapi import APIRouter, Request, Response
+
+from yonk.api.guild.config import Guild
+from yonk.api.guild.export import everything_of
+from yonk.api.guild.open_routes import address_of, forget, remember
+from yonk.api.guild.schemas import (
+    GroupIn,
+    GroupOut,
+    InvitedOut,
+    InviteIn,
+    LeaveIn,
+    LinkOut,
+    NewestOut,
+    PasswordIn,
+    PersonOut,
+    SharedOut,
+    ShareOut,
+    SharesIn,
+    SignOutIn,
+)
+from yonk.api.session import BlockId, Db, Who, token_of
+from yonk.api.wire import ERRORS
+from yonk.core.paper import SaidError
+from yonk.store import blocks, invitations, leaving, people, sharing
+from yonk.store.rights import LEVELS, TELLS
+
+router = APIRouter(prefix="/api")
+
+
+class NoGuildError(SaidError):
+    """There are no accounts here."""
+
+    code = "not-found"
+
+
+def guild_of(request: Request) -> Guild:
+    """What this program knows of its guild. Raises `NoGuildError` where it has none."""
+    guild: Guild | None = request.app.state.guild
+    if guild is None:
+        raise NoGuildError("This Yonk is for one quilter and has no accounts.")
+    return guild
+
+
+@router.post("/sign-out", status_code=204, responses=ERRORS)
+def sign_out(asked: SignOutIn, request: Request, response: Response, db: Db, who: Who) -> None:
+    """Sign out of this browser, or of all."""
+    people.sign_out(db, token_of(request), who, everywhere=asked.everywhere)
+    forget(response)
+
+
+@router.put("/account/password", status_code=204, responses=ERRORS)
+def change_password(
+    asked: PasswordIn, request: Request, response: Response, db: Db, who: Who
+) -> None:
+    """Change the password; every other browser is signed out."""
+    guild_of(request)
+    old, new = asked.old.get_secret_value(), asked.new.get_secret_value()
+    remember(response, people.change_password(db, who, old, new, address_of(request)))
+
+
+@router.get("/account/everything.zip", response_class=Response, responses=ERRORS)
+def everything(db: Db) -> Response:
+    """All that belongs to a person, as a zip of open files."""
+    headers = {"Content-Disposition": "attachment; filename*=UTF-8''everything.yonk.zip"}
+    return Response(everything_of(db), media_type="application/zip", headers=headers)
+
+
+@router.post("/account/leave", status_code=204, responses=ERRORS)
+def leave(asked: LeaveIn, request: Request, response: Response, db: Db, who: Who) -> None:
+    """Delete the account and all that is its own, for good."""
+    guild_of(request)
+    people.check_old(db, who, asked.password.get_secret_value(), address_of(request))
+    leaving.delete_account(db, who)
+    forget(response)
+
+
+@router.get("/invitations", response_model=list[InvitedOut], responses=ERRORS)
+def invited(request: Request, db: Db) -> list[InvitedOut]:
+    """The invitations that the keeper of the guild made."""
+    guild_of(request)
+    return [
+        InvitedOut(**(vars(one) | {"until": one.until.replace(tzinfo=UTC)}))
+        for one in invitations.invitations(db)
+    ]
+
+
+@router.post("/invitations", response_model=LinkOut, status_code=201, responses=ERRORS)
+def invite(asked: InviteIn, request: Request, db: Db, who: Who) -> LinkOut:
+    """Invite somebody: a link that is told once; no mail is sent, a letter is put down."""
+    guild = guild_of(request)
+    token, until = invitations.invite(db, asked.whom.strip(), asked.days)
+    link = guild.link(token)
+    words = (
+        f"{who.name} invites you to sew along on Yonk.\n\n"
+        f"Open this link to choose a name and a password; it holds until {until:%d %B %Y}:\n{link}"
+    )
+    guild.post_letter(asked.whom, f"{who.name} invites you to Yonk", words)
+    return LinkOut(link=link, until=until.replace(tzinfo=UTC))
+
+
+@router.delete("/invitations/{invitation}", status_code=204, responses=ERRORS)
+def take_back(invitation: str, request: Request, db: Db) -> None:
+    """Make an invitation void."""
+    guild_of(request)
+    invitations.take_back(db, invitation[:64])
+
+
+@router.get("/people", response_model=list[PersonOut], responses=ERRORS)
+def everybody(db: Db) -> list[PersonOut]:
+    """Everybody who has an account."""
+    return [PersonOut(**vars(one)) for one in people.all_people(db)]
+
+
+@router.get("/groups", response_model=list[GroupOut], responses=ERRORS)
+def groups(db: Db) -> list[GroupOut]:
+    """The groups that a person is in or made."""
+    return [_group_out(one) for one in sharing.groups(db)]
+
+
+def _group_out(group: sharing.Group) -> GroupOut:
+    members: list[Any] = [vars(one) for one in group.members]
+    return GroupOut(id=group.id, name=group.name, members=members, hers=group.hers)
+
+
+@router.post("/groups", response_model=list[GroupOut], status_code=201, responses=ERRORS)
+def make_group(asked: GroupIn, request: Request, db: Db) -> list[GroupOut]:
+    """Make a group."""
+    guild_of(request)
+    sharing.keep_group(db, None, asked.name, asked.people)
+    return groups(db)
+
+
+@router.put("/groups/{group_id}", response_model=list[GroupOut], responses=ERRORS)
+def change_group(group_id: BlockId, asked: GroupIn, request: Request, db: Db) -> list[GroupOut]:
+    """Change a group's name and people."""
+    guild_of(request)
+    sharing.keep_group(db, group_id, asked.name, asked.people)
+    return groups(db)
+
+
+@router.delete("/groups/{group_id}", status_code=204, responses=ERRORS)
+def drop_group(group_id: BlockId, db: Db) -> None:
+    """Take a group apart."""
+    sharing.drop_group(db, group_id)
+
+
+@router.get("/shared/{thing_id}", response_model=SharedOut, responses=ERRORS)
+def shared(thing_id: BlockId, db: Db, who: Who) -> SharedOut:
+    """With whom a block, a quilt or a fabric is shared, and with whom it could be."""
+    kept = sharing.shares_of(db, thing_id)
+    return SharedOut(
+        shares=[ShareOut(who=one, level=level) for one, level in kept.items()],
+        people=[PersonOut(**vars(one)) for one in people.all_people(db) if one.id != who.id],
+        groups=[PersonOut(id=one.id, name=one.name) for one in sharing.groups(db)],
+        levels={level: TELLS[level] for level in LEVELS},
+    )
+
+
+@router.put("/shared/{thing_id}", response_model=SharedOut, responses=ERRORS)
+def share(thing_id: BlockId, asked: SharesIn, request: Request, db: Db, who: Who) -> SharedOut:
+    """Share a block, a quilt or a fabric with these, and with nobody else."""
+    guild_of(request)
+    sharing.keep_shares(db, thing_id, {one.who: one.level for one in asked.shares})
+    return shared(thing_id, db, who)
+
+
+@router.get("/newest/{block_id}", response_model=NewestOut, responses=ERRORS)
+def newest(block_id: BlockId, db: Db) -> NewestOut:
+    """The newest revision of a block or a quilt that is open somewhere."""
+    revision, by = blocks.newest(db, block_id)
+    return NewestOut(revision=revision, by=by)

@@ -1,0 +1,57 @@
+"""A person leaves the guild, and all that is her own with her."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from sqlalchemy import delete, select
+from sqlalchemy.orm import Session
+
+from yonk.store import models
+from yonk.store.database import retried
+from yonk.store.rights import Person
+
+OF_A_BLOCK = (
+    models.BlockRevision,
+    models.BlockLabel,
+    models.ShelfNote,
+    models.CutMark,
+    models.CutDone,
+    models.SewDone,
+    models.MeasuredRow,
+    models.TakenBack,
+    models.BlockNote,
+    models.Photo,
+)
+OWNED = (models.Block, models.ShelfFabric, models.SeamTestRow, models.Preference, models.Usual)
+
+
+@retried
+def delete_account(session: Session, person: Person) -> None:
+    """Delete an account with all that is its own, for good: all of it or nothing."""
+    blocks = select(models.Block.id).where(models.Block.owner == person.id)
+    circles = select(models.Circle.id).where(models.Circle.owner == person.id)
+    fabrics = select(models.ShelfFabric.id).where(models.ShelfFabric.owner == person.id)
+    blocks_now, circles_now, fabrics_now = (
+        list(session.scalars(asked)) for asked in (blocks, circles, fabrics)
+    )
+    for table in OF_A_BLOCK:
+        _delete(session, table, table.block_id.in_(blocks_now))
+    share, part, member = models.Share, models.Part, models.CircleMember
+    _delete(session, share, share.thing_id.in_([*blocks_now, *fabrics_now]))
+    _delete(session, share, share.with_id.in_([person.id, *circles_now]))
+    _delete(session, part, part.quilt_id.in_(blocks_now))
+    _delete(session, part, part.account_id == person.id)
+    _delete(session, member, member.account_id == person.id)
+    _delete(session, member, member.circle_id.in_(circles_now))
+    _delete(session, models.Circle, models.Circle.owner == person.id)
+    for owned in OWNED:
+        _delete(session, owned, owned.owner == person.id)
+    _delete(session, models.SignedIn, models.SignedIn.account_id == person.id)
+    _delete(session, models.Invitation, models.Invitation.made_by == person.id)
+    _delete(session, models.Account, models.Account.id == person.id)
+    session.commit()
+
+
+def _delete(session: Session, table: Any, which: Any) -> None:
+    session.execute(delete(table).where(which).execution_options(synchronize_session=False))

@@ -1,0 +1,135 @@
+"""Who may do what with what is kept: the one place that is asked.
+
+Every function of the store that is told of a block, a quilt or a fabric asks here before it reads
+or writes; a session knows for whom it works. Where there are no accounts everything is the one
+quilter's.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from typing import Any, ClassVar, Literal
+
+from sqlalchemy import ColumnElement, literal, or_, select
+from sqlalchemy.orm import Session
+
+from yonk.core.paper import Code, ToldError
+from yonk.store.models import Block, CircleMember, Share, ShelfFabric
+
+Level = Literal["see", "copy", "change"]
+Right = Literal["see", "copy", "change", "own"]
+LEVELS: tuple[Level, ...] = ("see", "copy", "change")
+RIGHTS: tuple[Right, ...] = (*LEVELS, "own")
+TELLS: dict[Right, str] = {
+    "see": "You may look at this.",
+    "copy": "You may look at this and keep copies of it.",
+    "change": "You may look at this, copy it and change it.",
+    "own": "This is yours.",
+}
+
+
+@dataclass(frozen=True)
+class Person:
+    """For whom a session works; `keeper` invites others. Without an id it is the quilter of a
+    program that has no accounts, to whom everything belongs.
+    """
+
+    id: str = ""
+    name: str = ""
+    keeper: bool = False
+
+    @property
+    def alone(self) -> bool:
+        """Whether there are no others."""
+        return not self.id
+
+
+ALONE = Person()
+
+
+class NoSuchBlockError(ToldError):
+    """There is no block of that id, or none that this person may know of."""
+
+    code: ClassVar[Code] = "not-found"
+    words = "There is no such block on the shelf."
+
+
+class NotYoursError(ToldError):
+    """It was shared for less than this."""
+
+    code: ClassVar[Code] = "not-yours"
+    words = (
+        "This belongs to somebody else, who did not share it for that; ask for it, or keep a copy."
+    )
+
+
+def person_of(session: Session) -> Person:
+    """For whom a session works."""
+    person: Person = session.info.get("person", ALONE)
+    return person
+
+
+def ask(
+    session: Session,
+    thing_id: str,
+    right: Right = "see",
+    missing: type[ToldError] = NoSuchBlockError,
+) -> Right:
+    """Whether the session's person may do this with a block, a quilt or a fabric. Returns the most
+    that she may.
+
+    Raises `missing` where she may not even know of it, `NotYoursError` where it is shared for less.
+    """
+    if person_of(session).alone:
+        return "own"
+    found = right_to(session, thing_id)
+    if found is None:
+        raise missing(thing_id)
+    if RIGHTS.index(found) < RIGHTS.index(right):
+        raise NotYoursError(thing_id)
+    return found
+
+
+def right_to(session: Session, thing_id: str) -> Right | None:
+    """The most that the session's person may do with a thing; None where nothing."""
+    return rights_to(session, [thing_id]).get(thing_id)
+
+
+def rights_to(session: Session, things: Sequence[str]) -> dict[str, Right]:
+    """The same of several things at once."""
+    person = person_of(session)
+    if person.alone:
+        return dict.fromkeys(things, "own")
+    found: dict[str, Right] = {}
+    shared = select(Share.thing_id, Share.level).where(
+        Share.thing_id.in_(things), Share.with_id.in_(_with(person))
+    )
+    for thing, level in session.execute(shared):
+        found[thing] = RIGHTS[max(RIGHTS.index(found.get(thing, "see")), RIGHTS.index(level))]
+    for table in (Block, ShelfFabric):
+        mine = select(table.id).where(table.id.in_(things), table.owner == person.id)
+        found |= dict.fromkeys(session.scalars(mine), "own")
+    return found
+
+
+def visible(session: Session, table: type[Block | ShelfFabric]) -> list[ColumnElement[bool]]:
+    """What a search of a table is narrowed to: her own, and what is shared with her."""
+    person = person_of(session)
+    mine: ColumnElement[bool] = table.owner == person.id
+    if person.alone:
+        return [mine]
+    shared = session.scalars(select(Share.thing_id).where(Share.with_id.in_(_with(person)))).all()
+    return [or_(mine, table.id.in_(shared)) if shared else mine]
+
+
+def owned(session: Session, table: Any) -> ColumnElement[bool]:
+    """What a search of a table is narrowed to where only her own counts."""
+    narrowed: ColumnElement[bool] = table.owner == person_of(session).id
+    return narrowed
+
+
+def _with(person: Person) -> Any:
+    """The person and her groups."""
+    circles = select(CircleMember.circle_id).where(CircleMember.account_id == person.id)
+    return circles.union_all(select(literal(person.id)))

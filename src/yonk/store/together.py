@@ -1,0 +1,93 @@
+"""Keeping who took over what of a quilt that several sew."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+
+from sqlalchemy import delete, select
+from sqlalchemy.dialects.mysql import insert
+from sqlalchemy.orm import Session
+
+from yonk.core.setting import Part, check_part
+from yonk.store import models
+from yonk.store.database import retried
+from yonk.store.rights import ask, person_of
+
+TOUCHED = ""  # the person and block of a row that everybody writes, so that two never take the last
+
+
+def parts_of(session: Session, quilt_id: str) -> list[Part]:
+    """Who took over what, in the order of people and blocks."""
+    ask(session, quilt_id)
+    return _parts(session, quilt_id)
+
+
+@retried
+def keep_part(session: Session, quilt_id: str, part: Part, counts: Mapping[str, int]) -> None:
+    """Keep what a person took over and how far she is; none of a block lets it go.
+
+    Everybody who sees the quilt tells of her own; who may change it, of anybody's. Raises
+    `NotYoursError`, `DraftError` where that many are not left.
+    """
+    ask(session, quilt_id, "see" if part.person == person_of(session).id else "change")
+    _touch(session, quilt_id)
+    here = part.person, part.block
+    others = [one for one in _parts(session, quilt_id) if (one.person, one.block) != here]
+    if part.count:
+        check_part(part, counts, others)
+    _put(session, quilt_id, part)
+    session.commit()
+
+
+@retried
+def share_out(session: Session, quilt_id: str, parts: Sequence[Part]) -> None:
+    """Share a quilt out anew. Raises `NotYoursError`."""
+    ask(session, quilt_id, "change")
+    _touch(session, quilt_id)
+    mine = models.Part.quilt_id == quilt_id, models.Part.account_id != TOUCHED
+    session.execute(delete(models.Part).where(*mine))
+    for part in parts:
+        _put(session, quilt_id, part)
+    session.commit()
+
+
+def _parts(session: Session, quilt_id: str) -> list[Part]:
+    table = models.Part
+    asked = (
+        select(table)
+        .where(table.quilt_id == quilt_id, table.account_id != TOUCHED)
+        .order_by(table.account_id, table.block)
+        .execution_options(populate_existing=True)
+    )
+    return [
+        Part(row.account_id, row.block, row.count, row.cut, row.sewn, row.handed_in)
+        for row in session.scalars(asked)
+    ]
+
+
+def _put(session: Session, quilt_id: str, part: Part) -> None:
+    table = models.Part
+    here = (
+        table.quilt_id == quilt_id,
+        table.account_id == part.person,
+        table.block == part.block,
+    )
+    if not part.count:
+        session.execute(delete(table).where(*here))
+        return
+    new = {
+        "count": part.count,
+        "cut": part.cut,
+        "sewn": part.sewn,
+        "handed_in": part.handed_in,
+        "changed": models.now(),
+    }
+    row = insert(table).values(quilt_id=quilt_id, account_id=part.person, block=part.block, **new)
+    session.execute(row.on_duplicate_key_update(**new))
+
+
+def _touch(session: Session, quilt_id: str) -> None:
+    """Waits for others who share this quilt out; on another server of a cluster one of two is
+    turned down, and tries again.
+    """
+    _put(session, quilt_id, Part(TOUCHED, TOUCHED, 1))
