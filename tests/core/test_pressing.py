@@ -6,10 +6,11 @@ import itertools
 from collections.abc import Sequence
 from dataclasses import replace
 from fractions import Fraction
+from fractions import Fraction as F
 
 import numpy as np
 import shapely
-from hypothesis import assume, given, settings
+from hypothesis import assume, example, given, settings
 
 from tests.drafts import FABRICS, block, drafts, even, mirrored, paints, seams, turned
 from tests.drafts import stamped as stamped_drafts
@@ -183,7 +184,23 @@ def _text(plan: SewingPlan, join: int) -> tuple[str, str]:
     return str(x), str(y)
 
 
+TOUCHES_ITSELF = Draft(  # an allowance of it, folded back, touches itself at a point
+    name="Trial",
+    unit="in",
+    width=F(43, 2),
+    height=F(47),
+    columns=(F(1),) * 4,
+    rows=(F(1),),
+    seams=(
+        ((F(0), F(0)), (F(10, 3), F(1))),
+        ((F(4), F(1)), (F(8, 3), F(1, 3))),
+        ((F(1), F(1)), (F(10, 3), F(2, 3))),
+    ),
+)
+
+
 @settings(max_examples=25)
+@example(TOUCHES_ITSELF)
 @given(drafts)
 def test_layers_at_any_place_are_counted_by_the_cloth_there(draft: Draft) -> None:
     """A patch covers itself; an allowance lies within its width of the seam that it belongs to, on

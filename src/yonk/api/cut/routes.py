@@ -67,7 +67,7 @@ async def cutting_done(asked: DoneIn, db: Db, work: Work) -> ShelfFabricOut:
     """Take what was cut of a tied fabric off the shelf, and put the leftovers worth keeping on it:
     all or nothing.
     """
-    kept_block = await run_in_threadpool(blocks.live_block, db, asked.block_id)
+    kept_block = await run_in_threadpool(blocks.live_block, db, asked.block_id, "block", "change")
     marks = await _marks_of(db, work, asked.block_id, asked.document)
     shelf = await run_in_threadpool(lambda: all_of(fabrics.all_fabrics(db)))
     booking = await work.on_draft(asked.document, answers.booked, asked, shelf, marks)

@@ -64,7 +64,7 @@ async def cutting_done(asked: TopDoneIn, db: Db, work: Work) -> ShelfFabricOut:
     """Take what was cut of a tied fabric off the shelf, and put the leftovers worth keeping on it:
     all or nothing.
     """
-    kept = await run_in_threadpool(blocks.live_block, db, asked.quilt_id, "quilt")
+    kept = await run_in_threadpool(blocks.live_block, db, asked.quilt_id, "quilt", "change")
     marks = await run_in_threadpool(kept_marks, db, asked.quilt_id)
     trials = await run_in_threadpool(_trials, db, asked.document)
     shelf = await shelf_of(db)
