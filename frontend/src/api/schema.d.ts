@@ -2693,7 +2693,7 @@ export interface components {
             /** Per Block */
             per_block: number;
             /** Picture */
-            picture: components["schemas"]["yonk__api__wire__PartOut"][];
+            picture: components["schemas"]["PartOut"][];
             /** Proposal */
             proposal: string;
             /** Reason */
@@ -3665,7 +3665,7 @@ export interface components {
             /** Methods */
             methods: components["schemas"]["KindMethodOut"][];
             /** Picture */
-            picture: components["schemas"]["yonk__api__wire__PartOut"][];
+            picture: components["schemas"]["PartOut"][];
             /** Two Sizes */
             two_sizes: boolean;
             /** Width */
@@ -3982,7 +3982,7 @@ export interface components {
             /** Height */
             height: number;
             /** Parts */
-            parts: components["schemas"]["yonk__api__wire__PartOut"][];
+            parts: components["schemas"]["PartOut"][];
             /** Stale */
             stale: string[];
             /** Taken Back */
@@ -4385,31 +4385,17 @@ export interface components {
             words: string;
         };
         /**
-         * PartIn
-         * @description What a person takes over of a quilt and how far she is.
+         * PartOut
+         * @description A patch of a unit's picture.
          */
-        PartIn: {
-            /** Block */
-            block: string;
-            /** Count */
-            count: number;
-            /**
-             * Cut
-             * @default 0
-             */
-            cut?: number;
-            /**
-             * Handed In
-             * @default 0
-             */
-            handed_in?: number;
-            /** Person */
-            person: string;
-            /**
-             * Sewn
-             * @default 0
-             */
-            sewn?: number;
+        PartOut: {
+            /** Fabric */
+            fabric: string;
+            /** Outline */
+            outline: [
+                number,
+                number
+            ][];
         };
         /**
          * PasswordIn
@@ -4508,7 +4494,7 @@ export interface components {
             /** Method Words */
             method_words: string;
             /** Picture */
-            picture: components["schemas"]["yonk__api__wire__PartOut"][];
+            picture: components["schemas"]["PartOut"][];
             /** Pieces */
             pieces: number;
             /** Trim */
@@ -4873,6 +4859,55 @@ export interface components {
             sheet: components["schemas"]["QuiltSheetOut"];
             /** Vanishing */
             vanishing: components["schemas"]["VanishingOut"][];
+        };
+        /**
+         * QuiltPartIn
+         * @description What a person takes over of a quilt and how far she is.
+         */
+        QuiltPartIn: {
+            /** Block */
+            block: string;
+            /** Count */
+            count: number;
+            /**
+             * Cut
+             * @default 0
+             */
+            cut?: number;
+            /**
+             * Handed In
+             * @default 0
+             */
+            handed_in?: number;
+            /** Person */
+            person: string;
+            /**
+             * Sewn
+             * @default 0
+             */
+            sewn?: number;
+        };
+        /**
+         * QuiltPartOut
+         * @description What a person took over of a quilt; `hers` where that is the one who asks.
+         */
+        QuiltPartOut: {
+            /** Block */
+            block: string;
+            /** Count */
+            count: number;
+            /** Cut */
+            cut: number;
+            /** Handed In */
+            handed_in: number;
+            /** Hers */
+            hers: boolean;
+            /** Name */
+            name: string;
+            /** Person */
+            person: string;
+            /** Sewn */
+            sewn: number;
         };
         /**
          * QuiltPictureOut
@@ -6290,7 +6325,7 @@ export interface components {
             /** Mend */
             mend: string;
             /** Parts */
-            parts: components["schemas"]["yonk__api__wire__PartOut"][];
+            parts: components["schemas"]["PartOut"][];
             /** Stacks */
             stacks: number[];
             /** Words */
@@ -6357,7 +6392,7 @@ export interface components {
             /** Number */
             number: number;
             /** Parts */
-            parts: components["schemas"]["yonk__api__wire__PartOut"][];
+            parts: components["schemas"]["PartOut"][];
             /** Width */
             width: number;
             /** Words */
@@ -6726,7 +6761,7 @@ export interface components {
             /** Me */
             me: string;
             /** Parts */
-            parts: components["schemas"]["yonk__api__guild__schemas__PartOut"][];
+            parts: components["schemas"]["QuiltPartOut"][];
             /** People */
             people: components["schemas"]["PersonOut"][];
             /** Said */
@@ -7342,28 +7377,6 @@ export interface components {
             words: components["schemas"]["TradeWordOut"][];
         };
         /**
-         * PartOut
-         * @description What a person took over of a quilt; `hers` where that is the one who asks.
-         */
-        yonk__api__guild__schemas__PartOut: {
-            /** Block */
-            block: string;
-            /** Count */
-            count: number;
-            /** Cut */
-            cut: number;
-            /** Handed In */
-            handed_in: number;
-            /** Hers */
-            hers: boolean;
-            /** Name */
-            name: string;
-            /** Person */
-            person: string;
-            /** Sewn */
-            sewn: number;
-        };
-        /**
          * ShareOut
          * @description With whom something is shared, how far, and that in words.
          */
@@ -7426,19 +7439,6 @@ export interface components {
             steps: components["schemas"]["StepOut"][];
             /** Words */
             words: string;
-        };
-        /**
-         * PartOut
-         * @description A patch of a unit's picture.
-         */
-        yonk__api__wire__PartOut: {
-            /** Fabric */
-            fabric: string;
-            /** Outline */
-            outline: [
-                number,
-                number
-            ][];
         };
     };
     responses: never;
@@ -15017,7 +15017,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PartIn"];
+                "application/json": components["schemas"]["QuiltPartIn"];
             };
         };
         responses: {

@@ -154,7 +154,7 @@ class NewestOut(Model):
     by: str
 
 
-class PartIn(Model):
+class QuiltPartIn(Model):
     """What a person takes over of a quilt and how far she is."""
 
     person: Id
@@ -171,7 +171,7 @@ class ShareOutIn(Model):
     people: Annotated[list[Id], Field(max_length=200)]
 
 
-class PartOut(Model):
+class QuiltPartOut(Model):
     """What a person took over of a quilt; `hers` where that is the one who asks."""
 
     person: str
@@ -204,5 +204,5 @@ class TogetherOut(Model):
     me: str
     people: list[PersonOut]
     blocks: list[BlockProgressOut]
-    parts: list[PartOut]
+    parts: list[QuiltPartOut]
     said: str

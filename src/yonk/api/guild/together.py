@@ -11,9 +11,9 @@ from starlette.concurrency import run_in_threadpool
 from yonk.api.guild.routes import guild_of
 from yonk.api.guild.schemas import (
     BlockProgressOut,
-    PartIn,
-    PartOut,
     PersonOut,
+    QuiltPartIn,
+    QuiltPartOut,
     ShareOutIn,
     TogetherOut,
 )
@@ -45,7 +45,7 @@ async def who_sews_what(block_id: BlockId, db: Db, who: Who, work: Work) -> Toge
 
 @router.put("/together", response_model=TogetherOut, responses=ERRORS)
 async def keep_part(
-    block_id: BlockId, asked: PartIn, request: Request, db: Db, who: Who, work: Work
+    block_id: BlockId, asked: QuiltPartIn, request: Request, db: Db, who: Who, work: Work
 ) -> TogetherOut:
     """Keep what a person took over of a quilt and how far she is; none of it lets it go."""
     guild_of(request)
@@ -101,7 +101,7 @@ def _told(db: Session, who: Person, quilt_id: str, counts: Counts) -> TogetherOu
             for key, row in rows.items()
         ],
         parts=[
-            PartOut(
+            QuiltPartOut(
                 **vars(part),
                 name=names.get(part.person, "somebody who left"),
                 hers=part.person == who.id,
