@@ -11,7 +11,7 @@ from pathlib import Path
 
 import click
 
-from yonk.core.paper import Draft, DraftError, Fault
+from yonk.core.paper import Draft, DraftError, Fault, YonkError
 from yonk.core.planning import Plan, make_plan, read
 from yonk.files.block_file import BadFileError, block_schema, check_reading, read_block
 from yonk.files.cutting_csv import write_cutting_csv
@@ -209,18 +209,26 @@ def machine(file: Path, picture: Path | None) -> None:
     )
 
 
-def _start(samples: bool, port: int) -> None:
-    # imported here so that a plan needs neither database nor web server
+@contextmanager
+def _refused_by_the_machine() -> Iterator[None]:
+    """What is in the way on this machine is said, and the program ends."""
     from yonk.machine.database_server import MachineError
-    from yonk.machine.serve import run
 
     try:
-        run(samples=samples, port=port, say=click.echo)
-    except MachineError as fault:
+        yield
+    except (MachineError, YonkError) as fault:
         click.echo(str(fault), err=True)
         sys.exit(1)
     except KeyboardInterrupt:
         pass
+
+
+def _start(samples: bool, port: int) -> None:
+    # imported here so that a plan needs neither database nor web server
+    from yonk.machine.serve import run
+
+    with _refused_by_the_machine():
+        run(samples=samples, port=port, say=click.echo)
 
 
 @main.command()
@@ -235,6 +243,67 @@ def demo(port: int) -> None:
 def start(port: int) -> None:
     """Open Yonk."""
     _start(samples=False, port=port)
+
+
+@main.command()
+@click.option("--settings", "shown", is_flag=True, help="print the settings, and start nothing")
+def serve(shown: bool) -> None:
+    """Serve a guild with accounts; told by variables YONK_… of the environment."""
+    from yonk.machine.serve import serve as served
+    from yonk.machine.settings import settings_in_words, settings_told
+
+    if shown:
+        click.echo(settings_in_words())
+        return
+    with _refused_by_the_machine():
+        served(settings_told(), say=lambda words: click.echo(words, err=True))
+
+
+@main.command()
+@click.argument("name")
+def account(name: str) -> None:
+    """Make the account of a keeper of the guild, who invites the others; the password is asked for,
+    or read from standard input.
+    """
+    from yonk.machine.serve import shared_database
+    from yonk.machine.settings import settings_told
+    from yonk.store.database import session_maker
+    from yonk.store.people import first_account
+
+    if sys.stdin.isatty():
+        password = click.prompt("Password", hide_input=True, confirmation_prompt=True)
+    else:
+        password = sys.stdin.readline().rstrip("\n")
+    with _refused_by_the_machine(), shared_database(settings_told()) as engine:
+        with session_maker(engine)() as session:
+            made = first_account(session, name, password)
+        click.echo(f"{made.name} keeps the guild now, and can sign in.")
+
+
+@main.command()
+@click.argument("file", type=click.Path(dir_okay=False, path_type=Path))
+def backup(file: Path) -> None:
+    """Write everything that is kept to FILE, as it is at one moment; Yonk may run meanwhile."""
+    from yonk.machine.backup import back_up
+    from yonk.machine.serve import database_address
+    from yonk.machine.settings import settings_told
+
+    with _refused_by_the_machine(), database_address(settings_told()) as address:
+        click.echo(f"{file} is written; its checksum is {back_up(address, file)}.")
+
+
+@main.command()
+@click.argument("file", type=click.Path(dir_okay=False, path_type=Path))
+@click.option("--over", is_flag=True, help="put it in the place of what is there now")
+def restore(file: Path, over: bool) -> None:
+    """Bring back what a backup FILE holds; stop Yonk first."""
+    from yonk.machine.backup import restore as restored
+    from yonk.machine.serve import database_address
+    from yonk.machine.settings import settings_told
+
+    with _refused_by_the_machine(), database_address(settings_told()) as address:
+        restored(address, file, over=over)
+        click.echo(f"What {file} holds is back.")
 
 
 @main.command()

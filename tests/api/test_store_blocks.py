@@ -83,7 +83,7 @@ def test_saved_states_are_listed_opened_and_named(web: TestClient) -> None:
     web.put(f"/api/blocks/{block['id']}", json={"document": changed, "revision": 1})
     path = f"/api/blocks/{block['id']}/states"
     found = web.get(path).json()
-    assert [state["revision"] for state in found["states"]] == [2, 1] and "one a week" in found[
+    assert [state["revision"] for state in found["states"]] == [2, 1] and "one a month" in found[
         "rule"
     ]
     assert web.post(f"{path}/1/open").json()["document"] == write_block(PLAIN)
@@ -106,7 +106,7 @@ def test_old_states_go_and_what_a_person_named_or_opened_stays(empty: Engine) ->
         revisions.name_state(session, kept.id, 7, "the good one")
         revisions.open_state(session, kept.id, 9)
         session.execute(
-            text("UPDATE block_revision SET saved = saved - INTERVAL 10 DAY WHERE revision < 50")
+            text("UPDATE block_revision SET saved = saved - INTERVAL 40 DAY WHERE revision < 50")
         )
         session.commit()
         for revision in range(60, 80):
@@ -116,12 +116,12 @@ def test_old_states_go_and_what_a_person_named_or_opened_stays(empty: Engine) ->
 
 
 states = st.lists(
-    st.tuples(st.integers(0, 10**7), st.booleans(), st.booleans()), min_size=1, max_size=40
+    st.tuples(st.integers(0, 10**8), st.booleans(), st.booleans()), min_size=1, max_size=40
 )
 
 
 @given(states)
-def test_the_rule_keeps_first_newest_named_opened_and_the_last_hour(
+def test_the_rule_keeps_first_newest_named_opened_and_the_last_month(
     rows: list[tuple[int, bool, bool]],
 ) -> None:
     moment = datetime(2026, 11, 23, 12)
@@ -133,8 +133,10 @@ def test_the_rule_keeps_first_newest_named_opened_and_the_last_hour(
     gone = list(to_thin(kept, moment))
     assert not any(state.title or state.opened for state in gone)
     assert kept[0] not in gone and kept[-1] not in gone
-    assert all(moment - state.saved >= timedelta(hours=1) for state in gone)
+    assert all(moment - state.saved >= timedelta(days=30) for state in gone)
     left = [state for state in kept if state not in gone]
+    days = {(moment - state.saved).days for state in kept}
+    assert {(moment - state.saved).days for state in left} >= {day for day in days if day < 30}
     assert list(to_thin(left, moment)) == []
 
 

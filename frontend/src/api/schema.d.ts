@@ -5931,17 +5931,18 @@ export interface components {
             words: string;
         };
         /**
-         * ShareIn
-         * @description With whom something is shared, and how far.
+         * ShareOut
+         * @description One method of a way: what one lot gives and how often it is done, and the steps.
          */
-        ShareIn: {
-            /**
-             * Level
-             * @enum {string}
-             */
-            level: "see" | "copy" | "change";
-            /** Who */
-            who: string;
+        ShareOut: {
+            /** Lot */
+            lot: string;
+            /** Method */
+            method: string;
+            /** Steps */
+            steps: components["schemas"]["StepOut"][];
+            /** Words */
+            words: string;
         };
         /**
          * ShareOutIn
@@ -5965,7 +5966,33 @@ export interface components {
             /** People */
             people: components["schemas"]["PersonOut"][];
             /** Shares */
-            shares: components["schemas"]["yonk__api__guild__schemas__ShareOut"][];
+            shares: components["schemas"]["SharedWithOut"][];
+        };
+        /**
+         * SharedWithIn
+         * @description With whom something is shared, and how far.
+         */
+        SharedWithIn: {
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "see" | "copy" | "change";
+            /** Who */
+            who: string;
+        };
+        /**
+         * SharedWithOut
+         * @description With whom something is shared, how far, and that in words.
+         */
+        SharedWithOut: {
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "see" | "copy" | "change";
+            /** Who */
+            who: string;
         };
         /**
          * SharesIn
@@ -5973,7 +6000,7 @@ export interface components {
          */
         SharesIn: {
             /** Shares */
-            shares: components["schemas"]["ShareIn"][];
+            shares: components["schemas"]["SharedWithIn"][];
         };
         /**
          * SheetOut
@@ -6512,7 +6539,7 @@ export interface components {
          */
         StepsOut: {
             /** Shares */
-            shares: components["schemas"]["yonk__api__recipes__schemas__ShareOut"][];
+            shares: components["schemas"]["ShareOut"][];
         };
         /**
          * StretchOut
@@ -7377,19 +7404,6 @@ export interface components {
             words: components["schemas"]["TradeWordOut"][];
         };
         /**
-         * ShareOut
-         * @description With whom something is shared, how far, and that in words.
-         */
-        yonk__api__guild__schemas__ShareOut: {
-            /**
-             * Level
-             * @enum {string}
-             */
-            level: "see" | "copy" | "change";
-            /** Who */
-            who: string;
-        };
-        /**
          * ClothOut
          * @description A piece of the setting as it is drawn.
          */
@@ -7425,20 +7439,6 @@ export interface components {
             side: "right" | "wrong";
             /** Turn */
             turn: number;
-        };
-        /**
-         * ShareOut
-         * @description One method of a way: what one lot gives and how often it is done, and the steps.
-         */
-        yonk__api__recipes__schemas__ShareOut: {
-            /** Lot */
-            lot: string;
-            /** Method */
-            method: string;
-            /** Steps */
-            steps: components["schemas"]["StepOut"][];
-            /** Words */
-            words: string;
         };
     };
     responses: never;

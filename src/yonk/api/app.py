@@ -27,10 +27,12 @@ from yonk.api.guild.config import Guild
 from yonk.api.guild.open_routes import router as open_to_all
 from yonk.api.guild.routes import router as guild_routes
 from yonk.api.guild.together import router as together
+from yonk.api.health import router as health
 from yonk.api.measuring.log_routes import router as block_log
 from yonk.api.measuring.routes import router as measuring
 from yonk.api.quilts.routes import router as quilts
 from yonk.api.recipes.routes import router as recipes
+from yonk.api.records import Records
 from yonk.api.session import who_asks
 from yonk.api.sewing.routes import router as sewing
 from yonk.api.shelf.kept import block_out
@@ -38,7 +40,7 @@ from yonk.api.shelf.routes import router as shelf
 from yonk.api.top.routes import router as top
 from yonk.api.usual import router as usual
 from yonk.api.wire import BlockOut, FaultOut, FaultsOut
-from yonk.api.work import NobodyWaitsError, Works
+from yonk.api.work import AT_ONCE, NobodyWaitsError, Works
 from yonk.core.paper import Code, YonkError
 from yonk.files.plain_words import in_plain_words
 from yonk.store.blocks import OldRevisionError
@@ -78,11 +80,12 @@ def create_app(
     front_end: Path | None = None,
     guild: Guild | None = None,
     hosts: Collection[str] = HOSTS,
+    heavy: int = AT_ONCE,
 ) -> FastAPI:
     """The application on a database; without one it can only tell its OpenAPI document.
 
     With a `guild` it has accounts, and answers only who is signed in; `hosts` are the names that it
-    may be asked by.
+    may be asked by, and it works out so many `heavy` plans at once.
     """
     app = FastAPI(
         title="Yonk",
@@ -93,10 +96,12 @@ def create_app(
         lifespan=_lifespan,
     )
     app.state.sessions = session_maker(engine) if engine else None
-    app.state.works = Works()
+    app.state.works = Works(heavy)
     app.state.guild = guild
     app.add_middleware(GZipMiddleware, minimum_size=SMALL, compresslevel=PRESSED)
     app.add_middleware(Guard, too_large=too_large, hosts=frozenset(hosts))
+    app.add_middleware(Records)
+    app.include_router(health)
     app.include_router(open_to_all)
     for router in ROUTERS:
         app.include_router(router, dependencies=[Depends(who_asks)])

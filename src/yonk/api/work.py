@@ -20,6 +20,7 @@ from typing import Annotated, Any
 from urllib.parse import quote
 
 from fastapi import Depends, Request
+from prometheus_client import Histogram
 from starlette.concurrency import run_in_threadpool
 from starlette.responses import Response
 
@@ -39,6 +40,7 @@ AT_ONCE = 2
 LOOK_AGAIN = 0.02
 SUBJECTS = ("draft", "shelf", "recipes", "cut", "sewing", "measuring", "fabrics", "quilts", "top")
 ANSWERS = [f"yonk.api.{subject}.answers" for subject in SUBJECTS]
+PLANS = Histogram("yonk_plan_seconds", "How long plans took to work out.", ["weight"])
 CONTEXT = multiprocessing.get_context("forkserver")
 
 
@@ -55,10 +57,11 @@ class NobodyWaitsError(RuntimeError):
 class Works:
     """The heavy work of one program: what is worked on, so many at once, and whether it stops."""
 
-    def __init__(self) -> None:
+    def __init__(self, at_once: int = AT_ONCE) -> None:
         self.running: set[BaseProcess] = set()
-        self.turns = asyncio.Semaphore(AT_ONCE)
+        self.turns = asyncio.Semaphore(at_once)
         self.stopping = False
+        self.draining = False  # what is begun is finished, and nothing more is to be sent here
 
     def prepare(self) -> None:
         """Have the process ready that heavy work starts from, with everything it needs loaded."""
@@ -120,8 +123,11 @@ class Worker:
         return as_json(await self.heavy(_pictured, work, *given))
 
     async def _do(self, light: bool, work: Callable[..., Any], given: tuple[Any, ...]) -> Any:
-        if light:
-            return await run_in_threadpool(work, *given)
+        weight = "light" if light else "heavy"
+        with PLANS.labels(weight).time():
+            return await (run_in_threadpool(work, *given) if light else self._in_turn(work, given))
+
+    async def _in_turn(self, work: Callable[..., Any], given: tuple[Any, ...]) -> Any:
         try:
             async with self.works.turns:
                 return await self._in_a_process(work, given)

@@ -144,6 +144,13 @@ class DatabaseServer:
             self._lock.close()
             self._lock = None
 
+    def running(self) -> Access | None:
+        """How to reach the server of this folder where it runs, whoever started it."""
+        with suppress(OSError, ValueError, TypeError, KeyError):
+            access = Access(**json.loads(self._note.read_text())["access"])
+            return access if access.answers() else None
+        return None
+
     @property
     def _note(self) -> Path:
         return self.folder / "running.json"
@@ -180,7 +187,7 @@ class DatabaseServer:
         half = self.folder / "data.new"
         shutil.rmtree(half, ignore_errors=True)
         command = [
-            _program("mariadb-install-db"),
+            program("mariadb-install-db"),
             "--no-defaults",
             "--auth-root-authentication-method=normal",
             "--skip-test-db",
@@ -205,7 +212,7 @@ class DatabaseServer:
         )
         setup.chmod(0o600)
         command = [
-            _program("mariadbd"),
+            program("mariadbd"),
             "--no-defaults",
             f"--datadir={self.folder / 'data'}",
             f"--port={access.port}",
@@ -259,7 +266,8 @@ def _end(process: int) -> None:
             time.sleep(0.05)
 
 
-def _program(name: str) -> str:
+def program(name: str) -> str:
+    """Where a program of this machine is. Raises `MachineError` naming its package."""
     found = shutil.which(name) or shutil.which(
         name, path="/usr/sbin:/usr/bin:/usr/local/sbin:/usr/local/bin"
     )

@@ -12,10 +12,14 @@ from collections.abc import Callable, Iterator
 from pathlib import Path
 
 import uvicorn
+from prometheus_client import Gauge, start_http_server
 from sqlalchemy import Engine
+from sqlalchemy.exc import SQLAlchemyError
 
 from yonk.api.app import create_app
+from yonk.api.guild.config import Guild
 from yonk.api.quilts.answers import form_of as quilt_form
+from yonk.api.records import log_as_json
 from yonk.api.shelf.answers import form_of
 from yonk.api.work import Works
 from yonk.files.seam_log_file import write_test
@@ -23,9 +27,10 @@ from yonk.machine.database_server import DatabaseServer, MachineError
 from yonk.machine.measured_samples import NOTES, measured_samples, seam_test_samples
 from yonk.machine.quilt_samples import quilt_samples
 from yonk.machine.samples import all_samples, sewn_samples, shelf_samples
+from yonk.machine.settings import ServeSettings
 from yonk.store.block_log import Measured, keep_measured, put_note
 from yonk.store.blocks import lay_out_once, once
-from yonk.store.database import NewerSchemaError, migrate, open_engine, session_maker
+from yonk.store.database import CutShortError, NewerSchemaError, migrate, open_engine, session_maker
 from yonk.store.fabrics import put_fabric
 from yonk.store.models import now
 from yonk.store.seam_log import put_test
@@ -59,6 +64,8 @@ def database(folder: Path) -> Iterator[Engine]:
                 f"The blocks in {folder} were kept by a newer Yonk; start that one, or name "
                 f"another folder in YONK_DATA."
             ) from None
+        except CutShortError as fault:
+            raise MachineError(str(fault)) from None
         yield engine
         engine.dispose()
     finally:
@@ -111,18 +118,97 @@ def run(*, samples: bool, port: int, say: Callable[[str], None]) -> None:
         listening.close()
 
 
+def serve(settings: ServeSettings, say: Callable[[str], None]) -> None:
+    """Serve several people until told to stop, and then finish what was begun. Raises
+    `MachineError` with one sentence when something is in the way.
+    """
+    if not (FRONT_END / "index.html").is_file():
+        raise MachineError("The screen is not built yet; start Yonk with ./yonk, which builds it.")
+    log_as_json()
+    with shared_database(settings) as engine:
+        guild = Guild(settings.address, settings.post)
+        app = create_app(engine, FRONT_END, guild, settings.hosts, settings.heavy)
+        if settings.metrics_port:
+            Gauge("yonk_pool_in_use", "Database connections in use.").set_function(
+                lambda: engine.pool.checkedout()  # type: ignore[attr-defined]
+            )
+            start_http_server(settings.metrics_port, HOST)
+        config = uvicorn.Config(
+            app,
+            host=settings.host,
+            port=settings.port,
+            log_config=None,
+            log_level="warning",
+            server_header=False,
+            proxy_headers=bool(settings.proxies),
+            forwarded_allow_ips=settings.proxies or None,
+            timeout_graceful_shutdown=settings.stop_seconds,
+        )
+        say(f"Yonk serves {settings.address} at {settings.host}:{settings.port}")
+        _Server(config, app.state.works, finish=True).run()
+
+
+@contextlib.contextmanager
+def shared_database(settings: ServeSettings) -> Iterator[Engine]:
+    """The database of a guild: the one that is told, or a private one beside it; migrated. Raises
+    `MachineError`.
+    """
+    if settings.database is None:
+        with database(data_folder()) as engine:
+            yield engine
+        return
+    engine = open_engine(
+        settings.database.get_secret_value(), settings.pool, cluster=settings.cluster
+    )
+    try:
+        migrate(engine)
+    except NewerSchemaError:
+        raise MachineError("The database was kept by a newer Yonk; start that one.") from None
+    except CutShortError as fault:
+        raise MachineError(str(fault)) from None
+    except SQLAlchemyError:
+        raise MachineError(
+            "The database that YONK_DATABASE names does not answer; look whether it runs, and "
+            "whether user and password are right."
+        ) from None
+    yield engine
+    engine.dispose()
+
+
+@contextlib.contextmanager
+def database_address(settings: ServeSettings) -> Iterator[str]:
+    """Where the database is: the one that is told, the private one that runs, or that one started
+    for as long. Raises `MachineError`.
+    """
+    if settings.database:
+        yield settings.database.get_secret_value()
+        return
+    server = DatabaseServer(data_folder() / "mariadb")
+    running = server.running()
+    if running:
+        yield running.url
+        return
+    try:
+        yield server.start().url
+    finally:
+        server.stop()
+
+
 class _Server(uvicorn.Server):
     """Ends heavy work first when it stops, so that no request is waited for that nobody will
-    read.
+    read; or lets it `finish`, where others wait for it.
     """
 
-    def __init__(self, config: uvicorn.Config, works: Works) -> None:
+    def __init__(self, config: uvicorn.Config, works: Works, *, finish: bool = False) -> None:
         super().__init__(config)
-        self.works = works
+        self.works, self.finish = works, finish
 
     async def shutdown(self, sockets: list[socket.socket] | None = None) -> None:
-        self.works.end_all()
+        self.works.draining = True
+        if not self.finish:
+            self.works.end_all()
         await super().shutdown(sockets)
+        self.works.end_all()
 
 
 def _listen(port: int) -> socket.socket:

@@ -11,8 +11,10 @@ from typing import Any, Concatenate, ParamSpec, TypeVar, cast
 
 from alembic import command
 from alembic.config import Config
+from alembic.script import ScriptDirectory
 from alembic.util import CommandError
-from sqlalchemy import Engine, create_engine
+from prometheus_client import Counter
+from sqlalchemy import Engine, create_engine, text
 from sqlalchemy.exc import OperationalError
 from sqlalchemy.orm import Session, sessionmaker
 
@@ -21,6 +23,9 @@ from yonk.core.paper import ToldError
 TRIES = 4
 IN_THE_WAY = (1205, 1213)  # a lock that was waited for too long, and two that waited for each other
 SECONDS = 10
+POOL = 8
+RESTORING = "restoring"  # a table that is there while a backup is put back
+RETRIES = Counter("yonk_retries_total", "Pieces of work that were in another's way.")
 
 Given = ParamSpec("Given")
 Made = TypeVar("Made")
@@ -32,19 +37,27 @@ class NewerSchemaError(ToldError):
     words = "These blocks were kept by a newer Yonk."
 
 
-def open_engine(url: str) -> Engine:
+class CutShortError(ToldError):
+    """A backup was put back, but not to its end."""
+
+    words = "A restore of these blocks was cut short; run ./yonk restore again."
+
+
+def open_engine(url: str, pool: int = POOL, *, cluster: bool = False) -> Engine:
     """An engine for a database address; a dropped connection is noticed before it is used, and none
-    waits for good.
+    waits for good. In a `cluster`, what another node has acknowledged is waited for.
     """
     patience = {"connect_timeout": 3, "read_timeout": SECONDS, "write_timeout": SECONDS}
+    more = {"init_command": "SET SESSION wsrep_sync_wait = 7"} if cluster else {}
     return create_engine(
         url,
         pool_pre_ping=True,
         pool_recycle=600,
-        pool_size=8,
-        max_overflow=8,
+        pool_size=pool,
+        max_overflow=pool,
         pool_timeout=3,
-        connect_args=patience,
+        connect_args=patience | more,
+        hide_parameters=True,
     )
 
 
@@ -55,16 +68,32 @@ def session_maker(engine: Engine) -> sessionmaker[Session]:
 
 def migrate(engine: Engine) -> None:
     """Bring the tables up to date. Raises `NewerSchemaError` where they are newer than this
-    program.
+    program, `CutShortError` where a restore was cut short.
     """
-    config = Config()
-    config.set_main_option("script_location", str(files("yonk.store") / "migrations"))
+    config = _config()
     with engine.begin() as connection:
+        if connection.dialect.has_table(connection, RESTORING):
+            raise CutShortError
+        connection.execute(text("SELECT GET_LOCK('yonk-migrate', 60)"))
         config.attributes["connection"] = connection
         try:
             command.upgrade(config, "head")
         except CommandError as fault:
             raise NewerSchemaError(str(fault)) from None
+        finally:
+            connection.execute(text("SELECT RELEASE_LOCK('yonk-migrate')"))
+
+
+def is_up_to_date(session: Session) -> bool:
+    """Whether the tables are those that this program knows."""
+    kept = session.execute(text("SELECT version_num FROM alembic_version")).scalar()
+    return kept == ScriptDirectory.from_config(_config()).get_current_head()
+
+
+def _config() -> Config:
+    config = Config()
+    config.set_main_option("script_location", str(files("yonk.store") / "migrations"))
+    return config
 
 
 def retried(
@@ -83,6 +112,7 @@ def retried(
                 session.rollback()
                 if not tries_left or _code(fault) not in IN_THE_WAY:
                     raise
+                RETRIES.inc()
         raise AssertionError("the last try raises")
 
     return cast(Callable[Concatenate[Session, Given], Made], again)

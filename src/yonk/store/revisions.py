@@ -19,15 +19,13 @@ from yonk.store.rights import ask
 
 THIN_EVERY = 20
 RULE = (
-    "Every state of the last hour is kept; then one an hour for two days, one a day for two "
-    "months, and one a week for"
-    " good. A state that you named or opened, the first and the newest always stay."
+    "Every state of the last 30 days is kept; then one a day for a year, and one a month for good. "
+    "A state that you named or opened, the first and the newest always stay."
 )
 _STEPS = (
-    (timedelta(hours=1), timedelta(0)),
-    (timedelta(days=2), timedelta(hours=1)),
-    (timedelta(days=60), timedelta(days=1)),
-    (timedelta.max, timedelta(days=7)),
+    (timedelta(days=30), timedelta(0)),
+    (timedelta(days=365), timedelta(days=1)),
+    (timedelta.max, timedelta(days=30)),
 )
 
 
@@ -103,7 +101,9 @@ def thin(session: Session, block_id: str, moment: datetime) -> None:
 
 
 def to_thin(states: Sequence[State], moment: datetime) -> Iterable[State]:
-    """The states that the rule does not keep: of each stretch of time the newest stays."""
+    """The states that the rule does not keep: of each stretch of time the newest stays; a month is
+    30 days.
+    """
     ordered = sorted(states, key=lambda state: state.revision)
     kept: set[tuple[timedelta, int]] = set()
     for state in reversed(ordered[1:-1]):

@@ -21,7 +21,7 @@ from yonk.api.guild.schemas import (
     PasswordIn,
     PersonOut,
     SharedOut,
-    ShareOut,
+    SharedWithOut,
     SharesIn,
     SignOutIn,
 )
@@ -156,7 +156,7 @@ def shared(thing_id: BlockId, db: Db, who: Who) -> SharedOut:
     """With whom a block, a quilt or a fabric is shared, and with whom it could be."""
     kept = sharing.shares_of(db, thing_id)
     return SharedOut(
-        shares=[ShareOut(who=one, level=level) for one, level in kept.items()],
+        shares=[SharedWithOut(who=one, level=level) for one, level in kept.items()],
         people=[PersonOut(**vars(one)) for one in people.all_people(db) if one.id != who.id],
         groups=[PersonOut(id=one.id, name=one.name) for one in sharing.groups(db)],
         levels={level: TELLS[level] for level in LEVELS},

@@ -118,7 +118,7 @@ class GroupOut(Model):
     hers: bool
 
 
-class ShareIn(Model):
+class SharedWithIn(Model):
     """With whom something is shared, and how far."""
 
     who: Id
@@ -128,10 +128,10 @@ class ShareIn(Model):
 class SharesIn(Model):
     """With whom something is to be shared, instead of with whom it was."""
 
-    shares: Annotated[list[ShareIn], Field(max_length=200)]
+    shares: Annotated[list[SharedWithIn], Field(max_length=200)]
 
 
-class ShareOut(Model):
+class SharedWithOut(Model):
     """With whom something is shared, how far, and that in words."""
 
     who: str
@@ -141,7 +141,7 @@ class ShareOut(Model):
 class SharedOut(Model):
     """With whom something is shared, with whom it could be, and what each level lets them do."""
 
-    shares: list[ShareOut]
+    shares: list[SharedWithOut]
     people: list[PersonOut]
     groups: list[PersonOut]
     levels: dict[Level, str]

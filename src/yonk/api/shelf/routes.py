@@ -34,6 +34,7 @@ from yonk.store import labels, revisions
 from yonk.store.usual import usual_of
 
 router = APIRouter(prefix="/api")
+SHOWN = 300  # states that are listed, besides those that were named or opened
 
 
 @router.get("/blocks", response_model=ShelfOut, responses=ERRORS)
@@ -179,7 +180,8 @@ def states(block_id: BlockId, db: Db) -> StatesOut:
     store.live_block(db, block_id, None)
     rows = [
         StateOut(revision=one.revision, saved=one.saved, title=one.title, opened=one.opened)
-        for one in revisions.states_of(db, block_id)
+        for number, one in enumerate(revisions.states_of(db, block_id))
+        if number < SHOWN or one.title or one.opened
     ]
     return StatesOut(states=rows, rule=revisions.RULE)
 

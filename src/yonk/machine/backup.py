@@ -1,0 +1,158 @@
+"""Backups: the whole database as it is at one moment, while it runs, with a checksum; and back."""
+
+from __future__ import annotations
+
+import contextlib
+import gzip
+import hashlib
+import os
+import shutil
+import subprocess
+import tempfile
+from collections.abc import Iterator
+from pathlib import Path
+
+from sqlalchemy import Engine, inspect, text
+from sqlalchemy.engine import URL, make_url
+
+from yonk.machine.database_server import MachineError, program
+from yonk.store.database import RESTORING, open_engine
+
+PIECE = 1 << 20
+
+
+def back_up(url: str, file: Path) -> str:
+    """Write a backup of a database to a file, and its checksum beside it.
+
+    Args:
+        url: where the database is.
+        file: where the backup goes; a file that is there is kept until the new one is whole.
+
+    Returns: the checksum.
+
+    Raises: `MachineError` where the database does not answer or the file cannot be written.
+    """
+    half = file.with_name(f"{file.name}.half")
+    try:
+        with _told(url) as options, half.open("wb") as kept:
+            half.chmod(0o600)
+            command = [
+                program("mariadb-dump"),
+                f"--defaults-extra-file={options}",
+                "--single-transaction",
+                "--skip-lock-tables",
+                "--skip-comments",
+                "--hex-blob",
+                "--default-character-set=utf8mb4",
+                str(make_url(url).database),
+            ]
+            dump = subprocess.Popen(command, stdout=subprocess.PIPE, stderr=subprocess.PIPE)
+            assert dump.stdout and dump.stderr
+            with gzip.GzipFile(fileobj=kept, mode="wb", mtime=0) as pressed:
+                shutil.copyfileobj(dump.stdout, pressed, PIECE)
+            said = dump.stderr.read().decode(errors="replace").strip().splitlines()
+            if dump.wait():
+                raise MachineError(f"The backup could not be made: {(said or ['no reason'])[-1]}")
+        sum_ = checksum(half)
+        _sum_file(file).write_text(f"{sum_}  {file.name}\n")
+        half.rename(file)
+    except OSError as fault:
+        raise MachineError(f"{file} cannot be written ({fault.strerror}).") from None
+    finally:
+        half.unlink(missing_ok=True)
+    return sum_
+
+
+def restore(url: str, file: Path, *, over: bool) -> None:
+    """Bring a database to what a backup holds; a restore that is cut short is noticed and done
+    again.
+
+    Args:
+        url: where the database is.
+        file: the backup, with its checksum beside it.
+        over: whether what is in the database now may go.
+
+    Raises: `MachineError` where the backup is not whole, or there is something in the database.
+    """
+    _check_whole(file)
+    engine = open_engine(url)
+    try:
+        tables = inspect(engine).get_table_names()
+        if tables and RESTORING not in tables and not over:
+            raise MachineError(
+                "There is something in this database already; give --over to put the backup in "
+                "its place, after a backup of what is there now."
+            )
+        _empty(engine, tables)
+        _load(url, file)
+        with engine.begin() as connection:
+            connection.execute(text(f"DROP TABLE {RESTORING}"))
+    finally:
+        engine.dispose()
+
+
+def checksum(file: Path) -> str:
+    """The SHA-256 of a file."""
+    with file.open("rb") as content:
+        return hashlib.file_digest(content, "sha256").hexdigest()
+
+
+def _check_whole(file: Path) -> None:
+    try:
+        told = _sum_file(file).read_text().split()
+        whole = bool(told) and told[0] == checksum(file)
+    except OSError as fault:
+        raise MachineError(f"{fault.filename} cannot be read ({fault.strerror}).") from None
+    if not whole:
+        raise MachineError(f"{file} is not as it was written; take another backup.")
+
+
+def _empty(engine: Engine, tables: list[str]) -> None:
+    with engine.begin() as connection:
+        connection.execute(text(f"CREATE TABLE IF NOT EXISTS {RESTORING} (id INT PRIMARY KEY)"))
+        for table in tables:
+            if table != RESTORING:
+                connection.execute(text(f"DROP TABLE `{table}`"))
+
+
+def _load(url: str, file: Path) -> None:
+    with _told(url) as options, gzip.open(file) as content:
+        command = [
+            program("mariadb"),
+            f"--defaults-extra-file={options}",
+            "--default-character-set=utf8mb4",
+            str(make_url(url).database),
+        ]
+        client = subprocess.Popen(command, stdin=subprocess.PIPE, stderr=subprocess.PIPE)
+        assert client.stdin and client.stderr
+        with contextlib.suppress(BrokenPipeError):
+            shutil.copyfileobj(content, client.stdin, PIECE)
+        with contextlib.suppress(BrokenPipeError):
+            client.stdin.close()
+        said = client.stderr.read().decode(errors="replace").strip().splitlines()
+        if client.wait():
+            raise MachineError(f"The backup could not be put back: {(said or ['no reason'])[-1]}")
+
+
+@contextlib.contextmanager
+def _told(url: str) -> Iterator[Path]:
+    """The way to a database in a file that only this user reads, so that no password is seen among
+    the processes.
+    """
+    where: URL = make_url(url)
+    handle, name = tempfile.mkstemp(suffix=".cnf")
+    path = Path(name)
+    try:
+        with os.fdopen(handle, "w") as kept:
+            password = str(where.password or "").replace("\\", "\\\\").replace('"', '\\"')
+            kept.write(
+                f'[client]\nprotocol=tcp\nhost="{where.host}"\nport={where.port or 3306}\n'
+                f'user="{where.username}"\npassword="{password}"\n'
+            )
+        yield path
+    finally:
+        path.unlink(missing_ok=True)
+
+
+def _sum_file(file: Path) -> Path:
+    return file.with_name(f"{file.name}.sha256")
