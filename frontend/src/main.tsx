@@ -11,13 +11,22 @@ import { createRoot } from "react-dom/client";
 import { createBrowserRouter, Navigate, Outlet, RouterProvider } from "react-router";
 
 import { Fetching, Wrong } from "./common/Waiting";
+import { Gate } from "./guild/Gate";
 
 const router = createBrowserRouter([
   {
+    path: "/invitation",
+    HydrateFallback: Fetching,
+    ErrorBoundary: Wrong,
+    lazy: async () => ({ Component: (await import("./guild/InvitationPage")).InvitationPage }),
+  },
+  {
     element: (
-      <Suspense fallback={<Fetching />}>
-        <Outlet />
-      </Suspense>
+      <Gate>
+        <Suspense fallback={<Fetching />}>
+          <Outlet />
+        </Suspense>
+      </Gate>
     ),
     HydrateFallback: Fetching,
     ErrorBoundary: Wrong,
@@ -29,6 +38,7 @@ const router = createBrowserRouter([
       { path: "/quilts", lazy: async () => ({ Component: (await import("./quilts/QuiltShelf")).QuiltShelf }) },
       { path: "/quilts/:id/:step?", lazy: async () => ({ Component: (await import("./quilts/QuiltPage")).QuiltPage }) },
       { path: "/seam-log", lazy: async () => ({ Component: (await import("./seam/SeamLog")).SeamLog }) },
+      { path: "/account", lazy: async () => ({ Component: (await import("./guild/AccountPage")).AccountPage }) },
       { path: "/bin", lazy: async () => ({ Component: (await import("./shelf/BinPage")).BinPage }) },
       { path: "/words", lazy: async () => ({ Component: (await import("./words/WordsPage")).WordsPage }) },
       { path: "/finder", lazy: async () => ({ Component: (await import("./finder/FinderPage")).FinderPage }) },

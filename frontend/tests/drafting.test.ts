@@ -38,6 +38,7 @@ class Shelf implements Server {
     });
   copy: Server["copy"] = (of) => this.answer(() => ({ ...block(1, of), id: "copy" }));
   restore: Server["restore"] = () => this.answer(() => undefined);
+  newest: Server["newest"] = () => this.answer(() => ({ revision: this.revision, by: "Rhona" }));
 }
 
 /** What a browser keeps, in memory. */
@@ -235,6 +236,31 @@ describe("the drafting of a block", () => {
     drafting.leave();
     await vi.advanceTimersByTimeAsync(10 * TRY_AGAIN_AFTER);
     expect(shelf.saved).toHaveLength(1);
+  });
+
+  it("tells once what somebody else saved, and takes it", async () => {
+    await drafting.look();
+    expect(drafting.state.newer).toBeUndefined();
+    shelf.revision = 4;
+    await drafting.look();
+    expect(drafting.state.newer).toEqual({ revision: 4, by: "Rhona" });
+    const told = drafting.state;
+    await drafting.look();
+    expect(drafting.state).toBe(told);
+    await drafting.takeTheirs();
+    expect(drafting.state).toMatchObject({ revision: 4, newer: undefined, saving: { state: "saved" } });
+  });
+
+  it("does not go on saving what is somebody else's", async () => {
+    await act("a");
+    shelf.refuse = refusal(403);
+    await vi.advanceTimersByTimeAsync(SAVE_AFTER);
+    expect(drafting.state.saving.state).toBe("not-hers");
+    shelf.refuse = undefined;
+    await vi.advanceTimersByTimeAsync(10 * TRY_AGAIN_AFTER);
+    expect(shelf.saved).toHaveLength(0);
+    expect(await drafting.keepMineAsCopy()).toBe("copy");
+    expect(drafting.state).toMatchObject({ saving: { state: "saved" }, view: { document: document(0) } });
   });
 
   it("goes on trying while there is no server, and tells a block that is not there", async () => {

@@ -265,7 +265,7 @@ def account(name: str) -> None:
     """Make the account of a keeper of the guild, who invites the others; the password is asked for,
     or read from standard input.
     """
-    from yonk.machine.serve import shared_database
+    from yonk.machine.serve import database_address, opened
     from yonk.machine.settings import settings_told
     from yonk.store.database import session_maker
     from yonk.store.people import first_account
@@ -274,8 +274,8 @@ def account(name: str) -> None:
         password = click.prompt("Password", hide_input=True, confirmation_prompt=True)
     else:
         password = sys.stdin.readline().rstrip("\n")
-    with _refused_by_the_machine(), shared_database(settings_told()) as engine:
-        with session_maker(engine)() as session:
+    with _refused_by_the_machine(), database_address(settings_told()) as address:
+        with session_maker(opened(address))() as session:
             made = first_account(session, name, password)
         click.echo(f"{made.name} keeps the guild now, and can sign in.")
 

@@ -25,6 +25,14 @@ export class Refused extends Error {
   }
 }
 
+const signedOut = new Set<() => void>();
+
+/** Has something done whenever the server says that nobody is signed in; gives back how that ends. */
+export function onSignedOut(done: () => void): () => void {
+  signedOut.add(done);
+  return () => void signedOut.delete(done);
+}
+
 /** The server could not be reached. */
 export class Unreachable extends Error {
   constructor() {
@@ -54,6 +62,7 @@ async function arrived(asked: Promise<Answer>): Promise<Answer> {
   }
   if (answer.response.ok) return answer;
   const faults = answer.error as Faults | undefined;
+  if (answer.response.status === 401) for (const done of signedOut) done();
   if (faults && Array.isArray(faults.faults)) throw new Refused(answer.response.status, faults);
   throw new Unreachable();
 }

@@ -6,12 +6,15 @@ import { Spinner } from "react-bootstrap";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
 
+import { type Block, client, settled } from "../api/client";
 import { CutStep } from "../cut/Cut";
 import type { Tool, View } from "../draft/places";
 import { DraftStep } from "../draft/Draft";
 import { Fetching } from "../common/Waiting";
 import { RecipesStep } from "../recipes/Recipes";
 import { BlockTop, STEPS } from "./BlockTop";
+import { DraftPicture } from "./DraftPicture";
+import { Newer } from "./Newer";
 import { NextTime } from "./NextTime";
 import { useDraft } from "./useDraft";
 
@@ -79,6 +82,13 @@ function OneBlock({ id, step }: { id: string; step: string }) {
         onKeys={step === "draft" ? () => setKeys(true) : undefined}
       />
       <NextTime id={id} />
+      <Newer
+        id={id}
+        drafting={drafting}
+        fetch={(one) => settled<Block>(client.GET("/api/blocks/{block_id}", { params: { path: { block_id: one } } }))}
+        picture={(document, label) => <DraftPicture document={document} label={label} />}
+        onCopied={(copy) => void go(`/blocks/${copy}/draft`)}
+      />
       <Suspense fallback={<Fetching />}>
         {step === "draft" ? (
           <DraftStep

@@ -6,6 +6,7 @@ import { Brand } from "../common/Brand";
 import { Typed } from "../common/Typed";
 import { useOneStop } from "../common/useOneStop";
 import { Files } from "../draft/Files";
+import { Share } from "../guild/Share";
 import { SaveSign } from "./SaveSign";
 import type { DraftInHand } from "./useDraft";
 
@@ -58,6 +59,7 @@ export function BlockTop({ id, step, view, drafting, say, onKeys }: Props) {
         ))}
       </nav>
       <span className="spring" />
+      <Share id={id} name={view.sheet.name} owner={drafting.owner} />
       <SaveSign drafting={drafting} />
       <Button variant="outline-primary" size="sm" onClick={drafting.undo} disabled={!drafting.canUndo} title="Ctrl + Z">
         Undo

@@ -8,6 +8,7 @@ interface Props {
     keepMineAsCopy: () => Promise<string>;
     takeTheirs: () => Promise<void>;
     bringBack: () => Promise<void>;
+    letGo: () => Promise<void>;
   };
   /** Where a copy is gone to. */
   copyTo?: (id: string) => string;
@@ -23,6 +24,7 @@ export function SaveSign({ drafting, copyTo = (id) => `/blocks/${id}/draft` }: P
     unsaved: waiting ? `Not saved, ${String(waiting)} waiting` : "Not saved",
     conflict: "Not saved",
     deleted: "Not saved",
+    "not-hers": "Not saved",
   }[saving.state];
   const copy = () => void drafting.keepMineAsCopy().then((id) => go(copyTo(id)));
   return (
@@ -36,13 +38,23 @@ export function SaveSign({ drafting, copyTo = (id) => `/blocks/${id}/draft` }: P
           <Spinner size="sm" /> Working …
         </span>
       )}
-      <span
-        className={`save-sign ${saving.state}`}
-        role="status"
-        title={saving.state === "unsaved" ? saving.why : undefined}
-      >
+      <span className={`save-sign ${saving.state}`} role="status" title={"why" in saving ? saving.why : undefined}>
         {words}
       </span>
+      {saving.state === "not-hers" && (
+        <Modal show backdrop="static" keyboard={false} aria-labelledby="not-hers-head">
+          <Modal.Header>
+            <Modal.Title id="not-hers-head">This is {drafting.owner}’s</Modal.Title>
+          </Modal.Header>
+          <Modal.Body>{saving.why}</Modal.Body>
+          <Modal.Footer>
+            <Button variant="outline-primary" onClick={() => void drafting.letGo()}>
+              Let mine go
+            </Button>
+            {drafting.right !== "see" && <Button onClick={copy}>Keep mine as a copy</Button>}
+          </Modal.Footer>
+        </Modal>
+      )}
       {saving.state === "conflict" && (
         <Modal show backdrop="static" keyboard={false} aria-labelledby="conflict-head">
           <Modal.Header>

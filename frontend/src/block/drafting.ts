@@ -5,6 +5,7 @@ import {
   type Draft,
   type Faults,
   type MatesName,
+  type Schemas,
   Refused,
   Unreachable,
 } from "../api/client";
@@ -15,7 +16,8 @@ export type Saving =
   | { state: "saving" }
   | { state: "unsaved"; why: string }
   | { state: "conflict"; theirs: Block }
-  | { state: "deleted" };
+  | { state: "deleted" }
+  | { state: "not-hers"; why: string };
 
 /** What is drawn only now and then, and so asked for only then. */
 export interface Extras {
@@ -36,6 +38,7 @@ export interface Server<A = Act, V = Draft> {
   save: (id: string, document: Document, revision: number, key: string) => Promise<Block>;
   copy: (document: Document) => Promise<Block>;
   restore: (id: string) => Promise<void>;
+  newest: (id: string) => Promise<Schemas["NewestOut"]>;
 }
 
 /** How the drafting of a block stands, as a page shows it. */
@@ -49,6 +52,11 @@ export interface DraftingState<V = Draft, A = Act> {
   untold: A[];
   busy: boolean;
   revision: number;
+  /** Whose it is where it is somebody else's, and what may be done with it. */
+  owner: string;
+  right: Block["right"];
+  /** That it was saved elsewhere, and by whom else. */
+  newer: Schemas["NewestOut"] | undefined;
   canUndo: boolean;
   canRedo: boolean;
 }
@@ -68,6 +76,9 @@ const FIRST: DraftingState<never, never> = {
   untold: [],
   busy: false,
   revision: 1,
+  owner: "",
+  right: "own",
+  newer: undefined,
   canUndo: false,
   canRedo: false,
 };
@@ -111,6 +122,7 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
     const mine = before && (await this.history.readStep(this.id, before.position));
     try {
       const block = await this.server.block(this.id);
+      this.tell({ owner: block.owner, right: block.right });
       if (before && mine && (before.unsaved || before.waiting.length > 0 || before.revision === block.revision)) {
         this.stand(before);
         this.show(mine, await this.compute(mine));
@@ -164,14 +176,33 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
 
   readonly takeTheirs = async (): Promise<void> => {
     if (this.state.saving.state === "conflict") await this.begin(this.state.saving.theirs);
+    else if (this.state.newer) await this.begin(await this.server.block(this.id));
+  };
+
+  /** Looks whether it was saved elsewhere meanwhile. */
+  readonly look = async (): Promise<void> => {
+    if (!this.standing || this.isSaving) return;
+    try {
+      const newest = await this.server.newest(this.id);
+      const newer = newest.revision > this.standing.revision ? newest : undefined;
+      if (newer?.revision !== this.state.newer?.revision) this.tell({ newer });
+    } catch {
+      // the next save tells what is the matter
+    }
   };
 
   /** Keeps the draft as a block of its own and gives its id; where theirs are known, they are taken here. */
   readonly keepMineAsCopy = async (): Promise<string> => {
     const copy = { ...this.document, name: `${this.state.view?.sheet.name ?? "Block"} (mine)` };
     const block = await this.server.copy(copy);
-    await this.takeTheirs();
+    if (this.state.saving.state === "not-hers") await this.letGo();
+    else await this.takeTheirs();
     return block.id;
+  };
+
+  /** Lets what was drafted go, and begins anew with what is kept. */
+  readonly letGo = async (): Promise<void> => {
+    await this.begin(await this.server.block(this.id));
   };
 
   readonly bringBack = async (): Promise<void> => {
@@ -245,7 +276,7 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
     await this.history.writeStep(this.id, 0, block.document);
     this.stand({ revision: block.revision, position: 0, last: 0, unsaved: false, waiting: [] });
     this.show(block.document, await this.compute(block.document));
-    this.tell({ saving: { state: "saved" } });
+    this.tell({ saving: { state: "saved" }, newer: undefined });
   }
 
   private step(document: Document, drawn: V, waiting: Waiting<A>[]): void {
@@ -308,7 +339,7 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
 
   private saveSoon(): void {
     const { state } = this.state.saving;
-    if (state !== "conflict" && state !== "deleted") this.tell({ saving: { state: "saving" } });
+    if (state !== "conflict" && state !== "deleted" && state !== "not-hers") this.tell({ saving: { state: "saving" } });
     this.later("save", SAVE_AFTER, this.save);
   }
 
@@ -325,6 +356,7 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
       const block = await this.server.save(this.id, document, standing.revision, this.saveKey);
       const newest = this.document === document;
       this.stand({ revision: block.revision, unsaved: !newest });
+      if (this.state.newer) this.tell({ newer: undefined });
       this.tell({ saving: { state: newest ? "saved" : "saving" } });
       if (!newest) this.later("save", SAVE_AFTER, this.save);
     } catch (reason) {
@@ -339,6 +371,7 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
       return { state: "conflict", theirs: reason.faults.theirs };
     }
     if (reason instanceof Refused && reason.status === 410) return { state: "deleted" };
+    if (reason instanceof Refused && reason.status === 403) return { state: "not-hers", why: reason.message };
     this.later("again", TRY_AGAIN_AFTER, this.save);
     return { state: "unsaved", why: reason instanceof Refused ? reason.message : GONE };
   }

@@ -1,4 +1,4 @@
-import { createStore, del, get, set } from "idb-keyval";
+import { clear, createStore, del, get, set } from "idb-keyval";
 
 import type { Act, Document, MatesName } from "../api/client";
 
@@ -45,6 +45,11 @@ export function historyOf<A>(): History<A> {
       await del(standingKey(block), kept);
     },
   };
+}
+
+/** Forgets all of it: the next one at this browser is somebody else. */
+export async function forgetAll(): Promise<void> {
+  await clear(kept);
 }
 
 /** What it keeps of blocks. */

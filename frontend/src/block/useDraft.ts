@@ -2,12 +2,16 @@ import { useEffect, useState, useSyncExternalStore } from "react";
 
 import { type Block, client, type Draft, settled } from "../api/client";
 import { namesOf, type Pieces, piecesOf, together } from "../api/pieces";
+import { useNewer } from "./useNewer";
 import { Drafting, type DraftingState, type Extras, type Server } from "./drafting";
 import { history } from "./history";
 
 /** How a block's drafting stands, and what can be done. */
 export type DraftInHand = DraftingState &
-  Pick<Drafting, "act" | "take" | "undo" | "redo" | "dismiss" | "takeTheirs" | "keepMineAsCopy" | "bringBack">;
+  Pick<
+    Drafting,
+    "act" | "take" | "undo" | "redo" | "dismiss" | "takeTheirs" | "keepMineAsCopy" | "bringBack" | "letGo"
+  >;
 
 const server: Omit<Server, "draft"> = {
   block: (id) => settled<Block>(client.GET("/api/blocks/{block_id}", { params: { path: { block_id: id } } })),
@@ -20,6 +24,7 @@ const server: Omit<Server, "draft"> = {
     ),
   copy: (document) => settled<Block>(client.POST("/api/blocks", { body: { document } })),
   restore: (id) => settled(client.POST("/api/blocks/{block_id}/restore", { params: { path: { block_id: id } } })),
+  newest: (id) => settled(client.GET("/api/newest/{block_id}", { params: { path: { block_id: id } } })),
 };
 
 /** Asks for drafts, and keeps the pieces that the last one came in, so that only what changed is sent. */
@@ -42,9 +47,10 @@ export function useDraft(id: string, { stretches, outlines }: Extras): DraftInHa
     void drafting.enter();
     return drafting.leave;
   }, [drafting]);
+  useNewer(drafting);
   useEffect(() => {
     drafting.want({ stretches, outlines });
   }, [drafting, stretches, outlines]);
-  const { act, take, undo, redo, dismiss, takeTheirs, keepMineAsCopy, bringBack } = drafting;
-  return { ...state, act, take, undo, redo, dismiss, takeTheirs, keepMineAsCopy, bringBack };
+  const { act, take, undo, redo, dismiss, takeTheirs, keepMineAsCopy, bringBack, letGo } = drafting;
+  return { ...state, act, take, undo, redo, dismiss, takeTheirs, keepMineAsCopy, bringBack, letGo };
 }

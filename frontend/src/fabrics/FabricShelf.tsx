@@ -12,6 +12,7 @@ import { Swatch } from "../common/Cloth";
 import { FabricFields } from "../common/FabricFields";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
+import { Share } from "../guild/Share";
 import { drawn, markOf, type ShelfFabric } from "./shelfFabric";
 import { Shopping } from "./Shopping";
 
@@ -66,7 +67,7 @@ export function FabricShelf() {
             <li key={fabric.id}>
               <Swatch fabric={drawn(fabric)} index={markOf(fabric.name)} size={52} />
               <div>
-                <b>{fabric.name}</b>{" "}
+                <b>{fabric.name}</b> {fabric.owner && <small>{fabric.owner}’s</small>}{" "}
                 <small>{[fabric.value, fabric.print, fabric.fibre].filter(Boolean).join(", ")}</small>
                 <p>
                   {fabric.pieces.length ? (
@@ -77,6 +78,7 @@ export function FabricShelf() {
                 </p>
                 {fabric.note && <p className="quiet-text">{fabric.note}</p>}
               </div>
+              {!fabric.owner && <Share id={fabric.id} name={fabric.name} owner="" />}
               <button
                 type="button"
                 className="quiet"

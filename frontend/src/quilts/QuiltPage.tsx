@@ -5,9 +5,10 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useEffect, useState } from "react";
 import { Button, Spinner } from "react-bootstrap";
 import { useHotkeys } from "react-hotkeys-hook";
-import { Link, useParams } from "react-router";
+import { Link, useNavigate, useParams } from "react-router";
 
-import { client, download, settled } from "../api/client";
+import { type Block, client, download, settled } from "../api/client";
+import { Newer } from "../block/Newer";
 import { SaveSign } from "../block/SaveSign";
 import { States } from "../block/States";
 import { Brand } from "../common/Brand";
@@ -15,6 +16,8 @@ import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { Typed } from "../common/Typed";
 import { Fetching } from "../common/Waiting";
+import { Share } from "../guild/Share";
+import { useWho } from "../guild/useWho";
 import { Zoom, ZOOMS } from "../common/Zoom";
 import { nameOf, QuiltPicture } from "./QuiltPicture";
 import { Blocks } from "./Blocks";
@@ -22,14 +25,17 @@ import { QuiltFabrics } from "./QuiltFabrics";
 import { SettingFields } from "./SettingFields";
 import { SizeWanted } from "./SizeWanted";
 import { TopList } from "./TopList";
+import { QuiltOf } from "./QuiltOf";
 import { type Quilt, type QuiltAct, type QuiltInHand, useQuilt } from "./useQuilt";
 
 const TopCut = lazy(async () => ({ default: (await import("./TopCut")).TopCut }));
+const TogetherStep = lazy(async () => ({ default: (await import("../guild/Together")).TogetherStep }));
 const TopSew = lazy(async () => ({ default: (await import("./TopSew")).TopSew }));
 const STEPS = [
   ["set", "Set"],
   ["cut", "Cut"],
   ["sew", "Sew"],
+  ["together", "Together"],
 ] as const;
 const TURNINGS = [
   ["alike", "all alike"],
@@ -47,6 +53,8 @@ export function QuiltPage() {
 function OneQuilt({ id, step }: { id: string; step: string }) {
   const quilting = useQuilt(id);
   const queries = useQueryClient();
+  const go = useNavigate();
+  const guild = useWho()?.here === "in";
   const { view } = quilting;
   const saved = quilting.saving.state === "saved";
   useEffect(() => {
@@ -85,7 +93,7 @@ function OneQuilt({ id, step }: { id: string; step: string }) {
           onKeep={(name) => quilting.act([{ do: "rename", name }])}
         />
         <nav aria-label="Steps">
-          {STEPS.map(([name, words]) => (
+          {STEPS.filter(([name]) => name !== "together" || guild).map(([name, words]) => (
             <Link key={name} to={`/quilts/${id}/${name}`} aria-current={step === name ? "page" : undefined}>
               {words}
             </Link>
@@ -93,6 +101,7 @@ function OneQuilt({ id, step }: { id: string; step: string }) {
         </nav>
         <Link to="/quilts">Quilts</Link>
         <span className="spring" />
+        <Share id={id} name={view.sheet.name} owner={quilting.owner} />
         <SaveSign drafting={quilting} copyTo={(copy) => `/quilts/${copy}`} />
         <Button variant="outline-primary" size="sm" onClick={quilting.undo} disabled={!quilting.canUndo}>
           Undo
@@ -102,9 +111,18 @@ function OneQuilt({ id, step }: { id: string; step: string }) {
         </Button>
         <Take id={id} view={view} quilting={quilting} />
       </header>
+      <Newer
+        id={id}
+        drafting={quilting}
+        fetch={(one) => settled<Block>(client.GET("/api/quilts/{block_id}", { params: { path: { block_id: one } } }))}
+        picture={(document, label) => <QuiltOf document={document} label={label} />}
+        onCopied={(copy) => void go(`/quilts/${copy}`)}
+      />
       <Suspense fallback={<Fetching />}>
         {step === "cut" ? (
           <TopCut id={id} view={view} quilting={quilting} />
+        ) : step === "together" ? (
+          <TogetherStep id={id} />
         ) : step === "sew" ? (
           <TopSew id={id} view={view} quilting={quilting} />
         ) : (

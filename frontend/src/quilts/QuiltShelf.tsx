@@ -97,6 +97,7 @@ export function QuiltShelf() {
                 <b>{one.name}</b>
                 <small>
                   <Fr>{one.finished}</Fr>, {one.blocks} {one.blocks === 1 ? "block" : "blocks"}
+                  {one.owner && `, ${one.owner}’s`}
                 </small>
               </Link>
               <button

@@ -1,6 +1,7 @@
 import { useEffect, useState, useSyncExternalStore } from "react";
 
 import { type Block, client, type Schemas, settled } from "../api/client";
+import { useNewer } from "../block/useNewer";
 import { Drafting, type DraftingState, type Server } from "../block/drafting";
 import { historyOf } from "../block/history";
 
@@ -9,7 +10,7 @@ export type QuiltAct = NonNullable<Schemas["QuiltActsIn"]["acts"]>[number];
 export type QuiltInHand = DraftingState<Quilt, QuiltAct> &
   Pick<
     Drafting<QuiltAct, Quilt>,
-    "act" | "take" | "undo" | "redo" | "dismiss" | "takeTheirs" | "keepMineAsCopy" | "bringBack"
+    "act" | "take" | "undo" | "redo" | "dismiss" | "takeTheirs" | "keepMineAsCopy" | "bringBack" | "letGo"
   >;
 
 const server: Server<QuiltAct, Quilt> = {
@@ -24,6 +25,7 @@ const server: Server<QuiltAct, Quilt> = {
     ),
   copy: (document) => settled<Block>(client.POST("/api/quilts", { body: { document } })),
   restore: (id) => settled(client.POST("/api/quilts/{block_id}/restore", { params: { path: { block_id: id } } })),
+  newest: (id) => settled(client.GET("/api/newest/{block_id}", { params: { path: { block_id: id } } })),
 };
 
 /** Work on a quilt, for as long as its page is open. */
@@ -34,6 +36,7 @@ export function useQuilt(id: string): QuiltInHand {
     void drafting.enter();
     return drafting.leave;
   }, [drafting]);
-  const { act, take, undo, redo, dismiss, takeTheirs, keepMineAsCopy, bringBack } = drafting;
-  return { ...state, act, take, undo, redo, dismiss, takeTheirs, keepMineAsCopy, bringBack };
+  useNewer(drafting);
+  const { act, take, undo, redo, dismiss, takeTheirs, keepMineAsCopy, bringBack, letGo } = drafting;
+  return { ...state, act, take, undo, redo, dismiss, takeTheirs, keepMineAsCopy, bringBack, letGo };
 }

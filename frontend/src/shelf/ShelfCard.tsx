@@ -45,6 +45,7 @@ export function ShelfCard({ block, known, onDelete }: Props) {
           {block.patches} {block.patches === 1 ? "patch" : "patches"}
           {block.blocks > 1 && ` · ${String(block.blocks)} blocks`}
         </span>
+        {block.owner && <span className="shelf-more">{block.owner}’s</span>}
         {block.labels.length > 0 && <span className="shelf-labels">{block.labels.join(" · ")}</span>}
         {block.note && <span className="shelf-note">{block.note}</span>}
       </Link>

@@ -10,6 +10,7 @@ import { useChange } from "../api/useChange";
 import { type Change, useInAddress } from "../common/useInAddress";
 import { Brand } from "../common/Brand";
 import { Said } from "../common/Notices";
+import { useWho } from "../guild/useWho";
 import { NewBlock } from "./NewBlock";
 import { type ShelfBlock, ShelfCard } from "./ShelfCard";
 
@@ -45,6 +46,7 @@ async function takeFiles(files: File[]): Promise<{ taken: Block[]; wrong: string
 /** The shelf of blocks: small pictures, names, finished sizes. */
 export function ShelfPage() {
   const go = useNavigate();
+  const who = useWho();
   const [params, inAddress] = useInAddress();
   const page = Math.max(1, Number(params.get("page")) || 1);
   const search = params.get("search") ?? "";
@@ -122,6 +124,7 @@ export function ShelfPage() {
         <Link to="/seam-log">Seam log</Link>
         <Link to="/finder">Size finder</Link>
         <Link to="/words">Words</Link>
+        {who?.here === "in" && <Link to="/account">{who.name}</Link>}
         <Button variant="outline-primary" onClick={() => file.current?.click()}>
           Open a block file
         </Button>

@@ -30,7 +30,14 @@ from yonk.machine.samples import all_samples, sewn_samples, shelf_samples
 from yonk.machine.settings import ServeSettings
 from yonk.store.block_log import Measured, keep_measured, put_note
 from yonk.store.blocks import lay_out_once, once
-from yonk.store.database import CutShortError, NewerSchemaError, migrate, open_engine, session_maker
+from yonk.store.database import (
+    POOL,
+    CutShortError,
+    NewerSchemaError,
+    migrate,
+    open_engine,
+    session_maker,
+)
 from yonk.store.fabrics import put_fabric
 from yonk.store.models import now
 from yonk.store.seam_log import put_test
@@ -148,6 +155,25 @@ def serve(settings: ServeSettings, say: Callable[[str], None]) -> None:
         _Server(config, app.state.works, finish=True).run()
 
 
+def opened(url: str, pool: int = POOL, *, cluster: bool = False) -> Engine:
+    """A database by its address, migrated. Raises `MachineError`."""
+    engine = open_engine(url, pool, cluster=cluster)
+    try:
+        migrate(engine)
+    except NewerSchemaError:
+        raise MachineError(
+            "The blocks in this database were kept by a newer Yonk; start that one."
+        ) from None
+    except CutShortError as fault:
+        raise MachineError(str(fault)) from None
+    except SQLAlchemyError:
+        raise MachineError(
+            "The database that YONK_DATABASE names does not answer; look whether it runs, and "
+            "whether user and password are right."
+        ) from None
+    return engine
+
+
 @contextlib.contextmanager
 def shared_database(settings: ServeSettings) -> Iterator[Engine]:
     """The database of a guild: the one that is told, or a private one beside it; migrated. Raises
@@ -157,20 +183,8 @@ def shared_database(settings: ServeSettings) -> Iterator[Engine]:
         with database(data_folder()) as engine:
             yield engine
         return
-    engine = open_engine(
-        settings.database.get_secret_value(), settings.pool, cluster=settings.cluster
-    )
-    try:
-        migrate(engine)
-    except NewerSchemaError:
-        raise MachineError("The database was kept by a newer Yonk; start that one.") from None
-    except CutShortError as fault:
-        raise MachineError(str(fault)) from None
-    except SQLAlchemyError:
-        raise MachineError(
-            "The database that YONK_DATABASE names does not answer; look whether it runs, and "
-            "whether user and password are right."
-        ) from None
+    url = settings.database.get_secret_value()
+    engine = opened(url, settings.pool, cluster=settings.cluster)
     yield engine
     engine.dispose()
 

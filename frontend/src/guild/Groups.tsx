@@ -1,0 +1,129 @@
+import { useQuery } from "@tanstack/react-query";
+import { type SubmitEvent, useState } from "react";
+import { Button } from "react-bootstrap";
+
+import { client, type Schemas, settled } from "../api/client";
+import { useChange } from "../api/useChange";
+import { Said } from "../common/Notices";
+
+type Group = Schemas["GroupOut"];
+const GROUPS = [["groups"]];
+
+/** The groups that a person is in; her own she changes. */
+export function Groups({ me }: { me: string }) {
+  const groups = useQuery({ queryKey: ["groups"], queryFn: () => settled<Group[]>(client.GET("/api/groups")) });
+  const [open, setOpen] = useState<string>();
+  const dropping = useChange(
+    (one: Group) => settled(client.DELETE("/api/groups/{group_id}", { params: { path: { group_id: one.id } } })),
+    { refresh: GROUPS },
+  );
+  const fault = groups.error ?? dropping.error;
+  return (
+    <section aria-labelledby="groups-head">
+      <h2 id="groups-head">Groups</h2>
+      <p className="quiet-text">What is shared with a group is shared with everybody in it.</p>
+      {fault && <Said text={fault.message} />}
+      <ul className="guild-list">
+        {(groups.data ?? []).map((group) => (
+          <li key={group.id}>
+            <b>{group.name}</b>
+            <span>{group.members.map((one) => one.name).join(", ")}</span>
+            {group.hers && (
+              <>
+                <button
+                  type="button"
+                  className="quiet"
+                  aria-label={`Change ${group.name}`}
+                  aria-expanded={open === group.id}
+                  onClick={() => setOpen(open === group.id ? undefined : group.id)}
+                >
+                  change
+                </button>
+                <button
+                  type="button"
+                  className="quiet"
+                  aria-label={`Take ${group.name} apart`}
+                  onClick={() => dropping.mutate(group)}
+                >
+                  take apart
+                </button>
+              </>
+            )}
+            {open === group.id && <GroupForm me={me} group={group} onDone={() => setOpen(undefined)} />}
+          </li>
+        ))}
+      </ul>
+      {open === "new" ? (
+        <GroupForm me={me} onDone={() => setOpen(undefined)} />
+      ) : (
+        <Button variant="outline-primary" onClick={() => setOpen("new")}>
+          A new group
+        </Button>
+      )}
+    </section>
+  );
+}
+
+function GroupForm({ me, group, onDone }: { me: string; group?: Group; onDone: () => void }) {
+  const people = useQuery({
+    queryKey: ["people"],
+    queryFn: () => settled<Schemas["PersonOut"][]>(client.GET("/api/people")),
+  });
+  const [name, setName] = useState(group?.name ?? "");
+  const [chosen, setChosen] = useState(group?.members.map((one) => one.id) ?? []);
+  const keeping = useChange(
+    () => {
+      const body = { name, people: chosen };
+      return settled(
+        group
+          ? client.PUT("/api/groups/{group_id}", { params: { path: { group_id: group.id } }, body })
+          : client.POST("/api/groups", { body }),
+      );
+    },
+    { refresh: GROUPS, onDone },
+  );
+  const submit = (event: SubmitEvent) => {
+    event.preventDefault();
+    keeping.mutate(undefined);
+  };
+  return (
+    <form className="guild-form" onSubmit={submit}>
+      <label>
+        Name of the group
+        <input
+          className="form-control"
+          required
+          maxLength={120}
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+        />
+      </label>
+      <fieldset>
+        <legend>Who is in it, besides you</legend>
+        {(people.data ?? [])
+          .filter((one) => one.id !== me)
+          .map((one) => (
+            <label key={one.id} className="guild-tick">
+              <input
+                type="checkbox"
+                checked={chosen.includes(one.id)}
+                onChange={(event) =>
+                  setChosen(event.target.checked ? [...chosen, one.id] : chosen.filter((id) => id !== one.id))
+                }
+              />{" "}
+              {one.name}
+            </label>
+          ))}
+      </fieldset>
+      {keeping.error && <p role="alert">{keeping.error.message}</p>}
+      <p className="guild-row">
+        <Button type="submit" disabled={keeping.isPending}>
+          Keep
+        </Button>
+        <Button variant="outline-primary" onClick={onDone}>
+          Leave it
+        </Button>
+      </p>
+    </form>
+  );
+}

@@ -1,0 +1,39 @@
+import { useState } from "react";
+
+interface Props {
+  label: string;
+  complete: "current-password" | "new-password";
+  value: string;
+  onChange: (value: string) => void;
+  fault?: string | undefined;
+}
+
+/** A password: hidden, or shown while it is typed. */
+export function Secret({ label, complete, value, onChange, fault }: Props) {
+  const [shown, setShown] = useState(false);
+  return (
+    <label>
+      {label}
+      <span className="guild-secret">
+        <input
+          className="form-control"
+          type={shown ? "text" : "password"}
+          autoComplete={complete}
+          required
+          maxLength={400}
+          value={value}
+          aria-invalid={Boolean(fault)}
+          onChange={(event) => onChange(event.target.value)}
+        />
+        <button type="button" className="quiet" aria-pressed={shown} onClick={() => setShown(!shown)}>
+          {shown ? "hide" : "show"}
+        </button>
+      </span>
+      {fault && (
+        <span className="field-fault" role="alert">
+          {label} {fault}
+        </span>
+      )}
+    </label>
+  );
+}

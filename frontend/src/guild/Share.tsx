@@ -1,0 +1,97 @@
+import "./guild.scss";
+
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Button, Modal } from "react-bootstrap";
+
+import { client, type Schemas, settled } from "../api/client";
+import { useChange } from "../api/useChange";
+import { useWho } from "./useWho";
+
+type Shared = Schemas["SharedOut"];
+type Level = Shared["shares"][number]["level"];
+
+interface Props {
+  id: string;
+  name: string;
+  /** Whose it is, where it is somebody else's. */
+  owner: string;
+}
+
+/** Whose something is; and with whom it is shared, where it is hers and there are others. */
+export function Share({ id, name, owner }: Props) {
+  const [open, setOpen] = useState(false);
+  if (useWho()?.here !== "in") return null;
+  if (owner) return <span className="whose">{owner}’s</span>;
+  return (
+    <>
+      <Button variant="outline-primary" size="sm" aria-label={`Share ${name}`} onClick={() => setOpen(true)}>
+        Share
+      </Button>
+      {open && <Sharing id={id} name={name} onClose={() => setOpen(false)} />}
+    </>
+  );
+}
+
+function Sharing({ id, name, onClose }: { id: string; name: string; onClose: () => void }) {
+  const path = { params: { path: { thing_id: id } } };
+  const shared = useQuery({
+    queryKey: ["shared", id],
+    queryFn: () => settled<Shared>(client.GET("/api/shared/{thing_id}", path)),
+  });
+  const sharing = useChange(
+    (shares: Shared["shares"]) => settled<Shared>(client.PUT("/api/shared/{thing_id}", { ...path, body: { shares } })),
+    { refresh: [["shared", id]], inOrder: `share ${id}` },
+  );
+  const { shares = [], people = [], groups = [], levels = {} } = shared.data ?? {};
+  const keep = (who: string, level: string) => {
+    const others = shares.filter((one) => one.who !== who);
+    sharing.mutate(level ? [...others, { who, level: level as Level }] : others);
+  };
+  const fault = shared.error ?? sharing.error;
+  const row = (one: Schemas["PersonOut"]) => (
+    <li key={one.id}>
+      <label>
+        {one.name}{" "}
+        <select
+          value={shares.find((share) => share.who === one.id)?.level ?? ""}
+          disabled={sharing.isPending}
+          onChange={(event) => keep(one.id, event.target.value)}
+        >
+          <option value="">not shared</option>
+          {Object.keys(levels).map((level) => (
+            <option key={level} value={level}>
+              {level}
+            </option>
+          ))}
+        </select>
+      </label>
+    </li>
+  );
+  return (
+    <Modal show onHide={onClose} aria-labelledby="share-head">
+      <Modal.Header closeButton>
+        <Modal.Title id="share-head">Share {name}</Modal.Title>
+      </Modal.Header>
+      <Modal.Body>
+        {fault && <p role="alert">{fault.message}</p>}
+        <dl className="levels">
+          {Object.entries(levels).map(([level, tells]) => (
+            <div key={level}>
+              <dt>{level}</dt>
+              <dd>{tells}</dd>
+            </div>
+          ))}
+        </dl>
+        {groups.length > 0 && (
+          <>
+            <h2>Groups</h2>
+            <ul className="sharing">{groups.map(row)}</ul>
+          </>
+        )}
+        <h2>People</h2>
+        {people.length ? <ul className="sharing">{people.map(row)}</ul> : <p>Nobody else is here yet.</p>}
+      </Modal.Body>
+    </Modal>
+  );
+}
