@@ -13,6 +13,7 @@ from hypothesis import settings
 from sqlalchemy import Engine, text
 
 from yonk.api.app import create_app
+from yonk.api.guild.config import Guild
 from yonk.machine.serve import FRONT_END, database
 from yonk.store.models import Base
 
@@ -46,8 +47,8 @@ def web(empty: Engine) -> Iterator[TestClient]:
 class Running:
     """The program on a port of its own, to be stopped and started again."""
 
-    def __init__(self, engine: Engine) -> None:
-        self.engine = engine
+    def __init__(self, engine: Engine, guild: Guild | None = None) -> None:
+        self.engine, self.guild = engine, guild
         self.port = 0
         self.start()
 
@@ -57,7 +58,7 @@ class Running:
 
     def start(self) -> None:
         config = uvicorn.Config(
-            create_app(self.engine, FRONT_END),
+            create_app(self.engine, FRONT_END, self.guild),
             port=self.port,
             log_level="warning",
             timeout_graceful_shutdown=1,

@@ -59,7 +59,7 @@ export function BlockTop({ id, step, view, drafting, say, onKeys }: Props) {
         ))}
       </nav>
       <span className="spring" />
-      <Share id={id} name={view.sheet.name} owner={drafting.owner} />
+      <Share id={id} name={view.sheet.name} owner={drafting.owner} right={drafting.right} />
       <SaveSign drafting={drafting} />
       <Button variant="outline-primary" size="sm" onClick={drafting.undo} disabled={!drafting.canUndo} title="Ctrl + Z">
         Undo

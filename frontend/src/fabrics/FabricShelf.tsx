@@ -78,7 +78,7 @@ export function FabricShelf() {
                 </p>
                 {fabric.note && <p className="quiet-text">{fabric.note}</p>}
               </div>
-              {!fabric.owner && <Share id={fabric.id} name={fabric.name} owner="" />}
+              {!fabric.owner && <Share id={fabric.id} name={fabric.name} owner="" right="own" />}
               <button
                 type="button"
                 className="quiet"

@@ -3,7 +3,7 @@ import { lazy, type ReactNode, Suspense, useEffect, useRef } from "react";
 
 import { onSignedOut } from "../api/client";
 import { Fetching } from "../common/Waiting";
-import { useWho } from "./useWho";
+import { useWhoAsked } from "./useWho";
 
 const SignIn = lazy(async () => ({ default: (await import("./SignIn")).SignIn }));
 
@@ -13,11 +13,12 @@ const SignIn = lazy(async () => ({ default: (await import("./SignIn")).SignIn })
  */
 export function Gate({ children }: { children: ReactNode }) {
   const queries = useQueryClient();
-  const who = useWho();
+  const { data: who, isPending } = useWhoAsked();
   const was = useRef(false);
   if (who && who.here !== "out") was.current = true;
   useEffect(() => onSignedOut(() => void queries.invalidateQueries({ queryKey: ["who"] })), [queries]);
   const out = who?.here === "out";
+  if (isPending) return <Fetching />;
   return (
     <>
       {(!out || was.current) && children}

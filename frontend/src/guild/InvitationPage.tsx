@@ -73,7 +73,7 @@ export function InvitationPage() {
                 onChange={(event) => setName(event.target.value)}
               />
               {faultAt("name") && (
-                <span className="field-fault" role="alert">
+                <span className="fault" role="alert">
                   Name {faultAt("name")}
                 </span>
               )}

@@ -30,7 +30,7 @@ export function Secret({ label, complete, value, onChange, fault }: Props) {
         </button>
       </span>
       {fault && (
-        <span className="field-fault" role="alert">
+        <span className="fault" role="alert">
           {label} {fault}
         </span>
       )}

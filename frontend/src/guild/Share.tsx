@@ -16,13 +16,19 @@ interface Props {
   name: string;
   /** Whose it is, where it is somebody else's. */
   owner: string;
+  right: string | undefined;
 }
 
 /** Whose something is; and with whom it is shared, where it is hers and there are others. */
-export function Share({ id, name, owner }: Props) {
+export function Share({ id, name, owner, right }: Props) {
   const [open, setOpen] = useState(false);
   if (useWho()?.here !== "in") return null;
-  if (owner) return <span className="whose">{owner}’s</span>;
+  if (owner)
+    return (
+      <span className="whose">
+        {owner}’s, to {right}
+      </span>
+    );
   return (
     <>
       <Button variant="outline-primary" size="sm" aria-label={`Share ${name}`} onClick={() => setOpen(true)}>
@@ -54,6 +60,7 @@ function Sharing({ id, name, onClose }: { id: string; name: string; onClose: () 
       <label>
         {one.name}{" "}
         <select
+          aria-label={`Share with ${one.name}`}
           value={shares.find((share) => share.who === one.id)?.level ?? ""}
           disabled={sharing.isPending}
           onChange={(event) => keep(one.id, event.target.value)}
@@ -73,7 +80,7 @@ function Sharing({ id, name, onClose }: { id: string; name: string; onClose: () 
       <Modal.Header closeButton>
         <Modal.Title id="share-head">Share {name}</Modal.Title>
       </Modal.Header>
-      <Modal.Body>
+      <Modal.Body className="sharing-people">
         {fault && <p role="alert">{fault.message}</p>}
         <dl className="levels">
           {Object.entries(levels).map(([level, tells]) => (

@@ -101,7 +101,7 @@ function OneQuilt({ id, step }: { id: string; step: string }) {
         </nav>
         <Link to="/quilts">Quilts</Link>
         <span className="spring" />
-        <Share id={id} name={view.sheet.name} owner={quilting.owner} />
+        <Share id={id} name={view.sheet.name} owner={quilting.owner} right={quilting.right} />
         <SaveSign drafting={quilting} copyTo={(copy) => `/quilts/${copy}`} />
         <Button variant="outline-primary" size="sm" onClick={quilting.undo} disabled={!quilting.canUndo}>
           Undo

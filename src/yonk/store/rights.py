@@ -21,11 +21,10 @@ Level = Literal["see", "copy", "change"]
 Right = Literal["see", "copy", "change", "own"]
 LEVELS: tuple[Level, ...] = ("see", "copy", "change")
 RIGHTS: tuple[Right, ...] = (*LEVELS, "own")
-TELLS: dict[Right, str] = {
-    "see": "You may look at this.",
-    "copy": "You may look at this and keep copies of it.",
-    "change": "You may look at this, copy it and change it.",
-    "own": "This is yours.",
+TELLS: dict[Level, str] = {
+    "see": "look at it, and at what is told of it",
+    "copy": "see it, keep copies of it, and put it into quilts",
+    "change": "copy it and change it, and tell what is cut, sewn and measured",
 }
 
 
