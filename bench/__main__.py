@@ -365,6 +365,11 @@ EDITS = """async (times) => {
 
 if __name__ == "__main__":
     tune_memory()
+    if "--cluster" in sys.argv:
+        from bench.cluster import cluster_bench
+
+        cluster_bench()
+        sys.exit()
     results = (
         core()
         + sewing()

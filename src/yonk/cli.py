@@ -260,6 +260,44 @@ def serve(shown: bool) -> None:
 
 
 @main.command()
+@click.option("--port", default=8765, show_default=True, help="the port on this machine")
+def cluster(port: int) -> None:
+    """Try a cluster on this machine: three database nodes, two servers, HAProxy before them."""
+    import signal
+
+    from yonk.machine.cluster import Cluster
+    from yonk.machine.serve import data_folder
+
+    with _refused_by_the_machine():
+        signal.signal(signal.SIGTERM, lambda *_: sys.exit(0))
+        made = Cluster(data_folder() / "cluster", port)
+        try:
+            made.start(click.echo)
+            click.echo(f"Yonk is ready at {made.address}  (Ctrl-C ends it)")
+            click.echo(f"Its first account: {made.account_command}")
+            signal.pause()
+        finally:
+            made.stop()
+
+
+@main.command("node-check")
+@click.option("--port", default=9200, show_default=True, help="the port on loopback")
+def node_check(port: int) -> None:
+    """Tell over HTTP whether the node that YONK_DATABASE names takes part in its cluster."""
+    import signal
+
+    from yonk.machine.node_check import check_over_http
+    from yonk.machine.settings import settings_told
+
+    with _refused_by_the_machine():
+        told = settings_told().database
+        if told is None:
+            raise YonkError(Fault("", "YONK_DATABASE must name the node."))
+        check_over_http(told.get_secret_value(), port)
+        signal.pause()
+
+
+@main.command()
 @click.argument("name")
 def account(name: str) -> None:
     """Make the account of a keeper of the guild, who invites the others; the password is asked for,

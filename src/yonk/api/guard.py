@@ -24,9 +24,9 @@ SAFE = {"GET", "HEAD", "OPTIONS"}
 A_YEAR = 31_536_000
 HEADERS = {
     "Content-Security-Policy": (
-        "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; "
-        "object-src 'none';"
-        " base-uri 'none'; form-action 'self'; frame-ancestors 'none'"
+        "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data: blob:; "
+        "font-src 'self'; connect-src 'self'; base-uri 'none'; form-action 'self'; "
+        "frame-ancestors 'none'"
     ),
     "X-Content-Type-Options": "nosniff",
     "X-Frame-Options": "DENY",

@@ -15,6 +15,7 @@ import socket
 import subprocess
 import threading
 import time
+from collections.abc import Sequence
 from contextlib import closing, suppress
 from dataclasses import asdict, dataclass
 from pathlib import Path
@@ -92,8 +93,8 @@ class DatabaseServer:
             threading.Thread(target=self._watch, args=(running,), daemon=True).start()
             return running
         if not (self.folder / "data" / "mysql").is_dir():
-            self._install()
-        access = Access(_free_port(), secrets.token_hex(16))
+            lay_out_database(self.folder)
+        access = Access(free_port(), secrets.token_hex(16))
         try:
             self._launch(access)
         except OSError as fault:
@@ -182,26 +183,6 @@ class DatabaseServer:
                 return access
         return None
 
-    def _install(self) -> None:
-        """Lays the database out beside its place and moves it there when it is whole."""
-        half = self.folder / "data.new"
-        shutil.rmtree(half, ignore_errors=True)
-        command = [
-            program("mariadb-install-db"),
-            "--no-defaults",
-            "--auth-root-authentication-method=normal",
-            "--skip-test-db",
-            f"--datadir={half}",
-            *_as_root(),
-        ]
-        done = subprocess.run(command, capture_output=True, text=True, check=False)
-        if done.returncode:
-            shutil.rmtree(half, ignore_errors=True)
-            last = (done.stderr or done.stdout).strip().splitlines()[-1:] or ["no reason given"]
-            raise MachineError(f"The database could not be laid out in {self.folder}: {last[0]}")
-        shutil.rmtree(self.folder / "data", ignore_errors=True)
-        half.rename(self.folder / "data")
-
     def _launch(self, access: Access) -> None:
         setup = self.folder / "setup.sql"
         setup.write_text(
@@ -224,7 +205,7 @@ class DatabaseServer:
             "--skip-log-bin",
             "--innodb-buffer-pool-size=64M",
             "--innodb-lock-wait-timeout=4",
-            *_as_root(),
+            *as_root(),
         ]
         with (self.folder / "log").open("wb") as log:
             # in a session of its own, so that Ctrl-C reaches only the program, which then ends the
@@ -240,6 +221,29 @@ class DatabaseServer:
         _end(process.pid)
         self._ours = None
         raise MachineError(f"The database did not come up; {self.folder / 'log'} says why.")
+
+
+def lay_out_database(folder: Path, user: Sequence[str] | None = None) -> None:
+    """Lays a database out beside its place in a folder and moves it there when it is whole; for
+    another `user` where that is told. Raises `MachineError`.
+    """
+    half = folder / "data.new"
+    shutil.rmtree(half, ignore_errors=True)
+    command = [
+        program("mariadb-install-db"),
+        "--no-defaults",
+        "--auth-root-authentication-method=normal",
+        "--skip-test-db",
+        f"--datadir={half}",
+        *(as_root() if user is None else user),
+    ]
+    done = subprocess.run(command, capture_output=True, text=True, check=False)
+    if done.returncode:
+        shutil.rmtree(half, ignore_errors=True)
+        last = (done.stderr or done.stdout).strip().splitlines()[-1:] or ["no reason given"]
+        raise MachineError(f"The database could not be laid out in {folder}: {last[0]}")
+    shutil.rmtree(folder / "data", ignore_errors=True)
+    half.rename(folder / "data")
 
 
 def _runs(process: int) -> bool:
@@ -278,11 +282,13 @@ def program(name: str) -> str:
     return found
 
 
-def _as_root() -> list[str]:
+def as_root() -> list[str]:
+    """What a server must be told where it is started by root."""
     return ["--user=root"] if os.geteuid() == 0 else []
 
 
-def _free_port() -> int:
+def free_port() -> int:
+    """A port of loopback that nobody uses now."""
     with closing(socket.socket()) as probe:
         probe.bind(("127.0.0.1", 0))
         port: int = probe.getsockname()[1]

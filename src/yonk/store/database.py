@@ -48,7 +48,7 @@ def open_engine(url: str, pool: int = POOL, *, cluster: bool = False) -> Engine:
     waits for good. In a `cluster`, what another node has acknowledged is waited for.
     """
     patience = {"connect_timeout": 3, "read_timeout": SECONDS, "write_timeout": SECONDS}
-    more = {"init_command": "SET SESSION wsrep_sync_wait = 7"} if cluster else {}
+    more = {"init_command": "SET SESSION wsrep_sync_wait = 1"} if cluster else {}
     return create_engine(
         url,
         pool_pre_ping=True,
