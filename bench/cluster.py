@@ -129,7 +129,7 @@ def quilters(cluster: Cluster, count: int) -> list[Quilter]:
 
 
 def saves_through(
-    cluster: Cluster, fault: Callable[[Cluster], None], *, before: float = 3, after: float = 18
+    cluster: Cluster, fault: Callable[[Cluster], None], *, before: float = 2, after: float = 10
 ) -> Outcome:
     """A stream of saves from many clients, during which something fails."""
     people = quilters(cluster, CLIENTS)

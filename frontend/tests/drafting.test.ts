@@ -251,6 +251,16 @@ describe("the drafting of a block", () => {
     expect(drafting.state).toMatchObject({ revision: 4, newer: undefined, saving: { state: "saved" } });
   });
 
+  it("keeps what was done while she is signed out, and does it when she is back", async () => {
+    shelf.refuse = refusal(401);
+    await act("a");
+    expect(drafting.state).toMatchObject({ waiting: 1, faults: [], saving: { state: "unsaved" } });
+    shelf.refuse = undefined;
+    await vi.advanceTimersByTimeAsync(TRY_AGAIN_AFTER + SAVE_AFTER);
+    expect(shelf.done).toEqual([named("a")]);
+    expect(shelf.saved).toHaveLength(1);
+  });
+
   it("does not go on saving what is somebody else's", async () => {
     await act("a");
     shelf.refuse = refusal(403);

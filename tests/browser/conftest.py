@@ -31,13 +31,21 @@ def chromium() -> Iterator[Browser]:
         browser.close()
 
 
+def broken_policy(said: str) -> list[str]:
+    """What the browser says where a page does what its own policy forbids."""
+    return [said] if "Content Security Policy" in said else []
+
+
 @pytest.fixture
 def page(chromium: Browser, running: Running) -> Iterator[Page]:
-    """A page on the program; any error in the page's own code fails the test."""
+    """A page on the program; an error in the page's own code, and what its own policy
+    forbids, fails the test.
+    """
     context = chromium.new_context(viewport={"width": 1280, "height": 800}, accept_downloads=True)
     page = context.new_page()
     errors: list[str] = []
     page.on("pageerror", lambda error: errors.append(str(error)))
+    page.on("console", lambda said: errors.extend(broken_policy(said.text)))
     page.goto(running.url)
     yield page
     context.close()

@@ -10,6 +10,8 @@ from playwright.sync_api import Browser, Page, expect
 from sqlalchemy import Engine, text
 
 from tests.api.test_sewing_api import SAMPLES
+from tests.browser.bench_page import PAINTED
+from tests.browser.test_every_page import WIDTHS, found_wrong
 from tests.conftest import Running
 from yonk.api.guild.config import Guild
 from yonk.store.database import session_maker
@@ -46,11 +48,16 @@ def sign_in(page: Page, url: str) -> None:
     page.get_by_role("link", name="Ismay").wait_for()
 
 
-def invite(keeper: Page, other: Page, url: str) -> None:
+def invited(keeper: Page, url: str) -> str:
+    """The token of a new invitation."""
     keeper.goto(f"{url}/account")
     keeper.get_by_label("Whom").fill("Rhona")
     keeper.get_by_role("button", name="Make a link").click()
-    token = keeper.locator("code").inner_text().split("#")[1]
+    return keeper.locator("code").inner_text().split("#")[1]
+
+
+def invite(keeper: Page, other: Page, url: str) -> None:
+    token = invited(keeper, url)
     other.goto(f"{url}/invitation#{token}")
     other.get_by_label("Name").fill("Rhona")
     other.get_by_label("Password").fill("short")
@@ -145,11 +152,47 @@ def test_who_is_signed_out_signs_in_over_her_draft(guild: Running, pages: list[P
     dialog.get_by_label("Password").fill(PASSWORD)
     dialog.get_by_role("button", name="Sign in").click()
     expect(dialog).to_have_count(0)
-    keeper.get_by_label("Name of the block").fill("Weir Gate, kept")
-    keeper.keyboard.press("Enter")
+    expect(keeper.get_by_label("Name of the block")).to_have_value("Weir Gate, kept")
     expect(keeper.locator(".save-sign")).to_have_text("Saved")
     shelf = keeper.request.get(f"{guild.url}/api/blocks").json()
     assert [one["name"] for one in shelf["blocks"]] == ["Weir Gate, kept"]
+
+
+def test_every_page_of_a_guild_can_be_read_by_all_and_fits(
+    guild: Running, pages: list[Page]
+) -> None:
+    keeper, other = pages
+    other.goto(guild.url)
+    expect(other.get_by_role("heading", name="Sign in")).to_be_visible()
+    sign_in(keeper, guild.url)
+    token = invited(keeper, guild.url)
+    fits(other, "sign in")
+    other.goto(f"{guild.url}/invitation#{token}")
+    expect(other.get_by_role("button", name="Come in")).to_be_visible()
+    fits(other, "invitation")
+    keeper.get_by_role("button", name="A new group").click()
+    fits(keeper, "account")
+    block = kept(keeper, guild.url, "/api/blocks", {"document": SAMPLES["Weir Gate"]})
+    quilt = kept(keeper, guild.url, "/api/quilts", {"blocks": [block["id"]], "name": "Throw"})
+    keeper.set_viewport_size({"width": 1280, "height": 800})
+    keeper.goto(f"{guild.url}/quilts/{quilt['id']}/together")
+    keeper.get_by_role("button", name="Take one over").click()
+    expect(keeper.get_by_label("Ismay: cut")).to_be_visible()
+    keeper.get_by_text("Share it out anew").click()
+    fits(keeper, "together")
+    keeper.set_viewport_size({"width": 1280, "height": 800})
+    keeper.get_by_role("button", name="Share Throw").click()
+    keeper.get_by_role("dialog").get_by_text("see", exact=True).first.wait_for()
+    fits(keeper, "share")
+
+
+def fits(page: Page, name: str) -> None:
+    """Nothing is found wrong with a page, and nothing of it runs out at the side."""
+    assert found_wrong(page) == [], name
+    for width in WIDTHS:
+        page.set_viewport_size({"width": width, "height": 900})
+        page.evaluate(PAINTED)
+        assert page.evaluate("document.documentElement.scrollWidth") <= width, (name, width)
 
 
 def test_signing_out_leaves_nothing_behind(guild: Running, pages: list[Page]) -> None:

@@ -28,7 +28,7 @@ def cluster() -> Iterator[Cluster]:
 def test_nothing_is_lost_when_a_part_fails(cluster: Cluster, name: str) -> None:
     told = saves_through(cluster, FAULTS[name])
     assert told.good, told
-    assert told.acknowledged > 100  # it was a stream of saves, before and after
+    assert told.acknowledged > 50  # it was a stream of saves, before and after
 
 
 def test_a_server_that_is_told_to_stop_finishes_what_it_has_begun(cluster: Cluster) -> None:

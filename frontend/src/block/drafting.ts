@@ -309,8 +309,8 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
       this.tell({ faults: [] });
       this.step(drawn.document, drawn, rest());
     } catch (reason) {
-      if (reason instanceof Unreachable) {
-        this.tell({ saving: { state: "unsaved", why: GONE } });
+      if (isForLater(reason)) {
+        this.tell({ saving: { state: "unsaved", why: reason instanceof Refused ? reason.message : GONE } });
         this.later("again", TRY_AGAIN_AFTER, this.work);
         return false;
       }
@@ -375,6 +375,11 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
     this.later("again", TRY_AGAIN_AFTER, this.save);
     return { state: "unsaved", why: reason instanceof Refused ? reason.message : GONE };
   }
+}
+
+/** Whether it is to be tried again as it is: nothing answers, or she is signed out and will be back. */
+function isForLater(reason: unknown): boolean {
+  return reason instanceof Unreachable || (reason instanceof Refused && reason.status === 401);
 }
 
 /** A name that no other save has, so that the same save sent twice is known to be one. */

@@ -74,7 +74,7 @@ export function Invitations() {
               <button
                 type="button"
                 className="quiet"
-                aria-label={`Take back the invitation of ${one.whom}`}
+                aria-label={`Take it back: the invitation of ${one.whom}`}
                 onClick={() => taking.mutate(one)}
               >
                 take it back
