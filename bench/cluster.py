@@ -103,9 +103,14 @@ class Outcome:
     wrong: tuple[str, ...]
 
     @property
+    def kept(self) -> bool:
+        """Whether nothing was lost and nothing is half there."""
+        return not (self.lost or self.half or self.wrong)
+
+    @property
     def good(self) -> bool:
         """Whether nothing was lost, and errors ended in time."""
-        return not (self.lost or self.half or self.wrong) and self.last_error <= ERRORS_WITHIN
+        return self.kept and self.last_error <= ERRORS_WITHIN
 
 
 def quilters(cluster: Cluster, count: int) -> list[Quilter]:

@@ -7,6 +7,7 @@ from pathlib import Path
 from typing import Any
 
 import pytest
+from argon2 import PasswordHasher
 from fastapi.testclient import TestClient
 from httpx import Response
 from sqlalchemy import Engine
@@ -53,8 +54,9 @@ class GuildOf:
 
 
 @pytest.fixture
-def guild(empty: Engine, tmp_path: Path) -> Iterator[GuildOf]:
-    """A guild of five."""
+def guild(empty: Engine, tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> Iterator[GuildOf]:
+    """A guild of five, whose passwords are kept less strongly, which takes less time."""
+    monkeypatch.setattr(people, "HASHER", PasswordHasher(time_cost=1, memory_cost=64))
     told = Guild("https://127.0.0.1", tmp_path / "post")
     with TestClient(create_app(empty, FRONT_END, told), base_url="https://127.0.0.1") as web:
         yield GuildOf(web, empty, tmp_path / "post")

@@ -223,6 +223,9 @@ def test_a_quilt_is_shared_out_and_told_of(guild: GuildOf) -> None:
         refused = take(guild, OTHER, where, key, **bad)
         assert refused.status_code == 422 and refused.json()["faults"][0]["place"] == place
     assert take(guild, OTHER, where, key).json()["blocks"][0]["left"] == 4
+    ghost = {"person": "0" * 32, "block": key, "count": 1}
+    assert guild.ask(KEEPER, "PUT", where, json=ghost).json()["faults"][0]["place"] == "people"
+    assert guild.ask(KEEPER, "POST", where, json={"people": ["0" * 32]}).status_code == 422
 
 
 def test_two_who_take_the_last_at_once_do_not_both_have_it(guild: GuildOf) -> None:

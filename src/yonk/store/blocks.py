@@ -346,6 +346,7 @@ def once(session: Session, name: str) -> bool:
     return True
 
 
+@retried
 def _mark(session: Session, block_id: str, moment: datetime | None) -> None:
     one_block(session, block_id, "own")
     session.execute(update(Block).where(Block.id == block_id).values(deleted=moment))

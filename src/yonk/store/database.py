@@ -113,6 +113,9 @@ def retried(
                 if not tries_left or _code(fault) not in IN_THE_WAY:
                     raise
                 RETRIES.inc()
+            except Exception:
+                session.rollback()  # what is refused holds no locks, and leaves nothing half there
+                raise
         raise AssertionError("the last try raises")
 
     return cast(Callable[Concatenate[Session, Given], Made], again)

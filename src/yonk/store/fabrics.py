@@ -73,6 +73,7 @@ def one_fabric(session: Session, fabric_id: str) -> KeptFabric:
     return _kept(row)
 
 
+@retried
 def put_fabric(session: Session, name: str, document: str) -> KeptFabric:
     """Put a new fabric on the shelf."""
     row = ShelfFabric(

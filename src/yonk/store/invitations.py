@@ -36,6 +36,7 @@ class Invited:
     used: bool
 
 
+@retried
 def invite(session: Session, whom: str, days: int) -> tuple[str, datetime]:
     """Make an invitation. Returns its token, which is not kept, and until when it holds. Raises
     `NotYoursError` where the person does not keep the guild.
@@ -84,6 +85,7 @@ def inviting(session: Session, token: str) -> str:
     return found
 
 
+@retried
 def accept(session: Session, token: str, name: str, password: str) -> Person:
     """Make the account that a link invites to; of two at once one. Raises `NoInvitationError`,
     `DraftError` naming the field.

@@ -119,6 +119,7 @@ def add_account(session: Session, name: str, password: str, *, keeper: bool = Fa
     return _person(row)
 
 
+@retried
 def first_account(session: Session, name: str, password: str) -> Person:
     """Make the account of the one who keeps the guild; what was kept before there were accounts
     becomes hers. Raises `DraftError` naming the field.
@@ -217,6 +218,7 @@ def _hashed(password: str) -> str:
         return HASHER.hash(password)
 
 
+@retried
 def _token(session: Session, account_id: str) -> str:
     token, moment = secrets.token_urlsafe(32), now()
     session.execute(delete(SignedIn).where(SignedIn.until < moment))

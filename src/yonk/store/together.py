@@ -8,9 +8,11 @@ from sqlalchemy import delete, select
 from sqlalchemy.dialects.mysql import insert
 from sqlalchemy.orm import Session
 
+from yonk.core.paper import DraftError
 from yonk.core.setting import Part, check_part
 from yonk.store import models
 from yonk.store.database import retried
+from yonk.store.people import names_of
 from yonk.store.rights import ask, person_of
 
 TOUCHED = ""  # the person and block of a row that everybody writes, so that two never take the last
@@ -32,8 +34,11 @@ def keep_part(session: Session, quilt_id: str, part: Part, counts: Mapping[str, 
     ask(session, quilt_id, "see" if part.person == person_of(session).id else "change")
     _touch(session, quilt_id)
     here = part.person, part.block
-    others = [one for one in _parts(session, quilt_id) if (one.person, one.block) != here]
+    others = [
+        one for one in _parts(session, quilt_id, newest=True) if (one.person, one.block) != here
+    ]
     if part.count:
+        _check_people(session, [part])
         check_part(part, counts, others)
     _put(session, quilt_id, part)
     session.commit()
@@ -41,8 +46,11 @@ def keep_part(session: Session, quilt_id: str, part: Part, counts: Mapping[str, 
 
 @retried
 def share_out(session: Session, quilt_id: str, parts: Sequence[Part]) -> None:
-    """Share a quilt out anew. Raises `NotYoursError`."""
+    """Share a quilt out anew. Raises `NotYoursError`, `DraftError` for somebody who is not
+    here.
+    """
     ask(session, quilt_id, "change")
+    _check_people(session, parts)
     _touch(session, quilt_id)
     mine = models.Part.quilt_id == quilt_id, models.Part.account_id != TOUCHED
     session.execute(delete(models.Part).where(*mine))
@@ -51,7 +59,14 @@ def share_out(session: Session, quilt_id: str, parts: Sequence[Part]) -> None:
     session.commit()
 
 
-def _parts(session: Session, quilt_id: str) -> list[Part]:
+def _check_people(session: Session, parts: Sequence[Part]) -> None:
+    wanted = {part.person for part in parts}
+    if wanted != names_of(session, [*wanted]).keys():
+        raise DraftError("people", "are not all here any more; choose anew")
+
+
+def _parts(session: Session, quilt_id: str, *, newest: bool = False) -> list[Part]:
+    """Who took over what; the `newest`, whatever this session saw before it waited for others."""
     table = models.Part
     asked = (
         select(table)
@@ -59,6 +74,8 @@ def _parts(session: Session, quilt_id: str) -> list[Part]:
         .order_by(table.account_id, table.block)
         .execution_options(populate_existing=True)
     )
+    if newest:
+        asked = asked.with_for_update()
     return [
         Part(row.account_id, row.block, row.count, row.cut, row.sewn, row.handed_in)
         for row in session.scalars(asked)
