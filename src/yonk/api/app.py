@@ -71,7 +71,7 @@ ROUTERS = (
     guild_routes,
     together,
 )
-SMALL, PRESSED = 2000, 4  # bytes that are sent as they are; how hard the rest is pressed
+SMALL, PRESSED = 2000, 6  # bytes that are sent as they are; how hard the rest is pressed
 CODES = {400: "bad-request", 404: "not-found", 405: "not-allowed", 413: "too-large"}
 
 
