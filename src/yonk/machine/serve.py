@@ -132,6 +132,7 @@ def serve(settings: ServeSettings, say: Callable[[str], None]) -> None:
     if not (FRONT_END / "index.html").is_file():
         raise MachineError("The screen is not built yet; start Yonk with ./yonk, which builds it.")
     log_as_json()
+    signal.signal(signal.SIGTERM, lambda *_: sys.exit(0))  # so that a private database ends too
     with shared_database(settings) as engine:
         guild = Guild(settings.address, settings.post)
         app = create_app(engine, FRONT_END, guild, settings.hosts, settings.heavy)
