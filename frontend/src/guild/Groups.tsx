@@ -5,6 +5,7 @@ import { Button } from "react-bootstrap";
 import { client, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { Said } from "../common/Notices";
+import { PeopleTicks } from "./PeopleTicks";
 
 type Group = Schemas["GroupOut"];
 const GROUPS = [["groups"]];
@@ -98,23 +99,12 @@ function GroupForm({ me, group, onDone }: { me: string; group?: Group; onDone: (
           onChange={(event) => setName(event.target.value)}
         />
       </label>
-      <fieldset>
-        <legend>Who is in it, besides you</legend>
-        {(people.data ?? [])
-          .filter((one) => one.id !== me)
-          .map((one) => (
-            <label key={one.id} className="guild-tick">
-              <input
-                type="checkbox"
-                checked={chosen.includes(one.id)}
-                onChange={(event) =>
-                  setChosen(event.target.checked ? [...chosen, one.id] : chosen.filter((id) => id !== one.id))
-                }
-              />{" "}
-              {one.name}
-            </label>
-          ))}
-      </fieldset>
+      <PeopleTicks
+        legend="Who is in it, besides you"
+        people={(people.data ?? []).filter((one) => one.id !== me)}
+        chosen={chosen}
+        onChoose={setChosen}
+      />
       {keeping.error && <p role="alert">{keeping.error.message}</p>}
       <p className="guild-row">
         <Button type="submit" disabled={keeping.isPending}>

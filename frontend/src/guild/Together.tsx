@@ -9,6 +9,7 @@ import { useChange } from "../api/useChange";
 import { Said } from "../common/Notices";
 import { Typed } from "../common/Typed";
 import { Unready } from "../common/Waiting";
+import { PeopleTicks } from "./PeopleTicks";
 
 type Together = Schemas["TogetherOut"];
 type Part = Together["parts"][number];
@@ -172,21 +173,12 @@ function DealOut({ data, onDeal }: { data: Together; onDeal: (people: string[]) 
   return (
     <details className="deal">
       <summary>Share it out anew</summary>
-      <fieldset>
-        <legend>Who sews, each as many as another or one more</legend>
-        {data.people.map((one) => (
-          <label key={one.id} className="guild-tick">
-            <input
-              type="checkbox"
-              checked={chosen.includes(one.id)}
-              onChange={(event) =>
-                setChosen(event.target.checked ? [...chosen, one.id] : chosen.filter((id) => id !== one.id))
-              }
-            />{" "}
-            {one.name}
-          </label>
-        ))}
-      </fieldset>
+      <PeopleTicks
+        legend="Who sews, each as many as another or one more"
+        people={data.people}
+        chosen={chosen}
+        onChoose={setChosen}
+      />
       <p>What was told of so far is let go. Who is to see the quilt must have it shared.</p>
       <Button size="sm" disabled={!chosen.length} onClick={() => onDeal(chosen)}>
         Share it out

@@ -5,12 +5,13 @@ sent.
 from __future__ import annotations
 
 from datetime import datetime
-from typing import Annotated, Any, Literal
+from typing import Annotated, Any
 
 from fastapi import Response
 from pydantic import BaseModel, ConfigDict, Field, computed_field
 
 from yonk.core.paper import COUNTS, Code, Print, place_words
+from yonk.store.rights import Right
 
 
 def as_json(text: bytes) -> Response:
@@ -36,9 +37,6 @@ SaveKey = Annotated[
 
 
 Revision = Annotated[int, Field(ge=COUNTS["revision"][0], le=COUNTS["revision"][1])]
-
-
-Right = Literal["see", "copy", "change", "own"]
 
 
 class Model(BaseModel):

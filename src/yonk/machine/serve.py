@@ -104,12 +104,8 @@ def lay_out_samples(engine: Engine) -> None:
 
 def run(*, samples: bool, port: int, say: Callable[[str], None]) -> None:
     """Run until Ctrl-C. Raises `MachineError` with one sentence when something is in the way."""
-    if not (FRONT_END / "index.html").is_file():
-        raise MachineError("The screen is not built yet; start Yonk with ./yonk, which builds it.")
+    _make_ready()
     listening = _listen(port)
-    signal.signal(
-        signal.SIGTERM, lambda *_: sys.exit(0)
-    )  # so that being told to end also ends the database
     try:
         with database(data_folder()) as engine:
             if samples:
@@ -125,14 +121,19 @@ def run(*, samples: bool, port: int, say: Callable[[str], None]) -> None:
         listening.close()
 
 
+def _make_ready() -> None:
+    """Whether there is a screen; and that being told to end also ends the database."""
+    if not (FRONT_END / "index.html").is_file():
+        raise MachineError("The screen is not built yet; start Yonk with ./yonk, which builds it.")
+    signal.signal(signal.SIGTERM, lambda *_: sys.exit(0))
+
+
 def serve(settings: ServeSettings, say: Callable[[str], None]) -> None:
     """Serve several people until told to stop, and then finish what was begun. Raises
     `MachineError` with one sentence when something is in the way.
     """
-    if not (FRONT_END / "index.html").is_file():
-        raise MachineError("The screen is not built yet; start Yonk with ./yonk, which builds it.")
+    _make_ready()
     log_as_json()
-    signal.signal(signal.SIGTERM, lambda *_: sys.exit(0))  # so that a private database ends too
     with shared_database(settings) as engine:
         guild = Guild(settings.address, settings.post)
         app = create_app(engine, FRONT_END, guild, settings.hosts, settings.heavy)

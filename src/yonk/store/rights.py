@@ -85,9 +85,14 @@ def ask(
     found = right_to(session, thing_id)
     if found is None:
         raise missing(thing_id)
-    if RIGHTS.index(found) < RIGHTS.index(right):
+    if not reaches(found, right):
         raise NotYoursError(thing_id)
     return found
+
+
+def reaches(found: Right | None, right: Right) -> bool:
+    """Whether what somebody may do is as much as a right, or more."""
+    return found is not None and RIGHTS.index(found) >= RIGHTS.index(right)
 
 
 def right_to(session: Session, thing_id: str) -> Right | None:

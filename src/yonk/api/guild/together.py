@@ -23,7 +23,7 @@ from yonk.api.wire import ERRORS
 from yonk.api.work import Work, Worker
 from yonk.core.setting import Part, progress_of, shared_evenly, whole_progress
 from yonk.store import blocks, people, together
-from yonk.store.rights import RIGHTS, Person, right_to
+from yonk.store.rights import Person, reaches, right_to
 
 router = APIRouter(prefix="/api/quilts/{block_id}")
 Counts = Mapping[str, tuple[str, int]]  # the name of each block of a quilt, and how many there are
@@ -79,13 +79,13 @@ def _many(counts: Counts) -> dict[str, int]:
 
 
 def _told(db: Session, who: Person, quilt_id: str, counts: Counts) -> TogetherOut:
-    parts, right = together.parts_of(db, quilt_id), right_to(db, quilt_id)
+    parts = together.parts_of(db, quilt_id)
     names = people.names_of(db, [part.person for part in parts])
     whole = whole_progress(_many(counts), parts)
     rows = progress_of(_many(counts), parts)
     return TogetherOut(
         alone=who.alone,
-        may_change=right is not None and RIGHTS.index(right) >= RIGHTS.index("change"),
+        may_change=reaches(right_to(db, quilt_id), "change"),
         me=who.id,
         people=[PersonOut(**vars(one)) for one in people.all_people(db)],
         blocks=[
