@@ -7,6 +7,7 @@ from __future__ import annotations
 import threading
 import time
 from collections.abc import Iterator
+from concurrent.futures import ThreadPoolExecutor
 from contextlib import suppress
 from pathlib import Path
 
@@ -67,11 +68,8 @@ def test_two_nodes_never_give_the_last_block_twice(cluster: Cluster) -> None:
                 with suppress(DraftError):
                     keep_part(session, quilt.id, Part(people[number].id, "a", count), {"a": 10})
 
-    takers = [threading.Thread(target=take_all, args=(number,)) for number in range(2)]
-    for one in takers:
-        one.start()
-    for one in takers:
-        one.join()
+    with ThreadPoolExecutor(2) as takers:
+        assert list(takers.map(take_all, range(2))) == [None, None]
     with session_maker(engines[1])() as session:
         assert sum(part.count for part in parts_of(session, quilt.id)) == 10
     for engine in engines:

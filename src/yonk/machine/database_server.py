@@ -8,6 +8,7 @@ import contextlib
 import fcntl
 import json
 import os
+import random
 import secrets
 import shutil
 import signal
@@ -30,6 +31,7 @@ START_SECONDS = 40
 STOP_SECONDS = 3
 LEAST_ROOM = 50_000_000  # bytes free on the disk
 LOOK_EVERY = 0.5
+LISTENING = range(20_000, 32_000)
 
 
 class MachineError(SaidError):
@@ -288,8 +290,11 @@ def as_root() -> list[str]:
 
 
 def free_port() -> int:
-    """A port of loopback that nobody uses now."""
-    with closing(socket.socket()) as probe:
-        probe.bind(("127.0.0.1", 0))
-        port: int = probe.getsockname()[1]
-        return port
+    """A port of loopback that nobody uses now, and that no outgoing connection is given: so it is
+    still free when what listened there is started again.
+    """
+    for port in random.sample(LISTENING, 100):
+        with closing(socket.socket()) as probe, suppress(OSError):
+            probe.bind(("127.0.0.1", port))
+            return port
+    raise MachineError("No port of loopback is free.")

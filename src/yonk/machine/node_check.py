@@ -4,6 +4,7 @@ connections.
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from contextlib import suppress
 from http.server import BaseHTTPRequestHandler, ThreadingHTTPServer
 from threading import Thread
@@ -14,11 +15,15 @@ from sqlalchemy.engine import make_url
 STATES = ("wsrep_ready", "wsrep_cluster_status", "wsrep_local_state_comment")
 GOOD = {"wsrep_ready": "ON", "wsrep_cluster_status": "Primary"}
 SYNCED = ("Synced", "Donor/Desynced")
-SECONDS = 1
+SECONDS = 2  # less than HAProxy waits for a check
+SEES_WHAT_OTHERS_DID = "SET SESSION wsrep_sync_wait = 1", "SELECT 1"
 
 
 def node_says(url: str) -> str:
     """What is wrong with a node, or nothing.
+
+    One that was cut off for a while believes for some seconds more that it takes part, so it is
+    also asked for a read that waits for what the others have acknowledged.
 
     Args:
         url: the node's own address.
@@ -35,9 +40,15 @@ def node_says(url: str) -> str:
         )
         with connection, connection.cursor() as cursor:
             cursor.execute("SHOW STATUS WHERE Variable_name IN %s", (STATES,))
-            found = dict(cursor.fetchall())
+            wrong = _wrong(dict(cursor.fetchall()))
+            for asked in () if wrong else SEES_WHAT_OTHERS_DID:
+                cursor.execute(asked)
     except (pymysql.MySQLError, OSError):
         return "does not answer"
+    return wrong
+
+
+def _wrong(found: Mapping[str, str]) -> str:
     for name, value in GOOD.items():
         if found.get(name) != value:
             return f"{name} is {found.get(name)}"

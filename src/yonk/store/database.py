@@ -4,6 +4,8 @@ way.
 
 from __future__ import annotations
 
+import random
+import time
 from collections.abc import Callable
 from functools import wraps
 from importlib.resources import files
@@ -20,7 +22,8 @@ from sqlalchemy.orm import Session, sessionmaker
 
 from yonk.core.paper import ToldError
 
-TRIES = 4
+TRIES = 6
+BACK_OFF = 0.02  # seconds, for each try before; by chance, so that two do not meet again
 IN_THE_WAY = (1205, 1213)  # a lock that was waited for too long, and two that waited for each other
 SECONDS = 10
 POOL = 8
@@ -105,14 +108,15 @@ def retried(
 
     @wraps(work)
     def again(session: Session, *given: Given.args, **named: Given.kwargs) -> Made:
-        for tries_left in range(TRIES - 1, -1, -1):
+        for tried in range(1, TRIES + 1):
             try:
                 return work(session, *given, **named)
             except OperationalError as fault:
                 session.rollback()
-                if not tries_left or _code(fault) not in IN_THE_WAY:
+                if tried == TRIES or _code(fault) not in IN_THE_WAY:
                     raise
                 RETRIES.inc()
+                time.sleep(random.uniform(0, BACK_OFF * tried))
             except Exception:
                 session.rollback()  # what is refused holds no locks, and leaves nothing half there
                 raise
