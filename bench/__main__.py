@@ -323,7 +323,7 @@ def browser() -> list[bool]:
 def running_program() -> Iterator[str]:
     """The program as it is started by hand, on a database of its own; its address."""
     with tempfile.TemporaryDirectory() as folder:
-        command = [sys.executable, "-m", "yonk.cli", "start", "--port", "0"]
+        command = [sys.executable, "-m", "yonk", "start", "--port", "0"]
         environment = os.environ | {"YONK_DATA": folder, "PYTHONUNBUFFERED": "1"}
         process = subprocess.Popen(command, stdout=subprocess.PIPE, text=True, env=environment)
         assert process.stdout

@@ -375,7 +375,3 @@ def schema(kind: str) -> None:
         "quilt-plan": quilt_plan_schema,
     }
     click.echo(json.dumps(schemas[kind](), indent=1))
-
-
-if __name__ == "__main__":
-    main()

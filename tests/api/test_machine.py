@@ -190,7 +190,7 @@ def test_what_is_in_the_way_is_one_sentence(
 
 
 def test_being_told_to_end_ends_all_of_it_soon_also_heavy_work(tmp_path: Path) -> None:
-    command = [sys.executable, "-m", "yonk.cli", "start", "--port", "0"]
+    command = [sys.executable, "-m", "yonk", "start", "--port", "0"]
     environment = os.environ | {"YONK_DATA": str(tmp_path), "PYTHONUNBUFFERED": "1"}
     pipes = {"stdout": subprocess.PIPE, "stderr": subprocess.PIPE}
     process = subprocess.Popen(command, text=True, env=environment, cwd=ROOT, **pipes)  # type: ignore[call-overload]

@@ -17,7 +17,7 @@ WEIR_GATE = json.dumps(
 
 def call(*arguments: str, given: str = "") -> subprocess.CompletedProcess[str]:
     return subprocess.run(
-        [sys.executable, "-m", "yonk.cli", *arguments],
+        [sys.executable, "-m", "yonk", *arguments],
         input=given,
         capture_output=True,
         text=True,

@@ -5015,6 +5015,8 @@ export interface components {
             settings: {
                 [key: string]: components["schemas"]["SettingOut"];
             };
+            /** Suffix */
+            suffix: string;
             /** Top */
             top: string;
             /**
@@ -5275,6 +5277,8 @@ export interface components {
             suffix: string;
             /** Taken Back */
             taken_back: number;
+            /** Taken Back Choices */
+            taken_back_choices: components["schemas"]["TimesOut"][];
             /** Tests */
             tests: components["schemas"]["SeamTestOut"][];
             /**
@@ -6763,6 +6767,16 @@ export interface components {
             mark: string;
             /** Revision */
             revision: number;
+            /** Words */
+            words: string;
+        };
+        /**
+         * TimesOut
+         * @description How often a seam may be taken back, and the words for it.
+         */
+        TimesOut: {
+            /** Times */
+            times: number;
             /** Words */
             words: string;
         };

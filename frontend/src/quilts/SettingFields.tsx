@@ -12,7 +12,7 @@ interface Props {
 /** How the blocks are set, and what goes round them. */
 export function SettingFields({ view, act }: Props) {
   const { setting } = view;
-  const suffix = view.sheet.unit === "in" ? "″" : "cm";
+  const { suffix } = view.sheet;
   const sashing = { do: "sashing" as const };
   const edge = { do: "edge" as const };
   return (

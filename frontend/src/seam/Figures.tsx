@@ -68,9 +68,9 @@ export function Figures({ log, onKept }: Props) {
           value={log.taken_back}
           onChange={(event) => keeping.mutate({ taken_back: Number(event.target.value) })}
         >
-          {[0, 1, 2, 3, 4, 5].map((times) => (
+          {log.taken_back_choices.map(({ times, words }) => (
             <option key={times} value={times}>
-              {times === 0 ? "never" : times === 1 ? "once" : `${String(times)} times`}
+              {words}
             </option>
           ))}
         </Form.Select>

@@ -9,7 +9,7 @@ from typing import Any
 from pydantic import BaseModel, ConfigDict, Field
 
 from yonk.core.measuring import Checkpoint, Errors, Foretold, Mismatch
-from yonk.core.paper import write_exact
+from yonk.core.paper import suffix_of, write_exact
 from yonk.core.pressing import SewingPlan
 from yonk.files.sewing_file import join_names
 
@@ -128,7 +128,7 @@ def _told(length: float) -> str:
 
 def write_foretold_text(found: dict[str, Any]) -> str:
     """The same as a list for people."""
-    unit = "″" if found["unit"] == "in" else " cm"
+    unit = suffix_of(found["unit"])
     lines = [f"{found['name']}: what it will come out as, nine of ten"]
     for one in found["checkpoints"]:
         sides = " × ".join(

@@ -292,7 +292,7 @@ class Cluster:
             "YONK_POST": str(self.folder / "post"),
             "YONK_HEAVY": "1",
         }
-        command = [sys.executable, "-m", "yonk.cli", "serve"]
+        command = [sys.executable, "-m", "yonk", "serve"]
         name = f"server{number + 1}"
         return KeptRunning(name, lambda: command, self.folder / f"{name}.log", told)
 

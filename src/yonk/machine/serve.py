@@ -230,6 +230,8 @@ class _Server(uvicorn.Server):
 def _listen(port: int) -> socket.socket:
     listening = socket.socket()
     listening.setsockopt(socket.SOL_SOCKET, socket.SO_REUSEADDR, 1)
+    # the head and the body of an answer are sent apart; else the body waits for the head's receipt
+    listening.setsockopt(socket.IPPROTO_TCP, socket.TCP_NODELAY, 1)
     try:
         listening.bind((HOST, port))
     except OSError as fault:

@@ -50,6 +50,7 @@ from yonk.core.paper import (
     cutting_schools,
     in_other_unit,
     show,
+    suffix_of,
     write_exact,
     write_mixed,
     write_typed,
@@ -115,7 +116,7 @@ def chart_view(rows: list[ChartRow], draft: Draft) -> list[ChartRowOut]:
 
 def settings_view(settings: Settings, unit: LengthUnit) -> dict[str, SettingOut]:
     """All settings in the order in which they are shown."""
-    suffixes = {"length": "″" if unit == "in" else " cm", "percent": " in 100"}
+    suffixes = {"length": suffix_of(unit), "percent": " in 100"}
     return {
         name: SettingOut(
             value=one.write(getattr(settings, name), unit),

@@ -27,7 +27,7 @@ from yonk.core.finder import (
     Verdict,
     sample_unit,
 )
-from yonk.core.paper import USUAL, show
+from yonk.core.paper import USUAL, show, suffix_of
 from yonk.core.planning import size, working
 from yonk.core.units import Terms, UnitKind
 
@@ -128,7 +128,7 @@ def _verdict(found: Verdict, terms: Terms) -> str:
     out = " × ".join(
         dict.fromkeys(f"{side:.3f}".rstrip("0").rstrip(".") for side in found.comes_out)
     )
-    mark = "″" if terms.unit == "in" else " cm"
+    mark = suffix_of(terms.unit)
     least = min(found.room)
     if least < -1e-6:
         return f"Too small: it comes out {out}{mark}, {length_words(least, terms)} short."

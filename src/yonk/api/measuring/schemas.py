@@ -83,6 +83,13 @@ class FigureIO(Model):
     guess: bool
 
 
+class TimesOut(Model):
+    """How often a seam may be taken back, and the words for it."""
+
+    times: int
+    words: str
+
+
 class NextTestOut(Model):
     """The next test strip: in words, and what the form begins with."""
 
@@ -120,6 +127,7 @@ class SeamLogOut(Model):
     next: NextTestOut
     figures: list[FigureIO]
     taken_back: int
+    taken_back_choices: list[TimesOut]
     caution: str
 
 

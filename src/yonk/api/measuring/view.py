@@ -21,6 +21,7 @@ from yonk.api.measuring.schemas import (
     SeamTestOut,
     SetupFiguresOut,
     SetupIO,
+    TimesOut,
 )
 from yonk.api.wire import PartOut, Place
 from yonk.core.measuring import (
@@ -29,6 +30,7 @@ from yonk.core.measuring import (
     FIGURES,
     IN_A_ROW,
     STRIP_LENGTH,
+    TIMES_WORDS,
     Checkpoint,
     Consequence,
     Diagnosis,
@@ -56,11 +58,9 @@ from yonk.core.measuring import (
     standing_words,
     verdict_words,
 )
-from yonk.core.paper import USUAL, LengthUnit, show, write_typed
+from yonk.core.paper import USUAL, LengthUnit, show, suffix_of, write_typed
 from yonk.core.pressing import SewingPlan, SewingStep
 from yonk.core.sewing import CAUTIONS
-
-SUFFIX = {"in": "″", "cm": " cm"}
 
 
 def seam_log_view(log: SeamLog, kept: Sequence[tuple[str, datetime, SeamTest, str]]) -> SeamLogOut:
@@ -68,7 +68,7 @@ def seam_log_view(log: SeamLog, kept: Sequence[tuple[str, datetime, SeamTest, st
     found, unit, within = log.standing, log.unit, log.within
     return SeamLogOut(
         unit=unit,
-        suffix=SUFFIX[unit],
+        suffix=suffix_of(unit),
         tests=[_test(*one, log) for one in kept],
         band=float(within),
         band_words=show(within, unit),
@@ -92,6 +92,9 @@ def seam_log_view(log: SeamLog, kept: Sequence[tuple[str, datetime, SeamTest, st
             for name in FIGURES
         ],
         taken_back=log.figures.taken_back,
+        taken_back_choices=[
+            TimesOut(times=times, words=words) for times, words in enumerate(TIMES_WORDS)
+        ],
         caution=CAUTIONS["needle"],
     )
 

@@ -149,6 +149,7 @@ class QuiltSheetOut(Model):
 
     name: str
     unit: LengthUnit
+    suffix: str
     finished: str
     top: str
     blocks: int

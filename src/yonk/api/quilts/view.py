@@ -23,7 +23,7 @@ from yonk.api.quilts.schemas import (
 )
 from yonk.api.shown import FURTHER, picture, picture_by_fabric
 from yonk.api.wire import PictureFaceOut
-from yonk.core.paper import Fabric, show, write_typed
+from yonk.core.paper import Fabric, show, suffix_of, write_typed
 from yonk.core.planning import cut_size, cut_words, further, lightness, read, size
 from yonk.core.setting import (
     LaidBlock,
@@ -51,6 +51,7 @@ def quilt_view(plan: QuiltPlan) -> QuiltOut:
         sheet=QuiltSheetOut(
             name=quilt.name,
             unit=quilt.unit,
+            suffix=suffix_of(quilt.unit),
             finished=size_words(plan.finished, quilt),
             top=size_words(plan.top, quilt),
             blocks=sum(plan.counts.values()),

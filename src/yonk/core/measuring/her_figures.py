@@ -31,6 +31,7 @@ FIGURES: Mapping[FigureName, LengthField] = MappingProxyType(
         "tolerance": "tolerance",
     }
 )
+TIMES_WORDS = ("never", "once", "twice", "three times", "four times", "five times")
 FIGURE_WORDS: Mapping[FigureName, str] = MappingProxyType(
     {
         "within": "A seam may be off by",

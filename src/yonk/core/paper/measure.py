@@ -141,6 +141,11 @@ def write_typed(length: Rational, unit: str) -> str:
     return decimal if unit == "cm" and Fraction(decimal) == length else write_mixed(length)
 
 
+def suffix_of(unit: str) -> str:
+    """What stands behind a number of a unit."""
+    return "″" if unit == "in" else " cm"
+
+
 def show(length: Length | Rational, unit: str) -> str:
     """A length for people, with its unit; the fraction slash sets as a true fraction.
 
@@ -155,12 +160,12 @@ def show(length: Length | Rational, unit: str) -> str:
     exact = length.rational if isinstance(length, Length) and not length.root else length
     if isinstance(exact, Length):
         digits = f"≈ {float(exact):.3f}".rstrip("0").rstrip(".")
-        return digits.replace("-", MINUS) + ("″" if unit == "in" else " cm")
+        return digits.replace("-", MINUS) + suffix_of(unit)
     if unit == "in":
-        return write_mixed(exact).replace("/", "⁄").replace("-", MINUS) + "″"
+        return write_mixed(exact).replace("/", "⁄").replace("-", MINUS) + suffix_of(unit)
     digits = f"{float(exact):.3f}".rstrip("0").rstrip(".")
     told = "" if Fraction(digits) == exact else "≈ "
-    return told + digits.replace("-", MINUS) + " cm"
+    return told + digits.replace("-", MINUS) + suffix_of(unit)
 
 
 @total_ordering

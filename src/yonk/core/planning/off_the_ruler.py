@@ -8,7 +8,7 @@ from collections.abc import Iterable
 from dataclasses import dataclass
 from fractions import Fraction
 
-from yonk.core.paper import Draft, Length, show
+from yonk.core.paper import Draft, Length, show, suffix_of
 from yonk.core.planning.recipes import Recipe
 from yonk.core.units import Need, Terms
 
@@ -72,7 +72,7 @@ def in_words(off: OffTheRuler, draft: Draft, across: int) -> str:
     """What the quilter should know of a patch off the ruler; `across` is how many such lie in a
     row.
     """
-    mark = "″" if draft.unit == "in" else " cm"
+    mark = suffix_of(draft.unit)
     by = abs(float(off.by))
     way = "larger" if off.by > 0 else "smaller"
     row = (
