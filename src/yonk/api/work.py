@@ -86,20 +86,21 @@ class Worker:
         self, document: dict[str, Any], work: Callable[..., Any], *given: Any
     ) -> Any:
         """What `work` makes of what is given, which is as heavy as the document's drawing."""
-        return await self._do(await run_in_threadpool(_is_light, document), work, given)
+        return await self._weighed(_is_light, document, work, given)
 
     async def on_quilt(
         self, document: dict[str, Any], work: Callable[..., Any], *given: Any
     ) -> Any:
         """What `work` makes of a quilt, which is as heavy as the drawings of its blocks."""
-        return await self._do(await run_in_threadpool(_are_light, document), work, given)
+        return await self._weighed(_are_light, document, work, given)
 
     async def on_top(self, document: dict[str, Any], work: Callable[..., Any], *given: Any) -> Any:
         """What `work` makes of a whole quilt top, patch by patch, which is as heavy as its blocks
         and as they are many.
         """
-        light = _has_few_places(document) and await run_in_threadpool(_are_light, document)
-        return await self._do(light, work, given)
+        if _has_few_places(document):
+            return await self._weighed(_are_light, document, work, given)
+        return await self._do(False, work, given)
 
     async def on_text(self, text: bytes, work: Callable[..., Any], *given: Any) -> Any:
         """What `work` makes of a file, which is as heavy as it is long."""
@@ -121,6 +122,23 @@ class Worker:
     async def pages(self, work: Callable[..., File], *given: Any) -> Response:
         """The pages of the PDF that `work` makes, to be looked at."""
         return as_json(await self.heavy(_pictured, work, *given))
+
+    async def _weighed(
+        self,
+        is_light: Callable[[dict[str, Any]], bool],
+        document: dict[str, Any],
+        work: Callable[..., Any],
+        given: tuple[Any, ...],
+    ) -> Any:
+        def at_once() -> Any:
+            """What comes of it where it is light, else nothing: one way to a thread, not two."""
+            if not is_light(document):
+                return None
+            with PLANS.labels("light").time():
+                return work(*given)
+
+        answer = await run_in_threadpool(at_once)
+        return await self._do(False, work, given) if answer is None else answer
 
     async def _do(self, light: bool, work: Callable[..., Any], given: tuple[Any, ...]) -> Any:
         weight = "light" if light else "heavy"

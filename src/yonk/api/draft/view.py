@@ -239,8 +239,8 @@ class _View:
             finished_height=write_typed(draft.height, self.unit),
             finished=size(draft.width, draft.height, self.unit),
             unfinished=size(draft.width + both, draft.height + both, self.unit),
-            columns=self._lines(draft.columns, ruling.across),
-            rows=self._lines(draft.rows, ruling.down),
+            columns=_lines(draft.columns, ruling.across, self.unit),
+            rows=_lines(draft.rows, ruling.down, self.unit),
             blocks=self.plan.blocks,
             all_blocks=self.plan.all_blocks,
             paper="letter" if self.unit == "in" else "a4",
@@ -267,18 +267,6 @@ class _View:
             f"seam, margin and ruler that are usual in {named}.",
             converted=f"Convert it to {size(width, height, other)}",
         )
-
-    def _lines(self, parts: tuple[Fraction, ...], at: tuple[Fraction, ...]) -> list[LineOut]:
-        return [
-            LineOut(
-                proportion=write_mixed(part),
-                finished=show(high - low, self.unit),
-                exact=write_typed(high - low, self.unit),
-                start=float(low),
-                length=float(high - low),
-            )
-            for part, low, high in zip(parts, at, at[1:], strict=False)
-        ]
 
     def fabrics(self) -> list[FabricOut]:
         counts = Counter(self.reading.fabrics)
@@ -494,6 +482,22 @@ class _View:
             f"{cut.spare_pieces} of the {cut.yields} pieces left over" if cut.spare_pieces else ""
         )
         return [*first.working, rounded, *([spare] if spare else [])]
+
+
+@lru_cache(maxsize=64)
+def _lines(
+    parts: tuple[Fraction, ...], at: tuple[Fraction, ...], unit: LengthUnit
+) -> list[LineOut]:
+    return [
+        LineOut(
+            proportion=write_mixed(part),
+            finished=show(high - low, unit),
+            exact=write_typed(high - low, unit),
+            start=float(low),
+            length=float(high - low),
+        )
+        for part, low, high in zip(parts, at, at[1:], strict=False)
+    ]
 
 
 @lru_cache(maxsize=64)

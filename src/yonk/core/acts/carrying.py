@@ -6,7 +6,7 @@ from collections.abc import Iterable
 from dataclasses import replace
 
 from yonk.core.acts.grid import Back
-from yonk.core.drawing import Drawing, draw, fabrics_of, grid_point_inside
+from yonk.core.drawing import Drawing, draw, fabrics_of, grid_point_inside, know_paint_faces
 from yonk.core.paper import (
     UNASSIGNED,
     Draft,
@@ -45,7 +45,9 @@ def carried(draft: Draft, brought: Iterable[Paint], before: Draft, back: Back = 
         ):
             if there is not None:
                 chosen[face] = Paint(spot, fabrics[there])
-    kept = tuple(chosen[face] for face in sorted(chosen) if chosen[face].fabric != UNASSIGNED)
+    faces = [face for face in sorted(chosen) if chosen[face].fabric != UNASSIGNED]
+    kept = tuple([chosen[face] for face in faces])
+    know_paint_faces(drawing, kept, faces)
     return replace(
         draft, paints=kept, making=replace(draft.making, units=still_inside(draft, drawing))
     )

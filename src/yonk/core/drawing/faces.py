@@ -53,7 +53,7 @@ class Face:
         """Twice the area in lattice squares."""
         return _twice_area(self.ring) - sum(_twice_area(hole) for hole in self.holes)
 
-    @property
+    @cached_property
     def box(self) -> tuple[int, int, int, int]:
         """Left, top, right, bottom."""
         across, down = zip(*self.ring, strict=True)

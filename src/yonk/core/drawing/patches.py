@@ -12,7 +12,7 @@ from math import isqrt
 from typing import Literal
 
 from yonk.core.drawing.faces import Drawing, Face, Ring
-from yonk.core.paper import UNASSIGNED, Draft, Length, Rational, square_root
+from yonk.core.paper import UNASSIGNED, Draft, Length, Paint, Rational, square_root
 
 Outline = tuple[Ring, tuple[Ring, ...]]
 ShapeName = Literal[
@@ -112,13 +112,13 @@ def read_patches(
 
 
 def _as_it_lies(face: Face) -> object:
-    """The same for faces of one outline, wherever they lie; told quickly for four corners, since
-    most have as many.
+    """The same for faces of one outline, wherever they lie; told quickly for three and for four
+    corners, since most have as many.
     """
-    if len(face.ring) != 4 or face.holes:
+    if face.holes or len(face.ring) > 4:
         return _from_corner(face)
-    (ax, ay), (bx, by), (cx, cy), (dx, dy) = face.ring
-    return bx - ax, by - ay, cx - ax, cy - ay, dx - ax, dy - ay
+    (ax, ay), *others = face.ring
+    return tuple([(x - ax, y - ay) for x, y in others])
 
 
 def fabrics_of(draft: Draft, drawing: Drawing) -> tuple[list[str], list[int], list[int]]:
@@ -148,6 +148,11 @@ def paint_faces(draft: Draft, drawing: Drawing) -> list[int | None]:
         drawing.latest["paints"] = kept
     found: list[int | None] = kept[1]
     return found
+
+
+def know_paint_faces(drawing: Drawing, paints: tuple[Paint, ...], faces: list[int]) -> None:
+    """Keep the face that each of some paints is known to lie in, for `paint_faces`."""
+    drawing.latest["paints"] = paints, [*faces]
 
 
 def _from_corner(face: Face) -> Outline:

@@ -5,11 +5,13 @@ from __future__ import annotations
 from bisect import bisect_right
 from dataclasses import dataclass
 from fractions import Fraction
+from functools import lru_cache
 from itertools import accumulate
 
 from yonk.core.paper.draft import Draft, Point
 
 
+@lru_cache(maxsize=64)
 def _lines(proportions: tuple[Fraction, ...], finished: Fraction) -> tuple[Fraction, ...]:
     total = sum(proportions)
     return (Fraction(0), *(reach * finished / total for reach in accumulate(proportions)))
