@@ -1,4 +1,5 @@
-"""Drafts lately answered with, so that the next act on one need not read it anew.
+"""Drafts lately answered with, so that the next act on one, or the save of one, need not read it
+anew.
 
 Only a short cut: a document that is not here is read, by whichever process.
 """
@@ -6,20 +7,43 @@ Only a short cut: a document that is not here is read, by whichever process.
 from __future__ import annotations
 
 from collections import deque
+from dataclasses import dataclass
 from typing import Any
 
 from yonk.core.paper import Draft
+from yonk.core.planning import Reading, read
 from yonk.files.block_file import take_block
 
-_LATELY: deque[tuple[dict[str, Any], Draft]] = deque(maxlen=12)
+
+@dataclass(frozen=True)
+class Answered:
+    """A document that was answered with, how it was read, and how many seconds it took to plan."""
+
+    document: dict[str, Any]
+    reading: Reading
+    seconds: float
+
+
+_LATELY: deque[Answered] = deque(maxlen=12)
+
+
+def answered(document: dict[str, Any]) -> Answered | None:
+    """What is known of a document that was lately answered with."""
+    return next((one for one in tuple(_LATELY) if one.document == document), None)
 
 
 def draft_of(document: dict[str, Any]) -> Draft:
     """The draft that a document holds. Raises `BadFileError` naming the places."""
-    known = (draft for kept, draft in tuple(_LATELY) if kept == document)
-    return next(known, None) or take_block(document)
+    known = answered(document)
+    return known.reading.draft if known else take_block(document)
 
 
-def keep(document: dict[str, Any], draft: Draft) -> None:
-    """Keep a draft at hand by its document."""
-    _LATELY.appendleft((document, draft))
+def reading_of(document: dict[str, Any]) -> Reading:
+    """The reading of the draft that a document holds. Raises `BadFileError` naming the places."""
+    known = answered(document)
+    return known.reading if known else read(take_block(document))
+
+
+def keep(document: dict[str, Any], reading: Reading, seconds: float) -> None:
+    """Keep a reading at hand by the document that it is of."""
+    _LATELY.appendleft(Answered(document, reading, seconds))

@@ -69,12 +69,12 @@ def picture_by_fabric(reading: Reading) -> list[PictureFaceOut]:
     cloths = _cloths(reading)
     for key in dict.fromkeys(reading.fabrics):
         colour, cloth = cloths[key]
-        own = [
+        own = [  # which meet in whole edges, as they come from one drawing
             polygon
             for polygon, one in zip(reading.drawing.polygons, reading.fabrics, strict=True)
             if one == key
         ]
-        whole = shapely.transform(shapely.union_all(own), lambda spots: spots / scale)
+        whole = shapely.transform(shapely.coverage_union_all(own), lambda spots: spots / scale)
         for part in shapely.get_parts(shapely.simplify(whole, plain)):
             ring = shapely.get_coordinates(part.exterior).round(3).tolist()
             outline = [(x, y) for x, y in ring[:-1]]

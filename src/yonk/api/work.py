@@ -28,10 +28,12 @@ from yonk.api import lately
 from yonk.api.wire import PagesOut, as_bytes, as_json
 from yonk.core.drawing import work_in
 from yonk.core.paper import SaidError, YonkError
+from yonk.files.block_file import take_block
 from yonk.files.download import File
 from yonk.files.page_pictures import picture_pages
 
 LIGHT_PAIRS = 40_000  # as `work_in` counts: a plan of as many takes about as long as a blink
+BLINK = 0.2  # seconds
 LIGHT_BYTES = 200_000
 FEW_PLACES = 40  # of a quilt, whose top is sewn in about a blink
 SECONDS = 60
@@ -194,13 +196,17 @@ class Worker:
 
 
 def _is_light(document: dict[str, Any]) -> bool:
-    """Whether a plan of a document is made in about a blink; what is no sound document is refused
-    in as little.
+    """Whether a plan of a document is made in about a blink, as far as its seams tell or because it
+    just was; what is no sound document is refused in as little.
     """
     if len(document.get("seams") or ()) < 64:
         return True
+    known = lately.answered(document)
+    if known and known.seconds < BLINK:
+        return True
     try:
-        return work_in(lately.draft_of(document).seams) <= LIGHT_PAIRS
+        seams = known.reading.draft.seams if known else take_block(document).seams
+        return work_in(seams) <= LIGHT_PAIRS
     except YonkError:
         return True
 

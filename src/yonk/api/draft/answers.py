@@ -5,6 +5,7 @@ their own.
 from __future__ import annotations
 
 import json
+from time import perf_counter
 
 from pydantic import RootModel
 
@@ -24,13 +25,15 @@ from yonk.files.svg_out import write_svg
 
 def worked_on(asked: ActsIn) -> bytes:
     """The draft that comes of acts, and all that follows from it."""
+    begun = perf_counter()
     draft = lately.draft_of(asked.document)
     if not asked.acts:
         check_reading(read(draft))
     for act in asked.acts:
         draft = apply(draft, act, asked.mates)
-    view = view_of(make_plan(draft), stretches=asked.stretches, outlines=asked.outlines)
-    lately.keep(view.document, draft)
+    plan = make_plan(draft)
+    view = view_of(plan, stretches=asked.stretches, outlines=asked.outlines)
+    lately.keep(view.document, plan.reading, perf_counter() - begun)
     return as_bytes(view if asked.known is None else in_pieces(view, set(asked.known)))
 
 

@@ -6,12 +6,13 @@ import json
 from dataclasses import replace
 from typing import Any
 
+from yonk.api import lately
 from yonk.api.shelf.schemas import ShelfBlockOut
 from yonk.api.shown import cloths_of, picture, picture_by_fabric
 from yonk.core.acts import Beginning, begin_block
 from yonk.core.paper import Draft, copy_name
 from yonk.core.planning import Reading, read, size
-from yonk.files.block_file import check_reading, read_block, take_block, write_block
+from yonk.files.block_file import check_reading, read_block, write_block
 from yonk.files.log_file import LogFile, read_parcel
 from yonk.files.photo import Picture, as_kept
 from yonk.store.blocks import Form
@@ -24,7 +25,7 @@ MOST_ON_A_CARD = (
 
 def form_of_document(document: dict[str, Any]) -> Form:
     """What is kept of a document. Raises `BadFileError` where it is not sound."""
-    return form_of(take_block(document))
+    return _form_of(lately.reading_of(document))
 
 
 def form_of_beginning(asked: Beginning, usual: KeptUsual | None) -> Form:
@@ -53,8 +54,12 @@ def form_of(draft: Draft) -> Form:
     """What is kept of a draft. Raises `BadFileError` where a point that must lie in a patch lies on
     a seam.
     """
-    reading = read(draft)
+    return _form_of(read(draft))
+
+
+def _form_of(reading: Reading) -> Form:
     check_reading(reading)
+    draft = reading.draft
     return Form(draft.name, json.dumps(write_block(draft), ensure_ascii=False), card_of(reading))
 
 
