@@ -10,6 +10,7 @@ from pydantic_settings import BaseSettings, SettingsConfigDict
 
 from yonk.files.plain_words import in_plain_words
 from yonk.machine.database_server import MachineError
+from yonk.store.database import POOL
 
 
 class ServeSettings(BaseSettings):
@@ -45,7 +46,7 @@ class ServeSettings(BaseSettings):
         default=None,
         description="a folder for the letters that would be sent; without it none are written",
     )
-    pool: int = Field(default=8, ge=1, le=100, description="database connections that are kept")
+    pool: int = Field(default=POOL, ge=1, le=100, description="database connections that are kept")
     heavy: int = Field(
         default=2,
         ge=1,

@@ -151,7 +151,11 @@ def one_block(session: Session, block_id: str, right: Right = "see") -> Kept:
     """A block, deleted or not, for which this is wanted. Raises `NoSuchBlockError`,
     `NotYoursError`.
     """
-    may = ask(session, block_id, right)
+    return _seen(session, block_id, ask(session, block_id, right))
+
+
+def _seen(session: Session, block_id: str, may: Right) -> Kept:
+    """A block of which it is known what the person may do with it."""
     row = session.get(Block, block_id, populate_existing=True, options=[undefer(Block.document)])
     if row is None:
         raise NoSuchBlockError(block_id)
@@ -192,7 +196,7 @@ def create_block(
     if along:
         along(made)
     session.commit()
-    return one_block(session, made)
+    return _seen(session, made, "own")
 
 
 def _add(session: Session, form: Form, save_key: str | None) -> str:
@@ -230,7 +234,7 @@ def save_block(
     `OldRevisionError` when another state was kept meanwhile, `DeletedBlockError`,
     `NoSuchBlockError` and `NotYoursError`; nothing is changed then.
     """
-    ask(session, block_id, "change")
+    may = ask(session, block_id, "change")
     moment = now()
     done = session.execute(
         update(Block)
@@ -267,7 +271,7 @@ def save_block(
     if (revision + 1) % THIN_EVERY == 0:
         thin(session, block_id, moment)
     session.commit()
-    return one_block(session, block_id)
+    return _seen(session, block_id, may)
 
 
 def newest(session: Session, block_id: str) -> tuple[int, str]:

@@ -26,7 +26,7 @@ TRIES = 6
 BACK_OFF = 0.02  # seconds, for each try before; by chance, so that two do not meet again
 IN_THE_WAY = (1205, 1213)  # a lock that was waited for too long, and two that waited for each other
 SECONDS = 10
-POOL = 8
+POOL = 16
 RESTORING = "restoring"  # a table that is there while a backup is put back
 RETRIES = Counter("yonk_retries_total", "Pieces of work that were in another's way.")
 
@@ -57,7 +57,7 @@ def open_engine(url: str, pool: int = POOL, *, cluster: bool = False) -> Engine:
         pool_pre_ping=True,
         pool_recycle=600,
         pool_size=pool,
-        max_overflow=pool,
+        max_overflow=0,  # one more would be opened and closed for each request
         pool_timeout=3,
         connect_args=patience | more,
         hide_parameters=True,

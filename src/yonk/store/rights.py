@@ -11,7 +11,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Any, ClassVar, Literal
 
-from sqlalchemy import ColumnElement, literal, or_, select
+from sqlalchemy import ColumnElement, literal, or_, select, union_all
 from sqlalchemy.orm import Session
 
 from yonk.core.paper import Code, ToldError
@@ -105,15 +105,16 @@ def rights_to(session: Session, things: Sequence[str]) -> dict[str, Right]:
     person = person_of(session)
     if person.alone:
         return dict.fromkeys(things, "own")
-    found: dict[str, Right] = {}
     shared = select(Share.thing_id, Share.level).where(
         Share.thing_id.in_(things), Share.with_id.in_(_with(person))
     )
-    for thing, level in session.execute(shared):
+    mine = [
+        select(table.id, literal("own")).where(table.id.in_(things), table.owner == person.id)
+        for table in (Block, ShelfFabric)
+    ]
+    found: dict[str, Right] = {}
+    for thing, level in session.execute(union_all(shared, *mine)):
         found[thing] = RIGHTS[max(RIGHTS.index(found.get(thing, "see")), RIGHTS.index(level))]
-    for table in (Block, ShelfFabric):
-        mine = select(table.id).where(table.id.in_(things), table.owner == person.id)
-        found |= dict.fromkeys(session.scalars(mine), "own")
     return found
 
 

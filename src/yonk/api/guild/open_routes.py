@@ -41,10 +41,10 @@ def address_of(request: Request) -> str:
 
 
 @router.get("/who", response_model=WhoOut, responses=ERRORS)
-async def who(request: Request) -> WhoOut:
+async def who(request: Request, db: OpenDb) -> WhoOut:
     """Who is signed in here."""
     try:
-        return who_out(await who_asks(request))
+        return who_out(await who_asks(request, db))
     except NotSignedInError:
         return WhoOut(here="out")
 
