@@ -6,6 +6,7 @@ from __future__ import annotations
 
 import json
 import logging
+import socket
 from pathlib import Path
 from threading import Event, Thread
 
@@ -18,7 +19,8 @@ from tests.api.guild import NAMES, PASSWORD, GuildOf
 from tests.api.test_sewing_api import WEIR_GATE
 from yonk.api.records import log_as_json
 from yonk.machine.backup import back_up, restore
-from yonk.machine.database_server import DatabaseServer, MachineError
+from yonk.machine.database_server import DatabaseServer, MachineError, free_port
+from yonk.machine.serve import _listen
 from yonk.machine.settings import ServeSettings, settings_in_words, settings_told
 from yonk.store.database import CutShortError, migrate, open_engine
 
@@ -178,3 +180,15 @@ def test_a_backup_without_a_database_leaves_nothing(tmp_path: Path) -> None:
         back_up("mysql+pymysql://yonk:x@127.0.0.1:1/yonk", tmp_path / "kept.sql.gz")
     assert not [*tmp_path.iterdir()]
     assert DatabaseServer(tmp_path).running() is None
+
+
+def test_an_answer_does_not_wait_for_the_receipt_of_its_head() -> None:
+    with _listen(0) as listening:
+        listening.listen()
+        with socket.create_connection(listening.getsockname()), listening.accept()[0] as accepted:
+            assert accepted.getsockopt(socket.IPPROTO_TCP, socket.TCP_NODELAY)
+
+
+def test_a_port_that_is_free_stays_so_for_what_listens_there() -> None:
+    given = Path("/proc/sys/net/ipv4/ip_local_port_range").read_text().split()
+    assert free_port() < int(given[0])

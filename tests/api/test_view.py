@@ -6,8 +6,12 @@ import re
 from typing import Any
 
 import pytest
+import shapely
 from fastapi.testclient import TestClient
 
+from yonk.api.shown import picture_by_fabric
+from yonk.core.paper import Draft
+from yonk.core.planning import read
 from yonk.files.block_file import write_block
 from yonk.machine.samples import all_samples
 
@@ -217,3 +221,19 @@ def test_the_size_chart_has_true_minus_signs(web: TestClient) -> None:
     signs = {cell["off"][:1] for row in rows for cell in row["cells"]}
     assert signs == {"+", "\u2212", ""}
     assert [row["on_the_ruler"] for row in rows] == [False, False, True, False]
+
+
+@pytest.mark.parametrize("sample", [*all_samples()], ids=lambda one: one.name)
+def test_a_small_picture_shows_each_colour_where_its_patches_are(sample: Draft) -> None:
+    reading = read(sample)
+    painted: dict[str, shapely.Geometry] = {}
+    for part in picture_by_fabric(reading):  # what comes later lies over what came before
+        shape = shapely.Polygon(part.outline)
+        painted = {colour: one.difference(shape) for colour, one in painted.items()}
+        painted[part.colour] = painted.get(part.colour, shapely.Polygon()).union(shape)
+    areas: dict[str, float] = {}
+    for face, key in zip(reading.drawing.faces, reading.fabrics, strict=True):
+        colour = sample.fabric(key).colour
+        areas[colour] = areas.get(colour, 0) + face.twice_area / 2 / reading.drawing.scale**2
+    near = 0.02 * float(sample.width * sample.height)
+    assert {colour: one.area for colour, one in painted.items()} == pytest.approx(areas, abs=near)
