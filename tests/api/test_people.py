@@ -104,7 +104,16 @@ def test_a_new_password_signs_out_everywhere_else(guild: GuildOf) -> None:
 
 @pytest.mark.parametrize(
     "bad",
-    ["short", "aaaaaaaaaaaaaaa", "qwertyuiop12", "Rhona sews a lot", "my password is", "x" * 129],
+    [
+        "short",
+        "aaaaaaaaaaaaaaa",
+        "qwertyuiop12",
+        "Rhona sews a lot",
+        "trustno1trustno1",  # known to have leaked, said twice
+        "iloveyou1234",
+        "mypassword123",
+        "x" * 129,
+    ],
 )
 def test_a_password_that_is_guessed_soon_is_refused(guild: GuildOf, bad: str) -> None:
     asked = {"old": PASSWORD, "new": bad}

@@ -31,9 +31,9 @@ from yonk.store.models import (
     Usual,
     now,
 )
+from yonk.store.passwords import check_password
 from yonk.store.rights import Person
 
-LEAST_PASSWORD, MOST_PASSWORD = 12, 128  # signs
 MOST_NAME = 40
 SIGNED_IN = timedelta(days=30)
 MOST_ATTEMPTS = 5  # that fail within the time of waiting
@@ -41,7 +41,6 @@ WAITING = timedelta(minutes=15)
 HASHER = PasswordHasher()
 HASHING = BoundedSemaphore(4)  # at once, since each takes as much memory as it is safe
 NOBODYS = HASHER.hash(secrets.token_hex())  # checked where there is no account, to take as long
-ROWS_OF_KEYS = ("qwertyuiop", "asdfghjkl", "zxcvbnm", "1234567890", "abcdefghijklmnopqrstuvwxyz")
 
 
 class NotSignedInError(ToldError):
@@ -76,23 +75,6 @@ class Named:
 def digest(secret: str) -> str:
     """What is kept of a secret that need not be read again."""
     return sha256(secret.encode()).hexdigest()
-
-
-def check_password(password: str, name: str, place: str = "password") -> None:
-    """Raises `DraftError` for a password that is guessed soon.
-
-    Source: length before signs of many sorts, as OWASP's and NIST's rules have it.
-    """
-    plain = password.casefold()
-    if not LEAST_PASSWORD <= len(password) <= MOST_PASSWORD:
-        raise DraftError(
-            place,
-            f"must have {LEAST_PASSWORD} to {MOST_PASSWORD} signs; a few words that you remember "
-            f"make a good one",
-        )
-    walked = any(plain[:8] in row * 2 or plain[:8] in (row * 2)[::-1] for row in ROWS_OF_KEYS)
-    if len(set(plain)) < 5 or walked or name.casefold() in plain or "password" in plain:
-        raise DraftError(place, "is guessed soon; take a few words that have nothing to do with it")
 
 
 def add_account(session: Session, name: str, password: str, *, keeper: bool = False) -> Person:
