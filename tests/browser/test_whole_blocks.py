@@ -206,6 +206,8 @@ def test_colourings_are_added_up(bench: BenchPage, page: Page) -> None:
         dialog.get_by_label("Blocks of Colouring 2").fill("3")
         dialog.get_by_label("Blocks of Colouring 2").press("Enter")
     page.keyboard.press("Escape")
+    fog = page.locator(".list-body article", has_text="Fog")
+    expect(fog.locator(".count")).to_have_text("3")  # drawn a moment after it was answered
     # one pair for the block as drafted, two pairs for three of the colouring
     assert {"Peat: 1 square 4″", "Gorse: 2 squares 4″", "Fog: 3 squares 4″"} <= bench.cutting()
 
