@@ -20,7 +20,7 @@ from tests.api.test_sewing_api import WEIR_GATE
 from yonk.api.records import log_as_json
 from yonk.machine.backup import back_up, restore
 from yonk.machine.database_server import DatabaseServer, MachineError, free_port
-from yonk.machine.serve import _listen
+from yonk.machine.serve import listen_on
 from yonk.machine.settings import ServeSettings, settings_in_words, settings_told
 from yonk.store.database import CutShortError, migrate, open_engine
 
@@ -183,7 +183,7 @@ def test_a_backup_without_a_database_leaves_nothing(tmp_path: Path) -> None:
 
 
 def test_an_answer_does_not_wait_for_the_receipt_of_its_head() -> None:
-    with _listen(0) as listening:
+    with listen_on(0) as listening:
         listening.listen()
         with socket.create_connection(listening.getsockname()), listening.accept()[0] as accepted:
             assert accepted.getsockopt(socket.IPPROTO_TCP, socket.TCP_NODELAY)

@@ -27,6 +27,7 @@ from yonk.machine.database_server import (
 )
 from yonk.machine.kept_running import KeptRunning
 from yonk.machine.node_check import check_over_http, node_says
+from yonk.machine.serve import listen_on
 from yonk.store.database import migrate as bring_up_to_date
 from yonk.store.database import open_engine
 
@@ -200,7 +201,10 @@ class Cluster:
         return f'YONK_DATABASE="$(cat {self.folder / "address"})" ./yonk account NAME'
 
     def start(self, say: Callable[[str], None] = lambda _: None) -> None:
-        """Start everything. Raises `MachineError` where something does not come up."""
+        """Start everything. Raises `MachineError` where something does not come up, at once where
+        another program has its port.
+        """
+        listen_on(self.port).close()
         first = self._first()
         say(f"Node {first.number} begins …")
         first.start(begins=True)

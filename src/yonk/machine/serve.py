@@ -105,7 +105,7 @@ def lay_out_samples(engine: Engine) -> None:
 def run(*, samples: bool, port: int, say: Callable[[str], None]) -> None:
     """Run until Ctrl-C. Raises `MachineError` with one sentence when something is in the way."""
     _make_ready()
-    listening = _listen(port)
+    listening = listen_on(port)
     try:
         with database(data_folder()) as engine:
             if samples:
@@ -227,7 +227,8 @@ class _Server(uvicorn.Server):
         self.works.end_all()
 
 
-def _listen(port: int) -> socket.socket:
+def listen_on(port: int) -> socket.socket:
+    """A socket on a port of loopback. Raises `MachineError` where another program has it."""
     listening = socket.socket()
     listening.setsockopt(socket.SOL_SOCKET, socket.SO_REUSEADDR, 1)
     # the head and the body of an answer are sent apart; else the body waits for the head's receipt
