@@ -23,7 +23,7 @@ from yonk.api.app import create_app
 from yonk.files.block_file import write_block
 from yonk.machine.database_server import DatabaseServer, MachineError
 from yonk.machine.samples import all_samples
-from yonk.machine.serve import _listen, database
+from yonk.machine.serve import database, listen_on
 from yonk.store.database import migrate, open_engine
 
 WEIR_GATE = write_block(next(draft for draft in all_samples() if draft.name == "Weir Gate"))
@@ -176,10 +176,10 @@ def test_of_two_starts_at_once_one_runs_and_the_other_is_told(tmp_path: Path) ->
 def test_what_is_in_the_way_is_one_sentence(
     tmp_path: Path, monkeypatch: pytest.MonkeyPatch
 ) -> None:
-    taken = _listen(0)
+    taken = listen_on(0)
     taken.listen()
     with pytest.raises(MachineError, match=r"Port .* cannot be used"):
-        _listen(taken.getsockname()[1])
+        listen_on(taken.getsockname()[1])
     taken.close()
     (tmp_path / "file").write_text("")
     with pytest.raises(MachineError, match="cannot be written"):
