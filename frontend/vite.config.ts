@@ -1,9 +1,21 @@
 import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
 
+// Bootstrap's `legend + *` makes the browser work out the style of everything beside whatever is inserted anywhere,
+// the drawing of a block among it. Our legends do not float, so nothing need be cleared after them.
+const withoutLegendClearing = {
+  postcssPlugin: "without-legend-clearing",
+  Rule(rule: { selector: string; remove: () => void }) {
+    if (rule.selector === "legend + *") rule.remove();
+  },
+};
+
 export default defineConfig({
   plugins: [react()],
   build: { target: "es2022", chunkSizeWarningLimit: 900 },
   server: { proxy: { "/api": "http://127.0.0.1:8765" } },
-  css: { preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ["import"] } } },
+  css: {
+    postcss: { plugins: [withoutLegendClearing] },
+    preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ["import"] } },
+  },
 });

@@ -7,18 +7,15 @@ right, would show in.
 
 from __future__ import annotations
 
-import hashlib
-import json
-from collections.abc import Callable, Iterator, Mapping
-from dataclasses import fields, is_dataclass, replace
-from enum import Enum
+from collections.abc import Iterator
+from dataclasses import fields, replace
 from fractions import Fraction as F
 from functools import cache
-from pathlib import Path
 from typing import Any
 
 import shapely
 
+from tests.core.kept import again, keep_anew
 from tests.drafts import block, paints, seams, terms
 from yonk.core.acts import Act, PaintPatch, Proportions, Put, Resize, SetMaking, Sew, apply
 from yonk.core.acts.add_line import AddLine
@@ -51,7 +48,7 @@ from yonk.core.cutting import (
     ticks,
 )
 from yonk.core.cutting.strips import Wanted, first_fit, fits, lay_strips, lower_bound
-from yonk.core.drawing import Region, Span, draw, fabrics_of, lift
+from yonk.core.drawing import Span, draw, fabrics_of, lift
 from yonk.core.finder import (
     BEGINNINGS,
     FABRICS,
@@ -116,44 +113,11 @@ from yonk.core.pressing import (
     steps_of_sewing,
 )
 from yonk.core.sewing import picture_of
-from yonk.core.units import BY_NAME, Method, UnitKind, terms_of
+from yonk.core.units import BY_NAME, terms_of
 from yonk.files.block_file import write_block
 from yonk.files.plan_file import write_plan
 from yonk.files.sewing_file import write_sewing
 from yonk.machine.samples import all_samples
-
-KEPT = Path(__file__).parent / "said" / "answers.txt"
-SHORT = 120
-LEFT_OUT = {"worked_out", "polygons", "reading", "colourings", "draft", "sew", "needs"}
-LEFT_OUT |= {"sewing", "pressing"}  # asked of in tests of their own
-
-
-def told(answer: Any) -> Any:
-    """An answer as plain values: fractions as they are, floats to four places."""
-    if isinstance(answer, F | Length | Enum):
-        return str(answer)
-    if isinstance(answer, float):
-        return round(answer, 4) + 0.0
-    if isinstance(answer, Method | UnitKind):
-        return getattr(answer, "name", None) or answer.kind  # type: ignore[union-attr]
-    if isinstance(answer, Region):
-        return [told(piece.ring) for piece in answer.pieces]
-    if is_dataclass(answer):
-        names = [one.name for one in fields(answer) if one.name not in LEFT_OUT]
-        return {name: told(getattr(answer, name)) for name in names}
-    if isinstance(answer, Mapping):
-        return sorted(([told(key), told(value)] for key, value in answer.items()), key=str)
-    if isinstance(answer, set | frozenset):
-        return sorted(map(told, answer), key=str)
-    if isinstance(answer, list | tuple | Iterator):
-        return [told(one) for one in answer]
-    return answer
-
-
-def kept(answer: Any) -> str:
-    """The answer as one line."""
-    text = json.dumps(told(answer), ensure_ascii=False, separators=(",", ":"))
-    return text if len(text) <= SHORT else hashlib.sha256(text.encode()).hexdigest()[:16]
 
 
 def uneven() -> Draft:
@@ -647,13 +611,6 @@ def backs() -> Iterator[tuple[str, Any]]:
         yield f"foretold of {name}", foretell(plan, make_plan(draft), errors)
 
 
-def again(sort: Callable[[], Iterator[tuple[str, Any]]]) -> None:
-    """Every answer of a sort is the one that is kept."""
-    before = dict(line.split("\t") for line in KEPT.read_text().splitlines())
-    for name, answer in sort():
-        assert kept(answer) == before[f"{sort.__name__}: {name}"], told(answer)
-
-
 def test_acts() -> None:
     again(acts)
 
@@ -708,3 +665,24 @@ def test_sewn_steps() -> None:
 
 def test_backs() -> None:
     again(backs)
+
+
+SORTS = (
+    acts,
+    drawings,
+    plans,
+    sizes,
+    ways,
+    cloths,
+    questions,
+    settings,
+    lengths,
+    grids,
+    strips,
+    joinings,
+    sewn_steps,
+    backs,
+)
+
+if __name__ == "__main__":
+    keep_anew(SORTS)

@@ -171,7 +171,7 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
   };
 
   readonly dismiss = (): void => {
-    this.tell({ faults: [] });
+    this.tell({ faults: FIRST.faults });
   };
 
   readonly takeTheirs = async (): Promise<void> => {
@@ -226,8 +226,12 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
     );
   };
 
+  /** Told only where something changed: each time the whole page is worked out anew. */
   private tell(change: Partial<DraftingState<V, A>>): void {
-    this.state = { ...this.state, ...change };
+    const next = { ...this.state, ...change };
+    const names = Object.keys(change) as (keyof DraftingState)[];
+    if (names.every((name) => next[name] === this.state[name])) return;
+    this.state = next;
     for (const listener of this.listeners) listener();
   }
 
@@ -306,7 +310,7 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
     const rest = () => (this.standing?.waiting ?? []).slice(1); // more may have come meanwhile
     try {
       const drawn = await this.compute(document, next.acts, next.mates);
-      this.tell({ faults: [] });
+      this.tell({ faults: FIRST.faults });
       this.step(drawn.document, drawn, rest());
     } catch (reason) {
       if (isForLater(reason)) {
@@ -327,7 +331,7 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
     if (!document) return;
     try {
       const drawn = this.views.get(document) ?? (await this.compute(document));
-      this.tell({ faults: [] });
+      this.tell({ faults: FIRST.faults });
       this.steps.set(position, document);
       this.stand({ position, unsaved: true });
       this.show(document, drawn);

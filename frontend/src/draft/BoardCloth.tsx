@@ -40,29 +40,7 @@ export const BoardCloth = memo(function BoardCloth({ view, show, px, viewBox }: 
       )),
     [view, px, apart],
   );
-  const letters = useMemo(() => {
-    const inks = new Map(view.fabrics.map((fabric) => [fabric.key, fabric]));
-    return view.faces.map((face) => {
-      const size = Math.min(face.room * 1.05, 22 * px);
-      if (size < 5 * px) return null;
-      const fabric = inks.get(face.fabric);
-      return (
-        <text
-          key={face.at.join()}
-          x={face.letter_at[0]}
-          y={face.letter_at[1]}
-          fontSize={size}
-          fill={fabric?.ink ?? "#14312c"}
-          stroke={fabric?.colour ?? "#fffdf6"}
-          strokeWidth={size / 5}
-          className="letter"
-          transform={apart?.[face.member]}
-        >
-          {face.letter}
-        </text>
-      );
-    });
-  }, [view, px, apart]);
+  const letters = useMemo(() => lettersOf(view, px, apart), [view, px, apart]);
 
   return (
     <svg className={`board-cloth${show.grey ? " grey" : ""}`} viewBox={viewBox} aria-hidden="true">
@@ -93,10 +71,65 @@ export const BoardCloth = memo(function BoardCloth({ view, show, px, viewBox }: 
           }
         >
           {faces}
-          {show.letters && <g className="letters">{letters}</g>}
+          {show.letters && (
+            <g className="letters">
+              {letters.map(({ key, ...group }) => (
+                <Letters key={key} {...group} />
+              ))}
+            </g>
+          )}
         </g>
       </g>
     </svg>
+  );
+});
+
+interface LettersProps {
+  letter: string;
+  x: string;
+  y: string;
+  size: number;
+  ink: string;
+  halo: string;
+  transform: string | undefined;
+}
+
+/** The letters of the patches, those that look alike as one text: hundreds of texts take long to lay out. */
+function lettersOf(view: Draft, px: number, apart: string[] | undefined): (LettersProps & { key: string })[] {
+  const fabrics = new Map(view.fabrics.map((fabric) => [fabric.key, fabric]));
+  const groups = new Map<string, Draft["faces"]>();
+  for (const face of view.faces) {
+    // a name of two letters stands alone, since each sign of a text has a place of its own
+    const alone = face.letter.length > 1 ? face.at.join() : "";
+    const key = [face.letter, face.fabric, face.room, apart?.[face.member] ?? "", alone].join("|");
+    const group = groups.get(key);
+    if (group) group.push(face);
+    else groups.set(key, [face]);
+  }
+  return [...groups].flatMap(([key, faces]) => {
+    const [{ letter, room, fabric, member }] = faces as [Draft["faces"][number]];
+    const size = Math.min(room * 1.05, 22 * px);
+    if (size < 5 * px) return [];
+    const { ink = "#14312c", colour: halo = "#fffdf6" } = fabrics.get(fabric) ?? {};
+    const [x, y] = [0, 1].map((axis) => faces.map((face) => face.letter_at[axis]).join(" ")) as [string, string];
+    return [{ key, letter: letter.repeat(faces.length), x, y, size, ink, halo, transform: apart?.[member] }];
+  });
+}
+
+const Letters = memo(function Letters({ letter, x, y, size, ink, halo, transform }: LettersProps) {
+  return (
+    <text
+      x={x}
+      y={y}
+      fontSize={size}
+      fill={ink}
+      stroke={halo}
+      strokeWidth={size / 5}
+      className="letter"
+      transform={transform}
+    >
+      {letter}
+    </text>
   );
 });
 

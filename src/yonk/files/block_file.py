@@ -238,9 +238,7 @@ def write_block(draft: Draft) -> dict[str, Any]:
         },
         "seams": [[[*map(write_exact, a)], [*map(write_exact, b)]] for a, b in draft.seams],
         "fabrics": [write_fabric(fabric) for fabric in draft.fabrics],
-        "patches": [
-            {"at": [*map(write_exact, paint.at)], "fabric": paint.fabric} for paint in draft.paints
-        ],
+        "patches": [{"at": [*paint.written], "fabric": paint.fabric} for paint in draft.paints],
         "making": write_making(draft.making),
         **more,
     }

@@ -7,10 +7,10 @@ from __future__ import annotations
 from collections import Counter, defaultdict
 from fractions import Fraction
 from functools import lru_cache
-from math import hypot
 
 import shapely
 
+from yonk.api.draft.faces_shown import faces_shown
 from yonk.api.draft.schemas import (
     ChartCellOut,
     ChartRowOut,
@@ -37,7 +37,7 @@ from yonk.api.draft.schemas import (
 from yonk.api.shown import cloths_of, ink_on, picture
 from yonk.api.wire import Place, RangeOut
 from yonk.core.acts import WORDS, Act, Mate, MatesName, Resize, SetMaking, possible_mates
-from yonk.core.drawing import Ring, Spot, grid_point_inside, paint_faces
+from yonk.core.drawing import Spot, grid_point_inside, paint_faces
 from yonk.core.paper import (
     MINUS,
     OTHER_UNIT,
@@ -46,6 +46,7 @@ from yonk.core.paper import (
     Draft,
     Fabric,
     LengthUnit,
+    Point,
     Settings,
     cutting_schools,
     in_other_unit,
@@ -273,53 +274,47 @@ class _View:
         return [fabric_out(fabric, counts[fabric.key]) for fabric in self.draft.fabrics]
 
     def _faces(self) -> list[FaceOut]:
-        scale, faces = self.drawing.scale, self.drawing.faces
-        anchors = self._anchors()
-        parts = {part for face in faces for spot in face.ring for part in spot}
-        shrunk = {part: round(part / scale, 5) for part in parts}
-        finished: dict[str, str] = {}
-        points: dict[int, tuple[float, float, float]] = {}
-        out = []
-        for index, (face, patch) in enumerate(zip(faces, self.reading.patches, strict=True)):
-            if patch.letter not in finished:
-                finished[patch.letter] = size(patch.width, patch.height, self.unit)
-            left, top = face.ring[0][0], face.box[1]
-            if id(patch.corner) not in points:  # patches of one outline share it
-                points[id(patch.corner)] = _letter_point(*patch.corner)
-            x, y, room = points[id(patch.corner)]
-            out.append(
-                FaceOut(
-                    outline=[(shrunk[x], shrunk[y]) for x, y in face.ring],
-                    holes=[[self._place(spot) for spot in hole] for hole in face.holes],
-                    letter=patch.letter,
-                    letter_at=(round((left + x) / scale, 4), round((top + y) / scale, 4)),
-                    room=round(room / scale, 4),
-                    fabric=patch.fabric,
-                    member=self.member_of[index],
-                    at=anchors[index],
-                    finished=finished[patch.letter],
-                    shape=patch.shape,
-                )
+        finished = {
+            patch.letter: size(patch.width, patch.height, self.unit)
+            for patch in {patch.letter: patch for patch in self.reading.patches}.values()
+        }
+        return [
+            FaceOut(
+                outline=shown.outline,
+                holes=shown.holes,
+                letter=patch.letter,
+                letter_at=shown.letter_at,
+                room=shown.room,
+                fabric=patch.fabric,
+                member=self.member_of[patch.face],
+                at=at,
+                finished=finished[patch.letter],
+                shape=patch.shape,
             )
-        return out
+            for shown, patch, at in zip(
+                faces_shown(self.drawing), self.reading.patches, self._anchors(), strict=True
+            )
+        ]
 
     def _anchors(self) -> list[tuple[str, str]]:
         """A point inside each face: that of its paint where it has one."""
-        paints = self.draft.paints
-        known: dict[int, tuple[Fraction, Fraction]] = {}
-        for face, paint in zip(paint_faces(self.draft, self.drawing), paints, strict=True):
+        known: dict[int, tuple[str, str]] = {}
+        for face, paint in zip(
+            paint_faces(self.draft, self.drawing), self.draft.paints, strict=True
+        ):
             if face is not None:
-                known[face] = paint.at
-        points = [
-            known.get(index) or grid_point_inside(self.drawing, face)
+                known[face] = paint.written
+        return [
+            known.get(index) or self._named(grid_point_inside(self.drawing, face))
             for index, face in enumerate(self.drawing.faces)
         ]
-        return [(write_exact(x), write_exact(y)) for x, y in points]
+
+    def _named(self, point: Point) -> tuple[str, str]:
+        return write_exact(point[0]), write_exact(point[1])
 
     def _stretches(self) -> list[StretchOut]:
         def named(spot: Spot) -> tuple[str, str]:
-            x, y = self.drawing.to_grid(spot)
-            return write_exact(x), write_exact(y)
+            return self._named(self.drawing.to_grid(spot))
 
         return [
             StretchOut(start=self._place(a), end=self._place(b), start_at=named(a), end_at=named(b))
@@ -377,17 +372,11 @@ class _View:
         )
         columns, rows = len(across) - 1, len(down) - 1
         found: list[int | None] = [None] * (columns * rows)
-        for faces in self.members:
-            boxes = [self.drawing.faces[face].box for face in faces]
-            column, row = (
-                across.get(min([box[0] for box in boxes])),
-                down.get(min([box[1] for box in boxes])),
-            )
-            right, bottom = (
-                across.get(max([box[2] for box in boxes])),
-                down.get(max([box[3] for box in boxes])),
-            )
-            if column is not None and row is not None and (right, bottom) == (column + 1, row + 1):
+        for faces, (left, top, right, bottom) in zip(self.members, self._boxes(), strict=True):
+            column, row = across.get(left), down.get(top)
+            if column is None or row is None:
+                continue
+            if (across.get(right), down.get(bottom)) == (column + 1, row + 1):
                 found[row * columns + column] = faces[0]
         missing = [place for place, face in enumerate(found) if face is None]
         points = [
@@ -397,6 +386,21 @@ class _View:
         for place, face in zip(missing, self.drawing.faces_at(points), strict=True):
             found[place] = face
         return found
+
+    def _boxes(self) -> list[tuple[int, int, int, int]]:
+        """The upright box of each single unit, in lattice steps."""
+        boxes = [[self.drawing.faces[face].box for face in faces] for faces in self.members]
+        return [
+            some[0]
+            if len(some) == 1
+            else (
+                min([box[0] for box in some]),
+                min([box[1] for box in some]),
+                max([box[2] for box in some]),
+                max([box[3] for box in some]),
+            )
+            for some in boxes
+        ]
 
     def _unit(self, recipe: Recipe, faces: list[FaceOut]) -> UnitOut:
         unit = recipe.group.unit
@@ -517,25 +521,6 @@ def _map(mate: Mate, grid: tuple[int, int]) -> tuple[int, int, int, int, int, in
         mate.point(at, grid) for at in ((zero, zero), (one, zero), (zero, one))
     )
     return int(ac - c), int(bc - c), int(c), int(df - f), int(ef - f), int(f)
-
-
-@lru_cache(maxsize=4096)
-def _letter_point(ring: Ring, holes: tuple[Ring, ...]) -> tuple[float, float, float]:
-    """Where a letter has most room inside an outline, and the radius of that room."""
-    outline = shapely.Polygon(ring, holes)
-    circle = shapely.maximum_inscribed_circle(
-        outline, tolerance=max(max(spot) for spot in ring) / 50
-    )
-    (x, y), (ex, ey) = shapely.get_coordinates(circle).tolist()
-    room = hypot(ex - x, ey - y)
-    middle = outline.centroid
-    if outline.contains(middle) and shapely.distance(middle, outline.boundary) > 0.95 * room:
-        return (
-            middle.x,
-            middle.y,
-            room,
-        )  # in a long rectangle any place along its middle has that room
-    return x, y, room
 
 
 def fabric_out(fabric: Fabric, patches: int) -> FabricOut:

@@ -10,7 +10,16 @@ from yonk.core.drawing.assembly import (
     take_apart,
     wholes,
 )
-from yonk.core.drawing.faces import Drawing, Face, Ring, Spot, draw, grid_point_inside, work_in
+from yonk.core.drawing.faces import (
+    Drawing,
+    Face,
+    Outline,
+    Ring,
+    Spot,
+    draw,
+    grid_point_inside,
+    work_in,
+)
 from yonk.core.drawing.motif import Motif, Span, lay, lift
 from yonk.core.drawing.patches import (
     Patch,
@@ -30,6 +39,7 @@ __all__ = [
     "Face",
     "Motif",
     "Node",
+    "Outline",
     "Patch",
     "Piece",
     "Region",

@@ -14,7 +14,7 @@ from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 from functools import cached_property
-from typing import Generic, TypeVar
+from typing import Generic, NamedTuple, TypeVar
 
 from yonk.core.drawing.faces import Drawing, Ring
 from yonk.core.paper import ROOT_2, Length, Rational
@@ -22,8 +22,7 @@ from yonk.core.paper import ROOT_2, Length, Rational
 Known = TypeVar("Known")
 
 
-@dataclass(frozen=True)
-class Piece:
+class Piece(NamedTuple):
     """A face inside a region: its number in the drawing and its outline in the region's frame, from
     its corner.
     """
@@ -72,7 +71,7 @@ class Region:
         """Whether it stands on point in the block, so that its sides are off the grain."""
         return self.turns % 2 == 1
 
-    @property
+    @cached_property
     def shape_key(self) -> tuple[object, ...]:
         """Alike for regions divided alike and lying the same way."""
         return self.width, self.height, tuple([(piece.ring, piece.holes) for piece in self.pieces])
@@ -245,7 +244,10 @@ def block_region(drawing: Drawing) -> Region:
     pieces = sorted(
         (Piece(index, face.ring, face.holes) for index, face in enumerate(drawing.faces)), key=_ring
     )
-    return Region(tuple(pieces), int(across * drawing.scale), int(down * drawing.scale))
+    region = Region(tuple(pieces), int(across * drawing.scale), int(down * drawing.scale))
+    boxes = [drawing.faces[piece.face].box for piece in pieces]
+    region.__dict__.update(boxes=boxes)  # known already; there may be thousands
+    return region
 
 
 def take_apart(

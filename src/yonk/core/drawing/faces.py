@@ -25,7 +25,9 @@ from yonk.core.paper import Draft, DraftError, Point, Ruling, Seam, joined
 
 Spot = tuple[int, int]
 Ring = tuple[Spot, ...]
+Outline = tuple[Ring, tuple[Ring, ...]]
 Stretch = tuple[Spot, Spot]
+Numbers = tuple[int, int, int, int]
 Array = Any  # numpy arrays, of Python integers where 64 bits could overflow
 
 MOST_CROSSINGS = 300_000
@@ -58,6 +60,16 @@ class Face:
         """Left, top, right, bottom."""
         across, down = zip(*self.ring, strict=True)
         return min(across), min(down), max(across), max(down)
+
+    @cached_property
+    def outline(self) -> Outline:
+        """The ring and the holes as they lie from the top left corner of its box: the same for
+        faces of one outline, wherever they lie.
+        """
+        left, top, _, _ = self.box
+        ring = tuple([(x - left, y - top) for x, y in self.ring])
+        holes = [tuple([(x - left, y - top) for x, y in hole]) for hole in self.holes]
+        return ring, tuple(sorted(holes))
 
 
 @dataclass(frozen=True)
@@ -106,12 +118,17 @@ class Drawing:
             return self._first[0][1]
         known = self._asked
         if not known:
-            known.update(zip(*self._first[0], strict=True))
+            known.update(zip(_in_numbers(self._first[0][0]), self._first[0][1], strict=True))
+        asked = _in_numbers(points)
         with suppress(KeyError):
-            return [known[point] for point in points]
-        new = [point for point in dict.fromkeys(points) if point not in known]
-        known.update(zip(new, self._find(new), strict=True))
-        return [known[point] for point in points]
+            return [known[numbers] for numbers in asked]
+        new = {
+            numbers: point
+            for numbers, point in zip(asked, points, strict=True)
+            if numbers not in known
+        }
+        known.update(zip(new, self._find([*new.values()]), strict=True))
+        return [known[numbers] for numbers in asked]
 
     def _find(self, points: Sequence[Point]) -> list[int | None]:
         across = self._lattice_floats([x for x, _ in points], self.ruling.place_across)
@@ -166,7 +183,7 @@ class Drawing:
         return []
 
     @cached_property
-    def _asked(self) -> dict[Point, int | None]:
+    def _asked(self) -> dict[Numbers, int | None]:
         return {}
 
 
@@ -257,6 +274,11 @@ def grid_point_inside(drawing: Drawing, face: Face) -> Point:
             if holds(face, drawing.to_lattice(point)):
                 return point
     return exact
+
+
+def _in_numbers(points: Iterable[Point]) -> list[Numbers]:
+    """Points as whole numbers, which are told apart much sooner than fractions are."""
+    return [(x.numerator, x.denominator, y.numerator, y.denominator) for x, y in points]
 
 
 def _polygon(face: Face) -> shapely.Polygon:

@@ -9,12 +9,11 @@ from dataclasses import dataclass
 from fractions import Fraction
 from functools import lru_cache
 from math import isqrt
-from typing import Literal
+from typing import Literal, NamedTuple
 
-from yonk.core.drawing.faces import Drawing, Face, Ring
+from yonk.core.drawing.faces import Drawing, Outline, Ring
 from yonk.core.paper import UNASSIGNED, Draft, Length, Paint, Rational, square_root
 
-Outline = tuple[Ring, tuple[Ring, ...]]
 ShapeName = Literal[
     "square", "rectangle", "triangle", "diamond", "parallelogram", "trapezoid", "polygon"
 ]
@@ -35,18 +34,14 @@ class Shape:
     congruence: tuple[object, ...]
 
 
-@dataclass(frozen=True)
-class Patch:
-    """One face of the finished block, lettered. Sizes are finished sizes; `corner` is its outline
-    from its box's corner.
-    """
+class Patch(NamedTuple):
+    """One face of the finished block, lettered. Sizes are finished sizes."""
 
     face: int
     letter: str
     shape: ShapeName
     width: Length
     height: Length
-    corner: Outline
     fabric: str
 
 
@@ -97,28 +92,17 @@ def read_patches(
     differs from its mirror image is handed, and its mirror image has a letter of its own.
     """
     letters = {} if letters is None else letters
-    known: dict[object, tuple[str, ShapeName, Length, Length, Outline]] = {}
+    known: dict[Outline, tuple[str, ShapeName, Length, Length]] = {}
     patches = []
     for index, (face, fabric) in enumerate(zip(drawing.faces, fabrics, strict=True)):
-        key = _as_it_lies(face)
-        if key not in known:
-            outline = _from_corner(face)
-            shape = _shape(*outline)
+        told = known.get(face.outline)
+        if told is None:
+            shape = _shape(*face.outline)
             name = letters.setdefault(shape.congruence, letter(len(letters)))
             sizes = lengths(shape.width, drawing.scale), lengths(shape.height, drawing.scale)
-            known[key] = name, shape.name, *sizes, outline
-        patches.append(Patch(index, *known[key], fabric))
+            told = known[face.outline] = name, shape.name, *sizes
+        patches.append(Patch(index, *told, fabric))
     return tuple(patches)
-
-
-def _as_it_lies(face: Face) -> object:
-    """The same for faces of one outline, wherever they lie; told quickly for three and for four
-    corners, since most have as many.
-    """
-    if face.holes or len(face.ring) > 4:
-        return _from_corner(face)
-    (ax, ay), *others = face.ring
-    return tuple([(x - ax, y - ay) for x, y in others])
 
 
 def fabrics_of(draft: Draft, drawing: Drawing) -> tuple[list[str], list[int], list[int]]:
@@ -153,13 +137,6 @@ def paint_faces(draft: Draft, drawing: Drawing) -> list[int | None]:
 def know_paint_faces(drawing: Drawing, paints: tuple[Paint, ...], faces: list[int]) -> None:
     """Keep the face that each of some paints is known to lie in, for `paint_faces`."""
     drawing.latest["paints"] = paints, [*faces]
-
-
-def _from_corner(face: Face) -> Outline:
-    """The outline and holes of a face as they lie from the top left corner of its box."""
-    left, top = face.ring[0][0], min([y for _, y in face.ring])
-    ring = tuple([(x - left, y - top) for x, y in face.ring])
-    return ring, tuple(sorted(tuple((x - left, y - top) for x, y in hole) for hole in face.holes))
 
 
 @lru_cache(maxsize=4096)

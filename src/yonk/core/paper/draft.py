@@ -6,6 +6,7 @@ import re
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field, replace
 from fractions import Fraction
+from functools import cached_property
 from typing import Any, Literal, TypeVar
 
 from yonk.core.paper.bounds import (
@@ -19,7 +20,7 @@ from yonk.core.paper.bounds import (
     typed,
 )
 from yonk.core.paper.errors import Fault, YonkError
-from yonk.core.paper.measure import LONGEST_TEXT, LengthError
+from yonk.core.paper.measure import LONGEST_TEXT, LengthError, write_exact
 from yonk.core.paper.settings import SETTINGS, USUAL_SETTINGS, Settings
 from yonk.core.paper.sewing_wishes import SewingWishes
 
@@ -129,6 +130,11 @@ class Paint:
 
     at: Point
     fabric: str
+
+    @cached_property
+    def written(self) -> tuple[str, str]:
+        """The point as block files hold it; kept, since most paints outlast many edits."""
+        return write_exact(self.at[0]), write_exact(self.at[1])
 
 
 @dataclass(frozen=True)

@@ -151,9 +151,10 @@ class _Knower:
             answer = self._recognise(region.numbered_anew())
         else:
             key = region.shape_key
-            if key not in self._answers:
-                self._answers[key] = self._recognise(region.numbered_anew())
-            answer = self._answers[key]
+            try:  # a key of many numbers is hashed once
+                answer = self._answers[key]
+            except KeyError:
+                answer = self._answers[key] = self._recognise(region.numbered_anew())
         if answer is None:
             return None
         known, middle = answer
@@ -223,9 +224,7 @@ class _Grouping:
                 own.shape_key,
                 tuple([self.patches[face].fabric for face in faces]),
             )
-            if key not in alike:
-                alike[key] = whole, own, []
-            alike[key][2].append((place, faces))
+            alike.setdefault(key, (whole, own, []))[2].append((place, faces))
         return alike.values()
 
     def _identity(self, kind: Kind, region: Region) -> tuple[Identity, Identity, Region]:

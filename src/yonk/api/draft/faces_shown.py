@@ -1,0 +1,89 @@
+"""The faces of a drawing as a screen shows them: all that follows from the seams alone, so that it
+need not be worked out anew when one is painted.
+"""
+
+from __future__ import annotations
+
+from collections import deque
+from functools import lru_cache
+from math import hypot
+from typing import NamedTuple
+
+import shapely
+
+from yonk.api.wire import Place
+from yonk.core.drawing import Drawing, Face, Outline, Ring
+
+
+class FaceShown(NamedTuple):
+    """An outline with its holes, where its letter goes, and the radius of the room there; in the
+    draft's unit.
+    """
+
+    outline: list[Place]
+    holes: list[list[Place]]
+    letter_at: Place
+    room: float
+
+
+_LATEST: deque[tuple[Drawing, list[FaceShown]]] = deque(maxlen=8)
+
+
+def faces_shown(drawing: Drawing) -> list[FaceShown]:
+    """The faces of a drawing as they are shown; those of the latest drawings are kept."""
+    for known, shown in tuple(_LATEST):
+        if known is drawing:
+            return shown
+    shown = _Shown(drawing.scale).faces(drawing)
+    _LATEST.appendleft((drawing, shown))
+    return shown
+
+
+class _Shown:
+    def __init__(self, scale: int) -> None:
+        self.scale = scale
+        self._parts: dict[int, float] = {}
+        self._points: dict[Outline, tuple[float, float, float]] = {}
+
+    def faces(self, drawing: Drawing) -> list[FaceShown]:
+        return [self._face(face) for face in drawing.faces]
+
+    def _face(self, face: Face) -> FaceShown:
+        found = self._points.get(face.outline)
+        if found is None:
+            found = self._points[face.outline] = _letter_point(*face.outline)
+        x, y, room = found
+        left, top, scale = face.box[0], face.box[1], self.scale
+        return FaceShown(
+            self._ring(face.ring),
+            [self._ring(hole) for hole in face.holes],
+            (round((left + x) / scale, 4), round((top + y) / scale, 4)),
+            round(room / scale, 4),
+        )
+
+    def _ring(self, ring: Ring) -> list[Place]:
+        return [(self._part(x), self._part(y)) for x, y in ring]
+
+    def _part(self, steps: int) -> float:
+        if steps not in self._parts:
+            self._parts[steps] = round(steps / self.scale, 5)
+        return self._parts[steps]
+
+
+@lru_cache(maxsize=4096)
+def _letter_point(ring: Ring, holes: tuple[Ring, ...]) -> tuple[float, float, float]:
+    """Where a letter has most room inside an outline, and the radius of that room."""
+    outline = shapely.Polygon(ring, holes)
+    circle = shapely.maximum_inscribed_circle(
+        outline, tolerance=max(max(spot) for spot in ring) / 50
+    )
+    (x, y), (ex, ey) = shapely.get_coordinates(circle).tolist()
+    room = hypot(ex - x, ey - y)
+    middle = outline.centroid
+    if outline.contains(middle) and shapely.distance(middle, outline.boundary) > 0.95 * room:
+        return (
+            middle.x,
+            middle.y,
+            room,
+        )  # in a long rectangle any place along its middle has that room
+    return x, y, room
