@@ -14,7 +14,9 @@ import tempfile
 import time
 from collections.abc import Callable, Iterator
 from dataclasses import replace
+from functools import partial
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 import numpy as np
 import shapely
@@ -43,6 +45,9 @@ from yonk.machine.serve import database
 from yonk.store import blocks
 from yonk.store.blocks import lay_out_once
 from yonk.store.database import session_maker
+
+if TYPE_CHECKING:
+    from playwright.sync_api import Response
 
 
 def median(work: Callable[[], object], times: int) -> float:
@@ -216,8 +221,8 @@ def recipes() -> list[bool]:
                 for _, made in steps_of(way, group.unit, wanted.terms, wanted):
                     for step in made.table.steps:
                         pictures += [
-                            1000 * median(lambda s=scene: picture_of(s), 3) for scene in step.scenes
-                        ]  # type: ignore[misc]
+                            1000 * median(partial(picture_of, scene), 3) for scene in step.scenes
+                        ]
     print(f"  the slowest demo block: {max(compared):.1f} ms")
     return [
         report("all ways of all groups of a demo block, median", statistics.median(compared), 50),
@@ -295,12 +300,7 @@ def browser() -> list[bool]:
             page.get_by_role("application").wait_for()
             page.wait_for_timeout(1000)
             served: list[float] = []
-            page.on(
-                "response",
-                lambda r, to=served: (
-                    to.append(_served(r.headers)) if r.url.endswith("/api/draft") else None
-                ),
-            )
+            page.on("response", partial(_keep_served, served))
             taken = page.evaluate(EDITS, 21)
             kept.append(
                 report(
@@ -334,6 +334,11 @@ def running_program() -> Iterator[str]:
         finally:
             process.terminate()
             process.wait()
+
+
+def _keep_served(served: list[float], answer: Response) -> None:
+    if answer.url.endswith("/api/draft"):
+        served.append(_served(answer.headers))
 
 
 def _served(headers: dict[str, str]) -> float:

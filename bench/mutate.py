@@ -206,7 +206,8 @@ class Reach:
         # what runs when a module is loaded is reached by no test of its own, but by all of its file
         reaching = lines.get(mutation.line) or {one for tests in lines.values() for one in tests}
         found = sorted(reaching, key=lambda one: (self.seconds.get(one, 1.0), one))
-        chosen, taken = [], 0.0
+        chosen: list[str] = []
+        taken = 0.0
         for one in found:
             taken += self.seconds.get(one, 1.0)
             if taken > SECONDS_OF_TESTS and chosen:

@@ -5,6 +5,7 @@ from __future__ import annotations
 import time
 from dataclasses import replace
 from statistics import median
+from typing import Any
 
 from bench.drawings import triangles
 from yonk.api.quilts.answers import form_of, worked_on
@@ -45,7 +46,7 @@ def milliseconds_of_edits(columns: int, rows: int) -> tuple[float, float]:
     first = time.perf_counter() - start
     taken = []
     for number in range(TIMES):
-        acts = [TurnBlock(at=(number % rows, number % columns))]
+        acts: list[Any] = [TurnBlock(at=(number % rows, number % columns))]
         start = time.perf_counter()
         worked_on(QuiltActsIn(document=document, acts=acts), {})
         taken.append(time.perf_counter() - start)

@@ -188,7 +188,7 @@ def told(name: str, count: int, seed: int = 5) -> Counter[tuple[str, str]]:
         if not _is_seen(cloth, known.values(), wrong):
             continue
         diagnosis = diagnose(cloth.plan, plan_, sizes)
-        first = diagnosis.causes[0].kind if diagnosis.causes else "none"
+        first: str = diagnosis.causes[0].kind if diagnosis.causes else "none"
         rivals = {cause.kind for rival in diagnosis.undecided for cause in rival}
         if not diagnosis.explained:
             first = "unexplained"

@@ -24,7 +24,7 @@ from yonk.core.paper import (
 from yonk.core.units import KINDS, Terms
 
 FABRICS = tuple(
-    Fabric(key=key, name=key.title(), colour=colour, value=value)
+    Fabric(key=key, name=key.title(), colour=colour, value=value)  # type: ignore[arg-type]
     for key, colour, value in (
         ("peat", "#3b2a20", "dark"),
         ("fog", "#e7e6df", "light"),
@@ -61,7 +61,7 @@ def block(
     trim: str = "0",
     blocks: int = 1,
     methods: dict[str, str] | None = None,
-    **making: F,
+    **making: Any,
 ) -> Draft:
     """A block with a finished size, an even grid, seams and paints."""
     width, height = point(size)
@@ -87,7 +87,7 @@ def terms(
     **more: Any,
 ) -> Terms:
     """What a quilter works with, by what is usual in her unit."""
-    told = {"seam": F(seam), "ruler_step": F(step), "trim_margin": F(trim)}
+    told: dict[str, Any] = {"seam": F(seam), "ruler_step": F(step), "trim_margin": F(trim)}
     return Terms(replace(USUAL[unit].settings, **told, **more), unit)
 
 

@@ -118,7 +118,7 @@ def test_a_dropped_connection_is_taken_up_again(web: TestClient, empty: Engine) 
     kept = new(web)
     with empty.connect() as connection:
         for row in connection.execute(text("SHOW PROCESSLIST")).mappings():
-            if row["Id"] != connection.connection.thread_id():  # type: ignore[attr-defined]
+            if row["Id"] != connection.connection.thread_id():
                 connection.execute(text(f"KILL {row['Id']}"))
     saved = web.put(f"/api/blocks/{kept['id']}", json={"document": WEIR_GATE, "revision": 1})
     assert saved.status_code == 200

@@ -69,7 +69,7 @@ def test_every_piece_of_every_line_lies_on_some_cloth_and_none_on_another(
 
 def test_trial_and_rest_are_all_the_patches_and_no_unit_twice(web: TestClient) -> None:
     trial, rest = (cut(web, WEIR_GATE, stage) for stage in ("trial", "rest"))
-    counts = {}
+    counts: dict[tuple[str, str], int] = {}
     for stage in (trial, rest):
         for fabric in stage["fabrics"]:
             for line in fabric["lines"]:

@@ -11,7 +11,7 @@ import zipfile
 import pytest
 from fastapi.testclient import TestClient
 
-from tests.core.test_cut_sizes_by_hand import terms
+from tests.drafts import terms
 from yonk.api.shown import length_words
 from yonk.core.paper import show
 from yonk.files.block_file import write_block

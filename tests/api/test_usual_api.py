@@ -66,7 +66,7 @@ def test_an_unsound_block_is_told_and_what_was_kept_stays(web: TestClient) -> No
 def test_every_setting_is_written_as_it_is_read() -> None:
     for unit in ("in", "cm"):
         own = hers(unit, seam=F(1, 2), care="cloth", stitch="two-lines")
-        again = begin_block(Beginning(unit=unit), settings_as_typed(own))  # type: ignore[arg-type]
+        again = begin_block(Beginning(unit=unit), settings_as_typed(own))
         assert again.making == own.making
 
 

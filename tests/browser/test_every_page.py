@@ -94,10 +94,10 @@ def visit(page: Page, running: Running, tmp_path: Path, name: str) -> None:
 
 
 SEWING = ("pressing", "laid out", "join", "machine")
-PAGES = ("", "draft", "recipes", "work", "cut", "table", "finder", "check", "chart", "fabrics")
+FIRST = ("", "draft", "recipes", "work", "cut", "table", "finder", "check", "chart", "fabrics")
 QUILT = {"quilt": "", "top cut": "/cut", "top cloth": "/cut?fabric=peat", "top sewn": "/sew"}
 MEASURING = ("trial", "foretold", "log")
-PAGES += (*SEWING, "seam-log", *MEASURING, "quilts", *QUILT, "bin", "words")
+PAGES = (*FIRST, *SEWING, "seam-log", *MEASURING, "quilts", *QUILT, "bin", "words")
 
 
 AXE = Path(__file__).parents[2] / "frontend" / "node_modules" / "axe-core" / "axe.min.js"

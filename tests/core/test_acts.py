@@ -51,7 +51,7 @@ def put(
         unit=unit,
         fabrics=("peat", "fog", "gorse"),
         turn=turn,
-    )  # type: ignore[arg-type]
+    )
 
 
 def painted(draft: Draft) -> Draft:

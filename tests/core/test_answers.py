@@ -256,7 +256,7 @@ def acts() -> Iterator[tuple[str, Any]]:
     even = replace(uneven(), columns=(F(1),) * 4, width=F(16), height=F(8))
     for way in ("turned", "mirrored", "same"):
         square = replace(even, rows=(F(1),) * 4)
-        yield f"repeat-quarter {way}", write_block(apply(square, RepeatQuarter(way=way)))  # type: ignore[arg-type]
+        yield f"repeat-quarter {way}", write_block(apply(square, RepeatQuarter(way=way)))
 
 
 def drawings() -> Iterator[tuple[str, Any]]:
@@ -275,7 +275,7 @@ def plans() -> Iterator[tuple[str, Any]]:
         yield f"recipes of {name}", [_recipe(plan, number) for number in range(len(plan.recipes))]
         yield f"templates of {name}", templates_of(plan)
         for stage in ("trial", "rest"):
-            yield f"{stage} of {name}", plan_stage(draft, stage).cuts  # type: ignore[arg-type]
+            yield f"{stage} of {name}", plan_stage(draft, stage).cuts
 
 
 def _recipe(plan: Plan, number: int) -> tuple[Any, ...]:
@@ -364,7 +364,7 @@ def cloths() -> Iterator[tuple[str, Any]]:
         tied = replace(draft, fabrics=tuple(replace(one, shelf=one.key) for one in draft.fabrics))
         washed = apply(tied, SetMaking(settings={"shrinkage": "5", "keep": "2"}))
         for stage in ("trial", "rest", "all"):
-            yield f"cloth of {name}, {stage}", plan_cutting(draft, stage).cloths  # type: ignore[arg-type]
+            yield f"cloth of {name}, {stage}", plan_cutting(draft, stage).cloths
         on_hand = {"fog": pieces_of(shelf, draft.unit), "peat": pieces_of(shelf, draft.unit)[:2]}
         cutting = plan_cutting(washed, "all", on_hand)
         yield f"cloth of {name}, from the shelf", cutting.cloths
@@ -415,14 +415,14 @@ def questions() -> Iterator[tuple[str, Any]]:
                     ],
                 )
     for kind in kinds_asked():
-        height = F(1) if kind.two_sizes else None
+        high = F(1) if kind.two_sizes else None
         for method in kind.methods:
             for trim in ("0", "1/8"):
                 work = terms(trim=trim)
-                pieces = pieces_asked(kind.kind, method.name, F(3), height, work)[2]
+                pieces = pieces_asked(kind.kind, method.name, F(3), high, work)[2]
                 for by in (F(-1, 4), F(0), F(3, 8)):
                     sides = {0: (pieces[0].width + by, pieces[0].height + by)}
-                    found = check(kind.kind, method.name, F(3), height, sides, work)
+                    found = check(kind.kind, method.name, F(3), high, sides, work)
                     yield (
                         f"check of {kind.kind} {method.name} {trim} {by}",
                         (found.right, found.room, found.comes_out, found.sewn),

@@ -66,7 +66,7 @@ def test_a_grid_is_a_count_or_proportions(typed: str, parts: list[str]) -> None:
 )
 def test_what_cannot_be_begun_names_its_field(field: str, text: str, said: str) -> None:
     with pytest.raises(DraftError) as fault:
-        begin_block(Beginning(**{field: text}))
+        begin_block(Beginning(**{field: text}))  # type: ignore[arg-type]
     assert fault.value.place.split()[0] == field
     assert said in fault.value.message
 

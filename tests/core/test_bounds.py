@@ -23,6 +23,7 @@ from yonk.core.paper import (
     Draft,
     DraftError,
     LengthError,
+    LengthUnit,
     default_making,
     read_length,
     typed_length,
@@ -71,7 +72,7 @@ def test_a_length_beyond_its_bounds_is_refused_by_file_and_act(field: str, unit:
             f"making.{IN_FILES.get(field, field)}"
         ]
         with pytest.raises(DraftError) as fault:
-            apply(draft, SetMaking(settings={field: write_exact(value)}))  # type: ignore[arg-type]
+            apply(draft, SetMaking(settings={field: write_exact(value)}))
         assert fault.value.place == field and fault.value.message == bad.value.faults[0].message
 
 
@@ -79,13 +80,13 @@ def test_a_length_beyond_its_bounds_is_refused_by_file_and_act(field: str, unit:
 @pytest.mark.parametrize("field", [*LENGTHS_SET, "finished"])
 @pytest.mark.parametrize("end", ["least", "most"])
 def test_at_the_edge_of_its_bounds_everything_is_planned_and_cut(
-    field: str, unit: str, end: str
+    field: str, unit: LengthUnit, end: str
 ) -> None:
     draft = replace(
         block(*TRIANGLES, size="3 3", blocks=8),
         unit=unit,
         making=replace(default_making(unit), blocks=8),
-    )  # type: ignore[arg-type]
+    )
     value = getattr(bound_of(field, unit), end)
     if field == "finished":
         draft = replace(draft, width=value, height=value)

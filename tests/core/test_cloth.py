@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections import Counter
 from dataclasses import replace
 from fractions import Fraction as F
+from typing import Any
 
 import pytest
 from hypothesis import given, settings
@@ -114,7 +115,7 @@ def test_layouts_that_can_be_reckoned_by_hand(wanted: list[Wanted], length: int)
     assert lower_bound(wanted, WOF) == length
 
 
-def cut(width: str, height: str, count: int, shape: str = "rectangle", **more: object) -> Cut:
+def cut(width: str, height: str, count: int, shape: Any = "rectangle", **more: Any) -> Cut:
     purpose = Purpose(("1",), "A", "patch", count, ())
     strip = shape == "strip"
     segment, lie = more.pop("segment", None), more.pop("lie", None)
@@ -125,8 +126,8 @@ def cut(width: str, height: str, count: int, shape: str = "rectangle", **more: o
         height=F(height),
         segment=segment,
         lie=lie,
-    )  # type: ignore[arg-type]
-    return Cut(what, F(width), count, (purpose,), squaring=F(1) if strip else F(0), **more)  # type: ignore[arg-type]
+    )
+    return Cut(what, F(width), count, (purpose,), squaring=F(1) if strip else F(0), **more)
 
 
 def laid(cuts: list[Cut], **more: object) -> ClothPlan:

@@ -18,7 +18,7 @@ from yonk.core.acts.rub import Rub
 from yonk.core.drawing import Span, draw
 from yonk.core.paper import Draft, DraftError
 from yonk.core.planning import make_plan, size_chart, width_range
-from yonk.core.planning.recipes import terms_of
+from yonk.core.units import terms_of
 from yonk.files.plan_file import write_plan
 
 

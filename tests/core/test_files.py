@@ -32,7 +32,7 @@ WEIR_GATE = json.dumps(write_block(next(d for d in all_samples() if d.name == "W
 
 
 def sound() -> dict:  # type: ignore[type-arg]
-    return json.loads(WEIR_GATE)  # type: ignore[no-any-return]
+    return json.loads(WEIR_GATE)
 
 
 def places(raw: object) -> list[str]:

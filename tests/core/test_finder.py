@@ -145,7 +145,7 @@ def test_a_half_rectangle_has_a_height_of_its_own() -> None:
         sample_unit("half-rectangle-triangle", F(4), F(4))
     for kind, method in (("pieced", "template"), ("patch", "cut-and-sew")):
         with pytest.raises(DraftError):
-            check(kind, method, F(4), None, {}, INCHES)  # type: ignore[arg-type]
+            check(kind, method, F(4), None, {}, INCHES)
     with pytest.raises(DraftError, match="no way to make it"):
         method_of("checker", "eight-at-a-time")
 

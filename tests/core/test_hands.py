@@ -33,13 +33,13 @@ STAMPED = [kind.kind for kind in KINDS if kind.stamp]
 
 def whole(kind: str, fabrics: list[str], turn: int = 0) -> Draft:
     """A block that is one unit as a whole."""
-    wide, high = BY_NAME[kind].stamp.span  # type: ignore[index,union-attr]
+    wide, high = BY_NAME[kind].stamp.span  # type: ignore[union-attr]
     if turn % 2:
         wide, high = high, wide
     plain = even(wide, high, f"{3 * wide} {3 * high}")
     return apply(
         plain, Put(cell=Span(0, 0, wide, high), unit=kind, turn=turn, fabrics=tuple(fabrics))
-    )  # type: ignore[arg-type]
+    )
 
 
 def listed(plan: Plan) -> Counter[tuple[object, ...]]:
@@ -80,7 +80,7 @@ def test_a_mirrored_colouring_asks_for_as_much_cloth_as_the_block_itself(
     for recipe in plan.recipes:
         assert recipe.makes >= recipe.total > 0
     wanted = Counter(recipe.group.kind for recipe in plan.recipes for _ in range(recipe.total))
-    assert wanted[kind] == 2 * blocks  # type: ignore[index]
+    assert wanted[kind] == 2 * blocks
     assert (
         sum({recipe.group.label: recipe.group.per_block for recipe in plan.recipes}.values()) == 1
     )
@@ -263,7 +263,7 @@ def test_pieces_far_too_small_are_told_as_such_and_lack_on_one_side_stays_lack()
     ):
         verdict = check(
             kind, method, F(3), None, {0: (F(1, 2), F(1, 2)), 1: (F(1, 2), F(1, 2))}, INCHES
-        )  # type: ignore[arg-type]
+        )
         assert not verdict.right and verdict.comes_out is None
     one_short = check("flying-geese", "cut-and-sew", F(4), None, {1: (F(2), F(2))}, INCHES)
     assert not one_short.right and (one_short.room is None or min(one_short.room) < 0)

@@ -142,10 +142,7 @@ def words() -> Iterator[tuple[str, Any]]:
         off = F(eighth, 160)
         yield (
             f"off by {off}",
-            [
-                (off_words(off, unit), size_off_words(off, unit))  # type: ignore[arg-type]
-                for unit in ("in", "cm")
-            ],
+            [(off_words(off, unit), size_off_words(off, unit)) for unit in ("in", "cm")],
         )
         yield f"cut for {off}", cut_for(gate.making.seam + off, gate)
     for hundredth in range(-1, 102):

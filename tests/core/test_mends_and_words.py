@@ -127,8 +127,9 @@ def test_sheets_that_are_not_wanted_are_left_out(gate: Cutting) -> None:
     some: list[SheetName] = ["sewing", "cutting"]
     whole = pages(write_everything_pdf(gate, [], "a4", some))
     assert "cutting list" in whole[0] and "sewing" in whole[-1]
-    none, least = (pages(write_everything_pdf(gate, [], "a4", some)) for some in ([], ["cutting"]))
-    assert none == least, "with none chosen there is the list at least"
+    least: tuple[list[SheetName], ...] = [], ["cutting"]
+    none, list_alone = (pages(write_everything_pdf(gate, [], "a4", some)) for some in least)
+    assert none == list_alone, "with none chosen there is the list at least"
 
 
 def test_templates_are_printed_only_where_a_ruler_does_not_do() -> None:

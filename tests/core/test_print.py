@@ -58,7 +58,7 @@ def test_templates_are_on_the_page_at_their_true_length(paper: PaperName, unit: 
     drawn = templates_of(make_plan(slanted()))
     points = POINTS[unit]
     with pdfplumber.open(io.BytesIO(write_templates_pdf(drawn, unit, "Trial", paper))) as document:  # type: ignore[arg-type]
-        assert len(document.pages) == 1 + sum(len(list(tiles(one, unit, paper))) for one in drawn)  # type: ignore[arg-type]
+        assert len(document.pages) == 1 + sum(len(list(tiles(one, unit, paper))) for one in drawn)  # type: ignore[arg-type,misc]
         check = document.pages[0].rects
         assert sorted(round(rect["width"], 2) for rect in check) == [
             72.0,

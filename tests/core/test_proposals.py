@@ -16,7 +16,7 @@ from yonk.core.planning import Way, way_named
 from yonk.core.planning.comparison import figures
 from yonk.core.planning.proposal import propose, smallest
 from yonk.core.planning.ways import TURNING, Demand, all_ways, share_of, tally
-from yonk.core.units import BY_NAME, Terms, Unit
+from yonk.core.units import BY_NAME, Kind, Terms, Unit
 
 KINDS = (
     "half-square-triangle",
@@ -56,8 +56,8 @@ def sound(ways: list[Way], unit: Unit, terms: Terms, demand: Demand) -> list[Way
 @settings(max_examples=60)
 @given(units, counts, st.sampled_from(CARES), st.booleans())
 def test_a_proposal_is_best_at_what_she_cares_for_among_the_sound_ways(
-    found, total, care, directional
-) -> None:  # type: ignore[no-untyped-def]
+    found: tuple[Kind, Unit, Terms], total: int, care: Care, directional: bool
+) -> None:
     kind, unit, terms = found
     demand = Demand(total, 0, directional)
     proposal = propose(BY_NAME[kind], unit, terms, demand, care)

@@ -14,7 +14,7 @@ from hypothesis import strategies as st
 from tests.drafts import block
 from yonk.core.acts import Resize, SetMaking, apply
 from yonk.core.cutting import plan_cutting
-from yonk.core.paper import SETTINGS, USUAL, DraftError, Making, default_making
+from yonk.core.paper import SETTINGS, USUAL, DraftError, LengthUnit, Making, default_making
 from yonk.core.planning import make_plan, of_group, plan_stage
 from yonk.core.planning.stages import units_made
 from yonk.core.units import terms_of
@@ -136,19 +136,19 @@ def test_the_rest_of_a_single_block_is_nothing() -> None:
 
 
 @pytest.mark.parametrize(("there", "size"), [("cm", "20"), ("in", "8")])
-def test_a_draft_changed_to_another_unit_is_as_a_new_one(there: str, size: str) -> None:
-    here = "in" if there == "cm" else "cm"
+def test_a_draft_changed_to_another_unit_is_as_a_new_one(there: LengthUnit, size: str) -> None:
+    here: LengthUnit = "in" if there == "cm" else "cm"
     old = replace(
         block(size="8 8", blocks=5),
         unit=here,
         making=replace(default_making(here), blocks=5, care="time"),
-    )  # type: ignore[arg-type]
-    now = apply(old, Resize(width=size, height=size, unit=there))  # type: ignore[arg-type]
-    assert now.making == replace(default_making(there), blocks=5, care="time")  # type: ignore[arg-type]
+    )
+    now = apply(old, Resize(width=size, height=size, unit=there))
+    assert now.making == replace(default_making(there), blocks=5, care="time")
     assert (
         terms_of(now).settings.usable == USUAL[there].settings.usable
         and now.making.keep == USUAL[there].settings.keep
-    )  # type: ignore[index]
+    )
 
 
 def test_rows_of_squares_are_no_longer_than_she_likes() -> None:

@@ -161,7 +161,7 @@ def test_on_point_with_sashing_by_hand() -> None:
     assert top_of(outer) == Top(ROOT_2 * 20, ROOT_2 * 20)
 
 
-AREA_SETTINGS = st.builds(
+AREA_SETTINGS: st.SearchStrategy[dict[str, Any]] = st.builds(
     dict,
     kind=st.sampled_from(["straight", "on-point"]),
     columns=st.integers(1, 6),
@@ -192,14 +192,14 @@ def test_the_areas_of_all_finished_pieces_add_up_to_the_top(told: dict[str, Any]
     )
     plan = plan_quilt(quilt)
     total = Length.of(64 * plan.counts["one"])
-    corners = 2 * (told["columns"] + told["rows"]) if on_point and outer and wide else 0
+    corners: int = 2 * (told["columns"] + told["rows"]) if on_point and outer and wide else 0
     for piece, count in plan.pieces.items():
         if piece.purpose in ("sashing", "cornerstone"):
             area = (piece.long - F(1, 2)) * (piece.short - F(1, 2))
-            halved = F(corners, 2) if piece.purpose == "cornerstone" else 0
+            halved = F(corners, 2) if piece.purpose == "cornerstone" else F(0)
             total = total + area * (count - halved)
     if on_point:
-        leg = 8 + (wide if not outer else 0)
+        leg = 8 + (wide if not outer else F(0))
         total = total + side_triangles(quilt.setting) * leg * leg / 2 + 4 * F(64) / 4
     assert total == plan.top.width * plan.top.height
 

@@ -41,7 +41,7 @@ from yonk.core.top import (
 )
 from yonk.core.units import Listed
 
-AROUND = {"borders": (Border(width=F(4), fabric="slate"),), "columns": 5, "rows": 6}
+AROUND: dict[str, Any] = {"borders": (Border(width=F(4), fabric="slate"),), "columns": 5, "rows": 6}
 
 
 def listed(quilt: Quilt, **more: Any) -> TopCutting:

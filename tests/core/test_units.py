@@ -77,9 +77,9 @@ def test_half_square_triangles_by_each_way() -> None:
         "eight-at-a-time": ("1 square 31/4 31/4 none", 2 * (3.5 + S * R2)),
         "cut-and-sew": ("4 square 31/8 31/8 one-diagonal", 3 + S * (2 + R2)),
     }
-    for method, (row, exact) in by_hand.items():
+    for method, (listed, exact) in by_hand.items():
         made = make_plan(_with(draft, method))
-        assert cuts(_with(draft, method)) == {"peat": row, "fog": row}
+        assert cuts(_with(draft, method)) == {"peat": listed, "fog": listed}
         assert float(made.recipes[0].needs[0].width) == pytest.approx(exact, abs=1e-12)
         assert made.recipes[0].makes == 8
 
@@ -291,8 +291,8 @@ def _kinds(plan: Plan) -> Counter[str]:
 )
 @settings(max_examples=60)
 def test_every_way_makes_enough_and_no_trimmed_piece_is_too_small(
-    draft, blocks, trim, seam, which
-) -> None:  # type: ignore[no-untyped-def]
+    draft: Draft, blocks: int, trim: F, seam: F, which: int
+) -> None:
     from dataclasses import replace
 
     methods = {kind.kind: kind.methods[which % len(kind.methods)].name for kind in KINDS}

@@ -82,7 +82,7 @@ def test_a_split_group_has_a_row_each_and_every_cut() -> None:
 
 def test_what_she_cares_for_changes_the_proposal() -> None:
     def taken(care: str, draft: Draft) -> str:
-        return make_plan(apply(draft, SetMaking(settings={"care": care}))).recipes[0].way.name  # type: ignore[arg-type]
+        return make_plan(apply(draft, SetMaking(settings={"care": care}))).recipes[0].way.name
 
     six, four_geese = hst(6), block(*GEESE, size="4 2", blocks=4, trim="1/8")
     assert taken("time", six) == "eight-at-a-time"
@@ -108,8 +108,8 @@ def test_a_directional_print_and_bias_are_kept_out_before_anything_is_weighed() 
     draft = hst(8)
     striped = replace(draft, fabrics=tuple(replace(f, print="directional") for f in draft.fabrics))
     for care in ("balance", "cloth", "time", "exact"):
-        plain = make_plan(apply(draft, SetMaking(settings={"care": care}))).recipes[0]  # type: ignore[arg-type]
-        turned = make_plan(apply(striped, SetMaking(settings={"care": care}))).recipes[0]  # type: ignore[arg-type]
+        plain = make_plan(apply(draft, SetMaking(settings={"care": care}))).recipes[0]
+        turned = make_plan(apply(striped, SetMaking(settings={"care": care}))).recipes[0]
         assert plain.method.name != "four-at-a-time"
         assert turned.method.name in ("two-at-a-time", "cut-and-sew")
 
