@@ -13,7 +13,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.drafts import block
-from yonk.core.acts import Proportions, Resize, SetMaking, apply
+from yonk.core.acts import Proportions, Rename, Resize, SetMaking, apply
 from yonk.core.acts.line_length import LineLength
 from yonk.core.cutting import plan_cutting
 from yonk.core.paper import (
@@ -169,3 +169,17 @@ def test_seams_at_any_angle_make_a_plan_whose_patches_fill_the_block(
     assert sum(face.twice_area for face in reading.drawing.faces) / scale**2 / 2 == pytest.approx(
         whole, rel=1e-6
     )
+
+
+def test_no_least_is_more_than_its_most() -> None:
+    lengths = [bound for fields in LENGTHS.values() for bound in fields.values()]
+    assert all(bound.least < bound.most for bound in [*lengths, *NUMBERS.values()])
+    assert all(least < most for least, most in COUNTS.values())
+
+
+def test_an_act_that_leaves_too_fine_a_number_names_its_line() -> None:
+    draft = block(size="9 9", grid=(2, 3))
+    odd = replace(draft, rows=(F(1), F(10**15 + 1, 10**15), F(1)))
+    with pytest.raises(DraftError, match="finer than can be kept") as fault:
+        apply(odd, Rename(name="Odd"))
+    assert fault.value.place == "rows 2"

@@ -8,7 +8,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from tests.drafts import block, drafts, even, scribbled, seams
-from yonk.core.drawing import draw, grid_point_inside
+from yonk.core.drawing import draw, grid_point_inside, read_patches, work_in
 from yonk.core.paper import DraftError
 
 
@@ -96,3 +96,39 @@ def test_too_many_patches_are_refused_with_a_sentence() -> None:
 
 def test_neighbours_share_a_seam_not_a_corner() -> None:
     assert draw(even(2, 2)).neighbours == {(0, 1), (0, 2), (1, 3), (2, 3)}
+
+
+HOLES = "1/4 1/4 1/2 1/4, 1/2 1/4 1/4 3/4, 1/4 3/4 1/4 1/4"
+
+
+def with_hole(drawn: str) -> str:
+    """The letter of the patch around a hole, and of one that is the same but for its hole."""
+    other = ", ".join(
+        " ".join(str(F(part) + (1 if place % 2 == 0 else 0)) for place, part in enumerate(parts))
+        for parts in (seam.split() for seam in drawn.split(", "))
+    )
+    draft = block(f"1 0 1 1, {HOLES}, {other}", size="8 4", grid=(2, 1))
+    drawing = draw(draft)
+    patches = read_patches(drawing, ["peat"] * len(drawing.faces))
+    around = [patch.letter for patch in patches if drawing.faces[patch.face].holes]
+    assert len(around) == 2
+    return "".join(around)
+
+
+def test_a_patch_round_a_hole_is_the_same_turned_and_another_as_its_mirror_image() -> None:
+    assert with_hole(HOLES) == "AA"
+    half_turn = "3/4 3/4 1/2 3/4, 1/2 3/4 3/4 1/4, 3/4 1/4 3/4 3/4"
+    assert with_hole(half_turn) == "AA"
+    quarter = "3/4 1/4 3/4 1/2, 3/4 1/2 1/4 1/4, 1/4 1/4 3/4 1/4"
+    assert with_hole(quarter) == "AA"
+    mirror = "3/4 1/4 1/2 1/4, 1/2 1/4 3/4 3/4, 3/4 3/4 3/4 1/4"
+    moved = "1/4 3/8 1/2 3/8, 1/2 3/8 1/4 7/8, 1/4 7/8 1/4 3/8"
+    assert with_hole(mirror) != "AA" and with_hole(moved) != "AA"
+
+
+def test_the_work_in_many_seams_is_reckoned_from_all_of_them() -> None:
+    """Parallels that meet no other, more than are looked at in one go, and one across them all."""
+    level = [((F(0), F(row)), (F(1), F(row))) for row in range(300)]
+    assert work_in(level) == 300 // 2
+    across = ((F(1, 2), F(0)), (F(1, 2), F(299)))
+    assert work_in([*level, across]) == (301 + 2 * 300) // 2

@@ -10,6 +10,9 @@ from typing import Any
 
 from tests.core.kept import again, keep_anew
 from yonk.core.measuring import (
+    FIGURE_WORDS,
+    FIGURES,
+    TIMES_WORDS,
     SeamLog,
     SeamTest,
     Setup,
@@ -147,6 +150,7 @@ def words() -> Iterator[tuple[str, Any]]:
         yield f"cut for {off}", cut_for(gate.making.seam + off, gate)
     for hundredth in range(-1, 102):
         yield f"{hundredth} in 100", percent(min(1, max(0, hundredth / 100)))
+    yield "figures", (FIGURE_WORDS, FIGURES, TIMES_WORDS)
     yield "skewed", [skewed(one) for one in measurables(sewing_plan(gate)).values()]
 
 

@@ -308,3 +308,8 @@ def test_the_part_of_a_stack_that_is_folded_over_first_comes_to_lie_on_top() -> 
         for fabric in ("fog", "gorse")
     }
     assert shown == {"fog": pytest.approx(5 * 3.75), "gorse": pytest.approx(3 * 3.75)}
+
+
+def test_the_box_around_an_outline_lies_where_it_lies() -> None:
+    around = rectangle_around(((3.0, 1.0), (5.0, 2.0), (4.0, 6.0)))
+    assert bounds([around]) == (3.0, 1.0, 5.0, 6.0) and area(around) == 10.0
