@@ -221,6 +221,15 @@ export function Board(props: Props) {
           if (face !== undefined && fabric) props.onDropFabric(face, fabric);
         }}
       >
+        <rect
+          className="focus-ring"
+          x={-4 * px}
+          y={-4 * px}
+          width={sheet.width + 8 * px}
+          height={sheet.height + 8 * px}
+          strokeWidth={2 * px}
+          strokeDasharray={`${String(5 * px)} ${String(3 * px)}`}
+        />
         {show.units && !show.apart && !show.four && (
           <g className="outlines" strokeWidth={2.6 * px}>
             {view.outlines.map((ring, index) => (
