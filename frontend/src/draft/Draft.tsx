@@ -40,10 +40,19 @@ interface Props {
 /** What is wrong with these is said where they are typed. */
 const AT_THEIR_FIELDS = new Set(["width", "height", "blocks", "trim_margin", "seam", "ruler_step"]);
 
+const NONE: Act[] = [];
+
+/** What is drawn before it is answered: all of it while the server is gone, else paint. */
+function shownAhead(untold: Act[], gone: boolean): Act[] {
+  return gone || untold.some((act) => act.do === "paint") ? untold : NONE;
+}
+
 /** The Draft step: the ruled paper with its tray and fabrics, and the cutting list beside it. */
 export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, keys, setKeys, said }: Props) {
   const { sheet } = view;
-  const now = useMemo(() => ({ drawn: view, untold: drafting.untold }), [view, drafting.untold]);
+  const gone = drafting.saving.state === "unsaved";
+  const shown = shownAhead(drafting.untold, gone);
+  const now = useMemo(() => ({ drawn: view, untold: shown }), [view, shown]);
   const { drawn, untold } = useDeferredValue(now); // the list first, the drawing a blink later
   const stamps = useTray();
   const usual = useUsual();
@@ -170,7 +179,7 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
                   pen={does.pen}
                   picked={does.picked}
                   waiting={untold}
-                  gone={drafting.saving.state === "unsaved"}
+                  gone={gone}
                   onCursor={does.setCursor}
                   onCells={does.onCells}
                   onFace={does.onFace}
@@ -199,7 +208,7 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
             {cellSaid}
           </p>
           <p className="patch-said">
-            {drafting.waiting > 0 && drafting.saving.state === "unsaved" ? (
+            {drafting.waiting > 0 && gone ? (
               <span className="doubt">
                 {drafting.waiting === 1 ? "One change waits" : `${String(drafting.waiting)} changes wait`} for the
                 server, marked on the board. They are kept in this browser; Undo takes back the last.
