@@ -107,6 +107,19 @@ FOUND = """async () => {
   return violations.map(one => one.id + ': ' + one.nodes[0].html.slice(0, 120)
     + one.nodes[0].any.map(why => why.message)); }"""
 WIDTHS = (1280, 820, 390, 320)
+OVER_EACH_OTHER = """() => {
+  const parts = [...document.querySelectorAll('main > *')].filter(one => {
+    const style = getComputedStyle(one);
+    return style.position === 'static' && style.display !== 'contents' && one.clientHeight; });
+  const found = parts.filter(one => getComputedStyle(one).overflowY === 'visible'
+    && one.scrollHeight > one.clientHeight + 8).map(one => one.tagName + one.className
+      + ' holds ' + one.scrollHeight + ' in ' + one.clientHeight);
+  parts.forEach((one, place) => parts.slice(place + 1).forEach(other => {
+    const [a, b] = [one, other].map(part => part.getBoundingClientRect());
+    const across = Math.min(a.right, b.right) - Math.max(a.left, b.left);
+    const down = Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top);
+    if (Math.min(across, down) > 1) found.push(one.className + ' over ' + other.className); }));
+  return found; }"""
 
 
 def found_wrong(page: Page) -> list[str]:
@@ -132,6 +145,7 @@ def test_every_page_is_named_told_from_its_ground_and_fits_any_screen(
         page.set_viewport_size({"width": width, "height": 900})
         page.evaluate(PAINTED)
         assert page.evaluate("document.documentElement.scrollWidth") <= width, width
+        assert page.evaluate(OVER_EACH_OTHER) == [], width
 
 
 def test_every_step_has_an_address_and_a_wrong_one_leads_to_the_draft(

@@ -34,7 +34,7 @@ def worked_on(asked: ActsIn) -> bytes:
     plan = make_plan(draft)
     view = view_of(plan, stretches=asked.stretches, outlines=asked.outlines)
     lately.keep(view.document, plan.reading, perf_counter() - begun)
-    return as_bytes(view if asked.known is None else in_pieces(view, set(asked.known)))
+    return as_bytes(view) if asked.known is None else in_pieces(view, set(asked.known))
 
 
 def from_svg(asked: SvgIn) -> bytes:

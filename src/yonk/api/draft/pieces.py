@@ -7,17 +7,19 @@ from collections.abc import Collection, Iterator, Sequence
 from hashlib import blake2b
 from typing import Any
 
-from pydantic_core import to_json
+import orjson
 
 from yonk.api.draft.schemas import DraftOut, ListName, PieceOut
 
 FACES, CELLS, PATCHES = 64, 4, 128  # rows of a piece: about ten kilobytes each
 
 
-def in_pieces(view: DraftOut, known: Collection[str]) -> DraftOut:
-    """The view with its long lists in pieces; one whose name is known is sent without its rows.
+def in_pieces(view: DraftOut, known: Collection[str]) -> bytes:
+    """The view as JSON with its long lists in pieces; one whose name is known is sent without its
+    rows.
 
-    A name is the digest of the rows: it holds whoever answers and whatever was done between.
+    A name is the digest of the rows: it holds whoever answers and whatever was done between. Rows
+    are written once, for their name and to be sent.
     """
     lists: dict[ListName, tuple[Sequence[Any], int]] = {
         "faces": (view.faces, FACES),
@@ -29,15 +31,16 @@ def in_pieces(view: DraftOut, known: Collection[str]) -> DraftOut:
     pieces = [
         piece for of, (rows, size) in lists.items() for piece in _pieces(of, rows, size, known)
     ]
-    return view.model_copy(
-        update={"document": document, "faces": [], "cells": [], "pieces": pieces}
-    )
+    rest = view.model_copy(update={"document": document, "faces": [], "cells": []})
+    told = rest.model_dump(mode="json", exclude={"pieces"})
+    return orjson.dumps({**told, "pieces": [dict(piece) for piece in pieces]})
 
 
 def _pieces(
     of: ListName, rows: Sequence[Any], size: int, known: Collection[str]
 ) -> Iterator[PieceOut]:
     for start in range(0, len(rows), size):
-        some = list(rows[start : start + size])
-        digest = b64encode(blake2b(to_json(some), digest_size=12).digest()).decode()
-        yield PieceOut(of=of, name=digest, rows=None if digest in known else some)
+        text = orjson.dumps(rows[start : start + size])
+        digest = b64encode(blake2b(text, digest_size=12).digest()).decode()
+        sent: Any = None if digest in known else orjson.Fragment(text)
+        yield PieceOut.model_construct(of=of, name=digest, rows=sent)
