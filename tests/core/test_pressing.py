@@ -81,7 +81,9 @@ def test_each_meeting_lies_as_its_allowances_do(draft: Draft) -> None:
 
 
 def _on(stretch: tuple[tuple[int, int], tuple[int, int]], at: tuple[int, int]) -> bool:
-    return bool(shapely.LineString(stretch).distance(shapely.Point(at)) < 1e-6)
+    (ax, ay), (bx, by) = stretch  # exactly: a lattice may be finer than floats are
+    turn = (bx - ax) * (at[1] - ay) - (by - ay) * (at[0] - ax)
+    return turn == 0 and min(ax, bx) <= at[0] <= max(ax, bx) and min(ay, by) <= at[1] <= max(ay, by)
 
 
 def _allowance(plan: SewingPlan, seam: int, at: tuple[int, int]) -> tuple[float, float]:
