@@ -8,7 +8,14 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from tests.drafts import block, drafts, even, scribbled, seams
-from yonk.core.drawing import draw, grid_point_inside, read_patches, work_in
+from yonk.core.drawing import (
+    Drawing,
+    draw,
+    grid_point_inside,
+    once_a_drawing,
+    read_patches,
+    work_in,
+)
 from yonk.core.paper import DraftError
 
 
@@ -132,3 +139,17 @@ def test_the_work_in_many_seams_is_reckoned_from_all_of_them() -> None:
     assert work_in(level) == 300 // 2
     across = ((F(1, 2), F(0)), (F(1, 2), F(299)))
     assert work_in([*level, across]) == (301 + 2 * 300) // 2
+
+
+def test_what_follows_from_a_drawing_is_worked_out_once_for_it() -> None:
+    asked = []
+
+    @once_a_drawing
+    def count(drawing: Drawing) -> int:
+        asked.append(drawing)
+        return len(drawing.faces)
+
+    drawings = [draw(even(columns, 2)) for columns in range(1, 12)]
+    assert [count(one) for one in drawings] == [2 * columns for columns in range(1, 12)]
+    assert [count(drawings[-1]), count(drawings[-2])] == [22, 20] and len(asked) == 11
+    assert count(drawings[0]) == 2 and len(asked) == 12, "only the latest are kept"

@@ -30,14 +30,20 @@ export const BoardCloth = memo(function BoardCloth({ view, show, px, viewBox }: 
   }, [show.apart, view.outlines, sheet]);
   const faces = useMemo(
     () =>
-      view.faces.map((face) => (
-        <Patch
-          key={face.at.join()} // by its place, so that a patch more or less leaves the others as they are drawn
-          face={face}
-          strokeWidth={1.1 * px}
-          transform={apart?.[face.member]}
-        />
-      )),
+      view.faces.map((face) => {
+        const place = face.at.join(); // its key, so that a patch more or less leaves the others as they are drawn
+        const outline = pathOf([face.outline, ...face.holes]);
+        return (
+          <Patch
+            key={place}
+            place={place}
+            outline={outline}
+            fabric={face.fabric}
+            strokeWidth={1.1 * px}
+            transform={apart?.[face.member]}
+          />
+        );
+      }),
     [view, px, apart],
   );
   const letters = useMemo(() => lettersOf(view, px, apart), [view, px, apart]);
@@ -133,20 +139,28 @@ const Letters = memo(function Letters({ letter, x, y, size, ink, halo, transform
   );
 });
 
+type Rings = Draft["faces"][number]["holes"];
+
+function pathOf(rings: Rings): string {
+  return rings.map((ring) => `M${ring.map((spot) => spot.join(" ")).join("L")}Z`).join("");
+}
+
 interface PatchProps {
-  face: Draft["faces"][number];
+  place: string;
+  outline: string;
+  fabric: string;
   strokeWidth: number;
   transform: string | undefined;
 }
 
-/** A patch of the drawing, drawn anew only where it changed. */
-const Patch = memo(function Patch({ face, strokeWidth, transform }: PatchProps) {
+/** A patch of the drawing, drawn anew only where what is seen of it changed: another letter is none of it. */
+const Patch = memo(function Patch({ place, outline, fabric, strokeWidth, transform }: PatchProps) {
   return (
     <path
-      data-face={face.at.join()}
-      d={[face.outline, ...face.holes].map((ring) => `M${ring.map((spot) => spot.join(" ")).join("L")}Z`).join("")}
+      data-face={place}
+      d={outline}
       fillRule="evenodd"
-      fill={face.fabric === "unassigned" ? "#fffdf6" : `url(#cloth-${face.fabric})`}
+      fill={fabric === "unassigned" ? "#fffdf6" : `url(#cloth-${fabric})`}
       className="face"
       strokeWidth={strokeWidth}
       transform={transform}

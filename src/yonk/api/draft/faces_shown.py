@@ -4,7 +4,6 @@ need not be worked out anew when one is painted.
 
 from __future__ import annotations
 
-from collections import deque
 from functools import lru_cache
 from math import hypot
 from typing import NamedTuple
@@ -12,7 +11,7 @@ from typing import NamedTuple
 import shapely
 
 from yonk.api.wire import Place
-from yonk.core.drawing import Drawing, Face, Outline, Ring
+from yonk.core.drawing import Drawing, Face, Outline, Ring, once_a_drawing
 
 
 class FaceShown(NamedTuple):
@@ -26,17 +25,11 @@ class FaceShown(NamedTuple):
     room: float
 
 
-_LATEST: deque[tuple[Drawing, list[FaceShown]]] = deque(maxlen=8)
-
-
+@once_a_drawing
 def faces_shown(drawing: Drawing) -> list[FaceShown]:
-    """The faces of a drawing as they are shown; those of the latest drawings are kept."""
-    for known, shown in tuple(_LATEST):
-        if known is drawing:
-            return shown
-    shown = _Shown(drawing.scale).faces(drawing)
-    _LATEST.appendleft((drawing, shown))
-    return shown
+    """The faces of a drawing as they are shown."""
+    shown = _Shown(drawing.scale)
+    return [shown.face(face) for face in drawing.faces]
 
 
 class _Shown:
@@ -45,10 +38,7 @@ class _Shown:
         self._parts: dict[int, float] = {}
         self._points: dict[Outline, tuple[float, float, float]] = {}
 
-    def faces(self, drawing: Drawing) -> list[FaceShown]:
-        return [self._face(face) for face in drawing.faces]
-
-    def _face(self, face: Face) -> FaceShown:
+    def face(self, face: Face) -> FaceShown:
         found = self._points.get(face.outline)
         if found is None:
             found = self._points[face.outline] = _letter_point(*face.outline)

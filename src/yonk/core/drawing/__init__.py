@@ -21,6 +21,7 @@ from yonk.core.drawing.faces import (
     work_in,
 )
 from yonk.core.drawing.motif import Motif, Span, lay, lift
+from yonk.core.drawing.once import once_a_drawing
 from yonk.core.drawing.patches import (
     Patch,
     ShapeName,
@@ -59,6 +60,7 @@ __all__ = [
     "lengths",
     "lift",
     "lines_of",
+    "once_a_drawing",
     "paint_faces",
     "read_patches",
     "set_in_pieces",

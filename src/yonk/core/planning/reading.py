@@ -23,6 +23,7 @@ from yonk.core.drawing import (
     block_region,
     draw,
     fabrics_of,
+    once_a_drawing,
     read_patches,
     take_apart,
     wholes,
@@ -106,7 +107,7 @@ def read(draft: Draft, letters: dict[tuple[object, ...], str] | None = None) -> 
     drawing = draw(draft)
     fabrics, on_seams, gainsaying = fabrics_of(draft, drawing)
     patches = read_patches(drawing, fabrics, letters)
-    assembly = take_apart(block_region(drawing), _Knower().know, _rest)
+    assembly = _taken_apart(drawing)
     groups = _Grouping(patches, drawing.scale).groups(wholes(assembly))
     return Reading(
         draft,
@@ -134,6 +135,11 @@ def gather(readings: Sequence[tuple[Reading, int]]) -> tuple[tuple[Group, ...], 
     return tuple(groups.values()), {
         groups[identity].label: total for identity, total in totals.items()
     }
+
+
+@once_a_drawing
+def _taken_apart(drawing: Drawing) -> Node[Known]:
+    return take_apart(block_region(drawing), _Knower().know, _rest)
 
 
 def _rest(region: Region) -> Known:
