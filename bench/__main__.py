@@ -291,7 +291,7 @@ def browser() -> list[bool]:
         page = chromium.new_page(viewport={"width": 1280, "height": 800})
         for name, draft, limit in (
             ("Gale Lantern", next(d for d in all_samples() if d.name == "Gale Lantern"), 150),
-            ("16 × 16 half-square triangles", triangles(16), 100),
+            ("16 × 16 half-square triangles", triangles(16), 60),
         ):
             body = json.dumps({"document": write_block(draft)})
             headers = {"Content-Type": "application/json"}
