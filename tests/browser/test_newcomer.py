@@ -128,6 +128,7 @@ def test_a_group_is_one_tab_stop_with_arrows_inside(bench: BenchPage, page: Page
     for name in ("Units to put in", "What a touch does", "Fabrics in hand"):
         group = page.get_by_role("radiogroup", name=name)
         stops = group.get_by_role("radio")
+        expect(stops.first).to_be_visible()
         found = stops.evaluate_all("all => all.map(one => one.tabIndex)")
         assert sorted(found) == [-1] * (len(found) - 1) + [0], name
     tools = page.get_by_role("radiogroup", name="What a touch does")
