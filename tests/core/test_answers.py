@@ -23,7 +23,7 @@ from yonk.core.acts.copy_cells import Copy
 from yonk.core.acts.drop_colouring import DropColouring
 from yonk.core.acts.drop_fabric import DropFabric
 from yonk.core.acts.line_length import LineLength
-from yonk.core.acts.mates import possible_mates
+from yonk.core.acts.mates import WORDS, possible_mates
 from yonk.core.acts.move_edge import MoveEdge
 from yonk.core.acts.move_line import MoveLine
 from yonk.core.acts.put_colouring import PutColouring
@@ -96,6 +96,7 @@ from yonk.core.planning import (
     plan_stage,
     size_chart,
     steps_of,
+    told,
     usual_range,
     way_named,
     ways_side_by_side,
@@ -438,6 +439,22 @@ def questions() -> Iterator[tuple[str, Any]]:
             )
 
 
+def sayings() -> Iterator[tuple[str, Any]]:
+    yield "mates", WORDS
+    for name, draft in drafts().items():
+        yield (
+            f"cuts of {name}",
+            [
+                told(cut.what, amount, draft.fabric(cut.fabric).name, draft.unit)
+                for cut in make_plan(draft).cuts
+                for amount in (1, 7)
+            ],
+        )
+    for blocks in (1, 7):
+        some = apply(uneven(), SetMaking(blocks=blocks))
+        yield f"summary of {blocks}", plan_cutting(replace(some, colourings=()), "all").summary
+
+
 def settings() -> Iterator[tuple[str, Any]]:
     for name, setting in SETTINGS.items():
         yield name, setting
@@ -646,6 +663,10 @@ def test_questions() -> None:
     again(questions)
 
 
+def test_sayings() -> None:
+    again(sayings)
+
+
 def test_settings() -> None:
     again(settings)
 
@@ -682,6 +703,7 @@ SORTS = (
     ways,
     cloths,
     questions,
+    sayings,
     settings,
     lengths,
     grids,

@@ -27,6 +27,7 @@ from yonk.core.setting import (
     finished_of,
     places_of,
     plan_quilt,
+    taken_anew,
 )
 
 KINDS = {getattr(kind, "do", ""): kind for kind in all_quilt_acts()}
@@ -314,3 +315,19 @@ def test_whatever_is_done_the_quilt_can_be_planned(
             assert fault.place == "block" and len(quilt.blocks) == 1
     plan = plan_quilt(quilt)
     assert sum(plan.counts.values()) == len(lies(quilt))
+
+
+def test_a_block_taken_anew_keeps_its_colouring_where_there_still_is_one() -> None:
+    draft = SAMPLES["Hut Window"]
+    kinds = [("plain", None, "abc"), ("dusk", 0, "abc"), ("gone", 7, "abc"), ("other", None, "xyz")]
+    blocks = tuple(
+        QuiltBlock(key=key, draft=draft, origin=origin, revision=2, colouring=colouring)
+        for key, colouring, origin in kinds
+    )
+    anew = taken_anew(replace(STRAIGHT, blocks=blocks), replace(draft, name="New"), "abc", 5)
+    assert [(one.draft.name, one.revision, one.colouring) for one in anew.blocks] == [
+        ("New", 5, None),
+        ("New", 5, 0),
+        ("New", 5, None),
+        ("Hut Window", 2, None),
+    ]
