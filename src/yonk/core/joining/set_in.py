@@ -25,7 +25,8 @@ def set_in_order(members: set[int], between: Sequence[Touch]) -> Chain:
         between: where they lie together.
 
     Returns: pairs of an atom, or of an earlier join as −1, −2, … in their order. Of up to
-    `MOST_TRIED` parts every order is tried; of more, those with the fewest corners are sewn first.
+    `MOST_TRIED` parts every order is tried; of more, those with the fewest corners are sewn first,
+    then the smallest with the shortest seam, which is the same however the block lies.
     """
     parts = _Parts(members, between)
     while len(parts.made) > MOST_TRIED and parts.sew_easiest():
@@ -55,9 +56,17 @@ class _Parts:
         ]
         heapq.heapify(self.waiting)
 
-    def corners(self, one: int, other: int) -> tuple[int, int]:
-        """How many corners the seam between two parts has, and how many patches they have."""
-        return corners_of(self.beside[one][other]), self.made[one] + self.made[other]
+    def corners(self, one: int, other: int) -> tuple[int, int, int]:
+        """How many corners the seam between two parts has, how many patches they have, and the
+        squares of its stretches.
+        """
+        seams = self.beside[one][other]
+        squares = [
+            (ex - sx) ** 2 + (ey - sy) ** 2
+            for seam in seams
+            for (sx, sy), (ex, ey) in [(seam.start, seam.end)]
+        ]
+        return corners_of(seams), self.made[one] + self.made[other], sum(squares)
 
     def sew_easiest(self) -> bool:
         """Sews the two parts whose seam has the fewest corners; False where there are none."""
