@@ -28,7 +28,6 @@ from bench.quilt_page import figures
 from bench.quilts import milliseconds_of_edits, seconds_to_spread
 from bench.sewn import told as sewn_and_told
 from yonk.api.shelf.answers import form_of
-from yonk.cli import tune_memory
 from yonk.core.drawing import draw
 from yonk.core.drawing.faces import forget_drawings
 from yonk.core.measuring import first_guess, foretell
@@ -42,12 +41,13 @@ from yonk.core.sewing import picture_of
 from yonk.files.block_file import write_block
 from yonk.machine.samples import all_samples
 from yonk.machine.serve import database
+from yonk.memory import look_seldom
 from yonk.store import blocks
 from yonk.store.blocks import lay_out_once
 from yonk.store.database import session_maker
 
 if TYPE_CHECKING:
-    from playwright.sync_api import Response
+    from playwright.sync_api import Page, Response
 
 
 def median(work: Callable[[], object], times: int) -> float:
@@ -289,9 +289,9 @@ def browser() -> list[bool]:
         ]
         chromium = playwright.chromium.launch(executable_path=shutil.which("chromium"), args=flags)
         page = chromium.new_page(viewport={"width": 1280, "height": 800})
-        for name, draft, limit in (
-            ("Gale Lantern", next(d for d in all_samples() if d.name == "Gale Lantern"), 150),
-            ("16 × 16 half-square triangles", triangles(16), 60),
+        for name, draft, limits in (
+            ("Gale Lantern", next(d for d in all_samples() if d.name == "Gale Lantern"), [150]),
+            ("16 × 16 half-square triangles", triangles(16), [60, 100]),
         ):
             body = json.dumps({"document": write_block(draft)})
             headers = {"Content-Type": "application/json"}
@@ -299,24 +299,33 @@ def browser() -> list[bool]:
             page.goto(f"{url}/blocks/{block['id']}/draft")
             page.get_by_role("application").wait_for()
             page.wait_for_timeout(1000)
-            served: list[float] = []
-            page.on("response", partial(_keep_served, served))
-            taken = page.evaluate(EDITS, 21)
-            kept.append(
-                report(
-                    f"edit to changed list in the browser, {name}", statistics.median(taken), limit
-                )
-            )
-            print(f"  of which in the server: {statistics.median(served):.1f} ms")
-        for columns, rows, limits in (
+            kept += [
+                edits(page, name, limit, moves=bool(moves)) for moves, limit in enumerate(limits)
+            ]
+        for columns, rows, most in (
             (12, 15, (1000, 100, 300, 34)),
             (40, 40, (4000, 1500, 2000, 200)),
         ):
             found = figures(page, url, columns, rows)
-            for (name, taken), limit in zip(found.items(), limits, strict=True):
+            for (name, taken), limit in zip(found.items(), most, strict=True):
                 kept.append(report(f"quilt of {columns} × {rows}: {name}", taken, limit))
         chromium.close()
     return kept
+
+
+def edits(page: Page, name: str, limit: float, *, moves: bool = False) -> bool:
+    """From an edit on a page to the changed list: one cell to and fro, or each in a cell of its
+    own, which makes a drawing that is new.
+    """
+    served: list[float] = []
+    keep = partial(_keep_served, served)
+    page.on("response", keep)
+    taken = page.evaluate(EDITS, [21, moves])
+    page.remove_listener("response", keep)
+    where = f"{name}, each in another cell" if moves else name
+    told = report(f"edit to changed list in the browser, {where}", statistics.median(taken), limit)
+    print(f"  of which in the server: {statistics.median(served):.1f} ms")
+    return told
 
 
 @contextlib.contextmanager
@@ -345,7 +354,7 @@ def _served(headers: dict[str, str]) -> float:
     return float(headers.get("server-timing", "dur=0").partition("dur=")[2])
 
 
-EDITS = """async (times) => {
+EDITS = """async ([times, moves]) => {
   const board = document.querySelector('.board');
   const list = document.querySelector('.list-body');
   const key = name => board.dispatchEvent(
@@ -353,7 +362,7 @@ EDITS = """async (times) => {
   const taken = [];
   const units = [',', '.'];
   for (let edit = 0; edit < times; edit += 1) {
-    key(units[edit % 2]);
+    key(moves ? (edit % 3 ? 'ArrowRight' : 'ArrowDown') : units[edit % 2]);
     await new Promise(done => setTimeout(done, 150));
     const changed = new Promise(done => {
       const seen = new MutationObserver(() => { seen.disconnect();
@@ -369,7 +378,7 @@ EDITS = """async (times) => {
 }"""
 
 if __name__ == "__main__":
-    tune_memory()
+    look_seldom()
     if "--cluster" in sys.argv:
         from bench.cluster import cluster_bench
 

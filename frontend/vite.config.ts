@@ -1,4 +1,5 @@
-import react from "@vitejs/plugin-react";
+import babel from "@rolldown/plugin-babel";
+import react, { reactCompilerPreset } from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
 
 // Bootstrap's `legend + *` makes the browser work out the style of everything beside whatever is inserted anywhere,
@@ -11,7 +12,8 @@ const withoutLegendClearing = {
 };
 
 export default defineConfig({
-  plugins: [react()],
+  // the compiler has each part of a page drawn anew only where what it shows changed
+  plugins: [react(), babel({ presets: [reactCompilerPreset()] })],
   build: { target: "es2022", chunkSizeWarningLimit: 900 },
   server: { proxy: { "/api": "http://127.0.0.1:8765" } },
   css: {

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import gc
 import json
 import sys
 from collections.abc import Iterator
@@ -16,6 +15,7 @@ from yonk.core.planning import Plan, make_plan, read
 from yonk.files.block_file import BadFileError, block_schema, check_reading, read_block
 from yonk.files.cutting_csv import write_cutting_csv
 from yonk.files.plan_file import plan_schema, write_plan
+from yonk.memory import look_seldom
 
 SCHEMAS = [
     "block",
@@ -53,17 +53,10 @@ def in_json(content: object) -> str:
     return json.dumps(content, indent=1, ensure_ascii=False)
 
 
-def tune_memory() -> None:
-    """Look for cycles seldom: a plan is a great many small values and no cycles, and looking takes
-    a third of its time.
-    """
-    gc.set_threshold(50_000, 20, 100)
-
-
 @click.group(context_settings={"help_option_names": ["-h", "--help"]})
 def main() -> None:
     """Yonk: from a drafted quilt block to a complete, exact cutting list."""
-    tune_memory()
+    look_seldom()
 
 
 @main.command()

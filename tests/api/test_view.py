@@ -34,19 +34,20 @@ def test_every_sample_is_drawn_whole(web: TestClient, name: str) -> None:
         sheet["columns"]
     )
     labels = {unit["label"] for unit in view["units"]}
-    assert {unit_of(view, face) for face in view["faces"]} <= labels
+    assert len(view["faces"]) == len(view["face_letters"]) == len(view["face_members"])
+    assert {unit_of(view, face) for face in range(len(view["faces"]))} <= labels
     lines = [cut for group in view["cutting"] for cut in group["cuts"]]
     assert {label for cut in lines for label in cut["units"]} <= labels
     assert all(
         cut["working"][-1].startswith("on the ruler") or "left over" in cut["working"][-1]
         for cut in lines
     )
-    assert len(view["outlines"]) == max(face["member"] for face in view["faces"]) + 1
+    assert len(view["outlines"]) == max(view["face_members"]) + 1
     assert len({tuple(face["at"]) for face in view["faces"]}) == len(view["faces"])
 
 
-def unit_of(view: dict[str, Any], face: dict[str, Any]) -> str:
-    return str(view["held"][view["members"][face["member"]]]["unit"])
+def unit_of(view: dict[str, Any], face: int) -> str:
+    return str(view["held"][view["members"][view["face_members"][face]]]["unit"])
 
 
 def _area(ring: list[list[float]]) -> float:
@@ -58,13 +59,14 @@ def _area(ring: list[list[float]]) -> float:
 def test_every_patch_is_cut_by_a_line_of_its_fabric(web: TestClient, name: str) -> None:
     view = drawn(web, name)
     cutting = {group["fabric"]: group["cuts"] for group in view["cutting"]}
-    for face in view["faces"]:
+    for number, face in enumerate(view["faces"]):
+        letter = view["face_letters"][number]
         lines = [
             cut
             for cut in cutting[face["fabric"]]
-            if unit_of(view, face) in cut["units"] and face["letter"] in cut["letters"]
+            if unit_of(view, number) in cut["units"] and letter in cut["letters"]
         ]
-        assert lines, (name, face["letter"], face["fabric"])
+        assert lines, (name, letter, face["fabric"])
 
 
 def cell_words(view: dict[str, Any], row: int, column: int) -> str:
@@ -109,6 +111,39 @@ def test_in_pieces_only_what_changed_is_sent(web: TestClient, name: str) -> None
     sent = {piece["of"] for piece in painted["pieces"] if piece["rows"] is not None}
     assert sent == {"faces", "patches"}
     assert drawn(web, name, known=names[:1])["pieces"][0]["rows"] is None
+
+
+def test_a_patch_more_leaves_the_pieces_behind_it_as_they_were(web: TestClient) -> None:
+    ones, far = ["1"] * 16, "16"
+    lines = [str(line) for line in range(1, 16)]
+    seams = [[[line, "0"], [line, far]] for line in lines]
+    seams += [[["0", line], [far, line]] for line in lines]
+    seams += [[["0", line], [line, "0"]] for line in (*lines, far)]
+    seams += [[[line, far], [far, line]] for line in lines]
+    document = SAMPLES["Clint"] | {
+        "finished": {"width": "16", "height": "16"},
+        "grid": {"columns": ones, "rows": ones},
+        "seams": seams,
+        "patches": [],
+    }
+    asked: dict[str, Any] = {"document": document, "acts": [], "known": []}
+    names = [piece["name"] for piece in web.post("/api/draft", json=asked).json()["pieces"]]
+    act = {
+        "do": "put",
+        "unit": "patch",
+        "cell": {"column": 3, "row": 1},
+        "fabrics": [document["fabrics"][0]["key"]],
+    }
+    asked |= {"acts": [act], "known": names}
+    view = web.post("/api/draft", json=asked).json()
+    assert len(view["face_letters"]) == 511 and set(view["face_letters"]) == {"A", "B"}
+    sent = [piece for piece in view["pieces"] if piece["rows"] is not None]
+    assert {"faces", "seams", "patches"} <= {piece["of"] for piece in sent}
+    assert sum(len(piece["rows"]) for piece in sent if piece["of"] == "faces") < 511 / 2
+    whole = web.post("/api/draft", json=asked | {"known": []}).json()
+    rows = [row for piece in whole["pieces"] if piece["of"] == "faces" for row in piece["rows"]]
+    del asked["known"]
+    assert rows == web.post("/api/draft", json=asked).json()["faces"]
 
 
 def test_names_of_pieces_have_bounds(web: TestClient) -> None:

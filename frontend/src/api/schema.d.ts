@@ -3215,9 +3215,11 @@ export interface components {
          * DraftOut
          * @description A draft as it is to be drawn, with all that follows from it.
          *
-         *     `cells` tells row by row which unit a cell lies in, None where it is a seam; `members` what each
-         *     unit is, as a place in `held`. In pieces, the document's seams and patches, faces and cells are
-         *     in `pieces` and empty themselves.
+         *     Beside each of the `faces` are its letter and the number of the very unit that it belongs to,
+         *     which one edit can change of all of them. `cells` tells row by row which unit a cell lies in,
+         *     None where it is a seam; `members` what each unit is, as a place in `held`; their outlines are
+         *     in `outlines` when they are asked for. In pieces, the document's seams and patches, faces and
+         *     cells are in `pieces` and empty themselves.
          */
         DraftOut: {
             /** Cells */
@@ -3235,6 +3237,10 @@ export interface components {
             };
             /** Fabrics */
             fabrics: components["schemas"]["FabricOut"][];
+            /** Face Letters */
+            face_letters: string[];
+            /** Face Members */
+            face_members: number[];
             /** Faces */
             faces: components["schemas"]["FaceOut"][];
             /** Held */
@@ -3379,9 +3385,6 @@ export interface components {
         /**
          * FaceOut
          * @description A patch of the block, in the draft's unit from its top left corner. `at` names it in acts.
-         *
-         *     `member` is the number of the very unit that it belongs to: what that is, `members` tells, and
-         *     its outline is in `outlines` when they are asked for.
          */
         FaceOut: {
             /** At */
@@ -3398,15 +3401,11 @@ export interface components {
                 number,
                 number
             ][][];
-            /** Letter */
-            letter: string;
             /** Letter At */
             letter_at: [
                 number,
                 number
             ];
-            /** Member */
-            member: number;
             /** Outline */
             outline: [
                 number,

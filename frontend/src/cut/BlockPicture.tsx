@@ -10,7 +10,7 @@ export function BlockPicture({ view, line, fabric }: { view: Draft; line: CutLin
     <svg className="block-picture" viewBox={`0 0 ${String(width)} ${String(height)}`} role="img" aria-label="The block">
       {view.faces.map((face, index) => {
         const mine = face.fabric === fabric;
-        const on = mine && (!line || isOf(view, face, line));
+        const on = mine && (!line || isOf(view, index, line));
         return (
           <polygon
             key={index}

@@ -30,7 +30,7 @@ export const BoardCloth = memo(function BoardCloth({ view, show, px, viewBox }: 
   }, [show.apart, view.outlines, sheet]);
   const faces = useMemo(
     () =>
-      view.faces.map((face) => {
+      view.faces.map((face, index) => {
         const place = face.at.join(); // its key, so that a patch more or less leaves the others as they are drawn
         const outline = pathOf([face.outline, ...face.holes]);
         return (
@@ -40,7 +40,7 @@ export const BoardCloth = memo(function BoardCloth({ view, show, px, viewBox }: 
             outline={outline}
             fabric={face.fabric}
             strokeWidth={1.1 * px}
-            transform={apart?.[face.member]}
+            transform={apart?.[view.face_members[index] ?? -1]}
           />
         );
       }),
@@ -103,22 +103,24 @@ interface LettersProps {
 /** The letters of the patches, those that look alike as one text: hundreds of texts take long to lay out. */
 function lettersOf(view: Draft, px: number, apart: string[] | undefined): (LettersProps & { key: string })[] {
   const fabrics = new Map(view.fabrics.map((fabric) => [fabric.key, fabric]));
-  const groups = new Map<string, Draft["faces"]>();
-  for (const face of view.faces) {
+  const groups = new Map<string, { letter: string; transform: string | undefined; faces: Draft["faces"] }>();
+  view.faces.forEach((face, index) => {
+    const letter = view.face_letters[index] ?? "";
+    const transform = apart?.[view.face_members[index] ?? -1];
     // a name of two letters stands alone, since each sign of a text has a place of its own
-    const alone = face.letter.length > 1 ? face.at.join() : "";
-    const key = [face.letter, face.fabric, face.room, apart?.[face.member] ?? "", alone].join("|");
+    const alone = letter.length > 1 ? face.at.join() : "";
+    const key = [letter, face.fabric, face.room, transform ?? "", alone].join("|");
     const group = groups.get(key);
-    if (group) group.push(face);
-    else groups.set(key, [face]);
-  }
-  return [...groups].flatMap(([key, faces]) => {
-    const [{ letter, room, fabric, member }] = faces as [Draft["faces"][number]];
+    if (group) group.faces.push(face);
+    else groups.set(key, { letter, transform, faces: [face] });
+  });
+  return [...groups].flatMap(([key, { letter, transform, faces }]) => {
+    const [{ room, fabric }] = faces as [Draft["faces"][number]];
     const size = Math.min(room * 1.05, 22 * px);
     if (size < 5 * px) return [];
     const { ink = "#14312c", colour: halo = "#fffdf6" } = fabrics.get(fabric) ?? {};
     const [x, y] = [0, 1].map((axis) => faces.map((face) => face.letter_at[axis]).join(" ")) as [string, string];
-    return [{ key, letter: letter.repeat(faces.length), x, y, size, ink, halo, transform: apart?.[member] }];
+    return [{ key, letter: letter.repeat(faces.length), x, y, size, ink, halo, transform }];
   });
 }
 

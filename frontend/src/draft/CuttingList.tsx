@@ -29,18 +29,18 @@ type Below = Pick<Props, "view" | "act" | "onLight">;
 
 /** The faces that a line of the list is for. */
 export function facesOf(view: Draft, cut: Cut, fabric: string): number[] {
-  return view.faces.flatMap((face, index) => (face.fabric === fabric && isOf(view, face, cut) ? [index] : []));
+  return view.faces.flatMap((face, index) => (face.fabric === fabric && isOf(view, index, cut) ? [index] : []));
 }
 
 /** The lines of the list that a face is cut by. */
-export function cutsOf(view: Draft, face: Draft["faces"][number]): Cut[] {
-  const group = view.cutting.find((one) => one.fabric === face.fabric);
+export function cutsOf(view: Draft, face: number): Cut[] {
+  const group = view.cutting.find((one) => one.fabric === view.faces[face]?.fabric);
   return group?.cuts.filter((cut) => isOf(view, face, cut)) ?? [];
 }
 
 /** Whether a line is for a patch of its fabric. */
-export function isOf(view: Draft, face: Draft["faces"][number], line: Pick<Cut, "units" | "letters">): boolean {
-  return line.units.includes(unitOf(view, face) ?? "") && line.letters.includes(face.letter);
+export function isOf(view: Draft, face: number, line: Pick<Cut, "units" | "letters">): boolean {
+  return line.units.includes(unitOf(view, face) ?? "") && line.letters.includes(view.face_letters[face] ?? "");
 }
 
 /** The cutting list: fabric by fabric, count first, size large, what it is for small. */
@@ -165,7 +165,7 @@ function Units({ view, act, onLight }: Below) {
           <li
             key={`${unit.label} ${unit.method}`}
             {...lighting(
-              () => onLight(view.faces.flatMap((face, index) => (unitOf(view, face) === unit.label ? [index] : []))),
+              () => onLight(view.faces.flatMap((_, face) => (unitOf(view, face) === unit.label ? [face] : []))),
               () => onLight([]),
             )}
           >

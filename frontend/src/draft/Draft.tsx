@@ -113,12 +113,12 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
 
   const seen = hovered ?? (tool === "look" ? does.picked : undefined);
   const over = seen === undefined ? undefined : view.faces[seen];
-  const cuts = over ? cutsOf(view, over) : [];
+  const cuts = seen === undefined ? [] : cutsOf(view, seen);
   const litFaces = useMemo(() => new Set(lit), [lit]);
   const faultAt = (place: string) => drafting.faults.find((fault) => fault.place === place)?.message;
   const elsewhere = drafting.faults.filter((fault) => !AT_THEIR_FIELDS.has(fault.place));
   const cellSaid = cellWords(view, does.cursor);
-  const unitOver = over && view.units.find((one) => one.label === unitOf(view, over));
+  const unitOver = view.units.find((one) => seen !== undefined && one.label === unitOf(view, seen));
 
   return (
     <>
@@ -215,7 +215,7 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
               </span>
             ) : over ? (
               <>
-                <b>Patch {over.letter}</b>{" "}
+                <b>Patch {view.face_letters[seen ?? -1]}</b>{" "}
                 <span>
                   finished <Fr>{over.finished}</Fr>
                 </span>

@@ -12,11 +12,17 @@ export interface View {
   grey: boolean;
 }
 
-type Face = Draft["faces"][number];
-
 /** The label of the unit that a patch belongs to. */
-export function unitOf(view: Draft, face: Face): string | undefined {
-  return view.held[view.members[face.member] ?? -1]?.unit;
+export function unitOf(view: Draft, face: number): string | undefined {
+  return view.held[view.members[view.face_members[face] ?? -1] ?? -1]?.unit;
+}
+
+/** A patch, as it is spoken. */
+export function patchWords(view: Draft, face: number): string {
+  const there = view.faces[face];
+  if (!there) return "";
+  const fabric = view.fabrics.find((one) => one.key === there.fabric)?.name ?? "no fabric yet";
+  return `patch ${view.face_letters[face] ?? ""}, ${there.shape}, ${fabric}, unit ${unitOf(view, face) ?? ""}`;
 }
 
 /** What a cell holds, as it is spoken. */

@@ -1,7 +1,7 @@
 import { type KeyboardEvent, useState } from "react";
 
 import type { Act, Draft, Point } from "../api/client";
-import { asText, type Cell, type Spot, type Tool, unitOf } from "./places";
+import { asText, type Cell, type Spot, type Tool, patchWords } from "./places";
 import type { InHand, Stamp } from "./Tray";
 
 interface Hands {
@@ -194,15 +194,12 @@ export function useBoardKeys(hands: Hands) {
         ]
       : []),
   ];
-  const pickedFace = (tool === "paint" || tool === "look") && picked !== undefined ? view.faces[picked] : undefined;
   return {
     cursor: kept,
     setCursor,
     pen: tool === "seam" ? pen : undefined,
     picked,
-    hint: pickedFace
-      ? `patch ${pickedFace.letter}, ${pickedFace.shape}, ${view.fabrics.find((one) => one.key === pickedFace.fabric)?.name ?? "no fabric yet"}, unit ${unitOf(view, pickedFace) ?? ""}`
-      : HINTS[tool],
+    hint: ((tool === "paint" || tool === "look") && picked !== undefined && patchWords(view, picked)) || HINTS[tool],
     onCells,
     onFace,
     cellActs,

@@ -16,6 +16,8 @@ from pythonjsonlogger.json import JsonFormatter
 from starlette.datastructures import Headers, MutableHeaders
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
+from yonk.memory import look_if_due
+
 HEADER = "X-Request-Id"
 AN_ID = re.compile(r"[0-9A-Za-z-]{8,64}")
 LOG = logging.getLogger("yonk.requests")
@@ -53,6 +55,7 @@ class Records:
             await self.app(scope, receive, sending)
         finally:
             _note(scope, status, time.perf_counter() - started)
+            look_if_due()
 
 
 def _note(scope: Scope, status: int, seconds: float) -> None:

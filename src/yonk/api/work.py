@@ -31,6 +31,7 @@ from yonk.core.paper import SaidError, YonkError
 from yonk.files.block_file import take_block
 from yonk.files.download import File
 from yonk.files.page_pictures import picture_pages
+from yonk.memory import look_seldom
 
 LIGHT_PAIRS = 40_000  # as `work_in` counts: a plan of as many takes about as long as a blink
 BLINK = 0.2  # seconds
@@ -242,6 +243,7 @@ def _received(connection: Connection) -> tuple[Any, BaseException | None]:
 
 def _carry_out(connection: Connection, work: Callable[..., Any], given: tuple[Any, ...]) -> None:
     """In the process of its own."""
+    look_seldom()
     resource.setrlimit(resource.RLIMIT_AS, (BYTES, BYTES))
     resource.setrlimit(resource.RLIMIT_CPU, (SECONDS + 5, SECONDS + 5))
     try:

@@ -28,6 +28,7 @@ from yonk.machine.measured_samples import NOTES, measured_samples, seam_test_sam
 from yonk.machine.quilt_samples import quilt_samples
 from yonk.machine.samples import all_samples, sewn_samples, shelf_samples
 from yonk.machine.settings import ServeSettings
+from yonk.memory import look_between_requests
 from yonk.store.block_log import Measured, keep_measured, put_note
 from yonk.store.blocks import lay_out_once, once
 from yonk.store.database import (
@@ -115,6 +116,7 @@ def run(*, samples: bool, port: int, say: Callable[[str], None]) -> None:
                 uvicorn.Config(app, log_level="warning", timeout_graceful_shutdown=1),
                 app.state.works,
             )
+            look_between_requests()
             say(f"Yonk is ready at http://{HOST}:{listening.getsockname()[1]}  (Ctrl-C ends it)")
             server.run(sockets=[listening])
     finally:
@@ -153,6 +155,7 @@ def serve(settings: ServeSettings, say: Callable[[str], None]) -> None:
             forwarded_allow_ips=settings.proxies or None,
             timeout_graceful_shutdown=settings.stop_seconds,
         )
+        look_between_requests()
         say(f"Yonk serves {settings.address} at {settings.host}:{settings.port}")
         _Server(config, app.state.works, finish=True).run()
 

@@ -4,6 +4,7 @@ need not be worked out anew when one is painted.
 
 from __future__ import annotations
 
+from fractions import Fraction
 from functools import lru_cache
 from math import hypot
 from typing import NamedTuple
@@ -11,7 +12,7 @@ from typing import NamedTuple
 import shapely
 
 from yonk.api.wire import Place
-from yonk.core.drawing import Drawing, Face, Outline, Ring, once_a_drawing
+from yonk.core.drawing import FACES_KEPT, Drawing, Face, Ring, once_a_drawing
 
 
 class FaceShown(NamedTuple):
@@ -28,21 +29,45 @@ class FaceShown(NamedTuple):
 @once_a_drawing
 def faces_shown(drawing: Drawing) -> list[FaceShown]:
     """The faces of a drawing as they are shown."""
-    shown = _Shown(drawing.scale)
+    shown = _shown_at(drawing.scale)
     return [shown.face(face) for face in drawing.faces]
 
 
+@once_a_drawing
+def cell_faces(drawing: Drawing) -> list[int | None]:
+    """For each cell, row by row, the face that holds a place near its middle, where seams seldom
+    run; None where one does.
+    """
+    columns, rows = len(drawing.ruling.across) - 1, len(drawing.ruling.down) - 1
+    places = [column + Fraction(19, 48) for column in range(columns)]
+    levels = [row + Fraction(17, 48) for row in range(rows)]
+    return drawing.faces_at([(x, y) for y in levels for x in places])
+
+
+@lru_cache(maxsize=8)
+def _shown_at(scale: int) -> _Shown:
+    return _Shown(scale)
+
+
 class _Shown:
+    """Faces as they are shown on a lattice of some scale; those that an edit leaves are known."""
+
     def __init__(self, scale: int) -> None:
         self.scale = scale
+        self.known: dict[Face, FaceShown] = {}
         self._parts: dict[int, float] = {}
-        self._points: dict[Outline, tuple[float, float, float]] = {}
 
     def face(self, face: Face) -> FaceShown:
-        found = self._points.get(face.outline)
-        if found is None:
-            found = self._points[face.outline] = _letter_point(*face.outline)
-        x, y, room = found
+        shown = self.known.get(face)
+        if shown is None:
+            if len(self.known) >= FACES_KEPT:
+                self.known.clear()
+                self._parts.clear()
+            shown = self.known[face] = self._shown(face)
+        return shown
+
+    def _shown(self, face: Face) -> FaceShown:
+        x, y, room = _letter_point(*face.outline)
         left, top, scale = face.box[0], face.box[1], self.scale
         return FaceShown(
             self._ring(face.ring),

@@ -128,19 +128,13 @@ class FabricOut(Model):
 
 
 class FaceOut(TypedDict):
-    """A patch of the block, in the draft's unit from its top left corner. `at` names it in acts.
-
-    `member` is the number of the very unit that it belongs to: what that is, `members` tells, and
-    its outline is in `outlines` when they are asked for.
-    """
+    """A patch of the block, in the draft's unit from its top left corner. `at` names it in acts."""
 
     outline: list[Place]
     holes: list[list[Place]]
-    letter: str
     letter_at: Place
     room: float
     fabric: str
-    member: int
     at: tuple[str, str]
     finished: str
     shape: ShapeName
@@ -315,15 +309,19 @@ class SvgOut(Model):
 class DraftOut(Model):
     """A draft as it is to be drawn, with all that follows from it.
 
-    `cells` tells row by row which unit a cell lies in, None where it is a seam; `members` what each
-    unit is, as a place in `held`. In pieces, the document's seams and patches, faces and cells are
-    in `pieces` and empty themselves.
+    Beside each of the `faces` are its letter and the number of the very unit that it belongs to,
+    which one edit can change of all of them. `cells` tells row by row which unit a cell lies in,
+    None where it is a seam; `members` what each unit is, as a place in `held`; their outlines are
+    in `outlines` when they are asked for. In pieces, the document's seams and patches, faces and
+    cells are in `pieces` and empty themselves.
     """
 
     document: Document
     sheet: SheetOut
     fabrics: list[FabricOut]
     faces: list[FaceOut]
+    face_letters: list[str]
+    face_members: list[int]
     loose: list[tuple[Place, Place]]
     stretches: list[StretchOut]
     outlines: list[list[Place]]

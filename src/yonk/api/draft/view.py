@@ -7,10 +7,11 @@ from __future__ import annotations
 from collections import Counter, defaultdict
 from fractions import Fraction
 from functools import lru_cache
+from typing import Any
 
 import shapely
 
-from yonk.api.draft.faces_shown import faces_shown
+from yonk.api.draft.faces_shown import cell_faces, faces_shown
 from yonk.api.draft.schemas import (
     ChartCellOut,
     ChartRowOut,
@@ -117,10 +118,15 @@ def chart_view(rows: list[ChartRow], draft: Draft) -> list[ChartRowOut]:
 
 def settings_view(settings: Settings, unit: LengthUnit) -> dict[str, SettingOut]:
     """All settings in the order in which they are shown."""
+    return _settings_of(tuple(getattr(settings, name) for name in SETTINGS), unit)
+
+
+@lru_cache(maxsize=64)
+def _settings_of(values: tuple[Any, ...], unit: LengthUnit) -> dict[str, SettingOut]:
     suffixes = {"length": suffix_of(unit), "percent": " in 100"}
     return {
         name: SettingOut(
-            value=one.write(getattr(settings, name), unit),
+            value=one.write(value, unit),
             kind=one.kind,
             label=one.label,
             under=one.under,
@@ -129,7 +135,7 @@ def settings_view(settings: Settings, unit: LengthUnit) -> dict[str, SettingOut]
             pages=list(one.pages),
             choices=[ChoiceOut(value=value, words=words) for value, words in one.answers()],
         )
-        for name, one in SETTINGS.items()
+        for value, (name, one) in zip(values, SETTINGS.items(), strict=True)
     }
 
 
@@ -156,6 +162,8 @@ class _View:
             sheet=self.sheet(),
             fabrics=self.fabrics(),
             faces=faces,
+            face_letters=[patch.letter for patch in self.reading.patches],
+            face_members=[self.member_of[patch.face] for patch in self.reading.patches],
             loose=[(self._place(a), self._place(b)) for a, b in self.drawing.loose],
             stretches=self._stretches() if stretches else [],
             outlines=self._outlines() if outlines else [],
@@ -282,11 +290,9 @@ class _View:
             FaceOut(
                 outline=shown.outline,
                 holes=shown.holes,
-                letter=patch.letter,
                 letter_at=shown.letter_at,
                 room=shown.room,
                 fabric=patch.fabric,
-                member=self.member_of[patch.face],
                 at=at,
                 finished=finished[patch.letter],
                 shape=patch.shape,
@@ -336,7 +342,9 @@ class _View:
     def _cells(self) -> list[list[int | None]]:
         """Which unit each cell of the grid lies in."""
         columns = len(self.draft.columns)
-        found = [None if face is None else self.member_of[face] for face in self._cell_faces()]
+        found = [
+            None if face is None else self.member_of[face] for face in cell_faces(self.drawing)
+        ]
         return [found[start : start + columns] for start in range(0, len(found), columns)]
 
     def _held(self) -> tuple[list[int], list[HeldOut]]:
@@ -361,46 +369,6 @@ class _View:
         names = [self.draft.fabric(key).name for key in (inside if over else group.unit.fabrics)]
         hand = f", {group.unit.hand}-handed" if group.unit.hand else ""
         return f"{group.words} {group.label}{hand}, {(' over ' if over else ' and ').join(names)}"
-
-    def _cell_faces(self) -> list[int | None]:
-        """For each cell, row by row, a face of the unit that it lies in; looked up only where a
-        unit is no single cell.
-        """
-        across, down = (
-            {int(line * self.drawing.scale): number for number, line in enumerate(lines)}
-            for lines in (self.drawing.ruling.across, self.drawing.ruling.down)
-        )
-        columns, rows = len(across) - 1, len(down) - 1
-        found: list[int | None] = [None] * (columns * rows)
-        for faces, (left, top, right, bottom) in zip(self.members, self._boxes(), strict=True):
-            column, row = across.get(left), down.get(top)
-            if column is None or row is None:
-                continue
-            if (across.get(right), down.get(bottom)) == (column + 1, row + 1):
-                found[row * columns + column] = faces[0]
-        missing = [place for place, face in enumerate(found) if face is None]
-        points = [
-            (place % columns + Fraction(19, 48), place // columns + Fraction(17, 48))
-            for place in missing
-        ]
-        for place, face in zip(missing, self.drawing.faces_at(points), strict=True):
-            found[place] = face
-        return found
-
-    def _boxes(self) -> list[tuple[int, int, int, int]]:
-        """The upright box of each single unit, in lattice steps."""
-        boxes = [[self.drawing.faces[face].box for face in faces] for faces in self.members]
-        return [
-            some[0]
-            if len(some) == 1
-            else (
-                min([box[0] for box in some]),
-                min([box[1] for box in some]),
-                max([box[2] for box in some]),
-                max([box[3] for box in some]),
-            )
-            for some in boxes
-        ]
 
     def _unit(self, recipe: Recipe, faces: list[FaceOut]) -> UnitOut:
         unit = recipe.group.unit

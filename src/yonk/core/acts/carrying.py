@@ -2,11 +2,18 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from dataclasses import replace
 
 from yonk.core.acts.grid import Back
-from yonk.core.drawing import Drawing, draw, fabrics_of, grid_point_inside, know_paint_faces
+from yonk.core.drawing import (
+    Drawing,
+    draw,
+    fabrics_of,
+    grid_point_inside,
+    know_paint_faces,
+    paint_faces,
+)
 from yonk.core.paper import (
     UNASSIGNED,
     Draft,
@@ -30,9 +37,13 @@ def carried(draft: Draft, brought: Iterable[Paint], before: Draft, back: Back = 
     `back` leads from a point of the draft to the same place before, where the grid has changed.
     """
     drawing = draw(draft)
-    paints = (*brought, *draft.paints)
+    brought = [*brought]
+    lies_in = [
+        *drawing.faces_at([paint.at for paint in brought]),
+        *_still_in(draft, drawing, before),
+    ]
     chosen: dict[int, Paint] = {}
-    for face, paint in zip(drawing.faces_at([paint.at for paint in paints]), paints, strict=True):
+    for face, paint in zip(lies_in, (*brought, *draft.paints), strict=True):
         if face is not None:
             chosen.setdefault(face, paint)
     bare = [face for face in range(len(drawing.faces)) if face not in chosen]
@@ -51,6 +62,28 @@ def carried(draft: Draft, brought: Iterable[Paint], before: Draft, back: Back = 
     return replace(
         draft, paints=kept, making=replace(draft.making, units=still_inside(draft, drawing))
     )
+
+
+def _still_in(draft: Draft, drawing: Drawing, before: Draft) -> Sequence[int | None]:
+    """The face that each paint lies in; of those that lay in a face which the change has left as it
+    was, nothing needs to be looked up.
+    """
+    old = draw(before)
+    if draft.paints is not before.paints or (old.scale, old.ruling) != (
+        drawing.scale,
+        drawing.ruling,
+    ):
+        return paint_faces(draft, drawing)
+    number = {id(face): index for index, face in enumerate(drawing.faces)}  # the very faces stay
+    found = [
+        None if face is None else number.get(id(old.faces[face]))
+        for face in paint_faces(before, old)
+    ]
+    unsure = [place for place, face in enumerate(found) if face is None]
+    points = [draft.paints[place].at for place in unsure]
+    for place, face in zip(unsure, drawing.faces_at(points), strict=True):
+        found[place] = face
+    return found
 
 
 def still_inside(draft: Draft, drawing: Drawing) -> tuple[UnitMethod, ...]:

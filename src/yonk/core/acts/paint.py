@@ -11,7 +11,13 @@ from yonk.core.acts.act import Act
 from yonk.core.acts.carrying import carried
 from yonk.core.acts.checks import PointText, check_known, grid_size, point_of
 from yonk.core.acts.mates import MatesName, mates_of
-from yonk.core.drawing import draw, fabrics_of, grid_point_inside, read_patches
+from yonk.core.drawing import (
+    draw,
+    fabrics_of,
+    grid_point_inside,
+    paint_faces,
+    read_patches,
+)
 from yonk.core.paper import Draft, DraftError, Paint
 
 
@@ -45,7 +51,7 @@ class PaintPatch(Act):
             hit = {face for face, fabric in enumerate(fabrics) if fabric in wanted}
         anchors = dict(
             zip(
-                drawing.faces_at([paint.at for paint in draft.paints]),
+                paint_faces(draft, drawing),
                 (paint.at for paint in draft.paints),
                 strict=True,
             )

@@ -11,6 +11,7 @@ from yonk.core.drawing.assembly import (
     wholes,
 )
 from yonk.core.drawing.faces import (
+    FACES_KEPT,
     Drawing,
     Face,
     Outline,
@@ -35,6 +36,7 @@ from yonk.core.drawing.set_in import set_in_pieces
 from yonk.core.drawing.straight import apart, corners, lines_of
 
 __all__ = [
+    "FACES_KEPT",
     "Cells",
     "Drawing",
     "Face",

@@ -11,10 +11,9 @@ from __future__ import annotations
 
 from collections import defaultdict, deque
 from collections.abc import Callable, Iterable, Sequence
-from contextlib import suppress
 from dataclasses import dataclass, field
 from fractions import Fraction
-from functools import cached_property
+from functools import cached_property, lru_cache
 from math import gcd, lcm
 from typing import Any
 
@@ -27,13 +26,13 @@ Spot = tuple[int, int]
 Ring = tuple[Spot, ...]
 Outline = tuple[Ring, tuple[Ring, ...]]
 Stretch = tuple[Spot, Spot]
-Numbers = tuple[int, int, int, int]
 Array = Any  # numpy arrays, of Python integers where 64 bits could overflow
 
 MOST_CROSSINGS = 300_000
 LINES_AT_ONCE = 128
 UNLIKE_WEIGHS = 20
 MOST_PATCHES = 40_000
+FACES_KEPT = 20_000
 _EXACT_FLOAT = 2**53
 _SAFE_INT64 = 1_000_000  # cubes of lattice numbers stay within 64 bits
 _MOST_STEPS = 2**256  # of an exact lattice over the whole block
@@ -113,30 +112,17 @@ class Drawing:
 
         Floats decide where a point is well clear of every seam, exact arithmetic where it is not.
         """
-        if not self._first:
-            self._first.append((points, self._find(points) if points else []))
-            return self._first[0][1]
-        known = self._asked
-        if not known:
-            known.update(zip(_in_numbers(self._first[0][0]), self._first[0][1], strict=True))
-        asked = _in_numbers(points)
-        with suppress(KeyError):
-            return [known[numbers] for numbers in asked]
-        new = {
-            numbers: point
-            for numbers, point in zip(asked, points, strict=True)
-            if numbers not in known
-        }
-        known.update(zip(new, self._find([*new.values()]), strict=True))
-        return [known[numbers] for numbers in asked]
-
-    def _find(self, points: Sequence[Point]) -> list[int | None]:
-        across = self._lattice_floats([x for x, _ in points], self.ruling.place_across)
-        down = self._lattice_floats([y for _, y in points], self.ruling.place_down)
+        if not points:
+            return []
+        across, down = (
+            np.interp(counts, np.arange(len(lines)), lines)
+            for lines, axis in zip(self._lines, zip(*points, strict=True), strict=True)
+            for counts in [[over / under for over, under in map(Fraction.as_integer_ratio, axis)]]
+        )
         spots = shapely.points(across, down)
         asked, hit = self._tree.query(spots, predicate="intersects")
         clear = shapely.distance(spots[asked], self._outlines[hit]) > 1e-6 * (
-            1 + max(across) + max(down)
+            1 + across.max() + down.max()
         )
         found: list[int | None] = [None] * len(points)
         sure = [False] * len(points)
@@ -150,17 +136,19 @@ class Drawing:
                 found[question] = self._find_exactly(spots[question], point)
         return found
 
-    def _lattice_floats(
-        self, axis: Sequence[Fraction], place: Callable[[Fraction], Fraction]
-    ) -> list[float]:
-        known, counts = _places(axis, place)
-        floats = {count: float(length * self.scale) for count, length in known.items()}
-        return [floats[count] for count in counts]
-
     def _find_exactly(self, near: shapely.Point, point: Point) -> int | None:
         spot = self.to_lattice(point)
         candidates = self._tree.query(near, predicate="dwithin", distance=0.5).tolist()
         return next((face for face in candidates if holds(self.faces[face], spot)), None)
+
+    @cached_property
+    def _lines(self) -> tuple[Array, Array]:
+        """Where the lines of the grid lie, across and down, as near as floats tell."""
+        across, down = self.ruling.across, self.ruling.down
+        return (
+            np.array([float(line * self.scale) for line in across]),
+            np.array([float(line * self.scale) for line in down]),
+        )
 
     @cached_property
     def _tree(self) -> shapely.STRtree:
@@ -173,17 +161,6 @@ class Drawing:
     @cached_property
     def latest(self) -> dict[str, tuple[object, list[int | None]]]:
         """What was asked last, under a name: the very question and its answer."""
-        return {}
-
-    @cached_property
-    def _first(self) -> list[tuple[Sequence[Point], list[int | None]]]:
-        """What was asked first, and its answer: exact points are slow to look up, and many drawings
-        are asked but once.
-        """
-        return []
-
-    @cached_property
-    def _asked(self) -> dict[Numbers, int | None]:
         return {}
 
 
@@ -203,7 +180,8 @@ def draw(draft: Draft) -> Drawing:
     for seams, lines, drawing in tuple(
         _LATEST
     ):  # compared, not hashed: to hash thousands of fractions takes longer
-        if (seams is draft.seams or seams == draft.seams) and lines == ruling:
+        same = seams is draft.seams or (len(seams) == len(draft.seams) and seams == draft.seams)
+        if same and lines == ruling:
             return drawing
     drawing = _draw(ruling, draft.seams)
     _LATEST.appendleft((draft.seams, ruling, drawing))
@@ -274,11 +252,6 @@ def grid_point_inside(drawing: Drawing, face: Face) -> Point:
             if holds(face, drawing.to_lattice(point)):
                 return point
     return exact
-
-
-def _in_numbers(points: Iterable[Point]) -> list[Numbers]:
-    """Points as whole numbers, which are told apart much sooner than fractions are."""
-    return [(x.numerator, x.denominator, y.numerator, y.denominator) for x, y in points]
 
 
 def _polygon(face: Face) -> shapely.Polygon:
@@ -491,7 +464,7 @@ def _faces(
     of_face: dict[int, list[Ring]] = defaultdict(list)
     for owner, ring in zip(owners.tolist(), _rings(rings, known, exactly), strict=True):
         of_face[owner].append(ring)
-    faces = [Face(outline, tuple(holes)) for outline, *holes in of_face.values()]
+    faces = [_face(outline, tuple(holes)) for outline, *holes in of_face.values()]
     loose = [
         (ends[0], ends[-1])
         for part in (*dangles.geoms, *cuts.geoms)
@@ -509,6 +482,12 @@ def _faces(
         _neighbours(rings, place[owners]),
         parts[order],
     )
+
+
+@lru_cache(maxsize=FACES_KEPT)
+def _face(ring: Ring, holes: tuple[Ring, ...]) -> Face:
+    """The very face that was there before, with what is known of it, where an edit leaves it."""
+    return Face(ring, holes)
 
 
 def _neighbours(rings: Array, faces: Array) -> frozenset[tuple[int, int]]:

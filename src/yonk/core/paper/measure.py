@@ -146,6 +146,7 @@ def suffix_of(unit: str) -> str:
     return "″" if unit == "in" else " cm"
 
 
+@lru_cache(maxsize=4096)
 def show(length: Length | Rational, unit: str) -> str:
     """A length for people, with its unit; the fraction slash sets as a true fraction.
 
@@ -232,10 +233,14 @@ class Length:
 
     def up(self, step: Fraction) -> Fraction:
         """The smallest multiple of the ruler's `step` that is not smaller."""
+        if not self.root:  # most lengths are, and need no root to be looked for
+            return -(-self.rational // step) * step
         return -((-self) / step).floor() * step
 
     def nearest(self, step: Fraction) -> Fraction:
         """The nearest multiple of `step`; from half way up."""
+        if not self.root:
+            return (2 * self.rational + step) // (2 * step) * step
         return (self / step + Fraction(1, 2)).floor() * step
 
     def write(self) -> str:

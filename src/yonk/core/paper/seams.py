@@ -134,13 +134,10 @@ def _in_whole_numbers(
     """Seams counted in the largest step that all of them are whole in, which compare faster than
     fractions do, and what each count stands for.
     """
-    scale = lcm(*{part.denominator for seam in seams for point in seam for part in point})
-    exact: dict[int, Fraction] = {}
-
-    def count(part: Fraction) -> int:
-        whole = part.numerator * (scale // part.denominator)
-        exact[whole] = part
-        return whole
-
-    counted = [((count(ax), count(ay)), (count(bx), count(by))) for (ax, ay), (bx, by) in seams]
-    return counted, exact
+    parts = [part for seam in seams for point in seam for part in point]
+    ratios = [part.as_integer_ratio() for part in parts]
+    scale = lcm(*{below for _, below in ratios})
+    counts = [above * (scale // below) for above, below in ratios]
+    each = iter(counts)
+    counted = [((ax, ay), (bx, by)) for ax, ay, bx, by in zip(each, each, each, each, strict=True)]
+    return counted, dict(zip(counts, parts, strict=True))

@@ -9,7 +9,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, replace
 from math import gcd
-from typing import Any
+from typing import Any, NamedTuple
 
 import numpy as np
 
@@ -108,7 +108,7 @@ def read(draft: Draft, letters: dict[tuple[object, ...], str] | None = None) -> 
     fabrics, on_seams, gainsaying = fabrics_of(draft, drawing)
     patches = read_patches(drawing, fabrics, letters)
     assembly = _taken_apart(drawing)
-    groups = _Grouping(patches, drawing.scale).groups(wholes(assembly))
+    groups = _Grouping(patches, drawing.scale).groups(_single_units(drawing))
     return Reading(
         draft,
         drawing,
@@ -140,6 +140,31 @@ def gather(readings: Sequence[tuple[Reading, int]]) -> tuple[tuple[Group, ...], 
 @once_a_drawing
 def _taken_apart(drawing: Drawing) -> Node[Known]:
     return take_apart(block_region(drawing), _Knower().know, _rest)
+
+
+class _Single(NamedTuple):
+    """A unit by itself: the region with the pieces that are its own, their faces, and how it is
+    divided and lies.
+    """
+
+    whole: Whole[Known]
+    own: Region
+    faces: tuple[int, ...]
+    lies: tuple[object, ...]
+
+
+@once_a_drawing
+def _single_units(drawing: Drawing) -> list[_Single]:
+    """All units of the block by themselves, in reading order."""
+    found = wholes(_taken_apart(drawing))
+    singles = []
+    for whole in found:
+        own = _own_region(whole)
+        faces = tuple([piece.face for piece in own.pieces])
+        # a unit that is all of the block is compared with none, and its key may be long
+        lies = () if len(found) == 1 else (whole.known.kind, own.turns, own.shape_key)
+        singles.append(_Single(whole, own, faces, lies))
+    return singles
 
 
 def _rest(region: Region) -> Known:
@@ -190,11 +215,12 @@ class _Grouping:
         self.scale = scale
         self._cloths: dict[tuple[str, str, str], Cloth] = {}
 
-    def groups(self, found: Sequence[Whole[Known]]) -> tuple[Group, ...]:
+    def groups(self, found: Sequence[_Single]) -> tuple[Group, ...]:
         members: dict[Identity, list[tuple[int, tuple[int, ...]]]] = {}
         first: dict[Identity, tuple[Whole[Known], Region, Identity]] = {}
-        for whole, own, places in self._lying_alike(found):
-            identity, mirror, lying = self._identity(whole.known.kind, own)
+        for single, places in self._lying_alike(found):
+            whole = single.whole
+            identity, mirror, lying = self._identity(whole.known.kind, single.own)
             members.setdefault(identity, []).extend(places)
             first.setdefault(identity, (whole, lying, mirror))
         return tuple(
@@ -210,27 +236,16 @@ class _Grouping:
         )
 
     def _lying_alike(
-        self, found: Sequence[Whole[Known]]
-    ) -> Iterable[tuple[Whole[Known], Region, list[tuple[int, tuple[int, ...]]]]]:
+        self, found: Sequence[_Single]
+    ) -> Iterable[tuple[_Single, list[tuple[int, tuple[int, ...]]]]]:
         """The units gathered as they lie: the first of each, and the place in the order and the
         faces of all.
         """
-        if len(found) == 1:
-            own = _own_region(found[0])
-            return [(found[0], own, [(0, tuple([piece.face for piece in own.pieces]))])]
-        alike: dict[
-            tuple[object, ...], tuple[Whole[Known], Region, list[tuple[int, tuple[int, ...]]]]
-        ] = {}
-        for place, whole in enumerate(found):
-            own = _own_region(whole)
-            faces = tuple([piece.face for piece in own.pieces])
-            key = (
-                whole.known.kind,
-                own.turns,
-                own.shape_key,
-                tuple([self.patches[face].fabric for face in faces]),
-            )
-            alike.setdefault(key, (whole, own, []))[2].append((place, faces))
+        fabrics = [patch.fabric for patch in self.patches]
+        alike: dict[object, tuple[_Single, list[tuple[int, tuple[int, ...]]]]] = {}
+        for place, single in enumerate(found):
+            key = single.lies, tuple([fabrics[face] for face in single.faces])
+            alike.setdefault(key, (single, []))[1].append((place, single.faces))
         return alike.values()
 
     def _identity(self, kind: Kind, region: Region) -> tuple[Identity, Identity, Region]:

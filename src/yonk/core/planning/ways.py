@@ -18,6 +18,8 @@ from yonk.core.paper import USUAL, Length
 from yonk.core.units import (
     YIELDS,
     Method,
+    MethodName,
+    Need,
     Prints,
     Terms,
     Unit,
@@ -29,6 +31,7 @@ from yonk.core.units import (
 
 NOMINAL = 48  # inches: a size at which no unit is so small that its seams run into each other
 FINE = Fraction(1, 10**9)  # a ruler on which nothing is off by anything that counts
+Rows = list[tuple[Need, Fraction, Fraction, int]]
 TURNING: tuple[Prints, ...] = ("upright", "stripes", "turned")
 
 
@@ -199,7 +202,7 @@ def tally(way: Way, unit: Unit, terms: Terms, demand: Demand) -> Tally:
     for share in way.shares:
         lots, wanted = for_both_hands(share, demand)
         batches = share.method.batches(unit, terms, lots)
-        for need, width, height, count in pooled(share.method.needs(unit, terms, lots), terms.step):
+        for need, width, height, count in _rows(share.method, unit, terms, lots):
             pieces += len(batches) if need.shape == "strip" else count
             used += float(width * height) * count
             effort = effort.and_also(Effort(cuts=count * need.diagonal_cuts))
@@ -210,6 +213,16 @@ def tally(way: Way, unit: Unit, terms: Terms, demand: Demand) -> Tally:
         trims += wanted if rooms[-1] >= float(terms.hair) else 0
         effort = effort.and_also(counted)
     return Tally(pieces, effort, trims, used, min(rooms))
+
+
+def _rows(method: Method, unit: Unit, terms: Terms, lots: int) -> Rows:
+    """What is cut for so many lots, worked out once for all ways that take as many of a method."""
+    known: dict[tuple[MethodName, int], tuple[Terms, Rows]]
+    known = unit.worked_out.setdefault("rows", {})
+    key = method.name, lots
+    if key not in known or known[key][0] is not terms:
+        known[key] = terms, pooled(method.needs(unit, terms, lots), terms.step)
+    return known[key][1]
 
 
 def for_both_hands(share: Share, demand: Demand) -> tuple[int, int]:
@@ -223,7 +236,9 @@ def for_both_hands(share: Share, demand: Demand) -> tuple[int, int]:
 
 def effort_of(unit: Unit, method: Method, lots: int) -> Effort:
     """What so many lots ask, counted at the simulated table; the same at every size."""
-    return _effort(Shape(unit), method, lots)
+    if "shape" not in unit.worked_out:
+        unit.worked_out["shape"] = Shape(unit)
+    return _effort(unit.worked_out["shape"], method, lots)
 
 
 class Shape:
@@ -234,9 +249,10 @@ class Shape:
     def __init__(self, unit: Unit, *sizes: Length) -> None:
         self.unit = unit
         self.key = unit.shape_key, sizes
+        self.hashed = hash(self.key)
 
     def __hash__(self) -> int:
-        return hash(self.key)
+        return self.hashed
 
     def __eq__(self, other: object) -> bool:
         return isinstance(other, Shape) and other.key == self.key

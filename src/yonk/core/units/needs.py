@@ -191,7 +191,10 @@ class Need:
 
     def listed(self, step: Fraction) -> Listed:
         """What it is on the list. A rectangle whose sides are alike on the ruler is a square."""
-        width, height = self.rounded(step)
+        return self.listed_as(*self.rounded(step), step)
+
+    def listed_as(self, width: Fraction, height: Fraction, step: Fraction) -> Listed:
+        """What it is on the list where it is `rounded` to that."""
         square = self.shape == "rectangle" and width == height
         corners = tuple(corner.listed if corner else Fraction(0) for corner in self.corners_off)
         return Listed(
@@ -247,7 +250,7 @@ def pooled(needs: Iterable[Need], step: Fraction) -> list[tuple[Need, Fraction, 
     rows: dict[object, tuple[Need, Fraction, Fraction, int]] = {}
     for need in needs:
         width, height = need.rounded(step)
-        key = need.listed(step), width
+        key = need.listed_as(width, height, step), width
         pieces = rows[key][3] if key in rows else 0
         rows[key] = (rows[key][0] if key in rows else need, width, height, pieces + need.pieces)
     return [
