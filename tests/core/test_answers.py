@@ -62,6 +62,7 @@ from yonk.core.finder import (
     what_can_i_make,
 )
 from yonk.core.finder import pieces_of as pieces_asked
+from yonk.core.joining import box_of_part
 from yonk.core.measuring import first_guess, foretell
 from yonk.core.paper import (
     COUNTS,
@@ -103,6 +104,7 @@ from yonk.core.planning import (
 )
 from yonk.core.planning.contrast import contrast_ratio, luminance, too_near
 from yonk.core.pressing import (
+    Wishes,
     bare_dark,
     beside,
     beside_words,
@@ -117,6 +119,7 @@ from yonk.core.pressing import (
     stacks_of,
     steps_of_sewing,
 )
+from yonk.core.pressing.wishes import choices_of
 from yonk.core.sewing import picture_of
 from yonk.core.units import BY_NAME, terms_of
 from yonk.files.block_file import write_block
@@ -635,6 +638,35 @@ def backs() -> Iterator[tuple[str, Any]]:
         yield f"foretold of {name}", foretell(plan, make_plan(draft), errors)
 
 
+def counts() -> Iterator[tuple[str, Any]]:
+    for name, draft in drafts().items():
+        for group in make_plan(draft).reading.groups:
+            for method in BY_NAME[group.kind].methods:
+                if method.counted and method.suits(group.unit):
+                    made = [method.counted(group.unit, terms_of(draft), lots) for lots in (1, 3)]
+                    yield f"{method.name} of {group.label} of {name}", made
+
+
+def wishes() -> Iterator[tuple[str, Any]]:
+    for name, draft in drafts().items():
+        plan = sewing_plan(draft)
+        wanted = Wishes(plan.reading, plan.joining)
+        choices = choices_of(plan.joining)
+        for school in ("nest", "dark", "spin"):
+            found = wanted.of_school(school, choices, frozenset({0}))
+            yield f"{school} of {name}", [(one.name, one.sides, one.pairs) for one in found]
+        parts = range(len(plan.joining.faces) + len(plan.joining.joins))
+        yield f"boxes of {name}", [box_of_part(plan.joining, part) for part in parts]
+
+
+def test_counts() -> None:
+    again(counts)
+
+
+def test_wishes() -> None:
+    again(wishes)
+
+
 def test_acts() -> None:
     again(acts)
 
@@ -711,6 +743,8 @@ SORTS = (
     joinings,
     sewn_steps,
     backs,
+    wishes,
+    counts,
 )
 
 if __name__ == "__main__":

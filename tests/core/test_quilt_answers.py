@@ -9,6 +9,7 @@ from typing import Any
 
 from tests.core.kept import again, keep_anew
 from tests.core.test_setting import FULL, SAMPLES, quilt_of, sash
+from yonk.core.paper import DraftError
 from yonk.core.setting import (
     Alternate,
     Backing,
@@ -18,6 +19,7 @@ from yonk.core.setting import (
     Placed,
     Quilt,
     QuiltBlock,
+    Sashing,
     layout_of,
     places_of,
     plan_quilt,
@@ -40,6 +42,7 @@ from yonk.core.top import (
 from yonk.files.quilt_file import write_quilt
 from yonk.files.quilt_plan_file import write_quilt_plan
 from yonk.machine.quilt_samples import quilt_samples
+from yonk.machine.samples import sheet
 
 WITH_ALL: dict[str, Any] = {
     "backing": Backing(fabric="fog", overhang=F(3)),
@@ -154,6 +157,55 @@ def sewn_tops() -> Iterator[tuple[str, Any]]:
         yield f"half of {name}", progress_of(sewing, half)
 
 
+def wrong_quilts() -> Iterator[tuple[str, Quilt]]:
+    """Quilts in each of which one thing does not fit."""
+    other, no = Placed(block="other"), Placed(block="none")
+    oblong = sheet("Oblong", "6", 2, 3)
+    thin = Sashing(width=F(1), fabric="peat")
+    edge = Edge(fabric="fog")
+    halves = replace(edge, half_blocks=True)
+    turned = Placed(block="one", turns=1)
+    plain = quilt_of()
+    yield "fill", quilt_of(places={(0, 0): no})
+    yield "beyond", quilt_of(places={(9, 2): Placed(block="one")})
+    yield "alternate", quilt_of(alternate=Alternate(block="none"))
+    yield "lone", quilt_of(kind="on-point", columns=1, edge=edge, sashing=thin)
+    yield "halves", quilt_of(kind="on-point", edge=halves, sashing=thin)
+    yield "no frame", quilt_of(module=F(20))
+    yield "too large", quilt_of(module=F(2), frame="fog")
+    yield "nothing", replace(plain, setting=replace(plain.setting, fill=no))
+    blocks = (*plain.blocks, QuiltBlock(key="other", draft=oblong))
+    laid = replace(plain.setting, places={(1, 1): other})
+    yield "unlike", replace(plain, blocks=blocks, setting=laid)
+    alone = (QuiltBlock(key="one", draft=oblong),)
+    yield "oblong on point", replace(quilt_of(kind="on-point", edge=edge), blocks=alone, borders=())
+    yield "oblong turned", replace(quilt_of(places={(2, 1): turned}), blocks=alone)
+    for name, border in (
+        ("no block", Border(width=F(2), fabric="fog", block="none")),
+        ("other width", Border(width=F(2), fabric="fog", block="one")),
+        ("uneven", Border(width=plain.blocks[0].draft.height + 1, fabric="fog", block="one")),
+    ):
+        yield f"border, {name}", quilt_of(borders=(border,))
+    lower = QuiltBlock(key="other", draft=replace(oblong, width=F(5), height=F(2)))
+    for name, fabric in (("no corners", ""), ("does not fit", "fog")):
+        border = Border(width=F(2), fabric=fabric, block="other")
+        yield f"border, {name}", replace(quilt_of(borders=(border,)), blocks=(*plain.blocks, lower))
+
+
+def refusals() -> Iterator[tuple[str, Any]]:
+    for name, quilt in wrong_quilts():
+        try:
+            top = plan_quilt(quilt).top
+        except DraftError as refused:
+            yield name, (refused.place, refused.message)
+        else:
+            yield name, f"is a quilt of {top}"
+
+
+def test_refusals() -> None:
+    again(refusals)
+
+
 def test_tops() -> None:
     again(tops)
 
@@ -167,4 +219,4 @@ def test_sewn_tops() -> None:
 
 
 if __name__ == "__main__":
-    keep_anew((tops, lists, sewn_tops))
+    keep_anew((tops, lists, sewn_tops, refusals))
