@@ -79,6 +79,7 @@ from yonk.core.paper import (
     in_its_unit,
     inside,
     outside,
+    place_words,
     read_length,
     show,
     square_root,
@@ -442,8 +443,29 @@ def questions() -> Iterator[tuple[str, Any]]:
             )
 
 
+WRONG_PLACES = (
+    "making.trim_margin",
+    "seams[0]",
+    "patches[3].at",
+    "borders.2.width",
+    "corner-flip",
+    "setting.half_blocks",
+    "setting.fill.block",
+    "setting.alternate",
+    "setting.edge.floats",
+    "setting.sashing.outer",
+    "acts.3.at",
+    "batches.2",
+    "document.blocks.4.block.seams[1]",
+    "save_key",
+    "7",
+    "",
+)
+
+
 def sayings() -> Iterator[tuple[str, Any]]:
     yield "mates", WORDS
+    yield "wrong places", [place_words(place) for place in WRONG_PLACES]
     for name, draft in drafts().items():
         yield (
             f"cuts of {name}",
