@@ -196,6 +196,23 @@ def test_what_cannot_be_is_refused_where_it_is(act, place: str) -> None:  # type
     assert refused.value.place == place
 
 
+def test_a_span_lies_in_a_grid_that_is_not_square() -> None:
+    draft = even(2, 3)
+    for span in (Span(0, 0, 2, 3), Span(1, 2), Span(0, 1, 2, 2)):
+        span.check(draft)
+    for span in (Span(2, 0), Span(0, 3), Span(1, 0, 2, 1), Span(0, 2, 1, 2), Span(-1, 0)):
+        with pytest.raises(DraftError, match="grid of 2 columns by 3 rows"):
+            span.check(draft)
+
+
+def test_spans_overlap_where_they_have_a_cell_in_common() -> None:
+    span = Span(1, 1, 2, 3)
+    for other in (Span(3, 1), Span(0, 1), Span(1, 0), Span(1, 4), Span(3, 4, 2, 2), Span(0, 0)):
+        assert not span.overlaps(other) and not other.overlaps(span)
+    for other in (Span(2, 3), Span(1, 1), Span(0, 0, 2, 2), Span(0, 2, 9, 1), Span(2, 0, 1, 9)):
+        assert span.overlaps(other) and other.overlaps(span)
+
+
 def test_quarter_turns_need_a_square_grid() -> None:
     with pytest.raises(DraftError, match="half turn"):
         apply(even(3, 2), put("patch"), "quarter-turns")

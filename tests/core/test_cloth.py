@@ -28,7 +28,7 @@ from yonk.core.cutting import (
     templates_of,
     ticks,
 )
-from yonk.core.cutting.cloth import Bolt, Piece, divided, plan_cloth
+from yonk.core.cutting.cloth import MOST_FAT_QUARTERS, Bolt, Piece, divided, plan_cloth
 from yonk.core.cutting.strips import Strip, Wanted, first_fit, lay_strips, lower_bound
 from yonk.core.planning import Cut, make_plan, plan_stage
 from yonk.core.planning.cuts import Purpose
@@ -155,6 +155,12 @@ def test_the_shelf_comes_first_where_it_costs_nothing_and_leftovers_are_named() 
     assert {(piece.width, piece.length) for piece in enough.leftovers} == {(F(9, 2), F(8))}
     small = laid([cut("30", "8", 1)], on_hand=[quarter])
     assert small.layouts[0].bought and small.fat_quarters is None
+
+
+def test_more_fat_quarters_than_anyone_cuts_up_are_not_told() -> None:
+    for count in (1, 2, MOST_FAT_QUARTERS):
+        assert laid([cut("16", "16", count, "square")]).fat_quarters == count
+    assert laid([cut("16", "16", MOST_FAT_QUARTERS + 1, "square")]).fat_quarters is None
 
 
 def test_upright_cloth_turns_nothing_and_knows_what_stands() -> None:

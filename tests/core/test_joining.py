@@ -155,6 +155,20 @@ def test_four_pieces_round_a_middle_are_one_partial_seam() -> None:
     )
 
 
+@pytest.mark.parametrize("turns", range(4))
+@pytest.mark.parametrize("over", [False, True])
+def test_a_partial_seam_is_one_line_however_the_block_lies(turns: int, over: bool) -> None:
+    draft = replace(
+        block(size="9 9", grid=(3, 3)), seams=seams("0 1 2 1, 2 0 2 2, 1 2 3 2, 1 1 1 3")
+    )
+    draft = mirrored(draft) if over else draft
+    for _ in range(turns):
+        draft = turned(draft)
+    joins = joined(draft).joins
+    begun = next(join for join in joins if join.kind == "partial")
+    assert len(begun.along) == 1 and sum(len(join.along) for join in joins) == 4
+
+
 def _step(draft: Draft) -> float:
     return float(draft.width / 3 * read(draft).drawing.scale)
 

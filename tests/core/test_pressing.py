@@ -23,6 +23,7 @@ from yonk.core.paper import Draft, Length, Making, Toward
 from yonk.core.pressing import (
     SewingPlan,
     beside,
+    best_words,
     depth,
     proposed_order,
     reason,
@@ -310,3 +311,17 @@ def needs_lots() -> Draft:
 def test_proved_only_where_it_is() -> None:
     chosen = Chosen((0,), {"nest": 3}, {"nest": 2.0})
     assert not chosen.proved and Chosen((0,), {"nest": 3}, {"nest": 3.0}).proved
+
+
+def test_where_time_ran_out_the_first_wish_in_doubt_is_named() -> None:
+    made = sewing_plan(even(2, 2)).pressing
+    costs = {"nest": 3, "dark": 5}
+    for least in (3.0, 3.0 + 1e-10, 4.0 + 1e-10):  # a bound is a float, and never quite whole
+        doubt = Chosen((0,), costs, {"nest": 3.0, "dark": least})
+        assert not doubt.proved and doubt.first_in_doubt == ("dark", least)
+        said = best_words(replace(made, chosen=doubt))
+        assert "“dark” it costs 5; no pressing could cost less than" in said
+        assert f"than {least:.0f}." in said
+    said = best_words(replace(made, chosen=Chosen((0,), costs, {"nest": 2.5, "dark": 5.0})))
+    assert said.startswith("Proved")
+    assert best_words(replace(made, chosen=None)) == "All seams are pressed open."

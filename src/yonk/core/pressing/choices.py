@@ -66,7 +66,19 @@ class Chosen:
     @property
     def proved(self) -> bool:
         """Whether no other choices are better under the wishes in their order."""
-        return all(self.costs[name] - least < 1 - _NONE for name, least in self.least.items())
+        return self.first_in_doubt is None
+
+    @property
+    def first_in_doubt(self) -> tuple[str, float] | None:
+        """The first wish, in their order, that other choices might serve better, and the least that
+        it could cost then; costs are whole numbers.
+        """
+        doubts = (
+            (name, least)
+            for name, least in self.least.items()
+            if self.costs[name] - least >= 1 - _NONE
+        )
+        return next(doubts, None)
 
 
 def choose(

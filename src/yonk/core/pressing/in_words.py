@@ -143,11 +143,10 @@ def best_words(made: Pressing) -> str:
     chosen = made.chosen
     if chosen is None:
         return "All seams are pressed open."
-    if chosen.proved:
+    doubt = chosen.first_in_doubt
+    if doubt is None:
         return "Proved: under your wishes no other pressing is better."
-    name, least = next(
-        (name, least) for name, least in chosen.least.items() if chosen.costs[name] - least >= 1
-    )
+    name, least = doubt
     return (
         f"The time for looking ran out; this is the best found. By the wish “{name}” it costs "
         f"{chosen.costs[name]}; no pressing could cost less than {least:.0f}."
