@@ -7,7 +7,7 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from tests.drafts import block, drafts, even, stamped
+from tests.drafts import block, drafts, even, paints, seams, stamped
 from yonk.core.acts import (
     WORDS,
     PaintPatch,
@@ -31,7 +31,7 @@ from yonk.core.acts.repeat_quarter import RepeatQuarter
 from yonk.core.acts.rub import Rub
 from yonk.core.acts.swap import Swap
 from yonk.core.acts.turn import Turn
-from yonk.core.drawing import Span, draw, fabrics_of
+from yonk.core.drawing import Motif, Span, draw, fabrics_of
 from yonk.core.paper import Draft, DraftError, tidy
 from yonk.core.planning import make_plan
 
@@ -203,6 +203,13 @@ def test_a_span_lies_in_a_grid_that_is_not_square() -> None:
     for span in (Span(2, 0), Span(0, 3), Span(1, 0, 2, 1), Span(0, 2, 1, 2), Span(-1, 0)):
         with pytest.raises(DraftError, match="grid of 2 columns by 3 rows"):
             span.check(draft)
+
+
+def test_a_motif_is_turned_round_and_back() -> None:
+    motif = Motif(seams("0 0 1 1, 1/3 0 1 1/4"), paints("1/4 3/4 peat, 3/4 1/4 fog"))
+    assert motif.turned(5) == motif.turned() != motif and motif.turned(4) == motif
+    assert motif.turned(-1).turned() == motif and motif.turned(6) == motif.turned().turned()
+    assert motif.mirrored().mirrored() == motif != motif.mirrored()
 
 
 def test_spans_overlap_where_they_have_a_cell_in_common() -> None:

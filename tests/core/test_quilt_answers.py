@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 from dataclasses import replace
 from fractions import Fraction as F
-from typing import Any
+from typing import Any, get_args
 
 from tests.core.kept import again, keep_anew
 from tests.core.test_setting import FULL, SAMPLES, quilt_of, sash
@@ -20,6 +20,7 @@ from yonk.core.setting import (
     Quilt,
     QuiltBlock,
     Sashing,
+    apply_to_quilt,
     layout_of,
     places_of,
     plan_quilt,
@@ -28,6 +29,7 @@ from yonk.core.setting import (
     vanishing,
     ways_to_reach,
 )
+from yonk.core.setting.acts.turn_all import TurnAll, Turning
 from yonk.core.top import (
     backing_words,
     binding_words,
@@ -202,6 +204,19 @@ def refusals() -> Iterator[tuple[str, Any]]:
             yield name, f"is a quilt of {top}"
 
 
+def turnings() -> Iterator[tuple[str, Any]]:
+    edge = Edge(fabric="fog")
+    for kind, columns, rows in (("straight", 3, 5), ("straight", 4, 2), ("on-point", 3, 2)):
+        quilt = quilt_of(kind=kind, columns=columns, rows=rows, edge=edge)
+        for turning in get_args(Turning):
+            turned = apply_to_quilt(quilt, TurnAll(turning=turning))
+            yield f"{turning} of {columns} by {rows}, {kind}", turned.setting.places
+
+
+def test_turnings() -> None:
+    again(turnings)
+
+
 def test_refusals() -> None:
     again(refusals)
 
@@ -219,4 +234,4 @@ def test_sewn_tops() -> None:
 
 
 if __name__ == "__main__":
-    keep_anew((tops, lists, sewn_tops, refusals))
+    keep_anew((tops, lists, sewn_tops, refusals, turnings))
