@@ -24,6 +24,7 @@ from yonk.core.planning import Cut, Plan, further, make_plan, read, told, wanted
 from yonk.core.planning.comparison import comparisons
 from yonk.core.units import BY_NAME, KINDS, carry_out
 from yonk.core.units.carrying_out import measured
+from yonk.core.units.needs import _least_turned
 from yonk.files.cut_mark import read_mark, write_mark
 from yonk.files.plan_file import write_plan
 
@@ -352,3 +353,12 @@ def test_a_rectangle_that_is_a_square_on_the_ruler_is_one_row_with_the_squares()
     assert [(cut.shape, cut.width, cut.height, cut.count) for cut in make_plan(nearly).cuts] == [
         ("square", F(7, 2), F(7, 2), 2)
     ]
+
+
+@given(st.lists(st.integers(0, 3).map(F), min_size=4, max_size=4))
+def test_corners_are_told_as_the_piece_may_be_turned(corners: list[F]) -> None:
+    """A square lies as well in any quarter, a rectangle in two ways alone."""
+    turns = [(*corners[turn:], *corners[:turn]) for turn in range(4)]
+    assert {_least_turned(one, True) for one in turns} == {max(turns)}
+    assert _least_turned(turns[0], False) == max(turns[0], turns[2])
+    assert _least_turned(turns[1], False) == max(turns[1], turns[3])

@@ -24,6 +24,7 @@ from yonk.core.joining import (
 from yonk.core.joining.touching import COARSE
 from yonk.core.paper import ORDERS, Draft, OrderName
 from yonk.core.planning import read
+from yonk.machine.samples import all_samples
 
 NEAR = 1e-6
 
@@ -167,6 +168,14 @@ def test_a_partial_seam_is_one_line_however_the_block_lies(turns: int, over: boo
     joins = joined(draft).joins
     begun = next(join for join in joins if join.kind == "partial")
     assert len(begun.along) == 1 and sum(len(join.along) for join in joins) == 4
+
+
+def test_each_gap_of_the_row_of_patches_is_closed_by_a_join() -> None:
+    for draft in (even(1, 1), even(2, 3), *all_samples()):
+        order = joined(draft).order
+        gaps = order.joins_of_gaps
+        assert len(gaps) == order.leaves - 1 == len(order.pairs)
+        assert sorted(gaps) == [*range(len(order.pairs))]
 
 
 def _step(draft: Draft) -> float:

@@ -225,3 +225,9 @@ def test_seams_drawn_anywhere_are_foretold_as_well() -> None:
     odd = replace(block(size="7 5", grid=(2, 2)), seams=seams("0 1/3 2 1, 1/2 0 1 2, 1 1 2 2"))
     plan, found = foretold(odd, first_guess("in"))
     assert found.checkpoints[-1].join == plan.sewn[-1].join.number
+
+
+def test_a_size_is_not_half_or_double_of_what_it_must_be() -> None:
+    far = "cannot be so far from 4 1⁄2″; look whether it was read right"
+    for size, fault in ((F(9, 4), ""), (F(9), ""), (F(143, 64), far), (F(577, 64), far)):
+        assert size_fault(size, 4.5, "in") == fault

@@ -18,6 +18,7 @@ from yonk.core.cutting import Cutting, plan_cutting
 from yonk.core.finder import sizes_told
 from yonk.core.paper import TRADE_WORDS, Draft, LengthUnit
 from yonk.core.planning import Plan, cut_words, make_plan
+from yonk.core.planning.notices import MOST_LOOSE
 from yonk.files.everything_pdf import SHEETS, SheetName, sheets_of, write_everything_pdf
 from yonk.files.page_pictures import MOST_PAGES, WIDTH, picture_pages
 from yonk.machine.samples import all_samples
@@ -175,3 +176,19 @@ def test_of_many_pages_the_first_are_pictured(gate: Cutting) -> None:
     whole.save(out)
     found = picture_pages(out.getvalue())
     assert (found.count, len(found.pictures)) == (MOST_PAGES + 3, MOST_PAGES)
+
+
+def loose(count: int) -> list[str]:
+    """What is said of so many seams that end at nothing."""
+    ends = [f"1/4 {n}/64 1/2 {n}/64" for n in range(1, count + 1)]
+    plan = make_plan(block(", ".join(ends)))
+    return [one.text for one in plan.notices if one.code == "loose-seam"]
+
+
+def test_seams_that_end_at_nothing_are_named_and_the_rest_counted() -> None:
+    assert len(loose(1)) == 1 and "column 1, row 1 ends at nothing" in loose(1)[0]
+    assert len(loose(MOST_LOOSE)) == MOST_LOOSE
+    one_more, more = loose(MOST_LOOSE + 1), loose(MOST_LOOSE + 3)
+    assert len(one_more) == len(more) == MOST_LOOSE + 1
+    assert one_more[-1] == "One more seam ends at nothing."
+    assert more[-1] == "3 more seams end at nothing."

@@ -151,6 +151,7 @@ def sewn_tops() -> Iterator[tuple[str, Any]]:
                 for one in sewing.steps
             ],
         )
+        yield f"marks of {name}", [one.mark for one in sewing.steps]
         yield f"rows of {name}", sewing.together.rows
         yield f"blocks of {name}", sewing.together.blocks
         yield f"pressing of {name}", pressed_words(sewing.pressing)

@@ -51,6 +51,21 @@ def log_of(*middles: str) -> SeamLog:
     return SeamLog(tests=tuple(map(strips, middles)))
 
 
+def test_what_cannot_be_read_is_told_where_it_is() -> None:
+    """A seam more than half an allowance off was most likely read wrong."""
+    cannot = "look whether it was read right"
+    for middle, fault in (("5/4", ""), ("3/4", ""), ("81/64", "middle"), ("47/64", "middle")):
+        found = strips(middle).fault
+        assert found == ((fault, f"is far from 1″; {cannot}") if fault else None), middle
+    for right, far in (("5/4", False), ("11/8", False), ("89/64", True), ("71/64", True)):
+        found = strips("1", outer=(F(5, 4), F(right))).fault
+        told = ("right", f"is far from what the left one measures; {cannot}")
+        assert found == (told if far else None), right
+    narrow = ("cut", "leaves nothing between two such seams; cut wider strips")
+    assert strips("1/8", cut=F(1, 2)).fault == narrow
+    assert strips("1/32", cut=F(17, 32)).fault is None
+
+
 def test_by_hand() -> None:
     """Strips cut 1½ whose middle one measures 15/16: each seam takes up 9/32, a thirty-second too
     much.

@@ -94,7 +94,7 @@ class Order:
     @cached_property
     def joins_of_gaps(self) -> list[int]:
         """The join that brings each patch of the row together with the next."""
-        found = [0] * max(0, self.leaves - 1)
+        found = [0] * (self.leaves - 1)
         for number, (_, second, _) in enumerate(self.line[1]):
             found[second - 1] = number
         return found

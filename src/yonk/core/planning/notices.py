@@ -19,6 +19,7 @@ from yonk.core.planning.sizes import finer_steps, on_the_ruler, sizes_on_the_rul
 from yonk.core.planning.ways import effort_of
 from yonk.core.units import BY_NAME, Terms, terms_of
 
+MOST_LOOSE = 12  # seams that are named one by one
 Code = Literal[
     "off-the-ruler",
     "loose-seam",
@@ -94,14 +95,17 @@ def _spot(reading: Reading, spot: tuple[int, int]) -> str:
 
 
 def _loose(reading: Reading) -> Iterator[Notice]:
-    for start, end in reading.drawing.loose[:12]:
+    loose = reading.drawing.loose
+    for start, end in loose[:MOST_LOOSE]:
         where = " to ".join(dict.fromkeys((_spot(reading, start), _spot(reading, end))))
         yield Notice(
             "loose-seam",
             f"A seam at {where} ends at nothing and divides no patch; draw it on or rub it out.",
         )
-    if len(reading.drawing.loose) > 12:
-        yield Notice("loose-seam", f"{len(reading.drawing.loose) - 12} more seams end at nothing.")
+    more = len(loose) - MOST_LOOSE
+    if more > 0:
+        said = "One more seam ends" if more == 1 else f"{more} more seams end"
+        yield Notice("loose-seam", f"{said} at nothing.")
 
 
 def _set_in(reading: Reading) -> Iterator[Notice]:
