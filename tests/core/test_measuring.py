@@ -17,7 +17,7 @@ from hypothesis import given, settings
 from tests.drafts import block, drafts, even, seams
 from yonk.cli import main
 from yonk.core.acts import SetMaking, apply
-from yonk.core.measuring import Errors, Foretold, first_guess, foretell
+from yonk.core.measuring import Errors, Foretold, first_guess, foretell, size_fault
 from yonk.core.measuring.foretold import off_the_ruler, trimmed_units
 from yonk.core.measuring.runs import Runs
 from yonk.core.paper import Draft

@@ -88,7 +88,7 @@ def test_pieces_meet_at_the_start_the_middle_or_the_end_of_an_edge() -> None:
     assert lefts == [1.0, -2.0, -5.0]  # clockwise the lower edge runs from right to left
     desk = table()
     base, short = desk.piece(10, 2, "peat"), desk.piece(4, 2, "fog")
-    with pytest.raises(SewingError, match="^the two pieces do not meet$"):
+    with pytest.raises(SewingError, match=r"^the two pieces do not meet$"):
         desk.join(
             base,
             sides_of(base.front[0].outline)[2],
