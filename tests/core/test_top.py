@@ -8,7 +8,7 @@ from fractions import Fraction as F
 from typing import Any
 
 import pytest
-from hypothesis import given
+from hypothesis import example, given
 from hypothesis import strategies as st
 
 from tests.core.test_setting import SAMPLES, quilt_of, sash
@@ -146,6 +146,7 @@ def test_bias_binding_is_cut_from_squares() -> None:
     st.sampled_from([F(1, 4), F(3, 8), F(3, 4)]),
     st.sampled_from([F(1, 8), F(1, 16), F(1, 10)]),
 )
+@example(40, F(2), F(3, 4), F(1, 16))
 def test_a_bias_square_gives_enough_and_no_step_more(
     length: int, width: F, seam: F, step: F
 ) -> None:
