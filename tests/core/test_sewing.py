@@ -302,10 +302,10 @@ def test_layers_sewn_all_round_cannot_be_opened() -> None:
 def test_the_two_schools_of_stitching_sew_the_same_and_say_what_they_do() -> None:
     unit, _ = one("half-square-triangle", F(3))
     words = []
-    for stitch in ("beside", "two-lines"):
+    for stitch, lines in (("beside", 1), ("two-lines", 2)):
         terms = usual_terms(stitch=stitch, press="open")
         made = carry_out(unit, method_of("half-square-triangle", "two-at-a-time"), terms)
-        assert made.sound
+        assert made.sound and made.table.marks == lines
         words.append(next(step.words for step in made.table.steps if step.act == "sew"))
         assert any("press it open" in step.words for step in made.table.steps)
     assert "sew 1⁄4″ to either side" in words[0] and "sew on them" in words[1]
