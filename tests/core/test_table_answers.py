@@ -9,7 +9,7 @@ from __future__ import annotations
 
 import importlib
 import pkgutil
-from collections.abc import Iterator
+from collections.abc import Iterator, Mapping
 from dataclasses import MISSING, fields, is_dataclass
 from fractions import Fraction
 from types import FunctionType, ModuleType
@@ -28,7 +28,7 @@ def modules() -> Iterator[ModuleType]:
 
 def is_plain(value: Any) -> bool:
     """Whether a value is made of figures and words alone, or of what is made of them."""
-    if isinstance(value, dict):
+    if isinstance(value, Mapping):
         return all(is_plain(part) for pair in value.items() for part in pair)
     if isinstance(value, tuple | list | set | frozenset):
         return all(map(is_plain, value))
