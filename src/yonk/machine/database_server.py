@@ -240,6 +240,9 @@ def lay_out_database(folder: Path, user: Sequence[str] | None = None) -> None:
         *(as_root() if user is None else user),
     ]
     done = subprocess.run(command, capture_output=True, text=True, check=False)
+    if done.returncode:  # once more: two that are laid out in one moment can be in each other's way
+        shutil.rmtree(half, ignore_errors=True)
+        done = subprocess.run(command, capture_output=True, text=True, check=False)
     if done.returncode:
         shutil.rmtree(half, ignore_errors=True)
         last = (done.stderr or done.stdout).strip().splitlines()[-1:] or ["no reason given"]
