@@ -146,6 +146,22 @@ def test_a_layout_that_was_killed_half_way_is_laid_out_anew(
     assert server.start().answers()
 
 
+def test_a_database_that_starts_leaves_the_temporary_tables_of_another_alone(
+    server: DatabaseServer, tmp_path: Path
+) -> None:
+    other = DatabaseServer(tmp_path / "other")
+    with open_engine(server.start().url).connect() as first:
+        first.execute(text("CREATE TEMPORARY TABLE kept (one INT) ENGINE=Aria"))
+        place = Path(first.scalar(text("SELECT @@tmpdir")) or "")
+        before = {*place.glob("#sql*")}
+        assert place == tmp_path / "temporary" and before
+        other.start()
+        other.stop()
+        assert {*place.glob("#sql*")} == before
+        first.execute(text("INSERT INTO kept VALUES (1)"))
+        assert first.scalar(text("SELECT one FROM kept")) == 1
+
+
 def test_blocks_of_a_newer_program_are_told_as_such(tmp_path: Path) -> None:
     with database(tmp_path) as engine, engine.begin() as connection:
         connection.execute(text("UPDATE alembic_version SET version_num = '9999'"))

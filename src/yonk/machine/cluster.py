@@ -24,6 +24,7 @@ from yonk.machine.database_server import (
     free_port,
     lay_out_database,
     program,
+    temporary,
 )
 from yonk.machine.kept_running import KeptRunning
 from yonk.machine.node_check import check_over_http, node_says
@@ -54,6 +55,7 @@ class Node:
         self.folder = folder / f"node{number}"
         self.folder.mkdir(parents=True, exist_ok=True)
         _hand_over(self.folder)
+        _hand_over(temporary(self.folder))
         self.port, self.group, self.ist, self.sst, self.check = (free_port() for _ in range(5))
         self.others = ""
         self.begins = False
@@ -117,6 +119,7 @@ class Node:
             program("mariadbd"),
             "--no-defaults",
             f"--datadir={self.data}",
+            f"--tmpdir={temporary(self.folder)}",
             f"--port={self.port}",
             "--bind-address=127.0.0.1",
             f"--socket={self.folder / 'socket'}",

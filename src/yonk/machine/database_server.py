@@ -198,6 +198,7 @@ class DatabaseServer:
             program("mariadbd"),
             "--no-defaults",
             f"--datadir={self.folder / 'data'}",
+            f"--tmpdir={temporary(self.folder)}",
             f"--port={access.port}",
             "--bind-address=127.0.0.1",
             f"--socket={self.folder / 'socket'}",
@@ -225,6 +226,15 @@ class DatabaseServer:
         raise MachineError(f"The database did not come up; {self.folder / 'log'} says why.")
 
 
+def temporary(folder: Path) -> Path:
+    """Where a server keeps its temporary tables, in a folder of its own: one that starts removes
+    all that it finds where it keeps its own, so in a shared place those of others too.
+    """
+    place = folder / "temporary"
+    place.mkdir(exist_ok=True)
+    return place
+
+
 def lay_out_database(folder: Path, user: Sequence[str] | None = None) -> None:
     """Lays a database out beside its place in a folder and moves it there when it is whole; for
     another `user` where that is told. Raises `MachineError`.
@@ -237,12 +247,10 @@ def lay_out_database(folder: Path, user: Sequence[str] | None = None) -> None:
         "--auth-root-authentication-method=normal",
         "--skip-test-db",
         f"--datadir={half}",
+        f"--tmpdir={temporary(folder)}",
         *(as_root() if user is None else user),
     ]
     done = subprocess.run(command, capture_output=True, text=True, check=False)
-    if done.returncode:  # once more: two that are laid out in one moment can be in each other's way
-        shutil.rmtree(half, ignore_errors=True)
-        done = subprocess.run(command, capture_output=True, text=True, check=False)
     if done.returncode:
         shutil.rmtree(half, ignore_errors=True)
         last = (done.stderr or done.stdout).strip().splitlines()[-1:] or ["no reason given"]
