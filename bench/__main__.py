@@ -300,7 +300,8 @@ def browser() -> list[bool]:
             page.get_by_role("application").wait_for()
             page.wait_for_timeout(1000)
             kept += [
-                edits(page, name, limit, moves=bool(moves)) for moves, limit in enumerate(limits)
+                edits(page, name, limit, moves=moves)
+                for moves, limit in zip((False, True), limits, strict=False)
             ]
         for columns, rows, most in (
             (12, 15, (1000, 100, 300, 34)),

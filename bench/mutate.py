@@ -223,8 +223,8 @@ class Reach:
         """
         lines = self.tests.get(str(mutation.file.relative_to(ROOT)), {})
         # what runs when a module is loaded is reached by no test of its own, but by all of its file
-        loaded = not lines.get(mutation.line)
-        reaching = lines.get(mutation.line) or {one for tests in lines.values() for one in tests}
+        own = lines.get(mutation.line)
+        reaching = own or {one for tests in lines.values() for one in tests}
         found = sorted(reaching, key=lambda one: (self.seconds.get(one, 1.0), one))
         chosen: list[str] = []
         taken = 0.0
@@ -236,7 +236,7 @@ class Reach:
                 break
             chosen.append(one)
         kept = [one for one in found if KEPT in one and not one.startswith(TABLES)]
-        return [*([TABLES] if loaded else []), *chosen, *kept]
+        return [*([] if own else [TABLES]), *chosen, *kept]
 
 
 def learn() -> Reach:

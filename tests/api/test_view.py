@@ -83,6 +83,17 @@ def test_cells_are_spoken_and_a_span_speaks_for_all_its_cells(web: TestClient) -
     assert cell_words(gate, 2, 0) == "half-square triangle 1, Fog over Peat"
 
 
+def test_a_cell_with_a_seam_where_it_is_looked_at_still_tells_its_unit(web: TestClient) -> None:
+    document = SAMPLES["Clint"] | {
+        "finished": {"width": "6", "height": "6"},
+        "grid": {"columns": ["1"], "rows": ["1"]},
+        "seams": [[["0", "17/48"], ["1", "17/48"]]],
+        "patches": [],
+    }
+    view = web.post("/api/draft", json={"document": document}).json()
+    assert len(view["faces"]) == 2 and view["cells"][0][0] is not None
+
+
 def test_an_empty_board_is_no_checker(web: TestClient) -> None:
     document = web.post("/api/blocks", json={}).json()["document"]
     view = web.post("/api/draft", json={"document": document}).json()

@@ -194,12 +194,14 @@ export function useBoardKeys(hands: Hands) {
         ]
       : []),
   ];
+  const looks = tool === "paint" || tool === "look";
+  const patchSaid = looks && picked !== undefined ? patchWords(view, picked) : "";
   return {
     cursor: kept,
     setCursor,
     pen: tool === "seam" ? pen : undefined,
     picked,
-    hint: ((tool === "paint" || tool === "look") && picked !== undefined && patchWords(view, picked)) || HINTS[tool],
+    hint: patchSaid || HINTS[tool],
     onCells,
     onFace,
     cellActs,

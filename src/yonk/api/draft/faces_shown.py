@@ -14,6 +14,8 @@ import shapely
 from yonk.api.wire import Place
 from yonk.core.drawing import FACES_KEPT, Drawing, Face, Ring, once_a_drawing
 
+NEAR_THE_MIDDLE = (Fraction(19, 48), Fraction(17, 48)), (Fraction(25, 48), Fraction(29, 48))
+
 
 class FaceShown(NamedTuple):
     """An outline with its holes, where its letter goes, and the radius of the room there; in the
@@ -36,12 +38,17 @@ def faces_shown(drawing: Drawing) -> list[FaceShown]:
 @once_a_drawing
 def cell_faces(drawing: Drawing) -> list[int | None]:
     """For each cell, row by row, the face that holds a place near its middle, where seams seldom
-    run; None where one does.
+    run; None where one runs through both that are looked at.
     """
     columns, rows = len(drawing.ruling.across) - 1, len(drawing.ruling.down) - 1
-    places = [column + Fraction(19, 48) for column in range(columns)]
-    levels = [row + Fraction(17, 48) for row in range(rows)]
-    return drawing.faces_at([(x, y) for y in levels for x in places])
+    cells = [(column, row) for row in range(rows) for column in range(columns)]
+    found: list[int | None] = [None] * len(cells)
+    for x, y in NEAR_THE_MIDDLE:
+        left = [number for number, face in enumerate(found) if face is None]
+        points = [(cells[number][0] + x, cells[number][1] + y) for number in left]
+        for number, face in zip(left, drawing.faces_at(points), strict=True):
+            found[number] = face
+    return found
 
 
 @lru_cache(maxsize=8)

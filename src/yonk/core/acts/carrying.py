@@ -68,11 +68,10 @@ def _still_in(draft: Draft, drawing: Drawing, before: Draft) -> Sequence[int | N
     """The face that each paint lies in; of those that lay in a face which the change has left as it
     was, nothing needs to be looked up.
     """
+    if draft.paints is not before.paints:
+        return paint_faces(draft, drawing)
     old = draw(before)
-    if draft.paints is not before.paints or (old.scale, old.ruling) != (
-        drawing.scale,
-        drawing.ruling,
-    ):
+    if (old.scale, old.ruling) != (drawing.scale, drawing.ruling):
         return paint_faces(draft, drawing)
     number = {id(face): index for index, face in enumerate(drawing.faces)}  # the very faces stay
     found = [

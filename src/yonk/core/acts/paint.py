@@ -11,13 +11,7 @@ from yonk.core.acts.act import Act
 from yonk.core.acts.carrying import carried
 from yonk.core.acts.checks import PointText, check_known, grid_size, point_of
 from yonk.core.acts.mates import MatesName, mates_of
-from yonk.core.drawing import (
-    draw,
-    fabrics_of,
-    grid_point_inside,
-    paint_faces,
-    read_patches,
-)
+from yonk.core.drawing import draw, fabrics_of, grid_point_inside, paint_faces, read_patches
 from yonk.core.paper import Draft, DraftError, Paint
 
 

@@ -114,11 +114,8 @@ class Drawing:
         """
         if not points:
             return []
-        across, down = (
-            np.interp(counts, np.arange(len(lines)), lines)
-            for lines, axis in zip(self._lines, zip(*points, strict=True), strict=True)
-            for counts in [[over / under for over, under in map(Fraction.as_integer_ratio, axis)]]
-        )
+        across = _between([x for x, _ in points], self._lines[0])
+        down = _between([y for _, y in points], self._lines[1])
         spots = shapely.points(across, down)
         asked, hit = self._tree.query(spots, predicate="intersects")
         clear = shapely.distance(spots[asked], self._outlines[hit]) > 1e-6 * (
@@ -237,6 +234,12 @@ def holds(face: Face, spot: tuple[Fraction | int, Fraction | int]) -> bool:
     return _inside(face.ring, spot) is True and all(
         _inside(hole, spot) is False for hole in face.holes
     )
+
+
+def _between(counts: Sequence[Fraction], lines: Array) -> Array:
+    """Where counts of columns or rows lie, as near as floats tell."""
+    ratios = [over / under for over, under in map(Fraction.as_integer_ratio, counts)]
+    return np.interp(ratios, np.arange(len(lines)), lines)
 
 
 def grid_point_inside(drawing: Drawing, face: Face) -> Point:
