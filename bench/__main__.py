@@ -218,7 +218,7 @@ def recipes() -> list[bool]:
         compared.append(1000 * median(lambda w=wanted: fresh_comparison(w), 5))  # type: ignore[misc]
         for group in wanted.groups:
             for way in comparisons_ways(group, wanted):
-                for _, made in steps_of(way, group.unit, wanted.terms, wanted):
+                for _, made in steps_of(way, group, wanted):
                     for step in made.table.steps:
                         pictures += [
                             1000 * median(partial(picture_of, scene), 3) for scene in step.scenes

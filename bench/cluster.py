@@ -122,7 +122,7 @@ def quilters(cluster: Cluster, count: int) -> list[Quilter]:
         mark = f"{time.monotonic_ns():x}"
         person = add_account(session, f"Quilter {mark}", PASSWORD)
         session.commit()
-        _, token = sign_in(session, person.name, PASSWORD, mark)
+        token = sign_in(session, person.name, PASSWORD, mark).token
     headers = {"Cookie": f"{COOKIE}={token}"}
     with httpx.Client(base_url=cluster.address, headers=headers, timeout=20) as web:
         for _ in range(count):

@@ -2,6 +2,9 @@
 
 from __future__ import annotations
 
+import os
+import subprocess
+import sys
 import threading
 import time
 from collections.abc import Iterator
@@ -16,6 +19,32 @@ from yonk.api.app import create_app
 from yonk.api.guild.config import Guild
 from yonk.machine.serve import FRONT_END, database
 from yonk.store.models import Base
+
+# What the tests start dies with them, also where they are broken off: a watcher, which notices when
+# its pipe is closed, ends every process that has this mark in its environment.
+RUN = f"{os.getpid()}-{time.time_ns()}"
+os.environ["YONK_TEST_RUN"] = RUN
+WATCHER = """
+import os, signal, sys, time
+sys.stdin.read()
+mark = f"YONK_TEST_RUN={sys.argv[1]}".encode()
+for wait, which in ((0, signal.SIGTERM), (5, signal.SIGKILL)):
+    time.sleep(wait)
+    for name in filter(str.isdigit, os.listdir("/proc")):
+        try:
+            told = open(f"/proc/{name}/environ", "rb").read().split(bytes(1))
+            if mark in told and int(name) != os.getpid():
+                os.kill(int(name), which)
+        except OSError:
+            pass
+"""
+_watched = subprocess.Popen(
+    [sys.executable, "-c", WATCHER, RUN],
+    stdin=subprocess.PIPE,
+    stdout=subprocess.DEVNULL,
+    stderr=subprocess.DEVNULL,
+    start_new_session=True,
+)
 
 settings.register_profile("yonk", deadline=None)
 settings.load_profile("yonk")

@@ -96,12 +96,13 @@ def sew(file: str, blocks: int | None, as_json: bool) -> None:
 def quilt(file: str, as_json: bool) -> None:
     """Print the plan of a quilt FILE (- for standard input)."""
     from yonk.core.setting import plan_quilt
+    from yonk.core.top import whole_list
     from yonk.files.quilt_file import read_quilt
     from yonk.files.quilt_plan_file import write_quilt_csv, write_quilt_plan
 
     with faults_refused():
         made = plan_quilt(read_quilt(_text_of(file)))
-        told = in_json(write_quilt_plan(made)) if as_json else write_quilt_csv(made)
+        told = in_json(write_quilt_plan(made)) if as_json else write_quilt_csv(whole_list(made))
     click.echo(told)
 
 
@@ -292,23 +293,26 @@ def node_check(port: int) -> None:
 
 @main.command()
 @click.argument("name")
-def account(name: str) -> None:
+@click.option("--link", is_flag=True, help="print a link by which she chooses a new password")
+@click.option("--sign-out", "out", is_flag=True, help="sign her out of every browser")
+@click.option("--suspend/--let-in", "suspended", default=None, help="may she sign in or not")
+@click.option("--remove", is_flag=True, help="delete her account and all that is hers, for good")
+def account(name: str, link: bool, out: bool, suspended: bool | None, remove: bool) -> None:
     """Make the account of a keeper of the guild, who invites the others; the password is asked for,
-    or read from standard input.
+    or read from standard input. With an option, do that for the account that is there.
     """
-    from yonk.machine.serve import database_address, opened
-    from yonk.machine.settings import settings_told
-    from yonk.store.database import session_maker
-    from yonk.store.people import first_account
+    from yonk.machine.accounts import do_for, make_keeper
 
-    if sys.stdin.isatty():
-        password = click.prompt("Password", hide_input=True, confirmation_prompt=True)
-    else:
-        password = sys.stdin.readline().rstrip("\n")
-    with _refused_by_the_machine(), database_address(settings_told()) as address:
-        with session_maker(opened(address))() as session:
-            made = first_account(session, name, password)
-        click.echo(f"{made.name} keeps the guild now, and can sign in.")
+    with _refused_by_the_machine():
+        if link or out or remove or suspended is not None:
+            for words in do_for(name, link=link, out=out, suspended=suspended, remove=remove):
+                click.echo(words)
+            return
+        if sys.stdin.isatty():
+            password = click.prompt("Password", hide_input=True, confirmation_prompt=True)
+        else:
+            password = sys.stdin.readline().rstrip("\n")
+        click.echo(make_keeper(name, password))
 
 
 @main.command()

@@ -36,7 +36,7 @@ class GuildOf:
                 self.ids[name] = made.id
             session.commit()
             for name in NAMES:
-                _, self.tokens[name] = people.sign_in(session, name, PASSWORD, name)
+                self.tokens[name] = people.sign_in(session, name, PASSWORD, name).token
 
     def ask(self, who: str | None, method: str, path: str, **more: Any) -> Response:
         """A request as somebody, or as nobody."""

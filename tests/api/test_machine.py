@@ -228,7 +228,7 @@ def test_being_told_to_end_ends_all_of_it_soon_also_heavy_work(tmp_path: Path) -
         one.start()
     until(lambda: b"multiprocessing" in children_of(process.pid))
     process.terminate()
-    _, errors = process.communicate(timeout=20)
+    _, errors = process.communicate(timeout=60)
     assert process.returncode == 0 and "Traceback" not in errors
     with pytest.raises(ProcessLookupError):
         os.kill(server, 0)

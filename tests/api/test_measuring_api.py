@@ -235,7 +235,9 @@ def test_the_log_leaves_with_the_block_and_comes_back(web: TestClient) -> None:
     assert web.post(f"{here}/photos?caption=back", content=picture()).status_code == 201
     before = web.get(f"{here}/log").json()
     assert [one["text"] for one in before["next_time"]] == ["Starch it."]
-    assert before["notes"][0]["text"].endswith("cut the next 36 1⁄4″ long for 16.")
+    assert before["notes"][0]["text"].endswith(
+        "cut the next 35 1⁄4″ long for 16, with 1″ to square it up."
+    )
     parcel = web.get(f"{here}/parcel.zip").content
     with zipfile.ZipFile(io.BytesIO(parcel)) as opened:
         assert set(opened.namelist()) == {"block.yonk.json", "log.json", "photos/1.jpg"}

@@ -4,10 +4,12 @@ from __future__ import annotations
 
 import io
 import zipfile
+from contextlib import suppress
 from email import message_from_bytes
-from threading import Thread
+from threading import Event, Thread
 from typing import Any
 
+import anyio
 import pytest
 from fastapi.testclient import TestClient
 from httpx import Response
@@ -15,8 +17,11 @@ from sqlalchemy import Engine, text
 
 from tests.api.guild import NAMES, PASSWORD, GuildOf
 from tests.api.test_sewing_api import WEIR_GATE
-from yonk.api.session import COOKIE
+from yonk.api.guild.bulkhead import AT_ONCE, MOST_WAITING, CrowdedError, apart
+from yonk.api.session import COOKIE, DEVICE
+from yonk.core.paper import YonkError
 from yonk.store import people
+from yonk.store.attempts import MOST_OF_A_PAIR
 from yonk.store.database import session_maker
 from yonk.store.models import Base
 
@@ -60,15 +65,92 @@ def test_a_wrong_password_and_a_wrong_name_are_told_alike(guild: GuildOf) -> Non
     assert answers[0].json() == answers[1].json()
 
 
-def test_who_tries_too_often_waits(guild: GuildOf) -> None:
-    for _ in range(people.MOST_ATTEMPTS):
+def test_who_tries_too_often_waits_and_locks_nobody_else_out(guild: GuildOf) -> None:
+    """At a browser that she signed in at before she may go on; another account from here too."""
+    known = sign_in(guild, OTHER).cookies[DEVICE]
+    for _ in range(MOST_OF_A_PAIR):
         assert sign_in(guild, OTHER, "wrong").status_code == 401
     told = sign_in(guild, OTHER)
     assert (told.status_code, told.json()["code"]) == (429, "too-often")
-    assert sign_in(guild, THIRD).status_code == 429  # the same address tries all names
+    assert sign_in(guild, THIRD).status_code == 200
+    mine = {"Cookie": f"{DEVICE}={known}"}
+    asked = {"name": OTHER, "password": PASSWORD}
+    assert guild.ask(None, "POST", "/api/sign-in", json=asked, headers=mine).status_code == 200
+    strange = {"Cookie": f"{DEVICE}=made-up"}
+    assert guild.ask(None, "POST", "/api/sign-in", json=asked, headers=strange).status_code == 429
     with guild.engine.begin() as connection:
         connection.execute(text("UPDATE attempt SET made = made - INTERVAL 16 MINUTE"))
     assert sign_in(guild, OTHER).status_code == 200
+
+
+def test_tries_count_for_the_account_however_its_name_is_typed(guild: GuildOf) -> None:
+    for name in ("Cléo", "Clèo", "CLEO", "cleo", "Clêo"):
+        assert sign_in(guild, name, "wrong").status_code == 401
+    assert sign_in(guild, "Cleo").status_code == 429
+    for name in ("Zoé", "Zoe", "zoe", "ZOÉ", "zoè"):
+        assert sign_in(guild, name, "wrong").status_code == 401
+    assert sign_in(guild, "Zoe", "wrong").status_code == 429  # nobody's, told like anybody's
+
+
+def test_of_many_tries_at_once_no_more_are_hashed_than_are_allowed(
+    guild: GuildOf, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    hashed: list[str] = []
+    sound = people._matches
+
+    def counted(kept: str, password: str) -> bool:
+        hashed.append(password)
+        return sound(kept, password)
+
+    monkeypatch.setattr(people, "_matches", counted)
+    makers = session_maker(guild.engine)
+
+    def one() -> None:
+        with makers() as session, suppress(YonkError):
+            people.sign_in(session, OTHER, "wrong", "192.0.2.7")
+
+    threads = [Thread(target=one) for _ in range(24)]
+    for thread in threads:
+        thread.start()
+    for thread in threads:
+        thread.join()
+    assert len(hashed) <= MOST_OF_A_PAIR
+
+
+def test_no_connection_is_held_while_a_password_is_looked_at(
+    guild: GuildOf, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    held: list[bool] = []
+    with session_maker(guild.engine)() as session:
+
+        def looking(kept: str, password: str) -> bool:
+            held.append(session.in_transaction())
+            return True
+
+        monkeypatch.setattr(people, "_matches", looking)
+        people.sign_in(session, OTHER, PASSWORD, "192.0.2.8")
+    assert held == [False]
+
+
+def test_members_do_not_wait_for_those_who_knock(guild: GuildOf) -> None:
+    """However many wait at the door, another is told to come again, and a member is answered."""
+
+    async def crowd() -> tuple[int, int]:
+        gate = Event()
+        async with anyio.create_task_group() as tasks:
+            refused = 0
+            for _ in range(AT_ONCE + MOST_WAITING):
+                tasks.start_soon(apart, gate.wait)
+            await anyio.sleep(0.2)
+            try:
+                await apart(lambda: None)
+            except CrowdedError:
+                refused += 1
+            members = await anyio.to_thread.run_sync(lambda: 1)
+            gate.set()
+        return refused, members
+
+    assert anyio.run(crowd) == (1, 1)
 
 
 def test_signing_out_here_and_everywhere(guild: GuildOf) -> None:
@@ -132,7 +214,7 @@ def test_an_invitation_by_link(guild: GuildOf) -> None:
     assert len(letters) == 1 and made.json()["link"] in str(letters[0].get_payload())
     assert letters[0]["Bcc"] is None and "Bea" in letters[0]["X-For"]
     told = guild.ask(None, "POST", "/api/invitation", json={"token": token})
-    assert told.json() == {"by": KEEPER}
+    assert told.json() == {"by": KEEPER, "whom": ""}
     taken = {"token": token, "name": OTHER, "password": NEW}
     refused = guild.ask(None, "POST", "/api/invitation/accept", json=taken)
     assert refused.status_code == 422 and refused.json()["faults"][0]["place"] == "name"
@@ -141,6 +223,7 @@ def test_an_invitation_by_link(guild: GuildOf) -> None:
     again = guild.ask(None, "POST", "/api/invitation/accept", json=taken | {"name": "Bess"})
     assert again.status_code == 404
     assert [one["used"] for one in guild.ask(KEEPER, "GET", "/api/invitations").json()] == [True]
+    assert not list(guild.post.glob("*.eml"))  # its link leads nowhere any more
 
 
 def test_an_invitation_that_ended_or_was_taken_back_is_none(guild: GuildOf) -> None:
@@ -174,6 +257,56 @@ def test_who_leaves_takes_everything_along(guild: GuildOf) -> None:
     assert left.status_code == 204 and here(guild, OTHER) == "out"
     for gone in (guild.ids[OTHER], made["id"], quilt.json()["id"]):
         assert not _holding(guild.engine, gone)
+
+
+def test_who_leaves_leaves_nothing(guild: GuildOf) -> None:
+    """Neither the invitation that she came by, nor its letter, nor her name at what others keep."""
+    made = guild.ask(KEEPER, "POST", "/api/invitations", json={"whom": "Bea"}).json()
+    taken = {"token": made["link"].split("#")[1], "name": "Bea", "password": NEW}
+    bea = guild.ask(None, "POST", "/api/invitation/accept", json=taken)
+    guild.ids["Bea"], guild.tokens["Bea"] = bea.json()["id"], bea.cookies[COOKIE]
+    block = guild.ask(KEEPER, "POST", "/api/blocks", json={"document": WEIR_GATE}).json()
+    guild.share(block["id"], Bea="change")
+    saved = {"document": WEIR_GATE, "revision": 1}
+    assert guild.ask("Bea", "PUT", f"/api/blocks/{block['id']}", json=saved).status_code == 200
+    second = guild.ask(KEEPER, "POST", f"/api/members/{guild.ids['Bea']}/password-link")
+    assert second.status_code == 201 and len(list(guild.post.glob("*.eml"))) == 1
+    left = guild.ask("Bea", "POST", "/api/account/leave", json={"password": NEW})
+    assert left.status_code == 204 and not list(guild.post.glob("*.eml"))
+    assert not _holding(guild.engine, guild.ids["Bea"]) and not _holding(guild.engine, "Bea")
+
+
+def test_a_member_who_forgot_her_password_is_given_a_link(guild: GuildOf) -> None:
+    path = f"/api/members/{guild.ids[OTHER]}/password-link"
+    assert guild.ask(THIRD, "POST", path).status_code == 403
+    token = guild.ask(KEEPER, "POST", path).json()["link"].split("#")[1]
+    told = guild.ask(None, "POST", "/api/invitation", json={"token": token}).json()
+    assert told == {"by": KEEPER, "whom": OTHER}
+    taken = {"token": token, "name": "", "password": NEW}
+    done = guild.ask(None, "POST", "/api/invitation/accept", json=taken)
+    assert done.status_code == 201 and done.json()["id"] == guild.ids[OTHER]
+    assert here(guild, OTHER) == "out"  # what was signed in before is not any more
+    assert sign_in(guild, OTHER, NEW).status_code == 200
+    assert guild.ask(None, "POST", "/api/invitation/accept", json=taken).status_code == 404
+
+
+def test_the_keeper_ends_sessions_suspends_and_removes(guild: GuildOf) -> None:
+    path = f"/api/members/{guild.ids[OTHER]}"
+    assert guild.ask(KEEPER, "POST", f"{path}/sign-out").status_code == 204
+    assert here(guild, OTHER) == "out"
+    suspended = guild.ask(KEEPER, "PUT", f"{path}/suspended", json={"suspended": True})
+    assert suspended.status_code == 204
+    refused = sign_in(guild, OTHER)
+    assert refused.status_code == 401 and "may not sign in" in refused.text
+    assert guild.ask(KEEPER, "PUT", f"{path}/suspended", json={"suspended": False}).is_success
+    assert sign_in(guild, OTHER).status_code == 200
+    seen = {one["name"]: one for one in guild.ask(KEEPER, "GET", "/api/members").json()}
+    assert seen[OTHER]["signed_in"] == 1 and seen[KEEPER]["keeper"]
+    assert guild.ask(THIRD, "GET", "/api/members").status_code == 403
+    own = guild.ask(KEEPER, "DELETE", f"/api/members/{guild.ids[KEEPER]}")
+    assert own.status_code == 422  # a guild is never without its keeper
+    assert guild.ask(KEEPER, "DELETE", path).status_code == 204
+    assert not _holding(guild.engine, guild.ids[OTHER]) and sign_in(guild, OTHER).status_code == 401
 
 
 def _holding(engine: Engine, name: str) -> list[str]:

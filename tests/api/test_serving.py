@@ -28,10 +28,11 @@ from yonk.store.database import CutShortError, migrate, open_engine
 def test_health_tells_the_truth(web: TestClient, empty: Engine) -> None:
     assert web.get("/live").status_code == 200 and web.get("/ready").text == "ready\n"
     with empty.begin() as connection:
+        newest = connection.execute(text("SELECT version_num FROM alembic_version")).scalar()
         connection.execute(text("UPDATE alembic_version SET version_num = '0009'"))
     told = web.get("/ready")
     with empty.begin() as connection:
-        connection.execute(text("UPDATE alembic_version SET version_num = '0011'"))
+        connection.execute(text("UPDATE alembic_version SET version_num = :v"), {"v": newest})
     assert (told.status_code, told.text) == (503, "the tables are of another version\n")
     web.app.state.works.draining = True  # type: ignore[attr-defined]
     assert web.get("/ready").text == "stopping\n" and web.get("/live").status_code == 200
@@ -127,6 +128,9 @@ def test_a_backup_taken_while_blocks_are_saved_is_whole(
         stop.set()
         saving.join()
     assert {one.name for one in tmp_path.iterdir()} == {"kept.sql.gz", "kept.sql.gz.sha256"}
+    with empty.connect(), pytest.raises(MachineError, match="runs on this database"):
+        restore(url, file, over=True)
+    empty.dispose()
     with pytest.raises(MachineError, match="--over"):
         restore(url, file, over=False)
     restore(url, file, over=True)
@@ -165,11 +169,13 @@ def test_a_restore_that_was_cut_short_is_noticed_and_done_again(
         raise KeyboardInterrupt
 
     monkeypatch.setattr("yonk.machine.backup._load", cut_short)
+    empty.dispose()
     with pytest.raises(KeyboardInterrupt):
         restore(url, file, over=True)
     with pytest.raises(CutShortError):
         migrate(empty)
     monkeypatch.undo()
+    empty.dispose()
     restore(url, file, over=False)
     migrate(empty)
     assert web.get("/api/blocks").json()["total"] == 1

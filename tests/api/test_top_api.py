@@ -52,7 +52,7 @@ def test_the_whole_list_is_on_cloth_and_ticked(web: TestClient) -> None:
     joined = [line for line in peat["lines"] if "to be joined" in line["purpose"]]
     assert [(line["count"], line["size"]) for line in joined] == JOINED
     assert any(words.startswith("Border 1: join strips 4 1⁄2″ wide") for words in found["said"])
-    assert any(words.startswith("Binding: 195″") for words in found["said"])
+    assert any(words.startswith("Binding: 190″") for words in found["said"])
     assert sum(way["taken"] for way in found["backing"]) == 1
     line = peat["lines"][0]
     told = {"marks": line["on"], "revision": 1}
@@ -206,7 +206,7 @@ def test_lists_and_drawings_are_taken_along(web: TestClient) -> None:
     sheet = web.post("/api/files/quilt.xlsx", json=asked)
     book = openpyxl.load_workbook(io.BytesIO(sheet.content))
     rows = list(book["Cutting list"].iter_rows(values_only=True))
-    assert any("cornerstones" in str(row[9]) for row in rows)
+    assert any("cornerstones" in str(row[10]) for row in rows)
     assert {row[0] for row in book["To buy"].iter_rows(min_row=2, values_only=True)} == {
         "Fog",
         "Peat",

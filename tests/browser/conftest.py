@@ -6,7 +6,7 @@ import shutil
 from collections.abc import Iterator
 
 import pytest
-from playwright.sync_api import Browser, Page, sync_playwright
+from playwright.sync_api import Browser, Page, expect, sync_playwright
 
 from tests.browser.bench_page import BenchPage
 from tests.conftest import Running
@@ -19,6 +19,12 @@ CHROMIUM_FLAGS = [
     "--disable-sync",
     "--no-first-run",
 ]
+
+
+# What is waited for is seen soon or, on a machine with much else to do, later; it is never a fault
+# to be slow. One wait for all of them.
+PATIENCE = 30_000
+expect.set_options(timeout=PATIENCE)
 
 
 @pytest.fixture(scope="session")
@@ -42,6 +48,7 @@ def page(chromium: Browser, running: Running) -> Iterator[Page]:
     forbids, fails the test.
     """
     context = chromium.new_context(viewport={"width": 1280, "height": 800}, accept_downloads=True)
+    context.set_default_timeout(PATIENCE)
     page = context.new_page()
     errors: list[str] = []
     page.on("pageerror", lambda error: errors.append(str(error)))

@@ -125,7 +125,7 @@ def test_with_the_server_gone_nothing_is_lost(
     page.mouse.click(*bench.spot(1.5, 0.5))
     expect(page.locator(".save-sign")).to_have_text("Not saved, 2 waiting")
     running.start()
-    expect(page.locator(".face")).to_have_count(11, timeout=15_000)
+    expect(page.locator(".face")).to_have_count(11)
     bench.saved()
     page.reload()
     expect(page.locator(".face")).to_have_count(11)

@@ -123,7 +123,7 @@ def test_what_another_saves_is_told_and_shown_beside_mine(
     other.goto(where)
     other.get_by_label("Name of the block").fill("Weir Gate of two")
     other.keyboard.press("Enter")
-    expect(keeper.get_by_text("Rhona saved this meanwhile.")).to_be_visible(timeout=15_000)
+    expect(keeper.get_by_text("Rhona saved this meanwhile.")).to_be_visible()
     keeper.get_by_role("button", name="Look at both").click()
     expect(keeper.get_by_role("img", name="Picture of Theirs")).to_be_visible()
     expect(keeper.get_by_role("img", name="Picture of Mine")).to_be_visible()
@@ -205,5 +205,6 @@ def test_signing_out_leaves_nothing_behind(guild: Running, pages: list[Page]) ->
     expect(keeper.get_by_text("Thursday table")).to_be_visible()
     keeper.get_by_role("button", name="Sign out", exact=True).click()
     expect(keeper.get_by_role("heading", name="Sign in")).to_be_visible()
-    assert not keeper.context.cookies()
+    # Only that this machine once signed in stays, so that nobody else's wrong words shut it out.
+    assert {one["name"] for one in keeper.context.cookies()} <= {"__Host-yonk-known"}
     assert keeper.request.get(f"{guild.url}/api/blocks").status == 401

@@ -60,9 +60,7 @@ def test_a_test_is_logged_plotted_and_practised(page: Page, running: Running) ->
     page.get_by_label("Foot").fill("walking foot")
     page.get_by_label("Middle one measures").fill("15/16")
     page.get_by_role("button", name="Note this test").click()
-    expect(page.locator(".verdict")).to_have_text(
-        "1⁄32″ too wide: 1⁄32″ at each seam, by one test."
-    )
+    expect(page.locator(".verdict")).to_have_text("Each seam is 1⁄32″ too wide, by one test.")
     expect(page.locator(".change")).to_contain_text("one step to the right")
     expect(page.locator(".tests").first).to_contain_text("walking foot")
     dots = page.locator(".trend circle")
@@ -182,7 +180,7 @@ def test_notes_and_photos_are_kept_and_told_next_time(
         page.get_by_label(label, exact=True).fill(text)
     page.get_by_role("button", name="Note it").click()
     expect(page.locator(".notes")).to_contain_text(
-        ["Starch the Fog.", "cut the next 36 1⁄4″ long for 16"]
+        ["Starch the Fog.", "cut the next 35 1⁄4″ long for 16"]
     )
     photo, no_photo = tmp_path / "back.jpg", tmp_path / "words.jpg"
     photo.write_bytes(picture())

@@ -331,7 +331,7 @@ def ways() -> Iterator[tuple[str, Any]]:
                         if one.name != "way"
                     },
                 )
-                made = steps_of(figures.way, recipe.group.unit, plan.wanted.terms, plan.wanted)
+                made = steps_of(figures.way, recipe.group, plan.wanted)
                 yield (
                     f"steps of {label}",
                     [

@@ -11,7 +11,7 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from tests.drafts import block
+from tests.drafts import block, scribbled, stamped
 from yonk.core.acts import SetMaking, apply
 from yonk.core.cutting import (
     FAT_QUARTER,
@@ -20,6 +20,7 @@ from yonk.core.cutting import (
     OldMark,
     all_booked,
     carried_over,
+    changed,
     each_strip_once,
     not_booked,
     of_no_use,
@@ -28,12 +29,15 @@ from yonk.core.cutting import (
     templates_of,
     ticks,
 )
-from yonk.core.cutting.cloth import MOST_FAT_QUARTERS, Bolt, Piece, divided, plan_cloth
+from yonk.core.cutting.cloth import MOST_FAT_QUARTERS, Bolt, Piece, plan_cloth
+from yonk.core.cutting.progress import surplus
 from yonk.core.cutting.strips import Strip, Wanted, first_fit, lay_strips, lower_bound
-from yonk.core.planning import Cut, make_plan, plan_stage
+from yonk.core.paper import Draft
+from yonk.core.planning import Cut, StageName, make_plan, plan_stage
 from yonk.core.planning.cuts import Purpose
 from yonk.core.planning.stages import units_made
 from yonk.core.units import Listed
+from yonk.files.cut_mark import read_mark, write_mark
 from yonk.machine.samples import all_samples
 
 BOLT = Bolt(F(40), F(1), F(0), F(9, 2))
@@ -108,11 +112,26 @@ def test_a_piece_of_cloth_with_an_end_holds_what_it_says_and_names_the_rest(
         ([Wanted(0, 64, 32, 10)], 64),  # ten of 8 by 4 stand: 10 × 4 across one strip of 8
         ([Wanted(0, 64, 32, 10, False)], 64),  # or lie two above the other
         ([Wanted(0, 160, 24, 4, False)], 48),
+        ([Wanted(0, 640, 36, 2)], 640),  # longer than the cloth is wide, so along it
+        ([Wanted(0, 240, 60, 3, False)], 180),  # too wide to lie side by side
     ],
 )
 def test_layouts_that_can_be_reckoned_by_hand(wanted: list[Wanted], length: int) -> None:
     assert sum(strip.height for strip in lay_strips(wanted, WOF)[0]) == length
     assert lower_bound(wanted, WOF) == length
+
+
+def test_strips_as_high_as_several_pieces_in_which_some_stand_and_some_lie() -> None:
+    """Six of 13½ × 20¼ on 36: three lying above each other beside two standing are 40½ long, and
+    one lying 13½.
+    """
+    strips, _ = lay_strips([Wanted(0, 162, 108, 6)], 288)
+    assert sum(strip.height for strip in strips) == 432  # 54
+
+
+def test_a_border_longer_than_the_cloth_is_wide_lies_along_it_whatever_its_print() -> None:
+    plan = plan_cloth("fog", [cut("72", "9/2", 2)], BOLT, "in", upright=True)
+    assert not plan.too_large and plan.exact == 72
 
 
 def cut(width: str, height: str, count: int, shape: Any = "rectangle", **more: Any) -> Cut:
@@ -179,7 +198,7 @@ def test_strips_of_a_strip_set_stay_whole_from_selvedge_to_selvedge() -> None:
     long = cut(
         "131", "5/2", 1, "strip", segment=F(13, 2)
     )  # twenty segments of 6 1/2 and 1 to square up
-    assert divided(long, F(40)) == [
+    assert long.strips_over(F(40)) == [
         (F(40), 3),
         (F(14), 1),
     ]  # six segments to a width of fabric, two left
@@ -187,7 +206,7 @@ def test_strips_of_a_strip_set_stay_whole_from_selvedge_to_selvedge() -> None:
     assert [(one.width, one.height) for one in plan.layouts[0].laid] == [(F(40), F(5, 2))] * 3 + [
         (F(14), F(5, 2))
     ]
-    assert divided(cut("30", "5/2", 1, "strip", segment=F(13, 2)), F(40)) == [(F(30), 1)]
+    assert cut("30", "5/2", 1, "strip", segment=F(13, 2)).strips_over(F(40)) == [(F(30), 1)]
 
 
 def test_what_is_wider_than_the_cloth_is_named_and_the_rest_is_cut() -> None:
@@ -423,3 +442,50 @@ def test_every_piece_lies_within_the_strip_that_it_is_crosscut_from(name: str) -
                     counts[one.strip_of(piece)] += 1
                 told = [sum(cut[3] for cut in strip.crosscuts) for strip in one.strips]
                 assert told == [counts[number] for number in range(len(one.strips))]
+
+
+@settings(max_examples=40, deadline=None)
+@given(st.one_of(stamped(), scribbled()), st.integers(1, 12), st.booleans())
+def test_with_nothing_edited_nothing_is_said_of_what_is_cut(
+    drawn: Draft, blocks: int, staged: bool
+) -> None:
+    """All lines ticked, of the trial and then of the rest or of all at once."""
+    draft = replace(drawn, making=replace(drawn.making, blocks=blocks))
+    done: dict[Mark, int] = {}
+    stages: tuple[StageName, ...] = ("trial", "rest") if staged else ("all",)
+    for stage in stages:
+        stage_cuts = plan_stage(draft, stage).cuts
+        for tick in ticks(stage_cuts, {}, stage):
+            done |= {mark: max(amount, done.get(mark, 0)) for mark, amount in tick.on}
+        assert all(tick.ticked for tick in ticks(stage_cuts, done, stage))
+    found = changed(plan_cutting(draft, "all"), done)
+    assert not found.still and not found.useless
+
+
+def test_what_the_trial_made_too_many_of_serves_the_rest() -> None:
+    line = cut("8", "8", 5, "square")
+    done = {Mark("trial", line.what): 3}
+    spare = surplus([cut("8", "8", 1, "square")], done, "trial")
+    assert spare == {Mark("trial", line.what): 2}
+    (tick,) = ticks([line], done, "rest", spare)
+    assert (tick.done, tick.ticked) == (2, False) and dict(tick.on) == {Mark("rest", line.what): 3}
+
+
+def test_how_many_are_of_no_use_is_what_is_decided_by() -> None:
+    eight = cut("8", "8", 6, "square")
+    (found,) = of_no_use([eight], [cut("8", "8", 10, "square")], {eight.what: 11})
+    assert found.useless == 1
+
+
+def test_a_template_is_known_by_its_outline_and_its_seam() -> None:
+    """Another ruler rounds its box otherwise; it is the same template."""
+    drawn = block("0 0 1/3 1", "1/12 3/4 peat, 3/4 1/2 fog", size="7 5", trim="0")
+
+    def known(**making: Any) -> set[object]:
+        draft = replace(drawn, making=replace(drawn.making, **making))
+        found = [one.what for one in make_plan(draft).cuts if one.shape == "template"]
+        assert found and all(read_mark(write_mark(one)) == one for one in found)
+        return set(found)
+
+    assert known(ruler_step=F(1, 8)) == known(ruler_step=F(1, 4))
+    assert not known(seam=F(1, 4)) & known(seam=F(3, 8))

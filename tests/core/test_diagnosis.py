@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import json
+from dataclasses import replace
 from fractions import Fraction as F
 from pathlib import Path
 from typing import Any
@@ -11,9 +12,20 @@ import pytest
 from bench.causes import planned, simulated
 from click.testing import CliRunner
 
+from tests.drafts import even
 from yonk.cli import main
 from yonk.core.acts import SetMaking, apply
-from yonk.core.measuring import Diagnosis, diagnose, measurables
+from yonk.core.measuring import (
+    Diagnosis,
+    diagnose,
+    first_guess,
+    foretell,
+    measurables,
+    size_fault,
+)
+from yonk.core.paper import Paint, Seam
+from yonk.core.planning import make_plan
+from yonk.core.pressing import sewing_plan
 from yonk.files.block_file import write_block
 from yonk.machine.samples import all_samples
 
@@ -93,9 +105,9 @@ def test_without_trimmed_units_seam_and_pressing_look_alike_and_it_says_so() -> 
 
 def test_what_nothing_explains_is_said_to_be_so() -> None:
     found = of_gate(row_1="1/2", row_2="-1/2", row_3="3/8", column_1="3/8", column_3="-1/4")
-    assert (found.causes, found.explained, found.verdict) == ((), False, "cut again")
+    assert (found.causes, found.explained, found.verdict) == ((), False, "measure again")
     large = of_gate(row_1="1/2", row_2="1/4", row_3="3/8", column_1="3/8", column_3="1/4")
-    assert (large.explained, large.verdict) == (False, "trim")
+    assert (large.explained, large.verdict) == (False, "measure again")
 
 
 def told(tmp_path: Path, measures: Any, *more: str) -> Any:
@@ -139,3 +151,59 @@ def test_the_command_line(tmp_path: Path) -> None:
 def test_bad_sizes_are_told_by_place(tmp_path: Path, measures: Any, said: str) -> None:
     answer = told(tmp_path, measures)
     assert answer.exit_code == 2 and said in answer.stderr and answer.stdout == ""
+
+
+def test_without_a_size_it_says_what_to_measure_first() -> None:
+    found = of_gate()
+    assert (found.verdict, found.causes, found.measure_next) == ("measure again", (), "row:1")
+    for draft in SAMPLES.values():
+        plan = sewing_plan(draft)
+        found = diagnose(plan, make_plan(draft), {})
+        assert found.measure_next in measurables(plan)
+
+
+def test_a_block_cut_just_as_listed_has_no_fault() -> None:
+    """Nine hourglasses of 3 without margin: squares of 4¼ where 4 3/14 would do come out 3.0429, so
+    that the block measures 9.6286, not 9.5. Nobody did anything wrong.
+    """
+    drawn = even(3, 3, "9 9")
+    glasses = replace(
+        drawn,
+        seams=(*drawn.seams, *(s for x in range(3) for y in range(3) for s in _crossed(x, y))),
+        paints=tuple(p for x in range(3) for y in range(3) for p in _painted(x, y)),
+    )
+    plan, planned_ = sewing_plan(glasses), make_plan(glasses)
+    assert {one.method.name for one in planned_.recipes} == {"two-at-a-time"}
+    block = foretell(plan, planned_, first_guess("in")).block
+    assert block is not None and block.width.expected == pytest.approx(9.6286, abs=1e-4)
+    listed = dict.fromkeys(("row:1", "row:2", "block:top", "block:left"), F(96286, 10000))
+    found = diagnose(plan, planned_, listed)
+    assert (found.verdict, found.causes) == ("good", ())
+
+
+def _crossed(x: int, y: int) -> tuple[Seam, ...]:
+    a, b, c, d = F(x), F(y), F(x + 1), F(y + 1)
+    return ((a, b), (c, d)), ((a, d), (c, b))
+
+
+def _painted(x: int, y: int) -> tuple[Paint, ...]:
+    spots = ((F(1, 2), F(1, 8)), (F(7, 8), F(1, 2)), (F(1, 2), F(7, 8)), (F(1, 8), F(1, 2)))
+    keys = ("peat", "fog", "peat", "fog")
+    return tuple(Paint((x + p, y + q), key) for (p, q), key in zip(spots, keys, strict=True))
+
+
+def test_a_noisy_log_turns_nothing_into_pieces_to_be_cut_again() -> None:
+    """A row ¼ short of a hand that spreads by 1/16: there is a cause, or it is asked again."""
+    noisy = replace(first_guess("in"), cut_spread=F(1, 16), seam_spread=F(1, 16))
+    plan, planned_ = planned("Weir Gate")
+    known = measurables(plan)
+    for by in (F(-1, 4), F(-3, 16)):
+        sizes = {what: F(known[what].size) + by for what in ("row:1", "row:2", "column:1")}
+        found = diagnose(plan, planned_, sizes, noisy)
+        assert found.causes or found.verdict in ("measure again", "ease")
+
+
+def test_no_hand_is_so_far_off() -> None:
+    assert size_fault(F(18), 9.5, "in") and size_fault(F("11.5"), 9.5, "in")
+    assert not size_fault(F("9"), 9.5, "in") and not size_fault(F("10.5"), 9.5, "in")
+    assert size_fault(F(1), 3.5, "in") and not size_fault(F("21.5"), 24.0, "cm")

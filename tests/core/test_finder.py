@@ -21,7 +21,7 @@ from yonk.core.finder import (
 )
 from yonk.core.finder.samples import sample_unit
 from yonk.core.paper import DraftError
-from yonk.core.planning import width_range
+from yonk.core.planning import smallest, width_range
 from yonk.core.units import Terms, carry_out, ruler_slack
 
 INCHES = terms(trim="1/8")
@@ -169,3 +169,26 @@ def test_a_chart_has_the_field_s_easy_sums() -> None:
     assert geese[0].unfinished == (F(5, 2), F(3, 2)) or [
         float(side) for side in geese[0].unfinished
     ] == [2.5, 1.5]
+
+
+def test_geese_that_are_cut_far_too_large_leave_loose_flaps() -> None:
+    """7½ and 4½ four at a time for geese 6 × 3: (7½ − ½√2) wide, (4½ − ¼√2) high; 2 × 4½ − 7½ lie
+    loose, more than ¾.
+    """
+    found = check(
+        "flying-geese",
+        "four-at-a-time",
+        F(6),
+        None,
+        {0: (F("15/2"),) * 2, 1: (F("9/2"),) * 2},
+        terms(),
+    )
+    assert found.room == pytest.approx((7.5 - 0.5 * 2**0.5 - 6.5, 4.5 - 0.25 * 2**0.5 - 3.5))
+    assert found.flap == F(3, 2)
+    ours = check("flying-geese", "four-at-a-time", F(6), None, {}, terms())
+    assert ours.right and ours.flap is None
+
+
+def test_sizes_that_nobody_sews_are_not_offered() -> None:
+    for one in what_can_i_make(OnHand(F(2), F(2), 8, 2), terms()):
+        assert float(one.unit.width) >= smallest(one.unit, terms(), trimmed=True)

@@ -215,17 +215,7 @@ def test_triangles_of_a_print_are_cut_on_the_diagonal_that_keeps_it_upright() ->
     assert row["count"] == 6 and row["diagonals"] == {"right": 3, "left": 3}
 
 
-def test_a_print_that_a_way_turns_is_told() -> None:
-    half = block("0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog", size="3 3", blocks=8)
-    for method, is_told in (
-        ("eight-at-a-time", True),
-        ("cut-and-sew", True),
-        ("two-at-a-time", True),
-    ):
-        draft = striped(
-            replace(half, making=replace(half.making, methods={"half-square-triangle": method}))
-        )
-        assert ("print-turns" in {notice.code for notice in make_plan(draft).notices}) <= is_told
+def test_strips_of_a_print_that_stand_in_the_block_are_told() -> None:
     upright = block(
         "1/3 0 1/3 1, 2/3 0 2/3 1",
         "1/6 1/2 peat, 1/2 1/2 fog, 5/6 1/2 peat",
@@ -279,11 +269,15 @@ def test_a_finer_ruler_is_named_only_where_it_mends() -> None:
     coarse = even(3, 3, "8 8")
     coarse = replace(coarse, making=replace(coarse.making, ruler_step=F(1, 4)))
     thirds = next(n for n in make_plan(coarse).notices if n.code == "off-the-ruler")
-    assert "steps" not in thirds.text and "uneven" in thirds.text
-    halves = next(
-        n for n in make_plan(even(2, 2, "33/16 33/16")).notices if n.code == "off-the-ruler"
+    assert "steps" not in thirds.text and "make the columns and rows" in thirds.text
+    halves = even(2, 2, "17/8 17/8")
+    halves = replace(halves, making=replace(halves.making, ruler_step=F(1, 4)))
+    told = next(n for n in make_plan(halves).notices if n.code == "off-the-ruler")
+    assert "a ruler of 1⁄16″ steps" in told.text
+    finer = even(2, 2, "33/16 33/16")  # thirty-seconds, which no ruler has
+    assert "steps" not in next(
+        n.text for n in make_plan(finer).notices if n.code == "off-the-ruler"
     )
-    assert "a ruler of 1⁄32″ steps" in halves.text
 
 
 def test_no_way_wastes_less_than_nothing_and_geese_waste_what_the_seams_cut_away() -> None:

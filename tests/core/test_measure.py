@@ -13,6 +13,7 @@ from yonk.core.paper import (
     LengthError,
     read_length,
     show,
+    show_size,
     square_root,
     write_exact,
     write_mixed,
@@ -96,7 +97,9 @@ def test_an_exact_root_is_not_rounded_away() -> None:
 def test_shows_fractions_and_says_when_it_rounds() -> None:
     assert show(F(39, 8), "in") == "4 7⁄8″"
     assert show(F(62, 5), "cm") == "12.4 cm"
-    assert show(F(10, 3), "cm") == "≈ 3.333 cm"
-    assert show(4 * ROOT_2, "in") == "≈ 5.657″"
+    assert show(F(10, 3), "cm") == "about 3.3 cm (3.333)"
+    assert show(4 * ROOT_2, "in") == "about 5 5⁄8″ (5.657)"
+    assert show(F(84853, 5000), "in") == "about 17″ (16.971)" and show(F(10, 3), "in") == "3 1⁄3″"
+    assert show_size(24 * ROOT_2, F(9), "in") == "about 34″ × 9″ (33.941 × 9)"
     assert write_mixed(F(-1, 2)) == "-1/2"
     assert (4 * ROOT_2).write() == "5.6569"

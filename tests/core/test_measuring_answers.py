@@ -97,7 +97,10 @@ def diagnoses() -> Iterator[tuple[str, Any]]:
                 measured = sizes | {what: sizes[what] + by for what in wrong}
                 found = by_her_rule(diagnose(plan, planned, measured, hers), len(wrong), 2)
                 told = because(found, unit), verdict_words(found.verdict), found.measure_next
-                yield f"{name}, {wrong} {by}", (told, consequences(found, draft))
+                yield (
+                    f"{name}, {wrong} {by}",
+                    (told, consequences(found, draft, hers or first_guess(unit))),
+                )
 
 
 def logs() -> Iterator[tuple[str, Any]]:
@@ -147,7 +150,7 @@ def words() -> Iterator[tuple[str, Any]]:
             f"off by {off}",
             [(off_words(off, unit), size_off_words(off, unit)) for unit in ("in", "cm")],
         )
-        yield f"cut for {off}", cut_for(gate.making.seam + off, gate)
+        yield f"cut for {off}", cut_for(gate, replace(first_guess("in"), seam_error=off))
     for hundredth in range(-1, 102):
         yield f"{hundredth} in 100", percent(min(1, max(0, hundredth / 100)))
     yield "figures", (FIGURE_WORDS, FIGURES, TIMES_WORDS)

@@ -12,18 +12,22 @@ from hypothesis import strategies as st
 from PIL import Image
 from pypdfium2 import PdfDocument
 
-from tests.drafts import block
-from yonk.core.acts import Beginning, begin_block
+from tests.drafts import block, even
+from yonk.core.acts import Beginning, Uneven, apply, begin_block
 from yonk.core.cutting import Cutting, plan_cutting
 from yonk.core.finder import sizes_told
 from yonk.core.paper import TRADE_WORDS, Draft, LengthUnit
 from yonk.core.planning import Plan, cut_words, make_plan
-from yonk.core.planning.notices import MOST_LOOSE
+from yonk.core.planning.notices import MOST_LOOSE, Mend, Notice
 from yonk.files.everything_pdf import SHEETS, SheetName, sheets_of, write_everything_pdf
 from yonk.files.page_pictures import MOST_PAGES, WIDTH, picture_pages
 from yonk.machine.samples import all_samples
 
 SAMPLES = {draft.name: draft for draft in all_samples()}
+
+
+def off_notices(draft: Draft) -> list[Notice]:
+    return [one for one in make_plan(draft).notices if one.code == "off-the-ruler"]
 
 
 def off(plan: Plan) -> list[str]:
@@ -36,7 +40,7 @@ def test_ten_inches_in_three_have_three_ways_out() -> None:
     assert [mend.words for mend in notice.mends] == [
         "take 9 3⁄4″ wide",
         "take 10 1⁄8″ wide",
-        "use a ruler of 1⁄32″ steps",
+        "make the columns and rows 3 3⁄8″, 3 1⁄4″, 3 3⁄8″",
     ]
     assert [mend.finished for mend in notice.mends] == [(F(39, 4),) * 2, (F(81, 8),) * 2, None]
     assert "take 9 3⁄4″ or 10 1⁄8″ wide, where every cut is on the ruler" in notice.text
@@ -65,14 +69,16 @@ def test_whatever_way_out_is_taken_every_cut_is_on_the_ruler(
     mends = [mend for notice in make_plan(draft).notices for mend in notice.mends]
     assume(mends)
     for mend in set(mends):
-        assert off(make_plan(_mended(draft, mend.finished, mend.ruler_step))) == []
+        assert off(make_plan(_mended(draft, mend))) == []
 
 
-def _mended(draft: Draft, finished: tuple[F, F] | None, step: F | None) -> Draft:
-    if finished:
-        return replace(draft, width=finished[0], height=finished[1])
-    assert step
-    return replace(draft, making=replace(draft.making, ruler_step=step))
+def _mended(draft: Draft, mend: Mend) -> Draft:
+    if mend.finished:
+        return replace(draft, width=mend.finished[0], height=mend.finished[1])
+    if mend.lines:
+        return replace(draft, columns=mend.lines[0], rows=mend.lines[1])
+    assert mend.ruler_step
+    return replace(draft, making=replace(draft.making, ruler_step=mend.ruler_step))
 
 
 def test_a_block_that_is_not_square_keeps_its_shape() -> None:
@@ -192,3 +198,24 @@ def test_seams_that_end_at_nothing_are_named_and_the_rest_counted() -> None:
     assert len(one_more) == len(more) == MOST_LOOSE + 1
     assert one_more[-1] == "One more seam ends at nothing."
     assert more[-1] == "3 more seams end at nothing."
+
+
+def test_an_uneven_grid_is_offered_where_every_unit_stays_what_it_is() -> None:
+    """Ten inches in three: 3⅜, 3¼, 3⅜. Half-square triangles would be no squares any more."""
+    plain = even(3, 3, "10 10")
+    (mend,) = [one for one in off_notices(plain)[0].mends if one.lines]
+    assert mend.lines == ((F(27, 8), F(13, 4), F(27, 8)),) * 2
+    assert mend.words == "make the columns and rows 3 3⁄8″, 3 1⁄4″, 3 3⁄8″"
+    better = Uneven(columns=("3 3/8", "3 1/4", "3 3/8"), rows=("3 3/8", "3 1/4", "3 3/8"))
+    assert not off_notices(apply(plain, better))
+    halves = replace(plain, seams=(*plain.seams, ((F(0), F(0)), (F(1), F(1)))))
+    turned_aside = replace(halves, seams=(*halves.seams, ((F(1), F(0)), (F(2), F(1)))))
+    assert not [one for one in off_notices(turned_aside)[0].mends if one.lines]
+
+
+def test_no_ruler_is_a_way_out_that_nobody_has() -> None:
+    for draft in all_samples():
+        for notice in make_plan(draft).notices:
+            for mend in notice.mends:
+                least = {"in": F(1, 16), "cm": F(1, 10)}[draft.unit]
+                assert mend.ruler_step is None or mend.ruler_step >= least

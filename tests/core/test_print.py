@@ -179,7 +179,7 @@ def test_a_spreadsheet_has_a_row_for_every_line_and_what_to_buy() -> None:
     book = openpyxl.load_workbook(io.BytesIO(write_cutting_xlsx(cutting)))
     rows = list(book["Cutting list"].iter_rows(values_only=True))
     assert rows[0][:5] == ("fabric", "line", "count", "shape", "width")
-    assert ("Peat", 1, 6, "squares", "8", "8") in [row[:6] for row in rows]
+    assert ("Peat", 1, 6, "squares", 8, 8, "in", "8″") in [row[:8] for row in rows]
     assert len(rows) == 1 + sum(len(cloth.cuts) for cloth in cutting.cloths)
     assert ("Peat", "1/2 yd", "2 fat quarters") in [
         row[:3] for row in book["To buy"].iter_rows(values_only=True)

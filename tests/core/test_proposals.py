@@ -14,8 +14,10 @@ from tests.core.test_sewing import one
 from yonk.core.paper import Care
 from yonk.core.planning import Way, way_named
 from yonk.core.planning.comparison import figures
-from yonk.core.planning.proposal import propose, smallest
-from yonk.core.planning.ways import TURNING, Demand, all_ways, share_of, tally
+from yonk.core.planning.lying import Lying
+from yonk.core.planning.prints import TURNING
+from yonk.core.planning.proposal import _cuts_off_on_the_ruler, propose, smallest
+from yonk.core.planning.ways import Demand, all_ways, share_of, tally
 from yonk.core.units import BY_NAME, Kind, Terms, Unit
 
 KINDS = (
@@ -41,9 +43,14 @@ units = st.builds(
 def sound(ways: list[Way], unit: Unit, terms: Terms, demand: Demand) -> list[Way]:
     """The ways that are left when those are out that spoil what need not be spoiled."""
     tallies = {way: tally(way, unit, terms, demand) for way in ways}
-    if demand.directional:
-        least = min(TURNING.index(tallies[way].effort.prints) for way in ways)
-        ways = [way for way in ways if TURNING.index(tallies[way].effort.prints) == least]
+    if demand.lying.prints:
+        thrifty = 2 * min(tallies[way].used for way in ways)
+        least = min(
+            TURNING.index(tallies[way].prints) for way in ways if tallies[way].used <= thrifty
+        )
+        ways = [way for way in ways if TURNING.index(tallies[way].prints) <= least]
+    on_it = [way for way in ways if _cuts_off_on_the_ruler(way, unit, terms)]
+    ways = on_it or ways
     ways = [way for way in ways if not tallies[way].effort.bias_sides] or ways
     fitting = [
         way
@@ -59,7 +66,8 @@ def test_a_proposal_is_best_at_what_she_cares_for_among_the_sound_ways(
     found: tuple[Kind, Unit, Terms], total: int, care: Care, directional: bool
 ) -> None:
     kind, unit, terms = found
-    demand = Demand(total, 0, directional)
+    prints = tuple((key, 0) for key in unit.fabrics[:1]) if directional else ()
+    demand = Demand(total, 0, Lying(prints, (total, 0, 0, 0)))
     proposal = propose(BY_NAME[kind], unit, terms, demand, care)
     ways = all_ways(BY_NAME[kind], unit, demand)
     allowed = sound(ways, unit, terms, demand)
@@ -83,7 +91,7 @@ def test_every_way_makes_enough_and_its_spares_are_fewer_than_a_lot(found, total
     kind, unit, terms = found
     demand = Demand(total, mirrored if unit.hand else 0)
     for way in all_ways(BY_NAME[kind], unit, demand):
-        out = figures(way, unit, terms, demand, tally(way, unit, terms, demand))
+        out = figures(way, unit, terms, demand, tally(way, unit, terms, demand), [Lying()])
         assert sum(share.wanted for share in way.shares) == total
         assert out.makes >= out.wanted and out.spare == out.makes - out.wanted
         assert 0 <= out.wasted <= out.used and out.pieces > 0

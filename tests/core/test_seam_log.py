@@ -9,6 +9,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from tests.drafts import even
 from yonk.core.measuring import (
     Diagnosis,
     Errors,
@@ -25,6 +26,7 @@ from yonk.core.measuring import (
     consequences,
     cut_for,
     first_guess,
+    foretell,
     left_over_words,
     next_test,
     off_words,
@@ -33,11 +35,14 @@ from yonk.core.measuring import (
 )
 from yonk.core.measuring.errors import steady
 from yonk.core.measuring.seam_log import standing
+from yonk.core.paper import read_length
 from yonk.core.planning import make_plan, ways_side_by_side
+from yonk.core.pressing import sewing_plan
 from yonk.machine.samples import all_samples
 
 SAMPLES = {draft.name: draft for draft in all_samples()}
 GATE = SAMPLES["Weir Gate"]
+GUESS = first_guess("in")
 THREAD = F(1, 64)
 OTHER = Setup(needle="one step to the right")
 
@@ -119,7 +124,7 @@ def test_how_it_stands() -> None:
     log = log_of("15/16", "15/16", "61/64")
     assert log.standing is not None and log.standing.in_a_row == 0
     words = standing_words(log.standing, log.within)
-    assert words == "1⁄32″ too wide: 1⁄32″ at each seam, by the last 3 tests."
+    assert words == "Each seam is 1⁄32″ too wide, by the last 3 tests."
     assert "one step to the right" in change_words(log.standing, log.within)
     narrow = log_of("17/16", "17/16", "17/16")
     assert "one step to the left" in change_words(narrow.standing, narrow.within)
@@ -197,11 +202,36 @@ def test_a_block_cut_for_her_seam_has_no_error_left(seam: str, error: str) -> No
     assert log.errors_for(F(seam), "in").seam_error == F(error)
 
 
+def off_by(text: str) -> Errors:
+    return replace(first_guess("in"), seam_error=F(text))
+
+
 def test_cutting_for_her_seam() -> None:
-    told = cut_for(F(9, 32), GATE)
+    told = cut_for(GATE, off_by("1/32"))
     assert told is not None and told.settings == {"seam": "9/32"}
-    assert cut_for(F(1, 4) + F(1, 200), GATE) is None
-    assert cut_for(F(0), GATE) is None, "no such seam can be sewn"
+    assert cut_for(GATE, off_by("1/200")) is None
+    assert cut_for(GATE, off_by("-1/4")) is None, "no such seam can be sewn"
+
+
+def test_cutting_for_her_seam_is_not_offered_where_the_ruler_makes_it_no_better() -> None:
+    """Three plain patches of 3: cut 3½ for ¼; for 9/32 the ruler has 3⅝ for 3 9/16, so 3/16 short
+    becomes 3/16 long. What is offered is foretold to be better.
+    """
+    assert cut_for(even(3, 3, "9 9"), off_by("1/32")) is None
+    for draft in all_samples():
+        for error in (F(1, 32), F(-1, 64), F(1, 16)):
+            hers = replace(first_guess(draft.unit), seam_error=error)
+            told = cut_for(draft, hers)
+            if told is None:
+                continue
+            real = F(read_length(told.settings["seam"]))
+            other = replace(draft, making=replace(draft.making, seam=real))
+            left = replace(hers, seam_error=draft.making.seam + error - real)
+            chances = [
+                foretell(sewing_plan(one), make_plan(one), by).block.chance  # type: ignore[union-attr]
+                for one, by in ((draft, hers), (other, left))
+            ]
+            assert chances[1] > chances[0]
 
 
 def found(kind: str, by: str) -> Diagnosis:
@@ -210,19 +240,19 @@ def found(kind: str, by: str) -> Diagnosis:
 
 
 def test_what_follows_for_the_rest() -> None:
-    seam = consequences(found("seam", "1/32"), GATE)
+    seam = consequences(found("seam", "1/32"), GATE, GUESS)
     assert seam[0].settings == {"seam": "9/32"} and "to the right by 1⁄32″" in seam[1].words
-    narrow = consequences(found("seam", "-1/64"), GATE)
+    narrow = consequences(found("seam", "-1/64"), GATE, GUESS)
     assert narrow[0].settings == {"seam": "15/64"} and "to the left" in narrow[1].words
     true = replace(GATE, making=replace(GATE.making, trim_margin=F(0)))
-    assert [one.settings for one in consequences(found("cut", "1/8"), true)] == [
+    assert [one.settings for one in consequences(found("cut", "1/8"), true, GUESS)] == [
         {},
         {"trim_margin": "1/8"},
     ]
-    assert len(consequences(found("cut", "1/8"), GATE)) == 1
+    assert len(consequences(found("cut", "1/8"), GATE, GUESS)) == 1
     for kind in ("trim", "press", "skew"):
-        assert consequences(found(kind, "1/16"), GATE)[0].words
-    assert not consequences(Diagnosis((), "good", (), ""), GATE)
+        assert consequences(found(kind, "1/16"), GATE, GUESS)[0].words
+    assert not consequences(Diagnosis((), "good", (), ""), GATE, GUESS)
 
 
 def test_a_seam_is_taken_back_as_often_as_she_does() -> None:
@@ -233,12 +263,12 @@ def test_a_seam_is_taken_back_as_often_as_she_does() -> None:
 
 
 def test_what_was_left_says_how_long_the_next_strip_is() -> None:
-    """20 long gave 8 and left 1⅞: 18⅛ for 8, 36¼ for 16, on a ruler of quarters 18¼ for 8."""
+    """20 long gave 8 and left 1⅞: 1 to square up and 17⅛ for 8, so 1 and 34¼ for 16."""
     left = LeftOver(length=F(20), pieces=8, left=F(15, 8))
-    assert left.next_length(8, F(1, 8)) == F(145, 8)
-    assert left.next_length(8, F(1, 4)) == F(73, 4)
+    assert left.next_length(8, F(1, 8), F(1)) == F(145, 8)
+    assert left.next_length(8, F(1, 4), F(1)) == F(73, 4)
     words = left_over_words(left, 16, F(1, 8), "in")
-    assert words.endswith("cut the next 36 1⁄4″ long for 16.")
+    assert words.endswith("cut the next 35 1⁄4″ long for 16, with 1″ to square it up.")
 
 
 def errors(**told: str) -> Errors:

@@ -47,7 +47,7 @@ from yonk.files.block_file import BadFileError
 from yonk.files.plan_file import cut_rows
 from yonk.files.quilt_file import quilt_schema, read_quilt, take_quilt, write_quilt
 from yonk.files.quilt_plan_file import quilt_plan_schema, write_quilt_plan
-from yonk.machine.samples import all_samples, sheet
+from yonk.machine.samples import all_samples, drafted, put, sheet
 
 ROOT = Path(__file__).resolve().parents[2]
 SAMPLES = {draft.name: draft for draft in all_samples()}
@@ -141,6 +141,73 @@ def test_blocks_that_float_and_half_blocks() -> None:
     assert plan_quilt(halves).counts == {"one": 28} and not cut(halves, "side-triangle")
     bare = plan_quilt(quilt_of("Hut Window", kind="on-point"))
     assert [one.code for one in bare.notices] == ["edge-missing"]
+
+
+HALVED = Edge(fabric="slate", half_blocks=True)
+
+
+def with_setting(quilt: Quilt, **more: Any) -> Quilt:
+    return replace(quilt, setting=replace(quilt.setting, **more))
+
+
+def test_half_blocks_cut_from_framed_ones_have_their_frames() -> None:
+    """Five places and four halves, each from a framed block of its own."""
+    quilt = quilt_of("6", kind="on-point", columns=2, rows=2, edge=HALVED)
+    framed = with_setting(quilt, module=F(8), frame="fog")
+    assert plan_quilt(framed).counts == {"one": 9}
+    assert cut(framed, "frame") == {("13/2", "3/2"): 18, ("17/2", "3/2"): 18}
+    pieced = replace(HALVED, pieced=True)
+    with pytest.raises(DraftError, match="no seam along its diagonal"):
+        plan_quilt(with_setting(framed, edge=pieced))
+
+
+def test_half_blocks_go_on_with_the_alternate_block() -> None:
+    quilt = quilt_of("8", kind="on-point", columns=3, rows=2, edge=HALVED)
+    other = replace(quilt.blocks[0], key="two")
+    both = replace(quilt, blocks=(*quilt.blocks, other))
+    assert plan_quilt(with_setting(both, alternate=Alternate(block="two"))).counts == {
+        "one": 6,
+        "two": 8,
+    }
+
+
+def test_halves_pieced_as_drafted_are_loose_patches() -> None:
+    """An 8″ half-square triangle: eight whole ones and six halves, each one loose triangle; from a
+    square 8⅞ come two. What is sewn together gives none.
+    """
+    half = drafted(sheet("Half", "8", 1, 1), [put("half-square-triangle", (0, 0), "peat fog")])
+    quilt = quilt_of("8", kind="on-point", columns=3, rows=2, edge=replace(HALVED, pieced=True))
+    quilt = replace(quilt, blocks=(QuiltBlock(key="one", draft=half),))
+    plan = plan_quilt(quilt)
+    assert plan.counts == {"one": 11} and plan.whole_blocks("one") == 8
+    loose = {cut.fabric: cut.yields for cut in plan.plans["one"].cuts if cut.subcut != "none"}
+    assert sum(loose.values()) >= 6 and sum(plan.halves.values()) == 6
+    faces = plan.plans["one"].reading.fabrics
+    for (_, patches), count in plan.halves.items():
+        (patch,) = patches
+        assert loose[faces[patch]] >= count
+    sewn = [recipe for recipe in plan.plans["one"].recipes if recipe.group.kind != "pieced"]
+    assert sum(recipe.total for recipe in sewn) == 8
+
+
+@pytest.mark.parametrize(
+    ("more", "told"),
+    [
+        ({"module": F(97, 8), "frame": "fog"}, ["1⁄16″ too wide", "12″ or 12 1⁄4″"]),
+        ({"module": F(12), "frame": "fog"}, []),
+        ({"sashing": sash("17/16")}, ["Sashing", "a width of 1″ or 1 1⁄8″"]),
+    ],
+)
+def test_widths_of_the_setting_off_the_ruler_are_told(
+    more: dict[str, Any], told: list[str]
+) -> None:
+    """A 9″ block in a module of 12⅛ wants strips of 2¹⁄₁₆; the ruler has 2⅛, so each framed block
+    comes out ⅛ larger.
+    """
+    plan = plan_quilt(quilt_of("9", columns=2, rows=2, **more))
+    off = [one.text for one in plan.notices if one.code == "off-the-ruler"]
+    assert len(off) == bool(told)
+    assert all(part in off[0] for part in told)
 
 
 def test_on_point_with_sashing_by_hand() -> None:
@@ -376,7 +443,7 @@ def test_the_command_line(tmp_path: Path) -> None:
     told = CliRunner().invoke(main, ["quilt", str(file), "--json"])
     assert json.loads(told.stdout)["format"] == "yonk-quilt-plan/1"
     listed = CliRunner().invoke(main, ["quilt", str(file)]).stdout
-    assert "side-triangle" in listed and listed.startswith("fabric,count,shape")
+    assert "side triangles" in listed and listed.startswith("fabric,count,shape")
     file.write_text(json.dumps(write_quilt(FULL) | {"borders": [{"width": "2"}]}))
     bad = CliRunner().invoke(main, ["quilt", str(file)])
     assert bad.exit_code == 2 and "borders[0]: must have either" in bad.stderr

@@ -246,25 +246,6 @@ def test_the_bias_that_is_said_is_the_bias_that_is_there(kind: str, name: str) -
     assert (effort_of(unit, method, 1).bias_sides > 0) == method.bias(unit)
 
 
-@pytest.mark.parametrize(
-    ("kind", "name", "prints"),
-    [
-        ("half-square-triangle", "four-at-a-time", "turned"),
-        ("half-square-triangle", "eight-at-a-time", "turned"),
-        ("half-square-triangle", "two-at-a-time", "stripes"),
-        ("flying-geese", "stitch-and-flip", "upright"),
-        ("flying-geese", "four-at-a-time", "turned"),
-        ("corner-flip", "stitch-and-flip", "upright"),
-        ("checker", "strip-piecing", "stripes"),
-        ("checker", "cut-and-sew", "upright"),
-        ("patch", "cut-and-sew", "upright"),
-    ],
-)
-def test_how_prints_lie(kind: str, name: str, prints: str) -> None:
-    unit, _ = one(kind, F(6), fabrics=("peat", "fog"))
-    assert effort_of(unit, method_of(kind, name), 1).prints == prints
-
-
 @settings(max_examples=20, deadline=None)
 @given(leg=st.builds(F, st.integers(16, 64), st.just(8)))
 def test_a_kept_corner_gives_a_smaller_half_square_triangle(leg: F) -> None:

@@ -211,7 +211,9 @@ def test_centimetres_have_their_own_backing_and_binding() -> None:
     found = listed(metric)
     assert metric.unit == "cm" and found.binding
     size = 4 * SAMPLES["Bracken Rails"].width, 5 * SAMPLES["Bracken Rails"].height
-    assert found.binding.length == 2 * sum(size) + 25
+    around = 2 * sum(size)
+    assert found.binding.length == 288  # three strips of 100, joined on the diagonal, are enough
+    assert found.binding.strips == ((F(100), 3),) and around + 12 <= 288 < around + 25
     assert any("cm" in words for words in top_words(found))
 
 

@@ -125,8 +125,20 @@ def test_half_blocks_are_drawn_and_joined_without_what_is_cut_off() -> None:
     area = sum(F(face.twice_area, 2 * drawn.scale**2) for face in drawn.faces)
     assert top.width * top.height == area
     steps = sew_top(plan_quilt(quilt)).steps
-    edge = next(step for step in steps if step.label == "Weir Gate for the edge")
+    edge = next(step for step in steps if step.label == "Weir Gate for half blocks")
     assert edge.total == 10 and "1⁄4″ beyond its diagonal" in edge.words
+
+
+def test_framed_half_blocks_are_drawn_and_sewn_whole_before_they_are_cut() -> None:
+    quilt = setting(
+        "on-point", 2, 2, edge=replace(EDGE, half_blocks=True), module=F(12), frame="fog"
+    )
+    drawn, top = draw_top(quilt), top_of(quilt)
+    area = sum(F(face.twice_area, 2 * drawn.scale**2) for face in drawn.faces)
+    assert top.width * top.height == area
+    steps = {step.label: step for step in sew_top(plan_quilt(quilt)).steps}
+    assert steps["frames of Weir Gate"].total == 5 + 4
+    assert "each of the 4 for half blocks" in steps["frames of Weir Gate"].words
 
 
 def bulky(sides: tuple[int, ...], board: _Board, met: Any) -> int:
@@ -247,7 +259,10 @@ def test_steps_on_point_are_diagonal_rows_and_end_trimmed() -> None:
     assert rows[0].words == "Diagonal row 1: sew 1 block and 2 setting triangles side by side."
     assert rows[0].check == "It must be 9 1⁄2″ wide."
     trim = told(sewing, "the edges")
-    assert "1⁄4″ beyond the points" in trim.words and "≈ 38.684″ × ≈ 51.412″" in trim.check
+    assert (
+        "1⁄4″ beyond the points" in trim.words
+        and "about 38 5⁄8″ × 51 3⁄8″ (38.684 × 51.412)" in trim.check
+    )
     floating = setting("on-point", 3, 4, edge=replace(EDGE, floats=F(1)))
     assert "1 1⁄4″ beyond the points" in told(sew_top(plan_quilt(floating)), "the edges").words
     ring = setting("on-point", 3, 4, sashing=sash(outer=True))

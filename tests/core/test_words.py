@@ -50,9 +50,8 @@ def steps() -> Iterator[str]:
     for draft in all_samples():
         plan = make_plan(draft)
         for recipe, compared in ways_side_by_side(plan):
-            unit = recipe.group.unit
             for found in compared.ways:
-                for share, made in steps_of(found.way, unit, plan.wanted.terms, plan.wanted):
+                for share, made in steps_of(found.way, recipe.group, plan.wanted):
                     said = " ".join(step.words for step in made.table.steps)
                     yield f"{draft.name} {recipe.group.label}, {share.method.words}: {said}"
 

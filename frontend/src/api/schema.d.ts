@@ -1370,7 +1370,7 @@ export interface paths {
         put?: never;
         /**
          * Accept
-         * @description Make the account that a link invites to, and sign in.
+         * @description Make the account that a link invites to, or choose a new password by it, and sign in.
          */
         post: operations["accept_api_invitation_accept_post"];
         delete?: never;
@@ -1457,6 +1457,106 @@ export interface paths {
          * @description The card of a trial block, the verdict, what is foretold.
          */
         post: operations["measuring_api_measuring_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/members": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * All Members
+         * @description Everybody, for who keeps the guild.
+         */
+        get: operations["all_members_api_members_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/members/{member}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Remove Member
+         * @description Delete a member's account and all that is her own, for good.
+         */
+        delete: operations["remove_member_api_members__member__delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/members/{member}/password-link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Link For Password
+         * @description A link by which a member who forgot her password chooses a new one, told once.
+         */
+        post: operations["link_for_password_api_members__member__password_link_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/members/{member}/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Sign Out Member
+         * @description Sign a member out of every browser.
+         */
+        post: operations["sign_out_member_api_members__member__sign_out_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/members/{member}/suspended": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Suspend Member
+         * @description Let a member sign in no more, or again.
+         */
+        put: operations["suspend_member_api_members__member__suspended_put"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2277,7 +2377,7 @@ export interface components {
              * Acts
              * @default []
              */
-            acts?: (components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["ChooseOrder"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["LineLength"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["PaintPatch"] | components["schemas"]["PressInLots"] | components["schemas"]["PressSeam"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetBatch"] | components["schemas"]["SetMaking"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"])[];
+            acts?: (components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["ChooseOrder"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["LineLength"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["PaintPatch"] | components["schemas"]["PressInLots"] | components["schemas"]["PressSeam"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetBatch"] | components["schemas"]["SetMaking"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"] | components["schemas"]["Uneven"])[];
             /**
              * Document
              * @description a block file; the front end hands it on as it came
@@ -2629,7 +2729,7 @@ export interface components {
              * Verdict
              * @enum {string}
              */
-            verdict: "good" | "ease" | "trim" | "take back" | "press again" | "cut again";
+            verdict: "good" | "ease" | "trim" | "take back" | "press again" | "cut again" | "measure again";
             /** Words */
             words: string;
         };
@@ -3443,7 +3543,7 @@ export interface components {
              * Code
              * @enum {string}
              */
-            code: "bad-document" | "bad-request" | "not-found" | "not-allowed" | "not-signed-in" | "not-yours" | "too-often" | "deleted" | "old-revision" | "too-large" | "too-much" | "foreign" | "database" | "unforeseen";
+            code: "bad-document" | "bad-request" | "not-found" | "not-allowed" | "not-signed-in" | "not-yours" | "too-often" | "deleted" | "old-revision" | "too-large" | "too-much" | "foreign" | "database" | "busy" | "unforeseen";
             /** Faults */
             faults: components["schemas"]["FaultOut"][];
             theirs?: components["schemas"]["BlockOut"] | null;
@@ -3598,11 +3698,16 @@ export interface components {
         };
         /**
          * InvitingOut
-         * @description Who invites.
+         * @description Who invites; whom the link gives a new password, where it is for that.
          */
         InvitingOut: {
             /** By */
             by: string;
+            /**
+             * Whom
+             * @default
+             */
+            whom?: string;
         };
         /**
          * JoinIn
@@ -4011,12 +4116,28 @@ export interface components {
             words: string;
         };
         /**
+         * MemberOut
+         * @description A person of the guild as its keeper sees her.
+         */
+        MemberOut: {
+            /** Id */
+            id: string;
+            /** Keeper */
+            keeper: boolean;
+            /** Name */
+            name: string;
+            /** Signed In */
+            signed_in: number;
+            /** Suspended */
+            suspended: boolean;
+        };
+        /**
          * MendOut
          * @description A way out that is taken at once: what is done for it.
          */
         MendOut: {
             /** Act */
-            act: components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["ChooseOrder"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["LineLength"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["PaintPatch"] | components["schemas"]["PressInLots"] | components["schemas"]["PressSeam"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetBatch"] | components["schemas"]["SetMaking"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"];
+            act: components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["ChooseOrder"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["LineLength"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["PaintPatch"] | components["schemas"]["PressInLots"] | components["schemas"]["PressSeam"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetBatch"] | components["schemas"]["SetMaking"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"] | components["schemas"]["Uneven"];
             /** Words */
             words: string;
         };
@@ -6595,6 +6716,14 @@ export interface components {
             words: string;
         };
         /**
+         * SuspendIn
+         * @description Whether a member may sign in no more.
+         */
+        SuspendIn: {
+            /** Suspended */
+            suspended: boolean;
+        };
+        /**
          * SvgIn
          * @description An SVG drawing to be taken as the seams of a draft, snapped to a lattice of so many parts to
          *     a cell.
@@ -7118,6 +7247,22 @@ export interface components {
              * @default false
              */
             mirror?: boolean;
+        };
+        /**
+         * Uneven
+         * @description Give all columns and all rows their finished sizes at once, as a way out of what is off the
+         *     ruler; the block stays as large.
+         */
+        Uneven: {
+            /** Columns */
+            columns: string[];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "uneven";
+            /** Rows */
+            rows: string[];
         };
         /**
          * UnitOut
@@ -13416,6 +13561,382 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["MeasuringOut"];
                 };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    all_members_api_members_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MemberOut"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    remove_member_api_members__member__delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                member: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    link_for_password_api_members__member__password_link_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                member: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinkOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    sign_out_member_api_members__member__sign_out_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                member: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    suspend_member_api_members__member__suspended_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                member: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SuspendIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Bad Request */
             400: {

@@ -6,7 +6,7 @@ import { Spinner } from "react-bootstrap";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
 
-import { type Block, client, settled } from "../api/client";
+import { type Block, client, type Draft, settled } from "../api/client";
 import { CutStep } from "../cut/Cut";
 import type { Tool, View } from "../draft/places";
 import { DraftStep } from "../draft/Draft";
@@ -26,6 +26,13 @@ const SewStep = lazy(async () => ({ default: (await import("../sew/Sew")).SewSte
 export function BlockPage() {
   const { id = "", step = "" } = useParams();
   return <OneBlock key={id} id={id} step={step} />;
+}
+
+/** A tick on a list, how it is taken back, and the draft that it was made on. */
+interface Ticked {
+  words: string;
+  back: () => void;
+  document: Draft["document"];
 }
 
 function OneBlock({ id, step }: { id: string; step: string }) {
@@ -51,7 +58,19 @@ function OneBlock({ id, step }: { id: string; step: string }) {
   };
   useHotkeys("bracketleft", () => goBy(-1), [place]);
   useHotkeys("bracketright", () => goBy(1), [place]);
-  useHotkeys("mod+z", () => drafting.undo(), { preventDefault: true });
+  const [ticks, setTicks] = useState<Ticked[]>([]);
+  const lastTick = ticks.at(-1);
+  // a tick is taken back where nothing was drafted since; else what was drafted comes first
+  const tick = step === "cut" && lastTick?.document === view?.document ? lastTick : undefined;
+  const undo = () => {
+    if (!tick) {
+      drafting.undo();
+      return;
+    }
+    tick.back();
+    setTicks(ticks.slice(0, -1));
+  };
+  useHotkeys("mod+z", undo, { preventDefault: true }, [tick, ticks]);
   useHotkeys("mod+shift+z, mod+y", () => drafting.redo(), { preventDefault: true });
 
   if (!["draft", "recipes", "cut", "sew", "measure", "set"].includes(step))
@@ -78,6 +97,8 @@ function OneBlock({ id, step }: { id: string; step: string }) {
         step={step}
         view={view}
         drafting={drafting}
+        onUndo={undo}
+        undoes={tick ? `the tick of ${tick.words}` : undefined}
         say={say}
         onKeys={step === "draft" ? () => setKeys(true) : undefined}
       />
@@ -106,7 +127,12 @@ function OneBlock({ id, step }: { id: string; step: string }) {
         ) : step === "recipes" ? (
           <RecipesStep view={view} drafting={drafting} />
         ) : step === "cut" ? (
-          <CutStep id={id} view={view} drafting={drafting} />
+          <CutStep
+            id={id}
+            view={view}
+            drafting={drafting}
+            onTicked={(words, back) => setTicks([...ticks, { words, back, document: view.document }])}
+          />
         ) : step === "sew" ? (
           <SewStep id={id} view={view} drafting={drafting} />
         ) : step === "measure" ? (

@@ -25,11 +25,14 @@ interface Props {
   view: Draft;
   drafting: DraftInHand;
   say: (words?: string) => void;
+  onUndo: () => void;
+  /** What is taken back, where that is no change of the draft. */
+  undoes: string | undefined;
   onKeys?: (() => void) | undefined;
 }
 
 /** Along the top of a block: its name, the steps in their order, whether it is saved, undo and redo, its files. */
-export function BlockTop({ id, step, view, drafting, say, onKeys }: Props) {
+export function BlockTop({ id, step, view, drafting, onUndo, undoes, say, onKeys }: Props) {
   const steps = useOneStop<HTMLElement>();
   return (
     <header className="top">
@@ -61,8 +64,14 @@ export function BlockTop({ id, step, view, drafting, say, onKeys }: Props) {
       <span className="spring" />
       <Share id={id} name={view.sheet.name} owner={drafting.owner} right={drafting.right} />
       <SaveSign drafting={drafting} />
-      <Button variant="outline-primary" size="sm" onClick={drafting.undo} disabled={!drafting.canUndo} title="Ctrl + Z">
-        Undo
+      <Button
+        variant="outline-primary"
+        size="sm"
+        onClick={onUndo}
+        disabled={!undoes && !drafting.canUndo}
+        title={`Takes back ${undoes ?? "the last change of the draft"} (Ctrl + Z)`}
+      >
+        Undo{undoes ? " the tick" : ""}
       </Button>
       <Button
         variant="outline-primary"

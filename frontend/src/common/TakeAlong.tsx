@@ -19,7 +19,7 @@ export function TakeAlong<Path extends string>({ paper, files, onPaper, onTake, 
       <Dropdown.Toggle variant="outline-primary" size="sm" className="w-100">
         Print and take along
       </Dropdown.Toggle>
-      <Dropdown.Menu>
+      <Dropdown.Menu popperConfig={{ strategy: "fixed" }} renderOnMount>
         <label className="paper">
           Paper{" "}
           <select value={paper} onChange={(event) => onPaper(event.target.value)}>

@@ -39,8 +39,16 @@ const FILES = [
   ["/api/files/templates.dxf", "Templates for a cutting machine (DXF)"],
 ] as const;
 
+interface Props {
+  id: string;
+  view: Draft;
+  drafting: DraftInHand;
+  /** A line was ticked or unticked: what it is, and how that is taken back. */
+  onTicked: (words: string, back: () => void) => void;
+}
+
 /** The Cut step: by fabric in the order of cutting, each cloth's layout to scale, ticked off as it is done. */
-export function CutStep({ id, view, drafting }: { id: string; view: Draft; drafting: DraftInHand }) {
+export function CutStep({ id, view, drafting, onTicked }: Props) {
   const [params, go] = useInAddress();
   const [printing, setPrinting] = useState(false);
   const stage = (STAGES.find(([name]) => name === params.get("stage"))?.[0] ?? "all") satisfies Stage;
@@ -78,7 +86,10 @@ export function CutStep({ id, view, drafting }: { id: string; view: Draft; draft
     mutationFn: (path: (typeof FILES)[number][0]) =>
       download(path, { document: view.document, stage, paper, block_id: id }),
   });
-  const tick = (line: CutLine, on: boolean) => marking.tick({ line, on });
+  const tick = (line: CutLine, on: boolean) => {
+    marking.tick({ line, on });
+    onTicked(`${line.count} ${line.what} ${line.size}`, () => marking.tick({ line, on: !on }));
+  };
   const fault = marking.fault ?? (finishing.error ?? taking.error)?.message;
   const dismiss = () => {
     marking.reset();

@@ -20,7 +20,7 @@ interface Props {
 }
 
 /**
- * One piece of cloth to scale: strips from the top, the pieces numbered by their line, diagonal cuts drawn. The strip
+ * One piece of cloth to scale: strips from the top, the pieces with the letters that they have on the board, diagonal cuts drawn. The strip
  * being cut stands out: the first that is not ticked off, or the one chosen.
  */
 export function LayoutPicture({ layout, lines, fabrics, fabric, lit, onLit }: Props) {
@@ -35,7 +35,7 @@ export function LayoutPicture({ layout, lines, fabrics, fabric, lit, onLit }: Pr
   const place = chosen ?? next;
   const strip = layout.strips[place];
   return (
-    <figure className="layout">
+    <figure className={layout.length > 1.6 * layout.width ? "layout long" : "layout"}>
       <figcaption>
         <Fr>{layout.name}</Fr>{" "}
         <small>
@@ -78,7 +78,7 @@ export function LayoutPicture({ layout, lines, fabrics, fabric, lit, onLit }: Pr
                 dominantBaseline="central"
                 textAnchor="middle"
               >
-                {one.line + 1}
+                {line?.letters.join(" ") || one.line + 1}
               </text>
             </g>
           );
@@ -127,14 +127,18 @@ export function LayoutPicture({ layout, lines, fabrics, fabric, lit, onLit }: Pr
           </Stepper>
         </p>
       )}
-      <ol className="strip-words">
-        {layout.told.map(({ words, count }) => (
-          <li key={words} className={words === strip?.words ? "now" : undefined}>
-            {count > 1 && <b>{count} × </b>}
-            <Fr>{words}</Fr>
-          </li>
-        ))}
-      </ol>
+      {(layout.told.length > 1 || !strip) && (
+        <ol className="strip-words">
+          {layout.told
+            .filter(({ words }) => words !== strip?.words)
+            .map(({ words, count }) => (
+              <li key={words}>
+                {count > 1 && <b>{count} × </b>}
+                <Fr>{words}</Fr>
+              </li>
+            ))}
+        </ol>
+      )}
     </figure>
   );
 }

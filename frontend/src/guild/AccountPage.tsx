@@ -12,6 +12,7 @@ import { Brand } from "../common/Brand";
 import { Fetching } from "../common/Waiting";
 import { Groups } from "./Groups";
 import { Invitations } from "./Invitations";
+import { Members } from "./Members";
 import { Secret } from "./Secret";
 import { useWho } from "./useWho";
 
@@ -39,6 +40,7 @@ export function AccountPage() {
             <SigningOut />
             <Groups me={who.id ?? ""} />
             {who.keeper && <Invitations />}
+            {who.keeper && <Members />}
             <NewPassword />
           </>
         )}

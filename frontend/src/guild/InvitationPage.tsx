@@ -8,6 +8,7 @@ import { Link, useLocation, useNavigate } from "react-router";
 import { client, faultsOf, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { Brand } from "../common/Brand";
+import { NameField } from "./NameField";
 import { Secret } from "./Secret";
 import type { Who } from "./useWho";
 
@@ -49,7 +50,7 @@ export function InvitationPage() {
         <Brand />
       </header>
       <main className="alone">
-        <h1>An invitation</h1>
+        <h1>{inviting.data?.whom ? "A new password" : "An invitation"}</h1>
         {inviting.error && (
           <p role="alert">
             {inviting.error.message} <Link to="/">To Yonk</Link>
@@ -57,27 +58,19 @@ export function InvitationPage() {
         )}
         {inviting.data && (
           <form onSubmit={submit} className="guild-form">
-            <p>
-              <b>{inviting.data.by}</b> invites you to sew along. Choose a name that the others know you by, and a
-              password.
-            </p>
-            <label>
-              Name
-              <input
-                className="form-control"
-                autoComplete="username"
-                required
-                maxLength={40}
-                value={name}
-                aria-invalid={Boolean(faultAt("name"))}
-                onChange={(event) => setName(event.target.value)}
-              />
-              {faultAt("name") && (
-                <span className="fault" role="alert">
-                  Name {faultAt("name")}
-                </span>
-              )}
-            </label>
+            {inviting.data.whom ? (
+              <p>
+                <b>{inviting.data.by}</b> gives you a new start, {inviting.data.whom}. Choose a new password.
+              </p>
+            ) : (
+              <>
+                <p>
+                  <b>{inviting.data.by}</b> invites you to sew along. Choose a name that the others know you by, and a
+                  password.
+                </p>
+                <NameField most={40} value={name} onChange={setName} fault={faultAt("name")} />
+              </>
+            )}
             <Secret
               label="Password"
               complete="new-password"

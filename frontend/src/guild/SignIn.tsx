@@ -7,6 +7,7 @@ import { Button, Modal } from "react-bootstrap";
 import { client, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { Brand } from "../common/Brand";
+import { NameField } from "./NameField";
 import { Secret } from "./Secret";
 import type { Who } from "./useWho";
 
@@ -58,17 +59,7 @@ function SignInForm() {
   };
   return (
     <form onSubmit={submit} className="guild-form">
-      <label>
-        Name
-        <input
-          className="form-control"
-          autoComplete="username"
-          required
-          maxLength={120}
-          value={name}
-          onChange={(event) => setName(event.target.value)}
-        />
-      </label>
+      <NameField most={120} value={name} onChange={setName} />
       <Secret label="Password" complete="current-password" value={password} onChange={setPassword} />
       {signing.error && <p role="alert">{signing.error.message}</p>}
       <Button type="submit" disabled={signing.isPending}>

@@ -177,7 +177,7 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
           <b>
             <Fr>{view.sheet.finished}</Fr>
           </b>{" "}
-          finished, {view.sheet.blocks} blocks
+          finished, {view.sheet.blocks} {view.sheet.blocks === 1 ? "block" : "blocks"}
           {view.sheet.top !== view.sheet.finished && (
             <>
               ; <Fr>{view.sheet.top}</Fr> without borders

@@ -36,7 +36,7 @@ export function SetStep({ id, name }: { id: string; name: string }) {
               <QuiltPicture picture={one.picture} label={`Picture of ${one.name}`} />
               <b>{one.name}</b>
               <small>
-                <Fr>{one.finished}</Fr>, {one.blocks} blocks
+                <Fr>{one.finished}</Fr>, {one.blocks} {one.blocks === 1 ? "block" : "blocks"}
               </small>
             </Link>
           </li>

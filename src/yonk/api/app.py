@@ -54,6 +54,7 @@ STATUS: dict[Code, int] = {
     "not-signed-in": 401,
     "not-yours": 403,
     "too-often": 429,
+    "busy": 503,
 }
 ROUTERS = (
     draft,

@@ -4,6 +4,7 @@ every answer.
 
 from __future__ import annotations
 
+import asyncio
 import time
 from collections.abc import Callable
 from urllib.parse import urlsplit
@@ -22,6 +23,7 @@ ROOM_FOR_THE_REST = 100_000  # of a request around its document
 HOSTS = frozenset({"127.0.0.1", "localhost", "::1"})
 SAFE = {"GET", "HEAD", "OPTIONS"}
 A_YEAR = 31_536_000
+BODY_SECONDS = 20.0  # within which the next bit of what is sent must come
 HEADERS = {
     "Content-Security-Policy": (
         "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data: blob:; "
@@ -69,6 +71,13 @@ class _TooLargeError(HTTPException):
         super().__init__(413)
 
 
+class _TooSlowError(HTTPException):
+    """A body stopped coming."""
+
+    def __init__(self) -> None:
+        super().__init__(408)
+
+
 class Guard:
     """Lets in who asks from this machine's own pages, counts what comes as it comes, and puts
     headers on every answer.
@@ -90,7 +99,7 @@ class Guard:
         if scope["type"] != "http":
             await self.app(scope, receive, send)
             return
-        started, headers, answering, came = time.perf_counter(), Headers(scope=scope), False, 0
+        started, headers, answering = time.perf_counter(), Headers(scope=scope), False
         path = scope["path"]
         most = most_bytes(path) + ROOM_FOR_THE_REST
 
@@ -101,23 +110,41 @@ class Guard:
                 _dress(MutableHeaders(scope=message), path, time.perf_counter() - started)
             await send(message)
 
-        async def receiving() -> Message:
-            nonlocal came
-            message = await receive()
-            came += len(message.get("body", b""))
-            if came > most:
-                raise _TooLargeError
-            return message
-
         refusal = _foreign(scope["method"], headers, self.hosts)
         length = headers.get("content-length", "0")
         if not refusal and (not length.isdigit() or int(length) > most):
             refusal = self.too_large(path)
         try:
-            await (refusal or self.app)(scope, receiving, sending)
+            await (refusal or self.app)(scope, _counted(receive, most), sending)
         except _TooLargeError:
-            if not answering:
-                await self.too_large(path)(scope, receive, sending)
+            refusal = self.too_large(path)
+        except _TooSlowError:
+            refusal = _refusal(408, "too-much", "What was sent came too slowly; send it again.")
+        else:
+            return
+        if not answering:
+            await refusal(scope, receive, sending)
+
+
+def _counted(receive: Receive, most: int) -> Receive:
+    """What comes of a request, no more than it may be and not too slowly."""
+    came, whole = 0, False
+
+    async def receiving() -> Message:
+        nonlocal came, whole
+        if whole:
+            return await receive()  # only that the browser has gone may still come
+        try:
+            message = await asyncio.wait_for(receive(), BODY_SECONDS)
+        except TimeoutError:
+            raise _TooSlowError from None
+        whole = not message.get("more_body", False)
+        came += len(message.get("body", b""))
+        if came > most:
+            raise _TooLargeError
+        return message
+
+    return receiving
 
 
 def _foreign(method: str, headers: Headers, hosts: frozenset[str]) -> Response | None:

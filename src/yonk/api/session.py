@@ -14,6 +14,7 @@ from yonk.store import people
 from yonk.store.rights import ALONE, Person
 
 COOKIE = "__Host-yonk"
+DEVICE = "__Host-yonk-known"  # of a browser that somebody has signed in at
 NOBODY = Person("nobody")
 
 

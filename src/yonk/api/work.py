@@ -17,7 +17,6 @@ from multiprocessing.connection import Connection
 from multiprocessing.forkserver import ensure_running
 from multiprocessing.process import BaseProcess
 from typing import Annotated, Any
-from urllib.parse import quote
 
 from fastapi import Depends, Request
 from prometheus_client import Histogram
@@ -29,7 +28,7 @@ from yonk.api.wire import PagesOut, as_bytes, as_json
 from yonk.core.drawing import work_in
 from yonk.core.paper import SaidError, YonkError
 from yonk.files.block_file import take_block
-from yonk.files.download import File
+from yonk.files.download import File, attachment
 from yonk.files.page_pictures import picture_pages
 from yonk.memory import look_seldom
 
@@ -119,7 +118,7 @@ class Worker:
         """The file that `work` makes, to be taken along."""
         blocks = "blocks" in document
         made: File = await (self.on_top if blocks else self.on_draft)(document, work, *given)
-        headers = {"Content-Disposition": f"attachment; filename*=UTF-8''{quote(made.name)}"}
+        headers = attachment(made.name)
         return Response(made.content, media_type=made.media, headers=headers)
 
     async def pages(self, work: Callable[..., File], *given: Any) -> Response:

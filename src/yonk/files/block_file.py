@@ -293,8 +293,17 @@ def fault_of(error: Any) -> Fault:
             "tuple",
         ):
             place += f".{step}" if place else str(step)
-    colour = error["type"] == "string_pattern_mismatch"  # nothing else in a block has a pattern
-    return Fault(place, "must be a colour such as #a3262a" if colour else in_plain_words(error))
+    if error["type"] == "string_pattern_mismatch":
+        said = PATTERNS.get(place.rpartition(".")[2], "is written another way")
+        return Fault(place, said)
+    return Fault(place, in_plain_words(error))
+
+
+# what a text with a pattern must be like, by the name of its field
+PATTERNS = {
+    "colour": "must be a colour such as #a3262a",
+    "file": "must be the path of a photo in the parcel, such as photos/1.jpg",
+}
 
 
 def _gainsaying(sound: dict[str, Any]) -> Iterator[Fault]:

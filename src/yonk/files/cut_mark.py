@@ -28,6 +28,7 @@ class _ListedIn(BaseModel):
     on_point: bool = False
     segment: Exact | None = None
     lie: Literal["stands", "lies"] | None = None
+    seam: Exact = Fraction(0)
 
 
 def write_mark(what: Listed) -> str:

@@ -36,15 +36,15 @@ def write_cutting_csv(plan: Plan) -> str:
         writer.writerow(
             (
                 for_a_cell(draft.fabric(cut.fabric).name),
-                cut.count,
+                cut.pieces_cut,
                 cut.shape,
-                sized(cut.width),
+                sized(cut.strips[0][0] if cut.shape == "strip" else cut.width),
                 sized(cut.height),
                 draft.unit,
                 plain_fractions(further(cut, draft.unit)),
                 " ".join(cut.units),
                 " ".join(letters),
-                cut.yields,
+                cut.segments or cut.yields,
                 cut.spare_pieces,
             )
         )

@@ -117,9 +117,10 @@ def _row(number: int, cloth: ClothPlan, cutting: CutList) -> list[Any]:
     return [
         "",
         Paragraph(str(number + 1), style(10, centred=True)),
-        Paragraph(str(cut.count), style(14, bold=True)),
+        Paragraph(str(cut.pieces_cut), style(14, bold=True)),
         Paragraph(
-            f"{cut_words(cut.shape, cut.count)} <b>{marked(cut_size(cut, unit), 13)}</b>", style(13)
+            f"{cut_words(cut.shape, cut.pieces_cut)} <b>{marked(cut_size(cut, unit), 13)}</b>",
+            style(13),
         ),
         Paragraph(marked("; ".join(word for word in words if word), 10), style(10)),
     ]

@@ -9,8 +9,8 @@ from openpyxl.styles import Font
 from openpyxl.worksheet.worksheet import Worksheet
 
 from yonk.core.cutting import CutList, bought, fat_quarters, strips_of
-from yonk.core.paper import write_mixed
-from yonk.core.planning import cut_shape, further, size
+from yonk.core.paper import LengthUnit
+from yonk.core.planning import cut_shape, cut_size, further, size
 from yonk.files.plain_text import plain_fractions, printable
 
 HEADINGS = (
@@ -21,6 +21,7 @@ HEADINGS = (
     "width",
     "height",
     "unit",
+    "size",
     "cut further",
     "from",
     "for",
@@ -28,9 +29,13 @@ HEADINGS = (
 )
 
 
+# how a program shows a length: mixed, to the finest mark of a ruler; or decimal, to a tenth of a mm
+NUMBERS: dict[LengthUnit, str] = {"in": "# ??/??", "cm": "0.00"}
+
+
 def write_cutting_xlsx(cutting: CutList) -> bytes:
-    """A workbook; sizes as mixed numbers in text, so that a program takes none of them for a
-    date.
+    """A workbook; widths and heights are numbers shown as a ruler has them, the size beside them is
+    text, so that a program takes none of it for a date.
     """
     unit, book = cutting.unit, Workbook()
     sheet = book.active
@@ -43,11 +48,12 @@ def write_cutting_xlsx(cutting: CutList) -> bytes:
                 [
                     printable(cutting.fabric(cloth.fabric).name),
                     number + 1,
-                    cut.count,
+                    cut.pieces_cut,
                     cut_shape(cut),
-                    write_mixed(cut.width),
-                    write_mixed(cut.height),
+                    float(cut.strips[0][0] if cut.segment else cut.width),
+                    float(cut.height),
                     unit,
+                    plain_fractions(cut_size(cut, unit)),
                     plain_fractions(further(cut, unit)),
                     plain_fractions(strips_of(number, cloth, unit)),
                     "; ".join(cutting.purposes(cut)),
@@ -70,17 +76,24 @@ def write_cutting_xlsx(cutting: CutList) -> bytes:
             ]
         )
     for page in (sheet, buying):
-        for row in page.iter_rows():
-            for cell in row:
-                if isinstance(cell.value, str):
-                    cell.data_type, cell.number_format = "s", "@"  # text, whatever it begins with
-        for cell in page[1]:
-            cell.font = Font(bold=True)
-        for column in page.columns:
-            page.column_dimensions[column[0].column_letter].width = min(
-                48, 2 + max(len(str(cell.value or "")) for cell in column)
-            )
-        page.freeze_panes = "A2"
+        _set(page, unit)
     out = BytesIO()
     book.save(out)
     return out.getvalue()
+
+
+def _set(page: Worksheet, unit: LengthUnit) -> None:
+    """How the cells of a page are shown, and how wide they are."""
+    for row in page.iter_rows():
+        for cell in row:
+            if isinstance(cell.value, str):
+                cell.data_type, cell.number_format = "s", "@"  # text, whatever it begins with
+            elif isinstance(cell.value, float):
+                cell.number_format = NUMBERS[unit]
+    for cell in page[1]:
+        cell.font = Font(bold=True)
+    for column in page.columns:
+        page.column_dimensions[column[0].column_letter].width = min(
+            48, 2 + max(len(str(cell.value or "")) for cell in column)
+        )
+    page.freeze_panes = "A2"

@@ -52,9 +52,19 @@ def _whole_signs(text: str) -> str:
     return text
 
 
+def _on_one_line(text: str) -> str:
+    """A name is read in a line and becomes part of file names, so it has no line ends and nothing
+    that cannot be seen.
+    """
+    name = " ".join(text.split())
+    if not name.isprintable():
+        raise ValueError("has a sign that cannot be seen")
+    return name
+
+
 Text = Annotated[str, AfterValidator(_whole_signs)]
 Key = Annotated[Text, Field(min_length=1, max_length=80)]
-Name = Annotated[Text, Field(min_length=1, max_length=LONGEST_NAME)]
+Name = Annotated[Text, AfterValidator(_on_one_line), Field(min_length=1, max_length=LONGEST_NAME)]
 
 
 class FilePart(BaseModel):

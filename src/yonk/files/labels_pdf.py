@@ -44,10 +44,10 @@ def write_labels_pdf(cutting: CutList, paper: PaperName = "letter") -> bytes:
         canvas.rect(x, y, width, height)
         canvas.setDash()
         letters = " ".join(dict.fromkeys(purpose.letter for purpose in cut.purposes))
-        what = cut_words(cut.shape, cut.count)
+        what = cut_words(cut.shape, cut.pieces_cut)
         lines = (
             (letters, 20, True, INK),
-            (f"{cut.count} {what} {cut_size(cut, cutting.unit)}", 12, True, INK),
+            (f"{cut.pieces_cut} {what} {cut_size(cut, cutting.unit)}", 12, True, INK),
             (cutting.fabric(cloth.fabric).name, 11, False, INK),
             (f"{cutting.name}; {further(cut, cutting.unit)}".rstrip("; "), 8.5, False, SOFT),
         )

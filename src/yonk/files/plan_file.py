@@ -58,7 +58,7 @@ def plan_schema() -> dict[str, Any]:
         row = {
             "type": "object",
             "properties": fields,
-            "required": [name for name in fields if name != "hand"],
+            "required": [name for name in fields if name not in ("hand", "segment")],
         }
         return {"type": "array", "items": row}
 
@@ -101,6 +101,11 @@ def plan_schema() -> dict[str, Any]:
                 height=text,
                 subcut={"enum": ["none", "one-diagonal", "both-diagonals"]},
                 count=count,
+                segment={
+                    "type": "object",
+                    "properties": {"length": text, "count": count},
+                    "required": ["length", "count"],
+                },
                 **{"for": texts},
             ),
             "notices": rows(code=text, text=text, patches=texts),
@@ -192,6 +197,8 @@ def _cut(alike: Sequence[Cut]) -> dict[str, Any]:
         ),
         "spare_pieces": sum(one.spare_pieces for one in alike),
     }
+    if cut.segment:
+        row["segment"] = {"length": write_exact(cut.segment), "count": cut.segments}
     hands: Counter[str] = Counter()
     for one in alike:
         hands.update({one.what.hand: one.count} if one.what.hand else {})

@@ -4,13 +4,14 @@ from __future__ import annotations
 
 import csv
 from collections.abc import Iterator
-from fractions import Fraction
 from io import StringIO
 from typing import Any
 
 from yonk.core.paper import Length, write_exact
+from yonk.core.planning import further
 from yonk.core.setting import QuiltPlan, SettingPiece, Top
-from yonk.files.plain_text import for_a_cell, sized
+from yonk.core.top import TopCutting
+from yonk.files.plain_text import for_a_cell, plain_fractions, sized
 from yonk.files.plan_file import cut_rows, plan_schema
 
 HEADINGS = ("fabric", "count", "shape", "cut width", "cut height", "unit", "cut further", "for")
@@ -102,25 +103,27 @@ def _row(piece: SettingPiece, count: int) -> dict[str, Any]:
     }
 
 
-def write_quilt_csv(plan: QuiltPlan) -> str:
-    """The list for the whole top: one row a purpose."""
+def write_quilt_csv(cutting: TopCutting) -> str:
+    """The list for the whole top, as it is cut from cloth: long borders, binding and backing in the
+    strips and panels that they are joined from.
+    """
     out = StringIO()
     rows = csv.writer(out, lineterminator="\n")
     rows.writerow(
         ["fabric", "count", "shape", "cut width", "cut height", "unit", "cut further", "for"]
     )
-    fabrics = plan.quilt.all_fabrics
-    for row in write_quilt_plan(plan)["cuts"]:
-        name = fabrics[row["fabric"]].name if row["fabric"] in fabrics else row["fabric"]
-        rows.writerow(
-            [
-                for_a_cell(name),
-                row["count"],
-                row["shape"],
-                *(sized(Fraction(row[side])) for side in ("width", "height")),
-                plan.quilt.unit,
-                row["subcut"],
-                " ".join(row["for"]),
-            ]
-        )
+    for cloth in cutting.cloths:
+        for cut in cloth.cuts:
+            rows.writerow(
+                [
+                    for_a_cell(cutting.fabric(cloth.fabric).name),
+                    cut.pieces_cut,
+                    cut.shape,
+                    sized(cut.strips[0][0] if cut.segment else cut.width),
+                    sized(cut.height),
+                    cutting.unit,
+                    plain_fractions(further(cut, cutting.unit)),
+                    for_a_cell("; ".join(cutting.purposes(cut))),
+                ]
+            )
     return out.getvalue()

@@ -59,7 +59,7 @@ def steps_story(plan: Plan, paper: PaperName) -> list[Flowable]:
             Paragraph(marked(head, 16), style(16, bold=True)),
             Paragraph(marked(recipes[0].reason, 11), style(11, colour=SOFT)),
         ]
-        for share, made in steps_of(recipes[0].way, unit, wanted.terms, wanted):
+        for share, made in steps_of(recipes[0].way, group, wanted):
             times = "once" if share.lots == 1 else f"{share.lots} times"
             said_first = Paragraph(
                 f"{share.method.words}, {share.wanted} units: {times}",

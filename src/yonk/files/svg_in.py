@@ -21,6 +21,7 @@ from yonk.files.block_file import MOST_BYTES, MOST_SEAMS, BadFileError
 
 Spot = tuple[float, float]
 MOST_NUMBERS = 200_000
+MOST_TRANSFORM = 1_000  # signs; it is read in a time that grows as their square
 _NUMBER = re.compile(r"[0-9.]+")
 _XLINK = "{http://www.w3.org/1999/xlink}href"
 LATTICES = (1, 2, 3, 4, 6, 8, 12, 16)
@@ -103,6 +104,10 @@ def _checked(text: str) -> Element:
         tree = fromstring(text)
     except (ParseError, ValueError, RecursionError):
         raise BadFileError([Fault("", "this is no SVG drawing that can be read")]) from None
+    if _longest_transform(tree) > MOST_TRANSFORM:
+        raise BadFileError(
+            [Fault("", "the drawing moves its parts in too many steps; save it as plain SVG")]
+        )
     if _numbers(tree) > MOST_NUMBERS:
         raise BadFileError(
             [
@@ -113,6 +118,24 @@ def _checked(text: str) -> Element:
             ]
         )
     return tree
+
+
+def _longest_transform(tree: Element) -> int:
+    """The most signs in which an element is told to be moved, with those of what it lies in."""
+    longest = 0
+    waiting = [(tree, 0)]
+    while waiting:
+        element, before = waiting.pop()
+        own = sum(
+            len(value)
+            for name, value in element.attrib.items()
+            if name.lower().endswith("transform") or (name == "style" and "transform" in value)
+        )
+        if element.tag.rpartition("}")[2] == "style":
+            own += len(element.text or "") if "transform" in (element.text or "") else 0
+        longest = max(longest, before + own)
+        waiting += [(one, before + own) for one in element]
+    return longest
 
 
 def _numbers(tree: Element) -> int:

@@ -9,6 +9,7 @@ import os
 import shutil
 import subprocess
 import tempfile
+import zlib
 from collections.abc import Iterator
 from pathlib import Path
 
@@ -83,12 +84,32 @@ def restore(url: str, file: Path, *, over: bool) -> None:
                 "There is something in this database already; give --over to put the backup in "
                 "its place, after a backup of what is there now."
             )
+        if tables:
+            _check_alone(engine)
         _empty(engine, tables)
         _load(url, file)
         with engine.begin() as connection:
             connection.execute(text(f"DROP TABLE {RESTORING}"))
     finally:
         engine.dispose()
+
+
+def _check_alone(engine: Engine) -> None:
+    """Raises `MachineError` where a program works on the database: what it keeps meanwhile would be
+    lost.
+    """
+    with engine.connect() as connection:
+        others = connection.execute(
+            text(
+                "SELECT COUNT(*) FROM information_schema.processlist "
+                "WHERE db = DATABASE() AND id <> CONNECTION_ID()"
+            )
+        ).scalar()
+    if others:
+        raise MachineError(
+            "Yonk runs on this database; end it first, so that nothing is lost that is kept "
+            "meanwhile."
+        )
 
 
 def checksum(file: Path) -> str:
@@ -125,8 +146,15 @@ def _load(url: str, file: Path) -> None:
         ]
         client = subprocess.Popen(command, stdin=subprocess.PIPE, stderr=subprocess.PIPE)
         assert client.stdin and client.stderr
-        with contextlib.suppress(BrokenPipeError):
-            shutil.copyfileobj(content, client.stdin, PIECE)
+        try:
+            with contextlib.suppress(BrokenPipeError):
+                shutil.copyfileobj(content, client.stdin, PIECE)
+        except (EOFError, gzip.BadGzipFile, zlib.error):
+            client.kill()
+            client.wait()
+            raise MachineError(
+                f"{file} is cut short or is no backup; take another one. The database waits for it."
+            ) from None
         with contextlib.suppress(BrokenPipeError):
             client.stdin.close()
         said = client.stderr.read().decode(errors="replace").strip().splitlines()

@@ -16,14 +16,17 @@ from collections.abc import Callable, Sequence
 from contextlib import suppress
 from http.server import ThreadingHTTPServer
 from pathlib import Path
+from typing import IO
 
 from sqlalchemy import text
+from sqlalchemy.exc import SQLAlchemyError
 
 from yonk.machine.database_server import (
     MachineError,
     free_port,
     lay_out_database,
     program,
+    take_folder,
     temporary,
 )
 from yonk.machine.kept_running import KeptRunning
@@ -174,6 +177,7 @@ class Cluster:
         if not PROVIDER.is_file():
             raise MachineError("Galera is not on this machine; install Debian's package galera-4.")
         self.folder = folder
+        self._lock: IO[str] | None = None
         folder.mkdir(parents=True, exist_ok=True)
         secret = folder / "password"
         if not secret.is_file():
@@ -207,6 +211,9 @@ class Cluster:
         """Start everything. Raises `MachineError` where something does not come up, at once where
         another program has its port.
         """
+        self._lock = self._lock or take_folder(
+            self.folder, f"A cluster runs already in {self.folder}"
+        )
         listen_on(self.port).close()
         first = self._first()
         say(f"Node {first.number} begins …")
@@ -247,21 +254,36 @@ class Cluster:
             one.stop()
         for node in self.nodes:
             node.stop()
+        if self._lock:
+            self._lock.close()
+            self._lock = None
 
     def whole(self, seconds: float = START_SECONDS) -> None:
-        """Waits until every part takes part. Raises `MachineError` where one does not."""
+        """Waits until every part takes part, and the first node is written to again: until then
+        the connections to another will be closed. Raises `MachineError` where that does not come.
+        """
         for node in self.nodes:
             self._until(
                 lambda node=node: not node.says(),  # type: ignore[misc]
                 f"{node.folder / 'log'} says why.",
                 seconds,
             )
+        self._until(
+            lambda: self._is_written_to(self.nodes[0]),
+            f"{self.folder / 'haproxy.log'} says why.",
+            seconds,
+        )
         for port in (*self.ports, self.port):
             self._until(
                 lambda port=port: self._ready(port),  # type: ignore[misc]
                 f"{self.folder} holds the logs.",
                 seconds,
             )
+
+    def _is_written_to(self, node: Node) -> bool:
+        with suppress(SQLAlchemyError):
+            return self.writer() is node
+        return False
 
     def _first(self) -> Node:
         """The node that begins: the last that left or, where all were cut off, the one that had
@@ -346,7 +368,8 @@ def proxy_config(
         nodes: the port of each node, and that of its check.
 
     All writes go to one node at a time, so that two servers hardly ever certify against each
-    other; it stays the same until it fails, also when another one is back.
+    other: the first of those that take part. Where an earlier one is back, the connections to the
+    others are closed, and are opened to it.
     """
     lines = [
         "global",
@@ -377,11 +400,12 @@ def proxy_config(
         "  timeout client 1h",
         "  timeout server 1h",
         "  option httpchk GET /",
-        "  stick-table type ip size 1 nopurge",
-        "  stick on dst",
         "  default-server inter 1s fall 3 rise 2 on-marked-down shutdown-sessions",
     ]
     for number, (one, check) in enumerate(nodes, 1):
         backup = "" if number == 1 else " backup"
-        lines.append(f"  server node{number} 127.0.0.1:{one} check port {check}{backup}")
+        # when it is back the connections that others had taken over are closed, so that every
+        # pool follows; the last one is taken only where no other is left
+        follow = "" if number == len(nodes) else " on-marked-up shutdown-backup-sessions"
+        lines.append(f"  server node{number} 127.0.0.1:{one} check port {check}{backup}{follow}")
     return "\n".join(lines) + "\n"

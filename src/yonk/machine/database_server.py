@@ -40,6 +40,23 @@ class MachineError(SaidError):
     """
 
 
+def take_folder(folder: Path, taken: str) -> IO[str]:
+    """Take a folder for this program alone, until what is returned is closed; the system gives it
+    back however the program ends.
+
+    Args:
+        taken: what is so where another has it, without an end.
+    Raises: `MachineError` where another has it.
+    """
+    lock = (folder / "lock").open("a+")
+    try:
+        fcntl.flock(lock, fcntl.LOCK_EX | fcntl.LOCK_NB)
+    except OSError:
+        lock.close()
+        raise MachineError(f"{taken}; use that one, or name another folder in YONK_DATA.") from None
+    return lock
+
+
 @dataclass(frozen=True)
 class Access:
     """How to reach a running server."""
@@ -67,6 +84,20 @@ class Access:
         return False
 
 
+LEAST_ROOM = 400_000_000  # bytes that a database takes when it is laid out, and some to begin with
+
+
+def _check_room(folder: Path) -> None:
+    """Raises `MachineError` where the disk is too full to lay out a database."""
+    free = shutil.disk_usage(folder).free
+    if free < LEAST_ROOM:
+        raise MachineError(
+            f"There is too little room for the blocks in {folder}: {free // 1_000_000} MB are "
+            f"free, {LEAST_ROOM // 1_000_000} MB are needed; free some, or name another folder in "
+            "YONK_DATA."
+        )
+
+
 class DatabaseServer:
     """A MariaDB server in a folder.
 
@@ -88,13 +119,16 @@ class DatabaseServer:
     def start(self) -> Access:
         """Start the server, or find it running. Raises `MachineError` when it does not come up."""
         self._prepare()
-        self._take()
+        self._lock = take_folder(
+            self.folder, f"Yonk is running already on the blocks in {self.folder}"
+        )
         self._stopped = threading.Event()
         running = self._found()
         if running:
             threading.Thread(target=self._watch, args=(running,), daemon=True).start()
             return running
         if not (self.folder / "data" / "mysql").is_dir():
+            _check_room(self.folder)
             lay_out_database(self.folder)
         access = Access(free_port(), secrets.token_hex(16))
         try:
@@ -106,21 +140,6 @@ class DatabaseServer:
         self._write_note(access)
         threading.Thread(target=self._watch, args=(access,), daemon=True).start()
         return access
-
-    def _take(self) -> None:
-        """Takes the folder for this program alone; the system gives it back however the program
-        ends.
-        """
-        lock = (self.folder / "lock").open("a+")
-        try:
-            fcntl.flock(lock, fcntl.LOCK_EX | fcntl.LOCK_NB)
-        except OSError:
-            lock.close()
-            raise MachineError(
-                f"Yonk is running already on the blocks in {self.folder}; use that one, or name "
-                f"another folder in YONK_DATA."
-            ) from None
-        self._lock = lock
 
     def _watch(self, access: Access) -> None:
         """Starts the server again where it ends of itself."""

@@ -8,6 +8,7 @@ import os
 import signal
 import socket
 import sys
+import threading
 from collections.abc import Callable, Iterator
 from pathlib import Path
 
@@ -25,6 +26,7 @@ from yonk.api.work import Works
 from yonk.files.seam_log_file import write_test
 from yonk.machine.database_server import DatabaseServer, MachineError
 from yonk.machine.measured_samples import NOTES, measured_samples, seam_test_samples
+from yonk.machine.patient_http import PatientProtocol
 from yonk.machine.quilt_samples import quilt_samples
 from yonk.machine.samples import all_samples, sewn_samples, shelf_samples
 from yonk.machine.settings import ServeSettings
@@ -109,14 +111,19 @@ def run(*, samples: bool, port: int, say: Callable[[str], None]) -> None:
     listening = listen_on(port)
     try:
         with database(data_folder()) as engine:
+            _go_on()
             if samples:
                 lay_out_samples(engine)
+            _go_on()
             app = create_app(engine, FRONT_END)
             server = _Server(
-                uvicorn.Config(app, log_level="warning", timeout_graceful_shutdown=1),
+                uvicorn.Config(
+                    app, log_level="warning", timeout_graceful_shutdown=1, http=PatientProtocol
+                ),
                 app.state.works,
             )
             look_between_requests()
+            _go_on()
             say(f"Yonk is ready at http://{HOST}:{listening.getsockname()[1]}  (Ctrl-C ends it)")
             server.run(sockets=[listening])
     finally:
@@ -127,7 +134,25 @@ def _make_ready() -> None:
     """Whether there is a screen; and that being told to end also ends the database."""
     if not (FRONT_END / "index.html").is_file():
         raise MachineError("The screen is not built yet; start Yonk with ./yonk, which builds it.")
-    signal.signal(signal.SIGTERM, lambda *_: sys.exit(0))
+    _told_to_end.clear()
+    signal.signal(signal.SIGTERM, _end)
+
+
+_told_to_end = threading.Event()
+
+
+def _end(*_: object) -> None:
+    """Ends the program. Raised where nothing can be raised, as while an object is taken away, it
+    would be lost: so it is also kept, and asked for at each step of the start.
+    """
+    _told_to_end.set()
+    sys.exit(0)
+
+
+def _go_on() -> None:
+    """Ends the program where it was told to while it was starting."""
+    if _told_to_end.is_set():
+        sys.exit(0)
 
 
 def serve(settings: ServeSettings, say: Callable[[str], None]) -> None:
@@ -136,18 +161,25 @@ def serve(settings: ServeSettings, say: Callable[[str], None]) -> None:
     """
     _make_ready()
     log_as_json()
-    with shared_database(settings) as engine:
+    listening = listen_on(settings.port, settings.host, "YONK_PORT")
+    with contextlib.closing(listening), shared_database(settings) as engine:
+        _go_on()
         guild = Guild(settings.address, settings.post)
         app = create_app(engine, FRONT_END, guild, settings.hosts, settings.heavy)
         if settings.metrics_port:
             Gauge("yonk_pool_in_use", "Database connections in use.").set_function(
                 lambda: engine.pool.checkedout()  # type: ignore[attr-defined]
             )
-            start_http_server(settings.metrics_port, HOST)
+            try:
+                start_http_server(settings.metrics_port, HOST)
+            except OSError as fault:
+                raise MachineError(
+                    f"Port {settings.metrics_port} cannot be used ({fault.strerror}); end what "
+                    "uses it, or choose another in YONK_METRICS_PORT."
+                ) from None
         config = uvicorn.Config(
             app,
-            host=settings.host,
-            port=settings.port,
+            http=PatientProtocol,
             log_config=None,
             log_level="warning",
             server_header=False,
@@ -157,7 +189,8 @@ def serve(settings: ServeSettings, say: Callable[[str], None]) -> None:
         )
         look_between_requests()
         say(f"Yonk serves {settings.address} at {settings.host}:{settings.port}")
-        _Server(config, app.state.works, finish=True).run()
+        _go_on()
+        _Server(config, app.state.works, finish=True).run(sockets=[listening])
 
 
 def opened(url: str, pool: int = POOL, *, cluster: bool = False) -> Engine:
@@ -230,18 +263,20 @@ class _Server(uvicorn.Server):
         self.works.end_all()
 
 
-def listen_on(port: int) -> socket.socket:
-    """A socket on a port of loopback. Raises `MachineError` where another program has it."""
-    listening = socket.socket()
+def listen_on(port: int, host: str = HOST, field: str = "--port") -> socket.socket:
+    """A socket on a port of loopback, or of another address of this machine; `field` is where it is
+    told. Raises `MachineError` where another program has it.
+    """
+    listening = socket.socket(socket.AF_INET6 if ":" in host else socket.AF_INET)
     listening.setsockopt(socket.SOL_SOCKET, socket.SO_REUSEADDR, 1)
     # the head and the body of an answer are sent apart; else the body waits for the head's receipt
     listening.setsockopt(socket.IPPROTO_TCP, socket.TCP_NODELAY, 1)
     try:
-        listening.bind((HOST, port))
+        listening.bind((host, port))
     except OSError as fault:
         listening.close()
         raise MachineError(
             f"Port {port} cannot be used ({fault.strerror}); end what uses it, or choose another "
-            f"with --port."
+            f"{'with' if field.startswith('-') else 'in'} {field}."
         ) from None
     return listening

@@ -188,7 +188,9 @@ def create_block(
     under its own key is the block that it made.
     """
     again = save_key and session.scalar(
-        select(BlockRevision.block_id).where(BlockRevision.save_key == save_key)
+        select(BlockRevision.block_id)
+        .join(Block, Block.id == BlockRevision.block_id)
+        .where(BlockRevision.save_key == save_key, owned(session, Block))
     )
     if again:
         return one_block(session, again)

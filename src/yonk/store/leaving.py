@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Any
 
-from sqlalchemy import delete, select
+from sqlalchemy import delete, select, update
 from sqlalchemy.orm import Session
 
 from yonk.store import models
@@ -27,8 +27,17 @@ OWNED = (models.Block, models.ShelfFabric, models.SeamTestRow, models.Preference
 
 
 @retried
-def delete_account(session: Session, person: Person) -> None:
-    """Delete an account with all that is its own, for good: all of it or nothing."""
+def delete_account(session: Session, person: Person) -> list[str]:
+    """Delete an account with all that is its own, for good, and every trace of it in what others
+    keep: all of it or nothing. Returns what the letters to and from it are called.
+    """
+    invitation = models.Invitation
+    hers = (
+        (invitation.made_by == person.id)
+        | (invitation.used_by == person.id)
+        | (invitation.account_id == person.id)
+    )
+    letters = list(session.scalars(select(invitation.token).where(hers)))
     blocks = select(models.Block.id).where(models.Block.owner == person.id)
     circles = select(models.Circle.id).where(models.Circle.owner == person.id)
     fabrics = select(models.ShelfFabric.id).where(models.ShelfFabric.owner == person.id)
@@ -48,9 +57,13 @@ def delete_account(session: Session, person: Person) -> None:
     for owned in OWNED:
         _delete(session, owned, owned.owner == person.id)
     _delete(session, models.SignedIn, models.SignedIn.account_id == person.id)
-    _delete(session, models.Invitation, models.Invitation.made_by == person.id)
+    _delete(session, models.KnownDevice, models.KnownDevice.account_id == person.id)
+    _delete(session, invitation, hers)
+    saved = models.BlockRevision.saved_by
+    session.execute(update(models.BlockRevision).where(saved == person.id).values(saved_by=""))
     _delete(session, models.Account, models.Account.id == person.id)
     session.commit()
+    return letters
 
 
 def _delete(session: Session, table: Any, which: Any) -> None:

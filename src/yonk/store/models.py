@@ -255,6 +255,19 @@ class Account(Base):
     password: Mapped[str] = mapped_column(String(200))
     keeper: Mapped[bool] = mapped_column(Boolean, default=False)
     created: Mapped[datetime] = mapped_column(MOMENT)
+    suspended: Mapped[bool] = mapped_column(Boolean, default=False)
+
+
+class KnownDevice(Base):
+    """A browser that somebody has signed in at, by the digest of what it keeps; it may try on when
+    others have tried too often.
+    """
+
+    __tablename__ = "known_device"
+
+    token: Mapped[str] = mapped_column(String(64), primary_key=True)
+    account_id: Mapped[str] = mapped_column(String(32), index=True)
+    until: Mapped[datetime] = mapped_column(MOMENT)
 
 
 class SignedIn(Base):
@@ -279,7 +292,9 @@ class Attempt(Base):
 
 
 class Invitation(Base):
-    """An invitation by link: the token by its digest, whom it is for in words, until when."""
+    """An invitation by link: the token by its digest, whom it is for in words, until when; one for
+    an account that is there leads to a new password for it.
+    """
 
     __tablename__ = "invitation"
 
@@ -289,6 +304,7 @@ class Invitation(Base):
     made: Mapped[datetime] = mapped_column(MOMENT)
     until: Mapped[datetime] = mapped_column(MOMENT)
     used_by: Mapped[str | None] = mapped_column(String(32), default=None)
+    account_id: Mapped[str | None] = mapped_column(String(32), default=None)
 
 
 class Circle(Base):

@@ -3,12 +3,12 @@
 from __future__ import annotations
 
 import secrets
+import unicodedata
 import uuid
 from collections.abc import Sequence
 from contextlib import suppress
 from dataclasses import dataclass
-from datetime import datetime, timedelta
-from hashlib import sha256
+from datetime import timedelta
 from threading import BoundedSemaphore
 from typing import ClassVar
 
@@ -19,11 +19,12 @@ from sqlalchemy.exc import IntegrityError
 from sqlalchemy.orm import Session
 
 from yonk.core.paper import Code, DraftError, ToldError
+from yonk.store.attempts import forget_attempts, limits_of, note_attempt
 from yonk.store.database import retried
 from yonk.store.models import (
     Account,
-    Attempt,
     Block,
+    KnownDevice,
     Preference,
     SeamTestRow,
     ShelfFabric,
@@ -33,11 +34,11 @@ from yonk.store.models import (
 )
 from yonk.store.passwords import check_password
 from yonk.store.rights import Person
+from yonk.store.secrets_kept import digest
 
 MOST_NAME = 40
 SIGNED_IN = timedelta(days=30)
-MOST_ATTEMPTS = 5  # that fail within the time of waiting
-WAITING = timedelta(minutes=15)
+KNOWN = timedelta(days=400)  # that a browser may try on when others have tried too often
 HASHER = PasswordHasher()
 HASHING = BoundedSemaphore(4)  # at once, since each takes as much memory as it is safe
 NOBODYS = HASHER.hash(secrets.token_hex())  # checked where there is no account, to take as long
@@ -57,11 +58,11 @@ class WrongPasswordError(ToldError):
     words = "This name and this password do not belong together."
 
 
-class TooOftenError(ToldError):
-    """It was tried too often."""
+class SuspendedError(ToldError):
+    """The keeper of the guild lets somebody sign in no more."""
 
-    code: ClassVar[Code] = "too-often"
-    words = "That was wrong too often; wait a quarter of an hour, then try again."
+    code: ClassVar[Code] = "not-signed-in"
+    words = "This account may not sign in at present; ask who keeps the guild."
 
 
 @dataclass(frozen=True)
@@ -70,11 +71,6 @@ class Named:
 
     id: str
     name: str
-
-
-def digest(secret: str) -> str:
-    """What is kept of a secret that need not be read again."""
-    return sha256(secret.encode()).hexdigest()
 
 
 def add_account(session: Session, name: str, password: str, *, keeper: bool = False) -> Person:
@@ -127,23 +123,77 @@ def names_of(session: Session, ids: Sequence[str]) -> dict[str, str]:
     return {one: name for one, name in rows}  # noqa: C416
 
 
-def sign_in(session: Session, name: str, password: str, address: str) -> tuple[Person, str]:
-    """Sign a person in. Returns her with the token of this browser.
+@dataclass(frozen=True)
+class Arrived:
+    """Somebody who signed in: herself, the token of this session, and that by which the browser is
+    known from now on.
+    """
 
-    Raises `TooOftenError` where it failed too often for this account or from this address, and
-    `WrongPasswordError`.
+    person: Person
+    token: str
+    device: str
+
+
+def sign_in(session: Session, name: str, password: str, address: str, device: str = "") -> Arrived:
+    """Sign a person in.
+
+    Tries are counted by the account that was found, however its name was typed, and noted before
+    the password is looked at; no connection is held while that takes its time.
+
+    Args:
+        device: what the browser keeps from when somebody signed in at it before.
+
+    Raises: `TooOftenError` where it failed too often, `WrongPasswordError`, `SuspendedError`.
     """
     tidy = " ".join(name.split())
-    about = [digest(f"account {tidy.casefold()}"), digest(f"address {address}")]
-    _check_attempts(session, about)
     row = session.scalar(select(Account).where(Account.name == tidy))
-    if not _matches(row.password if row else NOBODYS, password) or row is None:
-        _note_attempt(session, about)
+    found = (row.id, row.password, row.suspended) if row else None
+    known = found is not None and _is_known(session, device, found[0])
+    session.rollback()
+    account = found[0] if found else f"nobody {_plain(tidy)}"
+    limits = limits_of(account, address, device if known else None)
+    note_attempt(session, limits)
+    session.rollback()  # holds no connection while it is hashed
+    right = _matches(found[1] if found else NOBODYS, password)
+    if not right or found is None:
         raise WrongPasswordError
-    if HASHER.check_needs_rehash(row.password):
-        row.password = _hashed(password)
-    session.execute(delete(Attempt).where(Attempt.about == about[0]))
-    return _person(row), _token(session, row.id)
+    forget_attempts(session, limits)
+    if found[2]:
+        raise SuspendedError
+    if HASHER.check_needs_rehash(found[1]):
+        anew = _hashed(password)
+        session.execute(update(Account).where(Account.id == account).values(password=anew))
+    return arrive(session, account, device if known else "")
+
+
+@retried
+def arrive(session: Session, account_id: str, device: str = "") -> Arrived:
+    """Let somebody in who was found to be her."""
+    kept = device or secrets.token_urlsafe(32)
+    moment = now()
+    session.execute(delete(KnownDevice).where(KnownDevice.until < moment))
+    until = moment + KNOWN
+    session.merge(KnownDevice(token=digest(kept), account_id=account_id, until=until))
+    row = session.get(Account, account_id)
+    if row is None:
+        raise NotSignedInError
+    person = _person(row)
+    return Arrived(person, _token(session, account_id), kept)
+
+
+def _is_known(session: Session, device: str, account_id: str) -> bool:
+    if not device:
+        return False
+    asked = select(KnownDevice.account_id).where(
+        KnownDevice.token == digest(device), KnownDevice.until > now()
+    )
+    return session.scalar(asked) == account_id
+
+
+def _plain(name: str) -> str:
+    """A name as the database compares it: without accents, in small letters."""
+    parted = unicodedata.normalize("NFKD", name)
+    return "".join(sign for sign in parted if not unicodedata.combining(sign)).casefold()
 
 
 def signed_in(session: Session, token: str) -> Person:
@@ -151,7 +201,11 @@ def signed_in(session: Session, token: str) -> Person:
     row = session.scalar(
         select(Account)
         .join(SignedIn, SignedIn.account_id == Account.id)
-        .where(SignedIn.token == digest(token), SignedIn.until > now())
+        .where(
+            SignedIn.token == digest(token),
+            SignedIn.until > now(),
+            Account.suspended.is_(False),
+        )
     )
     if row is None:
         raise NotSignedInError
@@ -181,12 +235,26 @@ def change_password(session: Session, person: Person, old: str, new: str, addres
 
 def check_old(session: Session, person: Person, password: str, address: str) -> None:
     """Whether a password is this person's. Raises `WrongPasswordError`, `TooOftenError`."""
-    about = [digest(f"account {person.name.casefold()}"), digest(f"address {address}")]
-    _check_attempts(session, about)
     kept = session.scalar(select(Account.password).where(Account.id == person.id))
+    limits = limits_of(person.id, address, None)
+    note_attempt(session, limits)
+    session.rollback()
     if not _matches(kept or NOBODYS, password):
-        _note_attempt(session, about)
         raise WrongPasswordError
+    forget_attempts(session, limits)
+
+
+@retried
+def set_password(session: Session, account_id: str, password: str) -> None:
+    """Give somebody a new password within what is being saved, which signs her out everywhere; the
+    caller ends it. Raises `DraftError`.
+    """
+    row = session.get(Account, account_id)
+    if row is None:
+        raise NotSignedInError
+    check_password(password, row.name)
+    row.password = _hashed(password)
+    session.execute(delete(SignedIn).where(SignedIn.account_id == account_id))
 
 
 def _matches(kept: str, password: str) -> bool:
@@ -209,25 +277,6 @@ def _token(session: Session, account_id: str) -> str:
     )
     session.commit()
     return token
-
-
-def _check_attempts(session: Session, about: Sequence[str]) -> None:
-    counted = (
-        select(func.count())
-        .select_from(Attempt)
-        .where(Attempt.about.in_(about), Attempt.made > now() - WAITING)
-        .group_by(Attempt.about)
-    )
-    if max(session.scalars(counted), default=0) >= MOST_ATTEMPTS:
-        raise TooOftenError
-
-
-@retried
-def _note_attempt(session: Session, about: Sequence[str]) -> None:
-    moment: datetime = now()
-    session.execute(delete(Attempt).where(Attempt.made < moment - WAITING))
-    session.add_all([Attempt(id=uuid.uuid4().hex, about=one, made=moment) for one in about])
-    session.commit()
 
 
 def _person(row: Account) -> Person:

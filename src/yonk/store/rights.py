@@ -54,6 +54,13 @@ class NoSuchBlockError(ToldError):
     words = "There is no such block on the shelf."
 
 
+class InTheBinError(ToldError):
+    """What was shared lies in its owner's bin."""
+
+    code: ClassVar[Code] = "deleted"
+    words = "This was deleted meanwhile; whoever it belongs to can bring it back."
+
+
 class NotYoursError(ToldError):
     """It was shared for less than this."""
 
@@ -84,10 +91,17 @@ def ask(
         return "own"
     found = right_to(session, thing_id)
     if found is None:
-        raise missing(thing_id)
+        raise InTheBinError(thing_id) if _was_shared(session, thing_id) else missing(thing_id)
     if not reaches(found, right):
         raise NotYoursError(thing_id)
     return found
+
+
+def _was_shared(session: Session, thing_id: str) -> bool:
+    """Whether it is shared with the session's person, be it in the bin."""
+    person = person_of(session)
+    asked = select(Share.level).where(Share.thing_id == thing_id, Share.with_id.in_(_with(person)))
+    return session.scalars(asked).first() is not None
 
 
 def reaches(found: Right | None, right: Right) -> bool:
@@ -101,12 +115,18 @@ def right_to(session: Session, thing_id: str) -> Right | None:
 
 
 def rights_to(session: Session, things: Sequence[str]) -> dict[str, Right]:
-    """The same of several things at once."""
+    """The same of several things at once. What lies in the bin is its owner's alone."""
     person = person_of(session)
     if person.alone:
         return dict.fromkeys(things, "own")
+    in_the_bin = [
+        select(table.id).where(table.id.in_(things), table.deleted.is_not(None))
+        for table in (Block, ShelfFabric)
+    ]
     shared = select(Share.thing_id, Share.level).where(
-        Share.thing_id.in_(things), Share.with_id.in_(_with(person))
+        Share.thing_id.in_(things),
+        Share.with_id.in_(_with(person)),
+        Share.thing_id.not_in(union_all(*in_the_bin)),
     )
     mine = [
         select(table.id, literal("own")).where(table.id.in_(things), table.owner == person.id)

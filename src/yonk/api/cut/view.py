@@ -22,10 +22,12 @@ from yonk.core.cutting import (
     ClothPlan,
     CutList,
     Cutting,
+    Done,
     Layout,
     Mark,
     Marks,
     Tick,
+    beside,
     bought,
     diagonal_drawn,
     each_strip_once,
@@ -46,11 +48,13 @@ def cutting_view(
     cutting: Cutting, shelf: Mapping[str, KeptFabric], marks: Marks, changed: Changed
 ) -> CutOutPlan:
     """The complete list of a stage."""
+    serving = beside(cutting, marks.done)
     return CutOutPlan(
         stage=cutting.stage,
         blocks=cutting.plan.all_blocks,
         fabrics=[
-            fabric_view(cloth, cutting, cutting.stage, shelf, marks) for cloth in cutting.cloths
+            fabric_view(cloth, cutting, cutting.stage, shelf, marks, serving)
+            for cloth in cutting.cloths
         ],
         changed=changed_view(changed, cutting),
         caution=CAUTIONS["blade"],
@@ -63,11 +67,14 @@ def fabric_view(
     stage: StageName,
     shelf: Mapping[str, KeptFabric],
     marks: Marks,
+    serving: Done | None = None,
 ) -> CutFabricOut:
-    """How one cloth of a list is cut, and what of it is ticked in a stage."""
+    """How one cloth of a list is cut, and what of it is ticked in a stage; `serving` is what
+    another stage gave too many of.
+    """
     unit = cutting.unit
     fabric = cutting.fabric(cloth.fabric)
-    standing = ticks(cloth.cuts, marks.done, stage)
+    standing = ticks(cloth.cuts, marks.done, stage, serving)
     lines = [_line(number, tick, cutting, cloth) for number, tick in enumerate(standing)]
     tied = shelf.get(fabric.shelf)
     booked = all(one.count == 0 for one in not_booked(cloth.cuts, marks.booked, stage))
@@ -101,15 +108,17 @@ def _from_shelf(cloth: ClothPlan) -> list[str]:
 
 def _line(number: int, tick: Tick, cutting: CutList, cloth: ClothPlan) -> CutLineOut:
     cut, unit = cloth.cuts[number], cutting.unit
-    sofar, whole = (sum(one.count for one in cuts) for cuts in (cloth.cuts[:number], cloth.cuts))
-    last = sofar + cut.count
+    sofar, whole = (
+        sum(one.pieces_cut for one in cuts) for cuts in (cloth.cuts[:number], cloth.cuts)
+    )
+    last = sofar + cut.pieces_cut
     name = cutting.fabric(cloth.fabric).name
     return CutLineOut(
         number=number,
         key=f"{write_mark(cut.what)} {number}",
-        count=cut.count,
+        count=cut.pieces_cut,
         size=cut_size(cut, unit),
-        what=cut_words(cut.shape, cut.count),
+        what=cut_words(cut.shape, cut.pieces_cut),
         shape=cut.shape,
         subcut=cut.subcut,
         further=further(cut, unit),
@@ -117,7 +126,7 @@ def _line(number: int, tick: Tick, cutting: CutList, cloth: ClothPlan) -> CutLin
         letters=list(dict.fromkeys(p.letter for p in cut.purposes if p.letter)),
         units=list(cut.units),
         strips=strips_of(number, cloth, unit),
-        running=f"{sofar + 1} to {last} of {whole}" if cut.count > 1 else f"{last} of {whole}",
+        running=f"{sofar + 1} to {last} of {whole}" if cut.pieces_cut > 1 else f"{last} of {whole}",
         ticked=tick.ticked,
         done=told(cut.what, tick.done, name, unit) if tick.done else "",
         on=_marks(tick.on),

@@ -37,7 +37,7 @@ from yonk.api.draft.schemas import (
 )
 from yonk.api.shown import cloths_of, ink_on, picture
 from yonk.api.wire import Place, RangeOut
-from yonk.core.acts import WORDS, Act, Mate, MatesName, Resize, SetMaking, possible_mates
+from yonk.core.acts import WORDS, Act, Mate, MatesName, Resize, SetMaking, Uneven, possible_mates
 from yonk.core.drawing import Spot, grid_point_inside, paint_faces
 from yonk.core.paper import (
     MINUS,
@@ -192,6 +192,11 @@ class _View:
         if mend.finished:
             width, height = (write_typed(length, self.unit) for length in mend.finished)
             return Resize(width=width, height=height)
+        if mend.lines:
+            columns, rows = (
+                tuple(write_typed(one, self.unit) for one in sizes) for sizes in mend.lines
+            )
+            return Uneven(columns=columns, rows=rows)
         assert mend.ruler_step
         return SetMaking(settings={"ruler_step": write_typed(mend.ruler_step, self.unit)})
 
@@ -433,10 +438,10 @@ class _View:
         letters = list(dict.fromkeys(purpose.letter for purpose in cut.purposes))
         return CutOut(
             id=name,
-            count=cut.count,
+            count=cut.pieces_cut,
             shape=cut.shape,
             size=cut_size(cut, self.unit),
-            what=cut_words(cut.shape, cut.count),
+            what=cut_words(cut.shape, cut.pieces_cut),
             subcut=cut.subcut,
             further=further(cut, self.unit),
             purpose="; ".join(purposes(cut, self.plan.recipes)),

@@ -5,7 +5,6 @@ from __future__ import annotations
 import csv
 import io
 from fractions import Fraction
-from urllib.parse import quote
 
 from fastapi import APIRouter, Response
 
@@ -41,6 +40,7 @@ from yonk.core.finder import (
 from yonk.core.paper import TRADE_WORDS, USUAL, DraftError, LengthUnit, typed_length, with_settings
 from yonk.core.planning import width_range
 from yonk.core.units import BY_NAME, Terms
+from yonk.files.download import attachment
 
 router = APIRouter(prefix="/api")
 
@@ -107,7 +107,7 @@ def chart_csv(asked: CutChartIn) -> Response:
         table.writerow(
             [cell.replace("⁄", "/") for cell in (row.finished, row.unfinished, *row.cuts)]
         )
-    headers = {"Content-Disposition": f"attachment; filename*=UTF-8''{quote(found.title)}.csv"}
+    headers = attachment(f"{found.title}.csv")
     return Response(
         "\ufeff" + text.getvalue(), media_type="text/csv; charset=utf-8", headers=headers
     )

@@ -72,20 +72,24 @@ def possible_view(found: Sequence[Possible], have: OnHand, terms: Terms) -> list
 
 def _possible(one: Possible, have: OnHand, terms: Terms) -> PossibleOut:
     parts, width, height = unit_picture(one.unit, terms.seam)
-    cuts = {
-        need.rounded(terms.step): further_words(need.subcut, need.diagonal) for need in one.needs
-    }
+    rows = one.cuts(terms.step)
     if one.whole:
         cut = f"use each {size(have.width, have.height, terms.unit)} piece as it is"
     else:
-        cut = "cut " + ", ".join(size(*sides, terms.unit) for sides in cuts)
-    further = next((words for words in cuts.values() if words), "")
+        counts: dict[tuple[Fraction, Fraction], int] = {}
+        for _, wide, high, count in rows:
+            counts[wide, high] = counts.get((wide, high), 0) + count
+        cut = "cut " + ", ".join(
+            f"{count} of {size(*sides, terms.unit)}" for sides, count in counts.items()
+        )
+    said = (further_words(need.subcut, need.diagonal) for need, *_ in rows)
+    further = next((words for words in said if words), "")
     room = one.room
     trim = (
         "–"
         if room is None
-        else f"{length_words(min(room), terms)} to trim"
-        if min(room) > 1e-6
+        else _both_sides([*room], terms, "to trim")
+        if max(room) > 1e-6
         else "nothing to trim"
     )
     return PossibleOut(
@@ -131,7 +135,8 @@ def _verdict(found: Verdict, terms: Terms) -> str:
     mark = suffix_of(terms.unit)
     least = min(found.room)
     if least < -1e-6:
-        return f"Too small: it comes out {out}{mark}, {length_words(least, terms)} short."
+        short = [(-side if side < -1e-6 else None) for side in found.room]
+        return f"Too small: it comes out {out}{mark}, {_both_sides(short, terms, 'short')}."
     if not found.right:
         return (
             f"It comes out {out}{mark}, but not as drafted: a point or a seam allowance is cut "
@@ -139,7 +144,23 @@ def _verdict(found: Verdict, terms: Terms) -> str:
         )
     if least <= 1e-6:
         return f"Right, with nothing to trim: it comes out {out}{mark}."
-    return f"It works: it comes out {out}{mark}, with {length_words(least, terms)} to trim."
+    trim = _both_sides([*found.room], terms, "to trim")
+    if found.flap:
+        return (
+            f"Larger than need be: it comes out {out}{mark}, with {trim}; the small squares lie "
+            f"{length_words(float(found.flap), terms)} over each other and leave loose flaps in "
+            "the middle, which must be cut away."
+        )
+    return f"It works: it comes out {out}{mark}, with {trim}."
+
+
+def _both_sides(sides: Sequence[float | None], terms: Terms, what: str) -> str:
+    """What there is of the width and of the height, the longer side first."""
+    said = [None if one is None else length_words(one, terms) for one in sides]
+    if len({*said}) == 1:
+        return f"{said[0]} {what}"
+    parts = zip(said, ("across", "down"), strict=True)
+    return " and ".join(f"{one} {what} {way}" for one, way in parts if one is not None)
 
 
 def _asked(one: Asked, told: str, terms: Terms) -> AskedOut:

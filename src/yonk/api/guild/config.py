@@ -6,7 +6,8 @@ import re
 from dataclasses import dataclass
 from email.message import EmailMessage
 from pathlib import Path
-from uuid import uuid4
+
+from yonk.store.secrets_kept import digest
 
 
 @dataclass(frozen=True)
@@ -22,8 +23,8 @@ class Guild:
         """The link of an invitation; its token is after the mark that browsers send to nobody."""
         return f"{self.address}/invitation#{token}"
 
-    def post_letter(self, whom: str, subject: str, words: str) -> None:
-        """Write a letter into the folder that stands in for the post."""
+    def post_letter(self, token: str, whom: str, subject: str, words: str) -> None:
+        """Write a letter into the folder that stands in for the post, by the link that is in it."""
         if self.post is None:
             return
         letter = EmailMessage()
@@ -31,4 +32,13 @@ class Guild:
         letter["X-For"] = re.sub(r"\s+", " ", whom)
         letter.set_content(words)
         self.post.mkdir(parents=True, exist_ok=True)
-        (self.post / f"{uuid4().hex}.eml").write_bytes(bytes(letter))
+        self._letter(digest(token)).write_bytes(bytes(letter))
+
+    def drop_letter(self, invitation: str) -> None:
+        """Take a letter away whose link leads nowhere any more, by what is kept of the link."""
+        if self.post is not None:
+            self._letter(invitation).unlink(missing_ok=True)
+
+    def _letter(self, invitation: str) -> Path:
+        assert self.post is not None
+        return self.post / f"{invitation[:64]}.eml"

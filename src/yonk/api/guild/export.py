@@ -4,12 +4,12 @@ from __future__ import annotations
 
 import io
 import json
-import re
 import zipfile
 
 from sqlalchemy.orm import Session
 
 from yonk.api.measuring.kept import log_file_of
+from yonk.files.download import file_name
 from yonk.files.log_file import write_parcel
 from yonk.files.seam_log_file import read_test, write_seam_log_csv
 from yonk.store import fabrics, seam_log
@@ -41,4 +41,4 @@ def everything_of(session: Session) -> bytes:
 
 
 def _plain(name: str) -> str:
-    return re.sub(r"[^\w .-]", "_", name)[:80]
+    return file_name(name)[:80]

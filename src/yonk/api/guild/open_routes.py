@@ -4,12 +4,14 @@ from __future__ import annotations
 
 from fastapi import APIRouter, Request, Response
 
+from yonk.api.guild.bulkhead import apart
 from yonk.api.guild.schemas import AcceptIn, InvitingOut, SignInIn, TokenIn, WhoOut
-from yonk.api.session import COOKIE, OpenDb, token_of, who_asks
+from yonk.api.session import COOKIE, DEVICE, OpenDb, token_of, who_asks
 from yonk.api.wire import ERRORS
 from yonk.store import invitations, people
-from yonk.store.people import NotSignedInError
+from yonk.store.people import Arrived, NotSignedInError
 from yonk.store.rights import Person
+from yonk.store.secrets_kept import digest
 
 router = APIRouter(prefix="/api")
 
@@ -27,6 +29,15 @@ def remember(response: Response, token: str) -> None:
     seconds = int(people.SIGNED_IN.total_seconds())
     response.set_cookie(
         COOKIE, token, seconds, path="/", secure=True, httponly=True, samesite="strict"
+    )
+
+
+def let_in(response: Response, arrived: Arrived) -> None:
+    """Have the browser keep who is signed in, and that it is known."""
+    remember(response, arrived.token)
+    seconds = int(people.KNOWN.total_seconds())
+    response.set_cookie(
+        DEVICE, arrived.device, seconds, path="/", secure=True, httponly=True, samesite="strict"
     )
 
 
@@ -50,26 +61,37 @@ async def who(request: Request, db: OpenDb) -> WhoOut:
 
 
 @router.post("/sign-in", response_model=WhoOut, responses=ERRORS)
-def sign_in(asked: SignInIn, request: Request, response: Response, db: OpenDb) -> WhoOut:
+async def sign_in(asked: SignInIn, request: Request, response: Response, db: OpenDb) -> WhoOut:
     """Sign in with a name and a password; another session of this browser ends."""
-    secret = asked.password.get_secret_value()
-    person, token = people.sign_in(db, asked.name, secret, address_of(request))
-    people.sign_out(db, token_of(request), person, everywhere=False)
-    remember(response, token)
-    return who_out(person)
+    secret, known = asked.password.get_secret_value(), request.cookies.get(DEVICE, "")
+
+    def work() -> Arrived:
+        found = people.sign_in(db, asked.name, secret, address_of(request), known)
+        people.sign_out(db, token_of(request), found.person, everywhere=False)
+        return found
+
+    arrived = await apart(work)
+    let_in(response, arrived)
+    return who_out(arrived.person)
 
 
 @router.post("/invitation", response_model=InvitingOut, responses=ERRORS)
-def inviting(asked: TokenIn, db: OpenDb) -> InvitingOut:
+async def inviting(asked: TokenIn, db: OpenDb) -> InvitingOut:
     """Who invites by a link."""
-    return InvitingOut(by=invitations.inviting(db, asked.token))
+    by, whom = await apart(lambda: invitations.inviting(db, asked.token))
+    return InvitingOut(by=by, whom=whom)
 
 
 @router.post("/invitation/accept", response_model=WhoOut, status_code=201, responses=ERRORS)
-def accept(asked: AcceptIn, request: Request, response: Response, db: OpenDb) -> WhoOut:
-    """Make the account that a link invites to, and sign in."""
+async def accept(asked: AcceptIn, request: Request, response: Response, db: OpenDb) -> WhoOut:
+    """Make the account that a link invites to, or choose a new password by it, and sign in."""
     secret = asked.password.get_secret_value()
-    invitations.accept(db, asked.token, asked.name, secret)
-    person, token = people.sign_in(db, asked.name, secret, address_of(request))
-    remember(response, token)
-    return who_out(person)
+
+    def work() -> Arrived:
+        return people.arrive(db, invitations.accept(db, asked.token, asked.name, secret))
+
+    arrived = await apart(work)
+    if request.app.state.guild is not None:
+        request.app.state.guild.drop_letter(digest(asked.token))
+    let_in(response, arrived)
+    return who_out(arrived.person)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from datetime import UTC
 from typing import Any
 
@@ -17,6 +18,7 @@ from yonk.api.guild.schemas import (
     InviteIn,
     LeaveIn,
     LinkOut,
+    MemberOut,
     NewestOut,
     PasswordIn,
     PersonOut,
@@ -24,11 +26,13 @@ from yonk.api.guild.schemas import (
     SharedWithOut,
     SharesIn,
     SignOutIn,
+    SuspendIn,
 )
 from yonk.api.session import BlockId, Db, Who, token_of
 from yonk.api.wire import ERRORS
 from yonk.core.paper import SaidError
-from yonk.store import blocks, invitations, leaving, people, sharing
+from yonk.files.download import attachment
+from yonk.store import blocks, invitations, leaving, members, people, sharing
 from yonk.store.rights import LEVELS, TELLS
 
 router = APIRouter(prefix="/api")
@@ -68,7 +72,7 @@ def change_password(
 @router.get("/account/everything.zip", response_class=Response, responses=ERRORS)
 def everything(db: Db) -> Response:
     """All that belongs to a person, as a zip of open files."""
-    headers = {"Content-Disposition": "attachment; filename*=UTF-8''everything.yonk.zip"}
+    headers = attachment("everything.yonk.zip")
     return Response(everything_of(db), media_type="application/zip", headers=headers)
 
 
@@ -77,8 +81,14 @@ def leave(asked: LeaveIn, request: Request, response: Response, db: Db, who: Who
     """Delete the account and all that is its own, for good."""
     guild_of(request)
     people.check_old(db, who, asked.password.get_secret_value(), address_of(request))
-    leaving.delete_account(db, who)
+    _drop_letters(request, leaving.delete_account(db, who))
     forget(response)
+
+
+def _drop_letters(request: Request, letters: list[str]) -> None:
+    guild = guild_of(request)
+    for letter in letters:
+        guild.drop_letter(letter)
 
 
 @router.get("/invitations", response_model=list[InvitedOut], responses=ERRORS)
@@ -101,15 +111,61 @@ def invite(asked: InviteIn, request: Request, db: Db, who: Who) -> LinkOut:
         f"{who.name} invites you to sew along on Yonk.\n\n"
         f"Open this link to choose a name and a password; it holds until {until:%d %B %Y}:\n{link}"
     )
-    guild.post_letter(asked.whom, f"{who.name} invites you to Yonk", words)
+    guild.post_letter(token, asked.whom, f"{who.name} invites you to Yonk", words)
     return LinkOut(link=link, until=until.replace(tzinfo=UTC))
 
 
 @router.delete("/invitations/{invitation}", status_code=204, responses=ERRORS)
 def take_back(invitation: str, request: Request, db: Db) -> None:
     """Make an invitation void."""
-    guild_of(request)
+    guild = guild_of(request)
     invitations.take_back(db, invitation[:64])
+    if re.fullmatch("[0-9a-f]{64}", invitation):
+        guild.drop_letter(invitation)
+
+
+@router.get("/members", response_model=list[MemberOut], responses=ERRORS)
+def all_members(request: Request, db: Db) -> list[MemberOut]:
+    """Everybody, for who keeps the guild."""
+    guild_of(request)
+    return [MemberOut(**vars(one)) for one in members.members(db)]
+
+
+@router.post(
+    "/members/{member}/password-link", response_model=LinkOut, status_code=201, responses=ERRORS
+)
+def link_for_password(member: BlockId, request: Request, db: Db, who: Who) -> LinkOut:
+    """A link by which a member who forgot her password chooses a new one, told once."""
+    guild = guild_of(request)
+    token, until = members.link_for_password(db, member)
+    link = guild.link(token)
+    words = (
+        f"{who.name} gives you a new start on Yonk.\n\n"
+        f"Open this link to choose a new password; it holds until {until:%d %B %Y}:\n{link}"
+    )
+    guild.post_letter(token, member, "A new password for Yonk", words)
+    return LinkOut(link=link, until=until.replace(tzinfo=UTC))
+
+
+@router.post("/members/{member}/sign-out", status_code=204, responses=ERRORS)
+def sign_out_member(member: BlockId, request: Request, db: Db) -> None:
+    """Sign a member out of every browser."""
+    guild_of(request)
+    members.end_sessions(db, member)
+
+
+@router.put("/members/{member}/suspended", status_code=204, responses=ERRORS)
+def suspend_member(member: BlockId, asked: SuspendIn, request: Request, db: Db) -> None:
+    """Let a member sign in no more, or again."""
+    guild_of(request)
+    members.suspend(db, member, suspended=asked.suspended)
+
+
+@router.delete("/members/{member}", status_code=204, responses=ERRORS)
+def remove_member(member: BlockId, request: Request, db: Db) -> None:
+    """Delete a member's account and all that is her own, for good."""
+    guild_of(request)
+    _drop_letters(request, members.remove(db, member))
 
 
 @router.get("/people", response_model=list[PersonOut], responses=ERRORS)

@@ -76,9 +76,26 @@ class InvitedOut(Model):
 
 
 class InvitingOut(Model):
-    """Who invites."""
+    """Who invites; whom the link gives a new password, where it is for that."""
 
     by: str
+    whom: str = ""
+
+
+class MemberOut(Model):
+    """A person of the guild as its keeper sees her."""
+
+    id: str
+    name: str
+    keeper: bool
+    suspended: bool
+    signed_in: int
+
+
+class SuspendIn(Model):
+    """Whether a member may sign in no more."""
+
+    suspended: bool
 
 
 class AcceptIn(Model):

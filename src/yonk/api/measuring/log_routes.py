@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from datetime import UTC, datetime
 from typing import Annotated
-from urllib.parse import quote
 
 from fastapi import APIRouter, Query, Request, Response
 from starlette.concurrency import run_in_threadpool
@@ -14,6 +13,7 @@ from yonk.api.measuring.schemas import BlockLogOut, NoteIn, NoteOut, PhotoOut, T
 from yonk.api.session import BlockId, Db
 from yonk.api.wire import ERRORS
 from yonk.api.work import Work
+from yonk.files.download import attachment
 from yonk.files.log_file import write_parcel
 from yonk.files.photo import as_kept
 from yonk.store import block_log, blocks
@@ -107,7 +107,6 @@ def parcel(block_id: BlockId, db: Db) -> Response:
     """The block with its log and its photos, as a zip of open files."""
     kept = blocks.live_block(db, block_id, right="copy")
     written, photos = log_file_of(db, block_id)
-    name = quote(f"{kept.name}.yonk.zip")
-    headers = {"Content-Disposition": f"attachment; filename*=UTF-8''{name}"}
+    headers = attachment(f"{kept.name}.yonk.zip")
     content = write_parcel(kept.document, written, photos)
     return Response(content, media_type="application/zip", headers=headers)

@@ -26,6 +26,7 @@ from yonk.api.work import Work
 from yonk.core.measuring import FIGURES as NAMES
 from yonk.core.measuring import HerFigures, SeamLog, SeamTest, Setup, check_day, size_fault
 from yonk.core.paper import DraftError, typed_length, write_exact
+from yonk.files.download import attachment
 from yonk.files.seam_log_file import read_test, write_figures, write_seam_log_csv, write_test
 from yonk.store import block_log, blocks
 from yonk.store import seam_log as store
@@ -103,7 +104,7 @@ def tell_figures(asked: FiguresIn, db: Db) -> SeamLogOut:
 def seam_log_csv(db: Db) -> Response:
     """The seam log as a table."""
     kept = [(one.sewn, *read_test(one.document)) for one in store.all_tests(db)]
-    headers = {"Content-Disposition": "attachment; filename*=UTF-8''seam%20log.csv"}
+    headers = attachment("seam log.csv")
     return Response(write_seam_log_csv(kept), media_type=CSV, headers=headers)
 
 

@@ -15,6 +15,7 @@ from yonk.core.measuring import (
     measurables,
     still_counting,
     verdict_words,
+    with_trial,
 )
 from yonk.core.paper import Draft
 from yonk.core.planning import Plan, make_plan
@@ -56,4 +57,8 @@ def for_the_rest(trial: Trial, draft: Draft) -> list[str]:
     found = trial.verdict(plan, planned, measured)
     if found is None:
         return [trial.decided] if trial.decided else []
-    return [verdict_words(found.verdict), *(one.words for one in consequences(found, draft))]
+    errors = with_trial(trial.log.errors_for(draft.making.seam, draft.unit), found)
+    return [
+        verdict_words(found.verdict),
+        *(one.words for one in consequences(found, draft, errors)),
+    ]

@@ -200,7 +200,7 @@ class MeasuringView:
             ],
             card=self._card(),
             stale=[self._stale(what, size) for what, size in self.stale.items()],
-            verdict=self._verdict(found) if found else None,
+            verdict=self._verdict(found, errors) if found else None,
             taken_back=taken_back,
             taken_back_limit=log.figures.taken_back,
             foretold=self._foretold(foretold, errors, log),
@@ -232,11 +232,11 @@ class MeasuringView:
     def _stale(self, what: str, size: Fraction) -> str:
         place = place_words(what, self.plan.reading) if what in self.known else what
         return (
-            f"{show(size, self.unit)} was measured {place}, when the block was another; it does "
-            "not count any more."
+            f"{place[:1].upper()}{place[1:]}: {show(size, self.unit)} was measured when the block "
+            "was another; it does not count any more."
         )
 
-    def _verdict(self, found: Diagnosis) -> BlockVerdictOut:
+    def _verdict(self, found: Diagnosis, errors: Errors) -> BlockVerdictOut:
         asked = found.measure_next
         return BlockVerdictOut(
             verdict=found.verdict,
@@ -244,7 +244,7 @@ class MeasuringView:
             because=because(found, self.unit),
             measure_next=asked,
             next_words=place_words(asked, self.plan.reading) if asked else "",
-            consequences=[consequence_out(one) for one in consequences(found, self.draft)],
+            consequences=[consequence_out(one) for one in consequences(found, self.draft, errors)],
         )
 
     def _foretold(self, found: Foretold, errors: Errors, log: SeamLog) -> ForetoldOut:
@@ -269,7 +269,7 @@ class MeasuringView:
         )
 
     def _cut_for(self, errors: Errors) -> ConsequenceOut | None:
-        told = cut_for(self.draft.making.seam + errors.seam_error, self.draft)
+        told = cut_for(self.draft, errors)
         return consequence_out(told) if told else None
 
     def _number(self, join: int) -> int:

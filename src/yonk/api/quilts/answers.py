@@ -18,7 +18,7 @@ from yonk.api.quilts.schemas import (
 from yonk.api.quilts.view import picture_of, quilt_view, size_way
 from yonk.api.wire import CSV, as_bytes
 from yonk.core.paper import Draft, check_name, next_key, typed_length
-from yonk.core.planning import Plan, make_plan
+from yonk.core.planning import Parts, Plan, make_plan
 from yonk.core.setting import (
     Quilt,
     QuiltBlock,
@@ -30,6 +30,7 @@ from yonk.core.setting import (
     ways_to_reach,
     with_block,
 )
+from yonk.core.top import whole_list
 from yonk.files.block_file import read_block, write_block
 from yonk.files.download import File
 from yonk.files.quilt_file import take_quilt, write_quilt
@@ -39,14 +40,16 @@ from yonk.store.blocks import Form
 JSON = "application/json"
 
 
-def planned(draft: Draft, count: int) -> Plan:
-    """The plan of so many of a block, remembered: an edit of the setting changes no block."""
-    return _remembered(json.dumps(write_block(draft), sort_keys=True), count)
+def planned(draft: Draft, count: int, parts: Parts = ()) -> Plan:
+    """The plan of so many of a block and of parts of it, remembered: an edit of the setting changes
+    no block.
+    """
+    return _remembered(json.dumps(write_block(draft), sort_keys=True), count, parts)
 
 
 @lru_cache(maxsize=256)
-def _remembered(text: str, count: int) -> Plan:
-    return make_plan(read_block(text), count)
+def _remembered(text: str, count: int, parts: Parts) -> Plan:
+    return make_plan(read_block(text), count, parts=parts)
 
 
 def worked_on(asked: QuiltActsIn, shelf: Mapping[str, tuple[int, str]]) -> bytes:
@@ -133,5 +136,5 @@ def quilt_file(asked: QuiltActsIn) -> File:
 def quilt_csv(asked: QuiltActsIn) -> File:
     """The list for the whole top as CSV."""
     quilt = _done(asked)
-    made = write_quilt_csv(plan_quilt(quilt, planned))
+    made = write_quilt_csv(whole_list(plan_quilt(quilt, planned)))
     return File(made.encode(), CSV, f"{quilt.name} cutting list.csv")

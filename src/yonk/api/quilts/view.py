@@ -155,9 +155,9 @@ def _cloths(plan: QuiltPlan) -> Iterator[QuiltClothOut]:
         for cut in block.cuts:
             lines[cut.fabric].append(
                 QuiltLineOut(
-                    count=cut.count,
+                    count=cut.pieces_cut,
                     size=cut_size(cut, plan.quilt.unit),
-                    what=cut_words(cut.shape, cut.count),
+                    what=cut_words(cut.shape, cut.pieces_cut),
                     further=further(cut, plan.quilt.unit),
                     purpose=name,
                 )
@@ -196,7 +196,8 @@ def size_way(plan: QuiltPlan, way: SizeWay) -> SizeWayOut:
     """A way to reach a size, in words."""
     quilt, setting = plan.quilt, plan.quilt.setting
     unit = quilt.unit
-    parts = [f"{setting.columns} × {setting.rows}, {sum(plan.counts.values())} blocks"]
+    many = sum(plan.counts.values())
+    parts = [f"{setting.columns} × {setting.rows}, {many} block{'' if many == 1 else 's'}"]
     parts.append(f"sashing {show(way.sashing, unit)}" if way.sashing else "no sashing")
     parts.append(f"border {show(way.border, unit)}" if way.border else "no border")
     off = [

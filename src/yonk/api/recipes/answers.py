@@ -26,7 +26,7 @@ def steps(asked: WayIn) -> bytes:
     plan = make_plan(take_block(asked.document))
     wanted = plan.wanted
     group, way = way_asked(plan, asked.label, asked.way)
-    return as_bytes(steps_view(group, way, steps_of(way, group.unit, wanted.terms, wanted)))
+    return as_bytes(steps_view(group, way, steps_of(way, group, wanted)))
 
 
 def steps_pdf(asked: PrintIn) -> File:

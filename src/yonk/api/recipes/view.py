@@ -22,7 +22,7 @@ from yonk.api.recipes.schemas import (
 from yonk.api.shown import further_words, length_words, unit_picture
 from yonk.core.drawing import grid_point_inside
 from yonk.core.measuring import Errors, about, chance_of_units, percent, tolerance_of
-from yonk.core.paper import Draft, show, write_exact
+from yonk.core.paper import Draft, Length, LengthUnit, show, show_exact, write_exact
 from yonk.core.planning import (
     Comparison,
     CutLine,
@@ -166,6 +166,11 @@ def _cut_words(lines: Sequence[CutLine], terms: Terms) -> str:
     )
 
 
+def _exactly(width: Length, height: Length, unit: LengthUnit) -> str:
+    sides = dict.fromkeys(show_exact(one, unit) for one in (width, height))
+    return " × ".join(sides)
+
+
 def _line(line: CutLine, wanted: Wanted) -> WayCutOut:
     unit = wanted.terms.unit
     said = (
@@ -180,7 +185,7 @@ def _line(line: CutLine, wanted: Wanted) -> WayCutOut:
         size=said,
         what=line.shape,
         further=further_words(line.subcut, line.hand) + _other_way(line),
-        exact=size(*line.exact, unit),
+        exact=_exactly(*line.exact, unit),
         strips=line.strips,
         working=list(line.working),
     )

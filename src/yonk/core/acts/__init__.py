@@ -22,6 +22,7 @@ from yonk.core.acts.rename import Rename
 from yonk.core.acts.resize import Resize
 from yonk.core.acts.set_making import SetMaking
 from yonk.core.acts.sew import Sew
+from yonk.core.acts.uneven import Uneven
 
 __all__ = [
     "USUAL_BEGINNINGS",
@@ -39,6 +40,7 @@ __all__ = [
     "Resize",
     "SetMaking",
     "Sew",
+    "Uneven",
     "all_acts",
     "apply",
     "begin_block",

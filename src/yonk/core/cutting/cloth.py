@@ -218,9 +218,9 @@ def _lines(cuts: Sequence[Cut], bolt: Bolt, upright: bool) -> list[_Line]:
         if cut.shape == "strip":
             lines += [
                 _Line(number, width, cut.height, count * cut.count, False)
-                for width, count in divided(cut, bolt.width)
+                for width, count in cut.strips_over(bolt.width)
             ]
-        elif cut.what.lie == "stands":
+        elif cut.what.lie == "stands" or (upright and _only_along(cut, bolt)):
             lines.append(_Line(number, cut.height, cut.width, cut.count, False))
         else:
             lines.append(_Line(number, cut.width, cut.height, cut.count, not upright))
@@ -240,19 +240,11 @@ def diagonal_drawn(cut: Cut, laid: Laid) -> Diagonal:
     return "rising" if (cut.what.hand != "left") != turned else "falling"
 
 
-def divided(cut: Cut, width: Fraction) -> list[tuple[Fraction, int]]:
-    """The strips that a strip set's whole length is cut in: each a whole number of segments and its
-    squared ends.
-
-    Gives lengths with how many of each; the whole width of fabric is taken for all but the last.
+def _only_along(cut: Cut, bolt: Bolt) -> bool:
+    """Whether a piece is longer than the cloth is wide, so that it lies along it whatever its print
+    does.
     """
-    segment = cut.segment
-    if cut.width <= width or not segment:
-        return [(cut.width, 1)]
-    each = max(1, int((width - cut.squaring) / segment))
-    full, rest = divmod(cut.segments, each)
-    strips = [(width, full)] if full else []
-    return [*strips, *([(rest * segment + cut.squaring, 1)] if rest else [])]
+    return cut.height <= bolt.width < cut.width
 
 
 def _grid(sizes: Iterable[Fraction], bolt: Bolt, on_hand: Sequence[Piece]) -> int:

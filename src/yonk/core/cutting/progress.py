@@ -65,11 +65,20 @@ class Tick:
     off: tuple[tuple[Mark, int], ...]
 
 
-def ticks(cuts: Sequence[Cut], done: Done, stage: StageName) -> list[Tick]:
+def ticks(
+    cuts: Sequence[Cut], done: Done, stage: StageName, beside: Done | None = None
+) -> list[Tick]:
     """How each line of a stage's list stands. Lines of one cut, as strips of several lengths, are
     cut in their order.
+
+    Args:
+        beside: what the other stage made too many of, which serves this one.
     """
     sofar, before = cut_so_far(done, stage), Counter[Listed]()
+    serves: Counter[Listed] = Counter()
+    for mark, amount in (beside or {}).items():
+        serves[mark.what] += amount
+    sofar.update(serves)
     found = []
     for cut in cuts:
         start = before[cut.what]
@@ -79,8 +88,8 @@ def ticks(cuts: Sequence[Cut], done: Done, stage: StageName) -> list[Tick]:
             Tick(
                 here,
                 sofar[cut.what] >= before[cut.what],
-                _kept(cut.what, before[cut.what], done, stage),
-                _kept(cut.what, start, done, stage),
+                _kept(cut.what, max(before[cut.what] - serves[cut.what], 0), done, stage),
+                _kept(cut.what, max(start - serves[cut.what], 0), done, stage),
             )
         )
     return found
@@ -120,25 +129,54 @@ class Standing:
 
 def standings(cuts: Iterable[Cut], done: Mapping[Listed, int]) -> list[Standing]:
     """How every cut of some lists stands, and every one that was cut and is wanted no more."""
+    wanted = _wanted(cuts)
+    names = dict.fromkeys([*wanted, *(what for what, amount in done.items() if amount)])
+    return [Standing(what, wanted[what], done.get(what, 0)) for what in names]
+
+
+def _wanted(cuts: Iterable[Cut]) -> Counter[Listed]:
+    """How much of each cut some lists want."""
     wanted: Counter[Listed] = Counter()
     for cut in cuts:
         wanted[cut.what] += cut.amount
-    names = dict.fromkeys([*wanted, *(what for what, amount in done.items() if amount)])
-    return [Standing(what, wanted[what], done.get(what, 0)) for what in names]
+    return wanted
+
+
+def surplus(cuts: Iterable[Cut], done: Done, stage: MarkStage) -> Done:
+    """What was cut in a stage beyond what it wants now: it serves the other."""
+    wanted = _wanted(cuts)
+    return {
+        mark: amount - wanted[mark.what]
+        for mark, amount in done.items()
+        if mark.stage == stage and amount > wanted[mark.what]
+    }
 
 
 def of_no_use(
     all_at_once: Iterable[Cut], in_stages: Iterable[Cut], done: Mapping[Listed, int]
 ) -> list[Standing]:
     """The cuts of which some are of no use any more, whether all is cut at once or a trial block
-    first.
+    first: counted by whichever of the two wants more.
     """
-    staged = {one.what: one.useless for one in standings(in_stages, done)}
-    return [
-        one
+    staged = _wanted(in_stages)
+    either = [
+        Standing(one.what, max(one.wanted, staged[one.what]), one.done)
         for one in standings(all_at_once, done)
-        if min(one.useless, staged.get(one.what, one.useless))
     ]
+    return [one for one in either if one.useless]
+
+
+def still_wanted(
+    all_at_once: Sequence[Cut], in_stages: Sequence[Cut], done: Mapping[Listed, int]
+) -> list[Standing]:
+    """The cuts that are begun and of which more is wanted; all cut at once, or a trial block first,
+    whichever is nearer its end by the cloth that is still to be cut.
+    """
+    views = [standings(cuts, done) for cuts in (all_at_once, in_stages)]
+    sizes = {cut.what: cut.width * cut.height / cut.amount * cut.count for cut in all_at_once}
+    sizes |= {cut.what: cut.width * cut.height / cut.amount * cut.count for cut in in_stages}
+    nearer = min(views, key=lambda view: sum(one.still * sizes.get(one.what, 0) for one in view))
+    return [one for one in nearer if one.done and one.still]
 
 
 def not_booked(cuts: Sequence[Cut], booked: Done, stage: StageName) -> list[Cut]:

@@ -7,7 +7,16 @@ from dataclasses import dataclass, replace
 from typing import Protocol
 
 from yonk.core.cutting.cloth import BOLT_STEPS, Bolt, ClothPlan, Piece, plan_cloth
-from yonk.core.cutting.progress import Done, Standing, cut_so_far, not_booked, of_no_use, standings
+from yonk.core.cutting.progress import (
+    Done,
+    Standing,
+    cut_so_far,
+    not_booked,
+    of_no_use,
+    standings,
+    still_wanted,
+    surplus,
+)
 from yonk.core.paper import Draft, Fabric, LengthUnit, Settings, show
 from yonk.core.planning import Cut, Plan, StageName, plan_stage, purposes, size
 
@@ -184,10 +193,15 @@ def changed(cutting: Cutting, done: Done) -> Changed:
         return Changed((), ())
     staged = [*plan_stage(cutting.draft, "trial").cuts, *plan_stage(cutting.draft, "rest").cuts]
     whole, known = plan_stage(cutting.draft, "all").cuts, cut_so_far(done, "all")
-    still = [
-        one for one in standings(whole, known) if one.done and one.still and cutting.stage == "all"
-    ]
+    still = still_wanted(whole, staged, known) if cutting.stage == "all" else []
     return Changed(tuple(of_no_use(whole, staged, known)), tuple(still))
+
+
+def beside(cutting: Cutting, done: Done) -> Done:
+    """What a trial block's cutting gave too many of, where the rest after it is cut."""
+    if cutting.stage != "rest":
+        return {}
+    return surplus(plan_stage(cutting.draft, "trial").cuts, done, "trial")
 
 
 def changed_of(cuts: Sequence[Cut], done: Done) -> Changed:

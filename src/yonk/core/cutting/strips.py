@@ -12,9 +12,11 @@ Lengths here are whole numbers of a fine grid.
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Callable, Iterable, Mapping, Sequence
+from collections.abc import Callable, Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, replace
+from fractions import Fraction
 from functools import cached_property
+from math import ceil
 
 import numpy as np
 
@@ -73,6 +75,8 @@ class Strip:
 
 
 MANY_KINDS = 60  # of pieces, beyond which fewer plans are tried
+FEW_FOR_TOWERS = 12  # kinds of pieces; with more a strip as high as several of them takes too long
+MOST_TOWER = 3  # times the tallest piece; a higher strip can no longer be handled on the table
 Choice = Callable[["_Left", int], Strip]
 
 
@@ -226,7 +230,48 @@ def _rows_of_one(left: _Left, width: int) -> Strip:
     return Strip(must, columns + (end.columns if end else ()))
 
 
-CHOICES: tuple[Choice, ...] = (_tallest_first, _fullest_first, _fullest_of_the_tall, _rows_of_one)
+def _towers(left: _Left, width: int) -> Strip:
+    """The fullest of the strips that are as high as one, two or three pieces, in which pieces stand
+    and lie side by side.
+    """
+    must, alive = _must(left, width), left.alive()
+    if len(alive) > FEW_FOR_TOWERS:
+        return left.fill(width, must)
+    heights = {
+        times * high
+        for one in alive
+        for _, high in _ways(one, width)
+        for times in (1, 2, 3)
+        if must <= times * high <= MOST_TOWER * must
+    }
+    strips = [strip for high in heights for strip in _either_way(left, alive, width, high)]
+    return max(strips, key=lambda one: (round(_area(one) / one.height / width, 4), -one.height))
+
+
+def _either_way(left: _Left, alive: Sequence[Wanted], width: int, height: int) -> Iterator[Strip]:
+    """A strip of a height with each kind lying one way, and one with the kinds lying either way,
+    where there are enough pieces for it.
+    """
+    yield left.fill(width, height)
+    options: list[tuple[Column, int, int]] = []
+    for one in alive:
+        for wide, high in _ways(one, width):
+            if high <= height:
+                stack = min(height // high, left.counts[one.key])
+                options += _copies(one.key, wide, high, stack, left.counts[one.key], width)
+    if options:
+        mixed = Strip(height, _knapsack(options, width))
+        if all(left.counts[key] >= count for key, count in mixed.pieces.items()):
+            yield mixed
+
+
+CHOICES: tuple[Choice, ...] = (
+    _tallest_first,
+    _fullest_first,
+    _fullest_of_the_tall,
+    _rows_of_one,
+    _towers,
+)
 
 
 def fill(kinds: Sequence[Wanted], counts: Mapping[int, int], width: int, height: int) -> Strip:
@@ -370,11 +415,16 @@ def _filled(run: _Run, column: Column, times: int, each: int) -> list[_Run]:
 def lower_bound(wanted: Sequence[Wanted], width: int) -> int:
     """A length below which no layout at all can be, cut by hand or not.
 
-    Two bounds, the greater counts. Cloth: the area of all pieces over the width. Squares: a piece
-    holds ⌊w/s⌋·⌊h/s⌋ squares of side s, whatever way it lies, and a cloth of width W and length L
-    holds at most ⌊W/s⌋·⌊L/s⌋ of them, since a lattice of points s apart can be shifted so that just
-    so many of its points lie on the cloth, and every square has one of them; so L is at least s
-    times the squares over ⌊W/s⌋, rounded up.
+    Several bounds, the greatest counts. Cloth: the area of all pieces over the width. Length: a
+    piece that lies along the cloth since it is longer than that is wide. Across: whatever level
+    line is drawn over the cloth, the pieces that it crosses lie side by side, so their widths add
+    up to no more than the cloth's; that still holds when each width is changed by a function that
+    never makes more of several widths than of their sum, as in `_weights`; so the lengths of all
+    pieces times their changed widths are no more than the cloth's length. A piece that may lie
+    either way counts the lesser. Squares: a piece holds ⌊w/s⌋·⌊h/s⌋ squares of side s, whatever way
+    it lies, and a cloth of width W and length L holds at most ⌊W/s⌋·⌊L/s⌋ of them, since a lattice
+    of points s apart can be shifted so that just so many of its points lie on the cloth, and every
+    square has one of them; so L is at least s times the squares over ⌊W/s⌋, rounded up.
     """
     bound = -(-sum(one.width * one.height * one.count for one in wanted) // width)
     for side in sorted(
@@ -382,4 +432,41 @@ def lower_bound(wanted: Sequence[Wanted], width: int) -> int:
     ):
         squares = sum((one.width // side) * (one.height // side) * one.count for one in wanted)
         bound = max(bound, side * -(-squares // (width // side)))
+    for one in wanted:
+        bound = max(bound, min(high for _, high in _ways(one, width)))
+    for weight in _weights(wanted, width):
+        total = sum(
+            (one.count * min(weight(wide) * high for wide, high in _ways(one, width)))
+            for one in wanted
+        )
+        bound = max(bound, ceil(total))
     return bound
+
+
+MOST_WEIGHTS = 24  # functions of a sort that are tried
+
+
+def _weights(wanted: Sequence[Wanted], width: int) -> Iterator[Callable[[int], Fraction]]:
+    """What a width counts as a share of the cloth's: functions of which the values of widths that
+    fit side by side add up to no more than one.
+
+    Source: dual feasible functions, as bounds of packing use them. With k: multiples of 1/(k + 1)
+    stay, others go down to the next k-th. With a threshold: narrower ones count nothing, those that
+    leave less than it beside them the whole width.
+    """
+    for k in range(1, 9):
+
+        def down(wide: int, k: int = k) -> Fraction:
+            shares = Fraction((k + 1) * wide, width)
+            return shares / (k + 1) if shares.denominator == 1 else Fraction(int(shares), k)
+
+        yield down
+    halves = sorted({w for one in wanted for w, _ in _ways(one, width) if 2 * w <= width})
+    for least in halves[-MOST_WEIGHTS:]:
+
+        def apart(wide: int, least: int = least) -> Fraction:
+            if wide > width - least:
+                return Fraction(1)
+            return Fraction(wide, width) if wide >= least else Fraction(0)
+
+        yield apart

@@ -9,8 +9,12 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from yonk.core.finder.samples import method_of, sample_unit
+from yonk.core.paper import Length, LengthUnit
 from yonk.core.sewing import SewingError
 from yonk.core.units import Kind, Method, Need, Size, Terms, Unit, carry_out, ruler_slack, target_of
+
+# More loose cloth than this in the middle of geese made four at a time shows through and is bulky.
+MOST_FLAP: dict[LengthUnit, Fraction] = {"in": Fraction(3, 4), "cm": Fraction(2)}
 
 
 @dataclass(frozen=True)
@@ -32,7 +36,8 @@ class Verdict:
 
     Where the pieces can be `sewn`, but a size cannot be told, they are too small by far. `room` is
     how much wider and higher than unfinished it comes out; `right` tells whether every fabric then
-    lies in its place and the seam allowance is there all round.
+    lies in its place and the seam allowance is there all round. `flap` is how far cloth lies loose
+    in the middle, where that is so much that it must be cut away.
     """
 
     right: bool
@@ -41,6 +46,7 @@ class Verdict:
     unfinished: tuple[float, float]
     pieces: tuple[Asked, ...]
     sewn: bool = True
+    flap: Length | None = None
 
 
 def pieces_of(
@@ -110,12 +116,14 @@ def check(
     room = _longer_first(least.room, upright)
     if min(side + more for side, more in zip(unfinished, room, strict=True)) <= both:
         return Verdict(False, None, None, unfinished, pieces)
+    flap = Length.of(way.flap(sizes)) if way.flap else None
     return Verdict(
         made.sound and least.sound,
         room,
         (unfinished[0] + room[0], unfinished[1] + room[1]),
         unfinished,
         pieces,
+        flap=flap if flap is not None and flap > MOST_FLAP[terms.unit] else None,
     )
 
 

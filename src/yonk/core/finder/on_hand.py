@@ -10,7 +10,7 @@ from fractions import Fraction
 
 from yonk.core.finder.samples import kinds_asked, sample_unit
 from yonk.core.paper import COUNTS, DraftError
-from yonk.core.planning import worst_off
+from yonk.core.planning import is_trimmed, smallest, worst_off
 from yonk.core.sewing import SewingError
 from yonk.core.units import (
     YIELDS,
@@ -45,17 +45,35 @@ class Possible:
     """What they can become: a unit of a finished size, how many, from how many of the pieces.
 
     `whole` tells that the pieces are used as they are; then `room` is how much larger than
-    unfinished the units come out. Otherwise they are cut to the sizes of `needs` first.
+    unfinished the units come out. Otherwise they are cut to the sizes of `needs` first, which are
+    those of one of the `lots`.
     """
 
     kind: UnitKind
     method: Method
     unit: Unit
     needs: tuple[Need, ...]
-    makes: int
+    lots: int
     pieces: int
     whole: bool
     room: tuple[float, float] | None
+
+    @property
+    def makes(self) -> int:
+        """How many units come of them."""
+        return self.lots * self.method.lot
+
+    def cuts(self, step: Fraction) -> list[tuple[Need, Fraction, Fraction, int]]:
+        """What is cut for all lots on the ruler, alike ones together, and how many of each."""
+        rows: dict[object, tuple[Need, int]] = {}
+        for need in self.needs:
+            key = need.rounded(step), need.subcut
+            first, pieces = rows.get(key, (need, 0))
+            rows[key] = first, pieces + need.pieces * self.lots
+        return [
+            (need, *need.rounded(step), -(-pieces // YIELDS[need.subcut]))
+            for need, pieces in rows.values()
+        ]
 
 
 def what_can_i_make(have: OnHand, terms: Terms) -> list[Possible]:
@@ -86,6 +104,8 @@ def _possible(kind: UnitKind, method: Method, have: OnHand, terms: Terms) -> Ite
     if unit is None:
         return
     needs = tuple(method.needs(unit, terms, 1))
+    if float(unit.width) < smallest(unit, terms, trimmed=is_trimmed(unit, method, terms)):
+        return  # so small that the seams take up what would show
     if method.name == "rectangle" and any(_fitting(need, have, terms) < 2 for need in needs):
         return  # of single squares it is two at a time
     lots, pieces = _lots(unit, method, have, terms)
@@ -96,7 +116,7 @@ def _possible(kind: UnitKind, method: Method, have: OnHand, terms: Terms) -> Ite
     whole = made is not None and made.sound
     made = made if whole else _sewn(unit, method, terms, None)
     room = made.fits[0].room if made and made.fits and made.table.seams else None
-    yield Possible(kind, method, unit, needs, lots * method.lot, pieces, whole, room)
+    yield Possible(kind, method, unit, needs, lots, pieces, whole, room)
 
 
 def _largest(kind: UnitKind, method: Method, have: OnHand, terms: Terms) -> Unit | None:

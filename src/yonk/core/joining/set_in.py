@@ -7,11 +7,13 @@ from __future__ import annotations
 import heapq
 from collections import defaultdict
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+from fractions import Fraction
+from itertools import product
 
 from yonk.core.joining.touching import Touch, chains, straightened
 
-MOST_TRIED = 8  # parts of which every order is tried
+MOST_TRIED = 8  # parts of which every order is tried; of more it takes longer than a blink
 _APART = 100  # corners that a seam in two places counts for: it can hardly be sewn
 
 Chain = list[tuple[int, int]]
@@ -26,8 +28,36 @@ def set_in_order(members: set[int], between: Sequence[Touch]) -> Chain:
 
     Returns: pairs of an atom, or of an earlier join as −1, −2, … in their order. Of up to
     `MOST_TRIED` parts every order is tried; of more, those with the fewest corners are sewn first,
-    then the smallest with the shortest seam, which is the same however the block lies.
+    then the smallest with the shortest seam. Which of equal ones comes first depends on how they
+    are numbered; so they are numbered from each corner of the block and either way, and the best
+    that comes of it is taken, which is the same however the block lies.
     """
+    if len(members) <= MOST_TRIED:
+        return _sewn(members, between).joins
+    middles = _middles(members, between)
+    found = []
+    for across, down, swapped in product((1, -1), (1, -1), (False, True)):
+
+        def place(
+            atom: int, across: int = across, down: int = down, swapped: bool = swapped
+        ) -> tuple[Fraction, Fraction]:
+            x, y = middles[atom]
+            return (down * y, across * x) if swapped else (across * x, down * y)
+
+        numbers = {atom: number for number, atom in enumerate(sorted(members, key=place))}
+        back = {number: atom for atom, number in numbers.items()}
+        numbered = [
+            replace(touch, left=numbers[touch.left], right=numbers[touch.right])
+            for touch in between
+            if touch.left in numbers and touch.right in numbers
+        ]
+        parts = _sewn({*back}, numbered)
+        joins = [(back.get(one, one), back.get(other, other)) for one, other in parts.joins]
+        found.append((parts.cost, joins))
+    return min(found, key=lambda one: one[0])[1]
+
+
+def _sewn(members: set[int], between: Sequence[Touch]) -> _Parts:
     parts = _Parts(members, between)
     while len(parts.made) > MOST_TRIED and parts.sew_easiest():
         pass
@@ -35,7 +65,22 @@ def set_in_order(members: set[int], between: Sequence[Touch]) -> Chain:
     tried = _Tried(parts, names)
     for one, other in tried.order():
         parts.sew(one, other)
-    return parts.joins
+    return parts
+
+
+def _middles(members: set[int], between: Sequence[Touch]) -> dict[int, tuple[Fraction, Fraction]]:
+    """About where atoms lie: the middle of the ends of their seams."""
+    ends: dict[int, list[tuple[int, int]]] = {atom: [] for atom in members}
+    for touch in between:
+        for atom in (touch.left, touch.right):
+            if atom in ends:
+                ends[atom] += [touch.start, touch.end]
+    return {
+        atom: tuple(sum(map(Fraction, axis)) / len(axis) for axis in zip(*spots, strict=True))  # type: ignore[misc]
+        if spots
+        else (Fraction(0), Fraction(0))
+        for atom, spots in ends.items()
+    }
 
 
 class _Parts:
@@ -44,6 +89,7 @@ class _Parts:
     def __init__(self, members: set[int], between: Sequence[Touch]) -> None:
         self.made = dict.fromkeys(sorted(members), 1)
         self.joins: Chain = []
+        self.cost = 0, 0  # corners that are sewn round, and seams that have some
         self.beside: dict[int, dict[int, list[Touch]]] = defaultdict(dict)
         for touch in between:
             self.beside[touch.left].setdefault(touch.right, []).append(touch)
@@ -80,6 +126,8 @@ class _Parts:
 
     def sew(self, one: int, other: int) -> int:
         """Sews two parts; returns the name of what they make."""
+        corners = corners_of(self.beside[one].get(other, []))
+        self.cost = self.cost[0] + corners, self.cost[1] + (corners > 0)
         self.joins.append((one, other))
         name = -len(self.joins)
         self.made[name] = self.made.pop(one) + self.made.pop(other)

@@ -8,6 +8,7 @@ from yonk.core.measuring.carried_over import (
     consequences,
     cut_for,
     left_over_words,
+    with_trial,
 )
 from yonk.core.measuring.diagnosis import Diagnosis, Found, Verdict, diagnose, is_good
 from yonk.core.measuring.errors import Errors, first_guess
@@ -106,4 +107,5 @@ __all__ = [
     "still_counting",
     "tolerance_of",
     "verdict_words",
+    "with_trial",
 ]

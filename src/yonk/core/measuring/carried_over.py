@@ -10,9 +10,13 @@ from dataclasses import dataclass, field, replace
 from fractions import Fraction
 
 from yonk.core.measuring.diagnosis import Diagnosis, Found
+from yonk.core.measuring.errors import Errors
+from yonk.core.measuring.foretold import foretell
 from yonk.core.measuring.in_words import cause_words
 from yonk.core.measuring.seam_log import STEP, nearest
-from yonk.core.paper import SETTINGS, Draft, LengthUnit, show, write_typed
+from yonk.core.paper import SETTINGS, USUAL, Draft, LengthUnit, show, write_typed
+from yonk.core.planning import make_plan
+from yonk.core.pressing import sewing_plan
 
 TAKEN_BACK = 2  # how often a seam is taken back at most, usually: the holes weaken the cloth
 
@@ -40,18 +44,32 @@ def by_her_rule(found: Diagnosis, taken_back: int, limit: int) -> Diagnosis:
     return found
 
 
-def consequences(found: Diagnosis, draft: Draft) -> tuple[Consequence, ...]:
-    """What the verdict on a trial block says for the rest, the first first."""
+def consequences(found: Diagnosis, draft: Draft, errors: Errors) -> tuple[Consequence, ...]:
+    """What the verdict on a trial block says for the rest, the first first.
+
+    Args:
+        errors: how exactly she works, for what is foretold of the rest.
+    """
     if not found.causes:
         return ()
-    told = [one for cause in found.causes for one in _of(cause, draft)]
+    told = [one for cause in found.causes for one in _of(cause, draft, errors)]
     return tuple(told)
 
 
-def _of(cause: Found, draft: Draft) -> list[Consequence]:
+def with_trial(errors: Errors, found: Diagnosis | None) -> Errors:
+    """How exactly she works by her log and by what a trial block told of her seam, where it is sure
+    that it was the seam: then the block counts, which was sewn last.
+    """
+    if found is None or found.undecided:
+        return errors
+    seams = [cause.by for cause in found.causes if cause.kind == "seam"]
+    return replace(errors, seam_error=seams[0]) if seams else errors
+
+
+def _of(cause: Found, draft: Draft, errors: Errors) -> list[Consequence]:
     unit, making = draft.unit, draft.making
     if cause.kind == "seam":
-        real = cut_for(making.seam + cause.by, draft)
+        real = cut_for(draft, replace(errors, seam_error=cause.by))
         return [*([real] if real else []), Consequence(_to_machine(cause, unit))]
     if cause.kind == "cut":
         said = cause_words(cause, unit)
@@ -78,16 +96,27 @@ def _larger(draft: Draft) -> Consequence:
     return Consequence(words, {"trim_margin": margin.write(usual, draft.unit)})
 
 
-def cut_for(seam: Fraction, draft: Draft) -> Consequence | None:
+def cut_for(draft: Draft, errors: Errors) -> Consequence | None:
     """To cut for a seam as it is really sewn, as finely as it can be told, so that the block comes
-    out as drafted; None where it is cut for that seam already, or none can be sewn so.
+    out as drafted; None where it is cut for that seam already, none can be sewn so, or the ruler
+    makes of it what is foretold to be no better: plain patches go to its nearest mark.
     """
-    unit = draft.unit
-    real = nearest(seam, STEP[unit])
-    if real == draft.making.seam or SETTINGS["seam"].fault(real, unit):
+    unit, seam = draft.unit, draft.making.seam
+    real = nearest(seam + errors.seam_error, STEP[unit])
+    if real == seam or SETTINGS["seam"].fault(real, unit):
+        return None
+    other = replace(draft, making=replace(draft.making, seam=real))
+    after = replace(errors, seam_error=seam + errors.seam_error - real)
+    if _chance_of(other, after) <= _chance_of(draft, errors):
         return None
     words = f"Cut for the seam you sew: {show(real, unit)}, not {show(draft.making.seam, unit)}."
     return Consequence(words, {"seam": write_typed(real, unit)})
+
+
+def _chance_of(draft: Draft, errors: Errors) -> float:
+    """How likely a block is good, as it is foretold."""
+    block = foretell(sewing_plan(draft), make_plan(draft), errors).block
+    return block.chance if block else 1.0
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -100,23 +129,28 @@ class LeftOver:
     pieces: int
     left: Fraction
 
-    def next_length(self, pieces: int, step: Fraction) -> Fraction:
-        """How long the next strip must be for so many pieces: what each took with its share of
-        straightening, up to the ruler's next step.
+    def next_length(self, pieces: int, step: Fraction, squaring: Fraction) -> Fraction:
+        """How long the next strip must be for so many pieces: what each took, and once what
+        squaring up the ends takes, up to the ruler's next step. A strip that took no more than that
+        was not squared up.
 
-        >>> LeftOver(length=Fraction(20), pieces=8, left=Fraction(15, 8)).next_length(
-        ...     16, Fraction(1, 8)
+        >>> LeftOver(length=Fraction(20), pieces=8, left=Fraction(1)).next_length(
+        ...     16, Fraction(1, 8), Fraction(1)
         ... )
-        Fraction(145, 4)
+        Fraction(37, 1)
         """
-        took = (self.length - self.left) * pieces / self.pieces
-        return -(-took // step) * step
+        took = self.length - self.left
+        once = squaring if took > squaring else Fraction(0)
+        wanted = (took - once) * pieces / self.pieces + squaring
+        return -(-wanted // step) * step
 
 
 def left_over_words(left: LeftOver, wanted: int, step: Fraction, unit: LengthUnit) -> str:
     """What was left, and how long the next strip must be for so many pieces, in a sentence."""
-    longer = show(left.next_length(wanted, step), unit)
+    squaring = USUAL[unit].squaring
+    longer = show(left.next_length(wanted, step, squaring), unit)
     return (
         f"A strip {show(left.length, unit)} long gave {left.pieces} and left "
-        f"{show(left.left, unit)}: cut the next {longer} long for {wanted}."
+        f"{show(left.left, unit)}: cut the next {longer} long for {wanted}, with "
+        f"{show(squaring, unit)} to square it up."
     )

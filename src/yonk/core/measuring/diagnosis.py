@@ -5,7 +5,7 @@ is, and what would decide between those that it cannot tell apart.
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from fractions import Fraction
 from itertools import combinations
 from math import hypot
@@ -14,7 +14,7 @@ from typing import Any, Literal
 import numpy as np
 
 from yonk.core.measuring.errors import READING, Errors, steady
-from yonk.core.measuring.foretold import trimmed_units
+from yonk.core.measuring.listed import listed_sizes, trimmed_units
 from yonk.core.measuring.places import ACROSS, Measurable, measurables, run_of, skewed
 from yonk.core.measuring.runs import Runs
 from yonk.core.paper import LengthUnit
@@ -23,7 +23,7 @@ from yonk.core.pressing import SewingPlan
 
 Array = Any
 CauseKind = Literal["seam", "cut", "trim", "press", "skew"]
-Verdict = Literal["good", "ease", "trim", "take back", "press again", "cut again"]
+Verdict = Literal["good", "ease", "trim", "take back", "press again", "cut again", "measure again"]
 
 _NOISE = 0.6  # readings, the standard deviation of one that is off by up to a reading either way
 _FITS = 1.5  # readings, that a number may be left unexplained: the ruler's marks come on top
@@ -64,7 +64,7 @@ class Found:
 class Diagnosis:
     """The causes, none where all is well or nothing explains the numbers; the verdict; the other
     explanations that the numbers do not exclude; what else to measure to decide, if anything would;
-    whether the numbers are explained.
+    whether the numbers are explained. A verdict that asks for work is never without a cause.
     """
 
     causes: tuple[Found, ...]
@@ -127,15 +127,22 @@ def diagnose(
     unit = plan.draft.unit
     errors = hers or steady(unit)
     known = measurables(plan)
+    if not measured:
+        return Diagnosis((), "measure again", (), _first_to_measure(known), explained=False)
+    asked = [known[what] for what in measured]
     off = np.array([float(size) - known[what].size for what, size in measured.items()])
-    noise = _noise(plan, planned, [known[what] for what in measured], errors)
+    off = off - _as_listed(plan, planned, asked)
     most = float(np.abs(off).max(initial=0.0))
+    if most > float(errors.tolerance):  # too much to be left to her own spread: it has a cause
+        errors = replace(steady(unit), tolerance=errors.tolerance)
+    noise = _noise(plan, planned, asked, errors)
     if (np.abs(off) <= noise.room).all():  # nothing needs to be wrong
         return Diagnosis((), "good" if most <= noise.reading else _verdict((), off, errors), (), "")
     suspects = suspects_of(plan, planned, known)
     weighed = _weighed(suspects, list(measured), off, noise)
     if not weighed:
-        return Diagnosis((), _verdict((), off, errors), (), "", explained=False)
+        verdict: Verdict = "ease" if most <= float(errors.tolerance) else "measure again"
+        return Diagnosis((), verdict, (), _first_to_measure(known, measured), explained=False)
     best = weighed[0]
     rivals = [one for one in weighed[1:] if one[2] >= _AS_LIKELY * best[2]]
     causes = _found(best, unit)
@@ -145,6 +152,25 @@ def diagnose(
         tuple(_found(one, unit) for one in rivals),
         _deciding(best, rivals, list(measured), known, noise.reading),
     )
+
+
+def _as_listed(plan: SewingPlan, planned: Plan, asked: Sequence[Measurable]) -> Array:
+    """By how much sizes come out larger than drafted where everything is cut just as it is listed;
+    that is nobody's fault.
+    """
+    trimmed = trimmed_units(planned)
+    runs = Runs(plan, trimmed, listed_sizes(planned, trimmed))
+    larger = runs.means(steady(plan.draft.unit))
+    return np.array([float(run_of(one, plan, runs) @ larger) for one in asked])
+
+
+def _first_to_measure(
+    known: Mapping[str, Measurable], measured: Mapping[str, Fraction] | None = None
+) -> str:
+    """What tells most by itself and is not measured yet: a row before the block."""
+    left = [name for name in known if name not in (measured or {})]
+    order = ("row", "block", "column", "unit")
+    return min(left, key=lambda name: order.index(name.partition(":")[0]), default="")
 
 
 Weighed = tuple[Explanation, Array, float]  # who, by how much, how likely

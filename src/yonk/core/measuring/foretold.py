@@ -16,6 +16,7 @@ from scipy.stats import multivariate_normal, norm
 
 from yonk.core.joining import Join
 from yonk.core.measuring.errors import Errors
+from yonk.core.measuring.listed import listed_sizes, trimmed_units
 from yonk.core.measuring.runs import Runs, Way
 from yonk.core.planning import Plan
 from yonk.core.pressing import SewingPlan, measures
@@ -97,8 +98,7 @@ def foretell(plan: SewingPlan, planned: Plan, errors: Errors) -> Foretold:
     """
     if not plan.joining.joins:
         return Foretold((), None, "One patch has no seams that could go wrong.")
-    trimmed, off = trimmed_units(planned), off_the_ruler(planned)
-    runs = Runs(plan, trimmed, off)
+    runs = Runs(plan, trimmed_units(planned), listed_sizes(planned))
     checkpoints = tuple(
         _checkpoint(plan, runs, sewn.join.number, errors)
         for sewn in plan.sewn
@@ -111,40 +111,6 @@ def foretell(plan: SewingPlan, planned: Plan, errors: Errors) -> Foretold:
         _largest_mismatch(plan, runs, errors),
         _advice(plan, planned, runs, errors),
     )
-
-
-def trimmed_units(planned: Plan) -> frozenset[str]:
-    """The labels of the units that are trimmed to their size."""
-    return frozenset(
-        recipe.group.label for recipe in planned.recipes if recipe.is_trimmed(planned.wanted.terms)
-    )
-
-
-def off_the_ruler(planned: Plan) -> dict[str, dict[float, float]]:
-    """By letter how much larger plain patches are cut than they need, by their finished side; the
-    ruler has no mark for every size.
-    """
-    both = 2 * float(planned.reading.draft.making.seam)
-    plain = {
-        patch.letter: sorted((float(patch.width), float(patch.height)))
-        for patch in planned.reading.patches
-        if patch.shape in ("square", "rectangle")
-    }
-    found: dict[str, dict[float, float]] = {}
-    for cut in planned.cuts:
-        what = cut.what
-        if what.subcut != "none" or what.corners_off or what.form:
-            continue
-        cuts = sorted(
-            float(side)
-            for side in ((what.height, what.segment) if what.segment else (what.width, what.height))
-        )
-        for letter in {purpose.letter for purpose in cut.purposes} & plain.keys():
-            sides = plain[letter]
-            found[letter] = {
-                side: listed - side - both for side, listed in zip(sides, cuts, strict=True)
-            }
-    return found
 
 
 def way_of(plan: SewingPlan, join: int) -> tuple[Way, Way]:
@@ -277,7 +243,9 @@ def _advice(plan: SewingPlan, planned: Plan, runs: Runs, errors: Errors) -> str:
     before = chance(errors)
     ways = {
         "Correct the seam by what it is off": chance(replace(errors, seam_error=Fraction(0))),
-        "Cut the units larger and trim them": chance(errors, Runs(plan, every, runs.off)),
+        "Cut the units larger and trim them": chance(
+            errors, Runs(plan, every, listed_sizes(planned, every))
+        ),
         "Cut twice as exactly": chance(replace(errors, cut_spread=errors.cut_spread / 2)),
         "Sew twice as steadily": chance(replace(errors, seam_spread=errors.seam_spread / 2)),
         "Use a ruler that has marks for the plain patches": chance(

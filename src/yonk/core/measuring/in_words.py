@@ -30,6 +30,7 @@ _VERDICTS: dict[Verdict, str] = {
     "trim": "Trim it: it is too large, and can be trimmed to its size.",
     "take back": "Take the seams back and sew them anew.",
     "press again": "Press it again, folds opened and corners square, and measure anew.",
+    "measure again": "Measure once more: nothing explains these sizes yet.",
     "cut again": "Cut these pieces again: what is too small cannot be mended.",
 }
 _SAID = {
@@ -61,7 +62,8 @@ def verdict_words(verdict: Verdict) -> str:
 def cause_words(one: Found, unit: LengthUnit) -> str:
     """A cause as part of a sentence."""
     where = one.where.replace("letter:", "patch ").replace(":", " ")
-    return _SAID[one.kind][one.by < 0].format(show(abs(one.by), unit), where)
+    much = show(abs(one.by), unit) if one.by else "a hair"  # less than the finest that is told
+    return _SAID[one.kind][one.by < 0].format(much, where)
 
 
 def because(found: Diagnosis, unit: LengthUnit) -> list[str]:
@@ -128,8 +130,7 @@ def standing_words(found: Standing | None, within: Fraction) -> str:
     count = len(found.tests)
     tests = "one test" if count == 1 else f"the last {count} tests"
     if abs(found.off) > within:
-        step = show(nearest(abs(found.off), STEP[unit]), unit)
-        return f"{said[0].upper()}{said[1:]}: {step} at each seam, by {tests}."
+        return f"Each seam is {said}, by {tests}."
     if found.spread is not None and found.spread > 2 * within:
         return f"Right on average, but unsteady: one seam in three is off by {_more(found)}."
     if found.is_learnt:

@@ -19,6 +19,8 @@ Array = Any
 Spot = tuple[float, float]
 ACROSS: Way = (1.0, 0.0)
 DOWN: Way = (0.0, 1.0)
+# Further off than a whole inch on a small piece, or an eighth of a large one, is read wrong.
+MOST_OFF: dict[LengthUnit, Fraction] = {"in": Fraction(1), "cm": Fraction(5, 2)}
 _EDGES = {"top": 0.0, "middle": 0.5, "bottom": 1.0, "left": 0.0, "center": 0.5, "right": 1.0}
 
 
@@ -83,10 +85,10 @@ def measurables(plan: SewingPlan) -> dict[str, Measurable]:
 
 
 def size_fault(size: Fraction, must: float, unit: LengthUnit) -> str:
-    """What is wrong with a size that was measured, or nothing: it cannot be half or double of what
-    it must be.
+    """What is wrong with a size that was measured, or nothing: no hand is so far off that it cannot
+    have been read wrong.
     """
-    if must / 2 <= float(size) <= 2 * must:
+    if abs(float(size) - must) <= max(float(MOST_OFF[unit]), must / 8) and must / 2 <= float(size):
         return ""
     meant = show(Fraction(must).limit_denominator(64), unit)
     return f"cannot be so far from {meant}; look whether it was read right"

@@ -10,7 +10,7 @@ Source: the straight runs of `docs/measuring.md`.
 
 from __future__ import annotations
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass
 from functools import cached_property
 from math import hypot, sqrt
@@ -20,6 +20,7 @@ import numpy as np
 
 from yonk.core.drawing import Ring
 from yonk.core.measuring.errors import Errors
+from yonk.core.measuring.listed import ListedSizes
 from yonk.core.pressing import SewingPlan, Stack, stacks_of
 
 Array = Any
@@ -43,17 +44,16 @@ class Runs:
     Args:
         plan: the block's sewing.
         trimmed: the labels of the units that are trimmed to their size.
-        off: by letter how much larger than needed plain patches are cut, by their finished side in
-            the draft's unit; the ruler has no mark for every size.
+        listed: how much larger than drafted patches are cut and units come out; without it nothing.
     """
 
     def __init__(
         self,
         plan: SewingPlan,
         trimmed: frozenset[str],
-        off: Mapping[str, Mapping[float, float]] | None = None,
+        listed: ListedSizes | None = None,
     ) -> None:
-        self.plan, self.trimmed, self.off = plan, trimmed, off or {}
+        self.plan, self.trimmed, self.listed = plan, trimmed, listed or ListedSizes()
         self.scale = float(plan.reading.drawing.scale)
         self.numbers: dict[Cause, int] = {}
         self.larger: list[float] = []
@@ -61,8 +61,8 @@ class Runs:
 
     def _sides(self) -> None:
         """Each stretch that a patch has beside another or at the block's edge."""
-        places = _places(stacks_of(self.plan.reading), len(self.plan.joining.faces))
         self.stacks = stacks_of(self.plan.reading)
+        places = _places(self.stacks, len(self.plan.joining.faces))
         rows: list[tuple[float, ...]] = []
         for join in self.plan.joining.joins:
             seam = self._number(Cause("seam", (join.number, 0)))
@@ -71,7 +71,7 @@ class Runs:
                 same = places[touch.left] == places[touch.right]
                 inside = same and self._is_trimmed(places[touch.left])
                 for face, other in ((touch.left, touch.right), (touch.right, touch.left)):
-                    edge = self._edge(face, touch.start, touch.end, places[face])
+                    edge = self._edge(face, touch.start, touch.end, places[face], outer=not same)
                     rows.append((face, other, *ends, edge, seam, inside))
         right = max(x for face in self.plan.joining.faces for x, _ in face.ring)
         bottom = max(y for face in self.plan.joining.faces for _, y in face.ring)
@@ -79,7 +79,7 @@ class Runs:
             ring = outline.ring
             for a, b in zip(ring, ring[1:] + ring[:1], strict=True):
                 if (a[0] == b[0] and a[0] in (0, right)) or (a[1] == b[1] and a[1] in (0, bottom)):
-                    edge = self._edge(number, a, b, places[number])
+                    edge = self._edge(number, a, b, places[number], outer=True)
                     rows.append((number, -1, *a, *b, edge, -1, False))
         table = np.array(rows, dtype=float)
         self.face, self.other = table[:, 0].astype(int), table[:, 1].astype(int)
@@ -96,8 +96,12 @@ class Runs:
             self.larger.append(larger)
         return self.numbers[cause]
 
-    def _edge(self, face: int, a: tuple[int, int], b: tuple[int, int], place: int) -> int:
-        """The cause that a stretch of a patch's outline belongs to."""
+    def _edge(
+        self, face: int, a: tuple[int, int], b: tuple[int, int], place: int, *, outer: bool
+    ) -> int:
+        """The cause that a stretch of a patch's outline belongs to; `outer` where it is on the
+        outline of its unit.
+        """
         ring = self.plan.joining.faces[face].ring
         number = _edge_of(ring, a, b)
         if self._is_trimmed(place):
@@ -105,12 +109,32 @@ class Runs:
             side = _side(ring, a, b)
             octant = round(np.degrees(np.arctan2(dy * side, dx * side))) % 360
             return self._number(Cause("unit", (place, octant)))
-        known = self.off.get(self.plan.reading.patches[face].letter, {})
+        grown = self.listed.units.get(self.stacks[place].label)
+        if grown is not None:
+            more = self._grown(place, grown, (b[0] - a[0], b[1] - a[1])) if outer else 0.0
+            return self._number(Cause("edge", (face, number)), more / 2)
+        known = self.listed.patches.get(self.plan.reading.patches[face].letter, {})
         c, d = ring[number], ring[(number + 1) % len(ring)]
         e = ring[(number + 2) % len(ring)]
         across = hypot(e[0] - d[0], e[1] - d[1]) / self.scale
         off = next((by for side, by in known.items() if abs(side - across) < _NEAR * side), 0.0)
         return self._number(Cause("edge", (face, number)), off / 2 if c != d else 0.0)
+
+    def _grown(self, place: int, grown: tuple[float, float], along: tuple[int, int]) -> float:
+        """How much more there is of a unit across one of its outer edges, which runs `along`."""
+        stack = frozenset(self.stacks[place].faces)
+        turns = self._turns.get(stack, 0)
+        across_is_wide = (abs(along[1]) >= abs(along[0])) == (turns % 2 == 0)
+        return grown[0] if across_is_wide else grown[1]
+
+    @cached_property
+    def _turns(self) -> dict[frozenset[int], int]:
+        """By how many quarters each unit is turned to lie as its group is told."""
+        return {
+            frozenset(faces): turns
+            for group in self.plan.reading.groups
+            for faces, turns in zip(group.members, group.turns, strict=True)
+        }
 
     @cached_property
     def _kinds(self) -> Array:

@@ -74,8 +74,12 @@ def typed_length(
 
 
 def check_name(text: str, place: str) -> str:
-    """A name as it is kept, its gaps single. Raises `DraftError` for none, or too long a one."""
+    """A name as it is kept, its gaps single. Raises `DraftError` for none, too long a one, or one
+    with signs that cannot be seen.
+    """
     name = " ".join(text.split())
+    if not name.isprintable():
+        raise DraftError(place, "has a sign that cannot be seen; type it anew")
     if not 1 <= len(name) <= LONGEST_NAME:
         raise DraftError(place, f"must have from 1 to {LONGEST_NAME} letters")
     return name

@@ -19,6 +19,7 @@ Code = Literal[
     "too-much",
     "foreign",
     "database",
+    "busy",
     "unforeseen",
 ]
 

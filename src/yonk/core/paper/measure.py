@@ -148,25 +148,83 @@ def suffix_of(unit: str) -> str:
 
 @lru_cache(maxsize=4096)
 def show(length: Length | Rational, unit: str) -> str:
-    """A length for people, with its unit; the fraction slash sets as a true fraction.
+    """A length for people, with its unit; the fraction slash sets as a true fraction. One that no
+    ruler has is told to the nearest mark that is read at a glance, the exact one behind it.
+
+    Args:
+        length: in `unit`.
+
+    Returns: ``4 7⁄8″`` or ``12.4 cm``; else ``about 4 1⁄4″ (4.243)``.
+
+    >>> show(Fraction(39, 8), "in"), show(Fraction(62, 5), "cm"), show(3 * ROOT_2, "in")
+    ('4 7⁄8″', '12.4 cm', 'about 4 1⁄4″ (4.243)')
+    """
+    if is_told_exactly(length, unit):
+        return show_exact(length, unit)
+    return f"about {_at_a_glance(length, unit)} ({_decimal(length)})"
+
+
+def show_size(width: Length | Rational, height: Length | Rational, unit: str) -> str:
+    """A width and a height for people, as `show` has them.
+
+    >>> show_size(Fraction(4), Fraction(2), "in"), show_size(3 * ROOT_2, 4 * ROOT_2, "in")
+    ('4″ × 2″', 'about 4 1⁄4″ × 5 5⁄8″ (4.243 × 5.657)')
+    """
+    sides = width, height
+    if all(is_told_exactly(one, unit) for one in sides):
+        return " × ".join(show_exact(one, unit) for one in sides)
+    near = " × ".join(
+        show_exact(one, unit) if is_told_exactly(one, unit) else _at_a_glance(one, unit)
+        for one in sides
+    )
+    return f"about {near} ({' × '.join(map(_decimal, sides))})"
+
+
+FINEST_TOLD = 64  # a fraction finer than any ruler's is no number that can be read
+AT_A_GLANCE = {"in": Fraction(1, 8), "cm": Fraction(1, 10)}
+
+
+def is_told_exactly(length: Length | Rational, unit: str) -> bool:
+    """Whether a length is a number that a person reads: no root, in inches no fraction finer than
+    a ruler's, in centimetres no more than three decimals.
+    """
+    exact = Length.of(length)
+    if exact.root:
+        return False
+    if unit == "in":
+        return exact.rational.denominator <= FINEST_TOLD
+    return (exact.rational * 1000).denominator == 1
+
+
+def _at_a_glance(length: Length | Rational, unit: str) -> str:
+    return show_exact(Length.of(length).nearest(AT_A_GLANCE[unit]), unit)
+
+
+def _decimal(length: Length | Rational) -> str:
+    digits = f"{float(Length.of(length)):.3f}".rstrip("0").rstrip(".")
+    return digits.replace("-", MINUS)
+
+
+@lru_cache(maxsize=4096)
+def show_exact(length: Length | Rational, unit: str) -> str:
+    """A length for people as exact as decimals tell it, for the working of a number.
 
     Args:
         length: in `unit`.
 
     Returns: ``4 7⁄8″`` or ``12.4 cm``; a length that is no such number is marked ``≈``.
 
-    >>> show(Fraction(39, 8), "in"), show(Fraction(62, 5), "cm"), show(3 * ROOT_2, "in")
-    ('4 7⁄8″', '12.4 cm', '≈ 4.243″')
+    >>> show_exact(Fraction(39, 8), "in"), show_exact(3 * ROOT_2, "in")
+    ('4 7⁄8″', '≈ 4.243″')
     """
     exact = length.rational if isinstance(length, Length) and not length.root else length
     if isinstance(exact, Length):
-        digits = f"≈ {float(exact):.3f}".rstrip("0").rstrip(".")
-        return digits.replace("-", MINUS) + suffix_of(unit)
+        return f"≈ {_decimal(exact)}{suffix_of(unit)}"
     if unit == "in":
         return write_mixed(exact).replace("/", "⁄").replace("-", MINUS) + suffix_of(unit)
-    digits = f"{float(exact):.3f}".rstrip("0").rstrip(".")
-    told = "" if Fraction(digits) == exact else "≈ "
-    return told + digits.replace("-", MINUS) + suffix_of(unit)
+    digits = _decimal(exact)
+    told = "" if Fraction(digits.replace(MINUS, "-")) == exact else "≈ "
+    return told + digits + suffix_of(unit)
 
 
 @total_ordering

@@ -1,6 +1,14 @@
 """From a draft to its plan: reading, ways, the proposal, recipes, cuts, notices, stages."""
 
-from yonk.core.planning.comparison import Comparison, CutLine, Figures, compare, steps_of, working
+from yonk.core.planning.comparison import (
+    Comparison,
+    CutLine,
+    Figures,
+    compare,
+    room_of,
+    steps_of,
+    working,
+)
 from yonk.core.planning.contrast import lightness, luminance
 from yonk.core.planning.cuts import Cut, Purpose, alike_together
 from yonk.core.planning.in_words import (
@@ -14,14 +22,15 @@ from yonk.core.planning.in_words import (
     told,
 )
 from yonk.core.planning.notices import Code, Mend
-from yonk.core.planning.off_the_ruler import worst_off
-from yonk.core.planning.plan import Plan, make_plan
+from yonk.core.planning.plan import Parts, Plan, make_plan
+from yonk.core.planning.proposal import smallest
 from yonk.core.planning.reading import Group, Reading, read
 from yonk.core.planning.recipes import Recipe, Wanted, of_group, wanted_of
 from yonk.core.planning.side_by_side import way_asked, ways_side_by_side
 from yonk.core.planning.sizes import ChartRow, size_chart, usual_range, width_range
 from yonk.core.planning.stages import StageName, plan_stage
-from yonk.core.planning.ways import Share, Way, way_named
+from yonk.core.planning.to_the_ruler import worst_off
+from yonk.core.planning.ways import Share, Way, is_trimmed, way_named
 
 __all__ = [
     "ChartRow",
@@ -32,6 +41,7 @@ __all__ = [
     "Figures",
     "Group",
     "Mend",
+    "Parts",
     "Plan",
     "Purpose",
     "Reading",
@@ -47,6 +57,7 @@ __all__ = [
     "cut_words",
     "diagonal",
     "further",
+    "is_trimmed",
     "lightness",
     "luminance",
     "make_plan",
@@ -54,8 +65,10 @@ __all__ = [
     "plan_stage",
     "purposes",
     "read",
+    "room_of",
     "size",
     "size_chart",
+    "smallest",
     "steps_of",
     "told",
     "usual_range",

@@ -14,12 +14,15 @@ from math import sqrt
 import shapely
 
 from yonk.core.paper import Length, show
+from yonk.core.planning.laid_in_lots import first_laid
+from yonk.core.planning.lying import Lying
+from yonk.core.planning.prints import TURNING
 from yonk.core.planning.proposal import smallest
 from yonk.core.planning.reading import Group
 from yonk.core.planning.recipes import Wanted, proposal_for
+from yonk.core.planning.shape import Shape, shape_and_size_of
 from yonk.core.planning.ways import (
     Demand,
-    Shape,
     Share,
     Tally,
     Way,
@@ -27,6 +30,7 @@ from yonk.core.planning.ways import (
     for_both_hands,
     tally,
     way_named,
+    way_prints,
 )
 from yonk.core.sewing import NOTHING, Layers, Line, SewingError, area, length, sides_of
 from yonk.core.units import (
@@ -164,6 +168,7 @@ def compare(group: Group, wanted: Wanted, chosen: str | None) -> Comparison:
                 terms,
                 demand,
                 tallies[name],
+                wanted.lying_of_any_print(group),
                 chosen=bool(own) and name == first.name,
                 proposed=name == proposal.way.name,
             )
@@ -178,11 +183,14 @@ def figures(
     terms: Terms,
     demand: Demand,
     counted: Tally,
+    lying: Sequence[Lying],
     *,
     chosen: bool = False,
     proposed: bool = False,
 ) -> Figures:
-    """The figures of one way to meet a demand."""
+    """The figures of one way to meet a demand; `lying` tells how its units may lie in the block,
+    for their prints; the best of them counts.
+    """
     lines: list[CutLine] = []
     made_units, mirrored, wasted, sewn = 0, 0, counted.used, 0.0
     rooms: list[tuple[float, float]] = []
@@ -194,7 +202,7 @@ def figures(
         if share.method.mirrors and unit.hand and not demand.mirrored:
             mirrored += lots * (share.method.lot // 2)
         for batch, times in Counter(share.method.batches(unit, terms, lots)).items():
-            looked = _look(Shape(unit, unit.width, unit.height), share.method, terms, batch)
+            looked = _look(shape_and_size_of(unit), share.method, terms, batch)
             wasted -= looked.kept * batch * times * share.method.lot
             sewn += looked.seam_length * times
             rooms += [looked.room] if looked.room else []
@@ -219,7 +227,7 @@ def figures(
         trims=total if trimmed else 0,
         room=min(rooms, key=min) if rooms else None,
         bias_sides=counted.effort.bias_sides,
-        prints=counted.effort.prints,
+        prints=min((way_prints(way, unit, terms, one) for one in lying), key=TURNING.index),
         smallest=Length(
             Fraction(smallest(unit, terms, trimmed=bool(trimmed))).limit_denominator(10**6)
         ).up(terms.step),
@@ -311,6 +319,14 @@ def _look(shape: Shape, method: Method, terms: Terms, lots: int) -> _Looked:
     )
 
 
+def room_of(unit: Unit, method: Method, terms: Terms) -> tuple[float, float] | None:
+    """How much wider and higher than unfinished a unit comes out of the listed cuts, in the draft's
+    unit, as its group is told; None where nothing is known of its sewing.
+    """
+    batch = method.batches(unit, terms, 1)[0] if method.together else 1
+    return _look(shape_and_size_of(unit), method, terms, batch).room
+
+
 def forget_looks() -> None:
     """Forget what was looked at; the next comparison sews it anew."""
     _look.cache_clear()
@@ -367,22 +383,25 @@ def comparisons(wanted: Wanted, chosen: dict[str, str]) -> Sequence[Comparison]:
     ]
 
 
-def steps_of(way: Way, unit: Unit, terms: Terms, wanted: Wanted) -> list[tuple[Share, Made]]:
-    """Each share of a way carried out for one lot (or one batch), with its record."""
+def steps_of(way: Way, group: Group, wanted: Wanted) -> list[tuple[Share, Made]]:
+    """Each share of a way carried out for one lot (or one batch), with its record. Pieces of a
+    print with a direction are laid so that the first unit has it as drafted, where that can be.
+    """
+    unit, terms = group.unit, wanted.terms
     fabrics = {key: wanted.draft.fabric(key) for key in unit.fabrics}
-    return [
-        (
-            share,
-            carry_out(
-                unit,
-                share.method,
-                terms,
-                lots=share.method.batches(unit, terms, share.lots)[0]
-                if share.method.together
-                else 1,
-                fabrics=fabrics,
-                looked_at=1,
-            ),
-        )
-        for share in way.shares
-    ]
+    lying = wanted.demand(group).lying
+    found = []
+    for share in way.shares:
+        lots = share.method.batches(unit, terms, share.lots)[0] if share.method.together else 1
+
+        def sewn(
+            laid: Mapping[int, int] | None, method: Method = share.method, lots: int = lots
+        ) -> Made:
+            return carry_out(
+                unit, method, terms, lots=lots, fabrics=fabrics, looked_at=1, laid=laid
+            )
+
+        made = sewn(None)
+        turns = first_laid(made, unit, lying)
+        found.append((share, sewn(turns) if turns else made))
+    return found

@@ -29,7 +29,8 @@ class Cut:
     the draft's unit.
 
     Of a strip `width` is the whole length that is needed, with `squaring` in it to square up its
-    ends. `before` pieces are there already, left over from an earlier stage.
+    ends, and `across` is how wide the cloth is that it is divided over. `before` pieces are there
+    already, left over from an earlier stage.
     """
 
     what: Listed
@@ -39,7 +40,9 @@ class Cut:
     outline: Outline = ()
     rotary: Rotary | None = None
     squaring: Fraction = Fraction(0)
+    across: Fraction = Fraction(0)
     before: int = 0
+    template_height: Fraction = Fraction(0)  # of the smallest box round a template, as cut
 
     @property
     def fabric(self) -> str:
@@ -54,7 +57,7 @@ class Cut:
     @property
     def height(self) -> Fraction:
         """The shorter side; of a strip how wide it is."""
-        return self.what.height
+        return self.template_height or self.what.height
 
     @property
     def subcut(self) -> Subcut:
@@ -70,6 +73,28 @@ class Cut:
     def segments(self) -> int:
         """Of a strip: how many segments its length gives."""
         return int((self.width - self.squaring) / self.segment) if self.segment else 0
+
+    def strips_over(self, width: Fraction) -> list[tuple[Fraction, int]]:
+        """The strips that its whole length is cut in over cloth so wide: each a whole number of
+        segments and its squared ends. Lengths with how many of each; whole widths for all but the
+        last.
+        """
+        if self.width <= width or not self.segment:
+            return [(self.width, 1)]
+        each = max(1, int((width - self.squaring) / self.segment))
+        full, rest = divmod(self.segments, each)
+        strips = [(width, full)] if full else []
+        return [*strips, *([(rest * self.segment + self.squaring, 1)] if rest else [])]
+
+    @property
+    def strips(self) -> list[tuple[Fraction, int]]:
+        """The strips that are cut across the cloth; lengths with how many of each."""
+        return [(length, count * self.count) for length, count in self.strips_over(self.across)]
+
+    @property
+    def pieces_cut(self) -> int:
+        """How many pieces are cut from the cloth; of a strip set its strips."""
+        return sum(count for _, count in self.strips) if self.shape == "strip" else self.count
 
     @property
     def amount(self) -> int:
@@ -100,17 +125,30 @@ class Cut:
         return self.yields + self.before - self.wanted_pieces
 
 
-def cutting_list(recipes: Iterable[Recipe], step: Fraction, squaring: Fraction) -> tuple[Cut, ...]:
+def cutting_list(
+    recipes: Iterable[Recipe], step: Fraction, squaring: Fraction, across: Fraction
+) -> tuple[Cut, ...]:
     """All cuts: by fabric in the order of first need, the widest first. Pieces of alike cuts are
     counted together.
 
-    `squaring` is what squaring up the ends of a strip set takes.
+    Args:
+        step: the ruler's.
+        squaring: what squaring up the ends of a strip set takes.
+        across: how wide the cloth is, as far as it is used.
     """
     rows: dict[tuple[Listed, Fraction], list[tuple[Recipe, Need]]] = {}
+    heights: dict[tuple[Listed, Fraction], Fraction] = {}
     for recipe in recipes:
         for need in recipe.needs:
-            rows.setdefault((need.listed(step), need.rounded(step)[0]), []).append((recipe, need))
-    cuts = [_cut(what, width, needs, squaring) for (what, width), needs in rows.items()]
+            width, height = need.rounded(step)
+            key = need.listed(step), width
+            rows.setdefault(key, []).append((recipe, need))
+            if need.shape == "template":
+                heights.setdefault(key, height)
+    cuts = [
+        _cut(*key, needs, squaring, across, heights.get(key, Fraction(0)))
+        for key, needs in rows.items()
+    ]
     return in_order_of_cutting(cuts)
 
 
@@ -155,7 +193,12 @@ def _together(alike: list[Cut]) -> Cut:
 
 
 def _cut(
-    what: Listed, width: Fraction, needs: list[tuple[Recipe, Need]], squaring: Fraction
+    what: Listed,
+    width: Fraction,
+    needs: list[tuple[Recipe, Need]],
+    squaring: Fraction,
+    across: Fraction,
+    template_height: Fraction,
 ) -> Cut:
     first = needs[0][1]
     purposes: dict[tuple[object, ...], Purpose] = {}
@@ -172,4 +215,6 @@ def _cut(
         first.outline,
         first.rotary,
         squaring if what.shape == "strip" else Fraction(0),
+        across if what.shape == "strip" else Fraction(0),
+        template_height=template_height,
     )

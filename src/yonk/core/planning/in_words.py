@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from fractions import Fraction
 
-from yonk.core.paper import Length, LengthUnit, listed, show
+from yonk.core.paper import Length, LengthUnit, listed, show, show_size
 from yonk.core.planning.cuts import Cut
 from yonk.core.planning.recipes import Recipe
 from yonk.core.units import Hand, Lie, Listed
@@ -27,19 +27,19 @@ def size(width: Length | Fraction, height: Length | Fraction, unit: LengthUnit) 
     ('3 1⁄2″', '4″ × 2″')
     """
     wide, high = Length.of(width), Length.of(height)
-    return show(wide, unit) if wide == high else f"{show(wide, unit)} × {show(high, unit)}"
+    return show(wide, unit) if wide == high else show_size(wide, high, unit)
 
 
 def cut_size(cut: Cut, unit: LengthUnit) -> str:
-    """A cut's size."""
+    """A cut's size; of a strip set that of its strips as they are cut across the cloth."""
     if cut.shape == "strip":
-        return f"{show(cut.height, unit)} × {show(cut.width, unit)} long"
+        return f"{show(cut.height, unit)} × {show(cut.strips[0][0], unit)}"
     return size(cut.width, cut.height, unit)
 
 
 def cut_shape(cut: Cut) -> str:
     """What is cut, one or more of it."""
-    return _many(cut.shape, cut.count)
+    return _many(cut.shape, cut.pieces_cut)
 
 
 def cut_words(shape: str, count: int) -> str:
@@ -58,6 +58,8 @@ def _many(shape: str, count: int) -> str:
 def further(cut: Cut, unit: LengthUnit) -> str:
     """How a cut is cut further, and which way where that matters."""
     what = cut.what
+    if cut.segment:
+        return _segments(cut, cut.segment, unit)
     if cut.rotary:
         return f"from {cut.rotary.words}"
     if what.corners_off:
@@ -70,6 +72,18 @@ def further(cut: Cut, unit: LengthUnit) -> str:
     words = FURTHER[what.subcut] + (f", {diagonal(what.hand, what.lie)}" if what.hand else "")
     lie = LYING[what.lie] if what.lie else ""
     return "; ".join(part for part in (lie, words) if part)
+
+
+def _segments(cut: Cut, segment: Fraction, unit: LengthUnit) -> str:
+    """What a strip set is cut across into; what its last strips need not be longer than."""
+    *_, (last, count) = cut.strips
+    short = ""
+    if len(cut.strips) > 1:
+        which = "the last" if count == 1 else f"the last {count}"
+        short = f"{which} only {show(last, unit)} long; "
+    pieces = _many("segment", cut.segments)
+    into = f"{cut.segments} {pieces} of {show(segment, unit)}"
+    return f"{short}sewn to its set, then cut across into {into}"
 
 
 CORNERS = ("top left", "top right", "bottom right", "bottom left")
@@ -105,7 +119,8 @@ def told(what: Listed, amount: int, name: str, unit: LengthUnit) -> str:
         return f"{amount} {segments} of a {name} strip {show(what.height, unit)} wide"
     way = f", cut {RISING[what.hand]}" if what.hand else ""
     shapes = _many(what.shape, amount)
-    return f"{amount} {name} {shapes} {size(what.width, what.height, unit)}{way}"
+    finished = " finished" if what.form else ""
+    return f"{amount} {name} {shapes} {size(what.width, what.height, unit)}{finished}{way}"
 
 
 def purposes(cut: Cut, recipes: Sequence[Recipe]) -> list[str]:

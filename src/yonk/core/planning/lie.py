@@ -10,9 +10,11 @@ from __future__ import annotations
 from collections import Counter
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import replace
+from fractions import Fraction
 
 from yonk.core.drawing import Face
-from yonk.core.paper import Draft, Fabric
+from yonk.core.paper import Fabric
+from yonk.core.planning.corners import Corners, corner_of, turned_corners
 from yonk.core.planning.cuts import Cut, Purpose
 from yonk.core.planning.reading import Reading
 from yonk.core.planning.recipes import Recipe
@@ -34,15 +36,52 @@ def laid_by_print(
     draft = readings[0][0].draft
     found: list[Cut] = []
     for cut in cuts:
-        ways = _ways(cut, identities, readings) if _matters(cut, draft) else Counter[Way]()
-        found += _parted(cut, ways) if len(ways) > 1 or any(ways) else [cut]
+        if draft.fabric(cut.fabric).print != "directional":
+            found.append(cut)
+        elif cut.shape == "square" and cut.subcut == "one-diagonal":
+            found += _halved(cut, _corners(cut, identities, readings))
+        elif cut.shape == "rectangle":
+            ways = _ways(cut, identities, readings)
+            found += _parted(cut, ways) if len(ways) > 1 or any(ways) else [cut]
+        else:
+            found.append(cut)
     return tuple(found)
 
 
-def _matters(cut: Cut, draft: Draft) -> bool:
-    oblong = cut.shape == "rectangle"
-    halved = cut.shape == "square" and cut.subcut == "one-diagonal"
-    return (oblong or halved) and draft.fabric(cut.fabric).print == "directional"
+def _corners(
+    cut: Cut, identities: Mapping[str, object], readings: Sequence[tuple[Reading, int]]
+) -> Corners:
+    """Where the square corners of the triangles lie that the cut is for, as the print points."""
+    counts = [0, 0, 0, 0]
+    for reading, blocks in readings:
+        way = round(reading.draft.fabric(cut.fabric).direction / 90)
+        for purpose in cut.purposes:
+            wanted = {identities[label] for label in purpose.units}
+            for face in _faces(reading, wanted, purpose, cut.fabric):
+                corner = corner_of(face.ring)
+                if corner is not None:
+                    counts[(corner - way) % 4] += blocks
+    return turned_corners(counts, 0)
+
+
+def _halved(cut: Cut, corners: Corners) -> list[Cut]:
+    """Squares to be halved, in those whose cut rises to the right and those where it falls, so that
+    as many triangles as can be lie upright; then as many that only stand on their heads.
+    """
+    a, b, c, d = corners
+    if not any(corners):
+        return [cut]
+    share = Fraction(a + c, a + b + c + d) * cut.count
+
+    def upright(rising: int) -> tuple[int, int, Fraction]:
+        falling = cut.count - rising
+        best = sum(min(n, rising) for n in (a, c)) + sum(min(n, falling) for n in (b, d))
+        either = min(a + c, 2 * rising) + min(b + d, 2 * falling)
+        return best, either, -abs(rising - share)
+
+    rising = max(range(cut.count + 1), key=upright)
+    hands: list[tuple[Way, int]] = [((None, "right"), rising), ((None, "left"), cut.count - rising)]
+    return _in_parts(cut, [one for one in hands if one[1]])
 
 
 def _ways(
@@ -72,39 +111,21 @@ def _faces(reading: Reading, wanted: set[object], purpose: Purpose, fabric: str)
 
 
 def way_of(face: Face, cut: Cut, fabric: Fabric) -> Way | None:
-    """How one patch lies; None where it stands on point, so that no way is upright."""
+    """How one patch of a rectangle lies; None for a square one, which lies as it is laid."""
     left, top, right, bottom = face.box
     sideways = round(fabric.direction / 90) % 2 == 1
-    if cut.shape == "rectangle":
-        if bottom - top == right - left:
-            return None
-        return ("stands" if (bottom - top > right - left) != sideways else "lies"), cut.what.hand
-    corners = {
-        (left, top): "right",
-        (right, bottom): "right",
-        (right, top): "left",
-        (left, bottom): "left",
-    }
-    spots = [corners[spot] for spot in face.ring if spot in corners]
-    if len(face.ring) != 3 or len(spots) != 3:
+    if bottom - top == right - left:
         return None
-    rising = (
-        spots.count("right") == 1
-    )  # the corner of which there is but one is the square one's hand
-    square_corner: Hand = "right" if rising else "left"
-    return None, square_corner if not sideways else (
-        "left" if square_corner == "right" else "right"
-    )
+    return ("stands" if (bottom - top > right - left) != sideways else "lies"), cut.what.hand
 
 
 def _parted(cut: Cut, ways: Counter[Way]) -> list[Cut]:
-    """The cut in parts that lie alike; the parts' pieces and counts add up to the whole's.
+    """The cut in parts that lie alike; the parts' pieces and counts add up to the whole's."""
+    return _in_parts(cut, list(zip(ways, shared(cut.count, list(ways.values())), strict=True)))
 
-    Where triangles of two ways come out of one square, the square is cut the way of the greater
-    share.
-    """
-    counts = shared(cut.count, list(ways.values()))
-    pieces = shared(cut.wanted_pieces, counts)
+
+def _in_parts(cut: Cut, parts: Sequence[tuple[Way, int]]) -> list[Cut]:
+    pieces = shared(cut.wanted_pieces, [count for _, count in parts])
     weights = [purpose.pieces for purpose in cut.purposes]
     return [
         replace(
@@ -116,7 +137,7 @@ def _parted(cut: Cut, ways: Counter[Way]) -> list[Cut]:
                 for purpose, share in zip(cut.purposes, shared(wanted, weights), strict=True)
             ),
         )
-        for (lie, hand), count, wanted in zip(ways, counts, pieces, strict=True)
+        for ((lie, hand), count), wanted in zip(parts, pieces, strict=True)
         if count
     ]
 

@@ -16,7 +16,8 @@ from yonk.core.planning.off_the_ruler import in_words, off_the_ruler
 from yonk.core.planning.reading import Reading
 from yonk.core.planning.recipes import Recipe
 from yonk.core.planning.sizes import finer_steps, on_the_ruler, sizes_on_the_ruler
-from yonk.core.planning.ways import effort_of
+from yonk.core.planning.turned_prints import TurnedPrint
+from yonk.core.planning.uneven_grid import uneven_grid
 from yonk.core.units import BY_NAME, Terms, terms_of
 
 MOST_LOOSE = 12  # seams that are named one by one
@@ -37,13 +38,14 @@ Code = Literal[
 
 @dataclass(frozen=True)
 class Mend:
-    """One way out that can be taken at once: another finished size, or a finer ruler; lengths in
-    the draft's unit.
+    """One way out that can be taken at once: another finished size, a finer ruler, or lines that
+    lie on the ruler; lengths in the draft's unit.
     """
 
     words: str
     finished: tuple[Fraction, Fraction] | None = None
     ruler_step: Fraction | None = None
+    lines: tuple[tuple[Fraction, ...], tuple[Fraction, ...]] | None = None
 
 
 @dataclass(frozen=True)
@@ -63,8 +65,9 @@ def all_notices(
     recipes: Sequence[Recipe],
     cuts: Sequence[Cut],
     colourings: Sequence[tuple[Reading, int]] = (),
+    turned: Sequence[TurnedPrint] = (),
 ) -> tuple[Notice, ...]:
-    """Every notice of a plan, the gravest first."""
+    """Every notice of a plan, the gravest first; `turned` are the groups whose prints turn."""
     return (
         *_loose(reading),
         *_set_in(reading),
@@ -75,7 +78,7 @@ def all_notices(
         *_mirrored(recipes),
         *_spares(recipes),
         *_bias(recipes),
-        *_prints(recipes, [(reading, 1), *colourings]),
+        *_prints(turned, reading.draft),
         *dict.fromkeys(
             notice
             for one in (reading, *(other for other, _ in colourings))
@@ -142,18 +145,18 @@ def _off(reading: Reading, recipes: Sequence[Recipe]) -> Iterator[Notice]:
     found = off_the_ruler(recipes, terms)
     if not found:
         return
-    mends = tuple(_onto_the_ruler(reading.draft, recipes, terms))
+    mends = tuple(_onto_the_ruler(reading, recipes, terms))
     sizes = [show(one.finished[0], terms.unit) for one in mends if one.finished]
     ways = [f"take {' or '.join(sizes)} wide, where every cut is on the ruler"] if sizes else []
-    ways += [one.words for one in mends if one.ruler_step]
-    mend = "; or ".join([*ways, "make the grid uneven"])
+    ways += [one.words for one in mends if one.ruler_step or one.lines]
+    mend = f" To mend it: {'; or '.join(ways)}." if ways else ""
     for off in found:
         faces = tuple(patch.face for patch in reading.patches if patch.letter == off.letter)
         rows = Counter(reading.drawing.faces[face].box[1::2] for face in faces)
         said = in_words(off, reading.draft, max(rows.values(), default=1))
         yield Notice(
             "off-the-ruler",
-            f"{said} To mend it: {mend}.",
+            f"{said}{mend}",
             (off.letter,),
             (),
             faces,
@@ -161,10 +164,11 @@ def _off(reading: Reading, recipes: Sequence[Recipe]) -> Iterator[Notice]:
         )
 
 
-def _onto_the_ruler(draft: Draft, recipes: Sequence[Recipe], terms: Terms) -> Iterator[Mend]:
-    """The nearest sizes at which every cut is on the ruler, and the coarsest finer ruler that has
-    all cuts of this size.
+def _onto_the_ruler(reading: Reading, recipes: Sequence[Recipe], terms: Terms) -> Iterator[Mend]:
+    """The nearest sizes at which every cut is on the ruler, the coarsest finer ruler that has all
+    cuts of this size, and an uneven grid that has them.
     """
+    draft = reading.draft
     for width in sizes_on_the_ruler(draft, recipes, terms):
         if width:
             height = width * draft.height / draft.width
@@ -172,7 +176,13 @@ def _onto_the_ruler(draft: Draft, recipes: Sequence[Recipe], terms: Terms) -> It
     for step in finer_steps(terms):
         if on_the_ruler(recipes, terms.on_ruler(step), Fraction(1)):
             yield Mend(f"use a ruler of {show(step, terms.unit)} steps", ruler_step=step)
-            return
+            break
+    lines = uneven_grid(reading)
+    if lines:
+        columns, rows = (", ".join(show(one, terms.unit) for one in sizes) for sizes in lines)
+        both = " and rows" if columns == rows else ""
+        words = f"make the columns{both} {columns}"
+        yield Mend(words if both else f"{words} and the rows {rows}", lines=lines)
 
 
 def _templates(cuts: Iterable[Cut]) -> Iterator[Notice]:
@@ -280,51 +290,31 @@ def _bias(recipes: Iterable[Recipe]) -> Iterator[Notice]:
             )
 
 
-def _prints(recipes: Sequence[Recipe], readings: Sequence[tuple[Reading, int]]) -> Iterator[Notice]:
-    """Prints with a direction that a way of making turns."""
-    draft = readings[0][0].draft
-    for recipe in recipes:
-        unit = recipe.group.unit
-        names = [
-            draft.fabric(key).name
-            for key in unit.fabrics
-            if draft.fabric(key).print == "directional"
-        ]
-        if not names or recipe.method.sew is None:
+def _prints(turned: Iterable[TurnedPrint], draft: Draft) -> Iterator[Notice]:
+    """Prints with a direction that are turned where something can be done about it."""
+    for one in turned:
+        if one.better is None and not one.more:
             continue
-        turned = effort_of(unit, recipe.method, 1).prints != "upright"
-        in_strips = recipe.method.name == "strip-piecing" and any(
-            _lies_both_ways(reading, recipe.group.identity) for reading, _ in readings
+        label, names = one.group.label, listed([draft.fabric(key).name for key in one.fabrics])
+        how = (
+            "lies upside down in some"
+            if one.prints == "stripes"
+            else "runs along its strips, which stand in the block"
+            if one.in_strips
+            else "does not lie the same way in all"
         )
-        if turned or in_strips:
-            how = (
-                "runs along its strips, which stand and lie in the block"
-                if in_strips
-                else "does not lie the same way in all"
-            )
-            yield Notice(
-                "print-turns",
-                f"Unit {recipe.group.label}, made {recipe.method.words}: the print of "
-                f"{listed(names)} {how}; cut singly to "
-                "keep it upright.",
-                (),
-                (recipe.group.label,),
-            )
-
-
-def _lies_both_ways(reading: Reading, identity: object) -> bool:
-    """Whether units of a group lie turned by a quarter of each other, or their strips run up the
-    block.
-    """
-    faces = [
-        face
-        for group in reading.groups
-        if group.identity == identity
-        for unit in group.members
-        for face in unit
-    ]
-    boxes = [reading.drawing.faces[face].box for face in faces]
-    return any(bottom - top > right - left for left, top, right, bottom in boxes)
+        ways = [f"{one.better.words} it stays upright"] if one.better else []
+        if one.more:
+            lots = "one lot" if one.more == 1 else f"{one.more} lots"
+            too = " too" if ways else ""
+            ways.append(f"{lots} more to choose from would keep it upright{too}")
+        mend = ", or ".join(ways)
+        yield Notice(
+            "print-turns",
+            f"Unit {label}, made {one.way.words}: the print of {names} {how}; {mend}.",
+            (),
+            (label,),
+        )
 
 
 def _contrast(reading: Reading) -> Iterator[Notice]:

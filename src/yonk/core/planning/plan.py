@@ -9,14 +9,18 @@ from yonk.core.paper import USUAL, Draft, coloured
 from yonk.core.planning.cuts import Cut, cutting_list
 from yonk.core.planning.lie import laid_by_print
 from yonk.core.planning.notices import Notice, all_notices
-from yonk.core.planning.reading import Reading, read
+from yonk.core.planning.reading import Reading, read, read_part
 from yonk.core.planning.recipes import Recipe, Wanted, choose_recipes, wanted_of
+from yonk.core.planning.turned_prints import turned_prints
+
+# Parts of a block that are made by themselves, as halves of it: the faces of each, and how many.
+Parts = tuple[tuple[frozenset[int], int], ...]
 
 
 @dataclass(frozen=True)
 class Plan:
     """All that follows from a draft, for a number of blocks; `colourings` are its other colourings
-    as they were read.
+    as they were read, `parts` what is read of parts of it that are made beside the blocks.
     """
 
     reading: Reading
@@ -25,11 +29,12 @@ class Plan:
     recipes: tuple[Recipe, ...]
     cuts: tuple[Cut, ...]
     notices: tuple[Notice, ...]
+    parts: tuple[tuple[Reading, int], ...] = ()
 
     @property
     def wanted(self) -> Wanted:
         """What is wanted of each group over the blocks of all colourings."""
-        return wanted_of([(self.reading, self.blocks), *self.colourings])
+        return wanted_of([(self.reading, self.blocks), *self.colourings, *self.parts])
 
     @property
     def all_blocks(self) -> int:
@@ -38,7 +43,10 @@ class Plan:
 
 
 def make_plan(
-    draft: Draft, blocks: int | None = None, made: Mapping[object, int] | None = None
+    draft: Draft,
+    blocks: int | None = None,
+    made: Mapping[object, int] | None = None,
+    parts: Parts = (),
 ) -> Plan:
     """The plan of a draft and its colourings.
 
@@ -46,6 +54,7 @@ def make_plan(
         draft: as the quilter made it.
         blocks: stands in for the number of blocks that its making says.
         made: how many units of a group, by its identity, are there already and need not be made.
+        parts: what is made beside the blocks.
 
     Returns: readings, recipes, cuts on the ruler in the draft's unit, and notices.
 
@@ -56,10 +65,15 @@ def make_plan(
     colourings = tuple(
         (read(coloured(draft, one), letters), one.blocks) for one in draft.colourings
     )
-    wanted = blocks or draft.making.blocks
-    recipes = choose_recipes([(reading, wanted), *colourings], made)
-    listed = cutting_list(recipes, draft.making.ruler_step, USUAL[draft.unit].squaring)
-    cuts = laid_by_print(listed, recipes, [(reading, wanted), *colourings])
-    return Plan(
-        reading, wanted, colourings, recipes, cuts, all_notices(reading, recipes, cuts, colourings)
+    wanted = draft.making.blocks if blocks is None else blocks
+    beside = tuple((read_part(reading, faces), count) for faces, count in parts)
+    readings = [(reading, wanted), *colourings, *beside]
+    recipes = choose_recipes(readings, made)
+    listed = cutting_list(
+        recipes, draft.making.ruler_step, USUAL[draft.unit].squaring, draft.making.usable
     )
+    cuts = laid_by_print(listed, recipes, readings)
+    directional = any(fabric.print == "directional" for fabric in draft.fabrics)
+    turned = tuple(turned_prints(recipes, cuts, wanted_of(readings, made))) if directional else ()
+    notices = all_notices(reading, recipes, cuts, colourings, turned)
+    return Plan(reading, wanted, colourings, recipes, cuts, notices, beside)

@@ -10,12 +10,16 @@ from fractions import Fraction
 
 from yonk.core.drawing import Piece
 from yonk.core.paper import Care, Length, listed, show
-from yonk.core.planning.ways import TURNING, Demand, Tally, Way, all_ways, tally
+from yonk.core.planning.prints import TURNING
+from yonk.core.planning.to_the_ruler import worst_off
+from yonk.core.planning.ways import Demand, Tally, Way, all_ways, tally
 from yonk.core.sewing import Outline, area, bounds, length, sides_of
 from yonk.core.units import Terms, Unit, UnitKind, pooled, target_of
 
 CLOTH_WEIGHS = 2  # in the balance, a tenth more cloth counts as much as a fifth more to do
 
+# For a print that lies upright no more is spent than this much of the thriftiest way's cloth.
+MOST_CLOTH = 2
 Tallies = Mapping[Way, Tally]
 Rank = Callable[[Way], tuple[float, ...]]
 
@@ -101,18 +105,29 @@ def _sound(
             left = kept
             because.append(why)
 
-    if demand.directional:
-        best = min(TURNING.index(tallies[way].effort.prints) for way in ways)
+    if demand.lying.prints:
+        dear = MOST_CLOTH * min(one.used for one in tallies.values())
+        best = min(TURNING.index(tallies[way].prints) for way in ways if tallies[way].used <= dear)
         keep(
-            lambda way: TURNING.index(tallies[way].effort.prints) == best,
+            lambda way: TURNING.index(tallies[way].prints) <= best,
             "a directional print turns least so",
         )
+    keep(lambda way: _cuts_off_on_the_ruler(way, unit, terms), "every corner is cut off at a mark")
     keep(lambda way: tallies[way].effort.bias_sides == 0, "no outer edge is on the bias")
     keep(
         lambda way: float(unit.width) >= least[tallies[way].trims > 0] - 1e-9,
         "so small a unit is better trimmed",
     )
     return left, because
+
+
+def _cuts_off_on_the_ruler(way: Way, unit: Unit, terms: Terms) -> bool:
+    """Whether corners that are cut off a piece are cut at marks of the ruler: what is sewn there
+    fills just as much.
+    """
+    needs = (need for share in way.shares for need in share.method.needs(unit, terms, share.lots))
+    offs = [worst_off(need, terms) for need in needs if any(need.corners_off)]
+    return not any(off and off.corner for off in offs)
 
 
 def _rank(care: Care, tallies: Tallies, among: Iterable[Way]) -> Rank:
@@ -147,7 +162,7 @@ def _reason(
     over = best.makes - wanted if best.makes > wanted else 0
     spare = f" with {over} to spare" if over else ""
     made = (
-        f"{capital(best.words)}: {_pieces(best, unit, terms, demand)} make "
+        f"{capital(best.words)}: {_pieces(best, one, unit, terms)} make "
         f"{'it' if wanted == 1 else f'all {wanted}'}{spare}"
     )
     if because:
@@ -155,11 +170,11 @@ def _reason(
     return f"{made}; {_beside(one, two, other.words, care, terms)}."
 
 
-def _pieces(way: Way, unit: Unit, terms: Terms, demand: Demand) -> str:
+def _pieces(way: Way, counted: Tally, unit: Unit, terms: Terms) -> str:
     """What is cut, in a few words: ``1 pair of 8″ squares``, ``3 squares``."""
     needs = [need for share in way.shares for need in share.method.needs(unit, terms, share.lots)]
     rows = pooled(needs, terms.step)
-    count = sum(row[3] for row in rows)
+    count = counted.pieces
     if (
         len(way.shares) == 1
         and len(rows) == 2

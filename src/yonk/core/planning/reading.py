@@ -6,7 +6,7 @@ Regions divided alike are looked at once; the answer is kept for the length of o
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Collection, Iterable, Sequence
 from dataclasses import dataclass, replace
 from math import gcd
 from typing import Any, NamedTuple
@@ -34,6 +34,7 @@ from yonk.core.units import BY_NAME, KINDS, REST, Cloth, Found, FoundPart, Hand,
 Identity = tuple[Any, ...]
 _MOST_INT64 = 2**62
 MANY_PIECES = 512
+PLAIN: frozenset[Kind] = frozenset(("patch", "checker", "strip-set"))
 
 
 @dataclass(frozen=True)
@@ -49,13 +50,16 @@ class Known:
 @dataclass(frozen=True)
 class Group:
     """Identical units: the first of them, the faces of each, and what their mirror images
-    would be.
+    would be. `turns` tells of each by how many quarters it is turned clockwise to lie as the unit
+    does, `symmetry` in how many of the four ways it looks the same.
     """
 
     label: str
     kind: Kind
     unit: Unit
     members: tuple[tuple[int, ...], ...]
+    turns: tuple[int, ...]
+    symmetry: int
     identity: Identity
     mirror_identity: Identity
     as_drafted: bool = True  # whether it is in the block as drafted, not only in a colouring
@@ -66,6 +70,11 @@ class Group:
         if self.kind == "checker" and set(self.unit.fabrics) == {UNASSIGNED}:
             return "squares without a fabric"
         return BY_NAME[self.kind].words
+
+    @property
+    def is_plain(self) -> bool:
+        """Whether it is of squares and rectangles alone."""
+        return self.kind in PLAIN
 
     @property
     def per_block(self) -> int:
@@ -119,6 +128,27 @@ def read(draft: Draft, letters: dict[tuple[object, ...], str] | None = None) -> 
         tuple(on_seams),
         tuple(gainsaying),
     )
+
+
+def read_part(reading: Reading, faces: Collection[int]) -> Reading:
+    """Of a reading what is made where only some of its patches are sewn, as in half a block: the
+    units that lie wholly among them, and the patches of all others, which are cut singly.
+
+    Args:
+        faces: the patches, by their faces.
+    """
+    singles = []
+    for single in _single_units(reading.drawing):
+        kept = tuple([piece for piece in single.own.pieces if piece.face in faces])
+        if len(kept) == len(single.own.pieces):
+            singles.append(single)
+        elif kept:
+            region = replace(single.own, pieces=kept)
+            lies = REST.kind, region.turns, region.shape_key
+            there = tuple([piece.face for piece in kept])
+            singles.append(_Single(Whole(region, _rest(region)), region, there, lies))
+    grouping = _Grouping(reading.patches, reading.drawing.scale)
+    return replace(reading, groups=grouping.groups(singles))
 
 
 def gather(readings: Sequence[tuple[Reading, int]]) -> tuple[tuple[Group, ...], dict[str, int]]:
@@ -207,6 +237,18 @@ class _Knower:
         return None
 
 
+class _Told(NamedTuple):
+    """By what a unit is known: its identity and its mirror image's, itself turned as its identity
+    tells, by how many quarters, and in how many of the four ways it looks the same.
+    """
+
+    identity: Identity
+    mirror: Identity
+    region: Region
+    turns: int
+    symmetry: int
+
+
 class _Grouping:
     """Puts identical units into groups, labelled in reading order."""
 
@@ -216,23 +258,34 @@ class _Grouping:
         self._cloths: dict[tuple[str, str, str], Cloth] = {}
 
     def groups(self, found: Sequence[_Single]) -> tuple[Group, ...]:
-        members: dict[Identity, list[tuple[int, tuple[int, ...]]]] = {}
-        first: dict[Identity, tuple[Whole[Known], Region, Identity]] = {}
+        members: dict[Identity, list[tuple[int, tuple[int, ...], int]]] = {}
+        first: dict[Identity, tuple[Whole[Known], _Told]] = {}
         for single, places in self._lying_alike(found):
-            whole = single.whole
-            identity, mirror, lying = self._identity(whole.known.kind, single.own)
-            members.setdefault(identity, []).extend(places)
-            first.setdefault(identity, (whole, lying, mirror))
+            told = self._identity(single.whole.known.kind, single.own)
+            here = [(place, faces, told.turns) for place, faces in places]
+            members.setdefault(told.identity, []).extend(here)
+            first.setdefault(told.identity, (single.whole, told))
         return tuple(
-            Group(
-                label=str(number),
-                kind=first[identity][0].known.kind,
-                unit=self._unit(*first[identity][:2], identity, first[identity][2]),
-                members=tuple(faces for _, faces in sorted(places)),
-                identity=identity,
-                mirror_identity=first[identity][2],
-            )
+            self._group(str(number), *first[identity], sorted(places))
             for number, (identity, places) in enumerate(members.items(), start=1)
+        )
+
+    def _group(
+        self,
+        label: str,
+        whole: Whole[Known],
+        told: _Told,
+        places: Sequence[tuple[int, tuple[int, ...], int]],
+    ) -> Group:
+        return Group(
+            label=label,
+            kind=whole.known.kind,
+            unit=self._unit(whole, told.region, told.identity, told.mirror),
+            members=tuple(faces for _, faces, _ in places),
+            turns=tuple(turns for *_, turns in places),
+            symmetry=told.symmetry,
+            identity=told.identity,
+            mirror_identity=told.mirror,
         )
 
     def _lying_alike(
@@ -248,42 +301,39 @@ class _Grouping:
             alike.setdefault(key, (single, []))[1].append((place, single.faces))
         return alike.values()
 
-    def _identity(self, kind: Kind, region: Region) -> tuple[Identity, Identity, Region]:
-        """Alike for units of one kind, size, and fabrics in place, however turned; that of the
-        mirror image.
-
-        And the region turned so that it lies as its identity tells.
-        """
+    def _identity(self, kind: Kind, region: Region) -> _Told:
+        """Alike for units of one kind, size, and fabrics in place, however turned."""
         sizes = sorted(
             (region.length(region.width, self.scale), region.length(region.height, self.scale))
         )
         stem = kind, region.on_point, *sizes
         if region.plain and max(region.width, region.height) < _MOST_INT64:
-            return self._identity_of_boxes(stem, region)
-        own, mirror = self._arrangement(region), self._arrangement(region.mirrored())
-        return (*stem, own[0]), (*stem, mirror[0]), own[1]
+            own, mirror = self._of_boxes(region)
+        else:
+            own = [self._as_it_lies(region.turned(turns)) for turns in range(4)]
+            mirrored = region.mirrored()
+            mirror = [self._as_it_lies(mirrored.turned(turns)) for turns in range(4)]
+        turns = own.index(min(own))
+        return _Told(
+            (*stem, own[turns]),
+            (*stem, min(mirror)),
+            region.turned(turns),
+            turns,
+            own.count(own[turns]),
+        )
 
-    def _identity_of_boxes(
-        self, stem: Identity, region: Region
-    ) -> tuple[Identity, Identity, Region]:
-        """The same for plain pieces, whose boxes tell all of them; there may be thousands."""
+    def _of_boxes(self, region: Region) -> tuple[list[Identity], list[Identity]]:
+        """How it and its mirror image lie in every turn, where its pieces are plain, so that their
+        boxes tell all of them; there may be thousands.
+        """
         boxes = np.array(region.boxes, dtype=np.int64)
         fabrics = np.array(
             [self.patches[piece.face].fabric for piece in region.pieces], dtype=object
         )
-        own = _turned_boxes(boxes, fabrics, region.width, region.height)
         left, top, right, bottom = boxes.T
         mirrored = np.stack((region.width - right, top, region.width - left, bottom), axis=1)
-        mirror = _turned_boxes(mirrored, fabrics, region.width, region.height)
-        turns = own.index(min(own))
-        return (*stem, own[turns]), (*stem, min(mirror)), region.turned(turns)
-
-    def _arrangement(self, region: Region) -> tuple[Identity, Region]:
-        """The least of the four ways it can lie, and the region lying so."""
-        turns = [region]
-        for _ in range(3):
-            turns.append(turns[-1].turned())
-        return min(((self._as_it_lies(turn), turn) for turn in turns), key=lambda pair: pair[0])
+        own = _turned_boxes(boxes, fabrics, region.width, region.height)
+        return own, _turned_boxes(mirrored, fabrics, region.width, region.height)
 
     def _as_it_lies(self, region: Region) -> Identity:
         common = gcd(

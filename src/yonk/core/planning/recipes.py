@@ -9,9 +9,10 @@ from dataclasses import dataclass
 from functools import lru_cache
 
 from yonk.core.paper import Care, Draft
+from yonk.core.planning.lying import Lying, directed, lying_of, of_share
 from yonk.core.planning.proposal import Proposal, capital, propose
 from yonk.core.planning.reading import Group, Reading, gather
-from yonk.core.planning.ways import Demand, Share, Way, effort_of, way_named
+from yonk.core.planning.ways import Demand, Share, Way, is_trimmed, way_named
 from yonk.core.units import BY_NAME, Method, Need, Terms, lots_for, terms_of
 
 
@@ -46,9 +47,7 @@ class Recipe:
 
     def is_trimmed(self, terms: Terms) -> bool:
         """Whether its units are trimmed to their size: they are sewn larger by a margin."""
-        if self.method.sew is None or terms.trim < terms.hair:
-            return False
-        return effort_of(self.group.unit, self.method, 1).trimmed
+        return is_trimmed(self.group.unit, self.method, terms)
 
 
 def choose_recipes(
@@ -85,6 +84,7 @@ class Wanted:
     groups: tuple[Group, ...]
     totals: Mapping[str, int]
     by_identity: Mapping[object, Group]
+    readings: Sequence[tuple[Reading, int]] = ()
 
     def mirror(self, group: Group) -> Group | None:
         """The group of a group's mirror images."""
@@ -95,12 +95,21 @@ class Wanted:
     def demand(self, group: Group) -> Demand:
         """How many of a group are wanted, with its mirror images where its hands are told apart."""
         other = self.mirror(group) if group.unit.hand else None
-        directional = any(
-            self.draft.fabric(key).print == "directional" for key in group.unit.fabrics
-        )
-        return Demand(
-            self.totals[group.label], self.totals[other.label] if other else 0, directional
-        )
+        total = self.totals[group.label]
+        lying = self.lying(group, directed(group.unit.fabrics, self.draft))
+        return Demand(total, self.totals[other.label] if other else 0, lying)
+
+    def lying(self, group: Group, prints: tuple[tuple[str, int], ...]) -> Lying:
+        """How what is wanted of a group lies in the block, where prints point so."""
+        return of_share(lying_of(group, self.readings, prints), self.totals[group.label])
+
+    def lying_of_any_print(self, group: Group) -> list[Lying]:
+        """How a group lies; where no print of it has a direction, as if all had one, upright or
+        sideways, to say how a way could lay them.
+        """
+        prints = directed(group.unit.fabrics, self.draft)
+        every = [tuple((key, way) for key in group.unit.fabrics) for way in (0, 1)]
+        return [self.lying(group, one) for one in ([prints] if prints else every)]
 
 
 def wanted_of(
@@ -122,7 +131,12 @@ def wanted_of(
         }
     draft = readings[0][0].draft
     return Wanted(
-        draft, terms_of(draft), groups, totals, {group.identity: group for group in groups}
+        draft,
+        terms_of(draft),
+        groups,
+        totals,
+        {group.identity: group for group in groups},
+        readings,
     )
 
 

@@ -9,9 +9,9 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 from math import ceil, floor
 
-from yonk.core.paper import SETTINGS, Draft, DraftError, Length, LengthUnit, typed_length
-from yonk.core.planning.off_the_ruler import worst_off
+from yonk.core.paper import Draft, DraftError, Length, LengthUnit, typed_length
 from yonk.core.planning.recipes import Recipe
+from yonk.core.planning.to_the_ruler import worst_off
 from yonk.core.units import Need, Terms, Unit
 
 STEPS_TRIED = 96
@@ -50,9 +50,13 @@ def on_the_ruler(recipes: Iterable[Recipe], terms: Terms, by: Fraction) -> bool:
     )
 
 
+# What rulers for cutting are marked to at the finest.
+FINEST_RULER: dict[LengthUnit, Fraction] = {"in": Fraction(1, 16), "cm": Fraction(1, 10)}
+
+
 def finer_steps(terms: Terms) -> list[Fraction]:
     """Half and a quarter of the ruler's step, as far as there are such rulers."""
-    least = SETTINGS["ruler_step"].bounds[terms.unit].least
+    least = FINEST_RULER[terms.unit]
     return [step for step in (terms.step / 2, terms.step / 4) if step >= least]
 
 

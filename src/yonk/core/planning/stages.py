@@ -11,17 +11,18 @@ from typing import Literal
 
 from yonk.core.paper import Draft
 from yonk.core.planning.cuts import Cut
-from yonk.core.planning.plan import Plan, make_plan
+from yonk.core.planning.plan import Parts, Plan, make_plan
 from yonk.core.units import YIELDS
 
 StageName = Literal["trial", "rest", "all"]
 
 
-def plan_stage(draft: Draft, stage: StageName) -> Plan:
+def plan_stage(draft: Draft, stage: StageName, parts: Parts = ()) -> Plan:
     """The plan of one trial block as drafted, of the rest after it, or of all blocks.
 
     Args:
         stage: ``trial``, ``rest`` or ``all``.
+        parts: what is made of it beside the blocks; a trial has none.
 
     Returns: a plan; that of the rest asks for nothing that the trial gave, a second triangle
     included.
@@ -31,9 +32,9 @@ def plan_stage(draft: Draft, stage: StageName) -> Plan:
     if stage == "trial":
         return make_plan(replace(draft, colourings=()), 1)
     if stage == "all":
-        return make_plan(draft)
+        return make_plan(draft, parts=parts)
     trial = plan_stage(draft, "trial")
-    rest = make_plan(draft, made=units_made(trial))
+    rest = make_plan(draft, made=units_made(trial), parts=parts)
     return replace(rest, blocks=max(0, rest.blocks - 1), cuts=less_spares(rest.cuts, trial.cuts))
 
 

@@ -9,14 +9,14 @@ from the simulated sewing.
 from __future__ import annotations
 
 from collections import Counter
-from dataclasses import dataclass, replace
+from dataclasses import dataclass, field, replace
 from fractions import Fraction
 from functools import lru_cache
-from math import ceil
 
-from yonk.core.paper import USUAL, Length
+from yonk.core.planning.lying import Lying, less_share, of_share
+from yonk.core.planning.prints import TURNING, prints_of
+from yonk.core.planning.shape import Shape, nominal_terms, sewn_at_the_table, shape_of
 from yonk.core.units import (
-    YIELDS,
     Method,
     MethodName,
     Need,
@@ -24,26 +24,22 @@ from yonk.core.units import (
     Terms,
     Unit,
     UnitKind,
-    carry_out,
     lots_for,
     pooled,
 )
 
-NOMINAL = 48  # inches: a size at which no unit is so small that its seams run into each other
-FINE = Fraction(1, 10**9)  # a ruler on which nothing is off by anything that counts
 Rows = list[tuple[Need, Fraction, Fraction, int]]
-TURNING: tuple[Prints, ...] = ("upright", "stripes", "turned")
 
 
 @dataclass(frozen=True)
 class Demand:
-    """How many of a unit are wanted over all blocks and how many mirror images of it; whether a
-    print has a direction.
+    """How many of a unit are wanted over all blocks and how many mirror images of it; how they lie,
+    where prints have a direction.
     """
 
     total: int
     mirrored: int = 0
-    directional: bool = False
+    lying: Lying = field(default_factory=Lying)
 
 
 @dataclass(frozen=True, eq=False)
@@ -96,7 +92,6 @@ class Effort:
     marks: int = 0
     loose: int = 0
     bias_sides: int = 0
-    prints: Prints = "upright"
     trimmed: bool = False
 
     def and_also(self, other: Effort) -> Effort:
@@ -107,7 +102,6 @@ class Effort:
             self.marks + other.marks,
             self.loose + other.loose,
             max(self.bias_sides, other.bias_sides),
-            max(self.prints, other.prints, key=TURNING.index),
             self.trimmed or other.trimmed,
         )
 
@@ -133,6 +127,7 @@ class Tally:
     trims: int
     used: float
     room: float
+    prints: Prints = "upright"
 
     @property
     def handlings(self) -> int:
@@ -203,7 +198,7 @@ def tally(way: Way, unit: Unit, terms: Terms, demand: Demand) -> Tally:
         lots, wanted = for_both_hands(share, demand)
         batches = share.method.batches(unit, terms, lots)
         for need, width, height, count in _rows(share.method, unit, terms, lots):
-            pieces += len(batches) if need.shape == "strip" else count
+            pieces += len(batches) * count if need.shape == "strip" else count
             used += float(width * height) * count
             effort = effort.and_also(Effort(cuts=count * need.diagonal_cuts))
         counted = Effort()
@@ -212,7 +207,23 @@ def tally(way: Way, unit: Unit, terms: Terms, demand: Demand) -> Tally:
         rooms.append(float(terms.trim) if counted.trimmed else 0.0)
         trims += wanted if rooms[-1] >= float(terms.hair) else 0
         effort = effort.and_also(counted)
-    return Tally(pieces, effort, trims, used, min(rooms))
+    return Tally(
+        pieces, effort, trims, used, min(rooms), way_prints(way, unit, terms, demand.lying)
+    )
+
+
+def way_prints(way: Way, unit: Unit, terms: Terms, lying: Lying) -> Prints:
+    """How prints lie in a group that is made one way; a part of it that is made another way takes
+    what the first leaves.
+    """
+    found: Prints = "upright"
+    left = lying
+    for share in way.shares:
+        own = of_share(left, share.wanted)
+        prints = prints_of(unit, share.method, share.lots, terms, own)
+        found = max(found, prints, key=TURNING.index)
+        left = less_share(left, own)
+    return found
 
 
 def _rows(method: Method, unit: Unit, terms: Terms, lots: int) -> Rows:
@@ -236,26 +247,14 @@ def for_both_hands(share: Share, demand: Demand) -> tuple[int, int]:
 
 def effort_of(unit: Unit, method: Method, lots: int) -> Effort:
     """What so many lots ask, counted at the simulated table; the same at every size."""
-    if "shape" not in unit.worked_out:
-        unit.worked_out["shape"] = Shape(unit)
-    return _effort(unit.worked_out["shape"], method, lots)
+    return _effort(shape_of(unit), method, lots)
 
 
-class Shape:
-    """A unit that counts as the same as any other divided alike, and of the same size where that
-    matters.
-    """
-
-    def __init__(self, unit: Unit, *sizes: Length) -> None:
-        self.unit = unit
-        self.key = unit.shape_key, sizes
-        self.hashed = hash(self.key)
-
-    def __hash__(self) -> int:
-        return self.hashed
-
-    def __eq__(self, other: object) -> bool:
-        return isinstance(other, Shape) and other.key == self.key
+def is_trimmed(unit: Unit, method: Method, terms: Terms) -> bool:
+    """Whether units made so are trimmed to their size: they are sewn larger by a margin."""
+    if method.sew is None or terms.trim < terms.hair:
+        return False
+    return effort_of(unit, method, 1).trimmed
 
 
 @lru_cache(maxsize=4096)
@@ -263,32 +262,18 @@ def _effort(shape: Shape, method: Method, lots: int) -> Effort:
     unit = shape.unit
     if method.sew is None:
         return Effort(seams=(len(unit.parts) - 1) * lots)
-    usual = USUAL["in"].settings
-    terms = Terms(replace(usual, ruler_step=FINE, usable=Fraction(10**6)), "in")
+    terms = nominal_terms()
     if method.counted:
         counted = method.counted(unit, terms, lots)
-        return Effort(seams=counted.seams, cuts=counted.cuts, prints=counted.prints)
-    most = max(float(unit.width), float(unit.height))
-    nominal = unit.sized(Fraction(ceil(NOMINAL / most * 64), 64))
-    made = carry_out(nominal, method, terms, lots=lots, looked_at=1)
-    prints = made.prints
-    if (
-        not method.together and prints == "upright"
-    ):  # all that comes of a square cut on its diagonals is used
-        yields = max(YIELDS[need.subcut] for need in made.needs)
-        prints = (
-            carry_out(nominal, method, terms, lots=yields, looked_at=1).prints
-            if yields > 1
-            else prints
-        )
+        return Effort(seams=counted.seams, cuts=counted.cuts)
+    made = sewn_at_the_table(shape, method, lots)
     return Effort(
         seams=len(made.table.seams),
         cuts=made.table.cuts,
         marks=made.table.marks,
         loose=made.table.loose,
         bias_sides=made.bias_sides,
-        prints=prints,
-        trimmed=min(made.fits[0].room) > float(usual.trim_margin) / 2,
+        trimmed=min(made.fits[0].room) > float(terms.trim) / 2,
     )
 
 

@@ -17,6 +17,7 @@ _WHY = {
     "nest": "so that its end nests where it meets another seam",
     "to-dark": "toward the darker cloth, as you always press",
     "spin": "so that its neighbours along the seam can be spun as well",
+    "point": "away from the point or the middle, so that the next seam lies flat",
     "dark": "so that no dark allowance lies under a lighter patch",
     "bulk": "away from the side with more seam ends and points, which is bulkier",
     "row": "the same way as the other seams of its row",
@@ -164,8 +165,10 @@ def beside_words(plan: SewingPlan, found: Beside) -> str:
     words = (
         "One plan does for all blocks."
         if found.one_plan
-        else f"Press {first} blocks by plan 1 and {second} by plan 2, and lay them like the "
-        f"squares of a board."
+        else "Press the block by plan 1."
+        if not second
+        else f"Press {_count(first, 'block')} by plan 1 and {_count(second, 'block')} by plan 2, "
+        "and lay them like the squares of a board."
     )
     if not left:
         return f"{words} Their edges nest side by side."

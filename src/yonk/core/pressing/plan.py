@@ -35,6 +35,7 @@ from yonk.core.pressing.pressed import (
     press,
 )
 from yonk.core.pressing.thickness import Layer, Lying, Thick, layers, lying, thick_places
+from yonk.core.pressing.thinner import press_thin
 from yonk.core.pressing.wishes import Choice, Wishes, choices_of, name_of
 
 
@@ -242,7 +243,7 @@ def sewing_plan(draft: Draft) -> SewingPlan:
         parts,
         wanted,
         asked,
-        press(wanted, asked),
+        press_thin(wanted, asked, float(draft.making.seam), float(reading.drawing.scale)),
         offered,
         tuple(at for at, join in seams.items() if join is None),
     )

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections import defaultdict
 from collections.abc import Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from yonk.core.joining import Join
 from yonk.core.paper import Pressing as School
@@ -68,13 +68,23 @@ def press(wanted: Wishes, asked: Asked, more: tuple[Wish, ...] = ()) -> Pressing
     wishes = (wishes[0], *more, *wishes[1:])
     fixed = {choices.of_join[join]: side for join, side in by_hand.items() if side is not None}
     chosen = choose(len(choices.names), fixed, wishes)
-    presses = tuple(
-        None if join.number in opened else chosen.sides[choices.of_join[join.number]]
+    all_open = len(opened) == len(joins)
+    told = Pressing((), (), choices, wishes, None if all_open else chosen)
+    return pressed_so(wanted, asked, told)
+
+
+def pressed_so(wanted: Wishes, asked: Asked, told: Pressing) -> Pressing:
+    """A pressing by the choices that it tells: where each join lies then, and how seams meet."""
+    joins = wanted.joining.joins
+    opened = _opened(joins, asked.fixed or {}, asked.school, told.choices)
+    presses: tuple[Press, ...] = tuple(
+        None
+        if told.chosen is None or join.number in opened
+        else told.chosen.sides[told.choices.of_join[join.number]]
         for join in joins
     )
     states = _states(wanted.meetings, presses, spin=asked.school == "spin")
-    all_open = len(opened) == len(joins)
-    return Pressing(presses, states, choices, wishes, None if all_open else chosen)
+    return replace(told, presses=presses, states=states)
 
 
 def _opened(

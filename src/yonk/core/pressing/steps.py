@@ -13,7 +13,7 @@ from yonk.core.joining import Join
 from yonk.core.paper import show, write_exact
 from yonk.core.planning import Recipe
 from yonk.core.pressing.in_words import part_name, reason
-from yonk.core.pressing.plan import SewingPlan, Sewn, measures
+from yonk.core.pressing.plan import SewingPlan, Sewn, measures, toward
 from yonk.core.pressing.pressed import Press
 from yonk.core.pressing.stacks import Stack
 from yonk.core.sewing import CAUTIONS
@@ -63,6 +63,9 @@ def steps_of_sewing(
     """
     maker = _Steps(plan, recipes, stacks, blocks)
     return maker.steps()
+
+
+SIDES = {"up": "upper", "down": "lower", "left": "left", "right": "right"}
 
 
 class _Steps:
@@ -170,7 +173,8 @@ class _Steps:
     def _sew_words(self, sewn: Sewn) -> str:
         one, other = (self._name(part) for part in sewn.of)
         if one == other:
-            return f"Sew two together: {one} to {other}."
+            side = toward(sewn.join, sewn.join.of.index(sewn.up))
+            return f"Sew two together: {one} to {other}, the {SIDES[side]} one up."
         return f"Sew {one} to {other}, {self._name(sewn.up)} up."
 
     def _name(self, part: int) -> str:

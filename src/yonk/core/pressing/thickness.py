@@ -22,7 +22,8 @@ Array = Any
 Place = tuple[float, float]
 
 _POINT = 4.0  # allowances that a sharp point may reach beyond its patch
-_ACROSS = 10  # places looked at across two allowances, beside a seam's end
+_GRID = 1e-5  # of the allowance: outlines nearer than that are one
+_LEAST_BIT = 1e-4  # of the allowance's square: a bit smaller than a thread crossing is none
 _LEAST = 1e-6  # of the allowance: less cloth than that is none
 
 
@@ -283,34 +284,49 @@ def _boxes_touch(shapes: Array, strip: shapely.Polygon) -> Array:
 def thick_places(
     joining: Joining, cloth: Sequence[Layer], seam: float, scale: float
 ) -> tuple[Thick, ...]:
-    """By each end of a seam the place where most layers lie, the thickest first.
+    """By each end of a seam the most layers that lie on each other, the thickest first.
+
+    The outlines of all cloth part the block into bits, each of which has as many layers all over;
+    so nothing is looked at by chance.
 
     Args:
         joining: the joins, whose seams' ends are looked at.
         cloth: what `layers` gives.
-        seam: the seam allowance in the draft's unit; places an allowance around are looked at.
+        seam: the seam allowance in the draft's unit; as far around an end is looked.
         scale: lattice steps in a unit.
     """
     spots = sorted({spot for join in joining.joins for one in join.along for spot in one})
-    far = np.array([max(face.box[side] for face in joining.faces) for side in (2, 3)]) / scale
     if not spots:
         return ()
-    step = 2 * seam / _ACROSS
-    offsets = np.array(
+    far = [max(face.box[side] for face in joining.faces) / scale for side in (2, 3)]
+    bits = _bits(cloth, shapely.box(0, 0, *far), seam)
+    depths = depth(cloth, shapely.get_coordinates(shapely.point_on_surface(bits)))
+    around = np.array(
         [
-            ((across + 0.5) * step - seam, (down + 0.5) * step - seam)
-            for across in range(_ACROSS)
-            for down in range(_ACROSS)
+            shapely.box(x / scale - seam, y / scale - seam, x / scale + seam, y / scale + seam)
+            for x, y in spots
         ]
     )
-    middles = np.array([(x / scale, y / scale) for x, y in spots])
-    places = (middles[:, None, :] + offsets[None, :, :]).reshape(-1, 2)
-    inside = (places > 0).all(axis=1) & (places < far).all(axis=1)
-    count = np.zeros(len(places), dtype=int)
-    count[inside] = depth(cloth, places[inside])
-    most = count.reshape(len(spots), -1).max(axis=1).tolist()
-    found = [Thick(spot, layers) for spot, layers in zip(spots, most, strict=True)]
+    most = np.zeros(len(spots), dtype=int)
+    if len(bits):
+        at, bit = shapely.STRtree(bits).query(around, predicate="intersects")
+        shared = shapely.area(shapely.intersection(around[at], bits[bit]))
+        there = shared > _LEAST_BIT * seam**2
+        np.maximum.at(most, at[there], depths[bit[there]])
+    found = [Thick(spot, layers) for spot, layers in zip(spots, most.tolist(), strict=True)]
     return tuple(sorted(found, key=lambda one: (-one.layers, one.spot[1], one.spot[0])))
+
+
+def _bits(cloth: Sequence[Layer], block: shapely.Polygon, seam: float) -> Array:
+    """The bits that the outlines of all cloth part a block into; those that only the rounding of
+    numbers made are none.
+    """
+    edges = shapely.boundary([block, *(layer.outline for layer in cloth)])
+    noded = shapely.union_all(edges, grid_size=_GRID * seam)
+    bits = shapely.get_parts(shapely.polygonize(shapely.get_parts(noded)))
+    large = shapely.area(bits) > _LEAST_BIT * seam**2
+    bits = bits[large]
+    return bits[shapely.within(shapely.point_on_surface(bits), block)] if len(bits) else bits
 
 
 def depth(cloth: Sequence[Layer], places: Array) -> Array:

@@ -88,6 +88,7 @@ class Wishes:
         """
         nest = self.nest(choices, opened)
         dark = Wish("dark", self._sides(choices, self._dark_under_light))
+        point = Wish("point", self._sides(choices, self._to_the_middle))
         rest = (
             Wish("bulk", self._sides(choices, self._ends)),
             Wish("row", pairs=self._rows(choices)),
@@ -97,8 +98,8 @@ class Wishes:
         if school == "dark":
             return (Wish("to-dark", self._sides(choices, self._to_the_light)), nest, *rest[:3])
         if school == "spin":
-            return (nest, Wish("spin", pairs=self._spun(choices, opened)), dark, *rest)
-        return (nest, dark, *rest)
+            return (nest, Wish("spin", pairs=self._spun(choices, opened)), point, dark, *rest)
+        return (nest, point, dark, *rest)
 
     def nest(self, choices: Choices, opened: frozenset[int]) -> Wish:
         """That meetings nest."""
@@ -153,6 +154,24 @@ class Wishes:
         """The same, the whole seam taken together."""
         by = sum(self.lighter(touch) * self.length(touch) for touch in join.touches)
         return (round(by * _FINE), 0) if by > 0 else (0, round(-by * _FINE))
+
+    def _to_the_middle(self, join: Join) -> tuple[int, int]:
+        """Toward the goose, or the middle of a square in a square: the next seam would not lie flat
+        there. The small outer triangle is a single patch, smaller than what it is sewn to.
+        """
+        if join.unit not in self._with_a_middle:
+            return 0, 0
+        areas = [
+            sum(abs(self.joining.faces[face].twice_area) for face in self.joining.order.faces(part))
+            for part in join.of
+        ]
+        return (1, 0) if areas[0] > areas[1] else (0, 1)
+
+    @cached_property
+    def _with_a_middle(self) -> frozenset[str]:
+        """The labels of the units that have a point or a middle."""
+        kinds = ("flying-geese", "square-in-a-square")
+        return frozenset(group.label for group in self.reading.groups if group.kind in kinds)
 
     def _ends(self, join: Join) -> tuple[int, int]:
         """The seam ends on either side, and the points among them."""

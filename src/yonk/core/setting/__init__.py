@@ -34,6 +34,7 @@ from yonk.core.setting.places import (
 from yonk.core.setting.plan import QuiltNotice, QuiltPlan, plan_quilt
 from yonk.core.setting.quilt import (
     BINDING,
+    BINDING_OVER,
     OVERHANG,
     Alternate,
     Backing,
@@ -65,6 +66,7 @@ from yonk.core.setting.wanted import SizeWay, ways_to_reach
 
 __all__ = [
     "BINDING",
+    "BINDING_OVER",
     "OVERHANG",
     "Alternate",
     "At",

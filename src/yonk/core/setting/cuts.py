@@ -8,7 +8,7 @@ the ruler, triangles up: what is too much of them is trimmed.
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 from itertools import pairwise
@@ -32,21 +32,27 @@ class SettingPiece:
     subcut: Subcut = "none"
 
 
-def setting_pieces(quilt: Quilt) -> Counter[SettingPiece]:
+def setting_pieces(
+    quilt: Quilt, cut_halves: Mapping[str, int] | None = None
+) -> Counter[SettingPiece]:
     """How many of each piece of the setting are cut.
+
+    Args:
+        cut_halves: how many blocks, by their keys, are made to be cut in half for the sides; each
+            has its frame.
 
     Raises: `DraftError` naming what does not fit.
     """
     found: Counter[SettingPiece] = Counter()
-    for piece, count in _all(quilt):
+    for piece, count in _all(quilt, cut_halves or {}):
         found[piece] += count
     return +found
 
 
-def _all(quilt: Quilt) -> Iterator[tuple[SettingPiece, int]]:
+def _all(quilt: Quilt, cut_halves: Mapping[str, int]) -> Iterator[tuple[SettingPiece, int]]:
     cutter = _Cutter(quilt)
     yield from cutter.alternates()
-    yield from cutter.frames()
+    yield from cutter.frames(cut_halves)
     yield from cutter.sashing()
     yield from cutter.triangles()
     yield from cutter.borders()
@@ -77,11 +83,12 @@ class _Cutter:
             fabric = self.setting.alternate.fabric
             yield self._sewn("alternate", fabric, self.module.width, self.module.height), plain
 
-    def frames(self) -> Iterator[tuple[SettingPiece, int]]:
+    def frames(self, cut_halves: Mapping[str, int]) -> Iterator[tuple[SettingPiece, int]]:
         """What brings smaller blocks to the module: first the sides, then above and below."""
         if self.setting.module is None:
             return
         used = Counter(one.placed.block for one in self.places if one.placed)
+        used.update(cut_halves)
         for key, count in used.items():
             draft = self.quilt.by_key[key].draft
             beside = (self.module.width - draft.width) / 2

@@ -7,6 +7,7 @@ stays rational. Borders, and what floats beyond the points, are not in it.
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
@@ -19,7 +20,7 @@ from yonk.core.drawing import Face
 from yonk.core.paper import DraftError
 from yonk.core.planning import Reading, read
 from yonk.core.setting.cuts import diagonal_rows
-from yonk.core.setting.places import module_of, places_of
+from yonk.core.setting.places import half_block_of, module_of, places_of
 from yonk.core.setting.quilt import Placed, Quilt
 
 Spot = tuple[Fraction, Fraction]
@@ -135,7 +136,7 @@ def check_halves(quilt: Quilt) -> None:
     edge = quilt.setting.edge
     if edge and edge.pieced:
         pen = Pen(quilt)
-        for cell in pen.half_cells[:1]:
+        for cell in pen.half_cells:
             pen.half_at(cell)
 
 
@@ -169,8 +170,9 @@ class Pen:
         self.outer = bool(sashing and sashing.outer)
         self.placed = {(one.row, one.column): one.placed for one in places_of(self.setting)}
         used = {one.block for one in self.placed.values() if one}
-        if self.halves:
-            used.add(self.setting.fill.block)
+        self.half = half_block_of(self.setting)
+        if self.half:
+            used.add(self.half.block)
         self.used = sorted(used)
         self.unit, self.frame = cache(self._unit), cache(self._frame)  # alike ones once
 
@@ -178,12 +180,6 @@ class Pen:
     def readings(self) -> Mapping[str, Reading]:
         """What is read of each block that is used."""
         return {key: read(self.quilt.by_key[key].as_sewn) for key in self.used}
-
-    @property
-    def halves(self) -> bool:
-        """Whether half blocks fill the sides."""
-        edge = self.setting.edge
-        return bool(edge and edge.half_blocks and self.on_point)
 
     def drawn(self) -> DrawnTop:
         """Everything on one lattice."""
@@ -368,9 +364,13 @@ class Pen:
             )
             if len(near) == 1:
                 yield "corner-triangle", cell, self._inside(box, fabric), None
-            elif self.halves:
-                fill = self.half_at(cell)
-                yield "half-block", cell, self._all_inside(self.seen_at(fill, cell)), fill
+            elif self.half:
+                half = self.half_at(cell)
+                yield "half-block", cell, self._all_inside(self.seen_at(half, cell)), half
+                for frame in self.frame(half.block):
+                    laid = self._all_inside(self._laid([frame], half, self.corner(cell)))
+                    if laid:
+                        yield "frame", cell, laid, None
             else:
                 yield "side-triangle", cell, self._inside(box, fabric), None
 
@@ -378,7 +378,7 @@ class Pen:
     def half_cells(self) -> list[At]:
         """The cells that half blocks lie at; none where the setting has none."""
         sides = [cell for cell in self.grid.edge if len(self.grid.beside(cell)) > 1]
-        return sides if self.halves else []
+        return sides if self.half else []
 
     def half_at(self, cell: At) -> Placed:
         """The half block at a cell of the edge, as it is turned: one that is pieced so that its
@@ -386,17 +386,42 @@ class Pen:
 
         Raises: `DraftError` where it has none.
         """
-        fill, edge = self.setting.fill, self.setting.edge
+        half, edge = self.half, self.setting.edge
+        assert half is not None
         if not edge or not edge.pieced:
-            return fill
+            return half
         for turns in range(4):
-            turned = replace(fill, turns=(fill.turns + turns) % 4)
-            if not any(self._cut_through(one.ring) for one in self.seen_at(turned, cell)):
+            turned = replace(half, turns=(half.turns + turns) % 4)
+            seen = [
+                *self.seen_at(turned, cell),
+                *self._laid(self.frame(half.block), turned, self.corner(cell)),
+            ]
+            if not any(self._cut_through(one.ring) for one in seen):
                 return turned
         raise DraftError(
             "setting.edge.pieced",
             "the block has no seam along its diagonal; let whole blocks be cut for the halves",
         )
+
+    @cached_property
+    def pieced_halves(self) -> Mapping[tuple[str, frozenset[int]], int]:
+        """Half blocks that are pieced as drafted: the block of each with the patches that it has,
+        and how many are alike.
+        """
+        edge = self.setting.edge
+        found: Counter[tuple[str, frozenset[int]]] = Counter()
+        for cell in self.half_cells if edge and edge.pieced else []:
+            half = self.half_at(cell)
+            inside = self._all_inside(self.seen_at(half, cell))
+            found[half.block, frozenset(one.patch for one in inside)] += 1
+        return found
+
+    @cached_property
+    def cut_halves(self) -> Mapping[str, int]:
+        """Half blocks that are cut from a whole block each, by the block."""
+        edge = self.setting.edge
+        whole = self.half_cells if edge and not edge.pieced else []
+        return Counter(self.half_at(cell).block for cell in whole)
 
     def _cut_through(self, ring: Ring) -> bool:
         """Whether the edge of the top cuts through a patch."""

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from yonk.core.paper import show
+from yonk.core.paper import show_size
 from yonk.core.setting.places import Top
 from yonk.core.setting.quilt import Quilt
 
@@ -29,4 +29,4 @@ def purpose_words(purpose: str) -> str:
 
 def size_words(top: Top, quilt: Quilt) -> str:
     """A width and a height in the quilt's unit."""
-    return f"{show(top.width, quilt.unit)} × {show(top.height, quilt.unit)}"
+    return show_size(top.width, top.height, quilt.unit)

@@ -53,6 +53,16 @@ def _placed(setting: Setting, row: int, column: int) -> Placed | None:
     return Placed(block=setting.alternate.block) if setting.alternate.block else None
 
 
+def half_block_of(setting: Setting) -> Placed | None:
+    """What half blocks at the sides are halves of: as the sides lie in the rows between, the
+    alternate block where there is one; None where the setting has none.
+    """
+    if setting.kind != "on-point" or setting.edge is None or not setting.edge.half_blocks:
+        return None
+    other = setting.alternate.block if setting.alternate else ""
+    return Placed(block=other) if other else setting.fill
+
+
 @dataclass(frozen=True)
 class Module:
     """The finished size that every place has."""
@@ -68,6 +78,8 @@ def module_of(quilt: Quilt) -> Module:
     """
     setting, unit = quilt.setting, quilt.unit
     used = {place.placed.block for place in places_of(setting) if place.placed}
+    if half := half_block_of(setting):
+        used.add(half.block)
     sizes = {key: quilt.by_key[key].draft for key in quilt.by_key if key in used}
     if not sizes:
         raise DraftError("setting.fill", "names no block of the quilt")

@@ -3,15 +3,16 @@
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Iterable, Mapping
 from dataclasses import dataclass
 from functools import cached_property
 
 from yonk.core.paper import Draft, DraftError, show
-from yonk.core.planning import Plan, make_plan
+from yonk.core.planning import Parts, Plan, make_plan
 from yonk.core.setting.borders import Repeat, finished_of, repeats_of
-from yonk.core.setting.cuts import SettingPiece, setting_pieces, side_triangles
-from yonk.core.setting.drawn import check_halves
+from yonk.core.setting.cuts import SettingPiece, setting_pieces
+from yonk.core.setting.drawn import Pen
+from yonk.core.setting.off_the_ruler import off_widths, off_words
 from yonk.core.setting.places import Place, Top, places_of, top_of
 from yonk.core.setting.quilt import Quilt
 
@@ -27,7 +28,9 @@ class QuiltNotice:
 @dataclass(frozen=True)
 class QuiltPlan:
     """All that follows from a quilt. `counts` is how many of each block are made, by its key, for
-    the setting, half blocks and pieced borders together.
+    the setting, half blocks and pieced borders together; two of `halves`, which are pieced as
+    drafted, each with the patches that it has, count as one; `cut_halves` is how many of each block
+    are made to be cut in half.
     """
 
     quilt: Quilt
@@ -35,6 +38,8 @@ class QuiltPlan:
     top: Top
     finished: Top
     counts: Mapping[str, int]
+    halves: Mapping[tuple[str, frozenset[int]], int]
+    cut_halves: Mapping[str, int]
     repeats: tuple[Repeat, ...]
     pieces: Mapping[SettingPiece, int]
     planner: Planner
@@ -43,9 +48,18 @@ class QuiltPlan:
     def plans(self) -> Mapping[str, Plan]:
         """The plan of each block that is made, for so many of it."""
         return {
-            key: self.planner(self.quilt.by_key[key].as_sewn, count)
-            for key, count in self.counts.items()
+            key: self.planner(self.quilt.by_key[key].as_sewn, self.whole_blocks(key), parts)
+            for key in self.counts
+            for parts in [self.halves_of(key)]
         }
+
+    def halves_of(self, key: str) -> Parts:
+        """The halves of a block that are pieced as drafted: the patches of each, and how many."""
+        return tuple((faces, count) for (of, faces), count in self.halves.items() if of == key)
+
+    def whole_blocks(self, key: str) -> int:
+        """How many of a block are sewn whole."""
+        return self.counts[key] - _blocks_for(self.halves_of(key))
 
     @cached_property
     def area(self) -> float:
@@ -62,45 +76,58 @@ class QuiltPlan:
         return tuple(_notices(self))
 
 
-Planner = Callable[[Draft, int], Plan]
+Planner = Callable[[Draft, int, Parts], Plan]
 
 
-def plan_quilt(quilt: Quilt, planner: Planner = make_plan) -> QuiltPlan:
+def _make_plan(draft: Draft, blocks: int, parts: Parts) -> Plan:
+    return make_plan(draft, blocks, parts=parts)
+
+
+def plan_quilt(quilt: Quilt, planner: Planner = _make_plan) -> QuiltPlan:
     """The plan of a quilt.
 
     Args:
-        planner: plans so many of a block; one that remembers makes an edit quick.
+        planner: plans so many of a block and of halves of it; one that remembers makes an edit
+            quick.
 
     Raises: `DraftError` naming what does not fit, with what would mend it.
     """
     _check_names(quilt)
-    check_halves(quilt)
     top, finished = top_of(quilt), finished_of(quilt)
     places, repeats = tuple(places_of(quilt.setting)), tuple(repeats_of(quilt))
+    pen = Pen(quilt)
+    halves = pen.pieced_halves
     return QuiltPlan(
         quilt,
         places,
         top,
         finished,
-        _counts(quilt, places, repeats),
+        _counts(quilt, places, repeats, pen),
+        halves,
+        pen.cut_halves,
         repeats,
-        setting_pieces(quilt),
+        setting_pieces(quilt, pen.cut_halves),
         planner,
     )
 
 
 def _counts(
-    quilt: Quilt, places: tuple[Place, ...], repeats: tuple[Repeat, ...]
+    quilt: Quilt, places: tuple[Place, ...], repeats: tuple[Repeat, ...], pen: Pen
 ) -> Mapping[str, int]:
     counts = Counter(one.placed.block for one in places if one.placed)
-    edge = quilt.setting.edge
-    if edge and edge.half_blocks and quilt.setting.kind == "on-point":
-        halves = side_triangles(quilt.setting)
-        counts[quilt.setting.fill.block] += -(-halves // 2) if edge.pieced else halves
+    counts.update(pen.cut_halves)
+    for key in {key for key, _ in pen.pieced_halves}:
+        same = [one for one in pen.pieced_halves.items() if one[0][0] == key]
+        counts[key] += _blocks_for([(faces, count) for (_, faces), count in same])
     for repeat in repeats:
         block = quilt.borders[repeat.border - 1].block
         counts[block] += repeat.blocks
     return {one.key: counts[one.key] for one in quilt.blocks if counts[one.key]}
+
+
+def _blocks_for(halves: Iterable[tuple[frozenset[int], int]]) -> int:
+    """How many blocks so many halves count as: two are one."""
+    return -(-sum(count for _, count in halves) // 2)
 
 
 def _check_names(quilt: Quilt) -> None:
@@ -145,6 +172,7 @@ def _notices(plan: QuiltPlan) -> list[QuiltNotice]:
     if quilt.setting.kind == "on-point" and quilt.setting.edge is None:
         text = "The edge has no fabric yet: give the setting triangles one, or set half blocks."
         told.append(QuiltNotice("edge-missing", text))
+    told += [QuiltNotice("off-the-ruler", off_words(one, quilt)) for one in off_widths(quilt)]
     for one in quilt.blocks:
         seam = one.draft.making.seam
         if one.key in plan.counts and seam != quilt.making.seam:

@@ -35,7 +35,7 @@ from yonk.core.sewing.table import (
     middle_of,
 )
 from yonk.core.sewing.trimming import Fit, Target, bias_sides, placed
-from yonk.core.sewing.work import Layers, SewingError, Work, length
+from yonk.core.sewing.work import Layers, Scrap, SewingError, Work, length
 
 __all__ = [
     "CAUTIONS",
@@ -54,6 +54,7 @@ __all__ = [
     "Piece",
     "Point",
     "School",
+    "Scrap",
     "Segment",
     "SewingError",
     "Side",

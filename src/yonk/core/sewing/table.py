@@ -19,6 +19,7 @@ from yonk.core.sewing.trimming import Fit, Target, fit
 from yonk.core.sewing.work import Layers, Pieces, SewingError, Work, clip, length
 
 NEAR = 1e-6
+MOST_NAMED = 2  # fabrics that a side is told by; more are no instruction
 VALUES = {"light": 0, "medium": 1, "dark": 2}
 
 
@@ -41,6 +42,7 @@ class _Side:
     fabrics: tuple[str, ...]
     value: float
     pieces: int
+    cut: frozenset[int] = frozenset()  # the numbers of its pieces
 
     @property
     def preferred(self) -> tuple[float, int]:
@@ -81,6 +83,7 @@ class Table:
         self.marks = 0
         self.loose = 0  # seams sewn along a loose bias edge
         self.recording = True
+        self.laid: Mapping[int, int] = {}  # by how many quarters a piece's print is turned
         self.waste: list[Work] = []
         self.aside: list[Work] = []  # made for the next lot
         self.bonus: list[Layers] = []  # corners cut off, still face to face
@@ -88,8 +91,16 @@ class Table:
     # cutting the pieces
 
     def piece(self, width: float, height: float, fabric: str) -> Work:
-        """A square or rectangle about the origin, its print upright."""
-        return self.pieces.cut(rectangle(width, height), fabric)
+        """A square or rectangle about the origin, its print upright or as it is to be laid."""
+        up = ((0.0, -1.0), (1.0, 0.0), (0.0, 1.0), (-1.0, 0.0))
+        turn = self.laid.get(self.pieces.count + 1, 0)
+        return self.pieces.cut(rectangle(width, height), fabric, up[turn % 4])
+
+    def lies_sideways(self, work: Work) -> bool:
+        """Whether a single piece has a print with a direction that lies sideways."""
+        (scrap, *_) = work.front
+        known = self.fabrics.get(scrap.fabric)
+        return bool(known and known.print == "directional" and abs(scrap.up[0]) > 0.5)
 
     def cut_once(self, work: Work, *, rising: bool = True) -> list[Work]:
         """Two triangles: a rectangle cut from corner to corner, the cut rising to the right or
@@ -209,15 +220,30 @@ class Table:
         self.waste.append(off)
         return kept
 
-    def open(self, layers: Iterable[Layers], words: str = "", *, again: bool = False) -> list[Work]:
-        """Folds the upper cloth of each over along its seam and presses it."""
-        works = [laid.opened() for laid in layers]
+    def open(
+        self,
+        layers: Iterable[Layers],
+        words: str = "",
+        *,
+        again: bool = False,
+        outward: bool = False,
+    ) -> list[Work]:
+        """Folds the upper cloth of each over along its seam and presses it; `outward` toward what
+        was folded over, away from the point or the middle.
+        """
+        laid_all = list(layers)
+        works = [laid.opened() for laid in laid_all]
+        over = [_pieces_of(laid.over) if outward else frozenset[int]() for laid in laid_all]
         self._record(
             "press",
-            words or self._pressing(works[0]),
+            words or self._pressing(works[0], outward=over[0]),
             [
-                Scene(work, pressed=self._arrows(work), open_seam=self.school.press == "open")
-                for work in works[:2]
+                Scene(
+                    work,
+                    pressed=self._arrows(work, outward=pieces),
+                    open_seam=self.school.press == "open",
+                )
+                for work, pieces in zip(works[:2], over, strict=False)
             ],
             again=again,
         )
@@ -236,8 +262,10 @@ class Table:
         shift: float = 0.0,
         words: str = "",
         again: bool = False,
+        outward: bool = False,
     ) -> Work:
-        """Sews a piece onto an edge of a work, raw edges together, and presses it open.
+        """Sews a piece onto an edge of a work, raw edges together, and presses it open; `outward`
+        toward the piece, away from the point or the middle.
 
         Both edges run clockwise around their cloth. `at` tells where they meet: -1 at the start of
         `edge`, 0 in the middle, 1 at its end; `shift` moves the piece further along. The seam lies
@@ -259,14 +287,15 @@ class Table:
         self.loose += self._loose(work, raw) or self._loose(down, raw)
         layers = Layers(work, (down,), sewn=(sewn,))
         opened = layers.opened()
+        over = _pieces_of((down,)) if outward else frozenset[int]()
         self._record("join", words, [Scene(layers, sewn=(sewn,))], again=again)
         self._record(
             "press",
-            self._pressing(opened, sewn),
+            self._pressing(opened, sewn, over),
             [
                 Scene(
                     opened,
-                    pressed=self._arrows(opened, sewn),
+                    pressed=self._arrows(opened, sewn, over),
                     open_seam=self.school.press == "open",
                 )
             ],
@@ -416,33 +445,50 @@ class Table:
         before = () if act == "press" else self.steps[last].scenes
         self.steps[last] = replace(self.steps[last], scenes=(*before, *scenes))
 
-    def _pressing(self, work: Work, seam: Segment | None = None) -> str:
+    def _pressing(
+        self, work: Work, seam: Segment | None = None, outward: frozenset[int] = frozenset()
+    ) -> str:
         """How the last seam of a work is pressed, in words."""
         if self.school.press == "open":
             return "Set the seam with the iron, then press it open; press up and down, never push."
         last = seam or max(work.seams, key=length)
         one, other = self._sides(work, last)
-        if one.preferred == other.preferred:
+        side = self._pressed_toward(one, other, outward)
+        if side is None:
             toward = "to one side"
         else:
-            side = max(one, other, key=lambda found: found.preferred)
-            names = " and ".join(self.name(fabric) for fabric in side.fabrics)
-            darker = one.value != other.value
-            toward = f"toward {names}, {'the darker' if darker else 'away from the bulk'}"
+            beyond = other if side is one else one
+            own = [fabric for fabric in side.fabrics if fabric not in beyond.fabrics]
+            names = " and ".join(self.name(fabric) for fabric in (own or side.fabrics)[:MOST_NAMED])
+            why = "the darker" if one.value != other.value else "away from the bulk"
+            why = "so that the next seam lies flat" if outward else why
+            toward = f"toward {names}, {why}"
         return f"Set the seam with the iron, then press it {toward}; press up and down, never push."
+
+    def _pressed_toward(self, one: _Side, other: _Side, outward: frozenset[int]) -> _Side | None:
+        """The side that a seam is pressed toward: that of the pieces in `outward`, else the one
+        that hides it better; None where neither does.
+        """
+        if outward:
+            return max(one, other, key=lambda side: len(side.cut & outward))
+        if one.preferred == other.preferred:
+            return None
+        return max(one, other, key=lambda side: side.preferred)
 
     def _value(self, fabric: str) -> int:
         known = self.fabrics.get(fabric)
         return VALUES[known.value] if known else 1
 
-    def _arrows(self, work: Work, seam: Segment | None = None) -> tuple[Segment, ...]:
+    def _arrows(
+        self, work: Work, seam: Segment | None = None, outward: frozenset[int] = frozenset()
+    ) -> tuple[Segment, ...]:
         """An arrow over the last seam, the way it is pressed."""
         if not work.seams:
             return ()
         last = seam or max(work.seams, key=length)
         line, (x, y) = Line.between(*last), _middle(last)
         one, other = self._sides(work, last)
-        way = 1 if one.preferred >= other.preferred else -1
+        way = -1 if self._pressed_toward(one, other, outward) is other else 1
         reach = max(self.seam, length(last) / 8)
         nx, ny = -line.along[1] * way * reach, line.along[0] * way * reach
         return (((x - nx, y - ny), (x + nx, y + ny)),)
@@ -468,7 +514,11 @@ class Table:
         value = sum(self._value(fabric) * long for fabric, long in beside.items()) / whole
         most = sorted(beside, key=lambda fabric: (-beside[fabric], fabric))
         fabrics = tuple(fabric for fabric in most if beside[fabric] > whole / 5)
-        return _Side(fabrics, round(value, 3), len(here))
+        return _Side(fabrics, round(value, 3), len(here), frozenset(one.piece for one in here))
+
+
+def _pieces_of(works: Iterable[Work]) -> frozenset[int]:
+    return frozenset(scrap.piece for work in works for scrap in work.front)
 
 
 def _as_sewn(laid: Layers) -> Scene:

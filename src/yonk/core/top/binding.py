@@ -10,7 +10,7 @@ from fractions import Fraction
 from math import isqrt
 
 from yonk.core.paper import DraftError
-from yonk.core.setting import Quilt, binding_length
+from yonk.core.setting import BINDING_OVER, Quilt, binding_length
 from yonk.core.top.joined import strips_for
 
 
@@ -51,6 +51,11 @@ def binding_cut(quilt: Quilt, across: Fraction) -> BindingCut | None:
         if binding.width >= across:
             raise DraftError("binding.width", "is as wide as the cloth; take a narrower strip")
         strips = strips_for(length, across, binding.width)
+        fewer = sum(count for _, count in strips) - 1
+        gives = fewer * across - (fewer - 1) * binding.width
+        # what is over is for the joins too: the last one needs two widths to be sewn
+        if fewer and length - BINDING_OVER[quilt.unit] + 2 * binding.width <= gives < length:
+            return BindingCut(gives, binding.width, ((across, fewer),))
         return BindingCut(length, binding.width, strips)
     squares = 1
     while (side := bias_square(length / squares, binding.width, seam, step)) > across:

@@ -117,6 +117,7 @@ def whole_list(
     sewn = {one: n for one, n in plan.pieces.items() if one.purpose not in ("binding", "backing")}
     joined, rest = joined_lengths(sewn, bolt.width, quilt.joins, quilt.making.seam)
     binding, backing = binding_cut(quilt, bolt.width), backing_way(quilt)
+    trials &= {key for key in plan.counts if plan.whole_blocks(key)}
     cuts = [
         *_of_blocks(plan, trials),
         *(_cut(one, count) for one, count in rest.items()),
@@ -138,9 +139,7 @@ def whole_list(
     cloths = on_cloth(top, fabrics.__getitem__, quilt.making, unit, on_hand, known, bolt)
     if backing and backing.lay == "wide":
         cloths += on_cloth(back, fabrics.__getitem__, quilt.making, unit, None, known, wide)
-    return TopCutting(
-        plan, fabrics, cloths, joined, backing, binding, batting_of(quilt), trials & {*plan.counts}
-    )
+    return TopCutting(plan, fabrics, cloths, joined, backing, binding, batting_of(quilt), trials)
 
 
 def no_fabric(key: str) -> Fabric:
@@ -165,8 +164,8 @@ def _of_blocks(plan: QuiltPlan, trials: frozenset[str]) -> Iterator[Cut]:
 def _after_trial(plan: QuiltPlan, key: str) -> Plan:
     """The plan of what is made of a block after its trial."""
     draft = plan.quilt.by_key[key].as_sewn
-    making = replace(draft.making, blocks=plan.counts[key])
-    return plan_stage(replace(draft, making=making), "rest")
+    making = replace(draft.making, blocks=plan.whole_blocks(key))
+    return plan_stage(replace(draft, making=making), "rest", plan.halves_of(key))
 
 
 def _cut(piece: SettingPiece, count: int) -> Cut:

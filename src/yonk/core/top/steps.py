@@ -148,6 +148,7 @@ class _Writer:
         self.on_point = self.quilt.setting.kind == "on-point"
         self.seam, self.unit = self.quilt.making.seam, self.quilt.unit
         cells = together.drawn.grid.cells
+        self.module = module_of(self.quilt)
         self.laid = {one.cell: one.placed for one in together.blocks if one.cell in cells}
 
     def steps(self) -> Iterator[TopStep]:
@@ -186,7 +187,7 @@ class _Writer:
     def _blocks(self) -> Iterator[TopStep]:
         """The blocks, those pressed by the first plan before those by the second."""
         cells = self.together.drawn.grid.cells
-        for key, count in self.plan.counts.items():
+        for key in self.plan.counts:
             draft = self.quilt.by_key[key].draft
             check = f"Each must measure {self._size(draft.width, draft.height)}."
             laid: dict[int, list[At]] = {0: [], 1: []}
@@ -208,44 +209,71 @@ class _Writer:
                     tuple(sorted(places)),
                     block=key,
                 )
-            more = count - sum(map(len, laid.values()))
-            if more:
-                yield self._other_blocks(key, more, check)
+            cut = self.plan.cut_halves.get(key, 0)
+            pieced = sum(halves for _, halves in self.plan.halves_of(key))
+            if cut:
+                yield self._halves_to_cut(key, cut, check)
+            if pieced:
+                yield self._halves_to_piece(key, pieced)
+            repeats = self.plan.whole_blocks(key) - sum(map(len, laid.values())) - cut
+            if repeats:
+                words = f"Make {repeats} more of {draft.name}, for the border."
+                label, sewn = f"{draft.name} for the border", (self._drawn(key), "border")
+                yield TopStep("blocks", label, words, "", check, repeats, sewn, block=key)
 
-    def _other_blocks(self, key: str, count: int, check: str) -> TopStep:
-        """Blocks that lie in no place: for half blocks and pieced borders."""
+    def _halves_to_cut(self, key: str, count: int, check: str) -> TopStep:
+        """Blocks that half blocks are cut from; one that gets a frame is cut when it has it."""
         name = self.quilt.by_key[key].draft.name
-        edge = self.quilt.setting.edge
-        words = f"Make {count} more of {name}, for the edge."
-        if edge and edge.half_blocks and edge.pieced and self.on_point:
-            words = (
-                f"Make half blocks from the patches of {count} of {name}: sew each side of the "
-                "diagonal as drafted, and leave the seam along it open; one block gives two halves."
-            )
-        elif edge and edge.half_blocks and self.on_point:
-            words += (
-                f" For half blocks cut each {self._show(self.seam)} beyond its diagonal, so that "
-                "the seam allowance is kept; one block gives one half."
-            )
-        label, sewn = f"{name} for the edge", (self._drawn(key), "edge")
+        words = f"Make {count} more of {name}, for the half blocks."
+        if not self._is_framed(key):
+            words += f" {self._cut_in_half('each')}"
+        label, sewn = f"{name} for half blocks", (self._drawn(key), "edge")
         return TopStep("blocks", label, words, "", check, count, sewn, block=key)
 
+    def _cut_in_half(self, which: str) -> str:
+        return (
+            f"Cut {which} {self._show(self.seam)} beyond its diagonal, so that the seam allowance "
+            "is kept; one block gives one half."
+        )
+
+    def _halves_to_piece(self, key: str, count: int) -> TopStep:
+        """Half blocks pieced as drafted."""
+        name = self.quilt.by_key[key].draft.name
+        many = "1 half block" if count == 1 else f"{count} half blocks"
+        words = (
+            f"Piece {many} of {name}: sew the patches on one side of its diagonal as drafted, and "
+            "leave the edge along the diagonal open."
+        )
+        label, sewn = f"{name}, half blocks", (self._drawn(key), "edge")
+        return TopStep("blocks", label, words, "", "", count, sewn, block=key)
+
+    def _is_framed(self, key: str) -> bool:
+        draft = self.quilt.by_key[key].draft
+        return (draft.width, draft.height) != (self.module.width, self.module.height)
+
     def _frames(self) -> Iterator[TopStep]:
-        cells, framed = self.together.drawn.grid.cells, self.together.drawn.of("frame")
+        cells = self.together.drawn.grid.cells
         places: dict[str, list[At]] = {}
         for cell, placed in self.laid.items():
-            if cell in framed:
+            if self._is_framed(placed.block):
                 places.setdefault(placed.block, []).append(cells[cell])
-        module = module_of(self.quilt)
+        for key in self.plan.cut_halves:
+            if self._is_framed(key):
+                places.setdefault(key, [])
+        module = self.module
         for key, at in places.items():
-            name = self.quilt.by_key[key].draft.name
+            name, halves = self.quilt.by_key[key].draft.name, self.plan.cut_halves.get(key, 0)
+            count = len(at) + halves
+            words = f"Frame {count} of {name}: first the sides, then above and below."
+            if halves:
+                words += f" {self._cut_in_half('each of the ' + str(halves) + ' for half blocks')}"
             yield TopStep(
                 "frames",
                 f"frames of {name}",
-                f"Frame {len(at)} of {name}: first the sides, then above and below.",
+                words,
                 "Press toward the frame.",
                 f"Each must measure {self._size(module.width, module.height)}.",
-                len(at),
+                count,
                 (self._drawn(key), module, self.quilt.setting.frame),
                 tuple(sorted(at)),
                 block=key,
@@ -291,7 +319,7 @@ class _Writer:
         words += ", in pairs, the pairs to each other." if len(row.joins) > 2 else "."
         check = self._check(row.part)
         if not check and not row.strip:
-            wide = self._show(module_of(self.quilt).height + 2 * self.seam)
+            wide = self._show(self.module.height + 2 * self.seam)
             check = f"It must be {wide} wide."
         joins = tuple(join for one in rows for join in one.joins)
         press, what = self._press(row.joins), str(name) if len(rows) == 1 else parts

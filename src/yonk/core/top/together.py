@@ -108,8 +108,9 @@ class _Weaver:
         for number, part in enumerate(self.drawn.parts):
             if part.what in ("block", "half-block"):
                 self.roots[number] = self._block(number)
+        framed = self.drawn.of("block", "half-block")
         for cell, parts in self.drawn.of("frame").items():
-            whole = self.drawn.of("block")[cell][0]
+            whole = framed[cell][0]
             for frame in parts:
                 self.roots[whole] = self._sew(self.roots[whole], self._root(frame), "frame")
         if self.quilt.together == "quarters" and can_be_quartered(self.quilt):

@@ -1,6 +1,6 @@
 """The kinds of unit, one file each: how it is recognised, drawn and made."""
 
-from yonk.core.units.carrying_out import Made, Size, carry_out, ruler_slack, target_of
+from yonk.core.units.carrying_out import Made, carry_out, ruler_slack, target_of
 from yonk.core.units.kinds import BY_NAME, KINDS, REST, kind_named
 from yonk.core.units.needs import (
     YIELDS,
@@ -12,6 +12,7 @@ from yonk.core.units.needs import (
     Need,
     Outline,
     Rotary,
+    Size,
     Subcut,
     Terms,
     pooled,

@@ -7,12 +7,11 @@ from __future__ import annotations
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
-from math import atan2, degrees, sqrt
+from math import sqrt
 
-from yonk.core.paper import Fabric, Length, Rational, show
+from yonk.core.paper import Fabric, Length, Rational
 from yonk.core.sewing import (
     Fit,
-    Line,
     Outline,
     Piece,
     School,
@@ -21,15 +20,10 @@ from yonk.core.sewing import (
     Work,
     area,
     bias_sides,
-    placed,
     rectangle,
-    rectangle_around,
-    sides_of,
 )
-from yonk.core.units.needs import YIELDS, Need, Terms
-from yonk.core.units.unit import Job, Method, Prints, Unit
-
-Size = tuple[Length | Rational, Length | Rational]
+from yonk.core.units.needs import YIELDS, Need, Size, Terms
+from yonk.core.units.unit import Job, Method, Unit
 
 
 @dataclass(frozen=True)
@@ -58,38 +52,6 @@ class Made:
     def bias_sides(self) -> int:
         """On how many of a unit's four outer sides the cloth lies on the bias."""
         return bias_sides(self.fits[0].work, self.target)
-
-    @property
-    def prints(self) -> Prints:
-        """How prints lie in the units of this hand: all upright; only stripes alike; or turned
-        every way.
-
-        A part is compared with the same part of the other units, a square or rectangle with all of
-        its fabric.
-        """
-        angles: dict[int | str, set[int]] = {}
-        for work in self.works:
-            lying = placed(work, self.target)
-            for scrap in lying.front if lying else ():
-                x, y = (sum(axis) / len(axis) for axis in zip(*scrap.outline, strict=True))
-                for number, (outline, fabric) in enumerate(self.target.parts):
-                    if fabric == scrap.fabric and all(
-                        Line.between(*side).side((x, y)) > 0 for side in sides_of(outline)
-                    ):
-                        upright = (
-                            len(outline) == 4
-                            and area(outline) >= area(rectangle_around(outline)) - 1e-6
-                        )
-                        angles.setdefault(fabric if upright else number, set()).add(
-                            round(degrees(atan2(scrap.up[1], scrap.up[0]))) % 360
-                        )
-        if all(len(found) == 1 for found in angles.values()):
-            return "upright"
-        return (
-            "stripes"
-            if all(len({angle % 180 for angle in found}) == 1 for found in angles.values())
-            else "turned"
-        )
 
 
 def target_of(unit: Unit, seam: Fraction, slack: Fraction = Fraction(0)) -> Target:
@@ -142,6 +104,7 @@ def carry_out(
     looked_at: int | None = None,
     slack: Fraction | None = None,
     exact: bool = False,
+    laid: Mapping[int, int] | None = None,
 ) -> Made:
     """Make so many lots of a unit at the table.
 
@@ -155,6 +118,8 @@ def carry_out(
         slack: how far a seam may lie from where it was drafted; without it what the ruler
         alone moves.
         exact: that corners are cut off exactly too, not at the ruler's marks.
+        laid: by how many quarters clockwise the print of a piece is turned before it is used, by
+        the number of the piece in the order of cutting, from one; without it none.
 
     Returns: the table with its record, and how each work fits the drafted unit.
 
@@ -170,6 +135,7 @@ def carry_out(
     if method.sew is None:
         return Made(target, needs, table, (), ())
     cut = [need.rounded(terms.step) for need in needs] if sizes is None else sizes
+    table.laid = laid or {}
     pieces = [_cut(table, need, size) for need, size in zip(needs, cut, strict=True)]
     table.record_cuts(_as_cut(needs, [works for works, _ in pieces], cut, terms))
     works = _lots(
@@ -188,11 +154,8 @@ def measured(length: Length | Rational, terms: Terms) -> str:
     exact = Length.of(length)
     low = (exact / terms.step).floor() * terms.step
     if exact == low:
-        return show(exact, terms.unit)
-    return (
-        f"{show(exact, terms.unit)} (between {show(low, terms.unit)} and "
-        f"{show(low + terms.step, terms.unit)})"
-    )
+        return terms.show(exact)
+    return f"{terms.show(exact)} (between {terms.show(low)} and {terms.show(low + terms.step)})"
 
 
 def ruler_slack(needs: Sequence[Need], terms: Terms) -> Fraction:
@@ -241,7 +204,7 @@ def _as_cut(
     """
     rows: dict[object, tuple[Work, Need, tuple[str, str], int]] = {}
     for need, works, size in zip(needs, pieces, sizes, strict=True):
-        width, height = (show(side, terms.unit) for side in size)
+        width, height = (terms.show(side) for side in size)
         key = need.fabric, width, height, need.subcut, need.diagonal
         count = need.pieces + (rows[key][3] if key in rows else 0)
         rows[key] = works[0], need, (width, height), count
@@ -263,10 +226,7 @@ def _lengthwise(need: Need, terms: Terms) -> str:
     if need.shape != "strip" or need.width <= terms.settings.usable:
         return ""
     strips = -int(-need.width.rational // terms.settings.usable)
-    return (
-        f" in {strips} lengths, since a width of fabric is "
-        f"{show(terms.settings.usable, terms.unit)}"
-    )
+    return f" in {strips} lengths, since a width of fabric is {terms.show(terms.settings.usable)}"
 
 
 def _cut(table: Table, need: Need, size: Size) -> tuple[list[Work], list[Work]]:

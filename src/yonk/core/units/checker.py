@@ -210,6 +210,7 @@ def _counted_in_strips(unit: Unit, terms: Terms, lots: int) -> Counted:
         kept=side * side * columns * rows,
         room=room_of(unit, wide, high, terms),
         prints=_prints(found),
+        strips_level=are_rows,
     )
 
 

@@ -2,14 +2,14 @@
 (the sky).
 """
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from dataclasses import replace
 from math import copysign
 
 from yonk.core.drawing import Region
-from yonk.core.paper import ROOT_2, Length, show
+from yonk.core.paper import ROOT_2, Length, Rational, show_exact
 from yonk.core.sewing import Layers, Line, Point, Work, bounds, from_the_longest, longest_side
-from yonk.core.units.needs import Need, Terms, box, isosceles, square
+from yonk.core.units.needs import Need, Size, Terms, box, isosceles, square
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
     Found,
@@ -54,22 +54,22 @@ def _four(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     point = Length(large.up(terms.step) / 2 + terms.seam).up(
         terms.step
     )  # so listed, the point keeps its seam allowance
-    seam, trim = show(terms.seam, terms.unit), show(terms.trim, terms.unit)
+    seam, trim = terms.show(terms.seam), terms.show(terms.trim)
     for_goose = (
-        f"{show(goose.width, terms.unit)} finished width",
+        f"{terms.show(goose.width)} finished width",
         f"+ {seam} × (2 + 2√2) for the seams and points",
         f"+ 2 × {trim} to trim",
     )
     for_sky: tuple[str, ...] = (
-        f"{show(goose.height, terms.unit)} finished height",
+        f"{terms.show(goose.height)} finished height",
         f"+ {seam} × (2 + √2) for the seams and points",
         f"+ {trim} to trim",
     )
     if point > small.up(terms.step):
-        goose_cut = show(large.up(terms.step), terms.unit)
+        goose_cut = terms.show(large.up(terms.step))
         for_sky = (
             *for_sky[:-1],
-            f"{for_sky[-1]} = {show(small, terms.unit)}, but half of the goose square's "
+            f"{for_sky[-1]} = {terms.show(small)}, but half of the goose square's "
             f"{goose_cut} and {seam} are more",
             "so that the point keeps its seam allowance: its side",
         )
@@ -80,6 +80,15 @@ def _four(unit: Unit, terms: Terms, lots: int) -> list[Need]:
             for sky in skies
         ),
     ]
+
+
+def _overlap(sizes: Sequence[Size]) -> Length | Rational:
+    """How far two sky squares on opposite corners of the goose square lie over each other: 2K − L.
+
+    Source: four at a time in `docs/formats.md`.
+    """
+    (large, _), (small, _), *_ = sizes
+    return Length.of(small) * 2 - large
 
 
 def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
@@ -97,9 +106,11 @@ def _sew_triangles(job: Job) -> list[Work]:
         "Lay a sky triangle on the goose, right sides together, its long edge even with the "
         "goose's side and their outer points together; sew."
     )
-    half = job.table.join(goose, rising, left, longest_side(left), at=-1, words=words)
+    table = job.table
+    half = table.join(goose, rising, left, longest_side(left), at=-1, words=words, outward=True)
     words = "Do the same on the other side; the seams cross a seam allowance below the raw edge."
-    return [job.table.join(half, falling, right, longest_side(right), at=1, words=words)]
+    along = longest_side(right)
+    return [table.join(half, falling, right, along, at=1, words=words, outward=True)]
 
 
 def _sew_four(job: Job) -> list[Work]:
@@ -122,7 +133,7 @@ def _sew_four(job: Job) -> list[Work]:
         [Line.between(*diagonal)],
         "Cut apart on the line.",
     )
-    hearts = table.open(halves)
+    hearts = table.open(halves, outward=True)
     works: list[Work] = []
     for number, (heart, small) in enumerate(zip(hearts, second, strict=True)):
         corner = next(
@@ -143,7 +154,7 @@ def _sew_four(job: Job) -> list[Work]:
         bits = table.cut_apart(
             sewn, [Line.between(*line)], "Cut apart on the line.", again=number > 0
         )
-        works += table.open(bits, again=number > 0)
+        works += table.open(bits, again=number > 0, outward=True)
     return works
 
 
@@ -182,8 +193,10 @@ def flip_corners(job: Job, base: Work, squares: Iterable[tuple[Work, Point]]) ->
             f"together. Draw its"
             " diagonal across the corner and sew a thread outside the line, toward the corner."
         )
+        if table.lies_sideways(sky):
+            words += " Its print lies sideways now, and stands when the corner is flipped."
         sewn = table.sew_on(table.lay(sky, work, middle), line, words)
-        allowance = show(job.terms.seam, job.terms.unit)
+        allowance = show_exact(job.terms.seam, job.terms.unit)
         bits = table.cut_apart(
             [sewn], [line.beside(-table.seam)], f"Cut the corner away {allowance} outside the seam."
         )
@@ -207,6 +220,7 @@ class FlyingGeese(UnitKind):
             needs=_four,
             sew=_sew_four,
             mirrors=True,
+            flap=_overlap,
         ),
         Method(name="stitch-and-flip", words="stitch and flip", lot=1, needs=_flip, sew=_sew_flip),
         Method(

@@ -11,7 +11,7 @@ from fractions import Fraction
 from math import hypot
 
 from yonk.core.drawing import Region
-from yonk.core.paper import Length, show, square_root
+from yonk.core.paper import Length, square_root
 from yonk.core.sewing import Work, from_the_longest, length, longest_side
 from yonk.core.units.half_square_triangle import halved
 from yonk.core.units.needs import Cloth, Hand, Need, Terms, about
@@ -35,9 +35,9 @@ def right_triangle(
     grown = (radius + terms.seam) / radius + margin * (width + height) / (2 * width * height)
     cut = Length(width * grown), Length(height * grown)
     working = (
-        f"legs {show(max(legs), terms.unit)} and {show(min(legs), terms.unit)} finished",
-        f"× {float(grown):.4f}, which offsets all three sides by {show(terms.seam, terms.unit)}"
-        + (f" and both legs by another {show(margin / 2, terms.unit)} to trim" if margin else ""),
+        f"legs {terms.show(max(legs))} and {terms.show(min(legs))} finished",
+        f"× {float(grown):.4f}, which offsets all three sides by {terms.show(terms.seam)}"
+        + (f" and both legs by another {terms.show(margin / 2)} to trim" if margin else ""),
     )
     return Need(
         fabric=cloth.fabric,

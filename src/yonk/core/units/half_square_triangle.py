@@ -10,7 +10,7 @@ from dataclasses import replace
 from itertools import pairwise
 
 from yonk.core.drawing import Region
-from yonk.core.paper import ROOT_2, Length, show
+from yonk.core.paper import ROOT_2, Length, show_exact
 from yonk.core.sewing import Layers, Line, Work, bounds, corner_to_corner, longest_side
 from yonk.core.units.needs import Need, Terms, isosceles, square
 from yonk.core.units.stamp import Stamp
@@ -40,20 +40,18 @@ def _unfinished(unit: Unit, terms: Terms) -> tuple[Length, tuple[str, ...]]:
     """Unfinished size with the trim margin, and the working so far."""
     plain = unit.width + terms.both_seams
     working = [
-        f"{show(unit.width, terms.unit)} finished + 2 × {show(terms.seam, terms.unit)} = "
-        f"{show(plain, terms.unit)} unfinished"
+        f"{terms.show(unit.width)} finished + 2 × {terms.show(terms.seam)} = "
+        f"{terms.show(plain)} unfinished"
     ]
     if terms.trim:
-        working.append(
-            f"+ {show(terms.trim, terms.unit)} to trim = {show(plain + terms.trim, terms.unit)}"
-        )
+        working.append(f"+ {terms.show(terms.trim)} to trim = {terms.show(plain + terms.trim)}")
     return plain + terms.trim, tuple(working)
 
 
 def _two(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     size, working = _unfinished(unit, terms)
     side = size + terms.seam * ROOT_2
-    said = (*working, f"+ {show(terms.seam, terms.unit)} × √2 for the seam on the diagonal")
+    said = (*working, f"+ {terms.show(terms.seam)} × √2 for the seam on the diagonal")
     return [square(part.cloth, side, terms, lots, said) for part in unit.parts]
 
 
@@ -62,7 +60,7 @@ def _four(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     said = (
         *working,
         "× √2, since the square is cut on both diagonals",
-        f"+ 2 × {show(terms.seam, terms.unit)} for the seams along the edges",
+        f"+ 2 × {terms.show(terms.seam)} for the seams along the edges",
     )
     return [
         square(part.cloth, size * ROOT_2 + terms.both_seams, terms, lots, said)
@@ -74,7 +72,7 @@ def _eight(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     size, working = _unfinished(unit, terms)
     said = (
         *working,
-        f"+ {show(terms.seam, terms.unit)} × √2 for the seam on the diagonal",
+        f"+ {terms.show(terms.seam)} × √2 for the seam on the diagonal",
         "× 2, two by two units",
     )
     return [
@@ -108,9 +106,9 @@ def _row(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     ):
         said = (
             *working,
-            f"+ {show(terms.seam, terms.unit)} × √2 for the seam on the diagonal = "
-            f"{show(side, terms.unit)},"
-            f" drawn as squares of {show(on_ruler, terms.unit)}",
+            f"+ {terms.show(terms.seam)} × √2 for the seam on the diagonal = "
+            f"{terms.show(side)},"
+            f" drawn as squares of {terms.show(on_ruler)}",
             f"× {squares}, side by side",
         )
         needs += [
@@ -184,7 +182,7 @@ def _sew_four(job: Job) -> list[Work]:
     table = job.table
     words = (
         f"Lay {dark} on {light}, right sides together. Sew "
-        f"{show(job.terms.seam, job.terms.unit)} inside all four edges."
+        f"{show_exact(job.terms.seam, job.terms.unit)} inside all four edges."
     )
     laid = table.sew_inside_edges(table.lay(over, under), words)
     lines = [Line.between(*diagonal) for diagonal in corner_to_corner(over)]

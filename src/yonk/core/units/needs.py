@@ -13,7 +13,7 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 from typing import Literal
 
-from yonk.core.paper import ROOT_2, USUAL, Draft, Length, LengthUnit, Rational, Settings, show
+from yonk.core.paper import ROOT_2, USUAL, Draft, Length, LengthUnit, Rational, Settings, show_exact
 
 CutShape = Literal["square", "rectangle", "strip", "template"]
 Subcut = Literal["none", "one-diagonal", "both-diagonals"]
@@ -59,6 +59,10 @@ class Terms:
         """A difference from the ruler that cloth does not show."""
         return USUAL[self.unit].hair
 
+    def show(self, length: Length | Rational) -> str:
+        """A length as the working of a number has it."""
+        return show_exact(length, self.unit)
+
     def on_ruler(self, step: Fraction) -> Terms:
         """The same on a ruler of other steps."""
         return replace(self, settings=replace(self.settings, ruler_step=step))
@@ -90,8 +94,11 @@ def about(length: float, terms: Terms) -> str:
     """
     mark = round(Fraction(length) / terms.step) * terms.step
     if abs(float(mark) - length) < 1e-6:
-        return show(mark, terms.unit)
-    return f"about {show(Fraction(round(length * 64), 64), terms.unit)}"
+        return terms.show(mark)
+    return f"about {terms.show(Fraction(round(length * 64), 64))}"
+
+
+Size = tuple[Length | Rational, Length | Rational]  # what a piece is cut at, width and height
 
 
 @dataclass(frozen=True)
@@ -126,7 +133,9 @@ class Listed:
     `hand` tells which way a diagonal is cut where that matters: `right` rises to the right as the
     piece lies, its longer side across. `corners_off` are the four corners, clockwise from the top
     left, with nought for those that stay. `form` is a template's finished outline with its holes,
-    `on_point` whether that is counted along the diagonals of the block. Of a strip of a strip set
+    `seam` the allowance round it, `on_point` whether it is counted along the diagonals of the
+    block; its `width` and `height` are those of the finished outline, so that no ruler changes
+    them. Of a strip of a strip set
     `width` is not told, since it grows with the number of blocks; `segment` is what it is cut
     across into. `lie` tells of a print with a direction whether the piece's longer side stands or
     lies as the print points.
@@ -143,6 +152,7 @@ class Listed:
     on_point: bool = False
     segment: Fraction | None = None
     lie: Lie | None = None
+    seam: Fraction = Fraction(0)
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -168,6 +178,7 @@ class Need:
     diagonal: Hand | None = None
     outline: Outline = ()
     form: Form = ()
+    seam: Fraction = Fraction(0)  # of a template
     on_point: bool = False
     rotary: Rotary | None = None
     corners_off: Corners = (None, None, None, None)
@@ -196,6 +207,8 @@ class Need:
     def listed_as(self, width: Fraction, height: Fraction, step: Fraction) -> Listed:
         """What it is on the list where it is `rounded` to that."""
         square = self.shape == "rectangle" and width == height
+        if self.form:
+            height, width = sorted(_span(self.form[0], axis) for axis in (0, 1))
         corners = tuple(corner.listed if corner else Fraction(0) for corner in self.corners_off)
         return Listed(
             fabric=self.fabric,
@@ -208,12 +221,18 @@ class Need:
             on_point=self.on_point,
             corners_off=_least_turned(corners, width == height) if any(corners) else (),
             segment=max(step, self.segment.nearest(step)) if self.segment else None,
+            seam=self.seam,
         )
 
     @property
     def cuts(self) -> int:
         """How many such cuts give that many pieces."""
         return -(-self.pieces // YIELDS[self.subcut])
+
+
+def _span(ring: Sequence[tuple[Fraction, Fraction]], axis: int) -> Fraction:
+    along = [spot[axis] for spot in ring]
+    return max(along) - min(along)
 
 
 def _least_turned(corners: Sequence[Fraction], square: bool) -> tuple[Fraction, ...]:
@@ -281,7 +300,7 @@ def box(
         height=high + terms.both_seams,
         working=(
             f"{_size(wide, high, terms, square=square)} finished",
-            f"+ {show(terms.seam, terms.unit)} seam allowance on two sides each way"
+            f"+ {terms.show(terms.seam)} seam allowance on two sides each way"
             f" = {_size(wide + terms.both_seams, high + terms.both_seams, terms, square=square)}",
         ),
     )
@@ -296,7 +315,7 @@ def square(
     rounding: Rounding = "up",
 ) -> Need:
     """A whole square of a given cut side."""
-    said = (*working[:-1], f"{working[-1]} = {show(side, terms.unit)}")
+    said = (*working[:-1], f"{working[-1]} = {terms.show(side)}")
     return Need(
         fabric=cloth.fabric,
         letter=cloth.letter,
@@ -334,14 +353,10 @@ def isosceles(
     total = side + extra + larger
     factor = "2 + √2" if legs_on_grain else "2 + 2√2"
     working = (
-        f"{edge} {show(side, terms.unit)} finished",
-        f"+ {show(terms.seam, terms.unit)} × ({factor}) for the seams and points = "
-        f"{show(side + extra, terms.unit)}",
-        *(
-            [f"+ {show(larger, terms.unit)} to trim = {show(total, terms.unit)}"]
-            if larger > 0
-            else []
-        ),
+        f"{edge} {terms.show(side)} finished",
+        f"+ {terms.show(terms.seam)} × ({factor}) for the seams and points = "
+        f"{terms.show(side + extra)}",
+        *([f"+ {terms.show(larger)} to trim = {terms.show(total)}"] if larger > 0 else []),
     )
     return Need(
         fabric=cloth.fabric,
@@ -358,5 +373,5 @@ def isosceles(
 
 
 def _size(width: Length, height: Length, terms: Terms, *, square: bool) -> str:
-    one = show(width, terms.unit)
-    return one if square else f"{one} by {show(height, terms.unit)}"
+    one = terms.show(width)
+    return one if square else f"{one} by {terms.show(height)}"

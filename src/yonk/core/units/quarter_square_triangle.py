@@ -8,7 +8,7 @@ across.
 from collections import Counter
 
 from yonk.core.drawing import Region
-from yonk.core.paper import ROOT_2, show
+from yonk.core.paper import ROOT_2
 from yonk.core.sewing import (
     Line,
     Point,
@@ -58,9 +58,9 @@ def halves(unit: Unit) -> tuple[tuple[Cloth, Cloth], tuple[Cloth, Cloth]]:
 def _two(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     side = unit.width + terms.both_seams + terms.trim + 2 * terms.seam * ROOT_2
     working = (
-        f"{show(unit.width, terms.unit)} finished + 2 × {show(terms.seam, terms.unit)} unfinished",
-        f"+ {show(terms.trim, terms.unit)} to trim",
-        f"+ 2 × {show(terms.seam, terms.unit)} × √2 for the seams on both diagonals",
+        f"{terms.show(unit.width)} finished + 2 × {terms.show(terms.seam)} unfinished",
+        f"+ {terms.show(terms.trim)} to trim",
+        f"+ 2 × {terms.show(terms.seam)} × √2 for the seams on both diagonals",
     )
     pairs = [tuple(sorted(half, key=lambda cloth: cloth.fabric)) for half in halves(unit)]
     wanted = Counter(tuple(cloth.fabric for cloth in pair) for pair in pairs)

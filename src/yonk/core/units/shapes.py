@@ -15,7 +15,7 @@ from math import atan2, cos, pi, sin
 import shapely
 
 from yonk.core.drawing import Piece, Ring, lengths
-from yonk.core.paper import ROOT_2, Length, Rational, show
+from yonk.core.paper import ROOT_2, Length, Rational
 from yonk.core.units.half_rectangle_triangle import right_triangle
 from yonk.core.units.needs import Cloth, Form, Hand, Need, Outline, Rotary, Terms, box, isosceles
 
@@ -116,6 +116,7 @@ def _template(
         outline=outline,
         rotary=rotary,
         form=_form(piece, turns, scale),
+        seam=terms.seam,
         on_point=turns % 2 == 1,
     )
 
@@ -195,14 +196,14 @@ def _rotary(sides: Sequence[Side], turns: int, scale: Rational, terms: Terms) ->
         every = (_length(sides[base], turns, scale) * ROOT_2 / 2 + terms.both_seams).nearest(
             terms.step
         )
-        said = f"a strip {show(strip, terms.unit)} wide, cut at 45° every {show(every, terms.unit)}"
+        said = f"a strip {terms.show(strip)} wide, cut at 45° every {terms.show(every)}"
         return Rotary(strip, every, said)
     longest = max(_length(sides[base], turns, scale), _length(sides[base + 2], turns, scale))
     ends = len(slanted) * (1 + ROOT_2) + (2 - len(slanted))
     every = (longest + terms.seam * ends).nearest(terms.step)
     kind = "both ends" if len(slanted) == 2 else "one end"
     said = (
-        f"a strip {show(strip, terms.unit)} wide; {kind} cut at 45°, {show(every, terms.unit)} "
+        f"a strip {terms.show(strip)} wide; {kind} cut at 45°, {terms.show(every)} "
         f"from tip to tip"
         " along the long edge"
     )

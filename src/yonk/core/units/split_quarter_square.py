@@ -11,7 +11,7 @@ square, sewn either side of the diagonal that crosses its seam, and cut: one lef
 from collections.abc import Sequence
 
 from yonk.core.drawing import Region
-from yonk.core.paper import ROOT_2, show
+from yonk.core.paper import ROOT_2
 from yonk.core.sewing import Line, Work, corner_to_corner, edge_along, longest_side
 from yonk.core.units.half_square_triangle import sew_two
 from yonk.core.units.needs import Hand, Need, Terms, isosceles, square
@@ -50,11 +50,14 @@ def _pair(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     half, *quarters = unit.parts
     once = unit.width + terms.both_seams + terms.trim + terms.seam * ROOT_2
     working = (
-        f"{show(unit.width, terms.unit)} finished + 2 × {show(terms.seam, terms.unit)} unfinished",
-        f"+ {show(terms.trim, terms.unit)} to trim",
+        f"{terms.show(unit.width)} finished + 2 × {terms.show(terms.seam)} unfinished",
+        f"+ {terms.show(terms.trim)} to trim",
     )
-    one = (*working, f"+ {show(terms.seam, terms.unit)} × √2 for the seam on the diagonal")
-    two = (*working, f"+ 2 × {show(terms.seam, terms.unit)} × √2 for the seams on both diagonals")
+    one = (*working, f"+ {terms.show(terms.seam)} × √2 for the seam on the diagonal")
+    two = (
+        *working,
+        f"+ 2 × {terms.show(terms.seam)} × √2 for the seams on both diagonals",
+    )
     return [
         square(half.cloth, once, terms, lots, one),
         *(
@@ -68,10 +71,10 @@ def _again(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     half, *quarters = unit.parts
     side = unit.width + terms.along_long_edge + terms.trim
     working = (
-        f"{show(unit.width, terms.unit)} finished",
-        f"+ {show(terms.seam, terms.unit)} × (2 + 2√2) for the seams and points of a square cut "
+        f"{terms.show(unit.width)} finished",
+        f"+ {terms.show(terms.seam)} × (2 + 2√2) for the seams and points of a square cut "
         f"on both diagonals",
-        *([f"+ {show(terms.trim, terms.unit)} to trim"] if terms.trim else []),
+        *([f"+ {terms.show(terms.trim)} to trim"] if terms.trim else []),
     )
     legs_on_grain = not unit.on_point
     return [

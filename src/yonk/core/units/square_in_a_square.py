@@ -98,7 +98,13 @@ def _round(table: Table, work: Work, corners: Mapping[int, Work]) -> Work:
     for place, said, again in ((1, 0, False), (3, 0, True), (2, 1, False), (0, 1, True)):
         piece = corners[place]
         work = table.join(
-            work, sides[place], piece, longest_side(piece), words=words[said], again=again
+            work,
+            sides[place],
+            piece,
+            longest_side(piece),
+            words=words[said],
+            again=again,
+            outward=True,
         )
     half = sqrt(0.5)
     return work.moved(Motion.turning((1.0, 0.0), (half, half)))

@@ -6,7 +6,7 @@ from collections.abc import Sequence
 from functools import partial
 
 from yonk.core.drawing import Region
-from yonk.core.paper import Length, show
+from yonk.core.paper import Length
 from yonk.core.sewing import Motion, Work, bounds
 from yonk.core.units.needs import Cloth, Need, Terms, about, box
 from yonk.core.units.stamp import Stamp
@@ -37,11 +37,11 @@ def strip(cloth: Cloth, width: Length, segment: Length, segments: int, terms: Te
         pieces=1,
         segment=across,
         working=(
-            f"{show(width, terms.unit)} finished + 2 × {show(terms.seam, terms.unit)} = "
-            f"{show(width + terms.both_seams, terms.unit)} wide",
-            f"{segments} segment{'' if segments == 1 else 's'} × {show(across, terms.unit)} + "
-            f"{show(terms.squaring, terms.unit)} to square up the ends"
-            f" = {show(long, terms.unit)} long",
+            f"{terms.show(width)} finished + 2 × {terms.show(terms.seam)} = "
+            f"{terms.show(width + terms.both_seams)} wide",
+            f"{segments} segment{'' if segments == 1 else 's'} × {terms.show(across)} + "
+            f"{terms.show(terms.squaring)} to square up the ends"
+            f" = {terms.show(long)} long",
         ),
     )
 
@@ -146,6 +146,7 @@ def _counted(unit: Unit, terms: Terms, lots: int, *, in_strips: bool) -> Counted
         kept=sum(on_ruler(a, terms) * on_ruler(b, terms) for a, b in sides),
         room=room_of(unit, *((across, long) if upright else (long, across)), terms),
         prints="upright",
+        strips_level=not upright if in_strips else None,
     )
 
 

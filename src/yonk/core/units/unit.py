@@ -15,7 +15,7 @@ from typing import Any, ClassVar, Literal
 from yonk.core.drawing import Piece, Region, Spot
 from yonk.core.paper import Length, Rational
 from yonk.core.sewing import Table, Work
-from yonk.core.units.needs import Cloth, Hand, Need, Terms
+from yonk.core.units.needs import Cloth, Hand, Need, Size, Terms
 from yonk.core.units.stamp import Stamp
 
 Kind = str  # the name of a kind of unit, as its class tells it
@@ -89,14 +89,12 @@ class Unit:
 
     @cached_property
     def shape_key(self) -> tuple[object, ...]:
-        """Alike for units divided alike whose fabrics change alike, whatever the fabrics and the
-        size.
+        """Alike for units divided alike whose fabrics change alike and stand in the same order of
+        their keys, in which pieces are cut, whatever the fabrics and the size.
         """
         region = self.region
-        known: dict[str, int] = {}
-        fabrics = {
-            part.piece.face: known.setdefault(part.cloth.fabric, len(known)) for part in self.parts
-        }
+        numbers = {key: number for number, key in enumerate(self.fabrics)}
+        fabrics = {part.piece.face: numbers[part.cloth.fabric] for part in self.parts}
         if region.plain:
             here = tuple(fabrics[piece.face] for piece in region.pieces)
             return (
@@ -123,6 +121,17 @@ class Unit:
             self.on_point,
             self.has_middle,
         )
+
+    def with_numbered_fabrics(self) -> Unit:
+        """The unit in fabrics that are called by their numbers, in the order of their keys: the same
+        for all that have one `shape_key`.
+        """
+        keys = {key: f"{number:04}" for number, key in enumerate(self.fabrics)}
+        parts = (
+            replace(part, cloth=replace(part.cloth, fabric=keys[part.cloth.fabric]))
+            for part in self.parts
+        )
+        return replace(self, parts=tuple(parts))
 
     def sized(self, by: Fraction) -> Unit:
         """The unit at another size; everything finished grows alike."""
@@ -209,7 +218,8 @@ class Counted:
 
     Sewing them at the table one by one shows the same, but takes as long as the square of their
     number. `kept` is the cloth in one unit, `room` how much wider and higher than unfinished it
-    comes out, `length` all that is sewn.
+    comes out, `length` all that is sewn. `strips_level` tells, of what is cut across strips sewn
+    together, whether they lie level in the unit.
     """
 
     seams: int
@@ -218,6 +228,7 @@ class Counted:
     kept: float
     room: tuple[float, float]
     prints: Prints
+    strips_level: bool | None = None
 
 
 @dataclass(frozen=True, kw_only=True, eq=False)
@@ -228,7 +239,8 @@ class Method:
     images. `needs` lists what is cut for so many lots: the closed formulas. `sew` carries lots out
     on the pieces as cut, and gives the sewn works before they are trimmed; it knows no formula. It
     makes one lot at a time unless lots go `together`, in `batches` of so many. `counted` tells what
-    a batch comes to where that need not be sewn to be known. `suits` tells whether the method can
+    a batch comes to where that need not be sewn to be known. `flap` tells from the cut sizes
+    how far cloth lies loose in the middle of a unit. `suits` tells whether the method can
     make this very unit, `bias` whether it leaves bias on the outer edges of this unit.
     """
 
@@ -241,6 +253,7 @@ class Method:
     together: bool = False
     batches: Batches = field(default_factory=lambda: in_batches_of(1))
     mirrors: bool = False
+    flap: Callable[[Sequence[Size]], Length | Rational] | None = None
     suits: Callable[[Unit], bool] = always
     bias: Callable[[Unit], bool] = never
 

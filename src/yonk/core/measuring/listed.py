@@ -1,0 +1,72 @@
+"""What comes out of the cuts as they are listed, with no error at all: how much larger than drafted
+plain patches are cut, and units come out that are not trimmed.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass, field
+
+from yonk.core.planning import Plan, room_of
+
+
+@dataclass(frozen=True)
+class ListedSizes:
+    """By how much what is listed is larger than drafted, in the draft's unit: `patches` by letter
+    and finished side, `units` by label, wider and higher as the group is told.
+    """
+
+    patches: Mapping[str, Mapping[float, float]] = field(default_factory=dict)
+    units: Mapping[str, tuple[float, float]] = field(default_factory=dict)
+
+
+def listed_sizes(planned: Plan, trimmed: frozenset[str] | None = None) -> ListedSizes:
+    """What the listed cuts give.
+
+    Args:
+        trimmed: the labels of the units that are trimmed to their size; without it those that are.
+    """
+    known = trimmed_units(planned) if trimmed is None else trimmed
+    units = {}
+    for recipe in planned.recipes:
+        label = recipe.group.label
+        if recipe.group.is_plain or label in known or label in units:
+            continue
+        room = room_of(recipe.group.unit, recipe.method, planned.wanted.terms)
+        if room:
+            units[label] = room
+    return ListedSizes(off_the_ruler(planned), units)
+
+
+def trimmed_units(planned: Plan) -> frozenset[str]:
+    """The labels of the units that are trimmed to their size."""
+    return frozenset(
+        recipe.group.label for recipe in planned.recipes if recipe.is_trimmed(planned.wanted.terms)
+    )
+
+
+def off_the_ruler(planned: Plan) -> dict[str, dict[float, float]]:
+    """By letter how much larger plain patches are cut than they need, by their finished side; the
+    ruler has no mark for every size.
+    """
+    both = 2 * float(planned.reading.draft.making.seam)
+    plain = {
+        patch.letter: sorted((float(patch.width), float(patch.height)))
+        for patch in planned.reading.patches
+        if patch.shape in ("square", "rectangle")
+    }
+    found: dict[str, dict[float, float]] = {}
+    for cut in planned.cuts:
+        what = cut.what
+        if what.subcut != "none" or what.corners_off or what.form:
+            continue
+        cuts = sorted(
+            float(side)
+            for side in ((what.height, what.segment) if what.segment else (what.width, what.height))
+        )
+        for letter in {purpose.letter for purpose in cut.purposes} & plain.keys():
+            sides = plain[letter]
+            found[letter] = {
+                side: listed - side - both for side, listed in zip(sides, cuts, strict=True)
+            }
+    return found

@@ -1,0 +1,112 @@
+"""Pieces of the setting off the ruler: what that does to the top, and the nearest sizes on it.
+
+Only what is sewn at its listed width counts: a border's length is measured on the top before it is
+cut, setting triangles are cut larger and trimmed.
+"""
+
+from __future__ import annotations
+
+from collections import Counter
+from collections.abc import Iterator
+from dataclasses import dataclass, replace
+from fractions import Fraction
+
+from yonk.core.paper import USUAL, Length, show
+from yonk.core.setting.places import Module, half_block_of, module_of, places_of, rows_of
+from yonk.core.setting.quilt import Quilt
+
+
+@dataclass(frozen=True)
+class OffWidth:
+    """A width of the setting that lies between two marks: the finished width, what is cut for it,
+    how many such lie across the top, the field that would mend it and its nearest values on the
+    ruler. `block` is the key of the block that a frame is for.
+    """
+
+    purpose: str
+    exact: Fraction
+    cut: Fraction
+    across: int
+    field: str
+    nearest: tuple[Fraction, ...]
+    block: str = ""
+
+
+def off_widths(quilt: Quilt) -> list[OffWidth]:
+    """The widths of the setting that the ruler is off by more than a hair.
+
+    Raises: `DraftError` naming what does not fit.
+    """
+    hair = USUAL[quilt.unit].hair
+    both = 2 * quilt.making.seam
+    return [one for one in _widths(quilt) if abs(one.cut - both - one.exact) > hair]
+
+
+def _widths(quilt: Quilt) -> Iterator[OffWidth]:
+    setting, module = quilt.setting, module_of(quilt)
+    if setting.module is not None:
+        yield from _frames(quilt, module)
+    if setting.sashing:
+        more = 1 if setting.sashing.outer else -1
+        strips = max(setting.columns, rows_of(setting)) + more
+        yield _width(quilt, "sashing", setting.sashing.width, strips, "setting.sashing.width")
+    for number, border in enumerate(quilt.borders, start=1):
+        if not border.block:
+            yield _width(quilt, f"border-{number}", border.width, 2, f"borders.{number}.width")
+    if setting.alternate and setting.alternate.fabric:
+        plain = [one for one in places_of(setting) if one.placed is None]
+        across = max(Counter(one.row for one in plain).values(), default=0)
+        if across:
+            for side in dict.fromkeys((module.width, module.height)):
+                yield _width(quilt, "alternate", side, across, "setting.module")
+
+
+def _frames(quilt: Quilt, module: Module) -> Iterator[OffWidth]:
+    half = half_block_of(quilt.setting)
+    placed = [*(one.placed for one in places_of(quilt.setting)), half]
+    for key in {one.block: None for one in placed if one}:
+        draft = quilt.by_key[key].draft
+        sides = (module.width - draft.width) / 2, (module.height - draft.height) / 2
+        for side, whole in zip(sides, (draft.width, draft.height), strict=True):
+            if side:
+                one = _width(quilt, "frame", side, 2, "setting.module", key)
+                modules = tuple(whole + 2 * near for near in one.nearest)
+                yield replace(one, nearest=modules)
+                break  # both sides are mended by one module
+
+
+def _width(
+    quilt: Quilt, purpose: str, exact: Fraction, across: int, field: str, block: str = ""
+) -> OffWidth:
+    step, both = quilt.making.ruler_step, 2 * quilt.making.seam
+    cut = exact + both
+    below = cut // step * step
+    nearest = tuple(one - both for one in (below, below + step) if one > both)
+    return OffWidth(purpose, exact, Length.of(cut).nearest(step), across, field, nearest, block)
+
+
+def off_words(off: OffWidth, quilt: Quilt) -> str:
+    """What she should know of it."""
+    unit, both = quilt.unit, 2 * quilt.making.seam
+    by = off.cut - both - off.exact
+    way = "wide" if by > 0 else "narrow"
+    larger = "larger" if by > 0 else "smaller"
+    whole = show(abs(by) * off.across, unit)
+    what, does = {
+        "frame": (
+            f"Strips that frame {quilt.by_key[off.block].draft.name}" if off.block else "",
+            f"a framed block comes out {whole} {larger}",
+        ),
+        "sashing": (
+            "Sashing strips",
+            f"{off.across} across the top make it {whole} {larger}" if off.across > 1 else "",
+        ),
+        "alternate": ("Plain squares", f"a row with {off.across} comes out {whole} {larger}"),
+    }.get(off.purpose, (f"Border {off.purpose[-1]}", f"the quilt comes out {whole} {larger}"))
+    sizes = " or ".join(show(one, unit) for one in off.nearest)
+    field = "a module" if off.field == "setting.module" else "a width"
+    told = f"; {does}" if does else ""
+    return (
+        f"{what}: exactly {show(off.exact + both, unit)} to be cut, {show(off.cut, unit)} on the "
+        f"ruler, each {show(abs(by), unit)} too {way}{told}. To mend it: {field} of {sizes}."
+    )
