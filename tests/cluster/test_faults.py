@@ -8,12 +8,14 @@ import threading
 import time
 from collections.abc import Iterator
 from concurrent.futures import ThreadPoolExecutor
-from contextlib import suppress
+from contextlib import ExitStack, suppress
 from pathlib import Path
 
 import httpx
 import pytest
 from bench.cluster import FAULTS, PASSWORD, quilters, running_cluster, saves_through
+from sqlalchemy import text
+from sqlalchemy.exc import SQLAlchemyError
 from sqlalchemy.orm import Session
 
 from yonk.core.paper import DraftError
@@ -72,6 +74,34 @@ def test_two_nodes_never_give_the_last_block_twice(cluster: Cluster) -> None:
         assert list(takers.map(take_all, range(2))) == [None, None]
     with session_maker(engines[1])() as session:
         assert sum(part.count for part in parts_of(session, quilt.id)) == 10
+    for engine in engines:
+        engine.dispose()
+
+
+def test_every_pool_follows_the_one_writer(cluster: Cluster) -> None:
+    """Connections that another node took over do not stay with it when the first is back."""
+    cluster.whole()
+    engines = [open_engine(cluster.database, cluster=True) for _ in range(2)]
+
+    def written_to() -> set[str]:
+        with suppress(SQLAlchemyError), ExitStack() as held:
+            opened = [held.enter_context(one.connect()) for one in engines for _ in range(3)]
+            return {str(one.scalar(text("SELECT @@wsrep_node_name"))) for one in opened}
+        return set()
+
+    def wait_for(node: str) -> None:
+        end = time.monotonic() + 60
+        while written_to() != {node} and time.monotonic() < end:
+            time.sleep(0.2)
+        assert written_to() == {node}
+
+    assert written_to() == {"node1"}
+    cluster.nodes[0].program.hold()
+    cluster.nodes[0].program.kill()
+    wait_for("node2")
+    cluster.nodes[0].start(begins=False)
+    cluster.whole()
+    wait_for("node1")
     for engine in engines:
         engine.dispose()
 

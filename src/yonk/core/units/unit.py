@@ -123,8 +123,8 @@ class Unit:
         )
 
     def with_numbered_fabrics(self) -> Unit:
-        """The unit in fabrics that are called by their numbers, in the order of their keys: the same
-        for all that have one `shape_key`.
+        """The unit in fabrics that are called by their numbers, in the order of their keys: the
+        same for all that have one `shape_key`.
         """
         keys = {key: f"{number:04}" for number, key in enumerate(self.fabrics)}
         parts = (
