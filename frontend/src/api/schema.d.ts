@@ -6133,6 +6133,8 @@ export interface components {
         SheetOut: {
             /** All Blocks */
             all_blocks: number;
+            /** Blank */
+            blank: boolean;
             /** Blocks */
             blocks: number;
             /** Columns */

@@ -113,6 +113,7 @@ function OneBlock({ id, step }: { id: string; step: string }) {
       <Suspense fallback={<Fetching />}>
         {step === "draft" ? (
           <DraftStep
+            id={id}
             view={view}
             drafting={drafting}
             tool={tool}

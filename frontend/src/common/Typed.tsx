@@ -55,7 +55,7 @@ export function Typed({
       {suffix && <span>{suffix}</span>}
       {fault && (
         <small className="typed-fault" role="alert">
-          {fault}
+          {`${spoken ?? label}: ${fault}`}
         </small>
       )}
     </label>

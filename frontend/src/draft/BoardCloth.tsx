@@ -28,24 +28,24 @@ export const BoardCloth = memo(function BoardCloth({ view, show, px, viewBox }: 
         `translate(${String((x - sheet.width / 2) * APART)} ${String((y - sheet.height / 2) * APART)})`,
     );
   }, [show.apart, view.outlines, sheet]);
-  const faces = useMemo(
-    () =>
-      view.faces.map((face, index) => {
-        const place = face.at.join(); // its key, so that a patch more or less leaves the others as they are drawn
-        const outline = pathOf([face.outline, ...face.holes]);
-        return (
-          <Patch
-            key={place}
-            place={place}
-            outline={outline}
-            fabric={face.fabric}
-            strokeWidth={1.1 * px}
-            transform={apart?.[view.face_members[index] ?? -1]}
-          />
-        );
-      }),
-    [view, px, apart],
-  );
+  const faces = useMemo(() => {
+    const inks = new Map(view.fabrics.map((fabric) => [fabric.key, fabric.ink]));
+    return view.faces.map((face, index) => {
+      const place = face.at.join(); // its key, so that a patch more or less leaves the others as they are drawn
+      const outline = pathOf([face.outline, ...face.holes]);
+      return (
+        <Patch
+          key={place}
+          place={place}
+          outline={outline}
+          fabric={face.fabric}
+          ink={inks.get(face.fabric)}
+          strokeWidth={1.1 * px}
+          transform={apart?.[view.face_members[index] ?? -1]}
+        />
+      );
+    });
+  }, [view, px, apart]);
   const letters = useMemo(() => lettersOf(view, px, apart), [view, px, apart]);
 
   return (
@@ -151,12 +151,13 @@ interface PatchProps {
   place: string;
   outline: string;
   fabric: string;
+  ink: string | undefined;
   strokeWidth: number;
   transform: string | undefined;
 }
 
 /** A patch of the drawing, drawn anew only where what is seen of it changed: another letter is none of it. */
-const Patch = memo(function Patch({ place, outline, fabric, strokeWidth, transform }: PatchProps) {
+const Patch = memo(function Patch({ place, outline, fabric, ink, strokeWidth, transform }: PatchProps) {
   return (
     <path
       data-face={place}
@@ -164,6 +165,7 @@ const Patch = memo(function Patch({ place, outline, fabric, strokeWidth, transfo
       fillRule="evenodd"
       fill={fabric === "unassigned" ? "#fffdf6" : `url(#cloth-${fabric})`}
       className="face"
+      stroke={ink ?? "#14312c"}
       strokeWidth={strokeWidth}
       transform={transform}
     />

@@ -100,7 +100,13 @@ export function CuttingList({ view, act, faultAt, lit, onLight }: Props) {
       </div>
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a region that scrolls must be reachable by key */}
       <div id="cutting-list" className="list-body" tabIndex={0} role="region" aria-label="Lines of the cutting list">
-        {view.cutting.map((group) => {
+        {sheet.blank && (
+          <p className="quiet-text">
+            Nothing is drafted yet. Put a unit into a cell, draw a seam or give a patch its fabric: what to cut for it
+            is listed here.
+          </p>
+        )}
+        {(sheet.blank ? [] : view.cutting).map((group) => {
           const index = view.fabrics.findIndex((fabric) => fabric.key === group.fabric);
           const fabric = view.fabrics[index];
           return (
@@ -149,7 +155,7 @@ export function CuttingList({ view, act, faultAt, lit, onLight }: Props) {
             </article>
           );
         })}
-        <Units view={view} act={act} onLight={onLight} />
+        {!sheet.blank && <Units view={view} act={act} onLight={onLight} />}
         <Notices view={view} act={act} onLight={onLight} />
       </div>
     </section>

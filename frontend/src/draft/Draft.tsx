@@ -3,11 +3,12 @@ import "./draft.scss";
 import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 
-import { type Act, type Draft, type MatesName } from "../api/client";
+import { type Act, type Draft } from "../api/client";
 import { useUsual } from "../api/useUsual";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { goTo } from "../common/SkipLinks";
+import { useRemembered } from "../common/useRemembered";
 import { Zoom, ZOOMS } from "../common/Zoom";
 import { Board } from "./Board";
 import { cellWords, type Tool, unitOf, type View } from "./places";
@@ -25,6 +26,7 @@ import { useBoardKeys } from "./useBoardKeys";
 import type { DraftInHand } from "../block/useDraft";
 
 interface Props {
+  id: string;
   view: Draft;
   drafting: DraftInHand;
   tool: Tool;
@@ -48,7 +50,7 @@ function shownAhead(untold: Act[], gone: boolean): Act[] {
 }
 
 /** The Draft step: the ruled paper with its tray and fabrics, and the cutting list beside it. */
-export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, keys, setKeys, said }: Props) {
+export function DraftStep({ id, view, drafting, tool, setTool, show, setShow, say, keys, setKeys, said }: Props) {
   const { sheet } = view;
   const gone = drafting.saving.state === "unsaved";
   const shown = shownAhead(drafting.untold, gone);
@@ -57,9 +59,9 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
   const stamps = useTray();
   const usual = useUsual();
   const [unit, setUnit] = useState<InHand>({ unit: usual.kind, turn: 0, flip: false });
-  const [taken, setTaken] = useState<string[]>([]);
+  const [taken, setTaken] = useState<Record<number, string>>({});
   const [slot, setSlot] = useState(0);
-  const [matesName, setMates] = useState<MatesName>("none");
+  const [matesName, setMates] = useRemembered(`mates of ${id}`);
   const [parts, setParts] = useState(2);
   const [spread, setSpread] = useState<"patch" | "letter" | "fabric">("patch");
   const [hovered, setHovered] = useState<number>();
@@ -79,7 +81,7 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
   const mates = view.mates.find((one) => one.name === matesName) ?? view.mates[0];
   const act = (acts: Act[]) => drafting.act(acts, mates?.name ?? "none");
   const plainAct = (acts: Act[]) => drafting.act(acts);
-  const take = (key: string) => setTaken(hand.map((before, place) => (place === slot ? key : before)));
+  const take = (key: string) => setTaken({ ...taken, [slot]: key });
 
   const does = useBoardKeys({
     view,
@@ -128,7 +130,7 @@ export function DraftStep({ view, drafting, tool, setTool, show, setShow, say, k
           hand={unit}
           fabrics={hand}
           onUnit={(kind) => {
-            setUnit(kind === unit.unit ? { ...unit, turn: (unit.turn + 1) % 4 } : { unit: kind, turn: 0, flip: false });
+            if (kind !== unit.unit) setUnit({ unit: kind, turn: 0, flip: false });
             setTool("put");
           }}
         />

@@ -119,7 +119,7 @@ function Proportions({ view, act }: Pick<Props, "view" | "act">) {
           label={axis === "columns" ? "Columns" : "Rows"}
           value={text(view.sheet[axis])}
           width="6.5rem"
-          onKeep={(typed) => act([{ do: "proportions", axis, parts: typed.split(/\s+/) }])}
+          onKeep={(typed) => act([{ do: "proportions", axis, parts: [typed] }])}
         />
       ))}
     </div>

@@ -54,11 +54,6 @@ export function Figures({ log, onKept }: Props) {
               as usual
             </button>
           )}
-          {tried === one.name && fault && (
-            <span className="fault" role="alert">
-              {fault}
-            </span>
-          )}
         </div>
       ))}
       <label className="typed">

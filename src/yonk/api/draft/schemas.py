@@ -64,6 +64,7 @@ class SheetOut(Model):
     """The ruled paper and what the block is made with."""
 
     name: str
+    blank: bool
     unit: LengthUnit
     width: float
     height: float

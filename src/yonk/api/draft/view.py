@@ -246,6 +246,7 @@ class _View:
         both = 2 * making.seam
         return SheetOut(
             name=draft.name,
+            blank=draft.is_blank,
             unit=draft.unit,
             width=float(draft.width),
             height=float(draft.height),

@@ -10,7 +10,7 @@ from types import MappingProxyType
 
 from yonk.core.acts.act import Act, apply
 from yonk.core.acts.grid import Axis
-from yonk.core.acts.proportions import Proportions
+from yonk.core.acts.proportions import Proportions, parts_in
 from yonk.core.acts.regrid import Regrid
 from yonk.core.acts.rename import Rename
 from yonk.core.acts.resize import Resize
@@ -108,7 +108,7 @@ def _making(unit: LengthUnit, settings: Mapping[str, str]) -> Making:
 
 
 def _parts(text: str, place: str) -> tuple[str, ...]:
-    parts = tuple(text.split())
+    parts = parts_in(text)
     if not parts:
         raise DraftError(place, "say how many, such as 3, or their proportions, such as 1 2 1")
     return parts

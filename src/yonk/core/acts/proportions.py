@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from dataclasses import dataclass
 from typing import Literal
 
@@ -12,22 +13,36 @@ from yonk.core.acts.mates import MatesName
 from yonk.core.paper import Draft, DraftError, typed_length
 
 
+# a hyphen parts two numbers where it does not stand inside a mixed one, such as 1-1/2
+BETWEEN = re.compile(r"[,;:]?\s+|[;:]|(?<=\d)[-–](?=\d+(?![\d/⁄]))")
+
+
+def parts_in(text: str) -> tuple[str, ...]:
+    """The proportions in what was typed.
+
+    >>> parts_in("1-2-1"), parts_in("1 1-1/2, 1")
+    (('1', '2', '1'), ('1', '1-1/2', '1'))
+    """
+    return tuple(part for part in BETWEEN.split(text.strip()) if part)
+
+
 @dataclass(frozen=True, kw_only=True)
 class Proportions(Act):
     """Set the proportions of all columns or rows; their number stays."""
 
     do: Literal["proportions"] = "proportions"
     axis: Axis
-    parts: tuple[str, ...]
+    parts: tuple[str, ...]  # one for each, or all of them in one text
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:
         """The draft after it. Raises `DraftError` naming the field."""
-        if len(self.parts) != len(parts_of(draft, self.axis)):
+        texts = parts_in(self.parts[0]) if len(self.parts) == 1 else self.parts
+        if len(texts) != len(parts_of(draft, self.axis)):
             raise DraftError(
                 self.axis, f"need {len(parts_of(draft, self.axis))} proportions, one for each"
             )
         parts = tuple(
             typed_length(part, f"{self.axis} {place}", "proportion", draft.unit)
-            for place, part in enumerate(self.parts, start=1)
+            for place, part in enumerate(texts, start=1)
         )
         return carried(with_parts(draft, self.axis, parts), (), draft)

@@ -277,6 +277,11 @@ class Draft:
     making: Making = field(default_factory=Making)
     colourings: tuple[Colouring, ...] = ()
 
+    @property
+    def is_blank(self) -> bool:
+        """Whether nothing is drawn and no patch has a fabric."""
+        return not self.seams and not self.paints
+
     def fabric(self, key: str) -> Fabric:
         """The fabric with that key; patches without one are of the fabric `unassigned`."""
         for fabric in self.fabrics:
