@@ -7452,9 +7452,12 @@ export interface components {
         };
         /**
          * WayIn
-         * @description One way to make one group of a draft's units.
+         * @description One way to make one group of a draft's units, as drafted or in a colouring; the one that is
+         *     taken where none is named.
          */
         WayIn: {
+            /** Colouring */
+            colouring?: number | null;
             /**
              * Document
              * @description a block file; the front end hands it on as it came
@@ -7464,8 +7467,11 @@ export interface components {
             };
             /** Label */
             label: string;
-            /** Way */
-            way: string;
+            /**
+             * Way
+             * @default
+             */
+            way?: string;
         };
         /**
          * WayOut

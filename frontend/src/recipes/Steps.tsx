@@ -9,16 +9,20 @@ type Made = Schemas["StepsOut"];
 interface Props {
   document: Draft["document"];
   label: string;
-  way: string;
+  /** The one that is taken where none is named. */
+  way?: string;
+  colouring?: number | null;
   fabrics: Draft["fabrics"];
+  /** How large its pictures are. */
+  size?: number;
 }
 
 /** A way step by step: pictures to scale in the block's own fabrics, words, and a caution where one is due. */
-export function Steps({ document, label, way, fabrics }: Props) {
+export function Steps({ document, label, way = "", colouring = null, fabrics, size = 78 }: Props) {
   const made = useQuery({
-    queryKey: ["steps", document, label, way],
+    queryKey: ["steps", document, label, way, colouring],
     queryFn: ({ signal }) =>
-      settled<Made>(client.POST("/api/recipes/steps", { body: { document, label, way }, signal })),
+      settled<Made>(client.POST("/api/recipes/steps", { body: { document, label, way, colouring }, signal })),
     placeholderData: (before) => before,
   });
   if (made.error) return <p role="alert">{made.error.message}</p>;
@@ -26,7 +30,7 @@ export function Steps({ document, label, way, fabrics }: Props) {
   return (
     <>
       {made.data.shares.map((share) => (
-        <Share key={share.method} share={share} fabrics={fabrics} several={made.data.shares.length > 1} />
+        <Share key={share.method} share={share} fabrics={fabrics} several={made.data.shares.length > 1} size={size} />
       ))}
       <p className="legend quiet-text">
         Patterned cloth lies right side up, pale cloth wrong side up. <i className="drawn" /> drawn{" "}
@@ -41,10 +45,12 @@ function Share({
   share,
   fabrics,
   several,
+  size,
 }: {
   share: Schemas["ShareOut"];
   fabrics: Draft["fabrics"];
   several: boolean;
+  size: number;
 }) {
   const pictures = share.steps.flatMap((step) => step.pictures);
   const said = new Set<string>();
@@ -67,7 +73,7 @@ function Share({
               <div className="pictures">
                 {step.pictures.map((picture, place) => (
                   <figure key={place}>
-                    <StepPicture picture={picture} fabrics={fabrics} size={78} scale={scaleOf(step)} />
+                    <StepPicture picture={picture} fabrics={fabrics} size={size} scale={scaleOf(step)} />
                     {picture.count > 1 && <figcaption>× {picture.count}</figcaption>}
                   </figure>
                 ))}

@@ -3,6 +3,7 @@ import { useHotkeys } from "react-hotkeys-hook";
 import type { Draft } from "../api/client";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
+import { Steps } from "../recipes/Steps";
 import { JoinPictures } from "./JoinPictures";
 import type { Sewing, SewingStep } from "./plan";
 import { type Clock, span } from "./useClock";
@@ -84,10 +85,13 @@ export function AtTheMachine({ plan, step, view, colouring, clock, fault, onDone
         {step.stacks && <p>{step.stacks}</p>}
         {step.checkpoint && (
           <p className="checkpoint">
-            <Fr>{step.checkpoint}</Fr>
+            <small>Measure</small> <Fr>{step.checkpoint}</Fr>
           </p>
         )}
       </div>
+      {step.kind === "unit" && (
+        <Steps document={view.document} label={step.label} colouring={colouring} fabrics={view.fabrics} size={104} />
+      )}
       <div className="sewn-keys">
         <button type="button" className="few" disabled={finished} onClick={() => onDone(step, step.done + 1)}>
           just one more

@@ -1,9 +1,8 @@
-import { Link } from "react-router";
-
 import type { Act, Draft } from "../api/client";
 import { useMeasuring } from "../api/useMeasuring";
 import { Fr } from "../common/Fr";
 import { Typed } from "../common/Typed";
+import { Steps } from "../recipes/Steps";
 import { Front } from "./Front";
 import { TakenBack } from "./TakenBack";
 import { OtherSteps } from "./OtherSteps";
@@ -44,9 +43,7 @@ export function OneStep({ id, step, plan, view, colouring, act, onDone, onStep }
           size={290}
         />
       ) : (
-        <p>
-          <Link to={`/blocks/${id}/recipes`}>Its own steps are in Recipes.</Link>
-        </p>
+        <Steps document={view.document} label={step.label} colouring={colouring} fabrics={view.fabrics} size={92} />
       )}
       <div className="progress-field">
         <label>

@@ -1,5 +1,5 @@
 import { type SyntheticEvent, useState } from "react";
-import { Button, Col, Form, Modal, Row } from "react-bootstrap";
+import { Button, Form, Modal } from "react-bootstrap";
 import { useNavigate } from "react-router";
 
 import { type Block, client, faultsOf, settled } from "../api/client";
@@ -70,19 +70,17 @@ export function NewBlock({ show, onClose }: { show: boolean; onClose: () => void
         </Modal.Header>
         <Modal.Body className="stack">
           {field("name", { placeholder: usual.name, autoFocus: true })}
-          <Row>
-            <Col>{field("width", { inputMode: "text", "aria-describedby": "size-help" })}</Col>
-            <Col>{field("height", { placeholder: shown("width"), "aria-describedby": "size-help" })}</Col>
-            <Col>
-              <Form.Group controlId="new-unit">
-                <Form.Label>In</Form.Label>
-                <Form.Select value={unit} onChange={(event) => setUnit(event.target.value === "cm" ? "cm" : "in")}>
-                  <option value="in">inches</option>
-                  <option value="cm">centimetres</option>
-                </Form.Select>
-              </Form.Group>
-            </Col>
-          </Row>
+          <div className="side-by-side">
+            {field("width", { inputMode: "text", "aria-describedby": "size-help" })}
+            {field("height", { placeholder: shown("width"), "aria-describedby": "size-help" })}
+            <Form.Group controlId="new-unit">
+              <Form.Label>In</Form.Label>
+              <Form.Select value={unit} onChange={(event) => setUnit(event.target.value === "cm" ? "cm" : "in")}>
+                <option value="in">inches</option>
+                <option value="cm">centimetres</option>
+              </Form.Select>
+            </Form.Group>
+          </div>
           {kept && (
             <p
               className="quiet-text unit-said"
@@ -93,10 +91,10 @@ export function NewBlock({ show, onClose }: { show: boolean; onClose: () => void
             What shows once it is sewn into the quilt; the height is the width unless you type one. Type 9, 4 7/8, 4-7/8
             or 4.875. Seam allowance is added for you.
           </Form.Text>
-          <Row>
-            <Col>{field("columns", { "aria-describedby": "grid-help" })}</Col>
-            <Col>{field("rows", { "aria-describedby": "grid-help" })}</Col>
-          </Row>
+          <div className="side-by-side">
+            {field("columns", { "aria-describedby": "grid-help" })}
+            {field("rows", { "aria-describedby": "grid-help" })}
+          </div>
           <Form.Text id="grid-help">How many, such as 3; or how wide against each other, such as 1 2 1.</Form.Text>
           {faults
             .filter((fault) => !(fault.place in LABELS))

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from yonk.api.cut.schemas import PrintIn
+from yonk.api.in_colouring import draft_in
 from yonk.api.recipes.schemas import DraftIn, WayIn
 from yonk.api.recipes.view import recipes_view, steps_view
 from yonk.api.wire import PDF, as_bytes
@@ -23,7 +24,8 @@ def recipes(asked: DraftIn, log: SeamLog) -> bytes:
 
 def steps(asked: WayIn) -> bytes:
     """One way step by step."""
-    plan = make_plan(take_block(asked.document))
+    draft, _ = draft_in(asked.document, asked.colouring)
+    plan = make_plan(draft)
     wanted = plan.wanted
     group, way = way_asked(plan, asked.label, asked.way)
     return as_bytes(steps_view(group, way, steps_of(way, group, wanted)))

@@ -5,6 +5,7 @@ from __future__ import annotations
 from typing import Literal
 
 from yonk.api.draft.schemas import FabricOut, SheetOut
+from yonk.api.in_colouring import Colouring
 from yonk.api.wire import Document, Model, PartOut, Place
 from yonk.core.sewing import ActName, Mark, Side
 from yonk.core.units import Kind, MethodName
@@ -17,11 +18,14 @@ class DraftIn(Model):
 
 
 class WayIn(Model):
-    """One way to make one group of a draft's units."""
+    """One way to make one group of a draft's units, as drafted or in a colouring; the one that is
+    taken where none is named.
+    """
 
     document: Document
     label: str
-    way: str
+    way: str = ""
+    colouring: Colouring = None
 
 
 class WayCutOut(Model):

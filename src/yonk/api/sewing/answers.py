@@ -4,14 +4,14 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 
+from yonk.api.in_colouring import draft_in
 from yonk.api.sewing.schemas import JoinIn, SewingIn, SewingPrintIn
 from yonk.api.sewing.view import back_view, join_view, sewing_view
 from yonk.api.wire import PDF, SVG, as_bytes
-from yonk.core.paper import Draft, DraftError, coloured
+from yonk.core.paper import Draft, DraftError
 from yonk.core.planning import make_plan
 from yonk.core.pressing import SewingPlan, sewing_plan
 from yonk.files.back_svg import write_back_svg
-from yonk.files.block_file import take_block
 from yonk.files.download import File
 from yonk.files.sewing_pdf import write_sewing_pdf
 
@@ -19,16 +19,7 @@ Asked = SewingIn | JoinIn | SewingPrintIn
 
 
 def _draft(asked: Asked) -> tuple[Draft, list[str]]:
-    """The draft as it is sewn, and what its colourings are called. Raises `DraftError` where it
-    has no such colouring.
-    """
-    draft = take_block(asked.document)
-    names = [colouring.name for colouring in draft.colourings]
-    if asked.colouring is None:
-        return draft, names
-    if asked.colouring >= len(draft.colourings):
-        raise DraftError("colouring", "is none of the block's colourings")
-    return coloured(draft, draft.colourings[asked.colouring]), names
+    return draft_in(asked.document, asked.colouring)
 
 
 def _plan(asked: Asked) -> SewingPlan:

@@ -6,6 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from yonk.api.in_colouring import Colouring
 from yonk.api.recipes.schemas import StepPictureOut
 from yonk.api.wire import Document, Model, PartOut, Place, Revision
 from yonk.core.paper import COUNTS, OrderName, Toward
@@ -13,7 +14,6 @@ from yonk.core.pressing import SlipKind, State, StepKind
 
 MOST_SEWN = 100_000_000
 PointText = tuple[str, str]
-Colouring = Annotated[int, Field(ge=0, le=COUNTS["colourings"][1])] | None
 
 
 class SewingIn(Model):

@@ -23,14 +23,16 @@ def ways_side_by_side(plan: Plan) -> list[tuple[Recipe, Comparison]]:
 
 
 def way_asked(plan: Plan, label: str, name: str) -> tuple[Group, Way]:
-    """The group of a label and its way of a name. Raises `DraftError` naming the field where there
-    is none.
+    """The group of a label and its way of a name, the one that is taken where the name is empty.
+    Raises `DraftError` naming the field where there is none.
     """
     wanted = plan.wanted
     group = next((one for one in wanted.groups if one.label == label), None)
     if group is None:
         raise DraftError("label", "is no unit of this block")
-    way = way_named(name, BY_NAME[group.kind], group.unit, wanted.demand(group))
+    taken = next((one.way for one in plan.recipes if one.group.label == label), None)
+    known = way_named(name, BY_NAME[group.kind], group.unit, wanted.demand(group))
+    way = known if name else taken
     if way is None:
         raise DraftError("way", "is no way to make it")
     return group, way
