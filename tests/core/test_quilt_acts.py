@@ -24,6 +24,7 @@ from yonk.core.setting import (
     Top,
     all_quilt_acts,
     apply_to_quilt,
+    begun,
     finished_of,
     places_of,
     plan_quilt,
@@ -224,6 +225,49 @@ def test_borders_are_added_changed_and_taken_off_by_number() -> None:
     assert (squares.borders[1].block, squares.borders[1].fabric) == ("one", "peat")
     plain = do(squares, "border", number=2, fabric="fog")
     assert (plain.borders[1].block, plain.borders[1].fabric) == ("", "fog")
+
+
+def test_a_pieced_border_is_never_mitred_in_silence() -> None:
+    quilt = do(do(STRAIGHT, "add-border"), "border", number=1, corner="mitred")
+    pieced = do(quilt, "border", number=1, block="one")
+    assert pieced.borders[0].corner == "butted"
+    with pytest.raises(DraftError, match="cannot be mitred") as fault:
+        do(pieced, "border", number=1, corner="mitred")
+    assert fault.value.place == "corner"
+    kept = replace(pieced, borders=(replace(pieced.borders[0], corner="mitred"),))
+    assert "corner-not-mitred" in {one.code for one in plan_quilt(kept).notices}
+
+
+def test_a_new_quilt_has_as_many_blocks_as_they_are_meant_for() -> None:
+    def of(*counts: int) -> Quilt:
+        drafts = [SAMPLES["Weir Gate"], SAMPLES["Scree"], SAMPLES["Stile"]]
+        return begun(
+            "Throw",
+            [
+                QuiltBlock(
+                    key=f"b{n}", draft=replace(draft, making=replace(draft.making, blocks=b))
+                )
+                for n, (draft, b) in enumerate(zip(drafts, counts, strict=False))
+            ],
+        )
+
+    def laid(quilt: Quilt) -> list[int]:
+        found = Counter(one.block for one in lies(quilt).values())
+        return [found[one.key] for one in quilt.blocks]
+
+    assert laid(of(8)) == [8] and (of(8).setting.columns, of(8).setting.rows) == (2, 4)
+    assert laid(of(5, 3)) == [5, 3]
+    assert laid(of(2, 4, 6)) == [2, 4, 6]
+    assert laid(of(1)) == [12] and laid(of(1, 1)) == [6, 6]  # nobody said how many
+    assert laid(of(4, 3)) == [5, 3]  # seven would be a strip
+
+
+def test_the_same_block_in_two_colourings_is_called_by_both() -> None:
+    draft = SAMPLES["Hut Window"]
+    assert draft.colourings
+    one, other = (QuiltBlock(key=f"b{n}", draft=draft, colouring=n) for n in (None, 0))
+    assert one.title == "Hut Window"
+    assert other.title == f"Hut Window in {draft.colourings[0].name}"
 
 
 def test_no_more_borders_than_there_may_be() -> None:

@@ -430,6 +430,8 @@ def test_every_fault_of_a_file_is_told_by_its_place() -> None:
     assert places(setting=wide) == {"setting.sashing.width"}
     nobody = sound["setting"] | {"edge": {"fabric": "nobody"}}
     assert places(setting=nobody) == {"setting.edge.fabric"}
+    twice = [{"row": 0, "column": 1, "block": block["key"]}] * 2
+    assert places(setting=sound["setting"] | {"places": twice}) == {"setting.places[1]"}
     assert places(borders=[{"width": "2"}]) == {"borders[0]"}
     assert places(borders=[{"width": "2", "block": "two"}]) == {"borders[0].block"}
     for text in (b"[]", b"{", b"\xff", b"[" * 100_000):

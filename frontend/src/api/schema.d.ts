@@ -4880,8 +4880,6 @@ export interface components {
          * @description A block of the quilt: how many, and whether the one on the shelf has changed since.
          */
         QuiltBlockOut: {
-            /** Colouring */
-            colouring: string;
             /** Count */
             count: number;
             /** Finished */
@@ -7378,19 +7376,21 @@ export interface components {
         };
         /**
          * VanishingOut
-         * @description Two neighbours that nearly vanish into each other.
+         * @description Neighbours that nearly vanish into each other: all pairs of the same two blocks, along the
+         *     same share of their edge.
          */
         VanishingOut: {
-            /** One */
-            one: [
-                number,
-                number
-            ];
-            /** Other */
-            other: [
-                number,
-                number
-            ];
+            /** Pairs */
+            pairs: [
+                [
+                    number,
+                    number
+                ],
+                [
+                    number,
+                    number
+                ]
+            ][];
             /** Words */
             words: string;
         };

@@ -24,8 +24,7 @@ export function Blocks({ view, act }: { view: Quilt; act: (acts: QuiltAct[]) => 
       <ul>
         {view.blocks.map((one) => (
           <li key={one.key}>
-            <b>{one.count}</b> {one.name}
-            {one.colouring && `, ${one.colouring}`}{" "}
+            <b>{one.count}</b> {one.name}{" "}
             <small>
               <Fr>{one.finished}</Fr>
             </small>

@@ -161,14 +161,23 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
   const [at, setAt] = useState<string>();
   const [held, setHeld] = useState<string[]>([]);
   const [corners, setCorners] = useState(false);
+  const [vanishing, setVanishing] = useState(false);
   const [look, setLook] = useState({ grey: false, far: false, three: false });
   const [zoom, setZoom] = useState(0);
   useHotkeys("plus, equal", () => setZoom((before) => Math.min(before + 1, ZOOMS.length - 1)));
   useHotkeys("minus", () => setZoom((before) => Math.max(before - 1, 0)));
-  const act = (acts: QuiltAct[]) => quilting.act(acts);
+  const [row, setRow] = useState<string>();
+  const fault = quilting.faults.map((one) => `${one.where}: ${one.message}`).join("\n");
+  const act = (acts: QuiltAct[]) => {
+    setRow(undefined);
+    quilting.act(acts);
+  };
   const place = view.picture.uses.find((one) => nameOf(one) === at);
   const spot = (use: { row: number; column: number }): [number, number] => [use.row, use.column];
-  const lit = view.vanishing.flatMap((one) => [one.one, one.other].map(([row, column]) => nameOf({ row, column })));
+  const pairs = view.vanishing.reduce((sum, one) => sum + one.pairs.length, 0);
+  const lit = vanishing
+    ? view.vanishing.flatMap((one) => one.pairs.flat().map(([row, column]) => nameOf({ row, column })))
+    : [];
   return (
     <main className="setting">
       <section className="top-of-quilt" aria-label="The top">
@@ -237,7 +246,6 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
                 {view.blocks.map((one) => (
                   <option key={one.key} value={one.key}>
                     {one.name}
-                    {one.colouring && `, ${one.colouring}`}
                   </option>
                 ))}
               </select>
@@ -319,15 +327,13 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
             ))}
           </div>
         )}
-        {view.vanishing.length > 0 && (
-          <details className="vanishing" open>
+        {pairs > 0 && (
+          <details className="vanishing" onToggle={(event) => setVanishing(event.currentTarget.open)}>
             <summary>
-              {view.vanishing.length === 1
-                ? "Two neighbours nearly vanish"
-                : `${String(view.vanishing.length)} pairs of neighbours nearly vanish`}
+              {pairs === 1 ? "Two neighbours nearly vanish" : `${String(pairs)} pairs of neighbours nearly vanish`}
             </summary>
             <ul>
-              {view.vanishing.slice(0, 12).map((one) => (
+              {view.vanishing.map((one) => (
                 <li key={one.words}>{one.words}</li>
               ))}
             </ul>
@@ -335,12 +341,7 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
         )}
       </section>
       <section className="setting-side" aria-label="Setting and list">
-        {quilting.faults.length > 0 && (
-          <Said
-            text={quilting.faults.map((one) => `${one.where}: ${one.message}`).join("\n")}
-            onClose={quilting.dismiss}
-          />
-        )}
+        {fault && !row && <Said text={fault} onClose={quilting.dismiss} />}
         {view.notices.length > 0 && (
           <ul className="changed">
             {view.notices.slice(0, 6).map((words) => (
@@ -353,7 +354,11 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
         <Blocks view={view} act={act} />
         <QuiltFabrics view={view} act={act} />
         <SizeWanted view={view} act={act} />
-        <SettingFields view={view} act={act} />
+        <SettingFields
+          view={view}
+          act={quilting.act}
+          tried={{ row, fault, onTried: setRow, onDismiss: quilting.dismiss }}
+        />
         <TopList view={view} />
       </section>
     </main>

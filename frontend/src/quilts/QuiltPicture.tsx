@@ -1,9 +1,16 @@
-import { memo, type ReactNode, useId } from "react";
+import { memo, type PointerEvent, type ReactNode, useId, useState } from "react";
 
 import type { Schemas } from "../api/client";
 
 type Picture = Schemas["QuiltPictureOut"];
 type Use = Picture["uses"][number];
+/** A block on its way from one place to another, under the pointer. */
+interface Dragged {
+  from: Use;
+  to: Use | undefined;
+  x: number;
+  y: number;
+}
 
 interface Props {
   picture: Picture;
@@ -51,6 +58,15 @@ export function QuiltPicture({
     const found = (target as Element | null)?.closest("[data-at]")?.getAttribute("data-at");
     return uses.find((one) => nameOf(one) === found);
   };
+  const [dragged, setDragged] = useState<Dragged>();
+  const move = (event: PointerEvent<SVGSVGElement>) => {
+    const from = uses.find((one) => nameOf(one) === event.currentTarget.getAttribute("data-from"));
+    const matrix = event.currentTarget.getScreenCTM();
+    if (!from || !matrix) return;
+    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
+    const to = use(document.elementFromPoint(event.clientX, event.clientY));
+    if (dragged || to !== from) setDragged({ from, to: to === from ? undefined : to, x: at.x, y: at.y });
+  };
   const tabbed = uses.find((one) => nameOf(one) === at) ?? uses[0];
   const next = (from: Use, down: number, right: number) =>
     uses.find((one) => one.row === from.row + down && one.column === from.column + right) ??
@@ -76,7 +92,17 @@ export function QuiltPicture({
         if (onDrag && use(event.target))
           event.currentTarget.setAttribute("data-from", nameOf(use(event.target) as Use));
       }}
+      onPointerMove={move}
+      onPointerCancel={(event) => {
+        event.currentTarget.removeAttribute("data-from");
+        setDragged(undefined);
+      }}
+      onPointerLeave={(event) => {
+        event.currentTarget.removeAttribute("data-from"); // let go outside, nothing is swapped
+        setDragged(undefined);
+      }}
       onPointerUp={(event) => {
+        setDragged(undefined);
         const from = uses.find((one) => nameOf(one) === event.currentTarget.getAttribute("data-from"));
         event.currentTarget.removeAttribute("data-from");
         const to = use(document.elementFromPoint(event.clientX, event.clientY));
@@ -99,7 +125,13 @@ export function QuiltPicture({
           <rect
             key={name}
             id={`${id}-${name}`}
-            className={["place", name === at ? "at" : "", lit.includes(name) ? "lit" : ""].join(" ")}
+            className={[
+              "place",
+              name === at ? "at" : "",
+              lit.includes(name) ? "lit" : "",
+              one === dragged?.from ? "from" : "",
+              one === dragged?.to ? "onto" : "",
+            ].join(" ")}
             data-at={name}
             x={-side[0] / 2}
             y={-side[1] / 2}
@@ -113,6 +145,18 @@ export function QuiltPicture({
           />
         );
       })}
+      {dragged && (
+        <g className="dragged">
+          {laid({ ...dragged.from, x: dragged.x, y: dragged.y }, picture, id)}
+          <rect
+            x={dragged.x - side[0] / 2}
+            y={dragged.y - side[1] / 2}
+            width={side[0]}
+            height={side[1]}
+            transform={`rotate(${String(dragged.from.angle % 90)} ${String(dragged.x)} ${String(dragged.y)})`}
+          />
+        </g>
+      )}
       {children}
     </svg>
   );

@@ -272,6 +272,12 @@ def _gainsaying(read: QuiltIn, drafts: list[Draft]) -> Iterator[Fault]:
             yield Fault(f"borders[{number}]", "must have either a fabric or a block")
         if border.block and border.block not in keys:
             yield Fault(f"borders[{number}].block", f"“{border.block}” is no block of the quilt")
+    seen = set()
+    for number, one in enumerate(read.setting.places):
+        if (one.row, one.column) in seen:
+            where = f"row {one.row}, column {one.column}"
+            yield Fault(f"setting.places[{number}]", f"tells a second time what lies at {where}")
+        seen.add((one.row, one.column))
     alternate = read.setting.alternate
     if alternate and bool(alternate.block) == bool(alternate.fabric):
         yield Fault("setting.alternate", "must have either a fabric or a block")

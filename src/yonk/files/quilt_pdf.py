@@ -42,7 +42,7 @@ def write_quilt_pdf(
     story = cutting_story(cutting, title, paper, [_shopping(cutting), *top_words(cutting)])
     story += [PageBreak(), *_sewing(sewing, width)]
     for key, plan in plans.items():
-        name = cutting.plan.quilt.by_key[key].draft.name
+        name = cutting.plan.quilt.by_key[key].title
         own = steps_story(plan, paper)
         if own:
             head = f"{name}: how its units are made"

@@ -111,7 +111,7 @@ def counts_of(document: dict[str, Any]) -> dict[str, tuple[str, int]]:
     """The name of each block of a quilt, and how many there are of it, by its key."""
     quilt = take_quilt(document)
     counts = plan_quilt(quilt, planned).counts
-    return {key: (one.draft.name, counts.get(key, 0)) for key, one in quilt.by_key.items()}
+    return {key: (one.title, counts.get(key, 0)) for key, one in quilt.by_key.items()}
 
 
 def ways_to_size(asked: WantedIn) -> list[SizeWayOut]:

@@ -163,7 +163,6 @@ class QuiltBlockOut(Model):
     name: str
     finished: str
     count: int
-    colouring: str
     origin: str
     revision: int
 
@@ -187,10 +186,11 @@ class QuiltClothOut(Model):
 
 
 class VanishingOut(Model):
-    """Two neighbours that nearly vanish into each other."""
+    """Neighbours that nearly vanish into each other: all pairs of the same two blocks, along the
+    same share of their edge.
+    """
 
-    one: At
-    other: At
+    pairs: list[tuple[At, At]]
     words: str
 
 

@@ -62,7 +62,7 @@ def quilt_view(plan: QuiltPlan) -> QuiltOut:
         blocks=[_block(quilt, key, plan.counts.get(key, 0)) for key in quilt.by_key],
         fabrics=[fabric_out(one, 0) for one in quilt.all_fabrics.values()],
         cloths=list(_cloths(plan)),
-        vanishing=[_vanishing(one) for one in vanishing(quilt)],
+        vanishing=list(_vanishing(quilt)),
         alike=_alike(quilt),
         can_colour=[
             one.key for one in quilt.blocks if one.colouring is None and one.draft.colourings
@@ -138,10 +138,9 @@ def _block(quilt: Quilt, key: str, count: int) -> QuiltBlockOut:
     draft = block.draft
     return QuiltBlockOut(
         key=key,
-        name=draft.name,
+        name=block.title,
         finished=size(draft.width, draft.height, quilt.unit),
         count=count,
-        colouring=block.colouring_name or "",
         origin=block.origin,
         revision=block.revision,
     )
@@ -151,7 +150,7 @@ def _cloths(plan: QuiltPlan) -> Iterator[QuiltClothOut]:
     """The list by fabric: the blocks' cuts, then the setting's."""
     lines: dict[str, list[QuiltLineOut]] = defaultdict(list)
     for key, block in plan.plans.items():
-        name = plan.quilt.by_key[key].draft.name
+        name = plan.quilt.by_key[key].title
         for cut in block.cuts:
             lines[cut.fabric].append(
                 QuiltLineOut(
@@ -226,13 +225,23 @@ def cloth_words(plan: QuiltPlan) -> str:
     return f"{plan.area / 10_000:.1f} square metres of cloth"
 
 
-def _vanishing(one: Vanishing) -> VanishingOut:
-    (row, column), (below, beside) = one.one, one.other
-    words = (
-        f"Row {row + 1}, place {column + 1} and row {below + 1}, place {beside + 1} nearly vanish "
-        f"into each other along {100 * one.share:.0f} % of their edge."
-    )
-    return VanishingOut(one=one.one, other=one.other, words=words)
+def _vanishing(quilt: Quilt) -> Iterator[VanishingOut]:
+    """Neighbours that nearly vanish, those of the same blocks and the same share told once."""
+    alike: dict[tuple[frozenset[str], str], list[Vanishing]] = defaultdict(list)
+    for one in vanishing(quilt):
+        names = (quilt.by_key[key].title if key else "a plain square" for key in one.blocks)
+        alike[frozenset(names), f"{100 * one.share:.0f} %"].append(one)
+    for (names, share), pairs in alike.items():
+        (row, column), (below, beside) = pairs[0].one, pairs[0].other
+        first = f"row {row + 1}, place {column + 1} and row {below + 1}, place {beside + 1}"
+        which = " beside ".join(sorted(names)) if len(names) > 1 else f"{min(names)} beside itself"
+        words = (
+            f"{which}: {len(pairs)} pairs nearly vanish into each other along {share} of their "
+            f"edge, the first {first}."
+            if len(pairs) > 1
+            else f"{first.capitalize()} nearly vanish into each other along {share} of their edge."
+        )
+        yield VanishingOut(pairs=[(one.one, one.other) for one in pairs], words=words)
 
 
 def _setting(quilt: Quilt) -> QuiltSettingOut:

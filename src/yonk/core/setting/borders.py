@@ -14,6 +14,8 @@ from yonk.core.paper import DraftError, Length, show
 from yonk.core.setting.places import Top, top_of
 from yonk.core.setting.quilt import Border, Quilt
 
+MITRED = "cannot be mitred; a pieced border has blocks or plain squares in its corners"
+
 
 @dataclass(frozen=True)
 class BorderPiece:

@@ -24,13 +24,14 @@ AFTER: tuple[At, At] = ((0, 1), (1, 0))  # the cells after one that lie beside i
 
 @dataclass(frozen=True)
 class Vanishing:
-    """Two neighbouring places, by row and column, and the share of their edge that nearly
-    vanishes.
+    """Two neighbouring places, by row and column, the share of their edge that nearly vanishes,
+    and the keys of the blocks that lie there; none for a plain square.
     """
 
     one: At
     other: At
     share: float
+    blocks: tuple[str | None, str | None]
 
 
 def vanishing(quilt: Quilt) -> tuple[Vanishing, ...]:
@@ -53,8 +54,12 @@ def _found(quilt: Quilt) -> Iterator[Vanishing]:
                 continue
             share = edges.alike(one, other, step)
             if share >= SHARE:
-                first, second = sorted((place, beside))
-                yield Vanishing(first, second, share)
+                (first, a), (second, b) = sorted(((place, one), (beside, other)), key=_place_of)
+                yield Vanishing(first, second, share, (a and a.block, b and b.block))
+
+
+def _place_of(laid: tuple[At, Placed | None]) -> At:
+    return laid[0]
 
 
 class _Edges:

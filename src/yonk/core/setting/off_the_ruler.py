@@ -94,7 +94,7 @@ def off_words(off: OffWidth, quilt: Quilt) -> str:
     whole = show(abs(by) * off.across, unit)
     what, does = {
         "frame": (
-            f"Strips that frame {quilt.by_key[off.block].draft.name}" if off.block else "",
+            f"Strips that frame {quilt.by_key[off.block].title}" if off.block else "",
             f"a framed block comes out {whole} {larger}",
         ),
         "sashing": (

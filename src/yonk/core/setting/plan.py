@@ -9,7 +9,7 @@ from functools import cached_property
 
 from yonk.core.paper import Draft, DraftError, show
 from yonk.core.planning import Parts, Plan, make_plan
-from yonk.core.setting.borders import Repeat, finished_of, repeats_of
+from yonk.core.setting.borders import MITRED, Repeat, finished_of, repeats_of
 from yonk.core.setting.cuts import SettingPiece, setting_pieces
 from yonk.core.setting.drawn import Pen
 from yonk.core.setting.off_the_ruler import off_widths, off_words
@@ -173,13 +173,16 @@ def _notices(plan: QuiltPlan) -> list[QuiltNotice]:
         text = "The edge has no fabric yet: give the setting triangles one, or set half blocks."
         told.append(QuiltNotice("edge-missing", text))
     told += [QuiltNotice("off-the-ruler", off_words(one, quilt)) for one in off_widths(quilt)]
+    for number, border in enumerate(quilt.borders, start=1):
+        if border.block and border.corner == "mitred":
+            told.append(QuiltNotice("corner-not-mitred", f"Border {number}: its corner {MITRED}."))
     for one in quilt.blocks:
         seam = one.draft.making.seam
         if one.key in plan.counts and seam != quilt.making.seam:
             said = show(seam, quilt.unit), show(quilt.making.seam, quilt.unit)
-            text = f"{one.draft.name} is cut for a seam of {said[0]}, the quilt for {said[1]}."
+            text = f"{one.title} is cut for a seam of {said[0]}, the quilt for {said[1]}."
             told.append(QuiltNotice("other-seam", text))
     for key, block in plan.plans.items():
         for notice in block.notices:
-            told.append(QuiltNotice(notice.code, f"{quilt.by_key[key].draft.name}: {notice.text}"))
+            told.append(QuiltNotice(notice.code, f"{quilt.by_key[key].title}: {notice.text}"))
     return told

@@ -71,6 +71,12 @@ class QuiltBlock:
         found: Colouring = self.draft.colourings[self.colouring]
         return found.name
 
+    @property
+    def title(self) -> str:
+        """What it is called, with its colouring: the same block may be there in several."""
+        coloured_so = self.colouring_name
+        return f"{self.draft.name} in {coloured_so}" if coloured_so else self.draft.name
+
 
 def with_block(quilt: Quilt, draft: Draft, origin: str, revision: int) -> Quilt:
     """The quilt with one more block, taken from the shelf at a revision.

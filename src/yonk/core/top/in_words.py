@@ -90,7 +90,7 @@ def top_words(cutting: TopCutting) -> list[str]:
     if cutting.batting:
         said.append(f"Batting: {size_words(cutting.batting, quilt)}.")
     for key in sorted(cutting.trials):
-        name = quilt.by_key[key].draft.name
+        name = quilt.by_key[key].title
         said.append(f"The trial block of {name} is one of its {cutting.plan.counts[key]}.")
     return said
 

@@ -151,7 +151,7 @@ def _of_blocks(plan: QuiltPlan, trials: frozenset[str]) -> Iterator[Cut]:
     """The cuts of every block, for it by its name, less what the trial blocks have."""
     for key, block in plan.plans.items():
         made = _after_trial(plan, key) if key in trials else block
-        name = plan.quilt.by_key[key].as_sewn.name
+        name = plan.quilt.by_key[key].title
         for cut in made.cuts:
             words = purposes(cut, made.recipes)
             told = tuple(

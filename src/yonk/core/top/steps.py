@@ -188,7 +188,8 @@ class _Writer:
         """The blocks, those pressed by the first plan before those by the second."""
         cells = self.together.drawn.grid.cells
         for key in self.plan.counts:
-            draft = self.quilt.by_key[key].draft
+            block = self.quilt.by_key[key]
+            draft, name = block.draft, block.title
             check = f"Each must measure {self._size(draft.width, draft.height)}."
             laid: dict[int, list[At]] = {0: [], 1: []}
             for cell, placed in self.laid.items():
@@ -200,8 +201,8 @@ class _Writer:
                 told = f"plan {kind + 1}" if all(laid.values()) else ""
                 yield TopStep(
                     "blocks",
-                    f"{draft.name}{told and f', {told}'}",
-                    f"Make {len(places)} of {draft.name}{told and f', pressed by {told}'}.",
+                    f"{name}{told and f', {told}'}",
+                    f"Make {len(places)} of {name}{told and f', pressed by {told}'}.",
                     "",
                     check,
                     len(places),
@@ -217,13 +218,13 @@ class _Writer:
                 yield self._halves_to_piece(key, pieced)
             repeats = self.plan.whole_blocks(key) - sum(map(len, laid.values())) - cut
             if repeats:
-                words = f"Make {repeats} more of {draft.name}, for the border."
-                label, sewn = f"{draft.name} for the border", (self._drawn(key), "border")
+                words = f"Make {repeats} more of {name}, for the border."
+                label, sewn = f"{name} for the border", (self._drawn(key), "border")
                 yield TopStep("blocks", label, words, "", check, repeats, sewn, block=key)
 
     def _halves_to_cut(self, key: str, count: int, check: str) -> TopStep:
         """Blocks that half blocks are cut from; one that gets a frame is cut when it has it."""
-        name = self.quilt.by_key[key].draft.name
+        name = self.quilt.by_key[key].title
         words = f"Make {count} more of {name}, for the half blocks."
         if not self._is_framed(key):
             words += f" {self._cut_in_half('each')}"
@@ -238,7 +239,7 @@ class _Writer:
 
     def _halves_to_piece(self, key: str, count: int) -> TopStep:
         """Half blocks pieced as drafted."""
-        name = self.quilt.by_key[key].draft.name
+        name = self.quilt.by_key[key].title
         many = "1 half block" if count == 1 else f"{count} half blocks"
         words = (
             f"Piece {many} of {name}: sew the patches on one side of its diagonal as drafted, and "
@@ -262,7 +263,7 @@ class _Writer:
                 places.setdefault(key, [])
         module = self.module
         for key, at in places.items():
-            name, halves = self.quilt.by_key[key].draft.name, self.plan.cut_halves.get(key, 0)
+            name, halves = self.quilt.by_key[key].title, self.plan.cut_halves.get(key, 0)
             count = len(at) + halves
             words = f"Frame {count} of {name}: first the sides, then above and below."
             if halves:
@@ -449,7 +450,7 @@ class _Writer:
         both = 2 * self.seam
         tall, wide = self._show(inside.height + both), self._show(inside.width + both)
         if border.block:
-            name = self.quilt.by_key[border.block].draft.name
+            name = self.quilt.by_key[border.block].title
             return (
                 f"sew the repeats of {name} to four strips; two to the sides, two with a corner "
                 "block at either end above and below."

@@ -5,9 +5,10 @@ from __future__ import annotations
 from dataclasses import dataclass, replace
 from typing import Literal
 
-from yonk.core.paper import typed_length
+from yonk.core.paper import DraftError, typed_length
 from yonk.core.setting.acts.act import QuiltAct
 from yonk.core.setting.acts.named import border_of, known_block, known_fabric
+from yonk.core.setting.borders import MITRED
 from yonk.core.setting.quilt import Corner, Quilt, Side
 
 
@@ -40,12 +41,15 @@ class SetBorder(QuiltAct):
         if self.block:
             key = known_block(quilt, self.block, "block")
             told = {"width": quilt.by_key[key].draft.height} | told | {"block": key, "fabric": ""}
+            told.setdefault("corner", "butted")
         elif self.fabric:
             told |= {"fabric": known_fabric(quilt, self.fabric, "fabric"), "block": ""}
         if self.corners:
             told["fabric"] = known_fabric(quilt, self.corners, "corners")
         elif self.corners == "":
             told["fabric"] = ""
+        if self.corner == "mitred" and told.get("block", now.block):
+            raise DraftError("corner", MITRED)
         borders = list(quilt.borders)
         borders[self.number - 1] = replace(now, **told)  # type: ignore[arg-type]
         return replace(quilt, borders=tuple(borders))
