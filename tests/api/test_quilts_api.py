@@ -127,8 +127,8 @@ def test_neighbours_that_vanish_are_named_by_place(web: TestClient) -> None:
     assert sum(len(one["pairs"]) for one in found) == 4 * 2 + 3 * 3
     (alike,) = found  # pairs of the same blocks are told once
     assert alike["words"] == (
-        "Weir Gate beside itself: 17 pairs nearly vanish into each other along 100 % of their edge, "
-        "the first row 1, place 1 and row 1, place 2."
+        "Weir Gate beside itself: 17 pairs nearly vanish into each other along 100 % of their "
+        "edge, the first row 1, place 1 and row 1, place 2."
     )
     sashed = worked(web, document, {"do": "sashing", "fabric": "slate"})
     assert sashed["vanishing"] == []

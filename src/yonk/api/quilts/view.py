@@ -229,8 +229,8 @@ def _vanishing(quilt: Quilt) -> Iterator[VanishingOut]:
     """Neighbours that nearly vanish, those of the same blocks and the same share told once."""
     alike: dict[tuple[frozenset[str], str], list[Vanishing]] = defaultdict(list)
     for one in vanishing(quilt):
-        names = (quilt.by_key[key].title if key else "a plain square" for key in one.blocks)
-        alike[frozenset(names), f"{100 * one.share:.0f} %"].append(one)
+        both = frozenset(quilt.by_key[key].title if key else "plain" for key in one.blocks)
+        alike[both, f"{100 * one.share:.0f} %"].append(one)
     for (names, share), pairs in alike.items():
         (row, column), (below, beside) = pairs[0].one, pairs[0].other
         first = f"row {row + 1}, place {column + 1} and row {below + 1}, place {beside + 1}"

@@ -9,7 +9,7 @@ from pydantic import Field
 from yonk.api.in_colouring import Colouring
 from yonk.api.recipes.schemas import StepPictureOut
 from yonk.api.wire import Document, Model, PartOut, Place, Revision
-from yonk.core.paper import COUNTS, OrderName, Toward
+from yonk.core.paper import OrderName, Toward
 from yonk.core.pressing import SlipKind, State, StepKind
 
 MOST_SEWN = 100_000_000

@@ -12,7 +12,6 @@ from yonk.core.acts.grid import Axis, parts_of, with_parts
 from yonk.core.acts.mates import MatesName
 from yonk.core.paper import Draft, DraftError, typed_length
 
-
 # a hyphen parts two numbers where it does not stand inside a mixed one, such as 1-1/2
 BETWEEN = re.compile(r"[,;:]?\s+|[;:]|(?<=\d)[-–](?=\d+(?![\d/⁄]))")
 

@@ -55,7 +55,11 @@ def _found(quilt: Quilt) -> Iterator[Vanishing]:
             share = edges.alike(one, other, step)
             if share >= SHARE:
                 (first, a), (second, b) = sorted(((place, one), (beside, other)), key=_place_of)
-                yield Vanishing(first, second, share, (a and a.block, b and b.block))
+                yield Vanishing(first, second, share, (_key(a), _key(b)))
+
+
+def _key(placed: Placed | None) -> str | None:
+    return placed.block if placed else None
 
 
 def _place_of(laid: tuple[At, Placed | None]) -> At:
