@@ -121,13 +121,53 @@ def pages(pdf: bytes) -> list[str]:
     return [document[number].get_textpage().get_text_range() for number in range(len(document))]
 
 
+def numbers_of(pdf: bytes) -> list[str]:
+    """What stands at the foot of each page on the right."""
+    document = PdfDocument(pdf)
+    feet = []
+    for number in range(len(document)):
+        width, _ = document[number].get_size()
+        foot = document[number].get_textpage()
+        feet.append(foot.get_text_bounded(left=width - 80, bottom=0, right=width, top=32).strip())
+    return feet
+
+
+def without_number(text: str, number: str) -> str:
+    """A page's text without its number, wherever in it that comes."""
+    lines = text.split("\r\n")
+    for place in (0, -1):
+        if lines[place].split()[-1:] == [number]:
+            lines[place] = lines[place].removesuffix(number).strip()
+            return " ".join(lines)
+    raise AssertionError(number, text)
+
+
+def texts_of(pdf: bytes) -> list[str]:
+    return list(map(without_number, pages(pdf), numbers_of(pdf)))
+
+
 def test_every_sheet_is_there_and_in_order(gate: Cutting) -> None:
     wanted = sheets_of(gate)
     assert wanted == [name for name in SHEETS if name != "templates"]
-    whole = pages(write_everything_pdf(gate, [], "letter", wanted))
-    each = [pages(write_everything_pdf(gate, [], "letter", [name])) for name in wanted]
-    assert [text for sheet in each for text in sheet] == whole
-    assert "squares cut" in whole[0] and "squares cut" in each[1][0]
+    pdf = write_everything_pdf(gate, [], "letter", wanted)
+    whole = texts_of(pdf)
+    each = [texts_of(write_everything_pdf(gate, [], "letter", [name])) for name in wanted[1:]]
+    assert [text for sheet in each for text in sheet] == whole[1:]
+    assert "squares cut" in whole[1] and "squares cut" in each[1][0]
+    # numbered through, and the first page tells where each sheet begins
+    assert numbers_of(pdf) == [str(n + 1) for n in range(len(whole))]
+    begins = 2
+    for name, sheet in zip(wanted[1:], each, strict=True):
+        assert f"{begins}: {SHEETS[name]}" in whole[0]
+        begins += len(sheet)
+
+
+def test_the_first_page_shows_the_block_its_sizes_and_what_to_buy(gate: Cutting) -> None:
+    first = pages(write_everything_pdf(gate, [], "letter", ["cover", "cutting"]))[0]
+    assert first.startswith("Weir Gate") and "12 blocks" in first
+    for words in ("9″ finished, 9 1", "unfinished", "Peat", "Fog", "Gorse", "Buy 7"):
+        assert words in first
+    assert "labels" not in first.lower()
 
 
 def test_sheets_that_are_not_wanted_are_left_out(gate: Cutting) -> None:
@@ -144,8 +184,8 @@ def test_templates_are_printed_only_where_a_ruler_does_not_do() -> None:
     cutting = plan_cutting(odd, "all")
     assert any(cut.shape == "template" for cut in cutting.plan.cuts)
     assert sheets_of(cutting)[-1] == "templates"
-    whole = pages(write_everything_pdf(cutting, [], "letter", sheets_of(cutting)))
-    alone = pages(write_everything_pdf(cutting, [], "letter", ["templates"]))
+    whole = texts_of(write_everything_pdf(cutting, [], "letter", sheets_of(cutting)))
+    alone = texts_of(write_everything_pdf(cutting, [], "letter", ["templates"]))
     assert whole[-len(alone) :] == alone
 
 

@@ -6,11 +6,11 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
-from reportlab.lib.colors import HexColor
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
 
 from yonk.core.measuring import CARD, Measurable, about, measurables, place_words
 from yonk.core.pressing import SewingPlan
+from yonk.files.block_drawing import draw_block
 from yonk.files.paper import (
     INK,
     MARGIN,
@@ -31,7 +31,7 @@ HEAD = (
 MOST_ROWS = 200
 
 
-def write_card_pdf(plan: SewingPlan, paper: PaperName = "letter") -> bytes:
+def write_card_pdf(plan: SewingPlan, paper: PaperName = "letter", *, first: int = 1) -> bytes:
     """The card of a block, on sheets."""
     width = SIZES[paper][0] - 2 * MARGIN
     known = list(measurables(plan).values())[:MOST_ROWS]
@@ -39,7 +39,7 @@ def write_card_pdf(plan: SewingPlan, paper: PaperName = "letter") -> bytes:
         Paragraph(marked(f"{plan.draft.name}: trial block", 18), style(18, bold=True)),
         Paragraph(marked(HEAD, 11), style(11, colour=SOFT)),
         Spacer(1, 8),
-        BlockDrawing(plan),
+        CardDrawing(plan),
         Spacer(1, 8),
     ]
     for kind, heading in CARD.items():
@@ -47,7 +47,7 @@ def write_card_pdf(plan: SewingPlan, paper: PaperName = "letter") -> bytes:
         if rows:
             title = Paragraph(marked(heading, 13), style(13, bold=True))
             flow.append(KeepTogether([title, _table(rows, plan, width), Spacer(1, 8)]))
-    return bound(flow, paper, f"{plan.draft.name}: card of the trial block")
+    return bound(flow, paper, f"{plan.draft.name}: card of the trial block", first)
 
 
 def _table(rows: Sequence[Measurable], plan: SewingPlan, width: float) -> Table:
@@ -76,7 +76,7 @@ def _table(rows: Sequence[Measurable], plan: SewingPlan, width: float) -> Table:
     return table
 
 
-class BlockDrawing(Flowable):  # type: ignore[misc]
+class CardDrawing(Flowable):  # type: ignore[misc]
     """The front of a block with the numbers of its rows and columns."""
 
     def __init__(self, plan: SewingPlan) -> None:
@@ -93,17 +93,8 @@ class BlockDrawing(Flowable):  # type: ignore[misc]
     def draw(self) -> None:
         """Draw it from the bottom left."""
         canvas, plan = self.canv, self.plan
-        steps = float(plan.reading.drawing.scale) / self.scale
         high = float(plan.draft.height) * self.scale
-        canvas.setStrokeColor(INK)
-        canvas.setLineWidth(0.5)
-        for face, fabric in zip(plan.joining.faces, plan.reading.fabrics, strict=True):
-            path = canvas.beginPath()
-            for corner, (x, y) in enumerate(face.ring):
-                (path.lineTo if corner else path.moveTo)(16 + x / steps, high - y / steps)
-            path.close()
-            canvas.setFillColor(HexColor(plan.draft.fabric(fabric).colour))
-            canvas.drawPath(path, fill=1)
+        draw_block(canvas, plan.reading, self.scale, left=16)
         canvas.setFillColor(INK)
         canvas.setFont(PLAIN, 8)
         for what, one in measurables(plan).items():

@@ -7,7 +7,15 @@ from __future__ import annotations
 from collections.abc import Sequence
 from typing import Any
 
-from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
+from reportlab.platypus import (
+    CondPageBreak,
+    Flowable,
+    KeepTogether,
+    Paragraph,
+    Spacer,
+    Table,
+    TableStyle,
+)
 
 from yonk.core.cutting import (
     MOST_DRAWN,
@@ -40,16 +48,20 @@ from yonk.files.paper import (
     write,
 )
 
-TALLEST = 250.0
+TALLEST = 250.0  # points, of a layout
+TALLEST_LONG = 470.0  # of one of cloth that is so long that it would be drawn too narrow to be read
+LONG = 1.6  # so often as long as it is wide
+LONG_LIST = 12  # lines, from which on a list may run over to the next page
+BEGINNING = 120.0  # points: room for the heading of such a list with its first lines
 
 
 def write_cutting_pdf(
-    cutting: CutList, paper: PaperName = "letter", told: Sequence[str] = ()
+    cutting: CutList, paper: PaperName = "letter", told: Sequence[str] = (), *, first: int = 1
 ) -> bytes:
     """The list and the layouts, with what is `told` of the trial block."""
     title = f"{cutting.name}: cutting list for {cutting.whole}"
     said = [" ".join(["From the trial block:", *told])] if told else []
-    return bound(cutting_story(cutting, title, paper, said), paper, title)
+    return bound(cutting_story(cutting, title, paper, said), paper, title, first)
 
 
 def cutting_story(
@@ -71,7 +83,7 @@ def _fabric(cloth: ClothPlan, cutting: CutList, width: float) -> list[Flowable]:
     head = [
         Spacer(1, 12),
         Paragraph(marked(cutting.fabric(cloth.fabric).name, 15), style(15, bold=True)),
-        Paragraph(marked(_buying(cloth, cutting), 11), style(11)),
+        Paragraph(marked(buying_words(cloth, cutting), 11), style(11)),
     ]
     rows = [_row(number, cloth, cutting) for number in range(len(cloth.cuts))]
     table = Table(rows, colWidths=[18, 22, 34, 150, width - 224], repeatRows=0)
@@ -82,19 +94,17 @@ def _fabric(cloth: ClothPlan, cutting: CutList, width: float) -> list[Flowable]:
         )
     )
     pictures = [
-        KeepTogether(
-            [Spacer(1, 6), LayoutDrawing(layout, cloth, cutting, width), *_strips(layout, cutting)]
-        )
+        [Spacer(1, 6), LayoutDrawing(layout, cloth, cutting, width), *_strips(layout, cutting)]
         for layout in cloth.layouts
     ]
-    return [
-        KeepTogether([*head, table]) if len(rows) < 12 else Spacer(1, 0),
-        *([] if len(rows) < 12 else [*head, table]),
-        *pictures,
-    ]
+    if len(rows) >= LONG_LIST:
+        return [CondPageBreak(BEGINNING), *head, table, *map(KeepTogether, pictures)]
+    first, *others = pictures or [[]]
+    return [KeepTogether([*head, table, *first]), *map(KeepTogether, others)]
 
 
-def _buying(cloth: ClothPlan, cutting: CutList) -> str:
+def buying_words(cloth: ClothPlan, cutting: CutList) -> str:
+    """What to buy of a fabric, and what of the shelf is cut first."""
     unit = cutting.unit
     hand = [layout.source.name for layout in cloth.layouts if not layout.bought]
     quarters = fat_quarters(cloth.fat_quarters)
@@ -144,7 +154,8 @@ class LayoutDrawing(Flowable):  # type: ignore[misc]
         self.layout, self.cloth, self.cutting = each_strip_once(layout, MOST_DRAWN), cloth, cutting
         self.whole = layout.source
         source = self.layout.source
-        self.scale = min(width / float(source.width), TALLEST / float(source.length))
+        tallest = TALLEST_LONG if source.length > LONG * source.width else TALLEST
+        self.scale = min(width / float(source.width), tallest / float(source.length))
         self.width, self.height = (
             float(source.width) * self.scale,
             float(source.length) * self.scale + 14,

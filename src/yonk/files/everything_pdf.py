@@ -12,16 +12,18 @@ from yonk.core.cutting import Cutting, templates_of
 from yonk.core.planning import make_plan
 from yonk.core.pressing import sewing_plan
 from yonk.files.card_pdf import write_card_pdf
+from yonk.files.cover_pdf import write_cover_pdf
 from yonk.files.cutting_pdf import write_cutting_pdf
 from yonk.files.labels_pdf import write_labels_pdf
-from yonk.files.paper import PaperName, one_document
+from yonk.files.paper import PaperName, one_document, page_count
 from yonk.files.sewing_pdf import write_sewing_pdf
 from yonk.files.steps_pdf import write_steps_pdf
 from yonk.files.templates_pdf import write_templates_pdf
 
-SheetName = Literal["cutting", "labels", "steps", "sewing", "card", "templates"]
+SheetName = Literal["cover", "cutting", "labels", "steps", "sewing", "card", "templates"]
 SHEETS: Mapping[SheetName, str] = MappingProxyType(
     {
+        "cover": "The block, its fabrics and what to buy",
         "cutting": "Cutting list with its layouts",
         "labels": "Labels for the stacks",
         "steps": "Step sheets of the recipes",
@@ -41,26 +43,40 @@ def sheets_of(cutting: Cutting) -> list[SheetName]:
 def write_everything_pdf(
     cutting: Cutting, told: Sequence[str], paper: PaperName, wanted: Collection[SheetName]
 ) -> bytes:
-    """The sheets that are wanted, of those that the block has; the cutting list where none is.
+    """The sheets that are wanted, of those that the block has, their pages numbered through; the
+    cutting list where none is.
 
     Args:
         told: what a trial block says for the rest, above the cutting list.
     """
     known = sheets_of(cutting)
-    chosen = [name for name in known if name in wanted] or known[:1]
-    return one_document([_sheet(name, cutting, told, paper) for name in chosen])
+    chosen: list[SheetName] = [name for name in known if name in wanted] or ["cutting"]
+    inside = [name for name in chosen if name != "cover"]
+    begins = {SHEETS[name]: 1 for name in inside}
+    covered = "cover" in chosen
+    pages = 1 + (page_count(write_cover_pdf(cutting, begins, paper)) if covered else 0)
+    parts = []
+    for name in inside:
+        begins[SHEETS[name]] = pages
+        parts.append(_sheet(name, cutting, told, paper, pages))
+        pages += page_count(parts[-1])
+    cover = [write_cover_pdf(cutting, begins, paper)] if covered else []
+    return one_document([*cover, *parts])
 
 
-def _sheet(name: SheetName, cutting: Cutting, told: Sequence[str], paper: PaperName) -> bytes:
+def _sheet(
+    name: SheetName, cutting: Cutting, told: Sequence[str], paper: PaperName, first: int
+) -> bytes:
     draft = cutting.draft
     if name == "cutting":
-        return write_cutting_pdf(cutting, paper, told)
+        return write_cutting_pdf(cutting, paper, told, first=first)
     if name == "labels":
-        return write_labels_pdf(cutting, paper)
+        return write_labels_pdf(cutting, paper, first=first)
     if name == "steps":
-        return write_steps_pdf(cutting.plan, paper)
+        return write_steps_pdf(cutting.plan, paper, first=first)
     if name == "sewing":
-        return write_sewing_pdf(sewing_plan(draft), make_plan(draft), paper)
+        return write_sewing_pdf(sewing_plan(draft), make_plan(draft), paper, first=first)
     if name == "card":
-        return write_card_pdf(sewing_plan(draft), paper)
-    return write_templates_pdf(templates_of(cutting.plan), draft.unit, draft.name, paper)
+        return write_card_pdf(sewing_plan(draft), paper, first=first)
+    shapes = templates_of(cutting.plan)
+    return write_templates_pdf(shapes, draft.unit, draft.name, paper, first=first)

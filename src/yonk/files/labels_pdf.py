@@ -24,9 +24,9 @@ ACROSS, DOWN = 3, 8
 NOTHING = "Nothing is cut, so there is nothing to label."
 
 
-def write_labels_pdf(cutting: CutList, paper: PaperName = "letter") -> bytes:
+def write_labels_pdf(cutting: CutList, paper: PaperName = "letter", *, first: int = 1) -> bytes:
     """A label for every line of the list, three across and eight down."""
-    canvas, out = sheet_of_paper(paper, f"{cutting.name}: labels")
+    canvas, out = sheet_of_paper(paper, f"{cutting.name}: labels", first)
     width, height = (
         (side - 2 * MARGIN) / count
         for side, count in zip(SIZES[paper], (ACROSS, DOWN), strict=True)

@@ -164,8 +164,8 @@ def drawable(text: str) -> str:
     return text.replace("√2", "1.414").replace("≈ ", "about ").replace("⁄", "/")
 
 
-def bound(story: list[Flowable], paper: PaperName, title: str) -> bytes:
-    """A document of flowing parts, its title and the number on every page."""
+def bound(story: list[Flowable], paper: PaperName, title: str, first: int = 1) -> bytes:
+    """A document of flowing parts, its title and the number on every page, from `first` on."""
     set_type()
     out = BytesIO()
 
@@ -175,7 +175,7 @@ def bound(story: list[Flowable], paper: PaperName, title: str) -> bytes:
         write(
             canvas, MARGIN, MARGIN * 0.6, shortened(title, 9, SIZES[paper][0] - 2 * MARGIN - 40), 9
         )
-        write(canvas, SIZES[paper][0] - MARGIN, MARGIN * 0.6, str(document.page), 9, right=True)
+        _number(canvas, document.page + first - 1, SIZES[paper][0])
         canvas.restoreState()
 
     document = SimpleDocTemplate(
@@ -193,14 +193,37 @@ def bound(story: list[Flowable], paper: PaperName, title: str) -> bytes:
     return out.getvalue()
 
 
-def sheet_of_paper(paper: PaperName, title: str) -> tuple[Canvas, BytesIO]:
-    """A canvas to draw pages on, and where they go."""
+def _number(canvas: Any, page: int, width: float) -> None:
+    canvas.setFillColor(SOFT)
+    write(canvas, width - MARGIN, MARGIN * 0.6, str(page), 9, right=True)
+
+
+class _NumberedCanvas(Canvas):  # type: ignore[misc]
+    """A canvas whose pages have their numbers, from `first` on."""
+
+    first = 1
+
+    def showPage(self) -> None:  # noqa: N802 (the name is the library's)
+        self.saveState()
+        _number(self, self.getPageNumber() + self.first - 1, self._pagesize[0])
+        self.restoreState()
+        super().showPage()
+
+
+def sheet_of_paper(paper: PaperName, title: str, first: int = 1) -> tuple[Canvas, BytesIO]:
+    """A canvas to draw pages on, which are numbered from `first` on, and where they go."""
     set_type()
     out = BytesIO()
-    canvas = Canvas(out, pagesize=SIZES[paper], invariant=1)
+    canvas = _NumberedCanvas(out, pagesize=SIZES[paper], invariant=1)
+    canvas.first = first
     canvas.setTitle(title)
     canvas.setAuthor("Yonk")
     return canvas, out
+
+
+def page_count(pdf: bytes) -> int:
+    """How many pages a PDF has."""
+    return len(PdfDocument(pdf))
 
 
 def one_document(parts: Sequence[bytes]) -> bytes:

@@ -116,11 +116,15 @@ def write_diagram_svg(quilt: Quilt, diagram: Diagram) -> str:
 
 
 class DiagramDrawing(Flowable):  # type: ignore[misc]
-    """The setting diagram to scale, no larger than so many points."""
+    """The setting diagram to scale, no larger than so many points; `plain` without what is only
+    told where it is sewn.
+    """
 
-    def __init__(self, quilt: Quilt, diagram: Diagram, width: float, height: float) -> None:
+    def __init__(
+        self, quilt: Quilt, diagram: Diagram, width: float, height: float, *, plain: bool = False
+    ) -> None:
         super().__init__()
-        self.quilt, self.diagram = quilt, diagram
+        self.quilt, self.diagram, self.plain = quilt, diagram, plain
         layout = diagram.layout
         self.scale = min(width / layout.width, height / layout.height)
         self.width, self.height = layout.width * self.scale, layout.height * self.scale
@@ -144,8 +148,9 @@ class DiagramDrawing(Flowable):  # type: ignore[misc]
             if one.in_top:
                 self._fill(one)
         self.canv.restoreState()
-        self._pressing()
-        self._rows()
+        if not self.plain:
+            self._pressing()
+            self._rows()
 
     def _spot(self, spot: tuple[float, float]) -> tuple[float, float]:
         return spot[0] * self.scale, self.height - spot[1] * self.scale

@@ -19,13 +19,22 @@ from reportlab.platypus import (
 from yonk.core.cutting import bought
 from yonk.core.planning import Plan
 from yonk.core.sewing import CAUTIONS
-from yonk.core.top import TopCutting, TopSewing, TopStep, diagram_of, pressed_words, top_words
+from yonk.core.top import (
+    Diagram,
+    TopCutting,
+    TopSewing,
+    TopStep,
+    diagram_of,
+    pressed_words,
+    top_words,
+)
 from yonk.files.cutting_pdf import cutting_story
 from yonk.files.paper import MADDER, MARGIN, SIZES, SOFT, PaperName, bound, marked, style
 from yonk.files.quilt_drawing import DiagramDrawing
 from yonk.files.steps_pdf import steps_story
 
 TALLEST = 420.0  # points, of the diagram
+FIRST_PICTURE = 220.0  # points, of the quilt on the first page
 MOST_BOXES = 24  # to be ticked one by one
 
 
@@ -40,13 +49,14 @@ def write_quilt_pdf(
     title = f"{cutting.name}: everything for the whole top"
     width = SIZES[paper][0] - 2 * MARGIN
     story = cutting_story(cutting, title, paper, [_shopping(cutting), *top_words(cutting)])
-    story += [PageBreak(), *_sewing(sewing, width)]
+    diagram = diagram_of(sewing)
+    picture = DiagramDrawing(sewing.quilt, diagram, width, FIRST_PICTURE, plain=True)
+    story[2:2] = [Spacer(1, 6), picture, Spacer(1, 6)]  # below the title and the sizes
+    story += [PageBreak(), *_sewing(sewing, diagram, width)]
     for key, plan in plans.items():
         name = cutting.plan.quilt.by_key[key].title
-        own = steps_story(plan, paper)
-        if own:
-            head = f"{name}: how its units are made"
-            story += [PageBreak(), Paragraph(marked(head, 17), style(17, bold=True)), *own]
+        own = steps_story(plan, paper, f"{name}: how its units are made")
+        story += [Spacer(1, 24), *own] if own else []
     return bound(story, paper, title)
 
 
@@ -60,13 +70,13 @@ def _shopping(cutting: TopCutting) -> str:
     return f"To buy: {', '.join(told)}." if told else "There is nothing to buy."
 
 
-def _sewing(sewing: TopSewing, width: float) -> list[Flowable]:
+def _sewing(sewing: TopSewing, diagram: Diagram, width: float) -> list[Flowable]:
     """The diagram and the steps."""
     head = [
         Paragraph(marked(f"{sewing.quilt.name}: sewing the top", 17), style(17, bold=True)),
         Paragraph(marked(pressed_words(sewing.pressing), 11), style(11, colour=SOFT)),
         Spacer(1, 8),
-        DiagramDrawing(sewing.quilt, diagram_of(sewing), width, TALLEST),
+        DiagramDrawing(sewing.quilt, diagram, width, TALLEST),
         Paragraph(
             marked(
                 "The numbers are those of the rows; each mark crosses a seam toward the side that "

@@ -42,7 +42,9 @@ NUMBER = 8.0  # points, of a step's number on the map
 GAP = 8.0  # points beside a picture
 
 
-def write_sewing_pdf(plan: SewingPlan, planned: Plan, paper: PaperName = "letter") -> bytes:
+def write_sewing_pdf(
+    plan: SewingPlan, planned: Plan, paper: PaperName = "letter", *, first: int = 1
+) -> bytes:
     """The sewing of a block on sheets: pressing map, steps, checkpoints, places to tick."""
     draft, width = plan.draft, SIZES[paper][0] - 2 * MARGIN
     recipes = {recipe.group.label: recipe for recipe in planned.recipes}
@@ -68,7 +70,7 @@ def write_sewing_pdf(plan: SewingPlan, planned: Plan, paper: PaperName = "letter
         Spacer(1, 10),
     ]
     rows = [_step(plan, step, width) for step in steps]
-    return bound([*head, *rows], paper, f"{draft.name}: sewing sheet")
+    return bound([*head, *rows], paper, f"{draft.name}: sewing sheet", first)
 
 
 def _step(plan: SewingPlan, step: SewingStep, width: float) -> Flowable:

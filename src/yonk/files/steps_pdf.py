@@ -25,22 +25,24 @@ from yonk.files.paper import (
     drawable,
     marked,
     style,
+    width_of,
 )
 
 LARGEST = 60.0  # points, of the largest work of a recipe
 PALE = 0.26
+LABEL = 9.0  # points
 ACROSS = 2  # steps side by side
 
 
-def write_steps_pdf(plan: Plan, paper: PaperName = "letter") -> bytes:
+def write_steps_pdf(plan: Plan, paper: PaperName = "letter", *, first: int = 1) -> bytes:
     """The steps of every way that is taken, one group of units after the other."""
     none = "Every patch of this block is cut to size; no unit is sewn by a recipe of its own."
     story = steps_story(plan, paper) or [Paragraph(none, style(12))]
-    return bound(story, paper, f"{plan.reading.draft.name}: step sheets")
+    return bound(story, paper, f"{plan.reading.draft.name}: step sheets", first)
 
 
-def steps_story(plan: Plan, paper: PaperName) -> list[Flowable]:
-    """The same, to be bound with other sheets; each caution once."""
+def steps_story(plan: Plan, paper: PaperName, title: str = "") -> list[Flowable]:
+    """The same, to be bound with other sheets, below a title of its own; each caution once."""
     draft = plan.reading.draft
     wanted = plan.wanted
     story: list[Flowable] = []
@@ -56,6 +58,7 @@ def steps_story(plan: Plan, paper: PaperName) -> list[Flowable]:
         )
         head_lines: list[Flowable] = [
             Spacer(1, 14 if story else 0),
+            *([Paragraph(marked(title, 17), style(17, bold=True))] if title and not story else []),
             Paragraph(marked(head, 16), style(16, bold=True)),
             Paragraph(marked(recipes[0].reason, 11), style(11, colour=SOFT)),
         ]
@@ -86,7 +89,7 @@ def _steps(steps: list[Step], draft: Draft, said: set[str], width: float) -> lis
         words += [Paragraph(marked(caution, 9), style(9, colour=MADDER))] if caution else []
         cells.append(_cell(drawings, words, width / ACROSS))
     rows = [cells[start : start + ACROSS] for start in range(0, len(cells), ACROSS)]
-    return [KeepTogether([_row(row, width), Spacer(1, 2)]) for row in rows]
+    return [_row(row, width) for row in rows]
 
 
 def _cell(drawings: list[StepDrawing], words: list[Flowable], width: float) -> Table:
@@ -130,8 +133,22 @@ class StepDrawing(Flowable):  # type: ignore[misc]
         self.picture, self.draft, self.scale = picture, draft, scale
         self.above = 14.0 if picture.labels or picture.count > 1 else 3.0
         self.beside = 14.0 if picture.labels else 3.0
-        self.width = picture.box[2] * scale + self.beside + 3
-        self.height = picture.box[3] * scale + self.above + 3
+        wide, high = picture.box[2] * scale, picture.box[3] * scale
+        along, upright = self._longest_labels()
+        # a label may be longer than the side that it tells: room for it, so that none collide
+        self.left = self.beside + max(0.0, along - wide) / 2
+        self.below = 3 + max(0.0, upright - high) / 2
+        self.width = wide + 2 * self.left - self.beside + 3
+        self.height = high + 2 * self.below - 3 + self.above
+
+    def _longest_labels(self) -> tuple[float, float]:
+        """How long the longest label above a picture and beside it is set, in points."""
+        longest = [0.0, 0.0]
+        for label in self.picture.labels:
+            (ax, ay), (bx, by) = label.span
+            side = 0 if abs(bx - ax) > abs(by - ay) else 1
+            longest[side] = max(longest[side], width_of(drawable(label.words), LABEL) + 4)
+        return longest[0], longest[1]
 
     def wrap(self, *_: float) -> tuple[float, float]:
         """How much room it takes, in points."""
@@ -139,9 +156,9 @@ class StepDrawing(Flowable):  # type: ignore[misc]
 
     def _at(self, spot: tuple[float, float]) -> tuple[float, float]:
         left, top, _, high = self.picture.box
-        return (spot[0] - left) * self.scale + self.beside, (
+        return (spot[0] - left) * self.scale + self.left, (
             high - (spot[1] - top)
-        ) * self.scale + 3
+        ) * self.scale + self.below
 
     def draw(self) -> None:
         """Draw it from the bottom left."""
@@ -161,7 +178,7 @@ class StepDrawing(Flowable):  # type: ignore[misc]
         for line in self.picture.lines:
             self._line(line)
         canvas.setFillColor(INK)
-        canvas.setFont(PLAIN, 9)
+        canvas.setFont(PLAIN, LABEL)
         for label in self.picture.labels:
             (ax, ay), (bx, by) = self._at(label.span[0]), self._at(label.span[1])
             if abs(bx - ax) > abs(by - ay):

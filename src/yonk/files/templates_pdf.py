@@ -38,10 +38,15 @@ INSIDE = 2.0  # so that no line is cut off by the page's frame
 
 
 def write_templates_pdf(
-    templates: list[Template], unit: LengthUnit, name: str, paper: PaperName = "letter"
+    templates: list[Template],
+    unit: LengthUnit,
+    name: str,
+    paper: PaperName = "letter",
+    *,
+    first: int = 1,
 ) -> bytes:
     """All templates, each on a page or pages of its own, after a page to check the scale with."""
-    canvas, out = sheet_of_paper(paper, f"{name}: templates")
+    canvas, out = sheet_of_paper(paper, f"{name}: templates", first)
     _check_page(canvas, paper, name)
     for template in templates:
         for number, (left, top) in enumerate(tiles(template, unit, paper), start=1):
