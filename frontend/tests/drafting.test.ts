@@ -195,6 +195,7 @@ describe("the drafting of a block", () => {
     expect(drafting.state.saving).toEqual({ state: "conflict", theirs });
     expect(shelf.saved).toHaveLength(0);
     shelf.refuse = undefined;
+    shelf.block = () => Promise.resolve(theirs);
     expect(await drafting.keepMineAsCopy()).toBe("copy");
     expect(drafting.state).toMatchObject({ view: { document: document(70) }, revision: 7, canUndo: false });
   });
@@ -249,6 +250,27 @@ describe("the drafting of a block", () => {
     expect(drafting.state).toBe(told);
     await drafting.takeTheirs();
     expect(drafting.state).toMatchObject({ revision: 4, newer: undefined, saving: { state: "saved" } });
+  });
+
+  it("takes the newest of theirs, also where more was saved since it was told", async () => {
+    await act("a");
+    shelf.refuse = refusal(409, block(7, document(70)));
+    await vi.advanceTimersByTimeAsync(SAVE_AFTER);
+    expect(drafting.state.saving.state).toBe("conflict");
+    shelf.refuse = undefined;
+    shelf.revision = 8;
+    await drafting.takeTheirs();
+    expect(drafting.state).toMatchObject({ revision: 8, saving: { state: "saved" } });
+  });
+
+  it("takes theirs as they were told where the server is gone", async () => {
+    await act("a");
+    shelf.refuse = refusal(409, block(7, document(70)));
+    await vi.advanceTimersByTimeAsync(SAVE_AFTER);
+    shelf.refuse = undefined;
+    shelf.block = () => Promise.reject(new Unreachable());
+    await drafting.takeTheirs();
+    expect(drafting.state).toMatchObject({ revision: 7, view: { document: document(70) } });
   });
 
   it("keeps what was done while she is signed out, and does it when she is back", async () => {

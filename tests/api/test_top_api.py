@@ -189,6 +189,17 @@ def test_everything_goes_on_paper(web: TestClient, paper: str) -> None:
     assert "Weir Gate A" in templates
 
 
+def test_no_page_of_a_quilt_holds_a_heading_alone(web: TestClient) -> None:
+    document = quilt(web, "Weir Gate", "Stile", "Hut Window")["document"]
+    made = web.post("/api/files/quilt.pdf", json={"document": document}).content
+    with pdfplumber.open(io.BytesIO(made)) as pdf:
+        texts = [page.extract_text() for page in pdf.pages]
+        assert pdf.pages[0].rects or pdf.pages[0].curves  # the quilt's picture
+    assert sum("how its units are made" in text for text in texts) >= 2  # the rest fills the pages
+    for text in texts:
+        assert len(text.split()) > 25, text
+
+
 @pytest.mark.parametrize(("name", "needed"), [("Bothy Sill", True), ("Weir Gate", False)])
 def test_templates_that_are_needed_come_with_everything(
     web: TestClient, name: str, needed: bool

@@ -78,6 +78,23 @@ def test_a_block_deleted_elsewhere_is_told_and_brought_back(
     expect(dialog).not_to_be_visible()
 
 
+def test_a_second_window_that_lies_idle_is_told(bench: BenchPage, page: Page) -> None:
+    bench.start("Gate of two windows", "9", "9", 3, 3)
+    bench.saved()
+    idle = page.context.new_page()
+    idle.goto(page.url)
+    expect(idle.get_by_label("Name of the block")).to_have_value("Gate of two windows")
+    page.get_by_label("Name of the block").fill("Saved once")
+    page.keyboard.press("Enter")
+    expect(idle.get_by_text("Another window saved this meanwhile.")).to_be_visible()
+    page.get_by_label("Name of the block").fill("Saved twice")
+    page.keyboard.press("Enter")
+    expect(page.locator(".save-sign")).to_have_text("Saved")
+    idle.get_by_role("button", name="Look at both").click()
+    idle.get_by_role("button", name="Take theirs").click()
+    expect(idle.get_by_label("Name of the block")).to_have_value("Saved twice")
+
+
 def test_a_block_is_labelled_copied_binned_and_brought_back(
     bench: BenchPage, page: Page, running: Running
 ) -> None:

@@ -174,9 +174,16 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
     this.tell({ faults: FIRST.faults });
   };
 
+  /** Begins anew with the newest that is kept: more may have been saved since it was told that there is some. */
   readonly takeTheirs = async (): Promise<void> => {
-    if (this.state.saving.state === "conflict") await this.begin(this.state.saving.theirs);
-    else if (this.state.newer) await this.begin(await this.server.block(this.id));
+    const { saving, newer } = this.state;
+    if (saving.state !== "conflict" && !newer) return;
+    try {
+      await this.begin(await this.server.block(this.id));
+    } catch (reason) {
+      if (saving.state !== "conflict" || !(reason instanceof Unreachable)) throw reason;
+      await this.begin(saving.theirs);
+    }
   };
 
   /** Looks whether it was saved elsewhere meanwhile. */

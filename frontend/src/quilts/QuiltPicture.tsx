@@ -54,7 +54,7 @@ export function QuiltPicture({
   const box = three
     ? [left, top, Math.min(wide, 3 * side[0]), Math.min(high, 3 * side[1])]
     : [-4 * unit, -4 * unit, width + 8 * unit, height + 8 * unit];
-  const use = (target: EventTarget | null) => {
+  const placeOf = (target: EventTarget | null) => {
     const found = (target as Element | null)?.closest("[data-at]")?.getAttribute("data-at");
     return uses.find((one) => nameOf(one) === found);
   };
@@ -64,7 +64,7 @@ export function QuiltPicture({
     const matrix = event.currentTarget.getScreenCTM();
     if (!from || !matrix) return;
     const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
-    const to = use(document.elementFromPoint(event.clientX, event.clientY));
+    const to = placeOf(document.elementFromPoint(event.clientX, event.clientY));
     if (dragged || to !== from) setDragged({ from, to: to === from ? undefined : to, x: at.x, y: at.y });
   };
   const tabbed = uses.find((one) => nameOf(one) === at) ?? uses[0];
@@ -85,12 +85,12 @@ export function QuiltPicture({
       role={onAt ? "group" : "img"}
       aria-label={label}
       onClick={(event) => {
-        const found = use(event.target);
+        const found = placeOf(event.target);
         if (found) onAt?.(found);
       }}
       onPointerDown={(event) => {
-        if (onDrag && use(event.target))
-          event.currentTarget.setAttribute("data-from", nameOf(use(event.target) as Use));
+        if (onDrag && placeOf(event.target))
+          event.currentTarget.setAttribute("data-from", nameOf(placeOf(event.target) as Use));
       }}
       onPointerMove={move}
       onPointerCancel={(event) => {
@@ -105,11 +105,11 @@ export function QuiltPicture({
         setDragged(undefined);
         const from = uses.find((one) => nameOf(one) === event.currentTarget.getAttribute("data-from"));
         event.currentTarget.removeAttribute("data-from");
-        const to = use(document.elementFromPoint(event.clientX, event.clientY));
+        const to = placeOf(document.elementFromPoint(event.clientX, event.clientY));
         if (from && to && from !== to) onDrag?.(from, to);
       }}
       onKeyDown={(event) => {
-        const found = use(event.target);
+        const found = placeOf(event.target);
         if (!found) return;
         const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[event.key];
         if (step) {

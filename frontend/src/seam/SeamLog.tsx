@@ -1,7 +1,7 @@
 import "./seam.scss";
 
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { lazy, Suspense, useEffect, useState } from "react";
+import { lazy, type ReactNode, Suspense, useEffect, useState } from "react";
 import { Spinner } from "react-bootstrap";
 import { Link } from "react-router";
 
@@ -129,88 +129,102 @@ function InARow({ log }: { log: Log }) {
 function Tests({ log, onTakeOut }: { log: Log; onTakeOut: (one: Test) => void }) {
   if (!log.tests.length) return null;
   return (
-    <table className="tests">
-      <caption>The tests, the newest first</caption>
-      <thead>
-        <tr>
-          <th scope="col">Sewn</th>
-          <th scope="col">The seam takes up</th>
-          <th scope="col">Measured</th>
-          <th scope="col">With</th>
-          <td />
-        </tr>
-      </thead>
-      <tbody>
-        {[...log.tests].reverse().map((one) => (
-          <tr key={one.id}>
-            <th scope="row">{one.sewn}</th>
-            <td className={one.good ? "" : "doubt"}>
-              <Fr>{`${one.seam}, ${one.off}`}</Fr>
-            </td>
-            <td>
-              <Fr>{one.measured}</Fr>
-              {one.cut_otherwise && (
-                <small>
-                  <Fr>{`all three say that they were cut ${one.cut_otherwise}`}</Fr>
-                </small>
-              )}
-            </td>
-            <td>
-              {one.setup}
-              {one.note && <small>{one.note}</small>}
-            </td>
-            <td>
-              <button
-                type="button"
-                className="quiet"
-                aria-label={`Take out the test of ${one.sewn}`}
-                onClick={() => onTakeOut(one)}
-              >
-                take out
-              </button>
+    <Wide label="The tests">
+      <table className="tests">
+        <caption>The tests, the newest first</caption>
+        <thead>
+          <tr>
+            <th scope="col">Sewn</th>
+            <th scope="col">The seam takes up</th>
+            <th scope="col">Measured</th>
+            <th scope="col">With</th>
+            <td />
+          </tr>
+        </thead>
+        <tbody>
+          {[...log.tests].reverse().map((one) => (
+            <tr key={one.id}>
+              <th scope="row">{one.sewn}</th>
+              <td className={one.good ? "" : "doubt"}>
+                <Fr>{`${one.seam}, ${one.off}`}</Fr>
+              </td>
+              <td>
+                <Fr>{one.measured}</Fr>
+                {one.cut_otherwise && (
+                  <small>
+                    <Fr>{`all three say that they were cut ${one.cut_otherwise}`}</Fr>
+                  </small>
+                )}
+              </td>
+              <td>
+                {one.setup}
+                {one.note && <small>{one.note}</small>}
+              </td>
+              <td>
+                <button
+                  type="button"
+                  className="quiet"
+                  aria-label={`Take out the test of ${one.sewn}`}
+                  onClick={() => onTakeOut(one)}
+                >
+                  take out
+                </button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+        <tfoot>
+          <tr>
+            <td colSpan={5}>
+              <a href="/api/seam-log.csv" download>
+                Take the log along (CSV)
+              </a>
             </td>
           </tr>
-        ))}
-      </tbody>
-      <tfoot>
-        <tr>
-          <td colSpan={5}>
-            <a href="/api/seam-log.csv" download>
-              Take the log along (CSV)
-            </a>
-          </td>
-        </tr>
-      </tfoot>
-    </table>
+        </tfoot>
+      </table>
+    </Wide>
   );
 }
 
 function Setups({ log }: { log: Log }) {
   return (
-    <table className="tests">
-      <caption>Side by side, what was sewn with what</caption>
-      <thead>
-        <tr>
-          <th scope="col">With</th>
-          <th scope="col">Tests</th>
-          <th scope="col">On average</th>
-          <th scope="col">From seam to seam</th>
-        </tr>
-      </thead>
-      <tbody>
-        {log.setups.map((one, number) => (
-          <tr key={number}>
-            <th scope="row">{one.setup}</th>
-            <td>{one.tests}</td>
-            <td>
-              <Fr>{`${one.seam}, ${one.off}`}</Fr>
-            </td>
-            <td>
-              <Fr>{one.spread || "three tests tell it"}</Fr>
-            </td>
+    <Wide label="Side by side">
+      <table className="tests">
+        <caption>Side by side, what was sewn with what</caption>
+        <thead>
+          <tr>
+            <th scope="col">With</th>
+            <th scope="col">Tests</th>
+            <th scope="col">On average</th>
+            <th scope="col">From seam to seam</th>
           </tr>
-        ))}
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          {log.setups.map((one, number) => (
+            <tr key={number}>
+              <th scope="row">{one.setup}</th>
+              <td>{one.tests}</td>
+              <td>
+                <Fr>{`${one.seam}, ${one.off}`}</Fr>
+              </td>
+              <td>
+                <Fr>{one.spread || "three tests tell it"}</Fr>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Wide>
+  );
+}
+
+/** A table that may be wider than the page is; it is scrolled by key too. */
+function Wide({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a region that scrolls must be reachable by key
+    <div className="wide" tabIndex={0} role="region" aria-label={label}>
+      {children}
+    </div>
   );
 }
