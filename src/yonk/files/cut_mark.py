@@ -10,7 +10,7 @@ from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
 from yonk.core.cutting import OldMark
 from yonk.core.paper import DraftError, YonkError, write_exact
-from yonk.core.units import Listed
+from yonk.core.units import Form, Listed
 from yonk.files.exact import Exact, Key
 
 
@@ -43,6 +43,8 @@ def write_mark(what: Listed) -> str:
 
 
 def _plain(value: object) -> object:
+    if isinstance(value, Form):
+        return _plain(value.spots)
     if isinstance(value, Fraction):
         return write_exact(value)
     return [_plain(part) for part in value] if isinstance(value, tuple) else value
@@ -51,7 +53,8 @@ def _plain(value: object) -> object:
 def read_mark(text: str) -> Listed:
     """The cut that a text tells. Raises `DraftError` where it tells none."""
     try:
-        return Listed(**dict(_ListedIn.model_validate_json(text)))
+        told = dict(_ListedIn.model_validate_json(text))
+        return Listed(**told | {"form": Form.at(told["form"])})
     except (ValidationError, RecursionError):
         raise DraftError("cut", "names no cut; send it as it stands on the list") from None
 

@@ -9,6 +9,8 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 from functools import cached_property
+from itertools import accumulate
+from math import gcd
 from typing import Literal
 
 import numpy as np
@@ -19,6 +21,7 @@ from yonk.core.joining.tree import Order
 
 JoinKind = Literal["straight", "partial", "set-in"]
 Stretch = tuple[Spot, Spot]
+_MOST_FOR_PRODUCTS = 2**30  # steps: the sum of two products of such fits a whole number of 64 bits
 _FEW = 8  # patches whose own sides are tried for a rectangle that stands askew
 
 
@@ -68,6 +71,12 @@ class Joining:
             begins[face] = place
         leaves = [(begin, begin + 1) for begin in begins]
         return [*leaves, *((begin, end) for begin, _, end in spans)]
+
+    @cached_property
+    def corners(self) -> Corners:
+        """The corners of the patches, in the row of `order.line`."""
+        row, _ = self.order.line
+        return Corners([self.faces[face] for face in row])
 
     def holds(self, part: int, other: int) -> bool:
         """Whether one part is in another, or is it."""
@@ -187,35 +196,59 @@ def box_of_part(joining: Joining, part: int) -> Box | None:
 
     Returns: None where it is no rectangle.
     """
-    faces = [joining.faces[face] for face in joining.order.faces(part)]
-    twice = sum(face.twice_area for face in faces)
-    spots = [spot for face in faces for spot in face.ring]
+    begin, end = joining.span[part]
+    spots, twice = joining.corners.of(begin, end)
     join = joining.join(part)
     ways = [(1, 0)]
     if join is not None:
         ways += [(b[0] - a[0], b[1] - a[1]) for a, b in join.along[:1]]
     straight = len(ways)
     ways += [(1, 1)]
-    if len(faces) <= _FEW:
+    if end - begin <= _FEW:
         ways += [
             (bx - ax, by - ay)
-            for face in faces
-            for (ax, ay), (bx, by) in zip(face.ring, face.ring[1:] + face.ring[:1], strict=True)
+            for ring in (joining.faces[face].ring for face in joining.order.faces(part))
+            for (ax, ay), (bx, by) in zip(ring, ring[1:] + ring[:1], strict=True)
         ]
     for place, (dx, dy) in enumerate(dict.fromkeys(ways)):
-        along = [x * dx + y * dy for x, y in spots]
-        across = [y * dx - x * dy for x, y in spots]
-        wide, high = max(along) - min(along), max(across) - min(across)
+        step = gcd(dx, dy) or 1
+        dx, dy = dx // step, dy // step
+        along = _reach(spots @ np.array([dx, dy]))
+        across = _reach(spots @ np.array([-dy, dx]))
         square = dx * dx + dy * dy
-        if _same(2 * wide * high, twice * square, max(max(spot) for spot in spots)):
-            sides = Fraction(wide * wide, square), Fraction(high * high, square)
+        if _same(2 * along * across, twice * square, int(spots.max())):
+            sides = Fraction(along * along, square), Fraction(across * across, square)
             return Box(*sides) if place < straight else Box(*sides, _box_round(spots))
     return None
 
 
-def _box_round(spots: Sequence[Spot]) -> tuple[int, int]:
-    across, down = zip(*spots, strict=True)
-    return max(across) - min(across), max(down) - min(down)
+def _reach(along: np.ndarray) -> int:
+    return int(along.max()) - int(along.min())
+
+
+class Corners:
+    """The corners and the areas of faces in a row, so that those of a part are told at once: a
+    top has a hundred thousand.
+    """
+
+    def __init__(self, faces: Sequence[Face]) -> None:
+        reach = max((abs(n) for face in faces for spot in face.ring for n in spot), default=0)
+        # whole numbers without a bound where a product of two would not fit
+        kind: type = np.int64 if reach < _MOST_FOR_PRODUCTS else object
+        self.spots: np.ndarray = np.array(
+            [spot for face in faces for spot in face.ring], dtype=kind
+        )
+        self.starts = [0, *accumulate(len(face.ring) for face in faces)]
+        self.areas = [0, *accumulate(face.twice_area for face in faces)]
+
+    def of(self, begin: int, end: int) -> tuple[np.ndarray, int]:
+        """The corners of some of them, and twice their area."""
+        some = self.spots[self.starts[begin] : self.starts[end]]
+        return some, self.areas[end] - self.areas[begin]
+
+
+def _box_round(spots: np.ndarray) -> tuple[int, int]:
+    return _reach(spots[:, 0]), _reach(spots[:, 1])
 
 
 def _same(one: int, other: int, reach: int) -> bool:

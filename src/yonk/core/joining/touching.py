@@ -80,6 +80,9 @@ def clockwise(ring: Ring) -> Ring:
 
 def chains(stretches: Iterable[Touch]) -> tuple[tuple[Touch, ...], ...]:
     """Stretches that go the same way round, strung together; a ring begins anywhere."""
+    stretches = list(stretches)
+    if len(stretches) == 1:  # most seams are, and there may be a hundred thousand
+        return ((stretches[0],),)
     onward: dict[Spot, list[Touch]] = defaultdict(list)
     arrives: dict[Spot, int] = defaultdict(int)
     for one in stretches:
@@ -105,6 +108,8 @@ def straightened(chain: Sequence[Touch], reach: int) -> tuple[tuple[Spot, Spot],
         reach: the longer side of the block in lattice steps, which tells whether the lattice is
         exact.
     """
+    if len(chain) == 1:
+        return ((chain[0].start, chain[0].end),)
     slack = _SLACK if reach > COARSE else 0
     ends = [chain[0].start, *(one.end for one in chain)]
     kept = [ends[0]]

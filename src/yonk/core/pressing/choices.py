@@ -115,6 +115,16 @@ class _Limit:
     most: int
 
 
+@dataclass
+class _Part:
+    """Classes that hang together, with what of a wish and of what was settled before is theirs."""
+
+    members: set[int]
+    alone: dict[int, int] = field(default_factory=dict)
+    pairs: list[Pairing] = field(default_factory=list)
+    limits: list[_Limit] = field(default_factory=list)
+
+
 class _Solver:
     """Choices in classes: those of a class follow from one of them. Class `count` is what is
     fixed.
@@ -184,14 +194,22 @@ class _Solver:
         """Keeps to what is best by a wish. Returns the least that it could cost."""
         alone, pairs, least = self._on_classes(wish)
         total = float(least)
-        for members in self._components(alone, pairs):
-            some = {one: cost for one, cost in alone.items() if one in members}
-            mine = [pair for pair in pairs if pair.one in members]
-            bound = any(one in members for limit in self.limits for one in _classes(limit))
-            if bound or (some and mine) or not self._follow(mine):
-                total += self._solve(some, mine, members)
+        components = self._components(alone, pairs)
+        of_class = {one: number for number, some in enumerate(components) for one in some}
+        parts = [_Part(members) for members in components]
+        for one, cost in alone.items():
+            parts[of_class[one]].alone[one] = cost
+        for pair in pairs:
+            parts[of_class[pair.one]].pairs.append(pair)
+        for limit in self.limits:
+            for number in {of_class[one] for one in _classes(limit) if one in of_class}:
+                parts[number].limits.append(limit)
+        for part in parts:
+            both = part.alone and part.pairs
+            if part.limits or both or not self._follow(part.pairs):
+                total += self._solve(part)
             else:
-                total += self._take(some)
+                total += self._take(part.alone)
         return total
 
     def _components(self, alone: Mapping[int, int], pairs: Sequence[Pairing]) -> list[set[int]]:
@@ -237,13 +255,12 @@ class _Solver:
             self._bind(one, self.count, int(cost < 0))
         return sum(min(0, cost) for cost in alone.values())
 
-    def _solve(
-        self, alone: Mapping[int, int], pairs: Sequence[Pairing], members: set[int]
-    ) -> float:
+    def _solve(self, part: _Part) -> float:
         """Asks the solver, and lets the cost grow no more. Returns the least that it could be."""
-        limits = [one for one in self.limits if any(at in members for at in _classes(one))]
-        programme = _Programme(sorted(members), limits, alone, pairs)
-        answer = programme.solve(max(1.0, self.until - time.monotonic()))
+        members, alone, pairs = part.members, part.alone, part.pairs
+        programme = _Programme(sorted(members), part.limits, alone, pairs)
+        left = self.until - time.monotonic()
+        answer = programme.solve(left) if left > 0 else None
         if answer is None:  # no time: what was found before is still right
             answer = {one: self.found.get(one, 0) for one in members}, float("-inf")
         sides, least = answer

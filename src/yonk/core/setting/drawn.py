@@ -12,7 +12,7 @@ from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 from functools import cache, cached_property
-from itertools import pairwise
+from itertools import chain, pairwise
 from math import lcm
 from typing import Literal
 
@@ -26,6 +26,7 @@ from yonk.core.setting.quilt import Placed, Quilt
 Spot = tuple[Fraction, Fraction]
 At = tuple[int, int]
 Ring = tuple[Spot, ...]
+Steps = tuple[tuple[int, int], ...]
 What = Literal[
     "block",
     "frame",
@@ -68,6 +69,21 @@ class Grid:
         return [(i, j) for i, j in steps if (down + i, along + j) in self.cells]
 
     @cached_property
+    def ends(self) -> list[At]:
+        """The first and the last cell of each row: nothing reaches further."""
+        first: dict[int, int] = {}
+        last: dict[int, int] = {}
+        for down, along in self.cells:
+            first[down] = min(first.get(down, along), along)
+            last[down] = max(last.get(down, along), along)
+        return [*first.items(), *last.items()]
+
+    @cached_property
+    def last_row(self) -> int:
+        """The lowest of its rows."""
+        return max(down for down, _ in self.cells)
+
+    @cached_property
     def edge(self) -> list[At]:
         """The empty cells beside those that hold a place, row by row."""
         near = {
@@ -92,9 +108,26 @@ class DrawnTop:
     def of(self, *kinds: What) -> dict[At, list[int]]:
         """The parts of some kinds by where they are: the numbers of those at each."""
         found: dict[At, list[int]] = {}
+        for number in sorted(n for kind in kinds for n in self._of_kind.get(kind, ())):
+            found.setdefault(self.parts[number].at, []).append(number)
+        return found
+
+    def in_row(self, kind: What, row: int) -> Sequence[int]:
+        """The parts of a kind in a row of cells."""
+        return self._in_row.get((kind, row), ())
+
+    @cached_property
+    def _of_kind(self) -> Mapping[What, list[int]]:
+        found: dict[What, list[int]] = {}
         for number, one in enumerate(self.parts):
-            if one.what in kinds:
-                found.setdefault(one.at, []).append(number)
+            found.setdefault(one.what, []).append(number)
+        return found
+
+    @cached_property
+    def _in_row(self) -> Mapping[tuple[What, int], list[int]]:
+        found: dict[tuple[What, int], list[int]] = {}
+        for number, one in enumerate(self.parts):
+            found.setdefault((one.what, one.at[0]), []).append(number)
         return found
 
     @cached_property
@@ -124,11 +157,20 @@ def draw_top(quilt: Quilt) -> DrawnTop:
     return Pen(quilt).drawn()
 
 
-def on_a_lattice(rings: Sequence[Ring]) -> tuple[int, list[tuple[tuple[int, int], ...]]]:
+def on_a_lattice(rings: Sequence[Ring]) -> tuple[int, list[Steps]]:
     """Outlines on one lattice: how many of its steps make a unit, and the outlines in steps."""
-    scale = lcm(*{part.denominator for ring in rings for spot in ring for part in spot})
-    found = [tuple((int(x * scale), int(y * scale)) for x, y in ring) for ring in rings]
-    return scale, found
+    scale = scale_for(spot for ring in rings for spot in ring)
+    return scale, [in_steps(ring, scale) for ring in rings]
+
+
+def scale_for(spots: Iterable[Spot]) -> int:
+    """Of how many steps a unit must be for all of some spots to lie on the lattice."""
+    return lcm(*{part.denominator for spot in spots for part in spot})
+
+
+def in_steps(ring: Ring, scale: int) -> Steps:
+    """An outline in steps, so many to the unit."""
+    return tuple([(int(x * scale), int(y * scale)) for x, y in ring])
 
 
 def check_halves(quilt: Quilt) -> None:
@@ -158,6 +200,34 @@ class Shape:
 Told = tuple[What, At, Iterable[Shape], Placed | None]
 
 
+class _OnLattice:
+    """The faces of a top as they are found, in steps of its lattice."""
+
+    def __init__(self) -> None:
+        self.faces: list[Face] = []
+        self.fabrics: list[str] = []
+        self.parts: list[DrawnPart] = []
+
+    def add(
+        self,
+        what: What,
+        at: At,
+        shapes: Sequence[Shape],
+        rings: Sequence[Sequence[Steps]],
+        placed: Placed | None,
+    ) -> None:
+        """A part, with the outline and the holes of each of its shapes."""
+        first = len(self.faces)
+        self.faces += [Face(ring, tuple(holes)) for ring, *holes in rings]
+        self.fabrics += [one.fabric for one in shapes]
+        patches = tuple([one.patch for one in shapes]) if placed else ()
+        self.parts.append(DrawnPart(what, at, range(first, len(self.faces)), placed, patches))
+
+
+def _moved(ring: Steps, x: int, y: int) -> Steps:
+    return tuple([(a + x, b + y) for a, b in ring])
+
+
 class Pen:
     """Draws the parts of a top, each where it lies."""
 
@@ -182,27 +252,37 @@ class Pen:
         return {key: read(self.quilt.by_key[key].as_sewn) for key in self.used}
 
     def drawn(self) -> DrawnTop:
-        """Everything on one lattice."""
-        told = [(what, at, list(shapes), placed) for what, at, shapes, placed in self._parts()]
-        all_rings = [ring for _, _, shapes, _ in told for one in shapes for ring in one.rings]
-        scale, laid = on_a_lattice(all_rings)
-        rings = iter(laid)
-        faces: list[Face] = []
-        fabrics: list[str] = []
-        parts: list[DrawnPart] = []
-        for what, at, shapes, placed in told:
-            first = len(faces)
-            faces += [Face(next(rings), tuple(next(rings) for _ in one.holes)) for one in shapes]
-            fabrics += [one.fabric for one in shapes]
-            patches = tuple(one.patch for one in shapes) if placed else ()
-            parts.append(DrawnPart(what, at, range(first, len(faces)), placed, patches))
-        return DrawnTop(self.grid, scale, tuple(faces), tuple(fabrics), tuple(parts), self.readings)
+        """Everything on one lattice, blocks first; of blocks that lie alike one is worked out, and
+        moved to the place of each.
+        """
+        blocks = [
+            (cell, placed)
+            for cell, at in sorted(self.grid.cells.items())
+            if (placed := self.placed[at])
+        ]
+        alike = {placed: self.turned(placed) for placed in {one for _, one in blocks}}
+        corners = {cell: self.corner(cell) for cell, _ in blocks}
+        others = [(what, at, list(shapes), placed) for what, at, shapes, placed in self._others()]
+        seen = (one for some in (*alike.values(), *(told[2] for told in others)) for one in some)
+        spots = (spot for one in seen for ring in one.rings for spot in ring)
+        scale = scale_for(chain(spots, corners.values()))
+        top = _OnLattice()
+        steps = {
+            placed: [[in_steps(ring, scale) for ring in one.rings] for one in shapes]
+            for placed, shapes in alike.items()
+        }
+        for cell, placed in blocks:
+            ((x, y),) = in_steps((corners[cell],), scale)
+            rings = [[_moved(ring, x, y) for ring in patch] for patch in steps[placed]]
+            top.add("block", cell, alike[placed], rings, placed)
+        for what, at, shapes, half in others:
+            rings = [[in_steps(ring, scale) for ring in one.rings] for one in shapes]
+            top.add(what, at, shapes, rings, half)
+        faces, fabrics, parts = tuple(top.faces), tuple(top.fabrics), tuple(top.parts)
+        return DrawnTop(self.grid, scale, faces, fabrics, parts, self.readings)
 
-    def _parts(self) -> Iterator[Told]:
-        """Everything, blocks first."""
-        for cell, at in sorted(self.grid.cells.items()):
-            if placed := self.placed[at]:
-                yield "block", cell, self.seen_at(placed, cell), placed
+    def _others(self) -> Iterator[Told]:
+        """Everything but the blocks."""
         yield from self._cloth_parts()
         if self.on_point:
             yield from self._edge()
@@ -236,6 +316,10 @@ class Pen:
         if placed is None:
             return [self._plain(corner)]
         return list(self._laid(self.unit(placed.block), placed, corner))
+
+    def turned(self, placed: Placed) -> list[Shape]:
+        """The patches of a block as it is turned, from the corner of its place."""
+        return list(self._laid(self.unit(placed.block), placed, (Fraction(0), Fraction(0))))
 
     def corner(self, cell: At) -> Spot:
         """The top left corner of a cell."""
@@ -456,7 +540,7 @@ class Pen:
         for i, j in ((1, 1), (1, -1), (-1, 1), (-1, -1)):
             reach = max(
                 i * (x + (wide if i > 0 else 0)) + j * (y + (high if j > 0 else 0))
-                for x, y in map(self.corner, self.grid.cells)
+                for x, y in map(self.corner, self.grid.ends)
             )
             found.append((i, j, reach + more))
         return found

@@ -297,7 +297,7 @@ class _Writer:
 
     def name_of(self, row: TopRow) -> RowName:
         """What a row is called."""
-        last = max(down for down, _ in self.together.drawn.grid.cells)
+        last = self.together.drawn.grid.last_row
         return RowName(
             row.number,
             row.number,

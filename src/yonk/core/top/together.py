@@ -185,13 +185,13 @@ class _Weaver:
         kinds: tuple[What, ...] = ("cornerstone", "sash-between")
         kinds = kinds if strip else self._in_a_row()
         found = [
-            ((at[1], place), number)
+            (self.drawn.parts[number].at[1], place, number)
             for place, kind in enumerate(kinds)
-            for at, numbers in self.drawn.of(kind).items()
-            for number in numbers
-            if at[0] == row and (columns is None or at[1] in columns)
+            for number in self.drawn.in_row(kind, row)
         ]
-        members = [number for _, number in sorted(found)]
+        members = [
+            number for along, _, number in sorted(found) if columns is None or along in columns
+        ]
         first = len(self.tree.pairs)
         made = self._strung([self._root(one) for one in members], "row", len(self.rows))
         cells = tuple(self.drawn.parts[one].at for one in members if not strip and self._holds(one))

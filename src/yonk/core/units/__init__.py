@@ -1,6 +1,7 @@
 """The kinds of unit, one file each: how it is recognised, drawn and made."""
 
 from yonk.core.units.carrying_out import Made, carry_out, ruler_slack, target_of
+from yonk.core.units.form import Form
 from yonk.core.units.kinds import BY_NAME, KINDS, REST, kind_named
 from yonk.core.units.needs import (
     YIELDS,
@@ -41,6 +42,7 @@ __all__ = [
     "YIELDS",
     "Cloth",
     "CutShape",
+    "Form",
     "Found",
     "FoundPart",
     "Hand",

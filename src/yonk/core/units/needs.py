@@ -14,6 +14,7 @@ from fractions import Fraction
 from typing import Literal
 
 from yonk.core.paper import ROOT_2, USUAL, Draft, Length, LengthUnit, Rational, Settings, show_exact
+from yonk.core.units.form import NO_FORM, Form
 
 CutShape = Literal["square", "rectangle", "strip", "template"]
 Subcut = Literal["none", "one-diagonal", "both-diagonals"]
@@ -21,7 +22,6 @@ Rounding = Literal["up", "nearest"]
 Hand = Literal["left", "right"]
 Lie = Literal["stands", "lies"]
 Outline = tuple[tuple[float, float], ...]
-Form = tuple[tuple[tuple[Fraction, Fraction], ...], ...]
 
 DIAGONALS: dict[Subcut, int] = {"none": 0, "one-diagonal": 1, "both-diagonals": 2}
 YIELDS: dict[Subcut, int] = {"none": 1, "one-diagonal": 2, "both-diagonals": 4}
@@ -148,7 +148,7 @@ class Listed:
     subcut: Subcut = "none"
     hand: Hand | None = None
     corners_off: tuple[Fraction, ...] = ()
-    form: Form = ()
+    form: Form = NO_FORM
     on_point: bool = False
     segment: Fraction | None = None
     lie: Lie | None = None
@@ -177,7 +177,7 @@ class Need:
     working: tuple[str, ...] = ()
     diagonal: Hand | None = None
     outline: Outline = ()
-    form: Form = ()
+    form: Form = NO_FORM
     seam: Fraction = Fraction(0)  # of a template
     on_point: bool = False
     rotary: Rotary | None = None
@@ -208,7 +208,7 @@ class Need:
         """What it is on the list where it is `rounded` to that."""
         square = self.shape == "rectangle" and width == height
         if self.form:
-            height, width = sorted(_span(self.form[0], axis) for axis in (0, 1))
+            width, height = self.form.sides
         corners = tuple(corner.listed if corner else Fraction(0) for corner in self.corners_off)
         return Listed(
             fabric=self.fabric,
@@ -228,11 +228,6 @@ class Need:
     def cuts(self) -> int:
         """How many such cuts give that many pieces."""
         return -(-self.pieces // YIELDS[self.subcut])
-
-
-def _span(ring: Sequence[tuple[Fraction, Fraction]], axis: int) -> Fraction:
-    along = [spot[axis] for spot in ring]
-    return max(along) - min(along)
 
 
 def _least_turned(corners: Sequence[Fraction], square: bool) -> tuple[Fraction, ...]:

@@ -4,7 +4,7 @@ singly.
 
 from yonk.core.drawing import Region
 from yonk.core.units.needs import Need, Terms
-from yonk.core.units.shapes import cut_patch
+from yonk.core.units.shapes import cut_patches
 from yonk.core.units.unit import Found, FoundPart, Method, Unit, UnitKind
 
 
@@ -12,9 +12,8 @@ def _singly(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     key = terms, lots
     if key not in unit.worked_out:
         turns = unit.region.turns
-        unit.worked_out[key] = [
-            cut_patch(p.cloth, p.piece, turns, unit.scale, terms, lots) for p in unit.parts
-        ]
+        patches = [(part.cloth, part.piece) for part in unit.parts]
+        unit.worked_out[key] = cut_patches(patches, turns, unit.scale, terms, lots)
     needs: list[Need] = unit.worked_out[key]
     return needs
 

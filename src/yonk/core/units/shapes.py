@@ -12,42 +12,55 @@ from collections.abc import Sequence
 from fractions import Fraction
 from math import atan2, cos, pi, sin
 
+import numpy as np
 import shapely
 
 from yonk.core.drawing import Piece, Ring, lengths
 from yonk.core.paper import ROOT_2, Length, Rational
+from yonk.core.units.form import Form
 from yonk.core.units.half_rectangle_triangle import right_triangle
-from yonk.core.units.needs import Cloth, Form, Hand, Need, Outline, Rotary, Terms, box, isosceles
+from yonk.core.units.needs import Cloth, Hand, Need, Outline, Rotary, Terms, box, isosceles
 
 POINTS_CUT_OFF_AT = (
     2.0  # seam allowances from the corner of the finished patch, measured along its bisector
 )
-_FLOAT_NOISE = Fraction(1, 10**9)
+_FINEST = 10**9  # an outline is told to so fine a part of a unit
 
 Side = tuple[int, int]
 
 
-def cut_patch(
-    cloth: Cloth, piece: Piece, turns: int, scale: Rational, terms: Terms, pieces: int
-) -> Need:
-    """What to cut for one patch; its outline is on a frame turned by `turns` × 45° with `scale`
-    steps to the unit.
+def cut_patches(
+    patches: Sequence[tuple[Cloth, Piece]], turns: int, scale: Rational, terms: Terms, pieces: int
+) -> list[Need]:
+    """What to cut for each of some patches; their outlines are on a frame turned by `turns` × 45°
+    with `scale` steps to the unit.
     """
+    by_ruler = [_by_ruler(cloth, piece, turns, scale, terms, pieces) for cloth, piece in patches]
+    others = [piece for need, (_, piece) in zip(by_ruler, patches, strict=True) if need is None]
+    outlines = iter(_outlines(others, turns, scale, terms))
+    return [
+        need or _template(cloth, piece, next(outlines), turns, scale, terms, pieces)
+        for need, (cloth, piece) in zip(by_ruler, patches, strict=True)
+    ]
+
+
+def _by_ruler(
+    cloth: Cloth, piece: Piece, turns: int, scale: Rational, terms: Terms, pieces: int
+) -> Need | None:
+    """What a ruler cuts: right triangles, squares and rectangles; None for any other shape."""
     sides = _sides(piece.ring)
-    if len(sides) == 3 and not piece.holes:
+    if piece.holes:
+        return None
+    if len(sides) == 3:
         corner = next((i for i in range(3) if _dot(sides[i - 1], sides[i]) == 0), None)
         if corner is not None:
             return _right_triangle(
                 cloth, sides[corner], sides[corner - 1], turns, scale, terms, pieces
             )
-    if (
-        len(sides) == 4
-        and not piece.holes
-        and all(_dot(sides[i - 1], sides[i]) == 0 for i in range(4))
-    ):
+    if len(sides) == 4 and all(_dot(sides[i - 1], sides[i]) == 0 for i in range(4)):
         width, height = (_length(side, turns, scale) for side in sides[:2])
         return box(cloth, width, height, terms, pieces)
-    return _template(cloth, piece, turns, scale, terms, pieces)
+    return None
 
 
 def _sides(ring: Ring) -> list[Side]:
@@ -91,12 +104,18 @@ def _right_triangle(
 
 
 def _template(
-    cloth: Cloth, piece: Piece, turns: int, scale: Rational, terms: Terms, pieces: int
+    cloth: Cloth,
+    piece: Piece,
+    outline: Outline,
+    turns: int,
+    scale: Rational,
+    terms: Terms,
+    pieces: int,
 ) -> Need:
-    outline = _outline(piece, turns, scale, terms)
     across, down = [x for x, _ in outline], [y for _, y in outline]
     spans = sorted((max(across) - min(across), max(down) - min(down)), reverse=True)
-    wide, high = (Length(Fraction(span).limit_denominator(10**9) - _FLOAT_NOISE) for span in spans)
+    # a corner on a mark of the ruler stays on it
+    wide, high = (Length(Fraction(round(span * _FINEST) - 1, _FINEST)) for span in spans)
     rotary = None if piece.holes else _rotary(_sides(piece.ring), turns, scale, terms)
     said = (
         rotary.words
@@ -125,18 +144,15 @@ def _form(piece: Piece, turns: int, scale: Rational) -> Form:
     """The finished outline and its holes, exactly, alike for pieces that are quarter turns of each
     other.
     """
-    steps = scale * 2 ** (turns // 2)
     rings = (piece.ring, *piece.holes)
     ways = []
     for _ in range(4):
-        rings = tuple(tuple((-y, x) for x, y in ring) for ring in rings)
-        left, top = (min(spot[axis] for spot in rings[0]) for axis in (0, 1))
-        ways.append(tuple(_from_least([(x - left, y - top) for x, y in ring]) for ring in rings))
-    outer, *holes = min((one[0], *sorted(one[1:])) for one in ways)
-    return tuple(
-        tuple((Fraction(x) / steps, Fraction(y) / steps) for x, y in ring)
-        for ring in (outer, *holes)
-    )
+        rings = tuple([tuple([(-y, x) for x, y in ring]) for ring in rings])
+        left = min([x for x, _ in rings[0]])
+        top = min([y for _, y in rings[0]])
+        ways.append([_from_least([(x - left, y - top) for x, y in ring]) for ring in rings])
+    outer, *holes = min([(one[0], *sorted(one[1:])) for one in ways])
+    return Form.of((outer, *holes), scale * 2 ** (turns // 2))
 
 
 def _from_least(ring: list[tuple[int, int]]) -> Ring:
@@ -144,20 +160,29 @@ def _from_least(ring: list[tuple[int, int]]) -> Ring:
     return tuple(ring[least:] + ring[:least])
 
 
-def _outline(piece: Piece, turns: int, scale: Rational, terms: Terms) -> Outline:
-    """The cut line as it lies in the block, from the corner of its upright box, in the draft's
-    unit.
+def _outlines(pieces: Sequence[Piece], turns: int, scale: Rational, terms: Terms) -> list[Outline]:
+    """The cut line of each piece as it lies in the block, from the corner of its upright box, in
+    the draft's unit. All at once, since there may be thousands.
     """
+    if not pieces:
+        return []
     angle, shrink = turns * pi / 4, 1 / (float(scale) * 2 ** (turns / 2))
-    upright = [
-        ((x * cos(angle) - y * sin(angle)) * shrink, (x * sin(angle) + y * cos(angle)) * shrink)
-        for x, y in piece.ring
-    ]
-    grown = shapely.Polygon(upright).buffer(
-        float(terms.seam), join_style="mitre", mitre_limit=POINTS_CUT_OFF_AT
+    of_piece = np.repeat(np.arange(len(pieces)), [len(piece.ring) for piece in pieces])
+    spots = np.array([spot for piece in pieces for spot in piece.ring], dtype=float)
+    turned = np.array([[cos(angle), sin(angle)], [-sin(angle), cos(angle)]])
+    rings = shapely.linearrings(spots @ turned * shrink, indices=of_piece)
+    grown = shapely.buffer(
+        shapely.polygons(rings),
+        float(terms.seam),
+        join_style="mitre",
+        mitre_limit=POINTS_CUT_OFF_AT,
     )
-    left, top, _, _ = grown.bounds
-    return tuple((round(x - left, 9), round(y - top, 9)) for x, y in grown.exterior.coords[:-1])
+    corners = shapely.bounds(grown)[:, :2]
+    lines, of_line = shapely.get_coordinates(shapely.get_exterior_ring(grown), return_index=True)
+    told = np.round(lines - corners[of_line], 9) + 0.0  # no nought with a minus
+    starts = np.searchsorted(of_line, np.arange(len(pieces) + 1))
+    every = list(map(tuple, told.tolist()))
+    return [tuple(every[start : end - 1]) for start, end in zip(starts, starts[1:], strict=False)]
 
 
 def _parallels(sides: Sequence[Side]) -> list[int]:

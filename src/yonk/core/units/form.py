@@ -1,0 +1,73 @@
+"""The finished outline of a piece that is cut by a template, exactly: what such a piece is known
+by.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import dataclass
+from fractions import Fraction
+from math import gcd, lcm
+
+from yonk.core.drawing import Ring
+from yonk.core.paper import Rational
+
+Spots = tuple[tuple[tuple[Fraction, Fraction], ...], ...]
+
+
+@dataclass(frozen=True, slots=True)
+class Form:
+    """An outline and its holes as whole numbers of the `over`-th part of a unit, in lowest terms,
+    so that equal outlines are equal whatever they were counted in; nothing where there is none.
+    There may be thousands, and fractions take long to compare.
+    """
+
+    rings: tuple[Ring, ...] = ()
+    over: int = 1
+
+    @staticmethod
+    def of(rings: Iterable[Ring], steps: Rational) -> Form:
+        """The form of rings that are counted in steps, so many to a unit.
+
+        >>> Form.of([((0, 0), (2, 0), (0, 4))], 6)
+        Form(rings=(((0, 0), (1, 0), (0, 2)),), over=3)
+        """
+        exact = Fraction(steps)
+        times, over = exact.denominator, exact.numerator
+        found = tuple(rings)
+        common = gcd(over, *(times * n for ring in found for spot in ring for n in spot))
+        told = tuple(
+            tuple((x * times // common, y * times // common) for x, y in ring) for ring in found
+        )
+        return Form(told, over // common)
+
+    @staticmethod
+    def at(spots: Spots) -> Form:
+        """The form with its corners at these spots, in units of length."""
+        over = lcm(*(n.denominator for ring in spots for spot in ring for n in spot))
+        rings = (tuple((int(x * over), int(y * over)) for x, y in ring) for ring in spots)
+        return Form.of(rings, over)
+
+    def __bool__(self) -> bool:
+        return bool(self.rings)
+
+    @property
+    def spots(self) -> Spots:
+        """The corners in units of length."""
+        return tuple(
+            tuple((Fraction(x, self.over), Fraction(y, self.over)) for x, y in ring)
+            for ring in self.rings
+        )
+
+    @property
+    def sides(self) -> tuple[Fraction, Fraction]:
+        """The longer and the shorter side of its box, in units of length."""
+        longer, shorter = sorted(map(self._span, (0, 1)), reverse=True)
+        return Fraction(longer, self.over), Fraction(shorter, self.over)
+
+    def _span(self, axis: int) -> int:
+        along = [spot[axis] for spot in self.rings[0]]
+        return max(along) - min(along)
+
+
+NO_FORM = Form()
