@@ -14,6 +14,7 @@ from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 from functools import cached_property
+from math import gcd
 from typing import Generic, NamedTuple, TypeVar
 
 from yonk.core.drawing.faces import Drawing, Ring
@@ -143,6 +144,22 @@ class Region:
         half = self.width // 2  # whole: the middles of the sides are corners of pieces
         inner = Region(turned, self.width, self.width, self.turns + 1)
         return inner.part(turned, half, -half, half + self.width, half)
+
+    def in_lowest_terms(self) -> Region:
+        """The same region counted in steps as large as can be."""
+        common = gcd(
+            self.width,
+            self.height,
+            *(n for p in self.pieces for ring in (p.ring, *p.holes) for spot in ring for n in spot),
+        )
+        if common == 1:
+            return self
+
+        def ring(old: Ring) -> Ring:
+            return tuple([(x // common, y // common) for x, y in old])
+
+        pieces = [Piece(p.face, ring(p.ring), tuple(map(ring, p.holes))) for p in self.pieces]
+        return Region(tuple(pieces), self.width // common, self.height // common, self.turns)
 
     def turned(self, quarters: int = 1) -> Region:
         """The same region turned clockwise by so many quarters, none to three."""

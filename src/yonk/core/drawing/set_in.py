@@ -22,8 +22,11 @@ def set_in_pieces(region: Region) -> tuple[Piece, ...]:
     stuck: list[Piece] = []
     while waiting:
         numbers, lines = waiting.pop()
-        if len(numbers) == 1 and not region.pieces[numbers[0]].holes:
+        few = [region.pieces[number] for number in numbers[:3]]
+        if len(few) == 1 and not few[0].holes:
             continue
+        if len(few) == 2 and all(map(_bulges, few)):
+            continue  # a side of one of two such pieces always parts them
         parted = apart([spots[number] for number in numbers], lines)
         if parted is None:
             stuck.extend(region.pieces[number] for number in numbers)
@@ -33,3 +36,15 @@ def set_in_pieces(region: Region) -> tuple[Piece, ...]:
                 (numbers[~parted.beyond], parted.lines),
             ]
     return tuple(sorted(stuck, key=lambda piece: piece.face))
+
+
+def _bulges(piece: Piece) -> bool:
+    """Whether it has no corner that points inward, and no hole."""
+    ring = piece.ring
+    turns = {
+        (bx - ax) * (cy - by) > (by - ay) * (cx - bx)
+        for (ax, ay), (bx, by), (cx, cy) in zip(
+            ring, ring[1:] + ring[:1], ring[2:] + ring[:2], strict=True
+        )
+    }
+    return not piece.holes and len(turns) == 1

@@ -136,19 +136,14 @@ def cutting_list(
         squaring: what squaring up the ends of a strip set takes.
         across: how wide the cloth is, as far as it is used.
     """
-    rows: dict[tuple[Listed, Fraction], list[tuple[Recipe, Need]]] = {}
-    heights: dict[tuple[Listed, Fraction], Fraction] = {}
+    rows: dict[tuple[Listed, Fraction], tuple[Fraction, list[tuple[Recipe, Need]]]] = {}
     for recipe in recipes:
         for need in recipe.needs:
             width, height = need.rounded(step)
-            key = need.listed(step), width
-            rows.setdefault(key, []).append((recipe, need))
-            if need.shape == "template":
-                heights.setdefault(key, height)
-    cuts = [
-        _cut(*key, needs, squaring, across, heights.get(key, Fraction(0)))
-        for key, needs in rows.items()
-    ]
+            key = need.listed_as(width, height, step), width
+            of_template = height if need.shape == "template" else Fraction(0)
+            rows.setdefault(key, (of_template, []))[1].append((recipe, need))
+    cuts = [_cut(*key, needs, squaring, across, height) for key, (height, needs) in rows.items()]
     return in_order_of_cutting(cuts)
 
 
@@ -162,8 +157,8 @@ def in_order_of_cutting(cuts: Iterable[Cut]) -> tuple[Cut, ...]:
             key=lambda cut: (
                 order[cut.fabric],
                 cut.shape != "strip",
-                -cut.height,
-                -cut.width,
+                -float(cut.height),  # thousands of fractions take long to compare
+                -float(cut.width),
                 cut.subcut,
                 cut.what.hand or "",
             ),

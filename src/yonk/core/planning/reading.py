@@ -310,8 +310,9 @@ class _Grouping:
         if region.plain and max(region.width, region.height) < _MOST_INT64:
             own, mirror = self._of_boxes(region)
         else:
-            own = [self._as_it_lies(region.turned(turns)) for turns in range(4)]
-            mirrored = region.mirrored()
+            plain = region.in_lowest_terms()
+            own = [self._as_it_lies(plain.turned(turns)) for turns in range(4)]
+            mirrored = plain.mirrored()
             mirror = [self._as_it_lies(mirrored.turned(turns)) for turns in range(4)]
         turns = own.index(min(own))
         return _Told(
@@ -336,17 +337,9 @@ class _Grouping:
         return own, _turned_boxes(mirrored, fabrics, region.width, region.height)
 
     def _as_it_lies(self, region: Region) -> Identity:
-        common = gcd(
-            region.width,
-            region.height,
-            *(part for p in region.pieces for spot in p.ring for part in spot),
-        )
-        rings = tuple(
-            tuple(tuple((x // common, y // common) for x, y in ring) for ring in (p.ring, *p.holes))
-            for p in region.pieces
-        )
-        fabrics = tuple(self.patches[p.face].fabric for p in region.pieces)
-        return region.width // common, region.height // common, rings, fabrics
+        rings = tuple([(p.ring, *p.holes) for p in region.pieces])
+        fabrics = tuple([self.patches[p.face].fabric for p in region.pieces])
+        return region.width, region.height, rings, fabrics
 
     def _unit(
         self, whole: Whole[Known], lying: Region, identity: Identity, mirror: Identity
