@@ -293,6 +293,21 @@ def test_bad_entries_and_photos_are_refused(web: TestClient) -> None:
 MOMENT = "2026-11-01T10:00:00Z"
 
 
+@pytest.mark.parametrize("path", ["../photos/1.jpg", "photos/1.png", "/etc/1.jpg", "#12"])
+def test_a_parcel_with_a_photo_elsewhere_says_what_a_path_must_be(
+    web: TestClient, path: str
+) -> None:
+    packed = io.BytesIO()
+    with zipfile.ZipFile(packed, "w") as parcel:
+        parcel.writestr("block.yonk.json", json.dumps(WEIR_GATE))
+        log = {"format": "yonk-log/1", "photos": [{"file": path, "made": MOMENT}]}
+        parcel.writestr("log.json", json.dumps(log))
+    answer = web.post("/api/blocks/import", content=packed.getvalue())
+    assert answer.status_code == 422
+    told = [one["message"] for one in answer.json()["faults"]]
+    assert told == ["must be the path of a photo in the parcel, such as photos/1.jpg"]
+
+
 @pytest.mark.parametrize(
     "photos", [{}, {"photos/1.jpg": b"no picture"}, {"photos/1.jpg": b"\0" * (MOST_BYTES + 1)}]
 )

@@ -388,3 +388,34 @@ def test_a_share_with_nobody_is_refused_and_changes_nothing(guild: GuildOf) -> N
         assert refused.status_code == 422
     kept = guild.ask(OWNER, "GET", f"/api/shared/{things.block}").json()["shares"]
     assert len(kept) == len(LEVELS)
+
+
+def test_what_is_in_the_bin_is_read_by_nobody_else(guild: GuildOf) -> None:
+    """Neither its earlier states nor how far it was sewn or cut, whatever was shared."""
+    made = guild.ask(OWNER, "POST", "/api/blocks", json={"document": WEIR_GATE}).json()
+    block = f"/api/blocks/{made['id']}"
+    guild.share(made["id"], **LEVELS)
+    sewing = {"document": WEIR_GATE, "block_id": made["id"]}
+    assert guild.ask(READER, "POST", f"{block}/states/1/open").status_code == 200
+    assert guild.ask(READER, "POST", "/api/sewing", json=sewing).status_code == 200
+    assert guild.ask(OWNER, "DELETE", block).status_code == 204
+    for who in LEVELS:
+        for method, path in (
+            ("GET", block),
+            ("GET", f"{block}/states"),
+            ("POST", f"{block}/states/1/open"),
+            ("GET", f"{block}/log"),
+            ("GET", f"{block}/about"),
+        ):
+            answer = guild.ask(who, method, path)
+            assert answer.status_code in (404, 405, 410), f"{who} {path} {answer.text}"
+            assert "document" not in answer.text
+        answer = guild.ask(who, "POST", "/api/sewing", json=sewing)
+        assert answer.status_code in (404, 410), f"{who} {answer.text[:200]}"
+
+
+def test_a_save_key_that_another_used_is_as_good_as_any(guild: GuildOf) -> None:
+    asked = {"document": WEIR_GATE, "save_key": "the-same-key-for-both"}
+    both = [guild.ask(who, "POST", "/api/blocks", json=asked) for who in (OWNER, STRANGER)]
+    assert [one.status_code for one in both] == [201, 201]
+    assert both[0].json()["id"] != both[1].json()["id"]

@@ -7,10 +7,14 @@ from __future__ import annotations
 import json
 import logging
 import socket
+import time
+from hashlib import sha256
 from pathlib import Path
 from threading import Event, Thread
+from typing import Any
 
 import pytest
+import uvicorn
 from fastapi.testclient import TestClient
 from prometheus_client import REGISTRY
 from sqlalchemy import Engine, text
@@ -20,6 +24,7 @@ from tests.api.test_sewing_api import WEIR_GATE
 from yonk.api.records import log_as_json
 from yonk.machine.backup import back_up, restore
 from yonk.machine.database_server import DatabaseServer, MachineError, free_port
+from yonk.machine.patient_http import PatientProtocol
 from yonk.machine.serve import listen_on
 from yonk.machine.settings import ServeSettings, settings_in_words, settings_told
 from yonk.store.database import CutShortError, migrate, open_engine
@@ -155,6 +160,52 @@ def test_a_backup_that_was_changed_is_not_put_back(
     with pytest.raises(MachineError, match="not as it was written"):
         restore(url, file, over=True)
     assert web.get("/api/blocks").json()["total"] == 1
+
+
+def test_a_backup_cut_off_with_a_checksum_that_fits_is_told_in_a_sentence(
+    web: TestClient, empty: Engine, tmp_path: Path
+) -> None:
+    url = empty.url.render_as_string(hide_password=False)
+    web.post("/api/blocks", json={"document": WEIR_GATE})
+    file = tmp_path / "kept.sql.gz"
+    back_up(url, file)
+    short = file.read_bytes()[:-40]
+    file.write_bytes(short)
+    told = file.with_name("kept.sql.gz.sha256")
+    told.write_text(
+        told.read_text().replace(told.read_text().split()[0], sha256(short).hexdigest())
+    )
+    empty.dispose()
+    with pytest.raises(MachineError) as fault:
+        restore(url, file, over=True)
+    assert "\n" not in str(fault.value) and str(file) in str(fault.value)
+    assert web.get("/api/blocks").json()["total"] == 1
+
+
+def test_a_request_whose_head_never_comes_is_hung_up_on(monkeypatch: pytest.MonkeyPatch) -> None:
+    async def hello(scope: Any, receive: Any, send: Any) -> None:
+        await send({"type": "http.response.start", "status": 200, "headers": []})
+        await send({"type": "http.response.body", "body": b"hello"})
+
+    monkeypatch.setattr("yonk.machine.patient_http.HEAD_SECONDS", 0.2)
+    listening = listen_on(0)
+    config = uvicorn.Config(hello, http=PatientProtocol, lifespan="off", log_level="critical")
+    server = uvicorn.Server(config)
+    serving = Thread(target=server.run, kwargs={"sockets": [listening]})
+    serving.start()
+    while not server.started:
+        time.sleep(0.02)
+    try:
+        address = listening.getsockname()
+        with socket.create_connection(address, timeout=30) as patient:
+            patient.sendall(b"GET / HTTP/1.1\r\nHost: a\r\n\r\n")
+            assert patient.recv(1000).startswith(b"HTTP/1.1 200")
+        with socket.create_connection(address, timeout=30) as slow:
+            slow.sendall(b"GET / HTTP/1.1\r\nHo")
+            assert slow.recv(1000) == b""  # closed, or the wait of 30 s for it fails
+    finally:
+        server.should_exit = True
+        serving.join()
 
 
 def test_a_restore_that_was_cut_short_is_noticed_and_done_again(

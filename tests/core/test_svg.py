@@ -123,3 +123,16 @@ def test_a_drawing_that_would_take_without_end_is_refused_in_words(text: str) ->
 def test_what_is_no_drawing_is_refused(text: str) -> None:
     with pytest.raises(BadFileError):
         read_svg(text, block(), 4)
+
+
+def test_a_drawing_moved_in_too_many_steps_is_refused_before_it_is_read() -> None:
+    for moved in ("translate(1 0) " * 10_000, "rotate(1)" * 200):
+        for drawn in (
+            f'<g transform="{moved}"><path d="M0 20 h40"/></g>',
+            f'<g style="transform: {moved}"><path d="M0 20 h40"/></g>',
+        ):
+            with pytest.raises(BadFileError, match="moves its parts in too many steps"):
+                read_svg(wrapped(drawn), even(3, 3), 1)
+    deep = '<g transform="translate(1 0)">' * 100 + '<path d="M0 20 h40"/>' + "</g>" * 100
+    with pytest.raises(BadFileError, match="moves its parts in too many steps"):
+        read_svg(wrapped(deep), even(3, 3), 1)

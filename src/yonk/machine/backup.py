@@ -126,6 +126,13 @@ def _check_whole(file: Path) -> None:
         raise MachineError(f"{fault.filename} cannot be read ({fault.strerror}).") from None
     if not whole:
         raise MachineError(f"{file} is not as it was written; take another backup.")
+    # a sum may have been reckoned when it was short already; looked at before anything is lost
+    try:
+        with gzip.open(file) as content:
+            while content.read(PIECE):
+                pass
+    except (EOFError, gzip.BadGzipFile, zlib.error):
+        raise MachineError(f"{file} is cut short or is no backup; take another one.") from None
 
 
 def _empty(engine: Engine, tables: list[str]) -> None:
@@ -146,15 +153,8 @@ def _load(url: str, file: Path) -> None:
         ]
         client = subprocess.Popen(command, stdin=subprocess.PIPE, stderr=subprocess.PIPE)
         assert client.stdin and client.stderr
-        try:
-            with contextlib.suppress(BrokenPipeError):
-                shutil.copyfileobj(content, client.stdin, PIECE)
-        except (EOFError, gzip.BadGzipFile, zlib.error):
-            client.kill()
-            client.wait()
-            raise MachineError(
-                f"{file} is cut short or is no backup; take another one. The database waits for it."
-            ) from None
+        with contextlib.suppress(BrokenPipeError):
+            shutil.copyfileobj(content, client.stdin, PIECE)
         with contextlib.suppress(BrokenPipeError):
             client.stdin.close()
         said = client.stderr.read().decode(errors="replace").strip().splitlines()
