@@ -23,9 +23,14 @@ import shapely
 
 from bench.causes import simulated
 from bench.cloth import report_quality, seconds_for_300, seconds_from_hand
-from bench.drawings import SORTS, one_patch_painted, triangles
+from bench.drawings import SORTS, one_patch_painted, slanted, triangles
 from bench.quilt_page import figures
-from bench.quilts import milliseconds_of_edits, seconds_to_spread
+from bench.quilts import (
+    cloth_over_bound,
+    milliseconds_of_edits,
+    seconds_to_sew,
+    seconds_to_spread,
+)
 from bench.sewn import told as sewn_and_told
 from yonk.api.shelf.answers import form_of
 from yonk.core.drawing import draw
@@ -128,7 +133,12 @@ def sort_of_drawing(name: str, make: Callable[[int], Draft]) -> list[bool]:
             kept.append(report(f"plan of 16 × 16 {name}", 1000 * whole, 150))
             kept.append(report(f"one patch painted of 16 × 16 {name}", 1000 * edit, 150))
     kept.append(
-        report(f"plan of 64 × 64 {name}, times the geometry library", whole / alone, 4, "×")
+        report(
+            f"plan of 64 × 64 {name}, times the geometry library",
+            whole / alone,
+            10 if make is slanted else 4,  # there each patch is a template of its own
+            "×",
+        )
     )
     return kept
 
@@ -196,14 +206,25 @@ def _how_good(plan: SewingPlan) -> str:
 
 
 def quilts() -> list[bool]:
-    """A quilt of 12 × 15 blocks of 72 patches, one of 40 × 40: seen, one turned, spread."""
+    """A quilt of 12 × 15 blocks of 72 patches, one of 40 × 40: seen, one turned, spread. How a top
+    of 64 × 64 is sewn and pressed; the cloth of quilts at random over the least that it could be.
+    """
     kept = []
     for columns, rows, first, edit in ((12, 15, 1000.0, 300.0), (40, 40, 4000.0, 1500.0)):
         seen, turned = milliseconds_of_edits(columns, rows)
         kept.append(report(f"quilt of {columns} × {rows} blocks, first seen", seen, first))
         kept.append(report(f"quilt of {columns} × {rows} blocks, one turned", turned, edit))
     spread = max(seconds_to_spread(corners) for corners in (False, True))
-    return [*kept, report("12 × 15 blocks in six colourings spread", spread, 2, "s")]
+    kept.append(report("12 × 15 blocks in six colourings spread", spread, 2, "s"))
+    for kind in ("straight", "on-point"):
+        name = f"a top of 64 × 64 blocks, {kind}, sewn and pressed"
+        kept.append(report(name, seconds_to_sew(64, kind), 15, "s", exact=True))
+    over = cloth_over_bound()
+    most = over[int(0.95 * len(over))]
+    return [
+        *kept,
+        report("quilts' cloth over the bound, 95th percentile", most, 1.2, "×", exact=True),
+    ]
 
 
 def recipes() -> list[bool]:

@@ -10,12 +10,15 @@ from hypothesis import strategies as st
 from tests.drafts import block, drafts, even, scribbled, seams
 from yonk.core.drawing import (
     Drawing,
+    block_region,
     draw,
     grid_point_inside,
     once_a_drawing,
     read_patches,
+    set_in_pieces,
     work_in,
 )
+from yonk.core.drawing.straight import all_run_across
 from yonk.core.paper import DraftError
 
 
@@ -153,3 +156,32 @@ def test_what_follows_from_a_drawing_is_worked_out_once_for_it() -> None:
     assert [count(one) for one in drawings] == [2 * columns for columns in range(1, 12)]
     assert [count(drawings[-1]), count(drawings[-2])] == [22, 20] and len(asked) == 11
     assert count(drawings[0]) == 2 and len(asked) == 12, "only the latest are kept"
+
+
+@given(scribbled())
+def test_what_runs_across_is_never_set_in(draft) -> None:  # type: ignore[no-untyped-def]
+    """Seams that are known to run from edge to edge leave nothing that is set in, as it is found by
+    taking the block apart seam by seam.
+    """
+    region = block_region(draw(draft))
+    rings = [ring for piece in region.pieces for ring in (piece.ring, *piece.holes)]
+    if all_run_across(rings, region.width, region.height):
+        with pytest.MonkeyPatch.context() as patch:
+            patch.setattr("yonk.core.drawing.set_in.all_run_across", lambda *_: False)
+            assert set_in_pieces(region) == ()
+
+
+@pytest.mark.parametrize(
+    ("drawn", "across"),
+    [
+        ("1 0 1 3, 2 0 2 3, 0 1 3 2", True),
+        ("0 1 3 2, 0 2 3 0, 1 0 2 3", True),
+        ("1 0 1 2, 1 2 3 2", False),  # each ends on the other, or in the block
+        ("0 1 2 1, 2 0 2 2, 1 2 3 2, 1 1 1 3", False),  # a pinwheel
+        ("0 1 1 1, 2 1 3 1, 1 0 1 3, 2 0 2 3", False),  # one line with a gap
+    ],
+)
+def test_whether_every_seam_runs_across(drawn: str, across: bool) -> None:
+    region = block_region(draw(block(drawn, grid=(3, 3))))
+    rings = [piece.ring for piece in region.pieces]
+    assert all_run_across(rings, region.width, region.height) == across

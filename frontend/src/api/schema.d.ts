@@ -3424,6 +3424,7 @@ export interface components {
             /**
              * Sheets
              * @default [
+             *       "cover",
              *       "cutting",
              *       "labels",
              *       "steps",
@@ -3432,7 +3433,7 @@ export interface components {
              *       "templates"
              *     ]
              */
-            sheets?: ("cutting" | "labels" | "steps" | "sewing" | "card" | "templates")[];
+            sheets?: ("cover" | "cutting" | "labels" | "steps" | "sewing" | "card" | "templates")[];
             /**
              * Stage
              * @default all
@@ -4500,7 +4501,7 @@ export interface components {
              * Name
              * @enum {string}
              */
-            name: "cutting" | "labels" | "steps" | "sewing" | "card" | "templates";
+            name: "cover" | "cutting" | "labels" | "steps" | "sewing" | "card" | "templates";
             /** Words */
             words: string;
         };

@@ -5,7 +5,7 @@ from __future__ import annotations
 import numpy as np
 
 from yonk.core.drawing.assembly import Piece, Region
-from yonk.core.drawing.straight import apart, corners, lines_of
+from yonk.core.drawing.straight import all_run_across, apart, corners, lines_of
 
 
 def set_in_pieces(region: Region) -> tuple[Piece, ...]:
@@ -16,8 +16,11 @@ def set_in_pieces(region: Region) -> tuple[Piece, ...]:
     one that halves best is taken first.
     """
     size = max(region.width, region.height)
+    rings = [ring for one in region.pieces for ring in (one.ring, *one.holes)]
+    if all_run_across(rings, region.width, region.height):
+        return ()
     spots = corners([piece.ring for piece in region.pieces], size)
-    lines = lines_of([ring for one in region.pieces for ring in (one.ring, *one.holes)], size)
+    lines = lines_of(rings, size)
     waiting = [(np.arange(len(region.pieces)), lines)]
     stuck: list[Piece] = []
     while waiting:

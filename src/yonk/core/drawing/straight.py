@@ -35,28 +35,63 @@ def lines_of(rings: Sequence[Ring], size: int) -> Array:
     """Each line that a side lies on, once, the longest side first: a·x + b·y = c with a² + b² =
     1.
     """
-    sides = (
-        np.array(
-            [
-                (*one, *other)
-                for ring in rings
-                for one, other in zip(ring, ring[1:] + ring[:1], strict=True)
-            ],
-            dtype=float,
-        )
-        / size
-    )
+    sides = _sides(rings, size)
+    longest_first = _on_lines(sides)[
+        np.argsort(-np.hypot(sides[:, 2] - sides[:, 0], sides[:, 3] - sides[:, 1]), kind="stable")
+    ]
+    _, first = np.unique(np.round(longest_first, 7), axis=0, return_index=True)
+    return longest_first[np.sort(first)]
+
+
+def all_run_across(rings: Sequence[Ring], width: int, height: int) -> bool:
+    """Whether every seam is known to run from edge to edge of a rectangle that pieces fill, so that
+    it comes apart along any of them; it may be so where this is false.
+
+    What lies on one line is as long as the way from its one end to its other, counted from both
+    sides of it, and both ends lie on the edges.
+    """
+    size = max(width, height)
+    far = np.array([width, height]) / size
+    sides = _sides(rings, size)
+    lines = _on_lines(sides)
+    _, numbers = np.unique(np.round(lines, 7), axis=0, return_inverse=True)
+    of_line = np.tile(numbers.reshape(-1), 2)
+    spots = np.concatenate((sides[:, :2], sides[:, 2:]))
+    along = np.tile(lines, (2, 1))
+    place = spots[:, 1] * along[:, 0] - spots[:, 0] * along[:, 1]
+    order = np.lexsort((place, of_line))
+    begins = np.flatnonzero(np.diff(of_line[order], prepend=-1))
+    ends = np.append(begins[1:], len(order)) - 1
+    one, other = spots[order[begins]], spots[order[ends]]
+    lengths = place[order[ends]] - place[order[begins]]
+    half = len(sides)
+    told = np.bincount(of_line[:half], weights=np.abs(place[:half] - place[half:]))
+    edges = [np.abs(spot - at) < ON_THE_LINE for spot in (one, other) for at in (0, far)]
+    reach = (edges[0] | edges[1]).any(axis=1) & (edges[2] | edges[3]).any(axis=1)
+    of_edge = ((edges[0] & edges[2]) | (edges[1] & edges[3])).any(axis=1)
+    times = np.where(of_edge, 1, 2)
+    whole = np.abs(told - times * lengths) < ON_THE_LINE * (1 + len(sides))
+    return bool((reach & whole).all())
+
+
+def _sides(rings: Sequence[Ring], size: int) -> Array:
+    """Every side by its two ends, a length of `size` lattice steps counted as one."""
+    ends = [
+        (*one, *other)
+        for ring in rings
+        for one, other in zip(ring, ring[1:] + ring[:1], strict=True)
+    ]
+    return np.array(ends, dtype=float) / size
+
+
+def _on_lines(sides: Array) -> Array:
+    """The line that each side lies on, the same whichever way it goes."""
     a, b = sides[:, 3] - sides[:, 1], sides[:, 0] - sides[:, 2]
     sign = np.where((a < -ON_THE_LINE) | ((np.abs(a) <= ON_THE_LINE) & (b < 0)), -1, 1) / np.hypot(
         a, b
     )
     a, b = a * sign, b * sign
-    found = np.stack((a, b, a * sides[:, 0] + b * sides[:, 1]), axis=1)
-    longest_first = found[
-        np.argsort(-np.hypot(sides[:, 2] - sides[:, 0], sides[:, 3] - sides[:, 1]), kind="stable")
-    ]
-    _, first = np.unique(np.round(longest_first, 7), axis=0, return_index=True)
-    return longest_first[np.sort(first)]
+    return np.stack((a, b, a * sides[:, 0] + b * sides[:, 1]), axis=1)
 
 
 def apart(pieces: Sequence[Array], lines: Array, beside: Array | None = None) -> Parted | None:
