@@ -136,7 +136,8 @@ def test_neighbours_that_vanish_are_named_by_place(web: TestClient) -> None:
 
 def test_on_point_begins_with_an_edge(web: TestClient) -> None:
     document = quilt(web, "Hut Window")["document"]
-    found = worked(web, document, {"do": "places", "kind": "on-point"})
+    point = {"do": "places", "kind": "on-point", "columns": 3, "rows": 4}
+    found = worked(web, document, point)
     assert found["sheet"]["blocks"] == 18 and not found["notices"]
     assert purposes(found)["side triangles"] == [(3, "12 5⁄8″")]
     assert {use["angle"] for use in found["picture"]["uses"]} == {45}

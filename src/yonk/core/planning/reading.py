@@ -309,19 +309,37 @@ class _Grouping:
         stem = kind, region.on_point, *sizes
         if region.plain and max(region.width, region.height) < _MOST_INT64:
             own, mirror = self._of_boxes(region)
+            least, least_mirrored = min(own), min(mirror)
+            turns = [turn for turn, one in enumerate(own) if one == least]
         else:
             plain = region.in_lowest_terms()
-            own = [self._as_it_lies(plain.turned(turns)) for turns in range(4)]
-            mirrored = plain.mirrored()
-            mirror = [self._as_it_lies(mirrored.turned(turns)) for turns in range(4)]
-        turns = own.index(min(own))
+            least, turns = self._least_turned(plain)
+            least_mirrored, _ = self._least_turned(plain.mirrored())
         return _Told(
-            (*stem, own[turns]),
-            (*stem, min(mirror)),
-            region.turned(turns),
-            turns,
-            own.count(own[turns]),
+            (*stem, least),
+            (*stem, least_mirrored),
+            region.turned(turns[0]),
+            turns[0],
+            len(turns),
         )
+
+    def _least_turned(self, region: Region) -> tuple[Identity, list[int]]:
+        """How it lies in the turn in which that is least, and all turns in which it lies so.
+
+        What lies in its corners comes first in every turn; so the rest, which may be thousands of
+        pieces, is only turned where that does not tell.
+        """
+        wide, high = region.width, region.height
+        corners = {(0, 0), (wide, 0), (wide, high), (0, high)}
+        outer = tuple([p for p in region.pieces if not corners.isdisjoint(p.ring)])
+        tried = [0, 1, 2, 3]
+        if corners <= {spot for piece in outer for spot in piece.ring}:
+            few = replace(region, pieces=outer)
+            begins = [_beginning(few.turned(turn)) for turn in tried]
+            tried = [turn for turn in tried if begins[turn] == min(begins)]
+        lying = {turn: self._as_it_lies(region.turned(turn)) for turn in tried}
+        least = min(lying.values())
+        return least, [turn for turn, one in lying.items() if one == least]
 
     def _of_boxes(self, region: Region) -> tuple[list[Identity], list[Identity]]:
         """How it and its mirror image lie in every turn, where its pieces are plain, so that their
@@ -383,6 +401,12 @@ class _Grouping:
             (patch.fabric, patch.letter, part.role), Cloth(patch.fabric, patch.letter, part.role)
         )
         return cloth, frame.length(part.width, self.scale), frame.length(part.height, self.scale)
+
+
+def _beginning(region: Region) -> tuple[object, ...]:
+    """What is compared first of how regions lie."""
+    first = region.pieces[0]
+    return region.width, region.height, (first.ring, *first.holes)
 
 
 def _turned_boxes(boxes: Any, fabrics: Any, width: int, height: int) -> list[Identity]:
