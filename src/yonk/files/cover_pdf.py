@@ -10,7 +10,7 @@ from reportlab.lib.colors import HexColor
 from reportlab.platypus import Flowable, Paragraph, Spacer, Table, TableStyle
 
 from yonk.core.cutting import Cutting
-from yonk.core.paper import show
+from yonk.core.paper import blocks_words, show
 from yonk.core.planning import size
 from yonk.files.block_drawing import BlockDrawing
 from yonk.files.cutting_pdf import buying_words
@@ -45,7 +45,7 @@ def write_cover_pdf(
 def _sizes(cutting: Cutting) -> list[str]:
     draft, plan = cutting.draft, cutting.plan
     both, unit = 2 * draft.making.seam, draft.unit
-    blocks = "one block" if plan.all_blocks == 1 else f"{plan.all_blocks} blocks"
+    blocks = blocks_words(plan.all_blocks)
     counts = [f"{one.blocks} in {one.name}" for one in draft.colourings]
     if counts:
         blocks += f": {', '.join([f'{draft.making.blocks} as drafted', *counts])}"

@@ -9,6 +9,7 @@ from collections.abc import Sequence
 from reportlab.lib.colors import HexColor
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
 
+from yonk.core.paper import blocks_words
 from yonk.core.planning import Plan
 from yonk.core.pressing import (
     Lying,
@@ -49,7 +50,8 @@ def write_sewing_pdf(
     draft, width = plan.draft, SIZES[paper][0] - 2 * MARGIN
     recipes = {recipe.group.label: recipe for recipe in planned.recipes}
     steps = steps_of_sewing(plan, recipes, stacks_of(plan.reading), draft.making.blocks)
-    joined = f"{draft.making.blocks} blocks, joined by {plan.order}."
+    joined = f"{blocks_words(draft.making.blocks)}, joined by {plan.order}."
+    joined = joined[0].upper() + joined[1:]
     said = f"{joined} {meetings_words(plan.pressing)}"
     head: list[Flowable] = [
         Paragraph(marked(f"{draft.name}: sewing", 18), style(18, bold=True)),

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from yonk.core.paper import show
+from yonk.core.paper import blocks_words, show
 from yonk.core.pressing import SewingPlan, Sewn, measures, part_name, reason
 from yonk.files.sewing_file import join_names
 
@@ -16,7 +16,7 @@ def write_sewing_text(plan: SewingPlan, blocks: int) -> str:
 
 def _lines(plan: SewingPlan, blocks: int) -> Iterator[str]:
     states = plan.pressing.states
-    yield f"{plan.draft.name}: {blocks} blocks, joined by {plan.order}"
+    yield f"{plan.draft.name}: {blocks_words(blocks)}, joined by {plan.order}"
     yield (
         f"{len(states)} meetings: {states.count('nested')} nested, {states.count('spun')} spun, "
         f"{states.count('open')} open, {states.count('bulky')} bulky"

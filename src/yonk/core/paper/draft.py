@@ -85,6 +85,15 @@ def check_name(text: str, place: str) -> str:
     return name
 
 
+def blocks_words(count: int) -> str:
+    """So many blocks, as they are told.
+
+    >>> blocks_words(1), blocks_words(12)
+    ('one block', '12 blocks')
+    """
+    return "one block" if count == 1 else f"{count} blocks"
+
+
 def copy_name(name: str) -> str:
     """What the copy of a block is called.
 
