@@ -169,6 +169,8 @@ def test_paint_is_seen_before_the_server_has_answered(bench: BenchPage, page: Pa
     page.route("**/api/draft", lambda route: held.append(route))
     page.mouse.click(*bench.spot(1.5, 1.5))
     expect(page.locator(".waiting polygon")).to_have_attribute("style", re.compile("cloth-peat"))
+    while not held:  # it is seen before the request for it is on its way
+        page.wait_for_timeout(20)
     with bench.answered():
         held.pop().continue_()
     expect(page.locator(".waiting")).to_have_count(0)
