@@ -206,6 +206,8 @@ def test_ticks_made_faster_than_they_are_kept_are_all_kept_in_their_order(
     for _ in range(3):
         page.get_by_role("button", name="just one more").click()
     expect(page.locator(".so-far")).to_have_text("3 of 48")
+    while not held:
+        page.wait_for_timeout(20)
     with page.expect_response(lambda answer: answer.url.endswith("/api/sewing")):
         held[0].continue_()
     expect(page.locator(".so-far")).to_have_text("3 of 48")
