@@ -294,3 +294,13 @@ def test_mates_of_a_seam_are_drawn_where_the_eye_expects_them() -> None:
     assert len(draft.seams) == 4
     diagonal = apply(block(grid=(2, 2)), Sew(start=("0", "1/2"), end=("1", "1/2")), "diagonals")
     assert ((F(1, 2), F(0)), (F(1, 2), F(1))) in diagonal.seams
+
+
+def test_proportions_are_told_one_by_one_or_in_one_text() -> None:
+    wide = even(3, 1)
+    for parts in (("1", "2", "1"), ("1-2-1",), ("1 2 1",)):
+        told = apply(wide, Proportions(axis="columns", parts=parts))
+        assert [str(one) for one in told.columns] == ["1", "2", "1"]
+    assert apply(wide, Proportions(axis="rows", parts=("4 1/2",))).rows == (F(9, 2),)
+    with pytest.raises(DraftError, match="need 3 proportions"):
+        apply(wide, Proportions(axis="columns", parts=("1-2",)))

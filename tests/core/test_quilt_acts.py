@@ -260,6 +260,16 @@ def test_a_new_quilt_has_as_many_blocks_as_they_are_meant_for() -> None:
     assert laid(of(2, 4, 6)) == [2, 4, 6]
     assert laid(of(1)) == [12] and laid(of(1, 1)) == [6, 6]  # nobody said how many
     assert laid(of(4, 3)) == [5, 3]  # seven would be a strip
+    most = COUNTS["quilt_lines"][1]
+    large = of(*[COUNTS["blocks"][1]] * 3).setting, begun("All", many_blocks()).setting
+    assert all(max(one.columns, one.rows) <= most for one in large)
+
+
+def many_blocks() -> list[QuiltBlock]:
+    """As many blocks as a quilt may have, each meant for as many as it may be."""
+    draft = SAMPLES["Stile"]
+    draft = replace(draft, making=replace(draft.making, blocks=COUNTS["blocks"][1]))
+    return [QuiltBlock(key=f"k{n}", draft=draft) for n in range(COUNTS["quilt_blocks"][1])]
 
 
 def test_the_same_block_in_two_colourings_is_called_by_both() -> None:

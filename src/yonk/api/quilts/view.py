@@ -227,19 +227,19 @@ def cloth_words(plan: QuiltPlan) -> str:
 
 def _vanishing(quilt: Quilt) -> Iterator[VanishingOut]:
     """Neighbours that nearly vanish, those of the same blocks and the same share told once."""
-    alike: dict[tuple[frozenset[str], str], list[Vanishing]] = defaultdict(list)
+    alike: dict[tuple[frozenset[str | None], str], list[Vanishing]] = defaultdict(list)
     for one in vanishing(quilt):
-        both = frozenset(quilt.by_key[key].title if key else "plain" for key in one.blocks)
-        alike[both, f"{100 * one.share:.0f} %"].append(one)
-    for (names, share), pairs in alike.items():
+        alike[frozenset(one.blocks), f"{100 * one.share:.0f} %"].append(one)
+    for (keys, share), pairs in alike.items():
+        names = sorted(quilt.by_key[key].title if key else "a plain square" for key in keys)
         (row, column), (below, beside) = pairs[0].one, pairs[0].other
         first = f"row {row + 1}, place {column + 1} and row {below + 1}, place {beside + 1}"
-        which = " beside ".join(sorted(names)) if len(names) > 1 else f"{min(names)} beside itself"
+        which = " beside ".join(names if len(names) > 1 else [names[0], "itself"])
+        most = f"{which}: {len(pairs)} pairs" if len(pairs) > 1 else first
+        last = f", the first {first}" if len(pairs) > 1 else ""
         words = (
-            f"{which}: {len(pairs)} pairs nearly vanish into each other along {share} of their "
-            f"edge, the first {first}."
-            if len(pairs) > 1
-            else f"{first.capitalize()} nearly vanish into each other along {share} of their edge."
+            f"{most[0].upper()}{most[1:]} nearly vanish into each other along {share} of their "
+            f"edge{last}."
         )
         yield VanishingOut(pairs=[(one.one, one.other) for one in pairs], words=words)
 

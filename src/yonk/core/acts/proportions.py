@@ -35,11 +35,10 @@ class Proportions(Act):
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:
         """The draft after it. Raises `DraftError` naming the field."""
-        texts = parts_in(self.parts[0]) if len(self.parts) == 1 else self.parts
-        if len(texts) != len(parts_of(draft, self.axis)):
-            raise DraftError(
-                self.axis, f"need {len(parts_of(draft, self.axis))} proportions, one for each"
-            )
+        lines = len(parts_of(draft, self.axis))
+        texts = parts_in(self.parts[0]) if len(self.parts) == 1 < lines else self.parts
+        if len(texts) != lines:
+            raise DraftError(self.axis, f"need {lines} proportions, one for each")
         parts = tuple(
             typed_length(part, f"{self.axis} {place}", "proportion", draft.unit)
             for place, part in enumerate(texts, start=1)

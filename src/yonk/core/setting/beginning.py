@@ -7,11 +7,12 @@ from collections.abc import Iterator, Sequence
 from dataclasses import replace
 from math import isqrt
 
-from yonk.core.paper import USUAL, DraftError
+from yonk.core.paper import COUNTS, USUAL, DraftError
 from yonk.core.setting.quilt import Placed, Quilt, QuiltBlock, Setting
 
 COLUMNS, ROWS = 3, 4  # where no block says for how many it is
 LONGEST = 2  # how often a new quilt is as long as it is wide, at most
+MOST_PLACES = COUNTS["quilt_lines"][1] ** 2 // LONGEST  # of which the longest grid has room
 
 
 def begun(name: str, blocks: Sequence[QuiltBlock]) -> Quilt:
@@ -28,7 +29,7 @@ def begun(name: str, blocks: Sequence[QuiltBlock]) -> Quilt:
     sizes = {(one.draft.width, one.draft.height) for one in blocks}
     wanted = [one.draft.making.blocks for one in blocks]
     said = any(count > 1 for count in wanted)
-    columns, rows = grid_for(sum(wanted)) if said else (COLUMNS, ROWS)
+    columns, rows = grid_for(min(sum(wanted), MOST_PLACES)) if said else (COLUMNS, ROWS)
     laid = list(in_turn(wanted if said else [columns * rows] * len(blocks)))[: columns * rows]
     setting = Setting(
         columns=columns,
