@@ -11,13 +11,15 @@ IN_NEED = 20  # as many times as often is looked at once, wherever the work stan
 
 
 def look_seldom() -> None:
-    """Look for cycles seldom: for one piece of work, after which the process ends."""
-    gc.set_threshold(*SELDOM)
+    """Look for cycles only when there is need: for one piece of work, after which the process
+    ends.
+    """
+    gc.set_threshold(SELDOM[0] * IN_NEED, *SELDOM[1:])
 
 
 def look_between_requests() -> None:
     """Look only when told, by `look_if_due`, or when there is need; never at what is there now."""
-    gc.set_threshold(SELDOM[0] * IN_NEED, *SELDOM[1:])
+    look_seldom()
     gc.collect()
     gc.freeze()
 

@@ -7,6 +7,7 @@ from yonk.core.drawing.assembly import (
     Region,
     Whole,
     block_region,
+    ring_turned,
     take_apart,
     wholes,
 )
@@ -65,6 +66,7 @@ __all__ = [
     "once_a_drawing",
     "paint_faces",
     "read_patches",
+    "ring_turned",
     "set_in_pieces",
     "take_apart",
     "wholes",

@@ -17,7 +17,7 @@ from functools import cached_property
 from math import gcd
 from typing import Generic, NamedTuple, TypeVar
 
-from yonk.core.drawing.faces import Drawing, Ring
+from yonk.core.drawing.faces import Drawing, Ring, Spot
 from yonk.core.paper import ROOT_2, Length, Rational
 
 Known = TypeVar("Known")
@@ -161,20 +161,32 @@ class Region:
         pieces = [Piece(p.face, ring(p.ring), tuple(map(ring, p.holes))) for p in self.pieces]
         return Region(tuple(pieces), self.width // common, self.height // common, self.turns)
 
-    def turned(self, quarters: int = 1) -> Region:
-        """The same region turned clockwise by so many quarters, none to three."""
-        if self.plain and quarters:
+    def turned(self, quarters: int = 1, *, mirrored: bool = False) -> Region:
+        """The same region turned clockwise by so many quarters, none to three; where it is asked
+        for `mirrored`, as a mirror shows it first, left for right.
+        """
+        if not quarters and not mirrored:
+            return self
+        if self.plain and not mirrored:
             return self._plainly_turned(quarters)
         wide, high = self.width, self.height
-        if quarters == 1:
-            return self._changed(lambda x, y: (high - y, x), high, wide, mirrored=False)
-        if quarters == 2:
-            return self._changed(lambda x, y: (wide - x, high - y), wide, high, mirrored=False)
-        return (
-            self._changed(lambda x, y: (y, wide - x), high, wide, mirrored=False)
-            if quarters
-            else self
-        )
+
+        def laid(ring: Ring) -> Ring:
+            new = ring_turned(ring, quarters, wide, high, mirrored=mirrored)
+            least = new.index(min(new))
+            return tuple(new[least:] + new[:least])
+
+        pieces = [
+            Piece(
+                piece.face,
+                laid(piece.ring),
+                tuple(sorted(map(laid, piece.holes))) if piece.holes else (),
+            )
+            for piece in self.pieces
+        ]
+        pieces.sort(key=_ring)
+        sides = (high, wide) if quarters % 2 else (wide, high)
+        return Region(tuple(pieces), *sides, self.turns)
 
     def _plainly_turned(self, quarters: int) -> Region:
         """Turned by its boxes, which tell all of plain pieces; there may be thousands of them."""
@@ -198,36 +210,12 @@ class Region:
 
     def mirrored(self) -> Region:
         """The same region as a mirror shows it, left for right."""
-        return self._changed(
-            lambda x, y: (self.width - x, y), self.width, self.height, mirrored=True
-        )
-
-    def _changed(
-        self,
-        change: Callable[[int, int], tuple[int, int]],
-        width: int,
-        height: int,
-        *,
-        mirrored: bool,
-    ) -> Region:
-        def ring(old: Ring) -> Ring:
-            new = [change(x, y) for x, y in old]
-            if mirrored:
-                new.reverse()
-            least = new.index(min(new))
-            return tuple(new[least:] + new[:least])
-
-        pieces = [
-            Piece(piece.face, ring(piece.ring), tuple(sorted(ring(hole) for hole in piece.holes)))
-            for piece in self.pieces
-        ]
-        return Region(
-            tuple(sorted(pieces, key=lambda piece: piece.ring)), width, height, self.turns
-        )
+        return self.turned(0, mirrored=True)
 
     def length(self, steps: int, scale: Rational) -> Length:
         """A stretch along the frame, in the draft's unit."""
-        doubled = Length(Fraction(steps) / (scale * 2 ** (self.turns // 2)))
+        whole = scale * 2 ** (self.turns // 2)
+        doubled = Length(Fraction(steps * whole.denominator, whole.numerator))
         return doubled * ROOT_2 / 2 if self.on_point else doubled
 
 
@@ -302,6 +290,26 @@ def wholes(node: Node[Known]) -> list[Whole[Known]]:
 
 def _ring(piece: Piece) -> Ring:
     return piece.ring
+
+
+def ring_turned(
+    ring: Sequence[Spot], quarters: int, wide: int, high: int, *, mirrored: bool = False
+) -> list[Spot]:
+    """A ring within a box so wide and high, as it lies where the box is turned clockwise by so many
+    quarters, none to three; mirrored before, left for right, where that is asked for.
+    """
+    if mirrored:
+        ring = ring[::-1]  # clockwise again
+        if quarters == 0:
+            return [(wide - x, y) for x, y in ring]
+        if quarters == 1:
+            return [(high - y, wide - x) for x, y in ring]
+        return [(x, high - y) for x, y in ring] if quarters == 2 else [(y, x) for x, y in ring]
+    if quarters == 1:
+        return [(high - y, x) for x, y in ring]
+    if quarters == 2:
+        return [(wide - x, high - y) for x, y in ring]
+    return [(y, wide - x) for x, y in ring] if quarters else [*ring]
 
 
 def _moved(ring: Ring, left: int, top: int) -> Ring:

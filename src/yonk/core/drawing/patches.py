@@ -70,7 +70,7 @@ def lengths(squared: int, scale: Rational) -> Length:
     """
     whole = isqrt(squared)
     if whole * whole == squared:
-        return Length(Fraction(whole) / scale)
+        return Length(Fraction(whole * scale.denominator, scale.numerator))
     if squared % 2 == 0 and isqrt(squared // 2) ** 2 == squared // 2:
         return Length(Fraction(0), Fraction(isqrt(squared // 2)) / scale)
     return Length(square_root(Fraction(squared) / (scale * scale)))

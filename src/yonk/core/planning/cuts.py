@@ -7,7 +7,7 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from yonk.core.planning.recipes import Recipe
-from yonk.core.units import YIELDS, CutShape, Listed, Need, Outline, Rotary, Subcut
+from yonk.core.units import NOUGHT, YIELDS, CutShape, Listed, Need, Outline, Rotary, Subcut
 
 
 @dataclass(frozen=True)
@@ -39,10 +39,10 @@ class Cut:
     purposes: tuple[Purpose, ...]
     outline: Outline = ()
     rotary: Rotary | None = None
-    squaring: Fraction = Fraction(0)
-    across: Fraction = Fraction(0)
+    squaring: Fraction = NOUGHT
+    across: Fraction = NOUGHT
     before: int = 0
-    template_height: Fraction = Fraction(0)  # of the smallest box round a template, as cut
+    template_height: Fraction = NOUGHT  # of the smallest box round a template, as cut
 
     @property
     def fabric(self) -> str:
@@ -141,7 +141,7 @@ def cutting_list(
         for need in recipe.needs:
             width, height = need.rounded(step)
             key = need.listed_as(width, height, step), width
-            of_template = height if need.shape == "template" else Fraction(0)
+            of_template = height if need.shape == "template" else NOUGHT
             rows.setdefault(key, (of_template, []))[1].append((recipe, need))
     cuts = [_cut(*key, needs, squaring, across, height) for key, (height, needs) in rows.items()]
     return in_order_of_cutting(cuts)
@@ -209,7 +209,7 @@ def _cut(
         tuple(purposes.values()),
         first.outline,
         first.rotary,
-        squaring if what.shape == "strip" else Fraction(0),
-        across if what.shape == "strip" else Fraction(0),
+        squaring if what.shape == "strip" else NOUGHT,
+        across if what.shape == "strip" else NOUGHT,
         template_height=template_height,
     )

@@ -307,24 +307,29 @@ class _Grouping:
             (region.length(region.width, self.scale), region.length(region.height, self.scale))
         )
         stem = kind, region.on_point, *sizes
+        turned: Region | None = None
         if region.plain and max(region.width, region.height) < _MOST_INT64:
             own, mirror = self._of_boxes(region)
             least, least_mirrored = min(own), min(mirror)
             turns = [turn for turn, one in enumerate(own) if one == least]
         else:
             plain = region.in_lowest_terms()
-            least, turns = self._least_turned(plain)
-            least_mirrored, _ = self._least_turned(plain.mirrored())
+            least, turns, lying = self._least_turned(plain)
+            turned = lying if plain is region else None
+            least_mirrored, *_ = self._least_turned(plain, mirrored=True)
         return _Told(
             (*stem, least),
             (*stem, least_mirrored),
-            region.turned(turns[0]),
+            turned or region.turned(turns[0]),
             turns[0],
             len(turns),
         )
 
-    def _least_turned(self, region: Region) -> tuple[Identity, list[int]]:
-        """How it lies in the turn in which that is least, and all turns in which it lies so.
+    def _least_turned(
+        self, region: Region, *, mirrored: bool = False
+    ) -> tuple[Identity, list[int], Region]:
+        """How it, or its mirror image, lies in the turn in which that is least, all turns in which
+        it lies so, and itself turned by the first of them.
 
         What lies in its corners comes first in every turn; so the rest, which may be thousands of
         pieces, is only turned where that does not tell.
@@ -335,11 +340,13 @@ class _Grouping:
         tried = [0, 1, 2, 3]
         if corners <= {spot for piece in outer for spot in piece.ring}:
             few = replace(region, pieces=outer)
-            begins = [_beginning(few.turned(turn)) for turn in tried]
+            begins = [_beginning(few.turned(turn, mirrored=mirrored)) for turn in tried]
             tried = [turn for turn in tried if begins[turn] == min(begins)]
-        lying = {turn: self._as_it_lies(region.turned(turn)) for turn in tried}
+        turned = {turn: region.turned(turn, mirrored=mirrored) for turn in tried}
+        lying = {turn: self._as_it_lies(one) for turn, one in turned.items()}
         least = min(lying.values())
-        return least, [turn for turn, one in lying.items() if one == least]
+        turns = [turn for turn, one in lying.items() if one == least]
+        return least, turns, turned[turns[0]]
 
     def _of_boxes(self, region: Region) -> tuple[list[Identity], list[Identity]]:
         """How it and its mirror image lie in every turn, where its pieces are plain, so that their

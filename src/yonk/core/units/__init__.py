@@ -4,6 +4,7 @@ from yonk.core.units.carrying_out import Made, carry_out, ruler_slack, target_of
 from yonk.core.units.form import Form
 from yonk.core.units.kinds import BY_NAME, KINDS, REST, kind_named
 from yonk.core.units.needs import (
+    NOUGHT,
     YIELDS,
     Cloth,
     CutShape,
@@ -37,6 +38,7 @@ from yonk.core.units.unit import (
 __all__ = [
     "BY_NAME",
     "KINDS",
+    "NOUGHT",
     "POINTS_CUT_OFF_AT",
     "REST",
     "YIELDS",

@@ -35,9 +35,11 @@ class Form:
         exact = Fraction(steps)
         times, over = exact.denominator, exact.numerator
         found = tuple(rings)
-        common = gcd(over, *(times * n for ring in found for spot in ring for n in spot))
+        common = gcd(over, *[times * n for ring in found for spot in ring for n in spot])
+        if times == common:  # counted so already, as most are
+            return Form(found, over // common)
         told = tuple(
-            tuple((x * times // common, y * times // common) for x, y in ring) for ring in found
+            [tuple([(x * times // common, y * times // common) for x, y in ring]) for ring in found]
         )
         return Form(told, over // common)
 
@@ -62,12 +64,9 @@ class Form:
     @property
     def sides(self) -> tuple[Fraction, Fraction]:
         """The longer and the shorter side of its box, in units of length."""
-        longer, shorter = sorted(map(self._span, (0, 1)), reverse=True)
-        return Fraction(longer, self.over), Fraction(shorter, self.over)
-
-    def _span(self, axis: int) -> int:
-        along = [spot[axis] for spot in self.rings[0]]
-        return max(along) - min(along)
+        across, down = zip(*self.rings[0], strict=True)
+        wide, high = max(across) - min(across), max(down) - min(down)
+        return Fraction(max(wide, high), self.over), Fraction(min(wide, high), self.over)
 
 
 NO_FORM = Form()

@@ -23,6 +23,8 @@ Hand = Literal["left", "right"]
 Lie = Literal["stands", "lies"]
 Outline = tuple[tuple[float, float], ...]
 
+NOUGHT = Fraction(0)
+
 DIAGONALS: dict[Subcut, int] = {"none": 0, "one-diagonal": 1, "both-diagonals": 2}
 YIELDS: dict[Subcut, int] = {"none": 1, "one-diagonal": 2, "both-diagonals": 4}
 
@@ -152,7 +154,12 @@ class Listed:
     on_point: bool = False
     segment: Fraction | None = None
     lie: Lie | None = None
-    seam: Fraction = Fraction(0)
+    seam: Fraction = NOUGHT
+
+    def __hash__(self) -> int:
+        """By what tells most cuts apart: of a template its form, which has its width and height."""
+        size = hash(self.form) if self.form else hash((self.width, self.height))
+        return hash((self.fabric, self.shape, size, self.subcut))
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -178,7 +185,7 @@ class Need:
     diagonal: Hand | None = None
     outline: Outline = ()
     form: Form = NO_FORM
-    seam: Fraction = Fraction(0)  # of a template
+    seam: Fraction = NOUGHT  # of a template
     on_point: bool = False
     rotary: Rotary | None = None
     corners_off: Corners = (None, None, None, None)
@@ -195,7 +202,10 @@ class Need:
     def rounded(self, step: Fraction) -> tuple[Fraction, Fraction]:
         """Width and height on the ruler; nothing is cut smaller than a step of it."""
         if self.rounding == "up":
-            return max(self.width.up(step), self.least), max(self.height.up(step), self.least)
+            width, height = self.width.up(step), self.height.up(step)
+            return (
+                (max(width, self.least), max(height, self.least)) if self.least else (width, height)
+            )
         if self.shape == "strip":
             return self.width.up(step), max(step, self.height.nearest(step))
         return max(step, self.width.nearest(step)), max(step, self.height.nearest(step))
@@ -209,11 +219,14 @@ class Need:
         square = self.shape == "rectangle" and width == height
         if self.form:
             width, height = self.form.sides
-        corners = tuple(corner.listed if corner else Fraction(0) for corner in self.corners_off)
+        off = any(self.corners_off)
+        corners = (
+            [corner.listed if corner else NOUGHT for corner in self.corners_off] if off else []
+        )
         return Listed(
             fabric=self.fabric,
             shape="square" if square else self.shape,
-            width=Fraction(0) if self.shape == "strip" else width,
+            width=NOUGHT if self.shape == "strip" else width,
             height=height,
             subcut=self.subcut,
             hand=None if square else self.diagonal,

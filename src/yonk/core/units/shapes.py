@@ -8,14 +8,15 @@ its long points cut off.
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from fractions import Fraction
 from math import atan2, cos, pi, sin
+from typing import Any
 
 import numpy as np
 import shapely
 
-from yonk.core.drawing import Piece, Ring, lengths
+from yonk.core.drawing import Piece, Ring, lengths, ring_turned
 from yonk.core.paper import ROOT_2, Length, Rational
 from yonk.core.units.form import Form
 from yonk.core.units.half_rectangle_triangle import right_triangle
@@ -24,9 +25,11 @@ from yonk.core.units.needs import Cloth, Hand, Need, Outline, Rotary, Terms, box
 POINTS_CUT_OFF_AT = (
     2.0  # seam allowances from the corner of the finished patch, measured along its bisector
 )
+_MOST_INT64 = 2**61  # the sum of two sides of a box that is no greater fits into 64 bits
 _FINEST = 10**9  # an outline is told to so fine a part of a unit
 
 Side = tuple[int, int]
+Array = Any  # numpy arrays, of Python integers where 64 bits could overflow
 
 
 def cut_patches(
@@ -37,9 +40,12 @@ def cut_patches(
     """
     by_ruler = [_by_ruler(cloth, piece, turns, scale, terms, pieces) for cloth, piece in patches]
     others = [piece for need, (_, piece) in zip(by_ruler, patches, strict=True) if need is None]
-    outlines = iter(_outlines(others, turns, scale, terms))
+    if not others:
+        return [need for need in by_ruler if need]
+    cut_lines = _outlines(others, turns, scale, terms)
+    forms = _forms(others, turns, scale)
     return [
-        need or _template(cloth, piece, next(outlines), turns, scale, terms, pieces)
+        need or _template(cloth, piece, *next(cut_lines), next(forms), turns, scale, terms, pieces)
         for need, (cloth, piece) in zip(by_ruler, patches, strict=True)
     ]
 
@@ -48,9 +54,9 @@ def _by_ruler(
     cloth: Cloth, piece: Piece, turns: int, scale: Rational, terms: Terms, pieces: int
 ) -> Need | None:
     """What a ruler cuts: right triangles, squares and rectangles; None for any other shape."""
-    sides = _sides(piece.ring)
-    if piece.holes:
+    if piece.holes or len(piece.ring) > 4:
         return None
+    sides = _sides(piece.ring)
     if len(sides) == 3:
         corner = next((i for i in range(3) if _dot(sides[i - 1], sides[i]) == 0), None)
         if corner is not None:
@@ -107,16 +113,15 @@ def _template(
     cloth: Cloth,
     piece: Piece,
     outline: Outline,
+    size: tuple[Length, Length],
+    form: Form,
     turns: int,
     scale: Rational,
     terms: Terms,
     pieces: int,
 ) -> Need:
-    across, down = [x for x, _ in outline], [y for _, y in outline]
-    spans = sorted((max(across) - min(across), max(down) - min(down)), reverse=True)
-    # a corner on a mark of the ruler stays on it
-    wide, high = (Length(Fraction(round(span * _FINEST) - 1, _FINEST)) for span in spans)
-    rotary = None if piece.holes else _rotary(_sides(piece.ring), turns, scale, terms)
+    four = len(piece.ring) == 4 and not piece.holes
+    rotary = _rotary(_sides(piece.ring), turns, scale, terms) if four else None
     said = (
         rotary.words
         if rotary
@@ -127,32 +132,59 @@ def _template(
         letter=cloth.letter,
         role=cloth.role,
         shape="template",
-        width=wide,
-        height=high,
+        width=size[0],
+        height=size[1],
         rounding="up",
         pieces=pieces,
         working=(said,),
         outline=outline,
         rotary=rotary,
-        form=_form(piece, turns, scale),
+        form=form,
         seam=terms.seam,
         on_point=turns % 2 == 1,
     )
 
 
-def _form(piece: Piece, turns: int, scale: Rational) -> Form:
-    """The finished outline and its holes, exactly, alike for pieces that are quarter turns of each
-    other.
+def _forms(pieces: Sequence[Piece], turns: int, scale: Rational) -> Iterator[Form]:
+    """The finished outline and the holes of each piece, exactly, alike for pieces that are quarter
+    turns of each other: those of the turn in which they are least.
     """
-    rings = (piece.ring, *piece.holes)
-    ways = []
-    for _ in range(4):
-        rings = tuple([tuple([(-y, x) for x, y in ring]) for ring in rings])
-        left = min([x for x, _ in rings[0]])
-        top = min([y for _, y in rings[0]])
-        ways.append([_from_least([(x - left, y - top) for x, y in ring]) for ring in rings])
-    outer, *holes = min([(one[0], *sorted(one[1:])) for one in ways])
-    return Form.of((outer, *holes), scale * 2 ** (turns // 2))
+    steps = scale * 2 ** (turns // 2)
+    for piece, (left, top, wide, high), begins in zip(pieces, *_begins(pieces), strict=True):
+        own = [[(x - left, y - top) for x, y in ring] for ring in (piece.ring, *piece.holes)]
+        least, ways = min(begins), []
+        for turn, begin in enumerate(begins):
+            if begin == least:
+                rings = [_from_least(ring_turned(ring, turn, wide, high)) for ring in own]
+                ways.append((rings[0], *sorted(rings[1:])))
+        yield Form.of(min(ways), steps)
+
+
+def _begins(pieces: Sequence[Piece]) -> tuple[list[list[int]], list[list[int]]]:
+    """Of each piece its box, as left, top, width and height; and how high its outline begins on its
+    left side in each of the four turns, which mostly tells the least of them without a look at the
+    others.
+    """
+    counts = [len(piece.ring) for piece in pieces]
+    starts, of = np.cumsum([0, *counts[:-1]]), np.repeat(np.arange(len(pieces)), counts)
+    spots = np.array([spot for piece in pieces for spot in piece.ring], dtype=object)
+    x, y = (spots if spots.max() >= _MOST_INT64 else spots.astype(np.int64)).T
+    left, top = np.minimum.reduceat(x, starts), np.minimum.reduceat(y, starts)
+    right, bottom = np.maximum.reduceat(x, starts), np.maximum.reduceat(y, starts)
+
+    def least(along: Array, side: Array) -> Array:
+        """Of the corners on a side the least distance along it."""
+        return np.minimum.reduceat(np.where(side == 0, along, wide[of] + high[of]), starts)
+
+    wide, high = right - left, bottom - top
+    on_left, on_top, on_right, on_bottom = x - left[of], y - top[of], right[of] - x, bottom[of] - y
+    begins = (
+        least(on_top, on_left),
+        least(on_left, on_bottom),
+        least(on_bottom, on_right),
+        least(on_right, on_top),
+    )
+    return np.stack((left, top, wide, high), axis=1).tolist(), np.stack(begins, axis=1).tolist()
 
 
 def _from_least(ring: list[tuple[int, int]]) -> Ring:
@@ -160,12 +192,13 @@ def _from_least(ring: list[tuple[int, int]]) -> Ring:
     return tuple(ring[least:] + ring[:least])
 
 
-def _outlines(pieces: Sequence[Piece], turns: int, scale: Rational, terms: Terms) -> list[Outline]:
-    """The cut line of each piece as it lies in the block, from the corner of its upright box, in
-    the draft's unit. All at once, since there may be thousands.
+def _outlines(
+    pieces: Sequence[Piece], turns: int, scale: Rational, terms: Terms
+) -> Iterator[tuple[Outline, tuple[Length, Length]]]:
+    """The cut line of each piece as it lies in the block, from the corner of its upright box, and
+    the longer and the shorter side of that, in the draft's unit. All at once, since there may be
+    thousands.
     """
-    if not pieces:
-        return []
     angle, shrink = turns * pi / 4, 1 / (float(scale) * 2 ** (turns / 2))
     of_piece = np.repeat(np.arange(len(pieces)), [len(piece.ring) for piece in pieces])
     spots = np.array([spot for piece in pieces for spot in piece.ring], dtype=float)
@@ -182,12 +215,17 @@ def _outlines(pieces: Sequence[Piece], turns: int, scale: Rational, terms: Terms
     told = np.round(lines - corners[of_line], 9) + 0.0  # no nought with a minus
     starts = np.searchsorted(of_line, np.arange(len(pieces) + 1))
     every = list(map(tuple, told.tolist()))
-    return [tuple(every[start : end - 1]) for start, end in zip(starts, starts[1:], strict=False)]
+    spans = np.sort(np.maximum.reduceat(told, starts[:-1]), axis=1)[:, ::-1]
+    # a corner on a mark of the ruler stays on it
+    sizes = (np.rint(spans * _FINEST).astype(np.int64) - 1).tolist()
+    for start, end, (longer, shorter) in zip(starts, starts[1:], sizes, strict=False):
+        size = Length(Fraction(longer, _FINEST)), Length(Fraction(shorter, _FINEST))
+        yield tuple(every[start : end - 1]), size
 
 
 def _parallels(sides: Sequence[Side]) -> list[int]:
     """Of a four-sided shape: the numbers of the sides that have a parallel opposite."""
-    return [i for i in (0, 1) if len(sides) == 4 and _cross(sides[i], sides[i + 2]) == 0]
+    return [i for i in (0, 1) if _cross(sides[i], sides[i + 2]) == 0]
 
 
 def _corner_at_45(a: Side, b: Side) -> bool:
