@@ -10,7 +10,7 @@ from typing import Annotated, Any
 from fastapi import Response
 from pydantic import BaseModel, ConfigDict, Field, computed_field
 
-from yonk.core.paper import COUNTS, Code, Print, place_words
+from yonk.core.paper import COUNTS, XY, Code, Print, place_words
 from yonk.store.rights import Right
 
 
@@ -22,9 +22,6 @@ def as_json(text: bytes) -> Response:
 Document = Annotated[
     dict[str, Any], Field(description="a block file; the front end hands it on as it came")
 ]
-
-
-Place = tuple[float, float]
 
 
 SaveKey = Annotated[
@@ -88,7 +85,7 @@ class BlockOut(Model):
 class PictureFaceOut(Model):
     """One patch of a small picture; `cloth` is its fabric's place in the block's, if it has one."""
 
-    outline: list[Place]
+    outline: list[XY]
     colour: str
     cloth: int | None = None
 
@@ -122,7 +119,7 @@ class PagesOut(Model):
 class PartOut(Model):
     """A patch of a unit's picture."""
 
-    outline: list[Place]
+    outline: list[XY]
     fabric: str
 
 

@@ -9,8 +9,8 @@ from io import StringIO
 from ezdxf import units
 from ezdxf.filemanagement import new
 
-from yonk.core.cutting import CutList, Outline, Template, diagonal_drawn
-from yonk.core.paper import LengthUnit
+from yonk.core.cutting import CutList, Template, diagonal_drawn
+from yonk.core.paper import LengthUnit, Polygon
 from yonk.files.plain_text import for_markup, printable
 
 GAP = 0.5
@@ -41,7 +41,7 @@ def write_templates_svg(templates: list[Template], unit: LengthUnit) -> str:
     )
 
 
-def _polygon(outline: Outline, top: float) -> str:
+def _polygon(outline: Polygon, top: float) -> str:
     return f'<polygon points="{" ".join(f"{x:.5f},{y + top:.5f}" for x, y in outline)}"/>'
 
 

@@ -12,13 +12,13 @@ from math import cos, radians, sin
 from reportlab.lib.colors import HexColor
 from reportlab.platypus import Flowable
 
+from yonk.core.paper import Polygon
 from yonk.core.planning import read
 from yonk.core.setting import LaidBlock, Quilt, layout_of
 from yonk.core.top import Diagram
 from yonk.files.paper import BOLD, INK, MADDER, SHEET
 from yonk.files.plain_text import for_markup
 
-Outline = tuple[tuple[float, float], ...]
 NOTHING = "#fffdf6"
 
 
@@ -28,7 +28,7 @@ class Coloured:
     nothing of it is seen.
     """
 
-    outline: Outline
+    outline: Polygon
     colour: str
     in_top: bool
 
@@ -41,7 +41,7 @@ def coloured_outlines(quilt: Quilt) -> Iterator[Coloured]:
         return fabrics[key].colour if key in fabrics else NOTHING
 
     @cache
-    def faces(key: str) -> list[tuple[Outline, str]]:
+    def faces(key: str) -> list[tuple[Polygon, str]]:
         draft = quilt.by_key[key].as_sewn
         reading = read(draft)
         scale = float(reading.drawing.scale)
@@ -66,7 +66,7 @@ def coloured_outlines(quilt: Quilt) -> Iterator[Coloured]:
                 yield Coloured(_as_laid(outline, block), own, in_top)
 
 
-def _as_laid(outline: Outline, block: LaidBlock) -> Outline:
+def _as_laid(outline: Polygon, block: LaidBlock) -> Polygon:
     c, s = cos(radians(block.angle)), sin(radians(block.angle))
     sign = -1 if block.placed and block.placed.mirrored else 1
     (x, y) = block.middle

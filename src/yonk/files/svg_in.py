@@ -16,10 +16,9 @@ from xml.etree.ElementTree import Element, ParseError, fromstring
 
 from svgelements import SVG, Close, Line, Move, Path, Shape
 
-from yonk.core.paper import Draft, Fault, LengthError, Point, Seam, read_length
+from yonk.core.paper import XY, Draft, Fault, LengthError, Point, Seam, read_length
 from yonk.files.block_file import MOST_BYTES, MOST_SEAMS, BadFileError
 
-Spot = tuple[float, float]
 MOST_NUMBERS = 200_000
 MOST_TRANSFORM = 1_000  # signs; it is read in a time that grows as their square
 _NUMBER = re.compile(r"[0-9.]+")
@@ -193,7 +192,7 @@ def _own_seams(tree: Element, draft: Draft) -> tuple[Seam, ...]:
     return tuple(sorted(found))
 
 
-def _segments(shape: Shape) -> tuple[list[tuple[Spot, Spot]], int]:
+def _segments(shape: Shape) -> tuple[list[tuple[XY, XY]], int]:
     """The straight stretches of a shape and how many curved ones it has."""
     straight, curved = [], 0
     for segment in Path(shape):
@@ -212,7 +211,7 @@ def _segments(shape: Shape) -> tuple[list[tuple[Spot, Spot]], int]:
 
 
 def _snapped(
-    lines: list[tuple[Spot, Spot]], draft: Draft, parts: int, curves: int, other: int
+    lines: list[tuple[XY, XY]], draft: Draft, parts: int, curves: int, other: int
 ) -> Taken:
     across = [spot[0] for line in lines for spot in line]
     down = [spot[1] for line in lines for spot in line]
@@ -242,7 +241,7 @@ class _Snap:
         self.axes = (_edges(draft.columns), _edges(draft.rows))
         self.parts, self.box, self.farthest = parts, box, 0.0
 
-    def point(self, spot: Spot) -> Point:
+    def point(self, spot: XY) -> Point:
         left, top, width, height = self.box
         x, y = self._along(0, (spot[0] - left) / width), self._along(1, (spot[1] - top) / height)
         return x, y

@@ -14,8 +14,8 @@ from math import ceil, dist
 import shapely
 from reportlab.pdfgen.canvas import Canvas
 
-from yonk.core.cutting import Outline, Template
-from yonk.core.paper import LengthUnit
+from yonk.core.cutting import Template
+from yonk.core.paper import LengthUnit, Polygon
 from yonk.files.paper import (
     BOLD,
     CHALK,
@@ -129,7 +129,7 @@ def _page(
     canvas.clipPath(frame, stroke=0)
     left, top = MARGIN + INSIDE - window[0], MARGIN + down - INSIDE + window[1]
 
-    def trace(outline: Outline, dash: list[float]) -> None:
+    def trace(outline: Polygon, dash: list[float]) -> None:
         path = canvas.beginPath()
         path.moveTo(left + outline[0][0] * points, top - outline[0][1] * points)
         for x, y in outline[1:]:

@@ -11,8 +11,8 @@ from typing import NamedTuple
 
 import shapely
 
-from yonk.api.wire import Place
 from yonk.core.drawing import FACES_KEPT, Drawing, Face, Ring, once_a_drawing
+from yonk.core.paper import XY
 
 NEAR_THE_MIDDLE = (Fraction(19, 48), Fraction(17, 48)), (Fraction(25, 48), Fraction(29, 48))
 
@@ -22,9 +22,9 @@ class FaceShown(NamedTuple):
     draft's unit.
     """
 
-    outline: list[Place]
-    holes: list[list[Place]]
-    letter_at: Place
+    outline: list[XY]
+    holes: list[list[XY]]
+    letter_at: XY
     room: float
 
 
@@ -83,7 +83,7 @@ class _Shown:
             round(room / scale, 4),
         )
 
-    def _ring(self, ring: Ring) -> list[Place]:
+    def _ring(self, ring: Ring) -> list[XY]:
         return [(self._part(x), self._part(y)) for x, y in ring]
 
     def _part(self, steps: int) -> float:

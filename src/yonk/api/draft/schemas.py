@@ -9,10 +9,10 @@ from typing import TYPE_CHECKING, Annotated, Any, Literal
 from pydantic import Field
 from typing_extensions import TypedDict
 
-from yonk.api.wire import Document, Model, PictureFaceOut, Place, PrintOut, RangeOut
+from yonk.api.wire import Document, Model, PictureFaceOut, PrintOut, RangeOut
 from yonk.core.acts import Act, MatesName, all_acts
 from yonk.core.drawing import ShapeName
-from yonk.core.paper import LengthUnit, Print, SettingKind, Value
+from yonk.core.paper import XY, LengthUnit, Print, SettingKind, Value
 from yonk.core.planning import Code
 from yonk.core.units import CutShape, Kind, MethodName, Subcut
 
@@ -131,9 +131,9 @@ class FabricOut(Model):
 class FaceOut(TypedDict):
     """A patch of the block, in the draft's unit from its top left corner. `at` names it in acts."""
 
-    outline: list[Place]
-    holes: list[list[Place]]
-    letter_at: Place
+    outline: list[XY]
+    holes: list[list[XY]]
+    letter_at: XY
     room: float
     fabric: str
     at: tuple[str, str]
@@ -159,8 +159,8 @@ class PieceOut(Model):
 class StretchOut(Model):
     """A stretch of seam between two crossings: on the sheet, and as acts name it."""
 
-    start: Place
-    end: Place
+    start: XY
+    end: XY
     start_at: tuple[str, str]
     end_at: tuple[str, str]
 
@@ -323,9 +323,9 @@ class DraftOut(Model):
     faces: list[FaceOut]
     face_letters: list[str]
     face_members: list[int]
-    loose: list[tuple[Place, Place]]
+    loose: list[tuple[XY, XY]]
     stretches: list[StretchOut]
-    outlines: list[list[Place]]
+    outlines: list[list[XY]]
     cells: list[list[int | None]]
     members: list[int]
     held: list[HeldOut]
@@ -352,7 +352,7 @@ class StampOut(Model):
 class StampPartOut(Model):
     """A part of a stamp's picture."""
 
-    outline: list[Place]
+    outline: list[XY]
     fabric: int
 
 

@@ -36,7 +36,7 @@ from yonk.api.draft.schemas import (
     UnitOut,
 )
 from yonk.api.shown import cloths_of, ink_on, picture
-from yonk.api.wire import Place, RangeOut
+from yonk.api.wire import RangeOut
 from yonk.core.acts import WORDS, Act, Mate, MatesName, Resize, SetMaking, Uneven, possible_mates
 from yonk.core.drawing import Spot, grid_point_inside, paint_faces
 from yonk.core.paper import (
@@ -44,6 +44,7 @@ from yonk.core.paper import (
     OTHER_UNIT,
     SETTINGS,
     UNIT_NAMES,
+    XY,
     Draft,
     Fabric,
     LengthUnit,
@@ -234,7 +235,7 @@ class _View:
         grid = len(self.draft.columns), len(self.draft.rows)
         return _mates_of(grid, tuple(possible_mates(self.draft).items()))
 
-    def _place(self, spot: Spot) -> Place:
+    def _place(self, spot: Spot) -> XY:
         return round(spot[0] / self.drawing.scale, 5), round(spot[1] / self.drawing.scale, 5)
 
     def _sizes(self) -> RangeOut:
@@ -333,7 +334,7 @@ class _View:
             for a, b in self.drawing.inner_edges()
         ]
 
-    def _outlines(self) -> list[list[Place]]:
+    def _outlines(self) -> list[list[XY]]:
         """Around each single unit; a unit is a rectangle, so the hull of its patches is its
         outline.
         """

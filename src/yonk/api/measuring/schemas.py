@@ -7,9 +7,9 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from yonk.api.wire import Document, Model, PartOut, Place
+from yonk.api.wire import Document, Model, PartOut
 from yonk.core.measuring import Verdict
-from yonk.core.paper import COUNTS, LengthUnit
+from yonk.core.paper import COUNTS, XY, LengthUnit
 from yonk.files.log_file import NoteKind
 
 Typed = Annotated[str, Field(max_length=60)]
@@ -161,7 +161,7 @@ class CardRowOut(Model):
     size: str
     off: str
     good: bool
-    line: tuple[Place, Place]
+    line: tuple[XY, XY]
 
 
 class CardGroupOut(Model):

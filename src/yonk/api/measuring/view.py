@@ -23,7 +23,7 @@ from yonk.api.measuring.schemas import (
     SetupIO,
     TimesOut,
 )
-from yonk.api.wire import PartOut, Place
+from yonk.api.wire import PartOut
 from yonk.core.measuring import (
     CARD,
     FIGURE_WORDS,
@@ -58,7 +58,7 @@ from yonk.core.measuring import (
     standing_words,
     verdict_words,
 )
-from yonk.core.paper import USUAL, LengthUnit, show, suffix_of, write_typed
+from yonk.core.paper import USUAL, XY, LengthUnit, show, suffix_of, write_typed
 from yonk.core.pressing import SewingPlan, SewingStep
 from yonk.core.sewing import CAUTIONS
 
@@ -206,7 +206,7 @@ class MeasuringView:
             foretold=self._foretold(foretold, errors, log),
         )
 
-    def _spot(self, spot: tuple[int, int]) -> Place:
+    def _spot(self, spot: tuple[int, int]) -> XY:
         return spot[0] / self.scale, spot[1] / self.scale
 
     def _card(self) -> list[CardGroupOut]:

@@ -10,9 +10,9 @@ from typing import TYPE_CHECKING, Annotated, Literal
 from pydantic import Field
 
 from yonk.api.draft.schemas import FabricOut, SettingOut
-from yonk.api.wire import Document, Model, PictureFaceOut, Place, Revision, SaveKey
-from yonk.core.paper import LengthUnit
-from yonk.core.setting import QuiltAct, SettingKind, all_quilt_acts
+from yonk.api.wire import Document, Model, PictureFaceOut, Revision, SaveKey
+from yonk.core.paper import XY, LengthUnit
+from yonk.core.setting import QuiltAct, RowColumn, SettingKind, all_quilt_acts
 
 Origin = Annotated[str, Field(pattern="^[0-9a-z]{1,32}$")]
 
@@ -36,8 +36,6 @@ if TYPE_CHECKING:
 else:
     kinds = (*all_quilt_acts(), AddBlockIn, TakeAnewIn)
     AnyQuiltAct = Annotated[reduce(or_, kinds), Field(discriminator="do")]
-
-At = tuple[int, int]
 
 
 class QuiltActsIn(Model):
@@ -123,7 +121,7 @@ class ClothOut(Model):
     """A piece of the setting as it is drawn."""
 
     purpose: str
-    outline: list[Place]
+    outline: list[XY]
     colour: str
     grey: str
 
@@ -190,7 +188,7 @@ class VanishingOut(Model):
     same share of their edge.
     """
 
-    pairs: list[tuple[At, At]]
+    pairs: list[tuple[RowColumn, RowColumn]]
     words: str
 
 

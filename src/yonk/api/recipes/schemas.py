@@ -6,7 +6,8 @@ from typing import Literal
 
 from yonk.api.draft.schemas import FabricOut, SheetOut
 from yonk.api.in_colouring import Colouring
-from yonk.api.wire import Document, Model, PartOut, Place
+from yonk.api.wire import Document, Model, PartOut
+from yonk.core.paper import XY
 from yonk.core.sewing import ActName, Mark, Side
 from yonk.core.units import Kind, MethodName
 
@@ -110,7 +111,7 @@ class RecipesOut(Model):
 class ClothOut(Model):
     """A piece of cloth in a step's picture."""
 
-    outline: list[Place]
+    outline: list[XY]
     fabric: str
     side: Side
     turn: int
@@ -119,16 +120,16 @@ class ClothOut(Model):
 class MarkOut(Model):
     """A line in a step's picture and what it means."""
 
-    start: Place
-    end: Place
+    start: XY
+    end: XY
     mark: Mark
 
 
 class LabelOut(Model):
     """A size in a step's picture, beside the span that it measures."""
 
-    start: Place
-    end: Place
+    start: XY
+    end: XY
     words: str
 
 

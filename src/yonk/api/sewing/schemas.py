@@ -8,8 +8,8 @@ from pydantic import Field
 
 from yonk.api.in_colouring import Colouring
 from yonk.api.recipes.schemas import StepPictureOut
-from yonk.api.wire import Document, Model, PartOut, Place, Revision
-from yonk.core.paper import OrderName, Toward
+from yonk.api.wire import Document, Model, PartOut, Revision
+from yonk.core.paper import XY, OrderName, Toward
 from yonk.core.pressing import SlipKind, State, StepKind
 
 MOST_SEWN = 100_000_000
@@ -86,8 +86,8 @@ class SeamOut(Model):
 
     join: int
     step: int
-    along: list[tuple[Place, Place]]
-    arrows: list[tuple[Place, Place]]
+    along: list[tuple[XY, XY]]
+    arrows: list[tuple[XY, XY]]
     toward: Toward
     ways: list[Toward]
     why: str
@@ -101,7 +101,7 @@ class SeamOut(Model):
 class MeetingOut(Model):
     """A place where seams meet, and how they lie."""
 
-    at: Place
+    at: XY
     state: State
     words: str
 
@@ -135,7 +135,7 @@ class StackOut(Model):
     label: str
     words: str
     parts: list[PartOut]
-    at: Place
+    at: XY
     width: float
     height: float
 
@@ -202,7 +202,7 @@ class SewingOut(Model):
 class LayerOut(Model):
     """A piece of cloth as it lies."""
 
-    outline: list[Place]
+    outline: list[XY]
     fabric: str
     allowance: bool
 
@@ -210,7 +210,7 @@ class LayerOut(Model):
 class ThickOut(Model):
     """A place where many layers lie."""
 
-    at: Place
+    at: XY
     layers: int
 
 

@@ -24,9 +24,9 @@ from yonk.api.sewing.schemas import (
     StackOut,
     ThickOut,
 )
-from yonk.api.wire import PartOut, Place
+from yonk.api.wire import PartOut
 from yonk.core.drawing import Ring, Spot
-from yonk.core.paper import Point, show, write_exact
+from yonk.core.paper import XY, Point, show, write_exact
 from yonk.core.planning import Plan
 from yonk.core.pressing import (
     Beside,
@@ -128,10 +128,10 @@ class _View:
             to_sew=sum(step.total for step in steps),
         )
 
-    def _place(self, spot: Spot) -> Place:
+    def _place(self, spot: Spot) -> XY:
         return spot[0] / self.scale, spot[1] / self.scale
 
-    def _places(self, ring: Ring) -> list[Place]:
+    def _places(self, ring: Ring) -> list[XY]:
         return [self._place(spot) for spot in ring]
 
     def _point(self, join: int) -> tuple[str, str]:
@@ -227,7 +227,7 @@ class _View:
             )
         return found
 
-    def _arrow(self, lies: Lying) -> tuple[Place, Place]:
+    def _arrow(self, lies: Lying) -> tuple[XY, XY]:
         """From the middle of a stretch toward the side that it is pressed to."""
         (x, y), (dx, dy) = lies.middle, lies.way
         reach = ARROW * float(self.draft.making.seam) * (1 if lies.side == 0 else -1)

@@ -8,7 +8,8 @@ from pydantic import Field
 
 from yonk.api.cut.schemas import ChangedOut, CutFabricOut
 from yonk.api.draft.schemas import FabricOut
-from yonk.api.wire import Document, Model, Place
+from yonk.api.wire import Document, Model
+from yonk.core.paper import XY
 from yonk.core.setting import BackingLay, Joins, Together
 from yonk.core.top import TopStepKind
 
@@ -89,8 +90,8 @@ class TopSeamOut(Model):
     is pressed (a spot, where it is open), the number of its step.
     """
 
-    stretches: list[tuple[Place, Place]]
-    arrow: tuple[Place, Place]
+    stretches: list[tuple[XY, XY]]
+    arrow: tuple[XY, XY]
     open: bool
     step: int
 
@@ -99,7 +100,7 @@ class TopLabelOut(Model):
     """The number of a row, and where it stands."""
 
     number: int
-    at: Place
+    at: XY
 
 
 class TopSewOut(Model):
@@ -116,7 +117,7 @@ class TopSewOut(Model):
     progress: str
     seams: list[TopSeamOut]
     labels: list[TopLabelOut]
-    bulky: list[Place]
+    bulky: list[XY]
     second: list[tuple[int, int]]
     changed: list[str]
     cautions: list[str]

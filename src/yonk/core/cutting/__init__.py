@@ -45,7 +45,7 @@ from yonk.core.cutting.stage import (
     on_cloth,
     plan_cutting,
 )
-from yonk.core.cutting.templates import Outline, Template, templates_of
+from yonk.core.cutting.templates import Template, templates_of
 
 __all__ = [
     "FAT_EIGHTH",
@@ -66,7 +66,6 @@ __all__ = [
     "Marks",
     "OldMark",
     "OnHand",
-    "Outline",
     "Piece",
     "ShelfCloth",
     "ShelfPiece",

@@ -9,10 +9,9 @@ from dataclasses import dataclass
 import shapely
 import shapely.affinity
 
+from yonk.core.paper import Polygon
 from yonk.core.planning import Plan
 from yonk.core.units import POINTS_CUT_OFF_AT
-
-Outline = tuple[tuple[float, float], ...]
 
 
 @dataclass(frozen=True)
@@ -25,8 +24,8 @@ class Template:
     """
 
     letter: str
-    cut: Outline
-    seam: Outline
+    cut: Polygon
+    seam: Polygon
     width: float
     height: float
     counts: tuple[tuple[str, int], ...]
@@ -70,5 +69,5 @@ def templates_of(plan: Plan) -> list[Template]:
     return out
 
 
-def _moved(shape: shapely.Polygon, left: float, top: float) -> Outline:
+def _moved(shape: shapely.Polygon, left: float, top: float) -> Polygon:
     return tuple((round(x - left, 9), round(y - top, 9)) for x, y in shape.exterior.coords[:-1])

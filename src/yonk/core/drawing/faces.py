@@ -15,18 +15,16 @@ from dataclasses import dataclass, field
 from fractions import Fraction
 from functools import cached_property, lru_cache
 from math import gcd, lcm
-from typing import Any
 
 import numpy as np
 import shapely
 
-from yonk.core.paper import Draft, DraftError, Point, Ruling, Seam, joined
+from yonk.core.paper import Array, Draft, DraftError, Point, Ruling, Seam, joined
 
 Spot = tuple[int, int]
 Ring = tuple[Spot, ...]
 Outline = tuple[Ring, tuple[Ring, ...]]
 Stretch = tuple[Spot, Spot]
-Array = Any  # numpy arrays, of Python integers where 64 bits could overflow
 
 MOST_CROSSINGS = 300_000
 LINES_AT_ONCE = 128

@@ -4,15 +4,14 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass
-from typing import Any
 
 import numpy as np
 
 from yonk.core.drawing.faces import Ring
+from yonk.core.paper import Array
 
 ON_THE_LINE = 1e-9  # of the longer side; a seam that is not exact lies off by less
 MOST_AT_ONCE = 4_000_000  # corners times lines looked at together
-Array = Any
 
 
 @dataclass(frozen=True, eq=False)

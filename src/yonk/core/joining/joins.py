@@ -15,12 +15,11 @@ from typing import Literal
 
 import numpy as np
 
-from yonk.core.drawing import Face, Spot
+from yonk.core.drawing import Face, Stretch
 from yonk.core.joining.touching import COARSE, Touch, chains, straightened
 from yonk.core.joining.tree import Order
 
 JoinKind = Literal["straight", "partial", "set-in"]
-Stretch = tuple[Spot, Spot]
 _MOST_FOR_PRODUCTS = 2**30  # steps: the sum of two products of such fits a whole number of 64 bits
 _FEW = 8  # patches whose own sides are tried for a rectangle that stands askew
 

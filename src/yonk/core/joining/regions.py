@@ -8,7 +8,6 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass, field
-from typing import Any
 
 import numpy as np
 
@@ -16,8 +15,7 @@ from yonk.core.drawing import Ring, apart, corners, lines_of
 from yonk.core.joining.partial import Round, round_a_middle
 from yonk.core.joining.set_in import set_in_order
 from yonk.core.joining.touching import Touch
-
-Array = Any
+from yonk.core.paper import Array
 
 
 @dataclass(frozen=True)

@@ -9,7 +9,7 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 from itertools import combinations
 from math import hypot
-from typing import Any, Literal
+from typing import Literal
 
 import numpy as np
 
@@ -17,11 +17,10 @@ from yonk.core.measuring.errors import READING, Errors, steady
 from yonk.core.measuring.listed import listed_sizes, trimmed_units
 from yonk.core.measuring.places import ACROSS, Measurable, measurables, run_of, skewed
 from yonk.core.measuring.runs import Runs
-from yonk.core.paper import LengthUnit
+from yonk.core.paper import Array, LengthUnit
 from yonk.core.planning import Plan
 from yonk.core.pressing import SewingPlan
 
-Array = Any
 CauseKind = Literal["seam", "cut", "trim", "press", "skew"]
 Verdict = Literal["good", "ease", "trim", "take back", "press again", "cut again", "measure again"]
 

@@ -8,7 +8,6 @@ from collections.abc import Callable
 from dataclasses import dataclass, replace
 from fractions import Fraction
 from math import hypot, sqrt
-from typing import Any
 
 import numpy as np
 from scipy.special import ndtr
@@ -17,11 +16,11 @@ from scipy.stats import multivariate_normal, norm
 from yonk.core.joining import Join
 from yonk.core.measuring.errors import Errors
 from yonk.core.measuring.listed import listed_sizes, trimmed_units
-from yonk.core.measuring.runs import Runs, Way
+from yonk.core.measuring.runs import Runs
+from yonk.core.paper import XY, Array
 from yonk.core.planning import Plan
 from yonk.core.pressing import SewingPlan, measures
 
-Array = Any
 _NINE_OF_TEN = float(norm.ppf(0.95))
 _TINY = 1e-9
 
@@ -113,7 +112,7 @@ def foretell(plan: SewingPlan, planned: Plan, errors: Errors) -> Foretold:
     )
 
 
-def way_of(plan: SewingPlan, join: int) -> tuple[Way, Way]:
+def way_of(plan: SewingPlan, join: int) -> tuple[XY, XY]:
     """The directions in which a part's width and height are measured: along the block's sides where
     it lies so, else along and across its seam.
     """
@@ -144,7 +143,7 @@ def _checkpoint(plan: SewingPlan, runs: Runs, join: int, errors: Errors) -> Chec
     return Checkpoint(join, width, height, within(means, joint, float(errors.tolerance)))
 
 
-def _ideal(plan: SewingPlan, join: int, ways: tuple[Way, Way]) -> list[float]:
+def _ideal(plan: SewingPlan, join: int, ways: tuple[XY, XY]) -> list[float]:
     """The unfinished sizes that they should have, as the two directions lie."""
     both = 2 * float(plan.draft.making.seam)
     faces = plan.joining.order.faces(plan.joining.order.leaves + join)

@@ -6,19 +6,16 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from fractions import Fraction
 from math import hypot, sqrt
-from typing import Any
 
 import numpy as np
 
 from yonk.core.drawing import Cells
-from yonk.core.measuring.runs import Runs, Way
-from yonk.core.paper import LengthUnit, show
+from yonk.core.measuring.runs import Runs
+from yonk.core.paper import XY, Array, LengthUnit, show
 from yonk.core.pressing import SewingPlan
 
-Array = Any
-Spot = tuple[float, float]
-ACROSS: Way = (1.0, 0.0)
-DOWN: Way = (0.0, 1.0)
+ACROSS: XY = (1.0, 0.0)
+DOWN: XY = (0.0, 1.0)
 # Further off than a whole inch on a small piece, or an eighth of a large one, is read wrong.
 MOST_OFF: dict[LengthUnit, Fraction] = {"in": Fraction(1), "cm": Fraction(5, 2)}
 _EDGES = {"top": 0.0, "middle": 0.5, "bottom": 1.0, "left": 0.0, "center": 0.5, "right": 1.0}
@@ -33,7 +30,7 @@ class Measurable:
 
     what: str
     faces: tuple[int, ...]
-    way: Way
+    way: XY
     at: float | None
     size: float
     diagonal: int = 0
@@ -43,7 +40,7 @@ class Measurable:
         """The size that it must have, to four places, as it is kept beside what was measured."""
         return f"{self.size:.4f}"
 
-    def line(self, plan: SewingPlan) -> tuple[Spot, Spot]:
+    def line(self, plan: SewingPlan) -> tuple[XY, XY]:
         """Where it is measured, from where to where in the finished block."""
         left, top = _spots(plan, self.faces).min(axis=0)
         right, bottom = _spots(plan, self.faces).max(axis=0)
@@ -65,7 +62,7 @@ def measurables(plan: SewingPlan) -> dict[str, Measurable]:
     both = 2 * float(plan.draft.making.seam)
     found: dict[str, Measurable] = {}
 
-    def add(what: str, faces: tuple[int, ...], way: Way, at: float | None = None) -> None:
+    def add(what: str, faces: tuple[int, ...], way: XY, at: float | None = None) -> None:
         size = float(np.ptp(_spots(plan, faces) @ np.array(way))) + both
         found[what] = Measurable(what, faces, way, at, size)
 

@@ -14,17 +14,15 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from functools import cached_property
 from math import hypot, sqrt
-from typing import Any
 
 import numpy as np
 
 from yonk.core.drawing import Ring
 from yonk.core.measuring.errors import Errors
 from yonk.core.measuring.listed import ListedSizes
+from yonk.core.paper import XY, Array
 from yonk.core.pressing import SewingPlan, Stack, stacks_of
 
-Array = Any
-Way = tuple[float, float]
 _NEAR = 1e-7  # of the block's reach
 
 
@@ -157,13 +155,13 @@ class Runs:
             spreads[self._kinds == kind] = spread
         return spreads
 
-    def across(self, part: int, way: Way) -> Array:
+    def across(self, part: int, way: XY) -> Array:
         """The run through a part in a direction, the mean of all of them: how much longer it
         becomes for each unit of each cause.
         """
         return self.across_of(self.plan.joining.order.faces(part), way)
 
-    def across_of(self, faces: Sequence[int], way: Way) -> Array:
+    def across_of(self, faces: Sequence[int], way: XY) -> Array:
         """The same through some patches that were joined."""
         chosen, outer = self._of(faces)
         along = self.end[chosen] - self.start[chosen]
@@ -173,11 +171,11 @@ class Runs:
         reach = down.max() - down.min()
         return self._summed(chosen, outer, high / long * high / reach)
 
-    def at(self, part: int, way: Way, level: float) -> Array:
+    def at(self, part: int, way: XY, level: float) -> Array:
         """The run through a part at one level across its direction."""
         return self.at_of(self.plan.joining.order.faces(part), way, level)
 
-    def at_of(self, faces: Sequence[int], way: Way, level: float) -> Array:
+    def at_of(self, faces: Sequence[int], way: XY, level: float) -> Array:
         """The same through some patches that were joined."""
         chosen, outer = self._of(faces)
         across = np.array([-way[1], way[0]])
@@ -187,7 +185,7 @@ class Runs:
         share = np.abs(along @ across) / np.hypot(*along.T)
         return self._summed(chosen, outer, np.where(met, share, 0.0))
 
-    def beside(self, part: int, way: Way, spot: tuple[float, float]) -> Array:
+    def beside(self, part: int, way: XY, spot: tuple[float, float]) -> Array:
         """The run through a part next to a seam in a direction through a spot of it."""
         chosen, _ = self._of(self.plan.joining.order.faces(part))
         across = np.array([-way[1], way[0]])

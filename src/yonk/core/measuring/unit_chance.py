@@ -12,20 +12,16 @@ from collections.abc import Iterator
 from fractions import Fraction
 from functools import lru_cache
 from math import atan2, hypot, pi, sqrt
-from typing import Any
 
 import numpy as np
 from scipy.stats import norm
 
 from yonk.core.measuring.errors import Errors
 from yonk.core.measuring.foretold import within
-from yonk.core.paper import Draft
+from yonk.core.paper import XY, Array, Draft
 from yonk.core.planning import Figures
 from yonk.core.units import Unit, target_of
 
-Array = Any
-Corner = tuple[float, float]
-Line = tuple[float, float]
 _PLACES = 6
 
 
@@ -74,7 +70,7 @@ def _weights(unit: Unit) -> tuple[Array, Array]:
     target = target_of(unit, Fraction(0))
     reach = target.width, target.height
     cuts: list[tuple[float, float]] = []
-    seams: dict[Line, tuple[float, float]] = {}
+    seams: dict[XY, tuple[float, float]] = {}
     for outline, _ in target.parts:
         for a, b in _edges(outline):
             dx, dy = b[0] - a[0], b[1] - a[1]
@@ -88,11 +84,11 @@ def _weights(unit: Unit) -> tuple[Array, Array]:
     return np.array(cuts).T, np.array([*seams.values()] or [(0.0, 0.0)]).T
 
 
-def _edges(outline: tuple[Corner, ...]) -> Iterator[tuple[Corner, Corner]]:
+def _edges(outline: tuple[XY, ...]) -> Iterator[tuple[XY, XY]]:
     return zip(outline, outline[1:] + outline[:1], strict=True)
 
 
-def _is_outer(a: Corner, b: Corner, reach: tuple[float, float]) -> bool:
+def _is_outer(a: XY, b: XY, reach: tuple[float, float]) -> bool:
     near = 1e-6 * sqrt(reach[0] * reach[1])
     return any(
         abs(a[axis] - side) < near and abs(b[axis] - side) < near
@@ -101,7 +97,7 @@ def _is_outer(a: Corner, b: Corner, reach: tuple[float, float]) -> bool:
     )
 
 
-def _line(a: Corner, b: Corner) -> Line:
+def _line(a: XY, b: XY) -> XY:
     """The line through two corners, alike from either side: its direction and its distance."""
     angle = atan2(b[1] - a[1], b[0] - a[0]) % pi
     if pi - angle < 10.0**-_PLACES:

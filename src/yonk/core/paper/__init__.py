@@ -23,7 +23,6 @@ from yonk.core.paper.draft import (
     Fabric,
     Making,
     Paint,
-    Point,
     Print,
     Seam,
     UnitMethod,
@@ -62,6 +61,7 @@ from yonk.core.paper.measure import (
     write_mixed,
     write_typed,
 )
+from yonk.core.paper.points import XY, Array, Point, Polygon
 from yonk.core.paper.ruling import Ruling
 from yonk.core.paper.seams import inside, outside, tidy, whole_seam, without
 from yonk.core.paper.settings import (
@@ -103,6 +103,8 @@ __all__ = [
     "UNASSIGNED",
     "UNIT_NAMES",
     "USUAL",
+    "XY",
+    "Array",
     "Care",
     "Code",
     "Colouring",
@@ -121,6 +123,7 @@ __all__ = [
     "Paint",
     "PartOrder",
     "Point",
+    "Polygon",
     "Press",
     "Pressing",
     "Print",

@@ -21,12 +21,12 @@ from yonk.core.paper.bounds import (
 )
 from yonk.core.paper.errors import Fault, YonkError
 from yonk.core.paper.measure import LONGEST_TEXT, LengthError, write_exact
+from yonk.core.paper.points import Point
 from yonk.core.paper.settings import SETTINGS, USUAL_SETTINGS, Settings
 from yonk.core.paper.sewing_wishes import SewingWishes
 
 Value = Literal["light", "medium", "dark"]
 Print = Literal["solid", "allover", "directional"]
-Point = tuple[Fraction, Fraction]
 Seam = tuple[Point, Point]
 
 UNIT_NAMES: Mapping[LengthUnit, str] = {"in": "inches", "cm": "centimetres"}

@@ -8,7 +8,8 @@ from fractions import Fraction
 from functools import lru_cache
 from itertools import accumulate
 
-from yonk.core.paper.draft import Draft, Point
+from yonk.core.paper.draft import Draft
+from yonk.core.paper.points import Point
 
 
 @lru_cache(maxsize=64)

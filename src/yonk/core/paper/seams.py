@@ -9,7 +9,8 @@ from collections.abc import Iterable, Sequence
 from fractions import Fraction
 from math import lcm
 
-from yonk.core.paper.draft import Draft, Point, Seam
+from yonk.core.paper.draft import Draft, Seam
+from yonk.core.paper.points import Point
 from yonk.core.paper.ruling import Ruling
 from yonk.core.paper.stretches import joined
 

@@ -6,10 +6,10 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import dataclass, replace
-from fractions import Fraction
 from typing import Literal
 
-Point = tuple[Fraction, Fraction]
+from yonk.core.paper.points import Point
+
 OrderName = Literal["rows", "columns", "quarters"]
 ORDERS: tuple[OrderName, ...] = ("rows", "columns", "quarters")
 Toward = Literal["left", "right", "up", "down", "open"]

@@ -6,8 +6,9 @@ from collections.abc import Iterable
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
+from yonk.core.paper import Polygon
 from yonk.core.planning.recipes import Recipe
-from yonk.core.units import NOUGHT, YIELDS, CutShape, Listed, Need, Outline, Rotary, Subcut
+from yonk.core.units import NOUGHT, YIELDS, CutShape, Listed, Need, Rotary, Subcut
 
 
 @dataclass(frozen=True)
@@ -37,7 +38,7 @@ class Cut:
     width: Fraction
     count: int
     purposes: tuple[Purpose, ...]
-    outline: Outline = ()
+    outline: Polygon = ()
     rotary: Rotary | None = None
     squaring: Fraction = NOUGHT
     across: Fraction = NOUGHT

@@ -18,9 +18,10 @@ from typing import NamedTuple
 import numpy as np
 from scipy.optimize import Bounds, LinearConstraint, milp
 
+from yonk.core.paper import Polygon
 from yonk.core.planning.lying import Lying
 from yonk.core.planning.shape import Shape, sewn_at_the_table, shape_of
-from yonk.core.sewing import Line, Outline, Scrap, placed, sides_of
+from yonk.core.sewing import Line, Scrap, placed, sides_of
 from yonk.core.units import Made, Method, Unit
 
 EIGHTHS = 8
@@ -69,7 +70,7 @@ def fabric_numbers(unit: Unit) -> dict[str, int]:
 
 
 def _laid_scrap(
-    scrap: Scrap, parts: Sequence[tuple[Outline, str]], numbers: Mapping[str, int]
+    scrap: Scrap, parts: Sequence[tuple[Polygon, str]], numbers: Mapping[str, int]
 ) -> LaidScrap | None:
     """None for cloth that is no part's: what is trimmed away, or a middle made before."""
     middle = tuple(sum(axis) / len(axis) for axis in zip(*scrap.outline, strict=True))

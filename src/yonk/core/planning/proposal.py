@@ -9,11 +9,11 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from yonk.core.drawing import Piece
-from yonk.core.paper import Care, Length, listed, show
+from yonk.core.paper import Care, Length, Polygon, listed, show
 from yonk.core.planning.prints import TURNING
 from yonk.core.planning.to_the_ruler import worst_off
 from yonk.core.planning.ways import Demand, Tally, Way, all_ways, tally
-from yonk.core.sewing import Outline, area, bounds, length, sides_of
+from yonk.core.sewing import area, bounds, length, sides_of
 from yonk.core.units import Terms, Unit, UnitKind, pooled, target_of
 
 CLOTH_WEIGHS = 2  # in the balance, a tenth more cloth counts as much as a fifth more to do
@@ -81,7 +81,7 @@ def _shallowest(unit: Unit) -> float:
     return min(_depth(outline) for outline, _ in target_of(shapes, Fraction(0)).parts)
 
 
-def _depth(outline: Outline) -> float:
+def _depth(outline: Polygon) -> float:
     """The radius of the circle inside a triangle or square; of other shapes at most half their
     width.
     """

@@ -11,12 +11,9 @@ from typing import Any
 import numpy as np
 import shapely
 
-from yonk.core.paper import show
+from yonk.core.paper import XY, Array, show
 from yonk.core.pressing.plan import SewingPlan, Sewn, measures
 from yonk.core.sewing import Cloth, Label, MarkedLine, Picture, Segment, Side
-
-Array = Any
-Place = tuple[float, float]
 
 _POINT = 4.0  # allowances that a sharp point may reach beyond its patch
 _MOST = 160  # patches of a piece that are drawn with their allowances
@@ -189,7 +186,7 @@ def _far(a: tuple[int, int], b: tuple[int, int]) -> float:
     return float(np.hypot(float(b[0] - a[0]), float(b[1] - a[1])))
 
 
-def _spots(ring: Array) -> tuple[Place, ...]:
+def _spots(ring: Array) -> tuple[XY, ...]:
     return tuple((float(x), float(y)) for x, y in ring)
 
 

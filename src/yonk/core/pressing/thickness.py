@@ -15,11 +15,9 @@ import numpy as np
 import shapely
 
 from yonk.core.joining import Join, Joining
+from yonk.core.paper import XY, Array
 from yonk.core.pressing.meeting import Meeting
 from yonk.core.pressing.pressed import Press, Pressing, turn
-
-Array = Any
-Place = tuple[float, float]
 
 _POINT = 4.0  # allowances that a sharp point may reach beyond its patch
 _GRID = 1e-5  # of the allowance: outlines nearer than that are one
@@ -87,8 +85,8 @@ class _Stretch:
     its allowance reaches beyond either end, and how wide that is.
     """
 
-    start: Place
-    way: Place
+    start: XY
+    way: XY
     length: float
     before: float
     after: float
@@ -96,7 +94,7 @@ class _Stretch:
     side: Press
 
     @property
-    def middle(self) -> Place:
+    def middle(self) -> XY:
         """Half way along it."""
         (x, y), (dx, dy) = self.start, self.way
         return x + dx * self.length / 2, y + dy * self.length / 2
@@ -188,8 +186,8 @@ class Lying:
     and the side, None where it is open.
     """
 
-    middle: Place
-    way: Place
+    middle: XY
+    way: XY
     side: Press
 
 

@@ -17,7 +17,7 @@ from yonk.core.setting.cuts import (
     setting_pieces,
     side_triangles,
 )
-from yonk.core.setting.drawn import At, DrawnTop, What, draw_top
+from yonk.core.setting.drawn import DrawnTop, What, draw_top
 from yonk.core.setting.in_words import purpose_words, size_words
 from yonk.core.setting.layout import LaidBlock, LaidCloth, Layout, as_it_lies, layout_of
 from yonk.core.setting.looking import Vanishing, vanishing
@@ -46,6 +46,7 @@ from yonk.core.setting.quilt import (
     Placed,
     Quilt,
     QuiltBlock,
+    RowColumn,
     Sashing,
     Setting,
     SettingKind,
@@ -69,7 +70,6 @@ __all__ = [
     "BINDING_OVER",
     "OVERHANG",
     "Alternate",
-    "At",
     "Backing",
     "BackingLay",
     "Binding",
@@ -91,6 +91,7 @@ __all__ = [
     "QuiltNotice",
     "QuiltPlan",
     "Repeat",
+    "RowColumn",
     "Sashing",
     "Setting",
     "SettingKind",

@@ -7,11 +7,11 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
+from yonk.core.paper import XY
 from yonk.core.setting.borders import Repeat, repeats_of
 from yonk.core.setting.places import top_of
 from yonk.core.setting.quilt import Border, Quilt
 
-Spot = tuple[float, float]
 Box = tuple[float, float, float, float]
 
 
@@ -27,7 +27,7 @@ def insides_of(quilt: Quilt) -> Iterator[tuple[int, Border, Box]]:
         x, y, wide, high = x - by, y - by, wide + 2 * by, high + 2 * by
 
 
-def border_pieces(quilt: Quilt) -> Iterator[tuple[int, str, tuple[Spot, ...]]]:
+def border_pieces(quilt: Quilt) -> Iterator[tuple[int, str, tuple[XY, ...]]]:
     """The pieces of cloth of each border: its number, the fabric, the corners."""
     for number, border, inside in insides_of(quilt):
         if border.fabric:
@@ -35,7 +35,7 @@ def border_pieces(quilt: Quilt) -> Iterator[tuple[int, str, tuple[Spot, ...]]]:
                 yield number, border.fabric, outline
 
 
-def border_blocks(quilt: Quilt) -> Iterator[tuple[int, str, Spot, int]]:
+def border_blocks(quilt: Quilt) -> Iterator[tuple[int, str, XY, int]]:
     """The blocks of pieced borders, clockwise from the top left corner, their top outward: the
     border's number, the block's key, the middle, and how far it is turned in degrees.
 
@@ -48,12 +48,12 @@ def border_blocks(quilt: Quilt) -> Iterator[tuple[int, str, Spot, int]]:
                 yield number, border.block, middle, angle
 
 
-def box(x: float, y: float, wide: float, high: float) -> tuple[Spot, ...]:
+def box(x: float, y: float, wide: float, high: float) -> tuple[XY, ...]:
     """The corners of a box."""
     return (x, y), (x + wide, y), (x + wide, y + high), (x, y + high)
 
 
-def _pieces(border: Border, inside: Box) -> Iterator[tuple[Spot, ...]]:
+def _pieces(border: Border, inside: Box) -> Iterator[tuple[XY, ...]]:
     x, y, wide, high = inside
     by = float(border.width)
     right, bottom = x + wide, y + high
@@ -73,7 +73,7 @@ def _pieces(border: Border, inside: Box) -> Iterator[tuple[Spot, ...]]:
         yield from (box(a, top, by, high + 2 * by) for a in (left, right))
 
 
-def _repeated(inside: Box, by: float, repeat: Repeat) -> Iterator[tuple[Spot, int]]:
+def _repeated(inside: Box, by: float, repeat: Repeat) -> Iterator[tuple[XY, int]]:
     """Side by side from the top, each with the corner that it begins at, if a block lies there."""
     x, y, wide, high = inside
     half, right, bottom = by / 2, x + wide, y + high

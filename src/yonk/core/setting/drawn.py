@@ -17,15 +17,13 @@ from math import lcm
 from typing import Literal
 
 from yonk.core.drawing import Face
-from yonk.core.paper import DraftError
+from yonk.core.paper import DraftError, Point
 from yonk.core.planning import Reading, read
 from yonk.core.setting.cuts import diagonal_rows
 from yonk.core.setting.places import half_block_of, module_of, places_of
-from yonk.core.setting.quilt import Placed, Quilt
+from yonk.core.setting.quilt import Placed, Quilt, RowColumn
 
-Spot = tuple[Fraction, Fraction]
-At = tuple[int, int]
-Ring = tuple[Spot, ...]
+PointRing = tuple[Point, ...]
 Steps = tuple[tuple[int, int], ...]
 What = Literal[
     "block",
@@ -50,7 +48,7 @@ class DrawnPart:
     """
 
     what: What
-    at: At
+    at: RowColumn
     faces: range
     placed: Placed | None = None
     patches: tuple[int, ...] = ()
@@ -60,16 +58,16 @@ class DrawnPart:
 class Grid:
     """The cells of a setting as its rows lie: which hold a place, and which."""
 
-    cells: Mapping[At, At]
+    cells: Mapping[RowColumn, RowColumn]
 
-    def beside(self, cell: At) -> list[At]:
+    def beside(self, cell: RowColumn) -> list[RowColumn]:
         """The steps from a cell to the cells beside it that hold a place."""
         down, along = cell
         steps = ((-1, 0), (0, 1), (1, 0), (0, -1))
         return [(i, j) for i, j in steps if (down + i, along + j) in self.cells]
 
     @cached_property
-    def ends(self) -> list[At]:
+    def ends(self) -> list[RowColumn]:
         """The first and the last cell of each row: nothing reaches further."""
         first: dict[int, int] = {}
         last: dict[int, int] = {}
@@ -84,7 +82,7 @@ class Grid:
         return max(down for down, _ in self.cells)
 
     @cached_property
-    def edge(self) -> list[At]:
+    def edge(self) -> list[RowColumn]:
         """The empty cells beside those that hold a place, row by row."""
         near = {
             (a + i, b + j) for a, b in self.cells for i, j in ((-1, 0), (0, 1), (1, 0), (0, -1))
@@ -105,9 +103,9 @@ class DrawnTop:
     parts: tuple[DrawnPart, ...]
     readings: Mapping[str, Reading]
 
-    def of(self, *kinds: What) -> dict[At, list[int]]:
+    def of(self, *kinds: What) -> dict[RowColumn, list[int]]:
         """The parts of some kinds by where they are: the numbers of those at each."""
-        found: dict[At, list[int]] = {}
+        found: dict[RowColumn, list[int]] = {}
         for number in sorted(n for kind in kinds for n in self._of_kind.get(kind, ())):
             found.setdefault(self.parts[number].at, []).append(number)
         return found
@@ -157,18 +155,18 @@ def draw_top(quilt: Quilt) -> DrawnTop:
     return Pen(quilt).drawn()
 
 
-def on_a_lattice(rings: Sequence[Ring]) -> tuple[int, list[Steps]]:
+def on_a_lattice(rings: Sequence[PointRing]) -> tuple[int, list[Steps]]:
     """Outlines on one lattice: how many of its steps make a unit, and the outlines in steps."""
     scale = scale_for(spot for ring in rings for spot in ring)
     return scale, [in_steps(ring, scale) for ring in rings]
 
 
-def scale_for(spots: Iterable[Spot]) -> int:
+def scale_for(spots: Iterable[Point]) -> int:
     """Of how many steps a unit must be for all of some spots to lie on the lattice."""
     return lcm(*{part.denominator for spot in spots for part in spot})
 
 
-def in_steps(ring: Ring, scale: int) -> Steps:
+def in_steps(ring: PointRing, scale: int) -> Steps:
     """An outline in steps, so many to the unit."""
     return tuple([(int(x * scale), int(y * scale)) for x, y in ring])
 
@@ -186,18 +184,18 @@ def check_halves(quilt: Quilt) -> None:
 class Shape:
     """An outline in the quilt's unit, its fabric, its holes; which patch of its block it is."""
 
-    ring: Ring
+    ring: PointRing
     fabric: str
-    holes: tuple[Ring, ...] = ()
+    holes: tuple[PointRing, ...] = ()
     patch: int = 0
 
     @property
-    def rings(self) -> tuple[Ring, ...]:
+    def rings(self) -> tuple[PointRing, ...]:
         """Its outline and its holes."""
         return (self.ring, *self.holes)
 
 
-Told = tuple[What, At, Iterable[Shape], Placed | None]
+Told = tuple[What, RowColumn, Iterable[Shape], Placed | None]
 
 
 class _OnLattice:
@@ -211,7 +209,7 @@ class _OnLattice:
     def add(
         self,
         what: What,
-        at: At,
+        at: RowColumn,
         shapes: Sequence[Shape],
         rings: Sequence[Sequence[Steps]],
         placed: Placed | None,
@@ -306,11 +304,11 @@ class Pen:
             yield from self._between(self.setting.sashing.fabric)
             yield from self._crossings(self.setting.sashing.cornerstones)
 
-    def _plain(self, corner: Spot) -> Shape:
+    def _plain(self, corner: Point) -> Shape:
         fabric = self.setting.alternate.fabric if self.setting.alternate else ""
         return Shape(_box(corner, self.module.width, self.module.height), fabric)
 
-    def seen_at(self, placed: Placed | None, cell: At) -> list[Shape]:
+    def seen_at(self, placed: Placed | None, cell: RowColumn) -> list[Shape]:
         """What is seen of a block, or of a plain square, laid at a cell."""
         corner = self.corner(cell)
         if placed is None:
@@ -321,7 +319,7 @@ class Pen:
         """The patches of a block as it is turned, from the corner of its place."""
         return list(self._laid(self.unit(placed.block), placed, (Fraction(0), Fraction(0))))
 
-    def corner(self, cell: At) -> Spot:
+    def corner(self, cell: RowColumn) -> Point:
         """The top left corner of a cell."""
         down, along = cell
         pitch = self.module.width + self.wide, self.module.height + self.wide
@@ -332,7 +330,7 @@ class Pen:
         reading, (beside, above) = self.readings[key], self._round(key)
         scale = Fraction(reading.drawing.scale)
 
-        def there(ring: Iterable[tuple[int, int]]) -> Ring:
+        def there(ring: Iterable[tuple[int, int]]) -> PointRing:
             return tuple((x / scale + beside, y / scale + above) for x, y in ring)
 
         return [
@@ -342,7 +340,7 @@ class Pen:
             )
         ]
 
-    def _round(self, key: str) -> Spot:
+    def _round(self, key: str) -> Point:
         """How far a block lies from the sides of its place, and from above and below."""
         draft = self.quilt.by_key[key].draft
         return (self.module.width - draft.width) / 2, (self.module.height - draft.height) / 2
@@ -356,14 +354,14 @@ class Pen:
         rings = [*(sides if beside else []), *(ends if above else [])]
         return [Shape(ring, fabric) for ring in rings]
 
-    def _laid(self, shapes: Sequence[Shape], placed: Placed, corner: Spot) -> Iterator[Shape]:
+    def _laid(self, shapes: Sequence[Shape], placed: Placed, corner: Point) -> Iterator[Shape]:
         """Shapes of a place as it is turned, perhaps mirrored. The diagonal rows lie level, so what
         stands on point is turned once more.
         """
         turns = (placed.turns + self.on_point) % 4
         wide, high = self.module.width, self.module.height
 
-        def there(ring: Ring) -> Ring:
+        def there(ring: PointRing) -> PointRing:
             spots = [(wide - x, y) for x, y in reversed(ring)] if placed.mirrored else list(ring)
             w, h = wide, high
             for _ in range(turns):
@@ -459,12 +457,12 @@ class Pen:
                 yield "side-triangle", cell, self._inside(box, fabric), None
 
     @property
-    def half_cells(self) -> list[At]:
+    def half_cells(self) -> list[RowColumn]:
         """The cells that half blocks lie at; none where the setting has none."""
         sides = [cell for cell in self.grid.edge if len(self.grid.beside(cell)) > 1]
         return sides if self.half else []
 
-    def half_at(self, cell: At) -> Placed:
+    def half_at(self, cell: RowColumn) -> Placed:
         """The half block at a cell of the edge, as it is turned: one that is pieced so that its
         diagonal seam lies at the edge.
 
@@ -507,12 +505,12 @@ class Pen:
         whole = self.half_cells if edge and not edge.pieced else []
         return Counter(self.half_at(cell).block for cell in whole)
 
-    def _cut_through(self, ring: Ring) -> bool:
+    def _cut_through(self, ring: PointRing) -> bool:
         """Whether the edge of the top cuts through a patch."""
         beyond = [max(i * x + j * y - most for i, j, most in self._limits) for x, y in ring]
         return max(beyond) > 0 > min(beyond)
 
-    def _inside(self, ring: Ring, fabric: str) -> list[Shape]:
+    def _inside(self, ring: PointRing, fabric: str) -> list[Shape]:
         return self._all_inside([Shape(ring, fabric)])
 
     def _all_inside(self, shapes: Iterable[Shape]) -> list[Shape]:
@@ -546,14 +544,14 @@ class Pen:
         return found
 
 
-def _box(corner: Spot, width: Fraction, height: Fraction) -> Ring:
+def _box(corner: Point, width: Fraction, height: Fraction) -> PointRing:
     x, y = corner
     return (x, y), (x + width, y), (x + width, y + height), (x, y + height)
 
 
-def _cut_off(ring: Ring, i: int, j: int, most: Fraction) -> Ring:
+def _cut_off(ring: PointRing, i: int, j: int, most: Fraction) -> PointRing:
     """What of an outline lies where `i·x + j·y` is no more than `most`."""
-    kept: list[Spot] = []
+    kept: list[Point] = []
     beyond = [i * x + j * y - most for x, y in ring]
     for at, spot in enumerate(ring):
         before, here = beyond[at - 1], beyond[at]

@@ -10,7 +10,8 @@ from collections.abc import Callable, Iterator
 from dataclasses import dataclass
 from math import sqrt
 
-from yonk.core.setting.border_layout import Spot, border_blocks, border_pieces, box
+from yonk.core.paper import XY
+from yonk.core.setting.border_layout import border_blocks, border_pieces, box
 from yonk.core.setting.borders import finished_of
 from yonk.core.setting.drawn import Pen, What
 from yonk.core.setting.places import Module, module_of, top_of
@@ -33,7 +34,7 @@ class LaidBlock:
 
     row: int
     column: int
-    middle: Spot
+    middle: XY
     angle: int
     placed: Placed | None
 
@@ -44,7 +45,7 @@ class LaidCloth:
 
     purpose: str
     fabric: str
-    outline: tuple[Spot, ...]
+    outline: tuple[XY, ...]
 
 
 @dataclass(frozen=True)
@@ -87,7 +88,7 @@ def layout_of(quilt: Quilt) -> Layout:
     )
 
 
-There = Callable[[Spot], Spot]
+There = Callable[[XY], XY]
 
 
 def as_it_lies(quilt: Quilt) -> There:
@@ -102,7 +103,7 @@ def as_it_lies(quilt: Quilt) -> There:
     side = float(module_of(quilt).width)
     first = left + (side + ring) / sqrt(2) + (float(setting.edge.floats) if setting.edge else 0.0)
 
-    def turned(spot: Spot) -> Spot:
+    def turned(spot: XY) -> XY:
         x, y = spot[0] - side / 2, spot[1] - side / 2
         return first + (x + y) / sqrt(2), first + (y - x) / sqrt(2)
 
@@ -140,7 +141,7 @@ def _halves(pen: Pen, there: There) -> Iterator[LaidBlock]:
         yield LaidBlock(0, number, there(_middle(pen, cell)), _angle(pen, placed), placed)
 
 
-def _middle(pen: Pen, cell: tuple[int, int]) -> Spot:
+def _middle(pen: Pen, cell: tuple[int, int]) -> XY:
     x, y = pen.corner(cell)
     return float(x + pen.module.width / 2), float(y + pen.module.height / 2)
 

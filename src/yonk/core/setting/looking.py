@@ -14,12 +14,12 @@ from math import dist
 from yonk.core.drawing import Face
 from yonk.core.joining import touches
 from yonk.core.planning import lightness
-from yonk.core.setting.drawn import At, Pen, Shape, on_a_lattice
-from yonk.core.setting.quilt import Placed, Quilt
+from yonk.core.setting.drawn import Pen, Shape, on_a_lattice
+from yonk.core.setting.quilt import Placed, Quilt, RowColumn
 
 NEAR = 8.0  # of lightness from nought to a hundred, that can hardly be told apart
 SHARE = 0.5  # of the edge, along which that is worth a word
-AFTER: tuple[At, At] = ((0, 1), (1, 0))  # the cells after one that lie beside it
+AFTER: tuple[RowColumn, RowColumn] = ((0, 1), (1, 0))  # the cells after one that lie beside it
 
 
 @dataclass(frozen=True)
@@ -28,8 +28,8 @@ class Vanishing:
     and the keys of the blocks that lie there; none for a plain square.
     """
 
-    one: At
-    other: At
+    one: RowColumn
+    other: RowColumn
     share: float
     blocks: tuple[str | None, str | None]
 
@@ -62,7 +62,7 @@ def _key(placed: Placed | None) -> str | None:
     return placed.block if placed else None
 
 
-def _place_of(laid: tuple[At, Placed | None]) -> At:
+def _place_of(laid: tuple[RowColumn, Placed | None]) -> RowColumn:
     return laid[0]
 
 
@@ -78,7 +78,7 @@ class _Edges:
         known = self.quilt.all_fabrics.get(fabric)
         return lightness(known.colour if known else "#ffffff")
 
-    def _alike(self, one: Placed | None, other: Placed | None, step: At) -> float:
+    def _alike(self, one: Placed | None, other: Placed | None, step: RowColumn) -> float:
         """The share of the edge between two places along which both are about as light."""
         down, along = step
         module = self.pen.module

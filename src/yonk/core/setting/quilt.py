@@ -25,6 +25,7 @@ from yonk.core.paper import (
 )
 
 SettingKind = Literal["straight", "on-point"]
+RowColumn = tuple[int, int]  # a place of the setting; both count from nought
 Corner = Literal["butted", "mitred"]
 Side = Literal["sides", "top"]
 Grain = Literal["straight", "bias"]

@@ -18,12 +18,11 @@ from scipy.sparse import coo_array
 
 from yonk.core.paper import DraftError
 from yonk.core.setting.places import columns_in, places_of, rows_of
-from yonk.core.setting.quilt import Placed, Quilt, Setting
+from yonk.core.setting.quilt import Placed, Quilt, RowColumn, Setting
 
 SECONDS = 4.0  # after which the best that was found is taken
 MOST_CHOICES = 12_000  # places times blocks, more than a wall is covered with
 TIME_IS_UP = 1  # as the solver tells it
-At = tuple[int, int]
 
 
 @dataclass(frozen=True)
@@ -32,13 +31,13 @@ class Scrappy:
     that fewer cannot be.
     """
 
-    laid: Mapping[At, str]
+    laid: Mapping[RowColumn, str]
     touching: int
     proved: bool
 
 
 def lay_scrappy(
-    quilt: Quilt, blocks: Sequence[str], held: Sequence[At], *, corners: bool
+    quilt: Quilt, blocks: Sequence[str], held: Sequence[RowColumn], *, corners: bool
 ) -> Scrappy:
     """Spread blocks evenly over a quilt so that none alike touch.
 
@@ -67,16 +66,16 @@ def lay_scrappy(
     return _solved(free, kept, list(dict.fromkeys(blocks)), pairs)
 
 
-def touching_pairs(setting: Setting, *, corners: bool) -> list[tuple[At, At]]:
+def touching_pairs(setting: Setting, *, corners: bool) -> list[tuple[RowColumn, RowColumn]]:
     """The places that touch along a side; also those that meet at a corner, if asked."""
     if setting.kind == "straight":
         steps = [(0, 1), (1, 0), *([(1, 1), (1, -1)] if corners else [])]
 
-        def near(at: At) -> list[At]:
+        def near(at: RowColumn) -> list[RowColumn]:
             return [(at[0] + down, at[1] + right) for down, right in steps]
     else:
 
-        def near(at: At) -> list[At]:
+        def near(at: RowColumn) -> list[RowColumn]:
             shift = at[0] % 2
             beside = [(at[0] + 1, at[1] + shift), (at[0] + 1, at[1] + shift - 1)]
             return [*beside, *([(at[0], at[1] + 1), (at[0] + 2, at[1])] if corners else [])]
@@ -86,7 +85,10 @@ def touching_pairs(setting: Setting, *, corners: bool) -> list[tuple[At, At]]:
 
 
 def _solved(
-    free: list[At], kept: Mapping[At, str], blocks: list[str], pairs: list[tuple[At, At]]
+    free: list[RowColumn],
+    kept: Mapping[RowColumn, str],
+    blocks: list[str],
+    pairs: list[tuple[RowColumn, RowColumn]],
 ) -> Scrappy:
     """The fewest touching pairs, by a solver: a choice for each place, a slip for each pair."""
     if not kept and free:  # the blocks can stand for each other: any is as good at one place
@@ -113,10 +115,10 @@ class _Puzzle:
 
     def __init__(
         self,
-        places: Sequence[At],
-        kept: Mapping[At, str],
+        places: Sequence[RowColumn],
+        kept: Mapping[RowColumn, str],
         blocks: Sequence[str],
-        pairs: Sequence[tuple[At, At]],
+        pairs: Sequence[tuple[RowColumn, RowColumn]],
     ) -> None:
         self.places, self.kept, self.blocks = places, kept, blocks
         self.many, self.kinds = len(places), len(blocks)
@@ -148,7 +150,7 @@ class _Puzzle:
             options={"time_limit": SECONDS},
         )
 
-    def laid(self, found: Any) -> dict[At, str]:
+    def laid(self, found: Any) -> dict[RowColumn, str]:
         """The block at each place."""
         chosen = found[: self.choices].reshape(self.many, self.kinds).argmax(axis=1)
         return {at: self.blocks[int(kind)] for at, kind in zip(self.places, chosen, strict=True)}

@@ -10,7 +10,8 @@ from dataclasses import dataclass
 from math import atan2, degrees
 from typing import Literal
 
-from yonk.core.sewing.plane import Motion, Outline, Point, Segment, bounds
+from yonk.core.paper import XY, Polygon
+from yonk.core.sewing.plane import Motion, Segment, bounds
 from yonk.core.sewing.steps import Scene
 from yonk.core.sewing.work import Layers, Scrap, Work
 
@@ -25,7 +26,7 @@ class Cloth:
     is turned.
     """
 
-    outline: Outline
+    outline: Polygon
     fabric: str
     side: Side
     turn: int
@@ -95,7 +96,7 @@ def _tail(span: Segment) -> Segment:
     return ((ax + bx) / 2, (ay + by) / 2), (bx, by)
 
 
-def _layers(layers: Layers) -> tuple[list[Cloth], list[Outline]]:
+def _layers(layers: Layers) -> tuple[list[Cloth], list[Polygon]]:
     left, top, right, bottom = bounds(
         [*layers.under.outlines, *(o for work in layers.over for o in work.outlines)]
     )
@@ -120,6 +121,6 @@ def _turn(scrap: Scrap) -> int:
     return round(degrees(atan2(x, -y))) % 360
 
 
-def rounded(outline: Outline) -> tuple[Point, ...]:
+def rounded(outline: Polygon) -> tuple[XY, ...]:
     """An outline to a thousandth, as pictures need it."""
     return tuple((round(x, 3), round(y, 3)) for x, y in outline)

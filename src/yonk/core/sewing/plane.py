@@ -8,8 +8,8 @@ from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 from math import hypot
 
-Point = tuple[float, float]
-Outline = tuple[Point, ...]
+from yonk.core.paper import XY, Polygon
+
 NOTHING = 1e-9
 
 
@@ -17,17 +17,17 @@ NOTHING = 1e-9
 class Line:
     """A straight line through a point, with a direction of length one."""
 
-    through: Point
-    along: Point
+    through: XY
+    along: XY
 
     @staticmethod
-    def between(start: Point, end: Point) -> Line:
+    def between(start: XY, end: XY) -> Line:
         """The line from one point to another."""
         dx, dy = end[0] - start[0], end[1] - start[1]
         long = hypot(dx, dy)
         return Line(start, (dx / long, dy / long))
 
-    def side(self, spot: Point) -> float:
+    def side(self, spot: XY) -> float:
         """How far to the right of the line a point lies, as seen; negative on the left."""
         return self.along[0] * (spot[1] - self.through[1]) - self.along[1] * (
             spot[0] - self.through[0]
@@ -38,23 +38,23 @@ class Line:
         (x, y), (dx, dy) = self.through, self.along
         return Line((x - dy * by, y + dx * by), self.along)
 
-    def reach(self, spot: Point) -> float:
+    def reach(self, spot: XY) -> float:
         """How far along the line a point lies."""
         return self.along[0] * (spot[0] - self.through[0]) + self.along[1] * (
             spot[1] - self.through[1]
         )
 
-    def at(self, reach: float) -> Point:
+    def at(self, reach: float) -> XY:
         """The point so far along the line."""
         return self.through[0] + self.along[0] * reach, self.through[1] + self.along[1] * reach
 
-    def mirrored(self, spot: Point) -> Point:
+    def mirrored(self, spot: XY) -> XY:
         """The point as it lies when the cloth is folded over the line."""
         off = 2 * self.side(spot)
         return spot[0] + self.along[1] * off, spot[1] - self.along[0] * off
 
 
-Segment = tuple[Point, Point]
+Segment = tuple[XY, XY]
 
 
 @dataclass(frozen=True, slots=True)
@@ -68,25 +68,23 @@ class Motion:
     e: float = 1.0
     f: float = 0.0
 
-    def spot(self, spot: Point) -> Point:
+    def spot(self, spot: XY) -> XY:
         """Where a point comes to lie."""
         x, y = spot
         return self.a * x + self.b * y + self.c, self.d * x + self.e * y + self.f
 
-    def way(self, way: Point) -> Point:
+    def way(self, way: XY) -> XY:
         """Where a direction comes to point."""
         x, y = way
         return self.a * x + self.b * y, self.d * x + self.e * y
 
-    def outline(self, outline: Outline) -> Outline:
+    def outline(self, outline: Polygon) -> Polygon:
         """Where an outline comes to lie; it keeps its sense."""
         moved = tuple([self.spot(spot) for spot in outline])
         return moved if self.a * self.e - self.b * self.d > 0 else moved[::-1]
 
     @staticmethod
-    def turning(
-        way: Point, to: Point, about: Point = (0.0, 0.0), onto: Point = (0.0, 0.0)
-    ) -> Motion:
+    def turning(way: XY, to: XY, about: XY = (0.0, 0.0), onto: XY = (0.0, 0.0)) -> Motion:
         """Turns one direction into another (both of length one), and brings `about` to lie on
         `onto`.
         """
@@ -108,7 +106,7 @@ class Motion:
         return Motion(a, b, x - a * x - b * y, b, -a, y - b * x + a * y)
 
 
-def split(outline: Outline, line: Line) -> tuple[Outline, Outline]:
+def split(outline: Polygon, line: Line) -> tuple[Polygon, Polygon]:
     """The parts of a convex outline to the right and to the left of a line; an empty one where
     there is none.
     """
@@ -117,8 +115,8 @@ def split(outline: Outline, line: Line) -> tuple[Outline, Outline]:
         return outline, ()
     if max(sides) <= NOTHING:
         return (), outline
-    right: list[Point] = []
-    left: list[Point] = []
+    right: list[XY] = []
+    left: list[XY] = []
     before, was = outline[-1], sides[-1]
     for spot, now in zip(outline, sides, strict=True):
         if (was > NOTHING and now < -NOTHING) or (was < -NOTHING and now > NOTHING):
@@ -137,7 +135,7 @@ def split(outline: Outline, line: Line) -> tuple[Outline, Outline]:
     return tuple(right), tuple(left)
 
 
-def area(outline: Outline) -> float:
+def area(outline: Polygon) -> float:
     """The area of an outline, positive where it runs clockwise as seen.
 
     >>> area(rectangle(3, 2))
@@ -152,12 +150,12 @@ def area(outline: Outline) -> float:
     return total / 2
 
 
-def sides_of(outline: Outline) -> list[Segment]:
+def sides_of(outline: Polygon) -> list[Segment]:
     """The sides, one after the other."""
     return list(zip(outline, outline[1:] + outline[:1], strict=True))
 
 
-def common(one: Outline, other: Outline) -> Outline:
+def common(one: Polygon, other: Polygon) -> Polygon:
     """What two convex outlines, both clockwise as seen, have in common."""
     if apart(one, other):
         return ()
@@ -168,7 +166,7 @@ def common(one: Outline, other: Outline) -> Outline:
     return one
 
 
-def apart(one: Outline, other: Outline) -> bool:
+def apart(one: Polygon, other: Polygon) -> bool:
     """Whether the upright boxes of two outlines lie apart, so that nothing need be asked
     further.
     """
@@ -182,7 +180,7 @@ def apart(one: Outline, other: Outline) -> bool:
     )
 
 
-def without(one: Outline, other: Outline) -> list[Outline]:
+def without(one: Polygon, other: Polygon) -> list[Polygon]:
     """What is left of a convex outline, in convex parts, when another is taken away."""
     if area(common(one, other)) <= NOTHING:
         return [one]
@@ -194,20 +192,20 @@ def without(one: Outline, other: Outline) -> list[Outline]:
     return parts
 
 
-def bounds(outlines: Sequence[Outline]) -> tuple[float, float, float, float]:
+def bounds(outlines: Sequence[Polygon]) -> tuple[float, float, float, float]:
     """Left, top, right and bottom of the smallest upright box around outlines."""
     xs = [spot[0] for outline in outlines for spot in outline]
     ys = [spot[1] for outline in outlines for spot in outline]
     return min(xs), min(ys), max(xs), max(ys)
 
 
-def rectangle_around(outline: Outline) -> Outline:
+def rectangle_around(outline: Polygon) -> Polygon:
     """The smallest upright box around an outline, as an outline."""
     left, top, right, bottom = bounds([outline])
     return rectangle(right - left, bottom - top, left, top)
 
 
-def within(line: Line, outlines: Iterable[Outline]) -> tuple[float, float] | None:
+def within(line: Line, outlines: Iterable[Polygon]) -> tuple[float, float] | None:
     """From where to where along a line it crosses outlines; None where it misses them all."""
     reaches = []
     for outline in outlines:
@@ -232,7 +230,7 @@ def within(line: Line, outlines: Iterable[Outline]) -> tuple[float, float] | Non
 
 def rectangle(
     width: float, height: float, left: float | None = None, top: float | None = None
-) -> Outline:
+) -> Polygon:
     """An upright rectangle from its top left corner, or about the origin; clockwise as seen."""
     x = -width / 2 if left is None else left
     y = -height / 2 if top is None else top

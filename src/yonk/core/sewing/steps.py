@@ -7,7 +7,8 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import Literal
 
-from yonk.core.sewing.plane import Outline, Segment
+from yonk.core.paper import Polygon
+from yonk.core.sewing.plane import Segment
 from yonk.core.sewing.work import Layers, Work
 
 ActName = Literal["cut", "draw", "sew", "cut-apart", "press", "trim", "join"]
@@ -49,7 +50,7 @@ class Scene:
     cut: tuple[Segment, ...] = ()
     pressed: tuple[Segment, ...] = ()  # from under the iron to where the seam is pressed
     sizes: tuple[Size, ...] = ()
-    ruler: tuple[Outline, Segment] | None = None  # a ruler's edge lines with its 45° (or seam) line
+    ruler: tuple[Polygon, Segment] | None = None  # a ruler's edge lines with its 45° (or seam) line
     count: int = 1
     open_seam: bool = False
 

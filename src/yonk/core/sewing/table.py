@@ -12,8 +12,8 @@ from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from yonk.core.paper import Fabric, show
-from yonk.core.sewing.plane import Line, Motion, Point, Segment, bounds, rectangle, sides_of
+from yonk.core.paper import XY, Fabric, show
+from yonk.core.sewing.plane import Line, Motion, Segment, bounds, rectangle, sides_of
 from yonk.core.sewing.steps import ActName, Scene, Size, Step
 from yonk.core.sewing.trimming import Fit, Target, fit
 from yonk.core.sewing.work import Layers, Pieces, SewingError, Work, clip, length
@@ -122,7 +122,7 @@ class Table:
 
     # layers
 
-    def lay(self, over: Work, under: Work, onto: Point = (0.0, 0.0), turn: float = 0.0) -> Layers:
+    def lay(self, over: Work, under: Work, onto: XY = (0.0, 0.0), turn: float = 0.0) -> Layers:
         """`over` turned face down, its middle brought onto a point of `under`. `turn` is in quarter
         turns clockwise.
         """
@@ -525,7 +525,7 @@ def _as_sewn(laid: Layers) -> Scene:
     return Scene(laid, drawn=laid.drawn, sewn=laid.sewn)
 
 
-def _middle(segment: Segment) -> Point:
+def _middle(segment: Segment) -> XY:
     (ax, ay), (bx, by) = segment
     return (ax + bx) / 2, (ay + by) / 2
 
@@ -555,7 +555,7 @@ def corner_to_corner(work: Work) -> tuple[Segment, Segment]:
     return ((left, bottom), (right, top)), ((left, top), (right, bottom))
 
 
-def middle_of(work: Work) -> Point:
+def middle_of(work: Work) -> XY:
     """The middle of a work's upright box."""
     left, top, right, bottom = bounds(work.outlines)
     return (left + right) / 2, (top + bottom) / 2

@@ -11,12 +11,11 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from math import atan2, cos, pi, sin
 
+from yonk.core.paper import XY, Polygon
 from yonk.core.sewing.plane import (
     NOTHING,
     Line,
     Motion,
-    Outline,
-    Point,
     apart,
     area,
     bounds,
@@ -27,7 +26,7 @@ from yonk.core.sewing.plane import (
 from yonk.core.sewing.work import Scrap, Work
 
 CLOSE = 1e-6
-Shape = tuple[Outline, str, int]  # outline, fabric, and a number that tells pieces apart
+Shape = tuple[Polygon, str, int]  # outline, fabric, and a number that tells pieces apart
 
 
 @dataclass(frozen=True)
@@ -36,14 +35,14 @@ class Target:
     top left corner.
     """
 
-    parts: tuple[tuple[Outline, str], ...]
+    parts: tuple[tuple[Polygon, str], ...]
     width: float
     height: float
     seam: float
     slack: float = 0.0  # a difference that cloth does not show
 
     @property
-    def box(self) -> Outline:
+    def box(self) -> Polygon:
         """The unfinished outline: the finished one with its seam allowance."""
         both = 2 * self.seam
         return rectangle(self.width + both, self.height + both, -self.seam, -self.seam)
@@ -154,7 +153,7 @@ def _settled(
     not match.
     """
     turn = Motion(cos(way), -sin(way), 0.0, sin(way), cos(way), 0.0)
-    equations: list[tuple[Point, float]] = []
+    equations: list[tuple[XY, float]] = []
     for fabrics, lines in wanted.items():
         turned = [
             Line(turn.spot(seam.line.through), turn.way(seam.line.along))
@@ -173,7 +172,7 @@ def _settled(
 
 
 def _shifted(
-    turn: Motion, equations: list[tuple[Point, float]], work: Work, target: Target
+    turn: Motion, equations: list[tuple[XY, float]], work: Work, target: Target
 ) -> Motion | None:
     """The turn followed by the shift that fits the equations n·shift = d; where they leave it free,
     centred.
@@ -237,7 +236,7 @@ def _reaches(work: Work, target: Target) -> tuple[float, float, float, float]:
     return -seam - left, -seam - top, right - target.width - seam, bottom - target.height - seam
 
 
-def _extents(outlines: Sequence[Outline], axis: int, end: float) -> list[tuple[float, float]]:
+def _extents(outlines: Sequence[Polygon], axis: int, end: float) -> list[tuple[float, float]]:
     """The reach of the cloth across, at every level between nought and `end` where it may
     change.
     """
@@ -258,7 +257,7 @@ def _extents(outlines: Sequence[Outline], axis: int, end: float) -> list[tuple[f
     return found
 
 
-def _span(outline: Outline, axis: int, level: float) -> tuple[float, float] | None:
+def _span(outline: Polygon, axis: int, level: float) -> tuple[float, float] | None:
     crossings = []
     for start, end in sides_of(outline):
         a, b = start[axis] - level, end[axis] - level
@@ -314,7 +313,7 @@ def _by_fabrics(shapes: Sequence[Shape]) -> dict[tuple[str, str], list[_SeamLine
     return known
 
 
-def _between(one: Outline, other: Outline) -> Line | None:
+def _between(one: Polygon, other: Polygon) -> Line | None:
     """The line along which two outlines touch, the first on its right."""
     if apart(one, other):
         return None
@@ -340,8 +339,8 @@ def _between(one: Outline, other: Outline) -> Line | None:
     return None
 
 
-def _parallel(lines: Sequence[Line]) -> list[tuple[Point, list[Line]]]:
-    groups: list[tuple[Point, list[Line]]] = []
+def _parallel(lines: Sequence[Line]) -> list[tuple[XY, list[Line]]]:
+    groups: list[tuple[XY, list[Line]]] = []
     for line in lines:
         for along, members in groups:
             if _alike(line.along, along):
@@ -352,7 +351,7 @@ def _parallel(lines: Sequence[Line]) -> list[tuple[Point, list[Line]]]:
     return groups
 
 
-def _alike(one: Point, other: Point) -> bool:
+def _alike(one: XY, other: XY) -> bool:
     return abs(one[0] - other[0]) < CLOSE and abs(one[1] - other[1]) < CLOSE
 
 
@@ -360,5 +359,5 @@ def _offset(line: Line) -> float:
     return line.along[0] * line.through[1] - line.along[1] * line.through[0]
 
 
-def _angle(way: Point) -> float:
+def _angle(way: XY) -> float:
     return atan2(way[1], way[0])

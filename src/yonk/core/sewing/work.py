@@ -7,13 +7,11 @@ from __future__ import annotations
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field, replace
 
-from yonk.core.paper import SaidError
+from yonk.core.paper import XY, Polygon, SaidError
 from yonk.core.sewing.plane import (
     NOTHING,
     Line,
     Motion,
-    Outline,
-    Point,
     Segment,
     area,
     common,
@@ -36,9 +34,9 @@ class Scrap:
     scraps of one cut piece from those of another.
     """
 
-    outline: Outline
+    outline: Polygon
     fabric: str
-    up: Point
+    up: XY
     piece: int
 
     def moved(self, motion: Motion) -> Scrap:
@@ -54,7 +52,7 @@ class Scrap:
             return None, self
         return replace(self, outline=right), replace(self, outline=left)
 
-    def off_grain(self, way: Point) -> bool:
+    def off_grain(self, way: XY) -> bool:
         """Whether a direction runs neither along the threads nor across them."""
         cos, sin = (
             self.up[0] * way[0] + self.up[1] * way[1],
@@ -74,7 +72,7 @@ class Work:
     seams: tuple[Segment, ...] = ()
 
     @property
-    def outlines(self) -> list[Outline]:
+    def outlines(self) -> list[Polygon]:
         """The outlines of what shows."""
         return [scrap.outline for scrap in self.front]
 
@@ -97,7 +95,7 @@ class Work:
         seams = split_segments(self.seams, line)
         return Work(fronts[0], behinds[0], seams[0]), Work(fronts[1], behinds[1], seams[1])
 
-    def inside(self, outline: Outline) -> Work:
+    def inside(self, outline: Polygon) -> Work:
         """What is left when all outside a convex outline, clockwise as seen, is cut away."""
         left = self
         for start, end in sides_of(outline):
@@ -257,7 +255,7 @@ class Pieces:
 
     count: int = field(default=0)
 
-    def cut(self, outline: Outline, fabric: str, up: Point = (0.0, -1.0)) -> Work:
+    def cut(self, outline: Polygon, fabric: str, up: XY = (0.0, -1.0)) -> Work:
         """A new piece of cloth."""
         self.count += 1
         return Work((Scrap(outline, fabric, up, self.count),))

@@ -10,10 +10,10 @@ from dataclasses import dataclass
 from math import dist, sqrt
 
 from yonk.core.joining import Join
-from yonk.core.setting import At, Layout, as_it_lies, layout_of, module_of
+from yonk.core.paper import XY
+from yonk.core.setting import Layout, RowColumn, as_it_lies, layout_of, module_of
 from yonk.core.top.steps import TopSewing
 
-Spot = tuple[float, float]
 ARROW = 0.09  # of a block's side: how far an arrow reaches to either side of its seam
 
 
@@ -24,8 +24,8 @@ class SeamDrawn:
     """
 
     join: int
-    stretches: tuple[tuple[Spot, Spot], ...]
-    arrow: tuple[Spot, Spot]
+    stretches: tuple[tuple[XY, XY], ...]
+    arrow: tuple[XY, XY]
     open: bool
     step: int
 
@@ -35,7 +35,7 @@ class RowLabel:
     """What stands at the beginning of a row: its number from one, and where."""
 
     number: int
-    at: Spot
+    at: XY
 
 
 @dataclass(frozen=True)
@@ -45,8 +45,8 @@ class Diagram:
     layout: Layout
     seams: tuple[SeamDrawn, ...]
     labels: tuple[RowLabel, ...]
-    bulky: tuple[Spot, ...]
-    second: tuple[At, ...]
+    bulky: tuple[XY, ...]
+    second: tuple[RowColumn, ...]
 
 
 def diagram_of(sewing: TopSewing) -> Diagram:
@@ -54,7 +54,7 @@ def diagram_of(sewing: TopSewing) -> Diagram:
     layout = layout_of(sewing.quilt)
     lies, scale = as_it_lies(sewing.quilt), sewing.drawn.scale
 
-    def there(spot: tuple[int, int]) -> Spot:
+    def there(spot: tuple[int, int]) -> XY:
         return lies((spot[0] / scale, spot[1] / scale))
 
     steps = {join: number for number, step in enumerate(sewing.steps, 1) for join in step.joins}
@@ -75,7 +75,7 @@ def diagram_of(sewing: TopSewing) -> Diagram:
 
 
 def _seam(
-    join: Join, sewing: TopSewing, there: Callable[[tuple[int, int]], Spot], reach: float, step: int
+    join: Join, sewing: TopSewing, there: Callable[[tuple[int, int]], XY], reach: float, step: int
 ) -> SeamDrawn:
     stretches = tuple((there(a), there(b)) for a, b in join.along)
     (ax, ay), (bx, by) = max(stretches, key=lambda ends: dist(*ends))

@@ -28,7 +28,7 @@ from yonk.core.pressing import (
     other_way,
     seam_ends,
 )
-from yonk.core.setting import At, What
+from yonk.core.setting import RowColumn, What
 from yonk.core.top.together import Together
 
 SECONDS = 8.0
@@ -52,7 +52,7 @@ class TopPressing:
     how its seams lie. `to_sash` are the joins that are pressed toward sashing or a frame.
     """
 
-    kinds: Mapping[At, int]
+    kinds: Mapping[RowColumn, int]
     presses: Mapping[int, Press]
     meetings: tuple[Meeting, ...]
     states: tuple[State, ...]

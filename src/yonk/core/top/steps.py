@@ -18,11 +18,11 @@ from yonk.core.joining import box_of_part
 from yonk.core.paper import Length, Toward, listed, show
 from yonk.core.pressing import sewing_plan, toward
 from yonk.core.setting import (
-    At,
     Border,
     DrawnTop,
     Quilt,
     QuiltPlan,
+    RowColumn,
     Top,
     What,
     draw_top,
@@ -85,7 +85,7 @@ class TopStep:
     check: str
     total: int
     sewn: tuple[object, ...]
-    places: tuple[At, ...] = ()
+    places: tuple[RowColumn, ...] = ()
     joins: tuple[int, ...] = ()
     block: str = ""
 
@@ -110,12 +110,12 @@ class TopSewing:
         """The quilt."""
         return self.plan.quilt
 
-    def kind_at(self, place: At) -> int | None:
+    def kind_at(self, place: RowColumn) -> int | None:
         """By which of its two plans the block at a place, by row and column, is pressed."""
         return self._kinds.get(place)
 
     @cached_property
-    def _kinds(self) -> dict[At, int]:
+    def _kinds(self) -> dict[RowColumn, int]:
         cells = self.drawn.grid.cells
         return {cells[one]: kind for one, kind in self.pressing.kinds.items() if one in cells}
 
@@ -177,7 +177,7 @@ class _Writer:
         grid = draft.width, draft.height, draft.columns, draft.rows
         return draft.name, draft.unit, grid, draft.seams, draft.paints
 
-    def _at(self, cell: At) -> object:
+    def _at(self, cell: RowColumn) -> object:
         """What lies at a cell, as it is sewn."""
         placed = self.laid.get(cell)
         if placed is None:
@@ -191,7 +191,7 @@ class _Writer:
             block = self.quilt.by_key[key]
             draft, name = block.draft, block.title
             check = f"Each must measure {self._size(draft.width, draft.height)}."
-            laid: dict[int, list[At]] = {0: [], 1: []}
+            laid: dict[int, list[RowColumn]] = {0: [], 1: []}
             for cell, placed in self.laid.items():
                 if placed.block == key:
                     laid[self.pressed.kinds[cell]].append(cells[cell])
@@ -254,7 +254,7 @@ class _Writer:
 
     def _frames(self) -> Iterator[TopStep]:
         cells = self.together.drawn.grid.cells
-        places: dict[str, list[At]] = {}
+        places: dict[str, list[RowColumn]] = {}
         for cell, placed in self.laid.items():
             if self._is_framed(placed.block):
                 places.setdefault(placed.block, []).append(cells[cell])

@@ -13,7 +13,7 @@ from typing import Literal
 
 from yonk.core.joining import Join, Joining, Order, Pair, Tree, joining_of, touches
 from yonk.core.pressing import SewingPlan
-from yonk.core.setting import At, DrawnTop, Placed, Quilt, What
+from yonk.core.setting import DrawnTop, Placed, Quilt, RowColumn, What
 
 Role = Literal["frame", "row", "strip", "edge", "rows", "corner", "quarter", "quarters"]
 
@@ -24,7 +24,7 @@ class SewnBlock:
     for one that a half block does not have.
     """
 
-    cell: At
+    cell: RowColumn
     placed: Placed
     joins: tuple[int | None, ...]
 
@@ -38,7 +38,7 @@ class TopRow:
 
     number: int
     strip: bool
-    cells: tuple[At, ...]
+    cells: tuple[RowColumn, ...]
     part: int
     joins: tuple[int, ...]
     quarter: int | None = None
@@ -226,7 +226,7 @@ class _Weaver:
                 whole = self._sew(parts[cell[0], False], self._root(number), "edge")
                 parts[cell[0], False] = whole
 
-    def rows_cells(self, row: int) -> list[At]:
+    def rows_cells(self, row: int) -> list[RowColumn]:
         """The cells of a row."""
         return [cell for cell in self.drawn.grid.cells if cell[0] == row]
 

@@ -9,19 +9,8 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 from math import sqrt
 
-from yonk.core.paper import Fabric, Length, Rational
-from yonk.core.sewing import (
-    Fit,
-    Outline,
-    Piece,
-    School,
-    Table,
-    Target,
-    Work,
-    area,
-    bias_sides,
-    rectangle,
-)
+from yonk.core.paper import Fabric, Length, Polygon, Rational
+from yonk.core.sewing import Fit, Piece, School, Table, Target, Work, area, bias_sides, rectangle
 from yonk.core.units.needs import YIELDS, Need, Size, Terms
 from yonk.core.units.unit import Job, Method, Unit
 
@@ -73,7 +62,7 @@ def target_of(unit: Unit, seam: Fraction, slack: Fraction = Fraction(0)) -> Targ
     return Target(tuple(parts), wide, high, float(seam), float(slack))
 
 
-def _middle(unit: Unit, centre: float) -> Outline:
+def _middle(unit: Unit, centre: float) -> Polygon:
     """The square inside the innermost round; after an odd number of rounds it stands on point."""
     corners = unit.playing("corner")
     leg = min(float(part.width) for part in corners)
@@ -88,7 +77,7 @@ def _middle(unit: Unit, centre: float) -> Outline:
     return rectangle(side, side, centre - side / 2, centre - side / 2)
 
 
-def _outline(ring: Sequence[tuple[int, int]], to_length: float) -> Outline:
+def _outline(ring: Sequence[tuple[int, int]], to_length: float) -> Polygon:
     outline = tuple((x * to_length, y * to_length) for x, y in ring)
     return outline if area(outline) > 0 else outline[::-1]
 

@@ -6,8 +6,8 @@ from dataclasses import replace
 from math import copysign
 
 from yonk.core.drawing import Piece, Region
-from yonk.core.paper import ROOT_2, Length
-from yonk.core.sewing import Line, Motion, Point, Work, bounds, edge_along, longest_side
+from yonk.core.paper import ROOT_2, XY, Length
+from yonk.core.sewing import Line, Motion, Work, bounds, edge_along, longest_side
 from yonk.core.units.flying_geese import flip_corners
 from yonk.core.units.needs import CornerOff, Need, Terms, box, isosceles
 from yonk.core.units.stamp import Stamp
@@ -106,7 +106,7 @@ def _lying(base: Work, unit: Unit) -> Work:
     )
 
 
-def _corners(base: Work) -> tuple[Point, ...]:
+def _corners(base: Work) -> tuple[XY, ...]:
     left, top, right, bottom = bounds(base.outlines)
     return (left, top), (right, top), (right, bottom), (left, bottom)
 

@@ -7,8 +7,8 @@ from dataclasses import replace
 from math import copysign
 
 from yonk.core.drawing import Region
-from yonk.core.paper import ROOT_2, Length, Rational, show_exact
-from yonk.core.sewing import Layers, Line, Point, Work, bounds, from_the_longest, longest_side
+from yonk.core.paper import ROOT_2, XY, Length, Rational, show_exact
+from yonk.core.sewing import Layers, Line, Work, bounds, from_the_longest, longest_side
 from yonk.core.units.needs import Need, Size, Terms, box, isosceles, square
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
@@ -158,7 +158,7 @@ def _sew_four(job: Job) -> list[Work]:
     return works
 
 
-def _inward(square: Work, corner: Point) -> Point:
+def _inward(square: Work, corner: XY) -> XY:
     """Where the middle of a square lies that has its corner in a corner of a work about the
     origin.
     """
@@ -174,7 +174,7 @@ def _sew_flip(job: Job) -> list[Work]:
     return [flip_corners(job, base, zip(squares, ((left, top), (right, top)), strict=True))]
 
 
-def flip_corners(job: Job, base: Work, squares: Iterable[tuple[Work, Point]]) -> Work:
+def flip_corners(job: Job, base: Work, squares: Iterable[tuple[Work, XY]]) -> Work:
     """Squares laid on corners of a base about the origin, sewn on their diagonal, the corner cut
     away, flipped open.
     """

@@ -13,7 +13,17 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 from typing import Literal
 
-from yonk.core.paper import ROOT_2, USUAL, Draft, Length, LengthUnit, Rational, Settings, show_exact
+from yonk.core.paper import (
+    ROOT_2,
+    USUAL,
+    Draft,
+    Length,
+    LengthUnit,
+    Polygon,
+    Rational,
+    Settings,
+    show_exact,
+)
 from yonk.core.units.form import NO_FORM, Form
 
 CutShape = Literal["square", "rectangle", "strip", "template"]
@@ -21,7 +31,6 @@ Subcut = Literal["none", "one-diagonal", "both-diagonals"]
 Rounding = Literal["up", "nearest"]
 Hand = Literal["left", "right"]
 Lie = Literal["stands", "lies"]
-Outline = tuple[tuple[float, float], ...]
 
 NOUGHT = Fraction(0)
 
@@ -183,7 +192,7 @@ class Need:
     letter: str = ""
     working: tuple[str, ...] = ()
     diagonal: Hand | None = None
-    outline: Outline = ()
+    outline: Polygon = ()
     form: Form = NO_FORM
     seam: Fraction = NOUGHT  # of a template
     on_point: bool = False

@@ -8,10 +8,9 @@ across.
 from collections import Counter
 
 from yonk.core.drawing import Region
-from yonk.core.paper import ROOT_2
+from yonk.core.paper import ROOT_2, XY
 from yonk.core.sewing import (
     Line,
-    Point,
     Segment,
     Table,
     Work,
@@ -164,7 +163,7 @@ def _turn(table: Table, under: Work, over: Work, below: str, above: str) -> int:
     return min(range(4), key=off)
 
 
-def _middle_of_fabric(work: Work, fabric: str) -> Point:
+def _middle_of_fabric(work: Work, fabric: str) -> XY:
     spots = [spot for scrap in work.front if scrap.fabric == fabric for spot in scrap.outline]
     return sum(x for x, _ in spots) / len(spots), sum(y for _, y in spots) / len(spots)
 

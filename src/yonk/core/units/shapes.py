@@ -11,16 +11,15 @@ from __future__ import annotations
 from collections.abc import Iterator, Sequence
 from fractions import Fraction
 from math import atan2, cos, pi, sin
-from typing import Any
 
 import numpy as np
 import shapely
 
 from yonk.core.drawing import Piece, Ring, lengths, ring_turned
-from yonk.core.paper import ROOT_2, Length, Rational
+from yonk.core.paper import ROOT_2, Array, Length, Polygon, Rational
 from yonk.core.units.form import Form
 from yonk.core.units.half_rectangle_triangle import right_triangle
-from yonk.core.units.needs import Cloth, Hand, Need, Outline, Rotary, Terms, box, isosceles
+from yonk.core.units.needs import Cloth, Hand, Need, Rotary, Terms, box, isosceles
 
 POINTS_CUT_OFF_AT = (
     2.0  # seam allowances from the corner of the finished patch, measured along its bisector
@@ -29,7 +28,6 @@ _MOST_INT64 = 2**61  # the sum of two sides of a box that is no greater fits int
 _FINEST = 10**9  # an outline is told to so fine a part of a unit
 
 Side = tuple[int, int]
-Array = Any  # numpy arrays, of Python integers where 64 bits could overflow
 
 
 def cut_patches(
@@ -112,7 +110,7 @@ def _right_triangle(
 def _template(
     cloth: Cloth,
     piece: Piece,
-    outline: Outline,
+    outline: Polygon,
     size: tuple[Length, Length],
     form: Form,
     turns: int,
@@ -194,7 +192,7 @@ def _from_least(ring: list[tuple[int, int]]) -> Ring:
 
 def _outlines(
     pieces: Sequence[Piece], turns: int, scale: Rational, terms: Terms
-) -> Iterator[tuple[Outline, tuple[Length, Length]]]:
+) -> Iterator[tuple[Polygon, tuple[Length, Length]]]:
     """The cut line of each piece as it lies in the block, from the corner of its upright box, and
     the longer and the shorter side of that, in the draft's unit. All at once, since there may be
     thousands.

@@ -6,8 +6,8 @@ from dataclasses import dataclass, replace
 from typing import Literal
 
 from yonk.core.setting.acts.act import QuiltAct
-from yonk.core.setting.acts.named import At, known_block, what_lies_at, with_places, with_setting
-from yonk.core.setting.quilt import Quilt
+from yonk.core.setting.acts.named import known_block, what_lies_at, with_places, with_setting
+from yonk.core.setting.quilt import Quilt, RowColumn
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -16,7 +16,7 @@ class LayBlock(QuiltAct):
 
     do: Literal["lay"] = "lay"
     block: str
-    at: At | None = None
+    at: RowColumn | None = None
 
     def on(self, quilt: Quilt) -> Quilt:
         """The quilt with it."""

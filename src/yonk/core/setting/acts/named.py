@@ -7,9 +7,7 @@ from dataclasses import replace
 
 from yonk.core.paper import DraftError
 from yonk.core.setting.places import places_of
-from yonk.core.setting.quilt import Border, Placed, Quilt
-
-At = tuple[int, int]
+from yonk.core.setting.quilt import Border, Placed, Quilt, RowColumn
 
 
 def with_setting(quilt: Quilt, **change: object) -> Quilt:
@@ -31,7 +29,7 @@ def known_block(quilt: Quilt, key: str, place: str) -> str:
     return key
 
 
-def what_lies_at(quilt: Quilt, at: At) -> Placed | None:
+def what_lies_at(quilt: Quilt, at: RowColumn) -> Placed | None:
     """What lies at a place. Raises `DraftError` for no place of the setting."""
     found = {(one.row, one.column): one.placed for one in places_of(quilt.setting)}
     if at not in found:
@@ -39,7 +37,7 @@ def what_lies_at(quilt: Quilt, at: At) -> Placed | None:
     return found[at]
 
 
-def with_places(quilt: Quilt, laid: Mapping[At, Placed]) -> Quilt:
+def with_places(quilt: Quilt, laid: Mapping[RowColumn, Placed]) -> Quilt:
     """The quilt with something at some places; what lies there anyway is not told."""
     places = {**quilt.setting.places, **laid}
     usual = {

@@ -6,8 +6,7 @@ from dataclasses import dataclass
 from typing import Literal
 
 from yonk.core.setting.acts.act import QuiltAct
-from yonk.core.setting.acts.named import At
-from yonk.core.setting.quilt import Quilt
+from yonk.core.setting.quilt import Quilt, RowColumn
 from yonk.core.setting.scrappy import laid_out, lay_scrappy
 
 
@@ -17,7 +16,7 @@ class Spread(QuiltAct):
 
     do: Literal["spread"] = "spread"
     corners: bool = False
-    held: tuple[At, ...] = ()
+    held: tuple[RowColumn, ...] = ()
 
     def on(self, quilt: Quilt) -> Quilt:
         """The quilt with them spread."""

@@ -6,8 +6,8 @@ from dataclasses import dataclass
 from typing import Literal
 
 from yonk.core.setting.acts.act import QuiltAct
-from yonk.core.setting.acts.named import At, what_lies_at, with_places
-from yonk.core.setting.quilt import Quilt
+from yonk.core.setting.acts.named import what_lies_at, with_places
+from yonk.core.setting.quilt import Quilt, RowColumn
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -15,8 +15,8 @@ class SwapBlocks(QuiltAct):
     """Swap what lies at two places."""
 
     do: Literal["swap"] = "swap"
-    at: At
-    other: At
+    at: RowColumn
+    other: RowColumn
 
     def on(self, quilt: Quilt) -> Quilt:
         """The quilt with them swapped."""

@@ -6,9 +6,9 @@ from dataclasses import dataclass, replace
 from typing import Literal
 
 from yonk.core.setting.acts.act import QuiltAct
-from yonk.core.setting.acts.named import At, with_places
+from yonk.core.setting.acts.named import with_places
 from yonk.core.setting.places import columns_in, places_of, rows_of
-from yonk.core.setting.quilt import Quilt
+from yonk.core.setting.quilt import Quilt, RowColumn
 
 Turning = Literal["alike", "quarter-turns", "every-other", "mirrored"]
 
@@ -34,7 +34,7 @@ class TurnAll(QuiltAct):
         return with_places(quilt, laid)
 
 
-def _turned(turning: Turning, at: At, wide: int, high: int) -> tuple[int, bool]:
+def _turned(turning: Turning, at: RowColumn, wide: int, high: int) -> tuple[int, bool]:
     row, column = at
     if turning == "quarter-turns":
         return {(0, 0): 0, (0, 1): 1, (1, 1): 2, (1, 0): 3}[row % 2, column % 2], False

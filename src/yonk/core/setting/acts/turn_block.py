@@ -6,8 +6,8 @@ from dataclasses import dataclass, replace
 from typing import Literal
 
 from yonk.core.setting.acts.act import QuiltAct
-from yonk.core.setting.acts.named import At, what_lies_at, with_places
-from yonk.core.setting.quilt import Quilt
+from yonk.core.setting.acts.named import what_lies_at, with_places
+from yonk.core.setting.quilt import Quilt, RowColumn
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -15,7 +15,7 @@ class TurnBlock(QuiltAct):
     """Turn what lies at a place by so many quarters, or mirror it."""
 
     do: Literal["turn"] = "turn"
-    at: At
+    at: RowColumn
     by: int = 1
     mirror: bool = False
 
