@@ -76,16 +76,16 @@ from yonk.core.paper import (
     Ruling,
     cutting_schools,
     default_making,
+    fault_place_words,
     in_its_unit,
     inside,
     outside,
-    place_words,
     read_length,
+    seam_without,
     show,
     square_root,
     tidy,
     whole_seam,
-    without,
     write_exact,
     write_mixed,
     write_typed,
@@ -465,7 +465,7 @@ WRONG_PLACES = (
 
 def sayings() -> Iterator[tuple[str, Any]]:
     yield "mates", WORDS
-    yield "wrong places", [place_words(place) for place in WRONG_PLACES]
+    yield "wrong places", [fault_place_words(place) for place in WRONG_PLACES]
     for name, draft in drafts().items():
         yield (
             f"cuts of {name}",
@@ -576,7 +576,7 @@ def grids() -> Iterator[tuple[str, Any]]:
         placed = ruling.place(one[0]), ruling.place(one[1])
         yield f"placed {one}", (placed, ruling.count(placed[0]), whole_seam(draft, one))
         for other in SEAMS:
-            yield f"{one} without {other}", without(one, other)
+            yield f"{one} without {other}", seam_without(one, other)
     yield "tidy", tidy((*SEAMS, *SEAMS[::-1], *seams("0 1 1 1, 3 1 1 1, 2 0 2 1, 2 2 2 1")))
     spans = [Span(0, 0), Span(1, 0, 2, 1), Span(0, 1, 3, 1), Span(2, 0, 1, 2)]
     yield "overlaps", [one.overlaps(other) for one in spans for other in spans]

@@ -41,13 +41,13 @@ from yonk.api.top.routes import router as top
 from yonk.api.usual import router as usual
 from yonk.api.wire import BlockOut, FaultOut, FaultsOut
 from yonk.api.work import AT_ONCE, NobodyWaitsError, Works
-from yonk.core.paper import Code, YonkError
+from yonk.core.paper import FaultCode, YonkError
 from yonk.files.plain_words import in_plain_words
 from yonk.store.blocks import OldRevisionError
 from yonk.store.database import session_maker
 
 THREADS = 200  # so that requests that wait for the database leave room for those that need none
-STATUS: dict[Code, int] = {
+STATUS: dict[FaultCode, int] = {
     "not-found": 404,
     "deleted": 410,
     "old-revision": 409,

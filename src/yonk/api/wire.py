@@ -10,7 +10,7 @@ from typing import Annotated, Any
 from fastapi import Response
 from pydantic import BaseModel, ConfigDict, Field, computed_field
 
-from yonk.core.paper import COUNTS, XY, Code, Print, place_words
+from yonk.core.paper import COUNTS, XY, FaultCode, Print, fault_place_words
 from yonk.store.rights import Right
 
 
@@ -58,13 +58,13 @@ class FaultOut(Model):
     @property
     def where(self) -> str:
         """The place in words."""
-        return place_words(self.place)
+        return fault_place_words(self.place)
 
 
 class FaultsOut(Model):
     """The one shape of every error."""
 
-    code: Code
+    code: FaultCode
     faults: list[FaultOut]
     theirs: BlockOut | None = None
 

@@ -17,11 +17,11 @@ from yonk.core.paper import (
     PartOrder,
     Point,
     SeamWish,
-    Setting,
     Settings,
     SewingWishes,
     Toward,
     UnitMethod,
+    WorkSetting,
     default_making,
     write_exact,
 )
@@ -74,7 +74,7 @@ class _Making(FilePart):
     sewing: SewingIn = Field(default_factory=SewingIn)
 
 
-def _type_of(setting: Setting) -> Any:
+def _type_of(setting: WorkSetting) -> Any:
     """What stands in a file for a setting."""
     if setting.kind == "choice":
         return Literal[tuple(value for value, _ in setting.choices)]
@@ -111,7 +111,7 @@ else:
     MakingIn = create_model("MakingIn", __base__=_Making, __doc__=_Making.__doc__, **_fields())
 
 
-def _given(making: _Making, setting: Setting) -> Any:
+def _given(making: _Making, setting: WorkSetting) -> Any:
     """What a file says of a setting, or None."""
     found: Any = making
     for name in setting.file.split("."):

@@ -16,7 +16,7 @@ from typing import ClassVar
 from sqlalchemy import delete, func, select
 from sqlalchemy.orm import Session
 
-from yonk.core.paper import Code, ToldError
+from yonk.core.paper import FaultCode, ToldError
 from yonk.store.database import retried
 from yonk.store.models import Attempt, now
 from yonk.store.secrets_kept import digest
@@ -33,7 +33,7 @@ MOST_OF_AN_ACCOUNT = 100
 class TooOftenError(ToldError):
     """It was tried too often."""
 
-    code: ClassVar[Code] = "too-often"
+    code: ClassVar[FaultCode] = "too-often"
     words = "That was wrong too often; wait a quarter of an hour, then try again."
 
 

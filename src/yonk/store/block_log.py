@@ -12,7 +12,7 @@ from sqlalchemy import delete, func, select
 from sqlalchemy.dialects.mysql import insert
 from sqlalchemy.orm import Session, undefer
 
-from yonk.core.paper import COUNTS, Code, ToldError
+from yonk.core.paper import COUNTS, FaultCode, ToldError
 from yonk.store.database import retried
 from yonk.store.models import BlockNote, MeasuredRow, Photo, TakenBack, now
 from yonk.store.rights import ask
@@ -60,7 +60,7 @@ class KeptPhoto:
 class NotInTheLogError(ToldError):
     """There is no such entry or photo in the log of this block."""
 
-    code: ClassVar[Code] = "not-found"
+    code: ClassVar[FaultCode] = "not-found"
     words = "This is not in the log of the block any more."
 
 

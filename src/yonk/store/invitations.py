@@ -10,7 +10,7 @@ from typing import ClassVar
 from sqlalchemy import ColumnElement, delete, select, update
 from sqlalchemy.orm import Session
 
-from yonk.core.paper import Code, ToldError
+from yonk.core.paper import FaultCode, ToldError
 from yonk.store.database import retried
 from yonk.store.models import Account, Invitation, now
 from yonk.store.people import add_account, set_password
@@ -23,7 +23,7 @@ MOST_DAYS = 60
 class NoInvitationError(ToldError):
     """A link that never was an invitation, or is none any more."""
 
-    code: ClassVar[Code] = "not-found"
+    code: ClassVar[FaultCode] = "not-found"
     words = "This invitation is used or has ended; ask for a new one."
 
 

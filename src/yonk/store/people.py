@@ -18,7 +18,7 @@ from sqlalchemy import delete, func, select, update
 from sqlalchemy.exc import IntegrityError
 from sqlalchemy.orm import Session
 
-from yonk.core.paper import Code, DraftError, ToldError
+from yonk.core.paper import DraftError, FaultCode, ToldError
 from yonk.store.attempts import forget_attempts, limits_of, note_attempt
 from yonk.store.database import retried
 from yonk.store.models import (
@@ -47,21 +47,21 @@ NOBODYS = HASHER.hash(secrets.token_hex())  # checked where there is no account,
 class NotSignedInError(ToldError):
     """Nobody is signed in, or not any more."""
 
-    code: ClassVar[Code] = "not-signed-in"
+    code: ClassVar[FaultCode] = "not-signed-in"
     words = "Sign in first; what you have drafted waits here."
 
 
 class WrongPasswordError(ToldError):
     """A name and a password that do not belong together; not said which of them is wrong."""
 
-    code: ClassVar[Code] = "not-signed-in"
+    code: ClassVar[FaultCode] = "not-signed-in"
     words = "This name and this password do not belong together."
 
 
 class SuspendedError(ToldError):
     """The keeper of the guild lets somebody sign in no more."""
 
-    code: ClassVar[Code] = "not-signed-in"
+    code: ClassVar[FaultCode] = "not-signed-in"
     words = "This account may not sign in at present; ask who keeps the guild."
 
 

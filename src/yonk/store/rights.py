@@ -14,7 +14,7 @@ from typing import Any, ClassVar, Literal
 from sqlalchemy import ColumnElement, literal, or_, select, union_all
 from sqlalchemy.orm import Session
 
-from yonk.core.paper import Code, ToldError
+from yonk.core.paper import FaultCode, ToldError
 from yonk.store.models import Block, CircleMember, Share, ShelfFabric
 
 Level = Literal["see", "copy", "change"]
@@ -50,21 +50,21 @@ ALONE = Person()
 class NoSuchBlockError(ToldError):
     """There is no block of that id, or none that this person may know of."""
 
-    code: ClassVar[Code] = "not-found"
+    code: ClassVar[FaultCode] = "not-found"
     words = "There is no such block on the shelf."
 
 
 class InTheBinError(ToldError):
     """What was shared lies in its owner's bin."""
 
-    code: ClassVar[Code] = "deleted"
+    code: ClassVar[FaultCode] = "deleted"
     words = "This was deleted meanwhile; whoever it belongs to can bring it back."
 
 
 class NotYoursError(ToldError):
     """It was shared for less than this."""
 
-    code: ClassVar[Code] = "not-yours"
+    code: ClassVar[FaultCode] = "not-yours"
     words = (
         "This belongs to somebody else, who did not share it for that; ask for it, or keep a copy."
     )

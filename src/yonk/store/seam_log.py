@@ -12,7 +12,7 @@ from sqlalchemy import select
 from sqlalchemy.dialects.mysql import insert
 from sqlalchemy.orm import Session
 
-from yonk.core.paper import Code, ToldError
+from yonk.core.paper import FaultCode, ToldError
 from yonk.store.database import retried
 from yonk.store.models import Preference, SeamTestRow, now
 from yonk.store.rights import owned, person_of
@@ -30,7 +30,7 @@ class KeptTest:
 class NoSuchTestError(ToldError):
     """There is no seam test of that id."""
 
-    code: ClassVar[Code] = "not-found"
+    code: ClassVar[FaultCode] = "not-found"
     words = "This seam test is not in the log any more."
 
 

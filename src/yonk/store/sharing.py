@@ -10,7 +10,7 @@ from typing import ClassVar, cast
 from sqlalchemy import delete, select
 from sqlalchemy.orm import Session
 
-from yonk.core.paper import Code, DraftError, ToldError
+from yonk.core.paper import DraftError, FaultCode, ToldError
 from yonk.store.database import retried
 from yonk.store.models import (
     Account,
@@ -30,7 +30,7 @@ MOST_MEMBERS = 200
 class NoSuchGroupError(ToldError):
     """There is no group of that id, or not hers."""
 
-    code: ClassVar[Code] = "not-found"
+    code: ClassVar[FaultCode] = "not-found"
     words = "There is no such group any more."
 
 

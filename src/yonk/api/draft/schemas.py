@@ -12,7 +12,7 @@ from typing_extensions import TypedDict
 from yonk.api.wire import Document, Model, PictureFaceOut, PrintOut, RangeOut
 from yonk.core.acts import Act, MatesName, all_acts
 from yonk.core.drawing import ShapeName
-from yonk.core.paper import XY, LengthUnit, Print, SettingKind, Value
+from yonk.core.paper import XY, LengthUnit, Print, Value, WorkSettingKind
 from yonk.core.planning import Code
 from yonk.core.units import CutShape, Kind, MethodName, Subcut
 
@@ -96,7 +96,7 @@ class SettingOut(Model):
     """
 
     value: str
-    kind: SettingKind
+    kind: WorkSettingKind
     label: str
     suffix: str
     under: str

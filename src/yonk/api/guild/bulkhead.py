@@ -10,7 +10,7 @@ from typing import ClassVar, TypeVar
 import anyio
 from anyio.lowlevel import current_token
 
-from yonk.core.paper import Code, ToldError
+from yonk.core.paper import FaultCode, ToldError
 
 T = TypeVar("T")
 AT_ONCE = 3  # threads and connections that who is not signed in may take
@@ -20,7 +20,7 @@ MOST_WAITING = 24  # that wait for one; more are told to come again
 class CrowdedError(ToldError):
     """Too many who are not signed in wait for an answer."""
 
-    code: ClassVar[Code] = "busy"
+    code: ClassVar[FaultCode] = "busy"
     words = "Too many try to sign in just now; try again in a moment."
 
 

@@ -11,7 +11,7 @@ from yonk.core.acts.act import Act
 from yonk.core.acts.carrying import carried
 from yonk.core.acts.checks import PointText, grid_size, point_of
 from yonk.core.acts.mates import MatesName, mates_of
-from yonk.core.paper import Draft, Ruling, tidy, whole_seam, without
+from yonk.core.paper import Draft, Ruling, seam_without, tidy, whole_seam
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -39,7 +39,7 @@ class Rub(Act):
             left = []
             for seam in seams:
                 placed = ruling.place(seam[0]), ruling.place(seam[1])
-                for part in without(placed, (rubbed[0], rubbed[1])):
+                for part in seam_without(placed, (rubbed[0], rubbed[1])):
                     left.append(
                         seam if part == placed else (ruling.count(part[0]), ruling.count(part[1]))
                     )

@@ -42,8 +42,8 @@ from yonk.core.paper.draft import (
     typed_length,
     with_settings,
 )
-from yonk.core.paper.errors import Code, Fault, SaidError, ToldError, YonkError, seen
-from yonk.core.paper.fault_places import place_words
+from yonk.core.paper.errors import Fault, FaultCode, SaidError, ToldError, YonkError, seen
+from yonk.core.paper.fault_places import fault_place_words
 from yonk.core.paper.measure import (
     FINEST,
     MINUS,
@@ -63,16 +63,16 @@ from yonk.core.paper.measure import (
 )
 from yonk.core.paper.points import XY, Array, Point, Polygon
 from yonk.core.paper.ruling import Ruling
-from yonk.core.paper.seams import inside, outside, tidy, whole_seam, without
+from yonk.core.paper.seams import inside, outside, seam_without, tidy, whole_seam
 from yonk.core.paper.settings import (
     SETTINGS,
     Care,
-    Press,
-    Pressing,
-    Setting,
-    SettingKind,
+    PressingSchool,
+    PressToward,
     Settings,
     Stitch,
+    WorkSetting,
+    WorkSettingKind,
     cutting_schools,
 )
 from yonk.core.paper.sewing_wishes import (
@@ -106,13 +106,13 @@ __all__ = [
     "XY",
     "Array",
     "Care",
-    "Code",
     "Colouring",
     "CountField",
     "Draft",
     "DraftError",
     "Fabric",
     "Fault",
+    "FaultCode",
     "Length",
     "LengthError",
     "LengthField",
@@ -124,16 +124,14 @@ __all__ = [
     "PartOrder",
     "Point",
     "Polygon",
-    "Press",
-    "Pressing",
+    "PressToward",
+    "PressingSchool",
     "Print",
     "Rational",
     "Ruling",
     "SaidError",
     "Seam",
     "SeamWish",
-    "Setting",
-    "SettingKind",
     "Settings",
     "SewingWishes",
     "Stitch",
@@ -141,6 +139,8 @@ __all__ = [
     "Toward",
     "UnitMethod",
     "Value",
+    "WorkSetting",
+    "WorkSettingKind",
     "YonkError",
     "blocks_words",
     "check_count",
@@ -150,6 +150,7 @@ __all__ = [
     "copy_name",
     "cutting_schools",
     "default_making",
+    "fault_place_words",
     "in_its_unit",
     "in_other_unit",
     "inside",
@@ -159,9 +160,9 @@ __all__ = [
     "next_key",
     "number_fault",
     "outside",
-    "place_words",
     "read_length",
     "ruled_seams",
+    "seam_without",
     "seen",
     "show",
     "show_exact",
@@ -174,7 +175,6 @@ __all__ = [
     "typed_length",
     "whole_seam",
     "with_settings",
-    "without",
     "write_exact",
     "write_mixed",
     "write_typed",

@@ -175,7 +175,7 @@ class Making(Settings):
 
 
 @dataclass(frozen=True)
-class Usual:
+class UnitDefaults:
     """What is usual in one system of units, in that unit: her settings, and what nobody sets.
 
     `squaring` is spent on squaring up the ends of a strip set, `hair` a difference from the ruler
@@ -188,20 +188,20 @@ class Usual:
     slip: Fraction
 
 
-USUAL: dict[LengthUnit, Usual] = {
-    "in": Usual(
+USUAL: dict[LengthUnit, UnitDefaults] = {
+    "in": UnitDefaults(
         USUAL_SETTINGS["in"], squaring=Fraction(1), hair=Fraction(1, 64), slip=Fraction(1, 32)
     ),
-    "cm": Usual(
+    "cm": UnitDefaults(
         USUAL_SETTINGS["cm"], squaring=Fraction(5, 2), hair=Fraction(1, 25), slip=Fraction(2, 25)
     ),
 }
 
 
-Kept = TypeVar("Kept", bound=Settings)
+AnySettings = TypeVar("Kept", bound=Settings)
 
 
-def with_settings(kept: Kept, typed: Mapping[str, str], unit: LengthUnit) -> Kept:
+def with_settings(kept: AnySettings, typed: Mapping[str, str], unit: LengthUnit) -> AnySettings:
     """Settings with some of them changed.
 
     Args:

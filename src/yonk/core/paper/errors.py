@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import Any, ClassVar, Literal
 
-Code = Literal[
+FaultCode = Literal[
     "bad-document",
     "bad-request",
     "not-found",
@@ -50,7 +50,7 @@ class YonkError(Exception):
     An error crosses from one process to another as it was: `given` is what it was made from.
     """
 
-    code: ClassVar[Code] = "bad-request"
+    code: ClassVar[FaultCode] = "bad-request"
 
     def __init__(self, *faults: Fault, given: tuple[Any, ...] | None = None) -> None:
         super().__init__("\n".join(map(str, faults)))

@@ -18,7 +18,7 @@ _WORDS = {
 }
 
 
-def place_words(place: str) -> str:
+def fault_place_words(place: str) -> str:
     """The place of a fault in words; a number in brackets counts from nought.
 
     >>> place_words("making.trim_margin"), place_words("borders.2.width")

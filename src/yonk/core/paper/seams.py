@@ -69,7 +69,7 @@ def _on_line(seam: Seam, point: Point) -> bool:
     return (bx - ax) * (point[1] - ay) == (by - ay) * (point[0] - ax)
 
 
-def without(seam: Seam, rubbed: Seam) -> list[Seam]:
+def seam_without(seam: Seam, rubbed: Seam) -> list[Seam]:
     """What is left of a seam when the stretch it shares with another is rubbed out.
 
     Args:

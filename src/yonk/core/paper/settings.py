@@ -16,16 +16,16 @@ from yonk.core.paper.bounds import Bound, LengthUnit
 from yonk.core.paper.measure import LengthError, read_in, write_typed
 
 Stitch = Literal["beside", "two-lines"]
-Press = Literal["dark", "open"]
-Pressing = Literal["nest", "dark", "open", "spin"]
+PressToward = Literal["dark", "open"]
+PressingSchool = Literal["nest", "dark", "open", "spin"]
 Care = Literal["balance", "cloth", "time", "exact"]
-SettingKind = Literal["length", "percent", "count", "choice"]
-Page = Literal["work", "cloth"]
+WorkSettingKind = Literal["length", "percent", "count", "choice"]
+SettingsPage = Literal["work", "cloth"]
 Both = Mapping[LengthUnit, Any]
 
 
 @dataclass(frozen=True, kw_only=True)
-class Setting:
+class WorkSetting:
     """One setting. `usual` and `bounds` are by unit; a length is in that unit.
 
     `file` is where it stands in the making of a block file, `under` the heading it has in How you
@@ -34,11 +34,11 @@ class Setting:
 
     name: str = ""
     file: str = ""
-    kind: SettingKind
+    kind: WorkSettingKind
     label: str
     under: str = ""
     why: str = ""
-    pages: tuple[Page, ...] = ("work",)
+    pages: tuple[SettingsPage, ...] = ("work",)
     usual: Both
     bounds: Mapping[LengthUnit, Bound] = field(default_factory=dict)
     choices: tuple[tuple[str, str], ...] = ()
@@ -80,7 +80,7 @@ class Setting:
 
 
 def _setting(**told: Any) -> Any:
-    setting = Setting(**told)
+    setting = WorkSetting(**told)
     return field(default=setting.usual["in"], metadata={"setting": setting})
 
 
@@ -101,7 +101,7 @@ def _length(
 
 
 def _number(
-    kind: SettingKind, label: str, *, usual: Any, least: int, most: int, **told: Any
+    kind: WorkSettingKind, label: str, *, usual: Any, least: int, most: int, **told: Any
 ) -> Any:
     bound = Bound(Fraction(least), Fraction(most))
     return _setting(
@@ -215,7 +215,7 @@ class Settings:
             "is the most."
         ),
     )
-    press: Press = _choice(
+    press: PressToward = _choice(
         "Pressing",
         under="Pressing",
         usual="dark",
@@ -225,7 +225,7 @@ class Settings:
             "many points meet."
         ),
     )
-    pressing: Pressing = _choice(
+    pressing: PressingSchool = _choice(
         "Pressing the block",
         under="Pressing the block",
         usual="nest",
@@ -260,11 +260,11 @@ class Settings:
         return Settings(**{name: getattr(self, name) for name in SETTINGS})
 
 
-def _named(name: str, setting: Setting) -> Setting:
+def _named(name: str, setting: WorkSetting) -> WorkSetting:
     return replace(setting, name=name, file=setting.file or name)
 
 
-SETTINGS: Mapping[str, Setting] = MappingProxyType(
+SETTINGS: Mapping[str, WorkSetting] = MappingProxyType(
     {one.name: _named(one.name, one.metadata["setting"]) for one in fields(Settings)}
 )
 USUAL_SETTINGS: Mapping[LengthUnit, Settings] = MappingProxyType(

@@ -5,12 +5,14 @@ from __future__ import annotations
 from collections.abc import Iterator
 from typing import Any, TypeVar
 
-Place = TypeVar(
+StretchPlace = TypeVar(
     "Place", bound=Any
 )  # anything with an order along the line: numbers, or points on it
 
 
-def joined(stretches: list[tuple[Place, Place]]) -> Iterator[tuple[Place, Place]]:
+def joined(
+    stretches: list[tuple[StretchPlace, StretchPlace]],
+) -> Iterator[tuple[StretchPlace, StretchPlace]]:
     """Stretches of one line, with those that touch or overlap made one.
 
     Args:

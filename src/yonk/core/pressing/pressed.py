@@ -7,7 +7,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, replace
 
 from yonk.core.joining import Join
-from yonk.core.paper import Pressing as School
+from yonk.core.paper import PressingSchool as School
 from yonk.core.pressing.choices import Chosen, Wish, choose
 from yonk.core.pressing.meeting import Meeting, State
 from yonk.core.pressing.wishes import Choice, Choices, Wishes, choices_of, name_of

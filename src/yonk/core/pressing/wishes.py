@@ -10,7 +10,7 @@ from itertools import pairwise
 from math import hypot
 
 from yonk.core.joining import Join, Joining, Likenesses, Touch
-from yonk.core.paper import Pressing
+from yonk.core.paper import PressingSchool
 from yonk.core.planning import Reading, lightness
 from yonk.core.pressing.choices import Pairing, Wish
 from yonk.core.pressing.meeting import Meeting, meetings, seam_ends
@@ -75,7 +75,7 @@ class Wishes:
         }
 
     def of_school(
-        self, school: Pressing, choices: Choices, opened: frozenset[int]
+        self, school: PressingSchool, choices: Choices, opened: frozenset[int]
     ) -> tuple[Wish, ...]:
         """The wishes in the order of a school, the most important first.
 
