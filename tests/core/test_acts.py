@@ -31,7 +31,7 @@ from yonk.core.acts.repeat_quarter import RepeatQuarter
 from yonk.core.acts.rub import Rub
 from yonk.core.acts.swap import Swap
 from yonk.core.acts.turn import Turn
-from yonk.core.drawing import Motif, Span, draw, fabrics_of
+from yonk.core.drawing import Motif, Span, draw, face_fabrics
 from yonk.core.paper import Draft, DraftError, tidy
 from yonk.core.planning import make_plan
 
@@ -40,7 +40,7 @@ def fabric_at(draft: Draft, x: str, y: str) -> str:
     drawing = draw(draft)
     face = drawing.faces_at([(F(x), F(y))])[0]
     assert face is not None
-    return fabrics_of(draft, drawing)[0][face]
+    return face_fabrics(draft, drawing)[0][face]
 
 
 def put(

@@ -48,7 +48,7 @@ from yonk.core.cutting import (
     ticks,
 )
 from yonk.core.cutting.strips import Wanted, first_fit, fits, lay_strips, lower_bound
-from yonk.core.drawing import Span, draw, fabrics_of, lift
+from yonk.core.drawing import Span, draw, face_fabrics, lift
 from yonk.core.finder import (
     BEGINNINGS,
     FABRICS,
@@ -582,7 +582,7 @@ def grids() -> Iterator[tuple[str, Any]]:
     yield "overlaps", [one.overlaps(other) for one in spans for other in spans]
     drawing = draw(draft)
     for span in spans:
-        motif = lift(draft, drawing, fabrics_of(draft, drawing)[0], span)
+        motif = lift(draft, drawing, face_fabrics(draft, drawing)[0], span)
         turned = [motif.turned(quarters) for quarters in range(4)]
         yield f"lifted {span}", (motif, turned, motif.mirrored(), span.corners())
     colours = ("#000000", "#ffffff", "#3b2a20", "#e7e6df", "#a3262a", "#0a0b0c", "#d9a520")

@@ -9,7 +9,7 @@ from yonk.core.acts.grid import Back
 from yonk.core.drawing import (
     Drawing,
     draw,
-    fabrics_of,
+    face_fabrics,
     grid_point_inside,
     know_paint_faces,
     paint_faces,
@@ -49,7 +49,7 @@ def carried(draft: Draft, brought: Iterable[Paint], before: Draft, back: Back = 
     bare = [face for face in range(len(drawing.faces)) if face not in chosen]
     if bare and before.paints:
         old = draw(before)
-        fabrics = fabrics_of(before, old)[0]
+        fabrics = face_fabrics(before, old)[0]
         spots = [grid_point_inside(drawing, drawing.faces[face]) for face in bare]
         for face, spot, there in zip(
             bare, spots, old.faces_at([back(spot) for spot in spots]), strict=True

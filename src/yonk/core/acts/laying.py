@@ -5,7 +5,7 @@ from __future__ import annotations
 from yonk.core.acts.carrying import carried
 from yonk.core.acts.checks import grid_size
 from yonk.core.acts.mates import MatesName, mates_of
-from yonk.core.drawing import Motif, Span, draw, fabrics_of, lay, lift
+from yonk.core.drawing import Motif, Span, draw, face_fabrics, lay, lift
 from yonk.core.paper import Draft, Paint
 
 
@@ -28,4 +28,4 @@ def lifted(draft: Draft, span: Span) -> Motif:
     """
     span.check(draft)
     drawing = draw(draft)
-    return lift(draft, drawing, fabrics_of(draft, drawing)[0], span)
+    return lift(draft, drawing, face_fabrics(draft, drawing)[0], span)

@@ -11,7 +11,7 @@ from yonk.core.acts.act import Act
 from yonk.core.acts.carrying import carried
 from yonk.core.acts.checks import PointText, check_known, grid_size, point_of
 from yonk.core.acts.mates import MatesName, mates_of
-from yonk.core.drawing import draw, fabrics_of, grid_point_inside, paint_faces, read_patches
+from yonk.core.drawing import draw, face_fabrics, grid_point_inside, paint_faces, read_patches
 from yonk.core.paper import Draft, DraftError, Paint
 
 
@@ -31,7 +31,7 @@ class PaintPatch(Act):
         check_known(draft, self.fabric)
         point = point_of(self.at, "at", draft)
         drawing = draw(draft)
-        fabrics = fabrics_of(draft, drawing)[0]
+        fabrics = face_fabrics(draft, drawing)[0]
         spots = [mate.point(point, grid_size(draft)) for mate in mates_of(draft, mates)]
         hit = {face for face in drawing.faces_at(spots) if face is not None}
         if not hit:

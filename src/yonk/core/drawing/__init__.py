@@ -1,8 +1,8 @@
 """The drawing that the seams make together: faces, lettered patches, how the block comes apart."""
 
 from yonk.core.drawing.assembly import (
+    AssemblyNode,
     Cells,
-    Node,
     Piece,
     Region,
     Whole,
@@ -28,22 +28,22 @@ from yonk.core.drawing.once import once_a_drawing
 from yonk.core.drawing.patches import (
     Patch,
     ShapeName,
-    fabrics_of,
+    face_fabrics,
     know_paint_faces,
     lengths,
     paint_faces,
     read_patches,
 )
 from yonk.core.drawing.set_in import set_in_pieces
-from yonk.core.drawing.straight import apart, corners, lines_of
+from yonk.core.drawing.straight import corners, lines_of, part_halfway
 
 __all__ = [
     "FACES_KEPT",
+    "AssemblyNode",
     "Cells",
     "Drawing",
     "Face",
     "Motif",
-    "Node",
     "Outline",
     "Patch",
     "Piece",
@@ -54,11 +54,10 @@ __all__ = [
     "Spot",
     "Stretch",
     "Whole",
-    "apart",
     "block_region",
     "corners",
     "draw",
-    "fabrics_of",
+    "face_fabrics",
     "grid_point_inside",
     "know_paint_faces",
     "lay",
@@ -67,6 +66,7 @@ __all__ = [
     "lines_of",
     "once_a_drawing",
     "paint_faces",
+    "part_halfway",
     "read_patches",
     "ring_turned",
     "set_in_pieces",

@@ -20,7 +20,7 @@ from typing import Generic, NamedTuple, TypeVar
 from yonk.core.drawing.faces import Drawing, Ring, Spot
 from yonk.core.paper import ROOT_2, Length, Rational
 
-Known = TypeVar("Known")
+WhatIsKnown = TypeVar("Known")
 
 
 class Piece(NamedTuple):
@@ -220,27 +220,27 @@ class Region:
 
 
 @dataclass(frozen=True)
-class Whole(Generic[Known]):
+class Whole(Generic[WhatIsKnown]):
     """A region that stays whole, with what it was known as and, in its middle, what is assembled
     before it.
     """
 
     region: Region
-    known: Known
-    middle: Node[Known] | None = None
+    known: WhatIsKnown
+    middle: AssemblyNode[WhatIsKnown] | None = None
 
 
 @dataclass(frozen=True)
-class Cells(Generic[Known]):
+class Cells(Generic[WhatIsKnown]):
     """A region that comes apart into cells, row by row."""
 
     region: Region
     columns: int
     rows: int
-    parts: tuple[Node[Known], ...]
+    parts: tuple[AssemblyNode[WhatIsKnown], ...]
 
 
-Node = Whole[Known] | Cells[Known]
+AssemblyNode = Whole[WhatIsKnown] | Cells[WhatIsKnown]
 
 
 def block_region(drawing: Drawing) -> Region:
@@ -257,9 +257,9 @@ def block_region(drawing: Drawing) -> Region:
 
 def take_apart(
     region: Region,
-    know: Callable[[Region], tuple[Known, Region | None] | None],
-    rest: Callable[[Region], Known],
-) -> Node[Known]:
+    know: Callable[[Region], tuple[WhatIsKnown, Region | None] | None],
+    rest: Callable[[Region], WhatIsKnown],
+) -> AssemblyNode[WhatIsKnown]:
     """Take a region apart into what stays whole.
 
     Args:
@@ -281,7 +281,7 @@ def take_apart(
     return Cells(region, len(region.upright_cuts) + 1, len(region.level_cuts) + 1, parts)
 
 
-def wholes(node: Node[Known]) -> list[Whole[Known]]:
+def wholes(node: AssemblyNode[WhatIsKnown]) -> list[Whole[WhatIsKnown]]:
     """All regions that stay whole, in reading order; a middle right after what is around it."""
     if isinstance(node, Cells):
         return [whole for part in node.parts for whole in wholes(part)]

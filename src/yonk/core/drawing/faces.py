@@ -29,7 +29,7 @@ Stretch = tuple[Spot, Spot]
 MOST_CROSSINGS = 300_000
 LINES_AT_ONCE = 128
 UNLIKE_WEIGHS = 20
-MOST_PATCHES = 40_000
+_MOST_PATCHES = 40_000
 FACES_KEPT = 20_000
 _EXACT_FLOAT = 2**53
 _SAFE_INT64 = 1_000_000  # cubes of lattice numbers stay within 64 bits
@@ -193,9 +193,9 @@ def _draw(ruling: Ruling, drawn: tuple[Seam, ...]) -> Drawing:
     scale *= finer
     edges = _cut_apart([_scaled(line, finer) for line in lines], crossings)
     faces, loose, neighbours, polygons = _faces(edges, exact)
-    if len(faces) > MOST_PATCHES:
+    if len(faces) > _MOST_PATCHES:
         raise DraftError(
-            "seams", f"divide the block into {len(faces)} patches; {MOST_PATCHES} is the most"
+            "seams", f"divide the block into {len(faces)} patches; {_MOST_PATCHES} is the most"
         )
     return Drawing(ruling, scale, tuple(faces), tuple(loose), neighbours, polygons, tuple(edges))
 

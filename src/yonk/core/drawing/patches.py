@@ -20,7 +20,7 @@ ShapeName = Literal[
 
 
 @dataclass(frozen=True)
-class Shape:
+class PatchShape:
     """What a patch is. `congruence` is alike for patches that cover each other when turned (not
     turned over).
 
@@ -105,7 +105,7 @@ def read_patches(
     return tuple(patches)
 
 
-def fabrics_of(draft: Draft, drawing: Drawing) -> tuple[list[str], list[int], list[int]]:
+def face_fabrics(draft: Draft, drawing: Drawing) -> tuple[list[str], list[int], list[int]]:
     """Each face's fabric; the numbers of the draft's paints that lie on a seam; those that gainsay
     an earlier one.
     """
@@ -140,7 +140,7 @@ def know_paint_faces(drawing: Drawing, paints: tuple[Paint, ...], faces: list[in
 
 
 @lru_cache(maxsize=4096)
-def _shape(ring: Ring, holes: tuple[Ring, ...]) -> Shape:
+def _shape(ring: Ring, holes: tuple[Ring, ...]) -> PatchShape:
     sides = [
         (bx - ax, by - ay) for (ax, ay), (bx, by) in zip(ring, ring[1:] + ring[:1], strict=True)
     ]
@@ -160,7 +160,7 @@ def _shape(ring: Ring, holes: tuple[Ring, ...]) -> Shape:
         box = sorted(map(_square, sides))[:2]
     else:
         box = [max(x for x, _ in ring) ** 2, max(y for _, y in ring) ** 2]
-    return Shape(name, max(box), min(box), congruence)
+    return PatchShape(name, max(box), min(box), congruence)
 
 
 def _seen_from(

@@ -5,7 +5,7 @@ from __future__ import annotations
 import numpy as np
 
 from yonk.core.drawing.assembly import Piece, Region
-from yonk.core.drawing.straight import all_run_across, apart, corners, lines_of
+from yonk.core.drawing.straight import all_run_across, corners, lines_of, part_halfway
 
 
 def set_in_pieces(region: Region) -> tuple[Piece, ...]:
@@ -30,7 +30,7 @@ def set_in_pieces(region: Region) -> tuple[Piece, ...]:
             continue
         if len(few) == 2 and all(map(_bulges, few)):
             continue  # a side of one of two such pieces always parts them
-        parted = apart([spots[number] for number in numbers], lines)
+        parted = part_halfway([spots[number] for number in numbers], lines)
         if parted is None:
             stuck.extend(region.pieces[number] for number in numbers)
         else:

@@ -93,7 +93,9 @@ def _on_lines(sides: Array) -> Array:
     return np.stack((a, b, a * sides[:, 0] + b * sides[:, 1]), axis=1)
 
 
-def apart(pieces: Sequence[Array], lines: Array, beside: Array | None = None) -> Parted | None:
+def part_halfway(
+    pieces: Sequence[Array], lines: Array, beside: Array | None = None
+) -> Parted | None:
     """Part pieces along the line that halves them best.
 
     Args:

@@ -6,7 +6,7 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 from typing import Any
 
-from yonk.core.drawing import Cells, Node, Region, Whole, wholes
+from yonk.core.drawing import AssemblyNode, Cells, Region, Whole, wholes
 from yonk.core.joining.touching import Touch, touches
 from yonk.core.joining.tree import Order, Pair, Tree, in_order
 from yonk.core.joining.units import Lie, Template, matched, sew_unit, template_of
@@ -33,7 +33,7 @@ def parts_with_orders(reading: Reading) -> tuple[Part, ...]:
     first where it is one.
     """
     found: list[Part] = []
-    waiting: list[Node[Any]] = [reading.assembly]
+    waiting: list[AssemblyNode[Any]] = [reading.assembly]
     while waiting:
         node = waiting.pop(0)
         if isinstance(node, Whole):
@@ -110,13 +110,13 @@ class _Maker:
             if whole.middle
         }
 
-    def make(self, node: Node[Any]) -> int:
+    def make(self, node: AssemblyNode[Any]) -> int:
         """Adds the joins of a node to the tree. Returns the number of what they make."""
         made = self._made(node)
         self.tree.checkpoints.add(made)
         return made
 
-    def _made(self, node: Node[Any]) -> int:
+    def _made(self, node: AssemblyNode[Any]) -> int:
         if isinstance(node, Whole):
             middle = self.make(node.middle) if node.middle else None
             return self._unit(_own(node), middle)

@@ -11,7 +11,7 @@ from dataclasses import dataclass, field
 
 import numpy as np
 
-from yonk.core.drawing import Ring, apart, corners, lines_of
+from yonk.core.drawing import Ring, corners, lines_of, part_halfway
 from yonk.core.joining.partial import Round, round_a_middle
 from yonk.core.joining.set_in import set_in_order
 from yonk.core.joining.touching import Touch
@@ -84,7 +84,7 @@ def assemble(atoms: Sequence[Atom], between: Sequence[Touch], size: int) -> list
         if len(node.atoms) == 1:
             continue
         found = (
-            apart([spots[one] for one in node.atoms], node.lines, node.beside)
+            part_halfway([spots[one] for one in node.atoms], node.lines, node.beside)
             if node.lines is not None
             else None
         )

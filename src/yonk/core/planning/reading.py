@@ -14,15 +14,15 @@ from typing import Any, NamedTuple
 import numpy as np
 
 from yonk.core.drawing import (
+    AssemblyNode,
     Drawing,
-    Node,
     Patch,
     Piece,
     Region,
     Whole,
     block_region,
     draw,
-    fabrics_of,
+    face_fabrics,
     once_a_drawing,
     read_patches,
     take_apart,
@@ -90,7 +90,7 @@ class Reading:
     drawing: Drawing
     fabrics: tuple[str, ...]
     patches: tuple[Patch, ...]
-    assembly: Node[Known]
+    assembly: AssemblyNode[Known]
     groups: tuple[Group, ...]
     paints_on_seams: tuple[int, ...]
     paints_gainsaying: tuple[int, ...]
@@ -114,7 +114,7 @@ def read(draft: Draft, letters: dict[tuple[object, ...], str] | None = None) -> 
     Source: the rules of reading in `docs/formats.md`.
     """
     drawing = draw(draft)
-    fabrics, on_seams, gainsaying = fabrics_of(draft, drawing)
+    fabrics, on_seams, gainsaying = face_fabrics(draft, drawing)
     patches = read_patches(drawing, fabrics, letters)
     assembly = _taken_apart(drawing)
     groups = _Grouping(patches, drawing.scale).groups(_single_units(drawing))
@@ -168,7 +168,7 @@ def gather(readings: Sequence[tuple[Reading, int]]) -> tuple[tuple[Group, ...], 
 
 
 @once_a_drawing
-def _taken_apart(drawing: Drawing) -> Node[Known]:
+def _taken_apart(drawing: Drawing) -> AssemblyNode[Known]:
     return take_apart(block_region(drawing), _Knower().know, _rest)
 
 
