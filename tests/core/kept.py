@@ -18,7 +18,7 @@ from typing import Any
 
 from yonk.core.drawing import Region
 from yonk.core.paper import Length
-from yonk.core.units import Form, Method, UnitKind
+from yonk.core.units import Method, TemplateForm, UnitKind
 
 KEPT = Path(__file__).parent / "said" / "answers.txt"
 SHORT = 120
@@ -34,7 +34,7 @@ def told(answer: Any) -> Any:
         return round(answer, 4) + 0.0
     if isinstance(answer, Method | UnitKind):
         return getattr(answer, "name", None) or answer.kind  # type: ignore[union-attr]
-    if isinstance(answer, Form):
+    if isinstance(answer, TemplateForm):
         return told(answer.spots)
     if isinstance(answer, Region):
         return [told(piece.ring) for piece in answer.pieces]

@@ -14,10 +14,12 @@ import pytest
 from tests.drafts import terms
 from yonk.core.finder import check, pieces_of
 from yonk.core.paper import read_length
-from yonk.core.units import Kind
+from yonk.core.units import UnitKindName
 
 
-def cuts(kind: Kind, method: str, width: str, trim: str, height: str | None = None) -> list[str]:
+def cuts(
+    kind: UnitKindName, method: str, width: str, trim: str, height: str | None = None
+) -> list[str]:
     """Each piece once, as it would be written."""
     high = read_length(height) if height else None
     _, _, pieces = pieces_of(kind, method, read_length(width), high, terms(trim=trim))
@@ -27,7 +29,7 @@ def cuts(kind: Kind, method: str, width: str, trim: str, height: str | None = No
     ]
 
 
-TRUE_CUT: list[tuple[Kind, str, str, list[str]]] = [
+TRUE_CUT: list[tuple[UnitKindName, str, str, list[str]]] = [
     # half-square triangles
     ("half-square-triangle", "cut-and-sew", "1", ["15/8"]),  # 1.85355
     ("half-square-triangle", "cut-and-sew", "2", ["23/8"]),  # 2.85355
@@ -94,7 +96,7 @@ TRUE_CUT: list[tuple[Kind, str, str, list[str]]] = [
     ("checker", "cut-and-sew", "4", ["5/2"]),
     ("checker", "strip-piecing", "4", ["6 x 5/2"]),  # two rows alike: two segments of 2½ and 1
 ]
-EASY_SUMS: list[tuple[Kind, str, str, list[str]]] = [
+EASY_SUMS: list[tuple[UnitKindName, str, str, list[str]]] = [
     # with an eighth to trim: f + 1 for two, 2f + 2 for eight, and so on
     ("half-square-triangle", "two-at-a-time", "1", ["2"]),
     ("half-square-triangle", "two-at-a-time", "2", ["3"]),
@@ -117,13 +119,15 @@ EASY_SUMS: list[tuple[Kind, str, str, list[str]]] = [
 
 
 @pytest.mark.parametrize(("kind", "method", "width", "wanted"), TRUE_CUT)
-def test_true_cut(kind: Kind, method: str, width: str, wanted: list[str]) -> None:
+def test_true_cut(kind: UnitKindName, method: str, width: str, wanted: list[str]) -> None:
     assert cuts(kind, method, width, "0") == wanted
     assert check(kind, method, read_length(width), None, {}, terms()).right
 
 
 @pytest.mark.parametrize(("kind", "method", "width", "wanted"), EASY_SUMS)
-def test_with_an_eighth_to_trim(kind: Kind, method: str, width: str, wanted: list[str]) -> None:
+def test_with_an_eighth_to_trim(
+    kind: UnitKindName, method: str, width: str, wanted: list[str]
+) -> None:
     assert cuts(kind, method, width, "1/8") == wanted
     assert check(kind, method, read_length(width), None, {}, terms("1/8")).right
 
@@ -169,7 +173,7 @@ def test_other_seams_and_rulers(seam: str, step: str, wanted: F) -> None:
     ],
 )
 def test_what_a_precut_square_comes_out_as(
-    kind: Kind, method: str, told: str, comes_out: float
+    kind: UnitKindName, method: str, told: str, comes_out: float
 ) -> None:
     size = read_length(told)
     verdict = check(kind, method, F(1), None, {0: (size, size)}, terms())

@@ -23,7 +23,7 @@ from yonk.core.paper import Colouring, Draft
 from yonk.core.planning import Cut, Plan, further, make_plan, read, told, wanted_of
 from yonk.core.planning.comparison import comparisons
 from yonk.core.units import BY_NAME, KINDS, carry_out
-from yonk.core.units.carrying_out import measured
+from yonk.core.units.carrying_out import measured_work
 from yonk.core.units.needs import _least_turned
 from yonk.files.cut_mark import read_mark, write_mark
 from yonk.files.plan_file import write_plan
@@ -261,8 +261,8 @@ def test_pieces_far_too_small_are_told_as_such_and_lack_on_one_side_stays_lack()
 
 
 def test_a_length_that_no_ruler_has_is_told_between_its_marks() -> None:
-    assert measured(F(7, 2), INCHES) == "3 1⁄2″"
-    assert measured(F(23, 6), INCHES) == "3 5⁄6″ (between 3 3⁄4″ and 3 7⁄8″)"
+    assert measured_work(F(7, 2), INCHES) == "3 1⁄2″"
+    assert measured_work(F(23, 6), INCHES) == "3 5⁄6″ (between 3 3⁄4″ and 3 7⁄8″)"
 
 
 def test_a_finer_ruler_is_named_only_where_it_mends() -> None:

@@ -18,7 +18,7 @@ from yonk.core.planning.lying import Lying
 from yonk.core.planning.prints import TURNING
 from yonk.core.planning.proposal import _cuts_off_on_the_ruler, propose, smallest
 from yonk.core.planning.ways import Demand, all_ways, share_of, tally
-from yonk.core.units import BY_NAME, Kind, Terms, Unit
+from yonk.core.units import BY_NAME, Terms, Unit, UnitKindName
 
 KINDS = (
     "half-square-triangle",
@@ -63,7 +63,7 @@ def sound(ways: list[Way], unit: Unit, terms: Terms, demand: Demand) -> list[Way
 @settings(max_examples=60)
 @given(units, counts, st.sampled_from(CARES), st.booleans())
 def test_a_proposal_is_best_at_what_she_cares_for_among_the_sound_ways(
-    found: tuple[Kind, Unit, Terms], total: int, care: Care, directional: bool
+    found: tuple[UnitKindName, Unit, Terms], total: int, care: Care, directional: bool
 ) -> None:
     kind, unit, terms = found
     prints = tuple((key, 0) for key in unit.fabrics[:1]) if directional else ()

@@ -32,7 +32,7 @@ from yonk.core.sewing import (
 )
 from yonk.core.sewing.plane import common, split, without
 from yonk.core.sewing.trimming import fit
-from yonk.core.units import BY_NAME, Made, Method, Terms, Unit, carry_out, terms_of
+from yonk.core.units import BY_NAME, CarriedOut, Method, Terms, Unit, carry_out, terms_of
 
 R2 = sqrt(2)
 SAME = 1e-9
@@ -85,7 +85,9 @@ def method_of(kind: str, name: str) -> Method:
     return next(method for method in BY_NAME[kind].methods if method.name == name)
 
 
-def exactly(unit: Unit, method: Method, terms: Terms, lots: int = 1, less: float = 0.0) -> Made:
+def exactly(
+    unit: Unit, method: Method, terms: Terms, lots: int = 1, less: float = 0.0
+) -> CarriedOut:
     """Carried out with the formulas' own numbers, off any ruler, or with pieces smaller by
     `less`.
     """

@@ -10,7 +10,7 @@ from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
 from yonk.core.cutting import OldMark
 from yonk.core.paper import DraftError, YonkError, write_exact
-from yonk.core.units import Form, Listed
+from yonk.core.units import Listed, TemplateForm
 from yonk.files.exact import Exact, Key
 
 
@@ -43,7 +43,7 @@ def write_mark(what: Listed) -> str:
 
 
 def _plain(value: object) -> object:
-    if isinstance(value, Form):
+    if isinstance(value, TemplateForm):
         return _plain(value.spots)
     if isinstance(value, Fraction):
         return write_exact(value)
@@ -54,7 +54,7 @@ def read_mark(text: str) -> Listed:
     """The cut that a text tells. Raises `DraftError` where it tells none."""
     try:
         told = dict(_ListedIn.model_validate_json(text))
-        return Listed(**told | {"form": Form.at(told["form"])})
+        return Listed(**told | {"form": TemplateForm.at(told["form"])})
     except (ValidationError, RecursionError):
         raise DraftError("cut", "names no cut; send it as it stands on the list") from None
 

@@ -23,7 +23,7 @@ from yonk.core.drawing import Span
 from yonk.core.paper import Draft, Fabric, LengthUnit, default_making, ruled_seams
 from yonk.core.planning import make_plan
 from yonk.core.pressing import sewing_plan, stacks_of, steps_of_sewing
-from yonk.core.units import Kind
+from yonk.core.units import UnitKindName
 
 FABRICS = (
     Fabric(key="peat", name="Peat", colour="#3b2a20", value="dark"),
@@ -35,7 +35,7 @@ FABRICS = (
     Fabric(key="bracken", name="Bracken", colour="#b5713a", value="medium", print="directional"),
 )
 Step = tuple[Act, MatesName]
-HST: Kind = "half-square-triangle"
+HST: UnitKindName = "half-square-triangle"
 
 
 SHELF: tuple[tuple[str, str, tuple[tuple[str, str, int], ...]], ...] = (
@@ -94,7 +94,7 @@ def sheet(
 
 
 def put(
-    unit: Kind,
+    unit: UnitKindName,
     cell: tuple[int, int],
     fabrics: str,
     mates: MatesName = "none",

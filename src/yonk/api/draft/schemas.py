@@ -14,7 +14,7 @@ from yonk.core.acts import Act, MatesName, all_acts
 from yonk.core.drawing import ShapeName
 from yonk.core.paper import XY, LengthUnit, Print, Value, WorkSettingKind
 from yonk.core.planning import Code
-from yonk.core.units import CutShape, Kind, MethodName, Subcut
+from yonk.core.units import CutShape, MethodName, Subcut, UnitKindName
 
 if TYPE_CHECKING:
     AnyAct = Act
@@ -176,7 +176,7 @@ class UnitOut(Model):
     """A group of identical units and how it is made."""
 
     label: str
-    kind: Kind
+    kind: UnitKindName
     words: str
     letters: list[str]
     finished: str
@@ -342,7 +342,7 @@ class StampOut(Model):
     fabrics in hand.
     """
 
-    kind: Kind
+    kind: UnitKindName
     words: str
     columns: int
     rows: int

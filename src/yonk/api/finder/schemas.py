@@ -8,7 +8,7 @@ from pydantic import Field
 
 from yonk.api.wire import Model, PartOut
 from yonk.core.paper import COUNTS, LengthUnit
-from yonk.core.units import Kind, MethodName
+from yonk.core.units import MethodName, UnitKindName
 
 
 class SettingsIn(Model):
@@ -33,7 +33,7 @@ class OnHandIn(Model):
 class PossibleOut(Model):
     """What the pieces can become."""
 
-    kind: Kind
+    kind: UnitKindName
     kind_words: str
     method: MethodName
     method_words: str
@@ -66,7 +66,7 @@ class ToldIn(Model):
     """
 
     settings: SettingsIn = SettingsIn()
-    kind: Kind
+    kind: UnitKindName
     method: MethodName
     width: str
     height: str | None = None
@@ -118,7 +118,7 @@ class CutChartIn(Model):
     """A kind, a method and the finished widths a chart runs over, as typed."""
 
     settings: SettingsIn = SettingsIn()
-    kind: Kind
+    kind: UnitKindName
     method: MethodName
     start: str
     end: str
@@ -145,7 +145,7 @@ class CutChartOut(Model):
 class KindOut(Model):
     """A kind of unit that can be asked for outside a block, with its methods."""
 
-    kind: Kind
+    kind: UnitKindName
     words: str
     picture: list[PartOut]
     width: float

@@ -9,7 +9,7 @@ from yonk.api.in_colouring import Colouring
 from yonk.api.wire import Document, Model, PartOut
 from yonk.core.paper import XY
 from yonk.core.sewing import ActName, Mark, Side
-from yonk.core.units import Kind, MethodName
+from yonk.core.units import MethodName, UnitKindName
 
 
 class DraftIn(Model):
@@ -81,7 +81,7 @@ class CardOut(Model):
     """
 
     label: str
-    kind: Kind
+    kind: UnitKindName
     words: str
     hand: Literal["left", "right"] | None
     mate: str | None

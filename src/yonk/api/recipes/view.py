@@ -36,7 +36,7 @@ from yonk.core.planning import (
     size,
 )
 from yonk.core.sewing import Picture, Step, picture_of, rounded
-from yonk.core.units import BY_NAME, Made, Method, Terms, Unit
+from yonk.core.units import BY_NAME, CarriedOut, Method, Terms, Unit
 from yonk.files.block_file import write_block
 
 
@@ -233,7 +233,7 @@ def _room(room: tuple[float, float] | None, terms: Terms) -> str:
     return length_words(least, terms) if least > 1e-6 else "none"
 
 
-def steps_view(group: Group, way: Way, carried_out: Sequence[tuple[Share, Made]]) -> StepsOut:
+def steps_view(group: Group, way: Way, carried_out: Sequence[tuple[Share, CarriedOut]]) -> StepsOut:
     """A way of making a group step by step, each share as it was carried out."""
     return StepsOut(
         shares=[

@@ -12,7 +12,7 @@ from yonk.core.acts.checks import PointText, point_of
 from yonk.core.acts.mates import MatesName
 from yonk.core.paper import Draft, DraftError, UnitMethod
 from yonk.core.planning import read
-from yonk.core.units import Kind, kind_named
+from yonk.core.units import UnitKindName, kind_named
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -24,7 +24,7 @@ class ChooseMethod(Act):
     """
 
     do: Literal["method"] = "method"
-    kind: Kind
+    kind: UnitKindName
     method: str | None
     at: PointText | None = None
 

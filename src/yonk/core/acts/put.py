@@ -11,7 +11,7 @@ from yonk.core.acts.laying import lay_at_mates
 from yonk.core.acts.mates import MatesName
 from yonk.core.drawing import Span
 from yonk.core.paper import Draft, DraftError
-from yonk.core.units import Kind, kind_named
+from yonk.core.units import UnitKindName, kind_named
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -20,7 +20,7 @@ class Put(Act):
 
     do: Literal["put"] = "put"
     cell: Span
-    unit: Kind
+    unit: UnitKindName
     fabrics: tuple[str, ...]
     turn: int = 0
     flip: bool = False

@@ -8,7 +8,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 
 from yonk.core.paper import LengthUnit
-from yonk.core.units import Kind, MethodName
+from yonk.core.units import MethodName, UnitKindName
 
 
 @dataclass(frozen=True)
@@ -27,5 +27,5 @@ BEGINNINGS: Mapping[LengthUnit, Beginning] = {
     "cm": Beginning(side="12.5", finished="8", chart=("2", "20", "1")),
 }
 PIECES, FABRICS = 42, 6  # as precut squares are sold: a pack of them in several fabrics
-KIND: Kind = "half-square-triangle"
+KIND: UnitKindName = "half-square-triangle"
 METHOD: MethodName = "two-at-a-time"

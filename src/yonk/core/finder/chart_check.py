@@ -11,7 +11,17 @@ from fractions import Fraction
 from yonk.core.finder.samples import method_of, sample_unit
 from yonk.core.paper import Length, LengthUnit
 from yonk.core.sewing import SewingError
-from yonk.core.units import Kind, Method, Need, Size, Terms, Unit, carry_out, ruler_slack, target_of
+from yonk.core.units import (
+    Method,
+    Need,
+    Size,
+    Terms,
+    Unit,
+    UnitKindName,
+    carry_out,
+    ruler_slack,
+    target_of,
+)
 
 # More loose cloth than this in the middle of geese made four at a time shows through and is bulky.
 MOST_FLAP: dict[LengthUnit, Fraction] = {"in": Fraction(3, 4), "cm": Fraction(2)}
@@ -50,7 +60,7 @@ class Verdict:
 
 
 def pieces_of(
-    kind: Kind, method: str, width: Fraction, height: Fraction | None, terms: Terms
+    kind: UnitKindName, method: str, width: Fraction, height: Fraction | None, terms: Terms
 ) -> tuple[Unit, Method, tuple[Asked, ...]]:
     """What a method cuts for one unit by itself.
 
@@ -73,7 +83,7 @@ def pieces_of(
 
 
 def check(
-    kind: Kind,
+    kind: UnitKindName,
     method: str,
     width: Fraction,
     height: Fraction | None,

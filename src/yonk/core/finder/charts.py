@@ -10,7 +10,7 @@ from fractions import Fraction
 
 from yonk.core.finder.chart_check import Asked, pieces_of
 from yonk.core.paper import Length
-from yonk.core.units import Kind, Terms
+from yonk.core.units import Terms, UnitKindName
 
 
 @dataclass(frozen=True)
@@ -22,7 +22,9 @@ class ChartLine:
     pieces: tuple[Asked, ...]
 
 
-def cut_chart(kind: Kind, method: str, widths: Iterable[Fraction], terms: Terms) -> list[ChartLine]:
+def cut_chart(
+    kind: UnitKindName, method: str, widths: Iterable[Fraction], terms: Terms
+) -> list[ChartLine]:
     """A chart of what a method cuts.
 
     Args:

@@ -14,7 +14,7 @@ from yonk.core.planning import is_trimmed, smallest, worst_off
 from yonk.core.sewing import SewingError
 from yonk.core.units import (
     YIELDS,
-    Made,
+    CarriedOut,
     Method,
     Need,
     Size,
@@ -219,7 +219,9 @@ def _shared_out(lots: int, asked: Sequence[Fraction], counts: Sequence[int]) -> 
     return pieces
 
 
-def _sewn(unit: Unit, method: Method, terms: Terms, sizes: Sequence[Size] | None) -> Made | None:
+def _sewn(
+    unit: Unit, method: Method, terms: Terms, sizes: Sequence[Size] | None
+) -> CarriedOut | None:
     try:
         return carry_out(
             unit,

@@ -7,7 +7,7 @@ from functools import lru_cache
 
 from yonk.core.paper import Draft, DraftError, Fabric
 from yonk.core.planning import read
-from yonk.core.units import BY_NAME, KINDS, Kind, Method, Unit, UnitKind, kind_named
+from yonk.core.units import BY_NAME, KINDS, Method, Unit, UnitKind, UnitKindName, kind_named
 
 FABRICS = (
     Fabric(key="first", name="the first fabric", colour="#4c5b66", value="dark"),
@@ -21,7 +21,7 @@ def kinds_asked() -> list[UnitKind]:
     return [kind for kind in KINDS if kind.stamp and kind.asked_for]
 
 
-def sample_unit(kind: Kind, width: Fraction, height: Fraction | None = None) -> Unit:
+def sample_unit(kind: UnitKindName, width: Fraction, height: Fraction | None = None) -> Unit:
     """A unit of a kind, `width` finished along its longer side.
 
     The height follows from the kind; only a half-rectangle triangle has one of its own. Raises
@@ -47,14 +47,14 @@ def sample_unit(kind: Kind, width: Fraction, height: Fraction | None = None) -> 
 
 
 @lru_cache(maxsize=32)
-def _shape(kind: Kind) -> Unit:
+def _shape(kind: UnitKindName) -> Unit:
     """The unit with a width of one."""
     stamp = BY_NAME[kind].stamp
     assert stamp is not None
     return _drawn(kind, Fraction(1), Fraction(stamp.span[1], stamp.span[0]))
 
 
-def _drawn(kind: Kind, width: Fraction, height: Fraction) -> Unit:
+def _drawn(kind: UnitKindName, width: Fraction, height: Fraction) -> Unit:
     stamp = BY_NAME[kind].stamp
     assert stamp is not None
     motif = stamp.motif([fabric.key for fabric in FABRICS])
@@ -73,7 +73,7 @@ def _drawn(kind: Kind, width: Fraction, height: Fraction) -> Unit:
     return read(draft).groups[0].unit
 
 
-def method_of(kind: Kind, name: str) -> Method:
+def method_of(kind: UnitKindName, name: str) -> Method:
     """The method of that name. Raises `DraftError` where the kind has none."""
     methods = kind_named(kind, "kind").methods
     found = next((method for method in methods if method.name == name), None)

@@ -35,9 +35,9 @@ from yonk.core.planning.ways import (
 from yonk.core.sewing import NOTHING, Layers, Line, SewingError, area, length, sides_of
 from yonk.core.units import (
     BY_NAME,
+    CarriedOut,
     CutShape,
     Hand,
-    Made,
     Method,
     Need,
     Prints,
@@ -383,7 +383,7 @@ def comparisons(wanted: Wanted, chosen: dict[str, str]) -> Sequence[Comparison]:
     ]
 
 
-def steps_of(way: Way, group: Group, wanted: Wanted) -> list[tuple[Share, Made]]:
+def steps_of(way: Way, group: Group, wanted: Wanted) -> list[tuple[Share, CarriedOut]]:
     """Each share of a way carried out for one lot (or one batch), with its record. Pieces of a
     print with a direction are laid so that the first unit has it as drafted, where that can be.
     """
@@ -396,7 +396,7 @@ def steps_of(way: Way, group: Group, wanted: Wanted) -> list[tuple[Share, Made]]
 
         def sewn(
             laid: Mapping[int, int] | None, method: Method = share.method, lots: int = lots
-        ) -> Made:
+        ) -> CarriedOut:
             return carry_out(
                 unit, method, terms, lots=lots, fabrics=fabrics, looked_at=1, laid=laid
             )

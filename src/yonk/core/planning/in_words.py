@@ -8,7 +8,7 @@ from fractions import Fraction
 from yonk.core.paper import Length, LengthUnit, listed, show, show_size
 from yonk.core.planning.cuts import Cut
 from yonk.core.planning.recipes import Recipe
-from yonk.core.units import Hand, Lie, Listed
+from yonk.core.units import Hand, Listed, PrintOrientation
 
 FURTHER = {
     "none": "",
@@ -94,7 +94,7 @@ RISING: dict[Hand, str] = {
 }
 
 
-def diagonal(hand: Hand, lie: Lie | None) -> str:
+def diagonal(hand: Hand, lie: PrintOrientation | None) -> str:
     """Which way a diagonal is cut, right side of the cloth up.
 
     Args:

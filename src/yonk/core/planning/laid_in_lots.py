@@ -22,7 +22,7 @@ from yonk.core.paper import Polygon
 from yonk.core.planning.lying import Lying
 from yonk.core.planning.shape import Shape, sewn_at_the_table, shape_of
 from yonk.core.sewing import Line, Scrap, placed, sides_of
-from yonk.core.units import Made, Method, Unit
+from yonk.core.units import CarriedOut, Method, Unit
 
 EIGHTHS = 8
 STRAIGHT = 1e-6  # how far from level or upright a side may run, to be so
@@ -52,7 +52,7 @@ def _laid(shape: Shape, method: Method, lots: int) -> tuple[LaidUnit, ...]:
     return laid_in(sewn_at_the_table(shape, method, lots), shape.unit)
 
 
-def laid_in(made: Made, unit: Unit) -> tuple[LaidUnit, ...]:
+def laid_in(made: CarriedOut, unit: Unit) -> tuple[LaidUnit, ...]:
     """How the scraps of each work lie, of those that are of the unit's own hand."""
     numbers = fabric_numbers(unit)
     found = []
@@ -116,7 +116,7 @@ def turns_for(
     return turns
 
 
-def first_laid(made: Made, unit: Unit, lying: Lying) -> dict[int, int]:
+def first_laid(made: CarriedOut, unit: Unit, lying: Lying) -> dict[int, int]:
     """By how many quarters each piece is turned before it is laid, so that the first unit has its
     prints as drafted where most of them lie; nothing where that needs or helps nothing.
     """

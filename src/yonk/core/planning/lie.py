@@ -18,9 +18,9 @@ from yonk.core.planning.corners import Corners, corner_of, turned_corners
 from yonk.core.planning.cuts import Cut, Purpose
 from yonk.core.planning.reading import Reading
 from yonk.core.planning.recipes import Recipe
-from yonk.core.units import Hand, Lie
+from yonk.core.units import Hand, PrintOrientation
 
-Way = tuple[Lie | None, Hand | None]
+Way = tuple[PrintOrientation | None, Hand | None]
 
 
 def laid_by_print(

@@ -29,12 +29,23 @@ from yonk.core.drawing import (
     wholes,
 )
 from yonk.core.paper import UNASSIGNED, Draft, Length
-from yonk.core.units import BY_NAME, KINDS, REST, Cloth, Found, FoundPart, Hand, Kind, Part, Unit
+from yonk.core.units import (
+    BY_NAME,
+    KINDS,
+    REST,
+    Cloth,
+    FoundPart,
+    Hand,
+    Part,
+    RecognisedUnit,
+    Unit,
+    UnitKindName,
+)
 
 Identity = tuple[Any, ...]
 _MOST_INT64 = 2**62
 MANY_PIECES = 512
-PLAIN: frozenset[Kind] = frozenset(("patch", "checker", "strip-set"))
+PLAIN: frozenset[UnitKindName] = frozenset(("patch", "checker", "strip-set"))
 
 
 @dataclass(frozen=True)
@@ -43,7 +54,7 @@ class Known:
     its middle's).
     """
 
-    kind: Kind
+    kind: UnitKindName
     own: tuple[int, ...]
 
 
@@ -55,7 +66,7 @@ class Group:
     """
 
     label: str
-    kind: Kind
+    kind: UnitKindName
     unit: Unit
     members: tuple[tuple[int, ...], ...]
     turns: tuple[int, ...]
@@ -301,7 +312,7 @@ class _Grouping:
             alike.setdefault(key, (single, []))[1].append((place, single.faces))
         return alike.values()
 
-    def _identity(self, kind: Kind, region: Region) -> _Told:
+    def _identity(self, kind: UnitKindName, region: Region) -> _Told:
         """Alike for units of one kind, size, and fabrics in place, however turned."""
         sizes = sorted(
             (region.length(region.width, self.scale), region.length(region.height, self.scale))
@@ -388,7 +399,7 @@ class _Grouping:
             parts=self._parts(found, lying),
         )
 
-    def _parts(self, found: Found, region: Region) -> tuple[Part, ...]:
+    def _parts(self, found: RecognisedUnit, region: Region) -> tuple[Part, ...]:
         """The parts of a unit; those alike share what is told of them, since there may be
         thousands.
         """

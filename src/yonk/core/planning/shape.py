@@ -10,7 +10,7 @@ from functools import lru_cache
 from math import ceil
 
 from yonk.core.paper import USUAL, Length
-from yonk.core.units import Made, Method, Terms, Unit, carry_out
+from yonk.core.units import CarriedOut, Method, Terms, Unit, carry_out
 
 NOMINAL = 48  # inches: a size at which no unit is so small that its seams run into each other
 FINE = Fraction(1, 10**9)  # a ruler on which nothing is off by anything that counts
@@ -58,7 +58,7 @@ def nominal_terms() -> Terms:
 
 
 @lru_cache(maxsize=1024)
-def sewn_at_the_table(shape: Shape, method: Method, lots: int) -> Made:
+def sewn_at_the_table(shape: Shape, method: Method, lots: int) -> CarriedOut:
     """So many lots of a shape, sewn at the table; the first unit is looked at."""
     unit = shape.unit
     most = max(float(unit.width), float(unit.height))

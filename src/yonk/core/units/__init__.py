@@ -1,7 +1,7 @@
 """The kinds of unit, one file each: how it is recognised, drawn and made."""
 
-from yonk.core.units.carrying_out import Made, carry_out, ruler_slack, target_of
-from yonk.core.units.form import Form
+from yonk.core.units.carrying_out import CarriedOut, carry_out, ruler_slack, target_of
+from yonk.core.units.form import TemplateForm
 from yonk.core.units.kinds import BY_NAME, KINDS, REST, kind_named
 from yonk.core.units.needs import (
     NOUGHT,
@@ -9,9 +9,9 @@ from yonk.core.units.needs import (
     Cloth,
     CutShape,
     Hand,
-    Lie,
     Listed,
     Need,
+    PrintOrientation,
     Rotary,
     Size,
     Subcut,
@@ -21,16 +21,16 @@ from yonk.core.units.needs import (
 )
 from yonk.core.units.shapes import POINTS_CUT_OFF_AT
 from yonk.core.units.unit import (
-    Found,
     FoundPart,
-    Kind,
     Method,
     MethodName,
     Part,
     Prints,
+    RecognisedUnit,
     Segment,
     Unit,
     UnitKind,
+    UnitKindName,
     lots_for,
 )
 
@@ -41,28 +41,28 @@ __all__ = [
     "POINTS_CUT_OFF_AT",
     "REST",
     "YIELDS",
+    "CarriedOut",
     "Cloth",
     "CutShape",
-    "Form",
-    "Found",
     "FoundPart",
     "Hand",
-    "Kind",
-    "Lie",
     "Listed",
-    "Made",
     "Method",
     "MethodName",
     "Need",
     "Part",
+    "PrintOrientation",
     "Prints",
+    "RecognisedUnit",
     "Rotary",
     "Segment",
     "Size",
     "Subcut",
+    "TemplateForm",
     "Terms",
     "Unit",
     "UnitKind",
+    "UnitKindName",
     "carry_out",
     "kind_named",
     "lots_for",

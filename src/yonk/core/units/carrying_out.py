@@ -12,11 +12,11 @@ from math import sqrt
 from yonk.core.paper import Fabric, Length, Polygon, Rational
 from yonk.core.sewing import Fit, Piece, School, Table, Target, Work, area, bias_sides, rectangle
 from yonk.core.units.needs import YIELDS, Need, Size, Terms
-from yonk.core.units.unit import Job, Method, Unit
+from yonk.core.units.unit import MakingJob, Method, Unit
 
 
 @dataclass(frozen=True)
-class Made:
+class CarriedOut:
     """What came of a number of lots: the needs, the table with its record, and each sewn work under
     the drafted unit.
     """
@@ -94,7 +94,7 @@ def carry_out(
     slack: Fraction | None = None,
     exact: bool = False,
     laid: Mapping[int, int] | None = None,
-) -> Made:
+) -> CarriedOut:
     """Make so many lots of a unit at the table.
 
     Args:
@@ -122,23 +122,25 @@ def carry_out(
         School(terms.seam, terms.unit, terms.settings.stitch, terms.settings.press), fabrics
     )
     if method.sew is None:
-        return Made(target, needs, table, (), ())
+        return CarriedOut(target, needs, table, (), ())
     cut = [need.rounded(terms.step) for need in needs] if sizes is None else sizes
     table.laid = laid or {}
     pieces = [_cut(table, need, size) for need, size in zip(needs, cut, strict=True)]
     table.record_cuts(_as_cut(needs, [works for works, _ in pieces], cut, terms))
     works = _lots(
-        method, Job(table, unit, terms, lots, [list(parts) for _, parts in pieces], exact), needs
+        method,
+        MakingJob(table, unit, terms, lots, [list(parts) for _, parts in pieces], exact),
+        needs,
     )
     both = terms.both_seams
     wide, high = max(unit.width, unit.height), min(unit.width, unit.height)
-    said = measured(wide + both, terms)
-    said += f" × {measured(high + both, terms)}" if wide != high else ""
+    said = measured_work(wide + both, terms)
+    said += f" × {measured_work(high + both, terms)}" if wide != high else ""
     fits = table.trim(works[:looked_at], target, said)
-    return Made(target, needs, table, tuple(works), tuple(fits), method.mirrors)
+    return CarriedOut(target, needs, table, tuple(works), tuple(fits), method.mirrors)
 
 
-def measured(length: Length | Rational, terms: Terms) -> str:
+def measured_work(length: Length | Rational, terms: Terms) -> str:
     """A length that is read off a ruler: between which marks it lies where there is none for it."""
     exact = Length.of(length)
     low = (exact / terms.step).floor() * terms.step
@@ -165,7 +167,7 @@ def ruler_slack(needs: Sequence[Need], terms: Terms) -> Fraction:
     return terms.hair + Fraction(max(grown, default=0.0)).limit_denominator(10**6)
 
 
-def _lots(method: Method, job: Job, needs: Sequence[Need]) -> list[Work]:
+def _lots(method: Method, job: MakingJob, needs: Sequence[Need]) -> list[Work]:
     """One lot after the other from its own pieces, unless they are made together; the first stays
     on record.
     """

@@ -10,24 +10,24 @@ import numpy as np
 
 from yonk.core.drawing import Region
 from yonk.core.sewing import Motion, Work
-from yonk.core.units.needs import Cloth, Need, Terms, box
+from yonk.core.units.needs import Cloth, Need, Terms, rectangle_need
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.strip_set import (
     cut_segments,
     on_ruler,
-    room_of,
     segments_in_a_set,
     sew_side_by_side,
     strip,
+    strip_set_oversize,
 )
 from yonk.core.units.unit import (
     Counted,
-    Found,
     FoundPart,
-    Job,
+    MakingJob,
     Method,
     Part,
     Prints,
+    RecognisedUnit,
     Segment,
     Unit,
     UnitKind,
@@ -107,10 +107,12 @@ def _strips(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 def _single(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     """Squares of one fabric together."""
     counts, side = Counter(part.cloth for part in unit.parts), unit.parts[0].width
-    return [box(cloth, side, side, terms, lots * count) for cloth, count in counts.items()]
+    return [
+        rectangle_need(cloth, side, side, terms, lots * count) for cloth, count in counts.items()
+    ]
 
 
-def _sew_strips(job: Job) -> list[Work]:
+def _sew_strips(job: MakingJob) -> list[Work]:
     """Each band's strips are sewn and cut across; the segments, turned where the row asks it, are
     joined.
     """
@@ -137,7 +139,7 @@ def _sew_strips(job: Job) -> list[Work]:
     return works
 
 
-def _joined(job: Job, segments: list[tuple[Work, bool]], are_rows: bool) -> Work:
+def _joined(job: MakingJob, segments: list[tuple[Work, bool]], are_rows: bool) -> Work:
     """Segments one below the other; as columns of the unit they lie turned a quarter."""
     way = (
         (0.0, -1.0) if are_rows else (0.0, 1.0)
@@ -151,7 +153,7 @@ def _joined(job: Job, segments: list[tuple[Work, bool]], are_rows: bool) -> Work
     return sew_side_by_side(job, lie, f"Join the segments{turn}; the seams nest.")
 
 
-def _sew_single(job: Job) -> list[Work]:
+def _sew_single(job: MakingJob) -> list[Work]:
     columns = max(part.spot[1] for part in job.unit.parts) + 1
     by_cloth = {
         cloth: iter(pieces)
@@ -191,7 +193,7 @@ def _counted_singly(unit: Unit, terms: Terms, lots: int) -> Counted:
         kept=side * side * columns * rows,
         prints="upright",
         length=((columns - 1) * rows * side + (rows - 1) * wide) * lots,
-        room=room_of(unit, wide, high, terms),
+        room=strip_set_oversize(unit, wide, high, terms),
     )
 
 
@@ -208,7 +210,7 @@ def _counted_in_strips(unit: Unit, terms: Terms, lots: int) -> Counted:
         cuts=sum(lots * len(band.lines) + 1 for band in found),
         length=in_sets + (lines - 1) * (wide if are_rows else high) * lots,
         kept=side * side * columns * rows,
-        room=room_of(unit, wide, high, terms),
+        room=strip_set_oversize(unit, wide, high, terms),
         prints=_prints(found),
         strips_level=are_rows,
     )
@@ -269,7 +271,7 @@ class Checker(UnitKind):
                 segments[place] = Segment(number, tuple(parts))
         return [segments[place] for place in sorted(segments)]
 
-    def recognise(self, region: Region) -> Found | None:
+    def recognise(self, region: Region) -> RecognisedUnit | None:
         across, down = region.upright_cuts, region.level_cuts
         cells = (len(across) + 1) * (len(down) + 1)
         if not across or not down or len(region.pieces) != cells:
@@ -285,7 +287,7 @@ class Checker(UnitKind):
         spots = (corners // size)[:, ::-1].astype(np.int64)
         order = np.lexsort((spots[:, 1], spots[:, 0])).tolist()
         placed = zip(order, map(tuple, spots[order].tolist()), strict=True)
-        return Found(
+        return RecognisedUnit(
             tuple(
                 [
                     FoundPart(region.pieces[number], "square", size, size, spot=spot)

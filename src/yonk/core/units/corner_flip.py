@@ -9,22 +9,31 @@ from yonk.core.drawing import Piece, Region
 from yonk.core.paper import ROOT_2, XY, Length
 from yonk.core.sewing import Line, Motion, Work, bounds, edge_along, longest_side
 from yonk.core.units.flying_geese import flip_corners
-from yonk.core.units.needs import CornerOff, Need, Terms, box, isosceles
+from yonk.core.units.needs import CornerOff, Need, Terms, isosceles, rectangle_need
 from yonk.core.units.stamp import Stamp
-from yonk.core.units.unit import Found, FoundPart, Job, Method, Part, Unit, UnitKind, on_point
+from yonk.core.units.unit import (
+    FoundPart,
+    MakingJob,
+    Method,
+    Part,
+    RecognisedUnit,
+    Unit,
+    UnitKind,
+    on_point,
+)
 
 
 def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     base, *corners = unit.parts
     return [
-        box(base.cloth, base.width, base.height, terms, lots),
-        *(box(part.cloth, part.width, part.width, terms, lots) for part in corners),
+        rectangle_need(base.cloth, base.width, base.height, terms, lots),
+        *(rectangle_need(part.cloth, part.width, part.width, terms, lots) for part in corners),
     ]
 
 
 def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     base, *corners = unit.parts
-    whole = box(base.cloth, base.width, base.height, terms, lots)
+    whole = rectangle_need(base.cloth, base.width, base.height, terms, lots)
     off: list[CornerOff | None] = [None] * 4
     for part in corners:
         off[part.spot[1]] = corner_off(part, unit, terms)
@@ -58,7 +67,7 @@ def corner_off(part: Part, unit: Unit, terms: Terms) -> CornerOff:
     )
 
 
-def _sew_flip(job: Job) -> list[Work]:
+def _sew_flip(job: MakingJob) -> list[Work]:
     base, *squares = (pieces[0] for pieces in job.pieces)
     base = _lying(base, job.unit)
     spots = _corners(base)
@@ -72,7 +81,7 @@ def _sew_flip(job: Job) -> list[Work]:
     ]
 
 
-def _sew_triangles(job: Job) -> list[Work]:
+def _sew_triangles(job: MakingJob) -> list[Work]:
     base, *triangles = (pieces[0] for pieces in job.pieces)
     base = _lying(base, job.unit)
     table, work, spots = job.table, base, _corners(base)
@@ -127,7 +136,7 @@ class CornerFlip(UnitKind):
         ),
     )
 
-    def recognise(self, region: Region) -> Found | None:
+    def recognise(self, region: Region) -> RecognisedUnit | None:
         if not 2 <= len(region.pieces) <= 5:
             return None
         corners, rest = [], []
@@ -143,7 +152,7 @@ class CornerFlip(UnitKind):
         for place, piece in sorted(corners, key=lambda corner: corner[0]):
             leg = piece.box[2] - piece.box[0]
             parts.append(FoundPart(piece, "corner", leg, leg, spot=(0, place)))
-        return Found(tuple(parts))
+        return RecognisedUnit(tuple(parts))
 
 
 def _corner(piece: Piece, width: int, height: int) -> int | None:

@@ -9,13 +9,13 @@ from math import copysign
 from yonk.core.drawing import Region
 from yonk.core.paper import ROOT_2, XY, Length, Rational, show_exact
 from yonk.core.sewing import Layers, Line, Work, bounds, from_the_longest, longest_side
-from yonk.core.units.needs import Need, Size, Terms, box, isosceles, square
+from yonk.core.units.needs import Need, Size, Terms, isosceles, rectangle_need, square
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
-    Found,
     FoundPart,
-    Job,
+    MakingJob,
     Method,
+    RecognisedUnit,
     Unit,
     UnitKind,
     corner_sets,
@@ -94,12 +94,12 @@ def _overlap(sizes: Sequence[Size]) -> Length | Rational:
 def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     goose, *skies = unit.parts
     return [
-        box(goose.cloth, goose.width, goose.height, terms, lots),
-        *(box(sky.cloth, sky.width, sky.width, terms, lots) for sky in skies),
+        rectangle_need(goose.cloth, goose.width, goose.height, terms, lots),
+        *(rectangle_need(sky.cloth, sky.width, sky.width, terms, lots) for sky in skies),
     ]
 
 
-def _sew_triangles(job: Job) -> list[Work]:
+def _sew_triangles(job: MakingJob) -> list[Work]:
     goose, left, right = (pieces[0] for pieces in job.pieces)
     _, rising, falling = from_the_longest(goose)
     words = (
@@ -113,7 +113,7 @@ def _sew_triangles(job: Job) -> list[Work]:
     return [table.join(half, falling, right, along, at=1, words=words, outward=True)]
 
 
-def _sew_four(job: Job) -> list[Work]:
+def _sew_four(job: MakingJob) -> list[Work]:
     (large, *_), first, second = job.pieces
     table = job.table
     goose, one, other = (table.name(pieces[0].front[0].fabric) for pieces in job.pieces)
@@ -168,13 +168,13 @@ def _inward(square: Work, corner: XY) -> XY:
     )
 
 
-def _sew_flip(job: Job) -> list[Work]:
+def _sew_flip(job: MakingJob) -> list[Work]:
     base, *squares = (pieces[0] for pieces in job.pieces)
     left, top, right, _ = bounds(base.outlines)
     return [flip_corners(job, base, zip(squares, ((left, top), (right, top)), strict=True))]
 
 
-def flip_corners(job: Job, base: Work, squares: Iterable[tuple[Work, XY]]) -> Work:
+def flip_corners(job: MakingJob, base: Work, squares: Iterable[tuple[Work, XY]]) -> Work:
     """Squares laid on corners of a base about the origin, sewn on their diagonal, the corner cut
     away, flipped open.
     """
@@ -233,7 +233,7 @@ class FlyingGeese(UnitKind):
         ),
     )
 
-    def recognise(self, region: Region) -> Found | None:
+    def recognise(self, region: Region) -> RecognisedUnit | None:
         if len(region.pieces) != 3 or max(region.width, region.height) != 2 * min(
             region.width, region.height
         ):
@@ -247,7 +247,7 @@ class FlyingGeese(UnitKind):
         for turned in in_every_turn(region):
             known = corner_sets(turned)
             if goose in known and left in known and right in known:
-                return Found(
+                return RecognisedUnit(
                     (
                         FoundPart(known[goose], "goose", 2 * high, high),
                         FoundPart(known[left], "sky", high, high),

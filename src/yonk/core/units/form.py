@@ -16,7 +16,7 @@ Spots = tuple[tuple[tuple[Fraction, Fraction], ...], ...]
 
 
 @dataclass(frozen=True, slots=True)
-class Form:
+class TemplateForm:
     """An outline and its holes as whole numbers of the `over`-th part of a unit, in lowest terms,
     so that equal outlines are equal whatever they were counted in; nothing where there is none.
     There may be thousands, and fractions take long to compare.
@@ -26,7 +26,7 @@ class Form:
     over: int = 1
 
     @staticmethod
-    def of(rings: Iterable[Ring], steps: Rational) -> Form:
+    def of(rings: Iterable[Ring], steps: Rational) -> TemplateForm:
         """The form of rings that are counted in steps, so many to a unit.
 
         >>> Form.of([((0, 0), (2, 0), (0, 4))], 6)
@@ -37,18 +37,18 @@ class Form:
         found = tuple(rings)
         common = gcd(over, *[times * n for ring in found for spot in ring for n in spot])
         if times == common:  # counted so already, as most are
-            return Form(found, over // common)
+            return TemplateForm(found, over // common)
         told = tuple(
             [tuple([(x * times // common, y * times // common) for x, y in ring]) for ring in found]
         )
-        return Form(told, over // common)
+        return TemplateForm(told, over // common)
 
     @staticmethod
-    def at(spots: Spots) -> Form:
+    def at(spots: Spots) -> TemplateForm:
         """The form with its corners at these spots, in units of length."""
         over = lcm(*(n.denominator for ring in spots for spot in ring for n in spot))
         rings = (tuple((int(x * over), int(y * over)) for x, y in ring) for ring in spots)
-        return Form.of(rings, over)
+        return TemplateForm.of(rings, over)
 
     def __bool__(self) -> bool:
         return bool(self.rings)
@@ -69,4 +69,4 @@ class Form:
         return Fraction(max(wide, high), self.over), Fraction(min(wide, high), self.over)
 
 
-NO_FORM = Form()
+NO_FORM = TemplateForm()

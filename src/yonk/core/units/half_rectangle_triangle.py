@@ -14,9 +14,17 @@ from yonk.core.drawing import Region
 from yonk.core.paper import Length, square_root
 from yonk.core.sewing import Work, from_the_longest, length, longest_side
 from yonk.core.units.half_square_triangle import halved
-from yonk.core.units.needs import Cloth, Hand, Need, Terms, about
+from yonk.core.units.needs import Cloth, Hand, Need, Terms, about_mark
 from yonk.core.units.stamp import Stamp
-from yonk.core.units.unit import Found, FoundPart, Job, Method, Unit, UnitKind, on_point
+from yonk.core.units.unit import (
+    FoundPart,
+    MakingJob,
+    Method,
+    RecognisedUnit,
+    Unit,
+    UnitKind,
+    on_point,
+)
 
 
 def right_triangle(
@@ -66,7 +74,7 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     ]
 
 
-def _sew_triangles(job: Job) -> list[Work]:
+def _sew_triangles(job: MakingJob) -> list[Work]:
     """The points are not alike at both ends, so the long edges are shifted until the finished seams
     would match.
     """
@@ -80,7 +88,7 @@ def _sew_triangles(job: Job) -> list[Work]:
     shift = _past_the_point(width, height, max(length(after), length(before)), job.table.seam)
     if length(after) > length(before):  # the long edge ends in the sharp point
         shift = -shift
-    said = about(abs(shift), job.terms)
+    said = about_mark(abs(shift), job.terms)
     words = (
         "Lay the triangles right sides together, long edges even, so that the sharp point of "
         "each sticks out"
@@ -117,7 +125,7 @@ class HalfRectangleTriangle(UnitKind):
         ),
     )
 
-    def recognise(self, region: Region) -> Found | None:
+    def recognise(self, region: Region) -> RecognisedUnit | None:
         if region.width == region.height or not halved(region):
             return None
         falls = all(
@@ -128,7 +136,7 @@ class HalfRectangleTriangle(UnitKind):
         parts = tuple(
             FoundPart(piece, "half", region.width, region.height) for piece in region.pieces
         )
-        return Found(parts, seam_rises=rises)
+        return RecognisedUnit(parts, seam_rises=rises)
 
-    def hand(self, found: Found, fabrics: Sequence[str]) -> Hand | None:
+    def hand(self, found: RecognisedUnit, fabrics: Sequence[str]) -> Hand | None:
         return "right" if found.seam_rises else "left"

@@ -15,10 +15,10 @@ from yonk.core.sewing import Layers, Line, Work, bounds, corner_to_corner, longe
 from yonk.core.units.needs import Need, Terms, isosceles, square
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
-    Found,
     FoundPart,
-    Job,
+    MakingJob,
     Method,
+    RecognisedUnit,
     Unit,
     UnitKind,
     always,
@@ -122,7 +122,7 @@ def _row(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     return needs
 
 
-def _sew_triangles(job: Job) -> list[Work]:
+def _sew_triangles(job: MakingJob) -> list[Work]:
     (one, *_), (other, *_) = job.pieces
     words = (
         "Lay the two triangles right sides together, long edges even, and sew along the long edge."
@@ -130,7 +130,9 @@ def _sew_triangles(job: Job) -> list[Work]:
     return [job.table.join(one, longest_side(one), other, longest_side(other), words=words)]
 
 
-def sew_two(job: Job, under: Work, over: Work, words: str, *, again: bool = False) -> list[Work]:
+def sew_two(
+    job: MakingJob, under: Work, over: Work, words: str, *, again: bool = False
+) -> list[Work]:
     """Two squares face to face, sewn either side of a diagonal and cut apart on it."""
     table = job.table
     diagonal = corner_to_corner(over)[0]
@@ -141,13 +143,13 @@ def sew_two(job: Job, under: Work, over: Work, words: str, *, again: bool = Fals
     return table.open(halves, again=again)
 
 
-def _sew_two(job: Job) -> list[Work]:
+def _sew_two(job: MakingJob) -> list[Work]:
     (under, *_), (over, *_) = job.pieces
     light, dark = job.names()
     return sew_two(job, under, over, f"Lay {dark} on {light}, right sides together.")
 
 
-def _sew_row(job: Job) -> list[Work]:
+def _sew_row(job: MakingJob) -> list[Work]:
     under, over = job.pieces[0][0], job.pieces[1][0]
     table = job.table
     left, top, right, bottom = bounds(over.outlines)
@@ -176,7 +178,7 @@ def _sew_row(job: Job) -> list[Work]:
     return table.open(halves)
 
 
-def _sew_four(job: Job) -> list[Work]:
+def _sew_four(job: MakingJob) -> list[Work]:
     (under, *_), (over, *_) = job.pieces
     light, dark = job.names()
     table = job.table
@@ -189,7 +191,7 @@ def _sew_four(job: Job) -> list[Work]:
     return table.open(table.cut_apart([laid], lines, "Cut on both diagonals."))
 
 
-def _sew_eight(job: Job) -> list[Work]:
+def _sew_eight(job: MakingJob) -> list[Work]:
     (under, *_), (over, *_) = job.pieces
     light, dark = job.names()
     table, both = job.table, corner_to_corner(over)
@@ -238,10 +240,10 @@ class HalfSquareTriangle(UnitKind):
         ),
     )
 
-    def recognise(self, region: Region) -> Found | None:
+    def recognise(self, region: Region) -> RecognisedUnit | None:
         if region.width != region.height or not halved(region):
             return None
-        return Found(
+        return RecognisedUnit(
             tuple(FoundPart(piece, "half", region.width, region.height) for piece in region.pieces)
         )
 

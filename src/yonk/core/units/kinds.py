@@ -8,16 +8,16 @@ from yonk.core.units.corner_flip import CornerFlip
 from yonk.core.units.flying_geese import FlyingGeese
 from yonk.core.units.half_rectangle_triangle import HalfRectangleTriangle
 from yonk.core.units.half_square_triangle import HalfSquareTriangle
-from yonk.core.units.patch import Patch
+from yonk.core.units.patch import PlainPatch
 from yonk.core.units.pieced import Pieced
 from yonk.core.units.quarter_square_triangle import QuarterSquareTriangle
 from yonk.core.units.split_quarter_square import SplitQuarterSquare
 from yonk.core.units.square_in_a_square import SquareInASquare
 from yonk.core.units.strip_set import StripSet
-from yonk.core.units.unit import Kind, UnitKind
+from yonk.core.units.unit import UnitKind, UnitKindName
 
 KINDS: tuple[UnitKind, ...] = (
-    Patch(),
+    PlainPatch(),
     HalfSquareTriangle(),
     HalfRectangleTriangle(),
     QuarterSquareTriangle(),
@@ -29,10 +29,10 @@ KINDS: tuple[UnitKind, ...] = (
     Checker(),
 )
 REST: UnitKind = Pieced()
-BY_NAME: dict[Kind, UnitKind] = {kind.kind: kind for kind in (*KINDS, REST)}
+BY_NAME: dict[UnitKindName, UnitKind] = {kind.kind: kind for kind in (*KINDS, REST)}
 
 
-def kind_named(name: Kind, place: str) -> UnitKind:
+def kind_named(name: UnitKindName, place: str) -> UnitKind:
     """The kind of unit of a name.
 
     Args:

@@ -24,13 +24,13 @@ from yonk.core.paper import (
     Settings,
     show_exact,
 )
-from yonk.core.units.form import NO_FORM, Form
+from yonk.core.units.form import NO_FORM, TemplateForm
 
 CutShape = Literal["square", "rectangle", "strip", "template"]
 Subcut = Literal["none", "one-diagonal", "both-diagonals"]
 Rounding = Literal["up", "nearest"]
 Hand = Literal["left", "right"]
-Lie = Literal["stands", "lies"]
+PrintOrientation = Literal["stands", "lies"]
 
 NOUGHT = Fraction(0)
 
@@ -99,7 +99,7 @@ def terms_of(draft: Draft) -> Terms:
     return Terms(draft.making.settings, draft.unit)
 
 
-def about(length: float, terms: Terms) -> str:
+def about_mark(length: float, terms: Terms) -> str:
     """A length that came out at the table: as it is where the ruler has a mark for it, else about
     the nearest 1/64.
     """
@@ -133,7 +133,7 @@ class CornerOff:
     listed: Fraction
 
 
-Corners = tuple[CornerOff | None, CornerOff | None, CornerOff | None, CornerOff | None]
+CornersOff = tuple[CornerOff | None, CornerOff | None, CornerOff | None, CornerOff | None]
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -159,10 +159,10 @@ class Listed:
     subcut: Subcut = "none"
     hand: Hand | None = None
     corners_off: tuple[Fraction, ...] = ()
-    form: Form = NO_FORM
+    form: TemplateForm = NO_FORM
     on_point: bool = False
     segment: Fraction | None = None
-    lie: Lie | None = None
+    lie: PrintOrientation | None = None
     seam: Fraction = NOUGHT
 
     def __hash__(self) -> int:
@@ -193,11 +193,11 @@ class Need:
     working: tuple[str, ...] = ()
     diagonal: Hand | None = None
     outline: Polygon = ()
-    form: Form = NO_FORM
+    form: TemplateForm = NO_FORM
     seam: Fraction = NOUGHT  # of a template
     on_point: bool = False
     rotary: Rotary | None = None
-    corners_off: Corners = (None, None, None, None)
+    corners_off: CornersOff = (None, None, None, None)
     least: Fraction = Fraction(
         0
     )  # what the sides must have on the ruler for the other pieces as they are listed
@@ -295,7 +295,7 @@ def pooled(needs: Iterable[Need], step: Fraction) -> list[tuple[Need, Fraction, 
     ]
 
 
-def box(
+def rectangle_need(
     cloth: Cloth,
     width: Length,
     height: Length,

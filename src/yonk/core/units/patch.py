@@ -2,27 +2,27 @@
 
 from yonk.core.drawing import Region
 from yonk.core.sewing import Work
-from yonk.core.units.needs import Need, Terms, box
+from yonk.core.units.needs import Need, Terms, rectangle_need
 from yonk.core.units.stamp import Stamp
-from yonk.core.units.unit import Found, FoundPart, Job, Method, Unit, UnitKind
+from yonk.core.units.unit import FoundPart, MakingJob, Method, RecognisedUnit, Unit, UnitKind
 
 
 def _cut(unit: Unit, terms: Terms, lots: int) -> list[Need]:
-    return [box(unit.parts[0].cloth, unit.width, unit.height, terms, lots)]
+    return [rectangle_need(unit.parts[0].cloth, unit.width, unit.height, terms, lots)]
 
 
-def _as_cut(job: Job) -> list[Work]:
+def _as_cut(job: MakingJob) -> list[Work]:
     return [job.pieces[0][0]]
 
 
-class Patch(UnitKind):
+class PlainPatch(UnitKind):
     kind = "patch"
     asked_for = False
     words = "plain patch"
     stamp = Stamp("", "1/2 1/2 0")
     methods = (Method(name="cut-and-sew", words="cut to size", lot=1, needs=_cut, sew=_as_cut),)
 
-    def recognise(self, region: Region) -> Found | None:
+    def recognise(self, region: Region) -> RecognisedUnit | None:
         if len(region.pieces) != 1 or not region.pieces[0].fills_its_box:
             return None
-        return Found((FoundPart(region.pieces[0], "patch", region.width, region.height),))
+        return RecognisedUnit((FoundPart(region.pieces[0], "patch", region.width, region.height),))

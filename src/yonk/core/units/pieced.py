@@ -5,7 +5,7 @@ singly.
 from yonk.core.drawing import Region
 from yonk.core.units.needs import Need, Terms
 from yonk.core.units.shapes import cut_patches
-from yonk.core.units.unit import Found, FoundPart, Method, Unit, UnitKind
+from yonk.core.units.unit import FoundPart, Method, RecognisedUnit, Unit, UnitKind
 
 
 def _singly(unit: Unit, terms: Terms, lots: int) -> list[Need]:
@@ -37,7 +37,7 @@ class Pieced(UnitKind):
         ),
     )
 
-    def recognise(self, region: Region) -> Found | None:
-        return Found(
+    def recognise(self, region: Region) -> RecognisedUnit | None:
+        return RecognisedUnit(
             tuple(FoundPart(piece, "patch", spot=(0, n)) for n, piece in enumerate(region.pieces))
         )

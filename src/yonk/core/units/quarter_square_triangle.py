@@ -23,10 +23,10 @@ from yonk.core.units.half_square_triangle import sew_two
 from yonk.core.units.needs import Cloth, Need, Terms, isosceles, square
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
-    Found,
     FoundPart,
-    Job,
+    MakingJob,
     Method,
+    RecognisedUnit,
     Unit,
     UnitKind,
     corner_sets,
@@ -76,7 +76,7 @@ def _two(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     return needs
 
 
-def _sew_triangles(job: Job) -> list[Work]:
+def _sew_triangles(job: MakingJob) -> list[Work]:
     north, east, south, west = (pieces[0] for pieces in job.pieces)
     one, edge = join_quarters(job.table, north, east)
     other, along = join_quarters(job.table, south, west)
@@ -96,7 +96,7 @@ def join_quarters(table: Table, one: Work, next_one: Work) -> tuple[Work, Segmen
     return half, edge_along(half, rest)
 
 
-def _sew_two(job: Job) -> list[Work]:
+def _sew_two(job: MakingJob) -> list[Work]:
     """Half-square triangles first; then two of them face to face, fabrics opposed, seams nested,
     sewn across.
     """
@@ -193,7 +193,7 @@ class QuarterSquareTriangle(UnitKind):
         ),
     )
 
-    def recognise(self, region: Region) -> Found | None:
+    def recognise(self, region: Region) -> RecognisedUnit | None:
         size = region.width
         if size != region.height or len(region.pieces) != 4:
             return None
@@ -205,4 +205,6 @@ class QuarterSquareTriangle(UnitKind):
         ]
         if size % 2 or any(side not in known for side in sides):
             return None
-        return Found(tuple(FoundPart(known[side], "quarter", size, size) for side in sides))
+        return RecognisedUnit(
+            tuple(FoundPart(known[side], "quarter", size, size) for side in sides)
+        )

@@ -17,9 +17,9 @@ import shapely
 
 from yonk.core.drawing import Piece, Ring, lengths, ring_turned
 from yonk.core.paper import ROOT_2, Array, Length, Polygon, Rational
-from yonk.core.units.form import Form
+from yonk.core.units.form import TemplateForm
 from yonk.core.units.half_rectangle_triangle import right_triangle
-from yonk.core.units.needs import Cloth, Hand, Need, Rotary, Terms, box, isosceles
+from yonk.core.units.needs import Cloth, Hand, Need, Rotary, Terms, isosceles, rectangle_need
 
 POINTS_CUT_OFF_AT = (
     2.0  # seam allowances from the corner of the finished patch, measured along its bisector
@@ -27,7 +27,7 @@ POINTS_CUT_OFF_AT = (
 _MOST_INT64 = 2**61  # the sum of two sides of a box that is no greater fits into 64 bits
 _FINEST = 10**9  # an outline is told to so fine a part of a unit
 
-Side = tuple[int, int]
+SideVector = tuple[int, int]
 
 
 def cut_patches(
@@ -63,33 +63,33 @@ def _by_ruler(
             )
     if len(sides) == 4 and all(_dot(sides[i - 1], sides[i]) == 0 for i in range(4)):
         width, height = (_length(side, turns, scale) for side in sides[:2])
-        return box(cloth, width, height, terms, pieces)
+        return rectangle_need(cloth, width, height, terms, pieces)
     return None
 
 
-def _sides(ring: Ring) -> list[Side]:
+def _sides(ring: Ring) -> list[SideVector]:
     return [
         (bx - ax, by - ay) for (ax, ay), (bx, by) in zip(ring, ring[1:] + ring[:1], strict=True)
     ]
 
 
-def _dot(a: Side, b: Side) -> int:
+def _dot(a: SideVector, b: SideVector) -> int:
     return a[0] * b[0] + a[1] * b[1]
 
 
-def _cross(a: Side, b: Side) -> int:
+def _cross(a: SideVector, b: SideVector) -> int:
     return a[0] * b[1] - a[1] * b[0]
 
 
-def _length(side: Side, turns: int, scale: Rational) -> Length:
+def _length(side: SideVector, turns: int, scale: Rational) -> Length:
     plain = lengths(_dot(side, side), scale * 2 ** (turns // 2))
     return plain * ROOT_2 / 2 if turns % 2 else plain
 
 
 def _right_triangle(
     cloth: Cloth,
-    leaving: Side,
-    arriving: Side,
+    leaving: SideVector,
+    arriving: SideVector,
     turns: int,
     scale: Rational,
     terms: Terms,
@@ -112,7 +112,7 @@ def _template(
     piece: Piece,
     outline: Polygon,
     size: tuple[Length, Length],
-    form: Form,
+    form: TemplateForm,
     turns: int,
     scale: Rational,
     terms: Terms,
@@ -143,7 +143,7 @@ def _template(
     )
 
 
-def _forms(pieces: Sequence[Piece], turns: int, scale: Rational) -> Iterator[Form]:
+def _forms(pieces: Sequence[Piece], turns: int, scale: Rational) -> Iterator[TemplateForm]:
     """The finished outline and the holes of each piece, exactly, alike for pieces that are quarter
     turns of each other: those of the turn in which they are least.
     """
@@ -155,7 +155,7 @@ def _forms(pieces: Sequence[Piece], turns: int, scale: Rational) -> Iterator[For
             if begin == least:
                 rings = [_from_least(ring_turned(ring, turn, wide, high)) for ring in own]
                 ways.append((rings[0], *sorted(rings[1:])))
-        yield Form.of(min(ways), steps)
+        yield TemplateForm.of(min(ways), steps)
 
 
 def _begins(pieces: Sequence[Piece]) -> tuple[list[list[int]], list[list[int]]]:
@@ -221,28 +221,30 @@ def _outlines(
         yield tuple(every[start : end - 1]), size
 
 
-def _parallels(sides: Sequence[Side]) -> list[int]:
+def _parallels(sides: Sequence[SideVector]) -> list[int]:
     """Of a four-sided shape: the numbers of the sides that have a parallel opposite."""
     return [i for i in (0, 1) if _cross(sides[i], sides[i + 2]) == 0]
 
 
-def _corner_at_45(a: Side, b: Side) -> bool:
+def _corner_at_45(a: SideVector, b: SideVector) -> bool:
     return abs(_dot(a, b)) == abs(_cross(a, b))
 
 
-def _apart(side: Side, next_side: Side, turns: int, scale: Rational) -> Length:
+def _apart(side: SideVector, next_side: SideVector, turns: int, scale: Rational) -> Length:
     """How far a parallel side lies from this one, reached along the next side, which meets it at
     45°.
     """
     return _length(next_side, turns, scale) * ROOT_2 / 2
 
 
-def _on_grain(side: Side, turns: int) -> bool:
+def _on_grain(side: SideVector, turns: int) -> bool:
     angle = round(atan2(side[1], side[0]) / (pi / 4), 9) + turns
     return angle % 2 == 0
 
 
-def _rotary(sides: Sequence[Side], turns: int, scale: Rational, terms: Terms) -> Rotary | None:
+def _rotary(
+    sides: Sequence[SideVector], turns: int, scale: Rational, terms: Terms
+) -> Rotary | None:
     """How a ruler cuts a parallelogram, diamond or trapezoid with 45° ends, or None."""
     parallels = sorted(_parallels(sides), key=lambda i: not _on_grain(sides[i], turns))
     if not parallels:

@@ -18,10 +18,10 @@ from yonk.core.units.needs import Hand, Need, Terms, isosceles, square
 from yonk.core.units.quarter_square_triangle import join_quarters, sew_across
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
-    Found,
     FoundPart,
-    Job,
+    MakingJob,
     Method,
+    RecognisedUnit,
     Unit,
     UnitKind,
     corner_sets,
@@ -85,7 +85,7 @@ def _again(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     ]
 
 
-def _sew_again(job: Job) -> list[Work]:
+def _sew_again(job: MakingJob) -> list[Work]:
     halves, (under, *_), (over, *_) = job.pieces
     table = job.table
     one, other = (table.name(work.front[0].fabric) for work in (under, over))
@@ -110,7 +110,7 @@ def _sew_again(job: Job) -> list[Work]:
     return works
 
 
-def _sew_triangles(job: Job) -> list[Work]:
+def _sew_triangles(job: MakingJob) -> list[Work]:
     half, top, left = (pieces[0] for pieces in job.pieces)
     pair, edge = join_quarters(job.table, left, top)
     words = (
@@ -120,7 +120,7 @@ def _sew_triangles(job: Job) -> list[Work]:
     return [job.table.join(pair, edge, half, longest_side(half), words=words)]
 
 
-def _sew_pair(job: Job) -> list[Work]:
+def _sew_pair(job: MakingJob) -> list[Work]:
     plain, *squares = job.pieces
     table = job.table
     one, other = (table.name(pieces[0].front[0].fabric) for pieces in squares)
@@ -170,7 +170,7 @@ class SplitQuarterSquare(UnitKind):
         ),
     )
 
-    def recognise(self, region: Region) -> Found | None:
+    def recognise(self, region: Region) -> RecognisedUnit | None:
         size = region.width
         if size != region.height or len(region.pieces) != 3 or size % 2:
             return None
@@ -180,7 +180,7 @@ class SplitQuarterSquare(UnitKind):
         for turned in in_every_turn(region):
             known = corner_sets(turned)
             if half in known and top in known and left in known:
-                return Found(
+                return RecognisedUnit(
                     (
                         FoundPart(known[half], "half", size, size),
                         FoundPart(known[top], "quarter", size, size),
@@ -189,6 +189,6 @@ class SplitQuarterSquare(UnitKind):
                 )
         return None
 
-    def hand(self, found: Found, fabrics: Sequence[str]) -> Hand | None:
+    def hand(self, found: RecognisedUnit, fabrics: Sequence[str]) -> Hand | None:
         _, top, left = fabrics
         return "right" if top < left else "left"

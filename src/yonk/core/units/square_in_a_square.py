@@ -11,13 +11,13 @@ from math import sqrt
 from yonk.core.drawing import Region
 from yonk.core.sewing import Motion, Table, Work, bounds, longest_side, rectangle, sides_of
 from yonk.core.units.flying_geese import flip_corners
-from yonk.core.units.needs import Need, Terms, about, box, isosceles
+from yonk.core.units.needs import Need, Terms, about_mark, isosceles, rectangle_need
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
-    Found,
     FoundPart,
-    Job,
+    MakingJob,
     Method,
+    RecognisedUnit,
     Unit,
     UnitKind,
     corner_sets,
@@ -37,7 +37,8 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
             isosceles(part.cloth, part.width, terms, lots, legs_on_grain=upright, margin=terms.trim)
         )
     needs += [
-        box(part.cloth, part.width, part.width, terms, lots) for part in unit.playing("centre")
+        rectangle_need(part.cloth, part.width, part.width, terms, lots)
+        for part in unit.playing("centre")
     ]
     return needs
 
@@ -45,12 +46,13 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     centre = unit.playing("centre")[0]
     corners = [
-        box(part.cloth, part.width, part.width, terms, lots) for part in unit.playing("corner")
+        rectangle_need(part.cloth, part.width, part.width, terms, lots)
+        for part in unit.playing("corner")
     ]
-    return [box(centre.cloth, unit.width, unit.width, terms, lots), *corners]
+    return [rectangle_need(centre.cloth, unit.width, unit.width, terms, lots), *corners]
 
 
-def _sew_triangles(job: Job) -> list[Work]:
+def _sew_triangles(job: MakingJob) -> list[Work]:
     """From the middle out: opposite corners first, then the two others; each round is squared up
     before the next.
     """
@@ -66,7 +68,7 @@ def _sew_triangles(job: Job) -> list[Work]:
         if number:
             leg = next(float(part.width) for part, _ in corners if part.spot[0] == number)
             inner = 2 * leg + 2 * table.seam
-            said = about(inner, job.terms)
+            said = about_mark(inner, job.terms)
             words = (
                 f"Square this round up to {said}: the ruler's line on the seams first, the "
                 f"points a seam allowance inside."
@@ -75,7 +77,7 @@ def _sew_triangles(job: Job) -> list[Work]:
     return [work]
 
 
-def _middle(job: Job) -> Work:
+def _middle(job: MakingJob) -> Work:
     """The assembly in the middle, as it comes unfinished from elsewhere."""
     inner = (
         min(float(part.width) for part in job.unit.playing("corner")) * sqrt(2) + 2 * job.table.seam
@@ -115,7 +117,7 @@ def _size(work: Work) -> tuple[float, float]:
     return right - left, bottom - top
 
 
-def _sew_flip(job: Job) -> list[Work]:
+def _sew_flip(job: MakingJob) -> list[Work]:
     centre = next(n for n, part in enumerate(job.unit.parts) if part.cloth.role == "centre")
     base = job.pieces[0][0]  # listed first
     corners = [part for n, part in enumerate(job.unit.parts) if n != centre]
@@ -155,7 +157,7 @@ class SquareInASquare(UnitKind):
         ),
     )
 
-    def recognise(self, region: Region) -> Found | None:
+    def recognise(self, region: Region) -> RecognisedUnit | None:
         size, half = region.width, region.width // 2
         if size != region.height or len(region.pieces) < 4 or size % 2:
             return None
@@ -177,13 +179,13 @@ class SquareInASquare(UnitKind):
         taken = {part.piece.face for part in round_one}
         inner = region.on_its_point([piece for piece in region.pieces if piece.face not in taken])
         if not inner.pieces:  # looked at without the assembly in its middle
-            return Found(round_one)
+            return RecognisedUnit(round_one)
         if (
             region.upright_cuts and region.level_cuts
         ):  # four units that meet in a diamond, not a diamond in a square
             return None
         if len(inner.pieces) == 1:
-            return Found(
+            return RecognisedUnit(
                 (
                     *round_one,
                     FoundPart(inner.pieces[0], "centre", inner.width, inner.width, turns=1),
@@ -191,7 +193,7 @@ class SquareInASquare(UnitKind):
             )
         nested = self.recognise(inner)
         if nested is None:
-            return Found(round_one, middle=inner)
+            return RecognisedUnit(round_one, middle=inner)
         further = tuple(
             FoundPart(
                 part.piece,
@@ -203,4 +205,4 @@ class SquareInASquare(UnitKind):
             )
             for part in nested.parts
         )
-        return Found((*round_one, *further), nested.middle)
+        return RecognisedUnit((*round_one, *further), nested.middle)

@@ -8,14 +8,14 @@ from functools import partial
 from yonk.core.drawing import Region
 from yonk.core.paper import Length
 from yonk.core.sewing import Motion, Work, bounds
-from yonk.core.units.needs import Cloth, Need, Terms, about, box
+from yonk.core.units.needs import Cloth, Need, Terms, about_mark, rectangle_need
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
     Counted,
-    Found,
     FoundPart,
-    Job,
+    MakingJob,
     Method,
+    RecognisedUnit,
     Unit,
     UnitKind,
     in_batches_of,
@@ -61,10 +61,12 @@ def _strips(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 
 
 def _single(unit: Unit, terms: Terms, lots: int) -> list[Need]:
-    return [box(part.cloth, part.width, part.height, terms, lots) for part in unit.parts]
+    return [rectangle_need(part.cloth, part.width, part.height, terms, lots) for part in unit.parts]
 
 
-def sew_side_by_side(job: Job, pieces: Sequence[Work], words: str, *, again: bool = False) -> Work:
+def sew_side_by_side(
+    job: MakingJob, pieces: Sequence[Work], words: str, *, again: bool = False
+) -> Work:
     """Pieces of one length sewn one below the other along their long edges."""
     work = pieces[0]
     for number, piece in enumerate(pieces[1:]):
@@ -75,7 +77,7 @@ def sew_side_by_side(job: Job, pieces: Sequence[Work], words: str, *, again: boo
     return work
 
 
-def lying(piece: Work, width: float) -> Work:
+def lying_rectangle(piece: Work, width: float) -> Work:
     """A rectangle lying with `width` across; a cut is listed long side first."""
     left, top, right, bottom = bounds(piece.outlines)
     if abs(right - left - width) <= abs(bottom - top - width):
@@ -83,17 +85,17 @@ def lying(piece: Work, width: float) -> Work:
     return piece.moved(Motion.turning((1.0, 0.0), (0.0, 1.0)))
 
 
-def cut_segments(job: Job, strip_set: Work, count: int) -> list[Work]:
+def cut_segments(job: MakingJob, strip_set: Work, count: int) -> list[Work]:
     """A strip set squared up and cut across into as many segments as its length was planned for."""
     left, _, right, _ = bounds(strip_set.outlines)
     every = (right - left - float(job.terms.squaring)) / count
-    said = about(every, job.terms)
+    said = about_mark(every, job.terms)
     return job.table.cut_across(
         strip_set, every, count, f"Square up the end, then cut across every {said}."
     )
 
 
-def _sew_strips(job: Job) -> list[Work]:
+def _sew_strips(job: MakingJob) -> list[Work]:
     strips = [pieces[0] for pieces in job.pieces]
     work = sew_side_by_side(
         job, strips, "Sew the strips side by side along their long edges, right sides together."
@@ -101,9 +103,9 @@ def _sew_strips(job: Job) -> list[Work]:
     return cut_segments(job, work, job.lots)
 
 
-def _sew_single(job: Job) -> list[Work]:
+def _sew_single(job: MakingJob) -> list[Work]:
     long = float(job.unit.parts[0].height) + 2 * job.table.seam
-    pieces = [lying(pieces[0], long) for pieces in job.pieces]
+    pieces = [lying_rectangle(pieces[0], long) for pieces in job.pieces]
     return [
         sew_side_by_side(
             job, pieces, "Sew the pieces side by side along their long edges, right sides together."
@@ -125,7 +127,7 @@ def on_ruler(finished: Length, terms: Terms) -> float:
     return float(max(terms.step, (finished + terms.both_seams).nearest(terms.step)))
 
 
-def room_of(unit: Unit, wide: float, high: float, terms: Terms) -> tuple[float, float]:
+def strip_set_oversize(unit: Unit, wide: float, high: float, terms: Terms) -> tuple[float, float]:
     """How much larger than unfinished; across and down as the unit lies."""
     both = float(terms.both_seams)
     return wide - float(unit.region.length(unit.region.width, unit.scale)) - both, high - float(
@@ -144,7 +146,7 @@ def _counted(unit: Unit, terms: Terms, lots: int, *, in_strips: bool) -> Counted
         cuts=lots + 1 if in_strips else 0,
         length=seams * (whole if in_strips else long * lots),
         kept=sum(on_ruler(a, terms) * on_ruler(b, terms) for a, b in sides),
-        room=room_of(unit, *((across, long) if upright else (long, across)), terms),
+        room=strip_set_oversize(unit, *((across, long) if upright else (long, across)), terms),
         prints="upright",
         strips_level=not upright if in_strips else None,
     )
@@ -175,7 +177,7 @@ class StripSet(UnitKind):
         ),
     )
 
-    def recognise(self, region: Region) -> Found | None:
+    def recognise(self, region: Region) -> RecognisedUnit | None:
         one_way = bool(region.upright_cuts) != bool(region.level_cuts)
         bands = len(region.upright_cuts) + len(region.level_cuts) + 1
         if (
@@ -193,4 +195,4 @@ class StripSet(UnitKind):
                 else (bottom - top, right - left)
             )
             parts.append(FoundPart(piece, "strip", wide, long, spot=(0, place)))
-        return Found(tuple(parts))
+        return RecognisedUnit(tuple(parts))

@@ -18,7 +18,7 @@ from yonk.core.sewing import Table, Work
 from yonk.core.units.needs import Cloth, Hand, Need, Size, Terms
 from yonk.core.units.stamp import Stamp
 
-Kind = str  # the name of a kind of unit, as its class tells it
+UnitKindName = str  # the name of a kind of unit, as its class tells it
 MethodName = str
 
 
@@ -43,7 +43,7 @@ class FoundPart:
 
 
 @dataclass(frozen=True)
-class Found:
+class RecognisedUnit:
     """What a region was recognised as. The order of the parts has a meaning for each kind."""
 
     parts: tuple[FoundPart, ...]
@@ -151,7 +151,7 @@ class Unit:
 
 
 @dataclass(frozen=True)
-class Job:
+class MakingJob:
     """A method being carried out: at which table, of what unit, for how many lots, from which
     pieces.
 
@@ -248,7 +248,7 @@ class Method:
     words: str
     lot: int
     needs: Callable[[Unit, Terms, int], list[Need]]
-    sew: Callable[[Job], list[Work]] | None
+    sew: Callable[[MakingJob], list[Work]] | None
     counted: Callable[[Unit, Terms, int], Counted] | None = None
     together: bool = False
     batches: Batches = field(default_factory=lambda: in_batches_of(1))
@@ -261,7 +261,7 @@ class Method:
 class UnitKind(ABC):
     """A kind of unit: how it is recognised and the methods that make it, the plainest first."""
 
-    kind: ClassVar[Kind]
+    kind: ClassVar[UnitKindName]
     words: ClassVar[str]
     methods: ClassVar[tuple[Method, ...]]
     stamp: ClassVar[Stamp | None] = None
@@ -270,7 +270,7 @@ class UnitKind(ABC):
     asked_for: ClassVar[bool] = True  # whether it can be asked for outside a block
 
     @abstractmethod
-    def recognise(self, region: Region) -> Found | None:
+    def recognise(self, region: Region) -> RecognisedUnit | None:
         """What the region is, when it is of this kind."""
 
     def segments(self, unit: Unit) -> list[Segment]:
@@ -279,7 +279,7 @@ class UnitKind(ABC):
         """
         return []
 
-    def hand(self, found: Found, fabrics: Sequence[str]) -> Hand | None:
+    def hand(self, found: RecognisedUnit, fabrics: Sequence[str]) -> Hand | None:
         """Which of two mirror images this is, where the kind has a rule; `fabrics` are in the order
         of the parts.
         """
