@@ -37,7 +37,16 @@ from yonk.core.drawing import draw
 from yonk.core.drawing.faces import forget_drawings
 from yonk.core.measuring import first_guess, foretell
 from yonk.core.paper import Draft
-from yonk.core.planning import Group, Wanted, Way, compare, make_plan, read, steps_of, wanted_of
+from yonk.core.planning import (
+    UnitGroup,
+    WantedUnits,
+    Way,
+    compare,
+    make_plan,
+    read,
+    steps_of,
+    wanted_of,
+)
 from yonk.core.planning.comparison import comparisons, forget_looks
 from yonk.core.planning.recipes import choose_recipes, forget_proposals
 from yonk.core.planning.ways import forget_efforts
@@ -289,13 +298,13 @@ def shelf() -> list[bool]:
     ]
 
 
-def fresh_comparison(wanted: Wanted) -> object:
+def fresh_comparison(wanted: WantedUnits) -> object:
     """All ways compared with nothing remembered of an earlier comparison."""
     forget_looks()
     return comparisons(wanted, {})
 
 
-def comparisons_ways(group: Group, wanted: Wanted) -> list[Way]:
+def comparisons_ways(group: UnitGroup, wanted: WantedUnits) -> list[Way]:
     """The ways that are compared for a group."""
     return [figures.way for figures in compare(group, wanted, None).ways]
 

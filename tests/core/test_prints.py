@@ -17,7 +17,7 @@ from tests.core.test_sewing import method_of
 from tests.drafts import FABRICS, block, mirrored, turned
 from yonk.core.paper import Draft
 from yonk.core.planning import make_plan, steps_of, way_named
-from yonk.core.planning.corners import Corners, corner_of
+from yonk.core.planning.corners import CornerAngles, corner_of
 from yonk.core.planning.lying import directed, lying_of
 from yonk.core.planning.notices import Notice
 from yonk.core.planning.prints import prints_of, row_prints, short_of_squares
@@ -98,7 +98,7 @@ corners = st.tuples(*[st.integers(0, 3)] * 4)
 
 
 @given(corners, st.integers(1, 4), st.sampled_from(["one-diagonal", "both-diagonals"]))
-def test_squares_are_laid_as_suits_best(wanted: Corners, cuts: int, subcut: Any) -> None:
+def test_squares_are_laid_as_suits_best(wanted: CornerAngles, cuts: int, subcut: Any) -> None:
     """Against every way to lay every square."""
     every: dict[str, list[tuple[int, ...]]] = {
         "one-diagonal": [(0, 2), (1, 3)],

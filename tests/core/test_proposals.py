@@ -14,7 +14,7 @@ from tests.core.test_sewing import one
 from yonk.core.paper import Care
 from yonk.core.planning import Way, way_named
 from yonk.core.planning.comparison import figures
-from yonk.core.planning.lying import Lying
+from yonk.core.planning.lying import GroupOrientation
 from yonk.core.planning.prints import TURNING
 from yonk.core.planning.proposal import _cuts_off_on_the_ruler, propose, smallest
 from yonk.core.planning.ways import Demand, all_ways, share_of, tally
@@ -67,7 +67,7 @@ def test_a_proposal_is_best_at_what_she_cares_for_among_the_sound_ways(
 ) -> None:
     kind, unit, terms = found
     prints = tuple((key, 0) for key in unit.fabrics[:1]) if directional else ()
-    demand = Demand(total, 0, Lying(prints, (total, 0, 0, 0)))
+    demand = Demand(total, 0, GroupOrientation(prints, (total, 0, 0, 0)))
     proposal = propose(BY_NAME[kind], unit, terms, demand, care)
     ways = all_ways(BY_NAME[kind], unit, demand)
     allowed = sound(ways, unit, terms, demand)
@@ -91,7 +91,9 @@ def test_every_way_makes_enough_and_its_spares_are_fewer_than_a_lot(found, total
     kind, unit, terms = found
     demand = Demand(total, mirrored if unit.hand else 0)
     for way in all_ways(BY_NAME[kind], unit, demand):
-        out = figures(way, unit, terms, demand, tally(way, unit, terms, demand), [Lying()])
+        out = figures(
+            way, unit, terms, demand, tally(way, unit, terms, demand), [GroupOrientation()]
+        )
         assert sum(share.wanted for share in way.shares) == total
         assert out.makes >= out.wanted and out.spare == out.makes - out.wanted
         assert 0 <= out.wasted <= out.used and out.pieces > 0

@@ -18,7 +18,7 @@ from yonk.core.planning import (
     Comparison,
     Figures,
     Plan,
-    Wanted,
+    WantedUnits,
     compare,
     make_plan,
     of_group,
@@ -32,7 +32,7 @@ GEESE = "0 1 1/2 0, 1/2 0 1 1", "1/2 3/4 peat, 1/8 1/4 fog, 7/8 1/4 fog"
 SPLIT = "0 1 1 0, 0 0 1/2 1/2", "3/4 3/4 peat, 1/2 1/4 fog, 1/4 1/2 gorse"
 
 
-def asked(draft: Draft) -> Wanted:
+def asked(draft: Draft) -> WantedUnits:
     return wanted_of([(read(draft), draft.making.blocks)])
 
 

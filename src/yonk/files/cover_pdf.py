@@ -11,7 +11,7 @@ from reportlab.platypus import Flowable, Paragraph, Spacer, Table, TableStyle
 
 from yonk.core.cutting import Cutting
 from yonk.core.paper import blocks_words, show
-from yonk.core.planning import size
+from yonk.core.planning import cut_size_words
 from yonk.files.block_drawing import BlockDrawing
 from yonk.files.cutting_pdf import buying_words
 from yonk.files.paper import INK, MARGIN, SIZES, SOFT, PaperName, bound, marked, style
@@ -50,8 +50,8 @@ def _sizes(cutting: Cutting) -> list[str]:
     if counts:
         blocks += f": {', '.join([f'{draft.making.blocks} as drafted', *counts])}"
     return [
-        f"{size(draft.width, draft.height, unit)} finished, "
-        f"{size(draft.width + both, draft.height + both, unit)} unfinished",
+        f"{cut_size_words(draft.width, draft.height, unit)} finished, "
+        f"{cut_size_words(draft.width + both, draft.height + both, unit)} unfinished",
         f"{blocks}, with a seam allowance of {show(draft.making.seam, unit)}",
     ]
 

@@ -10,7 +10,7 @@ from openpyxl.worksheet.worksheet import Worksheet
 
 from yonk.core.cutting import CutList, bought, fat_quarters, strips_of
 from yonk.core.paper import LengthUnit
-from yonk.core.planning import cut_shape, cut_size, further, size
+from yonk.core.planning import cut_shape, cut_size, cut_size_words, further
 from yonk.files.plain_text import plain_fractions, printable
 
 HEADINGS = (
@@ -71,7 +71,9 @@ def write_cutting_xlsx(cutting: CutList) -> bytes:
                 fat_quarters(cloth.fat_quarters),
                 plain_fractions(", ".join(hand)),
                 plain_fractions(
-                    ", ".join(size(one.width, one.length, unit) for one in cloth.leftovers)
+                    ", ".join(
+                        cut_size_words(one.width, one.length, unit) for one in cloth.leftovers
+                    )
                 ),
             ]
         )

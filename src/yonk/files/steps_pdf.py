@@ -8,7 +8,7 @@ from reportlab.lib.colors import Color, HexColor
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
 
 from yonk.core.paper import Draft
-from yonk.core.planning import Plan, of_group, size, steps_of
+from yonk.core.planning import Plan, cut_size_words, of_group, steps_of
 from yonk.core.sewing import MarkedLine, Picture, Step, picture_of
 from yonk.core.units import BY_NAME
 from yonk.files.paper import (
@@ -53,7 +53,7 @@ def steps_story(plan: Plan, paper: PaperName, title: str = "") -> list[Flowable]
         words, unit = BY_NAME[group.kind].words, group.unit
         head = (
             f"{wanted.totals[group.label]} × {words} {group.label}, "
-            f"{size(max(unit.width, unit.height), min(unit.width, unit.height), draft.unit)} "
+            f"{cut_size_words(max(unit.width, unit.height), min(unit.width, unit.height), draft.unit)} "
             f"finished"
         )
         head_lines: list[Flowable] = [

@@ -38,7 +38,7 @@ from yonk.core.cutting import (
     ticks,
 )
 from yonk.core.paper import LengthUnit, show
-from yonk.core.planning import StageName, cut_size, cut_words, further, size, told
+from yonk.core.planning import StageName, cut_size, cut_size_words, cut_words, further, told
 from yonk.core.sewing import CAUTIONS
 from yonk.files.cut_mark import write_mark
 from yonk.store.fabrics import KeptFabric
@@ -90,10 +90,10 @@ def fabric_view(
         fat_quarters=fat_quarters(cloth.fat_quarters),
         from_shelf=_from_shelf(cloth),
         too_large=[
-            f"{count} of {size(cloth.cuts[line].width, cloth.cuts[line].height, unit)}"
+            f"{count} of {cut_size_words(cloth.cuts[line].width, cloth.cuts[line].height, unit)}"
             for line, count in cloth.too_large
         ],
-        leftovers=[size(piece.width, piece.length, unit) for piece in cloth.leftovers],
+        leftovers=[cut_size_words(piece.width, piece.length, unit) for piece in cloth.leftovers],
         lines=lines,
         layouts=[_layout(layout, cloth, unit) for layout in cloth.layouts],
         done=all(line.ticked for line in lines),

@@ -13,7 +13,7 @@ from yonk.api.wire import Document, Model, PictureFaceOut, PrintOut, RangeOut
 from yonk.core.acts import Act, MatesName, all_acts
 from yonk.core.drawing import ShapeName
 from yonk.core.paper import XY, LengthUnit, Print, Value, WorkSettingKind
-from yonk.core.planning import Code
+from yonk.core.planning import NoticeCode
 from yonk.core.units import CutShape, MethodName, Subcut, UnitKindName
 
 if TYPE_CHECKING:
@@ -231,7 +231,7 @@ class MendOut(Model):
 class NoticeOut(Model):
     """Something to know, and the ways out of it."""
 
-    code: Code
+    code: NoticeCode
     text: str
     patches: list[str]
     units: list[str]

@@ -61,15 +61,15 @@ from yonk.core.paper import (
 from yonk.core.planning import (
     ChartRow,
     Cut,
-    Group,
     Mend,
     Plan,
     Recipe,
+    UnitGroup,
     cut_size,
+    cut_size_words,
     cut_words,
     further,
     purposes,
-    size,
     usual_range,
 )
 from yonk.core.units import BY_NAME, terms_of
@@ -101,12 +101,12 @@ def chart_view(rows: list[ChartRow], draft: Draft) -> list[ChartRowOut]:
             width=write_typed(row.width, unit),
             height=write_typed(row.height, unit),
             chosen=row.width == draft.width,
-            finished=size(row.width, row.height, unit),
+            finished=cut_size_words(row.width, row.height, unit),
             on_the_ruler=row.on_the_ruler,
             cells=[
                 ChartCellOut(
                     letter=cell.letter,
-                    cut=size(cell.width, cell.height, unit),
+                    cut=cut_size_words(cell.width, cell.height, unit),
                     further=SHORT_FURTHER[cell.subcut],
                     off="" if cell.off is None else f"{float(cell.off):+.3f}".replace("-", MINUS),
                 )
@@ -148,7 +148,7 @@ class _View:
         self.drawing = plan.reading.drawing
         self.unit = self.draft.unit
         self.recipes = {recipe.group.label: recipe for recipe in plan.recipes}
-        self.group_of: dict[int, Group] = self.reading.group_of_face
+        self.group_of: dict[int, UnitGroup] = self.reading.group_of_face
         members = [faces for group in self.reading.groups for faces in group.members]
         self.members = sorted(members, key=min)  # by where they lie, so that they keep their number
         self.member_of = {
@@ -253,8 +253,8 @@ class _View:
             height=float(draft.height),
             finished_width=write_typed(draft.width, self.unit),
             finished_height=write_typed(draft.height, self.unit),
-            finished=size(draft.width, draft.height, self.unit),
-            unfinished=size(draft.width + both, draft.height + both, self.unit),
+            finished=cut_size_words(draft.width, draft.height, self.unit),
+            unfinished=cut_size_words(draft.width + both, draft.height + both, self.unit),
             columns=_lines(draft.columns, ruling.across, self.unit),
             rows=_lines(draft.rows, ruling.down, self.unit),
             blocks=self.plan.blocks,
@@ -279,9 +279,9 @@ class _View:
             unit=other,
             width=write_typed(width, other),
             height=write_typed(height, other),
-            kept=f"The numbers are kept: {size(draft.width, draft.height, other)} now, with the "
+            kept=f"The numbers are kept: {cut_size_words(draft.width, draft.height, other)} now, with the "
             f"seam, margin and ruler that are usual in {named}.",
-            converted=f"Convert it to {size(width, height, other)}",
+            converted=f"Convert it to {cut_size_words(width, height, other)}",
         )
 
     def fabrics(self) -> list[FabricOut]:
@@ -290,7 +290,7 @@ class _View:
 
     def _faces(self) -> list[FaceOut]:
         finished = {
-            patch.letter: size(patch.width, patch.height, self.unit)
+            patch.letter: cut_size_words(patch.width, patch.height, self.unit)
             for patch in {patch.letter: patch for patch in self.reading.patches}.values()
         }
         return [
@@ -368,7 +368,7 @@ class _View:
             members.append(place)
         return members, held
 
-    def _spoken(self, group: Group, inside: tuple[str, ...]) -> str:
+    def _spoken(self, group: UnitGroup, inside: tuple[str, ...]) -> str:
         """A unit in words; of two patches, which lies over the other. `inside` are the fabrics from
         the top down.
         """
@@ -388,8 +388,8 @@ class _View:
             letters=sorted(
                 {part.cloth.letter for part in unit.parts}, key=lambda name: (len(name), name)
             ),
-            finished=size(wide, high, self.unit),
-            unfinished=size(wide + both, high + both, self.unit),
+            finished=cut_size_words(wide, high, self.unit),
+            unfinished=cut_size_words(wide + both, high + both, self.unit),
             per_block=recipe.group.per_block,
             total=recipe.total,
             method=recipe.method.name,

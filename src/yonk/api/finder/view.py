@@ -28,7 +28,7 @@ from yonk.core.finder import (
     sample_unit,
 )
 from yonk.core.paper import USUAL, show, suffix_of
-from yonk.core.planning import size, working
+from yonk.core.planning import cut_size_words, working
 from yonk.core.units import Terms, UnitKind
 
 PICTURED = Fraction(3)  # the width that a kind is pictured at
@@ -74,13 +74,13 @@ def _possible(one: Possible, have: OnHand, terms: Terms) -> PossibleOut:
     parts, width, height = unit_picture(one.unit, terms.seam)
     rows = one.cuts(terms.step)
     if one.whole:
-        cut = f"use each {size(have.width, have.height, terms.unit)} piece as it is"
+        cut = f"use each {cut_size_words(have.width, have.height, terms.unit)} piece as it is"
     else:
         counts: dict[tuple[Fraction, Fraction], int] = {}
         for _, wide, high, count in rows:
             counts[wide, high] = counts.get((wide, high), 0) + count
         cut = "cut " + ", ".join(
-            f"{count} of {size(*sides, terms.unit)}" for sides, count in counts.items()
+            f"{count} of {cut_size_words(*sides, terms.unit)}" for sides, count in counts.items()
         )
     said = (further_words(need.subcut, need.diagonal) for need, *_ in rows)
     further = next((words for words in said if words), "")
@@ -100,7 +100,7 @@ def _possible(one: Possible, have: OnHand, terms: Terms) -> PossibleOut:
         picture=parts,
         width=width,
         height=height,
-        finished=size(
+        finished=cut_size_words(
             max(one.unit.width, one.unit.height), min(one.unit.width, one.unit.height), terms.unit
         ),
         makes=one.makes,
@@ -167,7 +167,7 @@ def _asked(one: Asked, told: str, terms: Terms) -> AskedOut:
     return AskedOut(
         role=one.role,
         told=told,
-        right=size(one.width, one.height, terms.unit),
+        right=cut_size_words(one.width, one.height, terms.unit),
         what=one.need.shape,
         further=further_words(one.need.subcut, one.need.diagonal),
         working=list(working(one.need, terms)),
@@ -188,9 +188,9 @@ def cut_chart_view(lines: Sequence[ChartLine], title: str, terms: Terms) -> CutC
         columns=columns,
         rows=[
             CutChartRowOut(
-                finished=size(*line.finished, unit),
-                unfinished=size(*line.unfinished, unit),
-                cuts=[size(one.width, one.height, unit) for one in line.pieces],
+                finished=cut_size_words(*line.finished, unit),
+                unfinished=cut_size_words(*line.unfinished, unit),
+                cuts=[cut_size_words(one.width, one.height, unit) for one in line.pieces],
             )
             for line in lines
         ],

@@ -24,7 +24,7 @@ from yonk.api.quilts.schemas import (
 from yonk.api.shown import FURTHER, picture, picture_by_fabric
 from yonk.api.wire import PictureFaceOut
 from yonk.core.paper import Fabric, show, suffix_of, write_typed
-from yonk.core.planning import cut_size, cut_words, further, lightness, read, size
+from yonk.core.planning import cut_size, cut_size_words, cut_words, further, lightness, read
 from yonk.core.setting import (
     LaidBlock,
     Quilt,
@@ -139,7 +139,7 @@ def _block(quilt: Quilt, key: str, count: int) -> QuiltBlockOut:
     return QuiltBlockOut(
         key=key,
         name=block.title,
-        finished=size(draft.width, draft.height, quilt.unit),
+        finished=cut_size_words(draft.width, draft.height, quilt.unit),
         count=count,
         origin=block.origin,
         revision=block.revision,

@@ -27,13 +27,13 @@ from yonk.core.planning import (
     Comparison,
     CutLine,
     Figures,
-    Group,
+    MethodShare,
     Plan,
     Recipe,
-    Share,
-    Wanted,
+    UnitGroup,
+    WantedUnits,
     Way,
-    size,
+    cut_size_words,
 )
 from yonk.core.sewing import Picture, Step, picture_of, rounded
 from yonk.core.units import BY_NAME, CarriedOut, Method, Terms, Unit
@@ -67,7 +67,9 @@ def recipes_view(
     )
 
 
-def _card(found: Comparison, wanted: Wanted, plan: Plan, reason: str, errors: Errors) -> CardOut:
+def _card(
+    found: Comparison, wanted: WantedUnits, plan: Plan, reason: str, errors: Errors
+) -> CardOut:
     group, unit, terms = found.group, found.group.unit, wanted.terms
     wide, high = max(unit.width, unit.height), min(unit.width, unit.height)
     both = terms.both_seams
@@ -82,8 +84,8 @@ def _card(found: Comparison, wanted: Wanted, plan: Plan, reason: str, errors: Er
         letters=sorted(
             {part.cloth.letter for part in unit.parts}, key=lambda name: (len(name), name)
         ),
-        finished=size(wide, high, terms.unit),
-        unfinished=size(wide + both, high + both, terms.unit),
+        finished=cut_size_words(wide, high, terms.unit),
+        unfinished=cut_size_words(wide + both, high + both, terms.unit),
         per_block=group.per_block,
         total=found.demand.total,
         at=_at(group, plan),
@@ -99,7 +101,7 @@ def _card(found: Comparison, wanted: Wanted, plan: Plan, reason: str, errors: Er
     )
 
 
-def _at(group: Group, plan: Plan) -> tuple[str, str] | None:
+def _at(group: UnitGroup, plan: Plan) -> tuple[str, str] | None:
     """A point in one of the units, where the block as drafted has one."""
     known = next((one for one in plan.reading.groups if one.identity == group.identity), None)
     if known is None:
@@ -109,7 +111,7 @@ def _at(group: Group, plan: Plan) -> tuple[str, str] | None:
     return write_exact(x), write_exact(y)
 
 
-def _way(figures: Figures, taken: bool, wanted: Wanted, unit: Unit, errors: Errors) -> WayOut:
+def _way(figures: Figures, taken: bool, wanted: WantedUnits, unit: Unit, errors: Errors) -> WayOut:
     terms, way = wanted.terms, figures.way
     draft = wanted.draft
     good = tolerance_of(unit, draft, errors)
@@ -161,7 +163,7 @@ def _cut_words(lines: Sequence[CutLine], terms: Terms) -> str:
         key = line.shape, line.width, line.height
         counts[key] = counts.get(key, 0) + line.count
     return ", ".join(
-        f"{count} {shape}{'' if count == 1 else 's'} {size(width, height, terms.unit)}"
+        f"{count} {shape}{'' if count == 1 else 's'} {cut_size_words(width, height, terms.unit)}"
         for (shape, width, height), count in counts.items()
     )
 
@@ -171,12 +173,12 @@ def _exactly(width: Length, height: Length, unit: LengthUnit) -> str:
     return " × ".join(sides)
 
 
-def _line(line: CutLine, wanted: Wanted) -> WayCutOut:
+def _line(line: CutLine, wanted: WantedUnits) -> WayCutOut:
     unit = wanted.terms.unit
     said = (
         f"{show(line.height, unit)} × {show(line.width, unit)} long"
         if line.shape == "strip"
-        else size(line.width, line.height, unit)
+        else cut_size_words(line.width, line.height, unit)
     )
     return WayCutOut(
         fabric=line.fabric,
@@ -233,7 +235,9 @@ def _room(room: tuple[float, float] | None, terms: Terms) -> str:
     return length_words(least, terms) if least > 1e-6 else "none"
 
 
-def steps_view(group: Group, way: Way, carried_out: Sequence[tuple[Share, CarriedOut]]) -> StepsOut:
+def steps_view(
+    group: UnitGroup, way: Way, carried_out: Sequence[tuple[MethodShare, CarriedOut]]
+) -> StepsOut:
     """A way of making a group step by step, each share as it was carried out."""
     return StepsOut(
         shares=[
@@ -248,7 +252,7 @@ def steps_view(group: Group, way: Way, carried_out: Sequence[tuple[Share, Carrie
     )
 
 
-def _lot(method: Method, lots: int, way: Way, group: Group) -> str:
+def _lot(method: Method, lots: int, way: Way, group: UnitGroup) -> str:
     units = BY_NAME[group.kind].words
     if method.sew is None:
         return (

@@ -11,7 +11,7 @@ from yonk.api.shelf.schemas import ShelfBlockOut
 from yonk.api.shown import cloths_of, picture, picture_by_fabric
 from yonk.core.acts import Beginning, begin_block
 from yonk.core.paper import Draft, copy_name
-from yonk.core.planning import Reading, read, size
+from yonk.core.planning import Reading, cut_size_words, read
 from yonk.files.block_file import check_reading, read_block, write_block
 from yonk.files.log_file import LogFile, read_parcel
 from yonk.files.photo import Picture, as_kept
@@ -81,7 +81,7 @@ def card_of(reading: Reading) -> str:
     shown = ShelfBlockOut.model_construct(
         width=float(draft.width),
         height=float(draft.height),
-        finished=size(draft.width, draft.height, draft.unit),
+        finished=cut_size_words(draft.width, draft.height, draft.unit),
         patches=len(reading.drawing.faces),
         blocks=draft.making.blocks,
         picture=picture_by_fabric(reading) if many else picture(reading),

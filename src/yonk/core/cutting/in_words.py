@@ -7,7 +7,7 @@ from fractions import Fraction
 
 from yonk.core.cutting.cloth import ClothPlan, StripCut
 from yonk.core.paper import LengthUnit, show, write_mixed
-from yonk.core.planning import size
+from yonk.core.planning import cut_size_words
 
 
 def strips_of(number: int, cloth: ClothPlan, unit: LengthUnit) -> str:
@@ -25,7 +25,10 @@ def strips_of(number: int, cloth: ClothPlan, unit: LengthUnit) -> str:
 
 def strip_words(strip: StripCut, unit: LengthUnit) -> str:
     """A strip and what is crosscut from it."""
-    said = [f"{count} of {size(max(w, h), min(w, h), unit)}" for _, w, h, count in strip.crosscuts]
+    said = [
+        f"{count} of {cut_size_words(max(w, h), min(w, h), unit)}"
+        for _, w, h, count in strip.crosscuts
+    ]
     return f"{show(strip.height, unit)} strip: {', '.join(said)}"
 
 

@@ -10,7 +10,7 @@ from fractions import Fraction
 
 from yonk.core.cutting.cloth import ClothPlan, Piece
 from yonk.core.paper import LengthUnit
-from yonk.core.planning import size
+from yonk.core.planning import cut_size_words
 
 CM_TO_AN_INCH = Fraction(254, 100)
 FINEST: dict[LengthUnit, Fraction] = {
@@ -53,7 +53,7 @@ def pieces_of(cloth: ShelfCloth, unit: LengthUnit) -> list[Piece]:
     found = []
     for row in cloth.pieces:
         width, length = in_unit(row.width, cloth.unit, unit), in_unit(row.length, cloth.unit, unit)
-        found += [Piece(size(width, length, unit), width, length)] * row.count
+        found += [Piece(cut_size_words(width, length, unit), width, length)] * row.count
     return found
 
 

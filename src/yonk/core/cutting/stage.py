@@ -18,7 +18,7 @@ from yonk.core.cutting.progress import (
     surplus,
 )
 from yonk.core.paper import Draft, Fabric, LengthUnit, Settings, show
-from yonk.core.planning import Cut, Plan, StageName, plan_stage, purposes, size
+from yonk.core.planning import Cut, Plan, StageName, cut_size_words, plan_stage, purposes
 
 OnHand = Mapping[str, Sequence[Piece]]
 
@@ -89,7 +89,7 @@ class Cutting:
         """The finished size, the seam allowance, how many blocks."""
         draft, many = self.draft, self.plan.all_blocks
         return (
-            f"{size(draft.width, draft.height, draft.unit)} finished, "
+            f"{cut_size_words(draft.width, draft.height, draft.unit)} finished, "
             f"{show(draft.making.seam, draft.unit)} seam allowance, "
             f"{many} block{'' if many == 1 else 's'}"
         )

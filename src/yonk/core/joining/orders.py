@@ -11,7 +11,7 @@ from yonk.core.joining.touching import Touch, touches
 from yonk.core.joining.tree import Order, Pair, Tree, in_order
 from yonk.core.joining.units import Lie, Template, matched, sew_unit, template_of
 from yonk.core.paper import ORDERS, OrderName
-from yonk.core.planning import Group, Reading
+from yonk.core.planning import Reading, UnitGroup
 
 Box = tuple[int, int, int, int]
 
@@ -167,7 +167,7 @@ class _Maker:
         mine = matched(places, lie)
         return sew_unit(self.tree, template, mine, middle, group.label)
 
-    def _template(self, group: Group) -> tuple[Template, dict[Any, int]]:
+    def _template(self, group: UnitGroup) -> tuple[Template, dict[Any, int]]:
         if group.label not in self.templates:
             drawing = self.reading.drawing.faces
             faces = [part.piece.face for part in group.unit.parts]

@@ -9,7 +9,7 @@ from yonk.core.drawing import Face, Ring
 from yonk.core.joining.regions import Atom, Step, assemble
 from yonk.core.joining.touching import Touch
 from yonk.core.joining.tree import Pair, Tree
-from yonk.core.planning import Group
+from yonk.core.planning import UnitGroup
 from yonk.core.units import BY_NAME, Segment
 
 Rings = tuple[Ring, ...]
@@ -27,7 +27,7 @@ class Template:
 
 
 def template_of(
-    group: Group,
+    group: UnitGroup,
     middle: Sequence[int],
     drawing: Sequence[Face],
     between: Mapping[int, Sequence[Touch]],

@@ -7,7 +7,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from dataclasses import dataclass, field
 
-from yonk.core.planning import Plan, room_of
+from yonk.core.planning import Plan, listed_oversize
 
 
 @dataclass(frozen=True)
@@ -32,7 +32,7 @@ def listed_sizes(planned: Plan, trimmed: frozenset[str] | None = None) -> Listed
         label = recipe.group.label
         if recipe.group.is_plain or label in known or label in units:
             continue
-        room = room_of(recipe.group.unit, recipe.method, planned.wanted.terms)
+        room = listed_oversize(recipe.group.unit, recipe.method, planned.wanted.terms)
         if room:
             units[label] = room
     return ListedSizes(off_the_ruler(planned), units)

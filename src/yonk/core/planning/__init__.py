@@ -5,7 +5,7 @@ from yonk.core.planning.comparison import (
     CutLine,
     Figures,
     compare,
-    room_of,
+    listed_oversize,
     steps_of,
     working,
 )
@@ -14,59 +14,59 @@ from yonk.core.planning.cuts import Cut, Purpose, alike_together
 from yonk.core.planning.in_words import (
     cut_shape,
     cut_size,
+    cut_size_words,
     cut_words,
     diagonal,
     further,
     purposes,
-    size,
     told,
 )
-from yonk.core.planning.notices import Code, Mend
+from yonk.core.planning.notices import Mend, NoticeCode
 from yonk.core.planning.plan import Parts, Plan, make_plan
 from yonk.core.planning.proposal import smallest
-from yonk.core.planning.reading import Group, Reading, read
-from yonk.core.planning.recipes import Recipe, Wanted, of_group, wanted_of
+from yonk.core.planning.reading import Reading, UnitGroup, read
+from yonk.core.planning.recipes import Recipe, WantedUnits, of_group, wanted_of
 from yonk.core.planning.side_by_side import way_asked, ways_side_by_side
 from yonk.core.planning.sizes import ChartRow, size_chart, usual_range, width_range
 from yonk.core.planning.stages import StageName, plan_stage
 from yonk.core.planning.to_the_ruler import worst_off
-from yonk.core.planning.ways import Share, Way, is_trimmed, way_named
+from yonk.core.planning.ways import MethodShare, Way, is_trimmed, way_named
 
 __all__ = [
     "ChartRow",
-    "Code",
     "Comparison",
     "Cut",
     "CutLine",
     "Figures",
-    "Group",
     "Mend",
+    "MethodShare",
+    "NoticeCode",
     "Parts",
     "Plan",
     "Purpose",
     "Reading",
     "Recipe",
-    "Share",
     "StageName",
-    "Wanted",
+    "UnitGroup",
+    "WantedUnits",
     "Way",
     "alike_together",
     "compare",
     "cut_shape",
     "cut_size",
+    "cut_size_words",
     "cut_words",
     "diagonal",
     "further",
     "is_trimmed",
     "lightness",
+    "listed_oversize",
     "luminance",
     "make_plan",
     "of_group",
     "plan_stage",
     "purposes",
     "read",
-    "room_of",
-    "size",
     "size_chart",
     "smallest",
     "steps_of",

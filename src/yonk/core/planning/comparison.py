@@ -15,15 +15,15 @@ import shapely
 
 from yonk.core.paper import Length, show
 from yonk.core.planning.laid_in_lots import first_laid
-from yonk.core.planning.lying import Lying
+from yonk.core.planning.lying import GroupOrientation
 from yonk.core.planning.prints import TURNING
 from yonk.core.planning.proposal import smallest
-from yonk.core.planning.reading import Group
-from yonk.core.planning.recipes import Wanted, proposal_for
-from yonk.core.planning.shape import Shape, shape_and_size_of
+from yonk.core.planning.reading import UnitGroup
+from yonk.core.planning.recipes import WantedUnits, proposal_for
+from yonk.core.planning.shape import UnitShape, shape_and_size_of
 from yonk.core.planning.ways import (
     Demand,
-    Share,
+    MethodShare,
     Tally,
     Way,
     all_ways,
@@ -49,7 +49,7 @@ from yonk.core.units import (
     target_of,
 )
 
-MOST_WAYS = 7
+_MOST_WAYS = 7
 INSIDE_HALF_A_SQUARE = 1 - sqrt(0.5)  # the circle inside half a square, of its side
 
 
@@ -128,13 +128,13 @@ class Comparison:
     others.
     """
 
-    group: Group
+    group: UnitGroup
     demand: Demand
     reason: str
     ways: tuple[Figures, ...]
 
 
-def compare(group: Group, wanted: Wanted, chosen: str | None) -> Comparison:
+def compare(group: UnitGroup, wanted: WantedUnits, chosen: str | None) -> Comparison:
     """All ways to make a group, in the same figures.
 
     Args:
@@ -156,7 +156,7 @@ def compare(group: Group, wanted: Wanted, chosen: str | None) -> Comparison:
         (name for name in ways if name not in singles), key=lambda name: tallies[name].handlings
     )
     order = dict.fromkeys([first.name, proposal.way.name, *singles, *splits])
-    names = [name for name in order if name in ways][:MOST_WAYS]
+    names = [name for name in order if name in ways][:_MOST_WAYS]
     return Comparison(
         group,
         demand,
@@ -183,7 +183,7 @@ def figures(
     terms: Terms,
     demand: Demand,
     counted: Tally,
-    lying: Sequence[Lying],
+    lying: Sequence[GroupOrientation],
     *,
     chosen: bool = False,
     proposed: bool = False,
@@ -298,7 +298,7 @@ class _Looked:
 
 
 @lru_cache(maxsize=512)
-def _look(shape: Shape, method: Method, terms: Terms, lots: int) -> _Looked:
+def _look(shape: UnitShape, method: Method, terms: Terms, lots: int) -> _Looked:
     """What a batch comes to at its true size: the cloth kept in a unit, the length sewn, the room,
     bonus sizes a lot.
     """
@@ -319,7 +319,7 @@ def _look(shape: Shape, method: Method, terms: Terms, lots: int) -> _Looked:
     )
 
 
-def room_of(unit: Unit, method: Method, terms: Terms) -> tuple[float, float] | None:
+def listed_oversize(unit: Unit, method: Method, terms: Terms) -> tuple[float, float] | None:
     """How much wider and higher than unfinished a unit comes out of the listed cuts, in the draft's
     unit, as its group is told; None where nothing is known of its sewing.
     """
@@ -374,7 +374,7 @@ def bonus_size(corner: Layers, terms: Terms) -> Fraction | None:
     return size if float(size) * INSIDE_HALF_A_SQUARE >= float(terms.seam) else None
 
 
-def comparisons(wanted: Wanted, chosen: dict[str, str]) -> Sequence[Comparison]:
+def comparisons(wanted: WantedUnits, chosen: dict[str, str]) -> Sequence[Comparison]:
     """All groups that are wanted, compared; `chosen` has the ways she chose, by label."""
     return [
         compare(group, wanted, chosen.get(group.label))
@@ -383,7 +383,9 @@ def comparisons(wanted: Wanted, chosen: dict[str, str]) -> Sequence[Comparison]:
     ]
 
 
-def steps_of(way: Way, group: Group, wanted: Wanted) -> list[tuple[Share, CarriedOut]]:
+def steps_of(
+    way: Way, group: UnitGroup, wanted: WantedUnits
+) -> list[tuple[MethodShare, CarriedOut]]:
     """Each share of a way carried out for one lot (or one batch), with its record. Pieces of a
     print with a direction are laid so that the first unit has it as drafted, where that can be.
     """

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
 
-Corners = tuple[int, int, int, int]
-NONE: Corners = (0, 0, 0, 0)
+CornerAngles = tuple[int, int, int, int]
+NONE: CornerAngles = (0, 0, 0, 0)
 
 
 def corner_of(ring: Sequence[tuple[int, int]]) -> int | None:
@@ -28,13 +28,13 @@ def corner_of(ring: Sequence[tuple[int, int]]) -> int | None:
     return None
 
 
-def turned_corners(corners: Sequence[int], by: int) -> Corners:
+def turned_corners(corners: Sequence[int], by: int) -> CornerAngles:
     """Counts of corners, counted from another quarter on."""
     a, b, c, d = (corners[(n + by) % 4] for n in range(4))
     return a, b, c, d
 
 
-def sum_of(all_of: Iterable[Corners]) -> Corners:
+def sum_of(all_of: Iterable[CornerAngles]) -> CornerAngles:
     """Counts of corners added up."""
     a, b, c, d = map(sum, zip(NONE, *all_of, strict=True))
     return a, b, c, d

@@ -10,14 +10,14 @@ from yonk.core.planning.cuts import Cut
 from yonk.core.planning.recipes import Recipe
 from yonk.core.units import Hand, Listed, PrintOrientation
 
-FURTHER = {
+_FURTHER = {
     "none": "",
     "one-diagonal": "then cut each once on the diagonal",
     "both-diagonals": "then cut each on both diagonals",
 }
 
 
-def size(width: Length | Fraction, height: Length | Fraction, unit: LengthUnit) -> str:
+def cut_size_words(width: Length | Fraction, height: Length | Fraction, unit: LengthUnit) -> str:
     """A size in words: one length for a square.
 
     Args:
@@ -34,7 +34,7 @@ def cut_size(cut: Cut, unit: LengthUnit) -> str:
     """A cut's size; of a strip set that of its strips as they are cut across the cloth."""
     if cut.shape == "strip":
         return f"{show(cut.height, unit)} × {show(cut.strips[0][0], unit)}"
-    return size(cut.width, cut.height, unit)
+    return cut_size_words(cut.width, cut.height, unit)
 
 
 def cut_shape(cut: Cut) -> str:
@@ -69,7 +69,7 @@ def further(cut: Cut, unit: LengthUnit) -> str:
             if cut_off
         ]
         return f"then cut off {listed(off)}"
-    words = FURTHER[what.subcut] + (f", {diagonal(what.hand, what.lie)}" if what.hand else "")
+    words = _FURTHER[what.subcut] + (f", {diagonal(what.hand, what.lie)}" if what.hand else "")
     lie = LYING[what.lie] if what.lie else ""
     return "; ".join(part for part in (lie, words) if part)
 
@@ -120,7 +120,9 @@ def told(what: Listed, amount: int, name: str, unit: LengthUnit) -> str:
     way = f", cut {RISING[what.hand]}" if what.hand else ""
     shapes = _many(what.shape, amount)
     finished = " finished" if what.form else ""
-    return f"{amount} {name} {shapes} {size(what.width, what.height, unit)}{finished}{way}"
+    return (
+        f"{amount} {name} {shapes} {cut_size_words(what.width, what.height, unit)}{finished}{way}"
+    )
 
 
 def purposes(cut: Cut, recipes: Sequence[Recipe]) -> list[str]:

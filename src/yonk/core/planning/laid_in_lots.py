@@ -19,8 +19,8 @@ import numpy as np
 from scipy.optimize import Bounds, LinearConstraint, milp
 
 from yonk.core.paper import Polygon
-from yonk.core.planning.lying import Lying
-from yonk.core.planning.shape import Shape, sewn_at_the_table, shape_of
+from yonk.core.planning.lying import GroupOrientation
+from yonk.core.planning.shape import UnitShape, sewn_at_the_table, shape_of
 from yonk.core.sewing import Line, Scrap, placed, sides_of
 from yonk.core.units import CarriedOut, Method, Unit
 
@@ -45,7 +45,7 @@ LaidUnit = tuple[LaidScrap, ...]
 
 
 @lru_cache(maxsize=1024)
-def _laid(shape: Shape, method: Method, lots: int) -> tuple[LaidUnit, ...]:
+def _laid(shape: UnitShape, method: Method, lots: int) -> tuple[LaidUnit, ...]:
     """How the scraps of each unit of so many lots lie that are of the unit's own hand, when every
     piece is laid with its print upright.
     """
@@ -116,7 +116,7 @@ def turns_for(
     return turns
 
 
-def first_laid(made: CarriedOut, unit: Unit, lying: Lying) -> dict[int, int]:
+def first_laid(made: CarriedOut, unit: Unit, lying: GroupOrientation) -> dict[int, int]:
     """By how many quarters each piece is turned before it is laid, so that the first unit has its
     prints as drafted where most of them lie; nothing where that needs or helps nothing.
     """
@@ -139,7 +139,7 @@ LotState = tuple[frozenset[tuple[int, int]], tuple[int, ...]]
 
 @lru_cache(maxsize=1024)
 def _outcomes(
-    shape: Shape,
+    shape: UnitShape,
     method: Method,
     batch: int,
     prints: tuple[tuple[int, int], ...],
@@ -194,7 +194,7 @@ def _no_more(one: tuple[int, ...], other: tuple[int, ...]) -> bool:
 
 
 def is_covered(
-    unit: Unit, method: Method, batches: Sequence[int], lying: Lying, around: int
+    unit: Unit, method: Method, batches: Sequence[int], lying: GroupOrientation, around: int
 ) -> bool:
     """Whether the lots can be laid so that they give what is wanted for each way of lying."""
     ways = min(4 // lying.symmetry, around // 2)

@@ -14,13 +14,13 @@ from fractions import Fraction
 
 from yonk.core.drawing import Face
 from yonk.core.paper import Fabric
-from yonk.core.planning.corners import Corners, corner_of, turned_corners
+from yonk.core.planning.corners import CornerAngles, corner_of, turned_corners
 from yonk.core.planning.cuts import Cut, Purpose
 from yonk.core.planning.reading import Reading
 from yonk.core.planning.recipes import Recipe
 from yonk.core.units import Hand, PrintOrientation
 
-Way = tuple[PrintOrientation | None, Hand | None]
+PrintWay = tuple[PrintOrientation | None, Hand | None]
 
 
 def laid_by_print(
@@ -50,7 +50,7 @@ def laid_by_print(
 
 def _corners(
     cut: Cut, identities: Mapping[str, object], readings: Sequence[tuple[Reading, int]]
-) -> Corners:
+) -> CornerAngles:
     """Where the square corners of the triangles lie that the cut is for, as the print points."""
     counts = [0, 0, 0, 0]
     for reading, blocks in readings:
@@ -64,7 +64,7 @@ def _corners(
     return turned_corners(counts, 0)
 
 
-def _halved(cut: Cut, corners: Corners) -> list[Cut]:
+def _halved(cut: Cut, corners: CornerAngles) -> list[Cut]:
     """Squares to be halved, in those whose cut rises to the right and those where it falls, so that
     as many triangles as can be lie upright; then as many that only stand on their heads.
     """
@@ -80,21 +80,24 @@ def _halved(cut: Cut, corners: Corners) -> list[Cut]:
         return best, either, -abs(rising - share)
 
     rising = max(range(cut.count + 1), key=upright)
-    hands: list[tuple[Way, int]] = [((None, "right"), rising), ((None, "left"), cut.count - rising)]
+    hands: list[tuple[PrintWay, int]] = [
+        ((None, "right"), rising),
+        ((None, "left"), cut.count - rising),
+    ]
     return _in_parts(cut, [one for one in hands if one[1]])
 
 
 def _ways(
     cut: Cut, identities: Mapping[str, object], readings: Sequence[tuple[Reading, int]]
-) -> Counter[Way]:
+) -> Counter[PrintWay]:
     """How many patches of each way of lying the cut is for, over all blocks."""
-    counts: Counter[Way] = Counter()
+    counts: Counter[PrintWay] = Counter()
     for reading, blocks in readings:
         fabric = reading.draft.fabric(cut.fabric)
         for purpose in cut.purposes:
             wanted = {identities[label] for label in purpose.units}
             for face in _faces(reading, wanted, purpose, cut.fabric):
-                way = way_of(face, cut, fabric)
+                way = print_way(face, cut, fabric)
                 if way:
                     counts[way] += blocks
     return counts
@@ -110,7 +113,7 @@ def _faces(reading: Reading, wanted: set[object], purpose: Purpose, fabric: str)
                         yield reading.drawing.faces[face]
 
 
-def way_of(face: Face, cut: Cut, fabric: Fabric) -> Way | None:
+def print_way(face: Face, cut: Cut, fabric: Fabric) -> PrintWay | None:
     """How one patch of a rectangle lies; None for a square one, which lies as it is laid."""
     left, top, right, bottom = face.box
     sideways = round(fabric.direction / 90) % 2 == 1
@@ -119,13 +122,13 @@ def way_of(face: Face, cut: Cut, fabric: Fabric) -> Way | None:
     return ("stands" if (bottom - top > right - left) != sideways else "lies"), cut.what.hand
 
 
-def _parted(cut: Cut, ways: Counter[Way]) -> list[Cut]:
+def _parted(cut: Cut, ways: Counter[PrintWay]) -> list[Cut]:
     """The cut in parts that lie alike; the parts' pieces and counts add up to the whole's."""
-    return _in_parts(cut, list(zip(ways, shared(cut.count, list(ways.values())), strict=True)))
+    return _in_parts(cut, list(zip(ways, shared_lie(cut.count, list(ways.values())), strict=True)))
 
 
-def _in_parts(cut: Cut, parts: Sequence[tuple[Way, int]]) -> list[Cut]:
-    pieces = shared(cut.wanted_pieces, [count for _, count in parts])
+def _in_parts(cut: Cut, parts: Sequence[tuple[PrintWay, int]]) -> list[Cut]:
+    pieces = shared_lie(cut.wanted_pieces, [count for _, count in parts])
     weights = [purpose.pieces for purpose in cut.purposes]
     return [
         replace(
@@ -134,7 +137,7 @@ def _in_parts(cut: Cut, parts: Sequence[tuple[Way, int]]) -> list[Cut]:
             count=count,
             purposes=tuple(
                 replace(purpose, pieces=share)
-                for purpose, share in zip(cut.purposes, shared(wanted, weights), strict=True)
+                for purpose, share in zip(cut.purposes, shared_lie(wanted, weights), strict=True)
             ),
         )
         for ((lie, hand), count), wanted in zip(parts, pieces, strict=True)
@@ -142,7 +145,7 @@ def _in_parts(cut: Cut, parts: Sequence[tuple[Way, int]]) -> list[Cut]:
     ]
 
 
-def shared(whole: int, weights: Sequence[int]) -> list[int]:
+def shared_lie(whole: int, weights: Sequence[int]) -> list[int]:
     """A number of things shared out in proportion to weights, the largest remainders first."""
     total = sum(weights)
     if not total:

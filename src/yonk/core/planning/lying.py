@@ -9,12 +9,12 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 from yonk.core.paper import Draft
-from yonk.core.planning.corners import NONE, Corners, corner_of, turned_corners
-from yonk.core.planning.reading import Group, Reading
+from yonk.core.planning.corners import NONE, CornerAngles, corner_of, turned_corners
+from yonk.core.planning.reading import Reading, UnitGroup
 
 
 @dataclass(frozen=True)
-class Lying:
+class GroupOrientation:
     """How the units of a group lie in the block, and where the prints of their patches must point;
     counts are over all blocks.
 
@@ -26,14 +26,14 @@ class Lying:
     """
 
     prints: tuple[tuple[str, int], ...] = ()
-    turns: Corners = NONE
+    turns: CornerAngles = NONE
     symmetry: int = 1
-    corners: tuple[tuple[tuple[str, str], Corners], ...] = ()
+    corners: tuple[tuple[tuple[str, str], CornerAngles], ...] = ()
 
 
 def lying_of(
-    group: Group, readings: Sequence[tuple[Reading, int]], prints: tuple[tuple[str, int], ...]
-) -> Lying:
+    group: UnitGroup, readings: Sequence[tuple[Reading, int]], prints: tuple[tuple[str, int], ...]
+) -> GroupOrientation:
     """How the units of a group lie over all blocks; nothing is told without prints.
 
     Args:
@@ -41,7 +41,7 @@ def lying_of(
         prints: the fabrics whose print has a direction, and where it points, in quarters.
     """
     if not prints:
-        return Lying()
+        return GroupOrientation()
     turns: Counter[int] = Counter()
     corners: dict[tuple[str, str], Counter[int]] = {}
     for reading, blocks in readings:
@@ -49,7 +49,7 @@ def lying_of(
             if own.identity == group.identity:
                 turns.update({t: n * blocks for t, n in Counter(own.turns).items()})
                 _count_corners(own, reading, blocks, dict(prints), corners)
-    return Lying(
+    return GroupOrientation(
         prints,
         turned_corners([turns[n] for n in range(4)], 0),
         group.symmetry,
@@ -65,7 +65,7 @@ def directed(fabrics: Sequence[str], draft: Draft) -> tuple[tuple[str, int], ...
     )
 
 
-def of_share(lying: Lying, wanted: int) -> Lying:
+def of_share(lying: GroupOrientation, wanted: int) -> GroupOrientation:
     """Of the units of a group so many, that are made alike; the most frequent ways of lying first,
     as they fill large lots.
     """
@@ -81,10 +81,10 @@ def of_share(lying: Lying, wanted: int) -> Lying:
         (key, turned_corners([-(-count * wanted // total) for count in counts], 0))
         for key, counts in lying.corners
     )
-    return Lying(lying.prints, turned_corners(taken, 0), lying.symmetry, corners)
+    return GroupOrientation(lying.prints, turned_corners(taken, 0), lying.symmetry, corners)
 
 
-def less_share(lying: Lying, share: Lying) -> Lying:
+def less_share(lying: GroupOrientation, share: GroupOrientation) -> GroupOrientation:
     """What is left of a group when a share of it is made."""
     turns = [a - b for a, b in zip(lying.turns, share.turns, strict=True)]
     made = dict(share.corners)
@@ -92,11 +92,11 @@ def less_share(lying: Lying, share: Lying) -> Lying:
         (key, turned_corners([a - b for a, b in zip(counts, made[key], strict=True)], 0))
         for key, counts in lying.corners
     )
-    return Lying(lying.prints, turned_corners(turns, 0), lying.symmetry, corners)
+    return GroupOrientation(lying.prints, turned_corners(turns, 0), lying.symmetry, corners)
 
 
 def _count_corners(
-    group: Group,
+    group: UnitGroup,
     reading: Reading,
     blocks: int,
     prints: dict[str, int],

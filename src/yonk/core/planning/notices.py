@@ -21,7 +21,7 @@ from yonk.core.planning.uneven_grid import uneven_grid
 from yonk.core.units import BY_NAME, Terms, terms_of
 
 MOST_LOOSE = 12  # seams that are named one by one
-Code = Literal[
+NoticeCode = Literal[
     "off-the-ruler",
     "loose-seam",
     "bias-edge",
@@ -52,7 +52,7 @@ class Mend:
 class Notice:
     """One thing to know, with the letters, units and faces it is about, and ways out of it."""
 
-    code: Code
+    code: NoticeCode
     text: str
     patches: tuple[str, ...] = ()
     units: tuple[str, ...] = ()

@@ -10,7 +10,7 @@ from yonk.core.planning.cuts import Cut, cutting_list
 from yonk.core.planning.lie import laid_by_print
 from yonk.core.planning.notices import Notice, all_notices
 from yonk.core.planning.reading import Reading, read, read_part
-from yonk.core.planning.recipes import Recipe, Wanted, choose_recipes, wanted_of
+from yonk.core.planning.recipes import Recipe, WantedUnits, choose_recipes, wanted_of
 from yonk.core.planning.turned_prints import turned_prints
 
 # Parts of a block that are made by themselves, as halves of it: the faces of each, and how many.
@@ -32,7 +32,7 @@ class Plan:
     parts: tuple[tuple[Reading, int], ...] = ()
 
     @property
-    def wanted(self) -> Wanted:
+    def wanted(self) -> WantedUnits:
         """What is wanted of each group over the blocks of all colourings."""
         return wanted_of([(self.reading, self.blocks), *self.colourings, *self.parts])
 

@@ -9,15 +9,15 @@ from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
 
-from yonk.core.planning.corners import NONE, Corners, sum_of
+from yonk.core.planning.corners import NONE, CornerAngles, sum_of
 from yonk.core.planning.laid_in_lots import EIGHTHS, is_covered
-from yonk.core.planning.lying import Lying
+from yonk.core.planning.lying import GroupOrientation
 from yonk.core.units import Method, Need, Prints, Subcut, Terms, Unit, pooled
 
 TURNING: tuple[Prints, ...] = ("upright", "stripes", "turned")
 
 
-def row_prints(subcut: Subcut, cuts: int, wanted: Corners) -> Prints:
+def row_prints(subcut: Subcut, cuts: int, wanted: CornerAngles) -> Prints:
     """How prints lie in the triangles of so many squares, each laid as suits best.
 
     >>> row_prints("one-diagonal", 1, (1, 0, 1, 0)), row_prints("one-diagonal", 1, (1, 1, 0, 0))
@@ -31,7 +31,7 @@ def row_prints(subcut: Subcut, cuts: int, wanted: Corners) -> Prints:
     return "stripes" if max(a + c, b + d) <= 2 * cuts else "turned"
 
 
-def short_of_squares(subcut: Subcut, cuts: int, wanted: Corners) -> int:
+def short_of_squares(subcut: Subcut, cuts: int, wanted: CornerAngles) -> int:
     """How many squares more would give every triangle with its print upright."""
     a, b, c, d = wanted
     if subcut == "one-diagonal":
@@ -39,7 +39,9 @@ def short_of_squares(subcut: Subcut, cuts: int, wanted: Corners) -> int:
     return max(wanted) - cuts if subcut == "both-diagonals" else 0
 
 
-def prints_of(unit: Unit, method: Method, lots: int, terms: Terms, lying: Lying) -> Prints:
+def prints_of(
+    unit: Unit, method: Method, lots: int, terms: Terms, lying: GroupOrientation
+) -> Prints:
     """How the prints of a group lie when it is made in so many lots."""
     if not lying.prints or method.sew is None:
         return "upright"  # where nothing is known of the sewing each patch is cut by itself
@@ -53,7 +55,7 @@ def prints_of(unit: Unit, method: Method, lots: int, terms: Terms, lying: Lying)
     return "turned"
 
 
-def _singly(unit: Unit, method: Method, lots: int, terms: Terms, lying: Lying) -> Prints:
+def _singly(unit: Unit, method: Method, lots: int, terms: Terms, lying: GroupOrientation) -> Prints:
     """Pieces that are cut one by one, each laid as suits."""
     found: Prints = "upright"
     directed, corners = {key for key, _ in lying.prints}, dict(lying.corners)
@@ -74,7 +76,9 @@ def _rows(needs: Sequence[Need], terms: Terms) -> Iterator[tuple[list[Need], int
         yield [one for one, its in zip(needs, listed, strict=True) if its == here], cuts
 
 
-def _in_strips(unit: Unit, method: Method, lots: int, terms: Terms, lying: Lying) -> Prints:
+def _in_strips(
+    unit: Unit, method: Method, lots: int, terms: Terms, lying: GroupOrientation
+) -> Prints:
     """A print runs along the cloth, so across its strips: they must lie level as it points. A
     segment and one that is turned by a half come out of the same strip.
     """
@@ -89,7 +93,7 @@ def _in_strips(unit: Unit, method: Method, lots: int, terms: Terms, lying: Lying
     return "stripes" if both else counted.prints
 
 
-def _ways_wanted(lying: Lying) -> set[int]:
+def _ways_wanted(lying: GroupOrientation) -> set[int]:
     """How far units are turned, as their prints point."""
     return {
         (turn + way) % 4

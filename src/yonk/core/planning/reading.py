@@ -49,7 +49,7 @@ PLAIN: frozenset[UnitKindName] = frozenset(("patch", "checker", "strip-set"))
 
 
 @dataclass(frozen=True)
-class Known:
+class KnownUnit:
     """What a region is: its kind and the numbers, among its pieces, of those that are its own (not
     its middle's).
     """
@@ -59,7 +59,7 @@ class Known:
 
 
 @dataclass(frozen=True)
-class Group:
+class UnitGroup:
     """Identical units: the first of them, the faces of each, and what their mirror images
     would be. `turns` tells of each by how many quarters it is turned clockwise to lie as the unit
     does, `symmetry` in how many of the four ways it looks the same.
@@ -101,13 +101,13 @@ class Reading:
     drawing: Drawing
     fabrics: tuple[str, ...]
     patches: tuple[Patch, ...]
-    assembly: AssemblyNode[Known]
-    groups: tuple[Group, ...]
+    assembly: AssemblyNode[KnownUnit]
+    groups: tuple[UnitGroup, ...]
     paints_on_seams: tuple[int, ...]
     paints_gainsaying: tuple[int, ...]
 
     @property
-    def group_of_face(self) -> dict[int, Group]:
+    def group_of_face(self) -> dict[int, UnitGroup]:
         """The group of units that each face belongs to."""
         return {face: group for group in self.groups for faces in group.members for face in faces}
 
@@ -162,11 +162,11 @@ def read_part(reading: Reading, faces: Collection[int]) -> Reading:
     return replace(reading, groups=grouping.groups(singles))
 
 
-def gather(readings: Sequence[tuple[Reading, int]]) -> tuple[tuple[Group, ...], dict[str, int]]:
+def gather(readings: Sequence[tuple[Reading, int]]) -> tuple[tuple[UnitGroup, ...], dict[str, int]]:
     """The groups of several readings, each for so many blocks, as one list with their totals by
     label.
     """
-    groups: dict[Identity, Group] = {}
+    groups: dict[Identity, UnitGroup] = {}
     totals: dict[Identity, int] = {}
     for number, (reading, blocks) in enumerate(readings):
         for group in reading.groups:
@@ -179,7 +179,7 @@ def gather(readings: Sequence[tuple[Reading, int]]) -> tuple[tuple[Group, ...], 
 
 
 @once_a_drawing
-def _taken_apart(drawing: Drawing) -> AssemblyNode[Known]:
+def _taken_apart(drawing: Drawing) -> AssemblyNode[KnownUnit]:
     return take_apart(block_region(drawing), _Knower().know, _rest)
 
 
@@ -188,7 +188,7 @@ class _Single(NamedTuple):
     divided and lies.
     """
 
-    whole: Whole[Known]
+    whole: Whole[KnownUnit]
     own: Region
     faces: tuple[int, ...]
     lies: tuple[object, ...]
@@ -208,17 +208,17 @@ def _single_units(drawing: Drawing) -> list[_Single]:
     return singles
 
 
-def _rest(region: Region) -> Known:
-    return Known(REST.kind, tuple(range(len(region.pieces))))
+def _rest(region: Region) -> KnownUnit:
+    return KnownUnit(REST.kind, tuple(range(len(region.pieces))))
 
 
 class _Knower:
     """Says what a region is; regions divided alike are recognised once."""
 
     def __init__(self) -> None:
-        self._answers: dict[object, tuple[Known, Region | None] | None] = {}
+        self._answers: dict[object, tuple[KnownUnit, Region | None] | None] = {}
 
-    def know(self, region: Region) -> tuple[Known, Region | None] | None:
+    def know(self, region: Region) -> tuple[KnownUnit, Region | None] | None:
         if len(region.pieces) > MANY_PIECES:  # there are few such, and to compare them takes long
             answer = self._recognise(region.numbered_anew())
         else:
@@ -238,11 +238,11 @@ class _Knower:
         )
         return known, Region(own, middle.width, middle.height, middle.turns + region.turns)
 
-    def _recognise(self, region: Region) -> tuple[Known, Region | None] | None:
+    def _recognise(self, region: Region) -> tuple[KnownUnit, Region | None] | None:
         for kind in KINDS:
             found = kind.recognise(region)
             if found:
-                return Known(
+                return KnownUnit(
                     kind.kind, tuple(sorted(part.piece.face for part in found.parts))
                 ), found.middle
         return None
@@ -268,9 +268,9 @@ class _Grouping:
         self.scale = scale
         self._cloths: dict[tuple[str, str, str], Cloth] = {}
 
-    def groups(self, found: Sequence[_Single]) -> tuple[Group, ...]:
+    def groups(self, found: Sequence[_Single]) -> tuple[UnitGroup, ...]:
         members: dict[Identity, list[tuple[int, tuple[int, ...], int]]] = {}
-        first: dict[Identity, tuple[Whole[Known], _Told]] = {}
+        first: dict[Identity, tuple[Whole[KnownUnit], _Told]] = {}
         for single, places in self._lying_alike(found):
             told = self._identity(single.whole.known.kind, single.own)
             here = [(place, faces, told.turns) for place, faces in places]
@@ -284,11 +284,11 @@ class _Grouping:
     def _group(
         self,
         label: str,
-        whole: Whole[Known],
+        whole: Whole[KnownUnit],
         told: _Told,
         places: Sequence[tuple[int, tuple[int, ...], int]],
-    ) -> Group:
-        return Group(
+    ) -> UnitGroup:
+        return UnitGroup(
             label=label,
             kind=whole.known.kind,
             unit=self._unit(whole, told.region, told.identity, told.mirror),
@@ -378,7 +378,7 @@ class _Grouping:
         return region.width, region.height, rings, fabrics
 
     def _unit(
-        self, whole: Whole[Known], lying: Region, identity: Identity, mirror: Identity
+        self, whole: Whole[KnownUnit], lying: Region, identity: Identity, mirror: Identity
     ) -> Unit:
         kind = BY_NAME[whole.known.kind]
         found = kind.recognise(lying)
@@ -451,7 +451,7 @@ def _turned_boxes(boxes: Any, fabrics: Any, width: int, height: int) -> list[Ide
     return ways
 
 
-def _own_region(whole: Whole[Known]) -> Region:
+def _own_region(whole: Whole[KnownUnit]) -> Region:
     """The region with the pieces that are the unit's own."""
     region = whole.region
     if len(whole.known.own) == len(region.pieces):

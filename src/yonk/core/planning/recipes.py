@@ -9,10 +9,10 @@ from dataclasses import dataclass
 from functools import lru_cache
 
 from yonk.core.paper import Care, Draft
-from yonk.core.planning.lying import Lying, directed, lying_of, of_share
+from yonk.core.planning.lying import GroupOrientation, directed, lying_of, of_share
 from yonk.core.planning.proposal import Proposal, capital, propose
-from yonk.core.planning.reading import Group, Reading, gather
-from yonk.core.planning.ways import Demand, Share, Way, is_trimmed, way_named
+from yonk.core.planning.reading import Reading, UnitGroup, gather
+from yonk.core.planning.ways import Demand, MethodShare, Way, is_trimmed, way_named
 from yonk.core.units import BY_NAME, Method, Need, Terms, lots_for, terms_of
 
 
@@ -27,7 +27,7 @@ class Recipe:
     hers that cannot make this unit.
     """
 
-    group: Group
+    group: UnitGroup
     method: Method
     way: Way
     reason: str
@@ -76,34 +76,34 @@ def choose_recipes(
 
 
 @dataclass(frozen=True)
-class Wanted:
+class WantedUnits:
     """All groups and how many of each are wanted over all blocks."""
 
     draft: Draft
     terms: Terms
-    groups: tuple[Group, ...]
+    groups: tuple[UnitGroup, ...]
     totals: Mapping[str, int]
-    by_identity: Mapping[object, Group]
+    by_identity: Mapping[object, UnitGroup]
     readings: Sequence[tuple[Reading, int]] = ()
 
-    def mirror(self, group: Group) -> Group | None:
+    def mirror(self, group: UnitGroup) -> UnitGroup | None:
         """The group of a group's mirror images."""
         if group.identity == group.mirror_identity:
             return None
         return self.by_identity.get(group.mirror_identity)
 
-    def demand(self, group: Group) -> Demand:
+    def demand(self, group: UnitGroup) -> Demand:
         """How many of a group are wanted, with its mirror images where its hands are told apart."""
         other = self.mirror(group) if group.unit.hand else None
         total = self.totals[group.label]
         lying = self.lying(group, directed(group.unit.fabrics, self.draft))
         return Demand(total, self.totals[other.label] if other else 0, lying)
 
-    def lying(self, group: Group, prints: tuple[tuple[str, int], ...]) -> Lying:
+    def lying(self, group: UnitGroup, prints: tuple[tuple[str, int], ...]) -> GroupOrientation:
         """How what is wanted of a group lies in the block, where prints point so."""
         return of_share(lying_of(group, self.readings, prints), self.totals[group.label])
 
-    def lying_of_any_print(self, group: Group) -> list[Lying]:
+    def lying_of_any_print(self, group: UnitGroup) -> list[GroupOrientation]:
         """How a group lies; where no print of it has a direction, as if all had one, upright or
         sideways, to say how a way could lay them.
         """
@@ -114,7 +114,7 @@ class Wanted:
 
 def wanted_of(
     readings: Sequence[tuple[Reading, int]], made: Mapping[object, int] | None = None
-) -> Wanted:
+) -> WantedUnits:
     """What is wanted of each group over the blocks of all readings.
 
     Args:
@@ -130,7 +130,7 @@ def wanted_of(
             for group in groups
         }
     draft = readings[0][0].draft
-    return Wanted(
+    return WantedUnits(
         draft,
         terms_of(draft),
         groups,
@@ -162,7 +162,7 @@ def _chosen_by_unit(reading: Reading) -> Mapping[str, str]:
     }
 
 
-def _choose(group: Group, wanted: Wanted, by_unit: Mapping[str, str]) -> _Choice:
+def _choose(group: UnitGroup, wanted: WantedUnits, by_unit: Mapping[str, str]) -> _Choice:
     named = by_unit.get(group.label) or wanted.draft.making.methods.get(group.kind)
     demand = wanted.demand(group)
     way = way_named(named, BY_NAME[group.kind], group.unit, demand) if named else None
@@ -172,7 +172,7 @@ def _choose(group: Group, wanted: Wanted, by_unit: Mapping[str, str]) -> _Choice
     return _Choice(found.way, found.reason, chosen=False, unsuited=named)
 
 
-def proposal_for(group: Group, wanted: Wanted) -> Proposal:
+def proposal_for(group: UnitGroup, wanted: WantedUnits) -> Proposal:
     """The way proposed for a group."""
     return _proposed(_Asked(group), wanted.terms, wanted.demand(group), wanted.draft.making.care)
 
@@ -180,7 +180,7 @@ def proposal_for(group: Group, wanted: Wanted) -> Proposal:
 class _Asked:
     """A group that counts as the same as any other of its identity."""
 
-    def __init__(self, group: Group) -> None:
+    def __init__(self, group: UnitGroup) -> None:
         self.group = group
 
     def __hash__(self) -> int:
@@ -200,7 +200,9 @@ def forget_proposals() -> None:
     _proposed.cache_clear()
 
 
-def _make(group: Group, share: Share, wanted: Wanted, choices: Mapping[str, _Choice]) -> Recipe:
+def _make(
+    group: UnitGroup, share: MethodShare, wanted: WantedUnits, choices: Mapping[str, _Choice]
+) -> Recipe:
     choice, method, lots, makes = choices[group.label], share.method, share.lots, share.makes
     serves: tuple[str, ...] = (group.label,)
     mirrored, leads = 0, True
@@ -233,7 +235,7 @@ def _make(group: Group, share: Share, wanted: Wanted, choices: Mapping[str, _Cho
     )
 
 
-def of_group(recipes: Sequence[Recipe]) -> Iterator[tuple[Group, list[Recipe]]]:
+def of_group(recipes: Sequence[Recipe]) -> Iterator[tuple[UnitGroup, list[Recipe]]]:
     """The recipes by group: two where a group is split."""
     rows: dict[str, list[Recipe]] = {}
     for recipe in recipes:

@@ -16,7 +16,7 @@ NOMINAL = 48  # inches: a size at which no unit is so small that its seams run i
 FINE = Fraction(1, 10**9)  # a ruler on which nothing is off by anything that counts
 
 
-class Shape:
+class UnitShape:
     """A unit that counts as the same as any other divided alike, and of the same size where that
     matters. Its fabrics are called by their numbers, so that what is worked out of it, and kept,
     holds for all of them.
@@ -31,23 +31,23 @@ class Shape:
         return self.hashed
 
     def __eq__(self, other: object) -> bool:
-        return isinstance(other, Shape) and other.key == self.key
+        return isinstance(other, UnitShape) and other.key == self.key
 
 
-def shape_of(unit: Unit) -> Shape:
+def shape_of(unit: Unit) -> UnitShape:
     """How a unit is divided, whatever its size."""
     return _known_as("shape", unit)
 
 
-def shape_and_size_of(unit: Unit) -> Shape:
+def shape_and_size_of(unit: Unit) -> UnitShape:
     """How a unit is divided, and its size."""
     return _known_as("shape and size", unit, unit.width, unit.height)
 
 
-def _known_as(name: str, unit: Unit, *sizes: Length) -> Shape:
+def _known_as(name: str, unit: Unit, *sizes: Length) -> UnitShape:
     if name not in unit.worked_out:
-        unit.worked_out[name] = Shape(unit, *sizes)
-    shape: Shape = unit.worked_out[name]
+        unit.worked_out[name] = UnitShape(unit, *sizes)
+    shape: UnitShape = unit.worked_out[name]
     return shape
 
 
@@ -58,7 +58,7 @@ def nominal_terms() -> Terms:
 
 
 @lru_cache(maxsize=1024)
-def sewn_at_the_table(shape: Shape, method: Method, lots: int) -> CarriedOut:
+def sewn_at_the_table(shape: UnitShape, method: Method, lots: int) -> CarriedOut:
     """So many lots of a shape, sewn at the table; the first unit is looked at."""
     unit = shape.unit
     most = max(float(unit.width), float(unit.height))

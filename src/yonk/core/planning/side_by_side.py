@@ -5,7 +5,7 @@ from __future__ import annotations
 from yonk.core.paper import DraftError
 from yonk.core.planning.comparison import Comparison, compare
 from yonk.core.planning.plan import Plan
-from yonk.core.planning.reading import Group
+from yonk.core.planning.reading import UnitGroup
 from yonk.core.planning.recipes import Recipe, of_group
 from yonk.core.planning.ways import Way, way_named
 from yonk.core.units import BY_NAME
@@ -22,7 +22,7 @@ def ways_side_by_side(plan: Plan) -> list[tuple[Recipe, Comparison]]:
     ]
 
 
-def way_asked(plan: Plan, label: str, name: str) -> tuple[Group, Way]:
+def way_asked(plan: Plan, label: str, name: str) -> tuple[UnitGroup, Way]:
     """The group of a label and its way of a name, the one that is taken where the name is empty.
     Raises `DraftError` naming the field where there is none.
     """

@@ -14,10 +14,10 @@ from yonk.core.planning.recipes import Recipe
 from yonk.core.planning.to_the_ruler import worst_off
 from yonk.core.units import Need, Terms, Unit
 
-STEPS_TRIED = 96
+_STEPS_TRIED = 96
 FEW_PARTS = 12
 MOST_KINDS_TRIED = 400
-MOST_ROWS = 120
+_MOST_ROWS = 120
 
 
 def needs_at(
@@ -77,7 +77,7 @@ def sizes_on_the_ruler(
 def _nearest(draft: Draft, recipes: Sequence[Recipe], terms: Terms, way: int) -> Fraction | None:
     marks = draft.width / terms.step
     start = marks.__floor__() if way > 0 else marks.__ceil__()
-    for count in range(1, STEPS_TRIED + 1):
+    for count in range(1, _STEPS_TRIED + 1):
         width = (start + way * count) * terms.step
         if width <= 0:
             return None
@@ -150,8 +150,8 @@ def width_range(start: str, end: str, step: str, unit: LengthUnit) -> list[Fract
     count = (lengths["end"] - lengths["start"]) / lengths["step"]
     if count < 0:
         raise DraftError("end", "is smaller than the start; turn them round")
-    if count > MOST_ROWS:
-        raise DraftError("step", f"makes more than {MOST_ROWS} rows; take a larger step")
+    if count > _MOST_ROWS:
+        raise DraftError("step", f"makes more than {_MOST_ROWS} rows; take a larger step")
     return [lengths["start"] + number * lengths["step"] for number in range(int(count) + 1)]
 
 

@@ -5,12 +5,12 @@ from __future__ import annotations
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 
-from yonk.core.planning.corners import NONE, Corners, sum_of
+from yonk.core.planning.corners import NONE, CornerAngles, sum_of
 from yonk.core.planning.cuts import Cut
 from yonk.core.planning.lying import of_share
 from yonk.core.planning.prints import TURNING, prints_of, row_prints, short_of_squares
-from yonk.core.planning.reading import Group
-from yonk.core.planning.recipes import Recipe, Wanted, of_group
+from yonk.core.planning.reading import UnitGroup
+from yonk.core.planning.recipes import Recipe, WantedUnits, of_group
 from yonk.core.planning.ways import Way, all_ways, tally, way_prints
 from yonk.core.units import BY_NAME, Prints, Subcut
 
@@ -24,7 +24,7 @@ class TurnedPrint:
     none does.
     """
 
-    group: Group
+    group: UnitGroup
     way: Way
     fabrics: tuple[str, ...]
     prints: Prints
@@ -34,7 +34,7 @@ class TurnedPrint:
 
 
 def turned_prints(
-    recipes: Sequence[Recipe], cuts: Sequence[Cut], wanted: Wanted
+    recipes: Sequence[Recipe], cuts: Sequence[Cut], wanted: WantedUnits
 ) -> Iterator[TurnedPrint]:
     """The groups whose prints turn, as the listed cuts give them."""
     for group, made in of_group(recipes):
@@ -68,8 +68,8 @@ def turned_prints(
 
 
 def _rows(
-    group: Group, cuts: Sequence[Cut], wanted: Wanted
-) -> Iterator[tuple[Subcut, int, Corners]]:
+    group: UnitGroup, cuts: Sequence[Cut], wanted: WantedUnits
+) -> Iterator[tuple[Subcut, int, CornerAngles]]:
     """The squares that triangles of a group come from: how they are cut further, how many there
     are, and the triangles wanted of them, for all groups that they are cut for.
     """
@@ -96,7 +96,7 @@ def _rows(
 
 
 def _more(
-    made: Sequence[Recipe], rows: Sequence[tuple[Subcut, int, Corners]], wanted: Wanted
+    made: Sequence[Recipe], rows: Sequence[tuple[Subcut, int, CornerAngles]], wanted: WantedUnits
 ) -> int:
     """How many squares or lots more would keep the prints upright; nought where none would."""
     if len(made) > 1:

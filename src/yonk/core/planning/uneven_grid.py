@@ -14,7 +14,7 @@ from yonk.core.planning.reading import Reading, read
 from yonk.core.planning.recipes import choose_recipes
 from yonk.core.units import terms_of
 
-MOST_PATCHES = 256  # of a block that is read once more to see what an uneven grid makes of it
+_MOST_PATCHES = 256  # of a block that is read once more to see what an uneven grid makes of it
 
 
 def uneven_grid(reading: Reading) -> tuple[tuple[Fraction, ...], tuple[Fraction, ...]] | None:
@@ -22,7 +22,7 @@ def uneven_grid(reading: Reading) -> tuple[tuple[Fraction, ...], tuple[Fraction,
     leave every unit of triangles what it is; None where there are none.
     """
     draft, step = reading.draft, reading.draft.making.ruler_step
-    if len(reading.patches) > MOST_PATCHES:
+    if len(reading.patches) > _MOST_PATCHES:
         return None
     columns, rows = (
         on_marks(whole, parts, step)

@@ -13,9 +13,9 @@ from dataclasses import dataclass, field, replace
 from fractions import Fraction
 from functools import lru_cache
 
-from yonk.core.planning.lying import Lying, less_share, of_share
+from yonk.core.planning.lying import GroupOrientation, less_share, of_share
 from yonk.core.planning.prints import TURNING, prints_of
-from yonk.core.planning.shape import Shape, nominal_terms, sewn_at_the_table, shape_of
+from yonk.core.planning.shape import UnitShape, nominal_terms, sewn_at_the_table, shape_of
 from yonk.core.units import (
     Method,
     MethodName,
@@ -39,11 +39,11 @@ class Demand:
 
     total: int
     mirrored: int = 0
-    lying: Lying = field(default_factory=Lying)
+    lying: GroupOrientation = field(default_factory=GroupOrientation)
 
 
 @dataclass(frozen=True, eq=False)
-class Share:
+class MethodShare:
     """So many of a group made by one method: `wanted` units from `lots` lots, that yield `makes`.
 
     Of a handed unit made in mirrored pairs, `makes` counts both hands.
@@ -59,7 +59,7 @@ class Share:
 class Way:
     """A way to make a whole group: one share, or two of different methods."""
 
-    shares: tuple[Share, ...]
+    shares: tuple[MethodShare, ...]
 
     @property
     def name(self) -> str:
@@ -181,13 +181,13 @@ def way_named(name: str, kind: UnitKind, unit: Unit, demand: Demand) -> Way | No
     )
 
 
-def share_of(method: Method, unit: Unit, demand: Demand, wanted: int) -> Share:
+def share_of(method: Method, unit: Unit, demand: Demand, wanted: int) -> MethodShare:
     """The lots that give so many; lots of mirrored pairs serve both hands."""
     if method.mirrors and unit.hand:
         lots = lots_for(max(wanted, demand.mirrored), method.lot // 2)
     else:
         lots = lots_for(wanted, method.lot)
-    return Share(method, wanted, lots, lots * method.lot)
+    return MethodShare(method, wanted, lots, lots * method.lot)
 
 
 def tally(way: Way, unit: Unit, terms: Terms, demand: Demand) -> Tally:
@@ -212,7 +212,7 @@ def tally(way: Way, unit: Unit, terms: Terms, demand: Demand) -> Tally:
     )
 
 
-def way_prints(way: Way, unit: Unit, terms: Terms, lying: Lying) -> Prints:
+def way_prints(way: Way, unit: Unit, terms: Terms, lying: GroupOrientation) -> Prints:
     """How prints lie in a group that is made one way; a part of it that is made another way takes
     what the first leaves.
     """
@@ -236,7 +236,7 @@ def _rows(method: Method, unit: Unit, terms: Terms, lots: int) -> Rows:
     return known[key][1]
 
 
-def for_both_hands(share: Share, demand: Demand) -> tuple[int, int]:
+def for_both_hands(share: MethodShare, demand: Demand) -> tuple[int, int]:
     """The lots of a share with those for the mirror images, and the units wanted of them."""
     if demand.mirrored and not share.method.mirrors:
         return share.lots + lots_for(
@@ -258,7 +258,7 @@ def is_trimmed(unit: Unit, method: Method, terms: Terms) -> bool:
 
 
 @lru_cache(maxsize=4096)
-def _effort(shape: Shape, method: Method, lots: int) -> Effort:
+def _effort(shape: UnitShape, method: Method, lots: int) -> Effort:
     unit = shape.unit
     if method.sew is None:
         return Effort(seams=(len(unit.parts) - 1) * lots)

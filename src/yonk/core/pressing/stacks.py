@@ -8,7 +8,7 @@ from itertools import islice
 from typing import Any, Literal
 
 from yonk.core.drawing import Ring, Whole, wholes
-from yonk.core.planning import Group, Reading
+from yonk.core.planning import Reading, UnitGroup
 
 SlipKind = Literal["quarter", "half", "three-quarters", "swapped", "mirrored"]
 MOST_SLIPS = 240
@@ -134,7 +134,7 @@ def _as_seen(shown: Sequence[Shown]) -> frozenset[tuple[frozenset[tuple[int, int
 
 def _mirrored(reading: Reading, stacks: Sequence[Stack]) -> Iterator[Slip]:
     """A unit whose mirror image is in the block as well, laid in its place."""
-    groups: dict[str, Group] = {group.label: group for group in reading.groups}
+    groups: dict[str, UnitGroup] = {group.label: group for group in reading.groups}
     known = {group.identity: group.label for group in reading.groups}
     for stack in stacks:
         twin = known.get(groups[stack.label].mirror_identity)

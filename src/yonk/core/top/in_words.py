@@ -6,7 +6,7 @@ from collections.abc import Sequence
 from fractions import Fraction
 
 from yonk.core.paper import LengthUnit, show
-from yonk.core.planning import size
+from yonk.core.planning import cut_size_words
 from yonk.core.setting import Joins, purpose_words, size_words
 from yonk.core.top.backing import BACKING_SEAM, BackingWay
 from yonk.core.top.binding import BindingCut
@@ -55,7 +55,7 @@ def binding_words(binding: BindingCut, unit: LengthUnit) -> str:
     length, width = show(binding.length, unit), show(binding.width, unit)
     head = f"Binding: {length} of {width} wide, once round and some over for corners and the join"
     if binding.squares:
-        cut = size(binding.square, binding.square, unit)
+        cut = cut_size_words(binding.square, binding.square, unit)
         many = "a square" if binding.squares == 1 else f"{binding.squares} squares"
         return f"{head}; on the bias from {many} of {cut}."
     joins = f", joined on the diagonal {binding.joins} times" if binding.joins > 1 else ""
