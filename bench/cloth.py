@@ -12,8 +12,8 @@ from fractions import Fraction
 
 import rectpack
 
-from yonk.core.cutting.cloth import Bolt, Piece, plan_cloth
-from yonk.core.cutting.strips import Wanted, first_fit, lay_strips, lower_bound
+from yonk.core.cutting.cloth import Bolt, ClothPiece, plan_cloth
+from yonk.core.cutting.strips import WantedRectangles, first_fit, lay_strips, lower_bound
 from yonk.core.planning import Cut
 from yonk.core.planning.cuts import Purpose
 from yonk.core.units import Listed
@@ -23,7 +23,7 @@ LISTS = 80
 Rect = tuple[int, int, int, int]
 
 
-def lists() -> Iterator[list[Wanted]]:
+def lists() -> Iterator[list[WantedRectangles]]:
     """Lists of 5 to 600 pieces in 1 to 30 sizes from 1 1⁄2 to 10 1⁄2 inches, more squares than
     rectangles.
     """
@@ -35,18 +35,18 @@ def lists() -> Iterator[list[Wanted]]:
         yield [_kind(chance, key, ends[key + 1] - ends[key]) for key in range(kinds)]
 
 
-def _kind(chance: random.Random, key: int, count: int) -> Wanted:
+def _kind(chance: random.Random, key: int, count: int) -> WantedRectangles:
     wide = chance.randint(12, 84)
     high = wide if chance.random() < 0.6 else chance.randint(12, 84)
-    return Wanted(key, max(wide, high), min(wide, high), count)
+    return WantedRectangles(key, max(wide, high), min(wide, high), count)
 
 
-def length_of(wanted: list[Wanted]) -> int:
+def length_of(wanted: list[WantedRectangles]) -> int:
     """What our plan needs."""
     return sum(strip.height for strip in lay_strips(wanted, WIDTH)[0])
 
 
-def packed(wanted: list[Wanted]) -> list[Rect]:
+def packed(wanted: list[WantedRectangles]) -> list[Rect]:
     """Where the packing library lays the pieces, in guillotine cuts."""
     packer = rectpack.newPacker(
         mode=rectpack.PackingMode.Offline,
@@ -134,7 +134,7 @@ def seconds_from_hand() -> float:
         count = chance.randint(1, 30)
         what = Listed(fabric="peat", shape="rectangle", width=high, height=low)
         cuts.append(Cut(what, high, count, (Purpose(("1",), "A", "patch", count, ()),)))
-    shelf = [Piece("", side(20, 320), side(20, 300)) for _ in range(200)]
+    shelf = [ClothPiece("", side(20, 320), side(20, 300)) for _ in range(200)]
     bolt = Bolt(Fraction(40), Fraction(1), Fraction(0), Fraction(9, 2))
     start = time.perf_counter()
     plan_cloth("peat", cuts, bolt, "in", on_hand=shelf, keep=Fraction(4))

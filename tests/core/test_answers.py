@@ -34,20 +34,20 @@ from yonk.core.acts.rub import Rub
 from yonk.core.acts.swap import Swap
 from yonk.core.acts.turn import Turn
 from yonk.core.cutting import (
-    Mark,
     ShelfCloth,
     ShelfPiece,
+    StagedCut,
     after_cutting,
     all_booked,
     changed,
     diagonal_drawn,
-    pieces_of,
+    pieces_of_fabric,
     plan_cutting,
     shopping_list,
     templates_of,
     ticks,
 )
-from yonk.core.cutting.strips import Wanted, first_fit, fits, lay_strips, lower_bound
+from yonk.core.cutting.strips import WantedRectangles, first_fit, fits, lay_strips, lower_bound
 from yonk.core.drawing import Span, draw, face_fabrics, lift
 from yonk.core.finder import (
     BEGINNINGS,
@@ -374,7 +374,10 @@ def cloths() -> Iterator[tuple[str, Any]]:
         washed = apply(tied, SetMaking(settings={"shrinkage": "5", "keep": "2"}))
         for stage in ("trial", "rest", "all"):
             yield f"cloth of {name}, {stage}", plan_cutting(draft, stage).cloths
-        on_hand = {"fog": pieces_of(shelf, draft.unit), "peat": pieces_of(shelf, draft.unit)[:2]}
+        on_hand = {
+            "fog": pieces_of_fabric(shelf, draft.unit),
+            "peat": pieces_of_fabric(shelf, draft.unit)[:2],
+        }
         cutting = plan_cutting(washed, "all", on_hand)
         yield f"cloth of {name}, from the shelf", cutting.cloths
         fog = next(one for one in cutting.cloths if one.fabric == "fog")
@@ -387,8 +390,8 @@ def cloths() -> Iterator[tuple[str, Any]]:
                 for laid in layout.laid
             ],
         )
-        done = {Mark("rest", cut.what): 2 for cut in fog.cuts} | {
-            Mark("trial", cut.what): 1 for cut in fog.cuts
+        done = {StagedCut("rest", cut.what): 2 for cut in fog.cuts} | {
+            StagedCut("trial", cut.what): 1 for cut in fog.cuts
         }
         for stage in ("trial", "rest", "all"):
             yield f"ticks of {name}, {stage}", ticks(fog.cuts, done, stage)  # type: ignore[arg-type]
@@ -593,8 +596,16 @@ def grids() -> Iterator[tuple[str, Any]]:
 
 
 def strips() -> Iterator[tuple[str, Any]]:
-    kinds = [Wanted(0, 30, 20, 7), Wanted(1, 12, 12, 25), Wanted(2, 55, 9, 4, turnable=False)]
-    kinds += [Wanted(3, 44, 44, 3), Wanted(4, 17, 6, 40), Wanted(5, 101, 5, 2)]
+    kinds = [
+        WantedRectangles(0, 30, 20, 7),
+        WantedRectangles(1, 12, 12, 25),
+        WantedRectangles(2, 55, 9, 4, turnable=False),
+    ]
+    kinds += [
+        WantedRectangles(3, 44, 44, 3),
+        WantedRectangles(4, 17, 6, 40),
+        WantedRectangles(5, 101, 5, 2),
+    ]
     for width in (60, 100, 320):
         fitting = [one for one in kinds if fits(one, width, None)]
         yield f"first fit {width}", first_fit(fitting, width)

@@ -16,8 +16,8 @@ from yonk.core.acts import SetMaking, apply
 from yonk.core.cutting import (
     FAT_QUARTER,
     ClothPlan,
-    Mark,
     OldMark,
+    StagedCut,
     all_booked,
     carried_over,
     changed,
@@ -29,9 +29,9 @@ from yonk.core.cutting import (
     templates_of,
     ticks,
 )
-from yonk.core.cutting.cloth import MOST_FAT_QUARTERS, Bolt, Piece, plan_cloth
+from yonk.core.cutting.cloth import MOST_FAT_QUARTERS, Bolt, ClothPiece, plan_cloth
 from yonk.core.cutting.progress import surplus
-from yonk.core.cutting.strips import Strip, Wanted, first_fit, lay_strips, lower_bound
+from yonk.core.cutting.strips import Strip, WantedRectangles, first_fit, lay_strips, lower_bound
 from yonk.core.paper import Draft
 from yonk.core.planning import Cut, StageName, make_plan, plan_stage
 from yonk.core.planning.cuts import Purpose
@@ -45,7 +45,7 @@ WOF = 320  # forty inches in eighths
 
 
 @st.composite
-def wishes(draw: st.DrawFn) -> list[Wanted]:
+def wishes(draw: st.DrawFn) -> list[WantedRectangles]:
     """A list of pieces in eighths of an inch."""
     sizes = draw(
         st.lists(
@@ -54,7 +54,7 @@ def wishes(draw: st.DrawFn) -> list[Wanted]:
             max_size=8,
         )
     )
-    return [Wanted(key, w, h, n, turn) for key, (w, h, n, turn) in enumerate(sizes)]
+    return [WantedRectangles(key, w, h, n, turn) for key, (w, h, n, turn) in enumerate(sizes)]
 
 
 def pieces(strips: list[Strip]) -> Counter[int]:
@@ -63,7 +63,9 @@ def pieces(strips: list[Strip]) -> Counter[int]:
 
 @settings(max_examples=60)
 @given(wishes())
-def test_every_piece_is_laid_once_and_every_strip_can_be_cut_by_hand(wanted: list[Wanted]) -> None:
+def test_every_piece_is_laid_once_and_every_strip_can_be_cut_by_hand(
+    wanted: list[WantedRectangles],
+) -> None:
     strips, misfits = lay_strips(wanted, WOF)
     assert not misfits
     assert pieces(strips) == Counter({one.key: one.count for one in wanted})
@@ -85,7 +87,7 @@ def test_every_piece_is_laid_once_and_every_strip_can_be_cut_by_hand(wanted: lis
 @settings(max_examples=60)
 @given(wishes())
 def test_no_plan_is_longer_than_plain_strips_or_shorter_than_the_bound(
-    wanted: list[Wanted],
+    wanted: list[WantedRectangles],
 ) -> None:
     length = sum(strip.height for strip in lay_strips(wanted, WOF)[0])
     assert (
@@ -96,7 +98,7 @@ def test_no_plan_is_longer_than_plain_strips_or_shorter_than_the_bound(
 @settings(max_examples=40)
 @given(wishes(), st.integers(40, 300), st.integers(20, 200))
 def test_a_piece_of_cloth_with_an_end_holds_what_it_says_and_names_the_rest(
-    wanted: list[Wanted], width: int, length: int
+    wanted: list[WantedRectangles], width: int, length: int
 ) -> None:
     strips, missing = lay_strips(wanted, width, length)
     assert sum(strip.height for strip in strips) <= length
@@ -107,16 +109,19 @@ def test_a_piece_of_cloth_with_an_end_holds_what_it_says_and_names_the_rest(
 @pytest.mark.parametrize(
     ("wanted", "length"),
     [
-        ([Wanted(0, 64, 64, 6)], 128),  # six squares of 8: five across, two strips
-        ([Wanted(0, 40, 40, 1)], 40),
-        ([Wanted(0, 64, 32, 10)], 64),  # ten of 8 by 4 stand: 10 × 4 across one strip of 8
-        ([Wanted(0, 64, 32, 10, False)], 64),  # or lie two above the other
-        ([Wanted(0, 160, 24, 4, False)], 48),
-        ([Wanted(0, 640, 36, 2)], 640),  # longer than the cloth is wide, so along it
-        ([Wanted(0, 240, 60, 3, False)], 180),  # too wide to lie side by side
+        ([WantedRectangles(0, 64, 64, 6)], 128),  # six squares of 8: five across, two strips
+        ([WantedRectangles(0, 40, 40, 1)], 40),
+        (
+            [WantedRectangles(0, 64, 32, 10)],
+            64,
+        ),  # ten of 8 by 4 stand: 10 × 4 across one strip of 8
+        ([WantedRectangles(0, 64, 32, 10, False)], 64),  # or lie two above the other
+        ([WantedRectangles(0, 160, 24, 4, False)], 48),
+        ([WantedRectangles(0, 640, 36, 2)], 640),  # longer than the cloth is wide, so along it
+        ([WantedRectangles(0, 240, 60, 3, False)], 180),  # too wide to lie side by side
     ],
 )
-def test_layouts_that_can_be_reckoned_by_hand(wanted: list[Wanted], length: int) -> None:
+def test_layouts_that_can_be_reckoned_by_hand(wanted: list[WantedRectangles], length: int) -> None:
     assert sum(strip.height for strip in lay_strips(wanted, WOF)[0]) == length
     assert lower_bound(wanted, WOF) == length
 
@@ -125,7 +130,7 @@ def test_strips_as_high_as_several_pieces_in_which_some_stand_and_some_lie() -> 
     """Six of 13½ × 20¼ on 36: three lying above each other beside two standing are 40½ long, and
     one lying 13½.
     """
-    strips, _ = lay_strips([Wanted(0, 162, 108, 6)], 288)
+    strips, _ = lay_strips([WantedRectangles(0, 162, 108, 6)], 288)
     assert sum(strip.height for strip in strips) == 432  # 54
 
 
@@ -163,7 +168,7 @@ def test_cloth_is_bought_with_straightening_shrinkage_and_to_the_next_eighth_of_
 
 
 def test_the_shelf_comes_first_where_it_costs_nothing_and_leftovers_are_named() -> None:
-    quarter = Piece("fat quarter", *FAT_QUARTER["in"])
+    quarter = ClothPiece("fat quarter", *FAT_QUARTER["in"])
     plan = laid(
         [cut("8", "8", 6, "square")], on_hand=[quarter], keep=F(3)
     )  # four of 8 lie on a fat quarter
@@ -266,7 +271,7 @@ def test_standings_say_what_is_good_useless_and_still_to_cut() -> None:
 
 def test_a_tick_of_one_stage_is_none_of_another_and_all_is_both() -> None:
     line = cut("8", "8", 5, "square")
-    trial, rest = Mark("trial", line.what), Mark("rest", line.what)
+    trial, rest = StagedCut("trial", line.what), StagedCut("rest", line.what)
     (of_rest,) = ticks([line], {}, "rest")
     assert of_rest.on == ((rest, 5),) and of_rest.off == ((rest, 0),)
     done = dict(of_rest.on)
@@ -279,10 +284,11 @@ def test_a_tick_of_one_stage_is_none_of_another_and_all_is_both() -> None:
 def test_strips_of_one_cut_are_counted_in_segments_and_ticked_one_after_the_other() -> None:
     long, short = (cut(w, "5/2", 2, "strip", segment=F(3)) for w in ("31", "13"))
     assert (long.amount, short.amount, long.what) == (20, 8, short.what)
-    first, second = ticks([long, short], {Mark("rest", long.what): 24}, "all")
+    first, second = ticks([long, short], {StagedCut("rest", long.what): 24}, "all")
     assert (first.ticked, second.ticked, second.done) == (True, False, 4)
     assert [
-        (one.width, one.count) for one in not_booked([long], {Mark("rest", long.what): 6}, "all")
+        (one.width, one.count)
+        for one in not_booked([long], {StagedCut("rest", long.what): 6}, "all")
     ] == [(F(22), 2)]
     one_more = cut("34", "5/2", 2, "strip", segment=F(3))
     assert standings([one_more], {long.what: 20})[0].useless == 0
@@ -291,7 +297,7 @@ def test_strips_of_one_cut_are_counted_in_segments_and_ticked_one_after_the_othe
 def test_what_the_shelf_knows_is_not_cut_of_cloth_again() -> None:
     eight = cut("8", "8", 6, "square")
     booked = all_booked([eight], "trial", {})
-    assert booked == {Mark("trial", eight.what): 6}
+    assert booked == {StagedCut("trial", eight.what): 6}
     assert [one.count for one in not_booked([cut("8", "8", 9, "square")], booked, "all")] == [3]
     assert [one.count for one in not_booked([eight], booked, "rest")] == [6]
 
@@ -301,7 +307,7 @@ def test_old_ticks_are_carried_over_to_the_cuts_of_today() -> None:
     old = OldMark("peat", "square", F(8), F(8), "none", "", 5)
     other = replace(old, subcut="one-diagonal")
     marks = carried_over([old, other], [cut("8", "8", 2, "square")], [eight])
-    assert marks == {Mark("trial", eight.what): 2, Mark("rest", eight.what): 3}
+    assert marks == {StagedCut("trial", eight.what): 2, StagedCut("rest", eight.what): 3}
 
 
 def test_every_sample_is_cut_with_little_waste_and_directional_prints_are_not_turned() -> None:
@@ -396,7 +402,7 @@ def test_pieces_on_hand_never_make_the_shopping_longer(
     sizes: list[tuple[int, int, int]], on_hand: list[tuple[int, int]]
 ) -> None:
     cuts = [cut(str(F(max(a, b), 8)), str(F(min(a, b), 8)), count) for a, b, count in sizes]
-    shelf = [Piece(f"piece {n}", F(w, 8), F(h, 8)) for n, (w, h) in enumerate(on_hand)]
+    shelf = [ClothPiece(f"piece {n}", F(w, 8), F(h, 8)) for n, (w, h) in enumerate(on_hand)]
     without, using = laid(cuts), laid(cuts, on_hand=shelf, keep=F(2))
     assert using.buy <= without.buy
     used = [layout.source for layout in using.layouts if not layout.bought]
@@ -451,7 +457,7 @@ def test_with_nothing_edited_nothing_is_said_of_what_is_cut(
 ) -> None:
     """All lines ticked, of the trial and then of the rest or of all at once."""
     draft = replace(drawn, making=replace(drawn.making, blocks=blocks))
-    done: dict[Mark, int] = {}
+    done: dict[StagedCut, int] = {}
     stages: tuple[StageName, ...] = ("trial", "rest") if staged else ("all",)
     for stage in stages:
         stage_cuts = plan_stage(draft, stage).cuts
@@ -464,11 +470,13 @@ def test_with_nothing_edited_nothing_is_said_of_what_is_cut(
 
 def test_what_the_trial_made_too_many_of_serves_the_rest() -> None:
     line = cut("8", "8", 5, "square")
-    done = {Mark("trial", line.what): 3}
+    done = {StagedCut("trial", line.what): 3}
     spare = surplus([cut("8", "8", 1, "square")], done, "trial")
-    assert spare == {Mark("trial", line.what): 2}
+    assert spare == {StagedCut("trial", line.what): 2}
     (tick,) = ticks([line], done, "rest", spare)
-    assert (tick.done, tick.ticked) == (2, False) and dict(tick.on) == {Mark("rest", line.what): 3}
+    assert (tick.done, tick.ticked) == (2, False) and dict(tick.on) == {
+        StagedCut("rest", line.what): 3
+    }
 
 
 def test_how_many_are_of_no_use_is_what_is_decided_by() -> None:

@@ -18,11 +18,11 @@ from yonk.core.cutting import (
     ShelfPiece,
     after_cutting,
     all_booked,
-    pieces_of,
+    pieces_of_fabric,
     plan_cutting,
     shopping_list,
 )
-from yonk.core.cutting.cloth import BOLT_STEPS, Bolt, Piece, plan_cloth
+from yonk.core.cutting.cloth import BOLT_STEPS, Bolt, ClothPiece, plan_cloth
 from yonk.core.cutting.shelf import CM_TO_AN_INCH, in_unit
 from yonk.core.paper import Draft, default_making
 from yonk.core.planning import make_plan
@@ -47,7 +47,7 @@ def squares(side: str, blocks: int, **tied: str) -> Draft:
 def test_two_fabrics_tied_to_one_do_not_cut_the_same_piece() -> None:
     draft = squares("7", 4, peat="one", fog="one")
     shelf = ShelfCloth("in", (replace(QUARTER, count=1),))
-    cloths = plan_cutting(draft, "all", {"one": pieces_of(shelf, "in")}).cloths
+    cloths = plan_cutting(draft, "all", {"one": pieces_of_fabric(shelf, "in")}).cloths
     used = [layout.source for cloth in cloths for layout in cloth.layouts if not layout.bought]
     assert len(used) == 1
 
@@ -88,7 +88,7 @@ def test_inches_and_centimetres_are_one_cloth_and_a_piece_is_used_once() -> None
 def test_the_books_after_a_second_cutting() -> None:
     shelf = ShelfCloth("in", (replace(QUARTER, count=2),))
     draft = squares("7", 4, peat="one")
-    first = plan_cutting(draft, "all", {"one": pieces_of(shelf, "in")}).cloths
+    first = plan_cutting(draft, "all", {"one": pieces_of_fabric(shelf, "in")}).cloths
     peat = next(cloth for cloth in first if cloth.fabric == "peat")
     after = after_cutting(shelf, peat, "in")
     assert (
@@ -100,12 +100,12 @@ def test_the_books_after_a_second_cutting() -> None:
         == 1
     )
     booked = all_booked(peat.cuts, "all", {})
-    again = plan_cutting(draft, "all", {"one": pieces_of(after, "in")}, booked).cloths
+    again = plan_cutting(draft, "all", {"one": pieces_of_fabric(after, "in")}, booked).cloths
     assert not next(cloth for cloth in again if cloth.fabric == "peat").layouts, (
         "what is booked is on no cloth again"
     )
     more = replace(draft, making=replace(draft.making, blocks=7))
-    second = plan_cutting(more, "all", {"one": pieces_of(after, "in")}, booked).cloths
+    second = plan_cutting(more, "all", {"one": pieces_of_fabric(after, "in")}, booked).cloths
     laid = [
         one
         for cloth in second
@@ -155,7 +155,7 @@ def test_what_comes_off_and_goes_on_the_shelf_adds_up(
         make_plan(squares("4", blocks)).cuts[:1],
         Bolt(F(40), F(1), F(0), BOLT_STEPS["in"]),
         "in",
-        on_hand=pieces_of(shelf, "in"),
+        on_hand=pieces_of_fabric(shelf, "in"),
         keep=F(2),
     )
     before, after = (
@@ -175,4 +175,4 @@ def test_units_are_exact_there_and_back(length: F) -> None:
         in_unit(in_unit(length, "in", "cm"), "cm", "in") == length
         and in_unit(F(1), "in", "cm") == CM_TO_AN_INCH
     )
-    assert Piece("", length, length) == Piece("", length, length)
+    assert ClothPiece("", length, length) == ClothPiece("", length, length)

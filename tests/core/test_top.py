@@ -12,7 +12,7 @@ from hypothesis import example, given
 from hypothesis import strategies as st
 
 from tests.core.test_setting import SAMPLES, quilt_of, sash
-from yonk.core.cutting import Booked, Mark
+from yonk.core.cutting import Booked, StagedCut
 from yonk.core.measuring import Verdict
 from yonk.core.paper import DraftError, Fabric
 from yonk.core.planning import Cut, Purpose, alike_together, make_plan, plan_stage
@@ -263,14 +263,14 @@ def test_cloth_on_hand_and_what_was_cut_before_are_taken_off() -> None:
     quilt = quilt_of(**AROUND)
     first = listed(quilt)
     slate = next(one for one in first.cloths if one.fabric == "slate")
-    known = {Mark("rest", cut.what): cut.amount for cut in slate.cuts}
+    known = {StagedCut("rest", cut.what): cut.amount for cut in slate.cuts}
     after = next(
         one for one in listed(quilt, booked=Booked(known, "all")).cloths if one.fabric == "slate"
     )
     assert slate.buy > 0 and after.buy == 0 and after.cuts == slate.cuts
-    gone = {Mark("rest", replace(slate.cuts[0].what, width=F(99))): 3}
+    gone = {StagedCut("rest", replace(slate.cuts[0].what, width=F(99))): 3}
     assert [one.useless for one in first.changed(gone).useless] == [3]
-    half = {Mark("rest", slate.cuts[0].what): 2}
+    half = {StagedCut("rest", slate.cuts[0].what): 2}
     assert [(one.done, one.still) for one in first.changed(half).still] == [(2, 3)]
 
 

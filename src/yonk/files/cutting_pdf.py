@@ -19,9 +19,9 @@ from reportlab.platypus import (
 
 from yonk.core.cutting import (
     MOST_DRAWN,
+    ClothLayout,
     ClothPlan,
     CutList,
-    Layout,
     bought,
     diagonal_drawn,
     each_strip_once,
@@ -136,7 +136,7 @@ def _row(number: int, cloth: ClothPlan, cutting: CutList) -> list[Any]:
     ]
 
 
-def _strips(layout: Layout, cutting: CutList) -> list[Flowable]:
+def _strips(layout: ClothLayout, cutting: CutList) -> list[Flowable]:
     counts: dict[str, int] = {}
     for strip in layout.strips:
         words = strip_words(strip, cutting.unit)
@@ -149,7 +149,9 @@ def _strips(layout: Layout, cutting: CutList) -> list[Flowable]:
 class LayoutDrawing(Flowable):  # type: ignore[misc]
     """One piece of cloth to scale with the pieces numbered by their line."""
 
-    def __init__(self, layout: Layout, cloth: ClothPlan, cutting: CutList, width: float) -> None:
+    def __init__(
+        self, layout: ClothLayout, cloth: ClothPlan, cutting: CutList, width: float
+    ) -> None:
         super().__init__()
         self.layout, self.cloth, self.cutting = each_strip_once(layout, MOST_DRAWN), cloth, cutting
         self.whole = layout.source

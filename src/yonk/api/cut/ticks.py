@@ -7,7 +7,7 @@ from typing import cast
 from sqlalchemy.orm import Session
 
 from yonk.api.cut.schemas import MarksIn
-from yonk.core.cutting import Mark, Marks, MarkStage
+from yonk.core.cutting import Marks, MarkStage, StagedCut
 from yonk.files.cut_mark import read_mark, write_mark
 from yonk.store import cutting
 
@@ -24,5 +24,5 @@ def keep_ticks(db: Session, block_id: str, asked: MarksIn) -> None:
 def kept_marks(db: Session, block_id: str) -> Marks:
     """How much of every cut is cut, and of how much the shelf knows."""
     found = cutting.marks_of(db, block_id)
-    rows = [(Mark(cast(MarkStage, one.stage), read_mark(one.cut)), one) for one in found]
+    rows = [(StagedCut(cast(MarkStage, one.stage), read_mark(one.cut)), one) for one in found]
     return Marks({mark: one.done for mark, one in rows}, {mark: one.booked for mark, one in rows})

@@ -19,20 +19,20 @@ from yonk.api.cut.schemas import (
 from yonk.core.cutting import (
     MOST_DRAWN,
     Changed,
+    ClothLayout,
     ClothPlan,
     CutList,
+    CutsDone,
     Cutting,
-    Done,
-    Layout,
-    Mark,
     Marks,
+    StagedCut,
     Tick,
-    beside,
     bought,
     diagonal_drawn,
     each_strip_once,
     fat_quarters,
     not_booked,
+    spares_beside,
     strip_words,
     strips_of,
     ticks,
@@ -48,7 +48,7 @@ def cutting_view(
     cutting: Cutting, shelf: Mapping[str, KeptFabric], marks: Marks, changed: Changed
 ) -> CutOutPlan:
     """The complete list of a stage."""
-    serving = beside(cutting, marks.done)
+    serving = spares_beside(cutting, marks.done)
     return CutOutPlan(
         stage=cutting.stage,
         blocks=cutting.plan.all_blocks,
@@ -67,7 +67,7 @@ def fabric_view(
     stage: StageName,
     shelf: Mapping[str, KeptFabric],
     marks: Marks,
-    serving: Done | None = None,
+    serving: CutsDone | None = None,
 ) -> CutFabricOut:
     """How one cloth of a list is cut, and what of it is ticked in a stage; `serving` is what
     another stage gave too many of.
@@ -134,13 +134,13 @@ def _line(number: int, tick: Tick, cutting: CutList, cloth: ClothPlan) -> CutLin
     )
 
 
-def _marks(kept: Iterable[tuple[Mark, int]]) -> list[MarkInOut]:
+def _marks(kept: Iterable[tuple[StagedCut, int]]) -> list[MarkInOut]:
     return [
         MarkInOut(stage=mark.stage, cut=write_mark(mark.what), done=amount) for mark, amount in kept
     ]
 
 
-def _layout(layout: Layout, cloth: ClothPlan, unit: LengthUnit) -> LayoutOut:
+def _layout(layout: ClothLayout, cloth: ClothPlan, unit: LengthUnit) -> LayoutOut:
     source, drawn = layout.source, each_strip_once(layout, MOST_DRAWN)
     counts = Counter(strip_words(strip, unit) for strip in layout.strips)
     return LayoutOut(

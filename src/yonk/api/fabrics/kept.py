@@ -12,7 +12,7 @@ from yonk.core.cutting import (
     Marks,
     ShelfCloth,
     ShelfPiece,
-    pieces_of,
+    pieces_of_fabric,
     plan_cutting,
 )
 from yonk.core.paper import Draft, write_exact
@@ -26,7 +26,9 @@ def cutting_of(
     draft: Draft, stage: StageName, shelf: Mapping[str, KeptFabric], marks: Marks = NO_MARKS
 ) -> Cutting:
     """How each fabric of a draft is cut in a stage, with the pieces that the shelf has of it."""
-    on_hand = {name: pieces_of(shelf_cloth(kept), draft.unit) for name, kept in shelf.items()}
+    on_hand = {
+        name: pieces_of_fabric(shelf_cloth(kept), draft.unit) for name, kept in shelf.items()
+    }
     return plan_cutting(draft, stage, on_hand, marks.booked)
 
 

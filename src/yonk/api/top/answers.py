@@ -12,7 +12,7 @@ from yonk.api.quilts.answers import planned
 from yonk.api.top.schemas import TopDoneIn, TopIn, TopPrintIn
 from yonk.api.top.view import top_cutting_view, top_sewing_view
 from yonk.api.wire import PDF, SVG, XLSX, as_bytes
-from yonk.core.cutting import NO_MARKS, Booked, Marks, pieces_of, templates_of
+from yonk.core.cutting import NO_MARKS, Booked, Marks, pieces_of_fabric, templates_of
 from yonk.core.measuring import measurables, still_counting
 from yonk.core.planning import Plan, make_plan
 from yonk.core.pressing import sewing_plan
@@ -56,7 +56,9 @@ def booked(asked: TopDoneIn, shelf: Shelf, marks: Marks, trials: Trials) -> Book
 def top_cutting(asked: TopIn, shelf: Shelf, trials: Trials, marks: Marks = NO_MARKS) -> TopCutting:
     """The whole list of a quilt, with what the shelf has and what its trial blocks say."""
     quilt = take_quilt(asked.document)
-    on_hand = {name: pieces_of(shelf_cloth(kept), quilt.unit) for name, kept in shelf.items()}
+    on_hand = {
+        name: pieces_of_fabric(shelf_cloth(kept), quilt.unit) for name, kept in shelf.items()
+    }
     made = made_already(quilt, judged(quilt, trials))
     return whole_list(plan_quilt(quilt, planned), on_hand, Booked(marks.booked, "all"), made)
 

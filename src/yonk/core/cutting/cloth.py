@@ -17,7 +17,14 @@ from functools import cached_property
 from math import lcm
 from typing import Literal
 
-from yonk.core.cutting.strips import Strip, Wanted, first_fit, fits, lay_strips, lower_bound
+from yonk.core.cutting.strips import (
+    Strip,
+    WantedRectangles,
+    first_fit,
+    fits,
+    lay_strips,
+    lower_bound,
+)
 from yonk.core.paper import LengthUnit
 from yonk.core.planning import Cut
 
@@ -25,11 +32,11 @@ MOST_FAT_QUARTERS = 24
 MOST_FROM_HAND = 400  # pieces on hand cut up for one fabric
 FEW_KINDS = 6  # of pieces, for which every plan is tried on each piece of cloth
 MOST_DRAWN = 600  # pieces of one cloth; of more, strips cut alike are drawn once
-FINEST = 64  # no cut is told finer than that
+_FINEST = 64  # no cut is told finer than that
 
 
 @dataclass(frozen=True)
-class Piece:
+class ClothPiece:
     """A rectangle of cloth on hand, usable all over: a bolt's end, a fat quarter, a precut square,
     an offcut.
     """
@@ -99,10 +106,10 @@ class StripCut:
 
 
 @dataclass(frozen=True)
-class Layout:
+class ClothLayout:
     """How one piece of cloth is cut: the strips from the top, and every piece where it lies."""
 
-    source: Piece
+    source: ClothPiece
     bought: bool
     strips: tuple[StripCut, ...]
     laid: tuple[Laid, ...]
@@ -135,13 +142,13 @@ class ClothPlan:
 
     fabric: str
     cuts: tuple[Cut, ...]
-    layouts: tuple[Layout, ...]
+    layouts: tuple[ClothLayout, ...]
     exact: Fraction
     buy: Fraction
     bound: Fraction
     too_large: tuple[tuple[int, int], ...]
     fat_quarters: int | None
-    leftovers: tuple[Piece, ...]
+    leftovers: tuple[ClothPiece, ...]
 
 
 def plan_cloth(
@@ -151,7 +158,7 @@ def plan_cloth(
     unit: LengthUnit,
     *,
     upright: bool = False,
-    on_hand: Sequence[Piece] = (),
+    on_hand: Sequence[ClothPiece] = (),
     keep: Fraction = Fraction(0),
 ) -> ClothPlan:
     """Lay all cuts of a fabric.
@@ -167,7 +174,7 @@ def plan_cloth(
     layouts = list(hand)
     exact = Fraction(sum(strip.height for strip in strips), grid)
     if strips:
-        source = Piece("new cloth", bolt.width, bolt.left_of(_to_buy(exact, bolt)))
+        source = ClothPiece("new cloth", bolt.width, bolt.left_of(_to_buy(exact, bolt)))
         layouts.append(_layout(source, True, strips, lines, grid, bolt.straightening))
     too_large: Counter[int] = Counter()
     for key, count in misfits.items():
@@ -202,8 +209,8 @@ class _Line:
     count: int
     turnable: bool
 
-    def wanted(self, key: int, grid: int) -> Wanted:
-        return Wanted(
+    def wanted(self, key: int, grid: int) -> WantedRectangles:
+        return WantedRectangles(
             key,
             _whole(self.width, grid, up=True),
             _whole(self.height, grid, up=True),
@@ -247,12 +254,12 @@ def _only_along(cut: Cut, bolt: Bolt) -> bool:
     return cut.height <= bolt.width < cut.width
 
 
-def _grid(sizes: Iterable[Fraction], bolt: Bolt, on_hand: Sequence[Piece]) -> int:
+def _grid(sizes: Iterable[Fraction], bolt: Bolt, on_hand: Sequence[ClothPiece]) -> int:
     """How many grid steps there are to the unit, so that every cut lies on a step if that is not
     too fine.
     """
     finest = lcm(*(size.denominator for size in (*sizes, bolt.width)), 1)
-    return finest if finest <= FINEST else FINEST
+    return finest if finest <= _FINEST else _FINEST
 
 
 def _whole(length: Fraction, grid: int, *, up: bool) -> int:
@@ -267,12 +274,12 @@ def _to_buy(exact: Fraction, bolt: Bolt) -> Fraction:
 
 
 def _from_hand(
-    wanted: Sequence[Wanted],
+    wanted: Sequence[WantedRectangles],
     lines: Sequence[_Line],
-    on_hand: Sequence[Piece],
+    on_hand: Sequence[ClothPiece],
     bolt: Bolt,
     grid: int,
-) -> tuple[list[Layout], list[Wanted]]:
+) -> tuple[list[ClothLayout], list[WantedRectangles]]:
     """Pieces on hand, the smallest first, each used where that makes what is to be bought no
     longer.
 
@@ -284,12 +291,12 @@ def _from_hand(
     def bought(strips: Iterable[Strip]) -> Fraction:
         return _to_buy(Fraction(sum(strip.height for strip in strips), grid), bolt)
 
-    def quickly(left: Iterable[Wanted]) -> list[Strip]:
+    def quickly(left: Iterable[WantedRectangles]) -> list[Strip]:
         return first_fit([one for one in left if fits(one, across, None)], across)
 
     if not on_hand:
         return [], [one for one in wanted if one.count]
-    layouts: list[Layout] = []
+    layouts: list[ClothLayout] = []
     rest = [one for one in wanted if one.count]
     buying = bought(quickly(rest))
     useless: set[tuple[int, int]] = set()
@@ -312,7 +319,7 @@ def _from_hand(
     return layouts, rest
 
 
-def _less(wanted: Sequence[Wanted], strips: Iterable[Strip]) -> list[Wanted]:
+def _less(wanted: Sequence[WantedRectangles], strips: Iterable[Strip]) -> list[WantedRectangles]:
     """What is wanted when some strips are cut."""
     laid: Counter[int] = Counter()
     for strip in strips:
@@ -322,13 +329,13 @@ def _less(wanted: Sequence[Wanted], strips: Iterable[Strip]) -> list[Wanted]:
 
 
 def _layout(
-    source: Piece,
+    source: ClothPiece,
     bought: bool,
     strips: Sequence[Strip],
     lines: Sequence[_Line],
     grid: int,
     straightening: Fraction = Fraction(0),
-) -> Layout:
+) -> ClothLayout:
     """Strips from the top of the cloth, below what straightens its end, with every piece where it
     lies.
     """
@@ -355,10 +362,10 @@ def _layout(
             )
         )
         y += Fraction(strip.height, grid)
-    return Layout(source, bought, tuple(cut), tuple(laid), y, straightening)
+    return ClothLayout(source, bought, tuple(cut), tuple(laid), y, straightening)
 
 
-def each_strip_once(layout: Layout, most: int) -> Layout:
+def each_strip_once(layout: ClothLayout, most: int) -> ClothLayout:
     """A layout of more than so many pieces with only the first of strips cut alike, moved up;
     another as it is.
     """
@@ -386,7 +393,9 @@ def each_strip_once(layout: Layout, most: int) -> Layout:
     )
 
 
-def _fat_quarters(wanted: Sequence[Wanted], grid: int, bolt: Bolt, unit: LengthUnit) -> int | None:
+def _fat_quarters(
+    wanted: Sequence[WantedRectangles], grid: int, bolt: Bolt, unit: LengthUnit
+) -> int | None:
     """How many fat quarters, washed, would do instead of cloth off the bolt.
 
     None where a piece does not fit on one, or where they would be more than anyone cuts up.
@@ -404,14 +413,14 @@ def _fat_quarters(wanted: Sequence[Wanted], grid: int, bolt: Bolt, unit: LengthU
     return count
 
 
-def _left_over(layout: Layout, keep: Fraction) -> list[Piece]:
+def _left_over(layout: ClothLayout, keep: Fraction) -> list[ClothPiece]:
     """What is left of a cloth and worth keeping: the end of its length, and the ends of its
     strips.
     """
-    whole = Piece(layout.source.name, layout.source.width, layout.rest)
+    whole = ClothPiece(layout.source.name, layout.source.width, layout.rest)
     pieces = [whole] if min(whole.width, whole.length) >= keep else []
     for strip in layout.strips:
         end = layout.source.width - strip.reach
         if min(end, strip.height) >= keep:
-            pieces.append(Piece(layout.source.name, end, strip.height))
+            pieces.append(ClothPiece(layout.source.name, end, strip.height))
     return pieces

@@ -19,7 +19,7 @@ MarkStage = Literal["trial", "rest"]
 
 
 @dataclass(frozen=True)
-class Mark:
+class StagedCut:
     """A cut in the stage that it was cut in. All blocks at once are cut as the trial and its
     rest.
     """
@@ -28,7 +28,7 @@ class Mark:
     what: Listed
 
 
-Done = Mapping[Mark, int]
+CutsDone = Mapping[StagedCut, int]
 
 
 @dataclass(frozen=True)
@@ -37,14 +37,14 @@ class Marks:
     leftovers put back.
     """
 
-    done: Done
-    booked: Done
+    done: CutsDone
+    booked: CutsDone
 
 
 NO_MARKS = Marks({}, {})
 
 
-def cut_so_far(done: Done, stage: StageName) -> Counter[Listed]:
+def cut_so_far(done: CutsDone, stage: StageName) -> Counter[Listed]:
     """How much of each cut is cut in a stage."""
     amounts: Counter[Listed] = Counter()
     for mark, amount in done.items():
@@ -61,12 +61,12 @@ class Tick:
 
     done: int
     ticked: bool
-    on: tuple[tuple[Mark, int], ...]
-    off: tuple[tuple[Mark, int], ...]
+    on: tuple[tuple[StagedCut, int], ...]
+    off: tuple[tuple[StagedCut, int], ...]
 
 
 def ticks(
-    cuts: Sequence[Cut], done: Done, stage: StageName, beside: Done | None = None
+    cuts: Sequence[Cut], done: CutsDone, stage: StageName, beside: CutsDone | None = None
 ) -> list[Tick]:
     """How each line of a stage's list stands. Lines of one cut, as strips of several lengths, are
     cut in their order.
@@ -95,16 +95,18 @@ def ticks(
     return found
 
 
-def _kept(what: Listed, amount: int, done: Done, stage: StageName) -> tuple[tuple[Mark, int], ...]:
+def _kept(
+    what: Listed, amount: int, done: CutsDone, stage: StageName
+) -> tuple[tuple[StagedCut, int], ...]:
     """The marks by which just so much of a cut is cut in a stage."""
     if stage != "all":
-        return ((Mark(stage, what), amount),)
-    trial = min(done.get(Mark("trial", what), 0), amount)
-    return (Mark("trial", what), trial), (Mark("rest", what), amount - trial)
+        return ((StagedCut(stage, what), amount),)
+    trial = min(done.get(StagedCut("trial", what), 0), amount)
+    return (StagedCut("trial", what), trial), (StagedCut("rest", what), amount - trial)
 
 
 @dataclass(frozen=True)
-class Standing:
+class CutProgress:
     """How a cut stands over all blocks: how much is wanted, how much is cut."""
 
     what: Listed
@@ -127,11 +129,11 @@ class Standing:
         return max(0, self.done - self.wanted)
 
 
-def standings(cuts: Iterable[Cut], done: Mapping[Listed, int]) -> list[Standing]:
+def standings(cuts: Iterable[Cut], done: Mapping[Listed, int]) -> list[CutProgress]:
     """How every cut of some lists stands, and every one that was cut and is wanted no more."""
     wanted = _wanted(cuts)
     names = dict.fromkeys([*wanted, *(what for what, amount in done.items() if amount)])
-    return [Standing(what, wanted[what], done.get(what, 0)) for what in names]
+    return [CutProgress(what, wanted[what], done.get(what, 0)) for what in names]
 
 
 def _wanted(cuts: Iterable[Cut]) -> Counter[Listed]:
@@ -142,7 +144,7 @@ def _wanted(cuts: Iterable[Cut]) -> Counter[Listed]:
     return wanted
 
 
-def surplus(cuts: Iterable[Cut], done: Done, stage: MarkStage) -> Done:
+def surplus(cuts: Iterable[Cut], done: CutsDone, stage: MarkStage) -> CutsDone:
     """What was cut in a stage beyond what it wants now: it serves the other."""
     wanted = _wanted(cuts)
     return {
@@ -154,13 +156,13 @@ def surplus(cuts: Iterable[Cut], done: Done, stage: MarkStage) -> Done:
 
 def of_no_use(
     all_at_once: Iterable[Cut], in_stages: Iterable[Cut], done: Mapping[Listed, int]
-) -> list[Standing]:
+) -> list[CutProgress]:
     """The cuts of which some are of no use any more, whether all is cut at once or a trial block
     first: counted by whichever of the two wants more.
     """
     staged = _wanted(in_stages)
     either = [
-        Standing(one.what, max(one.wanted, staged[one.what]), one.done)
+        CutProgress(one.what, max(one.wanted, staged[one.what]), one.done)
         for one in standings(all_at_once, done)
     ]
     return [one for one in either if one.useless]
@@ -168,7 +170,7 @@ def of_no_use(
 
 def still_wanted(
     all_at_once: Sequence[Cut], in_stages: Sequence[Cut], done: Mapping[Listed, int]
-) -> list[Standing]:
+) -> list[CutProgress]:
     """The cuts that are begun and of which more is wanted; all cut at once, or a trial block first,
     whichever is nearer its end by the cloth that is still to be cut.
     """
@@ -179,7 +181,7 @@ def still_wanted(
     return [one for one in nearer if one.done and one.still]
 
 
-def not_booked(cuts: Sequence[Cut], booked: Done, stage: StageName) -> list[Cut]:
+def not_booked(cuts: Sequence[Cut], booked: CutsDone, stage: StageName) -> list[Cut]:
     """What of a stage's cuts the shelf does not know of yet: what is cut of cloth from here on."""
     known = cut_so_far(booked, stage)
     left = []
@@ -197,7 +199,7 @@ def not_booked(cuts: Sequence[Cut], booked: Done, stage: StageName) -> list[Cut]
     return left
 
 
-def all_booked(cuts: Sequence[Cut], stage: StageName, booked: Done) -> dict[Mark, int]:
+def all_booked(cuts: Sequence[Cut], stage: StageName, booked: CutsDone) -> dict[StagedCut, int]:
     """The marks by which all of some cuts are known to the shelf."""
     before: Counter[Listed] = Counter()
     for cut in cuts:
@@ -226,20 +228,20 @@ class OldMark:
 
 def carried_over(
     old: Sequence[OldMark], trial: Sequence[Cut], whole: Sequence[Cut]
-) -> dict[Mark, int]:
+) -> dict[StagedCut, int]:
     """Old ticks as marks: those that the trial block takes are the trial's, the others the rest's.
 
     A tick that fits several cuts of today is shared out in their order; one that fits none is of no
     use and is gone.
     """
-    marks: Counter[Mark] = Counter()
+    marks: Counter[StagedCut] = Counter()
     for one in old:
         left = one.count
         for stage, cuts in (("trial", trial), ("rest", whole)):
             for cut in cuts:
                 if left and _fits(one, cut):
                     taken = min(left, cut.count)
-                    marks[Mark("trial" if stage == "trial" else "rest", cut.what)] += taken * (
+                    marks[StagedCut("trial" if stage == "trial" else "rest", cut.what)] += taken * (
                         cut.segments or 1
                     )
                     left -= taken

@@ -8,12 +8,12 @@ from collections import Counter
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from yonk.core.cutting.cloth import ClothPlan, Piece
+from yonk.core.cutting.cloth import ClothPiece, ClothPlan
 from yonk.core.paper import LengthUnit
 from yonk.core.planning import cut_size_words
 
 CM_TO_AN_INCH = Fraction(254, 100)
-FINEST: dict[LengthUnit, Fraction] = {
+_FINEST: dict[LengthUnit, Fraction] = {
     "in": Fraction(1, 8),
     "cm": Fraction(1, 10),
 }  # what is left over is told no finer
@@ -43,7 +43,7 @@ def in_unit(length: Fraction, unit: LengthUnit, to: LengthUnit) -> Fraction:
     return length * CM_TO_AN_INCH if to == "cm" else length / CM_TO_AN_INCH
 
 
-def pieces_of(cloth: ShelfCloth, unit: LengthUnit) -> list[Piece]:
+def pieces_of_fabric(cloth: ShelfCloth, unit: LengthUnit) -> list[ClothPiece]:
     """The pieces of a shelf fabric, one by one.
 
     Args:
@@ -53,7 +53,7 @@ def pieces_of(cloth: ShelfCloth, unit: LengthUnit) -> list[Piece]:
     found = []
     for row in cloth.pieces:
         width, length = in_unit(row.width, cloth.unit, unit), in_unit(row.length, cloth.unit, unit)
-        found += [Piece(cut_size_words(width, length, unit), width, length)] * row.count
+        found += [ClothPiece(cut_size_words(width, length, unit), width, length)] * row.count
     return found
 
 
@@ -78,7 +78,7 @@ def after_cutting(cloth: ShelfCloth, plan: ClothPlan, unit: LengthUnit) -> Shelf
         used[here] -= taken
         rows[row.width, row.length] += row.count - taken
     assert not any(used.values()), "what is cut from the shelf was on it"
-    step = FINEST[cloth.unit]
+    step = _FINEST[cloth.unit]
     for piece in plan.leftovers:
         width, length = (
             in_unit(side, unit, cloth.unit) // step * step for side in (piece.width, piece.length)

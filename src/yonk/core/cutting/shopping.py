@@ -6,8 +6,8 @@ from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from yonk.core.cutting.cloth import BOLT_STEPS, Bolt, ClothPlan, Piece, plan_cloth
-from yonk.core.cutting.shelf import ShelfCloth, in_unit, pieces_of
+from yonk.core.cutting.cloth import BOLT_STEPS, Bolt, ClothPiece, ClothPlan, plan_cloth
+from yonk.core.cutting.shelf import ShelfCloth, in_unit, pieces_of_fabric
 from yonk.core.cutting.stage import bolt_of
 from yonk.core.paper import Draft, Fabric, LengthUnit
 from yonk.core.planning import Cut, Plan
@@ -62,7 +62,7 @@ def _bought(
     unit = first.unit
     cuts = [in_units_of(cut, draft.unit, unit) for draft, _, own in row for cut in own]
     tied = shelf.get(fabric.shelf)
-    on_hand: list[Piece] = pieces_of(tied, unit) if tied else []
+    on_hand: list[ClothPiece] = pieces_of_fabric(tied, unit) if tied else []
     cloth = plan_cloth(
         fabric.key,
         cuts,

@@ -6,10 +6,10 @@ from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from typing import Protocol
 
-from yonk.core.cutting.cloth import BOLT_STEPS, Bolt, ClothPlan, Piece, plan_cloth
+from yonk.core.cutting.cloth import BOLT_STEPS, Bolt, ClothPiece, ClothPlan, plan_cloth
 from yonk.core.cutting.progress import (
-    Done,
-    Standing,
+    CutProgress,
+    CutsDone,
     cut_so_far,
     not_booked,
     of_no_use,
@@ -20,7 +20,7 @@ from yonk.core.cutting.progress import (
 from yonk.core.paper import Draft, Fabric, LengthUnit, Settings, show
 from yonk.core.planning import Cut, Plan, StageName, cut_size_words, plan_stage, purposes
 
-OnHand = Mapping[str, Sequence[Piece]]
+ShelfPieces = Mapping[str, Sequence[ClothPiece]]
 
 
 class CutList(Protocol):
@@ -106,8 +106,8 @@ class Cutting:
 def plan_cutting(
     draft: Draft,
     stage: StageName,
-    on_hand: OnHand | None = None,
-    booked: Done | None = None,
+    on_hand: ShelfPieces | None = None,
+    booked: CutsDone | None = None,
 ) -> Cutting:
     """How each fabric of a draft is cut in a stage.
 
@@ -131,7 +131,7 @@ def plan_cutting(
 class Booked:
     """What was cut in a stage and its cloth taken off the shelf before."""
 
-    done: Done
+    done: CutsDone
     stage: StageName
 
 
@@ -140,7 +140,7 @@ def on_cloth(
     fabric_of: Callable[[str], Fabric],
     making: Settings,
     unit: LengthUnit,
-    on_hand: OnHand | None,
+    on_hand: ShelfPieces | None,
     booked: Booked,
     bolt: Bolt,
 ) -> tuple[ClothPlan, ...]:
@@ -183,11 +183,11 @@ class Changed:
     which more is wanted.
     """
 
-    useless: tuple[Standing, ...]
-    still: tuple[Standing, ...]
+    useless: tuple[CutProgress, ...]
+    still: tuple[CutProgress, ...]
 
 
-def changed(cutting: Cutting, done: Done) -> Changed:
+def changed(cutting: Cutting, done: CutsDone) -> Changed:
     """What became of the cuts that are done, in whatever order they were cut."""
     if not done:
         return Changed((), ())
@@ -197,14 +197,14 @@ def changed(cutting: Cutting, done: Done) -> Changed:
     return Changed(tuple(of_no_use(whole, staged, known)), tuple(still))
 
 
-def beside(cutting: Cutting, done: Done) -> Done:
+def spares_beside(cutting: Cutting, done: CutsDone) -> CutsDone:
     """What a trial block's cutting gave too many of, where the rest after it is cut."""
     if cutting.stage != "rest":
         return {}
     return surplus(plan_stage(cutting.draft, "trial").cuts, done, "trial")
 
 
-def changed_of(cuts: Sequence[Cut], done: Done) -> Changed:
+def changed_of(cuts: Sequence[Cut], done: CutsDone) -> Changed:
     """What became of the cuts that are done, where all is cut at once."""
     known = standings(cuts, cut_so_far(done, "all")) if done else []
     return Changed(

@@ -22,7 +22,7 @@ import numpy as np
 
 
 @dataclass(frozen=True)
-class Wanted:
+class WantedRectangles:
     """So many alike rectangles: `width` across the cloth, `height` along it; turned only where they
     may be.
     """
@@ -35,7 +35,7 @@ class Wanted:
 
 
 @dataclass(frozen=True)
-class Column:
+class StripColumn:
     """A crosscut of a strip: `count` pieces of `height` one above the other; `below` them others,
     no wider.
     """
@@ -57,7 +57,7 @@ class Strip:
     """A strip across the cloth and its columns from left to right."""
 
     height: int
-    columns: tuple[Column, ...]
+    columns: tuple[StripColumn, ...]
 
     @property
     def used(self) -> int:
@@ -77,18 +77,18 @@ class Strip:
 MANY_KINDS = 60  # of pieces, beyond which fewer plans are tried
 FEW_FOR_TOWERS = 12  # kinds of pieces; with more a strip as high as several of them takes too long
 MOST_TOWER = 3  # times the tallest piece; a higher strip can no longer be handled on the table
-Choice = Callable[["_Left", int], Strip]
+StripChoice = Callable[["_Left", int], Strip]
 
 
 class _Left:
     """What is still to be laid."""
 
-    def __init__(self, wanted: Iterable[Wanted]) -> None:
+    def __init__(self, wanted: Iterable[WantedRectangles]) -> None:
         self.kinds = {one.key: one for one in wanted if one.count}
         self.counts: Counter[int] = Counter({key: one.count for key, one in self.kinds.items()})
         self._filled: dict[tuple[int, int], Strip] = {}
 
-    def alive(self) -> list[Wanted]:
+    def alive(self) -> list[WantedRectangles]:
         return [one for key, one in self.kinds.items() if self.counts[key] > 0]
 
     def take(self, strip: Strip) -> int:
@@ -112,7 +112,11 @@ class _Left:
 
 
 def lay_strips(
-    wanted: Sequence[Wanted], width: int, length: int | None = None, *, quick: bool = False
+    wanted: Sequence[WantedRectangles],
+    width: int,
+    length: int | None = None,
+    *,
+    quick: bool = False,
 ) -> tuple[list[Strip], Counter[int]]:
     """Strips for all that is wanted, the widest first.
 
@@ -160,13 +164,13 @@ def _within(
     return kept, misfits
 
 
-def fits(one: Wanted, width: int, length: int | None) -> bool:
+def fits(one: WantedRectangles, width: int, length: int | None) -> bool:
     """Whether a piece fits on the cloth, turned where it may be."""
     ways = [(one.width, one.height)] + ([(one.height, one.width)] if one.turnable else [])
     return any(w <= width and (length is None or h <= length) for w, h in ways)
 
 
-def _ways(one: Wanted, width: int) -> list[tuple[int, int]]:
+def _ways(one: WantedRectangles, width: int) -> list[tuple[int, int]]:
     """Across and along, as it may lie on the cloth."""
     ways = [(one.width, one.height)] + (
         [(one.height, one.width)] if one.turnable and one.width != one.height else []
@@ -178,7 +182,7 @@ def _area(strip: Strip) -> int:
     return sum(wide * high for column in strip.columns for _, wide, high in column.pieces)
 
 
-def _laid(wanted: Sequence[Wanted], width: int, choose: Choice) -> list[Strip]:
+def _laid(wanted: Sequence[WantedRectangles], width: int, choose: StripChoice) -> list[Strip]:
     left = _Left(wanted)
     strips: list[Strip] = []
     while left.alive():
@@ -226,7 +230,7 @@ def _rows_of_one(left: _Left, width: int) -> Strip:
     across = min(left.counts[one.key], width // wide)
     rest = [other for other in alive if other is not one]
     end = fill(rest, left.counts, width - across * wide, must) if rest else None
-    columns = (Column(one.key, wide, must, 1),) * across
+    columns = (StripColumn(one.key, wide, must, 1),) * across
     return Strip(must, columns + (end.columns if end else ()))
 
 
@@ -248,12 +252,14 @@ def _towers(left: _Left, width: int) -> Strip:
     return max(strips, key=lambda one: (round(_area(one) / one.height / width, 4), -one.height))
 
 
-def _either_way(left: _Left, alive: Sequence[Wanted], width: int, height: int) -> Iterator[Strip]:
+def _either_way(
+    left: _Left, alive: Sequence[WantedRectangles], width: int, height: int
+) -> Iterator[Strip]:
     """A strip of a height with each kind lying one way, and one with the kinds lying either way,
     where there are enough pieces for it.
     """
     yield left.fill(width, height)
-    options: list[tuple[Column, int, int]] = []
+    options: list[tuple[StripColumn, int, int]] = []
     for one in alive:
         for wide, high in _ways(one, width):
             if high <= height:
@@ -265,7 +271,7 @@ def _either_way(left: _Left, alive: Sequence[Wanted], width: int, height: int) -
             yield mixed
 
 
-CHOICES: tuple[Choice, ...] = (
+CHOICES: tuple[StripChoice, ...] = (
     _tallest_first,
     _fullest_first,
     _fullest_of_the_tall,
@@ -274,10 +280,12 @@ CHOICES: tuple[Choice, ...] = (
 )
 
 
-def fill(kinds: Sequence[Wanted], counts: Mapping[int, int], width: int, height: int) -> Strip:
+def fill(
+    kinds: Sequence[WantedRectangles], counts: Mapping[int, int], width: int, height: int
+) -> Strip:
     """The strip of a height that uses the most cloth: a knapsack of columns over the width."""
     options: list[
-        tuple[Column, int, int]
+        tuple[StripColumn, int, int]
     ] = []  # a column, so many of them together, and their value
     for one in kinds:
         lying = [(w, h) for w, h in _ways(one, width) if h <= height]
@@ -292,12 +300,12 @@ def fill(kinds: Sequence[Wanted], counts: Mapping[int, int], width: int, height:
 
 
 def _stacked(
-    columns: Sequence[Column],
-    kinds: Sequence[Wanted],
+    columns: Sequence[StripColumn],
+    kinds: Sequence[WantedRectangles],
     counts: Mapping[int, int],
     width: int,
     height: int,
-) -> tuple[Column, ...]:
+) -> tuple[StripColumn, ...]:
     """The columns with what room is left below their pieces used for others that are still wanted,
     the largest first.
     """
@@ -321,7 +329,7 @@ def _stacked(
 
 def _copies(
     key: int, wide: int, high: int, stack: int, count: int, width: int
-) -> list[tuple[Column, int, int]]:
+) -> list[tuple[StripColumn, int, int]]:
     """Columns of a kind in bundles of 1, 2, 4 …, so that any number of them can be made up; and one
     of the rest.
     """
@@ -330,14 +338,16 @@ def _copies(
     bundle = 1
     while columns > 0:
         taken = min(bundle, columns)
-        options.append((Column(key, wide, high, stack), taken, taken * stack * wide * high))
+        options.append((StripColumn(key, wide, high, stack), taken, taken * stack * wide * high))
         columns, bundle = columns - taken, bundle * 2
     if rest:
-        options.append((Column(key, wide, high, rest), 1, rest * wide * high))
+        options.append((StripColumn(key, wide, high, rest), 1, rest * wide * high))
     return options
 
 
-def _knapsack(options: Sequence[tuple[Column, int, int]], width: int) -> tuple[Column, ...]:
+def _knapsack(
+    options: Sequence[tuple[StripColumn, int, int]], width: int
+) -> tuple[StripColumn, ...]:
     width = min(
         width, sum(column.width * copies for column, copies, _ in options)
     )  # no wider than all of them
@@ -350,7 +360,7 @@ def _knapsack(options: Sequence[tuple[Column, int, int]], width: int) -> tuple[C
         better = best[: width + 1 - wide] + value
         np.greater(better, best[wide:], out=taken[number, wide:])
         np.maximum(better, best[wide:], out=best[wide:])
-    columns: list[Column] = []
+    columns: list[StripColumn] = []
     room = int(np.argmax(best))
     for number in range(len(options) - 1, -1, -1):
         if taken[number, room]:
@@ -370,11 +380,11 @@ class _Run:
 
     height: int
     room: int
-    columns: tuple[Column, ...]
+    columns: tuple[StripColumn, ...]
     times: int
 
 
-def first_fit(wanted: Sequence[Wanted], width: int) -> list[Strip]:
+def first_fit(wanted: Sequence[WantedRectangles], width: int) -> list[Strip]:
     """Plain first-fit strips: the tallest first, each piece into the first strip that has room for
     it.
 
@@ -384,7 +394,7 @@ def first_fit(wanted: Sequence[Wanted], width: int) -> list[Strip]:
     kinds = [(*min(_ways(one, width), key=lambda way: way[1]), one) for one in wanted if one.count]
     runs: list[_Run] = []
     for wide, high, one in sorted(kinds, key=lambda kind: (-kind[1], -kind[0])):
-        column, left, after = Column(one.key, wide, high, 1), one.count, []
+        column, left, after = StripColumn(one.key, wide, high, 1), one.count, []
         for run in runs:
             each = run.room // wide if run.height >= high else 0
             full = min(run.times, left // each) if each else 0
@@ -403,7 +413,7 @@ def first_fit(wanted: Sequence[Wanted], width: int) -> list[Strip]:
     return [strip for run in runs for strip in [Strip(run.height, run.columns)] * run.times]
 
 
-def _filled(run: _Run, column: Column, times: int, each: int) -> list[_Run]:
+def _filled(run: _Run, column: StripColumn, times: int, each: int) -> list[_Run]:
     """So many strips of a run with so many columns more in each."""
     return (
         [_Run(run.height, run.room - column.width * each, run.columns + (column,) * each, times)]
@@ -412,7 +422,7 @@ def _filled(run: _Run, column: Column, times: int, each: int) -> list[_Run]:
     )
 
 
-def lower_bound(wanted: Sequence[Wanted], width: int) -> int:
+def lower_bound(wanted: Sequence[WantedRectangles], width: int) -> int:
     """A length below which no layout at all can be, cut by hand or not.
 
     Several bounds, the greatest counts. Cloth: the area of all pieces over the width. Length: a
@@ -446,7 +456,7 @@ def lower_bound(wanted: Sequence[Wanted], width: int) -> int:
 MOST_WEIGHTS = 24  # functions of a sort that are tried
 
 
-def _weights(wanted: Sequence[Wanted], width: int) -> Iterator[Callable[[int], Fraction]]:
+def _weights(wanted: Sequence[WantedRectangles], width: int) -> Iterator[Callable[[int], Fraction]]:
     """What a width counts as a share of the cloth's: functions of which the values of widths that
     fit side by side add up to no more than one.
 

@@ -14,8 +14,8 @@ from yonk.core.cutting import (
     Booked,
     Changed,
     ClothPlan,
-    Done,
-    OnHand,
+    CutsDone,
+    ShelfPieces,
     bolt_of,
     changed_of,
     on_cloth,
@@ -86,7 +86,7 @@ class TopCutting:
         """
         return list(dict.fromkeys(purpose.role for purpose in cut.purposes))
 
-    def changed(self, done: Done) -> Changed:
+    def changed(self, done: CutsDone) -> Changed:
         """What became of the cuts that are done."""
         return changed_of([cut for cloth in self.cloths for cut in cloth.cuts], done)
 
@@ -98,7 +98,7 @@ class TopCutting:
 
 def whole_list(
     plan: QuiltPlan,
-    on_hand: OnHand | None = None,
+    on_hand: ShelfPieces | None = None,
     booked: Booked | None = None,
     trials: frozenset[str] = frozenset(),
 ) -> TopCutting:
