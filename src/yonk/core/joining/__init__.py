@@ -1,20 +1,20 @@
 """The order in which a block is joined, and what it measures on the way."""
 
 from yonk.core.joining.alike import Likeness, Likenesses
-from yonk.core.joining.joins import Box, Join, Joining, box_of_part, joining_of
-from yonk.core.joining.orders import Part, joining_order, parts_with_orders
+from yonk.core.joining.joins import Join, Joining, SquaredBox, box_of_part, joining_of
+from yonk.core.joining.orders import CellPart, joining_order, parts_with_orders
 from yonk.core.joining.touching import Touch, touches
-from yonk.core.joining.tree import Order, Pair, Tree
+from yonk.core.joining.tree import JoiningOrder, Pair, Tree
 
 __all__ = [
-    "Box",
+    "CellPart",
     "Join",
     "Joining",
+    "JoiningOrder",
     "Likeness",
     "Likenesses",
-    "Order",
     "Pair",
-    "Part",
+    "SquaredBox",
     "Touch",
     "Tree",
     "box_of_part",

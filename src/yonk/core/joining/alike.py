@@ -12,7 +12,7 @@ from yonk.core.drawing import Ring
 from yonk.core.joining.joins import Join, Joining
 
 Token = tuple[int, int, int]
-Side = tuple[Token, ...]
+TokenSide = tuple[Token, ...]
 
 
 @dataclass(frozen=True)
@@ -21,7 +21,7 @@ class Likeness:
     it, `even` that the two sides are the same turned.
     """
 
-    key: tuple[Side, Side]
+    key: tuple[TokenSide, TokenSide]
     swapped: bool
     even: bool
 
@@ -71,5 +71,5 @@ class Likenesses:
         return Likeness(min(least, turned), turned < least, turned == least)
 
 
-def _from(tokens: Sequence[Token], left: int, top: int) -> Side:
+def _from(tokens: Sequence[Token], left: int, top: int) -> TokenSide:
     return tuple(sorted((name, x - left, y - top) for name, x, y in tokens))

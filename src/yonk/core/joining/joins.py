@@ -17,7 +17,7 @@ import numpy as np
 
 from yonk.core.drawing import Face, Stretch
 from yonk.core.joining.touching import COARSE, Touch, chains, straightened
-from yonk.core.joining.tree import Order
+from yonk.core.joining.tree import JoiningOrder
 
 JoinKind = Literal["straight", "partial", "set-in"]
 _MOST_FOR_PRODUCTS = 2**30  # steps: the sum of two products of such fits a whole number of 64 bits
@@ -53,7 +53,7 @@ class Join:
 class Joining:
     """A block's joins, in an order in which they can be sewn, and the patches in each part."""
 
-    order: Order
+    order: JoiningOrder
     joins: tuple[Join, ...]
     faces: tuple[Face, ...]
 
@@ -72,10 +72,10 @@ class Joining:
         return [*leaves, *((begin, end) for begin, _, end in spans)]
 
     @cached_property
-    def corners(self) -> Corners:
+    def corners(self) -> PartCorners:
         """The corners of the patches, in the row of `order.line`."""
         row, _ = self.order.line
-        return Corners([self.faces[face] for face in row])
+        return PartCorners([self.faces[face] for face in row])
 
     def holds(self, part: int, other: int) -> bool:
         """Whether one part is in another, or is it."""
@@ -84,7 +84,7 @@ class Joining:
         return begin <= first and last <= end
 
 
-def joining_of(order: Order, beside: Sequence[Touch], faces: Sequence[Face]) -> Joining:
+def joining_of(order: JoiningOrder, beside: Sequence[Touch], faces: Sequence[Face]) -> Joining:
     """The joins of an order.
 
     Args:
@@ -121,7 +121,7 @@ def joining_of(order: Order, beside: Sequence[Touch], faces: Sequence[Face]) -> 
     return Joining(order, tuple(joins), tuple(faces))
 
 
-def _stretches(order: Order, beside: Sequence[Touch]) -> dict[int, list[Touch]]:
+def _stretches(order: JoiningOrder, beside: Sequence[Touch]) -> dict[int, list[Touch]]:
     """The stretches of each join, its first part on the left hand."""
     mine: dict[int, list[Touch]] = defaultdict(list)
     if not beside:
@@ -155,7 +155,9 @@ def _latest(gaps: np.ndarray, begin: np.ndarray, end: np.ndarray) -> np.ndarray:
     return found
 
 
-def _take_the_rest(mine: dict[int, list[Touch]], begun: int, finished: int, order: Order) -> None:
+def _take_the_rest(
+    mine: dict[int, list[Touch]], begun: int, finished: int, order: JoiningOrder
+) -> None:
     """Gives the rest of a partial seam to the join where it is begun."""
     line = mine[begun][0]
     rest: list[Touch] = []
@@ -180,7 +182,7 @@ def _on_one_line(one: Touch, other: Touch) -> bool:
 
 
 @dataclass(frozen=True)
-class Box:
+class SquaredBox:
     """The finished sides of a rectangle as squares of lattice steps, the one along its own level
     side first; and, where it stands askew to the block and to its seam, the box round it.
     """
@@ -190,7 +192,7 @@ class Box:
     round: tuple[int, int] | None = None
 
 
-def box_of_part(joining: Joining, part: int) -> Box | None:
+def box_of_part(joining: Joining, part: int) -> SquaredBox | None:
     """The finished size of what a part is, where that is a rectangle, in its own frame.
 
     Returns: None where it is no rectangle.
@@ -217,7 +219,7 @@ def box_of_part(joining: Joining, part: int) -> Box | None:
         square = dx * dx + dy * dy
         if _same(2 * along * across, twice * square, int(spots.max())):
             sides = Fraction(along * along, square), Fraction(across * across, square)
-            return Box(*sides) if place < straight else Box(*sides, _box_round(spots))
+            return SquaredBox(*sides) if place < straight else SquaredBox(*sides, _box_round(spots))
     return None
 
 
@@ -225,7 +227,7 @@ def _reach(along: np.ndarray) -> int:
     return int(along.max()) - int(along.min())
 
 
-class Corners:
+class PartCorners:
     """The corners and the areas of faces in a row, so that those of a part are told at once: a
     top has a hundred thousand.
     """

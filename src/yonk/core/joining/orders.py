@@ -8,31 +8,31 @@ from typing import Any
 
 from yonk.core.drawing import AssemblyNode, Cells, Region, Whole, wholes
 from yonk.core.joining.touching import Touch, touches
-from yonk.core.joining.tree import Order, Pair, Tree, in_order
-from yonk.core.joining.units import Lie, Template, matched, sew_unit, template_of
+from yonk.core.joining.tree import JoiningOrder, Pair, Tree, in_order
+from yonk.core.joining.units import UnitJoining, UnitTurns, matched, sew_unit, template_of
 from yonk.core.paper import ORDERS, OrderName
 from yonk.core.planning import Reading, UnitGroup
 
-Box = tuple[int, int, int, int]
+LatticeBox = tuple[int, int, int, int]
 
 
 @dataclass(frozen=True)
-class Part:
+class CellPart:
     """A part of the block that comes apart into cells: its box in lattice steps, how many cells it
     has, and the orders in which they can be joined.
     """
 
-    box: Box
+    box: LatticeBox
     columns: int
     rows: int
     orders: tuple[OrderName, ...]
 
 
-def parts_with_orders(reading: Reading) -> tuple[Part, ...]:
+def parts_with_orders(reading: Reading) -> tuple[CellPart, ...]:
     """The parts of a block whose cells can be joined in more than one order, the block itself
     first where it is one.
     """
-    found: list[Part] = []
+    found: list[CellPart] = []
     waiting: list[AssemblyNode[Any]] = [reading.assembly]
     while waiting:
         node = waiting.pop(0)
@@ -41,7 +41,7 @@ def parts_with_orders(reading: Reading) -> tuple[Part, ...]:
             continue
         orders = orders_of(node)
         if len(orders) > 1:
-            found.append(Part(box_of(node.region, reading), node.columns, node.rows, orders))
+            found.append(CellPart(box_of(node.region, reading), node.columns, node.rows, orders))
         waiting += node.parts
     return tuple(found)
 
@@ -60,7 +60,7 @@ def _middle(cuts: Sequence[int], reach: int) -> bool:
     return reach % 2 == 0 and reach // 2 in cuts
 
 
-def box_of(region: Region, reading: Reading) -> Box:
+def box_of(region: Region, reading: Reading) -> LatticeBox:
     """The upright box of a region in the block: left, top, right, bottom."""
     rings = [reading.drawing.faces[piece.face].ring for piece in region.pieces]
     across, down = zip(*(spot for ring in rings for spot in ring), strict=True)
@@ -68,8 +68,10 @@ def box_of(region: Region, reading: Reading) -> Box:
 
 
 def joining_order(
-    reading: Reading, order: OrderName = "rows", of_parts: Mapping[Box, OrderName] | None = None
-) -> tuple[Order, tuple[Touch, ...]]:
+    reading: Reading,
+    order: OrderName = "rows",
+    of_parts: Mapping[LatticeBox, OrderName] | None = None,
+) -> tuple[JoiningOrder, tuple[Touch, ...]]:
     """How a block is joined.
 
     Args:
@@ -92,13 +94,13 @@ class _Maker:
         self,
         reading: Reading,
         order: OrderName,
-        of_parts: Mapping[Box, OrderName],
+        of_parts: Mapping[LatticeBox, OrderName],
         beside: Sequence[Touch],
     ) -> None:
         self.reading, self.order, self.of_parts = reading, order, of_parts
         self.tree = Tree(len(reading.drawing.faces))
         self.rows = 0
-        self.templates: dict[str, tuple[Template, dict[Any, int]]] = {}
+        self.templates: dict[str, tuple[UnitJoining, dict[Any, int]]] = {}
         self.group_of_face = reading.group_of_face
         self.between: dict[int, list[Touch]] = {face: [] for face in range(self.tree.leaves)}
         for touch in beside:
@@ -163,17 +165,17 @@ class _Maker:
             return faces[0]
         group = self.group_of_face[faces[0]]
         template, places = self._template(group)
-        lie = Lie(faces, self.reading.drawing.faces, self.reading.fabrics)
+        lie = UnitTurns(faces, self.reading.drawing.faces, self.reading.fabrics)
         mine = matched(places, lie)
         return sew_unit(self.tree, template, mine, middle, group.label)
 
-    def _template(self, group: UnitGroup) -> tuple[Template, dict[Any, int]]:
+    def _template(self, group: UnitGroup) -> tuple[UnitJoining, dict[Any, int]]:
         if group.label not in self.templates:
             drawing = self.reading.drawing.faces
             faces = [part.piece.face for part in group.unit.parts]
             middle = next((self.middles[face] for face in faces if face in self.middles), ())
             template = template_of(group, middle, drawing, self.between)
-            lie = Lie(template.faces, drawing, self.reading.fabrics)
+            lie = UnitTurns(template.faces, drawing, self.reading.fabrics)
             self.templates[group.label] = template, lie.places(0)
         return self.templates[group.label]
 

@@ -9,7 +9,7 @@ from dataclasses import dataclass
 from yonk.core.drawing import Spot
 from yonk.core.joining.touching import Touch
 
-Line = tuple[Touch, ...]
+TouchLine = tuple[Touch, ...]
 
 
 @dataclass(frozen=True)
@@ -65,7 +65,7 @@ def _facing(side: list[set[int]], middle: int) -> int | None:
     return next(iter(found)) if len(found) == 1 else None
 
 
-def _lines(between: Sequence[Touch]) -> list[Line]:
+def _lines(between: Sequence[Touch]) -> list[TouchLine]:
     """Stretches that go straight on through a crossing or past a corner, as lines."""
     meets: dict[Spot, list[tuple[int, bool]]] = defaultdict(list)
     for number, touch in enumerate(between):
@@ -99,7 +99,7 @@ def _straight_on(one: Touch, other: Touch) -> bool:
     return ux * vy == uy * vx and ux * vx + uy * vy > 0
 
 
-def _cycle(lines: Sequence[Line]) -> list[int] | None:
+def _cycle(lines: Sequence[TouchLine]) -> list[int] | None:
     """Lines that begin at the edge and end on the next, all the way round."""
     inside: dict[Spot, int] = {}
     ends: set[Spot] = set()

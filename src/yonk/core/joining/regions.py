@@ -19,7 +19,7 @@ from yonk.core.paper import Array
 
 
 @dataclass(frozen=True)
-class Step:
+class RegionStep:
     """A join of two parts of a region: atoms by number, then steps. `until` is, where it is only
     begun, the step after which it is finished. Steps of one `alike` are sewn and pressed alike.
     """
@@ -62,7 +62,7 @@ class _Region:
         return len(self.nodes) - 1
 
 
-def assemble(atoms: Sequence[Atom], between: Sequence[Touch], size: int) -> list[Step]:
+def assemble(atoms: Sequence[Atom], between: Sequence[Touch], size: int) -> list[RegionStep]:
     """The joins that make a region of its atoms.
 
     Args:
@@ -163,7 +163,7 @@ def _chained(region: _Region, number: int, chain: Sequence[tuple[int, int]]) -> 
         made[-place] = joined
 
 
-def _sewn(region: _Region) -> list[Step]:
+def _sewn(region: _Region) -> list[RegionStep]:
     """The joins from below, each after its parts."""
     order: list[int] = []
     waiting = [0]
@@ -185,5 +185,5 @@ def _sewn(region: _Region) -> list[Step]:
         node = region.nodes[number]
         assert node.parts is not None
         until = None if node.until is None else place[node.until]
-        steps.append(Step(part(node.parts[0]), part(node.parts[1]), until))
+        steps.append(RegionStep(part(node.parts[0]), part(node.parts[1]), until))
     return steps

@@ -12,8 +12,8 @@ from yonk.core.drawing import Face, Ring, Spot
 COARSE = 2**43  # steps in a block whose lattice does not hold every crossing
 _SLACK = 8  # steps that a spot may lie off a seam there
 
-Line = tuple[int, int, int]
-Span = tuple[Spot, Spot, int]
+LatticeLine = tuple[int, int, int]
+LineSpan = tuple[Spot, Spot, int]
 
 
 @dataclass(frozen=True)
@@ -43,7 +43,7 @@ def touches(faces: Sequence[Face]) -> tuple[Touch, ...]:
     >>> touches([square(0), square(1)])
     (Touch(start=(1, 0), end=(1, 1), left=1, right=0),)
     """
-    sides: dict[Line, tuple[list[Span], list[Span]]] = defaultdict(lambda: ([], []))
+    sides: dict[LatticeLine, tuple[list[LineSpan], list[LineSpan]]] = defaultdict(lambda: ([], []))
     for number, face in enumerate(faces):
         for ring in (clockwise(face.ring), *(clockwise(hole)[::-1] for hole in face.holes)):
             for a, b in zip(ring, ring[1:] + ring[:1], strict=True):
@@ -56,7 +56,7 @@ def touches(faces: Sequence[Face]) -> tuple[Touch, ...]:
     return tuple(touch for right, left in sides.values() for touch in _beside(right, left))
 
 
-def _beside(right: list[Span], left: list[Span]) -> Iterator[Touch]:
+def _beside(right: list[LineSpan], left: list[LineSpan]) -> Iterator[Touch]:
     """What the spans on one side of a line share with those on its other."""
     right.sort()
     left.sort()

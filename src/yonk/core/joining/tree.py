@@ -56,7 +56,7 @@ class Tree:
 
 
 @dataclass(frozen=True)
-class Order:
+class JoiningOrder:
     """A tree that is done: which patches are in each part, and which parts are measured."""
 
     leaves: int
@@ -100,7 +100,7 @@ class Order:
         return found
 
 
-def in_order(tree: Tree) -> Order:
+def in_order(tree: Tree) -> JoiningOrder:
     """The tree with the joins inside units first, all units of a label together; else as they came.
 
     Returns: the same joins, numbered in that order.
@@ -124,7 +124,7 @@ def in_order(tree: Tree) -> Order:
     )
     finished = {there(one): there(other) for one, other in tree.finished_after.items()}
     checked = frozenset(there(part) for part in tree.checkpoints if part >= tree.leaves)
-    return Order(tree.leaves, pairs, finished, checked)
+    return JoiningOrder(tree.leaves, pairs, finished, checked)
 
 
 def _nested(pair: Pair, tree: Tree, depth: Sequence[int]) -> int:

@@ -6,7 +6,7 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 
 from yonk.core.drawing import Face, Ring
-from yonk.core.joining.regions import Atom, Step, assemble
+from yonk.core.joining.regions import Atom, RegionStep, assemble
 from yonk.core.joining.touching import Touch
 from yonk.core.joining.tree import Pair, Tree
 from yonk.core.planning import UnitGroup
@@ -16,13 +16,13 @@ Rings = tuple[Ring, ...]
 
 
 @dataclass(frozen=True)
-class Template:
+class UnitJoining:
     """How the units of a label are joined: the faces of the first, and the steps, by their places
     among them. A middle comes after all faces.
     """
 
     faces: tuple[int, ...]
-    steps: tuple[Step, ...]
+    steps: tuple[RegionStep, ...]
     middle: bool
 
 
@@ -31,7 +31,7 @@ def template_of(
     middle: Sequence[int],
     drawing: Sequence[Face],
     between: Mapping[int, Sequence[Touch]],
-) -> Template:
+) -> UnitJoining:
     """The joins of the unit that a group was read from.
 
     Args:
@@ -46,7 +46,7 @@ def template_of(
     faces = tuple(part.piece.face for part in group.unit.parts)
     segments = BY_NAME[group.kind].segments(group.unit)
     if segments:
-        return Template(faces, tuple(_in_segments(len(faces), segments)), False)
+        return UnitJoining(faces, tuple(_in_segments(len(faces), segments)), False)
     atoms = [_atom((face,), drawing) for face in faces]
     if middle:
         atoms.append(_atom(middle, drawing))
@@ -59,7 +59,7 @@ def template_of(
     ]
     size = _size([drawing[face].ring for face in place])
     steps = assemble(atoms, told, size) if len(atoms) > 1 else []
-    return Template(faces, tuple(steps), bool(middle))
+    return UnitJoining(faces, tuple(steps), bool(middle))
 
 
 def _atom(faces: Sequence[int], drawing: Sequence[Face]) -> Atom:
@@ -74,7 +74,7 @@ def _size(rings: Sequence[Ring]) -> int:
     return max(1, max(across) - min(across), max(down) - min(down))
 
 
-def _in_segments(parts: int, segments: Sequence[Segment]) -> list[Step]:
+def _in_segments(parts: int, segments: Sequence[Segment]) -> list[RegionStep]:
     """The segments, those of a band alike, then their rows."""
     tree, alike, made = Tree(parts), [], []
     for segment in segments:
@@ -84,12 +84,12 @@ def _in_segments(parts: int, segments: Sequence[Segment]) -> list[Step]:
     tree.in_strips(made)
     alike += [len(segments) * parts + place for place in range(len(tree.pairs) - len(alike))]
     return [
-        Step(pair.one, pair.other, alike=place)
+        RegionStep(pair.one, pair.other, alike=place)
         for pair, place in zip(tree.pairs, alike, strict=True)
     ]
 
 
-class Lie:
+class UnitTurns:
     """How a unit lies: its patches by their outlines from the corner of its box, under each quarter
     turn.
     """
@@ -120,7 +120,7 @@ def _from(ring: Ring, left: int, top: int) -> Ring:
     return tuple(moved[least:] + moved[:least])
 
 
-def matched(first: dict[tuple[Ring, str], int], other: Lie) -> list[int]:
+def matched(first: dict[tuple[Ring, str], int], other: UnitTurns) -> list[int]:
     """The faces of another unit of the label in the order of the first's.
 
     Raises `AssertionError` where it is no such unit.
@@ -134,7 +134,7 @@ def matched(first: dict[tuple[Ring, str], int], other: Lie) -> list[int]:
 
 
 def sew_unit(
-    tree: Tree, template: Template, faces: Sequence[int], middle: int | None, label: str
+    tree: Tree, template: UnitJoining, faces: Sequence[int], middle: int | None, label: str
 ) -> int:
     """Adds the joins of one unit to a tree. Returns the number of what they make."""
     parts = [*faces, *([middle] if middle is not None else [])]

@@ -11,11 +11,11 @@ from functools import cached_property
 
 from yonk.core.drawing import Spot, lengths
 from yonk.core.joining import (
-    Box,
+    CellPart,
     Join,
     Joining,
     Likeness,
-    Part,
+    SquaredBox,
     box_of_part,
     joining_of,
     joining_order,
@@ -67,7 +67,7 @@ class Sewn:
     press: int | None
     up: int
     alike: int
-    box: Box | None
+    box: SquaredBox | None
     checkpoint: bool
 
 
@@ -80,7 +80,7 @@ class SewingPlan:
     reading: Reading
     order: OrderName
     chosen: bool
-    parts: tuple[Part, ...]
+    parts: tuple[CellPart, ...]
     wanted: Wishes
     asked: Asked
     pressing: Pressing
@@ -309,7 +309,7 @@ def _rank(order: OrderName, wanted: Wishes) -> tuple[int, int, int]:
     return bulky, _across(wanted.joining.joins), ORDERS.index(order)
 
 
-def _orders(parts: Sequence[Part]) -> list[OrderName]:
+def _orders(parts: Sequence[CellPart]) -> list[OrderName]:
     """The orders that some part of the block can be joined in."""
     known = {order for part in parts for order in part.orders} or {"rows"}
     return [order for order in ORDERS if order in known]

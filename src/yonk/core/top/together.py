@@ -11,7 +11,7 @@ from dataclasses import dataclass, replace
 from functools import cached_property
 from typing import Literal
 
-from yonk.core.joining import Join, Joining, Order, Pair, Tree, joining_of, touches
+from yonk.core.joining import Join, Joining, JoiningOrder, Pair, Tree, joining_of, touches
 from yonk.core.pressing import SewingPlan
 from yonk.core.setting import DrawnTop, Placed, Quilt, RowColumn, What
 
@@ -82,7 +82,7 @@ def sewn_together(quilt: Quilt, drawn: DrawnTop, plans: Mapping[str, SewingPlan]
     weaver = _Weaver(quilt, drawn, plans)
     weaver.weave()
     tree = weaver.tree
-    order = Order(tree.leaves, tuple(tree.pairs), tree.finished_after, frozenset())
+    order = JoiningOrder(tree.leaves, tuple(tree.pairs), tree.finished_after, frozenset())
     joining = joining_of(order, touches(drawn.faces), drawn.faces)
 
     def along(number: int) -> tuple[int, int]:
