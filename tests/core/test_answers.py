@@ -107,12 +107,12 @@ from yonk.core.planning.contrast import contrast_ratio, luminance, too_near
 from yonk.core.pressing import (
     Wishes,
     bare_dark,
-    beside,
     beside_words,
     best_words,
     dark_words,
     join_pictures,
     meetings_words,
+    nesting_plans,
     reason,
     sewing_plan,
     side_by_side,
@@ -629,10 +629,10 @@ def joinings() -> Iterator[tuple[str, Any]]:
             made = sewing_plan(apply(draft, SetMaking(settings={"pressing": school})))
             reasons = [reason(made, join) for join in made.joining.joins]
             yield f"{school} of {name}", (made.pressing.presses, made.pressing.states, reasons)
-            there = beside(made, draft.making.blocks)
+            there = nesting_plans(made, draft.making.blocks)
             said = beside_words(made, there), best_words(made.pressing), dark_words(made)
             yield f"words of {school} of {name}", (said, meetings_words(made.pressing))
-        found = beside(plan, draft.making.blocks)
+        found = nesting_plans(plan, draft.making.blocks)
         told_of = found.second.presses, found.blocks, found.one_plan, found.nesting
         yield f"beside of {name}", (*told_of, found.unnested)
         yield f"offers of {name}", (plan.lots, plan.openings)

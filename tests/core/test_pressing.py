@@ -22,9 +22,9 @@ from yonk.core.acts.set_batch import SetBatch
 from yonk.core.paper import Draft, Length, Making, Toward
 from yonk.core.pressing import (
     SewingPlan,
-    beside,
     best_words,
     depth,
+    nesting_plans,
     proposed_order,
     reason,
     seam_point,
@@ -279,7 +279,7 @@ def test_orders_side_by_side() -> None:
 def test_blocks_side_by_side_alternate_where_one_plan_does_not_nest_with_itself() -> None:
     """Three squares in a row: the seams at the top meet those at the bottom of the next block."""
     plan = sewing_plan(replace(four_patch(), making=Making(blocks=5)))
-    found = beside(plan, 5)
+    found = nesting_plans(plan, 5)
     assert found.nesting == 2 * len(found.meetings) == 4
     assert found.blocks == ((5, 0) if found.one_plan else (3, 2))
 

@@ -7,7 +7,7 @@ from typing import Any
 
 from yonk.core.drawing import Spot
 from yonk.core.paper import write_exact
-from yonk.core.pressing import SewingPlan, Sewn, measures, reason
+from yonk.core.pressing import ListedJoin, SewingPlan, measures, reason
 
 
 def write_sewing(plan: SewingPlan, blocks: int) -> dict[str, Any]:
@@ -78,7 +78,7 @@ def _piece(plan: SewingPlan, face: int) -> dict[str, Any]:
     return piece
 
 
-def _join(plan: SewingPlan, sewn: Sewn, names: dict[int, int]) -> dict[str, Any]:
+def _join(plan: SewingPlan, sewn: ListedJoin, names: dict[int, int]) -> dict[str, Any]:
     leaves = plan.joining.order.leaves
 
     def name(part: int) -> str:
@@ -109,7 +109,7 @@ def _join(plan: SewingPlan, sewn: Sewn, names: dict[int, int]) -> dict[str, Any]
     return row
 
 
-def _measures(plan: SewingPlan, sewn: Sewn) -> dict[str, str] | None:
+def _measures(plan: SewingPlan, sewn: ListedJoin) -> dict[str, str] | None:
     """The box round a rectangle that stands askew to the block and its seam, and two seams."""
     if sewn.box is None or sewn.box.round is None:
         return None

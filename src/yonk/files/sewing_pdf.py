@@ -12,7 +12,7 @@ from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table,
 from yonk.core.paper import blocks_words
 from yonk.core.planning import Plan
 from yonk.core.pressing import (
-    Lying,
+    PressedStretch,
     SewingPlan,
     SewingStep,
     join_pictures,
@@ -156,7 +156,7 @@ class PressingMap(Flowable):  # type: ignore[misc]
             for one in lies:
                 self._arrow(number, one)
 
-    def _arrow(self, number: int, lies: Lying) -> None:
+    def _arrow(self, number: int, lies: PressedStretch) -> None:
         x, y = lies.middle[0] * self.scale, self.height - lies.middle[1] * self.scale
         # the first part is on the left hand as one looks at the block
         across = lies.way[1], lies.way[0]

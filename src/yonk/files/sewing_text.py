@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from yonk.core.paper import blocks_words, show
-from yonk.core.pressing import SewingPlan, Sewn, measures, part_name, reason
+from yonk.core.pressing import ListedJoin, SewingPlan, measures, part_name, reason
 from yonk.files.sewing_file import join_names
 
 
@@ -32,7 +32,7 @@ def _lines(plan: SewingPlan, blocks: int) -> Iterator[str]:
             yield f"     Measure: {wide} × {high}"
 
 
-def _said(plan: SewingPlan, sewn: Sewn, names: dict[int, int]) -> str:
+def _said(plan: SewingPlan, sewn: ListedJoin, names: dict[int, int]) -> str:
     one, other = (_part(plan, part, names) for part in sewn.of)
     kind = {"straight": "", "partial": ", part of the seam", "set-in": ", set in"}[sewn.join.kind]
     return f"j{names[sewn.join.number]}: {one} to {other}{kind}"

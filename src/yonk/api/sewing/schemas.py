@@ -10,7 +10,7 @@ from yonk.api.in_colouring import Colouring
 from yonk.api.recipes.schemas import StepPictureOut
 from yonk.api.wire import Document, Model, PartOut, Revision
 from yonk.core.paper import XY, OrderName, Toward
-from yonk.core.pressing import SlipKind, State, StepKind
+from yonk.core.pressing import MeetingState, SlipKind, StepKind
 
 MOST_SEWN = 100_000_000
 PointText = tuple[str, str]
@@ -102,7 +102,7 @@ class MeetingOut(Model):
     """A place where seams meet, and how they lie."""
 
     at: XY
-    state: State
+    state: MeetingState
     words: str
 
 

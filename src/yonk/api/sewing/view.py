@@ -31,21 +31,21 @@ from yonk.core.planning import Plan
 from yonk.core.pressing import (
     Beside,
     Lots,
-    Lying,
     Opening,
     OrderFigures,
+    PressedStretch,
     Pressing,
     SewingPlan,
     SewingStep,
     Slip,
     Stack,
     bare_dark,
-    beside,
     beside_words,
     best_words,
     dark_words,
     join_pictures,
     meetings_words,
+    nesting_plans,
     no_longer_wanted,
     part_name,
     proposal_words,
@@ -116,7 +116,7 @@ class _View:
             lots=[self._lots(one) for one in plan.lots],
             openings=[self._opening(one) for one in plan.openings[:MOST_TOLD]],
             misplaced=len(plan.misplaced),
-            beside=self._beside(beside(plan, self.blocks)),
+            beside=self._beside(nesting_plans(plan, self.blocks)),
             stacks=[self._stack(stack) for stack in self.stacks],
             slips=[self._slip(slip) for slip in slips_of(plan.reading, self.stacks)],
             batch=self.draft.making.sewing.batch,
@@ -227,7 +227,7 @@ class _View:
             )
         return found
 
-    def _arrow(self, lies: Lying) -> tuple[XY, XY]:
+    def _arrow(self, lies: PressedStretch) -> tuple[XY, XY]:
         """From the middle of a stretch toward the side that it is pressed to."""
         (x, y), (dx, dy) = lies.middle, lies.way
         reach = ARROW * float(self.draft.making.seam) * (1 if lies.side == 0 else -1)

@@ -12,12 +12,12 @@ from yonk.core.pressing.in_words import (
     reason,
     state_words,
 )
-from yonk.core.pressing.meeting import Meeting, SeamEnd, State, meetings, seam_ends
+from yonk.core.pressing.meeting import Meeting, MeetingState, SeamEnd, meetings, seam_ends
 from yonk.core.pressing.pictures import join_pictures
 from yonk.core.pressing.plan import (
+    ListedJoin,
     OrderFigures,
     SewingPlan,
-    Sewn,
     measures,
     proposed_order,
     seam_point,
@@ -26,42 +26,41 @@ from yonk.core.pressing.plan import (
     toward,
     ways_of,
 )
-from yonk.core.pressing.pressed import Asked, Lots, Opening, Press, Pressing, press
+from yonk.core.pressing.pressed import Lots, Opening, PressedSide, Pressing, PressingWishes, press
 from yonk.core.pressing.stacks import Shown, Slip, SlipKind, Stack, slips_of, stacks_of
 from yonk.core.pressing.steps import Left, SewingStep, StepKind, no_longer_wanted, steps_of_sewing
-from yonk.core.pressing.straight_set import Beside, beside, other_way
-from yonk.core.pressing.thickness import Layer, Lying, Thick, depth, layers, thick_places
+from yonk.core.pressing.straight_set import Beside, nesting_plans, other_way
+from yonk.core.pressing.thickness import Layer, PressedStretch, Thick, depth, layers, thick_places
 from yonk.core.pressing.wishes import Wishes
 
 __all__ = [
-    "Asked",
     "Beside",
     "Chosen",
     "Layer",
     "Left",
+    "ListedJoin",
     "Lots",
-    "Lying",
     "Meeting",
+    "MeetingState",
     "Opening",
     "OrderFigures",
     "Pairing",
-    "Press",
+    "PressedSide",
+    "PressedStretch",
     "Pressing",
+    "PressingWishes",
     "SeamEnd",
     "SewingPlan",
     "SewingStep",
-    "Sewn",
     "Shown",
     "Slip",
     "SlipKind",
     "Stack",
-    "State",
     "StepKind",
     "Thick",
     "Wish",
     "Wishes",
     "bare_dark",
-    "beside",
     "beside_words",
     "best_words",
     "choose",
@@ -72,6 +71,7 @@ __all__ = [
     "measures",
     "meetings",
     "meetings_words",
+    "nesting_plans",
     "no_longer_wanted",
     "other_way",
     "part_name",

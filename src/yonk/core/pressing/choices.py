@@ -17,7 +17,7 @@ import numpy as np
 from scipy.optimize import Bounds, LinearConstraint, milp
 from scipy.sparse import csr_array
 
-SECONDS = 20.0
+_SECONDS = 20.0
 _NONE = 1e-9
 
 Classes = list[tuple[int, int]]
@@ -82,7 +82,7 @@ class Chosen:
 
 
 def choose(
-    count: int, fixed: Mapping[int, int], wishes: Sequence[Wish], seconds: float = SECONDS
+    count: int, fixed: Mapping[int, int], wishes: Sequence[Wish], seconds: float = _SECONDS
 ) -> Chosen:
     """The best choices.
 

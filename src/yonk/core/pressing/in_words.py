@@ -8,9 +8,9 @@ from fractions import Fraction
 
 from yonk.core.joining import Join
 from yonk.core.paper import show
-from yonk.core.pressing.meeting import State
+from yonk.core.pressing.meeting import MeetingState
 from yonk.core.pressing.plan import OrderFigures, SewingPlan, toward
-from yonk.core.pressing.pressed import Press, Pressing
+from yonk.core.pressing.pressed import PressedSide, Pressing
 from yonk.core.pressing.straight_set import Beside
 
 _WHY = {
@@ -77,7 +77,7 @@ def part_name(plan: SewingPlan, part: int) -> str:
     return f"unit {label}" if label else "piece"
 
 
-_STATES: dict[State, str] = {
+_STATES: dict[MeetingState, str] = {
     "nested": "the seams nest: their allowances lie to opposite sides",
     "spun": "spun: all four allowances turn round the crossing",
     "open": "one seam is open: pin it, it neither nests nor clashes",
@@ -85,12 +85,12 @@ _STATES: dict[State, str] = {
 }
 
 
-def state_words(state: State) -> str:
+def state_words(state: MeetingState) -> str:
     """What a state of a meeting means, in words."""
     return _STATES[state]
 
 
-def bare_dark(plan: SewingPlan, join: Join, side: Press) -> list[str]:
+def bare_dark(plan: SewingPlan, join: Join, side: PressedSide) -> list[str]:
     """The dark allowances of a join that lie under a lighter patch, named by their fabrics."""
     if side is None:
         return []

@@ -10,7 +10,7 @@ from typing import Literal
 from yonk.core.drawing import Spot
 from yonk.core.joining import Join, Joining, Touch
 
-State = Literal["nested", "spun", "open", "bulky"]
+MeetingState = Literal["nested", "spun", "open", "bulky"]
 
 
 @dataclass(frozen=True)
@@ -26,7 +26,7 @@ class Meeting:
     of: tuple[int, int]
     lies: tuple[int, int]
 
-    def state(self, presses: dict[int, int | None]) -> State:
+    def state(self, presses: dict[int, int | None]) -> MeetingState:
         """How the two seams lie to each other.
 
         Args:

@@ -12,7 +12,7 @@ import numpy as np
 import shapely
 
 from yonk.core.paper import XY, Array, show
-from yonk.core.pressing.plan import SewingPlan, Sewn, measures
+from yonk.core.pressing.plan import ListedJoin, SewingPlan, measures
 from yonk.core.sewing import Cloth, Label, MarkedLine, Picture, Segment, Side
 
 _POINT = 4.0  # allowances that a sharp point may reach beyond its patch
@@ -21,7 +21,7 @@ _APART = 1.6  # allowances between two pieces that lie side by side
 _PIN = 1.5  # allowances that a pin reaches to either side of the seam
 
 
-def join_pictures(plan: SewingPlan, sewn: Sewn) -> tuple[Picture, Picture, Picture]:
+def join_pictures(plan: SewingPlan, sewn: ListedJoin) -> tuple[Picture, Picture, Picture]:
     """A join in three pictures: its two pieces, right sides together with the piece that goes up
     folded over the other, and opened.
     """
@@ -29,7 +29,7 @@ def join_pictures(plan: SewingPlan, sewn: Sewn) -> tuple[Picture, Picture, Pictu
 
 
 class _Drawn:
-    def __init__(self, plan: SewingPlan, sewn: Sewn) -> None:
+    def __init__(self, plan: SewingPlan, sewn: ListedJoin) -> None:
         self.plan, self.sewn, self.join = plan, sewn, sewn.join
         self.scale = float(plan.reading.drawing.scale)
         self.seam = float(plan.draft.making.seam)

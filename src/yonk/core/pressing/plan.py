@@ -25,18 +25,25 @@ from yonk.core.paper import ORDERS, Draft, Length, OrderName, Point, Toward
 from yonk.core.planning import Reading, read
 from yonk.core.pressing.choices import Pairing, Wish, choose
 from yonk.core.pressing.pressed import (
-    Asked,
     Lots,
     Opening,
-    Press,
+    PressedSide,
     Pressing,
+    PressingWishes,
     lots_offered,
     openings,
     press,
 )
-from yonk.core.pressing.thickness import Layer, Lying, Thick, layers, lying, thick_places
+from yonk.core.pressing.thickness import (
+    Layer,
+    PressedStretch,
+    Thick,
+    layers,
+    pressed_stretches,
+    thick_places,
+)
 from yonk.core.pressing.thinner import press_thin
-from yonk.core.pressing.wishes import Choice, Wishes, choices_of, name_of
+from yonk.core.pressing.wishes import JoinChoice, Wishes, choices_of, name_of
 
 
 @dataclass(frozen=True)
@@ -57,7 +64,7 @@ class OrderFigures:
 
 
 @dataclass(frozen=True)
-class Sewn:
+class ListedJoin:
     """A join as it is listed: its two parts in the order that alike joins have, where it is
     pressed, which goes up at the machine, the joins that it is alike to.
     """
@@ -82,7 +89,7 @@ class SewingPlan:
     chosen: bool
     parts: tuple[CellPart, ...]
     wanted: Wishes
-    asked: Asked
+    asked: PressingWishes
     pressing: Pressing
     offered: Mapping[OrderName, Wishes]
     misplaced: tuple[Point, ...]
@@ -146,7 +153,7 @@ class SewingPlan:
         return self._units_made.get(part)
 
     @cached_property
-    def sewn(self) -> tuple[Sewn, ...]:
+    def sewn(self) -> tuple[ListedJoin, ...]:
         """The joins, group by group."""
         return tuple(
             _sewn(self.joining.joins[number], place, self)
@@ -155,11 +162,11 @@ class SewingPlan:
         )
 
     @cached_property
-    def listed(self) -> dict[int, Sewn]:
+    def listed(self) -> dict[int, ListedJoin]:
         """The joins as they are listed, by their numbers."""
         return {sewn.join.number: sewn for sewn in self.sewn}
 
-    def joins_of(self, choice: Choice) -> list[int]:
+    def joins_of(self, choice: JoinChoice) -> list[int]:
         """The joins of a choice, by number."""
         return [join.number for join in self.joining.joins if name_of(join) == choice]
 
@@ -184,10 +191,10 @@ class SewingPlan:
             float(self.reading.drawing.scale),
         )
 
-    def lying(self, made: Pressing) -> dict[int, tuple[Lying, ...]]:
+    def lying(self, made: Pressing) -> dict[int, tuple[PressedStretch, ...]]:
         """Where the seams of each join lie in a pressing of this block."""
         scale = float(self.reading.drawing.scale)
-        return lying(self.joining, self.wanted.meetings, made, scale)
+        return pressed_stretches(self.joining, self.wanted.meetings, made, scale)
 
     @cached_property
     def thick(self) -> tuple[Thick, ...]:
@@ -235,7 +242,7 @@ def sewing_plan(draft: Draft) -> SewingPlan:
         if (join := seams[one.at]) is not None
     }
     in_lots = frozenset(name_of(join) for at in wishes.in_lots if (join := seams[at]) is not None)
-    asked = Asked(draft.making.pressing, fixed, in_lots)
+    asked = PressingWishes(draft.making.pressing, fixed, in_lots)
     return SewingPlan(
         reading,
         order,
@@ -262,7 +269,11 @@ def side_by_side(plan: SewingPlan) -> tuple[OrderFigures, ...]:
     figures = []
     for order in _orders(plan.parts):
         wanted = plan.offered.get(order) or Wishes(reading, _joined(reading, order, of_parts))
-        made = plan.pressing if order == plan.order else press(wanted, Asked(plan.asked.school))
+        made = (
+            plan.pressing
+            if order == plan.order
+            else press(wanted, PressingWishes(plan.asked.school))
+        )
         figures.append(_figures(order, wanted, made, reading.drawing.scale))
     return tuple(figures)
 
@@ -367,7 +378,7 @@ def _way(join: Join) -> Spot:
     return b[0] - a[0], b[1] - a[1]
 
 
-def toward(join: Join, side: Press) -> Toward:
+def toward(join: Join, side: PressedSide) -> Toward:
     """Where a join is pressed, as one looks at the block."""
     if side is None:
         return "open"
@@ -383,7 +394,7 @@ def ways_of(join: Join) -> tuple[Toward, ...]:
     return toward(join, 0), toward(join, 1), "open"
 
 
-def _side(join: Join, wanted: Toward) -> Press:
+def _side(join: Join, wanted: Toward) -> PressedSide:
     """The part of a join that lies where she wants it pressed; of a seam that runs along that
     direction the first.
     """
@@ -406,7 +417,7 @@ def seam_point(plan: SewingPlan, join: Join) -> Point:
 def _groups(wanted: Wishes, made: Pressing) -> tuple[tuple[int, ...], ...]:
     joining = wanted.joining
     alike: dict[object, list[int]] = defaultdict(list)
-    known: dict[tuple[Choice, Press], object] = {}
+    known: dict[tuple[JoinChoice, PressedSide], object] = {}
     for join in joining.joins:
         side = made.presses[join.number]
         name = name_of(join), side
@@ -445,12 +456,12 @@ def _one_after_the_other(
     return tuple(found)
 
 
-def _sewn(join: Join, group: int, plan: SewingPlan) -> Sewn:
+def _sewn(join: Join, group: int, plan: SewingPlan) -> ListedJoin:
     side = plan.pressing.presses[join.number]
     like = plan.wanted.likenesses.of(join) if join.unit is None else _likeness_of_unit(join, plan)
     swapped = side == 1 if like.even else like.swapped
     number = plan.joining.order.leaves + join.number
-    return Sewn(
+    return ListedJoin(
         join,
         join.of[::-1] if swapped else join.of,
         None if side is None else side ^ swapped,
@@ -482,7 +493,7 @@ def _goes_up(join: Join, plan: SewingPlan) -> int:
     return 0 if ends[0] > ends[1] else 1
 
 
-def measures(plan: SewingPlan, sewn: Sewn) -> tuple[Length, Length]:
+def measures(plan: SewingPlan, sewn: ListedJoin) -> tuple[Length, Length]:
     """What a join makes measures unfinished, in the draft's unit. It must be a rectangle."""
     assert sewn.box is not None
     both = 2 * plan.draft.making.seam

@@ -9,21 +9,21 @@ from dataclasses import dataclass, replace
 from yonk.core.joining import Join
 from yonk.core.paper import PressingSchool as School
 from yonk.core.pressing.choices import Chosen, Wish, choose
-from yonk.core.pressing.meeting import Meeting, State
-from yonk.core.pressing.wishes import Choice, Choices, Wishes, choices_of, name_of
+from yonk.core.pressing.meeting import Meeting, MeetingState
+from yonk.core.pressing.wishes import JoinChoice, JoinChoices, Wishes, choices_of, name_of
 
-Press = int | None  # toward the first part, the second, or open
+PressedSide = int | None  # toward the first part, the second, or open
 
 
 @dataclass(frozen=True)
-class Asked:
+class PressingWishes:
     """What is asked of the pressing: the school, joins fixed by hand, and joins inside units that
     may be pressed in two lots.
     """
 
     school: School = "nest"
-    fixed: Mapping[int, Press] | None = None
-    in_lots: frozenset[Choice] = frozenset()
+    fixed: Mapping[int, PressedSide] | None = None
+    in_lots: frozenset[JoinChoice] = frozenset()
 
 
 @dataclass(frozen=True)
@@ -34,9 +34,9 @@ class Pressing:
     open.
     """
 
-    presses: tuple[Press, ...]
-    states: tuple[State, ...]
-    choices: Choices
+    presses: tuple[PressedSide, ...]
+    states: tuple[MeetingState, ...]
+    choices: JoinChoices
     wishes: tuple[Wish, ...]
     chosen: Chosen | None
 
@@ -45,12 +45,12 @@ class Pressing:
         """Whether it is proved that no other pressing is better under the wishes."""
         return self.chosen is None or self.chosen.proved
 
-    def count(self, state: State) -> int:
+    def count(self, state: MeetingState) -> int:
         """How many meetings are in a state."""
         return self.states.count(state)
 
 
-def press(wanted: Wishes, asked: Asked, more: tuple[Wish, ...] = ()) -> Pressing:
+def press(wanted: Wishes, asked: PressingWishes, more: tuple[Wish, ...] = ()) -> Pressing:
     """The pressing of a block.
 
     Args:
@@ -73,11 +73,11 @@ def press(wanted: Wishes, asked: Asked, more: tuple[Wish, ...] = ()) -> Pressing
     return pressed_so(wanted, asked, told)
 
 
-def pressed_so(wanted: Wishes, asked: Asked, told: Pressing) -> Pressing:
+def pressed_so(wanted: Wishes, asked: PressingWishes, told: Pressing) -> Pressing:
     """A pressing by the choices that it tells: where each join lies then, and how seams meet."""
     joins = wanted.joining.joins
     opened = _opened(joins, asked.fixed or {}, asked.school, told.choices)
-    presses: tuple[Press, ...] = tuple(
+    presses: tuple[PressedSide, ...] = tuple(
         None
         if told.chosen is None or join.number in opened
         else told.chosen.sides[told.choices.of_join[join.number]]
@@ -88,7 +88,10 @@ def pressed_so(wanted: Wishes, asked: Asked, told: Pressing) -> Pressing:
 
 
 def _opened(
-    joins: tuple[Join, ...], by_hand: Mapping[int, Press], school: School, choices: Choices
+    joins: tuple[Join, ...],
+    by_hand: Mapping[int, PressedSide],
+    school: School,
+    choices: JoinChoices,
 ) -> frozenset[int]:
     """The joins that are pressed open; those of a choice all are where one is."""
     if school == "open":
@@ -99,8 +102,8 @@ def _opened(
 
 
 def _states(
-    meetings: tuple[Meeting, ...], presses: tuple[Press, ...], *, spin: bool
-) -> tuple[State, ...]:
+    meetings: tuple[Meeting, ...], presses: tuple[PressedSide, ...], *, spin: bool
+) -> tuple[MeetingState, ...]:
     told = dict(enumerate(presses))
     states = [meeting.state(told) for meeting in meetings]
     if spin:
@@ -115,7 +118,7 @@ def _states(
 
 
 def _turning_opposite(
-    numbers: list[int], meetings: tuple[Meeting, ...], presses: tuple[Press, ...]
+    numbers: list[int], meetings: tuple[Meeting, ...], presses: tuple[PressedSide, ...]
 ) -> list[int]:
     """The most meetings along a seam of which neighbours turn opposite ways."""
     turns = [turn(meetings[number], presses) for number in numbers]
@@ -128,7 +131,7 @@ def _turning_opposite(
     ]
 
 
-def turn(meeting: Meeting, presses: tuple[Press, ...]) -> int:
+def turn(meeting: Meeting, presses: tuple[PressedSide, ...]) -> int:
     """Which way a nested meeting turns: where the allowances of the seam on its first side lie."""
     side = presses[meeting.of[0]]
     assert side is not None
@@ -141,7 +144,7 @@ class Lots:
     block's go to the first and to the second part, and how many meetings stay bulky then.
     """
 
-    choice: Choice
+    choice: JoinChoice
     first: int
     second: int
     bulky: int
@@ -155,7 +158,7 @@ class Opening:
     seam: int
 
 
-def lots_offered(wanted: Wishes, asked: Asked, made: Pressing) -> tuple[Lots, ...]:
+def lots_offered(wanted: Wishes, asked: PressingWishes, made: Pressing) -> tuple[Lots, ...]:
     """The groups that would nest if they were pressed in two lots.
 
     Each group of alike joins that comes to a bulky meeting is tried by itself.
@@ -164,7 +167,7 @@ def lots_offered(wanted: Wishes, asked: Asked, made: Pressing) -> tuple[Lots, ..
         return ()
     offered = []
     for choice in _at_bulky(wanted, made):
-        tried = press(wanted, Asked(asked.school, asked.fixed, asked.in_lots | {choice}))
+        tried = press(wanted, PressingWishes(asked.school, asked.fixed, asked.in_lots | {choice}))
         if tried.count("bulky") < made.count("bulky"):
             sides = [
                 tried.presses[join.number]
@@ -175,7 +178,7 @@ def lots_offered(wanted: Wishes, asked: Asked, made: Pressing) -> tuple[Lots, ..
     return tuple(sorted(offered, key=lambda lots: lots.bulky))
 
 
-def _at_bulky(wanted: Wishes, made: Pressing) -> list[Choice]:
+def _at_bulky(wanted: Wishes, made: Pressing) -> list[JoinChoice]:
     seams = [
         seam
         for meeting, state in zip(wanted.meetings, made.states, strict=True)

@@ -13,8 +13,8 @@ from yonk.core.joining import Join
 from yonk.core.paper import show, write_exact
 from yonk.core.planning import Recipe
 from yonk.core.pressing.in_words import part_name, reason
-from yonk.core.pressing.plan import SewingPlan, Sewn, measures, toward
-from yonk.core.pressing.pressed import Press
+from yonk.core.pressing.plan import ListedJoin, SewingPlan, measures, toward
+from yonk.core.pressing.pressed import PressedSide
 from yonk.core.pressing.stacks import Stack
 from yonk.core.sewing import CAUTIONS
 from yonk.core.units import BY_NAME
@@ -65,7 +65,7 @@ def steps_of_sewing(
     return maker.steps()
 
 
-SIDES = {"up": "upper", "down": "lower", "left": "left", "right": "right"}
+_SIDES = {"up": "upper", "down": "lower", "left": "left", "right": "right"}
 
 
 class _Steps:
@@ -132,7 +132,7 @@ class _Steps:
 
     def _why_unit(self, joins: Sequence[Join]) -> list[str]:
         """How the seams inside a unit are pressed, and how many of them where two lots are."""
-        lots: dict[tuple[int, Press], list[Join]] = {}
+        lots: dict[tuple[int, PressedSide], list[Join]] = {}
         for join in joins:
             lots.setdefault((join.place, self.plan.pressing.presses[join.number]), []).append(join)
         places = [place for place, _ in lots]
@@ -170,11 +170,11 @@ class _Steps:
             self._caution(),
         )
 
-    def _sew_words(self, sewn: Sewn) -> str:
+    def _sew_words(self, sewn: ListedJoin) -> str:
         one, other = (self._name(part) for part in sewn.of)
         if one == other:
             side = toward(sewn.join, sewn.join.of.index(sewn.up))
-            return f"Sew two together: {one} to {other}, the {SIDES[side]} one up."
+            return f"Sew two together: {one} to {other}, the {_SIDES[side]} one up."
         return f"Sew {one} to {other}, {self._name(sewn.up)} up."
 
     def _name(self, part: int) -> str:
@@ -184,7 +184,7 @@ class _Steps:
             return part_name(self.plan, part)
         return f"the piece of step {self.step_of[join.number]}"
 
-    def _checkpoint(self, sewn: Sewn) -> str:
+    def _checkpoint(self, sewn: ListedJoin) -> str:
         if not sewn.checkpoint or sewn.box is None:
             return ""
         wide, high = (show(side, self.plan.draft.unit) for side in measures(self.plan, sewn))

@@ -10,7 +10,7 @@ from dataclasses import dataclass
 from yonk.core.joining import Join
 from yonk.core.pressing.choices import Pairing, Wish
 from yonk.core.pressing.plan import SewingPlan
-from yonk.core.pressing.pressed import Press, Pressing, press
+from yonk.core.pressing.pressed import PressedSide, Pressing, press
 
 EDGES = ("left", "right", "top", "bottom")
 
@@ -29,7 +29,7 @@ class EdgeMeeting:
     after: int
     lies: tuple[int, int]
 
-    def nests(self, first: Sequence[Press], second: Sequence[Press]) -> bool:
+    def nests(self, first: Sequence[PressedSide], second: Sequence[PressedSide]) -> bool:
         """Whether it nests, the first block pressed so and the second so."""
         one, other = first[self.before], second[self.after]
         if one is None or other is None:
@@ -68,7 +68,7 @@ class Beside:
         )
 
 
-def beside(plan: SewingPlan, blocks: int) -> Beside:
+def nesting_plans(plan: SewingPlan, blocks: int) -> Beside:
     """The plans by which so many blocks nest side by side in a straight set.
 
     Args:

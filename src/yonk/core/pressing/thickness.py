@@ -17,7 +17,7 @@ import shapely
 from yonk.core.joining import Join, Joining
 from yonk.core.paper import XY, Array
 from yonk.core.pressing.meeting import Meeting
-from yonk.core.pressing.pressed import Press, Pressing, turn
+from yonk.core.pressing.pressed import PressedSide, Pressing, turn
 
 _POINT = 4.0  # allowances that a sharp point may reach beyond its patch
 _GRID = 1e-5  # of the allowance: outlines nearer than that are one
@@ -91,7 +91,7 @@ class _Stretch:
     before: float
     after: float
     width: float
-    side: Press
+    side: PressedSide
 
     @property
     def middle(self) -> XY:
@@ -129,7 +129,7 @@ class _Stretch:
 
 def _stretches(
     join: Join,
-    presses: Sequence[Press],
+    presses: Sequence[PressedSide],
     spun: dict[tuple[int, int], int],
     scale: float,
     seam: float,
@@ -181,19 +181,19 @@ def _spun(meetings: Sequence[Meeting], made: Pressing) -> dict[int, dict[tuple[i
 
 
 @dataclass(frozen=True)
-class Lying:
+class PressedStretch:
     """Where a stretch of a seam lies pressed: its middle and its direction, in the draft's unit,
     and the side, None where it is open.
     """
 
     middle: XY
     way: XY
-    side: Press
+    side: PressedSide
 
 
-def lying(
+def pressed_stretches(
     joining: Joining, meetings: Sequence[Meeting], made: Pressing, scale: float
-) -> dict[int, tuple[Lying, ...]]:
+) -> dict[int, tuple[PressedStretch, ...]]:
     """Of each join the stretches of its seam between the places where it is spun; one, the longest,
     where it is not.
     """
@@ -203,7 +203,7 @@ def lying(
         places = spun.get(join.number, {})
         parts = list(_stretches(join, made.presses, places, scale, 0.0))
         some = parts if places else [max(parts, key=lambda one: one.length)]
-        found[join.number] = tuple(Lying(one.middle, one.way, one.side) for one in some)
+        found[join.number] = tuple(PressedStretch(one.middle, one.way, one.side) for one in some)
     return found
 
 

@@ -10,16 +10,16 @@ from collections.abc import Iterator, Sequence
 from dataclasses import replace
 from itertools import islice, product
 
-from yonk.core.pressing.pressed import Asked, Pressing, press, pressed_so
+from yonk.core.pressing.pressed import Pressing, PressingWishes, press, pressed_so
 from yonk.core.pressing.thickness import layers, thick_places
 from yonk.core.pressing.wishes import Wishes
 
 FEW = 10  # choices that are tried in every combination
 MOST_COUNTED = 24  # pressings of which the layers are counted
-MOST_PATCHES = 144  # of a block whose pressings are compared; of a larger one each takes too long
+_MOST_PATCHES = 144  # of a block whose pressings are compared; of a larger one each takes too long
 
 
-def press_thin(wanted: Wishes, asked: Asked, seam: float, scale: float) -> Pressing:
+def press_thin(wanted: Wishes, asked: PressingWishes, seam: float, scale: float) -> Pressing:
     """The best pressing of a block under the wishes in their order, and of equal ones the thinnest:
     the fewest layers at the thickest place, then the fewest at the ends of all seams together.
 
@@ -28,7 +28,7 @@ def press_thin(wanted: Wishes, asked: Asked, seam: float, scale: float) -> Press
         scale: lattice steps in a unit.
     """
     made = press(wanted, asked)
-    if made.chosen is None or len(wanted.joining.faces) > MOST_PATCHES:
+    if made.chosen is None or len(wanted.joining.faces) > _MOST_PATCHES:
         return made
 
     def thickness(one: Pressing) -> tuple[int, int]:
@@ -48,7 +48,7 @@ def press_thin(wanted: Wishes, asked: Asked, seam: float, scale: float) -> Press
     return best
 
 
-def _equal(made: Pressing, asked: Asked) -> Iterator[tuple[int, ...]]:
+def _equal(made: Pressing, asked: PressingWishes) -> Iterator[tuple[int, ...]]:
     """Other choices that cost the same by every wish."""
     assert made.chosen is not None
     sides = made.chosen.sides

@@ -16,12 +16,12 @@ from yonk.core.pressing.choices import Pairing, Wish
 from yonk.core.pressing.meeting import Meeting, meetings, seam_ends
 
 _FINE = 64  # parts of a unit of length that costs are counted in
-Choice = tuple[str, int] | int
+JoinChoice = tuple[str, int] | int
 Costs = Callable[[Join], tuple[int, int]]
 
 
 @dataclass(frozen=True)
-class Choices:
+class JoinChoices:
     """The choices that there are: of each join, by number, the choice that it follows.
 
     Units made alike are pressed alike: their joins follow one choice, unless they are pressed in
@@ -29,7 +29,7 @@ class Choices:
     """
 
     of_join: tuple[int, ...]
-    names: tuple[Choice, ...]
+    names: tuple[JoinChoice, ...]
 
     @cached_property
     def joins(self) -> list[list[int]]:
@@ -40,24 +40,24 @@ class Choices:
         return found
 
 
-def choices_of(joining: Joining, in_lots: frozenset[Choice] = frozenset()) -> Choices:
+def choices_of(joining: Joining, in_lots: frozenset[JoinChoice] = frozenset()) -> JoinChoices:
     """The choices of a block.
 
     Args:
         joining: its joins.
         in_lots: the joins inside units, by label and place, that may be pressed in two lots.
     """
-    number: dict[Choice, int] = {}
+    number: dict[JoinChoice, int] = {}
     of_join = []
     for join in joining.joins:
         name = name_of(join)
         if name in in_lots:
             name = join.number
         of_join.append(number.setdefault(name, len(number)))
-    return Choices(tuple(of_join), tuple(number))
+    return JoinChoices(tuple(of_join), tuple(number))
 
 
-def name_of(join: Join) -> Choice:
+def name_of(join: Join) -> JoinChoice:
     """What the choice of a join is called: in a unit, its label and its place there."""
     return join.number if join.unit is None else (join.unit, join.place)
 
@@ -75,7 +75,7 @@ class Wishes:
         }
 
     def of_school(
-        self, school: PressingSchool, choices: Choices, opened: frozenset[int]
+        self, school: PressingSchool, choices: JoinChoices, opened: frozenset[int]
     ) -> tuple[Wish, ...]:
         """The wishes in the order of a school, the most important first.
 
@@ -101,7 +101,7 @@ class Wishes:
             return (nest, Wish("spin", pairs=self._spun(choices, opened)), point, dark, *rest)
         return (nest, point, dark, *rest)
 
-    def nest(self, choices: Choices, opened: frozenset[int]) -> Wish:
+    def nest(self, choices: JoinChoices, opened: frozenset[int]) -> Wish:
         """That meetings nest."""
         pairs: dict[tuple[int, int, bool], int] = defaultdict(int)
         sides: dict[int, tuple[int, int]] = {}
@@ -117,7 +117,7 @@ class Wishes:
                 sides[one] = first + 1, second + 1
         return Wish("nest", sides, [Pairing(*key, weight) for key, weight in pairs.items()])
 
-    def _sides(self, choices: Choices, cost: Costs) -> Mapping[int, tuple[int, int]]:
+    def _sides(self, choices: JoinChoices, cost: Costs) -> Mapping[int, tuple[int, int]]:
         """What either side of each choice costs, over its joins."""
         sides: dict[int, tuple[int, int]] = {}
         for join in self.joining.joins:
@@ -180,7 +180,7 @@ class Wishes:
             found[end.side] += 1 + end.slanted
         return found[0], found[1]
 
-    def _rows(self, choices: Choices) -> list[Pairing]:
+    def _rows(self, choices: JoinChoices) -> list[Pairing]:
         """Joins of a row one way."""
         rows: dict[int, list[int]] = defaultdict(list)
         for join in self.joining.joins:
@@ -192,7 +192,7 @@ class Wishes:
             for one, other in pairwise(row)
         ]
 
-    def _alike(self, choices: Choices) -> list[Pairing]:
+    def _alike(self, choices: JoinChoices) -> list[Pairing]:
         """Alike joins alike."""
         alike: dict[object, list[tuple[int, bool]]] = defaultdict(list)
         done: set[int] = set()
@@ -211,7 +211,7 @@ class Wishes:
             if one != other
         ]
 
-    def _spun(self, choices: Choices, opened: frozenset[int]) -> list[Pairing]:
+    def _spun(self, choices: JoinChoices, opened: frozenset[int]) -> list[Pairing]:
         """Neighbours along a seam turn opposite ways, so that both can be spun."""
         on_join: dict[int, list[Meeting]] = defaultdict(list)
         for meeting in self.meetings:

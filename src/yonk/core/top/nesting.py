@@ -16,15 +16,15 @@ from yonk.core.joining import Join
 from yonk.core.pressing import (
     Chosen,
     Meeting,
+    MeetingState,
     Pairing,
-    Press,
+    PressedSide,
     Pressing,
     SewingPlan,
-    State,
     Wish,
-    beside,
     choose,
     meetings,
+    nesting_plans,
     other_way,
     seam_ends,
 )
@@ -53,20 +53,20 @@ class TopPressing:
     """
 
     kinds: Mapping[RowColumn, int]
-    presses: Mapping[int, Press]
+    presses: Mapping[int, PressedSide]
     meetings: tuple[Meeting, ...]
-    states: tuple[State, ...]
+    states: tuple[MeetingState, ...]
     chosen: Chosen
     to_sash: frozenset[int]
 
-    def count(self, state: State) -> int:
+    def count(self, state: MeetingState) -> int:
         """How many meetings lie so."""
         return self.states.count(state)
 
 
 def two_plans(plan: SewingPlan, blocks: int) -> TwoPlans:
     """The two ways in which so many of a block are pressed, the first as its own sewing has it."""
-    found = beside(plan, blocks)
+    found = nesting_plans(plan, blocks)
     second = found.second if not found.one_plan else other_way(plan, found.first)
     return TwoPlans(found.first, second)
 
@@ -92,7 +92,9 @@ def press_top(
     return TopPressing(kinds, presses, met, states, chosen, board.to_sash)
 
 
-Follows = tuple[int | None, Press]  # the choice that a join follows, and its side where that is 0
+Follows = tuple[
+    int | None, PressedSide
+]  # the choice that a join follows, and its side where that is 0
 
 
 class _Board:
@@ -133,7 +135,7 @@ class _Board:
         if not free:
             self.fixed[place] = 0
 
-    def press(self, number: int, sides: Sequence[int]) -> Press:
+    def press(self, number: int, sides: Sequence[int]) -> PressedSide:
         """The side that a join is pressed toward."""
         choice, side = self.follows[number]
         return side if choice is None or side is None else side ^ sides[choice]
