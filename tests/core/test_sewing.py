@@ -20,17 +20,17 @@ from yonk.core.planning.comparison import bonus_size
 from yonk.core.planning.ways import effort_of
 from yonk.core.sewing import (
     Layers,
-    Line,
-    School,
+    Practice,
     SewingError,
     Table,
+    TableLine,
     Target,
     area,
     length,
     picture_of,
     rectangle,
 )
-from yonk.core.sewing.plane import common, split, without
+from yonk.core.sewing.plane import common, outline_without, split
 from yonk.core.sewing.trimming import fit
 from yonk.core.units import BY_NAME, CarriedOut, Method, Terms, Unit, carry_out, terms_of
 
@@ -272,7 +272,7 @@ def test_one_eighth_of_a_stack_is_all_accounted_for() -> None:
 
 
 def test_layers_sewn_all_round_cannot_be_opened() -> None:
-    table = Table(School(F(1, 4), "in"))
+    table = Table(Practice(F(1, 4), "in"))
     layers = table.sew_inside_edges(
         table.lay(table.piece(4, 4, "fog"), table.piece(4, 4, "peat")), ""
     )
@@ -336,19 +336,19 @@ outlines = st.builds(
     st.tuples(st.floats(-5, 5), st.floats(5.5, 9)),
 )
 def test_a_cut_loses_no_cloth(outline, start, end) -> None:  # type: ignore[no-untyped-def]
-    right, left = split(outline, Line.between(start, end))
+    right, left = split(outline, TableLine.between(start, end))
     assert area(right) + area(left) == pytest.approx(area(outline), abs=1e-6)
 
 
 @given(outlines, outlines)
 def test_what_is_common_and_what_is_left_make_the_whole(one_outline, other) -> None:  # type: ignore[no-untyped-def]
-    left = sum(map(area, without(one_outline, other)))
+    left = sum(map(area, outline_without(one_outline, other)))
     assert left + area(common(one_outline, other)) == pytest.approx(area(one_outline), abs=1e-6)
 
 
 def test_folding_over_a_seam_keeps_the_cloth_and_doubles_it_back() -> None:
-    table = Table(School(F(1, 4), "in"))
-    line = Line.between((-2.0, -1.0), (3.0, 2.0))
+    table = Table(Practice(F(1, 4), "in"))
+    line = TableLine.between((-2.0, -1.0), (3.0, 2.0))
     work = table.piece(4, 3, "fog")
     folded = [line.mirrored(spot) for spot in work.front[0].outline]
     assert [line.mirrored(spot) for spot in folded] == [
@@ -357,7 +357,7 @@ def test_folding_over_a_seam_keeps_the_cloth_and_doubles_it_back() -> None:
 
 
 def test_a_work_of_other_fabrics_fits_nowhere() -> None:
-    table = Table(School(F(1, 4), "in"))
+    table = Table(Practice(F(1, 4), "in"))
     target = Target((((rectangle(3, 3, 0, 0)), "peat"),), 3.0, 3.0, 0.25)
     assert not fit(table.piece(3.5, 3.5, "fog"), target).right
     found = fit(table.piece(3.5, 3.5, "peat"), target)

@@ -13,14 +13,14 @@ from yonk.core.paper import Fabric
 from yonk.core.sewing import (
     CAUTIONS,
     Layers,
-    Line,
     Motion,
-    School,
+    Practice,
+    RecipeStep,
     SewingError,
-    Step,
+    SewnWork,
     Table,
+    TableLine,
     Target,
-    Work,
     area,
     bias_sides,
     bounds,
@@ -37,7 +37,7 @@ from yonk.core.sewing import (
     sides_of,
 )
 from yonk.core.sewing.pictures import PEEK
-from yonk.core.sewing.plane import within
+from yonk.core.sewing.plane import crossed_by
 from yonk.core.sewing.steps import Scene
 from yonk.core.sewing.trimming import fit
 from yonk.core.sewing.work import Scrap, clip, split_segments
@@ -51,10 +51,10 @@ FABRICS = {
 
 
 def table(**school: str) -> Table:
-    return Table(School(F(1, 4), "in", **school), FABRICS)
+    return Table(Practice(F(1, 4), "in", **school), FABRICS)
 
 
-def sides(work: Work) -> tuple[float, float]:
+def sides(work: SewnWork) -> tuple[float, float]:
     left, top, right, bottom = bounds(work.outlines)
     return round(right - left, 9), round(bottom - top, 9)
 
@@ -139,8 +139,10 @@ def test_a_flipped_corner_covers_what_was_cut_away() -> None:
     desk = table()
     base, square = desk.piece(4.5, 4.5, "peat"), desk.piece(2.5, 2.5, "fog")
     corner = desk.lay(square, base, (-1.0, -1.0))
-    line = Line.between((0.25, -2.25), (-2.25, 0.25))
-    line = line if line.side((-2.25, -2.25)) < 0 else Line.between((-2.25, 0.25), (0.25, -2.25))
+    line = TableLine.between((0.25, -2.25), (-2.25, 0.25))
+    line = (
+        line if line.side((-2.25, -2.25)) < 0 else TableLine.between((-2.25, 0.25), (0.25, -2.25))
+    )
     sewn = desk.sew_on(corner, line, "Sew.")
     bits = desk.cut_apart([sewn], [line.beside(-0.25)], "Cut.")
     assert len(bits) == 2 and sum(bool(bit.sewn) for bit in bits) == 1
@@ -159,7 +161,7 @@ def test_strips_are_squared_up_and_cut_across() -> None:
     assert [sides(segment) for segment in segments] == [(4.0, 2.0)] * 5
     assert desk.cuts == 6 and sum(waste.cloth for waste in desk.waste) == pytest.approx(2.0)
     assert sides(desk.square_up(work, 10, 1.5)) == (10.0, 1.5)
-    assert sides(desk.cut_off(work, Line((0.0, 0.0), (0.0, -1.0)))) == (10.5, 2.0)
+    assert sides(desk.cut_off(work, TableLine((0.0, 0.0), (0.0, -1.0)))) == (10.5, 2.0)
 
 
 @pytest.mark.parametrize(
@@ -202,7 +204,7 @@ def test_steps_of_one_kind_are_put_together_and_silence_records_nothing() -> Non
     desk.recording = False
     desk.join(one, edges[0], other, edges[1], words="Sew.")
     assert len(desk.steps) == 2 and len(desk.seams) == 3
-    assert Step("draw", "Draw.", ()).caution is None
+    assert RecipeStep("draw", "Draw.", ()).caution is None
 
 
 def test_a_picture_shows_the_lower_cloth_peeking_out() -> None:
@@ -244,7 +246,7 @@ def test_a_little_slack_forgives_a_seam_beside_its_place_but_no_missing_cloth() 
     )
     desk = table()
 
-    def sewn(middle: float) -> Work:
+    def sewn(middle: float) -> SewnWork:
         rows = [
             desk.piece(4.5, high, name)
             for high, name in ((1.5, "fog"), (middle, "peat"), (1.5, "fog"))
@@ -273,22 +275,22 @@ def test_turning_and_folding_keep_every_distance(about, to, spot) -> None:  # ty
     turn = Motion.turning((1.0, 0.0), way, about=about, onto=(2.0, 3.0))
     assert turn.spot(about) == pytest.approx((2.0, 3.0))
     assert turn.way((1.0, 0.0)) == pytest.approx(way)
-    fold = Motion.folding(Line(about, way))
+    fold = Motion.folding(TableLine(about, way))
     assert fold.spot(fold.spot(spot)) == pytest.approx(spot, abs=1e-6)
-    assert abs(Line(about, way).side(fold.spot(spot))) == pytest.approx(
-        abs(Line(about, way).side(spot)), abs=1e-6
+    assert abs(TableLine(about, way).side(fold.spot(spot))) == pytest.approx(
+        abs(TableLine(about, way).side(spot)), abs=1e-6
     )
 
 
 def test_stretches_are_clipped_and_split_where_the_cloth_ends() -> None:
-    square = Work((Scrap(rectangle(4, 4), "peat", (0.0, -1.0), 1),))
-    line = Line.between((-9.0, 0.0), (9.0, 0.0))
+    square = SewnWork((Scrap(rectangle(4, 4), "peat", (0.0, -1.0), 1),))
+    line = TableLine.between((-9.0, 0.0), (9.0, 0.0))
     assert clip(line, [square]) == ((-2.0, 0.0), (2.0, 0.0))
-    assert clip(Line.between((-9.0, 5.0), (9.0, 5.0)), [square]) is None
-    assert within(Line.between((-9.0, 2.0), (9.0, 2.0)), square.outlines) == pytest.approx(
+    assert clip(TableLine.between((-9.0, 5.0), (9.0, 5.0)), [square]) is None
+    assert crossed_by(TableLine.between((-9.0, 2.0), (9.0, 2.0)), square.outlines) == pytest.approx(
         (7.0, 11.0)
     )
-    right, left = split_segments([((-1.0, -1.0), (1.0, 1.0))], Line((0.0, 0.0), (0.0, -1.0)))
+    right, left = split_segments([((-1.0, -1.0), (1.0, 1.0))], TableLine((0.0, 0.0), (0.0, -1.0)))
     assert right == (((0.0, 0.0), (1.0, 1.0)),) and left == (((-1.0, -1.0), (0.0, 0.0)),)
     assert edge_along(square, ((0.0, -2.0), (1.0, -2.0))) == ((-2.0, -2.0), (2.0, -2.0))
     assert corner_to_corner(square)[0] == ((-2.0, 2.0), (2.0, -2.0))

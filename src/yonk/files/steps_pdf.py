@@ -9,7 +9,7 @@ from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table,
 
 from yonk.core.paper import Draft
 from yonk.core.planning import Plan, cut_size_words, of_group, steps_of
-from yonk.core.sewing import MarkedLine, Picture, Step, picture_of
+from yonk.core.sewing import MarkedLine, Picture, RecipeStep, picture_of
 from yonk.core.units import BY_NAME
 from yonk.files.paper import (
     CHALK,
@@ -74,7 +74,7 @@ def steps_story(plan: Plan, paper: PaperName, title: str = "") -> list[Flowable]
     return story
 
 
-def _steps(steps: list[Step], draft: Draft, said: set[str], width: float) -> list[Flowable]:
+def _steps(steps: list[RecipeStep], draft: Draft, said: set[str], width: float) -> list[Flowable]:
     pictures = [[picture_of(scene) for scene in step.scenes[:4]] for step in steps]
     largest = max((max(one.box[2], one.box[3]) for row in pictures for one in row), default=1.0)
     cells: list[Table] = []

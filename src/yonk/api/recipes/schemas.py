@@ -8,7 +8,7 @@ from yonk.api.draft.schemas import FabricOut, SheetOut
 from yonk.api.in_colouring import Colouring
 from yonk.api.wire import Document, Model, PartOut
 from yonk.core.paper import XY
-from yonk.core.sewing import ActName, Mark, Side
+from yonk.core.sewing import ActName, ClothSide, PictureMark
 from yonk.core.units import MethodName, UnitKindName
 
 
@@ -113,7 +113,7 @@ class ClothOut(Model):
 
     outline: list[XY]
     fabric: str
-    side: Side
+    side: ClothSide
     turn: int
 
 
@@ -122,7 +122,7 @@ class MarkOut(Model):
 
     start: XY
     end: XY
-    mark: Mark
+    mark: PictureMark
 
 
 class LabelOut(Model):

@@ -35,7 +35,7 @@ from yonk.core.planning import (
     Way,
     cut_size_words,
 )
-from yonk.core.sewing import Picture, Step, picture_of, rounded
+from yonk.core.sewing import Picture, RecipeStep, picture_of, rounded
 from yonk.core.units import BY_NAME, CarriedOut, Method, Terms, Unit
 from yonk.files.block_file import write_block
 
@@ -265,7 +265,7 @@ def _lot(method: Method, lots: int, way: Way, group: UnitGroup) -> str:
     return f"This gives {gives}; do it {'once' if lots == 1 else f'{lots} times'}."
 
 
-def _step(step: Step) -> StepOut:
+def _step(step: RecipeStep) -> StepOut:
     return StepOut(
         act=step.act,
         words=step.words,

@@ -32,7 +32,7 @@ from yonk.core.planning.ways import (
     way_named,
     way_prints,
 )
-from yonk.core.sewing import NOTHING, Layers, Line, SewingError, area, length, sides_of
+from yonk.core.sewing import NOTHING, Layers, SewingError, TableLine, area, length, sides_of
 from yonk.core.units import (
     BY_NAME,
     CarriedOut,
@@ -362,7 +362,7 @@ def bonus_size(corner: Layers, terms: Terms) -> Fraction | None:
     edge = max(
         (side for scrap in corner.over[0].front for side in sides_of(scrap.outline)), key=length
     )
-    seam = Line.between(*edge).beside(float(terms.seam))
+    seam = TableLine.between(*edge).beside(float(terms.seam))
     try:
         opened = Layers(
             corner.under, corner.over, sewn=((seam.at(0.0), seam.at(length(edge))),)

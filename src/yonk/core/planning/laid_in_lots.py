@@ -21,7 +21,7 @@ from scipy.optimize import Bounds, LinearConstraint, milp
 from yonk.core.paper import Polygon
 from yonk.core.planning.lying import GroupOrientation
 from yonk.core.planning.shape import UnitShape, sewn_at_the_table, shape_of
-from yonk.core.sewing import Line, Scrap, placed, sides_of
+from yonk.core.sewing import Scrap, TableLine, placed, sides_of
 from yonk.core.units import CarriedOut, Method, Unit
 
 EIGHTHS = 8
@@ -76,7 +76,7 @@ def _laid_scrap(
     middle = tuple(sum(axis) / len(axis) for axis in zip(*scrap.outline, strict=True))
     for outline, fabric in parts:
         inside = all(
-            Line.between(*side).side((middle[0], middle[1])) > 0 for side in sides_of(outline)
+            TableLine.between(*side).side((middle[0], middle[1])) > 0 for side in sides_of(outline)
         )
         if inside and fabric == scrap.fabric and fabric in numbers:
             x, y = scrap.up

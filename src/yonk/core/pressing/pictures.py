@@ -13,7 +13,7 @@ import shapely
 
 from yonk.core.paper import XY, Array, show
 from yonk.core.pressing.plan import ListedJoin, SewingPlan, measures
-from yonk.core.sewing import Cloth, Label, MarkedLine, Picture, Segment, Side
+from yonk.core.sewing import ClothSide, Label, MarkedLine, Picture, ShownCloth, TableSegment
 
 _POINT = 4.0  # allowances that a sharp point may reach beyond its patch
 _MOST = 160  # patches of a piece that are drawn with their allowances
@@ -81,8 +81,10 @@ class _Drawn:
         )
         return shapely.union(shapes, own)
 
-    def _drawn(self, part: int, side: Side, motion: Any) -> list[Cloth]:
-        return [Cloth(_spots(motion(ring)), fabric, side, 0) for ring, fabric in self._cloth(part)]
+    def _drawn(self, part: int, side: ClothSide, motion: Any) -> list[ShownCloth]:
+        return [
+            ShownCloth(_spots(motion(ring)), fabric, side, 0) for ring, fabric in self._cloth(part)
+        ]
 
     def _apart(self) -> Picture:
         gap = self.across * self.seam * _APART
@@ -112,7 +114,7 @@ class _Drawn:
         off = (ring - self.start) @ self.across
         return ring - 2 * off[:, None] * self.across
 
-    def _stitches(self) -> list[Segment]:
+    def _stitches(self) -> list[TableSegment]:
         """The seam: from raw edge to raw edge, but at a set-in corner just to the corner; of a
         set-in seam the side that is folded, since each is sewn by itself.
         """
@@ -134,7 +136,7 @@ class _Drawn:
         corners = {a for a, _ in self.join.along[1:]} & set(self.folded)
         return [np.array(spot, dtype=float) / self.scale for spot in sorted(corners)]
 
-    def _pins(self) -> list[Segment]:
+    def _pins(self) -> list[TableSegment]:
         """A pin at each end and at each place where seams meet; none at the dot of a corner."""
         spots = [
             meeting.at for meeting in self.plan.wanted.meetings if meeting.join == self.join.number
@@ -166,7 +168,7 @@ class _Drawn:
         a, b = max(self.join.along, key=lambda one: _far(*one))
         return (np.array(a, dtype=float) + np.array(b, dtype=float)) / 2 / self.scale
 
-    def _sizes(self, cloths: Sequence[Cloth]) -> tuple[Label, ...]:
+    def _sizes(self, cloths: Sequence[ShownCloth]) -> tuple[Label, ...]:
         """The unfinished size, where it is a rectangle along the block's sides."""
         if self.sewn.box is None or self.sewn.box.round is not None:
             return ()
@@ -190,18 +192,18 @@ def _spots(ring: Array) -> tuple[XY, ...]:
     return tuple((float(x), float(y)) for x, y in ring)
 
 
-def _span(a: Array, b: Array) -> Segment:
+def _span(a: Array, b: Array) -> TableSegment:
     return (float(a[0]), float(a[1])), (float(b[0]), float(b[1]))
 
 
-def _bounds(cloths: Sequence[Cloth]) -> tuple[float, float, float, float]:
+def _bounds(cloths: Sequence[ShownCloth]) -> tuple[float, float, float, float]:
     across = [x for cloth in cloths for x, _ in cloth.outline]
     down = [y for cloth in cloths for _, y in cloth.outline]
     return min(across), min(down), max(across), max(down)
 
 
 def _picture(
-    cloths: Sequence[Cloth], lines: Sequence[MarkedLine], labels: tuple[Label, ...]
+    cloths: Sequence[ShownCloth], lines: Sequence[MarkedLine], labels: tuple[Label, ...]
 ) -> Picture:
     left, top, right, bottom = _bounds(cloths)
     return Picture(tuple(cloths), tuple(lines), labels, (left, top, right - left, bottom - top), 1)

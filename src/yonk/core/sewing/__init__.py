@@ -1,30 +1,30 @@
 """The simulated sewing table: layers, seams, cuts, opening, trimming, pictures of steps."""
 
 from yonk.core.sewing.pictures import (
-    Cloth,
+    ClothSide,
     Label,
-    Mark,
     MarkedLine,
     Picture,
-    Side,
+    PictureMark,
+    ShownCloth,
     picture_of,
     rounded,
 )
 from yonk.core.sewing.plane import (
     NOTHING,
-    Line,
     Motion,
-    Segment,
+    TableLine,
+    TableSegment,
     area,
     bounds,
     rectangle,
     rectangle_around,
     sides_of,
 )
-from yonk.core.sewing.steps import CAUTIONS, ActName, Step
+from yonk.core.sewing.steps import CAUTIONS, ActName, RecipeStep
 from yonk.core.sewing.table import (
-    Piece,
-    School,
+    Practice,
+    StartPiece,
     Table,
     corner_to_corner,
     edge_along,
@@ -33,31 +33,31 @@ from yonk.core.sewing.table import (
     middle_of,
 )
 from yonk.core.sewing.trimming import Fit, Target, bias_sides, placed
-from yonk.core.sewing.work import Layers, Scrap, SewingError, Work, length
+from yonk.core.sewing.work import Layers, Scrap, SewingError, SewnWork, length
 
 __all__ = [
     "CAUTIONS",
     "NOTHING",
     "ActName",
-    "Cloth",
+    "ClothSide",
     "Fit",
     "Label",
     "Layers",
-    "Line",
-    "Mark",
     "MarkedLine",
     "Motion",
     "Picture",
-    "Piece",
-    "School",
+    "PictureMark",
+    "Practice",
+    "RecipeStep",
     "Scrap",
-    "Segment",
     "SewingError",
-    "Side",
-    "Step",
+    "SewnWork",
+    "ShownCloth",
+    "StartPiece",
     "Table",
+    "TableLine",
+    "TableSegment",
     "Target",
-    "Work",
     "area",
     "bias_sides",
     "bounds",

@@ -11,24 +11,26 @@ from math import atan2, degrees
 from typing import Literal
 
 from yonk.core.paper import XY, Polygon
-from yonk.core.sewing.plane import Motion, Segment, bounds
+from yonk.core.sewing.plane import Motion, TableSegment, bounds
 from yonk.core.sewing.steps import Scene
-from yonk.core.sewing.work import Layers, Scrap, Work
+from yonk.core.sewing.work import Layers, Scrap, SewnWork
 
-Side = Literal["right", "wrong"]
-Mark = Literal["drawn", "sewn", "cut", "seam", "press", "ruler", "guide", "allowance", "pin", "dot"]
+ClothSide = Literal["right", "wrong"]
+PictureMark = Literal[
+    "drawn", "sewn", "cut", "seam", "press", "ruler", "guide", "allowance", "pin", "dot"
+]
 PEEK = 0.035  # how far the lower cloth peeks out beside the upper, as a share of the work
 
 
 @dataclass(frozen=True)
-class Cloth:
+class ShownCloth:
     """A piece of cloth to draw: which side of which fabric shows, and by how many degrees its print
     is turned.
     """
 
     outline: Polygon
     fabric: str
-    side: Side
+    side: ClothSide
     turn: int
 
 
@@ -36,15 +38,15 @@ class Cloth:
 class MarkedLine:
     """A line and what it means."""
 
-    span: Segment
-    mark: Mark
+    span: TableSegment
+    mark: PictureMark
 
 
 @dataclass(frozen=True)
 class Label:
     """A size to read, beside the span that it measures."""
 
-    span: Segment
+    span: TableSegment
     words: str
 
 
@@ -54,7 +56,7 @@ class Picture:
     so.
     """
 
-    cloths: tuple[Cloth, ...]
+    cloths: tuple[ShownCloth, ...]
     lines: tuple[MarkedLine, ...]
     labels: tuple[Label, ...]
     box: tuple[float, float, float, float]
@@ -68,7 +70,9 @@ def picture_of(scene: Scene) -> Picture:
         cloths, outlines = _layers(shown)
     else:
         cloths, outlines = _cloths(shown, "right"), shown.outlines
-    lines = [MarkedLine(seam, "seam") for seam in (shown.seams if isinstance(shown, Work) else ())]
+    lines = [
+        MarkedLine(seam, "seam") for seam in (shown.seams if isinstance(shown, SewnWork) else ())
+    ]
     ruled = scene.ruler
     if ruled:
         lines += [
@@ -90,13 +94,13 @@ def picture_of(scene: Scene) -> Picture:
     )
 
 
-def _tail(span: Segment) -> Segment:
+def _tail(span: TableSegment) -> TableSegment:
     """The half of an arrow beyond the seam."""
     (ax, ay), (bx, by) = span
     return ((ax + bx) / 2, (ay + by) / 2), (bx, by)
 
 
-def _layers(layers: Layers) -> tuple[list[Cloth], list[Polygon]]:
+def _layers(layers: Layers) -> tuple[list[ShownCloth], list[Polygon]]:
     left, top, right, bottom = bounds(
         [*layers.under.outlines, *(o for work in layers.over for o in work.outlines)]
     )
@@ -111,8 +115,8 @@ def _layers(layers: Layers) -> tuple[list[Cloth], list[Polygon]]:
     ]
 
 
-def _cloths(work: Work, side: Side) -> list[Cloth]:
-    return [Cloth(scrap.outline, scrap.fabric, side, _turn(scrap)) for scrap in work.front]
+def _cloths(work: SewnWork, side: ClothSide) -> list[ShownCloth]:
+    return [ShownCloth(scrap.outline, scrap.fabric, side, _turn(scrap)) for scrap in work.front]
 
 
 def _turn(scrap: Scrap) -> int:

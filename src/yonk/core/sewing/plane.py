@@ -14,18 +14,18 @@ NOTHING = 1e-9
 
 
 @dataclass(frozen=True, slots=True)
-class Line:
+class TableLine:
     """A straight line through a point, with a direction of length one."""
 
     through: XY
     along: XY
 
     @staticmethod
-    def between(start: XY, end: XY) -> Line:
+    def between(start: XY, end: XY) -> TableLine:
         """The line from one point to another."""
         dx, dy = end[0] - start[0], end[1] - start[1]
         long = hypot(dx, dy)
-        return Line(start, (dx / long, dy / long))
+        return TableLine(start, (dx / long, dy / long))
 
     def side(self, spot: XY) -> float:
         """How far to the right of the line a point lies, as seen; negative on the left."""
@@ -33,10 +33,10 @@ class Line:
             spot[0] - self.through[0]
         )
 
-    def beside(self, by: float) -> Line:
+    def beside(self, by: float) -> TableLine:
         """The parallel line so far to the right."""
         (x, y), (dx, dy) = self.through, self.along
-        return Line((x - dy * by, y + dx * by), self.along)
+        return TableLine((x - dy * by, y + dx * by), self.along)
 
     def reach(self, spot: XY) -> float:
         """How far along the line a point lies."""
@@ -54,7 +54,7 @@ class Line:
         return spot[0] + self.along[1] * off, spot[1] - self.along[0] * off
 
 
-Segment = tuple[XY, XY]
+TableSegment = tuple[XY, XY]
 
 
 @dataclass(frozen=True, slots=True)
@@ -98,7 +98,7 @@ class Motion:
         return Motion(c=dx, f=dy)
 
     @staticmethod
-    def folding(line: Line) -> Motion:
+    def folding(line: TableLine) -> Motion:
         """Folding over a line."""
         dx, dy = line.along
         a, b = dx * dx - dy * dy, 2 * dx * dy
@@ -106,7 +106,7 @@ class Motion:
         return Motion(a, b, x - a * x - b * y, b, -a, y - b * x + a * y)
 
 
-def split(outline: Polygon, line: Line) -> tuple[Polygon, Polygon]:
+def split(outline: Polygon, line: TableLine) -> tuple[Polygon, Polygon]:
     """The parts of a convex outline to the right and to the left of a line; an empty one where
     there is none.
     """
@@ -150,23 +150,23 @@ def area(outline: Polygon) -> float:
     return total / 2
 
 
-def sides_of(outline: Polygon) -> list[Segment]:
+def sides_of(outline: Polygon) -> list[TableSegment]:
     """The sides, one after the other."""
     return list(zip(outline, outline[1:] + outline[:1], strict=True))
 
 
 def common(one: Polygon, other: Polygon) -> Polygon:
     """What two convex outlines, both clockwise as seen, have in common."""
-    if apart(one, other):
+    if boxes_apart(one, other):
         return ()
     for start, end in sides_of(other):
-        one = split(one, Line.between(start, end))[0]
+        one = split(one, TableLine.between(start, end))[0]
         if not one:
             return ()
     return one
 
 
-def apart(one: Polygon, other: Polygon) -> bool:
+def boxes_apart(one: Polygon, other: Polygon) -> bool:
     """Whether the upright boxes of two outlines lie apart, so that nothing need be asked
     further.
     """
@@ -180,13 +180,13 @@ def apart(one: Polygon, other: Polygon) -> bool:
     )
 
 
-def without(one: Polygon, other: Polygon) -> list[Polygon]:
+def outline_without(one: Polygon, other: Polygon) -> list[Polygon]:
     """What is left of a convex outline, in convex parts, when another is taken away."""
     if area(common(one, other)) <= NOTHING:
         return [one]
     parts = []
     for start, end in sides_of(other):
-        one, outside = split(one, Line.between(start, end))
+        one, outside = split(one, TableLine.between(start, end))
         if area(outside) > NOTHING:
             parts.append(outside)
     return parts
@@ -205,7 +205,7 @@ def rectangle_around(outline: Polygon) -> Polygon:
     return rectangle(right - left, bottom - top, left, top)
 
 
-def within(line: Line, outlines: Iterable[Polygon]) -> tuple[float, float] | None:
+def crossed_by(line: TableLine, outlines: Iterable[Polygon]) -> tuple[float, float] | None:
     """From where to where along a line it crosses outlines; None where it misses them all."""
     reaches = []
     for outline in outlines:

@@ -8,8 +8,8 @@ from dataclasses import dataclass
 from typing import Literal
 
 from yonk.core.paper import Polygon
-from yonk.core.sewing.plane import Segment
-from yonk.core.sewing.work import Layers, Work
+from yonk.core.sewing.plane import TableSegment
+from yonk.core.sewing.work import Layers, SewnWork
 
 ActName = Literal["cut", "draw", "sew", "cut-apart", "press", "trim", "join"]
 Caution = Literal["blade", "iron", "needle"]
@@ -33,10 +33,10 @@ BY_ACT: dict[ActName, Caution] = {
 
 
 @dataclass(frozen=True)
-class Size:
+class Dimension:
     """A length to be read on a picture: from where to where, and what it is."""
 
-    span: Segment
+    span: TableSegment
     words: str
 
 
@@ -44,19 +44,21 @@ class Size:
 class Scene:
     """One thing on the table: a work or works in layers, with the lines that the step is about."""
 
-    shown: Work | Layers
-    drawn: tuple[Segment, ...] = ()
-    sewn: tuple[Segment, ...] = ()
-    cut: tuple[Segment, ...] = ()
-    pressed: tuple[Segment, ...] = ()  # from under the iron to where the seam is pressed
-    sizes: tuple[Size, ...] = ()
-    ruler: tuple[Polygon, Segment] | None = None  # a ruler's edge lines with its 45° (or seam) line
+    shown: SewnWork | Layers
+    drawn: tuple[TableSegment, ...] = ()
+    sewn: tuple[TableSegment, ...] = ()
+    cut: tuple[TableSegment, ...] = ()
+    pressed: tuple[TableSegment, ...] = ()  # from under the iron to where the seam is pressed
+    sizes: tuple[Dimension, ...] = ()
+    ruler: tuple[Polygon, TableSegment] | None = (
+        None  # a ruler's edge lines with its 45° (or seam) line
+    )
     count: int = 1
     open_seam: bool = False
 
 
 @dataclass(frozen=True)
-class Step:
+class RecipeStep:
     """One act, for one lot."""
 
     act: ActName

@@ -13,18 +13,18 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from yonk.core.paper import XY, Fabric, show
-from yonk.core.sewing.plane import Line, Motion, Segment, bounds, rectangle, sides_of
-from yonk.core.sewing.steps import ActName, Scene, Size, Step
+from yonk.core.sewing.plane import Motion, TableLine, TableSegment, bounds, rectangle, sides_of
+from yonk.core.sewing.steps import ActName, Dimension, RecipeStep, Scene
 from yonk.core.sewing.trimming import Fit, Target, fit
-from yonk.core.sewing.work import Layers, Pieces, SewingError, Work, clip, length
+from yonk.core.sewing.work import Layers, Pieces, SewingError, SewnWork, clip, length
 
-NEAR = 1e-6
+_NEAR = 1e-6
 MOST_NAMED = 2  # fabrics that a side is told by; more are no instruction
 VALUES = {"light": 0, "medium": 1, "dark": 2}
 
 
 @dataclass(frozen=True)
-class School:
+class Practice:
     """How this quilter works where practitioners differ. Lengths in the draft's unit."""
 
     seam: Fraction
@@ -53,7 +53,7 @@ class _Side:
 
 
 @dataclass(frozen=True)
-class Piece:
+class StartPiece:
     """What is cut before anything is sewn: one of the pieces, how many, its width and height in
     words, how it is cut further.
 
@@ -61,7 +61,7 @@ class Piece:
     that is too long.
     """
 
-    work: Work
+    work: SewnWork
     count: int
     size: tuple[str, str]
     further: str
@@ -72,57 +72,59 @@ class Piece:
 class Table:
     """A sewing table with a record of what is done at it, for one run of a method."""
 
-    def __init__(self, school: School, fabrics: Mapping[str, Fabric] | None = None) -> None:
+    def __init__(self, school: Practice, fabrics: Mapping[str, Fabric] | None = None) -> None:
         self.school = school
         self.fabrics = fabrics or {}
         self.seam = float(school.seam)
         self.pieces = Pieces()
-        self.steps: list[Step] = []
+        self.steps: list[RecipeStep] = []
         self.seams: list[float] = []
         self.cuts = 0
         self.marks = 0
         self.loose = 0  # seams sewn along a loose bias edge
         self.recording = True
         self.laid: Mapping[int, int] = {}  # by how many quarters a piece's print is turned
-        self.waste: list[Work] = []
-        self.aside: list[Work] = []  # made for the next lot
+        self.waste: list[SewnWork] = []
+        self.aside: list[SewnWork] = []  # made for the next lot
         self.bonus: list[Layers] = []  # corners cut off, still face to face
 
     # cutting the pieces
 
-    def piece(self, width: float, height: float, fabric: str) -> Work:
+    def piece(self, width: float, height: float, fabric: str) -> SewnWork:
         """A square or rectangle about the origin, its print upright or as it is to be laid."""
         up = ((0.0, -1.0), (1.0, 0.0), (0.0, 1.0), (-1.0, 0.0))
         turn = self.laid.get(self.pieces.count + 1, 0)
         return self.pieces.cut(rectangle(width, height), fabric, up[turn % 4])
 
-    def lies_sideways(self, work: Work) -> bool:
+    def lies_sideways(self, work: SewnWork) -> bool:
         """Whether a single piece has a print with a direction that lies sideways."""
         (scrap, *_) = work.front
         known = self.fabrics.get(scrap.fabric)
         return bool(known and known.print == "directional" and abs(scrap.up[0]) > 0.5)
 
-    def cut_once(self, work: Work, *, rising: bool = True) -> list[Work]:
+    def cut_once(self, work: SewnWork, *, rising: bool = True) -> list[SewnWork]:
         """Two triangles: a rectangle cut from corner to corner, the cut rising to the right or
         falling.
         """
         left, top, right, bottom = bounds(work.outlines)
         ends = ((left, bottom), (right, top)) if rising else ((left, top), (right, bottom))
-        return list(work.split(Line.between(*ends)))
+        return list(work.split(TableLine.between(*ends)))
 
-    def cut_twice(self, work: Work) -> list[Work]:
+    def cut_twice(self, work: SewnWork) -> list[SewnWork]:
         """Four triangles: a square cut on both diagonals."""
         left, top, right, bottom = bounds(work.outlines)
         halves = self.cut_once(work)
         return [
             part
             for half in halves
-            for part in half.split(Line.between((left, top), (right, bottom)))
+            for part in half.split(TableLine.between((left, top), (right, bottom)))
         ]
 
     # layers
 
-    def lay(self, over: Work, under: Work, onto: XY = (0.0, 0.0), turn: float = 0.0) -> Layers:
+    def lay(
+        self, over: SewnWork, under: SewnWork, onto: XY = (0.0, 0.0), turn: float = 0.0
+    ) -> Layers:
         """`over` turned face down, its middle brought onto a point of `under`. `turn` is in quarter
         turns clockwise.
         """
@@ -134,7 +136,7 @@ class Table:
     def sew_beside(
         self,
         layers: Sequence[Layers],
-        diagonals: Sequence[Segment],
+        diagonals: Sequence[TableSegment],
         words: str,
         *,
         line: str = "the diagonal",
@@ -158,10 +160,10 @@ class Table:
         self._record("sew", f"{words} {how}", [_as_sewn(laid) for laid in done], again=again)
         return done
 
-    def _sewn_beside(self, laid: Layers, diagonals: Sequence[Segment]) -> Layers:
+    def _sewn_beside(self, laid: Layers, diagonals: Sequence[TableSegment]) -> Layers:
         sewn, drawn = list(laid.sewn), list(laid.drawn)
         for start, end in diagonals:
-            line, long = Line.between(start, end), length((start, end))
+            line, long = TableLine.between(start, end), length((start, end))
             both = [line.beside(by) for by in (self.seam, -self.seam)]
             stretches = [(side.at(self.seam), side.at(long - self.seam)) for side in both]
             drawn += stretches if self.school.stitch == "two-lines" else [(start, end)]
@@ -174,7 +176,8 @@ class Table:
         """Sews a seam allowance inside all edges of the upper cloth."""
         outline = layers.over[0].front[0].outline
         sewn = [
-            clip(Line.between(*side).beside(self.seam), layers.over) for side in sides_of(outline)
+            clip(TableLine.between(*side).beside(self.seam), layers.over)
+            for side in sides_of(outline)
         ]
         stretches = tuple([stretch for stretch in sewn if stretch])
         self.seams += [length(stretch) for stretch in stretches]
@@ -182,7 +185,7 @@ class Table:
         self._record("sew", words, [_as_sewn(done)])
         return done
 
-    def sew_on(self, layers: Layers, line: Line, words: str, *, again: bool = False) -> Layers:
+    def sew_on(self, layers: Layers, line: TableLine, words: str, *, again: bool = False) -> Layers:
         """Sews on a line drawn on the upper cloth."""
         stretch = clip(line, layers.over)
         if stretch is None:
@@ -194,7 +197,12 @@ class Table:
         return done
 
     def cut_apart(
-        self, layers: Sequence[Layers], lines: Sequence[Line], words: str, *, again: bool = False
+        self,
+        layers: Sequence[Layers],
+        lines: Sequence[TableLine],
+        words: str,
+        *,
+        again: bool = False,
     ) -> list[Layers]:
         """Cuts through all layers along straight lines, from edge to edge."""
         bits = list(layers)
@@ -209,11 +217,11 @@ class Table:
         self._record("cut-apart", words, scenes, again=again)
         return bits
 
-    def _across(self, line: Line, works: Sequence[Work]) -> Segment | None:
+    def _across(self, line: TableLine, works: Sequence[SewnWork]) -> TableSegment | None:
         reaches = [line.reach(spot) for work in works for spot in clip(line, [work]) or ()]
         return (line.at(min(reaches)), line.at(max(reaches))) if reaches else None
 
-    def cut_off(self, work: Work, line: Line) -> Work:
+    def cut_off(self, work: SewnWork, line: TableLine) -> SewnWork:
         """Cuts off what lies to the left of a line."""
         self.cuts += 1
         kept, off = work.split(line)
@@ -227,7 +235,7 @@ class Table:
         *,
         again: bool = False,
         outward: bool = False,
-    ) -> list[Work]:
+    ) -> list[SewnWork]:
         """Folds the upper cloth of each over along its seam and presses it; `outward` toward what
         was folded over, away from the point or the middle.
         """
@@ -253,17 +261,17 @@ class Table:
 
     def join(
         self,
-        work: Work,
-        edge: Segment,
-        piece: Work,
-        along: Segment,
+        work: SewnWork,
+        edge: TableSegment,
+        piece: SewnWork,
+        along: TableSegment,
         *,
         at: int = 0,
         shift: float = 0.0,
         words: str = "",
         again: bool = False,
         outward: bool = False,
-    ) -> Work:
+    ) -> SewnWork:
         """Sews a piece onto an edge of a work, raw edges together, and presses it open; `outward`
         toward the piece, away from the point or the middle.
 
@@ -271,7 +279,7 @@ class Table:
         `edge`, 0 in the middle, 1 at its end; `shift` moves the piece further along. The seam lies
         a seam allowance inside both.
         """
-        raw, its = Line.between(*edge), Line.between(*along)
+        raw, its = TableLine.between(*edge), TableLine.between(*along)
         ends = (edge[0], along[1]), (_middle(edge), _middle(along)), (edge[1], along[0])
         here, there = ends[at + 1]
         seam = raw.beside(self.seam)
@@ -303,7 +311,7 @@ class Table:
         )
         return opened
 
-    def _loose(self, work: Work, edge: Line) -> bool:
+    def _loose(self, work: SewnWork, edge: TableLine) -> bool:
         """Whether the raw edge of a work along a line is on the bias."""
         return any(
             scrap.off_grain(edge.along)
@@ -314,12 +322,12 @@ class Table:
 
     # finishing
 
-    def cut_across(self, work: Work, every: float, count: int, words: str) -> list[Work]:
+    def cut_across(self, work: SewnWork, every: float, count: int, words: str) -> list[SewnWork]:
         """Squares up the left end of a strip set and cuts it across into segments."""
         left, top, right, bottom = bounds(work.outlines)
         start = right - every * count - (right - left - every * count) / 2
         places = [start + every * number for number in range(count + 1)]
-        lines = [Line((place, top), (0.0, -1.0)) for place in places]
+        lines = [TableLine((place, top), (0.0, -1.0)) for place in places]
         self.cuts += len(lines)
         marks = [((place, top), (place, bottom)) for place in places]
         self._record("cut-apart", words, [Scene(work, cut=tuple(marks))])
@@ -330,7 +338,7 @@ class Table:
         self.waste += [segments[0], work]
         return segments[:0:-1]
 
-    def square_up(self, work: Work, width: float, height: float, words: str = "") -> Work:
+    def square_up(self, work: SewnWork, width: float, height: float, words: str = "") -> SewnWork:
         """Trims a work about its middle to a size; a step of its own where there are words for
         it.
         """
@@ -343,7 +351,7 @@ class Table:
             )
         return work.inside(outline)
 
-    def trim(self, works: Sequence[Work], target: Target, size: str) -> list[Fit]:
+    def trim(self, works: Sequence[SewnWork], target: Target, size: str) -> list[Fit]:
         """Lays the drafted unit on each work, seam on seam, and trims it to its unfinished size.
 
         A unit may come out as its mirror image.
@@ -383,12 +391,12 @@ class Table:
             found.work,
             cut=tuple(sides_of(target.box)),
             ruler=(target.box, guide),
-            sizes=(Size(((left, top), (right, top)), size),),
+            sizes=(Dimension(((left, top), (right, top)), size),),
         )
 
     # the record
 
-    def record_cuts(self, cut: Sequence[Piece]) -> None:
+    def record_cuts(self, cut: Sequence[StartPiece]) -> None:
         """Puts down what is cut."""
         scenes, said = [], []
         for one in cut:
@@ -399,14 +407,14 @@ class Table:
                 one.further, ()
             )
             width, height = one.size
-            sizes = [Size(((left, top), (right, top)), width)]
+            sizes = [Dimension(((left, top), (right, top)), width)]
             if height != width:
-                sizes.append(Size(((left, top), (left, bottom)), height))
+                sizes.append(Dimension(((left, top), (left, bottom)), height))
             scenes.append(Scene(one.work, cut=marks, sizes=tuple(sizes), count=one.count))
             said.append(self._cut_words(one))
         self._record("cut", f"Cut {'; '.join(said)}.", scenes)
 
-    def _cut_words(self, one: Piece) -> str:
+    def _cut_words(self, one: StartPiece) -> str:
         width, height = one.size
         shape = width if height == width else f"{width} × {height}"
         then = {
@@ -440,13 +448,16 @@ class Table:
             (n for n in range(len(self.steps) - 1, -1, -1) if self.steps[n].act == act), None
         )
         if not again or last is None:
-            self.steps.append(Step(act, words, tuple(scenes)))
+            self.steps.append(RecipeStep(act, words, tuple(scenes)))
             return
         before = () if act == "press" else self.steps[last].scenes
         self.steps[last] = replace(self.steps[last], scenes=(*before, *scenes))
 
     def _pressing(
-        self, work: Work, seam: Segment | None = None, outward: frozenset[int] = frozenset()
+        self,
+        work: SewnWork,
+        seam: TableSegment | None = None,
+        outward: frozenset[int] = frozenset(),
     ) -> str:
         """How the last seam of a work is pressed, in words."""
         if self.school.press == "open":
@@ -480,34 +491,37 @@ class Table:
         return VALUES[known.value] if known else 1
 
     def _arrows(
-        self, work: Work, seam: Segment | None = None, outward: frozenset[int] = frozenset()
-    ) -> tuple[Segment, ...]:
+        self,
+        work: SewnWork,
+        seam: TableSegment | None = None,
+        outward: frozenset[int] = frozenset(),
+    ) -> tuple[TableSegment, ...]:
         """An arrow over the last seam, the way it is pressed."""
         if not work.seams:
             return ()
         last = seam or max(work.seams, key=length)
-        line, (x, y) = Line.between(*last), _middle(last)
+        line, (x, y) = TableLine.between(*last), _middle(last)
         one, other = self._sides(work, last)
         way = -1 if self._pressed_toward(one, other, outward) is other else 1
         reach = max(self.seam, length(last) / 8)
         nx, ny = -line.along[1] * way * reach, line.along[0] * way * reach
         return (((x - nx, y - ny), (x + nx, y + ny)),)
 
-    def _sides(self, work: Work, seam: Segment) -> tuple[_Side, _Side]:
+    def _sides(self, work: SewnWork, seam: TableSegment) -> tuple[_Side, _Side]:
         """What lies on either side of a seam."""
-        line = Line.between(*seam)
+        line = TableLine.between(*seam)
         return self._side(work, line, 1), self._side(work, line, -1)
 
-    def _side(self, work: Work, line: Line, way: int) -> _Side:
+    def _side(self, work: SewnWork, line: TableLine, way: int) -> _Side:
         here = [
             scrap
             for scrap in work.front
-            if max(way * line.side(spot) for spot in scrap.outline) > NEAR
-            and min(way * line.side(spot) for spot in scrap.outline) > -NEAR
+            if max(way * line.side(spot) for spot in scrap.outline) > _NEAR
+            and min(way * line.side(spot) for spot in scrap.outline) > -_NEAR
         ]
         beside: defaultdict[str, float] = defaultdict(float)
         for scrap in here:
-            on_line = [line.reach(spot) for spot in scrap.outline if abs(line.side(spot)) < NEAR]
+            on_line = [line.reach(spot) for spot in scrap.outline if abs(line.side(spot)) < _NEAR]
             if on_line:
                 beside[scrap.fabric] += max(on_line) - min(on_line)
         whole = sum(beside.values()) or 1.0
@@ -517,7 +531,7 @@ class Table:
         return _Side(fabrics, round(value, 3), len(here), frozenset(one.piece for one in here))
 
 
-def _pieces_of(works: Iterable[Work]) -> frozenset[int]:
+def _pieces_of(works: Iterable[SewnWork]) -> frozenset[int]:
     return frozenset(scrap.piece for work in works for scrap in work.front)
 
 
@@ -525,37 +539,37 @@ def _as_sewn(laid: Layers) -> Scene:
     return Scene(laid, drawn=laid.drawn, sewn=laid.sewn)
 
 
-def _middle(segment: Segment) -> XY:
+def _middle(segment: TableSegment) -> XY:
     (ax, ay), (bx, by) = segment
     return (ax + bx) / 2, (ay + by) / 2
 
 
-def longest_side(work: Work) -> Segment:
+def longest_side(work: SewnWork) -> TableSegment:
     """The longest side of a single piece, running clockwise."""
     return max(sides_of(work.front[0].outline), key=length)
 
 
-def from_the_longest(work: Work) -> list[Segment]:
+def from_the_longest(work: SewnWork) -> list[TableSegment]:
     """The sides of a single piece clockwise, from the longest on."""
     sides = sides_of(work.front[0].outline)
     start = sides.index(longest_side(work))
     return sides[start:] + sides[:start]
 
 
-def edge_along(work: Work, edge: Segment) -> Segment:
+def edge_along(work: SewnWork, edge: TableSegment) -> TableSegment:
     """The whole raw edge of a work that one of its sides lies on, running the same way."""
-    line = Line.between(*edge)
+    line = TableLine.between(*edge)
     found = clip(line, [work])
     return found or edge
 
 
-def corner_to_corner(work: Work) -> tuple[Segment, Segment]:
+def corner_to_corner(work: SewnWork) -> tuple[TableSegment, TableSegment]:
     """The diagonals of a work's upright box: the rising one and the falling one."""
     left, top, right, bottom = bounds(work.outlines)
     return ((left, bottom), (right, top)), ((left, top), (right, bottom))
 
 
-def middle_of(work: Work) -> XY:
+def middle_of(work: SewnWork) -> XY:
     """The middle of a work's upright box."""
     left, top, right, bottom = bounds(work.outlines)
     return (left + right) / 2, (top + bottom) / 2

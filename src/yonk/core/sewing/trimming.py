@@ -14,19 +14,19 @@ from math import atan2, cos, pi, sin
 from yonk.core.paper import XY, Polygon
 from yonk.core.sewing.plane import (
     NOTHING,
-    Line,
     Motion,
-    apart,
+    TableLine,
     area,
     bounds,
+    boxes_apart,
     common,
     rectangle,
     sides_of,
 )
-from yonk.core.sewing.work import Scrap, Work
+from yonk.core.sewing.work import Scrap, SewnWork
 
 CLOSE = 1e-6
-Shape = tuple[Polygon, str, int]  # outline, fabric, and a number that tells pieces apart
+OutlinedPiece = tuple[Polygon, str, int]  # outline, fabric, and a number that tells pieces apart
 
 
 @dataclass(frozen=True)
@@ -65,7 +65,7 @@ class Fit:
     it was held against the unit's mirror image.
     """
 
-    work: Work
+    work: SewnWork
     right: bool
     covered: bool
     sides: tuple[float, float, float, float]
@@ -100,10 +100,10 @@ class _SeamLine:
     """A seam between two fabrics: its line, with the first fabric on its right."""
 
     fabrics: tuple[str, str]
-    line: Line
+    line: TableLine
 
 
-def fit(work: Work, target: Target) -> Fit:
+def fit(work: SewnWork, target: Target) -> Fit:
     """The work laid under the drafted unit so that the seams lie on the drafted ones."""
     best: Fit | None = None
     for motion in _placements(work, target):
@@ -114,7 +114,7 @@ def fit(work: Work, target: Target) -> Fit:
     return best or _look(work.moved(_centring(work, target)), target)
 
 
-def placed(work: Work, target: Target) -> Work | None:
+def placed(work: SewnWork, target: Target) -> SewnWork | None:
     """The work as the drafted unit lies, or None where its fabrics are not in their places."""
     for motion in _placements(work, target):
         moved = work.moved(motion)
@@ -123,7 +123,7 @@ def placed(work: Work, target: Target) -> Work | None:
     return None
 
 
-def _placements(work: Work, target: Target) -> Iterator[Motion]:
+def _placements(work: SewnWork, target: Target) -> Iterator[Motion]:
     wanted = _by_fabrics([(outline, fabric, n) for n, (outline, fabric) in enumerate(target.parts)])
     found = _by_fabrics([(scrap.outline, scrap.fabric, scrap.piece) for scrap in work.front])
     if not wanted:
@@ -143,7 +143,7 @@ def _placements(work: Work, target: Target) -> Iterator[Motion]:
 
 
 def _settled(
-    work: Work,
+    work: SewnWork,
     target: Target,
     wanted: dict[tuple[str, str], list[_SeamLine]],
     found: dict[tuple[str, str], list[_SeamLine]],
@@ -156,7 +156,7 @@ def _settled(
     equations: list[tuple[XY, float]] = []
     for fabrics, lines in wanted.items():
         turned = [
-            Line(turn.spot(seam.line.through), turn.way(seam.line.along))
+            TableLine(turn.spot(seam.line.through), turn.way(seam.line.along))
             for seam in found.get(fabrics, [])
         ]
         for along, here in _parallel([seam.line for seam in lines]):
@@ -172,7 +172,7 @@ def _settled(
 
 
 def _shifted(
-    turn: Motion, equations: list[tuple[XY, float]], work: Work, target: Target
+    turn: Motion, equations: list[tuple[XY, float]], work: SewnWork, target: Target
 ) -> Motion | None:
     """The turn followed by the shift that fits the equations n·shift = d; where they leave it free,
     centred.
@@ -195,12 +195,12 @@ def _shifted(
     return Motion(turn.a, turn.b, dx, turn.d, turn.e, dy)
 
 
-def _centring(work: Work, target: Target) -> Motion:
+def _centring(work: SewnWork, target: Target) -> Motion:
     left, top, right, bottom = bounds(work.outlines)
     return Motion.shift((target.width - left - right) / 2, (target.height - top - bottom) / 2)
 
 
-def _look(work: Work, target: Target) -> Fit:
+def _look(work: SewnWork, target: Target) -> Fit:
     box = target.box
     inside = [common(scrap.outline, box) for scrap in work.front]
     bare, reaches = area(box) - sum(map(area, inside)), _reaches(work, target)
@@ -211,7 +211,7 @@ def _look(work: Work, target: Target) -> Fit:
     return Fit(work, _in_place(work, target), covered, reaches, kept)
 
 
-def _in_place(work: Work, target: Target) -> bool:
+def _in_place(work: SewnWork, target: Target) -> bool:
     agreed = sum(
         area(common(scrap.outline, outline))
         for outline, fabric in target.parts
@@ -222,7 +222,7 @@ def _in_place(work: Work, target: Target) -> bool:
     return agreed >= whole - CLOSE - target.slack * (target.width + target.height)
 
 
-def _reaches(work: Work, target: Target) -> tuple[float, float, float, float]:
+def _reaches(work: SewnWork, target: Target) -> tuple[float, float, float, float]:
     """How far the cloth reaches beyond the unfinished size: the least along each side of the
     finished unit.
     """
@@ -266,7 +266,7 @@ def _span(outline: Polygon, axis: int, level: float) -> tuple[float, float] | No
     return (min(crossings), max(crossings)) if crossings else None
 
 
-def bias_sides(work: Work, target: Target) -> int:
+def bias_sides(work: SewnWork, target: Target) -> int:
     """On how many of the unit's four sides the cloth lies on the bias, the work lying as the unit
     is drafted.
     """
@@ -274,17 +274,17 @@ def bias_sides(work: Work, target: Target) -> int:
     inside = work.inside(box)
     return sum(
         any(scrap.off_grain(edge.along) for scrap in inside.front if _touches(scrap, edge))
-        for edge in (Line.between(*side) for side in sides_of(box))
+        for edge in (TableLine.between(*side) for side in sides_of(box))
     )
 
 
-def _touches(scrap: Scrap, edge: Line) -> bool:
+def _touches(scrap: Scrap, edge: TableLine) -> bool:
     return any(
         abs(edge.side(a)) < CLOSE and abs(edge.side(b)) < CLOSE for a, b in sides_of(scrap.outline)
     )
 
 
-def _by_fabrics(shapes: Sequence[Shape]) -> dict[tuple[str, str], list[_SeamLine]]:
+def _by_fabrics(shapes: Sequence[OutlinedPiece]) -> dict[tuple[str, str], list[_SeamLine]]:
     """The seam lines between shapes, each line once, by the fabrics beside it; the lesser fabric on
     the right.
     """
@@ -297,10 +297,10 @@ def _by_fabrics(shapes: Sequence[Shape]) -> dict[tuple[str, str], list[_SeamLine
             if line is None:
                 continue
             if beside < fabric:
-                line = Line(line.through, (-line.along[0], -line.along[1]))
+                line = TableLine(line.through, (-line.along[0], -line.along[1]))
             seams = known[min(fabric, beside), max(fabric, beside)]
             ways = (
-                [line, Line(line.through, (-line.along[0], -line.along[1]))]
+                [line, TableLine(line.through, (-line.along[0], -line.along[1]))]
                 if fabric == beside
                 else [line]
             )
@@ -313,9 +313,9 @@ def _by_fabrics(shapes: Sequence[Shape]) -> dict[tuple[str, str], list[_SeamLine
     return known
 
 
-def _between(one: Polygon, other: Polygon) -> Line | None:
+def _between(one: Polygon, other: Polygon) -> TableLine | None:
     """The line along which two outlines touch, the first on its right."""
-    if apart(one, other):
+    if boxes_apart(one, other):
         return None
     for start, end in sides_of(one):
         (ax, ay), (bx, by) = start, end
@@ -335,12 +335,12 @@ def _between(one: Polygon, other: Polygon) -> Line | None:
                 ((bx - ax) * dx + (by - ay) * dy) / long,
             )
             if reach[0] > reach[1] and min(reach[0], 1) - max(reach[1], 0) > CLOSE:
-                return Line.between(start, end)
+                return TableLine.between(start, end)
     return None
 
 
-def _parallel(lines: Sequence[Line]) -> list[tuple[XY, list[Line]]]:
-    groups: list[tuple[XY, list[Line]]] = []
+def _parallel(lines: Sequence[TableLine]) -> list[tuple[XY, list[TableLine]]]:
+    groups: list[tuple[XY, list[TableLine]]] = []
     for line in lines:
         for along, members in groups:
             if _alike(line.along, along):
@@ -355,7 +355,7 @@ def _alike(one: XY, other: XY) -> bool:
     return abs(one[0] - other[0]) < CLOSE and abs(one[1] - other[1]) < CLOSE
 
 
-def _offset(line: Line) -> float:
+def _offset(line: TableLine) -> float:
     return line.along[0] * line.through[1] - line.along[1] * line.through[0]
 
 

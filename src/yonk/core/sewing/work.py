@@ -10,15 +10,15 @@ from dataclasses import dataclass, field, replace
 from yonk.core.paper import XY, Polygon, SaidError
 from yonk.core.sewing.plane import (
     NOTHING,
-    Line,
     Motion,
-    Segment,
+    TableLine,
+    TableSegment,
     area,
     common,
+    crossed_by,
+    outline_without,
     sides_of,
     split,
-    within,
-    without,
 )
 
 
@@ -43,7 +43,7 @@ class Scrap:
         """The scrap after a motion."""
         return Scrap(motion.outline(self.outline), self.fabric, motion.way(self.up), self.piece)
 
-    def split(self, line: Line) -> tuple[Scrap | None, Scrap | None]:
+    def split(self, line: TableLine) -> tuple[Scrap | None, Scrap | None]:
         """The parts to the right and to the left of a line."""
         right, left = split(self.outline, line)
         if not left:
@@ -62,14 +62,14 @@ class Scrap:
 
 
 @dataclass(frozen=True, slots=True)
-class Work:
+class SewnWork:
     """One or more pieces sewn together and pressed flat: what shows, what lies behind, and the
     seams that show.
     """
 
     front: tuple[Scrap, ...]
     behind: tuple[Scrap, ...] = ()
-    seams: tuple[Segment, ...] = ()
+    seams: tuple[TableSegment, ...] = ()
 
     @property
     def outlines(self) -> list[Polygon]:
@@ -81,25 +81,25 @@ class Work:
         """The area of all its cloth, also of what lies behind."""
         return sum(area(scrap.outline) for scrap in (*self.front, *self.behind))
 
-    def moved(self, motion: Motion) -> Work:
+    def moved(self, motion: Motion) -> SewnWork:
         """The work after a motion."""
-        return Work(
+        return SewnWork(
             tuple([scrap.moved(motion) for scrap in self.front]),
             tuple([scrap.moved(motion) for scrap in self.behind]),
             tuple([(motion.spot(a), motion.spot(b)) for a, b in self.seams]),
         )
 
-    def split(self, line: Line) -> tuple[Work, Work]:
+    def split(self, line: TableLine) -> tuple[SewnWork, SewnWork]:
         """What lies to the right and to the left of a line."""
         fronts, behinds = _sorted(self.front, line), _sorted(self.behind, line)
         seams = split_segments(self.seams, line)
-        return Work(fronts[0], behinds[0], seams[0]), Work(fronts[1], behinds[1], seams[1])
+        return SewnWork(fronts[0], behinds[0], seams[0]), SewnWork(fronts[1], behinds[1], seams[1])
 
-    def inside(self, outline: Polygon) -> Work:
+    def inside(self, outline: Polygon) -> SewnWork:
         """What is left when all outside a convex outline, clockwise as seen, is cut away."""
         left = self
         for start, end in sides_of(outline):
-            left = left.split(Line.between(start, end))[0]
+            left = left.split(TableLine.between(start, end))[0]
         return left
 
 
@@ -109,12 +109,12 @@ class Layers:
     sewn through them.
     """
 
-    under: Work
-    over: tuple[Work, ...]
-    drawn: tuple[Segment, ...] = ()
-    sewn: tuple[Segment, ...] = ()
+    under: SewnWork
+    over: tuple[SewnWork, ...]
+    drawn: tuple[TableSegment, ...] = ()
+    sewn: tuple[TableSegment, ...] = ()
 
-    def split(self, line: Line) -> list[Layers]:
+    def split(self, line: TableLine) -> list[Layers]:
         """The bits to the right and to the left of a cut through all layers; a bit without cloth is
         none.
         """
@@ -132,7 +132,7 @@ class Layers:
         ]
         return [bit for bit in bits if bit.under.front or bit.over]
 
-    def opened(self) -> Work:
+    def opened(self) -> SewnWork:
         """The work when the upper layers are folded over along the seam and pressed.
 
         The seam is the longest line sewn; the side to which the upper layers reach the least is the
@@ -141,7 +141,7 @@ class Layers:
         seam = _main_seam(self.sewn)
         bodies, allowances = zip(*[work.split(seam) for work in self.over], strict=True)
         if _reach(bodies, seam) < _reach(allowances, seam):
-            seam = Line(seam.through, (-seam.along[0], -seam.along[1]))
+            seam = TableLine(seam.through, (-seam.along[0], -seam.along[1]))
             bodies, allowances = allowances, bodies
         if any(max(seam.side(a), seam.side(b)) > 1e-6 for a, b in self.sewn):
             raise SewingError("another seam holds the layers shut")
@@ -156,21 +156,21 @@ class Layers:
             seams += opened.seams
             hidden += opened.behind
             for scrap in opened.front:
-                rest, under = visible(scrap, above)
+                rest, under = visible_scrap(scrap, above)
                 shown += rest
                 hidden += under
             above += opened.front
         for work in allowances:
             hidden += [*work.front, *work.behind]
-        return Work(tuple(shown), tuple(hidden), tuple(seams))
+        return SewnWork(tuple(shown), tuple(hidden), tuple(seams))
 
 
-def visible(scrap: Scrap, above: Iterable[Scrap]) -> tuple[list[Scrap], list[Scrap]]:
+def visible_scrap(scrap: Scrap, above: Iterable[Scrap]) -> tuple[list[Scrap], list[Scrap]]:
     """What shows of a scrap under others, and what of it lies under them."""
     parts, under = [scrap.outline], []
     for other in above:
         under += [shared for part in parts if area(shared := common(part, other.outline)) > NOTHING]
-        parts = [rest for part in parts for rest in without(part, other.outline)]
+        parts = [rest for part in parts for rest in outline_without(part, other.outline)]
     if not under:
         return [scrap], []
     return [replace(scrap, outline=part) for part in parts], [
@@ -179,11 +179,11 @@ def visible(scrap: Scrap, above: Iterable[Scrap]) -> tuple[list[Scrap], list[Scr
 
 
 def split_segments(
-    segments: Iterable[Segment], line: Line
-) -> tuple[tuple[Segment, ...], tuple[Segment, ...]]:
+    segments: Iterable[TableSegment], line: TableLine
+) -> tuple[tuple[TableSegment, ...], tuple[TableSegment, ...]]:
     """The parts of segments to the right and to the left of a line."""
-    right: list[Segment] = []
-    left: list[Segment] = []
+    right: list[TableSegment] = []
+    left: list[TableSegment] = []
     for start, end in segments:
         a, b = line.side(start), line.side(end)
         if min(a, b) >= -NOTHING:
@@ -198,15 +198,15 @@ def split_segments(
     return tuple(right), tuple(left)
 
 
-def length(segment: Segment) -> float:
+def length(segment: TableSegment) -> float:
     """How long a segment is."""
     (ax, ay), (bx, by) = segment
     return float(((bx - ax) ** 2 + (by - ay) ** 2) ** 0.5)
 
 
-def clip(line: Line, works: Sequence[Work]) -> Segment | None:
+def clip(line: TableLine, works: Sequence[SewnWork]) -> TableSegment | None:
     """The stretch of a line that lies on all of the works."""
-    reaches = [within(line, work.outlines) for work in works]
+    reaches = [crossed_by(line, work.outlines) for work in works]
     known = [reach for reach in reaches if reach]
     if len(known) < len(reaches) or not known:
         return None
@@ -214,7 +214,7 @@ def clip(line: Line, works: Sequence[Work]) -> Segment | None:
     return (line.at(start), line.at(end)) if end - start > NOTHING else None
 
 
-def _reach(works: Iterable[Work], line: Line) -> float:
+def _reach(works: Iterable[SewnWork], line: TableLine) -> float:
     """How far works reach from a line, on whichever side."""
     return max(
         (abs(line.side(spot)) for work in works for outline in work.outlines for spot in outline),
@@ -222,17 +222,21 @@ def _reach(works: Iterable[Work], line: Line) -> float:
     )
 
 
-def _sorted(scraps: Iterable[Scrap], line: Line) -> tuple[tuple[Scrap, ...], tuple[Scrap, ...]]:
+def _sorted(
+    scraps: Iterable[Scrap], line: TableLine
+) -> tuple[tuple[Scrap, ...], tuple[Scrap, ...]]:
     pairs = [scrap.split(line) for scrap in scraps]
     return tuple([right for right, _ in pairs if right]), tuple([left for _, left in pairs if left])
 
 
-def _main_seam(sewn: Sequence[Segment]) -> Line:
+def _main_seam(sewn: Sequence[TableSegment]) -> TableLine:
     """The line that the greatest length is sewn along."""
     if not sewn:
         raise SewingError("nothing holds the layers together")
     lines = [
-        (Line.between(*segment), length(segment)) for segment in sewn if length(segment) > NOTHING
+        (TableLine.between(*segment), length(segment))
+        for segment in sewn
+        if length(segment) > NOTHING
     ]
     totals = [
         sum(
@@ -245,7 +249,7 @@ def _main_seam(sewn: Sequence[Segment]) -> Line:
     return lines[totals.index(max(totals))][0]
 
 
-def _clipped(seam: Line, sewn: Iterable[Segment]) -> list[Segment]:
+def _clipped(seam: TableLine, sewn: Iterable[TableSegment]) -> list[TableSegment]:
     return [(a, b) for a, b in sewn if abs(seam.side(a)) < 1e-6 and abs(seam.side(b)) < 1e-6]
 
 
@@ -255,7 +259,7 @@ class Pieces:
 
     count: int = field(default=0)
 
-    def cut(self, outline: Polygon, fabric: str, up: XY = (0.0, -1.0)) -> Work:
+    def cut(self, outline: Polygon, fabric: str, up: XY = (0.0, -1.0)) -> SewnWork:
         """A new piece of cloth."""
         self.count += 1
-        return Work((Scrap(outline, fabric, up, self.count),))
+        return SewnWork((Scrap(outline, fabric, up, self.count),))

@@ -10,7 +10,17 @@ from fractions import Fraction
 from math import sqrt
 
 from yonk.core.paper import Fabric, Length, Polygon, Rational
-from yonk.core.sewing import Fit, Piece, School, Table, Target, Work, area, bias_sides, rectangle
+from yonk.core.sewing import (
+    Fit,
+    Practice,
+    SewnWork,
+    StartPiece,
+    Table,
+    Target,
+    area,
+    bias_sides,
+    rectangle,
+)
 from yonk.core.units.needs import YIELDS, Need, Size, Terms
 from yonk.core.units.unit import MakingJob, Method, Unit
 
@@ -24,7 +34,7 @@ class CarriedOut:
     target: Target
     needs: tuple[Need, ...]
     table: Table
-    works: tuple[Work, ...]
+    works: tuple[SewnWork, ...]
     fits: tuple[Fit, ...]
     in_pairs: bool = False
 
@@ -119,7 +129,7 @@ def carry_out(
         unit, terms.seam, slack or (ruler_slack(needs, terms) if sizes is None else Fraction(0))
     )
     table = Table(
-        School(terms.seam, terms.unit, terms.settings.stitch, terms.settings.press), fabrics
+        Practice(terms.seam, terms.unit, terms.settings.stitch, terms.settings.press), fabrics
     )
     if method.sew is None:
         return CarriedOut(target, needs, table, (), ())
@@ -167,14 +177,14 @@ def ruler_slack(needs: Sequence[Need], terms: Terms) -> Fraction:
     return terms.hair + Fraction(max(grown, default=0.0)).limit_denominator(10**6)
 
 
-def _lots(method: Method, job: MakingJob, needs: Sequence[Need]) -> list[Work]:
+def _lots(method: Method, job: MakingJob, needs: Sequence[Need]) -> list[SewnWork]:
     """One lot after the other from its own pieces, unless they are made together; the first stays
     on record.
     """
     assert method.sew is not None
     if method.together or job.lots == 1:
         return method.sew(job)
-    works: list[Work] = []
+    works: list[SewnWork] = []
     for lot in range(job.lots):
         each = [need.pieces // job.lots for need in needs]
         own = [
@@ -188,19 +198,19 @@ def _lots(method: Method, job: MakingJob, needs: Sequence[Need]) -> list[Work]:
 
 
 def _as_cut(
-    needs: Sequence[Need], pieces: Sequence[Sequence[Work]], sizes: Sequence[Size], terms: Terms
-) -> list[Piece]:
+    needs: Sequence[Need], pieces: Sequence[Sequence[SewnWork]], sizes: Sequence[Size], terms: Terms
+) -> list[StartPiece]:
     """What is cut, alike pieces together: one of them, how many, its size in words, and how it is
     cut further.
     """
-    rows: dict[object, tuple[Work, Need, tuple[str, str], int]] = {}
+    rows: dict[object, tuple[SewnWork, Need, tuple[str, str], int]] = {}
     for need, works, size in zip(needs, pieces, sizes, strict=True):
         width, height = (terms.show(side) for side in size)
         key = need.fabric, width, height, need.subcut, need.diagonal
         count = need.pieces + (rows[key][3] if key in rows else 0)
         rows[key] = works[0], need, (width, height), count
     return [
-        Piece(
+        StartPiece(
             work,
             -(-count // YIELDS[need.subcut]),
             sides,
@@ -220,7 +230,7 @@ def _lengthwise(need: Need, terms: Terms) -> str:
     return f" in {strips} lengths, since a width of fabric is {terms.show(terms.settings.usable)}"
 
 
-def _cut(table: Table, need: Need, size: Size) -> tuple[list[Work], list[Work]]:
+def _cut(table: Table, need: Need, size: Size) -> tuple[list[SewnWork], list[SewnWork]]:
     """The squares or rectangles of a need, and what they are cut into."""
     width, height = float(size[0]), float(size[1])
     works = [table.piece(width, height, need.fabric) for _ in range(need.cuts)]

@@ -9,7 +9,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from yonk.core.drawing import Region
-from yonk.core.sewing import Motion, Work
+from yonk.core.sewing import Motion, SewnWork
 from yonk.core.units.needs import Cloth, Need, Terms, rectangle_need
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.strip_set import (
@@ -112,14 +112,14 @@ def _single(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     ]
 
 
-def _sew_strips(job: MakingJob) -> list[Work]:
+def _sew_strips(job: MakingJob) -> list[SewnWork]:
     """Each band's strips are sewn and cut across; the segments, turned where the row asks it, are
     joined.
     """
     found, are_rows = bands(job.unit)
     kinds = dict.fromkeys((part.cloth, len(band.lines)) for band in found for part in band.squares)
     strips = {kind: iter(pieces) for kind, pieces in zip(kinds, job.pieces, strict=True)}
-    segments: dict[int, list[tuple[Work, bool]]] = {}
+    segments: dict[int, list[tuple[SewnWork, bool]]] = {}
     for number, band in enumerate(found, start=1):
         sewn = sew_side_by_side(
             job,
@@ -139,7 +139,7 @@ def _sew_strips(job: MakingJob) -> list[Work]:
     return works
 
 
-def _joined(job: MakingJob, segments: list[tuple[Work, bool]], are_rows: bool) -> Work:
+def _joined(job: MakingJob, segments: list[tuple[SewnWork, bool]], are_rows: bool) -> SewnWork:
     """Segments one below the other; as columns of the unit they lie turned a quarter."""
     way = (
         (0.0, -1.0) if are_rows else (0.0, 1.0)
@@ -153,7 +153,7 @@ def _joined(job: MakingJob, segments: list[tuple[Work, bool]], are_rows: bool) -
     return sew_side_by_side(job, lie, f"Join the segments{turn}; the seams nest.")
 
 
-def _sew_single(job: MakingJob) -> list[Work]:
+def _sew_single(job: MakingJob) -> list[SewnWork]:
     columns = max(part.spot[1] for part in job.unit.parts) + 1
     by_cloth = {
         cloth: iter(pieces)

@@ -7,7 +7,7 @@ from math import copysign
 
 from yonk.core.drawing import Piece, Region
 from yonk.core.paper import ROOT_2, XY, Length
-from yonk.core.sewing import Line, Motion, Work, bounds, edge_along, longest_side
+from yonk.core.sewing import Motion, SewnWork, TableLine, bounds, edge_along, longest_side
 from yonk.core.units.flying_geese import flip_corners
 from yonk.core.units.needs import CornerOff, Need, Terms, isosceles, rectangle_need
 from yonk.core.units.stamp import Stamp
@@ -67,7 +67,7 @@ def corner_off(part: Part, unit: Unit, terms: Terms) -> CornerOff:
     )
 
 
-def _sew_flip(job: MakingJob) -> list[Work]:
+def _sew_flip(job: MakingJob) -> list[SewnWork]:
     base, *squares = (pieces[0] for pieces in job.pieces)
     base = _lying(base, job.unit)
     spots = _corners(base)
@@ -81,7 +81,7 @@ def _sew_flip(job: MakingJob) -> list[Work]:
     ]
 
 
-def _sew_triangles(job: MakingJob) -> list[Work]:
+def _sew_triangles(job: MakingJob) -> list[SewnWork]:
     base, *triangles = (pieces[0] for pieces in job.pieces)
     base = _lying(base, job.unit)
     table, work, spots = job.table, base, _corners(base)
@@ -90,8 +90,8 @@ def _sew_triangles(job: MakingJob) -> list[Work]:
         off = float(corner.exact if job.exact else corner.listed)
         x, y = spots[part.spot[1]]
         ends = (x - copysign(off, x), y), (x, y - copysign(off, y))
-        line = Line.between(*ends)
-        line = Line.between(*ends[::-1]) if line.side((x, y)) > 0 else line
+        line = TableLine.between(*ends)
+        line = TableLine.between(*ends[::-1]) if line.side((x, y)) > 0 else line
         work = table.cut_off(work, line)
         edge = edge_along(work, (line.at(0), line.at(1)))
         words = (
@@ -104,7 +104,7 @@ def _sew_triangles(job: MakingJob) -> list[Work]:
     return [work]
 
 
-def _lying(base: Work, unit: Unit) -> Work:
+def _lying(base: SewnWork, unit: Unit) -> SewnWork:
     """The base as the unit lies: a cut is listed long side first."""
     left, top, right, bottom = bounds(base.outlines)
     wide = unit.parts[0].width > unit.parts[0].height
@@ -115,7 +115,7 @@ def _lying(base: Work, unit: Unit) -> Work:
     )
 
 
-def _corners(base: Work) -> tuple[XY, ...]:
+def _corners(base: SewnWork) -> tuple[XY, ...]:
     left, top, right, bottom = bounds(base.outlines)
     return (left, top), (right, top), (right, bottom), (left, bottom)
 

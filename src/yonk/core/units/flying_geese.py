@@ -8,7 +8,7 @@ from math import copysign
 
 from yonk.core.drawing import Region
 from yonk.core.paper import ROOT_2, XY, Length, Rational, show_exact
-from yonk.core.sewing import Layers, Line, Work, bounds, from_the_longest, longest_side
+from yonk.core.sewing import Layers, SewnWork, TableLine, bounds, from_the_longest, longest_side
 from yonk.core.units.needs import Need, Size, Terms, isosceles, rectangle_need, square
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
@@ -99,7 +99,7 @@ def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     ]
 
 
-def _sew_triangles(job: MakingJob) -> list[Work]:
+def _sew_triangles(job: MakingJob) -> list[SewnWork]:
     goose, left, right = (pieces[0] for pieces in job.pieces)
     _, rising, falling = from_the_longest(goose)
     words = (
@@ -113,7 +113,7 @@ def _sew_triangles(job: MakingJob) -> list[Work]:
     return [table.join(half, falling, right, along, at=1, words=words, outward=True)]
 
 
-def _sew_four(job: MakingJob) -> list[Work]:
+def _sew_four(job: MakingJob) -> list[SewnWork]:
     (large, *_), first, second = job.pieces
     table = job.table
     goose, one, other = (table.name(pieces[0].front[0].fabric) for pieces in job.pieces)
@@ -130,11 +130,11 @@ def _sew_four(job: MakingJob) -> list[Work]:
     )
     halves = table.cut_apart(
         table.sew_beside([laid], [diagonal], words),
-        [Line.between(*diagonal)],
+        [TableLine.between(*diagonal)],
         "Cut apart on the line.",
     )
     hearts = table.open(halves, outward=True)
-    works: list[Work] = []
+    works: list[SewnWork] = []
     for number, (heart, small) in enumerate(zip(hearts, second, strict=True)):
         corner = next(
             spot
@@ -152,13 +152,13 @@ def _sew_four(job: MakingJob) -> list[Work]:
             again=number > 0,
         )
         bits = table.cut_apart(
-            sewn, [Line.between(*line)], "Cut apart on the line.", again=number > 0
+            sewn, [TableLine.between(*line)], "Cut apart on the line.", again=number > 0
         )
         works += table.open(bits, again=number > 0, outward=True)
     return works
 
 
-def _inward(square: Work, corner: XY) -> XY:
+def _inward(square: SewnWork, corner: XY) -> XY:
     """Where the middle of a square lies that has its corner in a corner of a work about the
     origin.
     """
@@ -168,13 +168,15 @@ def _inward(square: Work, corner: XY) -> XY:
     )
 
 
-def _sew_flip(job: MakingJob) -> list[Work]:
+def _sew_flip(job: MakingJob) -> list[SewnWork]:
     base, *squares = (pieces[0] for pieces in job.pieces)
     left, top, right, _ = bounds(base.outlines)
     return [flip_corners(job, base, zip(squares, ((left, top), (right, top)), strict=True))]
 
 
-def flip_corners(job: MakingJob, base: Work, squares: Iterable[tuple[Work, XY]]) -> Work:
+def flip_corners(
+    job: MakingJob, base: SewnWork, squares: Iterable[tuple[SewnWork, XY]]
+) -> SewnWork:
     """Squares laid on corners of a base about the origin, sewn on their diagonal, the corner cut
     away, flipped open.
     """
@@ -184,9 +186,9 @@ def flip_corners(job: MakingJob, base: Work, squares: Iterable[tuple[Work, XY]])
         middle = _inward(sky, corner)
         far = 2 * middle[0] - corner[0], 2 * middle[1] - corner[1]
         ends = (far[0], corner[1]), (corner[0], far[1])
-        line = Line.between(*ends)
+        line = TableLine.between(*ends)
         if line.side(corner) > 0:
-            line = Line.between(*ends[::-1])
+            line = TableLine.between(*ends[::-1])
         which = f"{ORDINALS[number]} corner: lay" if len(all_of) > 1 else "Lay"
         words = (
             f"{which} a square of {table.name(sky.front[0].fabric)} on the corner, right sides "

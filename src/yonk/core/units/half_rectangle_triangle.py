@@ -12,7 +12,7 @@ from math import hypot
 
 from yonk.core.drawing import Region
 from yonk.core.paper import Length, square_root
-from yonk.core.sewing import Work, from_the_longest, length, longest_side
+from yonk.core.sewing import SewnWork, from_the_longest, length, longest_side
 from yonk.core.units.half_square_triangle import halved
 from yonk.core.units.needs import Cloth, Hand, Need, Terms, about_mark
 from yonk.core.units.stamp import Stamp
@@ -74,7 +74,7 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     ]
 
 
-def _sew_triangles(job: MakingJob) -> list[Work]:
+def _sew_triangles(job: MakingJob) -> list[SewnWork]:
     """The points are not alike at both ends, so the long edges are shifted until the finished seams
     would match.
     """

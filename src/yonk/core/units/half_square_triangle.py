@@ -11,7 +11,7 @@ from itertools import pairwise
 
 from yonk.core.drawing import Region
 from yonk.core.paper import ROOT_2, Length, show_exact
-from yonk.core.sewing import Layers, Line, Work, bounds, corner_to_corner, longest_side
+from yonk.core.sewing import Layers, SewnWork, TableLine, bounds, corner_to_corner, longest_side
 from yonk.core.units.needs import Need, Terms, isosceles, square
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
@@ -122,7 +122,7 @@ def _row(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     return needs
 
 
-def _sew_triangles(job: MakingJob) -> list[Work]:
+def _sew_triangles(job: MakingJob) -> list[SewnWork]:
     (one, *_), (other, *_) = job.pieces
     words = (
         "Lay the two triangles right sides together, long edges even, and sew along the long edge."
@@ -131,25 +131,25 @@ def _sew_triangles(job: MakingJob) -> list[Work]:
 
 
 def sew_two(
-    job: MakingJob, under: Work, over: Work, words: str, *, again: bool = False
-) -> list[Work]:
+    job: MakingJob, under: SewnWork, over: SewnWork, words: str, *, again: bool = False
+) -> list[SewnWork]:
     """Two squares face to face, sewn either side of a diagonal and cut apart on it."""
     table = job.table
     diagonal = corner_to_corner(over)[0]
     laid = table.sew_beside([table.lay(over, under)], [diagonal], words, again=again)
     halves = table.cut_apart(
-        laid, [Line.between(*diagonal)], "Cut apart on the diagonal.", again=again
+        laid, [TableLine.between(*diagonal)], "Cut apart on the diagonal.", again=again
     )
     return table.open(halves, again=again)
 
 
-def _sew_two(job: MakingJob) -> list[Work]:
+def _sew_two(job: MakingJob) -> list[SewnWork]:
     (under, *_), (over, *_) = job.pieces
     light, dark = job.names()
     return sew_two(job, under, over, f"Lay {dark} on {light}, right sides together.")
 
 
-def _sew_row(job: MakingJob) -> list[Work]:
+def _sew_row(job: MakingJob) -> list[SewnWork]:
     under, over = job.pieces[0][0], job.pieces[1][0]
     table = job.table
     left, top, right, bottom = bounds(over.outlines)
@@ -164,7 +164,7 @@ def _sew_row(job: MakingJob) -> list[Work]:
     laid = table.sew_beside(
         [table.lay(over, under)], falling, words, line="a zigzag of diagonals through them"
     )
-    upright = [Line((mark, top), (0.0, 1.0)) for mark in marks[1:-1]]
+    upright = [TableLine((mark, top), (0.0, 1.0)) for mark in marks[1:-1]]
     table.marks += len(upright)
     cells = (
         table.cut_apart(laid, upright, "Cut the squares apart, then each on its diagonal.")
@@ -173,12 +173,12 @@ def _sew_row(job: MakingJob) -> list[Work]:
     )
     halves: list[Layers] = []
     for cell in sorted(cells, key=lambda bit: bounds(bit.under.outlines)[0]):
-        line = Line.between(*falling[round((bounds(cell.under.outlines)[0] - left) / high)])
+        line = TableLine.between(*falling[round((bounds(cell.under.outlines)[0] - left) / high)])
         halves += table.cut_apart([cell], [line], "Cut apart on the diagonal.", again=True)
     return table.open(halves)
 
 
-def _sew_four(job: MakingJob) -> list[Work]:
+def _sew_four(job: MakingJob) -> list[SewnWork]:
     (under, *_), (over, *_) = job.pieces
     light, dark = job.names()
     table = job.table
@@ -187,18 +187,18 @@ def _sew_four(job: MakingJob) -> list[Work]:
         f"{show_exact(job.terms.seam, job.terms.unit)} inside all four edges."
     )
     laid = table.sew_inside_edges(table.lay(over, under), words)
-    lines = [Line.between(*diagonal) for diagonal in corner_to_corner(over)]
+    lines = [TableLine.between(*diagonal) for diagonal in corner_to_corner(over)]
     return table.open(table.cut_apart([laid], lines, "Cut on both diagonals."))
 
 
-def _sew_eight(job: MakingJob) -> list[Work]:
+def _sew_eight(job: MakingJob) -> list[SewnWork]:
     (under, *_), (over, *_) = job.pieces
     light, dark = job.names()
     table, both = job.table, corner_to_corner(over)
     words = f"Lay {dark} on {light}, right sides together."
     laid = table.sew_beside([table.lay(over, under)], both, words, line="both diagonals")
-    upright, level = Line((0.0, 0.0), (0.0, 1.0)), Line((0.0, 0.0), (1.0, 0.0))
-    lines = [upright, level, *(Line.between(*diagonal) for diagonal in both)]
+    upright, level = TableLine((0.0, 0.0), (0.0, 1.0)), TableLine((0.0, 0.0), (1.0, 0.0))
+    lines = [upright, level, *(TableLine.between(*diagonal) for diagonal in both)]
     return table.open(
         table.cut_apart(laid, lines, "Cut through the middle both ways, then on both diagonals.")
     )

@@ -1,7 +1,7 @@
 """A patch: one plain square or rectangle, cut finished size plus a seam allowance on every side."""
 
 from yonk.core.drawing import Region
-from yonk.core.sewing import Work
+from yonk.core.sewing import SewnWork
 from yonk.core.units.needs import Need, Terms, rectangle_need
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import FoundPart, MakingJob, Method, RecognisedUnit, Unit, UnitKind
@@ -11,7 +11,7 @@ def _cut(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     return [rectangle_need(unit.parts[0].cloth, unit.width, unit.height, terms, lots)]
 
 
-def _as_cut(job: MakingJob) -> list[Work]:
+def _as_cut(job: MakingJob) -> list[SewnWork]:
     return [job.pieces[0][0]]
 
 

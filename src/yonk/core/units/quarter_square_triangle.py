@@ -10,10 +10,10 @@ from collections import Counter
 from yonk.core.drawing import Region
 from yonk.core.paper import ROOT_2, XY
 from yonk.core.sewing import (
-    Line,
-    Segment,
+    SewnWork,
     Table,
-    Work,
+    TableLine,
+    TableSegment,
     corner_to_corner,
     edge_along,
     from_the_longest,
@@ -76,7 +76,7 @@ def _two(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     return needs
 
 
-def _sew_triangles(job: MakingJob) -> list[Work]:
+def _sew_triangles(job: MakingJob) -> list[SewnWork]:
     north, east, south, west = (pieces[0] for pieces in job.pieces)
     one, edge = join_quarters(job.table, north, east)
     other, along = join_quarters(job.table, south, west)
@@ -86,7 +86,7 @@ def _sew_triangles(job: MakingJob) -> list[Work]:
     return [job.table.join(one, edge, other, along, words=words)]
 
 
-def join_quarters(table: Table, one: Work, next_one: Work) -> tuple[Work, Segment]:
+def join_quarters(table: Table, one: SewnWork, next_one: SewnWork) -> tuple[SewnWork, TableSegment]:
     """Two quarters, the second clockwise of the first, sewn along their short edges; and the long
     edge of the two.
     """
@@ -96,20 +96,20 @@ def join_quarters(table: Table, one: Work, next_one: Work) -> tuple[Work, Segmen
     return half, edge_along(half, rest)
 
 
-def _sew_two(job: MakingJob) -> list[Work]:
+def _sew_two(job: MakingJob) -> list[SewnWork]:
     """Half-square triangles first; then two of them face to face, fabrics opposed, seams nested,
     sewn across.
     """
     table = job.table
     first, second = halves(job.unit)
-    made: dict[tuple[str, ...], list[Work]] = {}
+    made: dict[tuple[str, ...], list[SewnWork]] = {}
     in_pairs = iter(job.pieces)
     for unders, overs in zip(in_pairs, in_pairs, strict=True):
         pair = unders[0].front[0].fabric, overs[0].front[0].fabric
         words = f"Lay {table.name(pair[1])} on {table.name(pair[0])}, right sides together."
         for number, (under, over) in enumerate(zip(unders, overs, strict=True)):
             made.setdefault(pair, []).extend(sew_two(job, under, over, words, again=number > 0))
-    works: list[Work] = []
+    works: list[SewnWork] = []
     for number in range(job.lots):
         under = made[_fabrics(first)].pop(0)
         over = made[_fabrics(second)].pop(0)
@@ -123,8 +123,8 @@ def _fabrics(pair: tuple[Cloth, Cloth]) -> tuple[str, ...]:
 
 
 def sew_across(
-    table: Table, under: Work, over: Work, below: str, above: str, *, again: bool
-) -> list[Work]:
+    table: Table, under: SewnWork, over: SewnWork, below: str, above: str, *, again: bool
+) -> list[SewnWork]:
     """A half-square triangle face down on a work, seams along one line where both have one, `above`
     lying over `below`.
 
@@ -144,11 +144,13 @@ def sew_across(
     sewn = table.sew_beside(
         [laid], [across], words, line="the diagonal that crosses the seam", again=again
     )
-    bits = table.cut_apart(sewn, [Line.between(*across)], "Cut apart on that line.", again=again)
+    bits = table.cut_apart(
+        sewn, [TableLine.between(*across)], "Cut apart on that line.", again=again
+    )
     return table.open(bits, again=again)
 
 
-def _turn(table: Table, under: Work, over: Work, below: str, above: str) -> int:
+def _turn(table: Table, under: SewnWork, over: SewnWork, below: str, above: str) -> int:
     """The quarter turns that bring `above` over `below` with both seams along one line."""
     if not under.seams:
         return 0
@@ -163,7 +165,7 @@ def _turn(table: Table, under: Work, over: Work, below: str, above: str) -> int:
     return min(range(4), key=off)
 
 
-def _middle_of_fabric(work: Work, fabric: str) -> XY:
+def _middle_of_fabric(work: SewnWork, fabric: str) -> XY:
     spots = [spot for scrap in work.front if scrap.fabric == fabric for spot in scrap.outline]
     return sum(x for x, _ in spots) / len(spots), sum(y for _, y in spots) / len(spots)
 

@@ -12,7 +12,7 @@ from collections.abc import Sequence
 
 from yonk.core.drawing import Region
 from yonk.core.paper import ROOT_2
-from yonk.core.sewing import Line, Work, corner_to_corner, edge_along, longest_side
+from yonk.core.sewing import SewnWork, TableLine, corner_to_corner, edge_along, longest_side
 from yonk.core.units.half_square_triangle import sew_two
 from yonk.core.units.needs import Hand, Need, Terms, isosceles, square
 from yonk.core.units.quarter_square_triangle import join_quarters, sew_across
@@ -85,20 +85,25 @@ def _again(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     ]
 
 
-def _sew_again(job: MakingJob) -> list[Work]:
+def _sew_again(job: MakingJob) -> list[SewnWork]:
     halves, (under, *_), (over, *_) = job.pieces
     table = job.table
     one, other = (table.name(work.front[0].fabric) for work in (under, over))
     sewn_on, across = corner_to_corner(over)
     words = f"Lay {other} on {one}, right sides together."
     laid = table.sew_beside([table.lay(over, under)], [sewn_on], words)
-    lines = [Line.between(*sewn_on), Line.between(*across)]
+    lines = [TableLine.between(*sewn_on), TableLine.between(*across)]
     words = "Cut apart on that diagonal and, before anything is pressed, on the other one."
     pairs = table.open(table.cut_apart(laid, lines, words))
     works = []
     for number, (pair, half) in enumerate(zip(pairs, halves, strict=True)):
         edge = edge_along(pair, across)
-        if sum(Line.between(*edge).side(spot) for outline in pair.outlines for spot in outline) < 0:
+        if (
+            sum(
+                TableLine.between(*edge).side(spot) for outline in pair.outlines for spot in outline
+            )
+            < 0
+        ):
             edge = edge[::-1]  # it runs clockwise around the cloth
         words = (
             "Lay a half on a pieced triangle, right sides together, long edges even, and sew "
@@ -110,7 +115,7 @@ def _sew_again(job: MakingJob) -> list[Work]:
     return works
 
 
-def _sew_triangles(job: MakingJob) -> list[Work]:
+def _sew_triangles(job: MakingJob) -> list[SewnWork]:
     half, top, left = (pieces[0] for pieces in job.pieces)
     pair, edge = join_quarters(job.table, left, top)
     words = (
@@ -120,15 +125,15 @@ def _sew_triangles(job: MakingJob) -> list[Work]:
     return [job.table.join(pair, edge, half, longest_side(half), words=words)]
 
 
-def _sew_pair(job: MakingJob) -> list[Work]:
+def _sew_pair(job: MakingJob) -> list[SewnWork]:
     plain, *squares = job.pieces
     table = job.table
     one, other = (table.name(pieces[0].front[0].fabric) for pieces in squares)
-    triangles: list[Work] = []
+    triangles: list[SewnWork] = []
     for number, (under, over) in enumerate(zip(*squares, strict=True)):
         words = f"Lay {other} on {one}, right sides together."
         triangles += sew_two(job, under, over, words, again=number > 0)
-    works: list[Work] = []
+    works: list[SewnWork] = []
     for number, under in enumerate(plain):
         fabric = under.front[0].fabric
         works += sew_across(table, under, triangles.pop(0), fabric, fabric, again=number > 0)

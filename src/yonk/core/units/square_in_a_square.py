@@ -9,7 +9,7 @@ from collections.abc import Mapping
 from math import sqrt
 
 from yonk.core.drawing import Region
-from yonk.core.sewing import Motion, Table, Work, bounds, longest_side, rectangle, sides_of
+from yonk.core.sewing import Motion, SewnWork, Table, bounds, longest_side, rectangle, sides_of
 from yonk.core.units.flying_geese import flip_corners
 from yonk.core.units.needs import Need, Terms, about_mark, isosceles, rectangle_need
 from yonk.core.units.stamp import Stamp
@@ -52,7 +52,7 @@ def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     return [rectangle_need(centre.cloth, unit.width, unit.width, terms, lots), *corners]
 
 
-def _sew_triangles(job: MakingJob) -> list[Work]:
+def _sew_triangles(job: MakingJob) -> list[SewnWork]:
     """From the middle out: opposite corners first, then the two others; each round is squared up
     before the next.
     """
@@ -77,7 +77,7 @@ def _sew_triangles(job: MakingJob) -> list[Work]:
     return [work]
 
 
-def _middle(job: MakingJob) -> Work:
+def _middle(job: MakingJob) -> SewnWork:
     """The assembly in the middle, as it comes unfinished from elsewhere."""
     inner = (
         min(float(part.width) for part in job.unit.playing("corner")) * sqrt(2) + 2 * job.table.seam
@@ -85,7 +85,7 @@ def _middle(job: MakingJob) -> Work:
     return job.table.piece(inner, inner, "")
 
 
-def _round(table: Table, work: Work, corners: Mapping[int, Work]) -> Work:
+def _round(table: Table, work: SewnWork, corners: Mapping[int, SewnWork]) -> SewnWork:
     """Four corners sewn on an upright square, which then is turned to stand as the round does."""
     sides = dict(
         zip(
@@ -112,12 +112,12 @@ def _round(table: Table, work: Work, corners: Mapping[int, Work]) -> Work:
     return work.moved(Motion.turning((1.0, 0.0), (half, half)))
 
 
-def _size(work: Work) -> tuple[float, float]:
+def _size(work: SewnWork) -> tuple[float, float]:
     left, top, right, bottom = bounds(work.outlines)
     return right - left, bottom - top
 
 
-def _sew_flip(job: MakingJob) -> list[Work]:
+def _sew_flip(job: MakingJob) -> list[SewnWork]:
     centre = next(n for n, part in enumerate(job.unit.parts) if part.cloth.role == "centre")
     base = job.pieces[0][0]  # listed first
     corners = [part for n, part in enumerate(job.unit.parts) if n != centre]

@@ -7,7 +7,7 @@ from functools import partial
 
 from yonk.core.drawing import Region
 from yonk.core.paper import Length
-from yonk.core.sewing import Motion, Work, bounds
+from yonk.core.sewing import Motion, SewnWork, bounds
 from yonk.core.units.needs import Cloth, Need, Terms, about_mark, rectangle_need
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
@@ -65,8 +65,8 @@ def _single(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 
 
 def sew_side_by_side(
-    job: MakingJob, pieces: Sequence[Work], words: str, *, again: bool = False
-) -> Work:
+    job: MakingJob, pieces: Sequence[SewnWork], words: str, *, again: bool = False
+) -> SewnWork:
     """Pieces of one length sewn one below the other along their long edges."""
     work = pieces[0]
     for number, piece in enumerate(pieces[1:]):
@@ -77,7 +77,7 @@ def sew_side_by_side(
     return work
 
 
-def lying_rectangle(piece: Work, width: float) -> Work:
+def lying_rectangle(piece: SewnWork, width: float) -> SewnWork:
     """A rectangle lying with `width` across; a cut is listed long side first."""
     left, top, right, bottom = bounds(piece.outlines)
     if abs(right - left - width) <= abs(bottom - top - width):
@@ -85,7 +85,7 @@ def lying_rectangle(piece: Work, width: float) -> Work:
     return piece.moved(Motion.turning((1.0, 0.0), (0.0, 1.0)))
 
 
-def cut_segments(job: MakingJob, strip_set: Work, count: int) -> list[Work]:
+def cut_segments(job: MakingJob, strip_set: SewnWork, count: int) -> list[SewnWork]:
     """A strip set squared up and cut across into as many segments as its length was planned for."""
     left, _, right, _ = bounds(strip_set.outlines)
     every = (right - left - float(job.terms.squaring)) / count
@@ -95,7 +95,7 @@ def cut_segments(job: MakingJob, strip_set: Work, count: int) -> list[Work]:
     )
 
 
-def _sew_strips(job: MakingJob) -> list[Work]:
+def _sew_strips(job: MakingJob) -> list[SewnWork]:
     strips = [pieces[0] for pieces in job.pieces]
     work = sew_side_by_side(
         job, strips, "Sew the strips side by side along their long edges, right sides together."
@@ -103,7 +103,7 @@ def _sew_strips(job: MakingJob) -> list[Work]:
     return cut_segments(job, work, job.lots)
 
 
-def _sew_single(job: MakingJob) -> list[Work]:
+def _sew_single(job: MakingJob) -> list[SewnWork]:
     long = float(job.unit.parts[0].height) + 2 * job.table.seam
     pieces = [lying_rectangle(pieces[0], long) for pieces in job.pieces]
     return [

@@ -14,7 +14,7 @@ from typing import Any, ClassVar, Literal
 
 from yonk.core.drawing import Piece, Region, Spot
 from yonk.core.paper import Length, Rational
-from yonk.core.sewing import Table, Work
+from yonk.core.sewing import SewnWork, Table
 from yonk.core.units.needs import Cloth, Hand, Need, Size, Terms
 from yonk.core.units.stamp import Stamp
 
@@ -163,7 +163,7 @@ class MakingJob:
     unit: Unit
     terms: Terms
     lots: int
-    pieces: Sequence[Sequence[Work]]
+    pieces: Sequence[Sequence[SewnWork]]
     exact: bool = False
 
     def names(self) -> list[str]:
@@ -248,7 +248,7 @@ class Method:
     words: str
     lot: int
     needs: Callable[[Unit, Terms, int], list[Need]]
-    sew: Callable[[MakingJob], list[Work]] | None
+    sew: Callable[[MakingJob], list[SewnWork]] | None
     counted: Callable[[Unit, Terms, int], Counted] | None = None
     together: bool = False
     batches: Batches = field(default_factory=lambda: in_batches_of(1))
