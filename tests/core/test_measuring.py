@@ -18,7 +18,7 @@ from tests.drafts import block, drafts, even, seams
 from yonk.cli import main
 from yonk.core.acts import SetMaking, apply
 from yonk.core.measuring import Errors, Foretold, first_guess, foretell, size_fault
-from yonk.core.measuring.listed import listed_sizes, off_the_ruler, trimmed_units
+from yonk.core.measuring.listed import larger_than_needed, listed_sizes, trimmed_units
 from yonk.core.measuring.runs import Runs
 from yonk.core.paper import Draft
 from yonk.core.planning import make_plan
@@ -93,7 +93,7 @@ def test_a_diagonal_seam_takes_root_two_and_a_trimmed_unit_nothing() -> None:
 def test_a_patch_off_the_ruler_makes_the_block_larger_on_average() -> None:
     """Finished squares of 1 7/8 + 1/16 are cut to the nearest eighth."""
     draft = replace(even(2, 1, "4 2"), width=F(31, 8), height=F(31, 16))
-    off = off_the_ruler(make_plan(draft))
+    off = larger_than_needed(make_plan(draft))
     assert [*off.values()] == [{1.9375: 0.0625}]
     _, found = foretold(draft, NONE)
     assert found.block is not None

@@ -27,12 +27,12 @@ from yonk.core.measuring import (
     first_guess,
     foretell,
     measurables,
+    measure_words,
     mismatch_words,
     next_test,
-    off_words,
     percent,
-    place_words,
     range_words,
+    seam_off_words,
     size_off_words,
     standing_words,
     tolerance_of,
@@ -61,7 +61,7 @@ def places() -> Iterator[tuple[str, Any]]:
     for name, draft in drafts().items():
         plan = sewing_plan(draft)
         for what, one in measurables(plan).items():
-            told = one, one.expected, one.line(plan), place_words(what, plan.reading)
+            told = one, one.expected, one.line(plan), measure_words(what, plan.reading)
             yield f"{what} of {name}", told
 
 
@@ -148,7 +148,7 @@ def words() -> Iterator[tuple[str, Any]]:
         off = F(eighth, 160)
         yield (
             f"off by {off}",
-            [(off_words(off, unit), size_off_words(off, unit)) for unit in ("in", "cm")],
+            [(seam_off_words(off, unit), size_off_words(off, unit)) for unit in ("in", "cm")],
         )
         yield f"cut for {off}", cut_for(gate, replace(first_guess("in"), seam_error=off))
     for hundredth in range(-1, 102):

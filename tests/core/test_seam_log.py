@@ -13,7 +13,7 @@ from tests.drafts import even
 from yonk.core.measuring import (
     Diagnosis,
     Errors,
-    Found,
+    FoundCause,
     HerFigures,
     LeftOver,
     SeamLog,
@@ -29,7 +29,7 @@ from yonk.core.measuring import (
     foretell,
     left_over_words,
     next_test,
-    off_words,
+    seam_off_words,
     standing_words,
     tolerance_of,
 )
@@ -77,8 +77,8 @@ def test_by_hand() -> None:
     """
     test = strips("15/16")
     assert (test.seam, test.off) == (F(9, 32), F(1, 32))
-    assert off_words(test.off, "in") == "1⁄32″ too wide"
-    assert off_words(F(-1, 64), "in") == "a thread too narrow"
+    assert seam_off_words(test.off, "in") == "1⁄32″ too wide"
+    assert seam_off_words(F(-1, 64), "in") == "a thread too narrow"
 
 
 def test_three_measured_strips_tell_how_they_were_cut() -> None:
@@ -235,7 +235,7 @@ def test_cutting_for_her_seam_is_not_offered_where_the_ruler_makes_it_no_better(
 
 
 def found(kind: str, by: str) -> Diagnosis:
-    cause = Found(kind, F(by), "letter:A", 0.9)  # type: ignore[arg-type]
+    cause = FoundCause(kind, F(by), "letter:A", 0.9)  # type: ignore[arg-type]
     return Diagnosis((cause,), "take back", (), "")
 
 

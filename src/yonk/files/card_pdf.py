@@ -8,7 +8,7 @@ from collections.abc import Sequence
 
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
 
-from yonk.core.measuring import CARD, Measurable, about, measurables, place_words
+from yonk.core.measuring import CARD, Measurable, about_length, measurables, measure_words
 from yonk.core.pressing import SewingPlan
 from yonk.files.block_drawing import draw_block
 from yonk.files.paper import (
@@ -56,8 +56,8 @@ def _table(rows: Sequence[Measurable], plan: SewingPlan, width: float) -> Table:
     ]
     cells += [
         [
-            Paragraph(marked(place_words(one.what, plan.reading), 11), style(11)),
-            Paragraph(marked(about(one.size, plan.draft.unit), 11), style(11, bold=True)),
+            Paragraph(marked(measure_words(one.what, plan.reading), 11), style(11)),
+            Paragraph(marked(about_length(one.size, plan.draft.unit), 11), style(11, bold=True)),
             "",
         ]
         for one in rows

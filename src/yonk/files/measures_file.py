@@ -10,11 +10,11 @@ from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
 from yonk.core.measuring import (
     Diagnosis,
-    Found,
+    FoundCause,
     Verdict,
     because,
     measurables,
-    place_words,
+    measure_words,
     size_fault,
 )
 from yonk.core.paper import Fault, write_exact
@@ -117,7 +117,7 @@ def write_diagnosis(found: Diagnosis) -> dict[str, Any]:
     ).model_dump()
 
 
-def _cause(one: Found) -> CauseOut:
+def _cause(one: FoundCause) -> CauseOut:
     return CauseOut(
         kind=one.kind, by=write_exact(one.by), where=one.where, chance=round(one.chance, 4)
     )
@@ -127,5 +127,5 @@ def write_diagnosis_text(found: Diagnosis, plan: SewingPlan) -> str:
     """The same in sentences for people."""
     lines = [f"Verdict: {found.verdict}.", *because(found, plan.draft.unit)]
     if found.measure_next:
-        lines.append(f"To decide, measure {place_words(found.measure_next, plan.reading)}.")
+        lines.append(f"To decide, measure {measure_words(found.measure_next, plan.reading)}.")
     return "\n".join(lines)

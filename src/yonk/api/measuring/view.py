@@ -38,9 +38,9 @@ from yonk.core.measuring import (
     Foretold,
     Measurable,
     SeamLog,
+    SeamStatistics,
     SeamTest,
-    Standing,
-    about,
+    about_length,
     because,
     by_setup,
     change_words,
@@ -48,12 +48,12 @@ from yonk.core.measuring import (
     cut_for,
     guess_words,
     is_good,
+    measure_words,
     mismatch_words,
     next_test,
-    off_words,
     percent,
-    place_words,
     range_words,
+    seam_off_words,
     size_off_words,
     standing_words,
     verdict_words,
@@ -104,10 +104,10 @@ def _ruled(off: Fraction, unit: LengthUnit) -> RuledOut:
     return RuledOut(at=float(off), words=f"{sign}{show(abs(off), unit)}" if off else "right")
 
 
-def _spread(found: Standing | None) -> str:
+def _spread(found: SeamStatistics | None) -> str:
     if found is None or found.spread is None:
         return ""
-    return about(float(found.spread), found.newest.unit)
+    return about_length(float(found.spread), found.newest.unit)
 
 
 def _test(which: str, sewn: datetime, test: SeamTest, note: str, log: SeamLog) -> SeamTestOut:
@@ -118,8 +118,8 @@ def _test(which: str, sewn: datetime, test: SeamTest, note: str, log: SeamLog) -
         id=which,
         sewn=sewn.date(),
         measured=f"{sizes} of strips cut {show(test.cut, unit)}",
-        seam=about(float(test.seam), unit),
-        off=off_words(test.off, unit),
+        seam=about_length(float(test.seam), unit),
+        off=seam_off_words(test.off, unit),
         off_by=float(here.off),
         good=abs(here.off) <= log.within,
         setup=test.setup.words,
@@ -128,13 +128,13 @@ def _test(which: str, sewn: datetime, test: SeamTest, note: str, log: SeamLog) -
     )
 
 
-def _setup(found: Standing) -> SetupFiguresOut:
+def _setup(found: SeamStatistics) -> SetupFiguresOut:
     unit = found.newest.unit
     return SetupFiguresOut(
         setup=found.newest.setup.words,
         tests=len(found.tests),
         seam=show(found.seam, unit),
-        off=off_words(found.off, unit),
+        off=seam_off_words(found.off, unit),
         spread=_spread(found),
     )
 
@@ -220,8 +220,8 @@ class MeasuringView:
         off = None if size is None else size - Fraction(one.size)
         return CardRowOut(
             what=one.what,
-            words=place_words(one.what, self.plan.reading),
-            must=about(one.size, self.unit),
+            words=measure_words(one.what, self.plan.reading),
+            must=about_length(one.size, self.unit),
             expected=one.expected,
             size="" if size is None else write_typed(size, self.unit),
             off="" if off is None else size_off_words(off, self.unit),
@@ -230,7 +230,7 @@ class MeasuringView:
         )
 
     def _stale(self, what: str, size: Fraction) -> str:
-        place = place_words(what, self.plan.reading) if what in self.known else what
+        place = measure_words(what, self.plan.reading) if what in self.known else what
         return (
             f"{place[:1].upper()}{place[1:]}: {show(size, self.unit)} was measured when the block "
             "was another; it does not count any more."
@@ -243,7 +243,7 @@ class MeasuringView:
             words=verdict_words(found.verdict),
             because=because(found, self.unit),
             measure_next=asked,
-            next_words=place_words(asked, self.plan.reading) if asked else "",
+            next_words=measure_words(asked, self.plan.reading) if asked else "",
             consequences=[consequence_out(one) for one in consequences(found, self.draft, errors)],
         )
 

@@ -21,7 +21,7 @@ from yonk.api.recipes.schemas import (
 )
 from yonk.api.shown import further_words, length_words, unit_picture
 from yonk.core.drawing import grid_point_inside
-from yonk.core.measuring import Errors, about, chance_of_units, percent, tolerance_of
+from yonk.core.measuring import Errors, about_length, chance_of_units, percent, tolerance_of
 from yonk.core.paper import Draft, Length, LengthUnit, show, show_exact, write_exact
 from yonk.core.planning import (
     Comparison,
@@ -135,7 +135,7 @@ def _way(figures: Figures, taken: bool, wanted: WantedUnits, unit: Unit, errors:
         sewn=_sewn(figures.seam_length, terms),
         trims=figures.trims,
         room=_room(figures.room, terms),
-        accuracy=f"{percent(likely)} within {about(float(good), terms.unit)}",
+        accuracy=f"{percent(likely)} within {about_length(float(good), terms.unit)}",
         likely=likely,
         bias="none"
         if not figures.bias_sides

@@ -9,7 +9,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
 from fractions import Fraction
 
-from yonk.core.measuring.diagnosis import Diagnosis, Found
+from yonk.core.measuring.diagnosis import Diagnosis, FoundCause
 from yonk.core.measuring.errors import Errors
 from yonk.core.measuring.foretold import foretell
 from yonk.core.measuring.in_words import cause_words
@@ -66,7 +66,7 @@ def with_trial(errors: Errors, found: Diagnosis | None) -> Errors:
     return replace(errors, seam_error=seams[0]) if seams else errors
 
 
-def _of(cause: Found, draft: Draft, errors: Errors) -> list[Consequence]:
+def _of(cause: FoundCause, draft: Draft, errors: Errors) -> list[Consequence]:
     unit, making = draft.unit, draft.making
     if cause.kind == "seam":
         real = cut_for(draft, replace(errors, seam_error=cause.by))
@@ -82,7 +82,7 @@ def _of(cause: Found, draft: Draft, errors: Errors) -> list[Consequence]:
     return [Consequence("Square each part of the rest before you join it.")]
 
 
-def _to_machine(cause: Found, unit: LengthUnit) -> str:
+def _to_machine(cause: FoundCause, unit: LengthUnit) -> str:
     way = "right" if cause.by > 0 else "left"
     by = show(abs(cause.by), unit)
     return f"Or set the machine: the needle to the {way} by {by}, and leave the cuts as they are."

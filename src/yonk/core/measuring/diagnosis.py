@@ -48,7 +48,7 @@ _STEP = {"in": 64, "cm": 20}
 
 
 @dataclass(frozen=True)
-class Found:
+class FoundCause:
     """A cause: by how much, in the draft's unit (a seam: it takes up too much; else it is too
     large), where, and the chance that it is so.
     """
@@ -66,9 +66,9 @@ class Diagnosis:
     whether the numbers are explained. A verdict that asks for work is never without a cause.
     """
 
-    causes: tuple[Found, ...]
+    causes: tuple[FoundCause, ...]
     verdict: Verdict
-    undecided: tuple[tuple[Found, ...], ...]
+    undecided: tuple[tuple[FoundCause, ...], ...]
     measure_next: str
     explained: bool = True
 
@@ -289,11 +289,11 @@ def _through(line: Measurable, other: Measurable, plan: SewingPlan) -> float:
     return 0.0 if other.way == line.way else 1.0
 
 
-def _found(weighed: Weighed, unit: LengthUnit) -> tuple[Found, ...]:
+def _found(weighed: Weighed, unit: LengthUnit) -> tuple[FoundCause, ...]:
     who, much, chance = weighed
     step = _STEP[unit]
     return tuple(
-        Found(cause.kind, Fraction(round(float(by) * step), step), cause.where, chance)
+        FoundCause(cause.kind, Fraction(round(float(by) * step), step), cause.where, chance)
         for cause, by in zip(who, much, strict=True)
     )
 
@@ -322,7 +322,7 @@ def _foretold(weighed: Weighed, name: str) -> float:
     return sum(float(by) * cause.answers[name] for cause, by in zip(who, much, strict=True))
 
 
-def _verdict(causes: Sequence[Found], off: Array, errors: Errors) -> Verdict:
+def _verdict(causes: Sequence[FoundCause], off: Array, errors: Errors) -> Verdict:
     """What to do, by the rule: small is eased; a seam is taken back; what is too large can be
     trimmed, what is too small is cut again.
     """

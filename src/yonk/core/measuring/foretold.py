@@ -112,7 +112,7 @@ def foretell(plan: SewingPlan, planned: Plan, errors: Errors) -> Foretold:
     )
 
 
-def way_of(plan: SewingPlan, join: int) -> tuple[XY, XY]:
+def side_directions(plan: SewingPlan, join: int) -> tuple[XY, XY]:
     """The directions in which a part's width and height are measured: along the block's sides where
     it lies so, else along and across its seam.
     """
@@ -130,7 +130,7 @@ def way_of(plan: SewingPlan, join: int) -> tuple[XY, XY]:
 
 def _checkpoint(plan: SewingPlan, runs: Runs, join: int, errors: Errors) -> Checkpoint:
     part = plan.joining.order.leaves + join
-    ways = way_of(plan, join)
+    ways = side_directions(plan, join)
     sums = np.array([runs.across(part, way) for way in ways])
     ideal = _ideal(plan, join, ways)
     means = sums @ runs.means(errors)
@@ -140,7 +140,7 @@ def _checkpoint(plan: SewingPlan, runs: Runs, join: int, errors: Errors) -> Chec
         _range(size, mean, sqrt(var))
         for size, mean, var in zip(ideal, means, np.diag(joint), strict=True)
     )
-    return Checkpoint(join, width, height, within(means, joint, float(errors.tolerance)))
+    return Checkpoint(join, width, height, chance_within(means, joint, float(errors.tolerance)))
 
 
 def _ideal(plan: SewingPlan, join: int, ways: tuple[XY, XY]) -> list[float]:
@@ -160,7 +160,7 @@ def _range(size: float, mean: float, spread: float) -> Range:
     return Range(size + mean, size + mean - reach, size + mean + reach)
 
 
-def within(means: Array, joint: Array, tolerance: float) -> float:
+def chance_within(means: Array, joint: Array, tolerance: float) -> float:
     """The chance that both sides lie within the tolerance: their means and joint variances, in the
     draft's unit.
     """

@@ -14,8 +14,8 @@ from yonk.core.measuring.carried_over import TAKEN_BACK
 from yonk.core.measuring.errors import Errors, first_guess
 from yonk.core.measuring.seam_log import (
     WITHIN,
+    SeamStatistics,
     SeamTest,
-    Standing,
     errors_of,
     guessed,
     standing,
@@ -76,7 +76,7 @@ class SeamLog:
         return self.figures.figure("within", self.unit)
 
     @property
-    def standing(self) -> Standing | None:
+    def standing(self) -> SeamStatistics | None:
         """How her seam stands; None without a test."""
         return standing(self.tests, self.within)
 

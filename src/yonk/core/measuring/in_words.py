@@ -5,10 +5,10 @@ from __future__ import annotations
 from collections.abc import Sequence
 from fractions import Fraction
 
-from yonk.core.measuring.diagnosis import Diagnosis, Found, Verdict
+from yonk.core.measuring.diagnosis import Diagnosis, FoundCause, Verdict
 from yonk.core.measuring.errors import Errors
 from yonk.core.measuring.foretold import Mismatch, Range, percent
-from yonk.core.measuring.seam_log import IN_A_ROW, STEADY_FROM, STEP, Standing, nearest
+from yonk.core.measuring.seam_log import IN_A_ROW, STEADY_FROM, STEP, SeamStatistics, nearest
 from yonk.core.paper import LengthUnit, show
 from yonk.core.planning import Reading
 from yonk.core.units import BY_NAME
@@ -43,7 +43,7 @@ _SAID = {
 _FINEST = {"in": Fraction(1, 64), "cm": Fraction(1, 100)}
 
 
-def place_words(what: str, reading: Reading) -> str:
+def measure_words(what: str, reading: Reading) -> str:
     """What a card calls something that can be measured: row 2, unit 1, along the top edge."""
     kind, _, which = what.partition(":")
     if kind == "block":
@@ -59,7 +59,7 @@ def verdict_words(verdict: Verdict) -> str:
     return _VERDICTS[verdict]
 
 
-def cause_words(one: Found, unit: LengthUnit) -> str:
+def cause_words(one: FoundCause, unit: LengthUnit) -> str:
     """A cause as part of a sentence."""
     where = one.where.replace("letter:", "patch ").replace(":", " ")
     much = show(abs(one.by), unit) if one.by else "a hair"  # less than the finest that is told
@@ -77,28 +77,28 @@ def because(found: Diagnosis, unit: LengthUnit) -> list[str]:
     return told
 
 
-def _how_sure(causes: Sequence[Found], unit: LengthUnit) -> str:
+def _how_sure(causes: Sequence[FoundCause], unit: LengthUnit) -> str:
     said = " and ".join(cause_words(one, unit) for one in causes)
     return f"{said[0].upper()}{said[1:]}; {percent(causes[0].chance)} sure."
 
 
-def about(length: float, unit: LengthUnit) -> str:
+def about_length(length: float, unit: LengthUnit) -> str:
     """A length that was worked out from spreads, as finely as a ruler is read."""
     return show(nearest(Fraction(length), _FINEST[unit]), unit)
 
 
 def range_words(one: Range, unit: LengthUnit) -> str:
     """Between which sizes nine of ten lie."""
-    return f"{about(one.low, unit)} to {about(one.high, unit)}"
+    return f"{about_length(one.low, unit)} to {about_length(one.high, unit)}"
 
 
 def mismatch_words(one: Mismatch, step: int, unit: LengthUnit) -> str:
     """Where most must be eased."""
-    usual, most = about(one.expected, unit), about(one.high, unit)
+    usual, most = about_length(one.expected, unit), about_length(one.high, unit)
     return f"Most must be eased at step {step}: {usual} on average, {most} at most in nine of ten."
 
 
-def off_words(off: Fraction, unit: LengthUnit) -> str:
+def seam_off_words(off: Fraction, unit: LengthUnit) -> str:
     """By how much a seam is off, in words.
 
     >>> off_words(Fraction(1, 60), "in"), off_words(Fraction(-1, 30), "in")
@@ -121,12 +121,12 @@ def size_off_words(off: Fraction, unit: LengthUnit) -> str:
     return f"{show(told, unit)} {'over' if off > 0 else 'short'}" if told else "right"
 
 
-def standing_words(found: Standing | None, within: Fraction) -> str:
+def standing_words(found: SeamStatistics | None, within: Fraction) -> str:
     """The last verdict of a seam log, in a sentence."""
     if found is None:
         return "No seam was tested yet; whatever is foretold stands on first guesses."
     unit = found.newest.unit
-    said = off_words(found.off, unit)
+    said = seam_off_words(found.off, unit)
     count = len(found.tests)
     tests = "one test" if count == 1 else f"the last {count} tests"
     if abs(found.off) > within:
@@ -140,12 +140,12 @@ def standing_words(found: Standing | None, within: Fraction) -> str:
     return f"The seam is right, by {tests}."
 
 
-def _more(found: Standing) -> str:
+def _more(found: SeamStatistics) -> str:
     assert found.spread is not None
-    return f"more than {about(float(found.spread), found.newest.unit)}"
+    return f"more than {about_length(float(found.spread), found.newest.unit)}"
 
 
-def change_words(found: Standing | None, within: Fraction) -> str:
+def change_words(found: SeamStatistics | None, within: Fraction) -> str:
     """The one thing to change."""
     if found is None:
         return "Sew the first test strip."
@@ -171,10 +171,10 @@ def change_words(found: Standing | None, within: Fraction) -> str:
 def guess_words(errors: Errors, guesses: Sequence[str], unit: LengthUnit) -> list[str]:
     """What is taken for how exactly she works, each with whether it is a guess."""
     told = {
-        "seam_error": f"a seam is {off_words(errors.seam_error, unit)}",
-        "seam_spread": f"seams spread by {about(float(errors.seam_spread), unit)}",
-        "cut_spread": f"cuts by {about(float(errors.cut_spread), unit)}",
-        "trim_spread": f"trimmed sides by {about(float(errors.trim_spread), unit)}",
+        "seam_error": f"a seam is {seam_off_words(errors.seam_error, unit)}",
+        "seam_spread": f"seams spread by {about_length(float(errors.seam_spread), unit)}",
+        "cut_spread": f"cuts by {about_length(float(errors.cut_spread), unit)}",
+        "trim_spread": f"trimmed sides by {about_length(float(errors.trim_spread), unit)}",
     }
     return [
         f"{said} ({'a first guess' if name in guesses else 'yours'})" for name, said in told.items()

@@ -35,7 +35,7 @@ def listed_sizes(planned: Plan, trimmed: frozenset[str] | None = None) -> Listed
         room = listed_oversize(recipe.group.unit, recipe.method, planned.wanted.terms)
         if room:
             units[label] = room
-    return ListedSizes(off_the_ruler(planned), units)
+    return ListedSizes(larger_than_needed(planned), units)
 
 
 def trimmed_units(planned: Plan) -> frozenset[str]:
@@ -45,7 +45,7 @@ def trimmed_units(planned: Plan) -> frozenset[str]:
     )
 
 
-def off_the_ruler(planned: Plan) -> dict[str, dict[float, float]]:
+def larger_than_needed(planned: Plan) -> dict[str, dict[float, float]]:
     """By letter how much larger plain patches are cut than they need, by their finished side; the
     ruler has no mark for every size.
     """

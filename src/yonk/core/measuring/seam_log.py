@@ -126,7 +126,7 @@ def check_day(sewn: date, today: date) -> None:
 
 
 @dataclass(frozen=True)
-class Standing:
+class SeamStatistics:
     """How the seam stands, in the unit of the newest test: its tests, that were all sewn with one
     setup and one seam aimed at; by how much a seam is off on average; the spread from seam to seam,
     None for too few tests; how many tests in a row were within what she set.
@@ -154,7 +154,7 @@ class Standing:
         return self.in_a_row >= IN_A_ROW
 
 
-def standing(tests: Sequence[SeamTest], within: Fraction) -> Standing | None:
+def standing(tests: Sequence[SeamTest], within: Fraction) -> SeamStatistics | None:
     """How the seam stands.
 
     Args:
@@ -172,10 +172,12 @@ def standing(tests: Sequence[SeamTest], within: Fraction) -> Standing | None:
     )
     mine = tuple(reversed(list(alike)[:RECENT]))
     good = takewhile(lambda one: abs(one.off) <= within, reversed(mine))
-    return Standing(mine, Fraction(fmean(one.off for one in mine)), _spread(mine), len(list(good)))
+    return SeamStatistics(
+        mine, Fraction(fmean(one.off for one in mine)), _spread(mine), len(list(good))
+    )
 
 
-def by_setup(tests: Sequence[SeamTest], within: Fraction) -> tuple[Standing, ...]:
+def by_setup(tests: Sequence[SeamTest], within: Fraction) -> tuple[SeamStatistics, ...]:
     """How the seam stands with each setup and seam aimed at, the one used last first."""
     alike: dict[tuple[Setup, Fraction, LengthUnit], list[SeamTest]] = {}
     for test in tests:
@@ -199,7 +201,9 @@ def nearest(length: Fraction, step: Fraction) -> Fraction:
     return round(length / step) * step
 
 
-def errors_of(found: Standing | None, told: Errors, seam: Fraction, unit: LengthUnit) -> Errors:
+def errors_of(
+    found: SeamStatistics | None, told: Errors, seam: Fraction, unit: LengthUnit
+) -> Errors:
     """How exactly she sews, for a block.
 
     Args:
@@ -223,7 +227,7 @@ def errors_of(found: Standing | None, told: Errors, seam: Fraction, unit: Length
     return replace(told, seam_error=error, seam_spread=spread)
 
 
-def next_test(found: Standing | None, unit: LengthUnit, seam: Fraction) -> SeamTest:
+def next_test(found: SeamStatistics | None, unit: LengthUnit, seam: Fraction) -> SeamTest:
     """The next test as it should come out: of the same width and seam as the newest, or of a usual
     width for a seam.
     """
@@ -234,7 +238,7 @@ def next_test(found: Standing | None, unit: LengthUnit, seam: Fraction) -> SeamT
     return SeamTest(unit=unit, aimed=aimed, cut=cut, middle=cut - 2 * aimed, setup=setup)
 
 
-def guessed(found: Standing | None, told: Sequence[str]) -> tuple[str, ...]:
+def guessed(found: SeamStatistics | None, told: Sequence[str]) -> tuple[str, ...]:
     """Which of `Errors` are first guesses: those that no test and no word of hers tells."""
     known = {*told, *(["seam_error"] if found else [])}
     if found and found.spread is not None:

@@ -17,7 +17,7 @@ import numpy as np
 from scipy.stats import norm
 
 from yonk.core.measuring.errors import Errors
-from yonk.core.measuring.foretold import within
+from yonk.core.measuring.foretold import chance_within
 from yonk.core.paper import XY, Array, Draft
 from yonk.core.planning import Figures
 from yonk.core.units import Unit, target_of
@@ -48,8 +48,8 @@ def chance_of_units(figures: Figures, unit: Unit, errors: Errors, tolerance: Fra
     joint = joint + seams @ seams.T * float(errors.seam_spread) ** 2
     good = float(tolerance)
     if not figures.trims:
-        return within(means, joint, good)
-    trimmed = within(np.zeros(2), np.eye(2) * float(errors.trim_spread) ** 2, good)
+        return chance_within(means, joint, good)
+    trimmed = chance_within(np.zeros(2), np.eye(2) * float(errors.trim_spread) ** 2, good)
     room = np.array(figures.room or (0.0, 0.0)) + means
     return trimmed * _large_enough(room, np.sqrt(np.diag(joint)), good)
 
