@@ -19,7 +19,7 @@ from sqlalchemy.exc import SQLAlchemyError
 from sqlalchemy.orm import Session
 
 from yonk.core.paper import DraftError
-from yonk.core.setting import Part
+from yonk.core.setting import SharedPart
 from yonk.machine.cluster import Cluster, proxy_config
 from yonk.machine.node_check import node_says
 from yonk.store.blocks import Form, create_block
@@ -68,7 +68,9 @@ def test_two_nodes_never_give_the_last_block_twice(cluster: Cluster) -> None:
             session.info["person"] = people[number]
             for count in range(1, 12):
                 with suppress(DraftError):
-                    keep_part(session, quilt.id, Part(people[number].id, "a", count), {"a": 10})
+                    keep_part(
+                        session, quilt.id, SharedPart(people[number].id, "a", count), {"a": 10}
+                    )
 
     with ThreadPoolExecutor(2) as takers:
         assert list(takers.map(take_all, range(2))) == [None, None]

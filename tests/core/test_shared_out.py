@@ -10,9 +10,9 @@ from hypothesis import strategies as st
 
 from yonk.core.paper import DraftError
 from yonk.core.setting import (
-    Part,
+    SharedPart,
+    block_progress,
     check_part,
-    progress_of,
     shared_evenly,
     whole_progress,
 )
@@ -31,7 +31,7 @@ def test_dealt_out_each_has_as_many_or_one_more_and_nothing_is_left(
         each[part.person] += part.count
     assert max(each.values()) - min(each.values()) <= 1
     assert all(part.count > 0 for part in parts)
-    assert all(row.left == 0 for row in progress_of(wanted, parts).values())
+    assert all(row.left == 0 for row in block_progress(wanted, parts).values())
     for part in parts:
         check_part(part, wanted, [one for one in parts if one is not part])
 
@@ -40,8 +40,8 @@ def test_dealt_out_each_has_as_many_or_one_more_and_nothing_is_left(
 def test_the_whole_is_the_sum_of_its_blocks(
     wanted: dict[str, int], rows: list[tuple[str, int, int, int, int]]
 ) -> None:
-    parts = [Part(f"p{number}", *row) for number, row in enumerate(rows)]
-    whole, each = whole_progress(wanted, parts), progress_of(wanted, parts).values()
+    parts = [SharedPart(f"p{number}", *row) for number, row in enumerate(rows)]
+    whole, each = whole_progress(wanted, parts), block_progress(wanted, parts).values()
     for name in ("wanted", "taken", "cut", "sewn", "handed_in", "left"):
         assert getattr(whole, name) == sum(getattr(one, name) for one in each)
 
@@ -49,23 +49,27 @@ def test_the_whole_is_the_sum_of_its_blocks(
 @pytest.mark.parametrize(
     ("part", "place", "words"),
     [
-        (Part("ann", "a", 4), "count", "only 3 of 8 blocks are left to take"),
-        (Part("ann", "b", 1), "count", "none of 0 blocks is left to take"),
-        (Part("ann", "a", 2, cut=3), "cut", "since only 2 were taken over"),
-        (Part("ann", "a", 3, cut=3, sewn=2, handed_in=3), "handed_in", "since only 2 are sewn"),
-        (Part("ann", "a", 3, cut=1, sewn=2), "sewn", "since only 1 are cut"),
+        (SharedPart("ann", "a", 4), "count", "only 3 of 8 blocks are left to take"),
+        (SharedPart("ann", "b", 1), "count", "none of 0 blocks is left to take"),
+        (SharedPart("ann", "a", 2, cut=3), "cut", "since only 2 were taken over"),
+        (
+            SharedPart("ann", "a", 3, cut=3, sewn=2, handed_in=3),
+            "handed_in",
+            "since only 2 are sewn",
+        ),
+        (SharedPart("ann", "a", 3, cut=1, sewn=2), "sewn", "since only 1 are cut"),
     ],
 )
-def test_more_than_there_are_is_refused(part: Part, place: str, words: str) -> None:
+def test_more_than_there_are_is_refused(part: SharedPart, place: str, words: str) -> None:
     with pytest.raises(DraftError, match=words) as refused:
-        check_part(part, {"a": 8}, [Part("bea", "a", 5)])
+        check_part(part, {"a": 8}, [SharedPart("bea", "a", 5)])
     assert refused.value.faults[0].place == place
 
 
 def test_too_many_taken_over_are_told_and_not_hidden() -> None:
-    told = whole_progress({"a": 4}, [Part("bea", "a", 6, cut=6)])
+    told = whole_progress({"a": 4}, [SharedPart("bea", "a", 6, cut=6)])
     assert told.left == -2 and "2 more taken over than there are" in told.words
     with pytest.raises(DraftError, match="none of 4"):
-        check_part(Part("ann", "a", 1), {"a": 4}, [Part("bea", "a", 6)])
+        check_part(SharedPart("ann", "a", 1), {"a": 4}, [SharedPart("bea", "a", 6)])
     with pytest.raises(DraftError, match="missing"):
         shared_evenly({"a": 4}, [])

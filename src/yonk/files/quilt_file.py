@@ -35,7 +35,7 @@ from yonk.core.setting import (
     QuiltBlock,
     Sashing,
     Setting,
-    Together,
+    TopOrder,
 )
 from yonk.files.block_file import (
     MOST_FAULTS,
@@ -178,7 +178,7 @@ class QuiltIn(FilePart):
     backing: BackingIn | None = None
     binding: BindingIn | None = None
     joins: Joins = "straight"
-    together: Together = "rows"
+    together: TopOrder = "rows"
     making: MakingIn = Field(default_factory=MakingIn)
 
 

@@ -9,7 +9,7 @@ from sqlalchemy.dialects.mysql import insert
 from sqlalchemy.orm import Session
 
 from yonk.core.paper import DraftError
-from yonk.core.setting import Part, check_part
+from yonk.core.setting import SharedPart, check_part
 from yonk.store import models
 from yonk.store.database import retried
 from yonk.store.people import names_of
@@ -18,14 +18,14 @@ from yonk.store.rights import ask, person_of
 TOUCHED = ""  # the person and block of a row that everybody writes, so that two never take the last
 
 
-def parts_of(session: Session, quilt_id: str) -> list[Part]:
+def parts_of(session: Session, quilt_id: str) -> list[SharedPart]:
     """Who took over what, in the order of people and blocks."""
     ask(session, quilt_id)
     return _parts(session, quilt_id)
 
 
 @retried
-def keep_part(session: Session, quilt_id: str, part: Part, counts: Mapping[str, int]) -> None:
+def keep_part(session: Session, quilt_id: str, part: SharedPart, counts: Mapping[str, int]) -> None:
     """Keep what a person took over and how far she is; none of a block lets it go.
 
     Everybody who sees the quilt tells of her own; who may change it, of anybody's. Raises
@@ -45,7 +45,7 @@ def keep_part(session: Session, quilt_id: str, part: Part, counts: Mapping[str, 
 
 
 @retried
-def share_out(session: Session, quilt_id: str, parts: Sequence[Part]) -> None:
+def share_out(session: Session, quilt_id: str, parts: Sequence[SharedPart]) -> None:
     """Share a quilt out anew. Raises `NotYoursError`, `DraftError` for somebody who is not
     here.
     """
@@ -59,13 +59,13 @@ def share_out(session: Session, quilt_id: str, parts: Sequence[Part]) -> None:
     session.commit()
 
 
-def _check_people(session: Session, parts: Sequence[Part]) -> None:
+def _check_people(session: Session, parts: Sequence[SharedPart]) -> None:
     wanted = {part.person for part in parts}
     if wanted != names_of(session, [*wanted]).keys():
         raise DraftError("people", "are not all here any more; choose anew")
 
 
-def _parts(session: Session, quilt_id: str, *, newest: bool = False) -> list[Part]:
+def _parts(session: Session, quilt_id: str, *, newest: bool = False) -> list[SharedPart]:
     """Who took over what; the `newest`, whatever this session saw before it waited for others."""
     table = models.Part
     asked = (
@@ -77,12 +77,12 @@ def _parts(session: Session, quilt_id: str, *, newest: bool = False) -> list[Par
     if newest:
         asked = asked.with_for_update()
     return [
-        Part(row.account_id, row.block, row.count, row.cut, row.sewn, row.handed_in)
+        SharedPart(row.account_id, row.block, row.count, row.cut, row.sewn, row.handed_in)
         for row in session.scalars(asked)
     ]
 
 
-def _put(session: Session, quilt_id: str, part: Part) -> None:
+def _put(session: Session, quilt_id: str, part: SharedPart) -> None:
     table = models.Part
     here = (
         table.quilt_id == quilt_id,
@@ -107,4 +107,4 @@ def _touch(session: Session, quilt_id: str) -> None:
     """Waits for others who share this quilt out; on another server of a cluster one of two is
     turned down, and tries again.
     """
-    _put(session, quilt_id, Part(TOUCHED, TOUCHED, 1))
+    _put(session, quilt_id, SharedPart(TOUCHED, TOUCHED, 1))

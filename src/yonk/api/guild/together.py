@@ -21,7 +21,7 @@ from yonk.api.quilts import answers
 from yonk.api.session import BlockId, Db, Who
 from yonk.api.wire import ERRORS
 from yonk.api.work import Work, Worker
-from yonk.core.setting import Part, progress_of, shared_evenly, whole_progress
+from yonk.core.setting import SharedPart, block_progress, shared_evenly, whole_progress
 from yonk.store import blocks, people, together
 from yonk.store.rights import Person, reaches, right_to
 
@@ -50,7 +50,7 @@ async def keep_part(
     """Keep what a person took over of a quilt and how far she is; none of it lets it go."""
     guild_of(request)
     counts = await _counts(db, work, block_id)
-    part = Part(
+    part = SharedPart(
         person=asked.person,
         block=asked.block,
         count=asked.count,
@@ -82,7 +82,7 @@ def _told(db: Session, who: Person, quilt_id: str, counts: Counts) -> TogetherOu
     parts = together.parts_of(db, quilt_id)
     names = people.names_of(db, [part.person for part in parts])
     whole = whole_progress(_many(counts), parts)
-    rows = progress_of(_many(counts), parts)
+    rows = block_progress(_many(counts), parts)
     return TogetherOut(
         alone=who.alone,
         may_change=reaches(right_to(db, quilt_id), "change"),

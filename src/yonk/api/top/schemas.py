@@ -10,7 +10,7 @@ from yonk.api.cut.schemas import ChangedOut, CutFabricOut
 from yonk.api.draft.schemas import FabricOut
 from yonk.api.wire import Document, Model
 from yonk.core.paper import XY
-from yonk.core.setting import BackingLay, Joins, Together
+from yonk.core.setting import BackingLay, Joins, TopOrder
 from yonk.core.top import TopStepKind
 
 QuiltId = Annotated[str, Field(pattern="^[0-9a-z]{1,32}$")]
@@ -108,7 +108,7 @@ class TopSewOut(Model):
     blocks are pressed by plan 2, what was done and is no part of it now.
     """
 
-    together: Together
+    together: TopOrder
     quarters: bool
     pressed: str
     steps: list[TopStepOut]

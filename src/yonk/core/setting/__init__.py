@@ -19,7 +19,7 @@ from yonk.core.setting.cuts import (
 )
 from yonk.core.setting.drawn import DrawnTop, What, draw_top
 from yonk.core.setting.in_words import purpose_words, size_words
-from yonk.core.setting.layout import LaidBlock, LaidCloth, Layout, as_it_lies, layout_of
+from yonk.core.setting.layout import LaidBlock, LaidCloth, QuiltLayout, as_it_lies, layout_of
 from yonk.core.setting.looking import Vanishing, vanishing
 from yonk.core.setting.places import (
     Module,
@@ -50,16 +50,16 @@ from yonk.core.setting.quilt import (
     Sashing,
     Setting,
     SettingKind,
-    Together,
+    TopOrder,
     taken_anew,
     with_block,
 )
 from yonk.core.setting.scrappy import alike_touching, lay_scrappy
 from yonk.core.setting.shared_out import (
-    Part,
     Progress,
+    SharedPart,
+    block_progress,
     check_part,
-    progress_of,
     shared_evenly,
     whole_progress,
 )
@@ -79,15 +79,14 @@ __all__ = [
     "Joins",
     "LaidBlock",
     "LaidCloth",
-    "Layout",
     "Module",
-    "Part",
     "Place",
     "Placed",
     "Progress",
     "Quilt",
     "QuiltAct",
     "QuiltBlock",
+    "QuiltLayout",
     "QuiltNotice",
     "QuiltPlan",
     "Repeat",
@@ -96,10 +95,11 @@ __all__ = [
     "Setting",
     "SettingKind",
     "SettingPiece",
+    "SharedPart",
     "SizeWay",
     "Spread",
-    "Together",
     "Top",
+    "TopOrder",
     "TurnAll",
     "TurnBlock",
     "Vanishing",
@@ -110,6 +110,7 @@ __all__ = [
     "as_it_lies",
     "begun",
     "binding_length",
+    "block_progress",
     "check_part",
     "columns_in",
     "diagonal_rows",
@@ -120,7 +121,6 @@ __all__ = [
     "module_of",
     "places_of",
     "plan_quilt",
-    "progress_of",
     "purpose_words",
     "repeats_of",
     "rows_of",

@@ -11,8 +11,8 @@ from yonk.core.paper import COUNTS, USUAL, DraftError
 from yonk.core.setting.quilt import Placed, Quilt, QuiltBlock, Setting
 
 COLUMNS, ROWS = 3, 4  # where no block says for how many it is
-LONGEST = 2  # how often a new quilt is as long as it is wide, at most
-MOST_PLACES = COUNTS["quilt_lines"][1] ** 2 // LONGEST  # of which the longest grid has room
+_LONGEST = 2  # how often a new quilt is as long as it is wide, at most
+MOST_PLACES = COUNTS["quilt_lines"][1] ** 2 // _LONGEST  # of which the longest grid has room
 
 
 def begun(name: str, blocks: Sequence[QuiltBlock]) -> Quilt:
@@ -63,7 +63,7 @@ def grid_for(count: int) -> tuple[int, int]:
     """
     while True:
         columns = max(n for n in range(1, isqrt(count) + 1) if count % n == 0)
-        if count <= LONGEST * columns * columns:
+        if count <= _LONGEST * columns * columns:
             return columns, count // columns
         count += 1
 

@@ -12,10 +12,10 @@ from yonk.core.setting.borders import Repeat, repeats_of
 from yonk.core.setting.places import top_of
 from yonk.core.setting.quilt import Border, Quilt
 
-Box = tuple[float, float, float, float]
+BorderBox = tuple[float, float, float, float]
 
 
-def insides_of(quilt: Quilt) -> Iterator[tuple[int, Border, Box]]:
+def insides_of(quilt: Quilt) -> Iterator[tuple[int, Border, BorderBox]]:
     """Each border by its number from one, with the box that it goes round: left, top, width,
     height.
     """
@@ -48,32 +48,32 @@ def border_blocks(quilt: Quilt) -> Iterator[tuple[int, str, XY, int]]:
                 yield number, border.block, middle, angle
 
 
-def box(x: float, y: float, wide: float, high: float) -> tuple[XY, ...]:
+def border_box(x: float, y: float, wide: float, high: float) -> tuple[XY, ...]:
     """The corners of a box."""
     return (x, y), (x + wide, y), (x + wide, y + high), (x, y + high)
 
 
-def _pieces(border: Border, inside: Box) -> Iterator[tuple[XY, ...]]:
+def _pieces(border: Border, inside: BorderBox) -> Iterator[tuple[XY, ...]]:
     x, y, wide, high = inside
     by = float(border.width)
     right, bottom = x + wide, y + high
     left, top, far, low = x - by, y - by, right + by, bottom + by
     if border.block:
-        yield from (box(a, b, by, by) for a in (left, right) for b in (top, bottom))
+        yield from (border_box(a, b, by, by) for a in (left, right) for b in (top, bottom))
     elif border.corner == "mitred":
         yield (left, top), (far, top), (right, y), (x, y)
         yield (far, top), (far, low), (right, bottom), (right, y)
         yield (far, low), (left, low), (x, bottom), (right, bottom)
         yield (left, low), (left, top), (x, y), (x, bottom)
     elif border.first == "sides":
-        yield from (box(a, y, by, high) for a in (left, right))
-        yield from (box(left, b, wide + 2 * by, by) for b in (top, bottom))
+        yield from (border_box(a, y, by, high) for a in (left, right))
+        yield from (border_box(left, b, wide + 2 * by, by) for b in (top, bottom))
     else:
-        yield from (box(x, b, wide, by) for b in (top, bottom))
-        yield from (box(a, top, by, high + 2 * by) for a in (left, right))
+        yield from (border_box(x, b, wide, by) for b in (top, bottom))
+        yield from (border_box(a, top, by, high + 2 * by) for a in (left, right))
 
 
-def _repeated(inside: Box, by: float, repeat: Repeat) -> Iterator[tuple[XY, int]]:
+def _repeated(inside: BorderBox, by: float, repeat: Repeat) -> Iterator[tuple[XY, int]]:
     """Side by side from the top, each with the corner that it begins at, if a block lies there."""
     x, y, wide, high = inside
     half, right, bottom = by / 2, x + wide, y + high

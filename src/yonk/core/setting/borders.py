@@ -44,7 +44,7 @@ class Repeat:
         return 2 * (self.upright + self.level) + self.corners
 
 
-def pieces_of(top: Top, borders: Sequence[Border]) -> Iterator[BorderPiece]:
+def plain_border_pieces(top: Top, borders: Sequence[Border]) -> Iterator[BorderPiece]:
     """The plain pieces of the borders, from the inside out."""
     width, height = top.width, top.height
     for number, border in enumerate(borders, start=1):

@@ -14,7 +14,7 @@ from fractions import Fraction
 from itertools import pairwise
 
 from yonk.core.paper import ROOT_2, Length
-from yonk.core.setting.borders import finished_of, pieces_of
+from yonk.core.setting.borders import finished_of, plain_border_pieces
 from yonk.core.setting.places import columns_in, module_of, places_of, rows_of, top_of
 from yonk.core.setting.quilt import BINDING_OVER, Quilt, Setting
 from yonk.core.units import CutShape, Subcut
@@ -177,7 +177,7 @@ class _Cutter:
 
     def borders(self) -> Iterator[tuple[SettingPiece, int]]:
         """Borders of one fabric, each at its full length."""
-        for piece in pieces_of(top_of(self.quilt), self.quilt.borders):
+        for piece in plain_border_pieces(top_of(self.quilt), self.quilt.borders):
             fabric = self.quilt.borders[piece.border - 1].fabric
             yield self._sewn(f"border-{piece.border}", fabric, piece.long, piece.wide), piece.count
 

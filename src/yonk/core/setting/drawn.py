@@ -181,7 +181,7 @@ def check_halves(quilt: Quilt) -> None:
 
 
 @dataclass(frozen=True)
-class Shape:
+class DrawnShape:
     """An outline in the quilt's unit, its fabric, its holes; which patch of its block it is."""
 
     ring: PointRing
@@ -195,7 +195,7 @@ class Shape:
         return (self.ring, *self.holes)
 
 
-Told = tuple[What, RowColumn, Iterable[Shape], Placed | None]
+Told = tuple[What, RowColumn, Iterable[DrawnShape], Placed | None]
 
 
 class _OnLattice:
@@ -210,7 +210,7 @@ class _OnLattice:
         self,
         what: What,
         at: RowColumn,
-        shapes: Sequence[Shape],
+        shapes: Sequence[DrawnShape],
         rings: Sequence[Sequence[Steps]],
         placed: Placed | None,
     ) -> None:
@@ -285,7 +285,7 @@ class Pen:
         if self.on_point:
             yield from self._edge()
 
-    def cloths(self) -> Iterator[tuple[What, Shape]]:
+    def cloths(self) -> Iterator[tuple[What, DrawnShape]]:
         """Every piece of the setting but what fills its edge."""
         for what, _, shapes, _ in self._cloth_parts():
             for shape in shapes:
@@ -304,18 +304,18 @@ class Pen:
             yield from self._between(self.setting.sashing.fabric)
             yield from self._crossings(self.setting.sashing.cornerstones)
 
-    def _plain(self, corner: Point) -> Shape:
+    def _plain(self, corner: Point) -> DrawnShape:
         fabric = self.setting.alternate.fabric if self.setting.alternate else ""
-        return Shape(_box(corner, self.module.width, self.module.height), fabric)
+        return DrawnShape(_box(corner, self.module.width, self.module.height), fabric)
 
-    def seen_at(self, placed: Placed | None, cell: RowColumn) -> list[Shape]:
+    def seen_at(self, placed: Placed | None, cell: RowColumn) -> list[DrawnShape]:
         """What is seen of a block, or of a plain square, laid at a cell."""
         corner = self.corner(cell)
         if placed is None:
             return [self._plain(corner)]
         return list(self._laid(self.unit(placed.block), placed, corner))
 
-    def turned(self, placed: Placed) -> list[Shape]:
+    def turned(self, placed: Placed) -> list[DrawnShape]:
         """The patches of a block as it is turned, from the corner of its place."""
         return list(self._laid(self.unit(placed.block), placed, (Fraction(0), Fraction(0))))
 
@@ -325,7 +325,7 @@ class Pen:
         pitch = self.module.width + self.wide, self.module.height + self.wide
         return along * pitch[0], down * pitch[1]
 
-    def _unit(self, key: str) -> list[Shape]:
+    def _unit(self, key: str) -> list[DrawnShape]:
         """The patches of a block in the middle of its place."""
         reading, (beside, above) = self.readings[key], self._round(key)
         scale = Fraction(reading.drawing.scale)
@@ -334,7 +334,7 @@ class Pen:
             return tuple((x / scale + beside, y / scale + above) for x, y in ring)
 
         return [
-            Shape(there(face.ring), name, tuple(map(there, face.holes)), number)
+            DrawnShape(there(face.ring), name, tuple(map(there, face.holes)), number)
             for number, (face, name) in enumerate(
                 zip(reading.drawing.faces, reading.fabrics, strict=True)
             )
@@ -345,16 +345,18 @@ class Pen:
         draft = self.quilt.by_key[key].draft
         return (self.module.width - draft.width) / 2, (self.module.height - draft.height) / 2
 
-    def _frame(self, key: str) -> list[Shape]:
+    def _frame(self, key: str) -> list[DrawnShape]:
         """Each piece of a block's frame as they are sewn on: its sides, then above and below."""
         (beside, above), fabric = self._round(key), self.setting.frame
         wide, high, zero = self.module.width, self.module.height, Fraction(0)
         sides = [_box((x, above), beside, high - 2 * above) for x in (zero, wide - beside)]
         ends = [_box((zero, y), wide, above) for y in (zero, high - above)]
         rings = [*(sides if beside else []), *(ends if above else [])]
-        return [Shape(ring, fabric) for ring in rings]
+        return [DrawnShape(ring, fabric) for ring in rings]
 
-    def _laid(self, shapes: Sequence[Shape], placed: Placed, corner: Point) -> Iterator[Shape]:
+    def _laid(
+        self, shapes: Sequence[DrawnShape], placed: Placed, corner: Point
+    ) -> Iterator[DrawnShape]:
         """Shapes of a place as it is turned, perhaps mirrored. The diagonal rows lie level, so what
         stands on point is turned once more.
         """
@@ -510,10 +512,10 @@ class Pen:
         beyond = [max(i * x + j * y - most for i, j, most in self._limits) for x, y in ring]
         return max(beyond) > 0 > min(beyond)
 
-    def _inside(self, ring: PointRing, fabric: str) -> list[Shape]:
-        return self._all_inside([Shape(ring, fabric)])
+    def _inside(self, ring: PointRing, fabric: str) -> list[DrawnShape]:
+        return self._all_inside([DrawnShape(ring, fabric)])
 
-    def _all_inside(self, shapes: Iterable[Shape]) -> list[Shape]:
+    def _all_inside(self, shapes: Iterable[DrawnShape]) -> list[DrawnShape]:
         """What of some shapes lies inside the top's edges."""
         if not self.on_point:
             return list(shapes)

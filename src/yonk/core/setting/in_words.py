@@ -6,7 +6,7 @@ from yonk.core.paper import show_size
 from yonk.core.setting.places import Top
 from yonk.core.setting.quilt import Quilt
 
-PURPOSES = {
+PURPOSE_WORDS = {
     "sashing": "sashing",
     "cornerstone": "cornerstones",
     "side-triangle": "side triangles",
@@ -24,7 +24,7 @@ def purpose_words(purpose: str) -> str:
     >>> purpose_words("side-triangle"), purpose_words("border-2")
     ('side triangles', 'border 2')
     """
-    return PURPOSES.get(purpose) or purpose.replace("-", " ")
+    return PURPOSE_WORDS.get(purpose) or purpose.replace("-", " ")
 
 
 def size_words(top: Top, quilt: Quilt) -> str:

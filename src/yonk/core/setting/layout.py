@@ -11,13 +11,13 @@ from dataclasses import dataclass
 from math import sqrt
 
 from yonk.core.paper import XY
-from yonk.core.setting.border_layout import border_blocks, border_pieces, box
+from yonk.core.setting.border_layout import border_blocks, border_box, border_pieces
 from yonk.core.setting.borders import finished_of
 from yonk.core.setting.drawn import Pen, What
 from yonk.core.setting.places import Module, module_of, top_of
 from yonk.core.setting.quilt import Placed, Quilt
 
-PURPOSES: dict[What, str] = {
+_PURPOSES: dict[What, str] = {
     "alternate": "alternate",
     "frame": "frame",
     "sash-in-row": "sashing",
@@ -49,7 +49,7 @@ class LaidCloth:
 
 
 @dataclass(frozen=True)
-class Layout:
+class QuiltLayout:
     """A quilt as it lies. Cloth that is told later lies on what is told before; blocks lie on top.
     Those of pieced borders are told by the border and their number in it, half blocks as the
     whole ones that the edge of the top cuts.
@@ -65,7 +65,7 @@ class Layout:
     halves: tuple[LaidBlock, ...]
 
 
-def layout_of(quilt: Quilt) -> Layout:
+def layout_of(quilt: Quilt) -> QuiltLayout:
     """Where everything of a quilt lies.
 
     Raises: `DraftError` naming what does not fit.
@@ -73,7 +73,7 @@ def layout_of(quilt: Quilt) -> Layout:
     pen, there = Pen(quilt), as_it_lies(quilt)
     finished, top = finished_of(quilt), top_of(quilt)
     left = _left(quilt)
-    return Layout(
+    return QuiltLayout(
         float(finished.width),
         float(finished.height),
         (left, left, float(top.width), float(top.height)),
@@ -120,11 +120,11 @@ def _cloths(quilt: Quilt, pen: Pen, there: There) -> Iterator[LaidCloth]:
         yield LaidCloth(f"border-{number}", fabric, outline)
     edge, top, left = quilt.setting.edge, top_of(quilt), _left(quilt)
     if pen.on_point and edge:
-        whole = box(left, left, float(top.width), float(top.height))
+        whole = border_box(left, left, float(top.width), float(top.height))
         yield LaidCloth("edge", edge.fabric, whole)
     for what, shape in pen.cloths():
         outline = tuple(there((float(x), float(y))) for x, y in shape.ring)
-        yield LaidCloth(PURPOSES[what], shape.fabric, outline)
+        yield LaidCloth(_PURPOSES[what], shape.fabric, outline)
 
 
 def _blocks(pen: Pen, there: There) -> Iterator[LaidBlock]:

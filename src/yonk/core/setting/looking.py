@@ -14,10 +14,10 @@ from math import dist
 from yonk.core.drawing import Face
 from yonk.core.joining import touches
 from yonk.core.planning import lightness
-from yonk.core.setting.drawn import Pen, Shape, on_a_lattice
+from yonk.core.setting.drawn import DrawnShape, Pen, on_a_lattice
 from yonk.core.setting.quilt import Placed, Quilt, RowColumn
 
-NEAR = 8.0  # of lightness from nought to a hundred, that can hardly be told apart
+_NEAR = 8.0  # of lightness from nought to a hundred, that can hardly be told apart
 SHARE = 0.5  # of the edge, along which that is worth a word
 AFTER: tuple[RowColumn, RowColumn] = ((0, 1), (1, 0))  # the cells after one that lie beside it
 
@@ -94,10 +94,10 @@ class _Edges:
             length = dist(touch.start, touch.end) / scale
             lights = [self.light(both[face].fabric) for face in (touch.left, touch.right)]
             whole += length
-            alike += length * (abs(lights[0] - lights[1]) < NEAR)
+            alike += length * (abs(lights[0] - lights[1]) < _NEAR)
         return alike / whole if whole else 0.0
 
-    def _on_edge(self, shapes: list[Shape], upright: int, where: object) -> list[Shape]:
+    def _on_edge(self, shapes: list[DrawnShape], upright: int, where: object) -> list[DrawnShape]:
         """The patches that have a side on the edge."""
         axis = 0 if upright else 1
         return [one for one in shapes if sum(spot[axis] == where for spot in one.ring) > 1]

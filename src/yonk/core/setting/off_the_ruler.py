@@ -85,7 +85,7 @@ def _width(
     return OffWidth(purpose, exact, Length.of(cut).nearest(step), across, field, nearest, block)
 
 
-def off_words(off: OffWidth, quilt: Quilt) -> str:
+def off_ruler_words(off: OffWidth, quilt: Quilt) -> str:
     """What she should know of it."""
     unit, both = quilt.unit, 2 * quilt.making.seam
     by = off.cut - both - off.exact

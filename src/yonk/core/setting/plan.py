@@ -12,7 +12,7 @@ from yonk.core.planning import Parts, Plan, make_plan
 from yonk.core.setting.borders import MITRED, Repeat, finished_of, repeats_of
 from yonk.core.setting.cuts import SettingPiece, setting_pieces
 from yonk.core.setting.drawn import Pen
-from yonk.core.setting.off_the_ruler import off_widths, off_words
+from yonk.core.setting.off_the_ruler import off_ruler_words, off_widths
 from yonk.core.setting.places import Place, Top, places_of, top_of
 from yonk.core.setting.quilt import Quilt
 
@@ -172,7 +172,7 @@ def _notices(plan: QuiltPlan) -> list[QuiltNotice]:
     if quilt.setting.kind == "on-point" and quilt.setting.edge is None:
         text = "The edge has no fabric yet: give the setting triangles one, or set half blocks."
         told.append(QuiltNotice("edge-missing", text))
-    told += [QuiltNotice("off-the-ruler", off_words(one, quilt)) for one in off_widths(quilt)]
+    told += [QuiltNotice("off-the-ruler", off_ruler_words(one, quilt)) for one in off_widths(quilt)]
     for number, border in enumerate(quilt.borders, start=1):
         if border.block and border.corner == "mitred":
             told.append(QuiltNotice("corner-not-mitred", f"Border {number}: its corner {MITRED}."))

@@ -26,11 +26,11 @@ from yonk.core.paper import (
 
 SettingKind = Literal["straight", "on-point"]
 RowColumn = tuple[int, int]  # a place of the setting; both count from nought
-Corner = Literal["butted", "mitred"]
-Side = Literal["sides", "top"]
+BorderCorner = Literal["butted", "mitred"]
+BorderEnds = Literal["sides", "top"]
 Grain = Literal["straight", "bias"]
 Joins = Literal["straight", "diagonal", "whole"]
-Together = Literal["rows", "quarters"]
+TopOrder = Literal["rows", "quarters"]
 BackingLay = Literal["", "upright", "level", "wide"]
 
 OVERHANG = {"in": Fraction(4), "cm": Fraction(10)}
@@ -187,8 +187,8 @@ class Border:
     width: Fraction
     fabric: str = ""
     block: str = ""
-    corner: Corner = "butted"
-    first: Side = "sides"
+    corner: BorderCorner = "butted"
+    first: BorderEnds = "sides"
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -228,7 +228,7 @@ class Quilt:
     backing: Backing | None = None
     binding: Binding | None = None
     joins: Joins = "straight"
-    together: Together = "rows"
+    together: TopOrder = "rows"
     making: Settings = field(default_factory=Settings)
 
     @cached_property

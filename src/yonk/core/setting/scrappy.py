@@ -20,7 +20,7 @@ from yonk.core.paper import DraftError
 from yonk.core.setting.places import columns_in, places_of, rows_of
 from yonk.core.setting.quilt import Placed, Quilt, RowColumn, Setting
 
-SECONDS = 4.0  # after which the best that was found is taken
+_SECONDS = 4.0  # after which the best that was found is taken
 MOST_CHOICES = 12_000  # places times blocks, more than a wall is covered with
 TIME_IS_UP = 1  # as the solver tells it
 
@@ -147,7 +147,7 @@ class _Puzzle:
             constraints=self.rows.constraint(),
             bounds=Bounds(lower, upper),
             integrality=(~is_slip).astype(float),
-            options={"time_limit": SECONDS},
+            options={"time_limit": _SECONDS},
         )
 
     def laid(self, found: Any) -> dict[RowColumn, str]:

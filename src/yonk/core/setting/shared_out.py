@@ -9,7 +9,7 @@ from yonk.core.paper import DraftError
 
 
 @dataclass(frozen=True)
-class Part:
+class SharedPart:
     """What a person took over: so many of a block of the quilt, and of these so many cut, sewn and
     handed in. All are whole blocks.
     """
@@ -64,7 +64,7 @@ class Progress:
         )
 
 
-def progress_of(counts: Mapping[str, int], parts: Sequence[Part]) -> dict[str, Progress]:
+def block_progress(counts: Mapping[str, int], parts: Sequence[SharedPart]) -> dict[str, Progress]:
     """How far each block of a quilt is.
 
     Args:
@@ -83,12 +83,12 @@ def progress_of(counts: Mapping[str, int], parts: Sequence[Part]) -> dict[str, P
     }
 
 
-def whole_progress(counts: Mapping[str, int], parts: Sequence[Part]) -> Progress:
+def whole_progress(counts: Mapping[str, int], parts: Sequence[SharedPart]) -> Progress:
     """How far the whole quilt is."""
     return _added(parts, sum(counts.values()))
 
 
-def check_part(part: Part, counts: Mapping[str, int], others: Sequence[Part]) -> None:
+def check_part(part: SharedPart, counts: Mapping[str, int], others: Sequence[SharedPart]) -> None:
     """Whether a person can take over this part beside what others have.
 
     Raises: `DraftError` naming the field: more than are left, or more sewn than are cut.
@@ -102,7 +102,7 @@ def check_part(part: Part, counts: Mapping[str, int], others: Sequence[Part]) ->
         raise DraftError(*part.fault)
 
 
-def shared_evenly(counts: Mapping[str, int], people: Sequence[str]) -> list[Part]:
+def shared_evenly(counts: Mapping[str, int], people: Sequence[str]) -> list[SharedPart]:
     """The blocks of a quilt dealt out, so that each person has as many as another or one more.
 
     Args:
@@ -121,10 +121,10 @@ def shared_evenly(counts: Mapping[str, int], people: Sequence[str]) -> list[Part
     for number, key in enumerate(hands):
         mine = people[number % len(people)], key
         dealt[mine] = dealt.get(mine, 0) + 1
-    return [Part(person, key, count) for (person, key), count in dealt.items()]
+    return [SharedPart(person, key, count) for (person, key), count in dealt.items()]
 
 
-def _added(parts: Sequence[Part], wanted: int) -> Progress:
+def _added(parts: Sequence[SharedPart], wanted: int) -> Progress:
     return Progress(
         wanted,
         sum(part.count for part in parts),

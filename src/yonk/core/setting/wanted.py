@@ -14,10 +14,10 @@ from yonk.core.setting.borders import finished_of
 from yonk.core.setting.places import top_of
 from yonk.core.setting.quilt import Border, Quilt, Sashing
 
-MOST_WAYS = 8
-MOST_LINES = COUNTS["quilt_lines"][1]
+_MOST_WAYS = 8
+_MOST_LINES = COUNTS["quilt_lines"][1]
 WIDEST = {"in": Fraction(12), "cm": Fraction(30)}  # a border that is proposed
-SASHES = {
+_SASHES = {
     "in": (Fraction(1), Fraction(3, 2), Fraction(2), Fraction(3)),
     "cm": (Fraction(5, 2), Fraction(4), Fraction(5), Fraction(15, 2)),
 }
@@ -52,9 +52,9 @@ def ways_to_reach(quilt: Quilt, width: Fraction, height: Fraction) -> tuple[Size
     were laid by hand are let go.
     """
     now = quilt.setting.sashing
-    sashes = dict.fromkeys([Fraction(0), *([now.width] if now else []), *SASHES[quilt.unit]])
+    sashes = dict.fromkeys([Fraction(0), *([now.width] if now else []), *_SASHES[quilt.unit]])
     found = [way for sashing in sashes for way in _counted(quilt, sashing, width, height)]
-    return tuple(sorted(found, key=_rank)[:MOST_WAYS])
+    return tuple(sorted(found, key=_rank)[:_MOST_WAYS])
 
 
 def of_size(quilt: Quilt, *, columns: int, rows: int, sashing: Fraction, border: Fraction) -> Quilt:
@@ -94,14 +94,14 @@ def _counted(
     across = _most(lambda count: top_of(plain(count, 1)).width <= width)
     down = _most(lambda count: top_of(plain(1, count)).height <= height)
     least = 2 if quilt.setting.kind == "on-point" else 1  # a single row on point is no setting
-    for columns in range(max(across - 1, least), min(across + 1, MOST_LINES) + 1):
-        for rows in range(max(down - 1, least), min(down + 1, MOST_LINES) + 1):
+    for columns in range(max(across - 1, least), min(across + 1, _MOST_LINES) + 1):
+        for rows in range(max(down - 1, least), min(down + 1, _MOST_LINES) + 1):
             yield _bordered(plain(columns, rows), sashing, width, height)
 
 
 def _most(fits: Callable[[int], bool]) -> int:
     """The largest count that fits, at least one."""
-    return next((count for count in range(1, MOST_LINES) if not fits(count + 1)), MOST_LINES)
+    return next((count for count in range(1, _MOST_LINES) if not fits(count + 1)), _MOST_LINES)
 
 
 def _bordered(plain: Quilt, sashing: Fraction, width: Fraction, height: Fraction) -> SizeWay:

@@ -11,7 +11,7 @@ from math import dist, sqrt
 
 from yonk.core.joining import Join
 from yonk.core.paper import XY
-from yonk.core.setting import Layout, RowColumn, as_it_lies, layout_of, module_of
+from yonk.core.setting import QuiltLayout, RowColumn, as_it_lies, layout_of, module_of
 from yonk.core.top.steps import TopSewing
 
 ARROW = 0.09  # of a block's side: how far an arrow reaches to either side of its seam
@@ -42,7 +42,7 @@ class RowLabel:
 class Diagram:
     """Everything that is drawn over a top."""
 
-    layout: Layout
+    layout: QuiltLayout
     seams: tuple[SeamDrawn, ...]
     labels: tuple[RowLabel, ...]
     bulky: tuple[XY, ...]
@@ -89,7 +89,7 @@ def _seam(
     return SeamDrawn(join.number, stretches, arrow, side is None, step)
 
 
-def _labels(sewing: TopSewing, layout: Layout) -> list[RowLabel]:
+def _labels(sewing: TopSewing, layout: QuiltLayout) -> list[RowLabel]:
     """The number of each row, before its first block."""
     cells = sewing.drawn.grid.cells
     middles = {(one.row, one.column): one.middle for one in layout.blocks}

@@ -9,7 +9,7 @@ from yonk.core.paper import DraftError, typed_length
 from yonk.core.setting.acts.act import QuiltAct
 from yonk.core.setting.acts.named import border_of, known_block, known_fabric
 from yonk.core.setting.borders import MITRED
-from yonk.core.setting.quilt import Corner, Quilt, Side
+from yonk.core.setting.quilt import BorderCorner, BorderEnds, Quilt
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -25,8 +25,8 @@ class SetBorder(QuiltAct):
     fabric: str | None = None
     block: str | None = None
     corners: str | None = None
-    corner: Corner | None = None
-    first: Side | None = None
+    corner: BorderCorner | None = None
+    first: BorderEnds | None = None
 
     def on(self, quilt: Quilt) -> Quilt:
         """The quilt with the border."""

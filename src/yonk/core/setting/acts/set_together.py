@@ -6,7 +6,7 @@ from dataclasses import dataclass, replace
 from typing import Literal
 
 from yonk.core.setting.acts.act import QuiltAct
-from yonk.core.setting.quilt import Quilt, Together
+from yonk.core.setting.quilt import Quilt, TopOrder
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -14,7 +14,7 @@ class SetTogether(QuiltAct):
     """Sew the top by its rows or by quarters."""
 
     do: Literal["together"] = "together"
-    together: Together
+    together: TopOrder
 
     def on(self, quilt: Quilt) -> Quilt:
         """The quilt sewn so."""
