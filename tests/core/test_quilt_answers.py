@@ -36,8 +36,8 @@ from yonk.core.top import (
     diagram_of,
     joined_words,
     pressed_words,
-    progress_of,
     sew_top,
+    top_progress,
     top_words,
     whole_list,
 )
@@ -157,7 +157,7 @@ def sewn_tops() -> Iterator[tuple[str, Any]]:
         yield f"pressing of {name}", pressed_words(sewing.pressing)
         yield f"diagram of {name}", diagram_of(sewing)
         half = {step.mark: step.total // 2 for step in sewing.steps}
-        yield f"half of {name}", progress_of(sewing, half)
+        yield f"half of {name}", top_progress(sewing, half)
 
 
 def wrong_quilts() -> Iterator[tuple[str, Quilt]]:

@@ -35,8 +35,8 @@ from yonk.core.top import (
     can_be_quartered,
     diagram_of,
     pressed_words,
-    progress_of,
     sew_top,
+    top_progress,
 )
 from yonk.core.top.nesting import _Board, two_plans
 from yonk.core.top.row_names import RowName
@@ -341,7 +341,7 @@ def test_made_blocks_stay_made_when_there_are_more_or_they_are_turned() -> None:
 def test_what_was_done_and_is_no_part_now_is_told() -> None:
     sewing = sew_top(plan_quilt(setting("straight", 3, 4)))
     rows = {step.mark: 1 for step in sewing.steps if step.kind == "row"}
-    now = progress_of(sewing, rows)
+    now = top_progress(sewing, rows)
     assert "4 of 4 rows" in now.words
     mark = told(sewing, "row 1").mark
     gone = now.no_longer({"f" * 64: (2, "row 9"), mark: (1, "row 1"), "e" * 64: (0, "row 8")})
@@ -351,7 +351,7 @@ def test_what_was_done_and_is_no_part_now_is_told() -> None:
 def test_progress_counts_no_more_than_there_is() -> None:
     sewing = sew_top(plan_quilt(setting("straight", 2, 2)))
     blocks = [step for step in sewing.steps if step.kind == "blocks"]
-    found = progress_of(sewing, {step.mark: 99 for step in blocks})
+    found = top_progress(sewing, {step.mark: 99 for step in blocks})
     assert found.done == 4 and found.words.startswith("4 of 4 blocks made, 0 of 2 rows")
     assert found.total == sum(step.total for step in sewing.steps)
 

@@ -25,7 +25,7 @@ from yonk.core.top import (
     can_be_quartered,
     diagram_of,
     pressed_words,
-    progress_of,
+    top_progress,
     top_words,
 )
 from yonk.store.fabrics import KeptFabric
@@ -63,7 +63,7 @@ def top_sewing_view(sewing: TopSewing, sewn: Sewn) -> TopSewOut:
         sewn: of each mark how many are done, and the words that it was told in.
     """
     diagram = diagram_of(sewing)
-    told = progress_of(sewing, {mark: done for mark, (done, _) in sewn.items()})
+    told = top_progress(sewing, {mark: done for mark, (done, _) in sewn.items()})
     steps = [
         TopStepOut(
             number=number,

@@ -13,7 +13,7 @@ from yonk.core.top.in_words import (
 )
 from yonk.core.top.joined import Joined, joined_lengths, lost_to, strips_for
 from yonk.core.top.listing import TopCutting, whole_list
-from yonk.core.top.progress import TopProgress, progress_of
+from yonk.core.top.progress import TopProgress, top_progress
 from yonk.core.top.steps import TopSewing, TopStep, TopStepKind, sew_top
 from yonk.core.top.together import can_be_quartered
 from yonk.core.top.trial import Judged, made_already
@@ -44,9 +44,9 @@ __all__ = [
     "lost_to",
     "made_already",
     "pressed_words",
-    "progress_of",
     "sew_top",
     "strips_for",
+    "top_progress",
     "top_words",
     "ways_to_back",
     "whole_list",

@@ -14,7 +14,7 @@ from yonk.core.paper import XY
 from yonk.core.setting import QuiltLayout, RowColumn, as_it_lies, layout_of, module_of
 from yonk.core.top.steps import TopSewing
 
-ARROW = 0.09  # of a block's side: how far an arrow reaches to either side of its seam
+_ARROW = 0.09  # of a block's side: how far an arrow reaches to either side of its seam
 
 
 @dataclass(frozen=True)
@@ -59,7 +59,7 @@ def diagram_of(sewing: TopSewing) -> Diagram:
 
     steps = {join: number for number, step in enumerate(sewing.steps, 1) for join in step.joins}
     sashing = sewing.quilt.setting.sashing
-    reach = ARROW * float(module_of(sewing.quilt).width)
+    reach = _ARROW * float(module_of(sewing.quilt).width)
     if sashing:  # so that two arrows into one strip stay apart
         reach = min(reach, 0.35 * float(sashing.width))
     seams = tuple(

@@ -29,10 +29,10 @@ from yonk.core.pressing import (
     seam_ends,
 )
 from yonk.core.setting import RowColumn, What
-from yonk.core.top.together import Together
+from yonk.core.top.together import TopJoining
 
-SECONDS = 8.0
-SASHES: frozenset[What] = frozenset(("sash-in-row", "sash-between", "cornerstone", "frame"))
+_SECONDS = 8.0
+_SASHES: frozenset[What] = frozenset(("sash-in-row", "sash-between", "cornerstone", "frame"))
 
 
 @dataclass(frozen=True)
@@ -72,7 +72,7 @@ def two_plans(plan: SewingPlan, blocks: int) -> TwoPlans:
 
 
 def press_top(
-    together: Together, plans: Mapping[str, TwoPlans], *, all_open: bool = False
+    together: TopJoining, plans: Mapping[str, TwoPlans], *, all_open: bool = False
 ) -> TopPressing:
     """The best pressing of a top: the most meetings nest; then toward the side with fewer seams;
     each row one way; blocks by their first plan.
@@ -85,7 +85,7 @@ def press_top(
     """
     met = meetings(together.joining, together.outer)
     board = _Board(together, plans, all_open=all_open)
-    chosen = choose(board.count, board.fixed, board.wishes(met), SECONDS)
+    chosen = choose(board.count, board.fixed, board.wishes(met), _SECONDS)
     presses = {number: board.press(number, chosen.sides) for number in board.follows}
     kinds = {one.cell: chosen.sides[place] for place, one in enumerate(together.blocks)}
     states = tuple(one.state(presses) for one in met)
@@ -101,7 +101,7 @@ class _Board:
     """The choices of a top: first which plan each block is pressed by, then the joins between."""
 
     def __init__(
-        self, together: Together, plans: Mapping[str, TwoPlans], *, all_open: bool = False
+        self, together: TopJoining, plans: Mapping[str, TwoPlans], *, all_open: bool = False
     ) -> None:
         self.together = together
         self.blocks = together.blocks
@@ -153,9 +153,9 @@ class _Board:
             {self._kinds[face] for face in side}
             for side in ([t.left for t in join.touches], [t.right for t in join.touches])
         )
-        if not one or not SASHES & (one | other):
+        if not one or not _SASHES & (one | other):
             return None
-        only = (SASHES - {"frame"}, SASHES, SASHES - {"cornerstone"})
+        only = (_SASHES - {"frame"}, _SASHES, _SASHES - {"cornerstone"})
         for kinds in only:
             if (one <= kinds) != (other <= kinds):
                 return 0 if one <= kinds else 1

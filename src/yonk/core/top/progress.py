@@ -41,7 +41,7 @@ class TopProgress:
         ]
 
 
-def progress_of(sewing: TopSewing, sewn: Mapping[str, int]) -> TopProgress:
+def top_progress(sewing: TopSewing, sewn: Mapping[str, int]) -> TopProgress:
     """How far a top has come.
 
     Args:

@@ -37,7 +37,7 @@ from yonk.core.top.binding import binding_cut
 from yonk.core.top.in_words import backing_words, binding_words
 from yonk.core.top.nesting import TopPressing, TwoPlans, press_top, two_plans
 from yonk.core.top.row_names import RowName
-from yonk.core.top.together import Together, TopRow, sewn_together
+from yonk.core.top.together import TopJoining, TopRow, sewn_together
 
 TopStepKind = Literal[
     "blocks", "frames", "lay", "row", "join", "corners", "trim", "border", "finish"
@@ -101,7 +101,7 @@ class TopSewing:
 
     plan: QuiltPlan
     drawn: DrawnTop
-    together: Together
+    together: TopJoining
     pressing: TopPressing
     steps: tuple[TopStep, ...]
 
@@ -139,7 +139,7 @@ class _Writer:
     def __init__(
         self,
         plan: QuiltPlan,
-        together: Together,
+        together: TopJoining,
         pressed: TopPressing,
         two: Mapping[str, TwoPlans],
     ) -> None:

@@ -45,7 +45,7 @@ class TopRow:
 
 
 @dataclass(frozen=True)
-class Together:
+class TopJoining:
     """How a top is sewn together; `roles` tells of each join that is inside no block what it is
     for.
     """
@@ -71,7 +71,7 @@ def can_be_quartered(quilt: Quilt) -> bool:
     return setting.kind == "straight" and whole and min(setting.columns, setting.rows) > 1
 
 
-def sewn_together(quilt: Quilt, drawn: DrawnTop, plans: Mapping[str, SewingPlan]) -> Together:
+def sewn_together(quilt: Quilt, drawn: DrawnTop, plans: Mapping[str, SewingPlan]) -> TopJoining:
     """How a top is sewn together.
 
     Args:
@@ -90,7 +90,7 @@ def sewn_together(quilt: Quilt, drawn: DrawnTop, plans: Mapping[str, SewingPlan]
         return min(spot for stretch in stretches for spot in stretch) if stretches else (0, 0)
 
     rows = tuple(replace(row, joins=tuple(sorted(row.joins, key=along))) for row in weaver.rows)
-    return Together(drawn, joining, tuple(weaver.blocks), rows, weaver.roles)
+    return TopJoining(drawn, joining, tuple(weaver.blocks), rows, weaver.roles)
 
 
 class _Weaver:
