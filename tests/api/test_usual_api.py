@@ -8,13 +8,13 @@ from typing import Any
 
 from fastapi.testclient import TestClient
 
-from yonk.core.acts import Beginning, begin_block, settings_as_typed
+from yonk.core.acts import BlockBeginning, begin_block, settings_as_typed
 from yonk.core.paper import Draft
 from yonk.files.block_file import take_block, write_block
 
 
 def hers(unit: str = "in", **settings: Any) -> Draft:
-    draft = begin_block(Beginning(unit=unit))  # type: ignore[arg-type]
+    draft = begin_block(BlockBeginning(unit=unit))  # type: ignore[arg-type]
     return replace(draft, making=replace(draft.making, **settings))
 
 
@@ -42,7 +42,7 @@ def test_it_is_hers_in_her_unit_alone(web: TestClient) -> None:
     web.put("/api/usual", json={"document": write_block(own)})
     assert web.get("/api/usual").json()["unit"] == "cm"
     assert begun(web, unit="cm", width="20").making.seam == F(1, 2)
-    assert begun(web, unit="in").making == begin_block(Beginning()).making
+    assert begun(web, unit="in").making == begin_block(BlockBeginning()).making
 
 
 def test_kept_anew_and_let_go(web: TestClient) -> None:
@@ -66,11 +66,11 @@ def test_an_unsound_block_is_told_and_what_was_kept_stays(web: TestClient) -> No
 def test_every_setting_is_written_as_it_is_read() -> None:
     for unit in ("in", "cm"):
         own = hers(unit, seam=F(1, 2), care="cloth", stitch="two-lines")
-        again = begin_block(Beginning(unit=unit), settings_as_typed(own))
+        again = begin_block(BlockBeginning(unit=unit), settings_as_typed(own))
         assert again.making == own.making
 
 
 def test_what_is_kept_and_no_longer_holds_is_as_usual() -> None:
     kept = {"seam": "3/8", "forgotten": "yes", "ruler_step": "7", "press": "sideways"}
-    making, usual = (begin_block(Beginning(), told).making for told in (kept, {}))
+    making, usual = (begin_block(BlockBeginning(), told).making for told in (kept, {}))
     assert making == replace(usual, seam=F(3, 8))

@@ -9,7 +9,7 @@ from hypothesis import strategies as st
 
 from tests.drafts import block, drafts, even, paints, seams, stamped
 from yonk.core.acts import (
-    WORDS,
+    MATES_WORDS,
     PaintPatch,
     Proportions,
     Put,
@@ -270,7 +270,7 @@ def test_any_act_keeps_every_patch_painted_once(draft: Draft, data: st.DataObjec
     )
     mates = data.draw(
         st.sampled_from(
-            [name for name in WORDS if columns == rows or name in ("none", "half-turn")]
+            [name for name in MATES_WORDS if columns == rows or name in ("none", "half-turn")]
         )
     )
     try:

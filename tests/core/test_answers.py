@@ -23,7 +23,7 @@ from yonk.core.acts.copy_cells import Copy
 from yonk.core.acts.drop_colouring import DropColouring
 from yonk.core.acts.drop_fabric import DropFabric
 from yonk.core.acts.line_length import LineLength
-from yonk.core.acts.mates import WORDS, possible_mates
+from yonk.core.acts.mates import MATES_WORDS, possible_mates
 from yonk.core.acts.move_edge import MoveEdge
 from yonk.core.acts.move_line import MoveLine
 from yonk.core.acts.put_colouring import PutColouring
@@ -467,7 +467,7 @@ WRONG_PLACES = (
 
 
 def sayings() -> Iterator[tuple[str, Any]]:
-    yield "mates", WORDS
+    yield "mates", MATES_WORDS
     yield "wrong places", [fault_place_words(place) for place in WRONG_PLACES]
     for name, draft in drafts().items():
         yield (

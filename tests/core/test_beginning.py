@@ -8,7 +8,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from yonk.core.acts import USUAL_BEGINNINGS, Beginning, begin_block
+from yonk.core.acts import USUAL_BEGINNINGS, BlockBeginning, begin_block
 from yonk.core.paper import COUNTS, DraftError, in_other_unit
 
 F = Fraction
@@ -23,9 +23,9 @@ def test_what_is_usual_begins_in_each_unit() -> None:
 
 
 def test_the_height_follows_the_width_until_it_is_typed() -> None:
-    assert begin_block(Beginning(width="7 1/2")).height == F(15, 2)
-    assert begin_block(Beginning(width="7 1/2", height=" ")).height == F(15, 2)
-    assert begin_block(Beginning(width="7 1/2", height="10")).height == 10
+    assert begin_block(BlockBeginning(width="7 1/2")).height == F(15, 2)
+    assert begin_block(BlockBeginning(width="7 1/2", height=" ")).height == F(15, 2)
+    assert begin_block(BlockBeginning(width="7 1/2", height="10")).height == 10
 
 
 @pytest.mark.parametrize(
@@ -43,9 +43,9 @@ def test_the_height_follows_the_width_until_it_is_typed() -> None:
     ],
 )
 def test_a_grid_is_a_count_or_proportions(typed: str, parts: list[str]) -> None:
-    draft = begin_block(Beginning(columns=typed, rows="2"))
+    draft = begin_block(BlockBeginning(columns=typed, rows="2"))
     assert [str(part) for part in draft.columns] == parts and draft.rows == (1, 1)
-    assert begin_block(Beginning(rows=typed)).rows == draft.columns
+    assert begin_block(BlockBeginning(rows=typed)).rows == draft.columns
 
 
 @pytest.mark.parametrize(
@@ -70,16 +70,16 @@ def test_a_grid_is_a_count_or_proportions(typed: str, parts: list[str]) -> None:
 )
 def test_what_cannot_be_begun_names_its_field(field: str, text: str, said: str) -> None:
     with pytest.raises(DraftError) as fault:
-        begin_block(Beginning(**{field: text}))  # type: ignore[arg-type]
+        begin_block(BlockBeginning(**{field: text}))  # type: ignore[arg-type]
     assert fault.value.place.split()[0] == field
     assert said in fault.value.message
 
 
 def test_as_many_lines_as_there_may_be() -> None:
     most = COUNTS["lines"][1]
-    assert len(begin_block(Beginning(columns=str(most))).columns) == most
+    assert len(begin_block(BlockBeginning(columns=str(most))).columns) == most
     with pytest.raises(DraftError):
-        begin_block(Beginning(columns=str(most + 1)))
+        begin_block(BlockBeginning(columns=str(most + 1)))
 
 
 @given(st.fractions(F(1, 8), 100, max_denominator=16))

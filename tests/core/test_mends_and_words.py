@@ -13,7 +13,7 @@ from PIL import Image
 from pypdfium2 import PdfDocument
 
 from tests.drafts import block, even
-from yonk.core.acts import Beginning, Uneven, apply, begin_block
+from yonk.core.acts import BlockBeginning, Uneven, apply, begin_block
 from yonk.core.cutting import Cutting, plan_cutting
 from yonk.core.finder import sizes_told
 from yonk.core.paper import TRADE_WORDS, Draft, LengthUnit
@@ -35,7 +35,7 @@ def off(plan: Plan) -> list[str]:
 
 
 def test_ten_inches_in_three_have_three_ways_out() -> None:
-    draft = begin_block(Beginning(width="10"))
+    draft = begin_block(BlockBeginning(width="10"))
     (notice,) = [one for one in make_plan(draft).notices if one.code == "off-the-ruler"]
     assert [mend.words for mend in notice.mends] == [
         "take 9 3⁄4″ wide",
@@ -47,7 +47,7 @@ def test_ten_inches_in_three_have_three_ways_out() -> None:
 
 
 def test_a_finer_ruler_is_offered_where_it_has_the_marks() -> None:
-    draft = begin_block(Beginning(width="9 3/16", columns="3", rows="3"))
+    draft = begin_block(BlockBeginning(width="9 3/16", columns="3", rows="3"))
     (notice,) = [one for one in make_plan(draft).notices if one.code == "off-the-ruler"]
     assert [mend.ruler_step for mend in notice.mends if mend.ruler_step] == [F(1, 16)]
     mended = replace(draft, making=replace(draft.making, ruler_step=F(1, 16)))
@@ -64,7 +64,7 @@ def test_whatever_way_out_is_taken_every_cut_is_on_the_ruler(
     unit: LengthUnit, sixteenths: int, columns: int, rows: int
 ) -> None:
     width = F(sixteenths, 16) if unit == "in" else F(sixteenths, 10)
-    asked = Beginning(unit=unit, width=str(width), columns=str(columns), rows=str(rows))
+    asked = BlockBeginning(unit=unit, width=str(width), columns=str(columns), rows=str(rows))
     draft = begin_block(asked)
     mends = [mend for notice in make_plan(draft).notices for mend in notice.mends]
     assume(mends)
@@ -82,7 +82,7 @@ def _mended(draft: Draft, mend: Mend) -> Draft:
 
 
 def test_a_block_that_is_not_square_keeps_its_shape() -> None:
-    draft = begin_block(Beginning(width="10", height="20", columns="3", rows="6"))
+    draft = begin_block(BlockBeginning(width="10", height="20", columns="3", rows="6"))
     for notice in make_plan(draft).notices:
         for mend in notice.mends:
             assert mend.finished is None or mend.finished[1] == 2 * mend.finished[0]
@@ -190,7 +190,7 @@ def test_templates_are_printed_only_where_a_ruler_does_not_do() -> None:
 
 
 def test_of_one_block_the_rest_is_nothing_and_every_sheet_says_so() -> None:
-    rest = plan_cutting(begin_block(Beginning()), "rest")
+    rest = plan_cutting(begin_block(BlockBeginning()), "rest")
     assert not rest.plan.cuts
     whole = pages(write_everything_pdf(rest, [], "letter", sheets_of(rest)))
     assert any("nothing to label" in text for text in whole)

@@ -8,7 +8,7 @@ from fastapi import APIRouter
 
 from yonk.api.session import Db
 from yonk.api.wire import ERRORS, Document, Model, RangeOut
-from yonk.core.acts import USUAL_BEGINNINGS, Beginning, settings_as_typed
+from yonk.core.acts import USUAL_BEGINNINGS, BlockBeginning, settings_as_typed
 from yonk.core.finder import BEGINNINGS, FABRICS, KIND, METHOD, PIECES
 from yonk.core.paper import SETTINGS, USUAL, LengthUnit
 from yonk.files.block_file import take_block
@@ -30,7 +30,7 @@ class BeginningOut(Model):
     """What the questions outside a block begin with, in one unit."""
 
     settings: SettingsOut
-    block: Beginning
+    block: BlockBeginning
     side: str
     count: int
     fabrics: int

@@ -37,7 +37,16 @@ from yonk.api.draft.schemas import (
 )
 from yonk.api.shown import cloths_of, ink_on, picture
 from yonk.api.wire import RangeOut
-from yonk.core.acts import WORDS, Act, Mate, MatesName, Resize, SetMaking, Uneven, possible_mates
+from yonk.core.acts import (
+    MATES_WORDS,
+    Act,
+    Mate,
+    MatesName,
+    Resize,
+    SetMaking,
+    Uneven,
+    possible_mates,
+)
 from yonk.core.drawing import Spot, grid_point_inside, paint_faces
 from yonk.core.paper import (
     MINUS,
@@ -484,7 +493,7 @@ def _mates_of(
     grid: tuple[int, int], mates: tuple[tuple[MatesName, tuple[Mate, ...]], ...]
 ) -> list[MatesOut]:
     return [
-        MatesOut(name=name, words=WORDS[name], maps=[_map(way, grid) for way in ways])
+        MatesOut(name=name, words=MATES_WORDS[name], maps=[_map(way, grid) for way in ways])
         for name, ways in mates
     ]
 

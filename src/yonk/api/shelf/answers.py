@@ -9,7 +9,7 @@ from typing import Any
 from yonk.api import lately
 from yonk.api.shelf.schemas import ShelfBlockOut
 from yonk.api.shown import cloths_of, picture, picture_by_fabric
-from yonk.core.acts import Beginning, begin_block
+from yonk.core.acts import BlockBeginning, begin_block
 from yonk.core.paper import Draft, copy_name
 from yonk.core.planning import Reading, cut_size_words, read
 from yonk.files.block_file import check_reading, read_block, write_block
@@ -28,7 +28,7 @@ def form_of_document(document: dict[str, Any]) -> Form:
     return _form_of(lately.reading_of(document))
 
 
-def form_of_beginning(asked: Beginning, usual: KeptUsual | None) -> Form:
+def form_of_beginning(asked: BlockBeginning, usual: KeptUsual | None) -> Form:
     """What is kept of a block that is begun, made as is usual for the quilter in her unit. Raises
     `DraftError` naming the field.
     """

@@ -8,7 +8,7 @@ from typing import Annotated
 from pydantic import ConfigDict, Field
 
 from yonk.api.wire import Document, Model, PictureFaceOut, PrintOut, Revision, SaveKey
-from yonk.core.acts import Beginning
+from yonk.core.acts import BlockBeginning
 
 
 class ShelfBlockOut(Model):
@@ -98,7 +98,7 @@ class NewBlockIn(Model):
     model_config = ConfigDict(frozen=True, extra="forbid")
 
     document: Document | None = None
-    beginning: Beginning = Beginning()
+    beginning: BlockBeginning = BlockBeginning()
     save_key: SaveKey | None = None
 
 

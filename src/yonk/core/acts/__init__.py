@@ -7,12 +7,12 @@ Whatever is drawn anew, patches keep the fabric of the place they lie in.
 from yonk.core.acts.act import Act, all_acts, apply
 from yonk.core.acts.beginning import (
     USUAL_BEGINNINGS,
-    Beginning,
+    BlockBeginning,
     begin_block,
     settings_as_typed,
 )
 from yonk.core.acts.carrying import with_seams
-from yonk.core.acts.mates import WORDS, Mate, MatesName, possible_mates
+from yonk.core.acts.mates import MATES_WORDS, Mate, MatesName, possible_mates
 from yonk.core.acts.paint import PaintPatch
 from yonk.core.acts.proportions import Proportions
 from yonk.core.acts.put import Put
@@ -25,10 +25,10 @@ from yonk.core.acts.sew import Sew
 from yonk.core.acts.uneven import Uneven
 
 __all__ = [
+    "MATES_WORDS",
     "USUAL_BEGINNINGS",
-    "WORDS",
     "Act",
-    "Beginning",
+    "BlockBeginning",
     "Mate",
     "MatesName",
     "PaintPatch",

@@ -10,7 +10,7 @@ from typing import Literal
 from yonk.core.acts.act import Act
 from yonk.core.acts.carrying import carried
 from yonk.core.acts.checks import check_line
-from yonk.core.acts.grid import Axis, add_line, parts_of
+from yonk.core.acts.grid import Axis, add_line, proportions_of
 from yonk.core.acts.mates import MatesName
 from yonk.core.paper import Draft
 
@@ -27,6 +27,6 @@ class AddLine(Act):
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:
         """The draft after it. Raises `DraftError` naming the field."""
-        check_line(self.axis, self.line, last=len(parts_of(draft, self.axis)))
+        check_line(self.axis, self.line, last=len(proportions_of(draft, self.axis)))
         now, back = add_line(draft, self.axis, self.line)
         return carried(now, (), draft, back)

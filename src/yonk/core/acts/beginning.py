@@ -34,7 +34,7 @@ FIRST_FABRICS = (
 
 
 @dataclass(frozen=True, kw_only=True)
-class Beginning:
+class BlockBeginning:
     """A block to begin, as typed; `height` empty follows the width; `columns` and `rows` are how
     many, or their proportions.
     """
@@ -47,9 +47,9 @@ class Beginning:
     rows: str = "3"
 
 
-USUAL_BEGINNINGS: Mapping[LengthUnit, Beginning] = {
-    "in": Beginning(),
-    "cm": Beginning(unit="cm", width="24"),
+USUAL_BEGINNINGS: Mapping[LengthUnit, BlockBeginning] = {
+    "in": BlockBeginning(),
+    "cm": BlockBeginning(unit="cm", width="24"),
 }
 
 
@@ -61,7 +61,7 @@ def settings_as_typed(draft: Draft) -> dict[str, str]:
     }
 
 
-def begin_block(asked: Beginning, settings: Mapping[str, str] = NO_SETTINGS) -> Draft:
+def begin_block(asked: BlockBeginning, settings: Mapping[str, str] = NO_SETTINGS) -> Draft:
     """The empty draft of plain patches that was asked for.
 
     Args:

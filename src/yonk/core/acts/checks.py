@@ -17,7 +17,7 @@ from yonk.core.paper import (
 )
 
 PointText = tuple[str, str]
-MOST_SEAMS = COUNTS["seams"][1]
+_MOST_SEAMS = COUNTS["seams"][1]
 
 
 def point_of(text: PointText, place: str, draft: Draft) -> Point:
@@ -55,8 +55,8 @@ def check_numbers(draft: Draft) -> None:
             raise DraftError(
                 place, fault or "comes out finer than can be kept; take a rounder length"
             )
-    if len(draft.seams) > MOST_SEAMS:
-        raise DraftError("seams", f"are more than {MOST_SEAMS}; rub some out first")
+    if len(draft.seams) > _MOST_SEAMS:
+        raise DraftError("seams", f"are more than {_MOST_SEAMS}; rub some out first")
 
 
 def check_line(axis: str, line: int, *, last: int) -> None:

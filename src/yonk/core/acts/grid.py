@@ -24,10 +24,10 @@ from yonk.core.paper import (
 
 Axis = Literal["columns", "rows"]
 Back = Callable[[Point], Point]
-MOST_LINES = COUNTS["lines"][1]
+_MOST_LINES = COUNTS["lines"][1]
 
 
-def parts_of(draft: Draft, axis: Axis) -> tuple[Fraction, ...]:
+def proportions_of(draft: Draft, axis: Axis) -> tuple[Fraction, ...]:
     """The proportions along an axis."""
     return draft.columns if axis == "columns" else draft.rows
 
@@ -65,7 +65,7 @@ def remove_line(draft: Draft, axis: Axis, line: int) -> tuple[Draft, Back]:
 
     Raises `DraftError` for the last one left.
     """
-    parts, at = parts_of(draft, axis), _at(axis)
+    parts, at = proportions_of(draft, axis), _at(axis)
     if len(parts) == 1:
         raise DraftError(axis, "cannot all be removed; a block has at least one")
 
@@ -96,10 +96,10 @@ def add_line(draft: Draft, axis: Axis, line: int) -> tuple[Draft, Back]:
 
     Raises `DraftError` where there are 64 already.
     """
-    parts, at = parts_of(draft, axis), _at(axis)
-    across = len(parts_of(draft, "rows" if axis == "columns" else "columns"))
-    if len(parts) >= MOST_LINES:
-        raise DraftError(axis, f"are {MOST_LINES} already, the most there can be")
+    parts, at = proportions_of(draft, axis), _at(axis)
+    across = len(proportions_of(draft, "rows" if axis == "columns" else "columns"))
+    if len(parts) >= _MOST_LINES:
+        raise DraftError(axis, f"are {_MOST_LINES} already, the most there can be")
     here, after = Fraction(line), Fraction(line + 1)
 
     def shift(seam: Seam) -> list[Seam]:
@@ -167,8 +167,8 @@ def reorder_lines(draft: Draft, axis: Axis, order: list[int]) -> tuple[Draft, Ba
 
     Where two neighbours were none before, the line between them is sewn from edge to edge.
     """
-    parts, at = parts_of(draft, axis), _at(axis)
-    across = len(parts_of(draft, "rows" if axis == "columns" else "columns"))
+    parts, at = proportions_of(draft, axis), _at(axis)
+    across = len(proportions_of(draft, "rows" if axis == "columns" else "columns"))
     cut = draft
     for line in range(1, len(parts)):
         cut = replace(cut, seams=tuple(_cut_at(cut, axis, line)))

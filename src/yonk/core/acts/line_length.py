@@ -10,7 +10,7 @@ from typing import Literal
 
 from yonk.core.acts.act import Act
 from yonk.core.acts.carrying import carried
-from yonk.core.acts.grid import Axis, parts_of, with_parts
+from yonk.core.acts.grid import Axis, proportions_of, with_parts
 from yonk.core.acts.mates import MatesName
 from yonk.core.paper import Draft, DraftError, length_fault, typed_length
 
@@ -27,7 +27,7 @@ class LineLength(Act):
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:
         """The draft after it. Raises `DraftError` naming the field."""
-        parts = parts_of(draft, self.axis)
+        parts = proportions_of(draft, self.axis)
         if not 0 <= self.line < len(parts):
             raise DraftError(self.axis, "have no such line")
         whole = draft.width if self.axis == "columns" else draft.height

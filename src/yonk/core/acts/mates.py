@@ -66,7 +66,7 @@ _WAYS: dict[MatesName, tuple[Mate, ...]] = {
 }
 
 
-WORDS: dict[MatesName, str] = {
+MATES_WORDS: dict[MatesName, str] = {
     "none": "none",
     "half-turn": "half turn",
     "quarter-turns": "quarter turns",

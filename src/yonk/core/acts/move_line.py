@@ -8,7 +8,7 @@ from typing import Literal
 from yonk.core.acts.act import Act
 from yonk.core.acts.carrying import carried
 from yonk.core.acts.checks import check_line
-from yonk.core.acts.grid import Axis, parts_of, reorder_lines
+from yonk.core.acts.grid import Axis, proportions_of, reorder_lines
 from yonk.core.acts.mates import MatesName
 from yonk.core.paper import Draft, DraftError
 
@@ -24,7 +24,7 @@ class MoveLine(Act):
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:
         """The draft after it. Raises `DraftError` naming the field."""
-        last = len(parts_of(draft, self.axis)) - 1
+        last = len(proportions_of(draft, self.axis)) - 1
         check_line(self.axis, self.line, last=last)
         if not 0 <= self.to <= last:
             raise DraftError(self.axis, "have no such place")

@@ -8,7 +8,7 @@ from typing import Literal
 
 from yonk.core.acts.act import Act
 from yonk.core.acts.carrying import carried
-from yonk.core.acts.grid import Axis, parts_of, with_parts
+from yonk.core.acts.grid import Axis, proportions_of, with_parts
 from yonk.core.acts.mates import MatesName
 from yonk.core.paper import Draft, DraftError, typed_length
 
@@ -35,7 +35,7 @@ class Proportions(Act):
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:
         """The draft after it. Raises `DraftError` naming the field."""
-        lines = len(parts_of(draft, self.axis))
+        lines = len(proportions_of(draft, self.axis))
         texts = parts_in(self.parts[0]) if len(self.parts) == 1 < lines else self.parts
         if len(texts) != lines:
             raise DraftError(self.axis, f"need {lines} proportions, one for each")

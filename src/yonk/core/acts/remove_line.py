@@ -8,7 +8,7 @@ from typing import Literal
 from yonk.core.acts.act import Act
 from yonk.core.acts.carrying import carried
 from yonk.core.acts.checks import check_line
-from yonk.core.acts.grid import Axis, parts_of, remove_line
+from yonk.core.acts.grid import Axis, proportions_of, remove_line
 from yonk.core.acts.mates import MatesName
 from yonk.core.paper import Draft
 
@@ -23,6 +23,6 @@ class RemoveLine(Act):
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:
         """The draft after it. Raises `DraftError` naming the field."""
-        check_line(self.axis, self.line, last=len(parts_of(draft, self.axis)) - 1)
+        check_line(self.axis, self.line, last=len(proportions_of(draft, self.axis)) - 1)
         now, back = remove_line(draft, self.axis, self.line)
         return carried(now, (), draft, back)
