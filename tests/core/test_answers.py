@@ -61,7 +61,7 @@ from yonk.core.finder import (
     kinds_asked,
     what_can_i_make,
 )
-from yonk.core.finder import pieces_of as pieces_asked
+from yonk.core.finder import pieces_of_method as pieces_asked
 from yonk.core.joining import box_of_part
 from yonk.core.measuring import first_guess, foretell
 from yonk.core.paper import (

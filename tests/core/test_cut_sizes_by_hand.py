@@ -12,7 +12,7 @@ from fractions import Fraction as F
 import pytest
 
 from tests.drafts import terms
-from yonk.core.finder import check, pieces_of
+from yonk.core.finder import check, pieces_of_method
 from yonk.core.paper import read_length
 from yonk.core.units import UnitKindName
 
@@ -22,7 +22,7 @@ def cuts(
 ) -> list[str]:
     """Each piece once, as it would be written."""
     high = read_length(height) if height else None
-    _, _, pieces = pieces_of(kind, method, read_length(width), high, terms(trim=trim))
+    _, _, pieces = pieces_of_method(kind, method, read_length(width), high, terms(trim=trim))
     return [
         f"{one.width}" if one.width == one.height else f"{one.width} x {one.height}"
         for one in pieces
@@ -159,7 +159,9 @@ def test_half_rectangles(width: str, height: str, wanted: list[str]) -> None:
     ],
 )
 def test_other_seams_and_rulers(seam: str, step: str, wanted: F) -> None:
-    _, _, pieces = pieces_of("half-square-triangle", "two-at-a-time", F(3), None, terms(seam, step))
+    _, _, pieces = pieces_of_method(
+        "half-square-triangle", "two-at-a-time", F(3), None, terms(seam, step)
+    )
     assert pieces[0].width == wanted
 
 
@@ -182,9 +184,9 @@ def test_what_a_precut_square_comes_out_as(
 
 def test_centimetres_lie_on_a_ruler_of_quarters() -> None:
     metric = terms("3/4", "1/4", "1/4", "cm")
-    _, _, pieces = pieces_of("half-square-triangle", "two-at-a-time", F(8), None, metric)
+    _, _, pieces = pieces_of_method("half-square-triangle", "two-at-a-time", F(8), None, metric)
     assert pieces[0].width == F(11)  # 8 + 1.5 + 0.25 + 0.75 × 1.41421 = 10.81066
-    _, _, geese = pieces_of("flying-geese", "four-at-a-time", F(10), None, metric)
+    _, _, geese = pieces_of_method("flying-geese", "four-at-a-time", F(10), None, metric)
     assert [one.width for one in geese] == [
         F(57, 4),
         F(8),

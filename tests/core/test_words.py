@@ -29,7 +29,7 @@ from yonk.core.acts.repeat_quarter import RepeatQuarter
 from yonk.core.acts.swap import Swap
 from yonk.core.acts.turn import Turn
 from yonk.core.drawing import Span
-from yonk.core.finder import kinds_asked, pieces_of
+from yonk.core.finder import kinds_asked, pieces_of_method
 from yonk.core.paper import Colouring, DraftError
 from yonk.core.planning import make_plan, steps_of, ways_side_by_side, working
 from yonk.machine.samples import all_samples
@@ -41,7 +41,7 @@ WORK = terms(trim="1/8")
 def workings() -> Iterator[str]:
     for kind in kinds_asked():
         for method in kind.methods:
-            for piece in pieces_of(kind.kind, method.name, F(3), None, WORK)[2]:
+            for piece in pieces_of_method(kind.kind, method.name, F(3), None, WORK)[2]:
                 lines = " | ".join(working(piece.need, WORK))
                 yield f"{kind.words}, {method.words}, {piece.role}: {lines}"
 

@@ -33,7 +33,7 @@ from yonk.core.finder import (
     cut_chart,
     kinds_asked,
     method_of,
-    pieces_of,
+    pieces_of_method,
     sizes_told,
     what_can_i_make,
 )
@@ -73,7 +73,7 @@ def check_number(asked: ToldIn) -> VerdictOut:
     terms, unit = terms_as_typed(asked.settings), asked.settings.unit
     width = typed_length(asked.width, "width", "finished", unit)
     height = typed_length(asked.height, "height", "finished", unit) if asked.height else None
-    _, _, pieces = pieces_of(asked.kind, asked.method, width, height, terms)
+    _, _, pieces = pieces_of_method(asked.kind, asked.method, width, height, terms)
     told: dict[int, tuple[Fraction, Fraction]] = {}
     for number, text in asked.told.items():
         if not text.strip():

@@ -19,12 +19,12 @@ from yonk.api.finder.schemas import (
 )
 from yonk.api.shown import further_words, length_words, unit_picture
 from yonk.core.finder import (
-    Asked,
     ChartLine,
+    ChartPiece,
+    ChartVerdict,
     OnHand,
     Possible,
     SizesTold,
-    Verdict,
     sample_unit,
 )
 from yonk.core.paper import USUAL, show, suffix_of
@@ -110,7 +110,7 @@ def _possible(one: Possible, have: OnHand, terms: Terms) -> PossibleOut:
     )
 
 
-def verdict_view(found: Verdict, told: dict[int, str], terms: Terms) -> VerdictOut:
+def verdict_view(found: ChartVerdict, told: dict[int, str], terms: Terms) -> VerdictOut:
     """What comes of the numbers told."""
     wide, high = (length_words(side, terms) for side in found.unfinished)
     unfinished = wide if wide == high else f"{wide} × {high}"
@@ -124,7 +124,7 @@ def verdict_view(found: Verdict, told: dict[int, str], terms: Terms) -> VerdictO
     )
 
 
-def _verdict(found: Verdict, terms: Terms) -> str:
+def _verdict(found: ChartVerdict, terms: Terms) -> str:
     if found.comes_out is None and found.sewn:
         return "Too small by far: the seams take up nearly all of these pieces."
     if found.comes_out is None or found.room is None:
@@ -163,7 +163,7 @@ def _both_sides(sides: Sequence[float | None], terms: Terms, what: str) -> str:
     return " and ".join(f"{one} {what} {way}" for one, way in parts if one is not None)
 
 
-def _asked(one: Asked, told: str, terms: Terms) -> AskedOut:
+def _asked(one: ChartPiece, told: str, terms: Terms) -> AskedOut:
     return AskedOut(
         role=one.role,
         told=told,
@@ -197,6 +197,6 @@ def cut_chart_view(lines: Sequence[ChartLine], title: str, terms: Terms) -> CutC
     )
 
 
-def _column(one: Asked) -> str:
+def _column(one: ChartPiece) -> str:
     further = further_words(one.need.subcut, one.need.diagonal)
     return f"{one.role}{f', {further}' if further else ''}"

@@ -12,7 +12,7 @@ from yonk.core.units import MethodName, UnitKindName
 
 
 @dataclass(frozen=True)
-class Beginning:
+class FinderBeginning:
     """Lengths as typed, in the unit: a precut square, a finished size, and what the chart of a
     unit runs over: from, to, in steps of.
     """
@@ -22,9 +22,9 @@ class Beginning:
     chart: tuple[str, str, str]
 
 
-BEGINNINGS: Mapping[LengthUnit, Beginning] = {
-    "in": Beginning(side="5", finished="3", chart=("1", "6", "1/2")),
-    "cm": Beginning(side="12.5", finished="8", chart=("2", "20", "1")),
+BEGINNINGS: Mapping[LengthUnit, FinderBeginning] = {
+    "in": FinderBeginning(side="5", finished="3", chart=("1", "6", "1/2")),
+    "cm": FinderBeginning(side="12.5", finished="8", chart=("2", "20", "1")),
 }
 PIECES, FABRICS = 42, 6  # as precut squares are sold: a pack of them in several fabrics
 KIND: UnitKindName = "half-square-triangle"

@@ -28,7 +28,7 @@ MOST_FLAP: dict[LengthUnit, Fraction] = {"in": Fraction(3, 4), "cm": Fraction(2)
 
 
 @dataclass(frozen=True)
-class Asked:
+class ChartPiece:
     """A piece that a method cuts: its part in the unit, what it is cut to, and how that came
     about.
     """
@@ -40,7 +40,7 @@ class Asked:
 
 
 @dataclass(frozen=True)
-class Verdict:
+class ChartVerdict:
     """What comes of the sizes told, in the draft's unit. `comes_out` is None where it cannot be
     sewn at all.
 
@@ -54,14 +54,14 @@ class Verdict:
     room: tuple[float, float] | None
     comes_out: tuple[float, float] | None
     unfinished: tuple[float, float]
-    pieces: tuple[Asked, ...]
+    pieces: tuple[ChartPiece, ...]
     sewn: bool = True
     flap: Length | None = None
 
 
-def pieces_of(
+def pieces_of_method(
     kind: UnitKindName, method: str, width: Fraction, height: Fraction | None, terms: Terms
-) -> tuple[Unit, Method, tuple[Asked, ...]]:
+) -> tuple[Unit, Method, tuple[ChartPiece, ...]]:
     """What a method cuts for one unit by itself.
 
     Args:
@@ -73,11 +73,12 @@ def pieces_of(
     Raises: `DraftError` naming the field.
     """
     unit, way = sample_unit(kind, width, height), method_of(kind, method)
-    asked: dict[tuple[object, ...], Asked] = {}
+    asked: dict[tuple[object, ...], ChartPiece] = {}
     for need in way.needs(unit, terms, 1):
         wide, high = need.rounded(terms.step)
         asked.setdefault(
-            (need.role, need.shape, wide, high, need.subcut), Asked(need.role, need, wide, high)
+            (need.role, need.shape, wide, high, need.subcut),
+            ChartPiece(need.role, need, wide, high),
         )
     return unit, way, tuple(asked.values())
 
@@ -89,7 +90,7 @@ def check(
     height: Fraction | None,
     told: Mapping[int, tuple[Fraction, Fraction]],
     terms: Terms,
-) -> Verdict:
+) -> ChartVerdict:
     """Whether the cuts that someone tells for a unit are right, by sewing them.
 
     Args:
@@ -101,7 +102,7 @@ def check(
 
     Raises: `DraftError` naming the field.
     """
-    unit, way, pieces = pieces_of(kind, method, width, height, terms)
+    unit, way, pieces = pieces_of_method(kind, method, width, height, terms)
     by_role = {
         (one.role, one.width, one.height): told.get(n, (one.width, one.height))
         for n, one in enumerate(pieces)
@@ -118,16 +119,16 @@ def check(
             unit, way, terms, sizes=sizes, slack=ruler_slack(way.needs(unit, terms, 1), terms)
         )
     except SewingError:
-        return Verdict(False, None, None, unfinished, pieces, sewn=False)
+        return ChartVerdict(False, None, None, unfinished, pieces, sewn=False)
     if not made.fits:
-        return Verdict(False, None, None, unfinished, pieces, sewn=False)
+        return ChartVerdict(False, None, None, unfinished, pieces, sewn=False)
     fits = sorted(made.fits, key=lambda one: (one.sound, min(one.room)))
     least = fits[0]
     room = _longer_first(least.room, upright)
     if min(side + more for side, more in zip(unfinished, room, strict=True)) <= both:
-        return Verdict(False, None, None, unfinished, pieces)
+        return ChartVerdict(False, None, None, unfinished, pieces)
     flap = Length.of(way.flap(sizes)) if way.flap else None
-    return Verdict(
+    return ChartVerdict(
         made.sound and least.sound,
         room,
         (unfinished[0] + room[0], unfinished[1] + room[1]),

@@ -8,7 +8,7 @@ from collections.abc import Iterable
 from dataclasses import dataclass
 from fractions import Fraction
 
-from yonk.core.finder.chart_check import Asked, pieces_of
+from yonk.core.finder.chart_check import ChartPiece, pieces_of_method
 from yonk.core.paper import Length
 from yonk.core.units import Terms, UnitKindName
 
@@ -19,7 +19,7 @@ class ChartLine:
 
     finished: tuple[Length, Length]
     unfinished: tuple[Length, Length]
-    pieces: tuple[Asked, ...]
+    pieces: tuple[ChartPiece, ...]
 
 
 def cut_chart(
@@ -36,7 +36,7 @@ def cut_chart(
     """
     lines = []
     for width in widths:
-        unit, _, pieces = pieces_of(kind, method, width, None, terms)
+        unit, _, pieces = pieces_of_method(kind, method, width, None, terms)
         high, both = min(unit.width, unit.height), terms.both_seams
         wide = max(unit.width, unit.height)
         lines.append(ChartLine((wide, high), (wide + both, high + both), pieces))

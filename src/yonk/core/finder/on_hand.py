@@ -26,7 +26,7 @@ from yonk.core.units import (
 )
 
 MOST_PIECES = COUNTS["pieces_on_hand"][1]
-STEPS_TRIED = 64
+_STEPS_TRIED = 64
 LOTS_TOGETHER = 4  # no method shares its pieces over more lots than that
 
 
@@ -129,7 +129,7 @@ def _largest(kind: UnitKind, method: Method, have: OnHand, terms: Terms) -> Unit
             low = marks
         else:
             high = marks - 1
-    for marks in range(low, max(0, low - STEPS_TRIED), -1):
+    for marks in range(low, max(0, low - _STEPS_TRIED), -1):
         unit = sample_unit(kind.kind, marks * terms.step)
         if method.suits(unit) and all(
             worst_off(need, terms) is None for need in method.needs(unit, terms, 1)

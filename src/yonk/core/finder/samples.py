@@ -9,7 +9,7 @@ from yonk.core.paper import Draft, DraftError, Fabric
 from yonk.core.planning import read
 from yonk.core.units import BY_NAME, KINDS, Method, Unit, UnitKind, UnitKindName, kind_named
 
-FABRICS = (
+_FABRICS = (
     Fabric(key="first", name="the first fabric", colour="#4c5b66", value="dark"),
     Fabric(key="second", name="the second fabric", colour="#e7e6df", value="light"),
     Fabric(key="third", name="the third fabric", colour="#d9a520", value="medium"),
@@ -57,7 +57,7 @@ def _shape(kind: UnitKindName) -> Unit:
 def _drawn(kind: UnitKindName, width: Fraction, height: Fraction) -> Unit:
     stamp = BY_NAME[kind].stamp
     assert stamp is not None
-    motif = stamp.motif([fabric.key for fabric in FABRICS])
+    motif = stamp.motif([fabric.key for fabric in _FABRICS])
     one = Fraction(1)
     draft = Draft(
         name="sample",
@@ -66,7 +66,7 @@ def _drawn(kind: UnitKindName, width: Fraction, height: Fraction) -> Unit:
         height=height,
         columns=(one,),
         rows=(one,),
-        fabrics=FABRICS,
+        fabrics=_FABRICS,
         seams=motif.seams,
         paints=motif.paints,
     )

@@ -8,7 +8,7 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from yonk.core.finder.beginnings import KIND, METHOD
-from yonk.core.finder.chart_check import pieces_of
+from yonk.core.finder.chart_check import pieces_of_method
 from yonk.core.paper import USUAL, LengthUnit, Settings
 from yonk.core.units import BY_NAME, Terms
 
@@ -53,4 +53,4 @@ def sizes_told(unit: LengthUnit) -> SizesTold:
 
 
 def _cut(side: Fraction, settings: Settings, unit: LengthUnit) -> Fraction:
-    return pieces_of(KIND, METHOD, side, None, Terms(settings, unit))[2][0].width
+    return pieces_of_method(KIND, METHOD, side, None, Terms(settings, unit))[2][0].width
