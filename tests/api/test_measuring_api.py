@@ -15,7 +15,7 @@ from sqlalchemy import Engine
 
 from tests.api.test_sewing_api import SAMPLES, WEIR_GATE, acted, saved
 from yonk.files.log_file import LogFile, NotePart, PhotoPart, write_parcel
-from yonk.files.photo import LONGEST, MOST_BYTES, NoPhotoError, as_kept
+from yonk.files.photo import LONGEST, MOST_PHOTO_BYTES, NoPhotoError, as_kept
 from yonk.machine.serve import lay_out_samples
 
 Json = dict[str, Any]
@@ -208,7 +208,7 @@ def test_a_photo_loses_all_but_the_picture() -> None:
         (b"", "no photo"),
         (b"<svg/>", "no photo"),
         (picture()[:400], "no photo|damaged"),
-        (b"\xff" * (MOST_BYTES + 1), "larger than 8 MB"),
+        (b"\xff" * (MOST_PHOTO_BYTES + 1), "larger than 8 MB"),
         (picture(kind="TIFF"), "no photo"),
     ],
 )
@@ -286,7 +286,7 @@ def test_bad_entries_and_photos_are_refused(web: TestClient) -> None:
     answer = web.post(f"{here}/notes", json={"kind": "left-over", "left_over": left})
     assert faults(answer) == ["left"]
     assert faults(web.post(f"{here}/photos", content=b"GIF89a")) == [""]
-    large = web.post(f"{here}/photos", content=b"\xff" * (MOST_BYTES + 200_000))
+    large = web.post(f"{here}/photos", content=b"\xff" * (MOST_PHOTO_BYTES + 200_000))
     assert large.status_code == 413 and "8 MB" in large.json()["faults"][0]["message"]
 
 
@@ -309,7 +309,8 @@ def test_a_parcel_with_a_photo_elsewhere_says_what_a_path_must_be(
 
 
 @pytest.mark.parametrize(
-    "photos", [{}, {"photos/1.jpg": b"no picture"}, {"photos/1.jpg": b"\0" * (MOST_BYTES + 1)}]
+    "photos",
+    [{}, {"photos/1.jpg": b"no picture"}, {"photos/1.jpg": b"\0" * (MOST_PHOTO_BYTES + 1)}],
 )
 def test_a_parcel_that_is_not_sound_keeps_nothing(
     web: TestClient, photos: dict[str, bytes]

@@ -16,7 +16,7 @@ from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
 from yonk.api.wire import FaultOut, FaultsOut
 from yonk.files import log_file, photo, quilt_file
-from yonk.files.block_file import MOST_BYTES
+from yonk.files.block_file import MOST_BLOCK_BYTES
 
 TOO_LARGE = "This is larger than {} MB, the most there can be."
 ROOM_FOR_THE_REST = 100_000  # of a request around its document
@@ -41,10 +41,10 @@ HEADERS = {
 def most_bytes(path: str) -> int:
     """How much may be sent to an address."""
     if path.endswith("/photos"):
-        return photo.MOST_BYTES
+        return photo.MOST_PHOTO_BYTES
     if path.startswith(("/api/quilt", "/api/files/quilt")):
-        return quilt_file.MOST_BYTES
-    return log_file.MOST_PARCEL_BYTES if path == "/api/blocks/import" else MOST_BYTES
+        return quilt_file.MOST_QUILT_BYTES
+    return log_file.MOST_PARCEL_BYTES if path == "/api/blocks/import" else MOST_BLOCK_BYTES
 
 
 def too_large_words(path: str) -> str:

@@ -36,8 +36,8 @@ from yonk.files.exact import FilePart, Key, Name, PointIn, Positive, SeamIn, Tex
 from yonk.files.making_file import MakingIn, making_faults, making_of, wishes_of, write_making
 from yonk.files.plain_words import in_plain_words
 
-FORMAT = "yonk-block/1"
-MOST_BYTES = 2_000_000
+_FORMAT = "yonk-block/1"
+MOST_BLOCK_BYTES = 2_000_000
 MOST_SEAMS = COUNTS["seams"][1]
 MOST_FAULTS = 50
 
@@ -132,8 +132,10 @@ _SECTIONS: dict[str, TypeAdapter[Any]] = {
 
 def read_block(text: str | bytes) -> Draft:
     """Read a block file. Raises `BadFileError` with every fault found."""
-    if len(text) > MOST_BYTES:
-        raise BadFileError([Fault("", f"the file is larger than {MOST_BYTES // 1_000_000} MB")])
+    if len(text) > MOST_BLOCK_BYTES:
+        raise BadFileError(
+            [Fault("", f"the file is larger than {MOST_BLOCK_BYTES // 1_000_000} MB")]
+        )
     try:
         raw = json.loads(text)
     except UnicodeDecodeError:
@@ -228,7 +230,7 @@ def write_block(draft: Draft) -> dict[str, Any]:
     """The content of a draft's block file, ready for JSON. Reading it gives the same draft."""
     more = {"colourings": [_colouring(one) for one in draft.colourings]} if draft.colourings else {}
     return {
-        "format": FORMAT,
+        "format": _FORMAT,
         "name": draft.name,
         "unit": draft.unit,
         "finished": {"width": write_exact(draft.width), "height": write_exact(draft.height)},

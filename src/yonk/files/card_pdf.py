@@ -23,21 +23,21 @@ from yonk.files.paper import (
     style,
 )
 
-PICTURE = 190.0  # points, of the longer side
-HEAD = (
+_PICTURE = 190.0  # points, of the longer side
+_HEAD = (
     "Press the trial block and let it cool. Measure from raw edge to raw edge, as many lines as "
     "you like, and write down what you read."
 )
-MOST_ROWS = 200
+_MOST_ROWS = 200
 
 
 def write_card_pdf(plan: SewingPlan, paper: PaperName = "letter", *, first: int = 1) -> bytes:
     """The card of a block, on sheets."""
     width = SIZES[paper][0] - 2 * MARGIN
-    known = list(measurables(plan).values())[:MOST_ROWS]
+    known = list(measurables(plan).values())[:_MOST_ROWS]
     flow: list[Flowable] = [
         Paragraph(marked(f"{plan.draft.name}: trial block", 18), style(18, bold=True)),
-        Paragraph(marked(HEAD, 11), style(11, colour=SOFT)),
+        Paragraph(marked(_HEAD, 11), style(11, colour=SOFT)),
         Spacer(1, 8),
         CardDrawing(plan),
         Spacer(1, 8),
@@ -83,7 +83,7 @@ class CardDrawing(Flowable):  # type: ignore[misc]
         super().__init__()
         self.plan = plan
         across, down = float(plan.draft.width), float(plan.draft.height)
-        self.scale = PICTURE / max(across, down)
+        self.scale = _PICTURE / max(across, down)
         self.width, self.height = across * self.scale + 16, down * self.scale + 16
 
     def wrap(self, *_: float) -> tuple[float, float]:

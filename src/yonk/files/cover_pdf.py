@@ -16,7 +16,7 @@ from yonk.files.block_drawing import BlockDrawing
 from yonk.files.cutting_pdf import buying_words
 from yonk.files.paper import INK, MARGIN, SIZES, SOFT, PaperName, bound, marked, style
 
-PICTURE = 270.0  # points, of the longer side
+_PICTURE = 270.0  # points, of the longer side
 SWATCH = 16.0
 
 
@@ -32,7 +32,7 @@ def write_cover_pdf(
     story: list[Flowable] = [
         Paragraph(marked(draft.name, 24), style(24, bold=True)),
         Spacer(1, 10),
-        BlockDrawing(cutting.plan.reading, PICTURE),
+        BlockDrawing(cutting.plan.reading, _PICTURE),
         Spacer(1, 10),
         *(Paragraph(marked(words, 13), style(13)) for words in _sizes(cutting)),
         *_fabrics(cutting, SIZES[paper][0] - 2 * MARGIN),

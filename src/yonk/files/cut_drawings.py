@@ -13,7 +13,7 @@ from yonk.core.cutting import CutList, Template, diagonal_drawn
 from yonk.core.paper import LengthUnit, Polygon
 from yonk.files.plain_text import for_markup, printable
 
-GAP = 0.5
+_GAP = 0.5
 
 
 def write_templates_svg(templates: list[Template], unit: LengthUnit) -> str:
@@ -28,7 +28,7 @@ def write_templates_svg(templates: list[Template], unit: LengthUnit) -> str:
             f'<text x="{one.width / 2:.4f}" y="{top + one.height / 2:.4f}" '
             f'font-size="{size:.3f}">{one.letter}</text>'
         )
-        top += one.height + GAP
+        top += one.height + _GAP
     thin = wide / 300
     return (
         f'<svg xmlns="http://www.w3.org/2000/svg" width="{wide:.4f}{unit}" '
@@ -69,8 +69,8 @@ def write_templates_dxf(templates: list[Template], unit: LengthUnit) -> str:
         counts = "; ".join(f"{count} of {printable(fabric)}" for fabric, count in one.counts)
         space.add_text(
             counts, height=min(one.width, one.height) / 14, dxfattribs={"layer": "TEXT"}
-        ).set_placement((left, -GAP / 2))
-        left += one.width + GAP
+        ).set_placement((left, -_GAP / 2))
+        left += one.width + _GAP
     out = StringIO()
     document.write(out)
     return out.getvalue()

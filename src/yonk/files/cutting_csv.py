@@ -8,7 +8,7 @@ import io
 from yonk.core.planning import Plan, further
 from yonk.files.plain_text import for_a_cell, plain_fractions, sized
 
-HEADINGS = (
+_HEADINGS = (
     "fabric",
     "count",
     "shape",
@@ -30,7 +30,7 @@ def write_cutting_csv(plan: Plan) -> str:
     draft = plan.reading.draft
     out = io.StringIO()
     writer = csv.writer(out, lineterminator="\n")
-    writer.writerow(HEADINGS)
+    writer.writerow(_HEADINGS)
     for cut in plan.cuts:
         letters = dict.fromkeys(purpose.letter for purpose in cut.purposes)
         writer.writerow(

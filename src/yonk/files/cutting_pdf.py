@@ -48,7 +48,7 @@ from yonk.files.paper import (
     write,
 )
 
-TALLEST = 250.0  # points, of a layout
+_TALLEST = 250.0  # points, of a layout
 TALLEST_LONG = 470.0  # of one of cloth that is so long that it would be drawn too narrow to be read
 LONG = 1.6  # so often as long as it is wide
 LONG_LIST = 12  # lines, from which on a list may run over to the next page
@@ -156,7 +156,7 @@ class LayoutDrawing(Flowable):  # type: ignore[misc]
         self.layout, self.cloth, self.cutting = each_strip_once(layout, MOST_DRAWN), cloth, cutting
         self.whole = layout.source
         source = self.layout.source
-        tallest = TALLEST_LONG if source.length > LONG * source.width else TALLEST
+        tallest = TALLEST_LONG if source.length > LONG * source.width else _TALLEST
         self.scale = min(width / float(source.width), tallest / float(source.length))
         self.width, self.height = (
             float(source.width) * self.scale,

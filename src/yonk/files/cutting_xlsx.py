@@ -13,7 +13,7 @@ from yonk.core.paper import LengthUnit
 from yonk.core.planning import cut_shape, cut_size, cut_size_words, further
 from yonk.files.plain_text import plain_fractions, printable
 
-HEADINGS = (
+_HEADINGS = (
     "fabric",
     "line",
     "count",
@@ -30,7 +30,7 @@ HEADINGS = (
 
 
 # how a program shows a length: mixed, to the finest mark of a ruler; or decimal, to a tenth of a mm
-NUMBERS: dict[LengthUnit, str] = {"in": "# ??/??", "cm": "0.00"}
+_NUMBERS: dict[LengthUnit, str] = {"in": "# ??/??", "cm": "0.00"}
 
 
 def write_cutting_xlsx(cutting: CutList) -> bytes:
@@ -41,7 +41,7 @@ def write_cutting_xlsx(cutting: CutList) -> bytes:
     sheet = book.active
     assert isinstance(sheet, Worksheet)
     sheet.title = "Cutting list"
-    sheet.append(HEADINGS)
+    sheet.append(_HEADINGS)
     for cloth in cutting.cloths:
         for number, cut in enumerate(cloth.cuts):
             sheet.append(
@@ -91,7 +91,7 @@ def _set(page: Worksheet, unit: LengthUnit) -> None:
             if isinstance(cell.value, str):
                 cell.data_type, cell.number_format = "s", "@"  # text, whatever it begins with
             elif isinstance(cell.value, float):
-                cell.number_format = NUMBERS[unit]
+                cell.number_format = _NUMBERS[unit]
     for cell in page[1]:
         cell.font = Font(bold=True)
     for column in page.columns:

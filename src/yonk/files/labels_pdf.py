@@ -21,7 +21,7 @@ from yonk.files.paper import (
 )
 
 ACROSS, DOWN = 3, 8
-NOTHING = "Nothing is cut, so there is nothing to label."
+_NOTHING = "Nothing is cut, so there is nothing to label."
 
 
 def write_labels_pdf(cutting: CutList, paper: PaperName = "letter", *, first: int = 1) -> bytes:
@@ -33,7 +33,7 @@ def write_labels_pdf(cutting: CutList, paper: PaperName = "letter", *, first: in
     )
     labels = [(cloth, cut) for cloth in cutting.cloths for cut in cloth.cuts]
     if not labels:
-        write(canvas, MARGIN, SIZES[paper][1] - MARGIN - 20, NOTHING, 12)
+        write(canvas, MARGIN, SIZES[paper][1] - MARGIN - 20, _NOTHING, 12)
     for number, (cloth, cut) in enumerate(labels):
         if number and number % (ACROSS * DOWN) == 0:
             canvas.showPage()

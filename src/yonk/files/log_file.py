@@ -14,13 +14,13 @@ from typing import Annotated, Any, Literal
 from pydantic import Field, ValidationError
 
 from yonk.core.paper import COUNTS, Fault
-from yonk.files.block_file import MOST_BYTES as MOST_BLOCK_BYTES
+from yonk.files.block_file import MOST_BLOCK_BYTES as MOST_BLOCK_BYTES
 from yonk.files.block_file import BadFileError, fault_of
 from yonk.files.exact import FilePart, Key, Positive, Text
-from yonk.files.photo import MOST_BYTES as MOST_PHOTO_BYTES
+from yonk.files.photo import MOST_PHOTO_BYTES as MOST_PHOTO_BYTES
 
 NoteKind = Literal["note", "next-time", "decided", "left-over"]
-Words = Annotated[Text, Field(max_length=4000)]
+LogWords = Annotated[Text, Field(max_length=4000)]
 
 BLOCK, LOG, PHOTOS = "block.yonk.json", "log.json", "photos"
 MOST_LOG_BYTES = 8_000_000
@@ -49,7 +49,7 @@ class NotePart(FilePart):
 
     kind: NoteKind
     made: datetime
-    text: Words = ""
+    text: LogWords = ""
 
 
 class PhotoPart(FilePart):

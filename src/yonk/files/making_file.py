@@ -50,16 +50,16 @@ class SeamWishIn(FilePart):
     toward: Toward
 
 
-Choices = Field(default=(), max_length=COUNTS["choices"][1])
+SewingChoices = Field(default=(), max_length=COUNTS["choices"][1])
 
 
-class SewingIn(FilePart):
+class SewingInFile(FilePart):
     """How the block is sewn together; what is left out is proposed."""
 
     order: OrderName | None = None
-    parts: tuple[PartOrderIn, ...] = Choices
-    presses: tuple[SeamWishIn, ...] = Choices
-    in_lots: tuple[PointIn, ...] = Choices
+    parts: tuple[PartOrderIn, ...] = SewingChoices
+    presses: tuple[SeamWishIn, ...] = SewingChoices
+    in_lots: tuple[PointIn, ...] = SewingChoices
     batch: Annotated[int, Field(strict=True, ge=COUNTS["batch"][0], le=COUNTS["batch"][1])] = 24
 
 
@@ -71,7 +71,7 @@ class _Making(FilePart):
     ) = None
     methods: dict[Text, Text] = Field(default_factory=dict)
     units: tuple[UnitMethodIn, ...] = ()
-    sewing: SewingIn = Field(default_factory=SewingIn)
+    sewing: SewingInFile = Field(default_factory=SewingInFile)
 
 
 def _type_of(setting: WorkSetting) -> Any:
@@ -146,7 +146,7 @@ def making_of(given: _Making, unit: LengthUnit) -> Making:
     )
 
 
-def wishes_of(given: SewingIn) -> SewingWishes:
+def wishes_of(given: SewingInFile) -> SewingWishes:
     """What a file says of the sewing."""
     return SewingWishes(
         order=given.order,

@@ -22,7 +22,7 @@ from yonk.core.pressing import SewingPlan
 from yonk.files.block_file import BadFileError, fault_of
 from yonk.files.exact import FilePart, Key, Positive
 
-MOST_BYTES = 1_000_000
+_MOST_BYTES = 1_000_000
 
 
 class MeasureIn(FilePart):
@@ -78,8 +78,8 @@ def read_measures(text: str | bytes, plan: SewingPlan) -> dict[str, Fraction]:
 
     Raises: `BadFileError` with a fault for each that is none, or that the block does not have.
     """
-    if len(text) > MOST_BYTES:
-        raise BadFileError([Fault("", f"the file is larger than {MOST_BYTES // 1_000_000} MB")])
+    if len(text) > _MOST_BYTES:
+        raise BadFileError([Fault("", f"the file is larger than {_MOST_BYTES // 1_000_000} MB")])
     try:
         read = MeasuresIn.model_validate(json.loads(text))
     except ValidationError as errors:

@@ -10,7 +10,7 @@ from PIL import Image, ImageOps, UnidentifiedImageError
 
 from yonk.core.paper import SaidError
 
-MOST_BYTES = 8_000_000
+MOST_PHOTO_BYTES = 8_000_000
 MOST_PIXELS = 60_000_000
 LONGEST = 2400  # pixels of the longer side that are kept
 QUALITY = 85
@@ -22,7 +22,7 @@ class NoPhotoError(SaidError):
 
 
 @dataclass(frozen=True)
-class Picture:
+class JpegPhoto:
     """A photo as JPEG, and its size in pixels."""
 
     content: bytes
@@ -30,7 +30,7 @@ class Picture:
     height: int
 
 
-def as_kept(content: bytes) -> Picture:
+def as_kept(content: bytes) -> JpegPhoto:
     """A photo as it is kept: upright, of a size that a screen can show, with no word of the place
     or the camera.
 
@@ -39,8 +39,10 @@ def as_kept(content: bytes) -> Picture:
 
     Raises: `NoPhotoError` for anything else, and for what is too large, before it is decoded.
     """
-    if len(content) > MOST_BYTES:
-        raise NoPhotoError(f"This photo is larger than {MOST_BYTES // 1_000_000} MB; send less.")
+    if len(content) > MOST_PHOTO_BYTES:
+        raise NoPhotoError(
+            f"This photo is larger than {MOST_PHOTO_BYTES // 1_000_000} MB; send less."
+        )
     try:
         with warnings.catch_warnings():
             warnings.simplefilter("error", Image.DecompressionBombWarning)
@@ -62,7 +64,7 @@ def _check_size(opened: Image.Image) -> None:
         )
 
 
-def _written(opened: Image.Image) -> Picture:
+def _written(opened: Image.Image) -> JpegPhoto:
     opened.draft("RGB", (LONGEST, LONGEST))
     upright = ImageOps.exif_transpose(opened)
     flat = Image.new("RGB", upright.size, "white")
@@ -71,4 +73,4 @@ def _written(opened: Image.Image) -> Picture:
     flat.thumbnail((LONGEST, LONGEST))
     out = BytesIO()
     flat.save(out, "JPEG", quality=QUALITY, optimize=True)
-    return Picture(out.getvalue(), flat.width, flat.height)
+    return JpegPhoto(out.getvalue(), flat.width, flat.height)

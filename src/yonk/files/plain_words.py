@@ -8,7 +8,7 @@ A_LIST = "must be a list, in [ and ]"
 AN_OBJECT = "must be an object, in {{ and }}"
 A_WHOLE_NUMBER = "must be a whole number, without quotes"
 
-WORDS = {
+PLAIN_WORDS = {
     "missing": "is missing",
     "extra_forbidden": "is not known here; take it out",
     "tuple_type": A_LIST,
@@ -38,7 +38,7 @@ def in_plain_words(error: Any) -> str:
     """One of Pydantic's errors in a sentence, without the name of the place."""
     given = error.get("ctx", {})
     about_text = isinstance(error.get("input"), str) and error["type"] in ("too_long", "too_short")
-    words = WORDS.get(f"string_{error['type']}" if about_text else error["type"])
+    words = PLAIN_WORDS.get(f"string_{error['type']}" if about_text else error["type"])
     if words:
         return words.format_map(given)
     message = str(error["msg"]).removeprefix("Value error, ")

@@ -113,7 +113,7 @@ def plan_schema() -> dict[str, Any]:
     }
 
 
-def size(width: Length, height: Length) -> dict[str, str]:
+def size_out(width: Length, height: Length) -> dict[str, str]:
     """A width and a height as a plan writes them."""
     return {"width": width.write(), "height": height.write()}
 
@@ -133,7 +133,7 @@ def _patches(plan: Plan) -> Iterator[dict[str, Any]]:
         yield {
             "letter": letter,
             "shape": patch.shape,
-            "finished": size(patch.width, patch.height),
+            "finished": size_out(patch.width, patch.height),
             "fabric": fabric,
             "per_block": per_block[letter, fabric],
             "total": total,
@@ -149,8 +149,8 @@ def _unit(recipe: Recipe, plan: Plan) -> dict[str, Any]:
             {part.cloth.letter for part in unit.parts}, key=lambda name: (len(name), name)
         ),
         "fabrics": list(unit.fabrics),
-        "finished": size(unit.width, unit.height),
-        "unfinished": size(unit.width + both, unit.height + both),
+        "finished": size_out(unit.width, unit.height),
+        "unfinished": size_out(unit.width + both, unit.height + both),
         "per_block": recipe.group.per_block,
         "total": recipe.total,
         "method": recipe.method.name,

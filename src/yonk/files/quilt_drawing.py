@@ -19,7 +19,7 @@ from yonk.core.top import Diagram
 from yonk.files.paper import BOLD, INK, MADDER, SHEET
 from yonk.files.plain_text import for_markup
 
-NOTHING = "#fffdf6"
+_NOTHING = "#fffdf6"
 
 
 @dataclass(frozen=True)
@@ -38,7 +38,7 @@ def coloured_outlines(quilt: Quilt) -> Iterator[Coloured]:
     layout, fabrics = layout_of(quilt), quilt.all_fabrics
 
     def colour(key: str) -> str:
-        return fabrics[key].colour if key in fabrics else NOTHING
+        return fabrics[key].colour if key in fabrics else _NOTHING
 
     @cache
     def faces(key: str) -> list[tuple[Polygon, str]]:

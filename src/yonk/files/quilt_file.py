@@ -49,8 +49,8 @@ from yonk.files.block_file import (
 from yonk.files.exact import Exact, FilePart, Key, Name, Positive, Text
 from yonk.files.making_file import MakingIn, making_faults, making_of, write_settings
 
-FORMAT = "yonk-quilt/1"
-MOST_BYTES = 12_000_000
+_FORMAT = "yonk-quilt/1"
+MOST_QUILT_BYTES = 12_000_000
 
 
 def _count(field: Any) -> Any:
@@ -59,7 +59,7 @@ def _count(field: Any) -> Any:
 
 
 Lines = Annotated[int, _count("quilt_lines")]
-Line = Annotated[int, Field(strict=True, ge=0, le=2 * COUNTS["quilt_lines"][1])]
+LineNumber = Annotated[int, Field(strict=True, ge=0, le=2 * COUNTS["quilt_lines"][1])]
 NoKey = Annotated[Text, Field(max_length=80)]
 
 
@@ -85,8 +85,8 @@ class PlacedIn(FilePart):
 class PlaceIn(PlacedIn):
     """A place that something else lies at than elsewhere."""
 
-    row: Line
-    column: Line
+    row: LineNumber
+    column: LineNumber
 
 
 class AlternateIn(FilePart):
@@ -192,8 +192,10 @@ def quilt_schema() -> dict[str, Any]:
 
 def read_quilt(text: str | bytes) -> Quilt:
     """Read a quilt file. Raises `BadFileError` with every fault found."""
-    if len(text) > MOST_BYTES:
-        raise BadFileError([Fault("", f"the file is larger than {MOST_BYTES // 1_000_000} MB")])
+    if len(text) > MOST_QUILT_BYTES:
+        raise BadFileError(
+            [Fault("", f"the file is larger than {MOST_QUILT_BYTES // 1_000_000} MB")]
+        )
     try:
         raw = json.loads(text)
     except (ValueError, RecursionError):
@@ -392,7 +394,7 @@ def _setting(read: SettingIn) -> Setting:
 def write_quilt(quilt: Quilt) -> dict[str, Any]:
     """The content of a quilt's file, ready for JSON. Reading it gives the same quilt."""
     written: dict[str, Any] = {
-        "format": FORMAT,
+        "format": _FORMAT,
         "name": quilt.name,
         "unit": quilt.unit,
         "blocks": [_block(one) for one in quilt.blocks],

@@ -33,7 +33,7 @@ from yonk.files.paper import MADDER, MARGIN, SIZES, SOFT, PaperName, bound, mark
 from yonk.files.quilt_drawing import DiagramDrawing
 from yonk.files.steps_pdf import steps_story
 
-TALLEST = 420.0  # points, of the diagram
+_TALLEST = 420.0  # points, of the diagram
 FIRST_PICTURE = 220.0  # points, of the quilt on the first page
 MOST_BOXES = 24  # to be ticked one by one
 
@@ -76,7 +76,7 @@ def _sewing(sewing: TopSewing, diagram: Diagram, width: float) -> list[Flowable]
         Paragraph(marked(f"{sewing.quilt.name}: sewing the top", 17), style(17, bold=True)),
         Paragraph(marked(pressed_words(sewing.pressing), 11), style(11, colour=SOFT)),
         Spacer(1, 8),
-        DiagramDrawing(sewing.quilt, diagram, width, TALLEST),
+        DiagramDrawing(sewing.quilt, diagram, width, _TALLEST),
         Paragraph(
             marked(
                 "The numbers are those of the rows; each mark crosses a seam toward the side that "

@@ -14,7 +14,7 @@ from yonk.core.top import TopCutting
 from yonk.files.plain_text import for_a_cell, plain_fractions, sized
 from yonk.files.plan_file import cut_rows, plan_schema
 
-HEADINGS = ("fabric", "count", "shape", "cut width", "cut height", "unit", "cut further", "for")
+_HEADINGS = ("fabric", "count", "shape", "cut width", "cut height", "unit", "cut further", "for")
 
 
 def write_quilt_plan(plan: QuiltPlan) -> dict[str, Any]:

@@ -36,11 +36,11 @@ from yonk.files.paper import (
 from yonk.files.steps_pdf import StepDrawing, arrow_tip
 
 MAP_SHARE = 0.62  # of the page's width
-LARGEST = 78.0  # points, of the largest picture of a step
-MOST_DRAWN = 120  # steps that have pictures; beyond, a drawing is a book
-ARROW = 14.0
+_LARGEST = 78.0  # points, of the largest picture of a step
+_MOST_DRAWN = 120  # steps that have pictures; beyond, a drawing is a book
+_ARROW = 14.0
 NUMBER = 8.0  # points, of a step's number on the map
-GAP = 8.0  # points beside a picture
+_GAP = 8.0  # points beside a picture
 
 
 def write_sewing_pdf(
@@ -91,11 +91,11 @@ def _step(plan: SewingPlan, step: SewingStep, width: float) -> Flowable:
     box = Table([[""]], colWidths=[12], rowHeights=[12])
     box.setStyle(TableStyle([("BOX", (0, 0), (-1, -1), 0.8, INK)]))
     drawings = _drawings(plan, step)
-    room = sum(one.width for one in drawings) + GAP * len(drawings)
+    room = sum(one.width for one in drawings) + _GAP * len(drawings)
     cells: list[object] = [box, words]
     widths = [20.0, width - 20 - room]
     if drawings:
-        cells.append(Table([drawings], colWidths=[one.width + GAP for one in drawings]))
+        cells.append(Table([drawings], colWidths=[one.width + _GAP for one in drawings]))
         widths.append(room)
     row = Table([cells], colWidths=widths)
     row.setStyle(
@@ -113,11 +113,11 @@ def _step(plan: SewingPlan, step: SewingStep, width: float) -> Flowable:
 
 def _drawings(plan: SewingPlan, step: SewingStep) -> list[StepDrawing]:
     """The two pieces together, and opened."""
-    if step.kind != "join" or step.number > MOST_DRAWN:
+    if step.kind != "join" or step.number > _MOST_DRAWN:
         return []
     pictures = join_pictures(plan, plan.listed[step.joins[0]])[1:]
     largest = max(max(one.box[2], one.box[3]) for one in pictures)
-    return [StepDrawing(one, plan.draft, LARGEST / largest) for one in pictures]
+    return [StepDrawing(one, plan.draft, _LARGEST / largest) for one in pictures]
 
 
 class PressingMap(Flowable):  # type: ignore[misc]
@@ -161,9 +161,9 @@ class PressingMap(Flowable):  # type: ignore[misc]
         # the first part is on the left hand as one looks at the block
         across = lies.way[1], lies.way[0]
         for toward in (0, 1) if lies.side is None else (lies.side,):
-            reach = ARROW if toward == 0 else -ARROW
+            reach = _ARROW if toward == 0 else -_ARROW
             self._line((x, y), (x + across[0] * reach, y + across[1] * reach))
-        away = ARROW * (0.6 if lies.side else -0.6)
+        away = _ARROW * (0.6 if lies.side else -0.6)
         self._number(str(self.step_of[number]), (x + across[0] * away, y + across[1] * away))
 
     def _line(self, start: tuple[float, float], end: tuple[float, float]) -> None:

@@ -28,10 +28,10 @@ from yonk.files.paper import (
     width_of,
 )
 
-LARGEST = 60.0  # points, of the largest work of a recipe
+_LARGEST = 60.0  # points, of the largest work of a recipe
 PALE = 0.26
 LABEL = 9.0  # points
-ACROSS = 2  # steps side by side
+_ACROSS = 2  # steps side by side
 
 
 def write_steps_pdf(plan: Plan, paper: PaperName = "letter", *, first: int = 1) -> bytes:
@@ -81,14 +81,14 @@ def _steps(steps: list[RecipeStep], draft: Draft, said: set[str], width: float) 
     for number, (step, row) in enumerate(zip(steps, pictures, strict=True), start=1):
         own = max(largest / 2, *(max(one.box[2], one.box[3]) for one in row)) if row else largest
         drawings = [
-            StepDrawing(one, draft, LARGEST * (0.55 if len(row) > 1 else 1.0) / own) for one in row
+            StepDrawing(one, draft, _LARGEST * (0.55 if len(row) > 1 else 1.0) / own) for one in row
         ]
         caution = step.caution if step.caution and step.caution not in said else None
         said |= {caution} if caution else set()
         words = [Paragraph(f"<b>{number}</b> {marked(step.words, 10)}", style(10))]
         words += [Paragraph(marked(caution, 9), style(9, colour=MADDER))] if caution else []
-        cells.append(_cell(drawings, words, width / ACROSS))
-    rows = [cells[start : start + ACROSS] for start in range(0, len(cells), ACROSS)]
+        cells.append(_cell(drawings, words, width / _ACROSS))
+    rows = [cells[start : start + _ACROSS] for start in range(0, len(cells), _ACROSS)]
     return [_row(row, width) for row in rows]
 
 
@@ -105,7 +105,7 @@ def _cell(drawings: list[StepDrawing], words: list[Flowable], width: float) -> T
 
 
 def _row(cells: list[Table], width: float) -> Table:
-    row = Table([[*cells, *[""] * (ACROSS - len(cells))]], colWidths=[width / ACROSS] * ACROSS)
+    row = Table([[*cells, *[""] * (_ACROSS - len(cells))]], colWidths=[width / _ACROSS] * _ACROSS)
     line = ("LINEBELOW", (0, 0), (-1, -1), 0.4, SOFT)
     row.setStyle(
         TableStyle(

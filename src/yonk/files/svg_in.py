@@ -17,7 +17,7 @@ from xml.etree.ElementTree import Element, ParseError, fromstring
 from svgelements import SVG, Close, Line, Move, Path, Shape
 
 from yonk.core.paper import XY, Draft, Fault, LengthError, Point, Seam, read_length
-from yonk.files.block_file import MOST_BYTES, MOST_SEAMS, BadFileError
+from yonk.files.block_file import MOST_BLOCK_BYTES, MOST_SEAMS, BadFileError
 
 MOST_NUMBERS = 200_000
 MOST_TRANSFORM = 1_000  # signs; it is read in a time that grows as their square
@@ -27,7 +27,7 @@ LATTICES = (1, 2, 3, 4, 6, 8, 12, 16)
 
 
 @dataclass(frozen=True)
-class Taken:
+class SeamsTaken:
     """The seams taken from a drawing and what did not fit."""
 
     seams: tuple[Seam, ...]
@@ -55,19 +55,19 @@ class Taken:
         return said
 
 
-def read_svg(text: str, draft: Draft, parts: int) -> Taken:
+def read_svg(text: str, draft: Draft, parts: int) -> SeamsTaken:
     """The seams of a drawing, in the draft's columns and rows, on a lattice of `parts` to a cell.
 
     Raises `BadFileError` for what is no SVG, or holds no straight line.
     """
-    if len(text) > MOST_BYTES:
+    if len(text) > MOST_BLOCK_BYTES:
         raise BadFileError([Fault("", "the drawing is larger than 2 MB")])
     if parts not in LATTICES:
         raise BadFileError([Fault("parts", f"must be one of {', '.join(map(str, LATTICES))}")])
     tree = _checked(text)
     exact = _own_seams(tree, draft)
     if exact:
-        return Taken(exact, len(exact), 0, 0, 0, 0.0)
+        return SeamsTaken(exact, len(exact), 0, 0, 0, 0.0)
     try:
         drawing = SVG.parse(io.StringIO(text), reify=True)
         elements = [element for element in drawing.elements() if isinstance(element, Shape)]
@@ -212,7 +212,7 @@ def _segments(shape: Shape) -> tuple[list[tuple[XY, XY]], int]:
 
 def _snapped(
     lines: list[tuple[XY, XY]], draft: Draft, parts: int, curves: int, other: int
-) -> Taken:
+) -> SeamsTaken:
     across = [spot[0] for line in lines for spot in line]
     down = [spot[1] for line in lines for spot in line]
     box = min(across), min(down), max(across) - min(across), max(down) - min(down)
@@ -231,7 +231,9 @@ def _snapped(
     if len(kept) > MOST_SEAMS:
         raise BadFileError([Fault("seams", f"are more than {MOST_SEAMS}")])
     lost = sum(snap.point(a) == snap.point(b) for a, b in lines)
-    return Taken(tuple((a, b) for a, b in kept), len(lines), curves, other, lost, snap.farthest)
+    return SeamsTaken(
+        tuple((a, b) for a, b in kept), len(lines), curves, other, lost, snap.farthest
+    )
 
 
 class _Snap:

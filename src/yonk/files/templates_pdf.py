@@ -33,7 +33,7 @@ from yonk.files.paper import (
 )
 
 OVERLAP = 36.0
-HEAD = 44.0
+_HEAD = 44.0
 INSIDE = 2.0  # so that no line is cut off by the page's frame
 
 
@@ -58,7 +58,7 @@ def write_templates_pdf(
 def room(paper: PaperName) -> tuple[float, float]:
     """What a page has room for, in points."""
     width, height = SIZES[paper]
-    return width - 2 * MARGIN - 2 * INSIDE, height - 2 * MARGIN - HEAD - 2 * INSIDE
+    return width - 2 * MARGIN - 2 * INSIDE, height - 2 * MARGIN - _HEAD - 2 * INSIDE
 
 
 def tiles(template: Template, unit: LengthUnit, paper: PaperName) -> Iterator[tuple[float, float]]:

@@ -23,7 +23,7 @@ from yonk.files.log_file import (
     PhotoPart,
     TakenBackPart,
 )
-from yonk.files.photo import Picture
+from yonk.files.photo import JpegPhoto
 from yonk.files.seam_log_file import read_figures, read_test
 from yonk.store import block_log as store_of_block
 from yonk.store import seam_log as store
@@ -106,7 +106,9 @@ def log_file_of(session: Session, block_id: str) -> tuple[LogFile, dict[str, byt
     return log, content
 
 
-def keep_log(session: Session, block_id: str, log: LogFile, photos: Mapping[str, Picture]) -> None:
+def keep_log(
+    session: Session, block_id: str, log: LogFile, photos: Mapping[str, JpegPhoto]
+) -> None:
     """Keep a log that came in with a block. The caller ends it, so that it is all or nothing."""
     store_of_block.add_log(
         session,

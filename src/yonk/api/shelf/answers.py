@@ -14,7 +14,7 @@ from yonk.core.paper import Draft, copy_name
 from yonk.core.planning import Reading, cut_size_words, read
 from yonk.files.block_file import check_reading, read_block, write_block
 from yonk.files.log_file import LogFile, read_parcel
-from yonk.files.photo import Picture, as_kept
+from yonk.files.photo import JpegPhoto, as_kept
 from yonk.store.blocks import Form
 from yonk.store.usual import KeptUsual
 
@@ -41,7 +41,7 @@ def form_of_file(text: bytes) -> Form:
     return form_of(read_block(text))
 
 
-def parcel_unpacked(content: bytes) -> tuple[Form, LogFile, dict[str, Picture]]:
+def parcel_unpacked(content: bytes) -> tuple[Form, LogFile, dict[str, JpegPhoto]]:
     """What is kept of a parcel: the block, its log, its photos written anew. Raises
     `BadFileError`, `NoPhotoError`.
     """
