@@ -16,9 +16,9 @@ from yonk.api.shelf.answers import card_of, form_of
 from yonk.core.planning import read
 from yonk.files.block_file import write_block
 from yonk.store import blocks, revisions
-from yonk.store.blocks import PAGE, Form, OldRevisionError
+from yonk.store.blocks import PAGE, BlockContents, OldRevisionError
 from yonk.store.database import session_maker
-from yonk.store.revisions import State, to_thin
+from yonk.store.revisions import SavedState, to_thin
 
 PLAIN = even(2, 2)
 FORM = form_of(PLAIN)
@@ -127,7 +127,7 @@ def test_the_rule_keeps_first_newest_named_opened_and_the_last_month(
     moment = datetime(2026, 11, 23, 12)
     ages = sorted((age for age, _, _ in rows), reverse=True)
     kept = [
-        State(number, moment - timedelta(seconds=age), "named" if named else "", opened)
+        SavedState(number, moment - timedelta(seconds=age), "named" if named else "", opened)
         for number, (age, (_, named, opened)) in enumerate(zip(ages, rows, strict=True), start=1)
     ]
     gone = list(to_thin(kept, moment))
@@ -143,7 +143,7 @@ def test_the_rule_keeps_first_newest_named_opened_and_the_last_month(
 def test_the_conflict_of_two_windows_shows_theirs(empty: Engine) -> None:
     with session_maker(empty)() as session:
         kept = blocks.create_block(session, FORM)
-        blocks.save_block(session, kept.id, Form("Theirs", FORM.document, FORM.card), 1)
+        blocks.save_block(session, kept.id, BlockContents("Theirs", FORM.document, FORM.card), 1)
         with pytest.raises(OldRevisionError) as old:
             blocks.save_block(session, kept.id, FORM, 1)
         assert old.value.theirs.name == "Theirs"

@@ -22,12 +22,12 @@ from yonk.core.paper import DraftError
 from yonk.core.setting import SharedPart
 from yonk.machine.cluster import Cluster, proxy_config
 from yonk.machine.node_check import node_says
-from yonk.store.blocks import Form, create_block
+from yonk.store.blocks import BlockContents, create_block
 from yonk.store.database import open_engine, session_maker
-from yonk.store.models import Share
+from yonk.store.models import RightGiven
 from yonk.store.people import add_account
 from yonk.store.rights import Person
-from yonk.store.together import keep_part, parts_of
+from yonk.store.together import keep_part, shared_parts
 
 
 @pytest.fixture(scope="module")
@@ -60,7 +60,7 @@ def test_two_nodes_never_give_the_last_block_twice(cluster: Cluster) -> None:
         mark = f"{time.monotonic_ns():x}"
         people = [add_account(session, f"{name} {mark}", PASSWORD) for name in ("Ann", "Bea")]
         session.commit()
-        quilt = create_block(session, Form("Throw", "{}", "{}", "quilt"))
+        quilt = create_block(session, BlockContents("Throw", "{}", "{}", "quilt"))
         keep_shares_of(session, quilt.id, people)
 
     def take_all(number: int) -> None:
@@ -75,7 +75,7 @@ def test_two_nodes_never_give_the_last_block_twice(cluster: Cluster) -> None:
     with ThreadPoolExecutor(2) as takers:
         assert list(takers.map(take_all, range(2))) == [None, None]
     with session_maker(engines[1])() as session:
-        assert sum(part.count for part in parts_of(session, quilt.id)) == 10
+        assert sum(part.count for part in shared_parts(session, quilt.id)) == 10
     for engine in engines:
         engine.dispose()
 
@@ -110,7 +110,7 @@ def test_every_pool_follows_the_one_writer(cluster: Cluster) -> None:
 
 def keep_shares_of(session: Session, quilt_id: str, people: list[Person]) -> None:
     """Have a quilt seen by some people."""
-    session.add_all(Share(thing_id=quilt_id, with_id=one.id, level="see") for one in people)
+    session.add_all(RightGiven(thing_id=quilt_id, with_id=one.id, level="see") for one in people)
     session.commit()
 
 

@@ -28,7 +28,7 @@ class Measured:
 
 
 @dataclass(frozen=True)
-class Taken:
+class Unpicked:
     """How often the seams of a step were taken back: its mark and the words it was told in."""
 
     mark: str
@@ -78,7 +78,7 @@ def add_log(
     block_id: str,
     *,
     measured: Sequence[Measured],
-    taken: Sequence[Taken],
+    taken: Sequence[Unpicked],
     notes: Sequence[Entry],
     photos: Sequence[NewPhoto],
 ) -> None:
@@ -137,15 +137,15 @@ def forget_measured(session: Session, block_id: str) -> None:
     session.commit()
 
 
-def taken_back_of(session: Session, block_id: str) -> list[Taken]:
+def taken_back_of(session: Session, block_id: str) -> list[Unpicked]:
     """How often seams of a block were taken back."""
     ask(session, block_id)
     rows = session.scalars(select(TakenBack).where(TakenBack.block_id == block_id))
-    return [Taken(row.mark, row.words, row.times) for row in rows]
+    return [Unpicked(row.mark, row.words, row.times) for row in rows]
 
 
 @retried
-def keep_taken_back(session: Session, block_id: str, one: Taken) -> None:
+def keep_taken_back(session: Session, block_id: str, one: Unpicked) -> None:
     """Keep how often the seams of a step were taken back."""
     ask(session, block_id, "change")
     new = {"words": one.words, "times": one.times, "changed": now()}

@@ -15,15 +15,15 @@ from yonk.core.paper import Fault, YonkError
 from yonk.store.database import retried
 from yonk.store.models import Account, Block, BlockLabel, BlockRevision, Marker, now
 from yonk.store.revisions import THIN_EVERY, thin
-from yonk.store.rights import NoSuchBlockError, Right, ask, owned, person_of, visible
+from yonk.store.rights import NoSuchBlockError, Right, ask, owned, person_of, visible_to
 
-Order = Literal["changed", "name", "oldest"]
-Kind = Literal["block", "quilt"]
+ShelfOrder = Literal["changed", "name", "oldest"]
+ItemKind = Literal["block", "quilt"]
 PAGE = 48
 
 
 @dataclass(frozen=True)
-class Kept:
+class KeptBlock:
     """A block as it is kept; `document` is its block file. `right` is what the person may do with
     it, `owner` whose it is where it is somebody else's.
     """
@@ -41,7 +41,7 @@ class Kept:
 
 
 @dataclass(frozen=True)
-class Form:
+class BlockContents:
     """What is kept of a block or a quilt: its name, its file, and the card that its shelf shows of
     it.
     """
@@ -49,7 +49,7 @@ class Form:
     name: str
     document: str
     card: str
-    kind: Kind = "block"
+    kind: ItemKind = "block"
 
 
 @dataclass(frozen=True)
@@ -67,7 +67,7 @@ class Card:
 
 
 @dataclass(frozen=True)
-class Page:
+class ShelfPage:
     """A page of the shelf, and how many blocks there are on all of them."""
 
     cards: tuple[Card, ...]
@@ -86,13 +86,13 @@ class OldRevisionError(YonkError):
 
     code = "old-revision"
 
-    def __init__(self, theirs: Kept) -> None:
+    def __init__(self, theirs: KeptBlock) -> None:
         message = "This block was saved from another window meanwhile. Both versions are kept."
         super().__init__(Fault("revision", message), given=(theirs,))
         self.theirs = theirs
 
 
-def all_own(session: Session) -> Iterator[Kept]:
+def all_own_blocks(session: Session) -> Iterator[KeptBlock]:
     """All blocks and quilts on the shelves that are the person's own, the oldest first."""
     asked = (
         select(Block.id)
@@ -107,18 +107,18 @@ def shelf_page(
     session: Session,
     number: int = 1,
     search: str = "",
-    order: Order = "changed",
-    kind: Kind = "block",
+    order: ShelfOrder = "changed",
+    kind: ItemKind = "block",
     origin: str = "",
     label: str = "",
-) -> Page:
+) -> ShelfPage:
     """A page of the blocks, or quilts, on their shelf, those whose name holds the words searched
     for, or of a `label`; or of quilts those that have a block of an `origin`.
     """
     here = [
         Block.deleted.is_(None),
         Block.kind == kind,
-        *visible(session, Block),
+        *visible_to(session, Block),
         *([Block.document.contains(f'"origin": "{origin}"', autoescape=True)] if origin else []),
         *(
             [Block.id.in_(select(BlockLabel.block_id).where(BlockLabel.label == label))]
@@ -144,17 +144,17 @@ def shelf_page(
     others = (Account.id == Block.owner) & (Account.id != person_of(session).id)
     cards = select(*columns).outerjoin(Account, others).where(Block.id.in_(names))
     found = {row[0]: Card(*row[:5], row[5] or "") for row in session.execute(cards)}
-    return Page(tuple(found[name] for name in names if name in found), total)
+    return ShelfPage(tuple(found[name] for name in names if name in found), total)
 
 
-def one_block(session: Session, block_id: str, right: Right = "see") -> Kept:
+def one_block(session: Session, block_id: str, right: Right = "see") -> KeptBlock:
     """A block, deleted or not, for which this is wanted. Raises `NoSuchBlockError`,
     `NotYoursError`.
     """
     return _seen(session, block_id, ask(session, block_id, right))
 
 
-def _seen(session: Session, block_id: str, may: Right) -> Kept:
+def _seen(session: Session, block_id: str, may: Right) -> KeptBlock:
     """A block of which it is known what the person may do with it."""
     row = session.get(Block, block_id, populate_existing=True, options=[undefer(Block.document)])
     if row is None:
@@ -164,8 +164,8 @@ def _seen(session: Session, block_id: str, may: Right) -> Kept:
 
 
 def live_block(
-    session: Session, block_id: str, kind: Kind | None = "block", right: Right = "see"
-) -> Kept:
+    session: Session, block_id: str, kind: ItemKind | None = "block", right: Right = "see"
+) -> KeptBlock:
     """A block, or a quilt, or either, on its shelf, for which this is wanted. Raises
     `NoSuchBlockError`, `NotYoursError`, `DeletedBlockError` for one that was taken off.
     """
@@ -180,10 +180,10 @@ def live_block(
 @retried
 def create_block(
     session: Session,
-    form: Form,
+    form: BlockContents,
     save_key: str | None = None,
     along: Callable[[str], None] | None = None,
-) -> Kept:
+) -> KeptBlock:
     """Keep a new block, and what comes `along` with it, all or nothing. A save that comes again
     under its own key is the block that it made.
     """
@@ -201,7 +201,7 @@ def create_block(
     return _seen(session, made, "own")
 
 
-def _add(session: Session, form: Form, save_key: str | None) -> str:
+def _add(session: Session, form: BlockContents, save_key: str | None) -> str:
     moment = now()
     row = Block(
         id=uuid.uuid4().hex,
@@ -228,8 +228,8 @@ def _add(session: Session, form: Form, save_key: str | None) -> str:
 
 @retried
 def save_block(
-    session: Session, block_id: str, form: Form, revision: int, save_key: str | None = None
-) -> Kept:
+    session: Session, block_id: str, form: BlockContents, revision: int, save_key: str | None = None
+) -> KeptBlock:
     """Keep a new state of a block over the `revision` that it was made from.
 
     The save that comes again under the key it came under before is the same save. Raises
@@ -325,13 +325,15 @@ def delete_block(session: Session, block_id: str) -> None:
     _mark(session, block_id, now())
 
 
-def restore_block(session: Session, block_id: str) -> Kept:
+def restore_block(session: Session, block_id: str) -> KeptBlock:
     """Bring a deleted block back. Raises `NoSuchBlockError`."""
     _mark(session, block_id, None)
     return one_block(session, block_id)
 
 
-def lay_out_once(session: Session, name: str, forms: Callable[[], Iterable[Form]]) -> list[str]:
+def lay_out_once(
+    session: Session, name: str, forms: Callable[[], Iterable[BlockContents]]
+) -> list[str]:
     """Keep some blocks, once in the life of a database: all of them or, where that is cut short,
     none yet. Returns the ids of those that were kept.
     """
@@ -359,8 +361,8 @@ def _mark(session: Session, block_id: str, moment: datetime | None) -> None:
     session.commit()
 
 
-def _kept(row: Block) -> Kept:
-    return Kept(
+def _kept(row: Block) -> KeptBlock:
+    return KeptBlock(
         row.id,
         row.name,
         row.document,

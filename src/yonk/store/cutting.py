@@ -20,7 +20,7 @@ from yonk.store.database import retried
 from yonk.store.models import CutDone, CutMark, now
 from yonk.store.rights import ask
 
-Column = Literal["done", "booked"]
+MarkColumn = Literal["done", "booked"]
 
 
 @dataclass(frozen=True)
@@ -65,7 +65,7 @@ def mark(
     block_id: str,
     marks: Iterable[KeptMark],
     revision: int,
-    column: Column = "done",
+    column: MarkColumn = "done",
 ) -> None:
     """Keep how much of some cuts is cut; the others stay as they are."""
     ask(session, block_id, "change")
@@ -84,7 +84,7 @@ def _put(
     block_id: str,
     marks: Iterable[KeptMark],
     revision: int,
-    columns: Sequence[Column],
+    columns: Sequence[MarkColumn],
 ) -> None:
     moment = now()
     for one in sorted(

@@ -25,13 +25,13 @@ from yonk.core.paper import ToldError
 TRIES = 6
 BACK_OFF = 0.02  # seconds, for each try before; by chance, so that two do not meet again
 IN_THE_WAY = (1205, 1213)  # a lock that was waited for too long, and two that waited for each other
-SECONDS = 10
+_SECONDS = 10
 POOL = 16
 RESTORING = "restoring"  # a table that is there while a backup is put back
 RETRIES = Counter("yonk_retries_total", "Pieces of work that were in another's way.")
 
 Given = ParamSpec("Given")
-Made = TypeVar("Made")
+WorkResult = TypeVar("Made")
 
 
 class NewerSchemaError(ToldError):
@@ -50,7 +50,7 @@ def open_engine(url: str, pool: int = POOL, *, cluster: bool = False) -> Engine:
     """An engine for a database address; a dropped connection is noticed before it is used, and none
     waits for good. In a `cluster`, what another node has acknowledged is waited for.
     """
-    patience = {"connect_timeout": 3, "read_timeout": SECONDS, "write_timeout": SECONDS}
+    patience = {"connect_timeout": 3, "read_timeout": _SECONDS, "write_timeout": _SECONDS}
     more = {"init_command": "SET SESSION wsrep_sync_wait = 1"} if cluster else {}
     return create_engine(
         url,
@@ -100,14 +100,14 @@ def _config() -> Config:
 
 
 def retried(
-    work: Callable[Concatenate[Session, Given], Made],
-) -> Callable[Concatenate[Session, Given], Made]:
+    work: Callable[Concatenate[Session, Given], WorkResult],
+) -> Callable[Concatenate[Session, Given], WorkResult]:
     """Does a piece of work that ends in one commit again, where another one's locks were in its
     way.
     """
 
     @wraps(work)
-    def again(session: Session, *given: Given.args, **named: Given.kwargs) -> Made:
+    def again(session: Session, *given: Given.args, **named: Given.kwargs) -> WorkResult:
         for tried in range(1, TRIES + 1):
             try:
                 return work(session, *given, **named)
@@ -122,7 +122,7 @@ def retried(
                 raise
         raise AssertionError("the last try raises")
 
-    return cast(Callable[Concatenate[Session, Given], Made], again)
+    return cast(Callable[Concatenate[Session, Given], WorkResult], again)
 
 
 def _code(fault: OperationalError) -> Any:

@@ -12,7 +12,7 @@ from sqlalchemy.orm import Session
 from yonk.core.paper import ToldError
 from yonk.store.database import retried
 from yonk.store.models import Account, ShelfFabric, now
-from yonk.store.rights import ask, owned, person_of, visible
+from yonk.store.rights import ask, owned, person_of, visible_to
 
 
 @dataclass(frozen=True)
@@ -48,13 +48,13 @@ def all_fabrics(session: Session) -> Sequence[KeptFabric]:
     rows = session.execute(
         select(ShelfFabric, Account.name)
         .outerjoin(Account, others)
-        .where(ShelfFabric.deleted.is_(None), *visible(session, ShelfFabric))
+        .where(ShelfFabric.deleted.is_(None), *visible_to(session, ShelfFabric))
         .order_by(ShelfFabric.name, ShelfFabric.id)
     )
     return [replace(_kept(row), owner=owner or "") for row, owner in rows]
 
 
-def all_own(session: Session) -> Sequence[KeptFabric]:
+def all_own_fabrics(session: Session) -> Sequence[KeptFabric]:
     """The fabrics of the shelf that are the person's own."""
     rows = session.scalars(
         select(ShelfFabric)

@@ -11,7 +11,7 @@ from sqlalchemy.orm import Session
 
 from yonk.store.database import retried
 from yonk.store.models import Block, BlockLabel, ShelfNote
-from yonk.store.rights import ask, owned, visible
+from yonk.store.rights import ask, owned, visible_to
 
 MOST_BINNED = 200
 
@@ -34,7 +34,7 @@ class Binned:
     deleted: datetime
 
 
-def about(session: Session, ids: Sequence[str]) -> dict[str, About]:
+def about_blocks(session: Session, ids: Sequence[str]) -> dict[str, About]:
     """What is said of some blocks, by their ids."""
     labels: dict[str, list[str]] = {}
     rows = session.execute(
@@ -54,7 +54,7 @@ def all_labels(session: Session) -> list[tuple[str, int]]:
     asked = (
         select(BlockLabel.label, func.count())
         .join(Block, Block.id == BlockLabel.block_id)
-        .where(Block.deleted.is_(None), *visible(session, Block))
+        .where(Block.deleted.is_(None), *visible_to(session, Block))
         .group_by(BlockLabel.label)
         .order_by(BlockLabel.label)
     )

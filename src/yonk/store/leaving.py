@@ -23,7 +23,13 @@ OF_A_BLOCK = (
     models.BlockNote,
     models.Photo,
 )
-OWNED = (models.Block, models.ShelfFabric, models.SeamTestRow, models.Preference, models.Usual)
+OWNED = (
+    models.Block,
+    models.ShelfFabric,
+    models.SeamTestRow,
+    models.Preference,
+    models.PersonDefaults,
+)
 
 
 @retried
@@ -46,7 +52,7 @@ def delete_account(session: Session, person: Person) -> list[str]:
     )
     for table in OF_A_BLOCK:
         _delete(session, table, table.block_id.in_(blocks_now))
-    share, part, member = models.Share, models.Part, models.CircleMember
+    share, part, member = models.RightGiven, models.SharedPartRow, models.CircleMember
     _delete(session, share, share.thing_id.in_([*blocks_now, *fabrics_now]))
     _delete(session, share, share.with_id.in_([person.id, *circles_now]))
     _delete(session, part, part.quilt_id.in_(blocks_now))

@@ -81,7 +81,7 @@ class ShelfNote(Base):
     note: Mapped[str] = mapped_column(String(1000))
 
 
-class Usual(Base):
+class PersonDefaults(Base):
     """What the new blocks of a person begin with: a unit of length, and settings as typed, as
     JSON.
     """
@@ -327,7 +327,7 @@ class CircleMember(Base):
     account_id: Mapped[str] = mapped_column(String(32), primary_key=True, index=True)
 
 
-class Share(Base):
+class RightGiven(Base):
     """What a person or a group may do with a block, a quilt or a fabric of somebody else."""
 
     __tablename__ = "share"
@@ -337,7 +337,7 @@ class Share(Base):
     level: Mapped[str] = mapped_column(String(8))
 
 
-class Part(Base):
+class SharedPartRow(Base):
     """What a person took over of a quilt: so many of a block, and how many she has cut, sewn and
     handed in.
     """

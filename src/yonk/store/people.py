@@ -25,11 +25,11 @@ from yonk.store.models import (
     Account,
     Block,
     KnownDevice,
+    PersonDefaults,
     Preference,
     SeamTestRow,
     ShelfFabric,
     SignedIn,
-    Usual,
     now,
 )
 from yonk.store.passwords import check_password
@@ -105,7 +105,7 @@ def first_account(session: Session, name: str, password: str) -> Person:
     first = session.scalar(select(func.count()).select_from(Account)) == 0
     made = add_account(session, name, password, keeper=True)
     if first:
-        for table in (Block, ShelfFabric, SeamTestRow, Preference, Usual):
+        for table in (Block, ShelfFabric, SeamTestRow, Preference, PersonDefaults):
             session.execute(update(table).where(table.owner == "").values(owner=made.id))
     session.commit()
     return made

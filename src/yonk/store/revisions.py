@@ -30,7 +30,7 @@ _STEPS = (
 
 
 @dataclass(frozen=True)
-class State:
+class SavedState:
     """One saved state of a block."""
 
     revision: int
@@ -46,7 +46,7 @@ class NoSuchStateError(ToldError):
     words = "This state of the block is not kept any more."
 
 
-def states_of(session: Session, block_id: str) -> list[State]:
+def states_of(session: Session, block_id: str) -> list[SavedState]:
     """The saved states of a block, the newest first."""
     ask(session, block_id)
     columns = BlockRevision.revision, BlockRevision.saved, BlockRevision.title, BlockRevision.opened
@@ -56,7 +56,7 @@ def states_of(session: Session, block_id: str) -> list[State]:
         .order_by(BlockRevision.revision.desc())
     )
     return [
-        State(revision, saved, title or "", opened)
+        SavedState(revision, saved, title or "", opened)
         for revision, saved, title, opened in session.execute(asked)
     ]
 
@@ -100,7 +100,7 @@ def thin(session: Session, block_id: str, moment: datetime) -> None:
         )
 
 
-def to_thin(states: Sequence[State], moment: datetime) -> Iterable[State]:
+def to_thin(states: Sequence[SavedState], moment: datetime) -> Iterable[SavedState]:
     """The states that the rule does not keep: of each stretch of time the newest stays; a month is
     30 days.
     """

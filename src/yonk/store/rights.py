@@ -15,7 +15,7 @@ from sqlalchemy import ColumnElement, literal, or_, select, union_all
 from sqlalchemy.orm import Session
 
 from yonk.core.paper import FaultCode, ToldError
-from yonk.store.models import Block, CircleMember, Share, ShelfFabric
+from yonk.store.models import Block, CircleMember, RightGiven, ShelfFabric
 
 Level = Literal["see", "copy", "change"]
 Right = Literal["see", "copy", "change", "own"]
@@ -100,7 +100,9 @@ def ask(
 def _was_shared(session: Session, thing_id: str) -> bool:
     """Whether it is shared with the session's person, be it in the bin."""
     person = person_of(session)
-    asked = select(Share.level).where(Share.thing_id == thing_id, Share.with_id.in_(_with(person)))
+    asked = select(RightGiven.level).where(
+        RightGiven.thing_id == thing_id, RightGiven.with_id.in_(_with(person))
+    )
     return session.scalars(asked).first() is not None
 
 
@@ -123,10 +125,10 @@ def rights_to(session: Session, things: Sequence[str]) -> dict[str, Right]:
         select(table.id).where(table.id.in_(things), table.deleted.is_not(None))
         for table in (Block, ShelfFabric)
     ]
-    shared = select(Share.thing_id, Share.level).where(
-        Share.thing_id.in_(things),
-        Share.with_id.in_(_with(person)),
-        Share.thing_id.not_in(union_all(*in_the_bin)),
+    shared = select(RightGiven.thing_id, RightGiven.level).where(
+        RightGiven.thing_id.in_(things),
+        RightGiven.with_id.in_(_with(person)),
+        RightGiven.thing_id.not_in(union_all(*in_the_bin)),
     )
     mine = [
         select(table.id, literal("own")).where(table.id.in_(things), table.owner == person.id)
@@ -138,13 +140,15 @@ def rights_to(session: Session, things: Sequence[str]) -> dict[str, Right]:
     return found
 
 
-def visible(session: Session, table: type[Block | ShelfFabric]) -> list[ColumnElement[bool]]:
+def visible_to(session: Session, table: type[Block | ShelfFabric]) -> list[ColumnElement[bool]]:
     """What a search of a table is narrowed to: her own, and what is shared with her."""
     person = person_of(session)
     mine: ColumnElement[bool] = table.owner == person.id
     if person.alone:
         return [mine]
-    shared = session.scalars(select(Share.thing_id).where(Share.with_id.in_(_with(person)))).all()
+    shared = session.scalars(
+        select(RightGiven.thing_id).where(RightGiven.with_id.in_(_with(person)))
+    ).all()
     return [or_(mine, table.id.in_(shared)) if shared else mine]
 
 

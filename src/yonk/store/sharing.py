@@ -17,7 +17,7 @@ from yonk.store.models import (
     Block,
     Circle,
     CircleMember,
-    Share,
+    RightGiven,
     ShelfFabric,
     now,
 )
@@ -35,7 +35,7 @@ class NoSuchGroupError(ToldError):
 
 
 @dataclass(frozen=True)
-class Group:
+class PeopleGroup:
     """A group: its people, and whether it is hers to change."""
 
     id: str
@@ -44,7 +44,7 @@ class Group:
     hers: bool
 
 
-def groups(session: Session) -> list[Group]:
+def groups(session: Session) -> list[PeopleGroup]:
     """The groups that the person is in or made, by name."""
     person = person_of(session)
     within = select(CircleMember.circle_id).where(CircleMember.account_id == person.id)
@@ -63,7 +63,10 @@ def groups(session: Session) -> list[Group]:
     )
     for circle, one, name in found:
         members[circle].append(Named(one, name))
-    return [Group(row.id, row.name, tuple(members[row.id]), row.owner == person.id) for row in rows]
+    return [
+        PeopleGroup(row.id, row.name, tuple(members[row.id]), row.owner == person.id)
+        for row in rows
+    ]
 
 
 @retried
@@ -103,7 +106,7 @@ def drop_group(session: Session, group_id: str) -> None:
     if row is None or row.owner != person_of(session).id:
         raise NoSuchGroupError
     session.execute(delete(CircleMember).where(CircleMember.circle_id == group_id))
-    session.execute(delete(Share).where(Share.with_id == group_id))
+    session.execute(delete(RightGiven).where(RightGiven.with_id == group_id))
     session.delete(row)
     session.commit()
 
@@ -111,7 +114,9 @@ def drop_group(session: Session, group_id: str) -> None:
 def shares_of(session: Session, thing_id: str) -> dict[str, Level]:
     """With whom a thing is shared, and how far. Raises `NoSuchBlockError`, `NotYoursError`."""
     ask(session, thing_id, "own")
-    rows = session.execute(select(Share.with_id, Share.level).where(Share.thing_id == thing_id))
+    rows = session.execute(
+        select(RightGiven.with_id, RightGiven.level).where(RightGiven.thing_id == thing_id)
+    )
     return {one: cast(Level, level) for one, level in rows}
 
 
@@ -126,9 +131,9 @@ def keep_shares(session: Session, thing_id: str, shares: Mapping[str, Level]) ->
     known = people | {group.id for group in groups(session)}
     if not set(shares) <= known or person.id in shares:
         raise DraftError("shares", "name somebody who is not here any more; choose anew")
-    session.execute(delete(Share).where(Share.thing_id == thing_id))
+    session.execute(delete(RightGiven).where(RightGiven.thing_id == thing_id))
     session.add_all(
-        [Share(thing_id=thing_id, with_id=one, level=level) for one, level in shares.items()]
+        [RightGiven(thing_id=thing_id, with_id=one, level=level) for one, level in shares.items()]
     )
     session.commit()
 

@@ -18,7 +18,7 @@ from yonk.store.rights import ask, person_of
 TOUCHED = ""  # the person and block of a row that everybody writes, so that two never take the last
 
 
-def parts_of(session: Session, quilt_id: str) -> list[SharedPart]:
+def shared_parts(session: Session, quilt_id: str) -> list[SharedPart]:
     """Who took over what, in the order of people and blocks."""
     ask(session, quilt_id)
     return _parts(session, quilt_id)
@@ -52,8 +52,8 @@ def share_out(session: Session, quilt_id: str, parts: Sequence[SharedPart]) -> N
     ask(session, quilt_id, "change")
     _check_people(session, parts)
     _touch(session, quilt_id)
-    mine = models.Part.quilt_id == quilt_id, models.Part.account_id != TOUCHED
-    session.execute(delete(models.Part).where(*mine))
+    mine = models.SharedPartRow.quilt_id == quilt_id, models.SharedPartRow.account_id != TOUCHED
+    session.execute(delete(models.SharedPartRow).where(*mine))
     for part in parts:
         _put(session, quilt_id, part)
     session.commit()
@@ -67,7 +67,7 @@ def _check_people(session: Session, parts: Sequence[SharedPart]) -> None:
 
 def _parts(session: Session, quilt_id: str, *, newest: bool = False) -> list[SharedPart]:
     """Who took over what; the `newest`, whatever this session saw before it waited for others."""
-    table = models.Part
+    table = models.SharedPartRow
     asked = (
         select(table)
         .where(table.quilt_id == quilt_id, table.account_id != TOUCHED)
@@ -83,7 +83,7 @@ def _parts(session: Session, quilt_id: str, *, newest: bool = False) -> list[Sha
 
 
 def _put(session: Session, quilt_id: str, part: SharedPart) -> None:
-    table = models.Part
+    table = models.SharedPartRow
     here = (
         table.quilt_id == quilt_id,
         table.account_id == part.person,

@@ -10,7 +10,7 @@ from sqlalchemy.orm import Session
 
 from yonk.core.paper import LengthUnit
 from yonk.store.database import retried
-from yonk.store.models import Usual
+from yonk.store.models import PersonDefaults
 from yonk.store.rights import owned, person_of
 
 
@@ -24,7 +24,7 @@ class KeptUsual:
 
 def usual_of(session: Session) -> KeptUsual | None:
     """What is kept, if anything is."""
-    row = session.get(Usual, person_of(session).id)
+    row = session.get(PersonDefaults, person_of(session).id)
     if row is None:
         return None
     return KeptUsual("cm" if row.unit == "cm" else "in", json.loads(row.settings))
@@ -33,8 +33,8 @@ def usual_of(session: Session) -> KeptUsual | None:
 @retried
 def keep_usual(session: Session, usual: KeptUsual | None) -> None:
     """Keep it instead of what was; nothing lets it go."""
-    session.execute(delete(Usual).where(owned(session, Usual)))
+    session.execute(delete(PersonDefaults).where(owned(session, PersonDefaults)))
     if usual:
         text = json.dumps(usual.settings, ensure_ascii=False)
-        session.add(Usual(owner=person_of(session).id, unit=usual.unit, settings=text))
+        session.add(PersonDefaults(owner=person_of(session).id, unit=usual.unit, settings=text))
     session.commit()

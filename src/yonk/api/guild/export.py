@@ -13,7 +13,7 @@ from yonk.files.download import file_name
 from yonk.files.log_file import write_parcel
 from yonk.files.seam_log_file import read_test, write_seam_log_csv
 from yonk.store import fabrics, seam_log
-from yonk.store.blocks import all_own
+from yonk.store.blocks import all_own_blocks
 
 README = (
     "Blocks are parcels: a block file with its log and photos, which Yonk takes in as they are. "
@@ -26,14 +26,17 @@ def everything_of(session: Session) -> bytes:
     packed = io.BytesIO()
     with zipfile.ZipFile(packed, "w", zipfile.ZIP_DEFLATED) as parcel:
         parcel.writestr("README.txt", README)
-        for number, kept in enumerate(all_own(session), start=1):
+        for number, kept in enumerate(all_own_blocks(session), start=1):
             name = f"{number:04} {_plain(kept.name)}"
             if kept.kind == "quilt":
                 parcel.writestr(f"quilts/{name}.quilt.json", kept.document)
                 continue
             log, photos = log_file_of(session, kept.id)
             parcel.writestr(f"blocks/{name}.yonk.zip", write_parcel(kept.document, log, photos))
-        shelf = [{"name": one.name, **json.loads(one.document)} for one in fabrics.all_own(session)]
+        shelf = [
+            {"name": one.name, **json.loads(one.document)}
+            for one in fabrics.all_own_fabrics(session)
+        ]
         parcel.writestr("fabrics.json", json.dumps(shelf, ensure_ascii=False, indent=1))
         tests = [(one.sewn, *read_test(one.document)) for one in seam_log.all_tests(session)]
         parcel.writestr("seam log.csv", write_seam_log_csv(tests))

@@ -180,7 +180,7 @@ def groups(db: Db) -> list[GroupOut]:
     return [_group_out(one) for one in sharing.groups(db)]
 
 
-def _group_out(group: sharing.Group) -> GroupOut:
+def _group_out(group: sharing.PeopleGroup) -> GroupOut:
     members: list[Any] = [vars(one) for one in group.members]
     return GroupOut(id=group.id, name=group.name, members=members, hers=group.hers)
 

@@ -79,7 +79,7 @@ def _many(counts: Counts) -> dict[str, int]:
 
 
 def _told(db: Session, who: Person, quilt_id: str, counts: Counts) -> TogetherOut:
-    parts = together.parts_of(db, quilt_id)
+    parts = together.shared_parts(db, quilt_id)
     names = people.names_of(db, [part.person for part in parts])
     whole = whole_progress(_many(counts), parts)
     rows = block_progress(_many(counts), parts)

@@ -27,7 +27,7 @@ from yonk.files.photo import JpegPhoto
 from yonk.files.seam_log_file import read_figures, read_test
 from yonk.store import block_log as store_of_block
 from yonk.store import seam_log as store
-from yonk.store.block_log import KeptNote, Measured, NewPhoto, Taken
+from yonk.store.block_log import KeptNote, Measured, NewPhoto, Unpicked
 
 FIGURES = "work"
 
@@ -114,7 +114,7 @@ def keep_log(
         session,
         block_id,
         measured=[Measured(one.what, str(one.size), one.expected) for one in log.measures],
-        taken=[Taken(one.mark, one.words, one.times) for one in log.taken_back],
+        taken=[Unpicked(one.mark, one.words, one.times) for one in log.taken_back],
         notes=[
             (one.kind, json.dumps({"text": one.text}, ensure_ascii=False), _plain(one.made))
             for one in log.notes

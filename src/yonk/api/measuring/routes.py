@@ -140,7 +140,7 @@ def forget(block_id: BlockId, db: Db) -> None:
 def taken_back(block_id: BlockId, asked: TakenBackIn, db: Db) -> None:
     """Keep how often the seams of a step were taken back."""
     blocks.live_block(db, block_id)
-    one = block_log.Taken(asked.mark, asked.words, asked.times)
+    one = block_log.Unpicked(asked.mark, asked.words, asked.times)
     block_log.keep_taken_back(db, block_id, one)
 
 

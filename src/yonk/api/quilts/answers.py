@@ -35,7 +35,7 @@ from yonk.files.block_file import read_block, write_block
 from yonk.files.download import File
 from yonk.files.quilt_file import take_quilt, write_quilt
 from yonk.files.quilt_plan_file import write_quilt_csv
-from yonk.store.blocks import Form
+from yonk.store.blocks import BlockContents
 
 JSON = "application/json"
 
@@ -71,12 +71,12 @@ def _done(asked: QuiltActsIn, shelf: Mapping[str, tuple[int, str]] | None = None
     return quilt
 
 
-def form_of_document(document: dict[str, Any]) -> Form:
+def form_of_document(document: dict[str, Any]) -> BlockContents:
     """What is kept of a quilt. Raises `BadFileError` where it is not sound."""
     return form_of(take_quilt(document))
 
 
-def form_of(quilt: Quilt) -> Form:
+def form_of(quilt: Quilt) -> BlockContents:
     """What is kept of a quilt, with the card that its shelf shows."""
     plan = plan_quilt(quilt, planned)
     shown = QuiltCardOut.model_construct(
@@ -85,10 +85,12 @@ def form_of(quilt: Quilt) -> Form:
         picture=picture_of(quilt),
     )
     card = shown.model_dump_json(exclude={"id", "name", "revision", "changed"}, exclude_unset=True)
-    return Form(quilt.name, json.dumps(write_quilt(quilt), ensure_ascii=False), card, "quilt")
+    return BlockContents(
+        quilt.name, json.dumps(write_quilt(quilt), ensure_ascii=False), card, "quilt"
+    )
 
 
-def begun_from(name: str, taken: Sequence[tuple[str, int, str]]) -> Form:
+def begun_from(name: str, taken: Sequence[tuple[str, int, str]]) -> BlockContents:
     """A new quilt from blocks of the shelf: the id, the revision and the document of each.
 
     Raises: `DraftError` where there is none, or they do not go together.

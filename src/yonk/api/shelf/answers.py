@@ -15,7 +15,7 @@ from yonk.core.planning import Reading, cut_size_words, read
 from yonk.files.block_file import check_reading, read_block, write_block
 from yonk.files.log_file import LogFile, read_parcel
 from yonk.files.photo import JpegPhoto, as_kept
-from yonk.store.blocks import Form
+from yonk.store.blocks import BlockContents
 from yonk.store.usual import KeptUsual
 
 MOST_ON_A_CARD = (
@@ -23,12 +23,12 @@ MOST_ON_A_CARD = (
 )
 
 
-def form_of_document(document: dict[str, Any]) -> Form:
+def form_of_document(document: dict[str, Any]) -> BlockContents:
     """What is kept of a document. Raises `BadFileError` where it is not sound."""
     return _form_of(lately.reading_of(document))
 
 
-def form_of_beginning(asked: BlockBeginning, usual: KeptUsual | None) -> Form:
+def form_of_beginning(asked: BlockBeginning, usual: KeptUsual | None) -> BlockContents:
     """What is kept of a block that is begun, made as is usual for the quilter in her unit. Raises
     `DraftError` naming the field.
     """
@@ -36,12 +36,12 @@ def form_of_beginning(asked: BlockBeginning, usual: KeptUsual | None) -> Form:
     return form_of(begin_block(asked, settings))
 
 
-def form_of_file(text: bytes) -> Form:
+def form_of_file(text: bytes) -> BlockContents:
     """What is kept of a block file. Raises `BadFileError` where it is not sound."""
     return form_of(read_block(text))
 
 
-def parcel_unpacked(content: bytes) -> tuple[Form, LogFile, dict[str, JpegPhoto]]:
+def parcel_unpacked(content: bytes) -> tuple[BlockContents, LogFile, dict[str, JpegPhoto]]:
     """What is kept of a parcel: the block, its log, its photos written anew. Raises
     `BadFileError`, `NoPhotoError`.
     """
@@ -50,17 +50,19 @@ def parcel_unpacked(content: bytes) -> tuple[Form, LogFile, dict[str, JpegPhoto]
     return form_of_file(block), log, pictures
 
 
-def form_of(draft: Draft) -> Form:
+def form_of(draft: Draft) -> BlockContents:
     """What is kept of a draft. Raises `BadFileError` where a point that must lie in a patch lies on
     a seam.
     """
     return _form_of(read(draft))
 
 
-def _form_of(reading: Reading) -> Form:
+def _form_of(reading: Reading) -> BlockContents:
     check_reading(reading)
     draft = reading.draft
-    return Form(draft.name, json.dumps(write_block(draft), ensure_ascii=False), card_of(reading))
+    return BlockContents(
+        draft.name, json.dumps(write_block(draft), ensure_ascii=False), card_of(reading)
+    )
 
 
 def cards_of(kept: list[tuple[str, int, str]]) -> list[tuple[str, int, str]]:
@@ -90,7 +92,7 @@ def card_of(reading: Reading) -> str:
     return shown.model_dump_json(exclude={"id", "name", "revision", "changed"}, exclude_unset=True)
 
 
-def copied(document: str) -> Form:
+def copied(document: str) -> BlockContents:
     """What is kept of a copy of a block, under a name that says so."""
     draft = read_block(document)
     return form_of(replace(draft, name=copy_name(draft.name)))

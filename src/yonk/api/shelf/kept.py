@@ -5,10 +5,10 @@ from __future__ import annotations
 import json
 
 from yonk.api.wire import BlockOut
-from yonk.store.blocks import Kept
+from yonk.store.blocks import KeptBlock
 
 
-def block_out(kept: Kept) -> BlockOut:
+def block_out(kept: KeptBlock) -> BlockOut:
     """A kept block as it is sent."""
     return BlockOut(
         id=kept.id,

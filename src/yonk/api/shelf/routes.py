@@ -43,14 +43,14 @@ async def shelf(
     work: Work,
     page: Annotated[int, Query(ge=1, le=1_000_000)] = 1,
     search: Annotated[str, Query(max_length=200)] = "",
-    order: store.Order = "changed",
+    order: store.ShelfOrder = "changed",
     label: Annotated[str, Query(max_length=40)] = "",
 ) -> Response:
     """A page of the blocks on the shelf, those whose name holds the words searched for, those of a
     label.
     """
 
-    def asked() -> store.Page:
+    def asked() -> store.ShelfPage:
         return store.shelf_page(db, page, search, order, label=label)
 
     found = await run_in_threadpool(asked)
@@ -62,11 +62,11 @@ async def shelf(
         )
         await run_in_threadpool(store.keep_cards, db, cards)
         found = await run_in_threadpool(asked)
-    said = await run_in_threadpool(labels.about, db, [card.id for card in found.cards])
+    said = await run_in_threadpool(labels.about_blocks, db, [card.id for card in found.cards])
     return as_json(_shelf_json(found, page, said).encode())
 
 
-def _shelf_json(found: store.Page, page: int, said: Mapping[str, labels.About]) -> str:
+def _shelf_json(found: store.ShelfPage, page: int, said: Mapping[str, labels.About]) -> str:
     """A page of the shelf. Each card is JSON already, so it is put in as it is."""
     rows = []
     for card in found.cards:
@@ -138,7 +138,7 @@ async def copy(block_id: BlockId, db: Db, work: Work) -> BlockOut:
 
     def kept_with_labels() -> BlockOut:
         made = store.create_block(db, form)
-        labels.keep_about(db, made.id, labels.about(db, [block_id])[block_id])
+        labels.keep_about(db, made.id, labels.about_blocks(db, [block_id])[block_id])
         return block_out(made)
 
     return await run_in_threadpool(kept_with_labels)
