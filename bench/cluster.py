@@ -16,7 +16,7 @@ import httpx
 
 from yonk.api.session import COOKIE
 from yonk.files.block_file import write_block
-from yonk.machine.cluster import Cluster, Node
+from yonk.machine.cluster import Cluster, ClusterNode
 from yonk.machine.samples import all_samples
 from yonk.store.blocks import one_block
 from yonk.store.database import open_engine, session_maker
@@ -178,13 +178,13 @@ def _outcome(cluster: Cluster, people: list[Quilter], moment: float) -> Outcome:
     )
 
 
-def cut_off(node: Node, seconds: float = 12) -> None:
+def cut_off(node: ClusterNode, seconds: float = 12) -> None:
     """A node stands still for a while, as where its network is cut."""
     node.program.pause()
     threading.Timer(seconds, node.program.resume).start()
 
 
-def another(cluster: Cluster) -> Node:
+def another(cluster: Cluster) -> ClusterNode:
     """A node that is not written to."""
     writer = cluster.writer()
     return next(node for node in cluster.nodes if node is not writer)

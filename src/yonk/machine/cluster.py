@@ -38,7 +38,7 @@ from yonk.store.database import open_engine
 NODES = 3
 SERVERS = 2
 PROVIDER = Path("/usr/lib/galera/libgalera_smm.so")
-START_SECONDS = 90
+_START_SECONDS = 90
 POSITION = re.compile(r"Recovered position: *([0-9a-f-]{36}):(-?\d+)")
 PROVIDER_OPTIONS = (
     "gcache.size=64M",
@@ -50,7 +50,7 @@ PROVIDER_OPTIONS = (
 )
 
 
-class Node:
+class ClusterNode:
     """One node of the database."""
 
     def __init__(self, folder: Path, number: int, password: str) -> None:
@@ -184,7 +184,7 @@ class Cluster:
             secret.touch(0o600)
             secret.write_text(secrets.token_hex(16))
         self.password = secret.read_text()
-        self.nodes = [Node(folder, number, self.password) for number in range(1, NODES + 1)]
+        self.nodes = [ClusterNode(folder, number, self.password) for number in range(1, NODES + 1)]
         for node in self.nodes:
             node.others = ",".join(f"127.0.0.1:{one.group}" for one in self.nodes)
         self.port, self.database_port = port or free_port(), free_port()
@@ -240,7 +240,7 @@ class Cluster:
         self._until(lambda: all(map(self._ready, self.ports)), f"{self.folder} holds the logs.")
         self._until(lambda: self._ready(self.port), f"{self.folder / 'haproxy.log'} says why.")
 
-    def writer(self) -> Node:
+    def writer(self) -> ClusterNode:
         """The node that the servers write to now."""
         engine = open_engine(self.database)
         with engine.connect() as connection:
@@ -258,7 +258,7 @@ class Cluster:
             self._lock.close()
             self._lock = None
 
-    def whole(self, seconds: float = START_SECONDS) -> None:
+    def whole(self, seconds: float = _START_SECONDS) -> None:
         """Waits until every part takes part, and the first node is written to again: until then
         the connections to another will be closed. Raises `MachineError` where that does not come.
         """
@@ -280,12 +280,12 @@ class Cluster:
                 seconds,
             )
 
-    def _is_written_to(self, node: Node) -> bool:
+    def _is_written_to(self, node: ClusterNode) -> bool:
         with suppress(SQLAlchemyError):
             return self.writer() is node
         return False
 
-    def _first(self) -> Node:
+    def _first(self) -> ClusterNode:
         """The node that begins: the last that left or, where all were cut off, the one that had
         come the furthest.
         """
@@ -297,7 +297,7 @@ class Cluster:
         first.may_begin(True)
         return first
 
-    def _until(self, done: Callable[[], bool], words: str, seconds: float = START_SECONDS) -> None:
+    def _until(self, done: Callable[[], bool], words: str, seconds: float = _START_SECONDS) -> None:
         end = time.monotonic() + seconds
         while not done():
             if time.monotonic() > end:

@@ -23,7 +23,7 @@ class MachineFileError(SaidError):
 
 
 @dataclass(frozen=True)
-class Job:
+class MachineJob:
     """What the machine would do: the closed paths on the layer CUT, the length cut and the length
     moved between.
     """
@@ -61,7 +61,7 @@ class Job:
         )
 
 
-def read_job(text: str) -> Job:
+def read_job(text: str) -> MachineJob:
     """The job in a DXF. Raises `MachineFileError` where there is nothing to cut."""
     try:
         document = read(StringIO(text))
@@ -77,7 +77,7 @@ def read_job(text: str) -> Job:
     )
     if not paths:
         raise MachineFileError("The file has no closed line on the layer CUT.")
-    return Job(unit, paths)
+    return MachineJob(unit, paths)
 
 
 def _long(path: Path) -> float:

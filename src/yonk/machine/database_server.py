@@ -26,11 +26,11 @@ import pymysql
 
 from yonk.core.paper import SaidError
 
-START_SECONDS = 40
+_START_SECONDS = 40
 # to end in good order; what is not written then is written when the log is read at the next start
 STOP_SECONDS = 3
 LEAST_ROOM = 50_000_000  # bytes free on the disk
-LOOK_EVERY = 0.5
+_LOOK_EVERY = 0.5
 LISTENING = range(20_000, 32_000)
 
 
@@ -143,7 +143,7 @@ class DatabaseServer:
 
     def _watch(self, access: Access) -> None:
         """Starts the server again where it ends of itself."""
-        while not self._stopped.wait(LOOK_EVERY):
+        while not self._stopped.wait(_LOOK_EVERY):
             if self._ours is not None and not _runs(self._ours) and not self._stopped.is_set():
                 with contextlib.suppress(MachineError, OSError):
                     self._launch(access)
@@ -234,7 +234,7 @@ class DatabaseServer:
             # server cleanly
             process = subprocess.Popen(command, stdout=log, stderr=log, start_new_session=True)
         self._ours = process.pid
-        deadline = time.monotonic() + START_SECONDS
+        deadline = time.monotonic() + _START_SECONDS
         while time.monotonic() < deadline and process.poll() is None:
             if access.answers():
                 setup.unlink(missing_ok=True)

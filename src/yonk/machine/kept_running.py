@@ -13,7 +13,7 @@ import time
 from collections.abc import Callable, Mapping, Sequence
 from pathlib import Path
 
-LOOK_EVERY = 0.3
+_LOOK_EVERY = 0.3
 
 
 class KeptRunning:
@@ -95,4 +95,4 @@ class KeptRunning:
         while self._wanted.is_set():
             if not self.running:
                 self._launch()
-            time.sleep(LOOK_EVERY)
+            time.sleep(_LOOK_EVERY)

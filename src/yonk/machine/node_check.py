@@ -15,7 +15,7 @@ from sqlalchemy.engine import make_url
 STATES = ("wsrep_ready", "wsrep_cluster_status", "wsrep_local_state_comment")
 GOOD = {"wsrep_ready": "ON", "wsrep_cluster_status": "Primary"}
 SYNCED = ("Synced", "Donor/Desynced")
-SECONDS = 2  # less than HAProxy waits for a check
+_SECONDS = 2  # less than HAProxy waits for a check
 SEES_WHAT_OTHERS_DID = "SET SESSION wsrep_sync_wait = 1", "SELECT 1"
 
 
@@ -35,8 +35,8 @@ def node_says(url: str) -> str:
             port=where.port or 3306,
             user=where.username or "",
             password=str(where.password or ""),
-            connect_timeout=SECONDS,
-            read_timeout=SECONDS,
+            connect_timeout=_SECONDS,
+            read_timeout=_SECONDS,
         )
         with connection, connection.cursor() as cursor:
             cursor.execute("SHOW STATUS WHERE Variable_name IN %s", (STATES,))

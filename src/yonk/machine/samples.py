@@ -25,7 +25,7 @@ from yonk.core.planning import make_plan
 from yonk.core.pressing import sewing_plan, stacks_of, steps_of_sewing
 from yonk.core.units import UnitKindName
 
-FABRICS = (
+_FABRICS = (
     Fabric(key="peat", name="Peat", colour="#3b2a20", value="dark"),
     Fabric(key="fog", name="Fog", colour="#e7e6df", value="light"),
     Fabric(key="gorse", name="Gorse", colour="#d9a520", value="medium"),
@@ -34,7 +34,7 @@ FABRICS = (
     Fabric(key="lichen", name="Lichen", colour="#a8b08a", value="medium", print="allover"),
     Fabric(key="bracken", name="Bracken", colour="#b5713a", value="medium", print="directional"),
 )
-Step = tuple[Act, MatesName]
+SampleStep = tuple[Act, MatesName]
 HST: UnitKindName = "half-square-triangle"
 
 
@@ -49,7 +49,7 @@ SHELF: tuple[tuple[str, str, tuple[tuple[str, str, int], ...]], ...] = (
 
 def shelf_samples() -> Iterator[tuple[str, dict[str, object]]]:
     """The fabric shelf that a newcomer finds: each name with what is known of it."""
-    known = {fabric.key: fabric for fabric in FABRICS}
+    known = {fabric.key: fabric for fabric in _FABRICS}
     for key, note, pieces in SHELF:
         fabric = known[key]
         rows = [
@@ -87,7 +87,7 @@ def sheet(
         columns=(one,) * columns,
         rows=(one,) * rows,
         seams=ruled_seams(columns, rows),
-        fabrics=FABRICS,
+        fabrics=_FABRICS,
         making=default_making(unit),
     )
     return apply(apply(plain, Rename(name=name)), Resize(width=size, height=height or size))
@@ -100,18 +100,18 @@ def put(
     mates: MatesName = "none",
     turn: int = 0,
     span: tuple[int, int] = (1, 1),
-) -> Step:
+) -> SampleStep:
     """Put a unit with its top left in a (column, row), in fabrics named in a row."""
     return Put(cell=Span(*cell, *span), unit=unit, fabrics=tuple(fabrics.split()), turn=turn), mates
 
 
-def sew(points: str, mates: MatesName = "none") -> Step:
+def sew(points: str, mates: MatesName = "none") -> SampleStep:
     """Draw a seam ``x y x y``."""
     ax, ay, bx, by = points.split()
     return Sew(start=(ax, ay), end=(bx, by)), mates
 
 
-def drafted(draft: Draft, steps: Sequence[Step], **making: int | str) -> Draft:
+def drafted(draft: Draft, steps: Sequence[SampleStep], **making: int | str) -> Draft:
     """The draft after the steps, with how it is made."""
     for act, mates in steps:
         draft = apply(draft, act, mates)
@@ -121,11 +121,11 @@ def drafted(draft: Draft, steps: Sequence[Step], **making: int | str) -> Draft:
     )
 
 
-def plain(columns: int, rows: int, pattern: str) -> list[Step]:
+def plain(columns: int, rows: int, pattern: str) -> list[SampleStep]:
     """Plain patches, a letter each: p(eat) f(og) g(orse) r(owan) s(late) l(ichen) b(racken); a dot
     leaves a cell as it is.
     """
-    names = {fabric.key[0]: fabric.key for fabric in FABRICS}
+    names = {fabric.key[0]: fabric.key for fabric in _FABRICS}
     cells = pattern.replace(" ", "")
     return [
         put("patch", (place % columns, place // columns), names[mark])
@@ -139,7 +139,7 @@ def unruled(draft: Draft) -> Draft:
     return replace(draft, seams=())
 
 
-def painted(points: str) -> list[Step]:
+def painted(points: str) -> list[SampleStep]:
     """Patches in fabrics, as ``x y fabric`` separated by commas."""
     rows = [one.split() for one in points.split(",")]
     return [(PaintPatch(at=(x, y), fabric=fabric), "none") for x, y, fabric in rows]
