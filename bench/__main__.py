@@ -32,7 +32,7 @@ from bench.quilts import (
     seconds_to_spread,
 )
 from bench.sewn import told as sewn_and_told
-from yonk.api.shelf.answers import form_of
+from yonk.api.shelf.answers import block_contents
 from yonk.core.drawing import draw
 from yonk.core.drawing.faces import forget_drawings
 from yonk.core.measuring import first_guess, foretell
@@ -279,7 +279,7 @@ def shelf() -> list[bool]:
     """A page of a shelf of ten thousand blocks, and a cutting from two hundred rows of pieces on
     hand.
     """
-    form = form_of(triangles(8))
+    form = block_contents(triangles(8))
     with (
         tempfile.TemporaryDirectory() as folder,
         database(Path(folder)) as engine,

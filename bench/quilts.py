@@ -10,7 +10,7 @@ from statistics import median
 from typing import Any, Literal
 
 from bench.drawings import triangles
-from yonk.api.quilts.answers import form_of, worked_on
+from yonk.api.quilts.answers import quilt_contents, quilt_worked_on
 from yonk.api.quilts.schemas import QuiltActsIn
 from yonk.core.paper import USUAL, Draft
 from yonk.core.setting import (
@@ -53,13 +53,13 @@ def milliseconds_of_edits(columns: int, rows: int) -> tuple[float, float]:
     """The first answer, and the median of one block turned, list and picture included."""
     document = write_quilt(large(columns, rows))
     start = time.perf_counter()
-    worked_on(QuiltActsIn(document=document), {})
+    quilt_worked_on(QuiltActsIn(document=document), {})
     first = time.perf_counter() - start
     taken = []
     for number in range(TIMES):
         acts: list[Any] = [TurnBlock(at=(number % rows, number % columns))]
         start = time.perf_counter()
-        worked_on(QuiltActsIn(document=document, acts=acts), {})
+        quilt_worked_on(QuiltActsIn(document=document, acts=acts), {})
         taken.append(time.perf_counter() - start)
     return 1000 * first, 1000 * median(taken)
 
@@ -93,7 +93,7 @@ def seconds_to_sew(count: int, kind: Literal["straight", "on-point"]) -> float:
 
 def kept(columns: int, rows: int) -> int:
     """How many bytes the shelf's card of a quilt has."""
-    return len(form_of(large(columns, rows)).card)
+    return len(quilt_contents(large(columns, rows)).card)
 
 
 def cloth_over_bound() -> list[float]:

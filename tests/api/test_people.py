@@ -17,7 +17,7 @@ from sqlalchemy import Engine, text
 
 from tests.api.guild import NAMES, PASSWORD, GuildOf
 from tests.api.test_sewing_api import WEIR_GATE
-from yonk.api.guild.bulkhead import AT_ONCE, MOST_WAITING, CrowdedError, apart
+from yonk.api.guild.bulkhead import MOST_WAITING, STRANGERS_AT_ONCE, CrowdedError, in_bulkhead
 from yonk.api.session import COOKIE, DEVICE
 from yonk.core.paper import YonkError
 from yonk.store import people
@@ -139,11 +139,11 @@ def test_members_do_not_wait_for_those_who_knock(guild: GuildOf) -> None:
         gate = Event()
         async with anyio.create_task_group() as tasks:
             refused = 0
-            for _ in range(AT_ONCE + MOST_WAITING):
-                tasks.start_soon(apart, gate.wait)
+            for _ in range(STRANGERS_AT_ONCE + MOST_WAITING):
+                tasks.start_soon(in_bulkhead, gate.wait)
             await anyio.sleep(0.2)
             try:
-                await apart(lambda: None)
+                await in_bulkhead(lambda: None)
             except CrowdedError:
                 refused += 1
             members = await anyio.to_thread.run_sync(lambda: 1)

@@ -12,7 +12,7 @@ from hypothesis import strategies as st
 from sqlalchemy import Engine, text
 
 from tests.drafts import even
-from yonk.api.shelf.answers import card_of, form_of
+from yonk.api.shelf.answers import block_contents, card_of
 from yonk.core.planning import read
 from yonk.files.block_file import write_block
 from yonk.store import blocks, revisions
@@ -21,7 +21,7 @@ from yonk.store.database import session_maker
 from yonk.store.revisions import SavedState, to_thin
 
 PLAIN = even(2, 2)
-FORM = form_of(PLAIN)
+FORM = block_contents(PLAIN)
 
 
 def test_the_shelf_comes_in_pages_searched_and_sorted(empty: Engine) -> None:

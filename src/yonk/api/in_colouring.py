@@ -9,7 +9,7 @@ from pydantic import Field
 from yonk.core.paper import COUNTS, Draft, DraftError, coloured
 from yonk.files.block_file import take_block
 
-Colouring = Annotated[int, Field(ge=0, le=COUNTS["colourings"][1])] | None
+ColouringNumber = Annotated[int, Field(ge=0, le=COUNTS["colourings"][1])] | None
 
 
 def draft_in(document: dict[str, Any], colouring: int | None) -> tuple[Draft, list[str]]:

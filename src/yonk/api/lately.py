@@ -32,7 +32,7 @@ def answered(document: dict[str, Any]) -> Answered | None:
     return next((one for one in tuple(_LATELY) if one.document == document), None)
 
 
-def draft_of(document: dict[str, Any]) -> Draft:
+def draft_of_document(document: dict[str, Any]) -> Draft:
     """The draft that a document holds. Raises `BadFileError` naming the places."""
     known = answered(document)
     return known.reading.draft if known else take_block(document)

@@ -21,10 +21,10 @@ from yonk.memory import look_if_due
 HEADER = "X-Request-Id"
 AN_ID = re.compile(r"[0-9A-Za-z-]{8,64}")
 LOG = logging.getLogger("yonk.requests")
-NONE = "none"  # the route of what led nowhere
+_NONE = "none"  # the route of what led nowhere
 
 REQUESTS = Counter("yonk_requests_total", "Requests answered.", ["method", "route", "status"])
-SECONDS = Histogram("yonk_request_seconds", "How long a request took.", ["route"])
+_SECONDS = Histogram("yonk_request_seconds", "How long a request took.", ["route"])
 
 _request_id: ContextVar[str] = ContextVar("request_id", default="")
 
@@ -59,10 +59,10 @@ class Records:
 
 
 def _note(scope: Scope, status: int, seconds: float) -> None:
-    route, method = getattr(scope.get("route"), "path", NONE), scope["method"]
+    route, method = getattr(scope.get("route"), "path", _NONE), scope["method"]
     method = method if method in ("GET", "HEAD", "POST", "PUT", "DELETE") else "other"
     REQUESTS.labels(method, route, str(status)).inc()
-    SECONDS.labels(route).observe(seconds)
+    _SECONDS.labels(route).observe(seconds)
     told = {"method": method, "route": route, "status": status, "ms": round(1000 * seconds, 1)}
     LOG.info("answered", extra=told)
 

@@ -36,7 +36,7 @@ LIGHT_PAIRS = 40_000  # as `work_in` counts: a plan of as many takes about as lo
 BLINK = 0.2  # seconds
 LIGHT_BYTES = 200_000
 FEW_PLACES = 40  # of a quilt, whose top is sewn in about a blink
-SECONDS = 60
+_SECONDS = 60
 BYTES = 4 * 2**30
 AT_ONCE = 2
 LOOK_AGAIN = 0.02
@@ -183,13 +183,13 @@ class Worker:
 
     async def _until(self, answer: Connection, process: BaseProcess) -> None:
         """Waits for an answer; raises where none will come."""
-        end = time.monotonic() + SECONDS
+        end = time.monotonic() + _SECONDS
         while not answer.poll() or self.works.stopping:
             if self.works.stopping or await self.request.is_disconnected():
                 raise NobodyWaitsError
             if time.monotonic() > end:
                 raise TooMuchWorkError(
-                    f"This takes longer than {SECONDS} seconds; draw fewer seams or take fewer "
+                    f"This takes longer than {_SECONDS} seconds; draw fewer seams or take fewer "
                     f"blocks."
                 )
             await asyncio.sleep(LOOK_AGAIN)
@@ -244,7 +244,7 @@ def _carry_out(connection: Connection, work: Callable[..., Any], given: tuple[An
     """In the process of its own."""
     look_seldom()
     resource.setrlimit(resource.RLIMIT_AS, (BYTES, BYTES))
-    resource.setrlimit(resource.RLIMIT_CPU, (SECONDS + 5, SECONDS + 5))
+    resource.setrlimit(resource.RLIMIT_CPU, (_SECONDS + 5, _SECONDS + 5))
     try:
         answer: tuple[Any, BaseException | None] = work(*given), None
     except Exception as fault:
@@ -257,4 +257,4 @@ def _worker(request: Request) -> Worker:
     return Worker(request)
 
 
-Work = Annotated[Worker, Depends(_worker)]
+WorkerGiven = Annotated[Worker, Depends(_worker)]

@@ -19,9 +19,9 @@ from sqlalchemy.exc import SQLAlchemyError
 
 from yonk.api.app import create_app
 from yonk.api.guild.config import Guild
-from yonk.api.quilts.answers import form_of as quilt_form
+from yonk.api.quilts.answers import quilt_contents as quilt_form
 from yonk.api.records import log_as_json
-from yonk.api.shelf.answers import form_of
+from yonk.api.shelf.answers import block_contents
 from yonk.api.work import Works
 from yonk.files.seam_log_file import write_test
 from yonk.machine.database_server import DatabaseServer, MachineError
@@ -86,7 +86,7 @@ def lay_out_samples(engine: Engine) -> None:
     """Put the samples on the shelf, once in the life of a database."""
     with session_maker(engine)() as session:
         drafts = list(all_samples())
-        laid = lay_out_once(session, SAMPLES, lambda: [form_of(draft) for draft in drafts])
+        laid = lay_out_once(session, SAMPLES, lambda: [block_contents(draft) for draft in drafts])
         for draft, block_id in zip(drafts, laid, strict=False):
             for mark, words, done in sewn_samples(draft):
                 keep_sewn(session, block_id, KeptSewing(mark, words, done), 1)

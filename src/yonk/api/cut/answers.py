@@ -47,7 +47,7 @@ def cut(asked: CutIn, shelf: Shelf, marks: Marks) -> bytes:
     return as_bytes(cutting_view(cutting, shelf, marks, changed(cutting, marks.done)))
 
 
-def carried(document: dict[str, Any], old: list[OldMark]) -> list[KeptMark]:
+def marks_carried(document: dict[str, Any], old: list[OldMark]) -> list[KeptMark]:
     """Ticks of the older kind as marks of a draft's cuts."""
     draft = take_block(document)
     marks = carried_over(old, plan_stage(draft, "trial").cuts, plan_stage(draft, "all").cuts)

@@ -27,7 +27,7 @@ from yonk.api.measuring.kept import trial_of
 from yonk.api.measuring.trial import Trial
 from yonk.api.session import BlockId, Db
 from yonk.api.wire import ERRORS, PagesOut, as_json
-from yonk.api.work import Work, Worker
+from yonk.api.work import Worker, WorkerGiven
 from yonk.core.cutting import NO_MARKS, Marks
 from yonk.files.cut_mark import read_old_mark
 from yonk.store import blocks, cutting, fabrics
@@ -36,7 +36,7 @@ router = APIRouter(prefix="/api")
 
 
 @router.post("/cut", response_model=CutOutPlan, responses=ERRORS)
-async def cut(asked: CutIn, db: Db, work: Work) -> Response:
+async def cut(asked: CutIn, db: Db, work: WorkerGiven) -> Response:
     """The complete cutting list of a stage with its layouts, and what of it is ticked."""
     shelf = await run_in_threadpool(lambda: all_of(fabrics.all_fabrics(db)))
     marks = (
@@ -57,13 +57,13 @@ async def _marks_of(db: Session, work: Worker, block_id: str, document: dict[str
     kept = await run_in_threadpool(cutting.old_marks_of, db, block_id)
     old = [one for text, count in kept.items() if (one := read_old_mark(text, count))]
     if kept:
-        carried = await work.on_draft(document, answers.carried, document, old)
+        carried = await work.on_draft(document, answers.marks_carried, document, old)
         await run_in_threadpool(cutting.carry_over, db, block_id, carried, 1)
     return await run_in_threadpool(kept_marks, db, block_id)
 
 
 @router.post("/cut/done", response_model=ShelfFabricOut, responses=ERRORS)
-async def cutting_done(asked: DoneIn, db: Db, work: Work) -> ShelfFabricOut:
+async def cutting_done(asked: DoneIn, db: Db, work: WorkerGiven) -> ShelfFabricOut:
     """Take what was cut of a tied fabric off the shelf, and put the leftovers worth keeping on it:
     all or nothing.
     """
@@ -84,27 +84,27 @@ def book(db: Session, block_id: str, revision: int, booking: answers.Booking) ->
 
 
 @router.post("/files/cutting.pdf", response_class=Response, responses=ERRORS)
-async def cutting_pdf(asked: PrintIn, db: Db, work: Work) -> Response:
+async def cutting_pdf(asked: PrintIn, db: Db, work: WorkerGiven) -> Response:
     """The cutting list with its layouts, on paper."""
     beside = await _beside(db, asked)
     return await work.file(asked.document, answers.cutting_pdf, asked, *beside)
 
 
 @router.post("/files/everything.pdf", response_class=Response, responses=ERRORS)
-async def everything_pdf(asked: EverythingIn, db: Db, work: Work) -> Response:
+async def everything_pdf(asked: EverythingIn, db: Db, work: WorkerGiven) -> Response:
     """All sheets as one document."""
     beside = await _beside(db, asked)
     return await work.file(asked.document, answers.everything_pdf, asked, *beside)
 
 
 @router.post("/preview/everything", response_model=PagesOut, responses=ERRORS)
-async def everything_pages(asked: EverythingIn, db: Db, work: Work) -> Response:
+async def everything_pages(asked: EverythingIn, db: Db, work: WorkerGiven) -> Response:
     """All sheets as pictures of their pages."""
     return await work.pages(answers.everything_pdf, asked, *await _beside(db, asked))
 
 
 @router.post("/preview/sheets", response_model=list[PaperSheetOut], responses=ERRORS)
-async def sheets(asked: PrintIn, db: Db, work: Work) -> Response:
+async def sheets(asked: PrintIn, db: Db, work: WorkerGiven) -> Response:
     """Which sheets there are to print."""
     return as_json(await work.on_draft(asked.document, answers.sheets, asked, await shelf_of(db)))
 
@@ -116,42 +116,42 @@ async def _beside(db: Session, asked: PrintIn) -> tuple[Shelf, Trial | None]:
 
 
 @router.post("/files/templates.pdf", response_class=Response, responses=ERRORS)
-async def templates_pdf(asked: PrintIn, work: Work) -> Response:
+async def templates_pdf(asked: PrintIn, work: WorkerGiven) -> Response:
     """Templates at true size."""
     return await work.file(asked.document, answers.templates_pdf, asked)
 
 
 @router.post("/files/labels.pdf", response_class=Response, responses=ERRORS)
-async def labels_pdf(asked: PrintIn, db: Db, work: Work) -> Response:
+async def labels_pdf(asked: PrintIn, db: Db, work: WorkerGiven) -> Response:
     """Labels for the stacks."""
     return await work.file(asked.document, answers.labels_pdf, asked, await shelf_of(db))
 
 
 @router.post("/files/cutting.csv", response_class=Response, responses=ERRORS)
-async def cutting_csv(asked: PrintIn, work: Work) -> Response:
+async def cutting_csv(asked: PrintIn, work: WorkerGiven) -> Response:
     """The cutting list of a stage as CSV."""
     return await work.file(asked.document, answers.cutting_csv, asked)
 
 
 @router.post("/files/cutting.xlsx", response_class=Response, responses=ERRORS)
-async def cutting_xlsx(asked: PrintIn, db: Db, work: Work) -> Response:
+async def cutting_xlsx(asked: PrintIn, db: Db, work: WorkerGiven) -> Response:
     """The cutting list as a spreadsheet."""
     return await work.file(asked.document, answers.cutting_xlsx, asked, await shelf_of(db))
 
 
 @router.post("/files/layouts.svg", response_class=Response, responses=ERRORS)
-async def layouts_svg(asked: PrintIn, db: Db, work: Work) -> Response:
+async def layouts_svg(asked: PrintIn, db: Db, work: WorkerGiven) -> Response:
     """The layouts at true size."""
     return await work.file(asked.document, answers.layouts_svg, asked, await shelf_of(db))
 
 
 @router.post("/files/templates.svg", response_class=Response, responses=ERRORS)
-async def templates_svg(asked: PrintIn, work: Work) -> Response:
+async def templates_svg(asked: PrintIn, work: WorkerGiven) -> Response:
     """Templates as SVG at true size."""
     return await work.file(asked.document, answers.templates_svg, asked)
 
 
 @router.post("/files/templates.dxf", response_class=Response, responses=ERRORS)
-async def templates_dxf(asked: PrintIn, work: Work) -> Response:
+async def templates_dxf(asked: PrintIn, work: WorkerGiven) -> Response:
     """Templates for a cutting machine."""
     return await work.file(asked.document, answers.templates_dxf, asked)

@@ -26,7 +26,7 @@ from yonk.files.svg_out import write_svg
 def worked_on(asked: ActsIn) -> bytes:
     """The draft that comes of acts, and all that follows from it."""
     begun = perf_counter()
-    draft = lately.draft_of(asked.document)
+    draft = lately.draft_of_document(asked.document)
     if not asked.acts:
         check_reading(read(draft))
     for act in asked.acts:

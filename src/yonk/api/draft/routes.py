@@ -20,7 +20,7 @@ from yonk.api.draft.schemas import (
     SvgOut,
 )
 from yonk.api.wire import ERRORS, as_json
-from yonk.api.work import Work
+from yonk.api.work import WorkerGiven
 from yonk.core.paper import Draft, Fabric
 from yonk.core.planning import read
 from yonk.core.units import KINDS
@@ -30,7 +30,7 @@ router = APIRouter(prefix="/api")
 
 
 @router.post("/draft", response_model=DraftOut, responses=ERRORS)
-async def work_on_draft(asked: ActsIn, work: Work) -> Response:
+async def work_on_draft(asked: ActsIn, work: WorkerGiven) -> Response:
     """Apply acts to a draft and read what comes of it; nothing is stored."""
     return as_json(await work.on_draft(asked.document, answers.worked_on, asked))
 
@@ -42,25 +42,25 @@ def tray() -> list[StampOut]:
 
 
 @router.post("/files/block", response_class=Response, responses=ERRORS)
-async def block_file(asked: ActsIn, work: Work) -> Response:
+async def block_file(asked: ActsIn, work: WorkerGiven) -> Response:
     """The block file of a draft, saved or not."""
     return await work.file(asked.document, answers.block_file, asked)
 
 
 @router.post("/files/block.svg", response_class=Response, responses=ERRORS)
-async def block_svg(asked: ActsIn, work: Work) -> Response:
+async def block_svg(asked: ActsIn, work: WorkerGiven) -> Response:
     """A draft as SVG at true size."""
     return await work.file(asked.document, answers.block_svg, asked)
 
 
 @router.post("/draft/from-svg", response_model=SvgOut, responses=ERRORS)
-async def seams_from_svg(asked: SvgIn, work: Work) -> Response:
+async def seams_from_svg(asked: SvgIn, work: WorkerGiven) -> Response:
     """A draft with its seams taken from an SVG drawing; nothing is stored."""
     return as_json(await work.heavy(answers.from_svg, asked))
 
 
 @router.post("/draft/sizes", response_model=list[ChartRowOut], responses=ERRORS)
-async def sizes(asked: ChartIn, work: Work) -> Response:
+async def sizes(asked: ChartIn, work: WorkerGiven) -> Response:
     """The size chart of a draft: what every letter is cut to over a range of finished widths."""
     return as_json(await work.on_draft(asked.document, answers.sizes, asked))
 

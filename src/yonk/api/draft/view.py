@@ -97,7 +97,7 @@ def sheet_of(plan: Plan) -> SheetOut:
     return _View(plan).sheet()
 
 
-def fabrics_of(plan: Plan) -> list[FabricOut]:
+def fabrics_out(plan: Plan) -> list[FabricOut]:
     """The fabrics of a plan, as they are to be drawn."""
     return _View(plan).fabrics()
 

@@ -20,7 +20,7 @@ from yonk.api.fabrics.schemas import (
 from yonk.api.fabrics.view import shelf_fabric_out
 from yonk.api.session import BlockId, Db
 from yonk.api.wire import ERRORS
-from yonk.api.work import Work
+from yonk.api.work import WorkerGiven
 from yonk.core.cutting import FAT_EIGHTH, FAT_QUARTER
 from yonk.core.paper import DraftError, LengthUnit, typed_length, write_exact, write_typed
 from yonk.store import blocks, fabrics
@@ -91,7 +91,7 @@ def presets(unit: LengthUnit) -> list[PresetOut]:
 
 
 @router.post("/shopping", response_model=list[ShoppingLineOut], responses=ERRORS)
-async def shopping(asked: ShoppingIn, db: Db, work: Work) -> list[ShoppingLineOut]:
+async def shopping(asked: ShoppingIn, db: Db, work: WorkerGiven) -> list[ShoppingLineOut]:
     """What to buy for several blocks, each cloth laid out once for all of them."""
     shelf = await run_in_threadpool(lambda: all_of(fabrics.all_fabrics(db)))
     documents = await run_in_threadpool(

@@ -32,7 +32,7 @@ from yonk.core.planning import cut_size_words, working
 from yonk.core.units import Terms, UnitKind
 
 PICTURED = Fraction(3)  # the width that a kind is pictured at
-SIDES = ("seam", "margin", "finished", "unfinished", "true_cut", "cut")
+_SIDES = ("seam", "margin", "finished", "unfinished", "true_cut", "cut")
 
 
 def kind_view(kind: UnitKind) -> KindOut:
@@ -59,7 +59,7 @@ def words_view(words: Mapping[str, str], examples: Iterable[SizesTold]) -> Words
 
 
 def _example(one: SizesTold) -> SizesToldOut:
-    lengths = {name: getattr(one, name) for name in SIDES}
+    lengths = {name: getattr(one, name) for name in _SIDES}
     said = {name: show(length, one.unit) for name, length in lengths.items()}
     sides = {name: float(length) for name, length in lengths.items()}
     return SizesToldOut(kind=one.kind, unit=one.unit, sides=sides, **said)

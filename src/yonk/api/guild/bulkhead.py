@@ -13,7 +13,7 @@ from anyio.lowlevel import current_token
 from yonk.core.paper import FaultCode, ToldError
 
 T = TypeVar("T")
-AT_ONCE = 3  # threads and connections that who is not signed in may take
+STRANGERS_AT_ONCE = 3  # threads and connections that who is not signed in may take
 MOST_WAITING = 24  # that wait for one; more are told to come again
 
 
@@ -27,10 +27,10 @@ class CrowdedError(ToldError):
 _doors: dict[object, anyio.CapacityLimiter] = {}
 
 
-async def apart(work: Callable[[], T]) -> T:
+async def in_bulkhead(work: Callable[[], T]) -> T:
     """Do something for who is not signed in. Raises `CrowdedError` where too many wait."""
     loop = current_token()
-    door = _doors.setdefault(loop, anyio.CapacityLimiter(AT_ONCE))
+    door = _doors.setdefault(loop, anyio.CapacityLimiter(STRANGERS_AT_ONCE))
     if door.statistics().tasks_waiting >= MOST_WAITING:
         raise CrowdedError
     return await anyio.to_thread.run_sync(work, limiter=door)

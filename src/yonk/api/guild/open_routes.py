@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from fastapi import APIRouter, Request, Response
 
-from yonk.api.guild.bulkhead import apart
+from yonk.api.guild.bulkhead import in_bulkhead
 from yonk.api.guild.schemas import AcceptIn, InvitingOut, SignInIn, TokenIn, WhoOut
 from yonk.api.session import COOKIE, DEVICE, OpenDb, token_of, who_asks
 from yonk.api.wire import ERRORS
@@ -70,7 +70,7 @@ async def sign_in(asked: SignInIn, request: Request, response: Response, db: Ope
         people.sign_out(db, token_of(request), found.person, everywhere=False)
         return found
 
-    arrived = await apart(work)
+    arrived = await in_bulkhead(work)
     let_in(response, arrived)
     return who_out(arrived.person)
 
@@ -78,7 +78,7 @@ async def sign_in(asked: SignInIn, request: Request, response: Response, db: Ope
 @router.post("/invitation", response_model=InvitingOut, responses=ERRORS)
 async def inviting(asked: TokenIn, db: OpenDb) -> InvitingOut:
     """Who invites by a link."""
-    by, whom = await apart(lambda: invitations.inviting(db, asked.token))
+    by, whom = await in_bulkhead(lambda: invitations.inviting(db, asked.token))
     return InvitingOut(by=by, whom=whom)
 
 
@@ -90,7 +90,7 @@ async def accept(asked: AcceptIn, request: Request, response: Response, db: Open
     def work() -> Arrived:
         return people.arrive(db, invitations.accept(db, asked.token, asked.name, secret))
 
-    arrived = await apart(work)
+    arrived = await in_bulkhead(work)
     if request.app.state.guild is not None:
         request.app.state.guild.drop_letter(digest(asked.token))
     let_in(response, arrived)

@@ -11,7 +11,7 @@ from yonk.api.wire import Model
 from yonk.core.paper import COUNTS
 from yonk.store.rights import Level
 
-Name = Annotated[str, Field(max_length=120)]
+NameIn = Annotated[str, Field(max_length=120)]
 Secret = Annotated[SecretStr, Field(max_length=400)]
 Id = Annotated[str, Field(pattern="^[0-9a-z]{1,32}$")]
 Many = Annotated[int, Field(ge=0, le=10_000)]
@@ -29,7 +29,7 @@ class WhoOut(Model):
 class SignInIn(Model):
     """A name and a password."""
 
-    name: Name
+    name: NameIn
     password: Secret
 
 
@@ -102,7 +102,7 @@ class AcceptIn(Model):
     """An invitation that is taken: its token, and the name and password of the new account."""
 
     token: Annotated[str, Field(max_length=100)]
-    name: Name
+    name: NameIn
     password: Secret
 
 

@@ -20,7 +20,7 @@ from yonk.api.guild.schemas import (
 from yonk.api.quilts import answers
 from yonk.api.session import BlockId, Db, Who
 from yonk.api.wire import ERRORS
-from yonk.api.work import Work, Worker
+from yonk.api.work import Worker, WorkerGiven
 from yonk.core.setting import SharedPart, block_progress, shared_evenly, whole_progress
 from yonk.store import blocks, people, together
 from yonk.store.rights import Person, reaches, right_to
@@ -37,7 +37,7 @@ async def _counts(db: Session, work: Worker, quilt_id: str) -> Counts:
 
 
 @router.get("/together", response_model=TogetherOut, responses=ERRORS)
-async def who_sews_what(block_id: BlockId, db: Db, who: Who, work: Work) -> TogetherOut:
+async def who_sews_what(block_id: BlockId, db: Db, who: Who, work: WorkerGiven) -> TogetherOut:
     """Who sews what of a quilt."""
     counts = await _counts(db, work, block_id)
     return await run_in_threadpool(_told, db, who, block_id, counts)
@@ -45,7 +45,7 @@ async def who_sews_what(block_id: BlockId, db: Db, who: Who, work: Work) -> Toge
 
 @router.put("/together", response_model=TogetherOut, responses=ERRORS)
 async def keep_part(
-    block_id: BlockId, asked: QuiltPartIn, request: Request, db: Db, who: Who, work: Work
+    block_id: BlockId, asked: QuiltPartIn, request: Request, db: Db, who: Who, work: WorkerGiven
 ) -> TogetherOut:
     """Keep what a person took over of a quilt and how far she is; none of it lets it go."""
     guild_of(request)
@@ -64,7 +64,7 @@ async def keep_part(
 
 @router.post("/together", response_model=TogetherOut, responses=ERRORS)
 async def share_out(
-    block_id: BlockId, asked: ShareOutIn, request: Request, db: Db, who: Who, work: Work
+    block_id: BlockId, asked: ShareOutIn, request: Request, db: Db, who: Who, work: WorkerGiven
 ) -> TogetherOut:
     """Deal the blocks of a quilt out anew, as many to each."""
     guild_of(request)

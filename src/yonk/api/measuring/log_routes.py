@@ -12,7 +12,7 @@ from yonk.api.measuring.kept import log_file_of, note_document, note_text
 from yonk.api.measuring.schemas import BlockLogOut, NoteIn, NoteOut, PhotoOut, TakenBackOut
 from yonk.api.session import BlockId, Db
 from yonk.api.wire import ERRORS
-from yonk.api.work import Work
+from yonk.api.work import WorkerGiven
 from yonk.files.download import attachment
 from yonk.files.log_file import write_parcel
 from yonk.files.photo import as_kept
@@ -72,7 +72,7 @@ async def put_photo(
     block_id: BlockId,
     request: Request,
     db: Db,
-    work: Work,
+    work: WorkerGiven,
     caption: Annotated[str, Query(max_length=400)] = "",
 ) -> BlockLogOut:
     """Keep a photo with the block, sent as it is."""

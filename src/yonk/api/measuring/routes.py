@@ -8,7 +8,7 @@ from fastapi import APIRouter, Response
 from starlette.concurrency import run_in_threadpool
 
 from yonk.api.measuring import answers
-from yonk.api.measuring.kept import FIGURES, seam_log_of, trial_of
+from yonk.api.measuring.kept import WORK_FIGURES, seam_log_of, trial_of
 from yonk.api.measuring.schemas import (
     CardPrintIn,
     FiguresIn,
@@ -22,7 +22,7 @@ from yonk.api.measuring.schemas import (
 from yonk.api.measuring.view import seam_log_view
 from yonk.api.session import BlockId, Db
 from yonk.api.wire import CSV, ERRORS, as_json
-from yonk.api.work import Work
+from yonk.api.work import WorkerGiven
 from yonk.core.measuring import FIGURES as NAMES
 from yonk.core.measuring import HerFigures, SeamLog, SeamTest, Setup, check_day, size_fault
 from yonk.core.paper import DraftError, typed_length, write_exact
@@ -96,7 +96,7 @@ def tell_figures(asked: FiguresIn, db: Db) -> SeamLogOut:
         if (text := getattr(asked, name).strip())
     }
     figures = HerFigures(unit=asked.unit, told=told, taken_back=asked.taken_back)
-    store.keep_preference(db, FIGURES, write_figures(figures))
+    store.keep_preference(db, WORK_FIGURES, write_figures(figures))
     return seam_log(db)
 
 
@@ -109,7 +109,7 @@ def seam_log_csv(db: Db) -> Response:
 
 
 @router.post("/measuring", response_model=MeasuringOut, responses=ERRORS)
-async def measuring(asked: MeasuringIn, db: Db, work: Work) -> Response:
+async def measuring(asked: MeasuringIn, db: Db, work: WorkerGiven) -> Response:
     """The card of a trial block, the verdict, what is foretold."""
     trial = await run_in_threadpool(trial_of, db, asked.block_id)
     return as_json(await work.on_draft(asked.document, answers.measuring, asked, trial))
@@ -145,6 +145,6 @@ def taken_back(block_id: BlockId, asked: TakenBackIn, db: Db) -> None:
 
 
 @router.post("/files/card.pdf", response_class=Response, responses=ERRORS)
-async def card_pdf(asked: CardPrintIn, work: Work) -> Response:
+async def card_pdf(asked: CardPrintIn, work: WorkerGiven) -> Response:
     """The card of a trial block, on paper."""
     return await work.file(asked.document, answers.card_pdf, asked)

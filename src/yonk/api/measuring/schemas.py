@@ -14,7 +14,7 @@ from yonk.files.log_file import NoteKind
 
 Typed = Annotated[str, Field(max_length=60)]
 Short = Annotated[str, Field(max_length=120)]
-Words = Annotated[str, Field(max_length=4000)]
+LogWords = Annotated[str, Field(max_length=4000)]
 TimesBack = Annotated[int, Field(ge=0, le=COUNTS["taken_back"][1])]
 
 
@@ -43,7 +43,7 @@ class SeamTestIn(Model):
     left: Typed = ""
     right: Typed = ""
     setup: SetupIO = SetupIO()
-    note: Words = ""
+    note: LogWords = ""
     sewn: date | None = None
 
 
@@ -272,7 +272,7 @@ class NoteIn(Model):
     """An entry for the log of a block."""
 
     kind: NoteKind
-    text: Words = ""
+    text: LogWords = ""
     left_over: LeftOverIn | None = None
 
 

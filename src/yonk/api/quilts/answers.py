@@ -15,7 +15,7 @@ from yonk.api.quilts.schemas import (
     TakeAnewIn,
     WantedIn,
 )
-from yonk.api.quilts.view import picture_of, quilt_view, size_way
+from yonk.api.quilts.view import quilt_picture, quilt_view, size_way
 from yonk.api.wire import CSV, as_bytes
 from yonk.core.paper import Draft, check_name, next_key, typed_length
 from yonk.core.planning import Parts, Plan, make_plan
@@ -52,7 +52,7 @@ def _remembered(text: str, count: int, parts: Parts) -> Plan:
     return make_plan(read_block(text), count, parts=parts)
 
 
-def worked_on(asked: QuiltActsIn, shelf: Mapping[str, tuple[int, str]]) -> bytes:
+def quilt_worked_on(asked: QuiltActsIn, shelf: Mapping[str, tuple[int, str]]) -> bytes:
     """A quilt with some acts done to it, as it is shown; `shelf` holds the revision and document of
     each block that is taken from it.
     """
@@ -71,18 +71,18 @@ def _done(asked: QuiltActsIn, shelf: Mapping[str, tuple[int, str]] | None = None
     return quilt
 
 
-def form_of_document(document: dict[str, Any]) -> BlockContents:
+def quilt_contents_of_document(document: dict[str, Any]) -> BlockContents:
     """What is kept of a quilt. Raises `BadFileError` where it is not sound."""
-    return form_of(take_quilt(document))
+    return quilt_contents(take_quilt(document))
 
 
-def form_of(quilt: Quilt) -> BlockContents:
+def quilt_contents(quilt: Quilt) -> BlockContents:
     """What is kept of a quilt, with the card that its shelf shows."""
     plan = plan_quilt(quilt, planned)
     shown = QuiltCardOut.model_construct(
         finished=size_words(plan.finished, quilt),
         blocks=sum(plan.counts.values()),
-        picture=picture_of(quilt),
+        picture=quilt_picture(quilt),
     )
     card = shown.model_dump_json(exclude={"id", "name", "revision", "changed"}, exclude_unset=True)
     return BlockContents(
@@ -100,7 +100,7 @@ def begun_from(name: str, taken: Sequence[tuple[str, int, str]]) -> BlockContent
         draft = read_block(document)
         key = next_key([one.key for one in blocks], draft.name)
         blocks.append(QuiltBlock(key=key, draft=draft, origin=origin, revision=revision))
-    return form_of(begun(check_name(name, "name"), blocks))
+    return quilt_contents(begun(check_name(name, "name"), blocks))
 
 
 def document_of(text: str) -> dict[str, Any]:

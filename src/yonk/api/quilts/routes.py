@@ -26,7 +26,7 @@ from yonk.api.quilts.schemas import (
 from yonk.api.session import BlockId, Db
 from yonk.api.shelf.kept import block_out
 from yonk.api.wire import ERRORS, BlockOut, as_json
-from yonk.api.work import Work
+from yonk.api.work import WorkerGiven
 from yonk.store import blocks as store
 from yonk.store.rights import NoSuchBlockError
 
@@ -34,10 +34,10 @@ router = APIRouter(prefix="/api")
 
 
 @router.post("/quilt", response_model=QuiltOut, responses=ERRORS)
-async def work_on_quilt(asked: QuiltActsIn, db: Db, work: Work) -> Response:
+async def work_on_quilt(asked: QuiltActsIn, db: Db, work: WorkerGiven) -> Response:
     """Apply acts to a quilt and plan what comes of it; nothing is stored."""
     shelf = await run_in_threadpool(_from_shelf, db, asked)
-    return as_json(await work.on_quilt(asked.document, answers.worked_on, asked, shelf))
+    return as_json(await work.on_quilt(asked.document, answers.quilt_worked_on, asked, shelf))
 
 
 def _from_shelf(db: Session, asked: QuiltActsIn) -> dict[str, tuple[int, str]]:
@@ -65,7 +65,7 @@ def origins(asked: OriginsIn, db: Db) -> list[OriginOut]:
 
 
 @router.post("/quilt/sizes", response_model=list[SizeWayOut], responses=ERRORS)
-async def sizes(asked: WantedIn, work: Work) -> list[SizeWayOut]:
+async def sizes(asked: WantedIn, work: WorkerGiven) -> list[SizeWayOut]:
     """The ways to bring a quilt to a size that is wanted; nothing is stored."""
     found: list[SizeWayOut] = await work.on_quilt(asked.document, answers.ways_to_size, asked)
     return found
@@ -95,10 +95,10 @@ def shelf(
 
 
 @router.post("/quilts", response_model=BlockOut, status_code=201, responses=ERRORS)
-async def create(asked: NewQuiltIn, db: Db, work: Work) -> BlockOut:
+async def create(asked: NewQuiltIn, db: Db, work: WorkerGiven) -> BlockOut:
     """Keep a new quilt, from a file or from blocks of the shelf."""
     if asked.document:
-        form = await work.heavy(answers.form_of_document, asked.document)
+        form = await work.heavy(answers.quilt_contents_of_document, asked.document)
     else:
         taken = await run_in_threadpool(_taken, db, asked.blocks)
         form = await work.heavy(answers.begun_from, asked.name, taken)
@@ -117,9 +117,9 @@ def one(block_id: BlockId, db: Db) -> BlockOut:
 
 
 @router.put("/quilts/{block_id}", response_model=BlockOut, responses=ERRORS)
-async def save(block_id: BlockId, asked: SaveQuiltIn, db: Db, work: Work) -> BlockOut:
+async def save(block_id: BlockId, asked: SaveQuiltIn, db: Db, work: WorkerGiven) -> BlockOut:
     """Keep a new state of a quilt, unless another was kept since the revision it was made from."""
-    form = await work.on_quilt(asked.document, answers.form_of_document, asked.document)
+    form = await work.on_quilt(asked.document, answers.quilt_contents_of_document, asked.document)
     kept = await run_in_threadpool(
         store.save_block, db, block_id, form, asked.revision, asked.save_key
     )
@@ -140,12 +140,12 @@ def restore(block_id: BlockId, db: Db) -> BlockOut:
 
 
 @router.post("/files/quilt", response_class=Response, responses=ERRORS)
-async def quilt_file(asked: QuiltActsIn, work: Work) -> Response:
+async def quilt_file(asked: QuiltActsIn, work: WorkerGiven) -> Response:
     """The quilt file, saved or not."""
     return await work.file(asked.document, answers.quilt_file, asked)
 
 
 @router.post("/files/quilt.csv", response_class=Response, responses=ERRORS)
-async def quilt_csv(asked: QuiltActsIn, work: Work) -> Response:
+async def quilt_csv(asked: QuiltActsIn, work: WorkerGiven) -> Response:
     """The list for the whole top as CSV."""
     return await work.file(asked.document, answers.quilt_csv, asked)

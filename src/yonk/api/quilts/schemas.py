@@ -117,7 +117,7 @@ class UseOut(Model):
     mirrored: bool
 
 
-class ClothOut(Model):
+class SettingClothOut(Model):
     """A piece of the setting as it is drawn."""
 
     purpose: str
@@ -139,7 +139,7 @@ class QuiltPictureOut(Model):
     uses: list[UseOut]
     border_uses: list[UseOut] = Field(default_factory=list)
     half_uses: list[UseOut] = Field(default_factory=list)
-    cloths: list[ClothOut]
+    cloths: list[SettingClothOut]
 
 
 class QuiltSheetOut(Model):

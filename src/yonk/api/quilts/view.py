@@ -8,7 +8,6 @@ from collections.abc import Iterator, Mapping, Sequence
 from yonk.api.draft.view import fabric_out, settings_view
 from yonk.api.quilts.schemas import (
     BorderOut,
-    ClothOut,
     QuiltBlockOut,
     QuiltClothOut,
     QuiltLineOut,
@@ -16,6 +15,7 @@ from yonk.api.quilts.schemas import (
     QuiltPictureOut,
     QuiltSettingOut,
     QuiltSheetOut,
+    SettingClothOut,
     SizeWayOut,
     SymbolOut,
     UseOut,
@@ -58,7 +58,7 @@ def quilt_view(plan: QuiltPlan) -> QuiltOut:
             settings=settings_view(quilt.making, quilt.unit),
         ),
         setting=_setting(quilt),
-        picture=picture_of(quilt),
+        picture=quilt_picture(quilt),
         blocks=[_block(quilt, key, plan.counts.get(key, 0)) for key in quilt.by_key],
         fabrics=[fabric_out(one, 0) for one in quilt.all_fabrics.values()],
         cloths=list(_cloths(plan)),
@@ -71,7 +71,7 @@ def quilt_view(plan: QuiltPlan) -> QuiltOut:
     )
 
 
-def picture_of(quilt: Quilt) -> QuiltPictureOut:
+def quilt_picture(quilt: Quilt) -> QuiltPictureOut:
     """A quilt to be drawn."""
     layout, fabrics = layout_of(quilt), quilt.all_fabrics
     laid = (*layout.blocks, *layout.border_blocks, *layout.halves)
@@ -86,7 +86,7 @@ def picture_of(quilt: Quilt) -> QuiltPictureOut:
         border_uses=list(_uses(layout.border_blocks)),
         half_uses=list(_uses(layout.halves)),
         cloths=[
-            ClothOut(
+            SettingClothOut(
                 purpose=one.purpose,
                 outline=list(one.outline),
                 colour=_colour(fabrics, one.fabric),

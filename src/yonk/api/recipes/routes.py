@@ -11,25 +11,25 @@ from yonk.api.recipes import answers
 from yonk.api.recipes.schemas import DraftIn, RecipesOut, StepsOut, WayIn
 from yonk.api.session import Db
 from yonk.api.wire import ERRORS, as_json
-from yonk.api.work import Work
+from yonk.api.work import WorkerGiven
 
 router = APIRouter(prefix="/api")
 
 
 @router.post("/recipes", response_model=RecipesOut, responses=ERRORS)
-async def recipes(asked: DraftIn, db: Db, work: Work) -> Response:
+async def recipes(asked: DraftIn, db: Db, work: WorkerGiven) -> Response:
     """Every way to make every group of a draft's units, side by side."""
     log = await run_in_threadpool(seam_log_of, db)
     return as_json(await work.on_draft(asked.document, answers.recipes, asked, log))
 
 
 @router.post("/recipes/steps", response_model=StepsOut, responses=ERRORS)
-async def steps(asked: WayIn, work: Work) -> Response:
+async def steps(asked: WayIn, work: WorkerGiven) -> Response:
     """One way step by step, in words and pictures."""
     return as_json(await work.on_draft(asked.document, answers.steps, asked))
 
 
 @router.post("/files/steps.pdf", response_class=Response, responses=ERRORS)
-async def steps_pdf(asked: PrintIn, work: Work) -> Response:
+async def steps_pdf(asked: PrintIn, work: WorkerGiven) -> Response:
     """The step sheets of the recipes."""
     return await work.file(asked.document, answers.steps_pdf, asked)

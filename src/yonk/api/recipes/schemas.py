@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import Literal
 
 from yonk.api.draft.schemas import FabricOut, SheetOut
-from yonk.api.in_colouring import Colouring
+from yonk.api.in_colouring import ColouringNumber
 from yonk.api.wire import Document, Model, PartOut
 from yonk.core.paper import XY
 from yonk.core.sewing import ActName, ClothSide, PictureMark
@@ -26,7 +26,7 @@ class WayIn(Model):
     document: Document
     label: str
     way: str = ""
-    colouring: Colouring = None
+    colouring: ColouringNumber = None
 
 
 class WayCutOut(Model):

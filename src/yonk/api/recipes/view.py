@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from fractions import Fraction
 
-from yonk.api.draft.view import fabrics_of, sheet_of
+from yonk.api.draft.view import fabrics_out, sheet_of
 from yonk.api.recipes.schemas import (
     CardOut,
     ClothOut,
@@ -62,7 +62,7 @@ def recipes_view(
     return RecipesOut(
         document=write_block(plan.reading.draft),
         sheet=sheet_of(plan),
-        fabrics=fabrics_of(plan),
+        fabrics=fabrics_out(plan),
         cards=cards,
     )
 

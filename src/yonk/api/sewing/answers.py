@@ -15,14 +15,14 @@ from yonk.files.back_svg import write_back_svg
 from yonk.files.download import File
 from yonk.files.sewing_pdf import write_sewing_pdf
 
-Asked = SewingIn | JoinIn | SewingPrintIn
+SewingAsked = SewingIn | JoinIn | SewingPrintIn
 
 
-def _draft(asked: Asked) -> tuple[Draft, list[str]]:
+def _draft(asked: SewingAsked) -> tuple[Draft, list[str]]:
     return draft_in(asked.document, asked.colouring)
 
 
-def _plan(asked: Asked) -> SewingPlan:
+def _plan(asked: SewingAsked) -> SewingPlan:
     return sewing_plan(_draft(asked)[0])
 
 

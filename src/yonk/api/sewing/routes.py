@@ -17,7 +17,7 @@ from yonk.api.sewing.schemas import (
     TickIn,
 )
 from yonk.api.wire import ERRORS, as_json
-from yonk.api.work import Work
+from yonk.api.work import WorkerGiven
 from yonk.store import blocks
 from yonk.store.sewing import KeptSewing, keep_sewn, sewn_of
 
@@ -25,7 +25,7 @@ router = APIRouter(prefix="/api")
 
 
 @router.post("/sewing", response_model=SewingOut, responses=ERRORS)
-async def sewing(asked: SewingIn, db: Db, work: Work) -> Response:
+async def sewing(asked: SewingIn, db: Db, work: WorkerGiven) -> Response:
     """How a block is sewn together and pressed, and what of it is sewn."""
     kept = await run_in_threadpool(sewn_of, db, asked.block_id) if asked.block_id else []
     done = {one.mark: (one.done, one.words) for one in kept}
@@ -33,13 +33,13 @@ async def sewing(asked: SewingIn, db: Db, work: Work) -> Response:
 
 
 @router.post("/sewing/back", response_model=BackOut, responses=ERRORS)
-async def back(asked: SewingPrintIn, work: Work) -> Response:
+async def back(asked: SewingPrintIn, work: WorkerGiven) -> Response:
     """The pressed block in layers, with its thickness."""
     return as_json(await work.on_draft(asked.document, answers.back, asked))
 
 
 @router.post("/sewing/join", response_model=JoinOut, responses=ERRORS)
-async def join(asked: JoinIn, work: Work) -> Response:
+async def join(asked: JoinIn, work: WorkerGiven) -> Response:
     """One join in pictures."""
     return as_json(await work.on_draft(asked.document, answers.join, asked))
 
@@ -52,12 +52,12 @@ def tick(block_id: BlockId, asked: TickIn, db: Db) -> None:
 
 
 @router.post("/files/sewing.pdf", response_class=Response, responses=ERRORS)
-async def sewing_pdf(asked: SewingPrintIn, work: Work) -> Response:
+async def sewing_pdf(asked: SewingPrintIn, work: WorkerGiven) -> Response:
     """The sewing sheet, on paper."""
     return await work.file(asked.document, answers.sewing_pdf, asked)
 
 
 @router.post("/files/back.svg", response_class=Response, responses=ERRORS)
-async def back_svg(asked: SewingPrintIn, work: Work) -> Response:
+async def back_svg(asked: SewingPrintIn, work: WorkerGiven) -> Response:
     """The back of the block at true size."""
     return await work.file(asked.document, answers.back_svg, asked)

@@ -6,7 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from yonk.api.in_colouring import Colouring
+from yonk.api.in_colouring import ColouringNumber
 from yonk.api.recipes.schemas import StepPictureOut
 from yonk.api.wire import Document, Model, PartOut, Revision
 from yonk.core.paper import XY, OrderName, Toward
@@ -23,14 +23,14 @@ class SewingIn(Model):
 
     document: Document
     block_id: str | None = None
-    colouring: Colouring = None
+    colouring: ColouringNumber = None
 
 
 class JoinIn(Model):
     """One join of a draft, by its number, to be drawn."""
 
     document: Document
-    colouring: Colouring = None
+    colouring: ColouringNumber = None
     join: Annotated[int, Field(ge=0, le=100_000)]
 
 
@@ -38,7 +38,7 @@ class SewingPrintIn(Model):
     """A draft whose sewing is drawn or taken along."""
 
     document: Document
-    colouring: Colouring = None
+    colouring: ColouringNumber = None
     paper: Literal["letter", "a4"] = "letter"
 
 

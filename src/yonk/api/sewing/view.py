@@ -63,12 +63,12 @@ from yonk.core.pressing import (
 from yonk.core.units import BY_NAME
 
 MOST_TOLD = 400  # places that a page tells one by one
-ARROW = 2.2  # allowances that an arrow is long
-Done = Mapping[str, tuple[int, str]]
+_ARROW = 2.2  # allowances that an arrow is long
+SewnTicks = Mapping[str, tuple[int, str]]
 
 
 def sewing_view(
-    plan: SewingPlan, planned: Plan, blocks: int, done: Done, colourings: Sequence[str]
+    plan: SewingPlan, planned: Plan, blocks: int, done: SewnTicks, colourings: Sequence[str]
 ) -> SewingOut:
     """Everything the Sew step shows.
 
@@ -83,7 +83,7 @@ def sewing_view(
 
 
 class _View:
-    def __init__(self, plan: SewingPlan, planned: Plan, blocks: int, done: Done) -> None:
+    def __init__(self, plan: SewingPlan, planned: Plan, blocks: int, done: SewnTicks) -> None:
         self.plan, self.blocks, self.done = plan, blocks, done
         self.scale = float(plan.reading.drawing.scale)
         self.draft = plan.draft
@@ -230,7 +230,7 @@ class _View:
     def _arrow(self, lies: PressedStretch) -> tuple[XY, XY]:
         """From the middle of a stretch toward the side that it is pressed to."""
         (x, y), (dx, dy) = lies.middle, lies.way
-        reach = ARROW * float(self.draft.making.seam) * (1 if lies.side == 0 else -1)
+        reach = _ARROW * float(self.draft.making.seam) * (1 if lies.side == 0 else -1)
         return (x, y), (x + dy * reach, y - dx * reach)
 
     def _meetings(self) -> list[MeetingOut]:

@@ -23,7 +23,7 @@ MOST_ON_A_CARD = (
 )
 
 
-def form_of_document(document: dict[str, Any]) -> BlockContents:
+def block_contents_of_document(document: dict[str, Any]) -> BlockContents:
     """What is kept of a document. Raises `BadFileError` where it is not sound."""
     return _form_of(lately.reading_of(document))
 
@@ -33,12 +33,12 @@ def form_of_beginning(asked: BlockBeginning, usual: KeptUsual | None) -> BlockCo
     `DraftError` naming the field.
     """
     settings = usual.settings if usual and usual.unit == asked.unit else {}
-    return form_of(begin_block(asked, settings))
+    return block_contents(begin_block(asked, settings))
 
 
 def form_of_file(text: bytes) -> BlockContents:
     """What is kept of a block file. Raises `BadFileError` where it is not sound."""
-    return form_of(read_block(text))
+    return block_contents(read_block(text))
 
 
 def parcel_unpacked(content: bytes) -> tuple[BlockContents, LogFile, dict[str, JpegPhoto]]:
@@ -50,7 +50,7 @@ def parcel_unpacked(content: bytes) -> tuple[BlockContents, LogFile, dict[str, J
     return form_of_file(block), log, pictures
 
 
-def form_of(draft: Draft) -> BlockContents:
+def block_contents(draft: Draft) -> BlockContents:
     """What is kept of a draft. Raises `BadFileError` where a point that must lie in a patch lies on
     a seam.
     """
@@ -95,4 +95,4 @@ def card_of(reading: Reading) -> str:
 def copied(document: str) -> BlockContents:
     """What is kept of a copy of a block, under a name that says so."""
     draft = read_block(document)
-    return form_of(replace(draft, name=copy_name(draft.name)))
+    return block_contents(replace(draft, name=copy_name(draft.name)))

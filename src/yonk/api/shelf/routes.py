@@ -26,7 +26,7 @@ from yonk.api.shelf.schemas import (
     TitleIn,
 )
 from yonk.api.wire import ERRORS, BlockOut, Revision, as_json
-from yonk.api.work import Work
+from yonk.api.work import WorkerGiven
 from yonk.core.paper import tidy_labels
 from yonk.files.log_file import LIKE_A_ZIP
 from yonk.store import blocks as store
@@ -40,7 +40,7 @@ SHOWN = 300  # states that are listed, besides those that were named or opened
 @router.get("/blocks", response_model=ShelfOut, responses=ERRORS)
 async def shelf(
     db: Db,
-    work: Work,
+    work: WorkerGiven,
     page: Annotated[int, Query(ge=1, le=1_000_000)] = 1,
     search: Annotated[str, Query(max_length=200)] = "",
     order: store.ShelfOrder = "changed",
@@ -85,10 +85,12 @@ def _shelf_json(found: store.ShelfPage, page: int, said: Mapping[str, labels.Abo
 
 
 @router.post("/blocks", response_model=BlockOut, status_code=201, responses=ERRORS)
-async def create(asked: NewBlockIn, db: Db, work: Work) -> BlockOut:
+async def create(asked: NewBlockIn, db: Db, work: WorkerGiven) -> BlockOut:
     """Keep a new block."""
     if asked.document:
-        form = await work.on_draft(asked.document, answers.form_of_document, asked.document)
+        form = await work.on_draft(
+            asked.document, answers.block_contents_of_document, asked.document
+        )
     else:
         usual = await run_in_threadpool(usual_of, db)
         form = await run_in_threadpool(answers.form_of_beginning, asked.beginning, usual)
@@ -96,7 +98,7 @@ async def create(asked: NewBlockIn, db: Db, work: Work) -> BlockOut:
 
 
 @router.post("/blocks/import", response_model=BlockOut, status_code=201, responses=ERRORS)
-async def import_block(request: Request, db: Db, work: Work) -> BlockOut:
+async def import_block(request: Request, db: Db, work: WorkerGiven) -> BlockOut:
     """Keep the block of a block file, sent as it is; or of a parcel, with its log and photos."""
     content = await request.body()
     if not content.startswith(LIKE_A_ZIP):
@@ -131,7 +133,7 @@ def keep_about(block_id: BlockId, asked: AboutIn, db: Db) -> None:
 
 
 @router.post("/blocks/{block_id}/copy", response_model=BlockOut, status_code=201, responses=ERRORS)
-async def copy(block_id: BlockId, db: Db, work: Work) -> BlockOut:
+async def copy(block_id: BlockId, db: Db, work: WorkerGiven) -> BlockOut:
     """Keep a copy of a block under a name of its own, with its labels."""
     kept = await run_in_threadpool(store.live_block, db, block_id, "block", "copy")
     form = await work.heavy(answers.copied, kept.document)
@@ -151,9 +153,9 @@ def one(block_id: BlockId, db: Db) -> BlockOut:
 
 
 @router.put("/blocks/{block_id}", response_model=BlockOut, responses=ERRORS)
-async def save(block_id: BlockId, asked: SaveIn, db: Db, work: Work) -> BlockOut:
+async def save(block_id: BlockId, asked: SaveIn, db: Db, work: WorkerGiven) -> BlockOut:
     """Keep a new state of a block, unless another was kept since the revision it was made from."""
-    form = await work.on_draft(asked.document, answers.form_of_document, asked.document)
+    form = await work.on_draft(asked.document, answers.block_contents_of_document, asked.document)
     kept = await run_in_threadpool(
         store.save_block, db, block_id, form, asked.revision, asked.save_key
     )

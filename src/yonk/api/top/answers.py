@@ -40,13 +40,13 @@ class KeptTrial:
 Trials = Mapping[str, KeptTrial]
 
 
-def cut(asked: TopIn, shelf: Shelf, marks: Marks, trials: Trials) -> bytes:
+def quilt_cut(asked: TopIn, shelf: Shelf, marks: Marks, trials: Trials) -> bytes:
     """The whole list of a quilt."""
     found = top_cutting(asked, shelf, trials, marks)
     return as_bytes(top_cutting_view(found, shelf, marks))
 
 
-def booked(asked: TopDoneIn, shelf: Shelf, marks: Marks, trials: Trials) -> Booking:
+def quilt_booked(asked: TopDoneIn, shelf: Shelf, marks: Marks, trials: Trials) -> Booking:
     """What becomes of the shelf when a fabric is cut. Raises `DraftError` where there is nothing to
     book.
     """
@@ -78,19 +78,19 @@ def judged(quilt: Quilt, trials: Trials) -> dict[str, Judged]:
     return found
 
 
-def sewing(asked: TopIn, sewn: Mapping[str, tuple[int, str]]) -> bytes:
+def quilt_sewing(asked: TopIn, sewn: Mapping[str, tuple[int, str]]) -> bytes:
     """How a quilt top is sewn, and what of it is done."""
     quilt = take_quilt(asked.document)
     return as_bytes(top_sewing_view(sew_top(plan_quilt(quilt, planned)), sewn))
 
 
-def cutting_xlsx(asked: TopPrintIn, shelf: Shelf, trials: Trials) -> File:
+def quilt_cutting_xlsx(asked: TopPrintIn, shelf: Shelf, trials: Trials) -> File:
     """The whole list as a spreadsheet."""
     found = top_cutting(asked, shelf, trials)
     return File(write_cutting_xlsx(found), XLSX, f"{found.name} cutting list.xlsx")
 
 
-def layouts_svg(asked: TopPrintIn, shelf: Shelf, trials: Trials) -> File:
+def quilt_layouts_svg(asked: TopPrintIn, shelf: Shelf, trials: Trials) -> File:
     """The layouts at true size."""
     found = top_cutting(asked, shelf, trials)
     return File(write_layouts_svg(found).encode(), SVG, f"{found.name} layouts.svg")
@@ -107,7 +107,7 @@ def quilt_pdf(asked: TopPrintIn, shelf: Shelf, trials: Trials) -> File:
     return File(made, PDF, f"{found.name}.pdf")
 
 
-def templates_pdf(asked: TopPrintIn) -> File:
+def quilt_templates_pdf(asked: TopPrintIn) -> File:
     """Templates of every block at true size."""
     plan = plan_quilt(take_quilt(asked.document), planned)
     made = _templates(plan, list(plan.plans.values()), asked)
@@ -123,7 +123,7 @@ def _templates(plan: QuiltPlan, plans: Sequence[Plan], asked: TopPrintIn) -> byt
     return write_templates_pdf(shapes, plan.quilt.unit, plan.quilt.name, asked.paper)
 
 
-def labels_pdf(asked: TopPrintIn, shelf: Shelf, trials: Trials) -> File:
+def quilt_labels_pdf(asked: TopPrintIn, shelf: Shelf, trials: Trials) -> File:
     """Labels for the stacks."""
     found = top_cutting(asked, shelf, trials)
     return File(write_labels_pdf(found, asked.paper), PDF, f"{found.name} labels.pdf")

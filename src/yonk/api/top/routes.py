@@ -19,7 +19,7 @@ from yonk.api.sewing.schemas import TickIn
 from yonk.api.top import answers
 from yonk.api.top.schemas import TopCutOut, TopDoneIn, TopIn, TopPrintIn, TopSewOut
 from yonk.api.wire import ERRORS, PagesOut, as_json
-from yonk.api.work import Work
+from yonk.api.work import WorkerGiven
 from yonk.core.cutting import NO_MARKS
 from yonk.files.quilt_file import origins_of
 from yonk.store import blocks
@@ -30,14 +30,16 @@ router = APIRouter(prefix="/api")
 
 
 @router.post("/quilt/cut", response_model=TopCutOut, responses=ERRORS)
-async def cut(asked: TopIn, db: Db, work: Work) -> Response:
+async def cut(asked: TopIn, db: Db, work: WorkerGiven) -> Response:
     """The whole list of a quilt on its cloths, and what of it is ticked."""
     shelf = await shelf_of(db)
     marks = NO_MARKS
     if asked.quilt_id:
         marks = await run_in_threadpool(kept_marks, db, asked.quilt_id)
     trials = await run_in_threadpool(_trials, db, asked.document)
-    return as_json(await work.on_quilt(asked.document, answers.cut, asked, shelf, marks, trials))
+    return as_json(
+        await work.on_quilt(asked.document, answers.quilt_cut, asked, shelf, marks, trials)
+    )
 
 
 def _trials(db: Session, document: dict[str, Any]) -> dict[str, answers.KeptTrial]:
@@ -60,7 +62,7 @@ def tick(block_id: BlockId, asked: MarksIn, db: Db) -> None:
 
 
 @router.post("/quilt/cut/done", response_model=ShelfFabricOut, responses=ERRORS)
-async def cutting_done(asked: TopDoneIn, db: Db, work: Work) -> ShelfFabricOut:
+async def cutting_done(asked: TopDoneIn, db: Db, work: WorkerGiven) -> ShelfFabricOut:
     """Take what was cut of a tied fabric off the shelf, and put the leftovers worth keeping on it:
     all or nothing.
     """
@@ -68,16 +70,16 @@ async def cutting_done(asked: TopDoneIn, db: Db, work: Work) -> ShelfFabricOut:
     marks = await run_in_threadpool(kept_marks, db, asked.quilt_id)
     trials = await run_in_threadpool(_trials, db, asked.document)
     shelf = await shelf_of(db)
-    booking = await work.on_quilt(asked.document, answers.booked, asked, shelf, marks, trials)
+    booking = await work.on_quilt(asked.document, answers.quilt_booked, asked, shelf, marks, trials)
     return await run_in_threadpool(book, db, asked.quilt_id, kept.revision, booking)
 
 
 @router.post("/quilt/sew", response_model=TopSewOut, responses=ERRORS)
-async def sewing(asked: TopIn, db: Db, work: Work) -> Response:
+async def sewing(asked: TopIn, db: Db, work: WorkerGiven) -> Response:
     """How a quilt top is sewn together and pressed, and what of it is done."""
     kept = await run_in_threadpool(sewn_of, db, asked.quilt_id) if asked.quilt_id else []
     sewn = {one.mark: (one.done, one.words) for one in kept}
-    return as_json(await work.on_top(asked.document, answers.sewing, asked, sewn))
+    return as_json(await work.on_top(asked.document, answers.quilt_sewing, asked, sewn))
 
 
 @router.put("/quilts/{block_id}/sewn", status_code=204, responses=ERRORS)
@@ -88,43 +90,49 @@ def tick_sewn(block_id: BlockId, asked: TickIn, db: Db) -> None:
 
 
 @router.post("/files/quilt.xlsx", response_class=Response, responses=ERRORS)
-async def cutting_xlsx(asked: TopPrintIn, db: Db, work: Work) -> Response:
+async def cutting_xlsx(asked: TopPrintIn, db: Db, work: WorkerGiven) -> Response:
     """The whole list as a spreadsheet."""
-    return await work.file(asked.document, answers.cutting_xlsx, asked, *await _beside(db, asked))
+    return await work.file(
+        asked.document, answers.quilt_cutting_xlsx, asked, *await _beside(db, asked)
+    )
 
 
 @router.post("/files/quilt-layouts.svg", response_class=Response, responses=ERRORS)
-async def layouts_svg(asked: TopPrintIn, db: Db, work: Work) -> Response:
+async def layouts_svg(asked: TopPrintIn, db: Db, work: WorkerGiven) -> Response:
     """The layouts at true size."""
-    return await work.file(asked.document, answers.layouts_svg, asked, *await _beside(db, asked))
+    return await work.file(
+        asked.document, answers.quilt_layouts_svg, asked, *await _beside(db, asked)
+    )
 
 
 @router.post("/files/quilt.pdf", response_class=Response, responses=ERRORS)
-async def quilt_pdf(asked: TopPrintIn, db: Db, work: Work) -> Response:
+async def quilt_pdf(asked: TopPrintIn, db: Db, work: WorkerGiven) -> Response:
     """Everything on paper."""
     return await work.file(asked.document, answers.quilt_pdf, asked, *await _beside(db, asked))
 
 
 @router.post("/preview/quilt", response_model=PagesOut, responses=ERRORS)
-async def quilt_pages(asked: TopPrintIn, db: Db, work: Work) -> Response:
+async def quilt_pages(asked: TopPrintIn, db: Db, work: WorkerGiven) -> Response:
     """Everything as pictures of its pages."""
     return await work.pages(answers.quilt_pdf, asked, *await _beside(db, asked))
 
 
 @router.post("/files/quilt-labels.pdf", response_class=Response, responses=ERRORS)
-async def labels_pdf(asked: TopPrintIn, db: Db, work: Work) -> Response:
+async def labels_pdf(asked: TopPrintIn, db: Db, work: WorkerGiven) -> Response:
     """Labels for the stacks."""
-    return await work.file(asked.document, answers.labels_pdf, asked, *await _beside(db, asked))
+    return await work.file(
+        asked.document, answers.quilt_labels_pdf, asked, *await _beside(db, asked)
+    )
 
 
 @router.post("/files/quilt-templates.pdf", response_class=Response, responses=ERRORS)
-async def templates_pdf(asked: TopPrintIn, work: Work) -> Response:
+async def templates_pdf(asked: TopPrintIn, work: WorkerGiven) -> Response:
     """Templates of every block at true size."""
-    return await work.file(asked.document, answers.templates_pdf, asked)
+    return await work.file(asked.document, answers.quilt_templates_pdf, asked)
 
 
 @router.post("/files/quilt.svg", response_class=Response, responses=ERRORS)
-async def diagram_svg(asked: TopPrintIn, work: Work) -> Response:
+async def diagram_svg(asked: TopPrintIn, work: WorkerGiven) -> Response:
     """The setting diagram."""
     return await work.file(asked.document, answers.diagram_svg, asked)
 

@@ -53,10 +53,10 @@ def top_cutting_view(
     )
 
 
-Sewn = Mapping[str, tuple[int, str]]
+TopTicks = Mapping[str, tuple[int, str]]
 
 
-def top_sewing_view(sewing: TopSewing, sewn: Sewn) -> TopSewOut:
+def top_sewing_view(sewing: TopSewing, sewn: TopTicks) -> TopSewOut:
     """How a top is sewn.
 
     Args:
