@@ -200,9 +200,24 @@ def test_what_is_in_the_way_is_one_sentence(
     (tmp_path / "file").write_text("")
     with pytest.raises(MachineError, match="cannot be written"):
         DatabaseServer(tmp_path / "file").start()
-    monkeypatch.setattr("yonk.machine.database_server.LEAST_ROOM", 2**70)
+    monkeypatch.setattr("yonk.machine.database_server.LEAST_FREE", 2**70)
     with pytest.raises(MachineError, match="is full"):
         DatabaseServer(tmp_path).start()
+
+
+def test_a_database_takes_room_only_when_it_is_laid_out(
+    tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    monkeypatch.setattr("yonk.machine.database_server.LEAST_ROOM", 2**70)
+    with pytest.raises(MachineError, match="too little room"):
+        DatabaseServer(tmp_path).start()
+    monkeypatch.undo()
+    server = DatabaseServer(tmp_path)
+    server.start()
+    server.stop()
+    monkeypatch.setattr("yonk.machine.database_server.LEAST_ROOM", 2**70)
+    server.start()
+    server.stop()
 
 
 def test_being_told_to_end_ends_all_of_it_soon_also_heavy_work(tmp_path: Path) -> None:

@@ -44,7 +44,7 @@ def test_a_heavy_draft_is_worked_on_like_a_light_one(
 def test_what_takes_too_long_is_ended_and_told(
     web: TestClient, everything_heavy: None, monkeypatch: pytest.MonkeyPatch
 ) -> None:
-    monkeypatch.setattr(work, "SECONDS", 0)
+    monkeypatch.setattr(work, "_SECONDS", 0)
     answer = web.post("/api/draft", json={"document": HEAVY})
     assert answer.status_code == 422 and answer.json()["code"] == "too-much"
     assert not web.app.state.works.running  # type: ignore[attr-defined]

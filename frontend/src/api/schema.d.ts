@@ -2516,87 +2516,11 @@ export interface components {
             words: string;
         };
         /**
-         * Beginning
-         * @description A block to begin, as typed; `height` empty follows the width; `columns` and `rows` are how
-         *     many, or their proportions.
-         */
-        "Beginning-Input": {
-            /**
-             * Columns
-             * @default 3
-             */
-            columns?: string;
-            /**
-             * Height
-             * @default
-             */
-            height?: string;
-            /**
-             * Name
-             * @default New block
-             */
-            name?: string;
-            /**
-             * Rows
-             * @default 3
-             */
-            rows?: string;
-            /**
-             * Unit
-             * @default in
-             * @enum {string}
-             */
-            unit?: "in" | "cm";
-            /**
-             * Width
-             * @default 9
-             */
-            width?: string;
-        };
-        /**
-         * Beginning
-         * @description A block to begin, as typed; `height` empty follows the width; `columns` and `rows` are how
-         *     many, or their proportions.
-         */
-        "Beginning-Output": {
-            /**
-             * Columns
-             * @default 3
-             */
-            columns?: string;
-            /**
-             * Height
-             * @default
-             */
-            height?: string;
-            /**
-             * Name
-             * @default New block
-             */
-            name?: string;
-            /**
-             * Rows
-             * @default 3
-             */
-            rows?: string;
-            /**
-             * Unit
-             * @default in
-             * @enum {string}
-             */
-            unit?: "in" | "cm";
-            /**
-             * Width
-             * @default 9
-             */
-            width?: string;
-        };
-        /**
          * BeginningOut
          * @description What the questions outside a block begin with, in one unit.
          */
         BeginningOut: {
-            block: components["schemas"]["Beginning-Output"];
+            block: components["schemas"]["BlockBeginning-Output"];
             chart: components["schemas"]["RangeOut"];
             /** Count */
             count: number;
@@ -2636,6 +2560,82 @@ export interface components {
             kind: string;
             /** Name */
             name: string;
+        };
+        /**
+         * BlockBeginning
+         * @description A block to begin, as typed; `height` empty follows the width; `columns` and `rows` are how
+         *     many, or their proportions.
+         */
+        "BlockBeginning-Input": {
+            /**
+             * Columns
+             * @default 3
+             */
+            columns?: string;
+            /**
+             * Height
+             * @default
+             */
+            height?: string;
+            /**
+             * Name
+             * @default New block
+             */
+            name?: string;
+            /**
+             * Rows
+             * @default 3
+             */
+            rows?: string;
+            /**
+             * Unit
+             * @default in
+             * @enum {string}
+             */
+            unit?: "in" | "cm";
+            /**
+             * Width
+             * @default 9
+             */
+            width?: string;
+        };
+        /**
+         * BlockBeginning
+         * @description A block to begin, as typed; `height` empty follows the width; `columns` and `rows` are how
+         *     many, or their proportions.
+         */
+        "BlockBeginning-Output": {
+            /**
+             * Columns
+             * @default 3
+             */
+            columns?: string;
+            /**
+             * Height
+             * @default
+             */
+            height?: string;
+            /**
+             * Name
+             * @default New block
+             */
+            name?: string;
+            /**
+             * Rows
+             * @default 3
+             */
+            rows?: string;
+            /**
+             * Unit
+             * @default in
+             * @enum {string}
+             */
+            unit?: "in" | "cm";
+            /**
+             * Width
+             * @default 9
+             */
+            width?: string;
         };
         /**
          * BlockLogOut
@@ -3002,6 +3002,26 @@ export interface components {
             ] | null;
             /** Order */
             order: ("rows" | "columns" | "quarters") | null;
+        };
+        /**
+         * ClothOut
+         * @description A piece of cloth in a step's picture.
+         */
+        ClothOut: {
+            /** Fabric */
+            fabric: string;
+            /** Outline */
+            outline: [
+                number,
+                number
+            ][];
+            /**
+             * Side
+             * @enum {string}
+             */
+            side: "right" | "wrong";
+            /** Turn */
+            turn: number;
         };
         /**
          * ColouringOut
@@ -4208,7 +4228,7 @@ export interface components {
              *       "width": "9"
              *     }
              */
-            beginning?: components["schemas"]["Beginning-Input"];
+            beginning?: components["schemas"]["BlockBeginning-Input"];
             /** Document */
             document?: {
                 [key: string]: unknown;
@@ -5037,7 +5057,7 @@ export interface components {
             /** Border Uses */
             border_uses?: components["schemas"]["UseOut"][];
             /** Cloths */
-            cloths: components["schemas"]["yonk__api__quilts__schemas__ClothOut"][];
+            cloths: components["schemas"]["SettingClothOut"][];
             /** Half Uses */
             half_uses?: components["schemas"]["UseOut"][];
             /** Height */
@@ -5774,6 +5794,23 @@ export interface components {
              * @enum {string}
              */
             together: "rows" | "quarters";
+        };
+        /**
+         * SettingClothOut
+         * @description A piece of the setting as it is drawn.
+         */
+        SettingClothOut: {
+            /** Colour */
+            colour: string;
+            /** Grey */
+            grey: string;
+            /** Outline */
+            outline: [
+                number,
+                number
+            ][];
+            /** Purpose */
+            purpose: string;
         };
         /**
          * SettingOut
@@ -6650,7 +6687,7 @@ export interface components {
                 number
             ];
             /** Cloths */
-            cloths: components["schemas"]["yonk__api__recipes__schemas__ClothOut"][];
+            cloths: components["schemas"]["ClothOut"][];
             /** Count */
             count: number;
             /** Labels */
@@ -7569,43 +7606,6 @@ export interface components {
             examples: components["schemas"]["SizesToldOut"][];
             /** Words */
             words: components["schemas"]["TradeWordOut"][];
-        };
-        /**
-         * ClothOut
-         * @description A piece of the setting as it is drawn.
-         */
-        yonk__api__quilts__schemas__ClothOut: {
-            /** Colour */
-            colour: string;
-            /** Grey */
-            grey: string;
-            /** Outline */
-            outline: [
-                number,
-                number
-            ][];
-            /** Purpose */
-            purpose: string;
-        };
-        /**
-         * ClothOut
-         * @description A piece of cloth in a step's picture.
-         */
-        yonk__api__recipes__schemas__ClothOut: {
-            /** Fabric */
-            fabric: string;
-            /** Outline */
-            outline: [
-                number,
-                number
-            ][];
-            /**
-             * Side
-             * @enum {string}
-             */
-            side: "right" | "wrong";
-            /** Turn */
-            turn: number;
         };
     };
     responses: never;

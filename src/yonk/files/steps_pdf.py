@@ -51,10 +51,10 @@ def steps_story(plan: Plan, paper: PaperName, title: str = "") -> list[Flowable]
         if all(recipe.method.sew is None or group.kind == "patch" for recipe in recipes):
             continue
         words, unit = BY_NAME[group.kind].words, group.unit
+        longer, shorter = max(unit.width, unit.height), min(unit.width, unit.height)
         head = (
             f"{wanted.totals[group.label]} × {words} {group.label}, "
-            f"{cut_size_words(max(unit.width, unit.height), min(unit.width, unit.height), draft.unit)} "
-            f"finished"
+            f"{cut_size_words(longer, shorter, draft.unit)} finished"
         )
         head_lines: list[Flowable] = [
             Spacer(1, 14 if story else 0),

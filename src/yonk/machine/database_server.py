@@ -29,7 +29,7 @@ from yonk.core.paper import SaidError
 _START_SECONDS = 40
 # to end in good order; what is not written then is written when the log is read at the next start
 STOP_SECONDS = 3
-LEAST_ROOM = 50_000_000  # bytes free on the disk
+LEAST_FREE = 50_000_000  # bytes free on the disk of a database that is laid out already
 _LOOK_EVERY = 0.5
 LISTENING = range(20_000, 32_000)
 
@@ -188,7 +188,7 @@ class DatabaseServer:
                 f"The folder {self.folder} cannot be written ({fault.strerror}); free it, or "
                 f"name another in YONK_DATA."
             ) from None
-        if shutil.disk_usage(self.folder).free < LEAST_ROOM:
+        if shutil.disk_usage(self.folder).free < LEAST_FREE:
             raise MachineError(
                 f"The disk that {self.folder} is on is full; free some room on it, then start "
                 f"Yonk again."

@@ -31,7 +31,7 @@ RESTORING = "restoring"  # a table that is there while a backup is put back
 RETRIES = Counter("yonk_retries_total", "Pieces of work that were in another's way.")
 
 Given = ParamSpec("Given")
-WorkResult = TypeVar("Made")
+WorkResult = TypeVar("WorkResult")
 
 
 class NewerSchemaError(ToldError):

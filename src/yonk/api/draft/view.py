@@ -288,8 +288,9 @@ class _View:
             unit=other,
             width=write_typed(width, other),
             height=write_typed(height, other),
-            kept=f"The numbers are kept: {cut_size_words(draft.width, draft.height, other)} now, with the "
-            f"seam, margin and ruler that are usual in {named}.",
+            kept="The numbers are kept: "
+            f"{cut_size_words(draft.width, draft.height, other)} now, with the seam, "
+            f"margin and ruler that are usual in {named}.",
             converted=f"Convert it to {cut_size_words(width, height, other)}",
         )
 

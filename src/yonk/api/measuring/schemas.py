@@ -12,9 +12,10 @@ from yonk.core.measuring import Verdict
 from yonk.core.paper import COUNTS, XY, LengthUnit
 from yonk.files.log_file import NoteKind
 
+LogWordsIn = Annotated[str, Field(max_length=4000)]
+
 Typed = Annotated[str, Field(max_length=60)]
 Short = Annotated[str, Field(max_length=120)]
-LogWords = Annotated[str, Field(max_length=4000)]
 TimesBack = Annotated[int, Field(ge=0, le=COUNTS["taken_back"][1])]
 
 
@@ -43,7 +44,7 @@ class SeamTestIn(Model):
     left: Typed = ""
     right: Typed = ""
     setup: SetupIO = SetupIO()
-    note: LogWords = ""
+    note: LogWordsIn = ""
     sewn: date | None = None
 
 
@@ -272,7 +273,7 @@ class NoteIn(Model):
     """An entry for the log of a block."""
 
     kind: NoteKind
-    text: LogWords = ""
+    text: LogWordsIn = ""
     left_over: LeftOverIn | None = None
 
 

@@ -9,11 +9,10 @@ from pydantic import Field
 from yonk.api.in_colouring import ColouringNumber
 from yonk.api.recipes.schemas import StepPictureOut
 from yonk.api.wire import Document, Model, PartOut, Revision
-from yonk.core.paper import XY, OrderName, Toward
+from yonk.core.paper import XY, OrderName, PointText, Toward
 from yonk.core.pressing import MeetingState, SlipKind, StepKind
 
 MOST_SEWN = 100_000_000
-PointText = tuple[str, str]
 
 
 class SewingIn(Model):

@@ -11,12 +11,12 @@ from yonk.core.paper import (
     Draft,
     DraftError,
     Point,
+    PointText,
     length_fault,
     number_fault,
     typed_length,
 )
 
-PointText = tuple[str, str]
 _MOST_SEAMS = COUNTS["seams"][1]
 
 

@@ -8,9 +8,9 @@ from dataclasses import dataclass, replace
 from typing import Literal
 
 from yonk.core.acts.act import Act
-from yonk.core.acts.checks import PointText, point_of
+from yonk.core.acts.checks import point_of
 from yonk.core.acts.mates import MatesName
-from yonk.core.paper import Draft, DraftError, UnitMethod
+from yonk.core.paper import Draft, DraftError, PointText, UnitMethod
 from yonk.core.planning import read
 from yonk.core.units import UnitKindName, kind_named
 

@@ -9,10 +9,10 @@ from typing import Literal
 
 from yonk.core.acts.act import Act
 from yonk.core.acts.carrying import carried
-from yonk.core.acts.checks import PointText, check_known, grid_size, point_of
+from yonk.core.acts.checks import check_known, grid_size, point_of
 from yonk.core.acts.mates import MatesName, mates_of
 from yonk.core.drawing import draw, face_fabrics, grid_point_inside, paint_faces, read_patches
-from yonk.core.paper import Draft, DraftError, Paint
+from yonk.core.paper import Draft, DraftError, Paint, PointText
 
 
 @dataclass(frozen=True, kw_only=True)

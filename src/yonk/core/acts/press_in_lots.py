@@ -6,9 +6,9 @@ from dataclasses import dataclass, replace
 from typing import Literal
 
 from yonk.core.acts.act import Act
-from yonk.core.acts.checks import PointText, point_of
+from yonk.core.acts.checks import point_of
 from yonk.core.acts.mates import MatesName
-from yonk.core.paper import Draft
+from yonk.core.paper import Draft, PointText
 
 
 @dataclass(frozen=True, kw_only=True)

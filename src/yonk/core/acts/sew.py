@@ -7,9 +7,9 @@ from typing import Literal
 
 from yonk.core.acts.act import Act
 from yonk.core.acts.carrying import carried
-from yonk.core.acts.checks import PointText, grid_size, point_of
+from yonk.core.acts.checks import grid_size, point_of
 from yonk.core.acts.mates import MatesName, mates_of
-from yonk.core.paper import Draft, DraftError, tidy
+from yonk.core.paper import Draft, DraftError, PointText, tidy
 
 
 @dataclass(frozen=True, kw_only=True)

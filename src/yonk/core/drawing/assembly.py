@@ -20,7 +20,7 @@ from typing import Generic, NamedTuple, TypeVar
 from yonk.core.drawing.faces import Drawing, Ring, Spot
 from yonk.core.paper import ROOT_2, Length, Rational
 
-WhatIsKnown = TypeVar("Known")
+WhatIsKnown = TypeVar("WhatIsKnown")
 
 
 class Piece(NamedTuple):

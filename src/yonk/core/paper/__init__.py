@@ -61,7 +61,7 @@ from yonk.core.paper.measure import (
     write_mixed,
     write_typed,
 )
-from yonk.core.paper.points import XY, Array, Point, Polygon
+from yonk.core.paper.points import XY, Array, Point, PointText, Polygon
 from yonk.core.paper.ruling import Ruling
 from yonk.core.paper.seams import inside, outside, seam_without, tidy, whole_seam
 from yonk.core.paper.settings import (
@@ -123,6 +123,7 @@ __all__ = [
     "Paint",
     "PartOrder",
     "Point",
+    "PointText",
     "Polygon",
     "PressToward",
     "PressingSchool",

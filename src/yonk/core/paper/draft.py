@@ -198,7 +198,7 @@ USUAL: dict[LengthUnit, UnitDefaults] = {
 }
 
 
-AnySettings = TypeVar("Kept", bound=Settings)
+AnySettings = TypeVar("AnySettings", bound=Settings)
 
 
 def with_settings(kept: AnySettings, typed: Mapping[str, str], unit: LengthUnit) -> AnySettings:

@@ -6,6 +6,7 @@ from fractions import Fraction
 from typing import Any
 
 Point = tuple[Fraction, Fraction]  # exactly; in columns and rows, or in a unit of length
+PointText = tuple[str, str]  # a point as it is typed
 XY = tuple[float, float]  # a point or a direction as floats, in a unit that its user tells
 Polygon = tuple[XY, ...]  # an outline; it closes by itself
 Array = Any  # numpy arrays; of Python integers where 64 bits could overflow

@@ -6,7 +6,7 @@ from collections.abc import Iterator
 from typing import Any, TypeVar
 
 StretchPlace = TypeVar(
-    "Place", bound=Any
+    "StretchPlace", bound=Any
 )  # anything with an order along the line: numbers, or points on it
 
 

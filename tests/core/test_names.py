@@ -1,0 +1,49 @@
+"""One name for one thing: no public name is defined twice."""
+
+from __future__ import annotations
+
+import ast
+from collections import defaultdict
+from collections.abc import Iterator
+from pathlib import Path
+
+SOURCES = Path(__file__).parents[2] / "src" / "yonk"
+
+# A route, or a command, is called as what it asks for: `cut` of the routes asks for `cut` of the
+# answers. So they are not counted, nor is what the tool of the migrations prescribes.
+ROUTED = ("router.", "main.command", "account.command")
+
+
+def _names(statement: ast.stmt) -> Iterator[str]:
+    if isinstance(statement, ast.FunctionDef | ast.AsyncFunctionDef | ast.ClassDef):
+        if not any(ast.unparse(one).startswith(ROUTED) for one in statement.decorator_list):
+            yield statement.name
+    elif isinstance(statement, ast.Assign):
+        yield from (one.id for one in statement.targets if isinstance(one, ast.Name))
+    elif isinstance(statement, ast.AnnAssign) and isinstance(statement.target, ast.Name):
+        yield statement.target.id
+
+
+def told_twice(sources: Path) -> dict[str, list[str]]:
+    """The public names of modules that are defined more than once, and where."""
+    places: dict[str, list[str]] = defaultdict(list)
+    for path in sorted(sources.rglob("*.py")):
+        if "migrations" in path.parts:
+            continue
+        for statement in ast.parse(path.read_text()).body:
+            for name in _names(statement):
+                if not name.startswith("_") and name != "router":
+                    places[name].append(f"{path.relative_to(sources)}:{statement.lineno}")
+    return {name: where for name, where in places.items() if len(where) > 1}
+
+
+def test_no_public_name_is_defined_twice() -> None:
+    assert told_twice(SOURCES) == {}
+
+
+def test_a_name_that_is_defined_twice_is_found(tmp_path: Path) -> None:
+    (tmp_path / "one.py").write_text("class Side: ...\n_LEAST = 1\n\ndef lying(): ...\n")
+    (tmp_path / "two.py").write_text(
+        'Side = int\n_LEAST = 2\n\n@router.get("/")\ndef lying(): ...\n'
+    )
+    assert told_twice(tmp_path) == {"Side": ["one.py:1", "two.py:1"]}
