@@ -112,6 +112,7 @@ def test_how_you_work_changes_the_proposal(page: Page, tmp_path: Path) -> None:
     expect(dialog.get_by_role("alert")).to_contain_text("is not a length")
     dialog.get_by_label("Close").click()
     expect(page.locator(".steps")).to_contain_text("sew on them")
+    expect(page.locator(".ways tbody")).to_contain_text("48 squares 3 7⁄8″")
     assert figure(page, "Cut", "two at a time") == "48 squares 3 7/8″"
     page.get_by_role("button", name="48 × plain patch").click()
     expect(page.get_by_role("heading", level=1)).to_have_text(re.compile("plain patch"))
