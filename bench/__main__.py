@@ -35,7 +35,7 @@ from bench.sewn import told as sewn_and_told
 from yonk.api.shelf.answers import block_contents
 from yonk.core.drawing import draw
 from yonk.core.drawing.faces import forget_drawings
-from yonk.core.measuring import first_guess, foretell
+from yonk.core.measuring import first_guess, predict
 from yonk.core.paper import Draft
 from yonk.core.planning import (
     UnitGroup,
@@ -185,7 +185,7 @@ def foretelling() -> list[bool]:
         taken = []
         for draft in drafts:
             plan, planned, errors = sewing_plan(draft), make_plan(draft), first_guess(draft.unit)
-            taken.append(1000 * median(lambda: foretell(plan, planned, errors), 3))  # noqa: B023
+            taken.append(1000 * median(lambda: predict(plan, planned, errors), 3))  # noqa: B023
         kept.append(report(f"foretelling of {name}", max(taken), limit))
     return kept
 

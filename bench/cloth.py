@@ -16,7 +16,7 @@ from yonk.core.cutting.cloth import Bolt, ClothPiece, plan_cloth
 from yonk.core.cutting.strips import WantedRectangles, first_fit, lay_strips, lower_bound
 from yonk.core.planning import Cut
 from yonk.core.planning.cuts import Purpose
-from yonk.core.units import Listed
+from yonk.core.units import CutKey
 
 WIDTH = 320  # forty inches in eighths
 LISTS = 80
@@ -132,7 +132,7 @@ def seconds_from_hand() -> float:
     for _ in range(12):
         low, high = sorted((side(12, 90), side(12, 90)))
         count = chance.randint(1, 30)
-        what = Listed(fabric="peat", shape="rectangle", width=high, height=low)
+        what = CutKey(fabric="peat", shape="rectangle", width=high, height=low)
         cuts.append(Cut(what, high, count, (Purpose(("1",), "A", "patch", count, ()),)))
     shelf = [ClothPiece("", side(20, 320), side(20, 300)) for _ in range(200)]
     bolt = Bolt(Fraction(40), Fraction(1), Fraction(0), Fraction(9, 2))

@@ -116,7 +116,7 @@ def quilt(file: str, as_json: bool) -> None:
 @click.option("--json", "as_json", is_flag=True, help="print it as JSON (otherwise a list)")
 def foretell(file: str, as_json: bool, **told: str | None) -> None:
     """Print what the block of a FILE will come out as, sewn as exactly as told."""
-    from yonk.core.measuring import foretell as foretold
+    from yonk.core.measuring import predict
     from yonk.core.pressing import sewing_plan
     from yonk.files.errors_in import errors_told
     from yonk.files.foretold_file import write_foretold, write_foretold_text
@@ -125,7 +125,7 @@ def foretell(file: str, as_json: bool, **told: str | None) -> None:
         draft = _draft_of(file, None)
         errors = errors_told(told, draft.unit)
         sewing = sewing_plan(draft)
-        made = write_foretold(sewing, foretold(sewing, make_plan(draft), errors), errors)
+        made = write_foretold(sewing, predict(sewing, make_plan(draft), errors), errors)
     click.echo(in_json(made) if as_json else write_foretold_text(made))
 
 

@@ -63,7 +63,7 @@ from yonk.core.finder import (
 )
 from yonk.core.finder import pieces_of_method as pieces_asked
 from yonk.core.joining import box_of_part
-from yonk.core.measuring import first_guess, foretell
+from yonk.core.measuring import first_guess, predict
 from yonk.core.paper import (
     COUNTS,
     LENGTHS,
@@ -421,7 +421,7 @@ def questions() -> Iterator[tuple[str, Any]]:
                             one.makes,
                             one.pieces,
                             one.whole,
-                            one.room,
+                            one.oversize,
                         )
                         for one in what_can_i_make(have, work)
                     ],
@@ -437,7 +437,7 @@ def questions() -> Iterator[tuple[str, Any]]:
                     found = check(kind.kind, method.name, F(3), high, sides, work)
                     yield (
                         f"check of {kind.kind} {method.name} {trim} {by}",
-                        (found.right, found.room, found.comes_out, found.sewn),
+                        (found.right, found.oversize, found.comes_out, found.sewn),
                     )
             chart = cut_chart(kind.kind, method.name, [F(2), F(7, 2)], terms())
             yield (
@@ -668,7 +668,7 @@ def backs() -> Iterator[tuple[str, Any]]:
         yield f"thick places of {name}", plan.thick
         seam = {"in": F(1, 64), "cm": F(1, 25)}[draft.unit]
         errors = replace(first_guess(draft.unit), seam_error=seam, cut_spread=2 * seam)
-        yield f"foretold of {name}", foretell(plan, make_plan(draft), errors)
+        yield f"foretold of {name}", predict(plan, make_plan(draft), errors)
 
 
 def counts() -> Iterator[tuple[str, Any]]:

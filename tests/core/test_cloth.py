@@ -19,12 +19,12 @@ from yonk.core.cutting import (
     OldMark,
     StagedCut,
     all_booked,
-    carried_over,
     changed,
     each_strip_once,
     not_booked,
     of_no_use,
     plan_cutting,
+    staged_marks,
     standings,
     templates_of,
     ticks,
@@ -36,7 +36,7 @@ from yonk.core.paper import Draft
 from yonk.core.planning import Cut, StageName, make_plan, plan_stage
 from yonk.core.planning.cuts import Purpose
 from yonk.core.planning.stages import units_made
-from yonk.core.units import Listed
+from yonk.core.units import CutKey
 from yonk.files.cut_mark import read_mark, write_mark
 from yonk.machine.samples import all_samples
 
@@ -143,7 +143,7 @@ def cut(width: str, height: str, count: int, shape: Any = "rectangle", **more: A
     purpose = Purpose(("1",), "A", "patch", count, ())
     strip = shape == "strip"
     segment, lie = more.pop("segment", None), more.pop("lie", None)
-    what = Listed(
+    what = CutKey(
         fabric="peat",
         shape=shape,
         width=F(0) if strip else F(width),
@@ -306,7 +306,7 @@ def test_old_ticks_are_carried_over_to_the_cuts_of_today() -> None:
     eight = cut("8", "8", 6, "square")
     old = OldMark("peat", "square", F(8), F(8), "none", "", 5)
     other = replace(old, subcut="one-diagonal")
-    marks = carried_over([old, other], [cut("8", "8", 2, "square")], [eight])
+    marks = staged_marks([old, other], [cut("8", "8", 2, "square")], [eight])
     assert marks == {StagedCut("trial", eight.what): 2, StagedCut("rest", eight.what): 3}
 
 

@@ -19,8 +19,8 @@ from yonk.core.measuring import (
     Diagnosis,
     diagnose,
     first_guess,
-    foretell,
     measurables,
+    predict,
     size_fault,
 )
 from yonk.core.paper import Paint, Seam
@@ -174,7 +174,7 @@ def test_a_block_cut_just_as_listed_has_no_fault() -> None:
     )
     plan, planned_ = sewing_plan(glasses), make_plan(glasses)
     assert {one.method.name for one in planned_.recipes} == {"two-at-a-time"}
-    block = foretell(plan, planned_, first_guess("in")).block
+    block = predict(plan, planned_, first_guess("in")).block
     assert block is not None and block.width.expected == pytest.approx(9.6286, abs=1e-4)
     listed = dict.fromkeys(("row:1", "row:2", "block:top", "block:left"), F(96286, 10000))
     found = diagnose(plan, planned_, listed)

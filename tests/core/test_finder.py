@@ -36,7 +36,7 @@ def test_five_inch_squares_are_answered() -> None:
     answers = found(OnHand(F(5), F(5), 42, 6))
     two = answers["half-square-triangle", "two-at-a-time"]
     assert (two.unit.width.rational, two.makes, two.pieces, two.whole) == (F(4), 42, 42, True)
-    assert two.room and two.room[0] == pytest.approx(5 - sqrt(2) / 4 - 4.5)
+    assert two.oversize and two.oversize[0] == pytest.approx(5 - sqrt(2) / 4 - 4.5)
     eight = answers["half-square-triangle", "eight-at-a-time"]
     assert (eight.unit.width.rational, eight.makes) == (F(3, 2), 168)
     hourglass = answers["quarter-square-triangle", "two-at-a-time"]
@@ -111,7 +111,9 @@ def test_counts_that_cannot_be_name_their_field(field: str, have: OnHand) -> Non
 def test_a_chart_number_too_small_is_caught(told: F, right: bool) -> None:
     verdict = check("half-square-triangle", "two-at-a-time", F(3), None, {0: (told, told)}, INCHES)
     assert verdict.right is right
-    assert verdict.room and verdict.room[0] == pytest.approx(float(told) - sqrt(2) / 4 - 3.5)
+    assert verdict.oversize and verdict.oversize[0] == pytest.approx(
+        float(told) - sqrt(2) / 4 - 3.5
+    )
     assert verdict.unfinished == (3.5, 3.5)
     assert verdict.comes_out and verdict.comes_out[0] == pytest.approx(float(told) - sqrt(2) / 4)
     assert verdict.pieces[0].width == F(4) and verdict.pieces[0].need.working
@@ -183,7 +185,7 @@ def test_geese_that_are_cut_far_too_large_leave_loose_flaps() -> None:
         {0: (F("15/2"),) * 2, 1: (F("9/2"),) * 2},
         terms(),
     )
-    assert found.room == pytest.approx((7.5 - 0.5 * 2**0.5 - 6.5, 4.5 - 0.25 * 2**0.5 - 3.5))
+    assert found.oversize == pytest.approx((7.5 - 0.5 * 2**0.5 - 6.5, 4.5 - 0.25 * 2**0.5 - 3.5))
     assert found.flap == F(3, 2)
     ours = check("flying-geese", "four-at-a-time", F(6), None, {}, terms())
     assert ours.right and ours.flap is None

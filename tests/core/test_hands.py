@@ -257,7 +257,7 @@ def test_pieces_far_too_small_are_told_as_such_and_lack_on_one_side_stays_lack()
         )
         assert not verdict.right and verdict.comes_out is None
     one_short = check("flying-geese", "cut-and-sew", F(4), None, {1: (F(2), F(2))}, INCHES)
-    assert not one_short.right and (one_short.room is None or min(one_short.room) < 0)
+    assert not one_short.right and (one_short.oversize is None or min(one_short.oversize) < 0)
 
 
 def test_a_length_that_no_ruler_has_is_told_between_its_marks() -> None:

@@ -17,7 +17,7 @@ from hypothesis import given, settings
 from tests.drafts import block, drafts, even, seams
 from yonk.cli import main
 from yonk.core.acts import SetMaking, apply
-from yonk.core.measuring import Errors, Foretold, first_guess, foretell, size_fault
+from yonk.core.measuring import Errors, Prediction, first_guess, predict, size_fault
 from yonk.core.measuring.listed import larger_than_needed, listed_sizes, trimmed_units
 from yonk.core.measuring.runs import Runs
 from yonk.core.paper import Draft
@@ -33,9 +33,9 @@ NONE = Errors(
 )
 
 
-def foretold(draft: Draft, errors: Errors) -> tuple[SewingPlan, Foretold]:
+def foretold(draft: Draft, errors: Errors) -> tuple[SewingPlan, Prediction]:
     plan = sewing_plan(draft)
-    return plan, foretell(plan, make_plan(draft), errors)
+    return plan, predict(plan, make_plan(draft), errors)
 
 
 def test_a_straight_run_loses_twice_the_error_at_each_seam_and_spreads_by_its_pieces() -> None:
@@ -170,7 +170,7 @@ def test_nine_of_ten_simulated_blocks_lie_in_the_range(name: str) -> None:
     draft = SAMPLES[name]
     errors = replace(first_guess(draft.unit), seam_error=F(1, 80))
     plan, planned = sewing_plan(draft), make_plan(draft)
-    found = foretell(plan, planned, errors)
+    found = predict(plan, planned, errors)
     runs = Runs(plan, trimmed_units(planned), listed_sizes(planned))
     random = np.random.default_rng(7)
     drawn = random.normal(runs.means(errors), runs.spreads(errors), (2000, len(runs.numbers)))

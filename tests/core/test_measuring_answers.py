@@ -25,12 +25,12 @@ from yonk.core.measuring import (
     cut_for,
     diagnose,
     first_guess,
-    foretell,
     measurables,
     measure_words,
     mismatch_words,
     next_test,
     percent,
+    predict,
     range_words,
     seam_off_words,
     size_off_words,
@@ -38,9 +38,9 @@ from yonk.core.measuring import (
     tolerance_of,
     verdict_words,
 )
-from yonk.core.measuring.her_figures import HerFigures
 from yonk.core.measuring.in_words import guess_words
 from yonk.core.measuring.places import skewed
+from yonk.core.measuring.work_accuracy import WorkAccuracy
 from yonk.core.paper import Draft
 from yonk.core.planning import make_plan, ways_side_by_side
 from yonk.core.pressing import sewing_plan
@@ -70,7 +70,7 @@ def foretellings() -> Iterator[tuple[str, Any]]:
         plan, planned, unit = sewing_plan(draft), make_plan(draft), draft.unit
         for off in (F(0), OFF[unit] / 6, -OFF[unit] / 9):
             errors = replace(first_guess(unit), seam_error=off)
-            found = foretell(plan, planned, errors)
+            found = predict(plan, planned, errors)
             said = [range_words(one.width, unit) for one in found.checkpoints]
             if found.mismatch:
                 said.append(mismatch_words(found.mismatch, 7, unit))
@@ -121,7 +121,7 @@ def logs() -> Iterator[tuple[str, Any]]:
                     setup=other if number > 11 else Setup(),
                 ),
             )
-            figures = HerFigures(unit="in", told={"within": F(1, 50), "trim_spread": F(1, 40)})
+            figures = WorkAccuracy(unit="in", told={"within": F(1, 50), "trim_spread": F(1, 40)})
             log = SeamLog(tests=tests, figures=figures)
             found, newest = log.standing, tests[-1]
             yield (

@@ -79,7 +79,7 @@ def test_a_proposal_is_best_at_what_she_cares_for_among_the_sound_ways(
         if care == "time":
             assert own.handlings <= other.handlings
         if care == "exact":
-            assert own.room >= other.room
+            assert own.oversize >= other.oversize
     assert (proposal.reason.endswith(".") and proposal.reason[0].isupper()) or proposal.reason[
         0
     ].isdigit()

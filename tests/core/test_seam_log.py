@@ -14,11 +14,11 @@ from yonk.core.measuring import (
     Diagnosis,
     Errors,
     FoundCause,
-    HerFigures,
     LeftOver,
     SeamLog,
     SeamTest,
     Setup,
+    WorkAccuracy,
     by_her_rule,
     by_setup,
     chance_of_units,
@@ -26,9 +26,9 @@ from yonk.core.measuring import (
     consequences,
     cut_for,
     first_guess,
-    foretell,
     left_over_words,
     next_test,
+    predict,
     seam_off_words,
     standing_words,
     tolerance_of,
@@ -181,7 +181,7 @@ def test_her_figures_stand_in_for_guesses() -> None:
     assert none.errors_for(F(1, 4), "in") == first_guess("in")
     assert set(none.guesses) >= {"seam_error", "seam_spread", "cut_spread"}
     assert none.known_for(F(1, 4), "in") == steady("in")
-    told = HerFigures(unit="in", told={"cut_spread": F(1, 32)})
+    told = WorkAccuracy(unit="in", told={"cut_spread": F(1, 32)})
     log = SeamLog(tests=log_of("15/16").tests, figures=told)
     errors = log.errors_for(F(1, 4), "in")
     assert (errors.cut_spread, errors.seam_error) == (F(1, 32), F(1, 32))
@@ -228,7 +228,7 @@ def test_cutting_for_her_seam_is_not_offered_where_the_ruler_makes_it_no_better(
             other = replace(draft, making=replace(draft.making, seam=real))
             left = replace(hers, seam_error=draft.making.seam + error - real)
             chances = [
-                foretell(sewing_plan(one), make_plan(one), by).block.chance  # type: ignore[union-attr]
+                predict(sewing_plan(one), make_plan(one), by).block.chance  # type: ignore[union-attr]
                 for one, by in ((draft, hers), (other, left))
             ]
             assert chances[1] > chances[0]

@@ -118,7 +118,7 @@ def test_what_is_sewn_is_the_drafted_unit_with_just_the_margin_to_trim(
     assert made.sound
     wanted = float(trim) if (kind, name) in TRIMMED else 0.0
     for found in made.fits:
-        assert min(found.room) == pytest.approx(wanted, abs=SAME)
+        assert min(found.oversize) == pytest.approx(wanted, abs=SAME)
         assert min(found.sides) >= -SAME
 
 
@@ -131,7 +131,7 @@ def test_pieces_too_small_by_very_little_are_found_too_small(
     unit, terms = one(kind, high * 3)
     made = exactly(unit, method_of(kind, name), terms, less=less)
     assert not made.sound
-    assert any(min(found.room) < 0 or not found.right for found in made.fits)
+    assert any(min(found.oversize) < 0 or not found.right for found in made.fits)
 
 
 @pytest.mark.parametrize(("kind", "name"), METHODS)
@@ -160,7 +160,7 @@ def test_squares_come_out_as_the_field_reckons(side: float, seam: F) -> None:
         made = carry_out(
             unit, method_of("half-square-triangle", name), terms, sizes=[(F(side), F(side))] * 2
         )
-        assert 1 + 2 * s + made.fits[0].room[0] == pytest.approx(comes_out, abs=SAME)
+        assert 1 + 2 * s + made.fits[0].oversize[0] == pytest.approx(comes_out, abs=SAME)
     unit, terms = one("quarter-square-triangle", F(1), seam=seam, fabrics=("peat", "fog"))
     made = carry_out(
         unit,
@@ -168,7 +168,7 @@ def test_squares_come_out_as_the_field_reckons(side: float, seam: F) -> None:
         terms,
         sizes=[(F(side), F(side))] * 2,
     )
-    assert 1 + 2 * s + made.fits[0].room[0] == pytest.approx(side - 2 * s * R2, abs=SAME)
+    assert 1 + 2 * s + made.fits[0].oversize[0] == pytest.approx(side - 2 * s * R2, abs=SAME)
 
 
 @pytest.mark.parametrize(
@@ -184,7 +184,7 @@ def test_geese_of_any_two_squares_come_out_as_the_field_reckons(large: F, small:
     )
     found, s = made.fits[0], 0.25
     wide, tall = (4, 2) if made.target.width > made.target.height else (2, 4)
-    across = (found.room[0] + wide + 2 * s, found.room[1] + tall + 2 * s)
+    across = (found.oversize[0] + wide + 2 * s, found.oversize[1] + tall + 2 * s)
     assert max(across) == pytest.approx(float(large) - 2 * s * R2, abs=SAME)
     assert min(across) == pytest.approx(float(small) - s * R2, abs=SAME)
     point_above_trim = float(small - large / 2) - s
@@ -229,7 +229,7 @@ def test_a_square_in_a_square_of_two_rounds_and_one_with_an_assembly_inside() ->
             )
             made = exactly(unit, method_of("square-in-a-square", "cut-and-sew"), terms_of(draft))
             assert made.sound
-            assert min(made.fits[0].room) == pytest.approx(float(F(trim)), abs=SAME)
+            assert min(made.fits[0].oversize) == pytest.approx(float(F(trim)), abs=SAME)
 
 
 def test_a_unit_on_point_has_bias_outside_only_where_its_triangles_follow_the_block() -> None:
@@ -361,6 +361,6 @@ def test_a_work_of_other_fabrics_fits_nowhere() -> None:
     target = Target((((rectangle(3, 3, 0, 0)), "peat"),), 3.0, 3.0, 0.25)
     assert not fit(table.piece(3.5, 3.5, "fog"), target).right
     found = fit(table.piece(3.5, 3.5, "peat"), target)
-    assert found.sound and found.room == (0.0, 0.0)
+    assert found.sound and found.oversize == (0.0, 0.0)
     assert not fit(table.piece(3.4, 3.5, "peat"), target).covered
     assert length(((0.0, 0.0), (3.0, 4.0))) == 5.0

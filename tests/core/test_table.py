@@ -228,7 +228,7 @@ def test_a_target_is_found_however_the_work_lies() -> None:
     for way in ((1.0, 0.0), (0.0, 1.0), (-1.0, 0.0), (0.6, 0.8)):
         lying = work.moved(Motion.turning((1.0, 0.0), way, onto=(7.0, -3.0)))
         found = fit(lying, target)
-        assert found.sound and found.room == pytest.approx((0.0, 0.0))
+        assert found.sound and found.oversize == pytest.approx((0.0, 0.0))
         assert placed(lying, target) is not None
     assert not fit(work, Target(((top, "peat"), (bottom, "fog")), 4.0, 3.0, 0.25)).right
     assert bias_sides(fit(work, target).work, target) == 0

@@ -39,7 +39,7 @@ from yonk.core.top import (
     ways_to_back,
     whole_list,
 )
-from yonk.core.units import Listed
+from yonk.core.units import CutKey
 
 AROUND: dict[str, Any] = {"borders": (Border(width=F(4), fabric="slate"),), "columns": 5, "rows": 6}
 
@@ -218,7 +218,7 @@ def test_centimetres_have_their_own_backing_and_binding() -> None:
 
 
 def triangles(fabric: str, pieces: int) -> Cut:
-    what = Listed(fabric=fabric, shape="square", width=F(4), height=F(4), subcut="one-diagonal")
+    what = CutKey(fabric=fabric, shape="square", width=F(4), height=F(4), subcut="one-diagonal")
     return Cut(what, F(4), -(-pieces // 2), (Purpose((), "A", "", pieces, ()),))
 
 

@@ -193,10 +193,10 @@ def test_seams_and_cuts_of_eight_half_square_triangles(
 def test_room_bias_and_size_come_from_the_sewn_unit() -> None:
     found = {one.way.name: one for one in ways_of(hst(8)).ways}
     two = found["two-at-a-time"]
-    assert two.room and two.room[0] == pytest.approx(4 - 0.25 * sqrt(2) - 3.5)
+    assert two.oversize and two.oversize[0] == pytest.approx(4 - 0.25 * sqrt(2) - 3.5)
     assert two.trims == 8 and two.bias_sides == 0 and found["four-at-a-time"].bias_sides == 4
     true_cut = figures(hst(8, trim="0"), "two-at-a-time")
-    assert true_cut.room and 0 < true_cut.room[0] < 1 / 32  # only what rounding up adds
+    assert true_cut.oversize and 0 < true_cut.oversize[0] < 1 / 32  # only what rounding up adds
     geese = block(*GEESE, size="4 2", blocks=4, trim="1/8")
     assert figures(geese, "stitch-and-flip").trims == 0
     assert figures(geese, "stitch-and-flip").smallest > figures(geese, "four-at-a-time").smallest

@@ -7536,14 +7536,14 @@ export interface components {
             makes: number;
             /** Name */
             name: string;
+            /** Oversize */
+            oversize: string;
             /** Pieces */
             pieces: number;
             /** Prints */
             prints: string;
             /** Proposed */
             proposed: boolean;
-            /** Room */
-            room: string;
             /** Seams */
             seams: number;
             /** Sewn */

@@ -12,7 +12,7 @@ const ROWS: [string, (way: Way) => string, string][] = [
   ["Seams", (way) => (way.seams ? `${String(way.seams)}, ${way.sewn}` : "none"), "how many, and their length"],
   ["Pieces, cuts", (way) => `${String(way.pieces)}, ${String(way.cuts)}`, "pieces cut out, and cuts after that"],
   ["Units to trim", (way) => (way.trims ? String(way.trims) : "none"), ""],
-  ["Room to trim", (way) => way.room, "how much larger than unfinished it comes out"],
+  ["Room to trim", (way) => way.oversize, "how much larger than unfinished it comes out"],
   ["Comes out right", (way) => way.accuracy, "how likely a unit is within tolerance, as exactly as you work"],
   ["Bias outside", (way) => way.bias, "outer edges that stretch"],
   ["Prints", (way) => way.prints, "how a print lies in all of them"],

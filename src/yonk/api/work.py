@@ -23,7 +23,7 @@ from prometheus_client import Histogram
 from starlette.concurrency import run_in_threadpool
 from starlette.responses import Response
 
-from yonk.api import lately
+from yonk.api import recent_drafts
 from yonk.api.wire import PagesOut, as_bytes, as_json
 from yonk.core.drawing import work_in
 from yonk.core.paper import SaidError, YonkError
@@ -201,7 +201,7 @@ def _is_light(document: dict[str, Any]) -> bool:
     """
     if len(document.get("seams") or ()) < 64:
         return True
-    known = lately.answered(document)
+    known = recent_drafts.answered(document)
     if known and known.seconds < BLINK:
         return True
     try:

@@ -170,7 +170,7 @@ def take_block(raw: object) -> Draft:
         for name, adapter in _SECTIONS.items()
         if name in raw and name not in broken
     }
-    faults += _gainsaying(sound)
+    faults += _conflicting(sound)
     if faults or block is None:
         unique = list(dict.fromkeys(faults))
         more = (
@@ -308,7 +308,7 @@ PATTERNS = {
 }
 
 
-def _gainsaying(sound: dict[str, Any]) -> Iterator[Fault]:
+def _conflicting(sound: dict[str, Any]) -> Iterator[Fault]:
     """Faults between parts of the file that are sound each by itself."""
     yield from _out_of_bounds(sound)
     grid = cast(GridIn | None, sound.get("grid"))

@@ -10,7 +10,7 @@ from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
 from yonk.core.cutting import OldMark
 from yonk.core.paper import DraftError, YonkError, write_exact
-from yonk.core.units import Listed, TemplateForm
+from yonk.core.units import CutKey, TemplateForm
 from yonk.files.exact import Exact, Key
 
 
@@ -31,9 +31,9 @@ class _ListedIn(BaseModel):
     seam: Exact = Fraction(0)
 
 
-def write_mark(what: Listed) -> str:
+def write_mark(what: CutKey) -> str:
     """A cut as text."""
-    plain = Listed(fabric="", shape="square", width=Fraction(0), height=Fraction(0))
+    plain = CutKey(fabric="", shape="square", width=Fraction(0), height=Fraction(0))
     shown: dict[str, Any] = {}
     for name in _ListedIn.model_fields:
         value = getattr(what, name)
@@ -50,11 +50,11 @@ def _plain(value: object) -> object:
     return [_plain(part) for part in value] if isinstance(value, tuple) else value
 
 
-def read_mark(text: str) -> Listed:
+def read_mark(text: str) -> CutKey:
     """The cut that a text tells. Raises `DraftError` where it tells none."""
     try:
         told = dict(_ListedIn.model_validate_json(text))
-        return Listed(**told | {"form": TemplateForm.at(told["form"])})
+        return CutKey(**told | {"form": TemplateForm.at(told["form"])})
     except (ValidationError, RecursionError):
         raise DraftError("cut", "names no cut; send it as it stands on the list") from None
 

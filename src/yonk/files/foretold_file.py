@@ -8,7 +8,7 @@ from typing import Any
 
 from pydantic import BaseModel, ConfigDict, Field
 
-from yonk.core.measuring import Checkpoint, Errors, Foretold, Mismatch
+from yonk.core.measuring import Checkpoint, Errors, Mismatch, Prediction
 from yonk.core.paper import suffix_of, write_exact
 from yonk.core.pressing import SewingPlan
 from yonk.files.sewing_file import join_names
@@ -77,7 +77,7 @@ def foretold_schema() -> dict[str, Any]:
     return ForetoldInFile.model_json_schema()
 
 
-def write_foretold(plan: SewingPlan, found: Foretold, errors: Errors) -> dict[str, Any]:
+def write_foretold(plan: SewingPlan, found: Prediction, errors: Errors) -> dict[str, Any]:
     """The content of the file, ready for JSON; joins have the names that the sewing file gives
     them.
     """

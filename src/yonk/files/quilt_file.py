@@ -221,7 +221,7 @@ def take_quilt(raw: object) -> Quilt:
             faults += [Fault(f"{place}.{f.place}".rstrip("."), f.message) for f in bad.faults]
     faults += _out_of_bounds(read)
     if not faults:
-        faults += _gainsaying(read, drafts)
+        faults += _conflicting(read, drafts)
     if faults:
         raise BadFileError(faults[:MOST_FAULTS])
     return _quilt(read, drafts)
@@ -257,7 +257,7 @@ def _out_of_bounds(read: QuiltIn) -> Iterator[Fault]:
         yield Fault(f"making.{name}", fault)
 
 
-def _gainsaying(read: QuiltIn, drafts: list[Draft]) -> Iterator[Fault]:
+def _conflicting(read: QuiltIn, drafts: list[Draft]) -> Iterator[Fault]:
     """Faults between parts that are sound each by itself."""
     yield from _block_faults(read, drafts)
     keys = {one.key for one in read.blocks}

@@ -10,7 +10,7 @@ from fractions import Fraction
 from io import StringIO
 from typing import Any
 
-from yonk.core.measuring import HerFigures, SeamTest, Setup
+from yonk.core.measuring import SeamTest, Setup, WorkAccuracy
 from yonk.core.paper import read_length, write_exact
 from yonk.files.plain_text import for_a_cell, sized
 
@@ -63,16 +63,16 @@ def write_seam_log_csv(tests: Sequence[tuple[datetime, SeamTest, str]]) -> str:
     return out.getvalue()
 
 
-def write_figures(figures: HerFigures) -> str:
+def write_figures(figures: WorkAccuracy) -> str:
     """What she told of her work, as JSON."""
     told = {name: write_exact(one) for name, one in figures.told.items()}
     return json.dumps({"unit": figures.unit, "told": told, "taken_back": figures.taken_back})
 
 
-def read_figures(document: str | None) -> HerFigures:
+def read_figures(document: str | None) -> WorkAccuracy:
     """What was kept of it; what is usual where nothing was."""
     if not document:
-        return HerFigures()
+        return WorkAccuracy()
     raw = json.loads(document)
     told = {name: read_length(one) for name, one in raw["told"].items()}
-    return HerFigures(unit=raw["unit"], told=told, taken_back=raw["taken_back"])
+    return WorkAccuracy(unit=raw["unit"], told=told, taken_back=raw["taken_back"])

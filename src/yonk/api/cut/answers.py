@@ -20,9 +20,9 @@ from yonk.core.cutting import (
     Template,
     after_cutting,
     all_booked,
-    carried_over,
     changed,
     not_booked,
+    staged_marks,
     templates_of,
 )
 from yonk.core.paper import Draft, DraftError
@@ -50,7 +50,7 @@ def cut(asked: CutIn, shelf: Shelf, marks: Marks) -> bytes:
 def marks_carried(document: dict[str, Any], old: list[OldMark]) -> list[KeptMark]:
     """Ticks of the older kind as marks of a draft's cuts."""
     draft = take_block(document)
-    marks = carried_over(old, plan_stage(draft, "trial").cuts, plan_stage(draft, "all").cuts)
+    marks = staged_marks(old, plan_stage(draft, "trial").cuts, plan_stage(draft, "all").cuts)
     return [KeptMark(mark.stage, write_mark(mark.what), amount) for mark, amount in marks.items()]
 
 

@@ -9,7 +9,7 @@ from time import perf_counter
 
 from pydantic import RootModel
 
-from yonk.api import lately
+from yonk.api import recent_drafts
 from yonk.api.draft.pieces import in_pieces
 from yonk.api.draft.schemas import ActsIn, ChartIn, SvgIn, SvgOut
 from yonk.api.draft.view import chart_view, view_of
@@ -26,14 +26,14 @@ from yonk.files.svg_out import write_svg
 def worked_on(asked: ActsIn) -> bytes:
     """The draft that comes of acts, and all that follows from it."""
     begun = perf_counter()
-    draft = lately.draft_of_document(asked.document)
+    draft = recent_drafts.draft_of_document(asked.document)
     if not asked.acts:
         check_reading(read(draft))
     for act in asked.acts:
         draft = apply(draft, act, asked.mates)
     plan = make_plan(draft)
     view = view_of(plan, stretches=asked.stretches, outlines=asked.outlines)
-    lately.keep(view.document, plan.reading, perf_counter() - begun)
+    recent_drafts.keep(view.document, plan.reading, perf_counter() - begun)
     return as_bytes(view) if asked.known is None else in_pieces(view, set(asked.known))
 
 

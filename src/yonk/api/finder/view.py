@@ -84,12 +84,12 @@ def _possible(one: Possible, have: OnHand, terms: Terms) -> PossibleOut:
         )
     said = (further_words(need.subcut, need.diagonal) for need, *_ in rows)
     further = next((words for words in said if words), "")
-    room = one.room
+    oversize = one.oversize
     trim = (
         "–"
-        if room is None
-        else _both_sides([*room], terms, "to trim")
-        if max(room) > 1e-6
+        if oversize is None
+        else _both_sides([*oversize], terms, "to trim")
+        if max(oversize) > 1e-6
         else "nothing to trim"
     )
     return PossibleOut(
@@ -127,15 +127,15 @@ def verdict_view(found: ChartVerdict, told: dict[int, str], terms: Terms) -> Ver
 def _verdict(found: ChartVerdict, terms: Terms) -> str:
     if found.comes_out is None and found.sewn:
         return "Too small by far: the seams take up nearly all of these pieces."
-    if found.comes_out is None or found.room is None:
+    if found.comes_out is None or found.oversize is None:
         return "It cannot be sewn: the pieces are so small that the seams do not meet."
     out = " × ".join(
         dict.fromkeys(f"{side:.3f}".rstrip("0").rstrip(".") for side in found.comes_out)
     )
     mark = suffix_of(terms.unit)
-    least = min(found.room)
+    least = min(found.oversize)
     if least < -1e-6:
-        short = [(-side if side < -1e-6 else None) for side in found.room]
+        short = [(-side if side < -1e-6 else None) for side in found.oversize]
         return f"Too small: it comes out {out}{mark}, {_both_sides(short, terms, 'short')}."
     if not found.right:
         return (
@@ -144,7 +144,7 @@ def _verdict(found: ChartVerdict, terms: Terms) -> str:
         )
     if least <= 1e-6:
         return f"Right, with nothing to trim: it comes out {out}{mark}."
-    trim = _both_sides([*found.room], terms, "to trim")
+    trim = _both_sides([*found.oversize], terms, "to trim")
     if found.flap:
         return (
             f"Larger than need be: it comes out {out}{mark}, with {trim}; the small squares lie "

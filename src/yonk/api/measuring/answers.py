@@ -6,7 +6,7 @@ from yonk.api.measuring.schemas import CardPrintIn, MeasuringIn
 from yonk.api.measuring.trial import Trial
 from yonk.api.measuring.view import MeasuringView
 from yonk.api.wire import PDF, as_bytes
-from yonk.core.measuring import foretell, measurables, still_counting, with_trial
+from yonk.core.measuring import measurables, predict, still_counting, with_trial
 from yonk.core.planning import make_plan
 from yonk.core.pressing import sewing_plan, stacks_of, steps_of_sewing
 from yonk.files.block_file import take_block
@@ -25,7 +25,7 @@ def measuring(asked: MeasuringIn, trial: Trial) -> bytes:
     found = trial.verdict(plan, planned, measured)
     errors = with_trial(trial.log.errors_for(draft.making.seam, draft.unit), found)
     view = MeasuringView(plan, steps, known, measured, stale)
-    foretold = foretell(plan, planned, errors)
+    foretold = predict(plan, planned, errors)
     return as_bytes(view.out(found, foretold, errors, trial.log, trial.taken_back))
 
 

@@ -24,7 +24,7 @@ from yonk.api.session import BlockId, Db
 from yonk.api.wire import CSV, ERRORS, as_json
 from yonk.api.work import WorkerGiven
 from yonk.core.measuring import FIGURES as NAMES
-from yonk.core.measuring import HerFigures, SeamLog, SeamTest, Setup, check_day, size_fault
+from yonk.core.measuring import SeamLog, SeamTest, Setup, WorkAccuracy, check_day, size_fault
 from yonk.core.paper import DraftError, typed_length, write_exact
 from yonk.files.download import attachment
 from yonk.files.seam_log_file import read_test, write_figures, write_seam_log_csv, write_test
@@ -95,7 +95,7 @@ def tell_figures(asked: FiguresIn, db: Db) -> SeamLogOut:
         for name, field in NAMES.items()
         if (text := getattr(asked, name).strip())
     }
-    figures = HerFigures(unit=asked.unit, told=told, taken_back=asked.taken_back)
+    figures = WorkAccuracy(unit=asked.unit, told=told, taken_back=asked.taken_back)
     store.keep_preference(db, WORK_FIGURES, write_figures(figures))
     return seam_log(db)
 

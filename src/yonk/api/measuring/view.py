@@ -35,8 +35,8 @@ from yonk.core.measuring import (
     Consequence,
     Diagnosis,
     Errors,
-    Foretold,
     Measurable,
+    Prediction,
     SeamLog,
     SeamStatistics,
     SeamTest,
@@ -183,7 +183,7 @@ class MeasuringView:
     def out(
         self,
         found: Diagnosis | None,
-        foretold: Foretold,
+        foretold: Prediction,
         errors: Errors,
         log: SeamLog,
         taken_back: int,
@@ -247,7 +247,7 @@ class MeasuringView:
             consequences=[consequence_out(one) for one in consequences(found, self.draft, errors)],
         )
 
-    def _foretold(self, found: Foretold, errors: Errors, log: SeamLog) -> ForetoldOut:
+    def _foretold(self, found: Prediction, errors: Errors, log: SeamLog) -> ForetoldOut:
         block, most = found.block, found.mismatch
         step = self.steps[most.join].number if most else 0
         standing, guesses = log.standing, log.guesses

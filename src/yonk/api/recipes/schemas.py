@@ -63,7 +63,7 @@ class WayOut(Model):
     seams: int
     sewn: str
     trims: int
-    room: str
+    oversize: str
     accuracy: str
     likely: float
     bias: str

@@ -134,7 +134,7 @@ def _way(figures: Figures, taken: bool, wanted: WantedUnits, unit: Unit, errors:
         seams=figures.seams,
         sewn=_sewn(figures.seam_length, terms),
         trims=figures.trims,
-        room=_room(figures.room, terms),
+        oversize=_room(figures.oversize, terms),
         accuracy=f"{percent(likely)} within {about_length(float(good), terms.unit)}",
         likely=likely,
         bias="none"
@@ -226,10 +226,10 @@ def _sewn(long: float, terms: Terms) -> str:
     return f"{long / 100:.1f} m" if long >= 200 else f"{long:.0f} cm"
 
 
-def _room(room: tuple[float, float] | None, terms: Terms) -> str:
-    if room is None:
+def _room(oversize: tuple[float, float] | None, terms: Terms) -> str:
+    if oversize is None:
         return "–"
-    least = min(room)
+    least = min(oversize)
     if least < -1e-6:
         return f"{length_words(least, terms)} short"
     return length_words(least, terms) if least > 1e-6 else "none"

@@ -10,7 +10,7 @@ from yonk.api.in_colouring import ColouringNumber
 from yonk.api.recipes.schemas import StepPictureOut
 from yonk.api.wire import Document, Model, PartOut, Revision
 from yonk.core.paper import XY, OrderName, PointText, Toward
-from yonk.core.pressing import MeetingState, SlipKind, StepKind
+from yonk.core.pressing import IntersectionState, SlipKind, StepKind
 
 MOST_SEWN = 100_000_000
 
@@ -101,7 +101,7 @@ class MeetingOut(Model):
     """A place where seams meet, and how they lie."""
 
     at: XY
-    state: MeetingState
+    state: IntersectionState
     words: str
 
 

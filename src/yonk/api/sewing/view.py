@@ -29,7 +29,6 @@ from yonk.core.drawing import Ring, Spot
 from yonk.core.paper import XY, Point, show, write_exact
 from yonk.core.planning import Plan
 from yonk.core.pressing import (
-    Beside,
     Lots,
     Opening,
     OrderFigures,
@@ -39,6 +38,7 @@ from yonk.core.pressing import (
     SewingStep,
     Slip,
     Stack,
+    StraightSetPressing,
     bare_dark,
     beside_words,
     best_words,
@@ -246,7 +246,7 @@ class _View:
             return ["The block is one patch; there is nothing to sew."]
         return [meetings_words(self.plan.pressing), *dark_words(self.plan)]
 
-    def _beside(self, found: Beside) -> BesideOut:
+    def _beside(self, found: StraightSetPressing) -> BesideOut:
         presses = zip(self.plan.pressing.presses, found.second.presses, strict=True)
         changed = [number for number, (one, other) in enumerate(presses) if one != other]
         return BesideOut(

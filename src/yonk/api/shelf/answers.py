@@ -6,7 +6,7 @@ import json
 from dataclasses import replace
 from typing import Any
 
-from yonk.api import lately
+from yonk.api import recent_drafts
 from yonk.api.shelf.schemas import ShelfBlockOut
 from yonk.api.shown import cloths_of, picture, picture_by_fabric
 from yonk.core.acts import BlockBeginning, begin_block
@@ -25,7 +25,7 @@ MOST_ON_A_CARD = (
 
 def block_contents_of_document(document: dict[str, Any]) -> BlockContents:
     """What is kept of a document. Raises `BadFileError` where it is not sound."""
-    return _form_of(lately.reading_of(document))
+    return _form_of(recent_drafts.reading_of(document))
 
 
 def form_of_beginning(asked: BlockBeginning, usual: KeptUsual | None) -> BlockContents:

@@ -13,7 +13,7 @@ from fractions import Fraction
 from typing import Literal
 
 from yonk.core.planning import Cut, StageName
-from yonk.core.units import Listed
+from yonk.core.units import CutKey
 
 MarkStage = Literal["trial", "rest"]
 
@@ -25,7 +25,7 @@ class StagedCut:
     """
 
     stage: MarkStage
-    what: Listed
+    what: CutKey
 
 
 CutsDone = Mapping[StagedCut, int]
@@ -44,9 +44,9 @@ class Marks:
 NO_MARKS = Marks({}, {})
 
 
-def cut_so_far(done: CutsDone, stage: StageName) -> Counter[Listed]:
+def cut_so_far(done: CutsDone, stage: StageName) -> Counter[CutKey]:
     """How much of each cut is cut in a stage."""
-    amounts: Counter[Listed] = Counter()
+    amounts: Counter[CutKey] = Counter()
     for mark, amount in done.items():
         if stage in ("all", mark.stage):
             amounts[mark.what] += amount
@@ -74,8 +74,8 @@ def ticks(
     Args:
         beside: what the other stage made too many of, which serves this one.
     """
-    sofar, before = cut_so_far(done, stage), Counter[Listed]()
-    serves: Counter[Listed] = Counter()
+    sofar, before = cut_so_far(done, stage), Counter[CutKey]()
+    serves: Counter[CutKey] = Counter()
     for mark, amount in (beside or {}).items():
         serves[mark.what] += amount
     sofar.update(serves)
@@ -96,7 +96,7 @@ def ticks(
 
 
 def _kept(
-    what: Listed, amount: int, done: CutsDone, stage: StageName
+    what: CutKey, amount: int, done: CutsDone, stage: StageName
 ) -> tuple[tuple[StagedCut, int], ...]:
     """The marks by which just so much of a cut is cut in a stage."""
     if stage != "all":
@@ -109,7 +109,7 @@ def _kept(
 class CutProgress:
     """How a cut stands over all blocks: how much is wanted, how much is cut."""
 
-    what: Listed
+    what: CutKey
     wanted: int
     done: int
 
@@ -129,16 +129,16 @@ class CutProgress:
         return max(0, self.done - self.wanted)
 
 
-def standings(cuts: Iterable[Cut], done: Mapping[Listed, int]) -> list[CutProgress]:
+def standings(cuts: Iterable[Cut], done: Mapping[CutKey, int]) -> list[CutProgress]:
     """How every cut of some lists stands, and every one that was cut and is wanted no more."""
     wanted = _wanted(cuts)
     names = dict.fromkeys([*wanted, *(what for what, amount in done.items() if amount)])
     return [CutProgress(what, wanted[what], done.get(what, 0)) for what in names]
 
 
-def _wanted(cuts: Iterable[Cut]) -> Counter[Listed]:
+def _wanted(cuts: Iterable[Cut]) -> Counter[CutKey]:
     """How much of each cut some lists want."""
-    wanted: Counter[Listed] = Counter()
+    wanted: Counter[CutKey] = Counter()
     for cut in cuts:
         wanted[cut.what] += cut.amount
     return wanted
@@ -155,7 +155,7 @@ def surplus(cuts: Iterable[Cut], done: CutsDone, stage: MarkStage) -> CutsDone:
 
 
 def of_no_use(
-    all_at_once: Iterable[Cut], in_stages: Iterable[Cut], done: Mapping[Listed, int]
+    all_at_once: Iterable[Cut], in_stages: Iterable[Cut], done: Mapping[CutKey, int]
 ) -> list[CutProgress]:
     """The cuts of which some are of no use any more, whether all is cut at once or a trial block
     first: counted by whichever of the two wants more.
@@ -169,7 +169,7 @@ def of_no_use(
 
 
 def still_wanted(
-    all_at_once: Sequence[Cut], in_stages: Sequence[Cut], done: Mapping[Listed, int]
+    all_at_once: Sequence[Cut], in_stages: Sequence[Cut], done: Mapping[CutKey, int]
 ) -> list[CutProgress]:
     """The cuts that are begun and of which more is wanted; all cut at once, or a trial block first,
     whichever is nearer its end by the cloth that is still to be cut.
@@ -201,7 +201,7 @@ def not_booked(cuts: Sequence[Cut], booked: CutsDone, stage: StageName) -> list[
 
 def all_booked(cuts: Sequence[Cut], stage: StageName, booked: CutsDone) -> dict[StagedCut, int]:
     """The marks by which all of some cuts are known to the shelf."""
-    before: Counter[Listed] = Counter()
+    before: Counter[CutKey] = Counter()
     for cut in cuts:
         before[cut.what] += cut.amount
     return {
@@ -226,7 +226,7 @@ class OldMark:
     count: int
 
 
-def carried_over(
+def staged_marks(
     old: Sequence[OldMark], trial: Sequence[Cut], whole: Sequence[Cut]
 ) -> dict[StagedCut, int]:
     """Old ticks as marks: those that the trial block takes are the trial's, the others the rest's.

@@ -110,16 +110,16 @@ def face_fabrics(draft: Draft, drawing: Drawing) -> tuple[list[str], list[int], 
     an earlier one.
     """
     fabrics = [UNASSIGNED] * len(drawing.faces)
-    on_seam, gainsaying = [], []
+    on_seam, conflicting = [], []
     for number, face in enumerate(paint_faces(draft, drawing)):
         fabric = draft.paints[number].fabric
         if face is None:
             on_seam.append(number)
         elif fabrics[face] not in (UNASSIGNED, fabric):
-            gainsaying.append(number)
+            conflicting.append(number)
         else:
             fabrics[face] = fabric
-    return fabrics, on_seam, gainsaying
+    return fabrics, on_seam, conflicting
 
 
 def paint_faces(draft: Draft, drawing: Drawing) -> list[int | None]:

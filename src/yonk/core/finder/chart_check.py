@@ -51,7 +51,7 @@ class ChartVerdict:
     """
 
     right: bool
-    room: tuple[float, float] | None
+    oversize: tuple[float, float] | None
     comes_out: tuple[float, float] | None
     unfinished: tuple[float, float]
     pieces: tuple[ChartPiece, ...]
@@ -122,16 +122,16 @@ def check(
         return ChartVerdict(False, None, None, unfinished, pieces, sewn=False)
     if not made.fits:
         return ChartVerdict(False, None, None, unfinished, pieces, sewn=False)
-    fits = sorted(made.fits, key=lambda one: (one.sound, min(one.room)))
+    fits = sorted(made.fits, key=lambda one: (one.sound, min(one.oversize)))
     least = fits[0]
-    room = _longer_first(least.room, upright)
-    if min(side + more for side, more in zip(unfinished, room, strict=True)) <= both:
+    oversize = _longer_first(least.oversize, upright)
+    if min(side + more for side, more in zip(unfinished, oversize, strict=True)) <= both:
         return ChartVerdict(False, None, None, unfinished, pieces)
     flap = Length.of(way.flap(sizes)) if way.flap else None
     return ChartVerdict(
         made.sound and least.sound,
-        room,
-        (unfinished[0] + room[0], unfinished[1] + room[1]),
+        oversize,
+        (unfinished[0] + oversize[0], unfinished[1] + oversize[1]),
         unfinished,
         pieces,
         flap=flap if flap is not None and flap > MOST_FLAP[terms.unit] else None,

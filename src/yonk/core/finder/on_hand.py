@@ -56,7 +56,7 @@ class Possible:
     lots: int
     pieces: int
     whole: bool
-    room: tuple[float, float] | None
+    oversize: tuple[float, float] | None
 
     @property
     def makes(self) -> int:
@@ -115,8 +115,8 @@ def _possible(kind: UnitKind, method: Method, have: OnHand, terms: Terms) -> Ite
     made = _sewn(unit, method, terms, as_they_are) if _one_cut_each(needs, have, terms) else None
     whole = made is not None and made.sound
     made = made if whole else _sewn(unit, method, terms, None)
-    room = made.fits[0].room if made and made.fits and made.table.seams else None
-    yield Possible(kind, method, unit, needs, lots, pieces, whole, room)
+    oversize = made.fits[0].oversize if made and made.fits and made.table.seams else None
+    yield Possible(kind, method, unit, needs, lots, pieces, whole, oversize)
 
 
 def _largest(kind: UnitKind, method: Method, have: OnHand, terms: Terms) -> Unit | None:

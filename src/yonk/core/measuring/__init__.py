@@ -1,26 +1,7 @@
 """What a block measures: foretold, and why it came out otherwise."""
 
-from yonk.core.measuring.carried_over import (
-    TAKEN_BACK,
-    Consequence,
-    LeftOver,
-    by_her_rule,
-    consequences,
-    cut_for,
-    left_over_words,
-    with_trial,
-)
 from yonk.core.measuring.diagnosis import Diagnosis, FoundCause, Verdict, diagnose, is_good
 from yonk.core.measuring.errors import Errors, first_guess
-from yonk.core.measuring.foretold import Checkpoint, Foretold, Mismatch, Range, foretell, percent
-from yonk.core.measuring.her_figures import (
-    FIGURE_WORDS,
-    FIGURES,
-    TIMES_WORDS,
-    FigureName,
-    HerFigures,
-    SeamLog,
-)
 from yonk.core.measuring.in_words import (
     CARD,
     about_length,
@@ -37,6 +18,17 @@ from yonk.core.measuring.in_words import (
     verdict_words,
 )
 from yonk.core.measuring.places import Measurable, measurables, size_fault, still_counting
+from yonk.core.measuring.prediction import Checkpoint, Mismatch, Prediction, Range, percent, predict
+from yonk.core.measuring.recommendations import (
+    TAKEN_BACK,
+    Consequence,
+    LeftOver,
+    by_her_rule,
+    consequences,
+    cut_for,
+    left_over_words,
+    with_trial,
+)
 from yonk.core.measuring.seam_log import (
     IN_A_ROW,
     STEP,
@@ -50,6 +42,14 @@ from yonk.core.measuring.seam_log import (
     next_test,
 )
 from yonk.core.measuring.unit_chance import chance_of_units, tolerance_of
+from yonk.core.measuring.work_accuracy import (
+    FIGURE_WORDS,
+    FIGURES,
+    TIMES_WORDS,
+    FigureName,
+    SeamLog,
+    WorkAccuracy,
+)
 
 __all__ = [
     "CARD",
@@ -65,18 +65,18 @@ __all__ = [
     "Diagnosis",
     "Errors",
     "FigureName",
-    "Foretold",
     "FoundCause",
-    "HerFigures",
     "LeftOver",
     "Measurable",
     "Mismatch",
+    "Prediction",
     "Range",
     "SeamLog",
     "SeamStatistics",
     "SeamTest",
     "Setup",
     "Verdict",
+    "WorkAccuracy",
     "about_length",
     "because",
     "by_her_rule",
@@ -89,7 +89,6 @@ __all__ = [
     "cut_for",
     "diagnose",
     "first_guess",
-    "foretell",
     "guess_words",
     "is_good",
     "left_over_words",
@@ -99,6 +98,7 @@ __all__ = [
     "nearest",
     "next_test",
     "percent",
+    "predict",
     "range_words",
     "seam_off_words",
     "size_fault",

@@ -99,7 +99,7 @@ class Noise:
 
     reading: float
     shared: Array
-    room: Array
+    oversize: Array
 
 
 def diagnose(
@@ -135,7 +135,7 @@ def diagnose(
     if most > float(errors.tolerance):  # too much to be left to her own spread: it has a cause
         errors = replace(steady(unit), tolerance=errors.tolerance)
     noise = _noise(plan, planned, asked, errors)
-    if (np.abs(off) <= noise.room).all():  # nothing needs to be wrong
+    if (np.abs(off) <= noise.oversize).all():  # nothing needs to be wrong
         return Diagnosis((), "good" if most <= noise.reading else _verdict((), off, errors), (), "")
     suspects = suspects_of(plan, planned, known)
     weighed = _weighed(suspects, list(measured), off, noise)
@@ -193,7 +193,7 @@ def _weighed(
     alone: list[Explanation] = [(one,) for one in suspects]
     for several in (alone, list(combinations(suspects, 2))):
         tried = [_tried(one, names, off, noise) for one in several]
-        fitting = [one for one in tried if (one[3] <= noise.room).all()]
+        fitting = [one for one in tried if (one[3] <= noise.oversize).all()]
         if fitting:
             return _shared(fitting)
     return []

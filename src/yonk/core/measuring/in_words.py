@@ -7,7 +7,7 @@ from fractions import Fraction
 
 from yonk.core.measuring.diagnosis import Diagnosis, FoundCause, Verdict
 from yonk.core.measuring.errors import Errors
-from yonk.core.measuring.foretold import Mismatch, Range, percent
+from yonk.core.measuring.prediction import Mismatch, Range, percent
 from yonk.core.measuring.seam_log import IN_A_ROW, STEADY_FROM, STEP, SeamStatistics, nearest
 from yonk.core.paper import LengthUnit, show
 from yonk.core.planning import Reading

@@ -32,9 +32,9 @@ def listed_sizes(planned: Plan, trimmed: frozenset[str] | None = None) -> Listed
         label = recipe.group.label
         if recipe.group.is_plain or label in known or label in units:
             continue
-        room = listed_oversize(recipe.group.unit, recipe.method, planned.wanted.terms)
-        if room:
-            units[label] = room
+        oversize = listed_oversize(recipe.group.unit, recipe.method, planned.wanted.terms)
+        if oversize:
+            units[label] = oversize
     return ListedSizes(larger_than_needed(planned), units)
 
 

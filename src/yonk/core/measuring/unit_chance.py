@@ -17,7 +17,7 @@ import numpy as np
 from scipy.stats import norm
 
 from yonk.core.measuring.errors import Errors
-from yonk.core.measuring.foretold import chance_within
+from yonk.core.measuring.prediction import chance_within
 from yonk.core.paper import XY, Array, Draft
 from yonk.core.planning import Figures
 from yonk.core.units import Unit, target_of
@@ -50,16 +50,16 @@ def chance_of_units(figures: Figures, unit: Unit, errors: Errors, tolerance: Fra
     if not figures.trims:
         return chance_within(means, joint, good)
     trimmed = chance_within(np.zeros(2), np.eye(2) * float(errors.trim_spread) ** 2, good)
-    room = np.array(figures.room or (0.0, 0.0)) + means
-    return trimmed * _large_enough(room, np.sqrt(np.diag(joint)), good)
+    oversize = np.array(figures.oversize or (0.0, 0.0)) + means
+    return trimmed * _large_enough(oversize, np.sqrt(np.diag(joint)), good)
 
 
-def _large_enough(room: Array, spreads: Array, tolerance: float) -> float:
+def _large_enough(oversize: Array, spreads: Array, tolerance: float) -> float:
     """The chance that there is something to trim on both sides, or so little wanting that it is
     still good.
     """
     wide = np.maximum(spreads, 1e-9)
-    return float(np.prod(norm.cdf((room + tolerance) / wide)))
+    return float(np.prod(norm.cdf((oversize + tolerance) / wide)))
 
 
 @lru_cache(maxsize=4096)

@@ -109,7 +109,7 @@ class Figures:
     seams: int
     seam_length: float
     trims: int
-    room: tuple[float, float] | None
+    oversize: tuple[float, float] | None
     bias_sides: int
     prints: Prints
     smallest: Fraction
@@ -205,10 +205,10 @@ def figures(
             looked = _look(shape_and_size_of(unit), share.method, terms, batch)
             wasted -= looked.kept * batch * times * share.method.lot
             sewn += looked.seam_length * times
-            rooms += [looked.room] if looked.room else []
+            rooms += [looked.oversize] if looked.oversize else []
             bonus += [Bonus(count * wanted, size) for size, count in looked.bonus.items()]
     total = demand.total + demand.mirrored
-    trimmed = [room for room in rooms if min(room) >= float(terms.hair)]
+    trimmed = [oversize for oversize in rooms if min(oversize) >= float(terms.hair)]
     return Figures(
         way=way,
         chosen=chosen,
@@ -225,7 +225,7 @@ def figures(
         seams=counted.effort.seams,
         seam_length=sewn,
         trims=total if trimmed else 0,
-        room=min(rooms, key=min) if rooms else None,
+        oversize=min(rooms, key=min) if rooms else None,
         bias_sides=counted.effort.bias_sides,
         prints=min((way_prints(way, unit, terms, one) for one in lying), key=TURNING.index),
         smallest=Length(
@@ -293,7 +293,7 @@ def _strips(method: Method, unit: Unit, terms: Terms, lots: int, need: Need) -> 
 class _Looked:
     kept: float
     seam_length: float
-    room: tuple[float, float] | None
+    oversize: tuple[float, float] | None
     bonus: Mapping[Fraction, int]
 
 
@@ -305,7 +305,7 @@ def _look(shape: UnitShape, method: Method, terms: Terms, lots: int) -> _Looked:
     unit = shape.unit
     if method.counted:
         counted = method.counted(unit, terms, lots)
-        return _Looked(counted.kept, counted.length, counted.room, {})
+        return _Looked(counted.kept, counted.length, counted.oversize, {})
     try:
         made = carry_out(unit, method, terms, lots=lots, looked_at=1)
     except SewingError:
@@ -313,9 +313,9 @@ def _look(shape: UnitShape, method: Method, terms: Terms, lots: int) -> _Looked:
     if not made.fits:
         return _Looked(_offset_cloth(unit, terms), _shared_length(unit, terms) * lots, None, {})
     sizes = (bonus_size(corner, terms) for corner in made.table.bonus)
-    room = made.fits[0].room if made.table.seams else None
+    oversize = made.fits[0].oversize if made.table.seams else None
     return _Looked(
-        made.fits[0].kept, sum(made.table.seams), room, Counter(size for size in sizes if size)
+        made.fits[0].kept, sum(made.table.seams), oversize, Counter(size for size in sizes if size)
     )
 
 
@@ -324,7 +324,7 @@ def listed_oversize(unit: Unit, method: Method, terms: Terms) -> tuple[float, fl
     unit, as its group is told; None where nothing is known of its sewing.
     """
     batch = method.batches(unit, terms, 1)[0] if method.together else 1
-    return _look(shape_and_size_of(unit), method, terms, batch).room
+    return _look(shape_and_size_of(unit), method, terms, batch).oversize
 
 
 def forget_looks() -> None:

@@ -8,7 +8,7 @@ from fractions import Fraction
 
 from yonk.core.paper import Polygon
 from yonk.core.planning.recipes import Recipe
-from yonk.core.units import NOUGHT, YIELDS, CutShape, Listed, Need, Rotary, Subcut
+from yonk.core.units import NOUGHT, YIELDS, CutKey, CutShape, Need, Rotary, Subcut
 
 
 @dataclass(frozen=True)
@@ -34,7 +34,7 @@ class Cut:
     already, left over from an earlier stage.
     """
 
-    what: Listed
+    what: CutKey
     width: Fraction
     count: int
     purposes: tuple[Purpose, ...]
@@ -137,7 +137,7 @@ def cutting_list(
         squaring: what squaring up the ends of a strip set takes.
         across: how wide the cloth is, as far as it is used.
     """
-    rows: dict[tuple[Listed, Fraction], tuple[Fraction, list[tuple[Recipe, Need]]]] = {}
+    rows: dict[tuple[CutKey, Fraction], tuple[Fraction, list[tuple[Recipe, Need]]]] = {}
     for recipe in recipes:
         for need in recipe.needs:
             width, height = need.rounded(step)
@@ -171,7 +171,7 @@ def alike_together(cuts: Iterable[Cut]) -> tuple[Cut, ...]:
     """Cuts of several lists in the order of cutting, alike ones as one; pieces that one list has to
     spare, as a second triangle, serve another.
     """
-    rows: dict[tuple[Listed, Fraction], list[Cut]] = {}
+    rows: dict[tuple[CutKey, Fraction], list[Cut]] = {}
     for cut in cuts:
         rows.setdefault((cut.what, cut.width), []).append(cut)
     return in_order_of_cutting(_together(alike) for alike in rows.values())
@@ -189,7 +189,7 @@ def _together(alike: list[Cut]) -> Cut:
 
 
 def _cut(
-    what: Listed,
+    what: CutKey,
     width: Fraction,
     needs: list[tuple[Recipe, Need]],
     squaring: Fraction,

@@ -8,7 +8,7 @@ from fractions import Fraction
 from yonk.core.paper import Length, LengthUnit, listed, show, show_size
 from yonk.core.planning.cuts import Cut
 from yonk.core.planning.recipes import Recipe
-from yonk.core.units import Hand, Listed, PrintOrientation
+from yonk.core.units import CutKey, Hand, PrintOrientation
 
 _FURTHER = {
     "none": "",
@@ -112,7 +112,7 @@ def _corner(place: int, off: Fraction, unit: LengthUnit) -> str:
     return f"the {CORNERS[place]} corner, {show(off, unit)} along each side"
 
 
-def told(what: Listed, amount: int, name: str, unit: LengthUnit) -> str:
+def told(what: CutKey, amount: int, name: str, unit: LengthUnit) -> str:
     """So much of a cut in words; `name` is its fabric's: ``6 Peat squares 8″``."""
     if what.shape == "strip":
         segments = _many("segment", amount)

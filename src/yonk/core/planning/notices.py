@@ -73,7 +73,7 @@ def all_notices(
         *_set_in(reading),
         *_off(reading, recipes),
         *_templates(cuts),
-        *_gainsaying(reading),
+        *_conflicting(reading),
         *_unsuited(recipes),
         *_mirrored(recipes),
         *_spares(recipes),
@@ -203,8 +203,8 @@ def _templates(cuts: Iterable[Cut]) -> Iterator[Notice]:
         )
 
 
-def _gainsaying(reading: Reading) -> Iterator[Notice]:
-    for number in reading.paints_gainsaying:
+def _conflicting(reading: Reading) -> Iterator[Notice]:
+    for number in reading.conflicting_paints:
         paint = reading.draft.paints[number]
         face = reading.drawing.faces_at([paint.at])[0]
         if face is None:

@@ -142,7 +142,11 @@ def _rank(care: Care, tallies: Tallies, among: Iterable[Way]) -> Rank:
         "balance": lambda way: (balance(tallies[way]),),
         "cloth": lambda way: (round(tallies[way].used, 9), tallies[way].handlings),
         "time": lambda way: (tallies[way].handlings, round(tallies[way].used, 9)),
-        "exact": lambda way: (-tallies[way].room, tallies[way].effort.loose, balance(tallies[way])),
+        "exact": lambda way: (
+            -tallies[way].oversize,
+            tallies[way].effort.loose,
+            balance(tallies[way]),
+        ),
     }
     return by[care]
 
@@ -191,7 +195,7 @@ def _beside(one: Tally, two: Tally, other: str, care: Care, terms: Terms) -> str
     cloth = two.used - one.used
     doing = two.handlings - one.handlings
     saying: list[str] = []
-    if care == "exact" and one.room > two.room:
+    if care == "exact" and one.oversize > two.oversize:
         return (
             f"they are trimmed with {show(Length(terms.trim), terms.unit)} to spare, {other} has "
             f"nothing to trim"

@@ -104,7 +104,7 @@ class Reading:
     assembly: AssemblyNode[KnownUnit]
     groups: tuple[UnitGroup, ...]
     paints_on_seams: tuple[int, ...]
-    paints_gainsaying: tuple[int, ...]
+    conflicting_paints: tuple[int, ...]
 
     @property
     def group_of_face(self) -> dict[int, UnitGroup]:
@@ -125,7 +125,7 @@ def read(draft: Draft, letters: dict[tuple[object, ...], str] | None = None) -> 
     Source: the rules of reading in `docs/formats.md`.
     """
     drawing = draw(draft)
-    fabrics, on_seams, gainsaying = face_fabrics(draft, drawing)
+    fabrics, on_seams, conflicting = face_fabrics(draft, drawing)
     patches = read_patches(drawing, fabrics, letters)
     assembly = _taken_apart(drawing)
     groups = _Grouping(patches, drawing.scale).groups(_single_units(drawing))
@@ -137,7 +137,7 @@ def read(draft: Draft, letters: dict[tuple[object, ...], str] | None = None) -> 
         assembly,
         groups,
         tuple(on_seams),
-        tuple(gainsaying),
+        tuple(conflicting),
     )
 
 

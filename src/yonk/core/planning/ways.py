@@ -126,7 +126,7 @@ class Tally:
     effort: Effort
     trims: int
     used: float
-    room: float
+    oversize: float
     prints: Prints = "upright"
 
     @property
@@ -273,7 +273,7 @@ def _effort(shape: UnitShape, method: Method, lots: int) -> Effort:
         marks=made.table.marks,
         loose=made.table.loose,
         bias_sides=made.bias_sides,
-        trimmed=min(made.fits[0].room) > float(terms.trim) / 2,
+        trimmed=min(made.fits[0].oversize) > float(terms.trim) / 2,
     )
 
 

@@ -12,7 +12,6 @@ from yonk.core.pressing.in_words import (
     reason,
     state_words,
 )
-from yonk.core.pressing.meeting import Meeting, MeetingState, SeamEnd, meetings, seam_ends
 from yonk.core.pressing.pictures import join_pictures
 from yonk.core.pressing.plan import (
     ListedJoin,
@@ -27,21 +26,26 @@ from yonk.core.pressing.plan import (
     ways_of,
 )
 from yonk.core.pressing.pressed import Lots, Opening, PressedSide, Pressing, PressingWishes, press
+from yonk.core.pressing.seam_intersection import (
+    IntersectionState,
+    SeamEnd,
+    SeamIntersection,
+    seam_ends,
+    seam_intersections,
+)
 from yonk.core.pressing.stacks import Shown, Slip, SlipKind, Stack, slips_of, stacks_of
 from yonk.core.pressing.steps import Left, SewingStep, StepKind, no_longer_wanted, steps_of_sewing
-from yonk.core.pressing.straight_set import Beside, nesting_plans, other_way
+from yonk.core.pressing.straight_set import StraightSetPressing, nesting_plans, other_way
 from yonk.core.pressing.thickness import Layer, PressedStretch, Thick, depth, layers, thick_places
 from yonk.core.pressing.wishes import Wishes
 
 __all__ = [
-    "Beside",
     "Chosen",
+    "IntersectionState",
     "Layer",
     "Left",
     "ListedJoin",
     "Lots",
-    "Meeting",
-    "MeetingState",
     "Opening",
     "OrderFigures",
     "Pairing",
@@ -50,6 +54,7 @@ __all__ = [
     "Pressing",
     "PressingWishes",
     "SeamEnd",
+    "SeamIntersection",
     "SewingPlan",
     "SewingStep",
     "Shown",
@@ -57,6 +62,7 @@ __all__ = [
     "SlipKind",
     "Stack",
     "StepKind",
+    "StraightSetPressing",
     "Thick",
     "Wish",
     "Wishes",
@@ -69,7 +75,6 @@ __all__ = [
     "join_pictures",
     "layers",
     "measures",
-    "meetings",
     "meetings_words",
     "nesting_plans",
     "no_longer_wanted",
@@ -80,6 +85,7 @@ __all__ = [
     "proposed_order",
     "reason",
     "seam_ends",
+    "seam_intersections",
     "seam_point",
     "sewing_plan",
     "side_by_side",

@@ -8,10 +8,10 @@ from fractions import Fraction
 
 from yonk.core.joining import Join
 from yonk.core.paper import show
-from yonk.core.pressing.meeting import MeetingState
 from yonk.core.pressing.plan import OrderFigures, SewingPlan, toward
 from yonk.core.pressing.pressed import PressedSide, Pressing
-from yonk.core.pressing.straight_set import Beside
+from yonk.core.pressing.seam_intersection import IntersectionState
+from yonk.core.pressing.straight_set import StraightSetPressing
 
 _WHY = {
     "nest": "so that its end nests where it meets another seam",
@@ -77,7 +77,7 @@ def part_name(plan: SewingPlan, part: int) -> str:
     return f"unit {label}" if label else "piece"
 
 
-_STATES: dict[MeetingState, str] = {
+_STATES: dict[IntersectionState, str] = {
     "nested": "the seams nest: their allowances lie to opposite sides",
     "spun": "spun: all four allowances turn round the crossing",
     "open": "one seam is open: pin it, it neither nests nor clashes",
@@ -85,7 +85,7 @@ _STATES: dict[MeetingState, str] = {
 }
 
 
-def state_words(state: MeetingState) -> str:
+def state_words(state: IntersectionState) -> str:
     """What a state of a meeting means, in words."""
     return _STATES[state]
 
@@ -154,7 +154,7 @@ def best_words(made: Pressing) -> str:
     )
 
 
-def beside_words(plan: SewingPlan, found: Beside) -> str:
+def beside_words(plan: SewingPlan, found: StraightSetPressing) -> str:
     """How blocks lie beside each other in a straight set."""
     met, left = len(found.meetings), found.unnested
     if not met:

@@ -9,7 +9,7 @@ from dataclasses import dataclass, replace
 from yonk.core.joining import Join
 from yonk.core.paper import PressingSchool as School
 from yonk.core.pressing.choices import Chosen, Wish, choose
-from yonk.core.pressing.meeting import Meeting, MeetingState
+from yonk.core.pressing.seam_intersection import IntersectionState, SeamIntersection
 from yonk.core.pressing.wishes import JoinChoice, JoinChoices, Wishes, choices_of, name_of
 
 PressedSide = int | None  # toward the first part, the second, or open
@@ -35,7 +35,7 @@ class Pressing:
     """
 
     presses: tuple[PressedSide, ...]
-    states: tuple[MeetingState, ...]
+    states: tuple[IntersectionState, ...]
     choices: JoinChoices
     wishes: tuple[Wish, ...]
     chosen: Chosen | None
@@ -45,7 +45,7 @@ class Pressing:
         """Whether it is proved that no other pressing is better under the wishes."""
         return self.chosen is None or self.chosen.proved
 
-    def count(self, state: MeetingState) -> int:
+    def count(self, state: IntersectionState) -> int:
         """How many meetings are in a state."""
         return self.states.count(state)
 
@@ -102,8 +102,8 @@ def _opened(
 
 
 def _states(
-    meetings: tuple[Meeting, ...], presses: tuple[PressedSide, ...], *, spin: bool
-) -> tuple[MeetingState, ...]:
+    meetings: tuple[SeamIntersection, ...], presses: tuple[PressedSide, ...], *, spin: bool
+) -> tuple[IntersectionState, ...]:
     told = dict(enumerate(presses))
     states = [meeting.state(told) for meeting in meetings]
     if spin:
@@ -118,7 +118,7 @@ def _states(
 
 
 def _turning_opposite(
-    numbers: list[int], meetings: tuple[Meeting, ...], presses: tuple[PressedSide, ...]
+    numbers: list[int], meetings: tuple[SeamIntersection, ...], presses: tuple[PressedSide, ...]
 ) -> list[int]:
     """The most meetings along a seam of which neighbours turn opposite ways."""
     turns = [turn(meetings[number], presses) for number in numbers]
@@ -131,7 +131,7 @@ def _turning_opposite(
     ]
 
 
-def turn(meeting: Meeting, presses: tuple[PressedSide, ...]) -> int:
+def turn(meeting: SeamIntersection, presses: tuple[PressedSide, ...]) -> int:
     """Which way a nested meeting turns: where the allowances of the seam on its first side lie."""
     side = presses[meeting.of[0]]
     assert side is not None

@@ -16,7 +16,7 @@ EDGES = ("left", "right", "top", "bottom")
 
 
 @dataclass(frozen=True)
-class EdgeMeeting:
+class EdgeIntersection:
     """Two seams that meet where a block lies beside another: of the one block that on its right or
     bottom edge, of the other that on its left or top edge.
 
@@ -38,7 +38,7 @@ class EdgeMeeting:
 
 
 @dataclass(frozen=True)
-class Beside:
+class StraightSetPressing:
     """How blocks lie beside each other: the pressing of the first and of the second kind, laid like
     the squares of a board; one and the same where one plan does for all.
 
@@ -48,7 +48,7 @@ class Beside:
 
     first: Pressing
     second: Pressing
-    meetings: tuple[EdgeMeeting, ...]
+    meetings: tuple[EdgeIntersection, ...]
     nesting: int
     blocks: tuple[int, int]
 
@@ -58,7 +58,7 @@ class Beside:
         return self.first is self.second
 
     @property
-    def unnested(self) -> tuple[EdgeMeeting, ...]:
+    def unnested(self) -> tuple[EdgeIntersection, ...]:
         """The meetings that do not nest one way or the other."""
         one, other = self.first.presses, self.second.presses
         return tuple(
@@ -68,7 +68,7 @@ class Beside:
         )
 
 
-def nesting_plans(plan: SewingPlan, blocks: int) -> Beside:
+def nesting_plans(plan: SewingPlan, blocks: int) -> StraightSetPressing:
     """The plans by which so many blocks nest side by side in a straight set.
 
     Args:
@@ -83,24 +83,24 @@ def nesting_plans(plan: SewingPlan, blocks: int) -> Beside:
     met = _edge_meetings(plan)
     first = plan.pressing
     if not met or first.chosen is None:
-        return Beside(first, first, met, _nesting(met, first, first), (blocks, 0))
+        return StraightSetPressing(first, first, met, _nesting(met, first, first), (blocks, 0))
     same = press(plan.wanted, plan.asked, (_with_itself(plan, met),))
     second = press(plan.wanted, plan.asked, (_with_first(plan, met),))
     alone, both = _nesting(met, same, same), _nesting(met, first, second)
     kept = same.chosen is not None and same.chosen.costs["nest"] <= first.chosen.costs["nest"]
     if kept and alone >= both:
-        return Beside(same, same, met, alone, (blocks, 0))
-    return Beside(first, second, met, both, ((blocks + 1) // 2, blocks // 2))
+        return StraightSetPressing(same, same, met, alone, (blocks, 0))
+    return StraightSetPressing(first, second, met, both, ((blocks + 1) // 2, blocks // 2))
 
 
-def _nesting(met: Sequence[EdgeMeeting], one: Pressing, other: Pressing) -> int:
+def _nesting(met: Sequence[EdgeIntersection], one: Pressing, other: Pressing) -> int:
     return sum(
         meeting.nests(one.presses, other.presses) + meeting.nests(other.presses, one.presses)
         for meeting in met
     )
 
 
-def _edge_meetings(plan: SewingPlan) -> tuple[EdgeMeeting, ...]:
+def _edge_meetings(plan: SewingPlan) -> tuple[EdgeIntersection, ...]:
     wide = max(face.box[2] for face in plan.joining.faces)
     high = max(face.box[3] for face in plan.joining.faces)
     found = []
@@ -110,7 +110,7 @@ def _edge_meetings(plan: SewingPlan) -> tuple[EdgeMeeting, ...]:
             before, after = ends[at], starts[at]
             spot = ((far, at), (0, at)) if upright else ((at, far), (at, 0))
             lies = _lie(before, spot[0], upright), _lie(after, spot[1], upright)
-            found.append(EdgeMeeting(upright, at, before.number, after.number, lies))
+            found.append(EdgeIntersection(upright, at, before.number, after.number, lies))
     return tuple(found)
 
 
@@ -135,7 +135,7 @@ def _lie(join: Join, spot: tuple[int, int], upright: bool) -> int:
     return (lie > 0) - (lie < 0)
 
 
-def _with_itself(plan: SewingPlan, met: Sequence[EdgeMeeting]) -> Wish:
+def _with_itself(plan: SewingPlan, met: Sequence[EdgeIntersection]) -> Wish:
     """That a block nests with another pressed alike."""
     of_join = plan.pressing.choices.of_join
     pairs: list[Pairing] = []
@@ -151,7 +151,7 @@ def _with_itself(plan: SewingPlan, met: Sequence[EdgeMeeting]) -> Wish:
     return Wish("beside", sides, pairs)
 
 
-def _with_first(plan: SewingPlan, met: Sequence[EdgeMeeting]) -> Wish:
+def _with_first(plan: SewingPlan, met: Sequence[EdgeIntersection]) -> Wish:
     """That a block nests with one pressed as planned, on every side."""
     of_join, presses = plan.pressing.choices.of_join, plan.pressing.presses
     sides: dict[int, tuple[int, int]] = {}

@@ -16,8 +16,8 @@ import shapely
 
 from yonk.core.joining import Join, Joining
 from yonk.core.paper import XY, Array
-from yonk.core.pressing.meeting import Meeting
 from yonk.core.pressing.pressed import PressedSide, Pressing, turn
+from yonk.core.pressing.seam_intersection import SeamIntersection
 
 _POINT = 4.0  # allowances that a sharp point may reach beyond its patch
 _GRID = 1e-5  # of the allowance: outlines nearer than that are one
@@ -45,7 +45,11 @@ class Thick:
 
 
 def layers(
-    joining: Joining, made: Pressing, meetings: Sequence[Meeting], seam: float, scale: float
+    joining: Joining,
+    made: Pressing,
+    meetings: Sequence[SeamIntersection],
+    seam: float,
+    scale: float,
 ) -> tuple[Layer, ...]:
     """The cloth of a pressed block.
 
@@ -171,7 +175,9 @@ def _between(a: tuple[int, int], spot: tuple[int, int], b: tuple[int, int]) -> b
     return on and 0 < along < dx * dx + dy * dy
 
 
-def _spun(meetings: Sequence[Meeting], made: Pressing) -> dict[int, dict[tuple[int, int], int]]:
+def _spun(
+    meetings: Sequence[SeamIntersection], made: Pressing
+) -> dict[int, dict[tuple[int, int], int]]:
     """The spun places of each join, and which way each turns."""
     found: dict[int, dict[tuple[int, int], int]] = {}
     for meeting, state in zip(meetings, made.states, strict=True):
@@ -192,7 +198,7 @@ class PressedStretch:
 
 
 def pressed_stretches(
-    joining: Joining, meetings: Sequence[Meeting], made: Pressing, scale: float
+    joining: Joining, meetings: Sequence[SeamIntersection], made: Pressing, scale: float
 ) -> dict[int, tuple[PressedStretch, ...]]:
     """Of each join the stretches of its seam between the places where it is spun; one, the longest,
     where it is not.

@@ -13,7 +13,7 @@ from yonk.core.joining import Join, Joining, Likenesses, Touch
 from yonk.core.paper import PressingSchool
 from yonk.core.planning import Reading, lightness
 from yonk.core.pressing.choices import Pairing, Wish
-from yonk.core.pressing.meeting import Meeting, meetings, seam_ends
+from yonk.core.pressing.seam_intersection import SeamIntersection, seam_ends, seam_intersections
 
 _FINE = 64  # parts of a unit of length that costs are counted in
 JoinChoice = tuple[str, int] | int
@@ -67,7 +67,7 @@ class Wishes:
 
     def __init__(self, reading: Reading, joining: Joining) -> None:
         self.reading, self.joining = reading, joining
-        self.meetings: tuple[Meeting, ...] = meetings(joining)
+        self.meetings: tuple[SeamIntersection, ...] = seam_intersections(joining)
         self.ends = seam_ends(joining)
         self.likenesses = Likenesses(joining, reading.fabrics)
         self._light = {
@@ -213,7 +213,7 @@ class Wishes:
 
     def _spun(self, choices: JoinChoices, opened: frozenset[int]) -> list[Pairing]:
         """Neighbours along a seam turn opposite ways, so that both can be spun."""
-        on_join: dict[int, list[Meeting]] = defaultdict(list)
+        on_join: dict[int, list[SeamIntersection]] = defaultdict(list)
         for meeting in self.meetings:
             if not opened.intersection(meeting.of):
                 on_join[meeting.join].append(meeting)

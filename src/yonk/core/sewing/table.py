@@ -365,17 +365,17 @@ class Table:
                 found = replace(other, mirrored=True) if other.right else found
             fits.append(found)
         scenes = [self._trimming(found, target, size) for found in fits[:1]]
-        room = min(fits[0].room)
+        oversize = min(fits[0].oversize)
         words = (
             f"Lay the ruler's line on the seam first, then read the numbers: trim two sides, "
             f"turn, trim the rest to {size}."
         )
-        if room < -1e-6:
+        if oversize < -1e-6:
             words = (
                 f"Check that it measures {size}; it comes out a little small, since the ruler "
                 f"has no mark for its cuts."
             )
-        elif room < 1e-6:
+        elif oversize < 1e-6:
             words = (
                 f"Check that it measures {size}; there is nothing to trim but the points that "
                 f"stick out."

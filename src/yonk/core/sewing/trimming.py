@@ -78,7 +78,7 @@ class Fit:
         return self.right and self.covered
 
     @property
-    def room(self) -> tuple[float, float]:
+    def oversize(self) -> tuple[float, float]:
         """How much wider and higher than its unfinished size the unit comes out; what is short on
         one side stays short.
 

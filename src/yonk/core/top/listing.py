@@ -33,7 +33,7 @@ from yonk.core.setting import QuiltPlan, SettingPiece, Top, purpose_words, size_
 from yonk.core.top.backing import BackingWay, backing_way, batting_of, ways_to_back
 from yonk.core.top.binding import BindingCut, binding_cut
 from yonk.core.top.joined import Joined, joined_lengths
-from yonk.core.units import YIELDS, CutShape, Listed
+from yonk.core.units import YIELDS, CutKey, CutShape
 
 
 @dataclass(frozen=True)
@@ -169,7 +169,7 @@ def _after_trial(plan: QuiltPlan, key: str) -> Plan:
 
 
 def _cut(piece: SettingPiece, count: int) -> Cut:
-    what = Listed(
+    what = CutKey(
         fabric=piece.fabric,
         shape=piece.shape,
         width=piece.long,
@@ -179,7 +179,7 @@ def _cut(piece: SettingPiece, count: int) -> Cut:
     return _for(purpose_words(piece.purpose), what, count)
 
 
-def _for(words: str, what: Listed, count: int) -> Cut:
+def _for(words: str, what: CutKey, count: int) -> Cut:
     purpose = Purpose((), "", words, count * YIELDS[what.subcut], ())
     return Cut(what, what.width, count, (purpose,))
 
@@ -198,10 +198,10 @@ def _of_binding(binding: BindingCut, fabric: str) -> Iterator[Cut]:
         yield _for("binding", _rectangle(fabric, long, binding.width), count)
 
 
-def _rectangle(fabric: str, one: Fraction, other: Fraction) -> Listed:
+def _rectangle(fabric: str, one: Fraction, other: Fraction) -> CutKey:
     short, long = sorted((one, other))
     shape: CutShape = "square" if short == long else "rectangle"
-    return Listed(fabric=fabric, shape=shape, width=long, height=short)
+    return CutKey(fabric=fabric, shape=shape, width=long, height=short)
 
 
 def _panel(fabric: str, across: Fraction, along: Fraction, count: int, *, upright: bool) -> Cut:

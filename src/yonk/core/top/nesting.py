@@ -15,18 +15,18 @@ from itertools import pairwise
 from yonk.core.joining import Join
 from yonk.core.pressing import (
     Chosen,
-    Meeting,
-    MeetingState,
+    IntersectionState,
     Pairing,
     PressedSide,
     Pressing,
+    SeamIntersection,
     SewingPlan,
     Wish,
     choose,
-    meetings,
     nesting_plans,
     other_way,
     seam_ends,
+    seam_intersections,
 )
 from yonk.core.setting import RowColumn, What
 from yonk.core.top.together import TopJoining
@@ -54,12 +54,12 @@ class TopPressing:
 
     kinds: Mapping[RowColumn, int]
     presses: Mapping[int, PressedSide]
-    meetings: tuple[Meeting, ...]
-    states: tuple[MeetingState, ...]
+    meetings: tuple[SeamIntersection, ...]
+    states: tuple[IntersectionState, ...]
     chosen: Chosen
     to_sash: frozenset[int]
 
-    def count(self, state: MeetingState) -> int:
+    def count(self, state: IntersectionState) -> int:
         """How many meetings lie so."""
         return self.states.count(state)
 
@@ -83,7 +83,7 @@ def press_top(
         plans: of each block by key.
         all_open: every seam outside the blocks is pressed open.
     """
-    met = meetings(together.joining, together.outer)
+    met = seam_intersections(together.joining, together.outer)
     board = _Board(together, plans, all_open=all_open)
     chosen = choose(board.count, board.fixed, board.wishes(met), _SECONDS)
     presses = {number: board.press(number, chosen.sides) for number in board.follows}
@@ -161,7 +161,7 @@ class _Board:
                 return 0 if one <= kinds else 1
         return None
 
-    def wishes(self, met: Sequence[Meeting]) -> tuple[Wish, ...]:
+    def wishes(self, met: Sequence[SeamIntersection]) -> tuple[Wish, ...]:
         """What is wanted, the most important first."""
         blocks = range(len(self.blocks))
         joins = range(len(self.blocks), self.count)
@@ -173,7 +173,7 @@ class _Board:
             Wish("habit", dict.fromkeys(joins, (1, 0))),
         )
 
-    def _nest(self, met: Sequence[Meeting]) -> Wish:
+    def _nest(self, met: Sequence[SeamIntersection]) -> Wish:
         """That meetings nest."""
         pairs: dict[tuple[int, int, bool], int] = defaultdict(int)
         sides: dict[int, tuple[int, int]] = {}

@@ -3,7 +3,7 @@ here.
 """
 
 from yonk.core.paper import DraftError
-from yonk.core.units.checker import Checker
+from yonk.core.units.checkerboard import Checkerboard
 from yonk.core.units.corner_flip import CornerFlip
 from yonk.core.units.flying_geese import FlyingGeese
 from yonk.core.units.half_rectangle_triangle import HalfRectangleTriangle
@@ -26,7 +26,7 @@ KINDS: tuple[UnitKind, ...] = (
     SquareInASquare(),
     CornerFlip(),
     StripSet(),
-    Checker(),
+    Checkerboard(),
 )
 REST: UnitKind = Pieced()
 BY_NAME: dict[UnitKindName, UnitKind] = {kind.kind: kind for kind in (*KINDS, REST)}

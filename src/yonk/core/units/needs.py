@@ -137,7 +137,7 @@ CornersOff = tuple[CornerOff | None, CornerOff | None, CornerOff | None, CornerO
 
 
 @dataclass(frozen=True, kw_only=True)
-class Listed:
+class CutKey:
     """What is cut, as it stands on a list: its one identity. Lengths on the ruler, in the draft's
     unit.
 
@@ -219,11 +219,11 @@ class Need:
             return self.width.up(step), max(step, self.height.nearest(step))
         return max(step, self.width.nearest(step)), max(step, self.height.nearest(step))
 
-    def listed(self, step: Fraction) -> Listed:
+    def listed(self, step: Fraction) -> CutKey:
         """What it is on the list. A rectangle whose sides are alike on the ruler is a square."""
         return self.listed_as(*self.rounded(step), step)
 
-    def listed_as(self, width: Fraction, height: Fraction, step: Fraction) -> Listed:
+    def listed_as(self, width: Fraction, height: Fraction, step: Fraction) -> CutKey:
         """What it is on the list where it is `rounded` to that."""
         square = self.shape == "rectangle" and width == height
         if self.form:
@@ -232,7 +232,7 @@ class Need:
         corners = (
             [corner.listed if corner else NOUGHT for corner in self.corners_off] if off else []
         )
-        return Listed(
+        return CutKey(
             fabric=self.fabric,
             shape="square" if square else self.shape,
             width=NOUGHT if self.shape == "strip" else width,

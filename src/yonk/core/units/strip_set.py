@@ -146,7 +146,7 @@ def _counted(unit: Unit, terms: Terms, lots: int, *, in_strips: bool) -> Counted
         cuts=lots + 1 if in_strips else 0,
         length=seams * (whole if in_strips else long * lots),
         kept=sum(on_ruler(a, terms) * on_ruler(b, terms) for a, b in sides),
-        room=strip_set_oversize(unit, *((across, long) if upright else (long, across)), terms),
+        oversize=strip_set_oversize(unit, *((across, long) if upright else (long, across)), terms),
         prints="upright",
         strips_level=not upright if in_strips else None,
     )

@@ -226,7 +226,7 @@ class Counted:
     cuts: int
     length: float
     kept: float
-    room: tuple[float, float]
+    oversize: tuple[float, float]
     prints: Prints
     strips_level: bool | None = None
 

@@ -58,7 +58,7 @@ class Mismatch:
 
 
 @dataclass(frozen=True)
-class Foretold:
+class Prediction:
     """The checkpoints of a block in the order of sewing, the last is the block; the join where most
     must be eased; which one change helps most, in a sentence.
     """
@@ -82,7 +82,7 @@ class Foretold:
         return self.checkpoints[-1] if self.checkpoints else None
 
 
-def foretell(plan: SewingPlan, planned: Plan, errors: Errors) -> Foretold:
+def predict(plan: SewingPlan, planned: Plan, errors: Errors) -> Prediction:
     """What a block will come out as.
 
     Args:
@@ -96,7 +96,7 @@ def foretell(plan: SewingPlan, planned: Plan, errors: Errors) -> Foretold:
     Source: `docs/measuring.md`.
     """
     if not plan.joining.joins:
-        return Foretold((), None, "One patch has no seams that could go wrong.")
+        return Prediction((), None, "One patch has no seams that could go wrong.")
     runs = Runs(plan, trimmed_units(planned), listed_sizes(planned))
     checkpoints = tuple(
         _checkpoint(plan, runs, sewn.join.number, errors)
@@ -105,7 +105,7 @@ def foretell(plan: SewingPlan, planned: Plan, errors: Errors) -> Foretold:
         and sewn.box.round is None
         and (sewn.checkpoint or sewn is plan.sewn[-1])
     )
-    return Foretold(
+    return Prediction(
         checkpoints,
         _largest_mismatch(plan, runs, errors),
         _advice(plan, planned, runs, errors),

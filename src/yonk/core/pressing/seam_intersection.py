@@ -10,11 +10,11 @@ from typing import Literal
 from yonk.core.drawing import Spot
 from yonk.core.joining import Join, Joining, Touch
 
-MeetingState = Literal["nested", "spun", "open", "bulky"]
+IntersectionState = Literal["nested", "spun", "open", "bulky"]
 
 
 @dataclass(frozen=True)
-class Meeting:
+class SeamIntersection:
     """A place inside the seam of `join` where a seam of its first side and one of its second end.
 
     `lies` tells of each of the two which way along the join its allowances lie when it is pressed
@@ -26,7 +26,7 @@ class Meeting:
     of: tuple[int, int]
     lies: tuple[int, int]
 
-    def state(self, presses: dict[int, int | None]) -> MeetingState:
+    def state(self, presses: dict[int, int | None]) -> IntersectionState:
         """How the two seams lie to each other.
 
         Args:
@@ -53,7 +53,9 @@ class SeamEnd:
     slanted: bool
 
 
-def meetings(joining: Joining, on: Iterable[Join] | None = None) -> tuple[Meeting, ...]:
+def seam_intersections(
+    joining: Joining, on: Iterable[Join] | None = None
+) -> tuple[SeamIntersection, ...]:
     """Every meeting of a block, in the order of the joins and along each.
 
     Args:
@@ -119,13 +121,15 @@ def _by_side(
     return sides
 
 
-def _of_join(join: Join, joining: Joining, ends: dict[Spot, list[int]]) -> Iterator[Meeting]:
+def _of_join(
+    join: Join, joining: Joining, ends: dict[Spot, list[int]]
+) -> Iterator[SeamIntersection]:
     for spot, touch in _inner_spots(join):
         one, other = _by_side(join, spot, joining, ends)
         if one and other:
             last = max(one), max(other)
             lies = tuple(_lie(joining.joins[seam], spot, touch) for seam in last)
-            yield Meeting(join.number, spot, last, (lies[0], lies[1]))
+            yield SeamIntersection(join.number, spot, last, (lies[0], lies[1]))
 
 
 def _way(seam: Join, spot: Spot) -> tuple[int, int]:

@@ -11,8 +11,8 @@ from fractions import Fraction
 
 from yonk.core.measuring.diagnosis import Diagnosis, FoundCause
 from yonk.core.measuring.errors import Errors
-from yonk.core.measuring.foretold import foretell
 from yonk.core.measuring.in_words import cause_words
+from yonk.core.measuring.prediction import predict
 from yonk.core.measuring.seam_log import STEP, nearest
 from yonk.core.paper import SETTINGS, USUAL, Draft, LengthUnit, show, write_typed
 from yonk.core.planning import make_plan
@@ -115,7 +115,7 @@ def cut_for(draft: Draft, errors: Errors) -> Consequence | None:
 
 def _chance_of(draft: Draft, errors: Errors) -> float:
     """How likely a block is good, as it is foretold."""
-    block = foretell(sewing_plan(draft), make_plan(draft), errors).block
+    block = predict(sewing_plan(draft), make_plan(draft), errors).block
     return block.chance if block else 1.0
 
 

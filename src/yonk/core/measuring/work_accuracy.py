@@ -10,8 +10,8 @@ from fractions import Fraction
 from types import MappingProxyType
 from typing import Literal
 
-from yonk.core.measuring.carried_over import TAKEN_BACK
 from yonk.core.measuring.errors import Errors, first_guess
+from yonk.core.measuring.recommendations import TAKEN_BACK
 from yonk.core.measuring.seam_log import (
     WITHIN,
     SeamStatistics,
@@ -43,7 +43,7 @@ FIGURE_WORDS: Mapping[FigureName, str] = MappingProxyType(
 
 
 @dataclass(frozen=True, kw_only=True)
-class HerFigures:
+class WorkAccuracy:
     """What she told of her work, in `unit`, by its name; how often she takes a seam back."""
 
     unit: LengthUnit = "in"
@@ -63,7 +63,7 @@ class SeamLog:
     """Her seam tests, from the oldest to the newest, and what she told of her work."""
 
     tests: tuple[SeamTest, ...] = ()
-    figures: HerFigures = HerFigures()
+    figures: WorkAccuracy = WorkAccuracy()
 
     @property
     def unit(self) -> LengthUnit:

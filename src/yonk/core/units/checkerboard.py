@@ -193,7 +193,7 @@ def _counted_singly(unit: Unit, terms: Terms, lots: int) -> Counted:
         kept=side * side * columns * rows,
         prints="upright",
         length=((columns - 1) * rows * side + (rows - 1) * wide) * lots,
-        room=strip_set_oversize(unit, wide, high, terms),
+        oversize=strip_set_oversize(unit, wide, high, terms),
     )
 
 
@@ -210,7 +210,7 @@ def _counted_in_strips(unit: Unit, terms: Terms, lots: int) -> Counted:
         cuts=sum(lots * len(band.lines) + 1 for band in found),
         length=in_sets + (lines - 1) * (wide if are_rows else high) * lots,
         kept=side * side * columns * rows,
-        room=strip_set_oversize(unit, wide, high, terms),
+        oversize=strip_set_oversize(unit, wide, high, terms),
         prints=_prints(found),
         strips_level=are_rows,
     )
@@ -227,7 +227,7 @@ def _prints(found: Sequence[Band]) -> Prints:
     return "upright" if all(len(way) == 1 for way in ways.values()) else "stripes"
 
 
-class Checker(UnitKind):
+class Checkerboard(UnitKind):
     kind = "checker"
     words = "checker"
     stamp = Stamp("1/2 0 1/2 1, 0 1/2 1 1/2", "1/4 1/4 0, 3/4 1/4 1, 1/4 3/4 1, 3/4 3/4 0")
