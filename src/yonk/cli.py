@@ -102,8 +102,8 @@ def quilt(file: str, as_json: bool) -> None:
 
     with faults_refused():
         made = plan_quilt(read_quilt(_text_of(file)))
-        told = in_json(write_quilt_plan(made)) if as_json else write_quilt_csv(whole_list(made))
-    click.echo(told)
+        output = in_json(write_quilt_plan(made)) if as_json else write_quilt_csv(whole_list(made))
+    click.echo(output)
 
 
 @main.command()
@@ -114,16 +114,16 @@ def quilt(file: str, as_json: bool) -> None:
 @click.option("--trim-spread", help="spread of a trimmed unit's width")
 @click.option("--tolerance", help="how far off is still good")
 @click.option("--json", "as_json", is_flag=True, help="print it as JSON (otherwise a list)")
-def foretell(file: str, as_json: bool, **told: str | None) -> None:
+def foretell(file: str, as_json: bool, **given: str | None) -> None:
     """Print what the block of a FILE will come out as, sewn as exactly as told."""
     from yonk.core.measuring import predict
     from yonk.core.pressing import sewing_plan
-    from yonk.files.errors_in import errors_told
+    from yonk.files.errors_in import errors_given
     from yonk.files.foretold_file import write_foretold, write_foretold_text
 
     with faults_refused():
         draft = _draft_of(file, None)
-        errors = errors_told(told, draft.unit)
+        errors = errors_given(given, draft.unit)
         sewing = sewing_plan(draft)
         made = write_foretold(sewing, predict(sewing, make_plan(draft), errors), errors)
     click.echo(in_json(made) if as_json else write_foretold_text(made))
@@ -144,8 +144,8 @@ def diagnose(file: str, measures: str, as_json: bool) -> None:
         sewing = sewing_plan(draft)
         sizes = read_measures(_text_of(measures), sewing)
         found = diagnosed(sewing, make_plan(draft), sizes)
-    told = in_json(write_diagnosis(found)) if as_json else write_diagnosis_text(found, sewing)
-    click.echo(told)
+    output = in_json(write_diagnosis(found)) if as_json else write_diagnosis_text(found, sewing)
+    click.echo(output)
 
 
 def _plan_of(file: str, blocks: int | None) -> Plan:
@@ -244,13 +244,13 @@ def start(port: int) -> None:
 def serve(shown: bool) -> None:
     """Serve a guild with accounts; told by variables YONK_… of the environment."""
     from yonk.machine.serve import serve as served
-    from yonk.machine.settings import settings_in_words, settings_told
+    from yonk.machine.settings import settings_given, settings_in_words
 
     if shown:
         click.echo(settings_in_words())
         return
     with _refused_by_the_machine():
-        served(settings_told(), say=lambda words: click.echo(words, err=True))
+        served(settings_given(), say=lambda words: click.echo(words, err=True))
 
 
 @main.command()
@@ -281,13 +281,13 @@ def node_check(port: int) -> None:
     import signal
 
     from yonk.machine.node_check import check_over_http
-    from yonk.machine.settings import settings_told
+    from yonk.machine.settings import settings_given
 
     with _refused_by_the_machine():
-        told = settings_told().database
-        if told is None:
+        database = settings_given().database
+        if database is None:
             raise YonkError(Fault("", "YONK_DATABASE must name the node."))
-        check_over_http(told.get_secret_value(), port)
+        check_over_http(database.get_secret_value(), port)
         signal.pause()
 
 
@@ -321,9 +321,9 @@ def backup(file: Path) -> None:
     """Write everything that is kept to FILE, as it is at one moment; Yonk may run meanwhile."""
     from yonk.machine.backup import back_up
     from yonk.machine.serve import database_address
-    from yonk.machine.settings import settings_told
+    from yonk.machine.settings import settings_given
 
-    with _refused_by_the_machine(), database_address(settings_told()) as address:
+    with _refused_by_the_machine(), database_address(settings_given()) as address:
         click.echo(f"{file} is written; its checksum is {back_up(address, file)}.")
 
 
@@ -334,9 +334,9 @@ def restore(file: Path, over: bool) -> None:
     """Bring back what a backup FILE holds; stop Yonk first."""
     from yonk.machine.backup import restore as restored
     from yonk.machine.serve import database_address
-    from yonk.machine.settings import settings_told
+    from yonk.machine.settings import settings_given
 
-    with _refused_by_the_machine(), database_address(settings_told()) as address:
+    with _refused_by_the_machine(), database_address(settings_given()) as address:
         restored(address, file, over=over)
         click.echo(f"What {file} holds is back.")
 

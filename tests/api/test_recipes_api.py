@@ -155,18 +155,18 @@ def test_the_finder_answers_and_names_the_field_that_is_wrong(web: TestClient) -
 
 def test_a_number_told_is_judged(web: TestClient) -> None:
     asked = {"kind": "half-square-triangle", "method": "two-at-a-time", "width": "3"}
-    bad = web.post("/api/finder/check", json=asked | {"told": {"0": "3 3/4"}}).json()
+    bad = web.post("/api/finder/check", json=asked | {"given": {"0": "3 3/4"}}).json()
     assert not bad["right"] and bad["verdict"].startswith("Too small: it comes out 3.396″")
-    good = web.post("/api/finder/check", json=asked | {"told": {"0": "3 7/8"}}).json()
+    good = web.post("/api/finder/check", json=asked | {"given": {"0": "3 7/8"}}).json()
     assert good["right"] and good["pieces"][0]["right"] == "4″" and good["pieces"][0]["working"]
     tall = {"kind": "half-rectangle-triangle", "method": "cut-and-sew", "width": "6", "height": "4"}
-    assert web.post("/api/finder/check", json=tall | {"told": {"0": "7 1/2 x 5"}}).json()["right"]
+    assert web.post("/api/finder/check", json=tall | {"given": {"0": "7 1/2 x 5"}}).json()["right"]
     for told, place in (
-        ({"0": "thin"}, "told.0"),
-        ({"7": "4"}, "told.7"),
-        ({"0": "4 x 4 x 4"}, "told.0"),
+        ({"0": "thin"}, "given.0"),
+        ({"7": "4"}, "given.7"),
+        ({"0": "4 x 4 x 4"}, "given.0"),
     ):
-        refused = web.post("/api/finder/check", json=asked | {"told": told})
+        refused = web.post("/api/finder/check", json=asked | {"given": told})
         assert refused.status_code == 422 and refused.json()["faults"][0]["place"] == place
 
 

@@ -146,7 +146,7 @@ def test_a_single_patch_has_nothing_to_sew(web: TestClient) -> None:
     plain = WEIR_GATE | {"seams": [], "patches": []}
     found = sewing(web, plain)
     assert (found["steps"], found["best"]) == ([], "")
-    assert found["told"] == ["The block is one patch; there is nothing to sew."]
+    assert found["notes"] == ["The block is one patch; there is nothing to sew."]
     for path in ("/api/files/sewing.pdf", "/api/files/back.svg", "/api/sewing/back"):
         assert web.post(path, json={"document": plain}).status_code == 200
 

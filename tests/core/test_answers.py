@@ -94,11 +94,11 @@ from yonk.core.paper.bounds import NUMBERS
 from yonk.core.planning import (
     Plan,
     compare,
+    cut_in_words,
     make_plan,
     plan_stage,
     size_chart,
     steps_of,
-    told,
     usual_range,
     way_named,
     ways_side_by_side,
@@ -473,7 +473,7 @@ def sayings() -> Iterator[tuple[str, Any]]:
         yield (
             f"cuts of {name}",
             [
-                told(cut.what, amount, draft.fabric(cut.fabric).name, draft.unit)
+                cut_in_words(cut.what, amount, draft.fabric(cut.fabric).name, draft.unit)
                 for cut in make_plan(draft).cuts
                 for amount in (1, 7)
             ],

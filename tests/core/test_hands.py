@@ -20,7 +20,7 @@ from yonk.core.drawing import Span
 from yonk.core.finder import OnHand, check, method_of, what_can_i_make
 from yonk.core.finder.samples import sample_unit
 from yonk.core.paper import Colouring, Draft
-from yonk.core.planning import Cut, Plan, further, make_plan, read, told, wanted_of
+from yonk.core.planning import Cut, Plan, cut_in_words, further, make_plan, read, wanted_of
 from yonk.core.planning.comparison import comparisons
 from yonk.core.units import BY_NAME, KINDS, carry_out
 from yonk.core.units.carrying_out import measured_work
@@ -149,7 +149,7 @@ def test_which_way_a_diagonal_is_cut_is_said_drawn_and_kept(hand: str, words: st
         assert (
             cut.what.hand == hand
             and words in further(cut, "in")
-            and words in told(cut.what, 1, "Peat", "in")
+            and words in cut_in_words(cut.what, 1, "Peat", "in")
         )
         lying, standing = (
             Laid(0, F(0), F(0), *sides)

@@ -121,7 +121,9 @@ def logs() -> Iterator[tuple[str, Any]]:
                     setup=other if number > 11 else Setup(),
                 ),
             )
-            figures = WorkAccuracy(unit="in", told={"within": F(1, 50), "trim_spread": F(1, 40)})
+            figures = WorkAccuracy(
+                unit="in", reported={"within": F(1, 50), "trim_spread": F(1, 40)}
+            )
             log = SeamLog(tests=tests, figures=figures)
             found, newest = log.standing, tests[-1]
             yield (

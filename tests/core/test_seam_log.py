@@ -181,7 +181,7 @@ def test_her_figures_stand_in_for_guesses() -> None:
     assert none.errors_for(F(1, 4), "in") == first_guess("in")
     assert set(none.guesses) >= {"seam_error", "seam_spread", "cut_spread"}
     assert none.known_for(F(1, 4), "in") == steady("in")
-    told = WorkAccuracy(unit="in", told={"cut_spread": F(1, 32)})
+    told = WorkAccuracy(unit="in", reported={"cut_spread": F(1, 32)})
     log = SeamLog(tests=log_of("15/16").tests, figures=told)
     errors = log.errors_for(F(1, 4), "in")
     assert (errors.cut_spread, errors.seam_error) == (F(1, 32), F(1, 32))

@@ -2473,12 +2473,12 @@ export interface components {
         AskedOut: {
             /** Further */
             further: string;
+            /** Given */
+            given: string;
             /** Right */
             right: string;
             /** Role */
             role: string;
-            /** Told */
-            told: string;
             /** What */
             what: string;
             /** Working */
@@ -3877,7 +3877,7 @@ export interface components {
          * LayoutOut
          * @description One piece of cloth with its strips from the top and every piece where it lies.
          *
-         *     Of a very long cloth strips cut alike are drawn once: it is `shortened`; `told` always counts
+         *     Of a very long cloth strips cut alike are drawn once: it is `shortened`; `strips_in_words` always counts
          *     them all.
          */
         LayoutOut: {
@@ -3897,8 +3897,8 @@ export interface components {
             straightening: number;
             /** Strips */
             strips: components["schemas"]["StripOut"][];
-            /** Told */
-            told: components["schemas"]["StripsToldOut"][];
+            /** Strips In Words */
+            strips_in_words: components["schemas"]["StripsToldOut"][];
             /** Width */
             width: number;
         };
@@ -6000,6 +6000,8 @@ export interface components {
             meetings: components["schemas"]["MeetingOut"][];
             /** Misplaced */
             misplaced: number;
+            /** Notes */
+            notes: string[];
             /** Openings */
             openings: components["schemas"]["OpeningOut"][];
             /**
@@ -6025,8 +6027,6 @@ export interface components {
             steps: components["schemas"]["SewingStepOut"][];
             /** To Sew */
             to_sew: number;
-            /** Told */
-            told: string[];
             /** Width */
             width: number;
         };
@@ -6988,6 +6988,10 @@ export interface components {
          *     piece.
          */
         ToldIn: {
+            /** Given */
+            given?: {
+                [key: string]: string;
+            };
             /** Height */
             height?: string | null;
             /** Kind */
@@ -7000,10 +7004,6 @@ export interface components {
              *     }
              */
             settings?: components["schemas"]["SettingsIn"];
-            /** Told */
-            told?: {
-                [key: string]: string;
-            };
             /** Width */
             width: string;
         };

@@ -127,9 +127,9 @@ export function LayoutPicture({ layout, lines, fabrics, fabric, lit, onLit }: Pr
           </Stepper>
         </p>
       )}
-      {(layout.told.length > 1 || !strip) && (
+      {(layout.strips_in_words.length > 1 || !strip) && (
         <ol className="strip-words">
-          {layout.told
+          {layout.strips_in_words
             .filter(({ words }) => words !== strip?.words)
             .map(({ words, count }) => (
               <li key={words}>

@@ -17,9 +17,9 @@ export function IsItRight({ settings, kinds }: { settings: Settings; kinds: Kind
   const [picked, setPicked] = useState<Picked>({ kind: usual.kind, method: usual.method });
   const [width, setWidth] = useState(useBeginning(settings.unit).finished);
   const [height, setHeight] = useState("");
-  const [told, setTold] = useState<Record<string, string>>({});
+  const [given, setGiven] = useState<Record<string, string>>({});
   const two = kinds.find((one) => one.kind === picked.kind)?.two_sizes;
-  const body = { settings, ...picked, width, ...(two && height.trim() ? { height } : {}), told };
+  const body = { settings, ...picked, width, ...(two && height.trim() ? { height } : {}), given };
   const { answer, faults, faultAt, elsewhere, waiting } = useAnswer("check", body, (asked) =>
     settled<Verdict>(client.POST("/api/finder/check", { body: asked })),
   );
@@ -32,7 +32,7 @@ export function IsItRight({ settings, kinds }: { settings: Settings; kinds: Kind
           picked={picked}
           onPick={(next) => {
             setPicked(next);
-            setTold({});
+            setGiven({});
           }}
         />
         <Field
@@ -49,15 +49,15 @@ export function IsItRight({ settings, kinds }: { settings: Settings; kinds: Kind
       <Faulty
         faults={faults}
         elsewhere={elsewhere}
-        fields={["width", "height", ...Object.keys(told).map((key) => `told.${key}`)]}
+        fields={["width", "height", ...Object.keys(given).map((key) => `given.${key}`)]}
       />
       <div className="told">
         {(answer?.pieces ?? []).map((piece, index) => (
           <article key={`${piece.role} ${String(index)}`}>
             <Field
               label={`You were told to cut the ${piece.role}`}
-              value={told[index] ?? ""}
-              onChange={(text) => setTold({ ...told, [index]: text })}
+              value={given[index] ?? ""}
+              onChange={(text) => setGiven({ ...given, [index]: text })}
               width="15rem"
             />
             <p>
@@ -77,14 +77,14 @@ export function IsItRight({ settings, kinds }: { settings: Settings; kinds: Kind
           </article>
         ))}
         {!answer &&
-          Object.keys(told).map((key) => (
+          Object.keys(given).map((key) => (
             <Field
               key={key}
               label={`You were told to cut piece ${String(Number(key) + 1)}`}
-              value={told[key] ?? ""}
+              value={given[key] ?? ""}
               width="15rem"
-              fault={faultAt(`told.${key}`)}
-              onChange={(text) => setTold({ ...told, [key]: text })}
+              fault={faultAt(`given.${key}`)}
+              onChange={(text) => setGiven({ ...given, [key]: text })}
             />
           ))}
       </div>

@@ -90,7 +90,7 @@ export function PressingPlan({ plan, view, colouring, act, onStep }: Props) {
           )}
         </section>
         <section className="told" aria-label="How it lies">
-          {plan.told.map((words) => (
+          {plan.notes.map((words) => (
             <p key={words}>
               <Fr>{words}</Fr>
             </p>

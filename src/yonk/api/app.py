@@ -107,7 +107,7 @@ def create_app(
     for router in ROUTERS:
         app.include_router(router, dependencies=[Depends(who_asks)])
     for fault, answer in (
-        (YonkError, _told),
+        (YonkError, _fault_answer),
         (RequestValidationError, _bad_request),
         (UnicodeError, _bad_signs),
         (NobodyWaitsError, _nobody),
@@ -141,7 +141,7 @@ def _said(status: int, code: str, words: str, place: str = "") -> JSONResponse:
     return _answer(status, code, [FaultOut(place=place, message=words)])
 
 
-async def _told(_: Request, fault: Exception) -> Response:
+async def _fault_answer(_: Request, fault: Exception) -> Response:
     assert isinstance(fault, YonkError)
     faults = [FaultOut(place=one.place, message=one.message) for one in fault.faults]
     theirs = block_out(fault.theirs) if isinstance(fault, OldRevisionError) else None

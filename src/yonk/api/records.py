@@ -39,8 +39,8 @@ class Records:
         if scope["type"] != "http":
             await self.app(scope, receive, send)
             return
-        told = Headers(scope=scope).get(HEADER, "")
-        name = told if AN_ID.fullmatch(told) else uuid.uuid4().hex
+        sent = Headers(scope=scope).get(HEADER, "")
+        name = sent if AN_ID.fullmatch(sent) else uuid.uuid4().hex
         _request_id.set(name)
         started, status = time.perf_counter(), 0
 
@@ -63,8 +63,8 @@ def _note(scope: Scope, status: int, seconds: float) -> None:
     method = method if method in ("GET", "HEAD", "POST", "PUT", "DELETE") else "other"
     REQUESTS.labels(method, route, str(status)).inc()
     _SECONDS.labels(route).observe(seconds)
-    told = {"method": method, "route": route, "status": status, "ms": round(1000 * seconds, 1)}
-    LOG.info("answered", extra=told)
+    entry = {"method": method, "route": route, "status": status, "ms": round(1000 * seconds, 1)}
+    LOG.info("answered", extra=entry)
 
 
 class _WithId(logging.Filter):

@@ -26,7 +26,7 @@ from starlette.responses import Response
 from yonk.api import recent_drafts
 from yonk.api.wire import PagesOut, as_bytes, as_json
 from yonk.core.drawing import work_in
-from yonk.core.paper import SaidError, YonkError
+from yonk.core.paper import MessageError, YonkError
 from yonk.files.block_file import take_block
 from yonk.files.download import File, attachment
 from yonk.files.page_pictures import picture_pages
@@ -46,7 +46,7 @@ PLANS = Histogram("yonk_plan_seconds", "How long plans took to work out.", ["wei
 CONTEXT = multiprocessing.get_context("forkserver")
 
 
-class TooMuchWorkError(SaidError):
+class TooMuchWorkError(MessageError):
     """A piece of work took longer, or more memory, than it may, and what would mend it."""
 
     code = "too-much"

@@ -53,8 +53,8 @@ def _plain(value: object) -> object:
 def read_mark(text: str) -> CutKey:
     """The cut that a text tells. Raises `DraftError` where it tells none."""
     try:
-        told = dict(_ListedIn.model_validate_json(text))
-        return CutKey(**told | {"form": TemplateForm.at(told["form"])})
+        key_fields = dict(_ListedIn.model_validate_json(text))
+        return CutKey(**key_fields | {"form": TemplateForm.at(key_fields["form"])})
     except (ValidationError, RecursionError):
         raise DraftError("cut", "names no cut; send it as it stands on the list") from None
 

@@ -56,16 +56,16 @@ BEGINNING = 120.0  # points: room for the heading of such a list with its first 
 
 
 def write_cutting_pdf(
-    cutting: CutList, paper: PaperName = "letter", told: Sequence[str] = (), *, first: int = 1
+    cutting: CutList, paper: PaperName = "letter", from_trial: Sequence[str] = (), *, first: int = 1
 ) -> bytes:
     """The list and the layouts, with what is `told` of the trial block."""
     title = f"{cutting.name}: cutting list for {cutting.whole}"
-    said = [" ".join(["From the trial block:", *told])] if told else []
+    said = [" ".join(["From the trial block:", *from_trial])] if from_trial else []
     return bound(cutting_story(cutting, title, paper, said), paper, title, first)
 
 
 def cutting_story(
-    cutting: CutList, title: str, paper: PaperName, told: Sequence[str] = ()
+    cutting: CutList, title: str, paper: PaperName, from_trial: Sequence[str] = ()
 ) -> list[Flowable]:
     """The same, to be bound with other sheets; what is `told` above the list, each by itself."""
     story: list[Flowable] = [
@@ -73,7 +73,7 @@ def cutting_story(
         Paragraph(marked(cutting.summary, 11), style(11, colour=SOFT)),
         Paragraph(marked(CAUTIONS["blade"], 10), style(10, colour=MADDER, above=4)),
     ]
-    story += [Paragraph(marked(words, 11), style(11, bold=True, above=4)) for words in told]
+    story += [Paragraph(marked(words, 11), style(11, bold=True, above=4)) for words in from_trial]
     for cloth in cutting.cloths:
         story += _fabric(cloth, cutting, SIZES[paper][0] - 2 * MARGIN)
     return story

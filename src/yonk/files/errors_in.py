@@ -20,7 +20,7 @@ from yonk.files.block_file import BadFileError
 _FIELDS: dict[str, LengthField] = {"seam_error": "seam_error", "tolerance": "tolerance"}
 
 
-def errors_told(told: Mapping[str, str | None], unit: LengthUnit) -> Errors:
+def errors_given(given: Mapping[str, str | None], unit: LengthUnit) -> Errors:
     """What is told, and a first guess for the rest.
 
     Args:
@@ -31,7 +31,7 @@ def errors_told(told: Mapping[str, str | None], unit: LengthUnit) -> Errors:
     """
     faults: list[Fault] = []
     known: dict[str, Fraction] = {}
-    for name, text in told.items():
+    for name, text in given.items():
         if text is None:
             continue
         field: LengthField = "spread" if name.endswith("spread") else _FIELDS[name]

@@ -41,7 +41,7 @@ def sheets_of(cutting: Cutting) -> list[SheetName]:
 
 
 def write_everything_pdf(
-    cutting: Cutting, told: Sequence[str], paper: PaperName, wanted: Collection[SheetName]
+    cutting: Cutting, from_trial: Sequence[str], paper: PaperName, wanted: Collection[SheetName]
 ) -> bytes:
     """The sheets that are wanted, of those that the block has, their pages numbered through; the
     cutting list where none is.
@@ -58,18 +58,18 @@ def write_everything_pdf(
     parts = []
     for name in inside:
         begins[SHEETS[name]] = pages
-        parts.append(_sheet(name, cutting, told, paper, pages))
+        parts.append(_sheet(name, cutting, from_trial, paper, pages))
         pages += page_count(parts[-1])
     cover = [write_cover_pdf(cutting, begins, paper)] if covered else []
     return one_document([*cover, *parts])
 
 
 def _sheet(
-    name: SheetName, cutting: Cutting, told: Sequence[str], paper: PaperName, first: int
+    name: SheetName, cutting: Cutting, from_trial: Sequence[str], paper: PaperName, first: int
 ) -> bytes:
     draft = cutting.draft
     if name == "cutting":
-        return write_cutting_pdf(cutting, paper, told, first=first)
+        return write_cutting_pdf(cutting, paper, from_trial, first=first)
     if name == "labels":
         return write_labels_pdf(cutting, paper, first=first)
     if name == "steps":

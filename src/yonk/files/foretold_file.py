@@ -103,14 +103,15 @@ def write_foretold(plan: SewingPlan, found: Prediction, errors: Errors) -> dict[
 
 def _mismatch(one: Mismatch, names: dict[int, int]) -> MismatchOut:
     return MismatchOut(
-        join=f"j{names[one.join]}", expected=_told(one.expected), high=_told(one.high)
+        join=f"j{names[one.join]}", expected=_length_out(one.expected), high=_length_out(one.high)
     )
 
 
 def _checkpoint(one: Checkpoint, names: dict[int, int]) -> CheckpointInFile:
     def size(which: str) -> SizeOut:
         return SizeOut(
-            width=_told(getattr(one.width, which)), height=_told(getattr(one.height, which))
+            width=_length_out(getattr(one.width, which)),
+            height=_length_out(getattr(one.height, which)),
         )
 
     return CheckpointInFile(
@@ -122,7 +123,7 @@ def _checkpoint(one: Checkpoint, names: dict[int, int]) -> CheckpointInFile:
     )
 
 
-def _told(length: float) -> str:
+def _length_out(length: float) -> str:
     return f"{length:.{PLACES}f}"
 
 

@@ -132,9 +132,10 @@ def making_faults(making: _Making, unit: LengthUnit) -> Iterator[tuple[str, str]
 def making_of(given: _Making, unit: LengthUnit) -> Making:
     """The making that a sound file describes, in its unit."""
     usual = default_making(unit)
-    told = {name: _given(given, setting) for name, setting in SETTINGS.items()}
+    settings_given = {name: _given(given, setting) for name, setting in SETTINGS.items()}
     settings = {
-        name: getattr(usual, name) if value is None else value for name, value in told.items()
+        name: getattr(usual, name) if value is None else value
+        for name, value in settings_given.items()
     }
     units = tuple(UnitMethod(choice.at, choice.method) for choice in given.units)
     return Making(

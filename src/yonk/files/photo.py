@@ -8,7 +8,7 @@ from io import BytesIO
 
 from PIL import Image, ImageOps, UnidentifiedImageError
 
-from yonk.core.paper import SaidError
+from yonk.core.paper import MessageError
 
 MOST_PHOTO_BYTES = 8_000_000
 MOST_PIXELS = 60_000_000
@@ -17,7 +17,7 @@ QUALITY = 85
 FORMATS = ("JPEG", "PNG", "WEBP")
 
 
-class NoPhotoError(SaidError):
+class NoPhotoError(MessageError):
     """What was sent is not kept as a photo; the message says why and what would mend it."""
 
 

@@ -229,28 +229,30 @@ def take_quilt(raw: object) -> Quilt:
 
 def origins_of(raw: Mapping[str, Any]) -> set[str]:
     """The blocks of the shelf that the content of a file, sound or not, says it has copies of."""
-    told = raw.get("blocks")
-    rows = [one for one in told if isinstance(one, dict)] if isinstance(told, list) else []
+    rows_given = raw.get("blocks")
+    rows = (
+        [one for one in rows_given if isinstance(one, dict)] if isinstance(rows_given, list) else []
+    )
     return {one["origin"] for one in rows if isinstance(one.get("origin"), str)}
 
 
 def _out_of_bounds(read: QuiltIn) -> Iterator[Fault]:
     """Lengths that are less or more than they may be."""
     setting, unit = read.setting, read.unit
-    told: list[tuple[str, Fraction | None, LengthField]] = [
+    lengths: list[tuple[str, Fraction | None, LengthField]] = [
         ("setting.module", setting.module, "finished")
     ]
     if setting.sashing:
-        told.append(("setting.sashing.width", setting.sashing.width, "finished"))
+        lengths.append(("setting.sashing.width", setting.sashing.width, "finished"))
     if setting.edge:
-        told.append(("setting.edge.float", setting.edge.floats, "place"))
+        lengths.append(("setting.edge.float", setting.edge.floats, "place"))
     if read.backing:
-        told.append(("backing.overhang", read.backing.overhang, "place"))
+        lengths.append(("backing.overhang", read.backing.overhang, "place"))
     if read.binding:
-        told.append(("binding.width", read.binding.width, "strip"))
+        lengths.append(("binding.width", read.binding.width, "strip"))
     for number, border in enumerate(read.borders):
-        told.append((f"borders[{number}].width", border.width, "finished"))
-    for place, length, field in told:
+        lengths.append((f"borders[{number}].width", border.width, "finished"))
+    for place, length, field in lengths:
         if length is not None and (fault := length_fault(length, field, unit)):
             yield Fault(place, fault)
     for name, fault in making_faults(read.making, unit):
@@ -351,18 +353,18 @@ def _quilt(read: QuiltIn, drafts: list[Draft]) -> Quilt:
 
 
 def _backing(read: QuiltIn) -> Backing | None:
-    told = read.backing
-    if told is None:
+    given = read.backing
+    if given is None:
         return None
-    over = OVERHANG[read.unit] if told.overhang is None else told.overhang
-    return Backing(fabric=told.fabric, overhang=over, lay=told.lay)
+    over = OVERHANG[read.unit] if given.overhang is None else given.overhang
+    return Backing(fabric=given.fabric, overhang=over, lay=given.lay)
 
 
 def _binding(read: QuiltIn) -> Binding | None:
-    told = read.binding
-    if told is None:
+    given = read.binding
+    if given is None:
         return None
-    return Binding(fabric=told.fabric, width=told.width or BINDING[read.unit], grain=told.grain)
+    return Binding(fabric=given.fabric, width=given.width or BINDING[read.unit], grain=given.grain)
 
 
 def _setting(read: SettingIn) -> Setting:

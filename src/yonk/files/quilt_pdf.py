@@ -62,12 +62,12 @@ def write_quilt_pdf(
 
 def _shopping(cutting: TopCutting) -> str:
     """What to buy, in a sentence."""
-    told = [
+    purchases = [
         f"{cutting.fabric(one.fabric).name} {bought(one.buy, cutting.unit)}"
         for one in cutting.cloths
         if one.buy
     ]
-    return f"To buy: {', '.join(told)}." if told else "There is nothing to buy."
+    return f"To buy: {', '.join(purchases)}." if purchases else "There is nothing to buy."
 
 
 def _sewing(sewing: TopSewing, diagram: Diagram, width: float) -> list[Flowable]:

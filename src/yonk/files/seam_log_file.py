@@ -65,8 +65,8 @@ def write_seam_log_csv(tests: Sequence[tuple[datetime, SeamTest, str]]) -> str:
 
 def write_figures(figures: WorkAccuracy) -> str:
     """What she told of her work, as JSON."""
-    told = {name: write_exact(one) for name, one in figures.told.items()}
-    return json.dumps({"unit": figures.unit, "told": told, "taken_back": figures.taken_back})
+    reported = {name: write_exact(one) for name, one in figures.reported.items()}
+    return json.dumps({"unit": figures.unit, "told": reported, "taken_back": figures.taken_back})
 
 
 def read_figures(document: str | None) -> WorkAccuracy:
@@ -74,5 +74,5 @@ def read_figures(document: str | None) -> WorkAccuracy:
     if not document:
         return WorkAccuracy()
     raw = json.loads(document)
-    told = {name: read_length(one) for name, one in raw["told"].items()}
-    return WorkAccuracy(unit=raw["unit"], told=told, taken_back=raw["taken_back"])
+    reported = {name: read_length(one) for name, one in raw["told"].items()}
+    return WorkAccuracy(unit=raw["unit"], reported=reported, taken_back=raw["taken_back"])

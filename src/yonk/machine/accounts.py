@@ -9,9 +9,9 @@ from sqlalchemy import select
 from sqlalchemy.orm import Session
 
 from yonk.api.guild.config import Guild
-from yonk.core.paper import SaidError
+from yonk.core.paper import MessageError
 from yonk.machine.serve import database_address, opened
-from yonk.machine.settings import ServeSettings, settings_told
+from yonk.machine.settings import ServeSettings, settings_given
 from yonk.store import members
 from yonk.store.database import session_maker
 from yonk.store.models import Account
@@ -33,13 +33,13 @@ def do_for(
 
     Raises: `DraftError` where there is no such account, or it keeps the guild.
     """
-    with _session() as (session, told):
+    with _session() as (session, settings):
         keeper = session.scalar(select(Account).where(Account.keeper.is_(True)).limit(1))
         if keeper is None:
-            raise SaidError("Nobody keeps this guild yet; make that account first.")
+            raise MessageError("Nobody keeps this guild yet; make that account first.")
         session.info["person"] = Person(keeper.id, keeper.name, keeper=True)
         member = members.member_named(session, name)
-        guild = Guild(told.address, told.post)
+        guild = Guild(settings.address, settings.post)
         if link:
             token, until = members.link_for_password(session, member.id)
             address = guild.link(token)
@@ -58,6 +58,6 @@ def do_for(
 
 @contextmanager
 def _session() -> Iterator[tuple[Session, ServeSettings]]:
-    told = settings_told()
-    with database_address(told) as address, session_maker(opened(address))() as session:
-        yield session, told
+    settings = settings_given()
+    with database_address(settings) as address, session_maker(opened(address))() as session:
+        yield session, settings

@@ -35,7 +35,7 @@ def back_up(url: str, file: Path) -> str:
     """
     half = file.with_name(f"{file.name}.half")
     try:
-        with _told(url) as options, half.open("wb") as kept:
+        with _options_file(url) as options, half.open("wb") as kept:
             half.chmod(0o600)
             command = [
                 program("mariadb-dump"),
@@ -120,8 +120,8 @@ def checksum(file: Path) -> str:
 
 def _check_whole(file: Path) -> None:
     try:
-        told = _sum_file(file).read_text().split()
-        whole = bool(told) and told[0] == checksum(file)
+        recorded = _sum_file(file).read_text().split()
+        whole = bool(recorded) and recorded[0] == checksum(file)
     except OSError as fault:
         raise MachineError(f"{fault.filename} cannot be read ({fault.strerror}).") from None
     if not whole:
@@ -144,7 +144,7 @@ def _empty(engine: Engine, tables: list[str]) -> None:
 
 
 def _load(url: str, file: Path) -> None:
-    with _told(url) as options, gzip.open(file) as content:
+    with _options_file(url) as options, gzip.open(file) as content:
         command = [
             program("mariadb"),
             f"--defaults-extra-file={options}",
@@ -163,7 +163,7 @@ def _load(url: str, file: Path) -> None:
 
 
 @contextlib.contextmanager
-def _told(url: str) -> Iterator[Path]:
+def _options_file(url: str) -> Iterator[Path]:
     """The way to a database in a file that only this user reads, so that no password is seen among
     the processes.
     """

@@ -312,7 +312,7 @@ class Cluster:
         return False
 
     def _server(self, number: int) -> KeptRunning:
-        told = {
+        environment = {
             "YONK_ADDRESS": self.address,
             "YONK_DATABASE": self.database,
             "YONK_CLUSTER": "true",
@@ -323,7 +323,7 @@ class Cluster:
         }
         command = [sys.executable, "-m", "yonk", "serve"]
         name = f"server{number + 1}"
-        return KeptRunning(name, lambda: command, self.folder / f"{name}.log", told)
+        return KeptRunning(name, lambda: command, self.folder / f"{name}.log", environment)
 
     def _proxy_command(self) -> Sequence[str]:
         config = self.folder / "haproxy.cfg"

@@ -12,13 +12,13 @@ from ezdxf.entities.lwpolyline import LWPolyline
 from ezdxf.filemanagement import read
 from ezdxf.lldxf.const import DXFError
 
-from yonk.core.paper import SaidError
+from yonk.core.paper import MessageError
 
 UNITS = {1: "in", 5: "cm"}
 Path = tuple[tuple[float, float], ...]
 
 
-class MachineFileError(SaidError):
+class MachineFileError(MessageError):
     """A file that the machine cannot take. The message says what would mend it."""
 
 

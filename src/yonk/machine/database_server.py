@@ -24,7 +24,7 @@ from typing import IO
 
 import pymysql
 
-from yonk.core.paper import SaidError
+from yonk.core.paper import MessageError
 
 _START_SECONDS = 40
 # to end in good order; what is not written then is written when the log is read at the next start
@@ -34,7 +34,7 @@ _LOOK_EVERY = 0.5
 LISTENING = range(20_000, 32_000)
 
 
-class MachineError(SaidError):
+class MachineError(MessageError):
     """Something on this machine is in the way; the message is one sentence that says what, and what
     to do.
     """

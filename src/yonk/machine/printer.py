@@ -6,12 +6,12 @@ from pathlib import Path
 
 import pypdfium2
 
-from yonk.core.paper import SaidError
+from yonk.core.paper import MessageError
 
 DOTS = 110  # to the inch
 
 
-class PrinterError(SaidError):
+class PrinterError(MessageError):
     """A file that cannot be printed. The message says why."""
 
 

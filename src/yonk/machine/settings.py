@@ -87,7 +87,7 @@ class ServeSettings(BaseSettings):
         return frozenset({urlsplit(self.address).hostname or "", "127.0.0.1"})
 
 
-def settings_told() -> ServeSettings:
+def settings_given() -> ServeSettings:
     """The settings in the environment. Raises `MachineError` naming the variable."""
     try:
         return ServeSettings()

@@ -106,18 +106,18 @@ def _templates(asked: PrintIn) -> tuple[Draft, list[Template]]:
 def cutting_pdf(asked: PrintIn, shelf: Shelf, trial: Trial | None) -> File:
     """The cutting list with its layouts, on paper; of the rest, with what the trial says for it."""
     found = _cutting(asked, shelf)
-    made = write_cutting_pdf(found, asked.paper, _told(asked, found, trial))
+    made = write_cutting_pdf(found, asked.paper, _from_trial(asked, found, trial))
     return File(made, PDF, f"{found.draft.name} cutting list.pdf")
 
 
 def everything_pdf(asked: EverythingIn, shelf: Shelf, trial: Trial | None) -> File:
     """All sheets that are wanted, as one document."""
     found = _cutting(asked, shelf)
-    made = write_everything_pdf(found, _told(asked, found, trial), asked.paper, asked.sheets)
+    made = write_everything_pdf(found, _from_trial(asked, found, trial), asked.paper, asked.sheets)
     return File(made, PDF, f"{found.draft.name}.pdf")
 
 
-def _told(asked: PrintIn, found: Cutting, trial: Trial | None) -> list[str]:
+def _from_trial(asked: PrintIn, found: Cutting, trial: Trial | None) -> list[str]:
     """What a trial block says for the rest, where that is what is cut."""
     return for_the_rest(trial, found.draft) if trial and asked.stage == "rest" else []
 

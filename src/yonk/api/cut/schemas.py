@@ -117,8 +117,8 @@ class StripsToldOut(Model):
 class LayoutOut(Model):
     """One piece of cloth with its strips from the top and every piece where it lies.
 
-    Of a very long cloth strips cut alike are drawn once: it is `shortened`; `told` always counts
-    them all.
+    Of a very long cloth strips cut alike are drawn once: it is `shortened`;
+    `strips_in_words` always counts them all.
     """
 
     name: str
@@ -128,7 +128,7 @@ class LayoutOut(Model):
     size: str
     strips: list[StripOut]
     laid: list[LaidOut]
-    told: list[StripsToldOut]
+    strips_in_words: list[StripsToldOut]
     shortened: bool
     straightening: float
 

@@ -38,7 +38,14 @@ from yonk.core.cutting import (
     ticks,
 )
 from yonk.core.paper import LengthUnit, show
-from yonk.core.planning import StageName, cut_size, cut_size_words, cut_words, further, told
+from yonk.core.planning import (
+    StageName,
+    cut_in_words,
+    cut_size,
+    cut_size_words,
+    cut_words,
+    further,
+)
 from yonk.core.sewing import CAUTIONS
 from yonk.files.cut_mark import write_mark
 from yonk.store.fabrics import KeptFabric
@@ -128,7 +135,7 @@ def _line(number: int, tick: Tick, cutting: CutList, cloth: ClothPlan) -> CutLin
         strips=strips_of(number, cloth, unit),
         running=f"{sofar + 1} to {last} of {whole}" if cut.pieces_cut > 1 else f"{last} of {whole}",
         ticked=tick.ticked,
-        done=told(cut.what, tick.done, name, unit) if tick.done else "",
+        done=cut_in_words(cut.what, tick.done, name, unit) if tick.done else "",
         on=_marks(tick.on),
         off=_marks(tick.off),
     )
@@ -170,7 +177,9 @@ def _layout(layout: ClothLayout, cloth: ClothPlan, unit: LengthUnit) -> LayoutOu
             )
             for one in drawn.laid
         ],
-        told=[StripsToldOut(count=count, words=words) for words, count in counts.items()],
+        strips_in_words=[
+            StripsToldOut(count=count, words=words) for words, count in counts.items()
+        ],
         shortened=drawn is not layout,
         straightening=float(layout.straightening),
     )
@@ -183,13 +192,15 @@ def changed_view(found: Changed, cutting: CutList) -> list[ChangedOut]:
         name = cutting.fabric(one.what.fabric).name
         good = f"; {one.good} {'is' if one.good == 1 else 'are'} still good" if one.good else ""
         cut = "is cut" if one.useless == 1 else "are cut"
-        words = f"{told(one.what, one.useless, name, cutting.unit)} {cut}, but not needed any more"
+        what = cut_in_words(one.what, one.useless, name, cutting.unit)
+        words = f"{what} {cut}, but not needed any more"
         words += f"{good}."
         out.append(ChangedOut(words=words, fabric=one.what.fabric, kind="useless"))
     for one in found.still:
         name = cutting.fabric(one.what.fabric).name
         cut = "is cut" if one.done == 1 else "are cut"
         more = "is needed" if one.still == 1 else "are needed"
-        words = f"{told(one.what, one.done, name, cutting.unit)} {cut}; {one.still} more {more}."
+        what = cut_in_words(one.what, one.done, name, cutting.unit)
+        words = f"{what} {cut}; {one.still} more {more}."
         out.append(ChangedOut(words=words, fabric=one.what.fabric, kind="still"))
     return out

@@ -35,8 +35,8 @@ def in_pieces(view: DraftOut, known: Collection[str]) -> bytes:
         piece for of, (rows, ends) in lists.items() for piece in _pieces(of, rows, ends, known)
     ]
     rest = view.model_copy(update={"document": document, "faces": [], "cells": []})
-    told = rest.model_dump(mode="json", exclude={"pieces"})
-    return orjson.dumps({**told, "pieces": [dict(piece) for piece in pieces]})
+    rest_out = rest.model_dump(mode="json", exclude={"pieces"})
+    return orjson.dumps({**rest_out, "pieces": [dict(piece) for piece in pieces]})
 
 
 def _ends(places: Sequence[Sequence[str]], size: int) -> list[int]:

@@ -74,17 +74,17 @@ def check_number(asked: ToldIn) -> VerdictOut:
     width = typed_length(asked.width, "width", "finished", unit)
     height = typed_length(asked.height, "height", "finished", unit) if asked.height else None
     _, _, pieces = pieces_of_method(asked.kind, asked.method, width, height, terms)
-    told: dict[int, tuple[Fraction, Fraction]] = {}
-    for number, text in asked.told.items():
+    given: dict[int, tuple[Fraction, Fraction]] = {}
+    for number, text in asked.given.items():
         if not text.strip():
             continue
         if number >= len(pieces):
-            raise DraftError(f"told.{number}", "is no piece of this unit")
-        told[number] = _both(
-            text, f"told.{number}", unit, square=pieces[number].need.shape == "square"
+            raise DraftError(f"given.{number}", "is no piece of this unit")
+        given[number] = _both(
+            text, f"given.{number}", unit, square=pieces[number].need.shape == "square"
         )
     return verdict_view(
-        check(asked.kind, asked.method, width, height, told, terms), asked.told, terms
+        check(asked.kind, asked.method, width, height, given, terms), asked.given, terms
     )
 
 
@@ -126,12 +126,12 @@ def terms_as_typed(typed: SettingsIn) -> Terms:
     """The quilter's terms, the usual ones where she says nothing. Raises `DraftError` naming the
     field.
     """
-    told = {
+    given = {
         name: text
         for name in ("seam", "ruler_step", "trim_margin")
         if (text := getattr(typed, name))
     }
-    return Terms(with_settings(USUAL[typed.unit].settings, told, typed.unit), typed.unit)
+    return Terms(with_settings(USUAL[typed.unit].settings, given, typed.unit), typed.unit)
 
 
 def _both(text: str, place: str, unit: LengthUnit, *, square: bool) -> tuple[Fraction, Fraction]:

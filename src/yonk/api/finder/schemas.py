@@ -53,7 +53,7 @@ class AskedOut(Model):
     """
 
     role: str
-    told: str
+    given: str
     right: str
     what: str
     further: str
@@ -70,7 +70,7 @@ class ToldIn(Model):
     method: MethodName
     width: str
     height: str | None = None
-    told: Annotated[
+    given: Annotated[
         dict[int, Annotated[str, Field(max_length=200)]], Field(default_factory=dict, max_length=40)
     ]
 

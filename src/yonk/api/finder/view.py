@@ -110,16 +110,16 @@ def _possible(one: Possible, have: OnHand, terms: Terms) -> PossibleOut:
     )
 
 
-def verdict_view(found: ChartVerdict, told: dict[int, str], terms: Terms) -> VerdictOut:
-    """What comes of the numbers told."""
+def verdict_view(found: ChartVerdict, given: dict[int, str], terms: Terms) -> VerdictOut:
+    """What comes of the numbers given."""
     wide, high = (length_words(side, terms) for side in found.unfinished)
     unfinished = wide if wide == high else f"{wide} × {high}"
     return VerdictOut(
         right=found.right,
-        verdict=_verdict(found, terms) if any(text.strip() for text in told.values()) else "",
+        verdict=_verdict(found, terms) if any(text.strip() for text in given.values()) else "",
         unfinished=unfinished,
         pieces=[
-            _asked(one, told.get(number, ""), terms) for number, one in enumerate(found.pieces)
+            _asked(one, given.get(number, ""), terms) for number, one in enumerate(found.pieces)
         ],
     )
 
@@ -163,10 +163,10 @@ def _both_sides(sides: Sequence[float | None], terms: Terms, what: str) -> str:
     return " and ".join(f"{one} {what} {way}" for one, way in parts if one is not None)
 
 
-def _asked(one: ChartPiece, told: str, terms: Terms) -> AskedOut:
+def _asked(one: ChartPiece, given: str, terms: Terms) -> AskedOut:
     return AskedOut(
         role=one.role,
-        told=told,
+        given=given,
         right=cut_size_words(one.width, one.height, terms.unit),
         what=one.need.shape,
         further=further_words(one.need.subcut, one.need.diagonal),

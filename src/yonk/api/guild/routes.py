@@ -30,7 +30,7 @@ from yonk.api.guild.schemas import (
 )
 from yonk.api.session import BlockId, Db, Who, token_of
 from yonk.api.wire import ERRORS
-from yonk.core.paper import SaidError
+from yonk.core.paper import MessageError
 from yonk.files.download import attachment
 from yonk.store import blocks, invitations, leaving, members, people, sharing
 from yonk.store.rights import LEVELS, TELLS
@@ -38,7 +38,7 @@ from yonk.store.rights import LEVELS, TELLS
 router = APIRouter(prefix="/api")
 
 
-class NoGuildError(SaidError):
+class NoGuildError(MessageError):
     """There are no accounts here."""
 
     code = "not-found"

@@ -40,7 +40,7 @@ async def _counts(db: Session, work: Worker, quilt_id: str) -> Counts:
 async def who_sews_what(block_id: BlockId, db: Db, who: Who, work: WorkerGiven) -> TogetherOut:
     """Who sews what of a quilt."""
     counts = await _counts(db, work, block_id)
-    return await run_in_threadpool(_told, db, who, block_id, counts)
+    return await run_in_threadpool(_together_out, db, who, block_id, counts)
 
 
 @router.put("/together", response_model=TogetherOut, responses=ERRORS)
@@ -59,7 +59,7 @@ async def keep_part(
         handed_in=asked.handed_in,
     )
     await run_in_threadpool(together.keep_part, db, block_id, part, _many(counts))
-    return await run_in_threadpool(_told, db, who, block_id, counts)
+    return await run_in_threadpool(_together_out, db, who, block_id, counts)
 
 
 @router.post("/together", response_model=TogetherOut, responses=ERRORS)
@@ -71,14 +71,14 @@ async def share_out(
     counts = await _counts(db, work, block_id)
     parts = shared_evenly(_many(counts), asked.people)
     await run_in_threadpool(together.share_out, db, block_id, parts)
-    return await run_in_threadpool(_told, db, who, block_id, counts)
+    return await run_in_threadpool(_together_out, db, who, block_id, counts)
 
 
 def _many(counts: Counts) -> dict[str, int]:
     return {key: many for key, (_, many) in counts.items()}
 
 
-def _told(db: Session, who: Person, quilt_id: str, counts: Counts) -> TogetherOut:
+def _together_out(db: Session, who: Person, quilt_id: str, counts: Counts) -> TogetherOut:
     parts = together.shared_parts(db, quilt_id)
     names = people.names_of(db, [part.person for part in parts])
     whole = whole_progress(_many(counts), parts)

@@ -58,16 +58,16 @@ def note_document(asked: NoteIn, document: str) -> str:
     """
     text = asked.text.strip()
     if asked.left_over:
-        told, draft = asked.left_over, read_block(document)
+        given, draft = asked.left_over, read_block(document)
         unit = draft.unit
         left = LeftOver(
-            length=typed_length(told.length, "length", "cloth", unit),
-            pieces=told.pieces,
-            left=typed_length(told.left, "left", "place", unit),
+            length=typed_length(given.length, "length", "cloth", unit),
+            pieces=given.pieces,
+            left=typed_length(given.left, "left", "place", unit),
         )
         if left.left >= left.length:
             raise DraftError("left", "is as long as the strip was; tell what was left of it")
-        said = left_over_words(left, told.wanted, draft.making.ruler_step, unit)
+        said = left_over_words(left, given.wanted, draft.making.ruler_step, unit)
         text = f"{text} {said}".strip()
     if not text:
         raise DraftError("text", "is empty; write what you want to keep")

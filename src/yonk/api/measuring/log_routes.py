@@ -28,7 +28,7 @@ def log(block_id: BlockId, db: Db) -> BlockLogOut:
     blocks.live_block(db, block_id)
     notes = [
         NoteOut.model_validate(
-            {"id": one.id, "kind": one.kind, "made": _told(one.made), "text": note_text(one)}
+            {"id": one.id, "kind": one.kind, "made": _in_utc(one.made), "text": note_text(one)}
         )
         for one in block_log.notes_of(db, block_id)
     ]
@@ -36,14 +36,14 @@ def log(block_id: BlockId, db: Db) -> BlockLogOut:
         next_time=[one for one in notes if one.kind == "next-time"],
         notes=[one for one in notes if one.kind != "next-time"],
         photos=[
-            PhotoOut(**{**vars(one), "made": _told(one.made)})
+            PhotoOut(**{**vars(one), "made": _in_utc(one.made)})
             for one in block_log.photos_of(db, block_id)
         ],
         taken_back=[TakenBackOut(**vars(one)) for one in block_log.taken_back_of(db, block_id)],
     )
 
 
-def _told(moment: datetime) -> datetime:
+def _in_utc(moment: datetime) -> datetime:
     return moment.replace(tzinfo=UTC)
 
 

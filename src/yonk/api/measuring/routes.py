@@ -90,12 +90,12 @@ def bring_test_back(test_id: BlockId, db: Db) -> None:
 @router.put("/seam-log/figures", response_model=SeamLogOut, responses=ERRORS)
 def tell_figures(asked: FiguresIn, db: Db) -> SeamLogOut:
     """Keep what she tells of her work; what is empty is as usual again."""
-    told = {
+    reported = {
         name: typed_length(text, name, field, asked.unit)
         for name, field in NAMES.items()
         if (text := getattr(asked, name).strip())
     }
-    figures = WorkAccuracy(unit=asked.unit, told=told, taken_back=asked.taken_back)
+    figures = WorkAccuracy(unit=asked.unit, reported=reported, taken_back=asked.taken_back)
     store.keep_preference(db, WORK_FIGURES, write_figures(figures))
     return seam_log(db)
 

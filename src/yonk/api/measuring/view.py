@@ -87,7 +87,7 @@ def seam_log_view(log: SeamLog, kept: Sequence[tuple[str, datetime, SeamTest, st
                 name=name,
                 label=FIGURE_WORDS[name],
                 value=write_typed(log.figures.figure(name, unit), unit),
-                guess=name not in log.figures.told,
+                guess=name not in log.figures.reported,
             )
             for name in FIGURES
         ],
@@ -264,13 +264,13 @@ class MeasuringView:
             mismatch_step=step,
             advice=found.advice,
             figures=guess_words(errors, guesses, self.unit),
-            all_guesses=standing is None and not log.figures.told,
+            all_guesses=standing is None and not log.figures.reported,
             cut_for=self._cut_for(errors),
         )
 
     def _cut_for(self, errors: Errors) -> ConsequenceOut | None:
-        told = cut_for(self.draft, errors)
-        return consequence_out(told) if told else None
+        consequence = cut_for(self.draft, errors)
+        return consequence_out(consequence) if consequence else None
 
     def _number(self, join: int) -> int:
         return self.steps[join].number

@@ -184,7 +184,7 @@ class SewingOut(Model):
     steps: list[SewingStepOut]
     seams: list[SeamOut]
     meetings: list[MeetingOut]
-    told: list[str]
+    notes: list[str]
     best: str
     lots: list[LotsOut]
     openings: list[OpeningOut]

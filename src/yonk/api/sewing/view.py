@@ -111,7 +111,7 @@ class _View:
             steps=steps,
             seams=self._seams(plan.pressing),
             meetings=self._meetings(),
-            told=self._told(),
+            notes=self._notes(),
             best=best_words(plan.pressing) if plan.joining.joins else "",
             lots=[self._lots(one) for one in plan.lots],
             openings=[self._opening(one) for one in plan.openings[:MOST_TOLD]],
@@ -234,13 +234,13 @@ class _View:
         return (x, y), (x + dy * reach, y - dx * reach)
 
     def _meetings(self) -> list[MeetingOut]:
-        told = zip(self.plan.wanted.meetings, self.plan.pressing.states, strict=True)
+        met = zip(self.plan.wanted.meetings, self.plan.pressing.states, strict=True)
         return [
             MeetingOut(at=self._place(meeting.at), state=state, words=state_words(state))
-            for meeting, state in told
+            for meeting, state in met
         ]
 
-    def _told(self) -> list[str]:
+    def _notes(self) -> list[str]:
         """What there is to say of the pressing as a whole."""
         if not self.plan.joining.joins:
             return ["The block is one patch; there is nothing to sew."]

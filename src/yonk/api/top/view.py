@@ -63,7 +63,7 @@ def top_sewing_view(sewing: TopSewing, sewn: TopTicks) -> TopSewOut:
         sewn: of each mark how many are done, and the words that it was told in.
     """
     diagram = diagram_of(sewing)
-    told = top_progress(sewing, {mark: done for mark, (done, _) in sewn.items()})
+    progress = top_progress(sewing, {mark: done for mark, (done, _) in sewn.items()})
     steps = [
         TopStepOut(
             number=number,
@@ -85,9 +85,9 @@ def top_sewing_view(sewing: TopSewing, sewn: TopTicks) -> TopSewOut:
         quarters=can_be_quartered(sewing.quilt),
         pressed=pressed_words(sewing.pressing),
         steps=steps,
-        done=told.done,
-        total=told.total,
-        progress=told.words,
+        done=progress.done,
+        total=progress.total,
+        progress=progress.words,
         seams=[
             TopSeamOut(stretches=list(one.stretches), arrow=one.arrow, open=one.open, step=one.step)
             for one in diagram.seams
@@ -95,6 +95,6 @@ def top_sewing_view(sewing: TopSewing, sewn: TopTicks) -> TopSewOut:
         labels=[TopLabelOut(number=one.number, at=one.at) for one in diagram.labels],
         bulky=list(diagram.bulky),
         second=list(diagram.second),
-        changed=told.no_longer(sewn),
+        changed=progress.no_longer(sewn),
         cautions=[CAUTIONS["iron"], CAUTIONS["needle"]],
     )

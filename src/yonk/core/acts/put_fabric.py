@@ -7,7 +7,7 @@ from typing import Literal
 
 from yonk.core.acts.act import Act
 from yonk.core.acts.mates import MatesName
-from yonk.core.paper import Draft, Fabric, Print, Value, told_fabric
+from yonk.core.paper import Draft, Fabric, Print, Value, given_fabric
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -25,7 +25,7 @@ class PutFabric(Act):
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:
         """The draft after it. Raises `DraftError` naming the field."""
-        new = told_fabric(
+        new = given_fabric(
             Fabric(
                 key=self.key,
                 name=self.name,

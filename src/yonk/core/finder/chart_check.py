@@ -88,7 +88,7 @@ def check(
     method: str,
     width: Fraction,
     height: Fraction | None,
-    told: Mapping[int, tuple[Fraction, Fraction]],
+    given: Mapping[int, tuple[Fraction, Fraction]],
     terms: Terms,
 ) -> ChartVerdict:
     """Whether the cuts that someone tells for a unit are right, by sewing them.
@@ -104,7 +104,7 @@ def check(
     """
     unit, way, pieces = pieces_of_method(kind, method, width, height, terms)
     by_role = {
-        (one.role, one.width, one.height): told.get(n, (one.width, one.height))
+        (one.role, one.width, one.height): given.get(n, (one.width, one.height))
         for n, one in enumerate(pieces)
     }
     sizes: list[Size] = [

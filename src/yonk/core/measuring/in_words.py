@@ -70,11 +70,11 @@ def because(found: Diagnosis, unit: LengthUnit) -> list[str]:
     """Why a block came out as it did, in sentences: the causes, and what they may be instead."""
     if not found.explained:
         return ["No one or two causes explain these sizes; measure once more."]
-    told = [_how_sure(found.causes, unit)] if found.causes else []
+    sentences = [_how_sure(found.causes, unit)] if found.causes else []
     for rival in found.undecided:
         said = " and ".join(cause_words(one, unit) for one in rival)
-        told.append(f"It may also be that {said}; these sizes do not tell them apart.")
-    return told
+        sentences.append(f"It may also be that {said}; these sizes do not tell them apart.")
+    return sentences
 
 
 def _how_sure(causes: Sequence[FoundCause], unit: LengthUnit) -> str:
@@ -104,10 +104,10 @@ def seam_off_words(off: Fraction, unit: LengthUnit) -> str:
     >>> off_words(Fraction(1, 60), "in"), off_words(Fraction(-1, 30), "in")
     ('a thread too wide', '1⁄32″ too narrow')
     """
-    told = nearest(abs(off), STEP[unit])
-    if not told:
+    rounded = nearest(abs(off), STEP[unit])
+    if not rounded:
         return "right"
-    size = "a thread" if told == STEP[unit] else show(told, unit)
+    size = "a thread" if rounded == STEP[unit] else show(rounded, unit)
     return f"{size} too {'wide' if off > 0 else 'narrow'}"
 
 
@@ -117,8 +117,8 @@ def size_off_words(off: Fraction, unit: LengthUnit) -> str:
     >>> size_off_words(Fraction(-1, 8), "in"), size_off_words(Fraction(1, 500), "in")
     ('1⁄8″ short', 'right')
     """
-    told = nearest(abs(off), _FINEST[unit])
-    return f"{show(told, unit)} {'over' if off > 0 else 'short'}" if told else "right"
+    rounded = nearest(abs(off), _FINEST[unit])
+    return f"{show(rounded, unit)} {'over' if off > 0 else 'short'}" if rounded else "right"
 
 
 def standing_words(found: SeamStatistics | None, within: Fraction) -> str:
@@ -151,9 +151,9 @@ def change_words(found: SeamStatistics | None, within: Fraction) -> str:
         return "Sew the first test strip."
     newest = found.newest
     if newest.really_cut != newest.cut:
-        was, told = (show(one, newest.unit) for one in (newest.really_cut, newest.cut))
+        was, listed = (show(one, newest.unit) for one in (newest.really_cut, newest.cut))
         return (
-            f"The strips were cut {was}, not {told}: cut them anew before you change the machine."
+            f"The strips were cut {was}, not {listed}: cut them anew before you change the machine."
         )
     if abs(found.off) > within:
         way, guide = ("right", "nearer") if found.off > 0 else ("left", "farther away")
@@ -170,12 +170,13 @@ def change_words(found: SeamStatistics | None, within: Fraction) -> str:
 
 def guess_words(errors: Errors, guesses: Sequence[str], unit: LengthUnit) -> list[str]:
     """What is taken for how exactly she works, each with whether it is a guess."""
-    told = {
+    figures = {
         "seam_error": f"a seam is {seam_off_words(errors.seam_error, unit)}",
         "seam_spread": f"seams spread by {about_length(float(errors.seam_spread), unit)}",
         "cut_spread": f"cuts by {about_length(float(errors.cut_spread), unit)}",
         "trim_spread": f"trimmed sides by {about_length(float(errors.trim_spread), unit)}",
     }
     return [
-        f"{said} ({'a first guess' if name in guesses else 'yours'})" for name, said in told.items()
+        f"{said} ({'a first guess' if name in guesses else 'yours'})"
+        for name, said in figures.items()
     ]

@@ -52,8 +52,8 @@ def consequences(found: Diagnosis, draft: Draft, errors: Errors) -> tuple[Conseq
     """
     if not found.causes:
         return ()
-    told = [one for cause in found.causes for one in _of(cause, draft, errors)]
-    return tuple(told)
+    consequences = [one for cause in found.causes for one in _of(cause, draft, errors)]
+    return tuple(consequences)
 
 
 def with_trial(errors: Errors, found: Diagnosis | None) -> Errors:

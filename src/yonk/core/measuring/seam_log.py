@@ -42,8 +42,8 @@ class Setup:
     @property
     def words(self) -> str:
         """What was told of it, in one line."""
-        told = [text for one in fields(self) if (text := getattr(self, one.name))]
-        return ", ".join(told) or "nothing told of machine or cloth"
+        parts = [text for one in fields(self) if (text := getattr(self, one.name))]
+        return ", ".join(parts) or "nothing told of machine or cloth"
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -106,16 +106,16 @@ class SeamTest:
         if unit == self.unit:
             return self
 
-        def told(length: Fraction) -> Fraction:
+        def converted(length: Fraction) -> Fraction:
             return convert(length, self.unit, unit)
 
         return replace(
             self,
             unit=unit,
-            aimed=told(self.aimed),
-            cut=told(self.cut),
-            middle=told(self.middle),
-            outer=self.outer and (told(self.outer[0]), told(self.outer[1])),
+            aimed=converted(self.aimed),
+            cut=converted(self.cut),
+            middle=converted(self.middle),
+            outer=self.outer and (converted(self.outer[0]), converted(self.outer[1])),
         )
 
 
@@ -202,7 +202,7 @@ def nearest(length: Fraction, step: Fraction) -> Fraction:
 
 
 def errors_of(
-    found: SeamStatistics | None, told: Errors, seam: Fraction, unit: LengthUnit
+    found: SeamStatistics | None, reported: Errors, seam: Fraction, unit: LengthUnit
 ) -> Errors:
     """How exactly she sews, for a block.
 
@@ -215,16 +215,16 @@ def errors_of(
     tested is sewn as that was; for another the machine is set anew and is off by as much.
     """
     if found is None:
-        return told
+        return reported
     newest = found.newest.told_in(unit)
     off = convert(found.off, found.newest.unit, unit)
     real = newest.aimed + off
     near = min(abs(newest.aimed - seam), abs(real - seam)) <= SAME_SEAM[unit]
     error = Fraction(float(real - seam if near else off)).limit_denominator(10_000)
     if found.spread is None:
-        return replace(told, seam_error=error)
+        return replace(reported, seam_error=error)
     spread = Fraction(convert(found.spread, found.newest.unit, unit)).limit_denominator(10_000)
-    return replace(told, seam_error=error, seam_spread=spread)
+    return replace(reported, seam_error=error, seam_spread=spread)
 
 
 def next_test(found: SeamStatistics | None, unit: LengthUnit, seam: Fraction) -> SeamTest:
@@ -238,9 +238,9 @@ def next_test(found: SeamStatistics | None, unit: LengthUnit, seam: Fraction) ->
     return SeamTest(unit=unit, aimed=aimed, cut=cut, middle=cut - 2 * aimed, setup=setup)
 
 
-def guessed(found: SeamStatistics | None, told: Sequence[str]) -> tuple[str, ...]:
+def guessed(found: SeamStatistics | None, reported: Sequence[str]) -> tuple[str, ...]:
     """Which of `Errors` are first guesses: those that no test and no word of hers tells."""
-    known = {*told, *(["seam_error"] if found else [])}
+    known = {*reported, *(["seam_error"] if found else [])}
     if found and found.spread is not None:
         known.add("seam_spread")
     return tuple(one.name for one in fields(Errors) if one.name not in known)

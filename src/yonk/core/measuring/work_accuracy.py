@@ -47,13 +47,13 @@ class WorkAccuracy:
     """What she told of her work, in `unit`, by its name; how often she takes a seam back."""
 
     unit: LengthUnit = "in"
-    told: Mapping[FigureName, Fraction] = field(default_factory=dict)
+    reported: Mapping[FigureName, Fraction] = field(default_factory=dict)
     taken_back: int = TAKEN_BACK
 
     def figure(self, name: FigureName, unit: LengthUnit) -> Fraction:
         """A figure in a unit, as she told it or as it is usual."""
-        if name in self.told:
-            return convert(self.told[name], self.unit, unit)
+        if name in self.reported:
+            return convert(self.reported[name], self.unit, unit)
         usual: Fraction = WITHIN[unit] if name == "within" else getattr(first_guess(unit), name)
         return usual
 
@@ -82,10 +82,10 @@ class SeamLog:
 
     def errors_for(self, seam: Fraction, unit: LengthUnit) -> Errors:
         """How exactly she works on a block of a seam allowance, in its unit."""
-        told = first_guess(unit)
+        reported = first_guess(unit)
         for name in ("cut_spread", "trim_spread", "tolerance"):
-            told = replace(told, **{name: self.figures.figure(name, unit)})
-        return errors_of(self.standing, told, seam, unit)
+            reported = replace(reported, **{name: self.figures.figure(name, unit)})
+        return errors_of(self.standing, reported, seam, unit)
 
     def known_for(self, seam: Fraction, unit: LengthUnit) -> Errors:
         """The same with no spread where none was measured or told."""
@@ -95,4 +95,4 @@ class SeamLog:
     @property
     def guesses(self) -> tuple[str, ...]:
         """Which figures are first guesses, by their names in `Errors`."""
-        return guessed(self.standing, tuple(self.figures.told))
+        return guessed(self.standing, tuple(self.figures.reported))

@@ -33,16 +33,16 @@ from yonk.core.paper.draft import (
     coloured,
     copy_name,
     default_making,
+    given_fabric,
     in_its_unit,
     in_other_unit,
     next_key,
     ruled_seams,
     tidy_labels,
-    told_fabric,
     typed_length,
     with_settings,
 )
-from yonk.core.paper.errors import Fault, FaultCode, SaidError, ToldError, YonkError, seen
+from yonk.core.paper.errors import Fault, FaultCode, MessageError, ToldError, YonkError, seen
 from yonk.core.paper.fault_places import fault_place_words
 from yonk.core.paper.measure import (
     FINEST,
@@ -118,6 +118,7 @@ __all__ = [
     "LengthField",
     "LengthUnit",
     "Making",
+    "MessageError",
     "NumberField",
     "OrderName",
     "Paint",
@@ -130,7 +131,6 @@ __all__ = [
     "Print",
     "Rational",
     "Ruling",
-    "SaidError",
     "Seam",
     "SeamWish",
     "Settings",
@@ -152,6 +152,7 @@ __all__ = [
     "cutting_schools",
     "default_making",
     "fault_place_words",
+    "given_fabric",
     "in_its_unit",
     "in_other_unit",
     "inside",
@@ -172,7 +173,6 @@ __all__ = [
     "suffix_of",
     "tidy",
     "tidy_labels",
-    "told_fabric",
     "typed_length",
     "whole_seam",
     "with_settings",

@@ -365,7 +365,7 @@ def next_key(taken: Iterable[str], wanted: str) -> str:
     return key
 
 
-def told_fabric(told: Fabric, taken: Iterable[str]) -> Fabric:
+def given_fabric(given: Fabric, taken: Iterable[str]) -> Fabric:
     """A fabric as it was told, made sound; one without a key is given one.
 
     Args:
@@ -373,23 +373,23 @@ def told_fabric(told: Fabric, taken: Iterable[str]) -> Fabric:
 
     Raises: `DraftError` naming the field.
     """
-    if not re.fullmatch("#[0-9a-fA-F]{6}", told.colour):
+    if not re.fullmatch("#[0-9a-fA-F]{6}", given.colour):
         raise DraftError("colour", "must be a colour such as #a3262a")
-    if not told.name.strip():
+    if not given.name.strip():
         raise DraftError("name", "is missing; give the fabric a name")
-    key = told.key or next_key(taken, told.name)
+    key = given.key or next_key(taken, given.name)
     if key == UNASSIGNED:
         raise DraftError("name", "stands for patches without a fabric; choose another")
     return replace(
-        told,
+        given,
         key=key,
-        name=told.name.strip(),
-        colour=told.colour.lower(),
-        direction=told.direction % 360,
+        name=given.name.strip(),
+        colour=given.colour.lower(),
+        direction=given.direction % 360,
     )
 
 
-def tidy_labels(told: Iterable[str]) -> tuple[str, ...]:
+def tidy_labels(given: Iterable[str]) -> tuple[str, ...]:
     """Labels as they were typed, each once whatever its case, without what is empty.
 
     Raises: `DraftError` for one that is too long, or too many.
@@ -398,7 +398,7 @@ def tidy_labels(told: Iterable[str]) -> tuple[str, ...]:
     ('Hut', 'for Ailsa')
     """
     found: dict[str, str] = {}
-    for one in told:
+    for one in given:
         plain = " ".join(one.split())
         if len(plain) > LONGEST_LABEL:
             raise DraftError("labels", f"“{plain[:20]}…” is longer than {LONGEST_LABEL} letters")

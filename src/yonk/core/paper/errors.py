@@ -61,7 +61,7 @@ class YonkError(Exception):
         return type(self), self.given
 
 
-class SaidError(YonkError):
+class MessageError(YonkError):
     """An error of one sentence that has no place: what is wrong and would mend it."""
 
     def __init__(self, message: str) -> None:

@@ -13,7 +13,7 @@ from fractions import Fraction
 from functools import lru_cache, total_ordering
 from math import gcd, isqrt
 
-from yonk.core.paper.errors import SaidError
+from yonk.core.paper.errors import MessageError
 
 Rational = Fraction | int
 
@@ -43,7 +43,7 @@ MINUS = "\u2212"
 FINEST = 10**9  # a length that is told finer than its billionth part is a slip
 
 
-class LengthError(SaidError):
+class LengthError(MessageError):
     """A text that cannot be read as a length. The message says what would mend it."""
 
 

@@ -79,8 +79,8 @@ class WorkSetting:
         )
 
 
-def _setting(**told: Any) -> Any:
-    setting = WorkSetting(**told)
+def _setting(**details: Any) -> Any:
+    setting = WorkSetting(**details)
     return field(default=setting.usual["in"], metadata={"setting": setting})
 
 
@@ -90,28 +90,32 @@ def _length(
     usual: tuple[str, str],
     least: tuple[str, str],
     most: tuple[str, str],
-    **told: Any,
+    **details: Any,
 ) -> Any:
     """A length, with its usual, least and most in inches and in centimetres."""
     low, high = both(*map(Fraction, least)), both(*map(Fraction, most))
     bounds = {unit: Bound(low[unit], high[unit]) for unit in low}
     return _setting(
-        kind="length", label=label, usual=both(*map(Fraction, usual)), bounds=bounds, **told
+        kind="length", label=label, usual=both(*map(Fraction, usual)), bounds=bounds, **details
     )
 
 
 def _number(
-    kind: WorkSettingKind, label: str, *, usual: Any, least: int, most: int, **told: Any
+    kind: WorkSettingKind, label: str, *, usual: Any, least: int, most: int, **details: Any
 ) -> Any:
     bound = Bound(Fraction(least), Fraction(most))
     return _setting(
-        kind=kind, label=label, usual=both(usual, usual), bounds=both(bound, bound), **told
+        kind=kind, label=label, usual=both(usual, usual), bounds=both(bound, bound), **details
     )
 
 
-def _choice(label: str, *, usual: str, choices: dict[str, str], **told: Any) -> Any:
+def _choice(label: str, *, usual: str, choices: dict[str, str], **details: Any) -> Any:
     return _setting(
-        kind="choice", label=label, usual=both(usual, usual), choices=tuple(choices.items()), **told
+        kind="choice",
+        label=label,
+        usual=both(usual, usual),
+        choices=tuple(choices.items()),
+        **details,
     )
 
 

@@ -12,6 +12,7 @@ from yonk.core.planning.comparison import (
 from yonk.core.planning.contrast import lightness, luminance
 from yonk.core.planning.cuts import Cut, Purpose, alike_together
 from yonk.core.planning.in_words import (
+    cut_in_words,
     cut_shape,
     cut_size,
     cut_size_words,
@@ -19,7 +20,6 @@ from yonk.core.planning.in_words import (
     diagonal,
     further,
     purposes,
-    told,
 )
 from yonk.core.planning.notices import Mend, NoticeCode
 from yonk.core.planning.plan import Parts, Plan, make_plan
@@ -52,6 +52,7 @@ __all__ = [
     "Way",
     "alike_together",
     "compare",
+    "cut_in_words",
     "cut_shape",
     "cut_size",
     "cut_size_words",
@@ -70,7 +71,6 @@ __all__ = [
     "size_chart",
     "smallest",
     "steps_of",
-    "told",
     "usual_range",
     "wanted_of",
     "way_asked",

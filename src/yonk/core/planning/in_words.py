@@ -112,7 +112,7 @@ def _corner(place: int, off: Fraction, unit: LengthUnit) -> str:
     return f"the {CORNERS[place]} corner, {show(off, unit)} along each side"
 
 
-def told(what: CutKey, amount: int, name: str, unit: LengthUnit) -> str:
+def cut_in_words(what: CutKey, amount: int, name: str, unit: LengthUnit) -> str:
     """So much of a cut in words; `name` is its fabric's: ``6 Peat squares 8″``."""
     if what.shape == "strip":
         segments = _many("segment", amount)

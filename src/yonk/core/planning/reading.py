@@ -248,7 +248,7 @@ class _Knower:
         return None
 
 
-class _Told(NamedTuple):
+class _Identified(NamedTuple):
     """By what a unit is known: its identity and its mirror image's, itself turned as its identity
     tells, by how many quarters, and in how many of the four ways it looks the same.
     """
@@ -270,12 +270,12 @@ class _Grouping:
 
     def groups(self, found: Sequence[_Single]) -> tuple[UnitGroup, ...]:
         members: dict[Identity, list[tuple[int, tuple[int, ...], int]]] = {}
-        first: dict[Identity, tuple[Whole[KnownUnit], _Told]] = {}
+        first: dict[Identity, tuple[Whole[KnownUnit], _Identified]] = {}
         for single, places in self._lying_alike(found):
-            told = self._identity(single.whole.known.kind, single.own)
-            here = [(place, faces, told.turns) for place, faces in places]
-            members.setdefault(told.identity, []).extend(here)
-            first.setdefault(told.identity, (single.whole, told))
+            identified = self._identity(single.whole.known.kind, single.own)
+            here = [(place, faces, identified.turns) for place, faces in places]
+            members.setdefault(identified.identity, []).extend(here)
+            first.setdefault(identified.identity, (single.whole, identified))
         return tuple(
             self._group(str(number), *first[identity], sorted(places))
             for number, (identity, places) in enumerate(members.items(), start=1)
@@ -285,18 +285,18 @@ class _Grouping:
         self,
         label: str,
         whole: Whole[KnownUnit],
-        told: _Told,
+        identified: _Identified,
         places: Sequence[tuple[int, tuple[int, ...], int]],
     ) -> UnitGroup:
         return UnitGroup(
             label=label,
             kind=whole.known.kind,
-            unit=self._unit(whole, told.region, told.identity, told.mirror),
+            unit=self._unit(whole, identified.region, identified.identity, identified.mirror),
             members=tuple(faces for _, faces, _ in places),
             turns=tuple(turns for *_, turns in places),
-            symmetry=told.symmetry,
-            identity=told.identity,
-            mirror_identity=told.mirror,
+            symmetry=identified.symmetry,
+            identity=identified.identity,
+            mirror_identity=identified.mirror,
         )
 
     def _lying_alike(
@@ -312,7 +312,7 @@ class _Grouping:
             alike.setdefault(key, (single, []))[1].append((place, single.faces))
         return alike.values()
 
-    def _identity(self, kind: UnitKindName, region: Region) -> _Told:
+    def _identity(self, kind: UnitKindName, region: Region) -> _Identified:
         """Alike for units of one kind, size, and fabrics in place, however turned."""
         sizes = sorted(
             (region.length(region.width, self.scale), region.length(region.height, self.scale))
@@ -328,7 +328,7 @@ class _Grouping:
             least, turns, lying = self._least_turned(plain)
             turned = lying if plain is region else None
             least_mirrored, *_ = self._least_turned(plain, mirrored=True)
-        return _Told(
+        return _Identified(
             (*stem, least),
             (*stem, least_mirrored),
             turned or region.turned(turns[0]),
@@ -403,17 +403,19 @@ class _Grouping:
         """The parts of a unit; those alike share what is told of them, since there may be
         thousands.
         """
-        told: dict[object, tuple[Cloth, Length, Length]] = {}
+        details: dict[object, tuple[Cloth, Length, Length]] = {}
         parts = []
         for part in found.parts:
             patch = self.patches[part.piece.face]
             key = patch.fabric, patch.letter, part.role, part.width, part.height, part.turns
-            if key not in told:
-                told[key] = self._told(part, patch, region.turns)
-            parts.append(Part(*told[key], part.spot, part.piece))
+            if key not in details:
+                details[key] = self._part_details(part, patch, region.turns)
+            parts.append(Part(*details[key], part.spot, part.piece))
         return tuple(parts)
 
-    def _told(self, part: FoundPart, patch: Patch, turns: int) -> tuple[Cloth, Length, Length]:
+    def _part_details(
+        self, part: FoundPart, patch: Patch, turns: int
+    ) -> tuple[Cloth, Length, Length]:
         frame = Region((), 0, 0, turns + part.turns)
         cloth = self._cloths.setdefault(
             (patch.fabric, patch.letter, part.role), Cloth(patch.fabric, patch.letter, part.role)

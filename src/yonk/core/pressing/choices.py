@@ -331,17 +331,17 @@ class _Programme:
         aim = np.zeros(self.width)
         for column, cost in self.aim.items():
             aim[column] = cost
-        told: Any = milp(
+        solved: Any = milp(
             aim,
             integrality=np.ones(self.width),
             bounds=Bounds(0, 1),
             constraints=self._constraints(),
             options={"time_limit": seconds, "mip_rel_gap": 0.0},
         )
-        if told.x is None:
+        if solved.x is None:
             return None
-        sides = {one: round(told.x[self.place[one]]) for one in self.members}
-        least = told.fun if told.status == 0 else told.mip_dual_bound
+        sides = {one: round(solved.x[self.place[one]]) for one in self.members}
+        least = solved.fun if solved.status == 0 else solved.mip_dual_bound
         return sides, float(np.ceil(least - 1e-6))
 
     def _constraints(self) -> LinearConstraint:

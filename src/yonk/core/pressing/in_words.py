@@ -35,12 +35,12 @@ def reason(plan: SewingPlan, join: Join) -> str:
         return "Turned by hand."
     if side is None:
         return "Open, as the others of its kind." if plan.asked.fixed else "Open, as you press all."
-    where = f"Toward the {said(plan, join, side)}"
-    told = _deciding(plan, join)
-    return f"{where}, {_WHY[told]}." if told else f"{where}; the other way would serve as well."
+    where = f"Toward the {join_in_words(plan, join, side)}"
+    reason = _deciding(plan, join)
+    return f"{where}, {_WHY[reason]}." if reason else f"{where}; the other way would serve as well."
 
 
-def said(plan: SewingPlan, join: Join, side: int) -> str:
+def join_in_words(plan: SewingPlan, join: Join, side: int) -> str:
     """Which side a join is pressed toward: the direction, and the cloth that lies there."""
     way = {"up": "top", "down": "bottom"}.get(toward(join, side), toward(join, side))
     fabrics = cloth_along(plan, join, side)

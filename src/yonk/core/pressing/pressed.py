@@ -69,22 +69,22 @@ def press(wanted: Wishes, asked: PressingWishes, more: tuple[Wish, ...] = ()) ->
     fixed = {choices.of_join[join]: side for join, side in by_hand.items() if side is not None}
     chosen = choose(len(choices.names), fixed, wishes)
     all_open = len(opened) == len(joins)
-    told = Pressing((), (), choices, wishes, None if all_open else chosen)
-    return pressed_so(wanted, asked, told)
+    given = Pressing((), (), choices, wishes, None if all_open else chosen)
+    return pressed_so(wanted, asked, given)
 
 
-def pressed_so(wanted: Wishes, asked: PressingWishes, told: Pressing) -> Pressing:
+def pressed_so(wanted: Wishes, asked: PressingWishes, given: Pressing) -> Pressing:
     """A pressing by the choices that it tells: where each join lies then, and how seams meet."""
     joins = wanted.joining.joins
-    opened = _opened(joins, asked.fixed or {}, asked.school, told.choices)
+    opened = _opened(joins, asked.fixed or {}, asked.school, given.choices)
     presses: tuple[PressedSide, ...] = tuple(
         None
-        if told.chosen is None or join.number in opened
-        else told.chosen.sides[told.choices.of_join[join.number]]
+        if given.chosen is None or join.number in opened
+        else given.chosen.sides[given.choices.of_join[join.number]]
         for join in joins
     )
     states = _states(wanted.meetings, presses, spin=asked.school == "spin")
-    return replace(told, presses=presses, states=states)
+    return replace(given, presses=presses, states=states)
 
 
 def _opened(
@@ -104,8 +104,8 @@ def _opened(
 def _states(
     meetings: tuple[SeamIntersection, ...], presses: tuple[PressedSide, ...], *, spin: bool
 ) -> tuple[IntersectionState, ...]:
-    told = dict(enumerate(presses))
-    states = [meeting.state(told) for meeting in meetings]
+    given = dict(enumerate(presses))
+    states = [meeting.state(given) for meeting in meetings]
     if spin:
         on_join: dict[int, list[int]] = defaultdict(list)
         for number, meeting in enumerate(meetings):

@@ -225,10 +225,10 @@ class _Steps:
             ]
             left = min(x for side in sides for ring, _ in side for x, _ in ring)
             top = min(y for side in sides for ring, _ in side for _, y in ring)
-            told = [
+            pieces = [
                 sorted((_from(ring, left, top), fabric) for ring, fabric in side) for side in sides
             ]
-            turns.append(sorted(told))
+            turns.append(sorted(pieces))
         scale = plan.reading.drawing.scale
         exact = [
             [[[write_exact(Fraction(n, scale)) for n in spot] for spot in ring], fabric]

@@ -261,7 +261,7 @@ class Pen:
         alike = {placed: self.turned(placed) for placed in {one for _, one in blocks}}
         corners = {cell: self.corner(cell) for cell, _ in blocks}
         others = [(what, at, list(shapes), placed) for what, at, shapes, placed in self._others()]
-        seen = (one for some in (*alike.values(), *(told[2] for told in others)) for one in some)
+        seen = (one for some in (*alike.values(), *(other[2] for other in others)) for one in some)
         spots = (spot for one in seen for ring in one.rings for spot in ring)
         scale = scale_for(chain(spots, corners.values()))
         top = _OnLattice()

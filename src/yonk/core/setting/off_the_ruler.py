@@ -105,8 +105,8 @@ def off_ruler_words(off: OffWidth, quilt: Quilt) -> str:
     }.get(off.purpose, (f"Border {off.purpose[-1]}", f"the quilt comes out {whole} {larger}"))
     sizes = " or ".join(show(one, unit) for one in off.nearest)
     field = "a module" if off.field == "setting.module" else "a width"
-    told = f"; {does}" if does else ""
+    ending = f"; {does}" if does else ""
     return (
         f"{what}: exactly {show(off.exact + both, unit)} to be cut, {show(off.cut, unit)} on the "
-        f"ruler, each {show(abs(by), unit)} too {way}{told}. To mend it: {field} of {sizes}."
+        f"ruler, each {show(abs(by), unit)} too {way}{ending}. To mend it: {field} of {sizes}."
     )

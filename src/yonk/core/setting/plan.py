@@ -168,21 +168,25 @@ def _needs_frame(quilt: Quilt) -> bool:
 
 
 def _notices(plan: QuiltPlan) -> list[QuiltNotice]:
-    quilt, told = plan.quilt, []
+    quilt, notices = plan.quilt, []
     if quilt.setting.kind == "on-point" and quilt.setting.edge is None:
         text = "The edge has no fabric yet: give the setting triangles one, or set half blocks."
-        told.append(QuiltNotice("edge-missing", text))
-    told += [QuiltNotice("off-the-ruler", off_ruler_words(one, quilt)) for one in off_widths(quilt)]
+        notices.append(QuiltNotice("edge-missing", text))
+    notices += [
+        QuiltNotice("off-the-ruler", off_ruler_words(one, quilt)) for one in off_widths(quilt)
+    ]
     for number, border in enumerate(quilt.borders, start=1):
         if border.block and border.corner == "mitred":
-            told.append(QuiltNotice("corner-not-mitred", f"Border {number}: its corner {MITRED}."))
+            notices.append(
+                QuiltNotice("corner-not-mitred", f"Border {number}: its corner {MITRED}.")
+            )
     for one in quilt.blocks:
         seam = one.draft.making.seam
         if one.key in plan.counts and seam != quilt.making.seam:
             said = show(seam, quilt.unit), show(quilt.making.seam, quilt.unit)
             text = f"{one.title} is cut for a seam of {said[0]}, the quilt for {said[1]}."
-            told.append(QuiltNotice("other-seam", text))
+            notices.append(QuiltNotice("other-seam", text))
     for key, block in plan.plans.items():
         for notice in block.notices:
-            told.append(QuiltNotice(notice.code, f"{quilt.by_key[key].title}: {notice.text}"))
-    return told
+            notices.append(QuiltNotice(notice.code, f"{quilt.by_key[key].title}: {notice.text}"))
+    return notices

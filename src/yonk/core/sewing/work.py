@@ -7,7 +7,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field, replace
 
-from yonk.core.paper import XY, Polygon, SaidError
+from yonk.core.paper import XY, MessageError, Polygon
 from yonk.core.sewing.plane import (
     NOTHING,
     Motion,
@@ -22,7 +22,7 @@ from yonk.core.sewing.plane import (
 )
 
 
-class SewingError(SaidError):
+class SewingError(MessageError):
     """What cannot be done at the table: two works that do not meet, a piece sewn shut."""
 
 

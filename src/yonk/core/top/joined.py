@@ -94,8 +94,8 @@ def joined_lengths(
     for (purpose, fabric, wide), lengths in long.items():
         whole = sum((one * count for one, count in lengths.items()), Fraction(0))
         strips = strips_for(whole, across, lost_to(how, wide, seam))
-        told = tuple(sorted(lengths.items(), reverse=True))
-        found.append(Joined(purpose, fabric, wide, how, strips, told, whole))
+        by_length = tuple(sorted(lengths.items(), reverse=True))
+        found.append(Joined(purpose, fabric, wide, how, strips, by_length, whole))
     return tuple(found), rest
 
 

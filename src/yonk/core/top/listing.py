@@ -154,11 +154,11 @@ def _of_blocks(plan: QuiltPlan, trials: frozenset[str]) -> Iterator[Cut]:
         name = plan.quilt.by_key[key].title
         for cut in made.cuts:
             words = purposes(cut, made.recipes)
-            told = tuple(
-                replace(purpose, units=(), role=f"{name}: {said}")
-                for purpose, said in zip(cut.purposes, words, strict=True)
+            in_block = tuple(
+                replace(purpose, units=(), role=f"{name}: {role}")
+                for purpose, role in zip(cut.purposes, words, strict=True)
             )
-            yield replace(cut, purposes=told)
+            yield replace(cut, purposes=in_block)
 
 
 def _after_trial(plan: QuiltPlan, key: str) -> Plan:

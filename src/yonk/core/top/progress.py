@@ -53,10 +53,10 @@ def top_progress(sewing: TopSewing, sewn: Mapping[str, int]) -> TopProgress:
         done = sum(min(sewn.get(one.mark, 0), one.total) for one in mine)
         return done, sum(one.total for one in mine)
 
-    told = [
+    parts = [
         f"{done} of {total} {name}"
         for name, kinds in GROUPS
         if (total := counted(kinds)[1])
         for done in [counted(kinds)[0]]
     ]
-    return TopProgress(sewing.steps, *counted(), ", ".join(told))
+    return TopProgress(sewing.steps, *counted(), ", ".join(parts))

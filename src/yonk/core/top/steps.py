@@ -198,11 +198,11 @@ class _Writer:
             for kind, places in laid.items():
                 if not places:
                     continue
-                told = f"plan {kind + 1}" if all(laid.values()) else ""
+                by_plan = f"plan {kind + 1}" if all(laid.values()) else ""
                 yield TopStep(
                     "blocks",
-                    f"{name}{told and f', {told}'}",
-                    f"Make {len(places)} of {name}{told and f', pressed by {told}'}.",
+                    f"{name}{by_plan and f', {by_plan}'}",
+                    f"Make {len(places)} of {name}{by_plan and f', pressed by {by_plan}'}.",
                     "",
                     check,
                     len(places),
@@ -334,12 +334,12 @@ class _Writer:
         order = self.together.joining.order
         faces = order.faces(row.part)
         whats = Counter(drawn.parts[part].what for part in {drawn.part_of[face] for face in faces})
-        told = [
+        parts = [
             f"{whats[what]} {name}{'' if whats[what] == 1 else 's'}"
             for what, name in PARTS.items()
             if whats[what]
         ]
-        return listed(told)
+        return listed(parts)
 
     def _press(self, joins: Sequence[int]) -> str:
         """Which way the seams of a row are pressed, in words; seams are counted along it."""
@@ -353,11 +353,11 @@ class _Writer:
         if len(ways) == 1:
             (only,) = ways
             return f"Press {'the seam' if len(joins) == 1 else 'its seams'} {only}."
-        told = [
+        parts = [
             f"{'seam' if len(seams) == 1 else 'seams'} {', '.join(map(str, seams))} {said}"
             for said, seams in ways.items()
         ]
-        return f"Counted from the left, press {'; '.join(told)}."
+        return f"Counted from the left, press {'; '.join(parts)}."
 
     def _check(self, part: int) -> str:
         """What a part must measure; nothing where it is no rectangle."""

@@ -195,8 +195,8 @@ class _Weaver:
         first = len(self.tree.pairs)
         made = self._strung([self._root(one) for one in members], "row", len(self.rows))
         cells = tuple(self.drawn.parts[one].at for one in members if not strip and self._holds(one))
-        told = tuple(range(first, len(self.tree.pairs)))
-        self.rows.append(TopRow(row, strip, cells, made, told, quarter))
+        joins = tuple(range(first, len(self.tree.pairs)))
+        self.rows.append(TopRow(row, strip, cells, made, joins, quarter))
         return made
 
     def _holds(self, number: int) -> bool:

@@ -43,8 +43,8 @@ def with_places(quilt: Quilt, laid: Mapping[RowColumn, Placed]) -> Quilt:
     usual = {
         (one.row, one.column): one.placed for one in places_of(replace(quilt.setting, places={}))
     }
-    told = {at: one for at, one in places.items() if usual.get(at) != one}
-    return with_setting(quilt, places=told)
+    differing = {at: one for at, one in places.items() if usual.get(at) != one}
+    return with_setting(quilt, places=differing)
 
 
 def border_of(quilt: Quilt, number: int) -> Border:

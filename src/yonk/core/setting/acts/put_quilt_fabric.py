@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass, replace
 from typing import Literal
 
-from yonk.core.paper import Fabric, Print, Value, check_count, told_fabric
+from yonk.core.paper import Fabric, Print, Value, check_count, given_fabric
 from yonk.core.setting.acts.act import QuiltAct
 from yonk.core.setting.quilt import Quilt
 
@@ -27,8 +27,8 @@ class PutQuiltFabric(QuiltAct):
         """The quilt with it."""
         now = quilt.all_fabrics.get(self.key) or Fabric(key=self.key, name="", colour="")
         names = ("name", "colour", "value", "print", "direction", "shelf")
-        told = {name: getattr(self, name) for name in names if getattr(self, name) is not None}
-        new = told_fabric(replace(now, **told), quilt.all_fabrics)
+        given = {name: getattr(self, name) for name in names if getattr(self, name) is not None}
+        new = given_fabric(replace(now, **given), quilt.all_fabrics)
         others = tuple(one for one in quilt.fabrics if one.key != new.key)
         check_count(len(others) + 1, "name", "fabrics")
         if len(others) < len(quilt.fabrics):

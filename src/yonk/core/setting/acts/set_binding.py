@@ -29,7 +29,7 @@ class SetBinding(QuiltAct):
         width = now.width
         if self.width is not None:
             width = typed_length(self.width, "width", "strip", quilt.unit)
-        told = Binding(
+        binding = Binding(
             fabric=known_fabric(quilt, fabric, "fabric"), width=width, grain=self.grain or now.grain
         )
-        return replace(quilt, binding=told)
+        return replace(quilt, binding=binding)

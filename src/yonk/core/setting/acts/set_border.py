@@ -31,25 +31,27 @@ class SetBorder(QuiltAct):
     def on(self, quilt: Quilt) -> Quilt:
         """The quilt with the border."""
         now = border_of(quilt, self.number)
-        told: dict[str, object] = {
+        changes: dict[str, object] = {
             name: value
             for name in ("corner", "first")
             if (value := getattr(self, name)) is not None
         }
         if self.width is not None:
-            told["width"] = typed_length(self.width, "width", "finished", quilt.unit)
+            changes["width"] = typed_length(self.width, "width", "finished", quilt.unit)
         if self.block:
             key = known_block(quilt, self.block, "block")
-            told = {"width": quilt.by_key[key].draft.height} | told | {"block": key, "fabric": ""}
-            told.setdefault("corner", "butted")
+            changes = (
+                {"width": quilt.by_key[key].draft.height} | changes | {"block": key, "fabric": ""}
+            )
+            changes.setdefault("corner", "butted")
         elif self.fabric:
-            told |= {"fabric": known_fabric(quilt, self.fabric, "fabric"), "block": ""}
+            changes |= {"fabric": known_fabric(quilt, self.fabric, "fabric"), "block": ""}
         if self.corners:
-            told["fabric"] = known_fabric(quilt, self.corners, "corners")
+            changes["fabric"] = known_fabric(quilt, self.corners, "corners")
         elif self.corners == "":
-            told["fabric"] = ""
-        if self.corner == "mitred" and told.get("block", now.block):
+            changes["fabric"] = ""
+        if self.corner == "mitred" and changes.get("block", now.block):
             raise DraftError("corner", MITRED)
         borders = list(quilt.borders)
-        borders[self.number - 1] = replace(now, **told)  # type: ignore[arg-type]
+        borders[self.number - 1] = replace(now, **changes)  # type: ignore[arg-type]
         return replace(quilt, borders=tuple(borders))

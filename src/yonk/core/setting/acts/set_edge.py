@@ -28,12 +28,12 @@ class SetEdge(QuiltAct):
             if not self.fabric:
                 raise DraftError("fabric", "is missing; give the edge a fabric first")
             now = Edge(fabric=self.fabric)
-        told: dict[str, object] = {}
+        changes: dict[str, object] = {}
         if self.fabric is not None:
-            told["fabric"] = known_fabric(quilt, self.fabric, "fabric")
+            changes["fabric"] = known_fabric(quilt, self.fabric, "fabric")
         if self.floats is not None:
-            told["floats"] = typed_length(self.floats, "floats", "place", quilt.unit)
+            changes["floats"] = typed_length(self.floats, "floats", "place", quilt.unit)
         for name in ("half_blocks", "pieced"):
             if getattr(self, name) is not None:
-                told[name] = getattr(self, name)
-        return with_setting(quilt, edge=replace(now, **told))  # type: ignore[arg-type]
+                changes[name] = getattr(self, name)
+        return with_setting(quilt, edge=replace(now, **changes))  # type: ignore[arg-type]

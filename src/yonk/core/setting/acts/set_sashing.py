@@ -32,14 +32,14 @@ class SetSashing(QuiltAct):
             if self.fabric is None:
                 raise DraftError("fabric", "is missing; give the sashing a fabric first")
             now = Sashing(width=SASHING[quilt.unit], fabric=self.fabric)
-        told: dict[str, object] = {}
+        changes: dict[str, object] = {}
         if self.fabric:
-            told["fabric"] = known_fabric(quilt, self.fabric, "fabric")
+            changes["fabric"] = known_fabric(quilt, self.fabric, "fabric")
         if self.width is not None:
-            told["width"] = typed_length(self.width, "width", "finished", quilt.unit)
+            changes["width"] = typed_length(self.width, "width", "finished", quilt.unit)
         if self.cornerstones is not None:
             stones = self.cornerstones
-            told["cornerstones"] = stones and known_fabric(quilt, stones, "cornerstones")
+            changes["cornerstones"] = stones and known_fabric(quilt, stones, "cornerstones")
         if self.outer is not None:
-            told["outer"] = self.outer
-        return with_setting(quilt, sashing=replace(now, **told))  # type: ignore[arg-type]
+            changes["outer"] = self.outer
+        return with_setting(quilt, sashing=replace(now, **changes))  # type: ignore[arg-type]
