@@ -3,11 +3,15 @@
 from __future__ import annotations
 
 import ast
+import re
 from collections import defaultdict
 from collections.abc import Iterator
 from pathlib import Path
 
+from yonk.core.paper import TRADE_WORDS
+
 SOURCES = Path(__file__).parents[2] / "src" / "yonk"
+DOCS = Path(__file__).parents[2] / "docs"
 
 # A route, or a command, is called as what it asks for: `cut` of the routes asks for `cut` of the
 # answers. So they are not counted, nor is what the tool of the migrations prescribes.
@@ -47,3 +51,37 @@ def test_a_name_that_is_defined_twice_is_found(tmp_path: Path) -> None:
         'Side = int\n_LEAST = 2\n\n@router.get("/")\ndef lying(): ...\n'
     )
     assert told_twice(tmp_path) == {"Side": ["one.py:1", "two.py:1"]}
+
+
+def _rows() -> list[list[str]]:
+    lines = (DOCS / "glossary.md").read_text().splitlines()
+    rows = [[cell.strip() for cell in line.strip("|").split("|")] for line in lines if "|" in line]
+    return rows[2:]
+
+
+def _known() -> set[str]:
+    """Every name that a module or a class of the program has."""
+    known = set()
+    for path in SOURCES.rglob("*.py"):
+        known.add(path.stem)
+        for node in ast.walk(ast.parse(path.read_text())):
+            if isinstance(node, ast.ClassDef):
+                known |= {f"{node.name}.{name}" for one in node.body for name in _names(one)}
+            if isinstance(node, ast.stmt):
+                known |= set(_names(node))
+    return known
+
+
+def test_the_glossary_names_what_the_code_has() -> None:
+    told = {name for row in _rows() for name in re.findall(r"`([^`]+)`", row[1])}
+    assert told - _known() == set()
+
+
+def test_the_glossary_has_every_word_that_the_screen_explains() -> None:
+    assert set(TRADE_WORDS) - {row[0] for row in _rows()} == set()
+
+
+def test_every_room_is_named_where_the_house_is_described() -> None:
+    described = (DOCS / "architecture.md").read_text()
+    rooms = [path.parent for path in SOURCES.glob("**/__init__.py") if path.parent != SOURCES]
+    assert [room.name for room in rooms if f"`{room.name}`" not in described] == []

@@ -3877,8 +3877,8 @@ export interface components {
          * LayoutOut
          * @description One piece of cloth with its strips from the top and every piece where it lies.
          *
-         *     Of a very long cloth strips cut alike are drawn once: it is `shortened`; `strips_in_words` always counts
-         *     them all.
+         *     Of a very long cloth strips cut alike are drawn once: it is `shortened`;
+         *     `strips_in_words` always counts them all.
          */
         LayoutOut: {
             /** Bought */
