@@ -390,14 +390,12 @@ class _View:
     def _unit(self, recipe: Recipe, faces: list[FaceOut]) -> UnitOut:
         unit = recipe.group.unit
         both = terms_of(self.draft).both_seams
-        wide, high = max(unit.width, unit.height), min(unit.width, unit.height)
+        wide, high = unit.longer_first
         return UnitOut(
             label=recipe.group.label,
             kind=recipe.group.kind,
             words=recipe.group.words,
-            letters=sorted(
-                {part.cloth.letter for part in unit.parts}, key=lambda name: (len(name), name)
-            ),
+            letters=unit.letters,
             finished=cut_size_words(wide, high, self.unit),
             unfinished=cut_size_words(wide + both, high + both, self.unit),
             per_block=recipe.group.per_block,

@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-import csv
-import io
 from fractions import Fraction
 
 from fastapi import APIRouter, Response
@@ -26,7 +24,7 @@ from yonk.api.finder.view import (
     verdict_view,
     words_view,
 )
-from yonk.api.wire import ERRORS
+from yonk.api.wire import CSV, ERRORS
 from yonk.core.finder import (
     OnHand,
     check,
@@ -40,6 +38,7 @@ from yonk.core.finder import (
 from yonk.core.paper import TRADE_WORDS, USUAL, DraftError, LengthUnit, typed_length, with_settings
 from yonk.core.planning import width_range
 from yonk.core.units import BY_NAME, Terms
+from yonk.files.chart_csv import write_chart_csv
 from yonk.files.download import attachment
 
 router = APIRouter(prefix="/api")
@@ -98,19 +97,9 @@ def chart(asked: CutChartIn) -> CutChartOut:
 def chart_csv(asked: CutChartIn) -> Response:
     """A chart of cut sizes as CSV."""
     found = _chart(asked)
-    text = io.StringIO()
-    table = csv.writer(text)
-    table.writerow([found.title])
-    table.writerow([found.settings])
-    table.writerow(["finished", "unfinished", *(f"cut {column}" for column in found.columns)])
-    for row in found.rows:
-        table.writerow(
-            [cell.replace("⁄", "/") for cell in (row.finished, row.unfinished, *row.cuts)]
-        )
-    headers = attachment(f"{found.title}.csv")
-    return Response(
-        "\ufeff" + text.getvalue(), media_type="text/csv; charset=utf-8", headers=headers
-    )
+    rows = [(row.finished, row.unfinished, *row.cuts) for row in found.rows]
+    text = write_chart_csv(found.title, found.settings, found.columns, rows)
+    return Response(text, media_type=CSV, headers=attachment(f"{found.title}.csv"))
 
 
 def _chart(asked: CutChartIn) -> CutChartOut:

@@ -71,7 +71,7 @@ def _card(
     found: Comparison, wanted: WantedUnits, plan: Plan, reason: str, errors: Errors
 ) -> CardOut:
     group, unit, terms = found.group, found.group.unit, wanted.terms
-    wide, high = max(unit.width, unit.height), min(unit.width, unit.height)
+    wide, high = unit.longer_first
     both = terms.both_seams
     mate = wanted.mirror(group) if unit.hand else None
     parts, width, height = unit_picture(unit, terms.seam)
@@ -81,9 +81,7 @@ def _card(
         words=BY_NAME[group.kind].words,
         hand=unit.hand,
         mate=mate.label if mate and found.demand.mirrored else None,
-        letters=sorted(
-            {part.cloth.letter for part in unit.parts}, key=lambda name: (len(name), name)
-        ),
+        letters=unit.letters,
         finished=cut_size_words(wide, high, terms.unit),
         unfinished=cut_size_words(wide + both, high + both, terms.unit),
         per_block=group.per_block,
@@ -144,14 +142,12 @@ def _way(figures: Figures, taken: bool, wanted: WantedUnits, unit: Unit, errors:
         else f"{figures.bias_sides} sides",
         prints=PRINTS[figures.prints],
         smallest=show(figures.smallest, terms.unit),
-        too_small=figures.smallest > unit.width.rational
-        if not unit.width.root
-        else float(figures.smallest) > float(unit.width),
+        too_small=figures.too_small(unit),
         bonus="; ".join(
             f"{one.count} half-square triangles {show(one.finished, terms.unit)} finished"
             for one in figures.bonus
         ),
-        wide=_wider_than_the_ruler(figures.lines, draft),
+        wide=_wider_than_the_ruler(figures, draft),
         lines=[_line(line, wanted) for line in figures.lines],
     )
 
@@ -193,17 +189,13 @@ def _line(line: CutLine, wanted: WantedUnits) -> WayCutOut:
     )
 
 
-def _wider_than_the_ruler(lines: Sequence[CutLine], draft: Draft) -> str:
+def _wider_than_the_ruler(figures: Figures, draft: Draft) -> str:
     """A word where a cut is larger than the standard ruler."""
-    making = draft.making
-    widest = max(
-        (min(line.width, line.height) for line in lines if line.shape != "template"),
-        default=Fraction(0),
-    )
-    if widest <= making.ruler_width:
+    ruler = draft.making.ruler_width
+    if figures.widest_cut <= ruler:
         return ""
     return (
-        f"{show(widest, draft.unit)} is wider than your {show(making.ruler_width, draft.unit)} "
+        f"{show(figures.widest_cut, draft.unit)} is wider than your {show(ruler, draft.unit)} "
         f"ruler: "
         "lay a second one beside it, or cut by the lines of the mat."
     )

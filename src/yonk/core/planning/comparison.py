@@ -89,7 +89,7 @@ class Bonus:
 class Figures:
     """One way in figures. Lengths in the draft's unit, cloth in its square.
 
-    `used` is all that is cut, `wasted` what of it ends in no unit. `room` is how much wider and
+    `used` is all that is cut, `wasted` what of it ends in no unit. `oversize` is how much wider and
     higher than unfinished the units come out; None where nothing is sewn. `spare` units are left
     over, `mirrored` of them mirror images.
     """
@@ -120,6 +120,16 @@ class Figures:
     def wasted_share(self) -> float:
         """The part of the cloth used that ends in no unit."""
         return self.wasted / self.used if self.used else 0.0
+
+    @property
+    def widest_cut(self) -> Fraction:
+        """The most that a ruler must reach across to cut them; templates are cut otherwise."""
+        across = [min(line.width, line.height) for line in self.lines if line.shape != "template"]
+        return max(across, default=Fraction(0))
+
+    def too_small(self, unit: Unit) -> bool:
+        """Whether a unit is smaller than this way is reasonable for."""
+        return unit.width < self.smallest
 
 
 @dataclass(frozen=True)

@@ -87,6 +87,18 @@ class Unit:
         """The fabrics in it, each once, in the order of their keys."""
         return tuple(sorted({part.cloth.fabric for part in self.parts}))
 
+    @property
+    def letters(self) -> list[str]:
+        """The letters of its patches, each once, in their order: Z before AA."""
+        return sorted(
+            {part.cloth.letter for part in self.parts}, key=lambda name: (len(name), name)
+        )
+
+    @property
+    def longer_first(self) -> tuple[Length, Length]:
+        """Its finished sides, as a list tells them."""
+        return max(self.width, self.height), min(self.width, self.height)
+
     @cached_property
     def shape_key(self) -> tuple[object, ...]:
         """Alike for units divided alike whose fabrics change alike and stand in the same order of
