@@ -73,6 +73,7 @@ ROUTERS = (
     together,
 )
 SMALL, PRESSED = 2000, 6  # bytes that are sent as they are; how hard the rest is pressed
+# what HTTP itself refuses, under the codes that the rest of the answers have
 CODES = {400: "bad-request", 404: "not-found", 405: "not-allowed", 413: "too-large"}
 
 

@@ -22,7 +22,7 @@ TOO_LARGE = "This is larger than {} MB, the most there can be."
 ROOM_FOR_THE_REST = 100_000  # of a request around its document
 HOSTS = frozenset({"127.0.0.1", "localhost", "::1"})
 SAFE = {"GET", "HEAD", "OPTIONS"}
-A_YEAR = 31_536_000
+A_YEAR = 31_536_000  # files with a digest in their name never change
 BODY_SECONDS = 20.0  # within which the next bit of what is sent must come
 HEADERS = {
     "Content-Security-Policy": (

@@ -24,6 +24,7 @@ class Answered:
     seconds: float
 
 
+# as many as a few people have open at once; each is a few megabytes at most
 _LATELY: deque[Answered] = deque(maxlen=12)
 
 

@@ -34,12 +34,12 @@ from yonk.memory import look_seldom
 
 LIGHT_PAIRS = 40_000  # as `work_in` counts: a plan of as many takes about as long as a blink
 BLINK = 0.2  # seconds
-LIGHT_BYTES = 200_000
+LIGHT_BYTES = 200_000  # a document that is longer is heavy whatever is drawn in it
 FEW_PLACES = 40  # of a quilt, whose top is sewn in about a blink
-_SECONDS = 60
-BYTES = 4 * 2**30
-AT_ONCE = 2
-LOOK_AGAIN = 0.02
+_SECONDS = 60  # longer than the largest drawing takes; who waits longer is told
+BYTES = 4 * 2**30  # address space; heavy work that takes more has gone astray
+AT_ONCE = 2  # one is left over for light work on a machine of few cores
+LOOK_AGAIN = 0.02  # sooner than a hand notices, seldom enough to cost nothing
 SUBJECTS = ("draft", "shelf", "recipes", "cut", "sewing", "measuring", "fabrics", "quilts", "top")
 ANSWERS = [f"yonk.api.{subject}.answers" for subject in SUBJECTS]
 PLANS = Histogram("yonk_plan_seconds", "How long plans took to work out.", ["weight"])

@@ -37,9 +37,9 @@ from yonk.files.making_file import MakingIn, making_faults, making_of, wishes_of
 from yonk.files.plain_words import in_plain_words
 
 _FORMAT = "yonk-block/1"
-MOST_BLOCK_BYTES = 2_000_000
+MOST_BLOCK_BYTES = 2_000_000  # a drawing of the most seams and patches, and some more
 MOST_SEAMS = COUNTS["seams"][1]
-MOST_FAULTS = 50
+MOST_FAULTS = 50  # a list that can be mended by hand; of more the file as a whole is wrong
 
 
 class BadFileError(YonkError):

@@ -13,7 +13,7 @@ from yonk.core.cutting import CutList, Template, diagonal_drawn
 from yonk.core.paper import LengthUnit, Polygon
 from yonk.files.plain_text import for_markup, printable
 
-_GAP = 0.5
+_GAP = 0.5  # of a unit, between drawings that lie side by side
 
 
 def write_templates_svg(templates: list[Template], unit: LengthUnit) -> str:

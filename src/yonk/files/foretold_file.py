@@ -13,7 +13,7 @@ from yonk.core.paper import suffix_of, write_exact
 from yonk.core.pressing import SewingPlan
 from yonk.files.sewing_file import join_names
 
-PLACES = 4
+PLACES = 4  # digits after the point: finer than any reading
 
 
 class _Out(BaseModel):

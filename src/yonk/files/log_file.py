@@ -23,8 +23,8 @@ NoteKind = Literal["note", "next-time", "decided", "left-over"]
 LogWords = Annotated[Text, Field(max_length=4000)]
 
 BLOCK, LOG, PHOTOS = "block.yonk.json", "log.json", "photos"
-MOST_LOG_BYTES = 8_000_000
-MOST_PARCEL_BYTES = 64_000_000
+MOST_LOG_BYTES = 8_000_000  # far more than anybody writes
+MOST_PARCEL_BYTES = 64_000_000  # a block with a log and a few dozen photos
 LIKE_A_ZIP = b"PK\x03\x04"
 
 

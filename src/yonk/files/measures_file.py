@@ -22,7 +22,7 @@ from yonk.core.pressing import SewingPlan
 from yonk.files.block_file import BadFileError, fault_of
 from yonk.files.exact import FilePart, Key, Positive
 
-_MOST_BYTES = 1_000_000
+_MOST_BYTES = 1_000_000  # far more readings than a block has places
 
 
 class MeasureIn(FilePart):

@@ -23,7 +23,7 @@ from reportlab.platypus import Flowable, SimpleDocTemplate
 PaperName = Literal["letter", "a4"]
 SIZES: dict[PaperName, tuple[float, float]] = {"letter": LETTER, "a4": A4}
 POINTS = {"in": 72.0, "cm": 72 / 2.54}
-MARGIN = 36.0
+MARGIN = 36.0  # half an inch, which every printer can print
 INK, MADDER, CHALK, SOFT, SHEET = (
     HexColor(code) for code in ("#14312c", "#9c2f2b", "#3f6d99", "#4d625d", "#fffdf6")
 )

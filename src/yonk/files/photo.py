@@ -10,10 +10,10 @@ from PIL import Image, ImageOps, UnidentifiedImageError
 
 from yonk.core.paper import MessageError
 
-MOST_PHOTO_BYTES = 8_000_000
-MOST_PIXELS = 60_000_000
+MOST_PHOTO_BYTES = 8_000_000  # of a photo as telephones take it
+MOST_PIXELS = 60_000_000  # beyond, a small file could fill the memory
 LONGEST = 2400  # pixels of the longer side that are kept
-QUALITY = 85
+QUALITY = 85  # no difference is seen on cloth
 FORMATS = ("JPEG", "PNG", "WEBP")
 
 

@@ -50,7 +50,7 @@ from yonk.files.exact import Exact, FilePart, Key, Name, Positive, Text
 from yonk.files.making_file import MakingIn, making_faults, making_of, write_settings
 
 _FORMAT = "yonk-quilt/1"
-MOST_QUILT_BYTES = 12_000_000
+MOST_QUILT_BYTES = 12_000_000  # several large blocks
 
 
 def _count(field: Any) -> Any:

@@ -29,7 +29,7 @@ from yonk.files.paper import (
 )
 
 _LARGEST = 60.0  # points, of the largest work of a recipe
-PALE = 0.26
+PALE = 0.26  # so much of its colour the wrong side of a cloth shows
 LABEL = 9.0  # points
 _ACROSS = 2  # steps side by side
 

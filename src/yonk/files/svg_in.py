@@ -19,10 +19,11 @@ from svgelements import SVG, Close, Line, Move, Path, Shape
 from yonk.core.paper import XY, Draft, Fault, LengthError, Point, Seam, read_length
 from yonk.files.block_file import MOST_BLOCK_BYTES, MOST_SEAMS, BadFileError
 
-MOST_NUMBERS = 200_000
+MOST_NUMBERS = 200_000  # ten times as many as the most seams have
 MOST_TRANSFORM = 1_000  # signs; it is read in a time that grows as their square
 _NUMBER = re.compile(r"[0-9.]+")
 _XLINK = "{http://www.w3.org/1999/xlink}href"
+# parts of a cell that she may have the ends of seams snapped to
 LATTICES = (1, 2, 3, 4, 6, 8, 12, 16)
 
 

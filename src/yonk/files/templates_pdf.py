@@ -32,7 +32,7 @@ from yonk.files.paper import (
     write,
 )
 
-OVERLAP = 36.0
+OVERLAP = 36.0  # points, by which sheets of one template lie on each other
 _HEAD = 44.0
 INSIDE = 2.0  # so that no line is cut off by the page's frame
 

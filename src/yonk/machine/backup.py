@@ -19,7 +19,7 @@ from sqlalchemy.engine import URL, make_url
 from yonk.machine.database_server import MachineError, program
 from yonk.store.database import RESTORING, open_engine
 
-PIECE = 1 << 20
+PIECE = 1 << 20  # read at once: a megabyte
 
 
 def back_up(url: str, file: Path) -> str:

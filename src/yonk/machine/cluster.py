@@ -35,10 +35,10 @@ from yonk.machine.serve import listen_on
 from yonk.store.database import migrate as bring_up_to_date
 from yonk.store.database import open_engine
 
-NODES = 3
-SERVERS = 2
+NODES = 3  # the fewest that can outvote one that is lost
+SERVERS = 2  # so that one can be stopped
 PROVIDER = Path("/usr/lib/galera/libgalera_smm.so")
-_START_SECONDS = 90
+_START_SECONDS = 90  # a slow machine is no fault
 POSITION = re.compile(r"Recovered position: *([0-9a-f-]{36}):(-?\d+)")
 PROVIDER_OPTIONS = (
     "gcache.size=64M",

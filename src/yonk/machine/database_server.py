@@ -26,12 +26,12 @@ import pymysql
 
 from yonk.core.paper import MessageError
 
-_START_SECONDS = 40
+_START_SECONDS = 40  # a slow machine is no fault
 # to end in good order; what is not written then is written when the log is read at the next start
 STOP_SECONDS = 3
 LEAST_FREE = 50_000_000  # bytes free on the disk of a database that is laid out already
 _LOOK_EVERY = 0.5
-LISTENING = range(20_000, 32_000)
+LISTENING = range(20_000, 32_000)  # below what systems give to connections that go out
 
 
 class MachineError(MessageError):

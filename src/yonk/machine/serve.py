@@ -49,7 +49,7 @@ from yonk.store.sewing import KeptSewing, keep_sewn
 ROOT = Path(__file__).resolve().parents[3]
 FRONT_END = ROOT / "frontend" / "dist"
 HOST = "127.0.0.1"
-USUAL_PORT = 8765
+USUAL_PORT = 8765  # taken by no common service
 SAMPLES = "samples laid out"
 SHELF_SAMPLES = "fabric shelf laid out"
 SEAM_SAMPLES = "seam tests laid out"

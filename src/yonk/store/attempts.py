@@ -21,13 +21,13 @@ from yonk.store.database import retried
 from yonk.store.models import Attempt, now
 from yonk.store.secrets_kept import digest
 
-WAITING = timedelta(minutes=15)
+WAITING = timedelta(minutes=15)  # long enough to stop guessing, short enough to wait for
 # How many tries may fail within the time of waiting: for an account from one address, at a browser
 # that is known, from one address whatever the name, for an account from everywhere.
 MOST_OF_A_PAIR = 5
-MOST_OF_A_DEVICE = 10
-MOST_OF_AN_ADDRESS = 40
-MOST_OF_AN_ACCOUNT = 100
+MOST_OF_A_DEVICE = 10  # a person who tries all her passwords
+MOST_OF_AN_ADDRESS = 40  # several people behind one address
+MOST_OF_AN_ACCOUNT = 100  # guesses from everywhere together
 
 
 class TooOftenError(ToldError):

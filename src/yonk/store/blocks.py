@@ -19,7 +19,7 @@ from yonk.store.rights import NoSuchBlockError, Right, ask, owned, person_of, vi
 
 ShelfOrder = Literal["changed", "name", "oldest"]
 ItemKind = Literal["block", "quilt"]
-PAGE = 48
+PAGE = 48  # fills a large screen, and divides by two, three, four and six columns
 
 
 @dataclass(frozen=True)

@@ -22,11 +22,11 @@ from sqlalchemy.orm import Session, sessionmaker
 
 from yonk.core.paper import ToldError
 
-TRIES = 6
+TRIES = 6  # after which another cause than another node's work is likely
 BACK_OFF = 0.02  # seconds, for each try before; by chance, so that two do not meet again
 IN_THE_WAY = (1205, 1213)  # a lock that was waited for too long, and two that waited for each other
-_SECONDS = 10
-POOL = 16
+_SECONDS = 10  # a connection that is not there by then is told to be missing
+POOL = 16  # connections of one process; who comes later waits for one
 RESTORING = "restoring"  # a table that is there while a backup is put back
 RETRIES = Counter("yonk_retries_total", "Pieces of work that were in another's way.")
 

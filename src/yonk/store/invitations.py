@@ -17,7 +17,7 @@ from yonk.store.people import add_account, set_password
 from yonk.store.rights import NotYoursError, Person, person_of
 from yonk.store.secrets_kept import digest
 
-MOST_DAYS = 60
+MOST_DAYS = 60  # a link lies open to whoever finds it
 
 
 class NoInvitationError(ToldError):

@@ -13,7 +13,7 @@ from yonk.store.database import retried
 from yonk.store.models import Block, BlockLabel, ShelfNote
 from yonk.store.rights import ask, owned, visible_to
 
-MOST_BINNED = 200
+MOST_BINNED = 200  # a list that can still be looked through
 
 
 @dataclass(frozen=True)

@@ -19,7 +19,7 @@ from yonk.store.models import Account, Invitation, SignedIn, now
 from yonk.store.rights import Person
 from yonk.store.secrets_kept import digest
 
-LINK_HOLDS = timedelta(days=2)
+LINK_HOLDS = timedelta(days=2)  # time to hand it over, and no longer
 
 
 @dataclass(frozen=True)

@@ -37,7 +37,7 @@ from yonk.store.rights import Person
 from yonk.store.secrets_kept import digest
 
 MOST_NAME = 40
-SIGNED_IN = timedelta(days=30)
+SIGNED_IN = timedelta(days=30)  # who is away for a month signs in anew
 KNOWN = timedelta(days=400)  # that a browser may try on when others have tried too often
 HASHER = PasswordHasher()
 HASHING = BoundedSemaphore(4)  # at once, since each takes as much memory as it is safe

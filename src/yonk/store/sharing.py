@@ -24,7 +24,7 @@ from yonk.store.models import (
 from yonk.store.people import Named
 from yonk.store.rights import Level, ask, person_of
 
-MOST_MEMBERS = 200
+MOST_MEMBERS = 200  # a guild, and not the world
 
 
 class NoSuchGroupError(ToldError):

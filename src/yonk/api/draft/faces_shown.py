@@ -14,6 +14,7 @@ import shapely
 from yonk.core.drawing import FACES_KEPT, Drawing, Face, Ring, once_a_drawing
 from yonk.core.paper import XY
 
+# spots beside the middle of a cell, in parts of it: a seam often runs through the middle
 NEAR_THE_MIDDLE = (Fraction(19, 48), Fraction(17, 48)), (Fraction(25, 48), Fraction(29, 48))
 
 

@@ -12,7 +12,7 @@ from yonk.api.wire import Document, Model, PartOut, Revision
 from yonk.core.paper import XY, OrderName, PointText, Toward
 from yonk.core.pressing import IntersectionState, SlipKind, StepKind
 
-MOST_SEWN = 100_000_000
+MOST_SEWN = 100_000_000  # more than the most blocks have joins; a larger count is a slip
 
 
 class SewingIn(Model):

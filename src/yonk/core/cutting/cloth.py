@@ -28,7 +28,7 @@ from yonk.core.cutting.strips import (
 from yonk.core.paper import LengthUnit
 from yonk.core.planning import Cut
 
-MOST_FAT_QUARTERS = 24
+MOST_FAT_QUARTERS = 24  # beyond, yardage is meant; also the most that is tried
 MOST_FROM_HAND = 400  # pieces on hand cut up for one fabric
 FEW_KINDS = 6  # of pieces, for which every plan is tried on each piece of cloth
 MOST_DRAWN = 600  # pieces of one cloth; of more, strips cut alike are drawn once

@@ -26,12 +26,12 @@ Ring = tuple[Spot, ...]
 Outline = tuple[Ring, tuple[Ring, ...]]
 Stretch = tuple[Spot, Spot]
 
-MOST_CROSSINGS = 300_000
-LINES_AT_ONCE = 128
-UNLIKE_WEIGHS = 20
-_MOST_PATCHES = 40_000
-FACES_KEPT = 20_000
-_EXACT_FLOAT = 2**53
+MOST_CROSSINGS = 300_000  # beyond, a drawing takes minutes
+LINES_AT_ONCE = 128  # so few that a count beyond the most ends soon
+UNLIKE_WEIGHS = 20  # how much longer a crossing takes where no two patches are alike, as measured
+_MOST_PATCHES = 40_000  # a block of 64 × 64 nested squares and some more
+FACES_KEPT = 20_000  # those of a large drawing before and after an edit
+_EXACT_FLOAT = 2**53  # up to here every whole number is a float of its own
 _SAFE_INT64 = 1_000_000  # cubes of lattice numbers stay within 64 bits
 _MOST_STEPS = 2**256  # of an exact lattice over the whole block
 _COARSE_STEPS = 2**44  # of one that is not exact
@@ -183,6 +183,7 @@ def draw(draft: Draft) -> Drawing:
     return drawing
 
 
+# a block with its colourings, before and after an edit
 _LATEST: deque[tuple[tuple[Seam, ...], Ruling, Drawing]] = deque(maxlen=16)
 
 

@@ -10,7 +10,7 @@ from typing import TypeVar
 from yonk.core.drawing.faces import Drawing
 
 Answer = TypeVar("Answer")
-DRAWINGS_KEPT = 8
+DRAWINGS_KEPT = 8  # a block with its colourings; what follows from a drawing may be large
 MOST_FACES = 10_000  # of more, what follows fills the memory
 
 

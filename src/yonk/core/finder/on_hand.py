@@ -26,6 +26,7 @@ from yonk.core.units import (
 )
 
 MOST_PIECES = COUNTS["pieces_on_hand"][1]
+# ruler steps down from the largest that the formula allows; a seam and a trim come to fewer
 _STEPS_TRIED = 64
 LOTS_TOGETHER = 4  # no method shares its pieces over more lots than that
 

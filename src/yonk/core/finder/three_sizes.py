@@ -12,6 +12,7 @@ from yonk.core.finder.chart_check import pieces_of_method
 from yonk.core.paper import USUAL, LengthUnit, Settings
 from yonk.core.units import BY_NAME, Terms
 
+# a size that charts begin with, in whole marks of the ruler
 EXAMPLE_SIDE: dict[LengthUnit, Fraction] = {"in": Fraction(3), "cm": Fraction(8)}
 
 

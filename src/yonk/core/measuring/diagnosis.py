@@ -44,7 +44,7 @@ _BEFORE: dict[CauseKind, float] = {
 _TWO = 0.05  # how much rarer two causes are than one
 _AS_LIKELY = 0.2  # of the likeliest, that another is not told apart from it
 _ALIKE = 0.5  # readings, within which two foretell the same
-_STEP = {"in": 64, "cm": 20}
+_STEP = {"in": 64, "cm": 20}  # as finely as a trial block is read
 
 
 @dataclass(frozen=True)

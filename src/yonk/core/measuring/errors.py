@@ -7,8 +7,9 @@ from fractions import Fraction
 
 from yonk.core.paper import LengthUnit
 
+# about a thread of cloth, until she has measured
 _GUESS = {"in": Fraction(1, 64), "cm": Fraction(1, 25)}
-_TOLERANCE = {"in": Fraction(1, 8), "cm": Fraction(3, 10)}
+_TOLERANCE = {"in": Fraction(1, 8), "cm": Fraction(3, 10)}  # what can be eased in without a pucker
 READING = {"in": Fraction(1, 32), "cm": Fraction(1, 16)}  # how exactly a size is read off
 LEAST_SHARE = Fraction(1, 4)  # of a block's tolerance, that its smallest part may be off
 

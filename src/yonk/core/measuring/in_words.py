@@ -40,7 +40,7 @@ _SAID = {
     "press": ("the folds are not opened, {} at each seam", "the cloth was stretched by {} a seam"),
     "skew": ("the block is {} out of square", "the block is {} out of square, the other way"),
 }
-_FINEST = {"in": Fraction(1, 64), "cm": Fraction(1, 100)}
+_FINEST = {"in": Fraction(1, 64), "cm": Fraction(1, 100)}  # no reading is finer
 
 
 def measure_words(what: str, reading: Reading) -> str:

@@ -21,8 +21,8 @@ from yonk.core.paper import XY, Array
 from yonk.core.planning import Plan
 from yonk.core.pressing import SewingPlan, measures
 
-_NINE_OF_TEN = float(norm.ppf(0.95))
-_TINY = 1e-9
+_NINE_OF_TEN = float(norm.ppf(0.95))  # nine of ten lie between: one in twenty beyond either end
+_TINY = 1e-9  # below it a variance is none but for rounding
 
 
 @dataclass(frozen=True)

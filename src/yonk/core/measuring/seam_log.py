@@ -20,6 +20,7 @@ IN_A_ROW = 5  # tests within what she set, and the practice is over
 RECENT = 10  # tests of one setup that the figures are worked out from
 STEADY_FROM = 3  # tests from which a spread can be told
 STRIPS = {"in": Fraction(3, 2), "cm": Fraction(4)}  # cut so wide for a test
+# long enough to steady the seam, short enough to spare cloth
 STRIP_LENGTH = {"in": Fraction(6), "cm": Fraction(15)}
 WITHIN = {"in": Fraction(1, 64), "cm": Fraction(1, 25)}  # usual: a thread
 STEP = {"in": Fraction(1, 64), "cm": Fraction(1, 20)}  # how finely a measured seam is told

@@ -38,7 +38,7 @@ _UNIT_MARK = re.compile(r"\s*(?:\"|″|”|''|in|inch|inches|cm)\s*$", re.IGNORE
 _DECIMAL = re.compile(r"(\d+)(?:[.,](\d+))?|[.,](\d+)")
 _FRACTION = re.compile(r"(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*/\s*(\d+)")
 
-LONGEST_TEXT = 40
+LONGEST_TEXT = 40  # no length is written longer
 MINUS = "\u2212"
 FINEST = 10**9  # a length that is told finer than its billionth part is a slip
 
@@ -181,7 +181,7 @@ def show_size(width: Length | Rational, height: Length | Rational, unit: str) ->
 
 
 FINEST_TOLD = 64  # a fraction finer than any ruler's is no number that can be read
-AT_A_GLANCE = {"in": Fraction(1, 8), "cm": Fraction(1, 10)}
+AT_A_GLANCE = {"in": Fraction(1, 8), "cm": Fraction(1, 10)}  # marks that are read without counting
 
 
 def is_told_exactly(length: Length | Rational, unit: str) -> bool:

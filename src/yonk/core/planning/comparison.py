@@ -49,7 +49,7 @@ from yonk.core.units import (
     target_of,
 )
 
-_MOST_WAYS = 7
+_MOST_WAYS = 7  # columns that fit beside each other and can be compared
 INSIDE_HALF_A_SQUARE = 1 - sqrt(0.5)  # the circle inside half a square, of its side
 
 

@@ -24,7 +24,7 @@ from yonk.core.planning.shape import UnitShape, sewn_at_the_table, shape_of
 from yonk.core.sewing import Scrap, TableLine, placed, sides_of
 from yonk.core.units import CarriedOut, Method, Unit
 
-EIGHTHS = 8
+EIGHTHS = 8  # of a turn: what is laid may be turned by 45°
 STRAIGHT = 1e-6  # how far from level or upright a side may run, to be so
 
 

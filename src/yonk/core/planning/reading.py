@@ -43,8 +43,8 @@ from yonk.core.units import (
 )
 
 Identity = tuple[Any, ...]
-_MOST_INT64 = 2**62
-MANY_PIECES = 512
+_MOST_INT64 = 2**62  # below it boxes fit into 64 bits, and so does their difference
+MANY_PIECES = 512  # of a larger region there is seldom a second one
 PLAIN: frozenset[UnitKindName] = frozenset(("patch", "checker", "strip-set"))
 
 

@@ -14,10 +14,10 @@ from yonk.core.planning.recipes import Recipe
 from yonk.core.planning.to_the_ruler import worst_off
 from yonk.core.units import Need, Terms, Unit
 
-_STEPS_TRIED = 96
-FEW_PARTS = 12
-MOST_KINDS_TRIED = 400
-_MOST_ROWS = 120
+_STEPS_TRIED = 96  # to either side of the size; beyond, it is another block
+FEW_PARTS = 12  # a unit of no more is tried as it is; of a larger one, a part of each kind
+MOST_KINDS_TRIED = 400  # each is counted at every size that is tried
+_MOST_ROWS = 120  # a list that can still be looked through
 
 
 def needs_at(

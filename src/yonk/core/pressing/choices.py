@@ -17,8 +17,9 @@ import numpy as np
 from scipy.optimize import Bounds, LinearConstraint, milp
 from scipy.sparse import csr_array
 
+# for all wishes of a block; then the best that was found is taken, and said to be so
 _SECONDS = 20.0
-_NONE = 1e-9
+_NONE = 1e-9  # below it a cost is none but for rounding
 
 Classes = list[tuple[int, int]]
 

@@ -11,7 +11,7 @@ from yonk.core.drawing import Ring, Whole, wholes
 from yonk.core.planning import Reading, UnitGroup
 
 SlipKind = Literal["quarter", "half", "three-quarters", "swapped", "mirrored"]
-MOST_SLIPS = 240
+MOST_SLIPS = 240  # slips that are shown; of more nobody looks at each
 _TURNS: tuple[tuple[SlipKind, int, str], ...] = (
     ("quarter", 1, "a quarter turn too far"),
     ("half", 2, "upside down"),

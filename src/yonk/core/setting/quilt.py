@@ -33,11 +33,14 @@ Joins = Literal["straight", "diagonal", "whole"]
 TopOrder = Literal["rows", "quarters"]
 BackingLay = Literal["", "upright", "level", "wide"]
 
+# what longarm and hand quilting ask for on every side
 OVERHANG = {"in": Fraction(4), "cm": Fraction(10)}
+# finished; wide enough to part blocks, narrow enough not to be a border
 SASHING = {"in": Fraction(1), "cm": Fraction(5, 2)}
-BORDER = {"in": Fraction(4), "cm": Fraction(10)}
+BORDER = {"in": Fraction(4), "cm": Fraction(10)}  # finished; about a third of a usual block
+# cut; folded double it turns over a quarter inch edge
 BINDING = {"in": Fraction(5, 2), "cm": Fraction(6)}
-BINDING_OVER = {"in": Fraction(10), "cm": Fraction(25)}
+BINDING_OVER = {"in": Fraction(10), "cm": Fraction(25)}  # for the last join and the corners
 
 
 @dataclass(frozen=True, kw_only=True)

@@ -14,7 +14,7 @@ from yonk.core.setting.borders import finished_of
 from yonk.core.setting.places import top_of
 from yonk.core.setting.quilt import Border, Quilt, Sashing
 
-_MOST_WAYS = 8
+_MOST_WAYS = 8  # pictures that fit on one screen
 _MOST_LINES = COUNTS["quilt_lines"][1]
 WIDEST = {"in": Fraction(12), "cm": Fraction(30)}  # a border that is proposed
 _SASHES = {

@@ -10,7 +10,7 @@ from math import hypot
 
 from yonk.core.paper import XY, Polygon
 
-NOTHING = 1e-9
+NOTHING = 1e-9  # below it two places are one but for rounding; cloth shows a thousandth at most
 
 
 @dataclass(frozen=True, slots=True)

@@ -18,9 +18,9 @@ from yonk.core.sewing.steps import ActName, Dimension, RecipeStep, Scene
 from yonk.core.sewing.trimming import Fit, Target, fit
 from yonk.core.sewing.work import Layers, Pieces, SewingError, SewnWork, clip, length
 
-_NEAR = 1e-6
+_NEAR = 1e-6  # below it a difference is rounding, a thousand times less than cloth shows
 MOST_NAMED = 2  # fabrics that a side is told by; more are no instruction
-VALUES = {"light": 0, "medium": 1, "dark": 2}
+VALUES = {"light": 0, "medium": 1, "dark": 2}  # in the order in which an allowance shows through
 
 
 @dataclass(frozen=True)

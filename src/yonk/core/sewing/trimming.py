@@ -25,7 +25,7 @@ from yonk.core.sewing.plane import (
 )
 from yonk.core.sewing.work import Scrap, SewnWork
 
-CLOSE = 1e-6
+CLOSE = 1e-6  # below it a difference is rounding, a thousand times less than cloth shows
 OutlinedPiece = tuple[Polygon, str, int]  # outline, fabric, and a number that tells pieces apart
 
 

@@ -11,7 +11,9 @@ from fractions import Fraction
 from yonk.core.paper import LengthUnit
 from yonk.core.setting import BackingLay, Quilt, Top, finished_of
 
+# wider than a piecing seam, since it bears weight
 BACKING_SEAM: dict[LengthUnit, Fraction] = {"in": Fraction(1, 2), "cm": Fraction(5, 4)}
+# the usable width of cloth that is sold for backings
 WIDE_CLOTH: dict[LengthUnit, Fraction] = {"in": Fraction(106), "cm": Fraction(270)}
 
 

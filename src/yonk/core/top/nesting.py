@@ -31,7 +31,7 @@ from yonk.core.pressing import (
 from yonk.core.setting import RowColumn, What
 from yonk.core.top.together import TopJoining
 
-_SECONDS = 8.0
+_SECONDS = 8.0  # of the 15 that a top may take; the rest is for reading and joining it
 _SASHES: frozenset[What] = frozenset(("sash-in-row", "sash-between", "cornerstone", "frame"))
 
 

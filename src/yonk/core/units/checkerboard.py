@@ -34,7 +34,7 @@ from yonk.core.units.unit import (
     in_batches_of,
 )
 
-_MOST_INT64 = 2**62
+_MOST_INT64 = 2**62  # below it boxes fit into 64 bits, and so does their difference
 
 
 @dataclass(frozen=True)
