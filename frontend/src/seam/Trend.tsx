@@ -1,69 +1,61 @@
-import {
-  CartesianGrid,
-  Line,
-  LineChart,
-  ReferenceArea,
-  ReferenceLine,
-  ResponsiveContainer,
-  XAxis,
-  YAxis,
-} from "recharts";
-
 import type { Schemas } from "../api/client";
 import { Fr } from "../common/Fr";
 
+const HIGH = 230; // pixels, with the numbers below
+const [TOP, BOTTOM] = [14, HIGH - 44];
+const MOST_NUMBERS = 12; // beside each other, that can be read on a phone
+
 /** How the seam goes from test to test; the band is within what she set. */
 export function Trend({ log }: { log: Schemas["SeamLogOut"] }) {
-  const rows = log.tests.map((one, number) => ({ number: number + 1, off: one.off_by, good: one.good }));
-  const most = Math.max(2 * log.band, ...rows.map((row) => Math.abs(row.off))) * 1.15;
-  const good = rows.filter((row) => row.good).length;
+  const good = log.tests.filter((one) => one.good).length;
+  const last = Math.max(log.tests.length, log.wanted);
+  const most = Math.max(2 * log.band, ...log.tests.map((one) => Math.abs(one.off_by))) * 1.15;
+  // across in parts of the width, so that it fits any screen; down in pixels
+  const x = (number: number) => `${((number + 0.5) / last) * 100}%`;
+  const y = (off: number) => TOP + ((most - off) / (2 * most)) * (BOTTOM - TOP);
+  const every = Math.ceil(log.tests.length / MOST_NUMBERS);
   return (
     <figure className="trend">
       <figcaption>
-        How much a seam is off, test by test; the band is within <Fr>{log.band_words}</Fr>, and {good} of {rows.length}{" "}
-        lie in it.
+        How much a seam is off, test by test; the band is within <Fr>{log.band_words}</Fr>, and {good} of{" "}
+        {log.tests.length} lie in it.
       </figcaption>
-      <ResponsiveContainer width="100%" height={230}>
-        <LineChart data={rows} margin={{ top: 14, right: 18, bottom: 18, left: 14 }} accessibilityLayer={false}>
-          <CartesianGrid stroke="#d9cdb4" vertical={false} />
-          <ReferenceArea y1={-log.band} y2={log.band} fill="#3f6d99" fillOpacity={0.16} />
-          <ReferenceLine y={0} stroke="#3f6d99" />
-          <XAxis
-            dataKey="number"
-            type="number"
-            domain={[0.5, Math.max(rows.length, log.wanted) + 0.5]}
-            ticks={rows.map((row) => row.number)}
-            interval="preserveStartEnd"
-            stroke="#4d625d"
-            label={{ value: "test", position: "insideBottom", offset: -10, fill: "#4d625d" }}
+      <svg width="100%" height={HIGH} aria-hidden="true">
+        <rect className="band" width="100%" y={y(log.band)} height={y(-log.band) - y(log.band)} />
+        {log.ruled
+          .filter((one) => Math.abs(one.at) <= most)
+          .map((one) => (
+            <g key={one.at} className={one.at === 0 ? "ruled right" : "ruled"}>
+              <line x2="100%" y1={y(one.at)} y2={y(one.at)} />
+              <text x={-8} y={y(one.at)}>
+                {one.words}
+              </text>
+            </g>
+          ))}
+        {log.tests.slice(1).map((one, number) => (
+          <line
+            key={one.id}
+            className="way"
+            x1={x(number)}
+            x2={x(number + 1)}
+            y1={y(log.tests[number]?.off_by ?? 0)}
+            y2={y(one.off_by)}
           />
-          <YAxis
-            domain={[-most, most]}
-            ticks={log.ruled.map((one) => one.at)}
-            tickFormatter={(value: number) => log.ruled.find((one) => one.at === value)?.words ?? ""}
-            width={72}
-            stroke="#4d625d"
-          />
-          <Line
-            dataKey="off"
-            type="linear"
-            stroke="#14312c"
-            strokeWidth={1.5}
-            isAnimationActive={false}
-            dot={(props: { key?: React.Key | null; cx?: number; cy?: number; payload?: { good: boolean } }) => (
-              <circle
-                key={props.key}
-                cx={props.cx}
-                cy={props.cy}
-                r={5}
-                fill={props.payload?.good ? "#fffdf6" : "#9c2f2b"}
-                stroke={props.payload?.good ? "#14312c" : "#9c2f2b"}
-                strokeWidth={2}
-              />
+        ))}
+        {log.tests.map((one, number) => (
+          <g key={one.id} className={one.good ? "test" : "test off"}>
+            <circle cx={x(number)} cy={y(one.off_by)} r={5} />
+            {number % every === 0 && (
+              <text x={x(number)} y={BOTTOM + 18}>
+                {number + 1}
+              </text>
             )}
-          />
-        </LineChart>
-      </ResponsiveContainer>
+          </g>
+        ))}
+        <text className="axis" x="50%" y={HIGH - 6}>
+          test
+        </text>
+      </svg>
       <p className="ends">
         <span>above: too wide</span>
         <span>below: too narrow</span>
