@@ -2927,10 +2927,10 @@ export interface components {
             width: string;
         };
         /**
-         * CheckpointOut
+         * CheckpointShownOut
          * @description What a step makes, foretold.
          */
-        CheckpointOut: {
+        CheckpointShownOut: {
             /** Chance */
             chance: string;
             /** Height */
@@ -3620,35 +3620,6 @@ export interface components {
             within?: string;
         };
         /**
-         * ForetoldOut
-         * @description What a block will come out as.
-         */
-        ForetoldOut: {
-            /** Advice */
-            advice: string;
-            /** All Guesses */
-            all_guesses: boolean;
-            /** Chance */
-            chance: string;
-            /** Checkpoints */
-            checkpoints: components["schemas"]["CheckpointOut"][];
-            cut_for: components["schemas"]["ConsequenceOut"] | null;
-            /** Figures */
-            figures: string[];
-            /** Height */
-            height: string;
-            /** Likely */
-            likely: number;
-            /** Mismatch */
-            mismatch: string;
-            /** Mismatch Step */
-            mismatch_step: number;
-            /** Width */
-            width: string;
-            /** Within */
-            within: string;
-        };
-        /**
          * GroupIn
          * @description A group's name and people.
          */
@@ -4103,7 +4074,7 @@ export interface components {
         MeasuringOut: {
             /** Card */
             card: components["schemas"]["CardGroupOut"][];
-            foretold: components["schemas"]["ForetoldOut"];
+            foretold: components["schemas"]["PredictionOut"];
             /** Height */
             height: number;
             /** Parts */
@@ -4642,6 +4613,35 @@ export interface components {
             trim: string;
             /** Width */
             width: number;
+        };
+        /**
+         * PredictionOut
+         * @description What a block will come out as.
+         */
+        PredictionOut: {
+            /** Advice */
+            advice: string;
+            /** All Guesses */
+            all_guesses: boolean;
+            /** Chance */
+            chance: string;
+            /** Checkpoints */
+            checkpoints: components["schemas"]["CheckpointShownOut"][];
+            cut_for: components["schemas"]["ConsequenceOut"] | null;
+            /** Figures */
+            figures: string[];
+            /** Height */
+            height: string;
+            /** Likely */
+            likely: number;
+            /** Mismatch */
+            mismatch: string;
+            /** Mismatch Step */
+            mismatch_step: number;
+            /** Width */
+            width: string;
+            /** Within */
+            within: string;
         };
         /**
          * PresetOut
@@ -5957,11 +5957,11 @@ export interface components {
             ];
         };
         /**
-         * SewingIn
+         * SewingAskedIn
          * @description A draft whose sewing is asked for, as drafted or in a colouring; the block that it is kept
          *     as, if what is ticked is wanted.
          */
-        SewingIn: {
+        SewingAskedIn: {
             /** Block Id */
             block_id?: string | null;
             /** Colouring */
@@ -16346,7 +16346,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SewingIn"];
+                "application/json": components["schemas"]["SewingAskedIn"];
             };
         };
         responses: {

@@ -27,7 +27,7 @@ class SizeOut(_Out):
     height: str
 
 
-class CheckpointInFile(_Out):
+class CheckpointOut(_Out):
     """What a join makes: on average, between which sizes nine of ten lie, and the chance that both
     sides are within the tolerance.
     """
@@ -59,22 +59,22 @@ class ErrorsOut(_Out):
     tolerance: str
 
 
-class ForetoldInFile(_Out):
+class ForetoldOut(_Out):
     """A block foretold. `block` is the last of the checkpoints; without seams there are none."""
 
     format: str
     name: str
     unit: str
     errors: ErrorsOut
-    checkpoints: list[CheckpointInFile]
-    block: CheckpointInFile | None
+    checkpoints: list[CheckpointOut]
+    block: CheckpointOut | None
     mismatch: MismatchOut | None
     advice: str
 
 
 def foretold_schema() -> dict[str, Any]:
     """The JSON Schema of the file."""
-    return ForetoldInFile.model_json_schema()
+    return ForetoldOut.model_json_schema()
 
 
 def write_foretold(plan: SewingPlan, found: Prediction, errors: Errors) -> dict[str, Any]:
@@ -83,7 +83,7 @@ def write_foretold(plan: SewingPlan, found: Prediction, errors: Errors) -> dict[
     """
     names = join_names(plan)
     checkpoints = [_checkpoint(one, names) for one in found.checkpoints]
-    return ForetoldInFile(
+    return ForetoldOut(
         format="yonk-foretold/1",
         name=plan.draft.name,
         unit=plan.draft.unit,
@@ -107,14 +107,14 @@ def _mismatch(one: Mismatch, names: dict[int, int]) -> MismatchOut:
     )
 
 
-def _checkpoint(one: Checkpoint, names: dict[int, int]) -> CheckpointInFile:
+def _checkpoint(one: Checkpoint, names: dict[int, int]) -> CheckpointOut:
     def size(which: str) -> SizeOut:
         return SizeOut(
             width=_length_out(getattr(one.width, which)),
             height=_length_out(getattr(one.height, which)),
         )
 
-    return CheckpointInFile(
+    return CheckpointOut(
         join=f"j{names[one.join]}",
         expected=size("expected"),
         low=size("low"),

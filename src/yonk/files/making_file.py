@@ -53,7 +53,7 @@ class SeamWishIn(FilePart):
 SewingChoices = Field(default=(), max_length=COUNTS["choices"][1])
 
 
-class SewingInFile(FilePart):
+class SewingIn(FilePart):
     """How the block is sewn together; what is left out is proposed."""
 
     order: OrderName | None = None
@@ -71,7 +71,7 @@ class _Making(FilePart):
     ) = None
     methods: dict[Text, Text] = Field(default_factory=dict)
     units: tuple[UnitMethodIn, ...] = ()
-    sewing: SewingInFile = Field(default_factory=SewingInFile)
+    sewing: SewingIn = Field(default_factory=SewingIn)
 
 
 def _type_of(setting: WorkSetting) -> Any:
@@ -147,7 +147,7 @@ def making_of(given: _Making, unit: LengthUnit) -> Making:
     )
 
 
-def wishes_of(given: SewingInFile) -> SewingWishes:
+def wishes_of(given: SewingIn) -> SewingWishes:
     """What a file says of the sewing."""
     return SewingWishes(
         order=given.order,

@@ -190,7 +190,7 @@ class BlockVerdictOut(Model):
     consequences: list[ConsequenceOut]
 
 
-class CheckpointOut(Model):
+class CheckpointShownOut(Model):
     """What a step makes, foretold."""
 
     step: int
@@ -202,7 +202,7 @@ class CheckpointOut(Model):
     likely: float
 
 
-class ForetoldOut(Model):
+class PredictionOut(Model):
     """What a block will come out as."""
 
     width: str
@@ -210,7 +210,7 @@ class ForetoldOut(Model):
     chance: str
     likely: float
     within: str
-    checkpoints: list[CheckpointOut]
+    checkpoints: list[CheckpointShownOut]
     mismatch: str
     mismatch_step: int
     advice: str
@@ -230,7 +230,7 @@ class MeasuringOut(Model):
     verdict: BlockVerdictOut | None
     taken_back: int
     taken_back_limit: int
-    foretold: ForetoldOut
+    foretold: PredictionOut
 
 
 class MeasuredIn(Model):

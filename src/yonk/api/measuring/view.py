@@ -10,12 +10,12 @@ from yonk.api.measuring.schemas import (
     BlockVerdictOut,
     CardGroupOut,
     CardRowOut,
-    CheckpointOut,
+    CheckpointShownOut,
     ConsequenceOut,
     FigureIO,
-    ForetoldOut,
     MeasuringOut,
     NextTestOut,
+    PredictionOut,
     RuledOut,
     SeamLogOut,
     SeamTestOut,
@@ -247,11 +247,11 @@ class MeasuringView:
             consequences=[consequence_out(one) for one in consequences(found, self.draft, errors)],
         )
 
-    def _foretold(self, found: Prediction, errors: Errors, log: SeamLog) -> ForetoldOut:
+    def _foretold(self, found: Prediction, errors: Errors, log: SeamLog) -> PredictionOut:
         block, most = found.block, found.mismatch
         step = self.steps[most.join].number if most else 0
         standing, guesses = log.standing, log.guesses
-        return ForetoldOut(
+        return PredictionOut(
             width=range_words(block.width, self.unit) if block else "",
             height=range_words(block.height, self.unit) if block else "",
             chance=percent(block.chance) if block else "",
@@ -275,9 +275,9 @@ class MeasuringView:
     def _number(self, join: int) -> int:
         return self.steps[join].number
 
-    def _checkpoint(self, one: Checkpoint, number: int) -> CheckpointOut:
+    def _checkpoint(self, one: Checkpoint, number: int) -> CheckpointShownOut:
         step = self.steps[one.join]
-        return CheckpointOut(
+        return CheckpointShownOut(
             step=number,
             words=step.words,
             must=step.checkpoint,

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 
 from yonk.api.in_colouring import draft_in
-from yonk.api.sewing.schemas import JoinIn, SewingIn, SewingPrintIn
+from yonk.api.sewing.schemas import JoinIn, SewingAskedIn, SewingPrintIn
 from yonk.api.sewing.view import back_view, join_view, sewing_view
 from yonk.api.wire import PDF, SVG, as_bytes
 from yonk.core.paper import Draft, DraftError
@@ -15,7 +15,7 @@ from yonk.files.back_svg import write_back_svg
 from yonk.files.download import File
 from yonk.files.sewing_pdf import write_sewing_pdf
 
-SewingAsked = SewingIn | JoinIn | SewingPrintIn
+SewingAsked = SewingAskedIn | JoinIn | SewingPrintIn
 
 
 def _draft(asked: SewingAsked) -> tuple[Draft, list[str]]:
@@ -26,7 +26,7 @@ def _plan(asked: SewingAsked) -> SewingPlan:
     return sewing_plan(_draft(asked)[0])
 
 
-def sewing(asked: SewingIn, done: Mapping[str, tuple[int, str]]) -> bytes:
+def sewing(asked: SewingAskedIn, done: Mapping[str, tuple[int, str]]) -> bytes:
     """How a block is sewn together, and what of it is sewn."""
     draft, names = _draft(asked)
     plan, blocks = sewing_plan(draft), draft.making.blocks

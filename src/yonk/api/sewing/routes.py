@@ -11,7 +11,7 @@ from yonk.api.sewing.schemas import (
     BackOut,
     JoinIn,
     JoinOut,
-    SewingIn,
+    SewingAskedIn,
     SewingOut,
     SewingPrintIn,
     TickIn,
@@ -25,7 +25,7 @@ router = APIRouter(prefix="/api")
 
 
 @router.post("/sewing", response_model=SewingOut, responses=ERRORS)
-async def sewing(asked: SewingIn, db: Db, work: WorkerGiven) -> Response:
+async def sewing(asked: SewingAskedIn, db: Db, work: WorkerGiven) -> Response:
     """How a block is sewn together and pressed, and what of it is sewn."""
     kept = await run_in_threadpool(sewn_of, db, asked.block_id) if asked.block_id else []
     done = {one.mark: (one.done, one.words) for one in kept}

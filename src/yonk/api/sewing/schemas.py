@@ -15,7 +15,7 @@ from yonk.core.pressing import IntersectionState, SlipKind, StepKind
 MOST_SEWN = 100_000_000  # more than the most blocks have joins; a larger count is a slip
 
 
-class SewingIn(Model):
+class SewingAskedIn(Model):
     """A draft whose sewing is asked for, as drafted or in a colouring; the block that it is kept
     as, if what is ticked is wanted.
     """

@@ -70,7 +70,7 @@ def begin_block(asked: BlockBeginning, settings: Mapping[str, str] = NO_SETTINGS
 
     Raises: `DraftError` naming the field.
 
-    >>> draft = begin_block(Beginning(width="8", columns="1 2 1", rows="2"))
+    >>> draft = begin_block(BlockBeginning(width="8", columns="1 2 1", rows="2"))
     >>> draft.height, [str(part) for part in draft.columns], len(draft.rows)
     (Fraction(8, 1), ['1', '2', '1'], 2)
     """

@@ -129,7 +129,7 @@ def lay_strips(
 
     Returns: the strips, and how many of each kind found no room.
 
-    >>> strips, left = lay_strips([Wanted(0, 4, 4, 10)], 40)
+    >>> strips, left = lay_strips([WantedRectangles(0, 4, 4, 10)], 40)
     >>> len(strips), strips[0].used, sum(left.values())
     (1, 40, 0)
     """

@@ -101,7 +101,7 @@ def mismatch_words(one: Mismatch, step: int, unit: LengthUnit) -> str:
 def seam_off_words(off: Fraction, unit: LengthUnit) -> str:
     """By how much a seam is off, in words.
 
-    >>> off_words(Fraction(1, 60), "in"), off_words(Fraction(-1, 30), "in")
+    >>> seam_off_words(Fraction(1, 60), "in"), seam_off_words(Fraction(-1, 30), "in")
     ('a thread too wide', '1⁄32″ too narrow')
     """
     rounded = nearest(abs(off), STEP[unit])

@@ -21,10 +21,12 @@ _WORDS = {
 def fault_place_words(place: str) -> str:
     """The place of a fault in words; a number in brackets counts from nought.
 
-    >>> place_words("making.trim_margin"), place_words("borders.2.width")
+    >>> fault_place_words("making.trim_margin"), fault_place_words("borders.2.width")
     ('trim margin', 'border 2, width')
-    >>> place_words("seams[3]"), place_words("setting.half_blocks"), place_words("")
-    ('seam 4', 'setting, half blocks', '')
+    >>> fault_place_words("seams[3]"), fault_place_words("setting.half_blocks")
+    ('seam 4', 'setting, half blocks')
+    >>> fault_place_words("")
+    ''
     """
     found: list[str] = []
     for part in re.findall(r"\[\d+\]|[^.\[\]]+", place):

@@ -23,8 +23,9 @@ def cut_size_words(width: Length | Fraction, height: Length | Fraction, unit: Le
     Args:
         width, height: in `unit`.
 
-    >>> size(Fraction(7, 2), Fraction(7, 2), "in"), size(Fraction(4), Fraction(2), "in")
-    ('3 1⁄2″', '4″ × 2″')
+    >>> half = Fraction(7, 2)
+    >>> cut_size_words(half, half, "in"), cut_size_words(half, Fraction(2), "in")
+    ('3 1⁄2″', '3 1⁄2″ × 2″')
     """
     wide, high = Length.of(width), Length.of(height)
     return show(wide, unit) if wide == high else show_size(wide, high, unit)

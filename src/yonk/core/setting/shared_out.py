@@ -73,7 +73,7 @@ def block_progress(counts: Mapping[str, int], parts: Sequence[SharedPart]) -> di
 
     Returns: the progress by the block's key, the quilt's blocks in their order first.
 
-    >>> progress_of({"a": 8}, [Part("ann", "a", 5, cut=2)])["a"].left
+    >>> block_progress({"a": 8}, [SharedPart("ann", "a", 5, cut=2)])["a"].left
     3
     """
     keys = dict.fromkeys((*counts, *(part.block for part in parts)))

@@ -29,8 +29,8 @@ class TemplateForm:
     def of(rings: Iterable[Ring], steps: Rational) -> TemplateForm:
         """The form of rings that are counted in steps, so many to a unit.
 
-        >>> Form.of([((0, 0), (2, 0), (0, 4))], 6)
-        Form(rings=(((0, 0), (1, 0), (0, 2)),), over=3)
+        >>> TemplateForm.of([((0, 0), (2, 0), (0, 4))], 6)
+        TemplateForm(rings=(((0, 0), (1, 0), (0, 2)),), over=3)
         """
         exact = Fraction(steps)
         times, over = exact.denominator, exact.numerator
