@@ -2467,7 +2467,7 @@ export interface components {
         };
         /**
          * AskedOut
-         * @description A piece that a method cuts; `told` is as typed, `right` what we would cut, with its
+         * @description A piece that a method cuts; `given` is as typed, `right` what we would cut, with its
          *     working.
          */
         AskedOut: {

@@ -58,7 +58,7 @@ BEGINNING = 120.0  # points: room for the heading of such a list with its first 
 def write_cutting_pdf(
     cutting: CutList, paper: PaperName = "letter", from_trial: Sequence[str] = (), *, first: int = 1
 ) -> bytes:
-    """The list and the layouts, with what is `told` of the trial block."""
+    """The list and the layouts, with what is told `from_trial` blocks."""
     title = f"{cutting.name}: cutting list for {cutting.whole}"
     said = [" ".join(["From the trial block:", *from_trial])] if from_trial else []
     return bound(cutting_story(cutting, title, paper, said), paper, title, first)
@@ -67,7 +67,7 @@ def write_cutting_pdf(
 def cutting_story(
     cutting: CutList, title: str, paper: PaperName, from_trial: Sequence[str] = ()
 ) -> list[Flowable]:
-    """The same, to be bound with other sheets; what is `told` above the list, each by itself."""
+    """The same, to be bound with other sheets; above the list what is told `from_trial`."""
     story: list[Flowable] = [
         Paragraph(marked(title, 17), style(17, bold=True)),
         Paragraph(marked(cutting.summary, 11), style(11, colour=SOFT)),

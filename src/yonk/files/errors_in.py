@@ -24,7 +24,7 @@ def errors_given(given: Mapping[str, str | None], unit: LengthUnit) -> Errors:
     """What is told, and a first guess for the rest.
 
     Args:
-        told: lengths as they are typed, by the names of `Errors`.
+        given: lengths as they are typed, by the names of `Errors`.
         unit: the draft's.
 
     Raises: `BadFileError` with a fault for each that is no length or out of its bounds.

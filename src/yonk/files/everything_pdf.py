@@ -47,7 +47,7 @@ def write_everything_pdf(
     cutting list where none is.
 
     Args:
-        told: what a trial block says for the rest, above the cutting list.
+        from_trial: what a trial block says for the rest, above the cutting list.
     """
     known = sheets_of(cutting)
     chosen: list[SheetName] = [name for name in known if name in wanted] or ["cutting"]

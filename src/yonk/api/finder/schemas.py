@@ -48,7 +48,7 @@ class PossibleOut(Model):
 
 
 class AskedOut(Model):
-    """A piece that a method cuts; `told` is as typed, `right` what we would cut, with its
+    """A piece that a method cuts; `given` is as typed, `right` what we would cut, with its
     working.
     """
 

@@ -20,6 +20,7 @@ from yonk.core.drawing.faces import (
     Spot,
     Stretch,
     draw,
+    from_least,
     grid_point_inside,
     work_in,
 )
@@ -58,6 +59,7 @@ __all__ = [
     "corners",
     "draw",
     "face_fabrics",
+    "from_least",
     "grid_point_inside",
     "know_paint_faces",
     "lay",

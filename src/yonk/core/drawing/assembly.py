@@ -17,7 +17,7 @@ from functools import cached_property
 from math import gcd
 from typing import Generic, NamedTuple, TypeVar
 
-from yonk.core.drawing.faces import Drawing, Ring, Spot
+from yonk.core.drawing.faces import Drawing, Ring, Spot, from_least
 from yonk.core.paper import ROOT_2, Length, Rational
 
 WhatIsKnown = TypeVar("WhatIsKnown")
@@ -172,9 +172,7 @@ class Region:
         wide, high = self.width, self.height
 
         def laid(ring: Ring) -> Ring:
-            new = ring_turned(ring, quarters, wide, high, mirrored=mirrored)
-            least = new.index(min(new))
-            return tuple(new[least:] + new[:least])
+            return from_least(ring_turned(ring, quarters, wide, high, mirrored=mirrored))
 
         pieces = [
             Piece(
@@ -318,9 +316,7 @@ def _moved(ring: Ring, left: int, top: int) -> Ring:
 
 def _quartered(ring: Ring) -> Ring:
     """In the frame turned by 45°, whose steps are 1/√2 as long."""
-    turned = [(x + y, y - x) for x, y in ring]
-    least = turned.index(min(turned))
-    return tuple(turned[least:] + turned[:least])
+    return from_least([(x + y, y - x) for x, y in ring])
 
 
 def _cuts(spans: list[tuple[int, int]]) -> tuple[int, ...]:

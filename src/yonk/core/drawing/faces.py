@@ -545,14 +545,15 @@ def _rings(
         kept[ring].append((x, y))
     clockwise = shapely.is_ccw(lines)  # counter-clockwise with y upward is clockwise as seen
     return [
-        _from_least(ring if as_seen else ring[::-1])
+        from_least(ring if as_seen else ring[::-1])
         for ring, as_seen in zip(kept, clockwise, strict=True)
     ]
 
 
-def _from_least(ring: list[Spot]) -> Ring:
+def from_least(ring: Sequence[Spot]) -> Ring:
+    """A ring from its least spot on: alike wherever it began."""
     least = ring.index(min(ring))
-    return tuple(ring[least:] + ring[:least])
+    return (*ring[least:], *ring[:least])
 
 
 def forget_drawings() -> None:

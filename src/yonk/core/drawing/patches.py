@@ -11,7 +11,7 @@ from functools import lru_cache
 from math import isqrt
 from typing import Literal, NamedTuple
 
-from yonk.core.drawing.faces import Drawing, Outline, Ring
+from yonk.core.drawing.faces import Drawing, Outline, Ring, from_least
 from yonk.core.paper import UNASSIGNED, Draft, Length, Paint, Rational, square_root
 
 ShapeName = Literal[
@@ -173,8 +173,7 @@ def _seen_from(
     seen = []
     for hole in holes:
         spots = [((x - cx) * dx + (y - cy) * dy, (y - cy) * dx - (x - cx) * dy) for x, y in hole]
-        least = spots.index(min(spots))
-        seen.append(tuple(spots[least:] + spots[:least]))
+        seen.append(from_least(spots))
     return tuple(sorted(seen))
 
 

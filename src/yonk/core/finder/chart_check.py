@@ -44,10 +44,10 @@ class ChartVerdict:
     """What comes of the sizes told, in the draft's unit. `comes_out` is None where it cannot be
     sewn at all.
 
-    Where the pieces can be `sewn`, but a size cannot be told, they are too small by far. `room` is
-    how much wider and higher than unfinished it comes out; `right` tells whether every fabric then
-    lies in its place and the seam allowance is there all round. `flap` is how far cloth lies loose
-    in the middle, where that is so much that it must be cut away.
+    Where the pieces can be `sewn`, but a size cannot be told, they are too small by far. `oversize`
+    is how much wider and higher than unfinished it comes out; `right` tells whether every fabric
+    then lies in its place and the seam allowance is there all round. `flap` is how far cloth lies
+    loose in the middle, where that is so much that it must be cut away.
     """
 
     right: bool
@@ -96,7 +96,7 @@ def check(
     Args:
         width, height: the finished size, in the unit of `terms`; the height only where the
         kind has two sizes.
-        told: cut sizes by the number of the piece; what is not told is cut as we would.
+        given: cut sizes by the number of the piece; what is not given is cut as we would.
 
     Returns: what comes out, how much there is to trim, and whether it is as drafted.
 

@@ -45,7 +45,7 @@ class OnHand:
 class Possible:
     """What they can become: a unit of a finished size, how many, from how many of the pieces.
 
-    `whole` tells that the pieces are used as they are; then `room` is how much larger than
+    `whole` tells that the pieces are used as they are; then `oversize` is how much larger than
     unfinished the units come out. Otherwise they are cut to the sizes of `needs` first, which are
     those of one of the `lots`.
     """

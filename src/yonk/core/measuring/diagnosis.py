@@ -94,7 +94,7 @@ def is_good(off: Fraction, unit: LengthUnit) -> bool:
 @dataclass(frozen=True)
 class Noise:
     """What every size is off by without any cause: the reading, and her own spread. `shared` is its
-    variance between the sizes, `room` how far off each may be left.
+    variance between the sizes, `oversize` how far off each may be left.
     """
 
     reading: float

@@ -209,7 +209,7 @@ def errors_of(
 
     Args:
         found: how her seam stands; None without a test.
-        told: what she said or what is guessed of all the rest.
+        reported: what she said or what is guessed of all the rest.
         seam: the block's seam allowance, in `unit`.
 
     Returns: the errors with the seam's from her log. A block whose seam is about the one that was

@@ -61,7 +61,7 @@ from yonk.core.paper.measure import (
     write_mixed,
     write_typed,
 )
-from yonk.core.paper.points import XY, Array, Point, PointText, Polygon
+from yonk.core.paper.points import MOST_INT64, XY, Array, Point, PointText, Polygon
 from yonk.core.paper.ruling import Ruling
 from yonk.core.paper.seams import inside, outside, seam_without, tidy, whole_seam
 from yonk.core.paper.settings import (
@@ -94,6 +94,7 @@ __all__ = [
     "LENGTHS",
     "LONGEST_NAME",
     "MINUS",
+    "MOST_INT64",
     "ORDERS",
     "OTHER_UNIT",
     "ROOT_2",

@@ -10,3 +10,5 @@ PointText = tuple[str, str]  # a point as it is typed
 XY = tuple[float, float]  # a point or a direction as floats, in a unit that its user tells
 Polygon = tuple[XY, ...]  # an outline; it closes by itself
 Array = Any  # numpy arrays; of Python integers where 64 bits could overflow
+
+MOST_INT64 = 2**61  # below it sums and differences of two numbers fit into 64 bits

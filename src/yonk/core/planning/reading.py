@@ -28,7 +28,7 @@ from yonk.core.drawing import (
     take_apart,
     wholes,
 )
-from yonk.core.paper import UNASSIGNED, Draft, Length
+from yonk.core.paper import MOST_INT64, UNASSIGNED, Draft, Length
 from yonk.core.units import (
     BY_NAME,
     KINDS,
@@ -43,7 +43,6 @@ from yonk.core.units import (
 )
 
 Identity = tuple[Any, ...]
-_MOST_INT64 = 2**62  # below it boxes fit into 64 bits, and so does their difference
 MANY_PIECES = 512  # of a larger region there is seldom a second one
 PLAIN: frozenset[UnitKindName] = frozenset(("patch", "checker", "strip-set"))
 
@@ -319,7 +318,7 @@ class _Grouping:
         )
         stem = kind, region.on_point, *sizes
         turned: Region | None = None
-        if region.plain and max(region.width, region.height) < _MOST_INT64:
+        if region.plain and max(region.width, region.height) < MOST_INT64:
             own, mirror = self._of_boxes(region)
             least, least_mirrored = min(own), min(mirror)
             turns = [turn for turn, one in enumerate(own) if one == least]

@@ -9,6 +9,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from yonk.core.drawing import Region
+from yonk.core.paper import MOST_INT64
 from yonk.core.sewing import Motion, SewnWork
 from yonk.core.units.needs import Cloth, Need, Terms, rectangle_need
 from yonk.core.units.stamp import Stamp
@@ -33,8 +34,6 @@ from yonk.core.units.unit import (
     UnitKind,
     in_batches_of,
 )
-
-_MOST_INT64 = 2**62  # below it boxes fit into 64 bits, and so does their difference
 
 
 @dataclass(frozen=True)
@@ -279,7 +278,7 @@ class Checkerboard(UnitKind):
         size = across[0]
         if not region.plain:
             return None
-        large = max(region.width, region.height) > _MOST_INT64
+        large = max(region.width, region.height) > MOST_INT64
         boxes = np.array(region.boxes, dtype=object if large else np.int64)
         corners = boxes[:, :2]
         if np.any(boxes[:, 2:] - corners != size):

@@ -15,8 +15,8 @@ from math import atan2, cos, pi, sin
 import numpy as np
 import shapely
 
-from yonk.core.drawing import Piece, Ring, lengths, ring_turned
-from yonk.core.paper import ROOT_2, Array, Length, Polygon, Rational
+from yonk.core.drawing import Piece, Ring, from_least, lengths, ring_turned
+from yonk.core.paper import MOST_INT64, ROOT_2, Array, Length, Polygon, Rational
 from yonk.core.units.form import TemplateForm
 from yonk.core.units.half_rectangle_triangle import right_triangle
 from yonk.core.units.needs import Cloth, Hand, Need, Rotary, Terms, isosceles, rectangle_need
@@ -24,7 +24,6 @@ from yonk.core.units.needs import Cloth, Hand, Need, Rotary, Terms, isosceles, r
 POINTS_CUT_OFF_AT = (
     2.0  # seam allowances from the corner of the finished patch, measured along its bisector
 )
-_MOST_INT64 = 2**61  # the sum of two sides of a box that is no greater fits into 64 bits
 _FINEST = 10**9  # an outline is told to so fine a part of a unit
 
 SideVector = tuple[int, int]
@@ -153,7 +152,7 @@ def _forms(pieces: Sequence[Piece], turns: int, scale: Rational) -> Iterator[Tem
         least, ways = min(begins), []
         for turn, begin in enumerate(begins):
             if begin == least:
-                rings = [_from_least(ring_turned(ring, turn, wide, high)) for ring in own]
+                rings = [from_least(ring_turned(ring, turn, wide, high)) for ring in own]
                 ways.append((rings[0], *sorted(rings[1:])))
         yield TemplateForm.of(min(ways), steps)
 
@@ -166,7 +165,7 @@ def _begins(pieces: Sequence[Piece]) -> tuple[list[list[int]], list[list[int]]]:
     counts = [len(piece.ring) for piece in pieces]
     starts, of = np.cumsum([0, *counts[:-1]]), np.repeat(np.arange(len(pieces)), counts)
     spots = np.array([spot for piece in pieces for spot in piece.ring], dtype=object)
-    x, y = (spots if spots.max() >= _MOST_INT64 else spots.astype(np.int64)).T
+    x, y = (spots if spots.max() >= MOST_INT64 else spots.astype(np.int64)).T
     left, top = np.minimum.reduceat(x, starts), np.minimum.reduceat(y, starts)
     right, bottom = np.maximum.reduceat(x, starts), np.maximum.reduceat(y, starts)
 
@@ -183,11 +182,6 @@ def _begins(pieces: Sequence[Piece]) -> tuple[list[list[int]], list[list[int]]]:
         least(on_right, on_top),
     )
     return np.stack((left, top, wide, high), axis=1).tolist(), np.stack(begins, axis=1).tolist()
-
-
-def _from_least(ring: list[tuple[int, int]]) -> Ring:
-    least = ring.index(min(ring))
-    return tuple(ring[least:] + ring[:least])
 
 
 def _outlines(

@@ -229,7 +229,7 @@ class Counted:
     draft's unit.
 
     Sewing them at the table one by one shows the same, but takes as long as the square of their
-    number. `kept` is the cloth in one unit, `room` how much wider and higher than unfinished it
+    number. `kept` is the cloth in one unit, `oversize` how much wider and higher than unfinished it
     comes out, `length` all that is sewn. `strips_level` tells, of what is cut across strips sewn
     together, whether they lie level in the unit.
     """
