@@ -84,6 +84,20 @@ def test_colourings_are_refused_dropped_and_lose_a_dropped_fabric() -> None:
             apply(draft, act)
 
 
+def test_what_a_change_of_a_colouring_leaves_out_stays_as_it_is() -> None:
+    """Two quick changes made from one look at the page never undo each other."""
+    draft = apply(even(2, 2), PutColouring())
+    draft = apply(draft, PutColouring(number=0, fabrics={"peat": "rowan"}))
+    draft = apply(draft, PutColouring(number=0, blocks="3"))
+    draft = apply(draft, PutColouring(number=0, fabrics={"fog": "gorse"}, mirrored=True))
+    draft = apply(draft, PutColouring(number=0, name=" Dusk  two "))
+    (one,) = draft.colourings
+    assert (one.name, one.blocks, one.mirrored) == ("Dusk two", 3, True)
+    assert one.fabrics == (("fog", "gorse"), ("peat", "rowan"))
+    back = apply(draft, PutColouring(number=0, fabrics={"peat": "peat"}))
+    assert back.colourings[0].fabrics == (("fog", "gorse"),)
+
+
 def test_the_chart_marks_the_sizes_on_the_ruler() -> None:
     draft = apply(
         even(3, 3), Put(cell=Span(0, 0), unit="half-square-triangle", fabrics=("peat", "fog"))

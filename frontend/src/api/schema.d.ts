@@ -4783,31 +4783,26 @@ export interface components {
         };
         /**
          * PutColouring
-         * @description Add a colouring of the block, or change the one of that number: which fabric takes the place
-         *     of which.
+         * @description Add a colouring of the block, or change the one of that number. What is left out stays as it
+         *     is, so that two quick changes never undo each other; `fabrics` has the fabrics to change, each
+         *     with the one in its place or itself.
          */
         PutColouring: {
-            /**
-             * Blocks
-             * @default 1
-             */
-            blocks?: number | string;
+            /** Blocks */
+            blocks?: number | string | null;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             do: "colouring";
             /** Fabrics */
-            fabrics: {
+            fabrics?: {
                 [key: string]: string;
             };
-            /**
-             * Mirrored
-             * @default false
-             */
-            mirrored?: boolean;
+            /** Mirrored */
+            mirrored?: boolean | null;
             /** Name */
-            name: string;
+            name?: string | null;
             /** Number */
             number?: number | null;
         };

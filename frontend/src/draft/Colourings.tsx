@@ -8,9 +8,9 @@ type Colouring = Draft["colourings"][number];
 
 /** The same draft in several sets of fabrics, side by side, each with its own count of blocks. */
 export function Colourings({ view, onClose, act }: { view: Draft; onClose: () => void; act: (acts: Act[]) => void }) {
-  const put = (one: Colouring, change: Partial<Omit<Colouring, "blocks">> & { blocks?: string }) => {
-    const { number, name, blocks, mirrored, fabrics } = { ...one, ...change };
-    act([{ do: "colouring", number, name, blocks, mirrored, fabrics }]);
+  // only what is changed is sent: what is shown may be older than what was asked for a moment ago
+  const put = ({ number }: Colouring, change: Partial<Omit<Colouring, "blocks">> & { blocks?: string }) => {
+    act([{ do: "colouring", number, ...change }]);
   };
   const used = view.fabrics.filter((fabric) => fabric.patches > 0);
   return (
@@ -75,7 +75,7 @@ export function Colourings({ view, onClose, act }: { view: Draft; onClose: () =>
                         aria-label={`${fabric.name} in ${one.name}`}
                         value={one.fabrics[fabric.key] ?? fabric.key}
                         onChange={(event) =>
-                          put(one, { fabrics: { ...one.fabrics, [fabric.key]: event.target.value } })
+                          put(one, { fabrics: { [fabric.key]: event.target.value } })
                         }
                       >
                         {view.fabrics.map((other) => (
@@ -100,7 +100,7 @@ export function Colourings({ view, onClose, act }: { view: Draft; onClose: () =>
           <button
             type="button"
             className="add-colouring"
-            onClick={() => act([{ do: "colouring", name: "", blocks: 1, mirrored: false, fabrics: {} }])}
+            onClick={() => act([{ do: "colouring" }])}
           >
             + colouring
           </button>

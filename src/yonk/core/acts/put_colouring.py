@@ -4,7 +4,7 @@ of which.
 
 from __future__ import annotations
 
-from dataclasses import dataclass, replace
+from dataclasses import dataclass, field, replace
 from typing import Literal
 
 from yonk.core.acts.act import Act
@@ -17,34 +17,47 @@ MOST_COLOURINGS = COUNTS["colourings"][1]
 
 @dataclass(frozen=True, kw_only=True)
 class PutColouring(Act):
-    """Add a colouring of the block, or change the one of that number: which fabric takes the place
-    of which.
+    """Add a colouring of the block, or change the one of that number. What is left out stays as it
+    is, so that two quick changes never undo each other; `fabrics` has the fabrics to change, each
+    with the one in its place or itself.
     """
 
     do: Literal["colouring"] = "colouring"
     number: int | None = None
-    name: str
-    blocks: int | str = 1
-    mirrored: bool = False
-    fabrics: dict[str, str]
+    name: str | None = None
+    blocks: int | str | None = None
+    mirrored: bool | None = None
+    fabrics: dict[str, str] = field(default_factory=dict)
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:
         """The draft after it. Raises `DraftError` naming the field."""
-        blocks = check_count(self.blocks, "blocks", "blocks_of_a_colouring")
-        for key, other in self.fabrics.items():
-            check_known(draft, key)
-            check_known(draft, other)
-        name = " ".join(self.name.split())[:120] or f"Colouring {len(draft.colourings) + 2}"
-        changed = tuple((key, other) for key, other in sorted(self.fabrics.items()) if key != other)
-        new = Colouring(name=name, blocks=blocks, mirrored=self.mirrored, fabrics=changed)
+        kept = draft.colourings
+        usual_name = f"Colouring {len(kept) + 2}"
         if self.number is None:
-            if len(draft.colourings) >= MOST_COLOURINGS:
+            if len(kept) >= MOST_COLOURINGS:
                 raise DraftError(
                     "colourings", f"are {MOST_COLOURINGS} already, the most there can be"
                 )
-            return replace(draft, colourings=(*draft.colourings, new))
+            new = self._changed(draft, Colouring(name=usual_name), usual_name)
+            return replace(draft, colourings=(*kept, new))
         check_colouring(draft, self.number)
-        kept = tuple(
-            new if number == self.number else one for number, one in enumerate(draft.colourings)
+        changed = self._changed(draft, kept[self.number], usual_name)
+        return replace(
+            draft, colourings=(*kept[: self.number], changed, *kept[self.number + 1 :])
         )
-        return replace(draft, colourings=kept)
+
+    def _changed(self, draft: Draft, colouring: Colouring, usual_name: str) -> Colouring:
+        for key, other in self.fabrics.items():
+            check_known(draft, key)
+            check_known(draft, other)
+        pairs = {**dict(colouring.fabrics), **self.fabrics}
+        changes: dict[str, object] = {
+            "fabrics": tuple(sorted((key, other) for key, other in pairs.items() if key != other))
+        }
+        if self.name is not None:
+            changes["name"] = " ".join(self.name.split())[:120] or usual_name
+        if self.blocks is not None:
+            changes["blocks"] = check_count(self.blocks, "blocks", "blocks_of_a_colouring")
+        if self.mirrored is not None:
+            changes["mirrored"] = self.mirrored
+        return replace(colouring, **changes)  # type: ignore[arg-type]
