@@ -42,9 +42,7 @@ class PutColouring(Act):
             return replace(draft, colourings=(*kept, new))
         check_colouring(draft, self.number)
         changed = self._changed(draft, kept[self.number], usual_name)
-        return replace(
-            draft, colourings=(*kept[: self.number], changed, *kept[self.number + 1 :])
-        )
+        return replace(draft, colourings=(*kept[: self.number], changed, *kept[self.number + 1 :]))
 
     def _changed(self, draft: Draft, colouring: Colouring, usual_name: str) -> Colouring:
         for key, other in self.fabrics.items():

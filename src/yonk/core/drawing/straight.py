@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from itertools import chain
 
 import numpy as np
 
@@ -75,12 +76,9 @@ def all_run_across(rings: Sequence[Ring], width: int, height: int) -> bool:
 
 def _sides(rings: Sequence[Ring], size: int) -> Array:
     """Every side by its two ends, a length of `size` lattice steps counted as one."""
-    ends = [
-        (*one, *other)
-        for ring in rings
-        for one, other in zip(ring, ring[1:] + ring[:1], strict=True)
-    ]
-    return np.array(ends, dtype=float) / size
+    sides = (zip(ring, ring[1:] + ring[:1], strict=True) for ring in rings)
+    spots = chain.from_iterable(chain.from_iterable(sides))
+    return np.fromiter(chain.from_iterable(spots), dtype=float).reshape(-1, 4) / size
 
 
 def _on_lines(sides: Array) -> Array:

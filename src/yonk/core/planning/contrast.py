@@ -63,13 +63,12 @@ def hard_to_tell_apart(reading: Reading) -> list[tuple[Fabric, Fabric]]:
     the fabrics.
     """
     draft = reading.draft
-    touching = {
-        frozenset((reading.fabrics[a], reading.fabrics[b])) for a, b in reading.drawing.neighbours
-    }
+    touching = {(reading.fabrics[a], reading.fabrics[b]) for a, b in reading.drawing.neighbours}
     pairs = [
         (one, other)
         for place, one in enumerate(draft.fabrics)
         for other in draft.fabrics[place + 1 :]
-        if UNASSIGNED not in (one.key, other.key) and frozenset((one.key, other.key)) in touching
+        if UNASSIGNED not in (one.key, other.key)
+        and not touching.isdisjoint(((one.key, other.key), (other.key, one.key)))
     ]
     return [pair for pair in pairs if too_near(*pair)]

@@ -158,8 +158,9 @@ def in_order_of_cutting(cuts: Iterable[Cut]) -> tuple[Cut, ...]:
             key=lambda cut: (
                 order[cut.fabric],
                 cut.shape != "strip",
-                -float(cut.height),  # thousands of fractions take long to compare
-                -float(cut.width),
+                # thousands of fractions take long to compare
+                -cut.height.numerator / cut.height.denominator,
+                -cut.width.numerator / cut.width.denominator,
                 cut.subcut,
                 cut.what.hand or "",
             ),

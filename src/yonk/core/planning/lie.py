@@ -32,11 +32,15 @@ def laid_by_print(
     `readings` are the block and its colourings, each for so many blocks. No more is cut than
     before.
     """
+    directional = {
+        fabric.key for fabric in readings[0][0].draft.fabrics if fabric.print == "directional"
+    }
+    if not directional:
+        return tuple(cuts)
     identities = {recipe.group.label: recipe.group.identity for recipe in recipes}
-    draft = readings[0][0].draft
     found: list[Cut] = []
     for cut in cuts:
-        if draft.fabric(cut.fabric).print != "directional":
+        if cut.fabric not in directional:
             found.append(cut)
         elif cut.shape == "square" and cut.subcut == "one-diagonal":
             found += _halved(cut, _corners(cut, identities, readings))

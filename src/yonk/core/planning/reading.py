@@ -402,24 +402,25 @@ class _Grouping:
         """The parts of a unit; those alike share what is told of them, since there may be
         thousands.
         """
-        details: dict[object, tuple[Cloth, Length, Length]] = {}
+        sizes: dict[object, tuple[Length, Length]] = {}
         parts = []
         for part in found.parts:
-            patch = self.patches[part.piece.face]
-            key = patch.fabric, patch.letter, part.role, part.width, part.height, part.turns
-            if key not in details:
-                details[key] = self._part_details(part, patch, region.turns)
-            parts.append(Part(*details[key], part.spot, part.piece))
+            key = part.width, part.height, part.turns
+            if key not in sizes:
+                sizes[key] = self._size(part, region.turns)
+            parts.append(Part(self._cloth(part), *sizes[key], part.spot, part.piece))
         return tuple(parts)
 
-    def _part_details(
-        self, part: FoundPart, patch: Patch, turns: int
-    ) -> tuple[Cloth, Length, Length]:
+    def _size(self, part: FoundPart, turns: int) -> tuple[Length, Length]:
         frame = Region((), 0, 0, turns + part.turns)
-        cloth = self._cloths.setdefault(
-            (patch.fabric, patch.letter, part.role), Cloth(patch.fabric, patch.letter, part.role)
-        )
-        return cloth, frame.length(part.width, self.scale), frame.length(part.height, self.scale)
+        return frame.length(part.width, self.scale), frame.length(part.height, self.scale)
+
+    def _cloth(self, part: FoundPart) -> Cloth:
+        patch = self.patches[part.piece.face]
+        key = patch.fabric, patch.letter, part.role
+        if key not in self._cloths:
+            self._cloths[key] = Cloth(*key)
+        return self._cloths[key]
 
 
 def _beginning(region: Region) -> tuple[object, ...]:

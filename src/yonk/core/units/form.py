@@ -32,8 +32,7 @@ class TemplateForm:
         >>> TemplateForm.of([((0, 0), (2, 0), (0, 4))], 6)
         TemplateForm(rings=(((0, 0), (1, 0), (0, 2)),), over=3)
         """
-        exact = Fraction(steps)
-        times, over = exact.denominator, exact.numerator
+        times, over = steps.denominator, steps.numerator
         found = tuple(rings)
         common = gcd(over, *[times * n for ring in found for spot in ring for n in spot])
         if times == common:  # counted so already, as most are

@@ -10,6 +10,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
 from fractions import Fraction
+from itertools import chain
 from math import atan2, cos, pi, sin
 
 import numpy as np
@@ -164,8 +165,7 @@ def _begins(pieces: Sequence[Piece]) -> tuple[list[list[int]], list[list[int]]]:
     """
     counts = [len(piece.ring) for piece in pieces]
     starts, of = np.cumsum([0, *counts[:-1]]), np.repeat(np.arange(len(pieces)), counts)
-    spots = np.array([spot for piece in pieces for spot in piece.ring], dtype=object)
-    x, y = (spots if spots.max() >= MOST_INT64 else spots.astype(np.int64)).T
+    x, y = _spots(pieces).T
     left, top = np.minimum.reduceat(x, starts), np.minimum.reduceat(y, starts)
     right, bottom = np.maximum.reduceat(x, starts), np.maximum.reduceat(y, starts)
 
@@ -184,6 +184,13 @@ def _begins(pieces: Sequence[Piece]) -> tuple[list[list[int]], list[list[int]]]:
     return np.stack((left, top, wide, high), axis=1).tolist(), np.stack(begins, axis=1).tolist()
 
 
+def _spots(pieces: Sequence[Piece]) -> Array:
+    """The corners of all outlines, one after the other, by 64 bits where their sums fit."""
+    numbers = [*chain.from_iterable(chain.from_iterable(piece.ring for piece in pieces))]
+    kind = np.int64 if max(numbers) < MOST_INT64 else object
+    return np.array(numbers, dtype=kind).reshape(-1, 2)
+
+
 def _outlines(
     pieces: Sequence[Piece], turns: int, scale: Rational, terms: Terms
 ) -> Iterator[tuple[Polygon, tuple[Length, Length]]]:
@@ -193,7 +200,7 @@ def _outlines(
     """
     angle, shrink = turns * pi / 4, 1 / (float(scale) * 2 ** (turns / 2))
     of_piece = np.repeat(np.arange(len(pieces)), [len(piece.ring) for piece in pieces])
-    spots = np.array([spot for piece in pieces for spot in piece.ring], dtype=float)
+    spots = _spots(pieces).astype(float)
     turned = np.array([[cos(angle), sin(angle)], [-sin(angle), cos(angle)]])
     rings = shapely.linearrings(spots @ turned * shrink, indices=of_piece)
     grown = shapely.buffer(
