@@ -74,9 +74,7 @@ export function Colourings({ view, onClose, act }: { view: Draft; onClose: () =>
                       <select
                         aria-label={`${fabric.name} in ${one.name}`}
                         value={one.fabrics[fabric.key] ?? fabric.key}
-                        onChange={(event) =>
-                          put(one, { fabrics: { [fabric.key]: event.target.value } })
-                        }
+                        onChange={(event) => put(one, { fabrics: { [fabric.key]: event.target.value } })}
                       >
                         {view.fabrics.map((other) => (
                           <option key={other.key} value={other.key}>
@@ -97,11 +95,7 @@ export function Colourings({ view, onClose, act }: { view: Draft; onClose: () =>
               )}
             </article>
           ))}
-          <button
-            type="button"
-            className="add-colouring"
-            onClick={() => act([{ do: "colouring" }])}
-          >
+          <button type="button" className="add-colouring" onClick={() => act([{ do: "colouring" }])}>
             + colouring
           </button>
         </div>
