@@ -13,7 +13,6 @@ from fastapi.testclient import TestClient
 
 from tests.drafts import terms
 from yonk.api.shown import length_words
-from yonk.core.paper import show
 from yonk.files.block_file import write_block
 from yonk.files.paper import drawable, marked
 from yonk.machine.cutting_machine import read_job
@@ -104,8 +103,8 @@ def test_questions_that_cannot_be_answered_name_what_is_wrong(
 
 
 def test_what_is_measured_is_said_to_the_nearest_sixteenth() -> None:
-    assert [length_words(length, terms()) for length in (0.0, 0.02, 0.13, -0.2, 1.5)] == [
-        show(0, "in"),
+    assert [str(length_words(length, terms())) for length in (0.0, 0.02, 0.13, -0.2, 1.5)] == [
+        "0″",
         "under 1⁄16″",
         "1⁄8″",
         "3⁄16″",

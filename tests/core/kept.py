@@ -16,8 +16,9 @@ from fractions import Fraction as F
 from pathlib import Path
 from typing import Any
 
+from yonk import words  # noqa: F401  what is said is kept as it is read
 from yonk.core.drawing import Region
-from yonk.core.paper import Length
+from yonk.core.paper import Capital, Decimal, Length, Measure, Message, Several
 from yonk.core.units import Method, TemplateForm, UnitKind
 
 KEPT = Path(__file__).parent / "said" / "answers.txt"
@@ -28,7 +29,7 @@ LEFT_OUT |= {"sewing", "pressing"}  # asked of in tests of their own
 
 def told(answer: Any) -> Any:
     """An answer as plain values: fractions as they are, floats to four places."""
-    if isinstance(answer, F | Length | Enum):
+    if isinstance(answer, F | Length | Enum | Message | Measure | Decimal | Several | Capital):
         return str(answer)
     if isinstance(answer, float):
         return round(answer, 4) + 0.0

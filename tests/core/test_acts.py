@@ -2,6 +2,7 @@
 
 from dataclasses import replace
 from fractions import Fraction as F
+from typing import get_args
 
 import pytest
 from hypothesis import given, settings
@@ -9,7 +10,7 @@ from hypothesis import strategies as st
 
 from tests.drafts import block, drafts, even, paints, seams, stamped
 from yonk.core.acts import (
-    MATES_WORDS,
+    MatesName,
     PaintPatch,
     Proportions,
     Put,
@@ -270,7 +271,11 @@ def test_any_act_keeps_every_patch_painted_once(draft: Draft, data: st.DataObjec
     )
     mates = data.draw(
         st.sampled_from(
-            [name for name in MATES_WORDS if columns == rows or name in ("none", "half-turn")]
+            [
+                name
+                for name in get_args(MatesName)
+                if columns == rows or name in ("none", "half-turn")
+            ]
         )
     )
     try:

@@ -11,7 +11,7 @@ from collections.abc import Iterator
 from dataclasses import fields, replace
 from fractions import Fraction as F
 from functools import cache
-from typing import Any
+from typing import Any, get_args
 
 import shapely
 
@@ -23,7 +23,7 @@ from yonk.core.acts.copy_cells import Copy
 from yonk.core.acts.drop_colouring import DropColouring
 from yonk.core.acts.drop_fabric import DropFabric
 from yonk.core.acts.line_length import LineLength
-from yonk.core.acts.mates import MATES_WORDS, possible_mates
+from yonk.core.acts.mates import MatesName, possible_mates
 from yonk.core.acts.move_edge import MoveEdge
 from yonk.core.acts.move_line import MoveLine
 from yonk.core.acts.put_colouring import PutColouring
@@ -76,9 +76,9 @@ from yonk.core.paper import (
     Ruling,
     cutting_schools,
     default_making,
-    fault_place_words,
     in_its_unit,
     inside,
+    message,
     outside,
     read_length,
     seam_without,
@@ -127,6 +127,7 @@ from yonk.files.block_file import write_block
 from yonk.files.plan_file import write_plan
 from yonk.files.sewing_file import write_sewing
 from yonk.machine.samples import all_samples
+from yonk.words import fault_place_words
 
 
 def uneven() -> Draft:
@@ -467,13 +468,13 @@ WRONG_PLACES = (
 
 
 def sayings() -> Iterator[tuple[str, Any]]:
-    yield "mates", MATES_WORDS
+    yield "mates", {name: message(f"mates-{name}") for name in get_args(MatesName)}
     yield "wrong places", [fault_place_words(place) for place in WRONG_PLACES]
     for name, draft in drafts().items():
         yield (
             f"cuts of {name}",
             [
-                cut_in_words(cut.what, amount, draft.fabric(cut.fabric).name, draft.unit)
+                cut_in_words(cut.what, amount, draft.fabric(cut.fabric).called, draft.unit)
                 for cut in make_plan(draft).cuts
                 for amount in (1, 7)
             ],

@@ -135,7 +135,7 @@ def test_a_length_told_too_fine_or_in_other_signs_is_refused() -> None:
             read_length(text)
     with pytest.raises(DraftError) as fault:
         typed_length("\ud800", "width", "finished", "in")
-    fault.value.message.encode()  # what is said of it can be sent
+    str(fault.value.message).encode()  # what is said of it can be sent
 
 
 def test_a_seam_end_a_hair_off_a_corner_is_planned_or_refused_in_words() -> None:

@@ -98,15 +98,17 @@ def test_a_patch_off_the_ruler_makes_the_block_larger_on_average() -> None:
     _, found = foretold(draft, NONE)
     assert found.block is not None
     assert found.block.width.expected == pytest.approx(float(F(31, 8)) + 0.5 + 2 * 0.0625)
-    assert "ruler" in found.advice or found.block.chance == 1.0
+    assert "ruler" in str(found.advice) or found.block.chance == 1.0
 
 
 def test_advice_names_what_helps_most() -> None:
     wrong_seam = replace(first_guess("in"), seam_error=F(1, 64))
-    assert foretold(SAMPLES["Gale Lantern"], wrong_seam)[1].advice.startswith("Correct the seam")
+    assert str(foretold(SAMPLES["Gale Lantern"], wrong_seam)[1].advice).startswith(
+        "Correct the seam"
+    )
     bad_cuts = replace(first_guess("in"), cut_spread=F(1, 12))
-    assert foretold(SAMPLES["Stile"], bad_cuts)[1].advice.startswith(("Cut", "Sew"))
-    assert foretold(GATE, NONE)[1].advice.startswith("No single change")
+    assert str(foretold(SAMPLES["Stile"], bad_cuts)[1].advice).startswith(("Cut", "Sew"))
+    assert str(foretold(GATE, NONE)[1].advice).startswith("No single change")
     assert foretold(replace(GATE, seams=()), NONE)[1].checkpoints == ()
 
 
@@ -230,4 +232,4 @@ def test_seams_drawn_anywhere_are_foretold_as_well() -> None:
 def test_a_size_is_not_an_inch_off_what_it_must_be() -> None:
     far = "cannot be so far from 4 1⁄2″; look whether it was read right"
     for size, fault in ((F(7, 2), ""), (F(11, 2), ""), (F(223, 64), far), (F(353, 64), far)):
-        assert size_fault(size, 4.5, "in") == fault
+        assert str(size_fault(size, 4.5, "in") or "") == fault

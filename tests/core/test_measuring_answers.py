@@ -10,9 +10,8 @@ from typing import Any
 
 from tests.core.kept import again, keep_anew
 from yonk.core.measuring import (
-    FIGURE_WORDS,
     FIGURES,
-    TIMES_WORDS,
+    MOST_TAKEN_BACK,
     SeamLog,
     SeamTest,
     Setup,
@@ -24,6 +23,7 @@ from yonk.core.measuring import (
     consequences,
     cut_for,
     diagnose,
+    figure_words,
     first_guess,
     measurables,
     measure_words,
@@ -34,6 +34,7 @@ from yonk.core.measuring import (
     range_words,
     seam_off_words,
     size_off_words,
+    so_many_times,
     standing_words,
     tolerance_of,
     verdict_words,
@@ -155,7 +156,14 @@ def words() -> Iterator[tuple[str, Any]]:
         yield f"cut for {off}", cut_for(gate, replace(first_guess("in"), seam_error=off))
     for hundredth in range(-1, 102):
         yield f"{hundredth} in 100", percent(min(1, max(0, hundredth / 100)))
-    yield "figures", (FIGURE_WORDS, FIGURES, TIMES_WORDS)
+    yield (
+        "figures",
+        (
+            {name: figure_words(name) for name in FIGURES},
+            FIGURES,
+            [so_many_times(count) for count in range(MOST_TAKEN_BACK + 1)],
+        ),
+    )
     yield "skewed", [skewed(one) for one in measurables(sewing_plan(gate)).values()]
 
 

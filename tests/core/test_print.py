@@ -130,7 +130,7 @@ def test_step_sheets_have_each_recipe_and_each_caution_once(name: str) -> None:
         text = " ".join(page.extract_text() for page in document.pages).replace("\n", " ")
         for recipe in plan.recipes:
             if recipe.group.kind != "patch":
-                assert recipe.method.words in text
+                assert str(recipe.method.words) in text
         assert text.count("Stop the machine before you reach") == 1
         for page in document.pages:
             assert all(char["x1"] <= SIZES["a4"][0] - 20 for char in page.chars)

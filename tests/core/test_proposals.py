@@ -80,9 +80,9 @@ def test_a_proposal_is_best_at_what_she_cares_for_among_the_sound_ways(
             assert own.handlings <= other.handlings
         if care == "exact":
             assert own.oversize >= other.oversize
-    assert (proposal.reason.endswith(".") and proposal.reason[0].isupper()) or proposal.reason[
-        0
-    ].isdigit()
+    assert (str(proposal.reason).endswith(".") and str(proposal.reason)[0].isupper()) or str(
+        proposal.reason
+    )[0].isdigit()
 
 
 @settings(max_examples=60)
@@ -125,7 +125,9 @@ def test_a_split_takes_whole_lots_and_leaves_the_rest(total: int, split: tuple[s
     way = ways.get("eight-at-a-time+two-at-a-time")
     assert (tuple(str(share.wanted) for share in way.shares) if way else ()) == split
     if way:
-        assert way.words == f"{split[0]} made eight at a time and {split[1]} made two at a time"
+        assert (
+            str(way.words) == f"{split[0]} made eight at a time and {split[1]} made two at a time"
+        )
 
 
 def test_lots_of_mirrored_pairs_serve_the_hand_that_wants_more() -> None:

@@ -25,7 +25,7 @@ from yonk.core.setting import (
     places_of,
     plan_quilt,
     repeats_of,
-    size_words,
+    size_of_top,
     vanishing,
     ways_to_reach,
 )
@@ -110,7 +110,7 @@ def tops() -> Iterator[tuple[str, Any]]:
         yield f"file of {name}", write_quilt(quilt)
         yield f"plan of {name}", write_quilt_plan(plan)
         yield f"places of {name}", [*places_of(quilt.setting)]
-        yield f"size of {name}", (size_words(plan.top, quilt), plan.area)
+        yield f"size of {name}", (size_of_top(plan.top, quilt), plan.area)
         yield f"notices of {name}", plan.notices
         yield f"layout of {name}", layout_of(quilt)
         yield f"vanishing of {name}", vanishing(quilt)

@@ -290,8 +290,8 @@ def test_the_two_schools_of_stitching_sew_the_same_and_say_what_they_do() -> Non
         made = carry_out(unit, method_of("half-square-triangle", "two-at-a-time"), terms)
         assert made.sound and made.table.marks == lines
         words.append(next(step.words for step in made.table.steps if step.act == "sew"))
-        assert any("press it open" in step.words for step in made.table.steps)
-    assert "sew 1⁄4″ to either side" in words[0] and "sew on them" in words[1]
+        assert any("press it open" in str(step.words) for step in made.table.steps)
+    assert "sew 1⁄4″ to either side" in str(words[0]) and "sew on them" in str(words[1])
 
 
 @pytest.mark.parametrize(("kind", "name"), METHODS)
@@ -303,7 +303,7 @@ def test_every_step_can_be_pictured_and_the_dangerous_ones_carry_a_caution(
     acts = [step.act for step in made.table.steps]
     assert acts[0] == "cut" and acts[-1] == "trim"
     for step in made.table.steps:
-        assert step.words.endswith(".")
+        assert str(step.words).endswith(".")
         assert step.caution is not None
         for scene in step.scenes:
             picture = picture_of(scene)

@@ -68,7 +68,7 @@ def test_more_than_there_are_is_refused(part: SharedPart, place: str, words: str
 
 def test_too_many_taken_over_are_told_and_not_hidden() -> None:
     told = whole_progress({"a": 4}, [SharedPart("bea", "a", 6, cut=6)])
-    assert told.left == -2 and "2 more taken over than there are" in told.words
+    assert told.left == -2 and "2 more taken over than there are" in str(told.words)
     with pytest.raises(DraftError, match="none of 4"):
         check_part(SharedPart("ann", "a", 1), {"a": 4}, [SharedPart("bea", "a", 6)])
     with pytest.raises(DraftError, match="missing"):

@@ -64,7 +64,7 @@ def test_spares_are_named_once_and_add_up(blocks: int, way: str, spares: int) ->
 def test_bias_is_said_of_the_part_that_has_it() -> None:
     plan = make_plan(triangles(9, half_square_triangle="four-at-a-time+two-at-a-time"))
     bias = [notice.text for notice in plan.notices if notice.code == "bias-edge"]
-    assert len(bias) == 1 and "four at a time" in bias[0]
+    assert len(bias) == 1 and "four at a time" in str(bias[0])
 
 
 def test_a_split_is_chosen_by_hand_and_given_back() -> None:

@@ -72,7 +72,7 @@ def test_what_does_not_fit_is_told() -> None:
         '<line x1="50" y1="50" x2="51" y2="50"/>'
     )
     taken = read_svg(drawn, even(3, 3), 2)
-    report = " ".join(taken.report())
+    report = " ".join(map(str, taken.report()))
     assert (
         re.search("moved by up to 0.20", report)
         and "curved" in report

@@ -186,7 +186,7 @@ def test_pressing_follows_the_value_or_the_school(
         words="Sew.",
     )
     pressed = next(step for step in desk.steps if step.act == "press")
-    assert said in pressed.words and pressed.caution == CAUTIONS["iron"]
+    assert said in str(pressed.words) and pressed.caution == CAUTIONS["iron"]
     ((_, end),) = pressed.scenes[0].pressed[:1]
     picture = picture_of(pressed.scenes[0])
     assert sum(line.mark == "press" for line in picture.lines) == (2 if press == "open" else 1)

@@ -42,7 +42,7 @@ def workings() -> Iterator[str]:
     for kind in kinds_asked():
         for method in kind.methods:
             for piece in pieces_of_method(kind.kind, method.name, F(3), None, WORK)[2]:
-                lines = " | ".join(working(piece.need, WORK))
+                lines = " | ".join(map(str, working(piece.need, WORK)))
                 yield f"{kind.words}, {method.words}, {piece.role}: {lines}"
 
 
@@ -52,7 +52,7 @@ def steps() -> Iterator[str]:
         for recipe, compared in ways_side_by_side(plan):
             for found in compared.ways:
                 for share, made in steps_of(found.way, recipe.group, plan.wanted):
-                    said = " ".join(step.words for step in made.table.steps)
+                    said = " ".join(str(step.words) for step in made.table.steps)
                     yield f"{draft.name} {recipe.group.label}, {share.method.words}: {said}"
 
 

@@ -7211,6 +7211,8 @@ export interface components {
          * @description A word of the trade and what it means.
          */
         TradeWordOut: {
+            /** Key */
+            key: string;
             /** Meaning */
             meaning: string;
             /** Word */

@@ -19,7 +19,7 @@ export function useWords() {
 export function Help({ word }: { word: string }) {
   const box = useRef<HTMLDetailsElement>(null);
   const [left, setLeft] = useState(false);
-  const meaning = useWords().data?.words.find((one) => one.word === word)?.meaning;
+  const meaning = useWords().data?.words.find((one) => one.key === word.replaceAll(" ", "-"))?.meaning;
   if (!meaning) return null;
   const close = () => box.current?.removeAttribute("open");
   return (

@@ -43,7 +43,7 @@ export function WordsPage() {
             <h2 id="all-words">The words</h2>
             <dl>
               {words.data.words.map((one) => (
-                <div key={one.word} id={one.word.replaceAll(" ", "-")}>
+                <div key={one.key} id={one.key}>
                   <dt>{one.word}</dt>
                   <dd>{one.meaning}</dd>
                 </div>

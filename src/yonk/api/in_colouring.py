@@ -6,7 +6,7 @@ from typing import Annotated, Any
 
 from pydantic import Field
 
-from yonk.core.paper import COUNTS, Draft, DraftError, coloured
+from yonk.core.paper import COUNTS, Draft, DraftError, coloured, message
 from yonk.files.block_file import take_block
 
 ColouringNumber = Annotated[int, Field(ge=0, le=COUNTS["colourings"][1])] | None
@@ -26,5 +26,5 @@ def draft_in(document: dict[str, Any], colouring: int | None) -> tuple[Draft, li
     if colouring is None:
         return draft, names
     if colouring >= len(names):
-        raise DraftError("colouring", "is none of the block's colourings")
+        raise DraftError("colouring", message("is-none-of-blocks-colourings"))
     return coloured(draft, draft.colourings[colouring]), names

@@ -8,7 +8,7 @@ from fractions import Fraction
 import shapely
 
 from yonk.api.wire import PartOut, PictureFaceOut, PrintOut
-from yonk.core.paper import UNASSIGNED, Draft, show
+from yonk.core.paper import UNASSIGNED, Decimal, Draft, Text, listed, message, show
 from yonk.core.planning import Reading, diagonal, luminance
 from yonk.core.sewing import rounded
 from yonk.core.units import Hand, Subcut, Terms, Unit, target_of
@@ -87,16 +87,12 @@ def _reach(face: PictureFaceOut) -> float:
     return float((max(across) - min(across)) * (max(down) - min(down)))
 
 
-FURTHER = {
-    "none": "",
-    "one-diagonal": "cut once on the diagonal",
-    "both-diagonals": "cut on both diagonals",
-}
-
-
-def further_words(subcut: Subcut, hand: Hand | None) -> str:
-    """How a piece is cut further, and which way where that matters."""
-    return f"{FURTHER[subcut]}, {diagonal(hand, None)}" if hand else FURTHER[subcut]
+def further_words(subcut: Subcut, hand: Hand | None = None) -> Text:
+    """How a piece is cut further, and which way where that matters; empty where it is not."""
+    if subcut == "none":
+        return ""
+    cut_on = message("cut-on-diagonals", subcut=subcut)
+    return listed((cut_on, diagonal(hand, None)), "comma") if hand else cut_on
 
 
 def unit_picture(unit: Unit, seam: Fraction) -> tuple[list[PartOut], float, float]:
@@ -108,9 +104,11 @@ def unit_picture(unit: Unit, seam: Fraction) -> tuple[list[PartOut], float, floa
     return parts, round(target.width, 3), round(target.height, 3)
 
 
-def length_words(length: float, terms: Terms) -> str:
+def length_words(length: float, terms: Terms) -> Text:
     """A length that was measured on the table: to the nearest sixteenth, or half millimetre."""
     if terms.unit == "in":
         marks = Fraction(round(abs(length) * 16), 16)
-        return "under 1⁄16″" if not marks and abs(length) > 1e-6 else show(marks, "in")
-    return f"{round(abs(length) * 20) / 20:g} cm"
+        return (
+            message("under-a-sixteenth") if not marks and abs(length) > 1e-6 else show(marks, "in")
+        )
+    return message("bought-centimetres", length=Decimal(round(abs(length) * 20) / 20, 2))

@@ -8,10 +8,19 @@ from datetime import datetime
 from typing import Annotated, Any
 
 from fastapi import Response
-from pydantic import BaseModel, ConfigDict, Field, computed_field
+from pydantic import (
+    BaseModel,
+    ConfigDict,
+    Field,
+    PlainSerializer,
+    SkipValidation,
+    WithJsonSchema,
+    computed_field,
+)
 
-from yonk.core.paper import COUNTS, XY, FaultCode, Print, fault_place_words
+from yonk.core.paper import COUNTS, XY, FaultCode, Print, Text, seen
 from yonk.store.rights import Right
+from yonk.words import fault_place_words, in_words
 
 
 def as_json(text: bytes) -> Response:
@@ -21,6 +30,15 @@ def as_json(text: bytes) -> Response:
 
 Document = Annotated[
     dict[str, Any], Field(description="a block file; the front end hands it on as it came")
+]
+
+
+# what is said goes out as words of the language that is spoken; here it stays what it is
+Said = Annotated[
+    Text,
+    SkipValidation,
+    PlainSerializer(lambda said: seen(in_words(said)), return_type=str),
+    WithJsonSchema({"type": "string"}),
 ]
 
 
@@ -52,7 +70,7 @@ class FaultOut(Model):
     """One thing that is wrong: where, by its name and in words, and what would mend it."""
 
     place: str
-    message: str
+    message: Said
 
     @computed_field  # type: ignore[prop-decorator]
     @property

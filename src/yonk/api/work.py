@@ -26,7 +26,7 @@ from starlette.responses import Response
 from yonk.api import recent_drafts
 from yonk.api.wire import PagesOut, as_bytes, as_json
 from yonk.core.drawing import work_in
-from yonk.core.paper import MessageError, YonkError
+from yonk.core.paper import MessageError, YonkError, message
 from yonk.files.block_file import take_block
 from yonk.files.download import File, attachment
 from yonk.files.page_pictures import picture_pages
@@ -173,10 +173,7 @@ class Worker:
             self.works.running.discard(process)
             mine.close()
         if isinstance(fault, MemoryError):
-            raise TooMuchWorkError(
-                "This takes more memory than there is for it; draw fewer seams or take fewer "
-                "blocks."
-            )
+            raise TooMuchWorkError(message("this-takes-more-memory"))
         if fault is not None:
             raise fault
         return answer
@@ -188,10 +185,7 @@ class Worker:
             if self.works.stopping or await self.request.is_disconnected():
                 raise NobodyWaitsError
             if time.monotonic() > end:
-                raise TooMuchWorkError(
-                    f"This takes longer than {_SECONDS} seconds; draw fewer seams or take fewer "
-                    f"blocks."
-                )
+                raise TooMuchWorkError(message("this-takes-longer-than", seconds=_SECONDS))
             await asyncio.sleep(LOOK_AGAIN)
 
 

@@ -22,17 +22,20 @@ from yonk.core.paper import (
     Fabric,
     Fault,
     LengthUnit,
+    Message,
     Paint,
     Print,
     Value,
     YonkError,
     length_fault,
+    listed,
+    message,
     number_fault,
     write_exact,
 )
 from yonk.core.planning import Reading
 from yonk.core.units import BY_NAME
-from yonk.files.exact import FilePart, Key, Name, PointIn, Positive, SeamIn, Text
+from yonk.files.exact import FilePart, Key, Name, PointIn, Positive, SeamIn, WholeText
 from yonk.files.making_file import MakingIn, making_faults, making_of, wishes_of, write_making
 from yonk.files.plain_words import in_plain_words
 
@@ -84,7 +87,7 @@ class FabricIn(FilePart):
     value: Value = "medium"
     print: Print = "solid"
     direction: Annotated[int, Field(strict=True, ge=0, lt=360)] = 0
-    shelf: Annotated[Text, Field(max_length=32)] = ""
+    shelf: Annotated[WholeText, Field(max_length=32)] = ""
 
 
 class PaintIn(FilePart):
@@ -100,7 +103,7 @@ class ColouringIn(FilePart):
     name: Name
     blocks: BlocksOfAColouring = 1
     mirrored: bool = False
-    fabrics: dict[Text, Text] = Field(default_factory=dict)
+    fabrics: dict[WholeText, WholeText] = Field(default_factory=dict)
 
 
 class BlockIn(FilePart):
@@ -134,19 +137,24 @@ def read_block(text: str | bytes) -> Draft:
     """Read a block file. Raises `BadFileError` with every fault found."""
     if len(text) > MOST_BLOCK_BYTES:
         raise BadFileError(
-            [Fault("", f"the file is larger than {MOST_BLOCK_BYTES // 1_000_000} MB")]
+            [
+                Fault(
+                    "",
+                    message("file-is-larger-than-mb", most_block_bytes=MOST_BLOCK_BYTES // 1000000),
+                )
+            ]
         )
     try:
         raw = json.loads(text)
     except UnicodeDecodeError:
-        raise BadFileError([Fault("", "the file is not UTF-8 text")]) from None
+        raise BadFileError([Fault("", message("file-is-not-utf-8-text"))]) from None
     except json.JSONDecodeError as fault:
         where = f"line {fault.lineno}, column {fault.colno}"
-        raise BadFileError([Fault(where, f"the file is not JSON here ({fault.msg})")]) from None
-    except (RecursionError, ValueError):
         raise BadFileError(
-            [Fault("", "the file is nested too deep or holds too long a number")]
+            [Fault(where, message("file-is-not-json-here", msg=fault.msg))]
         ) from None
+    except (RecursionError, ValueError):
+        raise BadFileError([Fault("", message("file-is-nested-too-deep-or"))]) from None
     return take_block(raw)
 
 
@@ -155,9 +163,7 @@ def take_block(raw: object) -> Draft:
     found.
     """
     if not isinstance(raw, dict):
-        raise BadFileError(
-            [Fault("", "the file holds no block; it begins with { and has a format, a name, …")]
-        )
+        raise BadFileError([Fault("", message("file-holds-no-block-it-begins"))])
     faults: list[Fault] = []
     block: BlockIn | None = None
     try:
@@ -174,7 +180,7 @@ def take_block(raw: object) -> Draft:
     if faults or block is None:
         unique = list(dict.fromkeys(faults))
         more = (
-            [Fault("", f"and {len(unique) - MOST_FAULTS} faults more")]
+            [Fault("", message("and-so-many-faults-more", count=len(unique) - MOST_FAULTS))]
             if len(unique) > MOST_FAULTS
             else []
         )
@@ -185,7 +191,7 @@ def take_block(raw: object) -> Draft:
 def check_reading(reading: Reading) -> None:
     """Raise `BadFileError` where a point that must lie in a patch lies on a seam."""
     faults = [
-        Fault(f"patches[{number}].at", "lies on a seam; move it inside the patch it is for")
+        Fault(f"patches[{number}].at", message("lies-on-seam-move-it-inside-2"))
         for number in reading.paints_on_seams
     ]
     choices = reading.draft.making.units
@@ -194,7 +200,7 @@ def check_reading(reading: Reading) -> None:
             faults.append(
                 Fault(
                     f"making.units[{number}].at",
-                    "lies on a seam; move it inside the unit it is for",
+                    message("lies-on-seam-move-it-inside"),
                 )
             )
     if faults:
@@ -296,15 +302,15 @@ def fault_of(error: Any) -> Fault:
         ):
             place += f".{step}" if place else str(step)
     if error["type"] == "string_pattern_mismatch":
-        said = PATTERNS.get(place.rpartition(".")[2], "is written another way")
+        said = PATTERNS.get(place.rpartition(".")[2], message("is-written-another-way"))
         return Fault(place, said)
     return Fault(place, in_plain_words(error))
 
 
 # what a text with a pattern must be like, by the name of its field
 PATTERNS = {
-    "colour": "must be a colour such as #a3262a",
-    "file": "must be the path of a photo in the parcel, such as photos/1.jpg",
+    "colour": message("must-be-colour-such-as-a3262a"),
+    "file": message("must-be-path-of-photo-in"),
 }
 
 
@@ -333,6 +339,7 @@ def _conflicting(sound: dict[str, Any]) -> Iterator[Fault]:
 def _out_of_bounds(sound: dict[str, Any]) -> Iterator[Fault]:
     """Numbers that are less or more than they may be; what a length may be depends on the unit."""
     grid, unit = cast(GridIn | None, sound.get("grid")), cast(LengthUnit | None, sound.get("unit"))
+    fault: Message | None
     for axis in ("columns", "rows") if grid else ():
         for place, part in enumerate(getattr(grid, axis)):
             if fault := number_fault(part, "proportion"):
@@ -351,29 +358,33 @@ def _seam_faults(place: str, seam: Any, size: tuple[int, int]) -> Iterator[Fault
     for end, point in enumerate(seam):
         yield from _outside(f"{place}[{end}]", point, size)
     if seam[0] == seam[1]:
-        yield Fault(place, "begins and ends at the same point")
+        yield Fault(place, message("begins-and-ends-at-same-point"))
 
 
 def _outside(place: str, point: Any, size: tuple[int, int]) -> Iterator[Fault]:
     if point[0] > size[0] or point[1] > size[1]:
         at = f"({write_exact(point[0])}, {write_exact(point[1])})"
-        yield Fault(place, f"{at} lies outside the grid of {size[0]} columns by {size[1]} rows")
+        yield Fault(place, message("point-lies-outside-grid", at=at, columns=size[0], rows=size[1]))
 
 
 def _fabric_faults(fabrics: Sequence[FabricIn], paints: Sequence[PaintIn]) -> Iterator[Fault]:
     keys = Counter(fabric.key for fabric in fabrics)
     for number, fabric in enumerate(fabrics):
         if keys[fabric.key] > 1:
-            yield Fault(f"fabrics[{number}].key", f"“{fabric.key}” stands for more than one fabric")
+            yield Fault(
+                f"fabrics[{number}].key",
+                message("stands-for-more-than-one-fabric", key=fabric.key),
+            )
         if fabric.key == UNASSIGNED:
             yield Fault(
                 f"fabrics[{number}].key",
-                f"“{UNASSIGNED}” is kept for patches without a fabric; use another",
+                message("is-kept-for-patches-without-fabric", unassigned=UNASSIGNED),
             )
     for number, paint in enumerate(paints):
         if paint.fabric not in keys:
             yield Fault(
-                f"patches[{number}].fabric", f"“{paint.fabric}” is none of the block's fabrics"
+                f"patches[{number}].fabric",
+                message("is-none-of-blocks-fabrics", key=paint.fabric),
             )
 
 
@@ -385,7 +396,8 @@ def _colouring_faults(
         for key in (*colouring.fabrics, *colouring.fabrics.values()):
             if key not in keys:
                 yield Fault(
-                    f"colourings[{number}].fabrics", f"“{key}” is none of the block's fabrics"
+                    f"colourings[{number}].fabrics",
+                    message("is-none-of-blocks-fabrics", key=key),
                 )
 
 
@@ -395,12 +407,13 @@ def _method_faults(making: MakingIn) -> Iterator[Fault]:
         place = f"making.methods.{kind}"
         known = next((there for name, there in BY_NAME.items() if name == kind), None)
         if known is None:
-            yield Fault(place, f"is no kind of unit; the kinds are {', '.join(BY_NAME)}")
+            yield Fault(place, message("is-no-kind-of-unit", kinds=listed(BY_NAME, "comma")))
         elif not {*method.split("+")} <= {there.name for there in known.methods}:
-            ways = ", ".join(there.name for there in known.methods)
-            yield Fault(place, f"“{method}” is no way to make it; the ways are {ways}")
+            ways = listed((there.name for there in known.methods), "comma")
+            yield Fault(place, message("is-no-way-to-make-it-2", method=method, ways=ways))
     for number, choice in enumerate(making.units):
         if not {*choice.method.split("+")} <= every:
             yield Fault(
-                f"making.units[{number}].method", f"“{choice.method}” is no way to make a unit"
+                f"making.units[{number}].method",
+                message("is-no-way-to-make-unit", method=choice.method),
             )

@@ -8,7 +8,15 @@ from collections.abc import Sequence
 
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
 
-from yonk.core.measuring import CARD, Measurable, about_length, measurables, measure_words
+from yonk.core.measuring import (
+    CARD_KINDS,
+    Measurable,
+    about_length,
+    card_heading,
+    measurables,
+    measure_words,
+)
+from yonk.core.paper import message
 from yonk.core.pressing import SewingPlan
 from yonk.files.block_drawing import draw_block
 from yonk.files.paper import (
@@ -24,10 +32,6 @@ from yonk.files.paper import (
 )
 
 _PICTURE = 190.0  # points, of the longer side
-_HEAD = (
-    "Press the trial block and let it cool. Measure from raw edge to raw edge, as many lines as "
-    "you like, and write down what you read."
-)
 _MOST_ROWS = 200
 
 
@@ -36,23 +40,28 @@ def write_card_pdf(plan: SewingPlan, paper: PaperName = "letter", *, first: int 
     width = SIZES[paper][0] - 2 * MARGIN
     known = list(measurables(plan).values())[:_MOST_ROWS]
     flow: list[Flowable] = [
-        Paragraph(marked(f"{plan.draft.name}: trial block", 18), style(18, bold=True)),
-        Paragraph(marked(_HEAD, 11), style(11, colour=SOFT)),
+        Paragraph(
+            marked(message("trial-block-of", block=plan.draft.name), 18), style(18, bold=True)
+        ),
+        Paragraph(marked(message("card-how"), 11), style(11, colour=SOFT)),
         Spacer(1, 8),
         CardDrawing(plan),
         Spacer(1, 8),
     ]
-    for kind, heading in CARD.items():
+    for kind in CARD_KINDS:
         rows = [one for one in known if one.what.partition(":")[0] == kind]
         if rows:
-            title = Paragraph(marked(heading, 13), style(13, bold=True))
+            title = Paragraph(marked(card_heading(kind), 13), style(13, bold=True))
             flow.append(KeepTogether([title, _table(rows, plan, width), Spacer(1, 8)]))
-    return bound(flow, paper, f"{plan.draft.name}: card of the trial block", first)
+    return bound(flow, paper, message("card-of-the-trial-block", block=plan.draft.name), first)
 
 
 def _table(rows: Sequence[Measurable], plan: SewingPlan, width: float) -> Table:
     cells: list[list[object]] = [
-        [Paragraph(marked(words, 10), style(10, colour=SOFT)) for words in ("", "must be", "is")]
+        [
+            Paragraph(marked(words, 10), style(10, colour=SOFT))
+            for words in ("", message("must-be"), message("size-is"))
+        ]
     ]
     cells += [
         [

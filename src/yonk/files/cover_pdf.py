@@ -10,7 +10,7 @@ from reportlab.lib.colors import HexColor
 from reportlab.platypus import Flowable, Paragraph, Spacer, Table, TableStyle
 
 from yonk.core.cutting import Cutting
-from yonk.core.paper import blocks_words, show
+from yonk.core.paper import Text, listed, message, show, so_many_blocks
 from yonk.core.planning import cut_size_words
 from yonk.files.block_drawing import BlockDrawing
 from yonk.files.cutting_pdf import buying_words
@@ -21,7 +21,7 @@ SWATCH = 16.0
 
 
 def write_cover_pdf(
-    cutting: Cutting, sheets: Mapping[str, int], paper: PaperName = "letter"
+    cutting: Cutting, sheets: Mapping[Text, int], paper: PaperName = "letter"
 ) -> bytes:
     """One page.
 
@@ -36,23 +36,35 @@ def write_cover_pdf(
         Spacer(1, 10),
         *(Paragraph(marked(words, 13), style(13)) for words in _sizes(cutting)),
         *_fabrics(cutting, SIZES[paper][0] - 2 * MARGIN),
-        Paragraph("In here", style(15, bold=True, above=14)),
-        *(Paragraph(marked(f"{page}: {words}", 12), style(12)) for words, page in sheets.items()),
+        Paragraph(marked(message("in-here"), 15), style(15, bold=True, above=14)),
+        *(
+            Paragraph(marked(message("page-and-sheet", page=page, sheet=words), 12), style(12))
+            for words, page in sheets.items()
+        ),
     ]
-    return bound(story, paper, f"{draft.name}: everything")
+    return bound(story, paper, message("everything-of", block=draft.name))
 
 
-def _sizes(cutting: Cutting) -> list[str]:
+def _sizes(cutting: Cutting) -> list[Text]:
     draft, plan = cutting.draft, cutting.plan
     both, unit = 2 * draft.making.seam, draft.unit
-    blocks = blocks_words(plan.all_blocks)
-    counts = [f"{one.blocks} in {one.name}" for one in draft.colourings]
+    blocks: Text = so_many_blocks(plan.all_blocks)
+    counts = [
+        message("so-many-in-colouring", count=one.blocks, colouring=one.name)
+        for one in draft.colourings
+    ]
     if counts:
-        blocks += f": {', '.join([f'{draft.making.blocks} as drafted', *counts])}"
+        drafted = message("so-many-as-drafted", count=draft.making.blocks)
+        blocks = message(
+            "blocks-by-colouring", blocks=blocks, counts=listed((drafted, *counts), "comma")
+        )
     return [
-        f"{cut_size_words(draft.width, draft.height, unit)} finished, "
-        f"{cut_size_words(draft.width + both, draft.height + both, unit)} unfinished",
-        f"{blocks}, with a seam allowance of {show(draft.making.seam, unit)}",
+        message(
+            "finished-and-unfinished",
+            finished=cut_size_words(draft.width, draft.height, unit),
+            unfinished=cut_size_words(draft.width + both, draft.height + both, unit),
+        ),
+        message("blocks-with-seam", blocks=blocks, seam=show(draft.making.seam, unit)),
     ]
 
 
@@ -63,7 +75,7 @@ def _fabrics(cutting: Cutting, width: float) -> list[Flowable]:
     rows = [
         [
             "",
-            Paragraph(marked(cutting.fabric(cloth.fabric).name, 13), style(13, bold=True)),
+            Paragraph(marked(cutting.fabric(cloth.fabric).called, 13), style(13, bold=True)),
             Paragraph(marked(buying_words(cloth, cutting), 12), style(12)),
         ]
         for cloth in cutting.cloths

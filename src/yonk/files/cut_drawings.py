@@ -85,11 +85,11 @@ def write_layouts_svg(cutting: CutList) -> str:
         for layout in cloth.layouts:
             width, length = float(layout.source.width), float(layout.source.length)
             parts.append(
-                f'<g transform="translate(0 {top + 1.5:.3f})"><title>{for_markup(fabric.name)}, '
+                f'<g transform="translate(0 {top + 1.5:.3f})"><title>{for_markup(fabric.called)}, '
                 f"{for_markup(layout.source.name)}</title>"
             )
             parts.append(
-                f'<text x="0" y="-0.4" font-size="1">{for_markup(fabric.name)}, '
+                f'<text x="0" y="-0.4" font-size="1">{for_markup(fabric.called)}, '
                 f"{for_markup(layout.source.name)}</text>"
             )
             parts.append(

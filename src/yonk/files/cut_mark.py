@@ -9,7 +9,7 @@ from typing import Any, Literal
 from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
 from yonk.core.cutting import OldMark
-from yonk.core.paper import DraftError, YonkError, write_exact
+from yonk.core.paper import DraftError, YonkError, message, write_exact
 from yonk.core.units import CutKey, TemplateForm
 from yonk.files.exact import Exact, Key
 
@@ -56,7 +56,7 @@ def read_mark(text: str) -> CutKey:
         key_fields = dict(_ListedIn.model_validate_json(text))
         return CutKey(**key_fields | {"form": TemplateForm.at(key_fields["form"])})
     except (ValidationError, RecursionError):
-        raise DraftError("cut", "names no cut; send it as it stands on the list") from None
+        raise DraftError("cut", message("names-no-cut-send-it-as")) from None
 
 
 def read_old_mark(text: str, count: int) -> OldMark | None:

@@ -35,7 +35,7 @@ def write_cutting_csv(plan: Plan) -> str:
         letters = dict.fromkeys(purpose.letter for purpose in cut.purposes)
         writer.writerow(
             (
-                for_a_cell(draft.fabric(cut.fabric).name),
+                for_a_cell(draft.fabric(cut.fabric).called),
                 cut.pieces_cut,
                 cut.shape,
                 sized(cut.strips[0][0] if cut.shape == "strip" else cut.width),

@@ -29,7 +29,7 @@ from yonk.core.cutting import (
     strip_words,
     strips_of,
 )
-from yonk.core.paper import show
+from yonk.core.paper import Text, listed, message, sentences, show
 from yonk.core.planning import cut_size, cut_words, further
 from yonk.core.sewing import CAUTIONS
 from yonk.files.paper import (
@@ -56,16 +56,20 @@ BEGINNING = 120.0  # points: room for the heading of such a list with its first 
 
 
 def write_cutting_pdf(
-    cutting: CutList, paper: PaperName = "letter", from_trial: Sequence[str] = (), *, first: int = 1
+    cutting: CutList,
+    paper: PaperName = "letter",
+    from_trial: Sequence[Text] = (),
+    *,
+    first: int = 1,
 ) -> bytes:
     """The list and the layouts, with what is told `from_trial` blocks."""
-    title = f"{cutting.name}: cutting list for {cutting.whole}"
-    said = [" ".join(["From the trial block:", *from_trial])] if from_trial else []
+    title = message("cutting-list-for", block=cutting.name, stage=cutting.whole)
+    said = [sentences(message("from-the-trial-block"), *from_trial)] if from_trial else []
     return bound(cutting_story(cutting, title, paper, said), paper, title, first)
 
 
 def cutting_story(
-    cutting: CutList, title: str, paper: PaperName, from_trial: Sequence[str] = ()
+    cutting: CutList, title: Text, paper: PaperName, from_trial: Sequence[Text] = ()
 ) -> list[Flowable]:
     """The same, to be bound with other sheets; above the list what is told `from_trial`."""
     story: list[Flowable] = [
@@ -82,7 +86,7 @@ def cutting_story(
 def _fabric(cloth: ClothPlan, cutting: CutList, width: float) -> list[Flowable]:
     head = [
         Spacer(1, 12),
-        Paragraph(marked(cutting.fabric(cloth.fabric).name, 15), style(15, bold=True)),
+        Paragraph(marked(cutting.fabric(cloth.fabric).called, 15), style(15, bold=True)),
         Paragraph(marked(buying_words(cloth, cutting), 11), style(11)),
     ]
     rows = [_row(number, cloth, cutting) for number in range(len(cloth.cuts))]
@@ -103,46 +107,52 @@ def _fabric(cloth: ClothPlan, cutting: CutList, width: float) -> list[Flowable]:
     return [KeepTogether([*head, table, *first]), *map(KeepTogether, others)]
 
 
-def buying_words(cloth: ClothPlan, cutting: CutList) -> str:
+def buying_words(cloth: ClothPlan, cutting: CutList) -> Text:
     """What to buy of a fabric, and what of the shelf is cut first."""
     unit = cutting.unit
     hand = [layout.source.name for layout in cloth.layouts if not layout.bought]
+    buy = bought(cloth.buy, unit)
     quarters = fat_quarters(cloth.fat_quarters)
-    said = [
-        f"Buy {bought(cloth.buy, unit)}{f' or {quarters}' if quarters else ''}."
-        if cloth.buy
-        else "Nothing to buy.",
-        f"From the shelf first: {', '.join(hand)}." if hand else "",
-    ]
-    return " ".join(part for part in said if part)
+    said = (
+        message("nothing-to-buy")
+        if not cloth.buy
+        else message("buy-or-quarters", length=buy, quarters=quarters)
+        if quarters
+        else message("buy", length=buy)
+    )
+    first = message("from-the-shelf-first", pieces=listed(hand, "comma")) if hand else None
+    return sentences(said, first)
 
 
 def _row(number: int, cloth: ClothPlan, cutting: CutList) -> list[Any]:
     cut, unit = cloth.cuts[number], cutting.unit
+    strips = strips_of(number, cloth, unit)
     words = [
-        further(cut, unit),
-        f"from {strips_of(number, cloth, unit)}" if strips_of(number, cloth, unit) else "",
+        further(cut, unit) or None,
+        message("cut-from-strips", strips=strips) if strips.parts else None,
+        message("cut-for", purposes=listed(cutting.purposes(cut), "semicolon")),
     ]
-    words.append(f"for {'; '.join(cutting.purposes(cut))}")
     return [
         "",
         Paragraph(str(number + 1), style(10, centred=True)),
         Paragraph(str(cut.pieces_cut), style(14, bold=True)),
         Paragraph(
-            f"{cut_words(cut.shape, cut.pieces_cut)} <b>{marked(cut_size(cut, unit), 13)}</b>",
+            f"{marked(cut_words(cut.shape, cut.pieces_cut), 13)} "
+            f"<b>{marked(cut_size(cut, unit), 13)}</b>",
             style(13),
         ),
-        Paragraph(marked("; ".join(word for word in words if word), 10), style(10)),
+        Paragraph(marked(listed(filter(None, words), "semicolon"), 10), style(10)),
     ]
 
 
 def _strips(layout: ClothLayout, cutting: CutList) -> list[Flowable]:
-    counts: dict[str, int] = {}
+    counts: dict[Text, int] = {}
     for strip in layout.strips:
         words = strip_words(strip, cutting.unit)
         counts[words] = counts.get(words, 0) + 1
     return [
-        Paragraph(marked(f"{count} × {words}", 10), style(10)) for words, count in counts.items()
+        Paragraph(marked(listed((count, words), "times"), 10), style(10))
+        for words, count in counts.items()
     ]
 
 
@@ -172,13 +182,20 @@ class LayoutDrawing(Flowable):  # type: ignore[misc]
         canvas, layout, scale = self.canv, self.layout, self.scale
         high = float(layout.source.length) * scale
         unit = self.cutting.unit
-        name = "New cloth" if layout.bought else "From the shelf"
+        cloth = "new" if layout.bought else "shelf"
         canvas.setFillColor(SOFT)
         write(
             canvas,
             0,
             high + 4,
-            drawable(f"{name}, {show(self.whole.width, unit)} by {show(self.whole.length, unit)}"),
+            drawable(
+                message(
+                    "layout-of-cloth",
+                    cloth=cloth,
+                    width=show(self.whole.width, unit),
+                    length=show(self.whole.length, unit),
+                )
+            ),
             9,
         )
         canvas.setStrokeColor(SOFT)

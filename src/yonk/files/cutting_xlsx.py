@@ -9,9 +9,10 @@ from openpyxl.styles import Font
 from openpyxl.worksheet.worksheet import Worksheet
 
 from yonk.core.cutting import CutList, bought, fat_quarters, strips_of
-from yonk.core.paper import LengthUnit
+from yonk.core.paper import LengthUnit, listed, message
 from yonk.core.planning import cut_shape, cut_size, cut_size_words, further
 from yonk.files.plain_text import plain_fractions, printable
+from yonk.words import in_words
 
 _HEADINGS = (
     "fabric",
@@ -22,11 +23,12 @@ _HEADINGS = (
     "height",
     "unit",
     "size",
-    "cut further",
+    "further",
     "from",
     "for",
     "done",
 )
+_BUYING = ("fabric", "buy", "or", "shelf", "left")
 
 
 # how a program shows a length: mixed, to the finest mark of a ruler; or decimal, to a tenth of a mm
@@ -40,39 +42,40 @@ def write_cutting_xlsx(cutting: CutList) -> bytes:
     unit, book = cutting.unit, Workbook()
     sheet = book.active
     assert isinstance(sheet, Worksheet)
-    sheet.title = "Cutting list"
-    sheet.append(_HEADINGS)
+    sheet.title = in_words(message("cutting-list"))
+    sheet.append([in_words(message(f"column-{one}")) for one in _HEADINGS])
     for cloth in cutting.cloths:
         for number, cut in enumerate(cloth.cuts):
             sheet.append(
                 [
-                    printable(cutting.fabric(cloth.fabric).name),
+                    printable(cutting.fabric(cloth.fabric).called),
                     number + 1,
                     cut.pieces_cut,
-                    cut_shape(cut),
+                    in_words(cut_shape(cut)),
                     float(cut.strips[0][0] if cut.segment else cut.width),
                     float(cut.height),
                     unit,
                     plain_fractions(cut_size(cut, unit)),
                     plain_fractions(further(cut, unit)),
                     plain_fractions(strips_of(number, cloth, unit)),
-                    "; ".join(cutting.purposes(cut)),
+                    in_words(listed(cutting.purposes(cut), "semicolon")),
                     "",
                 ]
             )
-    buying = book.create_sheet("To buy")
-    buying.append(("fabric", "buy", "or", "from the shelf", "left over"))
+    buying = book.create_sheet(in_words(message("to-buy")))
+    buying.append([in_words(message(f"column-{one}")) for one in _BUYING])
     for cloth in cutting.cloths:
         hand = [layout.source.name for layout in cloth.layouts if not layout.bought]
         buying.append(
             [
-                printable(cutting.fabric(cloth.fabric).name),
+                printable(cutting.fabric(cloth.fabric).called),
                 plain_fractions(bought(cloth.buy, unit)),
-                fat_quarters(cloth.fat_quarters),
-                plain_fractions(", ".join(hand)),
+                in_words(fat_quarters(cloth.fat_quarters)),
+                plain_fractions(listed(hand, "comma")),
                 plain_fractions(
-                    ", ".join(
-                        cut_size_words(one.width, one.length, unit) for one in cloth.leftovers
+                    listed(
+                        (cut_size_words(one.width, one.length, unit) for one in cloth.leftovers),
+                        "comma",
                     )
                 ),
             ]

@@ -12,6 +12,7 @@ from yonk.core.paper import (
     LengthError,
     LengthField,
     LengthUnit,
+    Text,
     length_fault,
     read_length,
 )
@@ -35,11 +36,12 @@ def errors_given(given: Mapping[str, str | None], unit: LengthUnit) -> Errors:
         if text is None:
             continue
         field: LengthField = "spread" if name.endswith("spread") else _FIELDS[name]
+        fault: Text | None
         try:
             known[name] = _signed(text)
             fault = length_fault(known[name], field, unit)
         except LengthError as bad:
-            fault = str(bad)
+            fault = bad.message
         if fault:
             faults.append(Fault(f"--{name.replace('_', '-')}", fault))
     if faults:

@@ -4,11 +4,11 @@ checked.
 
 from __future__ import annotations
 
-from collections.abc import Collection, Mapping, Sequence
-from types import MappingProxyType
-from typing import Literal
+from collections.abc import Collection, Sequence
+from typing import Literal, get_args
 
 from yonk.core.cutting import Cutting, templates_of
+from yonk.core.paper import Message, Text, message
 from yonk.core.planning import make_plan
 from yonk.core.pressing import sewing_plan
 from yonk.files.card_pdf import write_card_pdf
@@ -21,17 +21,12 @@ from yonk.files.steps_pdf import write_steps_pdf
 from yonk.files.templates_pdf import write_templates_pdf
 
 SheetName = Literal["cover", "cutting", "labels", "steps", "sewing", "card", "templates"]
-SHEETS: Mapping[SheetName, str] = MappingProxyType(
-    {
-        "cover": "The block, its fabrics and what to buy",
-        "cutting": "Cutting list with its layouts",
-        "labels": "Labels for the stacks",
-        "steps": "Step sheets of the recipes",
-        "sewing": "Sewing sheet",
-        "card": "Card of the trial block",
-        "templates": "Templates at true size",
-    }
-)
+SHEETS: tuple[SheetName, ...] = get_args(SheetName)
+
+
+def sheet_words(name: SheetName) -> Message:
+    """What a sheet is called."""
+    return message(f"sheet-{name}")
 
 
 def sheets_of(cutting: Cutting) -> list[SheetName]:
@@ -41,7 +36,7 @@ def sheets_of(cutting: Cutting) -> list[SheetName]:
 
 
 def write_everything_pdf(
-    cutting: Cutting, from_trial: Sequence[str], paper: PaperName, wanted: Collection[SheetName]
+    cutting: Cutting, from_trial: Sequence[Text], paper: PaperName, wanted: Collection[SheetName]
 ) -> bytes:
     """The sheets that are wanted, of those that the block has, their pages numbered through; the
     cutting list where none is.
@@ -52,12 +47,12 @@ def write_everything_pdf(
     known = sheets_of(cutting)
     chosen: list[SheetName] = [name for name in known if name in wanted] or ["cutting"]
     inside = [name for name in chosen if name != "cover"]
-    begins = {SHEETS[name]: 1 for name in inside}
+    begins: dict[Text, int] = {sheet_words(name): 1 for name in inside}
     covered = "cover" in chosen
     pages = 1 + (page_count(write_cover_pdf(cutting, begins, paper)) if covered else 0)
     parts = []
     for name in inside:
-        begins[SHEETS[name]] = pages
+        begins[sheet_words(name)] = pages
         parts.append(_sheet(name, cutting, from_trial, paper, pages))
         pages += page_count(parts[-1])
     cover = [write_cover_pdf(cutting, begins, paper)] if covered else []
@@ -65,7 +60,7 @@ def write_everything_pdf(
 
 
 def _sheet(
-    name: SheetName, cutting: Cutting, from_trial: Sequence[str], paper: PaperName, first: int
+    name: SheetName, cutting: Cutting, from_trial: Sequence[Text], paper: PaperName, first: int
 ) -> bytes:
     draft = cutting.draft
     if name == "cutting":

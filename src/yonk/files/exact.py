@@ -62,9 +62,11 @@ def _on_one_line(text: str) -> str:
     return name
 
 
-Text = Annotated[str, AfterValidator(_whole_signs)]
-Key = Annotated[Text, Field(min_length=1, max_length=80)]
-Name = Annotated[Text, AfterValidator(_on_one_line), Field(min_length=1, max_length=LONGEST_NAME)]
+WholeText = Annotated[str, AfterValidator(_whole_signs)]
+Key = Annotated[WholeText, Field(min_length=1, max_length=80)]
+Name = Annotated[
+    WholeText, AfterValidator(_on_one_line), Field(min_length=1, max_length=LONGEST_NAME)
+]
 
 
 class FilePart(BaseModel):

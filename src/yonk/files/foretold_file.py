@@ -9,9 +9,10 @@ from typing import Any
 from pydantic import BaseModel, ConfigDict, Field
 
 from yonk.core.measuring import Checkpoint, Errors, Mismatch, Prediction
-from yonk.core.paper import suffix_of, write_exact
+from yonk.core.paper import Decimal, listed, message, suffix_of, write_exact
 from yonk.core.pressing import SewingPlan
 from yonk.files.sewing_file import join_names
+from yonk.words import in_words
 
 PLACES = 4  # digits after the point: finer than any reading
 
@@ -97,7 +98,7 @@ def write_foretold(plan: SewingPlan, found: Prediction, errors: Errors) -> dict[
         checkpoints=checkpoints,
         block=checkpoints[-1] if checkpoints else None,
         mismatch=_mismatch(found.mismatch, names) if found.mismatch else None,
-        advice=found.advice,
+        advice=in_words(found.advice),
     ).model_dump()
 
 
@@ -130,14 +131,25 @@ def _length_out(length: float) -> str:
 def write_foretold_text(found: dict[str, Any]) -> str:
     """The same as a list for people."""
     unit = suffix_of(found["unit"])
-    lines = [f"{found['name']}: what it will come out as, nine of ten"]
+    lines = [in_words(message("foretold-of", block=found["name"]))]
     for one in found["checkpoints"]:
-        sides = " × ".join(
-            f"{one['low'][side]} to {one['high'][side]}{unit}" for side in ("width", "height")
+        sides = listed(
+            (
+                message("foretold-side", low=one["low"][side], high=one["high"][side], unit=unit)
+                for side in ("width", "height")
+            ),
+            "times",
         )
-        good = f"{100 * one['chance_within']:.0f} % within {found['errors']['tolerance']}{unit}"
-        lines.append(f"{one['join']:>5}  {sides}; {good}")
+        good = message(
+            "foretold-within",
+            share=Decimal(100 * one["chance_within"]),
+            tolerance=found["errors"]["tolerance"],
+            unit=unit,
+        )
+        lines.append(f"{one['join']:>5}  {in_words(listed((sides, good), 'semicolon'))}")
     if found["mismatch"]:
         most = found["mismatch"]
-        lines.append(f"Most must be eased at {most['join']}: {most['high']}{unit} at most.")
+        lines.append(
+            in_words(message("foretold-ease", join=most["join"], most=most["high"], unit=unit))
+        )
     return "\n".join([*lines, found["advice"]])

@@ -6,6 +6,7 @@ from reportlab.lib.colors import HexColor
 from reportlab.platypus import Paragraph
 
 from yonk.core.cutting import CutList
+from yonk.core.paper import Text, listed, message
 from yonk.core.planning import cut_size, cut_words, further
 from yonk.files.paper import (
     INK,
@@ -21,19 +22,18 @@ from yonk.files.paper import (
 )
 
 ACROSS, DOWN = 3, 8
-_NOTHING = "Nothing is cut, so there is nothing to label."
 
 
 def write_labels_pdf(cutting: CutList, paper: PaperName = "letter", *, first: int = 1) -> bytes:
     """A label for every line of the list, three across and eight down."""
-    canvas, out = sheet_of_paper(paper, f"{cutting.name}: labels", first)
+    canvas, out = sheet_of_paper(paper, message("labels-of", block=cutting.name), first)
     width, height = (
         (side - 2 * MARGIN) / count
         for side, count in zip(SIZES[paper], (ACROSS, DOWN), strict=True)
     )
     labels = [(cloth, cut) for cloth in cutting.cloths for cut in cloth.cuts]
     if not labels:
-        write(canvas, MARGIN, SIZES[paper][1] - MARGIN - 20, _NOTHING, 12)
+        write(canvas, MARGIN, SIZES[paper][1] - MARGIN - 20, message("nothing-to-label"), 12)
     for number, (cloth, cut) in enumerate(labels):
         if number and number % (ACROSS * DOWN) == 0:
             canvas.showPage()
@@ -44,12 +44,13 @@ def write_labels_pdf(cutting: CutList, paper: PaperName = "letter", *, first: in
         canvas.rect(x, y, width, height)
         canvas.setDash()
         letters = " ".join(dict.fromkeys(purpose.letter for purpose in cut.purposes))
-        what = cut_words(cut.shape, cut.pieces_cut)
-        lines = (
+        what, size = cut_words(cut.shape, cut.pieces_cut), cut_size(cut, cutting.unit)
+        more = further(cut, cutting.unit)
+        lines: tuple[tuple[Text, float, bool, HexColor], ...] = (
             (letters, 20, True, INK),
-            (f"{cut.pieces_cut} {what} {cut_size(cut, cutting.unit)}", 12, True, INK),
-            (cutting.fabric(cloth.fabric).name, 11, False, INK),
-            (f"{cutting.name}; {further(cut, cutting.unit)}".rstrip("; "), 8.5, False, SOFT),
+            (message("label-of-a-cut", count=cut.pieces_cut, what=what, size=size), 12, True, INK),
+            (cutting.fabric(cloth.fabric).called, 11, False, INK),
+            (listed((cutting.name, more), "semicolon") if more else cutting.name, 8.5, False, SOFT),
         )
         top = y + height - 6
         for number_of_line, (text, points, bold, colour) in enumerate(lines):
@@ -62,7 +63,7 @@ def write_labels_pdf(cutting: CutList, paper: PaperName = "letter", *, first: in
 
 
 def _fitting(
-    text: str, points: float, bold: bool, colour: HexColor, width: float, room: float
+    text: Text, points: float, bold: bool, colour: HexColor, width: float, room: float
 ) -> tuple[Paragraph, float]:
     """A line of a label, wrapped where there is room for it, else in one line as long as the label
     is wide.

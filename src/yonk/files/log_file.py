@@ -13,14 +13,14 @@ from typing import Annotated, Any, Literal
 
 from pydantic import Field, ValidationError
 
-from yonk.core.paper import COUNTS, Fault
+from yonk.core.paper import COUNTS, Fault, message
 from yonk.files.block_file import MOST_BLOCK_BYTES as MOST_BLOCK_BYTES
 from yonk.files.block_file import BadFileError, fault_of
-from yonk.files.exact import FilePart, Key, Positive, Text
+from yonk.files.exact import FilePart, Key, Positive, WholeText
 from yonk.files.photo import MOST_PHOTO_BYTES as MOST_PHOTO_BYTES
 
 NoteKind = Literal["note", "next-time", "decided", "left-over"]
-LogWords = Annotated[Text, Field(max_length=4000)]
+LogWords = Annotated[WholeText, Field(max_length=4000)]
 
 BLOCK, LOG, PHOTOS = "block.yonk.json", "log.json", "photos"
 MOST_LOG_BYTES = 8_000_000  # far more than anybody writes
@@ -33,14 +33,14 @@ class MeasuredPart(FilePart):
 
     what: Key
     size: Positive
-    expected: Annotated[Text, Field(max_length=64)]
+    expected: Annotated[WholeText, Field(max_length=64)]
 
 
 class TakenBackPart(FilePart):
     """How often the seams of a step were taken back."""
 
     mark: Annotated[str, Field(pattern="^[0-9a-f]{64}$")]
-    words: Annotated[Text, Field(max_length=400)]
+    words: Annotated[WholeText, Field(max_length=400)]
     times: Annotated[int, Field(ge=0, le=COUNTS["taken_back"][1])]
 
 
@@ -55,8 +55,8 @@ class NotePart(FilePart):
 class PhotoPart(FilePart):
     """A photo: its file in the parcel."""
 
-    file: Annotated[Text, Field(pattern=r"^photos/[0-9]{1,4}\.jpg$")]
-    caption: Annotated[Text, Field(max_length=400)] = ""
+    file: Annotated[WholeText, Field(pattern=r"^photos/[0-9]{1,4}\.jpg$")]
+    caption: Annotated[WholeText, Field(max_length=400)] = ""
     made: datetime
 
 
@@ -99,7 +99,7 @@ def read_parcel(content: bytes) -> tuple[bytes, LogFile, dict[str, bytes]]:
             log = _log(parcel)
             photos = {one.file: _member(parcel, one.file, MOST_PHOTO_BYTES) for one in log.photos}
     except (zipfile.BadZipFile, OSError, NotImplementedError, RuntimeError, EOFError):
-        raise BadFileError([Fault("", "the parcel is damaged; take it along anew")]) from None
+        raise BadFileError([Fault("", message("parcel-is-damaged-take-it-along"))]) from None
     return block, log, photos
 
 
@@ -120,9 +120,9 @@ def _member(parcel: zipfile.ZipFile, name: str, most: int) -> bytes:
     try:
         info = parcel.getinfo(name)
     except KeyError:
-        raise BadFileError([Fault(name, "is not in the parcel")]) from None
+        raise BadFileError([Fault(name, message("is-not-in-parcel"))]) from None
     with parcel.open(info) as opened:
         content = opened.read(most + 1)
     if len(content) > most:
-        raise BadFileError([Fault(name, f"is larger than {most // 1_000_000} MB")])
+        raise BadFileError([Fault(name, message("is-larger-than-mb", most=most // 1000000))])
     return content

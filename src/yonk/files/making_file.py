@@ -13,6 +13,7 @@ from yonk.core.paper import (
     SETTINGS,
     LengthUnit,
     Making,
+    Message,
     OrderName,
     PartOrder,
     Point,
@@ -25,7 +26,7 @@ from yonk.core.paper import (
     default_making,
     write_exact,
 )
-from yonk.files.exact import Exact, FilePart, Key, PointIn, Text
+from yonk.files.exact import Exact, FilePart, Key, PointIn, WholeText
 
 
 class UnitMethodIn(FilePart):
@@ -69,7 +70,7 @@ class _Making(FilePart):
     blocks: (
         Annotated[int, Field(strict=True, ge=COUNTS["blocks"][0], le=COUNTS["blocks"][1])] | None
     ) = None
-    methods: dict[Text, Text] = Field(default_factory=dict)
+    methods: dict[WholeText, WholeText] = Field(default_factory=dict)
     units: tuple[UnitMethodIn, ...] = ()
     sewing: SewingIn = Field(default_factory=SewingIn)
 
@@ -77,7 +78,7 @@ class _Making(FilePart):
 def _type_of(setting: WorkSetting) -> Any:
     """What stands in a file for a setting."""
     if setting.kind == "choice":
-        return Literal[tuple(value for value, _ in setting.choices)]
+        return Literal[setting.choices]
     if setting.kind == "count":
         bound = setting.bounds["in"]
         return Annotated[int, Field(strict=True, ge=int(bound.least), le=int(bound.most))]
@@ -119,7 +120,7 @@ def _given(making: _Making, setting: WorkSetting) -> Any:
     return found
 
 
-def making_faults(making: _Making, unit: LengthUnit) -> Iterator[tuple[str, str]]:
+def making_faults(making: _Making, unit: LengthUnit) -> Iterator[tuple[str, Message]]:
     """The numbers that are less or more than they may be: the place of each in the making, and the
     fault.
     """

@@ -17,10 +17,11 @@ from yonk.core.measuring import (
     measure_words,
     size_fault,
 )
-from yonk.core.paper import Fault, write_exact
+from yonk.core.paper import Fault, Message, listed, message, write_exact
 from yonk.core.pressing import SewingPlan
 from yonk.files.block_file import BadFileError, fault_of
 from yonk.files.exact import FilePart, Key, Positive
+from yonk.words import in_words
 
 _MOST_BYTES = 1_000_000  # far more readings than a block has places
 
@@ -79,13 +80,15 @@ def read_measures(text: str | bytes, plan: SewingPlan) -> dict[str, Fraction]:
     Raises: `BadFileError` with a fault for each that is none, or that the block does not have.
     """
     if len(text) > _MOST_BYTES:
-        raise BadFileError([Fault("", f"the file is larger than {_MOST_BYTES // 1_000_000} MB")])
+        raise BadFileError(
+            [Fault("", message("file-is-larger-than-mb", most_block_bytes=_MOST_BYTES // 1000000))]
+        )
     try:
         read = MeasuresIn.model_validate(json.loads(text))
     except ValidationError as errors:
         raise BadFileError([fault_of(one) for one in errors.errors(include_url=False)]) from None
     except (ValueError, RecursionError):
-        raise BadFileError([Fault("", "the file with the sizes is not JSON")]) from None
+        raise BadFileError([Fault("", message("file-with-sizes-is-not-json"))]) from None
     known = measurables(plan)
     faults = [
         Fault(f"measures[{number}].{part}", said)
@@ -97,10 +100,10 @@ def read_measures(text: str | bytes, plan: SewingPlan) -> dict[str, Fraction]:
     return {one.what: one.size for one in read.measures}
 
 
-def _wrong(one: MeasureIn, known: dict[str, Any], plan: SewingPlan) -> list[tuple[str, str]]:
+def _wrong(one: MeasureIn, known: dict[str, Any], plan: SewingPlan) -> list[tuple[str, Message]]:
     if one.what not in known:
-        some = ", ".join(list(known)[:3])
-        return [("what", f"this block has no “{one.what}”; measure one of {some}, …")]
+        some = listed(list(known)[:3], "comma")
+        return [("what", message("this-block-has-no-measure", what=one.what, some=some))]
     fault = size_fault(one.size, known[one.what].size, plan.draft.unit)
     return [("size", fault)] if fault else []
 
@@ -125,7 +128,9 @@ def _cause(one: FoundCause) -> CauseOut:
 
 def write_diagnosis_text(found: Diagnosis, plan: SewingPlan) -> str:
     """The same in sentences for people."""
-    lines = [f"Verdict: {found.verdict}.", *because(found, plan.draft.unit)]
+    verdict = message("the-verdict", verdict=found.verdict.replace(" ", "-"))
+    lines = [verdict, *because(found, plan.draft.unit)]
     if found.measure_next:
-        lines.append(f"To decide, measure {measure_words(found.measure_next, plan.reading)}.")
-    return "\n".join(lines)
+        what = measure_words(found.measure_next, plan.reading)
+        lines.append(message("to-decide-measure", what=what))
+    return "\n".join(map(in_words, lines))

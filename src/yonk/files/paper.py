@@ -20,6 +20,9 @@ from reportlab.pdfbase.ttfonts import TTFont
 from reportlab.pdfgen.canvas import Canvas
 from reportlab.platypus import Flowable, SimpleDocTemplate
 
+from yonk.core.paper import Text
+from yonk.words import in_words
+
 PaperName = Literal["letter", "a4"]
 SIZES: dict[PaperName, tuple[float, float]] = {"letter": LETTER, "a4": A4}
 POINTS = {"in": 72.0, "cm": 72 / 2.54}
@@ -92,8 +95,9 @@ def width_of(text: str, size: float, *, bold: bool = False) -> float:
     )
 
 
-def shortened(text: str, size: float, width: float, *, bold: bool = False) -> str:
+def shortened(said: Text, size: float, width: float, *, bold: bool = False) -> str:
     """The text, or as much of its beginning as there is room for, and three dots."""
+    text = in_words(said)
     if width_of(text, size, bold=bold) <= width:
         return text
     while text and width_of(f"{text}…", size, bold=bold) > width:
@@ -105,13 +109,14 @@ def write(
     canvas: Any,
     x: float,
     y: float,
-    text: str,
+    said: Text,
     size: float,
     *,
     bold: bool = False,
     right: bool = False,
 ) -> None:
     """Draws a text on a canvas from a point on, or up to it."""
+    text = in_words(said)
     if right:
         x -= width_of(text, size, bold=bold)
     for name, part in runs(text, BOLD if bold else PLAIN):
@@ -142,12 +147,12 @@ def style(
     )
 
 
-def marked(text: str, size: float) -> str:
+def marked(said: Text, size: float) -> str:
     """Text as a paragraph takes it, its fractions set small above and below the stroke, every sign
     in a face that has it.
     """
     set_type()
-    plain = text.replace("√2", "1.414…").replace("≈", "about")
+    plain = in_words(said).replace("√2", "1.414…").replace("≈", "about")
     parts = []
     for name, part in runs(plain, PLAIN):
         safe = escape(part, quote=False)
@@ -159,12 +164,12 @@ def marked(text: str, size: float) -> str:
     )
 
 
-def drawable(text: str) -> str:
+def drawable(said: Text) -> str:
     """Text as a canvas draws it, in signs that the type has."""
-    return text.replace("√2", "1.414").replace("≈ ", "about ").replace("⁄", "/")
+    return in_words(said).replace("√2", "1.414").replace("≈ ", "about ").replace("⁄", "/")
 
 
-def bound(story: list[Flowable], paper: PaperName, title: str, first: int = 1) -> bytes:
+def bound(story: list[Flowable], paper: PaperName, title: Text, first: int = 1) -> bytes:
     """A document of flowing parts, its title and the number on every page, from `first` on."""
     set_type()
     out = BytesIO()
@@ -185,7 +190,7 @@ def bound(story: list[Flowable], paper: PaperName, title: str, first: int = 1) -
         rightMargin=MARGIN,
         topMargin=MARGIN,
         bottomMargin=MARGIN * 1.2,
-        title=title,
+        title=in_words(title),
         author="Yonk",
         invariant=1,
     )
@@ -210,13 +215,13 @@ class _NumberedCanvas(Canvas):  # type: ignore[misc]
         super().showPage()
 
 
-def sheet_of_paper(paper: PaperName, title: str, first: int = 1) -> tuple[Canvas, BytesIO]:
+def sheet_of_paper(paper: PaperName, title: Text, first: int = 1) -> tuple[Canvas, BytesIO]:
     """A canvas to draw pages on, which are numbered from `first` on, and where they go."""
     set_type()
     out = BytesIO()
     canvas = _NumberedCanvas(out, pagesize=SIZES[paper], invariant=1)
     canvas.first = first
-    canvas.setTitle(title)
+    canvas.setTitle(in_words(title))
     canvas.setAuthor("Yonk")
     return canvas, out
 

@@ -8,7 +8,7 @@ from io import BytesIO
 
 from PIL import Image, ImageOps, UnidentifiedImageError
 
-from yonk.core.paper import MessageError
+from yonk.core.paper import MessageError, message
 
 MOST_PHOTO_BYTES = 8_000_000  # of a photo as telephones take it
 MOST_PIXELS = 60_000_000  # beyond, a small file could fill the memory
@@ -41,7 +41,7 @@ def as_kept(content: bytes) -> JpegPhoto:
     """
     if len(content) > MOST_PHOTO_BYTES:
         raise NoPhotoError(
-            f"This photo is larger than {MOST_PHOTO_BYTES // 1_000_000} MB; send less."
+            message("this-photo-is-larger-than-mb", most_photo_bytes=MOST_PHOTO_BYTES // 1000000)
         )
     try:
         with warnings.catch_warnings():
@@ -50,17 +50,16 @@ def as_kept(content: bytes) -> JpegPhoto:
                 _check_size(opened)
                 return _written(opened)
     except (UnidentifiedImageError, Image.DecompressionBombWarning, Image.DecompressionBombError):
-        raise NoPhotoError("This is no photo; send a JPEG, PNG or WebP picture.") from None
+        raise NoPhotoError(message("this-is-no-photo-send-jpeg")) from None
     except (OSError, ValueError, SyntaxError):
-        raise NoPhotoError("This photo is damaged; send it anew.") from None
+        raise NoPhotoError(message("this-photo-is-damaged-send-it")) from None
 
 
 def _check_size(opened: Image.Image) -> None:
     """Raises where decoding would take too much; only the head of the file was read so far."""
     if opened.width * opened.height > MOST_PIXELS:
         raise NoPhotoError(
-            f"This photo has more than {MOST_PIXELS // 1_000_000} million pixels; send a smaller "
-            "one."
+            message("this-photo-has-more-than-million", most_pixels=MOST_PIXELS // 1000000)
         )
 
 

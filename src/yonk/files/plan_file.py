@@ -11,6 +11,7 @@ from yonk.core.drawing import Patch
 from yonk.core.paper import Length, write_exact
 from yonk.core.planning import Cut, Plan, Recipe
 from yonk.core.units import BY_NAME, terms_of
+from yonk.words import in_words
 
 
 def write_plan(plan: Plan) -> dict[str, Any]:
@@ -35,7 +36,7 @@ def write_plan(plan: Plan) -> dict[str, Any]:
         "notices": [
             {
                 "code": notice.code,
-                "text": notice.text,
+                "text": in_words(notice.text),
                 "patches": list(notice.patches),
                 "units": list(notice.units),
             }
@@ -155,7 +156,7 @@ def _unit(recipe: Recipe, plan: Plan) -> dict[str, Any]:
         "total": recipe.total,
         "method": recipe.method.name,
         "chosen": recipe.chosen,
-        "reason": recipe.reason,
+        "reason": in_words(recipe.reason),
         "makes": recipe.makes,
         "spare": recipe.spare,
     }
@@ -212,6 +213,6 @@ def _cut(alike: Sequence[Cut]) -> dict[str, Any]:
         row["rotary"] = {
             "strip": write_exact(cut.rotary.strip),
             "every": write_exact(cut.rotary.every),
-            "words": cut.rotary.words,
+            "words": in_words(cut.rotary.words),
         }
     return row

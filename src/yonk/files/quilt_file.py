@@ -18,6 +18,7 @@ from yonk.core.paper import (
     LengthField,
     LengthUnit,
     length_fault,
+    message,
     write_exact,
 )
 from yonk.core.setting import (
@@ -46,7 +47,7 @@ from yonk.files.block_file import (
     write_block,
     write_fabric,
 )
-from yonk.files.exact import Exact, FilePart, Key, Name, Positive, Text
+from yonk.files.exact import Exact, FilePart, Key, Name, Positive, WholeText
 from yonk.files.making_file import MakingIn, making_faults, making_of, write_settings
 
 _FORMAT = "yonk-quilt/1"
@@ -60,7 +61,7 @@ def _count(field: Any) -> Any:
 
 Lines = Annotated[int, _count("quilt_lines")]
 LineNumber = Annotated[int, Field(strict=True, ge=0, le=2 * COUNTS["quilt_lines"][1])]
-NoKey = Annotated[Text, Field(max_length=80)]
+NoKey = Annotated[WholeText, Field(max_length=80)]
 
 
 class QuiltBlockIn(FilePart):
@@ -69,8 +70,8 @@ class QuiltBlockIn(FilePart):
     key: Key
     block: dict[str, Any]
     colouring: Annotated[int, Field(strict=True, ge=0)] | Name | None = None
-    fabrics: dict[Text, Text] = Field(default_factory=dict)
-    origin: Annotated[Text, Field(max_length=64)] = ""
+    fabrics: dict[WholeText, WholeText] = Field(default_factory=dict)
+    origin: Annotated[WholeText, Field(max_length=64)] = ""
     revision: Annotated[int, Field(strict=True, ge=0, le=COUNTS["revision"][1])] = 0
 
 
@@ -194,12 +195,17 @@ def read_quilt(text: str | bytes) -> Quilt:
     """Read a quilt file. Raises `BadFileError` with every fault found."""
     if len(text) > MOST_QUILT_BYTES:
         raise BadFileError(
-            [Fault("", f"the file is larger than {MOST_QUILT_BYTES // 1_000_000} MB")]
+            [
+                Fault(
+                    "",
+                    message("file-is-larger-than-mb", most_block_bytes=MOST_QUILT_BYTES // 1000000),
+                )
+            ]
         )
     try:
         raw = json.loads(text)
     except (ValueError, RecursionError):
-        raise BadFileError([Fault("", "the file is not JSON")]) from None
+        raise BadFileError([Fault("", message("file-is-not-json"))]) from None
     return take_quilt(raw)
 
 
@@ -270,21 +276,26 @@ def _conflicting(read: QuiltIn, drafts: list[Draft]) -> Iterator[Fault]:
     }
     for place, key in _fabrics_named(read):
         if key not in known:
-            yield Fault(place, f"“{key}” is no fabric of the quilt or its blocks")
+            yield Fault(place, message("is-no-fabric-of-quilt-or", key=key))
     for number, border in enumerate(read.borders):
         if not border.fabric and not border.block:
-            yield Fault(f"borders[{number}]", "must have either a fabric or a block")
+            yield Fault(f"borders[{number}]", message("must-have-either-fabric-or-block"))
         if border.block and border.block not in keys:
-            yield Fault(f"borders[{number}].block", f"“{border.block}” is no block of the quilt")
+            yield Fault(
+                f"borders[{number}].block",
+                message("is-no-block-of-quilt", key=border.block),
+            )
     seen = set()
     for number, one in enumerate(read.setting.places):
         if (one.row, one.column) in seen:
-            where = f"row {one.row}, column {one.column}"
-            yield Fault(f"setting.places[{number}]", f"tells a second time what lies at {where}")
+            yield Fault(
+                f"setting.places[{number}]",
+                message("tells-a-second-time", row=one.row, column=one.column),
+            )
         seen.add((one.row, one.column))
     alternate = read.setting.alternate
     if alternate and bool(alternate.block) == bool(alternate.fabric):
-        yield Fault("setting.alternate", "must have either a fabric or a block")
+        yield Fault("setting.alternate", message("must-have-either-fabric-or-block"))
 
 
 def _block_faults(read: QuiltIn, drafts: list[Draft]) -> Iterator[Fault]:
@@ -292,11 +303,14 @@ def _block_faults(read: QuiltIn, drafts: list[Draft]) -> Iterator[Fault]:
     for number, (one, draft) in enumerate(zip(read.blocks, drafts, strict=True)):
         place = f"blocks[{number}]"
         if keys[one.key] > 1:
-            yield Fault(f"{place}.key", f"“{one.key}” stands for more than one block")
+            yield Fault(f"{place}.key", message("stands-for-more-than-one-block", key=one.key))
         if draft.unit != read.unit:
-            yield Fault(f"{place}.block.unit", f"is {draft.unit}, the quilt is in {read.unit}")
+            yield Fault(
+                f"{place}.block.unit",
+                message("is-in-a-unit", its=draft.unit, ours=read.unit),
+            )
         if one.colouring is not None and _number_of(one.colouring, draft) is None:
-            yield Fault(f"{place}.colouring", "is none of the block's colourings")
+            yield Fault(f"{place}.colouring", message("is-none-of-blocks-colourings"))
 
 
 def _fabrics_named(read: QuiltIn) -> Iterator[tuple[str, str]]:

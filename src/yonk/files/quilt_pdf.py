@@ -17,6 +17,7 @@ from reportlab.platypus import (
 )
 
 from yonk.core.cutting import bought
+from yonk.core.paper import Message, listed, message, sentences
 from yonk.core.planning import Plan
 from yonk.core.sewing import CAUTIONS
 from yonk.core.top import (
@@ -46,7 +47,7 @@ def write_quilt_pdf(
     Args:
         plans: of the quilt's blocks, by key.
     """
-    title = f"{cutting.name}: everything for the whole top"
+    title = message("everything-for-the-top", quilt=cutting.name)
     width = SIZES[paper][0] - 2 * MARGIN
     story = cutting_story(cutting, title, paper, [_shopping(cutting), *top_words(cutting)])
     diagram = diagram_of(sewing)
@@ -55,37 +56,46 @@ def write_quilt_pdf(
     story += [PageBreak(), *_sewing(sewing, diagram, width)]
     for key, plan in plans.items():
         name = cutting.plan.quilt.by_key[key].title
-        own = steps_story(plan, paper, f"{name}: how its units are made")
+        own = steps_story(plan, paper, message("how-units-are-made", block=name))
         story += [Spacer(1, 24), *own] if own else []
     return bound(story, paper, title)
 
 
-def _shopping(cutting: TopCutting) -> str:
+def _shopping(cutting: TopCutting) -> Message:
     """What to buy, in a sentence."""
     purchases = [
-        f"{cutting.fabric(one.fabric).name} {bought(one.buy, cutting.unit)}"
+        message(
+            "fabric-and-length",
+            fabric=cutting.fabric(one.fabric).called,
+            length=bought(one.buy, cutting.unit),
+        )
         for one in cutting.cloths
         if one.buy
     ]
-    return f"To buy: {', '.join(purchases)}." if purchases else "There is nothing to buy."
+    if not purchases:
+        return message("there-is-nothing-to-buy")
+    return message("to-buy-is", purchases=listed(purchases, "comma"))
 
 
 def _sewing(sewing: TopSewing, diagram: Diagram, width: float) -> list[Flowable]:
     """The diagram and the steps."""
     head = [
-        Paragraph(marked(f"{sewing.quilt.name}: sewing the top", 17), style(17, bold=True)),
+        Paragraph(
+            marked(message("sewing-the-top", quilt=sewing.quilt.name), 17), style(17, bold=True)
+        ),
         Paragraph(marked(pressed_words(sewing.pressing), 11), style(11, colour=SOFT)),
         Spacer(1, 8),
         DiagramDrawing(sewing.quilt, diagram, width, _TALLEST),
         Paragraph(
             marked(
-                "The numbers are those of the rows; each mark crosses a seam toward the side that "
-                "it is pressed to, where its dot lies.",
+                message("diagram-how"),
                 10,
             ),
             style(10, colour=SOFT, above=4),
         ),
-        Paragraph(marked(f"{CAUTIONS['iron']} {CAUTIONS['needle']}", 10), style(10, colour=MADDER)),
+        Paragraph(
+            marked(sentences(CAUTIONS["iron"], CAUTIONS["needle"]), 10), style(10, colour=MADDER)
+        ),
         Spacer(1, 8),
     ]
     steps = [_step(number, one, width) for number, one in enumerate(sewing.steps, start=1)]
@@ -93,7 +103,7 @@ def _sewing(sewing: TopSewing, diagram: Diagram, width: float) -> list[Flowable]
 
 
 def _step(number: int, step: TopStep, width: float) -> Flowable:
-    said = " ".join(part for part in (step.words, step.press) if part)
+    said = sentences(step.words, step.press or None)
     words: list[Flowable] = [Paragraph(f"<b>{number}</b> {marked(said, 11)}", style(11))]
     if step.check:
         words.append(Paragraph(marked(step.check, 11), style(11, bold=True)))

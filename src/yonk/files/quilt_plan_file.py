@@ -7,12 +7,13 @@ from collections.abc import Iterator
 from io import StringIO
 from typing import Any
 
-from yonk.core.paper import Length, write_exact
+from yonk.core.paper import Length, listed, write_exact
 from yonk.core.planning import further
 from yonk.core.setting import QuiltPlan, SettingPiece, Top
 from yonk.core.top import TopCutting
 from yonk.files.plain_text import for_a_cell, plain_fractions, sized
 from yonk.files.plan_file import cut_rows, plan_schema
+from yonk.words import in_words
 
 _HEADINGS = ("fabric", "count", "shape", "cut width", "cut height", "unit", "cut further", "for")
 
@@ -35,7 +36,7 @@ def write_quilt_plan(plan: QuiltPlan) -> dict[str, Any]:
             for key, count in plan.counts.items()
         ],
         "cuts": [*_block_cuts(plan), *(_row(one, n) for one, n in plan.pieces.items())],
-        "notices": [{"code": one.code, "text": one.text} for one in plan.notices],
+        "notices": [{"code": one.code, "text": in_words(one.text)} for one in plan.notices],
     }
 
 
@@ -116,14 +117,14 @@ def write_quilt_csv(cutting: TopCutting) -> str:
         for cut in cloth.cuts:
             rows.writerow(
                 [
-                    for_a_cell(cutting.fabric(cloth.fabric).name),
+                    for_a_cell(cutting.fabric(cloth.fabric).called),
                     cut.pieces_cut,
                     cut.shape,
                     sized(cut.strips[0][0] if cut.segment else cut.width),
                     sized(cut.height),
                     cutting.unit,
                     plain_fractions(further(cut, cutting.unit)),
-                    for_a_cell("; ".join(cutting.purposes(cut))),
+                    for_a_cell(listed(cutting.purposes(cut), "semicolon")),
                 ]
             )
     return out.getvalue()

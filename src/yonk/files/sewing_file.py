@@ -8,6 +8,7 @@ from typing import Any
 from yonk.core.drawing import Spot
 from yonk.core.paper import write_exact
 from yonk.core.pressing import ListedJoin, SewingPlan, measures, reason
+from yonk.words import in_words
 
 
 def write_sewing(plan: SewingPlan, blocks: int) -> dict[str, Any]:
@@ -93,7 +94,7 @@ def _join(plan: SewingPlan, sewn: ListedJoin, names: dict[int, int]) -> dict[str
         "alike": f"a{sewn.alike}",
         "up": name(sewn.up),
         "press": "open" if sewn.press is None else name(sewn.of[sewn.press]),
-        "why": reason(plan, join),
+        "why": in_words(reason(plan, join)),
         "checkpoint": sewn.checkpoint,
     }
     if join.finished_after is not None:

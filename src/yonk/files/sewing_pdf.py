@@ -9,7 +9,7 @@ from collections.abc import Sequence
 from reportlab.lib.colors import HexColor
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
 
-from yonk.core.paper import blocks_words
+from yonk.core.paper import Capital, message, sentences, so_many_blocks
 from yonk.core.planning import Plan
 from yonk.core.pressing import (
     PressedStretch,
@@ -50,11 +50,10 @@ def write_sewing_pdf(
     draft, width = plan.draft, SIZES[paper][0] - 2 * MARGIN
     recipes = {recipe.group.label: recipe for recipe in planned.recipes}
     steps = steps_of_sewing(plan, recipes, stacks_of(plan.reading), draft.making.blocks)
-    joined = f"{blocks_words(draft.making.blocks)}, joined by {plan.order}."
-    joined = joined[0].upper() + joined[1:]
-    said = f"{joined} {meetings_words(plan.pressing)}"
+    joined = message("joined-by", blocks=so_many_blocks(draft.making.blocks), order=plan.order)
+    said = sentences(Capital(joined), meetings_words(plan.pressing))
     head: list[Flowable] = [
-        Paragraph(marked(f"{draft.name}: sewing", 18), style(18, bold=True)),
+        Paragraph(marked(message("sewing-of", block=draft.name), 18), style(18, bold=True)),
         Paragraph(
             marked(said, 11),
             style(11, colour=SOFT),
@@ -63,8 +62,7 @@ def write_sewing_pdf(
         PressingMap(plan, steps, width * MAP_SHARE),
         Paragraph(
             marked(
-                "The front of the block; each arrow tells where a seam's allowances are pressed, "
-                "the number its step.",
+                message("pressing-map-how"),
                 10,
             ),
             style(10, colour=SOFT, above=4),
@@ -72,20 +70,22 @@ def write_sewing_pdf(
         Spacer(1, 10),
     ]
     rows = [_step(plan, step, width) for step in steps]
-    return bound([*head, *rows], paper, f"{draft.name}: sewing sheet", first)
+    return bound([*head, *rows], paper, message("sewing-sheet-of", block=draft.name), first)
 
 
 def _step(plan: SewingPlan, step: SewingStep, width: float) -> Flowable:
     words: list[Flowable] = [
         Paragraph(
             f"<b>{step.number}</b> {marked(step.words, 11)} "
-            f"<font color='#4d625d'>{step.total} in all</font>",
+            f"<font color='#4d625d'>{marked(message('in-all', count=step.total), 11)}</font>",
             style(11),
         )
     ]
     words += [Paragraph(marked(line, 10), style(10, colour=SOFT)) for line in step.why[:3]]
     if step.checkpoint:
-        words.append(Paragraph(marked(f"Measure: {step.checkpoint}", 12), style(12, bold=True)))
+        words.append(
+            Paragraph(marked(message("to-measure", size=step.checkpoint), 12), style(12, bold=True))
+        )
     if step.caution:
         words.append(Paragraph(marked(step.caution, 9), style(9, colour=MADDER)))
     box = Table([[""]], colWidths=[12], rowHeights=[12])

@@ -4,40 +4,51 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from yonk.core.paper import blocks_words, show
+from yonk.core.paper import Message, Text, listed, message, show, so_many_blocks
 from yonk.core.pressing import ListedJoin, SewingPlan, measures, part_name, reason
 from yonk.files.sewing_file import join_names
+from yonk.words import in_words
 
 
 def write_sewing_text(plan: SewingPlan, blocks: int) -> str:
     """The joins of a block in their order, alike ones together, with how they are pressed."""
-    return "\n".join(_lines(plan, blocks)) + "\n"
+    return "\n".join(map(in_words, _lines(plan, blocks))) + "\n"
 
 
-def _lines(plan: SewingPlan, blocks: int) -> Iterator[str]:
+def _lines(plan: SewingPlan, blocks: int) -> Iterator[Text]:
     states = plan.pressing.states
-    yield f"{plan.draft.name}: {blocks_words(blocks)}, joined by {plan.order}"
-    yield (
-        f"{len(states)} meetings: {states.count('nested')} nested, {states.count('spun')} spun, "
-        f"{states.count('open')} open, {states.count('bulky')} bulky"
-        + ("" if plan.pressing.best else "; not proved best")
+    yield message(
+        "block-joined-by", block=plan.draft.name, blocks=so_many_blocks(blocks), order=plan.order
+    )
+    yield message(
+        "meetings-counted",
+        meetings=len(states),
+        nested=states.count("nested"),
+        spun=states.count("spun"),
+        open=states.count("open"),
+        bulky=states.count("bulky"),
+        proved="yes" if plan.pressing.best else "no",
     )
     names = join_names(plan)
     for place, group in enumerate(plan.groups, start=1):
         first = plan.listed[group[0]]
-        yield f"{place:3}. {_said(plan, first, names)} ({len(group) * blocks} times)"
-        yield f"     {reason(plan, first.join)}"
+        joined, times = _joined(plan, first, names), len(group) * blocks
+        yield message("join-line", number=f"{place:3}", join=joined, times=times)
+        yield listed((" " * 5, reason(plan, first.join)), "nothing")
         if first.checkpoint and first.box:
-            wide, high = (show(side, plan.draft.unit) for side in measures(plan, first))
-            yield f"     Measure: {wide} × {high}"
+            sides = (show(side, plan.draft.unit) for side in measures(plan, first))
+            measure = message("to-measure", size=listed(sides, "times"))
+            yield listed((" " * 5, measure), "nothing")
 
 
-def _said(plan: SewingPlan, sewn: ListedJoin, names: dict[int, int]) -> str:
+def _joined(plan: SewingPlan, sewn: ListedJoin, names: dict[int, int]) -> Message:
     one, other = (_part(plan, part, names) for part in sewn.of)
-    kind = {"straight": "", "partial": ", part of the seam", "set-in": ", set in"}[sewn.join.kind]
-    return f"j{names[sewn.join.number]}: {one} to {other}{kind}"
+    name = f"j{names[sewn.join.number]}"
+    return message("join-of-parts", join=name, one=one, other=other, kind=sewn.join.kind)
 
 
-def _part(plan: SewingPlan, part: int, names: dict[int, int]) -> str:
+def _part(plan: SewingPlan, part: int, names: dict[int, int]) -> Message:
     name, leaves = part_name(plan, part), plan.joining.order.leaves
-    return name if part < leaves else f"{name} (j{names[part - leaves]})"
+    if part < leaves:
+        return name
+    return message("part-of-a-join", part=name, join=f"j{names[part - leaves]}")

@@ -7,7 +7,7 @@ from __future__ import annotations
 from reportlab.lib.colors import Color, HexColor
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
 
-from yonk.core.paper import Draft
+from yonk.core.paper import Draft, Text, message
 from yonk.core.planning import Plan, cut_size_words, of_group, steps_of
 from yonk.core.sewing import MarkedLine, Picture, RecipeStep, picture_of
 from yonk.core.units import BY_NAME
@@ -36,25 +36,28 @@ _ACROSS = 2  # steps side by side
 
 def write_steps_pdf(plan: Plan, paper: PaperName = "letter", *, first: int = 1) -> bytes:
     """The steps of every way that is taken, one group of units after the other."""
-    none = "Every patch of this block is cut to size; no unit is sewn by a recipe of its own."
-    story = steps_story(plan, paper) or [Paragraph(none, style(12))]
-    return bound(story, paper, f"{plan.reading.draft.name}: step sheets", first)
+    none = message("no-step-sheets")
+    story = steps_story(plan, paper) or [Paragraph(marked(none, 12), style(12))]
+    return bound(story, paper, message("step-sheets-of", block=plan.reading.draft.name), first)
 
 
-def steps_story(plan: Plan, paper: PaperName, title: str = "") -> list[Flowable]:
+def steps_story(plan: Plan, paper: PaperName, title: Text = "") -> list[Flowable]:
     """The same, to be bound with other sheets, below a title of its own; each caution once."""
     draft = plan.reading.draft
     wanted = plan.wanted
     story: list[Flowable] = []
-    said: set[str] = set()
+    said: set[Text] = set()
     for group, recipes in of_group(plan.recipes):
         if all(recipe.method.sew is None or group.kind == "patch" for recipe in recipes):
             continue
         words, unit = BY_NAME[group.kind].words, group.unit
         longer, shorter = max(unit.width, unit.height), min(unit.width, unit.height)
-        head = (
-            f"{wanted.totals[group.label]} × {words} {group.label}, "
-            f"{cut_size_words(longer, shorter, draft.unit)} finished"
+        head = message(
+            "units-of-a-size",
+            count=wanted.totals[group.label],
+            kind=words,
+            unit=group.label,
+            size=cut_size_words(longer, shorter, draft.unit),
         )
         head_lines: list[Flowable] = [
             Spacer(1, 14 if story else 0),
@@ -63,9 +66,14 @@ def steps_story(plan: Plan, paper: PaperName, title: str = "") -> list[Flowable]
             Paragraph(marked(recipes[0].reason, 11), style(11, colour=SOFT)),
         ]
         for share, made in steps_of(recipes[0].way, group, wanted):
-            times = "once" if share.lots == 1 else f"{share.lots} times"
+            share_words = message(
+                "share-of-units",
+                method=share.method.words,
+                units=share.wanted,
+                times=share.lots,
+            )
             said_first = Paragraph(
-                f"{share.method.words}, {share.wanted} units: {times}",
+                marked(share_words, 12),
                 style(12, bold=True, above=8),
             )
             first, *others = _steps(made.table.steps, draft, said, SIZES[paper][0] - 2 * MARGIN)
@@ -74,7 +82,7 @@ def steps_story(plan: Plan, paper: PaperName, title: str = "") -> list[Flowable]
     return story
 
 
-def _steps(steps: list[RecipeStep], draft: Draft, said: set[str], width: float) -> list[Flowable]:
+def _steps(steps: list[RecipeStep], draft: Draft, said: set[Text], width: float) -> list[Flowable]:
     pictures = [[picture_of(scene) for scene in step.scenes[:4]] for step in steps]
     largest = max((max(one.box[2], one.box[3]) for row in pictures for one in row), default=1.0)
     cells: list[Table] = []

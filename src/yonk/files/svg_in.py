@@ -16,7 +16,18 @@ from xml.etree.ElementTree import Element, ParseError, fromstring
 
 from svgelements import SVG, Close, Line, Move, Path, Shape
 
-from yonk.core.paper import XY, Draft, Fault, LengthError, Point, Seam, read_length
+from yonk.core.paper import (
+    XY,
+    Decimal,
+    Draft,
+    Fault,
+    LengthError,
+    Message,
+    Point,
+    Seam,
+    message,
+    read_length,
+)
 from yonk.files.block_file import MOST_BLOCK_BYTES, MOST_SEAMS, BadFileError
 
 MOST_NUMBERS = 200_000  # ten times as many as the most seams have
@@ -38,21 +49,19 @@ class SeamsTaken:
     lost: int
     farthest: float
 
-    def report(self) -> list[str]:
+    def report(self) -> list[Message]:
         """What was taken and what was not, in sentences. `farthest` is told in cells of the
         grid.
         """
-        said = [f"{len(self.seams)} seams taken from {self.lines} straight lines."]
+        said = [message("svg-seams-taken", seams=len(self.seams), lines=self.lines)]
         if self.farthest > 0.02:
-            said.append(
-                f"Points were moved by up to {self.farthest:.2f} of a cell to lie on the lattice."
-            )
+            said.append(message("svg-points-moved", farthest=Decimal(self.farthest, 2, fixed=True)))
         if self.curves:
-            said.append(f"{self.curves} curved stretches were left out; a pieced seam is straight.")
+            said.append(message("svg-curves-left-out", curves=self.curves))
         if self.other:
-            said.append(f"{self.other} shapes that are no lines were left out.")
+            said.append(message("svg-shapes-left-out", other=self.other))
         if self.lost:
-            said.append(f"{self.lost} lines were shorter than the lattice and were left out.")
+            said.append(message("svg-lines-too-short", lost=self.lost))
         return said
 
 
@@ -62,9 +71,11 @@ def read_svg(text: str, draft: Draft, parts: int) -> SeamsTaken:
     Raises `BadFileError` for what is no SVG, or holds no straight line.
     """
     if len(text) > MOST_BLOCK_BYTES:
-        raise BadFileError([Fault("", "the drawing is larger than 2 MB")])
+        raise BadFileError([Fault("", message("drawing-is-larger-than-2-mb"))])
     if parts not in LATTICES:
-        raise BadFileError([Fault("parts", f"must be one of {', '.join(map(str, LATTICES))}")])
+        raise BadFileError(
+            [Fault("parts", message("must-be-one-of", choices=", ".join(map(str, LATTICES))))]
+        )
     tree = _checked(text)
     exact = _own_seams(tree, draft)
     if exact:
@@ -74,7 +85,7 @@ def read_svg(text: str, draft: Draft, parts: int) -> SeamsTaken:
         elements = [element for element in drawing.elements() if isinstance(element, Shape)]
         looked_at = [_segments(element) for element in elements]
     except Exception:  # whatever a library says of a drawing that is none: it cannot be read
-        raise BadFileError([Fault("", "this is no SVG drawing that can be read")]) from None
+        raise BadFileError([Fault("", message("this-is-no-svg-drawing-that"))]) from None
     lines = [
         line
         for straight, _ in looked_at
@@ -84,11 +95,11 @@ def read_svg(text: str, draft: Draft, parts: int) -> SeamsTaken:
     curves = sum(curved for _, curved in looked_at)
     other = sum(not straight and not curved for straight, curved in looked_at)
     if not lines:
-        raise BadFileError(
-            [Fault("", "the drawing holds no straight line; draw the seams as lines or paths")]
-        )
+        raise BadFileError([Fault("", message("drawing-holds-no-straight-line-draw"))])
     if len(lines) > MOST_SEAMS:
-        raise BadFileError([Fault("", f"the drawing holds more than {MOST_SEAMS} lines")])
+        raise BadFileError(
+            [Fault("", message("drawing-holds-more-than-lines", most_seams=MOST_SEAMS))]
+        )
     return _snapped(lines, draft, parts, curves, other)
 
 
@@ -99,21 +110,19 @@ def _checked(text: str) -> Element:
     if "<!ENTITY" in text or (
         "<!DOCTYPE" in text and "[" in text.partition("<!DOCTYPE")[2].partition(">")[0]
     ):
-        raise BadFileError([Fault("", "the drawing defines entities; save it as plain SVG")])
+        raise BadFileError([Fault("", message("drawing-defines-entities-save-it-as"))])
     try:
         tree = fromstring(text)
     except (ParseError, ValueError, RecursionError):
-        raise BadFileError([Fault("", "this is no SVG drawing that can be read")]) from None
+        raise BadFileError([Fault("", message("this-is-no-svg-drawing-that"))]) from None
     if _longest_transform(tree) > MOST_TRANSFORM:
-        raise BadFileError(
-            [Fault("", "the drawing moves its parts in too many steps; save it as plain SVG")]
-        )
+        raise BadFileError([Fault("", message("drawing-moves-parts-in-too-many"))])
     if _numbers(tree) > MOST_NUMBERS:
         raise BadFileError(
             [
                 Fault(
                     "",
-                    "the drawing holds more than the seams of a block; leave the other layers out",
+                    message("drawing-holds-more-than-seams-of"),
                 )
             ]
         )
@@ -222,7 +231,7 @@ def _snapped(
             [
                 Fault(
                     "",
-                    "the drawing has no width or no height; draw the outline of the block as well",
+                    message("drawing-has-no-width-or-no"),
                 )
             ]
         )
@@ -230,7 +239,7 @@ def _snapped(
     seams = {tuple(sorted((snap.point(a), snap.point(b)))) for a, b in lines}
     kept = sorted(seam for seam in seams if seam[0] != seam[1] and not _on_edge(seam, draft))
     if len(kept) > MOST_SEAMS:
-        raise BadFileError([Fault("seams", f"are more than {MOST_SEAMS}")])
+        raise BadFileError([Fault("seams", message("are-more-than", most_seams=MOST_SEAMS))])
     lost = sum(snap.point(a) == snap.point(b) for a, b in lines)
     return SeamsTaken(
         tuple((a, b) for a, b in kept), len(lines), curves, other, lost, snap.farthest

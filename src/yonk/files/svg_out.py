@@ -29,7 +29,7 @@ def write_svg(reading: Reading) -> str:
         colour = draft.fabric(patch.fabric).colour
         title = (
             f"<title>{for_markup(patch.letter)} "
-            f"{for_markup(draft.fabric(patch.fabric).name)}</title>"
+            f"{for_markup(draft.fabric(patch.fabric).called)}</title>"
         )
         fabrics.append(f'<path d="{rings}" fill="{colour}" fill-rule="evenodd">{title}</path>')
         spot = polygon.point_on_surface()

@@ -15,7 +15,7 @@ import shapely
 from reportlab.pdfgen.canvas import Canvas
 
 from yonk.core.cutting import Template
-from yonk.core.paper import LengthUnit, Polygon
+from yonk.core.paper import LengthUnit, Polygon, listed, message
 from yonk.files.paper import (
     BOLD,
     CHALK,
@@ -31,6 +31,7 @@ from yonk.files.paper import (
     width_of,
     write,
 )
+from yonk.words import in_words
 
 OVERLAP = 36.0  # points, by which sheets of one template lie on each other
 _HEAD = 44.0
@@ -46,7 +47,7 @@ def write_templates_pdf(
     first: int = 1,
 ) -> bytes:
     """All templates, each on a page or pages of its own, after a page to check the scale with."""
-    canvas, out = sheet_of_paper(paper, f"{name}: templates", first)
+    canvas, out = sheet_of_paper(paper, message("templates-of", block=name), first)
     _check_page(canvas, paper, name)
     for template in templates:
         for number, (left, top) in enumerate(tiles(template, unit, paper), start=1):
@@ -77,19 +78,18 @@ def tiles(template: Template, unit: LengthUnit, paper: PaperName) -> Iterator[tu
 def _check_page(canvas: Canvas, paper: PaperName, name: str) -> None:
     _, height = SIZES[paper]
     canvas.setFillColor(INK)
-    title = shortened(f"{name}: templates", 16, SIZES[paper][0] - 2 * MARGIN, bold=True)
+    title = shortened(
+        message("templates-of", block=name), 16, SIZES[paper][0] - 2 * MARGIN, bold=True
+    )
     write(canvas, MARGIN, height - MARGIN - 16, title, 16, bold=True)
     canvas.setFont(PLAIN, 11)
     lines = (
-        "Print at 100 %, not fitted to the page. Then measure both squares: if they are off, so "
-        "are the templates.",
-        "The outer line is the cut line, the dashed line the seam. Lay the arrow along the "
-        "threads of the cloth.",
-        "Where a template runs over several pages, cut one page at its edge and lay the crosses "
-        "on each other.",
+        message("templates-print-true"),
+        message("templates-lines"),
+        message("templates-over-pages"),
     )
     for number, line in enumerate(lines):
-        canvas.drawString(MARGIN, height - MARGIN - 44 - 16 * number, line)
+        write(canvas, MARGIN, height - MARGIN - 44 - 16 * number, line, 11)
     y = height - MARGIN - 120
     canvas.setStrokeColor(INK)
     canvas.setLineWidth(0.8)
@@ -115,14 +115,24 @@ def _page(
     points = POINTS[unit]
     many = len(list(tiles(template, unit, paper)))
     canvas.setFillColor(INK)
-    counts = ", ".join(f"{count} of {fabric}" for fabric, count in template.counts)
-    sheet = f", sheet {number} of {many}" if many > 1 else ""
+    counts = listed(
+        (message("so-many-of", count=count, size=fabric) for fabric, count in template.counts),
+        "comma",
+    )
     whole = width - 2 * MARGIN
-    letter = f"{template.letter}{sheet}"
+    letter = in_words(
+        message("letter-and-sheet", letter=template.letter, number=number, sheets=many)
+    )
     write(canvas, MARGIN, height - MARGIN - 12, letter, 14, bold=True)
     block = shortened(name, 11, whole - width_of(letter, 14, bold=True) - 24)
     write(canvas, width - MARGIN, height - MARGIN - 12, block, 11, right=True)
-    write(canvas, MARGIN, height - MARGIN - 28, shortened(f"cut {counts}", 10, whole), 10)
+    write(
+        canvas,
+        MARGIN,
+        height - MARGIN - 28,
+        shortened(message("cut-so-many", pieces=counts), 10, whole),
+        10,
+    )
     canvas.saveState()
     frame = canvas.beginPath()
     frame.rect(MARGIN, MARGIN, across, down)

@@ -24,6 +24,7 @@ from yonk.core.paper import Draft, Fabric, LengthUnit, default_making, ruled_sea
 from yonk.core.planning import make_plan
 from yonk.core.pressing import sewing_plan, stacks_of, steps_of_sewing
 from yonk.core.units import UnitKindName
+from yonk.words import in_words
 
 _FABRICS = (
     Fabric(key="peat", name="Peat", colour="#3b2a20", value="dark"),
@@ -275,4 +276,4 @@ def sewn_samples(draft: Draft) -> Iterator[tuple[str, str, int]]:
     recipes = {recipe.group.label: recipe for recipe in make_plan(draft).recipes}
     steps = steps_of_sewing(plan, recipes, stacks_of(plan.reading), draft.making.blocks)
     for step, done in zip(steps, SEWN[draft.name], strict=False):
-        yield step.mark, step.words, done
+        yield step.mark, in_words(step.words), done

@@ -16,7 +16,7 @@ from typing import ClassVar
 from sqlalchemy import delete, func, select
 from sqlalchemy.orm import Session
 
-from yonk.core.paper import FaultCode, ToldError
+from yonk.core.paper import FaultCode, ToldError, message
 from yonk.store.database import retried
 from yonk.store.models import Attempt, now
 from yonk.store.secrets_kept import digest
@@ -34,7 +34,7 @@ class TooOftenError(ToldError):
     """It was tried too often."""
 
     code: ClassVar[FaultCode] = "too-often"
-    words = "That was wrong too often; wait a quarter of an hour, then try again."
+    text = message("that-was-wrong-too-often-wait")
 
 
 def limits_of(account: str, address: str, device: str | None) -> dict[str, int]:

@@ -12,7 +12,7 @@ from sqlalchemy import delete, func, select
 from sqlalchemy.dialects.mysql import insert
 from sqlalchemy.orm import Session, undefer
 
-from yonk.core.paper import COUNTS, FaultCode, ToldError
+from yonk.core.paper import COUNTS, FaultCode, ToldError, message
 from yonk.store.database import retried
 from yonk.store.models import BlockNote, MeasuredRow, Photo, TakenBack, now
 from yonk.store.rights import ask
@@ -61,13 +61,13 @@ class NotInTheLogError(ToldError):
     """There is no such entry or photo in the log of this block."""
 
     code: ClassVar[FaultCode] = "not-found"
-    words = "This is not in the log of the block any more."
+    text = message("this-is-not-in-log-of")
 
 
 class FullLogError(ToldError):
     """The log of a block holds as much as it can."""
 
-    words = "The log of this block is full; take out what you do not need any more."
+    text = message("log-of-this-block-is-full")
 
 
 Entry = tuple[str, str, datetime]

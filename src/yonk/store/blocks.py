@@ -11,7 +11,7 @@ from typing import Any, Literal
 from sqlalchemy import ColumnElement, func, select, update
 from sqlalchemy.orm import Session, undefer
 
-from yonk.core.paper import Fault, YonkError
+from yonk.core.paper import Fault, YonkError, message
 from yonk.store.database import retried
 from yonk.store.models import Account, Block, BlockLabel, BlockRevision, Marker, now
 from yonk.store.revisions import THIN_EVERY, thin
@@ -78,7 +78,7 @@ class DeletedBlockError(NoSuchBlockError):
     """The block of that id was taken off the shelf; it can be brought back."""
 
     code = "deleted"
-    words = "This block was deleted; bring it back from the shelf, or keep your draft as a copy."
+    text = message("this-block-was-deleted-bring-it")
 
 
 class OldRevisionError(YonkError):
@@ -87,8 +87,8 @@ class OldRevisionError(YonkError):
     code = "old-revision"
 
     def __init__(self, theirs: KeptBlock) -> None:
-        message = "This block was saved from another window meanwhile. Both versions are kept."
-        super().__init__(Fault("revision", message), given=(theirs,))
+        text = message("this-block-was-saved-from-another")
+        super().__init__(Fault("revision", text), given=(theirs,))
         self.theirs = theirs
 
 

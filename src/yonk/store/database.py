@@ -20,7 +20,7 @@ from sqlalchemy import Engine, create_engine, text
 from sqlalchemy.exc import OperationalError
 from sqlalchemy.orm import Session, sessionmaker
 
-from yonk.core.paper import ToldError
+from yonk.core.paper import ToldError, message
 
 TRIES = 6  # after which another cause than another node's work is likely
 BACK_OFF = 0.02  # seconds, for each try before; by chance, so that two do not meet again
@@ -37,13 +37,13 @@ WorkResult = TypeVar("WorkResult")
 class NewerSchemaError(ToldError):
     """The database was brought up to date by a newer program."""
 
-    words = "These blocks were kept by a newer Yonk."
+    text = message("these-blocks-were-kept-by-newer")
 
 
 class CutShortError(ToldError):
     """A backup was put back, but not to its end."""
 
-    words = "A restore of these blocks was cut short; run ./yonk restore again."
+    text = message("restore-of-these-blocks-was-cut")
 
 
 def open_engine(url: str, pool: int = POOL, *, cluster: bool = False) -> Engine:

@@ -9,7 +9,7 @@ from dataclasses import dataclass, replace
 from sqlalchemy import select, update
 from sqlalchemy.orm import Session
 
-from yonk.core.paper import ToldError
+from yonk.core.paper import ToldError, message
 from yonk.store.database import retried
 from yonk.store.models import Account, ShelfFabric, now
 from yonk.store.rights import ask, owned, person_of, visible_to
@@ -32,14 +32,14 @@ class NoSuchFabricError(ToldError):
     """There is no fabric of that id on the shelf."""
 
     code = "not-found"
-    words = "This fabric is not on the shelf any more."
+    text = message("this-fabric-is-not-on-shelf")
 
 
 class OldFabricError(ToldError):
     """A change came with a revision that is not the newest."""
 
     code = "old-revision"
-    words = "This fabric was changed elsewhere meanwhile; open it again to see how it is now."
+    text = message("this-fabric-was-changed-elsewhere-meanwhile")
 
 
 def all_fabrics(session: Session) -> Sequence[KeptFabric]:

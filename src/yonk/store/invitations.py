@@ -10,7 +10,7 @@ from typing import ClassVar
 from sqlalchemy import ColumnElement, delete, select, update
 from sqlalchemy.orm import Session
 
-from yonk.core.paper import FaultCode, ToldError
+from yonk.core.paper import FaultCode, ToldError, message
 from yonk.store.database import retried
 from yonk.store.models import Account, Invitation, now
 from yonk.store.people import add_account, set_password
@@ -24,7 +24,7 @@ class NoInvitationError(ToldError):
     """A link that never was an invitation, or is none any more."""
 
     code: ClassVar[FaultCode] = "not-found"
-    words = "This invitation is used or has ended; ask for a new one."
+    text = message("this-invitation-is-used-or-has")
 
 
 @dataclass(frozen=True)

@@ -11,7 +11,7 @@ from datetime import datetime, timedelta
 from sqlalchemy import delete, func, select, update
 from sqlalchemy.orm import Session
 
-from yonk.core.paper import DraftError
+from yonk.core.paper import DraftError, message
 from yonk.store.database import retried
 from yonk.store.invitations import keeper_of
 from yonk.store.leaving import delete_account
@@ -56,7 +56,7 @@ def member_named(session: Session, name: str) -> Person:
     """A person by her name. Raises `DraftError`."""
     row = session.scalar(select(Account).where(Account.name == " ".join(name.split())))
     if row is None:
-        raise DraftError("name", "is nobody's here")
+        raise DraftError("name", message("is-nobodys-here"))
     return Person(row.id, row.name, row.keeper)
 
 
@@ -112,7 +112,7 @@ def remove(session: Session, account_id: str) -> list[str]:
 def _member(session: Session, account_id: str) -> Person:
     row = session.get(Account, account_id)
     if row is None:
-        raise DraftError("member", "is not in the guild any more")
+        raise DraftError("member", message("is-not-in-guild-any-more"))
     return Person(row.id, row.name, row.keeper)
 
 
@@ -120,5 +120,5 @@ def _another(session: Session, account_id: str) -> Person:
     """A member who is no keeper: the guild is never left without one."""
     member = _member(session, account_id)
     if member.keeper:
-        raise DraftError("member", "keeps the guild and cannot be suspended or removed")
+        raise DraftError("member", message("keeps-guild-and-cannot-be-suspended"))
     return member

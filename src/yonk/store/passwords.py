@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from zxcvbn import zxcvbn
 
-from yonk.core.paper import DraftError
+from yonk.core.paper import DraftError, message
 
 LEAST_PASSWORD, MOST_PASSWORD = 12, 128  # signs
 NOT_SOON = 3  # of 0 to 4: from a hundred million guesses on
@@ -20,10 +20,13 @@ def check_password(password: str, name: str, place: str = "password") -> None:
     if not LEAST_PASSWORD <= len(password) <= MOST_PASSWORD:
         raise DraftError(
             place,
-            f"must have {LEAST_PASSWORD} to {MOST_PASSWORD} signs; a few words that you remember "
-            f"make a good one",
+            message(
+                "must-have-to-signs-few-words",
+                least_password=LEAST_PASSWORD,
+                most_password=MOST_PASSWORD,
+            ),
         )
     plain = password.casefold()
     found = zxcvbn(plain, user_inputs=[*name.split(), "yonk"], max_length=2 * MOST_PASSWORD)
     if found["score"] < NOT_SOON or name.casefold() in plain:
-        raise DraftError(place, "is guessed soon; take a few words that have nothing to do with it")
+        raise DraftError(place, message("is-guessed-soon-take-few-words"))

@@ -18,7 +18,7 @@ from sqlalchemy import delete, func, select, update
 from sqlalchemy.exc import IntegrityError
 from sqlalchemy.orm import Session
 
-from yonk.core.paper import DraftError, FaultCode, ToldError
+from yonk.core.paper import DraftError, FaultCode, ToldError, message
 from yonk.store.attempts import forget_attempts, limits_of, note_attempt
 from yonk.store.database import retried
 from yonk.store.models import (
@@ -48,21 +48,21 @@ class NotSignedInError(ToldError):
     """Nobody is signed in, or not any more."""
 
     code: ClassVar[FaultCode] = "not-signed-in"
-    words = "Sign in first; what you have drafted waits here."
+    text = message("sign-in-first-what-you-have")
 
 
 class WrongPasswordError(ToldError):
     """A name and a password that do not belong together; not said which of them is wrong."""
 
     code: ClassVar[FaultCode] = "not-signed-in"
-    words = "This name and this password do not belong together."
+    text = message("this-name-and-this-password-do")
 
 
 class SuspendedError(ToldError):
     """The keeper of the guild lets somebody sign in no more."""
 
     code: ClassVar[FaultCode] = "not-signed-in"
-    words = "This account may not sign in at present; ask who keeps the guild."
+    text = message("this-account-may-not-sign-in")
 
 
 @dataclass(frozen=True)
@@ -79,7 +79,7 @@ def add_account(session: Session, name: str, password: str, *, keeper: bool = Fa
     """
     tidy = " ".join(name.split())
     if not 1 <= len(tidy) <= MOST_NAME:
-        raise DraftError("name", f"must have 1 to {MOST_NAME} signs")
+        raise DraftError("name", message("must-have-1-to-signs", most_name=MOST_NAME))
     check_password(password, tidy)
     row = Account(
         id=uuid.uuid4().hex,
@@ -93,7 +93,7 @@ def add_account(session: Session, name: str, password: str, *, keeper: bool = Fa
         session.flush()
     except IntegrityError:
         session.rollback()
-        raise DraftError("name", "is taken; choose another one") from None
+        raise DraftError("name", message("is-taken-choose-another-one")) from None
     return _person(row)
 
 

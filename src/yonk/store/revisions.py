@@ -12,16 +12,13 @@ from typing import Any
 from sqlalchemy import delete, select, update
 from sqlalchemy.orm import Session
 
-from yonk.core.paper import ToldError
+from yonk.core.paper import ToldError, message
 from yonk.store.database import retried
 from yonk.store.models import BlockRevision
 from yonk.store.rights import ask
 
 THIN_EVERY = 20
-RULE = (
-    "Every state of the last 30 days is kept; then one a day for a year, and one a month for good. "
-    "A state that you named or opened, the first and the newest always stay."
-)
+RULE = message("every-state-of-last-30-days")
 _STEPS = (
     (timedelta(days=30), timedelta(0)),
     (timedelta(days=365), timedelta(days=1)),
@@ -43,7 +40,7 @@ class NoSuchStateError(ToldError):
     """That state of the block is not kept (any more)."""
 
     code = "not-found"
-    words = "This state of the block is not kept any more."
+    text = message("this-state-of-block-is-not")
 
 
 def states_of(session: Session, block_id: str) -> list[SavedState]:

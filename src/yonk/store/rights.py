@@ -14,17 +14,17 @@ from typing import Any, ClassVar, Literal
 from sqlalchemy import ColumnElement, literal, or_, select, union_all
 from sqlalchemy.orm import Session
 
-from yonk.core.paper import FaultCode, ToldError
+from yonk.core.paper import FaultCode, Message, ToldError, message
 from yonk.store.models import Block, CircleMember, RightGiven, ShelfFabric
 
 Level = Literal["see", "copy", "change"]
 Right = Literal["see", "copy", "change", "own"]
 LEVELS: tuple[Level, ...] = ("see", "copy", "change")
 RIGHTS: tuple[Right, ...] = (*LEVELS, "own")
-TELLS: dict[Level, str] = {
-    "see": "look at it, and at what is told of it",
-    "copy": "see it, keep copies of it, and put it into quilts",
-    "change": "copy it and change it, and tell what is cut, sewn and measured",
+TELLS: dict[Level, Message] = {
+    "see": message("level-see"),
+    "copy": message("level-copy"),
+    "change": message("level-change"),
 }
 
 
@@ -51,23 +51,21 @@ class NoSuchBlockError(ToldError):
     """There is no block of that id, or none that this person may know of."""
 
     code: ClassVar[FaultCode] = "not-found"
-    words = "There is no such block on the shelf."
+    text = message("there-is-no-such-block-on")
 
 
 class InTheBinError(ToldError):
     """What was shared lies in its owner's bin."""
 
     code: ClassVar[FaultCode] = "deleted"
-    words = "This was deleted meanwhile; whoever it belongs to can bring it back."
+    text = message("this-was-deleted-meanwhile-whoever-it")
 
 
 class NotYoursError(ToldError):
     """It was shared for less than this."""
 
     code: ClassVar[FaultCode] = "not-yours"
-    words = (
-        "This belongs to somebody else, who did not share it for that; ask for it, or keep a copy."
-    )
+    text = message("this-belongs-to-somebody-else-who")
 
 
 def person_of(session: Session) -> Person:

@@ -12,7 +12,7 @@ from sqlalchemy import select
 from sqlalchemy.dialects.mysql import insert
 from sqlalchemy.orm import Session
 
-from yonk.core.paper import FaultCode, ToldError
+from yonk.core.paper import FaultCode, ToldError, message
 from yonk.store.database import retried
 from yonk.store.models import Preference, SeamTestRow, now
 from yonk.store.rights import owned, person_of
@@ -31,7 +31,7 @@ class NoSuchTestError(ToldError):
     """There is no seam test of that id."""
 
     code: ClassVar[FaultCode] = "not-found"
-    words = "This seam test is not in the log any more."
+    text = message("this-seam-test-is-not-in")
 
 
 def all_tests(session: Session) -> Sequence[KeptTest]:

@@ -10,7 +10,7 @@ from typing import ClassVar, cast
 from sqlalchemy import delete, select
 from sqlalchemy.orm import Session
 
-from yonk.core.paper import DraftError, FaultCode, ToldError
+from yonk.core.paper import DraftError, FaultCode, ToldError, message
 from yonk.store.database import retried
 from yonk.store.models import (
     Account,
@@ -31,7 +31,7 @@ class NoSuchGroupError(ToldError):
     """There is no group of that id, or not hers."""
 
     code: ClassVar[FaultCode] = "not-found"
-    words = "There is no such group any more."
+    text = message("there-is-no-such-group-any")
 
 
 @dataclass(frozen=True)
@@ -76,11 +76,11 @@ def keep_group(session: Session, group_id: str | None, name: str, people: Sequen
     """
     person = person_of(session)
     if not name.strip():
-        raise DraftError("name", "is missing; give the group a name")
+        raise DraftError("name", message("is-missing-give-group-name"))
     wanted = set(people) | {person.id}
     known = set(session.scalars(select(Account.id).where(Account.id.in_(wanted))))
     if known != wanted:
-        raise DraftError("people", "are not all here any more; choose anew")
+        raise DraftError("people", message("are-not-all-here-any-more"))
     row = session.get(Circle, group_id) if group_id else None
     if row is None:
         if group_id:
@@ -130,7 +130,7 @@ def keep_shares(session: Session, thing_id: str, shares: Mapping[str, Level]) ->
     people = set(session.scalars(select(Account.id).where(Account.id.in_(shares))))
     known = people | {group.id for group in groups(session)}
     if not set(shares) <= known or person.id in shares:
-        raise DraftError("shares", "name somebody who is not here any more; choose anew")
+        raise DraftError("shares", message("name-somebody-who-is-not-here"))
     session.execute(delete(RightGiven).where(RightGiven.thing_id == thing_id))
     session.add_all(
         [RightGiven(thing_id=thing_id, with_id=one, level=level) for one, level in shares.items()]

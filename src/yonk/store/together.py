@@ -8,7 +8,7 @@ from sqlalchemy import delete, select
 from sqlalchemy.dialects.mysql import insert
 from sqlalchemy.orm import Session
 
-from yonk.core.paper import DraftError
+from yonk.core.paper import DraftError, message
 from yonk.core.setting import SharedPart, check_part
 from yonk.store import models
 from yonk.store.database import retried
@@ -62,7 +62,7 @@ def share_out(session: Session, quilt_id: str, parts: Sequence[SharedPart]) -> N
 def _check_people(session: Session, parts: Sequence[SharedPart]) -> None:
     wanted = {part.person for part in parts}
     if wanted != names_of(session, [*wanted]).keys():
-        raise DraftError("people", "are not all here any more; choose anew")
+        raise DraftError("people", message("are-not-all-here-any-more"))
 
 
 def _parts(session: Session, quilt_id: str, *, newest: bool = False) -> list[SharedPart]:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Any
 
@@ -25,7 +26,7 @@ from yonk.core.cutting import (
     staged_marks,
     templates_of,
 )
-from yonk.core.paper import Draft, DraftError
+from yonk.core.paper import Draft, DraftError, Text, message
 from yonk.core.planning import StageName, plan_stage
 from yonk.files.block_file import take_block
 from yonk.files.cut_drawings import write_layouts_svg, write_templates_dxf, write_templates_svg
@@ -34,7 +35,7 @@ from yonk.files.cutting_csv import write_cutting_csv
 from yonk.files.cutting_pdf import write_cutting_pdf
 from yonk.files.cutting_xlsx import write_cutting_xlsx
 from yonk.files.download import File
-from yonk.files.everything_pdf import SHEETS, sheets_of, write_everything_pdf
+from yonk.files.everything_pdf import sheet_words, sheets_of, write_everything_pdf
 from yonk.files.labels_pdf import write_labels_pdf
 from yonk.files.templates_pdf import write_templates_pdf
 from yonk.store.cutting import KeptMark
@@ -79,12 +80,12 @@ def booking(cutting: CutList, key: str, stage: StageName, shelf: Shelf, marks: M
     fabric = cutting.fabric(key)
     kept = shelf.get(fabric.shelf)
     if kept is None:
-        raise DraftError("fabric", f"{fabric.name} is tied to none of the fabric shelf")
+        raise DraftError("fabric", message("is-tied-to-none-of-fabric", fabric=fabric.called))
     cloth = next((one for one in cutting.cloths if one.fabric == fabric.key), None)
     if cloth is None:
-        raise DraftError("fabric", f"nothing is cut of {fabric.name}")
+        raise DraftError("fabric", message("nothing-is-cut-of", fabric=fabric.called))
     if not any(one.count for one in not_booked(cloth.cuts, marks.booked, stage)):
-        raise DraftError("fabric", f"the leftovers of {fabric.name} were put on the shelf already")
+        raise DraftError("fabric", message("leftovers-were-put-back", fabric=fabric.called))
     document = shelf_document(kept, after_cutting(shelf_cloth(kept), cloth, cutting.unit))
     known = all_booked(cloth.cuts, stage, marks.booked).items()
     return Booking(
@@ -117,7 +118,7 @@ def everything_pdf(asked: EverythingIn, shelf: Shelf, trial: Trial | None) -> Fi
     return File(made, PDF, f"{found.draft.name}.pdf")
 
 
-def _from_trial(asked: PrintIn, found: Cutting, trial: Trial | None) -> list[str]:
+def _from_trial(asked: PrintIn, found: Cutting, trial: Trial | None) -> Sequence[Text]:
     """What a trial block says for the rest, where that is what is cut."""
     return for_the_rest(trial, found.draft) if trial and asked.stage == "rest" else []
 
@@ -125,7 +126,9 @@ def _from_trial(asked: PrintIn, found: Cutting, trial: Trial | None) -> list[str
 def sheets(asked: PrintIn, shelf: Shelf) -> bytes:
     """Which sheets there are to print."""
     known = sheets_of(_cutting(asked, shelf))
-    return as_bytes(RootModel([PaperSheetOut(name=name, words=SHEETS[name]) for name in known]))
+    return as_bytes(
+        RootModel([PaperSheetOut(name=name, words=sheet_words(name)) for name in known])
+    )
 
 
 def templates_pdf(asked: PrintIn) -> File:

@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from typing import Annotated, Literal
 
 from pydantic import Field
 
-from yonk.api.wire import Document, Model, Revision
+from yonk.api.wire import Document, Model, Revision, Said
 from yonk.core.cutting import MarkStage
 from yonk.core.planning import StageName
 from yonk.core.units import CutShape, Subcut
@@ -39,14 +40,14 @@ class PrintIn(Model):
 class EverythingIn(PrintIn):
     """All sheets of a draft to be printed as one, or those of them that are wanted."""
 
-    sheets: Annotated[tuple[SheetName, ...], Field(max_length=len(SHEETS))] = tuple(SHEETS)
+    sheets: Annotated[tuple[SheetName, ...], Field(max_length=len(SHEETS))] = SHEETS
 
 
 class PaperSheetOut(Model):
     """A sheet that there is to print."""
 
     name: SheetName
-    words: str
+    words: Said
 
 
 class MarkInOut(Model):
@@ -68,18 +69,18 @@ class CutLineOut(Model):
     number: int
     key: str
     count: int
-    size: str
-    what: str
+    size: Said
+    what: Said
     shape: CutShape
     subcut: Subcut
-    further: str
-    purpose: str
+    further: Said
+    purpose: Said
     letters: list[str]
     units: list[str]
-    strips: str
-    running: str
+    strips: Said
+    running: Said
     ticked: bool
-    done: str
+    done: Said
     on: list[MarkInOut]
     off: list[MarkInOut]
 
@@ -103,15 +104,15 @@ class StripOut(Model):
 
     y: float
     height: float
-    wide: str
-    words: str
+    wide: Said
+    words: Said
 
 
 class StripsToldOut(Model):
     """So many strips cut alike, in words."""
 
     count: int
-    words: str
+    words: Said
 
 
 class LayoutOut(Model):
@@ -121,11 +122,11 @@ class LayoutOut(Model):
     `strips_in_words` always counts them all.
     """
 
-    name: str
+    name: Said
     bought: bool
     width: float
     length: float
-    size: str
+    size: Said
     strips: list[StripOut]
     laid: list[LaidOut]
     strips_in_words: list[StripsToldOut]
@@ -137,17 +138,17 @@ class CutFabricOut(Model):
     """One fabric: how much of it, how it is cut, what is left."""
 
     key: str
-    name: str
+    name: Said
     shelf: str
     shelf_name: str
-    buy: str
+    buy: Said
     buy_exact: float
-    needed: str
-    least: str
-    fat_quarters: str
-    from_shelf: list[str]
-    too_large: list[str]
-    leftovers: list[str]
+    needed: Said
+    least: Said
+    fat_quarters: Said
+    from_shelf: Sequence[Said]
+    too_large: Sequence[Said]
+    leftovers: Sequence[Said]
     lines: list[CutLineOut]
     layouts: list[LayoutOut]
     done: bool
@@ -157,7 +158,7 @@ class CutFabricOut(Model):
 class ChangedOut(Model):
     """What a change of the draft makes of what was cut."""
 
-    words: str
+    words: Said
     fabric: str
     kind: Literal["useless", "still"]
 
@@ -169,7 +170,7 @@ class CutOutPlan(Model):
     blocks: int
     fabrics: list[CutFabricOut]
     changed: list[ChangedOut]
-    caution: str
+    caution: Said
 
 
 class MarksIn(Model):

@@ -37,7 +37,7 @@ from yonk.core.cutting import (
     strips_of,
     ticks,
 )
-from yonk.core.paper import LengthUnit, show
+from yonk.core.paper import LengthUnit, Text, listed, message, show
 from yonk.core.planning import (
     StageName,
     cut_in_words,
@@ -87,7 +87,7 @@ def fabric_view(
     booked = all(one.count == 0 for one in not_booked(cloth.cuts, marks.booked, stage))
     return CutFabricOut(
         key=fabric.key,
-        name=fabric.name,
+        name=fabric.called,
         shelf=fabric.shelf,
         shelf_name=tied.name if tied else "",
         buy=bought(cloth.buy, unit),
@@ -97,7 +97,11 @@ def fabric_view(
         fat_quarters=fat_quarters(cloth.fat_quarters),
         from_shelf=_from_shelf(cloth),
         too_large=[
-            f"{count} of {cut_size_words(cloth.cuts[line].width, cloth.cuts[line].height, unit)}"
+            message(
+                "so-many-of",
+                count=count,
+                size=cut_size_words(cloth.cuts[line].width, cloth.cuts[line].height, unit),
+            )
             for line, count in cloth.too_large
         ],
         leftovers=[cut_size_words(piece.width, piece.length, unit) for piece in cloth.leftovers],
@@ -108,9 +112,12 @@ def fabric_view(
     )
 
 
-def _from_shelf(cloth: ClothPlan) -> list[str]:
+def _from_shelf(cloth: ClothPlan) -> list[Text]:
     counts = Counter(layout.source.name for layout in cloth.layouts if not layout.bought)
-    return [f"{count} of {name}" if count > 1 else name for name, count in counts.items()]
+    return [
+        message("so-many-of", count=count, size=name) if count > 1 else name
+        for name, count in counts.items()
+    ]
 
 
 def _line(number: int, tick: Tick, cutting: CutList, cloth: ClothPlan) -> CutLineOut:
@@ -119,7 +126,7 @@ def _line(number: int, tick: Tick, cutting: CutList, cloth: ClothPlan) -> CutLin
         sum(one.pieces_cut for one in cuts) for cuts in (cloth.cuts[:number], cloth.cuts)
     )
     last = sofar + cut.pieces_cut
-    name = cutting.fabric(cloth.fabric).name
+    name = cutting.fabric(cloth.fabric).called
     return CutLineOut(
         number=number,
         key=f"{write_mark(cut.what)} {number}",
@@ -129,11 +136,13 @@ def _line(number: int, tick: Tick, cutting: CutList, cloth: ClothPlan) -> CutLin
         shape=cut.shape,
         subcut=cut.subcut,
         further=further(cut, unit),
-        purpose="; ".join(cutting.purposes(cut)),
+        purpose=listed(cutting.purposes(cut), "semicolon"),
         letters=list(dict.fromkeys(p.letter for p in cut.purposes if p.letter)),
         units=list(cut.units),
         strips=strips_of(number, cloth, unit),
-        running=f"{sofar + 1} to {last} of {whole}" if cut.pieces_cut > 1 else f"{last} of {whole}",
+        running=message(
+            "running-count", count=cut.pieces_cut, first=sofar + 1, last=last, whole=whole
+        ),
         ticked=tick.ticked,
         done=cut_in_words(cut.what, tick.done, name, unit) if tick.done else "",
         on=_marks(tick.on),
@@ -151,11 +160,13 @@ def _layout(layout: ClothLayout, cloth: ClothPlan, unit: LengthUnit) -> LayoutOu
     source, drawn = layout.source, each_strip_once(layout, MOST_DRAWN)
     counts = Counter(strip_words(strip, unit) for strip in layout.strips)
     return LayoutOut(
-        name="New cloth" if layout.bought else f"From the shelf: {source.name}",
+        name=message("layout-of-new-cloth")
+        if layout.bought
+        else message("layout-from-the-shelf", piece=source.name),
         bought=layout.bought,
         width=float(source.width),
         length=float(drawn.source.length),
-        size=f"{show(source.width, unit)} × {show(source.length, unit)}",
+        size=listed((show(source.width, unit), show(source.length, unit)), "times"),
         strips=[
             StripOut(
                 y=float(strip.y),
@@ -189,18 +200,13 @@ def changed_view(found: Changed, cutting: CutList) -> list[ChangedOut]:
     """What is cut and not needed any more, and what is still needed."""
     out = []
     for one in found.useless:
-        name = cutting.fabric(one.what.fabric).name
-        good = f"; {one.good} {'is' if one.good == 1 else 'are'} still good" if one.good else ""
-        cut = "is cut" if one.useless == 1 else "are cut"
+        name = cutting.fabric(one.what.fabric).called
         what = cut_in_words(one.what, one.useless, name, cutting.unit)
-        words = f"{what} {cut}, but not needed any more"
-        words += f"{good}."
+        words = message("cut-and-not-needed", count=one.useless, what=what, good=one.good)
         out.append(ChangedOut(words=words, fabric=one.what.fabric, kind="useless"))
     for one in found.still:
-        name = cutting.fabric(one.what.fabric).name
-        cut = "is cut" if one.done == 1 else "are cut"
-        more = "is needed" if one.still == 1 else "are needed"
+        name = cutting.fabric(one.what.fabric).called
         what = cut_in_words(one.what, one.done, name, cutting.unit)
-        words = f"{what} {cut}; {one.still} more {more}."
+        words = message("cut-and-more-needed", count=one.done, what=what, still=one.still)
         out.append(ChangedOut(words=words, fabric=one.what.fabric, kind="still"))
     return out

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from functools import reduce
 from operator import or_
 from typing import TYPE_CHECKING, Annotated, Any, Literal
@@ -9,7 +10,7 @@ from typing import TYPE_CHECKING, Annotated, Any, Literal
 from pydantic import Field
 from typing_extensions import TypedDict
 
-from yonk.api.wire import Document, Model, PictureFaceOut, PrintOut, RangeOut
+from yonk.api.wire import Document, Model, PictureFaceOut, PrintOut, RangeOut, Said
 from yonk.core.acts import Act, MatesName, all_acts
 from yonk.core.drawing import ShapeName
 from yonk.core.paper import XY, LengthUnit, Print, Value, WorkSettingKind
@@ -44,7 +45,7 @@ class LineOut(Model):
     """One column or row: its proportion and its finished size, as text and as a length."""
 
     proportion: str
-    finished: str
+    finished: Said
     exact: str
     start: float
     length: float
@@ -56,8 +57,8 @@ class OtherUnitOut(Model):
     unit: LengthUnit
     width: str
     height: str
-    kept: str
-    converted: str
+    kept: Said
+    converted: Said
 
 
 class SheetOut(Model):
@@ -70,8 +71,8 @@ class SheetOut(Model):
     height: float
     finished_width: str
     finished_height: str
-    finished: str
-    unfinished: str
+    finished: Said
+    unfinished: Said
     columns: list[LineOut]
     rows: list[LineOut]
     blocks: int
@@ -87,7 +88,7 @@ class ChoiceOut(Model):
     """A value that a setting may have."""
 
     value: str
-    words: str
+    words: Said
 
 
 class SettingOut(Model):
@@ -97,10 +98,10 @@ class SettingOut(Model):
 
     value: str
     kind: WorkSettingKind
-    label: str
-    suffix: str
-    under: str
-    why: str
+    label: Said
+    suffix: Said
+    under: Said
+    why: Said
     pages: list[Literal["work", "cloth"]]
     choices: list[ChoiceOut]
 
@@ -108,7 +109,7 @@ class SettingOut(Model):
 class SchoolOut(Model):
     """A school of cutting, the settings that taking it up sets, and those that it asks for."""
 
-    words: str
+    words: Said
     settings: dict[str, str]
     asks: list[str]
     hers: bool
@@ -118,7 +119,7 @@ class FabricOut(Model):
     """A fabric; `ink` is a colour that can be read on it."""
 
     key: str
-    name: str
+    name: Said
     colour: str
     ink: str
     value: Value
@@ -145,7 +146,7 @@ class HeldOut(Model):
     """What a unit is: its label, and all of it as it is spoken."""
 
     unit: str
-    words: str
+    words: Said
 
 
 class PieceOut(Model):
@@ -169,7 +170,7 @@ class MethodOut(Model):
     """A way to make a unit: a method, or two joined by a plus sign."""
 
     name: str
-    words: str
+    words: Said
 
 
 class UnitOut(Model):
@@ -177,17 +178,17 @@ class UnitOut(Model):
 
     label: str
     kind: UnitKindName
-    words: str
+    words: Said
     letters: list[str]
-    finished: str
-    unfinished: str
+    finished: Said
+    unfinished: Said
     per_block: int
     total: int
     method: MethodName
-    method_words: str
+    method_words: Said
     way: str
     chosen: bool
-    reason: str
+    reason: Said
     makes: int
     spare: int
     hand: Literal["left", "right"] | None
@@ -201,30 +202,30 @@ class CutOut(Model):
     id: str
     count: int
     shape: CutShape
-    size: str
-    what: str
+    size: Said
+    what: Said
     subcut: Subcut
-    further: str
-    purpose: str
+    further: Said
+    purpose: Said
     letters: list[str]
     units: list[str]
     pieces: int
     spare_pieces: int
-    working: list[str]
+    working: Sequence[Said]
 
 
 class FabricCutsOut(Model):
     """What is cut of one fabric."""
 
     fabric: str
-    name: str
+    name: Said
     cuts: list[CutOut]
 
 
 class MendOut(Model):
     """A way out that is taken at once: what is done for it."""
 
-    words: str
+    words: Said
     act: AnyAct
 
 
@@ -232,7 +233,7 @@ class NoticeOut(Model):
     """Something to know, and the ways out of it."""
 
     code: NoticeCode
-    text: str
+    text: Said
     patches: list[str]
     units: list[str]
     faces: list[int]
@@ -245,7 +246,7 @@ class MatesOut(Model):
     """
 
     name: MatesName
-    words: str
+    words: Said
     maps: list[tuple[int, int, int, int, int, int]]
 
 
@@ -253,7 +254,7 @@ class ColouringOut(Model):
     """A colouring with a small picture; number None is the block as drafted."""
 
     number: int | None
-    name: str
+    name: Said
     blocks: int
     mirrored: bool
     fabrics: dict[str, str]
@@ -265,7 +266,7 @@ class ChartCellOut(Model):
     """What one letter's patch is cut to."""
 
     letter: str
-    cut: str
+    cut: Said
     further: str
     off: str
 
@@ -275,7 +276,7 @@ class ChartRowOut(Model):
 
     width: str
     height: str
-    finished: str
+    finished: Said
     on_the_ruler: bool
     chosen: bool
     cells: list[ChartCellOut]
@@ -304,7 +305,7 @@ class SvgOut(Model):
     """The draft with the drawing's seams, and what did not fit."""
 
     draft: DraftOut
-    report: list[str]
+    report: Sequence[Said]
 
 
 class DraftOut(Model):
@@ -343,7 +344,7 @@ class StampOut(Model):
     """
 
     kind: UnitKindName
-    words: str
+    words: Said
     columns: int
     rows: int
     parts: list[StampPartOut]

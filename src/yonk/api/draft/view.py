@@ -38,7 +38,6 @@ from yonk.api.draft.schemas import (
 from yonk.api.shown import cloths_of, ink_on, picture
 from yonk.api.wire import RangeOut
 from yonk.core.acts import (
-    MATES_WORDS,
     Act,
     Mate,
     MatesName,
@@ -52,15 +51,18 @@ from yonk.core.paper import (
     MINUS,
     OTHER_UNIT,
     SETTINGS,
-    UNIT_NAMES,
     XY,
     Draft,
     Fabric,
     LengthUnit,
+    Message,
     Point,
     Settings,
+    Text,
     cutting_schools,
     in_other_unit,
+    listed,
+    message,
     show,
     suffix_of,
     write_exact,
@@ -83,6 +85,7 @@ from yonk.core.planning import (
 )
 from yonk.core.units import BY_NAME, terms_of
 from yonk.files.block_file import write_block
+from yonk.words import in_words
 
 SHORT_FURTHER = {"none": "", "one-diagonal": "once", "both-diagonals": "twice"}
 
@@ -133,14 +136,14 @@ def settings_view(settings: Settings, unit: LengthUnit) -> dict[str, SettingOut]
 
 @lru_cache(maxsize=64)
 def _settings_of(values: tuple[Any, ...], unit: LengthUnit) -> dict[str, SettingOut]:
-    suffixes = {"length": suffix_of(unit), "percent": " in 100"}
+    suffixes: dict[str, Text] = {"length": suffix_of(unit), "percent": message("in-a-hundred")}
     return {
         name: SettingOut(
             value=one.write(value, unit),
             kind=one.kind,
             label=one.label,
-            under=one.under,
-            why=one.why,
+            under=one.heading or "",
+            why=one.reason or "",
             suffix=suffixes.get(one.kind, ""),
             pages=list(one.pages),
             choices=[ChoiceOut(value=value, words=words) for value, words in one.answers()],
@@ -215,7 +218,7 @@ class _View:
             return []
         first = ColouringOut(
             number=None,
-            name="As drafted",
+            name=message("as-drafted"),
             blocks=self.plan.blocks,
             mirrored=False,
             fabrics={},
@@ -283,15 +286,16 @@ class _View:
     def _in_other_unit(self) -> OtherUnitOut:
         draft, other = self.draft, OTHER_UNIT[self.unit]
         width, height = (in_other_unit(one, self.unit) for one in (draft.width, draft.height))
-        named = UNIT_NAMES[other]
         return OtherUnitOut(
             unit=other,
             width=write_typed(width, other),
             height=write_typed(height, other),
-            kept="The numbers are kept: "
-            f"{cut_size_words(draft.width, draft.height, other)} now, with the seam, "
-            f"margin and ruler that are usual in {named}.",
-            converted=f"Convert it to {cut_size_words(width, height, other)}",
+            kept=message(
+                "numbers-are-kept",
+                size=cut_size_words(draft.width, draft.height, other),
+                unit=other,
+            ),
+            converted=message("convert-it-to", size=cut_size_words(width, height, other)),
         )
 
     def fabrics(self) -> list[FabricOut]:
@@ -300,7 +304,7 @@ class _View:
 
     def _faces(self) -> list[FaceOut]:
         finished = {
-            patch.letter: cut_size_words(patch.width, patch.height, self.unit)
+            patch.letter: in_words(cut_size_words(patch.width, patch.height, self.unit))
             for patch in {patch.letter: patch for patch in self.reading.patches}.values()
         }
         return [
@@ -378,14 +382,20 @@ class _View:
             members.append(place)
         return members, held
 
-    def _spoken(self, group: UnitGroup, inside: tuple[str, ...]) -> str:
-        """A unit in words; of two patches, which lies over the other. `inside` are the fabrics from
-        the top down.
+    def _spoken(self, group: UnitGroup, inside: tuple[str, ...]) -> Message:
+        """A unit; of two patches, which lies over the other. `inside` are the fabrics from the top
+        down.
         """
         over = len(inside) == 2 and inside[0] != inside[1]
-        names = [self.draft.fabric(key).name for key in (inside if over else group.unit.fabrics)]
-        hand = f", {group.unit.hand}-handed" if group.unit.hand else ""
-        return f"{group.words} {group.label}{hand}, {(' over ' if over else ' and ').join(names)}"
+        names = [self.draft.fabric(key).called for key in (inside if over else group.unit.fabrics)]
+        fabrics = message("one-over-the-other", one=names[0], other=names[1]) if over else None
+        return message(
+            "unit-spoken",
+            kind=group.words,
+            unit=group.label,
+            hand=group.unit.hand or "none",
+            fabrics=fabrics or listed(names, "each-and"),
+        )
 
     def _unit(self, recipe: Recipe, faces: list[FaceOut]) -> UnitOut:
         unit = recipe.group.unit
@@ -436,7 +446,7 @@ class _View:
         return [
             FabricCutsOut(
                 fabric=key,
-                name=self.draft.fabric(key).name,
+                name=self.draft.fabric(key).called,
                 cuts=[
                     self._cut(cut, f"{key}-{number}") for number, cut in enumerate(cuts, start=1)
                 ],
@@ -454,7 +464,7 @@ class _View:
             what=cut_words(cut.shape, cut.pieces_cut),
             subcut=cut.subcut,
             further=further(cut, self.unit),
-            purpose="; ".join(purposes(cut, self.plan.recipes)),
+            purpose=listed(purposes(cut, self.plan.recipes), "semicolon"),
             letters=letters,
             units=list(cut.units),
             pieces=cut.yields,
@@ -462,13 +472,11 @@ class _View:
             working=self._working(cut),
         )
 
-    def _working(self, cut: Cut) -> list[str]:
-        first = cut.purposes[0]
-        rounded = f"on the ruler: {cut_size(cut, self.unit)}"
-        spare = (
-            f"{cut.spare_pieces} of the {cut.yields} pieces left over" if cut.spare_pieces else ""
-        )
-        return [*first.working, rounded, *([spare] if spare else [])]
+    def _working(self, cut: Cut) -> list[Text]:
+        said = [*cut.purposes[0].working, message("on-the-ruler", size=cut_size(cut, self.unit))]
+        if cut.spare_pieces:
+            said.append(message("pieces-left-over", spare=cut.spare_pieces, pieces=cut.yields))
+        return said
 
 
 @lru_cache(maxsize=64)
@@ -492,7 +500,7 @@ def _mates_of(
     grid: tuple[int, int], mates: tuple[tuple[MatesName, tuple[Mate, ...]], ...]
 ) -> list[MatesOut]:
     return [
-        MatesOut(name=name, words=MATES_WORDS[name], maps=[_map(way, grid) for way in ways])
+        MatesOut(name=name, words=message(f"mates-{name}"), maps=[_map(way, grid) for way in ways])
         for name, ways in mates
     ]
 
@@ -510,7 +518,7 @@ def fabric_out(fabric: Fabric, patches: int) -> FabricOut:
     """A fabric of a block or a quilt, with how many patches are of it."""
     return FabricOut(
         key=fabric.key,
-        name=fabric.name,
+        name=fabric.called,
         colour=fabric.colour,
         value=fabric.value,
         print=fabric.print,

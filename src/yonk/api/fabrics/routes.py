@@ -22,7 +22,7 @@ from yonk.api.session import BlockId, Db
 from yonk.api.wire import ERRORS
 from yonk.api.work import WorkerGiven
 from yonk.core.cutting import FAT_EIGHTH, FAT_QUARTER
-from yonk.core.paper import DraftError, LengthUnit, typed_length, write_exact, write_typed
+from yonk.core.paper import DraftError, LengthUnit, message, typed_length, write_exact, write_typed
 from yonk.store import blocks, fabrics
 
 router = APIRouter(prefix="/api")
@@ -67,21 +67,21 @@ def presets(unit: LengthUnit) -> list[PresetOut]:
     """The usual sizes of cloth on hand."""
     named = {
         "in": (
-            ("half a yard", "40", "18"),
-            ("precut square 10", "10", "10"),
-            ("precut square 5", "5", "5"),
-            ("precut strip", "40", "5/2"),
+            (message("half-yard"), "40", "18"),
+            (message("precut-square-10"), "10", "10"),
+            (message("precut-square-5"), "5", "5"),
+            (message("precut-strip"), "40", "5/2"),
         ),
         "cm": (
-            ("half a metre", "100", "50"),
-            ("precut square 25", "25", "25"),
-            ("precut square 12.5", "12.5", "12.5"),
-            ("precut strip", "100", "6.5"),
+            (message("half-metre"), "100", "50"),
+            (message("precut-square-25"), "25", "25"),
+            (message("precut-square-12-5"), "12.5", "12.5"),
+            (message("precut-strip"), "100", "6.5"),
         ),
     }[unit]
     rows = [
-        ("fat quarter", *FAT_QUARTER[unit]),
-        ("fat eighth", *FAT_EIGHTH[unit]),
+        (message("fat-quarter"), *FAT_QUARTER[unit]),
+        (message("fat-eighth"), *FAT_EIGHTH[unit]),
         *((name, Fraction(width), Fraction(length)) for name, width, length in named),
     ]
     return [
@@ -103,7 +103,7 @@ async def shopping(asked: ShoppingIn, db: Db, work: WorkerGiven) -> list[Shoppin
 
 def _document(asked: ShelfFabricIn) -> str:
     if not asked.name.strip():
-        raise DraftError("name", "is missing; give the fabric a name")
+        raise DraftError("name", message("is-missing-give-fabric-name"))
     pieces = [
         {
             "width": write_exact(

@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from typing import Annotated
 
 from pydantic import Field
 
-from yonk.api.wire import Model, Revision
+from yonk.api.wire import Model, Revision, Said
 from yonk.core.paper import COUNTS, LengthUnit, Print, Value
 
 
@@ -40,7 +41,7 @@ class ShelfPieceOut(Model):
     width: str
     length: str
     count: int
-    words: str
+    words: Said
 
 
 class ShelfFabricOut(Model):
@@ -69,20 +70,20 @@ class ShoppingIn(Model):
 class ShoppingLineOut(Model):
     """A fabric to buy, over all blocks that want it."""
 
-    name: str
+    name: Said
     colour: str
     ink: str
     value: Value
     print: Print
-    buy: str
-    fat_quarters: str
-    from_shelf: list[str]
+    buy: Said
+    fat_quarters: Said
+    from_shelf: Sequence[Said]
     blocks: list[str]
 
 
 class PresetOut(Model):
     """A usual size of cloth."""
 
-    name: str
+    name: Said
     width: str
     length: str

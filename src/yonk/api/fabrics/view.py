@@ -11,7 +11,7 @@ from typing import Any
 from yonk.api.fabrics.schemas import ShelfFabricOut, ShelfPieceOut, ShoppingLineOut
 from yonk.api.shown import ink_on
 from yonk.core.cutting import Bought, bought, fat_quarters
-from yonk.core.paper import LengthUnit, show, write_typed
+from yonk.core.paper import LengthUnit, listed, message, show, write_typed
 from yonk.store.fabrics import KeptFabric
 
 
@@ -41,7 +41,7 @@ def _shelf_piece(row: Mapping[str, Any], unit: LengthUnit) -> ShelfPieceOut:
         width=write_typed(width, unit),
         length=write_typed(length, unit),
         count=row["count"],
-        words=f"{row['count']} × {show(width, unit)} × {show(length, unit)}",
+        words=listed((str(row["count"]), show(width, unit), show(length, unit)), "times"),
     )
 
 
@@ -50,13 +50,13 @@ def shopping_line(one: Bought, shelf: Mapping[str, KeptFabric]) -> ShoppingLineO
     fabric, cloth = one.fabric, one.cloth
     on_hand = Counter(layout.source.name for layout in cloth.layouts if not layout.bought)
     return ShoppingLineOut(
-        name=shelf[one.shelf].name if one.shelf else fabric.name,
+        name=shelf[one.shelf].name if one.shelf else fabric.called,
         colour=fabric.colour,
         ink=ink_on(fabric.colour),
         value=fabric.value,
         print=fabric.print,
         buy=bought(cloth.buy, one.unit),
         fat_quarters=fat_quarters(cloth.fat_quarters),
-        from_shelf=[f"{n} of {name}" for name, n in on_hand.items()],
+        from_shelf=[message("so-many-of", count=n, size=name) for name, n in on_hand.items()],
         blocks=list(one.blocks),
     )

@@ -35,7 +35,15 @@ from yonk.core.finder import (
     sizes_told,
     what_can_i_make,
 )
-from yonk.core.paper import TRADE_WORDS, USUAL, DraftError, LengthUnit, typed_length, with_settings
+from yonk.core.paper import (
+    TRADE_WORDS,
+    USUAL,
+    DraftError,
+    LengthUnit,
+    message,
+    typed_length,
+    with_settings,
+)
 from yonk.core.planning import width_range
 from yonk.core.units import BY_NAME, Terms
 from yonk.files.chart_csv import write_chart_csv
@@ -78,7 +86,7 @@ def check_number(asked: ToldIn) -> VerdictOut:
         if not text.strip():
             continue
         if number >= len(pieces):
-            raise DraftError(f"given.{number}", "is no piece of this unit")
+            raise DraftError(f"given.{number}", message("is-no-piece-of-this-unit"))
         given[number] = _both(
             text, f"given.{number}", unit, square=pieces[number].need.shape == "square"
         )
@@ -134,7 +142,5 @@ def _both(text: str, place: str, unit: LengthUnit, *, square: bool) -> tuple[Fra
     if len(parts) == 1 and square:
         return parts[0], parts[0]
     if len(parts) != 2:
-        raise DraftError(
-            place, "is not a size; write one length for a square, 4 1/2 x 2 1/2 for a rectangle"
-        )
+        raise DraftError(place, message("is-not-size-write-one-length"))
     return max(parts), min(parts)

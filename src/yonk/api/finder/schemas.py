@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from typing import Annotated
 
 from pydantic import Field
 
-from yonk.api.wire import Model, PartOut
+from yonk.api.wire import Model, PartOut, Said
 from yonk.core.paper import COUNTS, LengthUnit
 from yonk.core.units import MethodName, UnitKindName
 
@@ -34,17 +35,17 @@ class PossibleOut(Model):
     """What the pieces can become."""
 
     kind: UnitKindName
-    kind_words: str
+    kind_words: Said
     method: MethodName
-    method_words: str
+    method_words: Said
     picture: list[PartOut]
     width: float
     height: float
-    finished: str
+    finished: Said
     makes: int
     pieces: int
-    cut: str
-    trim: str
+    cut: Said
+    trim: Said
 
 
 class AskedOut(Model):
@@ -52,12 +53,12 @@ class AskedOut(Model):
     working.
     """
 
-    role: str
+    role: Said
     given: str
-    right: str
+    right: Said
     what: str
-    further: str
-    working: list[str]
+    further: Said
+    working: Sequence[Said]
 
 
 class ToldIn(Model):
@@ -81,29 +82,30 @@ class VerdictOut(Model):
     """
 
     right: bool
-    verdict: str
-    unfinished: str
+    verdict: Said
+    unfinished: Said
     pieces: list[AskedOut]
 
 
 class TradeWordOut(Model):
     """A word of the trade and what it means."""
 
-    word: str
-    meaning: str
+    key: str
+    word: Said
+    meaning: Said
 
 
 class SizesToldOut(Model):
     """An example of the three sizes: in words, and as lengths to draw to scale."""
 
-    kind: str
+    kind: Said
     unit: LengthUnit
-    seam: str
-    margin: str
-    finished: str
-    unfinished: str
-    true_cut: str
-    cut: str
+    seam: Said
+    margin: Said
+    finished: Said
+    unfinished: Said
+    true_cut: Said
+    cut: Said
     sides: dict[str, float]
 
 
@@ -128,17 +130,17 @@ class CutChartIn(Model):
 class CutChartRowOut(Model):
     """One line of a chart."""
 
-    finished: str
-    unfinished: str
-    cuts: list[str]
+    finished: Said
+    unfinished: Said
+    cuts: Sequence[Said]
 
 
 class CutChartOut(Model):
     """A chart of cut sizes with the settings it holds for."""
 
     title: str
-    settings: str
-    columns: list[str]
+    settings: Said
+    columns: Sequence[Said]
     rows: list[CutChartRowOut]
 
 
@@ -146,7 +148,7 @@ class KindOut(Model):
     """A kind of unit that can be asked for outside a block, with its methods."""
 
     kind: UnitKindName
-    words: str
+    words: Said
     picture: list[PartOut]
     width: float
     height: float
@@ -158,7 +160,7 @@ class KindMethodOut(Model):
     """A method of a kind."""
 
     name: MethodName
-    words: str
+    words: Said
 
 
 KindOut.model_rebuild()

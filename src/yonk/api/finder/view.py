@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Iterable, Sequence
 from fractions import Fraction
 
 from yonk.api.finder.schemas import (
@@ -27,9 +27,20 @@ from yonk.core.finder import (
     SizesTold,
     sample_unit,
 )
-from yonk.core.paper import USUAL, show, suffix_of
+from yonk.core.paper import (
+    USUAL,
+    Decimal,
+    Message,
+    Text,
+    listed,
+    message,
+    show,
+    suffix_of,
+    trade_word,
+)
 from yonk.core.planning import cut_size_words, working
 from yonk.core.units import Terms, UnitKind
+from yonk.words import in_words
 
 PICTURED = Fraction(3)  # the width that a kind is pictured at
 _SIDES = ("seam", "margin", "finished", "unfinished", "true_cut", "cut")
@@ -50,19 +61,32 @@ def kind_view(kind: UnitKind) -> KindOut:
     )
 
 
-def words_view(words: Mapping[str, str], examples: Iterable[SizesTold]) -> WordsOut:
+def words_view(words: Sequence[str], examples: Iterable[SizesTold]) -> WordsOut:
     """The words of the trade, in the order of the alphabet, and the three sizes."""
     return WordsOut(
-        words=[TradeWordOut(word=word, meaning=words[word]) for word in sorted(words)],
+        words=[
+            TradeWordOut(key=key, word=word, meaning=meaning)
+            for key in sorted(words, key=lambda key: in_words(trade_word(key)[0]))
+            for word, meaning in [trade_word(key)]
+        ],
         examples=[_example(one) for one in examples],
     )
 
 
 def _example(one: SizesTold) -> SizesToldOut:
     lengths = {name: getattr(one, name) for name in _SIDES}
-    said = {name: show(length, one.unit) for name, length in lengths.items()}
     sides = {name: float(length) for name, length in lengths.items()}
-    return SizesToldOut(kind=one.kind, unit=one.unit, sides=sides, **said)
+    return SizesToldOut(
+        kind=one.kind,
+        unit=one.unit,
+        sides=sides,
+        seam=show(one.seam, one.unit),
+        margin=show(one.margin, one.unit),
+        finished=show(one.finished, one.unit),
+        unfinished=show(one.unfinished, one.unit),
+        true_cut=show(one.true_cut, one.unit),
+        cut=show(one.cut, one.unit),
+    )
 
 
 def possible_view(found: Sequence[Possible], have: OnHand, terms: Terms) -> list[PossibleOut]:
@@ -74,23 +98,30 @@ def _possible(one: Possible, have: OnHand, terms: Terms) -> PossibleOut:
     parts, width, height = unit_picture(one.unit, terms.seam)
     rows = one.cuts(terms.step)
     if one.whole:
-        cut = f"use each {cut_size_words(have.width, have.height, terms.unit)} piece as it is"
+        cut = message("use-each-as-it-is", size=cut_size_words(have.width, have.height, terms.unit))
     else:
         counts: dict[tuple[Fraction, Fraction], int] = {}
         for _, wide, high, count in rows:
             counts[wide, high] = counts.get((wide, high), 0) + count
-        cut = "cut " + ", ".join(
-            f"{count} of {cut_size_words(*sides, terms.unit)}" for sides, count in counts.items()
+        cut = message(
+            "cut-so-many",
+            pieces=listed(
+                (
+                    message("so-many-of", count=count, size=cut_size_words(*sides, terms.unit))
+                    for sides, count in counts.items()
+                ),
+                "comma",
+            ),
         )
     said = (further_words(need.subcut, need.diagonal) for need, *_ in rows)
-    further = next((words for words in said if words), "")
+    further = next((words for words in said if words), None)
     oversize = one.oversize
     trim = (
         "–"
         if oversize is None
-        else _both_sides([*oversize], terms, "to trim")
+        else _both_sides([*oversize], terms, "trim")
         if max(oversize) > 1e-6
-        else "nothing to trim"
+        else message("nothing-to-trim")
     )
     return PossibleOut(
         kind=one.kind.kind,
@@ -105,7 +136,7 @@ def _possible(one: Possible, have: OnHand, terms: Terms) -> PossibleOut:
         ),
         makes=one.makes,
         pieces=one.pieces,
-        cut=f"{cut}, {further}" if further else cut,
+        cut=listed((cut, further), "comma") if further else cut,
         trim=trim,
     )
 
@@ -113,7 +144,7 @@ def _possible(one: Possible, have: OnHand, terms: Terms) -> PossibleOut:
 def verdict_view(found: ChartVerdict, given: dict[int, str], terms: Terms) -> VerdictOut:
     """What comes of the numbers given."""
     wide, high = (length_words(side, terms) for side in found.unfinished)
-    unfinished = wide if wide == high else f"{wide} × {high}"
+    unfinished = wide if wide == high else listed((wide, high), "times")
     return VerdictOut(
         right=found.right,
         verdict=_verdict(found, terms) if any(text.strip() for text in given.values()) else "",
@@ -124,48 +155,48 @@ def verdict_view(found: ChartVerdict, given: dict[int, str], terms: Terms) -> Ve
     )
 
 
-def _verdict(found: ChartVerdict, terms: Terms) -> str:
+def _verdict(found: ChartVerdict, terms: Terms) -> Message:
     if found.comes_out is None and found.sewn:
-        return "Too small by far: the seams take up nearly all of these pieces."
+        return message("finder-too-small-by-far")
     if found.comes_out is None or found.oversize is None:
-        return "It cannot be sewn: the pieces are so small that the seams do not meet."
-    out = " × ".join(
-        dict.fromkeys(f"{side:.3f}".rstrip("0").rstrip(".") for side in found.comes_out)
-    )
-    mark = suffix_of(terms.unit)
+        return message("finder-cannot-be-sewn")
+    sides = dict.fromkeys(round(side, 3) for side in found.comes_out)
+    sizes = listed((Decimal(side, 3) for side in sides), "times")
+    out = listed((sizes, suffix_of(terms.unit)), "nothing")
     least = min(found.oversize)
     if least < -1e-6:
         short = [(-side if side < -1e-6 else None) for side in found.oversize]
-        return f"Too small: it comes out {out}{mark}, {_both_sides(short, terms, 'short')}."
+        return message("finder-too-small", size=out, short=_both_sides(short, terms, "short"))
     if not found.right:
-        return (
-            f"It comes out {out}{mark}, but not as drafted: a point or a seam allowance is cut "
-            f"into."
-        )
+        return message("finder-not-as-drafted", size=out)
     if least <= 1e-6:
-        return f"Right, with nothing to trim: it comes out {out}{mark}."
-    trim = _both_sides([*found.oversize], terms, "to trim")
+        return message("finder-right", size=out)
+    trim = _both_sides([*found.oversize], terms, "trim")
     if found.flap:
-        return (
-            f"Larger than need be: it comes out {out}{mark}, with {trim}; the small squares lie "
-            f"{length_words(float(found.flap), terms)} over each other and leave loose flaps in "
-            "the middle, which must be cut away."
+        return message(
+            "finder-loose-flaps",
+            size=out,
+            trim=trim,
+            flap=length_words(float(found.flap), terms),
         )
-    return f"It works: it comes out {out}{mark}, with {trim}."
+    return message("finder-works", size=out, trim=trim)
 
 
-def _both_sides(sides: Sequence[float | None], terms: Terms, what: str) -> str:
+def _both_sides(sides: Sequence[float | None], terms: Terms, what: str) -> Text:
     """What there is of the width and of the height, the longer side first."""
     said = [None if one is None else length_words(one, terms) for one in sides]
-    if len({*said}) == 1:
-        return f"{said[0]} {what}"
+    if len({*said}) == 1 and said[0] is not None:
+        return message("side-is", size=said[0], what=what, way="both")
     parts = zip(said, ("across", "down"), strict=True)
-    return " and ".join(f"{one} {what} {way}" for one, way in parts if one is not None)
+    return listed(
+        (message("side-is", size=one, what=what, way=way) for one, way in parts if one is not None),
+        "each-and",
+    )
 
 
 def _asked(one: ChartPiece, given: str, terms: Terms) -> AskedOut:
     return AskedOut(
-        role=one.role,
+        role=message("part-role", role=one.role),
         given=given,
         right=cut_size_words(one.width, one.height, terms.unit),
         what=one.need.shape,
@@ -178,9 +209,11 @@ def cut_chart_view(lines: Sequence[ChartLine], title: str, terms: Terms) -> CutC
     """A chart as texts."""
     unit = terms.unit
     columns = [_column(one) for one in lines[0].pieces] if lines else []
+    seam, step = show(terms.seam, unit), show(terms.step, unit)
     settings = (
-        f"{show(terms.seam, unit)} seam allowance, ruler of {show(terms.step, unit)} steps, "
-        + (f"{show(terms.trim, unit)} to trim" if terms.trim else "cut true, nothing to trim")
+        message("chart-to-trim", seam=seam, step=step, trim=show(terms.trim, unit))
+        if terms.trim
+        else message("chart-cut-true", seam=seam, step=step)
     )
     return CutChartOut(
         title=title,
@@ -197,6 +230,7 @@ def cut_chart_view(lines: Sequence[ChartLine], title: str, terms: Terms) -> CutC
     )
 
 
-def _column(one: ChartPiece) -> str:
+def _column(one: ChartPiece) -> Text:
+    role = message("part-role", role=one.role)
     further = further_words(one.need.subcut, one.need.diagonal)
-    return f"{one.role}{f', {further}' if further else ''}"
+    return listed((role, further), "comma") if further else role

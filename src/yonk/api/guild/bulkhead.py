@@ -10,7 +10,7 @@ from typing import ClassVar, TypeVar
 import anyio
 from anyio.lowlevel import current_token
 
-from yonk.core.paper import FaultCode, ToldError
+from yonk.core.paper import FaultCode, ToldError, message
 
 T = TypeVar("T")
 STRANGERS_AT_ONCE = 3  # threads and connections that who is not signed in may take
@@ -21,7 +21,7 @@ class CrowdedError(ToldError):
     """Too many who are not signed in wait for an answer."""
 
     code: ClassVar[FaultCode] = "busy"
-    words = "Too many try to sign in just now; try again in a moment."
+    text = message("too-many-try-to-sign-in")
 
 
 _doors: dict[object, anyio.CapacityLimiter] = {}

@@ -30,7 +30,7 @@ from yonk.api.guild.schemas import (
 )
 from yonk.api.session import BlockId, Db, Who, token_of
 from yonk.api.wire import ERRORS
-from yonk.core.paper import MessageError
+from yonk.core.paper import MessageError, message
 from yonk.files.download import attachment
 from yonk.store import blocks, invitations, leaving, members, people, sharing
 from yonk.store.rights import LEVELS, TELLS
@@ -48,7 +48,7 @@ def guild_of(request: Request) -> Guild:
     """What this program knows of its guild. Raises `NoGuildError` where it has none."""
     guild: Guild | None = request.app.state.guild
     if guild is None:
-        raise NoGuildError("This Yonk is for one quilter and has no accounts.")
+        raise NoGuildError(message("this-yonk-is-for-one-quilter"))
     return guild
 
 

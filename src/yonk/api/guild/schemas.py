@@ -7,7 +7,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field, SecretStr
 
-from yonk.api.wire import Model
+from yonk.api.wire import Model, Said
 from yonk.core.paper import COUNTS
 from yonk.store.rights import Level
 
@@ -161,7 +161,7 @@ class SharedOut(Model):
     shares: list[SharedWithOut]
     people: list[PersonOut]
     groups: list[PersonOut]
-    levels: dict[Level, str]
+    levels: dict[Level, Said]
 
 
 class NewestOut(Model):
@@ -192,7 +192,7 @@ class QuiltPartOut(Model):
     """What a person took over of a quilt; `hers` where that is the one who asks."""
 
     person: str
-    name: str
+    name: Said
     block: str
     count: int
     cut: int
@@ -222,4 +222,4 @@ class TogetherOut(Model):
     people: list[PersonOut]
     blocks: list[BlockProgressOut]
     parts: list[QuiltPartOut]
-    said: str
+    said: Said

@@ -21,6 +21,7 @@ from yonk.api.quilts import answers
 from yonk.api.session import BlockId, Db, Who
 from yonk.api.wire import ERRORS
 from yonk.api.work import Worker, WorkerGiven
+from yonk.core.paper import message
 from yonk.core.setting import SharedPart, block_progress, shared_evenly, whole_progress
 from yonk.store import blocks, people, together
 from yonk.store.rights import Person, reaches, right_to
@@ -103,7 +104,7 @@ def _together_out(db: Session, who: Person, quilt_id: str, counts: Counts) -> To
         parts=[
             QuiltPartOut(
                 **vars(part),
-                name=names.get(part.person, "somebody who left"),
+                name=names.get(part.person) or message("somebody-who-left"),
                 hers=part.person == who.id,
             )
             for part in parts

@@ -13,7 +13,7 @@ from sqlalchemy.orm import Session
 from yonk.api.measuring.schemas import NoteIn
 from yonk.api.measuring.trial import Trial
 from yonk.core.measuring import LeftOver, SeamLog, left_over_words
-from yonk.core.paper import DraftError, typed_length
+from yonk.core.paper import DraftError, message, typed_length
 from yonk.files.block_file import read_block
 from yonk.files.log_file import (
     LogFile,
@@ -66,11 +66,11 @@ def note_document(asked: NoteIn, document: str) -> str:
             left=typed_length(given.left, "left", "place", unit),
         )
         if left.left >= left.length:
-            raise DraftError("left", "is as long as the strip was; tell what was left of it")
+            raise DraftError("left", message("is-as-long-as-strip-was"))
         said = left_over_words(left, given.wanted, draft.making.ruler_step, unit)
         text = f"{text} {said}".strip()
     if not text:
-        raise DraftError("text", "is empty; write what you want to keep")
+        raise DraftError("text", message("is-empty-write-what-you-want"))
     return json.dumps({"text": text}, ensure_ascii=False)
 
 

@@ -2,12 +2,13 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from datetime import date, datetime
 from typing import Annotated, Literal
 
 from pydantic import Field
 
-from yonk.api.wire import Document, Model, PartOut
+from yonk.api.wire import Document, Model, PartOut, Said
 from yonk.core.measuring import Verdict
 from yonk.core.paper import COUNTS, XY, LengthUnit
 from yonk.files.log_file import NoteKind
@@ -55,31 +56,31 @@ class SeamTestOut(Model):
 
     id: str
     sewn: date
-    measured: str
-    seam: str
-    off: str
+    measured: Said
+    seam: Said
+    off: Said
     off_by: float
     good: bool
-    setup: str
-    cut_otherwise: str
+    setup: Said
+    cut_otherwise: Said
     note: str
 
 
 class SetupFiguresOut(Model):
     """How the seam stands with one setup."""
 
-    setup: str
+    setup: Said
     tests: int
-    seam: str
-    off: str
-    spread: str
+    seam: Said
+    off: Said
+    spread: Said
 
 
 class FigureIO(Model):
     """A figure of her work, as typed; a guess until she tells it."""
 
     name: Literal["within", "cut_spread", "trim_spread", "tolerance"]
-    label: str
+    label: Said
     value: str
     guess: bool
 
@@ -88,13 +89,13 @@ class TimesOut(Model):
     """How often a seam may be taken back, and the words for it."""
 
     times: int
-    words: str
+    words: Said
 
 
 class NextTestOut(Model):
     """The next test strip: in words, and what the form begins with."""
 
-    words: list[str]
+    words: Sequence[Said]
     unit: LengthUnit
     aimed: str
     cut: str
@@ -105,7 +106,7 @@ class RuledOut(Model):
     """A ruled line of the trend: how much too wide, to be drawn and in words."""
 
     at: float
-    words: str
+    words: Said
 
 
 class SeamLogOut(Model):
@@ -115,13 +116,13 @@ class SeamLogOut(Model):
     suffix: str
     tests: list[SeamTestOut]
     band: float
-    band_words: str
+    band_words: Said
     ruled: list[RuledOut]
-    verdict: str
-    change: str
+    verdict: Said
+    change: Said
     good: bool
-    seam: str
-    spread: str
+    seam: Said
+    spread: Said
     in_a_row: int
     wanted: int
     setups: list[SetupFiguresOut]
@@ -129,7 +130,7 @@ class SeamLogOut(Model):
     figures: list[FigureIO]
     taken_back: int
     taken_back_choices: list[TimesOut]
-    caution: str
+    caution: Said
 
 
 class FiguresIn(Model):
@@ -156,11 +157,11 @@ class CardRowOut(Model):
     """
 
     what: str
-    words: str
-    must: str
+    words: Said
+    must: Said
     expected: str
     size: str
-    off: str
+    off: Said
     good: bool
     line: tuple[XY, XY]
 
@@ -168,14 +169,14 @@ class CardRowOut(Model):
 class CardGroupOut(Model):
     """Rows of the card under one heading."""
 
-    words: str
+    words: Said
     rows: list[CardRowOut]
 
 
 class ConsequenceOut(Model):
     """Something to do for the rest; the settings that do it, if a plan can be made so."""
 
-    words: str
+    words: Said
     settings: dict[str, str]
 
 
@@ -183,10 +184,10 @@ class BlockVerdictOut(Model):
     """The verdict on a trial block, and what it says for the rest."""
 
     verdict: Verdict
-    words: str
-    because: list[str]
+    words: Said
+    because: Sequence[Said]
     measure_next: str
-    next_words: str
+    next_words: Said
     consequences: list[ConsequenceOut]
 
 
@@ -194,27 +195,27 @@ class CheckpointShownOut(Model):
     """What a step makes, foretold."""
 
     step: int
-    words: str
-    must: str
-    width: str
-    height: str
-    chance: str
+    words: Said
+    must: Said
+    width: Said
+    height: Said
+    chance: Said
     likely: float
 
 
 class PredictionOut(Model):
     """What a block will come out as."""
 
-    width: str
-    height: str
-    chance: str
+    width: Said
+    height: Said
+    chance: Said
     likely: float
-    within: str
+    within: Said
     checkpoints: list[CheckpointShownOut]
-    mismatch: str
+    mismatch: Said
     mismatch_step: int
-    advice: str
-    figures: list[str]
+    advice: Said
+    figures: Sequence[Said]
     all_guesses: bool
     cut_for: ConsequenceOut | None
 
@@ -226,7 +227,7 @@ class MeasuringOut(Model):
     height: float
     parts: list[PartOut]
     card: list[CardGroupOut]
-    stale: list[str]
+    stale: Sequence[Said]
     verdict: BlockVerdictOut | None
     taken_back: int
     taken_back_limit: int

@@ -17,7 +17,7 @@ from yonk.core.measuring import (
     verdict_words,
     with_trial,
 )
-from yonk.core.paper import Draft
+from yonk.core.paper import Draft, Text
 from yonk.core.planning import Plan, make_plan
 from yonk.core.pressing import SewingPlan, sewing_plan
 
@@ -46,7 +46,7 @@ class Trial:
         return by_her_rule(found, self.taken_back, self.log.figures.taken_back)
 
 
-def for_the_rest(trial: Trial, draft: Draft) -> list[str]:
+def for_the_rest(trial: Trial, draft: Draft) -> list[Text]:
     """What a trial block says for the rest, in sentences: the verdict with what follows from it, or
     what was decided when it was judged.
     """

@@ -25,12 +25,11 @@ from yonk.api.measuring.schemas import (
 )
 from yonk.api.wire import PartOut
 from yonk.core.measuring import (
-    CARD,
-    FIGURE_WORDS,
+    CARD_KINDS,
     FIGURES,
     IN_A_ROW,
+    MOST_TAKEN_BACK,
     STRIP_LENGTH,
-    TIMES_WORDS,
     Checkpoint,
     Consequence,
     Diagnosis,
@@ -43,9 +42,11 @@ from yonk.core.measuring import (
     about_length,
     because,
     by_setup,
+    card_heading,
     change_words,
     consequences,
     cut_for,
+    figure_words,
     guess_words,
     is_good,
     measure_words,
@@ -55,10 +56,23 @@ from yonk.core.measuring import (
     range_words,
     seam_off_words,
     size_off_words,
+    so_many_times,
     standing_words,
     verdict_words,
 )
-from yonk.core.paper import USUAL, XY, LengthUnit, show, suffix_of, write_typed
+from yonk.core.paper import (
+    USUAL,
+    XY,
+    Capital,
+    LengthUnit,
+    Message,
+    Text,
+    listed,
+    message,
+    show,
+    suffix_of,
+    write_typed,
+)
 from yonk.core.pressing import SewingPlan, SewingStep
 from yonk.core.sewing import CAUTIONS
 
@@ -85,7 +99,7 @@ def seam_log_view(log: SeamLog, kept: Sequence[tuple[str, datetime, SeamTest, st
         figures=[
             FigureIO(
                 name=name,
-                label=FIGURE_WORDS[name],
+                label=figure_words(name),
                 value=write_typed(log.figures.figure(name, unit), unit),
                 guess=name not in log.figures.reported,
             )
@@ -93,7 +107,8 @@ def seam_log_view(log: SeamLog, kept: Sequence[tuple[str, datetime, SeamTest, st
         ],
         taken_back=log.figures.taken_back,
         taken_back_choices=[
-            TimesOut(times=times, words=words) for times, words in enumerate(TIMES_WORDS)
+            TimesOut(times=times, words=so_many_times(times))
+            for times in range(MOST_TAKEN_BACK + 1)
         ],
         caution=CAUTIONS["needle"],
     )
@@ -101,10 +116,11 @@ def seam_log_view(log: SeamLog, kept: Sequence[tuple[str, datetime, SeamTest, st
 
 def _ruled(off: Fraction, unit: LengthUnit) -> RuledOut:
     sign = "+" if off > 0 else "−"
-    return RuledOut(at=float(off), words=f"{sign}{show(abs(off), unit)}" if off else "right")
+    words = listed((sign, show(abs(off), unit)), "nothing") if off else message("off-by-nothing")
+    return RuledOut(at=float(off), words=words)
 
 
-def _spread(found: SeamStatistics | None) -> str:
+def _spread(found: SeamStatistics | None) -> Text:
     if found is None or found.spread is None:
         return ""
     return about_length(float(found.spread), found.newest.unit)
@@ -113,11 +129,11 @@ def _spread(found: SeamStatistics | None) -> str:
 def _test(which: str, sewn: datetime, test: SeamTest, note: str, log: SeamLog) -> SeamTestOut:
     unit, here = test.unit, test.told_in(log.unit)
     strips = [test.middle, *(test.outer or ())]
-    sizes = ", ".join(show(one, unit) for one in strips)
+    sizes = listed((show(one, unit) for one in strips), "comma")
     return SeamTestOut(
         id=which,
         sewn=sewn.date(),
-        measured=f"{sizes} of strips cut {show(test.cut, unit)}",
+        measured=message("strips-measured", sizes=sizes, cut=show(test.cut, unit)),
         seam=about_length(float(test.seam), unit),
         off=seam_off_words(test.off, unit),
         off_by=float(here.off),
@@ -145,9 +161,9 @@ def _next(log: SeamLog) -> NextTestOut:
     cut, long = show(test.cut, test.unit), show(STRIP_LENGTH[test.unit], test.unit)
     return NextTestOut(
         words=[
-            f"Cut three strips {cut} wide and {long} long.",
-            "Sew them side by side, as you sew a block, and press as you press a block.",
-            f"Measure the middle one between its seams: it must be {show(test.middle, test.unit)}.",
+            message("test-cut-strips", wide=cut, long=long),
+            message("test-sew-strips"),
+            message("test-measure-middle", size=show(test.middle, test.unit)),
         ],
         unit=test.unit,
         aimed=write_typed(test.aimed, test.unit),
@@ -210,10 +226,14 @@ class MeasuringView:
         return spot[0] / self.scale, spot[1] / self.scale
 
     def _card(self) -> list[CardGroupOut]:
-        groups: dict[str, list[CardRowOut]] = {kind: [] for kind in CARD}
+        groups: dict[str, list[CardRowOut]] = {kind: [] for kind in CARD_KINDS}
         for what, one in self.known.items():
             groups[what.partition(":")[0]].append(self._row(one))
-        return [CardGroupOut(words=CARD[kind], rows=rows) for kind, rows in groups.items() if rows]
+        return [
+            CardGroupOut(words=card_heading(kind), rows=rows)
+            for kind, rows in groups.items()
+            if rows
+        ]
 
     def _row(self, one: Measurable) -> CardRowOut:
         size = self.measured.get(one.what)
@@ -229,11 +249,12 @@ class MeasuringView:
             line=one.line(self.plan),
         )
 
-    def _stale(self, what: str, size: Fraction) -> str:
-        place = measure_words(what, self.plan.reading) if what in self.known else what
-        return (
-            f"{place[:1].upper()}{place[1:]}: {show(size, self.unit)} was measured when the block "
-            "was another; it does not count any more."
+    def _stale(self, what: str, size: Fraction) -> Message:
+        place: Text = measure_words(what, self.plan.reading) if what in self.known else what
+        return message(
+            "measured-when-block-was-another",
+            place=Capital(place),
+            size=show(size, self.unit),
         )
 
     def _verdict(self, found: Diagnosis, errors: Errors) -> BlockVerdictOut:

@@ -17,7 +17,7 @@ from yonk.api.quilts.schemas import (
 )
 from yonk.api.quilts.view import quilt_picture, quilt_view, size_way
 from yonk.api.wire import CSV, as_bytes
-from yonk.core.paper import Draft, check_name, next_key, typed_length
+from yonk.core.paper import Draft, Text, check_name, next_key, typed_length
 from yonk.core.planning import Parts, Plan, make_plan
 from yonk.core.setting import (
     Quilt,
@@ -25,7 +25,7 @@ from yonk.core.setting import (
     apply_to_quilt,
     begun,
     plan_quilt,
-    size_words,
+    size_of_top,
     taken_anew,
     ways_to_reach,
     with_block,
@@ -36,6 +36,7 @@ from yonk.files.download import File
 from yonk.files.quilt_file import take_quilt, write_quilt
 from yonk.files.quilt_plan_file import write_quilt_csv
 from yonk.store.blocks import BlockContents
+from yonk.words import in_words
 
 JSON = "application/json"
 
@@ -80,7 +81,7 @@ def quilt_contents(quilt: Quilt) -> BlockContents:
     """What is kept of a quilt, with the card that its shelf shows."""
     plan = plan_quilt(quilt, planned)
     shown = QuiltCardOut.model_construct(
-        finished=size_words(plan.finished, quilt),
+        finished=in_words(size_of_top(plan.finished, quilt)),
         blocks=sum(plan.counts.values()),
         picture=quilt_picture(quilt),
     )
@@ -109,7 +110,7 @@ def document_of(text: str) -> dict[str, Any]:
     return found
 
 
-def counts_of(document: dict[str, Any]) -> dict[str, tuple[str, int]]:
+def counts_of(document: dict[str, Any]) -> dict[str, tuple[Text, int]]:
     """The name of each block of a quilt, and how many there are of it, by its key."""
     quilt = take_quilt(document)
     counts = plan_quilt(quilt, planned).counts

@@ -27,6 +27,7 @@ from yonk.api.session import BlockId, Db
 from yonk.api.shelf.kept import block_out
 from yonk.api.wire import ERRORS, BlockOut, as_json
 from yonk.api.work import WorkerGiven
+from yonk.core.paper import message
 from yonk.store import blocks as store
 from yonk.store.rights import NoSuchBlockError
 
@@ -55,11 +56,11 @@ def origins(asked: OriginsIn, db: Db) -> list[OriginOut]:
         try:
             kept = store.live_block(db, origin)
         except NoSuchBlockError:
-            words = "A block of this quilt is not on the shelf any more; the quilt keeps its copy."
+            words = message("origin-is-gone")
             out.append(OriginOut(origin=origin, words=words, gone=True))
             continue
         if kept.revision != revision:
-            words = f"{kept.name} was changed on the shelf since it was taken."
+            words = message("origin-was-changed", block=kept.name)
             out.append(OriginOut(origin=origin, words=words, gone=False))
     return out
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from datetime import datetime
 from functools import reduce
 from operator import or_
@@ -10,7 +11,7 @@ from typing import TYPE_CHECKING, Annotated, Literal
 from pydantic import Field
 
 from yonk.api.draft.schemas import FabricOut, SettingOut
-from yonk.api.wire import Document, Model, PictureFaceOut, Revision, SaveKey
+from yonk.api.wire import Document, Model, PictureFaceOut, Revision, Said, SaveKey
 from yonk.core.paper import XY, LengthUnit
 from yonk.core.setting import QuiltAct, RowColumn, SettingKind, all_quilt_acts
 
@@ -55,7 +56,7 @@ class OriginOut(Model):
     """A block that is another on the shelf now, or gone from it."""
 
     origin: str
-    words: str
+    words: Said
     gone: bool
 
 
@@ -70,10 +71,10 @@ class WantedIn(Model):
 class SizeWayOut(Model):
     """A way to reach a size, and the act that takes it."""
 
-    size: str
-    words: str
-    off: str
-    cloth: str
+    size: Said
+    words: Said
+    off: Said
+    cloth: Said
     columns: int
     rows: int
     sashing: str
@@ -148,8 +149,8 @@ class QuiltSheetOut(Model):
     name: str
     unit: LengthUnit
     suffix: str
-    finished: str
-    top: str
+    finished: Said
+    top: Said
     blocks: int
     settings: dict[str, SettingOut]
 
@@ -158,8 +159,8 @@ class QuiltBlockOut(Model):
     """A block of the quilt: how many, and whether the one on the shelf has changed since."""
 
     key: str
-    name: str
-    finished: str
+    name: Said
+    finished: Said
     count: int
     origin: str
     revision: int
@@ -169,17 +170,17 @@ class QuiltLineOut(Model):
     """A line of the list."""
 
     count: int
-    size: str
-    what: str
-    further: str
-    purpose: str
+    size: Said
+    what: Said
+    further: Said
+    purpose: Said
 
 
 class QuiltClothOut(Model):
     """What is cut of a fabric."""
 
     fabric: str
-    name: str
+    name: Said
     lines: list[QuiltLineOut]
 
 
@@ -189,7 +190,7 @@ class VanishingOut(Model):
     """
 
     pairs: list[tuple[RowColumn, RowColumn]]
-    words: str
+    words: Said
 
 
 class BorderOut(Model):
@@ -241,9 +242,9 @@ class QuiltOut(Model):
     fabrics: list[FabricOut]
     cloths: list[QuiltClothOut]
     vanishing: list[VanishingOut]
-    alike: str
+    alike: Said
     can_colour: list[str]
-    notices: list[str]
+    notices: Sequence[Said]
 
 
 class QuiltCardOut(Model):

@@ -21,9 +21,20 @@ from yonk.api.quilts.schemas import (
     UseOut,
     VanishingOut,
 )
-from yonk.api.shown import FURTHER, picture, picture_by_fabric
+from yonk.api.shown import further_words, picture, picture_by_fabric
 from yonk.api.wire import PictureFaceOut
-from yonk.core.paper import Fabric, show, suffix_of, write_typed
+from yonk.core.paper import (
+    Capital,
+    Decimal,
+    Fabric,
+    Message,
+    Text,
+    listed,
+    message,
+    show,
+    suffix_of,
+    write_typed,
+)
 from yonk.core.planning import cut_size, cut_size_words, cut_words, further, lightness, read
 from yonk.core.setting import (
     LaidBlock,
@@ -34,8 +45,8 @@ from yonk.core.setting import (
     Vanishing,
     alike_touching,
     layout_of,
-    purpose_words,
-    size_words,
+    purpose_message,
+    size_of_top,
     vanishing,
 )
 from yonk.files.quilt_file import write_quilt
@@ -52,8 +63,8 @@ def quilt_view(plan: QuiltPlan) -> QuiltOut:
             name=quilt.name,
             unit=quilt.unit,
             suffix=suffix_of(quilt.unit),
-            finished=size_words(plan.finished, quilt),
-            top=size_words(plan.top, quilt),
+            finished=size_of_top(plan.finished, quilt),
+            top=size_of_top(plan.top, quilt),
             blocks=sum(plan.counts.values()),
             settings=settings_view(quilt.making, quilt.unit),
         ),
@@ -165,7 +176,7 @@ def _cloths(plan: QuiltPlan) -> Iterator[QuiltClothOut]:
         lines[piece.fabric].append(_piece(piece, count, plan))
     fabrics = plan.quilt.all_fabrics
     for key, mine in lines.items():
-        name = fabrics[key].name if key in fabrics else "No fabric yet"
+        name = fabrics[key].name if key in fabrics else message("no-fabric-yet")
         yield QuiltClothOut(fabric=key, name=name, lines=mine)
 
 
@@ -174,21 +185,18 @@ def _piece(piece: SettingPiece, count: int, plan: QuiltPlan) -> QuiltLineOut:
     sides = dict.fromkeys((piece.short, piece.long))
     return QuiltLineOut(
         count=count,
-        size=" × ".join(show(one, unit) for one in sides),
+        size=listed((show(one, unit) for one in sides), "times"),
         what=cut_words(piece.shape, count),
-        further=FURTHER[piece.subcut],
-        purpose=purpose_words(piece.purpose),
+        further=further_words(piece.subcut),
+        purpose=purpose_message(piece.purpose),
     )
 
 
-def _alike(quilt: Quilt) -> str:
+def _alike(quilt: Quilt) -> Text:
     """Whether neighbours are alike, where there are several blocks to spread."""
     if len(quilt.blocks) < 2:
         return ""
-    touching = alike_touching(quilt)
-    if not touching:
-        return "No two alike touch."
-    return f"{touching} pairs of neighbours are alike." if touching > 1 else "One pair is alike."
+    return message("alike-neighbours", pairs=alike_touching(quilt))
 
 
 def size_way(plan: QuiltPlan, way: SizeWay) -> SizeWayOut:
@@ -196,20 +204,27 @@ def size_way(plan: QuiltPlan, way: SizeWay) -> SizeWayOut:
     quilt, setting = plan.quilt, plan.quilt.setting
     unit = quilt.unit
     many = sum(plan.counts.values())
-    parts = [f"{setting.columns} × {setting.rows}, {many} block{'' if many == 1 else 's'}"]
-    parts.append(f"sashing {show(way.sashing, unit)}" if way.sashing else "no sashing")
-    parts.append(f"border {show(way.border, unit)}" if way.border else "no border")
+    parts = [
+        message("so-many-places", columns=setting.columns, rows=setting.rows, blocks=many),
+        message("sashing-so-wide", wide=show(way.sashing, unit))
+        if way.sashing
+        else message("no-sashing"),
+        message("border-so-wide", wide=show(way.border, unit))
+        if way.border
+        else message("no-border"),
+    ]
     off = [
-        f"{show(over if over > 0 else -over, unit)} {more if over > 0 else less}"
+        message("size-differs", by=show(over if over > 0 else -over, unit), way=way_off)
         for over, more, less in zip(
             way.over, ("wider", "higher"), ("narrower", "lower"), strict=True
         )
         if over != 0
+        for way_off in [more if over > 0 else less]
     ]
     return SizeWayOut(
-        size=size_words(plan.finished, quilt),
-        words=", ".join(parts),
-        off=" and ".join(off) or "just so",
+        size=size_of_top(plan.finished, quilt),
+        words=listed(parts, "comma"),
+        off=listed(off, "each-and") if off else message("just-so"),
         cloth=cloth_words(plan),
         columns=setting.columns,
         rows=setting.rows,
@@ -218,30 +233,52 @@ def size_way(plan: QuiltPlan, way: SizeWay) -> SizeWayOut:
     )
 
 
-def cloth_words(plan: QuiltPlan) -> str:
-    """How much cloth is cut for the whole top."""
-    if plan.quilt.unit == "in":
-        return f"{plan.area / 1296:.1f} square yards of cloth"
-    return f"{plan.area / 10_000:.1f} square metres of cloth"
+def cloth_words(plan: QuiltPlan) -> Message:
+    """How much cloth is cut for the whole top: square yards are of 36 × 36 inches, square metres of
+    100 × 100 centimetres.
+    """
+    unit = plan.quilt.unit
+    area = plan.area / (1296 if unit == "in" else 10_000)
+    return message("cloth-of-a-top", area=Decimal(float(area), 1, fixed=True), unit=unit)
 
 
 def _vanishing(quilt: Quilt) -> Iterator[VanishingOut]:
     """Neighbours that nearly vanish, those of the same blocks and the same share told once."""
-    alike: dict[tuple[frozenset[str | None], str], list[Vanishing]] = defaultdict(list)
+    alike: dict[tuple[frozenset[str | None], int], list[Vanishing]] = defaultdict(list)
     for one in vanishing(quilt):
-        alike[frozenset(one.blocks), f"{100 * one.share:.0f} %"].append(one)
+        alike[frozenset(one.blocks), round(100 * one.share)].append(one)
     for (keys, share), pairs in alike.items():
-        names = sorted(quilt.by_key[key].title if key else "a plain square" for key in keys)
-        (row, column), (below, beside) = pairs[0].one, pairs[0].other
-        first = f"row {row + 1}, place {column + 1} and row {below + 1}, place {beside + 1}"
-        which = " beside ".join(names if len(names) > 1 else [names[0], "itself"])
-        most = f"{which}: {len(pairs)} pairs" if len(pairs) > 1 else first
-        last = f", the first {first}" if len(pairs) > 1 else ""
-        words = (
-            f"{most[0].upper()}{most[1:]} nearly vanish into each other along {share} of their "
-            f"edge{last}."
+        yield VanishingOut(
+            pairs=[(one.one, one.other) for one in pairs],
+            words=_vanish_words(quilt, keys, share, pairs),
         )
-        yield VanishingOut(pairs=[(one.one, one.other) for one in pairs], words=words)
+
+
+def _vanish_words(
+    quilt: Quilt, keys: frozenset[str | None], share: int, pairs: Sequence[Vanishing]
+) -> Message:
+    """Which neighbours nearly vanish into each other; plain squares come after the blocks."""
+    (row, column), (below, beside) = pairs[0].one, pairs[0].other
+    first = message(
+        "row-and-place-and-other",
+        row=row + 1,
+        place=column + 1,
+        other_row=below + 1,
+        other_place=beside + 1,
+    )
+    if len(pairs) == 1:
+        return message("pair-vanishes", pair=Capital(first), share=share)
+    names = [
+        quilt.by_key[key].title if key else message("a-plain-square")
+        for key in [
+            *(key for key in quilt.by_key if key in keys),
+            *([None] if None in keys else []),
+        ]
+    ]
+    which = message("one-beside-the-other", one=names[0], other=names[-1])
+    if len(names) == 1:
+        which = message("one-beside-itself", one=names[0])
+    return message("pairs-vanish", which=Capital(which), pairs=len(pairs), share=share, first=first)
 
 
 def _setting(quilt: Quilt) -> QuiltSettingOut:

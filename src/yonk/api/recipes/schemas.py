@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from typing import Literal
 
 from yonk.api.draft.schemas import FabricOut, SheetOut
 from yonk.api.in_colouring import ColouringNumber
-from yonk.api.wire import Document, Model, PartOut
+from yonk.api.wire import Document, Model, PartOut, Said
 from yonk.core.paper import XY
 from yonk.core.sewing import ActName, ClothSide, PictureMark
 from yonk.core.units import MethodName, UnitKindName
@@ -33,45 +34,45 @@ class WayCutOut(Model):
     """What is cut for a way, and how the number came about, from the finished size to the ruler."""
 
     fabric: str
-    name: str
+    name: Said
     count: int
-    size: str
+    size: Said
     what: str
-    further: str
-    exact: str
-    strips: str
-    working: list[str]
+    further: Said
+    exact: Said
+    strips: Said
+    working: Sequence[Said]
 
 
 class WayOut(Model):
     """One way in figures, as texts; numbers where a bar is drawn from them."""
 
     name: str
-    words: str
+    words: Said
     taken: bool
     chosen: bool
     proposed: bool
-    cut: str
+    cut: Said
     makes: int
     spare: int
-    spare_words: str
-    used: str
-    wasted: str
+    spare_words: Said
+    used: Said
+    wasted: Said
     wasted_share: float
     pieces: int
     cuts: int
     seams: int
-    sewn: str
+    sewn: Said
     trims: int
-    oversize: str
-    accuracy: str
+    oversize: Said
+    accuracy: Said
     likely: float
-    bias: str
-    prints: str
-    smallest: str
+    bias: Said
+    prints: Said
+    smallest: Said
     too_small: bool
-    bonus: str
-    wide: str
+    bonus: Said
+    wide: Said
     lines: list[WayCutOut]
 
 
@@ -82,20 +83,20 @@ class CardOut(Model):
 
     label: str
     kind: UnitKindName
-    words: str
+    words: Said
     hand: Literal["left", "right"] | None
     mate: str | None
     letters: list[str]
-    finished: str
-    unfinished: str
+    finished: Said
+    unfinished: Said
     per_block: int
     total: int
     at: tuple[str, str] | None
     width: float
     height: float
     picture: list[PartOut]
-    reason: str
-    proposal: str
+    reason: Said
+    proposal: Said
     ways: list[WayOut]
 
 
@@ -130,7 +131,7 @@ class LabelOut(Model):
 
     start: XY
     end: XY
-    words: str
+    words: Said
 
 
 class StepPictureOut(Model):
@@ -147,8 +148,8 @@ class StepOut(Model):
     """One step: what is done, in words and pictures."""
 
     act: ActName
-    words: str
-    caution: str | None
+    words: Said
+    caution: Said | None
     pictures: list[StepPictureOut]
 
 
@@ -156,8 +157,8 @@ class ShareOut(Model):
     """One method of a way: what one lot gives and how often it is done, and the steps."""
 
     method: MethodName
-    words: str
-    lot: str
+    words: Said
+    lot: Said
     steps: list[StepOut]
 
 

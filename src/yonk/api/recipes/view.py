@@ -22,7 +22,20 @@ from yonk.api.recipes.schemas import (
 from yonk.api.shown import further_words, length_words, unit_picture
 from yonk.core.drawing import grid_point_inside
 from yonk.core.measuring import Errors, about_length, chance_of_units, percent, tolerance_of
-from yonk.core.paper import Draft, Length, LengthUnit, show, show_exact, write_exact
+from yonk.core.paper import (
+    Decimal,
+    Draft,
+    Length,
+    LengthUnit,
+    Message,
+    Several,
+    Text,
+    listed,
+    message,
+    show,
+    show_exact,
+    write_exact,
+)
 from yonk.core.planning import (
     Comparison,
     CutLine,
@@ -40,19 +53,6 @@ from yonk.core.units import BY_NAME, CarriedOut, Method, Terms, Unit
 from yonk.files.block_file import write_block
 
 
-def _other_way(line: CutLine) -> str:
-    return (
-        f"; {line.other_way} of them the other way, for the mirror images" if line.other_way else ""
-    )
-
-
-PRINTS = {
-    "upright": "stay upright",
-    "stripes": "only one-way prints turn",
-    "turned": "turn",
-}
-
-
 def recipes_view(
     plan: Plan, compared: Sequence[tuple[Recipe, Comparison]], errors: Errors
 ) -> RecipesOut:
@@ -68,7 +68,7 @@ def recipes_view(
 
 
 def _card(
-    found: Comparison, wanted: WantedUnits, plan: Plan, reason: str, errors: Errors
+    found: Comparison, wanted: WantedUnits, plan: Plan, reason: Text, errors: Errors
 ) -> CardOut:
     group, unit, terms = found.group, found.group.unit, wanted.terms
     wide, high = unit.longer_first
@@ -133,98 +133,113 @@ def _way(figures: Figures, taken: bool, wanted: WantedUnits, unit: Unit, errors:
         sewn=_sewn(figures.seam_length, terms),
         trims=figures.trims,
         oversize=_room(figures.oversize, terms),
-        accuracy=f"{percent(likely)} within {about_length(float(good), terms.unit)}",
+        accuracy=message(
+            "so-likely-within",
+            chance=percent(likely),
+            within=about_length(float(good), terms.unit),
+        ),
         likely=likely,
-        bias="none"
-        if not figures.bias_sides
-        else "all four sides"
-        if figures.bias_sides == 4
-        else f"{figures.bias_sides} sides",
-        prints=PRINTS[figures.prints],
+        bias=message("bias-sides", sides=figures.bias_sides),
+        prints=message("prints-lie", prints=figures.prints),
         smallest=show(figures.smallest, terms.unit),
         too_small=figures.too_small(unit),
-        bonus="; ".join(
-            f"{one.count} half-square triangles {show(one.finished, terms.unit)} finished"
-            for one in figures.bonus
+        bonus=listed(
+            (
+                message("bonus", count=one.count, size=show(one.finished, terms.unit))
+                for one in figures.bonus
+            ),
+            "semicolon",
         ),
         wide=_wider_than_the_ruler(figures, draft),
         lines=[_line(line, wanted) for line in figures.lines],
     )
 
 
-def _cut_words(lines: Sequence[CutLine], terms: Terms) -> str:
-    """The cuts in a few words: ``12 of 8″``, alike ones together."""
+def _cut_words(lines: Sequence[CutLine], terms: Terms) -> Several:
+    """The cuts in a few words: ``12 squares 8″``, alike ones together."""
     counts: dict[tuple[str, Fraction, Fraction], int] = {}
     for line in lines:
         key = line.shape, line.width, line.height
         counts[key] = counts.get(key, 0) + line.count
-    return ", ".join(
-        f"{count} {shape}{'' if count == 1 else 's'} {cut_size_words(width, height, terms.unit)}"
-        for (shape, width, height), count in counts.items()
+    return listed(
+        (
+            message(
+                "so-many-shapes",
+                count=count,
+                shapes=message("shapes", shape=shape, count=count),
+                size=cut_size_words(width, height, terms.unit),
+            )
+            for (shape, width, height), count in counts.items()
+        ),
+        "comma",
     )
 
 
-def _exactly(width: Length, height: Length, unit: LengthUnit) -> str:
-    sides = dict.fromkeys(show_exact(one, unit) for one in (width, height))
-    return " × ".join(sides)
+def _exactly(width: Length, height: Length, unit: LengthUnit) -> Several:
+    return listed((show_exact(one, unit) for one in dict.fromkeys((width, height))), "times")
 
 
 def _line(line: CutLine, wanted: WantedUnits) -> WayCutOut:
     unit = wanted.terms.unit
-    said = (
-        f"{show(line.height, unit)} × {show(line.width, unit)} long"
+    size = (
+        message("strip-size", wide=show(line.height, unit), long=show(line.width, unit))
         if line.shape == "strip"
         else cut_size_words(line.width, line.height, unit)
     )
+    cut_on = further_words(line.subcut, line.hand)
+    other = message("cut-the-other-way", count=line.other_way) if line.other_way else None
+    steps = [one for one in (cut_on, other) if one]
     return WayCutOut(
         fabric=line.fabric,
-        name=wanted.draft.fabric(line.fabric).name,
+        name=wanted.draft.fabric(line.fabric).called,
         count=line.count,
-        size=said,
+        size=size,
         what=line.shape,
-        further=further_words(line.subcut, line.hand) + _other_way(line),
+        further=listed(steps, "semicolon") if steps else "",
         exact=_exactly(*line.exact, unit),
         strips=line.strips,
         working=list(line.working),
     )
 
 
-def _wider_than_the_ruler(figures: Figures, draft: Draft) -> str:
+def _wider_than_the_ruler(figures: Figures, draft: Draft) -> Text:
     """A word where a cut is larger than the standard ruler."""
     ruler = draft.making.ruler_width
     if figures.widest_cut <= ruler:
         return ""
-    return (
-        f"{show(figures.widest_cut, draft.unit)} is wider than your {show(ruler, draft.unit)} "
-        f"ruler: "
-        "lay a second one beside it, or cut by the lines of the mat."
+    return message(
+        "is-wider-than-your-ruler",
+        cut=show(figures.widest_cut, draft.unit),
+        ruler=show(ruler, draft.unit),
     )
 
 
-def _spare(figures: Figures) -> str:
-    if not figures.spare:
-        return "none"
-    mirrored = f", {figures.mirrored} of them mirror images" if figures.mirrored else ""
-    return f"{figures.spare}{mirrored}"
+def _spare(figures: Figures) -> Message:
+    return message("spare-units", spare=figures.spare, mirrored=figures.mirrored)
 
 
-def _cloth(area: float, terms: Terms) -> str:
-    return f"{area:.0f} {'in²' if terms.unit == 'in' else 'cm²'}"
+def _cloth(area: float, terms: Terms) -> Message:
+    return message("area", area=Decimal(area), unit=terms.unit)
 
 
-def _sewn(long: float, terms: Terms) -> str:
+def _sewn(long: float, terms: Terms) -> Message:
+    """A length of seams: from two yards or metres on in those."""
     if terms.unit == "in":
-        return f"{long / 36:.1f} yd" if long >= 72 else f"{long:.0f}″"
-    return f"{long / 100:.1f} m" if long >= 200 else f"{long:.0f} cm"
+        if long >= 72:
+            return message("bought-yards", length=Decimal(long / 36, 1, fixed=True))
+        return message("inches", length=Decimal(long))
+    if long >= 200:
+        return message("bought-metres", length=Decimal(long / 100, 1, fixed=True))
+    return message("bought-centimetres", length=Decimal(long))
 
 
-def _room(oversize: tuple[float, float] | None, terms: Terms) -> str:
+def _room(oversize: tuple[float, float] | None, terms: Terms) -> Text:
     if oversize is None:
         return "–"
     least = min(oversize)
     if least < -1e-6:
-        return f"{length_words(least, terms)} short"
-    return length_words(least, terms) if least > 1e-6 else "none"
+        return message("side-is", size=length_words(least, terms), what="short", way="both")
+    return length_words(least, terms) if least > 1e-6 else message("none-of-it")
 
 
 def steps_view(
@@ -244,17 +259,14 @@ def steps_view(
     )
 
 
-def _lot(method: Method, lots: int, way: Way, group: UnitGroup) -> str:
+def _lot(method: Method, lots: int, way: Way, group: UnitGroup) -> Message:
     units = BY_NAME[group.kind].words
     if method.sew is None:
-        return (
-            f"Cut the patches singly; join them as the block shows. A {units} has no quicker way."
-        )
+        return message("lot-singly", kind=units)
     if method.together and method.lot == 1:
-        return f"Together they give all {lots}."
-    hands = ", half of them mirror images" if method.mirrors and group.unit.hand else ""
-    gives = f"1 {units}" if method.lot == 1 else f"{method.lot} of these units{hands}"
-    return f"This gives {gives}; do it {'once' if lots == 1 else f'{lots} times'}."
+        return message("lot-together", count=lots)
+    mirrors = "yes" if method.mirrors and group.unit.hand else "no"
+    return message("lot-gives", units=method.lot, kind=units, mirrors=mirrors, times=lots)
 
 
 def _step(step: RecipeStep) -> StepOut:

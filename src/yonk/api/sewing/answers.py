@@ -8,7 +8,7 @@ from yonk.api.in_colouring import draft_in
 from yonk.api.sewing.schemas import JoinIn, SewingAskedIn, SewingPrintIn
 from yonk.api.sewing.view import back_view, join_view, sewing_view
 from yonk.api.wire import PDF, SVG, as_bytes
-from yonk.core.paper import Draft, DraftError
+from yonk.core.paper import Draft, DraftError, message
 from yonk.core.planning import make_plan
 from yonk.core.pressing import SewingPlan, sewing_plan
 from yonk.files.back_svg import write_back_svg
@@ -42,7 +42,7 @@ def join(asked: JoinIn) -> bytes:
     """A join in pictures. Raises `DraftError` where the block has no such join."""
     plan = _plan(asked)
     if asked.join >= len(plan.joining.joins):
-        raise DraftError("join", "is none of this block's; open the step anew")
+        raise DraftError("join", message("is-none-of-this-blocks-open"))
     return as_bytes(join_view(plan, asked.join))
 
 

@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from typing import Annotated, Literal
 
 from pydantic import Field
 
 from yonk.api.in_colouring import ColouringNumber
 from yonk.api.recipes.schemas import StepPictureOut
-from yonk.api.wire import Document, Model, PartOut, Revision
+from yonk.api.wire import Document, Model, PartOut, Revision, Said
 from yonk.core.paper import XY, OrderName, PointText, Toward
 from yonk.core.pressing import IntersectionState, SlipKind, StepKind
 
@@ -55,7 +56,7 @@ class OrderOut(Model):
 
     order: OrderName
     joins: int
-    longest: str
+    longest: Said
     across: int
     to_match: int
     checkpoints: int
@@ -72,7 +73,7 @@ class OrderPartOut(Model):
 
     corner: PointText
     opposite: PointText
-    words: str
+    words: Said
     orders: list[OrderName]
     chosen: OrderName | None
 
@@ -89,12 +90,12 @@ class SeamOut(Model):
     arrows: list[tuple[XY, XY]]
     toward: Toward
     ways: list[Toward]
-    why: str
+    why: Said
     at: PointText
     by_hand: bool
     in_lots: bool
     unit: str
-    bare: list[str]
+    bare: Sequence[Said]
 
 
 class MeetingOut(Model):
@@ -102,27 +103,27 @@ class MeetingOut(Model):
 
     at: XY
     state: IntersectionState
-    words: str
+    words: Said
 
 
 class LotsOut(Model):
     """A group that would nest if it were pressed in two lots."""
 
     at: PointText
-    words: str
+    words: Said
 
 
 class OpeningOut(Model):
     """A seam that is proposed to be opened."""
 
     at: PointText
-    words: str
+    words: Said
 
 
 class BesideOut(Model):
     """How the blocks lie beside each other, in words; the seams that plan 2 presses otherwise."""
 
-    words: str
+    words: Said
     one_plan: bool
     second: list[SeamOut]
 
@@ -132,7 +133,7 @@ class StackOut(Model):
 
     number: int
     label: str
-    words: str
+    words: Said
     parts: list[PartOut]
     at: XY
     width: float
@@ -144,8 +145,8 @@ class SlipOut(Model):
 
     kind: SlipKind
     stacks: list[int]
-    words: str
-    mend: str
+    words: Said
+    mend: Said
     parts: list[PartOut]
 
 
@@ -155,18 +156,18 @@ class SewingStepOut(Model):
     number: int
     kind: StepKind
     mark: str
-    words: str
+    words: Said
     per_block: int
     total: int
     done: int
     join: int
     label: str
-    why: list[str]
+    why: Sequence[Said]
     to_match: int
-    checkpoint: str
-    batches: str
-    stacks: str
-    caution: str
+    checkpoint: Said
+    batches: Said
+    stacks: Said
+    caution: Said
 
 
 class SewingOut(Model):
@@ -178,14 +179,14 @@ class SewingOut(Model):
     colourings: list[str]
     order: OrderName
     chosen: bool
-    proposal: str
+    proposal: Said
     orders: list[OrderOut]
     parts: list[OrderPartOut]
     steps: list[SewingStepOut]
     seams: list[SeamOut]
     meetings: list[MeetingOut]
-    notes: list[str]
-    best: str
+    notes: Sequence[Said]
+    best: Said
     lots: list[LotsOut]
     openings: list[OpeningOut]
     misplaced: int
@@ -193,7 +194,7 @@ class SewingOut(Model):
     stacks: list[StackOut]
     slips: list[SlipOut]
     batch: int
-    changed: list[str]
+    changed: Sequence[Said]
     sewn: int
     to_sew: int
 

@@ -26,7 +26,7 @@ from yonk.api.sewing.schemas import (
 )
 from yonk.api.wire import PartOut
 from yonk.core.drawing import Ring, Spot
-from yonk.core.paper import XY, Point, show, write_exact
+from yonk.core.paper import XY, Message, Point, Text, listed, message, show, write_exact
 from yonk.core.planning import Plan
 from yonk.core.pressing import (
     Lots,
@@ -121,7 +121,7 @@ class _View:
             slips=[self._slip(slip) for slip in slips_of(plan.reading, self.stacks)],
             batch=self.draft.making.sewing.batch,
             changed=[
-                f"{one.done} were sewn of “{one.words}”; the block has none of these now."
+                message("sewn-and-gone", count=one.done, step=one.words)
                 for one in no_longer_wanted(self.steps, self.done)
             ],
             sewn=sum(min(step.done, step.total) for step in steps),
@@ -139,16 +139,17 @@ class _View:
 
     def _lots(self, one: Lots) -> LotsOut:
         first, second = one.first * self.blocks, one.second * self.blocks
-        kept = "every meeting nests" if not one.bulky else f"only {one.bulky} stay bulky"
         label = self.plan.joining.joins[self.plan.joins_of(one.choice)[0]].unit
         return LotsOut(
             at=self._point(self.plan.joins_of(one.choice)[0]),
-            words=f"Unit {label}: press {first} to one side and {second} to the other; {kept}.",
+            words=message(
+                "press-in-lots", unit=label or "", first=first, second=second, bulky=one.bulky
+            ),
         )
 
     def _opening(self, one: Opening) -> OpeningOut:
         step = self.step_of[one.seam]
-        words = f"Open the seam of step {step}, so that it lies flat where it meets another."
+        words = message("open-the-seam", step=step)
         return OpeningOut(at=self._point(one.seam), words=words)
 
     def _order(self, one: OrderFigures, best: OrderFigures) -> OrderOut:
@@ -178,7 +179,7 @@ class _View:
                 OrderPartOut(
                     corner=_text(corners[0]),
                     opposite=_text(corners[1]),
-                    words=f"{part.rows} rows of {part.columns}",
+                    words=message("rows-of-columns", rows=part.rows, columns=part.columns),
                     orders=list(part.orders),
                     chosen=chosen.get(corners),
                 )
@@ -240,10 +241,10 @@ class _View:
             for meeting, state in met
         ]
 
-    def _notes(self) -> list[str]:
+    def _notes(self) -> list[Message]:
         """What there is to say of the pressing as a whole."""
         if not self.plan.joining.joins:
-            return ["The block is one patch; there is nothing to sew."]
+            return [message("one-patch-nothing-to-sew")]
         return [meetings_words(self.plan.pressing), *dark_words(self.plan)]
 
     def _beside(self, found: StraightSetPressing) -> BesideOut:
@@ -273,10 +274,10 @@ class _View:
             height=(bottom - top) / self.scale,
         )
 
-    def _stack_words(self, stack: Stack) -> str:
+    def _stack_words(self, stack: Stack) -> Message:
         if len(stack.faces) == 1:
             return part_name(self.plan, stack.faces[0])
-        return f"{self.words[stack.label]} {stack.label}"
+        return message("unit-and-label", kind=self.words[stack.label], unit=stack.label)
 
     def _slip(self, slip: Slip) -> SlipOut:
         return SlipOut(
@@ -294,21 +295,25 @@ def _text(point: Point) -> tuple[str, str]:
     return write_exact(point[0]), write_exact(point[1])
 
 
-def _batches(sizes: Sequence[int]) -> str:
-    """Batches in words: in 2 chains of 24 and one of 6."""
+def _batches(sizes: Sequence[int]) -> Text:
+    """Batches: in 2 chains of 24 and one of 6."""
     if len(sizes) <= 1:
-        return "in one chain" if sizes and sizes[0] > 1 else ""
+        return message("in-one-chain") if sizes and sizes[0] > 1 else ""
     full = sum(size == sizes[0] for size in sizes)
-    said = f"in {full} chain{'s' if full > 1 else ''} of {sizes[0]}"
-    return said if full == len(sizes) else f"{said} and one of {sizes[-1]}"
+    last = 0 if full == len(sizes) else sizes[-1]
+    return message("in-chains", chains=full, size=sizes[0], last=last)
 
 
-def _stacks(pairs: Sequence[tuple[int, int]]) -> str:
+MOST_STACKS = 8  # pairs of stacks that are named; nobody reads on
+
+
+def _stacks(pairs: Sequence[tuple[int, int]]) -> Text:
     """From which stacks the pieces come: from stack 3 and stack 5."""
-    some = [f"stack {one} and stack {other}" for one, other in pairs[:8]]
+    some = [message("stack-and-stack", one=one, other=other) for one, other in pairs[:MOST_STACKS]]
     if not some:
         return ""
-    return "from " + "; ".join(some) + ("; …" if len(pairs) > len(some) else "")
+    more = "yes" if len(pairs) > len(some) else "no"
+    return message("from-stacks", stacks=listed(some, "semicolon"), more=more)
 
 
 def back_view(plan: SewingPlan) -> BackOut:

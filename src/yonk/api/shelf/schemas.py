@@ -7,7 +7,7 @@ from typing import Annotated
 
 from pydantic import ConfigDict, Field
 
-from yonk.api.wire import Document, Model, PictureFaceOut, PrintOut, Revision, SaveKey
+from yonk.api.wire import Document, Model, PictureFaceOut, PrintOut, Revision, Said, SaveKey
 from yonk.core.acts import BlockBeginning
 
 
@@ -77,7 +77,7 @@ class StatesOut(Model):
     """The saved states of a block, the newest first, and the rule by which old ones are thinned."""
 
     states: list[StateOut]
-    rule: str
+    rule: Said
 
 
 class StateDocumentOut(Model):

@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from typing import Annotated, Literal
 
 from pydantic import Field
 
 from yonk.api.cut.schemas import ChangedOut, CutFabricOut
 from yonk.api.draft.schemas import FabricOut
-from yonk.api.wire import Document, Model
+from yonk.api.wire import Document, Model, Said
 from yonk.core.paper import XY
 from yonk.core.setting import BackingLay, Joins, TopOrder
 from yonk.core.top import TopStepKind
@@ -42,7 +43,7 @@ class BackingWayOut(Model):
     """A way to make the backing, in words, and whether it is taken."""
 
     lay: BackingLay
-    words: str
+    words: Said
     taken: bool
 
 
@@ -50,21 +51,21 @@ class JoinsOut(Model):
     """A way to join long strips, in words."""
 
     joins: Joins
-    words: str
+    words: Said
 
 
 class TopCutOut(Model):
     """The whole list of a quilt, by fabric in the order of cutting, and what is said of it."""
 
-    summary: str
+    summary: Said
     fabrics: list[CutFabricOut]
     swatches: list[FabricOut]
     changed: list[ChangedOut]
-    said: list[str]
+    said: Sequence[Said]
     joins: Joins
     ways_to_join: list[JoinsOut]
     backing: list[BackingWayOut]
-    caution: str
+    caution: Said
 
 
 class TopStepOut(Model):
@@ -76,10 +77,10 @@ class TopStepOut(Model):
     kind: TopStepKind
     mark: str
     block: str
-    label: str
-    words: str
-    press: str
-    check: str
+    label: Said
+    words: Said
+    press: Said
+    check: Said
     total: int
     done: int
     places: list[tuple[int, int]]
@@ -110,14 +111,14 @@ class TopSewOut(Model):
 
     together: TopOrder
     quarters: bool
-    pressed: str
+    pressed: Said
     steps: list[TopStepOut]
     done: int
     total: int
-    progress: str
+    progress: Said
     seams: list[TopSeamOut]
     labels: list[TopLabelOut]
     bulky: list[XY]
     second: list[tuple[int, int]]
-    changed: list[str]
-    cautions: list[str]
+    changed: Sequence[Said]
+    cautions: Sequence[Said]

@@ -16,14 +16,15 @@ from yonk.api.top.schemas import (
     TopStepOut,
 )
 from yonk.core.cutting import Marks
+from yonk.core.setting import JOINS
 from yonk.core.sewing import CAUTIONS
 from yonk.core.top import (
-    JOINS,
     TopCutting,
     TopSewing,
     backing_words,
     can_be_quartered,
     diagram_of,
+    joins_words,
     pressed_words,
     top_progress,
     top_words,
@@ -42,7 +43,7 @@ def top_cutting_view(
         changed=changed_view(cutting.changed(marks.done), cutting),
         said=top_words(cutting),
         joins=cutting.plan.quilt.joins,
-        ways_to_join=[JoinsOut(joins=joins, words=words) for joins, words in JOINS.items()],
+        ways_to_join=[JoinsOut(joins=joins, words=joins_words(joins)) for joins in JOINS],
         backing=[
             BackingWayOut(
                 lay=way.lay, words=backing_words(way, cutting.unit), taken=way == cutting.backing

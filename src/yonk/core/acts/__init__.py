@@ -12,7 +12,7 @@ from yonk.core.acts.beginning import (
     settings_as_typed,
 )
 from yonk.core.acts.carrying import with_seams
-from yonk.core.acts.mates import MATES_WORDS, Mate, MatesName, possible_mates
+from yonk.core.acts.mates import Mate, MatesName, possible_mates
 from yonk.core.acts.paint import PaintPatch
 from yonk.core.acts.proportions import Proportions
 from yonk.core.acts.put import Put
@@ -25,7 +25,6 @@ from yonk.core.acts.sew import Sew
 from yonk.core.acts.uneven import Uneven
 
 __all__ = [
-    "MATES_WORDS",
     "USUAL_BEGINNINGS",
     "Act",
     "BlockBeginning",

@@ -23,6 +23,7 @@ from yonk.core.paper import (
     Making,
     check_count,
     default_making,
+    message,
     with_settings,
 )
 
@@ -110,7 +111,7 @@ def _making(unit: LengthUnit, settings: Mapping[str, str]) -> Making:
 def _parts(text: str, place: str) -> tuple[str, ...]:
     parts = parts_in(text)
     if not parts:
-        raise DraftError(place, "say how many, such as 3, or their proportions, such as 1 2 1")
+        raise DraftError(place, message("say-how-many-such-as-3"))
     return parts
 
 

@@ -13,6 +13,7 @@ from yonk.core.paper import (
     Point,
     PointText,
     length_fault,
+    message,
     number_fault,
     typed_length,
 )
@@ -24,7 +25,7 @@ def point_of(text: PointText, place: str, draft: Draft) -> Point:
     """A point as it was sent, inside the block. Raises `DraftError`."""
     x, y = (typed_length(part, place, "place", "in") for part in text)
     if x > len(draft.columns) or y > len(draft.rows):
-        raise DraftError(place, "lies outside the grid")
+        raise DraftError(place, message("lies-outside-grid"))
     return x, y
 
 
@@ -36,7 +37,7 @@ def grid_size(draft: Draft) -> tuple[int, int]:
 def check_known(draft: Draft, key: str) -> None:
     """Raises `DraftError` where the block has no such fabric."""
     if key != UNASSIGNED and key not in {fabric.key for fabric in draft.fabrics}:
-        raise DraftError("fabric", f"“{key}” is none of the block's fabrics")
+        raise DraftError("fabric", message("is-none-of-blocks-fabrics", key=key))
 
 
 def check_numbers(draft: Draft) -> None:
@@ -48,24 +49,22 @@ def check_numbers(draft: Draft) -> None:
     ]
     for place, part in parts:
         if number_fault(part, "proportion") or part.denominator > FINEST:
-            raise DraftError(place, "comes out finer than can be kept; take a rounder length")
+            raise DraftError(place, message("comes-out-finer-than-can-be"))
     for place, side in (("width", draft.width), ("height", draft.height)):
         fault = length_fault(side, "finished", draft.unit)
         if fault or side.denominator > FINEST:
-            raise DraftError(
-                place, fault or "comes out finer than can be kept; take a rounder length"
-            )
+            raise DraftError(place, fault or message("comes-out-finer-than-can-be"))
     if len(draft.seams) > _MOST_SEAMS:
-        raise DraftError("seams", f"are more than {_MOST_SEAMS}; rub some out first")
+        raise DraftError("seams", message("are-more-than-rub-some-out", most_seams=_MOST_SEAMS))
 
 
 def check_line(axis: str, line: int, *, last: int) -> None:
     """Raises `DraftError` where the grid has no column or row of that number."""
     if not 0 <= line <= last:
-        raise DraftError(axis, "have no such line")
+        raise DraftError(axis, message("have-no-such-line"))
 
 
 def check_colouring(draft: Draft, number: int) -> None:
     """Raises `DraftError` where the block has no colouring of that number."""
     if not 0 <= number < len(draft.colourings):
-        raise DraftError("number", "is no colouring of this block")
+        raise DraftError("number", message("is-no-colouring-of-this-block"))

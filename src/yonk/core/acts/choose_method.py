@@ -10,7 +10,7 @@ from typing import Literal
 from yonk.core.acts.act import Act
 from yonk.core.acts.checks import point_of
 from yonk.core.acts.mates import MatesName
-from yonk.core.paper import Draft, DraftError, PointText, UnitMethod
+from yonk.core.paper import Draft, DraftError, PointText, UnitMethod, listed, message
 from yonk.core.planning import read
 from yonk.core.units import UnitKindName, kind_named
 
@@ -33,7 +33,9 @@ class ChooseMethod(Act):
         making = draft.making
         names: list[str] = [method.name for method in kind_named(self.kind, "kind").methods]
         if self.method is not None and not {*self.method.split("+")} <= {*names}:
-            raise DraftError("method", f"is no way to make it; the ways are {', '.join(names)}")
+            raise DraftError(
+                "method", message("is-no-way-to-make-it", names=listed(names, "comma"))
+            )
         if self.at is None:
             methods = {kind: method for kind, method in making.methods.items() if kind != self.kind}
             if self.method:
@@ -44,7 +46,7 @@ class ChooseMethod(Act):
         groups = reading.group_of_face
         face = reading.drawing.faces_at([at])[0]
         if face is None:
-            raise DraftError("at", "lies on a seam; touch the inside of a unit")
+            raise DraftError("at", message("lies-on-seam-touch-inside-of-2"))
         others = reading.drawing.faces_at([choice.at for choice in making.units])
         units = [
             choice

@@ -18,6 +18,7 @@ from yonk.core.paper import (
     Ruling,
     Seam,
     UnitMethod,
+    message,
     outside,
     tidy,
 )
@@ -67,7 +68,7 @@ def remove_line(draft: Draft, axis: Axis, line: int) -> tuple[Draft, Back]:
     """
     parts, at = proportions_of(draft, axis), _at(axis)
     if len(parts) == 1:
-        raise DraftError(axis, "cannot all be removed; a block has at least one")
+        raise DraftError(axis, message("cannot-all-be-removed-block-has"))
 
     def forth(point: Point) -> Point:
         along = point[at]
@@ -99,7 +100,7 @@ def add_line(draft: Draft, axis: Axis, line: int) -> tuple[Draft, Back]:
     parts, at = proportions_of(draft, axis), _at(axis)
     across = len(proportions_of(draft, "rows" if axis == "columns" else "columns"))
     if len(parts) >= _MOST_LINES:
-        raise DraftError(axis, f"are {_MOST_LINES} already, the most there can be")
+        raise DraftError(axis, message("are-already-the-most", most=_MOST_LINES))
     here, after = Fraction(line), Fraction(line + 1)
 
     def shift(seam: Seam) -> list[Seam]:

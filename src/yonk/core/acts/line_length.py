@@ -12,7 +12,7 @@ from yonk.core.acts.act import Act
 from yonk.core.acts.carrying import carried
 from yonk.core.acts.grid import Axis, proportions_of, with_parts
 from yonk.core.acts.mates import MatesName
-from yonk.core.paper import Draft, DraftError, length_fault, typed_length
+from yonk.core.paper import Draft, DraftError, length_fault, message, typed_length
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -29,7 +29,7 @@ class LineLength(Act):
         """The draft after it. Raises `DraftError` naming the field."""
         parts = proportions_of(draft, self.axis)
         if not 0 <= self.line < len(parts):
-            raise DraftError(self.axis, "have no such line")
+            raise DraftError(self.axis, message("have-no-such-line"))
         whole = draft.width if self.axis == "columns" else draft.height
         length = typed_length(self.length, f"{self.axis} {self.line + 1}", "line", draft.unit)
         per_part = whole / sum(parts)
@@ -39,7 +39,9 @@ class LineLength(Act):
             now, total = with_parts(draft, self.axis, tuple(finished)), sum(finished, Fraction(0))
             fault = length_fault(total, "finished", draft.unit)
             if fault:
-                raise DraftError(f"{self.axis} {self.line + 1}", f"the whole block {fault}")
+                raise DraftError(
+                    f"{self.axis} {self.line + 1}", message("whole-block", fault=fault)
+                )
             now = (
                 replace(now, width=total) if self.axis == "columns" else replace(now, height=total)
             )
@@ -47,7 +49,7 @@ class LineLength(Act):
         if length >= whole or len(parts) == 1:
             raise DraftError(
                 f"{self.axis} {self.line + 1}",
-                "leaves nothing for the others; take less, or let the block grow",
+                message("leaves-nothing-for-others-take-less"),
             )
         rest = sum(parts) - parts[self.line]
         share = (whole - length) / rest

@@ -9,7 +9,7 @@ from fractions import Fraction
 from typing import Literal
 
 from yonk.core.drawing import Motif, Span
-from yonk.core.paper import Draft, DraftError, Point
+from yonk.core.paper import Draft, DraftError, Point, message
 
 MatesName = Literal[
     "none",
@@ -66,18 +66,6 @@ _WAYS: dict[MatesName, tuple[Mate, ...]] = {
 }
 
 
-MATES_WORDS: dict[MatesName, str] = {
-    "none": "none",
-    "half-turn": "half turn",
-    "quarter-turns": "quarter turns",
-    "left-right": "mirror left and right",
-    "top-bottom": "mirror top and bottom",
-    "both-ways": "mirror both ways",
-    "diagonals": "mirror on the diagonals",
-    "all": "turns and mirrors",
-}
-
-
 def possible_mates(draft: Draft) -> dict[MatesName, tuple[Mate, ...]]:
     """The mates that the draft's grid allows."""
     square = len(draft.columns) == len(draft.rows)
@@ -97,6 +85,6 @@ def mates_of(draft: Draft, name: MatesName) -> tuple[Mate, ...]:
     if ways is None:
         raise DraftError(
             "mates",
-            "need as many rows as columns to turn by a quarter; choose a half turn or a mirror",
+            message("need-as-many-rows-as-columns"),
         )
     return ways

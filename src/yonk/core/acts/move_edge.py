@@ -11,7 +11,7 @@ from yonk.core.acts.act import Act
 from yonk.core.acts.carrying import carried
 from yonk.core.acts.grid import Axis, proportions_of, with_parts
 from yonk.core.acts.mates import MatesName
-from yonk.core.paper import Draft, DraftError, Length, Ruling, typed_length
+from yonk.core.paper import Draft, DraftError, Length, Ruling, message, typed_length
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -29,13 +29,13 @@ class MoveEdge(Act):
         """The draft after it. Raises `DraftError` naming the field."""
         parts = proportions_of(draft, self.axis)
         if not 0 < self.line < len(parts):
-            raise DraftError(self.axis, "have no such line between them")
+            raise DraftError(self.axis, message("have-no-such-line-between-them"))
         ruling = Ruling.of(draft)
         lines = list(ruling.across if self.axis == "columns" else ruling.down)
         step = draft.making.ruler_step
         at = Length.of(typed_length(self.to, "to", "place", draft.unit)).nearest(step)
         if not lines[self.line - 1] < at < lines[self.line + 1]:
-            raise DraftError("to", "would leave a column or row with nothing")
+            raise DraftError("to", message("would-leave-column-or-row-with"))
         lines[self.line] = at
         sizes = tuple(high - low for low, high in zip(lines, lines[1:], strict=False))
         return carried(with_parts(draft, self.axis, sizes), (), draft)

@@ -10,7 +10,7 @@ from yonk.core.acts.carrying import carried
 from yonk.core.acts.checks import check_line
 from yonk.core.acts.grid import Axis, proportions_of, reorder_lines
 from yonk.core.acts.mates import MatesName
-from yonk.core.paper import Draft, DraftError
+from yonk.core.paper import Draft, DraftError, message
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -27,7 +27,7 @@ class MoveLine(Act):
         last = len(proportions_of(draft, self.axis)) - 1
         check_line(self.axis, self.line, last=last)
         if not 0 <= self.to <= last:
-            raise DraftError(self.axis, "have no such place")
+            raise DraftError(self.axis, message("have-no-such-place"))
         order = [line for line in range(last + 1) if line != self.line]
         order.insert(self.to, self.line)
         now, back = reorder_lines(draft, self.axis, order)

@@ -12,7 +12,7 @@ from yonk.core.acts.carrying import carried
 from yonk.core.acts.checks import check_known, grid_size, point_of
 from yonk.core.acts.mates import MatesName, mates_of
 from yonk.core.drawing import draw, face_fabrics, grid_point_inside, paint_faces, read_patches
-from yonk.core.paper import Draft, DraftError, Paint, PointText
+from yonk.core.paper import Draft, DraftError, Paint, PointText, message
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -35,7 +35,7 @@ class PaintPatch(Act):
         spots = [mate.point(point, grid_size(draft)) for mate in mates_of(draft, mates)]
         hit = {face for face in drawing.faces_at(spots) if face is not None}
         if not hit:
-            raise DraftError("at", "lies on a seam; touch the inside of a patch")
+            raise DraftError("at", message("lies-on-seam-touch-inside-of"))
         if self.spread == "letter":
             patches = read_patches(drawing, fabrics)
             letters = {patches[face].letter for face in hit}

@@ -10,7 +10,7 @@ from yonk.core.acts.act import Act
 from yonk.core.acts.carrying import carried
 from yonk.core.acts.grid import Axis, proportions_of, with_parts
 from yonk.core.acts.mates import MatesName
-from yonk.core.paper import Draft, DraftError, typed_length
+from yonk.core.paper import Draft, DraftError, message, typed_length
 
 # a hyphen parts two numbers where it does not stand inside a mixed one, such as 1-1/2
 BETWEEN = re.compile(r"[,;:]?\s+|[;:]|(?<=\d)[-–](?=\d+(?![\d/⁄]))")
@@ -38,7 +38,7 @@ class Proportions(Act):
         lines = len(proportions_of(draft, self.axis))
         texts = parts_in(self.parts[0]) if len(self.parts) == 1 < lines else self.parts
         if len(texts) != lines:
-            raise DraftError(self.axis, f"need {lines} proportions, one for each")
+            raise DraftError(self.axis, message("need-proportions-one-for-each", lines=lines))
         parts = tuple(
             typed_length(part, f"{self.axis} {place}", "proportion", draft.unit)
             for place, part in enumerate(texts, start=1)

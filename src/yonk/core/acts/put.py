@@ -10,7 +10,7 @@ from yonk.core.acts.checks import check_known
 from yonk.core.acts.laying import lay_at_mates
 from yonk.core.acts.mates import MatesName
 from yonk.core.drawing import Span
-from yonk.core.paper import Draft, DraftError
+from yonk.core.paper import Draft, DraftError, message
 from yonk.core.units import UnitKindName, kind_named
 
 
@@ -29,7 +29,7 @@ class Put(Act):
         """The draft after it. Raises `DraftError` naming the field."""
         stamp = kind_named(self.unit, "unit").stamp
         if stamp is None:
-            raise DraftError("unit", "is drawn with seams, not put in")
+            raise DraftError("unit", message("is-drawn-with-seams-not-put"))
         for key in self.fabrics:
             check_known(draft, key)
         motif = stamp.motif(self.fabrics)

@@ -10,7 +10,7 @@ from typing import Literal
 from yonk.core.acts.act import Act
 from yonk.core.acts.checks import check_colouring, check_known
 from yonk.core.acts.mates import MatesName
-from yonk.core.paper import COUNTS, Colouring, Draft, DraftError, check_count
+from yonk.core.paper import COUNTS, Colouring, Draft, DraftError, check_count, message
 
 MOST_COLOURINGS = COUNTS["colourings"][1]
 
@@ -36,7 +36,7 @@ class PutColouring(Act):
         if self.number is None:
             if len(kept) >= MOST_COLOURINGS:
                 raise DraftError(
-                    "colourings", f"are {MOST_COLOURINGS} already, the most there can be"
+                    "colourings", message("are-already-the-most", most=MOST_COLOURINGS)
                 )
             new = self._changed(draft, Colouring(name=usual_name), usual_name)
             return replace(draft, colourings=(*kept, new))

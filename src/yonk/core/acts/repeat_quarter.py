@@ -11,7 +11,7 @@ from yonk.core.acts.checks import grid_size
 from yonk.core.acts.laying import lay_at_mates, lifted
 from yonk.core.acts.mates import MatesName
 from yonk.core.drawing import Span, lay
-from yonk.core.paper import Draft, DraftError, Paint
+from yonk.core.paper import Draft, DraftError, Paint, message
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -25,9 +25,7 @@ class RepeatQuarter(Act):
         """The draft after it. Raises `DraftError` naming the field."""
         columns, rows = grid_size(draft)
         if columns % 2 or rows % 2:
-            raise DraftError(
-                "grid", "needs an even number of columns and rows for a quarter to be repeated"
-            )
+            raise DraftError("grid", message("needs-even-number-of-columns-and"))
         quarter = Span(0, 0, columns // 2, rows // 2)
         motif = lifted(draft, quarter)
         if self.way == "same":

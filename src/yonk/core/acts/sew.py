@@ -9,7 +9,7 @@ from yonk.core.acts.act import Act
 from yonk.core.acts.carrying import carried
 from yonk.core.acts.checks import grid_size, point_of
 from yonk.core.acts.mates import MatesName, mates_of
-from yonk.core.paper import Draft, DraftError, PointText, tidy
+from yonk.core.paper import Draft, DraftError, PointText, message, tidy
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -24,7 +24,7 @@ class Sew(Act):
         """The draft after it. Raises `DraftError` naming the field."""
         start, end = point_of(self.start, "start", draft), point_of(self.end, "end", draft)
         if start == end:
-            raise DraftError("end", "is where the seam begins; choose another point")
+            raise DraftError("end", message("is-where-seam-begins-choose-another"))
         new = [
             (mate.point(start, grid_size(draft)), mate.point(end, grid_size(draft)))
             for mate in mates_of(draft, mates)

@@ -25,7 +25,7 @@ from yonk.core.cutting.strips import (
     lay_strips,
     lower_bound,
 )
-from yonk.core.paper import LengthUnit
+from yonk.core.paper import LengthUnit, Text, message
 from yonk.core.planning import Cut
 
 MOST_FAT_QUARTERS = 24  # beyond, yardage is meant; also the most that is tried
@@ -41,7 +41,7 @@ class ClothPiece:
     an offcut.
     """
 
-    name: str
+    name: Text
     width: Fraction
     length: Fraction
 
@@ -174,7 +174,7 @@ def plan_cloth(
     layouts = list(hand)
     exact = Fraction(sum(strip.height for strip in strips), grid)
     if strips:
-        source = ClothPiece("new cloth", bolt.width, bolt.left_of(_to_buy(exact, bolt)))
+        source = ClothPiece(message("new-cloth"), bolt.width, bolt.left_of(_to_buy(exact, bolt)))
         layouts.append(_layout(source, True, strips, lines, grid, bolt.straightening))
     too_large: Counter[int] = Counter()
     for key, count in misfits.items():

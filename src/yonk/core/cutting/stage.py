@@ -17,7 +17,7 @@ from yonk.core.cutting.progress import (
     still_wanted,
     surplus,
 )
-from yonk.core.paper import Draft, Fabric, LengthUnit, Settings, show
+from yonk.core.paper import Draft, Fabric, LengthUnit, Message, Settings, Text, message, show
 from yonk.core.planning import Cut, Plan, StageName, cut_size_words, plan_stage, purposes
 
 ShelfPieces = Mapping[str, Sequence[ClothPiece]]
@@ -39,24 +39,24 @@ class CutList(Protocol):
         """How each fabric is cut."""
 
     @property
-    def whole(self) -> str:
+    def whole(self) -> Message:
         """For what it is the list, in words."""
 
     @property
-    def summary(self) -> str:
+    def summary(self) -> Message:
         """How large it is, how many there are, the seam allowance, in words."""
 
     def fabric(self, key: str) -> Fabric:
         """A fabric by its key."""
 
-    def purposes(self, cut: Cut) -> list[str]:
+    def purposes(self, cut: Cut) -> Sequence[Text]:
         """What a cut is for, in words."""
 
 
-STAGES: dict[StageName, str] = {
-    "all": "all blocks",
-    "trial": "one trial block",
-    "rest": "the blocks after the trial",
+STAGES: dict[StageName, Message] = {
+    "all": message("stage-all"),
+    "trial": message("stage-trial"),
+    "rest": message("stage-rest"),
 }
 
 
@@ -80,25 +80,26 @@ class Cutting:
         return self.draft.unit
 
     @property
-    def whole(self) -> str:
+    def whole(self) -> Message:
         """For which blocks it is, in words."""
         return STAGES[self.stage]
 
     @property
-    def summary(self) -> str:
+    def summary(self) -> Message:
         """The finished size, the seam allowance, how many blocks."""
         draft, many = self.draft, self.plan.all_blocks
-        return (
-            f"{cut_size_words(draft.width, draft.height, draft.unit)} finished, "
-            f"{show(draft.making.seam, draft.unit)} seam allowance, "
-            f"{many} block{'' if many == 1 else 's'}"
+        return message(
+            "cutting-summary",
+            size=cut_size_words(draft.width, draft.height, draft.unit),
+            seam=show(draft.making.seam, draft.unit),
+            blocks=many,
         )
 
     def fabric(self, key: str) -> Fabric:
         """A fabric of the draft by its key."""
         return self.draft.fabric(key)
 
-    def purposes(self, cut: Cut) -> list[str]:
+    def purposes(self, cut: Cut) -> Sequence[Text]:
         """The letters and units that a cut is for."""
         return purposes(cut, self.plan.recipes)
 

@@ -9,7 +9,7 @@ from dataclasses import dataclass
 import shapely
 import shapely.affinity
 
-from yonk.core.paper import Polygon
+from yonk.core.paper import Polygon, Text
 from yonk.core.planning import Plan
 from yonk.core.units import POINTS_CUT_OFF_AT
 
@@ -28,7 +28,7 @@ class Template:
     seam: Polygon
     width: float
     height: float
-    counts: tuple[tuple[str, int], ...]
+    counts: tuple[tuple[Text, int], ...]
 
 
 def templates_of(plan: Plan) -> list[Template]:
@@ -55,7 +55,7 @@ def templates_of(plan: Plan) -> list[Template]:
         )
         grown = polygon.buffer(seam, join_style="mitre", mitre_limit=POINTS_CUT_OFF_AT)
         left, top, right, bottom = grown.bounds
-        names = tuple((draft.fabric(key).name, count) for key, count in wanted[letter].items())
+        names = tuple((draft.fabric(key).called, count) for key, count in wanted[letter].items())
         out.append(
             Template(
                 letter,

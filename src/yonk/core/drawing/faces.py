@@ -19,7 +19,7 @@ from math import gcd, lcm
 import numpy as np
 import shapely
 
-from yonk.core.paper import Array, Draft, DraftError, Point, Ruling, Seam, joined
+from yonk.core.paper import Array, Draft, DraftError, Point, Ruling, Seam, joined, message
 
 Spot = tuple[int, int]
 Ring = tuple[Spot, ...]
@@ -196,7 +196,8 @@ def _draw(ruling: Ruling, drawn: tuple[Seam, ...]) -> Drawing:
     faces, loose, neighbours, polygons = _faces(edges, exact)
     if len(faces) > _MOST_PATCHES:
         raise DraftError(
-            "seams", f"divide the block into {len(faces)} patches; {_MOST_PATCHES} is the most"
+            "seams",
+            message("divide-block-into-patches-is-most", count=len(faces), most=_MOST_PATCHES),
         )
     return Drawing(ruling, scale, tuple(faces), tuple(loose), neighbours, polygons, tuple(edges))
 
@@ -418,7 +419,7 @@ def _meetings(
         found.append((first[meet], second[meet], turn[meet], along1[meet]))
         count += int(meet.sum())
         if count > MOST_CROSSINGS:
-            raise DraftError("seams", "cross each other too often to be worked on; rub some out")
+            raise DraftError("seams", message("cross-each-other-too-often-to"))
     first, second, turn, along1 = (np.concatenate(part) for part in zip(*found, strict=True))
     return first, second, turn, along1
 
@@ -455,9 +456,7 @@ def _faces(
     exact = max(max(spot) for spot in spots) < _EXACT_FLOAT
     known = None if exact else {(float(x), float(y)): (x, y) for x, y in spots}
     if known is not None and len(known) < len(spots):
-        raise DraftError(
-            "seams", "come too near each other to be told apart; snap them to the ruled points"
-        )
+        raise DraftError("seams", message("come-too-near-each-other-to"))
     polygons, cuts, dangles, _ = shapely.polygonize_full(
         shapely.linestrings(np.array(edges, dtype=float))
     )

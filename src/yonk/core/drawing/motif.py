@@ -21,6 +21,7 @@ from yonk.core.paper import (
     Ruling,
     Seam,
     inside,
+    message,
     outside,
     tidy,
 )
@@ -59,7 +60,7 @@ class Span:
         fits = self.column >= 0 and self.row >= 0 and self.columns > 0 and self.rows > 0
         if not fits or self.column + self.columns > size[0] or self.row + self.rows > size[1]:
             raise DraftError(
-                "cell", f"lies outside the grid of {size[0]} columns by {size[1]} rows"
+                "cell", message("lies-outside-the-grid-of", columns=size[0], rows=size[1])
             )
 
 

@@ -9,7 +9,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from yonk.core.finder.samples import kinds_asked, sample_unit
-from yonk.core.paper import COUNTS, DraftError
+from yonk.core.paper import COUNTS, DraftError, message
 from yonk.core.planning import is_trimmed, smallest, worst_off
 from yonk.core.sewing import SewingError
 from yonk.core.units import (
@@ -89,9 +89,9 @@ def what_can_i_make(have: OnHand, terms: Terms) -> list[Possible]:
     Raises: `DraftError` naming the field.
     """
     if not 1 <= have.count <= MOST_PIECES:
-        raise DraftError("count", f"must be from 1 to {MOST_PIECES}")
+        raise DraftError("count", message("must-be-from-1-to", most_pieces=MOST_PIECES))
     if not 1 <= have.fabrics <= have.count:
-        raise DraftError("fabrics", "must be from 1 to the number of pieces")
+        raise DraftError("fabrics", message("must-be-from-1-to-number"))
     return [
         one
         for kind in kinds_asked()

@@ -5,14 +5,32 @@ from __future__ import annotations
 from fractions import Fraction
 from functools import lru_cache
 
-from yonk.core.paper import Draft, DraftError, Fabric
+from yonk.core.paper import Draft, DraftError, Fabric, listed, message
 from yonk.core.planning import read
 from yonk.core.units import BY_NAME, KINDS, Method, Unit, UnitKind, UnitKindName, kind_named
 
 _FABRICS = (
-    Fabric(key="first", name="the first fabric", colour="#4c5b66", value="dark"),
-    Fabric(key="second", name="the second fabric", colour="#e7e6df", value="light"),
-    Fabric(key="third", name="the third fabric", colour="#d9a520", value="medium"),
+    Fabric(
+        key="first",
+        name="",
+        shown_as=message("sample-fabric", number="first"),
+        colour="#4c5b66",
+        value="dark",
+    ),
+    Fabric(
+        key="second",
+        name="",
+        shown_as=message("sample-fabric", number="second"),
+        colour="#e7e6df",
+        value="light",
+    ),
+    Fabric(
+        key="third",
+        name="",
+        shown_as=message("sample-fabric", number="third"),
+        colour="#d9a520",
+        value="medium",
+    ),
 )
 
 
@@ -32,17 +50,16 @@ def sample_unit(kind: UnitKindName, width: Fraction, height: Fraction | None = N
     if stamp is None or not asked.asked_for:
         raise DraftError(
             "kind",
-            f"is none that has a size by itself; take one of "
-            f"{', '.join(k.kind for k in kinds_asked())}",
+            message(
+                "is-none-that-has-size-by", kinds=listed((k.kind for k in kinds_asked()), "comma")
+            ),
         )
     across, down = stamp.span
     high = width * down / across
     if asked.two_sizes:
         high = height or width / 2
         if high >= width:
-            raise DraftError(
-                "height", "must be less than the width; for a square take a half-square triangle"
-            )
+            raise DraftError("height", message("must-be-less-than-width-for"))
     return _shape(kind).sized(width) if high == width * down / across else _drawn(kind, width, high)
 
 
@@ -80,6 +97,8 @@ def method_of(kind: UnitKindName, name: str) -> Method:
     if found is None:
         raise DraftError(
             "method",
-            f"is no way to make it; the ways are {', '.join(method.name for method in methods)}",
+            message(
+                "is-no-way-to-make-it", names=listed((method.name for method in methods), "comma")
+            ),
         )
     return found

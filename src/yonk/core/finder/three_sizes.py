@@ -9,7 +9,7 @@ from fractions import Fraction
 
 from yonk.core.finder.beginnings import KIND, METHOD
 from yonk.core.finder.chart_check import pieces_of_method
-from yonk.core.paper import USUAL, LengthUnit, Settings
+from yonk.core.paper import USUAL, LengthUnit, Settings, Text
 from yonk.core.units import BY_NAME, Terms
 
 # a size that charts begin with, in whole marks of the ruler
@@ -23,7 +23,7 @@ class SizesTold:
     """
 
     unit: LengthUnit
-    kind: str
+    kind: Text
     seam: Fraction
     margin: Fraction
     finished: Fraction

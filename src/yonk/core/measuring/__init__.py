@@ -3,9 +3,10 @@
 from yonk.core.measuring.diagnosis import Diagnosis, FoundCause, Verdict, diagnose, is_good
 from yonk.core.measuring.errors import Errors, first_guess
 from yonk.core.measuring.in_words import (
-    CARD,
+    CARD_KINDS,
     about_length,
     because,
+    card_heading,
     cause_words,
     change_words,
     guess_words,
@@ -43,23 +44,23 @@ from yonk.core.measuring.seam_log import (
 )
 from yonk.core.measuring.unit_chance import chance_of_units, tolerance_of
 from yonk.core.measuring.work_accuracy import (
-    FIGURE_WORDS,
     FIGURES,
-    TIMES_WORDS,
+    MOST_TAKEN_BACK,
     FigureName,
     SeamLog,
     WorkAccuracy,
+    figure_words,
+    so_many_times,
 )
 
 __all__ = [
-    "CARD",
+    "CARD_KINDS",
     "FIGURES",
-    "FIGURE_WORDS",
     "IN_A_ROW",
+    "MOST_TAKEN_BACK",
     "STEP",
     "STRIP_LENGTH",
     "TAKEN_BACK",
-    "TIMES_WORDS",
     "Checkpoint",
     "Consequence",
     "Diagnosis",
@@ -81,6 +82,7 @@ __all__ = [
     "because",
     "by_her_rule",
     "by_setup",
+    "card_heading",
     "cause_words",
     "chance_of_units",
     "change_words",
@@ -88,6 +90,7 @@ __all__ = [
     "consequences",
     "cut_for",
     "diagnose",
+    "figure_words",
     "first_guess",
     "guess_words",
     "is_good",
@@ -103,6 +106,7 @@ __all__ = [
     "seam_off_words",
     "size_fault",
     "size_off_words",
+    "so_many_times",
     "standing_words",
     "still_counting",
     "tolerance_of",

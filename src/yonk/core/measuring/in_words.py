@@ -9,174 +9,154 @@ from yonk.core.measuring.diagnosis import Diagnosis, FoundCause, Verdict
 from yonk.core.measuring.errors import Errors
 from yonk.core.measuring.prediction import Mismatch, Range, percent
 from yonk.core.measuring.seam_log import IN_A_ROW, STEADY_FROM, STEP, SeamStatistics, nearest
-from yonk.core.paper import LengthUnit, show
+from yonk.core.paper import Capital, LengthUnit, Measure, Message, Text, listed, message, show
 from yonk.core.planning import Reading
 from yonk.core.units import BY_NAME
 
-_EDGES = {
-    "top": "along the top edge",
-    "middle": "across the middle",
-    "bottom": "along the bottom edge",
-    "left": "along the left edge",
-    "center": "down the middle",
-    "right": "along the right edge",
-    "diagonal-down": "from the top left corner to the bottom right",
-    "diagonal-up": "from the bottom left corner to the top right",
-}
-CARD = {"block": "The block", "row": "Rows", "column": "Columns", "unit": "Units"}
-_VERDICTS: dict[Verdict, str] = {
-    "good": "Good: everything is within a reading of what it must be.",
-    "ease": "Ease it: what is off is little enough to be eased where it is joined.",
-    "trim": "Trim it: it is too large, and can be trimmed to its size.",
-    "take back": "Take the seams back and sew them anew.",
-    "press again": "Press it again, folds opened and corners square, and measure anew.",
-    "measure again": "Measure once more: nothing explains these sizes yet.",
-    "cut again": "Cut these pieces again: what is too small cannot be mended.",
-}
-_SAID = {
-    "seam": ("each seam takes up {} too much", "each seam takes up {} too little"),
-    "cut": ("{1} was cut {0} too large", "{1} was cut {0} too small"),
-    "trim": ("the units were trimmed {} too large", "the units were trimmed {} too small"),
-    "press": ("the folds are not opened, {} at each seam", "the cloth was stretched by {} a seam"),
-    "skew": ("the block is {} out of square", "the block is {} out of square, the other way"),
-}
 _FINEST = {"in": Fraction(1, 64), "cm": Fraction(1, 100)}  # no reading is finer
 
 
-def measure_words(what: str, reading: Reading) -> str:
+CARD_KINDS = ("block", "row", "column", "unit")  # what can be measured, in the order of a card
+
+
+def card_heading(kind: str) -> Message:
+    """What stands on a card above what can be measured of a kind."""
+    return message(f"measure-kind-{kind}")
+
+
+def measure_words(what: str, reading: Reading) -> Message:
     """What a card calls something that can be measured: row 2, unit 1, along the top edge."""
     kind, _, which = what.partition(":")
     if kind == "block":
-        return _EDGES[which]
+        return message("measure-block", where=which)
     if kind != "unit":
-        return f"{kind} {which}"
+        return message("measure-line", kind=kind, number=which)
     group = next(one for one in reading.groups if one.label == which)
-    return f"a {BY_NAME[group.kind].words} {which}, across"
+    return message("measure-unit", kind=BY_NAME[group.kind].words, unit=which)
 
 
-def verdict_words(verdict: Verdict) -> str:
+def verdict_words(verdict: Verdict) -> Message:
     """A verdict in a sentence."""
-    return _VERDICTS[verdict]
+    return message("verdict", verdict=verdict.replace(" ", "-"))
 
 
-def cause_words(one: FoundCause, unit: LengthUnit) -> str:
+def cause_words(one: FoundCause, unit: LengthUnit) -> Message:
     """A cause as part of a sentence."""
-    where = one.where.replace("letter:", "patch ").replace(":", " ")
-    much = show(abs(one.by), unit) if one.by else "a hair"  # less than the finest that is told
-    return _SAID[one.kind][one.by < 0].format(much, where)
+    kind, _, which = one.where.partition(":")
+    much = show(abs(one.by), unit) if one.by else message("a-hair")  # below the finest reading
+    return message(
+        "cause",
+        kind=one.kind,
+        way="less" if one.by < 0 else "more",
+        by=much,
+        what=message("cause-where", kind=kind, which=which),
+    )
 
 
-def because(found: Diagnosis, unit: LengthUnit) -> list[str]:
+def because(found: Diagnosis, unit: LengthUnit) -> list[Message]:
     """Why a block came out as it did, in sentences: the causes, and what they may be instead."""
     if not found.explained:
-        return ["No one or two causes explain these sizes; measure once more."]
-    sentences = [_how_sure(found.causes, unit)] if found.causes else []
+        return [message("nothing-explains")]
+    said = [_how_sure(found.causes, unit)] if found.causes else []
     for rival in found.undecided:
-        said = " and ".join(cause_words(one, unit) for one in rival)
-        sentences.append(f"It may also be that {said}; these sizes do not tell them apart.")
-    return sentences
+        causes = listed((cause_words(one, unit) for one in rival), "each-and")
+        said.append(message("may-also-be", causes=causes))
+    return said
 
 
-def _how_sure(causes: Sequence[FoundCause], unit: LengthUnit) -> str:
-    said = " and ".join(cause_words(one, unit) for one in causes)
-    return f"{said[0].upper()}{said[1:]}; {percent(causes[0].chance)} sure."
+def _how_sure(causes: Sequence[FoundCause], unit: LengthUnit) -> Message:
+    said = listed((cause_words(one, unit) for one in causes), "each-and")
+    return message("so-sure", causes=Capital(said), chance=percent(causes[0].chance))
 
 
-def about_length(length: float, unit: LengthUnit) -> str:
+def about_length(length: float, unit: LengthUnit) -> Measure:
     """A length that was worked out from spreads, as finely as a ruler is read."""
     return show(nearest(Fraction(length), _FINEST[unit]), unit)
 
 
-def range_words(one: Range, unit: LengthUnit) -> str:
+def range_words(one: Range, unit: LengthUnit) -> Message:
     """Between which sizes nine of ten lie."""
-    return f"{about_length(one.low, unit)} to {about_length(one.high, unit)}"
+    return message("range", low=about_length(one.low, unit), high=about_length(one.high, unit))
 
 
-def mismatch_words(one: Mismatch, step: int, unit: LengthUnit) -> str:
+def mismatch_words(one: Mismatch, step: int, unit: LengthUnit) -> Message:
     """Where most must be eased."""
     usual, most = about_length(one.expected, unit), about_length(one.high, unit)
-    return f"Most must be eased at step {step}: {usual} on average, {most} at most in nine of ten."
+    return message("most-to-ease", step=step, usual=usual, most=most)
 
 
-def seam_off_words(off: Fraction, unit: LengthUnit) -> str:
-    """By how much a seam is off, in words.
+def seam_off_words(off: Fraction, unit: LengthUnit) -> Message:
+    """By how much a seam is off.
 
-    >>> seam_off_words(Fraction(1, 60), "in"), seam_off_words(Fraction(-1, 30), "in")
-    ('a thread too wide', '1⁄32″ too narrow')
+    >>> seam_off_words(Fraction(1, 60), "in").parameters[0]
+    ('size', Message(code='a-thread', parameters=()))
     """
     rounded = nearest(abs(off), STEP[unit])
     if not rounded:
-        return "right"
-    size = "a thread" if rounded == STEP[unit] else show(rounded, unit)
-    return f"{size} too {'wide' if off > 0 else 'narrow'}"
+        return message("off-by-nothing")
+    size = message("a-thread") if rounded == STEP[unit] else show(rounded, unit)
+    return message("seam-off", size=size, way="wide" if off > 0 else "narrow")
 
 
-def size_off_words(off: Fraction, unit: LengthUnit) -> str:
-    """By how much a size is off, in words, as finely as a ruler is read.
+def size_off_words(off: Fraction, unit: LengthUnit) -> Message:
+    """By how much a size is off, as finely as a ruler is read.
 
-    >>> size_off_words(Fraction(-1, 8), "in"), size_off_words(Fraction(1, 500), "in")
-    ('1⁄8″ short', 'right')
+    >>> size_off_words(Fraction(-1, 8), "in").parameters[1]
+    ('way', 'short')
     """
     rounded = nearest(abs(off), _FINEST[unit])
-    return f"{show(rounded, unit)} {'over' if off > 0 else 'short'}" if rounded else "right"
+    if not rounded:
+        return message("off-by-nothing")
+    return message("size-off", size=show(rounded, unit), way="over" if off > 0 else "short")
 
 
-def standing_words(found: SeamStatistics | None, within: Fraction) -> str:
+def standing_words(found: SeamStatistics | None, within: Fraction) -> Message:
     """The last verdict of a seam log, in a sentence."""
     if found is None:
-        return "No seam was tested yet; whatever is foretold stands on first guesses."
-    unit = found.newest.unit
-    said = seam_off_words(found.off, unit)
-    count = len(found.tests)
-    tests = "one test" if count == 1 else f"the last {count} tests"
+        return message("seam-never-tested")
+    unit, tests = found.newest.unit, len(found.tests)
+    off = seam_off_words(found.off, unit)
     if abs(found.off) > within:
-        return f"Each seam is {said}, by {tests}."
+        return message("seam-each-is", off=off, tests=tests)
     if found.spread is not None and found.spread > 2 * within:
-        return f"Right on average, but unsteady: one seam in three is off by {_more(found)}."
+        return message("seam-unsteady", spread=about_length(float(found.spread), unit))
     if found.is_learnt:
-        return f"Learnt: {IN_A_ROW} in a row are within {show(within, unit)}."
-    if said != "right":
-        return f"{said[0].upper()}{said[1:]}, which is within {show(within, unit)}, by {tests}."
-    return f"The seam is right, by {tests}."
+        return message("seam-learnt", count=IN_A_ROW, within=show(within, unit))
+    if nearest(abs(found.off), STEP[unit]):
+        return message("seam-within", off=Capital(off), within=show(within, unit), tests=tests)
+    return message("seam-is-right", tests=tests)
 
 
-def _more(found: SeamStatistics) -> str:
-    assert found.spread is not None
-    return f"more than {about_length(float(found.spread), found.newest.unit)}"
-
-
-def change_words(found: SeamStatistics | None, within: Fraction) -> str:
+def change_words(found: SeamStatistics | None, within: Fraction) -> Message:
     """The one thing to change."""
     if found is None:
-        return "Sew the first test strip."
+        return message("change-sew-the-first")
     newest = found.newest
     if newest.really_cut != newest.cut:
-        was, listed = (show(one, newest.unit) for one in (newest.really_cut, newest.cut))
-        return (
-            f"The strips were cut {was}, not {listed}: cut them anew before you change the machine."
-        )
+        was, meant = (show(one, newest.unit) for one in (newest.really_cut, newest.cut))
+        return message("change-cut-strips-anew", was=was, meant=meant)
     if abs(found.off) > within:
-        way, guide = ("right", "nearer") if found.off > 0 else ("left", "farther away")
+        way = "right" if found.off > 0 else "left"
         by = show(nearest(abs(found.off), STEP[newest.unit]), newest.unit)
-        return f"Move the needle one step to the {way}, or the guide {by} {guide}; then test again."
+        return message("change-move-the-needle", way=way, by=by)
     if len(found.tests) < STEADY_FROM:
-        return "Change nothing, and test again: three tests tell how steady it is."
+        return message("change-nothing-and-test-again")
     if found.spread is not None and found.spread > 2 * within:
-        return "Leave the needle where it is; sew slower along a guide, and watch the guide."
+        return message("change-sew-slower")
     if nearest(abs(found.off), STEP[newest.unit]):
-        return "Change nothing, or cut your blocks for the seam that you sew."
-    return "Change nothing."
+        return message("change-nothing-or-the-blocks")
+    return message("change-nothing")
 
 
-def guess_words(errors: Errors, guesses: Sequence[str], unit: LengthUnit) -> list[str]:
+def guess_words(errors: Errors, guesses: Sequence[str], unit: LengthUnit) -> list[Message]:
     """What is taken for how exactly she works, each with whether it is a guess."""
-    figures = {
-        "seam_error": f"a seam is {seam_off_words(errors.seam_error, unit)}",
-        "seam_spread": f"seams spread by {about_length(float(errors.seam_spread), unit)}",
-        "cut_spread": f"cuts by {about_length(float(errors.cut_spread), unit)}",
-        "trim_spread": f"trimmed sides by {about_length(float(errors.trim_spread), unit)}",
+    figures: dict[str, Text] = {
+        "seam_error": seam_off_words(errors.seam_error, unit),
+        "seam_spread": about_length(float(errors.seam_spread), unit),
+        "cut_spread": about_length(float(errors.cut_spread), unit),
+        "trim_spread": about_length(float(errors.trim_spread), unit),
     }
     return [
-        f"{said} ({'a first guess' if name in guesses else 'yours'})"
-        for name, said in figures.items()
+        message("guess", what=name, size=size, whose="guess" if name in guesses else "hers")
+        for name, size in figures.items()
     ]

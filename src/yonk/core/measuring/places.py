@@ -11,7 +11,7 @@ import numpy as np
 
 from yonk.core.drawing import Cells
 from yonk.core.measuring.runs import Runs
-from yonk.core.paper import XY, Array, LengthUnit, show
+from yonk.core.paper import XY, Array, LengthUnit, Message, message, show
 from yonk.core.pressing import SewingPlan
 
 ACROSS: XY = (1.0, 0.0)
@@ -81,14 +81,14 @@ def measurables(plan: SewingPlan) -> dict[str, Measurable]:
     return found
 
 
-def size_fault(size: Fraction, must: float, unit: LengthUnit) -> str:
+def size_fault(size: Fraction, must: float, unit: LengthUnit) -> Message | None:
     """What is wrong with a size that was measured, or nothing: no hand is so far off that it cannot
     have been read wrong.
     """
     if abs(float(size) - must) <= max(float(MOST_OFF[unit]), must / 8) and must / 2 <= float(size):
-        return ""
+        return None
     meant = show(Fraction(must).limit_denominator(64), unit)
-    return f"cannot be so far from {meant}; look whether it was read right"
+    return message("size-cannot-be-so-far", meant=meant)
 
 
 def still_counting(

@@ -17,7 +17,7 @@ from yonk.core.joining import Join
 from yonk.core.measuring.errors import Errors
 from yonk.core.measuring.listed import listed_sizes, trimmed_units
 from yonk.core.measuring.runs import Runs
-from yonk.core.paper import XY, Array
+from yonk.core.paper import XY, Array, Decimal, Message, Text, message
 from yonk.core.planning import Plan
 from yonk.core.pressing import SewingPlan, measures
 
@@ -65,7 +65,7 @@ class Prediction:
 
     checkpoints: tuple[Checkpoint, ...]
     mismatch: Mismatch | None
-    advice: str
+    advice: Text
 
     def of_each(self, step_of: Callable[[int], int]) -> dict[int, Checkpoint]:
         """By the number of each step, in their order: the least likely of its joins, which are
@@ -96,7 +96,7 @@ def predict(plan: SewingPlan, planned: Plan, errors: Errors) -> Prediction:
     Source: `docs/measuring.md`.
     """
     if not plan.joining.joins:
-        return Prediction((), None, "One patch has no seams that could go wrong.")
+        return Prediction((), None, message("predict-one-patch"))
     runs = Runs(plan, trimmed_units(planned), listed_sizes(planned))
     checkpoints = tuple(
         _checkpoint(plan, runs, sewn.join.number, errors)
@@ -227,7 +227,7 @@ def _at_most(means: Array, spreads: Array) -> Array:
     return np.where(spreads < _TINY, means, high)
 
 
-def _advice(plan: SewingPlan, planned: Plan, runs: Runs, errors: Errors) -> str:
+def _advice(plan: SewingPlan, planned: Plan, runs: Runs, errors: Errors) -> Text:
     """The one change that helps most."""
     last = plan.sewn[-1]
     if last.box is None or last.box.round is not None:
@@ -241,28 +241,26 @@ def _advice(plan: SewingPlan, planned: Plan, runs: Runs, errors: Errors) -> str:
 
     before = chance(errors)
     ways = {
-        "Correct the seam by what it is off": chance(replace(errors, seam_error=Fraction(0))),
-        "Cut the units larger and trim them": chance(
-            errors, Runs(plan, every, listed_sizes(planned, every))
-        ),
-        "Cut twice as exactly": chance(replace(errors, cut_spread=errors.cut_spread / 2)),
-        "Sew twice as steadily": chance(replace(errors, seam_spread=errors.seam_spread / 2)),
-        "Use a ruler that has marks for the plain patches": chance(
-            errors, Runs(plan, runs.trimmed) if any(runs.larger) else runs
-        ),
+        "seam": chance(replace(errors, seam_error=Fraction(0))),
+        "trim": chance(errors, Runs(plan, every, listed_sizes(planned, every))),
+        "cut": chance(replace(errors, cut_spread=errors.cut_spread / 2)),
+        "steady": chance(replace(errors, seam_spread=errors.seam_spread / 2)),
+        "ruler": chance(errors, Runs(plan, runs.trimmed) if any(runs.larger) else runs),
     }
-    words, after = max(ways.items(), key=lambda one: one[1])
+    change, after = max(ways.items(), key=lambda one: one[1])
     if after - before < 0.01:
-        return f"No single change helps much: {percent(before)} of the blocks will be good."
-    return f"{words}: then {percent(after)} of the blocks will be good, not {percent(before)}."
+        return message("no-change-helps-much", before=percent(before))
+    return message("change-helps", change=change, after=percent(after), before=percent(before))
 
 
-def percent(chance: float) -> str:
+def percent(chance: float) -> Message:
     """A chance, never told surer than it is.
 
-    >>> percent(0.934), percent(1.0), percent(0.0004)
-    ('93 %', 'over 99 %', 'under 1 %')
+    >>> percent(1.0).code, percent(0.0004).code
+    ('percent-over-99', 'percent-under-1')
     """
     if chance > 0.995:
-        return "over 99 %"
-    return "under 1 %" if chance < 0.005 else f"{100 * chance:.0f} %"
+        return message("percent-over-99")
+    if chance < 0.005:
+        return message("percent-under-1")
+    return message("percent", chance=Decimal(100 * chance))

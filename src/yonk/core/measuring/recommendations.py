@@ -14,7 +14,7 @@ from yonk.core.measuring.errors import Errors
 from yonk.core.measuring.in_words import cause_words
 from yonk.core.measuring.prediction import predict
 from yonk.core.measuring.seam_log import STEP, nearest
-from yonk.core.paper import SETTINGS, USUAL, Draft, LengthUnit, show, write_typed
+from yonk.core.paper import SETTINGS, USUAL, Draft, LengthUnit, Message, message, show, write_typed
 from yonk.core.planning import make_plan
 from yonk.core.pressing import sewing_plan
 
@@ -27,7 +27,7 @@ class Consequence:
     be made so at one touch.
     """
 
-    words: str
+    words: Message
     settings: Mapping[str, str] = field(default_factory=dict)
 
 
@@ -72,27 +72,26 @@ def _of(cause: FoundCause, draft: Draft, errors: Errors) -> list[Consequence]:
         real = cut_for(draft, replace(errors, seam_error=cause.by))
         return [*([real] if real else []), Consequence(_to_machine(cause, unit))]
     if cause.kind == "cut":
-        said = cause_words(cause, unit)
-        first = Consequence(f"In the trial block {said}: measure the first of the rest.")
+        first = Consequence(message("rest-measure-the-first", cause=cause_words(cause, unit)))
         return [first, *([_larger(draft)] if making.trim_margin == 0 else [])]
     if cause.kind == "trim":
-        return [Consequence("Measure the first unit of the rest before you trim the others.")]
+        return [Consequence(message("rest-measure-before-trimming"))]
     if cause.kind == "press":
-        return [Consequence("Open every fold of the rest with the iron before you measure.")]
-    return [Consequence("Square each part of the rest before you join it.")]
+        return [Consequence(message("rest-open-every-fold"))]
+    return [Consequence(message("rest-square-each-part"))]
 
 
-def _to_machine(cause: FoundCause, unit: LengthUnit) -> str:
+def _to_machine(cause: FoundCause, unit: LengthUnit) -> Message:
     way = "right" if cause.by > 0 else "left"
     by = show(abs(cause.by), unit)
-    return f"Or set the machine: the needle to the {way} by {by}, and leave the cuts as they are."
+    return message("rest-set-the-machine", way=way, by=by)
 
 
 def _larger(draft: Draft) -> Consequence:
     """Units cut larger and trimmed forgive what is cut or sewn a little off."""
     margin = SETTINGS["trim_margin"]
     usual = margin.usual[draft.unit]
-    words = f"Cut the units of the rest {show(usual, draft.unit)} larger and trim them."
+    words = message("rest-cut-larger", by=show(usual, draft.unit))
     return Consequence(words, {"trim_margin": margin.write(usual, draft.unit)})
 
 
@@ -109,7 +108,7 @@ def cut_for(draft: Draft, errors: Errors) -> Consequence | None:
     after = replace(errors, seam_error=seam + errors.seam_error - real)
     if _chance_of(other, after) <= _chance_of(draft, errors):
         return None
-    words = f"Cut for the seam you sew: {show(real, unit)}, not {show(draft.making.seam, unit)}."
+    words = message("rest-cut-for-the-seam", sewn=show(real, unit), seam=show(seam, unit))
     return Consequence(words, {"seam": write_typed(real, unit)})
 
 
@@ -145,12 +144,16 @@ class LeftOver:
         return -(-wanted // step) * step
 
 
-def left_over_words(left: LeftOver, wanted: int, step: Fraction, unit: LengthUnit) -> str:
+def left_over_words(left: LeftOver, wanted: int, step: Fraction, unit: LengthUnit) -> Message:
     """What was left, and how long the next strip must be for so many pieces, in a sentence."""
     squaring = USUAL[unit].squaring
     longer = show(left.next_length(wanted, step, squaring), unit)
-    return (
-        f"A strip {show(left.length, unit)} long gave {left.pieces} and left "
-        f"{show(left.left, unit)}: cut the next {longer} long for {wanted}, with "
-        f"{show(squaring, unit)} to square it up."
+    return message(
+        "strip-left-over",
+        length=show(left.length, unit),
+        pieces=left.pieces,
+        left=show(left.left, unit),
+        next=longer,
+        wanted=wanted,
+        squaring=show(squaring, unit),
     )

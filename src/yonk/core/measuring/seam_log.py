@@ -14,7 +14,7 @@ from itertools import takewhile
 from statistics import fmean, stdev
 
 from yonk.core.measuring.errors import READING, Errors
-from yonk.core.paper import DraftError, LengthUnit, convert, show
+from yonk.core.paper import DraftError, LengthUnit, Message, Text, convert, message, show
 
 IN_A_ROW = 5  # tests within what she set, and the practice is over
 RECENT = 10  # tests of one setup that the figures are worked out from
@@ -41,10 +41,10 @@ class Setup:
     pressed: str = ""
 
     @property
-    def words(self) -> str:
+    def words(self) -> Text:
         """What was told of it, in one line."""
         parts = [text for one in fields(self) if (text := getattr(self, one.name))]
-        return ", ".join(parts) or "nothing told of machine or cloth"
+        return ", ".join(parts) or message("setup-not-told")
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -91,15 +91,15 @@ class SeamTest:
         return self.seam - self.aimed
 
     @property
-    def fault(self) -> tuple[str, str] | None:
+    def fault(self) -> tuple[str, Message] | None:
         """What cannot be about its sizes: the field, and what would mend it."""
         if 2 * self.aimed >= self.cut:
-            return "cut", "leaves nothing between two such seams; cut wider strips"
+            return "cut", message("strips-too-narrow")
         if self.outer and abs(self.outer[0] - self.outer[1]) > self.aimed / 2:
-            return "right", "is far from what the left one measures; look whether it was read right"
+            return "right", message("far-from-the-left-one")
         if abs(self.off) > self.aimed / 2:
             said = show(self.cut - 2 * self.aimed, self.unit)
-            return "middle", f"is far from {said}; look whether it was read right"
+            return "middle", message("far-from-what-is-meant", meant=said)
         return None
 
     def told_in(self, unit: LengthUnit) -> SeamTest:
@@ -123,7 +123,7 @@ class SeamTest:
 def check_day(sewn: date, today: date) -> None:
     """Raises `DraftError` for a day to come; where it is later already than here is no fault."""
     if sewn > today + timedelta(days=1):
-        raise DraftError("sewn", "lies in days to come; tell the day when it was sewn")
+        raise DraftError("sewn", message("day-to-come"))
 
 
 @dataclass(frozen=True)

@@ -20,7 +20,7 @@ from yonk.core.measuring.seam_log import (
     guessed,
     standing,
 )
-from yonk.core.paper import LengthField, LengthUnit, convert
+from yonk.core.paper import LengthField, LengthUnit, Message, convert, message
 
 FigureName = Literal["within", "cut_spread", "trim_spread", "tolerance"]
 FIGURES: Mapping[FigureName, LengthField] = MappingProxyType(
@@ -31,15 +31,17 @@ FIGURES: Mapping[FigureName, LengthField] = MappingProxyType(
         "tolerance": "tolerance",
     }
 )
-TIMES_WORDS = ("never", "once", "twice", "three times", "four times", "five times")
-FIGURE_WORDS: Mapping[FigureName, str] = MappingProxyType(
-    {
-        "within": "A seam may be off by",
-        "cut_spread": "Cut pieces spread by",
-        "trim_spread": "Trimmed sides spread by",
-        "tolerance": "A block may be off by",
-    }
-)
+MOST_TAKEN_BACK = 5  # times that a seam is taken back; cloth does not bear more
+
+
+def figure_words(name: FigureName) -> Message:
+    """What a figure is, before its number."""
+    return message(f"figure-{name.replace('_', '-')}")
+
+
+def so_many_times(count: int) -> Message:
+    """How often a seam is taken back, up to `MOST_TAKEN_BACK` times."""
+    return message("so-many-times", count=count)
 
 
 @dataclass(frozen=True, kw_only=True)

@@ -27,7 +27,6 @@ from yonk.core.paper.draft import (
     Seam,
     UnitMethod,
     Value,
-    blocks_words,
     check_count,
     check_name,
     coloured,
@@ -38,28 +37,37 @@ from yonk.core.paper.draft import (
     in_other_unit,
     next_key,
     ruled_seams,
+    so_many_blocks,
     tidy_labels,
     typed_length,
     with_settings,
 )
 from yonk.core.paper.errors import Fault, FaultCode, MessageError, ToldError, YonkError, seen
-from yonk.core.paper.fault_places import fault_place_words
+from yonk.core.paper.length import ROOT_2, Length, Rational, square_root
 from yonk.core.paper.measure import (
     FINEST,
     MINUS,
-    ROOT_2,
-    Length,
     LengthError,
-    Rational,
     read_length,
     show,
     show_exact,
     show_size,
-    square_root,
     suffix_of,
     write_exact,
     write_mixed,
     write_typed,
+)
+from yonk.core.paper.message import (
+    Capital,
+    Decimal,
+    Measure,
+    Message,
+    Several,
+    Text,
+    listed,
+    message,
+    sentences,
+    speak_by,
 )
 from yonk.core.paper.points import MOST_INT64, XY, Array, Point, PointText, Polygon
 from yonk.core.paper.ruling import Ruling
@@ -85,8 +93,7 @@ from yonk.core.paper.sewing_wishes import (
     Toward,
 )
 from yonk.core.paper.stretches import joined
-from yonk.core.paper.trade_words import TRADE_WORDS
-from yonk.core.paper.words import listed
+from yonk.core.paper.trade_words import TRADE_WORDS, trade_word
 
 __all__ = [
     "COUNTS",
@@ -106,9 +113,11 @@ __all__ = [
     "USUAL",
     "XY",
     "Array",
+    "Capital",
     "Care",
     "Colouring",
     "CountField",
+    "Decimal",
     "Draft",
     "DraftError",
     "Fabric",
@@ -119,6 +128,8 @@ __all__ = [
     "LengthField",
     "LengthUnit",
     "Making",
+    "Measure",
+    "Message",
     "MessageError",
     "NumberField",
     "OrderName",
@@ -135,8 +146,10 @@ __all__ = [
     "Seam",
     "SeamWish",
     "Settings",
+    "Several",
     "SewingWishes",
     "Stitch",
+    "Text",
     "ToldError",
     "Toward",
     "UnitMethod",
@@ -144,7 +157,6 @@ __all__ = [
     "WorkSetting",
     "WorkSettingKind",
     "YonkError",
-    "blocks_words",
     "check_count",
     "check_name",
     "coloured",
@@ -152,7 +164,6 @@ __all__ = [
     "copy_name",
     "cutting_schools",
     "default_making",
-    "fault_place_words",
     "given_fabric",
     "in_its_unit",
     "in_other_unit",
@@ -160,6 +171,7 @@ __all__ = [
     "joined",
     "length_fault",
     "listed",
+    "message",
     "next_key",
     "number_fault",
     "outside",
@@ -167,13 +179,17 @@ __all__ = [
     "ruled_seams",
     "seam_without",
     "seen",
+    "sentences",
     "show",
     "show_exact",
     "show_size",
+    "so_many_blocks",
+    "speak_by",
     "square_root",
     "suffix_of",
     "tidy",
     "tidy_labels",
+    "trade_word",
     "typed_length",
     "whole_seam",
     "with_settings",

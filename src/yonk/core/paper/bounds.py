@@ -11,6 +11,7 @@ from fractions import Fraction
 from typing import Literal
 
 from yonk.core.paper.measure import LengthError, read_in, show, write_mixed
+from yonk.core.paper.message import Message, Text, message
 
 LengthUnit = Literal["in", "cm"]
 INCH = Fraction(254, 100)  # centimetres
@@ -57,22 +58,24 @@ class Bound:
     least: Fraction
     most: Fraction
 
-    def fault(self, value: Fraction, unit: LengthUnit | None = None) -> str:
+    def fault(self, value: Fraction, unit: LengthUnit | None = None) -> Message | None:
         """What is wrong with a value and would mend it, or nothing; lengths are told in their
         unit.
         """
 
-        def said(number: Fraction) -> str:
+        def shown(number: Fraction) -> Text:
             return show(number, unit) if unit else write_mixed(number)
 
         if value < self.least:
             nothing = self.least > 0 and value <= 0
             return (
-                "must be more than nothing"
+                message("must-be-more-than-nothing")
                 if nothing
-                else f"is less than {said(self.least)}; take more"
+                else message("is-less-than-take-more", least=shown(self.least))
             )
-        return f"is more than {said(self.most)}; take less" if value > self.most else ""
+        return (
+            message("is-more-than-take-less", most=shown(self.most)) if value > self.most else None
+        )
 
 
 def _bound(least: str, most: str) -> Bound:
@@ -131,7 +134,7 @@ COUNTS: dict[CountField, tuple[int, int]] = {
 }
 
 
-def length_fault(value: Fraction, field: LengthField, unit: LengthUnit) -> str:
+def length_fault(value: Fraction, field: LengthField, unit: LengthUnit) -> Message | None:
     """What is wrong with a length in a field.
 
     Args:
@@ -140,8 +143,8 @@ def length_fault(value: Fraction, field: LengthField, unit: LengthUnit) -> str:
 
     Returns: what is wrong and would mend it, or nothing.
 
-    >>> length_fault(Fraction(2000), "finished", "in")
-    'is more than 1000″; take less'
+    >>> length_fault(Fraction(2000), "finished", "in").code
+    'is-more-than-take-less'
     """
     return LENGTHS[unit][field].fault(value, unit)
 
@@ -157,15 +160,15 @@ def convert(length: Fraction, unit: LengthUnit, to: LengthUnit) -> Fraction:
     return length * INCH if to == "cm" else length / INCH
 
 
-def number_fault(value: Fraction, field: NumberField) -> str:
+def number_fault(value: Fraction, field: NumberField) -> Message | None:
     """What is wrong with a bare number in a field, or nothing."""
     return NUMBERS[field].fault(value)
 
 
-def count_fault(value: int, field: CountField) -> str:
+def count_fault(value: int, field: CountField) -> Message | None:
     """What is wrong with a count in a field, or nothing."""
     least, most = COUNTS[field]
-    return "" if least <= value <= most else f"must be from {least} to {most}"
+    return None if least <= value <= most else message("must-be-from-to", least=least, most=most)
 
 
 def typed(text: str, field: LengthField | NumberField, unit: LengthUnit) -> Fraction:

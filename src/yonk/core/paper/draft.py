@@ -21,6 +21,7 @@ from yonk.core.paper.bounds import (
 )
 from yonk.core.paper.errors import Fault, YonkError
 from yonk.core.paper.measure import LONGEST_TEXT, LengthError, write_exact
+from yonk.core.paper.message import Message, Text, message
 from yonk.core.paper.points import Point
 from yonk.core.paper.settings import SETTINGS, USUAL_SETTINGS, Settings
 from yonk.core.paper.sewing_wishes import SewingWishes
@@ -40,7 +41,7 @@ COPY = ", copy"
 class DraftError(YonkError):
     """Something in a draft or an act that cannot be: where it is, and what would mend it."""
 
-    def __init__(self, place: str, message: str) -> None:
+    def __init__(self, place: str, message: Text) -> None:
         super().__init__(Fault(place, message), given=(place, message))
 
     @property
@@ -49,7 +50,7 @@ class DraftError(YonkError):
         return self.faults[0].place
 
     @property
-    def message(self) -> str:
+    def message(self) -> Text:
         """What would mend it."""
         return self.faults[0].message
 
@@ -70,7 +71,7 @@ def typed_length(
     try:
         return typed(text, field, unit)
     except LengthError as fault:
-        raise DraftError(place, str(fault)) from None
+        raise DraftError(place, fault.message) from None
 
 
 def check_name(text: str, place: str) -> str:
@@ -79,19 +80,15 @@ def check_name(text: str, place: str) -> str:
     """
     name = " ".join(text.split())
     if not name.isprintable():
-        raise DraftError(place, "has a sign that cannot be seen; type it anew")
+        raise DraftError(place, message("has-sign-that-cannot-be-seen"))
     if not 1 <= len(name) <= LONGEST_NAME:
-        raise DraftError(place, f"must have from 1 to {LONGEST_NAME} letters")
+        raise DraftError(place, message("must-have-from-1-to-letters", longest_name=LONGEST_NAME))
     return name
 
 
-def blocks_words(count: int) -> str:
-    """So many blocks, as they are told.
-
-    >>> blocks_words(1), blocks_words(12)
-    ('one block', '12 blocks')
-    """
-    return "one block" if count == 1 else f"{count} blocks"
+def so_many_blocks(count: int) -> Message:
+    """So many blocks."""
+    return message("so-many-blocks", count=count)
 
 
 def copy_name(name: str) -> str:
@@ -112,7 +109,7 @@ def check_count(count: int | str, place: str, field: CountField) -> int:
     if isinstance(count, str):
         text = count.strip()
         if not (text.isascii() and text.isdigit()):
-            raise DraftError(place, f"“{text}” is no whole number; write one such as 12")
+            raise DraftError(place, message("is-no-whole-number-write-one", text=text))
         count = int(text) if len(text) < LONGEST_TEXT else COUNTS[field][1] + 1
     fault = count_fault(count, field)
     if fault:
@@ -135,6 +132,12 @@ class Fabric:
     print: Print = "solid"
     direction: int = 0
     shelf: str = ""
+    shown_as: Message | None = None  # of one that nobody named
+
+    @property
+    def called(self) -> Text:
+        """What it is called for people."""
+        return self.shown_as or self.name
 
 
 @dataclass(frozen=True)
@@ -217,11 +220,11 @@ def with_settings(kept: AnySettings, typed: Mapping[str, str], unit: LengthUnit)
     changed: dict[str, Any] = {}
     for name, text in typed.items():
         if name not in SETTINGS:
-            raise DraftError(name, "is no setting")
+            raise DraftError(name, message("is-no-setting"))
         try:
             changed[name] = SETTINGS[name].read(text, unit)
         except LengthError as fault:
-            raise DraftError(name, str(fault)) from None
+            raise DraftError(name, fault.message) from None
     return replace(kept, **changed)
 
 
@@ -296,7 +299,7 @@ class Draft:
         for fabric in self.fabrics:
             if fabric.key == key:
                 return fabric
-        return Fabric(key=UNASSIGNED, name="No fabric yet", colour="#ffffff")
+        return Fabric(key=UNASSIGNED, name="", colour="#ffffff", shown_as=message("no-fabric-yet"))
 
 
 def coloured(draft: Draft, colouring: Colouring) -> Draft:
@@ -374,12 +377,12 @@ def given_fabric(given: Fabric, taken: Iterable[str]) -> Fabric:
     Raises: `DraftError` naming the field.
     """
     if not re.fullmatch("#[0-9a-fA-F]{6}", given.colour):
-        raise DraftError("colour", "must be a colour such as #a3262a")
+        raise DraftError("colour", message("must-be-colour-such-as-a3262a"))
     if not given.name.strip():
-        raise DraftError("name", "is missing; give the fabric a name")
+        raise DraftError("name", message("is-missing-give-fabric-name"))
     key = given.key or next_key(taken, given.name)
     if key == UNASSIGNED:
-        raise DraftError("name", "stands for patches without a fabric; choose another")
+        raise DraftError("name", message("stands-for-patches-without-fabric-choose"))
     return replace(
         given,
         key=key,
@@ -401,7 +404,10 @@ def tidy_labels(given: Iterable[str]) -> tuple[str, ...]:
     for one in given:
         plain = " ".join(one.split())
         if len(plain) > LONGEST_LABEL:
-            raise DraftError("labels", f"“{plain[:20]}…” is longer than {LONGEST_LABEL} letters")
+            raise DraftError(
+                "labels",
+                message("is-longer-than-letters", plain=plain[:20], longest_label=LONGEST_LABEL),
+            )
         if plain:
             found.setdefault(plain.casefold(), plain)
     check_count(len(found), "labels", "labels")

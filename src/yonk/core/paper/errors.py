@@ -5,6 +5,8 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import Any, ClassVar, Literal
 
+from yonk.core.paper.message import Message, Text
+
 FaultCode = Literal[
     "bad-document",
     "bad-request",
@@ -34,14 +36,13 @@ class Fault:
     """One thing that is wrong: its place, and what is wrong there and would mend it."""
 
     place: str
-    message: str
+    message: Text
 
     def __post_init__(self) -> None:
         object.__setattr__(self, "place", seen(self.place))
-        object.__setattr__(self, "message", seen(self.message))
 
     def __str__(self) -> str:
-        return f"{self.place}: {self.message}" if self.place else self.message
+        return f"{self.place}: {self.message}" if self.place else str(self.message)
 
 
 class YonkError(Exception):
@@ -53,9 +54,12 @@ class YonkError(Exception):
     code: ClassVar[FaultCode] = "bad-request"
 
     def __init__(self, *faults: Fault, given: tuple[Any, ...] | None = None) -> None:
-        super().__init__("\n".join(map(str, faults)))
+        super().__init__(faults)
         self.faults = faults
         self.given = faults if given is None else given
+
+    def __str__(self) -> str:
+        return "\n".join(map(str, self.faults))
 
     def __reduce__(self) -> tuple[type[YonkError], tuple[Any, ...]]:
         return type(self), self.given
@@ -64,14 +68,19 @@ class YonkError(Exception):
 class MessageError(YonkError):
     """An error of one sentence that has no place: what is wrong and would mend it."""
 
-    def __init__(self, message: str) -> None:
+    def __init__(self, message: Text) -> None:
         super().__init__(Fault("", message), given=(message,))
+
+    @property
+    def message(self) -> Text:
+        """What is wrong and would mend it."""
+        return self.faults[0].message
 
 
 class ToldError(YonkError):
-    """An error that says always the same, in `words`; it is made from what it is about."""
+    """An error that says always the same, its `text`; it is made from what it is about."""
 
-    words: ClassVar[str] = ""
+    text: ClassVar[Message]
 
     def __init__(self, *about: Any) -> None:
-        super().__init__(Fault("", self.words), given=about)
+        super().__init__(Fault("", self.text), given=about)

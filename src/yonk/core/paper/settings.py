@@ -14,6 +14,7 @@ from typing import Any, Literal
 
 from yonk.core.paper.bounds import Bound, LengthUnit
 from yonk.core.paper.measure import LengthError, read_in, write_typed
+from yonk.core.paper.message import Message, Text, listed, message
 
 Stitch = Literal["beside", "two-lines"]
 PressToward = Literal["dark", "open"]
@@ -28,45 +29,68 @@ Both = Mapping[LengthUnit, Any]
 class WorkSetting:
     """One setting. `usual` and `bounds` are by unit; a length is in that unit.
 
-    `file` is where it stands in the making of a block file, `under` the heading it has in How you
-    work, `pages` where it is shown. `name` is that of its field in `Settings`.
+    `file` is where it stands in the making of a block file, `under` the group it has in How you
+    work, `pages` where it is shown. `name` is that of its field in `Settings`; by that the
+    catalogue has what it is called and, where `why` is set, why one would choose this or that.
     """
 
     name: str = ""
     file: str = ""
     kind: WorkSettingKind
-    label: str
     under: str = ""
-    why: str = ""
+    why: bool = False
     pages: tuple[SettingsPage, ...] = ("work",)
     usual: Both
     bounds: Mapping[LengthUnit, Bound] = field(default_factory=dict)
-    choices: tuple[tuple[str, str], ...] = ()
+    choices: tuple[str, ...] = ()
+
+    @property
+    def label(self) -> Message:
+        """What it is called."""
+        return message(self._code)
+
+    @property
+    def heading(self) -> Message | None:
+        """What stands above it, if anything does."""
+        return message(f"settings-{self.under}") if self.under else None
+
+    @property
+    def reason(self) -> Message | None:
+        """Why one would choose this or that, if it needs to be said."""
+        return message(f"{self._code}-why") if self.why else None
+
+    def choice(self, value: str) -> Message:
+        """What a choice is called."""
+        return message(f"{self._code}-{value}")
+
+    @property
+    def _code(self) -> str:
+        return f"setting-{self.name.replace('_', '-')}"
 
     def read(self, text: str, unit: LengthUnit) -> Any:
         """The value that a text stands for. Raises `LengthError` where it is none, or out of
         bounds.
         """
         if self.kind == "choice":
-            if text not in dict(self.choices):
-                raise LengthError(f"must be one of {', '.join(value for value, _ in self.choices)}")
+            if text not in self.choices:
+                raise LengthError(message("must-be-one-of", choices=listed(self.choices, "comma")))
             return text
         value = read_in(text, unit)
         fault = self.fault(value, unit)
         if not fault and self.kind == "count" and value.denominator > 1:
-            fault = "must be a whole number"
+            fault = message("must-be-whole-number")
         if fault:
             raise LengthError(fault)
         return int(value) if self.kind == "count" else value
 
-    def fault(self, value: Fraction, unit: LengthUnit) -> str:
+    def fault(self, value: Fraction, unit: LengthUnit) -> Message | None:
         """What is wrong with a number and would mend it, or nothing."""
         return self.bounds[unit].fault(value, unit if self.kind == "length" else None)
 
-    def answers(self) -> tuple[tuple[str, str], ...]:
+    def answers(self) -> tuple[tuple[str, Text], ...]:
         """What can be chosen, each with its words: of a count, every number that it may be."""
         if self.kind != "count":
-            return self.choices
+            return tuple((value, self.choice(value)) for value in self.choices)
         bound = self.bounds["in"]
         return tuple(
             (str(number), str(number)) for number in range(int(bound.least), int(bound.most) + 1)
@@ -85,7 +109,6 @@ def _setting(**details: Any) -> Any:
 
 
 def _length(
-    label: str,
     *,
     usual: tuple[str, str],
     least: tuple[str, str],
@@ -95,26 +118,19 @@ def _length(
     """A length, with its usual, least and most in inches and in centimetres."""
     low, high = both(*map(Fraction, least)), both(*map(Fraction, most))
     bounds = {unit: Bound(low[unit], high[unit]) for unit in low}
-    return _setting(
-        kind="length", label=label, usual=both(*map(Fraction, usual)), bounds=bounds, **details
-    )
+    return _setting(kind="length", usual=both(*map(Fraction, usual)), bounds=bounds, **details)
 
 
-def _number(
-    kind: WorkSettingKind, label: str, *, usual: Any, least: int, most: int, **details: Any
-) -> Any:
+def _number(kind: WorkSettingKind, *, usual: Any, least: int, most: int, **details: Any) -> Any:
     bound = Bound(Fraction(least), Fraction(most))
-    return _setting(
-        kind=kind, label=label, usual=both(usual, usual), bounds=both(bound, bound), **details
-    )
+    return _setting(kind=kind, usual=both(usual, usual), bounds=both(bound, bound), **details)
 
 
-def _choice(label: str, *, usual: str, choices: dict[str, str], **details: Any) -> Any:
+def _choice(*, usual: str, choices: tuple[str, ...], **details: Any) -> Any:
     return _setting(
         kind="choice",
-        label=label,
         usual=both(usual, usual),
-        choices=tuple(choices.items()),
+        choices=choices,
         **details,
     )
 
@@ -131,131 +147,68 @@ class Settings:
     """
 
     care: Care = _choice(
-        "What you care for most",
-        under="What you care for most",
+        under="what-you-care-for-most",
         usual="balance",
-        choices={
-            "balance": "a fair balance",
-            "cloth": "saving cloth",
-            "time": "saving time",
-            "exact": "exact units",
-        },
-        why="Decides which way is proposed. Bias on outer edges and prints that turn are kept "
-        "out first, whatever"
-        " you choose.",
+        choices=("balance", "cloth", "time", "exact"),
+        why=True,
     )
     trim_margin: Fraction = _length(
-        "Trim margin",
-        under="True cut, or cut larger and trim",
+        under="true-cut-or-cut-larger-and-trim",
         usual=("1/8", "1/4"),
         least=("0", "0"),
         most=("2", "5"),
-        why="0 cuts true and trusts the seam. 1⁄8″ (¼ cm) is usual: the sums are easy and every "
-        "unit is trimmed to"
-        " size. More suits who sews less straight than she cuts.",
+        why=True,
     )
     seam: Fraction = _length(
-        "Seam allowance",
-        under="Seam allowance",
+        under="seam-allowance",
         usual=("1/4", "3/4"),
         least=("1/64", "1/20"),
         most=("2", "5"),
-        why="The usual is 1⁄4″ (¾ cm), sewn a thread narrower to give back what the fold takes up.",
+        why=True,
     )
     ruler_step: Fraction = _length(
-        "Steps", under="Ruler", usual=("1/8", "1/4"), least=("1/64", "1/20"), most=("1", "5/2")
+        under="ruler", usual=("1/8", "1/4"), least=("1/64", "1/20"), most=("1", "5/2")
     )
     ruler_width: Fraction = _length(
-        "Standard ruler",
-        under="Ruler",
+        under="ruler",
         file="ruler.width",
         usual=("13/2", "15"),
         least=("1", "2"),
         most=("100", "250"),
     )
     ruler_length: Fraction = _length(
-        "by",
-        under="Ruler",
+        under="ruler",
         file="ruler.length",
         usual=("49/2", "60"),
         least=("1", "2"),
         most=("100", "250"),
-        why="Cuts are rounded to its steps. A cut wider than the ruler is said, so that you can "
-        "lay a second one"
-        " beside it.",
+        why=True,
     )
     usable: Fraction = _length(
-        "Usable width",
-        under="Width of fabric",
+        under="width-of-fabric",
         file="width_of_fabric",
         pages=("work", "cloth"),
         usual=("40", "100"),
         least=("4", "10"),
         most=("200", "500"),
-        why="40″ (100 cm) is the safe figure after the selvedges are off; 42″ the hopeful one.",
+        why=True,
     )
     straightening: Fraction = _length(
-        "To straighten", pages=("cloth",), usual=("1", "5/2"), least=("0", "0"), most=("18", "50")
+        pages=("cloth",), usual=("1", "5/2"), least=("0", "0"), most=("18", "50")
     )
-    shrinkage: Fraction = _number(
-        "percent", "Shrinks", pages=("cloth",), usual=Fraction(0), least=0, most=30
-    )
+    shrinkage: Fraction = _number("percent", pages=("cloth",), usual=Fraction(0), least=0, most=30)
     keep: Fraction = _length(
-        "Keep leftovers from",
-        pages=("cloth",),
-        usual=("4", "10"),
-        least=("1/4", "1/2"),
-        most=("100", "250"),
+        pages=("cloth",), usual=("4", "10"), least=("1/4", "1/2"), most=("100", "250")
     )
     squares_in_a_row: int = _number(
-        "count",
-        "Squares sewn at once",
-        under="Triangles from rectangles",
-        usual=10,
-        least=1,
-        most=10,
-        why=(
-            "Long rows save time and turn at every corner; short ones lie flat more easily. Ten "
-            "is the most."
-        ),
+        "count", under="triangles-from-rectangles", usual=10, least=1, most=10, why=True
     )
-    press: PressToward = _choice(
-        "Pressing",
-        under="Pressing",
-        usual="dark",
-        choices={"dark": "toward the darker", "open": "open"},
-        why=(
-            "Toward the darker hides the allowance and lets seams nest; open lies flatter where "
-            "many points meet."
-        ),
-    )
+    press: PressToward = _choice(under="pressing", usual="dark", choices=("dark", "open"), why=True)
     pressing: PressingSchool = _choice(
-        "Pressing the block",
-        under="Pressing the block",
-        usual="nest",
-        choices={
-            "nest": "so that seams nest",
-            "dark": "always to the dark",
-            "open": "open everywhere",
-            "spin": "spun where they can be",
-        },
-        why=(
-            "Nested seams lock at a crossing and need no pin. Always to the dark hides every "
-            "allowance; open lies flattest and must be pinned; spun spreads a crossing's bulk."
-        ),
+        under="pressing-the-block", usual="nest", choices=("nest", "dark", "open", "spin"), why=True
     )
     stitch: Stitch = _choice(
-        "Stitching beside a line",
-        under="Stitching beside a line",
-        usual="beside",
-        choices={
-            "beside": "one line drawn, sewn a seam allowance to either side",
-            "two-lines": "two lines drawn, sewn on both, cut between",
-        },
-        why=(
-            "Beside one line is quicker with a foot that measures the seam allowance; on two "
-            "lines suits any foot."
-        ),
+        under="stitching-beside-a-line", usual="beside", choices=("beside", "two-lines"), why=True
     )
 
     @property
@@ -285,7 +238,7 @@ class School:
     whether it is hers.
     """
 
-    words: str
+    words: Message
     settings: Mapping[str, str]
     asks: tuple[str, ...]
     hers: bool
@@ -296,6 +249,6 @@ def cutting_schools(settings: Settings, unit: LengthUnit) -> tuple[School, Schoo
     margin = SETTINGS["trim_margin"]
     true = settings.trim_margin == 0
     usual = margin.write(margin.usual[unit], unit)
-    return School("true cut", {"trim_margin": "0"}, (), true), School(
-        "to trim", {"trim_margin": usual}, ("trim_margin",), not true
+    return School(message("school-true-cut"), {"trim_margin": "0"}, (), true), School(
+        message("school-to-trim"), {"trim_margin": usual}, ("trim_margin",), not true
     )

@@ -13,7 +13,7 @@ from math import sqrt
 
 import shapely
 
-from yonk.core.paper import Length, show
+from yonk.core.paper import Length, Message, Text, listed, message, show
 from yonk.core.planning.laid_in_lots import first_laid
 from yonk.core.planning.lying import GroupOrientation
 from yonk.core.planning.prints import TURNING
@@ -68,9 +68,9 @@ class CutLine:
     height: Fraction
     shape: CutShape
     subcut: Subcut
-    working: tuple[str, ...]
+    working: tuple[Text, ...]
     exact: tuple[Length, Length]
-    strips: str = ""
+    strips: Text = ""
     hand: Hand | None = None
     other_way: int = 0
 
@@ -140,7 +140,7 @@ class Comparison:
 
     group: UnitGroup
     demand: Demand
-    reason: str
+    reason: Message
     ways: tuple[Figures, ...]
 
 
@@ -267,35 +267,29 @@ def _lines(method: Method, unit: Unit, terms: Terms, lots: int, own: int) -> Ite
         )
 
 
-def working(need: Need, terms: Terms) -> tuple[str, ...]:
+def working(need: Need, terms: Terms) -> tuple[Text, ...]:
     """How a cut came about, line by line, from the finished size to the ruler."""
     width, height = need.rounded(terms.step)
-    said = (
-        show(width, terms.unit)
-        if width == height
-        else f"{show(width, terms.unit)} × {show(height, terms.unit)}"
-    )
+    size = listed((show(side, terms.unit) for side in dict.fromkeys((width, height))), "times")
     if (Length(width), Length(height)) == (need.width, need.height):
-        return (*need.working, f"{said} lies on the ruler")
-    way = "up" if need.rounding == "up" else "to the nearest mark"
-    return (*need.working, f"{way}, to {said}, on a ruler of {show(terms.step, terms.unit)} steps")
+        return (*need.working, message("work-on-the-ruler", size=size))
+    step = show(terms.step, terms.unit)
+    return (*need.working, message("work-rounded", way=need.rounding, size=size, step=step))
 
 
-def _strips(method: Method, unit: Unit, terms: Terms, lots: int, need: Need) -> str:
+def _strips(method: Method, unit: Unit, terms: Terms, lots: int, need: Need) -> Message:
     """How a strip's whole length is cut from widths of fabric."""
     sets = method.batches(unit, terms, lots)
     full, rest = sets[0], sets[-1]
     widths = show(terms.settings.usable, terms.unit)
     if len(sets) == 1:
         return (
-            "1 strip"
+            message("strip-one")
             if need.width <= terms.settings.usable
-            else f"longer than a width of fabric ({widths})"
+            else message("strip-longer", width=widths)
         )
-    last = f", the last for {rest}" if rest != full else ""
-    return (
-        f"{len(sets)} strips of {widths} width of fabric, each for {full} "
-        f"unit{'s' if full > 1 else ''}{last}"
+    return message(
+        "strips-several", sets=len(sets), width=widths, full=full, last=rest if rest != full else 0
     )
 
 

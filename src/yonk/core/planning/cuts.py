@@ -6,7 +6,7 @@ from collections.abc import Iterable
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from yonk.core.paper import Polygon
+from yonk.core.paper import Polygon, Text
 from yonk.core.planning.recipes import Recipe
 from yonk.core.units import NOUGHT, YIELDS, CutKey, CutShape, Need, Rotary, Subcut
 
@@ -19,9 +19,9 @@ class Purpose:
 
     units: tuple[str, ...]
     letter: str
-    role: str
+    role: Text
     pieces: int
-    working: tuple[str, ...]
+    working: tuple[Text, ...]
 
 
 @dataclass(frozen=True)

@@ -5,130 +5,138 @@ from __future__ import annotations
 from collections.abc import Sequence
 from fractions import Fraction
 
-from yonk.core.paper import Length, LengthUnit, listed, show, show_size
+from yonk.core.paper import (
+    Length,
+    LengthUnit,
+    Measure,
+    Message,
+    Text,
+    listed,
+    message,
+    show,
+    show_size,
+)
 from yonk.core.planning.cuts import Cut
 from yonk.core.planning.recipes import Recipe
 from yonk.core.units import CutKey, Hand, PrintOrientation
 
-_FURTHER = {
-    "none": "",
-    "one-diagonal": "then cut each once on the diagonal",
-    "both-diagonals": "then cut each on both diagonals",
-}
 
-
-def cut_size_words(width: Length | Fraction, height: Length | Fraction, unit: LengthUnit) -> str:
-    """A size in words: one length for a square.
+def cut_size_words(
+    width: Length | Fraction, height: Length | Fraction, unit: LengthUnit
+) -> Measure:
+    """A size for people: one length for a square.
 
     Args:
         width, height: in `unit`.
 
     >>> half = Fraction(7, 2)
-    >>> cut_size_words(half, half, "in"), cut_size_words(half, Fraction(2), "in")
-    ('3 1⁄2″', '3 1⁄2″ × 2″')
+    >>> len(cut_size_words(half, half, "in").sides)
+    1
+    >>> len(cut_size_words(half, Fraction(2), "in").sides)
+    2
     """
     wide, high = Length.of(width), Length.of(height)
     return show(wide, unit) if wide == high else show_size(wide, high, unit)
 
 
-def cut_size(cut: Cut, unit: LengthUnit) -> str:
+def cut_size(cut: Cut, unit: LengthUnit) -> Text:
     """A cut's size; of a strip set that of its strips as they are cut across the cloth."""
     if cut.shape == "strip":
-        return f"{show(cut.height, unit)} × {show(cut.strips[0][0], unit)}"
+        return listed((show(cut.height, unit), show(cut.strips[0][0], unit)), "times")
     return cut_size_words(cut.width, cut.height, unit)
 
 
-def cut_shape(cut: Cut) -> str:
+def cut_shape(cut: Cut) -> Message:
     """What is cut, one or more of it."""
     return _many(cut.shape, cut.pieces_cut)
 
 
-def cut_words(shape: str, count: int) -> str:
-    """What is cut, before its size, so that no cut size is taken for a finished one.
-
-    >>> cut_words("square", 2)
-    'squares cut'
-    """
-    return f"{_many(shape, count)} cut"
+def cut_words(shape: str, count: int) -> Message:
+    """What is cut, before its size, so that no cut size is taken for a finished one."""
+    return message("shapes-cut", shapes=_many(shape, count))
 
 
-def _many(shape: str, count: int) -> str:
-    return shape if count == 1 else f"{shape}s"
+def _many(shape: str, count: int) -> Message:
+    return message("shapes", shape=shape, count=count)
 
 
-def further(cut: Cut, unit: LengthUnit) -> str:
-    """How a cut is cut further, and which way where that matters."""
+def further(cut: Cut, unit: LengthUnit) -> Text:
+    """How a cut is cut further, and which way where that matters; empty where it is not."""
     what = cut.what
     if cut.segment:
         return _segments(cut, cut.segment, unit)
     if cut.rotary:
-        return f"from {cut.rotary.words}"
+        return message("cut-from", rotary=cut.rotary.words)
     if what.corners_off:
         off = [
             _corner(place, cut_off, unit)
             for place, cut_off in enumerate(what.corners_off)
             if cut_off
         ]
-        return f"then cut off {listed(off)}"
-    words = _FURTHER[what.subcut] + (f", {diagonal(what.hand, what.lie)}" if what.hand else "")
-    lie = LYING[what.lie] if what.lie else ""
-    return "; ".join(part for part in (lie, words) if part)
+        return message("then-cut-off", off=listed(off))
+    parts: list[Text] = []
+    if what.lie:
+        parts.append(message("print-lies", lie=what.lie))
+    if what.subcut != "none":
+        cut_on = message("then-cut-each", subcut=what.subcut)
+        way = diagonal(what.hand, what.lie) if what.hand else None
+        parts.append(listed((cut_on, way), "comma") if way else cut_on)
+    return listed(parts, "semicolon") if parts else ""
 
 
-def _segments(cut: Cut, segment: Fraction, unit: LengthUnit) -> str:
+def _segments(cut: Cut, segment: Fraction, unit: LengthUnit) -> Message:
     """What a strip set is cut across into; what its last strips need not be longer than."""
     *_, (last, count) = cut.strips
-    short = ""
-    if len(cut.strips) > 1:
-        which = "the last" if count == 1 else f"the last {count}"
-        short = f"{which} only {show(last, unit)} long; "
-    pieces = _many("segment", cut.segments)
-    into = f"{cut.segments} {pieces} of {show(segment, unit)}"
-    return f"{short}sewn to its set, then cut across into {into}"
+    size = show(segment, unit)
+    if len(cut.strips) == 1:
+        return message("strip-set-cut-into", count=cut.segments, size=size)
+    long = show(last, unit)
+    return message("strip-set-last-short", count=cut.segments, size=size, strips=count, long=long)
 
 
-CORNERS = ("top left", "top right", "bottom right", "bottom left")
-LYING = {"stands": "longer side the way the print points", "lies": "longer side across the print"}
-RISING: dict[Hand, str] = {
-    "right": "from bottom left to top right",
-    "left": "from top left to bottom right",
-}
+CORNERS = ("top-left", "top-right", "bottom-right", "bottom-left")
 
 
-def diagonal(hand: Hand, lie: PrintOrientation | None) -> str:
+def diagonal(hand: Hand, lie: PrintOrientation | None) -> Message:
     """Which way a diagonal is cut, right side of the cloth up.
 
     Args:
         hand: `right` rises to the right as the piece lies.
         lie: of a print with a direction, how its longer side lies; without it that is laid across.
-
-    >>> diagonal("right", None)
-    'from bottom left to top right, right side up, longer side across'
     """
-    how = "the print upright" if lie else "longer side across"
-    return f"{RISING[hand]}, right side up, {how}"
+    return message("diagonal-cut", hand=hand, laid="print" if lie else "across")
 
 
-def _corner(place: int, off: Fraction, unit: LengthUnit) -> str:
-    return f"the {CORNERS[place]} corner, {show(off, unit)} along each side"
+def _corner(place: int, off: Fraction, unit: LengthUnit) -> Message:
+    return message("corner-cut-off", corner=CORNERS[place], off=show(off, unit))
 
 
-def cut_in_words(what: CutKey, amount: int, name: str, unit: LengthUnit) -> str:
-    """So much of a cut in words; `name` is its fabric's: ``6 Peat squares 8″``."""
+def cut_in_words(what: CutKey, amount: int, name: Text, unit: LengthUnit) -> Message:
+    """So much of a cut; `name` is its fabric's: ``6 Peat squares 8″``."""
     if what.shape == "strip":
-        segments = _many("segment", amount)
-        return f"{amount} {segments} of a {name} strip {show(what.height, unit)} wide"
-    way = f", cut {RISING[what.hand]}" if what.hand else ""
-    shapes = _many(what.shape, amount)
-    finished = " finished" if what.form else ""
-    return (
-        f"{amount} {name} {shapes} {cut_size_words(what.width, what.height, unit)}{finished}{way}"
+        return message(
+            "segments-of-a-strip", count=amount, fabric=name, height=show(what.height, unit)
+        )
+    return message(
+        "so-many-cuts",
+        count=amount,
+        fabric=name,
+        shapes=_many(what.shape, amount),
+        size=cut_size_words(what.width, what.height, unit),
+        finished="yes" if what.form else "no",
+        hand=what.hand or "none",
     )
 
 
-def purposes(cut: Cut, recipes: Sequence[Recipe]) -> list[str]:
+def purposes(cut: Cut, recipes: Sequence[Recipe]) -> list[Message]:
     """What a cut is for: letter, kind and label of each unit."""
     words = {recipe.group.label: recipe.group.words for recipe in recipes}
     return [
-        f"{one.letter}, {words[one.units[0]]} {' and '.join(one.units)}" for one in cut.purposes
+        message(
+            "purpose-of-a-cut",
+            letter=one.letter,
+            kind=words[one.units[0]],
+            units=listed(one.units, "each-and"),
+        )
+        for one in cut.purposes
     ]

@@ -9,10 +9,10 @@ from fractions import Fraction
 from typing import Literal
 
 from yonk.core.drawing import set_in_pieces, wholes
-from yonk.core.paper import Draft, listed, show
+from yonk.core.paper import Draft, Message, Text, listed, message, sentences, show
 from yonk.core.planning.contrast import hard_to_tell_apart
 from yonk.core.planning.cuts import Cut
-from yonk.core.planning.off_the_ruler import in_words, off_the_ruler
+from yonk.core.planning.off_the_ruler import off_the_ruler, off_the_ruler_message
 from yonk.core.planning.reading import Reading
 from yonk.core.planning.recipes import Recipe
 from yonk.core.planning.sizes import finer_steps, on_the_ruler, sizes_on_the_ruler
@@ -42,7 +42,7 @@ class Mend:
     lie on the ruler; lengths in the draft's unit.
     """
 
-    words: str
+    words: Message
     finished: tuple[Fraction, Fraction] | None = None
     ruler_step: Fraction | None = None
     lines: tuple[tuple[Fraction, ...], tuple[Fraction, ...]] | None = None
@@ -53,7 +53,7 @@ class Notice:
     """One thing to know, with the letters, units and faces it is about, and ways out of it."""
 
     code: NoticeCode
-    text: str
+    text: Text
     patches: tuple[str, ...] = ()
     units: tuple[str, ...] = ()
     faces: tuple[int, ...] = ()
@@ -87,28 +87,27 @@ def all_notices(
     )
 
 
-def _spot(reading: Reading, spot: tuple[int, int]) -> str:
+def _spot(reading: Reading, spot: tuple[int, int]) -> Message:
     counts = zip(
         reading.drawing.to_grid(spot),
         (len(reading.draft.columns), len(reading.draft.rows)),
         strict=True,
     )
     column, row = (min(int(count), lines - 1) + 1 for count, lines in counts)
-    return f"column {column}, row {row}"
+    return message("column-and-row", column=column, row=row)
 
 
 def _loose(reading: Reading) -> Iterator[Notice]:
     loose = reading.drawing.loose
     for start, end in loose[:MOST_LOOSE]:
-        where = " to ".join(dict.fromkeys((_spot(reading, start), _spot(reading, end))))
-        yield Notice(
-            "loose-seam",
-            f"A seam at {where} ends at nothing and divides no patch; draw it on or rub it out.",
+        places = list(dict.fromkeys((_spot(reading, start), _spot(reading, end))))
+        where = (
+            places[0] if len(places) == 1 else message("from-to", start=places[0], end=places[1])
         )
+        yield Notice("loose-seam", message("loose-seam", where=where))
     more = len(loose) - MOST_LOOSE
     if more > 0:
-        said = "One more seam ends" if more == 1 else f"{more} more seams end"
-        yield Notice("loose-seam", f"{said} at nothing.")
+        yield Notice("loose-seam", message("more-loose-seams", count=more))
 
 
 def _set_in(reading: Reading) -> Iterator[Notice]:
@@ -131,9 +130,11 @@ def _set_in(reading: Reading) -> Iterator[Notice]:
         first = min(reading.drawing.faces[faces[0]].ring, key=lambda spot: (spot[1], spot[0]))
         yield Notice(
             "set-in-seam",
-            f"Near {_spot(reading, first)} no straight seam joins patches {listed(letters)}: "
-            f"one of them is set in, "
-            "or a seam is sewn part way first and finished last.",
+            message(
+                "set-in-seam",
+                where=_spot(reading, first),
+                letters=listed(letters),
+            ),
             letters,
             (label,) if label else (),
             faces,
@@ -147,16 +148,16 @@ def _off(reading: Reading, recipes: Sequence[Recipe]) -> Iterator[Notice]:
         return
     mends = tuple(_onto_the_ruler(reading, recipes, terms))
     sizes = [show(one.finished[0], terms.unit) for one in mends if one.finished]
-    ways = [f"take {' or '.join(sizes)} wide, where every cut is on the ruler"] if sizes else []
+    ways = [message("mend-size", sizes=listed(sizes, "each-or"))] if sizes else []
     ways += [one.words for one in mends if one.ruler_step or one.lines]
-    mend = f" To mend it: {'; or '.join(ways)}." if ways else ""
+    mend = message("to-mend-it", ways=listed(ways, "semicolon-or")) if ways else None
     for off in found:
         faces = tuple(patch.face for patch in reading.patches if patch.letter == off.letter)
         rows = Counter(reading.drawing.faces[face].box[1::2] for face in faces)
-        said = in_words(off, reading.draft, max(rows.values(), default=1))
+        said = off_the_ruler_message(off, reading.draft, max(rows.values(), default=1))
         yield Notice(
             "off-the-ruler",
-            f"{said}{mend}",
+            sentences(said, mend),
             (off.letter,),
             (),
             faces,
@@ -172,17 +173,24 @@ def _onto_the_ruler(reading: Reading, recipes: Sequence[Recipe], terms: Terms) -
     for width in sizes_on_the_ruler(draft, recipes, terms):
         if width:
             height = width * draft.height / draft.width
-            yield Mend(f"take {show(width, terms.unit)} wide", finished=(width, height))
+            yield Mend(
+                message("mend-width", width=show(width, terms.unit)), finished=(width, height)
+            )
     for step in finer_steps(terms):
         if on_the_ruler(recipes, terms.on_ruler(step), Fraction(1)):
-            yield Mend(f"use a ruler of {show(step, terms.unit)} steps", ruler_step=step)
+            yield Mend(message("mend-ruler", step=show(step, terms.unit)), ruler_step=step)
             break
     lines = uneven_grid(reading)
     if lines:
-        columns, rows = (", ".join(show(one, terms.unit) for one in sizes) for sizes in lines)
-        both = " and rows" if columns == rows else ""
-        words = f"make the columns{both} {columns}"
-        yield Mend(words if both else f"{words} and the rows {rows}", lines=lines)
+        columns, rows = (
+            listed((show(one, terms.unit) for one in sizes), "comma") for sizes in lines
+        )
+        words = (
+            message("mend-both-lines", lines=columns)
+            if columns == rows
+            else message("mend-lines", columns=columns, rows=rows)
+        )
+        yield Mend(words, lines=lines)
 
 
 def _templates(cuts: Iterable[Cut]) -> Iterator[Notice]:
@@ -195,10 +203,9 @@ def _templates(cuts: Iterable[Cut]) -> Iterator[Notice]:
         )
     )
     if letters:
-        word = "Patch" if len(letters) == 1 else "Patches"
         yield Notice(
             "template-needed",
-            f"{word} {listed(letters)} cannot be cut with a ruler alone; print a template.",
+            message("template-needed", count=len(letters), letters=listed(letters)),
             letters,
         )
 
@@ -209,12 +216,12 @@ def _conflicting(reading: Reading) -> Iterator[Notice]:
         face = reading.drawing.faces_at([paint.at])[0]
         if face is None:
             continue
-        kept = reading.draft.fabric(reading.fabrics[face]).name
-        other = reading.draft.fabric(paint.fabric).name
+        kept = reading.draft.fabric(reading.fabrics[face]).called
+        other = reading.draft.fabric(paint.fabric).called
         letter = reading.patches[face].letter
         yield Notice(
             "two-fabrics",
-            f"A patch {letter} is given {kept} and then {other}; {kept} is kept.",
+            message("patch-of-two-fabrics", letter=letter, kept=kept, other=other),
             (letter,),
             (),
             (face,),
@@ -227,9 +234,13 @@ def _unsuited(recipes: Iterable[Recipe]) -> Iterator[Notice]:
             words = BY_NAME[recipe.group.kind].words
             yield Notice(
                 "method-not-suited",
-                f"Unit {recipe.group.label}, a {words}, cannot be made "
-                f"{recipe.unsuited.replace('-', ' ')}; "
-                f"it is planned {recipe.method.words}.",
+                message(
+                    "method-not-suited",
+                    unit=recipe.group.label,
+                    kind=words,
+                    chosen=recipe.unsuited.replace("-", " "),
+                    planned=recipe.method.words,
+                ),
                 (),
                 (recipe.group.label,),
             )
@@ -242,20 +253,16 @@ def _mirrored(recipes: Sequence[Recipe]) -> Iterator[Notice]:
             continue
         label = recipe.group.label
         if recipe.mirrored:
-            said = (
-                f"{recipe.mirrored} mirror images come with them; they make a second, mirrored "
-                f"block, or are left over."
-            )
+            said = message("mirror-images-come-with-them", count=recipe.mirrored)
         elif recipe.needs:
             other = next(name for name in recipe.serves if name != label)
             spare = recipe.spare + by_label[other].spare
-            said = f"units {label} and {other} come out of the same lots" + (
-                f", {spare} over." if spare else ", none over."
-            )
+            said = message("both-hands-from-the-same-lots", one=label, other=other, spare=spare)
         else:
             continue
-        hands = f"Unit {label} is {recipe.group.unit.hand}-handed and made in mirrored pairs: "
-        yield Notice("mirrored-pairs", hands + said, (), recipe.serves)
+        hand = recipe.group.unit.hand
+        text = message("made-in-mirrored-pairs", unit=label, hand=hand, pairs=said)
+        yield Notice("mirrored-pairs", text, (), recipe.serves)
 
 
 def _spares(recipes: Iterable[Recipe]) -> Iterator[Notice]:
@@ -263,14 +270,18 @@ def _spares(recipes: Iterable[Recipe]) -> Iterator[Notice]:
         left = recipe.spare - recipe.mirrored
         if recipe.spare:
             words = BY_NAME[recipe.group.kind].words
-            mirror = (
-                f", {recipe.mirrored} of them mirror images" if recipe.mirrored and left else ""
-            )
             yield Notice(
                 "spares",
-                f"Unit {recipe.group.label} ({words}): {recipe.method.words} makes {recipe.makes}, "
-                f"{recipe.total} {'is' if recipe.total == 1 else 'are'} needed, {recipe.spare} "
-                f"left over{mirror}.",
+                message(
+                    "spares",
+                    unit=recipe.group.label,
+                    kind=words,
+                    method=recipe.method.words,
+                    makes=recipe.makes,
+                    needed=recipe.total,
+                    spare=recipe.spare,
+                    mirrored=recipe.mirrored if left else 0,
+                ),
                 (),
                 (recipe.group.label,),
             )
@@ -281,10 +292,11 @@ def _bias(recipes: Iterable[Recipe]) -> Iterator[Notice]:
         if recipe.method.bias(recipe.group.unit):
             yield Notice(
                 "bias-edge",
-                f"Unit {recipe.group.label}, made {recipe.method.words}, has bias on its outer "
-                f"edges: starch the cloth "
-                "before cutting, with the room aired and as its maker says; press up and down, "
-                "never push the iron.",
+                message(
+                    "bias-on-outer-edges",
+                    unit=recipe.group.label,
+                    method=recipe.method.words,
+                ),
                 (),
                 (recipe.group.label,),
             )
@@ -295,23 +307,22 @@ def _prints(turned: Iterable[TurnedPrint], draft: Draft) -> Iterator[Notice]:
     for one in turned:
         if one.better is None and not one.more:
             continue
-        label, names = one.group.label, listed([draft.fabric(key).name for key in one.fabrics])
-        how = (
-            "lies upside down in some"
-            if one.prints == "stripes"
-            else "runs along its strips, which stand in the block"
-            if one.in_strips
-            else "does not lie the same way in all"
-        )
-        ways = [f"{one.better.words} it stays upright"] if one.better else []
+        label, names = one.group.label, listed([draft.fabric(key).called for key in one.fabrics])
+        how = "upside-down" if one.prints == "stripes" else "strips" if one.in_strips else "turned"
+        ways = [message("made-so-it-stays-upright", method=one.better.words)] if one.better else []
         if one.more:
-            lots = "one lot" if one.more == 1 else f"{one.more} lots"
-            too = " too" if ways else ""
-            ways.append(f"{lots} more to choose from would keep it upright{too}")
-        mend = ", or ".join(ways)
+            too = "yes" if ways else "no"
+            ways.append(message("more-lots-to-choose-from", lots=one.more, too=too))
         yield Notice(
             "print-turns",
-            f"Unit {label}, made {one.way.words}: the print of {names} {how}; {mend}.",
+            message(
+                "print-turns",
+                unit=label,
+                method=one.way.words,
+                fabrics=names,
+                how=how,
+                mend=listed(ways, "comma-or"),
+            ),
             (),
             (label,),
         )
@@ -321,6 +332,5 @@ def _contrast(reading: Reading) -> Iterator[Notice]:
     for one, other in hard_to_tell_apart(reading):
         yield Notice(
             "low-contrast",
-            f"{one.name} and {other.name} lie side by side and are hard to tell apart; the seam "
-            f"between them will not show.",
+            message("hard-to-tell-apart", one=one.called, other=other.called),
         )

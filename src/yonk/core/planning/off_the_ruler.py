@@ -6,7 +6,18 @@ from __future__ import annotations
 
 from collections.abc import Iterable
 
-from yonk.core.paper import Draft, show, suffix_of
+from yonk.core.paper import (
+    Decimal,
+    Draft,
+    Length,
+    LengthUnit,
+    Message,
+    Text,
+    listed,
+    message,
+    show,
+    suffix_of,
+)
 from yonk.core.planning.recipes import Recipe
 from yonk.core.planning.to_the_ruler import OffTheRuler, worst_off
 from yonk.core.units import Terms
@@ -25,21 +36,29 @@ def off_the_ruler(recipes: Iterable[Recipe], terms: Terms) -> list[OffTheRuler]:
     return [found[letter] for letter in sorted(found, key=lambda letter: (len(letter), letter))]
 
 
-def in_words(off: OffTheRuler, draft: Draft, across: int) -> str:
+def off_the_ruler_message(off: OffTheRuler, draft: Draft, across: int) -> Message:
     """What the quilter should know of a patch off the ruler; `across` is how many such lie in a
     row.
     """
-    mark = suffix_of(draft.unit)
-    by = abs(float(off.by))
+    by = off.by if off.by > 0 else -off.by
     way = "larger" if off.by > 0 else "smaller"
     row = (
-        f"; {across} in a row come out {by * across:.3f}{mark} {way}"
+        message("off-in-a-row", across=across, by=_three_places(by * across, draft.unit), way=way)
         if across > 1 and not off.corner
         else ""
     )
-    exact = f"{float(off.exact):.3f}{mark}"
-    what = f"A corner cut off patch {off.letter}" if off.corner else f"Patch {off.letter}"
-    return (
-        f"{what} is {exact} exactly and {show(off.on_ruler, draft.unit)} on the ruler, "
-        f"{by:.3f}{mark} {way}{row}."
+    return message(
+        "patch-off-the-ruler",
+        part="corner" if off.corner else "patch",
+        letter=off.letter,
+        exact=_three_places(off.exact, draft.unit),
+        on_ruler=show(off.on_ruler, draft.unit),
+        by=_three_places(by, draft.unit),
+        way=way,
+        row=row,
     )
+
+
+def _three_places(length: Length, unit: LengthUnit) -> Text:
+    """A length to three decimals, so that what it is off by shows."""
+    return listed((Decimal(float(length), 3, fixed=True), suffix_of(unit)), "nothing")

@@ -9,7 +9,18 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from yonk.core.drawing import Piece
-from yonk.core.paper import Care, Length, Polygon, listed, show
+from yonk.core.paper import (
+    Capital,
+    Care,
+    Decimal,
+    Length,
+    Message,
+    Polygon,
+    Text,
+    listed,
+    message,
+    show,
+)
 from yonk.core.planning.prints import TURNING
 from yonk.core.planning.to_the_ruler import worst_off
 from yonk.core.planning.ways import Demand, Tally, Way, all_ways, tally
@@ -29,17 +40,18 @@ class Proposal:
     """A way with the reason for it."""
 
     way: Way
-    reason: str
+    reason: Message
 
 
 def propose(kind: UnitKind, unit: Unit, terms: Terms, demand: Demand, care: Care) -> Proposal:
     """The way that suits best: first what spoils nothing, then what she cares for most."""
     ways = all_ways(kind, unit, demand)
     if len(ways) == 1:
-        return Proposal(ways[0], f"{capital(ways[0].words)}: the one way to make a {kind.words}.")
+        return Proposal(
+            ways[0], message("the-one-way", way=Capital(ways[0].words), kind=kind.words)
+        )
     if all(method.sew is None for method in kind.methods):
-        words = "its patches are cut one by one, by ruler where a ruler serves and else by template"
-        return Proposal(ways[0], f"{capital(ways[0].words)}: {words}.")
+        return Proposal(ways[0], message("patches-one-by-one", way=Capital(ways[0].words)))
     tallies = {way: tally(way, unit, terms, demand) for way in ways}
     sound, because = _sound(ways, tallies, unit, terms, demand)
     ranked = sorted(sound, key=_rank(care, tallies, sound))
@@ -92,13 +104,13 @@ def _depth(outline: Polygon) -> float:
 
 def _sound(
     ways: Sequence[Way], tallies: Tallies, unit: Unit, terms: Terms, demand: Demand
-) -> tuple[list[Way], list[str]]:
+) -> tuple[list[Way], list[Message]]:
     """The ways that spoil nothing that can be helped, and what the others would spoil."""
-    because: list[str] = []
+    because: list[Message] = []
     left = list(ways)
     least = [smallest(unit, terms, trimmed=trimmed) for trimmed in (False, True)]
 
-    def keep(fine: Callable[[Way], bool], why: str) -> None:
+    def keep(fine: Callable[[Way], bool], why: Message) -> None:
         nonlocal left
         kept = [way for way in left if fine(way)]
         if kept and len(kept) < len(left):
@@ -110,13 +122,16 @@ def _sound(
         best = min(TURNING.index(tallies[way].prints) for way in ways if tallies[way].used <= dear)
         keep(
             lambda way: TURNING.index(tallies[way].prints) <= best,
-            "a directional print turns least so",
+            message("because-a-print-turns-least"),
         )
-    keep(lambda way: _cuts_off_on_the_ruler(way, unit, terms), "every corner is cut off at a mark")
-    keep(lambda way: tallies[way].effort.bias_sides == 0, "no outer edge is on the bias")
+    keep(
+        lambda way: _cuts_off_on_the_ruler(way, unit, terms),
+        message("because-corners-lie-on-marks"),
+    )
+    keep(lambda way: tallies[way].effort.bias_sides == 0, message("because-no-edge-is-on-the-bias"))
     keep(
         lambda way: float(unit.width) >= least[tallies[way].trims > 0] - 1e-9,
-        "so small a unit is better trimmed",
+        message("because-small-ones-are-trimmed"),
     )
     return left, because
 
@@ -159,23 +174,25 @@ def _reason(
     terms: Terms,
     demand: Demand,
     care: Care,
-    because: Sequence[str],
-) -> str:
+    because: Sequence[Message],
+) -> Message:
     one, two = tallies[best], tallies[other]
     wanted = demand.total + demand.mirrored
     over = best.makes - wanted if best.makes > wanted else 0
-    spare = f" with {over} to spare" if over else ""
-    made = (
-        f"{capital(best.words)}: {_pieces(best, one, unit, terms)} make "
-        f"{'it' if wanted == 1 else f'all {wanted}'}{spare}"
+    made = message(
+        "way-makes-all",
+        way=Capital(best.words),
+        pieces=_pieces(best, one, unit, terms),
+        wanted=wanted,
+        spare=over,
     )
     if because:
-        return f"{made}, and {because[0]}."
-    return f"{made}; {_beside(one, two, other.words, care, terms)}."
+        return message("way-and-why", made=made, why=because[0])
+    return message("way-and-the-next", made=made, next=_beside(one, two, other.words, care, terms))
 
 
-def _pieces(way: Way, counted: Tally, unit: Unit, terms: Terms) -> str:
-    """What is cut, in a few words: ``1 pair of 8″ squares``, ``3 squares``."""
+def _pieces(way: Way, counted: Tally, unit: Unit, terms: Terms) -> Message:
+    """What is cut, in a few words: ``1 pair of 8″ squares``, ``3 pieces cut``."""
     needs = [need for share in way.shares for need in share.method.needs(unit, terms, share.lots)]
     rows = pooled(needs, terms.step)
     count = counted.pieces
@@ -186,41 +203,35 @@ def _pieces(way: Way, counted: Tally, unit: Unit, terms: Terms) -> str:
         and rows[0][0].shape == "square"
     ):
         pairs, side = rows[0][3], show(rows[0][1], terms.unit)
-        return f"{pairs} {'pair' if pairs == 1 else 'pairs'} of {side} squares"
-    return f"{count} {'piece' if count == 1 else 'pieces'} cut"
+        return message("pairs-of-squares", pairs=pairs, side=side)
+    return message("pieces-cut", count=count)
 
 
-def _beside(one: Tally, two: Tally, other: str, care: Care, terms: Terms) -> str:
+def _beside(one: Tally, two: Tally, other: Text, care: Care, terms: Terms) -> Message:
     """How the next best way compares, in the figure that decided."""
     cloth = two.used - one.used
     doing = two.handlings - one.handlings
-    saying: list[str] = []
+    saying: list[Message] = []
     if care == "exact" and one.oversize > two.oversize:
-        return (
-            f"they are trimmed with {show(Length(terms.trim), terms.unit)} to spare, {other} has "
-            f"nothing to trim"
+        return message(
+            "next-has-nothing-to-trim", trim=show(Length(terms.trim), terms.unit), other=other
         )
     if care != "cloth" and doing > 0:
         saying += _more(one, two)
     if care != "time" and cloth > 0.05:
-        saying.append(f"{cloth:.0f} {'in²' if terms.unit == 'in' else 'cm²'} more cloth")
+        saying.append(message("more-cloth", cloth=Decimal(cloth), unit=terms.unit))
     if saying:
-        return f"{other} would need {listed(saying)}"
-    return f"{other} comes to nearly the same"
+        return message("next-would-need", other=other, more=listed(saying))
+    return message("next-comes-to-nearly-the-same", other=other)
 
 
-def _more(one: Tally, two: Tally) -> list[str]:
+def _more(one: Tally, two: Tally) -> list[Message]:
     """The things of which the other way asks more."""
     pairs = (
         (two.pieces - one.pieces, "piece"),
         (two.effort.cuts - one.effort.cuts, "cut"),
         (two.effort.seams - one.effort.seams, "seam"),
-        (two.effort.loose - one.effort.loose, "loose bias edge"),
+        (two.effort.loose - one.effort.loose, "loose"),
     )
-    said = [f"{more} more {word}{'' if more == 1 else 's'}" for more, word in pairs if more > 0][:2]
-    return said or [f"{two.handlings - one.handlings} more things to do"]
-
-
-def capital(words: str) -> str:
-    """The words with a capital in front."""
-    return words[:1].upper() + words[1:]
+    said = [message("more-of", count=more, what=what) for more, what in pairs if more > 0][:2]
+    return said or [message("more-things-to-do", count=two.handlings - one.handlings)]

@@ -28,7 +28,7 @@ from yonk.core.drawing import (
     take_apart,
     wholes,
 )
-from yonk.core.paper import MOST_INT64, UNASSIGNED, Draft, Length
+from yonk.core.paper import MOST_INT64, UNASSIGNED, Draft, Length, Text, message
 from yonk.core.units import (
     BY_NAME,
     KINDS,
@@ -75,10 +75,10 @@ class UnitGroup:
     as_drafted: bool = True  # whether it is in the block as drafted, not only in a colouring
 
     @property
-    def words(self) -> str:
+    def words(self) -> Text:
         """What it is called; paper on which nothing is drawn or painted yet is no checker."""
         if self.kind == "checker" and set(self.unit.fabrics) == {UNASSIGNED}:
-            return "squares without a fabric"
+            return message("squares-without-fabric")
         return BY_NAME[self.kind].words
 
     @property

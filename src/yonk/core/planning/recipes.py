@@ -8,9 +8,9 @@ from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass
 from functools import lru_cache
 
-from yonk.core.paper import Care, Draft
+from yonk.core.paper import Capital, Care, Draft, Message, message
 from yonk.core.planning.lying import GroupOrientation, directed, lying_of, of_share
-from yonk.core.planning.proposal import Proposal, capital, propose
+from yonk.core.planning.proposal import Proposal, propose
 from yonk.core.planning.reading import Reading, UnitGroup, gather
 from yonk.core.planning.ways import Demand, MethodShare, Way, is_trimmed, way_named
 from yonk.core.units import BY_NAME, Method, Need, Terms, lots_for, terms_of
@@ -30,7 +30,7 @@ class Recipe:
     group: UnitGroup
     method: Method
     way: Way
-    reason: str
+    reason: Message
     chosen: bool
     total: int
     lots: int
@@ -143,7 +143,7 @@ def wanted_of(
 @dataclass(frozen=True)
 class _Choice:
     way: Way
-    reason: str
+    reason: Message
     chosen: bool
     unsuited: str | None = None
 
@@ -167,7 +167,7 @@ def _choose(group: UnitGroup, wanted: WantedUnits, by_unit: Mapping[str, str]) -
     demand = wanted.demand(group)
     way = way_named(named, BY_NAME[group.kind], group.unit, demand) if named else None
     if way:
-        return _Choice(way, f"{capital(way.words)}, as you chose.", chosen=True)
+        return _Choice(way, message("as-you-chose", way=Capital(way.words)), chosen=True)
     found = proposal_for(group, wanted)
     return _Choice(found.way, found.reason, chosen=False, unsuited=named)
 

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from yonk.core.paper import DraftError
+from yonk.core.paper import DraftError, message
 from yonk.core.planning.comparison import Comparison, compare
 from yonk.core.planning.plan import Plan
 from yonk.core.planning.reading import UnitGroup
@@ -29,10 +29,10 @@ def way_asked(plan: Plan, label: str, name: str) -> tuple[UnitGroup, Way]:
     wanted = plan.wanted
     group = next((one for one in wanted.groups if one.label == label), None)
     if group is None:
-        raise DraftError("label", "is no unit of this block")
+        raise DraftError("label", message("is-no-unit-of-this-block"))
     taken = next((one.way for one in plan.recipes if one.group.label == label), None)
     known = way_named(name, BY_NAME[group.kind], group.unit, wanted.demand(group))
     way = known if name else taken
     if way is None:
-        raise DraftError("way", "is no way to make it")
+        raise DraftError("way", message("is-no-way-to-make-it-here"))
     return group, way

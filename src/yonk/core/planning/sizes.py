@@ -9,7 +9,7 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 from math import ceil, floor
 
-from yonk.core.paper import Draft, DraftError, Length, LengthUnit, typed_length
+from yonk.core.paper import Draft, DraftError, Length, LengthUnit, message, typed_length
 from yonk.core.planning.recipes import Recipe
 from yonk.core.planning.to_the_ruler import worst_off
 from yonk.core.units import Need, Terms, Unit
@@ -149,9 +149,9 @@ def width_range(start: str, end: str, step: str, unit: LengthUnit) -> list[Fract
     lengths["step"] = typed_length(step, "step", "line", unit)
     count = (lengths["end"] - lengths["start"]) / lengths["step"]
     if count < 0:
-        raise DraftError("end", "is smaller than the start; turn them round")
+        raise DraftError("end", message("is-smaller-than-start-turn-them"))
     if count > _MOST_ROWS:
-        raise DraftError("step", f"makes more than {_MOST_ROWS} rows; take a larger step")
+        raise DraftError("step", message("makes-more-than-rows-take-larger", most_rows=_MOST_ROWS))
     return [lengths["start"] + number * lengths["step"] for number in range(int(count) + 1)]
 
 

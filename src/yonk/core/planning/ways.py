@@ -13,6 +13,7 @@ from dataclasses import dataclass, field, replace
 from fractions import Fraction
 from functools import lru_cache
 
+from yonk.core.paper import Text, listed, message
 from yonk.core.planning.lying import GroupOrientation, less_share, of_share
 from yonk.core.planning.prints import TURNING, prints_of
 from yonk.core.planning.shape import UnitShape, nominal_terms, sewn_at_the_table, shape_of
@@ -69,11 +70,17 @@ class Way:
         return "+".join(share.method.name for share in self.shares)
 
     @property
-    def words(self) -> str:
+    def words(self) -> Text:
         """The methods in words."""
         if len(self.shares) == 1:
             return self.shares[0].method.words
-        return " and ".join(f"{share.wanted} made {share.method.words}" for share in self.shares)
+        return listed(
+            (
+                message("so-many-made", count=share.wanted, method=share.method.words)
+                for share in self.shares
+            ),
+            "each-and",
+        )
 
     @property
     def makes(self) -> int:

@@ -7,52 +7,46 @@ from collections.abc import Sequence
 from fractions import Fraction
 
 from yonk.core.joining import Join
-from yonk.core.paper import show
+from yonk.core.paper import Decimal, Measure, Message, Text, listed, message, sentences, show
 from yonk.core.pressing.plan import OrderFigures, SewingPlan, toward
 from yonk.core.pressing.pressed import PressedSide, Pressing
 from yonk.core.pressing.seam_intersection import IntersectionState
 from yonk.core.pressing.straight_set import StraightSetPressing
 
-_WHY = {
-    "nest": "so that its end nests where it meets another seam",
-    "to-dark": "toward the darker cloth, as you always press",
-    "spin": "so that its neighbours along the seam can be spun as well",
-    "point": "away from the point or the middle, so that the next seam lies flat",
-    "dark": "so that no dark allowance lies under a lighter patch",
-    "bulk": "away from the side with more seam ends and points, which is bulkier",
-    "row": "the same way as the other seams of its row",
-    "alike": "as the joins that are alike",
-    "habit": "toward the darker cloth, out of habit",
-}
 
-
-def reason(plan: SewingPlan, join: Join) -> str:
+def reason(plan: SewingPlan, join: Join) -> Message:
     """Why a join is pressed as it is: the first wish that it would cost more the other way, in a
     sentence.
     """
     side = plan.pressing.presses[join.number]
     if join.number in (plan.asked.fixed or {}):
-        return "Turned by hand."
+        return message("pressed-by-hand")
     if side is None:
-        return "Open, as the others of its kind." if plan.asked.fixed else "Open, as you press all."
-    where = f"Toward the {join_in_words(plan, join, side)}"
-    reason = _deciding(plan, join)
-    return f"{where}, {_WHY[reason]}." if reason else f"{where}; the other way would serve as well."
+        return message("pressed-open", why="others" if plan.asked.fixed else "all")
+    where = join_in_words(plan, join, side)
+    wish = _deciding(plan, join)
+    return message("pressed-toward", where=where, wish=wish or "none")
 
 
-def join_in_words(plan: SewingPlan, join: Join, side: int) -> str:
+def join_in_words(plan: SewingPlan, join: Join, side: int) -> Message:
     """Which side a join is pressed toward: the direction, and the cloth that lies there."""
-    way = {"up": "top", "down": "bottom"}.get(toward(join, side), toward(join, side))
     fabrics = cloth_along(plan, join, side)
-    names = " and ".join(fabrics) if len(fabrics) <= 2 else f"{len(fabrics)} fabrics"
-    return f"{way}, under {names}"
+    names: Text = (
+        listed(fabrics)
+        if len(fabrics) <= _MOST_NAMED
+        else message("so-many-fabrics", count=len(fabrics))
+    )
+    return message("side-of-a-join", way=toward(join, side), fabrics=names)
 
 
-def cloth_along(plan: SewingPlan, join: Join, side: int) -> list[str]:
+_MOST_NAMED = 2  # fabrics along a seam that are named; more are counted
+
+
+def cloth_along(plan: SewingPlan, join: Join, side: int) -> list[Text]:
     """The names of the fabrics along a seam on one of its sides, in the order of the seam."""
     draft, fabrics = plan.draft, plan.reading.fabrics
     faces = ((one.left, one.right)[side] for one in join.touches)
-    return list(dict.fromkeys(draft.fabric(fabrics[face]).name for face in faces))
+    return list(dict.fromkeys(draft.fabric(fabrics[face]).called for face in faces))
 
 
 def _deciding(plan: SewingPlan, join: Join) -> str:
@@ -65,32 +59,25 @@ def _deciding(plan: SewingPlan, join: Join) -> str:
     return ""
 
 
-def part_name(plan: SewingPlan, part: int) -> str:
+def part_name(plan: SewingPlan, part: int) -> Message:
     """What a part is called: a patch by its fabric and letter, a unit by its label, else what is
     made of it.
     """
     join = plan.joining.join(part)
     if join is None:
         patch = plan.reading.patches[part]
-        return f"{plan.draft.fabric(patch.fabric).name} {patch.letter}"
+        fabric = plan.draft.fabric(patch.fabric).called
+        return message("part-patch", fabric=fabric, letter=patch.letter)
     label = plan.unit_made(part)
-    return f"unit {label}" if label else "piece"
+    return message("part-unit", unit=label) if label else message("part-piece")
 
 
-_STATES: dict[IntersectionState, str] = {
-    "nested": "the seams nest: their allowances lie to opposite sides",
-    "spun": "spun: all four allowances turn round the crossing",
-    "open": "one seam is open: pin it, it neither nests nor clashes",
-    "bulky": "bulky: both allowances lie to the same side",
-}
+def state_words(state: IntersectionState) -> Message:
+    """What a state of a meeting means."""
+    return message("meeting-means", state=state)
 
 
-def state_words(state: IntersectionState) -> str:
-    """What a state of a meeting means, in words."""
-    return _STATES[state]
-
-
-def bare_dark(plan: SewingPlan, join: Join, side: PressedSide) -> list[str]:
+def bare_dark(plan: SewingPlan, join: Join, side: PressedSide) -> list[Message]:
     """The dark allowances of a join that lie under a lighter patch, named by their fabrics."""
     if side is None:
         return []
@@ -99,85 +86,87 @@ def bare_dark(plan: SewingPlan, join: Join, side: PressedSide) -> list[str]:
     for touch in join.touches:
         under, beyond = (touch.left, touch.right) if side == 0 else (touch.right, touch.left)
         if plan.wanted.lightness(under) > plan.wanted.lightness(beyond):
-            light, dark = (draft.fabric(fabrics[face]).name for face in (under, beyond))
-            found.append(f"{dark} lies dark under {light}")
+            light, dark = (draft.fabric(fabrics[face]).called for face in (under, beyond))
+            found.append(message("dark-under-light", dark=dark, light=light))
     return list(dict.fromkeys(found))
 
 
-def meetings_words(made: Pressing) -> str:
+def meetings_words(made: Pressing) -> Message:
     """How the seams of a block meet, counted."""
     states = Counter(made.states)
-    parts = [f"{count} {state}" for state, count in states.items()]
-    if not parts:
-        return "No seam meets another inside a third."
-    return f"Seams meet in {_count(states.total(), 'place')}: {', '.join(parts)}."
+    if not states:
+        return message("no-seams-meet")
+    parts = (
+        message("so-many-meetings", count=count, state=state) for state, count in states.items()
+    )
+    return message("seams-meet", places=states.total(), states=listed(parts, "comma"))
 
 
-def dark_words(plan: SewingPlan) -> list[str]:
+def dark_words(plan: SewingPlan) -> list[Message]:
     """Which dark allowances lie under lighter patches, and at how many seams."""
     presses = plan.pressing.presses
     bare = Counter(
-        words
-        for join in plan.joining.joins
-        for words in bare_dark(plan, join, presses[join.number])
+        said for join in plan.joining.joins for said in bare_dark(plan, join, presses[join.number])
     )
-    return [f"{words}, at {_count(count, 'seam')}." for words, count in bare.items()]
+    return [message("dark-at-seams", dark=said, seams=count) for said, count in bare.items()]
 
 
-def _count(number: int, of: str) -> str:
-    return f"one {of}" if number == 1 else f"{number} {of}s"
-
-
-def proposal_words(best: OrderFigures, figures: Sequence[OrderFigures]) -> str:
+def proposal_words(best: OrderFigures, figures: Sequence[OrderFigures]) -> Message:
     """Why an order is proposed."""
     if len(figures) == 1:
-        return "The block can be joined in one order."
-    if len({one.bulky for one in figures}) > 1:
-        return f"By {best.order} is proposed: it leaves the fewest bulky meetings."
-    if len({one.across for one in figures}) > 1:
-        return f"By {best.order} is proposed: it has the fewest seams right across the block."
-    return f"By {best.order} is proposed; the other orders come to the same."
+        return message("order-the-one")
+    why = (
+        "bulky"
+        if len({one.bulky for one in figures}) > 1
+        else "across"
+        if len({one.across for one in figures}) > 1
+        else "same"
+    )
+    return message("order-proposed", order=best.order, why=why)
 
 
-def best_words(made: Pressing) -> str:
+def best_words(made: Pressing) -> Message:
     """Whether a pressing is proved the best, or how far from it it may be."""
     chosen = made.chosen
     if chosen is None:
-        return "All seams are pressed open."
+        return message("pressing-all-open")
     doubt = chosen.first_in_doubt
     if doubt is None:
-        return "Proved: under your wishes no other pressing is better."
+        return message("pressing-proved")
     name, least = doubt
-    return (
-        f"The time for looking ran out; this is the best found. By the wish “{name}” it costs "
-        f"{chosen.costs[name]}; no pressing could cost less than {least:.0f}."
-    )
+    return message("pressing-in-doubt", wish=name, costs=chosen.costs[name], least=Decimal(least))
 
 
-def beside_words(plan: SewingPlan, found: StraightSetPressing) -> str:
+def beside_words(plan: SewingPlan, found: StraightSetPressing) -> Text:
     """How blocks lie beside each other in a straight set."""
     met, left = len(found.meetings), found.unnested
     if not met:
-        return "No seams end on edges that lie beside each other in a straight set."
+        return message("beside-none")
     if found.first.chosen is None:
-        return "Pressed open, the blocks' edges do not nest; pin them."
+        return message("beside-open")
     first, second = found.blocks
-    words = (
-        "One plan does for all blocks."
+    pressed = (
+        message("beside-one-plan")
         if found.one_plan
-        else "Press the block by plan 1."
+        else message("beside-plan-1")
         if not second
-        else f"Press {_count(first, 'block')} by plan 1 and {_count(second, 'block')} by plan 2, "
-        "and lay them like the squares of a board."
+        else message("beside-two-plans", first=first, second=second)
     )
     if not left:
-        return f"{words} Their edges nest side by side."
-    places = ", ".join(
-        f"{_along(plan, one.at)} along the {'side' if one.upright else 'top'}" for one in left[:6]
+        return sentences(pressed, message("beside-nests"))
+    places = listed(
+        (
+            message("beside-place", at=_along(plan, one.at), edge="side" if one.upright else "top")
+            for one in left[:_MOST_PLACES]
+        ),
+        "comma",
     )
-    return f"{words} {len(left)} of {met} places on the edges cannot nest: {places}."
+    return sentences(pressed, message("beside-cannot-nest", left=len(left), met=met, places=places))
 
 
-def _along(plan: SewingPlan, steps: int) -> str:
+_MOST_PLACES = 6  # places on the edges that are named; nobody looks for more in a sentence
+
+
+def _along(plan: SewingPlan, steps: int) -> Measure:
     """How far along an edge a place is."""
     return show(Fraction(steps) / plan.reading.drawing.scale, plan.draft.unit)

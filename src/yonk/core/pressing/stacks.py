@@ -8,20 +8,12 @@ from itertools import islice
 from typing import Any, Literal
 
 from yonk.core.drawing import Ring, Whole, wholes
+from yonk.core.paper import Message, message
 from yonk.core.planning import Reading, UnitGroup
 
 SlipKind = Literal["quarter", "half", "three-quarters", "swapped", "mirrored"]
 MOST_SLIPS = 240  # slips that are shown; of more nobody looks at each
-_TURNS: tuple[tuple[SlipKind, int, str], ...] = (
-    ("quarter", 1, "a quarter turn too far"),
-    ("half", 2, "upside down"),
-    ("three-quarters", 3, "a quarter turn short"),
-)
-_MENDS = {
-    1: "Turn it back a quarter, to the left.",
-    2: "Turn it half round.",
-    3: "Turn it on a quarter, to the right.",
-}
+_TURNS: tuple[tuple[SlipKind, int], ...] = (("quarter", 1), ("half", 2), ("three-quarters", 3))
 
 
 @dataclass(frozen=True)
@@ -52,8 +44,8 @@ class Slip:
 
     kind: SlipKind
     stacks: tuple[int, ...]
-    words: str
-    mend: str
+    words: Message
+    mend: Message
     shown: tuple[Shown, ...]
 
 
@@ -106,14 +98,14 @@ def _turned(reading: Reading, stacks: Sequence[Stack]) -> Iterator[Slip]:
     for stack in stacks:
         seen = [_as_seen(_patches(reading, stack))]
         left, top, right, bottom = stack.box
-        for kind, quarters, words in _TURNS:
+        for kind, quarters in _TURNS:
             if quarters % 2 and right - left != bottom - top:
                 continue
             shown = tuple(_turn(one, stack.box, quarters) for one in _patches(reading, stack))
             if _as_seen(shown) not in seen:
                 seen.append(_as_seen(shown))
-                said = f"Stack {stack.number} lies {words}."
-                yield Slip(kind, (stack.number,), said, _MENDS[quarters], shown)
+                said = message("stack-lies", stack=stack.number, turned=kind)
+                yield Slip(kind, (stack.number,), said, message("turn-back", turned=kind), shown)
 
 
 def _turn(shown: Shown, box: tuple[int, int, int, int], quarters: int) -> Shown:
@@ -145,8 +137,10 @@ def _mirrored(reading: Reading, stacks: Sequence[Stack]) -> Iterator[Slip]:
             Shown(tuple((left + right - x, y) for x, y in reversed(one.ring)), one.fabric)
             for one in _patches(reading, stack)
         )
-        said = f"Stack {stack.number} is unit {twin}, the mirror image."
-        yield Slip("mirrored", (stack.number,), said, f"Take unit {stack.label} for it.", shown)
+        said = message("stack-is-the-mirror-image", stack=stack.number, unit=twin)
+        yield Slip(
+            "mirrored", (stack.number,), said, message("take-the-unit", unit=stack.label), shown
+        )
 
 
 def _swapped(reading: Reading, stacks: Sequence[Stack]) -> Iterator[Slip]:
@@ -162,8 +156,10 @@ def _swapped(reading: Reading, stacks: Sequence[Stack]) -> Iterator[Slip]:
             if _as_seen(moved[0]) == _as_seen(_patches(reading, other)):
                 continue
             numbers = stack.number, other.number
-            said = f"Stacks {numbers[0]} and {numbers[1]} are swapped."
-            yield Slip("swapped", numbers, said, "Change them over.", (*moved[0], *moved[1]))
+            said = message("stacks-are-swapped", one=numbers[0], other=numbers[1])
+            yield Slip(
+                "swapped", numbers, said, message("change-them-over"), (*moved[0], *moved[1])
+            )
 
 
 def _size(stack: Stack) -> tuple[int, int]:

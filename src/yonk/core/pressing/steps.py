@@ -10,7 +10,7 @@ from hashlib import sha256
 from typing import Literal
 
 from yonk.core.joining import Join
-from yonk.core.paper import show, write_exact
+from yonk.core.paper import Message, Text, listed, message, sentences, show, write_exact
 from yonk.core.planning import Recipe
 from yonk.core.pressing.in_words import part_name, reason
 from yonk.core.pressing.plan import ListedJoin, SewingPlan, measures, toward
@@ -34,17 +34,17 @@ class SewingStep:
     number: int
     kind: StepKind
     mark: str
-    words: str
+    words: Text
     per_block: int
     total: int
     joins: tuple[int, ...]
     label: str
-    why: tuple[str, ...]
+    why: tuple[Text, ...]
     to_match: int
-    checkpoint: str
+    checkpoint: Text
     batches: tuple[int, ...]
     stacks: tuple[tuple[int, int], ...]
-    caution: str
+    caution: Text
 
 
 def steps_of_sewing(
@@ -63,9 +63,6 @@ def steps_of_sewing(
     """
     maker = _Steps(plan, recipes, stacks, blocks)
     return maker.steps()
-
-
-_SIDES = {"up": "upper", "down": "lower", "left": "left", "right": "right"}
 
 
 class _Steps:
@@ -108,9 +105,13 @@ class _Steps:
         per_block = group.per_block
         why = self._why_unit(joins)
         both, unit = 2 * self.plan.draft.making.seam, self.plan.draft.unit
-        size = f"{show(group.unit.width + both, unit)} × {show(group.unit.height + both, unit)}"
-        words = (
-            f"Make the {BY_NAME[group.kind].words} {label} by its recipe: {recipe.method.words}."
+        sides = group.unit.width, group.unit.height
+        size = listed((show(side + both, unit) for side in sides), "times")
+        words = message(
+            "make-by-recipe",
+            kind=BY_NAME[group.kind].words,
+            unit=label,
+            method=recipe.method.words,
         )
         total = per_block * self.blocks
         return SewingStep(
@@ -130,7 +131,7 @@ class _Steps:
             self._caution(),
         )
 
-    def _why_unit(self, joins: Sequence[Join]) -> list[str]:
+    def _why_unit(self, joins: Sequence[Join]) -> list[Message]:
         """How the seams inside a unit are pressed, and how many of them where two lots are."""
         lots: dict[tuple[int, PressedSide], list[Join]] = {}
         for join in joins:
@@ -138,18 +139,19 @@ class _Steps:
         places = [place for place, _ in lots]
         found = []
         for (place, _), some in lots.items():
-            names = " to ".join(part_name(self.plan, part) for part in some[0].of)
-            count = f"{len(some) * self.blocks} of " if places.count(place) > 1 else ""
-            found.append(f"{count}{names}: {reason(self.plan, some[0])}")
+            one, other = (part_name(self.plan, part) for part in some[0].of)
+            count = len(some) * self.blocks if places.count(place) > 1 else 0
+            why = reason(self.plan, some[0])
+            found.append(message("why-pressed", count=count, one=one, other=other, why=why))
         return found
 
     def _join(self, number: int, group: Sequence[int]) -> SewingStep:
         plan = self.plan
         first = plan.listed[group[0]]
         kinds = {
-            "straight": "",
-            "partial": " Sew only part of this seam now; it is finished later.",
-            "set-in": " Set it in: stop at the dot before the corner and sew each side by itself.",
+            "straight": None,
+            "partial": message("sew-part-of-the-seam"),
+            "set-in": message("set-it-in"),
         }
         total = len(group) * self.blocks
         to_match = sum(meeting.join == first.join.number for meeting in plan.wanted.meetings)
@@ -157,7 +159,7 @@ class _Steps:
             number,
             "join",
             self.mark(group),
-            self._sew_words(first) + kinds[first.join.kind],
+            sentences(self._sew_words(first), kinds[first.join.kind]),
             len(group),
             total,
             tuple(group),
@@ -170,25 +172,25 @@ class _Steps:
             self._caution(),
         )
 
-    def _sew_words(self, sewn: ListedJoin) -> str:
+    def _sew_words(self, sewn: ListedJoin) -> Message:
         one, other = (self._name(part) for part in sewn.of)
         if one == other:
             side = toward(sewn.join, sewn.join.of.index(sewn.up))
-            return f"Sew two together: {one} to {other}, the {_SIDES[side]} one up."
-        return f"Sew {one} to {other}, {self._name(sewn.up)} up."
+            return message("sew-two-alike", one=one, other=other, side=side)
+        return message("sew-one-to-the-other", one=one, other=other, up=self._name(sewn.up))
 
-    def _name(self, part: int) -> str:
+    def _name(self, part: int) -> Message:
         """A patch, a unit, or what an earlier step made."""
         join = self.plan.joining.join(part)
         if join is None or self.plan.unit_made(part) or join.number not in self.step_of:
             return part_name(self.plan, part)
-        return f"the piece of step {self.step_of[join.number]}"
+        return message("piece-of-step", step=self.step_of[join.number])
 
-    def _checkpoint(self, sewn: ListedJoin) -> str:
+    def _checkpoint(self, sewn: ListedJoin) -> Text:
         if not sewn.checkpoint or sewn.box is None:
             return ""
-        wide, high = (show(side, self.plan.draft.unit) for side in measures(self.plan, sewn))
-        return f"{wide} × {high}"
+        sides = (show(side, self.plan.draft.unit) for side in measures(self.plan, sewn))
+        return listed(sides, "times")
 
     def _batches(self, total: int) -> tuple[int, ...]:
         size = self.plan.draft.making.sewing.batch
@@ -206,10 +208,10 @@ class _Steps:
                 found.append((sides[0], sides[1]))
         return tuple(found)
 
-    def _caution(self) -> str:
+    def _caution(self) -> Text:
         """The caution, where the first seam is sewn and pressed."""
         said, self.cautioned = self.cautioned, True
-        return "" if said else f"{CAUTIONS['needle']} {CAUTIONS['iron']}"
+        return "" if said else sentences(CAUTIONS["needle"], CAUTIONS["iron"])
 
     def mark(self, group: Sequence[int]) -> str:
         """What is sewn, as a digest: the outlines of the two pieces in the draft's unit and their
@@ -257,7 +259,7 @@ class Left:
     """What was sewn and is no step any more: its words, and how many of it."""
 
     mark: str
-    words: str
+    words: Text
     done: int
 
 

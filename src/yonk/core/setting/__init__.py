@@ -18,7 +18,7 @@ from yonk.core.setting.cuts import (
     side_triangles,
 )
 from yonk.core.setting.drawn import DrawnTop, What, draw_top
-from yonk.core.setting.in_words import purpose_words, size_words
+from yonk.core.setting.in_words import purpose_message, size_of_top
 from yonk.core.setting.layout import LaidBlock, LaidCloth, QuiltLayout, as_it_lies, layout_of
 from yonk.core.setting.looking import Vanishing, vanishing
 from yonk.core.setting.places import (
@@ -35,6 +35,7 @@ from yonk.core.setting.plan import QuiltNotice, QuiltPlan, plan_quilt
 from yonk.core.setting.quilt import (
     BINDING,
     BINDING_OVER,
+    JOINS,
     OVERHANG,
     Alternate,
     Backing,
@@ -68,6 +69,7 @@ from yonk.core.setting.wanted import SizeWay, ways_to_reach
 __all__ = [
     "BINDING",
     "BINDING_OVER",
+    "JOINS",
     "OVERHANG",
     "Alternate",
     "Backing",
@@ -121,13 +123,13 @@ __all__ = [
     "module_of",
     "places_of",
     "plan_quilt",
-    "purpose_words",
+    "purpose_message",
     "repeats_of",
     "rows_of",
     "setting_pieces",
     "shared_evenly",
     "side_triangles",
-    "size_words",
+    "size_of_top",
     "spacer_for",
     "taken_anew",
     "top_of",

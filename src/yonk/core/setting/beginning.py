@@ -7,7 +7,7 @@ from collections.abc import Iterator, Sequence
 from dataclasses import replace
 from math import isqrt
 
-from yonk.core.paper import COUNTS, USUAL, DraftError
+from yonk.core.paper import COUNTS, USUAL, DraftError, message
 from yonk.core.setting.quilt import Placed, Quilt, QuiltBlock, Setting
 
 COLUMNS, ROWS = 3, 4  # where no block says for how many it is
@@ -22,10 +22,10 @@ def begun(name: str, blocks: Sequence[QuiltBlock]) -> Quilt:
     Raises: `DraftError` where there is none, or they are in different units.
     """
     if not blocks:
-        raise DraftError("blocks", "are missing; choose at least one")
+        raise DraftError("blocks", message("are-missing-choose-at-least-one"))
     unit = blocks[0].draft.unit
     if any(one.draft.unit != unit for one in blocks):
-        raise DraftError("blocks", "are some in inches and some in centimetres; choose one kind")
+        raise DraftError("blocks", message("are-some-in-inches-and-some"))
     sizes = {(one.draft.width, one.draft.height) for one in blocks}
     wanted = [one.draft.making.blocks for one in blocks]
     said = any(count > 1 for count in wanted)

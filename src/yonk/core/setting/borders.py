@@ -10,11 +10,11 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 
-from yonk.core.paper import DraftError, Length, show
+from yonk.core.paper import DraftError, Length, message, show
 from yonk.core.setting.places import Top, top_of
 from yonk.core.setting.quilt import Border, Quilt
 
-MITRED = "cannot be mitred; a pieced border has blocks or plain squares in its corners"
+MITRED = message("a-pieced-border-cannot-be-mitred")
 
 
 @dataclass(frozen=True)
@@ -88,27 +88,27 @@ def _repeat(quilt: Quilt, number: int, border: Border, inside: Top) -> Repeat:
     place = f"borders.{number}"
     known = quilt.by_key.get(border.block)
     if known is None:
-        raise DraftError(f"{place}.block", "is no block of the quilt")
+        raise DraftError(f"{place}.block", message("is-no-block-of-the-quilt"))
     draft = known.draft
     if draft.height != border.width:
         raise DraftError(
             f"{place}.width",
-            f"must be {show(draft.height, quilt.unit)}, as high as the block that it repeats",
+            message("must-be-as-high-as-block", height=show(draft.height, quilt.unit)),
         )
     if draft.width != draft.height and not border.fabric:
         raise DraftError(
             f"{place}.fabric",
-            "is missing; the block is not square, so plain squares go into the corners",
+            message("is-missing-block-is-not-square"),
         )
     counts = [_fits(side, draft.width) for side in (inside.height, inside.width)]
     if None in counts:
         spacer = spacer_for(inside, draft.width)
         mend = (
-            f"sew a border of {show(spacer, quilt.unit)} on first"
+            message("sew-border-of-on-first", spacer=show(spacer, quilt.unit))
             if spacer is not None
-            else "take another width of block"
+            else message("take-another-width-of-block")
         )
-        raise DraftError(f"{place}.block", f"does not fit the sides evenly; {mend}")
+        raise DraftError(f"{place}.block", message("does-not-fit-sides-evenly", mend=mend))
     upright, level = counts
     assert upright is not None and level is not None
     return Repeat(number, upright, level, 0 if border.fabric else 4)

@@ -17,7 +17,7 @@ from math import lcm
 from typing import Literal
 
 from yonk.core.drawing import Face
-from yonk.core.paper import DraftError, Point
+from yonk.core.paper import DraftError, Point, message
 from yonk.core.planning import Reading, read
 from yonk.core.setting.cuts import diagonal_rows
 from yonk.core.setting.places import half_block_of, module_of, places_of
@@ -484,7 +484,7 @@ class Pen:
                 return turned
         raise DraftError(
             "setting.edge.pieced",
-            "the block has no seam along its diagonal; let whole blocks be cut for the halves",
+            message("no-seam-along-the-diagonal"),
         )
 
     @cached_property

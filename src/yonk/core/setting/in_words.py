@@ -2,31 +2,23 @@
 
 from __future__ import annotations
 
-from yonk.core.paper import show_size
+from yonk.core.paper import Measure, Message, message, show_size
 from yonk.core.setting.places import Top
 from yonk.core.setting.quilt import Quilt
 
-PURPOSE_WORDS = {
-    "sashing": "sashing",
-    "cornerstone": "cornerstones",
-    "side-triangle": "side triangles",
-    "corner-triangle": "corner triangles",
-    "alternate": "every other place",
-    "frame": "frames",
-    "binding": "binding",
-    "backing": "backing",
-}
 
-
-def purpose_words(purpose: str) -> str:
+def purpose_message(purpose: str) -> Message:
     """What a piece of the setting is for.
 
-    >>> purpose_words("side-triangle"), purpose_words("border-2")
-    ('side triangles', 'border 2')
+    >>> purpose_message("side-triangle").code, purpose_message("border-2").parameters
+    ('purpose-side-triangle', (('number', '2'),))
     """
-    return PURPOSE_WORDS.get(purpose) or purpose.replace("-", " ")
+    what, _, number = purpose.rpartition("-")
+    if number.isdecimal():
+        return message(f"purpose-{what}", number=number)
+    return message(f"purpose-{purpose}")
 
 
-def size_words(top: Top, quilt: Quilt) -> str:
+def size_of_top(top: Top, quilt: Quilt) -> Measure:
     """A width and a height in the quilt's unit."""
     return show_size(top.width, top.height, quilt.unit)

@@ -11,7 +11,7 @@ from collections.abc import Iterator
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from yonk.core.paper import USUAL, Length, show
+from yonk.core.paper import USUAL, Length, Message, listed, message, show
 from yonk.core.setting.places import Module, half_block_of, module_of, places_of, rows_of
 from yonk.core.setting.quilt import Quilt
 
@@ -85,28 +85,35 @@ def _width(
     return OffWidth(purpose, exact, Length.of(cut).nearest(step), across, field, nearest, block)
 
 
-def off_ruler_words(off: OffWidth, quilt: Quilt) -> str:
+def off_ruler_message(off: OffWidth, quilt: Quilt) -> Message:
     """What she should know of it."""
     unit, both = quilt.unit, 2 * quilt.making.seam
     by = off.cut - both - off.exact
-    way = "wide" if by > 0 else "narrow"
     larger = "larger" if by > 0 else "smaller"
     whole = show(abs(by) * off.across, unit)
-    what, does = {
-        "frame": (
-            f"Strips that frame {quilt.by_key[off.block].title}" if off.block else "",
-            f"a framed block comes out {whole} {larger}",
-        ),
-        "sashing": (
-            "Sashing strips",
-            f"{off.across} across the top make it {whole} {larger}" if off.across > 1 else "",
-        ),
-        "alternate": ("Plain squares", f"a row with {off.across} comes out {whole} {larger}"),
-    }.get(off.purpose, (f"Border {off.purpose[-1]}", f"the quilt comes out {whole} {larger}"))
-    sizes = " or ".join(show(one, unit) for one in off.nearest)
-    field = "a module" if off.field == "setting.module" else "a width"
-    ending = f"; {does}" if does else ""
-    return (
-        f"{what}: exactly {show(off.exact + both, unit)} to be cut, {show(off.cut, unit)} on the "
-        f"ruler, each {show(abs(by), unit)} too {way}{ending}. To mend it: {field} of {sizes}."
+    purpose = off.purpose
+    if purpose == "frame":
+        title = quilt.by_key[off.block].title if off.block else ""
+        what = message("off-strips-that-frame", title=title)
+        does = message("off-framed-block", whole=whole, larger=larger)
+    elif purpose == "sashing":
+        what = message("off-sashing-strips")
+        does = message("off-sashing-across", across=off.across, whole=whole, larger=larger)
+    elif purpose == "alternate":
+        what = message("off-plain-squares")
+        does = message("off-row", across=off.across, whole=whole, larger=larger)
+    else:
+        what = message("off-border", number=purpose[-1])
+        does = message("off-quilt", whole=whole, larger=larger)
+    told = purpose != "sashing" or off.across > 1
+    return message(
+        "off-setting",
+        what=what,
+        exact=show(off.exact + both, unit),
+        cut=show(off.cut, unit),
+        by=show(abs(by), unit),
+        way="wide" if by > 0 else "narrow",
+        ending=message("off-ending", does=does) if told else "",
+        field=message("off-a-module") if off.field == "setting.module" else message("off-a-width"),
+        sizes=listed((show(one, unit) for one in off.nearest), "or"),
     )

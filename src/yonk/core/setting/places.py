@@ -6,7 +6,7 @@ from collections.abc import Iterator
 from dataclasses import dataclass
 from fractions import Fraction
 
-from yonk.core.paper import ROOT_2, DraftError, Length, show
+from yonk.core.paper import ROOT_2, DraftError, Length, message, show, show_size
 from yonk.core.setting.quilt import Placed, Quilt, Setting
 
 
@@ -82,15 +82,14 @@ def module_of(quilt: Quilt) -> Module:
         used.add(half.block)
     sizes = {key: quilt.by_key[key].draft for key in quilt.by_key if key in used}
     if not sizes:
-        raise DraftError("setting.fill", "names no block of the quilt")
+        raise DraftError("setting.fill", message("names-no-block-of-quilt"))
     if setting.module is not None:
         module = Module(setting.module, setting.module)
         for key, draft in sizes.items():
             if draft.width > module.width or draft.height > module.height:
                 raise DraftError(
                     f"blocks.{key}",
-                    f"is larger than the module of {show(setting.module, unit)}; make the module "
-                    "larger",
+                    message("is-larger-than-module-of-make", module=show(setting.module, unit)),
                 )
     else:
         first = next(iter(sizes.values()))
@@ -99,9 +98,11 @@ def module_of(quilt: Quilt) -> Module:
             if (draft.width, draft.height) != (module.width, module.height):
                 raise DraftError(
                     f"blocks.{key}",
-                    f"is {show(draft.width, unit)} × {show(draft.height, unit)}, others are "
-                    f"{show(module.width, unit)} × {show(module.height, unit)}; give the setting a "
-                    "module and a frame",
+                    message(
+                        "is-of-another-size",
+                        size=show_size(draft.width, draft.height, unit),
+                        module=show_size(module.width, module.height, unit),
+                    ),
                 )
     _check_turns(quilt, module)
     return module
@@ -111,11 +112,11 @@ def _check_turns(quilt: Quilt, module: Module) -> None:
     if module.width == module.height:
         return
     if quilt.setting.kind == "on-point":
-        raise DraftError("setting.kind", "on point takes square blocks; set these straight")
+        raise DraftError("setting.kind", message("on-point-takes-square-blocks-set"))
     for place in places_of(quilt.setting):
         if place.placed and place.placed.turns % 2:
             where = f"setting.places.{place.row}.{place.column}"
-            raise DraftError(where, "a block that is not square cannot be turned by a quarter")
+            raise DraftError(where, message("block-that-is-not-square-cannot"))
 
 
 @dataclass(frozen=True)

@@ -7,12 +7,12 @@ from collections.abc import Callable, Iterable, Mapping
 from dataclasses import dataclass
 from functools import cached_property
 
-from yonk.core.paper import Draft, DraftError, show
+from yonk.core.paper import Draft, DraftError, Text, message, show
 from yonk.core.planning import Parts, Plan, make_plan
 from yonk.core.setting.borders import MITRED, Repeat, finished_of, repeats_of
 from yonk.core.setting.cuts import SettingPiece, setting_pieces
 from yonk.core.setting.drawn import Pen
-from yonk.core.setting.off_the_ruler import off_ruler_words, off_widths
+from yonk.core.setting.off_the_ruler import off_ruler_message, off_widths
 from yonk.core.setting.places import Place, Top, places_of, top_of
 from yonk.core.setting.quilt import Quilt
 
@@ -22,7 +22,7 @@ class QuiltNotice:
     """Something to say of a quilt."""
 
     code: str
-    text: str
+    text: Text
 
 
 @dataclass(frozen=True)
@@ -140,26 +140,25 @@ def _check_names(quilt: Quilt) -> None:
     for (row, column), placed in setting.places.items():
         where = f"setting.places.{row}.{column}"
         if (row, column) not in known:
-            raise DraftError(where, "is no place of the setting")
+            raise DraftError(where, message("is-no-place-of-setting"))
         named[f"{where}.block"] = placed.block
     for place, key in named.items():
         if key not in quilt.by_key:
-            raise DraftError(place, f"“{key}” is no block of the quilt")
+            raise DraftError(place, message("is-no-block-of-quilt", key=key))
     lone = min(setting.columns, setting.rows) == 1 < max(setting.columns, setting.rows)
     if setting.kind == "on-point" and setting.sashing and not setting.sashing.outer and lone:
         raise DraftError(
             "setting.sashing",
-            "has no two blocks to lie between in a single row on point; give it its outer ring",
+            message("has-no-two-blocks-to-lie"),
         )
     halves = setting.kind == "on-point" and setting.edge and setting.edge.half_blocks
     if halves and setting.sashing and not setting.sashing.outer:
         raise DraftError(
             "setting.edge",
-            "half blocks do not reach the ends of the strips; give the sashing its outer ring, or "
-            "take setting triangles",
+            message("half-blocks-do-not-reach-ends"),
         )
     if setting.module is not None and not setting.frame and _needs_frame(quilt):
-        raise DraftError("setting.frame", "is missing; smaller blocks need a fabric to frame them")
+        raise DraftError("setting.frame", message("is-missing-smaller-blocks-need-fabric"))
 
 
 def _needs_frame(quilt: Quilt) -> bool:
@@ -170,23 +169,31 @@ def _needs_frame(quilt: Quilt) -> bool:
 def _notices(plan: QuiltPlan) -> list[QuiltNotice]:
     quilt, notices = plan.quilt, []
     if quilt.setting.kind == "on-point" and quilt.setting.edge is None:
-        text = "The edge has no fabric yet: give the setting triangles one, or set half blocks."
+        text = message("edge-has-no-fabric-yet-give")
         notices.append(QuiltNotice("edge-missing", text))
     notices += [
-        QuiltNotice("off-the-ruler", off_ruler_words(one, quilt)) for one in off_widths(quilt)
+        QuiltNotice("off-the-ruler", off_ruler_message(one, quilt)) for one in off_widths(quilt)
     ]
     for number, border in enumerate(quilt.borders, start=1):
         if border.block and border.corner == "mitred":
             notices.append(
-                QuiltNotice("corner-not-mitred", f"Border {number}: its corner {MITRED}.")
+                QuiltNotice(
+                    "corner-not-mitred",
+                    message("border-corner-not-mitred", number=number, fault=MITRED),
+                )
             )
     for one in quilt.blocks:
         seam = one.draft.making.seam
         if one.key in plan.counts and seam != quilt.making.seam:
-            said = show(seam, quilt.unit), show(quilt.making.seam, quilt.unit)
-            text = f"{one.title} is cut for a seam of {said[0]}, the quilt for {said[1]}."
+            text = message(
+                "other-seam",
+                block=one.title,
+                its=show(seam, quilt.unit),
+                ours=show(quilt.making.seam, quilt.unit),
+            )
             notices.append(QuiltNotice("other-seam", text))
     for key, block in plan.plans.items():
         for notice in block.notices:
-            notices.append(QuiltNotice(notice.code, f"{quilt.by_key[key].title}: {notice.text}"))
+            text = message("of-block", block=quilt.by_key[key].title, notice=notice.text)
+            notices.append(QuiltNotice(notice.code, text))
     return notices

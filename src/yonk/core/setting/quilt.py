@@ -9,7 +9,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
 from fractions import Fraction
 from functools import cached_property
-from typing import Literal
+from typing import Literal, get_args
 
 from yonk.core.paper import (
     Colouring,
@@ -19,8 +19,10 @@ from yonk.core.paper import (
     LengthUnit,
     Paint,
     Settings,
+    Text,
     check_count,
     coloured,
+    message,
     next_key,
 )
 
@@ -30,6 +32,7 @@ BorderCorner = Literal["butted", "mitred"]
 BorderEnds = Literal["sides", "top"]
 Grain = Literal["straight", "bias"]
 Joins = Literal["straight", "diagonal", "whole"]
+JOINS: tuple[Joins, ...] = get_args(Joins)
 TopOrder = Literal["rows", "quarters"]
 BackingLay = Literal["", "upright", "level", "wide"]
 
@@ -63,7 +66,7 @@ class QuiltBlock:
         draft = self.draft
         if self.colouring is not None:
             if self.colouring >= len(draft.colourings):
-                raise DraftError(f"blocks.{self.key}.colouring", "is none of the block's")
+                raise DraftError(f"blocks.{self.key}.colouring", message("is-none-of-blocks"))
             draft = coloured(draft, draft.colourings[self.colouring])
         return replace(in_fabrics(draft, self.fabrics), colourings=())
 
@@ -76,10 +79,14 @@ class QuiltBlock:
         return found.name
 
     @property
-    def title(self) -> str:
+    def title(self) -> Text:
         """What it is called, with its colouring: the same block may be there in several."""
         coloured_so = self.colouring_name
-        return f"{self.draft.name} in {coloured_so}" if coloured_so else self.draft.name
+        return (
+            message("block-in-colouring", block=self.draft.name, colouring=coloured_so)
+            if coloured_so
+            else self.draft.name
+        )
 
 
 def with_block(quilt: Quilt, draft: Draft, origin: str, revision: int) -> Quilt:
@@ -88,7 +95,7 @@ def with_block(quilt: Quilt, draft: Draft, origin: str, revision: int) -> Quilt:
     Raises: `DraftError` where it is in another unit, or there are too many.
     """
     if draft.unit != quilt.unit:
-        raise DraftError("block", f"is in {draft.unit}, the quilt in {quilt.unit}")
+        raise DraftError("block", message("is-in-another-unit", its=draft.unit, ours=quilt.unit))
     check_count(len(quilt.blocks) + 1, "block", "quilt_blocks")
     key = next_key([one.key for one in quilt.blocks], draft.name)
     block = QuiltBlock(key=key, draft=draft, origin=origin, revision=revision)

@@ -16,7 +16,7 @@ import numpy as np
 from scipy.optimize import Bounds, LinearConstraint, milp
 from scipy.sparse import coo_array
 
-from yonk.core.paper import DraftError
+from yonk.core.paper import DraftError, message
 from yonk.core.setting.places import columns_in, places_of, rows_of
 from yonk.core.setting.quilt import Placed, Quilt, RowColumn, Setting
 
@@ -52,13 +52,13 @@ def lay_scrappy(
     """
     for key in blocks:
         if key not in quilt.by_key:
-            raise DraftError("blocks", f"“{key}” is no block of the quilt")
+            raise DraftError("blocks", message("is-no-block-of-quilt", key=key))
     if len(set(blocks)) < 2:
-        raise DraftError("blocks", "must be at least two, so that they can be spread")
+        raise DraftError("blocks", message("must-be-at-least-two-so"))
     lies = {(one.row, one.column): one.placed for one in places_of(quilt.setting)}
     for at in held:
         if at not in lies:
-            raise DraftError("held", "is no place of the setting")
+            raise DraftError("held", message("is-no-place-of-setting"))
     places = [at for at, placed in lies.items() if placed is not None]
     kept = {at: placed.block for at in held if (placed := lies[at]) and placed.block in blocks}
     free = [at for at in places if at not in held]
@@ -95,12 +95,12 @@ def _solved(
         kept, free = {free[0]: blocks[0]}, free[1:]
     places = [*free, *kept]
     if len(places) * len(blocks) > MOST_CHOICES:
-        raise DraftError("blocks", "are too many to spread over so large a quilt; take fewer")
+        raise DraftError("blocks", message("are-too-many-to-spread-over"))
     puzzle = _Puzzle(places, kept, blocks, pairs)
     found = puzzle.solved()
     if found.x is None:
-        held = "are so many of one block that the others cannot be spread evenly"
-        slow = "could not be spread in time; take fewer blocks or a smaller quilt"
+        held = message("are-so-many-of-one-block")
+        slow = message("could-not-be-spread-in-time")
         late = found.status == TIME_IS_UP
         raise DraftError("blocks" if late else "held", slow if late else held)
     laid = puzzle.laid(found.x)

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 
-from yonk.core.paper import DraftError
+from yonk.core.paper import DraftError, Message, message
 
 
 @dataclass(frozen=True)
@@ -22,16 +22,18 @@ class SharedPart:
     handed_in: int = 0
 
     @property
-    def fault(self) -> tuple[str, str] | None:
+    def fault(self) -> tuple[str, Message] | None:
         """The field that cannot be, and why; what is handed in was sewn, what is sewn was cut."""
         steps = (
-            ("cut", self.cut, self.count, "were taken over"),
-            ("sewn", self.sewn, self.cut, "are cut"),
-            ("handed_in", self.handed_in, self.sewn, "are sewn"),
+            ("cut", self.cut, self.count, message("were-taken-over")),
+            ("sewn", self.sewn, self.cut, message("are-cut")),
+            ("handed_in", self.handed_in, self.sewn, message("are-sewn")),
         )
         for name, number, most, words in steps:
             if number > most:
-                return name, f"cannot be {number}, since only {most} {words}"
+                return name, message(
+                    "cannot-be-more-than-before", number=number, most=most, words=words
+                )
         return None
 
 
@@ -53,14 +55,22 @@ class Progress:
         return self.wanted - self.taken
 
     @property
-    def words(self) -> str:
+    def words(self) -> Message:
         """How far it is in a sentence."""
-        open_ones = f"{self.left} to be taken over" if self.left > 0 else "all taken over"
+        open_ones = (
+            message("to-be-taken-over", left=self.left)
+            if self.left > 0
+            else message("all-taken-over")
+        )
         if self.left < 0:
-            open_ones = f"{-self.left} more taken over than there are"
-        return (
-            f"Of {self.wanted} blocks {self.cut} are cut, {self.sewn} sewn, {self.handed_in} "
-            f"handed in; {open_ones}."
+            open_ones = message("more-taken-over-than-there-are", left=-self.left)
+        return message(
+            "progress",
+            wanted=self.wanted,
+            cut=self.cut,
+            sewn=self.sewn,
+            handed_in=self.handed_in,
+            open_ones=open_ones,
         )
 
 
@@ -96,8 +106,12 @@ def check_part(part: SharedPart, counts: Mapping[str, int], others: Sequence[Sha
     wanted = counts.get(part.block, 0)
     left = wanted - sum(one.count for one in others if one.block == part.block)
     if part.count > left:
-        few = f"only {left} of {wanted} blocks are" if left > 0 else f"none of {wanted} blocks is"
-        raise DraftError("count", f"cannot be {part.count}: {few} left to take")
+        few = (
+            message("only-of-blocks-are", left=left, wanted=wanted)
+            if left > 0
+            else message("none-of-blocks-is", wanted=wanted)
+        )
+        raise DraftError("count", message("cannot-be-left-to-take", count=part.count, few=few))
     if part.fault:
         raise DraftError(*part.fault)
 
@@ -115,7 +129,7 @@ def shared_evenly(counts: Mapping[str, int], people: Sequence[str]) -> list[Shar
     [('ann', 4), ('bea', 3)]
     """
     if not people:
-        raise DraftError("people", "are missing; choose who sews")
+        raise DraftError("people", message("are-missing-choose-who-sews"))
     dealt: dict[tuple[str, str], int] = {}
     hands = [key for key, count in counts.items() for _ in range(count)]
     for number, key in enumerate(hands):

@@ -10,7 +10,7 @@ from dataclasses import dataclass
 from math import atan2, degrees
 from typing import Literal
 
-from yonk.core.paper import XY, Polygon
+from yonk.core.paper import XY, Polygon, Text
 from yonk.core.sewing.plane import Motion, TableSegment, bounds
 from yonk.core.sewing.steps import Scene
 from yonk.core.sewing.work import Layers, Scrap, SewnWork
@@ -47,7 +47,7 @@ class Label:
     """A size to read, beside the span that it measures."""
 
     span: TableSegment
-    words: str
+    words: Text
 
 
 @dataclass(frozen=True)

@@ -7,20 +7,16 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import Literal
 
-from yonk.core.paper import Polygon
+from yonk.core.paper import Message, Polygon, Text, message
 from yonk.core.sewing.plane import TableSegment
 from yonk.core.sewing.work import Layers, SewnWork
 
 ActName = Literal["cut", "draw", "sew", "cut-apart", "press", "trim", "join"]
 Caution = Literal["blade", "iron", "needle"]
-CAUTIONS: dict[Caution, str] = {
-    "blade": "Cut away from yourself, fingers off the ruler's edge, and close the blade each "
-    "time you put it down."
-    " The cutter's own instructions come first.",
-    "iron": "The iron is hot and steams: stand it up, keep the cord away. The iron's own "
-    "instructions come first.",
-    "needle": "Stop the machine before you reach near the needle, and keep count of the pins."
-    " The machine's own instructions come first.",
+CAUTIONS: dict[Caution, Message] = {
+    "blade": message("caution-blade"),
+    "iron": message("caution-iron"),
+    "needle": message("caution-needle"),
 }
 BY_ACT: dict[ActName, Caution] = {
     "cut": "blade",
@@ -37,7 +33,7 @@ class Dimension:
     """A length to be read on a picture: from where to where, and what it is."""
 
     span: TableSegment
-    words: str
+    words: Text
 
 
 @dataclass(frozen=True)
@@ -62,11 +58,11 @@ class RecipeStep:
     """One act, for one lot."""
 
     act: ActName
-    words: str
+    words: Text
     scenes: tuple[Scene, ...]
 
     @property
-    def caution(self) -> str | None:
+    def caution(self) -> Message | None:
         """The usual caution for it."""
         named = BY_ACT.get(self.act)
         return CAUTIONS[named] if named else None

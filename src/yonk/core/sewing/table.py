@@ -12,13 +12,14 @@ from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from yonk.core.paper import XY, Fabric, show
+from yonk.core.paper import XY, Fabric, Message, Text, listed, message, sentences, show
 from yonk.core.sewing.plane import Motion, TableLine, TableSegment, bounds, rectangle, sides_of
 from yonk.core.sewing.steps import ActName, Dimension, RecipeStep, Scene
 from yonk.core.sewing.trimming import Fit, Target, fit
 from yonk.core.sewing.work import Layers, Pieces, SewingError, SewnWork, clip, length
 
 _NEAR = 1e-6  # below it a difference is rounding, a thousand times less than cloth shows
+_THE_DIAGONAL = message("the-diagonal")
 MOST_NAMED = 2  # fabrics that a side is told by; more are no instruction
 VALUES = {"light": 0, "medium": 1, "dark": 2}  # in the order in which an allowance shows through
 
@@ -63,10 +64,10 @@ class StartPiece:
 
     work: SewnWork
     count: int
-    size: tuple[str, str]
+    size: tuple[Text, Text]
     further: str
     hand: str | None = None
-    lengths: str = ""
+    lengths: Text = ""
 
 
 class Table:
@@ -137,9 +138,9 @@ class Table:
         self,
         layers: Sequence[Layers],
         diagonals: Sequence[TableSegment],
-        words: str,
+        words: Text,
         *,
-        line: str = "the diagonal",
+        line: Text = _THE_DIAGONAL,
         again: bool = False,
     ) -> list[Layers]:
         """Draws lines on the upper cloth, each from corner to corner, and sews a seam allowance to
@@ -153,11 +154,11 @@ class Table:
         done = [self._sewn_beside(laid, diagonals) for laid in layers]
         allowance = show(self.school.seam, self.school.unit)
         how = (
-            f"Draw lines {allowance} to either side of {line} and sew on them."
+            message("draw-two-lines", allowance=allowance, line=line)
             if self.school.stitch == "two-lines"
-            else f"Draw {line} and sew {allowance} to either side."
+            else message("draw-one-line", line=line, allowance=allowance)
         )
-        self._record("sew", f"{words} {how}", [_as_sewn(laid) for laid in done], again=again)
+        self._record("sew", sentences(words, how), [_as_sewn(laid) for laid in done], again=again)
         return done
 
     def _sewn_beside(self, laid: Layers, diagonals: Sequence[TableSegment]) -> Layers:
@@ -172,7 +173,7 @@ class Table:
             self.seams += [length(stretch) for stretch in stretches]
         return Layers(laid.under, laid.over, tuple(drawn), tuple(sewn))
 
-    def sew_inside_edges(self, layers: Layers, words: str) -> Layers:
+    def sew_inside_edges(self, layers: Layers, words: Text) -> Layers:
         """Sews a seam allowance inside all edges of the upper cloth."""
         outline = layers.over[0].front[0].outline
         sewn = [
@@ -185,11 +186,13 @@ class Table:
         self._record("sew", words, [_as_sewn(done)])
         return done
 
-    def sew_on(self, layers: Layers, line: TableLine, words: str, *, again: bool = False) -> Layers:
+    def sew_on(
+        self, layers: Layers, line: TableLine, words: Text, *, again: bool = False
+    ) -> Layers:
         """Sews on a line drawn on the upper cloth."""
         stretch = clip(line, layers.over)
         if stretch is None:
-            raise SewingError("the line misses the upper cloth")
+            raise SewingError(message("line-misses-upper-cloth"))
         self.seams.append(length(stretch))
         self.marks += 1
         done = replace(layers, drawn=(stretch,), sewn=(stretch,))
@@ -200,7 +203,7 @@ class Table:
         self,
         layers: Sequence[Layers],
         lines: Sequence[TableLine],
-        words: str,
+        words: Text,
         *,
         again: bool = False,
     ) -> list[Layers]:
@@ -231,7 +234,7 @@ class Table:
     def open(
         self,
         layers: Iterable[Layers],
-        words: str = "",
+        words: Text = "",
         *,
         again: bool = False,
         outward: bool = False,
@@ -268,7 +271,7 @@ class Table:
         *,
         at: int = 0,
         shift: float = 0.0,
-        words: str = "",
+        words: Text = "",
         again: bool = False,
         outward: bool = False,
     ) -> SewnWork:
@@ -290,7 +293,7 @@ class Table:
         down = laid_open.moved(Motion.folding(seam))
         sewn = clip(seam, [work, down])
         if sewn is None:
-            raise SewingError("the two pieces do not meet")
+            raise SewingError(message("two-pieces-do-not-meet"))
         self.seams.append(length(sewn))
         self.loose += self._loose(work, raw) or self._loose(down, raw)
         layers = Layers(work, (down,), sewn=(sewn,))
@@ -322,7 +325,7 @@ class Table:
 
     # finishing
 
-    def cut_across(self, work: SewnWork, every: float, count: int, words: str) -> list[SewnWork]:
+    def cut_across(self, work: SewnWork, every: float, count: int, words: Text) -> list[SewnWork]:
         """Squares up the left end of a strip set and cuts it across into segments."""
         left, top, right, bottom = bounds(work.outlines)
         start = right - every * count - (right - left - every * count) / 2
@@ -338,7 +341,7 @@ class Table:
         self.waste += [segments[0], work]
         return segments[:0:-1]
 
-    def square_up(self, work: SewnWork, width: float, height: float, words: str = "") -> SewnWork:
+    def square_up(self, work: SewnWork, width: float, height: float, words: Text = "") -> SewnWork:
         """Trims a work about its middle to a size; a step of its own where there are words for
         it.
         """
@@ -351,7 +354,7 @@ class Table:
             )
         return work.inside(outline)
 
-    def trim(self, works: Sequence[SewnWork], target: Target, size: str) -> list[Fit]:
+    def trim(self, works: Sequence[SewnWork], target: Target, size: Text) -> list[Fit]:
         """Lays the drafted unit on each work, seam on seam, and trims it to its unfinished size.
 
         A unit may come out as its mirror image.
@@ -366,24 +369,15 @@ class Table:
             fits.append(found)
         scenes = [self._trimming(found, target, size) for found in fits[:1]]
         oversize = min(fits[0].oversize)
-        words = (
-            f"Lay the ruler's line on the seam first, then read the numbers: trim two sides, "
-            f"turn, trim the rest to {size}."
-        )
+        words = message("trim-to-size", size=size)
         if oversize < -1e-6:
-            words = (
-                f"Check that it measures {size}; it comes out a little small, since the ruler "
-                f"has no mark for its cuts."
-            )
+            words = message("check-a-small-one", size=size)
         elif oversize < 1e-6:
-            words = (
-                f"Check that it measures {size}; there is nothing to trim but the points that "
-                f"stick out."
-            )
+            words = message("check-nothing-to-trim", size=size)
         self._record("trim", words, scenes)
         return fits
 
-    def _trimming(self, found: Fit, target: Target, size: str) -> Scene:
+    def _trimming(self, found: Fit, target: Target, size: Text) -> Scene:
         left, top, right, bottom = bounds([target.box])
         seams = found.work.seams
         guide = max(seams, key=length) if seams else ((left, bottom), (right, top))
@@ -412,32 +406,27 @@ class Table:
                 sizes.append(Dimension(((left, top), (left, bottom)), height))
             scenes.append(Scene(one.work, cut=marks, sizes=tuple(sizes), count=one.count))
             said.append(self._cut_words(one))
-        self._record("cut", f"Cut {'; '.join(said)}.", scenes)
+        self._record("cut", message("step-cut", pieces=listed(said, "semicolon")), scenes)
 
-    def _cut_words(self, one: StartPiece) -> str:
+    def _cut_words(self, one: StartPiece) -> Message:
         width, height = one.size
-        shape = width if height == width else f"{width} × {height}"
-        then = {
-            "one-diagonal": ", cut once on the diagonal",
-            "both-diagonals": ", cut on both diagonals",
-        }
-        ways = {
-            "right": " from bottom left to top right, right side up",
-            "left": " from top left to bottom right, right side up",
-        }
-        way = ways.get(one.hand or "", "")
-        return (
-            f"{one.count} of {self.name(one.work.front[0].fabric)} "
-            f"{shape}{one.lengths}{then.get(one.further, '')}{way}"
+        return message(
+            "pieces-to-cut",
+            count=one.count,
+            fabric=self.name(one.work.front[0].fabric),
+            size=width if height == width else listed((width, height), "times"),
+            lengths=one.lengths,
+            then=one.further,
+            hand=one.hand or "none",
         )
 
-    def name(self, fabric: str) -> str:
+    def name(self, fabric: str) -> Text:
         """What a fabric is called."""
         known = self.fabrics.get(fabric)
-        return known.name if known else fabric or "the middle"
+        return known.called if known else fabric or message("the-middle")
 
     def _record(
-        self, act: ActName, words: str, scenes: Sequence[Scene], *, again: bool = False
+        self, act: ActName, words: Text, scenes: Sequence[Scene], *, again: bool = False
     ) -> None:
         """Puts a step down; `again` adds it to the last of its kind. Of pressing only how it then
         lies is kept.
@@ -458,23 +447,25 @@ class Table:
         work: SewnWork,
         seam: TableSegment | None = None,
         outward: frozenset[int] = frozenset(),
-    ) -> str:
+    ) -> Message:
         """How the last seam of a work is pressed, in words."""
         if self.school.press == "open":
-            return "Set the seam with the iron, then press it open; press up and down, never push."
+            return message("press-open")
         last = seam or max(work.seams, key=length)
         one, other = self._sides(work, last)
         side = self._pressed_toward(one, other, outward)
         if side is None:
-            toward = "to one side"
+            toward = message("press-one-side")
         else:
             beyond = other if side is one else one
             own = [fabric for fabric in side.fabrics if fabric not in beyond.fabrics]
-            names = " and ".join(self.name(fabric) for fabric in (own or side.fabrics)[:MOST_NAMED])
-            why = "the darker" if one.value != other.value else "away from the bulk"
-            why = "so that the next seam lies flat" if outward else why
-            toward = f"toward {names}, {why}"
-        return f"Set the seam with the iron, then press it {toward}; press up and down, never push."
+            why = "darker" if one.value != other.value else "bulk"
+            toward = message(
+                "press-toward",
+                fabrics=listed(self.name(key) for key in (own or side.fabrics)[:MOST_NAMED]),
+                why="outward" if outward else why,
+            )
+        return message("press-to", toward=toward)
 
     def _pressed_toward(self, one: _Side, other: _Side, outward: frozenset[int]) -> _Side | None:
         """The side that a seam is pressed toward: that of the pieces in `outward`, else the one

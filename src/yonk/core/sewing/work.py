@@ -7,7 +7,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field, replace
 
-from yonk.core.paper import XY, MessageError, Polygon
+from yonk.core.paper import XY, MessageError, Polygon, message
 from yonk.core.sewing.plane import (
     NOTHING,
     Motion,
@@ -144,7 +144,7 @@ class Layers:
             seam = TableLine(seam.through, (-seam.along[0], -seam.along[1]))
             bodies, allowances = allowances, bodies
         if any(max(seam.side(a), seam.side(b)) > 1e-6 for a, b in self.sewn):
-            raise SewingError("another seam holds the layers shut")
+            raise SewingError(message("another-seam-holds-layers-shut"))
         body, allowance = self.under.split(seam)
         fold = Motion.folding(seam)
         shown: list[Scrap] = list(body.front)
@@ -232,7 +232,7 @@ def _sorted(
 def _main_seam(sewn: Sequence[TableSegment]) -> TableLine:
     """The line that the greatest length is sewn along."""
     if not sewn:
-        raise SewingError("nothing holds the layers together")
+        raise SewingError(message("nothing-holds-layers-together"))
     lines = [
         (TableLine.between(*segment), length(segment))
         for segment in sewn

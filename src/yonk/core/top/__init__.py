@@ -4,10 +4,10 @@ from yonk.core.top.backing import BackingWay, backing_size, batting_of, ways_to_
 from yonk.core.top.binding import BindingCut, bias_square
 from yonk.core.top.diagram import Diagram, RowLabel, SeamDrawn, diagram_of
 from yonk.core.top.in_words import (
-    JOINS,
     backing_words,
     binding_words,
     joined_words,
+    joins_words,
     pressed_words,
     top_words,
 )
@@ -19,7 +19,6 @@ from yonk.core.top.together import can_be_quartered
 from yonk.core.top.trial import Judged, made_already
 
 __all__ = [
-    "JOINS",
     "BackingWay",
     "BindingCut",
     "Diagram",
@@ -41,6 +40,7 @@ __all__ = [
     "diagram_of",
     "joined_lengths",
     "joined_words",
+    "joins_words",
     "lost_to",
     "made_already",
     "pressed_words",

@@ -9,7 +9,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 from math import isqrt
 
-from yonk.core.paper import DraftError
+from yonk.core.paper import DraftError, message
 from yonk.core.setting import BINDING_OVER, Quilt, binding_length
 from yonk.core.top.joined import strips_for
 
@@ -49,7 +49,7 @@ def binding_cut(quilt: Quilt, across: Fraction) -> BindingCut | None:
     length = binding_length(quilt).up(step)
     if binding.grain == "straight":
         if binding.width >= across:
-            raise DraftError("binding.width", "is as wide as the cloth; take a narrower strip")
+            raise DraftError("binding.width", message("is-as-wide-as-the-cloth"))
         strips = strips_for(length, across, binding.width)
         fewer = sum(count for _, count in strips) - 1
         gives = fewer * across - (fewer - 1) * binding.width

@@ -20,7 +20,7 @@ from yonk.core.cutting import (
     changed_of,
     on_cloth,
 )
-from yonk.core.paper import Fabric, LengthUnit, next_key, show
+from yonk.core.paper import Fabric, LengthUnit, Message, Text, message, next_key, show
 from yonk.core.planning import (
     Cut,
     Plan,
@@ -29,7 +29,7 @@ from yonk.core.planning import (
     plan_stage,
     purposes,
 )
-from yonk.core.setting import QuiltPlan, SettingPiece, Top, purpose_words, size_words
+from yonk.core.setting import QuiltPlan, SettingPiece, Top, purpose_message, size_of_top
 from yonk.core.top.backing import BackingWay, backing_way, batting_of, ways_to_back
 from yonk.core.top.binding import BindingCut, binding_cut
 from yonk.core.top.joined import Joined, joined_lengths
@@ -62,25 +62,26 @@ class TopCutting:
         return self.plan.quilt.unit
 
     @property
-    def whole(self) -> str:
+    def whole(self) -> Message:
         """For what it is the list."""
-        return "the whole top"
+        return message("whole-top")
 
     @property
-    def summary(self) -> str:
+    def summary(self) -> Message:
         """The finished size, the seam allowance, how many blocks."""
         quilt, many = self.plan.quilt, sum(self.plan.counts.values())
-        return (
-            f"{size_words(self.plan.finished, quilt)} finished, "
-            f"{show(quilt.making.seam, quilt.unit)} seam allowance, "
-            f"{many} block{'' if many == 1 else 's'}"
+        return message(
+            "cutting-summary",
+            size=size_of_top(self.plan.finished, quilt),
+            seam=show(quilt.making.seam, quilt.unit),
+            blocks=many,
         )
 
     def fabric(self, key: str) -> Fabric:
         """A fabric of the quilt by its key; wide backing cloth has one of its own."""
         return self.fabrics.get(key) or no_fabric(key)
 
-    def purposes(self, cut: Cut) -> list[str]:
+    def purposes(self, cut: Cut) -> list[Text]:
         """The blocks with their letters and units, and the parts of the setting, that a cut is
         for.
         """
@@ -131,7 +132,11 @@ def whole_list(
         key = quilt.backing.fabric
         if backing.lay == "wide":
             own = next_key([*fabrics], f"{key} wide")
-            fabrics[own] = replace(fabrics[key], key=own, name=f"{fabrics[key].name}, wide")
+            fabrics[own] = replace(
+                fabrics[key],
+                key=own,
+                shown_as=message("wide-cloth-of", fabric=fabrics[key].called),
+            )
             key, wide = own, replace(bolt, width=backing.across)
         back = [_panel(key, *panel, upright=backing.lay == "upright") for panel in backing.panels]
     known = booked or Booked({}, "all")
@@ -144,7 +149,7 @@ def whole_list(
 
 def no_fabric(key: str) -> Fabric:
     """What stands for a fabric that is told by no one."""
-    return Fabric(key=key, name="No fabric yet", colour="#ffffff")
+    return Fabric(key=key, name="", colour="#ffffff", shown_as=message("no-fabric-yet"))
 
 
 def _of_blocks(plan: QuiltPlan, trials: frozenset[str]) -> Iterator[Cut]:
@@ -155,7 +160,9 @@ def _of_blocks(plan: QuiltPlan, trials: frozenset[str]) -> Iterator[Cut]:
         for cut in made.cuts:
             words = purposes(cut, made.recipes)
             in_block = tuple(
-                replace(purpose, units=(), role=f"{name}: {role}")
+                replace(
+                    purpose, units=(), role=message("of-block-a-purpose", block=name, purpose=role)
+                )
                 for purpose, role in zip(cut.purposes, words, strict=True)
             )
             yield replace(cut, purposes=in_block)
@@ -176,10 +183,10 @@ def _cut(piece: SettingPiece, count: int) -> Cut:
         height=piece.short,
         subcut=piece.subcut,
     )
-    return _for(purpose_words(piece.purpose), what, count)
+    return _for(purpose_message(piece.purpose), what, count)
 
 
-def _for(words: str, what: CutKey, count: int) -> Cut:
+def _for(words: Text, what: CutKey, count: int) -> Cut:
     purpose = Purpose((), "", words, count * YIELDS[what.subcut], ())
     return Cut(what, what.width, count, (purpose,))
 
@@ -187,15 +194,15 @@ def _for(words: str, what: CutKey, count: int) -> Cut:
 def _of_joined(joined: Joined) -> Iterator[Cut]:
     for long, count in joined.strips:
         what = _rectangle(joined.fabric, long, joined.wide)
-        yield _for(f"{purpose_words(joined.purpose)}, to be joined", what, count)
+        yield _for(message("to-be-joined", purpose=purpose_message(joined.purpose)), what, count)
 
 
 def _of_binding(binding: BindingCut, fabric: str) -> Iterator[Cut]:
     if binding.squares:
         what = _rectangle(fabric, binding.square, binding.square)
-        yield _for("bias binding", what, binding.squares)
+        yield _for(message("bias-binding"), what, binding.squares)
     for long, count in binding.strips:
-        yield _for("binding", _rectangle(fabric, long, binding.width), count)
+        yield _for(purpose_message("binding"), _rectangle(fabric, long, binding.width), count)
 
 
 def _rectangle(fabric: str, one: Fraction, other: Fraction) -> CutKey:
@@ -208,4 +215,4 @@ def _panel(fabric: str, across: Fraction, along: Fraction, count: int, *, uprigh
     """A panel of the backing. An upright one stands along the cloth as its print does."""
     what = _rectangle(fabric, across, along)
     stands = upright and along > across
-    return _for("backing", replace(what, lie="stands") if stands else what, count)
+    return _for(purpose_message("backing"), replace(what, lie="stands") if stands else what, count)

@@ -8,13 +8,14 @@ from __future__ import annotations
 from collections.abc import Mapping
 from dataclasses import dataclass
 
+from yonk.core.paper import Message, Text, listed, message
 from yonk.core.top.steps import TopSewing, TopStep, TopStepKind
 
 GROUPS: tuple[tuple[str, frozenset[TopStepKind]], ...] = (
-    ("blocks made", frozenset(("blocks",))),
-    ("rows and strips sewn", frozenset(("row",))),
-    ("joins between them sewn", frozenset(("join", "corners"))),
-    ("borders on", frozenset(("border",))),
+    ("blocks", frozenset(("blocks",))),
+    ("rows", frozenset(("row",))),
+    ("joins", frozenset(("join", "corners"))),
+    ("borders", frozenset(("border",))),
 )
 
 
@@ -25,9 +26,9 @@ class TopProgress:
     steps: tuple[TopStep, ...]
     done: int
     total: int
-    words: str
+    words: Text
 
-    def no_longer(self, sewn: Mapping[str, tuple[int, str]]) -> list[str]:
+    def no_longer(self, sewn: Mapping[str, tuple[int, str]]) -> list[Message]:
         """What was done and is no part of the top as it is now, in the words of then.
 
         Args:
@@ -35,7 +36,7 @@ class TopProgress:
         """
         known = {step.mark for step in self.steps}
         return [
-            f"{words}: {count} done, and no part of the quilt as it is now."
+            message("done-and-gone", step=words, count=count)
             for mark, (count, words) in sewn.items()
             if count and mark not in known
         ]
@@ -54,9 +55,9 @@ def top_progress(sewing: TopSewing, sewn: Mapping[str, int]) -> TopProgress:
         return done, sum(one.total for one in mine)
 
     parts = [
-        f"{done} of {total} {name}"
+        message("top-done", done=done, total=total, what=name)
         for name, kinds in GROUPS
         if (total := counted(kinds)[1])
         for done in [counted(kinds)[0]]
     ]
-    return TopProgress(sewing.steps, *counted(), ", ".join(parts))
+    return TopProgress(sewing.steps, *counted(), listed(parts, "comma"))

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-QUARTERS = ("upper left", "upper right", "lower left", "lower right")
+from yonk.core.paper import Message, message
 
 
 @dataclass(frozen=True)
@@ -15,32 +15,33 @@ class RowName:
 
     first: int
     last: int
-    kind: str = "row"
+    diagonal: bool = False
     strip: bool = False
     lowest: bool = False
     quarter: int | None = None
     half: int | None = None
 
-    def __str__(self) -> str:
-        """In words.
+    @property
+    def words(self) -> Message:
+        """What it is called.
 
-        >>> str(RowName(0, 2)), str(RowName(1, 1, strip=True)), str(RowName(0, 1, half=1))
-        ('rows 1 to 3', 'the strip above row 2', 'the lower half')
+        >>> RowName(0, 2).words.code, RowName(0, 1, half=1).words.parameters
+        ('row-names', (('half', 'lower'),))
         """
+        kind = "diagonal" if self.diagonal else "row"
         if self.half is not None:
-            return f"the {('upper', 'lower')[self.half]} half"
+            return message("row-half", half=("upper", "lower")[self.half])
+        if self.strip and self.lowest:
+            return message("strip-below", kind=kind, number=self.first)
         if self.strip:
-            where = f"below {self.kind} {self.first}"
-            where = where if self.lowest else f"above {self.kind} {self.first + 1}"
-            return f"the strip {where}"
-        if self.first == self.last:
-            return f"{self.kind} {self.first + 1}"
-        return f"{self.kind}s {self.first + 1} to {self.last + 1}"
+            return message("strip-above", kind=kind, number=self.first + 1)
+        count, first, last = self.last - self.first + 1, self.first + 1, self.last + 1
+        return message("row-names", kind=kind, count=count, first=first, last=last)
 
     @property
-    def whole_quarter(self) -> str:
-        """The quarter that it belongs to; nothing where the top is sewn by rows."""
-        return "" if self.quarter is None else f"the {QUARTERS[self.quarter]} quarter"
+    def whole_quarter(self) -> Message | None:
+        """The quarter that it belongs to; None where the top is sewn by rows."""
+        return None if self.quarter is None else message("row-quarter", quarter=self.quarter)
 
     def with_other(self, other: RowName) -> RowName:
         """What two of them make together."""
@@ -50,4 +51,4 @@ class RowName:
         if self.quarter is not None and other.quarter is not None and self.quarter != other.quarter:
             return RowName(0, 0, half=self.quarter // 2)
         first, last = min(one.first for one in rows), max(one.last for one in rows)
-        return RowName(first, last, rows[0].kind, quarter=self.quarter)
+        return RowName(first, last, rows[0].diagonal, quarter=self.quarter)

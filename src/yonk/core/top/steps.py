@@ -15,7 +15,19 @@ from typing import Literal
 
 from yonk.core.drawing import lengths
 from yonk.core.joining import box_of_part
-from yonk.core.paper import Length, Toward, listed, show
+from yonk.core.paper import (
+    Capital,
+    Length,
+    Measure,
+    Message,
+    Several,
+    Text,
+    Toward,
+    listed,
+    message,
+    sentences,
+    show,
+)
 from yonk.core.pressing import sewing_plan, toward
 from yonk.core.setting import (
     Border,
@@ -28,8 +40,8 @@ from yonk.core.setting import (
     draw_top,
     finished_of,
     module_of,
-    purpose_words,
-    size_words,
+    purpose_message,
+    size_of_top,
     top_of,
 )
 from yonk.core.top.backing import backing_way, batting_of
@@ -42,31 +54,15 @@ from yonk.core.top.together import TopJoining, TopRow, sewn_together
 TopStepKind = Literal[
     "blocks", "frames", "lay", "row", "join", "corners", "trim", "border", "finish"
 ]
-PARTS: Mapping[What, str] = {
-    "block": "block",
-    "alternate": "plain square",
-    "sash-in-row": "strip",
-    "sash-between": "strip",
-    "cornerstone": "cornerstone",
-    "side-triangle": "setting triangle",
-    "half-block": "half block",
-}
-DIRECTIONS: Mapping[bool, Mapping[Toward, str]] = {
-    False: {
-        "left": "to the left",
-        "right": "to the right",
-        "up": "upward",
-        "down": "downward",
-        "open": "open",
-    },
-    True: {
-        "left": "to the lower left",
-        "right": "to the upper right",
-        "up": "to the upper left",
-        "down": "to the lower right",
-        "open": "open",
-    },
-}
+PARTS: tuple[What, ...] = (
+    "block",
+    "alternate",
+    "sash-in-row",
+    "sash-between",
+    "cornerstone",
+    "side-triangle",
+    "half-block",
+)
 
 
 @dataclass(frozen=True)
@@ -74,15 +70,15 @@ class TopStep:
     """A step of sewing a top: what is done, how it is pressed, what it must measure then, how many
     times; at which places, by row and column, and by which joins; which block is made, by its key.
 
-    `sewn` is what comes of it, however it is told and how often, so that what was done is found
-    again and what was changed is not.
+    `sewn` is what comes of it, however often, in the English words by which what was done before is
+    found again, and what was changed is not.
     """
 
     kind: TopStepKind
-    label: str
-    words: str
-    press: str
-    check: str
+    label: Text
+    words: Text
+    press: Text
+    check: Text
     total: int
     sewn: tuple[object, ...]
     places: tuple[RowColumn, ...] = ()
@@ -163,13 +159,13 @@ class _Writer:
         yield from self._borders()
         yield from self._finish()
 
-    def _show(self, length: Length | Fraction) -> str:
+    def _show(self, length: Length | Fraction) -> Measure:
         return show(length, self.unit)
 
-    def _size(self, width: Length | Fraction, height: Length | Fraction) -> str:
+    def _size(self, width: Length | Fraction, height: Length | Fraction) -> Measure:
         """A finished size, as it measures unfinished."""
         both = 2 * self.seam
-        return size_words(Top(Length.of(width) + both, Length.of(height) + both), self.quilt)
+        return size_of_top(Top(Length.of(width) + both, Length.of(height) + both), self.quilt)
 
     def _drawn(self, key: str) -> tuple[object, ...]:
         """What a block is when it is sewn: its name, its size, its drawing and its fabrics."""
@@ -190,7 +186,7 @@ class _Writer:
         for key in self.plan.counts:
             block = self.quilt.by_key[key]
             draft, name = block.draft, block.title
-            check = f"Each must measure {self._size(draft.width, draft.height)}."
+            check = message("each-must-measure", size=self._size(draft.width, draft.height))
             laid: dict[int, list[RowColumn]] = {0: [], 1: []}
             for cell, placed in self.laid.items():
                 if placed.block == key:
@@ -198,11 +194,11 @@ class _Writer:
             for kind, places in laid.items():
                 if not places:
                     continue
-                by_plan = f"plan {kind + 1}" if all(laid.values()) else ""
+                plan = kind + 1 if all(laid.values()) else 0
                 yield TopStep(
                     "blocks",
-                    f"{name}{by_plan and f', {by_plan}'}",
-                    f"Make {len(places)} of {name}{by_plan and f', pressed by {by_plan}'}.",
+                    message("block-by-plan", block=name, plan=plan),
+                    message("make-blocks", count=len(places), block=name, plan=plan),
                     "",
                     check,
                     len(places),
@@ -218,34 +214,32 @@ class _Writer:
                 yield self._halves_to_piece(key, pieced)
             repeats = self.plan.whole_blocks(key) - sum(map(len, laid.values())) - cut
             if repeats:
-                words = f"Make {repeats} more of {name}, for the border."
-                label, sewn = f"{name} for the border", (self._drawn(key), "border")
+                words = message("make-more-for-the-border", count=repeats, block=name)
+                label, sewn = (
+                    message("block-for-the-border", block=name),
+                    (self._drawn(key), "border"),
+                )
                 yield TopStep("blocks", label, words, "", check, repeats, sewn, block=key)
 
-    def _halves_to_cut(self, key: str, count: int, check: str) -> TopStep:
+    def _halves_to_cut(self, key: str, count: int, check: Text) -> TopStep:
         """Blocks that half blocks are cut from; one that gets a frame is cut when it has it."""
         name = self.quilt.by_key[key].title
-        words = f"Make {count} more of {name}, for the half blocks."
-        if not self._is_framed(key):
-            words += f" {self._cut_in_half('each')}"
-        label, sewn = f"{name} for half blocks", (self._drawn(key), "edge")
+        words = sentences(
+            message("make-more-for-half-blocks", count=count, block=name),
+            None if self._is_framed(key) else self._cut_in_half(0),
+        )
+        label, sewn = message("block-for-half-blocks", block=name), (self._drawn(key), "edge")
         return TopStep("blocks", label, words, "", check, count, sewn, block=key)
 
-    def _cut_in_half(self, which: str) -> str:
-        return (
-            f"Cut {which} {self._show(self.seam)} beyond its diagonal, so that the seam allowance "
-            "is kept; one block gives one half."
-        )
+    def _cut_in_half(self, some: int) -> Message:
+        """How so many blocks are cut in half; nought for all of them."""
+        return message("cut-in-half", count=some, seam=self._show(self.seam))
 
     def _halves_to_piece(self, key: str, count: int) -> TopStep:
         """Half blocks pieced as drafted."""
         name = self.quilt.by_key[key].title
-        many = "1 half block" if count == 1 else f"{count} half blocks"
-        words = (
-            f"Piece {many} of {name}: sew the patches on one side of its diagonal as drafted, and "
-            "leave the edge along the diagonal open."
-        )
-        label, sewn = f"{name}, half blocks", (self._drawn(key), "edge")
+        words = message("piece-half-blocks", count=count, block=name)
+        label, sewn = message("block-half-blocks", block=name), (self._drawn(key), "edge")
         return TopStep("blocks", label, words, "", "", count, sewn, block=key)
 
     def _is_framed(self, key: str) -> bool:
@@ -265,15 +259,16 @@ class _Writer:
         for key, at in places.items():
             name, halves = self.quilt.by_key[key].title, self.plan.cut_halves.get(key, 0)
             count = len(at) + halves
-            words = f"Frame {count} of {name}: first the sides, then above and below."
-            if halves:
-                words += f" {self._cut_in_half('each of the ' + str(halves) + ' for half blocks')}"
+            words = sentences(
+                message("frame-blocks", count=count, block=name),
+                self._cut_in_half(halves) if halves else None,
+            )
             yield TopStep(
                 "frames",
-                f"frames of {name}",
+                message("frames-of", block=name),
                 words,
-                "Press toward the frame.",
-                f"Each must measure {self._size(module.width, module.height)}.",
+                message("press-toward-frame"),
+                message("each-must-measure", size=self._size(module.width, module.height)),
                 count,
                 (self._drawn(key), module, self.quilt.setting.frame),
                 tuple(sorted(at)),
@@ -281,8 +276,8 @@ class _Writer:
             )
 
     def _layout(self) -> TopStep:
-        words = "Lay everything out as it is drawn, and look at it from far away before it is sewn."
-        return TopStep("lay", "the layout", words, "", "", 1, ())
+        words = message("lay-everything-out")
+        return TopStep("lay", message("the-layout"), words, "", "", 1, ())
 
     def _rows(self) -> Iterator[TopStep]:
         alike: dict[tuple[object, ...], list[TopRow]] = {}
@@ -301,7 +296,7 @@ class _Writer:
         return RowName(
             row.number,
             row.number,
-            "diagonal row" if self.on_point else "row",
+            self.on_point,
             strip=row.strip,
             lowest=row.strip and row.number > last,
             quarter=row.quarter,
@@ -313,63 +308,82 @@ class _Writer:
         places = tuple(cells[at] for at in row.cells)
         parts = self._parts_of(row)
         name = self.name_of(row)
-        label = str(name) if len(rows) == 1 else f"{len(rows)} strips between the rows, alike"
-        if name.quarter is not None:
-            label += f", {name.whole_quarter}"
-        words = f"{label[0].upper()}{label[1:]}: sew {parts} side by side"
-        words += ", in pairs, the pairs to each other." if len(row.joins) > 2 else "."
-        check = self._check(row.part)
+        label: Text = name.words if len(rows) == 1 else message("strips-alike", count=len(rows))
+        if name.whole_quarter:
+            label = listed((label, name.whole_quarter), "comma")
+        in_pairs = "yes" if len(row.joins) > 2 else "no"
+        words = message("sew-side-by-side", row=Capital(label), parts=parts, in_pairs=in_pairs)
+        size = self._size_of(row.part)
+        check: Text = message("it-must-measure", size=self._size(*size)) if size else ""
         if not check and not row.strip:
             wide = self._show(self.module.height + 2 * self.seam)
-            check = f"It must be {wide} wide."
+            check = message("it-must-be-wide", wide=wide)
         joins = tuple(join for one in rows for join in one.joins)
-        press, what = self._press(row.joins), str(name) if len(rows) == 1 else parts
+        press, what = self._press(row.joins), name.words if len(rows) == 1 else parts
         cloth = self.quilt.setting.sashing, self.quilt.setting.edge
-        sewn = what, name.quarter, tuple(map(self._at, row.cells)), cloth, press, check
+        at = tuple(map(self._at, row.cells))
+        sewn = str(what), name.quarter, at, cloth, str(press), str(check)
         return TopStep("row", label, words, press, check, len(rows), sewn, places, joins)
 
-    def _parts_of(self, row: TopRow) -> str:
-        """What is sewn to a row, in words."""
+    def _parts_of(self, row: TopRow) -> Several:
+        """What is sewn to a row."""
+        counted = self._count(row)
+        return listed(message("row-parts", count=count, what=what) for what, count in counted)
+
+    def _count(self, row: TopRow) -> list[tuple[What, int]]:
+        """What is sewn to a row, and how many of it."""
         drawn = self.together.drawn
         order = self.together.joining.order
         faces = order.faces(row.part)
         whats = Counter(drawn.parts[part].what for part in {drawn.part_of[face] for face in faces})
-        parts = [
-            f"{whats[what]} {name}{'' if whats[what] == 1 else 's'}"
-            for what, name in PARTS.items()
-            if whats[what]
-        ]
-        return listed(parts)
+        return [(what, whats[what]) for what in PARTS if whats[what]]
 
-    def _press(self, joins: Sequence[int]) -> str:
-        """Which way the seams of a row are pressed, in words; seams are counted along it."""
-        ways: dict[str, list[int]] = {}
+    def _ways(self, joins: Sequence[int]) -> dict[Toward, list[int]]:
+        """Which seams of a row are pressed which way; they are counted along it."""
+        ways: dict[Toward, list[int]] = {}
         for place, number in enumerate(joins, start=1):
             join = self.together.joining.joins[number]
-            way = toward(join, self.pressed.presses[number])
-            ways.setdefault(DIRECTIONS[self.on_point][way], []).append(place)
+            ways.setdefault(toward(join, self.pressed.presses[number]), []).append(place)
+        return ways
+
+    def _press(self, joins: Sequence[int]) -> Message:
+        """Which way the seams of a row are pressed."""
+        ways = self._ways(joins)
         if len(ways) > 1 and self.pressed.to_sash >= {*joins}:
-            return "Press toward the strips."
+            return message("press-toward-strips")
         if len(ways) == 1:
             (only,) = ways
-            return f"Press {'the seam' if len(joins) == 1 else 'its seams'} {only}."
-        parts = [
-            f"{'seam' if len(seams) == 1 else 'seams'} {', '.join(map(str, seams))} {said}"
-            for said, seams in ways.items()
-        ]
-        return f"Counted from the left, press {'; '.join(parts)}."
+            return message("press-seams", count=len(joins), way=self._direction(only))
+        parts = (
+            message(
+                "press-some-seams",
+                count=len(seams),
+                seams=listed(map(str, seams), "comma"),
+                way=self._direction(way),
+            )
+            for way, seams in ways.items()
+        )
+        return message("press-by-number", parts=listed(parts, "semicolon"))
 
-    def _check(self, part: int) -> str:
+    def _direction(self, way: Toward) -> Message:
+        return message("direction-on-point" if self.on_point else "direction", way=way)
+
+    def _check(self, part: int) -> Text:
         """What a part must measure; nothing where it is no rectangle."""
+        size = self._size_of(part)
+        return message("it-must-measure", size=self._size(*size)) if size else ""
+
+    def _size_of(self, part: int) -> tuple[Length, Length] | None:
+        """A part's finished width and height; None where it is no rectangle."""
         box = box_of_part(self.together.joining, part)
         if box is None:
-            return ""
+            return None
         scale = self.together.drawn.scale
         wide, high = (
             lengths(one.numerator * one.denominator, scale * one.denominator)
             for one in (box.wide, box.high)
         )
-        return f"It must measure {self._size(wide, high)}."
+        return wide, high
 
     def _joins(self) -> Iterator[TopStep]:
         """Rows to rows, quarters to quarters, and what comes between."""
@@ -383,55 +397,53 @@ class _Writer:
             made = leaves + number
             if role == "edge":
                 whole = names[made] = names[join.of[0]]
-                first, second = str(whole), "a setting triangle"
+                second: Text = message("a-setting-triangle")
+                first: Text = whole.words
             else:
                 one, other = (names[part] for part in join.of)
                 names[made] = one.with_other(other)
                 first, second = self._both_called(one, other)
-            words = f"Sew {second} to {first}."
-            if join.kind != "straight":
-                words += " It is set in: sew to the corner, turn, and sew on."
-            check, press = self._check(made), self._press([number])
-            label = f"{first} and {second}"
-            yield TopStep(
-                "join", label, words, press, check, 1, (label, press, check), joins=(number,)
+            words = sentences(
+                message("sew-second-to-first", second=second, first=first),
+                None if join.kind == "straight" else message("it-is-set-in"),
             )
+            check, press = self._check(made), self._press([number])
+            label = listed((first, second))
+            sewn = str(label), str(press), str(check)
+            yield TopStep("join", label, words, press, check, 1, sewn, joins=(number,))
 
-    def _both_called(self, one: RowName, other: RowName) -> tuple[str, str]:
+    def _both_called(self, one: RowName, other: RowName) -> tuple[Text, Text]:
         """Two parts that are sewn to each other, a whole quarter by its name."""
-        if one.quarter is None or one.quarter == other.quarter:
-            where = f" of {one.whole_quarter}" if one.quarter is not None else ""
-            return str(one), f"{other}{where}"
+        if one.whole_quarter is None or other.whole_quarter is None:
+            return one.words, other.words
+        if one.quarter == other.quarter:
+            second = message("row-of-quarter", row=other.words, quarter=one.whole_quarter)
+            return one.words, second
         return one.whole_quarter, other.whole_quarter
 
     def _corners(self) -> Iterator[TopStep]:
         joins = [number for number, role in self.together.roles.items() if role == "corner"]
         if joins:
-            words = "Sew the four corner triangles on, each with its middle to the block's middle."
-            press = "Press toward the triangles."
+            words = message("sew-corner-triangles")
+            press = message("press-toward-triangles")
             sewn = self.quilt.setting.edge
             yield TopStep(
-                "corners", "the corners", words, press, "", 4, (sewn,), joins=tuple(joins)
+                "corners", message("the-corners"), words, press, "", 4, (sewn,), joins=tuple(joins)
             )
 
     def _trimming(self) -> Iterator[TopStep]:
         top = top_of(self.quilt)
-        check = f"The top must measure {self._size(top.width, top.height)}."
+        check = message("top-must-measure", size=self._size(top.width, top.height))
         if not self.on_point:
-            words = "Square the top up; trim loose ends."
-            yield TopStep("trim", "the top", words, "", check, 1, (check,))
+            words = message("square-the-top-up")
+            yield TopStep("trim", message("the-top"), words, "", check, 1, (str(check),))
             return
         edge = self.quilt.setting.edge
         beyond = self.seam + (edge.floats if edge else 0)
-        words = (
-            f"Trim every edge {self._show(beyond)} beyond the points of the blocks, square at the "
-            "corners."
-        )
+        words = message("trim-beyond-points", beyond=self._show(beyond))
         if self.quilt.setting.sashing and self.quilt.setting.sashing.outer:
-            words = (
-                f"Trim every edge {self._show(beyond)} beyond the middle of the outer cornerstones."
-            )
-        yield TopStep("trim", "the edges", words, "", check, 1, (words, check))
+            words = message("trim-beyond-cornerstones", beyond=self._show(beyond))
+        yield TopStep("trim", message("the-edges"), words, "", check, 1, (str(words), str(check)))
 
     def _borders(self) -> Iterator[TopStep]:
         top = top_of(self.quilt)
@@ -439,59 +451,47 @@ class _Writer:
         for number, border in enumerate(self.quilt.borders, start=1):
             outer = Top(width + 2 * border.width, height + 2 * border.width)
             words = self._border_words(border, Top(width, height), outer)
-            check = f"The top must measure {self._size(outer.width, outer.height)}."
-            label = purpose_words(f"border-{number}")
-            press = "Press toward the border."
-            words, sewn = f"{label.capitalize()}: {words}", (border, check)
-            yield TopStep("border", label, words, press, check, 1, sewn)
+            check = message("top-must-measure", size=self._size(outer.width, outer.height))
+            label = purpose_message(f"border-{number}")
+            press = message("press-toward-border")
+            does = message("border-so", border=Capital(label), how=words)
+            yield TopStep("border", label, does, press, check, 1, (border, str(check)))
             width, height = outer.width, outer.height
 
-    def _border_words(self, border: Border, inside: Top, outer: Top) -> str:
+    def _border_words(self, border: Border, inside: Top, outer: Top) -> Message:
         both = 2 * self.seam
         tall, wide = self._show(inside.height + both), self._show(inside.width + both)
         if border.block:
             name = self.quilt.by_key[border.block].title
-            return (
-                f"sew the repeats of {name} to four strips; two to the sides, two with a corner "
-                "block at either end above and below."
-            )
+            return message("border-of-repeats", block=name)
         if border.corner == "mitred":
-            return (
-                f"centre each on its side with the ends over the corners; begin and end "
-                f"{self._show(self.seam)} from the corner, then sew each corner at half a right "
-                "angle and trim it."
-            )
+            return message("border-mitred", seam=self._show(self.seam))
         if border.first == "sides":
             across = self._show(outer.width + both)
-            return (
-                f"measure the top through its middle from top to bottom ({tall} as planned) and "
-                "cut both sides so long; pin ends and middles and sew them on. Then measure "
-                f"through the middle from side to side ({across} as planned) and do the same above "
-                "and below."
-            )
+            return message("border-sides-first", tall=tall, across=across)
         down = self._show(outer.height + both)
-        return (
-            f"measure the top through its middle from side to side ({wide} as planned), cut two "
-            "so long and sew them on above and below, ends and middles pinned. Then measure "
-            f"through the middle from top to bottom ({down} as planned) and do the same at the "
-            "sides."
-        )
+        return message("border-top-first", wide=wide, down=down)
 
     def _finish(self) -> Iterator[TopStep]:
         way, batting = backing_way(self.quilt), batting_of(self.quilt)
         if way:
-            press = "Press the seams open." if way.seams else ""
-            words = f"Backing, {backing_words(way, self.unit)}."
-            yield TopStep("finish", "the backing", words, press, "", 1, (words,))
+            press = message("press-seams-open") if way.seams else ""
+            words = message("the-backing-so", way=backing_words(way, self.unit))
+            yield TopStep("finish", message("the-backing"), words, press, "", 1, (str(words),))
         if batting:
-            words = (
-                f"Lay the backing wrong side up, the batting ({size_words(batting, self.quilt)}) "
-                "on it, the top right side up; baste and quilt it."
-            )
-            yield TopStep("finish", "the layers", words, "", "", 1, (words,))
+            words = message("baste-and-quilt", batting=size_of_top(batting, self.quilt))
+            yield TopStep("finish", message("the-layers"), words, "", "", 1, (str(words),))
         binding = binding_cut(self.quilt, self.quilt.making.usable)
         if binding:
-            size = size_words(finished_of(self.quilt), self.quilt)
-            words = f"{binding_words(binding, self.unit)} Trim the layers to the top and bind it."
-            check = f"Finished it is {size}."
-            yield TopStep("finish", "the binding", words, "", check, 1, (words, check))
+            size = size_of_top(finished_of(self.quilt), self.quilt)
+            words = message("trim-and-bind", binding=binding_words(binding, self.unit))
+            check = message("finished-it-measures", size=size)
+            yield TopStep(
+                "finish",
+                message("the-binding"),
+                words,
+                "",
+                check,
+                1,
+                (str(words), str(check)),
+            )

@@ -9,7 +9,7 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 from math import sqrt
 
-from yonk.core.paper import Fabric, Length, Polygon, Rational
+from yonk.core.paper import Fabric, Length, Polygon, Rational, Text, listed, message
 from yonk.core.sewing import (
     Fit,
     Practice,
@@ -144,19 +144,23 @@ def carry_out(
     )
     both = terms.both_seams
     wide, high = max(unit.width, unit.height), min(unit.width, unit.height)
-    said = measured_work(wide + both, terms)
-    said += f" × {measured_work(high + both, terms)}" if wide != high else ""
-    fits = table.trim(works[:looked_at], target, said)
+    sides = [measured_work(side + both, terms) for side in dict.fromkeys((wide, high))]
+    fits = table.trim(works[:looked_at], target, listed(sides, "times"))
     return CarriedOut(target, needs, table, tuple(works), tuple(fits), method.mirrors)
 
 
-def measured_work(length: Length | Rational, terms: Terms) -> str:
+def measured_work(length: Length | Rational, terms: Terms) -> Text:
     """A length that is read off a ruler: between which marks it lies where there is none for it."""
     exact = Length.of(length)
     low = (exact / terms.step).floor() * terms.step
     if exact == low:
         return terms.show(exact)
-    return f"{terms.show(exact)} (between {terms.show(low)} and {terms.show(low + terms.step)})"
+    return message(
+        "size-between-marks",
+        exact=terms.show(exact),
+        low=terms.show(low),
+        high=terms.show(low + terms.step),
+    )
 
 
 def ruler_slack(needs: Sequence[Need], terms: Terms) -> Fraction:
@@ -203,7 +207,7 @@ def _as_cut(
     """What is cut, alike pieces together: one of them, how many, its size in words, and how it is
     cut further.
     """
-    rows: dict[object, tuple[SewnWork, Need, tuple[str, str], int]] = {}
+    rows: dict[object, tuple[SewnWork, Need, tuple[Text, Text], int]] = {}
     for need, works, size in zip(needs, pieces, sizes, strict=True):
         width, height = (terms.show(side) for side in size)
         key = need.fabric, width, height, need.subcut, need.diagonal
@@ -222,12 +226,12 @@ def _as_cut(
     ]
 
 
-def _lengthwise(need: Need, terms: Terms) -> str:
+def _lengthwise(need: Need, terms: Terms) -> Text:
     """What is to be done about a strip that is longer than the cloth is wide."""
     if need.shape != "strip" or need.width <= terms.settings.usable:
         return ""
     strips = -int(-need.width.rational // terms.settings.usable)
-    return f" in {strips} lengths, since a width of fabric is {terms.show(terms.settings.usable)}"
+    return message("in-lengths", strips=strips, usable=terms.show(terms.settings.usable))
 
 
 def _cut(table: Table, need: Need, size: Size) -> tuple[list[SewnWork], list[SewnWork]]:

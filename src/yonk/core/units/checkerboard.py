@@ -9,7 +9,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from yonk.core.drawing import Region
-from yonk.core.paper import MOST_INT64
+from yonk.core.paper import MOST_INT64, listed, message
 from yonk.core.sewing import Motion, SewnWork
 from yonk.core.units.needs import Cloth, Need, Terms, rectangle_need
 from yonk.core.units.stamp import Stamp
@@ -123,9 +123,13 @@ def _sew_strips(job: MakingJob) -> list[SewnWork]:
         sewn = sew_side_by_side(
             job,
             [next(strips[part.cloth, len(band.lines)]) for part in band.squares],
-            f"Sew strip set {number}: "
-            f"{', '.join(job.table.name(part.cloth.fabric) for part in band.squares)}, along "
-            f"their long edges.",
+            message(
+                "sew-strip-set",
+                number=number,
+                fabrics=listed(
+                    (job.table.name(part.cloth.fabric) for part in band.squares), "comma"
+                ),
+            ),
         )
         cut = cut_segments(job, sewn, job.lots * len(band.lines))
         for place, turned in band.lines:
@@ -148,8 +152,12 @@ def _joined(job: MakingJob, segments: list[tuple[SewnWork, bool]], are_rows: boo
         for segment, turned in segments
     ]
     ends = [str(place) for place, (_, turned) in enumerate(segments, start=1) if turned]
-    turn = f"; turn number {', '.join(ends)} end for end" if ends else ""
-    return sew_side_by_side(job, lie, f"Join the segments{turn}; the seams nest.")
+    words = (
+        message("join-segments-turned", ends=listed(ends, "comma"))
+        if ends
+        else message("join-segments")
+    )
+    return sew_side_by_side(job, lie, words)
 
 
 def _sew_single(job: MakingJob) -> list[SewnWork]:
@@ -167,11 +175,11 @@ def _sew_single(job: MakingJob) -> list[SewnWork]:
     for start in range(0, len(pieces), columns):
         turned = [piece.moved(back) for piece in pieces[start : start + columns]]
         rows.append(
-            sew_side_by_side(job, turned, "Sew the squares into rows.", again=start > 0).moved(
+            sew_side_by_side(job, turned, message("sew-squares-into-rows"), again=start > 0).moved(
                 quarter
             )
         )
-    return [sew_side_by_side(job, rows, "Join the rows; the seams nest.")]
+    return [sew_side_by_side(job, rows, message("join-rows-seams-nest"))]
 
 
 def _size(unit: Unit, terms: Terms) -> tuple[int, int, float]:
@@ -228,13 +236,13 @@ def _prints(found: Sequence[Band]) -> Prints:
 
 class Checkerboard(UnitKind):
     kind = "checker"
-    words = "checker"
+    words = message("kind-checker")
     stamp = Stamp("1/2 0 1/2 1, 0 1/2 1 1/2", "1/4 1/4 0, 3/4 1/4 1, 1/4 3/4 1, 3/4 3/4 0")
     handed = False
     methods = (
         Method(
             name="strip-piecing",
-            words="strip sets, cut across and turned",
+            words=message("strip-sets-cut-across-and-turned"),
             lot=1,
             needs=_strips,
             sew=_sew_strips,
@@ -244,7 +252,7 @@ class Checkerboard(UnitKind):
         ),
         Method(
             name="cut-and-sew",
-            words="cut squares and sew",
+            words=message("cut-squares-and-sew"),
             lot=1,
             needs=_single,
             sew=_sew_single,

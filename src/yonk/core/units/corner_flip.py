@@ -6,7 +6,7 @@ from dataclasses import replace
 from math import copysign
 
 from yonk.core.drawing import Piece, Region
-from yonk.core.paper import ROOT_2, XY, Length
+from yonk.core.paper import ROOT_2, XY, Length, message
 from yonk.core.sewing import Motion, SewnWork, TableLine, bounds, edge_along, longest_side
 from yonk.core.units.flying_geese import flip_corners
 from yonk.core.units.needs import CornerOff, Need, Terms, isosceles, rectangle_need
@@ -94,10 +94,7 @@ def _sew_triangles(job: MakingJob) -> list[SewnWork]:
         line = TableLine.between(*ends[::-1]) if line.side((x, y)) > 0 else line
         work = table.cut_off(work, line)
         edge = edge_along(work, (line.at(0), line.at(1)))
-        words = (
-            "Cut the corner off, lay the triangle on the cut edge, right sides together, middles "
-            "matched, and sew."
-        )
+        words = message("cut-corner-off-lay-triangle-on")
         work = table.join(
             work, edge, triangle, longest_side(triangle), words=words, again=work is not base
         )
@@ -122,13 +119,19 @@ def _corners(base: SewnWork) -> tuple[XY, ...]:
 
 class CornerFlip(UnitKind):
     kind = "corner-flip"
-    words = "corner flip"
+    words = message("kind-corner-flip")
     stamp = Stamp("1/2 0 1 1/2", "1/4 3/4 0, 7/8 1/8 1")
     methods = (
-        Method(name="stitch-and-flip", words="stitch and flip", lot=1, needs=_flip, sew=_sew_flip),
+        Method(
+            name="stitch-and-flip",
+            words=message("stitch-and-flip"),
+            lot=1,
+            needs=_flip,
+            sew=_sew_flip,
+        ),
         Method(
             name="cut-and-sew",
-            words="cut the corners off and sew triangles on",
+            words=message("cut-corners-off-and-sew-triangles"),
             lot=1,
             needs=_triangles,
             sew=_sew_triangles,

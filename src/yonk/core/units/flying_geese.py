@@ -7,7 +7,7 @@ from dataclasses import replace
 from math import copysign
 
 from yonk.core.drawing import Region
-from yonk.core.paper import ROOT_2, XY, Length, Rational, show_exact
+from yonk.core.paper import ROOT_2, XY, Length, Message, Rational, message, sentences, show_exact
 from yonk.core.sewing import Layers, SewnWork, TableLine, bounds, from_the_longest, longest_side
 from yonk.core.units.needs import Need, Size, Terms, isosceles, rectangle_need, square
 from yonk.core.units.stamp import Stamp
@@ -22,8 +22,6 @@ from yonk.core.units.unit import (
     in_every_turn,
     on_point,
 )
-
-ORDINALS = ("First", "Second", "Third", "Fourth")
 
 
 def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
@@ -56,22 +54,27 @@ def _four(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     )  # so listed, the point keeps its seam allowance
     seam, trim = terms.show(terms.seam), terms.show(terms.trim)
     for_goose = (
-        f"{terms.show(goose.width)} finished width",
-        f"+ {seam} × (2 + 2√2) for the seams and points",
-        f"+ 2 × {trim} to trim",
+        message("work-finished-width", width=terms.show(goose.width)),
+        message("work-seams-and-points-of-a-square", seam=seam),
+        message("work-twice-to-trim", trim=trim),
     )
-    for_sky: tuple[str, ...] = (
-        f"{terms.show(goose.height)} finished height",
-        f"+ {seam} × (2 + √2) for the seams and points",
-        f"+ {trim} to trim",
+    for_sky: tuple[Message, ...] = (
+        message("work-finished-height", height=terms.show(goose.height)),
+        message("work-seams-and-points", seam=seam),
+        message("work-to-trim", trim=trim),
     )
     if point > small.up(terms.step):
         goose_cut = terms.show(large.up(terms.step))
         for_sky = (
             *for_sky[:-1],
-            f"{for_sky[-1]} = {terms.show(small)}, but half of the goose square's "
-            f"{goose_cut} and {seam} are more",
-            "so that the point keeps its seam allowance: its side",
+            message(
+                "work-point-needs-more",
+                sky=for_sky[-1],
+                small=terms.show(small),
+                goose=goose_cut,
+                seam=seam,
+            ),
+            message("work-point-keeps-its-seam"),
         )
     return [
         square(goose.cloth, large, terms, lots, for_goose),
@@ -102,13 +105,10 @@ def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 def _sew_triangles(job: MakingJob) -> list[SewnWork]:
     goose, left, right = (pieces[0] for pieces in job.pieces)
     _, rising, falling = from_the_longest(goose)
-    words = (
-        "Lay a sky triangle on the goose, right sides together, its long edge even with the "
-        "goose's side and their outer points together; sew."
-    )
+    words = message("lay-sky-triangle-on-goose-right")
     table = job.table
     half = table.join(goose, rising, left, longest_side(left), at=-1, words=words, outward=True)
-    words = "Do the same on the other side; the seams cross a seam allowance below the raw edge."
+    words = message("do-same-on-other-side-seams")
     along = longest_side(right)
     return [table.join(half, falling, right, along, at=1, words=words, outward=True)]
 
@@ -124,14 +124,11 @@ def _sew_four(job: MakingJob) -> list[SewnWork]:
     )
     diagonal = (left, top), (right, bottom)
     laid = Layers(large, tuple(corner.over[0] for corner in corners))
-    words = (
-        f"Lay two squares of {one} on opposite corners of {goose}, right sides together; they "
-        f"overlap in the middle."
-    )
+    words = message("lay-two-squares-of-on-opposite", one=one, goose=goose)
     halves = table.cut_apart(
         table.sew_beside([laid], [diagonal], words),
         [TableLine.between(*diagonal)],
-        "Cut apart on the line.",
+        message("cut-apart-on-line"),
     )
     hearts = table.open(halves, outward=True)
     works: list[SewnWork] = []
@@ -143,16 +140,16 @@ def _sew_four(job: MakingJob) -> list[SewnWork]:
         )
         middle = _inward(small, corner)
         line = corner, (2 * middle[0] - corner[0], 2 * middle[1] - corner[1])
-        words = f"Lay a square of {other} on the corner that is left."
+        words = message("lay-square-of-on-corner-that", other=other)
         sewn = table.sew_beside(
             [table.lay(small, heart, middle)],
             [line],
             words,
-            line="its diagonal from that corner",
+            line=message("diagonal-from-that-corner"),
             again=number > 0,
         )
         bits = table.cut_apart(
-            sewn, [TableLine.between(*line)], "Cut apart on the line.", again=number > 0
+            sewn, [TableLine.between(*line)], message("cut-apart-on-line"), again=number > 0
         )
         works += table.open(bits, again=number > 0, outward=True)
     return works
@@ -189,45 +186,52 @@ def flip_corners(
         line = TableLine.between(*ends)
         if line.side(corner) > 0:
             line = TableLine.between(*ends[::-1])
-        which = f"{ORDINALS[number]} corner: lay" if len(all_of) > 1 else "Lay"
-        words = (
-            f"{which} a square of {table.name(sky.front[0].fabric)} on the corner, right sides "
-            f"together. Draw its"
-            " diagonal across the corner and sew a thread outside the line, toward the corner."
+        lay = message(
+            "flip-lay",
+            corner=number + 1 if len(all_of) > 1 else 0,
+            fabric=table.name(sky.front[0].fabric),
         )
-        if table.lies_sideways(sky):
-            words += " Its print lies sideways now, and stands when the corner is flipped."
+        turned = message("print-lies-sideways-now") if table.lies_sideways(sky) else None
+        words = sentences(lay, turned)
         sewn = table.sew_on(table.lay(sky, work, middle), line, words)
         allowance = show_exact(job.terms.seam, job.terms.unit)
         bits = table.cut_apart(
-            [sewn], [line.beside(-table.seam)], f"Cut the corner away {allowance} outside the seam."
+            [sewn],
+            [line.beside(-table.seam)],
+            message("cut-corner-away-outside-seam", allowance=allowance),
         )
         main = next(bit for bit in bits if bit.sewn)
         table.bonus += [bit for bit in bits if not bit.sewn]
         last = number + 1 == len(all_of)
-        then = "" if last else " Only then comes the next corner."
-        (work,) = table.open([main], f"Flip the triangle open and press it.{then}")
+        then = None if last else message("only-then-the-next-corner")
+        (work,) = table.open([main], sentences(message("flip-open"), then))
     return work
 
 
 class FlyingGeese(UnitKind):
     kind = "flying-geese"
-    words = "flying geese unit"
+    words = message("kind-flying-geese")
     stamp = Stamp("0 1 1/2 0, 1/2 0 1 1", "1/2 3/4 0, 1/8 1/4 1, 7/8 1/4 1", span=(2, 1))
     methods = (
         Method(
             name="four-at-a-time",
-            words="four at a time",
+            words=message("four-at-time"),
             lot=4,
             needs=_four,
             sew=_sew_four,
             mirrors=True,
             flap=_overlap,
         ),
-        Method(name="stitch-and-flip", words="stitch and flip", lot=1, needs=_flip, sew=_sew_flip),
+        Method(
+            name="stitch-and-flip",
+            words=message("stitch-and-flip"),
+            lot=1,
+            needs=_flip,
+            sew=_sew_flip,
+        ),
         Method(
             name="cut-and-sew",
-            words="cut triangles and sew",
+            words=message("cut-triangles-and-sew"),
             lot=1,
             needs=_triangles,
             sew=_sew_triangles,

@@ -11,7 +11,7 @@ from fractions import Fraction
 from math import hypot
 
 from yonk.core.drawing import Region
-from yonk.core.paper import Length, square_root
+from yonk.core.paper import Decimal, Length, Text, message, square_root
 from yonk.core.sewing import SewnWork, from_the_longest, length, longest_side
 from yonk.core.units.half_square_triangle import halved
 from yonk.core.units.needs import Cloth, Hand, Need, Terms, about_mark
@@ -42,10 +42,15 @@ def right_triangle(
     radius = (width + height - square_root(width * width + height * height)) / 2
     grown = (radius + terms.seam) / radius + margin * (width + height) / (2 * width * height)
     cut = Length(width * grown), Length(height * grown)
+    offset: dict[str, Text] = {
+        "grown": Decimal(float(grown), 4, fixed=True),
+        "seam": terms.show(terms.seam),
+    }
     working = (
-        f"legs {terms.show(max(legs))} and {terms.show(min(legs))} finished",
-        f"× {float(grown):.4f}, which offsets all three sides by {terms.show(terms.seam)}"
-        + (f" and both legs by another {terms.show(margin / 2)} to trim" if margin else ""),
+        message("work-legs", longer=terms.show(max(legs)), shorter=terms.show(min(legs))),
+        message("work-offset-three-sides-and-trim", **offset, margin=terms.show(margin / 2))
+        if margin
+        else message("work-offset-three-sides", **offset),
     )
     return Need(
         fabric=cloth.fabric,
@@ -88,12 +93,8 @@ def _sew_triangles(job: MakingJob) -> list[SewnWork]:
     shift = _past_the_point(width, height, max(length(after), length(before)), job.table.seam)
     if length(after) > length(before):  # the long edge ends in the sharp point
         shift = -shift
-    said = about_mark(abs(shift), job.terms)
-    words = (
-        "Lay the triangles right sides together, long edges even, so that the sharp point of "
-        "each sticks out"
-        f" {said} past the blunt one of the other; sew along the long edge."
-    )
+    past = about_mark(abs(shift), job.terms)
+    words = message("lay-triangles-points-out", past=past)
     return [job.table.join(one, edge, other, longest_side(other), shift=shift, words=words)]
 
 
@@ -112,12 +113,12 @@ def _past_the_point(width: float, height: float, cut: float, seam: float) -> flo
 class HalfRectangleTriangle(UnitKind):
     kind = "half-rectangle-triangle"
     two_sizes = True
-    words = "half-rectangle triangle"
+    words = message("kind-half-rectangle-triangle")
     stamp = Stamp("0 1 1 0", "1/4 1/4 0, 3/4 3/4 1", span=(2, 1))
     methods = (
         Method(
             name="cut-and-sew",
-            words="cut triangles and sew",
+            words=message("cut-triangles-and-sew"),
             lot=1,
             needs=_triangles,
             sew=_sew_triangles,

@@ -10,7 +10,7 @@ from dataclasses import replace
 from itertools import pairwise
 
 from yonk.core.drawing import Region
-from yonk.core.paper import ROOT_2, Length, show_exact
+from yonk.core.paper import ROOT_2, Length, Text, message, show_exact
 from yonk.core.sewing import Layers, SewnWork, TableLine, bounds, corner_to_corner, longest_side
 from yonk.core.units.needs import Need, Terms, isosceles, square
 from yonk.core.units.stamp import Stamp
@@ -36,22 +36,32 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     ]
 
 
-def _unfinished(unit: Unit, terms: Terms) -> tuple[Length, tuple[str, ...]]:
+def _unfinished(unit: Unit, terms: Terms) -> tuple[Length, tuple[Text, ...]]:
     """Unfinished size with the trim margin, and the working so far."""
     plain = unit.width + terms.both_seams
     working = [
-        f"{terms.show(unit.width)} finished + 2 × {terms.show(terms.seam)} = "
-        f"{terms.show(plain)} unfinished"
+        message(
+            "work-unfinished",
+            finished=terms.show(unit.width),
+            seam=terms.show(terms.seam),
+            unfinished=terms.show(plain),
+        )
     ]
     if terms.trim:
-        working.append(f"+ {terms.show(terms.trim)} to trim = {terms.show(plain + terms.trim)}")
+        working.append(
+            message(
+                "work-to-trim-gives",
+                trim=terms.show(terms.trim),
+                sum=terms.show(plain + terms.trim),
+            )
+        )
     return plain + terms.trim, tuple(working)
 
 
 def _two(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     size, working = _unfinished(unit, terms)
     side = size + terms.seam * ROOT_2
-    said = (*working, f"+ {terms.show(terms.seam)} × √2 for the seam on the diagonal")
+    said = (*working, message("work-seam-on-diagonal", seam=terms.show(terms.seam)))
     return [square(part.cloth, side, terms, lots, said) for part in unit.parts]
 
 
@@ -59,8 +69,8 @@ def _four(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     size, working = _unfinished(unit, terms)
     said = (
         *working,
-        "× √2, since the square is cut on both diagonals",
-        f"+ 2 × {terms.show(terms.seam)} for the seams along the edges",
+        message("work-cut-on-both-diagonals"),
+        message("work-seams-along-edges", seam=terms.show(terms.seam)),
     )
     return [
         square(part.cloth, size * ROOT_2 + terms.both_seams, terms, lots, said)
@@ -72,8 +82,8 @@ def _eight(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     size, working = _unfinished(unit, terms)
     said = (
         *working,
-        f"+ {terms.show(terms.seam)} × √2 for the seam on the diagonal",
-        "× 2, two by two units",
+        message("work-seam-on-diagonal", seam=terms.show(terms.seam)),
+        message("work-two-by-two"),
     )
     return [
         square(part.cloth, (size + terms.seam * ROOT_2) * 2, terms, lots, said)
@@ -106,10 +116,13 @@ def _row(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     ):
         said = (
             *working,
-            f"+ {terms.show(terms.seam)} × √2 for the seam on the diagonal = "
-            f"{terms.show(side)},"
-            f" drawn as squares of {terms.show(on_ruler)}",
-            f"× {squares}, side by side",
+            message(
+                "work-squares-drawn",
+                seam=terms.show(terms.seam),
+                side=terms.show(side),
+                drawn=terms.show(on_ruler),
+            ),
+            message("work-side-by-side", squares=squares),
         )
         needs += [
             replace(
@@ -124,21 +137,19 @@ def _row(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 
 def _sew_triangles(job: MakingJob) -> list[SewnWork]:
     (one, *_), (other, *_) = job.pieces
-    words = (
-        "Lay the two triangles right sides together, long edges even, and sew along the long edge."
-    )
+    words = message("lay-two-triangles-right-sides-together")
     return [job.table.join(one, longest_side(one), other, longest_side(other), words=words)]
 
 
 def sew_two(
-    job: MakingJob, under: SewnWork, over: SewnWork, words: str, *, again: bool = False
+    job: MakingJob, under: SewnWork, over: SewnWork, words: Text, *, again: bool = False
 ) -> list[SewnWork]:
     """Two squares face to face, sewn either side of a diagonal and cut apart on it."""
     table = job.table
     diagonal = corner_to_corner(over)[0]
     laid = table.sew_beside([table.lay(over, under)], [diagonal], words, again=again)
     halves = table.cut_apart(
-        laid, [TableLine.between(*diagonal)], "Cut apart on the diagonal.", again=again
+        laid, [TableLine.between(*diagonal)], message("cut-apart-on-diagonal"), again=again
     )
     return table.open(halves, again=again)
 
@@ -146,7 +157,7 @@ def sew_two(
 def _sew_two(job: MakingJob) -> list[SewnWork]:
     (under, *_), (over, *_) = job.pieces
     light, dark = job.names()
-    return sew_two(job, under, over, f"Lay {dark} on {light}, right sides together.")
+    return sew_two(job, under, over, message("lay-on-right-sides-together", dark=dark, light=light))
 
 
 def _sew_row(job: MakingJob) -> list[SewnWork]:
@@ -160,21 +171,21 @@ def _sew_row(job: MakingJob) -> list[SewnWork]:
         ((a, top), (b, bottom)) if n % 2 else ((a, bottom), (b, top))
         for n, (a, b) in enumerate(pairwise(marks))
     ]
-    words = "Lay the rectangles right sides together and draw the squares."
+    words = message("lay-rectangles-right-sides-together-and")
     laid = table.sew_beside(
-        [table.lay(over, under)], falling, words, line="a zigzag of diagonals through them"
+        [table.lay(over, under)], falling, words, line=message("zigzag-of-diagonals-through-them")
     )
     upright = [TableLine((mark, top), (0.0, 1.0)) for mark in marks[1:-1]]
     table.marks += len(upright)
     cells = (
-        table.cut_apart(laid, upright, "Cut the squares apart, then each on its diagonal.")
+        table.cut_apart(laid, upright, message("cut-squares-apart-then-each-on"))
         if upright
         else laid
     )
     halves: list[Layers] = []
     for cell in sorted(cells, key=lambda bit: bounds(bit.under.outlines)[0]):
         line = TableLine.between(*falling[round((bounds(cell.under.outlines)[0] - left) / high)])
-        halves += table.cut_apart([cell], [line], "Cut apart on the diagonal.", again=True)
+        halves += table.cut_apart([cell], [line], message("cut-apart-on-diagonal"), again=True)
     return table.open(halves)
 
 
@@ -182,40 +193,44 @@ def _sew_four(job: MakingJob) -> list[SewnWork]:
     (under, *_), (over, *_) = job.pieces
     light, dark = job.names()
     table = job.table
-    words = (
-        f"Lay {dark} on {light}, right sides together. Sew "
-        f"{show_exact(job.terms.seam, job.terms.unit)} inside all four edges."
+    words = message(
+        "lay-on-right-sides-together-sew",
+        dark=dark,
+        light=light,
+        seam=show_exact(job.terms.seam, job.terms.unit),
     )
     laid = table.sew_inside_edges(table.lay(over, under), words)
     lines = [TableLine.between(*diagonal) for diagonal in corner_to_corner(over)]
-    return table.open(table.cut_apart([laid], lines, "Cut on both diagonals."))
+    return table.open(table.cut_apart([laid], lines, message("cut-on-both-diagonals")))
 
 
 def _sew_eight(job: MakingJob) -> list[SewnWork]:
     (under, *_), (over, *_) = job.pieces
     light, dark = job.names()
     table, both = job.table, corner_to_corner(over)
-    words = f"Lay {dark} on {light}, right sides together."
-    laid = table.sew_beside([table.lay(over, under)], both, words, line="both diagonals")
+    words = message("lay-on-right-sides-together", dark=dark, light=light)
+    laid = table.sew_beside([table.lay(over, under)], both, words, line=message("both-diagonals"))
     upright, level = TableLine((0.0, 0.0), (0.0, 1.0)), TableLine((0.0, 0.0), (1.0, 0.0))
     lines = [upright, level, *(TableLine.between(*diagonal) for diagonal in both)]
-    return table.open(
-        table.cut_apart(laid, lines, "Cut through the middle both ways, then on both diagonals.")
-    )
+    return table.open(table.cut_apart(laid, lines, message("cut-through-middle-both-ways-then")))
 
 
 class HalfSquareTriangle(UnitKind):
     kind = "half-square-triangle"
-    words = "half-square triangle"
+    words = message("kind-half-square-triangle")
     stamp = Stamp("0 1 1 0", "1/4 1/4 0, 3/4 3/4 1")
     methods = (
-        Method(name="two-at-a-time", words="two at a time", lot=2, needs=_two, sew=_sew_two),
+        Method(name="two-at-a-time", words=message("two-at-time"), lot=2, needs=_two, sew=_sew_two),
         Method(
-            name="eight-at-a-time", words="eight at a time", lot=8, needs=_eight, sew=_sew_eight
+            name="eight-at-a-time",
+            words=message("eight-at-time"),
+            lot=8,
+            needs=_eight,
+            sew=_sew_eight,
         ),
         Method(
             name="four-at-a-time",
-            words="four at a time",
+            words=message("four-at-time"),
             lot=4,
             needs=_four,
             sew=_sew_four,
@@ -223,7 +238,7 @@ class HalfSquareTriangle(UnitKind):
         ),
         Method(
             name="rectangle",
-            words="from rectangles of squares",
+            words=message("from-rectangles-of-squares"),
             lot=2,
             needs=_row,
             sew=_sew_row,
@@ -232,7 +247,7 @@ class HalfSquareTriangle(UnitKind):
         ),
         Method(
             name="cut-and-sew",
-            words="cut triangles and sew",
+            words=message("cut-triangles-and-sew"),
             lot=1,
             needs=_triangles,
             sew=_sew_triangles,

@@ -2,7 +2,7 @@
 here.
 """
 
-from yonk.core.paper import DraftError
+from yonk.core.paper import DraftError, listed, message
 from yonk.core.units.checkerboard import Checkerboard
 from yonk.core.units.corner_flip import CornerFlip
 from yonk.core.units.flying_geese import FlyingGeese
@@ -41,9 +41,9 @@ def kind_named(name: UnitKindName, place: str) -> UnitKind:
 
     Raises: `DraftError` where there is none.
 
-    >>> kind_named("flying-geese", "kind").words
-    'flying geese unit'
+    >>> kind_named("flying-geese", "kind").words.code
+    'kind-flying-geese'
     """
     if name not in BY_NAME:
-        raise DraftError(place, f"is no kind of unit; the kinds are {', '.join(BY_NAME)}")
+        raise DraftError(place, message("is-no-kind-of-unit", kinds=listed(BY_NAME, "comma")))
     return BY_NAME[name]

@@ -19,9 +19,12 @@ from yonk.core.paper import (
     Draft,
     Length,
     LengthUnit,
+    Measure,
     Polygon,
     Rational,
     Settings,
+    Text,
+    message,
     show_exact,
 )
 from yonk.core.units.form import NO_FORM, TemplateForm
@@ -70,7 +73,7 @@ class Terms:
         """A difference from the ruler that cloth does not show."""
         return USUAL[self.unit].hair
 
-    def show(self, length: Length | Rational) -> str:
+    def show(self, length: Length | Rational) -> Measure:
         """A length as the working of a number has it."""
         return show_exact(length, self.unit)
 
@@ -99,14 +102,14 @@ def terms_of(draft: Draft) -> Terms:
     return Terms(draft.making.settings, draft.unit)
 
 
-def about_mark(length: float, terms: Terms) -> str:
+def about_mark(length: float, terms: Terms) -> Text:
     """A length that came out at the table: as it is where the ruler has a mark for it, else about
     the nearest 1/64.
     """
     mark = round(Fraction(length) / terms.step) * terms.step
     if abs(float(mark) - length) < 1e-6:
         return terms.show(mark)
-    return f"about {terms.show(Fraction(round(length * 64), 64))}"
+    return message("about-so-long", size=terms.show(Fraction(round(length * 64), 64)))
 
 
 Size = tuple[Length | Rational, Length | Rational]  # what a piece is cut at, width and height
@@ -120,7 +123,7 @@ class Rotary:
 
     strip: Fraction
     every: Fraction
-    words: str
+    words: Text
 
 
 @dataclass(frozen=True)
@@ -190,7 +193,7 @@ class Need:
     subcut: Subcut = "none"
     role: str = ""
     letter: str = ""
-    working: tuple[str, ...] = ()
+    working: tuple[Text, ...] = ()
     diagonal: Hand | None = None
     outline: Polygon = ()
     form: TemplateForm = NO_FORM
@@ -316,9 +319,12 @@ def rectangle_need(
         width=wide + terms.both_seams,
         height=high + terms.both_seams,
         working=(
-            f"{_size(wide, high, terms, square=square)} finished",
-            f"+ {terms.show(terms.seam)} seam allowance on two sides each way"
-            f" = {_size(wide + terms.both_seams, high + terms.both_seams, terms, square=square)}",
+            message("work-finished", size=_size(wide, high, terms, square=square)),
+            message(
+                "work-two-seams",
+                seam=terms.show(terms.seam),
+                size=_size(wide + terms.both_seams, high + terms.both_seams, terms, square=square),
+            ),
         ),
     )
 
@@ -328,11 +334,11 @@ def square(
     side: Length,
     terms: Terms,
     pieces: int,
-    working: tuple[str, ...],
+    working: tuple[Text, ...],
     rounding: Rounding = "up",
 ) -> Need:
     """A whole square of a given cut side."""
-    said = (*working[:-1], f"{working[-1]} = {terms.show(side)}")
+    said = (*working[:-1], message("work-gives", step=working[-1], sum=terms.show(side)))
     return Need(
         fabric=cloth.fabric,
         letter=cloth.letter,
@@ -363,17 +369,25 @@ def isosceles(
     """
     larger = Length.of(margin)
     if legs_on_grain:
-        side, extra, edge = legs, terms.along_legs, "legs"
+        side, extra, edge = legs, terms.along_legs, message("work-the-legs")
     else:
-        side, larger, edge = legs * ROOT_2, larger * ROOT_2, "long edge"
+        side, larger, edge = legs * ROOT_2, larger * ROOT_2, message("work-long-edge")
         extra = terms.along_long_edge
     total = side + extra + larger
     factor = "2 + √2" if legs_on_grain else "2 + 2√2"
     working = (
-        f"{edge} {terms.show(side)} finished",
-        f"+ {terms.show(terms.seam)} × ({factor}) for the seams and points = "
-        f"{terms.show(side + extra)}",
-        *([f"+ {terms.show(larger)} to trim = {terms.show(total)}"] if larger > 0 else []),
+        message("work-edge-finished", edge=edge, size=terms.show(side)),
+        message(
+            "work-seams-by-factor",
+            seam=terms.show(terms.seam),
+            factor=factor,
+            sum=terms.show(side + extra),
+        ),
+        *(
+            [message("work-to-trim-gives", trim=terms.show(larger), sum=terms.show(total))]
+            if larger > 0
+            else []
+        ),
     )
     return Need(
         fabric=cloth.fabric,
@@ -389,6 +403,6 @@ def isosceles(
     )
 
 
-def _size(width: Length, height: Length, terms: Terms, *, square: bool) -> str:
+def _size(width: Length, height: Length, terms: Terms, *, square: bool) -> Text:
     one = terms.show(width)
-    return one if square else f"{one} by {terms.show(height)}"
+    return one if square else message("work-by", width=one, height=terms.show(height))

@@ -1,6 +1,7 @@
 """A patch: one plain square or rectangle, cut finished size plus a seam allowance on every side."""
 
 from yonk.core.drawing import Region
+from yonk.core.paper import message
 from yonk.core.sewing import SewnWork
 from yonk.core.units.needs import Need, Terms, rectangle_need
 from yonk.core.units.stamp import Stamp
@@ -18,9 +19,11 @@ def _as_cut(job: MakingJob) -> list[SewnWork]:
 class PlainPatch(UnitKind):
     kind = "patch"
     asked_for = False
-    words = "plain patch"
+    words = message("kind-patch")
     stamp = Stamp("", "1/2 1/2 0")
-    methods = (Method(name="cut-and-sew", words="cut to size", lot=1, needs=_cut, sew=_as_cut),)
+    methods = (
+        Method(name="cut-and-sew", words=message("cut-to-size"), lot=1, needs=_cut, sew=_as_cut),
+    )
 
     def recognise(self, region: Region) -> RecognisedUnit | None:
         if len(region.pieces) != 1 or not region.pieces[0].fills_its_box:

@@ -3,6 +3,7 @@ singly.
 """
 
 from yonk.core.drawing import Region
+from yonk.core.paper import message
 from yonk.core.units.needs import Need, Terms
 from yonk.core.units.shapes import cut_patches
 from yonk.core.units.unit import FoundPart, Method, RecognisedUnit, Unit, UnitKind
@@ -26,14 +27,22 @@ def needs_template(unit: Unit, terms: Terms) -> bool:
 class Pieced(UnitKind):
     kind = "pieced"
     asked_for = False
-    words = "pieced unit"
+    words = message("kind-pieced")
     handed = False
     methods = (
         Method(
-            name="cut-and-sew", words="cut patches singly and sew", lot=1, needs=_singly, sew=None
+            name="cut-and-sew",
+            words=message("cut-patches-singly-and-sew"),
+            lot=1,
+            needs=_singly,
+            sew=None,
         ),
         Method(
-            name="template", words="cut patches by template and sew", lot=1, needs=_singly, sew=None
+            name="template",
+            words=message("cut-patches-by-template-and-sew"),
+            lot=1,
+            needs=_singly,
+            sew=None,
         ),
     )
 

@@ -8,7 +8,7 @@ across.
 from collections import Counter
 
 from yonk.core.drawing import Region
-from yonk.core.paper import ROOT_2, XY
+from yonk.core.paper import ROOT_2, XY, message
 from yonk.core.sewing import (
     SewnWork,
     Table,
@@ -57,9 +57,11 @@ def halves(unit: Unit) -> tuple[tuple[Cloth, Cloth], tuple[Cloth, Cloth]]:
 def _two(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     side = unit.width + terms.both_seams + terms.trim + 2 * terms.seam * ROOT_2
     working = (
-        f"{terms.show(unit.width)} finished + 2 × {terms.show(terms.seam)} unfinished",
-        f"+ {terms.show(terms.trim)} to trim",
-        f"+ 2 × {terms.show(terms.seam)} × √2 for the seams on both diagonals",
+        message(
+            "work-becomes-unfinished", finished=terms.show(unit.width), seam=terms.show(terms.seam)
+        ),
+        message("work-to-trim", trim=terms.show(terms.trim)),
+        message("work-seams-on-both-diagonals", seam=terms.show(terms.seam)),
     )
     pairs = [tuple(sorted(half, key=lambda cloth: cloth.fabric)) for half in halves(unit)]
     wanted = Counter(tuple(cloth.fabric for cloth in pair) for pair in pairs)
@@ -80,9 +82,7 @@ def _sew_triangles(job: MakingJob) -> list[SewnWork]:
     north, east, south, west = (pieces[0] for pieces in job.pieces)
     one, edge = join_quarters(job.table, north, east)
     other, along = join_quarters(job.table, south, west)
-    words = (
-        "Lay the two halves right sides together, the seams nested, and sew along the long edge."
-    )
+    words = message("lay-two-halves-right-sides-together")
     return [job.table.join(one, edge, other, along, words=words)]
 
 
@@ -91,7 +91,7 @@ def join_quarters(table: Table, one: SewnWork, next_one: SewnWork) -> tuple[Sewn
     edge of the two.
     """
     _, leg, rest = from_the_longest(one)
-    words = "Sew two quarters along their short edges, right sides together, square corners even."
+    words = message("sew-two-quarters-along-their-short")
     half = table.join(one, leg, next_one, from_the_longest(next_one)[2], words=words)
     return half, edge_along(half, rest)
 
@@ -106,7 +106,9 @@ def _sew_two(job: MakingJob) -> list[SewnWork]:
     in_pairs = iter(job.pieces)
     for unders, overs in zip(in_pairs, in_pairs, strict=True):
         pair = unders[0].front[0].fabric, overs[0].front[0].fabric
-        words = f"Lay {table.name(pair[1])} on {table.name(pair[0])}, right sides together."
+        words = message(
+            "lay-on-right-sides-together", dark=table.name(pair[1]), light=table.name(pair[0])
+        )
         for number, (under, over) in enumerate(zip(unders, overs, strict=True)):
             made.setdefault(pair, []).extend(sew_two(job, under, over, words, again=number > 0))
     works: list[SewnWork] = []
@@ -137,15 +139,15 @@ def sew_across(
     (ax, ay), (bx, by) = laid.over[0].seams[0]
     across = falling if (bx - ax) * (by - ay) < 0 else rising
     words = (
-        "Lay the half-square triangles right sides together, fabrics opposed, the seams nested."
+        message("lay-half-square-triangles-right-sides")
         if under.seams
-        else f"Centre the half-square triangle on {table.name(below)}, right sides together."
+        else message("centre-half-square-triangle-on-right", below=table.name(below))
     )
     sewn = table.sew_beside(
-        [laid], [across], words, line="the diagonal that crosses the seam", again=again
+        [laid], [across], words, line=message("diagonal-that-crosses-seam"), again=again
     )
     bits = table.cut_apart(
-        sewn, [TableLine.between(*across)], "Cut apart on that line.", again=again
+        sewn, [TableLine.between(*across)], message("cut-apart-on-that-line"), again=again
     )
     return table.open(bits, again=again)
 
@@ -172,12 +174,12 @@ def _middle_of_fabric(work: SewnWork, fabric: str) -> XY:
 
 class QuarterSquareTriangle(UnitKind):
     kind = "quarter-square-triangle"
-    words = "quarter-square triangle"
+    words = message("kind-quarter-square-triangle")
     stamp = Stamp("0 0 1 1, 0 1 1 0", "1/2 1/4 0, 3/4 1/2 1, 1/2 3/4 0, 1/4 1/2 1")
     methods = (
         Method(
             name="two-at-a-time",
-            words="two at a time",
+            words=message("two-at-time"),
             lot=2,
             needs=_two,
             sew=_sew_two,
@@ -187,7 +189,7 @@ class QuarterSquareTriangle(UnitKind):
         ),
         Method(
             name="cut-and-sew",
-            words="cut triangles and sew",
+            words=message("cut-triangles-and-sew"),
             lot=1,
             needs=_triangles,
             sew=_sew_triangles,

@@ -17,7 +17,7 @@ import numpy as np
 import shapely
 
 from yonk.core.drawing import Piece, Ring, from_least, lengths, ring_turned
-from yonk.core.paper import MOST_INT64, ROOT_2, Array, Length, Polygon, Rational
+from yonk.core.paper import MOST_INT64, ROOT_2, Array, Length, Polygon, Rational, message
 from yonk.core.units.form import TemplateForm
 from yonk.core.units.half_rectangle_triangle import right_triangle
 from yonk.core.units.needs import Cloth, Hand, Need, Rotary, Terms, isosceles, rectangle_need
@@ -120,11 +120,7 @@ def _template(
 ) -> Need:
     four = len(piece.ring) == 4 and not piece.holes
     rotary = _rotary(_sides(piece.ring), turns, scale, terms) if four else None
-    said = (
-        rotary.words
-        if rotary
-        else "the finished shape offset outward by the seam allowance, long points cut off"
-    )
+    said = rotary.words if rotary else message("work-template")
     return Need(
         fabric=cloth.fabric,
         letter=cloth.letter,
@@ -260,15 +256,15 @@ def _rotary(
         every = (_length(sides[base], turns, scale) * ROOT_2 / 2 + terms.both_seams).nearest(
             terms.step
         )
-        said = f"a strip {terms.show(strip)} wide, cut at 45° every {terms.show(every)}"
+        said = message("rotary-both-parallel", strip=terms.show(strip), every=terms.show(every))
         return Rotary(strip, every, said)
     longest = max(_length(sides[base], turns, scale), _length(sides[base + 2], turns, scale))
     ends = len(slanted) * (1 + ROOT_2) + (2 - len(slanted))
     every = (longest + terms.seam * ends).nearest(terms.step)
-    kind = "both ends" if len(slanted) == 2 else "one end"
-    said = (
-        f"a strip {terms.show(strip)} wide; {kind} cut at 45°, {terms.show(every)} "
-        f"from tip to tip"
-        " along the long edge"
+    said = message(
+        "rotary-ends",
+        strip=terms.show(strip),
+        ends="both" if len(slanted) == 2 else "one",
+        every=terms.show(every),
     )
     return Rotary(strip, every, said)

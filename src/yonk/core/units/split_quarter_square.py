@@ -11,7 +11,7 @@ square, sewn either side of the diagonal that crosses its seam, and cut: one lef
 from collections.abc import Sequence
 
 from yonk.core.drawing import Region
-from yonk.core.paper import ROOT_2
+from yonk.core.paper import ROOT_2, message
 from yonk.core.sewing import SewnWork, TableLine, corner_to_corner, edge_along, longest_side
 from yonk.core.units.half_square_triangle import sew_two
 from yonk.core.units.needs import Hand, Need, Terms, isosceles, square
@@ -50,13 +50,15 @@ def _pair(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     half, *quarters = unit.parts
     once = unit.width + terms.both_seams + terms.trim + terms.seam * ROOT_2
     working = (
-        f"{terms.show(unit.width)} finished + 2 × {terms.show(terms.seam)} unfinished",
-        f"+ {terms.show(terms.trim)} to trim",
+        message(
+            "work-becomes-unfinished", finished=terms.show(unit.width), seam=terms.show(terms.seam)
+        ),
+        message("work-to-trim", trim=terms.show(terms.trim)),
     )
-    one = (*working, f"+ {terms.show(terms.seam)} × √2 for the seam on the diagonal")
+    one = (*working, message("work-seam-on-diagonal", seam=terms.show(terms.seam)))
     two = (
         *working,
-        f"+ 2 × {terms.show(terms.seam)} × √2 for the seams on both diagonals",
+        message("work-seams-on-both-diagonals", seam=terms.show(terms.seam)),
     )
     return [
         square(half.cloth, once, terms, lots, one),
@@ -71,10 +73,9 @@ def _again(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     half, *quarters = unit.parts
     side = unit.width + terms.along_long_edge + terms.trim
     working = (
-        f"{terms.show(unit.width)} finished",
-        f"+ {terms.show(terms.seam)} × (2 + 2√2) for the seams and points of a square cut "
-        f"on both diagonals",
-        *([f"+ {terms.show(terms.trim)} to trim"] if terms.trim else []),
+        message("work-finished", size=terms.show(unit.width)),
+        message("work-seams-of-both-diagonals", seam=terms.show(terms.seam)),
+        *([message("work-to-trim", trim=terms.show(terms.trim))] if terms.trim else []),
     )
     legs_on_grain = not unit.on_point
     return [
@@ -90,10 +91,10 @@ def _sew_again(job: MakingJob) -> list[SewnWork]:
     table = job.table
     one, other = (table.name(work.front[0].fabric) for work in (under, over))
     sewn_on, across = corner_to_corner(over)
-    words = f"Lay {other} on {one}, right sides together."
+    words = message("lay-on-right-sides-together", dark=other, light=one)
     laid = table.sew_beside([table.lay(over, under)], [sewn_on], words)
     lines = [TableLine.between(*sewn_on), TableLine.between(*across)]
-    words = "Cut apart on that diagonal and, before anything is pressed, on the other one."
+    words = message("cut-apart-on-that-diagonal-and")
     pairs = table.open(table.cut_apart(laid, lines, words))
     works = []
     for number, (pair, half) in enumerate(zip(pairs, halves, strict=True)):
@@ -105,10 +106,7 @@ def _sew_again(job: MakingJob) -> list[SewnWork]:
             < 0
         ):
             edge = edge[::-1]  # it runs clockwise around the cloth
-        words = (
-            "Lay a half on a pieced triangle, right sides together, long edges even, and sew "
-            "along them."
-        )
+        words = message("lay-half-on-pieced-triangle-right")
         works.append(
             table.join(pair, edge, half, longest_side(half), words=words, again=number > 0)
         )
@@ -118,10 +116,7 @@ def _sew_again(job: MakingJob) -> list[SewnWork]:
 def _sew_triangles(job: MakingJob) -> list[SewnWork]:
     half, top, left = (pieces[0] for pieces in job.pieces)
     pair, edge = join_quarters(job.table, left, top)
-    words = (
-        "Lay the half on the two quarters, right sides together, long edges even, and sew along "
-        "them."
-    )
+    words = message("lay-half-on-two-quarters-right")
     return [job.table.join(pair, edge, half, longest_side(half), words=words)]
 
 
@@ -131,7 +126,7 @@ def _sew_pair(job: MakingJob) -> list[SewnWork]:
     one, other = (table.name(pieces[0].front[0].fabric) for pieces in squares)
     triangles: list[SewnWork] = []
     for number, (under, over) in enumerate(zip(*squares, strict=True)):
-        words = f"Lay {other} on {one}, right sides together."
+        words = message("lay-on-right-sides-together", dark=other, light=one)
         triangles += sew_two(job, under, over, words, again=number > 0)
     works: list[SewnWork] = []
     for number, under in enumerate(plain):
@@ -143,12 +138,12 @@ def _sew_pair(job: MakingJob) -> list[SewnWork]:
 
 class SplitQuarterSquare(UnitKind):
     kind = "split-quarter-square"
-    words = "split quarter-square"
+    words = message("kind-split-quarter-square")
     stamp = Stamp("0 1 1 0, 0 0 1/2 1/2", "3/4 3/4 0, 1/2 1/4 1, 1/4 1/2 2")
     methods = (
         Method(
             name="two-at-a-time",
-            words="in pairs, one left and one right",
+            words=message("in-pairs-one-left-and-one"),
             lot=2,
             needs=_pair,
             sew=_sew_pair,
@@ -158,7 +153,7 @@ class SplitQuarterSquare(UnitKind):
         ),
         Method(
             name="cut-again",
-            words="in fours, sewn as a pair and cut again",
+            words=message("in-fours-sewn-as-pair-and"),
             lot=4,
             needs=_again,
             sew=_sew_again,
@@ -167,7 +162,7 @@ class SplitQuarterSquare(UnitKind):
         ),
         Method(
             name="cut-and-sew",
-            words="cut triangles and sew",
+            words=message("cut-triangles-and-sew"),
             lot=1,
             needs=_triangles,
             sew=_sew_triangles,

@@ -9,6 +9,7 @@ from collections.abc import Mapping
 from math import sqrt
 
 from yonk.core.drawing import Region
+from yonk.core.paper import message
 from yonk.core.sewing import Motion, SewnWork, Table, bounds, longest_side, rectangle, sides_of
 from yonk.core.units.flying_geese import flip_corners
 from yonk.core.units.needs import Need, Terms, about_mark, isosceles, rectangle_need
@@ -69,10 +70,7 @@ def _sew_triangles(job: MakingJob) -> list[SewnWork]:
             leg = next(float(part.width) for part, _ in corners if part.spot[0] == number)
             inner = 2 * leg + 2 * table.seam
             said = about_mark(inner, job.terms)
-            words = (
-                f"Square this round up to {said}: the ruler's line on the seams first, the "
-                f"points a seam allowance inside."
-            )
+            words = message("square-up-this-round", size=said)
             work = table.square_up(work, inner, inner, words)
     return [work]
 
@@ -93,9 +91,8 @@ def _round(table: Table, work: SewnWork, corners: Mapping[int, SewnWork]) -> Sew
         )
     )
     words = (
-        "Sew corners on two opposite sides, right sides together, long edge to the raw edge, "
-        "middles matched.",
-        "Sew corners on the two other sides.",
+        message("sew-corners-on-two-opposite-sides"),
+        message("sew-corners-on-two-other-sides"),
     )
     for place, said, again in ((1, 0, False), (3, 0, True), (2, 1, False), (0, 1, True)):
         piece = corners[place]
@@ -132,7 +129,7 @@ def _sew_flip(job: MakingJob) -> list[SewnWork]:
 
 class SquareInASquare(UnitKind):
     kind = "square-in-a-square"
-    words = "square in a square"
+    words = message("kind-square-in-a-square")
     stamp = Stamp(
         "1/2 0 1 1/2, 1 1/2 1/2 1, 1/2 1 0 1/2, 0 1/2 1/2 0",
         "1/2 1/2 0, 1/8 1/8 1, 7/8 1/8 1, 7/8 7/8 1, 1/8 7/8 1",
@@ -141,7 +138,7 @@ class SquareInASquare(UnitKind):
     methods = (
         Method(
             name="cut-and-sew",
-            words="cut triangles and sew",
+            words=message("cut-triangles-and-sew"),
             lot=1,
             needs=_triangles,
             sew=_sew_triangles,
@@ -149,7 +146,7 @@ class SquareInASquare(UnitKind):
         ),
         Method(
             name="stitch-and-flip",
-            words="stitch and flip",
+            words=message("stitch-and-flip"),
             lot=1,
             needs=_flip,
             sew=_sew_flip,

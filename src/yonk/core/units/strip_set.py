@@ -6,7 +6,7 @@ from collections.abc import Sequence
 from functools import partial
 
 from yonk.core.drawing import Region
-from yonk.core.paper import Length
+from yonk.core.paper import Length, Text, message
 from yonk.core.sewing import Motion, SewnWork, bounds
 from yonk.core.units.needs import Cloth, Need, Terms, about_mark, rectangle_need
 from yonk.core.units.stamp import Stamp
@@ -37,11 +37,19 @@ def strip(cloth: Cloth, width: Length, segment: Length, segments: int, terms: Te
         pieces=1,
         segment=across,
         working=(
-            f"{terms.show(width)} finished + 2 × {terms.show(terms.seam)} = "
-            f"{terms.show(width + terms.both_seams)} wide",
-            f"{segments} segment{'' if segments == 1 else 's'} × {terms.show(across)} + "
-            f"{terms.show(terms.squaring)} to square up the ends"
-            f" = {terms.show(long)} long",
+            message(
+                "work-strip-wide",
+                finished=terms.show(width),
+                seam=terms.show(terms.seam),
+                wide=terms.show(width + terms.both_seams),
+            ),
+            message(
+                "work-strip-long",
+                segments=segments,
+                across=terms.show(across),
+                squaring=terms.show(terms.squaring),
+                long=terms.show(long),
+            ),
         ),
     )
 
@@ -65,7 +73,7 @@ def _single(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 
 
 def sew_side_by_side(
-    job: MakingJob, pieces: Sequence[SewnWork], words: str, *, again: bool = False
+    job: MakingJob, pieces: Sequence[SewnWork], words: Text, *, again: bool = False
 ) -> SewnWork:
     """Pieces of one length sewn one below the other along their long edges."""
     work = pieces[0]
@@ -90,27 +98,19 @@ def cut_segments(job: MakingJob, strip_set: SewnWork, count: int) -> list[SewnWo
     left, _, right, _ = bounds(strip_set.outlines)
     every = (right - left - float(job.terms.squaring)) / count
     said = about_mark(every, job.terms)
-    return job.table.cut_across(
-        strip_set, every, count, f"Square up the end, then cut across every {said}."
-    )
+    return job.table.cut_across(strip_set, every, count, message("cut-across-every", size=said))
 
 
 def _sew_strips(job: MakingJob) -> list[SewnWork]:
     strips = [pieces[0] for pieces in job.pieces]
-    work = sew_side_by_side(
-        job, strips, "Sew the strips side by side along their long edges, right sides together."
-    )
+    work = sew_side_by_side(job, strips, message("sew-strips-side-by-side-along"))
     return cut_segments(job, work, job.lots)
 
 
 def _sew_single(job: MakingJob) -> list[SewnWork]:
     long = float(job.unit.parts[0].height) + 2 * job.table.seam
     pieces = [lying_rectangle(pieces[0], long) for pieces in job.pieces]
-    return [
-        sew_side_by_side(
-            job, pieces, "Sew the pieces side by side along their long edges, right sides together."
-        )
-    ]
+    return [sew_side_by_side(job, pieces, message("sew-pieces-side-by-side-along"))]
 
 
 def row_length(parts: Sequence[tuple[Length, Length]], terms: Terms) -> tuple[float, float]:
@@ -154,12 +154,12 @@ def _counted(unit: Unit, terms: Terms, lots: int, *, in_strips: bool) -> Counted
 
 class StripSet(UnitKind):
     kind = "strip-set"
-    words = "strip set"
+    words = message("kind-strip-set")
     stamp = Stamp("0 1/3 1 1/3, 0 2/3 1 2/3", "1/2 1/6 0, 1/2 1/2 1, 1/2 5/6 2")
     methods = (
         Method(
             name="strip-piecing",
-            words="long strips, cut across",
+            words=message("long-strips-cut-across"),
             lot=1,
             needs=_strips,
             sew=_sew_strips,
@@ -169,7 +169,7 @@ class StripSet(UnitKind):
         ),
         Method(
             name="cut-and-sew",
-            words="cut singly and sew",
+            words=message("cut-singly-and-sew"),
             lot=1,
             needs=_single,
             sew=_sew_single,

@@ -13,7 +13,7 @@ from math import gcd
 from typing import Any, ClassVar, Literal
 
 from yonk.core.drawing import Piece, Region, Spot
-from yonk.core.paper import Length, Rational
+from yonk.core.paper import Length, Rational, Text
 from yonk.core.sewing import SewnWork, Table
 from yonk.core.units.needs import Cloth, Hand, Need, Size, Terms
 from yonk.core.units.stamp import Stamp
@@ -178,7 +178,7 @@ class MakingJob:
     pieces: Sequence[Sequence[SewnWork]]
     exact: bool = False
 
-    def names(self) -> list[str]:
+    def names(self) -> list[Text]:
         """What the fabrics of the unit's parts are called."""
         return [self.table.name(part.cloth.fabric) for part in self.unit.parts]
 
@@ -257,7 +257,7 @@ class Method:
     """
 
     name: MethodName
-    words: str
+    words: Text
     lot: int
     needs: Callable[[Unit, Terms, int], list[Need]]
     sew: Callable[[MakingJob], list[SewnWork]] | None
@@ -274,7 +274,7 @@ class UnitKind(ABC):
     """A kind of unit: how it is recognised and the methods that make it, the plainest first."""
 
     kind: ClassVar[UnitKindName]
-    words: ClassVar[str]
+    words: ClassVar[Text]
     methods: ClassVar[tuple[Method, ...]]
     stamp: ClassVar[Stamp | None] = None
     handed: ClassVar[bool] = True  # whether a mirror image is told by a left and a right hand

@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass, replace
 from typing import Literal
 
-from yonk.core.paper import DraftError, check_count, next_key
+from yonk.core.paper import DraftError, check_count, message, next_key
 from yonk.core.setting.acts.act import QuiltAct
 from yonk.core.setting.acts.named import known_block
 from yonk.core.setting.quilt import Quilt
@@ -22,7 +22,7 @@ class AddColourings(QuiltAct):
         """The quilt with them."""
         own = quilt.by_key[known_block(quilt, self.block, "block")]
         if not own.draft.colourings:
-            raise DraftError("block", "has no colourings; make some in its draft first")
+            raise DraftError("block", message("has-no-colourings-make-some-in"))
         blocks = list(quilt.blocks)
         there = [one.colouring for one in blocks if one.draft == own.draft]
         for number, colouring in enumerate(own.draft.colourings):

@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass, replace
 from typing import Literal
 
-from yonk.core.paper import DraftError, typed_length
+from yonk.core.paper import DraftError, message, typed_length
 from yonk.core.setting.acts.act import QuiltAct
 from yonk.core.setting.acts.named import known_fabric, with_setting
 from yonk.core.setting.quilt import Edge, Quilt
@@ -26,7 +26,7 @@ class SetEdge(QuiltAct):
         now = quilt.setting.edge
         if now is None:
             if not self.fabric:
-                raise DraftError("fabric", "is missing; give the edge a fabric first")
+                raise DraftError("fabric", message("is-missing-give-edge-fabric-first"))
             now = Edge(fabric=self.fabric)
         changes: dict[str, object] = {}
         if self.fabric is not None:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass, replace
 from typing import Literal
 
-from yonk.core.paper import DraftError, typed_length
+from yonk.core.paper import DraftError, message, typed_length
 from yonk.core.setting.acts.act import QuiltAct
 from yonk.core.setting.acts.named import known_fabric, with_setting
 from yonk.core.setting.quilt import SASHING, Quilt, Sashing
@@ -30,7 +30,7 @@ class SetSashing(QuiltAct):
         now = quilt.setting.sashing
         if now is None:
             if self.fabric is None:
-                raise DraftError("fabric", "is missing; give the sashing a fabric first")
+                raise DraftError("fabric", message("is-missing-give-sashing-fabric-first"))
             now = Sashing(width=SASHING[quilt.unit], fabric=self.fabric)
         changes: dict[str, object] = {}
         if self.fabric:

@@ -1,0 +1,219 @@
+## what was not foreseen, and what cannot be
+
+is-tied-to-none-of-fabric = { $fabric } is tied to none of the fabric shelf
+nothing-is-cut-of = nothing is cut of { $fabric }
+leftovers-were-put-back = the leftovers of { $fabric } were put on the shelf already
+is-no-piece-of-this-unit = is no piece of this unit
+is-not-size-write-one-length = is not a size; write one length for a square, 4 1/2 x 2 1/2 for a rectangle
+is-as-long-as-strip-was = is as long as the strip was; tell what was left of it
+is-empty-write-what-you-want = is empty; write what you want to keep
+is-none-of-this-blocks-open = is none of this block's; open the step anew
+too-many-try-to-sign-in = Too many try to sign in just now; try again in a moment.
+this-yonk-is-for-one-quilter = This Yonk is for one quilter and has no accounts.
+this-takes-more-memory = This takes more memory than there is for it; draw fewer seams or take fewer blocks.
+this-takes-longer-than = This takes longer than { $seconds } seconds; draw fewer seams or take fewer blocks.
+
+## the draft
+
+in-a-hundred = {" "}in 100
+as-drafted = As drafted
+numbers-are-kept = The numbers are kept: { $size } now, with the seam, margin and ruler that are usual in { $unit ->
+    [in] inches
+   *[cm] centimetres
+}.
+convert-it-to = Convert it to { $size }
+unit-and-label = { $kind } { $unit }
+unit-spoken = { $kind } { $unit }{ $hand ->
+    [left] , left-handed
+    [right] , right-handed
+   *[none] {""}
+}, { $fabrics }
+one-over-the-other = { $one } over { $other }
+on-the-ruler = on the ruler: { $size }
+pieces-left-over = { $spare } of the { $pieces } pieces left over
+
+## cutting
+
+running-count = { $count ->
+    [one] { $last } of { $whole }
+   *[other] { $first } to { $last } of { $whole }
+}
+layout-of-new-cloth = New cloth
+layout-from-the-shelf = From the shelf: { $piece }
+cut-and-not-needed = { $what } { $count ->
+    [one] is
+   *[other] are
+} cut, but not needed any more{ $good ->
+    [0] {""}
+    [one] ; 1 is still good
+   *[other] ; { $good } are still good
+}.
+cut-and-more-needed = { $what } { $count ->
+    [one] is
+   *[other] are
+} cut; { $still ->
+    [one] 1 more is
+   *[other] { $still } more are
+} needed.
+cut-on-diagonals = { $subcut ->
+    [one-diagonal] cut once on the diagonal
+   *[both-diagonals] cut on both diagonals
+}
+under-a-sixteenth = under 1⁄16″
+half-yard = half a yard
+precut-square-10 = precut square 10
+precut-square-5 = precut square 5
+precut-strip = precut strip
+half-metre = half a metre
+precut-square-25 = precut square 25
+precut-square-12-5 = precut square 12.5
+fat-quarter = fat quarter
+fat-eighth = fat eighth
+
+## the finder
+
+part-role = { $role ->
+    [base] base
+    [centre] centre
+    [corner] corner
+    [goose] goose
+    [half] half
+    [patch] patch
+    [quarter] quarter
+    [sky] sky
+    [square] square
+   *[strip] strip
+}
+use-each-as-it-is = use each { $size } piece as it is
+cut-so-many = cut { $pieces }
+nothing-to-trim = nothing to trim
+side-is = { $size } { $what ->
+    [trim] to trim
+   *[short] short
+}{ $way ->
+    [across] {" "}across
+    [down] {" "}down
+   *[both] {""}
+}
+finder-too-small-by-far = Too small by far: the seams take up nearly all of these pieces.
+finder-cannot-be-sewn = It cannot be sewn: the pieces are so small that the seams do not meet.
+finder-too-small = Too small: it comes out { $size }, { $short }.
+finder-not-as-drafted = It comes out { $size }, but not as drafted: a point or a seam allowance is cut into.
+finder-right = Right, with nothing to trim: it comes out { $size }.
+finder-loose-flaps = Larger than need be: it comes out { $size }, with { $trim }; the small squares lie { $flap } over each other and leave loose flaps in the middle, which must be cut away.
+finder-works = It works: it comes out { $size }, with { $trim }.
+chart-to-trim = { $seam } seam allowance, ruler of { $step } steps, { $trim } to trim
+chart-cut-true = { $seam } seam allowance, ruler of { $step } steps, cut true, nothing to trim
+
+## measuring
+
+strips-measured = { $sizes } of strips cut { $cut }
+test-cut-strips = Cut three strips { $wide } wide and { $long } long.
+test-sew-strips = Sew them side by side, as you sew a block, and press as you press a block.
+test-measure-middle = Measure the middle one between its seams: it must be { $size }.
+measured-when-block-was-another = { $place }: { $size } was measured when the block was another; it does not count any more.
+
+## quilts
+
+origin-is-gone = A block of this quilt is not on the shelf any more; the quilt keeps its copy.
+origin-was-changed = { $block } was changed on the shelf since it was taken.
+alike-neighbours = { $pairs ->
+    [0] No two alike touch.
+    [one] One pair is alike.
+   *[other] { $pairs } pairs of neighbours are alike.
+}
+so-many-places = { $columns } × { $rows }, { $blocks ->
+    [one] 1 block
+   *[other] { $blocks } blocks
+}
+sashing-so-wide = sashing { $wide }
+border-so-wide = border { $wide }
+no-sashing = no sashing
+no-border = no border
+size-differs = { $by } { $way ->
+    [wider] wider
+    [narrower] narrower
+    [higher] higher
+   *[lower] lower
+}
+just-so = just so
+cloth-of-a-top = { $area } { $unit ->
+    [in] square yards
+   *[cm] square metres
+} of cloth
+a-plain-square = a plain square
+row-and-place-and-other = row { $row }, place { $place } and row { $other_row }, place { $other_place }
+pair-vanishes = { $pair } nearly vanish into each other along { $share } % of their edge.
+pairs-vanish = { $which }: { $pairs } pairs nearly vanish into each other along { $share } % of their edge, the first { $first }.
+one-beside-the-other = { $one } beside { $other }
+one-beside-itself = { $one } beside itself
+somebody-who-left = somebody who left
+
+## recipes
+
+so-many-shapes = { $count } { $shapes } { $size }
+strip-size = { $wide } × { $long } long
+cut-the-other-way = { $count } of them the other way, for the mirror images
+prints-lie = { $prints ->
+    [upright] stay upright
+    [stripes] only one-way prints turn
+   *[turned] turn
+}
+so-likely-within = { $chance } within { $within }
+bias-sides = { $sides ->
+    [0] none
+    [one] 1 side
+    [4] all four sides
+   *[other] { $sides } sides
+}
+bonus = { $count } half-square triangles { $size } finished
+is-wider-than-your-ruler = { $cut } is wider than your { $ruler } ruler: lay a second one beside it, or cut by the lines of the mat.
+spare-units = { $spare ->
+    [0] none
+   *[other] { $spare }
+}{ $mirrored ->
+    [0] {""}
+   *[other] , { $mirrored } of them mirror images
+}
+none-of-it = none
+area = { $area } { $unit ->
+    [in] in²
+   *[cm] cm²
+}
+inches = { $length }″
+lot-singly = Cut the patches singly; join them as the block shows. A { $kind } has no quicker way.
+lot-together = Together they give all { $count }.
+lot-gives = This gives { $units ->
+    [one] 1 { $kind }
+   *[other] { $units } of these units
+}{ $mirrors ->
+    [yes] , half of them mirror images
+   *[no] {""}
+}; do it { $times ->
+    [one] once
+   *[other] { $times } times
+}.
+
+## sewing
+
+sewn-and-gone = { $count } were sewn of “{ $step }”; the block has none of these now.
+press-in-lots = Unit { $unit }: press { $first } to one side and { $second } to the other; { $bulky ->
+    [0] every meeting nests
+   *[other] only { $bulky } stay bulky
+}.
+open-the-seam = Open the seam of step { $step }, so that it lies flat where it meets another.
+rows-of-columns = { $rows } rows of { $columns }
+one-patch-nothing-to-sew = The block is one patch; there is nothing to sew.
+in-one-chain = in one chain
+in-chains = in { $chains ->
+    [one] 1 chain
+   *[other] { $chains } chains
+} of { $size }{ $last ->
+    [0] {""}
+   *[other] {" "}and one of { $last }
+}
+stack-and-stack = stack { $one } and stack { $other }
+from-stacks = from { $stacks }{ $more ->
+    [yes] ; …
+   *[no] {""}
+}

@@ -1,0 +1,219 @@
+## block file
+
+file-is-larger-than-mb = the file is larger than { $most_block_bytes } MB
+file-is-not-utf-8-text = the file is not UTF-8 text
+file-is-not-json-here = the file is not JSON here ({ $msg })
+file-is-nested-too-deep-or = the file is nested too deep or holds too long a number
+file-holds-no-block-it-begins = the file holds no block; it begins with {"{"} and has a format, a name, …
+and-so-many-faults-more = and { $count } faults more
+lies-on-seam-move-it-inside-2 = lies on a seam; move it inside the patch it is for
+lies-on-seam-move-it-inside = lies on a seam; move it inside the unit it is for
+is-written-another-way = is written another way
+must-be-path-of-photo-in = must be the path of a photo in the parcel, such as photos/1.jpg
+begins-and-ends-at-same-point = begins and ends at the same point
+point-lies-outside-grid = { $at } lies outside the grid of { $columns } columns by { $rows } rows
+stands-for-more-than-one-fabric = “{ $key }” stands for more than one fabric
+is-kept-for-patches-without-fabric = “{ $unassigned }” is kept for patches without a fabric; use another
+is-no-way-to-make-it-2 = “{ $method }” is no way to make it; the ways are { $ways }
+is-no-way-to-make-unit = “{ $method }” is no way to make a unit
+
+## the card of the trial block
+
+card-how = Press the trial block and let it cool. Measure from raw edge to raw edge, as many lines as you like, and write down what you read.
+trial-block-of = { $block }: trial block
+card-of-the-trial-block = { $block }: card of the trial block
+must-be = must be
+size-is = is
+
+## the cover
+
+in-here = In here
+page-and-sheet = { $page }: { $sheet }
+everything-of = { $block }: everything
+finished-and-unfinished = { $finished } finished, { $unfinished } unfinished
+so-many-as-drafted = { $count } as drafted
+so-many-in-colouring = { $count } in { $colouring }
+blocks-by-colouring = { $blocks }: { $counts }
+blocks-with-seam = { $blocks }, with a seam allowance of { $seam }
+
+## the cutting list
+
+names-no-cut-send-it-as = names no cut; send it as it stands on the list
+cutting-list-for = { $block }: cutting list for { $stage }
+from-the-trial-block = From the trial block:
+buy = Buy { $length }.
+buy-or-quarters = Buy { $length } or { $quarters }.
+nothing-to-buy = Nothing to buy.
+from-the-shelf-first = From the shelf first: { $pieces }.
+cut-from-strips = from { $strips }
+cut-for = for { $purposes }
+layout-of-cloth = { $cloth ->
+    [new] New cloth
+   *[shelf] From the shelf
+}, { $width } by { $length }
+cutting-list = Cutting list
+to-buy = To buy
+column-fabric = fabric
+column-line = line
+column-count = count
+column-shape = shape
+column-width = width
+column-height = height
+column-unit = unit
+column-size = size
+column-further = cut further
+column-from = from
+column-for = for
+column-done = done
+column-buy = buy
+column-or = or
+column-shelf = from the shelf
+column-left = left over
+
+## the sheets of everything
+
+sheet-cover = The block, its fabrics and what to buy
+sheet-cutting = Cutting list with its layouts
+sheet-labels = Labels for the stacks
+sheet-steps = Step sheets of the recipes
+sheet-sewing = Sewing sheet
+sheet-card = Card of the trial block
+sheet-templates = Templates at true size
+
+## what is foretold, as a list
+
+foretold-of = { $block }: what it will come out as, nine of ten
+foretold-side = { $low } to { $high }{ $unit }
+foretold-within = { $share } % within { $tolerance }{ $unit }
+foretold-ease = Most must be eased at { $join }: { $most }{ $unit } at most.
+
+## labels
+
+nothing-to-label = Nothing is cut, so there is nothing to label.
+labels-of = { $block }: labels
+label-of-a-cut = { $count } { $what } { $size }
+
+## log file
+
+parcel-is-damaged-take-it-along = the parcel is damaged; take it along anew
+is-not-in-parcel = is not in the parcel
+is-larger-than-mb = is larger than { $most } MB
+
+## measures file
+
+file-with-sizes-is-not-json = the file with the sizes is not JSON
+this-block-has-no-measure = this block has no “{ $what }”; measure one of { $some }, …
+the-verdict = Verdict: { $verdict ->
+    [good] good
+    [ease] ease
+    [trim] trim
+    [take-back] take back
+    [press-again] press again
+    [measure-again] measure again
+   *[cut-again] cut again
+}.
+to-decide-measure = To decide, measure { $what }.
+
+## photo
+
+this-photo-is-larger-than-mb = This photo is larger than { $most_photo_bytes } MB; send less.
+this-is-no-photo-send-jpeg = This is no photo; send a JPEG, PNG or WebP picture.
+this-photo-is-damaged-send-it = This photo is damaged; send it anew.
+this-photo-has-more-than-million = This photo has more than { $most_pixels } million pixels; send a smaller one.
+
+## quilt file
+
+file-is-not-json = the file is not JSON
+must-have-either-fabric-or-block = must have either a fabric or a block
+tells-a-second-time = tells a second time what lies at row { $row }, column { $column }
+stands-for-more-than-one-block = “{ $key }” stands for more than one block
+is-in-a-unit = is { $its }, the quilt is in { $ours }
+is-none-of-blocks-colourings = is none of the block's colourings
+
+## the top
+
+everything-for-the-top = { $quilt }: everything for the whole top
+how-units-are-made = { $block }: how its units are made
+to-buy-is = To buy: { $purchases }.
+fabric-and-length = { $fabric } { $length }
+there-is-nothing-to-buy = There is nothing to buy.
+sewing-the-top = { $quilt }: sewing the top
+diagram-how = The numbers are those of the rows; each mark crosses a seam toward the side that it is pressed to, where its dot lies.
+
+## the sewing sheet
+
+joined-by = { $blocks }, joined by { $order ->
+    [rows] rows
+    [columns] columns
+    [quarters] quarters
+   *[units] units
+}.
+sewing-of = { $block }: sewing
+pressing-map-how = The front of the block; each arrow tells where a seam's allowances are pressed, the number its step.
+sewing-sheet-of = { $block }: sewing sheet
+in-all = { $count } in all
+to-measure = Measure: { $size }
+
+## the joins as a list
+
+block-joined-by = { $block }: { $blocks }, joined by { $order ->
+    [rows] rows
+    [columns] columns
+    [quarters] quarters
+   *[units] units
+}
+meetings-counted = { $meetings } meetings: { $nested } nested, { $spun } spun, { $open } open, { $bulky } bulky{ $proved ->
+    [yes] {""}
+   *[no] ; not proved best
+}
+join-line = { $number }. { $join } ({ $times } times)
+join-of-parts = { $join }: { $one } to { $other }{ $kind ->
+    [partial] , part of the seam
+    [set-in] , set in
+   *[straight] {""}
+}
+part-of-a-join = { $part } ({ $join })
+
+## step sheets
+
+no-step-sheets = Every patch of this block is cut to size; no unit is sewn by a recipe of its own.
+step-sheets-of = { $block }: step sheets
+units-of-a-size = { $count } × { $kind } { $unit }, { $size } finished
+share-of-units = { $method }, { $units } units: { $times ->
+    [one] once
+   *[other] { $times } times
+}
+
+## svg in
+
+svg-seams-taken = { $seams } seams taken from { $lines } straight lines.
+svg-points-moved = Points were moved by up to { $farthest } of a cell to lie on the lattice.
+svg-curves-left-out = { $curves } curved stretches were left out; a pieced seam is straight.
+svg-shapes-left-out = { $other } shapes that are no lines were left out.
+svg-lines-too-short = { $lost } lines were shorter than the lattice and were left out.
+drawing-is-larger-than-2-mb = the drawing is larger than 2 MB
+this-is-no-svg-drawing-that = this is no SVG drawing that can be read
+drawing-holds-no-straight-line-draw = the drawing holds no straight line; draw the seams as lines or paths
+drawing-holds-more-than-lines = the drawing holds more than { $most_seams } lines
+drawing-defines-entities-save-it-as = the drawing defines entities; save it as plain SVG
+drawing-moves-parts-in-too-many = the drawing moves its parts in too many steps; save it as plain SVG
+drawing-holds-more-than-seams-of = the drawing holds more than the seams of a block; leave the other layers out
+drawing-has-no-width-or-no = the drawing has no width or no height; draw the outline of the block as well
+are-more-than = are more than { $most_seams }
+
+## templates
+
+templates-of = { $block }: templates
+templates-print-true = Print at 100 %, not fitted to the page. Then measure both squares: if they are off, so are the templates.
+templates-lines = The outer line is the cut line, the dashed line the seam. Lay the arrow along the threads of the cloth.
+templates-over-pages = Where a template runs over several pages, cut one page at its edge and lay the crosses on each other.
+letter-and-sheet = { $letter }{ $sheets ->
+    [one] {""}
+   *[other] , sheet { $number } of { $sheets }
+}
+
+## the chart of cut sizes
+
+chart-column-finished = finished
+chart-column-unfinished = unfinished
+chart-column-cut = cut { $piece }

@@ -1,0 +1,125 @@
+block-in-colouring = { $block } in { $colouring }
+## add colourings
+
+has-no-colourings-make-some-in = has no colourings; make some in its draft first
+
+## named
+
+is-no-fabric-of-quilt-or = “{ $key }” is no fabric of the quilt or its blocks
+is-no-block-of-quilt = “{ $key }” is no block of the quilt
+is-no-place-of-setting = is no place of the setting
+is-no-border-of-quilt = is no border of the quilt
+
+## set edge
+
+is-missing-give-edge-fabric-first = is missing; give the edge a fabric first
+
+## set sashing
+
+is-missing-give-sashing-fabric-first = is missing; give the sashing a fabric first
+
+## beginning
+
+are-missing-choose-at-least-one = are missing; choose at least one
+are-some-in-inches-and-some = are some in inches and some in centimetres; choose one kind
+
+## borders
+
+a-pieced-border-cannot-be-mitred = cannot be mitred; a pieced border has blocks or plain squares in its corners
+is-no-block-of-the-quilt = is no block of the quilt
+must-be-as-high-as-block = must be { $height }, as high as the block that it repeats
+is-missing-block-is-not-square = is missing; the block is not square, so plain squares go into the corners
+sew-border-of-on-first = sew a border of { $spacer } on first
+take-another-width-of-block = take another width of block
+does-not-fit-sides-evenly = does not fit the sides evenly; { $mend }
+
+## drawn
+
+no-seam-along-the-diagonal = the block has no seam along its diagonal; let whole blocks be cut for the halves
+
+## places
+
+names-no-block-of-quilt = names no block of the quilt
+is-larger-than-module-of-make = is larger than the module of { $module }; make the module larger
+is-of-another-size = is { $size }, others are { $module }; give the setting a module and a frame
+on-point-takes-square-blocks-set = on point takes square blocks; set these straight
+block-that-is-not-square-cannot = a block that is not square cannot be turned by a quarter
+
+## plan
+
+has-no-two-blocks-to-lie = has no two blocks to lie between in a single row on point; give it its outer ring
+half-blocks-do-not-reach-ends = half blocks do not reach the ends of the strips; give the sashing its outer ring, or take setting triangles
+is-missing-smaller-blocks-need-fabric = is missing; smaller blocks need a fabric to frame them
+edge-has-no-fabric-yet-give = The edge has no fabric yet: give the setting triangles one, or set half blocks.
+border-corner-not-mitred = Border { $number }: its corner { $fault }.
+other-seam = { $block } is cut for a seam of { $its }, the quilt for { $ours }.
+of-block = { $block }: { $notice }
+
+## quilt
+
+is-none-of-blocks = is none of the block's
+is-in-another-unit = is in { $its }, the quilt in { $ours }
+
+## scrappy
+
+must-be-at-least-two-so = must be at least two, so that they can be spread
+are-too-many-to-spread-over = are too many to spread over so large a quilt; take fewer
+are-so-many-of-one-block = are so many of one block that the others cannot be spread evenly
+could-not-be-spread-in-time = could not be spread in time; take fewer blocks or a smaller quilt
+
+## shared out
+
+were-taken-over = were taken over
+are-cut = are cut
+are-sewn = are sewn
+cannot-be-more-than-before = cannot be { $number }, since only { $most } { $words }
+to-be-taken-over = { $left } to be taken over
+all-taken-over = all taken over
+more-taken-over-than-there-are = { $left } more taken over than there are
+progress = Of { $wanted } blocks { $cut } are cut, { $sewn } sewn, { $handed_in } handed in; { $open_ones }.
+only-of-blocks-are = only { $left } of { $wanted } blocks are
+none-of-blocks-is = none of { $wanted } blocks is
+cannot-be-left-to-take = cannot be { $count }: { $few } left to take
+are-missing-choose-who-sews = are missing; choose who sews
+
+## off the ruler
+
+off-strips-that-frame = Strips that frame { $title }
+off-framed-block = a framed block comes out { $whole } { $larger ->
+    [larger] larger
+   *[smaller] smaller
+}
+off-sashing-strips = Sashing strips
+off-sashing-across = { $across } across the top make it { $whole } { $larger ->
+    [larger] larger
+   *[smaller] smaller
+}
+off-plain-squares = Plain squares
+off-row = a row with { $across } comes out { $whole } { $larger ->
+    [larger] larger
+   *[smaller] smaller
+}
+off-quilt = the quilt comes out { $whole } { $larger ->
+    [larger] larger
+   *[smaller] smaller
+}
+off-border = Border { $number }
+off-ending = ; { $does }
+off-a-module = a module
+off-a-width = a width
+off-setting = { $what }: exactly { $exact } to be cut, { $cut } on the ruler, each { $by } too { $way ->
+    [wide] wide
+   *[narrow] narrow
+}{ $ending }. To mend it: { $field } of { $sizes }.
+
+## in words
+
+purpose-side-triangle = side triangles
+purpose-sashing = sashing
+purpose-cornerstone = cornerstones
+purpose-frame = frames
+purpose-binding = binding
+purpose-backing = backing
+purpose-border = border { $number }
+purpose-corner-triangle = corner triangles
+purpose-alternate = every other place

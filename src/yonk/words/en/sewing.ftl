@@ -1,0 +1,40 @@
+## steps
+
+caution-blade = Cut away from yourself, fingers off the ruler's edge, and close the blade each time you put it down. The cutter's own instructions come first.
+caution-iron = The iron is hot and steams: stand it up, keep the cord away. The iron's own instructions come first.
+caution-needle = Stop the machine before you reach near the needle, and keep count of the pins. The machine's own instructions come first.
+
+## table
+
+the-diagonal = the diagonal
+draw-two-lines = Draw lines { $allowance } to either side of { $line } and sew on them.
+draw-one-line = Draw { $line } and sew { $allowance } to either side.
+line-misses-upper-cloth = the line misses the upper cloth
+two-pieces-do-not-meet = the two pieces do not meet
+trim-to-size = Lay the ruler's line on the seam first, then read the numbers: trim two sides, turn, trim the rest to { $size }.
+check-a-small-one = Check that it measures { $size }; it comes out a little small, since the ruler has no mark for its cuts.
+check-nothing-to-trim = Check that it measures { $size }; there is nothing to trim but the points that stick out.
+step-cut = Cut { $pieces }.
+pieces-to-cut = { $count } of { $fabric } { $size }{ $lengths }{ $then ->
+    [one-diagonal] , cut once on the diagonal
+    [both-diagonals] , cut on both diagonals
+   *[other] {""}
+}{ $hand ->
+    [right] {" "}from bottom left to top right, right side up
+    [left] {" "}from top left to bottom right, right side up
+   *[none] {""}
+}
+the-middle = the middle
+press-open = Set the seam with the iron, then press it open; press up and down, never push.
+press-one-side = to one side
+press-toward = toward { $fabrics }, { $why ->
+    [darker] the darker
+    [bulk] away from the bulk
+   *[outward] so that the next seam lies flat
+}
+press-to = Set the seam with the iron, then press it { $toward }; press up and down, never push.
+
+## work
+
+another-seam-holds-layers-shut = another seam holds the layers shut
+nothing-holds-layers-together = nothing holds the layers together

@@ -1,0 +1,31 @@
+"""The languages that Yonk speaks, and which one is spoken now."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from contextlib import contextmanager
+from contextvars import ContextVar
+from typing import Literal, get_args
+
+# `xa` marks each text that comes out of the catalogue, so that a test sees one that does not
+Language = Literal["en", "de", "xa"]
+LANGUAGES: tuple[Language, ...] = get_args(Language)
+CATALOGUE_OF: dict[Language, str] = {"en": "en", "de": "de", "xa": "en"}
+DECIMAL_MARK: dict[Language, str] = {"en": ".", "de": ",", "xa": "."}
+
+_now: ContextVar[Language] = ContextVar("language", default="en")
+
+
+def language_now() -> Language:
+    """The language that is spoken now."""
+    return _now.get()
+
+
+@contextmanager
+def speaking(language: Language) -> Iterator[None]:
+    """Another language for a while."""
+    before = _now.set(language)
+    try:
+        yield
+    finally:
+        _now.reset(before)

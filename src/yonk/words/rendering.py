@@ -1,0 +1,98 @@
+"""Sentences of what is said: for screen, paper and command line."""
+
+from __future__ import annotations
+
+from functools import lru_cache
+
+from fluent.runtime.types import fluent_number
+
+from yonk.core.paper import Capital, Decimal, Measure, Message, Several, Text, seen, speak_by
+from yonk.words.catalogue import bundle_of
+from yonk.words.language import Language, language_now
+from yonk.words.lengths import is_read_exactly, measure_at_a_glance, measure_exactly, number
+
+_BETWEEN = {
+    "comma": ", ",
+    "semicolon": "; ",
+    "sentences": " ",
+    "times": " × ",
+    "plus": " + ",
+    "nothing": "",
+}
+
+
+def in_words(said: Text, language: Language | None = None) -> str:
+    """A text in a language, that which is spoken now where none is given.
+
+    Args:
+        said: a message, a length, several of them, or a text that is a name already.
+
+    Raises: `KeyError` for a message that is not in the catalogue, or for one whose places are not
+    all filled.
+    """
+    if isinstance(said, str):
+        return said
+    return _rendered(said, language or language_now())
+
+
+# a plan says the same of many pieces, and an edit leaves most of what is said as it was
+@lru_cache(maxsize=20_000)
+def _rendered(said: Text, language: Language) -> str:
+    match said:
+        case Message():
+            text = formatted(said.code, language, **dict(said.parameters))
+            return f"⟦{text}⟧" if language == "xa" else text
+        case Measure():
+            return _measure(said, language)
+        case Decimal():
+            return number(said, language)
+        case Several():
+            return _several(said, language)
+        case Capital():
+            text = in_words(said.what, language)
+            return text[:1].upper() + text[1:]
+    return str(said)
+
+
+def formatted(code: str, language: Language, **parameters: Text) -> str:
+    """What the catalogue has for a code, its places filled."""
+    bundle = bundle_of(language)
+    found = bundle.get_message(code)  # raises where there is none
+    filled = {
+        # counts choose plurals; they are written as they are typed, not in groups of three
+        name: fluent_number(value, useGrouping=False)
+        if isinstance(value, int)
+        else seen(in_words(value, language))
+        for name, value in parameters.items()
+    }
+    assert found.value is not None, f"{code} has no text"
+    text, faults = bundle.format_pattern(found.value, filled)
+    if faults:
+        raise KeyError(f"{code}: {faults}")
+    return str(text)
+
+
+def _measure(measure: Measure, language: Language) -> str:
+    if measure.exact or all(is_read_exactly(side, measure.unit) for side in measure.sides):
+        return measure_exactly(measure, language)
+    near, exact = measure_at_a_glance(measure, language)
+    return formatted("about", language, near=near, exact=exact)
+
+
+def _several(said: Several, language: Language) -> str:
+    parts = [in_words(part, language) for part in said.parts]
+    if said.joined in _BETWEEN:
+        return _BETWEEN[said.joined].join(parts)
+    *most, last = parts
+    if not most:
+        return last
+    if said.joined in ("and", "or"):
+        before = ", ".join(most)
+        return formatted(f"joined-{said.joined}", language, before=before, last=last)
+    joined = parts[0]
+    for part in parts[1:]:
+        joined = formatted(f"joined-{said.joined}", language, before=joined, last=part)
+    return joined
+
+
+speak_by(lambda said: in_words(said, "en"))
