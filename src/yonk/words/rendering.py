@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from functools import lru_cache
+from typing import Any
 
 from fluent.runtime.types import fluent_number
 
@@ -55,21 +56,36 @@ def _rendered(said: Text, language: Language) -> str:
 
 
 def formatted(code: str, language: Language, **parameters: Text) -> str:
-    """What the catalogue has for a code, its places filled."""
+    """What the catalogue has for a code, its places filled.
+
+    The library fills in no text longer than a thousand signs, as the letters of a thousand patches
+    are: such a one goes in afterwards, in the place of a sign that nobody writes.
+    """
     bundle = bundle_of(language)
     found = bundle.get_message(code)  # raises where there is none
-    filled = {
-        # counts choose plurals; they are written as they are typed, not in groups of three
-        name: fluent_number(value, useGrouping=False)
-        if isinstance(value, int)
-        else seen(in_words(value, language))
-        for name, value in parameters.items()
-    }
+    filled: dict[str, Any] = {}
+    long: list[str] = []
+    for name, value in parameters.items():
+        if isinstance(value, int):  # chooses plurals; written as typed, not in groups of three
+            filled[name] = fluent_number(value, useGrouping=False)
+            continue
+        text = seen(in_words(value, language))
+        if len(text) > _LONG:
+            long.append(text)
+            text = chr(_PLACES + len(long))
+        filled[name] = text
     assert found.value is not None, f"{code} has no text"
-    text, faults = bundle.format_pattern(found.value, filled)
+    pattern, faults = bundle.format_pattern(found.value, filled)
     if faults:
         raise KeyError(f"{code}: {faults}")
-    return str(text)
+    made = str(pattern)
+    for number, part in enumerate(long, start=1):
+        made = made.replace(chr(_PLACES + number), part)
+    return made
+
+
+_LONG = 900  # signs; the library takes no more than a thousand
+_PLACES = 0xE000  # the first of the signs that no script has
 
 
 def _measure(measure: Measure, language: Language) -> str:

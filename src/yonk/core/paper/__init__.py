@@ -57,7 +57,7 @@ from yonk.core.paper.measure import (
     write_mixed,
     write_typed,
 )
-from yonk.core.paper.message import (
+from yonk.core.paper.messages import (
     Capital,
     Decimal,
     Measure,

@@ -11,7 +11,7 @@ from fractions import Fraction
 from typing import Literal
 
 from yonk.core.paper.measure import LengthError, read_in, show, write_mixed
-from yonk.core.paper.message import Message, Text, message
+from yonk.core.paper.messages import Message, Text, message
 
 LengthUnit = Literal["in", "cm"]
 INCH = Fraction(254, 100)  # centimetres

@@ -21,7 +21,7 @@ from yonk.core.paper.bounds import (
 )
 from yonk.core.paper.errors import Fault, YonkError
 from yonk.core.paper.measure import LONGEST_TEXT, LengthError, write_exact
-from yonk.core.paper.message import Message, Text, message
+from yonk.core.paper.messages import Message, Text, message
 from yonk.core.paper.points import Point
 from yonk.core.paper.settings import SETTINGS, USUAL_SETTINGS, Settings
 from yonk.core.paper.sewing_wishes import SewingWishes

@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import Any, ClassVar, Literal
 
-from yonk.core.paper.message import Message, Text
+from yonk.core.paper.messages import Message, Text
 
 FaultCode = Literal[
     "bad-document",
@@ -28,6 +28,8 @@ FaultCode = Literal[
 
 def seen(text: str) -> str:
     """The text with a mark for every sign that cannot be seen, and so cannot be sent or printed."""
+    if text.isprintable():
+        return text
     return "".join(sign if sign.isprintable() else "\ufffd" for sign in text)
 
 

@@ -8,7 +8,7 @@ from functools import lru_cache
 
 from yonk.core.paper.errors import MessageError
 from yonk.core.paper.length import Length, Rational
-from yonk.core.paper.message import Measure, message
+from yonk.core.paper.messages import Measure, message
 
 VULGAR = {
     "½": "1/2",

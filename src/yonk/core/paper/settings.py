@@ -14,7 +14,7 @@ from typing import Any, Literal
 
 from yonk.core.paper.bounds import Bound, LengthUnit
 from yonk.core.paper.measure import LengthError, read_in, write_typed
-from yonk.core.paper.message import Message, Text, listed, message
+from yonk.core.paper.messages import Message, Text, listed, message
 
 Stitch = Literal["beside", "two-lines"]
 PressToward = Literal["dark", "open"]

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from yonk.core.paper.message import Message, message
+from yonk.core.paper.messages import Message, message
 
 TRADE_WORDS: tuple[str, ...] = (
     "finished",
