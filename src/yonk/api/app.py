@@ -41,7 +41,7 @@ from yonk.api.top.routes import router as top
 from yonk.api.usual import router as usual
 from yonk.api.wire import BlockOut, FaultOut, FaultsOut
 from yonk.api.work import AT_ONCE, NobodyWaitsError, Works
-from yonk.core.paper import FaultCode, YonkError
+from yonk.core.paper import FaultCode, Text, YonkError, message
 from yonk.files.plain_words import in_plain_words
 from yonk.store.blocks import OldRevisionError
 from yonk.store.database import session_maker
@@ -74,7 +74,12 @@ ROUTERS = (
 )
 SMALL, PRESSED = 2000, 6  # bytes that are sent as they are; how hard the rest is pressed
 # what HTTP itself refuses, under the codes that the rest of the answers have
-CODES = {400: "bad-request", 404: "not-found", 405: "not-allowed", 413: "too-large"}
+CODES: dict[int, FaultCode] = {
+    400: "bad-request",
+    404: "not-found",
+    405: "not-allowed",
+    413: "too-large",
+}
 
 
 def create_app(
@@ -138,7 +143,7 @@ def _answer(
     )
 
 
-def _said(status: int, code: str, words: str, place: str = "") -> JSONResponse:
+def _said(status: int, code: FaultCode, words: Text, place: str = "") -> JSONResponse:
     return _answer(status, code, [FaultOut(place=place, message=words)])
 
 
@@ -161,9 +166,7 @@ async def _bad_request(_: Request, fault: Exception) -> Response:
 
 
 async def _bad_signs(_: Request, fault: Exception) -> Response:
-    return _said(
-        422, "bad-request", "A text holds half a sign, which no program can write; type it anew."
-    )
+    return _said(422, "bad-request", message("a-text-holds-half-a-sign"))
 
 
 async def _nobody(_: Request, fault: Exception) -> Response:
@@ -171,22 +174,17 @@ async def _nobody(_: Request, fault: Exception) -> Response:
 
 
 async def _database(_: Request, fault: Exception) -> Response:
-    words = (
-        "The database does not answer, so it is not sure what was kept. Your draft waits in the "
-        "browser and is saved"
-        " when it is back; nothing is saved twice."
-    )
-    return _said(503, "database", words)
+    return _said(503, "database", message("the-database-does-not-answer"))
 
 
 async def _other(request: Request, fault: Exception) -> Response:
     assert isinstance(fault, HTTPException)
     words = {
-        404: "There is nothing at this address.",
-        405: "This address does not take such a request.",
-        400: "This request cannot be read; it is sent as JSON.",
+        404: message("nothing-at-this-address"),
+        405: message("address-takes-no-such-request"),
+        400: message("request-cannot-be-read"),
         413: too_large_words(request.url.path),
-    }.get(fault.status_code, str(fault.detail))
+    }.get(fault.status_code) or str(fault.detail)
     return _said(fault.status_code, CODES.get(fault.status_code, "bad-request"), words)
 
 
@@ -194,7 +192,7 @@ async def _unforeseen(_: Request, fault: Exception) -> Response:
     return _said(
         500,
         "unforeseen",
-        "Yonk came upon something it did not foresee; nothing of your draft is lost.",
+        message("something-not-foreseen"),
     )
 
 

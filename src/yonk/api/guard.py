@@ -15,10 +15,10 @@ from starlette.responses import JSONResponse, Response
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
 from yonk.api.wire import FaultOut, FaultsOut
+from yonk.core.paper import FaultCode, Text, message
 from yonk.files import log_file, photo, quilt_file
 from yonk.files.block_file import MOST_BLOCK_BYTES
 
-TOO_LARGE = "This is larger than {} MB, the most there can be."
 ROOM_FOR_THE_REST = 100_000  # of a request around its document
 HOSTS = frozenset({"127.0.0.1", "localhost", "::1"})
 SAFE = {"GET", "HEAD", "OPTIONS"}
@@ -47,9 +47,9 @@ def most_bytes(path: str) -> int:
     return log_file.MOST_PARCEL_BYTES if path == "/api/blocks/import" else MOST_BLOCK_BYTES
 
 
-def too_large_words(path: str) -> str:
+def too_large_words(path: str) -> Text:
     """What is said of a request that is too large."""
-    return TOO_LARGE.format(most_bytes(path) // 1_000_000)
+    return message("this-is-larger-than", most=most_bytes(path) // 1_000_000)
 
 
 def too_large(path: str) -> Response:
@@ -57,8 +57,8 @@ def too_large(path: str) -> Response:
     return _refusal(413, "too-large", too_large_words(path))
 
 
-def _refusal(status: int, code: str, words: str) -> Response:
-    body = FaultsOut.model_validate({"code": code, "faults": [FaultOut(place="", message=words)]})
+def _refusal(status: int, code: FaultCode, words: Text) -> Response:
+    body = FaultsOut(code=code, faults=[FaultOut(place="", message=words)])
     return JSONResponse(body.model_dump(mode="json"), status)
 
 
@@ -119,7 +119,7 @@ class Guard:
         except _TooLargeError:
             refusal = self.too_large(path)
         except _TooSlowError:
-            refusal = _refusal(408, "too-much", "What was sent came too slowly; send it again.")
+            refusal = _refusal(408, "too-much", message("it-came-too-slowly"))
         else:
             return
         if not answering:
@@ -135,14 +135,14 @@ def _counted(receive: Receive, most: int) -> Receive:
         if whole:
             return await receive()  # only that the browser has gone may still come
         try:
-            message = await asyncio.wait_for(receive(), BODY_SECONDS)
+            part = await asyncio.wait_for(receive(), BODY_SECONDS)
         except TimeoutError:
             raise _TooSlowError from None
-        whole = not message.get("more_body", False)
-        came += len(message.get("body", b""))
+        whole = not part.get("more_body", False)
+        came += len(part.get("body", b""))
         if came > most:
             raise _TooLargeError
-        return message
+        return part
 
     return receiving
 
@@ -151,12 +151,12 @@ def _foreign(method: str, headers: Headers, hosts: frozenset[str]) -> Response |
     """A refusal for who asks under a foreign name or from a foreign page."""
     host = headers.get("host", "")
     if _name(f"//{host}") not in hosts:
-        return _refusal(403, "foreign", "Yonk answers only at its own addresses.")
+        return _refusal(403, "foreign", message("only-at-its-own-addresses"))
     origin = headers.get("origin")
     if method not in SAFE and origin is not None and urlsplit(origin).netloc != host:
-        return _refusal(403, "foreign", "Yonk takes changes only from its own pages.")
+        return _refusal(403, "foreign", message("only-from-its-own-pages"))
     if headers.get("sec-fetch-site") == "cross-site" and method not in SAFE:
-        return _refusal(403, "foreign", "Yonk takes changes only from its own pages.")
+        return _refusal(403, "foreign", message("only-from-its-own-pages"))
     return None
 
 

@@ -8,27 +8,24 @@ from typing import Annotated
 from pydantic import AfterValidator, BaseModel, ConfigDict, Field, PlainSerializer, PlainValidator
 from pydantic import WithJsonSchema as Schema
 
-from yonk.core.paper import LONGEST_NAME, LengthError, read_length, write_exact
+from yonk.core.paper import LONGEST_NAME, LengthError, message, read_length, write_exact
 
 
 def _length(value: object) -> Fraction:
     if isinstance(value, Fraction):
         return value
     if not isinstance(value, str):
-        raise ValueError(
-            'is no text; write the length in quotes, such as "9" or "39/8", since numbers are '
-            "not exact"
-        )
+        raise ValueError(message("length-in-quotes"))
     try:
         return read_length(value)
     except LengthError as fault:
-        raise ValueError(str(fault)) from None
+        raise ValueError(fault.message) from None
 
 
 def _positive(value: object) -> Fraction:
     length = _length(value)
     if length <= 0:
-        raise ValueError("must be more than nothing")
+        raise ValueError(message("must-be-more-than-nothing"))
     return length
 
 
@@ -48,7 +45,7 @@ SeamIn = tuple[PointIn, PointIn]
 
 def _whole_signs(text: str) -> str:
     if any("\ud800" <= sign <= "\udfff" for sign in text):
-        raise ValueError("holds half a sign, which no program can write; type it anew")
+        raise ValueError(message("holds-half-a-sign"))
     return text
 
 
@@ -58,7 +55,7 @@ def _on_one_line(text: str) -> str:
     """
     name = " ".join(text.split())
     if not name.isprintable():
-        raise ValueError("has a sign that cannot be seen")
+        raise ValueError(message("has-a-sign-that-cannot-be-seen"))
     return name
 
 

@@ -4,42 +4,59 @@ from __future__ import annotations
 
 from typing import Any
 
-A_LIST = "must be a list, in [ and ]"
-AN_OBJECT = "must be an object, in {{ and }}"
-A_WHOLE_NUMBER = "must be a whole number, without quotes"
+from yonk.core.paper import Message, Text, message
 
-PLAIN_WORDS = {
-    "missing": "is missing",
-    "extra_forbidden": "is not known here; take it out",
-    "tuple_type": A_LIST,
-    "list_type": A_LIST,
-    "dict_type": AN_OBJECT,
-    "model_type": AN_OBJECT,
-    "model_attributes_type": AN_OBJECT,
-    "dataclass_type": AN_OBJECT,
-    "int_type": A_WHOLE_NUMBER,
-    "int_from_float": A_WHOLE_NUMBER,
-    "int_parsing": A_WHOLE_NUMBER,
-    "int_parsing_size": "is too large; take less",
-    "bool_type": "must be true or false",
-    "bool_parsing": "must be true or false",
-    "string_type": "must be a text, in quotes",
-    "string_pattern_mismatch": "is not written as it must be",
-    "string_too_short": "is empty; write something",
-    "string_too_long": "has more than {max_length} letters; shorten it",
-    "too_long": "holds {actual_length}; {max_length} is the most",
-    "too_short": "holds {actual_length}; {min_length} is the least",
-    "greater_than_equal": "is less than {ge}; take more",
-    "less_than_equal": "is more than {le}; take less",
+_A_LIST, _AN_OBJECT, _WHOLE = "given-no-list", "given-no-object", "given-no-whole-number"
+
+# of each sort of error its message
+_SAID = {
+    "missing": "given-missing",
+    "extra_forbidden": "given-not-known",
+    "tuple_type": _A_LIST,
+    "list_type": _A_LIST,
+    "dict_type": _AN_OBJECT,
+    "model_type": _AN_OBJECT,
+    "model_attributes_type": _AN_OBJECT,
+    "dataclass_type": _AN_OBJECT,
+    "int_type": _WHOLE,
+    "int_from_float": _WHOLE,
+    "int_parsing": _WHOLE,
+    "int_parsing_size": "given-too-large",
+    "bool_type": "given-not-true-or-false",
+    "bool_parsing": "given-not-true-or-false",
+    "string_type": "given-no-text",
+    "string_pattern_mismatch": "given-not-as-it-must-be",
+    "string_too_short": "given-empty",
 }
 
 
-def in_plain_words(error: Any) -> str:
+def in_plain_words(error: Any) -> Text:
     """One of Pydantic's errors in a sentence, without the name of the place."""
-    given = error.get("ctx", {})
-    about_text = isinstance(error.get("input"), str) and error["type"] in ("too_long", "too_short")
-    words = PLAIN_WORDS.get(f"string_{error['type']}" if about_text else error["type"])
-    if words:
-        return words.format_map(given)
-    message = str(error["msg"]).removeprefix("Value error, ")
-    return message.replace("Input should be", "must be").replace("Input should", "should")
+    given, sort = error.get("ctx", {}), error["type"]
+    if sort in ("too_long", "too_short") and isinstance(error.get("input"), str):
+        sort = f"string_{sort}"
+    if sort in _SAID:
+        return message(_SAID[sort])
+    bounds = _about_bounds(sort, given)
+    if bounds:
+        return bounds
+    ours = getattr(given.get("error"), "args", ())
+    if ours and isinstance(ours[0], Message):
+        return ours[0]
+    words = str(error["msg"]).removeprefix("Value error, ")
+    return words.replace("Input should be", "must be").replace("Input should", "should")
+
+
+def _about_bounds(sort: str, given: dict[str, Any]) -> Message | None:
+    """What is said of something that is too much or too little."""
+    if sort == "string_too_long":
+        return message("given-too-many-letters", most=given["max_length"])
+    if sort == "too_long":
+        return message("given-too-many", count=given["actual_length"], most=given["max_length"])
+    if sort == "too_short":
+        return message("given-too-few", count=given["actual_length"], least=given["min_length"])
+    if sort == "greater_than_equal":
+        return message("is-less-than-take-more", least=str(given["ge"]))
+    if sort == "less_than_equal":
+        return message("is-more-than-take-less", most=str(given["le"]))
+    return None

@@ -11,6 +11,7 @@ from typing import Literal, get_args
 Language = Literal["en", "de", "xa"]
 LANGUAGES: tuple[Language, ...] = get_args(Language)
 CATALOGUE_OF: dict[Language, str] = {"en": "en", "de": "de", "xa": "en"}
+DAY: dict[Language, str] = {"en": "dd MMMM yyyy", "de": "d. MMMM yyyy", "xa": "dd MMMM yyyy"}
 DECIMAL_MARK: dict[Language, str] = {"en": ".", "de": ",", "xa": "."}
 
 _now: ContextVar[Language] = ContextVar("language", default="en")

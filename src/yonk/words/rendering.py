@@ -5,11 +5,12 @@ from __future__ import annotations
 from functools import lru_cache
 from typing import Any
 
+from babel.dates import format_date
 from fluent.runtime.types import fluent_number
 
-from yonk.core.paper import Capital, Decimal, Measure, Message, Several, Text, seen, speak_by
+from yonk.core.paper import Capital, Day, Decimal, Measure, Message, Several, Text, seen, speak_by
 from yonk.words.catalogue import bundle_of
-from yonk.words.language import Language, language_now
+from yonk.words.language import CATALOGUE_OF, DAY, Language, language_now
 from yonk.words.lengths import is_read_exactly, measure_at_a_glance, measure_exactly, number
 
 _BETWEEN = {
@@ -47,6 +48,8 @@ def _rendered(said: Text, language: Language) -> str:
             return _measure(said, language)
         case Decimal():
             return number(said, language)
+        case Day():
+            return format_date(said.value, DAY[language], CATALOGUE_OF[language])
         case Several():
             return _several(said, language)
         case Capital():
@@ -79,8 +82,8 @@ def formatted(code: str, language: Language, **parameters: Text) -> str:
     if faults:
         raise KeyError(f"{code}: {faults}")
     made = str(pattern)
-    for number, part in enumerate(long, start=1):
-        made = made.replace(chr(_PLACES + number), part)
+    for place, part in enumerate(long, start=1):
+        made = made.replace(chr(_PLACES + place), part)
     return made
 
 

@@ -9,23 +9,20 @@ import zipfile
 from sqlalchemy.orm import Session
 
 from yonk.api.measuring.kept import log_file_of
+from yonk.core.paper import message
 from yonk.files.download import file_name
 from yonk.files.log_file import write_parcel
 from yonk.files.seam_log_file import read_test, write_seam_log_csv
 from yonk.store import fabrics, seam_log
 from yonk.store.blocks import all_own_blocks
-
-README = (
-    "Blocks are parcels: a block file with its log and photos, which Yonk takes in as they are. "
-    "Quilts are quilt files. The fabric shelf and the seam log are JSON and CSV.\n"
-)
+from yonk.words import in_words
 
 
 def everything_of(session: Session) -> bytes:
     """A zip of a person's blocks, quilts, fabrics and seam log."""
     packed = io.BytesIO()
     with zipfile.ZipFile(packed, "w", zipfile.ZIP_DEFLATED) as parcel:
-        parcel.writestr("README.txt", README)
+        parcel.writestr("README.txt", f"{in_words(message('what-is-in-the-zip'))}\n")
         for number, kept in enumerate(all_own_blocks(session), start=1):
             name = f"{number:04} {_plain(kept.name)}"
             if kept.kind == "quilt":

@@ -30,10 +30,11 @@ from yonk.api.guild.schemas import (
 )
 from yonk.api.session import BlockId, Db, Who, token_of
 from yonk.api.wire import ERRORS
-from yonk.core.paper import MessageError, message
+from yonk.core.paper import Day, MessageError, message
 from yonk.files.download import attachment
 from yonk.store import blocks, invitations, leaving, members, people, sharing
 from yonk.store.rights import LEVELS, TELLS
+from yonk.words import in_words
 
 router = APIRouter(prefix="/api")
 
@@ -107,11 +108,9 @@ def invite(asked: InviteIn, request: Request, db: Db, who: Who) -> LinkOut:
     guild = guild_of(request)
     token, until = invitations.invite(db, asked.whom.strip(), asked.days)
     link = guild.link(token)
-    words = (
-        f"{who.name} invites you to sew along on Yonk.\n\n"
-        f"Open this link to choose a name and a password; it holds until {until:%d %B %Y}:\n{link}"
-    )
-    guild.post_letter(token, asked.whom, f"{who.name} invites you to Yonk", words)
+    head = message("letter-invites-head", who=who.name)
+    letter = message("letter-invites", who=who.name, until=Day(until.date()), link=link)
+    guild.post_letter(token, asked.whom, in_words(head), in_words(letter))
     return LinkOut(link=link, until=until.replace(tzinfo=UTC))
 
 
@@ -139,11 +138,9 @@ def link_for_password(member: BlockId, request: Request, db: Db, who: Who) -> Li
     guild = guild_of(request)
     token, until = members.link_for_password(db, member)
     link = guild.link(token)
-    words = (
-        f"{who.name} gives you a new start on Yonk.\n\n"
-        f"Open this link to choose a new password; it holds until {until:%d %B %Y}:\n{link}"
-    )
-    guild.post_letter(token, member, "A new password for Yonk", words)
+    head = message("letter-password-head")
+    letter = message("letter-password", who=who.name, until=Day(until.date()), link=link)
+    guild.post_letter(token, member, in_words(head), in_words(letter))
     return LinkOut(link=link, until=until.replace(tzinfo=UTC))
 
 

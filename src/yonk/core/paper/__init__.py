@@ -59,6 +59,7 @@ from yonk.core.paper.measure import (
 )
 from yonk.core.paper.messages import (
     Capital,
+    Day,
     Decimal,
     Measure,
     Message,
@@ -117,6 +118,7 @@ __all__ = [
     "Care",
     "Colouring",
     "CountField",
+    "Day",
     "Decimal",
     "Draft",
     "DraftError",

@@ -6,6 +6,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterable
 from dataclasses import dataclass
+from datetime import date
 from typing import Any, ClassVar, Literal
 
 from yonk.core.paper.length import Length, Rational
@@ -81,6 +82,15 @@ class Decimal(_Said):
 
 
 @dataclass(frozen=True, slots=True)
+class Day(_Said):
+    """A day of the calendar."""
+
+    value: date
+
+    __str__ = _Said.__str__
+
+
+@dataclass(frozen=True, slots=True)
 class Several(_Said):
     """Some texts, one after the other."""
 
@@ -99,7 +109,7 @@ class Capital(_Said):
     __str__ = _Said.__str__
 
 
-Text = str | int | Message | Measure | Decimal | Several | Capital
+Text = str | int | Message | Measure | Decimal | Day | Several | Capital
 
 
 def message(code: str, /, **parameters: Text) -> Message:

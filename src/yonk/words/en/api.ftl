@@ -13,6 +13,17 @@ this-yonk-is-for-one-quilter = This Yonk is for one quilter and has no accounts.
 this-takes-more-memory = This takes more memory than there is for it; draw fewer seams or take fewer blocks.
 this-takes-longer-than = This takes longer than { $seconds } seconds; draw fewer seams or take fewer blocks.
 
+a-text-holds-half-a-sign = A text holds half a sign, which no program can write; type it anew.
+the-database-does-not-answer = The database does not answer, so it is not sure what was kept. Your draft waits in the browser and is saved when it is back; nothing is saved twice.
+nothing-at-this-address = There is nothing at this address.
+address-takes-no-such-request = This address does not take such a request.
+request-cannot-be-read = This request cannot be read; it is sent as JSON.
+something-not-foreseen = Yonk came upon something it did not foresee; nothing of your draft is lost.
+this-is-larger-than = This is larger than { $most } MB, the most there can be.
+it-came-too-slowly = What was sent came too slowly; send it again.
+only-at-its-own-addresses = Yonk answers only at its own addresses.
+only-from-its-own-pages = Yonk takes changes only from its own pages.
+
 ## the draft
 
 in-a-hundred = {" "}in 100
@@ -217,3 +228,19 @@ from-stacks = from { $stacks }{ $more ->
     [yes] ; …
    *[no] {""}
 }
+
+## letters
+
+letter-invites-head = { $who } invites you to Yonk
+letter-invites =
+    { $who } invites you to sew along on Yonk.
+
+    Open this link to choose a name and a password; it holds until { $until }:
+    { $link }
+letter-password-head = A new password for Yonk
+letter-password =
+    { $who } gives you a new start on Yonk.
+
+    Open this link to choose a new password; it holds until { $until }:
+    { $link }
+what-is-in-the-zip = Blocks are parcels: a block file with its log and photos, which Yonk takes in as they are. Quilts are quilt files. The fabric shelf and the seam log are JSON and CSV.

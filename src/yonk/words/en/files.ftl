@@ -217,3 +217,22 @@ letter-and-sheet = { $letter }{ $sheets ->
 chart-column-finished = finished
 chart-column-unfinished = unfinished
 chart-column-cut = cut { $piece }
+
+## what was sent, or stands in a file, is no such thing
+
+given-missing = is missing
+given-not-known = is not known here; take it out
+given-no-list = must be a list, in [ and ]
+given-no-object = must be an object, in {"{"} and {"}"}
+given-no-whole-number = must be a whole number, without quotes
+given-too-large = is too large; take less
+given-not-true-or-false = must be true or false
+given-no-text = must be a text, in quotes
+given-not-as-it-must-be = is not written as it must be
+given-empty = is empty; write something
+given-too-many-letters = has more than { $most } letters; shorten it
+given-too-many = holds { $count }; { $most } is the most
+given-too-few = holds { $count }; { $least } is the least
+length-in-quotes = is no text; write the length in quotes, such as "9" or "39/8", since numbers are not exact
+holds-half-a-sign = holds half a sign, which no program can write; type it anew
+has-a-sign-that-cannot-be-seen = has a sign that cannot be seen
