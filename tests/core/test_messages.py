@@ -35,6 +35,7 @@ MADE = (
     "sheet-",
     "trade-word-",
 )
+WITH_BRACES = {"file-holds-no-block-it-begins", "given-no-object"}  # that talk of JSON
 CHOSEN = {"about", "direction", "direction-on-point"}  # by a condition, in the sources
 
 
@@ -99,7 +100,7 @@ def test_every_text_is_read_out(language: str) -> None:
     for code, places in ENGLISH.items():
         for filled in (1, 2, "x"):
             text = in_words(message(code, **dict.fromkeys(places, filled)), language)  # type: ignore[arg-type]
-            assert "{" not in text or code == "file-holds-no-block-it-begins", code
+            assert "{" not in text or code in WITH_BRACES, code
             assert "  " not in text, code
 
 

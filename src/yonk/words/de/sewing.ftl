@@ -1,0 +1,33 @@
+## Vorsicht
+
+caution-blade = Schneide von dir weg, die Finger weg von der Linealkante, und schließ die Klinge jedes Mal, wenn du sie ablegst. Die Anleitung des Rollschneiders geht vor.
+caution-iron = Das Eisen ist heiß und dampft: stell es auf, halt das Kabel fern. Die Anleitung des Eisens geht vor.
+caution-needle = Halt die Maschine an, bevor du in die Nähe der Nadel greifst, und zähl die Stecknadeln. Die Anleitung der Maschine geht vor.
+
+## am Tisch
+
+the-diagonal = die Diagonale
+draw-two-lines = Zeichne Linien { $allowance } zu beiden Seiten (Mitte: { $line }) und näh darauf.
+draw-one-line = Zeichne { $line } und näh { $allowance } zu beiden Seiten.
+trim-to-size = Leg zuerst die Linie des Lineals auf die Naht, dann lies die Zahlen: schneid zwei Seiten nach, dreh, schneid den Rest auf { $size } nach.
+check-a-small-one = Prüf, ob es { $size } misst; es wird ein wenig klein, weil das Lineal für seine Schnitte keine Marke hat.
+check-nothing-to-trim = Prüf, ob es { $size } misst; nachzuschneiden sind nur die Spitzen, die überstehen.
+step-cut = Schneid zu: { $pieces }.
+pieces-to-cut = { $count } × { $fabric } { $size }{ $lengths }{ $then ->
+    [one-diagonal] , einmal diagonal geschnitten
+    [both-diagonals] , auf beiden Diagonalen geschnitten
+   *[other] {""}
+}{ $hand ->
+    [right] {" "}von unten links nach oben rechts, rechte Seite oben
+    [left] {" "}von oben links nach unten rechts, rechte Seite oben
+   *[none] {""}
+}
+the-middle = die Mitte
+press-open = Bügle die Naht erst flach, dann auseinander; drücken, nie schieben.
+press-one-side = zu einer Seite
+press-toward = zu { $fabrics } hin, { $why ->
+    [darker] dem dunkleren
+    [bulk] weg von der dicken Stelle
+   *[outward] damit die nächste Naht flach liegt
+}
+press-to = Bügle die Naht erst flach, dann { $toward }; drücken, nie schieben.
