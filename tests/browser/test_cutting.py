@@ -149,6 +149,7 @@ def test_trial_first_and_then_the_rest(page: Page, tmp_path: Path) -> None:
     to_cut(page)
     for_blocks(page, "one trial block")
     fabric(page, "Peat").click()
+    expect(page.locator(".cut-lines li")).to_have_count(1)  # the list before is shown till it comes
     expect(line(page, "4″")).to_contain_text("2")
     tick(page, line(page, "4″"))
     for_blocks(page, "the rest after it")
