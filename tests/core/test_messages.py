@@ -35,7 +35,7 @@ MADE = (
     "sheet-",
     "trade-word-",
 )
-WITH_BRACES = {"file-holds-no-block-it-begins", "given-no-object"}  # that talk of JSON
+WITH_BRACES = {"file-holds-no-block", "given-no-object"}  # that talk of JSON
 CHOSEN = {"about", "direction", "direction-on-point"}  # by a condition, in the sources
 
 
@@ -150,7 +150,7 @@ def test_what_stands_in_a_message_is_marked_where_the_language_is_a_test() -> No
 
 
 def test_signs_that_cannot_be_seen_stand_in_no_message() -> None:
-    assert "\ufffd" in str(message("is-no-fabric-of-quilt-or", key="\ud800"))
+    assert "\ufffd" in str(message("is-no-fabric-of-the-quilt", key="\ud800"))
 
 
 def test_a_place_is_called_as_a_quilter_calls_it() -> None:

@@ -49,7 +49,7 @@ def most_bytes(path: str) -> int:
 
 def too_large_words(path: str) -> Text:
     """What is said of a request that is too large."""
-    return message("this-is-larger-than", most=most_bytes(path) // 1_000_000)
+    return message("request-is-too-large", most=most_bytes(path) // 1_000_000)
 
 
 def too_large(path: str) -> Response:

@@ -26,5 +26,5 @@ def draft_in(document: dict[str, Any], colouring: int | None) -> tuple[Draft, li
     if colouring is None:
         return draft, names
     if colouring >= len(names):
-        raise DraftError("colouring", message("is-none-of-blocks-colourings"))
+        raise DraftError("colouring", message("is-none-of-the-colourings"))
     return coloured(draft, draft.colourings[colouring]), names

@@ -173,7 +173,7 @@ class Worker:
             self.works.running.discard(process)
             mine.close()
         if isinstance(fault, MemoryError):
-            raise TooMuchWorkError(message("this-takes-more-memory"))
+            raise TooMuchWorkError(message("work-takes-too-much-memory"))
         if fault is not None:
             raise fault
         return answer
@@ -185,7 +185,7 @@ class Worker:
             if self.works.stopping or await self.request.is_disconnected():
                 raise NobodyWaitsError
             if time.monotonic() > end:
-                raise TooMuchWorkError(message("this-takes-longer-than", seconds=_SECONDS))
+                raise TooMuchWorkError(message("work-takes-too-long", seconds=_SECONDS))
             await asyncio.sleep(LOOK_AGAIN)
 
 

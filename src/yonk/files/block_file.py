@@ -140,21 +140,19 @@ def read_block(text: str | bytes) -> Draft:
             [
                 Fault(
                     "",
-                    message("file-is-larger-than-mb", most_block_bytes=MOST_BLOCK_BYTES // 1000000),
+                    message("file-is-too-large", most_block_bytes=MOST_BLOCK_BYTES // 1000000),
                 )
             ]
         )
     try:
         raw = json.loads(text)
     except UnicodeDecodeError:
-        raise BadFileError([Fault("", message("file-is-not-utf-8-text"))]) from None
+        raise BadFileError([Fault("", message("file-is-no-text"))]) from None
     except json.JSONDecodeError as fault:
         where = f"line {fault.lineno}, column {fault.colno}"
-        raise BadFileError(
-            [Fault(where, message("file-is-not-json-here", msg=fault.msg))]
-        ) from None
+        raise BadFileError([Fault(where, message("file-is-no-json-here", msg=fault.msg))]) from None
     except (RecursionError, ValueError):
-        raise BadFileError([Fault("", message("file-is-nested-too-deep-or"))]) from None
+        raise BadFileError([Fault("", message("file-is-too-deep"))]) from None
     return take_block(raw)
 
 
@@ -163,7 +161,7 @@ def take_block(raw: object) -> Draft:
     found.
     """
     if not isinstance(raw, dict):
-        raise BadFileError([Fault("", message("file-holds-no-block-it-begins"))])
+        raise BadFileError([Fault("", message("file-holds-no-block"))])
     faults: list[Fault] = []
     block: BlockIn | None = None
     try:
@@ -191,7 +189,7 @@ def take_block(raw: object) -> Draft:
 def check_reading(reading: Reading) -> None:
     """Raise `BadFileError` where a point that must lie in a patch lies on a seam."""
     faults = [
-        Fault(f"patches[{number}].at", message("lies-on-seam-move-it-inside-2"))
+        Fault(f"patches[{number}].at", message("move-it-inside", what="patch"))
         for number in reading.paints_on_seams
     ]
     choices = reading.draft.making.units
@@ -200,7 +198,7 @@ def check_reading(reading: Reading) -> None:
             faults.append(
                 Fault(
                     f"making.units[{number}].at",
-                    message("lies-on-seam-move-it-inside"),
+                    message("move-it-inside", what="unit"),
                 )
             )
     if faults:
@@ -302,15 +300,15 @@ def fault_of(error: Any) -> Fault:
         ):
             place += f".{step}" if place else str(step)
     if error["type"] == "string_pattern_mismatch":
-        said = PATTERNS.get(place.rpartition(".")[2], message("is-written-another-way"))
+        said = PATTERNS.get(place.rpartition(".")[2], message("is-written-otherwise"))
         return Fault(place, said)
     return Fault(place, in_plain_words(error))
 
 
 # what a text with a pattern must be like, by the name of its field
 PATTERNS = {
-    "colour": message("must-be-colour-such-as-a3262a"),
-    "file": message("must-be-path-of-photo-in"),
+    "colour": message("must-be-a-colour"),
+    "file": message("must-be-a-photo-of-the-parcel"),
 }
 
 
@@ -358,7 +356,7 @@ def _seam_faults(place: str, seam: Any, size: tuple[int, int]) -> Iterator[Fault
     for end, point in enumerate(seam):
         yield from _outside(f"{place}[{end}]", point, size)
     if seam[0] == seam[1]:
-        yield Fault(place, message("begins-and-ends-at-same-point"))
+        yield Fault(place, message("seam-has-no-length"))
 
 
 def _outside(place: str, point: Any, size: tuple[int, int]) -> Iterator[Fault]:
@@ -373,18 +371,18 @@ def _fabric_faults(fabrics: Sequence[FabricIn], paints: Sequence[PaintIn]) -> It
         if keys[fabric.key] > 1:
             yield Fault(
                 f"fabrics[{number}].key",
-                message("stands-for-more-than-one-fabric", key=fabric.key),
+                message("key-of-several-fabrics", key=fabric.key),
             )
         if fabric.key == UNASSIGNED:
             yield Fault(
                 f"fabrics[{number}].key",
-                message("is-kept-for-patches-without-fabric", unassigned=UNASSIGNED),
+                message("key-is-kept", unassigned=UNASSIGNED),
             )
     for number, paint in enumerate(paints):
         if paint.fabric not in keys:
             yield Fault(
                 f"patches[{number}].fabric",
-                message("is-none-of-blocks-fabrics", key=paint.fabric),
+                message("is-none-of-the-blocks-fabrics", key=paint.fabric),
             )
 
 
@@ -397,7 +395,7 @@ def _colouring_faults(
             if key not in keys:
                 yield Fault(
                     f"colourings[{number}].fabrics",
-                    message("is-none-of-blocks-fabrics", key=key),
+                    message("is-none-of-the-blocks-fabrics", key=key),
                 )
 
 
@@ -410,10 +408,10 @@ def _method_faults(making: MakingIn) -> Iterator[Fault]:
             yield Fault(place, message("is-no-kind-of-unit", kinds=listed(BY_NAME, "comma")))
         elif not {*method.split("+")} <= {there.name for there in known.methods}:
             ways = listed((there.name for there in known.methods), "comma")
-            yield Fault(place, message("is-no-way-to-make-it-2", method=method, ways=ways))
+            yield Fault(place, message("method-makes-no-such-unit", method=method, ways=ways))
     for number, choice in enumerate(making.units):
         if not {*choice.method.split("+")} <= every:
             yield Fault(
                 f"making.units[{number}].method",
-                message("is-no-way-to-make-unit", method=choice.method),
+                message("method-makes-no-unit", method=choice.method),
             )

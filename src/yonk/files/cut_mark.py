@@ -56,7 +56,7 @@ def read_mark(text: str) -> CutKey:
         key_fields = dict(_ListedIn.model_validate_json(text))
         return CutKey(**key_fields | {"form": TemplateForm.at(key_fields["form"])})
     except (ValidationError, RecursionError):
-        raise DraftError("cut", message("names-no-cut-send-it-as")) from None
+        raise DraftError("cut", message("names-no-cut")) from None
 
 
 def read_old_mark(text: str, count: int) -> OldMark | None:

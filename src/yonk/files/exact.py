@@ -55,7 +55,7 @@ def _on_one_line(text: str) -> str:
     """
     name = " ".join(text.split())
     if not name.isprintable():
-        raise ValueError(message("has-a-sign-that-cannot-be-seen"))
+        raise ValueError(message("has-sign-that-cannot-be-seen"))
     return name
 
 

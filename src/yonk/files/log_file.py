@@ -99,7 +99,7 @@ def read_parcel(content: bytes) -> tuple[bytes, LogFile, dict[str, bytes]]:
             log = _log(parcel)
             photos = {one.file: _member(parcel, one.file, MOST_PHOTO_BYTES) for one in log.photos}
     except (zipfile.BadZipFile, OSError, NotImplementedError, RuntimeError, EOFError):
-        raise BadFileError([Fault("", message("parcel-is-damaged-take-it-along"))]) from None
+        raise BadFileError([Fault("", message("parcel-is-damaged"))]) from None
     return block, log, photos
 
 
@@ -124,5 +124,5 @@ def _member(parcel: zipfile.ZipFile, name: str, most: int) -> bytes:
     with parcel.open(info) as opened:
         content = opened.read(most + 1)
     if len(content) > most:
-        raise BadFileError([Fault(name, message("is-larger-than-mb", most=most // 1000000))])
+        raise BadFileError([Fault(name, message("part-is-too-large", most=most // 1000000))])
     return content

@@ -81,14 +81,14 @@ def read_measures(text: str | bytes, plan: SewingPlan) -> dict[str, Fraction]:
     """
     if len(text) > _MOST_BYTES:
         raise BadFileError(
-            [Fault("", message("file-is-larger-than-mb", most_block_bytes=_MOST_BYTES // 1000000))]
+            [Fault("", message("file-is-too-large", most_block_bytes=_MOST_BYTES // 1000000))]
         )
     try:
         read = MeasuresIn.model_validate(json.loads(text))
     except ValidationError as errors:
         raise BadFileError([fault_of(one) for one in errors.errors(include_url=False)]) from None
     except (ValueError, RecursionError):
-        raise BadFileError([Fault("", message("file-with-sizes-is-not-json"))]) from None
+        raise BadFileError([Fault("", message("sizes-are-no-json"))]) from None
     known = measurables(plan)
     faults = [
         Fault(f"measures[{number}].{part}", said)
@@ -103,7 +103,7 @@ def read_measures(text: str | bytes, plan: SewingPlan) -> dict[str, Fraction]:
 def _wrong(one: MeasureIn, known: dict[str, Any], plan: SewingPlan) -> list[tuple[str, Message]]:
     if one.what not in known:
         some = listed(list(known)[:3], "comma")
-        return [("what", message("this-block-has-no-measure", what=one.what, some=some))]
+        return [("what", message("block-has-no-such-measure", what=one.what, some=some))]
     fault = size_fault(one.size, known[one.what].size, plan.draft.unit)
     return [("size", fault)] if fault else []
 

@@ -41,7 +41,7 @@ def as_kept(content: bytes) -> JpegPhoto:
     """
     if len(content) > MOST_PHOTO_BYTES:
         raise NoPhotoError(
-            message("this-photo-is-larger-than-mb", most_photo_bytes=MOST_PHOTO_BYTES // 1000000)
+            message("photo-is-too-large", most_photo_bytes=MOST_PHOTO_BYTES // 1000000)
         )
     try:
         with warnings.catch_warnings():
@@ -50,17 +50,15 @@ def as_kept(content: bytes) -> JpegPhoto:
                 _check_size(opened)
                 return _written(opened)
     except (UnidentifiedImageError, Image.DecompressionBombWarning, Image.DecompressionBombError):
-        raise NoPhotoError(message("this-is-no-photo-send-jpeg")) from None
+        raise NoPhotoError(message("photo-is-none")) from None
     except (OSError, ValueError, SyntaxError):
-        raise NoPhotoError(message("this-photo-is-damaged-send-it")) from None
+        raise NoPhotoError(message("photo-is-damaged")) from None
 
 
 def _check_size(opened: Image.Image) -> None:
     """Raises where decoding would take too much; only the head of the file was read so far."""
     if opened.width * opened.height > MOST_PIXELS:
-        raise NoPhotoError(
-            message("this-photo-has-more-than-million", most_pixels=MOST_PIXELS // 1000000)
-        )
+        raise NoPhotoError(message("photo-has-too-many-pixels", most_pixels=MOST_PIXELS // 1000000))
 
 
 def _written(opened: Image.Image) -> JpegPhoto:

@@ -198,7 +198,7 @@ def read_quilt(text: str | bytes) -> Quilt:
             [
                 Fault(
                     "",
-                    message("file-is-larger-than-mb", most_block_bytes=MOST_QUILT_BYTES // 1000000),
+                    message("file-is-too-large", most_block_bytes=MOST_QUILT_BYTES // 1000000),
                 )
             ]
         )
@@ -276,14 +276,14 @@ def _conflicting(read: QuiltIn, drafts: list[Draft]) -> Iterator[Fault]:
     }
     for place, key in _fabrics_named(read):
         if key not in known:
-            yield Fault(place, message("is-no-fabric-of-quilt-or", key=key))
+            yield Fault(place, message("is-no-fabric-of-the-quilt", key=key))
     for number, border in enumerate(read.borders):
         if not border.fabric and not border.block:
-            yield Fault(f"borders[{number}]", message("must-have-either-fabric-or-block"))
+            yield Fault(f"borders[{number}]", message("either-fabric-or-block"))
         if border.block and border.block not in keys:
             yield Fault(
                 f"borders[{number}].block",
-                message("is-no-block-of-quilt", key=border.block),
+                message("key-is-no-block-of-the-quilt", key=border.block),
             )
     seen = set()
     for number, one in enumerate(read.setting.places):
@@ -295,7 +295,7 @@ def _conflicting(read: QuiltIn, drafts: list[Draft]) -> Iterator[Fault]:
         seen.add((one.row, one.column))
     alternate = read.setting.alternate
     if alternate and bool(alternate.block) == bool(alternate.fabric):
-        yield Fault("setting.alternate", message("must-have-either-fabric-or-block"))
+        yield Fault("setting.alternate", message("either-fabric-or-block"))
 
 
 def _block_faults(read: QuiltIn, drafts: list[Draft]) -> Iterator[Fault]:
@@ -303,14 +303,14 @@ def _block_faults(read: QuiltIn, drafts: list[Draft]) -> Iterator[Fault]:
     for number, (one, draft) in enumerate(zip(read.blocks, drafts, strict=True)):
         place = f"blocks[{number}]"
         if keys[one.key] > 1:
-            yield Fault(f"{place}.key", message("stands-for-more-than-one-block", key=one.key))
+            yield Fault(f"{place}.key", message("key-of-several-blocks", key=one.key))
         if draft.unit != read.unit:
             yield Fault(
                 f"{place}.block.unit",
                 message("is-in-a-unit", its=draft.unit, ours=read.unit),
             )
         if one.colouring is not None and _number_of(one.colouring, draft) is None:
-            yield Fault(f"{place}.colouring", message("is-none-of-blocks-colourings"))
+            yield Fault(f"{place}.colouring", message("is-none-of-the-colourings"))
 
 
 def _fabrics_named(read: QuiltIn) -> Iterator[tuple[str, str]]:

@@ -71,7 +71,7 @@ def read_svg(text: str, draft: Draft, parts: int) -> SeamsTaken:
     Raises `BadFileError` for what is no SVG, or holds no straight line.
     """
     if len(text) > MOST_BLOCK_BYTES:
-        raise BadFileError([Fault("", message("drawing-is-larger-than-2-mb"))])
+        raise BadFileError([Fault("", message("svg-is-too-large"))])
     if parts not in LATTICES:
         raise BadFileError(
             [Fault("parts", message("must-be-one-of", choices=", ".join(map(str, LATTICES))))]
@@ -85,7 +85,7 @@ def read_svg(text: str, draft: Draft, parts: int) -> SeamsTaken:
         elements = [element for element in drawing.elements() if isinstance(element, Shape)]
         looked_at = [_segments(element) for element in elements]
     except Exception:  # whatever a library says of a drawing that is none: it cannot be read
-        raise BadFileError([Fault("", message("this-is-no-svg-drawing-that"))]) from None
+        raise BadFileError([Fault("", message("svg-cannot-be-read"))]) from None
     lines = [
         line
         for straight, _ in looked_at
@@ -95,11 +95,9 @@ def read_svg(text: str, draft: Draft, parts: int) -> SeamsTaken:
     curves = sum(curved for _, curved in looked_at)
     other = sum(not straight and not curved for straight, curved in looked_at)
     if not lines:
-        raise BadFileError([Fault("", message("drawing-holds-no-straight-line-draw"))])
+        raise BadFileError([Fault("", message("svg-has-no-straight-line"))])
     if len(lines) > MOST_SEAMS:
-        raise BadFileError(
-            [Fault("", message("drawing-holds-more-than-lines", most_seams=MOST_SEAMS))]
-        )
+        raise BadFileError([Fault("", message("svg-has-too-many-lines", most_seams=MOST_SEAMS))])
     return _snapped(lines, draft, parts, curves, other)
 
 
@@ -110,19 +108,19 @@ def _checked(text: str) -> Element:
     if "<!ENTITY" in text or (
         "<!DOCTYPE" in text and "[" in text.partition("<!DOCTYPE")[2].partition(">")[0]
     ):
-        raise BadFileError([Fault("", message("drawing-defines-entities-save-it-as"))])
+        raise BadFileError([Fault("", message("svg-defines-entities"))])
     try:
         tree = fromstring(text)
     except (ParseError, ValueError, RecursionError):
-        raise BadFileError([Fault("", message("this-is-no-svg-drawing-that"))]) from None
+        raise BadFileError([Fault("", message("svg-cannot-be-read"))]) from None
     if _longest_transform(tree) > MOST_TRANSFORM:
-        raise BadFileError([Fault("", message("drawing-moves-parts-in-too-many"))])
+        raise BadFileError([Fault("", message("svg-moves-too-often"))])
     if _numbers(tree) > MOST_NUMBERS:
         raise BadFileError(
             [
                 Fault(
                     "",
-                    message("drawing-holds-more-than-seams-of"),
+                    message("svg-holds-more-than-seams"),
                 )
             ]
         )
@@ -231,7 +229,7 @@ def _snapped(
             [
                 Fault(
                     "",
-                    message("drawing-has-no-width-or-no"),
+                    message("svg-has-no-size"),
                 )
             ]
         )

@@ -34,7 +34,7 @@ class TooOftenError(ToldError):
     """It was tried too often."""
 
     code: ClassVar[FaultCode] = "too-often"
-    text = message("that-was-wrong-too-often-wait")
+    text = message("wrong-too-often")
 
 
 def limits_of(account: str, address: str, device: str | None) -> dict[str, int]:

@@ -61,13 +61,13 @@ class NotInTheLogError(ToldError):
     """There is no such entry or photo in the log of this block."""
 
     code: ClassVar[FaultCode] = "not-found"
-    text = message("this-is-not-in-log-of")
+    text = message("not-in-the-log")
 
 
 class FullLogError(ToldError):
     """The log of a block holds as much as it can."""
 
-    text = message("log-of-this-block-is-full")
+    text = message("log-is-full")
 
 
 Entry = tuple[str, str, datetime]

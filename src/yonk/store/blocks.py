@@ -78,7 +78,7 @@ class DeletedBlockError(NoSuchBlockError):
     """The block of that id was taken off the shelf; it can be brought back."""
 
     code = "deleted"
-    text = message("this-block-was-deleted-bring-it")
+    text = message("block-was-deleted")
 
 
 class OldRevisionError(YonkError):
@@ -87,7 +87,7 @@ class OldRevisionError(YonkError):
     code = "old-revision"
 
     def __init__(self, theirs: KeptBlock) -> None:
-        text = message("this-block-was-saved-from-another")
+        text = message("block-was-saved-elsewhere")
         super().__init__(Fault("revision", text), given=(theirs,))
         self.theirs = theirs
 

@@ -37,13 +37,13 @@ WorkResult = TypeVar("WorkResult")
 class NewerSchemaError(ToldError):
     """The database was brought up to date by a newer program."""
 
-    text = message("these-blocks-were-kept-by-newer")
+    text = message("schema-is-newer")
 
 
 class CutShortError(ToldError):
     """A backup was put back, but not to its end."""
 
-    text = message("restore-of-these-blocks-was-cut")
+    text = message("restore-was-cut-short")
 
 
 def open_engine(url: str, pool: int = POOL, *, cluster: bool = False) -> Engine:

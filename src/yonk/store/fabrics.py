@@ -32,14 +32,14 @@ class NoSuchFabricError(ToldError):
     """There is no fabric of that id on the shelf."""
 
     code = "not-found"
-    text = message("this-fabric-is-not-on-shelf")
+    text = message("fabric-is-gone")
 
 
 class OldFabricError(ToldError):
     """A change came with a revision that is not the newest."""
 
     code = "old-revision"
-    text = message("this-fabric-was-changed-elsewhere-meanwhile")
+    text = message("fabric-was-changed")
 
 
 def all_fabrics(session: Session) -> Sequence[KeptFabric]:

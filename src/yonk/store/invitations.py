@@ -24,7 +24,7 @@ class NoInvitationError(ToldError):
     """A link that never was an invitation, or is none any more."""
 
     code: ClassVar[FaultCode] = "not-found"
-    text = message("this-invitation-is-used-or-has")
+    text = message("invitation-has-ended")
 
 
 @dataclass(frozen=True)

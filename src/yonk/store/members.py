@@ -112,7 +112,7 @@ def remove(session: Session, account_id: str) -> list[str]:
 def _member(session: Session, account_id: str) -> Person:
     row = session.get(Account, account_id)
     if row is None:
-        raise DraftError("member", message("is-not-in-guild-any-more"))
+        raise DraftError("member", message("member-has-left"))
     return Person(row.id, row.name, row.keeper)
 
 
@@ -120,5 +120,5 @@ def _another(session: Session, account_id: str) -> Person:
     """A member who is no keeper: the guild is never left without one."""
     member = _member(session, account_id)
     if member.keeper:
-        raise DraftError("member", message("keeps-guild-and-cannot-be-suspended"))
+        raise DraftError("member", message("keeper-stays"))
     return member

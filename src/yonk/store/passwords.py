@@ -21,7 +21,7 @@ def check_password(password: str, name: str, place: str = "password") -> None:
         raise DraftError(
             place,
             message(
-                "must-have-to-signs-few-words",
+                "password-has-no-such-length",
                 least_password=LEAST_PASSWORD,
                 most_password=MOST_PASSWORD,
             ),
@@ -29,4 +29,4 @@ def check_password(password: str, name: str, place: str = "password") -> None:
     plain = password.casefold()
     found = zxcvbn(plain, user_inputs=[*name.split(), "yonk"], max_length=2 * MOST_PASSWORD)
     if found["score"] < NOT_SOON or name.casefold() in plain:
-        raise DraftError(place, message("is-guessed-soon-take-few-words"))
+        raise DraftError(place, message("password-is-guessed-soon"))

@@ -48,21 +48,21 @@ class NotSignedInError(ToldError):
     """Nobody is signed in, or not any more."""
 
     code: ClassVar[FaultCode] = "not-signed-in"
-    text = message("sign-in-first-what-you-have")
+    text = message("sign-in-first")
 
 
 class WrongPasswordError(ToldError):
     """A name and a password that do not belong together; not said which of them is wrong."""
 
     code: ClassVar[FaultCode] = "not-signed-in"
-    text = message("this-name-and-this-password-do")
+    text = message("password-is-wrong")
 
 
 class SuspendedError(ToldError):
     """The keeper of the guild lets somebody sign in no more."""
 
     code: ClassVar[FaultCode] = "not-signed-in"
-    text = message("this-account-may-not-sign-in")
+    text = message("account-is-suspended")
 
 
 @dataclass(frozen=True)
@@ -79,7 +79,7 @@ def add_account(session: Session, name: str, password: str, *, keeper: bool = Fa
     """
     tidy = " ".join(name.split())
     if not 1 <= len(tidy) <= MOST_NAME:
-        raise DraftError("name", message("must-have-1-to-signs", most_name=MOST_NAME))
+        raise DraftError("name", message("name-has-no-such-length", most_name=MOST_NAME))
     check_password(password, tidy)
     row = Account(
         id=uuid.uuid4().hex,
@@ -93,7 +93,7 @@ def add_account(session: Session, name: str, password: str, *, keeper: bool = Fa
         session.flush()
     except IntegrityError:
         session.rollback()
-        raise DraftError("name", message("is-taken-choose-another-one")) from None
+        raise DraftError("name", message("name-is-taken")) from None
     return _person(row)
 
 

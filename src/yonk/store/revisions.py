@@ -18,7 +18,7 @@ from yonk.store.models import BlockRevision
 from yonk.store.rights import ask
 
 THIN_EVERY = 20
-RULE = message("every-state-of-last-30-days")
+RULE = message("states-are-kept-so")
 _STEPS = (
     (timedelta(days=30), timedelta(0)),
     (timedelta(days=365), timedelta(days=1)),
@@ -40,7 +40,7 @@ class NoSuchStateError(ToldError):
     """That state of the block is not kept (any more)."""
 
     code = "not-found"
-    text = message("this-state-of-block-is-not")
+    text = message("state-is-gone")
 
 
 def states_of(session: Session, block_id: str) -> list[SavedState]:

@@ -51,21 +51,21 @@ class NoSuchBlockError(ToldError):
     """There is no block of that id, or none that this person may know of."""
 
     code: ClassVar[FaultCode] = "not-found"
-    text = message("there-is-no-such-block-on")
+    text = message("block-is-not-there")
 
 
 class InTheBinError(ToldError):
     """What was shared lies in its owner's bin."""
 
     code: ClassVar[FaultCode] = "deleted"
-    text = message("this-was-deleted-meanwhile-whoever-it")
+    text = message("is-in-the-bin")
 
 
 class NotYoursError(ToldError):
     """It was shared for less than this."""
 
     code: ClassVar[FaultCode] = "not-yours"
-    text = message("this-belongs-to-somebody-else-who")
+    text = message("is-not-yours")
 
 
 def person_of(session: Session) -> Person:

@@ -31,7 +31,7 @@ class NoSuchTestError(ToldError):
     """There is no seam test of that id."""
 
     code: ClassVar[FaultCode] = "not-found"
-    text = message("this-seam-test-is-not-in")
+    text = message("seam-test-is-gone")
 
 
 def all_tests(session: Session) -> Sequence[KeptTest]:

@@ -31,7 +31,7 @@ class NoSuchGroupError(ToldError):
     """There is no group of that id, or not hers."""
 
     code: ClassVar[FaultCode] = "not-found"
-    text = message("there-is-no-such-group-any")
+    text = message("group-is-gone")
 
 
 @dataclass(frozen=True)
@@ -76,11 +76,11 @@ def keep_group(session: Session, group_id: str | None, name: str, people: Sequen
     """
     person = person_of(session)
     if not name.strip():
-        raise DraftError("name", message("is-missing-give-group-name"))
+        raise DraftError("name", message("group-needs-a-name"))
     wanted = set(people) | {person.id}
     known = set(session.scalars(select(Account.id).where(Account.id.in_(wanted))))
     if known != wanted:
-        raise DraftError("people", message("are-not-all-here-any-more"))
+        raise DraftError("people", message("people-have-left"))
     row = session.get(Circle, group_id) if group_id else None
     if row is None:
         if group_id:
@@ -130,7 +130,7 @@ def keep_shares(session: Session, thing_id: str, shares: Mapping[str, Level]) ->
     people = set(session.scalars(select(Account.id).where(Account.id.in_(shares))))
     known = people | {group.id for group in groups(session)}
     if not set(shares) <= known or person.id in shares:
-        raise DraftError("shares", message("name-somebody-who-is-not-here"))
+        raise DraftError("shares", message("shares-name-who-has-left"))
     session.execute(delete(RightGiven).where(RightGiven.thing_id == thing_id))
     session.add_all(
         [RightGiven(thing_id=thing_id, with_id=one, level=level) for one, level in shares.items()]

@@ -62,7 +62,7 @@ def share_out(session: Session, quilt_id: str, parts: Sequence[SharedPart]) -> N
 def _check_people(session: Session, parts: Sequence[SharedPart]) -> None:
     wanted = {part.person for part in parts}
     if wanted != names_of(session, [*wanted]).keys():
-        raise DraftError("people", message("are-not-all-here-any-more"))
+        raise DraftError("people", message("people-have-left"))
 
 
 def _parts(session: Session, quilt_id: str, *, newest: bool = False) -> list[SharedPart]:

@@ -6,7 +6,7 @@ import re
 
 from yonk.core.paper import SETTINGS
 from yonk.words.catalogue import has_message
-from yonk.words.language import Language, language_now
+from yonk.words.language import NOUNS_HAVE_CAPITALS, Language, language_now
 from yonk.words.rendering import formatted, in_words
 
 _LEFT_OUT = frozenset(("making", "settings", "document", "acts", "block"))
@@ -50,7 +50,7 @@ def _called(part: str, language: Language) -> str:
         return formatted(code, language)
     if part in SETTINGS:
         label = in_words(SETTINGS[part].label, language)
-        return label[:1].lower() + label[1:] if language != "de" else label
+        return label if language in NOUNS_HAVE_CAPITALS else label[:1].lower() + label[1:]
     return _plain(part)
 
 

@@ -14,6 +14,9 @@ CATALOGUE_OF: dict[Language, str] = {"en": "en", "de": "de", "xa": "en"}
 DAY: dict[Language, str] = {"en": "dd MMMM yyyy", "de": "d. MMMM yyyy", "xa": "dd MMMM yyyy"}
 DECIMAL_MARK: dict[Language, str] = {"en": ".", "de": ",", "xa": "."}
 
+NOUNS_HAVE_CAPITALS: frozenset[Language] = frozenset(("de",))
+MARKED: frozenset[Language] = frozenset(("xa",))
+
 _now: ContextVar[Language] = ContextVar("language", default="en")
 
 

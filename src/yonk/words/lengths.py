@@ -62,6 +62,8 @@ def decimals(value: float, places: int, language: Language, *, fixed: bool = Fal
     digits = f"{value:.{places}f}"
     if places and not fixed:
         digits = digits.rstrip("0").rstrip(".")
+    if not float(digits):
+        digits = digits.removeprefix("-")  # nought has no sign
     return digits.replace("-", MINUS).replace(".", DECIMAL_MARK[language])
 
 

@@ -10,7 +10,7 @@ from fluent.runtime.types import fluent_number
 
 from yonk.core.paper import Capital, Day, Decimal, Measure, Message, Several, Text, seen, speak_by
 from yonk.words.catalogue import bundle_of
-from yonk.words.language import CATALOGUE_OF, DAY, Language, language_now
+from yonk.words.language import CATALOGUE_OF, DAY, MARKED, Language, language_now
 from yonk.words.lengths import is_read_exactly, measure_at_a_glance, measure_exactly, number
 
 _BETWEEN = {
@@ -43,7 +43,7 @@ def _rendered(said: Text, language: Language) -> str:
     match said:
         case Message():
             text = formatted(said.code, language, **dict(said.parameters))
-            return f"⟦{text}⟧" if language == "xa" else text
+            return f"⟦{text}⟧" if language in MARKED else text
         case Measure():
             return _measure(said, language)
         case Decimal():

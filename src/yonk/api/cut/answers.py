@@ -80,7 +80,7 @@ def booking(cutting: CutList, key: str, stage: StageName, shelf: Shelf, marks: M
     fabric = cutting.fabric(key)
     kept = shelf.get(fabric.shelf)
     if kept is None:
-        raise DraftError("fabric", message("is-tied-to-none-of-fabric", fabric=fabric.called))
+        raise DraftError("fabric", message("fabric-is-not-tied", fabric=fabric.called))
     cloth = next((one for one in cutting.cloths if one.fabric == fabric.key), None)
     if cloth is None:
         raise DraftError("fabric", message("nothing-is-cut-of", fabric=fabric.called))

@@ -267,8 +267,8 @@ class ChartCellOut(Model):
 
     letter: str
     cut: Said
-    further: str
-    off: str
+    further: Said
+    off: Said
 
 
 class ChartRowOut(Model):

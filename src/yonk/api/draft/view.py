@@ -52,6 +52,7 @@ from yonk.core.paper import (
     OTHER_UNIT,
     SETTINGS,
     XY,
+    Decimal,
     Draft,
     Fabric,
     LengthUnit,
@@ -87,8 +88,6 @@ from yonk.core.units import BY_NAME, terms_of
 from yonk.files.block_file import write_block
 from yonk.words import in_words
 
-SHORT_FURTHER = {"none": "", "one-diagonal": "once", "both-diagonals": "twice"}
-
 
 def view_of(plan: Plan, *, stretches: bool = False, outlines: bool = False) -> DraftOut:
     """Everything the screen shows of a plan."""
@@ -105,6 +104,11 @@ def fabrics_out(plan: Plan) -> list[FabricOut]:
     return _View(plan).fabrics()
 
 
+def _signed(off: float) -> Text:
+    """How far off the ruler a cut is, with its sign."""
+    return listed(("+" if off > 0 else MINUS, Decimal(abs(off), 3, fixed=True)), "nothing")
+
+
 def chart_view(rows: list[ChartRow], draft: Draft) -> list[ChartRowOut]:
     """A size chart as texts."""
     unit = draft.unit
@@ -119,8 +123,8 @@ def chart_view(rows: list[ChartRow], draft: Draft) -> list[ChartRowOut]:
                 ChartCellOut(
                     letter=cell.letter,
                     cut=cut_size_words(cell.width, cell.height, unit),
-                    further=SHORT_FURTHER[cell.subcut],
-                    off="" if cell.off is None else f"{float(cell.off):+.3f}".replace("-", MINUS),
+                    further=message("cut-so-often", subcut=cell.subcut),
+                    off="" if cell.off is None else _signed(float(cell.off)),
                 )
                 for cell in row.cells
             ],

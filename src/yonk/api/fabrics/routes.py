@@ -103,7 +103,7 @@ async def shopping(asked: ShoppingIn, db: Db, work: WorkerGiven) -> list[Shoppin
 
 def _document(asked: ShelfFabricIn) -> str:
     if not asked.name.strip():
-        raise DraftError("name", message("is-missing-give-fabric-name"))
+        raise DraftError("name", message("fabric-needs-a-name"))
     pieces = [
         {
             "width": write_exact(

@@ -142,5 +142,5 @@ def _both(text: str, place: str, unit: LengthUnit, *, square: bool) -> tuple[Fra
     if len(parts) == 1 and square:
         return parts[0], parts[0]
     if len(parts) != 2:
-        raise DraftError(place, message("is-not-size-write-one-length"))
+        raise DraftError(place, message("size-cannot-be-read"))
     return max(parts), min(parts)

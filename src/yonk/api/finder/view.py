@@ -66,8 +66,9 @@ def words_view(words: Sequence[str], examples: Iterable[SizesTold]) -> WordsOut:
     return WordsOut(
         words=[
             TradeWordOut(key=key, word=word, meaning=meaning)
-            for key in sorted(words, key=lambda key: in_words(trade_word(key)[0]))
-            for word, meaning in [trade_word(key)]
+            for key, (word, meaning) in sorted(
+                ((key, trade_word(key)) for key in words), key=lambda row: in_words(row[1][0])
+            )
         ],
         examples=[_example(one) for one in examples],
     )

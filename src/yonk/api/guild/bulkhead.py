@@ -21,7 +21,7 @@ class CrowdedError(ToldError):
     """Too many who are not signed in wait for an answer."""
 
     code: ClassVar[FaultCode] = "busy"
-    text = message("too-many-try-to-sign-in")
+    text = message("too-many-sign-in")
 
 
 _doors: dict[object, anyio.CapacityLimiter] = {}

@@ -49,7 +49,7 @@ def guild_of(request: Request) -> Guild:
     """What this program knows of its guild. Raises `NoGuildError` where it has none."""
     guild: Guild | None = request.app.state.guild
     if guild is None:
-        raise NoGuildError(message("this-yonk-is-for-one-quilter"))
+        raise NoGuildError(message("no-accounts-here"))
     return guild
 
 

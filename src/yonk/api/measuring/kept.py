@@ -66,11 +66,11 @@ def note_document(asked: NoteIn, document: str) -> str:
             left=typed_length(given.left, "left", "place", unit),
         )
         if left.left >= left.length:
-            raise DraftError("left", message("is-as-long-as-strip-was"))
+            raise DraftError("left", message("left-is-the-whole-strip"))
         said = left_over_words(left, given.wanted, draft.making.ruler_step, unit)
         text = f"{text} {said}".strip()
     if not text:
-        raise DraftError("text", message("is-empty-write-what-you-want"))
+        raise DraftError("text", message("note-is-empty"))
     return json.dumps({"text": text}, ensure_ascii=False)
 
 

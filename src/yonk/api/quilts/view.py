@@ -31,6 +31,7 @@ from yonk.core.paper import (
     Text,
     listed,
     message,
+    no_fabric,
     show,
     suffix_of,
     write_typed,
@@ -176,8 +177,8 @@ def _cloths(plan: QuiltPlan) -> Iterator[QuiltClothOut]:
         lines[piece.fabric].append(_piece(piece, count, plan))
     fabrics = plan.quilt.all_fabrics
     for key, mine in lines.items():
-        name = fabrics[key].name if key in fabrics else message("no-fabric-yet")
-        yield QuiltClothOut(fabric=key, name=name, lines=mine)
+        fabric = fabrics.get(key) or no_fabric(key)
+        yield QuiltClothOut(fabric=key, name=fabric.called, lines=mine)
 
 
 def _piece(piece: SettingPiece, count: int, plan: QuiltPlan) -> QuiltLineOut:
@@ -213,13 +214,13 @@ def size_way(plan: QuiltPlan, way: SizeWay) -> SizeWayOut:
         if way.border
         else message("no-border"),
     ]
+    differs = (("wider", "narrower"), ("higher", "lower"))
     off = [
-        message("size-differs", by=show(over if over > 0 else -over, unit), way=way_off)
-        for over, more, less in zip(
-            way.over, ("wider", "higher"), ("narrower", "lower"), strict=True
-        )
+        message("size-differs", by=show(over, unit), way=more)
+        if over > 0
+        else message("size-differs", by=show(-over, unit), way=less)
+        for over, (more, less) in zip(way.over, differs, strict=True)
         if over != 0
-        for way_off in [more if over > 0 else less]
     ]
     return SizeWayOut(
         size=size_of_top(plan.finished, quilt),

@@ -42,7 +42,7 @@ def join(asked: JoinIn) -> bytes:
     """A join in pictures. Raises `DraftError` where the block has no such join."""
     plan = _plan(asked)
     if asked.join >= len(plan.joining.joins):
-        raise DraftError("join", message("is-none-of-this-blocks-open"))
+        raise DraftError("join", message("join-is-not-of-this-block"))
     return as_bytes(join_view(plan, asked.join))
 
 

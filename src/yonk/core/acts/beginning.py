@@ -111,7 +111,7 @@ def _making(unit: LengthUnit, settings: Mapping[str, str]) -> Making:
 def _parts(text: str, place: str) -> tuple[str, ...]:
     parts = parts_in(text)
     if not parts:
-        raise DraftError(place, message("say-how-many-such-as-3"))
+        raise DraftError(place, message("lines-cannot-be-read"))
     return parts
 
 

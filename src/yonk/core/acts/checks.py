@@ -37,7 +37,7 @@ def grid_size(draft: Draft) -> tuple[int, int]:
 def check_known(draft: Draft, key: str) -> None:
     """Raises `DraftError` where the block has no such fabric."""
     if key != UNASSIGNED and key not in {fabric.key for fabric in draft.fabrics}:
-        raise DraftError("fabric", message("is-none-of-blocks-fabrics", key=key))
+        raise DraftError("fabric", message("is-none-of-the-blocks-fabrics", key=key))
 
 
 def check_numbers(draft: Draft) -> None:
@@ -49,13 +49,13 @@ def check_numbers(draft: Draft) -> None:
     ]
     for place, part in parts:
         if number_fault(part, "proportion") or part.denominator > FINEST:
-            raise DraftError(place, message("comes-out-finer-than-can-be"))
+            raise DraftError(place, message("comes-out-too-fine"))
     for place, side in (("width", draft.width), ("height", draft.height)):
         fault = length_fault(side, "finished", draft.unit)
         if fault or side.denominator > FINEST:
-            raise DraftError(place, fault or message("comes-out-finer-than-can-be"))
+            raise DraftError(place, fault or message("comes-out-too-fine"))
     if len(draft.seams) > _MOST_SEAMS:
-        raise DraftError("seams", message("are-more-than-rub-some-out", most_seams=_MOST_SEAMS))
+        raise DraftError("seams", message("seams-are-too-many", most_seams=_MOST_SEAMS))
 
 
 def check_line(axis: str, line: int, *, last: int) -> None:

@@ -46,7 +46,7 @@ class ChooseMethod(Act):
         groups = reading.group_of_face
         face = reading.drawing.faces_at([at])[0]
         if face is None:
-            raise DraftError("at", message("lies-on-seam-touch-inside-of-2"))
+            raise DraftError("at", message("touch-the-inside", what="unit"))
         others = reading.drawing.faces_at([choice.at for choice in making.units])
         units = [
             choice

@@ -68,7 +68,7 @@ def remove_line(draft: Draft, axis: Axis, line: int) -> tuple[Draft, Back]:
     """
     parts, at = proportions_of(draft, axis), _at(axis)
     if len(parts) == 1:
-        raise DraftError(axis, message("cannot-all-be-removed-block-has"))
+        raise DraftError(axis, message("cannot-all-be-removed"))
 
     def forth(point: Point) -> Point:
         along = point[at]

@@ -49,7 +49,7 @@ class LineLength(Act):
         if length >= whole or len(parts) == 1:
             raise DraftError(
                 f"{self.axis} {self.line + 1}",
-                message("leaves-nothing-for-others-take-less"),
+                message("leaves-nothing-for-the-others"),
             )
         rest = sum(parts) - parts[self.line]
         share = (whole - length) / rest

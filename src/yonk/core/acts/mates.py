@@ -85,6 +85,6 @@ def mates_of(draft: Draft, name: MatesName) -> tuple[Mate, ...]:
     if ways is None:
         raise DraftError(
             "mates",
-            message("need-as-many-rows-as-columns"),
+            message("mates-need-a-square-grid"),
         )
     return ways

@@ -35,7 +35,7 @@ class MoveEdge(Act):
         step = draft.making.ruler_step
         at = Length.of(typed_length(self.to, "to", "place", draft.unit)).nearest(step)
         if not lines[self.line - 1] < at < lines[self.line + 1]:
-            raise DraftError("to", message("would-leave-column-or-row-with"))
+            raise DraftError("to", message("would-leave-a-line-empty"))
         lines[self.line] = at
         sizes = tuple(high - low for low, high in zip(lines, lines[1:], strict=False))
         return carried(with_parts(draft, self.axis, sizes), (), draft)

@@ -35,7 +35,7 @@ class PaintPatch(Act):
         spots = [mate.point(point, grid_size(draft)) for mate in mates_of(draft, mates)]
         hit = {face for face in drawing.faces_at(spots) if face is not None}
         if not hit:
-            raise DraftError("at", message("lies-on-seam-touch-inside-of"))
+            raise DraftError("at", message("touch-the-inside", what="patch"))
         if self.spread == "letter":
             patches = read_patches(drawing, fabrics)
             letters = {patches[face].letter for face in hit}

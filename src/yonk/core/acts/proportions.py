@@ -38,7 +38,7 @@ class Proportions(Act):
         lines = len(proportions_of(draft, self.axis))
         texts = parts_in(self.parts[0]) if len(self.parts) == 1 < lines else self.parts
         if len(texts) != lines:
-            raise DraftError(self.axis, message("need-proportions-one-for-each", lines=lines))
+            raise DraftError(self.axis, message("proportions-one-for-each", lines=lines))
         parts = tuple(
             typed_length(part, f"{self.axis} {place}", "proportion", draft.unit)
             for place, part in enumerate(texts, start=1)

@@ -29,7 +29,7 @@ class Put(Act):
         """The draft after it. Raises `DraftError` naming the field."""
         stamp = kind_named(self.unit, "unit").stamp
         if stamp is None:
-            raise DraftError("unit", message("is-drawn-with-seams-not-put"))
+            raise DraftError("unit", message("is-drawn-with-seams"))
         for key in self.fabrics:
             check_known(draft, key)
         motif = stamp.motif(self.fabrics)

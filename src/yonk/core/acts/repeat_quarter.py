@@ -25,7 +25,7 @@ class RepeatQuarter(Act):
         """The draft after it. Raises `DraftError` naming the field."""
         columns, rows = grid_size(draft)
         if columns % 2 or rows % 2:
-            raise DraftError("grid", message("needs-even-number-of-columns-and"))
+            raise DraftError("grid", message("quarter-needs-even-lines"))
         quarter = Span(0, 0, columns // 2, rows // 2)
         motif = lifted(draft, quarter)
         if self.way == "same":

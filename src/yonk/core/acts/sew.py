@@ -24,7 +24,7 @@ class Sew(Act):
         """The draft after it. Raises `DraftError` naming the field."""
         start, end = point_of(self.start, "start", draft), point_of(self.end, "end", draft)
         if start == end:
-            raise DraftError("end", message("is-where-seam-begins-choose-another"))
+            raise DraftError("end", message("is-where-the-seam-begins"))
         new = [
             (mate.point(start, grid_size(draft)), mate.point(end, grid_size(draft)))
             for mate in mates_of(draft, mates)

@@ -197,7 +197,7 @@ def _draw(ruling: Ruling, drawn: tuple[Seam, ...]) -> Drawing:
     if len(faces) > _MOST_PATCHES:
         raise DraftError(
             "seams",
-            message("divide-block-into-patches-is-most", count=len(faces), most=_MOST_PATCHES),
+            message("patches-are-too-many", count=len(faces), most=_MOST_PATCHES),
         )
     return Drawing(ruling, scale, tuple(faces), tuple(loose), neighbours, polygons, tuple(edges))
 
@@ -419,7 +419,7 @@ def _meetings(
         found.append((first[meet], second[meet], turn[meet], along1[meet]))
         count += int(meet.sum())
         if count > MOST_CROSSINGS:
-            raise DraftError("seams", message("cross-each-other-too-often-to"))
+            raise DraftError("seams", message("seams-cross-too-often"))
     first, second, turn, along1 = (np.concatenate(part) for part in zip(*found, strict=True))
     return first, second, turn, along1
 
@@ -456,7 +456,7 @@ def _faces(
     exact = max(max(spot) for spot in spots) < _EXACT_FLOAT
     known = None if exact else {(float(x), float(y)): (x, y) for x, y in spots}
     if known is not None and len(known) < len(spots):
-        raise DraftError("seams", message("come-too-near-each-other-to"))
+        raise DraftError("seams", message("seams-come-too-near"))
     polygons, cuts, dangles, _ = shapely.polygonize_full(
         shapely.linestrings(np.array(edges, dtype=float))
     )

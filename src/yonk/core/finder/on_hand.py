@@ -89,9 +89,9 @@ def what_can_i_make(have: OnHand, terms: Terms) -> list[Possible]:
     Raises: `DraftError` naming the field.
     """
     if not 1 <= have.count <= MOST_PIECES:
-        raise DraftError("count", message("must-be-from-1-to", most_pieces=MOST_PIECES))
+        raise DraftError("count", message("must-be-from-to", least=1, most=MOST_PIECES))
     if not 1 <= have.fabrics <= have.count:
-        raise DraftError("fabrics", message("must-be-from-1-to-number"))
+        raise DraftError("fabrics", message("must-be-no-more-than-the-pieces"))
     return [
         one
         for kind in kinds_asked()

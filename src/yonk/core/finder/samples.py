@@ -5,32 +5,24 @@ from __future__ import annotations
 from fractions import Fraction
 from functools import lru_cache
 
-from yonk.core.paper import Draft, DraftError, Fabric, listed, message
+from yonk.core.paper import Draft, DraftError, Fabric, Value, listed, message
 from yonk.core.planning import read
 from yonk.core.units import BY_NAME, KINDS, Method, Unit, UnitKind, UnitKindName, kind_named
 
-_FABRICS = (
+_CLOTHS: tuple[tuple[str, str, Value], ...] = (
+    ("first", "#4c5b66", "dark"),
+    ("second", "#e7e6df", "light"),
+    ("third", "#d9a520", "medium"),
+)
+_FABRICS = tuple(
     Fabric(
-        key="first",
+        key=key,
         name="",
-        shown_as=message("sample-fabric", number="first"),
-        colour="#4c5b66",
-        value="dark",
-    ),
-    Fabric(
-        key="second",
-        name="",
-        shown_as=message("sample-fabric", number="second"),
-        colour="#e7e6df",
-        value="light",
-    ),
-    Fabric(
-        key="third",
-        name="",
-        shown_as=message("sample-fabric", number="third"),
-        colour="#d9a520",
-        value="medium",
-    ),
+        shown_as=message("sample-fabric", number=key),
+        colour=colour,
+        value=value,
+    )
+    for key, colour, value in _CLOTHS
 )
 
 
@@ -51,7 +43,7 @@ def sample_unit(kind: UnitKindName, width: Fraction, height: Fraction | None = N
         raise DraftError(
             "kind",
             message(
-                "is-none-that-has-size-by", kinds=listed((k.kind for k in kinds_asked()), "comma")
+                "kind-has-no-size-by-itself", kinds=listed((k.kind for k in kinds_asked()), "comma")
             ),
         )
     across, down = stamp.span
@@ -59,7 +51,7 @@ def sample_unit(kind: UnitKindName, width: Fraction, height: Fraction | None = N
     if asked.two_sizes:
         high = height or width / 2
         if high >= width:
-            raise DraftError("height", message("must-be-less-than-width-for"))
+            raise DraftError("height", message("must-be-less-than-the-width"))
     return _shape(kind).sized(width) if high == width * down / across else _drawn(kind, width, high)
 
 

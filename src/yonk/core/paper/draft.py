@@ -82,7 +82,7 @@ def check_name(text: str, place: str) -> str:
     if not name.isprintable():
         raise DraftError(place, message("has-sign-that-cannot-be-seen"))
     if not 1 <= len(name) <= LONGEST_NAME:
-        raise DraftError(place, message("must-have-from-1-to-letters", longest_name=LONGEST_NAME))
+        raise DraftError(place, message("name-has-too-many-letters", longest_name=LONGEST_NAME))
     return name
 
 
@@ -109,7 +109,7 @@ def check_count(count: int | str, place: str, field: CountField) -> int:
     if isinstance(count, str):
         text = count.strip()
         if not (text.isascii() and text.isdigit()):
-            raise DraftError(place, message("is-no-whole-number-write-one", text=text))
+            raise DraftError(place, message("is-no-whole-number", text=text))
         count = int(text) if len(text) < LONGEST_TEXT else COUNTS[field][1] + 1
     fault = count_fault(count, field)
     if fault:
@@ -138,6 +138,11 @@ class Fabric:
     def called(self) -> Text:
         """What it is called for people."""
         return self.shown_as or self.name
+
+
+def no_fabric(key: str) -> Fabric:
+    """What stands for a fabric that is told by no one."""
+    return Fabric(key=key, name="", colour="#ffffff", shown_as=message("no-fabric-yet"))
 
 
 @dataclass(frozen=True)
@@ -299,7 +304,7 @@ class Draft:
         for fabric in self.fabrics:
             if fabric.key == key:
                 return fabric
-        return Fabric(key=UNASSIGNED, name="", colour="#ffffff", shown_as=message("no-fabric-yet"))
+        return no_fabric(UNASSIGNED)
 
 
 def coloured(draft: Draft, colouring: Colouring) -> Draft:
@@ -377,12 +382,12 @@ def given_fabric(given: Fabric, taken: Iterable[str]) -> Fabric:
     Raises: `DraftError` naming the field.
     """
     if not re.fullmatch("#[0-9a-fA-F]{6}", given.colour):
-        raise DraftError("colour", message("must-be-colour-such-as-a3262a"))
+        raise DraftError("colour", message("must-be-a-colour"))
     if not given.name.strip():
-        raise DraftError("name", message("is-missing-give-fabric-name"))
+        raise DraftError("name", message("fabric-needs-a-name"))
     key = given.key or next_key(taken, given.name)
     if key == UNASSIGNED:
-        raise DraftError("name", message("stands-for-patches-without-fabric-choose"))
+        raise DraftError("name", message("key-stands-for-no-fabric"))
     return replace(
         given,
         key=key,

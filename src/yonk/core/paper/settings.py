@@ -147,20 +147,20 @@ class Settings:
     """
 
     care: Care = _choice(
-        under="what-you-care-for-most",
+        under="care",
         usual="balance",
         choices=("balance", "cloth", "time", "exact"),
         why=True,
     )
     trim_margin: Fraction = _length(
-        under="true-cut-or-cut-larger-and-trim",
+        under="trimming",
         usual=("1/8", "1/4"),
         least=("0", "0"),
         most=("2", "5"),
         why=True,
     )
     seam: Fraction = _length(
-        under="seam-allowance",
+        under="seam",
         usual=("1/4", "3/4"),
         least=("1/64", "1/20"),
         most=("2", "5"),
@@ -201,14 +201,14 @@ class Settings:
         pages=("cloth",), usual=("4", "10"), least=("1/4", "1/2"), most=("100", "250")
     )
     squares_in_a_row: int = _number(
-        "count", under="triangles-from-rectangles", usual=10, least=1, most=10, why=True
+        "count", under="rectangles", usual=10, least=1, most=10, why=True
     )
     press: PressToward = _choice(under="pressing", usual="dark", choices=("dark", "open"), why=True)
     pressing: PressingSchool = _choice(
-        under="pressing-the-block", usual="nest", choices=("nest", "dark", "open", "spin"), why=True
+        under="pressing-blocks", usual="nest", choices=("nest", "dark", "open", "spin"), why=True
     )
     stitch: Stitch = _choice(
-        under="stitching-beside-a-line", usual="beside", choices=("beside", "two-lines"), why=True
+        under="stitching", usual="beside", choices=("beside", "two-lines"), why=True
     )
 
     @property

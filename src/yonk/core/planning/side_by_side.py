@@ -34,5 +34,5 @@ def way_asked(plan: Plan, label: str, name: str) -> tuple[UnitGroup, Way]:
     known = way_named(name, BY_NAME[group.kind], group.unit, wanted.demand(group))
     way = known if name else taken
     if way is None:
-        raise DraftError("way", message("is-no-way-to-make-it-here"))
+        raise DraftError("way", message("way-is-not-there"))
     return group, way

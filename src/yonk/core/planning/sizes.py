@@ -149,9 +149,9 @@ def width_range(start: str, end: str, step: str, unit: LengthUnit) -> list[Fract
     lengths["step"] = typed_length(step, "step", "line", unit)
     count = (lengths["end"] - lengths["start"]) / lengths["step"]
     if count < 0:
-        raise DraftError("end", message("is-smaller-than-start-turn-them"))
+        raise DraftError("end", message("end-before-start"))
     if count > _MOST_ROWS:
-        raise DraftError("step", message("makes-more-than-rows-take-larger", most_rows=_MOST_ROWS))
+        raise DraftError("step", message("chart-has-too-many-rows", most_rows=_MOST_ROWS))
     return [lengths["start"] + number * lengths["step"] for number in range(int(count) + 1)]
 
 

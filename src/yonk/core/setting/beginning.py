@@ -22,10 +22,10 @@ def begun(name: str, blocks: Sequence[QuiltBlock]) -> Quilt:
     Raises: `DraftError` where there is none, or they are in different units.
     """
     if not blocks:
-        raise DraftError("blocks", message("are-missing-choose-at-least-one"))
+        raise DraftError("blocks", message("blocks-are-missing"))
     unit = blocks[0].draft.unit
     if any(one.draft.unit != unit for one in blocks):
-        raise DraftError("blocks", message("are-some-in-inches-and-some"))
+        raise DraftError("blocks", message("blocks-are-in-two-units"))
     sizes = {(one.draft.width, one.draft.height) for one in blocks}
     wanted = [one.draft.making.blocks for one in blocks]
     said = any(count > 1 for count in wanted)

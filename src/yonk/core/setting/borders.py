@@ -93,22 +93,22 @@ def _repeat(quilt: Quilt, number: int, border: Border, inside: Top) -> Repeat:
     if draft.height != border.width:
         raise DraftError(
             f"{place}.width",
-            message("must-be-as-high-as-block", height=show(draft.height, quilt.unit)),
+            message("border-as-high-as-its-block", height=show(draft.height, quilt.unit)),
         )
     if draft.width != draft.height and not border.fabric:
         raise DraftError(
             f"{place}.fabric",
-            message("is-missing-block-is-not-square"),
+            message("corners-need-a-fabric"),
         )
     counts = [_fits(side, draft.width) for side in (inside.height, inside.width)]
     if None in counts:
         spacer = spacer_for(inside, draft.width)
         mend = (
-            message("sew-border-of-on-first", spacer=show(spacer, quilt.unit))
+            message("sew-a-spacer-first", spacer=show(spacer, quilt.unit))
             if spacer is not None
-            else message("take-another-width-of-block")
+            else message("take-another-block-width")
         )
-        raise DraftError(f"{place}.block", message("does-not-fit-sides-evenly", mend=mend))
+        raise DraftError(f"{place}.block", message("border-does-not-fit", mend=mend))
     upright, level = counts
     assert upright is not None and level is not None
     return Repeat(number, upright, level, 0 if border.fabric else 4)

@@ -82,14 +82,14 @@ def module_of(quilt: Quilt) -> Module:
         used.add(half.block)
     sizes = {key: quilt.by_key[key].draft for key in quilt.by_key if key in used}
     if not sizes:
-        raise DraftError("setting.fill", message("names-no-block-of-quilt"))
+        raise DraftError("setting.fill", message("names-no-block"))
     if setting.module is not None:
         module = Module(setting.module, setting.module)
         for key, draft in sizes.items():
             if draft.width > module.width or draft.height > module.height:
                 raise DraftError(
                     f"blocks.{key}",
-                    message("is-larger-than-module-of-make", module=show(setting.module, unit)),
+                    message("is-larger-than-the-module", module=show(setting.module, unit)),
                 )
     else:
         first = next(iter(sizes.values()))
@@ -112,11 +112,11 @@ def _check_turns(quilt: Quilt, module: Module) -> None:
     if module.width == module.height:
         return
     if quilt.setting.kind == "on-point":
-        raise DraftError("setting.kind", message("on-point-takes-square-blocks-set"))
+        raise DraftError("setting.kind", message("on-point-takes-squares"))
     for place in places_of(quilt.setting):
         if place.placed and place.placed.turns % 2:
             where = f"setting.places.{place.row}.{place.column}"
-            raise DraftError(where, message("block-that-is-not-square-cannot"))
+            raise DraftError(where, message("oblong-cannot-be-quartered"))
 
 
 @dataclass(frozen=True)

@@ -140,25 +140,25 @@ def _check_names(quilt: Quilt) -> None:
     for (row, column), placed in setting.places.items():
         where = f"setting.places.{row}.{column}"
         if (row, column) not in known:
-            raise DraftError(where, message("is-no-place-of-setting"))
+            raise DraftError(where, message("is-no-place"))
         named[f"{where}.block"] = placed.block
     for place, key in named.items():
         if key not in quilt.by_key:
-            raise DraftError(place, message("is-no-block-of-quilt", key=key))
+            raise DraftError(place, message("key-is-no-block-of-the-quilt", key=key))
     lone = min(setting.columns, setting.rows) == 1 < max(setting.columns, setting.rows)
     if setting.kind == "on-point" and setting.sashing and not setting.sashing.outer and lone:
         raise DraftError(
             "setting.sashing",
-            message("has-no-two-blocks-to-lie"),
+            message("sashing-needs-its-ring"),
         )
     halves = setting.kind == "on-point" and setting.edge and setting.edge.half_blocks
     if halves and setting.sashing and not setting.sashing.outer:
         raise DraftError(
             "setting.edge",
-            message("half-blocks-do-not-reach-ends"),
+            message("half-blocks-end-short"),
         )
     if setting.module is not None and not setting.frame and _needs_frame(quilt):
-        raise DraftError("setting.frame", message("is-missing-smaller-blocks-need-fabric"))
+        raise DraftError("setting.frame", message("frame-needs-a-fabric"))
 
 
 def _needs_frame(quilt: Quilt) -> bool:
@@ -169,7 +169,7 @@ def _needs_frame(quilt: Quilt) -> bool:
 def _notices(plan: QuiltPlan) -> list[QuiltNotice]:
     quilt, notices = plan.quilt, []
     if quilt.setting.kind == "on-point" and quilt.setting.edge is None:
-        text = message("edge-has-no-fabric-yet-give")
+        text = message("edge-has-no-fabric")
         notices.append(QuiltNotice("edge-missing", text))
     notices += [
         QuiltNotice("off-the-ruler", off_ruler_message(one, quilt)) for one in off_widths(quilt)

@@ -52,13 +52,13 @@ def lay_scrappy(
     """
     for key in blocks:
         if key not in quilt.by_key:
-            raise DraftError("blocks", message("is-no-block-of-quilt", key=key))
+            raise DraftError("blocks", message("key-is-no-block-of-the-quilt", key=key))
     if len(set(blocks)) < 2:
-        raise DraftError("blocks", message("must-be-at-least-two-so"))
+        raise DraftError("blocks", message("spread-needs-two-blocks"))
     lies = {(one.row, one.column): one.placed for one in places_of(quilt.setting)}
     for at in held:
         if at not in lies:
-            raise DraftError("held", message("is-no-place-of-setting"))
+            raise DraftError("held", message("is-no-place"))
     places = [at for at, placed in lies.items() if placed is not None]
     kept = {at: placed.block for at in held if (placed := lies[at]) and placed.block in blocks}
     free = [at for at in places if at not in held]
@@ -95,12 +95,12 @@ def _solved(
         kept, free = {free[0]: blocks[0]}, free[1:]
     places = [*free, *kept]
     if len(places) * len(blocks) > MOST_CHOICES:
-        raise DraftError("blocks", message("are-too-many-to-spread-over"))
+        raise DraftError("blocks", message("spread-has-too-many"))
     puzzle = _Puzzle(places, kept, blocks, pairs)
     found = puzzle.solved()
     if found.x is None:
-        held = message("are-so-many-of-one-block")
-        slow = message("could-not-be-spread-in-time")
+        held = message("spread-cannot-be-even")
+        slow = message("spread-takes-too-long")
         late = found.status == TIME_IS_UP
         raise DraftError("blocks" if late else "held", slow if late else held)
     laid = puzzle.laid(found.x)

@@ -107,11 +107,11 @@ def check_part(part: SharedPart, counts: Mapping[str, int], others: Sequence[Sha
     left = wanted - sum(one.count for one in others if one.block == part.block)
     if part.count > left:
         few = (
-            message("only-of-blocks-are", left=left, wanted=wanted)
+            message("few-left", left=left, wanted=wanted)
             if left > 0
-            else message("none-of-blocks-is", wanted=wanted)
+            else message("none-left", wanted=wanted)
         )
-        raise DraftError("count", message("cannot-be-left-to-take", count=part.count, few=few))
+        raise DraftError("count", message("cannot-take-so-many", count=part.count, few=few))
     if part.fault:
         raise DraftError(*part.fault)
 
@@ -129,7 +129,7 @@ def shared_evenly(counts: Mapping[str, int], people: Sequence[str]) -> list[Shar
     [('ann', 4), ('bea', 3)]
     """
     if not people:
-        raise DraftError("people", message("are-missing-choose-who-sews"))
+        raise DraftError("people", message("people-are-missing"))
     dealt: dict[tuple[str, str], int] = {}
     hands = [key for key, count in counts.items() for _ in range(count)]
     for number, key in enumerate(hands):

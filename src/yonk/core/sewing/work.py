@@ -144,7 +144,7 @@ class Layers:
             seam = TableLine(seam.through, (-seam.along[0], -seam.along[1]))
             bodies, allowances = allowances, bodies
         if any(max(seam.side(a), seam.side(b)) > 1e-6 for a, b in self.sewn):
-            raise SewingError(message("another-seam-holds-layers-shut"))
+            raise SewingError(message("seam-holds-layers-shut"))
         body, allowance = self.under.split(seam)
         fold = Motion.folding(seam)
         shown: list[Scrap] = list(body.front)
@@ -232,7 +232,7 @@ def _sorted(
 def _main_seam(sewn: Sequence[TableSegment]) -> TableLine:
     """The line that the greatest length is sewn along."""
     if not sewn:
-        raise SewingError(message("nothing-holds-layers-together"))
+        raise SewingError(message("nothing-holds-the-layers"))
     lines = [
         (TableLine.between(*segment), length(segment))
         for segment in sewn

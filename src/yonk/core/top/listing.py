@@ -20,7 +20,7 @@ from yonk.core.cutting import (
     changed_of,
     on_cloth,
 )
-from yonk.core.paper import Fabric, LengthUnit, Message, Text, message, next_key, show
+from yonk.core.paper import Fabric, LengthUnit, Message, Text, message, next_key, no_fabric, show
 from yonk.core.planning import (
     Cut,
     Plan,
@@ -145,11 +145,6 @@ def whole_list(
     if backing and backing.lay == "wide":
         cloths += on_cloth(back, fabrics.__getitem__, quilt.making, unit, None, known, wide)
     return TopCutting(plan, fabrics, cloths, joined, backing, binding, batting_of(quilt), trials)
-
-
-def no_fabric(key: str) -> Fabric:
-    """What stands for a fabric that is told by no one."""
-    return Fabric(key=key, name="", colour="#ffffff", shown_as=message("no-fabric-yet"))
 
 
 def _of_blocks(plan: QuiltPlan, trials: frozenset[str]) -> Iterator[Cut]:

@@ -179,7 +179,7 @@ def _sew_single(job: MakingJob) -> list[SewnWork]:
                 quarter
             )
         )
-    return [sew_side_by_side(job, rows, message("join-rows-seams-nest"))]
+    return [sew_side_by_side(job, rows, message("join-rows"))]
 
 
 def _size(unit: Unit, terms: Terms) -> tuple[int, int, float]:
@@ -242,7 +242,7 @@ class Checkerboard(UnitKind):
     methods = (
         Method(
             name="strip-piecing",
-            words=message("strip-sets-cut-across-and-turned"),
+            words=message("way-strip-sets"),
             lot=1,
             needs=_strips,
             sew=_sew_strips,
@@ -252,7 +252,7 @@ class Checkerboard(UnitKind):
         ),
         Method(
             name="cut-and-sew",
-            words=message("cut-squares-and-sew"),
+            words=message("way-squares"),
             lot=1,
             needs=_single,
             sew=_sew_single,

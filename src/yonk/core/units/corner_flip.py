@@ -94,7 +94,7 @@ def _sew_triangles(job: MakingJob) -> list[SewnWork]:
         line = TableLine.between(*ends[::-1]) if line.side((x, y)) > 0 else line
         work = table.cut_off(work, line)
         edge = edge_along(work, (line.at(0), line.at(1)))
-        words = message("cut-corner-off-lay-triangle-on")
+        words = message("cut-the-corner-off")
         work = table.join(
             work, edge, triangle, longest_side(triangle), words=words, again=work is not base
         )
@@ -124,14 +124,14 @@ class CornerFlip(UnitKind):
     methods = (
         Method(
             name="stitch-and-flip",
-            words=message("stitch-and-flip"),
+            words=message("way-stitch-and-flip"),
             lot=1,
             needs=_flip,
             sew=_sew_flip,
         ),
         Method(
             name="cut-and-sew",
-            words=message("cut-corners-off-and-sew-triangles"),
+            words=message("way-corners"),
             lot=1,
             needs=_triangles,
             sew=_sew_triangles,

@@ -105,10 +105,10 @@ def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 def _sew_triangles(job: MakingJob) -> list[SewnWork]:
     goose, left, right = (pieces[0] for pieces in job.pieces)
     _, rising, falling = from_the_longest(goose)
-    words = message("lay-sky-triangle-on-goose-right")
+    words = message("lay-sky-on-goose")
     table = job.table
     half = table.join(goose, rising, left, longest_side(left), at=-1, words=words, outward=True)
-    words = message("do-same-on-other-side-seams")
+    words = message("do-the-same-on-the-other-side")
     along = longest_side(right)
     return [table.join(half, falling, right, along, at=1, words=words, outward=True)]
 
@@ -124,11 +124,11 @@ def _sew_four(job: MakingJob) -> list[SewnWork]:
     )
     diagonal = (left, top), (right, bottom)
     laid = Layers(large, tuple(corner.over[0] for corner in corners))
-    words = message("lay-two-squares-of-on-opposite", one=one, goose=goose)
+    words = message("lay-two-squares", one=one, goose=goose)
     halves = table.cut_apart(
         table.sew_beside([laid], [diagonal], words),
         [TableLine.between(*diagonal)],
-        message("cut-apart-on-line"),
+        message("cut-apart-on-the-line"),
     )
     hearts = table.open(halves, outward=True)
     works: list[SewnWork] = []
@@ -140,16 +140,16 @@ def _sew_four(job: MakingJob) -> list[SewnWork]:
         )
         middle = _inward(small, corner)
         line = corner, (2 * middle[0] - corner[0], 2 * middle[1] - corner[1])
-        words = message("lay-square-of-on-corner-that", other=other)
+        words = message("lay-a-square-on-the-corner", other=other)
         sewn = table.sew_beside(
             [table.lay(small, heart, middle)],
             [line],
             words,
-            line=message("diagonal-from-that-corner"),
+            line=message("diagonal-from-the-corner"),
             again=number > 0,
         )
         bits = table.cut_apart(
-            sewn, [TableLine.between(*line)], message("cut-apart-on-line"), again=number > 0
+            sewn, [TableLine.between(*line)], message("cut-apart-on-the-line"), again=number > 0
         )
         works += table.open(bits, again=number > 0, outward=True)
     return works
@@ -198,7 +198,7 @@ def flip_corners(
         bits = table.cut_apart(
             [sewn],
             [line.beside(-table.seam)],
-            message("cut-corner-away-outside-seam", allowance=allowance),
+            message("cut-the-corner-away", allowance=allowance),
         )
         main = next(bit for bit in bits if bit.sewn)
         table.bonus += [bit for bit in bits if not bit.sewn]
@@ -215,7 +215,7 @@ class FlyingGeese(UnitKind):
     methods = (
         Method(
             name="four-at-a-time",
-            words=message("four-at-time"),
+            words=message("way-four-at-a-time"),
             lot=4,
             needs=_four,
             sew=_sew_four,
@@ -224,14 +224,14 @@ class FlyingGeese(UnitKind):
         ),
         Method(
             name="stitch-and-flip",
-            words=message("stitch-and-flip"),
+            words=message("way-stitch-and-flip"),
             lot=1,
             needs=_flip,
             sew=_sew_flip,
         ),
         Method(
             name="cut-and-sew",
-            words=message("cut-triangles-and-sew"),
+            words=message("way-triangles"),
             lot=1,
             needs=_triangles,
             sew=_sew_triangles,

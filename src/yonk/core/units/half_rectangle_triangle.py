@@ -118,7 +118,7 @@ class HalfRectangleTriangle(UnitKind):
     methods = (
         Method(
             name="cut-and-sew",
-            words=message("cut-triangles-and-sew"),
+            words=message("way-triangles"),
             lot=1,
             needs=_triangles,
             sew=_sew_triangles,

@@ -137,7 +137,7 @@ def _row(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 
 def _sew_triangles(job: MakingJob) -> list[SewnWork]:
     (one, *_), (other, *_) = job.pieces
-    words = message("lay-two-triangles-right-sides-together")
+    words = message("lay-two-triangles")
     return [job.table.join(one, longest_side(one), other, longest_side(other), words=words)]
 
 
@@ -157,7 +157,7 @@ def sew_two(
 def _sew_two(job: MakingJob) -> list[SewnWork]:
     (under, *_), (over, *_) = job.pieces
     light, dark = job.names()
-    return sew_two(job, under, over, message("lay-on-right-sides-together", dark=dark, light=light))
+    return sew_two(job, under, over, message("lay-one-on-the-other", dark=dark, light=light))
 
 
 def _sew_row(job: MakingJob) -> list[SewnWork]:
@@ -171,17 +171,11 @@ def _sew_row(job: MakingJob) -> list[SewnWork]:
         ((a, top), (b, bottom)) if n % 2 else ((a, bottom), (b, top))
         for n, (a, b) in enumerate(pairwise(marks))
     ]
-    words = message("lay-rectangles-right-sides-together-and")
-    laid = table.sew_beside(
-        [table.lay(over, under)], falling, words, line=message("zigzag-of-diagonals-through-them")
-    )
+    words = message("lay-rectangles")
+    laid = table.sew_beside([table.lay(over, under)], falling, words, line=message("a-zigzag"))
     upright = [TableLine((mark, top), (0.0, 1.0)) for mark in marks[1:-1]]
     table.marks += len(upright)
-    cells = (
-        table.cut_apart(laid, upright, message("cut-squares-apart-then-each-on"))
-        if upright
-        else laid
-    )
+    cells = table.cut_apart(laid, upright, message("cut-the-squares-apart")) if upright else laid
     halves: list[Layers] = []
     for cell in sorted(cells, key=lambda bit: bounds(bit.under.outlines)[0]):
         line = TableLine.between(*falling[round((bounds(cell.under.outlines)[0] - left) / high)])
@@ -194,7 +188,7 @@ def _sew_four(job: MakingJob) -> list[SewnWork]:
     light, dark = job.names()
     table = job.table
     words = message(
-        "lay-on-right-sides-together-sew",
+        "lay-and-sew-all-round",
         dark=dark,
         light=light,
         seam=show_exact(job.terms.seam, job.terms.unit),
@@ -208,11 +202,11 @@ def _sew_eight(job: MakingJob) -> list[SewnWork]:
     (under, *_), (over, *_) = job.pieces
     light, dark = job.names()
     table, both = job.table, corner_to_corner(over)
-    words = message("lay-on-right-sides-together", dark=dark, light=light)
+    words = message("lay-one-on-the-other", dark=dark, light=light)
     laid = table.sew_beside([table.lay(over, under)], both, words, line=message("both-diagonals"))
     upright, level = TableLine((0.0, 0.0), (0.0, 1.0)), TableLine((0.0, 0.0), (1.0, 0.0))
     lines = [upright, level, *(TableLine.between(*diagonal) for diagonal in both)]
-    return table.open(table.cut_apart(laid, lines, message("cut-through-middle-both-ways-then")))
+    return table.open(table.cut_apart(laid, lines, message("cut-through-the-middle")))
 
 
 class HalfSquareTriangle(UnitKind):
@@ -220,17 +214,23 @@ class HalfSquareTriangle(UnitKind):
     words = message("kind-half-square-triangle")
     stamp = Stamp("0 1 1 0", "1/4 1/4 0, 3/4 3/4 1")
     methods = (
-        Method(name="two-at-a-time", words=message("two-at-time"), lot=2, needs=_two, sew=_sew_two),
+        Method(
+            name="two-at-a-time",
+            words=message("way-two-at-a-time"),
+            lot=2,
+            needs=_two,
+            sew=_sew_two,
+        ),
         Method(
             name="eight-at-a-time",
-            words=message("eight-at-time"),
+            words=message("way-eight-at-a-time"),
             lot=8,
             needs=_eight,
             sew=_sew_eight,
         ),
         Method(
             name="four-at-a-time",
-            words=message("four-at-time"),
+            words=message("way-four-at-a-time"),
             lot=4,
             needs=_four,
             sew=_sew_four,
@@ -238,7 +238,7 @@ class HalfSquareTriangle(UnitKind):
         ),
         Method(
             name="rectangle",
-            words=message("from-rectangles-of-squares"),
+            words=message("way-from-rectangles"),
             lot=2,
             needs=_row,
             sew=_sew_row,
@@ -247,7 +247,7 @@ class HalfSquareTriangle(UnitKind):
         ),
         Method(
             name="cut-and-sew",
-            words=message("cut-triangles-and-sew"),
+            words=message("way-triangles"),
             lot=1,
             needs=_triangles,
             sew=_sew_triangles,

@@ -22,7 +22,9 @@ class PlainPatch(UnitKind):
     words = message("kind-patch")
     stamp = Stamp("", "1/2 1/2 0")
     methods = (
-        Method(name="cut-and-sew", words=message("cut-to-size"), lot=1, needs=_cut, sew=_as_cut),
+        Method(
+            name="cut-and-sew", words=message("way-cut-to-size"), lot=1, needs=_cut, sew=_as_cut
+        ),
     )
 
     def recognise(self, region: Region) -> RecognisedUnit | None:

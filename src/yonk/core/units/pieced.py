@@ -32,14 +32,14 @@ class Pieced(UnitKind):
     methods = (
         Method(
             name="cut-and-sew",
-            words=message("cut-patches-singly-and-sew"),
+            words=message("way-patches"),
             lot=1,
             needs=_singly,
             sew=None,
         ),
         Method(
             name="template",
-            words=message("cut-patches-by-template-and-sew"),
+            words=message("way-template"),
             lot=1,
             needs=_singly,
             sew=None,

@@ -82,7 +82,7 @@ def _sew_triangles(job: MakingJob) -> list[SewnWork]:
     north, east, south, west = (pieces[0] for pieces in job.pieces)
     one, edge = join_quarters(job.table, north, east)
     other, along = join_quarters(job.table, south, west)
-    words = message("lay-two-halves-right-sides-together")
+    words = message("lay-two-halves")
     return [job.table.join(one, edge, other, along, words=words)]
 
 
@@ -91,7 +91,7 @@ def join_quarters(table: Table, one: SewnWork, next_one: SewnWork) -> tuple[Sewn
     edge of the two.
     """
     _, leg, rest = from_the_longest(one)
-    words = message("sew-two-quarters-along-their-short")
+    words = message("sew-two-quarters")
     half = table.join(one, leg, next_one, from_the_longest(next_one)[2], words=words)
     return half, edge_along(half, rest)
 
@@ -106,9 +106,7 @@ def _sew_two(job: MakingJob) -> list[SewnWork]:
     in_pairs = iter(job.pieces)
     for unders, overs in zip(in_pairs, in_pairs, strict=True):
         pair = unders[0].front[0].fabric, overs[0].front[0].fabric
-        words = message(
-            "lay-on-right-sides-together", dark=table.name(pair[1]), light=table.name(pair[0])
-        )
+        words = message("lay-one-on-the-other", dark=table.name(pair[1]), light=table.name(pair[0]))
         for number, (under, over) in enumerate(zip(unders, overs, strict=True)):
             made.setdefault(pair, []).extend(sew_two(job, under, over, words, again=number > 0))
     works: list[SewnWork] = []
@@ -139,12 +137,12 @@ def sew_across(
     (ax, ay), (bx, by) = laid.over[0].seams[0]
     across = falling if (bx - ax) * (by - ay) < 0 else rising
     words = (
-        message("lay-half-square-triangles-right-sides")
+        message("lay-two-half-square-triangles")
         if under.seams
-        else message("centre-half-square-triangle-on-right", below=table.name(below))
+        else message("centre-the-half-square-triangle", below=table.name(below))
     )
     sewn = table.sew_beside(
-        [laid], [across], words, line=message("diagonal-that-crosses-seam"), again=again
+        [laid], [across], words, line=message("diagonal-across-the-seam"), again=again
     )
     bits = table.cut_apart(
         sewn, [TableLine.between(*across)], message("cut-apart-on-that-line"), again=again
@@ -179,7 +177,7 @@ class QuarterSquareTriangle(UnitKind):
     methods = (
         Method(
             name="two-at-a-time",
-            words=message("two-at-time"),
+            words=message("way-two-at-a-time"),
             lot=2,
             needs=_two,
             sew=_sew_two,
@@ -189,7 +187,7 @@ class QuarterSquareTriangle(UnitKind):
         ),
         Method(
             name="cut-and-sew",
-            words=message("cut-triangles-and-sew"),
+            words=message("way-triangles"),
             lot=1,
             needs=_triangles,
             sew=_sew_triangles,

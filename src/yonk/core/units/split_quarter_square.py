@@ -91,10 +91,10 @@ def _sew_again(job: MakingJob) -> list[SewnWork]:
     table = job.table
     one, other = (table.name(work.front[0].fabric) for work in (under, over))
     sewn_on, across = corner_to_corner(over)
-    words = message("lay-on-right-sides-together", dark=other, light=one)
+    words = message("lay-one-on-the-other", dark=other, light=one)
     laid = table.sew_beside([table.lay(over, under)], [sewn_on], words)
     lines = [TableLine.between(*sewn_on), TableLine.between(*across)]
-    words = message("cut-apart-on-that-diagonal-and")
+    words = message("cut-apart-on-both")
     pairs = table.open(table.cut_apart(laid, lines, words))
     works = []
     for number, (pair, half) in enumerate(zip(pairs, halves, strict=True)):
@@ -106,7 +106,7 @@ def _sew_again(job: MakingJob) -> list[SewnWork]:
             < 0
         ):
             edge = edge[::-1]  # it runs clockwise around the cloth
-        words = message("lay-half-on-pieced-triangle-right")
+        words = message("lay-half-on-a-triangle")
         works.append(
             table.join(pair, edge, half, longest_side(half), words=words, again=number > 0)
         )
@@ -116,7 +116,7 @@ def _sew_again(job: MakingJob) -> list[SewnWork]:
 def _sew_triangles(job: MakingJob) -> list[SewnWork]:
     half, top, left = (pieces[0] for pieces in job.pieces)
     pair, edge = join_quarters(job.table, left, top)
-    words = message("lay-half-on-two-quarters-right")
+    words = message("lay-half-on-two-quarters")
     return [job.table.join(pair, edge, half, longest_side(half), words=words)]
 
 
@@ -126,7 +126,7 @@ def _sew_pair(job: MakingJob) -> list[SewnWork]:
     one, other = (table.name(pieces[0].front[0].fabric) for pieces in squares)
     triangles: list[SewnWork] = []
     for number, (under, over) in enumerate(zip(*squares, strict=True)):
-        words = message("lay-on-right-sides-together", dark=other, light=one)
+        words = message("lay-one-on-the-other", dark=other, light=one)
         triangles += sew_two(job, under, over, words, again=number > 0)
     works: list[SewnWork] = []
     for number, under in enumerate(plain):
@@ -143,7 +143,7 @@ class SplitQuarterSquare(UnitKind):
     methods = (
         Method(
             name="two-at-a-time",
-            words=message("in-pairs-one-left-and-one"),
+            words=message("way-in-pairs"),
             lot=2,
             needs=_pair,
             sew=_sew_pair,
@@ -153,7 +153,7 @@ class SplitQuarterSquare(UnitKind):
         ),
         Method(
             name="cut-again",
-            words=message("in-fours-sewn-as-pair-and"),
+            words=message("way-in-fours"),
             lot=4,
             needs=_again,
             sew=_sew_again,
@@ -162,7 +162,7 @@ class SplitQuarterSquare(UnitKind):
         ),
         Method(
             name="cut-and-sew",
-            words=message("cut-triangles-and-sew"),
+            words=message("way-triangles"),
             lot=1,
             needs=_triangles,
             sew=_sew_triangles,

@@ -91,8 +91,8 @@ def _round(table: Table, work: SewnWork, corners: Mapping[int, SewnWork]) -> Sew
         )
     )
     words = (
-        message("sew-corners-on-two-opposite-sides"),
-        message("sew-corners-on-two-other-sides"),
+        message("sew-corners-first"),
+        message("sew-corners-then"),
     )
     for place, said, again in ((1, 0, False), (3, 0, True), (2, 1, False), (0, 1, True)):
         piece = corners[place]
@@ -138,7 +138,7 @@ class SquareInASquare(UnitKind):
     methods = (
         Method(
             name="cut-and-sew",
-            words=message("cut-triangles-and-sew"),
+            words=message("way-triangles"),
             lot=1,
             needs=_triangles,
             sew=_sew_triangles,
@@ -146,7 +146,7 @@ class SquareInASquare(UnitKind):
         ),
         Method(
             name="stitch-and-flip",
-            words=message("stitch-and-flip"),
+            words=message("way-stitch-and-flip"),
             lot=1,
             needs=_flip,
             sew=_sew_flip,

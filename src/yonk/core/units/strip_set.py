@@ -103,14 +103,14 @@ def cut_segments(job: MakingJob, strip_set: SewnWork, count: int) -> list[SewnWo
 
 def _sew_strips(job: MakingJob) -> list[SewnWork]:
     strips = [pieces[0] for pieces in job.pieces]
-    work = sew_side_by_side(job, strips, message("sew-strips-side-by-side-along"))
+    work = sew_side_by_side(job, strips, message("sew-strips"))
     return cut_segments(job, work, job.lots)
 
 
 def _sew_single(job: MakingJob) -> list[SewnWork]:
     long = float(job.unit.parts[0].height) + 2 * job.table.seam
     pieces = [lying_rectangle(pieces[0], long) for pieces in job.pieces]
-    return [sew_side_by_side(job, pieces, message("sew-pieces-side-by-side-along"))]
+    return [sew_side_by_side(job, pieces, message("sew-pieces"))]
 
 
 def row_length(parts: Sequence[tuple[Length, Length]], terms: Terms) -> tuple[float, float]:
@@ -159,7 +159,7 @@ class StripSet(UnitKind):
     methods = (
         Method(
             name="strip-piecing",
-            words=message("long-strips-cut-across"),
+            words=message("way-long-strips"),
             lot=1,
             needs=_strips,
             sew=_sew_strips,
@@ -169,7 +169,7 @@ class StripSet(UnitKind):
         ),
         Method(
             name="cut-and-sew",
-            words=message("cut-singly-and-sew"),
+            words=message("way-singly"),
             lot=1,
             needs=_single,
             sew=_sew_single,

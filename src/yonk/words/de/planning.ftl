@@ -222,6 +222,6 @@ more-things-to-do = { $count } Handgriffe mehr
 
 squares-without-fabric = Quadrate ohne Stoff
 is-no-unit-of-this-block = ist keine Einheit dieses Blocks
-is-no-way-to-make-it-here = ist kein Weg, sie zu machen
-is-smaller-than-start-turn-them = ist kleiner als der Anfang; dreh sie um
-makes-more-than-rows-take-larger = ergibt mehr als { $most_rows } Zeilen; nimm einen größeren Schritt
+way-is-not-there = ist kein Weg, sie zu machen
+end-before-start = ist kleiner als der Anfang; dreh sie um
+chart-has-too-many-rows = ergibt mehr als { $most_rows } Zeilen; nimm einen größeren Schritt

@@ -23,22 +23,22 @@ kind-strip-set = Streifensatz
 
 ## wie die Wege heißen
 
-two-at-time = zwei auf einmal
-four-at-time = vier auf einmal
-eight-at-time = acht auf einmal
-from-rectangles-of-squares = aus Rechtecken von Quadraten
-in-pairs-one-left-and-one = in Paaren, eins links und eins rechts
-in-fours-sewn-as-pair-and = zu vieren, als Paar genäht und noch einmal geschnitten
-stitch-and-flip = annähen und umklappen
-strip-sets-cut-across-and-turned = Streifensätze, quer geschnitten und gewendet
-long-strips-cut-across = lange Streifen, quer geschnitten
-cut-singly-and-sew = einzeln zuschneiden und nähen
-cut-squares-and-sew = Quadrate zuschneiden und nähen
-cut-triangles-and-sew = Dreiecke zuschneiden und nähen
-cut-corners-off-and-sew-triangles = Ecken abschneiden und Dreiecke annähen
-cut-patches-singly-and-sew = Flicken einzeln zuschneiden und nähen
-cut-patches-by-template-and-sew = Flicken mit Schablone zuschneiden und nähen
-cut-to-size = auf Maß zuschneiden
+way-two-at-a-time = zwei auf einmal
+way-four-at-a-time = vier auf einmal
+way-eight-at-a-time = acht auf einmal
+way-from-rectangles = aus Rechtecken von Quadraten
+way-in-pairs = in Paaren, eins links und eins rechts
+way-in-fours = zu vieren, als Paar genäht und noch einmal geschnitten
+way-stitch-and-flip = annähen und umklappen
+way-strip-sets = Streifensätze, quer geschnitten und gewendet
+way-long-strips = lange Streifen, quer geschnitten
+way-singly = einzeln zuschneiden und nähen
+way-squares = Quadrate zuschneiden und nähen
+way-triangles = Dreiecke zuschneiden und nähen
+way-corners = Ecken abschneiden und Dreiecke annähen
+way-patches = Flicken einzeln zuschneiden und nähen
+way-template = Flicken mit Schablone zuschneiden und nähen
+way-cut-to-size = auf Maß zuschneiden
 
 ## wie ein Maß zustande kommt
 
@@ -84,32 +84,32 @@ rotary-ends = einem Streifen { $strip } breit; { $ends ->
 
 ## wie genäht wird
 
-lay-on-right-sides-together = Leg { $dark } auf { $light }, rechts auf rechts.
-lay-on-right-sides-together-sew = Leg { $dark } auf { $light }, rechts auf rechts. Näh { $seam } innerhalb aller vier Kanten.
-lay-two-triangles-right-sides-together = Leg die zwei Dreiecke rechts auf rechts, die langen Kanten bündig, und näh an der langen Kante.
-lay-rectangles-right-sides-together-and = Leg die Rechtecke rechts auf rechts und zeichne die Quadrate.
+lay-one-on-the-other = Leg { $dark } auf { $light }, rechts auf rechts.
+lay-and-sew-all-round = Leg { $dark } auf { $light }, rechts auf rechts. Näh { $seam } innerhalb aller vier Kanten.
+lay-two-triangles = Leg die zwei Dreiecke rechts auf rechts, die langen Kanten bündig, und näh an der langen Kante.
+lay-rectangles = Leg die Rechtecke rechts auf rechts und zeichne die Quadrate.
 lay-triangles-points-out = Leg die Dreiecke rechts auf rechts, die langen Kanten bündig, sodass die scharfe Spitze jedes Dreiecks { $past } über die stumpfe des anderen ragt; näh an der langen Kante.
-lay-two-halves-right-sides-together = Leg die zwei Hälften rechts auf rechts, die Nähte ineinander, und näh an der langen Kante.
-sew-two-quarters-along-their-short = Näh zwei Viertel an ihren kurzen Kanten zusammen, rechts auf rechts, die rechten Winkel bündig.
-lay-half-square-triangles-right-sides = Leg die Halbquadrat-Dreiecke rechts auf rechts, Stoff gegen anderen Stoff, die Nähte ineinander.
-centre-half-square-triangle-on-right = Leg das Halbquadrat-Dreieck mittig auf { $below }, rechts auf rechts.
-lay-half-on-pieced-triangle-right = Leg eine Hälfte auf ein zusammengesetztes Dreieck, rechts auf rechts, die langen Kanten bündig, und näh daran entlang.
-lay-half-on-two-quarters-right = Leg die Hälfte auf die zwei Viertel, rechts auf rechts, die langen Kanten bündig, und näh daran entlang.
+lay-two-halves = Leg die zwei Hälften rechts auf rechts, die Nähte ineinander, und näh an der langen Kante.
+sew-two-quarters = Näh zwei Viertel an ihren kurzen Kanten zusammen, rechts auf rechts, die rechten Winkel bündig.
+lay-two-half-square-triangles = Leg die Halbquadrat-Dreiecke rechts auf rechts, Stoff gegen anderen Stoff, die Nähte ineinander.
+centre-the-half-square-triangle = Leg das Halbquadrat-Dreieck mittig auf { $below }, rechts auf rechts.
+lay-half-on-a-triangle = Leg eine Hälfte auf ein zusammengesetztes Dreieck, rechts auf rechts, die langen Kanten bündig, und näh daran entlang.
+lay-half-on-two-quarters = Leg die Hälfte auf die zwei Viertel, rechts auf rechts, die langen Kanten bündig, und näh daran entlang.
 both-diagonals = beide Diagonalen
-zigzag-of-diagonals-through-them = ein Zickzack von Diagonalen hindurch
-diagonal-that-crosses-seam = die Diagonale, die die Naht kreuzt
-diagonal-from-that-corner = seine Diagonale von dieser Ecke aus
-cut-apart-on-line = Schneid auf der Linie auseinander.
+a-zigzag = ein Zickzack von Diagonalen hindurch
+diagonal-across-the-seam = die Diagonale, die die Naht kreuzt
+diagonal-from-the-corner = seine Diagonale von dieser Ecke aus
+cut-apart-on-the-line = Schneid auf der Linie auseinander.
 cut-apart-on-that-line = Schneid auf dieser Linie auseinander.
 cut-apart-on-diagonal = Schneid auf der Diagonalen auseinander.
-cut-apart-on-that-diagonal-and = Schneid auf dieser Diagonalen auseinander und, bevor gebügelt wird, auf der anderen.
+cut-apart-on-both = Schneid auf dieser Diagonalen auseinander und, bevor gebügelt wird, auf der anderen.
 cut-on-both-diagonals = Schneid auf beiden Diagonalen.
-cut-squares-apart-then-each-on = Schneid die Quadrate auseinander, dann jedes auf seiner Diagonalen.
-cut-through-middle-both-ways-then = Schneid in beiden Richtungen durch die Mitte, dann auf beiden Diagonalen.
-lay-sky-triangle-on-goose-right = Leg ein Himmeldreieck auf die Gans, rechts auf rechts, seine lange Kante bündig mit der Seite der Gans und die äußeren Spitzen aufeinander; näh.
-do-same-on-other-side-seams = Mach es auf der anderen Seite ebenso; die Nähte kreuzen sich eine Nahtzugabe unter der Schnittkante.
-lay-two-squares-of-on-opposite = Leg zwei Quadrate aus { $one } auf gegenüberliegende Ecken von { $goose }, rechts auf rechts; in der Mitte überlappen sie.
-lay-square-of-on-corner-that = Leg ein Quadrat aus { $other } auf die Ecke, die übrig ist.
+cut-the-squares-apart = Schneid die Quadrate auseinander, dann jedes auf seiner Diagonalen.
+cut-through-the-middle = Schneid in beiden Richtungen durch die Mitte, dann auf beiden Diagonalen.
+lay-sky-on-goose = Leg ein Himmeldreieck auf die Gans, rechts auf rechts, seine lange Kante bündig mit der Seite der Gans und die äußeren Spitzen aufeinander; näh.
+do-the-same-on-the-other-side = Mach es auf der anderen Seite ebenso; die Nähte kreuzen sich eine Nahtzugabe unter der Schnittkante.
+lay-two-squares = Leg zwei Quadrate aus { $one } auf gegenüberliegende Ecken von { $goose }, rechts auf rechts; in der Mitte überlappen sie.
+lay-a-square-on-the-corner = Leg ein Quadrat aus { $other } auf die Ecke, die übrig ist.
 flip-lay = { $corner ->
     [1] Erste Ecke: leg
     [2] Zweite Ecke: leg
@@ -118,18 +118,18 @@ flip-lay = { $corner ->
    *[0] Leg
 } ein Quadrat aus { $fabric } auf die Ecke, rechts auf rechts. Zeichne seine Diagonale über die Ecke und näh eine Fadenbreite außerhalb der Linie, zur Ecke hin.
 print-lies-sideways-now = Sein Muster liegt jetzt quer und steht, wenn die Ecke umgeklappt ist.
-cut-corner-away-outside-seam = Schneid die Ecke { $allowance } außerhalb der Naht ab.
+cut-the-corner-away = Schneid die Ecke { $allowance } außerhalb der Naht ab.
 only-then-the-next-corner = Erst dann kommt die nächste Ecke.
 flip-open = Klapp das Dreieck auf und bügle es.
-cut-corner-off-lay-triangle-on = Schneid die Ecke ab, leg das Dreieck an die Schnittkante, rechts auf rechts, Mitte auf Mitte, und näh.
+cut-the-corner-off = Schneid die Ecke ab, leg das Dreieck an die Schnittkante, rechts auf rechts, Mitte auf Mitte, und näh.
 square-up-this-round = Schneid diese Runde auf { $size } nach: die Linie des Lineals zuerst auf die Nähte, die Spitzen eine Nahtzugabe innerhalb.
-sew-corners-on-two-opposite-sides = Näh Ecken an zwei gegenüberliegende Seiten, rechts auf rechts, die lange Kante an die Schnittkante, Mitte auf Mitte.
-sew-corners-on-two-other-sides = Näh Ecken an die zwei anderen Seiten.
-sew-strips-side-by-side-along = Näh die Streifen nebeneinander an ihren langen Kanten zusammen, rechts auf rechts.
-sew-pieces-side-by-side-along = Näh die Stücke nebeneinander an ihren langen Kanten zusammen, rechts auf rechts.
+sew-corners-first = Näh Ecken an zwei gegenüberliegende Seiten, rechts auf rechts, die lange Kante an die Schnittkante, Mitte auf Mitte.
+sew-corners-then = Näh Ecken an die zwei anderen Seiten.
+sew-strips = Näh die Streifen nebeneinander an ihren langen Kanten zusammen, rechts auf rechts.
+sew-pieces = Näh die Stücke nebeneinander an ihren langen Kanten zusammen, rechts auf rechts.
 cut-across-every = Begradige das Ende, dann schneid alle { $size } quer durch.
 sew-strip-set = Näh den Streifensatz { $number } an den langen Kanten: { $fabrics }.
 join-segments = Näh die Segmente zusammen; die Nähte greifen ineinander.
 join-segments-turned = Näh die Segmente zusammen; wende Nummer { $ends } Ende gegen Ende; die Nähte greifen ineinander.
 sew-squares-into-rows = Näh die Quadrate zu Reihen.
-join-rows-seams-nest = Näh die Reihen zusammen; die Nähte greifen ineinander.
+join-rows = Näh die Reihen zusammen; die Nähte greifen ineinander.

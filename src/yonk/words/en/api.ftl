@@ -1,17 +1,17 @@
 ## what was not foreseen, and what cannot be
 
-is-tied-to-none-of-fabric = { $fabric } is tied to none of the fabric shelf
+fabric-is-not-tied = { $fabric } is tied to none of the fabric shelf
 nothing-is-cut-of = nothing is cut of { $fabric }
 leftovers-were-put-back = the leftovers of { $fabric } were put on the shelf already
 is-no-piece-of-this-unit = is no piece of this unit
-is-not-size-write-one-length = is not a size; write one length for a square, 4 1/2 x 2 1/2 for a rectangle
-is-as-long-as-strip-was = is as long as the strip was; tell what was left of it
-is-empty-write-what-you-want = is empty; write what you want to keep
-is-none-of-this-blocks-open = is none of this block's; open the step anew
-too-many-try-to-sign-in = Too many try to sign in just now; try again in a moment.
-this-yonk-is-for-one-quilter = This Yonk is for one quilter and has no accounts.
-this-takes-more-memory = This takes more memory than there is for it; draw fewer seams or take fewer blocks.
-this-takes-longer-than = This takes longer than { $seconds } seconds; draw fewer seams or take fewer blocks.
+size-cannot-be-read = is not a size; write one length for a square, 4 1/2 x 2 1/2 for a rectangle
+left-is-the-whole-strip = is as long as the strip was; tell what was left of it
+note-is-empty = is empty; write what you want to keep
+join-is-not-of-this-block = is none of this block's; open the step anew
+too-many-sign-in = Too many try to sign in just now; try again in a moment.
+no-accounts-here = This Yonk is for one quilter and has no accounts.
+work-takes-too-much-memory = This takes more memory than there is for it; draw fewer seams or take fewer blocks.
+work-takes-too-long = This takes longer than { $seconds } seconds; draw fewer seams or take fewer blocks.
 
 a-text-holds-half-a-sign = A text holds half a sign, which no program can write; type it anew.
 the-database-does-not-answer = The database does not answer, so it is not sure what was kept. Your draft waits in the browser and is saved when it is back; nothing is saved twice.
@@ -19,7 +19,7 @@ nothing-at-this-address = There is nothing at this address.
 address-takes-no-such-request = This address does not take such a request.
 request-cannot-be-read = This request cannot be read; it is sent as JSON.
 something-not-foreseen = Yonk came upon something it did not foresee; nothing of your draft is lost.
-this-is-larger-than = This is larger than { $most } MB, the most there can be.
+request-is-too-large = This is larger than { $most } MB, the most there can be.
 it-came-too-slowly = What was sent came too slowly; send it again.
 only-at-its-own-addresses = Yonk answers only at its own addresses.
 only-from-its-own-pages = Yonk takes changes only from its own pages.
@@ -69,6 +69,11 @@ cut-and-more-needed = { $what } { $count ->
 cut-on-diagonals = { $subcut ->
     [one-diagonal] cut once on the diagonal
    *[both-diagonals] cut on both diagonals
+}
+cut-so-often = { $subcut ->
+    [one-diagonal] once
+    [both-diagonals] twice
+   *[none] {""}
 }
 under-a-sixteenth = under 1⁄16″
 half-yard = half a yard

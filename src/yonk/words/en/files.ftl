@@ -1,21 +1,23 @@
 ## block file
 
-file-is-larger-than-mb = the file is larger than { $most_block_bytes } MB
-file-is-not-utf-8-text = the file is not UTF-8 text
-file-is-not-json-here = the file is not JSON here ({ $msg })
-file-is-nested-too-deep-or = the file is nested too deep or holds too long a number
-file-holds-no-block-it-begins = the file holds no block; it begins with {"{"} and has a format, a name, …
+file-is-too-large = the file is larger than { $most_block_bytes } MB
+file-is-no-text = the file is not UTF-8 text
+file-is-no-json-here = the file is not JSON here ({ $msg })
+file-is-too-deep = the file is nested too deep or holds too long a number
+file-holds-no-block = the file holds no block; it begins with {"{"} and has a format, a name, …
 and-so-many-faults-more = and { $count } faults more
-lies-on-seam-move-it-inside-2 = lies on a seam; move it inside the patch it is for
-lies-on-seam-move-it-inside = lies on a seam; move it inside the unit it is for
-is-written-another-way = is written another way
-must-be-path-of-photo-in = must be the path of a photo in the parcel, such as photos/1.jpg
-begins-and-ends-at-same-point = begins and ends at the same point
+move-it-inside = lies on a seam; move it inside { $what ->
+    [unit] the unit
+   *[patch] the patch
+} it is for
+is-written-otherwise = is written another way
+must-be-a-photo-of-the-parcel = must be the path of a photo in the parcel, such as photos/1.jpg
+seam-has-no-length = begins and ends at the same point
 point-lies-outside-grid = { $at } lies outside the grid of { $columns } columns by { $rows } rows
-stands-for-more-than-one-fabric = “{ $key }” stands for more than one fabric
-is-kept-for-patches-without-fabric = “{ $unassigned }” is kept for patches without a fabric; use another
-is-no-way-to-make-it-2 = “{ $method }” is no way to make it; the ways are { $ways }
-is-no-way-to-make-unit = “{ $method }” is no way to make a unit
+key-of-several-fabrics = “{ $key }” stands for more than one fabric
+key-is-kept = “{ $unassigned }” is kept for patches without a fabric; use another
+method-makes-no-such-unit = “{ $method }” is no way to make it; the ways are { $ways }
+method-makes-no-unit = “{ $method }” is no way to make a unit
 
 ## the card of the trial block
 
@@ -38,7 +40,7 @@ blocks-with-seam = { $blocks }, with a seam allowance of { $seam }
 
 ## the cutting list
 
-names-no-cut-send-it-as = names no cut; send it as it stands on the list
+names-no-cut = names no cut; send it as it stands on the list
 cutting-list-for = { $block }: cutting list for { $stage }
 from-the-trial-block = From the trial block:
 buy = Buy { $length }.
@@ -95,14 +97,14 @@ label-of-a-cut = { $count } { $what } { $size }
 
 ## log file
 
-parcel-is-damaged-take-it-along = the parcel is damaged; take it along anew
+parcel-is-damaged = the parcel is damaged; take it along anew
 is-not-in-parcel = is not in the parcel
-is-larger-than-mb = is larger than { $most } MB
+part-is-too-large = is larger than { $most } MB
 
 ## measures file
 
-file-with-sizes-is-not-json = the file with the sizes is not JSON
-this-block-has-no-measure = this block has no “{ $what }”; measure one of { $some }, …
+sizes-are-no-json = the file with the sizes is not JSON
+block-has-no-such-measure = this block has no “{ $what }”; measure one of { $some }, …
 the-verdict = Verdict: { $verdict ->
     [good] good
     [ease] ease
@@ -116,19 +118,19 @@ to-decide-measure = To decide, measure { $what }.
 
 ## photo
 
-this-photo-is-larger-than-mb = This photo is larger than { $most_photo_bytes } MB; send less.
-this-is-no-photo-send-jpeg = This is no photo; send a JPEG, PNG or WebP picture.
-this-photo-is-damaged-send-it = This photo is damaged; send it anew.
-this-photo-has-more-than-million = This photo has more than { $most_pixels } million pixels; send a smaller one.
+photo-is-too-large = This photo is larger than { $most_photo_bytes } MB; send less.
+photo-is-none = This is no photo; send a JPEG, PNG or WebP picture.
+photo-is-damaged = This photo is damaged; send it anew.
+photo-has-too-many-pixels = This photo has more than { $most_pixels } million pixels; send a smaller one.
 
 ## quilt file
 
 file-is-not-json = the file is not JSON
-must-have-either-fabric-or-block = must have either a fabric or a block
+either-fabric-or-block = must have either a fabric or a block
 tells-a-second-time = tells a second time what lies at row { $row }, column { $column }
-stands-for-more-than-one-block = “{ $key }” stands for more than one block
+key-of-several-blocks = “{ $key }” stands for more than one block
 is-in-a-unit = is { $its }, the quilt is in { $ours }
-is-none-of-blocks-colourings = is none of the block's colourings
+is-none-of-the-colourings = is none of the block's colourings
 
 ## the top
 
@@ -191,14 +193,14 @@ svg-points-moved = Points were moved by up to { $farthest } of a cell to lie on 
 svg-curves-left-out = { $curves } curved stretches were left out; a pieced seam is straight.
 svg-shapes-left-out = { $other } shapes that are no lines were left out.
 svg-lines-too-short = { $lost } lines were shorter than the lattice and were left out.
-drawing-is-larger-than-2-mb = the drawing is larger than 2 MB
-this-is-no-svg-drawing-that = this is no SVG drawing that can be read
-drawing-holds-no-straight-line-draw = the drawing holds no straight line; draw the seams as lines or paths
-drawing-holds-more-than-lines = the drawing holds more than { $most_seams } lines
-drawing-defines-entities-save-it-as = the drawing defines entities; save it as plain SVG
-drawing-moves-parts-in-too-many = the drawing moves its parts in too many steps; save it as plain SVG
-drawing-holds-more-than-seams-of = the drawing holds more than the seams of a block; leave the other layers out
-drawing-has-no-width-or-no = the drawing has no width or no height; draw the outline of the block as well
+svg-is-too-large = the drawing is larger than 2 MB
+svg-cannot-be-read = this is no SVG drawing that can be read
+svg-has-no-straight-line = the drawing holds no straight line; draw the seams as lines or paths
+svg-has-too-many-lines = the drawing holds more than { $most_seams } lines
+svg-defines-entities = the drawing defines entities; save it as plain SVG
+svg-moves-too-often = the drawing moves its parts in too many steps; save it as plain SVG
+svg-holds-more-than-seams = the drawing holds more than the seams of a block; leave the other layers out
+svg-has-no-size = the drawing has no width or no height; draw the outline of the block as well
 are-more-than = are more than { $most_seams }
 
 ## templates
@@ -235,4 +237,3 @@ given-too-many = holds { $count }; { $most } is the most
 given-too-few = holds { $count }; { $least } is the least
 length-in-quotes = is no text; write the length in quotes, such as "9" or "39/8", since numbers are not exact
 holds-half-a-sign = holds half a sign, which no program can write; type it anew
-has-a-sign-that-cannot-be-seen = has a sign that cannot be seen

@@ -18,16 +18,16 @@ must-be-from-to = must be from { $least } to { $most }
 ## draft
 
 has-sign-that-cannot-be-seen = has a sign that cannot be seen; type it anew
-must-have-from-1-to-letters = must have from 1 to { $longest_name } letters
+name-has-too-many-letters = must have from 1 to { $longest_name } letters
 so-many-blocks = { $count ->
     [one] one block
    *[other] { $count } blocks
 }
-is-no-whole-number-write-one = “{ $text }” is no whole number; write one such as 12
+is-no-whole-number = “{ $text }” is no whole number; write one such as 12
 is-no-setting = is no setting
-must-be-colour-such-as-a3262a = must be a colour such as #a3262a
-is-missing-give-fabric-name = is missing; give the fabric a name
-stands-for-patches-without-fabric-choose = stands for patches without a fabric; choose another
+must-be-a-colour = must be a colour such as #a3262a
+fabric-needs-a-name = is missing; give the fabric a name
+key-stands-for-no-fabric = stands for patches without a fabric; choose another
 is-longer-than-letters = “{ $plain }…” is longer than { $longest_label } letters
 
 ## settings
@@ -77,15 +77,15 @@ school-to-trim = to trim
 
 ## the groups of settings
 
-settings-what-you-care-for-most = What you care for most
-settings-true-cut-or-cut-larger-and-trim = True cut, or cut larger and trim
-settings-seam-allowance = Seam allowance
+settings-care = What you care for most
+settings-trimming = True cut, or cut larger and trim
+settings-seam = Seam allowance
 settings-ruler = Ruler
 settings-width-of-fabric = Width of fabric
-settings-triangles-from-rectangles = Triangles from rectangles
+settings-rectangles = Triangles from rectangles
 settings-pressing = Pressing
-settings-pressing-the-block = Pressing the block
-settings-stitching-beside-a-line = Stitching beside a line
+settings-pressing-blocks = Pressing the block
+settings-stitching = Stitching beside a line
 
 ## places of faults, by the names of fields; a numbered one, as a border, has its number
 

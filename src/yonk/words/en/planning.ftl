@@ -217,6 +217,6 @@ more-things-to-do = { $count } more things to do
 
 squares-without-fabric = squares without a fabric
 is-no-unit-of-this-block = is no unit of this block
-is-no-way-to-make-it-here = is no way to make it
-is-smaller-than-start-turn-them = is smaller than the start; turn them round
-makes-more-than-rows-take-larger = makes more than { $most_rows } rows; take a larger step
+way-is-not-there = is no way to make it
+end-before-start = is smaller than the start; turn them round
+chart-has-too-many-rows = makes more than { $most_rows } rows; take a larger step

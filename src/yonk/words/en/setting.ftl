@@ -1,37 +1,37 @@
 block-in-colouring = { $block } in { $colouring }
 ## add colourings
 
-has-no-colourings-make-some-in = has no colourings; make some in its draft first
+has-no-colourings = has no colourings; make some in its draft first
 
 ## named
 
-is-no-fabric-of-quilt-or = “{ $key }” is no fabric of the quilt or its blocks
-is-no-block-of-quilt = “{ $key }” is no block of the quilt
-is-no-place-of-setting = is no place of the setting
-is-no-border-of-quilt = is no border of the quilt
+is-no-fabric-of-the-quilt = “{ $key }” is no fabric of the quilt or its blocks
+key-is-no-block-of-the-quilt = “{ $key }” is no block of the quilt
+is-no-place = is no place of the setting
+is-no-border = is no border of the quilt
 
 ## set edge
 
-is-missing-give-edge-fabric-first = is missing; give the edge a fabric first
+edge-needs-a-fabric = is missing; give the edge a fabric first
 
 ## set sashing
 
-is-missing-give-sashing-fabric-first = is missing; give the sashing a fabric first
+sashing-needs-a-fabric = is missing; give the sashing a fabric first
 
 ## beginning
 
-are-missing-choose-at-least-one = are missing; choose at least one
-are-some-in-inches-and-some = are some in inches and some in centimetres; choose one kind
+blocks-are-missing = are missing; choose at least one
+blocks-are-in-two-units = are some in inches and some in centimetres; choose one kind
 
 ## borders
 
 a-pieced-border-cannot-be-mitred = cannot be mitred; a pieced border has blocks or plain squares in its corners
 is-no-block-of-the-quilt = is no block of the quilt
-must-be-as-high-as-block = must be { $height }, as high as the block that it repeats
-is-missing-block-is-not-square = is missing; the block is not square, so plain squares go into the corners
-sew-border-of-on-first = sew a border of { $spacer } on first
-take-another-width-of-block = take another width of block
-does-not-fit-sides-evenly = does not fit the sides evenly; { $mend }
+border-as-high-as-its-block = must be { $height }, as high as the block that it repeats
+corners-need-a-fabric = is missing; the block is not square, so plain squares go into the corners
+sew-a-spacer-first = sew a border of { $spacer } on first
+take-another-block-width = take another width of block
+border-does-not-fit = does not fit the sides evenly; { $mend }
 
 ## drawn
 
@@ -39,18 +39,18 @@ no-seam-along-the-diagonal = the block has no seam along its diagonal; let whole
 
 ## places
 
-names-no-block-of-quilt = names no block of the quilt
-is-larger-than-module-of-make = is larger than the module of { $module }; make the module larger
+names-no-block = names no block of the quilt
+is-larger-than-the-module = is larger than the module of { $module }; make the module larger
 is-of-another-size = is { $size }, others are { $module }; give the setting a module and a frame
-on-point-takes-square-blocks-set = on point takes square blocks; set these straight
-block-that-is-not-square-cannot = a block that is not square cannot be turned by a quarter
+on-point-takes-squares = on point takes square blocks; set these straight
+oblong-cannot-be-quartered = a block that is not square cannot be turned by a quarter
 
 ## plan
 
-has-no-two-blocks-to-lie = has no two blocks to lie between in a single row on point; give it its outer ring
-half-blocks-do-not-reach-ends = half blocks do not reach the ends of the strips; give the sashing its outer ring, or take setting triangles
-is-missing-smaller-blocks-need-fabric = is missing; smaller blocks need a fabric to frame them
-edge-has-no-fabric-yet-give = The edge has no fabric yet: give the setting triangles one, or set half blocks.
+sashing-needs-its-ring = has no two blocks to lie between in a single row on point; give it its outer ring
+half-blocks-end-short = half blocks do not reach the ends of the strips; give the sashing its outer ring, or take setting triangles
+frame-needs-a-fabric = is missing; smaller blocks need a fabric to frame them
+edge-has-no-fabric = The edge has no fabric yet: give the setting triangles one, or set half blocks.
 border-corner-not-mitred = Border { $number }: its corner { $fault }.
 other-seam = { $block } is cut for a seam of { $its }, the quilt for { $ours }.
 of-block = { $block }: { $notice }
@@ -62,10 +62,10 @@ is-in-another-unit = is in { $its }, the quilt in { $ours }
 
 ## scrappy
 
-must-be-at-least-two-so = must be at least two, so that they can be spread
-are-too-many-to-spread-over = are too many to spread over so large a quilt; take fewer
-are-so-many-of-one-block = are so many of one block that the others cannot be spread evenly
-could-not-be-spread-in-time = could not be spread in time; take fewer blocks or a smaller quilt
+spread-needs-two-blocks = must be at least two, so that they can be spread
+spread-has-too-many = are too many to spread over so large a quilt; take fewer
+spread-cannot-be-even = are so many of one block that the others cannot be spread evenly
+spread-takes-too-long = could not be spread in time; take fewer blocks or a smaller quilt
 
 ## shared out
 
@@ -77,10 +77,10 @@ to-be-taken-over = { $left } to be taken over
 all-taken-over = all taken over
 more-taken-over-than-there-are = { $left } more taken over than there are
 progress = Of { $wanted } blocks { $cut } are cut, { $sewn } sewn, { $handed_in } handed in; { $open_ones }.
-only-of-blocks-are = only { $left } of { $wanted } blocks are
-none-of-blocks-is = none of { $wanted } blocks is
-cannot-be-left-to-take = cannot be { $count }: { $few } left to take
-are-missing-choose-who-sews = are missing; choose who sews
+few-left = only { $left } of { $wanted } blocks are
+none-left = none of { $wanted } blocks is
+cannot-take-so-many = cannot be { $count }: { $few } left to take
+people-are-missing = are missing; choose who sews
 
 ## off the ruler
 

@@ -36,5 +36,5 @@ press-to = Set the seam with the iron, then press it { $toward }; press up and d
 
 ## work
 
-another-seam-holds-layers-shut = another seam holds the layers shut
-nothing-holds-layers-together = nothing holds the layers together
+seam-holds-layers-shut = another seam holds the layers shut
+nothing-holds-the-layers = nothing holds the layers together

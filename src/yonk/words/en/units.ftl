@@ -12,16 +12,16 @@ sew-strip-set = Sew strip set { $number }: { $fabrics }, along their long edges.
 join-segments = Join the segments; the seams nest.
 join-segments-turned = Join the segments; turn number { $ends } end for end; the seams nest.
 sew-squares-into-rows = Sew the squares into rows.
-join-rows-seams-nest = Join the rows; the seams nest.
-strip-sets-cut-across-and-turned = strip sets, cut across and turned
-cut-squares-and-sew = cut squares and sew
+join-rows = Join the rows; the seams nest.
+way-strip-sets = strip sets, cut across and turned
+way-squares = cut squares and sew
 
 ## corner flip
 
-cut-corner-off-lay-triangle-on = Cut the corner off, lay the triangle on the cut edge, right sides together, middles matched, and sew.
+cut-the-corner-off = Cut the corner off, lay the triangle on the cut edge, right sides together, middles matched, and sew.
 kind-corner-flip = corner flip
-stitch-and-flip = stitch and flip
-cut-corners-off-and-sew-triangles = cut the corners off and sew triangles on
+way-stitch-and-flip = stitch and flip
+way-corners = cut the corners off and sew triangles on
 
 ## flying geese
 
@@ -33,12 +33,12 @@ work-seams-and-points = + { $seam } × (2 + √2) for the seams and points
 work-to-trim = + { $trim } to trim
 work-point-needs-more = { $sky } = { $small }, but half of the goose square's { $goose } and { $seam } are more
 work-point-keeps-its-seam = so that the point keeps its seam allowance: its side
-lay-sky-triangle-on-goose-right = Lay a sky triangle on the goose, right sides together, its long edge even with the goose's side and their outer points together; sew.
-do-same-on-other-side-seams = Do the same on the other side; the seams cross a seam allowance below the raw edge.
-lay-two-squares-of-on-opposite = Lay two squares of { $one } on opposite corners of { $goose }, right sides together; they overlap in the middle.
-cut-apart-on-line = Cut apart on the line.
-lay-square-of-on-corner-that = Lay a square of { $other } on the corner that is left.
-diagonal-from-that-corner = its diagonal from that corner
+lay-sky-on-goose = Lay a sky triangle on the goose, right sides together, its long edge even with the goose's side and their outer points together; sew.
+do-the-same-on-the-other-side = Do the same on the other side; the seams cross a seam allowance below the raw edge.
+lay-two-squares = Lay two squares of { $one } on opposite corners of { $goose }, right sides together; they overlap in the middle.
+cut-apart-on-the-line = Cut apart on the line.
+lay-a-square-on-the-corner = Lay a square of { $other } on the corner that is left.
+diagonal-from-the-corner = its diagonal from that corner
 flip-lay = { $corner ->
     [1] First corner: lay
     [2] Second corner: lay
@@ -47,12 +47,12 @@ flip-lay = { $corner ->
    *[0] Lay
 } a square of { $fabric } on the corner, right sides together. Draw its diagonal across the corner and sew a thread outside the line, toward the corner.
 print-lies-sideways-now = Its print lies sideways now, and stands when the corner is flipped.
-cut-corner-away-outside-seam = Cut the corner away { $allowance } outside the seam.
+cut-the-corner-away = Cut the corner away { $allowance } outside the seam.
 only-then-the-next-corner = Only then comes the next corner.
 flip-open = Flip the triangle open and press it.
 kind-flying-geese = flying geese unit
-four-at-time = four at a time
-cut-triangles-and-sew = cut triangles and sew
+way-four-at-a-time = four at a time
+way-triangles = cut triangles and sew
 
 ## half rectangle triangle
 
@@ -72,21 +72,21 @@ work-seams-along-edges = + 2 × { $seam } for the seams along the edges
 work-two-by-two = × 2, two by two units
 work-squares-drawn = + { $seam } × √2 for the seam on the diagonal = { $side }, drawn as squares of { $drawn }
 work-side-by-side = × { $squares }, side by side
-lay-two-triangles-right-sides-together = Lay the two triangles right sides together, long edges even, and sew along the long edge.
+lay-two-triangles = Lay the two triangles right sides together, long edges even, and sew along the long edge.
 cut-apart-on-diagonal = Cut apart on the diagonal.
-lay-on-right-sides-together = Lay { $dark } on { $light }, right sides together.
-lay-rectangles-right-sides-together-and = Lay the rectangles right sides together and draw the squares.
-zigzag-of-diagonals-through-them = a zigzag of diagonals through them
-cut-squares-apart-then-each-on = Cut the squares apart, then each on its diagonal.
-lay-on-right-sides-together-sew = Lay { $dark } on { $light }, right sides together. Sew { $seam } inside all four edges.
+lay-one-on-the-other = Lay { $dark } on { $light }, right sides together.
+lay-rectangles = Lay the rectangles right sides together and draw the squares.
+a-zigzag = a zigzag of diagonals through them
+cut-the-squares-apart = Cut the squares apart, then each on its diagonal.
+lay-and-sew-all-round = Lay { $dark } on { $light }, right sides together. Sew { $seam } inside all four edges.
 cut-on-both-diagonals = Cut on both diagonals.
 both-diagonals = both diagonals
-cut-through-middle-both-ways-then = Cut through the middle both ways, then on both diagonals.
+cut-through-the-middle = Cut through the middle both ways, then on both diagonals.
 kind-half-square-triangle = half-square triangle
 kind-checker = checker
-two-at-time = two at a time
-eight-at-time = eight at a time
-from-rectangles-of-squares = from rectangles of squares
+way-two-at-a-time = two at a time
+way-eight-at-a-time = eight at a time
+way-from-rectangles = from rectangles of squares
 
 ## kinds
 
@@ -104,23 +104,23 @@ work-seams-by-factor = + { $seam } × ({ $factor }) for the seams and points = {
 ## patch
 
 kind-patch = plain patch
-cut-to-size = cut to size
+way-cut-to-size = cut to size
 
 ## pieced
 
 kind-pieced = pieced unit
-cut-patches-singly-and-sew = cut patches singly and sew
-cut-patches-by-template-and-sew = cut patches by template and sew
+way-patches = cut patches singly and sew
+way-template = cut patches by template and sew
 
 ## quarter square triangle
 
 work-becomes-unfinished = { $finished } finished + 2 × { $seam } unfinished
 work-seams-on-both-diagonals = + 2 × { $seam } × √2 for the seams on both diagonals
-lay-two-halves-right-sides-together = Lay the two halves right sides together, the seams nested, and sew along the long edge.
-sew-two-quarters-along-their-short = Sew two quarters along their short edges, right sides together, square corners even.
-lay-half-square-triangles-right-sides = Lay the half-square triangles right sides together, fabrics opposed, the seams nested.
-centre-half-square-triangle-on-right = Centre the half-square triangle on { $below }, right sides together.
-diagonal-that-crosses-seam = the diagonal that crosses the seam
+lay-two-halves = Lay the two halves right sides together, the seams nested, and sew along the long edge.
+sew-two-quarters = Sew two quarters along their short edges, right sides together, square corners even.
+lay-two-half-square-triangles = Lay the half-square triangles right sides together, fabrics opposed, the seams nested.
+centre-the-half-square-triangle = Centre the half-square triangle on { $below }, right sides together.
+diagonal-across-the-seam = the diagonal that crosses the seam
 cut-apart-on-that-line = Cut apart on that line.
 kind-quarter-square-triangle = quarter-square triangle
 
@@ -136,18 +136,18 @@ rotary-ends = a strip { $strip } wide; { $ends ->
 ## split quarter square
 
 work-seams-of-both-diagonals = + { $seam } × (2 + 2√2) for the seams and points of a square cut on both diagonals
-cut-apart-on-that-diagonal-and = Cut apart on that diagonal and, before anything is pressed, on the other one.
-lay-half-on-pieced-triangle-right = Lay a half on a pieced triangle, right sides together, long edges even, and sew along them.
-lay-half-on-two-quarters-right = Lay the half on the two quarters, right sides together, long edges even, and sew along them.
+cut-apart-on-both = Cut apart on that diagonal and, before anything is pressed, on the other one.
+lay-half-on-a-triangle = Lay a half on a pieced triangle, right sides together, long edges even, and sew along them.
+lay-half-on-two-quarters = Lay the half on the two quarters, right sides together, long edges even, and sew along them.
 kind-split-quarter-square = split quarter-square
-in-pairs-one-left-and-one = in pairs, one left and one right
-in-fours-sewn-as-pair-and = in fours, sewn as a pair and cut again
+way-in-pairs = in pairs, one left and one right
+way-in-fours = in fours, sewn as a pair and cut again
 
 ## square in a square
 
 square-up-this-round = Square this round up to { $size }: the ruler's line on the seams first, the points a seam allowance inside.
-sew-corners-on-two-opposite-sides = Sew corners on two opposite sides, right sides together, long edge to the raw edge, middles matched.
-sew-corners-on-two-other-sides = Sew corners on the two other sides.
+sew-corners-first = Sew corners on two opposite sides, right sides together, long edge to the raw edge, middles matched.
+sew-corners-then = Sew corners on the two other sides.
 kind-square-in-a-square = square in a square
 
 ## strip set
@@ -158,8 +158,8 @@ work-strip-long = { $segments ->
    *[other] { $segments } segments
 } × { $across } + { $squaring } to square up the ends = { $long } long
 cut-across-every = Square up the end, then cut across every { $size }.
-sew-strips-side-by-side-along = Sew the strips side by side along their long edges, right sides together.
-sew-pieces-side-by-side-along = Sew the pieces side by side along their long edges, right sides together.
+sew-strips = Sew the strips side by side along their long edges, right sides together.
+sew-pieces = Sew the pieces side by side along their long edges, right sides together.
 kind-strip-set = strip set
-long-strips-cut-across = long strips, cut across
-cut-singly-and-sew = cut singly and sew
+way-long-strips = long strips, cut across
+way-singly = cut singly and sew

@@ -22,7 +22,7 @@ class AddColourings(QuiltAct):
         """The quilt with them."""
         own = quilt.by_key[known_block(quilt, self.block, "block")]
         if not own.draft.colourings:
-            raise DraftError("block", message("has-no-colourings-make-some-in"))
+            raise DraftError("block", message("has-no-colourings"))
         blocks = list(quilt.blocks)
         there = [one.colouring for one in blocks if one.draft == own.draft]
         for number, colouring in enumerate(own.draft.colourings):

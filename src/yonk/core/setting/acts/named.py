@@ -18,14 +18,14 @@ def with_setting(quilt: Quilt, **change: object) -> Quilt:
 def known_fabric(quilt: Quilt, key: str, place: str) -> str:
     """A fabric's key. Raises `DraftError` at the place where the quilt has none of it."""
     if key not in quilt.all_fabrics:
-        raise DraftError(place, message("is-no-fabric-of-quilt-or", key=key))
+        raise DraftError(place, message("is-no-fabric-of-the-quilt", key=key))
     return key
 
 
 def known_block(quilt: Quilt, key: str, place: str) -> str:
     """A block's key. Raises `DraftError` at the place where the quilt has none of it."""
     if key not in quilt.by_key:
-        raise DraftError(place, message("is-no-block-of-quilt", key=key))
+        raise DraftError(place, message("key-is-no-block-of-the-quilt", key=key))
     return key
 
 
@@ -33,7 +33,7 @@ def what_lies_at(quilt: Quilt, at: RowColumn) -> Placed | None:
     """What lies at a place. Raises `DraftError` for no place of the setting."""
     found = {(one.row, one.column): one.placed for one in places_of(quilt.setting)}
     if at not in found:
-        raise DraftError("at", message("is-no-place-of-setting"))
+        raise DraftError("at", message("is-no-place"))
     return found[at]
 
 
@@ -50,5 +50,5 @@ def with_places(quilt: Quilt, laid: Mapping[RowColumn, Placed]) -> Quilt:
 def border_of(quilt: Quilt, number: int) -> Border:
     """A border by its number from one. Raises `DraftError` where there is none."""
     if not 1 <= number <= len(quilt.borders):
-        raise DraftError("number", message("is-no-border-of-quilt"))
+        raise DraftError("number", message("is-no-border"))
     return quilt.borders[number - 1]

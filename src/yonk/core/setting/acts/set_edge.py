@@ -26,7 +26,7 @@ class SetEdge(QuiltAct):
         now = quilt.setting.edge
         if now is None:
             if not self.fabric:
-                raise DraftError("fabric", message("is-missing-give-edge-fabric-first"))
+                raise DraftError("fabric", message("edge-needs-a-fabric"))
             now = Edge(fabric=self.fabric)
         changes: dict[str, object] = {}
         if self.fabric is not None:

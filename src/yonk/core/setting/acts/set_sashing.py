@@ -30,7 +30,7 @@ class SetSashing(QuiltAct):
         now = quilt.setting.sashing
         if now is None:
             if self.fabric is None:
-                raise DraftError("fabric", message("is-missing-give-sashing-fabric-first"))
+                raise DraftError("fabric", message("sashing-needs-a-fabric"))
             now = Sashing(width=SASHING[quilt.unit], fabric=self.fabric)
         changes: dict[str, object] = {}
         if self.fabric:
