@@ -1,5 +1,6 @@
 import createClient from "openapi-fetch";
 
+import { say } from "../language/say";
 import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
@@ -36,7 +37,7 @@ export function onSignedOut(done: () => void): () => void {
 /** The server could not be reached. */
 export class Unreachable extends Error {
   constructor() {
-    super("Yonk's server does not answer.");
+    super(say("api-yonks-server-does-not-answer"));
   }
 }
 

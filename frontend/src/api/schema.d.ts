@@ -1443,6 +1443,30 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/languages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Languages
+         * @description The languages that can be chosen.
+         */
+        get: operations["languages_api_languages_get"];
+        /**
+         * Choose
+         * @description Speak a language from now on, here and wherever she comes in.
+         */
+        put: operations["choose_api_languages_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/measuring": {
         parameters: {
             query?: never;
@@ -2305,7 +2329,7 @@ export interface paths {
         };
         /**
          * Who
-         * @description Who is signed in here.
+         * @description Who is signed in here, in the language that she chose.
          */
         get: operations["who_api_who_get"];
         put?: never;
@@ -3810,6 +3834,40 @@ export interface components {
             x: number;
             /** Y */
             y: number;
+        };
+        /**
+         * LanguageChoiceOut
+         * @description A language that Yonk speaks, as those call it who speak it.
+         */
+        LanguageChoiceOut: {
+            /** Code */
+            code: string;
+            /** Name */
+            name: string;
+        };
+        /**
+         * LanguageIn
+         * @description The language to speak.
+         */
+        LanguageIn: {
+            /**
+             * Spoken
+             * @enum {string}
+             */
+            spoken: "en" | "de" | "xa";
+        };
+        /**
+         * LanguagesOut
+         * @description The languages that can be chosen, and the one that is spoken.
+         */
+        LanguagesOut: {
+            /** Choices */
+            choices: components["schemas"]["LanguageChoiceOut"][];
+            /**
+             * Spoken
+             * @enum {string}
+             */
+            spoken: "en" | "de" | "xa";
         };
         /**
          * LayBlock
@@ -7525,6 +7583,11 @@ export interface components {
             cut: string;
             /** Cuts */
             cuts: number;
+            /**
+             * Least
+             * @description what no other way takes less of
+             */
+            least: ("cloth" | "seams")[];
             /** Likely */
             likely: number;
             /** Lines */
@@ -13489,6 +13552,156 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["ShelfLabelOut"][];
                 };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    languages_api_languages_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LanguagesOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    choose_api_languages_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LanguageIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Bad Request */
             400: {

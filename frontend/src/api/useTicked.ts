@@ -1,5 +1,6 @@
 import { type QueryKey, useQueryClient } from "@tanstack/react-query";
 
+import { say } from "../language/say";
 import { useChange } from "./useChange";
 
 interface Options<Plan, Given> {
@@ -22,5 +23,9 @@ export function useTicked<Plan, Given>({ key, inOrder, keep, show }: Options<Pla
       queries.setQueryData<Plan>(key, (before) => before && show(before, given));
     },
   });
-  return { tick: mutate, reset, fault: error ? `The tick was not kept. ${error.message}` : undefined };
+  return {
+    tick: mutate,
+    reset,
+    fault: error ? say("api-the-tick-was-not-kept", { message: error.message }) : undefined,
+  };
 }

@@ -1,5 +1,6 @@
 import { useSuspenseQuery } from "@tanstack/react-query";
 
+import { say } from "../language/say";
 import { client, type Schemas, settled } from "./client";
 
 type Usual = Schemas["UsualOut"];
@@ -18,6 +19,6 @@ export function useUsual(): Usual {
 /** The same for one unit of length. */
 export function useBeginning(unit: Beginning["settings"]["unit"]): Beginning {
   const found = useUsual().beginnings.find((one) => one.settings.unit === unit);
-  if (!found) throw new Error(`Nothing is usual in ${unit}.`);
+  if (!found) throw new Error(say("api-nothing-is-usual-in", { unit }));
   return found;
 }

@@ -11,6 +11,7 @@ import { CutStep } from "../cut/Cut";
 import type { Tool, View } from "../draft/places";
 import { DraftStep } from "../draft/Draft";
 import { Fetching } from "../common/Waiting";
+import { say } from "../language/say";
 import { RecipesStep } from "../recipes/Recipes";
 import { BlockTop, STEPS } from "./BlockTop";
 import { DraftPicture } from "./DraftPicture";
@@ -39,7 +40,7 @@ function OneBlock({ id, step }: { id: string; step: string }) {
   const [tool, setTool] = useState<Tool>("put");
   const [show, setShow] = useState<View>({ letters: true, units: false, apart: false, grey: false, four: false });
   const [keys, setKeys] = useState(false);
-  const [said, say] = useState<string>();
+  const [said, announce] = useState<string>();
   const drafting = useDraft(id, { stretches: tool === "rub", outlines: show.units || show.apart });
   const { view } = drafting;
   const queries = useQueryClient();
@@ -48,7 +49,7 @@ function OneBlock({ id, step }: { id: string; step: string }) {
     if (saved) void queries.invalidateQueries({ queryKey: ["shelf"] });
   }, [queries, saved]);
   useEffect(() => {
-    if (view) document.title = `${view.sheet.name} · Yonk`;
+    if (view) document.title = say("common-yonk", { name: view.sheet.name });
   }, [view]);
   const go = useNavigate();
   const place = STEPS.findIndex(([name]) => name === step);
@@ -79,14 +80,14 @@ function OneBlock({ id, step }: { id: string; step: string }) {
     return (
       <main className="alone">
         <h1>{drafting.missing}</h1>
-        <Link to="/">Back to the shelf</Link>
+        <Link to="/">{say("block-back-to-the-shelf")}</Link>
       </main>
     );
   }
   if (!view) {
     return (
       <main className="alone" role="status">
-        <Spinner size="sm" /> Fetching the block …
+        <Spinner size="sm" /> {say("block-fetching-the-block")}
       </main>
     );
   }
@@ -98,8 +99,8 @@ function OneBlock({ id, step }: { id: string; step: string }) {
         view={view}
         drafting={drafting}
         onUndo={undo}
-        undoes={tick ? `the tick of ${tick.words}` : undefined}
-        say={say}
+        undoes={tick ? say("block-the-tick-of", { words: tick.words }) : undefined}
+        announce={announce}
         onKeys={step === "draft" ? () => setKeys(true) : undefined}
       />
       <NextTime id={id} />
@@ -120,7 +121,7 @@ function OneBlock({ id, step }: { id: string; step: string }) {
             setTool={setTool}
             show={show}
             setShow={setShow}
-            say={say}
+            announce={announce}
             said={said}
             keys={keys}
             setKeys={setKeys}

@@ -7,16 +7,17 @@ import { Typed } from "../common/Typed";
 import { useOneStop } from "../common/useOneStop";
 import { Files } from "../draft/Files";
 import { Share } from "../guild/Share";
+import { say } from "../language/say";
 import { SaveSign } from "./SaveSign";
 import type { DraftInHand } from "./useDraft";
 
 export const STEPS = [
-  ["draft", "Draft"],
-  ["recipes", "Recipes"],
-  ["cut", "Cut"],
-  ["sew", "Sew"],
-  ["measure", "Measure"],
-  ["set", "Set"],
+  ["draft", say("common-draft")],
+  ["recipes", say("block-recipes")],
+  ["cut", say("common-cut")],
+  ["sew", say("common-sew")],
+  ["measure", say("common-measure")],
+  ["set", say("common-set")],
 ] as const;
 
 interface Props {
@@ -24,7 +25,7 @@ interface Props {
   step: string;
   view: Draft;
   drafting: DraftInHand;
-  say: (words?: string) => void;
+  announce: (words?: string) => void;
   onUndo: () => void;
   /** What is taken back, where that is no change of the draft. */
   undoes: string | undefined;
@@ -32,7 +33,7 @@ interface Props {
 }
 
 /** Along the top of a block: its name, the steps in their order, whether it is saved, undo and redo, its files. */
-export function BlockTop({ id, step, view, drafting, onUndo, undoes, say, onKeys }: Props) {
+export function BlockTop({ id, step, view, drafting, onUndo, undoes, announce, onKeys }: Props) {
   const steps = useOneStop<HTMLElement>();
   return (
     <header className="top">
@@ -40,21 +41,21 @@ export function BlockTop({ id, step, view, drafting, onUndo, undoes, say, onKeys
         skips={
           step === "draft"
             ? [
-                ["#board", "To the board"],
-                ["#cutting-list", "To the cutting list"],
+                ["#board", say("block-to-the-board")],
+                ["#cutting-list", say("block-to-the-cutting-list")],
               ]
             : undefined
         }
       />
       <Typed
-        label="Name of the block"
+        label={say("block-name-of-the-block")}
         showLabel={false}
         value={view.sheet.name}
         width="13rem"
         className="name"
         onKeep={(name) => drafting.act([{ do: "rename", name }])}
       />
-      <nav ref={steps} aria-label="Steps">
+      <nav ref={steps} aria-label={say("common-steps")}>
         {STEPS.map(([name, words]) => (
           <Link key={name} to={`/blocks/${id}/${name}`} aria-current={step === name ? "page" : undefined}>
             {words}
@@ -69,22 +70,28 @@ export function BlockTop({ id, step, view, drafting, onUndo, undoes, say, onKeys
         size="sm"
         onClick={onUndo}
         disabled={!undoes && !drafting.canUndo}
-        title={`Takes back ${undoes ?? "the last change of the draft"} (Ctrl + Z)`}
+        title={say("block-takes-back-ctrl-z", { undoes: undoes ?? say("block-the-last-change-of-the") })}
       >
-        Undo{undoes ? " the tick" : ""}
+        {say("block-undo", { more: undoes ? ` ${say("block-the-tick")}` : "" })}
       </Button>
       <Button
         variant="outline-primary"
         size="sm"
         onClick={drafting.redo}
         disabled={!drafting.canRedo}
-        title="Ctrl + Shift + Z"
+        title={say("block-ctrl-shift-z")}
       >
-        Redo
+        {say("common-redo")}
       </Button>
-      <Files id={id} view={view} onTaken={drafting.take} say={say} />
+      <Files id={id} view={view} onTaken={drafting.take} announce={announce} />
       {onKeys && (
-        <Button variant="outline-primary" size="sm" onClick={onKeys} aria-label="Keys" title="Keys (?)">
+        <Button
+          variant="outline-primary"
+          size="sm"
+          onClick={onKeys}
+          aria-label={say("common-keys")}
+          title={say("block-keys")}
+        >
           ?
         </Button>
       )}

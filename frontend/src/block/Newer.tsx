@@ -4,6 +4,7 @@ import { Button, Modal } from "react-bootstrap";
 
 import { type Block, type Document } from "../api/client";
 import { Said } from "../common/Notices";
+import { rich, say } from "../language/say";
 import type { DraftingState } from "./drafting";
 
 interface Props {
@@ -25,12 +26,12 @@ export function Newer({ id, drafting, fetch, picture, onCopied }: Props) {
   const { newer, view } = drafting;
   const conflict = drafting.saving.state === "conflict";
   if (!newer || conflict || !view || newer.revision === seen) return null;
-  const by = newer.by || "Another window";
+  const by = newer.by || say("block-another-window");
   return (
     <>
       <Said
-        text={`${by} saved this meanwhile.`}
-        action={{ words: "Look at both", onClick: () => setOpen(true) }}
+        text={say("block-saved-this-meanwhile", { by })}
+        action={{ words: say("block-look-at-both"), onClick: () => setOpen(true) }}
         onClose={() => setSeen(newer.revision)}
       />
       {open && (
@@ -70,28 +71,26 @@ function Both({ id, by, revision, mine, fetch, picture, onTheirs, onMine, onClos
   return (
     <Modal show size="lg" onHide={onClose} aria-labelledby="both-head">
       <Modal.Header closeButton>
-        <Modal.Title id="both-head">Theirs and mine</Modal.Title>
+        <Modal.Title id="both-head">{say("block-theirs-and-mine")}</Modal.Title>
       </Modal.Header>
       <Modal.Body>
         {theirs.error && <p role="alert">{theirs.error.message}</p>}
         <div className="both">
           <figure>
-            <figcaption>
-              {by}: {theirs.data?.name}, state {revision}
-            </figcaption>
-            {theirs.data && picture(theirs.data.document, "Theirs")}
+            <figcaption>{rich("block-state", { by, name: theirs.data?.name, revision })}</figcaption>
+            {theirs.data && picture(theirs.data.document, say("block-theirs"))}
           </figure>
           <figure>
-            <figcaption>Mine, as it is here</figcaption>
-            {picture(mine, "Mine")}
+            <figcaption>{say("block-mine-as-it-is-here")}</figcaption>
+            {picture(mine, say("block-mine"))}
           </figure>
         </div>
       </Modal.Body>
       <Modal.Footer>
         <Button variant="outline-primary" onClick={onMine}>
-          Keep mine as a copy
+          {say("block-keep-mine-as-a-copy")}
         </Button>
-        <Button onClick={onTheirs}>Take theirs</Button>
+        <Button onClick={onTheirs}>{say("block-take-theirs")}</Button>
       </Modal.Footer>
     </Modal>
   );

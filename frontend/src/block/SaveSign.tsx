@@ -1,6 +1,7 @@
 import { Button, Modal, Spinner } from "react-bootstrap";
 import { useNavigate } from "react-router";
 
+import { say } from "../language/say";
 import type { DraftingState } from "./drafting";
 
 interface Props {
@@ -19,23 +20,19 @@ export function SaveSign({ drafting, copyTo = (id) => `/blocks/${id}/draft` }: P
   const { saving, waiting, busy } = drafting;
   const go = useNavigate();
   const words = {
-    saved: "Saved",
-    saving: "Saving …",
-    unsaved: waiting ? `Not saved, ${String(waiting)} waiting` : "Not saved",
-    conflict: "Not saved",
-    deleted: "Not saved",
-    "not-hers": "Not saved",
+    saved: say("block-saved"),
+    saving: say("block-saving"),
+    unsaved: waiting ? say("block-not-saved-waiting", { waiting }) : say("block-not-saved"),
+    conflict: say("block-not-saved"),
+    deleted: say("block-not-saved"),
+    "not-hers": say("block-not-saved"),
   }[saving.state];
   const copy = () => void drafting.keepMineAsCopy().then((id) => go(copyTo(id)));
   return (
     <>
       {busy && (
-        <span
-          className="save-sign saving"
-          role="status"
-          title="You can leave this page; nothing of your draft is lost."
-        >
-          <Spinner size="sm" /> Working …
+        <span className="save-sign saving" role="status" title={say("block-you-can-leave-this-page")}>
+          <Spinner size="sm" /> {say("block-working")}
         </span>
       )}
       <span className={`save-sign ${saving.state}`} role="status" title={"why" in saving ? saving.why : undefined}>
@@ -44,47 +41,47 @@ export function SaveSign({ drafting, copyTo = (id) => `/blocks/${id}/draft` }: P
       {saving.state === "not-hers" && (
         <Modal show backdrop="static" keyboard={false} aria-labelledby="not-hers-head">
           <Modal.Header>
-            <Modal.Title id="not-hers-head">This is {drafting.owner}’s</Modal.Title>
+            <Modal.Title id="not-hers-head">{say("block-this-is-s", { owner: drafting.owner })}</Modal.Title>
           </Modal.Header>
           <Modal.Body>{saving.why}</Modal.Body>
           <Modal.Footer>
             <Button variant="outline-primary" onClick={() => void drafting.letGo()}>
-              Let mine go
+              {say("block-let-mine-go")}
             </Button>
-            {drafting.right !== "see" && <Button onClick={copy}>Keep mine as a copy</Button>}
+            {drafting.right !== "see" && <Button onClick={copy}>{say("block-keep-mine-as-a-copy")}</Button>}
           </Modal.Footer>
         </Modal>
       )}
       {saving.state === "conflict" && (
         <Modal show backdrop="static" keyboard={false} aria-labelledby="conflict-head">
           <Modal.Header>
-            <Modal.Title id="conflict-head">This block was changed elsewhere</Modal.Title>
+            <Modal.Title id="conflict-head">{say("block-this-block-was-changed-elsewhere")}</Modal.Title>
           </Modal.Header>
           <Modal.Body>
-            Another window saved {saving.theirs.name} as revision {saving.theirs.revision} while you were drafting.
-            Nothing is lost: keep yours as a block of its own, or take theirs and let yours go.
+            {say("block-another-window-saved-as-revision", {
+              name: saving.theirs.name,
+              revision: saving.theirs.revision,
+            })}
           </Modal.Body>
           <Modal.Footer>
             <Button variant="outline-primary" onClick={() => void drafting.takeTheirs()}>
-              Take theirs
+              {say("block-take-theirs")}
             </Button>
-            <Button onClick={copy}>Keep mine as a copy</Button>
+            <Button onClick={copy}>{say("block-keep-mine-as-a-copy")}</Button>
           </Modal.Footer>
         </Modal>
       )}
       {saving.state === "deleted" && (
         <Modal show backdrop="static" keyboard={false} aria-labelledby="deleted-head">
           <Modal.Header>
-            <Modal.Title id="deleted-head">This block was deleted elsewhere</Modal.Title>
+            <Modal.Title id="deleted-head">{say("block-this-block-was-deleted-elsewhere")}</Modal.Title>
           </Modal.Header>
-          <Modal.Body>
-            Your draft is still here: bring the block back to the shelf with it, or keep it as a block of its own.
-          </Modal.Body>
+          <Modal.Body>{say("block-your-draft-is-still-here")}</Modal.Body>
           <Modal.Footer>
             <Button variant="outline-primary" onClick={copy}>
-              Keep mine as a copy
+              {say("block-keep-mine-as-a-copy")}
             </Button>
-            <Button onClick={() => void drafting.bringBack()}>Bring it back</Button>
+            <Button onClick={() => void drafting.bringBack()}>{say("common-bring-it-back")}</Button>
           </Modal.Footer>
         </Modal>
       )}

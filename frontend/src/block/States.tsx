@@ -4,6 +4,7 @@ import { Button, Modal } from "react-bootstrap";
 import { client, type Document, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { Said } from "../common/Notices";
+import { moment, say } from "../language/say";
 
 interface Props {
   id: string;
@@ -50,7 +51,7 @@ export function States({ id, onOpen, onClose }: Props) {
   return (
     <Modal show onHide={onClose} scrollable aria-labelledby="states-head">
       <Modal.Header closeButton>
-        <Modal.Title id="states-head">Earlier states</Modal.Title>
+        <Modal.Title id="states-head">{say("common-earlier-states")}</Modal.Title>
       </Modal.Header>
       <Modal.Body className="stack">
         {fault && <Said text={fault} onClose={dismiss} />}
@@ -59,12 +60,12 @@ export function States({ id, onOpen, onClose }: Props) {
         <ul className="states">
           {found.data?.states.map((one) => (
             <li key={one.revision}>
-              <time dateTime={one.saved}>{new Date(`${one.saved}Z`).toLocaleString()}</time>
+              <time dateTime={one.saved}>{moment(`${one.saved}Z`)}</time>
               <input
                 defaultValue={one.title}
                 maxLength={120}
-                placeholder="Name it to keep it"
-                aria-label={`Name of state ${String(one.revision)}`}
+                placeholder={say("block-name-it-to-keep-it")}
+                aria-label={say("block-name-of-state", { revision: one.revision })}
                 onBlur={(event) => {
                   if (event.target.value !== one.title)
                     naming.mutate({ revision: one.revision, title: event.target.value });
@@ -73,10 +74,10 @@ export function States({ id, onOpen, onClose }: Props) {
               <Button
                 size="sm"
                 variant="outline-primary"
-                aria-label={`Open state ${String(one.revision)}`}
+                aria-label={say("block-open-state", { revision: one.revision })}
                 onClick={() => opening.mutate(one.revision)}
               >
-                Open
+                {say("block-open")}
               </Button>
             </li>
           ))}

@@ -9,6 +9,7 @@ import {
   Refused,
   Unreachable,
 } from "../api/client";
+import { say } from "../language/say";
 import type { History, Standing, Waiting } from "./history";
 
 export type Saving =
@@ -65,7 +66,7 @@ export const SAVE_AFTER = 600;
 export const TRY_AGAIN_AFTER = 2000;
 const BUSY_AFTER = 400;
 const VIEWS_KEPT = 60;
-const GONE = "Yonk's server does not answer. Your draft waits in this browser and is saved when it is back.";
+const GONE = say("block-yonks-server-does-not-answer");
 
 const FIRST: DraftingState<never, never> = {
   view: undefined,
@@ -200,7 +201,10 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
 
   /** Keeps the draft as a block of its own and gives its id; where theirs are known, they are taken here. */
   readonly keepMineAsCopy = async (): Promise<string> => {
-    const copy = { ...this.document, name: `${this.state.view?.sheet.name ?? "Block"} (mine)` };
+    const copy = {
+      ...this.document,
+      name: say("block-mine-name", { name: this.state.view?.sheet.name ?? say("block-block") }),
+    };
     const block = await this.server.copy(copy);
     if (this.state.saving.state === "not-hers") await this.letGo();
     else await this.takeTheirs();

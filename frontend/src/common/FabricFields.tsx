@@ -1,6 +1,7 @@
 import { Form } from "react-bootstrap";
 
 import type { Draft } from "../api/client";
+import { say } from "../language/say";
 
 type Fabric = Draft["fabrics"][number];
 export type Cloth = Pick<Fabric, "colour" | "value" | "print">;
@@ -18,29 +19,29 @@ export function FabricFields({
   return (
     <>
       <Form.Group controlId={`${id}-colour`}>
-        <Form.Label>Colour</Form.Label>
+        <Form.Label>{say("common-colour")}</Form.Label>
         <Form.Control type="color" value={form.colour} onChange={(event) => onChange({ colour: event.target.value })} />
       </Form.Group>
       <Form.Group controlId={`${id}-value`}>
-        <Form.Label>Value</Form.Label>
+        <Form.Label>{say("common-value")}</Form.Label>
         <Form.Select
           value={form.value}
           onChange={(event) => onChange({ value: event.target.value as Fabric["value"] })}
         >
-          <option value="light">light</option>
-          <option value="medium">medium</option>
-          <option value="dark">dark</option>
+          <option value="light">{say("common-light")}</option>
+          <option value="medium">{say("common-medium")}</option>
+          <option value="dark">{say("common-dark")}</option>
         </Form.Select>
       </Form.Group>
       <Form.Group controlId={`${id}-print`}>
-        <Form.Label>Print</Form.Label>
+        <Form.Label>{say("common-print-of-cloth")}</Form.Label>
         <Form.Select
           value={form.print}
           onChange={(event) => onChange({ print: event.target.value as Fabric["print"] })}
         >
-          <option value="solid">solid</option>
-          <option value="allover">all-over print</option>
-          <option value="directional">directional print</option>
+          <option value="solid">{say("common-solid")}</option>
+          <option value="allover">{say("common-all-over-print")}</option>
+          <option value="directional">{say("common-directional-print")}</option>
         </Form.Select>
       </Form.Group>
     </>

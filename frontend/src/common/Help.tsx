@@ -5,6 +5,7 @@ import { useRef, useState } from "react";
 import { Link } from "react-router";
 
 import { client, type Schemas, settled } from "../api/client";
+import { say } from "../language/say";
 
 /** The words of the trade, and the three sizes by an example. */
 export function useWords() {
@@ -15,12 +16,29 @@ export function useWords() {
   });
 }
 
+/** A word of the trade by its key, once it is known. */
+export function useTradeWord(key: string) {
+  return useWords().data?.words.find((one) => one.key === key);
+}
+
+/** A word of the trade with its help. */
+export function TradeWord({ word }: { word: string }) {
+  const found = useTradeWord(word);
+  return (
+    found && (
+      <span>
+        {found.word} <Help word={word} />
+      </span>
+    )
+  );
+}
+
 /** A short help beside a word of the trade. */
 export function Help({ word }: { word: string }) {
   const box = useRef<HTMLDetailsElement>(null);
   const [left, setLeft] = useState(false);
-  const meaning = useWords().data?.words.find((one) => one.key === word.replaceAll(" ", "-"))?.meaning;
-  if (!meaning) return null;
+  const found = useTradeWord(word);
+  if (!found) return null;
   const close = () => box.current?.removeAttribute("open");
   return (
     <details
@@ -35,9 +53,9 @@ export function Help({ word }: { word: string }) {
         if (!event.currentTarget.contains(event.relatedTarget)) close();
       }}
     >
-      <summary aria-label={`What is meant by ${word}?`}>?</summary>
+      <summary aria-label={say("common-what-is-meant-by", { word: found.word })}>?</summary>
       <p>
-        <b>{word}</b>: {meaning} <Link to="/words">All words</Link>
+        <b>{found.word}</b>: {found.meaning} <Link to="/words">{say("common-all-words")}</Link>
       </p>
     </details>
   );

@@ -1,5 +1,6 @@
 import { Button } from "react-bootstrap";
 
+import { say } from "../language/say";
 import { Fr } from "./Fr";
 
 interface Props {
@@ -20,7 +21,7 @@ export function Said({ text, onClose, action }: Props) {
           {action.words}
         </Button>
       )}
-      {onClose && <button type="button" className="btn-close" aria-label="Close" onClick={onClose} />}
+      {onClose && <button type="button" className="btn-close" aria-label={say("common-close")} onClick={onClose} />}
     </div>
   );
 }

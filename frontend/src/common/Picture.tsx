@@ -1,6 +1,7 @@
 import { useId } from "react";
 
 import type { Schemas } from "../api/client";
+import { say } from "../language/say";
 import { ClothPattern } from "./Cloth";
 
 interface Props {
@@ -22,7 +23,7 @@ export function Picture({ name, width, height, faces, cloths }: Props) {
       viewBox={`0 0 ${String(width)} ${String(height)}`}
       className="picture"
       role="img"
-      aria-label={`Picture of ${name}`}
+      aria-label={say("common-picture-of", { name })}
     >
       <defs>
         {cloths.map((cloth, index) => (

@@ -5,6 +5,7 @@ import { type ReactNode, useState } from "react";
 import { Button, Modal, Spinner } from "react-bootstrap";
 
 import { download, file, handOver, type AskedWith, type FilePath, type Schemas, words } from "../api/client";
+import { say } from "../language/say";
 import { Said } from "./Notices";
 
 interface Props<P extends FilePath> {
@@ -41,21 +42,22 @@ export function PrintAll<P extends FilePath>({ name, path, asked, pages, childre
   return (
     <Modal show onHide={onClose} size="xl" scrollable aria-labelledby="print-head">
       <Modal.Header closeButton>
-        <Modal.Title id="print-head">Everything of {name} on paper</Modal.Title>
+        <Modal.Title id="print-head">{say("common-everything-of-on-paper", { name })}</Modal.Title>
       </Modal.Header>
       <Modal.Body>
         {children}
         {fault && <Said text={words(fault)} />}
         {preview.isFetching && (
           <p role="status">
-            <Spinner size="sm" /> Laying out the pages …
+            <Spinner size="sm" /> {say("common-laying-out-the-pages")}
           </p>
         )}
         {found && (
           <>
             <p className="quiet-text" role="status">
-              {found.count === 1 ? "1 page" : `${String(found.count)} pages`}
-              {found.count > found.pictures.length && `, the first ${String(found.pictures.length)} pictured`}
+              {say("common-pages", { count: found.count })}
+              {found.count > found.pictures.length &&
+                say("common-the-first-pictured", { pictures: found.pictures.length })}
             </p>
             <ol className="pages">
               {found.pictures.map((picture, number) => (
@@ -63,7 +65,9 @@ export function PrintAll<P extends FilePath>({ name, path, asked, pages, childre
                   <button
                     type="button"
                     aria-label={
-                      large === number ? `Page ${String(number + 1)}, smaller` : `Page ${String(number + 1)}, larger`
+                      large === number
+                        ? say("common-page-smaller", { number: number + 1 })
+                        : say("common-page-larger", { number: number + 1 })
                     }
                     onClick={() => setLarge(large === number ? undefined : number)}
                   >
@@ -76,12 +80,12 @@ export function PrintAll<P extends FilePath>({ name, path, asked, pages, childre
         )}
       </Modal.Body>
       <Modal.Footer>
-        <span className="me-auto quiet-text">Print at 100 %, so that templates keep their size.</span>
+        <span className="me-auto quiet-text">{say("common-print-at-100-so-that")}</span>
         <Button variant="outline-primary" disabled={saving.isPending} onClick={() => saving.mutate()}>
-          Keep as PDF
+          {say("common-keep-as-pdf")}
         </Button>
         <Button disabled={opening.isPending} onClick={() => opening.mutate(window.open(""))}>
-          Open to print
+          {say("common-open-to-print")}
         </Button>
       </Modal.Footer>
     </Modal>

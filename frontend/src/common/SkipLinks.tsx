@@ -1,3 +1,4 @@
+import { say } from "../language/say";
 interface Props {
   /** Where to, as a selector of the place, and what it is called. */
   to: [string, string][];
@@ -6,7 +7,7 @@ interface Props {
 /** The first Tab stops of a page: over its header to what it is for. They show when they are gone to. */
 export function SkipLinks({ to }: Props) {
   return (
-    <nav className="skip-links" aria-label="Skip">
+    <nav className="skip-links" aria-label={say("common-skip")}>
       {to.map(([place, words]) => (
         <button key={place} type="button" onClick={() => goTo(place)}>
           {words}

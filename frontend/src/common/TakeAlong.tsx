@@ -1,4 +1,5 @@
 import { Dropdown } from "react-bootstrap";
+import { say } from "../language/say";
 
 export const PAPERS = ["letter", "a4"] as const;
 export type Paper = (typeof PAPERS)[number];
@@ -17,17 +18,17 @@ export function TakeAlong<Path extends string>({ paper, files, onPaper, onTake, 
   return (
     <Dropdown>
       <Dropdown.Toggle variant="outline-primary" size="sm" className="w-100">
-        Print and take along
+        {say("common-print-and-take-along")}
       </Dropdown.Toggle>
       <Dropdown.Menu popperConfig={{ strategy: "fixed" }} renderOnMount>
         <label className="paper">
-          Paper{" "}
+          {say("common-paper")}{" "}
           <select value={paper} onChange={(event) => onPaper(event.target.value)}>
-            <option value="letter">Letter</option>
+            <option value="letter">{say("common-letter")}</option>
             <option value="a4">A4</option>
           </select>
         </label>
-        {onAll && <Dropdown.Item onClick={onAll}>Everything, looked at first</Dropdown.Item>}
+        {onAll && <Dropdown.Item onClick={onAll}>{say("common-everything-looked-at-first")}</Dropdown.Item>}
         {files.map(([path, words]) => (
           <Dropdown.Item key={path} onClick={() => onTake(path)}>
             {words}

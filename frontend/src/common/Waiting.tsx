@@ -3,13 +3,14 @@ import { Spinner } from "react-bootstrap";
 import { useRouteError } from "react-router";
 
 import { words } from "../api/client";
+import { say } from "../language/say";
 import { Said } from "./Notices";
 
 /** While a page, or what it begins with, is fetched. */
 export function Fetching() {
   return (
     <main className="alone" role="status">
-      <Spinner size="sm" /> Fetching the page …
+      <Spinner size="sm" /> {say("common-fetching-the-page")}
     </main>
   );
 }
@@ -19,7 +20,7 @@ export function Wrong() {
   const reason = useRouteError();
   return (
     <main className="alone">
-      <h1>This page could not be shown</h1>
+      <h1>{say("common-this-page-could-not-be")}</h1>
       <p role="alert">{words(reason)}</p>
       <button
         type="button"
@@ -28,7 +29,7 @@ export function Wrong() {
           window.location.reload();
         }}
       >
-        try again
+        {say("common-try-again")}
       </button>
     </main>
   );
@@ -45,7 +46,7 @@ export function Unready({ fault, onAgain, children }: UnreadyProps) {
   return (
     <main className="alone" role="status">
       {fault ? (
-        <Said text={fault.message} action={{ words: "Try again", onClick: onAgain }} />
+        <Said text={fault.message} action={{ words: say("common-try-again-2"), onClick: onAgain }} />
       ) : (
         <>
           <Spinner size="sm" /> {children}

@@ -1,5 +1,6 @@
 import type { Draft } from "../api/client";
 import { isOf } from "../draft/CuttingList";
+import { say } from "../language/say";
 import type { CutLine } from "./plan";
 
 /** The block, with the patches lit that a line of the list is for. */
@@ -7,7 +8,12 @@ export function BlockPicture({ view, line, fabric }: { view: Draft; line: CutLin
   const { width, height } = view.sheet;
   const colour = (key: string) => view.fabrics.find((one) => one.key === key)?.colour ?? "#fffdf6";
   return (
-    <svg className="block-picture" viewBox={`0 0 ${String(width)} ${String(height)}`} role="img" aria-label="The block">
+    <svg
+      className="block-picture"
+      viewBox={`0 0 ${String(width)} ${String(height)}`}
+      role="img"
+      aria-label={say("common-the-block")}
+    >
       {view.faces.map((face, index) => {
         const mine = face.fabric === fabric;
         const on = mine && (!line || isOf(view, index, line));

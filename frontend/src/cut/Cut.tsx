@@ -13,6 +13,7 @@ import type { DraftInHand } from "../block/useDraft";
 import { Unready } from "../common/Waiting";
 import { PAPERS, TakeAlong } from "../common/TakeAlong";
 import { set } from "../common/settings";
+import { rich, say } from "../language/say";
 import { BlockPicture } from "./BlockPicture";
 import { FabricButton } from "./FabricButton";
 import { HowBought } from "./HowBought";
@@ -23,20 +24,20 @@ import { PrintBlock } from "./PrintBlock";
 import { TableView } from "./TableView";
 
 const STAGES: [Stage, string][] = [
-  ["trial", "one trial block"],
-  ["rest", "the rest after it"],
-  ["all", "all at once"],
+  ["trial", say("cut-one-trial-block")],
+  ["rest", say("cut-the-rest-after-it")],
+  ["all", say("cut-all-at-once")],
 ];
 const FILES = [
-  ["/api/files/cutting.pdf", "Cutting list with layouts (PDF)"],
-  ["/api/files/steps.pdf", "Step sheets of the recipes (PDF)"],
-  ["/api/files/templates.pdf", "Templates at true size (PDF)"],
-  ["/api/files/labels.pdf", "Labels for the stacks (PDF)"],
-  ["/api/files/cutting.xlsx", "Cutting list (XLSX)"],
-  ["/api/files/cutting.csv", "Cutting list (CSV)"],
-  ["/api/files/layouts.svg", "Layouts (SVG)"],
-  ["/api/files/templates.svg", "Templates (SVG)"],
-  ["/api/files/templates.dxf", "Templates for a cutting machine (DXF)"],
+  ["/api/files/cutting.pdf", say("cut-cutting-list-with-layouts-pdf")],
+  ["/api/files/steps.pdf", say("cut-step-sheets-of-the-recipes")],
+  ["/api/files/templates.pdf", say("common-templates-at-true-size-pdf")],
+  ["/api/files/labels.pdf", say("common-labels-for-the-stacks-pdf")],
+  ["/api/files/cutting.xlsx", say("common-cutting-list-xlsx")],
+  ["/api/files/cutting.csv", say("common-cutting-list-csv")],
+  ["/api/files/layouts.svg", say("common-layouts-svg")],
+  ["/api/files/templates.svg", say("cut-templates-svg")],
+  ["/api/files/templates.dxf", say("cut-templates-for-a-cutting-machine")],
 ] as const;
 
 interface Props {
@@ -102,10 +103,13 @@ export function CutStep({ id, view, drafting, onTicked }: Props) {
   if (!fabric) {
     return (
       <main className="alone" role="status">
-        Nothing is to be cut at this stage.{" "}
-        <button type="button" className="quiet" onClick={() => go({ stage: "all" })}>
-          see all blocks
-        </button>
+        {rich("cut-nothing-is-to-be-cut", {
+          button: (
+            <button type="button" className="quiet" onClick={() => go({ stage: "all" })}>
+              {say("cut-see-all-blocks")}
+            </button>
+          ),
+        })}
       </main>
     );
   }
@@ -124,9 +128,9 @@ export function CutStep({ id, view, drafting, onTicked }: Props) {
   }
   return (
     <main className="cutting">
-      <nav className="cards" aria-label="Fabrics to cut">
+      <nav className="cards" aria-label={say("common-fabrics-to-cut")}>
         <fieldset className="stages">
-          <legend className="visually-hidden">For which blocks</legend>
+          <legend className="visually-hidden">{say("common-for-which-blocks")}</legend>
           {STAGES.map(([name, words]) => (
             <label key={name}>
               <input type="radio" name="stage" checked={stage === name} onChange={() => go({ stage: name })} /> {words}
@@ -144,7 +148,7 @@ export function CutStep({ id, view, drafting, onTicked }: Props) {
         ))}
         <span className="spring" />
         <Button variant="primary" size="sm" onClick={() => go({ table: "1" })}>
-          At the cutting table
+          {say("common-at-the-cutting-table")}
         </Button>
         <TakeAlong
           paper={paper}

@@ -1,5 +1,6 @@
 import type { Draft } from "../api/client";
 import { Fr } from "../common/Fr";
+import { say } from "../language/say";
 import type { CutFabric } from "./plan";
 import { SwatchOf } from "./SwatchOf";
 
@@ -19,9 +20,9 @@ export function FabricButton({ one, fabrics, open, onOpen }: Props) {
       <span>
         <b>{one.name}</b>
         <small>
-          <Fr>{one.buy === "nothing" ? "all from the shelf" : one.buy}</Fr>
+          <Fr>{one.buy === "nothing" ? say("cut-all-from-the-shelf") : one.buy}</Fr>
         </small>
-        <small>{one.done ? "all cut" : `${String(done)} of ${String(one.lines.length)} lines cut`}</small>
+        <small>{one.done ? say("cut-all-cut") : say("cut-of-lines-cut", { done, lines: one.lines.length })}</small>
       </span>
     </button>
   );

@@ -5,6 +5,7 @@ import { readLog } from "../api/blockLog";
 import type { Document } from "../api/client";
 import { useMeasuring } from "../api/useMeasuring";
 import { Fr } from "../common/Fr";
+import { say } from "../language/say";
 
 /** What the trial block says for the rest, where the rest is cut. */
 export function FromTheTrial({ id, document }: { id: string; document: Document }) {
@@ -13,8 +14,8 @@ export function FromTheTrial({ id, document }: { id: string; document: Document 
   const decided = log.data?.notes.find((one) => one.kind === "decided");
   if (!verdict && !decided) return null;
   return (
-    <section className="from-the-trial" aria-label="From the trial block">
-      <b>From the trial block:</b> <Fr>{verdict?.words ?? decided?.text ?? ""}</Fr>
+    <section className="from-the-trial" aria-label={say("cut-from-the-trial-block")}>
+      <b>{say("cut-from-the-trial-block-2")}</b> <Fr>{verdict?.words ?? decided?.text ?? ""}</Fr>
       {verdict && verdict.consequences.length > 0 && (
         <ul>
           {verdict.consequences.map((one) => (
@@ -24,7 +25,7 @@ export function FromTheTrial({ id, document }: { id: string; document: Document 
           ))}
         </ul>
       )}{" "}
-      <Link to={`/blocks/${id}/measure`}>See what was measured</Link>
+      <Link to={`/blocks/${id}/measure`}>{say("cut-see-what-was-measured")}</Link>
     </section>
   );
 }

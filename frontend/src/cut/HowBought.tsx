@@ -4,6 +4,7 @@ import { client, type Draft, type Schemas, settled } from "../api/client";
 import { Help } from "../common/Help";
 import { SettingField } from "../common/SettingField";
 import { shownOn } from "../common/settings";
+import { say } from "../language/say";
 
 interface Props {
   own: Draft["fabrics"][number] | undefined;
@@ -20,13 +21,13 @@ export function HowBought({ own, settings, onTie, onSet }: Props) {
   });
   return (
     <details className="cloth-settings">
-      <summary>How this cloth is bought</summary>
-      <Help word="width of fabric" />
+      <summary>{say("cut-how-this-cloth-is-bought")}</summary>
+      <Help word="width-of-fabric" />
       {own && (
         <label className="typed">
-          <span>From the fabric shelf</span>
+          <span>{say("cut-from-the-fabric-shelf")}</span>
           <select value={own.shelf} onChange={(event) => onTie(event.target.value)}>
-            <option value="">not tied to any</option>
+            <option value="">{say("cut-not-tied-to-any")}</option>
             {(shelf.data ?? []).map((one) => (
               <option key={one.id} value={one.id}>
                 {one.name}

@@ -5,10 +5,11 @@ import { ClothPattern } from "../common/Cloth";
 import { Fr } from "../common/Fr";
 import { lighting } from "../common/lighting";
 import { Stepper } from "../common/Stepper";
+import { rich, say } from "../language/say";
 import type { CutLine } from "./plan";
 
-const STRIP_BEFORE = { sign: "↑", words: "The strip before" };
-const STRIP_AFTER = { sign: "↓", words: "The next strip" };
+const STRIP_BEFORE = { sign: "↑", words: say("cut-the-strip-before") };
+const STRIP_AFTER = { sign: "↓", words: say("cut-the-next-strip") };
 
 interface Props {
   layout: Schemas["LayoutOut"];
@@ -40,14 +41,14 @@ export function LayoutPicture({ layout, lines, fabrics, fabric, lit, onLit }: Pr
         <Fr>{layout.name}</Fr>{" "}
         <small>
           <Fr>{layout.size}</Fr>
-          {layout.shortened && ", strips cut alike drawn once"}
+          {layout.shortened && say("cut-strips-cut-alike-drawn-once")}
         </small>
       </figcaption>
       <svg
         viewBox={`${String(-edge)} ${String(-thin)} ${String(layout.width + edge + 2 * thin)} ${String(layout.length + 2 * thin)}`}
         className={own?.print === "directional" ? "print-points" : undefined}
         role="img"
-        aria-label={`Layout of ${layout.name}`}
+        aria-label={say("cut-layout-of", { name: layout.name })}
       >
         <defs>{own && <ClothPattern fabric={own} index={index} id={id} scale={layout.width / 320} />}</defs>
         <rect width={layout.width} height={layout.length} className="ground" fill={own ? `url(#${id})` : "#fffdf6"} />
@@ -91,7 +92,7 @@ export function LayoutPicture({ layout, lines, fabrics, fabric, lit, onLit }: Pr
             y2={layout.straightening}
             className="strip-cut straightening"
           >
-            <title>Straighten the end here first</title>
+            <title>{say("cut-straighten-the-end-here-first")}</title>
           </line>
         )}
         {layout.strips.map((one, number) => (
@@ -120,10 +121,15 @@ export function LayoutPicture({ layout, lines, fabrics, fabric, lit, onLit }: Pr
             before={STRIP_BEFORE}
             after={STRIP_AFTER}
           >
-            Strip {place + 1} of {layout.strips.length}:{" "}
-            <b>
-              <Fr>{strip.words}</Fr>
-            </b>
+            {rich("cut-strip-of", {
+              place: place + 1,
+              strips: layout.strips.length,
+              b: (
+                <b>
+                  <Fr>{strip.words}</Fr>
+                </b>
+              ),
+            })}
           </Stepper>
         </p>
       )}

@@ -6,6 +6,7 @@ import { Fr } from "../common/Fr";
 import { Help } from "../common/Help";
 import { lighting } from "../common/lighting";
 import { Said } from "../common/Notices";
+import { rich, say } from "../language/say";
 import { LayoutPicture } from "./LayoutPicture";
 import type { CutFabric, CutLine, CutPlan } from "./plan";
 import { SwatchOf } from "./SwatchOf";
@@ -29,7 +30,7 @@ export function OneFabric({ fabric, plan, fabrics, above, settings, picture, sai
   const line = fabric.lines.find((one) => one.number === lit);
   const changed = plan.changed.filter((one) => one.fabric === fabric.key);
   return (
-    <section className="cloth-list" aria-label={`Cutting list of ${fabric.name}`}>
+    <section className="cloth-list" aria-label={say("cut-cutting-list-of", { name: fabric.name })}>
       {said.length > 0 && <Said text={said.join("\n")} onClose={onDismiss} />}
       {above}
       <header>
@@ -38,32 +39,37 @@ export function OneFabric({ fabric, plan, fabrics, above, settings, picture, sai
           <h1>{fabric.name}</h1>
           {fabrics.find((one) => one.key === fabric.key)?.print === "directional" && (
             <p>
-              The print points: arrows show where to. <Help word="directional print" />
+              {say("cut-the-print-points-arrows-show")} <Help word="directional-print" />
             </p>
           )}
           <p>
-            {fabric.done ? "All cut. " : fabric.buy === "nothing" ? "Nothing to buy" : "Buy "}
+            {fabric.done
+              ? `${say("cut-all-cut-2")} `
+              : fabric.buy === "nothing"
+                ? say("cut-nothing-to-buy")
+                : `${say("common-buy")} `}
             {fabric.buy !== "nothing" && (
               <b>
                 <Fr>{fabric.buy}</Fr>
               </b>
             )}
-            {fabric.fat_quarters && ` or ${fabric.fat_quarters}`}
+            {fabric.fat_quarters && ` ${say("common-or", { fat_quarters: fabric.fat_quarters })}`}
             {fabric.buy !== "nothing" && (
               <small>
                 {" "}
-                the strips need <Fr>{fabric.needed}</Fr>; no layout could do with less than <Fr>{fabric.least}</Fr>
+                {rich("cut-the-strips-need-no-layout", {
+                  needed: <Fr>{fabric.needed}</Fr>,
+                  least: <Fr>{fabric.least}</Fr>,
+                })}
               </small>
             )}
           </p>
           {fabric.from_shelf.length > 0 && (
-            <p>
-              From the shelf first: <Fr>{fabric.from_shelf.join(", ")}</Fr>
-            </p>
+            <p>{rich("cut-from-the-shelf-first", { join: <Fr>{fabric.from_shelf.join(", ")}</Fr> })}</p>
           )}
           {fabric.too_large.length > 0 && (
             <p role="alert" className="doubt">
-              Wider than the cloth: <Fr>{fabric.too_large.join(", ")}</Fr>. Take wider cloth or join it first.
+              {rich("cut-wider-than-the-cloth-take", { join: <Fr>{fabric.too_large.join(", ")}</Fr> })}
             </p>
           )}
         </div>
@@ -80,7 +86,7 @@ export function OneFabric({ fabric, plan, fabrics, above, settings, picture, sai
           ))}
         </ul>
       )}
-      <section className="cloth-pictures" aria-label="Layouts">
+      <section className="cloth-pictures" aria-label={say("cut-layouts")}>
         {fabric.layouts.map((layout, index) => (
           <LayoutPicture
             key={index}
@@ -116,17 +122,9 @@ export function OneFabric({ fabric, plan, fabrics, above, settings, picture, sai
                   <Fr>{one.further}</Fr>
                 </i>
                 <small>
-                  {one.strips && (
-                    <>
-                      from <Fr>{one.strips}</Fr>;{" "}
-                    </>
-                  )}
-                  for {one.purpose}; pieces {one.running}
-                  {one.done && !one.ticked && (
-                    <>
-                      ; <Fr>{one.done}</Fr> cut so far
-                    </>
-                  )}
+                  {one.strips && <>{rich("cut-from", { strips: <Fr>{one.strips}</Fr> })} </>}
+                  {say("cut-for-pieces", { purpose: one.purpose, running: one.running })}
+                  {one.done && !one.ticked && <>{rich("cut-cut-so-far", { done: <Fr>{one.done}</Fr> })}</>}
                 </small>
               </span>
             </label>
@@ -135,13 +133,13 @@ export function OneFabric({ fabric, plan, fabrics, above, settings, picture, sai
       </ol>
       {fabric.leftovers.length > 0 && (
         <p className="quiet-text">
-          Left over and worth keeping: <Fr>{fabric.leftovers.join(", ")}</Fr>
+          {rich("cut-left-over-and-worth-keeping", { join: <Fr>{fabric.leftovers.join(", ")}</Fr> })}
         </p>
       )}
-      {fabric.shelf_name && fabric.put_back && <p className="quiet-text">The leftovers are on the shelf.</p>}
+      {fabric.shelf_name && fabric.put_back && <p className="quiet-text">{say("cut-the-leftovers-are-on-the")}</p>}
       {fabric.shelf_name && fabric.done && !fabric.put_back && (
         <Button size="sm" variant="outline-primary" onClick={onDone}>
-          The cutting is done: put the leftovers on the shelf
+          {say("cut-the-cutting-is-done-put")}
         </Button>
       )}
       {settings}

@@ -4,6 +4,7 @@ import { useState } from "react";
 import { client, type Draft, type Schemas, settled } from "../api/client";
 import { PrintAll } from "../common/PrintAll";
 import type { Paper } from "../common/TakeAlong";
+import { say } from "../language/say";
 import type { Stage } from "./plan";
 
 type Sheet = Schemas["PaperSheetOut"];
@@ -36,7 +37,7 @@ export function PrintBlock({ id, view, stage, paper, onClose }: Props) {
       onClose={onClose}
     >
       <fieldset className="sheets-chosen">
-        <legend>Sheets</legend>
+        <legend>{say("cut-sheets")}</legend>
         {known.data.map(({ name, words }) => (
           <label key={name}>
             <input

@@ -3,6 +3,7 @@ import { useHotkeys } from "react-hotkeys-hook";
 import type { Draft } from "../api/client";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
+import { say } from "../language/say";
 import type { CutFabric, CutLine, CutPlan } from "./plan";
 import { SwatchOf } from "./SwatchOf";
 import { LayoutPicture } from "./LayoutPicture";
@@ -30,18 +31,16 @@ export function TableView({ fabrics, plan, fabric, fault, onTick, onFabric, onCl
       <header>
         <SwatchOf fabrics={fabrics} name={fabric.key} size={72} />
         <h1>{fabric.name}</h1>
-        <span>
-          {place + 1} of {plan.fabrics.length}
-        </span>
+        <span>{say("cut-of", { place: place + 1, fabrics: plan.fabrics.length })}</span>
         <span className="spring" />
         <button type="button" disabled={!before} onClick={() => before && onFabric(before.key)}>
-          Back
+          {say("common-back")}
         </button>
         <button type="button" disabled={!after} onClick={() => after && onFabric(after.key)}>
-          Next
+          {say("cut-next")}
         </button>
         <button type="button" onClick={onClose}>
-          Close
+          {say("common-close")}
         </button>
       </header>
       {fault && <Said text={fault} />}
@@ -63,7 +62,11 @@ export function TableView({ fabrics, plan, fabric, fault, onTick, onFabric, onCl
                 <Fr>{line.size}</Fr>
               </span>
               <span className="more">
-                <Fr>{[line.what, line.further, line.strips && `from ${line.strips}`].filter(Boolean).join("; ")}</Fr>
+                <Fr>
+                  {[line.what, line.further, line.strips && say("cut-from-strips", { strips: line.strips })]
+                    .filter(Boolean)
+                    .join("; ")}
+                </Fr>
               </span>
             </button>
           </li>

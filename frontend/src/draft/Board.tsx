@@ -1,4 +1,5 @@
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from "react";
+import { say } from "../language/say";
 import { asText, type Cell, type Spot, type Tool, type View } from "./places";
 
 import type { Act, Draft, Point } from "../api/client";
@@ -199,7 +200,7 @@ export function Board(props: Props) {
         viewBox={viewBox}
         role="application"
         tabIndex={0}
-        aria-label={`Draft of ${sheet.name}. Arrow keys move between cells; question mark shows the keys.`}
+        aria-label={say("draft-draft-of-arrow-keys-move", { name: sheet.name })}
         aria-describedby="cell-said"
         onPointerDown={down}
         onPointerMove={move}

@@ -3,6 +3,7 @@ import { Modal } from "react-bootstrap";
 import type { Act, Draft } from "../api/client";
 import { Picture } from "../common/Picture";
 import { Typed } from "../common/Typed";
+import { say } from "../language/say";
 
 type Colouring = Draft["colourings"][number];
 
@@ -16,13 +17,10 @@ export function Colourings({ view, onClose, act }: { view: Draft; onClose: () =>
   return (
     <Modal show onHide={onClose} size="xl" scrollable aria-labelledby="colourings-head">
       <Modal.Header closeButton>
-        <Modal.Title id="colourings-head">Colourings of {view.sheet.name}</Modal.Title>
+        <Modal.Title id="colourings-head">{say("draft-colourings-of", { name: view.sheet.name })}</Modal.Title>
       </Modal.Header>
       <Modal.Body>
-        <p className="quiet-text">
-          The same draft in other fabrics. The cutting list adds all of them up; two that share a fabric share its
-          strips and squares.
-        </p>
+        <p className="quiet-text">{say("draft-the-same-draft-in-other")}</p>
         <div className="colourings">
           {view.colourings.map((one) => (
             <article key={one.number ?? "drafted"} aria-label={one.name}>
@@ -37,8 +35,8 @@ export function Colourings({ view, onClose, act }: { view: Draft; onClose: () =>
                 <>
                   <h3>{one.name}</h3>
                   <Typed
-                    label="blocks"
-                    spoken="Blocks as drafted"
+                    label={say("draft-blocks")}
+                    spoken={say("draft-blocks-as-drafted")}
                     value={String(one.blocks)}
                     width="3rem"
                     onKeep={(text) => act([{ do: "making", blocks: text }])}
@@ -47,15 +45,15 @@ export function Colourings({ view, onClose, act }: { view: Draft; onClose: () =>
               ) : (
                 <>
                   <Typed
-                    label="Name of the colouring"
+                    label={say("draft-name-of-the-colouring")}
                     showLabel={false}
                     value={one.name}
                     width="100%"
                     onKeep={(name) => put(one, { name })}
                   />
                   <Typed
-                    label="blocks"
-                    spoken={`Blocks of ${one.name}`}
+                    label={say("draft-blocks")}
+                    spoken={say("draft-blocks-of", { name: one.name })}
                     value={String(one.blocks)}
                     width="3rem"
                     onKeep={(text) => put(one, { blocks: text })}
@@ -66,13 +64,13 @@ export function Colourings({ view, onClose, act }: { view: Draft; onClose: () =>
                       checked={one.mirrored}
                       onChange={() => put(one, { mirrored: !one.mirrored })}
                     />{" "}
-                    mirror image
+                    {say("draft-mirror-image")}
                   </label>
                   {used.map((fabric) => (
                     <label key={fabric.key} className="instead">
-                      <span>{fabric.name} is</span>
+                      <span>{say("draft-is", { name: fabric.name })}</span>
                       <select
-                        aria-label={`${fabric.name} in ${one.name}`}
+                        aria-label={say("draft-in", { name: fabric.name, name_2: one.name })}
                         value={one.fabrics[fabric.key] ?? fabric.key}
                         onChange={(event) => put(one, { fabrics: { [fabric.key]: event.target.value } })}
                       >
@@ -89,14 +87,14 @@ export function Colourings({ view, onClose, act }: { view: Draft; onClose: () =>
                     className="quiet"
                     onClick={() => act([{ do: "drop-colouring", number: one.number ?? 0 }])}
                   >
-                    take it away
+                    {say("draft-take-it-away")}
                   </button>
                 </>
               )}
             </article>
           ))}
           <button type="button" className="add-colouring" onClick={() => act([{ do: "colouring" }])}>
-            + colouring
+            {say("draft-colouring")}
           </button>
         </div>
       </Modal.Body>

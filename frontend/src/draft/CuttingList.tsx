@@ -7,12 +7,13 @@ import { Help } from "../common/Help";
 import { lighting } from "../common/lighting";
 import { set } from "../common/settings";
 import { Typed } from "../common/Typed";
+import { say } from "../language/say";
 import { unitOf } from "./places";
 
 const LENGTHS = [
-  ["trim_margin", "by", "Trim margin"],
-  ["seam", "seam", "Seam allowance"],
-  ["ruler_step", "ruler", "Ruler step"],
+  ["trim_margin", say("draft-by"), say("draft-trim-margin")],
+  ["seam", say("draft-seam-short"), say("draft-seam-allowance")],
+  ["ruler_step", say("draft-ruler"), say("draft-ruler-step")],
 ] as const;
 
 type Cut = Draft["cutting"][number]["cuts"][number];
@@ -49,24 +50,24 @@ export function CuttingList({ view, act, faultAt, lit, onLight }: Props) {
   return (
     <section aria-labelledby="list-head" className="list">
       <div className="list-head">
-        <h2 id="list-head">Cutting list</h2>
+        <h2 id="list-head">{say("draft-cutting-list")}</h2>
         <Help word="cut" />
         <Typed
-          label="for"
-          spoken="Number of blocks"
+          label={say("draft-for")}
+          spoken={say("draft-number-of-blocks")}
           value={String(sheet.blocks)}
           width="3.2rem"
           fault={faultAt("blocks")}
           onKeep={(text) => act([{ do: "making", blocks: text }])}
-          suffix={sheet.blocks === 1 ? "block" : "blocks"}
+          suffix={say("common-block-or-blocks", { blocks: sheet.blocks })}
         />
         {sheet.all_blocks !== sheet.blocks && (
-          <small className="quiet-text">{sheet.all_blocks} with all colourings</small>
+          <small className="quiet-text">{say("draft-with-all-colourings", { all_blocks: sheet.all_blocks })}</small>
         )}
       </div>
       <div className="making">
         <fieldset>
-          <legend className="visually-hidden">How pieces of units are cut</legend>
+          <legend className="visually-hidden">{say("draft-how-pieces-of-units-are")}</legend>
           {sheet.schools.map((school) => (
             <label key={school.words}>
               <input
@@ -99,13 +100,14 @@ export function CuttingList({ view, act, faultAt, lit, onLight }: Props) {
         })}
       </div>
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a region that scrolls must be reachable by key */}
-      <div id="cutting-list" className="list-body" tabIndex={0} role="region" aria-label="Lines of the cutting list">
-        {sheet.blank && (
-          <p className="quiet-text">
-            Nothing is drafted yet. Put a unit into a cell, draw a seam or give a patch its fabric: what to cut for it
-            is listed here.
-          </p>
-        )}
+      <div
+        id="cutting-list"
+        className="list-body"
+        tabIndex={0}
+        role="region"
+        aria-label={say("draft-lines-of-the-cutting-list")}
+      >
+        {sheet.blank && <p className="quiet-text">{say("draft-nothing-is-drafted-yet-put")}</p>}
         {(sheet.blank ? [] : view.cutting).map((group) => {
           const index = view.fabrics.findIndex((fabric) => fabric.key === group.fabric);
           const fabric = view.fabrics[index];
@@ -138,10 +140,10 @@ export function CuttingList({ view, act, faultAt, lit, onLight }: Props) {
                               <Fr>{cut.further}</Fr>
                             </i>
                           )}
-                          <small>for {cut.purpose}</small>
+                          <small>{say("draft-for-purpose", { purpose: cut.purpose })}</small>
                         </span>
                       </summary>
-                      <ol className="working" aria-label="The working">
+                      <ol className="working" aria-label={say("common-the-working")}>
                         {cut.working.map((line) => (
                           <li key={line}>
                             <Fr>{line}</Fr>
@@ -165,7 +167,7 @@ export function CuttingList({ view, act, faultAt, lit, onLight }: Props) {
 function Units({ view, act, onLight }: Below) {
   return (
     <section aria-labelledby="units-head" className="units">
-      <h3 id="units-head">How each unit is made</h3>
+      <h3 id="units-head">{say("draft-how-each-unit-is-made")}</h3>
       <ul>
         {view.units.map((unit, index) => (
           <li
@@ -178,16 +180,17 @@ function Units({ view, act, onLight }: Below) {
             <span className="label">{unit.label}</span>
             <span className="what">
               {unit.total} × {unit.words}
-              {unit.hand && `, ${unit.hand}-handed`}
+              {unit.hand && say("common-handed", { hand: unit.hand })}
               <small>
-                {unit.letters.join(" ")} · <Fr>{`${unit.finished} finished, ${unit.unfinished} unfinished`}</Fr>
+                {unit.letters.join(" ")} ·{" "}
+                <Fr>{say("draft-finished-unfinished", { finished: unit.finished, unfinished: unit.unfinished })}</Fr>
               </small>
-              {unit.way !== unit.method && <small>these {unit.method_words}</small>}
+              {unit.way !== unit.method && <small>{say("draft-these", { method_words: unit.method_words })}</small>}
               {unit.methods.length > 1 && view.units[index - 1]?.label !== unit.label && (
                 <>
                   <select
                     value={unit.chosen ? unit.way : ""}
-                    aria-label={`How unit ${unit.label}, ${unit.words}, is made`}
+                    aria-label={say("draft-how-unit-is-made", { label: unit.label, words: unit.words })}
                     onChange={(event) =>
                       act([
                         {
@@ -200,7 +203,9 @@ function Units({ view, act, onLight }: Below) {
                     }
                   >
                     <option value="">
-                      proposed{unit.chosen ? "" : `: ${unit.methods.find((one) => one.name === unit.way)?.words}`}
+                      {say("draft-proposed", {
+                        more: unit.chosen ? "" : `: ${unit.methods.find((one) => one.name === unit.way)?.words}`,
+                      })}
                     </option>
                     {unit.methods.map((method) => (
                       <option key={method.name} value={method.name}>
@@ -215,9 +220,7 @@ function Units({ view, act, onLight }: Below) {
               )}
             </span>
             {unit.makes > unit.total && (
-              <span className="spare">
-                makes {unit.makes}, {unit.spare} spare
-              </span>
+              <span className="spare">{say("draft-makes-spare", { makes: unit.makes, spare: unit.spare })}</span>
             )}
           </li>
         ))}
@@ -230,7 +233,7 @@ function Notices({ view, act, onLight }: Below) {
   if (!view.notices.length) return null;
   return (
     <section aria-labelledby="notices-head" className="notices">
-      <h3 id="notices-head">Before you cut</h3>
+      <h3 id="notices-head">{say("draft-before-you-cut")}</h3>
       <ul>
         {view.notices.map((notice) => (
           <li

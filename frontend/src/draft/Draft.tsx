@@ -10,6 +10,7 @@ import { Said } from "../common/Notices";
 import { goTo } from "../common/SkipLinks";
 import { useRemembered } from "../common/useRemembered";
 import { Zoom, ZOOMS } from "../common/Zoom";
+import { rich, say } from "../language/say";
 import { Board } from "./Board";
 import { cellWords, type Tool, unitOf, type View } from "./places";
 import { CuttingList, cutsOf } from "./CuttingList";
@@ -33,7 +34,7 @@ interface Props {
   setTool: (tool: Tool) => void;
   show: View;
   setShow: (show: View) => void;
-  say: (words?: string) => void;
+  announce: (words?: string) => void;
   said: string | undefined;
   keys: boolean;
   setKeys: (shown: boolean) => void;
@@ -50,7 +51,7 @@ function shownAhead(untold: Act[], gone: boolean): Act[] {
 }
 
 /** The Draft step: the ruled paper with its tray and fabrics, and the cutting list beside it. */
-export function DraftStep({ id, view, drafting, tool, setTool, show, setShow, say, keys, setKeys, said }: Props) {
+export function DraftStep({ id, view, drafting, tool, setTool, show, setShow, announce, keys, setKeys, said }: Props) {
   const { sheet } = view;
   const gone = drafting.saving.state === "unsaved";
   const shown = shownAhead(drafting.untold, gone);
@@ -103,7 +104,7 @@ export function DraftStep({ id, view, drafting, tool, setTool, show, setShow, sa
         view.mates[(view.mates.findIndex((one) => one.name === mates?.name) + 1) % view.mates.length]?.name ?? "none",
       ),
     openKeys: () => setKeys(true),
-    say,
+    announce,
   });
 
   useHotkeys("shift+slash", () => setKeys(true), { useKey: false });
@@ -134,8 +135,8 @@ export function DraftStep({ id, view, drafting, tool, setTool, show, setShow, sa
             setTool("put");
           }}
         />
-        <section className="bench" aria-label="Draft">
-          <h1 className="visually-hidden">Drafting {sheet.name}</h1>
+        <section className="bench" aria-label={say("common-draft")}>
+          <h1 className="visually-hidden">{say("draft-drafting", { name: sheet.name })}</h1>
           <Tools
             tool={tool}
             setTool={setTool}
@@ -159,7 +160,7 @@ export function DraftStep({ id, view, drafting, tool, setTool, show, setShow, sa
               )}
               onClose={() => {
                 drafting.dismiss();
-                say(undefined);
+                announce(undefined);
               }}
             />
           )}
@@ -212,22 +213,23 @@ export function DraftStep({ id, view, drafting, tool, setTool, show, setShow, sa
           <p className="patch-said">
             {drafting.waiting > 0 && gone ? (
               <span className="doubt">
-                {drafting.waiting === 1 ? "One change waits" : `${String(drafting.waiting)} changes wait`} for the
-                server, marked on the board. They are kept in this browser; Undo takes back the last.
+                {say("draft-for-the-server-marked-on", {
+                  more: say("draft-changes-wait", { waiting: drafting.waiting }),
+                })}
               </span>
             ) : over ? (
               <>
-                <b>Patch {view.face_letters[seen ?? -1]}</b>{" "}
+                <b>{rich("draft-patch", { face_letters: view.face_letters[seen ?? -1] })}</b>{" "}
+                <span>{rich("common-finished", { finished: <Fr>{over.finished}</Fr> })}</span>
                 <span>
-                  finished <Fr>{over.finished}</Fr>
-                </span>
-                <span>
-                  in {unitOver?.words} {unitOver?.label}, unfinished <Fr>{unitOver?.unfinished ?? ""}</Fr>
+                  {rich("draft-in-unfinished", {
+                    words: unitOver?.words,
+                    label: unitOver?.label,
+                    unfinished: <Fr>{unitOver?.unfinished ?? ""}</Fr>,
+                  })}
                 </span>
                 {cuts.map((cut) => (
-                  <span key={cut.id}>
-                    cut <Fr>{`${cut.size} ${cut.further}`}</Fr>
-                  </span>
+                  <span key={cut.id}>{rich("draft-cut", { fr: <Fr>{`${cut.size} ${cut.further}`}</Fr> })}</span>
                 ))}
               </>
             ) : (

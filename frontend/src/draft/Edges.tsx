@@ -4,6 +4,7 @@ import type { Act, Draft } from "../api/client";
 import { Fr } from "../common/Fr";
 import { Typed } from "../common/Typed";
 import { useOneStop } from "../common/useOneStop";
+import { say } from "../language/say";
 
 type Axis = "columns" | "rows";
 const NARROWEST = 0.075;
@@ -24,7 +25,7 @@ function Edge({ axis, view, act }: { axis: Axis; view: Draft; act: (acts: Act[])
   const { sheet } = view;
   const [open, setOpen] = useState<number>();
   const lines = sheet[axis];
-  const one = axis === "columns" ? "column" : "row";
+  const one = say("draft-column-or-row", { axis });
   const span = Math.max(sheet.width, sheet.height);
   const group = useOneStop<HTMLDivElement>();
   const whole = axis === "columns" ? sheet.width : sheet.height;
@@ -35,7 +36,9 @@ function Edge({ axis, view, act }: { axis: Axis; view: Draft; act: (acts: Act[])
       ref={group}
       className={`edge ${axis}`}
       role="group"
-      aria-label={`Finished ${axis === "columns" ? "widths of the columns" : "heights of the rows"}`}
+      aria-label={say("draft-finished", {
+        more: axis === "columns" ? say("draft-widths-of-the-columns") : say("draft-heights-of-the-rows"),
+      })}
     >
       {lines.map((line, index) => (
         <span
@@ -50,7 +53,7 @@ function Edge({ axis, view, act }: { axis: Axis; view: Draft; act: (acts: Act[])
           {open === index ? (
             <span className="edge-open">
               <Typed
-                label={`Finished size of ${one} ${String(index + 1)}`}
+                label={say("draft-finished-size-of", { one, index: index + 1 })}
                 showLabel={false}
                 value={line.exact}
                 width="4rem"
@@ -64,7 +67,7 @@ function Edge({ axis, view, act }: { axis: Axis; view: Draft; act: (acts: Act[])
                 className="quiet small"
                 onClick={() => act([{ do: "add-line", axis, line: index + 1 }])}
               >
-                add one after
+                {say("draft-add-one-after")}
               </button>
               {index > 0 && (
                 <button
@@ -75,7 +78,7 @@ function Edge({ axis, view, act }: { axis: Axis; view: Draft; act: (acts: Act[])
                     setOpen(index - 1);
                   }}
                 >
-                  {axis === "columns" ? "← move" : "↑ move"}
+                  {say("draft-move-back", { axis })}
                 </button>
               )}
               {index < lines.length - 1 && (
@@ -87,7 +90,7 @@ function Edge({ axis, view, act }: { axis: Axis; view: Draft; act: (acts: Act[])
                     setOpen(index + 1);
                   }}
                 >
-                  {axis === "columns" ? "move →" : "move ↓"}
+                  {say("draft-move-on", { axis })}
                 </button>
               )}
               {lines.length > 1 && (
@@ -99,14 +102,14 @@ function Edge({ axis, view, act }: { axis: Axis; view: Draft; act: (acts: Act[])
                     setOpen(undefined);
                   }}
                 >
-                  take out
+                  {say("common-take-out")}
                 </button>
               )}
               <button
                 type="button"
                 className="quiet small"
                 onClick={() => setOpen(undefined)}
-                aria-label={`Close ${one} ${String(index + 1)}`}
+                aria-label={say("draft-close", { one, index: index + 1 })}
               >
                 ×
               </button>
@@ -117,7 +120,7 @@ function Edge({ axis, view, act }: { axis: Axis; view: Draft; act: (acts: Act[])
                 type="button"
                 className="edge-size"
                 onClick={() => setOpen(index)}
-                aria-label={`${one} ${String(index + 1)}: ${line.finished} finished; change it`}
+                aria-label={say("draft-finished-change-it", { one, index: index + 1, finished: line.finished })}
               >
                 <Fr>{line.finished}</Fr>
               </button>
@@ -164,7 +167,7 @@ function Grip({
     <span
       className={moved === undefined ? "grip" : "grip moving"}
       style={axis === "columns" ? { left: share(place) } : { top: share(place) }}
-      title="Drag the grid line; it stops on the ruler"
+      title={say("draft-drag-the-grid-line-it")}
       aria-hidden="true"
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId);

@@ -5,9 +5,10 @@ import type { Act, Draft } from "../api/client";
 import { Swatch } from "../common/Cloth";
 import { FabricFields } from "../common/FabricFields";
 import { useOneStop } from "../common/useOneStop";
+import { rich, say } from "../language/say";
 
 type Fabric = Draft["fabrics"][number];
-const SLOTS = ["first", "second", "third"];
+const SLOTS = [say("draft-first"), say("draft-second"), say("draft-third")];
 
 interface Props {
   view: Draft;
@@ -27,7 +28,7 @@ export function Fabrics({ view, hand, slot, onSlot, onTake, act, onColourings }:
   const found = (key: string | undefined) => view.fabrics.findIndex((fabric) => fabric.key === key);
   return (
     <div className="fabrics">
-      <div ref={slots} className="slots" role="radiogroup" aria-label="Fabrics in hand">
+      <div ref={slots} className="slots" role="radiogroup" aria-label={say("draft-fabrics-in-hand")}>
         {SLOTS.map((name, index) => {
           const at = found(hand[index]);
           const fabric = view.fabrics[at];
@@ -37,7 +38,7 @@ export function Fabrics({ view, hand, slot, onSlot, onTake, act, onColourings }:
               type="button"
               role="radio"
               aria-checked={slot === index}
-              aria-label={`${name} in hand: ${fabric?.name ?? "none"}`}
+              aria-label={say("draft-in-hand", { name, name_2: fabric?.name ?? say("common-none") })}
               className={slot === index ? "slot chosen" : "slot"}
               onClick={() => onSlot(index)}
             >
@@ -47,15 +48,20 @@ export function Fabrics({ view, hand, slot, onSlot, onTake, act, onColourings }:
           );
         })}
       </div>
-      <ul ref={shelf} className="shelf-row" aria-label="Fabrics of the block">
+      <ul ref={shelf} className="shelf-row" aria-label={say("draft-fabrics-of-the-block")}>
         {view.fabrics.map((fabric, index) => (
           <li key={fabric.key}>
             <button
               type="button"
               className="fabric"
               onClick={() => onTake(fabric.key)}
-              title={`Take ${fabric.name} in hand`}
-              aria-label={`Take ${fabric.name} in hand (${fabric.value}, ${fabric.print}, ${String(fabric.patches)} patches)`}
+              title={say("draft-take-in-hand", { name: fabric.name })}
+              aria-label={say("draft-take-in-hand-patches", {
+                name: fabric.name,
+                value: fabric.value,
+                print: fabric.print,
+                patches: fabric.patches,
+              })}
               draggable
               onDragStart={(event) => event.dataTransfer.setData("text/x-fabric", fabric.key)}
             >
@@ -65,19 +71,19 @@ export function Fabrics({ view, hand, slot, onSlot, onTake, act, onColourings }:
             <button
               type="button"
               className="quiet small"
-              aria-label={`Change ${fabric.name}`}
+              aria-label={say("common-change", { name: fabric.name })}
               onClick={() => setEditing(fabric)}
             >
-              change
+              {say("common-change-2")}
             </button>
           </li>
         ))}
         <li>
           <button type="button" className="quiet" onClick={() => setEditing("new")}>
-            + fabric
+            {say("draft-fabric")}
           </button>
           <button type="button" className="quiet" onClick={onColourings}>
-            colourings{view.colourings.length > 0 && ` (${String(view.colourings.length)})`}
+            {rich("draft-colourings", { value: view.colourings.length > 0 && ` (${String(view.colourings.length)})` })}
           </button>
         </li>
       </ul>
@@ -117,7 +123,13 @@ function FabricForm({
   function keep(event: SyntheticEvent) {
     event.preventDefault();
     act([
-      { do: "fabric", key: fabric?.key ?? "", shelf: fabric?.shelf ?? "", ...form, name: form.name.trim() || "Fabric" },
+      {
+        do: "fabric",
+        key: fabric?.key ?? "",
+        shelf: fabric?.shelf ?? "",
+        ...form,
+        name: form.name.trim() || say("draft-fabric-2"),
+      },
     ]);
     onClose();
   }
@@ -126,11 +138,11 @@ function FabricForm({
     <Modal show onHide={onClose} aria-labelledby="fabric-form">
       <Form onSubmit={keep}>
         <Modal.Header closeButton>
-          <Modal.Title id="fabric-form">{fabric ? fabric.name : "A new fabric"}</Modal.Title>
+          <Modal.Title id="fabric-form">{fabric ? fabric.name : say("draft-a-new-fabric")}</Modal.Title>
         </Modal.Header>
         <Modal.Body className="stack">
           <Form.Group controlId="fabric-name">
-            <Form.Label>Name</Form.Label>
+            <Form.Label>{say("common-name")}</Form.Label>
 
             <Form.Control
               value={form.name}
@@ -144,15 +156,15 @@ function FabricForm({
             <FabricFields id="fabric" form={form} onChange={change} />
             {form.print === "directional" && (
               <Form.Group controlId="fabric-direction">
-                <Form.Label>Points</Form.Label>
+                <Form.Label>{say("draft-points")}</Form.Label>
                 <Form.Select
                   value={form.direction}
                   onChange={(event) => change({ direction: Number(event.target.value) })}
                 >
-                  <option value={0}>up</option>
-                  <option value={90}>right</option>
-                  <option value={180}>down</option>
-                  <option value={270}>left</option>
+                  <option value={0}>{say("draft-up")}</option>
+                  <option value={90}>{say("draft-right")}</option>
+                  <option value={180}>{say("draft-down")}</option>
+                  <option value={270}>{say("draft-left")}</option>
                 </Form.Select>
               </Form.Group>
             )}
@@ -160,9 +172,9 @@ function FabricForm({
           {fabric && fabrics.length > 1 && (
             <div className="side-by-side end">
               <Form.Group controlId="fabric-swap">
-                <Form.Label>Swap everywhere with</Form.Label>
+                <Form.Label>{say("draft-swap-everywhere-with")}</Form.Label>
                 <Form.Select value={other} onChange={(event) => setOther(event.target.value)}>
-                  <option value="">choose a fabric</option>
+                  <option value="">{say("draft-choose-a-fabric")}</option>
                   {fabrics
                     .filter((one) => one.key !== fabric.key)
                     .map((one) => (
@@ -180,7 +192,7 @@ function FabricForm({
                   onClose();
                 }}
               >
-                Swap
+                {say("draft-swap")}
               </Button>
             </div>
           )}
@@ -195,10 +207,10 @@ function FabricForm({
                 onClose();
               }}
             >
-              Take it out of the block
+              {say("draft-take-it-out-of-the")}
             </Button>
           )}
-          <Button type="submit">Keep</Button>
+          <Button type="submit">{say("common-keep")}</Button>
         </Modal.Footer>
       </Form>
     </Modal>

@@ -5,6 +5,7 @@ import { Button, Dropdown, Form, Modal } from "react-bootstrap";
 import { client, type Document, download, type Draft, file, handOver, type Schemas, settled } from "../api/client";
 import { States } from "../block/States";
 import { Fr } from "../common/Fr";
+import { say } from "../language/say";
 
 const PNG_SIZE = 1600;
 
@@ -28,42 +29,44 @@ interface Props {
   id: string;
   view: Draft;
   onTaken: (document: Document, drawn: Draft) => void;
-  say: (text: string) => void;
+  announce: (text: string) => void;
 }
 
 /** What can be taken away from a draft, and seams brought in from an SVG drawing. */
-export function Files({ id, view, onTaken, say }: Props) {
+export function Files({ id, view, onTaken, announce }: Props) {
   const [earlier, setEarlier] = useState(false);
   const [svg, setSvg] = useState<string>();
   const picker = useRef<HTMLInputElement>(null);
   const { document } = view;
   const taking = useMutation({
     mutationFn: (take: () => Promise<void>) => take(),
-    onError: (reason) => say(reason.message),
+    onError: (reason) => announce(reason.message),
   });
   return (
     <>
       <Dropdown align="end">
         <Dropdown.Toggle variant="outline-primary" size="sm" id="take-away">
-          Files
+          {say("draft-files")}
         </Dropdown.Toggle>
         <Dropdown.Menu>
-          <Dropdown.Header role="none">Take away</Dropdown.Header>
+          <Dropdown.Header role="none">{say("draft-take-away")}</Dropdown.Header>
           <Dropdown.Item onClick={() => taking.mutate(() => download("/api/files/block", { document }))}>
-            Block file
+            {say("common-block-file")}
           </Dropdown.Item>
           <Dropdown.Item onClick={() => taking.mutate(() => download("/api/files/cutting.csv", { document }))}>
-            Cutting list as CSV
+            {say("draft-cutting-list-as-csv")}
           </Dropdown.Item>
           <Dropdown.Item onClick={() => taking.mutate(() => download("/api/files/block.svg", { document }))}>
-            Drawing as SVG, true size
+            {say("draft-drawing-as-svg-true-size")}
           </Dropdown.Item>
           <Dropdown.Item onClick={() => taking.mutate(() => asPng(document, view.sheet.name))}>
-            Picture as PNG
+            {say("draft-picture-as-png")}
           </Dropdown.Item>
-          <Dropdown.Header role="none">Bring in</Dropdown.Header>
-          <Dropdown.Item onClick={() => picker.current?.click()}>Seams from an SVG drawing …</Dropdown.Item>
-          <Dropdown.Item onClick={() => setEarlier(true)}>An earlier state of this block …</Dropdown.Item>
+          <Dropdown.Header role="none">{say("draft-bring-in")}</Dropdown.Header>
+          <Dropdown.Item onClick={() => picker.current?.click()}>
+            {say("draft-seams-from-an-svg-drawing")}
+          </Dropdown.Item>
+          <Dropdown.Item onClick={() => setEarlier(true)}>{say("draft-an-earlier-state-of-this")}</Dropdown.Item>
         </Dropdown.Menu>
       </Dropdown>
       <input
@@ -71,7 +74,7 @@ export function Files({ id, view, onTaken, say }: Props) {
         type="file"
         accept=".svg,image/svg+xml"
         hidden
-        aria-label="SVG drawing"
+        aria-label={say("draft-svg-drawing")}
         onChange={(event) => {
           const one = event.target.files?.[0];
           if (one) void one.text().then(setSvg);
@@ -115,11 +118,11 @@ function FromSvg({
   return (
     <Modal show onHide={onClose} aria-labelledby="svg-head">
       <Modal.Header closeButton>
-        <Modal.Title id="svg-head">Seams from a drawing</Modal.Title>
+        <Modal.Title id="svg-head">{say("draft-seams-from-a-drawing")}</Modal.Title>
       </Modal.Header>
       <Modal.Body className="stack">
         <Form.Group controlId="svg-parts">
-          <Form.Label>Snap its points to</Form.Label>
+          <Form.Label>{say("draft-snap-its-points-to")}</Form.Label>
           <Form.Select
             value={parts}
             onChange={(event) => {
@@ -129,14 +132,12 @@ function FromSvg({
           >
             {[1, 2, 3, 4, 6, 8, 12, 16].map((count) => (
               <option key={count} value={count}>
-                {count === 1 ? "the corners of the cells" : `${String(count)} parts of a cell`}
+                {say("draft-parts-of-a-cell", { count })}
               </option>
             ))}
           </Form.Select>
         </Form.Group>
-        <p className="quiet-text">
-          The drawing is fitted to the block by its own outline. Its straight lines take the place of all seams here.
-        </p>
+        <p className="quiet-text">{say("draft-the-drawing-is-fitted-to")}</p>
         {fault && (
           <p role="alert" className="text-danger">
             {fault}
@@ -159,7 +160,7 @@ function FromSvg({
       </Modal.Body>
       <Modal.Footer>
         <Button variant="outline-primary" onClick={() => looking.mutate()}>
-          Look
+          {say("draft-look")}
         </Button>
         <Button
           disabled={!taken}
@@ -168,7 +169,7 @@ function FromSvg({
             onClose();
           }}
         >
-          Take the seams
+          {say("draft-take-the-seams")}
         </Button>
       </Modal.Footer>
     </Modal>

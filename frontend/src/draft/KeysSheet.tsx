@@ -1,35 +1,36 @@
 import { Modal } from "react-bootstrap";
+import { say } from "../language/say";
 
 export const KEYS: [string, string][] = [
-  ["← → ↑ ↓", "move the cell cursor (on the board)"],
-  ["Shift + arrows", "take in more cells"],
-  ["Enter or Space", "do what the tool does at the cursor"],
-  ["B, J", "go to the board, to the cutting list"],
-  ["[ and ]", "the step before and after"],
-  ["L", "look at a patch: its sizes are said below the board"],
-  ["U", "put units in"],
-  ["T", "turn what is there"],
-  ["C", "choose cells, to copy, paste, turn or mirror them"],
-  ["P", "paint"],
-  ["S", "draw a seam: Enter at its start, Enter at its end"],
-  ["X", "rub out a stretch of seam"],
-  ["N", "next patch in the cell (to paint) or next stretch (to rub out)"],
-  ["R", "turn the unit in hand"],
-  ["F", "mirror the unit in hand"],
-  ["1 – 9", "take a fabric in hand"],
-  [", and .", "the unit before and after in the tray"],
-  ["M", "next mates"],
-  ["Ctrl + C, Ctrl + V", "copy the cells, put the copy at the cursor"],
-  ["Ctrl + Z", "undo"],
-  ["Ctrl + Shift + Z, Ctrl + Y", "redo"],
-  ["?", "this sheet"],
+  ["← → ↑ ↓", say("draft-move-the-cell-cursor-on")],
+  [say("draft-shift-arrows"), say("draft-take-in-more-cells")],
+  [say("draft-enter-or-space"), say("draft-do-what-the-tool-does")],
+  ["B, J", say("draft-go-to-the-board-to")],
+  [say("draft-and-2"), say("draft-the-step-before-and-after")],
+  ["L", say("draft-look-at-a-patch-its")],
+  ["U", say("draft-put-units-in")],
+  ["T", say("draft-turn-what-is-there")],
+  ["C", say("draft-choose-cells-to-copy-paste")],
+  ["P", say("draft-paint-2")],
+  ["S", say("draft-draw-a-seam-enter-at")],
+  ["X", say("draft-rub-out-a-stretch-of")],
+  ["N", say("draft-next-patch-in-the-cell")],
+  ["R", say("draft-turn-the-unit-in-hand")],
+  ["F", say("draft-mirror-the-unit-in-hand")],
+  ["1 – 9", say("draft-take-a-fabric-in-hand")],
+  [say("draft-and"), say("draft-the-unit-before-and-after")],
+  ["M", say("draft-next-mates")],
+  [say("draft-ctrl-c-ctrl-v"), say("draft-copy-the-cells-put-the")],
+  [say("draft-ctrl-z"), say("draft-undo")],
+  [say("draft-ctrl-shift-z-ctrl-y"), say("draft-redo")],
+  ["?", say("draft-this-sheet")],
 ];
 
 export function KeysSheet({ show, onClose }: { show: boolean; onClose: () => void }) {
   return (
     <Modal show={show} onHide={onClose} aria-labelledby="keys-head">
       <Modal.Header closeButton>
-        <Modal.Title id="keys-head">Keys</Modal.Title>
+        <Modal.Title id="keys-head">{say("common-keys")}</Modal.Title>
       </Modal.Header>
       <Modal.Body>
         <dl className="keys">

@@ -1,5 +1,6 @@
 import type { Draft, MatesName } from "../api/client";
 import { Help } from "../common/Help";
+import { say } from "../language/say";
 
 interface Props {
   view: Draft;
@@ -12,11 +13,11 @@ export function Mates(props: Props) {
   return (
     <span className="mates-field">
       <label className="typed">
-        <span>Mates</span>
+        <span>{say("draft-mates")}</span>
         <select
           value={props.mates}
           onChange={(event) => props.setMates(event.target.value as MatesName)}
-          title="Do it at the matching places too (M)"
+          title={say("draft-do-it-at-the-matching")}
         >
           {props.view.mates.map((one) => (
             <option key={one.name} value={one.name}>

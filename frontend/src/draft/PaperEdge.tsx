@@ -6,6 +6,7 @@ import type { Act, Draft } from "../api/client";
 import { Fr } from "../common/Fr";
 import { Help } from "../common/Help";
 import { Typed } from "../common/Typed";
+import { rich, say } from "../language/say";
 
 interface Props {
   view: Draft;
@@ -16,8 +17,8 @@ interface Props {
 }
 
 const SIDES = [
-  ["width", "Finished", "Finished width"],
-  ["height", "by", "Finished height"],
+  ["width", say("draft-finished-size"), say("common-finished-width")],
+  ["height", say("draft-by"), say("common-finished-height")],
 ] as const;
 
 /** What stands on the paper's edge: the block's size and grid, which open to be changed. */
@@ -39,17 +40,21 @@ export function PaperEdge({ view, act, faultAt, onDismiss, onChart }: Props) {
       onToggle={(shown) => (shown ? setOpen(true) : close())}
     >
       <Dropdown.Toggle variant="outline-primary" size="sm" id="paper-edge">
-        <span className="visually-hidden">Size and grid: </span>
-        <Fr>{sheet.finished}</Fr> finished · {sheet.columns.length} × {sheet.rows.length}
+        <span className="visually-hidden">{say("draft-size-and-grid")} </span>
+        {rich("draft-finished-finished", {
+          finished: <Fr>{sheet.finished}</Fr>,
+          columns: sheet.columns.length,
+          rows: sheet.rows.length,
+        })}
       </Dropdown.Toggle>
       <Dropdown.Menu className="paper-menu">
         <Size view={view} act={act} faultAt={faultAt} />
         <p className="quiet-text">
-          <Fr>{sheet.unfinished}</Fr> unfinished <Help word="unfinished" />
+          {rich("draft-unfinished", { unfinished: <Fr>{sheet.unfinished}</Fr> })} <Help word="unfinished" />
         </p>
         <Proportions view={view} act={act} />
         <button type="button" className="quiet" onClick={onChart}>
-          size chart
+          {say("draft-size-chart")}
         </button>
       </Dropdown.Menu>
     </Dropdown>
@@ -79,15 +84,15 @@ function Size({ view, act, faultAt }: Pick<Props, "view" | "act" | "faultAt">) {
           />
         ))}
         <select
-          aria-label="Unit of length"
+          aria-label={say("common-unit-of-length")}
           value={sheet.unit}
           onChange={() => {
             setLeft(other);
             act([{ do: "resize", ...now, unit: other.unit }]);
           }}
         >
-          <option value="in">inches</option>
-          <option value="cm">cm</option>
+          <option value="in">{say("common-inches")}</option>
+          <option value="cm">{say("common-cm")}</option>
         </select>
       </div>
       {left && left.unit === sheet.unit && (
@@ -116,7 +121,7 @@ function Proportions({ view, act }: Pick<Props, "view" | "act">) {
       {(["columns", "rows"] as const).map((axis) => (
         <Typed
           key={axis}
-          label={axis === "columns" ? "Columns" : "Rows"}
+          label={axis === "columns" ? say("common-columns") : say("common-rows")}
           value={text(view.sheet[axis])}
           width="6.5rem"
           onKeep={(typed) => act([{ do: "proportions", axis, parts: [typed] }])}

@@ -4,6 +4,7 @@ import { Button, Form, Modal, Table } from "react-bootstrap";
 
 import { type Act, client, type Draft, faultsOf, type Schemas, settled } from "../api/client";
 import { Fr } from "../common/Fr";
+import { say } from "../language/say";
 
 type Row = Schemas["ChartRowOut"];
 
@@ -27,7 +28,7 @@ export function SizeChart({ view, onClose, act }: { view: Draft; onClose: () => 
   return (
     <Modal show onHide={onClose} size="xl" scrollable aria-labelledby="chart-head">
       <Modal.Header closeButton>
-        <Modal.Title id="chart-head">Size chart of {view.sheet.name}</Modal.Title>
+        <Modal.Title id="chart-head">{say("draft-size-chart-of", { name: view.sheet.name })}</Modal.Title>
       </Modal.Header>
       <Modal.Body>
         <Form
@@ -39,7 +40,13 @@ export function SizeChart({ view, onClose, act }: { view: Draft; onClose: () => 
         >
           {(["start", "end", "step"] as const).map((name) => (
             <Form.Group key={name} controlId={`chart-${name}`}>
-              <Form.Label>{{ start: "Finished width from", end: "to", step: "in steps of" }[name]}</Form.Label>
+              <Form.Label>
+                {
+                  { start: say("draft-finished-width-from"), end: say("common-to"), step: say("common-in-steps-of") }[
+                    name
+                  ]
+                }
+              </Form.Label>
               <Form.Control
                 value={range[name]}
                 isInvalid={faults.some((fault) => fault.place === name)}
@@ -51,22 +58,22 @@ export function SizeChart({ view, onClose, act }: { view: Draft; onClose: () => 
             </Form.Group>
           ))}
           <Button type="submit" variant="outline-primary">
-            Work it out
+            {say("draft-work-it-out")}
           </Button>
         </Form>
         <Table size="sm" className="chart">
-          <caption>Cut sizes by letter. A size is marked where every cut lies on the ruler.</caption>
+          <caption>{say("draft-cut-sizes-by-letter-a")}</caption>
           <thead>
             <tr>
-              <th scope="col">Finished</th>
-              <th scope="col">On the ruler</th>
+              <th scope="col">{say("common-finished-2")}</th>
+              <th scope="col">{say("draft-on-the-ruler")}</th>
               {letters.map((letter) => (
                 <th scope="col" key={letter}>
                   {letter}
                 </th>
               ))}
               <th scope="col">
-                <span className="visually-hidden">Take this size</span>
+                <span className="visually-hidden">{say("draft-take-this-size")}</span>
               </th>
             </tr>
           </thead>
@@ -76,7 +83,7 @@ export function SizeChart({ view, onClose, act }: { view: Draft; onClose: () => 
                 <th scope="row">
                   <Fr>{row.finished}</Fr>
                 </th>
-                <td>{row.on_the_ruler ? "● all" : ""}</td>
+                <td>{row.on_the_ruler ? say("draft-all-on-the-ruler") : ""}</td>
                 {letters.map((letter) => (
                   <td key={letter}>
                     {row.cells
@@ -84,7 +91,7 @@ export function SizeChart({ view, onClose, act }: { view: Draft; onClose: () => 
                       .map((cell) => (
                         <span key={cell.cut} className="chart-cut">
                           <Fr>{cell.cut}</Fr>
-                          {cell.off && <small> {cell.off} off</small>}
+                          {cell.off && <small> {say("draft-off", { off: cell.off })}</small>}
                         </span>
                       ))}
                   </td>
@@ -94,13 +101,13 @@ export function SizeChart({ view, onClose, act }: { view: Draft; onClose: () => 
                     <button
                       type="button"
                       className="quiet"
-                      aria-label={`Take ${row.finished} finished`}
+                      aria-label={say("draft-take-finished", { finished: row.finished })}
                       onClick={() => {
                         act([{ do: "resize", width: row.width, height: row.height }]);
                         onClose();
                       }}
                     >
-                      take
+                      {say("common-take")}
                     </button>
                   )}
                 </td>

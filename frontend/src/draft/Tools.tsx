@@ -2,32 +2,37 @@ import { Dropdown } from "react-bootstrap";
 
 import { useOneStop } from "../common/useOneStop";
 import type { Draft } from "../api/client";
+import { say } from "../language/say";
 import type { Tool, View } from "./places";
 import type { InHand } from "./Tray";
 
 const TOOLS: [Tool, string, string][] = [
-  ["look", "Look", "Touch a patch to see its sizes; nothing is changed (L)"],
-  ["put", "Put in", "Put the unit in hand into a cell, or drag over a span of cells (U)"],
-  ["turn", "Turn", "Turn what a cell or a dragged span holds (T)"],
-  ["cells", "Cells", "Choose cells, to copy, paste, turn, mirror or repeat them (C)"],
-  ["paint", "Paint", "Give a patch the fabric in hand (P)"],
-  ["seam", "Seam", "Draw a seam from point to point (S)"],
-  ["rub", "Rub out", "Rub out a stretch of seam (X)"],
+  ["look", say("draft-look"), say("draft-touch-a-patch-to-see")],
+  ["put", say("draft-put-in"), say("draft-put-the-unit-in-hand")],
+  ["turn", say("common-turn"), say("draft-turn-what-a-cell-or")],
+  ["cells", say("draft-cells"), say("draft-choose-cells-to-copy-paste-turn")],
+  ["paint", say("draft-paint"), say("draft-give-a-patch-the-fabric")],
+  ["seam", say("draft-seam"), say("draft-draw-a-seam-from-point")],
+  ["rub", say("draft-rub-out"), say("draft-rub-out-a-stretch-of-seam")],
 ];
-const SPREADS = { patch: "this patch", letter: "all of its letter", fabric: "all of its fabric" };
+const SPREADS = {
+  patch: say("draft-this-patch"),
+  letter: say("draft-all-of-its-letter"),
+  fabric: say("draft-all-of-its-fabric"),
+};
 const PARTS: [number, string][] = [
-  [1, "corners"],
-  [2, "halves"],
-  [3, "thirds"],
-  [4, "quarters"],
-  [8, "eighths"],
+  [1, say("draft-corners")],
+  [2, say("draft-halves")],
+  [3, say("draft-thirds")],
+  [4, say("draft-quarters")],
+  [8, say("draft-eighths")],
 ];
 const SHOWN: [keyof View, string][] = [
-  ["letters", "Letters"],
-  ["units", "Units outlined"],
-  ["apart", "Units apart"],
-  ["four", "Four blocks together"],
-  ["grey", "Greyscale, to judge values"],
+  ["letters", say("draft-letters")],
+  ["units", say("draft-units-outlined")],
+  ["apart", say("draft-units-apart")],
+  ["four", say("draft-four-blocks-together")],
+  ["grey", say("draft-greyscale-to-judge-values")],
 ];
 
 interface Props {
@@ -53,8 +58,8 @@ export function Tools(props: Props) {
   const tools = useOneStop<HTMLDivElement>();
   const more = useOneStop<HTMLDivElement>();
   return (
-    <div className="tools" role="toolbar" aria-label="Tools">
-      <div ref={tools} className="tool-set" role="radiogroup" aria-label="What a touch does">
+    <div className="tools" role="toolbar" aria-label={say("draft-tools")}>
+      <div ref={tools} className="tool-set" role="radiogroup" aria-label={say("draft-what-a-touch-does")}>
         {TOOLS.map(([name, words, title]) => (
           <button
             key={name}
@@ -78,7 +83,7 @@ export function Tools(props: Props) {
               onClick={() => props.setUnit({ ...unit, turn: (unit.turn + 1) % 4 })}
               title="R"
             >
-              turn it
+              {say("draft-turn-it")}
             </button>
             <button
               type="button"
@@ -86,7 +91,7 @@ export function Tools(props: Props) {
               onClick={() => props.setUnit({ ...unit, flip: !unit.flip })}
               title="F"
             >
-              mirror it
+              {say("draft-mirror-it")}
             </button>
           </>
         )}
@@ -98,17 +103,17 @@ export function Tools(props: Props) {
           ))}
         {tool === "rub" && (
           <select
-            aria-label="What is rubbed out"
+            aria-label={say("draft-what-is-rubbed-out")}
             value={props.whole ? "whole" : "stretch"}
             onChange={(event) => props.setWhole(event.target.value === "whole")}
           >
-            <option value="stretch">a stretch</option>
-            <option value="whole">the whole seam</option>
+            <option value="stretch">{say("draft-a-stretch")}</option>
+            <option value="whole">{say("draft-the-whole-seam")}</option>
           </select>
         )}
         {tool === "paint" && (
           <select
-            aria-label="What is painted"
+            aria-label={say("draft-what-is-painted")}
             value={props.spread}
             onChange={(event) => props.setSpread(event.target.value as Props["spread"])}
           >
@@ -121,7 +126,7 @@ export function Tools(props: Props) {
         )}
         {tool === "seam" && (
           <select
-            aria-label="Ruled points"
+            aria-label={say("draft-ruled-points")}
             value={props.parts}
             onChange={(event) => props.setParts(Number(event.target.value))}
           >
@@ -136,7 +141,7 @@ export function Tools(props: Props) {
       <span className="spring" />
       <Dropdown align="end" autoClose="outside">
         <Dropdown.Toggle variant="outline-primary" size="sm" id="view-menu">
-          View
+          {say("draft-view")}
         </Dropdown.Toggle>
         <Dropdown.Menu>
           {SHOWN.map(([name, words]) => (

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 
 import { useOneStop } from "../common/useOneStop";
 import { client, type Draft, type Schemas, settled } from "../api/client";
+import { say } from "../language/say";
 
 export type Stamp = Schemas["StampOut"];
 export type Kind = Stamp["kind"];
@@ -33,7 +34,7 @@ export function Tray({ view, hand, fabrics, onUnit }: Props) {
   const stamps = useTray();
   const group = useOneStop<HTMLDivElement>();
   return (
-    <div ref={group} className="tray" role="radiogroup" aria-label="Units to put in">
+    <div ref={group} className="tray" role="radiogroup" aria-label={say("draft-units-to-put-in")}>
       {stamps.map((stamp) => (
         <button
           key={stamp.kind}

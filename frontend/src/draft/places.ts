@@ -1,4 +1,5 @@
 import type { Draft, Schemas } from "../api/client";
+import { say } from "../language/say";
 
 export type Cell = Required<Schemas["Span"]>;
 export type Tool = "look" | "put" | "turn" | "cells" | "paint" | "seam" | "rub";
@@ -21,8 +22,13 @@ export function unitOf(view: Draft, face: number): string | undefined {
 export function patchWords(view: Draft, face: number): string {
   const there = view.faces[face];
   if (!there) return "";
-  const fabric = view.fabrics.find((one) => one.key === there.fabric)?.name ?? "no fabric yet";
-  return `patch ${view.face_letters[face] ?? ""}, ${there.shape}, ${fabric}, unit ${unitOf(view, face) ?? ""}`;
+  const fabric = view.fabrics.find((one) => one.key === there.fabric)?.name ?? say("draft-no-fabric-yet");
+  return say("draft-patch-unit", {
+    face_letters: view.face_letters[face] ?? "",
+    shape: there.shape,
+    fabric,
+    unit_of: unitOf(view, face) ?? "",
+  });
 }
 
 /** What a cell holds, as it is spoken. */
@@ -30,7 +36,7 @@ export function cellWords(view: Draft, { row, column }: { row: number; column: n
   const member = view.cells[row]?.[column];
   if (member === undefined) return "";
   const held = member === null ? undefined : view.held[view.members[member] ?? -1];
-  return `row ${String(row + 1)}, column ${String(column + 1)}: ${held?.words ?? "a seam"}`;
+  return say("draft-row-column", { row: row + 1, column: column + 1, words: held?.words ?? say("draft-a-seam") });
 }
 
 /** A count of lines and parts of a line, as acts write it: a fraction of the parts. */

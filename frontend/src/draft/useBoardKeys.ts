@@ -1,6 +1,7 @@
 import { type KeyboardEvent, useState } from "react";
 
 import type { Act, Draft, Point } from "../api/client";
+import { say } from "../language/say";
 import { asText, type Cell, type Spot, type Tool, patchWords } from "./places";
 import type { InHand, Stamp } from "./Tray";
 
@@ -21,19 +22,19 @@ interface Hands {
   take: (key: string) => void;
   nextMates: () => void;
   openKeys: () => void;
-  say: (text: string | undefined) => void;
+  announce: (text: string | undefined) => void;
 }
 
 const TOOL_KEYS: Record<string, Tool> = { l: "look", u: "put", t: "turn", c: "cells", p: "paint", s: "seam", x: "rub" };
 const ARROWS: Record<string, Spot> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 const HINTS: Record<Tool, string> = {
-  look: "Touch a patch to see its sizes; nothing is changed.",
-  put: "Touch a cell, or drag over a span of cells, to put the unit in hand there.",
-  turn: "Touch a cell, or drag over a span, to turn what it holds.",
-  cells: "Touch or drag over cells to choose them; then copy, paste, turn, mirror or repeat.",
-  paint: "Touch a patch to give it the fabric in hand.",
-  seam: "Drag from point to point to draw a seam.",
-  rub: "Touch a stretch of seam to rub it out.",
+  look: say("draft-touch-a-patch-to-see-its"),
+  put: say("draft-touch-a-cell-or-drag"),
+  turn: say("draft-touch-a-cell-or-drag-over"),
+  cells: say("draft-touch-or-drag-over-cells"),
+  paint: say("draft-touch-a-patch-to-give"),
+  seam: say("draft-drag-from-point-to-point"),
+  rub: say("draft-touch-a-stretch-of-seam"),
 };
 
 const within = (least: number, at: number, most: number) => Math.min(most, Math.max(least, at));
@@ -138,7 +139,7 @@ export function useBoardKeys(hands: Hands) {
   }
 
   function paste() {
-    if (!copied) hands.say("Nothing is copied yet: choose cells with the cursor and press Ctrl + C.");
+    if (!copied) hands.announce(say("draft-nothing-is-copied-yet"));
     else hands.act([{ do: "copy", source: copied, cell: { ...copied, column: kept.column, row: kept.row } }]);
   }
 
@@ -175,20 +176,20 @@ export function useBoardKeys(hands: Hands) {
 
   const change = (quarters: number, flip: boolean) => hands.act([{ do: "turn", cell: kept, quarters, flip }]);
   const cellActs = [
-    { words: "turn", title: "Turn the chosen cells by a quarter", run: () => change(1, false) },
-    { words: "mirror", title: "Mirror the chosen cells left for right", run: () => change(0, true) },
+    { words: say("draft-cells-turn"), title: say("draft-turn-the-chosen-cells-by"), run: () => change(1, false) },
+    { words: say("draft-cells-mirror"), title: say("draft-mirror-the-chosen-cells-left"), run: () => change(0, true) },
     ...(tool === "cells"
       ? [
-          { words: "copy", title: "Ctrl + C", run: () => setCopied(kept) },
-          { words: "paste", title: "Ctrl + V", run: paste },
+          { words: say("draft-cells-copy"), title: say("draft-ctrl-c"), run: () => setCopied(kept) },
+          { words: say("draft-cells-paste"), title: say("draft-ctrl-v"), run: paste },
           {
-            words: "repeat quarter",
-            title: "Repeat the top left quarter, turned around the middle",
+            words: say("draft-cells-repeat-quarter"),
+            title: say("draft-repeat-the-top-left-quarter"),
             run: () => hands.act([{ do: "repeat-quarter", way: "turned" }]),
           },
           {
-            words: "mirror quarter",
-            title: "Repeat the top left quarter, mirrored",
+            words: say("draft-cells-mirror-quarter"),
+            title: say("draft-repeat-the-top-left-quarter-mirrored"),
             run: () => hands.act([{ do: "repeat-quarter", way: "mirrored" }]),
           },
         ]

@@ -13,6 +13,7 @@ import { FabricFields } from "../common/FabricFields";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { Share } from "../guild/Share";
+import { say } from "../language/say";
 import { drawn, markOf, type ShelfFabric } from "./shelfFabric";
 import { Shopping } from "./Shopping";
 
@@ -29,51 +30,49 @@ export function FabricShelf() {
     { refresh: SHELF, onDone: () => setGone(undefined) },
   );
   useEffect(() => {
-    document.title = "Fabric shelf · Yonk";
+    document.title = say("fabrics-fabric-shelf-yonk");
   }, []);
   return (
     <div className="finder-page">
       <header className="top">
         <Brand />
-        <h1>Fabric shelf</h1>
+        <h1>{say("common-fabric-shelf")}</h1>
         <span className="spring" />
-        <Link to="/finder">Size finder</Link>
+        <Link to="/finder">{say("common-size-finder")}</Link>
         <Button variant="primary" onClick={() => setEditing("new")}>
-          Put a fabric on the shelf
+          {say("fabrics-put-a-fabric-on-the")}
         </Button>
       </header>
       <main className="finder">
         {gone && (
           <Said
-            text={`${gone.name} was taken off the shelf.`}
+            text={say("fabrics-was-taken-off-the-shelf", { name: gone.name })}
             action={{
-              words: "Bring it back",
+              words: say("common-bring-it-back"),
               onClick: () => bringingBack.mutate(gone),
             }}
             onClose={() => setGone(undefined)}
           />
         )}
         {shelf.error && (
-          <Said text={shelf.error.message} action={{ words: "Try again", onClick: () => void shelf.refetch() }} />
+          <Said
+            text={shelf.error.message}
+            action={{ words: say("common-try-again-2"), onClick: () => void shelf.refetch() }}
+          />
         )}
-        {shelf.data && !shelf.data.length && (
-          <p>
-            The fabric shelf is empty. Put on it what you have: bolts’ ends, fat quarters, precut squares, offcuts. A
-            block’s fabric tied to one of them is cut from these pieces first.
-          </p>
-        )}
+        {shelf.data && !shelf.data.length && <p>{say("fabrics-the-fabric-shelf-is-empty")}</p>}
         <ul className="shelf-fabrics">
           {(shelf.data ?? []).map((fabric) => (
             <li key={fabric.id}>
               <Swatch fabric={drawn(fabric)} index={markOf(fabric.name)} size={52} />
               <div>
-                <b>{fabric.name}</b> {fabric.owner && <small>{fabric.owner}’s</small>}{" "}
+                <b>{fabric.name}</b> {fabric.owner && <small>{say("common-s", { owner: fabric.owner })}</small>}{" "}
                 <small>{[fabric.value, fabric.print, fabric.fibre].filter(Boolean).join(", ")}</small>
                 <p>
                   {fabric.pieces.length ? (
                     <Fr>{fabric.pieces.map((piece) => piece.words).join(", ")}</Fr>
                   ) : (
-                    <i>no pieces on hand</i>
+                    <i>{say("fabrics-no-pieces-on-hand")}</i>
                   )}
                 </p>
                 {fabric.note && <p className="quiet-text">{fabric.note}</p>}
@@ -82,10 +81,10 @@ export function FabricShelf() {
               <button
                 type="button"
                 className="quiet"
-                aria-label={`Change ${fabric.name}`}
+                aria-label={say("common-change", { name: fabric.name })}
                 onClick={() => setEditing(fabric)}
               >
-                change
+                {say("common-change-2")}
               </button>
             </li>
           ))}
@@ -169,13 +168,13 @@ function FabricForm({ fabric, onClose, onKept, onGone }: FormProps) {
         }}
       >
         <Modal.Header closeButton>
-          <Modal.Title id="shelf-form">{fabric ? fabric.name : "A fabric for the shelf"}</Modal.Title>
+          <Modal.Title id="shelf-form">{fabric ? fabric.name : say("fabrics-a-fabric-for-the-shelf")}</Modal.Title>
         </Modal.Header>
         <Modal.Body className="stack">
           {faults.length > 0 && <Said text={faults.map((fault) => `${fault.where} ${fault.message}`).join("\n")} />}
           <div className="side-by-side">
             <Form.Group controlId="shelf-name">
-              <Form.Label>Name</Form.Label>
+              <Form.Label>{say("common-name")}</Form.Label>
               <Form.Control
                 value={form.name}
                 maxLength={120}
@@ -185,7 +184,7 @@ function FabricForm({ fabric, onClose, onKept, onGone }: FormProps) {
             </Form.Group>
             <FabricFields id="shelf" form={form} onChange={change} />
             <Form.Group controlId="shelf-fibre">
-              <Form.Label>Fibre</Form.Label>
+              <Form.Label>{say("fabrics-fibre")}</Form.Label>
               <Form.Control
                 value={form.fibre}
                 maxLength={120}
@@ -194,7 +193,7 @@ function FabricForm({ fabric, onClose, onKept, onGone }: FormProps) {
             </Form.Group>
           </div>
           <Form.Group controlId="shelf-note">
-            <Form.Label>Note</Form.Label>
+            <Form.Label>{say("common-note")}</Form.Label>
             <Form.Control
               value={form.note}
               maxLength={2000}
@@ -202,21 +201,28 @@ function FabricForm({ fabric, onClose, onKept, onGone }: FormProps) {
             />
           </Form.Group>
           <fieldset className="pieces">
-            <legend>Pieces on hand, usable all over</legend>
+            <legend>{say("fabrics-pieces-on-hand-usable-all")}</legend>
             <Form.Select
-              aria-label="Unit of length"
+              aria-label={say("common-unit-of-length")}
               value={form.unit}
               onChange={(event) => change({ unit: event.target.value === "cm" ? "cm" : "in" })}
             >
-              <option value="in">inches</option>
-              <option value="cm">cm</option>
+              <option value="in">{say("common-inches")}</option>
+              <option value="cm">{say("common-cm")}</option>
             </Form.Select>
             {pieces.map((piece, index) => (
               <div key={index}>
                 {(["count", "width", "length"] as const).map((side) => (
                   <Form.Control
                     key={side}
-                    aria-label={`${{ count: "How many", width: "Width", length: "Length" }[side]} of piece ${String(index + 1)}`}
+                    aria-label={say("fabrics-of-piece", {
+                      value: {
+                        count: say("common-how-many"),
+                        width: say("fabrics-width"),
+                        length: say("fabrics-length"),
+                      }[side],
+                      index: index + 1,
+                    })}
                     value={piece[side]}
                     isInvalid={Boolean(said(`pieces.${String(index)}.${side}`))}
                     onChange={(event) =>
@@ -229,7 +235,7 @@ function FabricForm({ fabric, onClose, onKept, onGone }: FormProps) {
                   className="quiet"
                   onClick={() => setPieces(pieces.filter((_, at) => at !== index))}
                 >
-                  take out
+                  {say("common-take-out")}
                 </button>
               </div>
             ))}
@@ -249,7 +255,7 @@ function FabricForm({ fabric, onClose, onKept, onGone }: FormProps) {
                 className="quiet"
                 onClick={() => setPieces([...pieces, { width: "", length: "", count: "1" }])}
               >
-                + another size
+                {say("fabrics-another-size")}
               </button>
             </div>
           </fieldset>
@@ -257,10 +263,10 @@ function FabricForm({ fabric, onClose, onKept, onGone }: FormProps) {
         <Modal.Footer>
           {fabric && (
             <Button variant="outline-primary" className="me-auto" onClick={() => takingAway.mutate(fabric)}>
-              Take it off the shelf
+              {say("fabrics-take-it-off-the-shelf")}
             </Button>
           )}
-          <Button type="submit">Keep</Button>
+          <Button type="submit">{say("common-keep")}</Button>
         </Modal.Footer>
       </Form>
     </Modal>

@@ -4,6 +4,7 @@ import { useState } from "react";
 import { client, type Schemas, settled } from "../api/client";
 import { Swatch } from "../common/Cloth";
 import { Fr } from "../common/Fr";
+import { rich, say } from "../language/say";
 import { drawn, markOf } from "./shelfFabric";
 
 /** What to buy for chosen blocks; fabrics tied to the same one of the shelf are added up. */
@@ -27,15 +28,15 @@ export function Shopping() {
   });
   return (
     <section className="shopping" aria-labelledby="shopping-head">
-      <h2 id="shopping-head">Shopping list</h2>
+      <h2 id="shopping-head">{say("fabrics-shopping-list")}</h2>
       <fieldset>
-        <legend>For which blocks</legend>
+        <legend>{say("common-for-which-blocks")}</legend>
         {((blocks.data?.pages ?? 1) > 1 || search) && (
           <input
             type="search"
             value={search}
-            aria-label="Find a block by its name"
-            placeholder="Find by name"
+            aria-label={say("common-find-a-block-by-its")}
+            placeholder={say("common-find-by-name")}
             onChange={(event) => setSearch(event.target.value)}
           />
         )}
@@ -69,13 +70,11 @@ export function Shopping() {
                 <span className="buy">
                   <Fr>{line.buy}</Fr>
                 </span>
-                {line.fat_quarters && <small> or {line.fat_quarters}</small>}
+                {line.fat_quarters && <small> {say("common-or", { fat_quarters: line.fat_quarters })}</small>}
                 <p className="quiet-text">
-                  for {line.blocks.join(", ")}
+                  {say("fabrics-for", { join: line.blocks.join(", ") })}
                   {line.from_shelf.length > 0 && (
-                    <>
-                      ; from the shelf <Fr>{line.from_shelf.join(", ")}</Fr>
-                    </>
+                    <>{rich("fabrics-from-the-shelf", { join: <Fr>{line.from_shelf.join(", ")}</Fr> })}</>
                   )}
                 </p>
               </div>

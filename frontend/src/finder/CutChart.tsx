@@ -5,6 +5,7 @@ import { Button } from "react-bootstrap";
 import { client, download, type Schemas, settled } from "../api/client";
 import { useBeginning, useUsual } from "../api/useUsual";
 import { Fr } from "../common/Fr";
+import { say } from "../language/say";
 import { Faulty, Field } from "./Field";
 import type { Kinds, Settings } from "./FinderPage";
 import { KindPicture } from "./KindPicture";
@@ -24,14 +25,14 @@ export function CutChart({ settings, kinds }: { settings: Settings; kinds: Kinds
     settled<Chart>(client.POST("/api/finder/chart", { body: asked })),
   );
   return (
-    <section aria-label="The chart" aria-busy={waiting} className="pictured">
+    <section aria-label={say("finder-the-chart")} aria-busy={waiting} className="pictured">
       <KindPicture kinds={kinds} kind={picked.kind} />
       <div className="question">
         <KindAndMethod kinds={kinds} picked={picked} onPick={setPicked} />
         {(["start", "end", "step"] as const).map((name) => (
           <Field
             key={name}
-            label={{ start: "Finished from", end: "to", step: "in steps of" }[name]}
+            label={{ start: say("finder-finished-from"), end: say("finder-to"), step: say("common-in-steps-of") }[name]}
             value={range[name]}
             fault={faultAt(name)}
             onChange={(text) => setRange({ ...range, [name]: text })}
@@ -39,10 +40,10 @@ export function CutChart({ settings, kinds }: { settings: Settings; kinds: Kinds
         ))}
         <span className="spring" />
         <Button variant="outline-primary" onClick={() => window.print()}>
-          Print
+          {say("common-print")}
         </Button>
         <Button variant="outline-primary" onClick={() => taking.mutate()}>
-          CSV
+          {say("finder-csv")}
         </Button>
       </div>
       <Faulty faults={faults} elsewhere={elsewhere ?? taking.error?.message} fields={["start", "end", "step"]} />
@@ -53,11 +54,11 @@ export function CutChart({ settings, kinds }: { settings: Settings; kinds: Kinds
           </caption>
           <thead>
             <tr>
-              <th scope="col">Finished</th>
-              <th scope="col">Unfinished</th>
+              <th scope="col">{say("common-finished-2")}</th>
+              <th scope="col">{say("common-unfinished")}</th>
               {answer.columns.map((column) => (
                 <th scope="col" key={column}>
-                  Cut {column}
+                  {say("finder-cut", { column })}
                 </th>
               ))}
             </tr>

@@ -7,6 +7,7 @@ import { Form } from "react-bootstrap";
 import { client, type Schemas, settled } from "../api/client";
 import { useBeginning, useUsual } from "../api/useUsual";
 import { Brand } from "../common/Brand";
+import { say } from "../language/say";
 import { CutChart } from "./CutChart";
 import { IsItRight } from "./IsItRight";
 import { OnHand } from "./OnHand";
@@ -15,9 +16,9 @@ export type Settings = Schemas["SettingsOut"];
 export type Kinds = Schemas["KindOut"][];
 
 const QUESTIONS = [
-  ["on-hand", "What can I make from these?"],
-  ["check", "Is this number right?"],
-  ["chart", "The chart"],
+  ["on-hand", say("finder-what-can-i-make-from")],
+  ["check", say("finder-is-this-number-right")],
+  ["chart", say("finder-the-chart")],
 ] as const;
 
 /** Questions outside a block: what squares on hand can become, whether a number is right, charts of cut sizes. */
@@ -31,7 +32,7 @@ export function FinderPage() {
     staleTime: Infinity,
   });
   useEffect(() => {
-    document.title = "Size finder · Yonk";
+    document.title = say("finder-size-finder-yonk");
   }, []);
   const unit = (next: string) => {
     const found = beginnings.find((one) => one.settings.unit === next);
@@ -41,8 +42,8 @@ export function FinderPage() {
     <div className="finder-page">
       <header className="top">
         <Brand />
-        <h1>Size finder</h1>
-        <nav aria-label="Questions">
+        <h1>{say("common-size-finder")}</h1>
+        <nav aria-label={say("finder-questions")}>
           {QUESTIONS.map(([name, words]) => (
             <button
               key={name}
@@ -57,21 +58,21 @@ export function FinderPage() {
         </nav>
       </header>
       <main className="finder">
-        <Form className="finder-settings" aria-label="What you work with">
+        <Form className="finder-settings" aria-label={say("finder-what-you-work-with")}>
           <Form.Select
             size="sm"
-            aria-label="Unit of length"
+            aria-label={say("common-unit-of-length")}
             value={settings.unit}
             onChange={(event) => unit(event.target.value)}
           >
-            <option value="in">inches</option>
-            <option value="cm">cm</option>
+            <option value="in">{say("common-inches")}</option>
+            <option value="cm">{say("common-cm")}</option>
           </Form.Select>
           {(
             [
-              ["seam", "seam allowance"],
-              ["ruler_step", "ruler steps"],
-              ["trim_margin", "trim margin"],
+              ["seam", say("common-seam-allowance")],
+              ["ruler_step", say("finder-ruler-steps")],
+              ["trim_margin", say("finder-trim-margin")],
             ] as const
           ).map(([name, words]) => (
             <label key={name} className="typed">

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { client, type Schemas, settled } from "../api/client";
 import { useBeginning, useUsual } from "../api/useUsual";
 import { Fr } from "../common/Fr";
+import { rich, say } from "../language/say";
 import { Faulty, Field } from "./Field";
 import type { Kinds, Settings } from "./FinderPage";
 import { KindPicture } from "./KindPicture";
@@ -24,7 +25,7 @@ export function IsItRight({ settings, kinds }: { settings: Settings; kinds: Kind
     settled<Verdict>(client.POST("/api/finder/check", { body: asked })),
   );
   return (
-    <section aria-label="Is this number right?" aria-busy={waiting} className="pictured">
+    <section aria-label={say("finder-is-this-number-right")} aria-busy={waiting} className="pictured">
       <KindPicture kinds={kinds} kind={picked.kind} />
       <div className="question">
         <KindAndMethod
@@ -36,14 +37,20 @@ export function IsItRight({ settings, kinds }: { settings: Settings; kinds: Kind
           }}
         />
         <Field
-          label={two ? "Finished width" : "Finished size"}
+          label={two ? say("common-finished-width") : say("finder-finished-size")}
           value={width}
           onChange={setWidth}
           fault={faultAt("width")}
           width="8rem"
         />
         {two && (
-          <Field label="Finished height" value={height} onChange={setHeight} fault={faultAt("height")} width="8rem" />
+          <Field
+            label={say("common-finished-height")}
+            value={height}
+            onChange={setHeight}
+            fault={faultAt("height")}
+            width="8rem"
+          />
         )}
       </div>
       <Faulty
@@ -55,17 +62,21 @@ export function IsItRight({ settings, kinds }: { settings: Settings; kinds: Kind
         {(answer?.pieces ?? []).map((piece, index) => (
           <article key={`${piece.role} ${String(index)}`}>
             <Field
-              label={`You were told to cut the ${piece.role}`}
+              label={say("finder-you-were-told-to-cut", { role: piece.role })}
               value={given[index] ?? ""}
               onChange={(text) => setGiven({ ...given, [index]: text })}
               width="15rem"
             />
             <p>
-              right:{" "}
-              <b className="size">
-                <Fr>{piece.right}</Fr>
-              </b>{" "}
-              {piece.what} <i>{piece.further}</i>
+              {rich("finder-right", {
+                b: (
+                  <b className="size">
+                    <Fr>{piece.right}</Fr>
+                  </b>
+                ),
+                what: piece.what,
+                further: <i>{piece.further}</i>,
+              })}
             </p>
             <ol className="working">
               {piece.working.map((line) => (
@@ -80,7 +91,7 @@ export function IsItRight({ settings, kinds }: { settings: Settings; kinds: Kind
           Object.keys(given).map((key) => (
             <Field
               key={key}
-              label={`You were told to cut piece ${String(Number(key) + 1)}`}
+              label={say("finder-you-were-told-to-cut-piece", { number: Number(key) + 1 })}
               value={given[key] ?? ""}
               width="15rem"
               fault={faultAt(`given.${key}`)}
@@ -88,15 +99,11 @@ export function IsItRight({ settings, kinds }: { settings: Settings; kinds: Kind
             />
           ))}
       </div>
-      {answer && !answer.verdict && (
-        <p className="quiet-text">Type the number that you were told, and it is sewn and measured.</p>
-      )}
+      {answer && !answer.verdict && <p className="quiet-text">{say("finder-type-the-number-that-you")}</p>}
       {answer?.verdict && (
         <p className={`verdict ${answer.right ? "right" : "wrong"}`} role="status">
           <Fr>{answer.verdict}</Fr>{" "}
-          <small>
-            It must measure <Fr>{answer.unfinished}</Fr> unfinished.
-          </small>
+          <small>{rich("finder-it-must-measure-unfinished", { unfinished: <Fr>{answer.unfinished}</Fr> })}</small>
         </p>
       )}
     </section>

@@ -1,5 +1,6 @@
 import { Form } from "react-bootstrap";
 
+import { say } from "../language/say";
 import type { Kinds } from "./FinderPage";
 
 export interface Picked {
@@ -21,7 +22,7 @@ export function KindAndMethod({
   return (
     <>
       <Form.Group controlId="field-kind">
-        <Form.Label>Unit</Form.Label>
+        <Form.Label>{say("finder-unit")}</Form.Label>
         <Form.Select
           value={picked.kind}
           onChange={(event) => {
@@ -37,7 +38,7 @@ export function KindAndMethod({
         </Form.Select>
       </Form.Group>
       <Form.Group controlId="field-method">
-        <Form.Label>Made</Form.Label>
+        <Form.Label>{say("finder-made")}</Form.Label>
         <Form.Select
           value={picked.method}
           onChange={(event) => {

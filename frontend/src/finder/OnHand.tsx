@@ -3,6 +3,7 @@ import { useState } from "react";
 import { client, type Schemas, settled } from "../api/client";
 import { useBeginning } from "../api/useUsual";
 import { Fr } from "../common/Fr";
+import { say } from "../language/say";
 import { UnitPicture } from "../recipes/UnitPicture";
 import { Faulty, Field } from "./Field";
 import type { Settings } from "./FinderPage";
@@ -29,19 +30,19 @@ export function OnHand({ settings }: { settings: Settings }) {
   );
   const kinds = [...new Set((answer ?? []).map((one) => one.kind))];
   return (
-    <section aria-label="What can I make from these?" aria-busy={waiting}>
+    <section aria-label={say("finder-what-can-i-make-from")} aria-busy={waiting}>
       <div className="question">
-        <Field label="Pieces" value={have.width} onChange={set("width")} fault={faultAt("width")} />
+        <Field label={say("common-pieces")} value={have.width} onChange={set("width")} fault={faultAt("width")} />
         <Field
-          label="by (square if empty)"
+          label={say("finder-by-square-if-empty")}
           value={have.height}
           onChange={set("height")}
           fault={faultAt("height")}
           width="10rem"
         />
-        <Field label="How many" value={have.count} onChange={set("count")} fault={faultAt("count")} />
+        <Field label={say("common-how-many")} value={have.count} onChange={set("count")} fault={faultAt("count")} />
         <Field
-          label="Of how many fabrics"
+          label={say("finder-of-how-many-fabrics")}
           value={have.fabrics}
           onChange={set("fabrics")}
           fault={faultAt("fabrics")}
@@ -51,20 +52,18 @@ export function OnHand({ settings }: { settings: Settings }) {
       <Faulty faults={faults} elsewhere={elsewhere} fields={["width", "height", "count", "fabrics"]} />
       {answer && (
         <>
-          {!answer.length && <p>Nothing: the pieces are too small, or too few fabrics are among them.</p>}
+          {!answer.length && <p>{say("finder-nothing-the-pieces-are-too")}</p>}
           <table className="answers">
-            <caption>
-              The largest finished size of each unit, on the ruler. The pieces are shared out evenly over the fabrics.
-            </caption>
+            <caption>{say("finder-the-largest-finished-size-of")}</caption>
             <thead>
               <tr>
-                <th scope="col">Unit</th>
-                <th scope="col">Made</th>
-                <th scope="col">Finished</th>
-                <th scope="col">Gives</th>
-                <th scope="col">From</th>
-                <th scope="col">How to use the pieces</th>
-                <th scope="col">Trimmed</th>
+                <th scope="col">{say("finder-unit")}</th>
+                <th scope="col">{say("finder-made")}</th>
+                <th scope="col">{say("common-finished-2")}</th>
+                <th scope="col">{say("finder-gives")}</th>
+                <th scope="col">{say("finder-from")}</th>
+                <th scope="col">{say("finder-how-to-use-the-pieces")}</th>
+                <th scope="col">{say("finder-trimmed")}</th>
               </tr>
             </thead>
             <tbody>
@@ -90,7 +89,7 @@ export function OnHand({ settings }: { settings: Settings }) {
                         <Fr>{one.finished}</Fr>
                       </td>
                       <td>{one.makes}</td>
-                      <td>{one.pieces} pieces</td>
+                      <td>{say("finder-pieces", { pieces: one.pieces })}</td>
                       <td>
                         <Fr>{one.cut}</Fr>
                       </td>

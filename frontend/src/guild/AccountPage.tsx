@@ -10,6 +10,7 @@ import { forgetAll } from "../block/history";
 import { useChange } from "../api/useChange";
 import { Brand } from "../common/Brand";
 import { Fetching } from "../common/Waiting";
+import { say } from "../language/say";
 import { Groups } from "./Groups";
 import { Invitations } from "./Invitations";
 import { Members } from "./Members";
@@ -20,7 +21,7 @@ import { useWho } from "./useWho";
 export function AccountPage() {
   const who = useWho();
   useEffect(() => {
-    document.title = "Yonk: your account";
+    document.title = say("guild-yonk-your-account");
   }, []);
   if (!who) return <Fetching />;
   return (
@@ -28,13 +29,13 @@ export function AccountPage() {
       <header className="top">
         <Brand />
         <span className="spring" />
-        <Link to="/">Blocks</Link>
-        <Link to="/quilts">Quilts</Link>
+        <Link to="/">{say("common-blocks")}</Link>
+        <Link to="/quilts">{say("common-quilts")}</Link>
       </header>
       <main>
-        <h1>{who.here === "in" ? who.name : "Your account"}</h1>
+        <h1>{who.here === "in" ? who.name : say("guild-your-account")}</h1>
         {who.here === "alone" ? (
-          <p>This Yonk is for one quilter and needs no account.</p>
+          <p>{say("guild-this-yonk-is-for-one")}</p>
         ) : (
           <>
             <SigningOut />
@@ -45,10 +46,10 @@ export function AccountPage() {
           </>
         )}
         <section aria-labelledby="along-head">
-          <h2 id="along-head">Take everything along</h2>
-          <p>Your blocks with their logs and photos, quilts, fabrics and seam tests, as a zip of open files.</p>
+          <h2 id="along-head">{say("guild-take-everything-along")}</h2>
+          <p>{say("guild-your-blocks-with-their-logs")}</p>
           <a className="btn btn-outline-primary" href="/api/account/everything.zip" download>
-            Everything of mine
+            {say("guild-everything-of-mine")}
           </a>
         </section>
         {who.here === "in" && <Leaving />}
@@ -69,10 +70,10 @@ function SigningOut() {
   return (
     <p className="guild-row">
       <Button variant="outline-primary" onClick={() => out.mutate(false)}>
-        Sign out
+        {say("guild-sign-out")}
       </Button>
       <Button variant="outline-primary" onClick={() => out.mutate(true)}>
-        Sign out everywhere
+        {say("guild-sign-out-everywhere")}
       </Button>
     </p>
   );
@@ -95,11 +96,11 @@ function NewPassword() {
   };
   return (
     <section aria-labelledby="password-head">
-      <h2 id="password-head">Change the password</h2>
+      <h2 id="password-head">{say("guild-change-the-password")}</h2>
       <form className="guild-form" onSubmit={submit}>
-        <Secret label="Old password" complete="current-password" value={old} onChange={setOld} />
+        <Secret label={say("guild-old-password")} complete="current-password" value={old} onChange={setOld} />
         <Secret
-          label="New password"
+          label={say("guild-new-password")}
           complete="new-password"
           value={fresh}
           onChange={setFresh}
@@ -107,9 +108,9 @@ function NewPassword() {
         />
         {faults.some((one) => one.place !== "new") && <p role="alert">{faults[0]?.message}</p>}
         <Button type="submit" disabled={changing.isPending}>
-          Change it
+          {say("guild-change-it")}
         </Button>
-        {changing.isSuccess && <p role="status">It is changed; every other browser is signed out.</p>}
+        {changing.isSuccess && <p role="status">{say("guild-it-is-changed-every-other")}</p>}
       </form>
     </section>
   );
@@ -127,18 +128,20 @@ function Leaving() {
   };
   return (
     <section aria-labelledby="leave-head">
-      <h2 id="leave-head">Leave the guild</h2>
+      <h2 id="leave-head">{say("guild-leave-the-guild")}</h2>
       <details>
-        <summary>Delete this account and all that is yours</summary>
-        <p>
-          Blocks, quilts, fabrics and logs of yours go for good, for those you shared them with too. Take everything
-          along first.
-        </p>
+        <summary>{say("guild-delete-this-account-and-all")}</summary>
+        <p>{say("guild-blocks-quilts-fabrics-and-logs")}</p>
         <form className="guild-form" onSubmit={submit}>
-          <Secret label="Password, once more" complete="current-password" value={password} onChange={setPassword} />
+          <Secret
+            label={say("guild-password-once-more")}
+            complete="current-password"
+            value={password}
+            onChange={setPassword}
+          />
           {leaving.error && <p role="alert">{leaving.error.message}</p>}
           <Button type="submit" variant="danger" disabled={leaving.isPending}>
-            Delete my account
+            {say("guild-delete-my-account")}
           </Button>
         </form>
       </details>

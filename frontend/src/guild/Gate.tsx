@@ -3,6 +3,8 @@ import { lazy, type ReactNode, Suspense, useEffect, useRef } from "react";
 
 import { onSignedOut } from "../api/client";
 import { Fetching } from "../common/Waiting";
+import { asked } from "../language/learn";
+import { spoken } from "../language/say";
 import { useWhoAsked } from "./useWho";
 
 const SignIn = lazy(async () => ({ default: (await import("./SignIn")).SignIn }));
@@ -17,6 +19,10 @@ export function Gate({ children }: { children: ReactNode }) {
   const was = useRef(false);
   if (who && who.here !== "out") was.current = true;
   useEffect(() => onSignedOut(() => void queries.invalidateQueries({ queryKey: ["who"] })), [queries]);
+  // what she chose elsewhere came with the answer
+  useEffect(() => {
+    if (who && asked() !== spoken()) location.reload();
+  }, [who]);
   const out = who?.here === "out";
   if (isPending) return <Fetching />;
   return (

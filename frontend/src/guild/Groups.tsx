@@ -5,6 +5,7 @@ import { Button } from "react-bootstrap";
 import { client, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { Said } from "../common/Notices";
+import { say } from "../language/say";
 import { PeopleTicks } from "./PeopleTicks";
 
 type Group = Schemas["GroupOut"];
@@ -21,8 +22,8 @@ export function Groups({ me }: { me: string }) {
   const fault = groups.error ?? dropping.error;
   return (
     <section aria-labelledby="groups-head">
-      <h2 id="groups-head">Groups</h2>
-      <p className="quiet-text">What is shared with a group is shared with everybody in it.</p>
+      <h2 id="groups-head">{say("guild-groups")}</h2>
+      <p className="quiet-text">{say("guild-what-is-shared-with-a")}</p>
       {fault && <Said text={fault.message} />}
       <ul className="guild-list">
         {(groups.data ?? []).map((group) => (
@@ -34,19 +35,19 @@ export function Groups({ me }: { me: string }) {
                 <button
                   type="button"
                   className="quiet"
-                  aria-label={`Change ${group.name}`}
+                  aria-label={say("common-change", { name: group.name })}
                   aria-expanded={open === group.id}
                   onClick={() => setOpen(open === group.id ? undefined : group.id)}
                 >
-                  change
+                  {say("common-change-2")}
                 </button>
                 <button
                   type="button"
                   className="quiet"
-                  aria-label={`Take ${group.name} apart`}
+                  aria-label={say("guild-take-apart", { name: group.name })}
                   onClick={() => dropping.mutate(group)}
                 >
-                  take apart
+                  {say("guild-take-apart-2")}
                 </button>
               </>
             )}
@@ -58,7 +59,7 @@ export function Groups({ me }: { me: string }) {
         <GroupForm me={me} onDone={() => setOpen(undefined)} />
       ) : (
         <Button variant="outline-primary" onClick={() => setOpen("new")}>
-          A new group
+          {say("guild-a-new-group")}
         </Button>
       )}
     </section>
@@ -90,7 +91,7 @@ function GroupForm({ me, group, onDone }: { me: string; group?: Group; onDone: (
   return (
     <form className="guild-form" onSubmit={submit}>
       <label>
-        Name of the group
+        {say("guild-name-of-the-group")}
         <input
           className="form-control"
           required
@@ -100,7 +101,7 @@ function GroupForm({ me, group, onDone }: { me: string; group?: Group; onDone: (
         />
       </label>
       <PeopleTicks
-        legend="Who is in it, besides you"
+        legend={say("guild-who-is-in-it-besides")}
         people={(people.data ?? []).filter((one) => one.id !== me)}
         chosen={chosen}
         onChoose={setChosen}
@@ -108,10 +109,10 @@ function GroupForm({ me, group, onDone }: { me: string; group?: Group; onDone: (
       {keeping.error && <p role="alert">{keeping.error.message}</p>}
       <p className="guild-row">
         <Button type="submit" disabled={keeping.isPending}>
-          Keep
+          {say("common-keep")}
         </Button>
         <Button variant="outline-primary" onClick={onDone}>
-          Leave it
+          {say("guild-leave-it")}
         </Button>
       </p>
     </form>

@@ -8,6 +8,7 @@ import { Link, useLocation, useNavigate } from "react-router";
 import { client, faultsOf, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { Brand } from "../common/Brand";
+import { rich, say } from "../language/say";
 import { NameField } from "./NameField";
 import { Secret } from "./Secret";
 import type { Who } from "./useWho";
@@ -20,7 +21,7 @@ export function InvitationPage() {
   const [name, setName] = useState("");
   const [password, setPassword] = useState("");
   useEffect(() => {
-    document.title = "Yonk: an invitation";
+    document.title = say("guild-yonk-an-invitation");
   }, []);
   const inviting = useQuery({
     queryKey: ["invitation", token],
@@ -50,38 +51,33 @@ export function InvitationPage() {
         <Brand />
       </header>
       <main className="alone">
-        <h1>{inviting.data?.whom ? "A new password" : "An invitation"}</h1>
+        <h1>{inviting.data?.whom ? say("guild-a-new-password") : say("guild-an-invitation")}</h1>
         {inviting.error && (
           <p role="alert">
-            {inviting.error.message} <Link to="/">To Yonk</Link>
+            {inviting.error.message} <Link to="/">{say("guild-to-yonk")}</Link>
           </p>
         )}
         {inviting.data && (
           <form onSubmit={submit} className="guild-form">
             {inviting.data.whom ? (
-              <p>
-                <b>{inviting.data.by}</b> gives you a new start, {inviting.data.whom}. Choose a new password.
-              </p>
+              <p>{rich("guild-gives-you-a-new-start", { by: <b>{inviting.data.by}</b>, whom: inviting.data.whom })}</p>
             ) : (
               <>
-                <p>
-                  <b>{inviting.data.by}</b> invites you to sew along. Choose a name that the others know you by, and a
-                  password.
-                </p>
+                <p>{rich("guild-invites-you-to-sew-along", { by: <b>{inviting.data.by}</b> })}</p>
                 <NameField most={40} value={name} onChange={setName} fault={faultAt("name")} />
               </>
             )}
             <Secret
-              label="Password"
+              label={say("guild-password")}
               complete="new-password"
               value={password}
               onChange={setPassword}
               fault={faultAt("password")}
             />
-            <p className="quiet-text">A few words that you remember and nobody guesses, at least 12 letters.</p>
+            <p className="quiet-text">{say("guild-a-few-words-that-you")}</p>
             {faultAt("") && <p role="alert">{faultAt("")}</p>}
             <Button type="submit" disabled={accepting.isPending}>
-              Come in
+              {say("guild-come-in")}
             </Button>
           </form>
         )}

@@ -4,6 +4,7 @@ import { Button } from "react-bootstrap";
 
 import { client, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
+import { day, rich, say } from "../language/say";
 
 type Invited = Schemas["InvitedOut"];
 const INVITED = [["invitations"]];
@@ -32,10 +33,10 @@ export function Invitations() {
   const fault = made.error ?? inviting.error ?? taking.error;
   return (
     <section aria-labelledby="invite-head">
-      <h2 id="invite-head">Invite somebody</h2>
+      <h2 id="invite-head">{say("guild-invite-somebody")}</h2>
       <form className="guild-form" onSubmit={submit}>
         <label>
-          Whom
+          {say("guild-whom")}
           <input
             className="form-control"
             required
@@ -45,7 +46,7 @@ export function Invitations() {
           />
         </label>
         <label>
-          For how many days the link holds
+          {say("guild-for-how-many-days-the")}
           <input
             className="form-control"
             type="number"
@@ -57,27 +58,27 @@ export function Invitations() {
         </label>
         {fault && <p role="alert">{fault.message}</p>}
         <Button type="submit" disabled={inviting.isPending}>
-          Make a link
+          {say("guild-make-a-link")}
         </Button>
       </form>
       {inviting.data && (
         <p role="status" className="guild-link">
-          Hand this link on; it is shown this once: <code>{inviting.data.link}</code>
+          {rich("guild-hand-this-link-on-it", { link: <code>{inviting.data.link}</code> })}
         </p>
       )}
       <ul className="guild-list">
         {(made.data ?? []).map((one) => (
           <li key={one.id}>
             <b>{one.whom}</b>
-            <span>{one.used ? "came in" : `holds until ${new Date(one.until).toLocaleDateString()}`}</span>
+            <span>{one.used ? say("guild-came-in") : say("guild-holds-until", { day: day(one.until) })}</span>
             {!one.used && (
               <button
                 type="button"
                 className="quiet"
-                aria-label={`Take it back: the invitation of ${one.whom}`}
+                aria-label={say("guild-take-it-back-the-invitation", { whom: one.whom })}
                 onClick={() => taking.mutate(one)}
               >
-                take it back
+                {say("guild-take-it-back")}
               </button>
             )}
           </li>

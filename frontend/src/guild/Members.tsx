@@ -3,6 +3,7 @@ import { useState } from "react";
 
 import { client, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
+import { rich, say } from "../language/say";
 
 type Member = Schemas["MemberOut"];
 const MEMBERS = [["members"]];
@@ -31,11 +32,11 @@ export function Members() {
   const fault = found.error ?? linking.error ?? acting.error;
   return (
     <section aria-labelledby="members-head">
-      <h2 id="members-head">The people of the guild</h2>
+      <h2 id="members-head">{say("guild-the-people-of-the-guild")}</h2>
       {fault && <p role="alert">{fault.message}</p>}
       {linking.data && (
         <p role="status" className="guild-link">
-          Hand this link on, it leads to a new password and is shown this once: <code>{linking.data.link}</code>
+          {rich("guild-hand-this-link-on-it-leads", { link: <code>{linking.data.link}</code> })}
         </p>
       )}
       <ul className="guild-list">
@@ -43,25 +44,33 @@ export function Members() {
           <li key={one.id}>
             <b>{one.name}</b>
             <span>
-              {one.keeper ? "keeps the guild" : one.suspended ? "may not sign in" : `signed in at ${one.signed_in}`}
+              {one.keeper
+                ? say("guild-keeps-the-guild")
+                : one.suspended
+                  ? say("guild-may-not-sign-in")
+                  : say("guild-signed-in-at", { signed_in: one.signed_in })}
             </span>
-            <Act words="a link for a new password" whom={one} onAct={() => linking.mutate(one)} />
-            <Act words="sign out everywhere" whom={one} onAct={() => acting.mutate({ member: one, act: "out" })} />
+            <Act words={say("guild-a-link-for-a-new")} whom={one} onAct={() => linking.mutate(one)} />
+            <Act
+              words={say("guild-sign-out-everywhere-2")}
+              whom={one}
+              onAct={() => acting.mutate({ member: one, act: "out" })}
+            />
             {!one.keeper && (
               <>
                 <Act
-                  words={one.suspended ? "let in again" : "suspend"}
+                  words={one.suspended ? say("guild-let-in-again") : say("guild-suspend")}
                   whom={one}
                   onAct={() => acting.mutate({ member: one, act: "suspend" })}
                 />
                 {removing === one.id ? (
                   <Act
-                    words="yes, remove her and all that is hers, for good"
+                    words={say("guild-yes-remove-her-and-all")}
                     whom={one}
                     onAct={() => acting.mutate({ member: one, act: "remove" })}
                   />
                 ) : (
-                  <Act words="remove" whom={one} onAct={() => setRemoving(one.id)} />
+                  <Act words={say("guild-remove")} whom={one} onAct={() => setRemoving(one.id)} />
                 )}
               </>
             )}

@@ -1,3 +1,4 @@
+import { say } from "../language/say";
 interface Props {
   /** How many letters it may have at most. */
   most: number;
@@ -10,7 +11,7 @@ interface Props {
 export function NameField({ most, value, onChange, fault }: Props) {
   return (
     <label>
-      Name
+      {say("common-name")}
       <input
         className="form-control"
         autoComplete="username"
@@ -22,7 +23,7 @@ export function NameField({ most, value, onChange, fault }: Props) {
       />
       {fault && (
         <span className="fault" role="alert">
-          Name {fault}
+          {say("guild-name", { fault })}
         </span>
       )}
     </label>

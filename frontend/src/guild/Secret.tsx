@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { say } from "../language/say";
 
 interface Props {
   label: string;
@@ -26,7 +27,7 @@ export function Secret({ label, complete, value, onChange, fault }: Props) {
           onChange={(event) => onChange(event.target.value)}
         />
         <button type="button" className="quiet" aria-pressed={shown} onClick={() => setShown(!shown)}>
-          {shown ? "hide" : "show"}
+          {shown ? say("guild-hide") : say("guild-show")}
         </button>
       </span>
       {fault && (

@@ -6,6 +6,7 @@ import { Button, Modal } from "react-bootstrap";
 
 import { client, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
+import { rich, say } from "../language/say";
 import { useWho } from "./useWho";
 
 type Shared = Schemas["SharedOut"];
@@ -23,16 +24,16 @@ interface Props {
 export function Share({ id, name, owner, right }: Props) {
   const [open, setOpen] = useState(false);
   if (useWho()?.here !== "in") return null;
-  if (owner)
-    return (
-      <span className="whose">
-        {owner}’s, to {right}
-      </span>
-    );
+  if (owner) return <span className="whose">{rich("guild-s-to", { owner, right })}</span>;
   return (
     <>
-      <Button variant="outline-primary" size="sm" aria-label={`Share ${name}`} onClick={() => setOpen(true)}>
-        Share
+      <Button
+        variant="outline-primary"
+        size="sm"
+        aria-label={say("guild-share", { name })}
+        onClick={() => setOpen(true)}
+      >
+        {say("guild-share-2")}
       </Button>
       {open && <Sharing id={id} name={name} onClose={() => setOpen(false)} />}
     </>
@@ -60,12 +61,12 @@ function Sharing({ id, name, onClose }: { id: string; name: string; onClose: () 
       <label>
         {one.name}{" "}
         <select
-          aria-label={`Share with ${one.name}`}
+          aria-label={say("guild-share-with", { name: one.name })}
           value={shares.find((share) => share.who === one.id)?.level ?? ""}
           disabled={sharing.isPending}
           onChange={(event) => keep(one.id, event.target.value)}
         >
-          <option value="">not shared</option>
+          <option value="">{say("guild-not-shared")}</option>
           {Object.keys(levels).map((level) => (
             <option key={level} value={level}>
               {level}
@@ -78,7 +79,7 @@ function Sharing({ id, name, onClose }: { id: string; name: string; onClose: () 
   return (
     <Modal show onHide={onClose} aria-labelledby="share-head">
       <Modal.Header closeButton>
-        <Modal.Title id="share-head">Share {name}</Modal.Title>
+        <Modal.Title id="share-head">{say("guild-share", { name })}</Modal.Title>
       </Modal.Header>
       <Modal.Body className="sharing-people">
         {fault && <p role="alert">{fault.message}</p>}
@@ -92,12 +93,12 @@ function Sharing({ id, name, onClose }: { id: string; name: string; onClose: () 
         </dl>
         {groups.length > 0 && (
           <>
-            <h2>Groups</h2>
+            <h2>{say("guild-groups")}</h2>
             <ul className="sharing">{groups.map(row)}</ul>
           </>
         )}
-        <h2>People</h2>
-        {people.length ? <ul className="sharing">{people.map(row)}</ul> : <p>Nobody else is here yet.</p>}
+        <h2>{say("guild-people")}</h2>
+        {people.length ? <ul className="sharing">{people.map(row)}</ul> : <p>{say("guild-nobody-else-is-here-yet")}</p>}
       </Modal.Body>
     </Modal>
   );

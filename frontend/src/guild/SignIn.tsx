@@ -7,6 +7,7 @@ import { Button, Modal } from "react-bootstrap";
 import { client, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { Brand } from "../common/Brand";
+import { say } from "../language/say";
 import { NameField } from "./NameField";
 import { Secret } from "./Secret";
 import type { Who } from "./useWho";
@@ -20,8 +21,8 @@ export function SignIn({ over }: { over: boolean }) {
           <Brand />
         </header>
         <main className="alone">
-          <h1>Sign in</h1>
-          <p>This Yonk is a guild’s. Who has no account yet is invited by a link.</p>
+          <h1>{say("guild-sign-in")}</h1>
+          <p>{say("guild-this-yonk-is-a-guilds")}</p>
           <SignInForm />
         </main>
       </div>
@@ -30,10 +31,10 @@ export function SignIn({ over }: { over: boolean }) {
   return (
     <Modal show backdrop="static" keyboard={false} aria-labelledby="sign-in-head">
       <Modal.Header>
-        <Modal.Title id="sign-in-head">You are signed out</Modal.Title>
+        <Modal.Title id="sign-in-head">{say("guild-you-are-signed-out")}</Modal.Title>
       </Modal.Header>
       <Modal.Body>
-        <p>What you have drafted waits here and is kept when you are back.</p>
+        <p>{say("guild-what-you-have-drafted-waits")}</p>
         <SignInForm />
       </Modal.Body>
     </Modal>
@@ -60,10 +61,10 @@ function SignInForm() {
   return (
     <form onSubmit={submit} className="guild-form">
       <NameField most={120} value={name} onChange={setName} />
-      <Secret label="Password" complete="current-password" value={password} onChange={setPassword} />
+      <Secret label={say("guild-password")} complete="current-password" value={password} onChange={setPassword} />
       {signing.error && <p role="alert">{signing.error.message}</p>}
       <Button type="submit" disabled={signing.isPending}>
-        Sign in
+        {say("guild-sign-in")}
       </Button>
     </form>
   );

@@ -9,6 +9,7 @@ import { useChange } from "../api/useChange";
 import { Said } from "../common/Notices";
 import { Typed } from "../common/Typed";
 import { Unready } from "../common/Waiting";
+import { say } from "../language/say";
 import { PeopleTicks } from "./PeopleTicks";
 
 type Together = Schemas["TogetherOut"];
@@ -16,10 +17,10 @@ type Part = Together["parts"][number];
 type Count = "count" | "cut" | "sewn" | "handed_in";
 
 const COUNTS: [Count, string][] = [
-  ["count", "took over"],
-  ["cut", "cut"],
-  ["sewn", "sewn"],
-  ["handed_in", "handed in"],
+  ["count", say("guild-took-over")],
+  ["cut", say("quilts-cut")],
+  ["sewn", say("guild-sewn")],
+  ["handed_in", say("guild-handed-in")],
 ];
 
 /** A quilt that several sew: who took over what, how far she is, how far all of it is. */
@@ -44,15 +45,13 @@ export function TogetherStep({ id }: { id: string }) {
     options,
   );
   const { data } = found;
-  if (!data) return <Unready fault={found.error} onAgain={() => void found.refetch()} children="Fetching …" />;
+  if (!data)
+    return <Unready fault={found.error} onAgain={() => void found.refetch()} children={say("guild-fetching")} />;
   if (data.alone) {
     return (
       <main className="together">
-        <h1>Sewn together</h1>
-        <p>
-          This Yonk is for one quilter. Where a guild shares one, a quilt’s blocks are shared out here, and each tells
-          how far she is.
-        </p>
+        <h1>{say("guild-sewn-together")}</h1>
+        <p>{say("guild-this-yonk-is-for-one-quilter")}</p>
       </main>
     );
   }
@@ -63,7 +62,7 @@ export function TogetherStep({ id }: { id: string }) {
   };
   return (
     <main className="together">
-      <h1>Sewn together</h1>
+      <h1>{say("guild-sewn-together")}</h1>
       <p role="status">{data.said}</p>
       {fault && (
         <Said
@@ -79,14 +78,14 @@ export function TogetherStep({ id }: { id: string }) {
       {data.blocks.map((block) => (
         <section key={block.block} aria-label={block.name}>
           <h2>
-            {block.name} <small>{block.wanted} in the quilt</small>
+            {block.name} <small>{say("guild-in-the-quilt", { wanted: block.wanted })}</small>
           </h2>
           <Bar block={block} />
           <div className="table-room">
             <table>
               <thead>
                 <tr>
-                  <th scope="col">Who</th>
+                  <th scope="col">{say("guild-who")}</th>
                   {COUNTS.map(([name, words]) => (
                     <th scope="col" key={name}>
                       {words}
@@ -99,7 +98,7 @@ export function TogetherStep({ id }: { id: string }) {
                   .filter((part) => part.block === block.block)
                   .map((part) => (
                     <tr key={part.person} className={part.hers ? "hers" : ""}>
-                      <th scope="row">{part.hers ? `${part.name} (you)` : part.name}</th>
+                      <th scope="row">{part.hers ? say("guild-you", { name: part.name }) : part.name}</th>
                       {COUNTS.map(([name, words]) => (
                         <td key={name}>
                           {part.hers || data.may_change ? (
@@ -130,7 +129,12 @@ export function TogetherStep({ id }: { id: string }) {
 
 function Bar({ block }: { block: Together["blocks"][number] }) {
   const part = (count: number) => `${String((100 * count) / Math.max(block.wanted, 1))}%`;
-  const words = `${String(block.handed_in)} handed in, ${String(block.sewn)} sewn, ${String(block.cut)} cut, of ${String(block.wanted)}`;
+  const words = say("guild-handed-in-sewn-cut-of", {
+    handed_in: block.handed_in,
+    sewn: block.sewn,
+    cut: block.cut,
+    wanted: block.wanted,
+  });
   return (
     <svg className="progress-bar" role="img" aria-label={words}>
       <rect width="100%" height="100%" className="wanted" />
@@ -149,18 +153,18 @@ interface TakeProps {
 
 function TakeOver({ data, block, onTake }: TakeProps) {
   const mine = data.parts.find((part) => part.block === block.block && part.hers);
-  if (block.left < 0) return <p role="alert">{-block.left} more are taken over than the quilt has now.</p>;
-  if (block.left === 0) return <p className="quiet-text">All are taken over.</p>;
-  if (mine) return <p className="quiet-text">{block.left} are left to take over.</p>;
+  if (block.left < 0) return <p role="alert">{say("guild-more-are-taken-over-than", { value: -block.left })}</p>;
+  if (block.left === 0) return <p className="quiet-text">{say("guild-all-are-taken-over")}</p>;
+  if (mine) return <p className="quiet-text">{say("guild-are-left-to-take-over", { left: block.left })}</p>;
   return (
     <p className="guild-row">
-      <span>{block.left} are left.</span>
+      <span>{say("guild-are-left", { left: block.left })}</span>
       <Button
         size="sm"
         variant="outline-primary"
         onClick={() => onTake({ person: data.me, block: block.block, count: 1, cut: 0, sewn: 0, handed_in: 0 })}
       >
-        Take one over
+        {say("guild-take-one-over")}
       </Button>
     </p>
   );
@@ -172,16 +176,16 @@ function DealOut({ data, onDeal }: { data: Together; onDeal: (people: string[]) 
   ]);
   return (
     <details className="deal">
-      <summary>Share it out anew</summary>
+      <summary>{say("guild-share-it-out-anew")}</summary>
       <PeopleTicks
-        legend="Who sews, each as many as another or one more"
+        legend={say("guild-who-sews-each-as-many")}
         people={data.people}
         chosen={chosen}
         onChoose={setChosen}
       />
-      <p>What was told of so far is let go. Who is to see the quilt must have it shared.</p>
+      <p>{say("guild-what-was-told-of-so")}</p>
       <Button size="sm" disabled={!chosen.length} onClick={() => onDeal(chosen)}>
-        Share it out
+        {say("guild-share-it-out")}
       </Button>
     </details>
   );

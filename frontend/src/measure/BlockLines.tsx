@@ -3,6 +3,7 @@ import { useId } from "react";
 import type { Draft } from "../api/client";
 import type { Measuring } from "../api/useMeasuring";
 import { ClothPattern } from "../common/Cloth";
+import { say } from "../language/say";
 
 type Row = Measuring["card"][number]["rows"][number];
 
@@ -27,7 +28,7 @@ export function BlockLines({ view, measuring, lit }: Props) {
       className="block-lines"
       viewBox={[-8 * unit, -8 * unit, width + 16 * unit, height + 16 * unit].join(" ")}
       role="img"
-      aria-label={lit ? `The block; ${lit.words} is marked` : "The block"}
+      aria-label={lit ? say("measure-the-block-is-marked", { words: lit.words }) : say("common-the-block")}
     >
       <defs>
         {view.fabrics.map((fabric, index) => (

@@ -7,15 +7,16 @@ import { client, type Draft, faultsOf, type Schemas, settled } from "../api/clie
 import { useChange } from "../api/useChange";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
+import { day, say } from "../language/say";
 
 type Note = Log["notes"][number];
 type Photo = Log["photos"][number];
 type Kind = Schemas["NoteIn"]["kind"];
 
 const KINDS: [Kind, string][] = [
-  ["note", "a note"],
-  ["next-time", "to change next time"],
-  ["left-over", "what was left of a strip"],
+  ["note", say("measure-a-note")],
+  ["next-time", say("measure-to-change-next-time")],
+  ["left-over", say("measure-what-was-left-of-a")],
 ];
 
 /** The log of a block: notes, what to change next time, what was left over, photos. */
@@ -33,7 +34,7 @@ export function BlockLog({ id, view }: { id: string; view: Draft }) {
       ),
     {
       ...refresh,
-      onDone: (_, one) => setGone({ words: "The entry was taken out.", back: () => noteBack.mutate(one) }),
+      onDone: (_, one) => setGone({ words: say("measure-the-entry-was-taken-out"), back: () => noteBack.mutate(one) }),
     },
   );
   const noteBack = useChange(
@@ -52,7 +53,7 @@ export function BlockLog({ id, view }: { id: string; view: Draft }) {
       ),
     {
       ...refresh,
-      onDone: (_, one) => setGone({ words: "The photo was taken out.", back: () => photoBack.mutate(one) }),
+      onDone: (_, one) => setGone({ words: say("measure-the-photo-was-taken-out"), back: () => photoBack.mutate(one) }),
     },
   );
   const photoBack = useChange(
@@ -67,39 +68,39 @@ export function BlockLog({ id, view }: { id: string; view: Draft }) {
   const fault = found.error ?? noteOut.error ?? noteBack.error ?? photoOut.error ?? photoBack.error;
   if (!log) {
     return fault ? (
-      <Said text={fault.message} action={{ words: "Try again", onClick: () => void found.refetch() }} />
+      <Said text={fault.message} action={{ words: say("common-try-again-2"), onClick: () => void found.refetch() }} />
     ) : (
       <p role="status">
-        <Spinner size="sm" /> Fetching the log …
+        <Spinner size="sm" /> {say("measure-fetching-the-log")}
       </p>
     );
   }
   return (
     <div className="block-log">
       <section>
-        <h1>The log of {view.sheet.name}</h1>
+        <h1>{say("measure-the-log-of", { name: view.sheet.name })}</h1>
         {fault && <Said text={fault.message} />}
         {gone && (
           <Said
             text={gone.words}
-            action={{ words: "Bring it back", onClick: gone.back }}
+            action={{ words: say("common-bring-it-back"), onClick: gone.back }}
             onClose={() => setGone(undefined)}
           />
         )}
         <NoteForm id={id} />
-        {log.next_time.length > 0 && <h2>To change next time</h2>}
+        {log.next_time.length > 0 && <h2>{say("measure-to-change-next-time-2")}</h2>}
         <Notes notes={log.next_time} onTakeOut={(one) => noteOut.mutate(one)} />
-        {log.notes.length > 0 && <h2>What was noted</h2>}
+        {log.notes.length > 0 && <h2>{say("measure-what-was-noted")}</h2>}
         <Notes notes={log.notes} onTakeOut={(one) => noteOut.mutate(one)} />
         {log.taken_back.some((one) => one.times > 0) && (
           <>
-            <h2>Seams that were taken back</h2>
+            <h2>{say("measure-seams-that-were-taken-back")}</h2>
             <ul>
               {log.taken_back
                 .filter((one) => one.times > 0)
                 .map((one) => (
                   <li key={one.mark}>
-                    {one.words}: {one.times === 1 ? "once" : `${String(one.times)} times`}
+                    {one.words}: {say("common-times", { times: one.times })}
                   </li>
                 ))}
             </ul>
@@ -107,7 +108,7 @@ export function BlockLog({ id, view }: { id: string; view: Draft }) {
         )}
       </section>
       <aside>
-        <h2>Photos</h2>
+        <h2>{say("measure-photos")}</h2>
         <PhotoForm id={id} />
         {log.photos.map((one) => (
           <figure key={one.id}>
@@ -116,7 +117,7 @@ export function BlockLog({ id, view }: { id: string; view: Draft }) {
                 src={`/api/blocks/${id}/photos/${one.id}.jpg`}
                 width={one.width}
                 height={one.height}
-                alt={one.caption || "A photo of the block"}
+                alt={one.caption || say("measure-a-photo-of-the-block")}
                 loading="lazy"
               />
             </a>
@@ -125,10 +126,10 @@ export function BlockLog({ id, view }: { id: string; view: Draft }) {
               <button
                 type="button"
                 className="quiet"
-                aria-label={`Take out the photo ${one.caption}`}
+                aria-label={say("measure-take-out-the-photo", { caption: one.caption })}
                 onClick={() => photoOut.mutate(one)}
               >
-                take out
+                {say("common-take-out")}
               </button>
             </figcaption>
           </figure>
@@ -136,10 +137,6 @@ export function BlockLog({ id, view }: { id: string; view: Draft }) {
       </aside>
     </div>
   );
-}
-
-function day(moment: string): string {
-  return new Date(moment).toLocaleDateString("en-GB", { day: "numeric", month: "long", year: "numeric" });
 }
 
 function Notes({ notes, onTakeOut }: { notes: Note[]; onTakeOut: (one: Note) => void }) {
@@ -155,10 +152,10 @@ function Notes({ notes, onTakeOut }: { notes: Note[]; onTakeOut: (one: Note) => 
           <button
             type="button"
             className="quiet"
-            aria-label={`Take out: ${one.text.slice(0, 40)}`}
+            aria-label={say("measure-take-out", { slice: one.text.slice(0, 40) })}
             onClick={() => onTakeOut(one)}
           >
-            take out
+            {say("common-take-out")}
           </button>
         </li>
       ))}
@@ -168,10 +165,10 @@ function Notes({ notes, onTakeOut }: { notes: Note[]; onTakeOut: (one: Note) => 
 
 const NOTHING = { text: "", length: "", pieces: "", left: "", wanted: "" };
 const STRIP = [
-  ["length", "The strip was long"],
-  ["pieces", "and gave so many pieces"],
-  ["left", "What was left"],
-  ["wanted", "Pieces wanted of the next"],
+  ["length", say("measure-the-strip-was-long")],
+  ["pieces", say("measure-and-gave-so-many-pieces")],
+  ["left", say("measure-what-was-left")],
+  ["wanted", say("measure-pieces-wanted-of-the-next")],
 ] as const;
 
 function NoteForm({ id }: { id: string }) {
@@ -216,7 +213,7 @@ function NoteForm({ id }: { id: string }) {
       }}
     >
       <fieldset>
-        <legend className="visually-hidden">What is noted</legend>
+        <legend className="visually-hidden">{say("measure-what-is-noted")}</legend>
         {KINDS.map(([name, words]) => (
           <Form.Check
             key={name}
@@ -245,7 +242,7 @@ function NoteForm({ id }: { id: string }) {
         </div>
       )}
       <Form.Group controlId="note-text">
-        <Form.Label>{strip ? "Which strip" : "In your words"}</Form.Label>
+        <Form.Label>{strip ? say("measure-which-strip") : say("measure-in-your-words")}</Form.Label>
         <Form.Control
           as="textarea"
           rows={2}
@@ -256,7 +253,7 @@ function NoteForm({ id }: { id: string }) {
       </Form.Group>
       {faults.length > 0 && <Said text={faults.map((one) => `${one.where} ${one.message}`.trim()).join("\n")} />}
       <Button type="submit" size="sm" disabled={keeping.isPending}>
-        Note it
+        {say("measure-note-it")}
       </Button>
     </Form>
   );
@@ -287,18 +284,18 @@ function PhotoForm({ id }: { id: string }) {
   return (
     <div className="photo-form">
       <Form.Group controlId="photo-caption">
-        <Form.Label>What it shows</Form.Label>
+        <Form.Label>{say("measure-what-it-shows")}</Form.Label>
         <Form.Control size="sm" maxLength={400} value={caption} onChange={(event) => setCaption(event.target.value)} />
       </Form.Group>
       <Button variant="outline-primary" size="sm" disabled={sending.isPending} onClick={() => input.current?.click()}>
-        {sending.isPending ? "Sending …" : "Add a photo"}
+        {sending.isPending ? say("measure-sending") : say("measure-add-a-photo")}
       </Button>
       <input
         ref={input}
         type="file"
         accept="image/jpeg,image/png,image/webp"
         className="visually-hidden"
-        aria-label="A photo of the block"
+        aria-label={say("measure-a-photo-of-the-block")}
         tabIndex={-1}
         onChange={(event) => {
           const [photo] = event.target.files ?? [];
@@ -306,7 +303,7 @@ function PhotoForm({ id }: { id: string }) {
           if (photo) sending.mutate(photo);
         }}
       />
-      <p className="quiet-text">Kept with the block, without the place where it was taken; at most 8 MB.</p>
+      <p className="quiet-text">{say("measure-kept-with-the-block-without")}</p>
       {sending.error && <Said text={sending.error.message} onClose={() => sending.reset()} />}
     </div>
   );

@@ -3,6 +3,7 @@ import { Link } from "react-router";
 import type { Measuring } from "../api/useMeasuring";
 import { Fr } from "../common/Fr";
 import { Help } from "../common/Help";
+import { rich, say } from "../language/say";
 
 interface Props {
   id: string;
@@ -17,14 +18,16 @@ export function Foretold({ id, told, onTake }: Props) {
       <section>
         <h1>
           {told.chance ? (
-            <Fr>{`${told.chance} of the blocks will be within ${told.within}`}</Fr>
+            <Fr>{say("measure-of-the-blocks-will-be", { chance: told.chance, within: told.within })}</Fr>
           ) : (
-            "There is nothing to sew"
+            say("measure-there-is-nothing-to-sew")
           )}
         </h1>
         {told.width && (
           <p>
-            Nine of ten measure <Fr>{`${told.width} across and ${told.height} down`}</Fr>.
+            {rich("measure-nine-of-ten-measure", {
+              fr: <Fr>{say("measure-across-and-down", { width: told.width, height: told.height })}</Fr>,
+            })}
           </p>
         )}
         <p className="advice">
@@ -33,7 +36,7 @@ export function Foretold({ id, told, onTake }: Props) {
         {told.mismatch && (
           <p>
             <Fr>{told.mismatch}</Fr>{" "}
-            <Link to={`/blocks/${id}/sew?step=${String(told.mismatch_step)}`}>See that step</Link>
+            <Link to={`/blocks/${id}/sew?step=${String(told.mismatch_step)}`}>{say("measure-see-that-step")}</Link>
           </p>
         )}
         {told.cut_for && (
@@ -44,25 +47,23 @@ export function Foretold({ id, told, onTake }: Props) {
               className="btn btn-primary btn-sm"
               onClick={() => told.cut_for && onTake(told.cut_for.settings)}
             >
-              Do so
+              {say("measure-do-so")}
             </button>
           </p>
         )}
         {told.checkpoints.length > 0 && (
           <table>
             <caption>
-              What each checkpoint will measure, unfinished <Help word="checkpoint" />
+              {say("measure-what-each-checkpoint-will-measure")} <Help word="checkpoint" />
             </caption>
             <thead>
               <tr>
-                <th scope="col">Step</th>
-                <th scope="col">What is made</th>
-                <th scope="col">Must be</th>
-                <th scope="col">Nine of ten are, across</th>
-                <th scope="col">and down</th>
-                <th scope="col">
-                  Within <Fr>{told.within}</Fr>
-                </th>
+                <th scope="col">{say("measure-step")}</th>
+                <th scope="col">{say("measure-what-is-made")}</th>
+                <th scope="col">{say("measure-must-be")}</th>
+                <th scope="col">{say("measure-nine-of-ten-are-across")}</th>
+                <th scope="col">{say("measure-and-down")}</th>
+                <th scope="col">{rich("measure-within", { within: <Fr>{told.within}</Fr> })}</th>
               </tr>
             </thead>
             <tbody>
@@ -91,7 +92,7 @@ export function Foretold({ id, told, onTake }: Props) {
         )}
       </section>
       <aside>
-        <h2>What this stands on</h2>
+        <h2>{say("measure-what-this-stands-on")}</h2>
         <ul>
           {told.figures.map((words) => (
             <li key={words}>
@@ -101,9 +102,9 @@ export function Foretold({ id, told, onTake }: Props) {
         </ul>
         <p>
           {told.all_guesses
-            ? "Nothing of this was measured. Sew a test strip, and it is yours: "
-            : "Test again in the "}
-          <Link to="/seam-log">seam log</Link>.
+            ? `${say("measure-nothing-of-this-was-measured")} `
+            : `${say("measure-test-again-in-the")} `}
+          <Link to="/seam-log">{say("measure-seam-log")}</Link>.
         </p>
       </aside>
     </div>

@@ -10,15 +10,16 @@ import { useInAddress } from "../common/useInAddress";
 import type { DraftInHand } from "../block/useDraft";
 import { Said } from "../common/Notices";
 import { PAPERS, TakeAlong } from "../common/TakeAlong";
+import { say } from "../language/say";
 import { BlockLog } from "./BlockLog";
 import { Foretold } from "./Foretold";
 import { TrialBlock } from "./TrialBlock";
 
-const FILES = [["/api/files/card.pdf", "Card of the trial block (PDF)"]] as const;
+const FILES = [["/api/files/card.pdf", say("measure-card-of-the-trial-block")]] as const;
 const PARTS = [
-  ["trial", "The trial block"],
-  ["foretold", "What to expect"],
-  ["log", "Log and photos"],
+  ["trial", say("measure-the-trial-block")],
+  ["foretold", say("measure-what-to-expect")],
+  ["log", say("measure-log-and-photos")],
 ] as const;
 
 /** The Measure step: what it should measure, what it did, what that says about the rest; the log. */
@@ -42,7 +43,7 @@ export function MeasureStep({ id, view, drafting }: { id: string; view: Draft; d
   ];
   return (
     <main className="measuring">
-      <nav className="cards" aria-label="Parts of measuring">
+      <nav className="cards" aria-label={say("measure-parts-of-measuring")}>
         {PARTS.map(([name, words]) => (
           <button
             key={name}
@@ -62,7 +63,7 @@ export function MeasureStep({ id, view, drafting }: { id: string; view: Draft; d
           onTake={(path) => taking.mutate(path)}
         />
         <a className="btn btn-outline-primary btn-sm" href={`/api/blocks/${id}/parcel.zip`} download>
-          Block, log and photos (ZIP)
+          {say("measure-block-log-and-photos-zip")}
         </a>
       </nav>
       <div className="measure-main" aria-busy={found.isFetching}>
@@ -76,14 +77,17 @@ export function MeasureStep({ id, view, drafting }: { id: string; view: Draft; d
           />
         )}
         {found.error && part !== "log" && (
-          <Said text={found.error.message} action={{ words: "Try again", onClick: () => void found.refetch() }} />
+          <Said
+            text={found.error.message}
+            action={{ words: say("common-try-again-2"), onClick: () => void found.refetch() }}
+          />
         )}
         {part === "log" ? (
           <BlockLog id={id} view={view} />
         ) : !measuring ? (
           !found.error && (
             <p role="status">
-              <Spinner size="sm" /> Working out what the block measures … You can go to another step meanwhile.
+              <Spinner size="sm" /> {say("measure-working-out-what-the-block")}
             </p>
           )
         ) : part === "trial" ? (

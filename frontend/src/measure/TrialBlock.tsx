@@ -6,6 +6,7 @@ import { useChange } from "../api/useChange";
 import type { Measuring } from "../api/useMeasuring";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
+import { rich, say } from "../language/say";
 import { BlockLines } from "./BlockLines";
 import { SizeField } from "./SizeField";
 
@@ -44,16 +45,14 @@ export function TrialBlock({ id, view, measuring, onTake }: Props) {
     <div className="trial">
       <section className="card-of-trial" aria-labelledby="card-head">
         <header>
-          <h1 id="card-head">The trial block, pressed and cool</h1>
+          <h1 id="card-head">{say("measure-the-trial-block-pressed-and")}</h1>
           {measured && (
             <button type="button" className="quiet" onClick={() => emptying.mutate()}>
-              empty the card
+              {say("measure-empty-the-card")}
             </button>
           )}
         </header>
-        <p className="quiet-text">
-          Measure from raw edge to raw edge, as many lines as you like. Enter goes on to the next.
-        </p>
+        <p className="quiet-text">{say("measure-measure-from-raw-edge-to")}</p>
         {elsewhere.length > 0 && <Said text={elsewhere.map((one) => one.message).join("\n")} />}
         {emptying.error && <Said text={emptying.error.message} />}
         {measuring.card.map((group) => (
@@ -61,10 +60,10 @@ export function TrialBlock({ id, view, measuring, onTake }: Props) {
             <caption>{group.words}</caption>
             <thead className="visually-hidden">
               <tr>
-                <th scope="col">Where</th>
-                <th scope="col">must be</th>
-                <th scope="col">is</th>
-                <th scope="col">off by</th>
+                <th scope="col">{say("measure-where")}</th>
+                <th scope="col">{say("measure-must-be-2")}</th>
+                <th scope="col">{say("measure-is")}</th>
+                <th scope="col">{say("measure-off-by")}</th>
               </tr>
             </thead>
             <tbody>
@@ -80,7 +79,7 @@ export function TrialBlock({ id, view, measuring, onTake }: Props) {
                     <td>
                       <SizeField
                         name={row.what}
-                        label={`${row.words} measures`}
+                        label={say("measure-measures", { words: row.words })}
                         value={row.size}
                         fault={fault}
                         onFocus={() => setAt(row.what)}
@@ -108,7 +107,7 @@ export function TrialBlock({ id, view, measuring, onTake }: Props) {
         <VerdictCard id={id} measuring={measuring} onTake={onTake} />
         {measuring.stale.length > 0 && (
           <section className="stale">
-            <h2>Measured before the block was changed</h2>
+            <h2>{say("measure-measured-before-the-block-was")}</h2>
             <ul>
               {measuring.stale.map((words) => (
                 <li key={words}>
@@ -138,8 +137,8 @@ function VerdictCard({ id, measuring, onTake }: { id: string; measuring: Measuri
   if (!verdict) {
     return (
       <section className="verdict-card" aria-live="polite">
-        <h2>No verdict yet</h2>
-        <p>Two or three sizes tell most: a row, a column, a unit.</p>
+        <h2>{say("measure-no-verdict-yet")}</h2>
+        <p>{say("measure-two-or-three-sizes-tell")}</p>
       </section>
     );
   }
@@ -158,21 +157,26 @@ function VerdictCard({ id, measuring, onTake }: { id: string; measuring: Measuri
       ))}
       {verdict.measure_next && (
         <p>
-          One more size decides:{" "}
-          <button type="button" className="quiet" onClick={focus}>
-            measure {verdict.next_words}
-          </button>
+          {rich("measure-one-more-size-decides", {
+            button: (
+              <button type="button" className="quiet" onClick={focus}>
+                {say("measure-measure", { next_words: verdict.next_words })}
+              </button>
+            ),
+          })}
         </p>
       )}
       {measuring.taken_back > 0 && (
         <p>
-          A seam was taken back {measuring.taken_back === 1 ? "once" : `${String(measuring.taken_back)} times`} already;{" "}
-          {measuring.taken_back_limit === 1 ? "once" : `${String(measuring.taken_back_limit)} times`} is your most.
+          {say("measure-a-seam-was-taken-back", {
+            more: say("measure-times", { taken_back: measuring.taken_back }),
+            more_2: say("measure-times-taken-back-limit", { taken_back_limit: measuring.taken_back_limit }),
+          })}
         </p>
       )}
       {verdict.consequences.length > 0 && (
         <>
-          <h3>For the rest</h3>
+          <h3>{say("measure-for-the-rest")}</h3>
           <ul className="consequences">
             {verdict.consequences.map((one) => (
               <li key={one.words}>
@@ -183,7 +187,7 @@ function VerdictCard({ id, measuring, onTake }: { id: string; measuring: Measuri
                     className="btn btn-primary btn-sm"
                     onClick={() => decide(one.words, one.settings)}
                   >
-                    Do so
+                    {say("measure-do-so")}
                   </button>
                 )}
               </li>
@@ -193,7 +197,7 @@ function VerdictCard({ id, measuring, onTake }: { id: string; measuring: Measuri
       )}
       {noting.error && <Said text={noting.error.message} />}
       <p>
-        <Link to={`/blocks/${id}/cut?stage=rest`}>The cutting list of the rest</Link>
+        <Link to={`/blocks/${id}/cut?stage=rest`}>{say("measure-the-cutting-list-of-the")}</Link>
       </p>
     </section>
   );

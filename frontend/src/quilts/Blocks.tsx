@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 
 import { client, type Schemas, settled } from "../api/client";
 import { Fr } from "../common/Fr";
+import { say } from "../language/say";
 import type { Quilt, QuiltAct } from "./useQuilt";
 
 type Shelf = Schemas["ShelfOut"];
@@ -16,11 +17,11 @@ export function Blocks({ view, act }: { view: Quilt; act: (acts: QuiltAct[]) => 
     enabled: taken.length > 0,
   });
   const shelf = useQuery({
-    queryKey: ["shelf", "for a quilt", ""],
+    queryKey: ["shelf", say("quilts-for-a-quilt"), ""],
     queryFn: () => settled<Shelf>(client.GET("/api/blocks", { params: { query: { order: "name" } } })),
   });
   return (
-    <section className="quilt-blocks" aria-label="Blocks of the quilt">
+    <section className="quilt-blocks" aria-label={say("quilts-blocks-of-the-quilt")}>
       <ul>
         {view.blocks.map((one) => (
           <li key={one.key}>
@@ -36,19 +37,19 @@ export function Blocks({ view, act }: { view: Quilt; act: (acts: QuiltAct[]) => 
           {one.words}{" "}
           {!one.gone && (
             <button type="button" className="quiet" onClick={() => act([{ do: "take-anew", origin: one.origin }])}>
-              take it anew
+              {say("quilts-take-it-anew")}
             </button>
           )}
         </p>
       ))}
       <select
-        aria-label="Take one more block in"
+        aria-label={say("quilts-take-one-more-block-in")}
         value=""
         onChange={(event) => {
           if (event.target.value) act([{ do: "add-block", origin: event.target.value }]);
         }}
       >
-        <option value="">+ a block</option>
+        <option value="">{say("quilts-a-block")}</option>
         {(shelf.data?.blocks ?? []).map((one) => (
           <option key={one.id} value={one.id}>
             {one.name}

@@ -7,6 +7,7 @@ import { type Block, client, faultsOf, type Schemas, settled } from "../api/clie
 import { useChange } from "../api/useChange";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
+import { say } from "../language/say";
 
 type Shelf = Schemas["ShelfOut"];
 
@@ -17,12 +18,15 @@ export function NewQuilt({ onClose }: { onClose: () => void }) {
   const [search, setSearch] = useState("");
   const [chosen, setChosen] = useState<string[]>([]);
   const shelf = useQuery({
-    queryKey: ["shelf", "for a quilt", search],
+    queryKey: ["shelf", say("quilts-for-a-quilt"), search],
     queryFn: () => settled<Shelf>(client.GET("/api/blocks", { params: { query: { search, order: "name" } } })),
     placeholderData: (before) => before,
   });
   const beginning = useChange(
-    () => settled<Block>(client.POST("/api/quilts", { body: { name: name.trim() || "New quilt", blocks: chosen } })),
+    () =>
+      settled<Block>(
+        client.POST("/api/quilts", { body: { name: name.trim() || say("quilts-new-quilt"), blocks: chosen } }),
+      ),
     { refresh: [["quilts"]], onDone: (quilt) => void go(`/quilts/${quilt.id}`) },
   );
   const faults = beginning.error ? faultsOf(beginning.error) : [];
@@ -35,19 +39,19 @@ export function NewQuilt({ onClose }: { onClose: () => void }) {
         }}
       >
         <Modal.Header closeButton>
-          <Modal.Title id="new-quilt">A new quilt</Modal.Title>
+          <Modal.Title id="new-quilt">{say("quilts-a-new-quilt")}</Modal.Title>
         </Modal.Header>
         <Modal.Body className="stack">
           {faults.length > 0 && <Said text={faults.map((one) => `${one.where} ${one.message}`).join("\n")} />}
           <Form.Group controlId="quilt-name">
-            <Form.Label>Name</Form.Label>
+            <Form.Label>{say("common-name")}</Form.Label>
             <Form.Control value={name} maxLength={120} onChange={(event) => setName(event.target.value)} />
           </Form.Group>
           <fieldset className="choose-blocks">
-            <legend>Its blocks</legend>
+            <legend>{say("quilts-its-blocks")}</legend>
             <Form.Control
-              aria-label="Search blocks"
-              placeholder="search"
+              aria-label={say("quilts-search-blocks")}
+              placeholder={say("quilts-search")}
               value={search}
               onChange={(event) => setSearch(event.target.value)}
             />
@@ -75,7 +79,7 @@ export function NewQuilt({ onClose }: { onClose: () => void }) {
         </Modal.Body>
         <Modal.Footer>
           <Button type="submit" disabled={beginning.isPending}>
-            Set them
+            {say("quilts-set-them")}
           </Button>
         </Modal.Footer>
       </Form>

@@ -3,6 +3,7 @@ import { Button, Form, Modal } from "react-bootstrap";
 
 import { type Cloth, FabricFields } from "../common/FabricFields";
 import { SwatchOf } from "../cut/SwatchOf";
+import { say } from "../language/say";
 import type { Quilt, QuiltAct } from "./useQuilt";
 
 interface Props {
@@ -21,7 +22,7 @@ export function QuiltFabrics({ view, act }: Props) {
         </span>
       ))}
       <button type="button" className="quiet" onClick={() => setAdding(true)}>
-        + a fabric
+        {say("quilts-a-fabric")}
       </button>
       {adding && <NewFabric act={act} onClose={() => setAdding(false)} />}
     </p>
@@ -40,11 +41,11 @@ function NewFabric({ act, onClose }: { act: Props["act"]; onClose: () => void })
     <Modal show onHide={onClose} aria-labelledby="quilt-fabric-form">
       <Form onSubmit={keep}>
         <Modal.Header closeButton>
-          <Modal.Title id="quilt-fabric-form">A fabric for the quilt</Modal.Title>
+          <Modal.Title id="quilt-fabric-form">{say("quilts-a-fabric-for-the-quilt")}</Modal.Title>
         </Modal.Header>
         <Modal.Body className="stack">
           <Form.Group controlId="quilt-fabric-name">
-            <Form.Label>Name</Form.Label>
+            <Form.Label>{say("common-name")}</Form.Label>
             <Form.Control
               required
               value={name}
@@ -59,7 +60,7 @@ function NewFabric({ act, onClose }: { act: Props["act"]; onClose: () => void })
           </div>
         </Modal.Body>
         <Modal.Footer>
-          <Button type="submit">Keep</Button>
+          <Button type="submit">{say("common-keep")}</Button>
         </Modal.Footer>
       </Form>
     </Modal>

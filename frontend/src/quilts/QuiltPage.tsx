@@ -19,6 +19,7 @@ import { Fetching } from "../common/Waiting";
 import { Share } from "../guild/Share";
 import { useWho } from "../guild/useWho";
 import { Zoom, ZOOMS } from "../common/Zoom";
+import { rich, say } from "../language/say";
 import { nameOf, QuiltPicture } from "./QuiltPicture";
 import { Blocks } from "./Blocks";
 import { QuiltFabrics } from "./QuiltFabrics";
@@ -32,16 +33,16 @@ const TopCut = lazy(async () => ({ default: (await import("./TopCut")).TopCut })
 const TogetherStep = lazy(async () => ({ default: (await import("../guild/Together")).TogetherStep }));
 const TopSew = lazy(async () => ({ default: (await import("./TopSew")).TopSew }));
 const STEPS = [
-  ["set", "Set"],
-  ["cut", "Cut"],
-  ["sew", "Sew"],
-  ["together", "Together"],
+  ["set", say("common-set")],
+  ["cut", say("common-cut")],
+  ["sew", say("common-sew")],
+  ["together", say("quilts-together")],
 ] as const;
 const TURNINGS = [
-  ["alike", "all alike"],
-  ["quarter-turns", "quarter turns round each four"],
-  ["every-other", "every other one turned"],
-  ["mirrored", "mirrored in the middle"],
+  ["alike", say("quilts-all-alike")],
+  ["quarter-turns", say("quilts-quarter-turns-round-each-four")],
+  ["every-other", say("quilts-every-other-one-turned")],
+  ["mirrored", say("quilts-mirrored-in-the-middle")],
 ] as const;
 
 /** A quilt: the top on the left, its list on the right, both live. */
@@ -61,7 +62,7 @@ function OneQuilt({ id, step }: { id: string; step: string }) {
     if (saved) void queries.invalidateQueries({ queryKey: ["quilts"] });
   }, [queries, saved]);
   useEffect(() => {
-    if (view) document.title = `${view.sheet.name} · Yonk`;
+    if (view) document.title = say("common-yonk", { name: view.sheet.name });
   }, [view]);
   useHotkeys("mod+z", () => quilting.undo(), { preventDefault: true });
   useHotkeys("mod+shift+z, mod+y", () => quilting.redo(), { preventDefault: true });
@@ -69,14 +70,14 @@ function OneQuilt({ id, step }: { id: string; step: string }) {
     return (
       <main className="alone">
         <h1>{quilting.missing}</h1>
-        <Link to="/quilts">Back to the quilts</Link>
+        <Link to="/quilts">{say("quilts-back-to-the-quilts")}</Link>
       </main>
     );
   }
   if (!view) {
     return (
       <main className="alone" role="status">
-        <Spinner size="sm" /> Fetching the quilt …
+        <Spinner size="sm" /> {say("quilts-fetching-the-quilt")}
       </main>
     );
   }
@@ -85,29 +86,29 @@ function OneQuilt({ id, step }: { id: string; step: string }) {
       <header className="top">
         <Brand />
         <Typed
-          label="Name of the quilt"
+          label={say("quilts-name-of-the-quilt")}
           showLabel={false}
           value={view.sheet.name}
           width="13rem"
           className="name"
           onKeep={(name) => quilting.act([{ do: "rename", name }])}
         />
-        <nav aria-label="Steps">
+        <nav aria-label={say("common-steps")}>
           {STEPS.filter(([name]) => name !== "together" || guild).map(([name, words]) => (
             <Link key={name} to={`/quilts/${id}/${name}`} aria-current={step === name ? "page" : undefined}>
               {words}
             </Link>
           ))}
         </nav>
-        <Link to="/quilts">Quilts</Link>
+        <Link to="/quilts">{say("common-quilts")}</Link>
         <span className="spring" />
         <Share id={id} name={view.sheet.name} owner={quilting.owner} right={quilting.right} />
         <SaveSign drafting={quilting} copyTo={(copy) => `/quilts/${copy}`} />
         <Button variant="outline-primary" size="sm" onClick={quilting.undo} disabled={!quilting.canUndo}>
-          Undo
+          {say("quilts-undo")}
         </Button>
         <Button variant="outline-primary" size="sm" onClick={quilting.redo} disabled={!quilting.canRedo}>
-          Redo
+          {say("common-redo")}
         </Button>
         <Take id={id} view={view} quilting={quilting} />
       </header>
@@ -139,10 +140,10 @@ function Take({ id, view, quilting }: { id: string; view: Quilt; quilting: Quilt
   return (
     <>
       <Button variant="outline-primary" size="sm" onClick={() => taking.mutate()}>
-        Quilt file
+        {say("quilts-quilt-file")}
       </Button>
       <Button variant="outline-primary" size="sm" onClick={() => setEarlier(true)}>
-        Earlier states
+        {say("common-earlier-states")}
       </Button>
       {earlier && (
         <States
@@ -180,24 +181,26 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
     : [];
   return (
     <main className="setting">
-      <section className="top-of-quilt" aria-label="The top">
-        <h1 className="visually-hidden">Setting {view.sheet.name}</h1>
+      <section className="top-of-quilt" aria-label={say("quilts-the-top")}>
+        <h1 className="visually-hidden">{say("quilts-setting", { name: view.sheet.name })}</h1>
         <p className="sizes">
-          <b>
-            <Fr>{view.sheet.finished}</Fr>
-          </b>{" "}
-          finished, {view.sheet.blocks} {view.sheet.blocks === 1 ? "block" : "blocks"}
+          {rich("quilts-finished", {
+            b: (
+              <b>
+                <Fr>{view.sheet.finished}</Fr>
+              </b>
+            ),
+            blocks: say("common-count-of-blocks", { blocks: view.sheet.blocks }),
+          })}
           {view.sheet.top !== view.sheet.finished && (
-            <>
-              ; <Fr>{view.sheet.top}</Fr> without borders
-            </>
+            <>{rich("quilts-without-borders", { top: <Fr>{view.sheet.top}</Fr> })}</>
           )}
         </p>
-        <div className="looks" role="group" aria-label="Look at it">
+        <div className="looks" role="group" aria-label={say("quilts-look-at-it")}>
           {(
             [
-              ["grey", "greys"],
-              ["far", "far away"],
+              ["grey", say("quilts-greys")],
+              ["far", say("quilts-far-away")],
               ["three", "3 × 3"],
             ] as const
           ).map(([name, words]) => (
@@ -217,7 +220,7 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
           <QuiltPicture
             zoom={ZOOMS[zoom] ?? 1}
             picture={view.picture}
-            label="The quilt top; arrows go from place to place, with Shift they swap it with the next one, R turns, M mirrors"
+            label={say("quilts-the-quilt-top-arrows-go")}
             {...look}
             lit={lit}
             at={at}
@@ -234,15 +237,13 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
         <div className="place-tools">
           {place ? (
             <>
-              <span>
-                Row {place.row + 1}, place {place.column + 1}
-              </span>
+              <span>{say("quilts-row-place", { row: place.row + 1, column: place.column + 1 })}</span>
               <select
-                aria-label="Block at this place"
+                aria-label={say("quilts-block-at-this-place")}
                 value={place.block}
                 onChange={(event) => act([{ do: "lay", block: event.target.value, at: spot(place) }])}
               >
-                {!place.block && <option value="">plain</option>}
+                {!place.block && <option value="">{say("quilts-plain")}</option>}
                 {view.blocks.map((one) => (
                   <option key={one.key} value={one.key}>
                     {one.name}
@@ -250,14 +251,14 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
                 ))}
               </select>
               <Button size="sm" variant="outline-primary" onClick={() => act([{ do: "turn", at: spot(place), by: 1 }])}>
-                Turn
+                {say("common-turn")}
               </Button>
               <Button
                 size="sm"
                 variant="outline-primary"
                 onClick={() => act([{ do: "turn", at: spot(place), mirror: true }])}
               >
-                Mirror
+                {say("quilts-mirror")}
               </Button>
               {view.blocks.length > 1 && at && (
                 <label>
@@ -268,16 +269,16 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
                       setHeld(event.target.checked ? [...held, at] : held.filter((one) => one !== at))
                     }
                   />{" "}
-                  hold it fast
+                  {say("quilts-hold-it-fast")}
                 </label>
               )}
             </>
           ) : (
-            <span className="quiet-text">Touch a place to turn it; drag one onto another to swap them.</span>
+            <span className="quiet-text">{say("quilts-touch-a-place-to-turn")}</span>
           )}
           <span className="spring" />
           <label>
-            Turn them{" "}
+            {say("quilts-turn-them")}{" "}
             <select
               value=""
               onChange={(event) => {
@@ -312,26 +313,24 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
                     ])
                   }
                 >
-                  Spread them
+                  {say("quilts-spread-them")}
                 </Button>
                 <label>
                   <input type="checkbox" checked={corners} onChange={(event) => setCorners(event.target.checked)} />{" "}
-                  corners count too
+                  {say("quilts-corners-count-too")}
                 </label>
               </>
             )}
             {view.can_colour.map((block) => (
               <button key={block} type="button" className="quiet" onClick={() => act([{ do: "colourings", block }])}>
-                take in the colourings of {view.blocks.find((one) => one.key === block)?.name}
+                {rich("quilts-take-in-the-colourings-of", { name: view.blocks.find((one) => one.key === block)?.name })}
               </button>
             ))}
           </div>
         )}
         {pairs > 0 && (
           <details className="vanishing" onToggle={(event) => setVanishing(event.currentTarget.open)}>
-            <summary>
-              {pairs === 1 ? "Two neighbours nearly vanish" : `${String(pairs)} pairs of neighbours nearly vanish`}
-            </summary>
+            <summary>{say("quilts-pairs-of-neighbours-nearly-vanish", { pairs })}</summary>
             <ul>
               {view.vanishing.map((one) => (
                 <li key={one.words}>{one.words}</li>
@@ -340,7 +339,7 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
           </details>
         )}
       </section>
-      <section className="setting-side" aria-label="Setting and list">
+      <section className="setting-side" aria-label={say("quilts-setting-and-list")}>
         {fault && !row && <Said text={fault} onClose={quilting.dismiss} />}
         {view.notices.length > 0 && (
           <ul className="changed">

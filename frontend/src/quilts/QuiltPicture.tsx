@@ -1,6 +1,7 @@
 import { memo, type PointerEvent, type ReactNode, useId, useState } from "react";
 
 import type { Schemas } from "../api/client";
+import { say } from "../language/say";
 
 type Picture = Schemas["QuiltPictureOut"];
 type Use = Picture["uses"][number];
@@ -140,7 +141,7 @@ export function QuiltPicture({
             transform={`translate(${String(one.x)} ${String(one.y)}) rotate(${String(one.angle % 90)})`}
             role={onAt ? "button" : undefined}
             tabIndex={onAt ? (one === tabbed ? 0 : -1) : undefined}
-            aria-label={onAt ? `Row ${String(one.row + 1)}, place ${String(one.column + 1)}` : undefined}
+            aria-label={onAt ? say("quilts-row-place", { row: one.row + 1, column: one.column + 1 }) : undefined}
             aria-pressed={onAt ? name === at : undefined}
           />
         );

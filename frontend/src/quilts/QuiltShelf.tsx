@@ -10,6 +10,7 @@ import { useChange } from "../api/useChange";
 import { Brand } from "../common/Brand";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
+import { say } from "../language/say";
 import { NewQuilt } from "./NewQuilt";
 import { QuiltPicture } from "./QuiltPicture";
 
@@ -30,7 +31,7 @@ export function QuiltShelf() {
       try {
         document = JSON.parse(await chosen.text()) as Document;
       } catch {
-        throw new Error(`${chosen.name} was not taken: it is not JSON.`);
+        throw new Error(say("quilts-was-not-taken-it-is", { name: chosen.name }));
       }
       return settled<Block>(client.POST("/api/quilts", { body: { document } }));
     },
@@ -45,28 +46,28 @@ export function QuiltShelf() {
     { refresh: [QUILTS], onDone: () => setGone(undefined) },
   );
   useEffect(() => {
-    document.title = "Quilts · Yonk";
+    document.title = say("quilts-quilts-yonk");
   }, []);
   const fault = found.error ?? opening.error ?? deleting.error ?? bringingBack.error;
   return (
     <div className="finder-page">
       <header className="top">
         <Brand />
-        <h1>Quilts</h1>
+        <h1>{say("common-quilts")}</h1>
         <span className="spring" />
-        <Link to="/">Blocks</Link>
+        <Link to="/">{say("common-blocks")}</Link>
         <Button variant="outline-primary" onClick={() => file.current?.click()}>
-          Open a quilt file
+          {say("quilts-open-a-quilt-file")}
         </Button>
         <Button variant="primary" onClick={() => setStarting(true)}>
-          Start a quilt
+          {say("quilts-start-a-quilt")}
         </Button>
         <input
           ref={file}
           type="file"
           accept=".json,application/json"
           hidden
-          aria-label="Quilt file"
+          aria-label={say("quilts-quilt-file")}
           onChange={(event) => {
             const [chosen] = event.target.files ?? [];
             event.target.value = "";
@@ -75,38 +76,43 @@ export function QuiltShelf() {
         />
       </header>
       <main className="quilt-shelf">
-        {fault && <Said text={words(fault)} action={{ words: "Try again", onClick: () => void found.refetch() }} />}
+        {fault && (
+          <Said
+            text={words(fault)}
+            action={{ words: say("common-try-again-2"), onClick: () => void found.refetch() }}
+          />
+        )}
         {gone && (
           <Said
-            text={`${gone.name} is off the shelf.`}
-            action={{ words: "Bring it back", onClick: () => bringingBack.mutate(gone) }}
+            text={say("common-is-off-the-shelf", { name: gone.name })}
+            action={{ words: say("common-bring-it-back"), onClick: () => bringingBack.mutate(gone) }}
             onClose={() => setGone(undefined)}
           />
         )}
         {!found.data && !found.error && (
           <p role="status">
-            <Spinner size="sm" /> Fetching the quilts …
+            <Spinner size="sm" /> {say("quilts-fetching-the-quilts")}
           </p>
         )}
-        {found.data?.total === 0 && <p>No quilt yet. Start one from the blocks of your shelf.</p>}
+        {found.data?.total === 0 && <p>{say("quilts-no-quilt-yet-start-one")}</p>}
         <ul>
           {(found.data?.quilts ?? []).map((one) => (
             <li key={one.id}>
               <Link to={`/quilts/${one.id}`}>
-                <QuiltPicture picture={one.picture} label={`Picture of ${one.name}`} />
+                <QuiltPicture picture={one.picture} label={say("common-picture-of", { name: one.name })} />
                 <b>{one.name}</b>
                 <small>
-                  <Fr>{one.finished}</Fr>, {one.blocks} {one.blocks === 1 ? "block" : "blocks"}
+                  <Fr>{one.finished}</Fr>, {say("common-count-of-blocks", { blocks: one.blocks })}
                   {one.owner && `, ${one.owner}’s`}
                 </small>
               </Link>
               <button
                 type="button"
                 className="quiet"
-                aria-label={`Delete ${one.name}`}
+                aria-label={say("common-delete", { name: one.name })}
                 onClick={() => deleting.mutate(one)}
               >
-                Delete
+                {say("common-delete-2")}
               </button>
             </li>
           ))}

@@ -8,6 +8,7 @@ import { type Block, client, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
+import { say } from "../language/say";
 import { QuiltPicture } from "./QuiltPicture";
 
 type Shelf = Schemas["QuiltShelfOut"];
@@ -20,30 +21,31 @@ export function SetStep({ id, name }: { id: string; name: string }) {
     queryFn: () => settled<Shelf>(client.GET("/api/quilts", { params: { query: { origin: id } } })),
   });
   const beginning = useChange(
-    () => settled<Block>(client.POST("/api/quilts", { body: { name: `${name} throw`, blocks: [id] } })),
+    () =>
+      settled<Block>(client.POST("/api/quilts", { body: { name: say("quilts-throw-of", { name }), blocks: [id] } })),
     { refresh: [["quilts"]], onDone: (quilt) => void go(`/quilts/${quilt.id}`) },
   );
   const fault = found.error ?? beginning.error;
   return (
     <main className="quilt-shelf alone-scrolls">
-      <h1>The quilts that {name} is in</h1>
+      <h1>{say("quilts-the-quilts-that-is-in", { name })}</h1>
       {fault && <Said text={fault.message} />}
-      {found.data?.total === 0 && <p>None yet.</p>}
+      {found.data?.total === 0 && <p>{say("quilts-none-yet")}</p>}
       <ul>
         {(found.data?.quilts ?? []).map((one) => (
           <li key={one.id}>
             <Link to={`/quilts/${one.id}`}>
-              <QuiltPicture picture={one.picture} label={`Picture of ${one.name}`} />
+              <QuiltPicture picture={one.picture} label={say("common-picture-of", { name: one.name })} />
               <b>{one.name}</b>
               <small>
-                <Fr>{one.finished}</Fr>, {one.blocks} {one.blocks === 1 ? "block" : "blocks"}
+                <Fr>{one.finished}</Fr>, {say("common-count-of-blocks", { blocks: one.blocks })}
               </small>
             </Link>
           </li>
         ))}
       </ul>
       <Button onClick={() => beginning.mutate()} disabled={beginning.isPending}>
-        Set it into a new quilt
+        {say("quilts-set-it-into-a-new")}
       </Button>
     </main>
   );

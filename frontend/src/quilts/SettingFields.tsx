@@ -3,6 +3,7 @@ import { createContext, type ReactNode, useContext } from "react";
 import { Help } from "../common/Help";
 import { Said } from "../common/Notices";
 import { Typed } from "../common/Typed";
+import { say } from "../language/say";
 import type { Quilt, QuiltAct } from "./useQuilt";
 
 interface Props {
@@ -29,34 +30,34 @@ export function SettingFields({ view, act, tried }: Props) {
   const edge = { do: "edge" as const };
   return (
     <LastTried.Provider value={tried}>
-      <section className="setting-fields" aria-label="Setting">
-        <Row name="Set" word="on point">
+      <section className="setting-fields" aria-label={say("quilts-setting-2")}>
+        <Row name={say("quilts-how-it-is-set")} word="on-point">
           <select
-            aria-label="Straight or on point"
+            aria-label={say("quilts-straight-or-on-point")}
             value={setting.kind}
             onChange={(event) =>
               act([{ do: "places", kind: event.target.value === "on-point" ? "on-point" : "straight" }])
             }
           >
-            <option value="straight">straight</option>
-            <option value="on-point">on point</option>
+            <option value="straight">{say("quilts-straight")}</option>
+            <option value="on-point">{say("quilts-on-point")}</option>
           </select>
           <Typed
-            label="columns"
+            label={say("quilts-columns")}
             value={String(setting.columns)}
             width="2.5rem"
             onKeep={(text) => act([{ do: "places", columns: text }])}
           />
           <Typed
-            label="rows"
+            label={say("quilts-rows")}
             value={String(setting.rows)}
             width="2.5rem"
             onKeep={(text) => act([{ do: "places", rows: text }])}
           />
         </Row>
-        <Row name="Everywhere">
+        <Row name={say("quilts-everywhere")}>
           <select
-            aria-label="Block everywhere"
+            aria-label={say("quilts-block-everywhere")}
             value={setting.fill}
             onChange={(event) => act([{ do: "lay", block: event.target.value }])}
           >
@@ -67,22 +68,22 @@ export function SettingFields({ view, act, tried }: Props) {
             ))}
           </select>
           <label>
-            every other{" "}
+            {say("quilts-every-other")}{" "}
             <FabricOrBlock
               fabric={setting.alternate_fabric}
               block={setting.alternate_block}
               view={view}
-              none="the same"
-              plain="plain"
+              none={say("quilts-the-same")}
+              plain={say("quilts-plain")}
               onFabric={(fabric) => act([{ do: "alternate", fabric }])}
               onBlock={(block) => act([{ do: "alternate", block }])}
             />
           </label>
         </Row>
-        <Row name="Sashing" word="sashing">
+        <Row name={say("quilts-sashing")} word="sashing">
           <Fabric
-            label="Sashing fabric"
-            none="none"
+            label={say("quilts-sashing-fabric")}
+            none={say("common-none")}
             value={setting.sashing_fabric}
             view={view}
             onChange={(fabric) => act([{ ...sashing, fabric }])}
@@ -90,15 +91,15 @@ export function SettingFields({ view, act, tried }: Props) {
           {setting.sashing_fabric && (
             <>
               <Typed
-                label="wide"
+                label={say("quilts-wide")}
                 value={setting.sashing_width}
                 width="3rem"
                 suffix={suffix}
                 onKeep={(width) => act([{ ...sashing, width }])}
               />
               <Fabric
-                label="Cornerstones"
-                none="no cornerstones"
+                label={say("quilts-cornerstones")}
+                none={say("quilts-no-cornerstones")}
                 value={setting.cornerstones}
                 view={view}
                 onChange={(cornerstones) => act([{ ...sashing, cornerstones }])}
@@ -109,43 +110,43 @@ export function SettingFields({ view, act, tried }: Props) {
                   checked={setting.outer}
                   onChange={(event) => act([{ ...sashing, outer: event.target.checked }])}
                 />{" "}
-                round the outside too
+                {say("quilts-round-the-outside-too")}
               </label>
             </>
           )}
         </Row>
         {setting.kind === "on-point" && (
-          <Row name="Edge" word="setting triangle">
+          <Row name={say("quilts-edge")} word="setting-triangle">
             <Fabric
-              label="Fabric of the setting triangles"
+              label={say("quilts-fabric-of-the-setting-triangles")}
               value={setting.edge_fabric}
               view={view}
               onChange={(fabric) => act([{ ...edge, fabric }])}
             />
             <Typed
-              label="blocks float by"
+              label={say("quilts-blocks-float-by")}
               value={setting.floats || "0"}
               width="3rem"
               suffix={suffix}
               onKeep={(floats) => act([{ ...edge, floats }])}
             />
             <select
-              aria-label="What fills the sides"
+              aria-label={say("quilts-what-fills-the-sides")}
               value={setting.half_blocks ? (setting.pieced ? "pieced" : "cut") : "triangles"}
               onChange={(event) => {
                 const { value } = event.target;
                 act([{ ...edge, half_blocks: value !== "triangles", pieced: value === "pieced" }]);
               }}
             >
-              <option value="triangles">setting triangles</option>
-              <option value="cut">half blocks, a whole one cut for each</option>
-              <option value="pieced">half blocks, pieced as drafted</option>
+              <option value="triangles">{say("quilts-setting-triangles")}</option>
+              <option value="cut">{say("quilts-half-blocks-a-whole-one")}</option>
+              <option value="pieced">{say("quilts-half-blocks-pieced-as-drafted")}</option>
             </select>
           </Row>
         )}
-        <Row name="Frame to">
+        <Row name={say("quilts-frame-to")}>
           <Typed
-            label="Module"
+            label={say("quilts-module")}
             showLabel={false}
             value={setting.module || "none"}
             width="3.5rem"
@@ -154,7 +155,7 @@ export function SettingFields({ view, act, tried }: Props) {
           />
           {setting.module && (
             <Fabric
-              label="Frame fabric"
+              label={say("quilts-frame-fabric")}
               value={setting.frame}
               view={view}
               onChange={(fabric) => act([{ do: "module", fabric }])}
@@ -165,35 +166,35 @@ export function SettingFields({ view, act, tried }: Props) {
           const number = index + 1;
           const now = { do: "border" as const, number };
           return (
-            <Row key={number} name={`Border ${String(number)}`}>
+            <Row key={number} name={say("quilts-border", { number })}>
               <FabricOrBlock
-                label={`Fabric of border ${String(number)}`}
+                label={say("quilts-fabric-of-border", { number })}
                 fabric={border.fabric}
                 block={border.block}
                 view={view}
-                pieced="pieced from"
+                pieced={say("quilts-pieced-from")}
                 onFabric={(fabric) => act([{ ...now, fabric }])}
                 onBlock={(block) => act([{ ...now, block }])}
               />
               {border.block && (
                 <Fabric
-                  label={`Corners of pieced border ${String(number)}`}
-                  none="a block in each corner"
+                  label={say("quilts-corners-of-pieced-border", { number })}
+                  none={say("quilts-a-block-in-each-corner")}
                   value={border.fabric}
                   view={view}
                   onChange={(corners) => act([{ ...now, corners }])}
                 />
               )}
               <Typed
-                label="wide"
-                spoken={`Width of border ${String(number)}`}
+                label={say("quilts-wide")}
+                spoken={say("quilts-width-of-border", { number })}
                 value={border.width}
                 width="3rem"
                 suffix={suffix}
                 onKeep={(width) => act([{ ...now, width }])}
               />
               <select
-                aria-label={`Corners of border ${String(number)}`}
+                aria-label={say("quilts-corners-of-border", { number })}
                 value={border.corner === "mitred" ? "mitred" : border.first}
                 onChange={(event) => {
                   const { value } = event.target;
@@ -204,32 +205,32 @@ export function SettingFields({ view, act, tried }: Props) {
                   ]);
                 }}
               >
-                <option value="sides">sides first</option>
-                <option value="top">top first</option>
-                <option value="mitred">mitred</option>
+                <option value="sides">{say("quilts-sides-first")}</option>
+                <option value="top">{say("quilts-top-first")}</option>
+                <option value="mitred">{say("quilts-mitred")}</option>
               </select>
               <button type="button" className="quiet" onClick={() => act([{ do: "border-off", number }])}>
-                take off
+                {say("quilts-take-off")}
               </button>
             </Row>
           );
         })}
-        <Row name="Borders" word="mitred">
+        <Row name={say("quilts-borders")} word="mitred">
           <button type="button" className="quiet" onClick={() => act([{ do: "add-border" }])}>
-            + a border
+            {say("quilts-a-border")}
           </button>
         </Row>
-        <Row name="Back" word="binding">
+        <Row name={say("quilts-back-of-it")} word="binding">
           <Fabric
-            label="Backing"
-            none="no backing"
+            label={say("quilts-backing")}
+            none={say("quilts-no-backing")}
             value={setting.backing}
             view={view}
             onChange={(backing) => act([{ do: "backing", fabric: backing }])}
           />
           {setting.backing && (
             <Typed
-              label="over on each side"
+              label={say("quilts-over-on-each-side")}
               value={setting.overhang}
               width="3rem"
               suffix={suffix}
@@ -237,15 +238,15 @@ export function SettingFields({ view, act, tried }: Props) {
             />
           )}
           <Fabric
-            label="Binding"
-            none="no binding"
+            label={say("quilts-binding")}
+            none={say("quilts-no-binding")}
             value={setting.binding}
             view={view}
             onChange={(binding) => act([{ do: "binding", fabric: binding }])}
           />
           {setting.binding && (
             <Typed
-              label="cut"
+              label={say("quilts-cut")}
               value={setting.binding_width}
               width="3rem"
               suffix={suffix}
@@ -254,18 +255,18 @@ export function SettingFields({ view, act, tried }: Props) {
           )}
           {setting.binding && (
             <select
-              aria-label="Grain of the binding"
+              aria-label={say("quilts-grain-of-the-binding")}
               value={setting.grain}
               onChange={(event) => act([{ do: "binding", grain: event.target.value === "bias" ? "bias" : "straight" }])}
             >
-              <option value="straight">straight grain</option>
-              <option value="bias">on the bias</option>
+              <option value="straight">{say("quilts-straight-grain")}</option>
+              <option value="bias">{say("quilts-on-the-bias")}</option>
             </select>
           )}
         </Row>
-        <Row name="Sewn">
+        <Row name={say("quilts-how-it-is-sewn")}>
           <Typed
-            label="seam allowance"
+            label={say("common-seam-allowance")}
             value={setting.seam}
             width="3rem"
             suffix={suffix}

@@ -4,6 +4,7 @@ import { Button } from "react-bootstrap";
 import { client, faultsOf, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { Fr } from "../common/Fr";
+import { say } from "../language/say";
 import type { Quilt, QuiltAct } from "./useQuilt";
 
 type Way = Schemas["SizeWayOut"];
@@ -18,7 +19,7 @@ export function SizeWanted({ view, act }: { view: Quilt; act: (acts: QuiltAct[])
   const faults = asking.error ? faultsOf(asking.error) : [];
   return (
     <details className="size-wanted">
-      <summary>A size to reach</summary>
+      <summary>{say("quilts-a-size-to-reach")}</summary>
       <form
         onSubmit={(event) => {
           event.preventDefault();
@@ -27,7 +28,7 @@ export function SizeWanted({ view, act }: { view: Quilt; act: (acts: QuiltAct[])
       >
         {(["width", "height"] as const).map((side) => (
           <label key={side}>
-            {side === "width" ? "as wide as" : "as long as"}{" "}
+            {side === "width" ? say("quilts-as-wide-as") : say("quilts-as-long-as")}{" "}
             <input
               value={size[side]}
               autoComplete="off"
@@ -37,10 +38,10 @@ export function SizeWanted({ view, act }: { view: Quilt; act: (acts: QuiltAct[])
           </label>
         ))}
         <Button type="submit" size="sm" variant="outline-primary" disabled={asking.isPending}>
-          How?
+          {say("quilts-how")}
         </Button>
       </form>
-      <p className="quiet-text">The bed and its drop, or the wall; finished.</p>
+      <p className="quiet-text">{say("quilts-the-bed-and-its-drop")}</p>
       {faults.map((one) => (
         <p key={one.place} className="fault" role="alert">
           {one.where} {one.message}
@@ -56,7 +57,7 @@ export function SizeWanted({ view, act }: { view: Quilt; act: (acts: QuiltAct[])
             <button
               type="button"
               className="quiet"
-              aria-label={`Take ${way.words}`}
+              aria-label={say("common-take-words", { words: way.words })}
               onClick={() =>
                 act([
                   {
@@ -69,7 +70,7 @@ export function SizeWanted({ view, act }: { view: Quilt; act: (acts: QuiltAct[])
                 ])
               }
             >
-              take
+              {say("common-take")}
             </button>
           </li>
         ))}

@@ -17,19 +17,20 @@ import { HowBought } from "../cut/HowBought";
 import { OneFabric } from "../cut/OneFabric";
 import { type CutFabric, type CutLine, ticked } from "../cut/plan";
 import { TableView } from "../cut/TableView";
+import { say } from "../language/say";
 import type { Quilt, QuiltInHand } from "./useQuilt";
 import { WholeTop } from "./WholeTop";
 
 type TopPlan = Schemas["TopCutOut"];
 
 const FILES = [
-  ["/api/files/quilt.pdf", "Everything: list, layouts, diagram, steps (PDF)"],
-  ["/api/files/quilt-templates.pdf", "Templates at true size (PDF)"],
-  ["/api/files/quilt-labels.pdf", "Labels for the stacks (PDF)"],
-  ["/api/files/quilt.xlsx", "Cutting list (XLSX)"],
-  ["/api/files/quilt.csv", "Cutting list (CSV)"],
-  ["/api/files/quilt-layouts.svg", "Layouts (SVG)"],
-  ["/api/files/quilt.svg", "Setting diagram (SVG)"],
+  ["/api/files/quilt.pdf", say("quilts-everything-list-layouts-diagram-steps")],
+  ["/api/files/quilt-templates.pdf", say("common-templates-at-true-size-pdf")],
+  ["/api/files/quilt-labels.pdf", say("common-labels-for-the-stacks-pdf")],
+  ["/api/files/quilt.xlsx", say("common-cutting-list-xlsx")],
+  ["/api/files/quilt.csv", say("common-cutting-list-csv")],
+  ["/api/files/quilt-layouts.svg", say("common-layouts-svg")],
+  ["/api/files/quilt.svg", say("quilts-setting-diagram-svg")],
 ] as const;
 
 /** The Cut step of a quilt: everything for the whole top, by fabric, on the cloth, ticked off as it is done. */
@@ -95,14 +96,14 @@ export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilti
   };
   return (
     <main className="cutting">
-      <nav className="cards" aria-label="Fabrics to cut">
+      <nav className="cards" aria-label={say("common-fabrics-to-cut")}>
         <button
           type="button"
           className="unit-card whole"
           aria-current={!fabric || undefined}
           onClick={() => go({ fabric: undefined })}
         >
-          <b>The whole top</b>
+          <b>{say("quilts-the-whole-top")}</b>
         </button>
         {plan.fabrics.map((one) => (
           <FabricButton
@@ -115,7 +116,7 @@ export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilti
         ))}
         <span className="spring" />
         <Button variant="primary" size="sm" onClick={() => go({ table: "1" })}>
-          At the cutting table
+          {say("common-at-the-cutting-table")}
         </Button>
         <TakeAlong
           paper={paper}

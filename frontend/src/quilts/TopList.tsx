@@ -1,11 +1,12 @@
 import { Fr } from "../common/Fr";
+import { say } from "../language/say";
 import type { Quilt } from "./useQuilt";
 
 /** The list for the whole top, by fabric. */
 export function TopList({ view }: { view: Quilt }) {
   return (
     <section aria-labelledby="top-list">
-      <h2 id="top-list">To cut for the whole top</h2>
+      <h2 id="top-list">{say("quilts-to-cut-for-the-whole")}</h2>
       {view.cloths.map((cloth) => (
         <table key={cloth.fabric} className="top-list">
           <caption>
@@ -14,9 +15,9 @@ export function TopList({ view }: { view: Quilt }) {
           </caption>
           <thead className="visually-hidden">
             <tr>
-              <th scope="col">How many</th>
-              <th scope="col">Cut size</th>
-              <th scope="col">For</th>
+              <th scope="col">{say("common-how-many")}</th>
+              <th scope="col">{say("quilts-cut-size")}</th>
+              <th scope="col">{say("quilts-for")}</th>
             </tr>
           </thead>
           <tbody>

@@ -12,6 +12,7 @@ import { Said } from "../common/Notices";
 import { Unready } from "../common/Waiting";
 import { TakeAlong } from "../common/TakeAlong";
 import { Typed } from "../common/Typed";
+import { say } from "../language/say";
 import { OtherSteps } from "../sew/OtherSteps";
 import { nameOf, QuiltPicture } from "./QuiltPicture";
 import { TopOverlay } from "./TopOverlay";
@@ -20,7 +21,7 @@ import type { Quilt, QuiltInHand } from "./useQuilt";
 export type TopSewing = Schemas["TopSewOut"];
 export type TopStep = TopSewing["steps"][number];
 
-const FILES = [["/api/files/quilt.svg", "Setting diagram (SVG)"]] as const;
+const FILES = [["/api/files/quilt.svg", say("quilts-setting-diagram-svg")]] as const;
 
 /** The plan with so many of a step done. */
 function withDone(plan: TopSewing, mark: string, done: number): TopSewing {
@@ -57,7 +58,7 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
   if (!plan) {
     return (
       <Unready fault={found.error} onAgain={() => void found.refetch()}>
-        Looking for the best pressing of the whole top …
+        {say("quilts-looking-for-the-best-pressing")}
       </Unready>
     );
   }
@@ -67,9 +68,9 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
   const said = [...(fault ? [fault] : []), ...quilting.faults.map((one) => `${one.where}: ${one.message}`)];
   return (
     <main className="sewing">
-      <nav className="cards" aria-label="Steps of sewing">
+      <nav className="cards" aria-label={say("common-steps-of-sewing")}>
         <button type="button" className="sew-step" aria-current={!step || undefined} onClick={() => go(undefined)}>
-          <span>The whole top</span>
+          <span>{say("quilts-the-whole-top")}</span>
         </button>
         <ol>
           {plan.steps.map((one) => (
@@ -83,11 +84,7 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
                 <b className="number">{one.done >= one.total ? "✓" : one.number}</b>
                 <span>
                   {one.label}
-                  {one.total > 1 && (
-                    <small>
-                      {one.done} of {one.total}
-                    </small>
-                  )}
+                  {one.total > 1 && <small>{say("common-of", { done: one.done, total: one.total })}</small>}
                 </span>
               </button>
             </li>
@@ -118,11 +115,11 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
           <Step step={step} plan={plan} view={view} onStep={go} onDone={(done) => ticking.tick({ step, done })} />
         ) : (
           <header className="one-step">
-            <h1>Sewing the top</h1>
+            <h1>{say("quilts-sewing-the-top")}</h1>
             <p>{plan.pressed}</p>
             {plan.quarters && (
               <label>
-                Sewn{" "}
+                {say("common-sewn")}{" "}
                 <select
                   value={plan.together}
                   onChange={(event) =>
@@ -131,8 +128,8 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
                     ])
                   }
                 >
-                  <option value="rows">by rows</option>
-                  <option value="quarters">by quarters: smaller pieces at the machine</option>
+                  <option value="rows">{say("quilts-by-rows")}</option>
+                  <option value="quarters">{say("quilts-by-quarters-smaller-pieces-at")}</option>
                 </select>
               </label>
             )}
@@ -145,7 +142,7 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
         )}
         <QuiltPicture
           picture={view.picture}
-          label="The top as it is sewn; each arrow crosses a seam toward the side that it is pressed to"
+          label={say("quilts-the-top-as-it-is")}
           lit={step?.places.map(([row, column]) => nameOf({ row, column })) ?? []}
         >
           <TopOverlay plan={plan} picture={view.picture} step={step?.number} />
@@ -183,7 +180,7 @@ function Step({ step, plan, view, onStep, onDone }: StepProps) {
       )}
       {block?.origin && (
         <p>
-          <Link to={`/blocks/${block.origin}/sew`}>How {block.name} is sewn</Link>
+          <Link to={`/blocks/${block.origin}/sew`}>{say("quilts-how-is-sewn", { name: block.name })}</Link>
         </p>
       )}
       <div className="progress-field">
@@ -193,14 +190,14 @@ function Step({ step, plan, view, onStep, onDone }: StepProps) {
             checked={step.done >= step.total}
             onChange={(event) => onDone(event.target.checked ? step.total : 0)}
           />{" "}
-          {step.total === 1 ? "done" : `all ${String(step.total)} done`}
+          {say("quilts-all-done", { total: step.total })}
         </label>
         {step.total > 1 && (
           <Typed
-            label="done so far"
+            label={say("quilts-done-so-far")}
             value={String(step.done)}
             width="4rem"
-            suffix={`of ${String(step.total)}`}
+            suffix={say("common-of-total", { total: step.total })}
             onKeep={(text) => {
               const done = Number(text);
               if (Number.isInteger(done) && done >= 0) onDone(Math.min(done, step.total));

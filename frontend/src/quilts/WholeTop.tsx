@@ -2,6 +2,7 @@ import type { Schemas } from "../api/client";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { SwatchOf } from "../cut/SwatchOf";
+import { say } from "../language/say";
 import type { QuiltAct } from "./useQuilt";
 
 interface Props {
@@ -17,7 +18,7 @@ export function WholeTop({ plan, said, act, onFabric, onDismiss }: Props) {
   return (
     <section className="cloth-list whole-top" aria-labelledby="whole-top">
       {said.length > 0 && <Said text={said.join("\n")} onClose={onDismiss} />}
-      <h1 id="whole-top">Cloth for the whole top</h1>
+      <h1 id="whole-top">{say("quilts-cloth-for-the-whole-top")}</h1>
       <p>
         <Fr>{plan.summary}</Fr>
       </p>
@@ -33,10 +34,10 @@ export function WholeTop({ plan, said, act, onFabric, onDismiss }: Props) {
       <table className="to-buy">
         <thead>
           <tr>
-            <th scope="col">Cloth</th>
-            <th scope="col">Buy</th>
-            <th scope="col">From the shelf first</th>
-            <th scope="col">Pieces</th>
+            <th scope="col">{say("common-cloth")}</th>
+            <th scope="col">{say("common-buy")}</th>
+            <th scope="col">{say("quilts-from-the-shelf-first")}</th>
+            <th scope="col">{say("common-pieces")}</th>
           </tr>
         </thead>
         <tbody>
@@ -52,8 +53,8 @@ export function WholeTop({ plan, said, act, onFabric, onDismiss }: Props) {
                 <b>
                   <Fr>{one.buy}</Fr>
                 </b>
-                {one.fat_quarters && <small> or {one.fat_quarters}</small>}
-                {one.too_large.length > 0 && <small className="doubt"> some is wider than the cloth</small>}
+                {one.fat_quarters && <small> {say("common-or", { fat_quarters: one.fat_quarters })}</small>}
+                {one.too_large.length > 0 && <small className="doubt"> {say("quilts-some-is-wider-than-the")}</small>}
               </td>
               <td>
                 <Fr>{one.from_shelf.join(", ")}</Fr>
@@ -63,7 +64,7 @@ export function WholeTop({ plan, said, act, onFabric, onDismiss }: Props) {
           ))}
         </tbody>
       </table>
-      <h2>How it is made</h2>
+      <h2>{say("quilts-how-it-is-made")}</h2>
       <ul>
         {plan.said.map((words) => (
           <li key={words}>
@@ -72,7 +73,7 @@ export function WholeTop({ plan, said, act, onFabric, onDismiss }: Props) {
         ))}
       </ul>
       <label>
-        Long strips{" "}
+        {say("quilts-long-strips")}{" "}
         <select
           value={plan.joins}
           onChange={(event) => {
@@ -89,7 +90,7 @@ export function WholeTop({ plan, said, act, onFabric, onDismiss }: Props) {
       </label>
       {plan.backing.length > 1 && (
         <fieldset>
-          <legend>Backing</legend>
+          <legend>{say("quilts-backing")}</legend>
           {plan.backing.map((way) => (
             <label key={way.words}>
               <input

@@ -4,6 +4,8 @@ import type { Act, Draft } from "../api/client";
 import { Fr } from "../common/Fr";
 import { SettingField } from "../common/SettingField";
 import { set, shownOn } from "../common/settings";
+import { LanguageField } from "../language/LanguageField";
+import { say } from "../language/say";
 import { UsualForNew } from "./UsualForNew";
 
 interface Props {
@@ -20,9 +22,14 @@ export function HowYouWork({ view, faults, act, onClose }: Props) {
   return (
     <Modal show onHide={onClose} size="lg" scrollable aria-labelledby="work-head" className="how-you-work">
       <Modal.Header closeButton>
-        <Modal.Title id="work-head">How you work</Modal.Title>
+        <Modal.Title id="work-head">{say("recipes-how-you-work")}</Modal.Title>
       </Modal.Header>
       <Modal.Body>
+        <section>
+          <h3>{say("common-language")}</h3>
+          <LanguageField />
+          <p>{say("common-language-is-for")}</p>
+        </section>
         {headings.map((heading) => {
           const settings = shown.filter(([, setting]) => setting.under === heading);
           return (

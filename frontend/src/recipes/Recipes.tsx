@@ -9,6 +9,7 @@ import { type Act, client, type Draft, type Schemas, settled } from "../api/clie
 import type { DraftInHand } from "../block/useDraft";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
+import { rich, say } from "../language/say";
 import { HowYouWork } from "./HowYouWork";
 import { Steps } from "./Steps";
 import { UnitPicture } from "./UnitPicture";
@@ -33,7 +34,7 @@ export function RecipesStep({ view, drafting }: { view: Draft; drafting: DraftIn
   const act = (acts: Act[]) => drafting.act(acts);
   return (
     <main className="recipes">
-      <nav className="cards" aria-label="Units">
+      <nav className="cards" aria-label={say("recipes-units")}>
         {cards.map((one) => (
           <CardButton
             key={one.label}
@@ -44,10 +45,10 @@ export function RecipesStep({ view, drafting }: { view: Draft; drafting: DraftIn
           />
         ))}
         <Button variant="outline-primary" size="sm" onClick={() => setSettings(true)}>
-          How you work
+          {say("recipes-how-you-work")}
         </Button>
       </nav>
-      <section className="recipe" aria-label="Recipe" aria-busy={found.isFetching}>
+      <section className="recipe" aria-label={say("recipes-recipe")} aria-busy={found.isFetching}>
         {!settings && drafting.faults.length > 0 && (
           <Said
             text={drafting.faults.map((fault) => `${fault.where}: ${fault.message}`).join("\n")}
@@ -55,11 +56,14 @@ export function RecipesStep({ view, drafting }: { view: Draft; drafting: DraftIn
           />
         )}
         {found.error && (
-          <Said text={found.error.message} action={{ words: "Try again", onClick: () => void found.refetch() }} />
+          <Said
+            text={found.error.message}
+            action={{ words: say("common-try-again-2"), onClick: () => void found.refetch() }}
+          />
         )}
         {!found.data && !found.error && (
           <p role="status">
-            <Spinner size="sm" /> Sewing every way once …
+            <Spinner size="sm" /> {say("recipes-sewing-every-way-once")}
           </p>
         )}
         {card && <Opened key={card.label} card={card} view={view} act={act} />}
@@ -88,12 +92,10 @@ function CardButton({
         <b>
           {card.total} × {card.words}
         </b>
-        <small>
-          {card.letters.join(" ")} · <Fr>{card.finished}</Fr> finished
-        </small>
+        <small>{rich("recipes-finished", { join: card.letters.join(" "), finished: <Fr>{card.finished}</Fr> })}</small>
         <small className={taken?.chosen ? "yours" : ""}>
           {taken?.words}
-          {taken?.chosen ? ", your choice" : ""}
+          {taken?.chosen ? say("recipes-your-choice") : ""}
         </small>
       </span>
     </button>
@@ -116,12 +118,16 @@ function Opened({ card, view, act }: { card: Card; view: Draft; act: (acts: Act[
         <div>
           <h1>
             {card.words} {card.label}
-            {card.hand && `, ${card.hand}-handed`}
+            {card.hand && say("common-handed", { hand: card.hand })}
           </h1>
           <p>
-            {card.total} over all blocks, {card.per_block} a block; <Fr>{card.finished}</Fr> finished,{" "}
-            <Fr>{card.unfinished}</Fr> unfinished
-            {card.mate && `; planned with its mirror image, unit ${card.mate}`}
+            {rich("recipes-over-all-blocks-a-block", {
+              total: card.total,
+              per_block: card.per_block,
+              finished: <Fr>{card.finished}</Fr>,
+              unfinished: <Fr>{card.unfinished}</Fr>,
+            })}
+            {card.mate && say("recipes-planned-with-its-mirror-image", { mate: card.mate })}
           </p>
           <p className="reason">
             <Fr>{card.reason}</Fr>
@@ -129,8 +135,8 @@ function Opened({ card, view, act }: { card: Card; view: Draft; act: (acts: Act[
         </div>
         {card.ways.length > 1 && card.at && (
           <label className="for-kind">
-            <input type="checkbox" checked={all} onChange={(event) => setAll(event.target.checked)} /> choose for all of
-            this kind
+            <input type="checkbox" checked={all} onChange={(event) => setAll(event.target.checked)} />{" "}
+            {say("recipes-choose-for-all-of-this")}
           </label>
         )}
       </header>
@@ -139,11 +145,11 @@ function Opened({ card, view, act }: { card: Card; view: Draft; act: (acts: Act[
       </div>
       <div className="how">
         <section aria-labelledby="steps-head">
-          <h2 id="steps-head">{shown.words}, step by step</h2>
+          <h2 id="steps-head">{say("recipes-step-by-step", { words: shown.words })}</h2>
           <Steps document={view.document} label={card.label} way={shown.name} fabrics={view.fabrics} />
         </section>
         <section aria-labelledby="working-head">
-          <h2 id="working-head">The working</h2>
+          <h2 id="working-head">{say("common-the-working")}</h2>
           <Working way={shown} fabrics={view.fabrics} />
         </section>
       </div>

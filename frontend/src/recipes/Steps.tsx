@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 
 import { client, type Draft, type Schemas, settled } from "../api/client";
 import { Fr } from "../common/Fr";
+import { rich, say } from "../language/say";
 import { StepPicture } from "./StepPicture";
 
 type Made = Schemas["StepsOut"];
@@ -26,16 +27,19 @@ export function Steps({ document, label, way = "", colouring = null, fabrics, si
     placeholderData: (before) => before,
   });
   if (made.error) return <p role="alert">{made.error.message}</p>;
-  if (!made.data) return <p role="status">Laying it out …</p>;
+  if (!made.data) return <p role="status">{say("recipes-laying-it-out")}</p>;
   return (
     <>
       {made.data.shares.map((share) => (
         <Share key={share.method} share={share} fabrics={fabrics} several={made.data.shares.length > 1} size={size} />
       ))}
       <p className="legend quiet-text">
-        Patterned cloth lies right side up, pale cloth wrong side up. <i className="drawn" /> drawn{" "}
-        <i className="sewn" /> sewn <i className="cut" /> cut <i className="guide" /> the ruler’s line on the seam.
-        Where a seam of this block has to be pressed another way to nest, Sew says so.
+        {rich("recipes-patterned-cloth-lies-right-side", {
+          i: <i className="drawn" />,
+          i_2: <i className="sewn" />,
+          i_3: <i className="cut" />,
+          i_4: <i className="guide" />,
+        })}
       </p>
     </>
   );
@@ -59,7 +63,7 @@ function Share({
   const largest = widest(pictures);
   const scaleOf = (step: (typeof share.steps)[number]) => Math.max(widest(step.pictures), largest / 2);
   return (
-    <section aria-label={`Steps, ${share.words}`}>
+    <section aria-label={say("recipes-steps", { words: share.words })}>
       <p className="lot">
         {several && <b>{share.words}. </b>}
         {share.lot}

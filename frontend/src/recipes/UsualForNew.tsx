@@ -2,6 +2,7 @@ import { client, type Draft, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { useUsual } from "../api/useUsual";
 import { Said } from "../common/Notices";
+import { say } from "../language/say";
 
 const TOUCHED = { refresh: [["usual"]] };
 
@@ -20,17 +21,17 @@ export function UsualForNew({ view }: { view: Draft }) {
         disabled={keeping.isPending}
         onClick={() => keeping.mutate(undefined)}
       >
-        Begin new blocks like this
+        {say("recipes-begin-new-blocks-like-this")}
       </button>
       {hers && (
         <button type="button" className="quiet" onClick={() => leaving.mutate(undefined)}>
-          begin them as Yonk would
+          {say("recipes-begin-them-as-yonk-would")}
         </button>
       )}
       <span className="quiet-text" role="status">
         {keeping.isSuccess
-          ? "New blocks begin in this unit and with these settings."
-          : hers && "New blocks begin with what you kept."}
+          ? say("recipes-new-blocks-begin-in-this")
+          : hers && say("recipes-new-blocks-begin-with-what")}
       </span>
     </div>
   );

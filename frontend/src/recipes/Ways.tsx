@@ -1,22 +1,38 @@
 import type { Schemas } from "../api/client";
 import { Fr } from "../common/Fr";
+import { say } from "../language/say";
 
 type Way = Schemas["WayOut"];
 
-const ROWS: [string, (way: Way) => string, string][] = [
-  ["Cut", (way) => way.cut, "how many, and the size to cut"],
-  ["Makes", (way) => String(way.makes), "over all blocks"],
-  ["Spare", (way) => way.spare_words, ""],
-  ["Cloth used", (way) => way.used, ""],
-  ["of it wasted", (way) => `${way.wasted}, ${(100 * way.wasted_share).toFixed(0)} %`, "what ends in no unit"],
-  ["Seams", (way) => (way.seams ? `${String(way.seams)}, ${way.sewn}` : "none"), "how many, and their length"],
-  ["Pieces, cuts", (way) => `${String(way.pieces)}, ${String(way.cuts)}`, "pieces cut out, and cuts after that"],
-  ["Units to trim", (way) => (way.trims ? String(way.trims) : "none"), ""],
-  ["Room to trim", (way) => way.oversize, "how much larger than unfinished it comes out"],
-  ["Comes out right", (way) => way.accuracy, "how likely a unit is within tolerance, as exactly as you work"],
-  ["Bias outside", (way) => way.bias, "outer edges that stretch"],
-  ["Prints", (way) => way.prints, "how a print lies in all of them"],
-  ["Smallest", (way) => way.smallest, "finished size from which it is reasonable"],
+type Column = "cloth" | "seams" | "smallest" | "";
+
+const ROWS: [string, (way: Way) => string, string, Column?][] = [
+  [say("recipes-cut-from"), (way) => way.cut, say("recipes-how-many-and-the-size")],
+  [say("recipes-makes"), (way) => String(way.makes), say("recipes-over-all-blocks")],
+  [say("recipes-spare"), (way) => way.spare_words, ""],
+  [say("recipes-cloth-used"), (way) => way.used, "", "cloth"],
+  [
+    say("recipes-of-it-wasted"),
+    (way) => `${way.wasted}, ${(100 * way.wasted_share).toFixed(0)} %`,
+    say("recipes-what-ends-in-no-unit"),
+  ],
+  [
+    say("recipes-seams"),
+    (way) => (way.seams ? `${String(way.seams)}, ${way.sewn}` : say("common-none")),
+    say("recipes-how-many-and-their-length"),
+    "seams",
+  ],
+  [
+    say("recipes-pieces-cuts"),
+    (way) => `${String(way.pieces)}, ${String(way.cuts)}`,
+    say("recipes-pieces-cut-out-and-cuts"),
+  ],
+  [say("recipes-units-to-trim"), (way) => (way.trims ? String(way.trims) : say("common-none")), ""],
+  [say("recipes-room-to-trim"), (way) => way.oversize, say("recipes-how-much-larger-than-unfinished")],
+  [say("recipes-comes-out-right"), (way) => way.accuracy, say("recipes-how-likely-a-unit-is")],
+  [say("recipes-bias-outside"), (way) => way.bias, say("recipes-outer-edges-that-stretch")],
+  [say("recipes-prints"), (way) => way.prints, say("recipes-how-a-print-lies-in")],
+  [say("recipes-smallest"), (way) => way.smallest, say("recipes-finished-size-from-which-it"), "smallest"],
 ];
 
 interface Props {
@@ -28,15 +44,10 @@ interface Props {
 
 /** The ways beside each other, in the same figures. */
 export function Ways({ ways, shown, onShow, onTake }: Props) {
-  const least = (of: (way: Way) => number) => Math.min(...ways.map(of));
-  const best: Record<string, number> = {
-    "Cloth used": least((way) => parseFloat(way.used)),
-    Seams: least((way) => way.seams),
-  };
   const single = ways.length === 1;
   return (
     <table className="ways">
-      <caption className="visually-hidden">The ways to make it, side by side</caption>
+      <caption className="visually-hidden">{say("recipes-the-ways-to-make-it")}</caption>
       <thead>
         <tr>
           <td />
@@ -55,23 +66,29 @@ export function Ways({ ways, shown, onShow, onTake }: Props) {
                 {way.words}
               </button>
               <small>
-                {way.chosen ? "your choice" : way.taken ? "proposed, taken" : way.proposed ? "proposed" : ""}
+                {way.chosen
+                  ? say("common-your-choice")
+                  : way.taken
+                    ? say("common-proposed-taken")
+                    : way.proposed
+                      ? say("common-proposed")
+                      : ""}
               </small>
               {!single &&
                 (way.taken ? (
                   way.chosen && (
                     <button type="button" className="quiet small" onClick={() => onTake(null)}>
-                      let Yonk propose
+                      {say("recipes-let-yonk-propose")}
                     </button>
                   )
                 ) : (
                   <button
                     type="button"
                     className="quiet small"
-                    aria-label={`Take ${way.words}`}
+                    aria-label={say("common-take-words", { words: way.words })}
                     onClick={() => onTake(way.name)}
                   >
-                    take
+                    {say("common-take")}
                   </button>
                 ))}
             </th>
@@ -79,7 +96,7 @@ export function Ways({ ways, shown, onShow, onTake }: Props) {
         </tr>
       </thead>
       <tbody>
-        {ROWS.map(([name, text, why]) => (
+        {ROWS.map(([name, text, why, column]) => (
           <tr key={name}>
             <th scope="row" title={why}>
               {name}
@@ -89,9 +106,8 @@ export function Ways({ ways, shown, onShow, onTake }: Props) {
                 key={way.name}
                 className={[
                   way.name === shown ? "shown" : "",
-                  name === "Smallest" && way.too_small ? "doubt" : "",
-                  !single && name === "Cloth used" && parseFloat(way.used) === best[name] ? "least" : "",
-                  !single && name === "Seams" && way.seams === best[name] ? "least" : "",
+                  column === "smallest" && way.too_small ? "doubt" : "",
+                  way.least.some((one) => one === column) ? "least" : "",
                 ].join(" ")}
               >
                 <Fr>{text(way)}</Fr>

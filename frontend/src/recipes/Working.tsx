@@ -1,6 +1,7 @@
 import type { Draft, Schemas } from "../api/client";
 import { Swatch } from "../common/Cloth";
 import { Fr } from "../common/Fr";
+import { listed, rich } from "../language/say";
 
 type Line = Schemas["WayOut"]["lines"][number];
 
@@ -16,7 +17,7 @@ export function Working({ way, fabrics }: { way: Schemas["WayOut"]; fabrics: Dra
       {[...alike.values()].map((lines, index) => {
         const line = lines[0] as Line;
         return (
-          <section key={index} aria-label={`${lines.map((one) => one.name).join(" and ")}, ${line.size}`}>
+          <section key={index} aria-label={`${listed(lines.map((one) => one.name))}, ${line.size}`}>
             <h3 className="working-of">
               <Fr>{line.size}</Fr>
               {lines.map((one, number) => {
@@ -50,9 +51,7 @@ export function Working({ way, fabrics }: { way: Schemas["WayOut"]; fabrics: Dra
         </p>
       )}
       {way.bonus && (
-        <p className="quiet-text">
-          Kept and sewn a second time before they are cut off, the corners give <Fr>{way.bonus}</Fr>.
-        </p>
+        <p className="quiet-text">{rich("recipes-kept-and-sewn-a-second", { bonus: <Fr>{way.bonus}</Fr> })}</p>
       )}
     </div>
   );

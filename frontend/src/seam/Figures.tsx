@@ -5,6 +5,7 @@ import { client, faultsOf, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { Said } from "../common/Notices";
 import { Typed } from "../common/Typed";
+import { say } from "../language/say";
 
 type Log = Schemas["SeamLogOut"];
 type Name = Log["figures"][number]["name"];
@@ -32,7 +33,7 @@ export function Figures({ log, onKept }: Props) {
   const fault = faults.find((one) => one.place === tried)?.message;
   return (
     <section className="figures">
-      <h2>How exactly you work</h2>
+      <h2>{say("seam-how-exactly-you-work")}</h2>
       {faults.length > 0 && !fault && <Said text={faults.map((one) => `${one.where} ${one.message}`).join("\n")} />}
       {log.figures.map((one) => (
         <div key={one.name} className="figure">
@@ -48,16 +49,16 @@ export function Figures({ log, onKept }: Props) {
             }}
           />
           {one.guess ? (
-            <small>a first guess</small>
+            <small>{say("seam-a-first-guess")}</small>
           ) : (
             <button type="button" className="quiet small" onClick={() => keeping.mutate({ [one.name]: "" })}>
-              as usual
+              {say("seam-as-usual")}
             </button>
           )}
         </div>
       ))}
       <label className="typed">
-        <span>A seam is taken back at most</span>
+        <span>{say("seam-a-seam-is-taken-back")}</span>
         <Form.Select
           size="sm"
           value={log.taken_back}
@@ -70,7 +71,7 @@ export function Figures({ log, onKept }: Props) {
           ))}
         </Form.Select>
       </label>
-      <p className="quiet-text">Every time weakens the edge of the cloth; two times are usual.</p>
+      <p className="quiet-text">{say("seam-every-time-weakens-the-edge")}</p>
     </section>
   );
 }

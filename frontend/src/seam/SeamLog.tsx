@@ -10,6 +10,7 @@ import { useChange } from "../api/useChange";
 import { Brand } from "../common/Brand";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
+import { say } from "../language/say";
 import { Figures } from "./Figures";
 import { TestForm } from "./TestForm";
 
@@ -36,40 +37,43 @@ export function SeamLog() {
     { ...changed, onDone: () => setGone(undefined) },
   );
   useEffect(() => {
-    document.title = "Seam log · Yonk";
+    document.title = say("seam-seam-log-yonk");
   }, []);
   const fault = takingOut.error ?? bringingBack.error;
   return (
     <div className="finder-page">
       <header className="top">
         <Brand />
-        <h1>Seam log</h1>
+        <h1>{say("common-seam-log")}</h1>
         <span className="spring" />
-        <Link to="/">Blocks</Link>
-        <Link to="/fabrics">Fabric shelf</Link>
+        <Link to="/">{say("common-blocks")}</Link>
+        <Link to="/fabrics">{say("common-fabric-shelf")}</Link>
       </header>
       <main className="seam-log">
         {found.error && (
-          <Said text={found.error.message} action={{ words: "Try again", onClick: () => void found.refetch() }} />
+          <Said
+            text={found.error.message}
+            action={{ words: say("common-try-again-2"), onClick: () => void found.refetch() }}
+          />
         )}
         {fault && <Said text={fault.message} />}
         {gone && (
           <Said
-            text={`The test of ${gone.sewn} was taken out.`}
-            action={{ words: "Bring it back", onClick: () => bringingBack.mutate(gone) }}
+            text={say("seam-the-test-of-was-taken", { sewn: gone.sewn })}
+            action={{ words: say("common-bring-it-back"), onClick: () => bringingBack.mutate(gone) }}
             onClose={() => setGone(undefined)}
           />
         )}
         {!log && !found.error && (
           <p role="status">
-            <Spinner size="sm" /> Fetching the seam log …
+            <Spinner size="sm" /> {say("seam-fetching-the-seam-log")}
           </p>
         )}
         {log && (
           <>
             <section className="standing" aria-labelledby="standing-head">
               <h2 id="standing-head" className="visually-hidden">
-                How the seam stands
+                {say("seam-how-the-seam-stands")}
               </h2>
               <p className={log.tests.length && !log.good ? "verdict doubt" : "verdict"} role="status">
                 <Fr>{log.verdict}</Fr>
@@ -118,9 +122,7 @@ function InARow({ log }: { log: Log }) {
         <i key={number} className={number < done ? "good" : ""} aria-hidden />
       ))}
       <span>
-        {done >= wanted
-          ? `${String(done)} in a row are within: the practice is over, until you change something.`
-          : `${String(done)} of ${String(wanted)} in a row are within.`}
+        {done >= wanted ? say("seam-in-a-row-are-within", { done }) : say("seam-of-in-a-row-are", { done, wanted })}
       </span>
     </p>
   );
@@ -129,15 +131,15 @@ function InARow({ log }: { log: Log }) {
 function Tests({ log, onTakeOut }: { log: Log; onTakeOut: (one: Test) => void }) {
   if (!log.tests.length) return null;
   return (
-    <Wide label="The tests">
+    <Wide label={say("seam-the-tests")}>
       <table className="tests">
-        <caption>The tests, the newest first</caption>
+        <caption>{say("seam-the-tests-the-newest-first")}</caption>
         <thead>
           <tr>
-            <th scope="col">Sewn</th>
-            <th scope="col">The seam takes up</th>
-            <th scope="col">Measured</th>
-            <th scope="col">With</th>
+            <th scope="col">{say("seam-sewn-on")}</th>
+            <th scope="col">{say("seam-the-seam-takes-up")}</th>
+            <th scope="col">{say("seam-measured")}</th>
+            <th scope="col">{say("seam-with")}</th>
             <td />
           </tr>
         </thead>
@@ -152,7 +154,7 @@ function Tests({ log, onTakeOut }: { log: Log; onTakeOut: (one: Test) => void })
                 <Fr>{one.measured}</Fr>
                 {one.cut_otherwise && (
                   <small>
-                    <Fr>{`all three say that they were cut ${one.cut_otherwise}`}</Fr>
+                    <Fr>{say("seam-all-three-say-that-they", { cut_otherwise: one.cut_otherwise })}</Fr>
                   </small>
                 )}
               </td>
@@ -164,10 +166,10 @@ function Tests({ log, onTakeOut }: { log: Log; onTakeOut: (one: Test) => void })
                 <button
                   type="button"
                   className="quiet"
-                  aria-label={`Take out the test of ${one.sewn}`}
+                  aria-label={say("seam-take-out-the-test-of", { sewn: one.sewn })}
                   onClick={() => onTakeOut(one)}
                 >
-                  take out
+                  {say("common-take-out")}
                 </button>
               </td>
             </tr>
@@ -177,7 +179,7 @@ function Tests({ log, onTakeOut }: { log: Log; onTakeOut: (one: Test) => void })
           <tr>
             <td colSpan={5}>
               <a href="/api/seam-log.csv" download>
-                Take the log along (CSV)
+                {say("seam-take-the-log-along-csv")}
               </a>
             </td>
           </tr>
@@ -189,15 +191,15 @@ function Tests({ log, onTakeOut }: { log: Log; onTakeOut: (one: Test) => void })
 
 function Setups({ log }: { log: Log }) {
   return (
-    <Wide label="Side by side">
+    <Wide label={say("seam-side-by-side")}>
       <table className="tests">
-        <caption>Side by side, what was sewn with what</caption>
+        <caption>{say("seam-side-by-side-what-was")}</caption>
         <thead>
           <tr>
-            <th scope="col">With</th>
-            <th scope="col">Tests</th>
-            <th scope="col">On average</th>
-            <th scope="col">From seam to seam</th>
+            <th scope="col">{say("seam-with")}</th>
+            <th scope="col">{say("seam-tests")}</th>
+            <th scope="col">{say("seam-on-average")}</th>
+            <th scope="col">{say("seam-from-seam-to-seam")}</th>
           </tr>
         </thead>
         <tbody>
@@ -209,7 +211,7 @@ function Setups({ log }: { log: Log }) {
                 <Fr>{`${one.seam}, ${one.off}`}</Fr>
               </td>
               <td>
-                <Fr>{one.spread || "three tests tell it"}</Fr>
+                <Fr>{one.spread || say("seam-three-tests-tell-it")}</Fr>
               </td>
             </tr>
           ))}

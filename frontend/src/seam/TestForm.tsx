@@ -5,27 +5,28 @@ import { client, faultsOf, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
+import { say } from "../language/say";
 
 type Log = Schemas["SeamLogOut"];
 
 const SIZES = [
-  ["aimed", "Seam aimed at"],
-  ["cut", "Strips cut"],
-  ["middle", "Middle one measures"],
+  ["aimed", say("seam-seam-aimed-at")],
+  ["cut", say("seam-strips-cut")],
+  ["middle", say("seam-middle-one-measures")],
 ] as const;
 const OUTER = [
-  ["left", "The left one, to its raw edge"],
-  ["right", "The right one, to its raw edge"],
+  ["left", say("seam-the-left-one-to-its")],
+  ["right", say("seam-the-right-one-to-its")],
 ] as const;
 const SETUP = [
-  ["machine", "Machine"],
-  ["foot", "Foot"],
-  ["needle", "Needle position"],
-  ["stitch", "Stitch length"],
-  ["thread", "Thread"],
-  ["cloth", "Cloth"],
-  ["starch", "Starch"],
-  ["pressed", "Pressed"],
+  ["machine", say("seam-machine")],
+  ["foot", say("seam-foot")],
+  ["needle", say("seam-needle-position")],
+  ["stitch", say("seam-stitch-length")],
+  ["thread", say("seam-thread")],
+  ["cloth", say("common-cloth")],
+  ["starch", say("seam-starch")],
+  ["pressed", say("seam-pressed")],
 ] as const;
 
 interface Props {
@@ -77,7 +78,7 @@ export function TestForm({ log, onKept }: Props) {
         keeping.mutate();
       }}
     >
-      <h2>The next test</h2>
+      <h2>{say("seam-the-next-test")}</h2>
       <ol>
         {next.words.map((words) => (
           <li key={words}>
@@ -90,22 +91,22 @@ export function TestForm({ log, onKept }: Props) {
       <div className="sizes">
         {SIZES.map(field)}
         <Form.Group controlId="test-unit">
-          <Form.Label>Told in</Form.Label>
+          <Form.Label>{say("seam-told-in")}</Form.Label>
           <Form.Select
             value={form.unit}
             onChange={(event) => setForm({ ...form, unit: event.target.value === "cm" ? "cm" : "in" })}
           >
-            <option value="in">inches</option>
-            <option value="cm">cm</option>
+            <option value="in">{say("common-inches")}</option>
+            <option value="cm">{say("common-cm")}</option>
           </Form.Select>
         </Form.Group>
       </div>
       <details open={Boolean(said("left") ?? said("right"))}>
-        <summary>Measure all three, and how they were cut falls out</summary>
+        <summary>{say("seam-measure-all-three-and-how")}</summary>
         <div className="sizes">{OUTER.map(field)}</div>
       </details>
       <details open={!log.tests.length}>
-        <summary>Sewn with</summary>
+        <summary>{say("seam-sewn-with")}</summary>
         <div className="sizes">
           {SETUP.map(([name, label]) => (
             <Form.Group key={name} controlId={`test-${name}`}>
@@ -119,7 +120,7 @@ export function TestForm({ log, onKept }: Props) {
           ))}
         </div>
         <Form.Group controlId="test-note">
-          <Form.Label>Note</Form.Label>
+          <Form.Label>{say("common-note")}</Form.Label>
           <Form.Control
             value={form.note}
             maxLength={4000}
@@ -128,7 +129,7 @@ export function TestForm({ log, onKept }: Props) {
         </Form.Group>
       </details>
       <Button type="submit" disabled={keeping.isPending}>
-        Note this test
+        {say("seam-note-this-test")}
       </Button>
     </Form>
   );

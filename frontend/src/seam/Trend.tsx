@@ -1,5 +1,6 @@
 import type { Schemas } from "../api/client";
 import { Fr } from "../common/Fr";
+import { rich, say } from "../language/say";
 
 const HIGH = 230; // pixels, with the numbers below
 const [TOP, BOTTOM] = [14, HIGH - 44];
@@ -17,8 +18,7 @@ export function Trend({ log }: { log: Schemas["SeamLogOut"] }) {
   return (
     <figure className="trend">
       <figcaption>
-        How much a seam is off, test by test; the band is within <Fr>{log.band_words}</Fr>, and {good} of{" "}
-        {log.tests.length} lie in it.
+        {rich("seam-how-much-a-seam-is", { band_words: <Fr>{log.band_words}</Fr>, good, tests: log.tests.length })}
       </figcaption>
       <svg width="100%" height={HIGH} aria-hidden="true">
         <rect className="band" width="100%" y={y(log.band)} height={y(-log.band) - y(log.band)} />
@@ -53,12 +53,12 @@ export function Trend({ log }: { log: Schemas["SeamLogOut"] }) {
           </g>
         ))}
         <text className="axis" x="50%" y={HIGH - 6}>
-          test
+          {say("seam-test")}
         </text>
       </svg>
       <p className="ends">
-        <span>above: too wide</span>
-        <span>below: too narrow</span>
+        <span>{say("seam-above-too-wide")}</span>
+        <span>{say("seam-below-too-narrow")}</span>
       </p>
     </figure>
   );

@@ -3,6 +3,7 @@ import { useHotkeys } from "react-hotkeys-hook";
 import type { Draft } from "../api/client";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
+import { say } from "../language/say";
 import { Steps } from "../recipes/Steps";
 import { JoinPictures } from "./JoinPictures";
 import type { Sewing, SewingStep } from "./plan";
@@ -42,26 +43,24 @@ export function AtTheMachine({ plan, step, view, colouring, clock, fault, onDone
     <main className="at-the-table at-the-machine">
       <header>
         <h1>
-          {step.number} <small>of {plan.steps.length}</small>
+          {step.number} <small>{say("sew-of", { steps: plan.steps.length })}</small>
         </h1>
-        <span className="so-far">
-          {step.done} of {step.total}
-        </span>
+        <span className="so-far">{say("common-of", { done: step.done, total: step.total })}</span>
         <span className="spring" />
         {clock.running || clock.seconds > 0 ? (
           <span className="clock">
             {span(clock.seconds)}
-            {clock.left !== undefined && `, about ${span(clock.left)} left`}
+            {clock.left !== undefined && say("sew-about-left", { span: span(clock.left) })}
           </span>
         ) : null}
         <button type="button" className="small" onClick={clock.running ? clock.stop : clock.start}>
-          {clock.running ? "Stop the clock" : "Start the clock"}
+          {clock.running ? say("sew-stop-the-clock") : say("sew-start-the-clock")}
         </button>
         <button type="button" disabled={step.number === 1 && step.done === 0} onClick={back}>
-          Back
+          {say("common-back")}
         </button>
         <button type="button" onClick={onClose}>
-          Close
+          {say("common-close")}
         </button>
       </header>
       {fault && <Said text={fault} />}
@@ -85,7 +84,7 @@ export function AtTheMachine({ plan, step, view, colouring, clock, fault, onDone
         {step.stacks && <p>{step.stacks}</p>}
         {step.checkpoint && (
           <p className="checkpoint">
-            <small>Measure</small> <Fr>{step.checkpoint}</Fr>
+            <small>{say("sew-measure-it")}</small> <Fr>{step.checkpoint}</Fr>
           </p>
         )}
       </div>
@@ -94,17 +93,15 @@ export function AtTheMachine({ plan, step, view, colouring, clock, fault, onDone
       )}
       <div className="sewn-keys">
         <button type="button" className="few" disabled={finished} onClick={() => onDone(step, step.done + 1)}>
-          just one more
+          {say("sew-just-one-more")}
         </button>
         <button type="button" className="forth" disabled={finished && last} onClick={forth}>
           {finished
             ? last
-              ? "The blocks are sewn"
-              : "Next step"
-            : chain === 1
-              ? "This one is sewn"
-              : `These ${String(chain)} are sewn`}
-          <small>space bar</small>
+              ? say("sew-the-blocks-are-sewn")
+              : say("sew-next-step")
+            : say("sew-these-are-sewn", { chain })}
+          <small>{say("sew-space-bar")}</small>
         </button>
       </div>
     </main>

@@ -3,6 +3,7 @@ import { memo } from "react";
 import { Spinner } from "react-bootstrap";
 
 import { client, type Document, type Draft, settled } from "../api/client";
+import { say } from "../language/say";
 import { Arrow } from "./Front";
 import { type Back, points, type Seam } from "./plan";
 
@@ -27,7 +28,7 @@ export const BackPicture = memo(function BackPicture({ document, colouring, fabr
   if (!back) {
     return (
       <p role="status">
-        <Spinner size="sm" /> Turning it over …
+        <Spinner size="sm" /> {say("sew-turning-it-over")}
       </p>
     );
   }
@@ -39,7 +40,7 @@ export const BackPicture = memo(function BackPicture({ document, colouring, fabr
       <svg
         viewBox={[-20 * unit, -20 * unit, back.width + 40 * unit, back.height + 40 * unit].join(" ")}
         role="img"
-        aria-label={`${label}; at the thickest place ${String(back.most)} layers`}
+        aria-label={say("sew-at-the-thickest-place-layers", { label, most: back.most })}
       >
         <defs>
           <marker id="back-tip" viewBox="0 0 8 8" refX="6" refY="4" markerWidth="5" markerHeight="5" orient="auto">
@@ -72,7 +73,7 @@ export const BackPicture = memo(function BackPicture({ document, colouring, fabr
       </svg>
       <figcaption>
         {label}.{" "}
-        {most ? `The thickest place has ${String(back.most)} layers.` : "Nowhere do seams lie over each other."}
+        {most ? say("sew-the-thickest-place-has-layers", { most: back.most }) : say("sew-nowhere-do-seams-lie-over")}
       </figcaption>
     </figure>
   );

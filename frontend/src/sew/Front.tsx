@@ -2,6 +2,7 @@ import { memo, useId } from "react";
 
 import type { Draft } from "../api/client";
 import { ClothPattern } from "../common/Cloth";
+import { say } from "../language/say";
 import { points, type Seam, type Sewing } from "./plan";
 
 interface Props {
@@ -124,7 +125,7 @@ const Line = memo(function Line({ seam, id, unit, tabbed, chosen, lit }: LinePro
       role="button"
       tabIndex={tabbed ? 0 : -1}
       aria-pressed={chosen}
-      aria-label={`Seam of step ${String(seam.step)}, pressed ${seam.toward}`}
+      aria-label={say("sew-seam-of-step-pressed", { step: seam.step, toward: seam.toward })}
       className={["seam", lit ? "of-step" : "", seam.by_hand ? "by-hand" : ""].join(" ")}
     >
       {seam.along.map(([a, b], index) => (

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 
 import { client, type Document, type Draft, type Schemas, settled } from "../api/client";
+import { say } from "../language/say";
 import { StepPicture } from "../recipes/StepPicture";
 
 interface Props {
@@ -11,7 +12,7 @@ interface Props {
   size: number;
 }
 
-const WORDS = ["its two pieces", "right sides together, pinned and sewn", "opened and pressed"];
+const WORDS = [say("sew-its-two-pieces"), say("sew-right-sides-together-pinned-and"), say("sew-opened-and-pressed")];
 
 /** A join in three pictures, to scale in the block's own fabrics. */
 export function JoinPictures({ document, colouring, join, fabrics, size }: Props) {
@@ -22,7 +23,7 @@ export function JoinPictures({ document, colouring, join, fabrics, size }: Props
     placeholderData: (before) => before,
   });
   if (found.error) return <p role="alert">{found.error.message}</p>;
-  if (!found.data) return <p role="status">Drawing it …</p>;
+  if (!found.data) return <p role="status">{say("sew-drawing-it")}</p>;
   const { pictures } = found.data;
   const scale = Math.max(...pictures.map((one) => Math.max(one.box[2], one.box[3])));
   return (

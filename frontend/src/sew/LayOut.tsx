@@ -2,6 +2,7 @@ import { useId, useState } from "react";
 
 import type { Draft } from "../api/client";
 import { ClothPattern } from "../common/Cloth";
+import { say } from "../language/say";
 import { points, type Sewing, type Slip, type Stack } from "./plan";
 
 const GAP = 0.12; // of a place's shorter side, between the places
@@ -16,13 +17,13 @@ export function LayOut({ plan, view }: { plan: Sewing; view: Draft }) {
     .filter(({ one }) => stack === undefined || one.stacks.includes(stack));
   return (
     <div className="lay-out">
-      <section aria-label="The block laid out">
+      <section aria-label={say("sew-the-block-laid-out")}>
         <Spread plan={plan} fabrics={view.fabrics} slip={shown} stack={stack} onStack={setStack} />
         <p className="quiet-text">
-          Lay one unit of each stack in its place before you sew. Choose a stack to see only its slips.{" "}
+          {say("sew-lay-one-unit-of-each")}{" "}
           {stack !== undefined && (
             <button type="button" className="quiet" onClick={() => setStack(undefined)}>
-              all stacks
+              {say("sew-all-stacks")}
             </button>
           )}
         </p>
@@ -35,18 +36,14 @@ export function LayOut({ plan, view }: { plan: Sewing; view: Draft }) {
         </ol>
       </section>
       <section aria-labelledby="slips-head">
-        <h2 id="slips-head">Does it look like one of these?</h2>
+        <h2 id="slips-head">{say("sew-does-it-look-like-one")}</h2>
         {shown && (
           <p role="status" className="mend">
             <b>{shown.words}</b> {shown.mend}
           </p>
         )}
         {slips.length === 0 && (
-          <p>
-            {plan.slips.length === 0
-              ? "Nothing in this block looks different when it is turned or changed over."
-              : "No slip of this stack would show."}
-          </p>
+          <p>{plan.slips.length === 0 ? say("sew-nothing-in-this-block-looks") : say("sew-no-slip-of-this-stack")}</p>
         )}
         <ul className="slips">
           {slips.map(({ one, index }) => (
@@ -93,7 +90,7 @@ function Spread({
       className="spread"
       viewBox={[-6 * unit, -6 * unit, plan.width * apart + 12 * unit, plan.height * apart + 12 * unit].join(" ")}
       role="group"
-      aria-label="The block spread with gaps"
+      aria-label={say("sew-the-block-spread-with-gaps")}
     >
       <defs>
         {fabrics.map((fabric, index) => (
@@ -111,7 +108,7 @@ function Spread({
             role="button"
             tabIndex={0}
             aria-pressed={stack === one.number}
-            aria-label={`Stack ${String(one.number)}: ${one.words}`}
+            aria-label={say("sew-stack", { number: one.number, words: one.words })}
             className={wrong ? "place wrong" : stack === one.number ? "place taken" : "place"}
             onClick={() => onStack(stack === one.number ? undefined : one.number)}
             onKeyDown={(event) => {

@@ -2,6 +2,7 @@ import type { Act, Draft } from "../api/client";
 import { useMeasuring } from "../api/useMeasuring";
 import { Fr } from "../common/Fr";
 import { Typed } from "../common/Typed";
+import { say } from "../language/say";
 import { Steps } from "../recipes/Steps";
 import { Front } from "./Front";
 import { TakenBack } from "./TakenBack";
@@ -52,20 +53,20 @@ export function OneStep({ id, step, plan, view, colouring, act, onDone, onStep }
             checked={step.done >= step.total}
             onChange={(event) => onDone(step, event.target.checked ? step.total : 0)}
           />{" "}
-          all {step.total} sewn
+          {say("sew-all-sewn", { total: step.total })}
         </label>
         <Typed
-          label="sewn so far"
+          label={say("sew-sewn-so-far")}
           value={String(step.done)}
           width="4rem"
-          suffix={`of ${String(step.total)}`}
+          suffix={say("common-of-total", { total: step.total })}
           onKeep={(text) => {
             const done = Number(text);
             if (Number.isInteger(done) && done >= 0) onDone(step, Math.min(done, step.total));
           }}
         />
         <Typed
-          label="sewn in one chain"
+          label={say("sew-sewn-in-one-chain")}
           value={String(plan.batch)}
           width="4rem"
           onKeep={(text) => act([{ do: "batch", batch: text }])}
@@ -76,7 +77,7 @@ export function OneStep({ id, step, plan, view, colouring, act, onDone, onStep }
         <dl>
           {step.why.length > 0 && (
             <>
-              <dt>Press</dt>
+              <dt>{say("sew-press")}</dt>
               {step.why.map((words) => (
                 <dd key={words}>
                   <Fr>{words}</Fr>
@@ -86,31 +87,36 @@ export function OneStep({ id, step, plan, view, colouring, act, onDone, onStep }
           )}
           {step.to_match > 0 && (
             <>
-              <dt>Match</dt>
-              <dd>
-                {step.to_match === 1
-                  ? "one place where seams meet"
-                  : `${String(step.to_match)} places where seams meet`}
-              </dd>
+              <dt>{say("sew-match")}</dt>
+              <dd>{say("sew-places-where-seams-meet", { to_match: step.to_match })}</dd>
             </>
           )}
           {step.checkpoint && (
             <>
-              <dt>Measure</dt>
+              <dt>{say("sew-measure-it")}</dt>
               <dd className="checkpoint">
                 <Fr>{step.checkpoint}</Fr>
               </dd>
               {foretold && (
                 <dd>
-                  <Fr>{`Nine of ten measure ${foretold.width} across and ${foretold.height} down; ${foretold.chance} are good.`}</Fr>
+                  <Fr>
+                    {say("sew-nine-of-ten-measure-across", {
+                      width: foretold.width,
+                      height: foretold.height,
+                      chance: foretold.chance,
+                    })}
+                  </Fr>
                 </dd>
               )}
             </>
           )}
-          <dt>How many</dt>
+          <dt>{say("common-how-many")}</dt>
           <dd>
-            {step.total} over {plan.blocks === 1 ? "one block" : `${String(plan.blocks)} blocks`}, {step.per_block} a
-            block
+            {say("sew-over-a-block", {
+              total: step.total,
+              more: say("sew-blocks", { blocks: plan.blocks }),
+              per_block: step.per_block,
+            })}
             {step.batches && `; ${step.batches}`}
             {step.stacks && `; ${step.stacks}`}
           </dd>
@@ -119,14 +125,14 @@ export function OneStep({ id, step, plan, view, colouring, act, onDone, onStep }
           <Front
             plan={plan}
             fabrics={view.fabrics}
-            label="Where the step is in the block"
+            label={say("sew-where-the-step-is-in")}
             chosen={undefined}
             lit={step.number}
             numbers={false}
             plain
             onChoose={(seam) => onStep(seam.step)}
           />
-          <figcaption>Where it is in the block; choose another seam to go to its step.</figcaption>
+          <figcaption>{say("sew-where-it-is-in-the")}</figcaption>
         </figure>
       </div>
     </section>

@@ -1,24 +1,29 @@
 import type { Act } from "../api/client";
 import { Fr } from "../common/Fr";
+import { say } from "../language/say";
 import type { Sewing } from "./plan";
 
 type Order = Sewing["order"];
-const WORDS: Record<Order, string> = { rows: "rows", columns: "columns", quarters: "quarters" };
+const WORDS: Record<Order, string> = {
+  rows: say("quilts-rows"),
+  columns: say("quilts-columns"),
+  quarters: say("sew-quarters"),
+};
 const ROWS = [
-  ["joins", "joins"],
-  ["longest", "longest seam"],
-  ["across", "seams as long"],
-  ["to_match", "places to match"],
-  ["checkpoints", "checkpoints before the last"],
-  ["nested", "meetings that nest"],
-  ["bulky", "bulky meetings"],
+  ["joins", say("sew-joins")],
+  ["longest", say("sew-longest-seam")],
+  ["across", say("sew-seams-as-long")],
+  ["to_match", say("sew-places-to-match")],
+  ["checkpoints", say("sew-checkpoints-before-the-last")],
+  ["nested", say("sew-meetings-that-nest")],
+  ["bulky", say("sew-bulky-meetings")],
 ] as const;
 
 /** The orders of joining side by side in the same figures; one is proposed, the choice is hers. */
 export function Orders({ plan, act }: { plan: Sewing; act: (acts: Act[]) => void }) {
   return (
     <section className="orders" aria-labelledby="orders-head">
-      <h2 id="orders-head">Joined by …</h2>
+      <h2 id="orders-head">{say("sew-joined-by")}</h2>
       <table>
         <thead>
           <tr>
@@ -34,7 +39,13 @@ export function Orders({ plan, act }: { plan: Sewing; act: (acts: Act[]) => void
                   {WORDS[one.order]}
                 </button>
                 <small>
-                  {one.taken ? (plan.chosen ? "your choice" : "proposed, taken") : one.proposed ? "proposed" : ""}
+                  {one.taken
+                    ? plan.chosen
+                      ? say("common-your-choice")
+                      : say("common-proposed-taken")
+                    : one.proposed
+                      ? say("common-proposed")
+                      : ""}
                 </small>
               </th>
             ))}
@@ -57,7 +68,7 @@ export function Orders({ plan, act }: { plan: Sewing; act: (acts: Act[]) => void
         {plan.proposal}{" "}
         {plan.chosen && (
           <button type="button" className="quiet" onClick={() => act([{ do: "order", order: null }])}>
-            take the proposal
+            {say("sew-take-the-proposal")}
           </button>
         )}
       </p>
@@ -67,7 +78,11 @@ export function Orders({ plan, act }: { plan: Sewing; act: (acts: Act[]) => void
             <li key={[...part.corner, ...part.opposite].join(" ")}>
               <label className="typed">
                 <span>
-                  The part from column {part.corner[0]}, row {part.corner[1]}: {part.words}
+                  {say("sew-the-part-from-column-row", {
+                    corner: part.corner[0],
+                    corner_2: part.corner[1],
+                    words: part.words,
+                  })}
                 </span>
                 <select
                   value={part.chosen ?? ""}
@@ -76,7 +91,7 @@ export function Orders({ plan, act }: { plan: Sewing; act: (acts: Act[]) => void
                     act([{ do: "order", order, corner: part.corner, opposite: part.opposite }]);
                   }}
                 >
-                  <option value="">as the block</option>
+                  <option value="">{say("sew-as-the-block")}</option>
                   {part.orders.map((order) => (
                     <option key={order} value={order}>
                       {WORDS[order]}

@@ -1,3 +1,4 @@
+import { say } from "../language/say";
 interface Props {
   at: number;
   last: number;
@@ -7,12 +8,12 @@ interface Props {
 /** To the step before and to the next one. */
 export function OtherSteps({ at, last, onStep }: Props) {
   return (
-    <nav aria-label="Other steps">
+    <nav aria-label={say("sew-other-steps")}>
       <button type="button" className="quiet" disabled={at === 1} onClick={() => onStep(at - 1)}>
-        before
+        {say("sew-before")}
       </button>
       <button type="button" className="quiet" disabled={at === last} onClick={() => onStep(at + 1)}>
-        next
+        {say("sew-next")}
       </button>
     </nav>
   );

@@ -2,7 +2,8 @@ import { useState } from "react";
 
 import type { Act, Document, Draft } from "../api/client";
 import { Fr } from "../common/Fr";
-import { Help } from "../common/Help";
+import { TradeWord } from "../common/Help";
+import { say } from "../language/say";
 import { BackPicture } from "./BackPicture";
 import { Front } from "./Front";
 import { Orders } from "./Orders";
@@ -17,10 +18,10 @@ interface Props {
 }
 
 const STATES = [
-  ["nested", "nested"],
-  ["spun", "spun"],
-  ["open", "open, to be pinned"],
-  ["bulky", "bulky"],
+  ["nested", say("sew-nested")],
+  ["spun", say("sew-spun")],
+  ["open", say("sew-open-to-be-pinned")],
+  ["bulky", say("sew-bulky")],
 ] as const;
 
 /** The pressing plan: the front with its arrows, the back with its thickness, what is told of them, and what can be turned. */
@@ -37,22 +38,22 @@ export function PressingPlan({ plan, view, colouring, act, onStep }: Props) {
   const seen = STATES.filter(([state]) => plan.meetings.some((meeting) => meeting.state === state));
   return (
     <div className="pressing">
-      <section aria-label="Front and back">
+      <section aria-label={say("sew-front-and-back")}>
         <figure>
           <Front
             plan={plan}
             fabrics={view.fabrics}
-            label="The front of the block, an arrow at each seam"
+            label={say("sew-the-front-of-the-block")}
             chosen={seam}
             lit={seam?.step}
             numbers={numbers}
             onChoose={(one) => setJoin(one.join)}
           />
           <figcaption>
-            The front. An arrow tells where both allowances lie; choose a seam to see why, or to turn it.{" "}
+            {say("sew-the-front-an-arrow-tells")}{" "}
             <label>
-              <input type="checkbox" checked={numbers} onChange={(event) => setNumbers(event.target.checked)} /> numbers
-              of the steps
+              <input type="checkbox" checked={numbers} onChange={(event) => setNumbers(event.target.checked)} />{" "}
+              {say("sew-numbers-of-the-steps")}
             </label>
             <span className="signs">
               {seen.map(([state, words]) => (
@@ -69,7 +70,7 @@ export function PressingPlan({ plan, view, colouring, act, onStep }: Props) {
               document={before}
               colouring={colouring}
               fabrics={view.fabrics}
-              label="The back before your choice"
+              label={say("sew-the-back-before-your-choice")}
             />
           )}
           <BackPicture
@@ -77,19 +78,19 @@ export function PressingPlan({ plan, view, colouring, act, onStep }: Props) {
             colouring={colouring}
             fabrics={view.fabrics}
             seams={plan.seams}
-            label={before && before !== view.document ? "And now" : "The back"}
+            label={before && before !== view.document ? say("sew-and-now") : say("sew-the-back")}
           />
         </div>
       </section>
-      <aside aria-label="About the pressing">
+      <aside aria-label={say("sew-about-the-pressing")}>
         <section className="chosen-seam" aria-live="polite">
           {seam ? (
             <OneSeam seam={seam} plan={plan} fixed={colouring !== null} act={choose} onStep={onStep} />
           ) : (
-            <p className="quiet-text">No seam is chosen. Click one, or go to the picture and use the arrow keys.</p>
+            <p className="quiet-text">{say("sew-no-seam-is-chosen-click")}</p>
           )}
         </section>
-        <section className="told" aria-label="How it lies">
+        <section className="told" aria-label={say("sew-how-it-lies")}>
           {plan.notes.map((words) => (
             <p key={words}>
               <Fr>{words}</Fr>
@@ -98,15 +99,12 @@ export function PressingPlan({ plan, view, colouring, act, onStep }: Props) {
           <p>{plan.best}</p>
           <p className="quiet-text trade-words">
             {["nest", "bulky", "spin"].map((word) => (
-              <span key={word}>
-                {word} <Help word={word} />
-              </span>
+              <TradeWord key={word} word={word} />
             ))}
           </p>
           {plan.misplaced > 0 && (
             <p className="doubt">
-              {plan.misplaced === 1 ? "One choice is" : `${String(plan.misplaced)} choices are`} about a seam that the
-              block has no more.
+              {say("sew-about-a-seam-that-the", { more: say("sew-choices-are", { misplaced: plan.misplaced }) })}
             </p>
           )}
           {[
@@ -127,7 +125,7 @@ export function PressingPlan({ plan, view, colouring, act, onStep }: Props) {
                     ])
                   }
                 >
-                  do so
+                  {say("sew-do-so")}
                 </button>
               )}
             </p>
@@ -135,18 +133,18 @@ export function PressingPlan({ plan, view, colouring, act, onStep }: Props) {
         </section>
         <Orders plan={plan} act={act} />
         <section aria-labelledby="beside-head">
-          <h2 id="beside-head">Block beside block</h2>
+          <h2 id="beside-head">{say("sew-block-beside-block")}</h2>
           <p>
             <Fr>{plan.beside.words}</Fr>
           </p>
           {!plan.beside.one_plan && (
             <details onToggle={(event) => setSecond(event.currentTarget.open)}>
-              <summary>Plan 2: {plan.beside.second.length} seams are pressed otherwise</summary>
+              <summary>{say("sew-plan-2-seams-are-pressed", { second: plan.beside.second.length })}</summary>
               {second && (
                 <Front
                   plan={{ ...plan, seams: plan.beside.second, meetings: [] }}
                   fabrics={view.fabrics}
-                  label="Plan 2, the seams that are pressed otherwise"
+                  label={say("sew-plan-2-the-seams-that")}
                   chosen={undefined}
                   numbers
                   onChoose={(one) => setJoin(one.join)}
@@ -177,8 +175,8 @@ function OneSeam({
   return (
     <>
       <h2>
-        Seam of step {seam.step}
-        {seam.unit && `, in unit ${seam.unit}`}
+        {say("sew-seam-of-step", { step: seam.step })}
+        {seam.unit && say("sew-in-unit", { unit: seam.unit })}
       </h2>
       <p>
         <Fr>{seam.why}</Fr>
@@ -189,9 +187,9 @@ function OneSeam({
         </p>
       ))}
       {fixed ? (
-        <p className="quiet-text">Seams are turned on the block as drafted; its colourings follow.</p>
+        <p className="quiet-text">{say("sew-seams-are-turned-on-the")}</p>
       ) : (
-        <div className="ways-to-press" role="group" aria-label="Press it">
+        <div className="ways-to-press" role="group" aria-label={say("sew-press-it")}>
           {seam.ways.map((way) => (
             <button
               key={way}
@@ -204,19 +202,19 @@ function OneSeam({
           ))}
           {seam.by_hand && (
             <button type="button" className="quiet" onClick={() => act([{ do: "press", at: seam.at, toward: null }])}>
-              leave it to the plan
+              {say("sew-leave-it-to-the-plan")}
             </button>
           )}
           {seam.in_lots && (
             <button type="button" className="quiet" onClick={() => act([{ do: "lots", at: seam.at, two: false }])}>
-              all in one lot again
+              {say("sew-all-in-one-lot-again")}
             </button>
           )}
         </div>
       )}
       {step && (
         <button type="button" className="quiet" onClick={() => onStep(step.number)}>
-          see step {step.number}
+          {say("sew-see-step", { number: step.number })}
         </button>
       )}
     </>

@@ -11,6 +11,7 @@ import type { DraftInHand } from "../block/useDraft";
 import { Said } from "../common/Notices";
 import { Unready } from "../common/Waiting";
 import { PAPERS, TakeAlong } from "../common/TakeAlong";
+import { say } from "../language/say";
 import { AtTheMachine } from "./AtTheMachine";
 import { LayOut } from "./LayOut";
 import { OneStep } from "./OneStep";
@@ -19,8 +20,8 @@ import { PressingPlan } from "./PressingPlan";
 import { useClock } from "./useClock";
 
 const FILES = [
-  ["/api/files/sewing.pdf", "Sewing sheet (PDF)"],
-  ["/api/files/back.svg", "The back at true size (SVG)"],
+  ["/api/files/sewing.pdf", say("sew-sewing-sheet-pdf")],
+  ["/api/files/back.svg", say("sew-the-back-at-true-size")],
 ] as const;
 
 /** The Sew step: the order of joining, the pressing, laying out, each join in pictures, progress. */
@@ -62,7 +63,7 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
   if (!plan) {
     return (
       <Unready fault={found.error} onAgain={() => void found.refetch()}>
-        Looking for the best pressing … A large block takes a while; you can go to another step meanwhile.
+        {say("sew-looking-for-the-best-pressing")}
       </Unready>
     );
   }
@@ -94,12 +95,12 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
   const said = [...(fault ? [fault] : []), ...drafting.faults.map((one) => `${one.where}: ${one.message}`)];
   return (
     <main className="sewing">
-      <nav className="cards" aria-label="Steps of sewing">
+      <nav className="cards" aria-label={say("common-steps-of-sewing")}>
         {plan.colourings.length > 0 && (
           <label className="typed">
-            <span>Sewn</span>
+            <span>{say("common-sewn")}</span>
             <select value={wanted ?? ""} onChange={(event) => go({ colouring: event.target.value, step: undefined })}>
-              <option value="">as drafted</option>
+              <option value="">{say("sew-as-drafted")}</option>
               {plan.colourings.map((name, index) => (
                 <option key={index} value={index}>
                   {name}
@@ -114,7 +115,7 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
           aria-current={(!step && !laying) || undefined}
           onClick={() => go({ step: undefined, look: undefined })}
         >
-          <span>Order and pressing</span>
+          <span>{say("sew-order-and-pressing")}</span>
         </button>
         <button
           type="button"
@@ -122,7 +123,7 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
           aria-current={laying || undefined}
           onClick={() => go({ step: undefined, look: "lay" })}
         >
-          <span>Lay it out first</span>
+          <span>{say("sew-lay-it-out-first")}</span>
         </button>
         <ol>
           {plan.steps.map((one) => (
@@ -136,19 +137,15 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
                 <b className="number">{one.done >= one.total ? "✓" : one.number}</b>
                 <span>
                   {one.words}
-                  <small>
-                    {one.done} of {one.total}
-                  </small>
+                  <small>{say("common-of", { done: one.done, total: one.total })}</small>
                 </span>
               </button>
             </li>
           ))}
         </ol>
-        <p className="quiet-text">
-          {plan.sewn} of {plan.to_sew} joins and units sewn
-        </p>
+        <p className="quiet-text">{say("sew-of-joins-and-units-sewn", { sewn: plan.sewn, to_sew: plan.to_sew })}</p>
         <Button variant="primary" size="sm" onClick={() => go({ machine: "1" })}>
-          At the machine
+          {say("sew-at-the-machine")}
         </Button>
         <TakeAlong
           paper={paper}
@@ -160,11 +157,14 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
       <div className="sew-main" aria-busy={found.isFetching}>
         {said.length > 0 && <Said text={said.join("\n")} onClose={dismiss} />}
         {found.error && (
-          <Said text={found.error.message} action={{ words: "Try again", onClick: () => void found.refetch() }} />
+          <Said
+            text={found.error.message}
+            action={{ words: say("common-try-again-2"), onClick: () => void found.refetch() }}
+          />
         )}
         {found.isPlaceholderData && (
           <p role="status" className="working-sign">
-            <Spinner size="sm" /> Solving the pressing anew … what you see is from before.
+            <Spinner size="sm" /> {say("sew-solving-the-pressing-anew-what")}
           </p>
         )}
         {plan.changed.length > 0 && (
@@ -174,7 +174,7 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
             ))}
           </ul>
         )}
-        {!step && <h1 className="visually-hidden">Sewing {view.sheet.name}</h1>}
+        {!step && <h1 className="visually-hidden">{say("sew-sewing", { name: view.sheet.name })}</h1>}
         {step ? (
           <OneStep
             key={step.mark}

@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { type BlockLog, readLog } from "../api/blockLog";
 import { client, settled } from "../api/client";
 import { useChange } from "../api/useChange";
+import { rich, say } from "../language/say";
 import type { SewingStep } from "./plan";
 
 /** How often the seams of a step were taken back; a count of its own, since each time weakens the edge. */
@@ -33,13 +34,17 @@ export function TakenBack({ id, step }: { id: string; step: SewingStep }) {
   );
   return (
     <span className="taken-back">
-      taken back {times === 0 ? "never" : times === 1 ? "once" : `${String(times)} times`}{" "}
-      <button type="button" className="quiet" disabled={times >= 99} onClick={() => counting.mutate(times + 1)}>
-        once more
-      </button>
+      {rich("sew-taken-back", {
+        more: times === 0 ? say("sew-never") : say("common-times", { times }),
+        button: (
+          <button type="button" className="quiet" disabled={times >= 99} onClick={() => counting.mutate(times + 1)}>
+            {say("sew-once-more")}
+          </button>
+        ),
+      })}
       {times > 0 && (
         <button type="button" className="quiet" onClick={() => counting.mutate(times - 1)}>
-          one less
+          {say("sew-one-less")}
         </button>
       )}
       {counting.error && (

@@ -1,4 +1,5 @@
 import { useEffect, useState } from "react";
+import { say } from "../language/say";
 
 export interface Clock {
   running: boolean;
@@ -37,6 +38,6 @@ export function useClock(sewn: number, toSew: number): Clock {
 /** A span of time as it is said: 4 min, 1 h 5 min. */
 export function span(seconds: number): string {
   const minutes = Math.round(seconds / 60);
-  if (minutes < 60) return `${String(minutes)} min`;
-  return `${String(Math.floor(minutes / 60))} h ${String(minutes % 60)} min`;
+  if (minutes < 60) return say("sew-min", { minutes });
+  return say("sew-h-min", { floor: Math.floor(minutes / 60), value: minutes % 60 });
 }

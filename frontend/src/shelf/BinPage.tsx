@@ -9,6 +9,7 @@ import { client, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { Brand } from "../common/Brand";
 import { Said } from "../common/Notices";
+import { moment, say } from "../language/say";
 
 type Binned = Schemas["BinnedOut"];
 
@@ -20,7 +21,7 @@ export function BinPage() {
     { refresh: [["bin"], ["shelf"], ["quilts"]] },
   );
   useEffect(() => {
-    document.title = "Yonk: the bin";
+    document.title = say("shelf-yonk-the-bin");
   }, []);
   const fault = bin.error ?? back.error;
   return (
@@ -28,32 +29,32 @@ export function BinPage() {
       <header className="top">
         <Brand />
         <span className="spring" />
-        <Link to="/">Blocks</Link>
-        <Link to="/quilts">Quilts</Link>
+        <Link to="/">{say("common-blocks")}</Link>
+        <Link to="/quilts">{say("common-quilts")}</Link>
       </header>
       <main>
-        <h1>The bin</h1>
+        <h1>{say("shelf-the-bin")}</h1>
         {fault && <Said text={fault.message} />}
         {bin.isPending && (
           <p role="status">
-            <Spinner size="sm" /> Looking into the bin …
+            <Spinner size="sm" /> {say("shelf-looking-into-the-bin")}
           </p>
         )}
-        {bin.data?.length === 0 && <p>Nothing was deleted.</p>}
+        {bin.data?.length === 0 && <p>{say("shelf-nothing-was-deleted")}</p>}
         <ul className="binned">
           {bin.data?.map((one) => (
             <li key={one.id}>
               <span>
                 <b>{one.name}</b> <small>{one.kind}</small>
               </span>
-              <time dateTime={one.deleted}>{new Date(`${one.deleted}Z`).toLocaleString()}</time>
+              <time dateTime={one.deleted}>{moment(`${one.deleted}Z`)}</time>
               <Button
                 size="sm"
                 variant="outline-primary"
-                aria-label={`Bring ${one.name} back`}
+                aria-label={say("shelf-bring-back", { name: one.name })}
                 onClick={() => back.mutate(one)}
               >
-                Bring it back
+                {say("common-bring-it-back")}
               </Button>
             </li>
           ))}

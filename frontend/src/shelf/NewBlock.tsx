@@ -5,13 +5,14 @@ import { useNavigate } from "react-router";
 import { type Block, client, faultsOf, settled } from "../api/client";
 import { useBeginning, useUsual } from "../api/useUsual";
 import { useChange } from "../api/useChange";
+import { say } from "../language/say";
 
 const LABELS = {
-  name: "Name",
-  width: "Finished width",
-  height: "Finished height",
-  columns: "Columns",
-  rows: "Rows",
+  name: say("common-name"),
+  width: say("common-finished-width"),
+  height: say("common-finished-height"),
+  columns: say("common-columns"),
+  rows: say("common-rows"),
 } as const;
 type Field = keyof typeof LABELS;
 
@@ -66,7 +67,7 @@ export function NewBlock({ show, onClose }: { show: boolean; onClose: () => void
         noValidate
       >
         <Modal.Header closeButton>
-          <Modal.Title id="new-block">Start a block</Modal.Title>
+          <Modal.Title id="new-block">{say("shelf-start-a-block")}</Modal.Title>
         </Modal.Header>
         <Modal.Body className="stack">
           {field("name", { placeholder: usual.name, autoFocus: true })}
@@ -74,28 +75,26 @@ export function NewBlock({ show, onClose }: { show: boolean; onClose: () => void
             {field("width", { inputMode: "text", "aria-describedby": "size-help" })}
             {field("height", { placeholder: shown("width"), "aria-describedby": "size-help" })}
             <Form.Group controlId="new-unit">
-              <Form.Label>In</Form.Label>
+              <Form.Label>{say("shelf-in")}</Form.Label>
               <Form.Select value={unit} onChange={(event) => setUnit(event.target.value === "cm" ? "cm" : "in")}>
-                <option value="in">inches</option>
-                <option value="cm">centimetres</option>
+                <option value="in">{say("common-inches")}</option>
+                <option value="cm">{say("common-centimetres")}</option>
               </Form.Select>
             </Form.Group>
           </div>
           {kept && (
-            <p
-              className="quiet-text unit-said"
-              role="status"
-            >{`The numbers you type are in ${unit === "cm" ? "centimetres" : "inches"}; they are not converted.`}</p>
+            <p className="quiet-text unit-said" role="status">
+              {say("shelf-the-numbers-you-type-are", {
+                more: unit === "cm" ? say("common-centimetres") : say("common-inches"),
+              })}
+            </p>
           )}
-          <Form.Text id="size-help">
-            What shows once it is sewn into the quilt; the height is the width unless you type one. Type 9, 4 7/8, 4-7/8
-            or 4.875. Seam allowance is added for you.
-          </Form.Text>
+          <Form.Text id="size-help">{say("shelf-what-shows-once-it-is")}</Form.Text>
           <div className="side-by-side">
             {field("columns", { "aria-describedby": "grid-help" })}
             {field("rows", { "aria-describedby": "grid-help" })}
           </div>
-          <Form.Text id="grid-help">How many, such as 3; or how wide against each other, such as 1 2 1.</Form.Text>
+          <Form.Text id="grid-help">{say("shelf-how-many-such-as-3")}</Form.Text>
           {faults
             .filter((fault) => !(fault.place in LABELS))
             .map((fault) => (
@@ -106,9 +105,9 @@ export function NewBlock({ show, onClose }: { show: boolean; onClose: () => void
         </Modal.Body>
         <Modal.Footer>
           <Button variant="outline-primary" onClick={onClose}>
-            Not now
+            {say("shelf-not-now")}
           </Button>
-          <Button type="submit">Draft it</Button>
+          <Button type="submit">{say("shelf-draft-it")}</Button>
         </Modal.Footer>
       </Form>
     </Modal>

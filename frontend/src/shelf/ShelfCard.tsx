@@ -6,6 +6,7 @@ import { useChange } from "../api/useChange";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { Picture } from "../common/Picture";
+import { rich, say } from "../language/say";
 
 export type ShelfBlock = Schemas["ShelfBlockOut"];
 
@@ -38,14 +39,12 @@ export function ShelfCard({ block, known, onDelete }: Props) {
           cloths={block.cloths}
         />
         <span className="shelf-name">{block.name}</span>
-        <span className="shelf-size">
-          <Fr>{block.finished}</Fr> finished
-        </span>
+        <span className="shelf-size">{rich("shelf-finished", { finished: <Fr>{block.finished}</Fr> })}</span>
         <span className="shelf-more">
-          {block.patches} {block.patches === 1 ? "patch" : "patches"}
-          {block.blocks > 1 && ` · ${String(block.blocks)} blocks`}
+          {say("shelf-patches", { patches: block.patches })}
+          {block.blocks > 1 && ` ${say("shelf-blocks", { blocks: block.blocks })}`}
         </span>
-        {block.owner && <span className="shelf-more">{block.owner}’s</span>}
+        {block.owner && <span className="shelf-more">{say("common-s", { owner: block.owner })}</span>}
         {block.labels.length > 0 && <span className="shelf-labels">{block.labels.join(" · ")}</span>}
         {block.note && <span className="shelf-note">{block.note}</span>}
       </Link>
@@ -55,22 +54,27 @@ export function ShelfCard({ block, known, onDelete }: Props) {
           type="button"
           className="quiet"
           aria-expanded={open}
-          aria-label={`Label ${block.name}`}
+          aria-label={say("shelf-label", { name: block.name })}
           onClick={() => setOpen(!open)}
         >
-          Label
+          {say("shelf-label-2")}
         </button>
         <button
           type="button"
           className="quiet"
           disabled={copying.isPending}
-          aria-label={`Duplicate ${block.name}`}
+          aria-label={say("shelf-duplicate", { name: block.name })}
           onClick={() => copying.mutate(undefined)}
         >
-          Duplicate
+          {say("shelf-duplicate-2")}
         </button>
-        <button type="button" className="quiet" aria-label={`Delete ${block.name}`} onClick={onDelete}>
-          Delete
+        <button
+          type="button"
+          className="quiet"
+          aria-label={say("common-delete", { name: block.name })}
+          onClick={onDelete}
+        >
+          {say("common-delete-2")}
         </button>
       </div>
       {open && <About block={block} known={known} onClose={() => setOpen(false)} />}
@@ -101,7 +105,7 @@ function About({ block, known, onClose }: { block: ShelfBlock; known: string[]; 
       }}
     >
       <label>
-        Labels, a comma between them
+        {say("shelf-labels-a-comma-between-them")}
         <input
           value={labels}
           maxLength={400}
@@ -117,12 +121,12 @@ function About({ block, known, onClose }: { block: ShelfBlock; known: string[]; 
         ))}
       </datalist>
       <label>
-        Note
+        {say("common-note")}
         <textarea value={note} maxLength={1000} rows={2} onChange={(event) => setNote(event.target.value)} />
       </label>
       {keeping.error && <Said text={keeping.error.message} onClose={keeping.reset} />}
       <button type="submit" className="btn btn-sm btn-primary">
-        Keep
+        {say("common-keep")}
       </button>
     </form>
   );

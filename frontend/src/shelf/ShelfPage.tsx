@@ -11,13 +11,14 @@ import { type Change, useInAddress } from "../common/useInAddress";
 import { Brand } from "../common/Brand";
 import { Said } from "../common/Notices";
 import { useWho } from "../guild/useWho";
+import { rich, say } from "../language/say";
 import { NewBlock } from "./NewBlock";
 import { type ShelfBlock, ShelfCard } from "./ShelfCard";
 
 const ORDERS = [
-  ["changed", "last changed first"],
-  ["name", "by name"],
-  ["oldest", "longest untouched first"],
+  ["changed", say("shelf-last-changed-first")],
+  ["name", say("shelf-by-name")],
+  ["oldest", say("shelf-longest-untouched-first")],
 ] as const;
 
 const SHELF = [["shelf"]];
@@ -37,7 +38,7 @@ async function takeFiles(files: File[]): Promise<{ taken: Block[]; wrong: string
       );
       taken.push(block);
     } catch (reason) {
-      wrong.push(`${one.name} was not taken. ${words(reason)}`);
+      wrong.push(say("shelf-was-not-taken", { name: one.name, words: words(reason) }));
     }
   }
   return { taken, wrong };
@@ -70,7 +71,7 @@ export function ShelfPage() {
   const file = useRef<HTMLInputElement>(null);
 
   useEffect(() => {
-    document.title = "Yonk: the shelf of blocks";
+    document.title = say("common-yonk-the-shelf-of-blocks");
   }, []);
 
   const taking = useChange(takeFiles, {
@@ -90,7 +91,7 @@ export function ShelfPage() {
     { refresh: SHELF, onDone: () => setDeleted(undefined) },
   );
   const wrong = taking.data?.wrong.join("\n");
-  const fault = removing.error ? `The block was not deleted. ${removing.error.message}` : wrong;
+  const fault = removing.error ? say("shelf-the-block-was-not-deleted", { message: removing.error.message }) : wrong;
   const take = (files: FileList | null) => taking.mutate(Array.from(files ?? []));
   const dismiss = () => {
     taking.reset();
@@ -117,19 +118,19 @@ export function ShelfPage() {
     >
       <header className="top">
         <Brand />
-        <span className="top-line">from a drafted block to fabric on the table</span>
+        <span className="top-line">{say("shelf-from-a-drafted-block-to")}</span>
         <span className="spring" />
-        <Link to="/quilts">Quilts</Link>
-        <Link to="/fabrics">Fabric shelf</Link>
-        <Link to="/seam-log">Seam log</Link>
-        <Link to="/finder">Size finder</Link>
-        <Link to="/words">Words</Link>
+        <Link to="/quilts">{say("common-quilts")}</Link>
+        <Link to="/fabrics">{say("common-fabric-shelf")}</Link>
+        <Link to="/seam-log">{say("common-seam-log")}</Link>
+        <Link to="/finder">{say("common-size-finder")}</Link>
+        <Link to="/words">{say("shelf-words")}</Link>
         {who?.here === "in" && <Link to="/account">{who.name}</Link>}
         <Button variant="outline-primary" onClick={() => file.current?.click()}>
-          Open a block file
+          {say("shelf-open-a-block-file")}
         </Button>
         <Button variant="primary" onClick={() => setStarting(true)}>
-          Start a block
+          {say("shelf-start-a-block")}
         </Button>
         <input
           ref={file}
@@ -137,7 +138,7 @@ export function ShelfPage() {
           accept=".json,application/json,.zip,application/zip"
           multiple
           hidden
-          aria-label="Block file"
+          aria-label={say("common-block-file")}
           onChange={(event) => {
             take(event.target.files);
             event.target.value = "";
@@ -145,24 +146,24 @@ export function ShelfPage() {
         />
       </header>
       <main>
-        <h1>The shelf of blocks</h1>
+        <h1>{say("shelf-the-shelf-of-blocks")}</h1>
         {fault && <Said text={fault} onClose={dismiss} />}
         {deleted && (
           <Said
-            text={`${deleted.name} is off the shelf.`}
-            action={{ words: "Bring it back", onClick: () => bringingBack.mutate(deleted) }}
+            text={say("common-is-off-the-shelf", { name: deleted.name })}
+            action={{ words: say("common-bring-it-back"), onClick: () => bringingBack.mutate(deleted) }}
             onClose={() => setDeleted(undefined)}
           />
         )}
         {shelf.isPending && (
           <p role="status">
-            <Spinner size="sm" /> Looking at the shelf …
+            <Spinner size="sm" /> {say("shelf-looking-at-the-shelf")}
           </p>
         )}
         {shelf.isError && (
           <Said
-            text="The shelf cannot be read: Yonk's server or its database does not answer."
-            action={{ words: "Try again", onClick: () => void shelf.refetch() }}
+            text={say("shelf-the-shelf-cannot-be-read")}
+            action={{ words: say("common-try-again-2"), onClick: () => void shelf.refetch() }}
           />
         )}
         {shelf.data && (shelf.data.total > 12 || search || known.length > 0) && (
@@ -170,11 +171,15 @@ export function ShelfPage() {
             <input
               type="search"
               value={search}
-              aria-label="Find a block by its name"
-              placeholder="Find by name"
+              aria-label={say("common-find-a-block-by-its")}
+              placeholder={say("common-find-by-name")}
               onChange={(event) => look({ search: event.target.value })}
             />
-            <select value={order} aria-label="In which order" onChange={(event) => look({ order: event.target.value })}>
+            <select
+              value={order}
+              aria-label={say("shelf-in-which-order")}
+              onChange={(event) => look({ order: event.target.value })}
+            >
               {ORDERS.map(([name, words]) => (
                 <option key={name} value={name}>
                   {words}
@@ -184,10 +189,10 @@ export function ShelfPage() {
             {known.length > 0 && (
               <select
                 value={label}
-                aria-label="Of which label"
+                aria-label={say("shelf-of-which-label")}
                 onChange={(event) => look({ label: event.target.value })}
               >
-                <option value="">all labels</option>
+                <option value="">{say("shelf-all-labels")}</option>
                 {(labels.data ?? []).map((one) => (
                   <option key={one.label} value={one.label}>
                     {one.label} ({one.blocks})
@@ -196,11 +201,11 @@ export function ShelfPage() {
               </select>
             )}
             <span className="quiet-text" role="status">
-              {shelf.data.total} {shelf.data.total === 1 ? "block" : "blocks"}
+              {say("common-count-of-blocks", { blocks: shelf.data.total })}
             </span>
           </div>
         )}
-        {shelf.data?.total === 0 && (search || label) && <p>No block is called or labelled so.</p>}
+        {shelf.data?.total === 0 && (search || label) && <p>{say("shelf-no-block-is-called-or")}</p>}
         {shelf.data?.total === 0 && !search && !label && (
           <EmptyShelf onStart={() => setStarting(true)} onOpen={() => file.current?.click()} />
         )}
@@ -210,30 +215,28 @@ export function ShelfPage() {
           ))}
         </ul>
         {shelf.data && shelf.data.pages > 1 && (
-          <nav className="pages" aria-label="Pages of the shelf">
+          <nav className="pages" aria-label={say("shelf-pages-of-the-shelf")}>
             <Button
               variant="outline-primary"
               size="sm"
               disabled={page <= 1}
               onClick={() => look({ page: String(page - 1) })}
             >
-              Back
+              {say("common-back")}
             </Button>
-            <span>
-              page {shelf.data.page} of {shelf.data.pages}
-            </span>
+            <span>{say("shelf-page-of", { page: shelf.data.page, pages: shelf.data.pages })}</span>
             <Button
               variant="outline-primary"
               size="sm"
               disabled={page >= shelf.data.pages}
               onClick={() => look({ page: String(page + 1) })}
             >
-              On
+              {say("shelf-on")}
             </Button>
           </nav>
         )}
         <p className="hint">
-          <Link to="/bin">The bin</Link> keeps what was deleted. A block file can also be dropped anywhere on this page.
+          {rich("shelf-keeps-what-was-deleted-a", { link: <Link to="/bin">{say("shelf-the-bin")}</Link> })}
         </p>
       </main>
       <NewBlock show={starting} onClose={() => setStarting(false)} />
@@ -244,23 +247,19 @@ export function ShelfPage() {
 function EmptyShelf({ onStart, onOpen }: { onStart: () => void; onOpen: () => void }) {
   return (
     <section className="empty">
-      <h2>The shelf is empty. Begin with a block.</h2>
+      <h2>{say("shelf-the-shelf-is-empty-begin")}</h2>
       <ol>
+        <li>{rich("shelf-give-it-a-name-a", { strong: <strong>{say("shelf-start-a-block")}</strong> })}</li>
+        <li>{rich("shelf-choose-a-unit-from-the", { strong: <strong>{say("shelf-draft-it")}</strong> })}</li>
         <li>
-          <strong>Start a block</strong>: give it a name, a finished size (what will show in the quilt) and a grid.
-        </li>
-        <li>
-          <strong>Draft it</strong>: choose a unit from the tray and touch the cells it goes into; paint the fabrics.
-        </li>
-        <li>
-          <strong>Read the cutting list</strong> beside it. It changes with every touch.
+          {rich("shelf-beside-it-it-changes-with", { strong: <strong>{say("shelf-read-the-cutting-list")}</strong> })}
         </li>
       </ol>
       <Button variant="primary" onClick={onStart}>
-        Start a block
+        {say("shelf-start-a-block")}
       </Button>{" "}
       <Button variant="outline-primary" onClick={onOpen}>
-        Open a block file
+        {say("shelf-open-a-block-file")}
       </Button>
     </section>
   );

@@ -7,6 +7,7 @@ import { Brand } from "../common/Brand";
 import { Fr } from "../common/Fr";
 import { useWords } from "../common/Help";
 import { Unready } from "../common/Waiting";
+import { rich, say } from "../language/say";
 
 type Example = Schemas["SizesToldOut"];
 
@@ -15,32 +16,36 @@ export function WordsPage() {
   const words = useWords();
   const [unit, setUnit] = useState("in");
   useEffect(() => {
-    document.title = "Words and sizes · Yonk";
+    document.title = say("words-words-and-sizes-yonk");
   }, []);
   const example = words.data?.examples.find((one) => one.unit === unit);
   return (
     <div className="words-page">
       <header className="top">
         <Brand />
-        <h1>Words and sizes</h1>
+        <h1>{say("words-words-and-sizes")}</h1>
       </header>
       {!words.data || !example ? (
         <Unready fault={words.error} onAgain={() => void words.refetch()} />
       ) : (
         <main className="words">
           <section aria-labelledby="three-sizes">
-            <h2 id="three-sizes">Finished, unfinished, cut</h2>
+            <h2 id="three-sizes">{say("words-finished-unfinished-cut")}</h2>
             <label className="typed">
-              <span>in</span>
-              <select aria-label="Unit of length" value={unit} onChange={(event) => setUnit(event.target.value)}>
-                <option value="in">inches</option>
-                <option value="cm">centimetres</option>
+              <span>{say("words-in")}</span>
+              <select
+                aria-label={say("common-unit-of-length")}
+                value={unit}
+                onChange={(event) => setUnit(event.target.value)}
+              >
+                <option value="in">{say("common-inches")}</option>
+                <option value="cm">{say("common-centimetres")}</option>
               </select>
             </label>
             <ThreeSizes example={example} />
           </section>
           <section aria-labelledby="all-words">
-            <h2 id="all-words">The words</h2>
+            <h2 id="all-words">{say("words-the-words")}</h2>
             <dl>
               {words.data.words.map((one) => (
                 <div key={one.key} id={one.key}>
@@ -70,11 +75,21 @@ function ThreeSizes({ example }: { example: Example }) {
         className="three-sizes"
         viewBox={[-gap / 4, -gap, 3 * whole + 2.5 * gap, whole + 1.3 * gap].join(" ")}
         role="img"
-        aria-label={`A ${example.kind}: ${example.finished} finished, ${example.unfinished} unfinished, cut from squares of ${example.cut}.`}
+        aria-label={say("words-a-finished-unfinished-cut-from", {
+          kind: example.kind,
+          finished: example.finished,
+          unfinished: example.unfinished,
+          cut: example.cut,
+        })}
       >
         <g>
           <Sewn at={0} size={side("finished")} />
-          <Size at={0} size={side("finished")} text={text} words={`finished ${example.finished}`} />
+          <Size
+            at={0}
+            size={side("finished")}
+            text={text}
+            words={say("common-finished", { finished: example.finished })}
+          />
         </g>
         <g transform={`translate(${String(whole + gap)} 0)`}>
           <Sewn at={0} size={side("unfinished")} />
@@ -85,25 +100,40 @@ function ThreeSizes({ example }: { example: Example }) {
             width={side("finished")}
             height={side("finished")}
           />
-          <Size at={0} size={side("unfinished")} text={text} words={`unfinished ${example.unfinished}`} />
+          <Size
+            at={0}
+            size={side("unfinished")}
+            text={text}
+            words={say("words-unfinished", { unfinished: example.unfinished })}
+          />
         </g>
         <g transform={`translate(${String(2 * (whole + gap))} 0)`}>
           <rect className="cloth-cut" width={whole} height={whole} />
           <path className="cut-line" d={`M0 ${String(whole)}L${String(whole)} 0`} />
-          <Size at={0} size={whole} text={text} words={`cut ${example.cut}`} />
+          <Size at={0} size={whole} text={text} words={say("words-cut", { cut: example.cut })} />
         </g>
       </svg>
       <ol className="sizes-said">
         <li>
-          <b>Finished</b> is what shows in the quilt: <Fr>{example.finished}</Fr>.
+          {rich("words-is-what-shows-in-the", {
+            b: <b>{say("words-finished-word")}</b>,
+            finished: <Fr>{example.finished}</Fr>,
+          })}
         </li>
         <li>
-          <b>Unfinished</b> is what it measures once it is sewn and trimmed, before it is joined: a seam allowance of{" "}
-          <Fr>{example.seam}</Fr> on each side makes <Fr>{example.unfinished}</Fr>.
+          {rich("words-is-what-it-measures-once", {
+            b: <b>{say("common-unfinished")}</b>,
+            seam: <Fr>{example.seam}</Fr>,
+            unfinished: <Fr>{example.unfinished}</Fr>,
+          })}
         </li>
         <li>
-          <b>Cut</b> is what is cut from cloth. The seam along the diagonal takes some too: cut true it is{" "}
-          <Fr>{example.true_cut}</Fr>; with <Fr>{example.margin}</Fr> to trim <Fr>{example.cut}</Fr>.
+          {rich("words-is-what-is-cut-from", {
+            b: <b>{say("words-cut-word")}</b>,
+            true_cut: <Fr>{example.true_cut}</Fr>,
+            margin: <Fr>{example.margin}</Fr>,
+            cut: <Fr>{example.cut}</Fr>,
+          })}
         </li>
       </ol>
     </>

@@ -28,6 +28,8 @@ from yonk.api.guild.open_routes import router as open_to_all
 from yonk.api.guild.routes import router as guild_routes
 from yonk.api.guild.together import router as together
 from yonk.api.health import router as health
+from yonk.api.language import Spoken
+from yonk.api.language import router as language
 from yonk.api.measuring.log_routes import router as block_log
 from yonk.api.measuring.routes import router as measuring
 from yonk.api.quilts.routes import router as quilts
@@ -69,6 +71,7 @@ ROUTERS = (
     top,
     fabrics,
     usual,
+    language,
     guild_routes,
     together,
 )
@@ -108,6 +111,7 @@ def create_app(
     app.add_middleware(GZipMiddleware, minimum_size=SMALL, compresslevel=PRESSED)
     app.add_middleware(Guard, too_large=too_large, hosts=frozenset(hosts))
     app.add_middleware(Records)
+    app.add_middleware(Spoken)
     app.include_router(health)
     app.include_router(open_to_all)
     for router in ROUTERS:

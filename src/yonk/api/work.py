@@ -31,6 +31,7 @@ from yonk.files.block_file import take_block
 from yonk.files.download import File, attachment
 from yonk.files.page_pictures import picture_pages
 from yonk.memory import look_seldom
+from yonk.words import Language, language_now, speaking
 
 LIGHT_PAIRS = 40_000  # as `work_in` counts: a plan of as many takes about as long as a blink
 BLINK = 0.2  # seconds
@@ -160,7 +161,9 @@ class Worker:
         if self.works.stopping:
             raise NobodyWaitsError
         mine, theirs = CONTEXT.Pipe(duplex=False)
-        process = CONTEXT.Process(target=_carry_out, args=(theirs, work, given), daemon=True)
+        process = CONTEXT.Process(
+            target=_carry_out, args=(theirs, language_now(), work, given), daemon=True
+        )
         await run_in_threadpool(process.start)
         theirs.close()
         self.works.running.add(process)
@@ -234,13 +237,16 @@ def _received(connection: Connection) -> tuple[Any, BaseException | None]:
     return answer
 
 
-def _carry_out(connection: Connection, work: Callable[..., Any], given: tuple[Any, ...]) -> None:
-    """In the process of its own."""
+def _carry_out(
+    connection: Connection, language: Language, work: Callable[..., Any], given: tuple[Any, ...]
+) -> None:
+    """In the process of its own, in the language of the one who asks."""
     look_seldom()
     resource.setrlimit(resource.RLIMIT_AS, (BYTES, BYTES))
     resource.setrlimit(resource.RLIMIT_CPU, (_SECONDS + 5, _SECONDS + 5))
     try:
-        answer: tuple[Any, BaseException | None] = work(*given), None
+        with speaking(language):
+            answer: tuple[Any, BaseException | None] = work(*given), None
     except Exception as fault:
         answer = None, fault
     with suppress(OSError):

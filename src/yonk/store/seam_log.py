@@ -1,4 +1,4 @@
-"""Keeping the seam log, and what a quilter told once for all blocks."""
+"""Keeping the seam log."""
 
 from __future__ import annotations
 
@@ -9,12 +9,11 @@ from datetime import datetime
 from typing import ClassVar
 
 from sqlalchemy import select
-from sqlalchemy.dialects.mysql import insert
 from sqlalchemy.orm import Session
 
 from yonk.core.paper import FaultCode, ToldError, message
 from yonk.store.database import retried
-from yonk.store.models import Preference, SeamTestRow, now
+from yonk.store.models import SeamTestRow, now
 from yonk.store.rights import owned, person_of
 
 
@@ -67,19 +66,4 @@ def take_out(session: Session, test_id: str, *, back: bool = False) -> None:
     if row is None or row.owner != person_of(session).id:
         raise NoSuchTestError(test_id)
     row.deleted = None if back else now()
-    session.commit()
-
-
-def preference(session: Session, name: str) -> str | None:
-    """What was told under a name, as JSON; None where nothing was."""
-    row = session.get(Preference, (person_of(session).id, name), populate_existing=True)
-    return row.document if row else None
-
-
-@retried
-def keep_preference(session: Session, name: str, document: str) -> None:
-    """Keep what is told under a name."""
-    new = {"document": document, "changed": now()}
-    row = insert(Preference).values(owner=person_of(session).id, name=name, **new)
-    session.execute(row.on_duplicate_key_update(**new))
     session.commit()

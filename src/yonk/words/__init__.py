@@ -2,15 +2,19 @@
 
 from yonk.words.catalogue import bundle_of
 from yonk.words.fault_places import fault_place_words
-from yonk.words.language import LANGUAGES, Language, language_now, speaking
+from yonk.words.language import KEPT_IN, LANGUAGES, SPOKEN_AS, Language, language_now, speaking
+from yonk.words.lengths import with_marks_of
 from yonk.words.rendering import in_words
 
 __all__ = [
+    "KEPT_IN",
     "LANGUAGES",
+    "SPOKEN_AS",
     "Language",
     "bundle_of",
     "fault_place_words",
     "in_words",
     "language_now",
     "speaking",
+    "with_marks_of",
 ]

@@ -11,8 +11,12 @@ from typing import Literal, get_args
 Language = Literal["en", "de", "xa"]
 LANGUAGES: tuple[Language, ...] = get_args(Language)
 CATALOGUE_OF: dict[Language, str] = {"en": "en", "de": "de", "xa": "en"}
+# as those call it who speak it; `xa` is no language that can be chosen
+SPOKEN_AS: dict[Language, str] = {"en": "English", "de": "Deutsch"}
 DAY: dict[Language, str] = {"en": "dd MMMM yyyy", "de": "d. MMMM yyyy", "xa": "dd MMMM yyyy"}
 DECIMAL_MARK: dict[Language, str] = {"en": ".", "de": ",", "xa": "."}
+
+KEPT_IN: Language = "en"  # what is kept of sizes as text
 
 NOUNS_HAVE_CAPITALS: frozenset[Language] = frozenset(("de",))
 MARKED: frozenset[Language] = frozenset(("xa",))

@@ -42,8 +42,7 @@ def in_words(said: Text, language: Language | None = None) -> str:
 def _rendered(said: Text, language: Language) -> str:
     match said:
         case Message():
-            text = formatted(said.code, language, **dict(said.parameters))
-            return f"⟦{text}⟧" if language in MARKED else text
+            return _marked(formatted(said.code, language, **dict(said.parameters)), language)
         case Measure():
             return _measure(said, language)
         case Decimal():
@@ -51,11 +50,15 @@ def _rendered(said: Text, language: Language) -> str:
         case Day():
             return format_date(said.value, DAY[language], CATALOGUE_OF[language])
         case Several():
-            return _several(said, language)
+            return _marked(_several(said, language), language)
         case Capital():
             text = in_words(said.what, language)
             return text[:1].upper() + text[1:]
     return str(said)
+
+
+def _marked(text: str, language: Language) -> str:
+    return f"⟦{text}⟧" if language in MARKED else text
 
 
 def formatted(code: str, language: Language, **parameters: Text) -> str:

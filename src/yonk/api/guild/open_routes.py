@@ -3,10 +3,12 @@
 from __future__ import annotations
 
 from fastapi import APIRouter, Request, Response
+from starlette.concurrency import run_in_threadpool
 
 from yonk.api.guild.bulkhead import in_bulkhead
 from yonk.api.guild.schemas import AcceptIn, InvitingOut, SignInIn, TokenIn, WhoOut
-from yonk.api.session import COOKIE, DEVICE, OpenDb, token_of, who_asks
+from yonk.api.language import speak_hers
+from yonk.api.session import COOKIE, DEVICE, OpenDb, session_of, token_of, who_asks
 from yonk.api.wire import ERRORS
 from yonk.store import invitations, people
 from yonk.store.people import Arrived, NotSignedInError
@@ -52,12 +54,14 @@ def address_of(request: Request) -> str:
 
 
 @router.get("/who", response_model=WhoOut, responses=ERRORS)
-async def who(request: Request, db: OpenDb) -> WhoOut:
-    """Who is signed in here."""
+async def who(request: Request, response: Response, db: OpenDb) -> WhoOut:
+    """Who is signed in here, in the language that she chose."""
     try:
-        return who_out(await who_asks(request, db))
+        person = await who_asks(request, db)
     except NotSignedInError:
         return WhoOut(here="out")
+    await run_in_threadpool(speak_hers, session_of(db, person), request, response)
+    return who_out(person)
 
 
 @router.post("/sign-in", response_model=WhoOut, responses=ERRORS)

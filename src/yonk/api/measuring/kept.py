@@ -28,6 +28,7 @@ from yonk.files.seam_log_file import read_figures, read_test
 from yonk.store import block_log as store_of_block
 from yonk.store import seam_log as store
 from yonk.store.block_log import KeptNote, Measured, NewPhoto, Unpicked
+from yonk.store.preferences import preference
 
 WORK_FIGURES = "work"
 
@@ -35,7 +36,7 @@ WORK_FIGURES = "work"
 def seam_log_of(session: Session) -> SeamLog:
     """Her seam log and figures."""
     tests = tuple(read_test(kept.document)[0] for kept in store.all_tests(session))
-    return SeamLog(tests=tests, figures=read_figures(store.preference(session, WORK_FIGURES)))
+    return SeamLog(tests=tests, figures=read_figures(preference(session, WORK_FIGURES)))
 
 
 def trial_of(session: Session, block_id: str | None) -> Trial:

@@ -30,6 +30,7 @@ from yonk.files.download import attachment
 from yonk.files.seam_log_file import read_test, write_figures, write_seam_log_csv, write_test
 from yonk.store import block_log, blocks
 from yonk.store import seam_log as store
+from yonk.store.preferences import keep_preference
 
 router = APIRouter(prefix="/api")
 
@@ -96,7 +97,7 @@ def tell_figures(asked: FiguresIn, db: Db) -> SeamLogOut:
         if (text := getattr(asked, name).strip())
     }
     figures = WorkAccuracy(unit=asked.unit, reported=reported, taken_back=asked.taken_back)
-    store.keep_preference(db, WORK_FIGURES, write_figures(figures))
+    keep_preference(db, WORK_FIGURES, write_figures(figures))
     return seam_log(db)
 
 

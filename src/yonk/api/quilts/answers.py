@@ -36,7 +36,7 @@ from yonk.files.download import File
 from yonk.files.quilt_file import take_quilt, write_quilt
 from yonk.files.quilt_plan_file import write_quilt_csv
 from yonk.store.blocks import BlockContents
-from yonk.words import in_words
+from yonk.words import KEPT_IN, in_words
 
 JSON = "application/json"
 
@@ -81,7 +81,7 @@ def quilt_contents(quilt: Quilt) -> BlockContents:
     """What is kept of a quilt, with the card that its shelf shows."""
     plan = plan_quilt(quilt, planned)
     shown = QuiltCardOut.model_construct(
-        finished=in_words(size_of_top(plan.finished, quilt)),
+        finished=in_words(size_of_top(plan.finished, quilt), KEPT_IN),
         blocks=sum(plan.counts.values()),
         picture=quilt_picture(quilt),
     )

@@ -30,6 +30,7 @@ from yonk.api.work import WorkerGiven
 from yonk.core.paper import message
 from yonk.store import blocks as store
 from yonk.store.rights import NoSuchBlockError
+from yonk.words import language_now, with_marks_of
 
 router = APIRouter(prefix="/api")
 
@@ -82,8 +83,9 @@ def shelf(
     """The shelf of quilts; those that a block is in, where its id is told."""
     found = store.shelf_page(db, page, search, "changed", "quilt", origin)
     rows = [
-        json.loads(card.card or "{}")
+        (kept := json.loads(card.card or "{}"))
         | {
+            "finished": with_marks_of(kept.get("finished", ""), language_now()),
             "id": card.id,
             "name": card.name,
             "revision": card.revision,

@@ -5,6 +5,8 @@ from __future__ import annotations
 from collections.abc import Sequence
 from typing import Literal
 
+from pydantic import Field
+
 from yonk.api.draft.schemas import FabricOut, SheetOut
 from yonk.api.in_colouring import ColouringNumber
 from yonk.api.wire import Document, Model, PartOut, Said
@@ -74,6 +76,7 @@ class WayOut(Model):
     bonus: Said
     wide: Said
     lines: list[WayCutOut]
+    least: list[Literal["cloth", "seams"]] = Field(description="what no other way takes less of")
 
 
 class CardOut(Model):

@@ -92,10 +92,13 @@ def _card(
         picture=parts,
         reason=reason,
         proposal=found.reason,
-        ways=[
-            _way(figures, number == 0, wanted, unit, errors)
-            for number, figures in enumerate(found.ways)
-        ],
+        ways=_marked(
+            [
+                _way(figures, number == 0, wanted, unit, errors)
+                for number, figures in enumerate(found.ways)
+            ],
+            found.ways,
+        ),
     )
 
 
@@ -107,6 +110,20 @@ def _at(group: UnitGroup, plan: Plan) -> tuple[str, str] | None:
     drawing = plan.reading.drawing
     x, y = grid_point_inside(drawing, drawing.faces[known.members[0][0]])
     return write_exact(x), write_exact(y)
+
+
+def _marked(ways: list[WayOut], figures: Sequence[Figures]) -> list[WayOut]:
+    """The ways, marked where they take least: by what is listed, so that equals look equal."""
+    if len(ways) < 2:
+        return ways
+    least = min(zip(figures, ways, strict=True), key=lambda pair: pair[0].used)[1].used
+    fewest = min(way.seams for way in ways)
+    return [
+        way.model_copy(
+            update={"least": ["cloth"] * (way.used == least) + ["seams"] * (way.seams == fewest)}
+        )
+        for way in ways
+    ]
 
 
 def _way(figures: Figures, taken: bool, wanted: WantedUnits, unit: Unit, errors: Errors) -> WayOut:
@@ -121,6 +138,7 @@ def _way(figures: Figures, taken: bool, wanted: WantedUnits, unit: Unit, errors:
         chosen=figures.chosen,
         proposed=figures.proposed,
         cut=_cut_words(figures.lines, terms),
+        least=[],
         makes=figures.makes,
         spare=figures.spare,
         spare_words=_spare(figures),

@@ -17,7 +17,7 @@ from yonk.files.log_file import LogFile, read_parcel
 from yonk.files.photo import JpegPhoto, as_kept
 from yonk.store.blocks import BlockContents
 from yonk.store.usual import KeptUsual
-from yonk.words import in_words
+from yonk.words import KEPT_IN, in_words
 
 MOST_ON_A_CARD = (
     400  # patches drawn one by one on the shelf; of more, those of a fabric are one shape
@@ -84,7 +84,7 @@ def card_of(reading: Reading) -> str:
     shown = ShelfBlockOut.model_construct(
         width=float(draft.width),
         height=float(draft.height),
-        finished=in_words(cut_size_words(draft.width, draft.height, draft.unit)),
+        finished=in_words(cut_size_words(draft.width, draft.height, draft.unit), KEPT_IN),
         patches=len(reading.drawing.faces),
         blocks=draft.making.blocks,
         picture=picture_by_fabric(reading) if many else picture(reading),

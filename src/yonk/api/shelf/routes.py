@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import json
 from collections.abc import Mapping
-from typing import Annotated
+from typing import Annotated, Any
 
 from fastapi import APIRouter, Query, Request, Response
 from starlette.concurrency import run_in_threadpool
@@ -32,6 +32,7 @@ from yonk.files.log_file import LIKE_A_ZIP
 from yonk.store import blocks as store
 from yonk.store import labels, revisions
 from yonk.store.usual import usual_of
+from yonk.words import KEPT_IN, language_now, with_marks_of
 
 router = APIRouter(prefix="/api")
 SHOWN = 300  # states that are listed, besides those that were named or opened
@@ -79,9 +80,17 @@ def _shelf_json(found: store.ShelfPage, page: int, said: Mapping[str, labels.Abo
             "note": said[card.id].note,
             "owner": card.owner,
         }
-        rows.append(json.dumps(own, ensure_ascii=False)[:-1] + "," + (card.card or "{}")[1:])
+        rows.append(json.dumps(own, ensure_ascii=False)[:-1] + "," + _card_json(card)[1:])
     pages = max(1, -(-found.total // store.PAGE))
     return f'{{"blocks":[{",".join(rows)}],"total":{found.total},"page":{page},"pages":{pages}}}'
+
+
+def _card_json(card: store.Card) -> str:
+    kept = card.card or "{}"
+    if language_now() == KEPT_IN:
+        return kept
+    read: dict[str, Any] = json.loads(kept)
+    return json.dumps(read | {"finished": with_marks_of(read.get("finished", ""), language_now())})
 
 
 @router.post("/blocks", response_model=BlockOut, status_code=201, responses=ERRORS)

@@ -1,10 +1,3 @@
-import "@fontsource/alegreya-sans/latin-400.css";
-import "@fontsource/alegreya-sans/latin-500.css";
-import "@fontsource/alegreya-sans/latin-700.css";
-import "@fontsource/alegreya-sans/latin-400-italic.css";
-import "@fontsource/alegreya/latin-500.css";
-import "./styles/base.scss";
-
 import { QueryClient, QueryClientProvider, notifyManager } from "@tanstack/react-query";
 import { StrictMode, Suspense } from "react";
 import { createRoot } from "react-dom/client";
@@ -49,8 +42,9 @@ const router = createBrowserRouter([
 // what is ticked is seen ticked before the next picture, without a flicker
 notifyManager.setScheduler(queueMicrotask);
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } });
-const root = document.getElementById("root");
-if (root) {
+
+/** All pages, drawn into an element of the document. */
+export function showIn(root: HTMLElement) {
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={queries}>

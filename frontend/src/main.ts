@@ -1,0 +1,14 @@
+import "@fontsource/alegreya-sans/latin-400.css";
+import "@fontsource/alegreya-sans/latin-500.css";
+import "@fontsource/alegreya-sans/latin-700.css";
+import "@fontsource/alegreya-sans/latin-400-italic.css";
+import "@fontsource/alegreya/latin-500.css";
+import "./styles/base.scss";
+
+import { learn } from "./language/learn";
+
+// texts are read when a module begins, so the language comes first
+await learn();
+const { showIn } = await import("./App");
+const root = document.getElementById("root");
+if (root) showIn(root);

@@ -1,0 +1,127 @@
+# What the pages of common say.
+
+common-yonk = { $name } · Yonk
+common-draft = Draft
+common-cut = Cut
+common-sew = Sew
+common-measure = Measure
+common-set = Set
+common-steps = Steps
+common-redo = Redo
+common-keys = Keys
+common-bring-it-back = Bring it back
+common-earlier-states = Earlier states
+common-to-the-page = To the page
+common-yonk-the-shelf-of-blocks = Yonk: the shelf of blocks
+common-colour = Colour
+common-value = Value
+common-light = light
+common-medium = medium
+common-dark = dark
+common-print = Print
+common-solid = solid
+common-all-over-print = all-over print
+common-directional-print = directional print
+common-what-is-meant-by = What is meant by { $word }?
+common-all-words = All words
+common-close = Close
+common-picture-of = Picture of { $name }
+common-everything-of-on-paper = Everything of { $name } on paper
+common-laying-out-the-pages = Laying out the pages …
+common-pages = { $count ->
+    [one] 1 page
+   *[other] { $count } pages
+}
+common-the-first-pictured = , the first { $pictures } pictured
+common-page-smaller = Page { $number }, smaller
+common-page-larger = Page { $number }, larger
+common-print-at-100-so-that = Print at 100 %, so that templates keep their size.
+common-keep-as-pdf = Keep as PDF
+common-open-to-print = Open to print
+common-skip = Skip
+common-print-and-take-along = Print and take along
+common-letter = Letter
+common-paper = Paper
+common-everything-looked-at-first = Everything, looked at first
+common-fetching-the-page = Fetching the page …
+common-this-page-could-not-be = This page could not be shown
+common-try-again = try again
+common-smaller = Smaller
+common-larger = Larger
+common-the-block = The block
+common-templates-at-true-size-pdf = Templates at true size (PDF)
+common-labels-for-the-stacks-pdf = Labels for the stacks (PDF)
+common-cutting-list-xlsx = Cutting list (XLSX)
+common-cutting-list-csv = Cutting list (CSV)
+common-layouts-svg = Layouts (SVG)
+common-fabrics-to-cut = Fabrics to cut
+common-for-which-blocks = For which blocks
+common-at-the-cutting-table = At the cutting table
+common-buy = Buy
+common-or = or { $fat_quarters }
+common-back = Back
+common-the-working = The working
+common-handed = , { $hand }-handed
+common-finished = finished { $finished }
+common-take-out = take out
+common-none = none
+common-change = Change { $name }
+common-change-2 = change
+common-name = Name
+common-keep = Keep
+common-block-file = Block file
+common-finished-2 = Finished
+common-finished-width = Finished width
+common-finished-height = Finished height
+common-unit-of-length = Unit of length
+common-inches = inches
+common-cm = cm
+common-columns = Columns
+common-rows = Rows
+common-in-steps-of = in steps of
+common-take = take
+common-turn = Turn
+common-fabric-shelf = Fabric shelf
+common-size-finder = Size finder
+common-s = { $owner }’s
+common-note = Note
+common-how-many = How many
+common-find-a-block-by-its = Find a block by its name
+common-find-by-name = Find by name
+common-unfinished = Unfinished
+common-seam-allowance = seam allowance
+common-pieces = Pieces
+common-blocks = Blocks
+common-quilts = Quilts
+common-times = { $times ->
+    [one] once
+   *[other] { $times } times
+}
+common-is-off-the-shelf = { $name } is off the shelf.
+common-delete = Delete { $name }
+common-delete-2 = Delete
+common-sewn = Sewn
+common-take-words = Take { $words }
+common-steps-of-sewing = Steps of sewing
+common-of = { $done } of { $total }
+common-of-total = of { $total }
+common-cloth = Cloth
+common-your-choice = your choice
+common-seam-log = Seam log
+common-centimetres = centimetres
+common-language = Language
+common-language-is-for = Pages, answers and paper speak it, from now on and wherever you sign in. Files that other programs read keep their names.
+common-try-again-2 = Try again
+common-block-or-blocks = { $blocks ->
+    [one] block
+   *[other] blocks
+}
+common-count-of-blocks = { $blocks ->
+    [one] { $blocks } block
+   *[other] { $blocks } blocks
+}
+common-proposed-taken = proposed, taken
+common-proposed = proposed
+common-and = { $before } and { $last }
+common-zoom = Zoom
+common-print-of-cloth = Print
