@@ -34,9 +34,8 @@ from bench.quilts import (
 from bench.sewn import told as sewn_and_told
 from yonk.api.shelf.answers import block_contents
 from yonk.core.drawing import draw
-from yonk.core.drawing.faces import forget_drawings
 from yonk.core.measuring import first_guess, predict
-from yonk.core.paper import Draft
+from yonk.core.paper import BENCH, Draft
 from yonk.core.planning import (
     UnitGroup,
     WantedUnits,
@@ -47,9 +46,8 @@ from yonk.core.planning import (
     steps_of,
     wanted_of,
 )
-from yonk.core.planning.comparison import comparisons, forget_looks
-from yonk.core.planning.recipes import choose_recipes, forget_proposals
-from yonk.core.planning.ways import forget_efforts
+from yonk.core.planning.comparison import comparisons
+from yonk.core.planning.recipes import choose_recipes
 from yonk.core.pressing import SewingPlan, sewing_plan
 from yonk.core.sewing import picture_of
 from yonk.files.block_file import write_block
@@ -87,15 +85,24 @@ def median(work: Callable[[], object], times: int) -> float:
 
 def fresh_plan(draft: Draft) -> object:
     """A plan with nothing remembered of an earlier one."""
-    forget_drawings()
+    put_away_drafts()
     return make_plan(draft)
+
+
+def put_away_drafts() -> None:
+    """Put away what follows from drafts; what is known of shapes of units stays on the bench."""
+    BENCH.put_away(lambda key: type(key[1][0]).__name__ in ("Draft", "Drawing", "_Lines"))  # type: ignore[index]
+
+
+def _name_of(key: object) -> str:
+    """The function whose answer lies under a key of the bench."""
+    return str(key[0].__name__)  # type: ignore[index]
 
 
 def forget_plans() -> None:
     """Forget what the core remembers of earlier plans, even what was counted or proposed."""
-    forget_efforts()
-    forget_proposals()
-    forget_drawings()
+    put_away_drafts()
+    BENCH.put_away(lambda key: _name_of(key) in ("_effort", "_proposed"))
 
 
 def library_alone(draft: Draft) -> Callable[[], object]:
@@ -184,7 +191,10 @@ def _beside_the_library(draft: Draft) -> tuple[float, float]:
 def sewing() -> list[bool]:
     """The pressing plan of demo blocks and of each sort of drawing, and whether it is proved."""
     kept = []
-    demo = [1000 * median(lambda draft=draft: sewing_plan(draft), 7) for draft in all_samples()]  # type: ignore[misc]
+    demo = [
+        1000 * statistics.median(seconds_of(partial(sewing_plan, draft), 7, put_away_drafts))
+        for draft in all_samples()
+    ]
     kept.append(report("sewing plan of a demo block, median over all", statistics.median(demo), 60))
     kept.append(report("sewing plan of a demo block, the slowest", max(demo), 250))
     for name, make in SORTS.items():
@@ -325,7 +335,7 @@ def shelf() -> list[bool]:
 
 def fresh_comparison(wanted: WantedUnits) -> object:
     """All ways compared with nothing remembered of an earlier comparison."""
-    forget_looks()
+    BENCH.put_away(lambda key: _name_of(key) == "_look")
     return comparisons(wanted, {})
 
 

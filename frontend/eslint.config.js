@@ -23,9 +23,20 @@ export default tseslint.config(
       // a handler that hands on what a call gives is read more easily in one line
       "@typescript-eslint/no-confusing-void-expression": ["error", { ignoreArrowShorthand: true }],
       "@typescript-eslint/restrict-template-expressions": ["error", { allowNumber: true }],
+      // a text for the screen comes out of the catalogue, by `say` or `rich`
+      "no-restricted-syntax": [
+        "error",
+        { selector: "JSXText[value=/[A-Za-z]{2}/]:not([value=/^\\s*Yonk\\s*$/])", message: "Say it by the catalogue." },
+        {
+          selector:
+            "JSXAttribute[name.name=/^(aria-label|title|placeholder|alt|label|spoken)$/] > Literal[value=/[A-Za-z]{2}/]",
+          message: "Say it by the catalogue.",
+        },
+      ],
       // the board is one tab stop with a cell cursor of its own, as the pattern for grids asks
       "jsx-a11y/no-noninteractive-tabindex": ["error", { roles: ["application"], tags: [] }],
       "jsx-a11y/no-noninteractive-element-interactions": "off",
     },
   },
+  { files: ["tests/**"], rules: { "no-restricted-syntax": "off" } },
 );

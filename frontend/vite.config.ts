@@ -1,6 +1,11 @@
+import { readFile, writeFile } from "node:fs/promises";
+import { join } from "node:path";
+import { brotliCompressSync } from "node:zlib";
+
 import babel from "@rolldown/plugin-babel";
 import react, { reactCompilerPreset } from "@vitejs/plugin-react";
-import { defineConfig } from "vite";
+import type { Plugin } from "vite";
+import { defineConfig } from "vitest/config";
 
 // Bootstrap's `legend + *` makes the browser work out the style of everything beside whatever is inserted anywhere,
 // the drawing of a block among it. Our legends do not float, so nothing need be cleared after them.
@@ -11,11 +16,28 @@ const withoutLegendClearing = {
   },
 };
 
+// Written once, pressed as far as it goes, beside each file; the server sends that where a browser takes it.
+const pressed: Plugin = {
+  name: "pressed",
+  apply: "build",
+  async writeBundle({ dir = "dist" }, files) {
+    const texts = Object.keys(files).filter((name) => /\.(js|css|html)$/.test(name));
+    await Promise.all(
+      texts.map(async (name) => {
+        const file = join(dir, name);
+        await writeFile(`${file}.br`, brotliCompressSync(await readFile(file)));
+      }),
+    );
+  },
+};
+
 export default defineConfig({
   // the compiler has each part of a page drawn anew only where what it shows changed
-  plugins: [react(), babel({ presets: [reactCompilerPreset()] })],
+  plugins: [react(), babel({ presets: [reactCompilerPreset()] }), pressed],
   build: { target: "es2022", chunkSizeWarningLimit: 900 },
-  server: { proxy: { "/api": "http://127.0.0.1:8765" } },
+  // the texts lie beside those of the core
+  server: { fs: { allow: [".."] }, proxy: { "/api": "http://127.0.0.1:8765" } },
+  test: { setupFiles: ["tests/setup.ts"] },
   css: {
     postcss: { plugins: [withoutLegendClearing] },
     preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ["import"] } },

@@ -14,6 +14,8 @@ from PIL import Image
 from tests.api.guild import NAMES, GuildOf
 from tests.api.test_sewing_api import SAMPLES, WEIR_GATE
 from yonk.api.app import create_app
+from yonk.api.exports import EXPORTS
+from yonk.api.exports.needs import its_trial
 
 Json = dict[str, Any]
 OWNER, READER, COPIER, EDITOR, STRANGER = NAMES
@@ -43,27 +45,6 @@ TO_MEMBERS = {
     "POST /api/draft/sizes",
     "GET /api/fabrics",
     "POST /api/fabrics",
-    "POST /api/files/back.svg",
-    "POST /api/files/block",
-    "POST /api/files/block.svg",
-    "POST /api/files/card.pdf",
-    "POST /api/files/cutting.csv",
-    "POST /api/files/cutting.xlsx",
-    "POST /api/files/labels.pdf",
-    "POST /api/files/layouts.svg",
-    "POST /api/files/quilt",
-    "POST /api/files/quilt-labels.pdf",
-    "POST /api/files/quilt-layouts.svg",
-    "POST /api/files/quilt-templates.pdf",
-    "POST /api/files/quilt.csv",
-    "POST /api/files/quilt.pdf",
-    "POST /api/files/quilt.svg",
-    "POST /api/files/quilt.xlsx",
-    "POST /api/files/sewing.pdf",
-    "POST /api/files/steps.pdf",
-    "POST /api/files/templates.dxf",
-    "POST /api/files/templates.pdf",
-    "POST /api/files/templates.svg",
     "POST /api/finder/chart",
     "POST /api/finder/chart.csv",
     "POST /api/finder/check",
@@ -101,11 +82,14 @@ TO_MEMBERS = {
     "POST /api/sewing/join",
     "POST /api/sign-out",
     "GET /api/tray",
+    "GET /api/exports",
     "GET /api/usual",
     "PUT /api/usual",
     "DELETE /api/usual",
+    "GET /api/languages",
+    "PUT /api/languages",
     "GET /api/words",
-}
+} | {f"POST /api/files/{one.path}" for one in EXPORTS if its_trial not in one.needs}
 
 
 def _photo() -> bytes:

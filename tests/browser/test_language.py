@@ -5,10 +5,12 @@ from __future__ import annotations
 import re
 from pathlib import Path
 
+import pdfplumber
 import pytest
-from playwright.sync_api import Page
+from playwright.sync_api import Page, expect
 
 from tests.browser.test_every_page import PAGES, visit
+from tests.browser.test_recipes import open_sample, to_recipes
 from tests.conftest import Running
 
 pytestmark = pytest.mark.browser
@@ -36,9 +38,8 @@ UNMARKED = """() => {
   return [...new Set(found)];
 }"""
 # names that somebody gave, and signs of units and files that are alike in every language
-NAMES = re.compile(
-    r"Yonk|Gale Lantern|(?:aria-label: )?(?:Peat|Fog|Gorse|Rowan|Lichen|Slate|Bracken)(?:, [\d ⁄″]+)?|([A-Z])\1+"
-)
+FABRICS = "Peat|Fog|Gorse|Rowan|Lichen|Slate|Bracken"
+NAMES = re.compile(rf"Yonk|Gale Lantern|(?:aria-label: )?(?:{FABRICS})(?:, [\d ⁄″]+)?|([A-Z])\1+")
 
 
 def speak(page: Page, running: Running, language: str) -> None:
@@ -56,3 +57,24 @@ def test_no_page_shows_a_text_that_is_not_of_the_catalogue(
     speak(page, running, "xa")
     unmarked = [text for text in page.evaluate(UNMARKED) if not NAMES.fullmatch(text)]
     assert not unmarked, "\n".join(unmarked)
+
+
+def test_german_is_chosen_in_how_you_work_and_spoken_everywhere(page: Page, tmp_path: Path) -> None:
+    open_sample(page, "Gale Lantern", tmp_path)
+    to_recipes(page)
+    page.get_by_role("button", name="How you work").click()
+    page.get_by_label("Language").select_option("de")
+    expect(page.get_by_role("button", name="So arbeitest du")).to_be_visible()
+    expect(page.locator("html")).to_have_attribute("lang", "de")
+    page.get_by_role("link", name="Entwerfen").click()
+    expect(page.get_by_role("heading", name="Zuschneideliste")).to_be_visible()
+    expect(page.locator("#cutting-list")).to_contain_text("fertig")
+    page.get_by_role("link", name="Zuschneiden", exact=True).click()
+    page.get_by_role("button", name="Drucken und mitnehmen").click()
+    with page.expect_download() as sheet:
+        page.get_by_role("button", name="Zuschneideliste mit Schnittlagen (PDF)").click()
+    with pdfplumber.open(sheet.value.path()) as read:
+        text = " ".join(part.extract_text() for part in read.pages)
+    assert "Zuschneideliste" in text and "Cutting" not in text
+    page.goto(page.url.split("/blocks")[0])
+    expect(page.get_by_role("heading", name="Das Regal der Blöcke")).to_be_attached()

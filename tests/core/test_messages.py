@@ -49,10 +49,10 @@ class _Places(Visitor):
         self.found.add(node.id.name)
 
 
-def catalogue(language: str) -> dict[str, set[str]]:
-    """Every code of a language with its places."""
+def catalogue(folder: str, files: str = "*.ftl") -> dict[str, set[str]]:
+    """Every code of a folder of the catalogue with its places."""
     found: dict[str, set[str]] = {}
-    for file in sorted((FOLDER / language).glob("*.ftl")):
+    for file in sorted((FOLDER / folder).glob(files)):
         for entry in parse(file.read_text(encoding="utf-8")).body:
             assert not isinstance(entry, fluent.Junk), f"{file.name}: {entry.content}"
             if isinstance(entry, fluent.Message):

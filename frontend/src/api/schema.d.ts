@@ -663,6 +663,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Menus
+         * @description The files that can be taken along from each step, in the order of its menu.
+         */
+        get: operations["menus_api_exports_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fabrics": {
         parameters: {
             query?: never;
@@ -742,7 +762,7 @@ export interface paths {
         put?: never;
         /**
          * Back Svg
-         * @description The back of the block at true size.
+         * @description The back at true size.
          */
         post: operations["back_svg_api_files_back_svg_post"];
         delete?: never;
@@ -762,7 +782,7 @@ export interface paths {
         put?: never;
         /**
          * Block File
-         * @description The block file of a draft, saved or not.
+         * @description The block file of a draft.
          */
         post: operations["block_file_api_files_block_post"];
         delete?: never;
@@ -802,7 +822,7 @@ export interface paths {
         put?: never;
         /**
          * Card Pdf
-         * @description The card of a trial block, on paper.
+         * @description The card of a trial block, to be filled in by hand.
          */
         post: operations["card_pdf_api_files_card_pdf_post"];
         delete?: never;
@@ -842,7 +862,7 @@ export interface paths {
         put?: never;
         /**
          * Cutting Pdf
-         * @description The cutting list with its layouts, on paper.
+         * @description The cutting list with its layouts, on paper; of the rest, with what the trial says for it.
          */
         post: operations["cutting_pdf_api_files_cutting_pdf_post"];
         delete?: never;
@@ -882,7 +902,7 @@ export interface paths {
         put?: never;
         /**
          * Everything Pdf
-         * @description All sheets as one document.
+         * @description All sheets that are wanted, as one document.
          */
         post: operations["everything_pdf_api_files_everything_pdf_post"];
         delete?: never;
@@ -942,7 +962,7 @@ export interface paths {
         put?: never;
         /**
          * Quilt File
-         * @description The quilt file, saved or not.
+         * @description The quilt file.
          */
         post: operations["quilt_file_api_files_quilt_post"];
         delete?: never;
@@ -961,10 +981,10 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Labels Pdf
+         * Quilt Labels Pdf
          * @description Labels for the stacks.
          */
-        post: operations["labels_pdf_api_files_quilt_labels_pdf_post"];
+        post: operations["quilt_labels_pdf_api_files_quilt_labels_pdf_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -981,10 +1001,10 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Layouts Svg
+         * Quilt Layouts Svg
          * @description The layouts at true size.
          */
-        post: operations["layouts_svg_api_files_quilt_layouts_svg_post"];
+        post: operations["quilt_layouts_svg_api_files_quilt_layouts_svg_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1001,10 +1021,10 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Templates Pdf
+         * Quilt Templates Pdf
          * @description Templates of every block at true size.
          */
-        post: operations["templates_pdf_api_files_quilt_templates_pdf_post"];
+        post: operations["quilt_templates_pdf_api_files_quilt_templates_pdf_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1042,7 +1062,7 @@ export interface paths {
         put?: never;
         /**
          * Quilt Pdf
-         * @description Everything on paper.
+         * @description Everything on paper, in one document; the templates that are needed at its end.
          */
         post: operations["quilt_pdf_api_files_quilt_pdf_post"];
         delete?: never;
@@ -1081,10 +1101,10 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Cutting Xlsx
+         * Quilt Xlsx
          * @description The whole list as a spreadsheet.
          */
-        post: operations["cutting_xlsx_api_files_quilt_xlsx_post"];
+        post: operations["quilt_xlsx_api_files_quilt_xlsx_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1102,7 +1122,7 @@ export interface paths {
         put?: never;
         /**
          * Sewing Pdf
-         * @description The sewing sheet, on paper.
+         * @description The sewing sheet.
          */
         post: operations["sewing_pdf_api_files_sewing_pdf_post"];
         delete?: never;
@@ -3484,6 +3504,16 @@ export interface components {
              * @enum {string}
              */
             stage?: "trial" | "rest" | "all";
+        };
+        /**
+         * ExportOut
+         * @description A file that can be taken along: its address, and what it is called.
+         */
+        ExportOut: {
+            /** Path */
+            path: string;
+            /** Words */
+            words: string;
         };
         /**
          * FabricCutsOut
@@ -10387,6 +10417,82 @@ export interface operations {
             };
         };
     };
+    menus_api_exports_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: components["schemas"]["ExportOut"][];
+                    };
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
     shelf_api_fabrics_get: {
         parameters: {
             query?: never;
@@ -11605,7 +11711,7 @@ export interface operations {
             };
         };
     };
-    labels_pdf_api_files_quilt_labels_pdf_post: {
+    quilt_labels_pdf_api_files_quilt_labels_pdf_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -11681,7 +11787,7 @@ export interface operations {
             };
         };
     };
-    layouts_svg_api_files_quilt_layouts_svg_post: {
+    quilt_layouts_svg_api_files_quilt_layouts_svg_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -11757,7 +11863,7 @@ export interface operations {
             };
         };
     };
-    templates_pdf_api_files_quilt_templates_pdf_post: {
+    quilt_templates_pdf_api_files_quilt_templates_pdf_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -12061,7 +12167,7 @@ export interface operations {
             };
         };
     };
-    cutting_xlsx_api_files_quilt_xlsx_post: {
+    quilt_xlsx_api_files_quilt_xlsx_post: {
         parameters: {
             query?: never;
             header?: never;

@@ -1,27 +1,21 @@
 import "./block.scss";
 
 import { useQueryClient } from "@tanstack/react-query";
-import { lazy, Suspense, useEffect, useState } from "react";
+import { Suspense, useEffect, useState } from "react";
 import { Spinner } from "react-bootstrap";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
 
 import { type Block, client, type Draft, settled } from "../api/client";
-import { CutStep } from "../cut/Cut";
 import type { Tool, View } from "../draft/places";
-import { DraftStep } from "../draft/Draft";
 import { Fetching } from "../common/Waiting";
 import { say } from "../language/say";
-import { RecipesStep } from "../recipes/Recipes";
-import { BlockTop, STEPS } from "./BlockTop";
+import { BlockTop } from "./BlockTop";
 import { DraftPicture } from "./DraftPicture";
 import { Newer } from "./Newer";
 import { NextTime } from "./NextTime";
+import { STEPS } from "./steps";
 import { useDraft } from "./useDraft";
-
-const MeasureStep = lazy(async () => ({ default: (await import("../measure/Measure")).MeasureStep }));
-const SetStep = lazy(async () => ({ default: (await import("../quilts/SetStep")).SetStep }));
-const SewStep = lazy(async () => ({ default: (await import("../sew/Sew")).SewStep }));
 
 /** One block at one of its steps. The draft in hand, its undo and its saving are the same at every step. */
 export function BlockPage() {
@@ -33,6 +27,7 @@ export function BlockPage() {
 interface Ticked {
   words: string;
   back: () => void;
+  step: string;
   document: Draft["document"];
 }
 
@@ -52,17 +47,17 @@ function OneBlock({ id, step }: { id: string; step: string }) {
     if (view) document.title = say("common-yonk", { name: view.sheet.name });
   }, [view]);
   const go = useNavigate();
-  const place = STEPS.findIndex(([name]) => name === step);
+  const place = STEPS.findIndex((one) => one.name === step);
   const goBy = (by: number) => {
     const to = STEPS[place + by];
-    if (to) void go(`/blocks/${id}/${to[0]}`);
+    if (to) void go(`/blocks/${id}/${to.name}`);
   };
   useHotkeys("bracketleft", () => goBy(-1), [place]);
   useHotkeys("bracketright", () => goBy(1), [place]);
   const [ticks, setTicks] = useState<Ticked[]>([]);
   const lastTick = ticks.at(-1);
   // a tick is taken back where nothing was drafted since; else what was drafted comes first
-  const tick = step === "cut" && lastTick?.document === view?.document ? lastTick : undefined;
+  const tick = lastTick?.step === step && lastTick.document === view?.document ? lastTick : undefined;
   const undo = () => {
     if (!tick) {
       drafting.undo();
@@ -74,8 +69,8 @@ function OneBlock({ id, step }: { id: string; step: string }) {
   useHotkeys("mod+z", undo, { preventDefault: true }, [tick, ticks]);
   useHotkeys("mod+shift+z, mod+y", () => drafting.redo(), { preventDefault: true });
 
-  if (!["draft", "recipes", "cut", "sew", "measure", "set"].includes(step))
-    return <Navigate to={`/blocks/${id}/draft`} replace />;
+  const Page = STEPS[place]?.Page;
+  if (!Page) return <Navigate to={`/blocks/${id}/draft`} replace />;
   if (drafting.missing) {
     return (
       <main className="alone">
@@ -112,36 +107,13 @@ function OneBlock({ id, step }: { id: string; step: string }) {
         onCopied={(copy) => void go(`/blocks/${copy}/draft`)}
       />
       <Suspense fallback={<Fetching />}>
-        {step === "draft" ? (
-          <DraftStep
-            id={id}
-            view={view}
-            drafting={drafting}
-            tool={tool}
-            setTool={setTool}
-            show={show}
-            setShow={setShow}
-            announce={announce}
-            said={said}
-            keys={keys}
-            setKeys={setKeys}
-          />
-        ) : step === "recipes" ? (
-          <RecipesStep view={view} drafting={drafting} />
-        ) : step === "cut" ? (
-          <CutStep
-            id={id}
-            view={view}
-            drafting={drafting}
-            onTicked={(words, back) => setTicks([...ticks, { words, back, document: view.document }])}
-          />
-        ) : step === "sew" ? (
-          <SewStep id={id} view={view} drafting={drafting} />
-        ) : step === "measure" ? (
-          <MeasureStep id={id} view={view} drafting={drafting} />
-        ) : (
-          <SetStep id={id} name={view.sheet.name} />
-        )}
+        <Page
+          id={id}
+          view={view}
+          drafting={drafting}
+          board={{ tool, setTool, show, setShow, announce, said, keys, setKeys }}
+          onTicked={(words, back) => setTicks([...ticks, { words, back, step, document: view.document }])}
+        />
       </Suspense>
     </div>
   );

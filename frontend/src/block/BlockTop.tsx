@@ -9,16 +9,8 @@ import { Files } from "../draft/Files";
 import { Share } from "../guild/Share";
 import { say } from "../language/say";
 import { SaveSign } from "./SaveSign";
+import { STEPS } from "./steps";
 import type { DraftInHand } from "./useDraft";
-
-export const STEPS = [
-  ["draft", say("common-draft")],
-  ["recipes", say("block-recipes")],
-  ["cut", say("common-cut")],
-  ["sew", say("common-sew")],
-  ["measure", say("common-measure")],
-  ["set", say("common-set")],
-] as const;
 
 interface Props {
   id: string;
@@ -56,7 +48,7 @@ export function BlockTop({ id, step, view, drafting, onUndo, undoes, announce, o
         onKeep={(name) => drafting.act([{ do: "rename", name }])}
       />
       <nav ref={steps} aria-label={say("common-steps")}>
-        {STEPS.map(([name, words]) => (
+        {STEPS.map(({ name, words }) => (
           <Link key={name} to={`/blocks/${id}/${name}`} aria-current={step === name ? "page" : undefined}>
             {words}
           </Link>

@@ -1,20 +1,22 @@
 import { Dropdown } from "react-bootstrap";
+import { type Menu, useExports } from "../api/useExports";
 import { say } from "../language/say";
 
 export const PAPERS = ["letter", "a4"] as const;
 export type Paper = (typeof PAPERS)[number];
 
-interface Props<Path extends string> {
+interface Props {
   paper: Paper;
-  files: readonly (readonly [Path, string])[];
+  menu: Menu;
   onPaper: (paper: string) => void;
-  onTake: (path: Path) => void;
+  onTake: (path: string) => void;
   /** Shows everything as one document. */
   onAll?: () => void;
 }
 
 /** What can be printed or taken along from a step, and on which paper. */
-export function TakeAlong<Path extends string>({ paper, files, onPaper, onTake, onAll }: Props<Path>) {
+export function TakeAlong({ paper, menu, onPaper, onTake, onAll }: Props) {
+  const files = useExports(menu);
   return (
     <Dropdown>
       <Dropdown.Toggle variant="outline-primary" size="sm" className="w-100">
@@ -29,7 +31,7 @@ export function TakeAlong<Path extends string>({ paper, files, onPaper, onTake, 
           </select>
         </label>
         {onAll && <Dropdown.Item onClick={onAll}>{say("common-everything-looked-at-first")}</Dropdown.Item>}
-        {files.map(([path, words]) => (
+        {files.map(({ path, words }) => (
           <Dropdown.Item key={path} onClick={() => onTake(path)}>
             {words}
           </Dropdown.Item>

@@ -5,7 +5,7 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Button } from "react-bootstrap";
 
-import { type Act, client, download, type Draft, settled } from "../api/client";
+import { type Act, client, takeAlong, type Draft, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { useTicked } from "../api/useTicked";
 import { useInAddress } from "../common/useInAddress";
@@ -28,17 +28,6 @@ const STAGES: [Stage, string][] = [
   ["rest", say("cut-the-rest-after-it")],
   ["all", say("cut-all-at-once")],
 ];
-const FILES = [
-  ["/api/files/cutting.pdf", say("cut-cutting-list-with-layouts-pdf")],
-  ["/api/files/steps.pdf", say("cut-step-sheets-of-the-recipes")],
-  ["/api/files/templates.pdf", say("common-templates-at-true-size-pdf")],
-  ["/api/files/labels.pdf", say("common-labels-for-the-stacks-pdf")],
-  ["/api/files/cutting.xlsx", say("common-cutting-list-xlsx")],
-  ["/api/files/cutting.csv", say("common-cutting-list-csv")],
-  ["/api/files/layouts.svg", say("common-layouts-svg")],
-  ["/api/files/templates.svg", say("cut-templates-svg")],
-  ["/api/files/templates.dxf", say("cut-templates-for-a-cutting-machine")],
-] as const;
 
 interface Props {
   id: string;
@@ -84,8 +73,7 @@ export function CutStep({ id, view, drafting, onTicked }: Props) {
     { refresh: [["fabrics"], ["cut", id]] },
   );
   const taking = useMutation({
-    mutationFn: (path: (typeof FILES)[number][0]) =>
-      download(path, { document: view.document, stage, paper, block_id: id }),
+    mutationFn: (path: string) => takeAlong(path, { document: view.document, stage, paper, block_id: id }),
   });
   const tick = (line: CutLine, on: boolean) => {
     marking.tick({ line, on });
@@ -152,7 +140,7 @@ export function CutStep({ id, view, drafting, onTicked }: Props) {
         </Button>
         <TakeAlong
           paper={paper}
-          files={FILES}
+          menu="cut"
           onPaper={(next) => go({ paper: next })}
           onTake={(path) => taking.mutate(path)}
           onAll={() => setPrinting(true)}

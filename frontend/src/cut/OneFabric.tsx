@@ -122,7 +122,7 @@ export function OneFabric({ fabric, plan, fabrics, above, settings, picture, sai
                   <Fr>{one.further}</Fr>
                 </i>
                 <small>
-                  {one.strips && <>{rich("cut-from", { strips: <Fr>{one.strips}</Fr> })} </>}
+                  {one.strips && <>{rich("cut-out-of", { strips: <Fr>{one.strips}</Fr> })} </>}
                   {say("cut-for-pieces", { purpose: one.purpose, running: one.running })}
                   {one.done && !one.ticked && <>{rich("cut-cut-so-far", { done: <Fr>{one.done}</Fr> })}</>}
                 </small>

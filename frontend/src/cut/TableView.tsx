@@ -63,7 +63,7 @@ export function TableView({ fabrics, plan, fabric, fault, onTick, onFabric, onCl
               </span>
               <span className="more">
                 <Fr>
-                  {[line.what, line.further, line.strips && say("cut-from-strips", { strips: line.strips })]
+                  {[line.what, line.further, line.strips && say("cut-out-of-strips", { strips: line.strips })]
                     .filter(Boolean)
                     .join("; ")}
                 </Fr>

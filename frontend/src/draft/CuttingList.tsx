@@ -11,7 +11,7 @@ import { say } from "../language/say";
 import { unitOf } from "./places";
 
 const LENGTHS = [
-  ["trim_margin", say("draft-by"), say("draft-trim-margin")],
+  ["trim_margin", say("draft-trim-by"), say("draft-trim-margin")],
   ["seam", say("draft-seam-short"), say("draft-seam-allowance")],
   ["ruler_step", say("draft-ruler"), say("draft-ruler-step")],
 ] as const;
@@ -99,10 +99,11 @@ export function CuttingList({ view, act, faultAt, lit, onLight }: Props) {
           );
         })}
       </div>
-      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a region that scrolls must be reachable by key */}
       <div
         id="cutting-list"
         className="list-body"
+        // a region that scrolls must be reachable by key
+        // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex
         tabIndex={0}
         role="region"
         aria-label={say("draft-lines-of-the-cutting-list")}

@@ -3,7 +3,7 @@ import "./draft.scss";
 import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 
-import { type Act, type Draft } from "../api/client";
+import { type Act } from "../api/client";
 import { useUsual } from "../api/useUsual";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
@@ -12,7 +12,7 @@ import { useRemembered } from "../common/useRemembered";
 import { Zoom, ZOOMS } from "../common/Zoom";
 import { rich, say } from "../language/say";
 import { Board } from "./Board";
-import { cellWords, type Tool, unitOf, type View } from "./places";
+import { cellWords, unitOf } from "./places";
 import { CuttingList, cutsOf } from "./CuttingList";
 import { Colourings } from "./Colourings";
 import { Edges } from "./Edges";
@@ -24,21 +24,7 @@ import { SizeChart } from "./SizeChart";
 import { Tools } from "./Tools";
 import { type InHand, Tray, useTray } from "./Tray";
 import { useBoardKeys } from "./useBoardKeys";
-import type { DraftInHand } from "../block/useDraft";
-
-interface Props {
-  id: string;
-  view: Draft;
-  drafting: DraftInHand;
-  tool: Tool;
-  setTool: (tool: Tool) => void;
-  show: View;
-  setShow: (show: View) => void;
-  announce: (words?: string) => void;
-  said: string | undefined;
-  keys: boolean;
-  setKeys: (shown: boolean) => void;
-}
+import type { StepProps } from "../block/step";
 
 /** What is wrong with these is said where they are typed. */
 const AT_THEIR_FIELDS = new Set(["width", "height", "blocks", "trim_margin", "seam", "ruler_step"]);
@@ -51,7 +37,8 @@ function shownAhead(untold: Act[], gone: boolean): Act[] {
 }
 
 /** The Draft step: the ruled paper with its tray and fabrics, and the cutting list beside it. */
-export function DraftStep({ id, view, drafting, tool, setTool, show, setShow, announce, keys, setKeys, said }: Props) {
+export function DraftStep({ id, view, drafting, board }: StepProps) {
+  const { tool, setTool, show, setShow, announce, keys, setKeys, said } = board;
   const { sheet } = view;
   const gone = drafting.saving.state === "unsaved";
   const shown = shownAhead(drafting.untold, gone);

@@ -2,7 +2,8 @@ import { useMutation } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { Button, Dropdown, Form, Modal } from "react-bootstrap";
 
-import { client, type Document, download, type Draft, file, handOver, type Schemas, settled } from "../api/client";
+import { client, type Document, type Draft, file, handOver, type Schemas, settled, takeAlong } from "../api/client";
+import { useExports } from "../api/useExports";
 import { States } from "../block/States";
 import { Fr } from "../common/Fr";
 import { say } from "../language/say";
@@ -38,6 +39,7 @@ export function Files({ id, view, onTaken, announce }: Props) {
   const [svg, setSvg] = useState<string>();
   const picker = useRef<HTMLInputElement>(null);
   const { document } = view;
+  const files = useExports("draft");
   const taking = useMutation({
     mutationFn: (take: () => Promise<void>) => take(),
     onError: (reason) => announce(reason.message),
@@ -50,15 +52,11 @@ export function Files({ id, view, onTaken, announce }: Props) {
         </Dropdown.Toggle>
         <Dropdown.Menu>
           <Dropdown.Header role="none">{say("draft-take-away")}</Dropdown.Header>
-          <Dropdown.Item onClick={() => taking.mutate(() => download("/api/files/block", { document }))}>
-            {say("common-block-file")}
-          </Dropdown.Item>
-          <Dropdown.Item onClick={() => taking.mutate(() => download("/api/files/cutting.csv", { document }))}>
-            {say("draft-cutting-list-as-csv")}
-          </Dropdown.Item>
-          <Dropdown.Item onClick={() => taking.mutate(() => download("/api/files/block.svg", { document }))}>
-            {say("draft-drawing-as-svg-true-size")}
-          </Dropdown.Item>
+          {files.map(({ path, words }) => (
+            <Dropdown.Item key={path} onClick={() => taking.mutate(() => takeAlong(path, { document }))}>
+              {words}
+            </Dropdown.Item>
+          ))}
           <Dropdown.Item onClick={() => taking.mutate(() => asPng(document, view.sheet.name))}>
             {say("draft-picture-as-png")}
           </Dropdown.Item>

@@ -13,6 +13,18 @@ export interface View {
   grey: boolean;
 }
 
+/** How the board is held: the tool in hand, what is shown, what was said last, whether the keys are shown. */
+export interface Board {
+  tool: Tool;
+  setTool: (tool: Tool) => void;
+  show: View;
+  setShow: (show: View) => void;
+  announce: (words?: string) => void;
+  said: string | undefined;
+  keys: boolean;
+  setKeys: (shown: boolean) => void;
+}
+
 /** The label of the unit that a patch belongs to. */
 export function unitOf(view: Draft, face: number): string | undefined {
   return view.held[view.members[view.face_members[face] ?? -1] ?? -1]?.unit;

@@ -32,7 +32,7 @@ export function CutChart({ settings, kinds }: { settings: Settings; kinds: Kinds
         {(["start", "end", "step"] as const).map((name) => (
           <Field
             key={name}
-            label={{ start: say("finder-finished-from"), end: say("finder-to"), step: say("common-in-steps-of") }[name]}
+            label={{ start: say("finder-finished-from"), end: say("common-to"), step: say("common-in-steps-of") }[name]}
             value={range[name]}
             fault={faultAt(name)}
             onChange={(text) => setRange({ ...range, [name]: text })}

@@ -68,7 +68,7 @@ export function IsItRight({ settings, kinds }: { settings: Settings; kinds: Kind
               width="15rem"
             />
             <p>
-              {rich("finder-right", {
+              {rich("finder-it-is-right", {
                 b: (
                   <b className="size">
                     <Fr>{piece.right}</Fr>

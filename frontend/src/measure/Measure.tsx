@@ -4,7 +4,7 @@ import "./measure.scss";
 import { useMutation } from "@tanstack/react-query";
 import { Spinner } from "react-bootstrap";
 
-import { type Act, download, type Draft } from "../api/client";
+import { type Act, takeAlong, type Draft } from "../api/client";
 import { useMeasuring } from "../api/useMeasuring";
 import { useInAddress } from "../common/useInAddress";
 import type { DraftInHand } from "../block/useDraft";
@@ -15,7 +15,6 @@ import { BlockLog } from "./BlockLog";
 import { Foretold } from "./Foretold";
 import { TrialBlock } from "./TrialBlock";
 
-const FILES = [["/api/files/card.pdf", say("measure-card-of-the-trial-block")]] as const;
 const PARTS = [
   ["trial", say("measure-the-trial-block")],
   ["foretold", say("measure-what-to-expect")],
@@ -30,7 +29,7 @@ export function MeasureStep({ id, view, drafting }: { id: string; view: Draft; d
   const paper = PAPERS.find((name) => name === params.get("paper")) ?? view.sheet.paper;
   const go = (name: string, value: string) => change({ [name]: value });
   const taking = useMutation({
-    mutationFn: (path: (typeof FILES)[number][0]) => download(path, { document: view.document, paper }),
+    mutationFn: (path: string) => takeAlong(path, { document: view.document, paper }),
   });
   const take = (settings: Record<string, string>) => {
     const act: Act = { do: "making", settings };
@@ -58,7 +57,7 @@ export function MeasureStep({ id, view, drafting }: { id: string; view: Draft; d
         <span className="spring" />
         <TakeAlong
           paper={paper}
-          files={FILES}
+          menu="measure"
           onPaper={(next) => go("paper", next)}
           onTake={(path) => taking.mutate(path)}
         />

@@ -10,11 +10,13 @@ import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { say } from "../language/say";
 import { QuiltPicture } from "./QuiltPicture";
+import type { StepProps } from "../block/step";
 
 type Shelf = Schemas["QuiltShelfOut"];
 
 /** The Set step of a block: the quilts that it is in, and a new one of it. */
-export function SetStep({ id, name }: { id: string; name: string }) {
+export function SetStep({ id, view }: StepProps) {
+  const { name } = view.sheet;
   const go = useNavigate();
   const found = useQuery({
     queryKey: ["quilts", "with", id],

@@ -12,6 +12,8 @@ interface Props {
   tried: Tried;
 }
 
+const NONE = say("common-none"); // as it is shown where a frame has no module, and as it is typed
+
 /** In which row something was changed last, and what is wrong with it, to be said there. */
 interface Tried {
   row: string | undefined;
@@ -148,10 +150,10 @@ export function SettingFields({ view, act, tried }: Props) {
           <Typed
             label={say("quilts-module")}
             showLabel={false}
-            value={setting.module || "none"}
+            value={setting.module || NONE}
             width="3.5rem"
             suffix={setting.module ? suffix : ""}
-            onKeep={(text) => act([{ do: "module", module: text === "none" ? "" : text }])}
+            onKeep={(text) => act([{ do: "module", module: text === NONE ? "" : text }])}
           />
           {setting.module && (
             <Fabric

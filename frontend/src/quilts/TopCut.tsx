@@ -5,7 +5,7 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Button } from "react-bootstrap";
 
-import { client, download, type Schemas, settled } from "../api/client";
+import { client, takeAlong, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { useTicked } from "../api/useTicked";
 import { useInAddress } from "../common/useInAddress";
@@ -22,16 +22,6 @@ import type { Quilt, QuiltInHand } from "./useQuilt";
 import { WholeTop } from "./WholeTop";
 
 type TopPlan = Schemas["TopCutOut"];
-
-const FILES = [
-  ["/api/files/quilt.pdf", say("quilts-everything-list-layouts-diagram-steps")],
-  ["/api/files/quilt-templates.pdf", say("common-templates-at-true-size-pdf")],
-  ["/api/files/quilt-labels.pdf", say("common-labels-for-the-stacks-pdf")],
-  ["/api/files/quilt.xlsx", say("common-cutting-list-xlsx")],
-  ["/api/files/quilt.csv", say("common-cutting-list-csv")],
-  ["/api/files/quilt-layouts.svg", say("common-layouts-svg")],
-  ["/api/files/quilt.svg", say("quilts-setting-diagram-svg")],
-] as const;
 
 /** The Cut step of a quilt: everything for the whole top, by fabric, on the cloth, ticked off as it is done. */
 export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilting: QuiltInHand }) {
@@ -65,7 +55,7 @@ export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilti
     { refresh: [["fabrics"], ["top", id]] },
   );
   const taking = useMutation({
-    mutationFn: (path: (typeof FILES)[number][0]) => download(path, { document: view.document, paper, quilt_id: id }),
+    mutationFn: (path: string) => takeAlong(path, { document: view.document, paper, quilt_id: id }),
   });
   const all = { document: view.document, paper, quilt_id: id };
   if (!plan) {
@@ -120,7 +110,7 @@ export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilti
         </Button>
         <TakeAlong
           paper={paper}
-          files={FILES}
+          menu="top-cut"
           onPaper={(next) => go({ paper: next })}
           onTake={(path) => taking.mutate(path)}
           onAll={() => setPrinting(true)}

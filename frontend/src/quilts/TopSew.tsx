@@ -4,7 +4,7 @@ import "../sew/sew.scss";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 
-import { client, download, type Schemas, settled } from "../api/client";
+import { client, takeAlong, type Schemas, settled } from "../api/client";
 import { useTicked } from "../api/useTicked";
 import { useInAddress } from "../common/useInAddress";
 import { Fr } from "../common/Fr";
@@ -20,8 +20,6 @@ import type { Quilt, QuiltInHand } from "./useQuilt";
 
 export type TopSewing = Schemas["TopSewOut"];
 export type TopStep = TopSewing["steps"][number];
-
-const FILES = [["/api/files/quilt.svg", say("quilts-setting-diagram-svg")]] as const;
 
 /** The plan with so many of a step done. */
 function withDone(plan: TopSewing, mark: string, done: number): TopSewing {
@@ -53,7 +51,7 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
     show: (before, { step, done }) => withDone(before, step.mark, done),
   });
   const taking = useMutation({
-    mutationFn: (path: (typeof FILES)[number][0]) => download(path, { document: view.document }),
+    mutationFn: (path: string) => takeAlong(path, { document: view.document }),
   });
   if (!plan) {
     return (
@@ -91,7 +89,7 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
           ))}
         </ol>
         <p className="quiet-text">{plan.progress}</p>
-        <TakeAlong paper="letter" files={FILES} onPaper={() => undefined} onTake={(path) => taking.mutate(path)} />
+        <TakeAlong paper="letter" menu="top-sew" onPaper={() => undefined} onTake={(path) => taking.mutate(path)} />
       </nav>
       <div className="sew-main top-sewing" aria-busy={found.isFetching}>
         {said.length > 0 && (

@@ -4,7 +4,7 @@ import "./sew.scss";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { Button, Spinner } from "react-bootstrap";
 
-import { type Act, client, download, type Draft, settled } from "../api/client";
+import { type Act, client, takeAlong, type Draft, settled } from "../api/client";
 import { useTicked } from "../api/useTicked";
 import { useInAddress } from "../common/useInAddress";
 import type { DraftInHand } from "../block/useDraft";
@@ -18,11 +18,6 @@ import { OneStep } from "./OneStep";
 import { next, type Sewing, sewn, type SewingStep } from "./plan";
 import { PressingPlan } from "./PressingPlan";
 import { useClock } from "./useClock";
-
-const FILES = [
-  ["/api/files/sewing.pdf", say("sew-sewing-sheet-pdf")],
-  ["/api/files/back.svg", say("sew-the-back-at-true-size")],
-] as const;
 
 /** The Sew step: the order of joining, the pressing, laying out, each join in pictures, progress. */
 export function SewStep({ id, view, drafting }: { id: string; view: Draft; drafting: DraftInHand }) {
@@ -54,7 +49,7 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
   });
   const paper = PAPERS.find((name) => name === params.get("paper")) ?? view.sheet.paper;
   const taking = useMutation({
-    mutationFn: (path: (typeof FILES)[number][0]) => download(path, { document: view.document, colouring, paper }),
+    mutationFn: (path: string) => takeAlong(path, { document: view.document, colouring, paper }),
   });
   const act = (acts: Act[]) => drafting.act(acts);
   const onDone = (step: SewingStep, done: number) => ticking.tick({ step, done });
@@ -149,7 +144,7 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
         </Button>
         <TakeAlong
           paper={paper}
-          files={FILES}
+          menu="sew"
           onPaper={(next) => go({ paper: next })}
           onTake={(path) => taking.mutate(path)}
         />

@@ -1,7 +1,7 @@
 import "./shelf.scss";
 
 import { useQuery } from "@tanstack/react-query";
-import { type DragEvent, useEffect, useRef, useState } from "react";
+import { type DragEvent, lazy, Suspense, useEffect, useRef, useState } from "react";
 import { Button, Spinner } from "react-bootstrap";
 import { Link, useNavigate } from "react-router";
 
@@ -12,8 +12,9 @@ import { Brand } from "../common/Brand";
 import { Said } from "../common/Notices";
 import { useWho } from "../guild/useWho";
 import { rich, say } from "../language/say";
-import { NewBlock } from "./NewBlock";
 import { type ShelfBlock, ShelfCard } from "./ShelfCard";
+
+const NewBlock = lazy(async () => ({ default: (await import("./NewBlock")).NewBlock }));
 
 const ORDERS = [
   ["changed", say("shelf-last-changed-first")],
@@ -65,7 +66,7 @@ export function ShelfPage() {
     placeholderData: (before) => before,
   });
   const look = (change: Change) => inAddress({ page: undefined, ...change });
-  const [starting, setStarting] = useState(false);
+  const [starting, setStarting] = useState<boolean>(); // not asked for yet
   const [deleted, setDeleted] = useState<ShelfBlock>();
   const [over, setOver] = useState(false);
   const file = useRef<HTMLInputElement>(null);
@@ -239,7 +240,11 @@ export function ShelfPage() {
           {rich("shelf-keeps-what-was-deleted-a", { link: <Link to="/bin">{say("shelf-the-bin")}</Link> })}
         </p>
       </main>
-      <NewBlock show={starting} onClose={() => setStarting(false)} />
+      {starting !== undefined && (
+        <Suspense fallback={null}>
+          <NewBlock show={starting} onClose={() => setStarting(false)} />
+        </Suspense>
+      )}
     </div>
   );
 }

@@ -10,18 +10,14 @@ from typing import Any
 import anyio.to_thread
 from fastapi import Depends, FastAPI, Request
 from fastapi.exceptions import RequestValidationError
-from fastapi.responses import FileResponse, JSONResponse
-from fastapi.staticfiles import StaticFiles
+from fastapi.responses import JSONResponse
 from sqlalchemy import Engine
 from sqlalchemy.exc import SQLAlchemyError
 from starlette.exceptions import HTTPException
 from starlette.middleware.gzip import GZipMiddleware
 from starlette.responses import Response
 
-from yonk.api.cut.routes import router as cut
-from yonk.api.draft.routes import router as draft
-from yonk.api.fabrics.routes import router as fabrics
-from yonk.api.finder.routes import router as finder
+from yonk.api.front_end import serve_front_end
 from yonk.api.guard import HOSTS, Guard, too_large, too_large_words
 from yonk.api.guild.config import Guild
 from yonk.api.guild.open_routes import router as open_to_all
@@ -30,16 +26,10 @@ from yonk.api.guild.together import router as together
 from yonk.api.health import router as health
 from yonk.api.language import Spoken
 from yonk.api.language import router as language
-from yonk.api.measuring.log_routes import router as block_log
-from yonk.api.measuring.routes import router as measuring
-from yonk.api.quilts.routes import router as quilts
-from yonk.api.recipes.routes import router as recipes
 from yonk.api.records import Records
 from yonk.api.session import who_asks
-from yonk.api.sewing.routes import router as sewing
 from yonk.api.shelf.kept import block_out
-from yonk.api.shelf.routes import router as shelf
-from yonk.api.top.routes import router as top
+from yonk.api.subjects import routers
 from yonk.api.usual import router as usual
 from yonk.api.wire import BlockOut, FaultOut, FaultsOut
 from yonk.api.work import AT_ONCE, NobodyWaitsError, Works
@@ -58,23 +48,6 @@ STATUS: dict[FaultCode, int] = {
     "too-often": 429,
     "busy": 503,
 }
-ROUTERS = (
-    draft,
-    shelf,
-    recipes,
-    finder,
-    cut,
-    sewing,
-    measuring,
-    block_log,
-    quilts,
-    top,
-    fabrics,
-    usual,
-    language,
-    guild_routes,
-    together,
-)
 SMALL, PRESSED = 2000, 6  # bytes that are sent as they are; how hard the rest is pressed
 # what HTTP itself refuses, under the codes that the rest of the answers have
 CODES: dict[int, FaultCode] = {
@@ -114,7 +87,7 @@ def create_app(
     app.add_middleware(Spoken)
     app.include_router(health)
     app.include_router(open_to_all)
-    for router in ROUTERS:
+    for router in (*routers(), usual, language, guild_routes, together):
         app.include_router(router, dependencies=[Depends(who_asks)])
     for fault, answer in (
         (YonkError, _fault_answer),
@@ -127,7 +100,7 @@ def create_app(
     ):
         app.add_exception_handler(fault, answer)
     if front_end:
-        _serve(app, front_end)
+        serve_front_end(app, front_end)
     return app
 
 
@@ -198,20 +171,3 @@ async def _unforeseen(_: Request, fault: Exception) -> Response:
         "unforeseen",
         message("something-not-foreseen"),
     )
-
-
-def _serve(app: FastAPI, front_end: Path) -> None:
-    app.mount("/assets", StaticFiles(directory=front_end / "assets"), name="assets")
-    files = {
-        str(file.relative_to(front_end)): file for file in front_end.rglob("*") if file.is_file()
-    }
-
-    @app.get("/{path:path}", include_in_schema=False)
-    async def page(path: str) -> Response:
-        if path.startswith("api/"):
-            raise HTTPException(404)
-        if "\0" in path:
-            raise HTTPException(404)
-        return FileResponse(
-            files.get(path, front_end / "index.html"), headers={"Cache-Control": "no-cache"}
-        )

@@ -16,7 +16,7 @@ from yonk.api.wire import ERRORS, Model
 from yonk.store.preferences import keep_preference, preference
 from yonk.words import LANGUAGES, SPOKEN_AS, Language, language_now, speaking
 
-COOKIE = "yonk-language"  # which scripts can read: the pages are in the same language
+LANGUAGE_COOKIE = "yonk-language"  # which scripts can read: the pages are in the same language
 _SECONDS = 400 * 86_400  # as long as browsers keep any
 _TOLD = "language"
 
@@ -40,7 +40,7 @@ class Spoken:
 def _asked(scope: Scope) -> Language:
     for name, value in scope["headers"]:
         if name == b"cookie":
-            found = cookie_parser(value.decode("latin-1")).get(COOKIE, "")
+            found = cookie_parser(value.decode("latin-1")).get(LANGUAGE_COOKIE, "")
             if found in LANGUAGES:
                 return found
     return "en"
@@ -93,4 +93,6 @@ def speak_hers(session: Session, request: Request, response: Response) -> None:
 def answer_in(language: Language, request: Request, response: Response) -> None:
     """Have the browser ask for a language."""
     secure = request.url.scheme == "https"
-    response.set_cookie(COOKIE, language, _SECONDS, path="/", secure=secure, samesite="strict")
+    response.set_cookie(
+        LANGUAGE_COOKIE, language, _SECONDS, path="/", secure=secure, samesite="strict"
+    )

@@ -23,10 +23,11 @@ from prometheus_client import Histogram
 from starlette.concurrency import run_in_threadpool
 from starlette.responses import Response
 
-from yonk.api import recent_drafts
+from yonk.api.subjects import worked_out_by
 from yonk.api.wire import PagesOut, as_bytes, as_json
 from yonk.core.drawing import work_in
 from yonk.core.paper import MessageError, YonkError, message
+from yonk.core.planning import seconds_planned
 from yonk.files.block_file import take_block
 from yonk.files.download import File, attachment
 from yonk.files.page_pictures import picture_pages
@@ -41,8 +42,6 @@ _SECONDS = 60  # longer than the largest drawing takes; who waits longer is told
 BYTES = 4 * 2**30  # address space; heavy work that takes more has gone astray
 AT_ONCE = 2  # one is left over for light work on a machine of few cores
 LOOK_AGAIN = 0.02  # sooner than a hand notices, seldom enough to cost nothing
-SUBJECTS = ("draft", "shelf", "recipes", "cut", "sewing", "measuring", "fabrics", "quilts", "top")
-ANSWERS = [f"yonk.api.{subject}.answers" for subject in SUBJECTS]
 PLANS = Histogram("yonk_plan_seconds", "How long plans took to work out.", ["weight"])
 CONTEXT = multiprocessing.get_context("forkserver")
 
@@ -68,7 +67,7 @@ class Works:
 
     def prepare(self) -> None:
         """Have the process ready that heavy work starts from, with everything it needs loaded."""
-        CONTEXT.set_forkserver_preload(ANSWERS)
+        CONTEXT.set_forkserver_preload(worked_out_by())
         ensure_running()  # now, since what it loads takes longer than a blink
 
     def end_all(self) -> None:
@@ -198,12 +197,10 @@ def _is_light(document: dict[str, Any]) -> bool:
     """
     if len(document.get("seams") or ()) < 64:
         return True
-    known = recent_drafts.answered(document)
-    if known and known.seconds < BLINK:
-        return True
     try:
-        seams = known.reading.draft.seams if known else take_block(document).seams
-        return work_in(seams) <= LIGHT_PAIRS
+        draft = take_block(document)
+        known = seconds_planned(draft)
+        return (known is not None and known < BLINK) or work_in(draft.seams) <= LIGHT_PAIRS
     except YonkError:
         return True
 

@@ -14,6 +14,7 @@ from pydantic import (
 )
 
 from yonk.core.paper import (
+    A_FACE,
     COUNTS,
     UNASSIGNED,
     Colouring,
@@ -27,6 +28,7 @@ from yonk.core.paper import (
     Print,
     Value,
     YonkError,
+    kept,
     length_fault,
     listed,
     message,
@@ -162,6 +164,42 @@ def take_block(raw: object) -> Draft:
     """
     if not isinstance(raw, dict):
         raise BadFileError([Fault("", message("file-holds-no-block"))])
+    return _taken(_Document(raw))
+
+
+def lay_ready(document: dict[str, Any], draft: Draft) -> None:
+    """Have the draft at hand that a document was just written from, for the next change of it."""
+    _taken.lay(draft, _Document(document))
+
+
+class _Document:
+    """The content of a block file as a question: which draft it holds."""
+
+    def __init__(self, raw: dict[str, Any]) -> None:
+        self.raw = raw
+        # all but the long lists, which hold texts alone: as written, since 1 is not true
+        self.rest = repr({name: raw[name] for name in raw if name not in _LONG_LISTS})
+
+    def __hash__(self) -> int:
+        return hash(self.rest)
+
+    def __eq__(self, other: object) -> bool:
+        return isinstance(other, _Document) and (
+            other.rest == self.rest
+            and all(other.raw.get(name) == self.raw.get(name) for name in _LONG_LISTS)
+        )
+
+
+_LONG_LISTS = ("seams", "patches")
+
+
+def _weigh_draft(draft: Draft, _: _Document) -> int:
+    return A_FACE * (len(draft.seams) + len(draft.paints))
+
+
+@kept(_weigh_draft)
+def _taken(document: _Document) -> Draft:
+    raw = document.raw
     faults: list[Fault] = []
     block: BlockIn | None = None
     try:

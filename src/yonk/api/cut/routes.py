@@ -19,6 +19,7 @@ from yonk.api.cut.schemas import (
     PrintIn,
 )
 from yonk.api.cut.ticks import keep_ticks, kept_marks
+from yonk.api.exports.everything_pdf import everything_pdf
 from yonk.api.fabrics.kept import Shelf, all_of
 from yonk.api.fabrics.schemas import ShelfFabricOut
 from yonk.api.fabrics.session import shelf_of
@@ -83,24 +84,10 @@ def book(db: Session, block_id: str, revision: int, booking: answers.Booking) ->
     return shelf_fabric_out(fabrics.one_fabric(db, kept.id))
 
 
-@router.post("/files/cutting.pdf", response_class=Response, responses=ERRORS)
-async def cutting_pdf(asked: PrintIn, db: Db, work: WorkerGiven) -> Response:
-    """The cutting list with its layouts, on paper."""
-    beside = await _beside(db, asked)
-    return await work.file(asked.document, answers.cutting_pdf, asked, *beside)
-
-
-@router.post("/files/everything.pdf", response_class=Response, responses=ERRORS)
-async def everything_pdf(asked: EverythingIn, db: Db, work: WorkerGiven) -> Response:
-    """All sheets as one document."""
-    beside = await _beside(db, asked)
-    return await work.file(asked.document, answers.everything_pdf, asked, *beside)
-
-
 @router.post("/preview/everything", response_model=PagesOut, responses=ERRORS)
 async def everything_pages(asked: EverythingIn, db: Db, work: WorkerGiven) -> Response:
     """All sheets as pictures of their pages."""
-    return await work.pages(answers.everything_pdf, asked, *await _beside(db, asked))
+    return await work.pages(everything_pdf, asked, *await _beside(db, asked))
 
 
 @router.post("/preview/sheets", response_model=list[PaperSheetOut], responses=ERRORS)
@@ -113,45 +100,3 @@ async def _beside(db: Session, asked: PrintIn) -> tuple[Shelf, Trial | None]:
     """What is kept besides a block: the fabric shelf, its trial."""
     block = asked.block_id
     return await shelf_of(db), await run_in_threadpool(trial_of, db, block) if block else None
-
-
-@router.post("/files/templates.pdf", response_class=Response, responses=ERRORS)
-async def templates_pdf(asked: PrintIn, work: WorkerGiven) -> Response:
-    """Templates at true size."""
-    return await work.file(asked.document, answers.templates_pdf, asked)
-
-
-@router.post("/files/labels.pdf", response_class=Response, responses=ERRORS)
-async def labels_pdf(asked: PrintIn, db: Db, work: WorkerGiven) -> Response:
-    """Labels for the stacks."""
-    return await work.file(asked.document, answers.labels_pdf, asked, await shelf_of(db))
-
-
-@router.post("/files/cutting.csv", response_class=Response, responses=ERRORS)
-async def cutting_csv(asked: PrintIn, work: WorkerGiven) -> Response:
-    """The cutting list of a stage as CSV."""
-    return await work.file(asked.document, answers.cutting_csv, asked)
-
-
-@router.post("/files/cutting.xlsx", response_class=Response, responses=ERRORS)
-async def cutting_xlsx(asked: PrintIn, db: Db, work: WorkerGiven) -> Response:
-    """The cutting list as a spreadsheet."""
-    return await work.file(asked.document, answers.cutting_xlsx, asked, await shelf_of(db))
-
-
-@router.post("/files/layouts.svg", response_class=Response, responses=ERRORS)
-async def layouts_svg(asked: PrintIn, db: Db, work: WorkerGiven) -> Response:
-    """The layouts at true size."""
-    return await work.file(asked.document, answers.layouts_svg, asked, await shelf_of(db))
-
-
-@router.post("/files/templates.svg", response_class=Response, responses=ERRORS)
-async def templates_svg(asked: PrintIn, work: WorkerGiven) -> Response:
-    """Templates as SVG at true size."""
-    return await work.file(asked.document, answers.templates_svg, asked)
-
-
-@router.post("/files/templates.dxf", response_class=Response, responses=ERRORS)
-async def templates_dxf(asked: PrintIn, work: WorkerGiven) -> Response:
-    """Templates for a cutting machine."""
-    return await work.file(asked.document, answers.templates_dxf, asked)

@@ -4,36 +4,29 @@ their own.
 
 from __future__ import annotations
 
-import json
-from time import perf_counter
-
 from pydantic import RootModel
 
-from yonk.api import recent_drafts
 from yonk.api.draft.pieces import in_pieces
 from yonk.api.draft.schemas import ActsIn, ChartIn, SvgIn, SvgOut
 from yonk.api.draft.view import chart_view, view_of
-from yonk.api.wire import SVG, as_bytes
+from yonk.api.wire import as_bytes
 from yonk.core.acts import apply, with_seams
 from yonk.core.planning import make_plan, read, size_chart, width_range
 from yonk.core.units import terms_of
-from yonk.files.block_file import check_reading, take_block, write_block
-from yonk.files.download import File
+from yonk.files.block_file import check_reading, lay_ready, take_block
 from yonk.files.svg_in import read_svg
-from yonk.files.svg_out import write_svg
 
 
 def worked_on(asked: ActsIn) -> bytes:
     """The draft that comes of acts, and all that follows from it."""
-    begun = perf_counter()
-    draft = recent_drafts.draft_of_document(asked.document)
+    draft = take_block(asked.document)
     if not asked.acts:
         check_reading(read(draft))
     for act in asked.acts:
         draft = apply(draft, act, asked.mates)
     plan = make_plan(draft)
     view = view_of(plan, stretches=asked.stretches, outlines=asked.outlines)
-    recent_drafts.keep(view.document, plan.reading, perf_counter() - begun)
+    lay_ready(view.document, draft)
     return as_bytes(view) if asked.known is None else in_pieces(view, set(asked.known))
 
 
@@ -54,17 +47,3 @@ def sizes(asked: ChartIn) -> bytes:
     return as_bytes(
         RootModel(chart_view(size_chart(draft, plan.recipes, terms_of(draft), widths), draft))
     )
-
-
-def block_file(asked: ActsIn) -> File:
-    """The block file of a draft."""
-    draft = take_block(asked.document)
-    check_reading(read(draft))
-    text = json.dumps(write_block(draft), indent=1, ensure_ascii=False)
-    return File(text.encode(), "application/json", f"{draft.name}.yonk.json")
-
-
-def block_svg(asked: ActsIn) -> File:
-    """A draft as SVG at true size."""
-    reading = read(take_block(asked.document))
-    return File(write_svg(reading).encode(), SVG, f"{reading.draft.name}.svg")

@@ -41,18 +41,6 @@ def tray() -> list[StampOut]:
     return _tray()
 
 
-@router.post("/files/block", response_class=Response, responses=ERRORS)
-async def block_file(asked: ActsIn, work: WorkerGiven) -> Response:
-    """The block file of a draft, saved or not."""
-    return await work.file(asked.document, answers.block_file, asked)
-
-
-@router.post("/files/block.svg", response_class=Response, responses=ERRORS)
-async def block_svg(asked: ActsIn, work: WorkerGiven) -> Response:
-    """A draft as SVG at true size."""
-    return await work.file(asked.document, answers.block_svg, asked)
-
-
 @router.post("/draft/from-svg", response_model=SvgOut, responses=ERRORS)
 async def seams_from_svg(asked: SvgIn, work: WorkerGiven) -> Response:
     """A draft with its seams taken from an SVG drawing; nothing is stored."""

@@ -2,16 +2,14 @@
 
 from __future__ import annotations
 
-from yonk.api.measuring.schemas import CardPrintIn, MeasuringIn
+from yonk.api.measuring.schemas import MeasuringIn
 from yonk.api.measuring.trial import Trial
 from yonk.api.measuring.view import MeasuringView
-from yonk.api.wire import PDF, as_bytes
+from yonk.api.wire import as_bytes
 from yonk.core.measuring import measurables, predict, still_counting, with_trial
 from yonk.core.planning import make_plan
 from yonk.core.pressing import sewing_plan, stacks_of, steps_of_sewing
 from yonk.files.block_file import take_block
-from yonk.files.card_pdf import write_card_pdf
-from yonk.files.download import File
 
 
 def measuring(asked: MeasuringIn, trial: Trial) -> bytes:
@@ -27,10 +25,3 @@ def measuring(asked: MeasuringIn, trial: Trial) -> bytes:
     view = MeasuringView(plan, steps, known, measured, stale)
     foretold = predict(plan, planned, errors)
     return as_bytes(view.out(found, foretold, errors, trial.log, trial.taken_back))
-
-
-def card_pdf(asked: CardPrintIn) -> File:
-    """The card of a trial block, to be filled in by hand."""
-    draft = take_block(asked.document)
-    made = write_card_pdf(sewing_plan(draft), asked.paper)
-    return File(made, PDF, f"{draft.name} card.pdf")

@@ -10,7 +10,6 @@ from starlette.concurrency import run_in_threadpool
 from yonk.api.measuring import answers
 from yonk.api.measuring.kept import WORK_FIGURES, seam_log_of, trial_of
 from yonk.api.measuring.schemas import (
-    CardPrintIn,
     FiguresIn,
     MeasuredIn,
     MeasuringIn,
@@ -143,9 +142,3 @@ def taken_back(block_id: BlockId, asked: TakenBackIn, db: Db) -> None:
     blocks.live_block(db, block_id)
     one = block_log.Unpicked(asked.mark, asked.words, asked.times)
     block_log.keep_taken_back(db, block_id, one)
-
-
-@router.post("/files/card.pdf", response_class=Response, responses=ERRORS)
-async def card_pdf(asked: CardPrintIn, work: WorkerGiven) -> Response:
-    """The card of a trial block, on paper."""
-    return await work.file(asked.document, answers.card_pdf, asked)

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import json
 from collections.abc import Mapping, Sequence
-from functools import lru_cache
 from typing import Any
 
 from yonk.api.quilts.schemas import (
@@ -16,9 +15,8 @@ from yonk.api.quilts.schemas import (
     WantedIn,
 )
 from yonk.api.quilts.view import quilt_picture, quilt_view, size_way
-from yonk.api.wire import CSV, as_bytes
-from yonk.core.paper import Draft, Text, check_name, next_key, typed_length
-from yonk.core.planning import Parts, Plan, make_plan
+from yonk.api.wire import as_bytes
+from yonk.core.paper import Text, check_name, next_key, typed_length
 from yonk.core.setting import (
     Quilt,
     QuiltBlock,
@@ -30,37 +28,23 @@ from yonk.core.setting import (
     ways_to_reach,
     with_block,
 )
-from yonk.core.top import whole_list
-from yonk.files.block_file import read_block, write_block
-from yonk.files.download import File
+from yonk.files.block_file import read_block
 from yonk.files.quilt_file import take_quilt, write_quilt
-from yonk.files.quilt_plan_file import write_quilt_csv
 from yonk.store.blocks import BlockContents
 from yonk.words import KEPT_IN, in_words
 
 JSON = "application/json"
 
 
-def planned(draft: Draft, count: int, parts: Parts = ()) -> Plan:
-    """The plan of so many of a block and of parts of it, remembered: an edit of the setting changes
-    no block.
-    """
-    return _remembered(json.dumps(write_block(draft), sort_keys=True), count, parts)
-
-
-@lru_cache(maxsize=256)
-def _remembered(text: str, count: int, parts: Parts) -> Plan:
-    return make_plan(read_block(text), count, parts=parts)
-
-
 def quilt_worked_on(asked: QuiltActsIn, shelf: Mapping[str, tuple[int, str]]) -> bytes:
     """A quilt with some acts done to it, as it is shown; `shelf` holds the revision and document of
     each block that is taken from it.
     """
-    return as_bytes(quilt_view(plan_quilt(_done(asked, shelf), planned)))
+    return as_bytes(quilt_view(plan_quilt(quilt_done(asked, shelf))))
 
 
-def _done(asked: QuiltActsIn, shelf: Mapping[str, tuple[int, str]] | None = None) -> Quilt:
+def quilt_done(asked: QuiltActsIn, shelf: Mapping[str, tuple[int, str]] | None = None) -> Quilt:
+    """A quilt with what is asked done to it."""
     quilt = take_quilt(asked.document)
     for act in asked.acts:
         if isinstance(act, AddBlockIn | TakeAnewIn):
@@ -79,7 +63,7 @@ def quilt_contents_of_document(document: dict[str, Any]) -> BlockContents:
 
 def quilt_contents(quilt: Quilt) -> BlockContents:
     """What is kept of a quilt, with the card that its shelf shows."""
-    plan = plan_quilt(quilt, planned)
+    plan = plan_quilt(quilt)
     shown = QuiltCardOut.model_construct(
         finished=in_words(size_of_top(plan.finished, quilt), KEPT_IN),
         blocks=sum(plan.counts.values()),
@@ -113,7 +97,7 @@ def document_of(text: str) -> dict[str, Any]:
 def counts_of(document: dict[str, Any]) -> dict[str, tuple[Text, int]]:
     """The name of each block of a quilt, and how many there are of it, by its key."""
     quilt = take_quilt(document)
-    counts = plan_quilt(quilt, planned).counts
+    counts = plan_quilt(quilt).counts
     return {key: (one.title, counts.get(key, 0)) for key, one in quilt.by_key.items()}
 
 
@@ -124,20 +108,4 @@ def ways_to_size(asked: WantedIn) -> list[SizeWayOut]:
         typed_length(text, place, "finished", quilt.unit)
         for text, place in ((asked.width, "width"), (asked.height, "height"))
     )
-    return [
-        size_way(plan_quilt(one.quilt, planned), one) for one in ways_to_reach(quilt, width, height)
-    ]
-
-
-def quilt_file(asked: QuiltActsIn) -> File:
-    """The quilt file."""
-    quilt = _done(asked)
-    text = json.dumps(write_quilt(quilt), ensure_ascii=False, indent=1)
-    return File(text.encode(), JSON, f"{quilt.name}.quilt.json")
-
-
-def quilt_csv(asked: QuiltActsIn) -> File:
-    """The list for the whole top as CSV."""
-    quilt = _done(asked)
-    made = write_quilt_csv(whole_list(plan_quilt(quilt, planned)))
-    return File(made.encode(), CSV, f"{quilt.name} cutting list.csv")
+    return [size_way(plan_quilt(one.quilt), one) for one in ways_to_reach(quilt, width, height)]

@@ -140,15 +140,3 @@ def delete(block_id: BlockId, db: Db) -> None:
 def restore(block_id: BlockId, db: Db) -> BlockOut:
     """Bring a deleted quilt back."""
     return block_out(store.restore_block(db, block_id))
-
-
-@router.post("/files/quilt", response_class=Response, responses=ERRORS)
-async def quilt_file(asked: QuiltActsIn, work: WorkerGiven) -> Response:
-    """The quilt file, saved or not."""
-    return await work.file(asked.document, answers.quilt_file, asked)
-
-
-@router.post("/files/quilt.csv", response_class=Response, responses=ERRORS)
-async def quilt_csv(asked: QuiltActsIn, work: WorkerGiven) -> Response:
-    """The list for the whole top as CSV."""
-    return await work.file(asked.document, answers.quilt_csv, asked)

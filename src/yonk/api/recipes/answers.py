@@ -2,16 +2,13 @@
 
 from __future__ import annotations
 
-from yonk.api.cut.schemas import PrintIn
 from yonk.api.in_colouring import draft_in
 from yonk.api.recipes.schemas import DraftIn, WayIn
 from yonk.api.recipes.view import recipes_view, steps_view
-from yonk.api.wire import PDF, as_bytes
+from yonk.api.wire import as_bytes
 from yonk.core.measuring import SeamLog
-from yonk.core.planning import make_plan, plan_stage, steps_of, way_asked, ways_side_by_side
+from yonk.core.planning import make_plan, steps_of, way_asked, ways_side_by_side
 from yonk.files.block_file import take_block
-from yonk.files.download import File
-from yonk.files.steps_pdf import write_steps_pdf
 
 
 def recipes(asked: DraftIn, log: SeamLog) -> bytes:
@@ -29,9 +26,3 @@ def steps(asked: WayIn) -> bytes:
     wanted = plan.wanted
     group, way = way_asked(plan, asked.label, asked.way)
     return as_bytes(steps_view(group, way, steps_of(way, group, wanted)))
-
-
-def steps_pdf(asked: PrintIn) -> File:
-    """The step sheets of the recipes."""
-    plan = plan_stage(take_block(asked.document), asked.stage)
-    return File(write_steps_pdf(plan, asked.paper), PDF, f"{plan.reading.draft.name} steps.pdf")

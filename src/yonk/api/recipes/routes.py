@@ -5,7 +5,6 @@ from __future__ import annotations
 from fastapi import APIRouter, Response
 from starlette.concurrency import run_in_threadpool
 
-from yonk.api.cut.schemas import PrintIn
 from yonk.api.measuring.kept import seam_log_of
 from yonk.api.recipes import answers
 from yonk.api.recipes.schemas import DraftIn, RecipesOut, StepsOut, WayIn
@@ -27,9 +26,3 @@ async def recipes(asked: DraftIn, db: Db, work: WorkerGiven) -> Response:
 async def steps(asked: WayIn, work: WorkerGiven) -> Response:
     """One way step by step, in words and pictures."""
     return as_json(await work.on_draft(asked.document, answers.steps, asked))
-
-
-@router.post("/files/steps.pdf", response_class=Response, responses=ERRORS)
-async def steps_pdf(asked: PrintIn, work: WorkerGiven) -> Response:
-    """The step sheets of the recipes."""
-    return await work.file(asked.document, answers.steps_pdf, asked)

@@ -49,15 +49,3 @@ def tick(block_id: BlockId, asked: TickIn, db: Db) -> None:
     """Keep how many of a step are sewn."""
     blocks.live_block(db, block_id)
     keep_sewn(db, block_id, KeptSewing(asked.mark, asked.words, asked.done), asked.revision)
-
-
-@router.post("/files/sewing.pdf", response_class=Response, responses=ERRORS)
-async def sewing_pdf(asked: SewingPrintIn, work: WorkerGiven) -> Response:
-    """The sewing sheet, on paper."""
-    return await work.file(asked.document, answers.sewing_pdf, asked)
-
-
-@router.post("/files/back.svg", response_class=Response, responses=ERRORS)
-async def back_svg(asked: SewingPrintIn, work: WorkerGiven) -> Response:
-    """The back of the block at true size."""
-    return await work.file(asked.document, answers.back_svg, asked)

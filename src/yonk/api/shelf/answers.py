@@ -6,13 +6,12 @@ import json
 from dataclasses import replace
 from typing import Any
 
-from yonk.api import recent_drafts
 from yonk.api.shelf.schemas import ShelfBlockOut
 from yonk.api.shown import cloths_of, picture, picture_by_fabric
 from yonk.core.acts import BlockBeginning, begin_block
 from yonk.core.paper import Draft, copy_name
 from yonk.core.planning import Reading, cut_size_words, read
-from yonk.files.block_file import check_reading, read_block, write_block
+from yonk.files.block_file import check_reading, read_block, take_block, write_block
 from yonk.files.log_file import LogFile, read_parcel
 from yonk.files.photo import JpegPhoto, as_kept
 from yonk.store.blocks import BlockContents
@@ -26,7 +25,7 @@ MOST_ON_A_CARD = (
 
 def block_contents_of_document(document: dict[str, Any]) -> BlockContents:
     """What is kept of a document. Raises `BadFileError` where it is not sound."""
-    return _form_of(recent_drafts.reading_of(document))
+    return _form_of(read(take_block(document)))
 
 
 def form_of_beginning(asked: BlockBeginning, usual: KeptUsual | None) -> BlockContents:

@@ -11,19 +11,18 @@ from starlette.concurrency import run_in_threadpool
 from yonk.api.cut.routes import book
 from yonk.api.cut.schemas import MarksIn
 from yonk.api.cut.ticks import keep_ticks, kept_marks
+from yonk.api.exports.quilt_pdf import quilt_pdf
 from yonk.api.fabrics.schemas import ShelfFabricOut
 from yonk.api.fabrics.session import shelf_of
-from yonk.api.measuring.kept import trial_of
 from yonk.api.session import BlockId, Db
 from yonk.api.sewing.schemas import TickIn
 from yonk.api.top import answers
+from yonk.api.top.kept import trials_of
 from yonk.api.top.schemas import TopCutOut, TopDoneIn, TopIn, TopPrintIn, TopSewOut
 from yonk.api.wire import ERRORS, PagesOut, as_json
 from yonk.api.work import WorkerGiven
 from yonk.core.cutting import NO_MARKS
-from yonk.files.quilt_file import origins_of
 from yonk.store import blocks
-from yonk.store.rights import NoSuchBlockError
 from yonk.store.sewing import KeptSewing, keep_sewn, sewn_of
 
 router = APIRouter(prefix="/api")
@@ -36,22 +35,10 @@ async def cut(asked: TopIn, db: Db, work: WorkerGiven) -> Response:
     marks = NO_MARKS
     if asked.quilt_id:
         marks = await run_in_threadpool(kept_marks, db, asked.quilt_id)
-    trials = await run_in_threadpool(_trials, db, asked.document)
+    trials = await run_in_threadpool(trials_of, db, asked.document)
     return as_json(
         await work.on_quilt(asked.document, answers.quilt_cut, asked, shelf, marks, trials)
     )
-
-
-def _trials(db: Session, document: dict[str, Any]) -> dict[str, answers.KeptTrial]:
-    """The trials of the blocks of the shelf that a quilt has copies of."""
-    found = {}
-    for origin in origins_of(document):
-        try:
-            kept = blocks.live_block(db, origin)
-        except NoSuchBlockError:
-            continue
-        found[origin] = answers.KeptTrial(kept.revision, trial_of(db, origin))
-    return found
 
 
 @router.put("/quilts/{block_id}/cut-marks", status_code=204, responses=ERRORS)
@@ -68,7 +55,7 @@ async def cutting_done(asked: TopDoneIn, db: Db, work: WorkerGiven) -> ShelfFabr
     """
     kept = await run_in_threadpool(blocks.live_block, db, asked.quilt_id, "quilt", "change")
     marks = await run_in_threadpool(kept_marks, db, asked.quilt_id)
-    trials = await run_in_threadpool(_trials, db, asked.document)
+    trials = await run_in_threadpool(trials_of, db, asked.document)
     shelf = await shelf_of(db)
     booking = await work.on_quilt(asked.document, answers.quilt_booked, asked, shelf, marks, trials)
     return await run_in_threadpool(book, db, asked.quilt_id, kept.revision, booking)
@@ -89,54 +76,12 @@ def tick_sewn(block_id: BlockId, asked: TickIn, db: Db) -> None:
     keep_sewn(db, block_id, KeptSewing(asked.mark, asked.words, asked.done), asked.revision)
 
 
-@router.post("/files/quilt.xlsx", response_class=Response, responses=ERRORS)
-async def cutting_xlsx(asked: TopPrintIn, db: Db, work: WorkerGiven) -> Response:
-    """The whole list as a spreadsheet."""
-    return await work.file(
-        asked.document, answers.quilt_cutting_xlsx, asked, *await _beside(db, asked)
-    )
-
-
-@router.post("/files/quilt-layouts.svg", response_class=Response, responses=ERRORS)
-async def layouts_svg(asked: TopPrintIn, db: Db, work: WorkerGiven) -> Response:
-    """The layouts at true size."""
-    return await work.file(
-        asked.document, answers.quilt_layouts_svg, asked, *await _beside(db, asked)
-    )
-
-
-@router.post("/files/quilt.pdf", response_class=Response, responses=ERRORS)
-async def quilt_pdf(asked: TopPrintIn, db: Db, work: WorkerGiven) -> Response:
-    """Everything on paper."""
-    return await work.file(asked.document, answers.quilt_pdf, asked, *await _beside(db, asked))
-
-
 @router.post("/preview/quilt", response_model=PagesOut, responses=ERRORS)
 async def quilt_pages(asked: TopPrintIn, db: Db, work: WorkerGiven) -> Response:
     """Everything as pictures of its pages."""
-    return await work.pages(answers.quilt_pdf, asked, *await _beside(db, asked))
-
-
-@router.post("/files/quilt-labels.pdf", response_class=Response, responses=ERRORS)
-async def labels_pdf(asked: TopPrintIn, db: Db, work: WorkerGiven) -> Response:
-    """Labels for the stacks."""
-    return await work.file(
-        asked.document, answers.quilt_labels_pdf, asked, *await _beside(db, asked)
-    )
-
-
-@router.post("/files/quilt-templates.pdf", response_class=Response, responses=ERRORS)
-async def templates_pdf(asked: TopPrintIn, work: WorkerGiven) -> Response:
-    """Templates of every block at true size."""
-    return await work.file(asked.document, answers.quilt_templates_pdf, asked)
-
-
-@router.post("/files/quilt.svg", response_class=Response, responses=ERRORS)
-async def diagram_svg(asked: TopPrintIn, work: WorkerGiven) -> Response:
-    """The setting diagram."""
-    return await work.file(asked.document, answers.diagram_svg, asked)
+    return await work.pages(quilt_pdf, asked, *await _beside(db, asked))
 
 
 async def _beside(db: Session, asked: TopPrintIn) -> tuple[Any, Any]:
     """The shelf and the trials."""
-    return await shelf_of(db), await run_in_threadpool(_trials, db, asked.document)
+    return await shelf_of(db), await run_in_threadpool(trials_of, db, asked.document)

@@ -9,7 +9,7 @@ nearest, by less than a billionth of the block.
 
 from __future__ import annotations
 
-from collections import defaultdict, deque
+from collections import defaultdict
 from collections.abc import Callable, Iterable, Sequence
 from dataclasses import dataclass, field
 from fractions import Fraction
@@ -19,7 +19,18 @@ from math import gcd, lcm
 import numpy as np
 import shapely
 
-from yonk.core.paper import Array, Draft, DraftError, Point, Ruling, Seam, joined, message
+from yonk.core.paper import (
+    A_FACE,
+    Array,
+    Draft,
+    DraftError,
+    Point,
+    Ruling,
+    Seam,
+    joined,
+    kept,
+    message,
+)
 
 Spot = tuple[int, int]
 Ring = tuple[Spot, ...]
@@ -69,10 +80,10 @@ class Face:
         return ring, tuple(sorted(holes))
 
 
-@dataclass(frozen=True)
+@dataclass(frozen=True, eq=False)
 class Drawing:
-    """A draft's faces. `scale` is how many lattice steps make one unit of length; `neighbours`
-    share a seam.
+    """A draft's faces, the very same for all that ask while they lie on the bench. `scale` is how
+    many lattice steps make one unit of length; `neighbours` share a seam.
     """
 
     ruling: Ruling
@@ -171,35 +182,39 @@ def draw(draft: Draft) -> Drawing:
 
     Raises: `DraftError` when it has too many crossings or patches to work on.
     """
-    ruling = Ruling.of(draft)
-    for seams, lines, drawing in tuple(
-        _LATEST
-    ):  # compared, not hashed: to hash thousands of fractions takes longer
-        same = seams is draft.seams or (len(seams) == len(draft.seams) and seams == draft.seams)
-        if same and lines == ruling:
-            return drawing
-    drawing = _draw(ruling, draft.seams)
-    _LATEST.appendleft((draft.seams, ruling, drawing))
-    return drawing
+    return _draw(_Lines(Ruling.of(draft), draft.seams))
 
 
-# a block with its colourings, before and after an edit
-_LATEST: deque[tuple[tuple[Seam, ...], Ruling, Drawing]] = deque(maxlen=16)
+@dataclass(frozen=True)
+class _Lines:
+    """What a drawing follows from."""
+
+    ruling: Ruling
+    seams: tuple[Seam, ...]
+
+    def __hash__(self) -> int:
+        """Of the grid and how many seams there are: to hash thousands of fractions takes longer
+        than to compare the few that are alike in this.
+        """
+        return hash((self.ruling, len(self.seams)))
 
 
-def _draw(ruling: Ruling, drawn: tuple[Seam, ...]) -> Drawing:
-    scale, seams, corner = _on_lattice(ruling, drawn)
-    lines = _join(seams, corner)
-    crossings, finer, exact = _crossings(lines)
+@kept(lambda drawing, _: A_FACE * len(drawing.faces))
+def _draw(lines: _Lines) -> Drawing:
+    scale, seams, corner = _on_lattice(lines.ruling, lines.seams)
+    joined_seams = _join(seams, corner)
+    crossings, finer, exact = _crossings(joined_seams)
     scale *= finer
-    edges = _cut_apart([_scaled(line, finer) for line in lines], crossings)
+    edges = _cut_apart([_scaled(line, finer) for line in joined_seams], crossings)
     faces, loose, neighbours, polygons = _faces(edges, exact)
     if len(faces) > _MOST_PATCHES:
         raise DraftError(
             "seams",
             message("patches-are-too-many", count=len(faces), most=_MOST_PATCHES),
         )
-    return Drawing(ruling, scale, tuple(faces), tuple(loose), neighbours, polygons, tuple(edges))
+    return Drawing(
+        lines.ruling, scale, tuple(faces), tuple(loose), neighbours, polygons, tuple(edges)
+    )
 
 
 def work_in(seams: Sequence[Seam]) -> int:
@@ -553,8 +568,3 @@ def from_least(ring: Sequence[Spot]) -> Ring:
     """A ring from its least spot on: alike wherever it began."""
     least = ring.index(min(ring))
     return (*ring[least:], *ring[:least])
-
-
-def forget_drawings() -> None:
-    """Forget the drawings that are remembered, so that the next one is worked out afresh."""
-    _LATEST.clear()

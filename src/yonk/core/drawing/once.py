@@ -2,30 +2,19 @@
 
 from __future__ import annotations
 
-from collections import deque
 from collections.abc import Callable
-from functools import wraps
 from typing import TypeVar
 
 from yonk.core.drawing.faces import Drawing
+from yonk.core.paper import A_FACE, kept
 
-Answer = TypeVar("Answer")
-DRAWINGS_KEPT = 8  # a block with its colourings; what follows from a drawing may be large
-MOST_FACES = 10_000  # of more, what follows fills the memory
+Follows = TypeVar("Follows")
 
 
-def once_a_drawing(work: Callable[[Drawing], Answer]) -> Callable[[Drawing], Answer]:
-    """The same work, whose answers for the latest drawings are kept."""
-    latest: deque[tuple[Drawing, Answer]] = deque(maxlen=DRAWINGS_KEPT)
+def once_a_drawing(work: Callable[[Drawing], Follows]) -> Callable[[Drawing], Follows]:
+    """The same work, whose answer lies on the bench beside the drawing."""
+    return kept(_weigh)(work)
 
-    @wraps(work)
-    def kept(drawing: Drawing) -> Answer:
-        for known, answer in tuple(latest):
-            if known is drawing:  # `draw` gives the very one; to compare thousands of faces is slow
-                return answer
-        answer = work(drawing)
-        if len(drawing.faces) <= MOST_FACES:
-            latest.appendleft((drawing, answer))
-        return answer
 
-    return kept
+def _weigh(_: object, drawing: Drawing) -> int:
+    return A_FACE * len(drawing.faces)

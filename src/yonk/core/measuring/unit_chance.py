@@ -10,7 +10,6 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 from fractions import Fraction
-from functools import lru_cache
 from math import atan2, hypot, pi, sqrt
 
 import numpy as np
@@ -18,7 +17,7 @@ from scipy.stats import norm
 
 from yonk.core.measuring.errors import Errors
 from yonk.core.measuring.prediction import chance_within
-from yonk.core.paper import XY, Array, Draft
+from yonk.core.paper import XY, Array, Draft, kept
 from yonk.core.planning import Figures
 from yonk.core.units import Unit, target_of
 
@@ -62,7 +61,7 @@ def _large_enough(oversize: Array, spreads: Array, tolerance: float) -> float:
     return float(np.prod(norm.cdf((oversize + tolerance) / wide)))
 
 
-@lru_cache(maxsize=4096)
+@kept()
 def _weights(unit: Unit) -> tuple[Array, Array]:
     """How much longer the mean run across and down becomes for each unit of each edge that is cut
     too large, and how much shorter for each seam that takes up too much.

@@ -96,9 +96,13 @@ from yonk.core.paper.sewing_wishes import (
 )
 from yonk.core.paper.stretches import joined
 from yonk.core.paper.trade_words import TRADE_WORDS, trade_word
+from yonk.core.paper.workbench import A_FACE, BENCH, FACT, Workbench, kept
 
 __all__ = [
+    "A_FACE",
+    "BENCH",
     "COUNTS",
+    "FACT",
     "FINEST",
     "LENGTHS",
     "LONGEST_NAME",
@@ -159,6 +163,7 @@ __all__ = [
     "Value",
     "WorkSetting",
     "WorkSettingKind",
+    "Workbench",
     "YonkError",
     "check_count",
     "check_name",
@@ -172,6 +177,7 @@ __all__ = [
     "in_other_unit",
     "inside",
     "joined",
+    "kept",
     "length_fault",
     "listed",
     "message",

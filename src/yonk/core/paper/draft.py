@@ -177,6 +177,10 @@ class Making(Settings):
     units: tuple[UnitMethod, ...] = ()
     sewing: SewingWishes = field(default_factory=SewingWishes)
 
+    def __hash__(self) -> int:
+        """Of what is told by few values; equal ones differ in none of them."""
+        return hash((self.blocks, self.seam, self.trim_margin, self.ruler_step, len(self.units)))
+
     def without_places(self) -> Making:
         """What is left of the choices when nothing lies where it did."""
         return replace(self, units=(), sewing=self.sewing.without_places())
@@ -293,6 +297,13 @@ class Draft:
     paints: tuple[Paint, ...] = ()
     making: Making = field(default_factory=Making)
     colourings: tuple[Colouring, ...] = ()
+
+    def __hash__(self) -> int:
+        """Of what tells most drafts apart; to hash thousands of fractions takes longer than to
+        compare the few drafts that are alike in this.
+        """
+        painted = tuple([paint.fabric for paint in self.paints])
+        return hash((self.name, self.unit, self.width, self.height, len(self.seams), painted))
 
     @property
     def is_blank(self) -> bool:

@@ -22,7 +22,7 @@ from yonk.core.planning.in_words import (
     purposes,
 )
 from yonk.core.planning.notices import Mend, NoticeCode
-from yonk.core.planning.plan import Parts, Plan, make_plan
+from yonk.core.planning.plan import Parts, Plan, make_plan, seconds_planned
 from yonk.core.planning.proposal import smallest
 from yonk.core.planning.reading import Reading, UnitGroup, read
 from yonk.core.planning.recipes import Recipe, WantedUnits, of_group, wanted_of
@@ -68,6 +68,7 @@ __all__ = [
     "plan_stage",
     "purposes",
     "read",
+    "seconds_planned",
     "size_chart",
     "smallest",
     "steps_of",

@@ -8,12 +8,11 @@ from collections import Counter
 from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
-from functools import lru_cache
 from math import sqrt
 
 import shapely
 
-from yonk.core.paper import Length, Message, Text, listed, message, show
+from yonk.core.paper import Length, Message, Text, kept, listed, message, show
 from yonk.core.planning.laid_in_lots import first_laid
 from yonk.core.planning.lying import GroupOrientation
 from yonk.core.planning.prints import TURNING
@@ -301,7 +300,7 @@ class _Looked:
     bonus: Mapping[Fraction, int]
 
 
-@lru_cache(maxsize=512)
+@kept()
 def _look(shape: UnitShape, method: Method, terms: Terms, lots: int) -> _Looked:
     """What a batch comes to at its true size: the cloth kept in a unit, the length sewn, the room,
     bonus sizes a lot.
@@ -329,11 +328,6 @@ def listed_oversize(unit: Unit, method: Method, terms: Terms) -> tuple[float, fl
     """
     batch = method.batches(unit, terms, 1)[0] if method.together else 1
     return _look(shape_and_size_of(unit), method, terms, batch).oversize
-
-
-def forget_looks() -> None:
-    """Forget what was looked at; the next comparison sews it anew."""
-    _look.cache_clear()
 
 
 def _offset_cloth(unit: Unit, terms: Terms) -> float:

@@ -11,14 +11,13 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Iterable, Iterator, Mapping, Sequence
-from functools import lru_cache
 from math import atan2, degrees
 from typing import NamedTuple
 
 import numpy as np
 from scipy.optimize import Bounds, LinearConstraint, milp
 
-from yonk.core.paper import Polygon
+from yonk.core.paper import Polygon, kept
 from yonk.core.planning.lying import GroupOrientation
 from yonk.core.planning.shape import UnitShape, sewn_at_the_table, shape_of
 from yonk.core.sewing import Scrap, TableLine, placed, sides_of
@@ -44,7 +43,7 @@ class LaidScrap(NamedTuple):
 LaidUnit = tuple[LaidScrap, ...]
 
 
-@lru_cache(maxsize=1024)
+@kept()
 def _laid(shape: UnitShape, method: Method, lots: int) -> tuple[LaidUnit, ...]:
     """How the scraps of each unit of so many lots lie that are of the unit's own hand, when every
     piece is laid with its print upright.
@@ -137,7 +136,7 @@ def up_in(unit: Unit, turn: int) -> int:
 LotState = tuple[frozenset[tuple[int, int]], tuple[int, ...]]
 
 
-@lru_cache(maxsize=1024)
+@kept()
 def _outcomes(
     shape: UnitShape,
     method: Method,

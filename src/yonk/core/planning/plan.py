@@ -5,13 +5,15 @@ from __future__ import annotations
 from collections.abc import Mapping
 from dataclasses import dataclass
 
-from yonk.core.paper import USUAL, Draft, coloured
+from yonk.core.paper import A_FACE, FACT, USUAL, Draft, coloured, kept
 from yonk.core.planning.cuts import Cut, cutting_list
 from yonk.core.planning.lie import laid_by_print
 from yonk.core.planning.notices import Notice, all_notices
-from yonk.core.planning.reading import Reading, read, read_part
+from yonk.core.planning.reading import Reading, read_part, read_together
 from yonk.core.planning.recipes import Recipe, WantedUnits, choose_recipes, wanted_of
 from yonk.core.planning.turned_prints import turned_prints
+
+_PLAN = 2 * A_FACE  # recipes and notices, as measured; what is cut has its own weight
 
 # Parts of a block that are made by themselves, as halves of it: the faces of each, and how many.
 Parts = tuple[tuple[frozenset[int], int], ...]
@@ -60,12 +62,23 @@ def make_plan(
 
     Raises: `DraftError` where the drawing is too much to work on.
     """
-    letters: dict[tuple[object, ...], str] = {}
-    reading = read(draft, letters)
-    colourings = tuple(
-        (read(coloured(draft, one), letters), one.blocks) for one in draft.colourings
-    )
     wanted = draft.making.blocks if blocks is None else blocks
+    return _plan(draft, wanted, frozenset((made or {}).items()), parts)
+
+
+def seconds_planned(draft: Draft) -> float | None:
+    """How long the plan of a draft took that lies on the bench; None where none does."""
+    return _plan.seconds(draft, draft.making.blocks, frozenset(), ())
+
+
+@kept(lambda plan, *_: _PLAN * len(plan.reading.drawing.faces) + FACT * len(plan.cuts))
+def _plan(draft: Draft, wanted: int, there: frozenset[tuple[object, int]], parts: Parts) -> Plan:
+    made = dict(there)
+    others = [coloured(draft, one) for one in draft.colourings]
+    reading, coloured_so = read_together(draft, others)
+    colourings = tuple(
+        (other, one.blocks) for other, one in zip(coloured_so, draft.colourings, strict=True)
+    )
     beside = tuple((read_part(reading, faces), count) for faces, count in parts)
     readings = [(reading, wanted), *colourings, *beside]
     recipes = choose_recipes(readings, made)

@@ -6,7 +6,7 @@ Regions divided alike are looked at once; the answer is kept for the length of o
 
 from __future__ import annotations
 
-from collections.abc import Collection, Iterable, Sequence
+from collections.abc import Collection, Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from math import gcd
 from typing import Any, NamedTuple
@@ -28,7 +28,7 @@ from yonk.core.drawing import (
     take_apart,
     wholes,
 )
-from yonk.core.paper import MOST_INT64, UNASSIGNED, Draft, Length, Text, message
+from yonk.core.paper import A_FACE, MOST_INT64, UNASSIGNED, Draft, Length, Text, kept, message
 from yonk.core.units import (
     BY_NAME,
     KINDS,
@@ -111,11 +111,12 @@ class Reading:
         return {face: group for group in self.groups for faces in group.members for face in faces}
 
 
-def read(draft: Draft, letters: dict[tuple[object, ...], str] | None = None) -> Reading:
-    """Read a draft: faces, patches, assembly, units.
+Letters = Mapping[tuple[object, ...], str]  # of shapes, by what makes them alike
+_READING = 2 * A_FACE  # patches and groups, as measured
 
-    Args:
-        letters: the letters given to shapes before, when several drafts are read together.
+
+def read(draft: Draft) -> Reading:
+    """Read a draft: faces, patches, assembly, units.
 
     Returns: the reading, with identical units in groups labelled in reading order.
 
@@ -123,6 +124,26 @@ def read(draft: Draft, letters: dict[tuple[object, ...], str] | None = None) -> 
 
     Source: the rules of reading in `docs/formats.md`.
     """
+    return _read_first(draft)[0]
+
+
+def read_together(draft: Draft, others: Iterable[Draft]) -> tuple[Reading, list[Reading]]:
+    """Read a draft, and others after it whose shapes have the letters that they have in it.
+
+    Raises: `DraftError` where its seams are too many to work on.
+    """
+    reading, known = _read_first(draft)
+    letters = dict(known)
+    return reading, [_read(other, letters) for other in others]
+
+
+@kept(lambda answer, _: _READING * len(answer[0].drawing.faces))
+def _read_first(draft: Draft) -> tuple[Reading, Letters]:
+    letters: dict[tuple[object, ...], str] = {}
+    return _read(draft, letters), letters
+
+
+def _read(draft: Draft, letters: dict[tuple[object, ...], str]) -> Reading:
     drawing = draw(draft)
     fabrics, on_seams, conflicting = face_fabrics(draft, drawing)
     patches = read_patches(drawing, fabrics, letters)

@@ -6,9 +6,8 @@ from __future__ import annotations
 
 from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass
-from functools import lru_cache
 
-from yonk.core.paper import Capital, Care, Draft, Message, message
+from yonk.core.paper import Capital, Care, Draft, Message, kept, message
 from yonk.core.planning.lying import GroupOrientation, directed, lying_of, of_share
 from yonk.core.planning.proposal import Proposal, propose
 from yonk.core.planning.reading import Reading, UnitGroup, gather
@@ -190,14 +189,9 @@ class _Asked:
         return isinstance(other, _Asked) and other.group.identity == self.group.identity
 
 
-@lru_cache(maxsize=1024)
+@kept()
 def _proposed(asked: _Asked, terms: Terms, demand: Demand, care: Care) -> Proposal:
     return propose(BY_NAME[asked.group.kind], asked.group.unit, terms, demand, care)
-
-
-def forget_proposals() -> None:
-    """Forget what was proposed; the next plan weighs the ways anew."""
-    _proposed.cache_clear()
 
 
 def _make(

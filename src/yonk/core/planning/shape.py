@@ -6,10 +6,9 @@ from __future__ import annotations
 
 from dataclasses import replace
 from fractions import Fraction
-from functools import lru_cache
 from math import ceil
 
-from yonk.core.paper import USUAL, Length
+from yonk.core.paper import USUAL, Length, kept
 from yonk.core.units import CarriedOut, Method, Terms, Unit, carry_out
 
 NOMINAL = 48  # inches: a size at which no unit is so small that its seams run into each other
@@ -57,7 +56,7 @@ def nominal_terms() -> Terms:
     return Terms(replace(usual, ruler_step=FINE, usable=Fraction(10**6)), "in")
 
 
-@lru_cache(maxsize=1024)
+@kept()
 def sewn_at_the_table(shape: UnitShape, method: Method, lots: int) -> CarriedOut:
     """So many lots of a shape, sewn at the table; the first unit is looked at."""
     unit = shape.unit

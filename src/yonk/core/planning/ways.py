@@ -11,9 +11,8 @@ from __future__ import annotations
 from collections import Counter
 from dataclasses import dataclass, field, replace
 from fractions import Fraction
-from functools import lru_cache
 
-from yonk.core.paper import Text, listed, message
+from yonk.core.paper import Text, kept, listed, message
 from yonk.core.planning.lying import GroupOrientation, less_share, of_share
 from yonk.core.planning.prints import TURNING, prints_of
 from yonk.core.planning.shape import UnitShape, nominal_terms, sewn_at_the_table, shape_of
@@ -264,7 +263,7 @@ def is_trimmed(unit: Unit, method: Method, terms: Terms) -> bool:
     return effort_of(unit, method, 1).trimmed
 
 
-@lru_cache(maxsize=4096)
+@kept()
 def _effort(shape: UnitShape, method: Method, lots: int) -> Effort:
     unit = shape.unit
     if method.sew is None:
@@ -282,8 +281,3 @@ def _effort(shape: UnitShape, method: Method, lots: int) -> Effort:
         bias_sides=made.bias_sides,
         trimmed=min(made.fits[0].oversize) > float(terms.trim) / 2,
     )
-
-
-def forget_efforts() -> None:
-    """Forget what was counted; the next question sews it anew."""
-    _effort.cache_clear()

@@ -21,7 +21,7 @@ from yonk.core.joining import (
     joining_order,
     parts_with_orders,
 )
-from yonk.core.paper import ORDERS, Draft, Length, OrderName, Point, Toward
+from yonk.core.paper import A_FACE, ORDERS, Draft, Length, OrderName, Point, Toward, kept
 from yonk.core.planning import Reading, read
 from yonk.core.pressing.choices import Pairing, Wish, choose
 from yonk.core.pressing.pressed import (
@@ -203,6 +203,10 @@ class SewingPlan:
         return thick_places(self.joining, self.cloth, seam, float(self.reading.drawing.scale))
 
 
+_SEWING = 10 * A_FACE  # joins, meetings and cloth of every order weighed, as measured
+
+
+@kept(lambda plan, _: _SEWING * len(plan.reading.drawing.faces))
 def sewing_plan(draft: Draft) -> SewingPlan:
     """How a block is sewn together.
 

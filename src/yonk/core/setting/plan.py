@@ -3,11 +3,11 @@
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Callable, Iterable, Mapping
+from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 from functools import cached_property
 
-from yonk.core.paper import Draft, DraftError, Text, message, show
+from yonk.core.paper import FACT, DraftError, Text, kept, message, show
 from yonk.core.planning import Parts, Plan, make_plan
 from yonk.core.setting.borders import MITRED, Repeat, finished_of, repeats_of
 from yonk.core.setting.cuts import SettingPiece, setting_pieces
@@ -42,13 +42,12 @@ class QuiltPlan:
     cut_halves: Mapping[str, int]
     repeats: tuple[Repeat, ...]
     pieces: Mapping[SettingPiece, int]
-    planner: Planner
 
     @cached_property
     def plans(self) -> Mapping[str, Plan]:
         """The plan of each block that is made, for so many of it."""
         return {
-            key: self.planner(self.quilt.by_key[key].as_sewn, self.whole_blocks(key), parts)
+            key: make_plan(self.quilt.by_key[key].as_sewn, self.whole_blocks(key), parts=parts)
             for key in self.counts
             for parts in [self.halves_of(key)]
         }
@@ -76,19 +75,9 @@ class QuiltPlan:
         return tuple(_notices(self))
 
 
-Planner = Callable[[Draft, int, Parts], Plan]
-
-
-def _make_plan(draft: Draft, blocks: int, parts: Parts) -> Plan:
-    return make_plan(draft, blocks, parts=parts)
-
-
-def plan_quilt(quilt: Quilt, planner: Planner = _make_plan) -> QuiltPlan:
+@kept(lambda plan, _: FACT * (len(plan.places) + len(plan.pieces)))
+def plan_quilt(quilt: Quilt) -> QuiltPlan:
     """The plan of a quilt.
-
-    Args:
-        planner: plans so many of a block and of halves of it; one that remembers makes an edit
-            quick.
 
     Raises: `DraftError` naming what does not fit, with what would mend it.
     """
@@ -107,7 +96,6 @@ def plan_quilt(quilt: Quilt, planner: Planner = _make_plan) -> QuiltPlan:
         pen.cut_halves,
         repeats,
         setting_pieces(quilt, pen.cut_halves),
-        planner,
     )
 
 

@@ -60,6 +60,9 @@ class QuiltBlock:
     origin: str = ""
     revision: int = 0
 
+    def __hash__(self) -> int:
+        return hash((self.key, self.draft, self.colouring, self.origin, self.revision))
+
     @cached_property
     def as_sewn(self) -> Draft:
         """The draft in its colouring and in the quilt's fabrics, for one block."""
@@ -240,6 +243,10 @@ class Quilt:
     joins: Joins = "straight"
     together: TopOrder = "rows"
     making: Settings = field(default_factory=Settings)
+
+    def __hash__(self) -> int:
+        setting = self.setting.kind, self.setting.columns, self.setting.rows, len(self.borders)
+        return hash((self.name, self.unit, self.blocks, setting))
 
     @cached_property
     def by_key(self) -> Mapping[str, QuiltBlock]:

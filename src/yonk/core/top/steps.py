@@ -16,6 +16,7 @@ from typing import Literal
 from yonk.core.drawing import lengths
 from yonk.core.joining import box_of_part
 from yonk.core.paper import (
+    FACT,
     Capital,
     Length,
     Measure,
@@ -23,6 +24,7 @@ from yonk.core.paper import (
     Several,
     Text,
     Toward,
+    kept,
     listed,
     message,
     sentences,
@@ -121,6 +123,25 @@ def sew_top(plan: QuiltPlan) -> TopSewing:
 
     Raises: `DraftError` where a block's seams are too many to work on.
     """
+    return _sew_top(_OfQuilt(plan))
+
+
+class _OfQuilt:
+    """A plan, which is the same as any other of its quilt."""
+
+    def __init__(self, plan: QuiltPlan) -> None:
+        self.plan = plan
+
+    def __hash__(self) -> int:
+        return hash(self.plan.quilt)
+
+    def __eq__(self, other: object) -> bool:
+        return isinstance(other, _OfQuilt) and other.plan.quilt == self.plan.quilt
+
+
+@kept(lambda sewing, _: 2 * FACT * len(sewing.plan.places))
+def _sew_top(of: _OfQuilt) -> TopSewing:
+    plan = of.plan
     quilt = plan.quilt
     drawn = draw_top(quilt)
     blocks = {key: sewing_plan(quilt.by_key[key].as_sewn) for key in drawn.readings}

@@ -31,3 +31,7 @@ press-toward = zu { $fabrics } hin, { $why ->
    *[outward] damit die nächste Naht flach liegt
 }
 press-to = Bügle die Naht erst flach, dann { $toward }; drücken, nie schieben.
+seam-holds-layers-shut = eine andere Naht hält die Lagen zu
+nothing-holds-the-layers = nichts hält die Lagen zusammen
+line-misses-upper-cloth = die Linie verfehlt den oberen Stoff
+two-pieces-do-not-meet = die beiden Stücke treffen sich nicht

@@ -3,15 +3,14 @@
 cut-one-trial-block = one trial block
 cut-the-rest-after-it = the rest after it
 cut-all-at-once = all at once
-cut-cutting-list-with-layouts-pdf = Cutting list with layouts (PDF)
-cut-step-sheets-of-the-recipes = Step sheets of the recipes (PDF)
-cut-templates-svg = Templates (SVG)
-cut-templates-for-a-cutting-machine = Templates for a cutting machine (DXF)
 cut-nothing-is-to-be-cut = Nothing is to be cut at this stage. { $button }
 cut-see-all-blocks = see all blocks
 cut-all-from-the-shelf = all from the shelf
 cut-all-cut = all cut
-cut-of-lines-cut = { $done } of { $lines } lines cut
+cut-of-lines-cut = { $done } of { $lines } { $lines ->
+    [one] line
+   *[other] lines
+} cut
 cut-from-the-trial-block = From the trial block
 cut-from-the-trial-block-2 = From the trial block:
 cut-see-what-was-measured = See what was measured
@@ -32,7 +31,7 @@ cut-the-strips-need-no-layout = the strips need { $needed }; no layout could do 
 cut-from-the-shelf-first = From the shelf first: { $join }
 cut-wider-than-the-cloth-take = Wider than the cloth: { $join }. Take wider cloth or join it first.
 cut-layouts = Layouts
-cut-from = from { $strips };
+cut-out-of = from { $strips };
 cut-for-pieces = for { $purpose }; pieces { $running }
 cut-cut-so-far = ; { $done } cut so far
 cut-left-over-and-worth-keeping = Left over and worth keeping: { $join }
@@ -41,4 +40,4 @@ cut-the-cutting-is-done-put = The cutting is done: put the leftovers on the shel
 cut-sheets = Sheets
 cut-of = { $place } of { $fabrics }
 cut-next = Next
-cut-from-strips = from { $strips }
+cut-out-of-strips = from { $strips }

@@ -51,7 +51,10 @@ draft-fabrics-in-hand = Fabrics in hand
 draft-in-hand = { $name } in hand: { $name_2 }
 draft-fabrics-of-the-block = Fabrics of the block
 draft-take-in-hand = Take { $name } in hand
-draft-take-in-hand-patches = Take { $name } in hand ({ $value }, { $print }, { $patches } patches)
+draft-take-in-hand-patches = Take { $name } in hand ({ $value }, { $print }, { $patches } { $patches ->
+    [one] patch
+   *[other] patches
+})
 draft-fabric = + fabric
 draft-colourings = colourings{ $value }
 draft-fabric-2 = Fabric
@@ -67,8 +70,6 @@ draft-swap = Swap
 draft-take-it-out-of-the = Take it out of the block
 draft-files = Files
 draft-take-away = Take away
-draft-cutting-list-as-csv = Cutting list as CSV
-draft-drawing-as-svg-true-size = Drawing as SVG, true size
 draft-picture-as-png = Picture as PNG
 draft-bring-in = Bring in
 draft-seams-from-an-svg-drawing = Seams from an SVG drawing …
@@ -206,3 +207,4 @@ draft-cells-paste = paste
 draft-cells-repeat-quarter = repeat quarter
 draft-cells-mirror-quarter = mirror quarter
 draft-finished-size = Finished
+draft-trim-by = by

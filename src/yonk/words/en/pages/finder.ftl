@@ -2,7 +2,6 @@
 
 finder-the-chart = The chart
 finder-finished-from = Finished from
-finder-to = to
 finder-csv = CSV
 finder-cut = Cut { $column }
 finder-what-can-i-make-from = What can I make from these?
@@ -14,7 +13,7 @@ finder-ruler-steps = ruler steps
 finder-trim-margin = trim margin
 finder-finished-size = Finished size
 finder-you-were-told-to-cut = You were told to cut the { $role }
-finder-right = right: { $b } { $what } { $further }
+finder-it-is-right = right: { $b } { $what } { $further }
 finder-you-were-told-to-cut-piece = You were told to cut piece { $number }
 finder-type-the-number-that-you = Type the number that you were told, and it is sewn and measured.
 finder-it-must-measure-unfinished = It must measure { $unfinished } unfinished.
@@ -28,4 +27,7 @@ finder-gives = Gives
 finder-from = From
 finder-how-to-use-the-pieces = How to use the pieces
 finder-trimmed = Trimmed
-finder-pieces = { $pieces } pieces
+finder-pieces = { $pieces ->
+    [one] { $pieces } piece
+   *[other] { $pieces } pieces
+}

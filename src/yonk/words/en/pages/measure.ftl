@@ -43,7 +43,6 @@ measure-what-this-stands-on = What this stands on
 measure-nothing-of-this-was-measured = Nothing of this was measured. Sew a test strip, and it is yours:
 measure-test-again-in-the = Test again in the
 measure-seam-log = seam log
-measure-card-of-the-trial-block = Card of the trial block (PDF)
 measure-the-trial-block = The trial block
 measure-what-to-expect = What to expect
 measure-log-and-photos = Log and photos

@@ -14,7 +14,10 @@ sew-these-are-sewn = { $chain ->
 sew-space-bar = space bar
 sew-turning-it-over = Turning it over …
 sew-at-the-thickest-place-layers = { $label }; at the thickest place { $most } layers
-sew-the-thickest-place-has-layers = The thickest place has { $most } layers.
+sew-the-thickest-place-has-layers = The thickest place has { $most } { $most ->
+    [one] layer
+   *[other] layers
+}.
 sew-nowhere-do-seams-lie-over = Nowhere do seams lie over each other.
 sew-seam-of-step-pressed = Seam of step { $step }, pressed { $toward }
 sew-its-two-pieces = its two pieces
@@ -86,8 +89,6 @@ sew-press-it = Press it
 sew-leave-it-to-the-plan = leave it to the plan
 sew-all-in-one-lot-again = all in one lot again
 sew-see-step = see step { $number }
-sew-sewing-sheet-pdf = Sewing sheet (PDF)
-sew-the-back-at-true-size = The back at true size (SVG)
 sew-looking-for-the-best-pressing = Looking for the best pressing … A large block takes a while; you can go to another step meanwhile.
 sew-as-drafted = as drafted
 sew-order-and-pressing = Order and pressing

@@ -1,0 +1,310 @@
+// @vitest-environment jsdom
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import type { ReactNode } from "react";
+import { MemoryRouter } from "react-router";
+import { afterEach, describe, expect, it, vi } from "vitest";
+
+import type { Draft } from "../src/api/client";
+import { useTicked } from "../src/api/useTicked";
+import { Typed } from "../src/common/Typed";
+import type { CutFabric, CutPlan } from "../src/cut/plan";
+import { TableView } from "../src/cut/TableView";
+import { CuttingList } from "../src/draft/CuttingList";
+import { QuiltPicture } from "../src/quilts/QuiltPicture";
+
+afterEach(cleanup);
+
+const queries = () => new QueryClient({ defaultOptions: { queries: { retry: false, enabled: false } } });
+const around = (client: QueryClient) =>
+  function Around({ children }: { children: ReactNode }) {
+    return (
+      <QueryClientProvider client={client}>
+        <MemoryRouter>{children}</MemoryRouter>
+      </QueryClientProvider>
+    );
+  };
+
+describe("a field that is typed into", () => {
+  const field = (fault?: string) => {
+    const keep = vi.fn();
+    render(<Typed label="wide" value="3" onKeep={keep} fault={fault} />);
+    return { keep, input: screen.getByRole<HTMLInputElement>("textbox", { name: "wide" }) };
+  };
+
+  it("is kept on Enter, without the blanks around it", async () => {
+    const { keep, input } = field();
+    await userEvent.clear(input);
+    await userEvent.type(input, " 4 1/2 {Enter}");
+    expect(keep.mock.calls).toEqual([["4 1/2"]]);
+  });
+
+  it("is kept when it is left, and not when nothing changed or all was rubbed out", async () => {
+    const { keep, input } = field();
+    await userEvent.click(input);
+    await userEvent.tab();
+    await userEvent.clear(input);
+    await userEvent.tab();
+    expect(keep).not.toHaveBeenCalled();
+    expect(input.value).toBe("3");
+    await userEvent.clear(input);
+    await userEvent.type(input, "5");
+    await userEvent.tab();
+    expect(keep).toHaveBeenCalledExactlyOnceWith("5");
+  });
+
+  it("puts back what was there on Escape", async () => {
+    const { keep, input } = field();
+    await userEvent.type(input, "9{Escape}");
+    expect(input.value).toBe("3");
+    expect(keep).not.toHaveBeenCalled();
+  });
+
+  it("says what is wrong where it is typed", () => {
+    const { input } = field("must be more than nothing");
+    expect(input.getAttribute("aria-invalid")).toBe("true");
+    expect(screen.getByRole("alert").textContent).toBe("wide: must be more than nothing");
+  });
+});
+
+const cut = (id: string, letters: string[], more: object = {}) => ({
+  id,
+  count: 4,
+  what: "squares",
+  size: "3 7⁄8″",
+  further: "then cut each once on the diagonal",
+  purpose: "A, half-square triangle 1",
+  units: ["1"],
+  letters,
+  working: ["3″ finished", "+ 7⁄8″"],
+  ...more,
+});
+const drawn = {
+  sheet: {
+    blocks: 1,
+    all_blocks: 3,
+    blank: false,
+    schools: [
+      { words: "true cut", hers: false, settings: { trim_margin: "0" }, asks: [] },
+      { words: "to trim", hers: true, settings: { trim_margin: "1/8" }, asks: ["trim_margin"] },
+    ],
+    settings: { trim_margin: { value: "1/8" }, seam: { value: "1/4" }, ruler_step: { value: "1/8" } },
+  },
+  fabrics: [{ key: "fog", name: "Fog", colour: "#e7e6df", value: "light", print: "solid", direction: 0, patches: 2 }],
+  faces: [{ fabric: "fog" }, { fabric: "fog" }],
+  face_letters: ["A", "B"],
+  face_members: [0, 0],
+  members: [0],
+  held: [{ unit: "1", words: "half-square triangle" }],
+  units: [
+    {
+      label: "1",
+      words: "half-square triangle",
+      kind: "half-square",
+      method: "two",
+      way: "two",
+      chosen: false,
+      methods: [
+        { name: "two", words: "two at a time" },
+        { name: "eight", words: "eight at a time" },
+      ],
+      letters: ["A", "B"],
+      finished: "3″",
+      unfinished: "3 1⁄2″",
+      total: 4,
+      makes: 6,
+      spare: 2,
+      reason: "the least cloth",
+    },
+  ],
+  cutting: [{ fabric: "fog", name: "Fog", cuts: [cut("one", ["A"]), cut("two", ["B"], { count: 1 })] }],
+  notices: [
+    { code: "spares", text: "2 are left over", faces: [1], mends: [{ words: "make eight", act: { do: "undo" } }] },
+  ],
+} as unknown as Draft;
+
+describe("the cutting list", () => {
+  const list = () => {
+    const act = vi.fn();
+    const light = vi.fn();
+    render(
+      <CuttingList
+        view={drawn}
+        act={act}
+        onLight={light}
+        lit={{ cuts: new Set(["two"]) }}
+        faultAt={(place) => (place === "seam" ? "must be more than nothing" : undefined)}
+      />,
+      { wrapper: around(queries()) },
+    );
+    return { act, light };
+  };
+
+  it("has a line for each cut, count first, and marks what is pointed at on the board", () => {
+    list();
+    const lines = screen.getAllByRole("listitem").filter((one) => one.classList.contains("cut"));
+    expect(lines.map((one) => one.querySelector(".count")?.textContent)).toEqual(["4", "1"]);
+    expect(lines.map((one) => one.classList.contains("lit"))).toEqual([false, true]);
+    expect(screen.getByText("3 with all colourings")).toBeTruthy();
+  });
+
+  it("takes a way for a unit, or none, and shows the faces that a notice is about", async () => {
+    const { act, light } = list();
+    const ways = screen.getByRole("combobox");
+    await userEvent.selectOptions(ways, "eight at a time");
+    expect(act).toHaveBeenLastCalledWith([{ do: "method", kind: "half-square", method: "eight" }]);
+    await userEvent.selectOptions(ways, "proposed: two at a time");
+    expect(act).toHaveBeenLastCalledWith([{ do: "method", kind: "half-square", method: null }]);
+    fireEvent.pointerEnter(screen.getByText("2 are left over").closest("li") as Element);
+    expect(light).toHaveBeenLastCalledWith([1]);
+    await userEvent.click(screen.getByRole("button", { name: "make eight" }));
+    expect(act).toHaveBeenLastCalledWith([{ do: "undo" }]);
+  });
+
+  it("says a fault at the field that it is about", () => {
+    list();
+    expect(screen.getByRole("alert").textContent).toBe("Seam allowance: must be more than nothing");
+  });
+});
+
+describe("a tick", () => {
+  const key = ["cut", "block", "all"];
+  function Ticked({ keep }: { keep: (on: boolean) => Promise<unknown> }) {
+    const { tick, fault } = useTicked<{ on: boolean }, boolean>({
+      key,
+      inOrder: "cut",
+      keep,
+      show: (_, on) => ({ on }),
+    });
+    return (
+      <button type="button" onClick={() => tick(true)}>
+        {fault ?? "tick"}
+      </button>
+    );
+  }
+
+  it("is seen before it is kept", async () => {
+    const client = queries();
+    client.setQueryData(key, { on: false });
+    let done: (value: unknown) => void = () => undefined;
+    const keep = vi.fn(() => new Promise((resolve) => (done = resolve)));
+    render(<Ticked keep={keep} />, { wrapper: around(client) });
+    await userEvent.click(screen.getByRole("button"));
+    expect(client.getQueryData(key)).toEqual({ on: true });
+    expect(keep).toHaveBeenCalledTimes(1);
+    done(undefined);
+  });
+
+  it("is told where it was not kept", async () => {
+    const client = queries();
+    client.setQueryData(key, { on: false });
+    render(<Ticked keep={() => Promise.reject(new Error("Nobody answers."))} />, { wrapper: around(client) });
+    await userEvent.click(screen.getByRole("button"));
+    expect(await screen.findByText("The tick was not kept. Nobody answers.")).toBeTruthy();
+  });
+});
+
+describe("the cutting table", () => {
+  const fabric = (key: string) =>
+    ({
+      key,
+      name: key,
+      layouts: [],
+      lines: [{ key: `${key} 1`, number: 0, count: 4, size: "3″", what: "squares", ticked: key === "fog" }],
+    }) as unknown as CutFabric;
+  const fabrics = [fabric("fog"), fabric("peat")];
+  const table = (at: number) => {
+    const props = { onTick: vi.fn(), onFabric: vi.fn(), onClose: vi.fn() };
+    render(
+      <TableView
+        {...props}
+        fabrics={drawn.fabrics}
+        plan={{ fabrics, caution: "Mind the blade." }}
+        fabric={fabrics[at] as CutFabric}
+        fault={undefined}
+      />,
+      { wrapper: around(queries()) },
+    );
+    return props;
+  };
+
+  it("says the caution where cutting begins, and goes on to the next fabric", async () => {
+    const { onFabric } = table(0);
+    expect(screen.getByText("Mind the blade.")).toBeTruthy();
+    expect(screen.getByText("1 of 2")).toBeTruthy();
+    expect(screen.getByRole<HTMLButtonElement>("button", { name: "Back" }).disabled).toBe(true);
+    await userEvent.click(screen.getByRole("button", { name: "Next" }));
+    expect(onFabric).toHaveBeenCalledExactlyOnceWith("peat");
+  });
+
+  it("ticks with one tap, and unticks what is ticked", async () => {
+    const { onTick } = table(0);
+    await userEvent.click(screen.getByRole("button", { pressed: true }));
+    expect(onTick).toHaveBeenCalledExactlyOnceWith(fabrics[0]?.lines[0], false);
+    cleanup();
+    const other = table(1);
+    expect(screen.queryByText("Mind the blade.")).toBeNull();
+    await userEvent.click(screen.getByRole("button", { pressed: false }));
+    expect(other.onTick).toHaveBeenCalledExactlyOnceWith(fabrics[1]?.lines[0], true);
+  });
+});
+
+describe("the places of a quilt", () => {
+  const use = (row: number, column: number) => ({
+    row,
+    column,
+    block: "one",
+    x: 5 + 10 * column,
+    y: 5 + 10 * row,
+    angle: 0,
+    mirrored: false,
+    outline: [],
+  });
+  const picture = {
+    width: 20,
+    height: 20,
+    top: [0, 0, 20, 20],
+    side: [10, 10],
+    uses: [use(0, 0), use(0, 1), use(1, 0), use(1, 1)],
+    symbols: [
+      {
+        key: "one",
+        greys: ["#888888"],
+        faces: [
+          {
+            colour: "#a3262a",
+            outline: [
+              [0, 0],
+              [10, 0],
+              [0, 10],
+            ],
+          },
+        ],
+      },
+    ],
+    cloths: [],
+  } as unknown as Parameters<typeof QuiltPicture>[0]["picture"];
+  const quilt = () => {
+    const props = { onAt: vi.fn(), onKey: vi.fn() };
+    const { container } = render(<QuiltPicture picture={picture} label="The top" at="0 1" {...props} />);
+    return { ...props, places: within(container).getAllByRole("button") };
+  };
+
+  it("are called by row and place, the one at hand pressed", () => {
+    const { places } = quilt();
+    expect(places.map((one) => one.getAttribute("aria-label"))).toEqual([
+      "Row 1, place 1",
+      "Row 1, place 2",
+      "Row 2, place 1",
+      "Row 2, place 2",
+    ]);
+    expect(places.map((one) => one.getAttribute("aria-pressed"))).toEqual(["false", "true", "false", "false"]);
+  });
+
+  it("tell which key was pressed at which place", () => {
+    const { places, onKey } = quilt();
+    fireEvent.keyDown(places[2] as Element, { key: "r" });
+    expect(onKey.mock.calls[0]?.[1]).toEqual(picture.uses[2]);
+  });
+});

@@ -1,0 +1,31 @@
+"""The layouts at true size."""
+
+from __future__ import annotations
+
+from yonk.api.exports.export import Export
+from yonk.api.exports.needs import its_trials, the_shelf
+from yonk.api.fabrics.kept import Shelf
+from yonk.api.top.answers import Trials, top_cutting
+from yonk.api.top.schemas import TopPrintIn
+from yonk.api.wire import SVG
+from yonk.core.paper import message
+from yonk.files.cut_drawings import write_layouts_svg
+from yonk.files.download import File
+
+
+def quilt_layouts_svg(asked: TopPrintIn, shelf: Shelf, trials: Trials) -> File:
+    """The layouts at true size."""
+    found = top_cutting(asked, shelf, trials)
+    return File(write_layouts_svg(found).encode(), SVG, f"{found.name} layouts.svg")
+
+
+EXPORT = Export(
+    path="quilt-layouts.svg",
+    asked=TopPrintIn,
+    make=quilt_layouts_svg,
+    needs=(
+        the_shelf,
+        its_trials,
+    ),
+    menus={"top-cut": (60, message("export-layouts-svg"))},
+)

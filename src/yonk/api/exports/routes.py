@@ -1,0 +1,52 @@
+"""Routes of all exports, and the menus that they stand in."""
+
+from __future__ import annotations
+
+from collections.abc import Awaitable, Callable
+from typing import Any, get_args
+
+from fastapi import APIRouter, Response
+from starlette.concurrency import run_in_threadpool
+
+from yonk.api.exports import EXPORTS, Export, Menu
+from yonk.api.session import Db
+from yonk.api.wire import ERRORS, Model, Said
+from yonk.api.work import WorkerGiven
+
+router = APIRouter(prefix="/api")
+
+
+class ExportOut(Model):
+    """A file that can be taken along: its address, and what it is called."""
+
+    path: str
+    words: Said
+
+
+@router.get("/exports", response_model=dict[Menu, list[ExportOut]], responses=ERRORS)
+def menus() -> dict[Menu, list[ExportOut]]:
+    """The files that can be taken along from each step, in the order of its menu."""
+    return {menu: _menu(menu) for menu in get_args(Menu)}
+
+
+def _menu(menu: Menu) -> list[ExportOut]:
+    rows = [(*one.menus[menu], one.path) for one in EXPORTS if menu in one.menus]
+    return [
+        ExportOut(path=f"/api/files/{path}", words=words)
+        for _, words, path in sorted(rows, key=lambda row: (row[0], row[2]))
+    ]
+
+
+def _route(export: Export) -> Callable[..., Awaitable[Response]]:
+    async def take(asked: Any, db: Db, work: WorkerGiven) -> Response:
+        beside = [await run_in_threadpool(need, db, asked) for need in export.needs]
+        return await work.file(asked.document, export.make, asked, *beside)
+
+    take.__annotations__["asked"] = export.asked
+    take.__name__ = export.make.__name__
+    take.__doc__ = export.make.__doc__
+    return take
+
+
+for one in EXPORTS:
+    router.post(f"/files/{one.path}", response_class=Response, responses=ERRORS)(_route(one))

@@ -1,0 +1,127 @@
+# Was die Seiten von common sagen.
+
+common-yonk = { $name } · Yonk
+common-draft = Entwerfen
+common-cut = Zuschneiden
+common-sew = Nähen
+common-measure = Messen
+common-set = Anordnen
+common-steps = Schritte
+common-redo = Wiederherstellen
+common-keys = Tasten
+common-bring-it-back = Zurückholen
+common-earlier-states = Frühere Stände
+common-to-the-page = Zur Seite
+common-yonk-the-shelf-of-blocks = Yonk: das Regal der Blöcke
+common-colour = Farbe
+common-value = Helligkeit
+common-light = hell
+common-medium = mittel
+common-dark = dunkel
+common-print = Drucken
+common-solid = einfarbig
+common-all-over-print = Muster in alle Richtungen
+common-directional-print = gerichtetes Muster
+common-what-is-meant-by = Was heißt { $word }?
+common-all-words = Alle Wörter
+common-close = Schließen
+common-picture-of = Bild von { $name }
+common-everything-of-on-paper = Alles zu { $name } auf Papier
+common-laying-out-the-pages = Die Seiten werden gesetzt …
+common-pages = { $count ->
+    [one] 1 Seite
+   *[other] { $count } Seiten
+}
+common-the-first-pictured = , die ersten { $pictures } als Bild
+common-page-smaller = Seite { $number }, kleiner
+common-page-larger = Seite { $number }, größer
+common-print-at-100-so-that = Mit 100 % drucken, damit Schablonen ihre Größe behalten.
+common-keep-as-pdf = Als PDF behalten
+common-open-to-print = Zum Drucken öffnen
+common-skip = Überspringen
+common-print-and-take-along = Drucken und mitnehmen
+common-letter = US-Letter
+common-paper = Papier
+common-everything-looked-at-first = Alles, zuerst angesehen
+common-fetching-the-page = Die Seite wird geholt …
+common-this-page-could-not-be = Diese Seite ließ sich nicht zeigen
+common-try-again = noch einmal versuchen
+common-smaller = Kleiner
+common-larger = Größer
+common-the-block = Der Block
+common-fabrics-to-cut = Zuzuschneidende Stoffe
+common-for-which-blocks = Für welche Blöcke
+common-at-the-cutting-table = Am Zuschneidetisch
+common-buy = Kauf
+common-or = oder { $fat_quarters }
+common-back = Zurück
+common-the-working = Der Rechenweg
+common-handed = , { $hand ->
+    [left] linke Hand
+    [right] rechte Hand
+   *[other] { $hand }
+}
+common-finished = fertig { $finished }
+common-take-out = herausnehmen
+common-none = keiner
+common-change = { $name } ändern
+common-change-2 = ändern
+common-name = Name
+common-keep = Behalten
+common-block-file = Blockdatei
+common-finished-2 = Fertig
+common-finished-width = Fertige Breite
+common-finished-height = Fertige Höhe
+common-unit-of-length = Längeneinheit
+common-inches = Zoll
+common-cm = cm
+common-columns = Spalten
+common-rows = Reihen
+common-in-steps-of = in Schritten von
+common-take = nehmen
+common-turn = Drehen
+common-fabric-shelf = Stoffregal
+common-size-finder = Größenfinder
+common-s = von { $owner }
+common-note = Notiz
+common-how-many = Wie viele
+common-find-a-block-by-its = Block nach seinem Namen suchen
+common-find-by-name = Nach Namen suchen
+common-unfinished = Unvernäht
+common-seam-allowance = Nahtzugabe
+common-pieces = Stücke
+common-blocks = Blöcke
+common-quilts = Quilts
+common-times = { $times ->
+    [one] einmal
+   *[other] { $times }-mal
+}
+common-is-off-the-shelf = { $name } ist nicht mehr im Regal.
+common-delete = { $name } löschen
+common-delete-2 = Löschen
+common-sewn = Genäht
+common-take-words = { $words } nehmen
+common-steps-of-sewing = Schritte beim Nähen
+common-of = { $done } von { $total }
+common-of-total = von { $total }
+common-cloth = Stoff
+common-your-choice = deine Wahl
+common-seam-log = Nahtbuch
+common-centimetres = Zentimeter
+common-language = Sprache
+common-language-is-for = Seiten, Antworten und Papier sprechen sie, von jetzt an und überall, wo du dich anmeldest. Dateien, die andere Programme lesen, behalten ihre Namen.
+common-try-again-2 = Noch einmal versuchen
+common-block-or-blocks = { $blocks ->
+    [one] Block
+   *[other] Blöcke
+}
+common-count-of-blocks = { $blocks ->
+    [one] { $blocks } Block
+   *[other] { $blocks } Blöcke
+}
+common-proposed-taken = vorgeschlagen, genommen
+common-proposed = vorgeschlagen
+common-and = { $before } und { $last }
+common-zoom = Vergrößerung
+common-print-of-cloth = Muster
+common-to = bis

@@ -1,0 +1,35 @@
+# Was aufbewahrt wird, und wer es darf.
+
+wrong-too-often = Das war zu oft falsch; wart eine Viertelstunde, dann versuch es noch einmal.
+not-in-the-log = Das steht nicht mehr im Buch des Blocks.
+log-is-full = Das Buch dieses Blocks ist voll; nimm heraus, was du nicht mehr brauchst.
+fabric-is-gone = Dieser Stoff ist nicht mehr im Regal.
+fabric-was-changed = Dieser Stoff wurde inzwischen anderswo geändert; öffne ihn noch einmal, um zu sehen, wie er jetzt ist.
+invitation-has-ended = Diese Einladung ist verbraucht oder abgelaufen; bitte um eine neue.
+is-nobodys-here = gehört hier niemandem
+member-has-left = ist nicht mehr in der Gilde
+keeper-stays = hütet die Gilde und kann weder ausgesperrt noch entfernt werden
+password-has-no-such-length = muss { $least_password } bis { $most_password } Zeichen haben; ein paar Wörter, die du dir merkst, geben ein gutes
+password-is-guessed-soon = ist schnell erraten; nimm ein paar Wörter, die nichts damit zu tun haben
+level-see = ihn ansehen, und was von ihm gesagt wird
+level-copy = ihn sehen, Kopien behalten und ihn in Quilts setzen
+level-change = ihn kopieren und ändern und sagen, was zugeschnitten, genäht und gemessen ist
+block-is-not-there = So einen Block gibt es im Regal nicht.
+is-in-the-bin = Das wurde inzwischen gelöscht; wem es gehört, kann es zurückholen.
+is-not-yours = Das gehört jemand anderem und wurde dafür nicht geteilt; bitte darum, oder behalt eine Kopie.
+seam-test-is-gone = Diese Nahtprobe steht nicht mehr im Buch.
+group-is-gone = So eine Gruppe gibt es nicht mehr.
+group-needs-a-name = fehlt; gib der Gruppe einen Namen
+people-have-left = sind nicht mehr alle da; wähl neu
+shares-name-who-has-left = nennt jemanden, der nicht mehr da ist; wähl neu
+block-was-deleted = Dieser Block wurde gelöscht; hol ihn aus dem Regal zurück, oder behalt deinen Entwurf als Kopie.
+block-was-saved-elsewhere = Dieser Block wurde inzwischen aus einem anderen Fenster gespeichert. Beide Fassungen bleiben.
+schema-is-newer = Diese Blöcke hat ein neueres Yonk aufbewahrt.
+restore-was-cut-short = Das Wiederherstellen dieser Blöcke wurde unterbrochen; führ ./yonk restore noch einmal aus.
+sign-in-first = Melde dich erst an; was du entworfen hast, wartet hier.
+password-is-wrong = Dieser Name und dieses Passwort gehören nicht zusammen.
+account-is-suspended = Dieses Konto darf sich zurzeit nicht anmelden; frag, wer die Gilde hütet.
+name-has-no-such-length = muss 1 bis { $most_name } Zeichen haben
+name-is-taken = ist vergeben; wähl einen anderen
+states-are-kept-so = Jeder Stand der letzten 30 Tage bleibt; dann ein Jahr lang einer am Tag, und auf Dauer einer im Monat. Ein Stand, den du benannt oder geöffnet hast, der erste und der neueste bleiben immer.
+state-is-gone = Dieser Stand des Blocks ist nicht mehr da.
