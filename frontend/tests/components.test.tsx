@@ -9,7 +9,7 @@ import { afterEach, describe, expect, it, vi } from "vitest";
 import type { Draft } from "../src/api/client";
 import { useTicked } from "../src/api/useTicked";
 import { Typed } from "../src/common/Typed";
-import type { CutFabric, CutPlan } from "../src/cut/plan";
+import type { CutFabric } from "../src/cut/plan";
 import { TableView } from "../src/cut/TableView";
 import { CuttingList } from "../src/draft/CuttingList";
 import { QuiltPicture } from "../src/quilts/QuiltPicture";

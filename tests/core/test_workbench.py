@@ -2,9 +2,11 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import replace
 from fractions import Fraction as F
 from threading import Barrier, Thread
+from typing import Any
 
 import pytest
 from hypothesis import given
@@ -125,16 +127,23 @@ def test_true_is_not_one_in_a_document() -> None:
         take_block(document | {"making": document["making"] | {"blocks": True}})
 
 
+def noted(work: Callable[..., Any], made: list[str]) -> Callable[..., Any]:
+    """The same work, its name noted each time."""
+
+    def doing(*asked: Any, **named: Any) -> Any:
+        made.append(work.__name__)
+        return work(*asked, **named)
+
+    return doing
+
+
 def test_no_plan_and_no_pressing_is_made_twice_for_all_the_paper_of_a_block(
     monkeypatch: pytest.MonkeyPatch,
 ) -> None:
     BENCH.clear()
     made: list[str] = []
     for module, name in ((planning, "choose_recipes"), (pressing, "press_thin")):
-        work = getattr(module, name)
-        monkeypatch.setattr(
-            module, name, lambda *asked, name=name, work=work: made.append(name) or work(*asked)
-        )
+        monkeypatch.setattr(module, name, noted(getattr(module, name), made))
     draft = next(one for one in all_samples() if one.name == "Gale Lantern")
     cutting = plan_cutting(draft, "all")
     assert write_everything_pdf(cutting, (), "letter", SHEETS)

@@ -15,7 +15,7 @@ from yonk.files.download import File
 # The steps in whose menu of files an export may stand.
 Menu = Literal["draft", "recipes", "cut", "sew", "measure", "top-cut", "top-sew"]
 # What an export needs of what is kept, beside what it is asked for.
-Need = Callable[[Session, Any], Any]
+KeptNeed = Callable[[Session, Any], Any]
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -32,5 +32,5 @@ class Export:
     path: str
     asked: type[Model]
     make: Callable[..., File]
-    needs: tuple[Need, ...] = ()
+    needs: tuple[KeptNeed, ...] = ()
     menus: Mapping[Menu, tuple[int, Message]] = field(default_factory=dict)

@@ -8,10 +8,10 @@ from typing import TypeVar
 from yonk.core.drawing.faces import Drawing
 from yonk.core.paper import A_FACE, kept
 
-Follows = TypeVar("Follows")
+FromDrawing = TypeVar("FromDrawing")
 
 
-def once_a_drawing(work: Callable[[Drawing], Follows]) -> Callable[[Drawing], Follows]:
+def once_a_drawing(work: Callable[[Drawing], FromDrawing]) -> Callable[[Drawing], FromDrawing]:
     """The same work, whose answer lies on the bench beside the drawing."""
     return kept(_weigh)(work)
 
