@@ -1657,10 +1657,10 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Everything Pages
-         * @description All sheets as pictures of their pages.
+         * Everything Pdf Pages
+         * @description All sheets that are wanted, as one document.
          */
-        post: operations["everything_pages_api_preview_everything_post"];
+        post: operations["everything_pdf_pages_api_preview_everything_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1677,10 +1677,10 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Quilt Pages
-         * @description Everything as pictures of its pages.
+         * Quilt Pdf Pages
+         * @description Everything on paper, in one document; the templates that are needed at its end.
          */
-        post: operations["quilt_pages_api_preview_quilt_post"];
+        post: operations["quilt_pdf_pages_api_preview_quilt_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -14469,7 +14469,7 @@ export interface operations {
             };
         };
     };
-    everything_pages_api_preview_everything_post: {
+    everything_pdf_pages_api_preview_everything_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -14547,7 +14547,7 @@ export interface operations {
             };
         };
     };
-    quilt_pages_api_preview_quilt_post: {
+    quilt_pdf_pages_api_preview_quilt_post: {
         parameters: {
             query?: never;
             header?: never;

@@ -13,13 +13,11 @@ from yonk.api.cut.schemas import (
     CutIn,
     CutOutPlan,
     DoneIn,
-    EverythingIn,
     MarksIn,
     PaperSheetOut,
     PrintIn,
 )
 from yonk.api.cut.ticks import keep_ticks, kept_marks
-from yonk.api.exports.everything_pdf import everything_pdf
 from yonk.api.fabrics.kept import Shelf, all_of
 from yonk.api.fabrics.schemas import ShelfFabricOut
 from yonk.api.fabrics.session import shelf_of
@@ -27,7 +25,7 @@ from yonk.api.fabrics.view import shelf_fabric_out
 from yonk.api.measuring.kept import trial_of
 from yonk.api.measuring.trial import Trial
 from yonk.api.session import BlockId, Db
-from yonk.api.wire import ERRORS, PagesOut, as_json
+from yonk.api.wire import ERRORS, as_json
 from yonk.api.work import Worker, WorkerGiven
 from yonk.core.cutting import NO_MARKS, Marks
 from yonk.files.cut_mark import read_old_mark
@@ -82,12 +80,6 @@ def book(db: Session, block_id: str, revision: int, booking: answers.Booking) ->
     cutting.mark_booked(db, block_id, booking.marks, revision)
     db.commit()
     return shelf_fabric_out(fabrics.one_fabric(db, kept.id))
-
-
-@router.post("/preview/everything", response_model=PagesOut, responses=ERRORS)
-async def everything_pages(asked: EverythingIn, db: Db, work: WorkerGiven) -> Response:
-    """All sheets as pictures of their pages."""
-    return await work.pages(everything_pdf, asked, *await _beside(db, asked))
 
 
 @router.post("/preview/sheets", response_model=list[PaperSheetOut], responses=ERRORS)

@@ -24,6 +24,7 @@ EXPORT = Export(
     path="everything.pdf",
     asked=EverythingIn,
     make=everything_pdf,
+    looked_at="everything",
     needs=(
         the_shelf,
         its_trial,

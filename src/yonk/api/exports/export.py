@@ -26,6 +26,7 @@ class Export:
         path: its address below ``/api/files/``.
         asked: what is sent to it; it has a `document`.
         make: makes the file of what is asked, and of what is needed in the order of `needs`.
+        looked_at: its address below ``/api/preview/``, where its pages can be looked at first.
         menus: what it is called in the menus that it stands in, with its place in each.
     """
 
@@ -33,4 +34,5 @@ class Export:
     asked: type[Model]
     make: Callable[..., File]
     needs: tuple[KeptNeed, ...] = ()
+    looked_at: str = ""
     menus: Mapping[Menu, tuple[int, Message]] = field(default_factory=dict)

@@ -30,6 +30,7 @@ EXPORT = Export(
     path="quilt.pdf",
     asked=TopPrintIn,
     make=quilt_pdf,
+    looked_at="quilt",
     needs=(
         the_shelf,
         its_trials,

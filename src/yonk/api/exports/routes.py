@@ -6,11 +6,12 @@ from collections.abc import Awaitable, Callable
 from typing import Any, get_args
 
 from fastapi import APIRouter, Response
+from sqlalchemy.orm import Session
 from starlette.concurrency import run_in_threadpool
 
 from yonk.api.exports import EXPORTS, Export, Menu
 from yonk.api.session import Db
-from yonk.api.wire import ERRORS, Model, Said
+from yonk.api.wire import ERRORS, Model, PagesOut, Said
 from yonk.api.work import WorkerGiven
 
 router = APIRouter(prefix="/api")
@@ -39,14 +40,34 @@ def _menu(menu: Menu) -> list[ExportOut]:
 
 def _route(export: Export) -> Callable[..., Awaitable[Response]]:
     async def take(asked: Any, db: Db, work: WorkerGiven) -> Response:
-        beside = [await run_in_threadpool(need, db, asked) for need in export.needs]
+        beside = await _beside(export, db, asked)
         return await work.file(asked.document, export.make, asked, *beside)
 
-    take.__annotations__["asked"] = export.asked
-    take.__name__ = export.make.__name__
-    take.__doc__ = export.make.__doc__
-    return take
+    return _called(take, export, "")
+
+
+def _preview(export: Export) -> Callable[..., Awaitable[Response]]:
+    async def look(asked: Any, db: Db, work: WorkerGiven) -> Response:
+        return await work.pages(export.make, asked, *await _beside(export, db, asked))
+
+    return _called(look, export, "_pages")
+
+
+async def _beside(export: Export, db: Session, asked: Model) -> list[Any]:
+    return [await run_in_threadpool(need, db, asked) for need in export.needs]
+
+
+def _called(route: Any, export: Export, ending: str) -> Callable[..., Awaitable[Response]]:
+    """A route as the framework reads it: by its name, what it says and what it is asked."""
+    route.__annotations__["asked"] = export.asked
+    route.__name__ = export.make.__name__ + ending
+    route.__doc__ = export.make.__doc__
+    called: Callable[..., Awaitable[Response]] = route
+    return called
 
 
 for one in EXPORTS:
     router.post(f"/files/{one.path}", response_class=Response, responses=ERRORS)(_route(one))
+    if one.looked_at:
+        path = f"/preview/{one.looked_at}"
+        router.post(path, response_model=PagesOut, responses=ERRORS)(_preview(one))

@@ -11,7 +11,6 @@ from starlette.concurrency import run_in_threadpool
 from yonk.api.cut.routes import book
 from yonk.api.cut.schemas import MarksIn
 from yonk.api.cut.ticks import keep_ticks, kept_marks
-from yonk.api.exports.quilt_pdf import quilt_pdf
 from yonk.api.fabrics.schemas import ShelfFabricOut
 from yonk.api.fabrics.session import shelf_of
 from yonk.api.session import BlockId, Db
@@ -19,7 +18,7 @@ from yonk.api.sewing.schemas import TickIn
 from yonk.api.top import answers
 from yonk.api.top.kept import trials_of
 from yonk.api.top.schemas import TopCutOut, TopDoneIn, TopIn, TopPrintIn, TopSewOut
-from yonk.api.wire import ERRORS, PagesOut, as_json
+from yonk.api.wire import ERRORS, as_json
 from yonk.api.work import WorkerGiven
 from yonk.core.cutting import NO_MARKS
 from yonk.store import blocks
@@ -74,12 +73,6 @@ def tick_sewn(block_id: BlockId, asked: TickIn, db: Db) -> None:
     """Keep how many of a step of a quilt are done."""
     blocks.live_block(db, block_id, "quilt")
     keep_sewn(db, block_id, KeptSewing(asked.mark, asked.words, asked.done), asked.revision)
-
-
-@router.post("/preview/quilt", response_model=PagesOut, responses=ERRORS)
-async def quilt_pages(asked: TopPrintIn, db: Db, work: WorkerGiven) -> Response:
-    """Everything as pictures of its pages."""
-    return await work.pages(quilt_pdf, asked, *await _beside(db, asked))
 
 
 async def _beside(db: Session, asked: TopPrintIn) -> tuple[Any, Any]:
