@@ -15,7 +15,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from yonk.cli import main
-from yonk.core.paper import ROOT_2, USUAL, DraftError, Length
+from yonk.core.paper import ROOT_2, USUAL, Colouring, DraftError, Length
 from yonk.core.planning import make_plan
 from yonk.core.setting import (
     Alternate,
@@ -39,6 +39,7 @@ from yonk.core.setting import (
     plan_quilt,
     side_triangles,
     spacer_for,
+    taken_anew,
     top_of,
     ways_to_reach,
 )
@@ -313,6 +314,47 @@ def test_a_pieced_border_fits_or_says_what_would_make_it_fit() -> None:
         plan_quilt(off)
     with pytest.raises(DraftError, match="must be 9″"):
         plan_quilt(quilt_of(borders=(Border(width=F(8), block="one"),)))
+
+
+def test_where_both_sides_fit_a_spacer_is_half_a_repeat() -> None:
+    """36 and 42 are six and seven repeats of 6; three on each side make them seven and eight."""
+    assert spacer_for(Top(Length.of(F(36)), Length.of(F(42))), F(6)) == 3
+    assert spacer_for(Top(Length.of(F(36)), Length.of(F(45))), F(6)) is None
+
+
+@pytest.mark.parametrize(
+    ("wide", "high", "fits"), [(6, 9, True), (9, 6, True), (6, 10, False), (10, 6, False)]
+)
+def test_a_block_larger_than_the_module_either_way_is_refused(
+    wide: int, high: int, fits: bool
+) -> None:
+    draft = replace(SAMPLES["Weir Gate"], width=F(wide), height=F(high))
+    quilt = quilt_of(module=F(9), frame="fog")
+    oblong = replace(quilt, blocks=(replace(quilt.blocks[0], draft=draft),))
+    if fits:
+        assert size(plan_quilt(oblong).finished) == (27, 36)
+        return
+    with pytest.raises(DraftError, match="larger than the module of 9") as refused:
+        plan_quilt(oblong)
+    assert refused.value.place == "blocks.one"
+
+
+@pytest.mark.parametrize(("number", "there"), [(0, True), (1, True), (2, False), (3, False)])
+def test_a_colouring_that_is_gone_is_refused_and_let_go_when_taken_anew(
+    number: int, there: bool
+) -> None:
+    two = (Colouring(name="Dusk"), Colouring(name="Dawn"))
+    draft = replace(SAMPLES["Weir Gate"], colourings=two)
+    quilt = quilt_of()
+    block = replace(quilt.blocks[0], draft=draft, colouring=number, origin="shelf")
+    asked = replace(quilt, blocks=(block,))
+    if there:
+        assert plan_quilt(asked).plans["one"].blocks == 12
+    else:
+        with pytest.raises(DraftError, match="none of the block's"):
+            plan_quilt(asked).plans  # noqa: B018
+    anew = taken_anew(asked, draft, "shelf", 7).blocks[0]
+    assert (anew.colouring, anew.revision) == (number if there else None, 7)
 
 
 def test_backing_and_binding_by_hand() -> None:

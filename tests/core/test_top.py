@@ -164,7 +164,36 @@ def test_a_binding_as_wide_as_the_cloth_is_refused() -> None:
         listed(replace(quilt, making=replace(quilt.making, usable=F(20))))
 
 
+@pytest.mark.parametrize(("width", "refused"), [("159/8", False), ("20", True), ("161/8", True)])
+def test_a_strip_exactly_as_wide_as_the_cloth_leaves_nothing_to_join(
+    width: str, refused: bool
+) -> None:
+    """A strip joined on the diagonal loses as much as it is wide: of 20 nothing would be left."""
+    quilt = quilt_of(binding=Binding(fabric="peat", width=F(width)))
+    narrow = replace(quilt, making=replace(quilt.making, usable=F(20)))
+    if refused:
+        with pytest.raises(DraftError, match="as wide as the cloth"):
+            listed(narrow)
+    else:
+        assert cut_for(listed(narrow), "binding")
+
+
 BACK = Backing(fabric="slate", overhang=F(4))
+
+
+@pytest.mark.parametrize(
+    ("overhang", "panels"),
+    [
+        ("8", [("40", 2)]),  # 79: two of 40, less an inch in their seam, and nothing over
+        ("129/16", [("40", 2), ("9/8", 1)]),  # an eighth more is a third panel, with its seam
+        ("127/16", [("40", 1), ("319/8", 1)]),  # an eighth less, and the second is narrower
+    ],
+)
+def test_whole_widths_of_a_backing_by_hand(overhang: str, panels: list[tuple[str, int]]) -> None:
+    """63 and twice the overhang, from cloth of 40, half an inch of each panel in a seam."""
+    quilt = quilt_of(columns=7, rows=9, backing=replace(BACK, overhang=F(overhang)))
+    upright = next(way for way in ways_to_back(quilt) if way.lay == "upright")
+    assert [(str(across), count) for across, _, count in upright.panels] == panels
 
 
 def test_backing_by_hand() -> None:

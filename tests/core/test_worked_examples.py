@@ -19,6 +19,7 @@ from hypothesis import strategies as st
 from tests.drafts import block
 from yonk.core.paper import Draft, default_making
 from yonk.core.planning import make_plan
+from yonk.machine.samples import all_samples
 
 R2 = sqrt(2)
 UNITS = {
@@ -226,6 +227,22 @@ def test_a_checker_sews_each_different_row_once() -> None:
         ("peat", F(31), F(5, 2), 2),
         ("fog", F(31), F(5, 2), 2),
     }
+
+
+@pytest.mark.parametrize("name", ["Scree", "Bracken Rails", "Heron Reach", "Clint"])
+def test_cuts_stand_by_fabric_as_the_recipes_name_them_strips_first_then_the_widest(
+    name: str,
+) -> None:
+    """Whatever the names of the fabrics, and wherever they stand in the block's own list."""
+    draft = next(one for one in all_samples() if one.name == name)
+    plan = make_plan(replace(draft, fabrics=draft.fabrics[::-1]))
+    named = dict.fromkeys(need.fabric for recipe in plan.recipes for need in recipe.needs)
+    assert list(dict.fromkeys(cut.fabric for cut in plan.cuts)) == list(named)
+    for fabric in named:
+        strips = [cut.shape == "strip" for cut in plan.cuts if cut.fabric == fabric]
+        assert strips == sorted(strips, reverse=True)
+        high = [cut.height for cut in plan.cuts if cut.fabric == fabric and cut.shape != "strip"]
+        assert high == sorted(high, reverse=True)
 
 
 def test_centimetres_have_their_own_seam_ruler_and_squaring() -> None:
