@@ -127,12 +127,19 @@ class Workbench:
                 return
             place.bytes = weight
             self.bytes += weight
-            for oldest, lying in tuple(self._places.items()):
-                if self.bytes <= self.most_bytes:
-                    break
-                if lying.done and lying is not place:
-                    del self._places[oldest]
-                    self.bytes -= lying.bytes
+            self._make_room(place)
+
+    def _make_room(self, place: _Place) -> None:
+        """Put away what was longest not asked for, as far as need be; never what was just laid."""
+        over, oldest = self.bytes - self.most_bytes, []
+        for key, lying in self._places.items():  # the oldest first, so this seldom goes far
+            if over <= 0:
+                break
+            if lying.done and lying is not place:
+                oldest.append(key)
+                over -= lying.bytes
+        for key in oldest:
+            self.bytes -= self._places.pop(key).bytes
 
 
 BENCH = Workbench()
