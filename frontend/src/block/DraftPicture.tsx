@@ -1,12 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
 
+import { contentKey } from "../api/contentKey";
+import { SHEET } from "../common/colours";
 import { client, type Document, type Draft, settled } from "../api/client";
 import { Picture } from "../common/Picture";
 
 /** A block's document, drawn small. */
 export function DraftPicture({ document, label }: { document: Document; label: string }) {
   const drawn = useQuery({
-    queryKey: ["drawn", document],
+    queryKey: ["drawn", contentKey(document)],
     queryFn: () => settled<Draft>(client.POST("/api/draft", { body: { document, acts: [] } })),
     gcTime: 0,
   });
@@ -20,7 +22,7 @@ export function DraftPicture({ document, label }: { document: Document; label: s
       height={sheet.height}
       faces={faces.map((face) => ({
         outline: face.outline,
-        colour: "#fffdf6",
+        colour: SHEET,
         cloth: place.get(face.fabric) ?? null,
       }))}
       cloths={fabrics}

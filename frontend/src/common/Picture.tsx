@@ -1,5 +1,6 @@
 import { useId } from "react";
 
+import { INK } from "./colours";
 import type { Schemas } from "../api/client";
 import { say } from "../language/say";
 import { ClothPattern } from "./Cloth";
@@ -41,7 +42,7 @@ export function Picture({ name, width, height, faces, cloths }: Props) {
           key={index}
           points={face.outline.map((spot) => spot.join(",")).join(" ")}
           fill={face.cloth == null ? face.colour : `url(#${id}-${String(face.cloth)})`}
-          stroke="#14312c"
+          stroke={INK}
           strokeOpacity="0.35"
           strokeWidth={span / 200}
         />

@@ -1,3 +1,4 @@
+import { SHEET } from "../common/colours";
 import type { Draft } from "../api/client";
 import { isOf } from "../draft/CuttingList";
 import { say } from "../language/say";
@@ -6,7 +7,7 @@ import type { CutLine } from "./plan";
 /** The block, with the patches lit that a line of the list is for. */
 export function BlockPicture({ view, line, fabric }: { view: Draft; line: CutLine | undefined; fabric: string }) {
   const { width, height } = view.sheet;
-  const colour = (key: string) => view.fabrics.find((one) => one.key === key)?.colour ?? "#fffdf6";
+  const colour = (key: string) => view.fabrics.find((one) => one.key === key)?.colour ?? SHEET;
   return (
     <svg
       className="block-picture"

@@ -5,6 +5,7 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Button } from "react-bootstrap";
 
+import { contentKey } from "../api/contentKey";
 import { type Act, client, takeAlong, type Draft, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { useTicked } from "../api/useTicked";
@@ -42,7 +43,7 @@ export function CutStep({ id, view, drafting, onTicked }: Props) {
   const [params, go] = useInAddress();
   const [printing, setPrinting] = useState(false);
   const stage = (STAGES.find(([name]) => name === params.get("stage"))?.[0] ?? "all") satisfies Stage;
-  const key = ["cut", id, stage, view.document];
+  const key = ["cut", id, stage, contentKey(view.document)];
   const found = useQuery({
     queryKey: key,
     queryFn: ({ signal }) =>

@@ -1,5 +1,6 @@
 import { useState } from "react";
 
+import { SHEET } from "../common/colours";
 import type { Draft, Schemas } from "../api/client";
 import { ClothPattern } from "../common/Cloth";
 import { Fr } from "../common/Fr";
@@ -51,7 +52,7 @@ export function LayoutPicture({ layout, lines, fabrics, fabric, lit, onLit }: Pr
         aria-label={say("cut-layout-of", { name: layout.name })}
       >
         <defs>{own && <ClothPattern fabric={own} index={index} id={id} scale={layout.width / 320} />}</defs>
-        <rect width={layout.width} height={layout.length} className="ground" fill={own ? `url(#${id})` : "#fffdf6"} />
+        <rect width={layout.width} height={layout.length} className="ground" fill={own ? `url(#${id})` : SHEET} />
         {layout.laid.map((one, number) => {
           const line = lines.find((each) => each.number === one.line);
           const { x, y, width, height } = one;

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 
+import { contentKey } from "../api/contentKey";
 import { client, type Draft, type Schemas, settled } from "../api/client";
 import { PrintAll } from "../common/PrintAll";
 import type { Paper } from "../common/TakeAlong";
@@ -22,7 +23,7 @@ export function PrintBlock({ id, view, stage, paper, onClose }: Props) {
   const body = { document: view.document, stage, paper, block_id: id };
   const [left, setLeft] = useState<Sheet["name"][]>([]);
   const known = useQuery({
-    queryKey: ["sheets", id, stage, view.document],
+    queryKey: ["sheets", id, stage, contentKey(view.document)],
     queryFn: ({ signal }) => settled<Sheet[]>(client.POST("/api/preview/sheets", { body, signal })),
   });
   const sheets = (known.data ?? []).map((one) => one.name).filter((name) => !left.includes(name));

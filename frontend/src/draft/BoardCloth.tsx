@@ -1,5 +1,6 @@
 import { memo, useMemo } from "react";
 
+import { INK, SHEET } from "../common/colours";
 import type { Draft } from "../api/client";
 import { ClothPattern } from "../common/Cloth";
 import type { View } from "./places";
@@ -118,7 +119,7 @@ function lettersOf(view: Draft, px: number, apart: string[] | undefined): (Lette
     const [{ room, fabric }] = faces as [Draft["faces"][number]];
     const size = Math.min(room * 1.05, 22 * px);
     if (size < 5 * px) return [];
-    const { ink = "#14312c", colour: halo = "#fffdf6" } = fabrics.get(fabric) ?? {};
+    const { ink = INK, colour: halo = SHEET } = fabrics.get(fabric) ?? {};
     const [x, y] = [0, 1].map((axis) => faces.map((face) => face.letter_at[axis]).join(" ")) as [string, string];
     return [{ key, letter: letter.repeat(faces.length), x, y, size, ink, halo, transform }];
   });
@@ -163,9 +164,9 @@ const Patch = memo(function Patch({ place, outline, fabric, ink, strokeWidth, tr
       data-face={place}
       d={outline}
       fillRule="evenodd"
-      fill={fabric === "unassigned" ? "#fffdf6" : `url(#cloth-${fabric})`}
+      fill={fabric === "unassigned" ? SHEET : `url(#cloth-${fabric})`}
       className="face"
-      stroke={ink ?? "#14312c"}
+      stroke={ink ?? INK}
       strokeWidth={strokeWidth}
       transform={transform}
     />

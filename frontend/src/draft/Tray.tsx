@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 
+import { INK, SHEET } from "../common/colours";
 import { useOneStop } from "../common/useOneStop";
 import { client, type Draft, type Schemas, settled } from "../api/client";
 import { say } from "../language/say";
@@ -83,8 +84,8 @@ export function StampPicture({
           <polygon
             key={index}
             points={part.outline.map((spot) => spot.join(",")).join(" ")}
-            fill={colours.get(fabrics[Math.min(part.fabric, fabrics.length - 1)] ?? "") ?? "#fffdf6"}
-            stroke="#14312c"
+            fill={colours.get(fabrics[Math.min(part.fabric, fabrics.length - 1)] ?? "") ?? SHEET}
+            stroke={INK}
             strokeWidth={0.035 * Math.max(columns, rows)}
             strokeLinejoin="round"
           />

@@ -1,5 +1,6 @@
 import { useId } from "react";
 
+import { SHEET } from "../common/colours";
 import type { Draft } from "../api/client";
 import type { Measuring } from "../api/useMeasuring";
 import { ClothPattern } from "../common/Cloth";
@@ -39,7 +40,7 @@ export function BlockLines({ view, measuring, lit }: Props) {
         <polygon
           key={number}
           points={part.outline.map((spot) => spot.join(",")).join(" ")}
-          fill={part.fabric ? `url(#${id}-${part.fabric})` : "#fffdf6"}
+          fill={part.fabric ? `url(#${id}-${part.fabric})` : SHEET}
         />
       ))}
       {rows.filter((row) => row.size).map((row) => line(row, row.good ? "good" : "off"))}

@@ -5,6 +5,7 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Button } from "react-bootstrap";
 
+import { contentKey } from "../api/contentKey";
 import { client, takeAlong, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { useTicked } from "../api/useTicked";
@@ -27,7 +28,7 @@ type TopPlan = Schemas["TopCutOut"];
 export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilting: QuiltInHand }) {
   const [params, go] = useInAddress();
   const [printing, setPrinting] = useState(false);
-  const key = ["top", id, view.document];
+  const key = ["top", id, contentKey(view.document)];
   const found = useQuery({
     queryKey: key,
     queryFn: ({ signal }) =>

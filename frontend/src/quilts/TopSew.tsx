@@ -4,6 +4,7 @@ import "../sew/sew.scss";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 
+import { contentKey } from "../api/contentKey";
 import { client, takeAlong, type Schemas, settled } from "../api/client";
 import { useTicked } from "../api/useTicked";
 import { useInAddress } from "../common/useInAddress";
@@ -30,7 +31,7 @@ function withDone(plan: TopSewing, mark: string, done: number): TopSewing {
 /** The Sew step of a quilt: its steps from the blocks to the binding, ticked off, beside the top with every seam's pressing. */
 export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilting: QuiltInHand }) {
   const [params, change] = useInAddress();
-  const key = ["top-sewing", id, view.document];
+  const key = ["top-sewing", id, contentKey(view.document)];
   const found = useQuery({
     queryKey: key,
     queryFn: ({ signal }) =>

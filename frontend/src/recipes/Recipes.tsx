@@ -5,6 +5,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Button, Spinner } from "react-bootstrap";
 
+import { contentKey } from "../api/contentKey";
 import { type Act, client, type Draft, type Schemas, settled } from "../api/client";
 import type { DraftInHand } from "../block/useDraft";
 import { Fr } from "../common/Fr";
@@ -24,7 +25,7 @@ export function RecipesStep({ view, drafting }: { view: Draft; drafting: DraftIn
   const [label, setLabel] = useState<string>();
   const [settings, setSettings] = useState(false);
   const found = useQuery({
-    queryKey: ["recipes", view.document],
+    queryKey: ["recipes", contentKey(view.document)],
     queryFn: ({ signal }) =>
       settled<Recipes>(client.POST("/api/recipes", { body: { document: view.document }, signal })),
     placeholderData: (before) => before,

@@ -1,5 +1,6 @@
 import { useId } from "react";
 
+import { SHEET } from "../common/colours";
 import type { Draft, Schemas } from "../api/client";
 import { ClothPattern } from "../common/Cloth";
 
@@ -65,7 +66,7 @@ export function StepPicture({ picture, fabrics, size, scale }: Props) {
         const points = cloth.outline.map((spot) => spot.join(",")).join(" ");
         return (
           <g key={index} className={`cloth ${cloth.side}`}>
-            <polygon points={points} fill="#fffdf6" />
+            <polygon points={points} fill={SHEET} />
             {fabric && (
               <polygon
                 points={points}

@@ -1,5 +1,6 @@
 import { useId } from "react";
 
+import { SHEET } from "../common/colours";
 import type { Draft, Schemas } from "../api/client";
 import { ClothPattern } from "../common/Cloth";
 
@@ -38,7 +39,7 @@ export function UnitPicture({ parts, width, height, fabrics, size }: Props) {
         <polygon
           key={part.outline.join(" ")}
           points={part.outline.map((spot) => spot.join(",")).join(" ")}
-          fill={fabrics.some((fabric) => fabric.key === part.fabric) ? `url(#${id}-${part.fabric})` : "#fffdf6"}
+          fill={fabrics.some((fabric) => fabric.key === part.fabric) ? `url(#${id}-${part.fabric})` : SHEET}
           className="cloth"
         />
       ))}

@@ -2,6 +2,8 @@ import { useQuery } from "@tanstack/react-query";
 import { memo } from "react";
 import { Spinner } from "react-bootstrap";
 
+import { contentKey } from "../api/contentKey";
+import { SHEET } from "../common/colours";
 import { client, type Document, type Draft, settled } from "../api/client";
 import { say } from "../language/say";
 import { Arrow } from "./Front";
@@ -18,7 +20,7 @@ interface Props {
 /** The back of the pressed block, as one looks at it: allowances where they lie, darker where more cloth lies. */
 export const BackPicture = memo(function BackPicture({ document, colouring, fabrics, seams, label }: Props) {
   const found = useQuery({
-    queryKey: ["back", colouring, document],
+    queryKey: ["back", colouring, contentKey(document)],
     queryFn: ({ signal }) =>
       settled<Back>(client.POST("/api/sewing/back", { body: { document, colouring, paper: "letter" }, signal })),
     placeholderData: (before) => before,
@@ -33,7 +35,7 @@ export const BackPicture = memo(function BackPicture({ document, colouring, fabr
     );
   }
   const unit = Math.max(back.width, back.height) / 460;
-  const colour = (key: string) => fabrics.find((one) => one.key === key)?.colour ?? "#fffdf6";
+  const colour = (key: string) => fabrics.find((one) => one.key === key)?.colour ?? SHEET;
   const most = back.thick[0];
   return (
     <figure className="sew-back">

@@ -1,5 +1,6 @@
 import { memo, useId } from "react";
 
+import { SHEET } from "../common/colours";
 import type { Draft } from "../api/client";
 import { ClothPattern } from "../common/Cloth";
 import { say } from "../language/say";
@@ -101,7 +102,7 @@ const Patches = memo(function Patches({
       <polygon
         key={points(part.outline)}
         points={points(part.outline)}
-        fill={known.has(part.fabric) ? `url(#${id}-${part.fabric})` : "#fffdf6"}
+        fill={known.has(part.fabric) ? `url(#${id}-${part.fabric})` : SHEET}
         className="patch"
       />
     )),

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 
+import { contentKey } from "../api/contentKey";
 import { client, type Document, type Draft, type Schemas, settled } from "../api/client";
 import { say } from "../language/say";
 import { StepPicture } from "../recipes/StepPicture";
@@ -17,7 +18,7 @@ const WORDS = [say("sew-its-two-pieces"), say("sew-right-sides-together-pinned-a
 /** A join in three pictures, to scale in the block's own fabrics. */
 export function JoinPictures({ document, colouring, join, fabrics, size }: Props) {
   const found = useQuery({
-    queryKey: ["join", colouring, join, document],
+    queryKey: ["join", colouring, join, contentKey(document)],
     queryFn: ({ signal }) =>
       settled<Schemas["JoinOut"]>(client.POST("/api/sewing/join", { body: { document, colouring, join }, signal })),
     placeholderData: (before) => before,

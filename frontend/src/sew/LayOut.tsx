@@ -1,5 +1,6 @@
 import { useId, useState } from "react";
 
+import { SHEET } from "../common/colours";
 import type { Draft } from "../api/client";
 import { ClothPattern } from "../common/Cloth";
 import { say } from "../language/say";
@@ -122,7 +123,7 @@ function Spread({
               <polygon
                 key={points(part.outline)}
                 points={points(part.outline)}
-                fill={fabrics.some((fabric) => fabric.key === part.fabric) ? `url(#${id}-${part.fabric})` : "#fffdf6"}
+                fill={fabrics.some((fabric) => fabric.key === part.fabric) ? `url(#${id}-${part.fabric})` : SHEET}
               />
             ))}
             <circle cx={x} cy={y} r={11 * unit} />
@@ -144,7 +145,7 @@ function inside(outline: [number, number][], stack: Stack): boolean {
 
 /** The whole block, small, with a slip in it. */
 function SlipPicture({ plan, slip, fabrics }: { plan: Sewing; slip: Slip; fabrics: Draft["fabrics"] }) {
-  const colour = (key: string) => fabrics.find((one) => one.key === key)?.colour ?? "#fffdf6";
+  const colour = (key: string) => fabrics.find((one) => one.key === key)?.colour ?? SHEET;
   const parts = [
     ...plan.stacks.filter((one) => !slip.stacks.includes(one.number)).flatMap((one) => one.parts),
     ...slip.parts,

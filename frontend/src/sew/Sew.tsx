@@ -4,6 +4,7 @@ import "./sew.scss";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { Button, Spinner } from "react-bootstrap";
 
+import { contentKey } from "../api/contentKey";
 import { type Act, client, takeAlong, type Draft, settled } from "../api/client";
 import { useTicked } from "../api/useTicked";
 import { useInAddress } from "../common/useInAddress";
@@ -24,7 +25,7 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
   const [params, go] = useInAddress();
   const wanted = params.get("colouring");
   const colouring = wanted === null || !/^\d+$/.test(wanted) ? null : Number(wanted);
-  const key = ["sewing", id, colouring, view.document];
+  const key = ["sewing", id, colouring, contentKey(view.document)];
   const found = useQuery({
     queryKey: key,
     queryFn: ({ signal }) =>
