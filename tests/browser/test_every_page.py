@@ -11,6 +11,7 @@ import pytest
 from playwright.sync_api import Page, expect
 
 from tests.browser.bench_page import PAINTED, BenchPage
+from tests.browser.marked import unmarked_texts
 from tests.browser.test_cutting import to_cut
 from tests.browser.test_measure import look_at, to_measure
 from tests.browser.test_quilts import set_into_a_quilt
@@ -133,7 +134,7 @@ def found_wrong(page: Page) -> list[str]:
 
 
 @pytest.mark.parametrize("name", PAGES)
-def test_every_page_is_named_told_from_its_ground_and_fits_any_screen(
+def test_every_page_is_named_told_from_its_ground_fits_any_screen_and_speaks_by_the_catalogue(
     page: Page, running: Running, tmp_path: Path, name: str
 ) -> None:
     visit(page, running, tmp_path, name)
@@ -148,6 +149,9 @@ def test_every_page_is_named_told_from_its_ground_and_fits_any_screen(
         page.evaluate(PAINTED)
         assert page.evaluate("document.documentElement.scrollWidth") <= width, width
         assert page.evaluate(OVER_EACH_OTHER) == [], width
+    page.set_viewport_size({"width": WIDTHS[0], "height": 800})
+    unmarked = unmarked_texts(page, running)
+    assert not unmarked, "\n".join(unmarked)
 
 
 def test_every_step_has_an_address_and_a_wrong_one_leads_to_the_draft(
