@@ -5,6 +5,7 @@ from __future__ import annotations
 from pathlib import Path
 
 from fastapi.testclient import TestClient
+from httpx import Response
 
 import yonk.api.exports
 from tests.api.test_api import WEIR_GATE
@@ -15,6 +16,10 @@ from yonk.api.subjects import SUBJECTS, worked_out_by
 FOLDER = Path(yonk.api.exports.__file__).parent
 
 
+def menus_of(answer: Response) -> dict[str, list[dict[str, str]]]:
+    return {one["menu"]: one["files"] for one in answer.json()}
+
+
 def test_each_file_of_the_folder_is_an_export() -> None:
     files = {path.stem for path in FOLDER.glob("*.py")}
     assert len(EXPORTS) == len(files - {"__init__", "export", "needs", "routes"})
@@ -23,7 +28,7 @@ def test_each_file_of_the_folder_is_an_export() -> None:
 
 
 def test_menus_name_what_can_be_asked_for(web: TestClient) -> None:
-    menus = web.get("/api/exports").json()
+    menus = menus_of(web.get("/api/exports"))
     first = [one["words"] for one in menus["cut"][:3]]
     assert first == [
         "Cutting list with layouts (PDF)",
@@ -38,7 +43,7 @@ def test_menus_name_what_can_be_asked_for(web: TestClient) -> None:
 
 
 def test_menus_are_in_the_language_that_is_asked_for(web: TestClient) -> None:
-    menus = web.get("/api/exports", headers={"Cookie": f"{LANGUAGE_COOKIE}=de"}).json()
+    menus = menus_of(web.get("/api/exports", headers={"Cookie": f"{LANGUAGE_COOKIE}=de"}))
     assert menus["sew"][0]["words"] == "Nähblatt (PDF)"
 
 

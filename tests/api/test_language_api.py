@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from fractions import Fraction as F
 from typing import Any
 
 import pytest
@@ -10,7 +11,11 @@ from fastapi.testclient import TestClient
 from tests.api.guild import PASSWORD, GuildOf
 from tests.api.test_api import WEIR_GATE
 from yonk.api import work
+from yonk.api.card import card_shown, card_text
+from yonk.api.guild.schemas import WhoOut
 from yonk.api.language import LANGUAGE_COOKIE
+from yonk.core.paper import ROOT_2, show_size
+from yonk.words import speaking
 
 BAD = {"document": WEIR_GATE | {"unit": "yd"}}
 
@@ -53,6 +58,17 @@ def test_centimetres_have_the_mark_of_the_language(web: TestClient) -> None:
     made = web.post("/api/blocks", json={"document": metric}).json()
     cards = web.get("/api/blocks", headers={"Cookie": f"{LANGUAGE_COOKIE}=de"}).json()["blocks"]
     assert [card["finished"] for card in cards if card["id"] == made["id"]] == [shown["de"]]
+
+
+def test_the_size_on_a_card_is_told_to_who_looks_not_to_who_saved() -> None:
+    """Also one of a quilt on point, that no ruler has; a card that was kept in words is told so."""
+    with speaking("de"):
+        text = card_text(WhoOut(here="alone"), show_size(F(4), 3 * ROOT_2, "in"))
+        assert card_shown(text)["finished"] == "etwa 4″ × 4 1⁄4″ (4 × 4,243)"
+    shown = card_shown(text)
+    assert shown["finished"] == "about 4″ × 4 1⁄4″ (4 × 4.243)" and "size" not in shown
+    assert card_shown('{"finished": "9″"}') == {"finished": "9″"}
+    assert card_shown(None) == {}
 
 
 def test_a_fault_and_its_place_are_told_in_it(web: TestClient) -> None:

@@ -672,7 +672,7 @@ export interface paths {
         };
         /**
          * Menus
-         * @description The files that can be taken along from each step, in the order of its menu.
+         * @description The menus of all steps.
          */
         get: operations["menus_api_exports_get"];
         put?: never;
@@ -4220,6 +4220,19 @@ export interface components {
             act: components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["ChooseOrder"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["LineLength"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["PaintPatch"] | components["schemas"]["PressInLots"] | components["schemas"]["PressSeam"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetBatch"] | components["schemas"]["SetMaking"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"] | components["schemas"]["Uneven"];
             /** Words */
             words: string;
+        };
+        /**
+         * MenuOut
+         * @description The files that can be taken along from a step, in the order of its menu.
+         */
+        MenuOut: {
+            /** Files */
+            files: components["schemas"]["ExportOut"][];
+            /**
+             * Menu
+             * @enum {string}
+             */
+            menu: "draft" | "recipes" | "cut" | "sew" | "measure" | "top-cut" | "top-sew";
         };
         /**
          * MethodOut
@@ -10432,9 +10445,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        [key: string]: components["schemas"]["ExportOut"][];
-                    };
+                    "application/json": components["schemas"]["MenuOut"][];
                 };
             };
             /** @description Bad Request */

@@ -64,7 +64,7 @@ export function BlockTop({ id, step, view, drafting, onUndo, undoes, announce, o
         disabled={!undoes && !drafting.canUndo}
         title={say("block-takes-back-ctrl-z", { undoes: undoes ?? say("block-the-last-change-of-the") })}
       >
-        {say("block-undo", { more: undoes ? ` ${say("block-the-tick")}` : "" })}
+        {say("block-undo", { what: undoes ? ` ${say("block-the-tick")}` : "" })}
       </Button>
       <Button
         variant="outline-primary"

@@ -46,7 +46,7 @@ export function Unready({ fault, onAgain, children }: UnreadyProps) {
   return (
     <main className="alone" role="status">
       {fault ? (
-        <Said text={fault.message} action={{ words: say("common-try-again-2"), onClick: onAgain }} />
+        <Said text={fault.message} action={{ words: say("common-button-try-again"), onClick: onAgain }} />
       ) : (
         <>
           <Spinner size="sm" /> {children}

@@ -93,7 +93,7 @@ export function CutStep({ id, view, drafting, onTicked }: Props) {
     return (
       <main className="alone" role="status">
         {rich("cut-nothing-is-to-be-cut", {
-          button: (
+          see_all: (
             <button type="button" className="quiet" onClick={() => go({ stage: "all" })}>
               {say("cut-see-all-blocks")}
             </button>

@@ -15,7 +15,7 @@ export function FromTheTrial({ id, document }: { id: string; document: Document 
   if (!verdict && !decided) return null;
   return (
     <section className="from-the-trial" aria-label={say("cut-from-the-trial-block")}>
-      <b>{say("cut-from-the-trial-block-2")}</b> <Fr>{verdict?.words ?? decided?.text ?? ""}</Fr>
+      <b>{say("cut-head-from-the-trial-block")}</b> <Fr>{verdict?.words ?? decided?.text ?? ""}</Fr>
       {verdict && verdict.consequences.length > 0 && (
         <ul>
           {verdict.consequences.map((one) => (

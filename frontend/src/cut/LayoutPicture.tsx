@@ -125,7 +125,7 @@ export function LayoutPicture({ layout, lines, fabrics, fabric, lit, onLit }: Pr
             {rich("cut-strip-of", {
               place: place + 1,
               strips: layout.strips.length,
-              b: (
+              strip: (
                 <b>
                   <Fr>{strip.words}</Fr>
                 </b>

@@ -44,7 +44,7 @@ export function OneFabric({ fabric, plan, fabrics, above, settings, picture, sai
           )}
           <p>
             {fabric.done
-              ? `${say("cut-all-cut-2")} `
+              ? `${say("cut-all-is-cut")} `
               : fabric.buy === "nothing"
                 ? say("cut-nothing-to-buy")
                 : `${say("common-buy")} `}
@@ -65,11 +65,11 @@ export function OneFabric({ fabric, plan, fabrics, above, settings, picture, sai
             )}
           </p>
           {fabric.from_shelf.length > 0 && (
-            <p>{rich("cut-from-the-shelf-first", { join: <Fr>{fabric.from_shelf.join(", ")}</Fr> })}</p>
+            <p>{rich("cut-from-the-shelf-first", { pieces: <Fr>{fabric.from_shelf.join(", ")}</Fr> })}</p>
           )}
           {fabric.too_large.length > 0 && (
             <p role="alert" className="doubt">
-              {rich("cut-wider-than-the-cloth-take", { join: <Fr>{fabric.too_large.join(", ")}</Fr> })}
+              {rich("cut-wider-than-the-cloth-take", { cuts: <Fr>{fabric.too_large.join(", ")}</Fr> })}
             </p>
           )}
         </div>
@@ -133,7 +133,7 @@ export function OneFabric({ fabric, plan, fabrics, above, settings, picture, sai
       </ol>
       {fabric.leftovers.length > 0 && (
         <p className="quiet-text">
-          {rich("cut-left-over-and-worth-keeping", { join: <Fr>{fabric.leftovers.join(", ")}</Fr> })}
+          {rich("cut-left-over-and-worth-keeping", { pieces: <Fr>{fabric.leftovers.join(", ")}</Fr> })}
         </p>
       )}
       {fabric.shelf_name && fabric.put_back && <p className="quiet-text">{say("cut-the-leftovers-are-on-the")}</p>}

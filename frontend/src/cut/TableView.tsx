@@ -31,7 +31,7 @@ export function TableView({ fabrics, plan, fabric, fault, onTick, onFabric, onCl
       <header>
         <SwatchOf fabrics={fabrics} name={fabric.key} size={72} />
         <h1>{fabric.name}</h1>
-        <span>{say("cut-of", { place: place + 1, fabrics: plan.fabrics.length })}</span>
+        <span>{say("cut-fabric-of-fabrics", { place: place + 1, fabrics: plan.fabrics.length })}</span>
         <span className="spring" />
         <button type="button" disabled={!before} onClick={() => before && onFabric(before.key)}>
           {say("common-back")}

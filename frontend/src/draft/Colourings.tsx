@@ -68,9 +68,9 @@ export function Colourings({ view, onClose, act }: { view: Draft; onClose: () =>
                   </label>
                   {used.map((fabric) => (
                     <label key={fabric.key} className="instead">
-                      <span>{say("draft-is", { name: fabric.name })}</span>
+                      <span>{say("draft-fabric-becomes", { name: fabric.name })}</span>
                       <select
-                        aria-label={say("draft-in", { name: fabric.name, name_2: one.name })}
+                        aria-label={say("draft-fabric-in-colouring", { fabric: fabric.name, colouring: one.name })}
                         value={one.fabrics[fabric.key] ?? fabric.key}
                         onChange={(event) => put(one, { fabrics: { [fabric.key]: event.target.value } })}
                       >

@@ -53,7 +53,7 @@ export function CuttingList({ view, act, faultAt, lit, onLight }: Props) {
         <h2 id="list-head">{say("draft-cutting-list")}</h2>
         <Help word="cut" />
         <Typed
-          label={say("draft-for")}
+          label={say("draft-list-for")}
           spoken={say("draft-number-of-blocks")}
           value={String(sheet.blocks)}
           width="3.2rem"
@@ -205,7 +205,7 @@ function Units({ view, act, onLight }: Below) {
                   >
                     <option value="">
                       {say("draft-proposed", {
-                        more: unit.chosen ? "" : `: ${unit.methods.find((one) => one.name === unit.way)?.words}`,
+                        way: unit.chosen ? "" : `: ${unit.methods.find((one) => one.name === unit.way)?.words}`,
                       })}
                     </option>
                     {unit.methods.map((method) => (

@@ -201,7 +201,7 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
             {drafting.waiting > 0 && gone ? (
               <span className="doubt">
                 {say("draft-for-the-server-marked-on", {
-                  more: say("draft-changes-wait", { waiting: drafting.waiting }),
+                  changes: say("draft-changes-wait", { waiting: drafting.waiting }),
                 })}
               </span>
             ) : over ? (
@@ -216,7 +216,7 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
                   })}
                 </span>
                 {cuts.map((cut) => (
-                  <span key={cut.id}>{rich("draft-cut", { fr: <Fr>{`${cut.size} ${cut.further}`}</Fr> })}</span>
+                  <span key={cut.id}>{rich("draft-is-cut", { size: <Fr>{`${cut.size} ${cut.further}`}</Fr> })}</span>
                 ))}
               </>
             ) : (

@@ -32,14 +32,7 @@ function Edge({ axis, view, act }: { axis: Axis; view: Draft; act: (acts: Act[])
   const full = (whole / span) * BOARD + 2 * MARGIN;
   const share = (length: number) => `${String((100 * (MARGIN + (length / span) * BOARD)) / full)}%`;
   return (
-    <div
-      ref={group}
-      className={`edge ${axis}`}
-      role="group"
-      aria-label={say("draft-finished", {
-        more: axis === "columns" ? say("draft-widths-of-the-columns") : say("draft-heights-of-the-rows"),
-      })}
-    >
+    <div ref={group} className={`edge ${axis}`} role="group" aria-label={say("draft-finished-sizes-of", { axis })}>
       {lines.map((line, index) => (
         <span
           key={index}

@@ -38,7 +38,7 @@ export function Fabrics({ view, hand, slot, onSlot, onTake, act, onColourings }:
               type="button"
               role="radio"
               aria-checked={slot === index}
-              aria-label={say("draft-in-hand", { name, name_2: fabric?.name ?? say("common-none") })}
+              aria-label={say("draft-in-hand", { slot: name, fabric: fabric?.name ?? say("common-none") })}
               className={slot === index ? "slot chosen" : "slot"}
               onClick={() => onSlot(index)}
             >
@@ -74,7 +74,7 @@ export function Fabrics({ view, hand, slot, onSlot, onTake, act, onColourings }:
               aria-label={say("common-change", { name: fabric.name })}
               onClick={() => setEditing(fabric)}
             >
-              {say("common-change-2")}
+              {say("common-change-it")}
             </button>
           </li>
         ))}
@@ -83,7 +83,7 @@ export function Fabrics({ view, hand, slot, onSlot, onTake, act, onColourings }:
             {say("draft-fabric")}
           </button>
           <button type="button" className="quiet" onClick={onColourings}>
-            {rich("draft-colourings", { value: view.colourings.length > 0 && ` (${String(view.colourings.length)})` })}
+            {rich("draft-colourings", { count: view.colourings.length > 0 && ` (${String(view.colourings.length)})` })}
           </button>
         </li>
       </ul>
@@ -128,7 +128,7 @@ function FabricForm({
         key: fabric?.key ?? "",
         shelf: fabric?.shelf ?? "",
         ...form,
-        name: form.name.trim() || say("draft-fabric-2"),
+        name: form.name.trim() || say("draft-name-of-a-new-fabric"),
       },
     ]);
     onClose();

@@ -65,7 +65,7 @@ export function SizeChart({ view, onClose, act }: { view: Draft; onClose: () => 
           <caption>{say("draft-cut-sizes-by-letter-a")}</caption>
           <thead>
             <tr>
-              <th scope="col">{say("common-finished-2")}</th>
+              <th scope="col">{say("common-column-finished")}</th>
               <th scope="col">{say("draft-on-the-ruler")}</th>
               {letters.map((letter) => (
                 <th scope="col" key={letter}>

@@ -57,7 +57,7 @@ export function FabricShelf() {
         {shelf.error && (
           <Said
             text={shelf.error.message}
-            action={{ words: say("common-try-again-2"), onClick: () => void shelf.refetch() }}
+            action={{ words: say("common-button-try-again"), onClick: () => void shelf.refetch() }}
           />
         )}
         {shelf.data && !shelf.data.length && <p>{say("fabrics-the-fabric-shelf-is-empty")}</p>}
@@ -66,7 +66,7 @@ export function FabricShelf() {
             <li key={fabric.id}>
               <Swatch fabric={drawn(fabric)} index={markOf(fabric.name)} size={52} />
               <div>
-                <b>{fabric.name}</b> {fabric.owner && <small>{say("common-s", { owner: fabric.owner })}</small>}{" "}
+                <b>{fabric.name}</b> {fabric.owner && <small>{say("common-whose", { owner: fabric.owner })}</small>}{" "}
                 <small>{[fabric.value, fabric.print, fabric.fibre].filter(Boolean).join(", ")}</small>
                 <p>
                   {fabric.pieces.length ? (
@@ -84,7 +84,7 @@ export function FabricShelf() {
                 aria-label={say("common-change", { name: fabric.name })}
                 onClick={() => setEditing(fabric)}
               >
-                {say("common-change-2")}
+                {say("common-change-it")}
               </button>
             </li>
           ))}
@@ -216,12 +216,12 @@ function FabricForm({ fabric, onClose, onKept, onGone }: FormProps) {
                   <Form.Control
                     key={side}
                     aria-label={say("fabrics-of-piece", {
-                      value: {
+                      side: {
                         count: say("common-how-many"),
                         width: say("fabrics-width"),
                         length: say("fabrics-length"),
                       }[side],
-                      index: index + 1,
+                      number: index + 1,
                     })}
                     value={piece[side]}
                     isInvalid={Boolean(said(`pieces.${String(index)}.${side}`))}

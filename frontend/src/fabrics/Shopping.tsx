@@ -72,9 +72,9 @@ export function Shopping() {
                 </span>
                 {line.fat_quarters && <small> {say("common-or", { fat_quarters: line.fat_quarters })}</small>}
                 <p className="quiet-text">
-                  {say("fabrics-for", { join: line.blocks.join(", ") })}
+                  {say("fabrics-for", { blocks: line.blocks.join(", ") })}
                   {line.from_shelf.length > 0 && (
-                    <>{rich("fabrics-from-the-shelf", { join: <Fr>{line.from_shelf.join(", ")}</Fr> })}</>
+                    <>{rich("fabrics-from-the-shelf", { pieces: <Fr>{line.from_shelf.join(", ")}</Fr> })}</>
                   )}
                 </p>
               </div>

@@ -54,7 +54,7 @@ export function CutChart({ settings, kinds }: { settings: Settings; kinds: Kinds
           </caption>
           <thead>
             <tr>
-              <th scope="col">{say("common-finished-2")}</th>
+              <th scope="col">{say("common-column-finished")}</th>
               <th scope="col">{say("common-unfinished")}</th>
               {answer.columns.map((column) => (
                 <th scope="col" key={column}>

@@ -69,7 +69,7 @@ export function IsItRight({ settings, kinds }: { settings: Settings; kinds: Kind
             />
             <p>
               {rich("finder-it-is-right", {
-                b: (
+                size: (
                   <b className="size">
                     <Fr>{piece.right}</Fr>
                   </b>

@@ -59,7 +59,7 @@ export function OnHand({ settings }: { settings: Settings }) {
               <tr>
                 <th scope="col">{say("finder-unit")}</th>
                 <th scope="col">{say("finder-made")}</th>
-                <th scope="col">{say("common-finished-2")}</th>
+                <th scope="col">{say("common-column-finished")}</th>
                 <th scope="col">{say("finder-gives")}</th>
                 <th scope="col">{say("finder-from")}</th>
                 <th scope="col">{say("finder-how-to-use-the-pieces")}</th>

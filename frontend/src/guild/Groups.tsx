@@ -39,7 +39,7 @@ export function Groups({ me }: { me: string }) {
                   aria-expanded={open === group.id}
                   onClick={() => setOpen(open === group.id ? undefined : group.id)}
                 >
-                  {say("common-change-2")}
+                  {say("common-change-it")}
                 </button>
                 <button
                   type="button"
@@ -47,7 +47,7 @@ export function Groups({ me }: { me: string }) {
                   aria-label={say("guild-take-apart", { name: group.name })}
                   onClick={() => dropping.mutate(group)}
                 >
-                  {say("guild-take-apart-2")}
+                  {say("guild-take-it-apart")}
                 </button>
               </>
             )}

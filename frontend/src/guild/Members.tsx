@@ -52,7 +52,7 @@ export function Members() {
             </span>
             <Act words={say("guild-a-link-for-a-new")} whom={one} onAct={() => linking.mutate(one)} />
             <Act
-              words={say("guild-sign-out-everywhere-2")}
+              words={say("guild-sign-her-out-everywhere")}
               whom={one}
               onAct={() => acting.mutate({ member: one, act: "out" })}
             />

@@ -24,7 +24,7 @@ interface Props {
 export function Share({ id, name, owner, right }: Props) {
   const [open, setOpen] = useState(false);
   if (useWho()?.here !== "in") return null;
-  if (owner) return <span className="whose">{rich("guild-s-to", { owner, right })}</span>;
+  if (owner) return <span className="whose">{rich("guild-whose-and-for-what", { owner, right })}</span>;
   return (
     <>
       <Button
@@ -33,7 +33,7 @@ export function Share({ id, name, owner, right }: Props) {
         aria-label={say("guild-share", { name })}
         onClick={() => setOpen(true)}
       >
-        {say("guild-share-2")}
+        {say("guild-share-it")}
       </Button>
       {open && <Sharing id={id} name={name} onClose={() => setOpen(false)} />}
     </>

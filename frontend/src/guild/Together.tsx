@@ -153,7 +153,7 @@ interface TakeProps {
 
 function TakeOver({ data, block, onTake }: TakeProps) {
   const mine = data.parts.find((part) => part.block === block.block && part.hers);
-  if (block.left < 0) return <p role="alert">{say("guild-more-are-taken-over-than", { value: -block.left })}</p>;
+  if (block.left < 0) return <p role="alert">{say("guild-more-are-taken-over-than", { surplus: -block.left })}</p>;
   if (block.left === 0) return <p className="quiet-text">{say("guild-all-are-taken-over")}</p>;
   if (mine) return <p className="quiet-text">{say("guild-are-left-to-take-over", { left: block.left })}</p>;
   return (

@@ -68,7 +68,10 @@ export function BlockLog({ id, view }: { id: string; view: Draft }) {
   const fault = found.error ?? noteOut.error ?? noteBack.error ?? photoOut.error ?? photoBack.error;
   if (!log) {
     return fault ? (
-      <Said text={fault.message} action={{ words: say("common-try-again-2"), onClick: () => void found.refetch() }} />
+      <Said
+        text={fault.message}
+        action={{ words: say("common-button-try-again"), onClick: () => void found.refetch() }}
+      />
     ) : (
       <p role="status">
         <Spinner size="sm" /> {say("measure-fetching-the-log")}
@@ -88,7 +91,7 @@ export function BlockLog({ id, view }: { id: string; view: Draft }) {
           />
         )}
         <NoteForm id={id} />
-        {log.next_time.length > 0 && <h2>{say("measure-to-change-next-time-2")}</h2>}
+        {log.next_time.length > 0 && <h2>{say("measure-head-to-change-next-time")}</h2>}
         <Notes notes={log.next_time} onTakeOut={(one) => noteOut.mutate(one)} />
         {log.notes.length > 0 && <h2>{say("measure-what-was-noted")}</h2>}
         <Notes notes={log.notes} onTakeOut={(one) => noteOut.mutate(one)} />
@@ -152,7 +155,7 @@ function Notes({ notes, onTakeOut }: { notes: Note[]; onTakeOut: (one: Note) => 
           <button
             type="button"
             className="quiet"
-            aria-label={say("measure-take-out", { slice: one.text.slice(0, 40) })}
+            aria-label={say("measure-take-out", { beginning: one.text.slice(0, 40) })}
             onClick={() => onTakeOut(one)}
           >
             {say("common-take-out")}

@@ -26,7 +26,7 @@ export function Foretold({ id, told, onTake }: Props) {
         {told.width && (
           <p>
             {rich("measure-nine-of-ten-measure", {
-              fr: <Fr>{say("measure-across-and-down", { width: told.width, height: told.height })}</Fr>,
+              size: <Fr>{say("measure-across-and-down", { width: told.width, height: told.height })}</Fr>,
             })}
           </p>
         )}
@@ -60,7 +60,7 @@ export function Foretold({ id, told, onTake }: Props) {
               <tr>
                 <th scope="col">{say("measure-step")}</th>
                 <th scope="col">{say("measure-what-is-made")}</th>
-                <th scope="col">{say("measure-must-be")}</th>
+                <th scope="col">{say("measure-step-must-be")}</th>
                 <th scope="col">{say("measure-nine-of-ten-are-across")}</th>
                 <th scope="col">{say("measure-and-down")}</th>
                 <th scope="col">{rich("measure-within", { within: <Fr>{told.within}</Fr> })}</th>

@@ -78,7 +78,7 @@ export function MeasureStep({ id, view, drafting }: { id: string; view: Draft; d
         {found.error && part !== "log" && (
           <Said
             text={found.error.message}
-            action={{ words: say("common-try-again-2"), onClick: () => void found.refetch() }}
+            action={{ words: say("common-button-try-again"), onClick: () => void found.refetch() }}
           />
         )}
         {part === "log" ? (

@@ -61,7 +61,7 @@ export function TrialBlock({ id, view, measuring, onTake }: Props) {
             <thead className="visually-hidden">
               <tr>
                 <th scope="col">{say("measure-where")}</th>
-                <th scope="col">{say("measure-must-be-2")}</th>
+                <th scope="col">{say("measure-column-must-be")}</th>
                 <th scope="col">{say("measure-is")}</th>
                 <th scope="col">{say("measure-off-by")}</th>
               </tr>
@@ -158,7 +158,7 @@ function VerdictCard({ id, measuring, onTake }: { id: string; measuring: Measuri
       {verdict.measure_next && (
         <p>
           {rich("measure-one-more-size-decides", {
-            button: (
+            measure_it: (
               <button type="button" className="quiet" onClick={focus}>
                 {say("measure-measure", { next_words: verdict.next_words })}
               </button>
@@ -169,8 +169,8 @@ function VerdictCard({ id, measuring, onTake }: { id: string; measuring: Measuri
       {measuring.taken_back > 0 && (
         <p>
           {say("measure-a-seam-was-taken-back", {
-            more: say("measure-times", { taken_back: measuring.taken_back }),
-            more_2: say("measure-times-taken-back-limit", { taken_back_limit: measuring.taken_back_limit }),
+            times: say("common-times", { times: measuring.taken_back }),
+            most: say("common-times", { times: measuring.taken_back_limit }),
           })}
         </p>
       )}

@@ -185,7 +185,7 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
         <h1 className="visually-hidden">{say("quilts-setting", { name: view.sheet.name })}</h1>
         <p className="sizes">
           {rich("quilts-finished", {
-            b: (
+            size: (
               <b>
                 <Fr>{view.sheet.finished}</Fr>
               </b>

@@ -79,7 +79,7 @@ export function QuiltShelf() {
         {fault && (
           <Said
             text={words(fault)}
-            action={{ words: say("common-try-again-2"), onClick: () => void found.refetch() }}
+            action={{ words: say("common-button-try-again"), onClick: () => void found.refetch() }}
           />
         )}
         {gone && (
@@ -112,7 +112,7 @@ export function QuiltShelf() {
                 aria-label={say("common-delete", { name: one.name })}
                 onClick={() => deleting.mutate(one)}
               >
-                {say("common-delete-2")}
+                {say("common-delete-it")}
               </button>
             </li>
           ))}

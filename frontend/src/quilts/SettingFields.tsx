@@ -32,7 +32,7 @@ export function SettingFields({ view, act, tried }: Props) {
   const edge = { do: "edge" as const };
   return (
     <LastTried.Provider value={tried}>
-      <section className="setting-fields" aria-label={say("quilts-setting-2")}>
+      <section className="setting-fields" aria-label={say("quilts-part-setting")}>
         <Row name={say("quilts-how-it-is-set")} word="on-point">
           <select
             aria-label={say("quilts-straight-or-on-point")}

@@ -83,7 +83,7 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
                 <b className="number">{one.done >= one.total ? "✓" : one.number}</b>
                 <span>
                   {one.label}
-                  {one.total > 1 && <small>{say("common-of", { done: one.done, total: one.total })}</small>}
+                  {one.total > 1 && <small>{say("common-done-of-total", { done: one.done, total: one.total })}</small>}
                 </span>
               </button>
             </li>

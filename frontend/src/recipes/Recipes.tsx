@@ -59,7 +59,7 @@ export function RecipesStep({ view, drafting }: { view: Draft; drafting: DraftIn
         {found.error && (
           <Said
             text={found.error.message}
-            action={{ words: say("common-try-again-2"), onClick: () => void found.refetch() }}
+            action={{ words: say("common-button-try-again"), onClick: () => void found.refetch() }}
           />
         )}
         {!found.data && !found.error && (
@@ -93,7 +93,9 @@ function CardButton({
         <b>
           {card.total} × {card.words}
         </b>
-        <small>{rich("recipes-finished", { join: card.letters.join(" "), finished: <Fr>{card.finished}</Fr> })}</small>
+        <small>
+          {rich("recipes-finished", { letters: card.letters.join(" "), finished: <Fr>{card.finished}</Fr> })}
+        </small>
         <small className={taken?.chosen ? "yours" : ""}>
           {taken?.words}
           {taken?.chosen ? say("recipes-your-choice") : ""}

@@ -35,10 +35,10 @@ export function Steps({ document, label, way = "", colouring = null, fabrics, si
       ))}
       <p className="legend quiet-text">
         {rich("recipes-patterned-cloth-lies-right-side", {
-          i: <i className="drawn" />,
-          i_2: <i className="sewn" />,
-          i_3: <i className="cut" />,
-          i_4: <i className="guide" />,
+          drawn: <i className="drawn" />,
+          sewn: <i className="sewn" />,
+          cut: <i className="cut" />,
+          guide: <i className="guide" />,
         })}
       </p>
     </>

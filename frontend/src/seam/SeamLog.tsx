@@ -53,7 +53,7 @@ export function SeamLog() {
         {found.error && (
           <Said
             text={found.error.message}
-            action={{ words: say("common-try-again-2"), onClick: () => void found.refetch() }}
+            action={{ words: say("common-button-try-again"), onClick: () => void found.refetch() }}
           />
         )}
         {fault && <Said text={fault.message} />}

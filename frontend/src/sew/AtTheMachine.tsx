@@ -43,9 +43,9 @@ export function AtTheMachine({ plan, step, view, colouring, clock, fault, onDone
     <main className="at-the-table at-the-machine">
       <header>
         <h1>
-          {step.number} <small>{say("sew-of", { steps: plan.steps.length })}</small>
+          {step.number} <small>{say("sew-of-steps", { steps: plan.steps.length })}</small>
         </h1>
-        <span className="so-far">{say("common-of", { done: step.done, total: step.total })}</span>
+        <span className="so-far">{say("common-done-of-total", { done: step.done, total: step.total })}</span>
         <span className="spring" />
         {clock.running || clock.seconds > 0 ? (
           <span className="clock">

@@ -114,7 +114,7 @@ export function OneStep({ id, step, plan, view, colouring, act, onDone, onStep }
           <dd>
             {say("sew-over-a-block", {
               total: step.total,
-              more: say("sew-blocks", { blocks: plan.blocks }),
+              blocks: say("sew-blocks", { blocks: plan.blocks }),
               per_block: step.per_block,
             })}
             {step.batches && `; ${step.batches}`}

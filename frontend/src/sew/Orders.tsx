@@ -79,9 +79,9 @@ export function Orders({ plan, act }: { plan: Sewing; act: (acts: Act[]) => void
               <label className="typed">
                 <span>
                   {say("sew-the-part-from-column-row", {
-                    corner: part.corner[0],
-                    corner_2: part.corner[1],
-                    words: part.words,
+                    column: part.corner[0],
+                    row: part.corner[1],
+                    order: part.words,
                   })}
                 </span>
                 <select

@@ -104,7 +104,7 @@ export function PressingPlan({ plan, view, colouring, act, onStep }: Props) {
           </p>
           {plan.misplaced > 0 && (
             <p className="doubt">
-              {say("sew-about-a-seam-that-the", { more: say("sew-choices-are", { misplaced: plan.misplaced }) })}
+              {say("sew-about-a-seam-that-the", { choices: say("sew-choices-are", { misplaced: plan.misplaced }) })}
             </p>
           )}
           {[

@@ -133,7 +133,7 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
                 <b className="number">{one.done >= one.total ? "✓" : one.number}</b>
                 <span>
                   {one.words}
-                  <small>{say("common-of", { done: one.done, total: one.total })}</small>
+                  <small>{say("common-done-of-total", { done: one.done, total: one.total })}</small>
                 </span>
               </button>
             </li>
@@ -155,7 +155,7 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
         {found.error && (
           <Said
             text={found.error.message}
-            action={{ words: say("common-try-again-2"), onClick: () => void found.refetch() }}
+            action={{ words: say("common-button-try-again"), onClick: () => void found.refetch() }}
           />
         )}
         {found.isPlaceholderData && (

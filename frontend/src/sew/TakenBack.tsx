@@ -35,8 +35,8 @@ export function TakenBack({ id, step }: { id: string; step: SewingStep }) {
   return (
     <span className="taken-back">
       {rich("sew-taken-back", {
-        more: times === 0 ? say("sew-never") : say("common-times", { times }),
-        button: (
+        times: times === 0 ? say("sew-never") : say("common-times", { times }),
+        buttons: (
           <button type="button" className="quiet" disabled={times >= 99} onClick={() => counting.mutate(times + 1)}>
             {say("sew-once-more")}
           </button>

@@ -39,5 +39,5 @@ export function useClock(sewn: number, toSew: number): Clock {
 export function span(seconds: number): string {
   const minutes = Math.round(seconds / 60);
   if (minutes < 60) return say("sew-min", { minutes });
-  return say("sew-h-min", { floor: Math.floor(minutes / 60), value: minutes % 60 });
+  return say("sew-h-min", { hours: Math.floor(minutes / 60), minutes: minutes % 60 });
 }

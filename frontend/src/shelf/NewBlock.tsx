@@ -85,7 +85,7 @@ export function NewBlock({ show, onClose }: { show: boolean; onClose: () => void
           {kept && (
             <p className="quiet-text unit-said" role="status">
               {say("shelf-the-numbers-you-type-are", {
-                more: unit === "cm" ? say("common-centimetres") : say("common-inches"),
+                unit: unit === "cm" ? say("common-centimetres") : say("common-inches"),
               })}
             </p>
           )}

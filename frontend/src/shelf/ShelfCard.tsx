@@ -44,7 +44,7 @@ export function ShelfCard({ block, known, onDelete }: Props) {
           {say("shelf-patches", { patches: block.patches })}
           {block.blocks > 1 && ` ${say("shelf-blocks", { blocks: block.blocks })}`}
         </span>
-        {block.owner && <span className="shelf-more">{say("common-s", { owner: block.owner })}</span>}
+        {block.owner && <span className="shelf-more">{say("common-whose", { owner: block.owner })}</span>}
         {block.labels.length > 0 && <span className="shelf-labels">{block.labels.join(" · ")}</span>}
         {block.note && <span className="shelf-note">{block.note}</span>}
       </Link>
@@ -57,7 +57,7 @@ export function ShelfCard({ block, known, onDelete }: Props) {
           aria-label={say("shelf-label", { name: block.name })}
           onClick={() => setOpen(!open)}
         >
-          {say("shelf-label-2")}
+          {say("shelf-label-it")}
         </button>
         <button
           type="button"
@@ -66,7 +66,7 @@ export function ShelfCard({ block, known, onDelete }: Props) {
           aria-label={say("shelf-duplicate", { name: block.name })}
           onClick={() => copying.mutate(undefined)}
         >
-          {say("shelf-duplicate-2")}
+          {say("shelf-duplicate-it")}
         </button>
         <button
           type="button"
@@ -74,7 +74,7 @@ export function ShelfCard({ block, known, onDelete }: Props) {
           aria-label={say("common-delete", { name: block.name })}
           onClick={onDelete}
         >
-          {say("common-delete-2")}
+          {say("common-delete-it")}
         </button>
       </div>
       {open && <About block={block} known={known} onClose={() => setOpen(false)} />}

@@ -164,7 +164,7 @@ export function ShelfPage() {
         {shelf.isError && (
           <Said
             text={say("shelf-the-shelf-cannot-be-read")}
-            action={{ words: say("common-try-again-2"), onClick: () => void shelf.refetch() }}
+            action={{ words: say("common-button-try-again"), onClick: () => void shelf.refetch() }}
           />
         )}
         {shelf.data && (shelf.data.total > 12 || search || known.length > 0) && (
@@ -237,7 +237,7 @@ export function ShelfPage() {
           </nav>
         )}
         <p className="hint">
-          {rich("shelf-keeps-what-was-deleted-a", { link: <Link to="/bin">{say("shelf-the-bin")}</Link> })}
+          {rich("shelf-keeps-what-was-deleted-a", { bin: <Link to="/bin">{say("shelf-the-bin")}</Link> })}
         </p>
       </main>
       {starting !== undefined && (
@@ -254,10 +254,10 @@ function EmptyShelf({ onStart, onOpen }: { onStart: () => void; onOpen: () => vo
     <section className="empty">
       <h2>{say("shelf-the-shelf-is-empty-begin")}</h2>
       <ol>
-        <li>{rich("shelf-give-it-a-name-a", { strong: <strong>{say("shelf-start-a-block")}</strong> })}</li>
-        <li>{rich("shelf-choose-a-unit-from-the", { strong: <strong>{say("shelf-draft-it")}</strong> })}</li>
+        <li>{rich("shelf-give-it-a-name-a", { start: <strong>{say("shelf-start-a-block")}</strong> })}</li>
+        <li>{rich("shelf-choose-a-unit-from-the", { draft: <strong>{say("shelf-draft-it")}</strong> })}</li>
         <li>
-          {rich("shelf-beside-it-it-changes-with", { strong: <strong>{say("shelf-read-the-cutting-list")}</strong> })}
+          {rich("shelf-beside-it-it-changes-with", { read: <strong>{say("shelf-read-the-cutting-list")}</strong> })}
         </li>
       </ol>
       <Button variant="primary" onClick={onStart}>

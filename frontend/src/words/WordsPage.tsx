@@ -116,20 +116,20 @@ function ThreeSizes({ example }: { example: Example }) {
       <ol className="sizes-said">
         <li>
           {rich("words-is-what-shows-in-the", {
-            b: <b>{say("words-finished-word")}</b>,
+            finished_word: <b>{say("words-finished-word")}</b>,
             finished: <Fr>{example.finished}</Fr>,
           })}
         </li>
         <li>
           {rich("words-is-what-it-measures-once", {
-            b: <b>{say("common-unfinished")}</b>,
+            unfinished_word: <b>{say("common-unfinished")}</b>,
             seam: <Fr>{example.seam}</Fr>,
             unfinished: <Fr>{example.unfinished}</Fr>,
           })}
         </li>
         <li>
           {rich("words-is-what-is-cut-from", {
-            b: <b>{say("words-cut-word")}</b>,
+            cut_word: <b>{say("words-cut-word")}</b>,
             true_cut: <Fr>{example.true_cut}</Fr>,
             margin: <Fr>{example.margin}</Fr>,
             cut: <Fr>{example.cut}</Fr>,

@@ -2,12 +2,10 @@
 
 from yonk.words.catalogue import bundle_of
 from yonk.words.fault_places import fault_place_words
-from yonk.words.language import KEPT_IN, LANGUAGES, SPOKEN_AS, Language, language_now, speaking
-from yonk.words.lengths import with_marks_of
+from yonk.words.language import LANGUAGES, SPOKEN_AS, Language, language_now, speaking
 from yonk.words.rendering import in_words
 
 __all__ = [
-    "KEPT_IN",
     "LANGUAGES",
     "SPOKEN_AS",
     "Language",
@@ -16,5 +14,4 @@ __all__ = [
     "in_words",
     "language_now",
     "speaking",
-    "with_marks_of",
 ]

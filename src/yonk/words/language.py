@@ -16,8 +16,6 @@ SPOKEN_AS: dict[Language, str] = {"en": "English", "de": "Deutsch"}
 DAY: dict[Language, str] = {"en": "dd MMMM yyyy", "de": "d. MMMM yyyy", "xa": "dd MMMM yyyy"}
 DECIMAL_MARK: dict[Language, str] = {"en": ".", "de": ",", "xa": "."}
 
-KEPT_IN: Language = "en"  # what is kept of sizes as text
-
 NOUNS_HAVE_CAPITALS: frozenset[Language] = frozenset(("de",))
 MARKED: frozenset[Language] = frozenset(("xa",))
 

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import re
 from fractions import Fraction
 
 from yonk.core.paper import MINUS, Decimal, Length, Measure, Rational, suffix_of, write_mixed
@@ -66,15 +65,6 @@ def decimals(value: float, places: int, language: Language, *, fixed: bool = Fal
     if not float(digits):
         digits = digits.removeprefix("-")  # nought has no sign
     return digits.replace("-", MINUS).replace(".", DECIMAL_MARK[language])
-
-
-def with_marks_of(text: str, language: Language) -> str:
-    """A text that was kept in English, with the decimal marks of a language.
-
-    >>> with_marks_of("30.5 cm", "de")
-    '30,5 cm'
-    """
-    return re.sub(r"(?<=\d)\.(?=\d)", DECIMAL_MARK[language], text)
 
 
 def number(decimal: Decimal, language: Language) -> str:

@@ -18,12 +18,9 @@ from yonk.api.cut.schemas import (
     PrintIn,
 )
 from yonk.api.cut.ticks import keep_ticks, kept_marks
-from yonk.api.fabrics.kept import Shelf, all_of
 from yonk.api.fabrics.schemas import ShelfFabricOut
 from yonk.api.fabrics.session import shelf_of
 from yonk.api.fabrics.view import shelf_fabric_out
-from yonk.api.measuring.kept import trial_of
-from yonk.api.measuring.trial import Trial
 from yonk.api.session import BlockId, Db
 from yonk.api.wire import ERRORS, as_json
 from yonk.api.work import Worker, WorkerGiven
@@ -37,7 +34,7 @@ router = APIRouter(prefix="/api")
 @router.post("/cut", response_model=CutOutPlan, responses=ERRORS)
 async def cut(asked: CutIn, db: Db, work: WorkerGiven) -> Response:
     """The complete cutting list of a stage with its layouts, and what of it is ticked."""
-    shelf = await run_in_threadpool(lambda: all_of(fabrics.all_fabrics(db)))
+    shelf = await shelf_of(db)
     marks = (
         await _marks_of(db, work, asked.block_id, asked.document) if asked.block_id else NO_MARKS
     )
@@ -68,7 +65,7 @@ async def cutting_done(asked: DoneIn, db: Db, work: WorkerGiven) -> ShelfFabricO
     """
     kept_block = await run_in_threadpool(blocks.live_block, db, asked.block_id, "block", "change")
     marks = await _marks_of(db, work, asked.block_id, asked.document)
-    shelf = await run_in_threadpool(lambda: all_of(fabrics.all_fabrics(db)))
+    shelf = await shelf_of(db)
     booking = await work.on_draft(asked.document, answers.booked, asked, shelf, marks)
     return await run_in_threadpool(book, db, asked.block_id, kept_block.revision, booking)
 
@@ -86,9 +83,3 @@ def book(db: Session, block_id: str, revision: int, booking: answers.Booking) ->
 async def sheets(asked: PrintIn, db: Db, work: WorkerGiven) -> Response:
     """Which sheets there are to print."""
     return as_json(await work.on_draft(asked.document, answers.sheets, asked, await shelf_of(db)))
-
-
-async def _beside(db: Session, asked: PrintIn) -> tuple[Shelf, Trial | None]:
-    """What is kept besides a block: the fabric shelf, its trial."""
-    block = asked.block_id
-    return await shelf_of(db), await run_in_threadpool(trial_of, db, block) if block else None

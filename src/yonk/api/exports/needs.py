@@ -5,19 +5,19 @@ from __future__ import annotations
 from sqlalchemy.orm import Session
 
 from yonk.api.cut.schemas import PrintIn
-from yonk.api.fabrics.kept import Shelf, all_of
+from yonk.api.fabrics.kept import Shelf
+from yonk.api.fabrics.session import kept_shelf
 from yonk.api.measuring.kept import trial_of
 from yonk.api.measuring.trial import Trial
 from yonk.api.top.answers import Trials
 from yonk.api.top.kept import trials_of
 from yonk.api.top.schemas import TopPrintIn
 from yonk.api.wire import Model
-from yonk.store import fabrics
 
 
 def the_shelf(db: Session, _: Model) -> Shelf:
     """The fabric shelf."""
-    return all_of(fabrics.all_fabrics(db))
+    return kept_shelf(db)
 
 
 def its_trial(db: Session, asked: PrintIn) -> Trial | None:

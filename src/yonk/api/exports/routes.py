@@ -24,10 +24,17 @@ class ExportOut(Model):
     words: Said
 
 
-@router.get("/exports", response_model=dict[Menu, list[ExportOut]], responses=ERRORS)
-def menus() -> dict[Menu, list[ExportOut]]:
-    """The files that can be taken along from each step, in the order of its menu."""
-    return {menu: _menu(menu) for menu in get_args(Menu)}
+class MenuOut(Model):
+    """The files that can be taken along from a step, in the order of its menu."""
+
+    menu: Menu
+    files: list[ExportOut]
+
+
+@router.get("/exports", response_model=list[MenuOut], responses=ERRORS)
+def menus() -> list[MenuOut]:
+    """The menus of all steps."""
+    return [MenuOut(menu=menu, files=_menu(menu)) for menu in get_args(Menu)]
 
 
 def _menu(menu: Menu) -> list[ExportOut]:

@@ -6,6 +6,7 @@ import json
 from collections.abc import Mapping, Sequence
 from typing import Any
 
+from yonk.api.card import card_text
 from yonk.api.quilts.schemas import (
     AddBlockIn,
     QuiltActsIn,
@@ -31,7 +32,6 @@ from yonk.core.setting import (
 from yonk.files.block_file import read_block
 from yonk.files.quilt_file import take_quilt, write_quilt
 from yonk.store.blocks import BlockContents
-from yonk.words import KEPT_IN, in_words
 
 JSON = "application/json"
 
@@ -65,11 +65,10 @@ def quilt_contents(quilt: Quilt) -> BlockContents:
     """What is kept of a quilt, with the card that its shelf shows."""
     plan = plan_quilt(quilt)
     shown = QuiltCardOut.model_construct(
-        finished=in_words(size_of_top(plan.finished, quilt), KEPT_IN),
         blocks=sum(plan.counts.values()),
         picture=quilt_picture(quilt),
     )
-    card = shown.model_dump_json(exclude={"id", "name", "revision", "changed"}, exclude_unset=True)
+    card = card_text(shown, size_of_top(plan.finished, quilt))
     return BlockContents(
         quilt.name, json.dumps(write_quilt(quilt), ensure_ascii=False), card, "quilt"
     )

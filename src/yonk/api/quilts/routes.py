@@ -9,6 +9,7 @@ from fastapi import APIRouter, Query, Response
 from sqlalchemy.orm import Session
 from starlette.concurrency import run_in_threadpool
 
+from yonk.api.card import card_shown
 from yonk.api.quilts import answers
 from yonk.api.quilts.schemas import (
     AddBlockIn,
@@ -30,7 +31,6 @@ from yonk.api.work import WorkerGiven
 from yonk.core.paper import message
 from yonk.store import blocks as store
 from yonk.store.rights import NoSuchBlockError
-from yonk.words import language_now, with_marks_of
 
 router = APIRouter(prefix="/api")
 
@@ -83,9 +83,8 @@ def shelf(
     """The shelf of quilts; those that a block is in, where its id is told."""
     found = store.shelf_page(db, page, search, "changed", "quilt", origin)
     rows = [
-        (kept := json.loads(card.card or "{}"))
+        card_shown(card.card)
         | {
-            "finished": with_marks_of(kept.get("finished", ""), language_now()),
             "id": card.id,
             "name": card.name,
             "revision": card.revision,

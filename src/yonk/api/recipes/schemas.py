@@ -11,6 +11,7 @@ from yonk.api.draft.schemas import FabricOut, SheetOut
 from yonk.api.in_colouring import ColouringNumber
 from yonk.api.wire import Document, Model, PartOut, Said
 from yonk.core.paper import XY
+from yonk.core.planning import Least
 from yonk.core.sewing import ActName, ClothSide, PictureMark
 from yonk.core.units import MethodName, UnitKindName
 
@@ -76,7 +77,7 @@ class WayOut(Model):
     bonus: Said
     wide: Said
     lines: list[WayCutOut]
-    least: list[Literal["cloth", "seams"]] = Field(description="what no other way takes less of")
+    least: list[Least] = Field(description="what no other way takes less of")
 
 
 class CardOut(Model):

@@ -40,6 +40,7 @@ from yonk.core.planning import (
     Comparison,
     CutLine,
     Figures,
+    Least,
     MethodShare,
     Plan,
     Recipe,
@@ -47,6 +48,7 @@ from yonk.core.planning import (
     WantedUnits,
     Way,
     cut_size_words,
+    least_of,
 )
 from yonk.core.sewing import Picture, RecipeStep, picture_of, rounded
 from yonk.core.units import BY_NAME, CarriedOut, Method, Terms, Unit
@@ -92,13 +94,12 @@ def _card(
         picture=parts,
         reason=reason,
         proposal=found.reason,
-        ways=_marked(
-            [
-                _way(figures, number == 0, wanted, unit, errors)
-                for number, figures in enumerate(found.ways)
-            ],
-            found.ways,
-        ),
+        ways=[
+            _way(figures, least, number == 0, wanted, unit, errors)
+            for number, (figures, least) in enumerate(
+                zip(found.ways, least_of(found.ways), strict=True)
+            )
+        ],
     )
 
 
@@ -112,21 +113,14 @@ def _at(group: UnitGroup, plan: Plan) -> tuple[str, str] | None:
     return write_exact(x), write_exact(y)
 
 
-def _marked(ways: list[WayOut], figures: Sequence[Figures]) -> list[WayOut]:
-    """The ways, marked where they take least: by what is listed, so that equals look equal."""
-    if len(ways) < 2:
-        return ways
-    least = min(zip(figures, ways, strict=True), key=lambda pair: pair[0].used)[1].used
-    fewest = min(way.seams for way in ways)
-    return [
-        way.model_copy(
-            update={"least": ["cloth"] * (way.used == least) + ["seams"] * (way.seams == fewest)}
-        )
-        for way in ways
-    ]
-
-
-def _way(figures: Figures, taken: bool, wanted: WantedUnits, unit: Unit, errors: Errors) -> WayOut:
+def _way(
+    figures: Figures,
+    least: list[Least],
+    taken: bool,
+    wanted: WantedUnits,
+    unit: Unit,
+    errors: Errors,
+) -> WayOut:
     terms, way = wanted.terms, figures.way
     draft = wanted.draft
     good = tolerance_of(unit, draft, errors)
@@ -138,7 +132,7 @@ def _way(figures: Figures, taken: bool, wanted: WantedUnits, unit: Unit, errors:
         chosen=figures.chosen,
         proposed=figures.proposed,
         cut=_cut_words(figures.lines, terms),
-        least=[],
+        least=least,
         makes=figures.makes,
         spare=figures.spare,
         spare_words=_spare(figures),

@@ -6,6 +6,7 @@ import json
 from dataclasses import replace
 from typing import Any
 
+from yonk.api.card import card_text
 from yonk.api.shelf.schemas import ShelfBlockOut
 from yonk.api.shown import cloths_of, picture, picture_by_fabric
 from yonk.core.acts import BlockBeginning, begin_block
@@ -16,7 +17,6 @@ from yonk.files.log_file import LogFile, read_parcel
 from yonk.files.photo import JpegPhoto, as_kept
 from yonk.store.blocks import BlockContents
 from yonk.store.usual import KeptUsual
-from yonk.words import KEPT_IN, in_words
 
 MOST_ON_A_CARD = (
     400  # patches drawn one by one on the shelf; of more, those of a fabric are one shape
@@ -83,13 +83,12 @@ def card_of(reading: Reading) -> str:
     shown = ShelfBlockOut.model_construct(
         width=float(draft.width),
         height=float(draft.height),
-        finished=in_words(cut_size_words(draft.width, draft.height, draft.unit), KEPT_IN),
         patches=len(reading.drawing.faces),
         blocks=draft.making.blocks,
         picture=picture_by_fabric(reading) if many else picture(reading),
         cloths=cloths_of(draft),
     )
-    return shown.model_dump_json(exclude={"id", "name", "revision", "changed"}, exclude_unset=True)
+    return card_text(shown, cut_size_words(draft.width, draft.height, draft.unit))
 
 
 def copied(document: str) -> BlockContents:

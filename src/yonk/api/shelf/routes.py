@@ -4,11 +4,12 @@ from __future__ import annotations
 
 import json
 from collections.abc import Mapping
-from typing import Annotated, Any
+from typing import Annotated
 
 from fastapi import APIRouter, Query, Request, Response
 from starlette.concurrency import run_in_threadpool
 
+from yonk.api.card import card_shown
 from yonk.api.measuring.kept import keep_log
 from yonk.api.session import BlockId, Db
 from yonk.api.shelf import answers
@@ -32,7 +33,6 @@ from yonk.files.log_file import LIKE_A_ZIP
 from yonk.store import blocks as store
 from yonk.store import labels, revisions
 from yonk.store.usual import usual_of
-from yonk.words import KEPT_IN, language_now, with_marks_of
 
 router = APIRouter(prefix="/api")
 SHOWN = 300  # states that are listed, besides those that were named or opened
@@ -68,10 +68,10 @@ async def shelf(
 
 
 def _shelf_json(found: store.ShelfPage, page: int, said: Mapping[str, labels.About]) -> str:
-    """A page of the shelf. Each card is JSON already, so it is put in as it is."""
-    rows = []
-    for card in found.cards:
-        own = {
+    """A page of the shelf."""
+    rows = [
+        card_shown(card.card)
+        | {
             "id": card.id,
             "name": card.name,
             "revision": card.revision,
@@ -80,17 +80,11 @@ def _shelf_json(found: store.ShelfPage, page: int, said: Mapping[str, labels.Abo
             "note": said[card.id].note,
             "owner": card.owner,
         }
-        rows.append(json.dumps(own, ensure_ascii=False)[:-1] + "," + _card_json(card)[1:])
+        for card in found.cards
+    ]
     pages = max(1, -(-found.total // store.PAGE))
-    return f'{{"blocks":[{",".join(rows)}],"total":{found.total},"page":{page},"pages":{pages}}}'
-
-
-def _card_json(card: store.Card) -> str:
-    kept = card.card or "{}"
-    if language_now() == KEPT_IN:
-        return kept
-    read: dict[str, Any] = json.loads(kept)
-    return json.dumps(read | {"finished": with_marks_of(read.get("finished", ""), language_now())})
+    told = {"blocks": rows, "total": found.total, "page": page, "pages": pages}
+    return json.dumps(told, ensure_ascii=False)
 
 
 @router.post("/blocks", response_model=BlockOut, status_code=201, responses=ERRORS)

@@ -2,10 +2,7 @@
 
 from __future__ import annotations
 
-from typing import Any
-
 from fastapi import APIRouter, Response
-from sqlalchemy.orm import Session
 from starlette.concurrency import run_in_threadpool
 
 from yonk.api.cut.routes import book
@@ -17,7 +14,7 @@ from yonk.api.session import BlockId, Db
 from yonk.api.sewing.schemas import TickIn
 from yonk.api.top import answers
 from yonk.api.top.kept import trials_of
-from yonk.api.top.schemas import TopCutOut, TopDoneIn, TopIn, TopPrintIn, TopSewOut
+from yonk.api.top.schemas import TopCutOut, TopDoneIn, TopIn, TopSewOut
 from yonk.api.wire import ERRORS, as_json
 from yonk.api.work import WorkerGiven
 from yonk.core.cutting import NO_MARKS
@@ -73,8 +70,3 @@ def tick_sewn(block_id: BlockId, asked: TickIn, db: Db) -> None:
     """Keep how many of a step of a quilt are done."""
     blocks.live_block(db, block_id, "quilt")
     keep_sewn(db, block_id, KeptSewing(asked.mark, asked.words, asked.done), asked.revision)
-
-
-async def _beside(db: Session, asked: TopPrintIn) -> tuple[Any, Any]:
-    """The shelf and the trials."""
-    return await shelf_of(db), await run_in_threadpool(trials_of, db, asked.document)

@@ -9,6 +9,7 @@ from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 from math import sqrt
+from typing import Literal
 
 import shapely
 
@@ -72,6 +73,9 @@ class CutLine:
     strips: Text = ""
     hand: Hand | None = None
     other_way: int = 0
+
+
+Least = Literal["cloth", "seams"]
 
 
 @dataclass(frozen=True)
@@ -320,6 +324,22 @@ def _look(shape: UnitShape, method: Method, terms: Terms, lots: int) -> _Looked:
     return _Looked(
         made.fits[0].kept, sum(made.table.seams), oversize, Counter(size for size in sizes if size)
     )
+
+
+def least_of(ways: Sequence[Figures]) -> list[list[Least]]:
+    """Of what each of several ways takes no more than any other: seams, and cloth in whole squares
+    of the unit, as it is listed, so that equals look equal. One way alone is compared with none.
+    """
+    if len(ways) < 2:
+        return [[] for _ in ways]
+    taken: dict[Least, list[int]] = {
+        "cloth": [round(way.used) for way in ways],
+        "seams": [way.seams for way in ways],
+    }
+    return [
+        [name for name, figures in taken.items() if figures[number] == min(figures)]
+        for number in range(len(ways))
+    ]
 
 
 def listed_oversize(unit: Unit, method: Method, terms: Terms) -> tuple[float, float] | None:

@@ -7,13 +7,13 @@ measure-the-entry-was-taken-out = Der Eintrag wurde herausgenommen.
 measure-the-photo-was-taken-out = Das Foto wurde herausgenommen.
 measure-fetching-the-log = Das Buch wird geholt …
 measure-the-log-of = Das Buch von { $name }
-measure-to-change-next-time-2 = Beim nächsten Mal anders
+measure-head-to-change-next-time = Beim nächsten Mal anders
 measure-what-was-noted = Was notiert wurde
 measure-seams-that-were-taken-back = Nähte, die aufgetrennt wurden
 measure-photos = Fotos
 measure-a-photo-of-the-block = Ein Foto des Blocks
 measure-take-out-the-photo = Das Foto { $caption } herausnehmen
-measure-take-out = Herausnehmen: { $slice }
+measure-take-out = Herausnehmen: { $beginning }
 measure-the-strip-was-long = Der Streifen war lang
 measure-and-gave-so-many-pieces = und gab so viele Stücke
 measure-what-was-left = Was übrig war
@@ -28,14 +28,14 @@ measure-add-a-photo = Ein Foto hinzufügen
 measure-kept-with-the-block-without = Beim Block aufbewahrt, ohne den Ort der Aufnahme; höchstens 8 MB.
 measure-of-the-blocks-will-be = { $chance } der Blöcke liegen innerhalb von { $within }
 measure-there-is-nothing-to-sew = Es gibt nichts zu nähen
-measure-nine-of-ten-measure = Neun von zehn messen { $fr }.
+measure-nine-of-ten-measure = Neun von zehn messen { $size }.
 measure-across-and-down = { $width } in der Breite und { $height } in der Höhe
 measure-see-that-step = Den Schritt ansehen
 measure-do-so = So machen
 measure-what-each-checkpoint-will-measure = Was jeder Messpunkt messen wird, unvernäht
 measure-step = Schritt
 measure-what-is-made = Was gemacht wird
-measure-must-be = Muss sein
+measure-step-must-be = Muss sein
 measure-nine-of-ten-are-across = Neun von zehn sind, in der Breite
 measure-and-down = und in der Höhe
 measure-within = Innerhalb { $within }
@@ -53,24 +53,16 @@ measure-the-trial-block-pressed-and = Der Probeblock, gebügelt und kalt
 measure-empty-the-card = die Karte leeren
 measure-measure-from-raw-edge-to = Miss von Schnittkante zu Schnittkante, so viele Zeilen du magst. Eingabe geht zur nächsten.
 measure-where = Wo
-measure-must-be-2 = muss sein
+measure-column-must-be = muss sein
 measure-is = ist
 measure-off-by = daneben um
 measure-measures = { $words } misst
 measure-measured-before-the-block-was = Gemessen, bevor der Block geändert wurde
 measure-no-verdict-yet = Noch kein Urteil
 measure-two-or-three-sizes-tell = Zwei oder drei Maße sagen am meisten: eine Reihe, eine Spalte, eine Einheit.
-measure-one-more-size-decides = Ein Maß mehr entscheidet: { $button }
+measure-one-more-size-decides = Ein Maß mehr entscheidet: { $measure_it }
 measure-measure = { $next_words } messen
-measure-a-seam-was-taken-back = Eine Naht wurde schon { $more } aufgetrennt; { $more_2 } ist bei dir das meiste.
-measure-times = { $taken_back ->
-    [one] einmal
-   *[other] { $taken_back }-mal
-}
-measure-times-taken-back-limit = { $taken_back_limit ->
-    [one] einmal
-   *[other] { $taken_back_limit }-mal
-}
+measure-a-seam-was-taken-back = Eine Naht wurde schon { $times } aufgetrennt; { $most } ist bei dir das meiste.
 measure-for-the-rest = Für den Rest
 measure-the-cutting-list-of-the = Die Zuschneideliste des Rests
 measure-a-note = eine Notiz

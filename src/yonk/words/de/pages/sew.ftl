@@ -1,6 +1,6 @@
 # Was die Seiten von sew sagen.
 
-sew-of = von { $steps }
+sew-of-steps = von { $steps }
 sew-about-left = , noch etwa { $span }
 sew-stop-the-clock = Die Uhr anhalten
 sew-start-the-clock = Die Uhr starten
@@ -42,7 +42,7 @@ sew-places-where-seams-meet = { $to_match ->
    *[other] { $to_match } Stellen, an denen Nähte sich treffen
 }
 sew-nine-of-ten-measure-across = Neun von zehn messen { $width } in der Breite und { $height } in der Höhe; { $chance } sind gut.
-sew-over-a-block = { $total } auf { $more }, { $per_block } je Block
+sew-over-a-block = { $total } auf { $blocks }, { $per_block } je Block
 sew-blocks = { $blocks ->
     [one] einen Block
    *[other] { $blocks } Blöcke
@@ -57,7 +57,7 @@ sew-meetings-that-nest = Treffpunkte, die ineinanderliegen
 sew-bulky-meetings = dicke Treffpunkte
 sew-joined-by = Zusammengenäht nach …
 sew-take-the-proposal = den Vorschlag nehmen
-sew-the-part-from-column-row = Der Teil ab Spalte { $corner }, Reihe { $corner_2 }: { $words }
+sew-the-part-from-column-row = Der Teil ab Spalte { $column }, Reihe { $row }: { $order }
 sew-as-the-block = wie der Block
 sew-other-steps = Andere Schritte
 sew-before = davor
@@ -73,7 +73,7 @@ sew-the-back = Die Rückseite
 sew-about-the-pressing = Zum Bügeln
 sew-no-seam-is-chosen-click = Keine Naht ist gewählt. Klick eine an, oder geh zum Bild und nimm die Pfeiltasten.
 sew-how-it-lies = Wie sie liegt
-sew-about-a-seam-that-the = { $more } eine Naht, die der Block nicht mehr hat.
+sew-about-a-seam-that-the = { $choices } eine Naht, die der Block nicht mehr hat.
 sew-choices-are = { $misplaced ->
     [one] Eine Wahl betrifft
    *[other] { $misplaced } Entscheidungen betreffen
@@ -97,11 +97,11 @@ sew-of-joins-and-units-sewn = { $sewn } von { $to_sew } Nähten und Einheiten ge
 sew-at-the-machine = An der Maschine
 sew-solving-the-pressing-anew-what = Das Bügeln wird neu gelöst … was du siehst, ist von vorher.
 sew-sewing = { $name } nähen
-sew-taken-back = aufgetrennt { $more } { $button }
+sew-taken-back = aufgetrennt { $times } { $buttons }
 sew-once-more = noch einmal
 sew-one-less = einmal weniger
 sew-min = { $minutes } Min.
-sew-h-min = { $floor } Std. { $value } Min.
+sew-h-min = { $hours } Std. { $minutes } Min.
 sew-quarters = Viertel
 sew-joins = Nähte
 sew-nested = ineinander

@@ -8,15 +8,15 @@ draft-blocks-as-drafted = Blocks as drafted
 draft-name-of-the-colouring = Name of the colouring
 draft-blocks-of = Blocks of { $name }
 draft-mirror-image = mirror image
-draft-is = { $name } is
-draft-in = { $name } in { $name_2 }
+draft-fabric-becomes = { $name } is
+draft-fabric-in-colouring = { $fabric } in { $colouring }
 draft-take-it-away = take it away
 draft-colouring = + colouring
 draft-trim-margin = Trim margin
 draft-seam-allowance = Seam allowance
 draft-ruler-step = Ruler step
 draft-cutting-list = Cutting list
-draft-for = for
+draft-list-for = for
 draft-number-of-blocks = Number of blocks
 draft-with-all-colourings = { $all_blocks } with all colourings
 draft-how-pieces-of-units-are = How pieces of units are cut
@@ -27,28 +27,29 @@ draft-how-each-unit-is-made = How each unit is made
 draft-finished-unfinished = { $finished } finished, { $unfinished } unfinished
 draft-these = these { $method_words }
 draft-how-unit-is-made = How unit { $label }, { $words }, is made
-draft-proposed = proposed{ $more }
+draft-proposed = proposed{ $way }
 draft-makes-spare = makes { $makes }, { $spare } spare
 draft-before-you-cut = Before you cut
 draft-drafting = Drafting { $name }
-draft-for-the-server-marked-on = { $more } for the server, marked on the board. They are kept in this browser; Undo takes back the last.
+draft-for-the-server-marked-on = { $changes } for the server, marked on the board. They are kept in this browser; Undo takes back the last.
 draft-changes-wait = { $waiting ->
     [one] One change waits
    *[other] { $waiting } changes wait
 }
 draft-patch = Patch { $face_letters }
 draft-in-unfinished = in { $words } { $label }, unfinished { $unfinished }
-draft-cut = cut { $fr }
-draft-finished = Finished { $more }
-draft-widths-of-the-columns = widths of the columns
-draft-heights-of-the-rows = heights of the rows
+draft-is-cut = cut { $size }
+draft-finished-sizes-of = { $axis ->
+    [columns] Finished widths of the columns
+   *[rows] Finished heights of the rows
+}
 draft-finished-size-of = Finished size of { $one } { $index }
 draft-add-one-after = add one after
 draft-close = Close { $one } { $index }
 draft-finished-change-it = { $one } { $index }: { $finished } finished; change it
 draft-drag-the-grid-line-it = Drag the grid line; it stops on the ruler
 draft-fabrics-in-hand = Fabrics in hand
-draft-in-hand = { $name } in hand: { $name_2 }
+draft-in-hand = { $slot } in hand: { $fabric }
 draft-fabrics-of-the-block = Fabrics of the block
 draft-take-in-hand = Take { $name } in hand
 draft-take-in-hand-patches = Take { $name } in hand ({ $value }, { $print }, { $patches } { $patches ->
@@ -56,8 +57,8 @@ draft-take-in-hand-patches = Take { $name } in hand ({ $value }, { $print }, { $
    *[other] patches
 })
 draft-fabric = + fabric
-draft-colourings = colourings{ $value }
-draft-fabric-2 = Fabric
+draft-colourings = colourings{ $count }
+draft-name-of-a-new-fabric = Fabric
 draft-a-new-fabric = A new fabric
 draft-points = Points
 draft-up = up
@@ -101,7 +102,7 @@ draft-next-patch-in-the-cell = next patch in the cell (to paint) or next stretch
 draft-turn-the-unit-in-hand = turn the unit in hand
 draft-mirror-the-unit-in-hand = mirror the unit in hand
 draft-take-a-fabric-in-hand = take a fabric in hand
-draft-and = , and .
+draft-key-comma-and-point = , and .
 draft-the-unit-before-and-after = the unit before and after in the tray
 draft-next-mates = next mates
 draft-ctrl-c-ctrl-v = Ctrl + C, Ctrl + V
@@ -173,8 +174,8 @@ draft-repeat-the-top-left-quarter-mirrored = Repeat the top left quarter, mirror
 draft-by = by
 draft-seam-short = seam
 draft-ruler = ruler
-draft-and-2 = [ and ]
-draft-paint-2 = paint
+draft-key-brackets = [ and ]
+draft-keys-paint = paint
 draft-undo = undo
 draft-redo = redo
 draft-column-or-row = { $axis ->

@@ -1,6 +1,6 @@
 # What the pages of sew say.
 
-sew-of = of { $steps }
+sew-of-steps = of { $steps }
 sew-about-left = , about { $span } left
 sew-stop-the-clock = Stop the clock
 sew-start-the-clock = Start the clock
@@ -42,7 +42,7 @@ sew-places-where-seams-meet = { $to_match ->
    *[other] { $to_match } places where seams meet
 }
 sew-nine-of-ten-measure-across = Nine of ten measure { $width } across and { $height } down; { $chance } are good.
-sew-over-a-block = { $total } over { $more }, { $per_block } a block
+sew-over-a-block = { $total } over { $blocks }, { $per_block } a block
 sew-blocks = { $blocks ->
     [one] one block
    *[other] { $blocks } blocks
@@ -57,7 +57,7 @@ sew-meetings-that-nest = meetings that nest
 sew-bulky-meetings = bulky meetings
 sew-joined-by = Joined by …
 sew-take-the-proposal = take the proposal
-sew-the-part-from-column-row = The part from column { $corner }, row { $corner_2 }: { $words }
+sew-the-part-from-column-row = The part from column { $column }, row { $row }: { $order }
 sew-as-the-block = as the block
 sew-other-steps = Other steps
 sew-before = before
@@ -73,7 +73,7 @@ sew-the-back = The back
 sew-about-the-pressing = About the pressing
 sew-no-seam-is-chosen-click = No seam is chosen. Click one, or go to the picture and use the arrow keys.
 sew-how-it-lies = How it lies
-sew-about-a-seam-that-the = { $more } about a seam that the block has no more.
+sew-about-a-seam-that-the = { $choices } about a seam that the block has no more.
 sew-choices-are = { $misplaced ->
     [one] One choice is
    *[other] { $misplaced } choices are
@@ -97,11 +97,11 @@ sew-of-joins-and-units-sewn = { $sewn } of { $to_sew } joins and units sewn
 sew-at-the-machine = At the machine
 sew-solving-the-pressing-anew-what = Solving the pressing anew … what you see is from before.
 sew-sewing = Sewing { $name }
-sew-taken-back = taken back { $more } { $button }
+sew-taken-back = taken back { $times } { $buttons }
 sew-once-more = once more
 sew-one-less = one less
 sew-min = { $minutes } min
-sew-h-min = { $floor } h { $value } min
+sew-h-min = { $hours } h { $minutes } min
 sew-quarters = quarters
 sew-joins = joins
 sew-nested = nested
