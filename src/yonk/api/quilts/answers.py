@@ -30,7 +30,7 @@ from yonk.core.setting import (
     with_block,
 )
 from yonk.files.block_file import read_block
-from yonk.files.quilt_file import take_quilt, write_quilt
+from yonk.files.quilt_file import read_quilt, take_quilt, write_quilt
 from yonk.store.blocks import BlockContents
 
 JSON = "application/json"
@@ -72,6 +72,16 @@ def quilt_contents(quilt: Quilt) -> BlockContents:
     return BlockContents(
         quilt.name, json.dumps(write_quilt(quilt), ensure_ascii=False), card, "quilt"
     )
+
+
+def cards_of(kept: list[tuple[str, int, str]]) -> list[tuple[str, int, str]]:
+    """The cards of kept quilts: the id and the revision of each, and its card in place of its
+    document.
+    """
+    return [
+        (quilt_id, revision, quilt_contents(read_quilt(text)).card)
+        for quilt_id, revision, text in kept
+    ]
 
 
 def begun_from(name: str, taken: Sequence[tuple[str, int, str]]) -> BlockContents:

@@ -9,7 +9,7 @@ from fastapi import APIRouter, Query, Response
 from sqlalchemy.orm import Session
 from starlette.concurrency import run_in_threadpool
 
-from yonk.api.card import card_shown
+from yonk.api.card import card_row, page_with_cards
 from yonk.api.quilts import answers
 from yonk.api.quilts.schemas import (
     AddBlockIn,
@@ -74,25 +74,20 @@ async def sizes(asked: WantedIn, work: WorkerGiven) -> list[SizeWayOut]:
 
 
 @router.get("/quilts", response_model=QuiltShelfOut, responses=ERRORS)
-def shelf(
+async def shelf(
     db: Db,
+    work: WorkerGiven,
     search: Annotated[str, Query(max_length=200)] = "",
     page: Annotated[int, Query(ge=1, le=1_000_000)] = 1,
     origin: Annotated[str, Query(pattern="^[0-9a-z]{0,32}$")] = "",
 ) -> Response:
     """The shelf of quilts; those that a block is in, where its id is told."""
-    found = store.shelf_page(db, page, search, "changed", "quilt", origin)
-    rows = [
-        card_shown(card.card)
-        | {
-            "id": card.id,
-            "name": card.name,
-            "revision": card.revision,
-            "changed": card.changed.isoformat(),
-            "owner": card.owner,
-        }
-        for card in found.cards
-    ]
+
+    def asked() -> store.ShelfPage:
+        return store.shelf_page(db, page, search, "changed", "quilt", origin)
+
+    found = await page_with_cards(db, work, asked, answers.cards_of)
+    rows = [card_row(card) for card in found.cards]
     return as_json(json.dumps({"quilts": rows, "total": found.total}).encode())
 
 

@@ -9,7 +9,7 @@ from typing import Annotated
 from fastapi import APIRouter, Query, Request, Response
 from starlette.concurrency import run_in_threadpool
 
-from yonk.api.card import card_shown
+from yonk.api.card import card_row, page_with_cards
 from yonk.api.measuring.kept import keep_log
 from yonk.api.session import BlockId, Db
 from yonk.api.shelf import answers
@@ -54,15 +54,7 @@ async def shelf(
     def asked() -> store.ShelfPage:
         return store.shelf_page(db, page, search, order, label=label)
 
-    found = await run_in_threadpool(asked)
-    bare = [card for card in found.cards if card.card is None]
-    if bare:  # kept before there were cards
-        kept = await run_in_threadpool(lambda: [store.one_block(db, card.id) for card in bare])
-        cards = await work.heavy(
-            answers.cards_of, [(one.id, one.revision, one.document) for one in kept]
-        )
-        await run_in_threadpool(store.keep_cards, db, cards)
-        found = await run_in_threadpool(asked)
+    found = await page_with_cards(db, work, asked, answers.cards_of)
     said = await run_in_threadpool(labels.about_blocks, db, [card.id for card in found.cards])
     return as_json(_shelf_json(found, page, said).encode())
 
@@ -70,16 +62,7 @@ async def shelf(
 def _shelf_json(found: store.ShelfPage, page: int, said: Mapping[str, labels.About]) -> str:
     """A page of the shelf."""
     rows = [
-        card_shown(card.card)
-        | {
-            "id": card.id,
-            "name": card.name,
-            "revision": card.revision,
-            "changed": card.changed.isoformat(),
-            "labels": said[card.id].labels,
-            "note": said[card.id].note,
-            "owner": card.owner,
-        }
+        card_row(card) | {"labels": said[card.id].labels, "note": said[card.id].note}
         for card in found.cards
     ]
     pages = max(1, -(-found.total // store.PAGE))
