@@ -21,7 +21,6 @@ from typing import TYPE_CHECKING
 import numpy as np
 import shapely
 
-from bench.causes import simulated
 from bench.cloth import report_quality, seconds_for_300, seconds_from_hand
 from bench.drawings import SORTS, one_patch_painted, slanted, triangles
 from bench.quilt_page import figures
@@ -31,7 +30,7 @@ from bench.quilts import (
     seconds_to_sew,
     seconds_to_spread,
 )
-from bench.sewn import told as sewn_and_told
+from bench.spoilt_blocks import judged, summed
 from yonk.api.shelf.answers import block_contents
 from yonk.core.drawing import draw
 from yonk.core.measuring import first_guess, predict
@@ -226,18 +225,20 @@ def foretelling() -> list[bool]:
 
 
 def diagnosing() -> list[bool]:
-    """Simulated blocks with one known cause each: what is named first, as a table."""
-    right = all_of_them = 0
-    names = ("Weir Gate", "Scree", "Cairn Path", "Gale Lantern", "Peg")
-    blocks = [(name, simulated(name, 100)) for name in names]
-    blocks += [(f"{name}, sewn", sewn_and_told(name, 100)) for name in names]
-    for name, told in blocks:
-        for (true, said), count in sorted(told.items()):
-            print(f"  {name}: {true:<6} named {said:<9} {count:>4}", flush=True)
-        right += sum(count for (true, said), count in told.items() if said in (true, "undecided"))
-        all_of_them += told.total()
-    wrong = 100 * (1 - right / all_of_them)
-    return [report("simulated causes named wrong, and not told as undecided", wrong, 10, "%")]
+    """Blocks made of springs with one thing wrong each: what is named first, and how much of what
+    is told sure is right.
+    """
+    every = []
+    for name in ("Weir Gate", "Scree", "Cairn Path", "Stile", "Peg"):
+        told = judged(name, 90)
+        print(f"  {name}: {summed(told)}", flush=True)
+        every += told
+    figures = summed(every)
+    return [
+        report("visible faults not named first", 100 * (1 - figures["first"]), 30, "%"),
+        report("visible faults not named at all", 100 * (1 - figures["told"]), 20, "%"),
+        report("told 95 % sure and wrong", 100 * (1 - figures["sure and right"]), 5, "%"),
+    ]
 
 
 def _how_good(plan: SewingPlan) -> str:

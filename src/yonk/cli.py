@@ -136,15 +136,22 @@ def foretell(file: str, as_json: bool, **given: str | None) -> None:
 def diagnose(file: str, measures: str, as_json: bool) -> None:
     """Print why the trial block of a FILE came out as the sizes in MEASURES say."""
     from yonk.core.measuring import diagnose as diagnosed
+    from yonk.core.measuring import errors_of_evidence, remedies, with_trial
     from yonk.core.pressing import sewing_plan
     from yonk.files.measures_file import read_measures, write_diagnosis, write_diagnosis_text
 
     with faults_refused():
         draft = _draft_of(file, None)
         sewing = sewing_plan(draft)
-        sizes = read_measures(_text_of(measures), sewing)
-        found = diagnosed(sewing, make_plan(draft), sizes)
-    output = in_json(write_diagnosis(found)) if as_json else write_diagnosis_text(found, sewing)
+        evidence = read_measures(_text_of(measures), sewing)
+        errors = errors_of_evidence(evidence, draft.unit)
+        found = diagnosed(sewing, make_plan(draft), evidence, errors)
+        offered = remedies(found, draft, with_trial(errors, found, draft, draft))
+    output = (
+        in_json(write_diagnosis(found, offered))
+        if as_json
+        else write_diagnosis_text(found, offered, sewing)
+    )
     click.echo(output)
 
 

@@ -85,34 +85,35 @@ def test_a_trial_block_is_typed_in_by_keys_and_the_verdict_followed_to_the_rest(
     open_sample(page, "Weir Gate", tmp_path)
     to_measure(page)
     expect(verdict(page)).to_contain_text("No verdict yet")
-    measured(page, "row 1").focus()
+    measured(page, "The top row").focus()
     for size in ("9 1/4", "9 1/4", "9 1/4"):
         page.keyboard.type(size)
         page.keyboard.press("Enter")
-    expect(measured(page, "column 1")).to_be_focused()
+    expect(measured(page, "Along the top edge")).to_be_focused()
     page.keyboard.type("nine")
     page.keyboard.press("Enter")
     expect(page.get_by_role("alert")).to_contain_text("is not a length")
-    measured(page, "column 1").fill("9 1/4")
+    measured(page, "Along the top edge").fill("9 1/4")
     page.keyboard.press("ArrowUp")
-    expect(measured(page, "row 3")).to_be_focused()
-    expect(verdict(page)).to_contain_text("Take the seams back")
+    expect(measured(page, "The bottom row")).to_be_focused()
+    expect(page.get_by_text("Look at it before you join it.")).to_have_count(3)
+    expect(verdict(page)).to_contain_text("Take back the seams")
     expect(verdict(page)).to_contain_text("Each seam takes up 1⁄16″ too much")
     verdict(page).get_by_role("link", name="The cutting list of the rest").click()
     told = page.get_by_label("From the trial block")
-    expect(told).to_contain_text("Cut for the seam you sew: 5⁄16″, not 1⁄4″.")
+    expect(told).to_contain_text("Set the needle 1⁄16″ to the right")
     told.get_by_role("link").click()
-    verdict(page).get_by_role("button", name="Do so").click()
-    expect(
-        page.get_by_role("heading", name="Measured before the block was changed")
-    ).to_be_visible()
-    expect(measured(page, "row 1")).to_have_value("")
+    cut_for = page.locator(".remedies li").filter(has_text="Cut for the seam you sew").first
+    expect(cut_for).to_contain_text("5⁄16″, not 1⁄4″")
+    cut_for.get_by_role("button", name="Do so").click()
+    expect(page.locator(".trials")).to_contain_text("It was cut for a seam of 1⁄4″.")
+    expect(measured(page, "The top row")).to_have_value("9 1/4")
     expect(page.get_by_text("Saved", exact=True)).to_be_visible()
     page.reload()
     steps = page.get_by_role("navigation", name="Steps", exact=True)
     steps.get_by_role("link", name="Cut").click()
     page.get_by_label("the rest after it").click()
-    expect(page.get_by_label("From the trial block")).to_contain_text("Take the seams back")
+    expect(page.get_by_label("From the trial block")).to_contain_text("Take back the seams")
     # by hand: 3 + 2 × 5/16 = 3 5/8
     expect(page.locator(".cloth-list")).to_contain_text("44squares cut 3 5⁄8″")
 
@@ -122,10 +123,10 @@ def test_a_seam_taken_back_twice_is_not_taken_back_again(
 ) -> None:
     open_sample(page, "Weir Gate", tmp_path)
     to_measure(page)
-    for name in ("row 1", "row 2", "column 1"):
+    for name in ("The top row", "The middle row", "Along the left edge"):
         measured(page, name).fill("9 1/4")
         measured(page, name).press("Enter")
-    expect(verdict(page)).to_contain_text("Take the seams back")
+    expect(verdict(page)).to_contain_text("Take back the seams")
     page.get_by_role("navigation", name="Steps", exact=True).get_by_role("link", name="Sew").click()
     page.get_by_role("navigation", name="Steps of sewing").get_by_role("listitem").nth(
         2
@@ -139,21 +140,48 @@ def test_a_seam_taken_back_twice_is_not_taken_back_again(
     expect(verdict(page)).to_contain_text("taken back 2 times already")
 
 
+def test_what_it_looks_like_and_what_lies_between_its_seams_decide(
+    bench: BenchPage, page: Page, tmp_path: Path
+) -> None:
+    """A patch is pointed at on the drawing, by the mouse or by keys; a second block is begun."""
+    open_sample(page, "Weir Gate", tmp_path)
+    to_measure(page)
+    page.get_by_role("button", name="bowed out").click()
+    expect(page.get_by_role("button", name="bowed out")).to_have_attribute("aria-pressed", "true")
+    page.get_by_role("button", name="Measure patch B (number 6) from seam to seam").press("Enter")
+    beside = measured(page, "Patch B on the left, from seam to seam across")
+    expect(beside).to_be_focused()
+    beside.fill("3 1/4")
+    beside.press("Enter")
+    for words, size in (("across", "3 1/4"), ("from top to bottom", "3 3/16")):
+        field = measured(page, f"Patch B in the middle, from seam to seam {words}")
+        field.fill(size)
+        field.press("Enter")
+    expect(verdict(page)).to_contain_text("Patch B in the middle was cut")
+    expect(verdict(page)).to_contain_text("That it is something else")
+    page.get_by_role("button", name="Begin another trial block").click()
+    expect(page.locator(".trials li")).to_have_count(2)
+    expect(verdict(page)).to_contain_text("No verdict yet")
+    page.get_by_role("button", name="Trial block 1").click()
+    expect(verdict(page)).to_contain_text("Patch B in the middle was cut")
+
+
 def test_what_is_foretold_and_one_touch_cuts_for_the_seam(
     bench: BenchPage, page: Page, running: Running, tmp_path: Path
 ) -> None:
     open_sample(page, "Weir Gate", tmp_path)
     address = page.url
-    note_tests(page, running, "31/32", "31/32", "31/32")
+    note_tests(page, running, "15/16", "15/16", "15/16")
     page.goto(address)
     to_measure(page)
     look_at(page, "foretold")
     told = page.locator(".foretold")
-    expect(told).to_contain_text("a seam is a thread too wide (yours)")
+    expect(told).to_contain_text("a seam is 1⁄32″ too wide (yours)")
     expect(told).to_contain_text("cuts by 1⁄64″ (a first guess)")
-    expect(told).to_contain_text("Cut for the seam you sew: 17⁄64″, not 1⁄4″.")
-    told.get_by_role("button", name="Do so").click()
-    expect(told.get_by_role("button", name="Do so")).to_have_count(0)
+    cut_for = page.locator(".remedies li").filter(has_text="Cut for the seam you sew").first
+    expect(cut_for).to_contain_text("9⁄32″, not 1⁄4″")
+    cut_for.get_by_role("button", name="Do so").click()
+    expect(cut_for).to_have_count(0)
     expect(told).to_contain_text("a seam is right (yours)")
 
 

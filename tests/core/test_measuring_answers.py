@@ -20,8 +20,6 @@ from yonk.core.measuring import (
     by_setup,
     chance_of_units,
     change_words,
-    consequences,
-    cut_for,
     diagnose,
     figure_words,
     first_guess,
@@ -32,6 +30,8 @@ from yonk.core.measuring import (
     percent,
     predict,
     range_words,
+    remedies,
+    remedy_words,
     seam_off_words,
     size_off_words,
     so_many_times,
@@ -40,7 +40,6 @@ from yonk.core.measuring import (
     verdict_words,
 )
 from yonk.core.measuring.in_words import guess_words
-from yonk.core.measuring.places import skewed
 from yonk.core.measuring.work_accuracy import WorkAccuracy
 from yonk.core.paper import Draft
 from yonk.core.planning import make_plan, ways_side_by_side
@@ -62,7 +61,7 @@ def places() -> Iterator[tuple[str, Any]]:
     for name, draft in drafts().items():
         plan = sewing_plan(draft)
         for what, one in measurables(plan).items():
-            told = one, one.expected, one.line(plan), measure_words(what, plan.reading)
+            told = one, one.expected, one.line(plan), measure_words(what, plan)
             yield f"{what} of {name}", told
 
 
@@ -92,15 +91,15 @@ def diagnoses() -> Iterator[tuple[str, Any]]:
         sizes = {what: F(one.size) for what, one in measurables(plan).items()}
         off = OFF[unit]
         tried = [*((what,) for what in sizes), *combinations([*sizes][::2], 2)]
-        for wrong in tried[:40]:
+        for wrong in tried[:12]:
             for by in (off, -off):
                 hers = first_guess(unit) if by > 0 else None
                 measured = sizes | {what: sizes[what] + by for what in wrong}
                 found = by_her_rule(diagnose(plan, planned, measured, hers), len(wrong), 2)
-                told = because(found, unit), verdict_words(found.verdict), found.measure_next
+                told = because(found, plan), verdict_words(found.verdict), found.measure_next
                 yield (
                     f"{name}, {wrong} {by}",
-                    (told, consequences(found, draft, hers or first_guess(unit))),
+                    (told, [(one.kind, one.by, one.where) for one in found.causes]),
                 )
 
 
@@ -140,7 +139,6 @@ def logs() -> Iterator[tuple[str, Any]]:
                         guess_words(log.errors_for(seam, one), log.guesses, one)  # type: ignore[arg-type]
                         for one, seam in (("in", F(1, 4)), ("cm", F(3, 4)), ("in", F(3, 8)))
                     ],
-                    log.known_for(aimed, unit),  # type: ignore[arg-type]
                 ),
             )
 
@@ -153,7 +151,8 @@ def words() -> Iterator[tuple[str, Any]]:
             f"off by {off}",
             [(seam_off_words(off, unit), size_off_words(off, unit)) for unit in ("in", "cm")],
         )
-        yield f"cut for {off}", cut_for(gate, replace(first_guess("in"), seam_error=off))
+        offered = remedies(None, gate, replace(first_guess("in"), seam_error=off))
+        yield f"remedies for {off}", [remedy_words(one, gate) for one in offered]
     for hundredth in range(-1, 102):
         yield f"{hundredth} in 100", percent(min(1, max(0, hundredth / 100)))
     yield (
@@ -164,7 +163,6 @@ def words() -> Iterator[tuple[str, Any]]:
             [so_many_times(count) for count in range(MOST_TAKEN_BACK + 1)],
         ),
     )
-    yield "skewed", [skewed(one) for one in measurables(sewing_plan(gate)).values()]
 
 
 def test_places() -> None:

@@ -237,6 +237,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/blocks/{block_id}/looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Looks
+         * @description Keep what a trial block looks like.
+         */
+        put: operations["looks_api_blocks__block_id__looks_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/blocks/{block_id}/measured": {
         parameters: {
             query?: never;
@@ -247,15 +267,11 @@ export interface paths {
         get?: never;
         /**
          * Measured
-         * @description Keep a size that was measured, or forget it.
+         * @description Keep a size that was measured of a trial block, or forget it.
          */
         put: operations["measured_api_blocks__block_id__measured_put"];
         post?: never;
-        /**
-         * Forget
-         * @description Empty the card of a block.
-         */
-        delete: operations["forget_api_blocks__block_id__measured_delete"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -537,6 +553,46 @@ export interface paths {
         put: operations["taken_back_api_blocks__block_id__taken_back_put"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{block_id}/trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Begin
+         * @description Begin another trial block, cut as the block is now.
+         */
+        post: operations["begin_api_blocks__block_id__trials_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{block_id}/trials/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Forget
+         * @description Forget a trial block and all that was measured of it.
+         */
+        delete: operations["forget_api_blocks__block_id__trials__number__delete"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2577,6 +2633,14 @@ export interface components {
             side: string;
         };
         /**
+         * BegunOut
+         * @description The number of a trial block that was begun.
+         */
+        BegunOut: {
+            /** Trial */
+            trial: number;
+        };
+        /**
          * BesideOut
          * @description How the blocks lie beside each other, in words; the seams that plan 2 presses otherwise.
          */
@@ -2758,13 +2822,15 @@ export interface components {
         };
         /**
          * BlockVerdictOut
-         * @description The verdict on a trial block, and what it says for the rest.
+         * @description The verdict on a trial block, why, and what decides where it is not sure.
          */
         BlockVerdictOut: {
             /** Because */
             because: string[];
-            /** Consequences */
-            consequences: components["schemas"]["ConsequenceOut"][];
+            /** Care */
+            care: string[];
+            /** Look */
+            look: string;
             /** Measure Next */
             measure_next: string;
             /** Next Words */
@@ -2801,9 +2867,13 @@ export interface components {
         };
         /**
          * CardGroupOut
-         * @description Rows of the card under one heading.
+         * @description Rows of the card under one heading; what is in the finished block is measured at the end.
          */
         CardGroupOut: {
+            /** Finished */
+            finished: boolean;
+            /** Kind */
+            kind: string;
             /** Rows */
             rows: components["schemas"]["CardRowOut"][];
             /** Words */
@@ -2874,8 +2944,8 @@ export interface components {
         };
         /**
          * CardRowOut
-         * @description Something to measure: what it must be; what was measured, and by how much that is off. `line`
-         *     is where it is measured.
+         * @description Something to measure: what it must be; what was measured, and by how much that is off; what
+         *     to mind, where it is further off than usual. `line` is where it is measured.
          */
         CardRowOut: {
             /** Expected */
@@ -2893,6 +2963,8 @@ export interface components {
                     number
                 ]
             ];
+            /** Mind */
+            mind: string;
             /** Must */
             must: string;
             /** Off */
@@ -3088,18 +3160,6 @@ export interface components {
             number: number | null;
             /** Picture */
             picture: components["schemas"]["PictureFaceOut"][];
-        };
-        /**
-         * ConsequenceOut
-         * @description Something to do for the rest; the settings that do it, if a plan can be made so.
-         */
-        ConsequenceOut: {
-            /** Settings */
-            settings: {
-                [key: string]: string;
-            };
-            /** Words */
-            words: string;
         };
         /**
          * Copy
@@ -3988,6 +4048,24 @@ export interface components {
             wanted: number;
         };
         /**
+         * LetteredPatchOut
+         * @description A patch of the drawing: its letter, where that is written, and what its two measures from
+         *     seam to seam are called.
+         */
+        LetteredPatchOut: {
+            /** Across */
+            across: string;
+            /** Down */
+            down: string;
+            /** Letter */
+            letter: string;
+            /** Spot */
+            spot: [
+                number,
+                number
+            ];
+        };
+        /**
          * LineLength
          * @description Give one column or row a finished size; the others share what is left, or the block grows.
          */
@@ -4040,6 +4118,37 @@ export interface components {
              * Format: date-time
              */
             until: string;
+        };
+        /**
+         * LookOut
+         * @description What a block may look like: its name, the words, a picture in a square of one by one.
+         */
+        LookOut: {
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "bowed-in" | "bowed-out" | "wedge" | "wavy" | "all-small" | "all-large" | "leaning" | "good";
+            /** Picture */
+            picture: [
+                number,
+                number
+            ][];
+            /** Words */
+            words: string;
+        };
+        /**
+         * LooksIn
+         * @description What a trial block looks like; null to forget it.
+         */
+        LooksIn: {
+            /** Looks */
+            looks: ("bowed-in" | "bowed-out" | "wedge" | "wavy" | "all-small" | "all-large" | "leaning" | "good") | null;
+            /**
+             * Trial
+             * @default 1
+             */
+            trial?: number;
         };
         /**
          * LotsOut
@@ -4125,13 +4234,19 @@ export interface components {
         };
         /**
          * MeasuredIn
-         * @description A size that was measured; `expected` as it was sent; nothing to forget it.
+         * @description A size that was measured of a trial block; `expected` as it was sent; nothing to forget
+         *     it.
          */
         MeasuredIn: {
             /** Expected */
             expected: string;
             /** Size */
             size: string;
+            /**
+             * Trial
+             * @default 1
+             */
+            trial?: number;
             /**
              * Unit
              * @enum {string}
@@ -4142,9 +4257,15 @@ export interface components {
         };
         /**
          * MeasuringIn
-         * @description A draft that is measured, as drafted; the block that it is kept as.
+         * @description A draft that is measured, as drafted; the block that it is kept as; which trial block is
+         *     looked at, the newest without; what is asked for beside what the card has.
          */
         MeasuringIn: {
+            /**
+             * Also
+             * @default []
+             */
+            also?: string[];
             /** Block Id */
             block_id?: string | null;
             /**
@@ -4154,10 +4275,13 @@ export interface components {
             document: {
                 [key: string]: unknown;
             };
+            /** Trial */
+            trial?: number | null;
         };
         /**
          * MeasuringOut
-         * @description The Measure step: the card, the verdict where something was measured, what is foretold.
+         * @description The Measure step: the card, the verdict where something is known, what is foretold, what can
+         *     be done for the rest, the proposed first; `rest` says it in short, where the rest is cut.
          */
         MeasuringOut: {
             /** Card */
@@ -4165,14 +4289,32 @@ export interface components {
             foretold: components["schemas"]["PredictionOut"];
             /** Height */
             height: number;
+            /** Look */
+            look: string;
+            /** Looks */
+            looks: components["schemas"]["LookOut"][];
+            /** Most Trials */
+            most_trials: number;
             /** Parts */
             parts: components["schemas"]["PartOut"][];
+            /** Patches */
+            patches: components["schemas"]["LetteredPatchOut"][];
+            /** Remedies */
+            remedies: components["schemas"]["RemedyOut"][];
+            /** Remedies Head */
+            remedies_head: string;
+            /** Rest */
+            rest: string[];
             /** Stale */
             stale: string[];
             /** Taken Back */
             taken_back: number;
             /** Taken Back Limit */
             taken_back_limit: number;
+            /** Trial */
+            trial: number;
+            /** Trials */
+            trials: components["schemas"]["TrialOut"][];
             verdict: components["schemas"]["BlockVerdictOut"] | null;
             /** Width */
             width: number;
@@ -4728,7 +4870,6 @@ export interface components {
             chance: string;
             /** Checkpoints */
             checkpoints: components["schemas"]["CheckpointShownOut"][];
-            cut_for: components["schemas"]["ConsequenceOut"] | null;
             /** Figures */
             figures: string[];
             /** Height */
@@ -5314,6 +5455,32 @@ export interface components {
             do: "regrid";
             /** Rows */
             rows: number;
+        };
+        /**
+         * RemedyOut
+         * @description Something to do for the rest: in words, with the chances of a good block before and after it;
+         *     the settings that do it, if a plan can be made so.
+         */
+        RemedyOut: {
+            /** After */
+            after: string;
+            /** Before */
+            before: string;
+            /**
+             * Do
+             * @enum {string}
+             */
+            do: "needle" | "cut-for-seam" | "margin" | "method" | "press" | "nothing";
+            /** Good After */
+            good_after: number;
+            /** Good Before */
+            good_before: number;
+            /** Settings */
+            settings: {
+                [key: string]: string;
+            };
+            /** Words */
+            words: string;
         };
         /**
          * RemoveLine
@@ -7320,6 +7487,23 @@ export interface components {
             word: string;
         };
         /**
+         * TrialOut
+         * @description A trial block: its number, when it was begun, how it was cut where that is otherwise than
+         *     now, the verdict and the first cause in a few words.
+         */
+        TrialOut: {
+            /** Begun */
+            begun: string | null;
+            /** Cause */
+            cause: string;
+            /** Cut */
+            cut: string;
+            /** Number */
+            number: number;
+            /** Verdict */
+            verdict: string;
+        };
+        /**
          * Turn
          * @description Turn what a span holds by quarters, or mirror it left for right first.
          */
@@ -8786,7 +8970,7 @@ export interface operations {
             };
         };
     };
-    measured_api_blocks__block_id__measured_put: {
+    looks_api_blocks__block_id__looks_put: {
         parameters: {
             query?: never;
             header?: never;
@@ -8797,7 +8981,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MeasuredIn"];
+                "application/json": components["schemas"]["LooksIn"];
             };
         };
         responses: {
@@ -8864,7 +9048,7 @@ export interface operations {
             };
         };
     };
-    forget_api_blocks__block_id__measured_delete: {
+    measured_api_blocks__block_id__measured_put: {
         parameters: {
             query?: never;
             header?: never;
@@ -8873,7 +9057,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasuredIn"];
+            };
+        };
         responses: {
             /** @description Successful Response */
             204: {
@@ -9945,6 +10133,157 @@ export interface operations {
                 "application/json": components["schemas"]["TakenBackIn"];
             };
         };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    begin_api_blocks__block_id__trials_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BegunOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    forget_api_blocks__block_id__trials__number__delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description Successful Response */
             204: {

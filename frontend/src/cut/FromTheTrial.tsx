@@ -9,18 +9,18 @@ import { say } from "../language/say";
 
 /** What the trial block says for the rest, where the rest is cut. */
 export function FromTheTrial({ id, document }: { id: string; document: Document }) {
-  const verdict = useMeasuring(id, document).data?.verdict;
+  const [verdict, ...rest] = useMeasuring(id, document).data?.rest ?? [];
   const log = useQuery({ queryKey: ["block-log", id], queryFn: () => readLog(id) });
   const decided = log.data?.notes.find((one) => one.kind === "decided");
   if (!verdict && !decided) return null;
   return (
     <section className="from-the-trial" aria-label={say("cut-from-the-trial-block")}>
-      <b>{say("cut-head-from-the-trial-block")}</b> <Fr>{verdict?.words ?? decided?.text ?? ""}</Fr>
-      {verdict && verdict.consequences.length > 0 && (
+      <b>{say("cut-head-from-the-trial-block")}</b> <Fr>{verdict ?? decided?.text ?? ""}</Fr>
+      {rest.length > 0 && (
         <ul>
-          {verdict.consequences.map((one) => (
-            <li key={one.words}>
-              <Fr>{one.words}</Fr>
+          {rest.map((words) => (
+            <li key={words}>
+              <Fr>{words}</Fr>
             </li>
           ))}
         </ul>

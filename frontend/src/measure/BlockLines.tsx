@@ -12,10 +12,11 @@ interface Props {
   view: Draft;
   measuring: Measuring;
   lit: Row | undefined;
+  onMeasure: (names: string[]) => void;
 }
 
-/** The block with the lines that were measured; the one that is asked for stands out. */
-export function BlockLines({ view, measuring, lit }: Props) {
+/** The block with the lines that were measured, the one that is asked for stands out; a patch that is pointed at is measured from seam to seam. */
+export function BlockLines({ view, measuring, lit, onMeasure }: Props) {
   const id = useId();
   const { width, height } = measuring;
   const unit = Math.max(width, height) / 300;
@@ -28,7 +29,7 @@ export function BlockLines({ view, measuring, lit }: Props) {
     <svg
       className="block-lines"
       viewBox={[-8 * unit, -8 * unit, width + 16 * unit, height + 16 * unit].join(" ")}
-      role="img"
+      role="group"
       aria-label={lit ? say("measure-the-block-is-marked", { words: lit.words }) : say("common-the-block")}
     >
       <defs>
@@ -50,6 +51,26 @@ export function BlockLines({ view, measuring, lit }: Props) {
           {line(lit, "asked")}
         </>
       )}
+      {measuring.patches.map((patch, number) => (
+        <g
+          key={number}
+          className="letter"
+          role="button"
+          tabIndex={0}
+          aria-label={say("measure-measure-this-patch", { letter: patch.letter, number: number + 1 })}
+          onClick={() => onMeasure([patch.across, patch.down])}
+          onKeyDown={(event) => {
+            if (event.key !== "Enter" && event.key !== " ") return;
+            event.preventDefault();
+            onMeasure([patch.across, patch.down]);
+          }}
+        >
+          <circle cx={patch.spot[0]} cy={patch.spot[1]} r={11 * unit} />
+          <text x={patch.spot[0]} y={patch.spot[1]} fontSize={15 * unit} textAnchor="middle" dominantBaseline="central">
+            {patch.letter}
+          </text>
+        </g>
+      ))}
     </svg>
   );
 }

@@ -4,15 +4,17 @@ import type { Measuring } from "../api/useMeasuring";
 import { Fr } from "../common/Fr";
 import { Help } from "../common/Help";
 import { rich, say } from "../language/say";
+import { Bar, Remedies } from "./Remedies";
 
 interface Props {
   id: string;
-  told: Measuring["foretold"];
+  measuring: Measuring;
   onTake: (settings: Record<string, string>) => void;
 }
 
 /** What the block will come out as, checkpoint by checkpoint, and what would help most. */
-export function Foretold({ id, told, onTake }: Props) {
+export function Foretold({ id, measuring, onTake }: Props) {
+  const told = measuring.foretold;
   return (
     <div className="foretold">
       <section>
@@ -39,18 +41,7 @@ export function Foretold({ id, told, onTake }: Props) {
             <Link to={`/blocks/${id}/sew?step=${String(told.mismatch_step)}`}>{say("measure-see-that-step")}</Link>
           </p>
         )}
-        {told.cut_for && (
-          <p className="cut-for">
-            <Fr>{told.cut_for.words}</Fr>{" "}
-            <button
-              type="button"
-              className="btn btn-primary btn-sm"
-              onClick={() => told.cut_for && onTake(told.cut_for.settings)}
-            >
-              {say("measure-do-so")}
-            </button>
-          </p>
-        )}
+        <Remedies id={id} measuring={measuring} why="" onTake={onTake} />
         {told.checkpoints.length > 0 && (
           <table>
             <caption>
@@ -108,15 +99,5 @@ export function Foretold({ id, told, onTake }: Props) {
         </p>
       </aside>
     </div>
-  );
-}
-
-/** A share as a bar; the number stands beside it. */
-function Bar({ share }: { share: number }) {
-  return (
-    <svg className="share" viewBox="0 0 50 8" width="50" height="8" aria-hidden>
-      <rect width="50" height="8" className="ground" />
-      <rect width={50 * share} height="8" />
-    </svg>
   );
 }

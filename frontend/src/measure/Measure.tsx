@@ -2,6 +2,7 @@ import "../common/cards.scss";
 import "./measure.scss";
 
 import { useMutation } from "@tanstack/react-query";
+import { useState } from "react";
 import { Spinner } from "react-bootstrap";
 
 import { type Act, takeAlong, type Draft } from "../api/client";
@@ -15,6 +16,9 @@ import { BlockLog } from "./BlockLog";
 import { Foretold } from "./Foretold";
 import { TrialBlock } from "./TrialBlock";
 
+/** Measures that are asked for beside the card at once; the oldest goes. */
+const MOST_BESIDE = 40;
+
 const PARTS = [
   ["trial", say("measure-the-trial-block")],
   ["foretold", say("measure-what-to-expect")],
@@ -24,7 +28,9 @@ const PARTS = [
 /** The Measure step: what it should measure, what it did, what that says about the rest; the log. */
 export function MeasureStep({ id, view, drafting }: { id: string; view: Draft; drafting: DraftInHand }) {
   const [params, change] = useInAddress();
-  const found = useMeasuring(id, view.document);
+  const [also, setAlso] = useState<string[]>([]);
+  const trial = Number(params.get("trial")) || undefined;
+  const found = useMeasuring(id, view.document, true, { trial, also });
   const part = PARTS.find(([name]) => name === params.get("look"))?.[0] ?? "trial";
   const paper = PAPERS.find((name) => name === params.get("paper")) ?? view.sheet.paper;
   const go = (name: string, value: string) => change({ [name]: value });
@@ -90,9 +96,16 @@ export function MeasureStep({ id, view, drafting }: { id: string; view: Draft; d
             </p>
           )
         ) : part === "trial" ? (
-          <TrialBlock id={id} view={view} measuring={measuring} onTake={take} />
+          <TrialBlock
+            id={id}
+            view={view}
+            measuring={measuring}
+            onTake={take}
+            onTrial={(number) => go("trial", String(number))}
+            onAlso={(names) => setAlso((before) => [...new Set([...before, ...names])].slice(-MOST_BESIDE))}
+          />
         ) : (
-          <Foretold id={id} told={measuring.foretold} onTake={take} />
+          <Foretold id={id} measuring={measuring} onTake={take} />
         )}
       </div>
     </main>

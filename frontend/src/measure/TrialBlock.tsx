@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { Link } from "react-router";
 
 import { client, type Draft, faultsOf, settled } from "../api/client";
@@ -8,20 +8,27 @@ import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { rich, say } from "../language/say";
 import { BlockLines } from "./BlockLines";
-import { SizeField } from "./SizeField";
+import { CardRow } from "./CardRow";
+import { Looks } from "./Looks";
+import { Remedies } from "./Remedies";
+import { Trials } from "./Trials";
 
-type Row = Measuring["card"][number]["rows"][number];
+export type Row = Measuring["card"][number]["rows"][number];
 
 interface Props {
   id: string;
   view: Draft;
   measuring: Measuring;
   onTake: (settings: Record<string, string>) => void;
+  onTrial: (trial: number) => void;
+  onAlso: (names: string[]) => void;
 }
 
-/** The card of a trial block to fill in, and the verdict. */
-export function TrialBlock({ id, view, measuring, onTake }: Props) {
+/** The card of a trial block to fill in, in the order in which it can be measured, and the verdict. */
+export function TrialBlock({ id, view, measuring, onTake, onTrial, onAlso }: Props) {
   const [at, setAt] = useState<string>();
+  const [next, setNext] = useState<string>();
+  const { trial } = measuring;
   const rows = measuring.card.flatMap((group) => group.rows);
   const lit = rows.find((row) => row.what === at);
   const keeping = useChange(
@@ -29,24 +36,70 @@ export function TrialBlock({ id, view, measuring, onTake }: Props) {
       settled(
         client.PUT("/api/blocks/{block_id}/measured", {
           params: { path: { block_id: id } },
-          body: { what: row.what, size, expected: row.expected, unit: view.sheet.unit },
+          body: { what: row.what, size, expected: row.expected, unit: view.sheet.unit, trial },
         }),
       ),
     { refresh: [["measuring", id]], inOrder: "measured" },
   );
   const emptying = useChange(
-    () => settled(client.DELETE("/api/blocks/{block_id}/measured", { params: { path: { block_id: id } } })),
+    () =>
+      settled(
+        client.DELETE("/api/blocks/{block_id}/trials/{number}", {
+          params: { path: { block_id: id, number: trial } },
+        }),
+      ),
     { refresh: [["measuring", id]] },
   );
+  const wanted = rows.some((row) => row.what === next);
+  useEffect(() => {
+    if (!next || !wanted) return;
+    document.getElementById(`size-${next}`)?.focus();
+    setNext(undefined);
+  }, [next, wanted]);
+  const measureAt = (names: string[]) => {
+    onAlso(names);
+    setNext(names[0]);
+  };
   const refused = keeping.error ? faultsOf(keeping.error) : [];
   const elsewhere = refused.filter((one) => one.place !== keeping.variables?.row.what);
-  const measured = rows.some((row) => row.size) || measuring.stale.length > 0;
+  const known = rows.some((row) => row.size) || measuring.look !== "" || measuring.stale.length > 0;
+  const groups = (finished: boolean) =>
+    measuring.card
+      .filter((group) => group.finished === finished)
+      .map((group) => (
+        <table key={group.kind} className="measures">
+          <caption>{group.words}</caption>
+          <thead className="visually-hidden">
+            <tr>
+              <th scope="col">{say("measure-where")}</th>
+              <th scope="col">{say("measure-column-must-be")}</th>
+              <th scope="col">{say("measure-is")}</th>
+              <th scope="col">{say("measure-off-by")}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {group.rows.map((row) => {
+              const mine = keeping.variables?.row.what === row.what;
+              return (
+                <CardRow
+                  key={row.what}
+                  row={row}
+                  lit={row.what === at}
+                  fault={mine ? refused.find((one) => one.place === row.what)?.message : undefined}
+                  onFocus={() => setAt(row.what)}
+                  onKeep={(size) => keeping.mutate({ row, size })}
+                />
+              );
+            })}
+          </tbody>
+        </table>
+      ));
   return (
     <div className="trial">
       <section className="card-of-trial" aria-labelledby="card-head">
         <header>
           <h1 id="card-head">{say("measure-the-trial-block-pressed-and")}</h1>
-          {measured && (
+          {known && (
             <button type="button" className="quiet" onClick={() => emptying.mutate()}>
               {say("measure-empty-the-card")}
             </button>
@@ -55,56 +108,15 @@ export function TrialBlock({ id, view, measuring, onTake }: Props) {
         <p className="quiet-text">{say("measure-measure-from-raw-edge-to")}</p>
         {elsewhere.length > 0 && <Said text={elsewhere.map((one) => one.message).join("\n")} />}
         {emptying.error && <Said text={emptying.error.message} />}
-        {measuring.card.map((group) => (
-          <table key={group.words} className="measures">
-            <caption>{group.words}</caption>
-            <thead className="visually-hidden">
-              <tr>
-                <th scope="col">{say("measure-where")}</th>
-                <th scope="col">{say("measure-column-must-be")}</th>
-                <th scope="col">{say("measure-is")}</th>
-                <th scope="col">{say("measure-off-by")}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {group.rows.map((row) => {
-                const mine = keeping.variables?.row.what === row.what;
-                const fault = mine ? refused.find((one) => one.place === row.what)?.message : undefined;
-                return (
-                  <tr key={row.what} className={row.what === at ? "lit" : ""}>
-                    <th scope="row">{row.words}</th>
-                    <td>
-                      <Fr>{row.must}</Fr>
-                    </td>
-                    <td>
-                      <SizeField
-                        name={row.what}
-                        label={say("measure-measures", { words: row.words })}
-                        value={row.size}
-                        fault={fault}
-                        onFocus={() => setAt(row.what)}
-                        onKeep={(size) => keeping.mutate({ row, size })}
-                      />
-                    </td>
-                    <td className={row.good ? "off" : "off doubt"}>
-                      {fault ? (
-                        <span role="alert" className="fault">
-                          {fault}
-                        </span>
-                      ) : (
-                        <Fr>{row.off}</Fr>
-                      )}
-                    </td>
-                  </tr>
-                );
-              })}
-            </tbody>
-          </table>
-        ))}
+        {groups(false)}
+        <Looks id={id} measuring={measuring} />
+        {groups(true)}
       </section>
       <aside>
-        <BlockLines view={view} measuring={measuring} lit={lit} />
-        <VerdictCard id={id} measuring={measuring} onTake={onTake} />
+        <BlockLines view={view} measuring={measuring} lit={lit} onMeasure={measureAt} />
+        <VerdictCard id={id} measuring={measuring} onMeasure={(what) => measureAt([what])} />
+        <Remedies id={id} measuring={measuring} why={why(measuring)} onTake={onTake} />
+        <Trials id={id} measuring={measuring} onGo={onTrial} />
         {measuring.stale.length > 0 && (
           <section className="stale">
             <h2>{say("measure-measured-before-the-block-was")}</h2>
@@ -122,18 +134,19 @@ export function TrialBlock({ id, view, measuring, onTake }: Props) {
   );
 }
 
-function VerdictCard({ id, measuring, onTake }: { id: string; measuring: Measuring; onTake: Props["onTake"] }) {
+/** Why something is done for the rest, as it is noted in the log. */
+function why({ verdict }: Measuring): string {
+  return verdict ? `${verdict.words} ${verdict.because[0] ?? ""}`.trim() : "";
+}
+
+interface VerdictProps {
+  id: string;
+  measuring: Measuring;
+  onMeasure: (what: string) => void;
+}
+
+function VerdictCard({ id, measuring, onMeasure }: VerdictProps) {
   const { verdict } = measuring;
-  const noting = useChange(
-    (text: string) =>
-      settled(
-        client.POST("/api/blocks/{block_id}/notes", {
-          params: { path: { block_id: id } },
-          body: { kind: "decided", text },
-        }),
-      ),
-    { refresh: [["block-log", id]] },
-  );
   if (!verdict) {
     return (
       <section className="verdict-card" aria-live="polite">
@@ -142,11 +155,6 @@ function VerdictCard({ id, measuring, onTake }: { id: string; measuring: Measuri
       </section>
     );
   }
-  const focus = () => document.getElementById(`size-${verdict.measure_next}`)?.focus();
-  const decide = (words: string, settings: Record<string, string>) => {
-    noting.mutate(`${verdict.words} ${verdict.because[0] ?? ""} ${words}`);
-    onTake(settings);
-  };
   return (
     <section className="verdict-card" aria-live="polite">
       <h2 className={verdict.verdict === "good" ? "" : "doubt"}>{verdict.words}</h2>
@@ -159,13 +167,17 @@ function VerdictCard({ id, measuring, onTake }: { id: string; measuring: Measuri
         <p>
           {rich("measure-one-more-size-decides", {
             measure_it: (
-              <button type="button" className="quiet" onClick={focus}>
+              <button type="button" className="quiet" onClick={() => onMeasure(verdict.measure_next)}>
                 {say("measure-measure", { next_words: verdict.next_words })}
               </button>
             ),
           })}
         </p>
       )}
+      {verdict.look && <p>{verdict.look}</p>}
+      {verdict.care.map((words) => (
+        <p key={words}>{words}</p>
+      ))}
       {measuring.taken_back > 0 && (
         <p>
           {say("measure-a-seam-was-taken-back", {
@@ -174,28 +186,6 @@ function VerdictCard({ id, measuring, onTake }: { id: string; measuring: Measuri
           })}
         </p>
       )}
-      {verdict.consequences.length > 0 && (
-        <>
-          <h3>{say("measure-for-the-rest")}</h3>
-          <ul className="consequences">
-            {verdict.consequences.map((one) => (
-              <li key={one.words}>
-                <Fr>{one.words}</Fr>{" "}
-                {Object.keys(one.settings).length > 0 && (
-                  <button
-                    type="button"
-                    className="btn btn-primary btn-sm"
-                    onClick={() => decide(one.words, one.settings)}
-                  >
-                    {say("measure-do-so")}
-                  </button>
-                )}
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
-      {noting.error && <Said text={noting.error.message} />}
       <p>
         <Link to={`/blocks/${id}/cut?stage=rest`}>{say("measure-the-cutting-list-of-the")}</Link>
       </p>

@@ -1,22 +1,26 @@
-"""The card of a trial block on paper: where to measure, what it must be, room to write what it
-is.
+"""The card of a trial block on one sheet of paper: where to measure, what it must be, room to write
+what it is, and what it was sewn with.
 """
 
 from __future__ import annotations
 
 from collections.abc import Sequence
 
-from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
+from reportlab.platypus import Flowable, Paragraph, Spacer, Table, TableStyle
 
 from yonk.core.measuring import (
     CARD_KINDS,
+    LOOKS,
     Measurable,
     about_length,
     card_heading,
+    lettered_patches,
+    listed_size,
+    looks_words,
     measurables,
     measure_words,
 )
-from yonk.core.paper import message
+from yonk.core.paper import Capital, message
 from yonk.core.pressing import SewingPlan
 from yonk.files.block_drawing import draw_block
 from yonk.files.paper import (
@@ -31,54 +35,112 @@ from yonk.files.paper import (
     style,
 )
 
-_PICTURE = 190.0  # points, of the longer side
-_MOST_ROWS = 200
+_PICTURE = 170.0  # points, of the longer side
+_GAP = 14.0  # points between the two halves of the sheet
+_MOST_ROWS = 17  # on either half, with their headings; what is left is on the screen
+_ASKED = ("date", "machine", "seam-test")
+_FINISHED = ("block", "between")
 
 
 def write_card_pdf(plan: SewingPlan, paper: PaperName = "letter", *, first: int = 1) -> bytes:
-    """The card of a block, on sheets."""
+    """The card of a block, on one sheet."""
     width = SIZES[paper][0] - 2 * MARGIN
-    known = list(measurables(plan).values())[:_MOST_ROWS]
+    half = (width - _GAP) / 2
+    known = measurables(plan)
+    sewing = [kind for kind in CARD_KINDS if kind not in _FINISHED]
+    head = Table(
+        [[CardDrawing(plan), [*_asked(half), Spacer(1, 6), *_looks()]]],
+        colWidths=[half + _GAP, half],
+    )
+    head.setStyle(TableStyle([("VALIGN", (0, 0), (-1, -1), "TOP"), *_NO_PADDING]))
+    body = Table(
+        [
+            [
+                _half(plan, [*known.values()], sewing, half),
+                "",
+                _half(plan, [*known.values()], _FINISHED, half),
+            ]
+        ],
+        colWidths=[half, _GAP, half],
+    )
+    body.setStyle(TableStyle([("VALIGN", (0, 0), (-1, -1), "TOP"), *_NO_PADDING]))
+    title = marked(message("trial-block-of", block=plan.draft.name), 18)
     flow: list[Flowable] = [
-        Paragraph(
-            marked(message("trial-block-of", block=plan.draft.name), 18), style(18, bold=True)
-        ),
-        Paragraph(marked(message("card-how"), 11), style(11, colour=SOFT)),
-        Spacer(1, 8),
-        CardDrawing(plan),
-        Spacer(1, 8),
+        Paragraph(title, style(18, bold=True)),
+        Paragraph(marked(message("card-how"), 10), style(10, colour=SOFT)),
+        Spacer(1, 6),
+        head,
+        Spacer(1, 6),
+        body,
     ]
-    for kind in CARD_KINDS:
-        rows = [one for one in known if one.what.partition(":")[0] == kind]
-        if rows:
-            title = Paragraph(marked(card_heading(kind), 13), style(13, bold=True))
-            flow.append(KeepTogether([title, _table(rows, plan, width), Spacer(1, 8)]))
     return bound(flow, paper, message("card-of-the-trial-block", block=plan.draft.name), first)
+
+
+_NO_PADDING = [
+    (f"{side}PADDING", (0, 0), (-1, -1), 0) for side in ("LEFT", "RIGHT", "TOP", "BOTTOM")
+]
+
+
+def _asked(width: float) -> list[Flowable]:
+    """Room to write when it was sewn, with what, and what the last seam test said."""
+    rows = [
+        [Paragraph(marked(message("card-asks", what=one), 10), style(10, colour=SOFT)), ""]
+        for one in _ASKED
+    ]
+    table = Table(rows, colWidths=[width * 0.4, width * 0.6], rowHeights=22)
+    table.setStyle(TableStyle([("LINEBELOW", (1, 0), (1, -1), 0.6, INK)]))
+    return [table]
+
+
+def _looks() -> list[Flowable]:
+    """What it looks like, to be ticked before anything is measured."""
+    said = " ".join(f"☐ {marked(looks_words(one), 10)}" for one in LOOKS)
+    how = Paragraph(marked(message("card-looks"), 10), style(10, colour=SOFT))
+    return [how, Paragraph(said, style(10))]
+
+
+def _half(
+    plan: SewingPlan, known: Sequence[Measurable], kinds: Sequence[str], width: float
+) -> list[Flowable]:
+    """One half of the card: what is measured as she sews, or of the finished block."""
+    flow: list[Flowable] = []
+    room = _MOST_ROWS
+    for kind in kinds:
+        rows = [one for one in known if one.what.partition(":")[0] == kind]
+        if not rows or room < 2:
+            continue
+        shown = rows[: room - 1]
+        room -= len(shown) + 1
+        flow.append(Paragraph(marked(card_heading(kind), 10.5), style(10.5, bold=True)))
+        flow += [_table(shown, plan, width), Spacer(1, 6)]
+        if len(shown) < len(rows):
+            more = message("card-more", rows=len(rows) - len(shown))
+            flow.append(Paragraph(marked(more, 9), style(9, colour=SOFT)))
+    return flow or [Spacer(1, 1)]
 
 
 def _table(rows: Sequence[Measurable], plan: SewingPlan, width: float) -> Table:
     cells: list[list[object]] = [
         [
-            Paragraph(marked(words, 10), style(10, colour=SOFT))
-            for words in ("", message("must-be"), message("size-is"))
-        ]
-    ]
-    cells += [
-        [
-            Paragraph(marked(measure_words(one.what, plan.reading), 11), style(11)),
-            Paragraph(marked(about_length(one.size, plan.draft.unit), 11), style(11, bold=True)),
+            Paragraph(marked(Capital(measure_words(one.what, plan)), 9.5), style(9.5)),
+            Paragraph(
+                marked(about_length(float(listed_size(plan, one)), plan.draft.unit), 9.5),
+                style(9.5, bold=True),
+            ),
             "",
         ]
         for one in rows
     ]
-    table = Table(cells, colWidths=[width * 0.5, width * 0.2, width * 0.3], repeatRows=1)
+    table = Table(cells, colWidths=[width * 0.56, width * 0.22, width * 0.22])
     table.setStyle(
         TableStyle(
             [
                 ("LINEBELOW", (0, 0), (-1, -1), 0.4, SOFT),
-                ("BOX", (2, 1), (2, -1), 0.8, INK),
-                ("INNERGRID", (2, 1), (2, -1), 0.8, INK),
+                ("BOX", (2, 0), (2, -1), 0.8, INK),
+                ("INNERGRID", (2, 0), (2, -1), 0.8, INK),
                 ("VALIGN", (0, 0), (-1, -1), "MIDDLE"),
+                ("TOPPADDING", (0, 0), (-1, -1), 2),
+                ("BOTTOMPADDING", (0, 0), (-1, -1), 2),
             ]
         )
     )
@@ -86,14 +148,14 @@ def _table(rows: Sequence[Measurable], plan: SewingPlan, width: float) -> Table:
 
 
 class CardDrawing(Flowable):  # type: ignore[misc]
-    """The front of a block with the numbers of its rows and columns."""
+    """The front of a block with the letters of its patches."""
 
     def __init__(self, plan: SewingPlan) -> None:
         super().__init__()
         self.plan = plan
         across, down = float(plan.draft.width), float(plan.draft.height)
         self.scale = _PICTURE / max(across, down)
-        self.width, self.height = across * self.scale + 16, down * self.scale + 16
+        self.width, self.height = across * self.scale, down * self.scale
 
     def wrap(self, *_: float) -> tuple[float, float]:
         """How much room it takes, in points."""
@@ -102,14 +164,13 @@ class CardDrawing(Flowable):  # type: ignore[misc]
     def draw(self) -> None:
         """Draw it from the bottom left."""
         canvas, plan = self.canv, self.plan
-        high = float(plan.draft.height) * self.scale
-        draw_block(canvas, plan.reading, self.scale, left=16)
-        canvas.setFillColor(INK)
-        canvas.setFont(PLAIN, 8)
-        for what, one in measurables(plan).items():
-            kind, _, number = what.partition(":")
-            (ax, ay), (bx, by) = one.line(plan)
-            if kind == "row":
-                canvas.drawString(2, high - (ay + by) / 2 * self.scale - 3, number)
-            if kind == "column":
-                canvas.drawString(14 + (ax + bx) / 2 * self.scale, high + 5, number)
+        draw_block(canvas, plan.reading, self.scale)
+        patches = lettered_patches(plan)
+        size = min(10.0, 0.35 * _PICTURE / max(1.0, len(patches) ** 0.5))
+        canvas.setFont(PLAIN, size)
+        for one in patches:
+            x, y = one.spot[0] * self.scale, self.height - one.spot[1] * self.scale
+            canvas.setFillColor("#ffffff")
+            canvas.circle(x, y, size * 0.75, stroke=0, fill=1)
+            canvas.setFillColor(INK)
+            canvas.drawCentredString(x, y - size * 0.35, one.letter)

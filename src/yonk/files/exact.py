@@ -29,6 +29,12 @@ def _positive(value: object) -> Fraction:
     return length
 
 
+def _signed(value: object) -> Fraction:
+    if isinstance(value, str) and value.strip()[:1] in ("-", "−"):
+        return -_length(value.strip()[1:])
+    return _length(value)
+
+
 _AS_TEXT = PlainSerializer(write_exact, return_type=str)
 _SCHEMA = Schema(
     {
@@ -39,6 +45,7 @@ _SCHEMA = Schema(
 )
 Exact = Annotated[Fraction, PlainValidator(_length), _AS_TEXT, _SCHEMA]
 Positive = Annotated[Fraction, PlainValidator(_positive), _AS_TEXT, _SCHEMA]
+Signed = Annotated[Fraction, PlainValidator(_signed), _AS_TEXT, _SCHEMA]
 PointIn = tuple[Exact, Exact]
 SeamIn = tuple[PointIn, PointIn]
 

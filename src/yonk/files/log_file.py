@@ -13,10 +13,11 @@ from typing import Annotated, Any, Literal
 
 from pydantic import Field, ValidationError
 
+from yonk.core.measuring import Look
 from yonk.core.paper import COUNTS, Fault, message
 from yonk.files.block_file import MOST_BLOCK_BYTES as MOST_BLOCK_BYTES
-from yonk.files.block_file import BadFileError, fault_of
-from yonk.files.exact import FilePart, Key, Positive, WholeText
+from yonk.files.block_file import BadFileError, fault_of, take_block
+from yonk.files.exact import FilePart, Positive, WholeText
 from yonk.files.photo import MOST_PHOTO_BYTES as MOST_PHOTO_BYTES
 
 NoteKind = Literal["note", "next-time", "decided", "left-over"]
@@ -31,9 +32,19 @@ LIKE_A_ZIP = b"PK\x03\x04"
 class MeasuredPart(FilePart):
     """A size that was measured, by its name on the card; what it should have been."""
 
-    what: Key
+    what: Annotated[WholeText, Field(min_length=1, max_length=96)]
     size: Positive
     expected: Annotated[WholeText, Field(max_length=64)]
+
+
+class TrialPart(FilePart):
+    """A trial block: the block file that it was cut by, what it looks like, what was measured."""
+
+    number: Annotated[int, Field(ge=1, le=COUNTS["trials"][1])]
+    begun: datetime
+    block: dict[str, Any]
+    looks: Look | None = None
+    measures: Annotated[tuple[MeasuredPart, ...], Field(max_length=500)] = ()
 
 
 class TakenBackPart(FilePart):
@@ -61,10 +72,13 @@ class PhotoPart(FilePart):
 
 
 class LogFile(FilePart):
-    """The log of a block."""
+    """The log of a block. `measures` are those of a single trial block that was cut as the block
+    is, as logs were written that knew of one.
+    """
 
     format: Literal["yonk-log/1"] = "yonk-log/1"
     measures: Annotated[tuple[MeasuredPart, ...], Field(max_length=500)] = ()
+    trials: Annotated[tuple[TrialPart, ...], Field(max_length=COUNTS["trials"][1])] = ()
     taken_back: Annotated[tuple[TakenBackPart, ...], Field(max_length=5000)] = ()
     notes: Annotated[tuple[NotePart, ...], Field(max_length=COUNTS["notes"][1])] = ()
     photos: Annotated[tuple[PhotoPart, ...], Field(max_length=COUNTS["photos"][1])] = ()
@@ -107,11 +121,25 @@ def _log(parcel: zipfile.ZipFile) -> LogFile:
     if LOG not in parcel.namelist():
         return LogFile()
     try:
-        return LogFile.model_validate_json(_member(parcel, LOG, MOST_LOG_BYTES))
+        log = LogFile.model_validate_json(_member(parcel, LOG, MOST_LOG_BYTES))
+        for number, trial in enumerate(log.trials):
+            _check_trial(number, trial)
+        return log
     except ValidationError as errors:
         faults = [fault_of(one) for one in errors.errors(include_url=False)]
         raise BadFileError(
             [Fault(f"{LOG} {one.place}".strip(), one.message) for one in faults]
+        ) from None
+
+
+def _check_trial(number: int, trial: TrialPart) -> None:
+    """Raises `BadFileError` where a trial block was cut by what is no block."""
+    try:
+        take_block(trial.block)
+    except BadFileError as error:
+        place = f"{LOG} trials[{number}].block"
+        raise BadFileError(
+            [Fault(f"{place} {one.place}".strip(), one.message) for one in error.faults]
         ) from None
 
 

@@ -36,14 +36,15 @@ MEASURED = {
     "Weir Gate": {
         "row:1": "75/8",
         "row:2": "299/32",
-        "column:1": "299/32",
         "block:middle": "299/32",
+        "block:left": "75/8",
+        "between:3/2,3/2:across": "47/16",
         "unit:1": "7/2",
     }
 }
 NOTES = {
     "Weir Gate": (
-        ("note", "Trial block sewn on the guild's old machine, before the needle was moved."),
+        ("note", "Trial block sewn on the guild's old machine, and pressed in a hurry."),
         ("next-time", "Starch the Fog before it is cut."),
     )
 }

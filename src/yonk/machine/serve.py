@@ -23,6 +23,7 @@ from yonk.api.quilts.answers import quilt_contents as quilt_form
 from yonk.api.records import log_as_json
 from yonk.api.shelf.answers import block_contents
 from yonk.api.work import Works
+from yonk.files.block_file import write_block
 from yonk.files.seam_log_file import write_test
 from yonk.machine.database_server import DatabaseServer, MachineError
 from yonk.machine.measured_samples import NOTES, measured_samples, seam_test_samples
@@ -91,7 +92,8 @@ def lay_out_samples(engine: Engine) -> None:
             for mark, words, done in sewn_samples(draft):
                 keep_sewn(session, block_id, KeptSewing(mark, words, done), 1)
             for what, size, expected in measured_samples(draft):
-                keep_measured(session, block_id, Measured(what, size, expected))
+                one = Measured(what, size, expected)
+                keep_measured(session, block_id, one, document=json.dumps(write_block(draft)))
             for kind, text in NOTES.get(draft.name, ()):
                 put_note(session, block_id, kind, json.dumps({"text": text}))
         ids = {draft.name: one for draft, one in zip(drafts, laid, strict=False)}

@@ -6,15 +6,15 @@ import uuid
 from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import datetime
-from typing import ClassVar
+from typing import Any, ClassVar
 
-from sqlalchemy import delete, func, select
-from sqlalchemy.dialects.mysql import insert
+from sqlalchemy import delete, func, select, update
+from sqlalchemy.dialects.mysql import Insert, insert
 from sqlalchemy.orm import Session, undefer
 
 from yonk.core.paper import COUNTS, FaultCode, ToldError, message
 from yonk.store.database import retried
-from yonk.store.models import BlockNote, MeasuredRow, Photo, TakenBack, now
+from yonk.store.models import BlockNote, MeasuredRow, Photo, TakenBack, TrialBlockRow, now
 from yonk.store.rights import ask
 
 
@@ -25,6 +25,19 @@ class Measured:
     what: str
     size: str
     expected: str
+
+
+@dataclass(frozen=True)
+class KeptTrial:
+    """A trial block: its number, the document that it was cut by, what it looks like, when it was
+    begun, what was measured of it.
+    """
+
+    number: int
+    document: str
+    looks: str
+    begun: datetime
+    measured: tuple[Measured, ...] = ()
 
 
 @dataclass(frozen=True)
@@ -77,7 +90,7 @@ def add_log(
     session: Session,
     block_id: str,
     *,
-    measured: Sequence[Measured],
+    trials: Sequence[KeptTrial],
     taken: Sequence[Unpicked],
     notes: Sequence[Entry],
     photos: Sequence[NewPhoto],
@@ -86,10 +99,20 @@ def add_log(
     ends it.
     """
     moment = now()
-    session.add_all(
-        MeasuredRow(block_id=block_id, changed=moment, **vars(one))
-        for one in {one.what: one for one in measured}.values()
-    )
+    for trial in {one.number: one for one in trials}.values():
+        session.add(
+            TrialBlockRow(
+                block_id=block_id,
+                number=trial.number,
+                document=trial.document,
+                looks=trial.looks,
+                begun=trial.begun,
+            )
+        )
+        session.add_all(
+            MeasuredRow(block_id=block_id, trial=trial.number, changed=moment, **vars(one))
+            for one in {one.what: one for one in trial.measured}.values()
+        )
     session.add_all(
         TakenBack(block_id=block_id, changed=moment, **vars(one))
         for one in {one.mark: one for one in taken}.values()
@@ -108,32 +131,90 @@ def add_log(
     session.add_all(_photo(block_id, one) for one in photos)
 
 
-def measured_of(session: Session, block_id: str) -> list[Measured]:
-    """What was measured of a block."""
+def trials_of(session: Session, block_id: str) -> list[KeptTrial]:
+    """The trial blocks of a block, the oldest first."""
     ask(session, block_id)
-    rows = session.scalars(select(MeasuredRow).where(MeasuredRow.block_id == block_id))
-    return [Measured(row.what, row.size, row.expected) for row in rows]
+    rows = session.scalars(
+        select(TrialBlockRow)
+        .where(TrialBlockRow.block_id == block_id)
+        .order_by(TrialBlockRow.number)
+    )
+    sizes: dict[int, list[Measured]] = {}
+    for row in session.scalars(select(MeasuredRow).where(MeasuredRow.block_id == block_id)):
+        sizes.setdefault(row.trial, []).append(Measured(row.what, row.size, row.expected))
+    return [
+        KeptTrial(row.number, row.document, row.looks, row.begun, tuple(sizes.get(row.number, ())))
+        for row in rows
+    ]
 
 
 @retried
-def keep_measured(session: Session, block_id: str, one: Measured) -> None:
-    """Keep a size, or forget it where it is empty."""
+def begin_trial(session: Session, block_id: str, document: str) -> int:
+    """Begin another trial block, cut by a document. Returns its number. Raises `FullLogError`."""
+    ask(session, block_id, "change")
+    newest = session.scalar(
+        select(func.max(TrialBlockRow.number)).where(TrialBlockRow.block_id == block_id)
+    )
+    number = (newest or 0) + 1
+    if number > COUNTS["trials"][1]:
+        raise FullLogError
+    session.execute(_begun(block_id, number, document))
+    session.commit()
+    return number
+
+
+def _begun(block_id: str, number: int, document: str) -> Insert:
+    """Two pages may begin the same one: the first counts."""
+    return (
+        insert(TrialBlockRow)
+        .values(block_id=block_id, number=number, document=document, looks="", begun=now())
+        .prefix_with("IGNORE")
+    )
+
+
+@retried
+def keep_measured(
+    session: Session, block_id: str, one: Measured, number: int = 1, document: str = ""
+) -> None:
+    """Keep a size of a trial block, or forget it where it is empty. The block is begun with its
+    first size, cut by the document.
+    """
     ask(session, block_id, "change")
     if one.size:
+        session.execute(_begun(block_id, number, document))
         new = {"size": one.size, "expected": one.expected, "changed": now()}
-        row = insert(MeasuredRow).values(block_id=block_id, what=one.what, **new)
+        row = insert(MeasuredRow).values(block_id=block_id, trial=number, what=one.what, **new)
         session.execute(row.on_duplicate_key_update(**new))
     else:
-        mine = MeasuredRow.block_id == block_id, MeasuredRow.what == one.what
-        session.execute(delete(MeasuredRow).where(*mine))
+        session.execute(
+            delete(MeasuredRow).where(*_of(block_id, number), MeasuredRow.what == one.what)
+        )
+    session.commit()
+
+
+def _of(block_id: str, number: int) -> tuple[Any, Any]:
+    return MeasuredRow.block_id == block_id, MeasuredRow.trial == number
+
+
+@retried
+def keep_looks(
+    session: Session, block_id: str, looks: str, number: int = 1, document: str = ""
+) -> None:
+    """Keep what a trial block looks like; nothing forgets it."""
+    ask(session, block_id, "change")
+    session.execute(_begun(block_id, number, document))
+    mine = TrialBlockRow.block_id == block_id, TrialBlockRow.number == number
+    session.execute(update(TrialBlockRow).where(*mine).values(looks=looks))
     session.commit()
 
 
 @retried
-def forget_measured(session: Session, block_id: str) -> None:
-    """Forget all that was measured of a block: the card is empty again."""
+def forget_trial(session: Session, block_id: str, number: int = 1) -> None:
+    """Forget a trial block and all that was measured of it."""
     ask(session, block_id, "change")
-    session.execute(delete(MeasuredRow).where(MeasuredRow.block_id == block_id))
+    session.execute(delete(MeasuredRow).where(*_of(block_id, number)))
+    mine = TrialBlockRow.block_id == block_id, TrialBlockRow.number == number
+    session.execute(delete(TrialBlockRow).where(*mine))
     session.commit()
 
 

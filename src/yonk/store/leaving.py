@@ -19,6 +19,7 @@ OF_A_BLOCK = (
     models.CutDone,
     models.SewDone,
     models.MeasuredRow,
+    models.TrialBlockRow,
     models.TakenBack,
     models.BlockNote,
     models.Photo,

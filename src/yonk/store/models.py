@@ -188,6 +188,20 @@ class Preference(Base):
     changed: Mapped[datetime] = mapped_column(MOMENT)
 
 
+class TrialBlockRow(Base):
+    """A trial block of a block: the document that it was cut by, what it looks like, when it was
+    begun.
+    """
+
+    __tablename__ = "trial_block"
+
+    block_id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    number: Mapped[int] = mapped_column(Integer, primary_key=True, autoincrement=False)
+    document: Mapped[str] = mapped_column(MEDIUMTEXT)
+    looks: Mapped[str] = mapped_column(String(16), default="")
+    begun: Mapped[datetime] = mapped_column(MOMENT)
+
+
 class MeasuredRow(Base):
     """What was measured of a trial block: by its name on the card, the size, and the size that it
     should have had then.
@@ -196,7 +210,8 @@ class MeasuredRow(Base):
     __tablename__ = "measured"
 
     block_id: Mapped[str] = mapped_column(String(32), primary_key=True)
-    what: Mapped[str] = mapped_column(String(64), primary_key=True)
+    trial: Mapped[int] = mapped_column(Integer, primary_key=True, autoincrement=False, default=1)
+    what: Mapped[str] = mapped_column(String(96), primary_key=True)
     size: Mapped[str] = mapped_column(String(64))
     expected: Mapped[str] = mapped_column(String(64))
     changed: Mapped[datetime] = mapped_column(MOMENT)

@@ -11,7 +11,6 @@ from pydantic import RootModel
 from yonk.api.cut.schemas import CutIn, DoneIn, PaperSheetOut, PrintIn
 from yonk.api.cut.view import cutting_view
 from yonk.api.fabrics.kept import Shelf, cutting_of, shelf_cloth, shelf_document
-from yonk.api.measuring.trial import Trial, for_the_rest
 from yonk.api.wire import as_bytes
 from yonk.core.cutting import (
     CutList,
@@ -26,6 +25,7 @@ from yonk.core.cutting import (
     staged_marks,
     templates_of,
 )
+from yonk.core.measuring import Trial, for_the_rest
 from yonk.core.paper import Draft, DraftError, Text, message
 from yonk.core.planning import StageName, plan_stage
 from yonk.files.block_file import take_block

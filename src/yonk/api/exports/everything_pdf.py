@@ -7,8 +7,8 @@ from yonk.api.cut.schemas import EverythingIn
 from yonk.api.exports.export import Export
 from yonk.api.exports.needs import its_trial, the_shelf
 from yonk.api.fabrics.kept import Shelf
-from yonk.api.measuring.trial import Trial
 from yonk.api.wire import PDF
+from yonk.core.measuring import Trial
 from yonk.files.download import File
 from yonk.files.everything_pdf import write_everything_pdf
 

@@ -8,11 +8,11 @@ from yonk.api.cut.schemas import PrintIn
 from yonk.api.fabrics.kept import Shelf
 from yonk.api.fabrics.session import kept_shelf
 from yonk.api.measuring.kept import trial_of
-from yonk.api.measuring.trial import Trial
 from yonk.api.top.answers import Trials
 from yonk.api.top.kept import trials_of
 from yonk.api.top.schemas import TopPrintIn
 from yonk.api.wire import Model
+from yonk.core.measuring import Trial
 
 
 def the_shelf(db: Session, _: Model) -> Shelf:

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import json
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from datetime import UTC, datetime
 from fractions import Fraction
 from typing import cast
@@ -11,8 +11,14 @@ from typing import cast
 from sqlalchemy.orm import Session
 
 from yonk.api.measuring.schemas import NoteIn
-from yonk.api.measuring.trial import Trial
-from yonk.core.measuring import LeftOver, SeamLog, left_over_words
+from yonk.core.measuring import (
+    LOOKS,
+    LeftOver,
+    SeamLog,
+    Trial,
+    TrialBlock,
+    left_over_words,
+)
 from yonk.core.paper import DraftError, message, typed_length
 from yonk.files.block_file import read_block
 from yonk.files.log_file import (
@@ -22,12 +28,14 @@ from yonk.files.log_file import (
     NotePart,
     PhotoPart,
     TakenBackPart,
+    TrialPart,
 )
 from yonk.files.photo import JpegPhoto
 from yonk.files.seam_log_file import read_figures, read_test
 from yonk.store import block_log as store_of_block
 from yonk.store import seam_log as store
-from yonk.store.block_log import KeptNote, Measured, NewPhoto, Unpicked
+from yonk.store.block_log import KeptNote, KeptTrial, Measured, NewPhoto, Unpicked
+from yonk.store.models import now
 from yonk.store.preferences import preference
 
 WORK_FIGURES = "work"
@@ -46,11 +54,14 @@ def trial_of(session: Session, block_id: str | None) -> Trial:
         return Trial(log)
     times = [one.times for one in store_of_block.taken_back_of(session, block_id)]
     decided = [one for one in store_of_block.notes_of(session, block_id) if one.kind == "decided"]
-    sizes = {
-        one.what: (Fraction(one.size), one.expected)
-        for one in store_of_block.measured_of(session, block_id)
-    }
-    return Trial(log, sizes, max(times, default=0), note_text(decided[0]) if decided else "")
+    blocks = tuple(_trial_block(one) for one in store_of_block.trials_of(session, block_id))
+    return Trial(log, blocks, max(times, default=0), note_text(decided[0]) if decided else "")
+
+
+def _trial_block(kept: KeptTrial) -> TrialBlock:
+    sizes = {one.what: (Fraction(one.size), one.expected) for one in kept.measured}
+    looks = kept.looks if kept.looks in LOOKS else None
+    return TrialBlock(kept.number, sizes, looks, read_block(kept.document), kept.begun)
 
 
 def note_document(asked: NoteIn, document: str) -> str:
@@ -85,9 +96,18 @@ def log_file_of(session: Session, block_id: str) -> tuple[LogFile, dict[str, byt
     photos = store_of_block.photos_of(session, block_id)
     names = {one.id: f"photos/{number}.jpg" for number, one in enumerate(photos, start=1)}
     log = LogFile(
-        measures=tuple(
-            MeasuredPart(what=one.what, size=Fraction(one.size), expected=one.expected)
-            for one in store_of_block.measured_of(session, block_id)
+        trials=tuple(
+            TrialPart(
+                number=one.number,
+                begun=one.begun,
+                block=json.loads(one.document),
+                looks=one.looks if one.looks in LOOKS else None,
+                measures=tuple(
+                    MeasuredPart(what=size.what, size=Fraction(size.size), expected=size.expected)
+                    for size in one.measured
+                ),
+            )
+            for one in store_of_block.trials_of(session, block_id)
         ),
         taken_back=tuple(
             TakenBackPart(mark=one.mark, words=one.words, times=one.times)
@@ -107,14 +127,41 @@ def log_file_of(session: Session, block_id: str) -> tuple[LogFile, dict[str, byt
     return log, content
 
 
+def _trials(log: LogFile, document: str) -> list[KeptTrial]:
+    """The trial blocks in a log; what an older one tells of its only one is the first."""
+    trials = [
+        KeptTrial(
+            one.number,
+            json.dumps(one.block, ensure_ascii=False),
+            one.looks or "",
+            _plain(one.begun),
+            _sizes(one.measures),
+        )
+        for one in log.trials
+    ]
+    if log.measures and not trials:
+        trials = [KeptTrial(1, document, "", now(), _sizes(log.measures))]
+    return trials
+
+
+def _sizes(parts: Sequence[MeasuredPart]) -> tuple[Measured, ...]:
+    return tuple(Measured(one.what, str(one.size), one.expected) for one in parts)
+
+
 def keep_log(
-    session: Session, block_id: str, log: LogFile, photos: Mapping[str, JpegPhoto]
+    session: Session,
+    block_id: str,
+    log: LogFile,
+    photos: Mapping[str, JpegPhoto],
+    document: str,
 ) -> None:
-    """Keep a log that came in with a block. The caller ends it, so that it is all or nothing."""
+    """Keep a log that came in with a block, whose document is given. The caller ends it, so that it
+    is all or nothing.
+    """
     store_of_block.add_log(
         session,
         block_id,
-        measured=[Measured(one.what, str(one.size), one.expected) for one in log.measures],
+        trials=_trials(log, document),
         taken=[Unpicked(one.mark, one.words, one.times) for one in log.taken_back],
         notes=[
             (one.kind, json.dumps({"text": one.text}, ensure_ascii=False), _plain(one.made))

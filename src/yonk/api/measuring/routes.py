@@ -3,14 +3,17 @@
 from __future__ import annotations
 
 from datetime import UTC, datetime, time
+from typing import Annotated
 
-from fastapi import APIRouter, Response
+from fastapi import APIRouter, Path, Response
 from starlette.concurrency import run_in_threadpool
 
 from yonk.api.measuring import answers
 from yonk.api.measuring.kept import WORK_FIGURES, seam_log_of, trial_of
 from yonk.api.measuring.schemas import (
+    BegunOut,
     FiguresIn,
+    LooksIn,
     MeasuredIn,
     MeasuringIn,
     MeasuringOut,
@@ -117,8 +120,8 @@ async def measuring(asked: MeasuringIn, db: Db, work: WorkerGiven) -> Response:
 
 @router.put("/blocks/{block_id}/measured", status_code=204, responses=ERRORS)
 def measured(block_id: BlockId, asked: MeasuredIn, db: Db) -> None:
-    """Keep a size that was measured, or forget it."""
-    blocks.live_block(db, block_id)
+    """Keep a size that was measured of a trial block, or forget it."""
+    block = blocks.live_block(db, block_id)
     size = ""
     if asked.size.strip():
         length = typed_length(asked.size, asked.what, "measured", asked.unit)
@@ -126,14 +129,31 @@ def measured(block_id: BlockId, asked: MeasuredIn, db: Db) -> None:
         if fault:
             raise DraftError(asked.what, fault)
         size = write_exact(length)
-    block_log.keep_measured(db, block_id, block_log.Measured(asked.what, size, asked.expected))
+    one = block_log.Measured(asked.what, size, asked.expected)
+    block_log.keep_measured(db, block_id, one, asked.trial, block.document)
 
 
-@router.delete("/blocks/{block_id}/measured", status_code=204, responses=ERRORS)
-def forget(block_id: BlockId, db: Db) -> None:
-    """Empty the card of a block."""
+@router.put("/blocks/{block_id}/looks", status_code=204, responses=ERRORS)
+def looks(block_id: BlockId, asked: LooksIn, db: Db) -> None:
+    """Keep what a trial block looks like."""
+    block = blocks.live_block(db, block_id)
+    block_log.keep_looks(db, block_id, asked.looks or "", asked.trial, block.document)
+
+
+@router.post(
+    "/blocks/{block_id}/trials", response_model=BegunOut, status_code=201, responses=ERRORS
+)
+def begin(block_id: BlockId, db: Db) -> BegunOut:
+    """Begin another trial block, cut as the block is now."""
+    block = blocks.live_block(db, block_id)
+    return BegunOut(trial=block_log.begin_trial(db, block_id, block.document))
+
+
+@router.delete("/blocks/{block_id}/trials/{number}", status_code=204, responses=ERRORS)
+def forget(block_id: BlockId, number: Annotated[int, Path(ge=1, le=1000)], db: Db) -> None:
+    """Forget a trial block and all that was measured of it."""
     blocks.live_block(db, block_id)
-    block_log.forget_measured(db, block_id)
+    block_log.forget_trial(db, block_id, number)
 
 
 @router.put("/blocks/{block_id}/taken-back", status_code=204, responses=ERRORS)

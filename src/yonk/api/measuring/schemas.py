@@ -9,7 +9,7 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from yonk.api.wire import Document, Model, PartOut, Said
-from yonk.core.measuring import Verdict
+from yonk.core.measuring import Look, RemedyName, Verdict
 from yonk.core.paper import COUNTS, XY, LengthUnit
 from yonk.files.log_file import NoteKind
 
@@ -144,16 +144,30 @@ class FiguresIn(Model):
     taken_back: TimesBack
 
 
+What = Annotated[
+    str,
+    Field(
+        max_length=96,
+        pattern=r"^(unit|row|column|block|part|between):[0-9A-Za-z./,:-]{1,80}$",
+    ),
+]
+TrialNumber = Annotated[int, Field(ge=1, le=COUNTS["trials"][1])]
+
+
 class MeasuringIn(Model):
-    """A draft that is measured, as drafted; the block that it is kept as."""
+    """A draft that is measured, as drafted; the block that it is kept as; which trial block is
+    looked at, the newest without; what is asked for beside what the card has.
+    """
 
     document: Document
     block_id: Annotated[str, Field(pattern="^[0-9a-z]{1,32}$")] | None = None
+    trial: TrialNumber | None = None
+    also: Annotated[tuple[What, ...], Field(max_length=40)] = ()
 
 
 class CardRowOut(Model):
-    """Something to measure: what it must be; what was measured, and by how much that is off. `line`
-    is where it is measured.
+    """Something to measure: what it must be; what was measured, and by how much that is off; what
+    to mind, where it is further off than usual. `line` is where it is measured.
     """
 
     what: str
@@ -163,32 +177,74 @@ class CardRowOut(Model):
     size: str
     off: Said
     good: bool
+    mind: Said
     line: tuple[XY, XY]
 
 
 class CardGroupOut(Model):
-    """Rows of the card under one heading."""
+    """Rows of the card under one heading; what is in the finished block is measured at the end."""
 
+    kind: str
     words: Said
+    finished: bool
     rows: list[CardRowOut]
 
 
-class ConsequenceOut(Model):
-    """Something to do for the rest; the settings that do it, if a plan can be made so."""
+class LookOut(Model):
+    """What a block may look like: its name, the words, a picture in a square of one by one."""
 
+    name: Look
     words: Said
+    picture: list[XY]
+
+
+class LetteredPatchOut(Model):
+    """A patch of the drawing: its letter, where that is written, and what its two measures from
+    seam to seam are called.
+    """
+
+    letter: str
+    spot: XY
+    across: str
+    down: str
+
+
+class TrialOut(Model):
+    """A trial block: its number, when it was begun, how it was cut where that is otherwise than
+    now, the verdict and the first cause in a few words.
+    """
+
+    number: int
+    begun: datetime | None
+    cut: Said
+    verdict: Said
+    cause: Said
+
+
+class RemedyOut(Model):
+    """Something to do for the rest: in words, with the chances of a good block before and after it;
+    the settings that do it, if a plan can be made so.
+    """
+
+    do: RemedyName
+    words: Said
+    before: Said
+    after: Said
+    good_before: float
+    good_after: float
     settings: dict[str, str]
 
 
 class BlockVerdictOut(Model):
-    """The verdict on a trial block, and what it says for the rest."""
+    """The verdict on a trial block, why, and what decides where it is not sure."""
 
     verdict: Verdict
     words: Said
     because: Sequence[Said]
     measure_next: str
     next_words: Said
-    consequences: list[ConsequenceOut]
+    look: Said
+    care: Sequence[Said]
 
 
 class CheckpointShownOut(Model):
@@ -217,30 +273,56 @@ class PredictionOut(Model):
     advice: Said
     figures: Sequence[Said]
     all_guesses: bool
-    cut_for: ConsequenceOut | None
 
 
 class MeasuringOut(Model):
-    """The Measure step: the card, the verdict where something was measured, what is foretold."""
+    """The Measure step: the card, the verdict where something is known, what is foretold, what can
+    be done for the rest, the proposed first; `rest` says it in short, where the rest is cut.
+    """
 
     width: float
     height: float
     parts: list[PartOut]
+    patches: list[LetteredPatchOut]
+    looks: list[LookOut]
+    look: str
     card: list[CardGroupOut]
     stale: Sequence[Said]
+    trial: int
+    trials: list[TrialOut]
+    most_trials: int
     verdict: BlockVerdictOut | None
     taken_back: int
     taken_back_limit: int
     foretold: PredictionOut
+    remedies: list[RemedyOut]
+    remedies_head: Said
+    rest: Sequence[Said]
 
 
 class MeasuredIn(Model):
-    """A size that was measured; `expected` as it was sent; nothing to forget it."""
+    """A size that was measured of a trial block; `expected` as it was sent; nothing to forget
+    it.
+    """
 
-    what: Annotated[str, Field(pattern="^(unit|row|column|block):[0-9A-Za-z-]{1,40}$")]
+    what: What
     size: Typed
     expected: Annotated[str, Field(pattern=r"^[0-9]{1,6}\.[0-9]{4}$")]
     unit: LengthUnit
+    trial: TrialNumber = 1
+
+
+class LooksIn(Model):
+    """What a trial block looks like; null to forget it."""
+
+    looks: Look | None
+    trial: TrialNumber = 1
+
+
+class BegunOut(Model):
+    """The number of a trial block that was begun."""
+
+    trial: int
 
 
 class TakenBackIn(Model):

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Sequence
 from datetime import datetime
 from fractions import Fraction
 
@@ -11,49 +11,67 @@ from yonk.api.measuring.schemas import (
     CardGroupOut,
     CardRowOut,
     CheckpointShownOut,
-    ConsequenceOut,
     FigureIO,
+    LetteredPatchOut,
+    LookOut,
     MeasuringOut,
     NextTestOut,
     PredictionOut,
+    RemedyOut,
     RuledOut,
     SeamLogOut,
     SeamTestOut,
     SetupFiguresOut,
     SetupIO,
     TimesOut,
+    TrialOut,
 )
 from yonk.api.wire import PartOut
 from yonk.core.measuring import (
     CARD_KINDS,
     FIGURES,
     IN_A_ROW,
+    LOOKS,
     MOST_TAKEN_BACK,
+    MOST_TRIALS,
     STRIP_LENGTH,
     Checkpoint,
-    Consequence,
     Diagnosis,
     Errors,
+    JudgedTrial,
     Measurable,
     Prediction,
+    Remedy,
     SeamLog,
     SeamStatistics,
     SeamTest,
+    Trial,
     about_length,
+    asked_for,
     because,
     by_setup,
     card_heading,
+    care_words,
+    cause_words,
     change_words,
-    consequences,
-    cut_for,
+    cut_otherwise,
     figure_words,
+    gone_words,
     guess_words,
     is_good,
+    lettered_patches,
+    listed_size,
+    look_words,
+    looks_words,
+    looks_wrong,
     measure_words,
     mismatch_words,
     next_test,
     percent,
+    picture_of,
     range_words,
+    remedy_words,
+    rest_words,
     seam_off_words,
     size_off_words,
     so_many_times,
@@ -64,6 +82,7 @@ from yonk.core.paper import (
     USUAL,
     XY,
     Capital,
+    Draft,
     LengthUnit,
     Message,
     Text,
@@ -73,7 +92,7 @@ from yonk.core.paper import (
     suffix_of,
     write_typed,
 )
-from yonk.core.pressing import SewingPlan, SewingStep
+from yonk.core.pressing import SewingStep
 from yonk.core.sewing import CAUTIONS
 
 
@@ -176,100 +195,148 @@ class MeasuringView:
     """The Measure step of one block.
 
     Args:
-        plan: its sewing.
+        draft: as it is now.
         steps: the steps of its sewing.
-        known: what can be measured of it.
-        measured: what was measured, by its name; only what still counts.
-        stale: what does not count any more, by its name.
+        trial: all that is known of its trial blocks, and her seam log.
+        judgement: the trial block that is looked at.
+        judgements: all of them.
+        also: what is asked for beside what the card has.
     """
 
     def __init__(
         self,
-        plan: SewingPlan,
+        draft: Draft,
         steps: Sequence[SewingStep],
-        known: Mapping[str, Measurable],
-        measured: Mapping[str, Fraction],
-        stale: Mapping[str, Fraction],
+        trial: Trial,
+        judgement: JudgedTrial,
+        judgements: Sequence[JudgedTrial],
+        also: Sequence[str],
     ) -> None:
-        self.plan, self.draft, self.unit = plan, plan.draft, plan.draft.unit
-        self.scale = float(plan.reading.drawing.scale)
+        self.draft, self.unit, self.plan = draft, draft.unit, judgement.plan
+        self.trial, self.judgement, self.judgements = trial, judgement, judgements
+        self.scale = float(self.plan.reading.drawing.scale)
         self.steps = {join: step for step in steps for join in step.joins}
-        self.known, self.measured, self.stale = known, measured, stale
+        self.known = {**judgement.known, **asked_for(self.plan, also)}
 
-    def out(
-        self,
-        found: Diagnosis | None,
-        foretold: Prediction,
-        errors: Errors,
-        log: SeamLog,
-        taken_back: int,
-    ) -> MeasuringOut:
+    def out(self, foretold: Prediction, errors: Errors, offered: Sequence[Remedy]) -> MeasuringOut:
         """The whole step."""
+        found, block = self.judgement.found, self.judgement.block
         return MeasuringOut(
-            width=float(self.draft.width),
-            height=float(self.draft.height),
+            width=float(self.plan.draft.width),
+            height=float(self.plan.draft.height),
             parts=[
                 PartOut(outline=[self._spot(one) for one in face.ring], fabric=fabric)
                 for face, fabric in zip(
                     self.plan.joining.faces, self.plan.reading.fabrics, strict=True
                 )
             ],
+            patches=self._patches(),
+            looks=[
+                LookOut(name=one, words=looks_words(one), picture=picture_of(one)) for one in LOOKS
+            ],
+            look=block.looks or "",
             card=self._card(),
-            stale=[self._stale(what, size) for what, size in self.stale.items()],
-            verdict=self._verdict(found, errors) if found else None,
-            taken_back=taken_back,
-            taken_back_limit=log.figures.taken_back,
-            foretold=self._foretold(foretold, errors, log),
+            stale=[self._stale(what, size) for what, size in self.judgement.stale.items()],
+            trial=block.number,
+            trials=[self._trial(one) for one in self.judgements],
+            most_trials=MOST_TRIALS,
+            verdict=self._verdict(found) if found else None,
+            taken_back=self.trial.taken_back,
+            taken_back_limit=self.trial.log.figures.taken_back,
+            foretold=self._foretold(foretold, errors),
+            remedies=[self._remedy(one) for one in offered],
+            remedies_head=message(
+                "remedy-head", helps="some" if offered[0].do != "nothing" else "none"
+            ),
+            rest=rest_words(found, offered[0], self.draft) if found else [],
         )
 
     def _spot(self, spot: tuple[int, int]) -> XY:
         return spot[0] / self.scale, spot[1] / self.scale
+
+    def _patches(self) -> list[LetteredPatchOut]:
+        return [
+            LetteredPatchOut(letter=one.letter, spot=one.spot, across=one.across, down=one.down)
+            for one in lettered_patches(self.plan)
+        ]
 
     def _card(self) -> list[CardGroupOut]:
         groups: dict[str, list[CardRowOut]] = {kind: [] for kind in CARD_KINDS}
         for what, one in self.known.items():
             groups[what.partition(":")[0]].append(self._row(one))
         return [
-            CardGroupOut(words=card_heading(kind), rows=rows)
+            CardGroupOut(
+                kind=kind,
+                words=card_heading(kind),
+                finished=kind in ("block", "between"),
+                rows=rows,
+            )
             for kind, rows in groups.items()
             if rows
         ]
 
     def _row(self, one: Measurable) -> CardRowOut:
-        size = self.measured.get(one.what)
-        off = None if size is None else size - Fraction(one.size)
+        size = self.judgement.measured.get(one.what)
+        must = listed_size(self.plan, one)
+        off = None if size is None else size - must
+        sewing = one.what.partition(":")[0] not in ("block", "between")
+        mind = off is not None and sewing and looks_wrong(self.judgement, one.what, self.trial.log)
         return CardRowOut(
             what=one.what,
-            words=measure_words(one.what, self.plan.reading),
-            must=about_length(one.size, self.unit),
+            words=Capital(measure_words(one.what, self.plan)),
+            must=about_length(float(must), self.unit),
             expected=one.expected,
             size="" if size is None else write_typed(size, self.unit),
             off="" if off is None else size_off_words(off, self.unit),
             good=off is None or is_good(off, self.unit),
+            mind=message("look-before-you-join") if mind else "",
             line=one.line(self.plan),
         )
 
     def _stale(self, what: str, size: Fraction) -> Message:
-        place: Text = measure_words(what, self.plan.reading) if what in self.known else what
+        place: Text = measure_words(what, self.plan) if what in self.known else gone_words(what)
         return message(
             "measured-when-block-was-another",
             place=Capital(place),
             size=show(size, self.unit),
         )
 
-    def _verdict(self, found: Diagnosis, errors: Errors) -> BlockVerdictOut:
+    def _trial(self, one: JudgedTrial) -> TrialOut:
+        found, cut = one.found, one.block.draft
+        causes = found.causes if found else ()
+        return TrialOut(
+            number=one.block.number,
+            begun=one.block.begun,
+            cut=cut_otherwise(cut, self.draft) if cut else "",
+            verdict=verdict_words(found.verdict) if found else message("nothing-measured"),
+            cause=Capital(cause_words(causes[0], one.plan)) if causes else "",
+        )
+
+    def _verdict(self, found: Diagnosis) -> BlockVerdictOut:
         asked = found.measure_next
         return BlockVerdictOut(
             verdict=found.verdict,
             words=verdict_words(found.verdict),
-            because=because(found, self.unit),
+            because=because(found, self.plan),
             measure_next=asked,
-            next_words=measure_words(asked, self.plan.reading) if asked else "",
-            consequences=[consequence_out(one) for one in consequences(found, self.draft, errors)],
+            next_words=measure_words(asked, self.plan) if asked else "",
+            look=look_words(found.look) if found.look else "",
+            care=care_words(found),
         )
 
-    def _foretold(self, found: Prediction, errors: Errors, log: SeamLog) -> PredictionOut:
-        block, most = found.block, found.mismatch
+    def _remedy(self, one: Remedy) -> RemedyOut:
+        return RemedyOut(
+            do=one.do,
+            words=remedy_words(one, self.draft),
+            before=percent(one.good_before),
+            after=percent(one.good_after),
+            good_before=one.good_before,
+            good_after=one.good_after,
+            settings=dict(one.settings),
+        )
+
+    def _foretold(self, found: Prediction, errors: Errors) -> PredictionOut:
+        block, most, log = found.block, found.mismatch, self.trial.log
         step = self.steps[most.join].number if most else 0
         standing, guesses = log.standing, log.guesses
         return PredictionOut(
@@ -286,12 +353,7 @@ class MeasuringView:
             advice=found.advice,
             figures=guess_words(errors, guesses, self.unit),
             all_guesses=standing is None and not log.figures.reported,
-            cut_for=self._cut_for(errors),
         )
-
-    def _cut_for(self, errors: Errors) -> ConsequenceOut | None:
-        consequence = cut_for(self.draft, errors)
-        return consequence_out(consequence) if consequence else None
 
     def _number(self, join: int) -> int:
         return self.steps[join].number
@@ -307,8 +369,3 @@ class MeasuringView:
             chance=percent(one.chance),
             likely=one.chance,
         )
-
-
-def consequence_out(one: Consequence) -> ConsequenceOut:
-    """Something to do for the rest, as it is sent."""
-    return ConsequenceOut(words=one.words, settings=dict(one.settings))

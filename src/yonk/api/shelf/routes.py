@@ -93,7 +93,7 @@ async def import_block(request: Request, db: Db, work: WorkerGiven) -> BlockOut:
     form, log, photos = await work.heavy(answers.parcel_unpacked, content)
 
     def along(block_id: str) -> None:
-        keep_log(db, block_id, log, photos)
+        keep_log(db, block_id, log, photos, form.document)
 
     return block_out(await run_in_threadpool(store.create_block, db, form, None, along))
 

@@ -7,14 +7,13 @@ from dataclasses import dataclass, replace
 
 from yonk.api.cut.answers import Booking, booking
 from yonk.api.fabrics.kept import Shelf, shelf_cloth
-from yonk.api.measuring.trial import Trial
 from yonk.api.top.schemas import TopDoneIn, TopIn, TopPrintIn
 from yonk.api.top.view import top_cutting_view, top_sewing_view
 from yonk.api.wire import as_bytes
 from yonk.core.cutting import NO_MARKS, Booked, Marks, pieces_of_fabric, templates_of
-from yonk.core.measuring import measurables, still_counting
-from yonk.core.planning import Plan, make_plan
-from yonk.core.pressing import sewing_plan
+from yonk.core.measuring import Trial
+from yonk.core.measuring import judged as judge_trial
+from yonk.core.planning import Plan
 from yonk.core.setting import Quilt, QuiltPlan, plan_quilt
 from yonk.core.top import Judged, TopCutting, made_already, sew_top, whole_list
 from yonk.files.quilt_file import take_quilt
@@ -60,11 +59,9 @@ def judged(quilt: Quilt, trials: Trials) -> dict[str, Judged]:
     found = {}
     for one in quilt.blocks:
         kept = trials.get(one.origin)
-        if kept is None or not kept.trial.sizes or one.origin in found:
+        if kept is None or kept.trial.newest.is_empty or one.origin in found:
             continue
-        plan = sewing_plan(one.draft)
-        measured, _ = still_counting(measurables(plan), kept.trial.sizes)
-        verdict = kept.trial.verdict(plan, make_plan(one.draft), measured)
+        verdict = judge_trial(kept.trial, kept.trial.newest, one.draft).found
         if verdict:
             found[one.origin] = Judged(kept.revision, verdict.verdict)
     return found

@@ -3,7 +3,7 @@
 from yonk.core.joining.alike import Likeness, Likenesses
 from yonk.core.joining.joins import Join, Joining, SquaredBox, box_of_part, joining_of
 from yonk.core.joining.orders import CellPart, joining_order, parts_with_orders
-from yonk.core.joining.touching import Touch, touches
+from yonk.core.joining.touching import Touch, clockwise, touches
 from yonk.core.joining.tree import JoiningOrder, Pair, Tree
 
 __all__ = [
@@ -18,6 +18,7 @@ __all__ = [
     "Touch",
     "Tree",
     "box_of_part",
+    "clockwise",
     "joining_of",
     "joining_order",
     "parts_with_orders",

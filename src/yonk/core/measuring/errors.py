@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from fractions import Fraction
 
 from yonk.core.paper import LengthUnit
@@ -35,15 +35,6 @@ class Errors:
         by side, they have less; but not less than a quarter.
         """
         return self.tolerance * max(LEAST_SHARE, min(share, Fraction(1)))
-
-
-def steady(unit: LengthUnit) -> Errors:
-    """What is assumed where only the reading counts: a hand that is never off, and the usual
-    tolerance.
-    """
-    return replace(
-        first_guess(unit), cut_spread=Fraction(0), seam_spread=Fraction(0), trim_spread=Fraction(0)
-    )
 
 
 def first_guess(unit: LengthUnit) -> Errors:

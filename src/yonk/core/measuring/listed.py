@@ -30,10 +30,12 @@ def listed_sizes(planned: Plan, trimmed: frozenset[str] | None = None) -> Listed
     units = {}
     for recipe in planned.recipes:
         label = recipe.group.label
-        if recipe.group.is_plain or label in known or label in units:
+        if recipe.group.is_plain or label in units:
             continue
         oversize = listed_oversize(recipe.group.unit, recipe.method, planned.wanted.terms)
-        if oversize:
+        if oversize and label in known:  # what is too small cannot be trimmed to its size
+            oversize = min(0.0, oversize[0]), min(0.0, oversize[1])
+        if oversize and any(oversize):
             units[label] = oversize
     return ListedSizes(larger_than_needed(planned), units)
 

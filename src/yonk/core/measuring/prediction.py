@@ -11,18 +11,19 @@ from math import hypot, sqrt
 
 import numpy as np
 from scipy.special import ndtr
-from scipy.stats import multivariate_normal, norm
+from scipy.stats import norm
 
 from yonk.core.joining import Join
+from yonk.core.measuring.chances import TINY, chance_within
 from yonk.core.measuring.errors import Errors
 from yonk.core.measuring.listed import listed_sizes, trimmed_units
 from yonk.core.measuring.runs import Runs
+from yonk.core.measuring.unit_chance import chance_to_trim, tolerance_of
 from yonk.core.paper import XY, Array, Decimal, Message, Text, message
-from yonk.core.planning import Plan
+from yonk.core.planning import Plan, listed_oversize
 from yonk.core.pressing import SewingPlan, measures
 
 _NINE_OF_TEN = float(norm.ppf(0.95))  # nine of ten lie between: one in twenty beyond either end
-_TINY = 1e-9  # below it a variance is none but for rounding
 
 
 @dataclass(frozen=True)
@@ -98,8 +99,9 @@ def predict(plan: SewingPlan, planned: Plan, errors: Errors) -> Prediction:
     if not plan.joining.joins:
         return Prediction((), None, message("predict-one-patch"))
     runs = Runs(plan, trimmed_units(planned), listed_sizes(planned))
+    trimming = _Trimming(plan, planned, runs, errors)
     checkpoints = tuple(
-        _checkpoint(plan, runs, sewn.join.number, errors)
+        trimming.counted(_checkpoint(plan, runs, sewn.join.number, errors))
         for sewn in plan.sewn
         if sewn.box is not None
         and sewn.box.round is None
@@ -110,6 +112,52 @@ def predict(plan: SewingPlan, planned: Plan, errors: Errors) -> Prediction:
         _largest_mismatch(plan, runs, errors),
         _advice(plan, planned, runs, errors),
     )
+
+
+def chance_of_block(plan: SewingPlan, planned: Plan, errors: Errors) -> float:
+    """The chance that a block is good, as it is foretold of its last join; one for a single patch.
+
+    Args:
+        plan: its sewing, of which only the joins count.
+        planned: how its units are made, and what is cut for them.
+        errors: how exactly she works, in the draft's unit.
+    """
+    last = plan.sewn[-1] if plan.sewn else None
+    if last is None or last.box is None or last.box.round is not None:
+        return 1.0
+    runs = Runs(plan, trimmed_units(planned), listed_sizes(planned))
+    found = _checkpoint(plan, runs, last.join.number, errors)
+    return _Trimming(plan, planned, runs, errors).counted(found).chance
+
+
+class _Trimming:
+    """How likely there is cloth to trim in each trimmed unit; one that is too small is not good."""
+
+    def __init__(self, plan: SewingPlan, planned: Plan, runs: Runs, errors: Errors) -> None:
+        self.plan, self.stacks = plan, runs.stacks
+        self.chances = {
+            recipe.group.label: chance_to_trim(
+                recipe.group.unit,
+                oversize,
+                errors,
+                tolerance_of(recipe.group.unit, plan.draft, errors),
+            )
+            for recipe in planned.recipes
+            if recipe.is_trimmed(planned.wanted.terms)
+            and (
+                oversize := listed_oversize(recipe.group.unit, recipe.method, planned.wanted.terms)
+            )
+        }
+
+    def counted(self, one: Checkpoint) -> Checkpoint:
+        """A checkpoint with that counted in."""
+        order = self.plan.joining.order
+        inside = set(order.faces(order.leaves + one.join))
+        chance = one.chance
+        for stack in self.stacks:
+            if stack.label in self.chances and inside.issuperset(stack.faces):
+                chance *= self.chances[stack.label]
+        return replace(one, chance=chance)
 
 
 def side_directions(plan: SewingPlan, join: int) -> tuple[XY, XY]:
@@ -160,28 +208,6 @@ def _range(size: float, mean: float, spread: float) -> Range:
     return Range(size + mean, size + mean - reach, size + mean + reach)
 
 
-def chance_within(means: Array, joint: Array, tolerance: float) -> float:
-    """The chance that both sides lie within the tolerance: their means and joint variances, in the
-    draft's unit.
-    """
-    spreads = np.sqrt(np.diag(joint))
-    if spreads.min() < _TINY:
-        alone = [
-            _alone(mean, spread, tolerance) for mean, spread in zip(means, spreads, strict=True)
-        ]
-        return alone[0] * alone[1]
-    upper, lower = np.full(2, tolerance), np.full(2, -tolerance)
-    cdf = multivariate_normal(means, joint, allow_singular=True).cdf
-    chance = float(cdf(upper, lower_limit=lower))
-    return min(1.0, max(0.0, round(chance, 9)))
-
-
-def _alone(mean: float, spread: float, tolerance: float) -> float:
-    if spread < _TINY:
-        return float(abs(mean) <= tolerance)
-    return float(norm.cdf(tolerance, mean, spread) - norm.cdf(-tolerance, mean, spread))
-
-
 def _largest_mismatch(plan: SewingPlan, runs: Runs, errors: Errors) -> Mismatch | None:
     """The join where most must be eased in nine of ten."""
     joins = [
@@ -210,7 +236,7 @@ def _difference(join: Join, runs: Runs) -> Array:
 
 def _folded(mean: float, spread: float) -> float:
     """The average of the amount, whatever its sign."""
-    if spread < _TINY:
+    if spread < TINY:
         return abs(mean)
     ratio = mean / spread
     return float(2 * spread * norm.pdf(ratio) + mean * (2 * norm.cdf(ratio) - 1))
@@ -218,13 +244,13 @@ def _folded(mean: float, spread: float) -> float:
 
 def _at_most(means: Array, spreads: Array) -> Array:
     """What the amounts, whatever their signs, stay below in nine of ten."""
-    means, wide = np.abs(means), np.maximum(spreads, _TINY / 10)
+    means, wide = np.abs(means), np.maximum(spreads, TINY / 10)
     low, high = np.zeros_like(means), means + 6 * wide
     for _ in range(60):
         middle = (low + high) / 2
         share = ndtr((middle - means) / wide) - ndtr((-middle - means) / wide)
         low, high = np.where(share < 0.9, middle, low), np.where(share < 0.9, high, middle)
-    return np.where(spreads < _TINY, means, high)
+    return np.where(spreads < TINY, means, high)
 
 
 def _advice(plan: SewingPlan, planned: Plan, runs: Runs, errors: Errors) -> Text:
@@ -237,7 +263,8 @@ def _advice(plan: SewingPlan, planned: Plan, runs: Runs, errors: Errors) -> Text
     )
 
     def chance(now: Errors, of: Runs = runs) -> float:
-        return _checkpoint(plan, of, last.join.number, now).chance
+        found = _checkpoint(plan, of, last.join.number, now)
+        return _Trimming(plan, planned, of, now).counted(found).chance
 
     before = chance(errors)
     ways = {

@@ -1,34 +1,72 @@
-"""What a trial block says for the rest: its verdict carried over into what is cut and sewn next.
+"""What a trial block says for the rest: each remedy with how likely the blocks come out good before
+and after it, by the same figures as all else that is foretold; none that makes it worse.
 
-Source: the trial block of `docs/measuring.md`.
+Source: *What follows for the rest* in `docs/measuring.md`.
 """
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Iterator, Mapping
 from dataclasses import dataclass, field, replace
 from fractions import Fraction
+from typing import Literal
 
 from yonk.core.measuring.diagnosis import Diagnosis, FoundCause
-from yonk.core.measuring.errors import Errors
-from yonk.core.measuring.in_words import cause_words
-from yonk.core.measuring.prediction import predict
+from yonk.core.measuring.errors import Errors, first_guess
+from yonk.core.measuring.prediction import chance_of_block, percent
 from yonk.core.measuring.seam_log import STEP, nearest
-from yonk.core.paper import SETTINGS, USUAL, Draft, LengthUnit, Message, message, show, write_typed
+from yonk.core.measuring.weighing import Evidence
+from yonk.core.paper import (
+    SETTINGS,
+    USUAL,
+    Draft,
+    DraftError,
+    LengthUnit,
+    Message,
+    convert,
+    kept,
+    message,
+    show,
+    write_typed,
+)
 from yonk.core.planning import make_plan
 from yonk.core.pressing import sewing_plan
 
 TAKEN_BACK = 2  # how often a seam is taken back at most, usually: the holes weaken the cloth
+RemedyName = Literal["needle", "cut-for-seam", "margin", "method", "press", "nothing"]
+# rulers are marked so finely, seldom finer
+FINEST_RULER: Mapping[LengthUnit, Fraction] = {"in": Fraction(1, 16), "cm": Fraction(1, 10)}
+# What is the least trouble comes first where two help as much: turning a screw, cutting the rest
+# otherwise, trimming each unit.
+_TROUBLE: tuple[RemedyName, ...] = (
+    "nothing",
+    "press",
+    "needle",
+    "cut-for-seam",
+    "margin",
+    "method",
+)
+_AS_GOOD = 0.005  # of the blocks, by which a remedy must help to be one
 
 
 @dataclass(frozen=True)
-class Consequence:
-    """Something to do for the rest: in words; the settings that do it, as typed, where a plan can
-    be made so at one touch.
+class Remedy:
+    """Something to do for the rest: by how much, in the draft's unit; the chance that a block comes
+    out good before and after it; the settings that do it, as typed, where a plan can be made so at
+    one touch.
     """
 
-    words: Message
+    do: RemedyName
+    by: Fraction
+    good_before: float
+    good_after: float
     settings: Mapping[str, str] = field(default_factory=dict)
+    seam: Fraction = Fraction(0)  # of a cut for the seam: the one that is sewn
+
+    @property
+    def helps(self) -> bool:
+        """Whether more blocks come out good."""
+        return self.good_after - self.good_before >= _AS_GOOD
 
 
 def by_her_rule(found: Diagnosis, taken_back: int, limit: int) -> Diagnosis:
@@ -44,78 +82,156 @@ def by_her_rule(found: Diagnosis, taken_back: int, limit: int) -> Diagnosis:
     return found
 
 
-def consequences(found: Diagnosis, draft: Draft, errors: Errors) -> tuple[Consequence, ...]:
-    """What the verdict on a trial block says for the rest, the first first.
+def with_trial(errors: Errors, found: Diagnosis | None, cut: Draft, draft: Draft) -> Errors:
+    """How exactly she works by her log and by what a trial block told of her seam, as far as it is
+    likelier than not that it was the seam: then the block counts, which was sewn last.
 
     Args:
-        errors: how exactly she works, for what is foretold of the rest.
+        errors: by her log, for `draft`.
+        found: why the trial block came out as it did; None where none was measured.
+        cut: what the trial block was cut by.
+        draft: as the rest is cut, which may be for the seam that the trial showed.
     """
-    if not found.causes:
-        return ()
-    consequences = [one for cause in found.causes for one in _of(cause, draft, errors)]
-    return tuple(consequences)
-
-
-def with_trial(errors: Errors, found: Diagnosis | None) -> Errors:
-    """How exactly she works by her log and by what a trial block told of her seam, where it is sure
-    that it was the seam: then the block counts, which was sewn last.
-    """
-    if found is None or found.undecided:
+    by = next((one.by for one in _everywhere(found) if one.kind == "seam"), None)
+    if by is None:
         return errors
-    seams = [cause.by for cause in found.causes if cause.kind == "seam"]
-    return replace(errors, seam_error=seams[0]) if seams else errors
+    sewn = convert(cut.making.seam + by, cut.unit, draft.unit)
+    return replace(errors, seam_error=sewn - draft.making.seam)
 
 
-def _of(cause: FoundCause, draft: Draft, errors: Errors) -> list[Consequence]:
-    unit, making = draft.unit, draft.making
-    if cause.kind == "seam":
-        real = cut_for(draft, replace(errors, seam_error=cause.by))
-        return [*([real] if real else []), Consequence(_to_machine(cause, unit))]
-    if cause.kind == "cut":
-        first = Consequence(message("rest-measure-the-first", cause=cause_words(cause, unit)))
-        return [first, *([_larger(draft)] if making.trim_margin == 0 else [])]
-    if cause.kind == "trim":
-        return [Consequence(message("rest-measure-before-trimming"))]
-    if cause.kind == "press":
-        return [Consequence(message("rest-open-every-fold"))]
-    return [Consequence(message("rest-square-each-part"))]
+def errors_of_evidence(evidence: Evidence, unit: LengthUnit) -> Errors:
+    """How exactly she works, as far as what is told with a trial block says it: her seam."""
+    guess, seam = first_guess(unit), evidence.seam
+    if seam is None:
+        return guess
+    error, spread = (Fraction(one).limit_denominator(10_000) for one in (seam.error, seam.spread))
+    return replace(guess, seam_error=error, seam_spread=spread)
 
 
-def _to_machine(cause: FoundCause, unit: LengthUnit) -> Message:
-    way = "right" if cause.by > 0 else "left"
-    by = show(abs(cause.by), unit)
-    return message("rest-set-the-machine", way=way, by=by)
+def _everywhere(found: Diagnosis | None) -> tuple[FoundCause, ...]:
+    """The causes, likelier than not, that will be in the rest as well."""
+    if found is None:
+        return ()
+    return tuple(one for one in found.causes if one.kind in ("seam", "press") and one.chance > 0.5)
 
 
-def _larger(draft: Draft) -> Consequence:
-    """Units cut larger and trimmed forgive what is cut or sewn a little off."""
-    margin = SETTINGS["trim_margin"]
-    usual = margin.usual[draft.unit]
-    words = message("rest-cut-larger", by=show(usual, draft.unit))
-    return Consequence(words, {"trim_margin": margin.write(usual, draft.unit)})
+def remedies(found: Diagnosis | None, draft: Draft, errors: Errors) -> tuple[Remedy, ...]:
+    """What can be done for the rest: those that help, the best first, and to do nothing.
+
+    Args:
+        found: why the trial block came out as it did; None where none was measured.
+        draft: as the rest is cut and sewn.
+        errors: how exactly she works, by her log and the trial block (`with_trial`).
+
+    Returns: each foretold; the first is proposed. Where nothing helps that is to do nothing.
+    """
+    folds = next((one for one in _everywhere(found) if one.kind == "press"), None)
+    # a fold takes up as a seam does
+    now = replace(errors, seam_error=errors.seam_error + folds.by) if folds else errors
+    before = chance_good(draft, draft, now)
+    tried = [*_tried(draft, errors, before, folds)]
+    offered = [one for one in tried if one.helps]
+    offered.sort(key=lambda one: (-round(one.good_after, 2), _TROUBLE.index(one.do)))
+    return *offered, Remedy("nothing", Fraction(0), before, before)
 
 
-def cut_for(draft: Draft, errors: Errors) -> Consequence | None:
-    """To cut for a seam as it is really sewn, as finely as it can be told, so that the block comes
-    out as drafted; None where it is cut for that seam already, none can be sewn so, or the ruler
-    makes of it what is foretold to be no better: plain patches go to its nearest mark.
+def _tried(
+    draft: Draft, errors: Errors, before: float, folds: FoundCause | None
+) -> Iterator[Remedy]:
+    if folds:
+        yield Remedy("press", folds.by, before, chance_good(draft, draft, errors))
+        return
+    yield from _needle(draft, errors, before)
+    yield from _cut_for_seam(draft, errors, before)
+    yield from _margin(draft, errors, before)
+
+
+def _needle(draft: Draft, errors: Errors, before: float) -> Iterator[Remedy]:
+    """The needle or the guide set by what the seam is off, as finely as it can be told."""
+    by = nearest(errors.seam_error, STEP[draft.unit])
+    if by:
+        after = replace(errors, seam_error=errors.seam_error - by)
+        yield Remedy("needle", by, before, chance_good(draft, draft, after))
+
+
+def _cut_for_seam(draft: Draft, errors: Errors, before: float) -> Iterator[Remedy]:
+    """Everything cut for the seam that is sewn: by the ruler's step, and by the finest that she
+    may have.
     """
     unit, seam = draft.unit, draft.making.seam
     real = nearest(seam + errors.seam_error, STEP[unit])
     if real == seam or SETTINGS["seam"].fault(real, unit):
-        return None
-    other = replace(draft, making=replace(draft.making, seam=real))
+        return
     after = replace(errors, seam_error=seam + errors.seam_error - real)
-    if _chance_of(other, after) <= _chance_of(draft, errors):
-        return None
-    words = message("rest-cut-for-the-seam", sewn=show(real, unit), seam=show(seam, unit))
-    return Consequence(words, {"seam": write_typed(real, unit)})
+    steps = [draft.making.ruler_step]
+    if FINEST_RULER[unit] < draft.making.ruler_step:
+        steps.append(FINEST_RULER[unit])
+    for step in steps:
+        other = replace(draft, making=replace(draft.making, seam=real, ruler_step=step))
+        settings = {"seam": write_typed(real, unit)}
+        if step != draft.making.ruler_step:
+            settings["ruler_step"] = write_typed(step, unit)
+        yield Remedy(
+            "cut-for-seam", real - seam, before, chance_good(draft, other, after), settings, real
+        )
 
 
-def _chance_of(draft: Draft, errors: Errors) -> float:
-    """How likely a block is good, as it is foretold."""
-    block = predict(sewing_plan(draft), make_plan(draft), errors).block
-    return block.chance if block else 1.0
+def _margin(draft: Draft, errors: Errors, before: float) -> Iterator[Remedy]:
+    """Units cut larger and trimmed: they forgive what is cut or sewn a little off."""
+    margin, unit = SETTINGS["trim_margin"], draft.unit
+    usual = margin.usual[unit]
+    for by in (usual, 2 * usual):
+        if by <= draft.making.trim_margin or margin.fault(by, unit):
+            continue
+        other = replace(draft, making=replace(draft.making, trim_margin=by))
+        settings = {"trim_margin": margin.write(by, unit)}
+        yield Remedy("margin", by, before, chance_good(draft, other, errors), settings)
+
+
+@kept()
+def chance_good(draft: Draft, cut: Draft, errors: Errors) -> float:
+    """How likely a block is good, as it is foretold.
+
+    Args:
+        draft: as it is drawn and joined.
+        cut: the same, but for what its making says of cutting; one that cannot be cut is never
+            good.
+        errors: how exactly she works, for what is cut so.
+    """
+    try:
+        return chance_of_block(sewing_plan(draft), make_plan(cut), errors)
+    except DraftError:
+        return 0.0
+
+
+def remedy_words(one: Remedy, draft: Draft) -> Message:
+    """A remedy in a sentence, without its chances."""
+    unit = draft.unit
+    step = one.settings.get("ruler_step")
+    return message(
+        "remedy",
+        do=one.do,
+        by=show(abs(one.by), unit),
+        way="right" if one.by > 0 else "left",
+        sewn=show(one.seam, unit),
+        seam=show(draft.making.seam, unit),
+        step=show(FINEST_RULER[unit], unit) if step else "",
+        finer="finer" if step else "same",
+    )
+
+
+def chances_words(one: Remedy) -> Message:
+    """How likely the blocks come out good before and after a remedy."""
+    before = percent(one.good_before)
+    if one.do == "nothing":
+        return message("remedy-nothing", before=before)
+    return message("remedy-good", before=before, after=percent(one.good_after))
+
+
+def care_words(found: Diagnosis) -> list[Message]:
+    """What to mind with the rest, by what was wrong with the trial block alone."""
+    kinds = dict.fromkeys(one.kind for one in found.causes)
+    return [message("rest-mind", kind=kind) for kind in kinds if kind not in ("seam", "press")]
 
 
 @dataclass(frozen=True, kw_only=True)

@@ -16,6 +16,7 @@ from functools import cached_property
 from math import hypot, sqrt
 
 import numpy as np
+from scipy import sparse
 
 from yonk.core.drawing import Ring
 from yonk.core.measuring.errors import Errors
@@ -80,10 +81,26 @@ class Runs:
                     edge = self._edge(number, a, b, places[number], outer=True)
                     rows.append((number, -1, *a, *b, edge, -1, False))
         table = np.array(rows, dtype=float)
+        self.causes = len(self.numbers) + len(self.plan.joining.joins)
         self.face, self.other = table[:, 0].astype(int), table[:, 1].astype(int)
         self.start, self.end = table[:, 2:4] / self.scale, table[:, 4:6] / self.scale
         self.edge, self.seam = table[:, 6].astype(int), table[:, 7].astype(int)
         self.inside = table[:, 8].astype(bool)
+
+    def is_inside_trimmed(self, join: int, face: int) -> bool:
+        """Whether a join is inside a trimmed unit, to which a patch belongs."""
+        return (join, self._place_of_face[face]) in self._trimmed_inside
+
+    @cached_property
+    def _place_of_face(self) -> list[int]:
+        return _places(self.stacks, len(self.plan.joining.faces))
+
+    @cached_property
+    def _trimmed_inside(self) -> set[tuple[int, int]]:
+        joins, inside = self.joins_of_stretches, self.inside
+        return {
+            (int(joins[n]), self._place_of_face[int(self.face[n])]) for n in np.flatnonzero(inside)
+        }
 
     def _is_trimmed(self, place: int) -> bool:
         return self.stacks[place].label in self.trimmed
@@ -102,12 +119,13 @@ class Runs:
         """
         ring = self.plan.joining.faces[face].ring
         number = _edge_of(ring, a, b)
+        grown = self.listed.units.get(self.stacks[place].label)
         if self._is_trimmed(place):
             dx, dy = b[0] - a[0], b[1] - a[1]
             side = _side(ring, a, b)
             octant = round(np.degrees(np.arctan2(dy * side, dx * side))) % 360
-            return self._number(Cause("unit", (place, octant)))
-        grown = self.listed.units.get(self.stacks[place].label)
+            more = self._grown(place, grown, (dx, dy)) if outer and grown else 0.0
+            return self._number(Cause("unit", (place, octant)), more / 2)
         if grown is not None:
             more = self._grown(place, grown, (b[0] - a[0], b[1] - a[1])) if outer else 0.0
             return self._number(Cause("edge", (face, number)), more / 2)
@@ -136,17 +154,58 @@ class Runs:
 
     @cached_property
     def _kinds(self) -> Array:
-        return np.array([cause.kind for cause in self.numbers])
+        tapers = ["taper"] * len(self.plan.joining.joins)
+        return np.array([*(cause.kind for cause in self.numbers), *tapers])
+
+    @cached_property
+    def seam_of(self) -> dict[int, int]:
+        """The cause that each join's seam is, by the join's number."""
+        return {cause.of[0]: n for cause, n in self.numbers.items() if cause.kind == "seam"}
+
+    @cached_property
+    def joins_of_stretches(self) -> Array:
+        """The join that each stretch is sewn by, -1 at the block's edge."""
+        of_seam = {number: join for join, number in self.seam_of.items()}
+        return np.array([of_seam.get(seam, -1) for seam in self.seam.tolist()], dtype=int)
+
+    def far_along(self, stretches: Array, spots: Array) -> Array:
+        """How far along the whole seam of its join each of some spots lies, from nought to one; the
+        first end is that further up, or left.
+        """
+        return self.far_along_joins(self.joins_of_stretches[stretches], spots)
+
+    def far_along_joins(self, joins: Array, spots: Array) -> Array:
+        """The same by the joins; -1 is none."""
+        begin, way, long = self._whole_seams
+        far = np.einsum("ij,ij->i", spots - begin[joins], way[joins]) / long[joins]
+        return np.clip(np.where(joins >= 0, far, 0.0), 0.0, 1.0)
+
+    @cached_property
+    def _whole_seams(self) -> tuple[Array, Array, Array]:
+        """Of each join from where its seam runs, in which direction, how far."""
+        ends = []
+        for join in self.plan.joining.joins:
+            spots = sorted((y, x) for stretch in join.along for x, y in stretch)
+            ends.append((*spots[0][::-1], *spots[-1][::-1]))
+        table = np.array(ends or [(0, 0, 1, 0)], dtype=float) / self.scale
+        reach = table[:, 2:] - table[:, :2]
+        long = np.maximum(np.hypot(*reach.T), 1e-12)
+        return table[:, :2], reach / long[:, None], long
+
+    @property
+    def listed_larger(self) -> Array:
+        """How much each cause is larger than drafted, as the cuts are listed."""
+        return np.concatenate([self.larger, np.zeros(self.causes - len(self.larger))])
 
     def means(self, errors: Errors) -> Array:
         """How much each cause comes out too large (a seam: takes up too much), on average."""
-        means = np.array(self.larger)
+        means = self.listed_larger
         means[self._kinds == "seam"] = float(errors.seam_error)
         return means
 
     def spreads(self, errors: Errors) -> Array:
         """The standard deviation of each cause. A width has two edges, which share its spread."""
-        spreads = np.empty(len(self.numbers))
+        spreads = np.zeros(self.causes)
         for kind, spread in (
             ("edge", float(errors.cut_spread) / sqrt(2)),
             ("seam", float(errors.seam_spread)),
@@ -169,7 +228,8 @@ class Runs:
         long = np.hypot(*along.T)
         down = np.concatenate([self.start[chosen], self.end[chosen]]) @ np.array([-way[1], way[0]])
         reach = down.max() - down.min()
-        return self._summed(chosen, outer, high / long * high / reach)
+        middles = (self.start[chosen] + self.end[chosen]) / 2
+        return self._summed(chosen, outer, high / long * high / reach, middles)
 
     def at(self, part: int, way: XY, level: float) -> Array:
         """The run through a part at one level across its direction."""
@@ -183,7 +243,9 @@ class Runs:
         met = (np.minimum(a, b) < level) & (level < np.maximum(a, b))
         along = self.end[chosen] - self.start[chosen]
         share = np.abs(along @ across) / np.hypot(*along.T)
-        return self._summed(chosen, outer, np.where(met, share, 0.0))
+        far = np.divide(level - a, b - a, out=np.zeros_like(a), where=met)
+        spots = self.start[chosen] + far[:, None] * along
+        return self._summed(chosen, outer, np.where(met, share, 0.0), spots)
 
     def beside(self, part: int, way: XY, spot: tuple[float, float]) -> Array:
         """The run through a part next to a seam in a direction through a spot of it."""
@@ -217,12 +279,42 @@ class Runs:
         chosen = np.flatnonzero(inner[self.face])
         return chosen, ~inner[self.other[chosen]]
 
-    def _summed(self, chosen: Array, outer: Array, share: Array) -> Array:
-        sums = np.zeros(len(self.numbers))
+    def within(self, face: int, way: XY, spot: XY) -> Array:
+        """The run through one patch of the finished block from seam to seam, through a spot."""
+        chosen = np.flatnonzero(self.face == face)
+        across = np.array([-way[1], way[0]])
+        level = float(np.array(spot) @ across)
+        a, b = self.start[chosen] @ across, self.end[chosen] @ across
+        met = (np.minimum(a, b) < level) & (level < np.maximum(a, b))
+        along = self.end[chosen] - self.start[chosen]
+        far = np.divide(level - a, b - a, out=np.zeros_like(a), where=met)
+        spots = self.start[chosen] + far[:, None] * along
+        share = np.where(met, np.abs(along @ across) / np.hypot(*along.T), 0.0)
+        return self._summed(chosen, self.other[chosen] < 0, share, spots)
+
+    def moved_ends(self) -> sparse.csr_matrix:
+        """By how much its patch was cut further out at each end of each stretch for each cause:
+        `2k` is where stretch `k` begins, `2k + 1` where it ends.
+        """
+        count = np.flatnonzero(~self.inside)
+        rows = np.concatenate([2 * count, 2 * count + 1])
+        columns = np.concatenate([self.edge[count]] * 2)
+        size = 2 * len(self.face), self.causes
+        return sparse.csr_matrix((np.ones(len(rows)), (rows, columns)), shape=size)
+
+    def _summed(self, chosen: Array, outer: Array, share: Array, spots: Array) -> Array:
+        """The causes of some stretches, each by its share. A seam that takes up too much at its
+        first end alone counts where it is met, by how far that is from its other end.
+        """
+        sums = np.zeros(self.causes)
         counts = ~self.inside[chosen]
         np.add.at(sums, self.edge[chosen][counts], share[counts])
-        sewn = counts & ~outer
+        sewn = counts & ~outer & (share > 0) & (self.seam[chosen] >= 0)
         np.add.at(sums, self.seam[chosen][sewn], -share[sewn])
+        far = self.far_along(chosen[sewn], spots[sewn])
+        np.add.at(
+            sums, len(self.numbers) + self.joins_of_stretches[chosen][sewn], share[sewn] * (far - 1)
+        )
         return sums
 
 

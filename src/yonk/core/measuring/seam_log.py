@@ -11,14 +11,19 @@ from dataclasses import dataclass, fields, replace
 from datetime import date, timedelta
 from fractions import Fraction
 from itertools import takewhile
-from statistics import fmean, stdev
+from statistics import fmean
 
-from yonk.core.measuring.errors import READING, Errors
+from yonk.core.measuring.errors import READING, Errors, first_guess
 from yonk.core.paper import DraftError, LengthUnit, Message, Text, convert, message, show
 
 IN_A_ROW = 5  # tests within what she set, and the practice is over
 RECENT = 10  # tests of one setup that the figures are worked out from
 STEADY_FROM = 3  # tests from which a spread can be told
+_AS_GUESSED = 2  # tests, that the first guess of the spread counts for beside those that were sewn
+_FEWEST = 2  # tests on either side of a change; one alone may be a slip
+# Standard deviations of the difference that a change must come to. All places in ten tests are
+# tried, so that a steady hand is told one in about forty times only.
+_CHANGED = 3.2
 STRIPS = {"in": Fraction(3, 2), "cm": Fraction(4)}  # cut so wide for a test
 # long enough to steady the seam, short enough to spare cloth
 STRIP_LENGTH = {"in": Fraction(6), "cm": Fraction(15)}
@@ -130,13 +135,15 @@ def check_day(sewn: date, today: date) -> None:
 class SeamStatistics:
     """How the seam stands, in the unit of the newest test: its tests, that were all sewn with one
     setup and one seam aimed at; by how much a seam is off on average; the spread from seam to seam,
-    None for too few tests; how many tests in a row were within what she set.
+    None for too few tests; how many tests in a row were within what she set; how many tests before
+    them do not count, since something was changed.
     """
 
     tests: tuple[SeamTest, ...]
     off: Fraction
     spread: Fraction | None
     in_a_row: int
+    before_change: int = 0
 
     @property
     def newest(self) -> SeamTest:
@@ -162,7 +169,8 @@ def standing(tests: Sequence[SeamTest], within: Fraction) -> SeamStatistics | No
         tests: from the oldest to the newest.
         within: how far off a seam may be, in the unit of the newest test.
 
-    Returns: the figures from the last tests that were sewn as the newest was; None without any.
+    Returns: the figures from the last tests that were sewn as the newest was, and since something
+    changed where they show that; None without any.
     """
     if not tests:
         return None
@@ -171,11 +179,46 @@ def standing(tests: Sequence[SeamTest], within: Fraction) -> SeamStatistics | No
         lambda one: one.setup == newest.setup and one.aimed == newest.aimed,
         (one.told_in(newest.unit) for one in reversed(tests)),
     )
-    mine = tuple(reversed(list(alike)[:RECENT]))
+    recent = tuple(reversed(list(alike)[:RECENT]))
+    before = _before_change(recent)
+    mine = recent[before:]
     good = takewhile(lambda one: abs(one.off) <= within, reversed(mine))
     return SeamStatistics(
-        mine, Fraction(fmean(one.off for one in mine)), _spread(mine), len(list(good))
+        mine,
+        Fraction(fmean(one.off for one in mine)),
+        _spread(mine),
+        len(list(good)),
+        before,
     )
+
+
+def _reading_variance(unit: LengthUnit) -> float:
+    """The variance that reading off a middle strip brings into a seam: half of what is misread, by
+    anything up to a reading either way.
+    """
+    return (float(READING[unit]) / 2) ** 2 / 3
+
+
+def _usual_variance(unit: LengthUnit) -> float:
+    """The variance from test to test of a hand that is as steady as is first guessed."""
+    return float(first_guess(unit).seam_spread) ** 2 / 2 + _reading_variance(unit)
+
+
+def _before_change(tests: Sequence[SeamTest]) -> int:
+    """How many tests lie before the likeliest change, nought where there is none: where those since
+    differ from those before by more than the spread within both allows.
+    """
+    offs, unit = [float(one.off) for one in tests], tests[-1].unit
+    best, place = 0.0, 0
+    for at in range(_FEWEST, len(offs) - _FEWEST + 1):
+        one, other = offs[:at], offs[at:]
+        squares = sum((x - fmean(part)) ** 2 for part in (one, other) for x in part)
+        wanted = _AS_GUESSED * _usual_variance(unit)
+        variance = (squares + wanted) / (len(offs) - 2 + _AS_GUESSED)
+        apart = abs(fmean(one) - fmean(other)) / (variance * (1 / at + 1 / len(other))) ** 0.5
+        if apart > max(best, _CHANGED):
+            best, place = apart, at
+    return place
 
 
 def by_setup(tests: Sequence[SeamTest], within: Fraction) -> tuple[SeamStatistics, ...]:
@@ -191,10 +234,19 @@ def by_setup(tests: Sequence[SeamTest], within: Fraction) -> tuple[SeamStatistic
 
 
 def _spread(tests: Sequence[SeamTest]) -> Fraction | None:
-    """The spread from seam to seam; each test is the mean of two, so that it spreads less."""
+    """The spread from seam to seam; each test is the mean of two, so that it spreads less, and is
+    misread by a little. A few tests that agree do not show that there is none.
+    """
     if len(tests) < STEADY_FROM:
         return None
-    return Fraction(stdev(float(one.off) for one in tests) * 2**0.5)
+    unit = tests[-1].unit
+    offs = [float(one.off) for one in tests]
+    squares = sum((one - fmean(offs)) ** 2 for one in offs) + _AS_GUESSED * _usual_variance(unit)
+    variance = squares / (len(offs) - 1 + _AS_GUESSED)
+    least = (
+        float(first_guess(unit).seam_spread) ** 2 / 16
+    )  # nobody is steadier than a quarter of it
+    return Fraction(max(2 * (variance - _reading_variance(unit)), least) ** 0.5)
 
 
 def nearest(length: Fraction, step: Fraction) -> Fraction:

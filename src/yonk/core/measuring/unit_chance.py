@@ -15,8 +15,8 @@ from math import atan2, hypot, pi, sqrt
 import numpy as np
 from scipy.stats import norm
 
+from yonk.core.measuring.chances import chance_within
 from yonk.core.measuring.errors import Errors
-from yonk.core.measuring.prediction import chance_within
 from yonk.core.paper import XY, Array, Draft, kept
 from yonk.core.planning import Figures
 from yonk.core.units import Unit, target_of
@@ -41,24 +41,40 @@ def chance_of_units(figures: Figures, unit: Unit, errors: Errors, tolerance: Fra
 
     Returns: from nought to one.
     """
+    good = float(tolerance)
+    if figures.trims:
+        oversize = figures.oversize or (0.0, 0.0)
+        trimmed = chance_within(np.zeros(2), np.eye(2) * float(errors.trim_spread) ** 2, good)
+        return trimmed * chance_to_trim(unit, oversize, errors, tolerance)
+    means, joint = _as_sewn(unit, errors)
+    return chance_within(means, joint, good)
+
+
+def _as_sewn(unit: Unit, errors: Errors) -> tuple[Array, Array]:
+    """By how much a unit comes out larger, across and down, and how much that spreads."""
     cuts, seams = _weights(unit)
-    means = -seams.sum(axis=1) * float(errors.seam_error)
+    means: Array = -seams.sum(axis=1) * float(errors.seam_error)
     joint = cuts @ cuts.T * float(errors.cut_spread) ** 2 / 2
     joint = joint + seams @ seams.T * float(errors.seam_spread) ** 2
-    good = float(tolerance)
-    if not figures.trims:
-        return chance_within(means, joint, good)
-    trimmed = chance_within(np.zeros(2), np.eye(2) * float(errors.trim_spread) ** 2, good)
-    oversize = np.array(figures.oversize or (0.0, 0.0)) + means
-    return trimmed * _large_enough(oversize, np.sqrt(np.diag(joint)), good)
+    return means, joint
 
 
-def _large_enough(oversize: Array, spreads: Array, tolerance: float) -> float:
-    """The chance that there is something to trim on both sides, or so little wanting that it is
-    still good.
+def chance_to_trim(
+    unit: Unit, oversize: tuple[float, float], errors: Errors, tolerance: Fraction
+) -> float:
+    """The chance that there is something to trim on both sides, or so little wanting that the unit
+    is still good.
+
+    Args:
+        unit: what is made.
+        oversize: by how much it comes out larger than unfinished, across and down.
+        errors: how exactly she works, in the draft's unit.
+        tolerance: how far off it is still good.
     """
-    wide = np.maximum(spreads, 1e-9)
-    return float(np.prod(norm.cdf((oversize + tolerance) / wide)))
+    means, joint = _as_sewn(unit, errors)
+    wide = np.maximum(np.sqrt(np.diag(joint)), 1e-9)
+    room = np.array(oversize) + means + float(tolerance)
+    return float(np.prod(norm.cdf(room / wide)))
 
 
 @kept()

@@ -89,11 +89,6 @@ class SeamLog:
             reported = replace(reported, **{name: self.figures.figure(name, unit)})
         return errors_of(self.standing, reported, seam, unit)
 
-    def known_for(self, seam: Fraction, unit: LengthUnit) -> Errors:
-        """The same with no spread where none was measured or told."""
-        guesses = [name for name in self.guesses if name.endswith("_spread")]
-        return replace(self.errors_for(seam, unit), **dict.fromkeys(guesses, Fraction(0)))
-
     @property
     def guesses(self) -> tuple[str, ...]:
         """Which figures are first guesses, by their names in `Errors`."""

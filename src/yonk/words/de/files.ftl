@@ -183,3 +183,14 @@ given-too-many = enthält { $count }; höchstens { $most } gehen
 given-too-few = enthält { $count }; mindestens { $least } müssen es sein
 length-in-quotes = ist kein Text; schreib die Länge in Anführungszeichen, etwa "9" oder "39/8", denn Zahlen sind nicht genau
 holds-half-a-sign = enthält ein halbes Zeichen, das kein Programm schreiben kann; gib es neu ein
+seam-cannot-be-so-far-off = ist so viel wie die Naht selbst; sieh nach, ob es richtig geschrieben ist
+card-asks = { $what ->
+    [date] Genäht am
+    [machine] Maschine, Fuß, Nadel
+   *[seam-test] Letzte Nahtprobe
+}
+card-looks = Bevor du misst: wie sieht er aus?
+card-more = { $rows ->
+    [one] Eins mehr ist auf dem Bildschirm.
+   *[other] { $rows } mehr sind auf dem Bildschirm.
+}

@@ -10,21 +10,69 @@ measure-block = { $where ->
     [diagonal-down] von oben links nach unten rechts
    *[diagonal-up] von unten links nach oben rechts
 }
-measure-line = { $kind ->
-    [row] Reihe
-   *[column] Spalte
-} { $number }
-measure-unit = { $kind } { $unit }, in der Breite
-measure-kind-block = Der Block
-measure-kind-row = Reihen
-measure-kind-column = Spalten
-measure-kind-unit = Einheiten
+measure-line = { $place ->
+    [first] { $kind ->
+        [row] die oberste Reihe
+       *[column] die linke Spalte
+    }
+    [last] { $kind ->
+        [row] die unterste Reihe
+       *[column] die rechte Spalte
+    }
+    [middle] { $kind ->
+        [row] die mittlere Reihe
+       *[column] die mittlere Spalte
+    }
+   *[other] { $kind ->
+        [row] Reihe
+       *[column] Spalte
+    } { $number }
+}
+measure-unit = { $kind } { $unit }{ $way ->
+    [across] , in der Breite
+    [down] , in der Höhe
+   *[none] {""}
+}
+measure-part = { $part }{ $way ->
+    [across] , in der Breite
+    [down] , in der Höhe
+   *[none] {""}
+}
+measure-between = { $patch }, von Naht zu Naht { $way ->
+    [across] in der Breite
+   *[down] in der Höhe
+}
+measure-quarter = das Viertel { $where }
+measure-made = { $join ->
+    [none] das Stück { $where }
+   *[other] das Stück { $where }, aus Naht { $join }
+}
+measure-place = { $place ->
+    [first-first] oben links
+    [first-middle] oben
+    [first-last] oben rechts
+    [middle-first] links
+    [middle-middle] in der Mitte
+    [middle-last] rechts
+    [last-first] unten links
+    [last-middle] unten
+   *[last-last] unten rechts
+}
+patch-alone = Flicken { $letter }
+patch-there = Flicken { $letter } { $where }
+unit-there = Einheit { $unit } { $where }
+measure-kind-unit = Beim Nähen: Einheiten, nachgeschnitten
+measure-kind-row = Beim Nähen: Reihen, bevor sie verbunden werden
+measure-kind-column = Beim Nähen: Spalten, bevor sie verbunden werden
+measure-kind-part = Beim Nähen: Teile, bevor sie verbunden werden
+measure-kind-block = Der fertige Block, von Schnittkante zu Schnittkante
+measure-kind-between = Der fertige Block, von Naht zu Naht
 size-cannot-be-so-far = kann nicht so weit von { $meant } sein; sieh nach, ob richtig abgelesen wurde
 verdict = { $verdict ->
     [good] Gut: alles ist so genau, wie sich ablesen lässt.
     [ease] Einhalten: was daneben ist, lässt sich beim Ansetzen einhalten.
     [trim] Nachschneiden: es ist zu groß und lässt sich auf Maß schneiden.
-    [take-back] Trenn die Nähte auf und näh sie neu.
+    [take-back] Trenn die genannten Nähte auf und näh sie neu.
     [press-again] Bügle es noch einmal, Falten geöffnet und Ecken rechtwinklig, und miss neu.
     [measure-again] Miss noch einmal: noch erklärt nichts diese Maße.
    *[cut-again] Schneide diese Stücke neu: was zu klein ist, lässt sich nicht retten.
@@ -37,7 +85,27 @@ cause-where = { $kind ->
     [column] Spalte { $which }
    *[other] { $kind } { $which }
 }
+cause-patch = { $patch }
+cause-line = was nach Zeile { $line } der Liste geschnitten ist
+cause-seam = die Naht zwischen { $one } und { $other }
+whole-seam = auf ganzer Länge
+seam-end = am { $side ->
+    [left] linken Ende
+    [right] rechten Ende
+    [top] oberen Ende
+   *[bottom] unteren Ende
+}
 cause = { $kind ->
+    [one-seam] { $what } nimmt { $by } { $way ->
+        [more] zu viel
+       *[less] zu wenig
+    } { $end }
+    [press-somewhere] die Falten in { $what } sind nicht geöffnet, { $by } an jeder Naht
+    [trim-somewhere] { $what } wurde { $by } { $way ->
+        [more] zu groß
+       *[less] zu klein
+    } nachgeschnitten
+    [stretch] { $what } wurde schräg zum Faden gedehnt, um { $by } entlang der Schräge
     [seam] jede Naht nimmt { $by } { $way ->
         [more] zu viel
        *[less] zu wenig
@@ -59,8 +127,22 @@ cause = { $kind ->
        *[less] , andersherum
     }
 }
-nothing-explains = Weder eine noch zwei Ursachen erklären diese Maße; miss noch einmal.
-may-also-be = Es kann auch sein: { $causes }; diese Maße unterscheiden sie nicht.
+nothing-explains = Nichts, was gewöhnlich schiefgeht, erklärt diese Maße; miss noch einmal.
+may-also-be = Es kann auch sein: { $causes } ({ $chance }).
+something-else = Dass es etwas anderes ist: { $chance }.
+look-at = { $what ->
+   *[fold] Heb eine Falte mit der Nadel an und sieh nach: ist sie nicht geöffnet, liegt es am Bügeln, sonst an der Naht.
+}
+looks = { $looks ->
+    [bowed-in] nach innen gebogen
+    [bowed-out] nach außen gebogen
+    [wedge] keilförmig
+    [wavy] wellig
+    [all-small] überall zu klein
+    [all-large] überall zu groß
+    [leaning] schief
+   *[good] gut
+}
 so-sure = { $causes }; zu { $chance } sicher.
 percent = { $chance } %
 percent-over-99 = über 99 %
@@ -87,6 +169,10 @@ size-off = { $size } { $way ->
    *[short] zu klein
 }
 seam-never-tested = Noch wurde keine Naht geprüft; alles Vorhergesagte beruht auf ersten Schätzungen.
+seam-has-changed = Etwas hat sich geändert: { $before ->
+    [one] die Probe davor zählt
+   *[other] die { $before } Proben davor zählen
+} nicht mehr.
 seam-each-is = Jede Naht ist { $off }, nach { $tests ->
     [one] einer Probe
    *[other] den letzten { $tests } Proben
@@ -140,14 +226,44 @@ so-many-times = { $count ->
     [4] viermal
    *[5] fünfmal
 }
-rest-measure-the-first = Im Probeblock: { $cause }. Miss den ersten vom Rest.
-rest-measure-before-trimming = Miss die erste Einheit vom Rest, bevor du die anderen nachschneidest.
-rest-open-every-fold = Öffne beim Rest jede Falte mit dem Bügeleisen, bevor du misst.
-rest-square-each-part = Schneide beim Rest jeden Teil rechtwinklig, bevor du ihn ansetzt.
-rest-set-the-machine = Oder stell die Maschine: die Nadel um { $by } nach { $way ->
-    [right] rechts
-   *[left] links
-}, und lass die Zuschnitte, wie sie sind.
-rest-cut-larger = Schneide die Einheiten des Rests { $by } größer und schneide sie nach.
-rest-cut-for-the-seam = Schneide für die Naht, die du nähst: { $sewn }, nicht { $seam }.
+rest-mind = { $kind ->
+    [one-seam] Steck diese Naht beim Rest fest und miss sie, bevor du weiternähst.
+    [cut] Miss die ersten Stücke des Rests, bevor du die anderen schneidest.
+    [trim] Miss die erste Einheit des Rests, bevor du die anderen nachschneidest.
+    [stretch] Fass schräge Kanten des Rests so wenig wie möglich an; drück das Bügeleisen auf, statt es zu schieben.
+   *[skew] Richte jeden Teil des Rests rechtwinklig aus, bevor du ihn verbindest.
+}
+remedy = { $do ->
+    [needle] Stell die Nadel um { $by } nach { $way ->
+        [right] rechts
+       *[left] links
+    } oder den Anschlag um so viel { $way ->
+        [right] näher
+       *[left] weiter weg
+    }.
+    [cut-for-seam] Schneide für die Naht, die du nähst: { $sewn } statt { $seam }{ $finer ->
+        [finer] , mit einem Lineal mit Marken von { $step }
+       *[same] {""}
+    }.
+    [margin] Schneide die Einheiten des Rests { $by } größer und schneide sie nach.
+    [method] Mach die Einheiten des Rests auf andere Art.
+    [press] Öffne beim Rest jede Falte mit dem Bügeleisen, bevor du misst.
+   *[nothing] Ändere nichts.
+}
+remedy-good = { $after } der Blöcke werden gut, so wie es ist { $before }.
+remedy-nothing = { $before } der Blöcke werden gut.
 strip-left-over = Ein Streifen von { $length } gab { $pieces } und ließ { $left }: schneide den nächsten { $next } lang für { $wanted }, mit { $squaring } zum Begradigen.
+look-before-you-join = Sieh nach, bevor du es verbindest.
+nothing-measured = Noch nichts gemessen.
+trial-of-another-size = Er hatte eine andere Größe.
+trial-of-another-drawing = Er war anders entworfen.
+trial-was-cut = Er war { $how } geschnitten.
+trial-cut = { $what ->
+    [seam] für eine Naht von { $size }
+    [trim_margin] mit { $size } zum Nachschneiden
+   *[ruler_step] mit einem Lineal mit Marken von { $size }
+}
+remedy-head = { $helps ->
+    [some] Was dem Rest hilft, vorausgesagt
+   *[none] Nichts, was sich ändern ließe, bringt mehr gute Blöcke
+}

@@ -237,3 +237,14 @@ given-too-many = holds { $count }; { $most } is the most
 given-too-few = holds { $count }; { $least } is the least
 length-in-quotes = is no text; write the length in quotes, such as "9" or "39/8", since numbers are not exact
 holds-half-a-sign = holds half a sign, which no program can write; type it anew
+seam-cannot-be-so-far-off = is as much as the seam itself; look whether it was written right
+card-asks = { $what ->
+    [date] Sewn on
+    [machine] Machine, foot, needle
+   *[seam-test] Last seam test
+}
+card-looks = Before you measure: what does it look like?
+card-more = { $rows ->
+    [one] One more is on the screen.
+   *[other] { $rows } more are on the screen.
+}

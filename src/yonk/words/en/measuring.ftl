@@ -10,15 +10,63 @@ measure-block = { $where ->
     [diagonal-down] from the top left corner to the bottom right
    *[diagonal-up] from the bottom left corner to the top right
 }
-measure-line = { $kind ->
-    [row] row
-   *[column] column
-} { $number }
-measure-unit = a { $kind } { $unit }, across
-measure-kind-block = The block
-measure-kind-row = Rows
-measure-kind-column = Columns
-measure-kind-unit = Units
+measure-line = the { $place ->
+    [first] { $kind ->
+        [row] top row
+       *[column] left column
+    }
+    [last] { $kind ->
+        [row] bottom row
+       *[column] right column
+    }
+    [middle] { $kind ->
+        [row] middle row
+       *[column] middle column
+    }
+   *[other] { $kind ->
+        [row] row
+       *[column] column
+    } { $number }
+}
+measure-unit = a { $kind } { $unit }{ $way ->
+    [across] , across
+    [down] , from top to bottom
+   *[none] {""}
+}
+measure-part = { $part }{ $way ->
+    [across] , across
+    [down] , from top to bottom
+   *[none] {""}
+}
+measure-between = { $patch }, from seam to seam { $way ->
+    [across] across
+   *[down] from top to bottom
+}
+measure-quarter = the quarter { $where }
+measure-made = { $join ->
+    [none] the piece { $where }
+   *[other] the piece { $where }, of join { $join }
+}
+measure-place = { $place ->
+    [first-first] at the top left
+    [first-middle] at the top
+    [first-last] at the top right
+    [middle-first] on the left
+    [middle-middle] in the middle
+    [middle-last] on the right
+    [last-first] at the bottom left
+    [last-middle] at the bottom
+   *[last-last] at the bottom right
+}
+patch-alone = patch { $letter }
+patch-there = patch { $letter } { $where }
+unit-there = unit { $unit } { $where }
+measure-kind-unit = As you sew: units, trimmed
+measure-kind-row = As you sew: rows, before they are joined
+measure-kind-column = As you sew: columns, before they are joined
+measure-kind-part = As you sew: parts, before they are joined
+measure-kind-block = The finished block, from raw edge to raw edge
+measure-kind-between = The finished block, from seam to seam
 size-cannot-be-so-far = cannot be so far from { $meant }; look whether it was read right
 
 ## the verdict on a trial block
@@ -27,7 +75,7 @@ verdict = { $verdict ->
     [good] Good: everything is within a reading of what it must be.
     [ease] Ease it: what is off is little enough to be eased where it is joined.
     [trim] Trim it: it is too large, and can be trimmed to its size.
-    [take-back] Take the seams back and sew them anew.
+    [take-back] Take back the seams that are named, and sew them anew.
     [press-again] Press it again, folds opened and corners square, and measure anew.
     [measure-again] Measure once more: nothing explains these sizes yet.
    *[cut-again] Cut these pieces again: what is too small cannot be mended.
@@ -40,7 +88,27 @@ cause-where = { $kind ->
     [column] column { $which }
    *[other] { $kind } { $which }
 }
+cause-patch = { $patch }
+cause-line = what is cut by line { $line } of the list
+cause-seam = the seam between { $one } and { $other }
+whole-seam = along the whole of it
+seam-end = at its { $side ->
+    [left] left end
+    [right] right end
+    [top] upper end
+   *[bottom] lower end
+}
 cause = { $kind ->
+    [one-seam] { $what } takes up { $by } { $way ->
+        [more] too much
+       *[less] too little
+    } { $end }
+    [press-somewhere] the folds inside { $what } are not opened, { $by } at each seam
+    [trim-somewhere] { $what } was trimmed { $by } { $way ->
+        [more] too large
+       *[less] too small
+    }
+    [stretch] { $what } was stretched on the bias, { $by } along its slant
     [seam] each seam takes up { $by } { $way ->
         [more] too much
        *[less] too little
@@ -62,8 +130,22 @@ cause = { $kind ->
        *[less] , the other way
     }
 }
-nothing-explains = No one or two causes explain these sizes; measure once more.
-may-also-be = It may also be that { $causes }; these sizes do not tell them apart.
+nothing-explains = Nothing that usually goes wrong explains these sizes; measure once more.
+may-also-be = It may also be that { $causes } ({ $chance }).
+something-else = That it is something else: { $chance }.
+look-at = { $what ->
+   *[fold] Lift a fold with a pin and look: where it is not opened, it is the pressing, else the seam.
+}
+looks = { $looks ->
+    [bowed-in] bowed in
+    [bowed-out] bowed out
+    [wedge] a wedge
+    [wavy] wavy
+    [all-small] all small
+    [all-large] all large
+    [leaning] leaning
+   *[good] good
+}
 so-sure = { $causes }; { $chance } sure.
 percent = { $chance } %
 percent-over-99 = over 99 %
@@ -96,6 +178,10 @@ size-off = { $size } { $way ->
    *[short] short
 }
 seam-never-tested = No seam was tested yet; whatever is foretold stands on first guesses.
+seam-has-changed = Something has changed: { $before ->
+    [one] the test
+   *[other] the { $before } tests
+} before do not count any more.
 seam-each-is = Each seam is { $off }, by { $tests ->
     [one] one test
    *[other] the last { $tests } tests
@@ -155,14 +241,47 @@ so-many-times = { $count ->
 
 ## what a trial block says for the rest
 
-rest-measure-the-first = In the trial block { $cause }: measure the first of the rest.
-rest-measure-before-trimming = Measure the first unit of the rest before you trim the others.
-rest-open-every-fold = Open every fold of the rest with the iron before you measure.
-rest-square-each-part = Square each part of the rest before you join it.
-rest-set-the-machine = Or set the machine: the needle to the { $way ->
-    [right] right
-   *[left] left
-} by { $by }, and leave the cuts as they are.
-rest-cut-larger = Cut the units of the rest { $by } larger and trim them.
-rest-cut-for-the-seam = Cut for the seam you sew: { $sewn }, not { $seam }.
+rest-mind = { $kind ->
+    [one-seam] Pin that seam in the rest, and measure it before you sew on.
+    [cut] Measure the first pieces of the rest before you cut the others.
+    [trim] Measure the first unit of the rest before you trim the others.
+    [stretch] Handle slanted edges of the rest as little as you can; press, do not push.
+   *[skew] Square each part of the rest before you join it.
+}
+remedy = { $do ->
+    [needle] Set the needle { $by } to the { $way ->
+        [right] right
+       *[left] left
+    }, or the guide as much { $way ->
+        [right] nearer
+       *[left] farther away
+    }.
+    [cut-for-seam] Cut for the seam you sew: { $sewn }, not { $seam }{ $finer ->
+        [finer] , with a ruler marked to { $step }
+       *[same] {""}
+    }.
+    [margin] Cut the units of the rest { $by } larger and trim them.
+    [method] Make the units of the rest in another way.
+    [press] Open every fold of the rest with the iron before you measure.
+   *[nothing] Change nothing.
+}
+remedy-good = { $after } of the blocks will be good, { $before } as it is.
+remedy-nothing = { $before } of the blocks will be good.
 strip-left-over = A strip { $length } long gave { $pieces } and left { $left }: cut the next { $next } long for { $wanted }, with { $squaring } to square it up.
+
+## several trial blocks
+
+look-before-you-join = Look at it before you join it.
+nothing-measured = Nothing measured yet.
+trial-of-another-size = It was of another size.
+trial-of-another-drawing = It was drafted otherwise.
+trial-was-cut = It was cut { $how }.
+trial-cut = { $what ->
+    [seam] for a seam of { $size }
+    [trim_margin] with { $size } to trim
+   *[ruler_step] by a ruler marked to { $size }
+}
+remedy-head = { $helps ->
+    [some] What helps the rest, foretold
+   *[none] Nothing that could be changed brings more good blocks
+}
