@@ -27,9 +27,9 @@ from yonk.core.measuring import (
     because,
     diagnose,
     first_guess,
+    look_picture,
     measurable,
     measurables,
-    picture_of,
     predict,
     size_fault,
 )
@@ -203,7 +203,7 @@ def test_each_look_is_told_by_its_sizes_and_has_a_picture_of_its_own() -> None:
     for look, off in shapes.items():
         assert look_of("cut", straight | off, 1 / 32) == look
     assert look_of("stretch", straight, 1 / 32) == "wavy"
-    assert len({str(np.round(picture_of(look), 4)) for look in LOOKS}) == len(LOOKS)
+    assert len({str(np.round(look_picture(look), 4)) for look in LOOKS}) == len(LOOKS)
 
 
 @pytest.mark.parametrize(("name", "few"), [("Weir Gate", 0), ("Peg", 0)])

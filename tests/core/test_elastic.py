@@ -15,7 +15,7 @@ from hypothesis import given, settings
 
 from tests.drafts import block, drafts, even
 from yonk.core.measuring import Measurable, measurable, measurables
-from yonk.core.measuring.response import Response, response_of, rows_of
+from yonk.core.measuring.response import Response, matrix_of, response_of
 from yonk.core.paper import Draft
 from yonk.core.planning import listed_oversize, make_plan
 from yonk.core.pressing import sewing_plan
@@ -41,7 +41,7 @@ def seams_off(response: Response) -> Any:
 def test_seams_off_everywhere_need_no_easing_where_all_rows_have_as_many(name: str) -> None:
     response = response_of(SAMPLES[name])
     known = measurables(response.plan)
-    for what, (loose, eased) in zip(known, rows_of(response, known), strict=True):
+    for what, (loose, eased) in zip(known, matrix_of(response, known), strict=True):
         wrong = seams_off(response)
         if what.startswith("block:") and name != "Hut Window":
             assert eased @ wrong == pytest.approx(loose @ wrong, abs=0.02), what
@@ -116,7 +116,7 @@ def test_blocks_of_springs_come_to_rest_where_it_says(
         for what, one in measurables(held.plan).items()
         if one.patch is None or one.patch not in held.unit
     }
-    rows = rows_of(response, known)
+    rows = matrix_of(response, known)
     for wrong, causes in gone_wrong(held):
         sewn = held.sewn(wrong, Still())
         parts = {tuple(sorted(one.faces)) for one in known.values()}

@@ -3423,19 +3423,6 @@ export interface components {
             stage: "trial" | "rest" | "all";
         };
         /**
-         * DraftIn
-         * @description A draft to be looked at; nothing is stored.
-         */
-        DraftIn: {
-            /**
-             * Document
-             * @description a block file; the front end hands it on as it came
-             */
-            document: {
-                [key: string]: unknown;
-            };
-        };
-        /**
          * DraftOut
          * @description A draft as it is to be drawn, with all that follows from it.
          *
@@ -4300,7 +4287,7 @@ export interface components {
             /** Patches */
             patches: components["schemas"]["LetteredPatchOut"][];
             /** Remedies */
-            remedies: components["schemas"]["RemedyOut"][];
+            remedies: components["schemas"]["RemedyShownOut"][];
             /** Remedies Head */
             remedies_head: string;
             /** Rest */
@@ -5424,6 +5411,21 @@ export interface components {
             step: string;
         };
         /**
+         * RecipesIn
+         * @description A draft whose recipes are compared; the block that it is kept as: its trial block counts.
+         */
+        RecipesIn: {
+            /** Block Id */
+            block_id?: string | null;
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+        };
+        /**
          * RecipesOut
          * @description All groups of a draft's units with the ways to make them.
          */
@@ -5457,11 +5459,11 @@ export interface components {
             rows: number;
         };
         /**
-         * RemedyOut
+         * RemedyShownOut
          * @description Something to do for the rest: in words, with the chances of a good block before and after it;
-         *     the settings that do it, if a plan can be made so.
+         *     the settings and ways that do it, if a plan can be made so.
          */
-        RemedyOut: {
+        RemedyShownOut: {
             /** After */
             after: string;
             /** Before */
@@ -5475,6 +5477,10 @@ export interface components {
             good_after: number;
             /** Good Before */
             good_before: number;
+            /** Methods */
+            methods: {
+                [key: string]: string;
+            };
             /** Settings */
             settings: {
                 [key: string]: string;
@@ -16384,7 +16390,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["DraftIn"];
+                "application/json": components["schemas"]["RecipesIn"];
             };
         };
         responses: {

@@ -1,5 +1,6 @@
 import { Link } from "react-router";
 
+import type { Act } from "../api/client";
 import type { Measuring } from "../api/useMeasuring";
 import { Fr } from "../common/Fr";
 import { Help } from "../common/Help";
@@ -9,7 +10,7 @@ import { Bar, Remedies } from "./Remedies";
 interface Props {
   id: string;
   measuring: Measuring;
-  onTake: (settings: Record<string, string>) => void;
+  onTake: (acts: Act[]) => void;
 }
 
 /** What the block will come out as, checkpoint by checkpoint, and what would help most. */

@@ -14,7 +14,12 @@ export function Looks({ id, measuring }: { id: string; measuring: Measuring }) {
           body: { looks, trial: measuring.trial },
         }),
       ),
-    { refresh: [["measuring", id]] },
+    {
+      refresh: [
+        ["measuring", id],
+        ["recipes", id],
+      ],
+    },
   );
   return (
     <section className="looks" aria-labelledby="looks-head">

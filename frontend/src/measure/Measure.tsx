@@ -37,10 +37,7 @@ export function MeasureStep({ id, view, drafting }: { id: string; view: Draft; d
   const taking = useMutation({
     mutationFn: (path: string) => takeAlong(path, { document: view.document, paper }),
   });
-  const take = (settings: Record<string, string>) => {
-    const act: Act = { do: "making", settings };
-    drafting.act([act]);
-  };
+  const take = (acts: Act[]) => drafting.act(acts);
   const measuring = found.data;
   const said = [
     ...(taking.error ? [taking.error.message] : []),

@@ -1,5 +1,5 @@
 import { useChange } from "../api/useChange";
-import { client, settled } from "../api/client";
+import { type Act, client, settled } from "../api/client";
 import type { Measuring } from "../api/useMeasuring";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
@@ -12,7 +12,7 @@ interface Props {
   measuring: Measuring;
   /** What is noted before it: the verdict, where there is one. */
   why: string;
-  onTake: (settings: Record<string, string>) => void;
+  onTake: (acts: Act[]) => void;
 }
 
 /** What can be done for the rest, each with the share of good blocks before and after it; the first is proposed. */
@@ -29,7 +29,8 @@ export function Remedies({ id, measuring, why, onTake }: Props) {
   );
   const take = (one: Remedy) => {
     noting.mutate(`${why} ${one.words}`.trim());
-    if (Object.keys(one.settings).length > 0) onTake(one.settings);
+    const acts = actsOf(one);
+    if (acts.length > 0) onTake(acts);
   };
   return (
     <section className="remedies" aria-labelledby="remedies-head">
@@ -47,7 +48,7 @@ export function Remedies({ id, measuring, why, onTake }: Props) {
                 className={`btn btn-sm ${number === 0 ? "btn-primary" : "btn-outline-primary"}`}
                 onClick={() => take(one)}
               >
-                {say(Object.keys(one.settings).length > 0 ? "measure-do-so" : "measure-note-that-i-do-so")}
+                {actsOf(one).length > 0 ? say("measure-do-so") : say("measure-note-that-i-do-so")}
               </button>
             )}
           </li>
@@ -63,6 +64,13 @@ export function Remedies({ id, measuring, why, onTake }: Props) {
   );
 }
 
+/** What makes the plan so; nothing where it is done at the machine or the iron. */
+function actsOf(one: Remedy): Act[] {
+  const acts = Object.entries(one.methods).map(([kind, method]): Act => ({ do: "method", kind, method }));
+  if (Object.keys(one.settings).length > 0) acts.push({ do: "making", settings: one.settings });
+  return acts;
+}
+
 /** How many blocks come out good before and after a remedy, as two bars with their numbers. */
 function Shares({ one }: { one: Remedy }) {
   return (
@@ -76,7 +84,7 @@ function Shares({ one }: { one: Remedy }) {
         </div>
       )}
       <div>
-        <dt>{say(one.do === "nothing" ? "measure-good-as-it-is" : "measure-good-after")}</dt>
+        <dt>{one.do === "nothing" ? say("measure-good-as-it-is") : say("measure-good-after")}</dt>
         <dd>
           <Bar share={one.good_after} /> {one.after}
         </dd>

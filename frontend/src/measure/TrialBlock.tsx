@@ -1,7 +1,7 @@
 import { useEffect, useState } from "react";
 import { Link } from "react-router";
 
-import { client, type Draft, faultsOf, settled } from "../api/client";
+import { type Act, client, type Draft, faultsOf, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import type { Measuring } from "../api/useMeasuring";
 import { Fr } from "../common/Fr";
@@ -19,7 +19,7 @@ interface Props {
   id: string;
   view: Draft;
   measuring: Measuring;
-  onTake: (settings: Record<string, string>) => void;
+  onTake: (acts: Act[]) => void;
   onTrial: (trial: number) => void;
   onAlso: (names: string[]) => void;
 }
@@ -39,7 +39,13 @@ export function TrialBlock({ id, view, measuring, onTake, onTrial, onAlso }: Pro
           body: { what: row.what, size, expected: row.expected, unit: view.sheet.unit, trial },
         }),
       ),
-    { refresh: [["measuring", id]], inOrder: "measured" },
+    {
+      refresh: [
+        ["measuring", id],
+        ["recipes", id],
+      ],
+      inOrder: "measured",
+    },
   );
   const emptying = useChange(
     () =>
@@ -48,7 +54,12 @@ export function TrialBlock({ id, view, measuring, onTake, onTrial, onAlso }: Pro
           params: { path: { block_id: id, number: trial } },
         }),
       ),
-    { refresh: [["measuring", id]] },
+    {
+      refresh: [
+        ["measuring", id],
+        ["recipes", id],
+      ],
+    },
   );
   const wanted = rows.some((row) => row.what === next);
   useEffect(() => {

@@ -21,13 +21,13 @@ type Recipes = Schemas["RecipesOut"];
 type Card = Schemas["CardOut"];
 
 /** The Recipes step: a card for each group of units, the ways to make it beside each other, and how it is done. */
-export function RecipesStep({ view, drafting }: { view: Draft; drafting: DraftInHand }) {
+export function RecipesStep({ id, view, drafting }: { id: string; view: Draft; drafting: DraftInHand }) {
   const [label, setLabel] = useState<string>();
   const [settings, setSettings] = useState(false);
   const found = useQuery({
-    queryKey: ["recipes", contentKey(view.document)],
+    queryKey: ["recipes", id, contentKey(view.document)],
     queryFn: ({ signal }) =>
-      settled<Recipes>(client.POST("/api/recipes", { body: { document: view.document }, signal })),
+      settled<Recipes>(client.POST("/api/recipes", { body: { document: view.document, block_id: id }, signal })),
     placeholderData: (before) => before,
   });
   const cards = found.data?.cards ?? [];

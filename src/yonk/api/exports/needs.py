@@ -9,7 +9,7 @@ from yonk.api.fabrics.kept import Shelf
 from yonk.api.fabrics.session import kept_shelf
 from yonk.api.measuring.kept import trial_of
 from yonk.api.top.answers import Trials
-from yonk.api.top.kept import trials_of
+from yonk.api.top.kept import shelf_trials
 from yonk.api.top.schemas import TopPrintIn
 from yonk.api.wire import Model
 from yonk.core.measuring import Trial
@@ -27,4 +27,4 @@ def its_trial(db: Session, asked: PrintIn) -> Trial | None:
 
 def its_trials(db: Session, asked: TopPrintIn) -> Trials:
     """The trials of the blocks of a quilt."""
-    return trials_of(db, asked.document)
+    return shelf_trials(db, asked.document)

@@ -11,6 +11,7 @@ from pydantic import Field
 from yonk.api.wire import Document, Model, PartOut, Said
 from yonk.core.measuring import Look, RemedyName, Verdict
 from yonk.core.paper import COUNTS, XY, LengthUnit
+from yonk.core.units import UnitKindName
 from yonk.files.log_file import NoteKind
 
 LogWordsIn = Annotated[str, Field(max_length=4000)]
@@ -144,7 +145,7 @@ class FiguresIn(Model):
     taken_back: TimesBack
 
 
-What = Annotated[
+MeasureName = Annotated[
     str,
     Field(
         max_length=96,
@@ -162,7 +163,7 @@ class MeasuringIn(Model):
     document: Document
     block_id: Annotated[str, Field(pattern="^[0-9a-z]{1,32}$")] | None = None
     trial: TrialNumber | None = None
-    also: Annotated[tuple[What, ...], Field(max_length=40)] = ()
+    also: Annotated[tuple[MeasureName, ...], Field(max_length=40)] = ()
 
 
 class CardRowOut(Model):
@@ -221,9 +222,9 @@ class TrialOut(Model):
     cause: Said
 
 
-class RemedyOut(Model):
+class RemedyShownOut(Model):
     """Something to do for the rest: in words, with the chances of a good block before and after it;
-    the settings that do it, if a plan can be made so.
+    the settings and ways that do it, if a plan can be made so.
     """
 
     do: RemedyName
@@ -233,6 +234,7 @@ class RemedyOut(Model):
     good_before: float
     good_after: float
     settings: dict[str, str]
+    methods: dict[UnitKindName, str]
 
 
 class BlockVerdictOut(Model):
@@ -295,7 +297,7 @@ class MeasuringOut(Model):
     taken_back: int
     taken_back_limit: int
     foretold: PredictionOut
-    remedies: list[RemedyOut]
+    remedies: list[RemedyShownOut]
     remedies_head: Said
     rest: Sequence[Said]
 
@@ -305,7 +307,7 @@ class MeasuredIn(Model):
     it.
     """
 
-    what: What
+    what: MeasureName
     size: Typed
     expected: Annotated[str, Field(pattern=r"^[0-9]{1,6}\.[0-9]{4}$")]
     unit: LengthUnit

@@ -17,7 +17,7 @@ from yonk.api.measuring.schemas import (
     MeasuringOut,
     NextTestOut,
     PredictionOut,
-    RemedyOut,
+    RemedyShownOut,
     RuledOut,
     SeamLogOut,
     SeamTestOut,
@@ -39,6 +39,7 @@ from yonk.core.measuring import (
     Diagnosis,
     Errors,
     JudgedTrial,
+    Look,
     Measurable,
     Prediction,
     Remedy,
@@ -61,6 +62,7 @@ from yonk.core.measuring import (
     is_good,
     lettered_patches,
     listed_size,
+    look_picture,
     look_words,
     looks_words,
     looks_wrong,
@@ -68,7 +70,6 @@ from yonk.core.measuring import (
     mismatch_words,
     next_test,
     percent,
-    picture_of,
     range_words,
     remedy_words,
     rest_words,
@@ -232,7 +233,8 @@ class MeasuringView:
             ],
             patches=self._patches(),
             looks=[
-                LookOut(name=one, words=looks_words(one), picture=picture_of(one)) for one in LOOKS
+                LookOut(name=one, words=looks_words(one), picture=look_picture(one))
+                for one in LOOKS
             ],
             look=block.looks or "",
             card=self._card(),
@@ -253,6 +255,10 @@ class MeasuringView:
 
     def _spot(self, spot: tuple[int, int]) -> XY:
         return spot[0] / self.scale, spot[1] / self.scale
+
+    @staticmethod
+    def _look(one: Look) -> LookOut:
+        return LookOut(name=one, words=looks_words(one), picture=look_picture(one))
 
     def _patches(self) -> list[LetteredPatchOut]:
         return [
@@ -324,8 +330,8 @@ class MeasuringView:
             care=care_words(found),
         )
 
-    def _remedy(self, one: Remedy) -> RemedyOut:
-        return RemedyOut(
+    def _remedy(self, one: Remedy) -> RemedyShownOut:
+        return RemedyShownOut(
             do=one.do,
             words=remedy_words(one, self.draft),
             before=percent(one.good_before),
@@ -333,6 +339,7 @@ class MeasuringView:
             good_before=one.good_before,
             good_after=one.good_after,
             settings=dict(one.settings),
+            methods=dict(one.methods),
         )
 
     def _foretold(self, found: Prediction, errors: Errors) -> PredictionOut:

@@ -74,7 +74,7 @@ def quilt_contents(quilt: Quilt) -> BlockContents:
     )
 
 
-def cards_of(kept: list[tuple[str, int, str]]) -> list[tuple[str, int, str]]:
+def quilt_cards_of(kept: list[tuple[str, int, str]]) -> list[tuple[str, int, str]]:
     """The cards of kept quilts: the id and the revision of each, and its card in place of its
     document.
     """

@@ -86,7 +86,7 @@ async def shelf(
     def asked() -> store.ShelfPage:
         return store.shelf_page(db, page, search, "changed", "quilt", origin)
 
-    found = await page_with_cards(db, work, asked, answers.cards_of)
+    found = await page_with_cards(db, work, asked, answers.quilt_cards_of)
     rows = [card_row(card) for card in found.cards]
     return as_json(json.dumps({"quilts": rows, "total": found.total}).encode())
 

@@ -3,19 +3,21 @@
 from __future__ import annotations
 
 from yonk.api.in_colouring import draft_in
-from yonk.api.recipes.schemas import DraftIn, WayIn
+from yonk.api.recipes.schemas import RecipesIn, WayIn
 from yonk.api.recipes.view import recipes_view, steps_view
 from yonk.api.wire import as_bytes
-from yonk.core.measuring import SeamLog
+from yonk.core.measuring import Trial, errors_with_newest
 from yonk.core.planning import make_plan, steps_of, way_asked, ways_side_by_side
 from yonk.files.block_file import take_block
 
 
-def recipes(asked: DraftIn, log: SeamLog) -> bytes:
-    """Every way to make every group of a draft's units, and how exact each is by her seam log."""
+def recipes(asked: RecipesIn, trial: Trial) -> bytes:
+    """Every way to make every group of a draft's units, and how exact each is by her seam log and
+    trial block.
+    """
     draft = take_block(asked.document)
     plan = make_plan(draft)
-    errors = log.errors_for(draft.making.seam, draft.unit)
+    errors = errors_with_newest(trial, draft)
     return as_bytes(recipes_view(plan, ways_side_by_side(plan), errors))
 
 

@@ -5,9 +5,9 @@ from __future__ import annotations
 from fastapi import APIRouter, Response
 from starlette.concurrency import run_in_threadpool
 
-from yonk.api.measuring.kept import seam_log_of
+from yonk.api.measuring.kept import trial_of
 from yonk.api.recipes import answers
-from yonk.api.recipes.schemas import DraftIn, RecipesOut, StepsOut, WayIn
+from yonk.api.recipes.schemas import RecipesIn, RecipesOut, StepsOut, WayIn
 from yonk.api.session import Db
 from yonk.api.wire import ERRORS, as_json
 from yonk.api.work import WorkerGiven
@@ -16,10 +16,10 @@ router = APIRouter(prefix="/api")
 
 
 @router.post("/recipes", response_model=RecipesOut, responses=ERRORS)
-async def recipes(asked: DraftIn, db: Db, work: WorkerGiven) -> Response:
+async def recipes(asked: RecipesIn, db: Db, work: WorkerGiven) -> Response:
     """Every way to make every group of a draft's units, side by side."""
-    log = await run_in_threadpool(seam_log_of, db)
-    return as_json(await work.on_draft(asked.document, answers.recipes, asked, log))
+    trial = await run_in_threadpool(trial_of, db, asked.block_id)
+    return as_json(await work.on_draft(asked.document, answers.recipes, asked, trial))
 
 
 @router.post("/recipes/steps", response_model=StepsOut, responses=ERRORS)

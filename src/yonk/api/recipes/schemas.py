@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from typing import Literal
+from typing import Annotated, Literal
 
 from pydantic import Field
 
@@ -20,6 +20,12 @@ class DraftIn(Model):
     """A draft to be looked at; nothing is stored."""
 
     document: Document
+
+
+class RecipesIn(DraftIn):
+    """A draft whose recipes are compared; the block that it is kept as: its trial block counts."""
+
+    block_id: Annotated[str, Field(pattern="^[0-9a-z]{1,32}$")] | None = None
 
 
 class WayIn(Model):

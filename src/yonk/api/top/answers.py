@@ -11,8 +11,7 @@ from yonk.api.top.schemas import TopDoneIn, TopIn, TopPrintIn
 from yonk.api.top.view import top_cutting_view, top_sewing_view
 from yonk.api.wire import as_bytes
 from yonk.core.cutting import NO_MARKS, Booked, Marks, pieces_of_fabric, templates_of
-from yonk.core.measuring import Trial
-from yonk.core.measuring import judged as judge_trial
+from yonk.core.measuring import Trial, judge
 from yonk.core.planning import Plan
 from yonk.core.setting import Quilt, QuiltPlan, plan_quilt
 from yonk.core.top import Judged, TopCutting, made_already, sew_top, whole_list
@@ -21,14 +20,14 @@ from yonk.files.templates_pdf import write_templates_pdf
 
 
 @dataclass(frozen=True)
-class KeptTrial:
+class ShelfTrial:
     """What is kept of the trial of a block of the shelf, and the revision that the block has."""
 
     revision: int
     trial: Trial
 
 
-Trials = Mapping[str, KeptTrial]
+Trials = Mapping[str, ShelfTrial]
 
 
 def quilt_cut(asked: TopIn, shelf: Shelf, marks: Marks, trials: Trials) -> bytes:
@@ -50,18 +49,18 @@ def top_cutting(asked: TopIn, shelf: Shelf, trials: Trials, marks: Marks = NO_MA
     on_hand = {
         name: pieces_of_fabric(shelf_cloth(kept), quilt.unit) for name, kept in shelf.items()
     }
-    made = made_already(quilt, judged(quilt, trials))
+    made = made_already(quilt, judged_trials(quilt, trials))
     return whole_list(plan_quilt(quilt), on_hand, Booked(marks.booked, "all"), made)
 
 
-def judged(quilt: Quilt, trials: Trials) -> dict[str, Judged]:
+def judged_trials(quilt: Quilt, trials: Trials) -> dict[str, Judged]:
     """How the trial blocks of a quilt's blocks came out, where they were measured."""
     found = {}
     for one in quilt.blocks:
         kept = trials.get(one.origin)
         if kept is None or kept.trial.newest.is_empty or one.origin in found:
             continue
-        verdict = judge_trial(kept.trial, kept.trial.newest, one.draft).found
+        verdict = judge(kept.trial, kept.trial.newest, one.draft).found
         if verdict:
             found[one.origin] = Judged(kept.revision, verdict.verdict)
     return found

@@ -13,7 +13,7 @@ from yonk.api.fabrics.session import shelf_of
 from yonk.api.session import BlockId, Db
 from yonk.api.sewing.schemas import TickIn
 from yonk.api.top import answers
-from yonk.api.top.kept import trials_of
+from yonk.api.top.kept import shelf_trials
 from yonk.api.top.schemas import TopCutOut, TopDoneIn, TopIn, TopSewOut
 from yonk.api.wire import ERRORS, as_json
 from yonk.api.work import WorkerGiven
@@ -31,7 +31,7 @@ async def cut(asked: TopIn, db: Db, work: WorkerGiven) -> Response:
     marks = NO_MARKS
     if asked.quilt_id:
         marks = await run_in_threadpool(kept_marks, db, asked.quilt_id)
-    trials = await run_in_threadpool(trials_of, db, asked.document)
+    trials = await run_in_threadpool(shelf_trials, db, asked.document)
     return as_json(
         await work.on_quilt(asked.document, answers.quilt_cut, asked, shelf, marks, trials)
     )
@@ -51,7 +51,7 @@ async def cutting_done(asked: TopDoneIn, db: Db, work: WorkerGiven) -> ShelfFabr
     """
     kept = await run_in_threadpool(blocks.live_block, db, asked.quilt_id, "quilt", "change")
     marks = await run_in_threadpool(kept_marks, db, asked.quilt_id)
-    trials = await run_in_threadpool(trials_of, db, asked.document)
+    trials = await run_in_threadpool(shelf_trials, db, asked.document)
     shelf = await shelf_of(db)
     booking = await work.on_quilt(asked.document, answers.quilt_booked, asked, shelf, marks, trials)
     return await run_in_threadpool(book, db, asked.quilt_id, kept.revision, booking)

@@ -6,7 +6,7 @@ from __future__ import annotations
 
 import numpy as np
 
-from yonk.core.measuring.response import rows_of
+from yonk.core.measuring.response import matrix_of
 from yonk.core.measuring.weighing import NOISE, ODD, Weighing
 from yonk.core.paper import Array
 
@@ -25,7 +25,7 @@ def most_deciding(weighing: Weighing) -> str:
     shares = shares / shares.sum()
     names = list(weighing.known)
     places = np.array([names.index(name) for name in left])
-    rows = rows_of(weighing.response, left).mean(axis=1)
+    rows = matrix_of(weighing.response, left).mean(axis=1)
     spreads = weighing.response.spreads(weighing.errors)
     noise = (rows**2) @ spreads**2 + (NOISE * weighing.reading) ** 2
     means, variances = [], []

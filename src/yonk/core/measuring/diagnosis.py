@@ -15,7 +15,7 @@ import numpy as np
 
 from yonk.core.measuring.deciding import most_deciding
 from yonk.core.measuring.errors import READING, Errors, first_guess
-from yonk.core.measuring.suspects import CauseKind, SeamEnd, Suspect
+from yonk.core.measuring.suspects import CauseKind, Suspect, WhichEnd
 from yonk.core.measuring.weighing import Evidence, Explanation, Weighing
 from yonk.core.paper import LengthUnit
 from yonk.core.planning import Plan
@@ -40,7 +40,7 @@ class FoundCause:
     by: Fraction
     where: str
     chance: float
-    end: SeamEnd = ""
+    end: WhichEnd = ""
     same_as: tuple[str, ...] = ()
 
 

@@ -7,7 +7,7 @@ from fractions import Fraction
 
 from yonk.core.measuring.diagnosis import Diagnosis, FoundCause, Verdict
 from yonk.core.measuring.errors import Errors
-from yonk.core.measuring.places import join_of, lines_of, measurable
+from yonk.core.measuring.places import join_of, measurable, rows_or_columns
 from yonk.core.measuring.prediction import Mismatch, Range, percent
 from yonk.core.measuring.seam_log import IN_A_ROW, STEADY_FROM, STEP, SeamStatistics, nearest
 from yonk.core.paper import (
@@ -78,7 +78,7 @@ def part_words(plan: SewingPlan, faces: tuple[int, ...], name: str = "") -> Mess
     other by the join that makes it.
     """
     for kind, axis in (("row", 1), ("column", 0)):
-        lines = lines_of(plan, axis)
+        lines = rows_or_columns(plan, axis)
         if len(lines) > 1 and faces in lines:
             number = lines.index(faces) + 1
             place = {1: "first", len(lines): "last"}.get(number, "")

@@ -48,7 +48,7 @@ def look_of(kind: CauseKind, off: Mapping[str, float], reading: float) -> Look:
     return look if seen[look] > _SEEN * reading else "good"
 
 
-def picture_of(look: Look) -> list[XY]:
+def look_picture(look: Look) -> list[XY]:
     """The outline of a block that looks so, far too much, in a square of one by one."""
     along = [number / _STEPS for number in range(_STEPS)]
     sides: list[XY] = [

@@ -362,7 +362,7 @@ def _spots(plan: SewingPlan, faces: tuple[int, ...]) -> Array:
     return np.array(rings, dtype=float) / float(plan.reading.drawing.scale)
 
 
-def lines_of(plan: SewingPlan, axis: int) -> list[tuple[int, ...]]:
+def rows_or_columns(plan: SewingPlan, axis: int) -> list[tuple[int, ...]]:
     """The patches of each row (1) or column (0) of the block, where it comes apart so."""
     boxes = [face.box for face in plan.joining.faces]
     reach = max(box[axis + 2] for box in boxes)
@@ -388,8 +388,8 @@ def _cuts_across(plan: SewingPlan, axis: int) -> Sequence[int]:
 
 
 def _rows(plan: SewingPlan) -> list[tuple[int, ...]]:
-    return lines_of(plan, 1)
+    return rows_or_columns(plan, 1)
 
 
 def _columns(plan: SewingPlan) -> list[tuple[int, ...]]:
-    return lines_of(plan, 0)
+    return rows_or_columns(plan, 0)

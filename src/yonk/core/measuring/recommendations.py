@@ -15,6 +15,7 @@ from yonk.core.measuring.diagnosis import Diagnosis, FoundCause
 from yonk.core.measuring.errors import Errors, first_guess
 from yonk.core.measuring.prediction import chance_of_block, percent
 from yonk.core.measuring.seam_log import STEP, nearest
+from yonk.core.measuring.unit_chance import chance_of_units, tolerance_of
 from yonk.core.measuring.weighing import Evidence
 from yonk.core.paper import (
     SETTINGS,
@@ -25,17 +26,17 @@ from yonk.core.paper import (
     Message,
     convert,
     kept,
+    listed,
     message,
     show,
     write_typed,
 )
-from yonk.core.planning import make_plan
+from yonk.core.planning import FINEST_RULER, make_plan, ways_side_by_side
 from yonk.core.pressing import sewing_plan
+from yonk.core.units import BY_NAME, UnitKindName
 
 TAKEN_BACK = 2  # how often a seam is taken back at most, usually: the holes weaken the cloth
 RemedyName = Literal["needle", "cut-for-seam", "margin", "method", "press", "nothing"]
-# rulers are marked so finely, seldom finer
-FINEST_RULER: Mapping[LengthUnit, Fraction] = {"in": Fraction(1, 16), "cm": Fraction(1, 10)}
 # What is the least trouble comes first where two help as much: turning a screw, cutting the rest
 # otherwise, trimming each unit.
 _TROUBLE: tuple[RemedyName, ...] = (
@@ -62,6 +63,7 @@ class Remedy:
     good_after: float
     settings: Mapping[str, str] = field(default_factory=dict)
     seam: Fraction = Fraction(0)  # of a cut for the seam: the one that is sewn
+    methods: Mapping[UnitKindName, str] = field(default_factory=dict)  # of another way: by kind
 
     @property
     def helps(self) -> bool:
@@ -144,6 +146,7 @@ def _tried(
     yield from _needle(draft, errors, before)
     yield from _cut_for_seam(draft, errors, before)
     yield from _margin(draft, errors, before)
+    yield from _method(draft, errors, before)
 
 
 def _needle(draft: Draft, errors: Errors, before: float) -> Iterator[Remedy]:
@@ -188,6 +191,27 @@ def _margin(draft: Draft, errors: Errors, before: float) -> Iterator[Remedy]:
         yield Remedy("margin", by, before, chance_good(draft, other, errors), settings)
 
 
+def _method(draft: Draft, errors: Errors, before: float) -> Iterator[Remedy]:
+    """Each kind of unit made in the way that is likeliest right, where that is another one."""
+    methods: dict[UnitKindName, str] = {}
+    for recipe, compared in ways_side_by_side(make_plan(draft)):
+        group = recipe.group
+        if group.is_plain or len(compared.ways) < 2 or not group.as_drafted:
+            continue
+        good = tolerance_of(group.unit, draft, errors)
+        taken, *others = (
+            (chance_of_units(figures, group.unit, errors, good), figures.way.name)
+            for figures in compared.ways
+        )
+        best = max(others, key=lambda one: round(one[0], 2))
+        if best[0] - taken[0] >= _AS_GOOD:
+            methods.setdefault(group.kind, best[1])
+    if methods:
+        making = replace(draft.making, methods={**draft.making.methods, **methods})
+        good_after = chance_good(draft, replace(draft, making=making), errors)
+        yield Remedy("method", Fraction(0), before, good_after, methods=methods)
+
+
 @kept()
 def chance_good(draft: Draft, cut: Draft, errors: Errors) -> float:
     """How likely a block is good, as it is foretold.
@@ -217,7 +241,15 @@ def remedy_words(one: Remedy, draft: Draft) -> Message:
         seam=show(draft.making.seam, unit),
         step=show(FINEST_RULER[unit], unit) if step else "",
         finer="finer" if step else "same",
+        ways=listed(_way_words(one), "each-and") if one.methods else "",
     )
+
+
+def _way_words(one: Remedy) -> Iterator[Message]:
+    for kind, name in one.methods.items():
+        words = {method.name: method.words for method in BY_NAME[kind].methods}
+        ways = listed((words[part] for part in name.split("+")), "and")
+        yield message("remedy-way", kind=BY_NAME[kind].words, way=ways)
 
 
 def chances_words(one: Remedy) -> Message:

@@ -226,7 +226,7 @@ def at_easing(rows: Array, easing: float) -> Array:
     return found
 
 
-def rows_of(response: Response, known: Mapping[str, Measurable]) -> Array:
+def matrix_of(response: Response, known: Mapping[str, Measurable]) -> Array:
     """The rows of several measures in their order, `(measures, 2, causes)`."""
     response.prepare(known.values())
     return np.array([response.rows(one) for one in known.values()])

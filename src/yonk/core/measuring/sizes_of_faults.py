@@ -14,7 +14,7 @@ import numpy as np
 from yonk.core.measuring.suspects import CauseKind
 from yonk.core.paper import Array, LengthUnit
 
-NOTHING = 0.45  # of the blocks that are measured, where nothing is wrong
+NOTHING_WRONG = 0.45  # of the blocks that are measured, where nothing is wrong
 SOMETHING_ELSE = 0.03  # where it is what nobody thought of
 TWO = 0.15  # where it is two causes, of those where it is one
 # of the blocks where one thing is wrong
@@ -31,32 +31,32 @@ _CM = 2.54
 
 
 @dataclass(frozen=True)
-class Sizes:
+class FaultSizes:
     """Normal heaps of sizes: about which size each, with which share; their common spread."""
 
     middles: Array
     shares: Array
     spread: float
 
-    def of(self, unit: LengthUnit) -> Sizes:
+    def of(self, unit: LengthUnit) -> FaultSizes:
         """The same in a unit; these are in inches."""
         if unit == "in":
             return self
-        return Sizes(self.middles * _CM, self.shares, self.spread * _CM)
+        return FaultSizes(self.middles * _CM, self.shares, self.spread * _CM)
 
 
-def _either_way(shares: Mapping[float, float], spread: float) -> Sizes:
+def _either_way(shares: Mapping[float, float], spread: float) -> FaultSizes:
     both = [(sign * by, share / 2) for by, share in shares.items() for sign in (-1, 1)]
     return _one_way(dict(both), spread)
 
 
-def _one_way(shares: Mapping[float, float], spread: float) -> Sizes:
+def _one_way(shares: Mapping[float, float], spread: float) -> FaultSizes:
     total = sum(shares.values())
     middles = np.array(list(shares))
-    return Sizes(middles, np.array(list(shares.values())) / total, spread)
+    return FaultSizes(middles, np.array(list(shares.values())) / total, spread)
 
 
-SIZES: Mapping[CauseKind, Sizes] = {
+FAULT_SIZES: Mapping[CauseKind, FaultSizes] = {
     "seam": _either_way({1 / 64: 0.2, 1 / 32: 0.4, 1 / 16: 0.3, 1 / 8: 0.1}, 1 / 100),
     "one-seam": _either_way({1 / 32: 0.3, 1 / 16: 0.4, 1 / 8: 0.3}, 1 / 50),
     "cut": _either_way({1 / 16: 0.3, 1 / 8: 0.4, 1 / 4: 0.25, 1 / 2: 0.05}, 1 / 40),

@@ -13,13 +13,13 @@ from typing import Literal
 
 import numpy as np
 
-from yonk.core.measuring.places import Measurable, between, lines_of, seam_name
+from yonk.core.measuring.places import Measurable, between, rows_or_columns, seam_name
 from yonk.core.measuring.response import Response
 from yonk.core.paper import Array
 from yonk.core.planning import Cut
 
 CauseKind = Literal["seam", "one-seam", "cut", "trim", "press", "skew", "stretch"]
-SeamEnd = Literal["", "first", "last"]  # which end of a seam: the upper, or the left one, is first
+WhichEnd = Literal["", "first", "last"]  # which end of a seam: the upper, or the left one, is first
 
 _SAME = 1e-4  # in a measure, below which two suspects answer alike
 _MOST_PATCHES = 400  # that are suspected one by one; of more, only letters, lines and rows are
@@ -34,7 +34,7 @@ class Suspect:
     kind: CauseKind
     where: str
     answers: Array
-    end: SeamEnd = ""
+    end: WhichEnd = ""
     same_as: tuple[str, ...] = ()
 
     @property
@@ -65,7 +65,7 @@ def suspects_of(response: Response, known: Mapping[str, Measurable]) -> tuple[Su
     return tuple(_alike_as_one(one for one in found if np.abs(one.answers).max(initial=0) > _SAME))
 
 
-Wrong = tuple[CauseKind, str, SeamEnd, Array]
+Wrong = tuple[CauseKind, str, WhichEnd, Array]
 
 
 def _by_causes(response: Response) -> Iterator[Wrong]:
@@ -167,7 +167,7 @@ def _faces_of(cut: Cut, response: Response) -> list[int]:
 def _lines(response: Response) -> Iterator[tuple[str, tuple[int, ...], int]]:
     """The rows and columns of the block's grid, whether or not it is joined by them."""
     for kind, axis in (("row", 1), ("column", 0)):
-        lines = lines_of(response.plan, axis)
+        lines = rows_or_columns(response.plan, axis)
         if len(lines) > 1:
             for number, faces in enumerate(lines, start=1):
                 yield f"{kind}:{number}", faces, axis

@@ -1,4 +1,4 @@
-"""Trial blocks judged, each by the plan that it was cut by; what they say for the rest.
+"""Trial blocks judge, each by the plan that it was cut by; what they say for the rest.
 
 Source: *The trial block* in `docs/measuring.md`.
 """
@@ -32,11 +32,11 @@ from yonk.core.measuring.recommendations import (
 from yonk.core.measuring.response import response_of
 from yonk.core.measuring.weighing import Evidence, SeamFigures
 from yonk.core.measuring.work_accuracy import SeamLog
-from yonk.core.paper import Draft, Text, convert, listed, message, show
+from yonk.core.paper import Draft, Text, convert, kept, listed, message, show
 from yonk.core.planning import make_plan
 from yonk.core.pressing import SewingPlan, sewing_plan
 
-Sizes = Mapping[str, tuple[Fraction, str]]
+MeasuredSizes = Mapping[str, tuple[Fraction, str]]
 MOST_TRIALS = 20  # trial blocks of one block; nobody sews more before the rest
 _AS_FINE = 10_000  # parts of a unit, far finer than any reading
 _USUAL = 2.0  # standard deviations, that a part may be off before it is looked at
@@ -49,7 +49,7 @@ class TrialBlock:
     """
 
     number: int = 1
-    sizes: Sizes = field(default_factory=dict)
+    sizes: MeasuredSizes = field(default_factory=dict)
     looks: Look | None = None
     draft: Draft | None = None
     begun: datetime | None = None
@@ -83,7 +83,7 @@ class Trial:
 
 @dataclass(frozen=True)
 class JudgedTrial:
-    """A trial block judged: the sewing of the draft that it was cut by; what can be measured; what
+    """A trial block judge: the sewing of the draft that it was cut by; what can be measured; what
     was measured of it and counts, and what does not any more; why it came out so, None where
     nothing is known of it.
     """
@@ -96,7 +96,7 @@ class JudgedTrial:
     found: Diagnosis | None
 
 
-def judged(trial: Trial, block: TrialBlock, draft: Draft) -> JudgedTrial:
+def judge(trial: Trial, block: TrialBlock, draft: Draft) -> JudgedTrial:
     """Why a trial block came out as it did.
 
     Args:
@@ -110,13 +110,26 @@ def judged(trial: Trial, block: TrialBlock, draft: Draft) -> JudgedTrial:
     measured, stale = still_counting(known, block.sizes)
     if not measured and block.looks is None:
         return JudgedTrial(block, plan, known, measured, stale, None)
-    evidence = Evidence(measured, block.looks, seam_figures(trial.log, own))
     errors = trial.log.errors_for(own.making.seam, own.unit)
-    found = diagnose(plan, make_plan(own), evidence, errors)
+    sizes = tuple(sorted(measured.items()))
+    found = _diagnosed(own, sizes, block.looks, seam_figures(trial.log, own), errors)
     found = by_her_rule(found, trial.taken_back, trial.log.figures.taken_back)
     if found.measure_next:
         known = known | {found.measure_next: measurable(plan, found.measure_next)}
     return JudgedTrial(block, plan, known, measured, stale, found)
+
+
+@kept()
+def _diagnosed(
+    draft: Draft,
+    sizes: tuple[tuple[str, Fraction], ...],
+    looks: Look | None,
+    seam: SeamFigures | None,
+    errors: Errors,
+) -> Diagnosis:
+    """The same, once for whoever asks: the card, the recipes, the cutting list of the rest."""
+    evidence = Evidence(dict(sizes), looks, seam)
+    return diagnose(sewing_plan(draft), make_plan(draft), evidence, errors)
 
 
 def seam_figures(log: SeamLog, draft: Draft) -> SeamFigures | None:
@@ -171,17 +184,28 @@ def cut_otherwise(cut: Draft, draft: Draft) -> Text:
 
 def for_the_rest(trial: Trial, draft: Draft) -> list[Text]:
     """What the newest trial block says for the rest, in sentences: the verdict with what follows
-    from it, or what was decided when it was judged.
+    from it, or what was decided when it was judge.
 
     Args:
         draft: as the rest is cut.
     """
-    judgement = None if trial.newest.is_empty else judged(trial, trial.newest, draft)
+    judgement = None if trial.newest.is_empty else judge(trial, trial.newest, draft)
     if judgement is None or judgement.found is None:
         return [trial.decided] if trial.decided else []
     errors = errors_with_trial(trial, judgement, draft)
     best, *_ = remedies(judgement.found, draft, errors)
     return rest_words(judgement.found, best, draft)
+
+
+def errors_with_newest(trial: Trial, draft: Draft) -> Errors:
+    """How exactly she works on a block, by her log and its newest trial block where there is one.
+
+    Args:
+        draft: as it is cut and sewn now.
+    """
+    if trial.newest.is_empty:
+        return trial.log.errors_for(draft.making.seam, draft.unit)
+    return errors_with_trial(trial, judge(trial, trial.newest, draft), draft)
 
 
 def errors_with_trial(trial: Trial, judgement: JudgedTrial, draft: Draft) -> Errors:

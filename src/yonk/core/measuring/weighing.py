@@ -18,14 +18,14 @@ import numpy as np
 from yonk.core.measuring.errors import READING, Errors
 from yonk.core.measuring.looks import LOOKS, Look, likely, look_of
 from yonk.core.measuring.places import measurable, measurables
-from yonk.core.measuring.response import EASINGS, Response, at_easing, response_of, rows_of
+from yonk.core.measuring.response import EASINGS, Response, at_easing, matrix_of, response_of
 from yonk.core.measuring.sizes_of_faults import (
-    NOTHING,
+    FAULT_SIZES,
+    NOTHING_WRONG,
     PRIOR,
-    SIZES,
     SOMETHING_ELSE,
     TWO,
-    Sizes,
+    FaultSizes,
 )
 from yonk.core.measuring.suspects import Suspect, suspects_of
 from yonk.core.paper import Array, LengthUnit
@@ -79,7 +79,7 @@ class Explanation:
     @property
     def is_something_else(self) -> bool:
         """Whether it is what nobody thought of."""
-        return bool(self.suspects) and self.suspects[0] is NOBODY
+        return bool(self.suspects) and self.suspects[0] is UNKNOWN_CAUSE
 
 
 @dataclass
@@ -133,7 +133,9 @@ class Weighing:
         """All that explain the numbers, the likeliest first; their chances add up to one."""
         alone = self._alone()
         best = sorted(alone, key=lambda one: -one[0])[:_PAIRED]
-        pairs = self._paired([one[1][0] for one in best if one[1] and one[1][0] is not NOBODY])
+        pairs = self._paired(
+            [one[1][0] for one in best if one[1] and one[1][0] is not UNKNOWN_CAUSE]
+        )
         every = [*alone, *pairs]
         most = max(weight for weight, *_ in every)
         total = sum(np.exp(weight - most) for weight, *_ in every)
@@ -153,7 +155,7 @@ class Weighing:
         """For each easing: how a spread of one evens the numbers, the numbers so evened, and what
         the listed cuts give.
         """
-        rows = rows_of(self.response, self.asked)
+        rows = matrix_of(self.response, self.asked)
         spreads = self.response.spreads(self.errors)
         listed = self.response.runs.listed_larger
         seams = self._seam_answers
@@ -248,7 +250,7 @@ class Weighing:
         none = np.zeros((len(self.asked), 0, 2))
         looks = likely(self.evidence.looks, "good") if self.evidence.looks else 1.0
         likelihood = np.logaddexp.reduce([self._likelihood(n, none, [])[0] for n in range(3)])
-        weight = float(np.log(NOTHING * looks / len(EASINGS)) + likelihood)
+        weight = float(np.log(NOTHING_WRONG * looks / len(EASINGS)) + likelihood)
         if self.log_is_off and self._seam:
             error, spread = self._usual_seam
             return weight, (self._seam,), np.array([error]), np.array([spread])
@@ -264,7 +266,7 @@ class Weighing:
             weights.append(base - 0.5 * (evened @ np.linalg.solve(odd, evened) + logarithm))
         looks = 1 / len(LOOKS) if self.evidence.looks else 1.0
         weight = np.log(SOMETHING_ELSE * looks / len(EASINGS)) + np.logaddexp.reduce(weights)
-        return float(weight), (NOBODY,), np.zeros(1), np.zeros(1)
+        return float(weight), (UNKNOWN_CAUSE,), np.zeros(1), np.zeros(1)
 
     def _paired(self, ones: Sequence[Suspect]) -> list[Weight]:
         return [
@@ -295,9 +297,9 @@ class Weighing:
         usual = [self._usual_seam[0] if one.kind == "seam" else 0.0 for one in who]
         return float(prior + total - np.log(len(EASINGS))), who, mean + usual, spread
 
-    def _sizes(self, one: Suspect) -> Sizes:
+    def _sizes(self, one: Suspect) -> FaultSizes:
         """By how much a cause is usually off, each with its share; what it looks like counts."""
-        sizes = SIZES[one.kind].of(self.unit)
+        sizes = FAULT_SIZES[one.kind].of(self.unit)
         if self.evidence.looks is None:
             return sizes
         names = list(self.known)
@@ -314,7 +316,7 @@ class Weighing:
         return replace(sizes, shares=np.array(shares))
 
     def _likelihood(
-        self, easing: int, answers: Array, sizes: Sequence[Sizes]
+        self, easing: int, answers: Array, sizes: Sequence[FaultSizes]
     ) -> tuple[float, Array, Array]:
         """The logarithm of the likelihood, summed over the heaps of sizes; the mean and variance of
         how much each cause is.
@@ -361,7 +363,7 @@ class Weighing:
 
 
 Weight = tuple[float, tuple[Suspect, ...], Array, Array]
-NOBODY = Suspect("cut", "", np.zeros((0, 2)))  # stands for something else
+UNKNOWN_CAUSE = Suspect("cut", "", np.zeros((0, 2)))  # stands for something else
 
 
 def _same_answers(one: Suspect, other: Suspect, places: Array) -> bool:

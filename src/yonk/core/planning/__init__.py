@@ -29,12 +29,13 @@ from yonk.core.planning.proposal import smallest
 from yonk.core.planning.reading import Reading, UnitGroup, read
 from yonk.core.planning.recipes import Recipe, WantedUnits, of_group, wanted_of
 from yonk.core.planning.side_by_side import way_asked, ways_side_by_side
-from yonk.core.planning.sizes import ChartRow, size_chart, usual_range, width_range
+from yonk.core.planning.sizes import FINEST_RULER, ChartRow, size_chart, usual_range, width_range
 from yonk.core.planning.stages import StageName, plan_stage
 from yonk.core.planning.to_the_ruler import worst_off
 from yonk.core.planning.ways import MethodShare, Way, is_trimmed, way_named
 
 __all__ = [
+    "FINEST_RULER",
     "ChartRow",
     "Comparison",
     "Cut",

@@ -246,10 +246,11 @@ remedy = { $do ->
        *[same] {""}
     }.
     [margin] Schneide die Einheiten des Rests { $by } größer und schneide sie nach.
-    [method] Mach die Einheiten des Rests auf andere Art.
+    [method] Mach es auf andere Art: { $ways }.
     [press] Öffne beim Rest jede Falte mit dem Bügeleisen, bevor du misst.
    *[nothing] Ändere nichts.
 }
+remedy-way = { $kind } { $way }
 remedy-good = { $after } der Blöcke werden gut, so wie es ist { $before }.
 remedy-nothing = { $before } der Blöcke werden gut.
 strip-left-over = Ein Streifen von { $length } gab { $pieces } und ließ { $left }: schneide den nächsten { $next } lang für { $wanted }, mit { $squaring } zum Begradigen.

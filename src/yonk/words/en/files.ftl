@@ -24,8 +24,6 @@ method-makes-no-unit = “{ $method }” is no way to make a unit
 card-how = Press the trial block and let it cool. Measure from raw edge to raw edge, as many lines as you like, and write down what you read.
 trial-block-of = { $block }: trial block
 card-of-the-trial-block = { $block }: card of the trial block
-must-be = must be
-size-is = is
 
 ## the cover
 

@@ -261,10 +261,11 @@ remedy = { $do ->
        *[same] {""}
     }.
     [margin] Cut the units of the rest { $by } larger and trim them.
-    [method] Make the units of the rest in another way.
+    [method] Make another way: { $ways }.
     [press] Open every fold of the rest with the iron before you measure.
    *[nothing] Change nothing.
 }
+remedy-way = { $kind } { $way }
 remedy-good = { $after } of the blocks will be good, { $before } as it is.
 remedy-nothing = { $before } of the blocks will be good.
 strip-left-over = A strip { $length } long gave { $pieces } and left { $left }: cut the next { $next } long for { $wanted }, with { $squaring } to square it up.
