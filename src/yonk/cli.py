@@ -27,6 +27,8 @@ SCHEMAS = [
     "log",
     "quilt",
     "quilt-plan",
+    "table",
+    "table-plan",
 ]
 
 
@@ -153,6 +155,22 @@ def diagnose(file: str, measures: str, as_json: bool) -> None:
         else write_diagnosis_text(found, offered, sewing)
     )
     click.echo(output)
+
+
+@main.command()
+@click.argument("file")
+@click.argument("state")
+@click.option("--json", "as_json", is_flag=True, help="as a file for programs")
+def table(file: str, state: str, as_json: bool) -> None:
+    """Print what lies on the table of a FILE, by STATE, and what is still to be cut."""
+    from yonk.core.table import standing_of
+    from yonk.files.table_file import read_table, write_table_plan, write_table_text
+
+    with faults_refused():
+        draft = _draft_of(file, None)
+        standing = standing_of(draft, read_table(_text_of(state), make_plan(draft)))
+        found = write_table_plan(standing)
+    click.echo(in_json(found) if as_json else write_table_text(standing, found))
 
 
 def _plan_of(file: str, blocks: int | None) -> Plan:
@@ -366,6 +384,7 @@ def schema(kind: str) -> None:
     from yonk.files.quilt_file import quilt_schema
     from yonk.files.quilt_plan_file import quilt_plan_schema
     from yonk.files.sewing_file import sewing_schema
+    from yonk.files.table_file import table_plan_schema, table_schema
 
     schemas = {
         "block": block_schema,
@@ -377,5 +396,7 @@ def schema(kind: str) -> None:
         "log": log_schema,
         "quilt": quilt_schema,
         "quilt-plan": quilt_plan_schema,
+        "table": table_schema,
+        "table-plan": table_plan_schema,
     }
     click.echo(json.dumps(schemas[kind](), indent=1))

@@ -125,7 +125,7 @@ def test_a_good_trial_block_is_one_of_the_quilt(web: TestClient) -> None:
     origin = begun["document"]["blocks"][0]["origin"]
     before = fabric(top_cut(web, begun["document"]), "gorse")["lines"][0]["count"]
     card = measuring(web, WEIR_GATE, origin)
-    measure(web, origin, card, row_1="9 1/2", column_1="9 1/2")
+    measure(web, origin, card, row_1="9 1/2", block_left="9 1/2")
     found = top_cut(web, begun["document"])
     assert fabric(found, "gorse")["lines"][0]["count"] == before - 1
     assert "The trial block of Weir Gate is one of its 12." in found["said"]

@@ -23,6 +23,7 @@ from yonk.files.log_file import log_schema
 from yonk.files.measures_file import diagnosis_schema, measures_schema
 from yonk.files.plan_file import plan_schema, write_plan
 from yonk.files.sewing_file import sewing_schema
+from yonk.files.table_file import table_plan_schema, table_schema
 from yonk.machine.samples import all_samples
 
 ROOT = Path(__file__).resolve().parents[2]
@@ -140,6 +141,8 @@ def test_the_published_schemas_are_the_programs_own() -> None:
     assert json.loads((ROOT / "docs/measures.schema.json").read_text()) == measures_schema()
     assert json.loads((ROOT / "docs/diagnosis.schema.json").read_text()) == diagnosis_schema()
     assert json.loads((ROOT / "docs/log.schema.json").read_text()) == log_schema()
+    assert json.loads((ROOT / "docs/table.schema.json").read_text()) == table_schema()
+    assert json.loads((ROOT / "docs/table-plan.schema.json").read_text()) == table_plan_schema()
 
 
 def test_csv_is_a_row_a_cut_and_harmless_in_a_spreadsheet() -> None:

@@ -33,6 +33,7 @@ from yonk.core.measuring import (
     seam_off_words,
     standing_words,
     tolerance_of,
+    with_trial,
 )
 from yonk.core.measuring.seam_log import standing
 from yonk.core.paper import Draft
@@ -271,7 +272,10 @@ def found(kind: str, by: str) -> Diagnosis:
 
 
 def test_folds_that_are_not_opened_are_mended_at_the_iron() -> None:
-    told = remedies(found("press", "1/32"), GATE, GUESS)
+    folded = found("press", "1/32")
+    as_it_is = with_trial(GUESS, folded, GATE, GATE)
+    assert as_it_is.seam_error == F(1, 32), "a fold takes up as a seam does"
+    told = remedies(folded, GATE, as_it_is)
     assert [one.do for one in told] == ["press", "nothing"]
     assert told[0].good_after > 0.9 > told[0].good_before
 

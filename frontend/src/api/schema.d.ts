@@ -4036,8 +4036,8 @@ export interface components {
         };
         /**
          * LetteredPatchOut
-         * @description A patch of the drawing: its letter, where that is written, and what its two measures from
-         *     seam to seam are called.
+         * @description A patch of the drawing: its letter, where that is written, how large it may be, and what its
+         *     two measures from seam to seam are called.
          */
         LetteredPatchOut: {
             /** Across */
@@ -4046,6 +4046,8 @@ export interface components {
             down: string;
             /** Letter */
             letter: string;
+            /** Room */
+            room: number;
             /** Spot */
             spot: [
                 number,

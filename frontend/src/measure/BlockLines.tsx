@@ -65,8 +65,8 @@ export function BlockLines({ view, measuring, lit, onMeasure }: Props) {
             onMeasure([patch.across, patch.down]);
           }}
         >
-          <circle cx={patch.spot[0]} cy={patch.spot[1]} r={11 * unit} />
-          <text x={patch.spot[0]} y={patch.spot[1]} fontSize={15 * unit} textAnchor="middle" dominantBaseline="central">
+          <circle cx={patch.spot[0]} cy={patch.spot[1]} r={Math.min(11 * unit, patch.room * 0.75)} />
+          <text x={patch.spot[0]} y={patch.spot[1]} fontSize={Math.min(15 * unit, patch.room)} textAnchor="middle" dominantBaseline="central">
             {patch.letter}
           </text>
         </g>

@@ -33,9 +33,11 @@ export function Foretold({ id, measuring, onTake }: Props) {
             })}
           </p>
         )}
-        <p className="advice">
-          <Fr>{told.advice}</Fr>
-        </p>
+        {measuring.remedies[0]?.do === "nothing" && (
+          <p className="advice">
+            <Fr>{told.advice}</Fr>
+          </p>
+        )}
         {told.mismatch && (
           <p>
             <Fr>{told.mismatch}</Fr>{" "}

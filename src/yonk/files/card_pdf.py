@@ -11,11 +11,13 @@ from reportlab.platypus import Flowable, Paragraph, Spacer, Table, TableStyle
 from yonk.core.measuring import (
     CARD_KINDS,
     LOOKS,
+    Look,
     Measurable,
     about_length,
     card_heading,
     lettered_patches,
     listed_size,
+    look_picture,
     looks_words,
     measurables,
     measure_words,
@@ -38,6 +40,8 @@ from yonk.files.paper import (
 _PICTURE = 170.0  # points, of the longer side
 _GAP = 14.0  # points between the two halves of the sheet
 _MOST_ROWS = 17  # on either half, with their headings; what is left is on the screen
+_LOOK = 34.0  # points, of the picture of what a block looks like
+_IN_A_ROW = 4
 _ASKED = ("date", "machine", "seam-test")
 _FINISHED = ("block", "between")
 
@@ -49,7 +53,7 @@ def write_card_pdf(plan: SewingPlan, paper: PaperName = "letter", *, first: int 
     known = measurables(plan)
     sewing = [kind for kind in CARD_KINDS if kind not in _FINISHED]
     head = Table(
-        [[CardDrawing(plan), [*_asked(half), Spacer(1, 6), *_looks()]]],
+        [[CardDrawing(plan), [*_asked(half), Spacer(1, 6), *_looks(half)]]],
         colWidths=[half + _GAP, half],
     )
     head.setStyle(TableStyle([("VALIGN", (0, 0), (-1, -1), "TOP"), *_NO_PADDING]))
@@ -92,11 +96,44 @@ def _asked(width: float) -> list[Flowable]:
     return [table]
 
 
-def _looks() -> list[Flowable]:
-    """What it looks like, to be ticked before anything is measured."""
-    said = " ".join(f"☐ {marked(looks_words(one), 10)}" for one in LOOKS)
+def _looks(width: float) -> list[Flowable]:
+    """What it looks like, to be marked before anything is measured."""
     how = Paragraph(marked(message("card-looks"), 10), style(10, colour=SOFT))
-    return [how, Paragraph(said, style(10))]
+    rows = []
+    for begin in range(0, len(LOOKS), _IN_A_ROW):
+        mine = LOOKS[begin : begin + _IN_A_ROW]
+        rows.append([LookDrawing(one) for one in mine])
+        rows.append([Paragraph(marked(looks_words(one), 8.5), style(8.5)) for one in mine])
+    table = Table(rows, colWidths=[width / _IN_A_ROW] * _IN_A_ROW)
+    table.setStyle(TableStyle(_NO_PADDING))
+    return [how, Spacer(1, 2), table]
+
+
+class LookDrawing(Flowable):  # type: ignore[misc]
+    """A block that looks so, far too much, over what it should be."""
+
+    def __init__(self, look: Look) -> None:
+        super().__init__()
+        self.look = look
+
+    def wrap(self, *_: float) -> tuple[float, float]:
+        """How much room it takes, in points."""
+        return _LOOK, _LOOK
+
+    def draw(self) -> None:
+        """Draw it from the bottom left."""
+        canvas, side = self.canv, 0.7 * _LOOK
+        left = (_LOOK - side) / 2
+        canvas.setStrokeColor(SOFT)
+        canvas.setLineWidth(0.4)
+        canvas.rect(left, left, side, side)
+        path = canvas.beginPath()
+        for number, (x, y) in enumerate(look_picture(self.look)):
+            (path.lineTo if number else path.moveTo)(left + x * side, left + (1 - y) * side)
+        path.close()
+        canvas.setStrokeColor(INK)
+        canvas.setLineWidth(1)
+        canvas.drawPath(path)
 
 
 def _half(
@@ -166,9 +203,9 @@ class CardDrawing(Flowable):  # type: ignore[misc]
         canvas, plan = self.canv, self.plan
         draw_block(canvas, plan.reading, self.scale)
         patches = lettered_patches(plan)
-        size = min(10.0, 0.35 * _PICTURE / max(1.0, len(patches) ** 0.5))
-        canvas.setFont(PLAIN, size)
         for one in patches:
+            size = min(10.0, one.room * self.scale)
+            canvas.setFont(PLAIN, size)
             x, y = one.spot[0] * self.scale, self.height - one.spot[1] * self.scale
             canvas.setFillColor("#ffffff")
             canvas.circle(x, y, size * 0.75, stroke=0, fill=1)

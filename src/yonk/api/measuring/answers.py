@@ -22,5 +22,5 @@ def measuring(asked: MeasuringIn, trial: Trial) -> bytes:
     mine = judgements.get(block.number) or judge(trial, block, draft)
     errors = errors_with_trial(trial, mine, draft)
     view = MeasuringView(draft, steps, trial, mine, [*judgements.values()], asked.also)
-    offered = remedies(mine.found, draft, errors)
+    offered = remedies(mine.found, draft, errors, mine.plan.draft)
     return as_bytes(view.out(predict(plan, planned, errors), errors, offered))

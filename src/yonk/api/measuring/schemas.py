@@ -200,12 +200,13 @@ class LookOut(Model):
 
 
 class LetteredPatchOut(Model):
-    """A patch of the drawing: its letter, where that is written, and what its two measures from
-    seam to seam are called.
+    """A patch of the drawing: its letter, where that is written, how large it may be, and what its
+    two measures from seam to seam are called.
     """
 
     letter: str
     spot: XY
+    room: float
     across: str
     down: str
 

@@ -261,10 +261,7 @@ class MeasuringView:
         return LookOut(name=one, words=looks_words(one), picture=look_picture(one))
 
     def _patches(self) -> list[LetteredPatchOut]:
-        return [
-            LetteredPatchOut(letter=one.letter, spot=one.spot, across=one.across, down=one.down)
-            for one in lettered_patches(self.plan)
-        ]
+        return [LetteredPatchOut(**vars(one)) for one in lettered_patches(self.plan)]
 
     def _card(self) -> list[CardGroupOut]:
         groups: dict[str, list[CardRowOut]] = {kind: [] for kind in CARD_KINDS}

@@ -11,6 +11,7 @@ from yonk.core.cutting.cloth import (
     StripCut,
     diagonal_drawn,
     each_strip_once,
+    lay_on_pieces,
     plan_cloth,
 )
 from yonk.core.cutting.in_words import bought, fat_quarters, strip_words, strips_of
@@ -82,6 +83,7 @@ __all__ = [
     "diagonal_drawn",
     "each_strip_once",
     "fat_quarters",
+    "lay_on_pieces",
     "not_booked",
     "of_no_use",
     "on_cloth",

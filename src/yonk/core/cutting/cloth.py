@@ -75,6 +75,8 @@ FAT_EIGHTH: dict[LengthUnit, tuple[Fraction, Fraction]] = {
     "cm": (Fraction(54), Fraction(22)),
 }
 
+_NO_LOSS = (Fraction(0), Fraction(0), Fraction(1))  # cloth that is as it lies
+
 Stage = Literal["strip", "crosscut", "stack"]
 
 
@@ -197,6 +199,42 @@ def plan_cloth(
         if keep
         else (),
     )
+
+
+def lay_on_pieces(
+    cuts: Sequence[Cut], pieces: Sequence[ClothPiece], across: Fraction, *, upright: bool = False
+) -> tuple[list[ClothLayout], list[int]]:
+    """Lay cuts of one fabric on pieces of cloth of which there are no more, in their order.
+
+    Args:
+        cuts: what is wanted.
+        pieces: the cloth, usable all over.
+        across: how long a strip of a strip set is at most.
+        upright: whether its print has a direction, which runs along the pieces.
+
+    Returns: the layouts, and of each cut how many find no place; a cut of strips is missing as soon
+    as one of its strips is.
+    """
+    bolt = Bolt(min(across, max((one.width for one in pieces), default=across)), *_NO_LOSS)
+    lines = _lines(cuts, bolt, upright)
+    grid = _grid([size for line in lines for size in (line.width, line.height)], bolt, pieces)
+    rest = [line.wanted(number, grid) for number, line in enumerate(lines)]
+    layouts = []
+    for piece in pieces:
+        size = _whole(piece.width, grid, up=False), _whole(piece.length, grid, up=False)
+        mine = [one for one in rest if one.count and fits(one, *size)]
+        strips = lay_strips(mine, *size, quick=len(mine) > FEW_KINDS)[0] if mine else []
+        if strips:
+            layouts.append(_layout(piece, False, strips, lines, grid))
+            rest = _less(rest, strips)
+    missing: Counter[int] = Counter()
+    for one in rest:
+        missing[lines[one.key].cut] += one.count
+    left = [
+        min(cut.count, missing[number]) if cut.shape == "strip" else missing[number]
+        for number, cut in enumerate(cuts)
+    ]
+    return layouts, left
 
 
 @dataclass(frozen=True)

@@ -30,6 +30,7 @@ MOST_OFF: dict[LengthUnit, Fraction] = {"in": Fraction(1), "cm": Fraction(5, 2)}
 _EDGES = {"top": 0.0, "middle": 0.5, "bottom": 1.0, "left": 0.0, "center": 0.5, "right": 1.0}
 _WAYS = {"across": ACROSS, "down": DOWN}
 _MOST_LETTERED = 400  # patches; of more no letter can be read
+_ROOM = 0.36  # of the side of a square as large, that a letter has in a patch of any shape
 _FINE = 64  # parts of a lattice step, by which a spot inside an odd patch is named
 
 
@@ -226,12 +227,13 @@ def _between(plan: SewingPlan) -> Iterator[str]:
 
 @dataclass(frozen=True)
 class LetteredPatch:
-    """A patch with its letter, a spot inside it in the draft's unit, and the names of its two
-    measures from seam to seam.
+    """A patch with its letter, a spot inside it and how large a letter has room there, in the
+    draft's unit; the names of its two measures from seam to seam.
     """
 
     letter: str
     spot: XY
+    room: float
     across: str
     down: str
 
@@ -242,11 +244,14 @@ def lettered_patches(plan: SewingPlan) -> list[LetteredPatch]:
         return []
     found = []
     for face, patch in enumerate(plan.reading.patches):
-        spot = plan.reading.drawing.polygons[face].representative_point()
-        scale = float(plan.reading.drawing.scale)
+        polygon, scale = plan.reading.drawing.polygons[face], float(plan.reading.drawing.scale)
+        spot = polygon.centroid
+        if not polygon.contains(spot):
+            spot = polygon.representative_point()
+        room = _ROOM * polygon.area**0.5 / scale
         across, down = (between(plan, face, way) for way in _WAYS)
         at = spot.x / scale, spot.y / scale
-        found.append(LetteredPatch(patch.letter, at, across, down))
+        found.append(LetteredPatch(patch.letter, at, room, across, down))
     return found
 
 

@@ -85,8 +85,8 @@ def by_her_rule(found: Diagnosis, taken_back: int, limit: int) -> Diagnosis:
 
 
 def with_trial(errors: Errors, found: Diagnosis | None, cut: Draft, draft: Draft) -> Errors:
-    """How exactly she works by her log and by what a trial block told of her seam, as far as it is
-    likelier than not that it was the seam: then the block counts, which was sewn last.
+    """How exactly she works by her log and by what a trial block told of her seam or her folds, as
+    far as that is likelier than not: then the block counts, which was sewn last.
 
     Args:
         errors: by her log, for `draft`.
@@ -94,11 +94,18 @@ def with_trial(errors: Errors, found: Diagnosis | None, cut: Draft, draft: Draft
         cut: what the trial block was cut by.
         draft: as the rest is cut, which may be for the seam that the trial showed.
     """
-    by = next((one.by for one in _everywhere(found) if one.kind == "seam"), None)
-    if by is None:
-        return errors
-    sewn = convert(cut.making.seam + by, cut.unit, draft.unit)
-    return replace(errors, seam_error=sewn - draft.making.seam)
+    seam = next((one.by for one in _everywhere(found) if one.kind == "seam"), None)
+    if seam is not None:
+        sewn = convert(cut.making.seam + seam, cut.unit, draft.unit)
+        errors = replace(errors, seam_error=sewn - draft.making.seam)
+    folds = _folds(found, cut, draft)  # a fold takes up as a seam does
+    return replace(errors, seam_error=errors.seam_error + folds)
+
+
+def _folds(found: Diagnosis | None, cut: Draft, draft: Draft) -> Fraction:
+    """By how much folds that were not opened take up too much, in the unit of `draft`."""
+    by = next((one.by for one in _everywhere(found) if one.kind == "press"), Fraction(0))
+    return convert(by, cut.unit, draft.unit)
 
 
 def errors_of_evidence(evidence: Evidence, unit: LengthUnit) -> Errors:
@@ -117,31 +124,30 @@ def _everywhere(found: Diagnosis | None) -> tuple[FoundCause, ...]:
     return tuple(one for one in found.causes if one.kind in ("seam", "press") and one.chance > 0.5)
 
 
-def remedies(found: Diagnosis | None, draft: Draft, errors: Errors) -> tuple[Remedy, ...]:
+def remedies(
+    found: Diagnosis | None, draft: Draft, errors: Errors, cut: Draft | None = None
+) -> tuple[Remedy, ...]:
     """What can be done for the rest: those that help, the best first, and to do nothing.
 
     Args:
         found: why the trial block came out as it did; None where none was measured.
         draft: as the rest is cut and sewn.
         errors: how exactly she works, by her log and the trial block (`with_trial`).
+        cut: what the trial block was cut by, where that is another draft.
 
     Returns: each foretold; the first is proposed. Where nothing helps that is to do nothing.
     """
-    folds = next((one for one in _everywhere(found) if one.kind == "press"), None)
-    # a fold takes up as a seam does
-    now = replace(errors, seam_error=errors.seam_error + folds.by) if folds else errors
-    before = chance_good(draft, draft, now)
-    tried = [*_tried(draft, errors, before, folds)]
+    before = chance_good(draft, draft, errors)
+    tried = [*_tried(draft, errors, before, _folds(found, cut or draft, draft))]
     offered = [one for one in tried if one.helps]
     offered.sort(key=lambda one: (-round(one.good_after, 2), _TROUBLE.index(one.do)))
     return *offered, Remedy("nothing", Fraction(0), before, before)
 
 
-def _tried(
-    draft: Draft, errors: Errors, before: float, folds: FoundCause | None
-) -> Iterator[Remedy]:
+def _tried(draft: Draft, errors: Errors, before: float, folds: Fraction) -> Iterator[Remedy]:
     if folds:
-        yield Remedy("press", folds.by, before, chance_good(draft, draft, errors))
+        opened = replace(errors, seam_error=errors.seam_error - folds)
+        yield Remedy("press", folds, before, chance_good(draft, draft, opened))
         return
     yield from _needle(draft, errors, before)
     yield from _cut_for_seam(draft, errors, before)

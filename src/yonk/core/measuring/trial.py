@@ -193,7 +193,7 @@ def for_the_rest(trial: Trial, draft: Draft) -> list[Text]:
     if judgement is None or judgement.found is None:
         return [trial.decided] if trial.decided else []
     errors = errors_with_trial(trial, judgement, draft)
-    best, *_ = remedies(judgement.found, draft, errors)
+    best, *_ = remedies(judgement.found, draft, errors, judgement.plan.draft)
     return rest_words(judgement.found, best, draft)
 
 

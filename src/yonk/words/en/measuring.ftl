@@ -10,18 +10,18 @@ measure-block = { $where ->
     [diagonal-down] from the top left corner to the bottom right
    *[diagonal-up] from the bottom left corner to the top right
 }
-measure-line = the { $place ->
+measure-line = { $place ->
     [first] { $kind ->
-        [row] top row
-       *[column] left column
+        [row] the top row
+       *[column] the left column
     }
     [last] { $kind ->
-        [row] bottom row
-       *[column] right column
+        [row] the bottom row
+       *[column] the right column
     }
     [middle] { $kind ->
-        [row] middle row
-       *[column] middle column
+        [row] the middle row
+       *[column] the middle column
     }
    *[other] { $kind ->
         [row] row
