@@ -19,7 +19,7 @@ from hypothesis import strategies as st
 from yonk.cli import main
 from yonk.core.paper import Draft
 from yonk.core.planning import make_plan
-from yonk.core.table import CutOnTable, PieceOnTable, TableState, standing_of, ways_out
+from yonk.core.table import CutOnTable, PieceOnTable, TableState, standing_of, ways_out_of
 from yonk.files.block_file import write_block
 from yonk.machine.samples import all_samples
 
@@ -101,13 +101,14 @@ def test_larger_pieces_are_cut_down_and_none_serves_twice() -> None:
         for need in standing_of(draft, TableState()).needs
     }
     assert wanted[("fog", F(7, 2))] == 4
-    state = TableState(cut=(square("fog", "4", 3), square("peat", "4", 9)))
-    serves = {
-        (need.cut.fabric, need.cut.width): need.serves for need in standing_of(draft, state).needs
+    state = TableState(cut=(square("fog", "4", 3), square("peat", "3", 9)))
+    found = {
+        (need.cut.fabric, need.cut.width): (need.good, need.serves)
+        for need in standing_of(draft, state).needs
     }
-    assert serves[("fog", F(31, 8))] == 2, "where least is wasted"
-    assert serves[("fog", F(7, 2))] == 1, "the third serves here"
-    assert serves[("peat", F(31, 8))] == 2, "no more than are wanted"
+    assert found[("fog", F(4))] == (2, 0), "the very cut first"
+    assert found[("fog", F(7, 2))] == (0, 1), "the third is cut down"
+    assert found[("peat", F(4))] == (0, 0), "what is too small serves for nothing"
 
 
 def test_a_print_with_a_direction_is_not_turned() -> None:
@@ -157,7 +158,7 @@ def test_each_way_out_suffices_and_there_is_always_one(name: str) -> None:
     state = TableState(cloth=(PieceOnTable(fabric, F(20), F(9), 1),))
     standing = standing_of(draft, state)
     assert not standing.enough
-    found = ways_out(standing)
+    found = ways_out_of(standing)
     assert "buy" in {way.do for way in found}
     for way in found:
         more = replace(state, cloth=(*state.cloth, *way.buy))
@@ -170,7 +171,7 @@ def test_each_way_out_suffices_and_there_is_always_one(name: str) -> None:
 
 
 def test_where_there_is_enough_there_are_no_ways_out() -> None:
-    assert ways_out(standing_of(GATE, TableState())) == ()
+    assert ways_out_of(standing_of(GATE, TableState())) == ()
 
 
 def told(tmp_path: Path, state: Any, *more: str) -> Any:

@@ -21,7 +21,7 @@ from yonk.core.table import (
     TableWayOut,
     WayOutName,
     check_state,
-    ways_out,
+    ways_out_of,
 )
 from yonk.core.units import CutShape, Subcut
 from yonk.files.block_file import BadFileError, fault_of
@@ -225,7 +225,7 @@ def write_table_plan(standing: TableStanding) -> dict[str, Any]:
             for cut, count in standing.laid.missing
         ],
         enough=standing.enough,
-        ways_out=[_way(one) for one in ways_out(standing)],
+        ways_out=[_way(one) for one in ways_out_of(standing)],
     ).model_dump(by_alias=True, exclude_none=True)
 
 

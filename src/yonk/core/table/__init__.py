@@ -4,7 +4,7 @@ from yonk.core.table.laying import LaidOnCloth, TableLayout, TablePiece
 from yonk.core.table.need import CutNeed, CutSize, needs_of
 from yonk.core.table.standing import TableStanding, standing_of
 from yonk.core.table.state import CutOnTable, PieceOnTable, TableState, check_state
-from yonk.core.table.ways_out import TableWayOut, WayOutName, ways_out
+from yonk.core.table.ways_out import TableWayOut, WayOutName, ways_out_of
 
 __all__ = [
     "CutNeed",
@@ -21,5 +21,5 @@ __all__ = [
     "check_state",
     "needs_of",
     "standing_of",
-    "ways_out",
+    "ways_out_of",
 ]

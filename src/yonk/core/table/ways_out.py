@@ -38,7 +38,7 @@ class TableWayOut:
     blocks: int | None = None
 
 
-def ways_out(standing: TableStanding) -> tuple[TableWayOut, ...]:
+def ways_out_of(standing: TableStanding) -> tuple[TableWayOut, ...]:
     """The ways out of a table on which something is missing, the one that changes least first;
     none where there is enough. Each was tried.
     """
