@@ -57,7 +57,7 @@ class Block:
         scale = float(self.plan.reading.drawing.scale)
         self.rings = [np.array(face.ring, float) / scale for face in self.plan.joining.faces]
         self.size = np.array([float(draft.width), float(draft.height)])
-        self.seam = float(draft.making.seam)
+        self.inch = 1.0 if draft.unit == "in" else 2.54
         terms = self.planned.wanted.terms
         trimmed = {one.group.label for one in self.planned.recipes if one.is_trimmed(terms)}
         self.unit: dict[int, tuple[str, int]] = {}
@@ -135,8 +135,8 @@ class Block:
 
     def sewn(self, wrong: Wrong, random: Random) -> Sewn:
         """One block as it comes out, with her usual spread besides."""
-        sizes = random.normal(0, SPREAD, (len(self.rings), 2))
-        trims: dict[Any, Any] = defaultdict(lambda: random.normal(0, SPREAD, 2))
+        sizes = random.normal(0, SPREAD * self.inch, (len(self.rings), 2))
+        trims: dict[Any, Any] = defaultdict(lambda: random.normal(0, SPREAD * self.inch, 2))
         cuts = []
         for face in range(len(self.rings)):
             cut = np.array(wrong.cut.get(face, (0.0, 0.0))) + sizes[face]
@@ -166,7 +166,7 @@ class Block:
                 begin = end = 0.0
             if others and others[0] in sewn:
                 pair = frozenset((face, others[0]))
-                usual = seams.setdefault(pair, float(random.normal(0, SPREAD)))
+                usual = seams.setdefault(pair, float(random.normal(0, SPREAD * self.inch)))
                 ends = wrong.seams.get(pair, (0.0, 0.0))
                 if tuple(one) > tuple(other):
                     ends = ends[::-1]
@@ -365,17 +365,19 @@ def gone_wrong(block: Block, kind: str, random: Random) -> Wrong | None:
     """A block that one thing is wrong with, by as much as a quilter would see; None where it
     cannot be.
     """
-    sign = float(random.choice([-1, 1]))
+    sign, inch = float(random.choice([-1, 1])), block.inch
     patches = block.plan.reading.patches
     loose = [face for face in range(len(block.rings)) if face not in block.unit]
     if kind == "seam":
-        return Wrong(kind, seam=sign * random.uniform(1 / 40, 1 / 14))
+        return Wrong(kind, seam=sign * inch * random.uniform(1 / 40, 1 / 14))
     if kind == "press":
-        return Wrong(kind, seam=random.uniform(1 / 40, 1 / 16))
+        return Wrong(kind, seam=inch * random.uniform(1 / 40, 1 / 16))
     if kind == "trim":
-        return Wrong(kind, trim=sign * random.uniform(1 / 16, 3 / 16)) if block.unit else None
+        return (
+            Wrong(kind, trim=sign * inch * random.uniform(1 / 16, 3 / 16)) if block.unit else None
+        )
     if kind == "skew":
-        return Wrong(kind, skew=sign * random.uniform(1 / 8, 1 / 3))
+        return Wrong(kind, skew=sign * inch * random.uniform(1 / 8, 1 / 3))
     if kind == "one-seam":
         names = [
             name
@@ -388,17 +390,17 @@ def gone_wrong(block: Block, kind: str, random: Random) -> Wrong | None:
             return None
         name = names[random.integers(len(names))]
         one, other = block.joins[name]
-        by = sign * random.uniform(1 / 16, 5 / 32)
+        by = sign * inch * random.uniform(1 / 16, 5 / 32)
         ends = [(by, by), (by, 0.0), (0.0, by)][random.integers(3)]
         return _one_seam(block, name, one, other, ends)
     if kind == "patch" and loose:
         face = int(random.choice(loose))
-        by = sign * random.uniform(3 / 32, 9 / 32)
+        by = sign * inch * random.uniform(3 / 32, 9 / 32)
         return Wrong(kind, frozenset([face]), cut={face: (by, by)})
     if kind == "letter" and loose:
         letter = patches[int(random.choice(loose))].letter
         mine = [face for face, patch in enumerate(patches) if patch.letter == letter]
-        by = sign * random.uniform(1 / 16, 3 / 16)
+        by = sign * inch * random.uniform(1 / 16, 3 / 16)
         return Wrong(kind, frozenset(mine), cut=dict.fromkeys(mine, (by, by)))
     return Wrong() if kind == "none" else None
 
@@ -468,13 +470,13 @@ def judged(name: str, count: int, seed: int = 7, few: int = 0) -> list[Told]:
             names = [
                 names[n] for n in sorted(random.choice(len(names), min(few, len(names)), False))
             ]
-        step = random.choice([16, 32])
+        step = random.choice([16, 32]) if block.inch == 1.0 else 10
         sizes = {
             what: F(round(sewn.measured(known[what], easing, rested) * step), int(step))
             for what in names
         }
         off = max(abs(float(size) - known[what].size) for what, size in sizes.items())
-        figures = SeamFigures(float(wrong.seam if kind == "seam" else 0.0), SPREAD, 5)
+        figures = SeamFigures(float(wrong.seam if kind == "seam" else 0.0), SPREAD * block.inch, 5)
         told = diagnose(
             block.plan, block.planned, Evidence(sizes, None, figures if number % 2 else None)
         )
@@ -494,7 +496,7 @@ def _told(wrong: Wrong, told: Any, block: Block, off: float) -> Told:
         first.chance if first else 0.0,
         right,
         rival,
-        off > 3 / 32,
+        off > 3 / 32 * block.inch,
     )
 
 

@@ -118,6 +118,22 @@ def test_a_trial_block_is_typed_in_by_keys_and_the_verdict_followed_to_the_rest(
     expect(page.locator(".cloth-list")).to_contain_text("44squares cut 3 5⁄8″")
 
 
+def test_a_row_is_measured_as_it_is_sewn(bench: BenchPage, page: Page, tmp_path: Path) -> None:
+    """Its step asks for it, warns at once, and the card has it."""
+    open_sample(page, "Weir Gate", tmp_path)
+    page.get_by_role("navigation", name="Steps", exact=True).get_by_role("link", name="Sew").click()
+    page.get_by_role("navigation", name="Steps of sewing").get_by_role("listitem").nth(
+        2
+    ).get_by_role("button").click()
+    row = page.locator(".one-step .measures tbody tr").first
+    row.get_by_role("textbox").fill("9 1/4")
+    row.get_by_role("textbox").press("Enter")
+    expect(row).to_contain_text("Look at it before you join it.")
+    name = row.get_by_role("rowheader").inner_text()
+    to_measure(page)
+    expect(measured(page, name)).to_have_value("9 1/4")
+
+
 def test_a_seam_taken_back_twice_is_not_taken_back_again(
     bench: BenchPage, page: Page, tmp_path: Path
 ) -> None:

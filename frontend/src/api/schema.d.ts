@@ -3044,7 +3044,7 @@ export interface components {
         };
         /**
          * CheckpointShownOut
-         * @description What a step makes, foretold.
+         * @description What a step makes, foretold; the rows of the card by which it is measured.
          */
         CheckpointShownOut: {
             /** Chance */
@@ -3055,6 +3055,8 @@ export interface components {
             likely: number;
             /** Must */
             must: string;
+            /** Rows */
+            rows: string[];
             /** Step */
             step: number;
             /** Width */

@@ -66,7 +66,13 @@ export function BlockLines({ view, measuring, lit, onMeasure }: Props) {
           }}
         >
           <circle cx={patch.spot[0]} cy={patch.spot[1]} r={Math.min(11 * unit, patch.room * 0.75)} />
-          <text x={patch.spot[0]} y={patch.spot[1]} fontSize={Math.min(15 * unit, patch.room)} textAnchor="middle" dominantBaseline="central">
+          <text
+            x={patch.spot[0]}
+            y={patch.spot[1]}
+            fontSize={Math.min(15 * unit, patch.room)}
+            textAnchor="middle"
+            dominantBaseline="central"
+          >
             {patch.letter}
           </text>
         </g>

@@ -1,7 +1,9 @@
+import type { Measuring } from "../api/useMeasuring";
 import { Fr } from "../common/Fr";
 import { say } from "../language/say";
 import { SizeField } from "./SizeField";
-import type { Row } from "./TrialBlock";
+
+export type Row = Measuring["card"][number]["rows"][number];
 
 interface Props {
   row: Row;

@@ -1,19 +1,17 @@
 import { useEffect, useState } from "react";
 import { Link } from "react-router";
 
-import { type Act, client, type Draft, faultsOf, settled } from "../api/client";
+import { type Act, client, type Draft, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import type { Measuring } from "../api/useMeasuring";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { rich, say } from "../language/say";
 import { BlockLines } from "./BlockLines";
-import { CardRow } from "./CardRow";
 import { Looks } from "./Looks";
+import { MeasuredRows } from "./MeasuredRows";
 import { Remedies } from "./Remedies";
 import { Trials } from "./Trials";
-
-export type Row = Measuring["card"][number]["rows"][number];
 
 interface Props {
   id: string;
@@ -31,22 +29,6 @@ export function TrialBlock({ id, view, measuring, onTake, onTrial, onAlso }: Pro
   const { trial } = measuring;
   const rows = measuring.card.flatMap((group) => group.rows);
   const lit = rows.find((row) => row.what === at);
-  const keeping = useChange(
-    ({ row, size }: { row: Row; size: string }) =>
-      settled(
-        client.PUT("/api/blocks/{block_id}/measured", {
-          params: { path: { block_id: id } },
-          body: { what: row.what, size, expected: row.expected, unit: view.sheet.unit, trial },
-        }),
-      ),
-    {
-      refresh: [
-        ["measuring", id],
-        ["recipes", id],
-      ],
-      inOrder: "measured",
-    },
-  );
   const emptying = useChange(
     () =>
       settled(
@@ -71,39 +53,21 @@ export function TrialBlock({ id, view, measuring, onTake, onTrial, onAlso }: Pro
     onAlso(names);
     setNext(names[0]);
   };
-  const refused = keeping.error ? faultsOf(keeping.error) : [];
-  const elsewhere = refused.filter((one) => one.place !== keeping.variables?.row.what);
   const known = rows.some((row) => row.size) || measuring.look !== "" || measuring.stale.length > 0;
   const groups = (finished: boolean) =>
     measuring.card
       .filter((group) => group.finished === finished)
       .map((group) => (
-        <table key={group.kind} className="measures">
-          <caption>{group.words}</caption>
-          <thead className="visually-hidden">
-            <tr>
-              <th scope="col">{say("measure-where")}</th>
-              <th scope="col">{say("measure-column-must-be")}</th>
-              <th scope="col">{say("measure-is")}</th>
-              <th scope="col">{say("measure-off-by")}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {group.rows.map((row) => {
-              const mine = keeping.variables?.row.what === row.what;
-              return (
-                <CardRow
-                  key={row.what}
-                  row={row}
-                  lit={row.what === at}
-                  fault={mine ? refused.find((one) => one.place === row.what)?.message : undefined}
-                  onFocus={() => setAt(row.what)}
-                  onKeep={(size) => keeping.mutate({ row, size })}
-                />
-              );
-            })}
-          </tbody>
-        </table>
+        <MeasuredRows
+          key={group.kind}
+          id={id}
+          unit={view.sheet.unit}
+          trial={trial}
+          words={group.words}
+          rows={group.rows}
+          lit={at}
+          onFocus={setAt}
+        />
       ));
   return (
     <div className="trial">
@@ -117,7 +81,6 @@ export function TrialBlock({ id, view, measuring, onTake, onTrial, onAlso }: Pro
           )}
         </header>
         <p className="quiet-text">{say("measure-measure-from-raw-edge-to")}</p>
-        {elsewhere.length > 0 && <Said text={elsewhere.map((one) => one.message).join("\n")} />}
         {emptying.error && <Said text={emptying.error.message} />}
         {groups(false)}
         <Looks id={id} measuring={measuring} />

@@ -3,6 +3,7 @@ import { useMeasuring } from "../api/useMeasuring";
 import { Fr } from "../common/Fr";
 import { Typed } from "../common/Typed";
 import { say } from "../language/say";
+import { MeasuredRows } from "../measure/MeasuredRows";
 import { Steps } from "../recipes/Steps";
 import { Front } from "./Front";
 import { TakenBack } from "./TakenBack";
@@ -23,9 +24,9 @@ interface Props {
 
 /** One step: its pictures, what it measures, how many are sewn. */
 export function OneStep({ id, step, plan, view, colouring, act, onDone, onStep }: Props) {
-  const foretold = useMeasuring(id, view.document, Boolean(step.checkpoint)).data?.foretold.checkpoints.find(
-    (one) => one.step === step.number,
-  );
+  const measuring = useMeasuring(id, view.document, Boolean(step.checkpoint)).data;
+  const foretold = measuring?.foretold.checkpoints.find((one) => one.step === step.number);
+  const rows = measuring?.card.flatMap((group) => group.rows).filter((row) => foretold?.rows.includes(row.what));
   return (
     <section className="one-step" aria-labelledby="step-head">
       <header>
@@ -106,6 +107,17 @@ export function OneStep({ id, step, plan, view, colouring, act, onDone, onStep }
                       chance: foretold.chance,
                     })}
                   </Fr>
+                </dd>
+              )}
+              {measuring && rows && rows.length > 0 && (
+                <dd>
+                  <MeasuredRows
+                    id={id}
+                    unit={view.sheet.unit}
+                    trial={measuring.trial}
+                    words={say("sew-of-the-trial-block")}
+                    rows={rows}
+                  />
                 </dd>
               )}
             </>

@@ -251,9 +251,10 @@ class BlockVerdictOut(Model):
 
 
 class CheckpointShownOut(Model):
-    """What a step makes, foretold."""
+    """What a step makes, foretold; the rows of the card by which it is measured."""
 
     step: int
+    rows: list[str]
     words: Said
     must: Said
     width: Said

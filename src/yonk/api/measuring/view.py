@@ -67,6 +67,7 @@ from yonk.core.measuring import (
     looks_words,
     looks_wrong,
     measure_words,
+    measured_after,
     mismatch_words,
     next_test,
     percent,
@@ -366,6 +367,7 @@ class MeasuringView:
         step = self.steps[one.join]
         return CheckpointShownOut(
             step=number,
+            rows=measured_after(self.plan, self.known, step.joins),
             words=step.words,
             must=step.checkpoint,
             width=range_words(one.width, self.unit),

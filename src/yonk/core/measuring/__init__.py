@@ -29,6 +29,7 @@ from yonk.core.measuring.places import (
     lettered_patches,
     measurable,
     measurables,
+    measured_after,
     size_fault,
     still_counting,
 )
@@ -158,6 +159,7 @@ __all__ = [
     "measurable",
     "measurables",
     "measure_words",
+    "measured_after",
     "mismatch_words",
     "nearest",
     "next_test",

@@ -116,9 +116,9 @@ class _Diagnosing:
         causes = () if best.is_something_else else self._causes(best)
         verdict = self._verdict(causes) if causes else self._without_cause()
         chance = min((one.chance for one in causes), default=best.chance)
-        decided = (chance >= SURE) if causes else verdict in ("good", "ease")
+        decided = (chance >= SURE) if causes else verdict == "good"
         asked = "" if decided else most_deciding(self.weighing)
-        if verdict == "measure again" and not asked:
+        if not causes and not decided and not asked:
             asked = self._first()
         return Diagnosis(
             causes,

@@ -255,6 +255,23 @@ def lettered_patches(plan: SewingPlan) -> list[LetteredPatch]:
     return found
 
 
+def measured_after(
+    plan: SewingPlan, known: Mapping[str, Measurable], joins: Sequence[int]
+) -> list[str]:
+    """What of a card is measured when some joins are sewn, before what they make is joined
+    further.
+    """
+    order = plan.joining.order
+    made = {
+        frozenset(order.faces(order.leaves + join)) for join in joins if join < len(order.pairs)
+    }
+    return [
+        what
+        for what, one in known.items()
+        if not what.startswith(("block:", "between:")) and frozenset(one.faces) in made
+    ]
+
+
 def asked_for(plan: SewingPlan, names: Sequence[str]) -> dict[str, Measurable]:
     """What is asked for by name, as far as the block has it."""
     found = {}

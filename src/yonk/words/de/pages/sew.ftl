@@ -109,3 +109,4 @@ sew-spun = gewirbelt
 sew-bulky = dick
 sew-never = nie
 sew-measure-it = Miss
+sew-of-the-trial-block = Beim Probeblock, bevor es weiter verbunden wird

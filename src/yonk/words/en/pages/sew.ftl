@@ -109,3 +109,4 @@ sew-spun = spun
 sew-bulky = bulky
 sew-never = never
 sew-measure-it = Measure
+sew-of-the-trial-block = Of the trial block, before it is joined further
