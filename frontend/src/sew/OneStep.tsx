@@ -74,6 +74,17 @@ export function OneStep({ id, step, plan, view, colouring, act, onDone, onStep }
         />
         {step.kind === "join" && <TakenBack id={id} step={step} />}
       </div>
+      {measuring && rows && rows.length > 0 && (
+        <div className="measured-now">
+          <MeasuredRows
+            id={id}
+            unit={view.sheet.unit}
+            trial={measuring.trial}
+            words={say("sew-of-the-trial-block")}
+            rows={rows}
+          />
+        </div>
+      )}
       <div className="about">
         <dl>
           {step.why.length > 0 && (
@@ -107,17 +118,6 @@ export function OneStep({ id, step, plan, view, colouring, act, onDone, onStep }
                       chance: foretold.chance,
                     })}
                   </Fr>
-                </dd>
-              )}
-              {measuring && rows && rows.length > 0 && (
-                <dd>
-                  <MeasuredRows
-                    id={id}
-                    unit={view.sheet.unit}
-                    trial={measuring.trial}
-                    words={say("sew-of-the-trial-block")}
-                    rows={rows}
-                  />
                 </dd>
               )}
             </>

@@ -356,9 +356,14 @@ class MeasuringView:
             mismatch=mismatch_words(most, step, self.unit) if most else "",
             mismatch_step=step,
             advice=found.advice,
-            figures=guess_words(errors, guesses, self.unit),
+            figures=guess_words(errors, guesses, self.unit, self._by_trial(errors)),
             all_guesses=standing is None and not log.figures.reported,
         )
+
+    def _by_trial(self, errors: Errors) -> list[str]:
+        """Which figures the trial block tells otherwise than her log."""
+        hers = self.trial.log.errors_for(self.draft.making.seam, self.unit)
+        return [] if errors.seam_error == hers.seam_error else ["seam_error"]
 
     def _number(self, join: int) -> int:
         return self.steps[join].number

@@ -304,8 +304,12 @@ def change_words(found: SeamStatistics | None, within: Fraction) -> Message:
     return message("change-nothing")
 
 
-def guess_words(errors: Errors, guesses: Sequence[str], unit: LengthUnit) -> list[Message]:
-    """What is taken for how exactly she works, each with whether it is a guess."""
+def guess_words(
+    errors: Errors, guesses: Sequence[str], unit: LengthUnit, by_trial: Sequence[str] = ()
+) -> list[Message]:
+    """What is taken for how exactly she works, each with whether it is a guess, hers, or told by
+    the trial block.
+    """
     figures: dict[str, Text] = {
         "seam_error": seam_off_words(errors.seam_error, unit),
         "seam_spread": about_length(float(errors.seam_spread), unit),
@@ -313,6 +317,12 @@ def guess_words(errors: Errors, guesses: Sequence[str], unit: LengthUnit) -> lis
         "trim_spread": about_length(float(errors.trim_spread), unit),
     }
     return [
-        message("guess", what=name, size=size, whose="guess" if name in guesses else "hers")
+        message("guess", what=name, size=size, whose=_whose(name, guesses, by_trial))
         for name, size in figures.items()
     ]
+
+
+def _whose(name: str, guesses: Sequence[str], by_trial: Sequence[str]) -> str:
+    if name in by_trial:
+        return "trial"
+    return "guess" if name in guesses else "hers"

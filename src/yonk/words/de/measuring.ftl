@@ -206,6 +206,7 @@ guess = { $what ->
     [cut_spread] Schnitte um { $size }
    *[trim_spread] nachgeschnittene Seiten um { $size }
 } ({ $whose ->
+    [trial] nach dem Probeblock
     [guess] eine erste Schätzung
    *[hers] deine
 })

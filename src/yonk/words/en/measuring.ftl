@@ -216,6 +216,7 @@ guess = { $what ->
    *[trim_spread] trimmed sides by { $size }
 } ({ $whose ->
     [guess] a first guess
+    [trial] by the trial block
    *[hers] yours
 })
 setup-not-told = nothing told of machine or cloth
