@@ -100,10 +100,10 @@ def gone_wrong(held: Block) -> list[tuple[Wrong, Any]]:
                 cut = np.zeros(response.causes)
                 cut[response.runs.edges_of([face])] = by / 2
                 found.append((Wrong("patch", cut={face: (by, by)}), cut))
-    return found[:9]
+    return found[:5]
 
 
-@pytest.mark.parametrize("name", ["Weir Gate", "Hut Window", "Stile"])
+@pytest.mark.parametrize("name", ["Weir Gate", "Stile"])
 def test_blocks_of_springs_come_to_rest_where_it_says(
     name: str, monkeypatch: pytest.MonkeyPatch
 ) -> None:
