@@ -37,11 +37,17 @@ _A_STEP = 0.5  # of the lattice; where it holds no crossing exactly, a stretch l
 Hit = tuple[int, int, float]  # between two corners, and how far from the first to the second
 
 
+class PinchedOutlineError(ValueError):
+    """An outline that meets itself at a corner cannot be gone round one corner after the other."""
+
+
 class ElasticCloth:
     """The patches of a block as elastic pieces.
 
     Args:
         runs: the stretches of its seams and what each hangs on.
+
+    Raises: `PinchedOutlineError` for a patch whose outline meets itself.
     """
 
     def __init__(self, runs: Runs) -> None:
@@ -86,6 +92,8 @@ class ElasticCloth:
                     a, b = b, a
                 onward[a] = stretch, b
             coming = {b: stretch for stretch, b in onward.values()}
+            if coming.keys() != onward.keys() or len(onward) != len(mine):
+                raise PinchedOutlineError
             places += [(at, coming[at], out) for at, (out, _) in onward.items() if at in coming]
             self.begin.append(len(places))
         table = np.array(places, dtype=int).reshape(-1, 3)

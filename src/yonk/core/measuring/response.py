@@ -17,7 +17,7 @@ from math import hypot
 
 import numpy as np
 
-from yonk.core.measuring.elastic import ElasticCloth, Hit, SewnCloth
+from yonk.core.measuring.elastic import ElasticCloth, Hit, PinchedOutlineError, SewnCloth
 from yonk.core.measuring.errors import Errors
 from yonk.core.measuring.listed import listed_sizes, trimmed_units
 from yonk.core.measuring.places import ACROSS, DOWN, Measurable
@@ -52,9 +52,13 @@ class Response:
 
     @cached_property
     def cloth(self) -> ElasticCloth | None:
-        """The block as elastic cloth, where that can be worked out in time."""
-        small = len(self.plan.joining.faces) <= MOST_EASED
-        return ElasticCloth(self.runs) if small else None
+        """The block as elastic cloth, where that can be worked out, and in time."""
+        if len(self.plan.joining.faces) > MOST_EASED:
+            return None
+        try:
+            return ElasticCloth(self.runs)
+        except PinchedOutlineError:
+            return None
 
     def rows(self, one: Measurable) -> Array:
         """How much longer a measure becomes for each unit of each cause: two rows, with nothing
