@@ -1,3 +1,4 @@
+import { createHash } from "node:crypto";
 import { readFile, writeFile } from "node:fs/promises";
 import { join } from "node:path";
 import { brotliCompressSync } from "node:zlib";
@@ -13,6 +14,23 @@ const withoutLegendClearing = {
   postcssPlugin: "without-legend-clearing",
   Rule(rule: { selector: string; remove: () => void }) {
     if (rule.selector === "legend + *") rule.remove();
+  },
+};
+
+// What opens the pages while the server is away is asked for by one name, and is told which files there are.
+const WORKER = "worker.js";
+const offline: Plugin = {
+  name: "offline",
+  apply: "build",
+  generateBundle: {
+    order: "post", // after what only holds styles is gone
+    handler(_, bundle) {
+      const worker = bundle[WORKER];
+      if (worker?.type !== "chunk") return;
+      const names = Object.keys(bundle).filter((name) => name.startsWith("assets/"));
+      const build = createHash("sha256").update(names.join()).digest("hex").slice(0, 16);
+      worker.code = worker.code.replace("__FILES__", JSON.stringify({ build, names }).replaceAll('"', '\\"'));
+    },
   },
 };
 
@@ -33,8 +51,15 @@ const pressed: Plugin = {
 
 export default defineConfig({
   // the compiler has each part of a page drawn anew only where what it shows changed
-  plugins: [react(), babel({ presets: [reactCompilerPreset()] }), pressed],
-  build: { target: "es2022", chunkSizeWarningLimit: 900 },
+  plugins: [react(), babel({ presets: [reactCompilerPreset()] }), offline, pressed],
+  build: {
+    target: "es2022",
+    chunkSizeWarningLimit: 900,
+    rollupOptions: {
+      input: { index: "index.html", worker: "src/offline/worker.ts" },
+      output: { entryFileNames: (chunk) => (chunk.name === "worker" ? WORKER : "assets/[name]-[hash].js") },
+    },
+  },
   // the texts lie beside those of the core
   server: { fs: { allow: [".."] }, proxy: { "/api": "http://127.0.0.1:8765" } },
   test: { setupFiles: ["tests/setup.ts"] },

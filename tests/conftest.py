@@ -51,6 +51,12 @@ settings.load_profile("yonk")
 
 
 @pytest.fixture(scope="session")
+def long_run() -> bool:
+    """Whether the tests that draw at random take their time: with YONK_LONG=1."""
+    return os.environ.get("YONK_LONG") == "1"
+
+
+@pytest.fixture(scope="session")
 def engine(tmp_path_factory: pytest.TempPathFactory) -> Iterator[Engine]:
     """A MariaDB of the tests' own, migrated."""
     with database(tmp_path_factory.mktemp("yonk")) as found:

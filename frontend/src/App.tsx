@@ -14,6 +14,12 @@ const router = createBrowserRouter([
     lazy: async () => ({ Component: (await import("./guild/InvitationPage")).InvitationPage }),
   },
   {
+    path: "/phone/*",
+    HydrateFallback: Fetching,
+    ErrorBoundary: Wrong,
+    lazy: async () => ({ Component: (await import("./table/PhonePage")).PhonePage }),
+  },
+  {
     element: (
       <Gate>
         <Suspense fallback={<Fetching />}>
@@ -34,6 +40,7 @@ const router = createBrowserRouter([
       { path: "/account", lazy: async () => ({ Component: (await import("./guild/AccountPage")).AccountPage }) },
       { path: "/bin", lazy: async () => ({ Component: (await import("./shelf/BinPage")).BinPage }) },
       { path: "/words", lazy: async () => ({ Component: (await import("./words/WordsPage")).WordsPage }) },
+      { path: "/paper", lazy: async () => ({ Component: (await import("./table/PaperPage")).PaperPage }) },
       { path: "/finder", lazy: async () => ({ Component: (await import("./finder/FinderPage")).FinderPage }) },
       { path: "*", element: <Navigate to="/" replace /> },
     ],

@@ -10,5 +10,9 @@ import { learn } from "./language/learn";
 // texts are read when a module begins, so the language comes first
 await learn();
 const { showIn } = await import("./App");
+if (import.meta.env.PROD && "serviceWorker" in navigator) {
+  // a browser that keeps no pages goes on without
+  void navigator.serviceWorker.register("/worker.js").catch(() => undefined);
+}
 const root = document.getElementById("root");
 if (root) showIn(root);

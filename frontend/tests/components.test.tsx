@@ -7,10 +7,8 @@ import { MemoryRouter } from "react-router";
 import { afterEach, describe, expect, it, vi } from "vitest";
 
 import type { Draft } from "../src/api/client";
-import { useTicked } from "../src/api/useTicked";
 import { Typed } from "../src/common/Typed";
-import type { CutFabric } from "../src/cut/plan";
-import { TableView } from "../src/cut/TableView";
+import { AtTheCuttingTable } from "../src/table/AtTheCuttingTable";
 import { CuttingList } from "../src/draft/CuttingList";
 import { QuiltPicture } from "../src/quilts/QuiltPicture";
 
@@ -168,85 +166,108 @@ describe("the cutting list", () => {
   });
 });
 
-describe("a tick", () => {
-  const key = ["cut", "block", "all"];
-  function Ticked({ keep }: { keep: (on: boolean) => Promise<unknown> }) {
-    const { tick, fault } = useTicked<{ on: boolean }, boolean>({
-      key,
-      inOrder: "cut",
-      keep,
-      show: (_, on) => ({ on }),
-    });
-    return (
-      <button type="button" onClick={() => tick(true)}>
-        {fault ?? "tick"}
-      </button>
-    );
-  }
-
-  it("is seen before it is kept", async () => {
-    const client = queries();
-    client.setQueryData(key, { on: false });
-    let done: (value: unknown) => void = () => undefined;
-    const keep = vi.fn(() => new Promise((resolve) => (done = resolve)));
-    render(<Ticked keep={keep} />, { wrapper: around(client) });
-    await userEvent.click(screen.getByRole("button"));
-    expect(client.getQueryData(key)).toEqual({ on: true });
-    expect(keep).toHaveBeenCalledTimes(1);
-    done(undefined);
-  });
-
-  it("is told where it was not kept", async () => {
-    const client = queries();
-    client.setQueryData(key, { on: false });
-    render(<Ticked keep={() => Promise.reject(new Error("Nobody answers."))} />, { wrapper: around(client) });
-    await userEvent.click(screen.getByRole("button"));
-    expect(await screen.findByText("The tick was not kept. Nobody answers.")).toBeTruthy();
-  });
-});
-
 describe("the cutting table", () => {
-  const fabric = (key: string) =>
-    ({
-      key,
-      name: key,
-      layouts: [],
-      lines: [{ key: `${key} 1`, number: 0, count: 4, size: "3″", what: "squares", ticked: key === "fog" }],
-    }) as unknown as CutFabric;
-  const fabrics = [fabric("fog"), fabric("peat")];
-  const table = (at: number) => {
-    const props = { onTick: vi.fn(), onFabric: vi.fn(), onClose: vi.fn() };
+  const piece = (there: number) => ({
+    line: 0,
+    fabric: "Fog",
+    count: 5,
+    amount: 5,
+    there,
+    size: "8″",
+    what: "squares",
+    further: "",
+    purpose: "A",
+    thing: "all fog",
+    piece: '{"fabric":"fog","width":"8","height":"8"}',
+    gone: [{ kind: "cut" as const, thing: "all fog", amount: -1 }],
+  });
+  const step = (key: string, there: number) => ({
+    key,
+    fabrics: ["fog"],
+    name: "Fog",
+    layout: 0,
+    strip: 0,
+    words: `Fog ${key}`,
+    strip_words: "a strip 8″",
+    pieces: [piece(there)],
+    done: there === 5,
+  });
+  const at = (key: string | undefined, ...steps: ReturnType<typeof step>[]) => {
+    const table = { tell: vi.fn(), takeBack: vi.fn(), last: "Fog", waits: 2, fault: undefined, reset: vi.fn() };
+    const props = { onLayers: vi.fn(), onStep: vi.fn(), onClose: vi.fn() };
     render(
-      <TableView
+      <AtTheCuttingTable
         {...props}
+        plan={{ fabrics: [], steps, caution: "Mind the blade." }}
         fabrics={drawn.fabrics}
-        plan={{ fabrics, caution: "Mind the blade." }}
-        fabric={fabrics[at] as CutFabric}
-        fault={undefined}
+        table={table}
+        layers={1}
+        at={key}
       />,
       { wrapper: around(queries()) },
     );
-    return props;
+    return { ...props, table };
   };
 
-  it("says the caution where cutting begins, and goes on to the next fabric", async () => {
-    const { onFabric } = table(0);
-    expect(screen.getByText("Mind the blade.")).toBeTruthy();
-    expect(screen.getByText("1 of 2")).toBeTruthy();
-    expect(screen.getByRole<HTMLButtonElement>("button", { name: "Back" }).disabled).toBe(true);
-    await userEvent.click(screen.getByRole("button", { name: "Next" }));
-    expect(onFabric).toHaveBeenCalledExactlyOnceWith("peat");
+  it("begins with the first strip that is not done, tells that it is, and goes on", async () => {
+    const { table, onStep } = at(undefined, step("one", 5), step("two", 2), step("three", 0));
+    expect(screen.getByText("Strip 2 of 3, 1 done")).toBeTruthy();
+    await userEvent.click(screen.getByRole("button", { name: /^Done/ }));
+    expect(table.tell).toHaveBeenCalledExactlyOnceWith(
+      expect.objectContaining({ words: "Fog two", changes: [{ kind: "cut", thing: "all fog", amount: 3 }] }),
+    );
+    expect(onStep).toHaveBeenCalledExactlyOnceWith("three");
   });
 
-  it("ticks with one tap, and unticks what is ticked", async () => {
-    const { onTick } = table(0);
-    await userEvent.click(screen.getByRole("button", { pressed: true }));
-    expect(onTick).toHaveBeenCalledExactlyOnceWith(fabrics[0]?.lines[0], false);
-    cleanup();
-    const other = table(1);
-    expect(screen.queryByText("Mind the blade.")).toBeNull();
-    await userEvent.click(screen.getByRole("button", { pressed: false }));
-    expect(other.onTick).toHaveBeenCalledExactlyOnceWith(fabrics[1]?.lines[0], true);
+  it("tells nothing of a strip that is done already", async () => {
+    const { table, onStep } = at("one", step("one", 5), step("two", 0));
+    expect(screen.getByText("Mind the blade.")).toBeTruthy();
+    await userEvent.click(screen.getByRole("button", { name: /^Done already/ }));
+    expect(table.tell).not.toHaveBeenCalled();
+    expect(onStep).toHaveBeenCalledExactlyOnceWith("two");
+  });
+
+  it("tells so many, and what is left of one that went wrong", async () => {
+    const { table } = at("one", step("one", 0));
+    await userEvent.click(screen.getByRole("button", { name: "Only so many" }));
+    const many = screen.getByRole("textbox");
+    await userEvent.clear(many);
+    await userEvent.type(many, "9");
+    await userEvent.click(screen.getByRole("button", { name: "So many are cut" }));
+    expect(table.tell).toHaveBeenLastCalledWith({
+      words: "5 squares 8″",
+      changes: [{ kind: "cut", thing: "all fog", amount: 5 }],
+    });
+    await userEvent.click(screen.getByRole("button", { name: "One went wrong" }));
+    await userEvent.type(screen.getByRole("textbox", { name: /^width/ }), "7 1/2");
+    await userEvent.type(screen.getByRole("textbox", { name: /^height/ }), "8");
+    await userEvent.click(screen.getByRole("button", { name: "Keep that" }));
+    const thing = '{"fabric":"fog","width":"7 1/2","height":"8"}';
+    expect(table.tell).toHaveBeenLastCalledWith({
+      words: "one went wrong of squares 8″",
+      changes: [
+        { kind: "cut", thing: "all fog", amount: 5 },
+        { kind: "cut", thing: "all fog", amount: -1 },
+        { kind: "spoiled", thing, amount: 1 },
+      ],
+    });
+  });
+
+  it("has one less of a strip that was done when one of it went wrong", async () => {
+    const { table } = at("one", step("one", 5));
+    await userEvent.click(screen.getByRole("button", { name: "One went wrong" }));
+    await userEvent.click(screen.getByRole("button", { name: "It is of no use" }));
+    expect(table.tell).toHaveBeenLastCalledWith({
+      words: "one went wrong of squares 8″",
+      changes: [{ kind: "cut", thing: "all fog", amount: -1 }],
+    });
+  });
+
+  it("says what waits for the server, and takes back what was told last", async () => {
+    const { table } = at("one", step("one", 0));
+    expect(screen.getByText(/^2 entries wait/)).toBeTruthy();
+    await userEvent.click(screen.getByRole("button", { name: /^Take back/ }));
+    expect(table.takeBack).toHaveBeenCalledOnce();
   });
 });
 

@@ -163,14 +163,14 @@ def diagnose(file: str, measures: str, as_json: bool) -> None:
 @click.option("--json", "as_json", is_flag=True, help="as a file for programs")
 def table(file: str, state: str, as_json: bool) -> None:
     """Print what lies on the table of a FILE, by STATE, and what is still to be cut."""
-    from yonk.core.table import standing_of
+    from yonk.core.table import sized_standing
     from yonk.files.table_file import read_table, write_table_plan, write_table_text
 
     with faults_refused():
         draft = _draft_of(file, None)
-        standing = standing_of(draft, read_table(_text_of(state), make_plan(draft)))
-        found = write_table_plan(standing)
-    click.echo(in_json(found) if as_json else write_table_text(standing, found))
+        standing = sized_standing(draft, read_table(_text_of(state), make_plan(draft)))
+        found = write_table_plan(draft, standing)
+    click.echo(in_json(found) if as_json else write_table_text(draft, standing, found))
 
 
 def _plan_of(file: str, blocks: int | None) -> Plan:

@@ -4,10 +4,12 @@ from __future__ import annotations
 
 import json
 
+import pypdfium2
 import pytest
 from fastapi.testclient import TestClient
 from sqlalchemy import Engine
 
+from tests.api.test_sewing_api import Json, tell
 from yonk.files.block_file import write_block
 from yonk.machine.samples import all_samples
 from yonk.machine.serve import lay_out_samples
@@ -105,7 +107,7 @@ def test_ticks_are_kept_and_a_change_shows_what_is_good_and_what_is_not(web: Tes
     peat = next(fabric for fabric in first["fabrics"] if fabric["key"] == "peat")
     (line,) = peat["lines"]
     assert not line["ticked"]
-    web.put(f"/api/blocks/{block['id']}/cut-marks", json={"marks": line["on"], "revision": 1})
+    tell(web, block["id"], *line["on"])
     again = cut(web, WEIR_GATE, block_id=block["id"])
     peat = next(fabric for fabric in again["fabrics"] if fabric["key"] == "peat")
     assert peat["lines"][0]["ticked"] and peat["done"] and again["changed"] == []
@@ -118,8 +120,10 @@ def test_ticks_are_kept_and_a_change_shows_what_is_good_and_what_is_not(web: Tes
     useless = cut(web, larger, block_id=block["id"])["changed"]
     assert useless[0]["words"].startswith("6 Peat squares 8″ are cut, but not needed any more")
     more = WEIR_GATE | {"making": WEIR_GATE["making"] | {"blocks": 16}}
-    still = cut(web, more, block_id=block["id"])["changed"]
-    assert [one["words"] for one in still] == ["6 Peat squares 8″ are cut; 2 more are needed."]
+    still = cut(web, more, block_id=block["id"])
+    assert still["changed"] == [], "the line itself tells how many are there"
+    (line,) = next(fabric for fabric in still["fabrics"] if fabric["key"] == "peat")["lines"]
+    assert (line["done"], line["there"], line["wanted"]) == ("6 Peat squares 8″", 6, 8)
 
 
 def test_a_fabric_s_key_may_hold_any_sign_and_a_second_cutting_is_booked_for_what_is_new(
@@ -137,7 +141,7 @@ def test_a_fabric_s_key_may_hold_any_sign_and_a_second_cutting_is_booked_for_wha
         for one in cut(web, document, block_id=block["id"])["fabrics"]
         if one["key"] == 'pe|at "1'
     )["lines"][0]
-    web.put(f"/api/blocks/{block['id']}/cut-marks", json={"marks": line["on"], "revision": 1})
+    tell(web, block["id"], *line["on"])
     found = next(
         one
         for one in cut(web, document, block_id=block["id"])["fabrics"]
@@ -162,30 +166,168 @@ def test_ticking_the_trial_counts_for_all(web: TestClient) -> None:
     block = web.post("/api/blocks", json={"document": WEIR_GATE}).json()
     trial = cut(web, WEIR_GATE, "trial", block_id=block["id"])
     done = [mark for fabric in trial["fabrics"] for line in fabric["lines"] for mark in line["on"]]
-    web.put(f"/api/blocks/{block['id']}/cut-marks", json={"marks": done, "revision": 1})
+    tell(web, block["id"], *done)
     assert all(
         fabric["done"] for fabric in cut(web, WEIR_GATE, "trial", block_id=block["id"])["fabrics"]
     )
     rest = cut(web, WEIR_GATE, "rest", block_id=block["id"])
     assert not any(line["ticked"] for fabric in rest["fabrics"] for line in fabric["lines"])
     gorse = next(fabric for fabric in rest["fabrics"] if fabric["key"] == "gorse")["lines"][0]
-    assert (gorse["count"], gorse["done"], gorse["on"][0]["done"], gorse["off"][0]["done"]) == (
+    assert (gorse["count"], gorse["done"], gorse["on"][0]["amount"], gorse["off"]) == (
         11,
         "",
         11,
-        0,
+        [],
     )
     whole = cut(web, WEIR_GATE, block_id=block["id"])["fabrics"]
     line = next(fabric for fabric in whole if fabric["key"] == "gorse")["lines"][0]
     assert (line["count"], line["done"]) == (12, "1 Gorse square 3 1⁄2″")
-    assert (
-        web.put("/api/blocks/none/cut-marks", json={"marks": [], "revision": 1}).status_code == 404
+    tell(web, block["id"], *line["on"])
+    whole = cut(web, WEIR_GATE, block_id=block["id"])["fabrics"]
+    line = next(fabric for fabric in whole if fabric["key"] == "gorse")["lines"][0]
+    assert line["ticked"]
+    tell(web, block["id"], *line["off"])
+    tell(web, block["id"], *line["off"])
+    whole = cut(web, WEIR_GATE, block_id=block["id"])["fabrics"]
+    line = next(fabric for fabric in whole if fabric["key"] == "gorse")["lines"][0]
+    assert line["there"] == 0, "unticked twice it is unticked"
+
+
+def limited(web: TestClient, block: str, *pieces: tuple[str, str, int]) -> Json:
+    """Fog, of which there are only these pieces."""
+    cloth = [
+        {
+            "kind": "cloth",
+            "thing": json.dumps({"fabric": "fog", "width": width, "height": height}),
+            "amount": count,
+            "to": True,
+        }
+        for width, height, count in pieces
+    ]
+    only = {"kind": "only", "thing": "fog", "amount": 1, "to": True}
+    assert tell(web, block, only, *cloth).status_code == 204
+    fabrics = cut(web, WEIR_GATE, block_id=block)["fabrics"]
+    return next(one for one in fabrics if one["key"] == "fog")
+
+
+def test_of_cloth_that_there_is_no_more_of_what_is_missing_is_told_with_ways_out(
+    web: TestClient,
+) -> None:
+    block = web.post("/api/blocks", json={"document": WEIR_GATE}).json()["id"]
+    asked = {"document": WEIR_GATE, "stage": "all", "block_id": block}
+    assert web.post("/api/cut/ways-out", json=asked).json()["enough"]
+    fog = limited(web, block, ("40", "21 1/2", 1))
+    assert fog["limited"] and fog["buy"] == "nothing"
+    assert fog["cloth"] == [
+        {"width": "40", "length": "21 1/2", "count": 1, "words": "40″ × 21 1⁄2″"}
+    ]
+    assert fog["missing"] and [layout["bought"] for layout in fog["layouts"]] == [False]
+    found = web.post("/api/cut/ways-out", json=asked).json()
+    assert not found["enough"] and found["before"]["missing"] > 0
+    ways = {one["do"]: one for one in found["ways"]}
+    assert {"buy", "fewer-blocks"} <= ways.keys()
+    assert all(one["after"]["missing"] == 0 for one in found["ways"])
+    assert "shorter" in ways["fewer-blocks"]["takes"] and ways["buy"]["takes"] == ""
+    fewer = ways["fewer-blocks"]["document"]
+    assert fewer["making"]["blocks"] == ways["fewer-blocks"]["after"]["blocks"] < 12
+    assert cut(web, fewer, block_id=block)["fabrics"][0]["missing"] == []
+    tell(web, block, *ways["buy"]["changes"])
+    fog = next(one for one in cut(web, WEIR_GATE, block_id=block)["fabrics"] if one["key"] == "fog")
+    assert fog["missing"] == [] and len(fog["cloth"]) == 2
+    assert web.post("/api/cut/ways-out", json=asked).json()["enough"]
+
+
+def test_a_fabric_of_the_shelf_comes_along_with_what_lies_there(web: TestClient) -> None:
+    block = web.post("/api/blocks", json={"document": WEIR_GATE}).json()["id"]
+    wool = FOG | {"name": "Wool", "pieces": [{"width": "40", "length": "36", "count": 1}]}
+    kept = web.post("/api/fabrics", json=wool).json()
+    limited(web, block, ("40", "21 1/2", 1))
+    asked = {"document": WEIR_GATE, "stage": "all", "block_id": block}
+    ways = web.post("/api/cut/ways-out", json=asked).json()["ways"]
+    way = next(one for one in ways if one["do"] == "other-fabric" and one["document"]["colourings"])
+    new = next(one for one in way["document"]["fabrics"] if one.get("shelf") == kept["id"])
+    assert new["name"] == "Wool" and way["shown"]
+    assert way["changes"] == [], "it is one step of the draft, undone by one"
+    fabrics = cut(web, way["document"], block_id=block)["fabrics"]
+    assert not any(one["missing"] for one in fabrics)
+    assert next(one for one in fabrics if one["key"] == new["key"])["buy"] == "nothing"
+    assert web.delete(f"/api/fabrics/{kept['id']}").status_code == 204
+
+
+def test_a_square_that_went_wrong_still_gives_what_fits_on_it(web: TestClient) -> None:
+    block = web.post("/api/blocks", json={"document": WEIR_GATE}).json()["id"]
+    fog = next(one for one in cut(web, WEIR_GATE, block_id=block)["fabrics"] if one["key"] == "fog")
+    assert json.loads(fog["lines"][0]["piece"]) == {"fabric": "fog", "width": "8", "height": "8"}
+    spoiled = json.dumps({"fabric": "fog", "width": "7 1/2", "height": "7 1/2"})
+    tell(web, block, {"kind": "spoiled", "thing": spoiled, "amount": 1})
+    fog = next(one for one in cut(web, WEIR_GATE, block_id=block)["fabrics"] if one["key"] == "fog")
+    (recut,) = fog["recut"]
+    assert recut["words"] == "4 Fog squares 3 1⁄2″ from a piece 7 1⁄2″"
+    tell(web, block, *recut["changes"])
+    fog = next(one for one in cut(web, WEIR_GATE, block_id=block)["fabrics"] if one["key"] == "fog")
+    assert fog["recut"] == [], "it lies there no more"
+    assert [line["there"] for line in fog["lines"]] == [0, 4]
+
+
+@pytest.mark.parametrize("stage", ["trial", "rest", "all"])
+def test_each_stage_shows_its_own_of_the_cloth_that_there_is(web: TestClient, stage: str) -> None:
+    """One layout for the trial and the rest together, each with its pieces of it."""
+    block = web.post("/api/blocks", json={"document": WEIR_GATE}).json()["id"]
+    limited(web, block, ("40", "21 1/2", 1))
+    found = cut(web, WEIR_GATE, stage, block_id=block)
+    fog = next(one for one in found["fabrics"] if one["key"] == "fog")
+    steps = [step for step in found["steps"] if step["fabrics"] == ["fog"]]
+    assert fog["missing"] and not any(step["done"] for step in steps)
+    assert all(piece["there"] == 0 for step in steps for piece in step["pieces"])
+    laid = [piece for layout in fog["layouts"] for piece in layout["laid"]]
+    assert len(laid) == sum(piece["count"] for step in steps for piece in step["pieces"])
+    assert {piece["line"] for piece in laid} <= {line["number"] for line in fog["lines"]}
+    told = [change for step in steps for change in _all_of(step)]
+    tell(web, block, *told)
+    after = cut(web, WEIR_GATE, stage, block_id=block)
+    fog = next(one for one in after["fabrics"] if one["key"] == "fog")
+    assert sum(line["there"] for line in fog["lines"]) == len(laid)
+
+
+def _all_of(step: Json) -> list[Json]:
+    return [
+        {"kind": "cut", "thing": piece["thing"], "amount": piece["amount"] - piece["there"]}
+        for piece in step["pieces"]
+    ]
+
+
+def test_paper_says_what_the_list_on_the_screen_says(web: TestClient) -> None:
+    """Patches that are pieced from two, and cloth of which there is no more."""
+    block = web.post("/api/blocks", json={"document": WEIR_GATE}).json()["id"]
+    fog = limited(web, block, ("40", "20", 1))
+    plain = next(line for line in fog["lines"] if line["size"] == "3 1⁄2″")
+    mark = plain["thing"].removeprefix("all ")
+    thing = json.dumps({"cut": mark, "longer": "2 1/2", "strip": "1 1/2"})
+    tell(web, block, {"kind": "pieced", "thing": thing, "amount": 2})
+    lines = next(o for o in cut(web, WEIR_GATE, block_id=block)["fabrics"] if o["key"] == "fog")
+    shown = {line["size"]: line["count"] for line in lines["lines"]}
+    assert (shown["3 1⁄2″"], shown["3 1⁄2″ × 2 1⁄2″"], shown["3 1⁄2″ × 1 1⁄2″"]) == (46, 2, 2)
+    asked = {"document": WEIR_GATE, "stage": "all", "block_id": block}
+    listed = web.post("/api/files/cutting.csv", json=asked).text
+    assert "Fog,46,square,3 1/2" in listed and "Fog,2,rectangle,3 1/2,1 1/2" in listed
+    pdf = web.post("/api/files/cutting.pdf", json=asked)
+    text = "".join(
+        page.get_textpage().get_text_bounded() for page in pypdfium2.PdfDocument(pdf.content)
     )
-    bad = web.put(
-        f"/api/blocks/{block['id']}/cut-marks",
-        json={"marks": [line["on"][0] | {"cut": "a|b"}], "revision": 1},
+    assert "There is only this: 40" in text and "No cloth for" in text
+
+
+def test_layers_of_one_fabric_are_told_together(web: TestClient) -> None:
+    one, two = (
+        web.post("/api/cut", json={"document": WEIR_GATE, "layers": layers}).json()["steps"]
+        for layers in (1, 2)
     )
-    assert bad.status_code == 422 and "names no cut" in bad.json()["faults"][0]["message"]
+    assert len(two) < len(one)
+    for step in two:
+        things = [piece["thing"] for piece in step["pieces"]]
+        assert len(things) == len(set(things))
+    counts = [sum(p["count"] for step in steps for p in step["pieces"]) for steps in (one, two)]
+    assert counts[0] == counts[1]
 
 
 def test_the_shelf_is_used_first_and_what_is_short_is_named(web: TestClient) -> None:

@@ -124,6 +124,34 @@ def test_tables_laid_out_half_are_mended_wherever_it_was_killed(server: Database
     assert steps > 10
 
 
+def test_what_was_measured_before_is_of_the_first_trial_block(server: DatabaseServer) -> None:
+    """Sizes of a block that knew of no trial blocks; and a card that was kept in words."""
+    engine = open_engine(server.start().url)
+    migrate(engine)
+    before = (
+        "DROP TABLE trial_block",
+        "ALTER TABLE measured DROP PRIMARY KEY, DROP COLUMN trial, MODIFY what VARCHAR(64),"
+        " ADD PRIMARY KEY (block_id, what)",
+        "UPDATE alembic_version SET version_num = '0013'",
+        "INSERT INTO block (id, owner, kind, name, document, card, revision, created, changed)"
+        " VALUES ('one', '', 'block', 'Gate', '{}', '{\"finished\": \"9\"}', 3, NOW(), NOW())",
+        "INSERT INTO measured (block_id, what, size, expected, changed)"
+        " VALUES ('one', 'row:1', '75/8', '9.5000', NOW()), ('one', 'unit:1', '7/2', '3.5', NOW())",
+    )
+    with engine.begin() as connection:
+        for statement in before:
+            connection.exec_driver_sql(statement)
+    migrate(engine)
+    with engine.begin() as connection:
+        sizes = connection.execute(text("SELECT trial, what, size FROM measured ORDER BY what"))
+        assert [tuple(row) for row in sizes] == [(1, "row:1", "75/8"), (1, "unit:1", "7/2")]
+        trial = connection.execute(
+            text("SELECT block_id, number, document, looks FROM trial_block")
+        )
+        assert [tuple(row) for row in trial] == [("one", 1, "{}", "")]
+        assert connection.execute(text("SELECT card FROM block")).scalar() is None
+
+
 def test_a_database_left_behind_by_a_killed_program_is_taken_over(tmp_path: Path) -> None:
     left = (
         "import sys, os; from pathlib import Path; from yonk.machine.database_server import "

@@ -13,7 +13,7 @@ from fastapi.testclient import TestClient
 from PIL import Image
 from sqlalchemy import Engine
 
-from tests.api.test_sewing_api import SAMPLES, WEIR_GATE, acted, saved
+from tests.api.test_sewing_api import SAMPLES, WEIR_GATE, acted, saved, tell
 from yonk.files.log_file import LogFile, NotePart, PhotoPart, write_parcel
 from yonk.files.photo import LONGEST, MOST_PHOTO_BYTES, NoPhotoError, as_kept
 from yonk.machine.serve import lay_out_samples
@@ -277,6 +277,13 @@ def test_the_log_leaves_with_the_block_and_comes_back(web: TestClient) -> None:
     left = {"length": "20", "pieces": 8, "left": "1 7/8", "wanted": 16}
     web.post(f"{here}/notes", json={"kind": "left-over", "left_over": left})
     assert web.post(f"{here}/photos?caption=back", content=picture()).status_code == 201
+    spoiled = {"kind": "spoiled", "amount": 2}
+    thing = json.dumps({"fabric": "fog", "width": "7 1/2", "height": "4"})
+    tell(web, block_id, spoiled | {"thing": thing}, name="went-wrong")
+    tell(web, block_id, spoiled | {"thing": thing, "amount": 3}, name="and-more")
+    back = {"name": "taken-back", "place": "cut", "device": "one"}
+    web.post(f"/api/tables/{block_id}/take-back", json=back)
+    table = web.get(f"/api/tables/{block_id}/entries").json()
     before = web.get(f"{here}/log").json()
     assert [one["text"] for one in before["next_time"]] == ["Starch it."]
     assert before["notes"][0]["text"].endswith(
@@ -302,6 +309,11 @@ def test_the_log_leaves_with_the_block_and_comes_back(web: TestClient) -> None:
         }
 
     assert without_ids(after) == without_ids(before)
+    assert web.get(f"/api/tables/{new}/entries").json() == table
+    cutting = {"document": WEIR_GATE, "stage": "all", "block_id": new}
+    fog = next(o for o in web.post("/api/cut", json=cutting).json()["fabrics"] if o["key"] == "fog")
+    told = "4 Fog squares 3 1⁄2″ from 2 pieces 7 1⁄2″ × 4″"
+    assert [one["words"] for one in fog["recut"]] == [told]
     photo = after["photos"][0]["id"]
     sent = web.get(f"/api/blocks/{new}/photos/{photo}.jpg")
     assert Image.open(io.BytesIO(sent.content)).size == (200, 300)

@@ -5,6 +5,7 @@ and nobody; a route that is not told of here fails.
 from __future__ import annotations
 
 import io
+import random
 from collections.abc import Callable
 from typing import Any
 
@@ -13,9 +14,12 @@ from PIL import Image
 
 from tests.api.guild import NAMES, GuildOf
 from tests.api.test_sewing_api import SAMPLES, WEIR_GATE
+from tests.camera import Shot, photographed, printed_pages
 from yonk.api.app import create_app
 from yonk.api.exports import EXPORTS
 from yonk.api.exports.needs import its_trial
+from yonk.core.planning import make_plan, unit_mark
+from yonk.files.block_file import take_block
 
 Json = dict[str, Any]
 OWNER, READER, COPIER, EDITOR, STRANGER = NAMES
@@ -29,9 +33,15 @@ TO_ALL = {
     "POST /api/sign-in",
     "POST /api/invitation",
     "POST /api/invitation/accept",
+    "POST /api/phone/arrive",
 }
 # answered to everybody who is signed in: reckoned from what is sent, or narrowed to her own
 TO_MEMBERS = {
+    "PUT /api/pace",
+    "POST /api/phone",
+    "POST /api/sheets/read",
+    "POST /api/sheets/{code}/news",
+    "POST /api/sheets/{code}/take",
     "GET /api/account/everything.zip",
     "POST /api/account/leave",
     "PUT /api/account/password",
@@ -98,7 +108,17 @@ def _photo() -> bytes:
     return kept.getvalue()
 
 
-TICK: Json = {"mark": MARK, "words": "sew", "done": 1, "revision": 1}
+GATE = take_block(WEIR_GATE)
+ENTRY: Json = {"name": "an-entry", "place": "sew", "device": "d", "words": "sew", "changes": []}
+MADE: Json = {
+    "document": WEIR_GATE,
+    "name": "units-made",
+    "device": "d",
+    "words": "sew",
+    "unit": unit_mark(make_plan(GATE).wanted.groups[0], GATE),
+    "step": MARK,
+    "done": 1,
+}
 QUILT: Json = {}
 # what is needed for each route that is told of a thing, and how it is asked
 OF_BLOCKS: dict[str, tuple[str, Json]] = {
@@ -107,7 +127,6 @@ OF_BLOCKS: dict[str, tuple[str, Json]] = {
     "DELETE /api/blocks/{block_id}": ("own", {}),
     "PUT /api/blocks/{block_id}/about": ("change", {"json": {"labels": ["throw"], "note": ""}}),
     "POST /api/blocks/{block_id}/copy": ("copy", {}),
-    "PUT /api/blocks/{block_id}/cut-marks": ("change", {"json": {"marks": [], "revision": 1}}),
     "GET /api/blocks/{block_id}/log": ("see", {}),
     "PUT /api/blocks/{block_id}/measured": (
         "change",
@@ -125,7 +144,6 @@ OF_BLOCKS: dict[str, tuple[str, Json]] = {
     "GET /api/blocks/{block_id}/photos/{photo_id}.jpg": ("see", {}),
     "POST /api/blocks/{block_id}/photos/{photo_id}/restore": ("change", {}),
     "POST /api/blocks/{block_id}/restore": ("own", {}),
-    "PUT /api/blocks/{block_id}/sewn": ("change", {"json": TICK}),
     "GET /api/blocks/{block_id}/states": ("see", {}),
     "PUT /api/blocks/{block_id}/states/{revision}": ("change", {"json": {"title": "First"}}),
     "POST /api/blocks/{block_id}/states/{revision}/open": ("see", {}),
@@ -134,6 +152,14 @@ OF_BLOCKS: dict[str, tuple[str, Json]] = {
         {"json": {"mark": MARK, "words": "sew", "times": 1}},
     ),
     "GET /api/newest/{block_id}": ("see", {}),
+    "POST /api/tables/{block_id}/entries": ("change", {"json": {"entries": [ENTRY]}}),
+    "POST /api/tables/{block_id}/made": ("change", {"json": MADE}),
+    "POST /api/tables/{block_id}/take-back": (
+        "change",
+        {"json": {"name": "taken-back", "place": "sew", "device": "d"}},
+    ),
+    "GET /api/tables/{block_id}/last": ("see", {"params": {"place": "sew", "device": "d"}}),
+    "GET /api/tables/{block_id}/entries": ("see", {}),
     "GET /api/shared/{thing_id}": ("own", {}),
     "PUT /api/shared/{thing_id}": ("own", {"json": {"shares": []}}),
 }
@@ -142,8 +168,6 @@ OF_QUILTS: dict[str, tuple[str, Json]] = {
     "PUT /api/quilts/{block_id}": ("change", {"json": {"document": "<quilt>", "revision": 1}}),
     "DELETE /api/quilts/{block_id}": ("own", {}),
     "POST /api/quilts/{block_id}/restore": ("own", {}),
-    "PUT /api/quilts/{block_id}/cut-marks": ("change", {"json": {"marks": [], "revision": 1}}),
-    "PUT /api/quilts/{block_id}/sewn": ("change", {"json": TICK}),
     "GET /api/quilts/{block_id}/together": ("see", {}),
     "PUT /api/quilts/{block_id}/together": (
         "change",  # of somebody else's part; of her own, who sees it may tell
@@ -160,6 +184,20 @@ OF_FABRICS: dict[str, tuple[str, Json]] = {
 # a thing is told of in what is sent
 IN_THE_BODY: dict[str, tuple[str, Json]] = {
     "POST /api/cut": ("see", {"document": WEIR_GATE, "block_id": "<block>", "stage": "all"}),
+    "POST /api/quilt/cut/ways-out": ("see", {"document": "<quilt>", "quilt_id": "<quilt id>"}),
+    "POST /api/evenings": (
+        "see",
+        {
+            "document": WEIR_GATE,
+            "block_id": "<block>",
+            "weekdays": [0],
+            "first": "2026-11-30",
+        },
+    ),
+    "POST /api/cut/ways-out": (
+        "see",
+        {"document": WEIR_GATE, "block_id": "<block>", "stage": "all"},
+    ),
     "POST /api/cut/done": (
         "change",
         {"document": WEIR_GATE, "block_id": "<block>", "stage": "all", "fabric": "peat"},
@@ -330,6 +368,22 @@ def test_shelves_show_her_own_and_what_is_shared(
     assert not rows[STRANGER]
     assert [row["owner"] for row in rows[OWNER]] == [""]
     assert {row["owner"] for who in LEVELS for row in rows[who]} == {OWNER}
+
+
+def test_a_sheet_is_known_to_whom_its_block_is(guild: GuildOf) -> None:
+    things = Things(guild)
+    asked = {"document": WEIR_GATE, "block_id": things.block}
+    printed = guild.ask(OWNER, "POST", "/api/files/cutting.pdf", json=asked).content
+    photo = photographed(printed_pages(printed)[0], Shot(blur=0.5), random.Random(1))
+    for who in (OWNER, READER, STRANGER):
+        (page,) = guild.ask(who, "POST", "/api/sheets/read", content=photo).json()["pages"]
+        assert bool(page["boxes"]) == (who != STRANGER), who
+        news = guild.ask(who, "POST", f"/api/sheets/{page['code']}/news", json={"ticked": [0]})
+        assert news.status_code == (404 if who == STRANGER else 200), who
+    told = {"ticked": [0], "device": "d"}
+    for who, status in ((STRANGER, 404), (READER, 403), (COPIER, 403), (EDITOR, 200)):
+        taken = guild.ask(who, "POST", f"/api/sheets/{page['code']}/take", json=told)
+        assert taken.status_code == status, (who, taken.text)
 
 
 def test_what_is_hers_alone_is_seen_by_nobody_else(guild: GuildOf) -> None:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from typing import Any
+from uuid import uuid4
 
 import pypdfium2
 import pytest
@@ -12,8 +13,6 @@ from sqlalchemy import Engine
 from yonk.files.block_file import write_block
 from yonk.machine.samples import all_samples
 from yonk.machine.serve import lay_out_samples
-from yonk.store.database import session_maker
-from yonk.store.sewing import KeptSewing, keep_sewn, sewn_of
 
 SAMPLES = {draft.name: write_block(draft) for draft in all_samples()}
 WEIR_GATE = SAMPLES["Weir Gate"]
@@ -106,12 +105,37 @@ def test_an_order_and_a_seam_turned_by_hand_stay_with_the_draft(web: TestClient)
     assert sewing(web, document)["seams"] == found["seams"]
 
 
+def tell(web: TestClient, block: str, *changes: Json, place: str = "cut", name: str = "") -> Any:
+    """Tell what happened at a table."""
+    name = name or uuid4().hex
+    entry = {"name": name, "place": place, "device": "one", "words": "it", "changes": changes}
+    return web.post(f"/api/tables/{block}/entries", json={"entries": [entry]})
+
+
+def joined(step: Json, done: int) -> Json:
+    mark = step["mark"]
+    return {"kind": "joined", "thing": mark, "amount": done, "to": True, "words": step["words"]}
+
+
+def made(web: TestClient, block: str, document: Json, step: Json, done: int, **more: Any) -> None:
+    asked = {
+        "document": document,
+        "name": uuid4().hex,
+        "device": "one",
+        "words": step["words"],
+        "unit": step["unit"],
+        "step": step["mark"],
+        "done": done,
+    }
+    answer = web.post(f"/api/tables/{block}/made", json=asked | more)
+    assert answer.status_code == 204, answer.text
+
+
 def test_progress_is_kept_and_what_a_changed_draft_no_longer_has_is_told(web: TestClient) -> None:
     block = saved(web, WEIR_GATE)
     unit, *joins = sewing(web, WEIR_GATE, block_id=block)["steps"]
-    for step, done in ((unit, 12), (joins[0], 5)):
-        asked = {"mark": step["mark"], "words": step["words"], "done": done, "revision": 1}
-        assert web.put(f"/api/blocks/{block}/sewn", json=asked).status_code == 204
+    made(web, block, WEIR_GATE, unit, 12)
+    assert tell(web, block, joined(joins[0], 5), place="sew").status_code == 204
     found = sewing(web, WEIR_GATE, block_id=block)
     assert [step["done"] for step in found["steps"]][:3] == [12, 5, 0]
     assert (found["sewn"], found["to_sew"]) == (17, sum(one["total"] for one in found["steps"]))
@@ -123,23 +147,61 @@ def test_progress_is_kept_and_what_a_changed_draft_no_longer_has_is_told(web: Te
     assert told in changed["changed"]
 
 
+def test_units_that_were_ticked_before_they_had_marks_count_until_they_are_told_anew(
+    web: TestClient,
+) -> None:
+    block = saved(web, WEIR_GATE)
+    unit = sewing(web, WEIR_GATE, block_id=block)["steps"][0]
+    tell(web, block, joined(unit, 7), place="sew")
+    assert sewing(web, WEIR_GATE, block_id=block)["steps"][0]["done"] == 7
+    made(web, block, WEIR_GATE, unit, 9)
+    assert sewing(web, WEIR_GATE, block_id=block)["steps"][0]["done"] == 9
+
+
+def test_units_take_their_pieces_give_them_back_or_lose_them(web: TestClient) -> None:
+    """Eight pairs of triangles come of one square 8″ of each fabric."""
+    block = saved(web, WEIR_GATE)
+
+    def peat() -> Json:
+        asked = {"document": WEIR_GATE, "stage": "all", "block_id": block}
+        fabrics = web.post("/api/cut", json=asked).json()["fabrics"]
+        return next(one for one in fabrics if one["key"] == "peat")["lines"][0]
+
+    unit = sewing(web, WEIR_GATE, block_id=block)["steps"][0]
+    tell(web, block, *peat()["on"])
+    assert (peat()["there"], peat()["in_units"], peat()["ticked"]) == (6, 0, True)
+    made(web, block, WEIR_GATE, unit, 16)
+    assert (peat()["there"], peat()["in_units"], peat()["ticked"]) == (6, 2, True)
+    made(web, block, WEIR_GATE, unit, 8, pieces="lost")
+    assert (peat()["there"], peat()["in_units"], peat()["ticked"]) == (5, 1, False)
+    back = {"name": uuid4().hex, "place": "sew", "device": "one"}
+    assert web.post(f"/api/tables/{block}/take-back", json=back).status_code == 200
+    assert (peat()["there"], peat()["in_units"]) == (6, 2)
+    made(web, block, WEIR_GATE, unit, 0)
+    assert (peat()["there"], peat()["in_units"], peat()["ticked"]) == (6, 0, True)
+
+
 @pytest.mark.parametrize(
     "wrong",
-    [{"mark": "x"}, {"done": -1}, {"done": 10**12}, {"revision": 0}, {"words": "w" * 401}],
+    [
+        {"thing": "x"},
+        {"amount": 10**12},
+        {"words": "w" * 401},
+        {"kind": "booked"},
+        {"kind": "cut", "thing": "all a|b"},
+        {"kind": "cut", "thing": 'later {"fabric":"fog"}'},
+        {"kind": "spoiled", "thing": '{"fabric":"fog","width":"0","height":"4"}'},
+        {"kind": "pieced", "thing": '{"cut":"?","longer":"1","strip":"1"}'},
+        {"kind": "only", "thing": ""},
+    ],
 )
-def test_a_tick_that_is_none_is_refused(web: TestClient, wrong: Json) -> None:
+def test_what_tells_nothing_is_refused_whole(web: TestClient, wrong: Json) -> None:
     block = saved(web, WEIR_GATE)
-    asked = {"mark": "0" * 64, "words": "Sew", "done": 1, "revision": 1} | wrong
-    assert web.put(f"/api/blocks/{block}/sewn", json=asked).status_code == 422
-    assert web.put("/api/blocks/none/sewn", json=asked).status_code in (404, 422)
-
-
-def test_a_later_tick_of_the_same_step_takes_the_place_of_the_first(empty: Engine) -> None:
-    with session_maker(empty)() as session:
-        for done in (3, 12):
-            keep_sewn(session, "one", KeptSewing("a" * 64, "Sew", done), 1)
-        keep_sewn(session, "two", KeptSewing("a" * 64, "Sew", 1), 1)
-        assert sewn_of(session, "one") == [KeptSewing("a" * 64, "Sew", 12)]
+    right = {"kind": "joined", "thing": "0" * 64, "amount": 1}
+    answer = tell(web, block, right, right | wrong)
+    assert answer.status_code == 422 and answer.json()["faults"][0]["message"]
+    assert web.get(f"/api/tables/{block}/entries").json()["entries"] == []
+    assert tell(web, "none", right).status_code == 404
 
 
 def test_a_single_patch_has_nothing_to_sew(web: TestClient) -> None:

@@ -13,7 +13,7 @@ from fastapi.testclient import TestClient
 
 from tests.api.test_measuring_api import measure, measuring
 from tests.api.test_quilts_api import quilt, worked
-from tests.api.test_sewing_api import WEIR_GATE, acted, saved
+from tests.api.test_sewing_api import WEIR_GATE, acted, joined, tell
 
 Json = dict[str, Any]
 JOINED = [(4, "40″ × 4 1⁄2″"), (1, "13″ × 4 1⁄2″")]
@@ -55,15 +55,11 @@ def test_the_whole_list_is_on_cloth_and_ticked(web: TestClient) -> None:
     assert any(words.startswith("Binding: 190″") for words in found["said"])
     assert sum(way["taken"] for way in found["backing"]) == 1
     line = peat["lines"][0]
-    told = {"marks": line["on"], "revision": 1}
-    assert web.put(f"/api/quilts/{begun['id']}/cut-marks", json=told).status_code == 204
+    assert tell(web, begun["id"], *line["on"]).status_code == 204
     again = fabric(top_cut(web, document, begun["id"]), "peat")
     assert again["lines"][0]["ticked"] and not again["done"]
-    plain = top_cut(web, begun["document"], begun["id"])["changed"]
-    assert line["units"] == [] and all(one["kind"] in ("useless", "still") for one in plain)
-    block = saved(web, WEIR_GATE)
-    assert web.put(f"/api/quilts/{block}/cut-marks", json=told).status_code == 404
-    assert web.put(f"/api/blocks/{begun['id']}/cut-marks", json=told).status_code == 404
+    assert line["units"] == []
+    assert all(one["words"] for one in top_cut(web, begun["document"], begun["id"])["changed"])
 
 
 def test_long_strips_and_the_backing_are_made_as_she_says(web: TestClient) -> None:
@@ -92,8 +88,7 @@ def test_a_fabric_of_its_own_is_added_and_tied_to_the_shelf(web: TestClient) -> 
     document = worked(web, found["document"], tie)["document"]
     moss = fabric(top_cut(web, document, begun["id"]), "moss")
     assert moss["buy"] == "nothing" and moss["from_shelf"]
-    marks = [mark for line in moss["lines"] for mark in line["on"]]
-    web.put(f"/api/quilts/{begun['id']}/cut-marks", json={"marks": marks, "revision": 1})
+    tell(web, begun["id"], *(change for line in moss["lines"] for change in line["on"]))
     done = {"document": document, "quilt_id": begun["id"], "fabric": "moss"}
     answer = web.post("/api/quilt/cut/done", json=done)
     assert answer.status_code == 200, answer.text
@@ -146,8 +141,8 @@ def test_the_top_is_sewn_step_by_step_and_ticked(web: TestClient) -> None:
         next(step for step in found["steps"] if step["kind"] == kind) for kind in ("blocks", "row")
     )
     for step, done in ((blocks, 7), (row, 99)):
-        told = {"mark": step["mark"], "words": step["label"], "done": done, "revision": 1}
-        assert web.put(f"/api/quilts/{begun['id']}/sewn", json=told).status_code == 204
+        told = joined(step | {"words": step["label"]}, done)
+        assert tell(web, begun["id"], told, place="sew").status_code == 204
     again = top_sewing(web, document, begun["id"])
     assert again["progress"].startswith("7 of 12 blocks made")
     ticked = {step["mark"]: step["done"] for step in again["steps"] if step["done"]}

@@ -47,7 +47,10 @@ def page(chromium: Browser, running: Running) -> Iterator[Page]:
     """A page on the program; an error in the page's own code, and what its own policy
     forbids, fails the test.
     """
-    context = chromium.new_context(viewport={"width": 1280, "height": 800}, accept_downloads=True)
+    # what a worker asks for in the page's stead could not be held up; it has a test of its own
+    context = chromium.new_context(
+        viewport={"width": 1280, "height": 800}, accept_downloads=True, service_workers="block"
+    )
     context.set_default_timeout(PATIENCE)
     page = context.new_page()
     errors: list[str] = []

@@ -8,10 +8,12 @@ from pathlib import Path
 
 import pdfplumber
 import pytest
-from playwright.sync_api import Locator, Page, expect
+from playwright.sync_api import Browser, Locator, Page, expect
 
 from tests.browser.bench_page import BenchPage
+from tests.browser.conftest import PATIENCE
 from tests.browser.test_recipes import open_sample
+from tests.conftest import Running
 from yonk.machine.printer import print_pages
 
 pytestmark = pytest.mark.browser
@@ -33,7 +35,7 @@ def fabric(page: Page, name: str) -> Locator:
 
 
 def tick(page: Page, row: Locator) -> None:
-    with page.expect_response(re.compile("/cut-marks$")):
+    with page.expect_response(re.compile("/entries$")):
         row.get_by_role("checkbox").click()
     expect(row.get_by_role("checkbox")).to_be_checked()
 
@@ -103,17 +105,107 @@ def test_ticks_and_place_are_kept_over_a_reload(page: Page, tmp_path: Path) -> N
     to_cut(page)
     tick(page, line(page, "3 1⁄2″"))
     expect(fabric(page, "Fog")).to_contain_text("1 of 2 lines cut")
-    page.get_by_role("button", name="At the cutting table").click()
-    page.get_by_role("button", name="Next", exact=True).click()
-    expect(page.get_by_role("heading", level=1)).to_have_text("Peat")
     page.reload()
-    expect(page.get_by_role("heading", level=1)).to_have_text("Peat")
-    with page.expect_response(re.compile("/cut-marks$")):
-        page.locator(".at-the-table li button").click()
-    expect(page.locator(".at-the-table li button")).to_have_attribute("aria-pressed", "true")
-    page.get_by_role("button", name="Close").click()
-    expect(fabric(page, "Peat")).to_contain_text("all cut")
     expect(fabric(page, "Fog")).to_contain_text("1 of 2 lines cut")
+    page.keyboard.press("Control+z")
+    expect(line(page, "3 1⁄2″").get_by_role("checkbox")).not_to_be_checked()
+    expect(page.get_by_role("button", name="Take back")).to_have_count(0)
+
+
+def test_strip_by_strip_at_the_table(page: Page, tmp_path: Path) -> None:
+    """By space and by touch, so many of a strip, one that went wrong, and the last taken back."""
+    open_sample(page, "Weir Gate", tmp_path)
+    to_cut(page)
+    page.get_by_role("button", name="At the cutting table").click()
+    place, strip = page.locator(".cutting-table .place"), page.locator(".one-strip")
+    expect(place).to_have_text("Strip 1 of 9, 0 done")
+    expect(strip.get_by_role("heading")).to_have_text("Fog")
+    page.keyboard.press("Space")
+    expect(place).to_have_text("Strip 2 of 9, 1 done")
+    page.reload()
+    expect(place).to_have_text("Strip 2 of 9, 1 done")
+    page.get_by_role("button", name="Only so many").click()
+    strip.get_by_role("textbox").last.fill("7")
+    page.get_by_role("button", name="So many are cut").click()
+    expect(strip).to_contain_text("7 of 18 are there.")
+    page.get_by_role("button", name="One went wrong").click()
+    page.get_by_label("width of what is left of it").fill("7 1/2")
+    page.get_by_label("height of what is left of it").fill("7")
+    page.get_by_role("button", name="Keep that").click()
+    last = page.get_by_role("button", name="Take back")
+    expect(last).to_contain_text("one went wrong of square")
+    page.get_by_label("Layers").select_option("2")
+    expect(place).not_to_contain_text("of 9")
+    page.get_by_role("button", name="Close").click()
+    expect(page.locator(".not-as-planned")).to_contain_text("4 Fog squares 3 1⁄2″ from a piece")
+    page.get_by_role("button", name="At the cutting table").click()
+    last.click()
+    expect(last).to_contain_text("7 squares")
+
+
+def test_cloth_that_runs_out_has_ways_out_of_which_one_is_taken_and_undone(
+    page: Page, tmp_path: Path
+) -> None:
+    open_sample(page, "Weir Gate", tmp_path)
+    to_cut(page)
+    page.get_by_role("button", name="This is all there is").click()
+    rows = page.locator(".cloth-rows")
+    rows.get_by_label("width").fill("40")
+    rows.get_by_label("length").fill("21 1/2")
+    page.get_by_role("button", name="That is all there is").click()
+    expect(page.locator(".not-as-planned").get_by_role("alert")).to_contain_text("No cloth for")
+    ways = page.locator(".ways-out > ol > li")
+    buying = ways.filter(has_text="Buy ")
+    fewer = ways.filter(has_text=re.compile("^Make [0-9]+ blocks, not 12"))
+    buying.get_by_role("button", name="Do so").click()
+    expect(page.locator(".not-as-planned")).to_contain_text("It suffices")
+    page.get_by_role("button", name="Take back").click()
+    expect(fewer).to_have_count(1)
+    fewer.get_by_role("button", name="Do so").click()
+    expect(page.locator(".not-as-planned")).to_contain_text("It suffices")
+    page.get_by_role("button", name="Undo").click()
+    expect(page.locator(".not-as-planned").get_by_role("alert")).to_be_visible()
+
+
+def test_the_table_goes_on_without_the_server(
+    chromium: Browser, running: Running, tmp_path: Path
+) -> None:
+    """The page opens, what is told waits over a reload and is told when the server is back; another
+    device adds to it.
+    """
+    context = chromium.new_context(viewport={"width": 390, "height": 844})
+    context.set_default_timeout(PATIENCE)
+    page = context.new_page()
+    page.goto(running.url)
+    open_sample(page, "Weir Gate", tmp_path)
+    to_cut(page)
+    page.get_by_role("button", name="At the cutting table").click()
+    place = page.locator(".cutting-table .place")
+    expect(place).to_have_text("Strip 1 of 9, 0 done")
+    page.wait_for_function("navigator.serviceWorker.controller !== null")
+    running.stop()
+    page.reload()
+    expect(page.get_by_text("This is what was opened last")).to_be_visible()
+    page.get_by_role("button", name=re.compile("^Done")).click()
+    page.get_by_role("button", name=re.compile("^Done")).click()
+    expect(page.get_by_text("2 entries wait")).to_be_visible()
+    page.reload()
+    expect(page.get_by_text("2 entries wait")).to_be_visible()
+    expect(place).to_have_text("Strip 3 of 9, 2 done")
+    running.start()
+    expect(page.get_by_text("entries wait")).to_have_count(0)
+    other = chromium.new_context()
+    desk = other.new_page()
+    desk.goto(page.url)
+    expect(desk.locator(".cutting-table .place")).to_have_text("Strip 3 of 9, 2 done")
+    expect(desk.get_by_role("button", name="Take back")).to_have_count(0)
+    desk.get_by_role("button", name=re.compile("^Done")).click()
+    page.get_by_role("button", name="Take back").click()
+    page.reload()
+    page.get_by_role("button", name="Back", exact=True).click()
+    expect(page.locator(".one-strip")).to_contain_text("11 of 18 are there.")  # the desk's
+    other.close()
+    context.close()
 
 
 def test_sizes_at_the_table_are_read_from_a_metre_away(page: Page, tmp_path: Path) -> None:
@@ -121,10 +213,12 @@ def test_sizes_at_the_table_are_read_from_a_metre_away(page: Page, tmp_path: Pat
     to_cut(page)
     page.set_viewport_size({"width": 1024, "height": 768})
     page.get_by_role("button", name="At the cutting table").click()
-    size = page.locator(".at-the-table .size").first
-    assert float(size.evaluate("node => parseFloat(getComputedStyle(node).fontSize)")) >= 60
-    box = page.locator(".at-the-table li button").first.bounding_box()
-    assert box and box["height"] >= 90 and box["x"] + box["width"] <= 1024
+    size = page.locator(".one-strip .size").first
+    assert float(size.evaluate("node => parseFloat(getComputedStyle(node).fontSize)")) >= 48
+    page.set_viewport_size({"width": 320, "height": 640})
+    box, done = size.bounding_box(), page.get_by_role("button", name="Done").bounding_box()
+    assert box and box["x"] + box["width"] <= 320, "the whole size is in sight"
+    assert done and done["height"] >= 60 and done["y"] + done["height"] <= 640
 
 
 def test_a_change_after_half_is_cut_says_what_is_good_and_what_is_not(

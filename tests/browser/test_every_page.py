@@ -14,6 +14,7 @@ from tests.browser.bench_page import PAINTED, BenchPage
 from tests.browser.marked import unmarked_texts
 from tests.browser.test_cutting import to_cut
 from tests.browser.test_measure import look_at, to_measure
+from tests.browser.test_paper import read_paper
 from tests.browser.test_quilts import set_into_a_quilt
 from tests.browser.test_recipes import open_sample, to_recipes
 from tests.browser.test_sew import go_to, to_sew
@@ -55,6 +56,34 @@ CONTRASTS = """() => {
 }"""
 
 
+def plan_the_evening(page: Page) -> None:
+    page.get_by_role("button", name="This evening").click()
+    expect(page.locator(".one-evening").first).to_be_visible()
+
+
+def at_the_table(page: Page) -> None:
+    page.get_by_role("button", name="At the cutting table").click()
+
+
+def how_she_works(page: Page) -> None:
+    page.get_by_role("button", name="How you work").click()
+    expect(page.get_by_role("dialog")).to_be_visible()
+
+
+def run_short(page: Page) -> None:
+    """A line that did not go as planned is open, and there is too little cloth."""
+    page.get_by_role("button", name="Not as planned").first.click()
+    page.get_by_role("button", name="This is all there is").click()
+    page.locator(".cloth-rows").get_by_label("width").fill("20")
+    page.locator(".cloth-rows").get_by_label("length").fill("9")
+    page.get_by_role("button", name="That is all there is").click()
+    expect(page.locator(".ways-out li").first).to_be_visible()
+
+
+# What is done further on a page of a block's.
+FURTHER = {"table": at_the_table, "work": how_she_works, "short": run_short}
+
+
 def visit(page: Page, running: Running, tmp_path: Path, name: str) -> None:
     """Go to one of the pages, with something on it."""
     if name in MEASURING:
@@ -70,18 +99,20 @@ def visit(page: Page, running: Running, tmp_path: Path, name: str) -> None:
         open_sample(page, "Gale Lantern", tmp_path)
         to_sew(page)
         go_to(page, name)
-    elif name in ("recipes", "cut", "table", "work"):
+    elif name == "paper":
+        read_paper(page, running, tmp_path)
+    elif name == "evening":
+        open_sample(page, "Gale Lantern", tmp_path)
+        to_sew(page)
+        plan_the_evening(page)
+    elif name in ("recipes", "cut", "table", "work", "short"):
         open_sample(page, "Gale Lantern", tmp_path)
         if name in ("recipes", "work"):
             to_recipes(page)
             expect(page.locator(".steps")).to_be_visible()
         else:
             to_cut(page)
-        if name == "table":
-            page.get_by_role("button", name="At the cutting table").click()
-        if name == "work":
-            page.get_by_role("button", name="How you work").click()
-            expect(page.get_by_role("dialog")).to_be_visible()
+        FURTHER.get(name, lambda page: None)(page)
     elif name == "draft":
         open_sample(page, "Gale Lantern", tmp_path)
     elif name in ("check", "chart"):
@@ -96,9 +127,27 @@ def visit(page: Page, running: Running, tmp_path: Path, name: str) -> None:
 
 SEWING = ("pressing", "laid out", "join", "machine")
 FIRST = ("", "draft", "recipes", "work", "cut", "table", "finder", "check", "chart", "fabrics")
-QUILT = {"quilt": "", "top cut": "/cut", "top cloth": "/cut?fabric=peat", "top sewn": "/sew"}
+QUILT = {
+    "quilt": "",
+    "top cut": "/cut",
+    "top cloth": "/cut?fabric=peat",
+    "top sewn": "/sew",
+    "top evening": "/sew?look=evening",
+}
 MEASURING = ("trial", "foretold", "log")
-PAGES = (*FIRST, *SEWING, "seam-log", *MEASURING, "quilts", *QUILT, "bin", "words")
+PAGES = (
+    *FIRST,
+    "short",
+    *SEWING,
+    "evening",
+    "paper",
+    "seam-log",
+    *MEASURING,
+    "quilts",
+    *QUILT,
+    "bin",
+    "words",
+)
 
 
 AXE = Path(__file__).parents[2] / "frontend" / "node_modules" / "axe-core" / "axe.min.js"

@@ -80,19 +80,19 @@ def test_leftovers_go_back_once_all_is_cut(page: Page, tmp_path: Path) -> None:
     expect(page.locator(".shelf-fabrics").first).to_contain_text("1 × 32″ × 8″")
 
 
-def test_a_tick_that_cannot_be_kept_says_so_and_is_taken_back(
+def test_a_tick_waits_while_the_server_does_not_take_it(
     page: Page, running: Running, tmp_path: Path
 ) -> None:
     open_sample(page, "Weir Gate", tmp_path)
     to_cut(page)
     fabric(page, "Gorse").click()
-    page.route(re.compile("/cut-marks$"), lambda route: route.abort())
+    page.route(re.compile("/entries$"), lambda route: route.abort())
     line(page, "3 1⁄2″").get_by_role("checkbox").click()
-    expect(page.get_by_role("alert")).to_contain_text("The tick was not kept.")
-    expect(line(page, "3 1⁄2″").get_by_role("checkbox")).not_to_be_checked()
-    page.unroute(re.compile("/cut-marks$"))
-    tick(page, line(page, "3 1⁄2″"))
-    expect(page.get_by_role("alert")).to_have_count(0)
+    expect(page.get_by_text("One entry waits")).to_be_visible()
+    page.unroute(re.compile("/entries$"))
+    expect(page.get_by_text("One entry waits")).to_have_count(0)
+    page.reload()
+    expect(line(page, "3 1⁄2″").get_by_role("checkbox")).to_be_checked()
 
 
 def test_cloth_settings_change_the_layout(page: Page, tmp_path: Path) -> None:
@@ -118,13 +118,14 @@ def test_the_arrows_turn_the_pages_at_the_table_and_a_diagonal_is_drawn(
     open_sample(page, "Gale Lantern", tmp_path)
     to_cut(page)
     page.get_by_role("button", name="At the cutting table").click()
-    first = page.get_by_role("heading", level=1).inner_text()
+    place = page.locator(".cutting-table .place")
+    expect(place).to_contain_text("Strip 1 of")
     page.keyboard.press("ArrowRight")
-    expect(page.get_by_role("heading", level=1)).not_to_have_text(first)
+    expect(place).to_contain_text("Strip 2 of")
     page.keyboard.press("ArrowLeft")
-    expect(page.get_by_role("heading", level=1)).to_have_text(first)
-    expect(page.locator(".at-the-table .diagonal").first).to_be_visible()
-    expect(page.locator(".at-the-table li").first).to_contain_text(
+    expect(place).to_contain_text("Strip 1 of")
+    expect(page.locator(".cutting-table .diagonal").first).to_be_visible()
+    expect(page.locator(".one-strip li").first).to_contain_text(
         "then cut each once on the diagonal"
     )
     page.keyboard.press("Escape")

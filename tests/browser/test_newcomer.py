@@ -4,11 +4,13 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterator
+from pathlib import Path
 
 import pytest
 from playwright.sync_api import Browser, Page, expect
 
 from tests.browser.bench_page import BenchPage
+from tests.browser.test_recipes import open_sample
 from tests.conftest import Running
 
 
@@ -195,6 +197,33 @@ def test_by_finger_a_tap_tells_what_the_mouse_is_told(phone: Page) -> None:
     expect(phone.locator(".lit polygon").first).to_be_attached()
     phone.locator(".units li").first.tap()
     expect(phone.locator(".lit polygon")).to_have_count(2)
+
+
+def test_by_touch_from_the_first_strip_to_the_last_unit(phone: Page, tmp_path: Path) -> None:
+    """Every strip is tapped done, one goes wrong and is taken back; then the units are sewn."""
+    open_sample(phone, "Weir Gate", tmp_path)
+    phone.get_by_role("navigation", name="Steps").get_by_role("link", name="Cut").tap()
+    phone.get_by_role("button", name="At the cutting table").tap()
+    place = phone.locator(".cutting-table .place")
+    for done in range(9):
+        expect(place).to_have_text(f"Strip {done + 1} of 9, {done} done")
+        phone.get_by_role("button", name=re.compile("^Done")).tap()
+    expect(place).to_have_text("Strip 9 of 9, 9 done")
+    phone.get_by_role("button", name="One went wrong").tap()
+    phone.get_by_role("button", name="It is of no use").tap()
+    expect(place).to_have_text("Strip 9 of 9, 8 done")
+    phone.get_by_role("button", name="Take back").tap()
+    expect(place).to_have_text("Strip 9 of 9, 9 done")
+    phone.get_by_role("button", name="Close").tap()
+    phone.get_by_role("navigation", name="Steps").get_by_role("link", name="Sew").tap()
+    phone.get_by_role("button", name="At the machine").tap()
+    phone.get_by_role("button", name="These 24 are sewn").tap()
+    expect(phone.locator(".so-far")).to_have_text("24 of 48")
+    phone.get_by_role("button", name="These 24 are sewn").tap()
+    expect(phone.locator(".so-far")).to_have_text("0 of 12")
+    phone.get_by_role("button", name="Close").tap()
+    phone.get_by_role("navigation", name="Steps").get_by_role("link", name="Cut").tap()
+    expect(phone.get_by_text("are sewn into units already").first).to_be_visible()
 
 
 @pytest.mark.parametrize("step", ["cut?table=1", "cut", "sew", "recipes"])

@@ -101,7 +101,7 @@ def test_ticks_so_many_of_a_step_and_all_of_it_are_kept(page: Page, tmp_path: Pa
     page.keyboard.press("Enter")
     expect(step(page, 1)).to_contain_text("12 of 48")
     step(page, 2).click()
-    with page.expect_response("**/sewn"):
+    with page.expect_response("**/entries"):
         page.get_by_label("all 12 sewn").check()
     expect(step(page, 2)).to_contain_text("✓")
     page.reload()
@@ -120,9 +120,10 @@ def test_a_tick_that_was_not_kept_is_told(page: Page, tmp_path: Path) -> None:
     open_sample(page, "Weir Gate", tmp_path)
     to_sew(page)
     step(page, 2).click()
-    page.route("**/sewn", lambda route: route.abort())
+    refused = {"code": "bad", "faults": [{"place": "", "where": "", "message": "No room."}]}
+    page.route("**/entries", lambda route: route.fulfill(status=422, json=refused))
     page.get_by_label("all 12 sewn").click()
-    expect(page.get_by_role("alert")).to_contain_text("The tick was not kept.")
+    expect(page.get_by_role("alert")).to_contain_text("What you told was not kept. No room.")
     expect(page.get_by_label("all 12 sewn")).not_to_be_checked()
 
 
@@ -202,7 +203,7 @@ def test_ticks_made_faster_than_they_are_kept_are_all_kept_in_their_order(
     to_sew(page)
     go_to(page, "machine")
     held: list[Route] = []
-    page.route("**/sewn", lambda route: route.continue_() if held else held.append(route))
+    page.route("**/made", lambda route: route.continue_() if held else held.append(route))
     for _ in range(3):
         page.get_by_role("button", name="just one more").click()
     expect(page.locator(".so-far")).to_have_text("3 of 48")
@@ -213,3 +214,24 @@ def test_ticks_made_faster_than_they_are_kept_are_all_kept_in_their_order(
     expect(page.locator(".so-far")).to_have_text("3 of 48")
     page.reload()
     expect(page.locator(".so-far")).to_have_text("3 of 48")
+
+
+def test_what_can_be_done_this_evening(page: Page, tmp_path: Path) -> None:
+    """So many minutes, a day by which it is to be done, a calendar to take along."""
+    open_sample(page, "Weir Gate", tmp_path)
+    to_sew(page)
+    page.get_by_role("button", name="This evening").click()
+    evenings = page.locator(".evenings")
+    expect(evenings.locator(".one-evening").first).to_contain_text("Cut Fog: 5 strips")
+    expect(evenings).to_contain_text("By a first guess.")
+    page.get_by_label("I have").fill("20")
+    page.keyboard.press("Enter")
+    expect(evenings).to_contain_text(re.compile("in [0-9]+ evenings"))
+    page.reload()
+    expect(page.get_by_label("I have")).to_have_value("20")
+    with page.expect_download() as calendar:
+        page.get_by_role("button", name="As a calendar file").click()
+    assert calendar.value.suggested_filename == "Weir Gate evenings.ics"
+    page.get_by_text("The evenings after it").click()
+    evenings.get_by_role("button", name="to the step").first.click()
+    expect(page.locator(".one-step")).to_be_visible()

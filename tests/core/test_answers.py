@@ -39,13 +39,11 @@ from yonk.core.cutting import (
     StagedCut,
     after_cutting,
     all_booked,
-    changed,
     diagonal_drawn,
     pieces_of_fabric,
     plan_cutting,
     shopping_list,
     templates_of,
-    ticks,
 )
 from yonk.core.cutting.strips import WantedRectangles, first_fit, fits, lay_strips, lower_bound
 from yonk.core.drawing import Span, draw, face_fabrics, lift
@@ -394,11 +392,7 @@ def cloths() -> Iterator[tuple[str, Any]]:
         done = {StagedCut("rest", cut.what): 2 for cut in fog.cuts} | {
             StagedCut("trial", cut.what): 1 for cut in fog.cuts
         }
-        for stage in ("trial", "rest", "all"):
-            yield f"ticks of {name}, {stage}", ticks(fog.cuts, done, stage)  # type: ignore[arg-type]
         yield f"booked of {name}", all_booked(fog.cuts, "all", done)
-        smaller = plan_cutting(apply(washed, SetMaking(blocks=1)), "all")
-        yield f"changed of {name}", changed(smaller, done)
     plans_of = [
         make_plan(drafts()[name])
         for name in ("uneven", "uneven in cm", "Weir Gate", "Gale Lantern")

@@ -11,7 +11,7 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from tests.drafts import block, scribbled, stamped
+from tests.drafts import block
 from yonk.core.acts import SetMaking, apply
 from yonk.core.cutting import (
     FAT_QUARTER,
@@ -19,21 +19,15 @@ from yonk.core.cutting import (
     OldMark,
     StagedCut,
     all_booked,
-    changed,
     each_strip_once,
     not_booked,
-    of_no_use,
     plan_cutting,
     staged_marks,
-    standings,
     templates_of,
-    ticks,
 )
 from yonk.core.cutting.cloth import MOST_FAT_QUARTERS, Bolt, ClothPiece, plan_cloth
-from yonk.core.cutting.progress import surplus
 from yonk.core.cutting.strips import Strip, WantedRectangles, first_fit, lay_strips, lower_bound
-from yonk.core.paper import Draft
-from yonk.core.planning import Cut, StageName, make_plan, plan_stage
+from yonk.core.planning import Cut, make_plan, plan_stage
 from yonk.core.planning.cuts import Purpose
 from yonk.core.planning.stages import units_made
 from yonk.core.units import CutKey
@@ -255,43 +249,11 @@ def test_a_second_triangle_of_the_trial_is_used_by_the_rest() -> None:
     ]  # four triangles of each less the two that are there: one square
 
 
-def test_standings_say_what_is_good_useless_and_still_to_cut() -> None:
-    eight, four, gone = (
-        cut("8", "8", 6, "square"),
-        cut("4", "4", 2, "square"),
-        cut("1", "1", 3, "square"),
-    )
-    found = {one.what: one for one in standings([eight, four], {eight.what: 4, gone.what: 3})}
-    assert (found[eight.what].still, found[eight.what].good, found[eight.what].useless) == (2, 4, 0)
-    assert found[gone.what].useless == 3 and found[four.what].still == 2
-    assert [
-        one.what for one in of_no_use([eight, four], [four], {eight.what: 4, gone.what: 3})
-    ] == [gone.what]
-
-
-def test_a_tick_of_one_stage_is_none_of_another_and_all_is_both() -> None:
-    line = cut("8", "8", 5, "square")
-    trial, rest = StagedCut("trial", line.what), StagedCut("rest", line.what)
-    (of_rest,) = ticks([line], {}, "rest")
-    assert of_rest.on == ((rest, 5),) and of_rest.off == ((rest, 0),)
-    done = dict(of_rest.on)
-    assert ticks([line], done, "rest")[0].ticked and not ticks([line], done, "trial")[0].ticked
-    (of_all,) = ticks([cut("8", "8", 7, "square")], done | {trial: 1}, "all")
-    assert (of_all.ticked, of_all.done) == (False, 6)
-    assert dict(of_all.on) == {trial: 1, rest: 6} and dict(of_all.off) == {trial: 0, rest: 0}
-
-
-def test_strips_of_one_cut_are_counted_in_segments_and_ticked_one_after_the_other() -> None:
-    long, short = (cut(w, "5/2", 2, "strip", segment=F(3)) for w in ("31", "13"))
-    assert (long.amount, short.amount, long.what) == (20, 8, short.what)
-    first, second = ticks([long, short], {StagedCut("rest", long.what): 24}, "all")
-    assert (first.ticked, second.ticked, second.done) == (True, False, 4)
-    assert [
-        (one.width, one.count)
-        for one in not_booked([long], {StagedCut("rest", long.what): 6}, "all")
-    ] == [(F(22), 2)]
-    one_more = cut("34", "5/2", 2, "strip", segment=F(3))
-    assert standings([one_more], {long.what: 20})[0].useless == 0
+def test_what_is_left_of_a_strip_set_is_so_much_shorter() -> None:
+    long = cut("31", "5/2", 2, "strip", segment=F(3))
+    assert long.amount == 20
+    (left,) = not_booked([long], {StagedCut("rest", long.what): 6}, "all")
+    assert (left.width, left.count) == (F(22), 2)
 
 
 def test_what_the_shelf_knows_is_not_cut_of_cloth_again() -> None:
@@ -448,41 +410,6 @@ def test_every_piece_lies_within_the_strip_that_it_is_crosscut_from(name: str) -
                     counts[one.strip_of(piece)] += 1
                 told = [sum(cut[3] for cut in strip.crosscuts) for strip in one.strips]
                 assert told == [counts[number] for number in range(len(one.strips))]
-
-
-@settings(max_examples=40, deadline=None)
-@given(st.one_of(stamped(), scribbled()), st.integers(1, 12), st.booleans())
-def test_with_nothing_edited_nothing_is_said_of_what_is_cut(
-    drawn: Draft, blocks: int, staged: bool
-) -> None:
-    """All lines ticked, of the trial and then of the rest or of all at once."""
-    draft = replace(drawn, making=replace(drawn.making, blocks=blocks))
-    done: dict[StagedCut, int] = {}
-    stages: tuple[StageName, ...] = ("trial", "rest") if staged else ("all",)
-    for stage in stages:
-        stage_cuts = plan_stage(draft, stage).cuts
-        for tick in ticks(stage_cuts, {}, stage):
-            done |= {mark: max(amount, done.get(mark, 0)) for mark, amount in tick.on}
-        assert all(tick.ticked for tick in ticks(stage_cuts, done, stage))
-    found = changed(plan_cutting(draft, "all"), done)
-    assert not found.still and not found.useless
-
-
-def test_what_the_trial_made_too_many_of_serves_the_rest() -> None:
-    line = cut("8", "8", 5, "square")
-    done = {StagedCut("trial", line.what): 3}
-    spare = surplus([cut("8", "8", 1, "square")], done, "trial")
-    assert spare == {StagedCut("trial", line.what): 2}
-    (tick,) = ticks([line], done, "rest", spare)
-    assert (tick.done, tick.ticked) == (2, False) and dict(tick.on) == {
-        StagedCut("rest", line.what): 3
-    }
-
-
-def test_how_many_are_of_no_use_is_what_is_decided_by() -> None:
-    eight = cut("8", "8", 6, "square")
-    (found,) = of_no_use([eight], [cut("8", "8", 10, "square")], {eight.what: 11})
-    assert found.useless == 1
 
 
 def test_a_template_is_known_by_its_outline_and_its_seam() -> None:

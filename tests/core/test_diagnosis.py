@@ -15,7 +15,7 @@ import pytest
 from bench.spoilt_blocks import judged, summed
 from click.testing import CliRunner
 
-from tests.drafts import even
+from tests.drafts import even, mirrored, turned
 from yonk.cli import main
 from yonk.core.acts import SetMaking, apply
 from yonk.core.measuring import (
@@ -320,3 +320,39 @@ def test_no_hand_is_so_far_off() -> None:
     assert size_fault(F(18), 9.5, "in") and size_fault(F("11.5"), 9.5, "in")
     assert not size_fault(F("9"), 9.5, "in") and not size_fault(F("10.5"), 9.5, "in")
     assert size_fault(F(1), 3.5, "in") and not size_fault(F("21.5"), 24.0, "cm")
+
+
+@pytest.mark.parametrize(("width", "height"), [(9, 9), (18, 6), (6, 18)])
+def test_a_lean_is_told_by_its_size_whatever_the_block(width: int, height: int) -> None:
+    """The top of a block lies to the right of its bottom by ¼: by the sides of its corners."""
+    draft = replace(even(3, 3), width=F(width), height=F(height))
+    corners = ("diagonal-down", -1), ("diagonal-up", 1)
+    plan = sewing_plan(draft)
+    off = {}
+    for name, way in corners:
+        leant = ((width + 0.5 + way * 0.25) ** 2 + (height + 0.5) ** 2) ** 0.5
+        straight = ((width + 0.5) ** 2 + (height + 0.5) ** 2) ** 0.5
+        off[f"block:{name}"] = str(F(leant - straight).limit_denominator(64))
+    off |= {"block:top": "0", "block:left": "0"}
+    found = diagnose(plan, make_plan(draft), evidence(draft, off))
+    assert found.causes[0].kind == "skew"
+    assert abs(float(found.causes[0].by)) == pytest.approx(0.25, abs=0.06)
+
+
+@pytest.mark.parametrize("lies", ["as drawn", "turned", "mirrored", "oblong", "in centimetres"])
+def test_it_holds_however_the_block_lies(lies: str) -> None:
+    """The middle patch cut ⅛ too large, wherever up is and whatever it is measured in."""
+    metric = replace(GATE.making, seam=F(3, 4), ruler_step=F(1, 10), trim_margin=F(3, 10))
+    draft = {
+        "as drawn": GATE,
+        "turned": turned(GATE),
+        "mirrored": mirrored(GATE),
+        "oblong": replace(GATE, width=F(15)),
+        "in centimetres": replace(GATE, unit="cm", width=F(24), height=F(24), making=metric),
+    }[lies]
+    inch = F(1) if draft.unit == "in" else F(254, 100)
+    off = {"row:1": F(0), "row:2": inch / 4, "row:3": F(0)}
+    off |= {f"{MIDDLE}across": inch * 3 / 16, f"{MIDDLE}down": inch * 3 / 16}
+    told = evidence(draft, {what: str(by) for what, by in off.items()})
+    (cause,) = diagnose(sewing_plan(draft), make_plan(draft), told).causes
+    assert (cause.kind, cause.where) == ("cut", "patch:3/2,3/2") and cause.by > inch / 8

@@ -4,6 +4,7 @@ blocks of springs that share nothing with the model.
 
 from __future__ import annotations
 
+from dataclasses import replace
 from fractions import Fraction as F
 from typing import Any
 
@@ -14,13 +15,21 @@ from bench.spoilt_blocks import Block, Wrong
 from hypothesis import given, settings
 
 from tests.drafts import block, drafts, even
-from yonk.core.measuring import Measurable, measurable, measurables
+from yonk.core.measuring import (
+    Measurable,
+    chance_of_units,
+    first_guess,
+    measurable,
+    measurables,
+)
+from yonk.core.measuring.chances import chance_within
 from yonk.core.measuring.response import Response, matrix_of, response_of
 from yonk.core.paper import Draft
-from yonk.core.planning import listed_oversize, make_plan
+from yonk.core.planning import listed_oversize, make_plan, ways_side_by_side
 from yonk.core.pressing import sewing_plan
 from yonk.machine.samples import all_samples
 
+WAYS = ("across", "down")
 SAMPLES = {draft.name: draft for draft in all_samples()}
 
 
@@ -154,3 +163,32 @@ def test_off_the_ruler_the_whole_block_is_what_its_listed_cuts_give() -> None:
         sixteenths = 2 if what != "block:left" else 1
         assert response.larger(one) == pytest.approx([sixteenths / 16] * 2, abs=1e-6)
     assert F(31, 16) * 2 == F(31, 8)
+
+
+@pytest.mark.parametrize("name", ["Cairn Path", "Gale Lantern", "Scree", "Weir Gate"])
+def test_recipes_and_the_matrix_foretell_a_unit_alike(name: str) -> None:
+    """How large a unit comes out on average that is not trimmed, also one whose listed cuts are off
+    the ruler, and how much that spreads: by its recipe and by the block that it is in.
+    """
+    drawn, smaller = SAMPLES[name], F(7, 9)
+    draft = replace(
+        drawn,
+        width=drawn.width * smaller,
+        height=drawn.height * smaller,
+        making=replace(drawn.making, trim_margin=F(0)),
+    )
+    errors = replace(first_guess("in"), seam_error=F(1, 100))
+    response, seen = response_of(draft), 0
+    for recipe, compared in ways_side_by_side(response.planned):
+        group, figures = recipe.group, compared.ways[0]
+        if group.is_plain or figures.with_margin or figures.oversize is None:
+            continue
+        seen += 1
+        sides = [measurable(response.plan, f"unit:{group.label}:{way}") for way in WAYS]
+        rows = np.array([response.rows(one)[0] for one in sides])
+        means, spreads = rows @ response.runs.means(errors), response.spreads(errors)
+        told = chance_within(means, (rows * spreads**2) @ rows.T, 1 / 16)
+        assert chance_of_units(figures, group.unit, errors, F(1, 16)) == pytest.approx(
+            told, abs=1e-6
+        )
+    assert seen

@@ -17,9 +17,18 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from yonk.cli import main
-from yonk.core.paper import Draft
-from yonk.core.planning import make_plan
-from yonk.core.table import CutOnTable, PieceOnTable, TableState, standing_of, ways_out_of
+from yonk.core.paper import Draft, Fabric, Paint, Print, default_making, ruled_seams
+from yonk.core.planning import make_plan, read
+from yonk.core.table import (
+    CutOnTable,
+    OtherCloth,
+    PieceOnTable,
+    TableState,
+    TableWayOut,
+    block_standing,
+    sized_standing,
+    ways_out_of,
+)
 from yonk.files.block_file import write_block
 from yonk.machine.samples import all_samples
 
@@ -38,7 +47,7 @@ def all_cut(draft: Draft) -> tuple[CutOnTable, ...]:
 
 def left(draft: Draft, state: TableState) -> Counter[str]:
     found: Counter[str] = Counter()
-    for need in standing_of(draft, state).needs:
+    for need in sized_standing(draft, state).needs:
         found[need.cut.fabric] += need.to_cut
     return +found
 
@@ -46,9 +55,9 @@ def left(draft: Draft, state: TableState) -> Counter[str]:
 @pytest.mark.parametrize("name", SAMPLES)
 def test_nothing_is_left_when_all_is_cut_and_all_when_nothing_is(name: str) -> None:
     draft = SAMPLES[name]
-    standing = standing_of(draft, TableState(cut=all_cut(draft)))
+    standing = sized_standing(draft, TableState(cut=all_cut(draft)))
     assert standing.enough and not any(need.to_cut for need in standing.needs)
-    bare = standing_of(draft, TableState())
+    bare = sized_standing(draft, TableState())
     assert [need.to_cut for need in bare.needs] == [need.wanted for need in bare.needs]
     assert bare.enough, "what is not told of is bought"
 
@@ -70,7 +79,7 @@ def test_what_is_wanted_is_the_sum_of_what_becomes_of_it(name: str, data: st.Dat
     labels = [group.label for group in make_plan(draft).wanted.groups]
     made = tuple((label, data.draw(st.integers(1, 9))) for label in labels[:2])
     state = TableState(cut=tuple(cut), made=made)
-    standing = standing_of(draft, state)
+    standing = sized_standing(draft, state)
     for need in standing.needs:
         parts = need.by_units, need.good, need.serves, need.to_cut
         assert min(parts) >= 0 and sum(parts) == need.wanted
@@ -86,7 +95,7 @@ def test_what_is_wanted_is_the_sum_of_what_becomes_of_it(name: str, data: st.Dat
         for need in standing.needs
         if need.to_cut
     )
-    again = standing_of(draft, replace(state, cut=(*state.cut, *more)))
+    again = sized_standing(draft, replace(state, cut=(*state.cut, *more)))
     assert not any(need.to_cut for need in again.needs), "what is listed, once cut, is enough"
 
 
@@ -98,13 +107,13 @@ def test_larger_pieces_are_cut_down_and_none_serves_twice() -> None:
     draft = replace(GATE, making=replace(GATE.making, blocks=1))
     wanted = {
         (need.cut.fabric, need.cut.width): need.wanted
-        for need in standing_of(draft, TableState()).needs
+        for need in sized_standing(draft, TableState()).needs
     }
     assert wanted[("fog", F(7, 2))] == 4
     state = TableState(cut=(square("fog", "4", 3), square("peat", "3", 9)))
     found = {
         (need.cut.fabric, need.cut.width): (need.good, need.serves)
-        for need in standing_of(draft, state).needs
+        for need in sized_standing(draft, state).needs
     }
     assert found[("fog", F(4))] == (2, 0), "the very cut first"
     assert found[("fog", F(7, 2))] == (0, 1), "the third is cut down"
@@ -129,11 +138,11 @@ def test_a_print_with_a_direction_is_not_turned() -> None:
     there = CutOnTable(
         oblong.fabric, "rectangle", oblong.height + 1, oblong.width + F(1, 8), "none", 1
     )
-    needs = standing_of(draft, TableState(cut=(there,))).needs
+    needs = sized_standing(draft, TableState(cut=(there,))).needs
     if oblong.height + 1 < oblong.width:
         assert not any(need.serves for need in needs if need.cut.what == oblong.what)
     standing = replace(there, width=oblong.width, height=oblong.height + 1)
-    needs = standing_of(draft, TableState(cut=(standing,))).needs
+    needs = sized_standing(draft, TableState(cut=(standing,))).needs
     assert any(need.serves for need in needs if need.cut.what == oblong.what)
 
 
@@ -144,7 +153,7 @@ def test_a_spoiled_piece_gives_what_fits_on_it() -> None:
     )
     spoiled = (PieceOnTable("fog", F(8), F(15, 4), 1),)
     cloth = (PieceOnTable("fog", F(1), F(1), 1),)
-    standing = standing_of(GATE, TableState(cut=cut, spoiled=spoiled, cloth=cloth))
+    standing = sized_standing(GATE, TableState(cut=cut, spoiled=spoiled, cloth=cloth))
     assert standing.enough
     assert [(one.source, one.index, one.count) for one in standing.laid.pieces] == [
         ("spoiled", 0, 2)
@@ -156,22 +165,113 @@ def test_each_way_out_suffices_and_there_is_always_one(name: str) -> None:
     draft = SAMPLES[name]
     fabric = make_plan(draft).cuts[0].fabric
     state = TableState(cloth=(PieceOnTable(fabric, F(20), F(9), 1),))
-    standing = standing_of(draft, state)
+    standing = sized_standing(draft, state)
     assert not standing.enough
-    found = ways_out_of(standing)
+    found = ways_out_of(draft, standing, sized_standing)
     assert "buy" in {way.do for way in found}
     for way in found:
-        more = replace(state, cloth=(*state.cloth, *way.buy))
-        assert standing_of(way.draft, more).enough, way.do
+        assert sized_standing(way.draft, way.state).enough, way.do
+    assert [way.spoils for way in found] == sorted(way.spoils for way in found)
     fewer = [way for way in found if way.do == "fewer-blocks"]
     for way in fewer:
         assert way.blocks is not None and 0 < way.blocks < draft.making.blocks
         more_blocks = replace(draft, making=replace(draft.making, blocks=way.blocks + 1))
-        assert not standing_of(more_blocks, state).enough, "it is the most"
+        assert not sized_standing(more_blocks, state).enough, "it is the most"
+
+
+def plain(print_: Print = "solid", blocks: int = 8) -> Draft:
+    """Blocks of four plain patches: 4″ and 8″ squares of a light, the others of a dark."""
+    fabrics = (
+        Fabric(key="fog", name="Fog", colour="#eeeeee", value="light", print=print_),
+        Fabric(key="chalk", name="Chalk", colour="#f4f0e4", value="light"),
+        Fabric(key="peat", name="Peat", colour="#222222", value="dark"),
+    )
+    places = [((F(1, 2), F(1, 2)), "fog"), ((F(3, 2), F(3, 2)), "fog")]
+    places += [((F(3, 2), F(1, 2)), "peat"), ((F(1, 2), F(3, 2)), "peat")]
+    return Draft(
+        name="Four",
+        unit="in",
+        width=F(12),
+        height=F(12),
+        columns=(F(1), F(2)),
+        rows=(F(1), F(2)),
+        seams=ruled_seams(2, 2),
+        fabrics=fabrics,
+        paints=tuple(Paint(at, key) for at, key in places),
+        making=replace(default_making("in"), blocks=blocks),
+    )
+
+
+def ways(draft: Draft, *others: OtherCloth, **state: Any) -> dict[str, TableWayOut]:
+    """The ways out of a table, by what they do; of two other fabrics the last."""
+    standing = block_standing(draft, "all", TableState(**state))
+    found = ways_out_of(draft, standing, lambda d, s: block_standing(d, "all", s), others)
+    assert all(way.after and way.after.enough for way in found)
+    return {way.do + str(bool(way.draft.colourings)): way for way in found}
+
+
+FOR_FOUR = (PieceOnTable("fog", F(40), F(17, 2), 1), PieceOnTable("fog", F(40), F(9, 2), 1))
+
+
+def test_another_fabric_of_like_value_is_taken_in_the_fewest_whole_blocks() -> None:
+    """Strips 40 long give four squares 8½ and eight 4½: four blocks of eight have Fog."""
+    found = ways(plain(), cloth=FOR_FOUR)
+    in_blocks = found["other-fabricTrue"].draft
+    (colouring,) = in_blocks.colourings
+    assert colouring.fabrics == (("fog", "chalk"),), "Peat is dark"
+    assert (in_blocks.making.blocks, colouring.blocks) == (4, 4)
+    letter = found["other-fabricFalse"]
+    assert [paint.fabric for paint in letter.draft.paints].count("chalk") == 1
+    assert read(letter.draft).fabrics.count("peat") == 2
+
+
+def test_a_fabric_of_the_shelf_has_no_more_than_lies_there() -> None:
+    draft = replace(plain(), fabrics=tuple(one for one in plain().fabrics if one.key != "chalk"))
+    wool = Fabric(key="", name="Wool", colour="#fff8e8", value="light", shelf="w")
+    enough = OtherCloth(wool, [(F(40), F(13), 1)])
+    found = ways(draft, enough, cloth=FOR_FOUR)
+    assert found["other-fabricTrue"].draft.fabrics[-1].shelf == "w"
+    short = OtherCloth(wool, [(F(40), F(8), 1)])
+    assert "other-fabricTrue" not in ways(draft, short, cloth=FOR_FOUR)
+
+
+def test_a_plain_patch_is_pieced_from_two_along_its_side() -> None:
+    """One square 8½ is missing: from a piece 7½ wide comes the most of it, and from another the
+    strip of 1½: 7½ + 1½ − ½ = 8½.
+    """
+    cloth = (
+        PieceOnTable("fog", F(9, 2), F(9, 2), 1),
+        PieceOnTable("fog", F(15, 2), F(17, 2), 1),
+        PieceOnTable("fog", F(2), F(9), 1),
+    )
+    way = ways(plain(blocks=1), cloth=cloth)["pieced-patchFalse"]
+    (pieced,) = way.pieced
+    assert (pieced.count, pieced.longer, pieced.strip) == (1, F(15, 2), F(3, 2))
+    after = {need.cut.what.height: need.wanted for need in way.after.needs} if way.after else {}
+    assert after[F(15, 2)] == 1 and after[F(3, 2)] == 1
+    stripes = replace(plain(blocks=1), fabrics=plain("directional").fabrics)
+    assert "pieced-patchFalse" not in ways(stripes, cloth=cloth), "a seam in stripes is seen"
+
+
+@pytest.mark.parametrize(
+    ("made", "eights", "twos"),
+    [(1, 0, 0), (2, 0, 1), (4, 0, 2), (7, 0, 2), (8, 1, 0), (9, 1, 0), (10, 1, 1), (12, 1, 2)],
+)
+def test_units_of_a_group_split_over_two_ways_save_whole_lots(
+    made: int, eights: int, twos: int
+) -> None:
+    """Twelve pairs, eight at a time and four by two: after seven are made the five that are left
+    come of one lot of eight.
+    """
+    methods: dict[Any, str] = {"half-square-triangle": "eight-at-a-time+two-at-a-time"}
+    making = replace(GATE.making, blocks=3, methods=methods)
+    needs = sized_standing(replace(GATE, making=making), TableState(made=(("1", made),))).needs
+    saved = {need.cut.width: need.by_units for need in needs if need.cut.fabric == "peat"}
+    assert saved == {F(8): eights, F(4): twos}
 
 
 def test_where_there_is_enough_there_are_no_ways_out() -> None:
-    assert ways_out_of(standing_of(GATE, TableState())) == ()
+    assert ways_out_of(GATE, sized_standing(GATE, TableState()), sized_standing) == ()
 
 
 def told(tmp_path: Path, state: Any, *more: str) -> Any:

@@ -25,7 +25,16 @@ from yonk.core.setting import (
     Quilt,
     QuiltBlock,
     SettingPiece,
+    places_of,
     plan_quilt,
+)
+from yonk.core.table import (
+    CutOnTable,
+    OtherCloth,
+    PieceOnTable,
+    TableState,
+    quilt_standing,
+    useless_of_quilt,
 )
 from yonk.core.top import (
     Judged,
@@ -34,7 +43,9 @@ from yonk.core.top import (
     joined_lengths,
     lost_to,
     made_already,
+    quilt_ways_out,
     strips_for,
+    top_standing,
     top_words,
     ways_to_back,
     whole_list,
@@ -297,10 +308,14 @@ def test_cloth_on_hand_and_what_was_cut_before_are_taken_off() -> None:
         one for one in listed(quilt, booked=Booked(known, "all")).cloths if one.fabric == "slate"
     )
     assert slate.buy > 0 and after.buy == 0 and after.cuts == slate.cuts
-    gone = {StagedCut("rest", replace(slate.cuts[0].what, width=F(99))): 3}
-    assert [one.useless for one in first.changed(gone).useless] == [3]
-    half = {StagedCut("rest", slate.cuts[0].what): 2}
-    assert [(one.done, one.still) for one in first.changed(half).still] == [(2, 3)]
+    first_cut = slate.cuts[0].what
+    gone = CutOnTable.known(replace(first_cut, width=F(1, 2), height=F(1, 2)), 3)
+    half = CutOnTable.known(first_cut, 2)
+    cuts = [cut for cloth in first.cloths for cut in cloth.cuts]
+    found = quilt_standing(cuts, TableState(cut=(gone, half)), set(), F(40))
+    assert [one.count for one in useless_of_quilt(found).cuts] == [3]
+    line = found.lines(slate.cuts, "all")[0]
+    assert (line.good, line.to_cut) == (2, 3)
 
 
 @pytest.mark.parametrize(
@@ -361,3 +376,44 @@ def test_a_pieced_border_has_blocks_or_plain_squares_in_its_corners() -> None:
         plan_quilt(quilt)
     mended = replace(quilt, borders=(Border(width=F(9), block="tall", fabric="fog"),))
     assert plan_quilt(mended).counts == {"one": 12, "tall": 2 * (9 + 12)}
+
+
+def short(quilt: Quilt, fabric: str, share: F) -> TableState:
+    """Of a fabric there is only so much of the length that it takes."""
+    needed = next(one for one in listed(quilt).cloths if one.fabric == fabric).exact
+    return TableState(cloth=(PieceOnTable(fabric, F(40), needed * share, 1),))
+
+
+def test_another_fabric_in_blocks_of_a_pattern_a_smaller_quilt_or_buying() -> None:
+    quilt = quilt_of()
+    state = short(quilt, "fog", F(3, 4))
+    chalk = Fabric(key="", name="Chalk", colour="#f4f0e4", value="light", shelf="c")
+    others = [OtherCloth(chalk, [(F(40), F(60), 1)])]
+    assert not top_standing(quilt, state, frozenset()).enough
+    ways = {one.do: one for one in quilt_ways_out(quilt, state, frozenset(), others)}
+    assert set(ways) == {"other-fabric", "fewer-blocks", "buy"}
+    for way in ways.values():
+        assert way.after and way.after.enough
+        assert top_standing(way.quilt, way.state, frozenset()).enough
+    in_blocks = ways["other-fabric"]
+    whole = [place for place in places_of(quilt.setting) if place.placed]
+    assert 0 < len(in_blocks.places) < len(whole)
+    changed = [
+        (place.row, place.column)
+        for place, before in zip(places_of(in_blocks.quilt.setting), whole, strict=True)
+        if place.placed != before.placed
+    ]
+    assert changed == sorted(in_blocks.places)
+    last = in_blocks.quilt.blocks[-1]
+    assert "fog" not in {paint.fabric for paint in last.as_sewn.paints}
+    smaller = ways["fewer-blocks"].quilt.setting
+    assert smaller.columns * smaller.rows < quilt.setting.columns * quilt.setting.rows
+    assert quilt_ways_out(quilt, TableState(), frozenset()) == ()
+
+
+def test_a_dark_fabric_stands_in_for_no_light_one() -> None:
+    quilt = quilt_of()
+    coal = Fabric(key="", name="Coal", colour="#111111", value="dark", shelf="k")
+    state = short(quilt, "fog", F(3, 4))
+    found = quilt_ways_out(quilt, state, frozenset(), [OtherCloth(coal, [(F(40), F(60), 1)])])
+    assert {one.do for one in found} == {"fewer-blocks", "buy"}

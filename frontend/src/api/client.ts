@@ -68,6 +68,11 @@ async function arrived(asked: Promise<Answer>): Promise<Answer> {
   throw new Unreachable();
 }
 
+/** Whether it is to be tried again as it is: nothing answers, or she is signed out and will be back. */
+export function isForLater(reason: unknown): boolean {
+  return reason instanceof Unreachable || (reason instanceof Refused && reason.status === 401);
+}
+
 /** What went wrong, in a sentence. */
 export function words(reason: unknown): string {
   return reason instanceof Error ? reason.message : String(reason);

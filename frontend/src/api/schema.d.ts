@@ -197,26 +197,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/blocks/{block_id}/cut-marks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /**
-         * Tick
-         * @description Keep how much of some cuts is cut.
-         */
-        put: operations["tick_api_blocks__block_id__cut_marks_put"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/blocks/{block_id}/log": {
         parameters: {
             query?: never;
@@ -457,26 +437,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/blocks/{block_id}/sewn": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /**
-         * Tick
-         * @description Keep how many of a step are sewn.
-         */
-        put: operations["tick_api_blocks__block_id__sewn_put"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/blocks/{block_id}/states": {
         parameters: {
             query?: never;
@@ -659,6 +619,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cut/ways-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Ways Out
+         * @description What can be done where there is not enough on the table; each way out was tried.
+         */
+        post: operations["ways_out_api_cut_ways_out_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/draft": {
         parameters: {
             query?: never;
@@ -713,6 +693,26 @@ export interface paths {
          * @description The size chart of a draft: what every letter is cut to over a range of finished widths.
          */
         post: operations["sizes_api_draft_sizes_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/evenings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Evenings
+         * @description What can be done in the evenings, and when all is done.
+         */
+        post: operations["evenings_api_evenings_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -941,6 +941,46 @@ export interface paths {
          * @description The cutting list as a spreadsheet.
          */
         post: operations["cutting_xlsx_api_files_cutting_xlsx_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files/evenings.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Evenings Ics
+         * @description The evenings as a calendar file.
+         */
+        post: operations["evenings_ics_api_files_evenings_ics_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files/evenings.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Evenings Pdf
+         * @description The evenings on paper.
+         */
+        post: operations["evenings_pdf_api_files_evenings_pdf_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1683,6 +1723,27 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Keep Pace
+         * @description Count in what the clock measured; what was done of nothing that is known counts for
+         *     nothing.
+         */
+        put: operations["keep_pace_api_pace_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -1697,6 +1758,46 @@ export interface paths {
         get: operations["everybody_api_people_get"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/phone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Phone
+         * @description Let a phone in; without accounts there is only this machine's own address.
+         */
+        post: operations["phone_api_phone_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/phone/arrive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Arrive By Phone
+         * @description Sign a phone in by the link that it scanned; another session of it ends.
+         */
+        post: operations["arrive_by_phone_api_phone_arrive_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1824,6 +1925,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/quilt/cut/ways-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Ways Out
+         * @description What can be done where there is not enough for a quilt; each way out was tried.
+         */
+        post: operations["ways_out_api_quilt_cut_ways_out_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/quilt/origins": {
         parameters: {
             query?: never;
@@ -1936,26 +2057,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/quilts/{block_id}/cut-marks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /**
-         * Tick
-         * @description Keep how much of some cuts of a quilt is cut.
-         */
-        put: operations["tick_api_quilts__block_id__cut_marks_put"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/quilts/{block_id}/restore": {
         parameters: {
             query?: never;
@@ -1970,26 +2071,6 @@ export interface paths {
          * @description Bring a deleted quilt back.
          */
         post: operations["restore_api_quilts__block_id__restore_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/quilts/{block_id}/sewn": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /**
-         * Tick Sewn
-         * @description Keep how many of a step of a quilt are done.
-         */
-        put: operations["tick_sewn_api_quilts__block_id__sewn_put"];
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2288,6 +2369,67 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read
+         * @description Read a photo or a scan of printed sheets, sent as it is; with the code of the first page
+         *     where that cannot be read in the picture.
+         */
+        post: operations["read_api_sheets_read_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{code}/news": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Tells
+         * @description What the ticks of a sheet would tell the table; nothing is kept.
+         */
+        post: operations["tells_api_sheets__code__news_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{code}/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Take
+         * @description Tell the table what the ticks of a sheet tell. Told again, nothing is told twice.
+         */
+        post: operations["take_api_sheets__code__take_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shopping": {
         parameters: {
             query?: never;
@@ -2342,6 +2484,90 @@ export interface paths {
          * @description Sign out of this browser, or of all.
          */
         post: operations["sign_out_api_sign_out_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tables/{block_id}/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * History
+         * @description What happened at a table.
+         */
+        get: operations["history_api_tables__block_id__entries_get"];
+        put?: never;
+        /**
+         * Tell
+         * @description Keep what happened at the table of a block or a quilt; sent again it is not kept again.
+         */
+        post: operations["tell_api_tables__block_id__entries_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tables/{block_id}/last": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Last
+         * @description What the next undo takes back there.
+         */
+        get: operations["last_api_tables__block_id__last_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tables/{block_id}/made": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Tell Made
+         * @description Keep how many units are made; their pieces are taken from those that lie there.
+         */
+        post: operations["tell_made_api_tables__block_id__made_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tables/{block_id}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Take Back
+         * @description Take back the last entry that was made in a place at a device; nobody else's.
+         */
+        post: operations["take_back_api_tables__block_id__take_back_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2866,6 +3092,30 @@ export interface components {
             width: string;
         };
         /**
+         * BoxOut
+         * @description A box as it was read: its number on the sheet, where it is as shares of the page's width and
+         *     height, what it tells.
+         */
+        BoxOut: {
+            /** Height */
+            height: number;
+            /** Number */
+            number: number;
+            /**
+             * Read
+             * @enum {string}
+             */
+            read: "empty" | "ticked" | "doubtful";
+            /** Width */
+            width: number;
+            /** Words */
+            words: string;
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+        };
+        /**
          * CardGroupOut
          * @description Rows of the card under one heading; what is in the finished block is measured at the end.
          */
@@ -2978,16 +3228,11 @@ export interface components {
         };
         /**
          * ChangedOut
-         * @description What a change of the draft makes of what was cut.
+         * @description What is cut, or made, and of no use to the draft as it is now; made units have no fabric.
          */
         ChangedOut: {
             /** Fabric */
             fabric: string;
-            /**
-             * Kind
-             * @enum {string}
-             */
-            kind: "useless" | "still";
             /** Words */
             words: string;
         };
@@ -3142,6 +3387,20 @@ export interface components {
             turn: number;
         };
         /**
+         * ClothPieceOut
+         * @description So many pieces of a fabric, as typed and in words.
+         */
+        ClothPieceOut: {
+            /** Count */
+            count: number;
+            /** Length */
+            length: string;
+            /** Width */
+            width: string;
+            /** Words */
+            words: string;
+        };
+        /**
          * ColouringOut
          * @description A colouring with a small picture; number None is the block as drafted.
          */
@@ -3236,13 +3495,16 @@ export interface components {
         };
         /**
          * CutFabricOut
-         * @description One fabric: how much of it, how it is cut, what is left.
+         * @description One fabric: how much of it, how it is cut, what is left. Where it is `limited` there is only
+         *     the `cloth` that is told, and some may be `missing`; `recut` is cut from what went wrong.
          */
         CutFabricOut: {
             /** Buy */
             buy: string;
             /** Buy Exact */
             buy_exact: number;
+            /** Cloth */
+            cloth: components["schemas"]["ClothPieceOut"][];
             /** Done */
             done: boolean;
             /** Fat Quarters */
@@ -3257,14 +3519,20 @@ export interface components {
             least: string;
             /** Leftovers */
             leftovers: string[];
+            /** Limited */
+            limited: boolean;
             /** Lines */
             lines: components["schemas"]["CutLineOut"][];
+            /** Missing */
+            missing: string[];
             /** Name */
             name: string;
             /** Needed */
             needed: string;
             /** Put Back */
             put_back: boolean;
+            /** Recut */
+            recut: components["schemas"]["RecutOut"][];
             /** Shelf */
             shelf: string;
             /** Shelf Name */
@@ -3274,8 +3542,8 @@ export interface components {
         };
         /**
          * CutIn
-         * @description A draft and the stage of its cutting; the block that it is kept as, if what is ticked is
-         *     wanted.
+         * @description A draft and the stage of its cutting; the block that it is kept as, if what lies on its table
+         *     is wanted; in how many layers strips are cut.
          */
         CutIn: {
             /** Block Id */
@@ -3288,6 +3556,11 @@ export interface components {
                 [key: string]: unknown;
             };
             /**
+             * Layers
+             * @default 1
+             */
+            layers?: number;
+            /**
              * Stage
              * @default all
              * @enum {string}
@@ -3299,8 +3572,12 @@ export interface components {
          * @description A line of the list in the order of cutting.
          *
          *     `number` ties it to the layouts; `running` counts the pieces cut of the fabric so far. `ticked`
-         *     when it is done, `done` tells what of it is; `on` and `off` are what is to be kept when it is
-         *     ticked and unticked.
+         *     when it is done, `done` tells what of it is, `serves` what larger pieces can be cut down to it;
+         *     `on` and `off` are what changes on the table when it is ticked and unticked, `gone` when one of
+         *     it went wrong. Of `wanted` pieces,
+         *     or segments of strip sets, so many are `there`, some of them in made units or as pieces for
+         *     another way of making them; `thing` is the cut and `piece` one of it as cloth, as texts that are
+         *     only handed on.
          */
         CutLineOut: {
             /** Count */
@@ -3309,6 +3586,12 @@ export interface components {
             done: string;
             /** Further */
             further: string;
+            /** Gone */
+            gone: components["schemas"]["ThingChangeInOut"][];
+            /** In Lots */
+            in_lots: number;
+            /** In Units */
+            in_units: number;
             /** Key */
             key: string;
             /** Letters */
@@ -3316,13 +3599,17 @@ export interface components {
             /** Number */
             number: number;
             /** Off */
-            off: components["schemas"]["MarkInOut"][];
+            off: components["schemas"]["ThingChangeInOut"][];
             /** On */
-            on: components["schemas"]["MarkInOut"][];
+            on: components["schemas"]["ThingChangeInOut"][];
+            /** Piece */
+            piece: string;
             /** Purpose */
             purpose: string;
             /** Running */
             running: string;
+            /** Serves */
+            serves: string;
             /**
              * Shape
              * @enum {string}
@@ -3337,10 +3624,16 @@ export interface components {
              * @enum {string}
              */
             subcut: "none" | "one-diagonal" | "both-diagonals";
+            /** There */
+            there: number;
+            /** Thing */
+            thing: string;
             /** Ticked */
             ticked: boolean;
             /** Units */
             units: string[];
+            /** Wanted */
+            wanted: number;
             /** What */
             what: string;
         };
@@ -3384,7 +3677,8 @@ export interface components {
         };
         /**
          * CutOutPlan
-         * @description The complete cutting list of a stage, by fabric in the order of cutting.
+         * @description The complete cutting list of a stage, by fabric in the order of cutting, and strip by
+         *     strip.
          */
         CutOutPlan: {
             /** Blocks */
@@ -3400,6 +3694,18 @@ export interface components {
              * @enum {string}
              */
             stage: "trial" | "rest" | "all";
+            /** Steps */
+            steps: components["schemas"]["TableStepOut"][];
+        };
+        /**
+         * DoneByClockIn
+         * @description So many of a step, by its mark, were sewn while the clock ran.
+         */
+        DoneByClockIn: {
+            /** Count */
+            count: number;
+            /** Mark */
+            mark: string;
         };
         /**
          * DoneIn
@@ -3513,6 +3819,133 @@ export interface components {
             do: "drop-fabric";
             /** Key */
             key: string;
+        };
+        /**
+         * EntriesIn
+         * @description What happened, in its order.
+         */
+        EntriesIn: {
+            /** Entries */
+            entries: components["schemas"]["EntryIn"][];
+        };
+        /**
+         * EntryIn
+         * @description Something that happened: its own name, where and at which device, in words.
+         */
+        EntryIn: {
+            /** Changes */
+            changes: components["schemas"]["ThingChangeInOut"][];
+            /** Device */
+            device: string;
+            /**
+             * Name
+             * @description the save's own name, alike when it is sent again
+             */
+            name: string;
+            /**
+             * Place
+             * @enum {string}
+             */
+            place: "cut" | "sew" | "table";
+            /** Words */
+            words: string;
+        };
+        /**
+         * EntryOut
+         * @description An entry as it is kept; what was taken back is `undone`.
+         */
+        EntryOut: {
+            /**
+             * Made
+             * Format: date-time
+             */
+            made: string;
+            /** Maker */
+            maker: string;
+            /** Number */
+            number: number;
+            /** Place */
+            place: string;
+            /** Takes Back */
+            takes_back: boolean;
+            /** Undone */
+            undone: boolean;
+            /** Words */
+            words: string;
+        };
+        /**
+         * EveningOut
+         * @description What is done on a day.
+         */
+        EveningOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Minutes */
+            minutes: number;
+            /** Planned */
+            planned: components["schemas"]["PlannedOut"][];
+            /** Words */
+            words: string;
+        };
+        /**
+         * EveningsIn
+         * @description A draft or a quilt, and as which it is kept, if what lies on its table counts. So many
+         *     minutes an evening, on some weekdays (Monday nought) from a day on, at an hour; by when it is to
+         *     be done.
+         */
+        EveningsIn: {
+            /** Block Id */
+            block_id?: string | null;
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+            /**
+             * First
+             * Format: date
+             */
+            first: string;
+            /**
+             * Hour
+             * @default 19
+             */
+            hour?: number;
+            /**
+             * Minutes
+             * @default 90
+             */
+            minutes?: number;
+            /**
+             * Paper
+             * @default letter
+             * @enum {string}
+             */
+            paper?: "letter" | "a4";
+            /** Wanted */
+            wanted?: string | null;
+            /** Weekdays */
+            weekdays: number[];
+        };
+        /**
+         * EveningsOut
+         * @description The evenings, the first of them first; what is said of the whole; whether the times are by
+         *     her pace.
+         */
+        EveningsOut: {
+            /** Done */
+            done: string | null;
+            /** Evenings */
+            evenings: components["schemas"]["EveningOut"][];
+            /** In Time */
+            in_time: boolean | null;
+            /** Said */
+            said: string[];
         };
         /**
          * EverythingIn
@@ -3762,6 +4195,14 @@ export interface components {
             words: string;
         };
         /**
+         * HistoryOut
+         * @description What happened at a table, the newest first.
+         */
+        HistoryOut: {
+            /** Entries */
+            entries: components["schemas"]["EntryOut"][];
+        };
+        /**
          * InviteIn
          * @description Whom an invitation is for, in words, and for how many days it holds.
          */
@@ -3947,6 +4388,14 @@ export interface components {
              * @enum {string}
              */
             spoken: "en" | "de" | "xa";
+        };
+        /**
+         * LastEntryOut
+         * @description What the next undo takes back, if anything.
+         */
+        LastEntryOut: {
+            /** Words */
+            words: string | null;
         };
         /**
          * LayBlock
@@ -4155,19 +4604,39 @@ export interface components {
             words: string;
         };
         /**
-         * MarkInOut
-         * @description How much of a cut is cut in a stage; the cut as text that is only handed on.
+         * MadeUnitsIn
+         * @description So many of a unit are made now. `pieces` tells whether those that are no longer made are
+         *     taken apart again, or lost; `step` is the mark of their step in the sewing.
          */
-        MarkInOut: {
-            /** Cut */
-            cut: string;
+        MadeUnitsIn: {
+            /** Device */
+            device: string;
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
             /** Done */
             done: number;
             /**
-             * Stage
+             * Name
+             * @description the save's own name, alike when it is sent again
+             */
+            name: string;
+            /**
+             * Pieces
+             * @default back
              * @enum {string}
              */
-            stage: "trial" | "rest";
+            pieces?: "back" | "lost";
+            /** Step */
+            step: string;
+            /** Unit */
+            unit: string;
+            /** Words */
+            words: string;
         };
         /**
          * MarkOut
@@ -4189,16 +4658,6 @@ export interface components {
                 number,
                 number
             ];
-        };
-        /**
-         * MarksIn
-         * @description How many of some cuts are cut now.
-         */
-        MarksIn: {
-            /** Marks */
-            marks: components["schemas"]["MarkInOut"][];
-            /** Revision */
-            revision: number;
         };
         /**
          * MatesOut
@@ -4474,6 +4933,14 @@ export interface components {
             revision: number;
         };
         /**
+         * NewsOut
+         * @description What the ticks of a sheet tell that the table does not know yet, in words.
+         */
+        NewsOut: {
+            /** News */
+            news: string[];
+        };
+        /**
          * NextTestOut
          * @description The next test strip: in words, and what the form begins with.
          */
@@ -4683,6 +5150,34 @@ export interface components {
             width: string;
         };
         /**
+         * PaceIn
+         * @description What was done while the clock ran, so many seconds: steps of the sewing of a draft, or strips
+         *     with so many pieces.
+         */
+        PaceIn: {
+            /** Document */
+            document?: {
+                [key: string]: unknown;
+            } | null;
+            /**
+             * Pieces
+             * @default 0
+             */
+            pieces?: number;
+            /** Seconds */
+            seconds: number;
+            /**
+             * Sewn
+             * @default []
+             */
+            sewn?: components["schemas"]["DoneByClockIn"][];
+            /**
+             * Strips
+             * @default 0
+             */
+            strips?: number;
+        };
+        /**
          * PagesOut
          * @description Pages as they will be printed: how many, and the first of them as PNG, in base64.
          */
@@ -4770,6 +5265,29 @@ export interface components {
             name: string;
         };
         /**
+         * PhoneIn
+         * @description The page that the phone is to open.
+         */
+        PhoneIn: {
+            /** Path */
+            path: string;
+        };
+        /**
+         * PhoneOut
+         * @description An address for the phone and a picture of it that can be scanned; until when it lets
+         *     in. Where `alone`, this Yonk can be reached from its own machine only.
+         */
+        PhoneOut: {
+            /** Address */
+            address: string;
+            /** Alone */
+            alone: boolean;
+            /** Square */
+            square: string;
+            /** Until */
+            until?: string | null;
+        };
+        /**
          * PhotoOut
          * @description A photo of a block.
          */
@@ -4819,6 +5337,27 @@ export interface components {
             rows: unknown[] | null;
         };
         /**
+         * PlannedOut
+         * @description So many of a task; how many are left of it then. `number` is that of the step.
+         */
+        PlannedOut: {
+            /** Count */
+            count: number;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "cut" | "sew";
+            /** Left */
+            left: number;
+            /** Minutes */
+            minutes: number;
+            /** Number */
+            number: number;
+            /** Words */
+            words: string;
+        };
+        /**
          * PossibleOut
          * @description What the pieces can become.
          */
@@ -4853,8 +5392,6 @@ export interface components {
          * @description What a block will come out as.
          */
         PredictionOut: {
-            /** Advice */
-            advice: string;
             /** All Guesses */
             all_guesses: boolean;
             /** Chance */
@@ -4871,6 +5408,8 @@ export interface components {
             mismatch: string;
             /** Mismatch Step */
             mismatch_step: number;
+            /** Practice */
+            practice: string;
             /** Width */
             width: string;
             /** Within */
@@ -5403,6 +5942,47 @@ export interface components {
             total: number;
         };
         /**
+         * QuiltWayShown
+         * @description A way out of a quilt's table that was tried: the quilt as it is then, where it changes; what
+         *     changes on the table; how it stands then, and what it costs in time; at which places blocks are
+         *     changed, by row and column.
+         */
+        QuiltWayShown: {
+            after: components["schemas"]["TableFiguresOut"];
+            /** Changes */
+            changes: components["schemas"]["ThingChangeInOut"][];
+            /**
+             * Do
+             * @enum {string}
+             */
+            do: "other-fabric" | "fewer-blocks" | "buy";
+            /** Document */
+            document: {
+                [key: string]: unknown;
+            } | null;
+            /** Places */
+            places: [
+                number,
+                number
+            ][];
+            /** Takes */
+            takes: string;
+            /** Words */
+            words: string;
+        };
+        /**
+         * QuiltWaysOut
+         * @description Whether there is enough for a quilt; where not, how its table stands, and what can be
+         *     done.
+         */
+        QuiltWaysOut: {
+            before: components["schemas"]["TableFiguresOut"];
+            /** Enough */
+            enough: boolean;
+            /** Ways */
+            ways: components["schemas"]["QuiltWayShown"][];
+        };
+        /**
          * RangeOut
          * @description A range as typed.
          */
@@ -5446,6 +6026,16 @@ export interface components {
             /** Fabrics */
             fabrics: components["schemas"]["FabricOut"][];
             sheet: components["schemas"]["SheetOut"];
+        };
+        /**
+         * RecutOut
+         * @description What is cut from pieces that went wrong, or are of no other use, and what changes then.
+         */
+        RecutOut: {
+            /** Changes */
+            changes: components["schemas"]["ThingChangeInOut"][];
+            /** Words */
+            words: string;
         };
         /**
          * Regrid
@@ -6305,9 +6895,12 @@ export interface components {
         };
         /**
          * SewingPrintIn
-         * @description A draft whose sewing is drawn or taken along.
+         * @description A draft whose sewing is drawn or taken along; the block that it is kept as, if what is ticked
+         *     is wanted.
          */
         SewingPrintIn: {
+            /** Block Id */
+            block_id?: string | null;
             /** Colouring */
             colouring?: number | null;
             /**
@@ -6326,7 +6919,7 @@ export interface components {
         };
         /**
          * SewingStepOut
-         * @description A step over all blocks.
+         * @description A step over all blocks; `unit` is the mark of the unit that is made.
          */
         SewingStepOut: {
             /** Batches */
@@ -6358,6 +6951,8 @@ export interface components {
             to_match: number;
             /** Total */
             total: number;
+            /** Unit */
+            unit: string;
             /** Why */
             why: string[];
             /** Words */
@@ -6482,6 +7077,37 @@ export interface components {
             unit: "in" | "cm";
             /** Width */
             width: number;
+        };
+        /**
+         * SheetPageOut
+         * @description A page that was read: its picture as it was straightened, as JPEG in base64; of which sheet
+         *     it is, and of which block or quilt; what hinders it from being read, if anything does.
+         */
+        SheetPageOut: {
+            /** Boxes */
+            boxes: components["schemas"]["BoxOut"][];
+            /** Code */
+            code: string;
+            /** Fault */
+            fault: string;
+            /** Kind */
+            kind: ("block" | "quilt") | null;
+            /** Owner */
+            owner: string;
+            /** Page */
+            page: number;
+            /** Picture */
+            picture: string;
+            /** Title */
+            title: string;
+        };
+        /**
+         * SheetPagesOut
+         * @description The pages of a photo or a scan.
+         */
+        SheetPagesOut: {
+            /** Pages */
+            pages: components["schemas"]["SheetPageOut"][];
         };
         /**
          * ShelfBlockOut
@@ -7017,6 +7643,38 @@ export interface components {
             y: number;
         };
         /**
+         * StripPiecesOut
+         * @description So many pieces that are cut from a strip; `amount` counts them as the list does, and so much
+         *     of it is `there`; the cut and a piece as texts that are only handed on; what is `gone` when one
+         *     of them went wrong.
+         */
+        StripPiecesOut: {
+            /** Amount */
+            amount: number;
+            /** Count */
+            count: number;
+            /** Fabric */
+            fabric: string;
+            /** Further */
+            further: string;
+            /** Gone */
+            gone: components["schemas"]["ThingChangeInOut"][];
+            /** Line */
+            line: number;
+            /** Piece */
+            piece: string;
+            /** Purpose */
+            purpose: string;
+            /** Size */
+            size: string;
+            /** There */
+            there: number;
+            /** Thing */
+            thing: string;
+            /** What */
+            what: string;
+        };
+        /**
          * StripsToldOut
          * @description So many strips cut alike, in words.
          */
@@ -7113,6 +7771,44 @@ export interface components {
             key: string;
         };
         /**
+         * TableFiguresOut
+         * @description A table in figures: how many blocks there are of it, how many pieces are still to be cut, and
+         *     for how many of them there is no cloth.
+         */
+        TableFiguresOut: {
+            /** Blocks */
+            blocks: number;
+            /** Missing */
+            missing: number;
+            /** To Cut */
+            to_cut: number;
+        };
+        /**
+         * TableStepOut
+         * @description A strip, or several in layers: the fabrics from the top one down, where the first lies in the
+         *     layouts of its fabric, what is cut from them.
+         */
+        TableStepOut: {
+            /** Done */
+            done: boolean;
+            /** Fabrics */
+            fabrics: string[];
+            /** Key */
+            key: string;
+            /** Layout */
+            layout: number;
+            /** Name */
+            name: string;
+            /** Pieces */
+            pieces: components["schemas"]["StripPiecesOut"][];
+            /** Strip */
+            strip: number;
+            /** Strip Words */
+            strip_words: string;
+            /** Words */
+            words: string;
+        };
+        /**
          * TakeAnewIn
          * @description Take a block anew, as it is on the shelf now.
          */
@@ -7124,6 +7820,25 @@ export interface components {
             do: "take-anew";
             /** Origin */
             origin: string;
+        };
+        /**
+         * TakeBackIn
+         * @description The last entry of a place and a device is to be taken back; the entry that does so has a name
+         *     of its own.
+         */
+        TakeBackIn: {
+            /** Device */
+            device: string;
+            /**
+             * Name
+             * @description the save's own name, alike when it is sent again
+             */
+            name: string;
+            /**
+             * Place
+             * @enum {string}
+             */
+            place: "cut" | "sew" | "table";
         };
         /**
          * TakeBorderOff
@@ -7157,6 +7872,16 @@ export interface components {
             rows: number;
             /** Sashing */
             sashing: string;
+        };
+        /**
+         * TakeTicksIn
+         * @description The same, to be told to the table at a device.
+         */
+        TakeTicksIn: {
+            /** Device */
+            device: string;
+            /** Ticked */
+            ticked: number[];
         };
         /**
          * TakenBackIn
@@ -7196,18 +7921,38 @@ export interface components {
             layers: number;
         };
         /**
-         * TickIn
-         * @description How many of a step are sewn now; mark and words as they were sent.
+         * ThingChangeInOut
+         * @description So much more or less of a thing, or so much of it where it is changed `to` that; the thing as
+         *     text that is only handed on.
          */
-        TickIn: {
-            /** Done */
-            done: number;
-            /** Mark */
-            mark: string;
-            /** Revision */
-            revision: number;
-            /** Words */
-            words: string;
+        ThingChangeInOut: {
+            /** Amount */
+            amount: number;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "cut" | "spoiled" | "made" | "joined" | "cloth" | "only" | "pieced";
+            /** Thing */
+            thing: string;
+            /**
+             * To
+             * @default false
+             */
+            to?: boolean;
+            /**
+             * Words
+             * @default
+             */
+            words?: string;
+        };
+        /**
+         * TicksIn
+         * @description Which boxes of a sheet are ticked, by their numbers.
+         */
+        TicksIn: {
+            /** Ticked */
+            ticked: number[];
         };
         /**
          * TimesOut
@@ -7300,6 +8045,8 @@ export interface components {
             joins: "straight" | "diagonal" | "whole";
             /** Said */
             said: string[];
+            /** Steps */
+            steps: components["schemas"]["TableStepOut"][];
             /** Summary */
             summary: string;
             /** Swatches */
@@ -7322,12 +8069,18 @@ export interface components {
             };
             /** Fabric */
             fabric: string;
+            /**
+             * Layers
+             * @default 1
+             */
+            layers?: number;
             /** Quilt Id */
             quilt_id: string;
         };
         /**
          * TopIn
-         * @description A quilt; the one that it is kept as, if what is ticked of it is wanted.
+         * @description A quilt; the one that it is kept as, if what lies on its table is wanted; in how many layers
+         *     strips are cut.
          */
         TopIn: {
             /**
@@ -7337,6 +8090,11 @@ export interface components {
             document: {
                 [key: string]: unknown;
             };
+            /**
+             * Layers
+             * @default 1
+             */
+            layers?: number;
             /** Quilt Id */
             quilt_id?: string | null;
         };
@@ -7365,6 +8123,11 @@ export interface components {
             document: {
                 [key: string]: unknown;
             };
+            /**
+             * Layers
+             * @default 1
+             */
+            layers?: number;
             /**
              * Paper
              * @default letter
@@ -7867,6 +8630,60 @@ export interface components {
             wide: string;
             /** Words */
             words: string;
+        };
+        /**
+         * WayOutLayoutsOut
+         * @description How what there is of a fabric is cut then.
+         */
+        WayOutLayoutsOut: {
+            /** Fabric */
+            fabric: string;
+            /** Layouts */
+            layouts: components["schemas"]["LayoutOut"][];
+            /** Name */
+            name: string;
+        };
+        /**
+         * WayOutShown
+         * @description A way out that was tried: the block as it is then, where it changes, and how one that is
+         *     changed looks; what changes on the table; how it stands then, and what it costs in time.
+         */
+        WayOutShown: {
+            after: components["schemas"]["TableFiguresOut"];
+            /** Changes */
+            changes: components["schemas"]["ThingChangeInOut"][];
+            /**
+             * Do
+             * @enum {string}
+             */
+            do: "smaller-margin" | "another-way" | "other-fabric" | "pieced-patch" | "fewer-blocks" | "buy";
+            /** Document */
+            document: {
+                [key: string]: unknown;
+            } | null;
+            /** Layouts */
+            layouts: components["schemas"]["WayOutLayoutsOut"][];
+            /** Shown */
+            shown: {
+                [key: string]: unknown;
+            } | null;
+            /** Spoils */
+            spoils: string;
+            /** Takes */
+            takes: string;
+            /** Words */
+            words: string;
+        };
+        /**
+         * WaysOutOut
+         * @description Whether there is enough; where not, how the table stands, and what can be done.
+         */
+        WaysOutOut: {
+            before: components["schemas"]["TableFiguresOut"];
+            /** Enough */
+            enough: boolean;
+            /** Ways */
+            ways: components["schemas"]["WayOutShown"][];
         };
         /**
          * WhoOut
@@ -8769,84 +9586,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["BlockOut"];
                 };
-            };
-            /** @description Bad Request */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Request Entity Too Large */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Service Unavailable */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-        };
-    };
-    tick_api_blocks__block_id__cut_marks_put: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                block_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["MarksIn"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
             /** @description Bad Request */
             400: {
@@ -9819,84 +10558,6 @@ export interface operations {
             };
         };
     };
-    tick_api_blocks__block_id__sewn_put: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                block_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TickIn"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Bad Request */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Request Entity Too Large */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Service Unavailable */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-        };
-    };
     states_api_blocks__block_id__states_get: {
         parameters: {
             query?: never;
@@ -10545,6 +11206,84 @@ export interface operations {
             };
         };
     };
+    ways_out_api_cut_ways_out_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaysOutOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
     work_on_draft_api_draft_post: {
         parameters: {
             query?: never;
@@ -10721,6 +11460,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChartRowOut"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    evenings_api_evenings_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EveningsIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EveningsOut"];
                 };
             };
             /** @description Bad Request */
@@ -11701,6 +12518,158 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["PrintIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    evenings_ics_api_files_evenings_ics_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EveningsIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    evenings_pdf_api_files_evenings_pdf_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EveningsIn"];
             };
         };
         responses: {
@@ -14755,6 +15724,82 @@ export interface operations {
             };
         };
     };
+    keep_pace_api_pace_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaceIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
     everybody_api_people_get: {
         parameters: {
             query?: never;
@@ -14771,6 +15816,162 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PersonOut"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    phone_api_phone_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhoneIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhoneOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    arrive_by_phone_api_phone_arrive_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TokenIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhoOut"];
                 };
             };
             /** @description Bad Request */
@@ -15239,6 +16440,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShelfFabricOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    ways_out_api_quilt_cut_ways_out_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TopIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuiltWaysOut"];
                 };
             };
             /** @description Bad Request */
@@ -15917,84 +17196,6 @@ export interface operations {
             };
         };
     };
-    tick_api_quilts__block_id__cut_marks_put: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                block_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["MarksIn"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Bad Request */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Request Entity Too Large */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Service Unavailable */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-        };
-    };
     restore_api_quilts__block_id__restore_post: {
         parameters: {
             query?: never;
@@ -16014,84 +17215,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["BlockOut"];
                 };
-            };
-            /** @description Bad Request */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Request Entity Too Large */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-            /** @description Service Unavailable */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FaultsOut"];
-                };
-            };
-        };
-    };
-    tick_sewn_api_quilts__block_id__sewn_put: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                block_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TickIn"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
             /** @description Bad Request */
             400: {
@@ -17403,6 +18526,243 @@ export interface operations {
             };
         };
     };
+    read_api_sheets_read_post: {
+        parameters: {
+            query?: {
+                code?: string;
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetPagesOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    tells_api_sheets__code__news_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TicksIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewsOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    take_api_sheets__code__take_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeTicksIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewsOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
     shopping_api_shopping_post: {
         parameters: {
             query?: never;
@@ -17578,6 +18938,397 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    history_api_tables__block_id__entries_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HistoryOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    tell_api_tables__block_id__entries_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EntriesIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    last_api_tables__block_id__last_get: {
+        parameters: {
+            query: {
+                place: "cut" | "sew" | "table";
+                device: string;
+            };
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LastEntryOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    tell_made_api_tables__block_id__made_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MadeUnitsIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    take_back_api_tables__block_id__take_back_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                block_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeBackIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LastEntryOut"];
+                };
             };
             /** @description Bad Request */
             400: {

@@ -6,7 +6,7 @@ import { Spinner } from "react-bootstrap";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
 
-import { type Block, client, type Draft, settled } from "../api/client";
+import { type Block, client, settled } from "../api/client";
 import type { Tool, View } from "../draft/places";
 import { Fetching } from "../common/Waiting";
 import { say } from "../language/say";
@@ -21,14 +21,6 @@ import { useDraft } from "./useDraft";
 export function BlockPage() {
   const { id = "", step = "" } = useParams();
   return <OneBlock key={id} id={id} step={step} />;
-}
-
-/** A tick on a list, how it is taken back, and the draft that it was made on. */
-interface Ticked {
-  words: string;
-  back: () => void;
-  step: string;
-  document: Draft["document"];
 }
 
 function OneBlock({ id, step }: { id: string; step: string }) {
@@ -49,24 +41,15 @@ function OneBlock({ id, step }: { id: string; step: string }) {
   const go = useNavigate();
   const place = STEPS.findIndex((one) => one.name === step);
   const goBy = (by: number) => {
-    const to = STEPS[place + by];
+    // a second key may come before the first one's step is drawn: the address is ahead of it
+    const at = STEPS.findIndex((one) => window.location.pathname.endsWith(`/${one.name}`));
+    const to = STEPS[at + by];
     if (to) void go(`/blocks/${id}/${to.name}`);
   };
-  useHotkeys("bracketleft", () => goBy(-1), [place]);
-  useHotkeys("bracketright", () => goBy(1), [place]);
-  const [ticks, setTicks] = useState<Ticked[]>([]);
-  const lastTick = ticks.at(-1);
-  // a tick is taken back where nothing was drafted since; else what was drafted comes first
-  const tick = lastTick?.step === step && lastTick.document === view?.document ? lastTick : undefined;
-  const undo = () => {
-    if (!tick) {
-      drafting.undo();
-      return;
-    }
-    tick.back();
-    setTicks(ticks.slice(0, -1));
-  };
-  useHotkeys("mod+z", undo, { preventDefault: true }, [tick, ticks]);
+  useHotkeys("bracketleft", () => goBy(-1), [id]);
+  useHotkeys("bracketright", () => goBy(1), [id]);
+  const atTheTable = STEPS[place]?.atTheTable;
+  useHotkeys("mod+z", drafting.undo, { preventDefault: true, enabled: !atTheTable }, [drafting, atTheTable]);
   useHotkeys("mod+shift+z, mod+y", () => drafting.redo(), { preventDefault: true });
 
   const Page = STEPS[place]?.Page;
@@ -93,8 +76,6 @@ function OneBlock({ id, step }: { id: string; step: string }) {
         step={step}
         view={view}
         drafting={drafting}
-        onUndo={undo}
-        undoes={tick ? say("block-the-tick-of", { words: tick.words }) : undefined}
         announce={announce}
         onKeys={step === "draft" ? () => setKeys(true) : undefined}
       />
@@ -112,7 +93,6 @@ function OneBlock({ id, step }: { id: string; step: string }) {
           view={view}
           drafting={drafting}
           board={{ tool, setTool, show, setShow, announce, said, keys, setKeys }}
-          onTicked={(words, back) => setTicks([...ticks, { words, back, step, document: view.document }])}
         />
       </Suspense>
     </div>

@@ -18,14 +18,11 @@ interface Props {
   view: Draft;
   drafting: DraftInHand;
   announce: (words?: string) => void;
-  onUndo: () => void;
-  /** What is taken back, where that is no change of the draft. */
-  undoes: string | undefined;
   onKeys?: (() => void) | undefined;
 }
 
 /** Along the top of a block: its name, the steps in their order, whether it is saved, undo and redo, its files. */
-export function BlockTop({ id, step, view, drafting, onUndo, undoes, announce, onKeys }: Props) {
+export function BlockTop({ id, step, view, drafting, announce, onKeys }: Props) {
   const steps = useOneStop<HTMLElement>();
   return (
     <header className="top">
@@ -60,11 +57,11 @@ export function BlockTop({ id, step, view, drafting, onUndo, undoes, announce, o
       <Button
         variant="outline-primary"
         size="sm"
-        onClick={onUndo}
-        disabled={!undoes && !drafting.canUndo}
-        title={say("block-takes-back-ctrl-z", { undoes: undoes ?? say("block-the-last-change-of-the") })}
+        onClick={drafting.undo}
+        disabled={!drafting.canUndo}
+        title={say("block-takes-back-ctrl-z")}
       >
-        {say("block-undo", { what: undoes ? ` ${say("block-the-tick")}` : "" })}
+        {say("block-undo")}
       </Button>
       <Button
         variant="outline-primary"

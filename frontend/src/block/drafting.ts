@@ -7,8 +7,10 @@ import {
   type MatesName,
   type Schemas,
   Refused,
+  isForLater,
   Unreachable,
 } from "../api/client";
+import { newName } from "../api/names";
 import { say } from "../language/say";
 import type { History, Standing, Waiting } from "./history";
 
@@ -363,7 +365,7 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
     if (this.isSaving || !document || !standing?.unsaved) return;
     if (this.saveKeyOf !== document) {
       this.saveKeyOf = document;
-      this.saveKey = newKey();
+      this.saveKey = newName();
     }
     this.isSaving = true;
     this.tell({ saving: { state: "saving" } });
@@ -390,14 +392,4 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
     this.later("again", TRY_AGAIN_AFTER, this.save);
     return { state: "unsaved", why: reason instanceof Refused ? reason.message : GONE };
   }
-}
-
-/** Whether it is to be tried again as it is: nothing answers, or she is signed out and will be back. */
-function isForLater(reason: unknown): boolean {
-  return reason instanceof Unreachable || (reason instanceof Refused && reason.status === 401);
-}
-
-/** A name that no other save has, so that the same save sent twice is known to be one. */
-function newKey(): string {
-  return Array.from(crypto.getRandomValues(new Uint8Array(12)), (part) => part.toString(16).padStart(2, "0")).join("");
 }

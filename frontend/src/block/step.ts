@@ -10,13 +10,13 @@ export interface StepProps {
   view: Draft;
   drafting: DraftInHand;
   board: Board;
-  /** Something was ticked that the next undo takes back, as long as nothing is drafted. */
-  onTicked: (words: string, back: () => void) => void;
 }
 
 /** A step of a block: its name in the address, what it is called, and its page. */
 export interface Step {
   name: string;
   words: string;
+  /** Whether the undo of the keyboard takes back what was told at the table, and not what was drafted. */
+  atTheTable?: boolean;
   Page: ComponentType<StepProps>;
 }

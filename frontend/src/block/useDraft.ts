@@ -2,6 +2,8 @@ import { useEffect, useState, useSyncExternalStore } from "react";
 
 import { type Block, client, type Draft, settled } from "../api/client";
 import { namesOf, type Pieces, piecesOf, together } from "../api/pieces";
+import { contentKey } from "../api/contentKey";
+import { orKept } from "../offline/kept";
 import { useNewer } from "./useNewer";
 import { Drafting, type DraftingState, type Extras, type Server } from "./drafting";
 import { history } from "./history";
@@ -14,7 +16,10 @@ export type DraftInHand = DraftingState &
   >;
 
 const server: Omit<Server, "draft"> = {
-  block: (id) => settled<Block>(client.GET("/api/blocks/{block_id}", { params: { path: { block_id: id } } })),
+  block: (id) =>
+    orKept(`block ${id}`, () =>
+      settled<Block>(client.GET("/api/blocks/{block_id}", { params: { path: { block_id: id } } })),
+    ),
   save: (id, document, revision, save_key) =>
     settled<Block>(
       client.PUT("/api/blocks/{block_id}", {
@@ -31,11 +36,14 @@ const server: Omit<Server, "draft"> = {
 function drawing(): Server["draft"] {
   let last: Pieces = new Map();
   return async (document, acts, mates, extras) => {
-    const here = last;
-    const body = { document, acts, mates, ...extras, known: namesOf(here) };
-    const answer = await settled<Draft>(client.POST("/api/draft", { body }));
-    last = piecesOf(answer, here);
-    return together(answer, last);
+    const ask = async () => {
+      const here = last;
+      const body = { document, acts, mates, ...extras, known: namesOf(here) };
+      const answer = await settled<Draft>(client.POST("/api/draft", { body }));
+      last = piecesOf(answer, here);
+      return together(answer, last);
+    };
+    return acts.length > 0 ? ask() : orKept(`draft ${contentKey(document)}`, ask);
   };
 }
 

@@ -1,4 +1,6 @@
 import { Dropdown } from "react-bootstrap";
+import { Link } from "react-router";
+
 import { type Menu, useExports } from "../api/useExports";
 import { say } from "../language/say";
 
@@ -12,10 +14,12 @@ interface Props {
   onTake: (path: string) => void;
   /** Shows everything as one document. */
   onAll?: () => void;
+  /** Whether some of it comes back when it is ticked. */
+  comesBack?: boolean;
 }
 
 /** What can be printed or taken along from a step, and on which paper. */
-export function TakeAlong({ paper, menu, onPaper, onTake, onAll }: Props) {
+export function TakeAlong({ paper, menu, onPaper, onTake, onAll, comesBack }: Props) {
   const files = useExports(menu);
   return (
     <Dropdown>
@@ -36,6 +40,14 @@ export function TakeAlong({ paper, menu, onPaper, onTake, onAll }: Props) {
             {words}
           </Dropdown.Item>
         ))}
+        {comesBack && (
+          <>
+            <Dropdown.Divider />
+            <Dropdown.Item as={Link} to="/paper">
+              {say("table-from-paper")}
+            </Dropdown.Item>
+          </>
+        )}
       </Dropdown.Menu>
     </Dropdown>
   );

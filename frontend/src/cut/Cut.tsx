@@ -8,7 +8,6 @@ import { Button } from "react-bootstrap";
 import { contentKey } from "../api/contentKey";
 import { type Act, client, takeAlong, type Draft, settled } from "../api/client";
 import { useChange } from "../api/useChange";
-import { useTicked } from "../api/useTicked";
 import { useInAddress } from "../common/useInAddress";
 import type { DraftInHand } from "../block/useDraft";
 import { Unready } from "../common/Waiting";
@@ -16,13 +15,19 @@ import { PAPERS, TakeAlong } from "../common/TakeAlong";
 import { set } from "../common/settings";
 import { rich, say } from "../language/say";
 import { BlockPicture } from "./BlockPicture";
+import { BlockWaysOut } from "./BlockWaysOut";
 import { FabricButton } from "./FabricButton";
 import { HowBought } from "./HowBought";
 import { OneFabric } from "./OneFabric";
-import { type CutFabric, type CutLine, type CutPlan, type Stage, ticked } from "./plan";
+import { type CutFabric, type CutLine, type CutPlan, type Stage, ticking } from "./plan";
+import { AtTheCuttingTable, useLayers } from "../table/AtTheCuttingTable";
+import { keyName, orKept } from "../offline/kept";
+import { TakeBack } from "../table/TakeBack";
+import { usePaperDrop } from "../table/usePaperDrop";
+import { useTable } from "../table/useTable";
+import { takeWay } from "../table/WaysOut";
 import { FromTheTrial } from "./FromTheTrial";
 import { PrintBlock } from "./PrintBlock";
-import { TableView } from "./TableView";
 
 const STAGES: [Stage, string][] = [
   ["trial", say("cut-one-trial-block")],
@@ -34,38 +39,30 @@ interface Props {
   id: string;
   view: Draft;
   drafting: DraftInHand;
-  /** A line was ticked or unticked: what it is, and how that is taken back. */
-  onTicked: (words: string, back: () => void) => void;
 }
 
 /** The Cut step: by fabric in the order of cutting, each cloth's layout to scale, ticked off as it is done. */
-export function CutStep({ id, view, drafting, onTicked }: Props) {
+export function CutStep({ id, view, drafting }: Props) {
   const [params, go] = useInAddress();
   const [printing, setPrinting] = useState(false);
   const stage = (STAGES.find(([name]) => name === params.get("stage"))?.[0] ?? "all") satisfies Stage;
-  const key = ["cut", id, stage, contentKey(view.document)];
+  const [layers, setLayers] = useLayers();
+  const key = ["cut", id, stage, layers, contentKey(view.document)];
   const found = useQuery({
     queryKey: key,
     queryFn: ({ signal }) =>
-      settled<CutPlan>(client.POST("/api/cut", { body: { document: view.document, stage, block_id: id }, signal })),
+      orKept(keyName(key), () =>
+        settled<CutPlan>(
+          client.POST("/api/cut", { body: { document: view.document, stage, block_id: id, layers }, signal }),
+        ),
+      ),
     placeholderData: (before) => before,
   });
   const plan = found.data;
   const fabric = plan?.fabrics.find((one) => one.key === params.get("fabric")) ?? plan?.fabrics[0];
   const paper = PAPERS.find((name) => name === params.get("paper")) ?? view.sheet.paper;
 
-  const marking = useTicked<CutPlan, { line: CutLine; on: boolean }>({
-    key,
-    inOrder: "cut",
-    keep: ({ line, on }) =>
-      settled(
-        client.PUT("/api/blocks/{block_id}/cut-marks", {
-          params: { path: { block_id: id } },
-          body: { marks: on ? line.on : line.off, revision: drafting.revision },
-        }),
-      ),
-    show: (before, { line, on }) => ticked(before, line.key, on),
-  });
+  const table = useTable<CutPlan>(id, params.get("table") ? "table" : "cut", key);
   const finishing = useChange(
     (one: CutFabric) =>
       settled(
@@ -76,15 +73,19 @@ export function CutStep({ id, view, drafting, onTicked }: Props) {
   const taking = useMutation({
     mutationFn: (path: string) => takeAlong(path, { document: view.document, stage, paper, block_id: id }),
   });
-  const tick = (line: CutLine, on: boolean) => {
-    marking.tick({ line, on });
-    onTicked(`${line.count} ${line.what} ${line.size}`, () => marking.tick({ line, on: !on }));
-  };
-  const fault = marking.fault ?? (finishing.error ?? taking.error)?.message;
+  const drawing = useMutation({
+    mutationFn: (document: Draft["document"]) =>
+      settled<Draft>(client.POST("/api/draft", { body: { document, acts: [] } })),
+    onSuccess: (drawn) => drafting.take(drawn.document, drawn),
+  });
+  usePaperDrop();
+  const tick = (line: CutLine, on: boolean) => table.tell(ticking(line, on));
+  const fault = table.fault ?? (finishing.error ?? taking.error ?? drawing.error)?.message;
   const dismiss = () => {
-    marking.reset();
+    table.reset();
     finishing.reset();
     taking.reset();
+    drawing.reset();
     drafting.dismiss();
   };
 
@@ -104,14 +105,15 @@ export function CutStep({ id, view, drafting, onTicked }: Props) {
   }
   if (params.get("table")) {
     return (
-      <TableView
-        fabrics={view.fabrics}
+      <AtTheCuttingTable
         plan={plan}
-        fabric={fabric}
-        fault={fault}
-        onTick={(line, on) => tick(line, on)}
-        onFabric={(next) => go({ fabric: next })}
-        onClose={() => go({ table: undefined })}
+        fabrics={view.fabrics}
+        table={table}
+        layers={layers}
+        onLayers={setLayers}
+        at={params.get("at") ?? undefined}
+        onStep={(at) => go({ at })}
+        onClose={() => go({ table: undefined, at: undefined })}
       />
     );
   }
@@ -145,6 +147,7 @@ export function CutStep({ id, view, drafting, onTicked }: Props) {
           onPaper={(next) => go({ paper: next })}
           onTake={(path) => taking.mutate(path)}
           onAll={() => setPrinting(true)}
+          comesBack
         />
       </nav>
       {printing && <PrintBlock id={id} view={view} stage={stage} paper={paper} onClose={() => setPrinting(false)} />}
@@ -153,11 +156,26 @@ export function CutStep({ id, view, drafting, onTicked }: Props) {
         fabric={fabric}
         plan={plan}
         fabrics={view.fabrics}
-        above={stage === "rest" && <FromTheTrial id={id} document={view.document} />}
+        above={
+          <>
+            <TakeBack table={table} />
+            {stage === "rest" && <FromTheTrial id={id} document={view.document} />}
+          </>
+        }
         settings={<ClothSettings view={view} fabric={fabric} act={(acts) => drafting.act(acts)} />}
         picture={(line) => <BlockPicture view={view} line={line} fabric={fabric.key} />}
         said={[...(fault ? [fault] : []), ...drafting.faults.map((one) => `${one.where}: ${one.message}`)]}
+        ways={
+          <BlockWaysOut
+            id={id}
+            view={view}
+            stage={stage}
+            standing={plan.fabrics.map((one) => one.missing.join()).join("; ")}
+            onTake={(way) => takeWay(way, table.tell, drawing.mutate)}
+          />
+        }
         onTick={(line, on) => tick(line, on)}
+        onTell={(words, changes) => table.tell({ words, changes })}
         onDone={() => finishing.mutate(fabric)}
         onDismiss={dismiss}
       />

@@ -20,7 +20,13 @@ export function FabricButton({ one, fabrics, open, onOpen }: Props) {
       <span>
         <b>{one.name}</b>
         <small>
-          <Fr>{one.buy === "nothing" ? say("cut-all-from-the-shelf") : one.buy}</Fr>
+          <Fr>
+            {one.buy_exact === 0
+              ? one.limited
+                ? say("table-only-what-there-is")
+                : say("cut-all-from-the-shelf")
+              : one.buy}
+          </Fr>
         </small>
         <small>{one.done ? say("cut-all-cut") : say("cut-of-lines-cut", { done, lines: one.lines.length })}</small>
       </span>

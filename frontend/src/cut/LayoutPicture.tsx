@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useId, useState } from "react";
 
 import { SHEET } from "../common/colours";
 import type { Draft, Schemas } from "../api/client";
@@ -18,6 +18,8 @@ interface Props {
   fabrics: Draft["fabrics"];
   fabric: string;
   lit: number | undefined;
+  /** The strip that stands out, where another than the next one; then nothing is said of it. */
+  strip?: number;
   onLit: (line: number | undefined) => void;
 }
 
@@ -25,16 +27,16 @@ interface Props {
  * One piece of cloth to scale: strips from the top, the pieces with the letters that they have on the board, diagonal cuts drawn. The strip
  * being cut stands out: the first that is not ticked off, or the one chosen.
  */
-export function LayoutPicture({ layout, lines, fabrics, fabric, lit, onLit }: Props) {
+export function LayoutPicture({ layout, lines, fabrics, fabric, lit, strip: shown, onLit }: Props) {
   const index = fabrics.findIndex((one) => one.key === fabric);
   const own = fabrics[index];
-  const id = `cloth-${String(index)}-${layout.name.replaceAll(/\W+/g, "-")}`;
+  const id = `cloth${useId()}`;
   const thin = layout.width / 400;
   const edge = layout.width / 18; // room for the widths of the strips
   const left = new Set(lines.filter((one) => !one.ticked).map((one) => one.number));
   const next = layout.laid.find((one) => left.has(one.line))?.strip ?? -1;
   const [chosen, setChosen] = useState<number>();
-  const place = chosen ?? next;
+  const place = shown ?? chosen ?? next;
   const strip = layout.strips[place];
   return (
     <figure className={layout.length > 1.6 * layout.width ? "layout long" : "layout"}>
@@ -80,7 +82,7 @@ export function LayoutPicture({ layout, lines, fabrics, fabric, lit, onLit }: Pr
                 dominantBaseline="central"
                 textAnchor="middle"
               >
-                {line?.letters.join(" ") || one.line + 1}
+                {line && (line.letters.join(" ") || one.line + 1)}
               </text>
             </g>
           );
@@ -113,7 +115,7 @@ export function LayoutPicture({ layout, lines, fabrics, fabric, lit, onLit }: Pr
         ))}
         {strip && <rect x={0} y={strip.y} width={layout.width} height={strip.height} className="strip-now" />}
       </svg>
-      {strip && (
+      {strip && shown === undefined && (
         <p className="strip-said">
           <Stepper
             at={place}
@@ -134,7 +136,7 @@ export function LayoutPicture({ layout, lines, fabrics, fabric, lit, onLit }: Pr
           </Stepper>
         </p>
       )}
-      {(layout.strips_in_words.length > 1 || !strip) && (
+      {shown === undefined && (layout.strips_in_words.length > 1 || !strip) && (
         <ol className="strip-words">
           {layout.strips_in_words
             .filter(({ words }) => words !== strip?.words)

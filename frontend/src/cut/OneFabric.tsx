@@ -7,6 +7,9 @@ import { Help } from "../common/Help";
 import { lighting } from "../common/lighting";
 import { Said } from "../common/Notices";
 import { rich, say } from "../language/say";
+import { LineMore } from "../table/LineMore";
+import { NotAsPlanned } from "../table/NotAsPlanned";
+import type { Change } from "../table/useTable";
 import { LayoutPicture } from "./LayoutPicture";
 import type { CutFabric, CutLine, CutPlan } from "./plan";
 import { SwatchOf } from "./SwatchOf";
@@ -20,15 +23,34 @@ interface Props {
   picture: (lit: CutLine | undefined) => ReactNode;
   said: string[];
   onTick: (line: CutLine, on: boolean) => void;
+  onTell: (words: string, changes: Change[]) => void;
+  /** What can be done where there is not enough. */
+  ways?: ReactNode;
   onDone: () => void;
   onDismiss: () => void;
 }
 
 /** One fabric of a list: its lines, ticked off as they are cut, and its layouts to scale. */
-export function OneFabric({ fabric, plan, fabrics, above, settings, picture, said, onTick, onDone, onDismiss }: Props) {
+export function OneFabric({
+  fabric,
+  plan,
+  fabrics,
+  above,
+  settings,
+  picture,
+  said,
+  ways,
+  onTick,
+  onTell,
+  onDone,
+  onDismiss,
+}: Props) {
+  const [more, setMore] = useState<string>();
   const [lit, setLit] = useState<number>();
   const line = fabric.lines.find((one) => one.number === lit);
-  const changed = plan.changed.filter((one) => one.fabric === fabric.key);
+  const changed = plan.changed.filter(
+    (one) => one.fabric === fabric.key || (!one.fabric && fabric.key === plan.fabrics[0]?.key),
+  );
   return (
     <section className="cloth-list" aria-label={say("cut-cutting-list-of", { name: fabric.name })}>
       {said.length > 0 && <Said text={said.join("\n")} onClose={onDismiss} />}
@@ -45,16 +67,16 @@ export function OneFabric({ fabric, plan, fabrics, above, settings, picture, sai
           <p>
             {fabric.done
               ? `${say("cut-all-is-cut")} `
-              : fabric.buy === "nothing"
+              : fabric.buy_exact === 0
                 ? say("cut-nothing-to-buy")
                 : `${say("common-buy")} `}
-            {fabric.buy !== "nothing" && (
+            {fabric.buy_exact > 0 && (
               <b>
                 <Fr>{fabric.buy}</Fr>
               </b>
             )}
             {fabric.fat_quarters && ` ${say("common-or", { fat_quarters: fabric.fat_quarters })}`}
-            {fabric.buy !== "nothing" && (
+            {fabric.buy_exact > 0 && (
               <small>
                 {" "}
                 {rich("cut-the-strips-need-no-layout", {
@@ -110,7 +132,12 @@ export function OneFabric({ fabric, plan, fabrics, above, settings, picture, sai
             )}
           >
             <label>
-              <input type="checkbox" checked={one.ticked} onChange={(event) => onTick(one, event.target.checked)} />
+              <input
+                type="checkbox"
+                disabled={one.in_units + one.in_lots === one.wanted}
+                checked={one.ticked}
+                onChange={(event) => onTick(one, event.target.checked)}
+              />
               <span className="number">{one.number + 1}</span>
               <span className="count">{one.count}</span>
               <span className="what">
@@ -124,10 +151,26 @@ export function OneFabric({ fabric, plan, fabrics, above, settings, picture, sai
                 <small>
                   {one.strips && <>{rich("cut-out-of", { strips: <Fr>{one.strips}</Fr> })} </>}
                   {say("cut-for-pieces", { purpose: one.purpose, running: one.running })}
+                  {one.in_units > 0 && <> {say("table-in-units", { count: one.in_units, wanted: one.wanted })}</>}
+                  {one.in_lots > 0 && <> {say("table-in-lots", { count: one.in_lots, wanted: one.wanted })}</>}
                   {one.done && !one.ticked && <>{rich("cut-cut-so-far", { done: <Fr>{one.done}</Fr> })}</>}
+                  {one.serves && <> {rich("table-serves", { pieces: <Fr>{one.serves}</Fr> })}</>}
                 </small>
               </span>
             </label>
+            <button
+              type="button"
+              className="quiet more"
+              aria-expanded={more === one.key}
+              aria-label={`${say("table-more")}: ${String(one.count)} ${one.what} ${one.size}`}
+              title={say("table-more")}
+              onClick={() => setMore(more === one.key ? undefined : one.key)}
+            >
+              …
+            </button>
+            {more === one.key && (
+              <LineMore line={one} words={`${String(one.count)} ${one.what} ${one.size}`} onTell={onTell} />
+            )}
           </li>
         ))}
       </ol>
@@ -137,11 +180,13 @@ export function OneFabric({ fabric, plan, fabrics, above, settings, picture, sai
         </p>
       )}
       {fabric.shelf_name && fabric.put_back && <p className="quiet-text">{say("cut-the-leftovers-are-on-the")}</p>}
-      {fabric.shelf_name && fabric.done && !fabric.put_back && (
+      {fabric.shelf_name && fabric.done && !fabric.put_back && !fabric.limited && (
         <Button size="sm" variant="outline-primary" onClick={onDone}>
           {say("cut-the-cutting-is-done-put")}
         </Button>
       )}
+      <NotAsPlanned fabric={fabric} onTell={onTell} />
+      {fabric.missing.length > 0 && ways}
       {settings}
     </section>
   );

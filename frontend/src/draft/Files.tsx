@@ -53,7 +53,7 @@ export function Files({ id, view, onTaken, announce }: Props) {
         <Dropdown.Menu>
           <Dropdown.Header role="none">{say("draft-take-away")}</Dropdown.Header>
           {files.map(({ path, words }) => (
-            <Dropdown.Item key={path} onClick={() => taking.mutate(() => takeAlong(path, { document }))}>
+            <Dropdown.Item key={path} onClick={() => taking.mutate(() => takeAlong(path, { document, block_id: id }))}>
               {words}
             </Dropdown.Item>
           ))}

@@ -3,14 +3,15 @@ import "./guild.scss";
 import { useQueryClient } from "@tanstack/react-query";
 import { type SubmitEvent, useEffect, useState } from "react";
 import { Button } from "react-bootstrap";
-import { Link } from "react-router";
 
 import { client, faultsOf, settled } from "../api/client";
 import { forgetAll } from "../block/history";
 import { useChange } from "../api/useChange";
-import { Brand } from "../common/Brand";
+import { ShelvesTop } from "../common/ShelvesTop";
 import { Fetching } from "../common/Waiting";
 import { say } from "../language/say";
+import { forgetAnswers } from "../offline/kept";
+import { waiting } from "../table/waiting";
 import { Groups } from "./Groups";
 import { Invitations } from "./Invitations";
 import { Members } from "./Members";
@@ -26,12 +27,7 @@ export function AccountPage() {
   if (!who) return <Fetching />;
   return (
     <div className="guild-page">
-      <header className="top">
-        <Brand />
-        <span className="spring" />
-        <Link to="/">{say("common-blocks")}</Link>
-        <Link to="/quilts">{say("common-quilts")}</Link>
-      </header>
+      <ShelvesTop />
       <main>
         <h1>{who.here === "in" ? who.name : say("guild-your-account")}</h1>
         {who.here === "alone" ? (
@@ -64,7 +60,7 @@ function SigningOut() {
     refresh: [],
     onDone: () => {
       queries.clear();
-      void forgetAll().finally(() => window.location.assign("/")); // nothing of hers stays at this browser
+      void Promise.all([forgetAll(), forgetAnswers(), waiting.forget()]).finally(() => window.location.assign("/")); // nothing of hers stays at this browser
     },
   });
   return (

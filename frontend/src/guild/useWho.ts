@@ -1,12 +1,17 @@
 import { useQuery, type UseQueryResult } from "@tanstack/react-query";
 
+import { orKept } from "../offline/kept";
 import { client, type Schemas, settled } from "../api/client";
 
 export type Who = Schemas["WhoOut"];
 
 /** Who is here, and whether that is known yet. */
 export function useWhoAsked(): UseQueryResult<Who> {
-  return useQuery({ queryKey: ["who"], queryFn: () => settled<Who>(client.GET("/api/who")), staleTime: 60_000 });
+  return useQuery({
+    queryKey: ["who"],
+    queryFn: () => orKept("who", () => settled<Who>(client.GET("/api/who"))),
+    staleTime: 60_000,
+  });
 }
 
 /** Who is here; undefined until it is known, and while the server does not answer. */

@@ -33,11 +33,6 @@ export function Foretold({ id, measuring, onTake }: Props) {
             })}
           </p>
         )}
-        {measuring.remedies[0]?.do === "nothing" && (
-          <p className="advice">
-            <Fr>{told.advice}</Fr>
-          </p>
-        )}
         {told.mismatch && (
           <p>
             <Fr>{told.mismatch}</Fr>{" "}
@@ -45,6 +40,11 @@ export function Foretold({ id, measuring, onTake }: Props) {
           </p>
         )}
         <Remedies id={id} measuring={measuring} why="" onTake={onTake} />
+        {told.practice && (
+          <p>
+            <Fr>{told.practice}</Fr>
+          </p>
+        )}
         {told.checkpoints.length > 0 && (
           <table>
             <caption>

@@ -64,7 +64,8 @@ function OneQuilt({ id, step }: { id: string; step: string }) {
   useEffect(() => {
     if (view) document.title = say("common-yonk", { name: view.sheet.name });
   }, [view]);
-  useHotkeys("mod+z", () => quilting.undo(), { preventDefault: true });
+  const atTheTable = step === "cut" || step === "sew"; // there the keys take back what was told
+  useHotkeys("mod+z", () => quilting.undo(), { preventDefault: true, enabled: !atTheTable }, [quilting, atTheTable]);
   useHotkeys("mod+shift+z, mod+y", () => quilting.redo(), { preventDefault: true });
   if (quilting.missing) {
     return (

@@ -8,7 +8,6 @@ import { Button } from "react-bootstrap";
 import { contentKey } from "../api/contentKey";
 import { client, takeAlong, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
-import { useTicked } from "../api/useTicked";
 import { useInAddress } from "../common/useInAddress";
 import { PrintAll } from "../common/PrintAll";
 import { Unready } from "../common/Waiting";
@@ -16,10 +15,16 @@ import { PAPERS, TakeAlong } from "../common/TakeAlong";
 import { FabricButton } from "../cut/FabricButton";
 import { HowBought } from "../cut/HowBought";
 import { OneFabric } from "../cut/OneFabric";
-import { type CutFabric, type CutLine, ticked } from "../cut/plan";
-import { TableView } from "../cut/TableView";
+import { type CutFabric, type CutLine, ticking } from "../cut/plan";
 import { say } from "../language/say";
+import { AtTheCuttingTable, useLayers } from "../table/AtTheCuttingTable";
+import { keyName, orKept } from "../offline/kept";
+import { TakeBack } from "../table/TakeBack";
+import { usePaperDrop } from "../table/usePaperDrop";
+import { useTable } from "../table/useTable";
+import { takeWay, WaysOut } from "../table/WaysOut";
 import type { Quilt, QuiltInHand } from "./useQuilt";
+import { QuiltOf } from "./QuiltOf";
 import { WholeTop } from "./WholeTop";
 
 type TopPlan = Schemas["TopCutOut"];
@@ -28,61 +33,62 @@ type TopPlan = Schemas["TopCutOut"];
 export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilting: QuiltInHand }) {
   const [params, go] = useInAddress();
   const [printing, setPrinting] = useState(false);
-  const key = ["top", id, contentKey(view.document)];
+  const [layers, setLayers] = useLayers();
+  const key = ["top", id, layers, contentKey(view.document)];
   const found = useQuery({
     queryKey: key,
     queryFn: ({ signal }) =>
-      settled<TopPlan>(client.POST("/api/quilt/cut", { body: { document: view.document, quilt_id: id }, signal })),
+      orKept(keyName(key), () =>
+        settled<TopPlan>(
+          client.POST("/api/quilt/cut", { body: { document: view.document, quilt_id: id, layers }, signal }),
+        ),
+      ),
     placeholderData: (before) => before,
   });
   const plan = found.data;
   const fabric = plan?.fabrics.find((one) => one.key === params.get("fabric"));
   const paper = PAPERS.find((name) => name === params.get("paper")) ?? "letter";
-  const marking = useTicked<TopPlan, { line: CutLine; on: boolean }>({
-    key,
-    inOrder: "cut",
-    keep: ({ line, on }) =>
-      settled(
-        client.PUT("/api/quilts/{block_id}/cut-marks", {
-          params: { path: { block_id: id } },
-          body: { marks: on ? line.on : line.off, revision: quilting.revision },
-        }),
-      ),
-    show: (before, { line, on }) => ticked(before, line.key, on),
-  });
+  const table = useTable<TopPlan>(id, params.get("table") ? "table" : "cut", key);
   const finishing = useChange(
     (one: CutFabric) =>
       settled(client.POST("/api/quilt/cut/done", { body: { document: view.document, quilt_id: id, fabric: one.key } })),
     { refresh: [["fabrics"], ["top", id]] },
   );
+  usePaperDrop();
   const taking = useMutation({
     mutationFn: (path: string) => takeAlong(path, { document: view.document, paper, quilt_id: id }),
+  });
+  const drawing = useMutation({
+    mutationFn: (document: Quilt["document"]) =>
+      settled<Quilt>(client.POST("/api/quilt", { body: { document, acts: [] } })),
+    onSuccess: (drawn) => quilting.take(drawn.document, drawn),
   });
   const all = { document: view.document, paper, quilt_id: id };
   if (!plan) {
     return <Unready fault={found.error} onAgain={() => void found.refetch()} />;
   }
-  const tick = (line: CutLine, on: boolean) => marking.tick({ line, on });
-  const fault = marking.fault ?? (finishing.error ?? taking.error)?.message;
+  const tick = (line: CutLine, on: boolean) => table.tell(ticking(line, on));
+  const fault = table.fault ?? (finishing.error ?? taking.error ?? drawing.error)?.message;
   const said = [...(fault ? [fault] : []), ...quilting.faults.map((one) => `${one.where}: ${one.message}`)];
-  const first = fabric ?? plan.fabrics[0];
-  if (params.get("table") && first) {
+  if (params.get("table")) {
     return (
-      <TableView
-        fabrics={plan.swatches}
+      <AtTheCuttingTable
         plan={plan}
-        fabric={first}
-        fault={fault}
-        onTick={tick}
-        onFabric={(next) => go({ fabric: next })}
-        onClose={() => go({ table: undefined })}
+        fabrics={plan.swatches}
+        table={table}
+        layers={layers}
+        onLayers={setLayers}
+        at={params.get("at") ?? undefined}
+        onStep={(at) => go({ at })}
+        onClose={() => go({ table: undefined, at: undefined })}
       />
     );
   }
   const dismiss = () => {
-    marking.reset();
+    table.reset();
     finishing.reset();
     taking.reset();
+    drawing.reset();
     quilting.dismiss();
   };
   return (
@@ -115,6 +121,7 @@ export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilti
           onPaper={(next) => go({ paper: next })}
           onTake={(path) => taking.mutate(path)}
           onAll={() => setPrinting(true)}
+          comesBack
         />
       </nav>
       {printing && (
@@ -132,7 +139,7 @@ export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilti
           fabric={fabric}
           plan={plan}
           fabrics={plan.swatches}
-          above={null}
+          above={<TakeBack table={table} />}
           settings={
             <HowBought
               own={view.fabrics.find((one) => one.key === fabric.key)}
@@ -143,7 +150,31 @@ export function TopCut({ id, view, quilting }: { id: string; view: Quilt; quilti
           }
           picture={() => null}
           said={said}
+          ways={
+            <WaysOut
+              queryKey={[
+                "top",
+                id,
+                "ways-out",
+                contentKey(view.document),
+                plan.fabrics.map((one) => one.missing).join(),
+              ]}
+              ask={(signal) =>
+                settled<Schemas["QuiltWaysOut"]>(
+                  client.POST("/api/quilt/cut/ways-out", {
+                    body: { document: view.document, quilt_id: id, layers: 1 },
+                    signal,
+                  }),
+                )
+              }
+              now={view.document}
+              shown={(way) => way.document}
+              picture={(document, label) => <QuiltOf document={document} label={label} />}
+              onTake={(way) => takeWay(way, table.tell, drawing.mutate)}
+            />
+          }
           onTick={tick}
+          onTell={(words, changes) => table.tell({ words, changes })}
           onDone={() => finishing.mutate(fabric)}
           onDismiss={dismiss}
         />

@@ -6,7 +6,6 @@ import { Link } from "react-router";
 
 import { contentKey } from "../api/contentKey";
 import { client, takeAlong, type Schemas, settled } from "../api/client";
-import { useTicked } from "../api/useTicked";
 import { useInAddress } from "../common/useInAddress";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
@@ -14,6 +13,11 @@ import { Unready } from "../common/Waiting";
 import { TakeAlong } from "../common/TakeAlong";
 import { Typed } from "../common/Typed";
 import { say } from "../language/say";
+import { keyName, orKept } from "../offline/kept";
+import { TakeBack } from "../table/TakeBack";
+import { usePaperDrop } from "../table/usePaperDrop";
+import { useTable } from "../table/useTable";
+import { Evenings } from "../sew/Evenings";
 import { OtherSteps } from "../sew/OtherSteps";
 import { nameOf, QuiltPicture } from "./QuiltPicture";
 import { TopOverlay } from "./TopOverlay";
@@ -35,22 +39,20 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
   const found = useQuery({
     queryKey: key,
     queryFn: ({ signal }) =>
-      settled<TopSewing>(client.POST("/api/quilt/sew", { body: { document: view.document, quilt_id: id }, signal })),
+      orKept(keyName(key), () =>
+        settled<TopSewing>(client.POST("/api/quilt/sew", { body: { document: view.document, quilt_id: id }, signal })),
+      ),
     placeholderData: (before) => before,
   });
   const plan = found.data;
-  const ticking = useTicked<TopSewing, { step: TopStep; done: number }>({
-    key,
-    inOrder: "sewn",
-    keep: ({ step, done }) =>
-      settled(
-        client.PUT("/api/quilts/{block_id}/sewn", {
-          params: { path: { block_id: id } },
-          body: { mark: step.mark, words: step.label, done, revision: quilting.revision },
-        }),
-      ),
-    show: (before, { step, done }) => withDone(before, step.mark, done),
-  });
+  const table = useTable<TopSewing>(id, "sew", key);
+  const onDone = (step: TopStep, done: number) =>
+    table.tell({
+      words: step.label,
+      changes: [{ kind: "joined", thing: step.mark, amount: done, to: true, words: step.label }],
+      show: (before) => withDone(before, step.mark, done),
+    });
+  usePaperDrop();
   const taking = useMutation({
     mutationFn: (path: string) => takeAlong(path, { document: view.document }),
   });
@@ -61,15 +63,29 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
       </Unready>
     );
   }
-  const go = (number: number | undefined) => change({ step: number ? String(number) : undefined });
+  const go = (number: number | undefined) => change({ step: number ? String(number) : undefined, look: undefined });
   const step = plan.steps.find((one) => String(one.number) === params.get("step"));
-  const fault = ticking.fault ?? taking.error?.message;
+  const planning = params.get("look") === "evening" && !step;
+  const fault = table.fault ?? taking.error?.message;
   const said = [...(fault ? [fault] : []), ...quilting.faults.map((one) => `${one.where}: ${one.message}`)];
   return (
     <main className="sewing">
       <nav className="cards" aria-label={say("common-steps-of-sewing")}>
-        <button type="button" className="sew-step" aria-current={!step || undefined} onClick={() => go(undefined)}>
+        <button
+          type="button"
+          className="sew-step"
+          aria-current={(!step && !planning) || undefined}
+          onClick={() => go(undefined)}
+        >
           <span>{say("quilts-the-whole-top")}</span>
+        </button>
+        <button
+          type="button"
+          className="sew-step"
+          aria-current={planning || undefined}
+          onClick={() => change({ step: undefined, look: "evening" })}
+        >
+          <span>{say("sew-what-can-be-done-this-evening")}</span>
         </button>
         <ol>
           {plan.steps.map((one) => (
@@ -90,19 +106,26 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
           ))}
         </ol>
         <p className="quiet-text">{plan.progress}</p>
-        <TakeAlong paper="letter" menu="top-sew" onPaper={() => undefined} onTake={(path) => taking.mutate(path)} />
+        <TakeAlong
+          comesBack
+          paper="letter"
+          menu="top-sew"
+          onPaper={() => undefined}
+          onTake={(path) => taking.mutate(path)}
+        />
       </nav>
       <div className="sew-main top-sewing" aria-busy={found.isFetching}>
         {said.length > 0 && (
           <Said
             text={said.join("\n")}
             onClose={() => {
-              ticking.reset();
+              table.reset();
               taking.reset();
               quilting.dismiss();
             }}
           />
         )}
+        <TakeBack table={table} />
         {plan.changed.length > 0 && (
           <ul className="changed">
             {plan.changed.map((words) => (
@@ -111,7 +134,9 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
           </ul>
         )}
         {step ? (
-          <Step step={step} plan={plan} view={view} onStep={go} onDone={(done) => ticking.tick({ step, done })} />
+          <Step step={step} plan={plan} view={view} onStep={go} onDone={(done) => onDone(step, done)} />
+        ) : planning ? (
+          <Evenings id={id} document={view.document} paper="letter" onStep={go} />
         ) : (
           <header className="one-step">
             <h1>{say("quilts-sewing-the-top")}</h1>
@@ -139,13 +164,15 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
             ))}
           </header>
         )}
-        <QuiltPicture
-          picture={view.picture}
-          label={say("quilts-the-top-as-it-is")}
-          lit={step?.places.map(([row, column]) => nameOf({ row, column })) ?? []}
-        >
-          <TopOverlay plan={plan} picture={view.picture} step={step?.number} />
-        </QuiltPicture>
+        {!planning && (
+          <QuiltPicture
+            picture={view.picture}
+            label={say("quilts-the-top-as-it-is")}
+            lit={step?.places.map(([row, column]) => nameOf({ row, column })) ?? []}
+          >
+            <TopOverlay plan={plan} picture={view.picture} step={step?.number} />
+          </QuiltPicture>
+        )}
       </div>
     </main>
   );

@@ -1,6 +1,8 @@
 import { useEffect, useState, useSyncExternalStore } from "react";
 
 import { type Block, client, type Schemas, settled } from "../api/client";
+import { contentKey } from "../api/contentKey";
+import { orKept } from "../offline/kept";
 import { useNewer } from "../block/useNewer";
 import { Drafting, type DraftingState, type Server } from "../block/drafting";
 import { historyOf } from "../block/history";
@@ -14,8 +16,14 @@ export type QuiltInHand = DraftingState<Quilt, QuiltAct> &
   >;
 
 const server: Server<QuiltAct, Quilt> = {
-  draft: (document, acts) => settled<Quilt>(client.POST("/api/quilt", { body: { document, acts } })),
-  block: (id) => settled<Block>(client.GET("/api/quilts/{block_id}", { params: { path: { block_id: id } } })),
+  draft: (document, acts) => {
+    const ask = () => settled<Quilt>(client.POST("/api/quilt", { body: { document, acts } }));
+    return acts.length > 0 ? ask() : orKept(`quilt ${contentKey(document)}`, ask);
+  },
+  block: (id) =>
+    orKept(`quilt ${id}`, () =>
+      settled<Block>(client.GET("/api/quilts/{block_id}", { params: { path: { block_id: id } } })),
+    ),
   save: (id, document, revision, save_key) =>
     settled<Block>(
       client.PUT("/api/quilts/{block_id}", {

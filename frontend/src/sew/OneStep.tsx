@@ -18,7 +18,8 @@ interface Props {
   view: Draft;
   colouring: number | null;
   act: (acts: Act[]) => void;
-  onDone: (step: SewingStep, done: number) => void;
+  /** So many are done; those that are no longer are taken apart, or lost with their pieces. */
+  onDone: (step: SewingStep, done: number, pieces?: "back" | "lost") => void;
   onStep: (number: number) => void;
 }
 
@@ -72,6 +73,11 @@ export function OneStep({ id, step, plan, view, colouring, act, onDone, onStep }
           width="4rem"
           onKeep={(text) => act([{ do: "batch", batch: text }])}
         />
+        {step.unit && step.done > 0 && (
+          <button type="button" className="quiet" onClick={() => onDone(step, step.done - 1, "lost")}>
+            {say("sew-one-went-wrong-for-good")}
+          </button>
+        )}
         {step.kind === "join" && <TakenBack id={id} step={step} />}
       </div>
       {measuring && rows && rows.length > 0 && (

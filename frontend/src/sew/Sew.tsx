@@ -6,19 +6,24 @@ import { Button, Spinner } from "react-bootstrap";
 
 import { contentKey } from "../api/contentKey";
 import { type Act, client, takeAlong, type Draft, settled } from "../api/client";
-import { useTicked } from "../api/useTicked";
 import { useInAddress } from "../common/useInAddress";
 import type { DraftInHand } from "../block/useDraft";
 import { Said } from "../common/Notices";
 import { Unready } from "../common/Waiting";
 import { PAPERS, TakeAlong } from "../common/TakeAlong";
 import { say } from "../language/say";
+import { keyName, orKept } from "../offline/kept";
+import { TakeBack } from "../table/TakeBack";
+import { usePaperDrop } from "../table/usePaperDrop";
+import { useTable } from "../table/useTable";
 import { AtTheMachine } from "./AtTheMachine";
+import { Evenings } from "./Evenings";
 import { LayOut } from "./LayOut";
 import { OneStep } from "./OneStep";
-import { next, type Sewing, sewn, type SewingStep } from "./plan";
+import { next, type Sewing, sewn, sewnSince, type SewingStep } from "./plan";
 import { PressingPlan } from "./PressingPlan";
 import { useClock } from "./useClock";
+import { usePace } from "./usePace";
 
 /** The Sew step: the order of joining, the pressing, laying out, each join in pictures, progress. */
 export function SewStep({ id, view, drafting }: { id: string; view: Draft; drafting: DraftInHand }) {
@@ -29,32 +34,37 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
   const found = useQuery({
     queryKey: key,
     queryFn: ({ signal }) =>
-      settled<Sewing>(
-        client.POST("/api/sewing", { body: { document: view.document, block_id: id, colouring }, signal }),
+      orKept(keyName(key), () =>
+        settled<Sewing>(
+          client.POST("/api/sewing", { body: { document: view.document, block_id: id, colouring }, signal }),
+        ),
       ),
     placeholderData: (before) => before,
   });
   const plan = found.data;
   const clock = useClock(plan?.sewn ?? 0, plan?.to_sew ?? 0);
-  const ticking = useTicked<Sewing, { step: SewingStep; done: number }>({
-    key,
-    inOrder: "sewn",
-    keep: ({ step, done }) =>
-      settled(
-        client.PUT("/api/blocks/{block_id}/sewn", {
-          params: { path: { block_id: id } },
-          body: { mark: step.mark, words: step.words, done, revision: drafting.revision },
-        }),
-      ),
-    show: (before, { step, done }) => sewn(before, step.mark, done),
+  usePace(clock, plan, (seconds, before) => {
+    const sewn = plan && before ? sewnSince(before, plan) : [];
+    return sewn.length > 0 ? { document: view.document, seconds, sewn } : undefined;
   });
+  const table = useTable<Sewing>(id, "sew", key);
   const paper = PAPERS.find((name) => name === params.get("paper")) ?? view.sheet.paper;
   const taking = useMutation({
-    mutationFn: (path: string) => takeAlong(path, { document: view.document, colouring, paper }),
+    mutationFn: (path: string) => takeAlong(path, { document: view.document, block_id: id, colouring, paper }),
   });
+  usePaperDrop();
   const act = (acts: Act[]) => drafting.act(acts);
-  const onDone = (step: SewingStep, done: number) => ticking.tick({ step, done });
-  const fault = ticking.fault ?? taking.error?.message;
+  const onDone = (step: SewingStep, done: number, pieces: "back" | "lost" = "back") => {
+    const { words, mark, unit } = step;
+    table.tell({
+      words,
+      ...(unit
+        ? { made: { document: view.document, words, unit, step: mark, done, pieces } }
+        : { changes: [{ kind: "joined", thing: mark, amount: done, to: true, words }] }),
+      show: (before) => sewn(before, mark, done),
+    });
+  };
+  const fault = table.fault ?? taking.error?.message;
 
   if (!plan) {
     return (
@@ -83,8 +93,9 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
     }
   }
   const laying = params.get("look") === "lay" && !step;
+  const planning = params.get("look") === "evening" && !step;
   const dismiss = () => {
-    ticking.reset();
+    table.reset();
     taking.reset();
     drafting.dismiss();
   };
@@ -108,7 +119,7 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
         <button
           type="button"
           className="sew-step"
-          aria-current={(!step && !laying) || undefined}
+          aria-current={(!step && !laying && !planning) || undefined}
           onClick={() => go({ step: undefined, look: undefined })}
         >
           <span>{say("sew-order-and-pressing")}</span>
@@ -120,6 +131,14 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
           onClick={() => go({ step: undefined, look: "lay" })}
         >
           <span>{say("sew-lay-it-out-first")}</span>
+        </button>
+        <button
+          type="button"
+          className="sew-step"
+          aria-current={planning || undefined}
+          onClick={() => go({ step: undefined, look: "evening" })}
+        >
+          <span>{say("sew-what-can-be-done-this-evening")}</span>
         </button>
         <ol>
           {plan.steps.map((one) => (
@@ -146,6 +165,7 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
         <TakeAlong
           paper={paper}
           menu="sew"
+          comesBack
           onPaper={(next) => go({ paper: next })}
           onTake={(path) => taking.mutate(path)}
         />
@@ -163,6 +183,7 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
             <Spinner size="sm" /> {say("sew-solving-the-pressing-anew-what")}
           </p>
         )}
+        <TakeBack table={table} />
         {plan.changed.length > 0 && (
           <ul className="changed">
             {plan.changed.map((words) => (
@@ -183,6 +204,8 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
             onDone={onDone}
             onStep={(number) => go({ step: String(number) })}
           />
+        ) : planning ? (
+          <Evenings id={id} document={view.document} paper={paper} onStep={(number) => go({ step: String(number) })} />
         ) : laying ? (
           <LayOut plan={plan} view={view} />
         ) : (

@@ -25,3 +25,11 @@ export function sewn(plan: Sewing, mark: string, done: number): Sewing {
 export function next(plan: Sewing): SewingStep | undefined {
   return plan.steps.find((step) => step.done < step.total);
 }
+
+/** How many of each step were sewn between two states of the plan. */
+export function sewnSince(before: Sewing, after: Sewing): { mark: string; count: number }[] {
+  const known = new Map(before.steps.map((step) => [step.mark, step.done]));
+  return after.steps
+    .map((step) => ({ mark: step.mark, count: step.done - (known.get(step.mark) ?? 0) }))
+    .filter((one) => one.count > 0);
+}

@@ -6,5 +6,6 @@ import { say } from "../language/say";
 export const step: Step = {
   name: "sew",
   words: say("common-sew"),
+  atTheTable: true,
   Page: lazy(async () => ({ default: (await import("./Sew")).SewStep })),
 };

@@ -3,11 +3,10 @@ import "./shelf.scss";
 import { useQuery } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { Button, Spinner } from "react-bootstrap";
-import { Link } from "react-router";
 
 import { client, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
-import { Brand } from "../common/Brand";
+import { ShelvesTop } from "../common/ShelvesTop";
 import { Said } from "../common/Notices";
 import { moment, say } from "../language/say";
 
@@ -26,12 +25,7 @@ export function BinPage() {
   const fault = bin.error ?? back.error;
   return (
     <div className="shelf-page">
-      <header className="top">
-        <Brand />
-        <span className="spring" />
-        <Link to="/">{say("common-blocks")}</Link>
-        <Link to="/quilts">{say("common-quilts")}</Link>
-      </header>
+      <ShelvesTop />
       <main>
         <h1>{say("shelf-the-bin")}</h1>
         {fault && <Said text={fault.message} />}

@@ -21,6 +21,7 @@ from yonk.api.front_end import serve_front_end
 from yonk.api.guard import HOSTS, Guard, too_large, too_large_words
 from yonk.api.guild.config import Guild
 from yonk.api.guild.open_routes import router as open_to_all
+from yonk.api.guild.phone import router as phone
 from yonk.api.guild.routes import router as guild_routes
 from yonk.api.guild.together import router as together
 from yonk.api.health import router as health
@@ -87,7 +88,7 @@ def create_app(
     app.add_middleware(Spoken)
     app.include_router(health)
     app.include_router(open_to_all)
-    for router in (*routers(), usual, language, guild_routes, together):
+    for router in (*routers(), usual, language, guild_routes, together, phone):
         app.include_router(router, dependencies=[Depends(who_asks)])
     for fault, answer in (
         (YonkError, _fault_answer),

@@ -16,7 +16,7 @@ from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
 from yonk.api.wire import FaultOut, FaultsOut
 from yonk.core.paper import FaultCode, Text, message
-from yonk.files import log_file, photo, quilt_file
+from yonk.files import log_file, photo, quilt_file, sheet_reading
 from yonk.files.block_file import MOST_BLOCK_BYTES
 
 ROOM_FOR_THE_REST = 100_000  # of a request around its document
@@ -40,6 +40,8 @@ HEADERS = {
 
 def most_bytes(path: str) -> int:
     """How much may be sent to an address."""
+    if path == "/api/sheets/read":
+        return sheet_reading.MOST_SCAN_BYTES
     if path.endswith("/photos"):
         return photo.MOST_PHOTO_BYTES
     if path.startswith(("/api/quilt", "/api/files/quilt")):

@@ -22,6 +22,9 @@ SUBJECTS = (
     "quilts",
     "top",
     "fabrics",
+    "table",
+    "sheets",
+    "evenings",
 )
 _ANSWERS = "answers"  # what is worked out, in a process of its own where it is heavy
 

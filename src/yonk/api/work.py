@@ -29,7 +29,7 @@ from yonk.core.drawing import work_in
 from yonk.core.paper import MessageError, YonkError, message
 from yonk.core.planning import seconds_planned
 from yonk.files.block_file import take_block
-from yonk.files.download import File, attachment
+from yonk.files.download import File
 from yonk.files.page_pictures import picture_pages
 from yonk.memory import look_seldom
 from yonk.words import Language, language_now, speaking
@@ -112,14 +112,11 @@ class Worker:
         """What `work` makes of what is given, in a process of its own whatever it is."""
         return await self._do(False, work, given)
 
-    async def file(
-        self, document: dict[str, Any], work: Callable[..., File], *given: Any
-    ) -> Response:
-        """The file that `work` makes, to be taken along."""
+    async def file(self, document: dict[str, Any], work: Callable[..., File], *given: Any) -> File:
+        """The file that `work` makes."""
         blocks = "blocks" in document
         made: File = await (self.on_top if blocks else self.on_draft)(document, work, *given)
-        headers = attachment(made.name)
-        return Response(made.content, media_type=made.media, headers=headers)
+        return made
 
     async def pages(self, work: Callable[..., File], *given: Any) -> Response:
         """The pages of the PDF that `work` makes, to be looked at."""

@@ -30,8 +30,10 @@ from yonk.core.cutting import (
     strips_of,
 )
 from yonk.core.paper import Text, listed, message, sentences, show
-from yonk.core.planning import cut_size, cut_words, further
+from yonk.core.planning import cut_in_words, cut_size, cut_words, further
 from yonk.core.sewing import CAUTIONS
+from yonk.core.table import BoxTold
+from yonk.files.coded_pages import MOST_BOXES, TickBoxes, bound_with_boxes
 from yonk.files.paper import (
     INK,
     MADDER,
@@ -41,17 +43,19 @@ from yonk.files.paper import (
     SIZES,
     SOFT,
     PaperName,
-    bound,
     drawable,
     marked,
     style,
     write,
 )
+from yonk.files.told_by_boxes import BY_PEN, ClothBoxes, Ticking
 
 _TALLEST = 250.0  # points, of a layout
 TALLEST_LONG = 470.0  # of one of cloth that is so long that it would be drawn too narrow to be read
 LONG = 1.6  # so often as long as it is wide
 LONG_LIST = 12  # lines, from which on a list may run over to the next page
+_BESIDE = 12.0  # points beside the boxes of strips
+PLAIN_BOX = BoxTold((), "")  # for a pen alone
 BEGINNING = 120.0  # points: room for the heading of such a list with its first lines
 
 
@@ -61,15 +65,21 @@ def write_cutting_pdf(
     from_trial: Sequence[Text] = (),
     *,
     first: int = 1,
+    ticking: Ticking = BY_PEN,
 ) -> bytes:
-    """The list and the layouts, with what is told `from_trial` blocks."""
+    """The list and the layouts, with what is told `from_trial` blocks, and boxes for `ticking`."""
     title = message("cutting-list-for", block=cutting.name, stage=cutting.whole)
     said = [sentences(message("from-the-trial-block"), *from_trial)] if from_trial else []
-    return bound(cutting_story(cutting, title, paper, said), paper, title, first)
+    story = cutting_story(cutting, title, paper, said, ticking)
+    return bound_with_boxes(story, paper, title, first, ticking.book, cutting)
 
 
 def cutting_story(
-    cutting: CutList, title: Text, paper: PaperName, from_trial: Sequence[Text] = ()
+    cutting: CutList,
+    title: Text,
+    paper: PaperName,
+    from_trial: Sequence[Text] = (),
+    ticking: Ticking = BY_PEN,
 ) -> list[Flowable]:
     """The same, to be bound with other sheets; above the list what is told `from_trial`."""
     story: list[Flowable] = [
@@ -79,27 +89,39 @@ def cutting_story(
     ]
     story += [Paragraph(marked(words, 11), style(11, bold=True, above=4)) for words in from_trial]
     for cloth in cutting.cloths:
-        story += _fabric(cloth, cutting, SIZES[paper][0] - 2 * MARGIN)
+        story += _fabric(
+            cloth, cutting, SIZES[paper][0] - 2 * MARGIN, ticking.boxes.get(cloth.fabric)
+        )
     return story
 
 
-def _fabric(cloth: ClothPlan, cutting: CutList, width: float) -> list[Flowable]:
+def _fabric(
+    cloth: ClothPlan, cutting: CutList, width: float, boxes: ClothBoxes | None
+) -> list[Flowable]:
     head = [
         Spacer(1, 12),
         Paragraph(marked(cutting.fabric(cloth.fabric).called, 15), style(15, bold=True)),
         Paragraph(marked(buying_words(cloth, cutting), 11), style(11)),
     ]
-    rows = [_row(number, cloth, cutting) for number in range(len(cloth.cuts))]
+    told = boxes.lines if boxes else [PLAIN_BOX] * len(cloth.cuts)
+    rows = [_row(number, cloth, cutting, told[number]) for number in range(len(cloth.cuts))]
     table = Table(rows, colWidths=[18, 22, 34, 150, width - 224], repeatRows=0)
     table.setStyle(
         TableStyle(
-            [("BOX", (0, n), (0, n), 0.8, INK) for n in range(len(rows))]
-            + [("VALIGN", (0, 0), (-1, -1), "MIDDLE"), ("LINEBELOW", (0, 0), (-1, -1), 0.4, SOFT)]
+            [
+                ("VALIGN", (0, 0), (-1, -1), "MIDDLE"),
+                ("LINEBELOW", (0, 0), (-1, -1), 0.4, SOFT),
+                ("LEFTPADDING", (0, 0), (0, -1), 0),
+            ]
         )
     )
     pictures = [
-        [Spacer(1, 6), LayoutDrawing(layout, cloth, cutting, width), *_strips(layout, cutting)]
-        for layout in cloth.layouts
+        [
+            Spacer(1, 6),
+            LayoutDrawing(layout, cloth, cutting, width),
+            *_strips(number, layout, cutting, width, boxes),
+        ]
+        for number, layout in enumerate(cloth.layouts)
     ]
     if len(rows) >= LONG_LIST:
         return [CondPageBreak(BEGINNING), *head, table, *map(KeepTogether, pictures)]
@@ -111,6 +133,8 @@ def buying_words(cloth: ClothPlan, cutting: CutList) -> Text:
     """What to buy of a fabric, and what of the shelf is cut first."""
     unit = cutting.unit
     hand = [layout.source.name for layout in cloth.layouts if not layout.bought]
+    if cloth.limited:
+        return _only_what_there_is(cloth, hand, cutting)
     buy = bought(cloth.buy, unit)
     quarters = fat_quarters(cloth.fat_quarters)
     said = (
@@ -124,7 +148,20 @@ def buying_words(cloth: ClothPlan, cutting: CutList) -> Text:
     return sentences(said, first)
 
 
-def _row(number: int, cloth: ClothPlan, cutting: CutList) -> list[Any]:
+def _only_what_there_is(cloth: ClothPlan, hand: Sequence[Text], cutting: CutList) -> Text:
+    """What there is of a fabric of which there is no more, and what finds no place on it."""
+    name, unit = cutting.fabric(cloth.fabric).called, cutting.unit
+    missing = [
+        cut_in_words(cut.what, count * (cut.segments or 1), name, unit)
+        for cut, count in cloth.missing
+    ]
+    return sentences(
+        message("only-what-there-is", pieces=listed(hand, "comma")) if hand else None,
+        message("no-cloth-for", cuts=listed(missing, "comma")) if missing else None,
+    )
+
+
+def _row(number: int, cloth: ClothPlan, cutting: CutList, told: BoxTold | None) -> list[Any]:
     cut, unit = cloth.cuts[number], cutting.unit
     strips = strips_of(number, cloth, unit)
     words = [
@@ -133,7 +170,7 @@ def _row(number: int, cloth: ClothPlan, cutting: CutList) -> list[Any]:
         message("cut-for", purposes=listed(cutting.purposes(cut), "semicolon")),
     ]
     return [
-        "",
+        TickBoxes([told]),
         Paragraph(str(number + 1), style(10, centred=True)),
         Paragraph(str(cut.pieces_cut), style(14, bold=True)),
         Paragraph(
@@ -145,15 +182,26 @@ def _row(number: int, cloth: ClothPlan, cutting: CutList) -> list[Any]:
     ]
 
 
-def _strips(layout: ClothLayout, cutting: CutList) -> list[Flowable]:
-    counts: dict[Text, int] = {}
-    for strip in layout.strips:
-        words = strip_words(strip, cutting.unit)
-        counts[words] = counts.get(words, 0) + 1
-    return [
-        Paragraph(marked(listed((count, words), "times"), 10), style(10))
-        for words, count in counts.items()
-    ]
+def _strips(
+    number: int, layout: ClothLayout, cutting: CutList, width: float, boxes: ClothBoxes | None
+) -> list[Flowable]:
+    """The strips of a layout in words, those that are cut alike together, with a box for each."""
+    alike: dict[Text, list[int]] = {}
+    for place, strip in enumerate(layout.strips):
+        alike.setdefault(strip_words(strip, cutting.unit), []).append(place)
+    rows = []
+    for words, places in alike.items():
+        said = Paragraph(marked(listed((len(places), words), "times"), 10), style(10))
+        told = [boxes.strips[number, place] for place in places] if boxes else []
+        rows.append([TickBoxes(told) if 0 < len(told) <= MOST_BOXES else "", said])
+    if not any(row[0] for row in rows):
+        return [said for _, said in rows]
+    room = max(row[0].width for row in rows if row[0]) + _BESIDE
+    table = Table(rows, colWidths=[room, width - room])
+    table.setStyle(
+        TableStyle([("VALIGN", (0, 0), (-1, -1), "TOP"), ("LEFTPADDING", (0, 0), (0, -1), 0)])
+    )
+    return [table]
 
 
 class LayoutDrawing(Flowable):  # type: ignore[misc]

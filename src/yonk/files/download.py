@@ -2,8 +2,11 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from urllib.parse import quote
+
+from yonk.core.table import PrintedSheet
 
 
 def file_name(name: str) -> str:
@@ -27,8 +30,9 @@ def attachment(name: str) -> dict[str, str]:
 
 @dataclass(frozen=True)
 class File:
-    """What is in a file, what kind of file it is, and its name."""
+    """What is in a file, what kind of file it is, and its name; the sheets on it that come back."""
 
     content: bytes
     media: str
     name: str
+    sheets: Sequence[PrintedSheet] = ()

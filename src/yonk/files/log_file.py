@@ -11,14 +11,15 @@ from datetime import datetime
 from io import BytesIO
 from typing import Annotated, Any, Literal
 
-from pydantic import Field, ValidationError
+from pydantic import Field, ValidationError, model_validator
 
 from yonk.core.measuring import Look
-from yonk.core.paper import COUNTS, Fault, message
+from yonk.core.paper import COUNTS, DraftError, Fault, message
 from yonk.files.block_file import MOST_BLOCK_BYTES as MOST_BLOCK_BYTES
 from yonk.files.block_file import BadFileError, fault_of, take_block
 from yonk.files.exact import FilePart, Positive, WholeText
 from yonk.files.photo import MOST_PHOTO_BYTES as MOST_PHOTO_BYTES
+from yonk.files.table_thing import same_thing
 
 NoteKind = Literal["note", "next-time", "decided", "left-over"]
 LogWords = Annotated[WholeText, Field(max_length=4000)]
@@ -71,6 +72,35 @@ class PhotoPart(FilePart):
     made: datetime
 
 
+class TableChangePart(FilePart):
+    """By how much an entry of the table changed a thing, which is told as text."""
+
+    kind: Literal["cut", "spoiled", "made", "joined", "cloth", "only", "booked", "pieced"]
+    thing: Annotated[WholeText, Field(max_length=2_000_000)]
+    words: Annotated[WholeText, Field(max_length=400)] = ""
+    amount: Annotated[int, Field(ge=-(10**9), le=10**9)]
+
+    @model_validator(mode="after")
+    def _tells_something(self) -> TableChangePart:
+        try:
+            same_thing(self.kind, self.thing)
+        except DraftError as fault:
+            raise ValueError(fault.message) from None
+        return self
+
+
+class TableEntryPart(FilePart):
+    """An entry of the table; `undoes` is the number of the one that it takes back, counted from
+    one.
+    """
+
+    place: Literal["cut", "sew", "table", "shelf"]
+    made: datetime
+    words: Annotated[WholeText, Field(max_length=400)] = ""
+    undoes: Annotated[int, Field(ge=1)] | None = None
+    changes: Annotated[tuple[TableChangePart, ...], Field(max_length=5000)] = ()
+
+
 class LogFile(FilePart):
     """The log of a block. `measures` are those of a single trial block that was cut as the block
     is, as logs were written that knew of one.
@@ -82,6 +112,7 @@ class LogFile(FilePart):
     taken_back: Annotated[tuple[TakenBackPart, ...], Field(max_length=5000)] = ()
     notes: Annotated[tuple[NotePart, ...], Field(max_length=COUNTS["notes"][1])] = ()
     photos: Annotated[tuple[PhotoPart, ...], Field(max_length=COUNTS["photos"][1])] = ()
+    table: Annotated[tuple[TableEntryPart, ...], Field(max_length=20_000)] = ()
 
 
 def log_schema() -> dict[str, Any]:

@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass
 from functools import lru_cache
 from html import escape
 from importlib.resources import files
@@ -169,19 +170,43 @@ def drawable(said: Text) -> str:
     return in_words(said).replace("√2", "1.414").replace("≈ ", "about ").replace("⁄", "/")
 
 
-def bound(story: list[Flowable], paper: PaperName, title: Text, first: int = 1) -> bytes:
-    """A document of flowing parts, its title and the number on every page, from `first` on."""
+@dataclass(frozen=True)
+class Coded:
+    """How pages are coded: the canvas that does so, with `leave_room` for it on each page; how much
+    room that takes at the foot, and at the left and the right of the line of the title.
+    """
+
+    canvas: Callable[..., Canvas]
+    foot: float
+    left: float
+    right: float
+
+
+def bound(
+    story: list[Flowable],
+    paper: PaperName,
+    title: Text,
+    first: int = 1,
+    *,
+    coded: Coded | None = None,
+) -> bytes:
+    """A document of flowing parts, its title and the number on every page, from `first` on; its
+    pages `coded` where they are to come back.
+    """
     set_type()
     out = BytesIO()
+    wide = SIZES[paper][0]
+    left, right = (coded.left, coded.right) if coded else (MARGIN, MARGIN)
 
     def footing(canvas: Any, document: Any) -> None:
         canvas.saveState()
         canvas.setFillColor(SOFT)
-        write(
-            canvas, MARGIN, MARGIN * 0.6, shortened(title, 9, SIZES[paper][0] - 2 * MARGIN - 40), 9
-        )
-        _number(canvas, document.page + first - 1, SIZES[paper][0])
+        words = shortened(title, 9, wide - left - right - 40)
+        write(canvas, left, MARGIN * 0.6, words, 9)
+        _number(canvas, document.page + first - 1, wide - right)
         canvas.restoreState()
+        if coded:
+            canvas.leave_room()
 
     document = SimpleDocTemplate(
         out,
@@ -189,18 +214,19 @@ def bound(story: list[Flowable], paper: PaperName, title: Text, first: int = 1) 
         leftMargin=MARGIN,
         rightMargin=MARGIN,
         topMargin=MARGIN,
-        bottomMargin=MARGIN * 1.2,
+        bottomMargin=coded.foot if coded else MARGIN * 1.2,
         title=in_words(title),
         author="Yonk",
         invariant=1,
     )
-    document.build(story, onFirstPage=footing, onLaterPages=footing)
+    maker = coded.canvas if coded else Canvas
+    document.build(story, onFirstPage=footing, onLaterPages=footing, canvasmaker=maker)
     return out.getvalue()
 
 
-def _number(canvas: Any, page: int, width: float) -> None:
+def _number(canvas: Any, page: int, right: float) -> None:
     canvas.setFillColor(SOFT)
-    write(canvas, width - MARGIN, MARGIN * 0.6, str(page), 9, right=True)
+    write(canvas, right, MARGIN * 0.6, str(page), 9, right=True)
 
 
 class _NumberedCanvas(Canvas):  # type: ignore[misc]
@@ -210,7 +236,7 @@ class _NumberedCanvas(Canvas):  # type: ignore[misc]
 
     def showPage(self) -> None:  # noqa: N802 (the name is the library's)
         self.saveState()
-        _number(self, self.getPageNumber() + self.first - 1, self._pagesize[0])
+        _number(self, self.getPageNumber() + self.first - 1, self._pagesize[0] - MARGIN)
         self.restoreState()
         super().showPage()
 

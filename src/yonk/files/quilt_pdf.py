@@ -29,36 +29,45 @@ from yonk.core.top import (
     pressed_words,
     top_words,
 )
+from yonk.files.coded_pages import TickBoxes, bound_with_boxes
 from yonk.files.cutting_pdf import cutting_story
-from yonk.files.paper import MADDER, MARGIN, SIZES, SOFT, PaperName, bound, marked, style
+from yonk.files.paper import MADDER, MARGIN, SIZES, SOFT, PaperName, marked, style
 from yonk.files.quilt_drawing import DiagramDrawing
 from yonk.files.steps_pdf import steps_story
+from yonk.files.told_by_boxes import BY_PEN, Ticking, top_boxes
 
 _TALLEST = 420.0  # points, of the diagram
 FIRST_PICTURE = 220.0  # points, of the quilt on the first page
-MOST_BOXES = 24  # to be ticked one by one
+_BOXES = 150.0  # points, beside a step
 
 
 def write_quilt_pdf(
-    cutting: TopCutting, sewing: TopSewing, plans: Mapping[str, Plan], paper: PaperName = "letter"
+    cutting: TopCutting,
+    sewing: TopSewing,
+    plans: Mapping[str, Plan],
+    paper: PaperName = "letter",
+    *,
+    ticking: Ticking = BY_PEN,
 ) -> bytes:
-    """One document of all sheets but the templates, which are at true size and by themselves.
+    """One document of all sheets but the templates, which are at true size and by themselves, with
+    boxes for `ticking`.
 
     Args:
         plans: of the quilt's blocks, by key.
     """
     title = message("everything-for-the-top", quilt=cutting.name)
     width = SIZES[paper][0] - 2 * MARGIN
-    story = cutting_story(cutting, title, paper, [_shopping(cutting), *top_words(cutting)])
+    said = [_shopping(cutting), *top_words(cutting)]
+    story = cutting_story(cutting, title, paper, said, ticking)
     diagram = diagram_of(sewing)
     picture = DiagramDrawing(sewing.quilt, diagram, width, FIRST_PICTURE, plain=True)
     story[2:2] = [Spacer(1, 6), picture, Spacer(1, 6)]  # below the title and the sizes
-    story += [PageBreak(), *_sewing(sewing, diagram, width)]
+    story += [PageBreak(), *_sewing(sewing, diagram, width, ticking.joined)]
     for key, plan in plans.items():
         name = cutting.plan.quilt.by_key[key].title
         own = steps_story(plan, paper, message("how-units-are-made", block=name))
         story += [Spacer(1, 24), *own] if own else []
-    return bound(story, paper, title)
+    return bound_with_boxes(story, paper, title, 1, ticking.book, cutting)
 
 
 def _shopping(cutting: TopCutting) -> Message:
@@ -77,7 +86,9 @@ def _shopping(cutting: TopCutting) -> Message:
     return message("to-buy-is", purchases=listed(purchases, "comma"))
 
 
-def _sewing(sewing: TopSewing, diagram: Diagram, width: float) -> list[Flowable]:
+def _sewing(
+    sewing: TopSewing, diagram: Diagram, width: float, done: Mapping[str, int]
+) -> list[Flowable]:
     """The diagram and the steps."""
     head = [
         Paragraph(
@@ -98,19 +109,20 @@ def _sewing(sewing: TopSewing, diagram: Diagram, width: float) -> list[Flowable]
         ),
         Spacer(1, 8),
     ]
-    steps = [_step(number, one, width) for number, one in enumerate(sewing.steps, start=1)]
+    steps = [
+        _step(number, one, width, done.get(one.mark, 0))
+        for number, one in enumerate(sewing.steps, start=1)
+    ]
     return [*head, *steps]
 
 
-def _step(number: int, step: TopStep, width: float) -> Flowable:
+def _step(number: int, step: TopStep, width: float, done: int) -> Flowable:
     said = sentences(step.words, step.press or None)
     words: list[Flowable] = [Paragraph(f"<b>{number}</b> {marked(said, 11)}", style(11))]
     if step.check:
         words.append(Paragraph(marked(step.check, 11), style(11, bold=True)))
-    boxes = "▢ " * step.total if step.total <= MOST_BOXES else f"▢ {step.total}"
-    table = Table(
-        [[words, Paragraph(marked(boxes.strip(), 11), style(11))]], colWidths=[width - 120, 120]
-    )
+    boxes = TickBoxes(top_boxes(number, step, done))
+    table = Table([[words, boxes]], colWidths=[width - _BOXES, _BOXES])
     table.setStyle(
         TableStyle(
             [("LINEBELOW", (0, 0), (-1, -1), 0.4, SOFT), ("VALIGN", (0, 0), (-1, -1), "TOP")]

@@ -20,6 +20,7 @@ from yonk.core.pressing import (
     stacks_of,
     steps_of_sewing,
 )
+from yonk.files.coded_pages import TickBoxes, bound_with_boxes
 from yonk.files.paper import (
     INK,
     MADDER,
@@ -29,11 +30,11 @@ from yonk.files.paper import (
     SIZES,
     SOFT,
     PaperName,
-    bound,
     marked,
     style,
 )
 from yonk.files.steps_pdf import StepDrawing, arrow_tip
+from yonk.files.told_by_boxes import BY_PEN, Ticking, sewing_boxes
 
 MAP_SHARE = 0.62  # of the page's width
 _LARGEST = 78.0  # points, of the largest picture of a step
@@ -44,9 +45,14 @@ _GAP = 8.0  # points beside a picture
 
 
 def write_sewing_pdf(
-    plan: SewingPlan, planned: Plan, paper: PaperName = "letter", *, first: int = 1
+    plan: SewingPlan,
+    planned: Plan,
+    paper: PaperName = "letter",
+    *,
+    first: int = 1,
+    ticking: Ticking = BY_PEN,
 ) -> bytes:
-    """The sewing of a block on sheets: pressing map, steps, checkpoints, places to tick."""
+    """The sewing of a block on sheets: pressing map, steps, checkpoints, boxes for `ticking`."""
     draft, width = plan.draft, SIZES[paper][0] - 2 * MARGIN
     recipes = {recipe.group.label: recipe for recipe in planned.recipes}
     steps = steps_of_sewing(plan, recipes, stacks_of(plan.reading), draft.making.blocks)
@@ -69,11 +75,21 @@ def write_sewing_pdf(
         ),
         Spacer(1, 10),
     ]
-    rows = [_step(plan, step, width) for step in steps]
-    return bound([*head, *rows], paper, message("sewing-sheet-of", block=draft.name), first)
+    told = [
+        TickBoxes(sewing_boxes(step.number, step, step.done(ticking.joined, ticking.made)))
+        for step in steps
+    ]
+    beside = max((one.width for one in told), default=0) + _GAP
+    rows = [
+        _step(plan, step, width, boxes, beside) for step, boxes in zip(steps, told, strict=True)
+    ]
+    title = message("sewing-sheet-of", block=draft.name)
+    return bound_with_boxes([*head, *rows], paper, title, first, ticking.book)
 
 
-def _step(plan: SewingPlan, step: SewingStep, width: float) -> Flowable:
+def _step(
+    plan: SewingPlan, step: SewingStep, width: float, boxes: TickBoxes, beside: float
+) -> Flowable:
     words: list[Flowable] = [
         Paragraph(
             f"<b>{step.number}</b> {marked(step.words, 11)} "
@@ -88,12 +104,10 @@ def _step(plan: SewingPlan, step: SewingStep, width: float) -> Flowable:
         )
     if step.caution:
         words.append(Paragraph(marked(step.caution, 9), style(9, colour=MADDER)))
-    box = Table([[""]], colWidths=[12], rowHeights=[12])
-    box.setStyle(TableStyle([("BOX", (0, 0), (-1, -1), 0.8, INK)]))
     drawings = _drawings(plan, step)
     room = sum(one.width for one in drawings) + _GAP * len(drawings)
-    cells: list[object] = [box, words]
-    widths = [20.0, width - 20 - room]
+    cells: list[object] = [boxes, words]
+    widths = [beside, width - beside - room]
     if drawings:
         cells.append(Table([drawings], colWidths=[one.width + _GAP for one in drawings]))
         widths.append(room)

@@ -3,12 +3,11 @@
 from __future__ import annotations
 
 import json
-from fractions import Fraction
 from typing import Annotated, Any, Literal
 
 from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
-from yonk.core.paper import COUNTS, Fault, message, show, write_exact
+from yonk.core.paper import COUNTS, Draft, Fault, message, show, write_exact
 from yonk.core.planning import Plan
 from yonk.core.table import (
     CutNeed,
@@ -21,6 +20,7 @@ from yonk.core.table import (
     TableWayOut,
     WayOutName,
     check_state,
+    sized_standing,
     ways_out_of,
 )
 from yonk.core.units import CutShape, Subcut
@@ -143,13 +143,16 @@ class ClothToBuyOut(_Out):
 
 
 class WayOutOut(_Out):
-    """A way out: what it changes of the making, or what is bought; in words for people."""
+    """A way out: what it changes of the making, what is bought, which fabrics take the place of
+    which; in words for people.
+    """
 
     do: WayOutName
     text: str
     making: dict[str, Any] = {}
     blocks: int | None = None
     buy: list[ClothToBuyOut] = []
+    fabrics: dict[str, str] = {}
 
 
 class TablePlanOut(_Out):
@@ -207,8 +210,8 @@ def _pieces(read: tuple[PieceOnTableIn, ...]) -> tuple[PieceOnTable, ...]:
     return tuple(PieceOnTable(one.fabric, one.width, one.height, one.count) for one in read)
 
 
-def write_table_plan(standing: TableStanding) -> dict[str, Any]:
-    """The content of the answer, ready for JSON."""
+def write_table_plan(draft: Draft, standing: TableStanding) -> dict[str, Any]:
+    """The content of the answer for a draft, ready for JSON."""
     return TablePlanOut(
         format="yonk-table-plan/1",
         needs=[_need(one) for one in standing.needs],
@@ -225,7 +228,7 @@ def write_table_plan(standing: TableStanding) -> dict[str, Any]:
             for cut, count in standing.laid.missing
         ],
         enough=standing.enough,
-        ways_out=[_way(one) for one in ways_out_of(standing)],
+        ways_out=[_way(one) for one in ways_out_of(draft, standing, sized_standing)],
     ).model_dump(by_alias=True, exclude_none=True)
 
 
@@ -278,6 +281,7 @@ def _way(one: TableWayOut) -> WayOutOut:
         text=in_words(one.words),
         making=making,
         blocks=one.blocks,
+        fabrics=dict(one.fabrics),
         buy=[
             ClothToBuyOut(
                 fabric=piece.fabric,
@@ -290,15 +294,14 @@ def _way(one: TableWayOut) -> WayOutOut:
     )
 
 
-def write_table_text(standing: TableStanding, found: dict[str, Any]) -> str:
+def write_table_text(draft: Draft, standing: TableStanding, found: dict[str, Any]) -> str:
     """The same in lines for people: what is still to cut, what is missing, what can be done."""
-    draft = standing.plan.reading.draft
     lines = [
         message(
             "table-need",
             fabric=draft.fabric(one.cut.fabric).called,
-            width=_shown(one.cut.width, standing),
-            height=_shown(one.cut.height, standing),
+            width=show(one.cut.width, draft.unit),
+            height=show(one.cut.height, draft.unit),
             wanted=one.wanted,
             there=one.by_units + one.good + one.serves,
             left=one.to_cut,
@@ -307,7 +310,3 @@ def write_table_text(standing: TableStanding, found: dict[str, Any]) -> str:
     ]
     lines.append(message("table-enough", enough="yes" if standing.enough else "no"))
     return "\n".join([*map(in_words, lines), *(way["text"] for way in found["ways_out"])])
-
-
-def _shown(length: Fraction, standing: TableStanding) -> Any:
-    return show(length, standing.plan.reading.draft.unit)

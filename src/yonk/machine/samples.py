@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator, Sequence
 from dataclasses import replace
 from fractions import Fraction
+from typing import Literal
 
 from yonk.core.acts import (
     Act,
@@ -268,12 +269,25 @@ def all_samples() -> Iterator[Draft]:
 SEWN: dict[str, tuple[int, ...]] = {"Weir Gate": (48, 12, 5), "Scree": (1,)}  # of its first steps
 
 
-def sewn_samples(draft: Draft) -> Iterator[tuple[str, str, int]]:
-    """What is sewn of a sample: the mark and the words of a step, and how many."""
+def sewn_samples(draft: Draft) -> Iterator[tuple[Literal["made", "joined"], str, int, bool, str]]:
+    """What is sewn of a sample: whether units are made or seams sewn, the mark of them, that so
+    many are, in the words of the step.
+    """
     if draft.name not in SEWN:
         return
     plan = sewing_plan(draft)
     recipes = {recipe.group.label: recipe for recipe in make_plan(draft).recipes}
     steps = steps_of_sewing(plan, recipes, stacks_of(plan.reading), draft.making.blocks)
     for step, done in zip(steps, SEWN[draft.name], strict=False):
-        yield step.mark, in_words(step.words), done
+        words = in_words(step.words)
+        yield (
+            ("made", step.unit, done, True, words)
+            if step.unit
+            else (
+                "joined",
+                step.mark,
+                done,
+                True,
+                words,
+            )
+        )

@@ -45,7 +45,7 @@ from yonk.store.database import (
 from yonk.store.fabrics import put_fabric
 from yonk.store.models import now
 from yonk.store.seam_log import put_test
-from yonk.store.sewing import KeptSewing, keep_sewn
+from yonk.store.table import NewEntry, ThingChange, keep_entries
 
 ROOT = Path(__file__).resolve().parents[3]
 FRONT_END = ROOT / "frontend" / "dist"
@@ -89,8 +89,9 @@ def lay_out_samples(engine: Engine) -> None:
         drafts = list(all_samples())
         laid = lay_out_once(session, SAMPLES, lambda: [block_contents(draft) for draft in drafts])
         for draft, block_id in zip(drafts, laid, strict=False):
-            for mark, words, done in sewn_samples(draft):
-                keep_sewn(session, block_id, KeptSewing(mark, words, done), 1)
+            changes = tuple(ThingChange(*one) for one in sewn_samples(draft))
+            if changes:
+                keep_entries(session, block_id, [NewEntry(SAMPLES, "sew", "", "", changes)])
             for what, size, expected in measured_samples(draft):
                 one = Measured(what, size, expected)
                 keep_measured(session, block_id, one, document=json.dumps(write_block(draft)))

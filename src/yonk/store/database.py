@@ -73,7 +73,7 @@ def migrate(engine: Engine) -> None:
     """Bring the tables up to date. Raises `NewerSchemaError` where they are newer than this
     program, `CutShortError` where a restore was cut short.
     """
-    config = _config()
+    config = database_config()
     with engine.begin() as connection:
         if connection.dialect.has_table(connection, RESTORING):
             raise CutShortError
@@ -90,10 +90,11 @@ def migrate(engine: Engine) -> None:
 def is_up_to_date(session: Session) -> bool:
     """Whether the tables are those that this program knows."""
     kept = session.execute(text("SELECT version_num FROM alembic_version")).scalar()
-    return kept == ScriptDirectory.from_config(_config()).get_current_head()
+    return kept == ScriptDirectory.from_config(database_config()).get_current_head()
 
 
-def _config() -> Config:
+def database_config() -> Config:
+    """How the migrations are found."""
     config = Config()
     config.set_main_option("script_location", str(files("yonk.store") / "migrations"))
     return config

@@ -16,8 +16,10 @@ OF_A_BLOCK = (
     models.BlockLabel,
     models.ShelfNote,
     models.CutMark,
-    models.CutDone,
-    models.SewDone,
+    models.TableEntry,
+    models.TableChange,
+    models.TableThing,
+    models.PrintedSheetRow,
     models.MeasuredRow,
     models.TrialBlockRow,
     models.TakenBack,
@@ -65,6 +67,8 @@ def delete_account(session: Session, person: Person) -> list[str]:
         _delete(session, owned, owned.owner == person.id)
     _delete(session, models.SignedIn, models.SignedIn.account_id == person.id)
     _delete(session, models.KnownDevice, models.KnownDevice.account_id == person.id)
+    phone = models.PhoneLink
+    _delete(session, phone, phone.account_id == person.id)
     _delete(session, invitation, hers)
     saved = models.BlockRevision.saved_by
     session.execute(update(models.BlockRevision).where(saved == person.id).values(saved_by=""))

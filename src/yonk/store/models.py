@@ -6,6 +6,7 @@ An `owner` is the account that a thing belongs to; nobody's where there are no a
 from __future__ import annotations
 
 from datetime import UTC, datetime
+from typing import Any
 
 from sqlalchemy import Boolean, DateTime, Integer, String
 from sqlalchemy.dialects.mysql import DATETIME, MEDIUMBLOB, MEDIUMTEXT
@@ -132,36 +133,64 @@ class CutMark(Base):
     changed: Mapped[datetime] = mapped_column(MOMENT)
 
 
-class CutDone(Base):
-    """How much of a cut of a block is cut in a stage, of how much the shelf knows, and by which
-    revision of the block.
+class TableEntry(Base):
+    """An entry of what happened at the table of a block: its own name, where and at which device it
+    was made and by whom, in words; which other one it takes back, and whether it was taken back.
     """
 
-    __tablename__ = "cut_done"
+    __tablename__ = "table_entry"
 
     block_id: Mapped[str] = mapped_column(String(32), primary_key=True)
-    stage: Mapped[str] = mapped_column(String(8), primary_key=True)
-    digest: Mapped[str] = mapped_column(String(64), primary_key=True)
-    cut: Mapped[str] = mapped_column(MEDIUMTEXT)
-    done: Mapped[int] = mapped_column(Integer)
-    booked: Mapped[int] = mapped_column(Integer)
-    revision: Mapped[int] = mapped_column(Integer)
-    changed: Mapped[datetime] = mapped_column(MOMENT)
-
-
-class SewDone(Base):
-    """How many joins, or units, of a kind are sewn over all blocks: the kind by its digest, in the
-    words that it was told in, and by which revision of the block.
-    """
-
-    __tablename__ = "sew_done"
-
-    block_id: Mapped[str] = mapped_column(String(32), primary_key=True)
-    mark: Mapped[str] = mapped_column(String(64), primary_key=True)
+    number: Mapped[int] = mapped_column(Integer, primary_key=True, autoincrement=False)
+    name: Mapped[str] = mapped_column(String(64))
+    place: Mapped[str] = mapped_column(String(8))
+    device: Mapped[str] = mapped_column(String(64))
+    maker: Mapped[str] = mapped_column(String(32), default="")
     words: Mapped[str] = mapped_column(String(400))
-    done: Mapped[int] = mapped_column(Integer)
-    revision: Mapped[int] = mapped_column(Integer)
-    changed: Mapped[datetime] = mapped_column(MOMENT)
+    made: Mapped[datetime] = mapped_column(MOMENT)
+    undoes: Mapped[int | None] = mapped_column(Integer, default=None)
+    undone: Mapped[bool] = mapped_column(Boolean, default=False)
+
+
+class TableChange(Base):
+    """By how much an entry changes a thing on the table."""
+
+    __tablename__ = "table_change"
+
+    block_id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    entry: Mapped[int] = mapped_column(Integer, primary_key=True, autoincrement=False)
+    number: Mapped[int] = mapped_column(Integer, primary_key=True, autoincrement=False)
+    digest: Mapped[str] = mapped_column(String(64))
+    amount: Mapped[int] = mapped_column(Integer)
+
+
+class TableThing(Base):
+    """A thing that was told of at the table of a block: what it is, as text, by its digest; what
+    the changes of all entries add up to; in which order it was told.
+    """
+
+    __tablename__ = "table_thing"
+
+    block_id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    digest: Mapped[str] = mapped_column(String(64), primary_key=True)
+    kind: Mapped[Any] = mapped_column(String(8))
+    thing: Mapped[str] = mapped_column(MEDIUMTEXT)
+    words: Mapped[str] = mapped_column(String(400))
+    amount: Mapped[int] = mapped_column(Integer)
+    told: Mapped[int] = mapped_column(Integer)
+
+
+class PrintedSheetRow(Base):
+    """A printed list or sewing sheet of a block or a quilt, by the code on its pages: what its
+    boxes tell and where they are, as JSON.
+    """
+
+    __tablename__ = "printed_sheet"
+
+    code: Mapped[str] = mapped_column(String(16), primary_key=True)
+    block_id: Mapped[str] = mapped_column(String(32))
+    sheet: Mapped[str] = mapped_column(MEDIUMTEXT)
+    printed: Mapped[datetime] = mapped_column(MOMENT)
 
 
 class SeamTestRow(Base):
@@ -304,6 +333,17 @@ class Attempt(Base):
     id: Mapped[str] = mapped_column(String(32), primary_key=True)
     about: Mapped[str] = mapped_column(String(64), index=True)
     made: Mapped[datetime] = mapped_column(MOMENT)
+
+
+class PhoneLink(Base):
+    """A link that lets a phone in: the token by its digest, whose it is, until when."""
+
+    __tablename__ = "phone_link"
+
+    token: Mapped[str] = mapped_column(String(64), primary_key=True)
+    account_id: Mapped[str] = mapped_column(String(32))
+    until: Mapped[datetime] = mapped_column(MOMENT)
+    used: Mapped[bool] = mapped_column(Boolean, default=False)
 
 
 class Invitation(Base):

@@ -7,23 +7,26 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from yonk.api.wire import Document, Model, Revision, Said
-from yonk.core.cutting import MarkStage
+from yonk.api.table.schemas import ThingChangeInOut
+from yonk.api.wire import Document, Model, Said
+from yonk.core.cutting import MOST_LAYERS
 from yonk.core.planning import StageName
+from yonk.core.table import WayOutName
 from yonk.core.units import CutShape, Subcut
 from yonk.files.everything_pdf import SHEETS, SheetName
 
-MOST_CUT = 100_000_000  # pieces or segments of one cut
+LayerCount = Annotated[int, Field(ge=1, le=MOST_LAYERS)]
 
 
 class CutIn(Model):
-    """A draft and the stage of its cutting; the block that it is kept as, if what is ticked is
-    wanted.
+    """A draft and the stage of its cutting; the block that it is kept as, if what lies on its table
+    is wanted; in how many layers strips are cut.
     """
 
     document: Document
     stage: StageName = "all"
     block_id: str | None = None
+    layers: LayerCount = 1
 
 
 class PrintIn(Model):
@@ -50,20 +53,16 @@ class PaperSheetOut(Model):
     words: Said
 
 
-class MarkInOut(Model):
-    """How much of a cut is cut in a stage; the cut as text that is only handed on."""
-
-    stage: MarkStage
-    cut: Annotated[str, Field(max_length=2_000_000)]
-    done: Annotated[int, Field(ge=0, le=MOST_CUT)]
-
-
 class CutLineOut(Model):
     """A line of the list in the order of cutting.
 
     `number` ties it to the layouts; `running` counts the pieces cut of the fabric so far. `ticked`
-    when it is done, `done` tells what of it is; `on` and `off` are what is to be kept when it is
-    ticked and unticked.
+    when it is done, `done` tells what of it is, `serves` what larger pieces can be cut down to it;
+    `on` and `off` are what changes on the table when it is ticked and unticked, `gone` when one of
+    it went wrong. Of `wanted` pieces,
+    or segments of strip sets, so many are `there`, some of them in made units or as pieces for
+    another way of making them; `thing` is the cut and `piece` one of it as cloth, as texts that are
+    only handed on.
     """
 
     number: int
@@ -81,8 +80,16 @@ class CutLineOut(Model):
     running: Said
     ticked: bool
     done: Said
-    on: list[MarkInOut]
-    off: list[MarkInOut]
+    serves: Said
+    there: int
+    in_units: int
+    in_lots: int
+    wanted: int
+    thing: str
+    piece: str
+    on: list[ThingChangeInOut]
+    off: list[ThingChangeInOut]
+    gone: list[ThingChangeInOut]
 
 
 class LaidOut(Model):
@@ -134,8 +141,26 @@ class LayoutOut(Model):
     straightening: float
 
 
+class ClothPieceOut(Model):
+    """So many pieces of a fabric, as typed and in words."""
+
+    width: str
+    length: str
+    count: int
+    words: Said
+
+
+class RecutOut(Model):
+    """What is cut from pieces that went wrong, or are of no other use, and what changes then."""
+
+    words: Said
+    changes: list[ThingChangeInOut]
+
+
 class CutFabricOut(Model):
-    """One fabric: how much of it, how it is cut, what is left."""
+    """One fabric: how much of it, how it is cut, what is left. Where it is `limited` there is only
+    the `cloth` that is told, and some may be `missing`; `recut` is cut from what went wrong.
+    """
 
     key: str
     name: Said
@@ -153,31 +178,66 @@ class CutFabricOut(Model):
     layouts: list[LayoutOut]
     done: bool
     put_back: bool
+    limited: bool
+    cloth: list[ClothPieceOut]
+    missing: Sequence[Said]
+    recut: list[RecutOut]
 
 
 class ChangedOut(Model):
-    """What a change of the draft makes of what was cut."""
+    """What is cut, or made, and of no use to the draft as it is now; made units have no fabric."""
 
     words: Said
     fabric: str
-    kind: Literal["useless", "still"]
+
+
+class StripPiecesOut(Model):
+    """So many pieces that are cut from a strip; `amount` counts them as the list does, and so much
+    of it is `there`; the cut and a piece as texts that are only handed on; what is `gone` when one
+    of them went wrong.
+    """
+
+    line: int
+    fabric: Said
+    count: int
+    amount: int
+    there: int
+    size: Said
+    what: Said
+    further: Said
+    purpose: Said
+    thing: str
+    piece: str
+    gone: list[ThingChangeInOut]
+
+
+class TableStepOut(Model):
+    """A strip, or several in layers: the fabrics from the top one down, where the first lies in the
+    layouts of its fabric, what is cut from them.
+    """
+
+    key: str
+    fabrics: list[str]
+    name: Said
+    layout: int
+    strip: int
+    words: Said
+    strip_words: Said
+    pieces: list[StripPiecesOut]
+    done: bool
 
 
 class CutOutPlan(Model):
-    """The complete cutting list of a stage, by fabric in the order of cutting."""
+    """The complete cutting list of a stage, by fabric in the order of cutting, and strip by
+    strip.
+    """
 
     stage: StageName
     blocks: int
     fabrics: list[CutFabricOut]
+    steps: list[TableStepOut]
     changed: list[ChangedOut]
     caution: Said
-
-
-class MarksIn(Model):
-    """How many of some cuts are cut now."""
-
-    marks: Annotated[list[MarkInOut], Field(max_length=2000)]
-    revision: Revision
 
 
 class DoneIn(Model):
@@ -189,3 +249,45 @@ class DoneIn(Model):
     block_id: str
     stage: StageName
     fabric: str
+
+
+class TableFiguresOut(Model):
+    """A table in figures: how many blocks there are of it, how many pieces are still to be cut, and
+    for how many of them there is no cloth.
+    """
+
+    blocks: int
+    to_cut: int
+    missing: int
+
+
+class WayOutLayoutsOut(Model):
+    """How what there is of a fabric is cut then."""
+
+    fabric: str
+    name: Said
+    layouts: list[LayoutOut]
+
+
+class WayOutShown(Model):
+    """A way out that was tried: the block as it is then, where it changes, and how one that is
+    changed looks; what changes on the table; how it stands then, and what it costs in time.
+    """
+
+    do: WayOutName
+    words: Said
+    spoils: Said
+    takes: Said
+    document: Document | None
+    shown: Document | None
+    changes: list[ThingChangeInOut]
+    after: TableFiguresOut
+    layouts: list[WayOutLayoutsOut]
+
+
+class WaysOutOut(Model):
+    """Whether there is enough; where not, how the table stands, and what can be done."""
+
+    enough: bool
+    before: TableFiguresOut
+    ways: list[WayOutShown]

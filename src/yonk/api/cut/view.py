@@ -3,42 +3,41 @@
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterator, Mapping, Sequence
 
+from yonk.api.cut.changes import one_gone, ticked, unticked
 from yonk.api.cut.schemas import (
     ChangedOut,
+    ClothPieceOut,
     CutFabricOut,
     CutLineOut,
     CutOutPlan,
     LaidOut,
     LayoutOut,
-    MarkInOut,
+    RecutOut,
     StripOut,
     StripsToldOut,
 )
+from yonk.api.cut.strips import strips_view
+from yonk.api.table.kept import KeptTable
+from yonk.api.table.schemas import ThingChangeInOut
 from yonk.core.cutting import (
     MOST_DRAWN,
-    Changed,
     ClothLayout,
     ClothPlan,
     CutList,
-    CutsDone,
     Cutting,
-    Marks,
-    StagedCut,
-    Tick,
     bought,
     diagonal_drawn,
     each_strip_once,
     fat_quarters,
     not_booked,
-    spares_beside,
     strip_words,
     strips_of,
-    ticks,
 )
-from yonk.core.paper import LengthUnit, Text, listed, message, show
+from yonk.core.paper import Fabric, LengthUnit, Text, listed, message, show, write_typed
 from yonk.core.planning import (
+    Cut,
     StageName,
     cut_in_words,
     cut_size,
@@ -47,23 +46,30 @@ from yonk.core.planning import (
     further,
 )
 from yonk.core.sewing import CAUTIONS
+from yonk.core.table import CutOnTable, LineNeed, OfNoUse, PieceOnTable, TableStanding
 from yonk.files.cut_mark import write_mark
+from yonk.files.table_thing import write_piece, write_staged
 from yonk.store.fabrics import KeptFabric
 
 
 def cutting_view(
-    cutting: Cutting, shelf: Mapping[str, KeptFabric], marks: Marks, changed: Changed
+    cutting: Cutting,
+    shelf: Mapping[str, KeptFabric],
+    table: KeptTable,
+    standing: TableStanding,
+    useless: OfNoUse,
+    layers: int = 1,
 ) -> CutOutPlan:
     """The complete list of a stage."""
-    serving = spares_beside(cutting, marks.done)
     return CutOutPlan(
         stage=cutting.stage,
         blocks=cutting.plan.all_blocks,
         fabrics=[
-            fabric_view(cloth, cutting, cutting.stage, shelf, marks, serving)
+            fabric_view(cloth, cutting, cutting.stage, shelf, table, standing)
             for cloth in cutting.cloths
         ],
-        changed=changed_view(changed, cutting),
+        steps=strips_view(cutting, cutting.stage, standing, layers),
+        changed=[*changed_view(useless, cutting), *_unwanted(useless, table)],
         caution=CAUTIONS["blade"],
     )
 
@@ -73,18 +79,18 @@ def fabric_view(
     cutting: CutList,
     stage: StageName,
     shelf: Mapping[str, KeptFabric],
-    marks: Marks,
-    serving: CutsDone | None = None,
+    table: KeptTable,
+    standing: TableStanding,
 ) -> CutFabricOut:
-    """How one cloth of a list is cut, and what of it is ticked in a stage; `serving` is what
-    another stage gave too many of.
-    """
+    """How one cloth of a list is cut, and how each of its lines stands."""
     unit = cutting.unit
     fabric = cutting.fabric(cloth.fabric)
-    standing = ticks(cloth.cuts, marks.done, stage, serving)
-    lines = [_line(number, tick, cutting, cloth) for number, tick in enumerate(standing)]
+    needs = standing.lines(cloth.cuts, stage)
+    lines = [
+        _line(number, need, standing, stage, cutting, cloth) for number, need in enumerate(needs)
+    ]
     tied = shelf.get(fabric.shelf)
-    booked = all(one.count == 0 for one in not_booked(cloth.cuts, marks.booked, stage))
+    booked = all(one.count == 0 for one in not_booked(cloth.cuts, table.booked, stage))
     return CutFabricOut(
         key=fabric.key,
         name=fabric.called,
@@ -95,7 +101,7 @@ def fabric_view(
         needed=show(cloth.exact, unit),
         least=show(cloth.bound, unit),
         fat_quarters=fat_quarters(cloth.fat_quarters),
-        from_shelf=_from_shelf(cloth),
+        from_shelf=[] if cloth.limited else _from_shelf(cloth),
         too_large=[
             message(
                 "so-many-of",
@@ -106,10 +112,75 @@ def fabric_view(
         ],
         leftovers=[cut_size_words(piece.width, piece.length, unit) for piece in cloth.leftovers],
         lines=lines,
-        layouts=[_layout(layout, cloth, unit) for layout in cloth.layouts],
+        layouts=[
+            layout_view(layout, cloth.cuts, unit, limited=cloth.limited) for layout in cloth.layouts
+        ],
         done=all(line.ticked for line in lines),
         put_back=booked,
+        limited=cloth.limited,
+        cloth=[
+            ClothPieceOut(
+                width=write_typed(one.width, unit),
+                length=write_typed(one.height, unit),
+                count=one.count,
+                words=message("so-many-of", count=one.count, size=size) if one.count > 1 else size,
+            )
+            for one in _cloth_of(fabric.key, table, cloth)
+            for size in [cut_size_words(one.width, one.height, unit)]
+        ],
+        missing=[
+            cut_in_words(cut.what, count * (cut.segments or 1), fabric.called, unit)
+            for cut, count in cloth.missing
+        ],
+        recut=[*_recut(fabric, standing, unit)],
     )
+
+
+def _cloth_of(fabric: str, table: KeptTable, cloth: ClothPlan) -> list[PieceOnTable]:
+    """The pieces that there are of a fabric, as far as it is told: on the table, else on the
+    shelf.
+    """
+    if cloth.limited:
+        return [one for one in table.cloth if one.fabric == fabric]
+    counts = Counter(
+        (layout.source.width, layout.source.length) for layout in cloth.layouts if not layout.bought
+    )
+    return [PieceOnTable(fabric, *size, count) for size, count in counts.items()]
+
+
+def _recut(fabric: Fabric, standing: TableStanding, unit: LengthUnit) -> Iterator[RecutOut]:
+    """What is cut from pieces that went wrong, or that are of no other use, entry by entry."""
+    state = standing.state
+    for (source, index), count in standing.laid.cut_up.items():
+        entry = state.spoiled[index] if source == "spoiled" else state.cut[index]
+        if entry.fabric != fabric.key:
+            continue
+        pieces = [one for one in standing.laid.pieces if (one.source, one.index) == (source, index)]
+        told = [cut_in_words(one.cut.what, one.count, fabric.called, unit) for one in pieces]
+        changes = [
+            ThingChangeInOut(
+                kind="cut", thing=write_staged(one.cut.what, one.row.stage), amount=one.count
+            )
+            for one in pieces
+        ]
+        yield RecutOut(
+            words=message(
+                "cut-from-a-piece",
+                what=listed(told, "comma"),
+                count=count,
+                size=cut_size_words(entry.width, entry.height, unit),
+            ),
+            changes=[*changes, _gone(entry, count)],
+        )
+
+
+def _gone(entry: PieceOnTable | CutOnTable, count: int) -> ThingChangeInOut:
+    """So many of what lies there are cut up."""
+    if isinstance(entry, CutOnTable):
+        assert entry.what is not None, "what is kept is known by its identity"
+        thing = write_staged(entry.what, entry.stage)
+        return ThingChangeInOut(kind="cut", thing=thing, amount=-count)
+    return ThingChangeInOut(kind="spoiled", thing=write_piece(entry), amount=-count)
 
 
 def _from_shelf(cloth: ClothPlan) -> list[Text]:
@@ -120,13 +191,20 @@ def _from_shelf(cloth: ClothPlan) -> list[Text]:
     ]
 
 
-def _line(number: int, tick: Tick, cutting: CutList, cloth: ClothPlan) -> CutLineOut:
-    cut, unit = cloth.cuts[number], cutting.unit
+def _line(
+    number: int,
+    need: LineNeed,
+    standing: TableStanding,
+    stage: StageName,
+    cutting: CutList,
+    cloth: ClothPlan,
+) -> CutLineOut:
+    cut, unit = need.cut, cutting.unit
     sofar, whole = (
         sum(one.pieces_cut for one in cuts) for cuts in (cloth.cuts[:number], cloth.cuts)
     )
     last = sofar + cut.pieces_cut
-    name = cutting.fabric(cloth.fabric).called
+    name, there = cutting.fabric(cloth.fabric).called, need.there
     return CutLineOut(
         number=number,
         key=f"{write_mark(cut.what)} {number}",
@@ -143,26 +221,47 @@ def _line(number: int, tick: Tick, cutting: CutList, cloth: ClothPlan) -> CutLin
         running=message(
             "running-count", count=cut.pieces_cut, first=sofar + 1, last=last, whole=whole
         ),
-        ticked=tick.ticked,
-        done=cut_in_words(cut.what, tick.done, name, unit) if tick.done else "",
-        on=_marks(tick.on),
-        off=_marks(tick.off),
+        ticked=need.is_done,
+        done=cut_in_words(cut.what, there, name, unit) if there else "",
+        serves=_serving(need, name, unit),
+        there=need.there,
+        in_units=need.by_units,
+        in_lots=need.by_lots,
+        wanted=cut.amount,
+        thing=write_staged(cut.what, stage),
+        piece=write_piece(PieceOnTable(cut.fabric, cut.width, cut.height, 1))
+        if cut.shape in ("square", "rectangle")
+        else "",
+        on=ticked(need, stage),
+        off=unticked(need, standing.state, stage),
+        gone=one_gone(cut.what, standing.state, stage),
     )
 
 
-def _marks(kept: Iterable[tuple[StagedCut, int]]) -> list[MarkInOut]:
-    return [
-        MarkInOut(stage=mark.stage, cut=write_mark(mark.what), done=amount) for mark, amount in kept
-    ]
+def _serving(need: LineNeed, fabric: Text, unit: LengthUnit) -> Text:
+    """Which larger pieces can be cut down: 4 squares 4″ × 4″."""
+    return listed(
+        [
+            cut_in_words(one.what, count, fabric, unit)
+            for one, count in need.served_by
+            if one.what is not None
+        ],
+        "semicolon",
+    )
 
 
-def _layout(layout: ClothLayout, cloth: ClothPlan, unit: LengthUnit) -> LayoutOut:
+def layout_view(
+    layout: ClothLayout, cuts: Sequence[Cut], unit: LengthUnit, *, limited: bool = False
+) -> LayoutOut:
+    """How a piece of cloth is cut; where it is `limited` there is no more."""
     source, drawn = layout.source, each_strip_once(layout, MOST_DRAWN)
     counts = Counter(strip_words(strip, unit) for strip in layout.strips)
     return LayoutOut(
         name=message("layout-of-new-cloth")
         if layout.bought
-        else message("layout-from-the-shelf", piece=source.name),
+        else message(
+            "layout-of-what-there-is" if limited else "layout-from-the-shelf", piece=source.name
+        ),
         bought=layout.bought,
         width=float(source.width),
         length=float(drawn.source.length),
@@ -184,7 +283,7 @@ def _layout(layout: ClothLayout, cloth: ClothPlan, unit: LengthUnit) -> LayoutOu
                 y=float(one.y),
                 width=float(one.width),
                 height=float(one.height),
-                diagonal=diagonal_drawn(cloth.cuts[one.line], one),
+                diagonal=diagonal_drawn(cuts[one.line], one),
             )
             for one in drawn.laid
         ],
@@ -196,17 +295,23 @@ def _layout(layout: ClothLayout, cloth: ClothPlan, unit: LengthUnit) -> LayoutOu
     )
 
 
-def changed_view(found: Changed, cutting: CutList) -> list[ChangedOut]:
-    """What is cut and not needed any more, and what is still needed."""
-    out = []
-    for one in found.useless:
+def changed_view(useless: OfNoUse, cutting: CutList) -> list[ChangedOut]:
+    """What is cut and not needed any more."""
+    found = []
+    for one in useless.cuts:
         name = cutting.fabric(one.what.fabric).called
-        what = cut_in_words(one.what, one.useless, name, cutting.unit)
-        words = message("cut-and-not-needed", count=one.useless, what=what, good=one.good)
-        out.append(ChangedOut(words=words, fabric=one.what.fabric, kind="useless"))
-    for one in found.still:
-        name = cutting.fabric(one.what.fabric).called
-        what = cut_in_words(one.what, one.done, name, cutting.unit)
-        words = message("cut-and-more-needed", count=one.done, what=what, still=one.still)
-        out.append(ChangedOut(words=words, fabric=one.what.fabric, kind="still"))
-    return out
+        what = cut_in_words(one.what, one.count, name, cutting.unit)
+        words = message("cut-and-not-needed", count=one.count, what=what, good=one.good)
+        found.append(ChangedOut(words=words, fabric=one.what.fabric))
+    return found
+
+
+def _unwanted(useless: OfNoUse, table: KeptTable) -> list[ChangedOut]:
+    """The units that are made and not wanted any more, in the words of their step."""
+    return [
+        ChangedOut(
+            words=message("made-and-not-needed", count=count, step=table.units.get(mark, "")),
+            fabric="",
+        )
+        for mark, count in useless.units.items()
+    ]

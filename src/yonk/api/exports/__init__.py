@@ -9,7 +9,7 @@ from yonk.api.exports.export import Export, Menu
 
 __all__ = ["EXPORTS", "Export", "Menu"]
 
-_NONE_ITSELF = ("export", "needs", "routes")
+_NONE_ITSELF = ("export", "needs", "routes", "returning")
 
 EXPORTS: tuple[Export, ...] = tuple(
     import_module(f"{__name__}.{one.name}").EXPORT

@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from yonk.api.exports.export import Export
-from yonk.api.exports.needs import its_trials, the_shelf
+from yonk.api.exports.needs import its_trials, quilts_table, the_shelf
 from yonk.api.fabrics.kept import Shelf
-from yonk.api.top.answers import Trials, top_cutting
+from yonk.api.table.kept import KeptTable
+from yonk.api.top.answers import Trials, printed_cutting
 from yonk.api.top.schemas import TopPrintIn
 from yonk.api.wire import PDF
 from yonk.core.paper import message
@@ -13,9 +14,9 @@ from yonk.files.download import File
 from yonk.files.labels_pdf import write_labels_pdf
 
 
-def quilt_labels_pdf(asked: TopPrintIn, shelf: Shelf, trials: Trials) -> File:
+def quilt_labels_pdf(asked: TopPrintIn, shelf: Shelf, trials: Trials, table: KeptTable) -> File:
     """Labels for the stacks."""
-    found = top_cutting(asked, shelf, trials)
+    found, _ = printed_cutting(asked, shelf, trials, table)
     return File(write_labels_pdf(found, asked.paper), PDF, f"{found.name} labels.pdf")
 
 
@@ -26,6 +27,7 @@ EXPORT = Export(
     needs=(
         the_shelf,
         its_trials,
+        quilts_table,
     ),
     menus={"top-cut": (30, message("export-labels-pdf"))},
 )

@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from yonk.api.exports.export import Export
-from yonk.api.exports.needs import its_trials, the_shelf
+from yonk.api.exports.needs import its_trials, quilts_table, the_shelf
 from yonk.api.fabrics.kept import Shelf
-from yonk.api.top.answers import Trials, top_cutting
+from yonk.api.table.kept import KeptTable
+from yonk.api.top.answers import Trials, printed_cutting
 from yonk.api.top.schemas import TopPrintIn
 from yonk.api.wire import SVG
 from yonk.core.paper import message
@@ -13,9 +14,9 @@ from yonk.files.cut_drawings import write_layouts_svg
 from yonk.files.download import File
 
 
-def quilt_layouts_svg(asked: TopPrintIn, shelf: Shelf, trials: Trials) -> File:
+def quilt_layouts_svg(asked: TopPrintIn, shelf: Shelf, trials: Trials, table: KeptTable) -> File:
     """The layouts at true size."""
-    found = top_cutting(asked, shelf, trials)
+    found, _ = printed_cutting(asked, shelf, trials, table)
     return File(write_layouts_svg(found).encode(), SVG, f"{found.name} layouts.svg")
 
 
@@ -26,6 +27,7 @@ EXPORT = Export(
     needs=(
         the_shelf,
         its_trials,
+        quilts_table,
     ),
     menus={"top-cut": (60, message("export-layouts-svg"))},
 )

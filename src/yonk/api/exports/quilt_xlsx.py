@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from yonk.api.exports.export import Export
-from yonk.api.exports.needs import its_trials, the_shelf
+from yonk.api.exports.needs import its_trials, quilts_table, the_shelf
 from yonk.api.fabrics.kept import Shelf
-from yonk.api.top.answers import Trials, top_cutting
+from yonk.api.table.kept import KeptTable
+from yonk.api.top.answers import Trials, printed_cutting
 from yonk.api.top.schemas import TopPrintIn
 from yonk.api.wire import XLSX
 from yonk.core.paper import message
@@ -13,9 +14,9 @@ from yonk.files.cutting_xlsx import write_cutting_xlsx
 from yonk.files.download import File
 
 
-def quilt_xlsx(asked: TopPrintIn, shelf: Shelf, trials: Trials) -> File:
+def quilt_xlsx(asked: TopPrintIn, shelf: Shelf, trials: Trials, table: KeptTable) -> File:
     """The whole list as a spreadsheet."""
-    found = top_cutting(asked, shelf, trials)
+    found, _ = printed_cutting(asked, shelf, trials, table)
     return File(write_cutting_xlsx(found), XLSX, f"{found.name} cutting list.xlsx")
 
 
@@ -26,6 +27,7 @@ EXPORT = Export(
     needs=(
         the_shelf,
         its_trials,
+        quilts_table,
     ),
     menus={"top-cut": (40, message("export-cutting-xlsx"))},
 )

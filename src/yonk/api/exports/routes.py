@@ -10,9 +10,11 @@ from sqlalchemy.orm import Session
 from starlette.concurrency import run_in_threadpool
 
 from yonk.api.exports import EXPORTS, Export, Menu
+from yonk.api.exports.returning import keep_printed
 from yonk.api.session import Db
 from yonk.api.wire import ERRORS, Model, PagesOut, Said
 from yonk.api.work import WorkerGiven
+from yonk.files.download import attachment
 
 router = APIRouter(prefix="/api")
 
@@ -48,7 +50,10 @@ def _menu(menu: Menu) -> list[ExportOut]:
 def _route(export: Export) -> Callable[..., Awaitable[Response]]:
     async def take(asked: Any, db: Db, work: WorkerGiven) -> Response:
         beside = await _beside(export, db, asked)
-        return await work.file(asked.document, export.make, asked, *beside)
+        made = await work.file(asked.document, export.make, asked, *beside)
+        await run_in_threadpool(keep_printed, db, made)
+        headers = attachment(made.name)
+        return Response(made.content, media_type=made.media, headers=headers)
 
     return _called(take, export, "")
 

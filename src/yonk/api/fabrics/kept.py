@@ -7,29 +7,20 @@ from collections.abc import Mapping, Sequence
 from fractions import Fraction
 
 from yonk.core.cutting import (
-    NO_MARKS,
-    Cutting,
-    Marks,
     ShelfCloth,
     ShelfPiece,
+    ShelfPieces,
     pieces_of_fabric,
-    plan_cutting,
 )
-from yonk.core.paper import Draft, write_exact
-from yonk.core.planning import StageName
+from yonk.core.paper import LengthUnit, write_exact
 from yonk.store.fabrics import KeptFabric
 
 Shelf = Mapping[str, KeptFabric]
 
 
-def cutting_of(
-    draft: Draft, stage: StageName, shelf: Mapping[str, KeptFabric], marks: Marks = NO_MARKS
-) -> Cutting:
-    """How each fabric of a draft is cut in a stage, with the pieces that the shelf has of it."""
-    on_hand = {
-        name: pieces_of_fabric(shelf_cloth(kept), draft.unit) for name, kept in shelf.items()
-    }
-    return plan_cutting(draft, stage, on_hand, marks.booked)
+def on_hand_of(shelf: Shelf, unit: LengthUnit) -> ShelfPieces:
+    """The pieces that the shelf has of each fabric, in a unit."""
+    return {name: pieces_of_fabric(shelf_cloth(kept), unit) for name, kept in shelf.items()}
 
 
 def shelf_cloth(kept: KeptFabric) -> ShelfCloth:

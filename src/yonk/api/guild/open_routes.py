@@ -10,7 +10,7 @@ from yonk.api.guild.schemas import AcceptIn, InvitingOut, SignInIn, TokenIn, Who
 from yonk.api.language import speak_hers
 from yonk.api.session import COOKIE, DEVICE, OpenDb, session_of, token_of, who_asks
 from yonk.api.wire import ERRORS
-from yonk.store import invitations, people
+from yonk.store import invitations, people, phones
 from yonk.store.people import Arrived, NotSignedInError
 from yonk.store.rights import Person
 from yonk.store.secrets_kept import digest
@@ -97,5 +97,21 @@ async def accept(asked: AcceptIn, request: Request, response: Response, db: Open
     arrived = await in_bulkhead(work)
     if request.app.state.guild is not None:
         request.app.state.guild.drop_letter(digest(asked.token))
+    let_in(response, arrived)
+    return who_out(arrived.person)
+
+
+@router.post("/phone/arrive", response_model=WhoOut, responses=ERRORS)
+async def arrive_by_phone(
+    asked: TokenIn, request: Request, response: Response, db: OpenDb
+) -> WhoOut:
+    """Sign a phone in by the link that it scanned; another session of it ends."""
+
+    def work() -> Arrived:
+        found = people.arrive(db, phones.use_phone_link(db, asked.token))
+        people.sign_out(db, token_of(request), found.person, everywhere=False)
+        return found
+
+    arrived = await in_bulkhead(work)
     let_in(response, arrived)
     return who_out(arrived.person)

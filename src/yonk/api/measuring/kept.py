@@ -27,13 +27,17 @@ from yonk.files.log_file import (
     NoteKind,
     NotePart,
     PhotoPart,
+    TableChangePart,
+    TableEntryPart,
     TakenBackPart,
     TrialPart,
 )
 from yonk.files.photo import JpegPhoto
 from yonk.files.seam_log_file import read_figures, read_test
+from yonk.files.table_thing import same_thing
 from yonk.store import block_log as store_of_block
 from yonk.store import seam_log as store
+from yonk.store import table
 from yonk.store.block_log import KeptNote, KeptTrial, Measured, NewPhoto, Unpicked
 from yonk.store.models import now
 from yonk.store.preferences import preference
@@ -120,6 +124,21 @@ def log_file_of(session: Session, block_id: str) -> tuple[LogFile, dict[str, byt
         photos=tuple(
             PhotoPart(file=names[one.id], caption=one.caption, made=one.made) for one in photos
         ),
+        table=tuple(
+            TableEntryPart(
+                place=one.place,
+                made=one.made,
+                words=one.words,
+                undoes=one.undoes,
+                changes=tuple(
+                    TableChangePart(
+                        kind=each.kind, thing=each.thing, words=each.words, amount=each.amount
+                    )
+                    for each in one.changes
+                ),
+            )
+            for one in table.ledger_of(session, block_id)
+        ),
     )
     content = {
         names[one.id]: store_of_block.photo_content(session, block_id, one.id) for one in photos
@@ -178,6 +197,22 @@ def keep_log(
             for one in log.photos
         ],
     )
+    entries = [
+        table.LedgerEntry(
+            one.place,
+            one.words,
+            _plain(one.made),
+            one.undoes,
+            tuple(
+                table.ThingChange(
+                    each.kind, same_thing(each.kind, each.thing), each.amount, words=each.words
+                )
+                for each in one.changes
+            ),
+        )
+        for one in log.table
+    ]
+    table.add_ledger(session, block_id, entries)
 
 
 def _plain(moment: datetime) -> datetime:

@@ -274,7 +274,7 @@ class PredictionOut(Model):
     checkpoints: list[CheckpointShownOut]
     mismatch: Said
     mismatch_step: int
-    advice: Said
+    practice: Said
     figures: Sequence[Said]
     all_guesses: bool
 

@@ -33,7 +33,6 @@ from yonk.core.measuring import (
     IN_A_ROW,
     LOOKS,
     MOST_TAKEN_BACK,
-    MOST_TRIALS,
     STRIP_LENGTH,
     Checkpoint,
     Diagnosis,
@@ -81,6 +80,7 @@ from yonk.core.measuring import (
     verdict_words,
 )
 from yonk.core.paper import (
+    COUNTS,
     USUAL,
     XY,
     Capital,
@@ -242,7 +242,7 @@ class MeasuringView:
             stale=[self._stale(what, size) for what, size in self.judgement.stale.items()],
             trial=block.number,
             trials=[self._trial(one) for one in self.judgements],
-            most_trials=MOST_TRIALS,
+            most_trials=COUNTS["trials"][1],
             verdict=self._verdict(found) if found else None,
             taken_back=self.trial.taken_back,
             taken_back_limit=self.trial.log.figures.taken_back,
@@ -337,7 +337,7 @@ class MeasuringView:
             good_before=one.good_before,
             good_after=one.good_after,
             settings=dict(one.settings),
-            methods=dict(one.methods),
+            methods={kind: way.name for kind, way in one.ways.items()},
         )
 
     def _foretold(self, found: Prediction, errors: Errors) -> PredictionOut:
@@ -355,7 +355,7 @@ class MeasuringView:
             ],
             mismatch=mismatch_words(most, step, self.unit) if most else "",
             mismatch_step=step,
-            advice=found.advice,
+            practice=found.practice,
             figures=guess_words(errors, guesses, self.unit, self._by_trial(errors)),
             all_guesses=standing is None and not log.figures.reported,
         )

@@ -2,11 +2,10 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
-
 from yonk.api.in_colouring import draft_in
 from yonk.api.sewing.schemas import JoinIn, SewingAskedIn, SewingPrintIn
 from yonk.api.sewing.view import back_view, join_view, sewing_view
+from yonk.api.table.kept import KeptTable
 from yonk.api.wire import as_bytes
 from yonk.core.paper import Draft, DraftError, message
 from yonk.core.planning import make_plan
@@ -25,11 +24,11 @@ def plan_asked(asked: SewingAsked) -> SewingPlan:
     return sewing_plan(draft_asked(asked)[0])
 
 
-def sewing(asked: SewingAskedIn, done: Mapping[str, tuple[int, str]]) -> bytes:
+def sewing(asked: SewingAskedIn, table: KeptTable) -> bytes:
     """How a block is sewn together, and what of it is sewn."""
     draft, names = draft_asked(asked)
     plan, blocks = sewing_plan(draft), draft.making.blocks
-    return as_bytes(sewing_view(plan, make_plan(draft), blocks, done, names))
+    return as_bytes(sewing_view(plan, make_plan(draft), blocks, table, names))
 
 
 def back(asked: SewingPrintIn) -> bytes:

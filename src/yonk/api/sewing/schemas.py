@@ -9,7 +9,7 @@ from pydantic import Field
 
 from yonk.api.in_colouring import ColouringNumber
 from yonk.api.recipes.schemas import StepPictureOut
-from yonk.api.wire import Document, Model, PartOut, Revision, Said
+from yonk.api.wire import Document, Model, PartOut, Said
 from yonk.core.paper import XY, OrderName, PointText, Toward
 from yonk.core.pressing import IntersectionState, SlipKind, StepKind
 
@@ -35,20 +35,14 @@ class JoinIn(Model):
 
 
 class SewingPrintIn(Model):
-    """A draft whose sewing is drawn or taken along."""
+    """A draft whose sewing is drawn or taken along; the block that it is kept as, if what is ticked
+    is wanted.
+    """
 
     document: Document
+    block_id: str | None = None
     colouring: ColouringNumber = None
     paper: Literal["letter", "a4"] = "letter"
-
-
-class TickIn(Model):
-    """How many of a step are sewn now; mark and words as they were sent."""
-
-    mark: Annotated[str, Field(pattern="^[0-9a-f]{64}$")]
-    words: Annotated[str, Field(max_length=400)]
-    done: Annotated[int, Field(ge=0, le=MOST_SEWN)]
-    revision: Revision
 
 
 class OrderOut(Model):
@@ -151,11 +145,12 @@ class SlipOut(Model):
 
 
 class SewingStepOut(Model):
-    """A step over all blocks."""
+    """A step over all blocks; `unit` is the mark of the unit that is made."""
 
     number: int
     kind: StepKind
     mark: str
+    unit: str
     words: Said
     per_block: int
     total: int

@@ -4,7 +4,7 @@ decided here.
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Iterable, Sequence
 
 from yonk.api.recipes.view import picture_view
 from yonk.api.sewing.schemas import (
@@ -24,6 +24,7 @@ from yonk.api.sewing.schemas import (
     StackOut,
     ThickOut,
 )
+from yonk.api.table.kept import KeptTable
 from yonk.api.wire import PartOut
 from yonk.core.drawing import Ring, Spot
 from yonk.core.paper import XY, Message, Point, Text, listed, message, show, write_exact
@@ -64,11 +65,10 @@ from yonk.core.units import BY_NAME
 
 MOST_TOLD = 400  # places that a page tells one by one
 _ARROW = 2.2  # allowances that an arrow is long
-SewnTicks = Mapping[str, tuple[int, str]]
 
 
 def sewing_view(
-    plan: SewingPlan, planned: Plan, blocks: int, done: SewnTicks, colourings: Sequence[str]
+    plan: SewingPlan, planned: Plan, blocks: int, table: KeptTable, colourings: Sequence[str]
 ) -> SewingOut:
     """Everything the Sew step shows.
 
@@ -76,15 +76,15 @@ def sewing_view(
         plan: the sewing of one block.
         planned: how its units are made.
         blocks: how many blocks are sewn.
-        done: of each mark how many are sewn, and the words that it was told in.
+        table: what is made and sewn.
         colourings: what the block's colourings are called.
     """
-    return _View(plan, planned, blocks, done).out(colourings)
+    return _View(plan, planned, blocks, table).out(colourings)
 
 
 class _View:
-    def __init__(self, plan: SewingPlan, planned: Plan, blocks: int, done: SewnTicks) -> None:
-        self.plan, self.blocks, self.done = plan, blocks, done
+    def __init__(self, plan: SewingPlan, planned: Plan, blocks: int, table: KeptTable) -> None:
+        self.plan, self.blocks, self.table = plan, blocks, table
         self.scale = float(plan.reading.drawing.scale)
         self.draft = plan.draft
         self.stacks = stacks_of(plan.reading)
@@ -122,7 +122,7 @@ class _View:
             batch=self.draft.making.sewing.batch,
             changed=[
                 message("sewn-and-gone", count=one.done, step=one.words)
-                for one in no_longer_wanted(self.steps, self.done)
+                for one in no_longer_wanted(self.steps, self.table.done)
             ],
             sewn=sum(min(step.done, step.total) for step in steps),
             to_sew=sum(step.total for step in steps),
@@ -194,7 +194,8 @@ class _View:
             words=step.words,
             per_block=step.per_block,
             total=step.total,
-            done=self.done.get(step.mark, (0, ""))[0],
+            unit=step.unit,
+            done=step.done(self.table.sewn, self.table.made),
             join=step.joins[0],
             label=step.label,
             why=list(step.why),

@@ -6,15 +6,18 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 
 from yonk.api.cut.answers import Booking, booking
-from yonk.api.fabrics.kept import Shelf, shelf_cloth
+from yonk.api.fabrics.kept import Shelf, on_hand_of
+from yonk.api.table.kept import KeptTable
 from yonk.api.top.schemas import TopDoneIn, TopIn, TopPrintIn
 from yonk.api.top.view import top_cutting_view, top_sewing_view
+from yonk.api.top.ways_out import quilt_ways_view
 from yonk.api.wire import as_bytes
-from yonk.core.cutting import NO_MARKS, Booked, Marks, pieces_of_fabric, templates_of
+from yonk.core.cutting import Booked, CutsDone, templates_of
 from yonk.core.measuring import Trial, judge
 from yonk.core.planning import Plan
 from yonk.core.setting import Quilt, QuiltPlan, plan_quilt
-from yonk.core.top import Judged, TopCutting, made_already, sew_top, whole_list
+from yonk.core.table import Paces, TableStanding
+from yonk.core.top import Judged, TopCutting, made_already, sew_top, top_at_the_table, whole_list
 from yonk.files.quilt_file import take_quilt
 from yonk.files.templates_pdf import write_templates_pdf
 
@@ -30,27 +33,43 @@ class ShelfTrial:
 Trials = Mapping[str, ShelfTrial]
 
 
-def quilt_cut(asked: TopIn, shelf: Shelf, marks: Marks, trials: Trials) -> bytes:
+def quilt_cut(asked: TopIn, shelf: Shelf, table: KeptTable, trials: Trials) -> bytes:
     """The whole list of a quilt."""
-    found = top_cutting(asked, shelf, trials, marks)
-    return as_bytes(top_cutting_view(found, shelf, marks))
+    found = top_cutting(asked, shelf, trials, table.booked)
+    return as_bytes(top_cutting_view(found, shelf, table, asked.layers))
 
 
-def quilt_booked(asked: TopDoneIn, shelf: Shelf, marks: Marks, trials: Trials) -> Booking:
+def printed_cutting(
+    asked: TopIn, shelf: Shelf, trials: Trials, table: KeptTable
+) -> tuple[TopCutting, TableStanding]:
+    """The whole list as it is printed, and how its table stands."""
+    found = top_cutting(asked, shelf, trials, table.booked)
+    return top_at_the_table(found, table.state)
+
+
+def quilt_ways(asked: TopIn, shelf: Shelf, table: KeptTable, trials: Trials, paces: Paces) -> bytes:
+    """What can be done where there is not enough for a quilt."""
+    quilt = take_quilt(asked.document)
+    made = made_already(quilt, judged_trials(quilt, trials))
+    return as_bytes(quilt_ways_view(quilt, table, shelf, made, paces))
+
+
+def quilt_booked(asked: TopDoneIn, shelf: Shelf, table: KeptTable, trials: Trials) -> Booking:
     """What becomes of the shelf when a fabric is cut. Raises `DraftError` where there is nothing to
     book.
     """
-    return booking(top_cutting(asked, shelf, trials, marks), asked.fabric, "all", shelf, marks)
+    cutting = top_cutting(asked, shelf, trials, table.booked)
+    return booking(cutting, asked.fabric, "all", shelf, table.booked)
 
 
-def top_cutting(asked: TopIn, shelf: Shelf, trials: Trials, marks: Marks = NO_MARKS) -> TopCutting:
+def top_cutting(
+    asked: TopIn, shelf: Shelf, trials: Trials, booked: CutsDone | None = None
+) -> TopCutting:
     """The whole list of a quilt, with what the shelf has and what its trial blocks say."""
     quilt = take_quilt(asked.document)
-    on_hand = {
-        name: pieces_of_fabric(shelf_cloth(kept), quilt.unit) for name, kept in shelf.items()
-    }
+    on_hand = on_hand_of(shelf, quilt.unit)
     made = made_already(quilt, judged_trials(quilt, trials))
-    return whole_list(plan_quilt(quilt), on_hand, Booked(marks.booked, "all"), made)
+    return whole_list(plan_quilt(quilt), on_hand, Booked(booked or {}, "all"), made)
 
 
 def judged_trials(quilt: Quilt, trials: Trials) -> dict[str, Judged]:

@@ -7,21 +7,25 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from yonk.api.cut.schemas import ChangedOut, CutFabricOut
+from yonk.api.cut.schemas import ChangedOut, CutFabricOut, LayerCount, TableFiguresOut, TableStepOut
 from yonk.api.draft.schemas import FabricOut
+from yonk.api.table.schemas import ThingChangeInOut
 from yonk.api.wire import Document, Model, Said
 from yonk.core.paper import XY
 from yonk.core.setting import BackingLay, Joins, TopOrder
-from yonk.core.top import TopStepKind
+from yonk.core.top import QuiltWayName, TopStepKind
 
 QuiltId = Annotated[str, Field(pattern="^[0-9a-z]{1,32}$")]
 
 
 class TopIn(Model):
-    """A quilt; the one that it is kept as, if what is ticked of it is wanted."""
+    """A quilt; the one that it is kept as, if what lies on its table is wanted; in how many layers
+    strips are cut.
+    """
 
     document: Document
     quilt_id: QuiltId | None = None
+    layers: LayerCount = 1
 
 
 class TopPrintIn(TopIn):
@@ -59,6 +63,7 @@ class TopCutOut(Model):
 
     summary: Said
     fabrics: list[CutFabricOut]
+    steps: list[TableStepOut]
     swatches: list[FabricOut]
     changed: list[ChangedOut]
     said: Sequence[Said]
@@ -122,3 +127,28 @@ class TopSewOut(Model):
     second: list[tuple[int, int]]
     changed: Sequence[Said]
     cautions: Sequence[Said]
+
+
+class QuiltWayShown(Model):
+    """A way out of a quilt's table that was tried: the quilt as it is then, where it changes; what
+    changes on the table; how it stands then, and what it costs in time; at which places blocks are
+    changed, by row and column.
+    """
+
+    do: QuiltWayName
+    words: Said
+    takes: Said
+    document: Document | None
+    places: list[tuple[int, int]]
+    changes: list[ThingChangeInOut]
+    after: TableFiguresOut
+
+
+class QuiltWaysOut(Model):
+    """Whether there is enough for a quilt; where not, how its table stands, and what can be
+    done.
+    """
+
+    enough: bool
+    before: TableFiguresOut
+    ways: list[QuiltWayShown]

@@ -4,8 +4,10 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 
+from yonk.api.cut.strips import strips_view
 from yonk.api.cut.view import changed_view, fabric_view
 from yonk.api.draft.view import fabric_out
+from yonk.api.table.kept import KeptTable
 from yonk.api.top.schemas import (
     BackingWayOut,
     JoinsOut,
@@ -15,9 +17,9 @@ from yonk.api.top.schemas import (
     TopSewOut,
     TopStepOut,
 )
-from yonk.core.cutting import Marks
 from yonk.core.setting import JOINS
 from yonk.core.sewing import CAUTIONS
+from yonk.core.table import useless_of_quilt
 from yonk.core.top import (
     TopCutting,
     TopSewing,
@@ -26,6 +28,7 @@ from yonk.core.top import (
     diagram_of,
     joins_words,
     pressed_words,
+    top_at_the_table,
     top_progress,
     top_words,
 )
@@ -33,14 +36,18 @@ from yonk.store.fabrics import KeptFabric
 
 
 def top_cutting_view(
-    cutting: TopCutting, shelf: Mapping[str, KeptFabric], marks: Marks
+    cutting: TopCutting, shelf: Mapping[str, KeptFabric], table: KeptTable, layers: int = 1
 ) -> TopCutOut:
     """The whole list."""
+    cutting, standing = top_at_the_table(cutting, table.state)
     return TopCutOut(
         summary=cutting.summary,
-        fabrics=[fabric_view(cloth, cutting, "all", shelf, marks) for cloth in cutting.cloths],
+        fabrics=[
+            fabric_view(cloth, cutting, "all", shelf, table, standing) for cloth in cutting.cloths
+        ],
+        steps=strips_view(cutting, "all", standing, layers),
         swatches=[fabric_out(one, 0) for one in cutting.fabrics.values()],
-        changed=changed_view(cutting.changed(marks.done), cutting),
+        changed=changed_view(useless_of_quilt(standing), cutting),
         said=top_words(cutting),
         joins=cutting.plan.quilt.joins,
         ways_to_join=[JoinsOut(joins=joins, words=joins_words(joins)) for joins in JOINS],

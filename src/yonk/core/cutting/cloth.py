@@ -139,7 +139,8 @@ class ClothPlan:
 
     `buy` has the straightening and the shrinkage in it and is rounded up to what is sold; `exact`
     is what the strips need. `too_large` are lines with a piece that no cloth takes, with how many
-    of it. `fat_quarters` is how many would do instead, where every piece fits on one.
+    of it. `fat_quarters` is how many would do instead, where every piece fits on one. Of `limited`
+    cloth there is no more than it is laid on; some cuts may be `missing`, with how many.
     """
 
     fabric: str
@@ -151,6 +152,8 @@ class ClothPlan:
     too_large: tuple[tuple[int, int], ...]
     fat_quarters: int | None
     leftovers: tuple[ClothPiece, ...]
+    limited: bool = False
+    missing: tuple[tuple[Cut, int], ...] = ()
 
 
 def plan_cloth(
@@ -219,14 +222,20 @@ def lay_on_pieces(
     lines = _lines(cuts, bolt, upright)
     grid = _grid([size for line in lines for size in (line.width, line.height)], bolt, pieces)
     rest = [line.wanted(number, grid) for number, line in enumerate(lines)]
-    layouts = []
+    layouts: list[ClothLayout] = []
+    useless: set[tuple[int, int]] = set()  # of no use once, of none later: less is wanted
     for piece in pieces:
-        size = _whole(piece.width, grid, up=False), _whole(piece.length, grid, up=False)
-        mine = [one for one in rest if one.count and fits(one, *size)]
-        strips = lay_strips(mine, *size, quick=len(mine) > FEW_KINDS)[0] if mine else []
+        size = _steps_of(piece, grid)
+        if not rest or len(layouts) == MOST_FROM_HAND:
+            break
+        if not all(size) or size in useless:
+            continue
+        strips = _strips_on(size, rest)
         if strips:
             layouts.append(_layout(piece, False, strips, lines, grid))
             rest = _less(rest, strips)
+        else:
+            useless.add(size)
     missing: Counter[int] = Counter()
     for one in rest:
         missing[lines[one.key].cut] += one.count
@@ -339,12 +348,10 @@ def _from_hand(
     buying = bought(quickly(rest))
     useless: set[tuple[int, int]] = set()
     for piece in sorted(on_hand, key=lambda one: (one.width * one.length, one.width)):
-        size = _whole(piece.width, grid, up=False), _whole(piece.length, grid, up=False)
+        size = _steps_of(piece, grid)
         if not all(size) or size in useless or len(layouts) == MOST_FROM_HAND or not rest:
             continue
-        strips, _ = lay_strips(
-            [one for one in rest if fits(one, *size)], *size, quick=len(rest) > FEW_KINDS
-        )
+        strips = _strips_on(size, rest)
         after = _less(rest, strips) if strips else rest
         then = bought(quickly(after)) if strips else buying
         if strips and then <= buying:
@@ -355,6 +362,16 @@ def _from_hand(
     if layouts and bought(lay_strips(rest, across)[0]) > bought(lay_strips(wanted, across)[0]):
         return [], [one for one in wanted if one.count]
     return layouts, rest
+
+
+def _steps_of(piece: ClothPiece, grid: int) -> tuple[int, int]:
+    return _whole(piece.width, grid, up=False), _whole(piece.length, grid, up=False)
+
+
+def _strips_on(size: tuple[int, int], rest: Sequence[WantedRectangles]) -> list[Strip]:
+    """What of some rectangles is cut from one piece of cloth."""
+    mine = [one for one in rest if fits(one, *size)]
+    return lay_strips(mine, *size, quick=len(rest) > FEW_KINDS)[0]
 
 
 def _less(wanted: Sequence[WantedRectangles], strips: Iterable[Strip]) -> list[WantedRectangles]:

@@ -7,16 +7,7 @@ from dataclasses import dataclass, replace
 from typing import Protocol
 
 from yonk.core.cutting.cloth import BOLT_STEPS, Bolt, ClothPiece, ClothPlan, plan_cloth
-from yonk.core.cutting.progress import (
-    CutProgress,
-    CutsDone,
-    cut_so_far,
-    not_booked,
-    of_no_use,
-    standings,
-    still_wanted,
-    surplus,
-)
+from yonk.core.cutting.progress import CutsDone, not_booked
 from yonk.core.paper import Draft, Fabric, LengthUnit, Message, Settings, Text, message, show
 from yonk.core.planning import Cut, Plan, StageName, cut_size_words, plan_stage, purposes
 
@@ -109,6 +100,7 @@ def plan_cutting(
     stage: StageName,
     on_hand: ShelfPieces | None = None,
     booked: CutsDone | None = None,
+    plan: Plan | None = None,
 ) -> Cutting:
     """How each fabric of a draft is cut in a stage.
 
@@ -116,12 +108,13 @@ def plan_cutting(
         stage: ``trial``, ``rest`` or ``all``.
         on_hand: the pieces there are, in the draft's unit, by the shelf's name of a fabric.
         booked: what was cut and its cloth taken off the shelf before: on the list, but on no cloth.
+        plan: stands in for the stage's own.
 
     Returns: the plan of the stage and the layouts of each fabric.
 
     Raises: `DraftError` where the drawing is too much to work on.
     """
-    plan = plan_stage(draft, stage)
+    plan = plan or plan_stage(draft, stage)
     making, unit = draft.making, draft.unit
     known, bolt = Booked(booked or {}, stage), bolt_of(making, unit)
     cloths = on_cloth(plan.cuts, draft.fabric, making, unit, on_hand, known, bolt)
@@ -176,42 +169,6 @@ def on_cloth(
                 left[fabric.shelf].remove(layout.source)
         cloths.append(replace(cloth, cuts=tuple(mine)))
     return tuple(cloths)
-
-
-@dataclass(frozen=True)
-class Changed:
-    """What a changed draft makes of what is cut: cuts that are of no use any more, and those of
-    which more is wanted.
-    """
-
-    useless: tuple[CutProgress, ...]
-    still: tuple[CutProgress, ...]
-
-
-def changed(cutting: Cutting, done: CutsDone) -> Changed:
-    """What became of the cuts that are done, in whatever order they were cut."""
-    if not done:
-        return Changed((), ())
-    staged = [*plan_stage(cutting.draft, "trial").cuts, *plan_stage(cutting.draft, "rest").cuts]
-    whole, known = plan_stage(cutting.draft, "all").cuts, cut_so_far(done, "all")
-    still = still_wanted(whole, staged, known) if cutting.stage == "all" else []
-    return Changed(tuple(of_no_use(whole, staged, known)), tuple(still))
-
-
-def spares_beside(cutting: Cutting, done: CutsDone) -> CutsDone:
-    """What a trial block's cutting gave too many of, where the rest after it is cut."""
-    if cutting.stage != "rest":
-        return {}
-    return surplus(plan_stage(cutting.draft, "trial").cuts, done, "trial")
-
-
-def changed_of(cuts: Sequence[Cut], done: CutsDone) -> Changed:
-    """What became of the cuts that are done, where all is cut at once."""
-    known = standings(cuts, cut_so_far(done, "all")) if done else []
-    return Changed(
-        tuple(one for one in known if one.useless),
-        tuple(one for one in known if one.done and one.still),
-    )
 
 
 def bolt_of(making: Settings, unit: LengthUnit) -> Bolt:

@@ -63,7 +63,6 @@ from yonk.core.measuring.seam_log import (
 )
 from yonk.core.measuring.suspects import CauseKind
 from yonk.core.measuring.trial import (
-    MOST_TRIALS,
     JudgedTrial,
     Trial,
     TrialBlock,
@@ -94,7 +93,6 @@ __all__ = [
     "IN_A_ROW",
     "LOOKS",
     "MOST_TAKEN_BACK",
-    "MOST_TRIALS",
     "STEP",
     "STRIP_LENGTH",
     "TAKEN_BACK",

@@ -26,6 +26,7 @@ Verdict = Literal["good", "ease", "trim", "take back", "press again", "cut again
 SURE = 0.95  # from here on nothing more need be measured
 _AS_LIKELY = 0.2  # of the likeliest, that another is not told apart from it
 _MOST_RIVALS = 4  # other explanations that are told; more help nobody
+_HAIR = Fraction(1, 10_000)  # of a unit, by which a size in decimals is another than is meant
 _STEP = {"in": 64, "cm": 20}  # as finely as a trial block is read
 
 
@@ -72,7 +73,7 @@ class Diagnosis:
 
 def is_good(off: Fraction, unit: LengthUnit) -> bool:
     """Whether a size is as good as right: off by no more than a reading."""
-    return abs(off) <= READING[unit]
+    return abs(off) <= READING[unit] + _HAIR
 
 
 def diagnose(
@@ -105,7 +106,7 @@ class _Diagnosing:
 
     def __init__(self, weighing: Weighing) -> None:
         self.weighing, self.errors, self.unit = weighing, weighing.errors, weighing.unit
-        self.reading, self.off = weighing.reading, weighing.off
+        self.off = weighing.off
 
     def out(self) -> Diagnosis:
         """The diagnosis."""
@@ -176,25 +177,27 @@ class _Diagnosing:
         return tuple(found)
 
     @property
-    def _most(self) -> float:
-        return float(np.abs(self.off).max(initial=0.0))
+    def _little(self) -> Verdict | None:
+        """What is told where nothing is off by more than can be eased; else nothing."""
+        most = float(np.abs(self.off).max(initial=0.0))
+        if is_good(Fraction(most), self.unit):
+            return "good"
+        return "ease" if most <= self.errors.tolerance + _HAIR else None
 
     def _without_cause(self) -> Verdict:
         """What is told where nothing is known to be wrong."""
         if not len(self.off):
             return "good" if self.weighing.evidence.looks == "good" else "measure again"
-        if self._most <= self.reading * 1.001:
-            return "good"
-        return "ease" if self._most <= float(self.errors.tolerance) else "measure again"
+        return self._little or "measure again"
 
     def _verdict(self, causes: Sequence[FoundCause]) -> Verdict:
         """What to do, by the rule: small is eased; a seam is taken back; what is too large can be
         trimmed, what is too small is cut again.
         """
-        if len(self.off) and self._most <= float(self.errors.tolerance):
-            return "good" if self._most <= self.reading * 1.001 else "ease"
         if not len(self.off):
             return "measure again"
+        if self._little:
+            return self._little
         kinds = {one.kind for one in causes}
         if kinds & {"seam", "one-seam"}:
             return "take back"

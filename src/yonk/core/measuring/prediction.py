@@ -4,7 +4,7 @@ eased.
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass, replace
 from fractions import Fraction
 from math import hypot, sqrt
@@ -61,12 +61,14 @@ class Mismatch:
 @dataclass(frozen=True)
 class Prediction:
     """The checkpoints of a block in the order of sewing, the last is the block; the join where most
-    must be eased; which one change helps most, in a sentence.
+    must be eased; which one change helps most, in a sentence; and which of those that only practice
+    brings, beside the remedies that a plan can take.
     """
 
     checkpoints: tuple[Checkpoint, ...]
     mismatch: Mismatch | None
     advice: Text
+    practice: Text = ""
 
     def of_each(self, step_of: Callable[[int], int]) -> dict[int, Checkpoint]:
         """By the number of each step, in their order: the least likely of its joins, which are
@@ -110,7 +112,7 @@ def predict(plan: SewingPlan, planned: Plan, errors: Errors) -> Prediction:
     return Prediction(
         checkpoints,
         _largest_mismatch(plan, runs, errors),
-        _advice(plan, planned, runs, errors),
+        *_advice(plan, planned, runs, errors),
     )
 
 
@@ -253,11 +255,14 @@ def _at_most(means: Array, spreads: Array) -> Array:
     return np.where(spreads < TINY, means, high)
 
 
-def _advice(plan: SewingPlan, planned: Plan, runs: Runs, errors: Errors) -> Text:
-    """The one change that helps most."""
+_PRACTICE = ("cut", "steady")  # what no plan can change
+
+
+def _advice(plan: SewingPlan, planned: Plan, runs: Runs, errors: Errors) -> tuple[Text, Text]:
+    """The one change that helps most, and the one of practice, if any does."""
     last = plan.sewn[-1]
     if last.box is None or last.box.round is not None:
-        return ""
+        return "", ""
     every = frozenset(
         recipe.group.label for recipe in planned.recipes if recipe.method.sew is not None
     )
@@ -274,9 +279,16 @@ def _advice(plan: SewingPlan, planned: Plan, runs: Runs, errors: Errors) -> Text
         "steady": chance(replace(errors, seam_spread=errors.seam_spread / 2)),
         "ruler": chance(errors, Runs(plan, runs.trimmed) if any(runs.larger) else runs),
     }
+    practice = {name: ways[name] for name in _PRACTICE}
+    none = message("no-change-helps-much", before=percent(before))
+    return _helps_most(ways, before) or none, _helps_most(practice, before) or ""
+
+
+def _helps_most(ways: Mapping[str, float], before: float) -> Message | None:
+    """Which change helps most, in a sentence; None where none helps much."""
     change, after = max(ways.items(), key=lambda one: one[1])
     if after - before < 0.01:
-        return message("no-change-helps-much", before=percent(before))
+        return None
     return message("change-helps", change=change, after=percent(after), before=percent(before))
 
 

@@ -31,7 +31,7 @@ from yonk.core.paper import (
     show,
     write_typed,
 )
-from yonk.core.planning import FINEST_RULER, make_plan, ways_side_by_side
+from yonk.core.planning import FINEST_RULER, Way, make_plan, ways_side_by_side
 from yonk.core.pressing import sewing_plan
 from yonk.core.units import BY_NAME, UnitKindName
 
@@ -63,7 +63,7 @@ class Remedy:
     good_after: float
     settings: Mapping[str, str] = field(default_factory=dict)
     seam: Fraction = Fraction(0)  # of a cut for the seam: the one that is sewn
-    methods: Mapping[UnitKindName, str] = field(default_factory=dict)  # of another way: by kind
+    ways: Mapping[UnitKindName, Way] = field(default_factory=dict)  # of another way: by kind
 
     @property
     def helps(self) -> bool:
@@ -199,23 +199,23 @@ def _margin(draft: Draft, errors: Errors, before: float) -> Iterator[Remedy]:
 
 def _method(draft: Draft, errors: Errors, before: float) -> Iterator[Remedy]:
     """Each kind of unit made in the way that is likeliest right, where that is another one."""
-    methods: dict[UnitKindName, str] = {}
+    ways: dict[UnitKindName, Way] = {}
     for recipe, compared in ways_side_by_side(make_plan(draft)):
         group = recipe.group
         if group.is_plain or len(compared.ways) < 2 or not group.as_drafted:
             continue
         good = tolerance_of(group.unit, draft, errors)
         taken, *others = (
-            (chance_of_units(figures, group.unit, errors, good), figures.way.name)
+            (chance_of_units(figures, group.unit, errors, good), figures.way)
             for figures in compared.ways
         )
-        best = max(others, key=lambda one: round(one[0], 2))
-        if best[0] - taken[0] >= _AS_GOOD:
-            methods.setdefault(group.kind, best[1])
-    if methods:
-        making = replace(draft.making, methods={**draft.making.methods, **methods})
-        good_after = chance_good(draft, replace(draft, making=making), errors)
-        yield Remedy("method", Fraction(0), before, good_after, methods=methods)
+        chance, way = max(others, key=lambda one: round(one[0], 2))
+        if chance - taken[0] >= _AS_GOOD:
+            ways.setdefault(group.kind, way)
+    if ways:
+        methods = {**draft.making.methods, **{kind: way.name for kind, way in ways.items()}}
+        other = replace(draft, making=replace(draft.making, methods=methods))
+        yield Remedy("method", Fraction(0), before, chance_good(draft, other, errors), ways=ways)
 
 
 @kept()
@@ -247,15 +247,12 @@ def remedy_words(one: Remedy, draft: Draft) -> Message:
         seam=show(draft.making.seam, unit),
         step=show(FINEST_RULER[unit], unit) if step else "",
         finer="finer" if step else "same",
-        ways=listed(_way_words(one), "each-and") if one.methods else "",
+        ways=listed(map(_way_words, one.ways.items()), "each-and") if one.ways else "",
     )
 
 
-def _way_words(one: Remedy) -> Iterator[Message]:
-    for kind, name in one.methods.items():
-        words = {method.name: method.words for method in BY_NAME[kind].methods}
-        ways = listed((words[part] for part in name.split("+")), "and")
-        yield message("remedy-way", kind=BY_NAME[kind].words, way=ways)
+def _way_words(way: tuple[UnitKindName, Way]) -> Message:
+    return message("remedy-way", kind=BY_NAME[way[0]].words, way=way[1].words)
 
 
 def chances_words(one: Remedy) -> Message:

@@ -225,7 +225,7 @@ def response_of(draft: Draft) -> Response:
 
 
 def at_easing(rows: Array, easing: float) -> Array:
-    """What lies between the two rows of each measure, `(measures, 2, causes)`."""
+    """What lies between the two rows of each measure, `(measures, 2, …)`."""
     found: Array = (1 - easing) * rows[:, 0] + easing * rows[:, 1]
     return found
 
@@ -233,4 +233,5 @@ def at_easing(rows: Array, easing: float) -> Array:
 def matrix_of(response: Response, known: Mapping[str, Measurable]) -> Array:
     """The rows of several measures in their order, `(measures, 2, causes)`."""
     response.prepare(known.values())
-    return np.array([response.rows(one) for one in known.values()])
+    rows = [response.rows(one) for one in known.values()]
+    return np.array(rows).reshape(-1, 2, response.causes)

@@ -8,13 +8,13 @@ from __future__ import annotations
 from collections import defaultdict
 from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, replace
-from math import hypot, sqrt
+from math import hypot
 from typing import Literal
 
 import numpy as np
 
 from yonk.core.measuring.places import Measurable, between, rows_or_columns, seam_name
-from yonk.core.measuring.response import Response
+from yonk.core.measuring.response import Response, matrix_of
 from yonk.core.paper import Array
 from yonk.core.planning import Cut
 
@@ -54,8 +54,7 @@ def suspects_of(response: Response, known: Mapping[str, Measurable]) -> tuple[Su
     Args:
         known: what can be measured, in the order of each suspect's answers.
     """
-    response.prepare(known.values())
-    rows = np.array([response.rows(one) for one in known.values()]).reshape(-1, 2, response.causes)
+    rows = matrix_of(response, known)
     found = [
         Suspect(kind, where, rows @ causes, end)
         for kind, where, end, causes in _by_causes(response)
@@ -83,7 +82,7 @@ def _of(response: Response, causes: Iterable[int], by: float = 1.0) -> Array:
 def _seams(response: Response) -> Iterator[Wrong]:
     """The allowance everywhere; one seam, whole or at one end; folds that were not opened."""
     runs = response.runs
-    seams = {cause.of[0]: number for cause, number in runs.numbers.items() if cause.kind == "seam"}
+    seams = runs.seam_of
     yield "seam", "", "", _of(response, seams.values())
     yield "press", "", "", _of(response, seams.values())
     units: dict[str, list[int]] = defaultdict(list)
@@ -217,29 +216,30 @@ class _Edges:
 
     def across(self, faces: Sequence[int], axis: int) -> Array:
         """A whole row too high, or a column too wide: its outer edges lie further out."""
-        found = np.zeros(self.response.causes)
+        found, inner = np.zeros(self.response.causes), frozenset(faces)
         drawn = self.response.plan.joining.faces
         places = [spot[axis] for face in faces for spot in drawn[face].ring]
-        low, high = min(places), max(places)
+        outer = min(places), max(places)
         for cause, number in self.response.runs.numbers.items():
-            if cause.kind == "edge" and cause.of[0] in set(faces):
+            if cause.kind == "edge":
                 ring = drawn[cause.of[0]].ring
                 a, b = ring[cause.of[1]], ring[(cause.of[1] + 1) % len(ring)]
-                if a[axis] == b[axis] and a[axis] in (low, high):
-                    found[number] = 0.5
-            elif cause.kind == "unit":
-                stack = self.response.runs.stacks[cause.of[0]]
-                box = stack.box
-                octant = cause.of[1]
-                level = octant in (0, 180)  # a side that runs level has its normal down or up
-                side = box[1 if octant == 0 else 3] if level else None
-                if axis == 1 and level and set(stack.faces) <= set(faces) and side in (low, high):
-                    found[number] = 0.5
-                if axis == 0 and not level and set(stack.faces) <= set(faces):
-                    edge = box[2 if octant == 90 else 0]
-                    if edge in (low, high):
-                        found[number] = 0.5
+                mine = cause.of[0] in inner and a[axis] == b[axis]
+                at = a[axis]
+            elif cause.kind == "unit" and cause.of[1] in _SIDES:
+                stack, (lies, side) = self.response.runs.stacks[cause.of[0]], _SIDES[cause.of[1]]
+                mine = lies == axis and inner.issuperset(stack.faces)
+                at = stack.box[side]
+            else:
+                continue
+            if mine and at in outer:
+                found[number] = 0.5
         return found
+
+
+# The side of a trimmed unit by how it is gone along: which way it lies (0 at a place across, 1 at a
+# place down), and which part of the unit's box that is.
+_SIDES = {0: (1, 1), 90: (0, 2), 180: (1, 3), 270: (0, 0)}
 
 
 def _moves(subcut: str, is_longest: bool) -> float:
@@ -254,8 +254,12 @@ def _moves(subcut: str, is_longest: bool) -> float:
 
 
 def _skewed(response: Response, known: Mapping[str, Measurable]) -> list[Suspect]:
-    """A block that leans: one diagonal is longer, the other shorter."""
-    answers = np.array([[one.diagonal / sqrt(2)] * 2 for one in known.values()]).reshape(-1, 2)
+    """A block that leans, its top against its bottom by one: one diagonal is longer, the other
+    shorter, by what of the lean lies along it.
+    """
+    wide, high = float(response.plan.draft.width), float(response.plan.draft.height)
+    along = wide / hypot(wide, high)
+    answers = np.array([[one.diagonal * along] * 2 for one in known.values()]).reshape(-1, 2)
     return [Suspect("skew", "", answers)]
 
 

@@ -1,4 +1,4 @@
-"""Trial blocks judge, each by the plan that it was cut by; what they say for the rest.
+"""Trial blocks judged, each by the plan that it was cut by; what they say for the rest.
 
 Source: *The trial block* in `docs/measuring.md`.
 """
@@ -37,7 +37,6 @@ from yonk.core.planning import make_plan
 from yonk.core.pressing import SewingPlan, sewing_plan
 
 MeasuredSizes = Mapping[str, tuple[Fraction, str]]
-MOST_TRIALS = 20  # trial blocks of one block; nobody sews more before the rest
 _AS_FINE = 10_000  # parts of a unit, far finer than any reading
 _USUAL = 2.0  # standard deviations, that a part may be off before it is looked at
 
@@ -83,7 +82,7 @@ class Trial:
 
 @dataclass(frozen=True)
 class JudgedTrial:
-    """A trial block judge: the sewing of the draft that it was cut by; what can be measured; what
+    """A trial block judged: the sewing of the draft that it was cut by; what can be measured; what
     was measured of it and counts, and what does not any more; why it came out so, None where
     nothing is known of it.
     """
@@ -150,11 +149,10 @@ def looks_wrong(judgement: JudgedTrial, what: str, log: SeamLog) -> bool:
     """
     plan, one = judgement.plan, judgement.known[what]
     response = response_of(plan.draft)
-    rows = response.rows(one)
     spreads = response.spreads(log.errors_for(plan.draft.making.seam, plan.draft.unit))
-    usual = float((rows**2 @ spreads**2).max()) ** 0.5
-    off = float(judgement.measured[what]) - one.size - float(response.larger(one).mean())
-    return bool(abs(off) > _USUAL * usual + float(READING[plan.draft.unit]))
+    usual = float((response.rows(one) ** 2 @ spreads**2).max()) ** 0.5
+    off = judgement.measured[what] - listed_size(plan, one)
+    return bool(abs(float(off)) > _USUAL * usual + float(READING[plan.draft.unit]))
 
 
 def listed_size(plan: SewingPlan, one: Measurable) -> Fraction:
@@ -184,7 +182,7 @@ def cut_otherwise(cut: Draft, draft: Draft) -> Text:
 
 def for_the_rest(trial: Trial, draft: Draft) -> list[Text]:
     """What the newest trial block says for the rest, in sentences: the verdict with what follows
-    from it, or what was decided when it was judge.
+    from it, or what was decided when it was judged.
 
     Args:
         draft: as the rest is cut.

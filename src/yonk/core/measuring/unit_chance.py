@@ -1,7 +1,7 @@
 """How likely a way gives units within tolerance, so that accuracy can be compared by a number.
 
-A unit that is not trimmed is as large as its straight runs come out; one that is sewn larger is
-trimmed to its size, where it came out large enough.
+A unit that is cut true is as large as its listed cuts give and its straight runs come out; one that
+is cut larger by a margin is trimmed to its size, where it came out large enough.
 
 Source: the straight runs of `docs/measuring.md`.
 """
@@ -10,7 +10,8 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 from fractions import Fraction
-from math import atan2, hypot, pi, sqrt
+from math import atan2, cos, hypot, pi, sin, sqrt
+from typing import NamedTuple
 
 import numpy as np
 from scipy.stats import norm
@@ -41,13 +42,12 @@ def chance_of_units(figures: Figures, unit: Unit, errors: Errors, tolerance: Fra
 
     Returns: from nought to one.
     """
-    good = float(tolerance)
-    if figures.trims:
-        oversize = figures.oversize or (0.0, 0.0)
+    good, oversize = float(tolerance), figures.oversize or (0.0, 0.0)
+    if figures.with_margin:
         trimmed = chance_within(np.zeros(2), np.eye(2) * float(errors.trim_spread) ** 2, good)
         return trimmed * chance_to_trim(unit, oversize, errors, tolerance)
     means, joint = _as_sewn(unit, errors)
-    return chance_within(means, joint, good)
+    return chance_within(means + np.array(oversize), joint, good)
 
 
 def _as_sewn(unit: Unit, errors: Errors) -> tuple[Array, Array]:
@@ -85,7 +85,7 @@ def _weights(unit: Unit) -> tuple[Array, Array]:
     target = target_of(unit, Fraction(0))
     reach = target.width, target.height
     cuts: list[tuple[float, float]] = []
-    seams: dict[XY, tuple[float, float]] = {}
+    inner: list[tuple[_SeamLine, XY, XY, tuple[float, float]]] = []
     for outline, _ in target.parts:
         for a, b in _edges(outline):
             dx, dy = b[0] - a[0], b[1] - a[1]
@@ -93,10 +93,42 @@ def _weights(unit: Unit) -> tuple[Array, Array]:
             weight = dy * dy / (long * reach[1]), dx * dx / (long * reach[0])
             cuts.append(weight)
             if not _is_outer(a, b, reach):
-                line = _line(a, b)
-                across, down = seams.get(line, (0.0, 0.0))
-                seams[line] = across + weight[0], down + weight[1]
+                inner.append((_SeamLine.through(a, b), a, b, weight))
+    lengths: dict[_SeamLine, float] = {}
+    for line, a, b, _ in inner:
+        lengths[line] = lengths.get(line, 0.0) + hypot(b[0] - a[0], b[1] - a[1])
+    lines = sorted(lengths, key=lambda line: (-round(lengths[line], _PLACES), line))
+    seams: dict[object, tuple[float, float]] = {}
+    for line, a, b, weight in inner:
+        # of two seams that cross the shorter is sewn in two halves, which the other joins
+        middle = (a[0] + b[0]) / 2, (a[1] + b[1]) / 2
+        halves = tuple(one.side(middle) for one in lines[: lines.index(line)])
+        across, down = seams.get((line, halves), (0.0, 0.0))
+        seams[line, halves] = across + weight[0], down + weight[1]
     return np.array(cuts).T, np.array([*seams.values()] or [(0.0, 0.0)]).T
+
+
+class _SeamLine(NamedTuple):
+    """The line that a seam runs along, alike from either side: its direction, and how far it passes
+    the unit's corner.
+    """
+
+    angle: float
+    far: float
+
+    @staticmethod
+    def through(a: XY, b: XY) -> _SeamLine:
+        """The line through two corners."""
+        angle = atan2(b[1] - a[1], b[0] - a[0]) % pi
+        if pi - angle < 10.0**-_PLACES:
+            angle = 0.0
+        far = a[0] * sin(angle) - a[1] * cos(angle)
+        return _SeamLine(round(angle, _PLACES - 2), round(far, _PLACES - 2))
+
+    def side(self, spot: XY) -> int:
+        """On which side of it a spot lies; nought on the line."""
+        off = spot[0] * sin(self.angle) - spot[1] * cos(self.angle) - self.far
+        return 0 if abs(off) < 10.0 ** (3 - _PLACES) else 1 if off > 0 else -1
 
 
 def _edges(outline: tuple[XY, ...]) -> Iterator[tuple[XY, XY]]:
@@ -110,13 +142,3 @@ def _is_outer(a: XY, b: XY, reach: tuple[float, float]) -> bool:
         for axis in (0, 1)
         for side in (0.0, reach[axis])
     )
-
-
-def _line(a: XY, b: XY) -> XY:
-    """The line through two corners, alike from either side: its direction and its distance."""
-    angle = atan2(b[1] - a[1], b[0] - a[0]) % pi
-    if pi - angle < 10.0**-_PLACES:
-        angle = 0.0
-    length = hypot(b[0] - a[0], b[1] - a[1])
-    far = abs(a[0] * (b[1] - a[1]) - a[1] * (b[0] - a[0])) / length
-    return round(angle, _PLACES - 2), round(far, _PLACES - 2)

@@ -151,10 +151,8 @@ class Weighing:
         return sum(one.chance for one in self.explanations if one.is_something_else)
 
     @cached_property
-    def _noises(self) -> list[tuple[Array, Array, Array]]:
-        """For each easing: how a spread of one evens the numbers, the numbers so evened, and what
-        the listed cuts give.
-        """
+    def _noises(self) -> list[tuple[Array, Array]]:
+        """For each easing what makes the numbers' spreads even, and the numbers so evened."""
         rows = matrix_of(self.response, self.asked)
         spreads = self.response.spreads(self.errors)
         listed = self.response.runs.listed_larger
@@ -163,15 +161,14 @@ class Weighing:
         drafted = np.array([one.size for one in self.asked.values()])
         found = []
         for easing in EASINGS:
-            at = at_easing(rows, easing) if len(rows) else np.zeros((0, self.response.causes))
+            at, seam = at_easing(rows, easing), at_easing(seams, easing)
             shared = (at * spreads**2) @ at.T + (NOISE * self.reading) ** 2 * np.eye(len(at))
-            off = sizes - drafted - at @ listed if len(at) else np.zeros(0)
-            seam = (1 - easing) * seams[:, 0] + easing * seams[:, 1]
+            off = sizes - drafted - at @ listed
             mean, spread = self._usual_seam
             shared = shared + spread**2 * np.outer(seam, seam)
             shared = shared + (_LEAN * self.reading) ** 2 * np.outer(self._leaning, self._leaning)
             even = np.linalg.inv(np.linalg.cholesky(shared))
-            found.append((even, even @ (off - mean * seam), off))
+            found.append((even, even @ (off - mean * seam)))
         return found
 
     @property
@@ -247,9 +244,11 @@ class Weighing:
 
     def _nothing(self) -> Weight:
         """Nothing wrong: her usual spread."""
-        none = np.zeros((len(self.asked), 0, 2))
+        none = np.zeros((len(self.asked), 2, 0))
         looks = likely(self.evidence.looks, "good") if self.evidence.looks else 1.0
-        likelihood = np.logaddexp.reduce([self._likelihood(n, none, [])[0] for n in range(3)])
+        likelihood = np.logaddexp.reduce(
+            [self._likelihood(n, none, [])[0] for n in range(len(EASINGS))]
+        )
         weight = float(np.log(NOTHING_WRONG * looks / len(EASINGS)) + likelihood)
         if self.log_is_off and self._seam:
             error, spread = self._usual_seam
@@ -259,7 +258,7 @@ class Weighing:
     def _nobody(self) -> Weight:
         """Something else: each measure off by itself."""
         weights = []
-        for even, evened, _ in self._noises:
+        for even, evened in self._noises:
             odd = (ODD * self.reading) ** 2 * even @ even.T + np.eye(len(even))
             _, logarithm = np.linalg.slogdet(odd)
             base = np.log(np.diag(even)).sum()
@@ -281,7 +280,7 @@ class Weighing:
 
         Each cause has one of some sizes, a normal heap about each; so has each pair of causes.
         """
-        answers = np.array([one.answers[self.places] for one in who]).transpose(1, 0, 2)
+        answers = np.array([one.answers[self.places] for one in who]).transpose(1, 2, 0)
         sizes = [self._sizes(one) for one in who]
         weights, means, variances = [], [], []
         for easing in range(len(EASINGS)):
@@ -321,12 +320,11 @@ class Weighing:
         """The logarithm of the likelihood, summed over the heaps of sizes; the mean and variance of
         how much each cause is.
         """
-        even, evened, _ = self._noises[easing]
+        even, evened = self._noises[easing]
         base = float(-0.5 * evened @ evened + np.log(np.diag(even)).sum())
         if not sizes:
             return base, np.zeros(0), np.zeros(0)
-        at = EASINGS[easing]
-        a = even @ ((1 - at) * answers[:, :, 0] + at * answers[:, :, 1])
+        a = even @ at_easing(answers, EASINGS[easing])
         grids = np.meshgrid(*[one.middles for one in sizes], indexing="ij")
         shares = np.meshgrid(*[one.shares for one in sizes], indexing="ij")
         middles = np.array([grid.ravel() for grid in grids])  # causes × heaps

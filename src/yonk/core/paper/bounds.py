@@ -126,7 +126,7 @@ COUNTS: dict[CountField, tuple[int, int]] = {
     "taken_back": (0, 99),
     "notes": (0, 1000),
     "photos": (0, 60),
-    "trials": (0, 20),
+    "trials": (0, 20),  # nobody sews more before the rest
     "quilt_lines": (1, 100),
     "quilt_blocks": (1, 60),
     "borders": (0, 9),

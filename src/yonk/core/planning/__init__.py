@@ -28,10 +28,11 @@ from yonk.core.planning.plan import Parts, Plan, make_plan, seconds_planned
 from yonk.core.planning.proposal import smallest
 from yonk.core.planning.reading import Reading, UnitGroup, read
 from yonk.core.planning.recipes import Recipe, WantedUnits, of_group, wanted_of
-from yonk.core.planning.side_by_side import way_asked, ways_side_by_side
+from yonk.core.planning.side_by_side import way_asked, ways_side_by_side, ways_taken
 from yonk.core.planning.sizes import FINEST_RULER, ChartRow, size_chart, usual_range, width_range
 from yonk.core.planning.stages import StageName, plan_stage
 from yonk.core.planning.to_the_ruler import worst_off
+from yonk.core.planning.unit_marks import unit_mark
 from yonk.core.planning.ways import MethodShare, Way, is_trimmed, way_named
 
 __all__ = [
@@ -77,11 +78,13 @@ __all__ = [
     "size_chart",
     "smallest",
     "steps_of",
+    "unit_mark",
     "usual_range",
     "wanted_of",
     "way_asked",
     "way_named",
     "ways_side_by_side",
+    "ways_taken",
     "width_range",
     "working",
     "worst_off",

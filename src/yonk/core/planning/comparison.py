@@ -93,8 +93,9 @@ class Figures:
     """One way in figures. Lengths in the draft's unit, cloth in its square.
 
     `used` is all that is cut, `wasted` what of it ends in no unit. `oversize` is how much wider and
-    higher than unfinished the units come out; None where nothing is sewn. `spare` units are left
-    over, `mirrored` of them mirror images.
+    higher than unfinished the units come out; None where nothing is sewn. `trims` are those that
+    come out larger; `with_margin` tells whether they are cut so much larger as to be trimmed, as
+    the one school does. `spare` units are left over, `mirrored` of them mirror images.
     """
 
     way: Way
@@ -112,6 +113,7 @@ class Figures:
     seams: int
     seam_length: float
     trims: int
+    with_margin: bool
     oversize: tuple[float, float] | None
     bias_sides: int
     prints: Prints
@@ -238,6 +240,7 @@ def figures(
         seams=counted.effort.seams,
         seam_length=sewn,
         trims=total if trimmed else 0,
+        with_margin=counted.trims > 0,
         oversize=min(rooms, key=min) if rooms else None,
         bias_sides=counted.effort.bias_sides,
         prints=min((way_prints(way, unit, terms, one) for one in lying), key=TURNING.index),

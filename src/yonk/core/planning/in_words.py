@@ -128,8 +128,8 @@ def cut_in_words(what: CutKey, amount: int, name: Text, unit: LengthUnit) -> Mes
     )
 
 
-def purposes(cut: Cut, recipes: Sequence[Recipe]) -> list[Message]:
-    """What a cut is for: letter, kind and label of each unit."""
+def purposes(cut: Cut, recipes: Sequence[Recipe]) -> list[Text]:
+    """What a cut is for: letter, kind and label of each unit; in its own words where of none."""
     words = {recipe.group.label: recipe.group.words for recipe in recipes}
     return [
         message(
@@ -138,5 +138,7 @@ def purposes(cut: Cut, recipes: Sequence[Recipe]) -> list[Message]:
             kind=words[one.units[0]],
             units=listed(one.units, "each-and"),
         )
+        if one.units
+        else one.role
         for one in cut.purposes
     ]

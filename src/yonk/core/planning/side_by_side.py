@@ -3,11 +3,11 @@
 from __future__ import annotations
 
 from yonk.core.paper import DraftError, message
-from yonk.core.planning.comparison import Comparison, compare
+from yonk.core.planning.comparison import Comparison, Figures, compare, figures
 from yonk.core.planning.plan import Plan
 from yonk.core.planning.reading import UnitGroup
 from yonk.core.planning.recipes import Recipe, of_group
-from yonk.core.planning.ways import Way, way_named
+from yonk.core.planning.ways import Way, tally, way_named
 from yonk.core.units import BY_NAME
 
 
@@ -20,6 +20,17 @@ def ways_side_by_side(plan: Plan) -> list[tuple[Recipe, Comparison]]:
         (recipes[0], compare(group, wanted, recipes[0].way.name if recipes[0].chosen else None))
         for group, recipes in of_group(plan.recipes)
     ]
+
+
+def ways_taken(plan: Plan) -> list[tuple[Recipe, Figures]]:
+    """Each group of a plan: the first recipe that makes it, and the figures of its way alone."""
+    wanted, found = plan.wanted, []
+    for group, recipes in of_group(plan.recipes):
+        way, unit, demand = recipes[0].way, group.unit, wanted.demand(group)
+        counted = tally(way, unit, wanted.terms, demand)
+        lying = wanted.lying_of_any_print(group)
+        found.append((recipes[0], figures(way, unit, wanted.terms, demand, counted, lying)))
+    return found
 
 
 def way_asked(plan: Plan, label: str, name: str) -> tuple[UnitGroup, Way]:

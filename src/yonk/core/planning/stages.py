@@ -5,7 +5,7 @@ second time.
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import replace
 from typing import Literal
 
@@ -17,12 +17,16 @@ from yonk.core.units import YIELDS
 StageName = Literal["trial", "rest", "all"]
 
 
-def plan_stage(draft: Draft, stage: StageName, parts: Parts = ()) -> Plan:
+def plan_stage(
+    draft: Draft, stage: StageName, parts: Parts = (), made: Mapping[object, int] | None = None
+) -> Plan:
     """The plan of one trial block as drafted, of the rest after it, or of all blocks.
 
     Args:
         stage: ``trial``, ``rest`` or ``all``.
         parts: what is made of it beside the blocks; a trial has none.
+        made: how many units of a group, by its identity, are there already; the trial takes them
+            first.
 
     Returns: a plan; that of the rest asks for nothing that the trial gave, a second triangle
     included.
@@ -30,11 +34,14 @@ def plan_stage(draft: Draft, stage: StageName, parts: Parts = ()) -> Plan:
     Raises: `DraftError` where the drawing is too much to work on.
     """
     if stage == "trial":
-        return make_plan(replace(draft, colourings=()), 1)
+        return make_plan(replace(draft, colourings=()), 1, made=made)
     if stage == "all":
-        return make_plan(draft, parts=parts)
+        return make_plan(draft, made=made, parts=parts)
     trial = plan_stage(draft, "trial")
-    rest = make_plan(draft, made=units_made(trial), parts=parts)
+    there = units_made(trial)
+    for identity, count in (made or {}).items():
+        there[identity] += max(0, count - there[identity])
+    rest = make_plan(draft, made=there, parts=parts)
     return replace(rest, blocks=max(0, rest.blocks - 1), cuts=less_spares(rest.cuts, trial.cuts))
 
 

@@ -11,7 +11,7 @@ from typing import Literal
 
 from yonk.core.joining import Join
 from yonk.core.paper import Message, Text, listed, message, sentences, show, write_exact
-from yonk.core.planning import Recipe
+from yonk.core.planning import Recipe, unit_mark
 from yonk.core.pressing.in_words import part_name, reason
 from yonk.core.pressing.plan import ListedJoin, SewingPlan, measures, toward
 from yonk.core.pressing.pressed import PressedSide
@@ -27,8 +27,8 @@ class SewingStep:
     """A step over all blocks: alike joins, or the making of a unit by its recipe.
 
     `mark` tells what is sewn, whatever its number, so that what was done is found again after the
-    draft has changed. `per_block` and `total` count joins or units; `stacks` are those that the two
-    pieces are taken from, join by join.
+    draft has changed; `unit` is that of the unit that is made. `per_block` and `total` count joins
+    or units; `stacks` are those that the two pieces are taken from, join by join.
     """
 
     number: int
@@ -45,6 +45,11 @@ class SewingStep:
     batches: tuple[int, ...]
     stacks: tuple[tuple[int, int], ...]
     caution: Text
+    unit: str = ""
+
+    def done(self, joined: Mapping[str, int], made: Mapping[str, int]) -> int:
+        """How many are done: of a unit also those that were told before units had marks."""
+        return joined.get(self.mark, 0) + (made.get(self.unit, 0) if self.unit else 0)
 
 
 def steps_of_sewing(
@@ -129,6 +134,7 @@ class _Steps:
             self._batches(total),
             (),
             self._caution(),
+            unit_mark(group, self.plan.draft),
         )
 
     def _why_unit(self, joins: Sequence[Join]) -> list[Message]:
@@ -272,7 +278,7 @@ def no_longer_wanted(
         steps: of the draft as it is.
         done: of each mark how many are sewn, and in what words it was told then.
     """
-    known = {step.mark for step in steps}
+    known = {mark for step in steps for mark in (step.mark, step.unit)}
     return tuple(
         Left(mark, words, count)
         for mark, (count, words) in done.items()

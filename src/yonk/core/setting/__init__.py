@@ -7,6 +7,7 @@ from yonk.core.setting.acts import (
     TurnBlock,
     all_quilt_acts,
     apply_to_quilt,
+    with_places,
 )
 from yonk.core.setting.beginning import begun
 from yonk.core.setting.borders import Repeat, finished_of, repeats_of, spacer_for
@@ -137,4 +138,5 @@ __all__ = [
     "ways_to_reach",
     "whole_progress",
     "with_block",
+    "with_places",
 ]

@@ -1,8 +1,10 @@
 """The quilt top made: its whole list on the cloth, and how it is sewn."""
 
+from yonk.core.top.at_the_table import top_at_the_table
 from yonk.core.top.backing import BackingWay, backing_size, batting_of, ways_to_back
 from yonk.core.top.binding import BindingCut, bias_square
 from yonk.core.top.diagram import Diagram, RowLabel, SeamDrawn, diagram_of
+from yonk.core.top.evenings import blocks_of_top_left, tasks_of_top
 from yonk.core.top.in_words import (
     backing_words,
     binding_words,
@@ -17,6 +19,7 @@ from yonk.core.top.progress import TopProgress, top_progress
 from yonk.core.top.steps import TopSewing, TopStep, TopStepKind, sew_top
 from yonk.core.top.together import can_be_quartered
 from yonk.core.top.trial import Judged, made_already
+from yonk.core.top.ways_out import QuiltWayName, QuiltWayOut, quilt_ways_out, top_standing
 
 __all__ = [
     "BackingWay",
@@ -24,6 +27,8 @@ __all__ = [
     "Diagram",
     "Joined",
     "Judged",
+    "QuiltWayName",
+    "QuiltWayOut",
     "RowLabel",
     "SeamDrawn",
     "TopCutting",
@@ -36,6 +41,7 @@ __all__ = [
     "batting_of",
     "bias_square",
     "binding_words",
+    "blocks_of_top_left",
     "can_be_quartered",
     "diagram_of",
     "joined_lengths",
@@ -44,9 +50,13 @@ __all__ = [
     "lost_to",
     "made_already",
     "pressed_words",
+    "quilt_ways_out",
     "sew_top",
     "strips_for",
+    "tasks_of_top",
+    "top_at_the_table",
     "top_progress",
+    "top_standing",
     "top_words",
     "ways_to_back",
     "whole_list",

@@ -12,12 +12,9 @@ from functools import cached_property
 
 from yonk.core.cutting import (
     Booked,
-    Changed,
     ClothPlan,
-    CutsDone,
     ShelfPieces,
     bolt_of,
-    changed_of,
     on_cloth,
 )
 from yonk.core.paper import Fabric, LengthUnit, Message, Text, message, next_key, no_fabric, show
@@ -86,10 +83,6 @@ class TopCutting:
         for.
         """
         return list(dict.fromkeys(purpose.role for purpose in cut.purposes))
-
-    def changed(self, done: CutsDone) -> Changed:
-        """What became of the cuts that are done."""
-        return changed_of([cut for cloth in self.cloths for cut in cloth.cuts], done)
 
     @cached_property
     def ways_to_back(self) -> tuple[BackingWay, ...]:

@@ -52,13 +52,10 @@ cut-and-not-needed = { $what } { $count ->
     [one] ; 1 ist noch gut
    *[other] ; { $good } sind noch gut
 }.
-cut-and-more-needed = { $what } { $count ->
+made-and-not-needed = { $count } × „{ $step }“ { $count ->
     [one] ist
    *[other] sind
-} geschnitten; { $still ->
-    [one] 1 weiteres ist
-   *[other] { $still } weitere sind
-} nötig.
+} genäht, aber nicht mehr nötig
 cut-on-diagonals = { $subcut ->
     [one-diagonal] einmal diagonal geschnitten
    *[both-diagonals] in beiden Diagonalen geschnitten
@@ -224,3 +221,29 @@ letter-password =
     Öffne diesen Link, um ein neues Passwort zu wählen; er gilt bis { $until }:
     { $link }
 what-is-in-the-zip = Blöcke sind Pakete: eine Blockdatei mit ihrem Buch und ihren Fotos, die Yonk so übernimmt. Quilts sind Quiltdateien. Stoffregal und Nahtbuch sind JSON und CSV.
+cut-from-a-piece = { $what } aus { $count ->
+    [one] einem Stück
+   *[other] { $count } Stücken
+} { $size }
+way-out-spoils = { $count ->
+    [one] Ein Stück oder eine Einheit dient
+   *[other] { $count } Stücke oder Einheiten, die da sind, dienen
+} dann zu nichts.
+table-strip = { $count ->
+    [one] ein Streifen { $height } × die Breite
+   *[other] { $count } Streifen { $height } × die Breite, in Lagen
+}
+table-strip-into = { $fabrics }: { $strip } → { $pieces }
+layout-of-what-there-is = Da ist: { $piece }
+sheet-marks-not-seen = Von den vier Marken in den Ecken sind weniger als drei zu sehen. Lege die Seite flach hin und fotografiere sie ganz, in gleichmäßigem Licht.
+sheet-code-not-read = Der Code auf der Seite ist nicht lesbar. Tippe die Buchstaben daneben ein, oder fotografiere sie aus der Nähe.
+sheet-not-printed-here = Dieses Yonk kennt kein solches Blatt: Es wurde von einem anderen gedruckt, oder von jemand anderem.
+sheet-has-no-such-box = nennt ein Kästchen, das das Blatt nicht hat; lies das Foto noch einmal
+sheet-tells-cut = { $what } geschnitten
+sheet-tells-cut-down = { $what } zugeschnitten auf ein kleineres Maß
+sheet-tells-step = { $count } × { $step }
+from-a-printed-sheet = vom Papier: { $sheet }
+way-out-takes = { $more ->
+    [yes] Etwa { $minutes } min länger.
+   *[no] Etwa { $minutes } min kürzer.
+}

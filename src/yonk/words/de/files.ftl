@@ -29,6 +29,7 @@ so-many-as-drafted = { $count } wie entworfen
 so-many-in-colouring = { $count } in { $colouring }
 blocks-by-colouring = { $blocks }: { $counts }
 blocks-with-seam = { $blocks }, mit einer Nahtzugabe von { $seam }
+names-no-piece = nennt nichts, was auf einem Tisch liegen kann; schick es so, wie es gesagt wurde
 names-no-cut = nennt keinen Zuschnitt; schick ihn so, wie er auf der Liste steht
 cutting-list-for = { $block }: Zuschneideliste für { $stage }
 from-the-trial-block = Aus dem Probeblock:
@@ -192,3 +193,10 @@ card-more = { $rows ->
     [one] Eins mehr ist auf dem Bildschirm.
    *[other] { $rows } mehr sind auf dem Bildschirm.
 }
+only-what-there-is = Da ist nur dies: { $pieces }.
+no-cloth-for = Kein Stoff für { $cuts }.
+sheet-comes-back = Mit dunklem Stift ankreuzen; ein Foto der Seite sagt Yonk, was fertig ist.
+sheet-is-too-large = ist größer als { $most } MB; sende ein kleineres Foto oder weniger Seiten des Scans
+sheet-is-damaged = ist ein beschädigtes PDF; scanne es noch einmal
+sheet-has-too-many-pages = hat mehr als { $most } Seiten; sende es in Teilen
+strip-of-fabric = { $fabric }: { $strip }

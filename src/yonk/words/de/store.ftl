@@ -33,3 +33,5 @@ name-has-no-such-length = muss 1 bis { $most_name } Zeichen haben
 name-is-taken = ist vergeben; wähl einen anderen
 states-are-kept-so = Jeder Stand der letzten 30 Tage bleibt; dann ein Jahr lang einer am Tag, und auf Dauer einer im Monat. Ein Stand, den du benannt oder geöffnet hast, der erste und der neueste bleiben immer.
 state-is-gone = Dieser Stand des Blocks ist nicht mehr da.
+phone-link-has-ended = Dieser Link lässt niemanden mehr ein. Zeig am Zuschneidetisch ein neues Quadrat.
+sheet-is-not-known = Dieses Yonk kennt kein solches Blatt: Es wurde von einem anderen gedruckt, oder von jemand anderem.

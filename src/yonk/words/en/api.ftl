@@ -59,13 +59,10 @@ cut-and-not-needed = { $what } { $count ->
     [one] ; 1 is still good
    *[other] ; { $good } are still good
 }.
-cut-and-more-needed = { $what } { $count ->
+made-and-not-needed = { $count } × “{ $step }” { $count ->
     [one] is
    *[other] are
-} cut; { $still ->
-    [one] 1 more is
-   *[other] { $still } more are
-} needed.
+} made, but not needed any more
 cut-on-diagonals = { $subcut ->
     [one-diagonal] cut once on the diagonal
    *[both-diagonals] cut on both diagonals
@@ -249,3 +246,29 @@ letter-password =
     Open this link to choose a new password; it holds until { $until }:
     { $link }
 what-is-in-the-zip = Blocks are parcels: a block file with its log and photos, which Yonk takes in as they are. Quilts are quilt files. The fabric shelf and the seam log are JSON and CSV.
+cut-from-a-piece = { $what } from { $count ->
+    [one] a piece
+   *[other] { $count } pieces
+} { $size }
+way-out-spoils = { $count ->
+    [one] One piece or unit that is there serves
+   *[other] { $count } pieces or units that are there serve
+} for nothing then.
+table-strip = { $count ->
+    [one] a strip { $height } × the width
+   *[other] { $count } strips { $height } × the width, in layers
+}
+table-strip-into = { $fabrics }: { $strip } → { $pieces }
+layout-of-what-there-is = There is: { $piece }
+sheet-marks-not-seen = Of the four marks in the corners fewer than three are seen. Lay the page flat and photograph all of it, in even light.
+sheet-code-not-read = The code on the page cannot be read. Type the letters beside it, or photograph it from nearer.
+sheet-not-printed-here = This Yonk knows no such sheet: it was printed by another one, or by another person’s account.
+sheet-has-no-such-box = names a box that the sheet does not have; read the photo again
+sheet-tells-cut = { $what } cut
+sheet-tells-cut-down = { $what } cut down
+sheet-tells-step = { $count } × { $step }
+from-a-printed-sheet = from paper: { $sheet }
+way-out-takes = { $more ->
+    [yes] About { $minutes } min longer.
+   *[no] About { $minutes } min shorter.
+}

@@ -38,6 +38,7 @@ blocks-with-seam = { $blocks }, with a seam allowance of { $seam }
 
 ## the cutting list
 
+names-no-piece = names nothing that can lie on a table; send it as it was told
 names-no-cut = names no cut; send it as it stands on the list
 cutting-list-for = { $block }: cutting list for { $stage }
 from-the-trial-block = From the trial block:
@@ -246,3 +247,10 @@ card-more = { $rows ->
     [one] One more is on the screen.
    *[other] { $rows } more are on the screen.
 }
+only-what-there-is = There is only this: { $pieces }.
+no-cloth-for = No cloth for { $cuts }.
+sheet-comes-back = Tick with a dark pen; a photo of the page tells Yonk what is done.
+sheet-is-too-large = is larger than { $most } MB; send a smaller photo, or fewer pages of the scan
+sheet-is-damaged = is a damaged PDF; scan it again
+sheet-has-too-many-pages = has more than { $most } pages; send it in parts
+strip-of-fabric = { $fabric }: { $strip }

@@ -69,3 +69,5 @@ name-is-taken = is taken; choose another one
 
 states-are-kept-so = Every state of the last 30 days is kept; then one a day for a year, and one a month for good. A state that you named or opened, the first and the newest always stay.
 state-is-gone = This state of the block is not kept any more.
+phone-link-has-ended = This link lets nobody in any more. Show a new square at the cutting table.
+sheet-is-not-known = This Yonk knows no such sheet: it was printed by another one, or by another person’s account.

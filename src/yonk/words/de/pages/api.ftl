@@ -1,5 +1,4 @@
 # Was die Seiten von api sagen.
 
 api-yonks-server-does-not-answer = Yonks Server antwortet nicht.
-api-the-tick-was-not-kept = Das Häkchen wurde nicht aufbewahrt. { $message }
 api-nothing-is-usual-in = In { $unit } ist nichts üblich.

@@ -2,15 +2,12 @@
 
 block-back-to-the-shelf = Zurück zum Regal
 block-fetching-the-block = Der Block wird geholt …
-block-the-tick-of = das Häkchen bei { $words }
 block-recipes = Rezepte
 block-to-the-board = Zum Brett
 block-to-the-cutting-list = Zur Zuschneideliste
 block-name-of-the-block = Name des Blocks
-block-takes-back-ctrl-z = Nimmt zurück: { $undoes } (Strg + Z)
-block-the-last-change-of-the = die letzte Änderung am Entwurf
-block-undo = Rückgängig{ $what }
-block-the-tick = : Häkchen
+block-takes-back-ctrl-z = Nimmt die letzte Änderung am Entwurf zurück (Strg + Z)
+block-undo = Rückgängig
 block-ctrl-shift-z = Strg + Umschalt + Z
 block-keys = Tasten (?)
 block-another-window = Ein anderes Fenster

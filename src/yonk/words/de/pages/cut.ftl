@@ -38,6 +38,3 @@ cut-left-over-and-worth-keeping = Bleibt übrig und lohnt das Aufheben: { $piece
 cut-the-leftovers-are-on-the = Die Reste liegen im Regal.
 cut-the-cutting-is-done-put = Das Zuschneiden ist fertig: leg die Reste ins Regal
 cut-sheets = Bögen
-cut-fabric-of-fabrics = { $place } von { $fabrics }
-cut-next = Weiter
-cut-out-of-strips = aus { $strips }

@@ -2,15 +2,12 @@
 
 block-back-to-the-shelf = Back to the shelf
 block-fetching-the-block = Fetching the block …
-block-the-tick-of = the tick of { $words }
 block-recipes = Recipes
 block-to-the-board = To the board
 block-to-the-cutting-list = To the cutting list
 block-name-of-the-block = Name of the block
-block-takes-back-ctrl-z = Takes back { $undoes } (Ctrl + Z)
-block-the-last-change-of-the = the last change of the draft
-block-undo = Undo{ $what }
-block-the-tick = the tick
+block-takes-back-ctrl-z = Takes back the last change of the draft (Ctrl + Z)
+block-undo = Undo
 block-ctrl-shift-z = Ctrl + Shift + Z
 block-keys = Keys (?)
 block-another-window = Another window

@@ -38,6 +38,3 @@ cut-left-over-and-worth-keeping = Left over and worth keeping: { $pieces }
 cut-the-leftovers-are-on-the = The leftovers are on the shelf.
 cut-the-cutting-is-done-put = The cutting is done: put the leftovers on the shelf
 cut-sheets = Sheets
-cut-fabric-of-fabrics = { $place } of { $fabrics }
-cut-next = Next
-cut-out-of-strips = from { $strips }

@@ -1,0 +1,1 @@
+"""The API of the table: what happened there, as entries."""
