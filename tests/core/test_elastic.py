@@ -142,12 +142,12 @@ def test_with_no_error_units_come_out_as_the_sewn_table_says(name: str) -> None:
     draft = SAMPLES[name]
     planned, response = make_plan(draft), response_of(draft)
     for recipe in planned.recipes:
-        yields = listed_oversize(recipe.group.unit, recipe.method, planned.wanted.terms)
+        yields = listed_oversize(recipe.group.unit, recipe.method, recipe.terms)
         if yields is None or recipe.group.is_plain or recipe.group.turns[0] % 2:
             continue
         if not recipe.group.as_drafted:
             continue  # in a colouring alone
-        if recipe.is_trimmed(planned.wanted.terms):
+        if recipe.is_trimmed:
             yields = min(0.0, yields[0]), min(0.0, yields[1])
         for way, larger in zip(("across", "down"), yields, strict=True):
             one = measurable(response.plan, f"unit:{recipe.group.label}:{way}")

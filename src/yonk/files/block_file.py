@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import json
 from collections import Counter
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterable, Iterator, Sequence
 from typing import Annotated, Any, Literal, cast
 
 from pydantic import (
@@ -36,7 +36,7 @@ from yonk.core.paper import (
     write_exact,
 )
 from yonk.core.planning import Reading
-from yonk.core.units import BY_NAME
+from yonk.core.units import BY_NAME, UnitKindName
 from yonk.files.exact import FilePart, Key, Name, PointIn, Positive, SeamIn, WholeText
 from yonk.files.making_file import MakingIn, making_faults, making_of, wishes_of, write_making
 from yonk.files.plain_words import in_plain_words
@@ -239,8 +239,20 @@ def check_reading(reading: Reading) -> None:
                     message("move-it-inside", what="unit"),
                 )
             )
+        else:
+            kind = reading.group_of_face[face].kind
+            faults += _part_faults(f"making.units[{number}]", kind, choices[number].parts)
     if faults:
         raise BadFileError(faults[:MOST_FAULTS])
+
+
+def _part_faults(place: str, kind: UnitKindName, parts: Iterable[str]) -> Iterator[Fault]:
+    """Parts that units of a kind do not have."""
+    known = BY_NAME[kind].part_names
+    for part in parts:
+        if part not in known:
+            there = listed(known, "comma") if known else message("no-parts")
+            yield Fault(f"{place}.parts.{part}", message("is-no-part-of-it", parts=there))
 
 
 def draft_of(block: BlockIn) -> Draft:
@@ -447,8 +459,14 @@ def _method_faults(making: MakingIn) -> Iterator[Fault]:
         elif not {*method.split("+")} <= {there.name for there in known.methods}:
             ways = listed((there.name for there in known.methods), "comma")
             yield Fault(place, message("method-makes-no-such-unit", method=method, ways=ways))
+    for kind, own in making.kinds.items():
+        if kind not in BY_NAME:
+            kinds = listed(BY_NAME, "comma")
+            yield Fault(f"making.kinds.{kind}", message("is-no-kind-of-unit", kinds=kinds))
+        else:
+            yield from _part_faults(f"making.kinds.{kind}", kind, own.parts)
     for number, choice in enumerate(making.units):
-        if not {*choice.method.split("+")} <= every:
+        if choice.method and not {*choice.method.split("+")} <= every:
             yield Fault(
                 f"making.units[{number}].method",
                 message("method-makes-no-unit", method=choice.method),

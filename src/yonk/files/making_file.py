@@ -15,13 +15,16 @@ from yonk.core.paper import (
     Making,
     Message,
     OrderName,
+    OwnMaking,
+    PartName,
     PartOrder,
     Point,
     SeamWish,
     Settings,
     SewingWishes,
     Toward,
-    UnitMethod,
+    UnitPress,
+    UnitWish,
     WorkSetting,
     default_making,
     write_exact,
@@ -29,11 +32,25 @@ from yonk.core.paper import (
 from yonk.files.exact import Exact, FilePart, Key, PointIn, WholeText
 
 
-class UnitMethodIn(FilePart):
-    """The way chosen for the unit that holds a point."""
+class PartWishIn(FilePart):
+    """What is set for a part of a unit by itself."""
+
+    trim_margin: Exact
+
+
+class OwnMakingIn(FilePart):
+    """What is set for a kind of unit by itself; what is left out is the block's."""
+
+    trim_margin: Exact | None = None
+    parts: dict[PartName, PartWishIn] = Field(default_factory=dict)
+    press: UnitPress | None = None
+
+
+class UnitWishIn(OwnMakingIn):
+    """What is set for the group of units like the one that holds a point."""
 
     at: PointIn
-    method: Key
+    method: Key | None = None
 
 
 class PartOrderIn(FilePart):
@@ -71,7 +88,8 @@ class _Making(FilePart):
         Annotated[int, Field(strict=True, ge=COUNTS["blocks"][0], le=COUNTS["blocks"][1])] | None
     ) = None
     methods: dict[WholeText, WholeText] = Field(default_factory=dict)
-    units: tuple[UnitMethodIn, ...] = ()
+    kinds: dict[WholeText, OwnMakingIn] = Field(default_factory=dict)
+    units: tuple[UnitWishIn, ...] = ()
     sewing: SewingIn = Field(default_factory=SewingIn)
 
 
@@ -128,6 +146,19 @@ def making_faults(making: _Making, unit: LengthUnit) -> Iterator[tuple[str, Mess
         value = _given(making, setting)
         if isinstance(value, Fraction) and (fault := setting.fault(value, unit)):
             yield setting.file, fault
+    for place, own in _own(making):
+        margins = {f"parts.{part}.trim_margin": one.trim_margin for part, one in own.parts.items()}
+        for name, margin in {"trim_margin": own.trim_margin, **margins}.items():
+            if margin is not None and (fault := SETTINGS["trim_margin"].fault(margin, unit)):
+                yield f"{place}.{name}", fault
+
+
+def _own(making: _Making) -> Iterator[tuple[str, OwnMakingIn]]:
+    """What is set for kinds and for units by themselves, with the place of each in the making."""
+    for kind, of_kind in making.kinds.items():
+        yield f"kinds.{kind}", of_kind
+    for number, unit in enumerate(making.units):
+        yield f"units[{number}]", unit
 
 
 def making_of(given: _Making, unit: LengthUnit) -> Making:
@@ -138,14 +169,25 @@ def making_of(given: _Making, unit: LengthUnit) -> Making:
         name: getattr(usual, name) if value is None else value
         for name, value in settings_given.items()
     }
-    units = tuple(UnitMethod(choice.at, choice.method) for choice in given.units)
+    units = tuple(
+        UnitWish(at=one.at, method=one.method, **_own_making(one)) for one in given.units
+    )
     return Making(
         blocks=given.blocks or usual.blocks,
         methods=dict(given.methods),
+        kinds={kind: OwnMaking(**_own_making(one)) for kind, one in given.kinds.items()},
         units=units,
         sewing=wishes_of(given.sewing),
         **settings,
     )
+
+
+def _own_making(given: OwnMakingIn) -> dict[str, Any]:
+    return {
+        "trim_margin": given.trim_margin,
+        "parts": {part: one.trim_margin for part, one in sorted(given.parts.items())},
+        "press": given.press,
+    }
 
 
 def wishes_of(given: SewingIn) -> SewingWishes:
@@ -191,13 +233,30 @@ def write_settings(settings: Settings) -> dict[str, Any]:
     return written
 
 
+def _write_own(own: OwnMaking) -> dict[str, Any]:
+    """What is set for a kind or a unit by itself, without what is not."""
+    parts = {part: {"trim_margin": write_exact(by)} for part, by in own.parts.items()}
+    return {
+        **({} if own.trim_margin is None else {"trim_margin": write_exact(own.trim_margin)}),
+        **({"parts": parts} if parts else {}),
+        **({"press": own.press} if own.press else {}),
+    }
+
+
 def write_making(making: Making) -> dict[str, Any]:
     """The making as it stands in a file."""
     written: dict[str, Any] = {"blocks": making.blocks} | write_settings(making)
     written["methods"] = dict(making.methods)
+    if making.kinds:
+        written["kinds"] = {kind: _write_own(one) for kind, one in making.kinds.items()}
     if making.units:
         written["units"] = [
-            {"at": [*map(write_exact, one.at)], "method": one.method} for one in making.units
+            {
+                "at": [*map(write_exact, one.at)],
+                **({"method": one.method} if one.method else {}),
+                **_write_own(one),
+            }
+            for one in making.units
         ]
     if not making.sewing.untouched:
         written["sewing"] = _write_wishes(making.sewing)

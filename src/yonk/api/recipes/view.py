@@ -72,7 +72,8 @@ def recipes_view(
 def _card(
     found: Comparison, wanted: WantedUnits, plan: Plan, reason: Text, errors: Errors
 ) -> CardOut:
-    group, unit, terms = found.group, found.group.unit, wanted.terms
+    group, unit = found.group, found.group.unit
+    terms = wanted.terms_for(group)
     wide, high = unit.longer_first
     both = terms.both_seams
     mate = wanted.mirror(group) if unit.hand else None
@@ -95,7 +96,7 @@ def _card(
         reason=reason,
         proposal=found.reason,
         ways=[
-            _way(figures, least, number == 0, wanted, unit, errors)
+            _way(figures, least, number == 0, wanted, group, errors)
             for number, (figures, least) in enumerate(
                 zip(found.ways, least_of(found.ways), strict=True)
             )
@@ -118,10 +119,10 @@ def _way(
     least: list[Least],
     taken: bool,
     wanted: WantedUnits,
-    unit: Unit,
+    group: UnitGroup,
     errors: Errors,
 ) -> WayOut:
-    terms, way = wanted.terms, figures.way
+    terms, way, unit = wanted.terms_for(group), figures.way, group.unit
     draft = wanted.draft
     good = tolerance_of(unit, draft, errors)
     likely = chance_of_units(figures, unit, errors, good)

@@ -20,7 +20,7 @@ from yonk.core.paper import (
     Paint,
     Point,
     Seam,
-    UnitMethod,
+    UnitWish,
     tidy,
 )
 
@@ -85,8 +85,8 @@ def _still_in(draft: Draft, drawing: Drawing, before: Draft) -> Sequence[int | N
     return found
 
 
-def still_inside(draft: Draft, drawing: Drawing) -> tuple[UnitMethod, ...]:
-    """The methods chosen for single units whose point is not on a seam now."""
+def still_inside(draft: Draft, drawing: Drawing) -> tuple[UnitWish, ...]:
+    """What is set for single units whose point is not on a seam now."""
     choices = draft.making.units
     faces = drawing.faces_at([choice.at for choice in choices])
     return tuple(choice for face, choice in zip(faces, choices, strict=True) if face is not None)

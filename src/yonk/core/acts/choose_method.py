@@ -10,8 +10,8 @@ from typing import Literal
 from yonk.core.acts.act import Act
 from yonk.core.acts.checks import point_of
 from yonk.core.acts.mates import MatesName
-from yonk.core.paper import Draft, DraftError, PointText, UnitMethod, listed, message
-from yonk.core.planning import read
+from yonk.core.acts.unit_wish import wish_at, with_wish
+from yonk.core.paper import Draft, DraftError, PointText, listed, message
 from yonk.core.units import UnitKindName, kind_named
 
 
@@ -42,17 +42,5 @@ class ChooseMethod(Act):
                 methods[self.kind] = self.method
             return replace(draft, making=replace(making, methods=methods))
         at = point_of(self.at, "at", draft)
-        reading = read(draft)
-        groups = reading.group_of_face
-        face = reading.drawing.faces_at([at])[0]
-        if face is None:
-            raise DraftError("at", message("touch-the-inside", what="unit"))
-        others = reading.drawing.faces_at([choice.at for choice in making.units])
-        units = [
-            choice
-            for there, choice in zip(others, making.units, strict=True)
-            if there is not None and groups[there].label != groups[face].label
-        ]
-        if self.method:
-            units.append(UnitMethod(at, self.method))
-        return replace(draft, making=replace(making, units=tuple(units)))
+        wish = wish_at(draft, at)
+        return with_wish(draft, replace(wish, method=self.method))

@@ -17,7 +17,6 @@ from yonk.core.paper import (
     Point,
     Ruling,
     Seam,
-    UnitMethod,
     message,
     outside,
     tidy,
@@ -156,7 +155,7 @@ def _cut_at(draft: Draft, axis: Axis, line: int) -> list[Seam]:
 def _points_moved(
     draft: Draft, paints: list[Paint] | tuple[Paint, ...], forth: Callable[[Point], Point]
 ) -> Draft:
-    units = tuple(UnitMethod(forth(choice.at), choice.method) for choice in draft.making.units)
+    units = tuple(one.moved(forth) for one in draft.making.units)
     moved = tuple(Paint(forth(paint.at), paint.fabric) for paint in paints)
     making = replace(draft.making, units=units, sewing=draft.making.sewing.moved(forth))
     return replace(draft, paints=moved, making=making)

@@ -3,6 +3,7 @@
 from yonk.core.drawing.assembly import (
     AssemblyNode,
     Cells,
+    Cornered,
     Piece,
     Region,
     Whole,
@@ -42,6 +43,7 @@ __all__ = [
     "FACES_KEPT",
     "AssemblyNode",
     "Cells",
+    "Cornered",
     "Drawing",
     "Face",
     "Motif",

@@ -238,7 +238,18 @@ class Cells(Generic[WhatIsKnown]):
     parts: tuple[AssemblyNode[WhatIsKnown], ...]
 
 
-AssemblyNode = Whole[WhatIsKnown] | Cells[WhatIsKnown]
+@dataclass(frozen=True)
+class Cornered(Generic[WhatIsKnown]):
+    """A square whose corners, clockwise from the top left, are sewn round what stands on point in
+    its middle; each is assembled by itself.
+    """
+
+    region: Region
+    corners: tuple[Whole[WhatIsKnown], ...]
+    middle: AssemblyNode[WhatIsKnown]
+
+
+AssemblyNode = Whole[WhatIsKnown] | Cells[WhatIsKnown] | Cornered[WhatIsKnown]
 
 
 def block_region(drawing: Drawing) -> Region:
@@ -274,7 +285,12 @@ def take_apart(
         known, middle = answer
         return Whole(region, known, take_apart(middle, know, rest) if middle else None)
     if not region.upright_cuts and not region.level_cuts:
-        return Whole(region, rest(region))
+        found = halved_corners(region)
+        if found is None:
+            return Whole(region, rest(region))
+        corners, inner = found
+        around = tuple(Whole(corner, rest(corner)) for corner in corners)
+        return Cornered(region, around, take_apart(inner, know, rest))
     parts = tuple(take_apart(cell, know, rest) for cell in region.cells())
     return Cells(region, len(region.upright_cuts) + 1, len(region.level_cuts) + 1, parts)
 
@@ -283,7 +299,38 @@ def wholes(node: AssemblyNode[WhatIsKnown]) -> list[Whole[WhatIsKnown]]:
     """All regions that stay whole, in reading order; a middle right after what is around it."""
     if isinstance(node, Cells):
         return [whole for part in node.parts for whole in wholes(part)]
+    if isinstance(node, Cornered):
+        return [*node.corners, *wholes(node.middle)]
     return [node, *(wholes(node.middle) if node.middle else [])]
+
+
+def halved_corners(region: Region) -> tuple[tuple[Region, ...], Region] | None:
+    """The corners of a square in a square whose corner triangles are halved, one of them at least,
+    and what stands on point in its middle; None where the region is none.
+
+    Source: the rules of reading in `docs/formats.md`.
+    """
+    size, half = region.width, region.width // 2
+    if size != region.height or size % 4:  # the halves meet in the middle of a corner's long edge
+        return None
+    whole = {frozenset(piece.ring): piece for piece in region.pieces if not piece.holes}
+    corners: list[Region] = []
+    taken: set[int] = set()
+    for x, y in ((0, 0), (size, 0), (size, size), (0, size)):
+        across, down = (half, y), (x, half)
+        middle = (x + half) // 2, (y + half) // 2
+        one = whole.get(frozenset(((x, y), across, down)))
+        two = [whole.get(frozenset(((x, y), end, middle))) for end in (across, down)]
+        pieces = [piece for piece in ([one] if one else two) if piece]
+        if not one and len(pieces) < 2:
+            return None
+        taken.update(piece.face for piece in pieces)
+        left, top = min(x, half), min(y, half)
+        corners.append(region.part(pieces, left, top, left + half, top + half))
+    if all(len(corner.pieces) == 1 for corner in corners):
+        return None
+    inner = [piece for piece in region.pieces if piece.face not in taken]
+    return (tuple(corners), region.on_its_point(inner)) if inner else None
 
 
 def _ring(piece: Piece) -> Ring:

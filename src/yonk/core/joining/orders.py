@@ -6,7 +6,7 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 from typing import Any
 
-from yonk.core.drawing import AssemblyNode, Cells, Region, Whole, wholes
+from yonk.core.drawing import AssemblyNode, Cells, Cornered, Region, Whole, wholes
 from yonk.core.joining.touching import Touch, touches
 from yonk.core.joining.tree import JoiningOrder, Pair, Tree, in_order
 from yonk.core.joining.units import UnitJoining, UnitTurns, matched, sew_unit, template_of
@@ -38,6 +38,9 @@ def parts_with_orders(reading: Reading) -> tuple[CellPart, ...]:
         node = waiting.pop(0)
         if isinstance(node, Whole):
             waiting += [node.middle] if node.middle else []
+            continue
+        if isinstance(node, Cornered):
+            waiting.append(node.middle)
             continue
         orders = orders_of(node)
         if len(orders) > 1:
@@ -122,6 +125,8 @@ class _Maker:
         if isinstance(node, Whole):
             middle = self.make(node.middle) if node.middle else None
             return self._unit(_own(node), middle)
+        if isinstance(node, Cornered):
+            return self._round(node)
         cells = [self.make(part) for part in node.parts]
         order = self.of_parts.get(box_of(node.region, self.reading), self.order)
         if order not in orders_of(node):
@@ -134,6 +139,16 @@ class _Maker:
             down = (0, *node.region.level_cuts, node.region.height)
             return self._quarters(lines, across, down)
         return self._lines(lines if order == "rows" else [*map(list, zip(*lines, strict=True))])
+
+    def _round(self, node: Cornered[Any]) -> int:
+        """The corners round the middle: two opposite ones first, so that each seam runs from edge
+        to edge.
+        """
+        made = self.make(node.middle)
+        first, second, third, fourth = (self.make(corner) for corner in node.corners)
+        for corner in (first, third, second, fourth):
+            made = self.tree.sew(Pair(made, corner))
+        return made
 
     def _lines(self, lines: Sequence[Sequence[int]]) -> int:
         made = []

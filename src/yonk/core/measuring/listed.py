@@ -32,7 +32,7 @@ def listed_sizes(planned: Plan, trimmed: frozenset[str] | None = None) -> Listed
         label = recipe.group.label
         if recipe.group.is_plain or label in units:
             continue
-        oversize = listed_oversize(recipe.group.unit, recipe.method, planned.wanted.terms)
+        oversize = listed_oversize(recipe.group.unit, recipe.method, recipe.terms)
         if oversize and label in known:  # what is too small cannot be trimmed to its size
             oversize = min(0.0, oversize[0]), min(0.0, oversize[1])
         if oversize and any(oversize):
@@ -43,7 +43,7 @@ def listed_sizes(planned: Plan, trimmed: frozenset[str] | None = None) -> Listed
 def trimmed_units(planned: Plan) -> frozenset[str]:
     """The labels of the units that are trimmed to their size."""
     return frozenset(
-        recipe.group.label for recipe in planned.recipes if recipe.is_trimmed(planned.wanted.terms)
+        recipe.group.label for recipe in planned.recipes if recipe.is_trimmed
     )
 
 

@@ -145,9 +145,9 @@ class _Trimming:
                 tolerance_of(recipe.group.unit, plan.draft, errors),
             )
             for recipe in planned.recipes
-            if recipe.is_trimmed(planned.wanted.terms)
+            if recipe.is_trimmed
             and (
-                oversize := listed_oversize(recipe.group.unit, recipe.method, planned.wanted.terms)
+                oversize := listed_oversize(recipe.group.unit, recipe.method, recipe.terms)
             )
         }
 

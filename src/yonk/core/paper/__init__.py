@@ -25,7 +25,6 @@ from yonk.core.paper.draft import (
     Paint,
     Print,
     Seam,
-    UnitMethod,
     Value,
     check_count,
     check_name,
@@ -96,6 +95,17 @@ from yonk.core.paper.sewing_wishes import (
 )
 from yonk.core.paper.stretches import joined
 from yonk.core.paper.trade_words import TRADE_WORDS, trade_word
+from yonk.core.paper.unit_wishes import (
+    PART_NAMES,
+    UNIT_PRESSES,
+    OwnMaking,
+    PartName,
+    TrimMargin,
+    UnitPress,
+    UnitWish,
+    WhereSet,
+    margin_that_counts,
+)
 from yonk.core.paper.workbench import A_FACE, BENCH, FACT, Workbench, kept
 
 __all__ = [
@@ -159,7 +169,15 @@ __all__ = [
     "Text",
     "ToldError",
     "Toward",
-    "UnitMethod",
+    "UNIT_PRESSES",
+    "OwnMaking",
+    "PART_NAMES",
+    "PartName",
+    "TrimMargin",
+    "UnitPress",
+    "UnitWish",
+    "WhereSet",
+    "margin_that_counts",
     "Value",
     "WorkSetting",
     "WorkSettingKind",

@@ -25,6 +25,7 @@ from yonk.core.paper.messages import Message, Text, message
 from yonk.core.paper.points import Point
 from yonk.core.paper.settings import SETTINGS, USUAL_SETTINGS, Settings
 from yonk.core.paper.sewing_wishes import SewingWishes
+from yonk.core.paper.unit_wishes import OwnMaking, UnitWish
 
 Value = Literal["light", "medium", "dark"]
 Print = Literal["solid", "allover", "directional"]
@@ -158,23 +159,16 @@ class Paint:
         return write_exact(self.at[0]), write_exact(self.at[1])
 
 
-@dataclass(frozen=True)
-class UnitMethod:
-    """A way of making chosen for the unit that holds the point `at`."""
-
-    at: Point
-    method: str
-
-
 @dataclass(frozen=True, kw_only=True)
 class Making(Settings):
-    """How the block is to be made: so many blocks, her settings, the ways that she chose, and how
-    it is sewn together.
+    """How the block is to be made: so many blocks, her settings, the ways that she chose, what she
+    set for kinds of unit and for units by themselves, and how it is sewn together.
     """
 
     blocks: int = 1
     methods: Mapping[str, str] = field(default_factory=dict)
-    units: tuple[UnitMethod, ...] = ()
+    kinds: Mapping[str, OwnMaking] = field(default_factory=dict)
+    units: tuple[UnitWish, ...] = ()
     sewing: SewingWishes = field(default_factory=SewingWishes)
 
     def __hash__(self) -> int:

@@ -159,7 +159,8 @@ def compare(group: UnitGroup, wanted: WantedUnits, chosen: str | None) -> Compar
 
     Returns: the way taken first, then the proposed one, then the others; seven at most.
     """
-    kind, unit, terms, demand = BY_NAME[group.kind], group.unit, wanted.terms, wanted.demand(group)
+    kind, unit, demand = BY_NAME[group.kind], group.unit, wanted.demand(group)
+    terms = wanted.terms_for(group)
     proposal = proposal_for(group, wanted)
     ways = {way.name: way for way in all_ways(kind, unit, demand)}
     own = way_named(chosen, kind, unit, demand) if chosen else None
@@ -410,7 +411,7 @@ def steps_of(
     """Each share of a way carried out for one lot (or one batch), with its record. Pieces of a
     print with a direction are laid so that the first unit has it as drafted, where that can be.
     """
-    unit, terms = group.unit, wanted.terms
+    unit, terms = group.unit, wanted.terms_for(group)
     fabrics = {key: wanted.draft.fabric(key) for key in unit.fabrics}
     lying = wanted.demand(group).lying
     found = []

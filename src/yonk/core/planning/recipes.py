@@ -6,13 +6,14 @@ from __future__ import annotations
 
 from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass
+from functools import cached_property
 
-from yonk.core.paper import Capital, Care, Draft, Message, kept, message
+from yonk.core.paper import Capital, Care, Draft, Message, UnitWish, kept, message
 from yonk.core.planning.lying import GroupOrientation, directed, lying_of, of_share
 from yonk.core.planning.proposal import Proposal, propose
 from yonk.core.planning.reading import Reading, UnitGroup, gather
 from yonk.core.planning.ways import Demand, MethodShare, Way, is_trimmed, way_named
-from yonk.core.units import BY_NAME, Method, Need, Terms, lots_for, terms_of
+from yonk.core.units import BY_NAME, Method, Need, Terms, lots_for, terms_for, terms_of
 
 
 @dataclass(frozen=True)
@@ -23,7 +24,7 @@ class Recipe:
     counts all that the lots yield for this group; `mirrored` those of them that are mirror images
     nobody asked for. `needs` is empty where the group comes out of its mirror images' lots. `way`
     is the whole group's way, `chosen` whether the quilter chose it; `unsuited` names a choice of
-    hers that cannot make this unit.
+    hers that cannot make this unit, `terms` are those on which this very unit is made.
     """
 
     group: UnitGroup
@@ -37,6 +38,7 @@ class Recipe:
     mirrored: int
     needs: tuple[Need, ...]
     serves: tuple[str, ...]
+    terms: Terms
     unsuited: str | None = None
 
     @property
@@ -44,9 +46,10 @@ class Recipe:
         """How many are left over."""
         return self.makes - self.total
 
-    def is_trimmed(self, terms: Terms) -> bool:
+    @property
+    def is_trimmed(self) -> bool:
         """Whether its units are trimmed to their size: they are sewn larger by a margin."""
-        return is_trimmed(self.group.unit, self.method, terms)
+        return is_trimmed(self.group.unit, self.method, self.terms)
 
 
 def choose_recipes(
@@ -59,9 +62,8 @@ def choose_recipes(
     of a group, by its identity, are there already and need not be made.
     """
     wanted = wanted_of(readings, made)
-    by_unit = _chosen_by_unit(readings[0][0])
     choices = {
-        group.label: _choose(group, wanted, by_unit)
+        group.label: _choose(group, wanted)
         for group in wanted.groups
         if wanted.totals[group.label]
     }
@@ -76,14 +78,36 @@ def choose_recipes(
 
 @dataclass(frozen=True)
 class WantedUnits:
-    """All groups and how many of each are wanted over all blocks."""
+    """All groups and how many of each are wanted over all blocks; `terms` are those of the block,
+    `wishes` what is set for groups by themselves, by label.
+    """
 
     draft: Draft
     terms: Terms
+    wishes: Mapping[str, UnitWish]
     groups: tuple[UnitGroup, ...]
     totals: Mapping[str, int]
     by_identity: Mapping[object, UnitGroup]
     readings: Sequence[tuple[Reading, int]] = ()
+
+    def terms_for(self, group: UnitGroup) -> Terms:
+        """On which terms the units of a group are made."""
+        if group.label not in self.wishes and group.kind not in self.draft.making.kinds:
+            return self.terms
+        if group.label not in self._own_terms:
+            wish = self.wishes.get(group.label)
+            self._own_terms[group.label] = terms_for(self.draft, group.kind, wish)
+        return self._own_terms[group.label]
+
+    @cached_property
+    def _own_terms(self) -> dict[str, Terms]:
+        return {}
+
+    def way_chosen(self, group: UnitGroup) -> str | None:
+        """The way that she chose for a group, by itself or for its kind."""
+        wish = self.wishes.get(group.label)
+        by_kind = self.draft.making.methods.get(group.kind)
+        return (wish.method if wish else None) or by_kind
 
     def mirror(self, group: UnitGroup) -> UnitGroup | None:
         """The group of a group's mirror images."""
@@ -132,6 +156,7 @@ def wanted_of(
     return WantedUnits(
         draft,
         terms_of(draft),
+        _wishes_of_units(readings[0][0], groups),
         groups,
         totals,
         {group.identity: group for group in groups},
@@ -147,22 +172,25 @@ class _Choice:
     unsuited: str | None = None
 
 
-def _chosen_by_unit(reading: Reading) -> Mapping[str, str]:
-    """The method chosen for a group through a point that one of its units holds."""
+def _wishes_of_units(reading: Reading, groups: Sequence[UnitGroup]) -> Mapping[str, UnitWish]:
+    """What is set for a group through a point that one of its units holds, by the group's label
+    among `groups`.
+    """
     choices = reading.draft.making.units
     if not choices:
         return {}
-    groups = reading.group_of_face
+    of_face = reading.group_of_face
+    labels = {group.identity: group.label for group in groups}
     faces = reading.drawing.faces_at([choice.at for choice in choices])
     return {
-        groups[face].label: choice.method
+        labels[of_face[face].identity]: choice
         for face, choice in zip(faces, choices, strict=True)
-        if face is not None
+        if face in of_face
     }
 
 
-def _choose(group: UnitGroup, wanted: WantedUnits, by_unit: Mapping[str, str]) -> _Choice:
-    named = by_unit.get(group.label) or wanted.draft.making.methods.get(group.kind)
+def _choose(group: UnitGroup, wanted: WantedUnits) -> _Choice:
+    named = wanted.way_chosen(group)
     demand = wanted.demand(group)
     way = way_named(named, BY_NAME[group.kind], group.unit, demand) if named else None
     if way:
@@ -173,7 +201,9 @@ def _choose(group: UnitGroup, wanted: WantedUnits, by_unit: Mapping[str, str]) -
 
 def proposal_for(group: UnitGroup, wanted: WantedUnits) -> Proposal:
     """The way proposed for a group."""
-    return _proposed(_Asked(group), wanted.terms, wanted.demand(group), wanted.draft.making.care)
+    return _proposed(
+        _Asked(group), wanted.terms_for(group), wanted.demand(group), wanted.draft.making.care
+    )
 
 
 class _Asked:
@@ -199,6 +229,7 @@ def _make(
 ) -> Recipe:
     choice, method, lots, makes = choices[group.label], share.method, share.lots, share.makes
     serves: tuple[str, ...] = (group.label,)
+    terms = wanted.terms_for(group)
     mirrored, leads = 0, True
     if method.mirrors and group.unit.hand:
         other = wanted.mirror(group)
@@ -207,12 +238,13 @@ def _make(
             other
             and wanted.totals[other.label]
             and choices[other.label].way.name == choice.way.name
+            and wanted.terms_for(other) == terms  # cut alike, or not in one lot
         ):
             serves, leads = (group.label, other.label), int(group.label) < int(other.label)
         else:
             lots = lots_for(share.wanted, method.lot // 2)
             makes, mirrored = lots * method.lot, lots * (method.lot // 2)
-    needs = tuple(method.needs(group.unit, wanted.terms, lots)) if leads else ()
+    needs = tuple(method.needs(group.unit, terms, lots)) if leads else ()
     return Recipe(
         group,
         method,
@@ -225,6 +257,7 @@ def _make(
         mirrored,
         needs,
         serves,
+        terms,
         choice.unsuited,
     )
 

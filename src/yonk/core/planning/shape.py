@@ -9,7 +9,7 @@ from fractions import Fraction
 from math import ceil
 
 from yonk.core.paper import USUAL, Length, kept
-from yonk.core.units import CarriedOut, Method, Terms, Unit, carry_out
+from yonk.core.units import CarriedOut, Method, PartMargins, Terms, Unit, carry_out
 
 NOMINAL = 48  # inches: a size at which no unit is so small that its seams run into each other
 FINE = Fraction(1, 10**9)  # a ruler on which nothing is off by anything that counts
@@ -50,16 +50,20 @@ def _known_as(name: str, unit: Unit, *sizes: Length) -> UnitShape:
     return shape
 
 
-def nominal_terms() -> Terms:
-    """On which terms a shape is sewn: on a ruler that is off by nothing."""
+def nominal_terms(margins: PartMargins = ()) -> Terms:
+    """On which terms a shape is sewn: on a ruler that is off by nothing, with these own margins."""
     usual = USUAL["in"].settings
-    return Terms(replace(usual, ruler_step=FINE, usable=Fraction(10**6)), "in")
+    return Terms(replace(usual, ruler_step=FINE, usable=Fraction(10**6)), "in", margins)
 
 
 @kept()
-def sewn_at_the_table(shape: UnitShape, method: Method, lots: int) -> CarriedOut:
-    """So many lots of a shape, sewn at the table; the first unit is looked at."""
+def sewn_at_the_table(
+    shape: UnitShape, method: Method, lots: int, margins: PartMargins = ()
+) -> CarriedOut:
+    """So many lots of a shape, sewn at the table; the first unit is looked at. `margins` are those
+    of its own, as in `Terms`.
+    """
     unit = shape.unit
     most = max(float(unit.width), float(unit.height))
     nominal = unit.sized(Fraction(ceil(NOMINAL / most * 64), 64))
-    return carry_out(nominal, method, nominal_terms(), lots=lots, looked_at=1)
+    return carry_out(nominal, method, nominal_terms(margins), lots=lots, looked_at=1)

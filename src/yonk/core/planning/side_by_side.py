@@ -27,9 +27,10 @@ def ways_taken(plan: Plan) -> list[tuple[Recipe, Figures]]:
     wanted, found = plan.wanted, []
     for group, recipes in of_group(plan.recipes):
         way, unit, demand = recipes[0].way, group.unit, wanted.demand(group)
-        counted = tally(way, unit, wanted.terms, demand)
+        terms = recipes[0].terms
+        counted = tally(way, unit, terms, demand)
         lying = wanted.lying_of_any_print(group)
-        found.append((recipes[0], figures(way, unit, wanted.terms, demand, counted, lying)))
+        found.append((recipes[0], figures(way, unit, terms, demand, counted, lying)))
     return found
 
 

@@ -20,13 +20,11 @@ MOST_KINDS_TRIED = 400  # each is counted at every size that is tried
 _MOST_ROWS = 120  # a list that can still be looked through
 
 
-def needs_at(
-    recipes: Iterable[Recipe], terms: Terms, by: Fraction
-) -> Iterator[tuple[Recipe, Need]]:
+def needs_at(recipes: Iterable[Recipe], by: Fraction) -> Iterator[tuple[Recipe, Need]]:
     """What is cut when the block is made larger by a factor."""
     for recipe in recipes:
         if recipe.needs:
-            for need in recipe.method.needs(recipe.group.unit.sized(by), terms, recipe.lots):
+            for need in recipe.method.needs(recipe.group.unit.sized(by), recipe.terms, recipe.lots):
                 yield recipe, need
 
 
@@ -45,7 +43,9 @@ def on_the_ruler(recipes: Iterable[Recipe], terms: Terms, by: Fraction) -> bool:
         for recipe in recipes
         if recipe.needs
         for need in recipe.method.needs(
-            _of_each_kind(recipe.group.unit).sized(by), terms, recipe.lots
+            _of_each_kind(recipe.group.unit).sized(by),
+            recipe.terms.on_ruler(terms.step),
+            recipe.lots,
         )
     )
 
@@ -125,7 +125,7 @@ def size_chart(
     rows = []
     for width in widths:
         cells: dict[tuple[object, ...], ChartCell] = {}
-        for _, need in needs_at(recipes, terms, width / draft.width):
+        for _, need in needs_at(recipes, width / draft.width):
             off = worst_off(need, terms)
             wide, high = need.rounded(terms.step)
             cell = ChartCell(

@@ -41,7 +41,7 @@ def turned_prints(
         lying = wanted.demand(group).lying
         if not lying.prints:
             continue
-        way, unit, terms = made[0].way, group.unit, wanted.terms
+        way, unit, terms = made[0].way, group.unit, made[0].terms
         rows = list(_rows(group, cuts, wanted))
         found: Prints = "upright"
         for recipe in made:
@@ -107,6 +107,6 @@ def _more(
     lying = wanted.demand(recipe.group).lying
     for more in range(1, MOST_MORE + 1):
         lots = recipe.lots + more
-        if prints_of(recipe.group.unit, recipe.method, lots, wanted.terms, lying) == "upright":
+        if prints_of(recipe.group.unit, recipe.method, lots, recipe.terms, lying) == "upright":
             return more
     return 0

@@ -210,7 +210,8 @@ def tally(way: Way, unit: Unit, terms: Terms, demand: Demand) -> Tally:
         counted = Effort()
         for batch, times in Counter(batches).items():
             counted = counted.and_also(effort_of(unit, share.method, batch).times(times))
-        rooms.append(float(terms.trim) if counted.trimmed else 0.0)
+        trimmed = is_trimmed(unit, share.method, terms) if terms.margins else counted.trimmed
+        rooms.append(float(terms.trim) if trimmed else 0.0)
         trims += wanted if rooms[-1] >= float(terms.hair) else 0
         effort = effort.and_also(counted)
     return Tally(
@@ -260,7 +261,14 @@ def is_trimmed(unit: Unit, method: Method, terms: Terms) -> bool:
     """Whether units made so are trimmed to their size: they are sewn larger by a margin."""
     if method.sew is None or terms.trim < terms.hair:
         return False
-    return effort_of(unit, method, 1).trimmed
+    if not terms.margins:
+        return effort_of(unit, method, 1).trimmed
+    if method.counted:
+        larger = method.counted(unit, terms, 1).oversize
+    else:
+        made = sewn_at_the_table(shape_of(unit), method, 1, terms.margins)
+        larger = made.fits[0].oversize
+    return max(larger) >= float(terms.hair)
 
 
 @kept()

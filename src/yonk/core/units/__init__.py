@@ -11,12 +11,14 @@ from yonk.core.units.needs import (
     CutShape,
     Hand,
     Need,
+    PartMargins,
     PrintOrientation,
     Rotary,
     Size,
     Subcut,
     Terms,
     pooled,
+    terms_for,
     terms_of,
 )
 from yonk.core.units.shapes import POINTS_CUT_OFF_AT
@@ -51,6 +53,7 @@ __all__ = [
     "MethodName",
     "Need",
     "Part",
+    "PartMargins",
     "PrintOrientation",
     "Prints",
     "RecognisedUnit",
@@ -69,5 +72,6 @@ __all__ = [
     "pooled",
     "ruler_slack",
     "target_of",
+    "terms_for",
     "terms_of",
 ]

@@ -188,7 +188,7 @@ def _size(unit: Unit, terms: Terms) -> tuple[int, int, float]:
         down, across = zip(*[part.spot for part in unit.parts], strict=True)
         unit.worked_out["spots"] = max(across) + 1, max(down) + 1
     columns, rows = unit.worked_out["spots"]
-    return columns, rows, on_ruler(unit.parts[0].width, terms)
+    return columns, rows, float(on_ruler(unit.parts[0].width, terms))
 
 
 def _counted_singly(unit: Unit, terms: Terms, lots: int) -> Counted:

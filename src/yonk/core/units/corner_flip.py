@@ -26,8 +26,11 @@ from yonk.core.units.unit import (
 def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     base, *corners = unit.parts
     return [
-        rectangle_need(base.cloth, base.width, base.height, terms, lots),
-        *(rectangle_need(part.cloth, part.width, part.width, terms, lots) for part in corners),
+        rectangle_need(base.cloth, base.width, base.height, terms, lots, to_trim=True),
+        *(
+            rectangle_need(part.cloth, part.width, part.width, terms, lots, to_trim=True)
+            for part in corners
+        ),
     ]
 
 
@@ -46,9 +49,7 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 
 
 def _triangle(part: Part, unit: Unit, terms: Terms, lots: int) -> Need:
-    return isosceles(
-        part.cloth, part.width, terms, lots, legs_on_grain=not unit.on_point, margin=terms.trim
-    )
+    return isosceles(part.cloth, part.width, terms, lots, legs_on_grain=not unit.on_point)
 
 
 def corner_off(part: Part, unit: Unit, terms: Terms) -> CornerOff:
@@ -120,6 +121,7 @@ def _corners(base: SewnWork) -> tuple[XY, ...]:
 class CornerFlip(UnitKind):
     kind = "corner-flip"
     words = message("kind-corner-flip")
+    part_names = ("base", "corner")
     stamp = Stamp("1/2 0 1 1/2", "1/4 3/4 0, 7/8 1/8 1")
     methods = (
         Method(

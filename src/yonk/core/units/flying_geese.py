@@ -34,12 +34,10 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
             terms,
             lots,
             legs_on_grain=unit.on_point,
-            margin=terms.trim * ROOT_2,
+            trim_times=Length.of(1) * ROOT_2,
         ),
         *(
-            isosceles(
-                sky.cloth, height, terms, lots, legs_on_grain=not unit.on_point, margin=terms.trim
-            )
+            isosceles(sky.cloth, height, terms, lots, legs_on_grain=not unit.on_point)
             for sky in skies
         ),
     ]
@@ -47,21 +45,22 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 
 def _four(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     goose, *skies = unit.parts
-    large = goose.width + terms.along_long_edge + 2 * terms.trim
-    small = goose.height + terms.along_legs + terms.trim
+    of_goose, of_sky = goose.cloth.role, skies[0].cloth.role
+    large = goose.width + terms.along_long_edge + 2 * terms.trim_of(of_goose)
+    small = goose.height + terms.along_legs + terms.trim_of(of_sky)
     point = Length(large.up(terms.step) / 2 + terms.seam).up(
         terms.step
     )  # so listed, the point keeps its seam allowance
-    seam, trim = terms.show(terms.seam), terms.show(terms.trim)
+    seam = terms.show(terms.seam)
     for_goose = (
         message("work-finished-width", width=terms.show(goose.width)),
         message("work-seams-and-points-of-a-square", seam=seam),
-        message("work-twice-to-trim", trim=trim),
+        terms.to_trim("work-twice-to-trim", of_goose),
     )
     for_sky: tuple[Message, ...] = (
         message("work-finished-height", height=terms.show(goose.height)),
         message("work-seams-and-points", seam=seam),
-        message("work-to-trim", trim=trim),
+        terms.to_trim("work-to-trim", of_sky),
     )
     if point > small.up(terms.step):
         goose_cut = terms.show(large.up(terms.step))
@@ -96,9 +95,15 @@ def _overlap(sizes: Sequence[Size]) -> Length | Rational:
 
 def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     goose, *skies = unit.parts
+    base = rectangle_need(goose.cloth, goose.width, goose.height, terms, lots, to_trim=True)
+    flipped = [
+        rectangle_need(sky.cloth, sky.width, sky.width, terms, lots, to_trim=True) for sky in skies
+    ]
+    # so listed, the point keeps its seam allowance; what is not trimmed has it to the nearest mark
+    point = Length(base.rounded(terms.step)[0] / 2 + terms.seam).up(terms.step)
     return [
-        rectangle_need(goose.cloth, goose.width, goose.height, terms, lots),
-        *(rectangle_need(sky.cloth, sky.width, sky.width, terms, lots) for sky in skies),
+        base,
+        *(replace(one, least=point) if one.rounding == "up" else one for one in flipped),
     ]
 
 
@@ -211,6 +216,7 @@ def flip_corners(
 class FlyingGeese(UnitKind):
     kind = "flying-geese"
     words = message("kind-flying-geese")
+    part_names = ("goose", "sky")
     stamp = Stamp("0 1 1/2 0, 1/2 0 1 1", "1/2 3/4 0, 1/8 1/4 1, 7/8 1/4 1", span=(2, 1))
     methods = (
         Method(

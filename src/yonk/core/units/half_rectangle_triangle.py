@@ -48,7 +48,7 @@ def right_triangle(
     }
     working = (
         message("work-legs", longer=terms.show(max(legs)), shorter=terms.show(min(legs))),
-        message("work-offset-three-sides-and-trim", **offset, margin=terms.show(margin / 2))
+        message("work-offset-three-sides-and-trim", **offset, margin=terms.show(margin / 2), set=terms.margin(cloth.role).set_for)
         if margin
         else message("work-offset-three-sides", **offset),
     )
@@ -75,7 +75,8 @@ def _rational(leg: Length) -> Fraction:
 def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     legs = unit.width, unit.height
     return [
-        right_triangle(part.cloth, legs, terms, lots, unit.hand, terms.trim) for part in unit.parts
+        right_triangle(part.cloth, legs, terms, lots, unit.hand, terms.trim_of(part.cloth.role))
+        for part in unit.parts
     ]
 
 
@@ -114,6 +115,7 @@ class HalfRectangleTriangle(UnitKind):
     kind = "half-rectangle-triangle"
     two_sizes = True
     words = message("kind-half-rectangle-triangle")
+    part_names = ("half",)
     stamp = Stamp("0 1 1 0", "1/4 1/4 0, 3/4 3/4 1", span=(2, 1))
     methods = (
         Method(

@@ -29,9 +29,7 @@ from yonk.core.units.unit import (
 
 def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     return [
-        isosceles(
-            part.cloth, unit.width, terms, lots, legs_on_grain=not unit.on_point, margin=terms.trim
-        )
+        isosceles(part.cloth, unit.width, terms, lots, legs_on_grain=not unit.on_point)
         for part in unit.parts
     ]
 
@@ -47,15 +45,13 @@ def _unfinished(unit: Unit, terms: Terms) -> tuple[Length, tuple[Text, ...]]:
             unfinished=terms.show(plain),
         )
     ]
-    if terms.trim:
+    role = unit.parts[0].cloth.role
+    trim = terms.trim_of(role)
+    if trim:
         working.append(
-            message(
-                "work-to-trim-gives",
-                trim=terms.show(terms.trim),
-                sum=terms.show(plain + terms.trim),
-            )
+            terms.to_trim("work-to-trim-gives", role, sum=terms.show(plain + trim))
         )
-    return plain + terms.trim, tuple(working)
+    return plain + trim, tuple(working)
 
 
 def _two(unit: Unit, terms: Terms, lots: int) -> list[Need]:
@@ -212,6 +208,7 @@ def _sew_eight(job: MakingJob) -> list[SewnWork]:
 class HalfSquareTriangle(UnitKind):
     kind = "half-square-triangle"
     words = message("kind-half-square-triangle")
+    part_names = ("half",)
     stamp = Stamp("0 1 1 0", "1/4 1/4 0, 3/4 3/4 1")
     methods = (
         Method(

@@ -20,10 +20,15 @@ from yonk.core.paper import (
     Length,
     LengthUnit,
     Measure,
+    Message,
     Polygon,
     Rational,
     Settings,
     Text,
+    TrimMargin,
+    UnitPress,
+    UnitWish,
+    margin_that_counts,
     message,
     show_exact,
 )
@@ -41,12 +46,20 @@ DIAGONALS: dict[Subcut, int] = {"none": 0, "one-diagonal": 1, "both-diagonals": 
 YIELDS: dict[Subcut, int] = {"none": 1, "one-diagonal": 2, "both-diagonals": 4}
 
 
+PartMargins = tuple[tuple[str, TrimMargin], ...]
+
+
 @dataclass(frozen=True)
 class Terms:
-    """What the quilter works with: her settings, in her unit, with what is usual in it."""
+    """What the quilter works with: her settings, in her unit, with what is usual in it; `margins`
+    are those set for a kind of unit, a unit or its parts, by part, the empty name for all others;
+    `press` is how the unit is pressed inside, where that is set for it.
+    """
 
     settings: Settings
     unit: LengthUnit
+    margins: PartMargins = ()
+    press: UnitPress | None = None
 
     @property
     def seam(self) -> Fraction:
@@ -60,8 +73,32 @@ class Terms:
 
     @property
     def trim(self) -> Fraction:
-        """How much larger than its unfinished size a unit is made that is trimmed."""
-        return self.settings.trim_margin
+        """How much larger than its unfinished size a unit is made that is trimmed: the most of its
+        parts.
+        """
+        return max([one.by for _, one in self.margins], default=self.settings.trim_margin)
+
+    def margin(self, part: str) -> TrimMargin:
+        """How much larger a part is cut, to be trimmed, and where that was set."""
+        by_part = dict(self.margins)
+        usual = TrimMargin(self.settings.trim_margin, "block")
+        return by_part.get(part) or by_part.get("") or usual
+
+    def trim_of(self, part: str) -> Fraction:
+        """How much larger a part is cut, to be trimmed."""
+        return self.margin(part).by
+
+    def own_trim_of(self, part: str) -> Fraction:
+        """The same of what is trimmed only where she says so: nought unless it is set for the part,
+        the unit or its kind.
+        """
+        margin = self.margin(part)
+        return NOUGHT if margin.set_for == "block" else margin.by
+
+    def to_trim(self, code: str, part: str, **more: Text) -> Message:
+        """The line of a working for a margin: how much, and where it was set."""
+        margin = self.margin(part)
+        return message(code, trim=self.show(margin.by), set=margin.set_for, **more)
 
     @property
     def squaring(self) -> Fraction:
@@ -100,6 +137,26 @@ class Terms:
 def terms_of(draft: Draft) -> Terms:
     """What the quilter of a draft works with."""
     return Terms(draft.making.settings, draft.unit)
+
+
+def terms_for(draft: Draft, kind: str, wish: UnitWish | None) -> Terms:
+    """What she works with at a unit of a kind.
+
+    Args:
+        draft: with what is set for its kinds of unit.
+        kind: the name of the unit's kind.
+        wish: what is set for the unit itself.
+    """
+    making = draft.making
+    of_kind = making.kinds.get(kind)
+    own = [one for one in (wish, of_kind) if one is not None]
+    settings = making.settings
+    press = next((one.press for one in own if one.press), None)
+    if not any(one.parts or one.trim_margin is not None for one in own):
+        return Terms(settings, draft.unit, (), press)
+    parts = sorted({"", *(part for one in own for part in one.parts)})
+    counts = [(part, margin_that_counts(part, wish, of_kind, settings.trim_margin)) for part in parts]
+    return Terms(settings, draft.unit, tuple(counts), press)
 
 
 def about_mark(length: float, terms: Terms) -> Text:
@@ -304,26 +361,43 @@ def rectangle_need(
     height: Length,
     terms: Terms,
     pieces: int,
-    rounding: Rounding = "nearest",
+    *,
+    to_trim: bool = False,
 ) -> Need:
-    """A square or rectangle with a finished size, its seam allowance added on every side."""
+    """A square or rectangle with a finished size, its seam allowance added on every side; where it
+    is `to_trim` with the margin that is set for its part, unit or kind.
+    """
     wide, high = max(width, height), min(width, height)
     square = width == height
+    unfinished = wide + terms.both_seams, high + terms.both_seams
+    margin = terms.own_trim_of(cloth.role) if to_trim else NOUGHT
+    larger = unfinished[0] + margin, unfinished[1] + margin
     return Need(
         fabric=cloth.fabric,
         letter=cloth.letter,
         role=cloth.role,
         pieces=pieces,
-        rounding=rounding,
+        rounding="up" if margin else "nearest",
         shape="square" if square else "rectangle",
-        width=wide + terms.both_seams,
-        height=high + terms.both_seams,
+        width=larger[0],
+        height=larger[1],
         working=(
             message("work-finished", size=_size(wide, high, terms, square=square)),
             message(
                 "work-two-seams",
                 seam=terms.show(terms.seam),
-                size=_size(wide + terms.both_seams, high + terms.both_seams, terms, square=square),
+                size=_size(*unfinished, terms, square=square),
+            ),
+            *(
+                [
+                    terms.to_trim(
+                        "work-to-trim-gives",
+                        cloth.role,
+                        sum=_size(*larger, terms, square=square),
+                    )
+                ]
+                if margin
+                else []
             ),
         ),
     )
@@ -359,15 +433,16 @@ def isosceles(
     pieces: int,
     *,
     legs_on_grain: bool,
-    margin: Length | Rational,
+    trim_times: Length | Rational = 1,
 ) -> Need:
-    """A right isosceles triangle with finished `legs`, made larger by `margin` along the legs.
+    """A right isosceles triangle with finished `legs`, made larger along the legs by so many times
+    the margin of its part.
 
     With its legs on the grain it comes from a square cut once, with its long edge on the grain from
     a square cut on both diagonals, so that the edge which may lie on the block's outside never
     stretches.
     """
-    larger = Length.of(margin)
+    larger = Length.of(terms.trim_of(cloth.role)) * trim_times
     if legs_on_grain:
         side, extra, edge = legs, terms.along_legs, message("work-the-legs")
     else:
@@ -384,7 +459,14 @@ def isosceles(
             sum=terms.show(side + extra),
         ),
         *(
-            [message("work-to-trim-gives", trim=terms.show(larger), sum=terms.show(total))]
+            [
+                message(
+                    "work-to-trim-gives",
+                    trim=terms.show(larger),
+                    set=terms.margin(cloth.role).set_for,
+                    sum=terms.show(total),
+                )
+            ]
             if larger > 0
             else []
         ),

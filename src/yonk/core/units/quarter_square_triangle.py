@@ -8,7 +8,7 @@ across.
 from collections import Counter
 
 from yonk.core.drawing import Region
-from yonk.core.paper import ROOT_2, XY, message
+from yonk.core.paper import ROOT_2, XY, Length, message
 from yonk.core.sewing import (
     SewnWork,
     Table,
@@ -37,9 +37,9 @@ from yonk.core.units.unit import (
 
 
 def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
-    legs, margin = unit.width * ROOT_2 / 2, terms.trim * ROOT_2 / 2
+    legs, less = unit.width * ROOT_2 / 2, Length.of(1) * ROOT_2 / 2
     return [
-        isosceles(part.cloth, legs, terms, lots, legs_on_grain=unit.on_point, margin=margin)
+        isosceles(part.cloth, legs, terms, lots, legs_on_grain=unit.on_point, trim_times=less)
         for part in unit.parts
     ]
 
@@ -55,12 +55,13 @@ def halves(unit: Unit) -> tuple[tuple[Cloth, Cloth], tuple[Cloth, Cloth]]:
 
 
 def _two(unit: Unit, terms: Terms, lots: int) -> list[Need]:
-    side = unit.width + terms.both_seams + terms.trim + 2 * terms.seam * ROOT_2
+    role = unit.parts[0].cloth.role
+    side = unit.width + terms.both_seams + terms.trim_of(role) + 2 * terms.seam * ROOT_2
     working = (
         message(
             "work-becomes-unfinished", finished=terms.show(unit.width), seam=terms.show(terms.seam)
         ),
-        message("work-to-trim", trim=terms.show(terms.trim)),
+        terms.to_trim("work-to-trim", role),
         message("work-seams-on-both-diagonals", seam=terms.show(terms.seam)),
     )
     pairs = [tuple(sorted(half, key=lambda cloth: cloth.fabric)) for half in halves(unit)]
@@ -173,6 +174,7 @@ def _middle_of_fabric(work: SewnWork, fabric: str) -> XY:
 class QuarterSquareTriangle(UnitKind):
     kind = "quarter-square-triangle"
     words = message("kind-quarter-square-triangle")
+    part_names = ("quarter",)
     stamp = Stamp("0 0 1 1, 0 1 1 0", "1/2 1/4 0, 3/4 1/2 1, 1/2 3/4 0, 1/4 1/2 1")
     methods = (
         Method(

@@ -101,7 +101,7 @@ def _right_triangle(
         along_frame, diagonal = 0 in leaving, abs(leaving[0]) == abs(leaving[1])
         long_edge_on_grain = along_frame if turns % 2 else diagonal
         return isosceles(
-            cloth, first, terms, pieces, legs_on_grain=not long_edge_on_grain, margin=0
+            cloth, first, terms, pieces, legs_on_grain=not long_edge_on_grain, trim_times=0
         )
     hand: Hand = "right" if second < first else "left"
     return right_triangle(cloth, (first, second), terms, pieces, hand, Fraction(0))

@@ -11,7 +11,7 @@ square, sewn either side of the diagonal that crosses its seam, and cut: one lef
 from collections.abc import Sequence
 
 from yonk.core.drawing import Region
-from yonk.core.paper import ROOT_2, message
+from yonk.core.paper import ROOT_2, Length, Text, message
 from yonk.core.sewing import SewnWork, TableLine, corner_to_corner, edge_along, longest_side
 from yonk.core.units.half_square_triangle import sew_two
 from yonk.core.units.needs import Hand, Need, Terms, isosceles, square
@@ -21,6 +21,7 @@ from yonk.core.units.unit import (
     FoundPart,
     MakingJob,
     Method,
+    Part,
     RecognisedUnit,
     Unit,
     UnitKind,
@@ -34,13 +35,11 @@ from yonk.core.units.unit import (
 
 def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     half, *quarters = unit.parts
-    legs, margin = unit.width * ROOT_2 / 2, terms.trim * ROOT_2 / 2
+    legs, less = unit.width * ROOT_2 / 2, Length.of(1) * ROOT_2 / 2
     return [
-        isosceles(
-            half.cloth, unit.width, terms, lots, legs_on_grain=not unit.on_point, margin=terms.trim
-        ),
+        isosceles(half.cloth, unit.width, terms, lots, legs_on_grain=not unit.on_point),
         *(
-            isosceles(part.cloth, legs, terms, lots, legs_on_grain=unit.on_point, margin=margin)
+            isosceles(part.cloth, legs, terms, lots, legs_on_grain=unit.on_point, trim_times=less)
             for part in quarters
         ),
     ]
@@ -48,40 +47,34 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 
 def _pair(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     half, *quarters = unit.parts
-    once = unit.width + terms.both_seams + terms.trim + terms.seam * ROOT_2
-    working = (
-        message(
-            "work-becomes-unfinished", finished=terms.show(unit.width), seam=terms.show(terms.seam)
-        ),
-        message("work-to-trim", trim=terms.show(terms.trim)),
+    once = unit.width + terms.both_seams + terms.seam * ROOT_2
+    becomes = message(
+        "work-becomes-unfinished", finished=terms.show(unit.width), seam=terms.show(terms.seam)
     )
-    one = (*working, message("work-seam-on-diagonal", seam=terms.show(terms.seam)))
-    two = (
-        *working,
-        message("work-seams-on-both-diagonals", seam=terms.show(terms.seam)),
-    )
+
+    def side(part: Part, seams: Length, last: Text, count: int) -> Need:
+        said = (becomes, terms.to_trim("work-to-trim", part.cloth.role), last)
+        return square(part.cloth, seams + terms.trim_of(part.cloth.role), terms, count, said)
+
+    on_one = message("work-seam-on-diagonal", seam=terms.show(terms.seam))
+    on_both = message("work-seams-on-both-diagonals", seam=terms.show(terms.seam))
     return [
-        square(half.cloth, once, terms, lots, one),
-        *(
-            square(part.cloth, once + terms.seam * ROOT_2, terms, lots_for(lots, 2), two)
-            for part in quarters
-        ),
+        side(half, once, on_one, lots),
+        *(side(part, once + terms.seam * ROOT_2, on_both, lots_for(lots, 2)) for part in quarters),
     ]
 
 
 def _again(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     half, *quarters = unit.parts
-    side = unit.width + terms.along_long_edge + terms.trim
+    role = quarters[0].cloth.role
+    side = unit.width + terms.along_long_edge + terms.trim_of(role)
     working = (
         message("work-finished", size=terms.show(unit.width)),
         message("work-seams-of-both-diagonals", seam=terms.show(terms.seam)),
-        *([message("work-to-trim", trim=terms.show(terms.trim))] if terms.trim else []),
+        *([terms.to_trim("work-to-trim", role)] if terms.trim_of(role) else []),
     )
-    legs_on_grain = not unit.on_point
     return [
-        isosceles(
-            half.cloth, unit.width, terms, 4 * lots, legs_on_grain=legs_on_grain, margin=terms.trim
-        ),
+        isosceles(half.cloth, unit.width, terms, 4 * lots, legs_on_grain=not unit.on_point),
         *(square(part.cloth, side, terms, lots, working) for part in quarters),
     ]
 
@@ -139,6 +132,7 @@ def _sew_pair(job: MakingJob) -> list[SewnWork]:
 class SplitQuarterSquare(UnitKind):
     kind = "split-quarter-square"
     words = message("kind-split-quarter-square")
+    part_names = ("half", "quarter")
     stamp = Stamp("0 1 1 0, 0 0 1/2 1/2", "3/4 3/4 0, 1/2 1/4 1, 1/4 1/2 2")
     methods = (
         Method(

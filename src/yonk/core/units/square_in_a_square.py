@@ -34,9 +34,7 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     needs = []
     for part in unit.playing("corner"):
         upright = unit.on_point == (part.spot[0] % 2 == 1)
-        needs.append(
-            isosceles(part.cloth, part.width, terms, lots, legs_on_grain=upright, margin=terms.trim)
-        )
+        needs.append(isosceles(part.cloth, part.width, terms, lots, legs_on_grain=upright))
     needs += [
         rectangle_need(part.cloth, part.width, part.width, terms, lots)
         for part in unit.playing("centre")
@@ -47,10 +45,13 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     centre = unit.playing("centre")[0]
     corners = [
-        rectangle_need(part.cloth, part.width, part.width, terms, lots)
+        rectangle_need(part.cloth, part.width, part.width, terms, lots, to_trim=True)
         for part in unit.playing("corner")
     ]
-    return [rectangle_need(centre.cloth, unit.width, unit.width, terms, lots), *corners]
+    return [
+        rectangle_need(centre.cloth, unit.width, unit.width, terms, lots, to_trim=True),
+        *corners,
+    ]
 
 
 def _sew_triangles(job: MakingJob) -> list[SewnWork]:
@@ -130,6 +131,7 @@ def _sew_flip(job: MakingJob) -> list[SewnWork]:
 class SquareInASquare(UnitKind):
     kind = "square-in-a-square"
     words = message("kind-square-in-a-square")
+    part_names = ("centre", "corner")
     stamp = Stamp(
         "1/2 0 1 1/2, 1 1/2 1/2 1, 1/2 1 0 1/2, 0 1/2 1/2 0",
         "1/2 1/2 0, 1/8 1/8 1, 7/8 1/8 1, 7/8 7/8 1, 1/8 7/8 1",

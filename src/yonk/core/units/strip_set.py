@@ -3,18 +3,21 @@
 """
 
 from collections.abc import Sequence
+from dataclasses import replace
+from fractions import Fraction
 from functools import partial
 
 from yonk.core.drawing import Region
 from yonk.core.paper import Length, Text, message
 from yonk.core.sewing import Motion, SewnWork, bounds
-from yonk.core.units.needs import Cloth, Need, Terms, about_mark, rectangle_need
+from yonk.core.units.needs import NOUGHT, Cloth, Need, Terms, about_mark, rectangle_need
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
     Counted,
     FoundPart,
     MakingJob,
     Method,
+    Part,
     RecognisedUnit,
     Unit,
     UnitKind,
@@ -22,9 +25,19 @@ from yonk.core.units.unit import (
 )
 
 
-def strip(cloth: Cloth, width: Length, segment: Length, segments: int, terms: Terms) -> Need:
-    """One strip of a strip set, as long as all its segments need with the ends squared up."""
-    across = Length((segment + terms.both_seams).nearest(terms.step))
+def strip(
+    cloth: Cloth,
+    width: Length,
+    segment: Length,
+    segments: int,
+    terms: Terms,
+    larger: Fraction = NOUGHT,
+    longer: Fraction = NOUGHT,
+) -> Need:
+    """One strip of a strip set, as long as all its segments need with the ends squared up; so much
+    wider and its segments so much longer to be trimmed.
+    """
+    across = Length(on_ruler(segment, terms, longer))
     long = across * segments + terms.squaring
     return Need(
         fabric=cloth.fabric,
@@ -32,8 +45,8 @@ def strip(cloth: Cloth, width: Length, segment: Length, segments: int, terms: Te
         role=cloth.role,
         shape="strip",
         width=long,
-        height=width + terms.both_seams,
-        rounding="nearest",
+        height=width + terms.both_seams + larger,
+        rounding="up" if larger else "nearest",
         pieces=1,
         segment=across,
         working=(
@@ -43,6 +56,7 @@ def strip(cloth: Cloth, width: Length, segment: Length, segments: int, terms: Te
                 seam=terms.show(terms.seam),
                 wide=terms.show(width + terms.both_seams),
             ),
+            *([_to_trim(cloth, larger, width, terms)] if larger else []),
             message(
                 "work-strip-long",
                 segments=segments,
@@ -54,22 +68,75 @@ def strip(cloth: Cloth, width: Length, segment: Length, segments: int, terms: Te
     )
 
 
-def segments_in_a_set(segment: Length, terms: Terms) -> int:
+def _to_trim(cloth: Cloth, larger: Fraction, width: Length, terms: Terms) -> Text:
+    return message(
+        "work-to-trim-gives",
+        trim=terms.show(larger),
+        set=terms.margin(cloth.role).set_for,
+        sum=terms.show(width + terms.both_seams + larger),
+    )
+
+
+def segments_in_a_set(segment: Length, terms: Terms, longer: Fraction = NOUGHT) -> int:
     """How many segments a strip set as long as the width of fabric gives, its ends squared up."""
-    across = (segment + terms.both_seams).nearest(terms.step)
+    across = on_ruler(segment, terms, longer)
     return max(1, int((terms.settings.usable - terms.squaring) / max(across, terms.step)))
 
 
 def _sets(unit: Unit, terms: Terms, lots: int) -> list[int]:
-    return in_batches_of(segments_in_a_set(unit.parts[0].height, terms))(unit, terms, lots)
+    first = unit.parts[0]
+    count = segments_in_a_set(first.height, terms, terms.own_trim_of(first.cloth.role))
+    return in_batches_of(count)(unit, terms, lots)
+
+
+def _to_be_trimmed(unit: Unit, terms: Terms) -> list[tuple[Part, Fraction, Fraction]]:
+    """The strips with how much wider and longer each is cut, where that is set for them: longer are
+    all, wider those on the outside, by half of it each, so that what is trimmed is even.
+    """
+    margin = terms.own_trim_of(unit.parts[0].cloth.role)
+    outer = unit.parts[0], unit.parts[-1]
+    return [(part, margin / 2 if part in outer else NOUGHT, margin) for part in unit.parts]
 
 
 def _strips(unit: Unit, terms: Terms, lots: int) -> list[Need]:
-    return [strip(part.cloth, part.width, part.height, lots, terms) for part in unit.parts]
+    return [
+        strip(part.cloth, part.width, part.height, lots, terms, larger, longer)
+        for part, larger, longer in _to_be_trimmed(unit, terms)
+    ]
 
 
 def _single(unit: Unit, terms: Terms, lots: int) -> list[Need]:
-    return [rectangle_need(part.cloth, part.width, part.height, terms, lots) for part in unit.parts]
+    return [
+        _larger(rectangle_need(part.cloth, part.width, part.height, terms, lots), part, by, terms)
+        for part, *by in _to_be_trimmed(unit, terms)
+    ]
+
+
+def _larger(need: Need, part: Part, by: Sequence[Fraction], terms: Terms) -> Need:
+    """A strip cut singly, so much wider and longer."""
+    if not any(by):
+        return need
+    sides = [
+        side + terms.both_seams + more
+        for side, more in zip((part.width, part.height), by, strict=True)
+    ]
+    wide, high = max(sides), min(sides)
+    return replace(
+        need,
+        shape="square" if wide == high else "rectangle",
+        width=wide,
+        height=high,
+        rounding="up",
+        working=(
+            *need.working,
+            message(
+                "work-to-trim-gives",
+                trim=terms.show(by[1]),
+                set=terms.margin(part.cloth.role).set_for,
+                sum=message("work-by", width=terms.show(wide), height=terms.show(high)),
+            ),
+        ),
+    )
 
 
 def sew_side_by_side(
@@ -108,23 +175,25 @@ def _sew_strips(job: MakingJob) -> list[SewnWork]:
 
 
 def _sew_single(job: MakingJob) -> list[SewnWork]:
-    long = float(job.unit.parts[0].height) + 2 * job.table.seam
+    first = job.unit.parts[0]
+    long = float(on_ruler(first.height, job.terms, job.terms.own_trim_of(first.cloth.role)))
     pieces = [lying_rectangle(pieces[0], long) for pieces in job.pieces]
     return [sew_side_by_side(job, pieces, message("sew-pieces"))]
 
 
-def row_length(parts: Sequence[tuple[Length, Length]], terms: Terms) -> tuple[float, float]:
-    """How long pieces of these finished sizes along and across a row lie when sewn, as listed, and
-    how high.
-    """
+def row_length(sides: Sequence[tuple[float, float]], terms: Terms) -> tuple[float, float]:
+    """How long pieces that are cut so wide along and across a row lie when sewn, and how high."""
     inside = 2 * float(terms.seam)
-    wide, high = zip(*((on_ruler(a, terms), on_ruler(b, terms)) for a, b in parts), strict=True)
+    wide, high = zip(*sides, strict=True)
     return sum(wide) - inside * (len(wide) - 1), min(high)
 
 
-def on_ruler(finished: Length, terms: Terms) -> float:
-    """What a plain side is listed as, its seam allowances with it."""
-    return float(max(terms.step, (finished + terms.both_seams).nearest(terms.step)))
+def on_ruler(finished: Length, terms: Terms, larger: Fraction = NOUGHT) -> Fraction:
+    """What a plain side is listed as, its seam allowances with it; what is larger to be trimmed is
+    rounded up.
+    """
+    exact = finished + terms.both_seams + larger
+    return max(terms.step, exact.up(terms.step) if larger else exact.nearest(terms.step))
 
 
 def strip_set_oversize(unit: Unit, wide: float, high: float, terms: Terms) -> tuple[float, float]:
@@ -137,7 +206,10 @@ def strip_set_oversize(unit: Unit, wide: float, high: float, terms: Terms) -> tu
 
 def _counted(unit: Unit, terms: Terms, lots: int, *, in_strips: bool) -> Counted:
     seams = len(unit.parts) - 1
-    sides = [(part.width, part.height) for part in unit.parts]
+    sides = [
+        (float(on_ruler(part.width, terms, wider)), float(on_ruler(part.height, terms, longer)))
+        for part, wider, longer in _to_be_trimmed(unit, terms)
+    ]
     across, long = row_length(sides, terms)
     whole = long * lots + float(terms.squaring)
     upright = unit.region.upright_cuts  # of the bands, so they stand
@@ -145,7 +217,7 @@ def _counted(unit: Unit, terms: Terms, lots: int, *, in_strips: bool) -> Counted
         seams=seams if in_strips else seams * lots,
         cuts=lots + 1 if in_strips else 0,
         length=seams * (whole if in_strips else long * lots),
-        kept=sum(on_ruler(a, terms) * on_ruler(b, terms) for a, b in sides),
+        kept=sum(a * b for a, b in sides),
         oversize=strip_set_oversize(unit, *((across, long) if upright else (long, across)), terms),
         prints="upright",
         strips_level=not upright if in_strips else None,
@@ -155,6 +227,7 @@ def _counted(unit: Unit, terms: Terms, lots: int, *, in_strips: bool) -> Counted
 class StripSet(UnitKind):
     kind = "strip-set"
     words = message("kind-strip-set")
+    part_names = ("strip",)
     stamp = Stamp("0 1/3 1 1/3, 0 2/3 1 2/3", "1/2 1/6 0, 1/2 1/2 1, 1/2 5/6 2")
     methods = (
         Method(

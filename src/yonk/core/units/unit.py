@@ -13,7 +13,7 @@ from math import gcd
 from typing import Any, ClassVar, Literal
 
 from yonk.core.drawing import Piece, Region, Spot
-from yonk.core.paper import Length, Rational, Text
+from yonk.core.paper import Length, PartName, Rational, Text
 from yonk.core.sewing import SewnWork, Table
 from yonk.core.units.needs import Cloth, Hand, Need, Size, Terms
 from yonk.core.units.stamp import Stamp
@@ -279,6 +279,7 @@ class UnitKind(ABC):
     stamp: ClassVar[Stamp | None] = None
     handed: ClassVar[bool] = True  # whether a mirror image is told by a left and a right hand
     two_sizes: ClassVar[bool] = False  # whether its width does not follow from its height
+    part_names: ClassVar[tuple[PartName, ...]] = ()  # whose margin can be set by itself
     asked_for: ClassVar[bool] = True  # whether it can be asked for outside a block
 
     @abstractmethod

@@ -52,9 +52,24 @@ work-legs = Schenkel { $longer } und { $shorter } fertig
 work-two-seams = + { $seam } Nahtzugabe an zwei Seiten in jeder Richtung = { $size }
 work-unfinished = { $finished } fertig + 2 × { $seam } = { $unfinished } unvernäht
 work-becomes-unfinished = { $finished } fertig + 2 × { $seam } unvernäht
-work-to-trim = + { $trim } zum Nachschneiden
-work-twice-to-trim = + 2 × { $trim } zum Nachschneiden
-work-to-trim-gives = + { $trim } zum Nachschneiden = { $sum }
+work-to-trim = + { $trim } zum Nachschneiden{ $set ->
+    [part] , wie für diesen Teil bestimmt
+    [unit] , wie für diese Einheit bestimmt
+    [kind] , wie für diese Art Einheit bestimmt
+   *[block] {""}
+}
+work-twice-to-trim = + 2 × { $trim } zum Nachschneiden{ $set ->
+    [part] , wie für diesen Teil bestimmt
+    [unit] , wie für diese Einheit bestimmt
+    [kind] , wie für diese Art Einheit bestimmt
+   *[block] {""}
+}
+work-to-trim-gives = + { $trim } zum Nachschneiden{ $set ->
+    [part] , wie für diesen Teil bestimmt
+    [unit] , wie für diese Einheit bestimmt
+    [kind] , wie für diese Art Einheit bestimmt
+   *[block] {""}
+} = { $sum }
 work-seam-on-diagonal = + { $seam } × √2 für die Naht auf der Diagonalen
 work-seams-on-both-diagonals = + 2 × { $seam } × √2 für die Nähte auf beiden Diagonalen
 work-seams-of-both-diagonals = + { $seam } × (2 + 2√2) für Nähte und Spitzen eines Quadrats, das auf beiden Diagonalen geschnitten wird
@@ -67,7 +82,12 @@ work-two-by-two = × 2, zwei mal zwei Einheiten
 work-squares-drawn = + { $seam } × √2 für die Naht auf der Diagonalen = { $side }, als Quadrate zu { $drawn } gezeichnet
 work-side-by-side = × { $squares }, nebeneinander
 work-offset-three-sides = × { $grown }, das rückt alle drei Seiten um { $seam } hinaus
-work-offset-three-sides-and-trim = × { $grown }, das rückt alle drei Seiten um { $seam } hinaus und beide Schenkel noch um { $margin } zum Nachschneiden
+work-offset-three-sides-and-trim = × { $grown }, das rückt alle drei Seiten um { $seam } hinaus und beide Schenkel noch um { $margin } zum Nachschneiden{ $set ->
+    [part] , wie für diesen Teil bestimmt
+    [unit] , wie für diese Einheit bestimmt
+    [kind] , wie für diese Art Einheit bestimmt
+   *[block] {""}
+}
 work-point-needs-more = { $sky } = { $small }, aber die Hälfte von { $goose } des Gansquadrats und { $seam } sind mehr
 work-point-keeps-its-seam = damit die Spitze ihre Nahtzugabe behält: dessen Seite
 work-template = die fertige Form, um die Nahtzugabe hinausgerückt, lange Spitzen gekappt

@@ -63,6 +63,8 @@ proportions-one-for-each = need { $lines } proportions, one for each
 ## choose method
 
 is-no-way-to-make-it = is no way to make it; the ways are { $names }
+is-no-part-of-it = is no part of it; its parts are { $parts }
+no-parts = none that can be set by themselves
 
 ## mates
 

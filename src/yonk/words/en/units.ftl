@@ -27,10 +27,20 @@ way-corners = cut the corners off and sew triangles on
 
 work-finished-width = { $width } finished width
 work-seams-and-points-of-a-square = + { $seam } × (2 + 2√2) for the seams and points
-work-twice-to-trim = + 2 × { $trim } to trim
+work-twice-to-trim = + 2 × { $trim } to trim{ $set ->
+    [part] , as set for this part
+    [unit] , as set for this unit
+    [kind] , as set for this kind of unit
+   *[block] {""}
+}
 work-finished-height = { $height } finished height
 work-seams-and-points = + { $seam } × (2 + √2) for the seams and points
-work-to-trim = + { $trim } to trim
+work-to-trim = + { $trim } to trim{ $set ->
+    [part] , as set for this part
+    [unit] , as set for this unit
+    [kind] , as set for this kind of unit
+   *[block] {""}
+}
 work-point-needs-more = { $sky } = { $small }, but half of the goose square's { $goose } and { $seam } are more
 work-point-keeps-its-seam = so that the point keeps its seam allowance: its side
 lay-sky-on-goose = Lay a sky triangle on the goose, right sides together, its long edge even with the goose's side and their outer points together; sew.
@@ -58,14 +68,24 @@ way-triangles = cut triangles and sew
 
 work-legs = legs { $longer } and { $shorter } finished
 work-offset-three-sides = × { $grown }, which offsets all three sides by { $seam }
-work-offset-three-sides-and-trim = × { $grown }, which offsets all three sides by { $seam } and both legs by another { $margin } to trim
+work-offset-three-sides-and-trim = × { $grown }, which offsets all three sides by { $seam } and both legs by another { $margin } to trim{ $set ->
+    [part] , as set for this part
+    [unit] , as set for this unit
+    [kind] , as set for this kind of unit
+   *[block] {""}
+}
 lay-triangles-points-out = Lay the triangles right sides together, long edges even, so that the sharp point of each sticks out { $past } past the blunt one of the other; sew along the long edge.
 kind-half-rectangle-triangle = half-rectangle triangle
 
 ## half square triangle
 
 work-unfinished = { $finished } finished + 2 × { $seam } = { $unfinished } unfinished
-work-to-trim-gives = + { $trim } to trim = { $sum }
+work-to-trim-gives = + { $trim } to trim{ $set ->
+    [part] , as set for this part
+    [unit] , as set for this unit
+    [kind] , as set for this kind of unit
+   *[block] {""}
+} = { $sum }
 work-seam-on-diagonal = + { $seam } × √2 for the seam on the diagonal
 work-cut-on-both-diagonals = × √2, since the square is cut on both diagonals
 work-seams-along-edges = + 2 × { $seam } for the seams along the edges
