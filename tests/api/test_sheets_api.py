@@ -179,13 +179,16 @@ def test_the_sheets_of_a_quilt_come_back(web: TestClient) -> None:
     document = json.loads(json.dumps(write_quilt(quilt_of())))
     quilt = web.post("/api/quilts", json={"document": document}).json()["id"]
     pages = printed(web, "quilt.pdf", {"document": document, "quilt_id": quilt})
-    with_boxes = [
-        (picture, found)
-        for picture in pages
-        for found in read(web, photo(picture))
-        if found["boxes"]
-    ]
-    listed, sewn = with_boxes[0], with_boxes[-1]
+
+    def first_with_boxes(among: Iterable[Image.Image]) -> tuple[Image.Image, dict[str, Any]]:
+        return next(
+            (picture, found)
+            for picture in among
+            for found in read(web, photo(picture))
+            if found["boxes"]
+        )
+
+    listed, sewn = first_with_boxes(pages), first_with_boxes(reversed(pages))
     page, numbers = ticked(web, listed[0], [0])
     assert page["kind"] == "quilt" and take(web, page, numbers)[0].endswith(" cut")
     page, numbers = ticked(web, sewn[0], [0])

@@ -238,9 +238,9 @@ def _staged(one: Any) -> str:
 
 
 def test_whatever_happens_at_a_table_the_sums_agree(empty: Engine, long_run: bool) -> None:
-    """500 steps in the usual run, 10,000 in the long one."""
+    """250 steps in the usual run, 10,000 in the long one."""
     TableInUse.engine = empty
-    tables = 200 if long_run else 10
+    tables = 200 if long_run else 5
     run_state_machine_as_test(
         TableInUse,
         settings=settings(

@@ -169,9 +169,7 @@ def making_of(given: _Making, unit: LengthUnit) -> Making:
         name: getattr(usual, name) if value is None else value
         for name, value in settings_given.items()
     }
-    units = tuple(
-        UnitWish(at=one.at, method=one.method, **_own_making(one)) for one in given.units
-    )
+    units = tuple(UnitWish(at=one.at, method=one.method, **_own_making(one)) for one in given.units)
     return Making(
         blocks=given.blocks or usual.blocks,
         methods=dict(given.methods),

@@ -7,10 +7,11 @@ from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import replace
 from typing import Any
 
+from yonk.core.cutting import section_names
 from yonk.core.drawing import Patch
 from yonk.core.paper import Length, write_exact
 from yonk.core.planning import Cut, Plan, Recipe
-from yonk.core.units import BY_NAME, terms_of
+from yonk.core.units import BY_NAME, FOUNDATION, terms_of
 from yonk.words import in_words
 
 
@@ -59,7 +60,7 @@ def plan_schema() -> dict[str, Any]:
         row = {
             "type": "object",
             "properties": fields,
-            "required": [name for name in fields if name not in ("hand", "segment")],
+            "required": [name for name in fields if name not in ("hand", "segment", "sections")],
         }
         return {"type": "array", "items": row}
 
@@ -94,6 +95,7 @@ def plan_schema() -> dict[str, Any]:
                 makes=count,
                 spare=count,
                 hand={"enum": ["left", "right"]},
+                sections={"type": "array", "items": texts},
             ),
             "cuts": rows(
                 fabric=text,
@@ -164,6 +166,8 @@ def _unit(recipe: Recipe, plan: Plan) -> dict[str, Any]:
         row["on_point"] = True
     if unit.hand:
         row["hand"] = unit.hand
+    if recipe.method is FOUNDATION:
+        row["sections"] = section_names(unit)
     return row
 
 

@@ -18,10 +18,12 @@ from yonk.core.cutting import (
     CutList,
     CutsDone,
     Cutting,
+    FoundationSection,
     OldMark,
     Template,
     after_cutting,
     all_booked,
+    foundations_of,
     not_booked,
     plan_cutting,
     staged_marks,
@@ -122,6 +124,17 @@ def templates_asked(asked: PrintIn) -> tuple[Draft, list[Template]]:
     """A draft and the templates that are to be printed."""
     draft = take_block(asked.document)
     return draft, templates_of(plan_stage(draft, asked.stage))
+
+
+def foundations_asked(asked: PrintIn) -> tuple[Draft, list[FoundationSection]]:
+    """A draft and the foundations that are to be printed. Raises `DraftError` where no unit is sewn
+    on one.
+    """
+    draft = take_block(asked.document)
+    sections = foundations_of(plan_stage(draft, asked.stage))
+    if not sections:
+        raise DraftError("making.methods", message("no-unit-is-made-on-a-foundation"))
+    return draft, sections
 
 
 def from_trial(asked: PrintIn, found: Cutting, trial: Trial | None) -> Sequence[Text]:

@@ -51,7 +51,7 @@ from yonk.core.planning import (
     least_of,
 )
 from yonk.core.sewing import Picture, RecipeStep, picture_of, rounded
-from yonk.core.units import BY_NAME, CarriedOut, Method, Terms, Unit
+from yonk.core.units import BY_NAME, CarriedOut, Method, Terms
 from yonk.files.block_file import write_block
 
 

@@ -14,6 +14,12 @@ from yonk.core.cutting.cloth import (
     lay_on_pieces,
     plan_cloth,
 )
+from yonk.core.cutting.foundations import (
+    FoundationPatch,
+    FoundationSection,
+    foundations_of,
+    section_names,
+)
 from yonk.core.cutting.in_words import bought, fat_quarters, strip_words, strips_of
 from yonk.core.cutting.progress import (
     CutsDone,
@@ -59,6 +65,8 @@ __all__ = [
     "CutList",
     "CutsDone",
     "Cutting",
+    "FoundationPatch",
+    "FoundationSection",
     "MarkStage",
     "OldMark",
     "ShelfCloth",
@@ -76,6 +84,7 @@ __all__ = [
     "diagonal_drawn",
     "each_strip_once",
     "fat_quarters",
+    "foundations_of",
     "in_layers",
     "lay_on_pieces",
     "left_to_cut",
@@ -84,6 +93,7 @@ __all__ = [
     "pieces_of_fabric",
     "plan_cloth",
     "plan_cutting",
+    "section_names",
     "shopping_list",
     "staged_marks",
     "strip_steps",

@@ -42,9 +42,7 @@ def listed_sizes(planned: Plan, trimmed: frozenset[str] | None = None) -> Listed
 
 def trimmed_units(planned: Plan) -> frozenset[str]:
     """The labels of the units that are trimmed to their size."""
-    return frozenset(
-        recipe.group.label for recipe in planned.recipes if recipe.is_trimmed
-    )
+    return frozenset(recipe.group.label for recipe in planned.recipes if recipe.is_trimmed)
 
 
 def larger_than_needed(planned: Plan) -> dict[str, dict[float, float]]:

@@ -146,9 +146,7 @@ class _Trimming:
             )
             for recipe in planned.recipes
             if recipe.is_trimmed
-            and (
-                oversize := listed_oversize(recipe.group.unit, recipe.method, recipe.terms)
-            )
+            and (oversize := listed_oversize(recipe.group.unit, recipe.method, recipe.terms))
         }
 
     def counted(self, one: Checkpoint) -> Checkpoint:

@@ -85,7 +85,7 @@ def _in_strips(
     assert method.counted is not None
     counted = method.counted(unit, terms, lots)
     if counted.strips_level is None:
-        return "upright"  # squares and rectangles are cut one by one
+        return counted.prints  # what is cut one by one
     upright = {way % 2 == (not counted.strips_level) for way in _ways_wanted(lying)}
     if upright != {True}:
         return "turned"

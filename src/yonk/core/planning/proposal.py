@@ -45,12 +45,16 @@ class Proposal:
 
 def propose(kind: UnitKind, unit: Unit, terms: Terms, demand: Demand, care: Care) -> Proposal:
     """The way that suits best: first what spoils nothing, then what she cares for most."""
-    ways = all_ways(kind, unit, demand)
+    ways = [
+        way
+        for way in all_ways(kind, unit, demand)
+        if not any(share.method.on_wish for share in way.shares)
+    ]
     if len(ways) == 1:
         return Proposal(
             ways[0], message("the-one-way", way=Capital(ways[0].words), kind=kind.words)
         )
-    if all(method.sew is None for method in kind.methods):
+    if all(share.method.sew is None for way in ways for share in way.shares):
         return Proposal(ways[0], message("patches-one-by-one", way=Capital(ways[0].words)))
     tallies = {way: tally(way, unit, terms, demand) for way in ways}
     sound, because = _sound(ways, tallies, unit, terms, demand)

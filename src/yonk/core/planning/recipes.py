@@ -63,9 +63,7 @@ def choose_recipes(
     """
     wanted = wanted_of(readings, made)
     choices = {
-        group.label: _choose(group, wanted)
-        for group in wanted.groups
-        if wanted.totals[group.label]
+        group.label: _choose(group, wanted) for group in wanted.groups if wanted.totals[group.label]
     }
     return tuple(
         recipe

@@ -54,7 +54,11 @@ def turned_prints(
         if found == "upright":
             continue
         demand = wanted.demand(group)
-        others = all_ways(BY_NAME[group.kind], unit, demand)
+        others = [
+            one
+            for one in all_ways(BY_NAME[group.kind], unit, demand)
+            if not any(share.method.on_wish for share in one.shares)
+        ]
         better = [one for one in others if way_prints(one, unit, terms, lying) == "upright"]
         yield TurnedPrint(
             group,

@@ -157,7 +157,7 @@ def all_ways(kind: UnitKind, unit: Unit, demand: Demand) -> list[Way]:
         if large.lot < 4 or not 0 < whole < demand.total or (large.mirrors and unit.hand):
             continue
         for small in suiting:
-            if small.lot < large.lot and not (small.mirrors and unit.hand):
+            if small.lot < large.lot and not small.on_wish and not (small.mirrors and unit.hand):
                 rest = share_of(small, unit, demand, demand.total - whole)
                 ways.append(Way((share_of(large, unit, demand, whole), rest)))
     return ways

@@ -12,7 +12,7 @@ from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from yonk.core.paper import XY, Fabric, Message, Text, listed, message, sentences, show
+from yonk.core.paper import XY, Fabric, Message, Polygon, Text, listed, message, sentences, show
 from yonk.core.sewing.plane import Motion, TableLine, TableSegment, bounds, rectangle, sides_of
 from yonk.core.sewing.steps import ActName, Dimension, RecipeStep, Scene
 from yonk.core.sewing.trimming import Fit, Target, fit
@@ -199,6 +199,15 @@ class Table:
         self._record("sew", words, [_as_sewn(done)], again=again)
         return done
 
+    def sew_along(
+        self, layers: Layers, stretch: TableSegment, words: Text, *, again: bool = False
+    ) -> Layers:
+        """Sews along a stretch that is printed on a foundation under the cloth."""
+        self.seams.append(length(stretch))
+        done = replace(layers, sewn=(stretch,))
+        self._record("sew", words, [_as_sewn(done)], again=again)
+        return done
+
     def cut_apart(
         self,
         layers: Sequence[Layers],
@@ -352,6 +361,14 @@ class Table:
             self._record(
                 "trim", words, [Scene(work, cut=tuple(sides_of(outline)), ruler=(outline, guide))]
             )
+        return work.inside(outline)
+
+    def cut_round(
+        self, work: SewnWork, outline: Polygon, words: Text, *, again: bool = False
+    ) -> SewnWork:
+        """Cuts off what lies outside a convex outline, clockwise as seen."""
+        self.cuts += len(outline)
+        self._record("trim", words, [Scene(work, cut=tuple(sides_of(outline)))], again=again)
         return work.inside(outline)
 
     def trim(self, works: Sequence[SewnWork], target: Target, size: Text) -> list[Fit]:

@@ -2,6 +2,7 @@
 
 from yonk.core.units.carrying_out import CarriedOut, carry_out, ruler_slack, target_of
 from yonk.core.units.form import TemplateForm
+from yonk.core.units.foundation import FOUNDATION, patch_outline, section_outline, sectioned
 from yonk.core.units.kinds import BY_NAME, KINDS, REST, kind_named
 from yonk.core.units.needs import (
     NOUGHT,
@@ -21,6 +22,7 @@ from yonk.core.units.needs import (
     terms_for,
     terms_of,
 )
+from yonk.core.units.sections import Sections, SectionStep, sections_of
 from yonk.core.units.shapes import POINTS_CUT_OFF_AT
 from yonk.core.units.unit import (
     FoundPart,
@@ -38,6 +40,7 @@ from yonk.core.units.unit import (
 
 __all__ = [
     "BY_NAME",
+    "FOUNDATION",
     "KINDS",
     "NOUGHT",
     "POINTS_CUT_OFF_AT",
@@ -58,6 +61,8 @@ __all__ = [
     "Prints",
     "RecognisedUnit",
     "Rotary",
+    "SectionStep",
+    "Sections",
     "Segment",
     "Size",
     "Subcut",
@@ -69,8 +74,12 @@ __all__ = [
     "carry_out",
     "kind_named",
     "lots_for",
+    "patch_outline",
     "pooled",
     "ruler_slack",
+    "section_outline",
+    "sectioned",
+    "sections_of",
     "target_of",
     "terms_for",
     "terms_of",

@@ -11,6 +11,7 @@ import numpy as np
 from yonk.core.drawing import Region
 from yonk.core.paper import MOST_INT64, listed, message
 from yonk.core.sewing import Motion, SewnWork
+from yonk.core.units.foundation import FOUNDATION
 from yonk.core.units.needs import Cloth, Need, Terms, rectangle_need
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.strip_set import (
@@ -258,6 +259,7 @@ class Checkerboard(UnitKind):
             sew=_sew_single,
             counted=_counted_singly,
         ),
+        FOUNDATION,
     )
 
     def segments(self, unit: Unit) -> list[Segment]:

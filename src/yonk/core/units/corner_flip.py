@@ -9,6 +9,7 @@ from yonk.core.drawing import Piece, Region
 from yonk.core.paper import ROOT_2, XY, Length, message
 from yonk.core.sewing import Motion, SewnWork, TableLine, bounds, edge_along, longest_side
 from yonk.core.units.flying_geese import flip_corners
+from yonk.core.units.foundation import FOUNDATION
 from yonk.core.units.needs import CornerOff, Need, Terms, isosceles, rectangle_need
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
@@ -139,6 +140,7 @@ class CornerFlip(UnitKind):
             sew=_sew_triangles,
             bias=on_point,
         ),
+        FOUNDATION,
     )
 
     def recognise(self, region: Region) -> RecognisedUnit | None:

@@ -9,6 +9,7 @@ from math import copysign
 from yonk.core.drawing import Region
 from yonk.core.paper import ROOT_2, XY, Length, Message, Rational, message, sentences, show_exact
 from yonk.core.sewing import Layers, SewnWork, TableLine, bounds, from_the_longest, longest_side
+from yonk.core.units.foundation import FOUNDATION
 from yonk.core.units.needs import Need, Size, Terms, isosceles, rectangle_need, square
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
@@ -243,6 +244,7 @@ class FlyingGeese(UnitKind):
             sew=_sew_triangles,
             bias=on_point,
         ),
+        FOUNDATION,
     )
 
     def recognise(self, region: Region) -> RecognisedUnit | None:

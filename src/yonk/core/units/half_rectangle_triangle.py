@@ -13,6 +13,7 @@ from math import hypot
 from yonk.core.drawing import Region
 from yonk.core.paper import Decimal, Length, Text, message, square_root
 from yonk.core.sewing import SewnWork, from_the_longest, length, longest_side
+from yonk.core.units.foundation import FOUNDATION
 from yonk.core.units.half_square_triangle import halved
 from yonk.core.units.needs import Cloth, Hand, Need, Terms, about_mark
 from yonk.core.units.stamp import Stamp
@@ -48,7 +49,12 @@ def right_triangle(
     }
     working = (
         message("work-legs", longer=terms.show(max(legs)), shorter=terms.show(min(legs))),
-        message("work-offset-three-sides-and-trim", **offset, margin=terms.show(margin / 2), set=terms.margin(cloth.role).set_for)
+        message(
+            "work-offset-three-sides-and-trim",
+            **offset,
+            margin=terms.show(margin / 2),
+            set=terms.margin(cloth.role).set_for,
+        )
         if margin
         else message("work-offset-three-sides", **offset),
     )
@@ -126,6 +132,7 @@ class HalfRectangleTriangle(UnitKind):
             sew=_sew_triangles,
             bias=on_point,
         ),
+        FOUNDATION,
     )
 
     def recognise(self, region: Region) -> RecognisedUnit | None:

@@ -12,6 +12,7 @@ from itertools import pairwise
 from yonk.core.drawing import Region
 from yonk.core.paper import ROOT_2, Length, Text, message, show_exact
 from yonk.core.sewing import Layers, SewnWork, TableLine, bounds, corner_to_corner, longest_side
+from yonk.core.units.foundation import FOUNDATION
 from yonk.core.units.needs import Need, Terms, isosceles, square
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
@@ -48,9 +49,7 @@ def _unfinished(unit: Unit, terms: Terms) -> tuple[Length, tuple[Text, ...]]:
     role = unit.parts[0].cloth.role
     trim = terms.trim_of(role)
     if trim:
-        working.append(
-            terms.to_trim("work-to-trim-gives", role, sum=terms.show(plain + trim))
-        )
+        working.append(terms.to_trim("work-to-trim-gives", role, sum=terms.show(plain + trim)))
     return plain + trim, tuple(working)
 
 
@@ -250,6 +249,7 @@ class HalfSquareTriangle(UnitKind):
             sew=_sew_triangles,
             bias=on_point,
         ),
+        FOUNDATION,
     )
 
     def recognise(self, region: Region) -> RecognisedUnit | None:

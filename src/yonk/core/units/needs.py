@@ -155,7 +155,9 @@ def terms_for(draft: Draft, kind: str, wish: UnitWish | None) -> Terms:
     if not any(one.parts or one.trim_margin is not None for one in own):
         return Terms(settings, draft.unit, (), press)
     parts = sorted({"", *(part for one in own for part in one.parts)})
-    counts = [(part, margin_that_counts(part, wish, of_kind, settings.trim_margin)) for part in parts]
+    counts = [
+        (part, margin_that_counts(part, wish, of_kind, settings.trim_margin)) for part in parts
+    ]
     return Terms(settings, draft.unit, tuple(counts), press)
 
 

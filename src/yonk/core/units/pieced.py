@@ -4,6 +4,7 @@ singly.
 
 from yonk.core.drawing import Region
 from yonk.core.paper import message
+from yonk.core.units.foundation import FOUNDATION
 from yonk.core.units.needs import Need, Terms
 from yonk.core.units.shapes import cut_patches
 from yonk.core.units.unit import FoundPart, Method, RecognisedUnit, Unit, UnitKind
@@ -44,6 +45,7 @@ class Pieced(UnitKind):
             needs=_singly,
             sew=None,
         ),
+        FOUNDATION,
     )
 
     def recognise(self, region: Region) -> RecognisedUnit | None:

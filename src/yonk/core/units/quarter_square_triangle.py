@@ -19,6 +19,7 @@ from yonk.core.sewing import (
     from_the_longest,
     middle_of,
 )
+from yonk.core.units.foundation import FOUNDATION
 from yonk.core.units.half_square_triangle import sew_two
 from yonk.core.units.needs import Cloth, Need, Terms, isosceles, square
 from yonk.core.units.stamp import Stamp
@@ -195,6 +196,7 @@ class QuarterSquareTriangle(UnitKind):
             sew=_sew_triangles,
             bias=on_point,
         ),
+        FOUNDATION,
     )
 
     def recognise(self, region: Region) -> RecognisedUnit | None:

@@ -13,6 +13,7 @@ from collections.abc import Sequence
 from yonk.core.drawing import Region
 from yonk.core.paper import ROOT_2, Length, Text, message
 from yonk.core.sewing import SewnWork, TableLine, corner_to_corner, edge_along, longest_side
+from yonk.core.units.foundation import FOUNDATION
 from yonk.core.units.half_square_triangle import sew_two
 from yonk.core.units.needs import Hand, Need, Terms, isosceles, square
 from yonk.core.units.quarter_square_triangle import join_quarters, sew_across
@@ -162,6 +163,7 @@ class SplitQuarterSquare(UnitKind):
             sew=_sew_triangles,
             bias=on_point,
         ),
+        FOUNDATION,
     )
 
     def recognise(self, region: Region) -> RecognisedUnit | None:

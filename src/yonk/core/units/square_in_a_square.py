@@ -12,6 +12,7 @@ from yonk.core.drawing import Region
 from yonk.core.paper import message
 from yonk.core.sewing import Motion, SewnWork, Table, bounds, longest_side, rectangle, sides_of
 from yonk.core.units.flying_geese import flip_corners
+from yonk.core.units.foundation import FOUNDATION
 from yonk.core.units.needs import Need, Terms, about_mark, isosceles, rectangle_need
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
@@ -154,6 +155,7 @@ class SquareInASquare(UnitKind):
             sew=_sew_flip,
             suits=lambda unit: _rounds(unit) == 1 and not unit.has_middle,
         ),
+        FOUNDATION,
     )
 
     def recognise(self, region: Region) -> RecognisedUnit | None:

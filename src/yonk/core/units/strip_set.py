@@ -10,6 +10,7 @@ from functools import partial
 from yonk.core.drawing import Region
 from yonk.core.paper import Length, Text, message
 from yonk.core.sewing import Motion, SewnWork, bounds
+from yonk.core.units.foundation import FOUNDATION
 from yonk.core.units.needs import NOUGHT, Cloth, Need, Terms, about_mark, rectangle_need
 from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
@@ -248,6 +249,7 @@ class StripSet(UnitKind):
             sew=_sew_single,
             counted=partial(_counted, in_strips=False),
         ),
+        FOUNDATION,
     )
 
     def recognise(self, region: Region) -> RecognisedUnit | None:

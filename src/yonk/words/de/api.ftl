@@ -247,3 +247,4 @@ way-out-takes = { $more ->
     [yes] Etwa { $minutes } min länger.
    *[no] Etwa { $minutes } min kürzer.
 }
+no-unit-is-made-on-a-foundation = hat keine Einheit, die auf einer Nähvorlage genäht wird; wähle diese Machart für eine Einheit unter Rezepte und druck dann noch einmal

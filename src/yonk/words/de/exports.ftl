@@ -3,6 +3,7 @@
 export-cutting-pdf = Zuschneideliste mit Schnittlagen (PDF)
 export-steps-pdf = Blätter mit den Schritten der Rezepte (PDF)
 export-templates-pdf = Schablonen in wahrer Größe (PDF)
+export-foundations-pdf = Nähvorlagen in wahrer Größe (PDF)
 export-labels-pdf = Schilder für die Stapel (PDF)
 export-cutting-xlsx = Zuschneideliste (XLSX)
 export-cutting-csv = Zuschneideliste (CSV)

@@ -159,6 +159,17 @@ are-more-than = sind mehr als { $most_seams }
 templates-of = { $block }: Schablonen
 templates-print-true = Druck mit 100 %, nicht an die Seite angepasst. Dann miss beide Quadrate: stimmen sie nicht, stimmen auch die Schablonen nicht.
 templates-lines = Die äußere Linie ist die Schnittlinie, die gestrichelte die Naht. Leg den Pfeil entlang der Fäden.
+foundations-of = { $block }: Nähvorlagen
+foundations-mirrored = Jede Vorlage ist gespiegelt: der Stoff liegt auf ihrer leeren Seite, genäht wird auf der bedruckten.
+foundations-lines = Näh auf den Linien in der Reihenfolge der Zahlen. Die gestrichelte Linie ist die Nahtzugabe; die Kreuze sind die Ecken, an denen Abschnitte sich treffen.
+foundation-section = Einheit { $unit }{ $of ->
+    [1] {""}
+   *[other] , Abschnitt { $number } von { $of }
+}{ $sheets ->
+    [1] {""}
+   *[other] , Blatt { $sheet } von { $sheets }
+}
+foundation-print-so-many = { $count }-mal drucken.
 templates-over-pages = Wo eine Schablone über mehrere Seiten geht, schneide eine Seite an ihrem Rand und leg die Kreuze aufeinander.
 letter-and-sheet = { $letter }{ $sheets ->
     [one] {""}

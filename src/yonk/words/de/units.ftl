@@ -38,6 +38,13 @@ way-triangles = Dreiecke zuschneiden und nähen
 way-corners = Ecken abschneiden und Dreiecke annähen
 way-patches = Flicken einzeln zuschneiden und nähen
 way-template = Flicken mit Schablone zuschneiden und nähen
+way-foundation = auf gedruckter Nähvorlage
+work-box-of-patch = das Rechteck um den Flicken, wie er am besten liegt: { $size } fertig
+work-rough-all-round = + { $more } an jeder Seite, wird später auf der Vorlage beschnitten = { $size }
+foundation-sew = Das nächste Stück rechts auf rechts auf die vorhandenen legen, an der gedruckten Linie, und von hinten auf der Linie nähen, an beiden Enden eine Nahtzugabe darüber hinaus
+foundation-trim-seam = Die Vorlage an der Linie zurückfalten und beide Zugaben auf { $allowance } schneiden
+foundation-trim-round = Den Abschnitt an der äußeren Linie beschneiden
+foundation-join = Einen Abschnitt rechts auf rechts auf den anderen legen, durch die Marken an beiden Enden stecken und auf der Linie nähen
 way-cut-to-size = auf Maß zuschneiden
 
 ## wie ein Maß zustande kommt

@@ -3,6 +3,7 @@
 export-cutting-pdf = Cutting list with layouts (PDF)
 export-steps-pdf = Step sheets of the recipes (PDF)
 export-templates-pdf = Templates at true size (PDF)
+export-foundations-pdf = Foundations at true size (PDF)
 export-labels-pdf = Labels for the stacks (PDF)
 export-cutting-xlsx = Cutting list (XLSX)
 export-cutting-csv = Cutting list (CSV)

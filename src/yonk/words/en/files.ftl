@@ -207,6 +207,17 @@ are-more-than = are more than { $most_seams }
 templates-of = { $block }: templates
 templates-print-true = Print at 100 %, not fitted to the page. Then measure both squares: if they are off, so are the templates.
 templates-lines = The outer line is the cut line, the dashed line the seam. Lay the arrow along the threads of the cloth.
+foundations-of = { $block }: foundations
+foundations-mirrored = Each foundation is mirrored: the cloth lies on its blank side, and you sew on the printed one.
+foundations-lines = Sew on the lines in the order of the numbers. The dashed line is the seam allowance; the crosses are the corners where sections meet.
+foundation-section = Unit { $unit }{ $of ->
+    [1] {""}
+   *[other] , section { $number } of { $of }
+}{ $sheets ->
+    [1] {""}
+   *[other] , sheet { $sheet } of { $sheets }
+}
+foundation-print-so-many = Print { $count }.
 templates-over-pages = Where a template runs over several pages, cut one page at its edge and lay the crosses on each other.
 letter-and-sheet = { $letter }{ $sheets ->
     [one] {""}
