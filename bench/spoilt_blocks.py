@@ -58,7 +58,6 @@ class Block:
         self.rings = [np.array(face.ring, float) / scale for face in self.plan.joining.faces]
         self.size = np.array([float(draft.width), float(draft.height)])
         self.inch = 1.0 if draft.unit == "in" else 2.54
-        terms = self.planned.wanted.terms
         trimmed = {one.group.label for one in self.planned.recipes if one.is_trimmed}
         self.unit: dict[int, tuple[str, int]] = {}
         for group in self.plan.reading.groups:

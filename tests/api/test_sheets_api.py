@@ -6,7 +6,7 @@ from __future__ import annotations
 
 import json
 import random
-from collections.abc import Collection
+from collections.abc import Collection, Iterable
 from concurrent.futures import ThreadPoolExecutor
 from io import BytesIO
 
@@ -180,7 +180,7 @@ def test_the_sheets_of_a_quilt_come_back(web: TestClient) -> None:
     quilt = web.post("/api/quilts", json={"document": document}).json()["id"]
     pages = printed(web, "quilt.pdf", {"document": document, "quilt_id": quilt})
 
-    def first_with_boxes(among: Iterable[Image.Image]) -> tuple[Image.Image, dict[str, Any]]:
+    def first_with_boxes(among: Iterable[Image.Image]) -> tuple[Image.Image, Json]:
         return next(
             (picture, found)
             for picture in among

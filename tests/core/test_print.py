@@ -24,7 +24,8 @@ from yonk.files.cutting_xlsx import write_cutting_xlsx
 from yonk.files.labels_pdf import write_labels_pdf
 from yonk.files.paper import MARGIN, PLAIN, POINTS, SIZES, PaperName, runs, shortened, width_of
 from yonk.files.steps_pdf import write_steps_pdf
-from yonk.files.templates_pdf import tiles, write_templates_pdf
+from yonk.files.templates_pdf import write_templates_pdf
+from yonk.files.true_size import tiles
 from yonk.machine.cutting_machine import MachineFileError, read_job
 from yonk.machine.printer import PrinterError, print_pages
 from yonk.machine.samples import all_samples

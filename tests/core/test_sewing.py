@@ -44,6 +44,8 @@ METHODS = [
     for method in kind.methods
     if method.sew is not None and kind.stamp
 ]
+# pieces for a foundation are rough: none of a 64th less is too small
+CUT_TO_FIT = [one for one in METHODS if one[1] != "foundation"]
 TRIMMED = {
     ("half-square-triangle", name)
     for name in ("cut-and-sew", "two-at-a-time", "four-at-a-time", "eight-at-a-time", "rectangle")
@@ -122,7 +124,7 @@ def test_what_is_sewn_is_the_drafted_unit_with_just_the_margin_to_trim(
         assert min(found.sides) >= -SAME
 
 
-@pytest.mark.parametrize(("kind", "name"), METHODS)
+@pytest.mark.parametrize(("kind", "name"), CUT_TO_FIT)
 @settings(max_examples=6, deadline=None)
 @given(high=st.builds(F, st.integers(3, 9)), less=st.sampled_from([1 / 64, 1 / 1024, 1e-5]))
 def test_pieces_too_small_by_very_little_are_found_too_small(

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from fractions import Fraction as F
 from math import sqrt
+from typing import Any
 
 import pytest
 from hypothesis import given
@@ -50,7 +51,7 @@ FABRICS = {
 }
 
 
-def table(**school: str) -> Table:
+def table(**school: Any) -> Table:
     return Table(Practice(F(1, 4), "in", **school), FABRICS)
 
 

@@ -1007,6 +1007,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/files/foundations.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Foundations Pdf
+         * @description Foundations to sew on, at true size.
+         */
+        post: operations["foundations_pdf_api_files_foundations_pdf_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/files/labels.pdf": {
         parameters: {
             query?: never;
@@ -2703,7 +2723,7 @@ export interface components {
              * Acts
              * @default []
              */
-            acts?: (components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["ChooseOrder"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["LineLength"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["PaintPatch"] | components["schemas"]["PressInLots"] | components["schemas"]["PressSeam"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetBatch"] | components["schemas"]["SetMaking"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"] | components["schemas"]["Uneven"])[];
+            acts?: (components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["ChooseOrder"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["KeepClear"] | components["schemas"]["LineLength"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["PaintPatch"] | components["schemas"]["PressInLots"] | components["schemas"]["PressSeam"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetBatch"] | components["schemas"]["SetMaking"] | components["schemas"]["SetOwn"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"] | components["schemas"]["Uneven"])[];
             /**
              * Document
              * @description a block file; the front end hands it on as it came
@@ -3132,7 +3152,7 @@ export interface components {
         /**
          * CardOut
          * @description A group of units with its ways, the one taken first. `width` and `height` are those of its
-         *     picture.
+         *     picture; `own` is there where something can be set for it by itself.
          */
         CardOut: {
             /** At */
@@ -3154,6 +3174,7 @@ export interface components {
             letters: string[];
             /** Mate */
             mate: string | null;
+            own: components["schemas"]["OwnOut"] | null;
             /** Per Block */
             per_block: number;
             /** Picture */
@@ -4284,6 +4305,21 @@ export interface components {
             words: string;
         };
         /**
+         * KeepClear
+         * @description Let no allowance lie under a fabric where it can lie elsewhere, or let it again.
+         */
+        KeepClear: {
+            /** Clear */
+            clear: boolean;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "keep-clear";
+            /** Key */
+            key: string;
+        };
+        /**
          * KindMethodOut
          * @description A method of a kind.
          */
@@ -4809,7 +4845,7 @@ export interface components {
          */
         MendOut: {
             /** Act */
-            act: components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["ChooseOrder"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["LineLength"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["PaintPatch"] | components["schemas"]["PressInLots"] | components["schemas"]["PressSeam"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetBatch"] | components["schemas"]["SetMaking"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"] | components["schemas"]["Uneven"];
+            act: components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["ChooseOrder"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["KeepClear"] | components["schemas"]["LineLength"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["PaintPatch"] | components["schemas"]["PressInLots"] | components["schemas"]["PressSeam"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetBatch"] | components["schemas"]["SetMaking"] | components["schemas"]["SetOwn"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"] | components["schemas"]["Uneven"];
             /** Words */
             words: string;
         };
@@ -5148,6 +5184,49 @@ export interface components {
             unit: "in" | "cm";
             /** Width */
             width: string;
+        };
+        /**
+         * OwnOut
+         * @description What is set for a group of units and its kind by themselves.
+         */
+        OwnOut: {
+            /** Parts */
+            parts: components["schemas"]["OwnPartOut"][];
+            /** Press Of Kind */
+            press_of_kind: ("dark" | "open" | "outward" | "side-then-open") | "";
+            /** Press Of Unit */
+            press_of_unit: ("dark" | "open" | "outward" | "side-then-open") | "";
+            /** Presses */
+            presses: components["schemas"]["OwnPressOut"][];
+            /** Suffix */
+            suffix: string;
+        };
+        /**
+         * OwnPartOut
+         * @description What can be set for a unit or, by its name, for a part of it: the margin as it was typed for
+         *     this group and for its kind, each empty where none was, and what counts of it all.
+         */
+        OwnPartOut: {
+            /** Counts */
+            counts: string;
+            /** Of Kind */
+            of_kind: string;
+            /** Of Unit */
+            of_unit: string;
+            /** Part */
+            part: ("goose" | "sky" | "centre" | "corner" | "half" | "quarter" | "base" | "strip") | "";
+            /** Words */
+            words: string;
+        };
+        /**
+         * OwnPressOut
+         * @description A way to press inside a unit; the empty name leaves it to the block.
+         */
+        OwnPressOut: {
+            /** Value */
+            value: ("dark" | "open" | "outward" | "side-then-open") | "";
+            /** Words */
+            words: string;
         };
         /**
          * PaceIn
@@ -6591,6 +6670,34 @@ export interface components {
             module?: string | null;
         };
         /**
+         * SetOwn
+         * @description Set the margin of a unit's kind, of the group of units one of which holds `at`, or of a
+         *     `part` of them, and how they are pressed inside.
+         *
+         *     What is None stays; an empty text leaves it to what is further off: a part to its unit, a unit
+         *     to its kind, a kind to the block.
+         */
+        SetOwn: {
+            /** At */
+            at?: [
+                string,
+                string
+            ] | null;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "own";
+            /** Kind */
+            kind: string;
+            /** Part */
+            part?: ("goose" | "sky" | "centre" | "corner" | "half" | "quarter" | "base" | "strip") | null;
+            /** Press */
+            press?: ("dark" | "open" | "outward" | "side-then-open") | "" | null;
+            /** Trim Margin */
+            trim_margin?: string | null;
+        };
+        /**
          * SetPlaces
          * @description Set it straight or on point, with so many columns and rows; what lies outside is let go.
          */
@@ -6857,6 +6964,8 @@ export interface components {
             colourings: string[];
             /** Height */
             height: number;
+            /** Kept Clear */
+            kept_clear: string[];
             /** Lots */
             lots: components["schemas"]["LotsOut"][];
             /** Meetings */
@@ -12746,6 +12855,82 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["EverythingIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    foundations_pdf_api_files_foundations_pdf_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PrintIn"];
             };
         };
         responses: {

@@ -10,6 +10,8 @@ interface Props {
   className?: string;
   suffix?: string;
   spoken?: string;
+  /** What counts where nothing is typed; the field may then be emptied. */
+  otherwise?: string;
 }
 
 /** A small field for a length or a word, kept on Enter or when it is left; Escape puts back what was there. */
@@ -23,11 +25,12 @@ export function Typed({
   className = "",
   suffix,
   spoken,
+  otherwise,
 }: Props) {
   const [text, setText] = useState(value);
   useEffect(() => setText(value), [value, fault]);
   const keep = () => {
-    if (text.trim() && text !== value) onKeep(text.trim());
+    if ((text.trim() || otherwise) && text !== value) onKeep(text.trim());
     else setText(value);
   };
   return (
@@ -36,6 +39,7 @@ export function Typed({
       <input
         value={text}
         style={{ width }}
+        placeholder={otherwise}
         autoComplete="off"
         aria-label={spoken ?? label}
         spellCheck={false}

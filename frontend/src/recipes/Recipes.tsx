@@ -12,6 +12,7 @@ import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { rich, say } from "../language/say";
 import { HowYouWork } from "./HowYouWork";
+import { Own } from "./Own";
 import { Steps } from "./Steps";
 import { UnitPicture } from "./UnitPicture";
 import { Ways } from "./Ways";
@@ -136,7 +137,7 @@ function Opened({ card, view, act }: { card: Card; view: Draft; act: (acts: Act[
             <Fr>{card.reason}</Fr>
           </p>
         </div>
-        {card.ways.length > 1 && card.at && (
+        {(card.ways.length > 1 || card.own) && card.at && (
           <label className="for-kind">
             <input type="checkbox" checked={all} onChange={(event) => setAll(event.target.checked)} />{" "}
             {say("recipes-choose-for-all-of-this")}
@@ -146,6 +147,7 @@ function Opened({ card, view, act }: { card: Card; view: Draft; act: (acts: Act[
       <div className="ways-place">
         <Ways ways={card.ways} shown={shown.name} onShow={setName} onTake={take} />
       </div>
+      {card.own && <Own key={all ? "kind" : "unit"} card={card} own={card.own} all={all || !card.at} act={act} />}
       <div className="how">
         <section aria-labelledby="steps-head">
           <h2 id="steps-head">{say("recipes-step-by-step", { words: shown.words })}</h2>

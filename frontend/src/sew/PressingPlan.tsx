@@ -6,6 +6,7 @@ import { TradeWord } from "../common/Help";
 import { say } from "../language/say";
 import { BackPicture } from "./BackPicture";
 import { Front } from "./Front";
+import { KeptClear } from "./KeptClear";
 import { Orders } from "./Orders";
 import type { Seam, Sewing } from "./plan";
 
@@ -131,6 +132,7 @@ export function PressingPlan({ plan, view, colouring, act, onStep }: Props) {
             </p>
           ))}
         </section>
+        {colouring === null && <KeptClear plan={plan} view={view} act={choose} />}
         <Orders plan={plan} act={act} />
         <section aria-labelledby="beside-head">
           <h2 id="beside-head">{say("sew-block-beside-block")}</h2>

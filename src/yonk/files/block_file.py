@@ -382,6 +382,7 @@ def _conflicting(sound: dict[str, Any]) -> Iterator[Fault]:
         yield from _colouring_faults(sound.get("fabrics") or (), sound.get("colourings") or ())
     if sound.get("making"):
         yield from _method_faults(sound["making"])
+        yield from _kept_clear_faults(sound["making"], sound.get("fabrics") or ())
 
 
 def _out_of_bounds(sound: dict[str, Any]) -> Iterator[Fault]:
@@ -447,6 +448,16 @@ def _colouring_faults(
                     f"colourings[{number}].fabrics",
                     message("is-none-of-the-blocks-fabrics", key=key),
                 )
+
+
+def _kept_clear_faults(making: MakingIn, fabrics: Sequence[FabricIn]) -> Iterator[Fault]:
+    keys = {fabric.key for fabric in fabrics}
+    for number, key in enumerate(making.sewing.never_under):
+        if key not in keys:
+            yield Fault(
+                f"making.sewing.never_under[{number}]",
+                message("is-none-of-the-blocks-fabrics", key=key),
+            )
 
 
 def _method_faults(making: MakingIn) -> Iterator[Fault]:

@@ -27,7 +27,9 @@ from yonk.files.paper import (
 from yonk.files.true_size import INSIDE, check_page, joining_crosses, room, tiles
 from yonk.words import in_words
 
-MARK = 5.0  # points: half a mark at a corner of the finished section, to lay sections together by
+CORNER_CROSS = (
+    5.0  # points: half a cross at a corner of the finished section, to lay sections together by
+)
 SMALLEST = 4.0  # points: a name that is smaller cannot be read
 
 
@@ -90,8 +92,8 @@ def _page(
     for patch in section.patches:
         _trace(canvas, placed(patch.outline), [])
     for x, y in placed(section.finished):
-        canvas.line(x - MARK, y, x + MARK, y)
-        canvas.line(x, y - MARK, x, y + MARK)
+        canvas.line(x - CORNER_CROSS, y, x + CORNER_CROSS, y)
+        canvas.line(x, y - CORNER_CROSS, x, y + CORNER_CROSS)
     for patch in section.patches:
         _name(canvas, patch, placed(patch.outline))
     if sheet[1] > 1:

@@ -79,6 +79,7 @@ class SewingIn(FilePart):
     presses: tuple[SeamWishIn, ...] = SewingChoices
     in_lots: tuple[PointIn, ...] = SewingChoices
     batch: Annotated[int, Field(strict=True, ge=COUNTS["batch"][0], le=COUNTS["batch"][1])] = 24
+    never_under: tuple[Key, ...] = SewingChoices
 
 
 class _Making(FilePart):
@@ -199,6 +200,7 @@ def wishes_of(given: SewingIn) -> SewingWishes:
         presses=tuple(SeamWish(at=one.at, toward=one.toward) for one in given.presses),
         in_lots=given.in_lots,
         batch=given.batch,
+        never_under=tuple(dict.fromkeys(given.never_under)),
     )
 
 
@@ -215,6 +217,7 @@ def _write_wishes(wishes: SewingWishes) -> dict[str, Any]:
         "presses": [{"at": at(one.at), "toward": one.toward} for one in wishes.presses],
         "in_lots": [at(point) for point in wishes.in_lots],
         "batch": wishes.batch,
+        **({"never_under": [*wishes.never_under]} if wishes.never_under else {}),
     }
 
 

@@ -10,7 +10,7 @@ from pydantic import Field
 from yonk.api.draft.schemas import FabricOut, SheetOut
 from yonk.api.in_colouring import ColouringNumber
 from yonk.api.wire import Document, Model, PartOut, Said
-from yonk.core.paper import XY
+from yonk.core.paper import XY, PartName, UnitPress
 from yonk.core.planning import Least
 from yonk.core.sewing import ActName, ClothSide, PictureMark
 from yonk.core.units import MethodName, UnitKindName
@@ -86,9 +86,38 @@ class WayOut(Model):
     least: list[Least] = Field(description="what no other way takes less of")
 
 
+class OwnPartOut(Model):
+    """What can be set for a unit or, by its name, for a part of it: the margin as it was typed for
+    this group and for its kind, each empty where none was, and what counts of it all.
+    """
+
+    part: PartName | Literal[""]
+    words: Said
+    of_unit: str
+    of_kind: str
+    counts: Said
+
+
+class OwnPressOut(Model):
+    """A way to press inside a unit; the empty name leaves it to the block."""
+
+    value: UnitPress | Literal[""]
+    words: Said
+
+
+class OwnOut(Model):
+    """What is set for a group of units and its kind by themselves."""
+
+    parts: list[OwnPartOut]
+    presses: list[OwnPressOut]
+    press_of_unit: UnitPress | Literal[""]
+    press_of_kind: UnitPress | Literal[""]
+    suffix: Said
+
+
 class CardOut(Model):
     """A group of units with its ways, the one taken first. `width` and `height` are those of its
-    picture.
+    picture; `own` is there where something can be set for it by itself.
     """
 
     label: str
@@ -108,6 +137,7 @@ class CardOut(Model):
     reason: Said
     proposal: Said
     ways: list[WayOut]
+    own: OwnOut | None
 
 
 class RecipesOut(Model):

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from fractions import Fraction
+from typing import Literal
 
 from yonk.api.draft.view import fabrics_out, sheet_of
 from yonk.api.recipes.schemas import (
@@ -11,6 +12,9 @@ from yonk.api.recipes.schemas import (
     ClothOut,
     LabelOut,
     MarkOut,
+    OwnOut,
+    OwnPartOut,
+    OwnPressOut,
     RecipesOut,
     ShareOut,
     StepOut,
@@ -23,18 +27,24 @@ from yonk.api.shown import further_words, length_words, unit_picture
 from yonk.core.drawing import grid_point_inside
 from yonk.core.measuring import Errors, about_length, chance_of_units, percent, tolerance_of
 from yonk.core.paper import (
+    UNIT_PRESSES,
     Decimal,
     Draft,
     Length,
     LengthUnit,
     Message,
+    OwnMaking,
+    PartName,
     Several,
     Text,
+    UnitPress,
     listed,
     message,
     show,
     show_exact,
+    suffix_of,
     write_exact,
+    write_typed,
 )
 from yonk.core.planning import (
     Comparison,
@@ -101,6 +111,45 @@ def _card(
                 zip(found.ways, least_of(found.ways), strict=True)
             )
         ],
+        own=_own(group, wanted) if BY_NAME[group.kind].part_names else None,
+    )
+
+
+def _own(group: UnitGroup, wanted: WantedUnits) -> OwnOut:
+    """What is set for a group and its kind, and what counts of it."""
+    terms, unit = wanted.terms_for(group), wanted.draft.unit
+    of_unit = wanted.wishes.get(group.label) or OwnMaking()
+    of_kind = wanted.draft.making.kinds.get(group.kind) or OwnMaking()
+    names = BY_NAME[group.kind].part_names
+
+    def typed(own: OwnMaking, part: PartName | Literal[""]) -> str:
+        margin = own.parts.get(part) if part else own.trim_margin
+        return "" if margin is None else write_typed(margin, unit)
+
+    presses: list[UnitPress | Literal[""]] = ["", *UNIT_PRESSES]
+    parts: list[PartName | Literal[""]] = ["", *(names if len(names) > 1 else ())]
+    return OwnOut(
+        parts=[
+            OwnPartOut(
+                part=part,
+                words=message("part-role", role=part) if part else message("own-whole-unit"),
+                of_unit=typed(of_unit, part),
+                of_kind=typed(of_kind, part),
+                counts=message(
+                    "own-margin-counts",
+                    margin=show(terms.margin(part or names[0]).by, unit),
+                    set=terms.margin(part or names[0]).set_for,
+                ),
+            )
+            for part in parts
+        ],
+        presses=[
+            OwnPressOut(value=value, words=message("own-press", press=value or "block"))
+            for value in presses
+        ],
+        press_of_unit=of_unit.press or "",
+        press_of_kind=of_kind.press or "",
+        suffix=suffix_of(unit),
     )
 
 

@@ -189,6 +189,7 @@ class SewingOut(Model):
     stacks: list[StackOut]
     slips: list[SlipOut]
     batch: int
+    kept_clear: list[str]
     changed: Sequence[Said]
     sewn: int
     to_sew: int

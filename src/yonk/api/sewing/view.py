@@ -120,6 +120,7 @@ class _View:
             stacks=[self._stack(stack) for stack in self.stacks],
             slips=[self._slip(slip) for slip in slips_of(plan.reading, self.stacks)],
             batch=self.draft.making.sewing.batch,
+            kept_clear=[*self.draft.making.sewing.never_under],
             changed=[
                 message("sewn-and-gone", count=one.done, step=one.words)
                 for one in no_longer_wanted(self.steps, self.table.done)

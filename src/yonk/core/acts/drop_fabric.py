@@ -26,4 +26,5 @@ class DropFabric(Act):
             fabrics=tuple(fabric for fabric in draft.fabrics if fabric.key != self.key),
             paints=tuple(paint for paint in draft.paints if paint.fabric != self.key),
             colourings=tuple(one.without(self.key) for one in draft.colourings),
+            making=draft.making.keeping_clear(self.key, clear=False),
         )

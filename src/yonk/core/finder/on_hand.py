@@ -96,7 +96,7 @@ def what_can_i_make(have: OnHand, terms: Terms) -> list[Possible]:
         one
         for kind in kinds_asked()
         for method in kind.methods
-        if not method.on_wish
+        if not method.on_lines
         for one in _possible(kind, method, have, terms)
     ]
 

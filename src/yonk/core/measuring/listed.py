@@ -48,8 +48,12 @@ def trimmed_units(planned: Plan) -> frozenset[str]:
 def larger_than_needed(planned: Plan) -> dict[str, dict[float, float]]:
     """By letter how much larger plain patches are cut than they need, by their finished side; the
     ruler has no mark for every size.
+
+    What is cut larger by more than rounding to a mark does is trimmed or flipped later: that is not
+    counted.
     """
-    both = 2 * float(planned.reading.draft.making.seam)
+    making = planned.reading.draft.making
+    both, most = 2 * float(making.seam), float(making.ruler_step) / 2 + 1e-9
     plain = {
         patch.letter: sorted((float(patch.width), float(patch.height)))
         for patch in planned.reading.patches
@@ -66,7 +70,7 @@ def larger_than_needed(planned: Plan) -> dict[str, dict[float, float]]:
         )
         for letter in {purpose.letter for purpose in cut.purposes} & plain.keys():
             sides = plain[letter]
-            found[letter] = {
-                side: listed - side - both for side, listed in zip(sides, cuts, strict=True)
-            }
+            larger = {side: listed - side - both for side, listed in zip(sides, cuts, strict=True)}
+            if max(map(abs, larger.values())) <= most:
+                found[letter] = larger
     return found

@@ -146,6 +146,7 @@ class _Trimming:
             )
             for recipe in planned.recipes
             if recipe.is_trimmed
+            and not recipe.method.on_lines  # its pieces reach far beyond
             and (oversize := listed_oversize(recipe.group.unit, recipe.method, recipe.terms))
         }
 

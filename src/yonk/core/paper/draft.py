@@ -175,6 +175,15 @@ class Making(Settings):
         """Of what is told by few values; equal ones differ in none of them."""
         return hash((self.blocks, self.seam, self.trim_margin, self.ruler_step, len(self.units)))
 
+    def keeping_clear(self, key: str, *, clear: bool) -> Making:
+        """The making with a fabric, by its key, under which no allowance is to lie, or may."""
+        if clear == (key in self.sewing.never_under):
+            return self
+        kept = tuple(one for one in self.sewing.never_under if one != key)
+        return replace(
+            self, sewing=replace(self.sewing, never_under=(*kept, key) if clear else kept)
+        )
+
     def without_places(self) -> Making:
         """What is left of the choices when nothing lies where it did."""
         return replace(self, units=(), sewing=self.sewing.without_places())

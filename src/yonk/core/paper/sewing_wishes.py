@@ -44,7 +44,8 @@ class SewingWishes:
 
     `order` is for the block, `parts` for parts of it. `presses` are seams turned by hand, `in_lots`
     points on seams inside units that may be pressed in two lots, `batch` how many are sewn in one
-    chain.
+    chain. Under the fabrics of `never_under`, by their keys, no allowance is to lie that can lie
+    elsewhere.
     """
 
     order: OrderName | None = None
@@ -52,6 +53,7 @@ class SewingWishes:
     presses: tuple[SeamWish, ...] = ()
     in_lots: tuple[Point, ...] = ()
     batch: int = 24
+    never_under: tuple[str, ...] = ()
 
     @property
     def places(self) -> tuple[tuple[str, Point], ...]:

@@ -27,7 +27,13 @@ from yonk.core.planning.notices import Mend, NoticeCode
 from yonk.core.planning.plan import Parts, Plan, make_plan, seconds_planned
 from yonk.core.planning.proposal import smallest
 from yonk.core.planning.reading import Reading, UnitGroup, read
-from yonk.core.planning.recipes import Recipe, WantedUnits, of_group, wanted_of
+from yonk.core.planning.recipes import (
+    Recipe,
+    WantedUnits,
+    of_group,
+    unit_presses,
+    wanted_of,
+)
 from yonk.core.planning.side_by_side import way_asked, ways_side_by_side, ways_taken
 from yonk.core.planning.sizes import FINEST_RULER, ChartRow, size_chart, usual_range, width_range
 from yonk.core.planning.stages import StageName, plan_stage
@@ -79,6 +85,7 @@ __all__ = [
     "smallest",
     "steps_of",
     "unit_mark",
+    "unit_presses",
     "usual_range",
     "wanted_of",
     "way_asked",

@@ -48,7 +48,7 @@ def propose(kind: UnitKind, unit: Unit, terms: Terms, demand: Demand, care: Care
     ways = [
         way
         for way in all_ways(kind, unit, demand)
-        if not any(share.method.on_wish for share in way.shares)
+        if not any(share.method.on_lines for share in way.shares)
     ]
     if len(ways) == 1:
         return Proposal(

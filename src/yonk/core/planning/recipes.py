@@ -8,7 +8,7 @@ from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass
 from functools import cached_property
 
-from yonk.core.paper import Capital, Care, Draft, Message, UnitWish, kept, message
+from yonk.core.paper import Capital, Care, Draft, Message, UnitPress, UnitWish, kept, message
 from yonk.core.planning.lying import GroupOrientation, directed, lying_of, of_share
 from yonk.core.planning.proposal import Proposal, propose
 from yonk.core.planning.reading import Reading, UnitGroup, gather
@@ -160,6 +160,20 @@ def wanted_of(
         {group.identity: group for group in groups},
         readings,
     )
+
+
+def unit_presses(reading: Reading) -> Mapping[str, UnitPress]:
+    """How the units of a block are pressed inside, by their labels, where that is set for them or
+    their kind.
+    """
+    kinds, wishes = reading.draft.making.kinds, _wishes_of_units(reading, reading.groups)
+    found = {}
+    for group in reading.groups:
+        own = [one for one in (wishes.get(group.label), kinds.get(group.kind)) if one]
+        press = next((one.press for one in own if one.press), None)
+        if press:
+            found[group.label] = press
+    return found
 
 
 @dataclass(frozen=True)

@@ -57,7 +57,7 @@ def turned_prints(
         others = [
             one
             for one in all_ways(BY_NAME[group.kind], unit, demand)
-            if not any(share.method.on_wish for share in one.shares)
+            if not any(share.method.on_lines for share in one.shares)
         ]
         better = [one for one in others if way_prints(one, unit, terms, lying) == "upright"]
         yield TurnedPrint(

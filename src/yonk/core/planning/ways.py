@@ -157,7 +157,7 @@ def all_ways(kind: UnitKind, unit: Unit, demand: Demand) -> list[Way]:
         if large.lot < 4 or not 0 < whole < demand.total or (large.mirrors and unit.hand):
             continue
         for small in suiting:
-            if small.lot < large.lot and not small.on_wish and not (small.mirrors and unit.hand):
+            if small.lot < large.lot and not small.on_lines and not (small.mirrors and unit.hand):
                 rest = share_of(small, unit, demand, demand.total - whole)
                 ways.append(Way((share_of(large, unit, demand, whole), rest)))
     return ways
@@ -258,7 +258,11 @@ def effort_of(unit: Unit, method: Method, lots: int) -> Effort:
 
 
 def is_trimmed(unit: Unit, method: Method, terms: Terms) -> bool:
-    """Whether units made so are trimmed to their size: they are sewn larger by a margin."""
+    """Whether units made so are trimmed to their size: they are sewn larger by a margin, or trimmed
+    to printed lines.
+    """
+    if method.on_lines:
+        return True
     if method.sew is None or terms.trim < terms.hair:
         return False
     if not terms.margins:

@@ -5,7 +5,7 @@ from __future__ import annotations
 import heapq
 from collections import defaultdict
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from fractions import Fraction
 from functools import cached_property
 
@@ -22,7 +22,7 @@ from yonk.core.joining import (
     parts_with_orders,
 )
 from yonk.core.paper import A_FACE, ORDERS, Draft, Length, OrderName, Point, Toward, kept
-from yonk.core.planning import Reading, read
+from yonk.core.planning import Reading, read, unit_presses
 from yonk.core.pressing.choices import Pairing, Wish, choose
 from yonk.core.pressing.pressed import (
     Lots,
@@ -246,7 +246,13 @@ def sewing_plan(draft: Draft) -> SewingPlan:
         if (join := seams[one.at]) is not None
     }
     in_lots = frozenset(name_of(join) for at in wishes.in_lots if (join := seams[at]) is not None)
-    asked = PressingWishes(draft.making.pressing, fixed, in_lots)
+    asked = PressingWishes(
+        draft.making.pressing,
+        fixed,
+        in_lots,
+        unit_presses(reading),
+        frozenset(wishes.never_under),
+    )
     return SewingPlan(
         reading,
         order,
@@ -276,7 +282,7 @@ def side_by_side(plan: SewingPlan) -> tuple[OrderFigures, ...]:
         made = (
             plan.pressing
             if order == plan.order
-            else press(wanted, PressingWishes(plan.asked.school))
+            else press(wanted, replace(plan.asked, fixed=None, in_lots=frozenset()))
         )
         figures.append(_figures(order, wanted, made, reading.drawing.scale))
     return tuple(figures)

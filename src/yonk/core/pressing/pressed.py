@@ -4,26 +4,31 @@ from __future__ import annotations
 
 from collections import defaultdict
 from collections.abc import Mapping
-from dataclasses import dataclass, replace
+from dataclasses import dataclass, field, replace
 
 from yonk.core.joining import Join
 from yonk.core.paper import PressingSchool as School
+from yonk.core.paper import UnitPress
 from yonk.core.pressing.choices import Chosen, Wish, choose
 from yonk.core.pressing.seam_intersection import IntersectionState, SeamIntersection
 from yonk.core.pressing.wishes import JoinChoice, JoinChoices, Wishes, choices_of, name_of
 
+OPENED: tuple[UnitPress, ...] = ("open", "side-then-open")
 PressedSide = int | None  # toward the first part, the second, or open
 
 
 @dataclass(frozen=True)
 class PressingWishes:
-    """What is asked of the pressing: the school, joins fixed by hand, and joins inside units that
-    may be pressed in two lots.
+    """What is asked of the pressing: the school, joins fixed by hand, joins inside units that may
+    be pressed in two lots, how units are pressed inside, by their labels, where that is set for
+    them, and the fabrics under which no allowance is to lie.
     """
 
     school: School = "nest"
     fixed: Mapping[int, PressedSide] | None = None
     in_lots: frozenset[JoinChoice] = frozenset()
+    units: Mapping[str, UnitPress] = field(default_factory=dict)
+    never_under: frozenset[str] = frozenset()
 
 
 @dataclass(frozen=True)
@@ -63,9 +68,10 @@ def press(wanted: Wishes, asked: PressingWishes, more: tuple[Wish, ...] = ()) ->
     joins = wanted.joining.joins
     choices = choices_of(wanted.joining, asked.in_lots)
     by_hand = asked.fixed or {}
-    opened = _opened(joins, by_hand, asked.school, choices)
-    wishes = wanted.of_school(asked.school, choices, opened)
-    wishes = (wishes[0], *more, *wishes[1:])
+    opened = _opened(joins, asked, choices)
+    hers = wanted.of_hers(asked.units, asked.never_under, choices)
+    first, *rest = wanted.of_school(asked.school, choices, opened)
+    wishes = (*hers, first, *more, *rest)
     fixed = {choices.of_join[join]: side for join, side in by_hand.items() if side is not None}
     chosen = choose(len(choices.names), fixed, wishes)
     all_open = len(opened) == len(joins)
@@ -76,7 +82,7 @@ def press(wanted: Wishes, asked: PressingWishes, more: tuple[Wish, ...] = ()) ->
 def pressed_so(wanted: Wishes, asked: PressingWishes, given: Pressing) -> Pressing:
     """A pressing by the choices that it tells: where each join lies then, and how seams meet."""
     joins = wanted.joining.joins
-    opened = _opened(joins, asked.fixed or {}, asked.school, given.choices)
+    opened = _opened(joins, asked, given.choices)
     presses: tuple[PressedSide, ...] = tuple(
         None
         if given.chosen is None or join.number in opened
@@ -87,17 +93,18 @@ def pressed_so(wanted: Wishes, asked: PressingWishes, given: Pressing) -> Pressi
     return replace(given, presses=presses, states=states)
 
 
-def _opened(
-    joins: tuple[Join, ...],
-    by_hand: Mapping[int, PressedSide],
-    school: School,
-    choices: JoinChoices,
-) -> frozenset[int]:
-    """The joins that are pressed open; those of a choice all are where one is."""
-    if school == "open":
-        kept = {choices.of_join[join] for join, side in by_hand.items() if side is not None}
-        return frozenset(join.number for join in joins if choices.of_join[join.number] not in kept)
+def _opened(joins: tuple[Join, ...], asked: PressingWishes, choices: JoinChoices) -> frozenset[int]:
+    """The joins that are pressed open; those of a choice all are where one is. What she turned by
+    hand counts before what is set for its unit, and that before her school.
+    """
+    by_hand = asked.fixed or {}
+    kept = {choices.of_join[join] for join, side in by_hand.items() if side is not None}
     opened = {choices.of_join[join] for join, side in by_hand.items() if side is None}
+    for join in joins:
+        of_unit = asked.units.get(join.unit) if join.unit else None
+        is_open = of_unit in OPENED if of_unit else asked.school == "open"
+        if is_open and choices.of_join[join.number] not in kept:
+            opened.add(choices.of_join[join.number])
     return frozenset(join.number for join in joins if choices.of_join[join.number] in opened)
 
 

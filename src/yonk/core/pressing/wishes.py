@@ -10,7 +10,7 @@ from itertools import pairwise
 from math import hypot
 
 from yonk.core.joining import Join, Joining, Likenesses, Touch
-from yonk.core.paper import PressingSchool
+from yonk.core.paper import PressingSchool, UnitPress
 from yonk.core.planning import Reading, lightness
 from yonk.core.pressing.choices import Pairing, Wish
 from yonk.core.pressing.seam_intersection import SeamIntersection, seam_ends, seam_intersections
@@ -101,6 +101,30 @@ class Wishes:
             return (nest, Wish("spin", pairs=self._spun(choices, opened)), point, dark, *rest)
         return (nest, point, dark, *rest)
 
+    def of_hers(
+        self, units: Mapping[str, UnitPress], never_under: frozenset[str], choices: JoinChoices
+    ) -> tuple[Wish, ...]:
+        """What she wishes beside her school, before it: how units are pressed inside, by their
+        labels, and the fabrics under which no allowance is to lie.
+        """
+
+        def own(join: Join) -> tuple[int, int]:
+            press = units.get(join.unit) if join.unit else None
+            if press == "dark":
+                return self._to_the_light(join)
+            return self._to_the_larger(join) if press == "outward" else (0, 0)
+
+        def never(join: Join) -> tuple[int, int]:
+            first = second = 0.0
+            for touch in join.touches:
+                first += self.length(touch) * (self.reading.fabrics[touch.left] in never_under)
+                second += self.length(touch) * (self.reading.fabrics[touch.right] in never_under)
+            return round(first * _FINE), round(second * _FINE)
+
+        wishes = [Wish("own", self._sides(choices, own))] if units else []
+        wishes += [Wish("never", self._sides(choices, never))] if never_under else []
+        return tuple(wishes)
+
     def nest(self, choices: JoinChoices, opened: frozenset[int]) -> Wish:
         """That meetings nest."""
         pairs: dict[tuple[int, int, bool], int] = defaultdict(int)
@@ -159,12 +183,16 @@ class Wishes:
         """Toward the goose, or the middle of a square in a square: the next seam would not lie flat
         there. The small outer triangle is a single patch, smaller than what it is sewn to.
         """
-        if join.unit not in self._with_a_middle:
-            return 0, 0
+        return self._to_the_larger(join) if join.unit in self._with_a_middle else (0, 0)
+
+    def _to_the_larger(self, join: Join) -> tuple[int, int]:
+        """Toward the part with more cloth, whose point or middle it is; of equals neither."""
         areas = [
             sum(abs(self.joining.faces[face].twice_area) for face in self.joining.order.faces(part))
             for part in join.of
         ]
+        if areas[0] == areas[1]:
+            return 0, 0
         return (1, 0) if areas[0] > areas[1] else (0, 1)
 
     @cached_property

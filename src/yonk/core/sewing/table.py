@@ -12,7 +12,18 @@ from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from yonk.core.paper import XY, Fabric, Message, Polygon, Text, listed, message, sentences, show
+from yonk.core.paper import (
+    XY,
+    Fabric,
+    Message,
+    Polygon,
+    Text,
+    UnitPress,
+    listed,
+    message,
+    sentences,
+    show,
+)
 from yonk.core.sewing.plane import Motion, TableLine, TableSegment, bounds, rectangle, sides_of
 from yonk.core.sewing.steps import ActName, Dimension, RecipeStep, Scene
 from yonk.core.sewing.trimming import Fit, Target, fit
@@ -32,6 +43,18 @@ class Practice:
     unit: str
     stitch: str = "beside"
     press: str = "dark"
+    inside: UnitPress | None = None  # as it is set for this very unit
+
+    @property
+    def opens(self) -> bool:
+        """Whether seams are pressed open."""
+        if self.inside is None:
+            return self.press == "open"
+        return self.inside in ("open", "side-then-open")
+
+    def outward(self, usual: bool) -> bool:
+        """Whether a seam is pressed away from the point or the middle, which some are usually."""
+        return usual if self.inside is None else self.inside == "outward"
 
 
 @dataclass(frozen=True)
@@ -253,7 +276,8 @@ class Table:
         """
         laid_all = list(layers)
         works = [laid.opened() for laid in laid_all]
-        over = [_pieces_of(laid.over) if outward else frozenset[int]() for laid in laid_all]
+        away = self.school.outward(outward)
+        over = [_pieces_of(laid.over) if away else frozenset[int]() for laid in laid_all]
         self._record(
             "press",
             words or self._pressing(works[0], outward=over[0]),
@@ -261,7 +285,7 @@ class Table:
                 Scene(
                     work,
                     pressed=self._arrows(work, outward=pieces),
-                    open_seam=self.school.press == "open",
+                    open_seam=self.school.opens,
                 )
                 for work, pieces in zip(works[:2], over, strict=False)
             ],
@@ -307,7 +331,7 @@ class Table:
         self.loose += self._loose(work, raw) or self._loose(down, raw)
         layers = Layers(work, (down,), sewn=(sewn,))
         opened = layers.opened()
-        over = _pieces_of((down,)) if outward else frozenset[int]()
+        over = _pieces_of((down,)) if self.school.outward(outward) else frozenset[int]()
         self._record("join", words, [Scene(layers, sewn=(sewn,))], again=again)
         self._record(
             "press",
@@ -316,7 +340,7 @@ class Table:
                 Scene(
                     opened,
                     pressed=self._arrows(opened, sewn, over),
-                    open_seam=self.school.press == "open",
+                    open_seam=self.school.opens,
                 )
             ],
             again=again,
@@ -466,8 +490,9 @@ class Table:
         outward: frozenset[int] = frozenset(),
     ) -> Message:
         """How the last seam of a work is pressed, in words."""
-        if self.school.press == "open":
-            return message("press-open")
+        if self.school.opens:
+            first = self.school.inside == "side-then-open"
+            return message("press-side-then-open") if first else message("press-open")
         last = seam or max(work.seams, key=length)
         one, other = self._sides(work, last)
         side = self._pressed_toward(one, other, outward)

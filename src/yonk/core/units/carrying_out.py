@@ -129,7 +129,8 @@ def carry_out(
         unit, terms.seam, slack or (ruler_slack(needs, terms) if sizes is None else Fraction(0))
     )
     table = Table(
-        Practice(terms.seam, terms.unit, terms.settings.stitch, terms.settings.press), fabrics
+        Practice(terms.seam, terms.unit, terms.settings.stitch, terms.settings.press, terms.press),
+        fabrics,
     )
     if method.sew is None:
         return CarriedOut(target, needs, table, (), ())

@@ -27,9 +27,11 @@ from yonk.core.units.unit import (
 def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     base, *corners = unit.parts
     return [
-        rectangle_need(base.cloth, base.width, base.height, terms, lots, to_trim=True),
+        rectangle_need(base.cloth, base.width, base.height, terms, lots, trims=["base", "corner"]),
         *(
-            rectangle_need(part.cloth, part.width, part.width, terms, lots, to_trim=True)
+            rectangle_need(
+                part.cloth, part.width, part.width, terms, lots, trims=["base", "corner"]
+            )
             for part in corners
         ),
     ]

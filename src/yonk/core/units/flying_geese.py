@@ -4,7 +4,7 @@
 
 from collections.abc import Iterable, Sequence
 from dataclasses import replace
-from math import copysign
+from math import copysign, sqrt
 
 from yonk.core.drawing import Region
 from yonk.core.paper import ROOT_2, XY, Length, Message, Rational, message, sentences, show_exact
@@ -96,9 +96,12 @@ def _overlap(sizes: Sequence[Size]) -> Length | Rational:
 
 def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     goose, *skies = unit.parts
-    base = rectangle_need(goose.cloth, goose.width, goose.height, terms, lots, to_trim=True)
+    base = rectangle_need(
+        goose.cloth, goose.width, goose.height, terms, lots, trims=["goose", "sky"]
+    )
     flipped = [
-        rectangle_need(sky.cloth, sky.width, sky.width, terms, lots, to_trim=True) for sky in skies
+        rectangle_need(sky.cloth, sky.width, sky.width, terms, lots, trims=["goose", "sky"])
+        for sky in skies
     ]
     # so listed, the point keeps its seam allowance; what is not trimmed has it to the nearest mark
     point = Length(base.rounded(terms.step)[0] / 2 + terms.seam).up(terms.step)
@@ -111,12 +114,18 @@ def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 def _sew_triangles(job: MakingJob) -> list[SewnWork]:
     goose, left, right = (pieces[0] for pieces in job.pieces)
     _, rising, falling = from_the_longest(goose)
-    words = message("lay-sky-on-goose")
     table = job.table
-    half = table.join(goose, rising, left, longest_side(left), at=-1, words=words, outward=True)
+    terms, (first, second, _) = job.terms, [part.cloth.role for part in job.unit.parts]
+    # what is larger of a goose is trimmed at its long side: then its point tells where the sky lies
+    larger = terms.trim_of(first) > terms.trim_of(second)
+    at, past = (1, table.seam * sqrt(2)) if larger else (-1, 0.0)
+    words = message("lay-sky-at-the-point") if larger else message("lay-sky-on-goose")
+    half = table.join(
+        goose, rising, left, longest_side(left), at=at, shift=past, words=words, outward=True
+    )
     words = message("do-the-same-on-the-other-side")
     along = longest_side(right)
-    return [table.join(half, falling, right, along, at=1, words=words, outward=True)]
+    return [table.join(half, falling, right, along, at=-at, shift=-past, words=words, outward=True)]
 
 
 def _sew_four(job: MakingJob) -> list[SewnWork]:

@@ -17,7 +17,18 @@ import shapely
 from shapely.affinity import affine_transform
 
 from yonk.core.drawing import Ring, Spot
-from yonk.core.paper import XY, Length, LengthUnit, Polygon, message
+from yonk.core.paper import (
+    XY,
+    Decimal,
+    Length,
+    LengthUnit,
+    Polygon,
+    Rational,
+    Text,
+    listed,
+    message,
+    suffix_of,
+)
 from yonk.core.sewing import Layers, Motion, SewnWork, TableLine, TableSegment, length
 from yonk.core.units.needs import Need, Size, Terms
 from yonk.core.units.sections import SeamLine, Sections, SectionStep, sections_of
@@ -114,15 +125,15 @@ def _needs(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 
 
 def _rough_need(unit: Unit, part: Part, terms: Terms, lots: int) -> Need:
-    # a box that ends on a mark of the ruler stays on it
     box = [
-        Length(Fraction(round(side * _FINEST) - 1, _FINEST))
-        for side in rough_piece(unit, part).sides
+        Length(Fraction(round(side * _FINEST), _FINEST)) for side in rough_piece(unit, part).sides
     ]
     each = terms.seam + MORE[terms.unit]
     size: Size = (box[0] + 2 * each, box[1] + 2 * each)
     square = abs(float(box[0]) - float(box[1])) < 1e-6
-    shown = [message("work-by", width=terms.show(a), height=terms.show(b)) for a, b in (box, size)]
+    shown = [
+        message("work-by", width=_shown(a, terms), height=_shown(b, terms)) for a, b in (box, size)
+    ]
     return Need(
         fabric=part.cloth.fabric,
         letter=part.cloth.letter,
@@ -139,13 +150,23 @@ def _rough_need(unit: Unit, part: Part, terms: Terms, lots: int) -> Need:
     )
 
 
+def _shown(length: Length | Rational, terms: Terms) -> Text:
+    """A length as a fraction where a ruler may have it, else as decimals."""
+    exact = Length.of(length).rational
+    if (exact * 64).denominator == 1 or terms.unit == "cm":
+        return terms.show(length)
+    return listed((Decimal(float(exact), 3), suffix_of(terms.unit)), "nothing")
+
+
 def _sew(job: MakingJob) -> list[SewnWork]:
     """Section by section, from its first patch on; then the sections."""
     sections = sectioned(job.unit)
     assert sections is not None, "only what has sections is made so"
     made = [_section(job, steps) for steps in sections.sections]
     for number, (one, other, seam) in enumerate(sections.joins):
-        work = _sewn_on(job, made[one], made[other], seam, "foundation-join", again=number > 0)
+        work = _sewn_on(
+            job, made[one], made[other], seam, message("foundation-join"), again=number > 0
+        )
         made += job.table.open([work], outward=True, again=number > 0)
     return [made[-1]]
 
@@ -156,7 +177,9 @@ def _section(job: MakingJob, steps: Sequence[SectionStep]) -> SewnWork:
     for step in steps[1:]:
         assert step.seam is not None
         again = step is not steps[1]
-        sewn = _sewn_on(job, work, _laid(job, step), step.seam, "foundation-sew", again=again)
+        sewn = _sewn_on(
+            job, work, _laid(job, step), step.seam, message("foundation-sew"), again=again
+        )
         bits = table.cut_apart(
             [sewn],
             [_beyond(job, step)],
@@ -182,13 +205,13 @@ def _part_number(unit: Unit, piece: int) -> int:
 
 
 def _sewn_on(
-    job: MakingJob, work: SewnWork, piece: SewnWork, seam: SeamLine, words: str, *, again: bool
+    job: MakingJob, work: SewnWork, piece: SewnWork, seam: SeamLine, words: Text, *, again: bool
 ) -> Layers:
     """What comes to lie on the other side of a seam, folded over it and sewn."""
     line = TableLine.between(*_stretch(job.unit, seam))
     down = piece.moved(Motion.folding(line))
     along = _stretch(job.unit, seam, job.table.seam)
-    return job.table.sew_along(Layers(work, (down,)), along, message(words), again=again)
+    return job.table.sew_along(Layers(work, (down,)), along, words, again=again)
 
 
 def _beyond(job: MakingJob, step: SectionStep) -> TableLine:
@@ -313,5 +336,5 @@ FOUNDATION = Method(
     sew=_sew,
     counted=_counted,
     suits=lambda unit: sectioned(unit) is not None,
-    on_wish=True,
+    on_lines=True,
 )

@@ -364,15 +364,16 @@ def rectangle_need(
     terms: Terms,
     pieces: int,
     *,
-    to_trim: bool = False,
+    trims: Sequence[str] = (),
 ) -> Need:
-    """A square or rectangle with a finished size, its seam allowance added on every side; where it
-    is `to_trim` with the margin that is set for its part, unit or kind.
+    """A square or rectangle with a finished size, its seam allowance added on every side, and the
+    largest of the margins that are set for the parts that it `trims`, their unit or kind.
     """
     wide, high = max(width, height), min(width, height)
     square = width == height
     unfinished = wide + terms.both_seams, high + terms.both_seams
-    margin = terms.own_trim_of(cloth.role) if to_trim else NOUGHT
+    widest = max(trims, key=terms.own_trim_of, default=cloth.role)
+    margin = terms.own_trim_of(widest) if trims else NOUGHT
     larger = unfinished[0] + margin, unfinished[1] + margin
     return Need(
         fabric=cloth.fabric,
@@ -394,7 +395,7 @@ def rectangle_need(
                 [
                     terms.to_trim(
                         "work-to-trim-gives",
-                        cloth.role,
+                        widest,
                         sum=_size(*larger, terms, square=square),
                     )
                 ]

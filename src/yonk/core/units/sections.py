@@ -156,7 +156,7 @@ class _Region:
                 return ()
             taken.append(last)
             left.remove(last.piece)
-        return (SectionStep(*left), *reversed(taken))
+        return (SectionStep(min(left)), *reversed(taken))
 
     def _sewn_last(self, piece: int, among: set[int]) -> SeamLine | None:
         """The one line along which a patch can be sewn onto all others of a part."""

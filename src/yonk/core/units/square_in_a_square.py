@@ -46,11 +46,13 @@ def _triangles(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 def _flip(unit: Unit, terms: Terms, lots: int) -> list[Need]:
     centre = unit.playing("centre")[0]
     corners = [
-        rectangle_need(part.cloth, part.width, part.width, terms, lots, to_trim=True)
+        rectangle_need(part.cloth, part.width, part.width, terms, lots, trims=["centre", "corner"])
         for part in unit.playing("corner")
     ]
     return [
-        rectangle_need(centre.cloth, unit.width, unit.width, terms, lots, to_trim=True),
+        rectangle_need(
+            centre.cloth, unit.width, unit.width, terms, lots, trims=["centre", "corner"]
+        ),
         *corners,
     ]
 

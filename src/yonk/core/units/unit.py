@@ -253,8 +253,9 @@ class Method:
     makes one lot at a time unless lots go `together`, in `batches` of so many. `counted` tells what
     a batch comes to where that need not be sewn to be known. `flap` tells from the cut sizes
     how far cloth lies loose in the middle of a unit. `suits` tells whether the method can
-    make this very unit, `on_wish` that it is never proposed, only chosen, `bias` whether it leaves
-    bias on the outer edges of this unit.
+    make this very unit, `bias` whether it leaves bias on the outer edges of this unit.
+    `on_lines` tells that it is sewn and trimmed on printed lines, so that no cut and no seam moves
+    its size; such a way is never proposed, only chosen: it asks a print for every unit.
     """
 
     name: MethodName
@@ -268,7 +269,7 @@ class Method:
     mirrors: bool = False
     flap: Callable[[Sequence[Size]], Length | Rational] | None = None
     suits: Callable[[Unit], bool] = always
-    on_wish: bool = False
+    on_lines: bool = False
     bias: Callable[[Unit], bool] = never
 
 

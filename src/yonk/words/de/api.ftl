@@ -248,3 +248,17 @@ way-out-takes = { $more ->
    *[no] Etwa { $minutes } min kürzer.
 }
 no-unit-is-made-on-a-foundation = hat keine Einheit, die auf einer Nähvorlage genäht wird; wähle diese Machart für eine Einheit unter Rezepte und druck dann noch einmal
+own-whole-unit = die ganze Einheit
+own-margin-counts = { $margin }{ $set ->
+    [part] , wie für diesen Teil bestimmt
+    [unit] , wie für diese Einheit bestimmt
+    [kind] , wie für ihre Art bestimmt
+   *[block] , wie für den ganzen Block
+}
+own-press = { $press ->
+    [dark] zum dunkleren
+    [open] offen
+    [outward] weg von der Spitze oder der Mitte
+    [side-then-open] erst zu einer Seite, dann offen
+   *[block] wie es das Bügeln des Blocks ergibt
+}

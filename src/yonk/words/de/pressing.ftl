@@ -6,6 +6,8 @@ pressed-open = Offen, wie { $why ->
    *[all] du alle bügelst
 }.
 pressed-toward = Zur Seite { $where }{ $wish ->
+    [own] , wie du es für diese Einheit bestimmt hast
+    [never] , damit keine Zugabe unter einem Stoff liegt, der frei bleiben soll
     [nest] , damit ihr Ende sich dort einfügt, wo sie eine andere Naht trifft
     [to-dark] , zum dunkleren Stoff, wie du immer bügelst
     [spin] , damit auch ihre Nachbarn entlang der Naht gewirbelt werden können

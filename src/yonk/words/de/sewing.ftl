@@ -23,6 +23,7 @@ pieces-to-cut = { $count } × { $fabric } { $size }{ $lengths }{ $then ->
    *[none] {""}
 }
 the-middle = die Mitte
+press-side-then-open = Die Naht mit dem Eisen setzen und zu einer Seite bügeln; dann von hinten mit der Spitze des Eisens öffnen; auf und ab drücken, nie schieben.
 press-open = Bügle die Naht erst flach, dann auseinander; drücken, nie schieben.
 press-one-side = zu einer Seite
 press-toward = zu { $fabrics } hin, { $why ->

@@ -41,10 +41,10 @@ way-template = Flicken mit Schablone zuschneiden und nähen
 way-foundation = auf gedruckter Nähvorlage
 work-box-of-patch = das Rechteck um den Flicken, wie er am besten liegt: { $size } fertig
 work-rough-all-round = + { $more } an jeder Seite, wird später auf der Vorlage beschnitten = { $size }
-foundation-sew = Das nächste Stück rechts auf rechts auf die vorhandenen legen, an der gedruckten Linie, und von hinten auf der Linie nähen, an beiden Enden eine Nahtzugabe darüber hinaus
-foundation-trim-seam = Die Vorlage an der Linie zurückfalten und beide Zugaben auf { $allowance } schneiden
-foundation-trim-round = Den Abschnitt an der äußeren Linie beschneiden
-foundation-join = Einen Abschnitt rechts auf rechts auf den anderen legen, durch die Marken an beiden Enden stecken und auf der Linie nähen
+foundation-sew = Das nächste Stück rechts auf rechts auf die vorhandenen legen, an der gedruckten Linie, und von hinten auf der Linie nähen, an beiden Enden eine Nahtzugabe darüber hinaus.
+foundation-trim-seam = Die Vorlage an der Linie zurückfalten und beide Zugaben auf { $allowance } schneiden.
+foundation-trim-round = Den Abschnitt an der äußeren Linie beschneiden.
+foundation-join = Einen Abschnitt rechts auf rechts auf den anderen legen, durch die Marken an beiden Enden stecken und auf der Linie nähen.
 way-cut-to-size = auf Maß zuschneiden
 
 ## wie ein Maß zustande kommt
@@ -134,6 +134,7 @@ cut-on-both-diagonals = Schneid auf beiden Diagonalen.
 cut-the-squares-apart = Schneid die Quadrate auseinander, dann jedes auf seiner Diagonalen.
 cut-through-the-middle = Schneid in beiden Richtungen durch die Mitte, dann auf beiden Diagonalen.
 lay-sky-on-goose = Leg ein Himmeldreieck auf die Gans, rechts auf rechts, seine lange Kante bündig mit der Seite der Gans und die äußeren Spitzen aufeinander; näh.
+lay-sky-at-the-point = Leg ein Himmeldreieck auf die Gans, rechts auf rechts, seine lange Kante bündig mit der Seite der Gans, seine obere Spitze um die Diagonale einer Nahtzugabe über die der Gans hinaus; näh.
 do-the-same-on-the-other-side = Mach es auf der anderen Seite ebenso; die Nähte kreuzen sich eine Nahtzugabe unter der Schnittkante.
 lay-two-squares = Leg zwei Quadrate aus { $one } auf gegenüberliegende Ecken von { $goose }, rechts auf rechts; in der Mitte überlappen sie.
 lay-a-square-on-the-corner = Leg ein Quadrat aus { $other } auf die Ecke, die übrig ist.

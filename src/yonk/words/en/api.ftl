@@ -85,6 +85,21 @@ fat-eighth = fat eighth
 
 ## the finder
 
+own-whole-unit = the whole unit
+own-margin-counts = { $margin }{ $set ->
+    [part] , as set for this part
+    [unit] , as set for this unit
+    [kind] , as set for its kind
+   *[block] , as for the whole block
+}
+own-press = { $press ->
+    [dark] to the darker
+    [open] open
+    [outward] away from the point or the middle
+    [side-then-open] first to one side, then open
+   *[block] as the block’s pressing has it
+}
+
 part-role = { $role ->
     [base] base
     [centre] centre

@@ -6,6 +6,8 @@ pressed-open = Open, as { $why ->
    *[all] you press all
 }.
 pressed-toward = Toward the { $where }{ $wish ->
+    [own] , as you set it for this unit
+    [never] , so that no allowance lies under a fabric that you want kept clear
     [nest] , so that its end nests where it meets another seam
     [to-dark] , toward the darker cloth, as you always press
     [spin] , so that its neighbours along the seam can be spun as well

@@ -25,6 +25,7 @@ pieces-to-cut = { $count } of { $fabric } { $size }{ $lengths }{ $then ->
    *[none] {""}
 }
 the-middle = the middle
+press-side-then-open = Set the seam with the iron and press it to one side; then, from the back, open it with the tip of the iron; press up and down, never push.
 press-open = Set the seam with the iron, then press it open; press up and down, never push.
 press-one-side = to one side
 press-toward = toward { $fabrics }, { $why ->

@@ -44,6 +44,7 @@ work-to-trim = + { $trim } to trim{ $set ->
 work-point-needs-more = { $sky } = { $small }, but half of the goose square's { $goose } and { $seam } are more
 work-point-keeps-its-seam = so that the point keeps its seam allowance: its side
 lay-sky-on-goose = Lay a sky triangle on the goose, right sides together, its long edge even with the goose's side and their outer points together; sew.
+lay-sky-at-the-point = Lay a sky triangle on the goose, right sides together, its long edge even with the goose’s side and its upper point a seam allowance’s diagonal past the goose’s; sew.
 do-the-same-on-the-other-side = Do the same on the other side; the seams cross a seam allowance below the raw edge.
 lay-two-squares = Lay two squares of { $one } on opposite corners of { $goose }, right sides together; they overlap in the middle.
 cut-apart-on-the-line = Cut apart on the line.
@@ -137,10 +138,10 @@ way-template = cut patches by template and sew
 way-foundation = on a printed foundation
 work-box-of-patch = the box of the patch as it lies best: { $size } finished
 work-rough-all-round = + { $more } on every side, trimmed later on the foundation = { $size }
-foundation-sew = Lay the next piece on those that are there, right sides together, along the printed line, and sew on the line from the back, a seam allowance past both ends
-foundation-trim-seam = Fold the foundation back on the line and trim both allowances to { $allowance }
-foundation-trim-round = Trim the section along the outer line
-foundation-join = Lay one section on the other, right sides together, pin through the marks at both ends, and sew on the line
+foundation-sew = Lay the next piece on those that are there, right sides together, along the printed line, and sew on the line from the back, a seam allowance past both ends.
+foundation-trim-seam = Fold the foundation back on the line and trim both allowances to { $allowance }.
+foundation-trim-round = Trim the section along the outer line.
+foundation-join = Lay one section on the other, right sides together, pin through the marks at both ends, and sew on the line.
 
 ## quarter square triangle
 

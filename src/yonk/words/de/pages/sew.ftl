@@ -78,6 +78,7 @@ sew-choices-are = { $misplaced ->
     [one] Eine Wahl betrifft
    *[other] { $misplaced } Entscheidungen betreffen
 }
+sew-never-under = Keine Zugabe unter
 sew-do-so = so machen
 sew-block-beside-block = Block neben Block
 sew-plan-2-seams-are-pressed = Plan 2: { $second } Nähte werden anders gebügelt

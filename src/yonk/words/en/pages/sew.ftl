@@ -78,6 +78,7 @@ sew-choices-are = { $misplaced ->
     [one] One choice is
    *[other] { $misplaced } choices are
 }
+sew-never-under = No allowance under
 sew-do-so = do so
 sew-block-beside-block = Block beside block
 sew-plan-2-seams-are-pressed = Plan 2: { $second } seams are pressed otherwise

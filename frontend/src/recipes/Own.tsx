@@ -1,0 +1,61 @@
+import type { Act, Schemas } from "../api/client";
+import { Fr } from "../common/Fr";
+import { Typed } from "../common/Typed";
+import { say } from "../language/say";
+
+interface Props {
+  card: Schemas["CardOut"];
+  own: Schemas["OwnOut"];
+  /** Whether it is set for all units of this kind. */
+  all: boolean;
+  act: (acts: Act[]) => void;
+}
+
+/** What is set for this unit, or its kind, by itself: margins of the whole and of its parts, and its pressing. */
+export function Own({ card, own, all, act }: Props) {
+  const where = !all && card.at ? { at: card.at } : {};
+  const press = all ? own.press_of_kind : own.press_of_unit;
+  return (
+    <section className="own" aria-labelledby="own-head">
+      <h2 id="own-head">{all ? say("recipes-own-of-kind") : say("recipes-own-of-unit")}</h2>
+      <ul>
+        {own.parts.map((one) => (
+          <li key={one.part}>
+            <Typed
+              label={one.words}
+              spoken={say("recipes-own-margin-of", { part: one.words })}
+              value={all ? one.of_kind : one.of_unit}
+              otherwise="–"
+              width="3.6rem"
+              suffix={own.suffix}
+              onKeep={(text) =>
+                act([
+                  { do: "own", kind: card.kind, trim_margin: text, ...(one.part ? { part: one.part } : {}), ...where },
+                ])
+              }
+            />
+            <small>
+              <Fr>{one.counts}</Fr>
+            </small>
+          </li>
+        ))}
+      </ul>
+      <label className="typed">
+        <span>{say("recipes-own-pressing")}</span>
+        <select
+          value={press}
+          onChange={(event) => {
+            const value = own.presses.find((one) => one.value === event.target.value)?.value ?? "";
+            act([{ do: "own", kind: card.kind, press: value, ...where }]);
+          }}
+        >
+          {own.presses.map((one) => (
+            <option key={one.value} value={one.value}>
+              {one.words}
+            </option>
+          ))}
+        </select>
+      </label>
+    </section>
+  );
+}
