@@ -57,10 +57,11 @@ def plan_schema() -> dict[str, Any]:
     }
 
     def rows(**fields: Any) -> dict[str, Any]:
+        optional = ("hand", "segment", "sections", "angle", "words")
         row = {
             "type": "object",
             "properties": fields,
-            "required": [name for name in fields if name not in ("hand", "segment", "sections")],
+            "required": [name for name in fields if name not in optional],
         }
         return {"type": "array", "items": row}
 
@@ -99,11 +100,13 @@ def plan_schema() -> dict[str, Any]:
             ),
             "cuts": rows(
                 fabric=text,
-                shape={"enum": ["square", "rectangle", "strip", "template"]},
+                shape={"enum": ["square", "rectangle", "strip", "angled", "template"]},
                 width=text,
                 height=text,
                 subcut={"enum": ["none", "one-diagonal", "both-diagonals"]},
                 count=count,
+                angle=text,
+                words=text,
                 segment={
                     "type": "object",
                     "properties": {"length": text, "count": count},
@@ -213,7 +216,15 @@ def _cut(alike: Sequence[Cut]) -> dict[str, Any]:
         row["corners_off"] = [*map(write_exact, cut.what.corners_off)]
     if cut.outline:
         row["outline"] = [[f"{x:.4f}", f"{y:.4f}"] for x, y in cut.outline]
-    if cut.rotary:
+    if cut.rotary and cut.rotary.angle is not None:
+        row |= {
+            "shape": "angled",
+            "width": write_exact(cut.rotary.every),
+            "height": write_exact(cut.rotary.strip),
+            "angle": f"{cut.rotary.angle:.12g}",
+            "words": in_words(cut.rotary.words),
+        }
+    elif cut.rotary:
         row["rotary"] = {
             "strip": write_exact(cut.rotary.strip),
             "every": write_exact(cut.rotary.every),

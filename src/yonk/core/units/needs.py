@@ -176,13 +176,15 @@ Size = tuple[Length | Rational, Length | Rational]  # what a piece is cut at, wi
 
 @dataclass(frozen=True)
 class Rotary:
-    """How a ruler cuts a shape with 45° ends: from a strip `strip` wide, a cut at 45° every
-    `every`.
+    """How a ruler cuts a shape with slanted ends: from a strip `strip` wide. Where an `angle` is
+    told, in degrees, the shape is `every` long along the strip's edge and comes out as it was drawn
+    but for a hair; else it is cut at 45° every `every`, to the nearest mark.
     """
 
     strip: Fraction
     every: Fraction
     words: Text
+    angle: float | None = None
 
 
 @dataclass(frozen=True)

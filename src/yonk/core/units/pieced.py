@@ -2,6 +2,8 @@
 singly.
 """
 
+from dataclasses import replace
+
 from yonk.core.drawing import Region
 from yonk.core.paper import message
 from yonk.core.units.foundation import FOUNDATION
@@ -25,6 +27,15 @@ def needs_template(unit: Unit, terms: Terms) -> bool:
     return any(need.shape == "template" and need.rotary is None for need in _singly(unit, terms, 1))
 
 
+def _by_template(unit: Unit, terms: Terms, lots: int) -> list[Need]:
+    """Every patch that is no triangle or rectangle by its template, though a ruler could cut it."""
+    said = (message("work-template"),)
+    return [
+        replace(need, rotary=None, working=said) if need.rotary else need
+        for need in _singly(unit, terms, lots)
+    ]
+
+
 class Pieced(UnitKind):
     kind = "pieced"
     asked_for = False
@@ -42,7 +53,7 @@ class Pieced(UnitKind):
             name="template",
             words=message("way-template"),
             lot=1,
-            needs=_singly,
+            needs=_by_template,
             sew=None,
         ),
         FOUNDATION,

@@ -18,6 +18,7 @@ import shapely
 
 from yonk.core.drawing import Piece, Ring, from_least, lengths, ring_turned
 from yonk.core.paper import MOST_INT64, ROOT_2, Array, Length, Polygon, Rational, message
+from yonk.core.units.angled import angled_cut
 from yonk.core.units.form import TemplateForm
 from yonk.core.units.half_rectangle_triangle import right_triangle
 from yonk.core.units.needs import Cloth, Hand, Need, Rotary, Terms, isosceles, rectangle_need
@@ -118,8 +119,13 @@ def _template(
     terms: Terms,
     pieces: int,
 ) -> Need:
-    four = len(piece.ring) == 4 and not piece.holes
-    rotary = _rotary(_sides(piece.ring), turns, scale, terms) if four else None
+    sides = _sides(piece.ring)
+    rotary = None
+    if not piece.holes and len(sides) <= 4:
+        step = 1 / (float(scale) * 2 ** (turns / 2))
+        rotary = angled_cut(sides, step, _bases(sides, turns), terms)
+        if rotary is None and len(sides) == 4:
+            rotary = _rotary(sides, turns, scale, terms)
     said = rotary.words if rotary else message("work-template")
     return Need(
         fabric=cloth.fabric,
@@ -237,6 +243,20 @@ def _apart(side: SideVector, next_side: SideVector, turns: int, scale: Rational)
 def _on_grain(side: SideVector, turns: int) -> bool:
     angle = round(atan2(side[1], side[0]) / (pi / 4), 9) + turns
     return angle % 2 == 0
+
+
+def _bases(sides: Sequence[SideVector], turns: int) -> list[int]:
+    """The sides that may lie along a strip, those on the grain first: of a triangle any, else those
+    that are parallel to another, the longer of the two.
+    """
+    if len(sides) == 3:
+        bases = [0, 1, 2]
+    else:
+        bases = [
+            max((i, i + 2), key=lambda number: _dot(sides[number], sides[number]))
+            for i in _parallels(sides)
+        ]
+    return sorted(bases, key=lambda number: not _on_grain(sides[number], turns))
 
 
 def _rotary(

@@ -103,6 +103,10 @@ work-strip-long = { $segments ->
     [one] 1 Segment
    *[other] { $segments } Segmente
 } × { $across } + { $squaring } zum Begradigen der Enden = { $long } lang
+angled-from-a-strip = ein Streifen, { $strip } breit, { $along } entlang der Kante, die Enden geschnitten { $ends }
+angled-end-square = gerade
+angled-end-by-angle = unter { $angle }°
+angled-end-by-marks = { $along } längs auf { $across } quer
 rotary-both-parallel = einem Streifen { $strip } breit, alle { $every } unter 45° geschnitten
 rotary-ends = einem Streifen { $strip } breit; { $ends ->
     [both] beide Enden

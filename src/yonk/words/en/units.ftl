@@ -158,6 +158,10 @@ kind-quarter-square-triangle = quarter-square triangle
 ## shapes
 
 work-template = the finished shape offset outward by the seam allowance, long points cut off
+angled-from-a-strip = a strip { $strip } wide, { $along } along its edge, the ends cut { $ends }
+angled-end-square = square
+angled-end-by-angle = at { $angle }°
+angled-end-by-marks = { $along } along for { $across } across
 rotary-both-parallel = a strip { $strip } wide, cut at 45° every { $every }
 rotary-ends = a strip { $strip } wide; { $ends ->
     [both] both ends
