@@ -5608,10 +5608,16 @@ export interface components {
         };
         /**
          * Put
-         * @description Put a unit into a span of cells, in the fabrics in hand.
+         * @description Put a unit into a span of cells, in the fabrics in hand; `divide` tells how many bars and how
+         *     wide, how many columns by rows, or how many rounds, of a unit that can be divided so.
          */
         Put: {
             cell: components["schemas"]["Span"];
+            /**
+             * Divide
+             * @default
+             */
+            divide?: string;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -7598,11 +7604,14 @@ export interface components {
         /**
          * StampOut
          * @description A kind of unit in the tray: its picture from 0 to 1, each part with its place among the
-         *     fabrics in hand.
+         *     fabrics in hand; `division` is the usual text that divides it, where it can be divided in more
+         *     than one way.
          */
         StampOut: {
             /** Columns */
             columns: number;
+            /** Division */
+            division: string;
             /** Kind */
             kind: string;
             /** Parts */

@@ -46,7 +46,7 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
   const { drawn, untold } = useDeferredValue(now); // the list first, the drawing a blink later
   const stamps = useTray();
   const usual = useUsual();
-  const [unit, setUnit] = useState<InHand>({ unit: usual.kind, turn: 0, flip: false });
+  const [unit, setUnit] = useState<InHand>({ unit: usual.kind, turn: 0, flip: false, divide: {} });
   const [taken, setTaken] = useState<Record<number, string>>({});
   const [slot, setSlot] = useState(0);
   const [matesName, setMates] = useRemembered(`mates of ${id}`);
@@ -118,7 +118,7 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
           hand={unit}
           fabrics={hand}
           onUnit={(kind) => {
-            if (kind !== unit.unit) setUnit({ unit: kind, turn: 0, flip: false });
+            if (kind !== unit.unit) setUnit({ ...unit, unit: kind, turn: 0, flip: false });
             setTool("put");
           }}
         />

@@ -2,9 +2,10 @@ import { Dropdown } from "react-bootstrap";
 
 import { useOneStop } from "../common/useOneStop";
 import type { Draft } from "../api/client";
+import { Typed } from "../common/Typed";
 import { say } from "../language/say";
 import type { Tool, View } from "./places";
-import type { InHand } from "./Tray";
+import { type InHand, type Kind, useTray } from "./Tray";
 
 const TOOLS: [Tool, string, string][] = [
   ["look", say("draft-look"), say("draft-touch-a-patch-to-see")],
@@ -35,6 +36,13 @@ const SHOWN: [keyof View, string][] = [
   ["grey", say("draft-greyscale-to-judge-values")],
 ];
 
+/** What is typed of a unit that can be divided in more than one way. */
+const DIVISIONS: Partial<Record<Kind, string>> = {
+  "strip-set": say("draft-bars"),
+  checker: say("draft-columns-by-rows"),
+  "square-in-a-square": say("draft-rounds"),
+};
+
 interface Props {
   view: Draft;
   tool: Tool;
@@ -57,6 +65,7 @@ export function Tools(props: Props) {
   const { tool, unit } = props;
   const tools = useOneStop<HTMLDivElement>();
   const more = useOneStop<HTMLDivElement>();
+  const division = useTray().find((stamp) => stamp.kind === unit.unit)?.division;
   return (
     <div className="tools" role="toolbar" aria-label={say("draft-tools")}>
       <div ref={tools} className="tool-set" role="radiogroup" aria-label={say("draft-what-a-touch-does")}>
@@ -93,6 +102,14 @@ export function Tools(props: Props) {
             >
               {say("draft-mirror-it")}
             </button>
+            {division && (
+              <Typed
+                label={DIVISIONS[unit.unit] ?? ""}
+                value={unit.divide[unit.unit] ?? division}
+                width="5.5rem"
+                onKeep={(text) => props.setUnit({ ...unit, divide: { ...unit.divide, [unit.unit]: text } })}
+              />
+            )}
           </>
         )}
         {(tool === "cells" || tool === "turn") &&

@@ -12,6 +12,8 @@ export interface InHand {
   unit: Kind;
   turn: number;
   flip: boolean;
+  /** How it is divided, by kind, where that was typed. */
+  divide: Partial<Record<Kind, string>>;
 }
 
 interface Props {

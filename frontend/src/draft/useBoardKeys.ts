@@ -56,7 +56,8 @@ export function useBoardKeys(hands: Hands) {
 
   function onCells(cell: Cell) {
     if (tool === "put") {
-      hands.act([{ do: "put", cell, unit: unit.unit, turn: unit.turn, flip: unit.flip, fabrics: hands.hand }]);
+      const { unit: kind, turn, flip } = unit;
+      hands.act([{ do: "put", cell, unit: kind, turn, flip, divide: unit.divide[kind] ?? "", fabrics: hands.hand }]);
     } else if (tool === "turn") {
       hands.act([{ do: "turn", cell, quarters: 1 }]);
     }
@@ -133,7 +134,7 @@ export function useBoardKeys(hands: Hands) {
     const at = hands.stamps.findIndex((stamp) => stamp.kind === unit.unit);
     const next = hands.stamps[(at + by + hands.stamps.length) % hands.stamps.length];
     if (next) {
-      hands.setUnit({ unit: next.kind, turn: 0, flip: false });
+      hands.setUnit({ ...unit, unit: next.kind, turn: 0, flip: false });
       hands.setTool("put");
     }
   }

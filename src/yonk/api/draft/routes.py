@@ -88,6 +88,13 @@ def _tray() -> list[StampOut]:
             for face, fabric in zip(reading.drawing.faces, reading.fabrics, strict=True)
         ]
         out.append(
-            StampOut(kind=kind.kind, words=kind.words, columns=columns, rows=rows, parts=parts)
+            StampOut(
+                kind=kind.kind,
+                words=kind.words,
+                columns=columns,
+                rows=rows,
+                parts=parts,
+                division=kind.usual_division,
+            )
         )
     return out

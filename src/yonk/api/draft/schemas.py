@@ -340,7 +340,8 @@ class DraftOut(Model):
 
 class StampOut(Model):
     """A kind of unit in the tray: its picture from 0 to 1, each part with its place among the
-    fabrics in hand.
+    fabrics in hand; `division` is the usual text that divides it, where it can be divided in more
+    than one way.
     """
 
     kind: UnitKindName
@@ -348,6 +349,7 @@ class StampOut(Model):
     columns: int
     rows: int
     parts: list[StampPartOut]
+    division: str
 
 
 class StampPartOut(Model):

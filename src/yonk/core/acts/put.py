@@ -11,12 +11,14 @@ from yonk.core.acts.laying import lay_at_mates
 from yonk.core.acts.mates import MatesName
 from yonk.core.drawing import Span
 from yonk.core.paper import Draft, DraftError, message
-from yonk.core.units import UnitKindName, kind_named
+from yonk.core.units import DivisionError, Stamp, UnitKindName, kind_named
 
 
 @dataclass(frozen=True, kw_only=True)
 class Put(Act):
-    """Put a unit into a span of cells, in the fabrics in hand."""
+    """Put a unit into a span of cells, in the fabrics in hand; `divide` tells how many bars and how
+    wide, how many columns by rows, or how many rounds, of a unit that can be divided so.
+    """
 
     do: Literal["put"] = "put"
     cell: Span
@@ -24,10 +26,11 @@ class Put(Act):
     fabrics: tuple[str, ...]
     turn: int = 0
     flip: bool = False
+    divide: str = ""
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:
         """The draft after it. Raises `DraftError` naming the field."""
-        stamp = kind_named(self.unit, "unit").stamp
+        stamp = self._stamp()
         if stamp is None:
             raise DraftError("unit", message("is-drawn-with-seams"))
         for key in self.fabrics:
@@ -36,3 +39,15 @@ class Put(Act):
         return lay_at_mates(
             draft, self.cell, (motif.mirrored() if self.flip else motif).turned(self.turn), mates
         )
+
+    def _stamp(self) -> Stamp | None:
+        kind = kind_named(self.unit, "unit")
+        if not self.divide.strip():
+            return kind.stamp
+        try:
+            stamp = kind.divided(self.divide)
+        except DivisionError as fault:
+            raise DraftError("divide", fault.message) from None
+        if stamp is None:
+            raise DraftError("divide", message("is-divided-one-way"))
+        return stamp

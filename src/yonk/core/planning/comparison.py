@@ -45,6 +45,7 @@ from yonk.core.units import (
     Terms,
     Unit,
     carry_out,
+    landmarks_of,
     pooled,
     target_of,
 )
@@ -225,6 +226,7 @@ def figures(
             bonus += [Bonus(count * wanted, size) for size, count in looked.bonus.items()]
     total = demand.total + demand.mirrored
     trimmed = [oversize for oversize in rooms if min(oversize) >= float(terms.hair)]
+    on_lines = all(share.method.on_lines for share in way.shares)
     return Figures(
         way=way,
         chosen=chosen,
@@ -246,7 +248,9 @@ def figures(
         bias_sides=counted.effort.bias_sides,
         prints=min((way_prints(way, unit, terms, one) for one in lying), key=TURNING.index),
         smallest=Length(
-            Fraction(smallest(unit, terms, trimmed=bool(trimmed))).limit_denominator(10**6)
+            Fraction(smallest(unit, terms, trimmed=bool(trimmed) or on_lines)).limit_denominator(
+                10**6
+            )
         ).up(terms.step),
         bonus=tuple(bonus),
         handlings=counted.handlings,
@@ -422,7 +426,14 @@ def steps_of(
             laid: Mapping[int, int] | None, method: Method = share.method, lots: int = lots
         ) -> CarriedOut:
             return carry_out(
-                unit, method, terms, lots=lots, fabrics=fabrics, looked_at=1, laid=laid
+                unit,
+                method,
+                terms,
+                lots=lots,
+                fabrics=fabrics,
+                looked_at=1,
+                laid=laid,
+                landmarks=landmarks_of(group.kind, unit, terms),
             )
 
         made = sewn(None)

@@ -21,7 +21,7 @@ from yonk.core.sewing.plane import (
     rectangle_around,
     sides_of,
 )
-from yonk.core.sewing.steps import CAUTIONS, ActName, RecipeStep
+from yonk.core.sewing.steps import CAUTIONS, ActName, Dimension, Landmarks, RecipeStep
 from yonk.core.sewing.table import (
     Practice,
     StartPiece,
@@ -40,8 +40,10 @@ __all__ = [
     "NOTHING",
     "ActName",
     "ClothSide",
+    "Dimension",
     "Fit",
     "Label",
+    "Landmarks",
     "Layers",
     "MarkedLine",
     "Motion",

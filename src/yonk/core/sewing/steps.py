@@ -54,6 +54,16 @@ class Scene:
 
 
 @dataclass(frozen=True)
+class Landmarks:
+    """What is looked at when a unit is trimmed: in words, and distances along its raw edges, as the
+    unit was drafted.
+    """
+
+    words: Text
+    sizes: tuple[Dimension, ...] = ()
+
+
+@dataclass(frozen=True)
 class RecipeStep:
     """One act, for one lot."""
 

@@ -25,7 +25,7 @@ from yonk.core.paper import (
     show,
 )
 from yonk.core.sewing.plane import Motion, TableLine, TableSegment, bounds, rectangle, sides_of
-from yonk.core.sewing.steps import ActName, Dimension, RecipeStep, Scene
+from yonk.core.sewing.steps import ActName, Dimension, Landmarks, RecipeStep, Scene
 from yonk.core.sewing.trimming import Fit, Target, fit
 from yonk.core.sewing.work import Layers, Pieces, SewingError, SewnWork, clip, length
 
@@ -395,8 +395,15 @@ class Table:
         self._record("trim", words, [Scene(work, cut=tuple(sides_of(outline)))], again=again)
         return work.inside(outline)
 
-    def trim(self, works: Sequence[SewnWork], target: Target, size: Text) -> list[Fit]:
-        """Lays the drafted unit on each work, seam on seam, and trims it to its unfinished size.
+    def trim(
+        self,
+        works: Sequence[SewnWork],
+        target: Target,
+        size: Text,
+        landmarks: Landmarks | None = None,
+    ) -> list[Fit]:
+        """Lays the drafted unit on each work, seam on seam, and trims it to its unfinished size, by
+        its landmarks where they are told.
 
         A unit may come out as its mirror image.
         """
@@ -408,17 +415,21 @@ class Table:
                 other = fit(work, mirror)
                 found = replace(other, mirrored=True) if other.right else found
             fits.append(found)
-        scenes = [self._trimming(found, target, size) for found in fits[:1]]
+        scenes = [self._trimming(found, target, size, landmarks) for found in fits[:1]]
         oversize = min(fits[0].oversize)
         words = message("trim-to-size", size=size)
         if oversize < -1e-6:
             words = message("check-a-small-one", size=size)
         elif oversize < 1e-6:
             words = message("check-nothing-to-trim", size=size)
-        self._record("trim", words, scenes)
+        self._record(
+            "trim", sentences(words, (landmarks.words if landmarks else "") or None), scenes
+        )
         return fits
 
-    def _trimming(self, found: Fit, target: Target, size: Text) -> Scene:
+    def _trimming(
+        self, found: Fit, target: Target, size: Text, landmarks: Landmarks | None
+    ) -> Scene:
         left, top, right, bottom = bounds([target.box])
         seams = found.work.seams
         guide = max(seams, key=length) if seams else ((left, bottom), (right, top))
@@ -426,7 +437,7 @@ class Table:
             found.work,
             cut=tuple(sides_of(target.box)),
             ruler=(target.box, guide),
-            sizes=(Dimension(((left, top), (right, top)), size),),
+            sizes=(Dimension(((left, top), (right, top)), size), *_lying(found, target, landmarks)),
         )
 
     # the record
@@ -606,3 +617,12 @@ def middle_of(work: SewnWork) -> XY:
     """The middle of a work's upright box."""
     left, top, right, bottom = bounds(work.outlines)
     return (left + right) / 2, (top + bottom) / 2
+
+
+def _lying(found: Fit, target: Target, landmarks: Landmarks | None) -> list[Dimension]:
+    """Landmarks as they lie on a work, which may have come out as the mirror image."""
+    flip = Motion(a=-1.0, c=target.width) if found.mirrored else Motion()
+    return [
+        replace(one, span=(flip.spot(one.span[0]), flip.spot(one.span[1])))
+        for one in (landmarks.sizes if landmarks else ())
+    ]

@@ -1,9 +1,11 @@
 """The kinds of unit, one file each: how it is recognised, drawn and made."""
 
 from yonk.core.units.carrying_out import CarriedOut, carry_out, ruler_slack, target_of
+from yonk.core.units.divided import DivisionError
 from yonk.core.units.form import TemplateForm
 from yonk.core.units.foundation import FOUNDATION, patch_outline, section_outline, sectioned
 from yonk.core.units.kinds import BY_NAME, KINDS, REST, kind_named
+from yonk.core.units.landmarks import landmarks_of
 from yonk.core.units.needs import (
     NOUGHT,
     YIELDS,
@@ -24,6 +26,7 @@ from yonk.core.units.needs import (
 )
 from yonk.core.units.sections import Sections, SectionStep, sections_of
 from yonk.core.units.shapes import POINTS_CUT_OFF_AT
+from yonk.core.units.stamp import Stamp
 from yonk.core.units.unit import (
     FoundPart,
     Method,
@@ -50,6 +53,7 @@ __all__ = [
     "Cloth",
     "CutKey",
     "CutShape",
+    "DivisionError",
     "FoundPart",
     "Hand",
     "Method",
@@ -65,6 +69,7 @@ __all__ = [
     "Sections",
     "Segment",
     "Size",
+    "Stamp",
     "Subcut",
     "TemplateForm",
     "Terms",
@@ -73,6 +78,7 @@ __all__ = [
     "UnitKindName",
     "carry_out",
     "kind_named",
+    "landmarks_of",
     "lots_for",
     "patch_outline",
     "pooled",

@@ -12,6 +12,7 @@ from math import sqrt
 from yonk.core.paper import Fabric, Length, Polygon, Rational, Text, listed, message
 from yonk.core.sewing import (
     Fit,
+    Landmarks,
     Practice,
     SewnWork,
     StartPiece,
@@ -104,6 +105,7 @@ def carry_out(
     slack: Fraction | None = None,
     exact: bool = False,
     laid: Mapping[int, int] | None = None,
+    landmarks: Landmarks | None = None,
 ) -> CarriedOut:
     """Make so many lots of a unit at the table.
 
@@ -119,6 +121,7 @@ def carry_out(
         exact: that corners are cut off exactly too, not at the ruler's marks.
         laid: by how many quarters clockwise the print of a piece is turned before it is used, by
         the number of the piece in the order of cutting, from one; without it none.
+        landmarks: by what it is trimmed; without them that is not told.
 
     Returns: the table with its record, and how each work fits the drafted unit.
 
@@ -146,7 +149,7 @@ def carry_out(
     both = terms.both_seams
     wide, high = max(unit.width, unit.height), min(unit.width, unit.height)
     sides = [measured_work(side + both, terms) for side in dict.fromkeys((wide, high))]
-    fits = table.trim(works[:looked_at], target, listed(sides, "times"))
+    fits = table.trim(works[:looked_at], target, listed(sides, "times"), landmarks)
     return CarriedOut(target, needs, table, tuple(works), tuple(fits), method.mirrors)
 
 

@@ -11,6 +11,7 @@ import numpy as np
 from yonk.core.drawing import Region
 from yonk.core.paper import MOST_INT64, listed, message
 from yonk.core.sewing import Motion, SewnWork
+from yonk.core.units.divided import checks
 from yonk.core.units.foundation import FOUNDATION
 from yonk.core.units.needs import Cloth, Need, Terms, rectangle_need
 from yonk.core.units.stamp import Stamp
@@ -238,6 +239,7 @@ def _prints(found: Sequence[Band]) -> Prints:
 class Checkerboard(UnitKind):
     kind = "checker"
     words = message("kind-checker")
+    usual_division = "2 x 2"
     stamp = Stamp("1/2 0 1/2 1, 0 1/2 1 1/2", "1/4 1/4 0, 3/4 1/4 1, 1/4 3/4 1, 3/4 3/4 0")
     handed = False
     methods = (
@@ -279,6 +281,9 @@ class Checkerboard(UnitKind):
                 parts = lines[place][::-1] if turned else lines[place]
                 segments[place] = Segment(number, tuple(parts))
         return [segments[place] for place in sorted(segments)]
+
+    def divided(self, text: str) -> Stamp | None:
+        return checks(text)
 
     def recognise(self, region: Region) -> RecognisedUnit | None:
         across, down = region.upright_cuts, region.level_cuts

@@ -187,7 +187,8 @@ def _section(job: MakingJob, steps: Sequence[SectionStep]) -> SewnWork:
             again=again,
         )
         main = next(bit for bit in bits if bit.sewn)
-        (work,) = table.open([main], outward=True, again=again)
+        words = message("foundation-press")
+        (work,) = table.open([main], words, outward=True, again=again)
     outline = section_outline(job.unit, [step.piece for step in steps], table.seam)
     return table.cut_round(work, outline, message("foundation-trim-round"))
 

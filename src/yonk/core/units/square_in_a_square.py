@@ -11,6 +11,7 @@ from math import sqrt
 from yonk.core.drawing import Region
 from yonk.core.paper import message
 from yonk.core.sewing import Motion, SewnWork, Table, bounds, longest_side, rectangle, sides_of
+from yonk.core.units.divided import rounds
 from yonk.core.units.flying_geese import flip_corners
 from yonk.core.units.foundation import FOUNDATION
 from yonk.core.units.needs import Need, Terms, about_mark, isosceles, rectangle_need
@@ -135,6 +136,7 @@ class SquareInASquare(UnitKind):
     kind = "square-in-a-square"
     words = message("kind-square-in-a-square")
     part_names = ("centre", "corner")
+    usual_division = "1"
     stamp = Stamp(
         "1/2 0 1 1/2, 1 1/2 1/2 1, 1/2 1 0 1/2, 0 1/2 1/2 0",
         "1/2 1/2 0, 1/8 1/8 1, 7/8 1/8 1, 7/8 7/8 1, 1/8 7/8 1",
@@ -159,6 +161,9 @@ class SquareInASquare(UnitKind):
         ),
         FOUNDATION,
     )
+
+    def divided(self, text: str) -> Stamp | None:
+        return rounds(text)
 
     def recognise(self, region: Region) -> RecognisedUnit | None:
         size, half = region.width, region.width // 2

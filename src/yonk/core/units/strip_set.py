@@ -10,6 +10,7 @@ from functools import partial
 from yonk.core.drawing import Region
 from yonk.core.paper import Length, Text, message
 from yonk.core.sewing import Motion, SewnWork, bounds
+from yonk.core.units.divided import bars
 from yonk.core.units.foundation import FOUNDATION
 from yonk.core.units.needs import NOUGHT, Cloth, Need, Terms, about_mark, rectangle_need
 from yonk.core.units.stamp import Stamp
@@ -229,6 +230,7 @@ class StripSet(UnitKind):
     kind = "strip-set"
     words = message("kind-strip-set")
     part_names = ("strip",)
+    usual_division = "1 1 1"
     stamp = Stamp("0 1/3 1 1/3, 0 2/3 1 2/3", "1/2 1/6 0, 1/2 1/2 1, 1/2 5/6 2")
     methods = (
         Method(
@@ -251,6 +253,9 @@ class StripSet(UnitKind):
         ),
         FOUNDATION,
     )
+
+    def divided(self, text: str) -> Stamp | None:
+        return bars(text)
 
     def recognise(self, region: Region) -> RecognisedUnit | None:
         one_way = bool(region.upright_cuts) != bool(region.level_cuts)

@@ -285,6 +285,15 @@ class UnitKind(ABC):
     part_names: ClassVar[tuple[PartName, ...]] = ()  # whose margin can be set by itself
     asked_for: ClassVar[bool] = True  # whether it can be asked for outside a block
 
+    usual_division: ClassVar[str] = ""  # of a kind that can be divided in more than one way
+
+    def divided(self, text: str) -> Stamp | None:
+        """How a text divides it, as ``1 2 1`` does bars; None where it is divided in one way.
+
+        Raises: `DivisionError` saying what would tell a division.
+        """
+        return None
+
     @abstractmethod
     def recognise(self, region: Region) -> RecognisedUnit | None:
         """What the region is, when it is of this kind."""

@@ -34,3 +34,7 @@ mates-top-bottom = oben und unten gespiegelt
 mates-both-ways = in beide Richtungen gespiegelt
 mates-diagonals = an den Diagonalen gespiegelt
 mates-all = Drehungen und Spiegel
+is-divided-one-way = gibt es für diese Einheit nicht, sie ist nur auf eine Art geteilt; lass es leer
+bars-are-told-so = sind die Breiten der Streifen im Verhältnis, 2 bis { $most }, etwa 1 2 1
+checks-are-told-so = sind Spalten mal Reihen, je 1 bis { $most }, etwa 3 x 4
+rounds-are-told-so = ist die Zahl der Runden, 1 bis { $most }

@@ -9,6 +9,17 @@ caution-needle = Halt die Maschine an, bevor du in die Nähe der Nadel greifst, 
 the-diagonal = die Diagonale
 draw-two-lines = Zeichne Linien { $allowance } zu beiden Seiten (Mitte: { $line }) und näh darauf.
 draw-one-line = Zeichne { $line } und näh { $allowance } zu beiden Seiten.
+trim-by-landmarks = { $kind ->
+    [half-square-triangle] Die 45°-Linie des Lineals liegt auf der Naht, die in beide Ecken läuft.
+    [quarter-square-triangle] Die 45°-Linie des Lineals liegt auf einer Naht; beide laufen in die Ecken und kreuzen sich in der Mitte.
+    [split-quarter-square] Die 45°-Linie des Lineals liegt auf der langen Naht, die in beide Ecken läuft; die kurze endet in der Ecke dazwischen.
+    [flying-geese] Die Spitze liegt { $at } von beiden Enden ihrer Seite, { $seam } unter der Kante; die Nähte enden in den Ecken, { $seam } innen.
+    [square-in-a-square] Jede Spitze liegt { $at } von den Ecken ihrer Seite, { $seam } innerhalb der Kante.
+    [corner-flip] Die 45°-Linie des Lineals liegt auf der Naht, deren Enden { $at } von der Ecke entlang beider Kanten liegen, { $seam } innen.
+    [half-rectangle-triangle] Die Naht läuft durch die Stellen { $seam } innerhalb zweier gegenüberliegender Ecken, nicht in die Ecken selbst.
+    [strip-set] Eine Linie des Lineals liegt auf einer Naht, { $at } von der Kante.
+   *[other] {""}
+}
 trim-to-size = Leg zuerst die Linie des Lineals auf die Naht, dann lies die Zahlen: schneid zwei Seiten nach, dreh, schneid den Rest auf { $size } nach.
 check-a-small-one = Prüf, ob es { $size } misst; es wird ein wenig klein, weil das Lineal für seine Schnitte keine Marke hat.
 check-nothing-to-trim = Prüf, ob es { $size } misst; nachzuschneiden sind nur die Spitzen, die überstehen.

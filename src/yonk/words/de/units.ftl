@@ -42,6 +42,7 @@ way-foundation = auf gedruckter Nähvorlage
 work-box-of-patch = das Rechteck um den Flicken, wie er am besten liegt: { $size } fertig
 work-rough-all-round = + { $more } an jeder Seite, wird später auf der Vorlage beschnitten = { $size }
 foundation-sew = Das nächste Stück rechts auf rechts auf die vorhandenen legen, an der gedruckten Linie, und von hinten auf der Linie nähen, an beiden Enden eine Nahtzugabe darüber hinaus.
+foundation-press = Das neue Stück über seine Naht klappen und mit trockenem Eisen flach bügeln; auf und ab drücken, nie schieben.
 foundation-trim-seam = Die Vorlage an der Linie zurückfalten und beide Zugaben auf { $allowance } schneiden.
 foundation-trim-round = Den Abschnitt an der äußeren Linie beschneiden.
 foundation-join = Einen Abschnitt rechts auf rechts auf den anderen legen, durch die Marken an beiden Enden stecken und auf der Linie nähen.

@@ -79,3 +79,7 @@ mates-top-bottom = mirror top and bottom
 mates-both-ways = mirror both ways
 mates-diagonals = mirror on the diagonals
 mates-all = turns and mirrors
+is-divided-one-way = has nothing to tell for this unit: it is divided in one way; leave it empty
+bars-are-told-so = are the widths of the bars in proportion, 2 to { $most } of them, such as 1 2 1
+checks-are-told-so = are columns by rows, 1 to { $most } of each, such as 3 x 4
+rounds-are-told-so = is how many rounds, 1 to { $most }

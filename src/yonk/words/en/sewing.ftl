@@ -11,6 +11,17 @@ draw-two-lines = Draw lines { $allowance } to either side of { $line } and sew o
 draw-one-line = Draw { $line } and sew { $allowance } to either side.
 line-misses-upper-cloth = the line misses the upper cloth
 two-pieces-do-not-meet = the two pieces do not meet
+trim-by-landmarks = { $kind ->
+    [half-square-triangle] The ruler’s 45° line lies on the seam, which runs into both corners.
+    [quarter-square-triangle] The ruler’s 45° line lies on one seam; both run into the corners and cross in the middle.
+    [split-quarter-square] The ruler’s 45° line lies on the long seam, which runs into both corners; the short one ends in the corner between them.
+    [flying-geese] The point lies { $at } from both ends of its side, { $seam } below the edge; the seams end in the corners, { $seam } inside.
+    [square-in-a-square] Each point lies { $at } from the corners of its side, { $seam } inside the edge.
+    [corner-flip] The ruler’s 45° line lies on the seam, whose ends are { $at } from the corner along either edge, { $seam } inside.
+    [half-rectangle-triangle] The seam runs through the spots { $seam } inside two opposite corners, not into the corners themselves.
+    [strip-set] A line of the ruler lies along a seam, { $at } from the edge.
+   *[other] {""}
+}
 trim-to-size = Lay the ruler's line on the seam first, then read the numbers: trim two sides, turn, trim the rest to { $size }.
 check-a-small-one = Check that it measures { $size }; it comes out a little small, since the ruler has no mark for its cuts.
 check-nothing-to-trim = Check that it measures { $size }; there is nothing to trim but the points that stick out.

@@ -139,6 +139,7 @@ way-foundation = on a printed foundation
 work-box-of-patch = the box of the patch as it lies best: { $size } finished
 work-rough-all-round = + { $more } on every side, trimmed later on the foundation = { $size }
 foundation-sew = Lay the next piece on those that are there, right sides together, along the printed line, and sew on the line from the back, a seam allowance past both ends.
+foundation-press = Flip the new piece over its seam and press it flat with a dry iron; press up and down, never push.
 foundation-trim-seam = Fold the foundation back on the line and trim both allowances to { $allowance }.
 foundation-trim-round = Trim the section along the outer line.
 foundation-join = Lay one section on the other, right sides together, pin through the marks at both ends, and sew on the line.

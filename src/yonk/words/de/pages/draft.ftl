@@ -206,3 +206,6 @@ draft-cells-repeat-quarter = Viertel wiederholen
 draft-cells-mirror-quarter = Viertel spiegeln
 draft-finished-size = Fertig
 draft-trim-by = um
+draft-bars = Streifen
+draft-columns-by-rows = Spalten × Reihen
+draft-rounds = Runden

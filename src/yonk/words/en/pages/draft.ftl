@@ -209,3 +209,6 @@ draft-cells-repeat-quarter = repeat quarter
 draft-cells-mirror-quarter = mirror quarter
 draft-finished-size = Finished
 draft-trim-by = by
+draft-bars = bars
+draft-columns-by-rows = columns × rows
+draft-rounds = rounds
