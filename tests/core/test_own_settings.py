@@ -223,3 +223,12 @@ def test_no_allowance_lies_under_what_is_kept_clear_where_it_can_lie_elsewhere(
         assert clear[side] or not any(clear)
     gone = apply(plan.draft, DropFabric(key=key))
     assert gone.making.sewing.never_under == ()
+
+
+def test_cloth_that_lies_loose_in_the_middle_is_told() -> None:
+    """2K − L: half an inch as usual; ⅜ more on each sky is ¾ more."""
+    usual = geese(methods={"flying-geese": "four-at-a-time"})
+    assert "loose-flap" not in {one.code for one in make_plan(usual).notices}
+    larger = apply(usual, SetOwn(kind="flying-geese", part="sky", trim_margin="3/8"))
+    (told,) = [one for one in make_plan(larger).notices if one.code == "loose-flap"]
+    assert told.units == ("1",)

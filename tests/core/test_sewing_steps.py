@@ -6,6 +6,7 @@ from collections import Counter
 from dataclasses import replace
 from fractions import Fraction as F
 
+import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 from shapely import Polygon, union_all
@@ -29,6 +30,7 @@ from yonk.core.pressing import (
     stacks_of,
     steps_of_sewing,
 )
+from yonk.core.pressing.place_names import place_name
 from yonk.machine.samples import all_samples
 
 SAMPLES = {draft.name: draft for draft in all_samples()}
@@ -217,3 +219,33 @@ def test_a_set_in_seam_is_drawn_side_by_side_and_stops_at_the_dot() -> None:
     assert marks["dot"] == [((6.0, 6.0), (6.0, 6.0))]
     assert len(marks["pin"]) == len(marks["sewn"]) == 1
     assert sorted(marks["sewn"][0]) == [(6.0, -0.25), (6.0, 6.0)]
+
+
+def place_names(plan: SewingPlan) -> set[str]:
+    """What patches and joins of a block are called by their places."""
+    parts = range(len(plan.reading.drawing.faces) + len(plan.joining.joins))
+    return {str(name) for name in (place_name(plan, part) for part in parts) if name}
+
+
+@pytest.mark.parametrize(
+    ("order", "names"),
+    [
+        ("rows", {"the top row", "the middle row", "the bottom row", "rows 1 to 2"}),
+        ("columns", {"the left column", "the middle column", "the right column", "columns 1 to 2"}),
+    ],
+)
+def test_pieces_are_called_by_where_they_lie(order: str, names: set[str]) -> None:
+    nine = block("1 0 1 3, 2 0 2 3, 0 1 3 1, 0 2 3 2, 0 1 1 0", size="9 9", grid=(3, 3))
+    plan = sewing_plan(apply(nine, ChooseOrder(order=order)))  # type: ignore[arg-type]
+    found = place_names(plan)
+    assert found == names
+
+
+def test_quarters_and_a_middle_are_called_so() -> None:
+    lines = "1 0 1 4, 2 0 2 4, 3 0 3 4, 0 1 4 1, 0 2 4 2, 0 3 4 3, 0 1 1 0"
+    plan = sewing_plan(apply(block(lines, size="8 8", grid=(4, 4)), ChooseOrder(order="quarters")))
+    found = place_names(plan)
+    assert {f"the {v} {h} quarter" for v in ("upper", "lower") for h in ("left", "right")} <= found
+    lamp = block("4 0 8 4, 8 4 4 8, 4 8 0 4, 0 4 4 0, 6 2 2 6, 0 0 2 2", grid=(8, 8))
+    plan = sewing_plan(lamp)
+    assert "the middle" in place_names(plan)

@@ -9,7 +9,17 @@ from fractions import Fraction
 from typing import Literal
 
 from yonk.core.drawing import set_in_pieces, wholes
-from yonk.core.paper import Draft, Message, Text, listed, message, sentences, show
+from yonk.core.paper import (
+    Draft,
+    Length,
+    LengthUnit,
+    Message,
+    Text,
+    listed,
+    message,
+    sentences,
+    show,
+)
 from yonk.core.planning.contrast import hard_to_tell_apart
 from yonk.core.planning.cuts import Cut
 from yonk.core.planning.off_the_ruler import off_the_ruler, off_the_ruler_message
@@ -33,6 +43,7 @@ NoticeCode = Literal[
     "method-not-suited",
     "two-fabrics",
     "print-turns",
+    "loose-flap",
 ]
 
 
@@ -78,6 +89,7 @@ def all_notices(
         *_mirrored(recipes),
         *_spares(recipes),
         *_bias(recipes),
+        *_flaps(recipes),
         *_prints(turned, reading.draft),
         *dict.fromkeys(
             notice
@@ -263,6 +275,28 @@ def _mirrored(recipes: Sequence[Recipe]) -> Iterator[Notice]:
         hand = recipe.group.unit.hand
         text = message("made-in-mirrored-pairs", unit=label, hand=hand, pairs=said)
         yield Notice("mirrored-pairs", text, (), recipe.serves)
+
+
+# Squares that lie over each other by more leave loose cloth behind the seams, in the needle’s way.
+MOST_FLAP: dict[LengthUnit, Fraction] = {"in": Fraction(3, 4), "cm": Fraction(2)}
+
+
+def _flaps(recipes: Iterable[Recipe]) -> Iterator[Notice]:
+    """Units in whose middle cloth lies loose by more than a seam holds, by the listed cuts."""
+    for recipe in recipes:
+        if recipe.method.flap is None or not recipe.needs:
+            continue
+        sizes = [need.rounded(recipe.terms.step) for need in recipe.needs]
+        flap = Length.of(recipe.method.flap(sizes))
+        unit = recipe.terms.unit
+        if flap > MOST_FLAP[unit]:
+            text = message(
+                "loose-flap",
+                unit=recipe.group.label,
+                by=show(flap, unit),
+                most=show(MOST_FLAP[unit], unit),
+            )
+            yield Notice("loose-flap", text, (), (recipe.group.label,))
 
 
 def _spares(recipes: Iterable[Recipe]) -> Iterator[Notice]:

@@ -13,6 +13,7 @@ from yonk.core.joining import Join
 from yonk.core.paper import Message, Text, listed, message, sentences, show, write_exact
 from yonk.core.planning import Recipe, unit_mark
 from yonk.core.pressing.in_words import part_name, reason
+from yonk.core.pressing.place_names import place_name
 from yonk.core.pressing.plan import ListedJoin, SewingPlan, measures, toward
 from yonk.core.pressing.pressed import PressedSide
 from yonk.core.pressing.stacks import Stack
@@ -190,7 +191,13 @@ class _Steps:
         join = self.plan.joining.join(part)
         if join is None or self.plan.unit_made(part) or join.number not in self.step_of:
             return part_name(self.plan, part)
-        return message("piece-of-step", step=self.step_of[join.number])
+        step = self.step_of[join.number]
+        # alike ones lie in several places: the step tells them all
+        alone = sum(other == step for other in self.step_of.values()) == 1
+        place = place_name(self.plan, part) if alone else None
+        if place is None:
+            return message("piece-of-step", step=step)
+        return message("named-piece-of-step", step=step, place=place)
 
     def _checkpoint(self, sewn: ListedJoin) -> Text:
         if not sewn.checkpoint or sewn.box is None:

@@ -142,6 +142,11 @@ trade-word-butted-means = Ränder, deren Enden an die Seite des nächsten stoße
 trade-word-binding = Einfassung
 trade-word-binding-means = Der Streifen, der um die rohen Kanten des gequilteten Tops gelegt wird.
 
+place-divide = Teilung
+place-part = Teil
+place-parts = Teile
+place-kinds = Arten von Einheiten
+place-never-under = freigehaltene Stoffe
 place-width = Breite
 place-height = Höhe
 place-columns = Spalten

@@ -130,6 +130,7 @@ spares = Einheit { $unit } ({ $kind }): { $method } ergibt { $makes }, { $needed
     [0] {""}
    *[other] , davon { $mirrored } Spiegelbilder
 }.
+loose-flap = Einheit { $unit }: ihre kleinen Quadrate liegen { $by } übereinander, mehr als { $most }; schneid die losen Ecken in der Mitte weg, bevor du weiternähst, oder bestimme eine kleinere Zugabe für ihren Himmel.
 bias-on-outer-edges = Einheit { $unit }, { $method }, hat an den Außenkanten schrägen Fadenlauf: stärke den Stoff vor dem Zuschneiden, bei guter Lüftung und wie der Hersteller es sagt; drücke mit dem Eisen, schieb es nie.
 made-so-it-stays-upright = { $method }: so bleibt es aufrecht
 more-lots-to-choose-from = { $lots ->

@@ -29,6 +29,37 @@ so-many-fabrics = { $count } Stoffen
 part-patch = { $fabric } { $letter }
 part-unit = Einheit { $unit }
 part-piece = Stück
+named-piece-of-step = { $place } aus Schritt { $step }
+middle-of-a-block = die Mitte
+quarter-of-a-block = das { $across ->
+    [left] linke
+   *[right] rechte
+} { $vertical ->
+    [upper] obere
+   *[lower] untere
+} Viertel
+line-of-a-block = { $where ->
+    [first] { $kind ->
+        [row] die oberste Reihe
+       *[column] die linke Spalte
+    }
+    [last] { $kind ->
+        [row] die unterste Reihe
+       *[column] die rechte Spalte
+    }
+    [middle] { $kind ->
+        [row] die mittlere Reihe
+       *[column] die mittlere Spalte
+    }
+   *[inner] { $kind ->
+        [row] Reihe { $number }
+       *[column] Spalte { $number }
+    }
+}
+lines-of-a-block = { $kind ->
+    [row] die Reihen { $first } bis { $last }
+   *[column] die Spalten { $first } bis { $last }
+}
 piece-of-step = das Stück aus Schritt { $step }
 meeting-means = { $state ->
     [nested] die Nähte liegen ineinander: ihre Zugaben liegen zu entgegengesetzten Seiten

@@ -164,6 +164,11 @@ trade-word-butted-means = Borders whose ends meet the side of the next.
 trade-word-binding = binding
 trade-word-binding-means = The strip folded over the raw edges of a quilted top.
 
+place-divide = how it is divided
+place-part = part
+place-parts = parts
+place-kinds = kinds of unit
+place-never-under = fabrics kept clear
 place-width = width
 place-height = height
 place-columns = columns

@@ -129,6 +129,7 @@ spares = Unit { $unit } ({ $kind }): { $method } makes { $makes }, { $needed ->
     [0] {""}
    *[other] , { $mirrored } of them mirror images
 }.
+loose-flap = Unit { $unit }: its small squares lie over each other by { $by }, more than { $most }; cut the loose corners away in the middle before you sew on, or set a smaller margin for its sky.
 bias-on-outer-edges = Unit { $unit }, made { $method }, has bias on its outer edges: starch the cloth before cutting, with the room aired and as its maker says; press up and down, never push the iron.
 made-so-it-stays-upright = { $method } it stays upright
 more-lots-to-choose-from = { $lots ->

@@ -32,6 +32,37 @@ so-many-fabrics = { $count } fabrics
 part-patch = { $fabric } { $letter }
 part-unit = unit { $unit }
 part-piece = piece
+named-piece-of-step = { $place } of step { $step }
+middle-of-a-block = the middle
+quarter-of-a-block = the { $vertical ->
+    [upper] upper
+   *[lower] lower
+} { $across ->
+    [left] left
+   *[right] right
+} quarter
+line-of-a-block = { $where ->
+    [first] { $kind ->
+        [row] the top row
+       *[column] the left column
+    }
+    [last] { $kind ->
+        [row] the bottom row
+       *[column] the right column
+    }
+    [middle] { $kind ->
+        [row] the middle row
+       *[column] the middle column
+    }
+   *[inner] { $kind ->
+        [row] row { $number }
+       *[column] column { $number }
+    }
+}
+lines-of-a-block = { $kind ->
+    [row] rows { $first } to { $last }
+   *[column] columns { $first } to { $last }
+}
 piece-of-step = the piece of step { $step }
 
 ## how seams meet

@@ -1,0 +1,60 @@
+"""What a piece is called from where it lies: *top row*, *upper left quarter*, *middle*."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from typing import Literal
+
+from yonk.core.drawing import Cells, Cornered
+from yonk.core.paper import Message, message
+from yonk.core.pressing.plan import SewingPlan
+
+Line = Literal["row", "column"]
+
+
+def place_name(plan: SewingPlan, part: int) -> Message | None:
+    """What a part of a block is called by its place.
+
+    Args:
+        plan: the sewing of the block.
+        part: a patch by its face, or a join by what comes after all faces.
+
+    Returns: nothing where it is no row, column or quarter, nor several of them side by side, nor
+    the middle that corners are sewn round.
+    """
+    whole = plan.reading.assembly
+    faces = plan.joining.order.faces(part)
+    boxes = [plan.joining.faces[face].box for face in faces]
+    left, top = min(box[0] for box in boxes), min(box[1] for box in boxes)
+    right, bottom = max(box[2] for box in boxes), max(box[3] for box in boxes)
+    wide, high = whole.region.width, whole.region.height
+    if isinstance(whole, Cornered):
+        inner = {piece.face for piece in whole.middle.region.pieces}
+        return message("middle-of-a-block") if inner == set(faces) else None
+    if not isinstance(whole, Cells) or (right - left, bottom - top) == (wide, high):
+        return None
+    if right - left == wide:
+        return _lines("row", (0, *whole.region.level_cuts, high), top, bottom)
+    if bottom - top == high:
+        return _lines("column", (0, *whole.region.upright_cuts, wide), left, right)
+    halves = 2 * (right - left) == wide and 2 * (bottom - top) == high
+    if halves and left in (0, wide // 2) and top in (0, high // 2):
+        return message(
+            "quarter-of-a-block",
+            vertical="lower" if top else "upper",
+            across="right" if left else "left",
+        )
+    return None
+
+
+def _lines(kind: Line, cuts: Sequence[int], start: int, end: int) -> Message | None:
+    """One row or column, or several beside each other, counted from the top or the left."""
+    if start not in cuts or end not in cuts:
+        return None
+    first, last, count = cuts.index(start) + 1, cuts.index(end), len(cuts) - 1
+    if first != last:
+        return message("lines-of-a-block", kind=kind, first=first, last=last)
+    where = "first" if first == 1 else "last" if first == count else "inner"
+    if where == "inner" and 2 * first == count + 1:
+        where = "middle"
+    return message("line-of-a-block", kind=kind, where=where, number=first)
