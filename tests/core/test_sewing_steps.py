@@ -26,6 +26,7 @@ from yonk.core.pressing import (
     join_pictures,
     no_longer_wanted,
     sewing_plan,
+    side_by_side,
     slips_of,
     stacks_of,
     steps_of_sewing,
@@ -249,3 +250,20 @@ def test_quarters_and_a_middle_are_called_so() -> None:
     lamp = block("4 0 8 4, 8 4 4 8, 4 8 0 4, 0 4 4 0, 6 2 2 6, 0 0 2 2", grid=(8, 8))
     plan = sewing_plan(lamp)
     assert "the middle" in place_names(plan)
+
+
+def test_columns_are_chained_over_all_rows() -> None:
+    """Weir Gate: the second column onto the first for each row, then the third, then across."""
+    draft = next(one for one in all_samples() if one.name == "Weir Gate")
+    plan = sewing_plan(apply(draft, ChooseOrder(order="chained")))
+    rows = sewing_plan(apply(draft, ChooseOrder(order="rows")))
+    assert plan.order == "chained"
+    outside = [join for join in plan.joining.joins if join.unit is None]
+    uprights = [join for join in outside if join.along[0][0][0] == join.along[0][1][0]]
+    assert len(outside) == 8 and outside[:6] == uprights
+    places = [join.along[0][0][0] for join in uprights]
+    assert places == sorted(places) and len(set(places)) == 2
+    by_order = {one.order: one for one in side_by_side(rows)}
+    own = {one.order: one for one in side_by_side(plan)}
+    assert by_order["chained"] == own["chained"]
+    assert by_order["chained"].nested == by_order["rows"].nested

@@ -3385,7 +3385,7 @@ export interface components {
                 string
             ] | null;
             /** Order */
-            order: ("rows" | "columns" | "quarters") | null;
+            order: ("rows" | "columns" | "quarters" | "chained") | null;
         };
         /**
          * ClothOut
@@ -5040,7 +5040,7 @@ export interface components {
              * Code
              * @enum {string}
              */
-            code: "off-the-ruler" | "loose-seam" | "bias-edge" | "spares" | "mirrored-pairs" | "low-contrast" | "set-in-seam" | "template-needed" | "method-not-suited" | "two-fabrics" | "print-turns";
+            code: "off-the-ruler" | "loose-seam" | "bias-edge" | "spares" | "mirrored-pairs" | "low-contrast" | "set-in-seam" | "template-needed" | "method-not-suited" | "two-fabrics" | "print-turns" | "loose-flap";
             /** Faces */
             faces: number[];
             /** Mends */
@@ -5112,7 +5112,7 @@ export interface components {
              * Order
              * @enum {string}
              */
-            order: "rows" | "columns" | "quarters";
+            order: "rows" | "columns" | "quarters" | "chained";
             /** Proposed */
             proposed: boolean;
             /** Taken */
@@ -5127,7 +5127,7 @@ export interface components {
          */
         OrderPartOut: {
             /** Chosen */
-            chosen: ("rows" | "columns" | "quarters") | null;
+            chosen: ("rows" | "columns" | "quarters" | "chained") | null;
             /** Corner */
             corner: [
                 string,
@@ -5139,7 +5139,7 @@ export interface components {
                 string
             ];
             /** Orders */
-            orders: ("rows" | "columns" | "quarters")[];
+            orders: ("rows" | "columns" | "quarters" | "chained")[];
             /** Words */
             words: string;
         };
@@ -6986,7 +6986,7 @@ export interface components {
              * Order
              * @enum {string}
              */
-            order: "rows" | "columns" | "quarters";
+            order: "rows" | "columns" | "quarters" | "chained";
             /** Orders */
             orders: components["schemas"]["OrderOut"][];
             /** Parts */

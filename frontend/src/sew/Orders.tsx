@@ -8,6 +8,7 @@ const WORDS: Record<Order, string> = {
   rows: say("quilts-rows"),
   columns: say("quilts-columns"),
   quarters: say("sew-quarters"),
+  chained: say("sew-chained"),
 };
 const ROWS = [
   ["joins", say("sew-joins")],

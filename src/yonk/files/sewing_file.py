@@ -6,7 +6,7 @@ from fractions import Fraction
 from typing import Any
 
 from yonk.core.drawing import Spot
-from yonk.core.paper import write_exact
+from yonk.core.paper import ORDERS, write_exact
 from yonk.core.pressing import ListedJoin, SewingPlan, measures, reason
 from yonk.words import in_words
 
@@ -180,7 +180,7 @@ def sewing_schema() -> dict[str, Any]:
         **_object(
             format={"const": "yonk-sewing/1"},
             block=block,
-            order={"enum": ["rows", "columns", "quarters"]},
+            order={"enum": [*ORDERS]},
             pieces={"type": "array", "items": piece},
             joins={"type": "array", "items": join},
             meetings={

@@ -50,13 +50,13 @@ class FoundationSection:
 
 
 def foundations_of(plan: Plan) -> list[FoundationSection]:
-    """The sections of all units of a plan that are sewn on a foundation, in their order."""
-    found: list[FoundationSection] = []
-    for _, recipes in of_group(plan.recipes):
-        for recipe in recipes:
-            if recipe.method is FOUNDATION:
-                found += _sections(recipe, plan)
-    return found
+    """The sections of all units of a plan that are sewn on a foundation, in their order; where none
+    is, those of every unit that could be.
+    """
+    all_of = [recipe for _, recipes in of_group(plan.recipes) for recipe in recipes]
+    chosen = [recipe for recipe in all_of if recipe.method is FOUNDATION]
+    could = [recipe for recipe in all_of if FOUNDATION.suits(recipe.group.unit)]
+    return [section for recipe in chosen or could for section in _sections(recipe, plan)]
 
 
 def section_names(unit: Unit) -> list[list[str]]:

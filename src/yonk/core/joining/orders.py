@@ -1,4 +1,6 @@
-"""The order in which cells are joined: by rows, by columns or by quarters."""
+"""The order in which cells are joined: by rows, by columns, by quarters, or by columns in one chain
+over all rows.
+"""
 
 from __future__ import annotations
 
@@ -56,7 +58,7 @@ def orders_of(node: Cells[Any]) -> tuple[OrderName, ...]:
     halved = _middle(node.region.upright_cuts, node.region.width) and _middle(
         node.region.level_cuts, node.region.height
     )
-    return ORDERS if halved else ("rows", "columns")
+    return ORDERS if halved else ("rows", "columns", "chained")
 
 
 def _middle(cuts: Sequence[int], reach: int) -> bool:
@@ -138,6 +140,8 @@ class _Maker:
             across = (0, *node.region.upright_cuts, node.region.width)
             down = (0, *node.region.level_cuts, node.region.height)
             return self._quarters(lines, across, down)
+        if order == "chained":
+            return self._chained(lines)
         return self._lines(lines if order == "rows" else [*map(list, zip(*lines, strict=True))])
 
     def _round(self, node: Cornered[Any]) -> int:
@@ -155,6 +159,19 @@ class _Maker:
         for line in lines:
             self.rows += 1
             made.append(self.tree.in_strips(line, self.rows))
+        self.tree.checkpoints.update(made)
+        return self.tree.in_strips(made)
+
+    def _chained(self, lines: Sequence[Sequence[int]]) -> int:
+        """The second column onto the first for every row in one chain, its threads left as hinges,
+        then the third, and so on; then across.
+        """
+        made = [line[0] for line in lines]
+        rows = [self.rows + number for number in range(1, len(lines) + 1)]
+        self.rows += len(lines)
+        for column in range(1, len(lines[0])):
+            for number, line in enumerate(lines):
+                made[number] = self.tree.sew(Pair(made[number], line[column], row=rows[number]))
         self.tree.checkpoints.update(made)
         return self.tree.in_strips(made)
 

@@ -10,8 +10,8 @@ from typing import Literal
 
 from yonk.core.paper.points import Point
 
-OrderName = Literal["rows", "columns", "quarters"]
-ORDERS: tuple[OrderName, ...] = ("rows", "columns", "quarters")
+OrderName = Literal["rows", "columns", "quarters", "chained"]
+ORDERS: tuple[OrderName, ...] = ("rows", "columns", "quarters", "chained")
 Toward = Literal["left", "right", "up", "down", "open"]
 TOWARD: tuple[Toward, ...] = ("left", "right", "up", "down", "open")
 _MIRRORED: dict[Toward, Toward] = {"left": "right", "right": "left"}

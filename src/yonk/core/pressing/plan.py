@@ -230,7 +230,7 @@ def sewing_plan(draft: Draft) -> SewingPlan:
     }
     offered = {
         order: Wishes(reading, _joined(reading, order, of_parts))
-        for order in ([wishes.order] if wishes.order else _orders(parts))
+        for order in ([wishes.order] if wishes.order else _proposable(parts))
     }
     order = (
         min(offered, key=lambda one: _rank(one, offered[one]))
@@ -276,8 +276,13 @@ def side_by_side(plan: SewingPlan) -> tuple[OrderFigures, ...]:
         for part in plan.draft.making.sewing.parts
         if (box := _box(reading, part.corner, part.opposite))
     }
-    figures = []
+    figures: list[OrderFigures] = []
     for order in _orders(plan.parts):
+        rows = next((one for one in figures if one.order == "rows"), None)
+        if order == "chained" and rows and plan.order != "chained":
+            chained = _joined(reading, order, of_parts)
+            figures.append(replace(rows, order=order, checkpoints=_checkpoints(chained)))
+            continue
         wanted = plan.offered.get(order) or Wishes(reading, _joined(reading, order, of_parts))
         made = (
             plan.pressing
@@ -297,7 +302,6 @@ def _figures(
     order: OrderName, wanted: Wishes, made: Pressing, scale: int | Fraction
 ) -> OrderFigures:
     joins = wanted.joining.joins
-    last = len(joins) - 1 + wanted.joining.order.leaves
     longest = max(joins, key=lambda join: join.length, default=None)
     return OrderFigures(
         order,
@@ -305,10 +309,16 @@ def _figures(
         Length(Fraction(0)) if longest is None else _how_long(longest, scale),
         _across(joins),
         len(wanted.meetings),
-        len(wanted.joining.order.checkpoints - {last}),
+        _checkpoints(wanted.joining),
         made.count("nested") + made.count("spun"),
         made.count("bulky"),
     )
+
+
+def _checkpoints(joining: Joining) -> int:
+    """How many parts are measured before the last seam."""
+    last = len(joining.joins) - 1 + joining.order.leaves
+    return len(joining.order.checkpoints - {last})
 
 
 def _how_long(join: Join, scale: int | Fraction) -> Length:
@@ -334,6 +344,13 @@ def _orders(parts: Sequence[CellPart]) -> list[OrderName]:
     """The orders that some part of the block can be joined in."""
     known = {order for part in parts for order in part.orders} or {"rows"}
     return [order for order in ORDERS if order in known]
+
+
+def _proposable(parts: Sequence[CellPart]) -> list[OrderName]:
+    """The orders that may be proposed. A chain over all rows meets what rows meet, so that it is
+    never better than they are by any figure; whether she likes hinges is hers to say.
+    """
+    return [order for order in _orders(parts) if order != "chained"]
 
 
 def _joined(

@@ -247,7 +247,7 @@ way-out-takes = { $more ->
     [yes] Etwa { $minutes } min länger.
    *[no] Etwa { $minutes } min kürzer.
 }
-no-unit-is-made-on-a-foundation = hat keine Einheit, die auf einer Nähvorlage genäht wird; wähle diese Machart für eine Einheit unter Rezepte und druck dann noch einmal
+no-unit-is-made-on-a-foundation = hat keine Einheit, die auf einer Nähvorlage genäht werden kann: gerade Nähte müssen sie zerlegen
 own-whole-unit = die ganze Einheit
 own-margin-counts = { $margin }{ $set ->
     [part] , wie für diesen Teil bestimmt

@@ -111,6 +111,7 @@ joined-by = { $blocks }, zusammengenäht nach { $order ->
     [rows] Reihen
     [columns] Spalten
     [quarters] Vierteln
+    [chained] Spalten in einer Kette über alle Reihen
    *[units] Einheiten
 }.
 sewing-of = { $block }: nähen
@@ -122,6 +123,7 @@ block-joined-by = { $block }: { $blocks }, zusammengenäht nach { $order ->
     [rows] Reihen
     [columns] Spalten
     [quarters] Vierteln
+    [chained] Spalten in einer Kette über alle Reihen
    *[units] Einheiten
 }
 meetings-counted = { $meetings } Treffpunkte: { $nested } ineinander, { $spun } gewirbelt, { $open } offen, { $bulky } dick{ $proved ->

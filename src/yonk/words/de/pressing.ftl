@@ -88,6 +88,7 @@ order-proposed = Vorgeschlagen ist: nach { $order ->
     [rows] Reihen
     [columns] Spalten
     [quarters] Vierteln
+    [chained] Spalten in einer Kette über alle Reihen
    *[units] Einheiten
 }{ $why ->
     [bulky] ; so bleiben die wenigsten dicken Treffpunkte

@@ -181,7 +181,7 @@ somebody-who-left = somebody who left
 
 so-many-shapes = { $count } { $shapes } { $size }
 strip-size = { $wide } × { $long } long
-no-unit-is-made-on-a-foundation = has no unit that is sewn on a foundation; choose that way for a unit in Recipes, then print again
+no-unit-is-made-on-a-foundation = has no unit that can be sewn on a foundation: straight seams must take it apart
 cut-the-other-way = { $count } of them the other way, for the mirror images
 prints-lie = { $prints ->
     [upright] stay upright

@@ -147,6 +147,7 @@ joined-by = { $blocks }, joined by { $order ->
     [rows] rows
     [columns] columns
     [quarters] quarters
+    [chained] columns in one chain over all rows
    *[units] units
 }.
 sewing-of = { $block }: sewing
@@ -161,6 +162,7 @@ block-joined-by = { $block }: { $blocks }, joined by { $order ->
     [rows] rows
     [columns] columns
     [quarters] quarters
+    [chained] columns in one chain over all rows
    *[units] units
 }
 meetings-counted = { $meetings } meetings: { $nested } nested, { $spun } spun, { $open } open, { $bulky } bulky{ $proved ->

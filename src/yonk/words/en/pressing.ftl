@@ -97,6 +97,7 @@ order-proposed = By { $order ->
     [rows] rows
     [columns] columns
     [quarters] quarters
+    [chained] columns in one chain over all rows
    *[units] units
 } is proposed{ $why ->
     [bulky] : it leaves the fewest bulky meetings

@@ -103,6 +103,7 @@ sew-once-more = noch einmal
 sew-one-less = einmal weniger
 sew-min = { $minutes } Min.
 sew-h-min = { $hours } Std. { $minutes } Min.
+sew-chained = Spalten, in einer Kette über alle Reihen
 sew-quarters = Viertel
 sew-joins = Nähte
 sew-nested = ineinander

@@ -103,6 +103,7 @@ sew-once-more = once more
 sew-one-less = one less
 sew-min = { $minutes } min
 sew-h-min = { $hours } h { $minutes } min
+sew-chained = columns, chained over all rows
 sew-quarters = quarters
 sew-joins = joins
 sew-nested = nested
