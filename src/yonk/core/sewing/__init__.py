@@ -17,9 +17,11 @@ from yonk.core.sewing.plane import (
     TableSegment,
     area,
     bounds,
+    common,
     rectangle,
     rectangle_around,
     sides_of,
+    split,
 )
 from yonk.core.sewing.steps import CAUTIONS, ActName, Dimension, Landmarks, RecipeStep
 from yonk.core.sewing.table import (
@@ -63,6 +65,7 @@ __all__ = [
     "area",
     "bias_sides",
     "bounds",
+    "common",
     "corner_to_corner",
     "edge_along",
     "from_the_longest",
@@ -75,4 +78,5 @@ __all__ = [
     "rectangle_around",
     "rounded",
     "sides_of",
+    "split",
 ]

@@ -9,12 +9,11 @@ Source: foundation piecing in `docs/units.md`.
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from fractions import Fraction
 from math import hypot
 
 import shapely
-from shapely.affinity import affine_transform
 
 from yonk.core.drawing import Ring, Spot
 from yonk.core.paper import (
@@ -29,8 +28,18 @@ from yonk.core.paper import (
     message,
     suffix_of,
 )
-from yonk.core.sewing import Layers, Motion, SewnWork, TableLine, TableSegment, length
-from yonk.core.units.needs import Need, Size, Terms
+from yonk.core.sewing import (
+    Layers,
+    Motion,
+    SewnWork,
+    TableLine,
+    TableSegment,
+    area,
+    common,
+    length,
+    split,
+)
+from yonk.core.units.needs import Need, Terms
 from yonk.core.units.sections import SeamLine, Sections, SectionStep, sections_of
 from yonk.core.units.unit import Counted, MakingJob, Method, Part, Prints, Unit
 
@@ -70,6 +79,14 @@ def rough_piece(unit: Unit, part: Part) -> RoughPiece:
     """How a patch of a unit is roughly cut: along the unit's sides where it lies on its outside, so
     that the straight grain does, or where that costs hardly more; else as its box is least.
     """
+    known: dict[int, RoughPiece] = unit.worked_out.setdefault("rough pieces", {})
+    face = part.piece.face
+    if face not in known:
+        known[face] = _roughly(unit, part)
+    return known[face]
+
+
+def _roughly(unit: Unit, part: Part) -> RoughPiece:
     by, ring = _to_length(unit), _ring(unit, part)
     spots = [(x * by, y * by) for x, y in ring]
     ways = [(1.0, 0.0), *(_way(a, b) for a, b in zip(spots, spots[1:] + spots[:1], strict=True))]
@@ -116,8 +133,12 @@ def _ring(unit: Unit, part: Part) -> Ring:
 
 
 def _to_length(unit: Unit) -> float:
-    region = unit.region
-    return float(region.length(region.width, unit.scale)) / region.width
+    if "to length" not in unit.worked_out:
+        region = unit.region
+        whole = float(region.length(region.width, unit.scale))
+        unit.worked_out["to length"] = whole / region.width
+    found: float = unit.worked_out["to length"]
+    return found
 
 
 def _needs(unit: Unit, terms: Terms, lots: int) -> list[Need]:
@@ -125,11 +146,9 @@ def _needs(unit: Unit, terms: Terms, lots: int) -> list[Need]:
 
 
 def _rough_need(unit: Unit, part: Part, terms: Terms, lots: int) -> Need:
-    box = [
-        Length(Fraction(round(side * _FINEST), _FINEST)) for side in rough_piece(unit, part).sides
-    ]
     each = terms.seam + MORE[terms.unit]
-    size: Size = (box[0] + 2 * each, box[1] + 2 * each)
+    size = [Length(side) for side in _rough_sides(unit, part, terms)]
+    box = [side - 2 * each for side in size]
     square = abs(float(box[0]) - float(box[1])) < 1e-6
     shown = [
         message("work-by", width=_shown(a, terms), height=_shown(b, terms)) for a, b in (box, size)
@@ -139,8 +158,8 @@ def _rough_need(unit: Unit, part: Part, terms: Terms, lots: int) -> Need:
         letter=part.cloth.letter,
         role=part.cloth.role,
         shape="square" if square else "rectangle",
-        width=Length.of(size[0]),
-        height=Length.of(size[0] if square else size[1]),
+        width=size[0],
+        height=size[0] if square else size[1],
         rounding="up",
         pieces=lots,
         working=(
@@ -148,6 +167,16 @@ def _rough_need(unit: Unit, part: Part, terms: Terms, lots: int) -> Need:
             message("work-rough-all-round", more=terms.show(each), size=shown[1]),
         ),
     )
+
+
+def _rough_sides(unit: Unit, part: Part, terms: Terms) -> tuple[Fraction, Fraction]:
+    """The sides of a rough piece before the ruler, the longer first."""
+    each = terms.seam + MORE[terms.unit]
+    long, short = (
+        Fraction(round(side * _FINEST), _FINEST) + 2 * each
+        for side in rough_piece(unit, part).sides
+    )
+    return long, short
 
 
 def _shown(length: Length | Rational, terms: Terms) -> Text:
@@ -262,71 +291,72 @@ def section_outline(unit: Unit, pieces: Sequence[int], allowance: float) -> Poly
 
 def _counted(unit: Unit, terms: Terms, lots: int) -> Counted:
     """Foundations by counting: a seam for every patch but one, cut once; each section cut round."""
+    key = "on a foundation", terms.seam, terms.step
+    if key not in unit.worked_out:
+        unit.worked_out[key] = _counted_once(unit, terms)
+    one: Counted = unit.worked_out[key]
+    return replace(one, seams=one.seams * lots, cuts=one.cuts * lots, length=one.length * lots)
+
+
+def _counted_once(unit: Unit, terms: Terms) -> Counted:
     sections = sectioned(unit)
     assert sections is not None, "only what has sections is made so"
     allowance = float(terms.seam)
-    seams = [step.seam for steps in sections.sections for step in steps if step.seam]
-    cuts = len(seams) + sum(
-        len(section_outline(unit, [step.piece for step in steps], allowance))
+    outlines = [
+        section_outline(unit, [step.piece for step in steps], allowance)
         for steps in sections.sections
-    )
+    ]
+    seams = [step.seam for steps in sections.sections for step in steps if step.seam]
+    cuts = len(seams) + sum(map(len, outlines))
     seams += [seam for *_, seam in sections.joins]
     turned = any(not rough_piece(unit, part).upright for part in unit.parts)
     prints: Prints = "turned" if turned else "upright"
     return Counted(
-        seams=len(seams) * lots,
-        cuts=cuts * lots,
-        length=sum(length(_stretch(unit, seam, allowance)) for seam in seams) * lots,
-        kept=sum(_kept(unit, terms, steps) for steps in sections.sections),
+        seams=len(seams),
+        cuts=cuts,
+        length=sum(length(_stretch(unit, seam, allowance)) for seam in seams),
+        kept=sum(
+            _kept(unit, terms, steps, outline)
+            for steps, outline in zip(sections.sections, outlines, strict=True)
+        ),
         oversize=(0.0, 0.0),
         prints=prints,
     )
 
 
-def _kept(unit: Unit, terms: Terms, steps: Sequence[SectionStep]) -> float:
+def _kept(unit: Unit, terms: Terms, steps: Sequence[SectionStep], outline: Polygon) -> float:
     """The cloth of a section that stays: of each piece what lies inside the section's outline, and
     neither beyond its own seam's allowance nor beyond those of the seams after it.
     """
-    allowance = float(terms.seam)
-    outline = section_outline(unit, [step.piece for step in steps], allowance)
-    left, total = shapely.Polygon(outline), 0.0
-    reach = left.length
+    left, total, allowance = outline, 0.0, float(terms.seam)
     for step in reversed(steps):
         part = unit.parts[_part_number(unit, step.piece)]
-        sides = _rough_need(unit, part, terms, 1).rounded(terms.step)
-        piece = shapely.Polygon(_rectangle(rough_piece(unit, part), sides))
+        sides = tuple(
+            float(Length(Fraction(side)).up(terms.step)) for side in _rough_sides(unit, part, terms)
+        )
+        piece = _rectangle(rough_piece(unit, part), sides)
         if step.seam is None:
-            total += float(piece.intersection(left).area)
+            total += area(common(piece, left))
             continue
-        line, right = TableLine.between(*_stretch(unit, step.seam)), _on_the_right(unit, step)
-        further = allowance if right else -allowance
-        behind = piece.intersection(_half(line.beside(-further), right, reach))
-        shown = piece.intersection(_half(line, right, reach))
-        folded = _folded(behind.difference(shown), line)
-        total += float(shown.intersection(left).area + folded.intersection(left).area)
-        left = left.intersection(_half(line.beside(further), not right, reach))
+        ends = _stretch(unit, step.seam)
+        line = TableLine.between(*(ends if _on_the_right(unit, step) else ends[::-1]))
+        shown, beyond = split(piece, line)
+        behind = split(beyond, line.beside(-allowance))[0] if beyond else ()
+        total += area(common(shown, left))
+        if behind:
+            total += area(common(Motion.folding(line).outline(behind), left))
+        left = split(left, line.beside(allowance))[1]
     return total
 
 
-def _folded(shape: shapely.Geometry, line: TableLine) -> shapely.Geometry:
-    fold = Motion.folding(line)
-    return affine_transform(shape, [fold.a, fold.b, fold.d, fold.e, fold.c, fold.f])
-
-
-def _half(line: TableLine, right: bool, reach: float) -> shapely.Polygon:
-    """All that lies on one side of a line, as far as a section reaches."""
-    far = line.beside(reach if right else -reach)
-    return shapely.Polygon([line.at(-reach), line.at(reach), far.at(reach), far.at(-reach)])
-
-
-def _rectangle(rough: RoughPiece, sides: tuple[Fraction, Fraction]) -> list[XY]:
+def _rectangle(rough: RoughPiece, sides: tuple[float, ...]) -> Polygon:
     """A rough piece as it is cut, where it comes to lie."""
     (x, y), (dx, dy) = rough.middle, rough.along
-    long, short = (float(side) / 2 for side in sides)
-    return [
+    long, short = sides[0] / 2, sides[1] / 2
+    return tuple(
         (x + a * long * dx - b * short * dy, y + a * long * dy + b * short * dx)
         for a, b in ((-1, -1), (1, -1), (1, 1), (-1, 1))
-    ]
+    )
 
 
 FOUNDATION = Method(
