@@ -25,13 +25,13 @@ from yonk.core.pressing import (
     SewingStep,
     join_pictures,
     no_longer_wanted,
+    place_name,
     sewing_plan,
     side_by_side,
     slips_of,
     stacks_of,
     steps_of_sewing,
 )
-from yonk.core.pressing.place_names import place_name
 from yonk.machine.samples import all_samples
 
 SAMPLES = {draft.name: draft for draft in all_samples()}

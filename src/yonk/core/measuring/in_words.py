@@ -21,7 +21,7 @@ from yonk.core.paper import (
     sentences,
     show,
 )
-from yonk.core.pressing import SewingPlan
+from yonk.core.pressing import SewingPlan, place_of_patches
 from yonk.core.units import BY_NAME
 
 _FINEST = {"in": Fraction(1, 64), "cm": Fraction(1, 100)}  # no reading is finer
@@ -60,7 +60,7 @@ def gone_words(what: str) -> Text:
     """What is called what the block does not have, or is not joined by, any more."""
     kind, _, number = what.partition(":")
     if kind in ("row", "column"):
-        return message("measure-line", kind=kind, number=number, place="other")
+        return message("line-of-a-block", kind=kind, number=number, where="inner")
     return what
 
 
@@ -75,18 +75,19 @@ def patch_words(plan: SewingPlan, face: int) -> Message:
 
 def part_words(plan: SewingPlan, faces: tuple[int, ...], name: str = "") -> Message:
     """A part of the block as practitioners call it: the top row, row 2, the upper left quarter; any
-    other by the join that makes it.
+    other by the join that makes it. A block that is one unit has rows of patches.
     """
+    place = place_of_patches(plan, faces)
+    if place is not None:
+        return place
     for kind, axis in (("row", 1), ("column", 0)):
         lines = rows_or_columns(plan, axis)
         if len(lines) > 1 and faces in lines:
             number = lines.index(faces) + 1
-            place = {1: "first", len(lines): "last"}.get(number, "")
-            if len(lines) == 3 and number == 2:
-                place = "middle"
-            return message("measure-line", kind=kind, number=number, place=place or "other")
-    if _is_quarter(plan, faces):
-        return message("measure-quarter", where=_where(plan, faces))
+            where = {1: "first", len(lines): "last"}.get(number, "inner")
+            if where == "inner" and 2 * number == len(lines) + 1:
+                where = "middle"
+            return message("line-of-a-block", kind=kind, number=number, where=where)
     return message("measure-made", where=_where(plan, faces), join=name or "none")
 
 
@@ -96,17 +97,6 @@ def _box(plan: SewingPlan, faces: tuple[int, ...]) -> tuple[int, int, int, int]:
     left, top = (min(low[axis] for low in lows) for axis in (0, 1))
     right, bottom = (max(high[axis] for high in highs) for axis in (0, 1))
     return left, top, right, bottom
-
-
-def _is_quarter(plan: SewingPlan, faces: tuple[int, ...]) -> bool:
-    left, top, right, bottom = _box(plan, faces)
-    across, down = _box(plan, tuple(range(len(plan.joining.faces))))[2:]
-    return (
-        2 * (right - left) == across
-        and 2 * (bottom - top) == down
-        and left in (0, right - left)
-        and top in (0, bottom - top)
-    )
 
 
 def _where(plan: SewingPlan, faces: tuple[int, ...]) -> Message:

@@ -13,6 +13,7 @@ from yonk.core.pressing.in_words import (
     state_words,
 )
 from yonk.core.pressing.pictures import join_pictures
+from yonk.core.pressing.place_names import place_name, place_of_patches
 from yonk.core.pressing.plan import (
     ListedJoin,
     OrderFigures,
@@ -80,6 +81,8 @@ __all__ = [
     "no_longer_wanted",
     "other_way",
     "part_name",
+    "place_name",
+    "place_of_patches",
     "press",
     "proposal_words",
     "proposed_order",

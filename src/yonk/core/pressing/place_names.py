@@ -13,17 +13,19 @@ Line = Literal["row", "column"]
 
 
 def place_name(plan: SewingPlan, part: int) -> Message | None:
-    """What a part of a block is called by its place.
+    """What a part of a block is called by its place: a patch by its face, or a join by what comes
+    after all faces.
+    """
+    return place_of_patches(plan, plan.joining.order.faces(part))
 
-    Args:
-        plan: the sewing of the block.
-        part: a patch by its face, or a join by what comes after all faces.
 
-    Returns: nothing where it is no row, column or quarter, nor several of them side by side, nor
+def place_of_patches(plan: SewingPlan, faces: Sequence[int]) -> Message | None:
+    """What some patches of a block, by their faces, are called together by their place.
+
+    Returns: nothing where they are no row, column or quarter, nor several of them side by side, nor
     the middle that corners are sewn round.
     """
     whole = plan.reading.assembly
-    faces = plan.joining.order.faces(part)
     boxes = [plan.joining.faces[face].box for face in faces]
     left, top = min(box[0] for box in boxes), min(box[1] for box in boxes)
     right, bottom = max(box[2] for box in boxes), max(box[3] for box in boxes)

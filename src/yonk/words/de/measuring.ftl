@@ -10,24 +10,6 @@ measure-block = { $where ->
     [diagonal-down] von oben links nach unten rechts
    *[diagonal-up] von unten links nach oben rechts
 }
-measure-line = { $place ->
-    [first] { $kind ->
-        [row] die oberste Reihe
-       *[column] die linke Spalte
-    }
-    [last] { $kind ->
-        [row] die unterste Reihe
-       *[column] die rechte Spalte
-    }
-    [middle] { $kind ->
-        [row] die mittlere Reihe
-       *[column] die mittlere Spalte
-    }
-   *[other] { $kind ->
-        [row] Reihe
-       *[column] Spalte
-    } { $number }
-}
 measure-unit = { $kind } { $unit }{ $way ->
     [across] , in der Breite
     [down] , in der Höhe
@@ -42,7 +24,6 @@ measure-between = { $patch }, von Naht zu Naht { $way ->
     [across] in der Breite
    *[down] in der Höhe
 }
-measure-quarter = das Viertel { $where }
 measure-made = { $join ->
     [none] das Stück { $where }
    *[other] das Stück { $where }, aus Naht { $join }

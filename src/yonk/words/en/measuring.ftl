@@ -10,24 +10,6 @@ measure-block = { $where ->
     [diagonal-down] from the top left corner to the bottom right
    *[diagonal-up] from the bottom left corner to the top right
 }
-measure-line = { $place ->
-    [first] { $kind ->
-        [row] the top row
-       *[column] the left column
-    }
-    [last] { $kind ->
-        [row] the bottom row
-       *[column] the right column
-    }
-    [middle] { $kind ->
-        [row] the middle row
-       *[column] the middle column
-    }
-   *[other] { $kind ->
-        [row] row
-       *[column] column
-    } { $number }
-}
 measure-unit = a { $kind } { $unit }{ $way ->
     [across] , across
     [down] , from top to bottom
@@ -42,7 +24,6 @@ measure-between = { $patch }, from seam to seam { $way ->
     [across] across
    *[down] from top to bottom
 }
-measure-quarter = the quarter { $where }
 measure-made = { $join ->
     [none] the piece { $where }
    *[other] the piece { $where }, of join { $join }
