@@ -20,7 +20,7 @@ from tests.camera import Shot, marked, photographed, printed_pages
 from tests.core.test_setting import quilt_of
 from yonk.files.quilt_file import write_quilt
 
-GOOD = Shot(turned=4, leaning=0.03, shade=0.2, blur=0.8, grain=2)
+GOOD = Shot(turned=4, leaning=0.03, shade=0.2, blur=0.8, grain=2, longer=1800)
 
 
 def new_block(web: TestClient, document: Json = WEIR_GATE) -> str:

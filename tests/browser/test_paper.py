@@ -17,7 +17,7 @@ from tests.conftest import Running
 
 pytestmark = pytest.mark.browser
 
-SHOT = Shot(turned=5, leaning=0.04, shade=0.3, blur=0.7, grain=2, creases=1)
+SHOT = Shot(turned=5, leaning=0.04, shade=0.3, blur=0.7, grain=2, creases=1, longer=1800)
 
 
 def printed(page: Page) -> Image.Image:

@@ -46,7 +46,10 @@ def cluster() -> Iterator[Cluster]:
         "the node that is written to is cut off",
     ],
 )
-def test_nothing_is_lost_when_a_part_fails(cluster: Cluster, name: str) -> None:
+def test_nothing_is_lost_when_a_part_fails(cluster: Cluster, name: str, long_run: bool) -> None:
+    """Those that a client sees least of in the long run alone: each takes half a minute."""
+    if name in ("an app server is killed", "HAProxy is killed") and not long_run:
+        pytest.skip("in the long run alone")
     cluster.whole()
     told = saves_through(cluster, FAULTS[name])
     assert told.kept, told  # how soon errors end is a figure of the bench

@@ -274,3 +274,14 @@ def _spots(draft: Draft) -> Iterator[tuple[float, float]]:
         scale = make_plan(draft).reading.drawing.scale
         for x, y in face.ring:
             yield x / scale, y / scale
+
+
+def test_what_no_ruler_cuts_may_be_sewn_on_a_foundation() -> None:
+    """The notice names the units that can be; of a pinwheel with a slanted middle none can."""
+    could = make_plan(block("1/4 0 3/4 1", size="6 6"))
+    (told,) = [one for one in could.notices if one.code == "template-needed"]
+    assert "unit 1 on a printed foundation" in str(told.text)
+    pinwheel = "0 2 4 2, 4 0 4 4, 2 4 6 4, 2 2 2 6, 2 2 7/2 4"
+    cannot = make_plan(block(pinwheel, grid=(6, 6)))
+    for one in cannot.notices:
+        assert "foundation" not in str(one.text)

@@ -214,7 +214,7 @@ def test_rows_columns_and_quarters() -> None:
 def test_quarters_are_offered_only_where_seams_cross_the_middle() -> None:
     draft = even(3, 4, "9 12")
     draft = replace(draft, seams=(*draft.seams, *seams("0 0 1 1")))
-    assert parts_with_orders(read(draft))[0].orders == ("rows", "columns")
+    assert parts_with_orders(read(draft))[0].orders == ("rows", "columns", "chained")
 
 
 def test_many_patches_all_askew_get_an_order() -> None:

@@ -133,7 +133,9 @@ def test_lengths_and_lists_are_written_as_a_language_does() -> None:
 def test_a_text_longer_than_the_library_takes_goes_in_whole() -> None:
     """A block of templates names its patches, more than a thousand signs of them."""
     letters = [f"P{number}" for number in range(2000)]
-    text = str(message("template-needed", count=2000, letters=listed(letters)))
+    text = str(
+        message("template-needed", count=2000, letters=listed(letters), foundations=0, units="")
+    )
     assert text.startswith("Patches P0, P1,") and "P1998 and P1999 cannot be cut" in text
 
 

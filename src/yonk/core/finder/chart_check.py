@@ -9,7 +9,8 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from yonk.core.finder.samples import method_of, sample_unit
-from yonk.core.paper import Length, LengthUnit
+from yonk.core.paper import Length
+from yonk.core.planning import MOST_FLAP
 from yonk.core.sewing import SewingError
 from yonk.core.units import (
     Method,
@@ -22,9 +23,6 @@ from yonk.core.units import (
     ruler_slack,
     target_of,
 )
-
-# More loose cloth than this in the middle of geese made four at a time shows through and is bulky.
-MOST_FLAP: dict[LengthUnit, Fraction] = {"in": Fraction(3, 4), "cm": Fraction(2)}
 
 
 @dataclass(frozen=True)

@@ -23,7 +23,7 @@ from yonk.core.planning.in_words import (
     further,
     purposes,
 )
-from yonk.core.planning.notices import Mend, NoticeCode
+from yonk.core.planning.notices import MOST_FLAP, Mend, NoticeCode
 from yonk.core.planning.plan import Parts, Plan, make_plan, seconds_planned
 from yonk.core.planning.proposal import smallest
 from yonk.core.planning.reading import Reading, UnitGroup, read
@@ -43,6 +43,7 @@ from yonk.core.planning.ways import MethodShare, Way, is_trimmed, way_named
 
 __all__ = [
     "FINEST_RULER",
+    "MOST_FLAP",
     "ChartRow",
     "Comparison",
     "Cut",

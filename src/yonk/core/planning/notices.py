@@ -28,7 +28,7 @@ from yonk.core.planning.recipes import Recipe
 from yonk.core.planning.sizes import finer_steps, on_the_ruler, sizes_on_the_ruler
 from yonk.core.planning.turned_prints import TurnedPrint
 from yonk.core.planning.uneven_grid import uneven_grid
-from yonk.core.units import BY_NAME, Terms, terms_of
+from yonk.core.units import BY_NAME, FOUNDATION, Terms, terms_of
 
 MOST_LOOSE = 12  # seams that are named one by one
 NoticeCode = Literal[
@@ -83,7 +83,7 @@ def all_notices(
         *_loose(reading),
         *_set_in(reading),
         *_off(reading, recipes),
-        *_templates(cuts),
+        *_templates(cuts, recipes),
         *_conflicting(reading),
         *_unsuited(recipes),
         *_mirrored(recipes),
@@ -205,7 +205,8 @@ def _onto_the_ruler(reading: Reading, recipes: Sequence[Recipe], terms: Terms) -
         yield Mend(words, lines=lines)
 
 
-def _templates(cuts: Iterable[Cut]) -> Iterator[Notice]:
+def _templates(cuts: Iterable[Cut], recipes: Iterable[Recipe]) -> Iterator[Notice]:
+    """Patches that no ruler cuts, and the units of them that could be sewn on a foundation."""
     letters = tuple(
         dict.fromkeys(
             purpose.letter
@@ -215,9 +216,23 @@ def _templates(cuts: Iterable[Cut]) -> Iterator[Notice]:
         )
     )
     if letters:
+        units = tuple(
+            dict.fromkeys(
+                recipe.group.label
+                for recipe in recipes
+                if set(letters).intersection(recipe.group.unit.letters)
+                and FOUNDATION.suits(recipe.group.unit)
+            )
+        )
         yield Notice(
             "template-needed",
-            message("template-needed", count=len(letters), letters=listed(letters)),
+            message(
+                "template-needed",
+                count=len(letters),
+                letters=listed(letters),
+                foundations=len(units),
+                units=listed(units) if units else "",
+            ),
             letters,
         )
 
@@ -277,7 +292,7 @@ def _mirrored(recipes: Sequence[Recipe]) -> Iterator[Notice]:
         yield Notice("mirrored-pairs", text, (), recipe.serves)
 
 
-# Squares that lie over each other by more leave loose cloth behind the seams, in the needle’s way.
+# More loose cloth than this in the middle of geese made four at a time shows through and is bulky.
 MOST_FLAP: dict[LengthUnit, Fraction] = {"in": Fraction(3, 4), "cm": Fraction(2)}
 
 

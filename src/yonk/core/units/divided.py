@@ -16,7 +16,7 @@ MOST_BARS = 24
 MOST_CELLS = 16  # of a checker, across and down
 MOST_ROUNDS = 8  # each is a half of the last one by area; of more none could be sewn
 
-Spot = tuple[Fraction, Fraction]
+UnitSpot = tuple[Fraction, Fraction]
 
 
 class DivisionError(ValueError):
@@ -91,9 +91,9 @@ def rounds(text: str) -> Stamp:
     if not 1 <= count <= MOST_ROUNDS:
         raise DivisionError(message("rounds-are-told-so", most=MOST_ROUNDS))
     zero, one = Fraction(0), Fraction(1)
-    square: list[Spot] = [(zero, zero), (one, zero), (one, one), (zero, one)]
-    seams: list[tuple[Spot, Spot]] = []
-    points: list[tuple[Spot, int]] = []
+    square: list[UnitSpot] = [(zero, zero), (one, zero), (one, one), (zero, one)]
+    seams: list[tuple[UnitSpot, UnitSpot]] = []
+    points: list[tuple[UnitSpot, int]] = []
     for number in range(count, 0, -1):  # the outermost is in the last fabric
         inner = [_halfway(square[n], square[(n + 1) % 4]) for n in range(4)]
         seams += [(inner[n], inner[(n + 1) % 4]) for n in range(4)]
@@ -106,13 +106,13 @@ def rounds(text: str) -> Stamp:
     return Stamp(_seams(seams), _points([(middle, 0), *points]), span=(2, 2))
 
 
-def _halfway(one: Spot, other: Spot) -> Spot:
+def _halfway(one: UnitSpot, other: UnitSpot) -> UnitSpot:
     return (one[0] + other[0]) / 2, (one[1] + other[1]) / 2
 
 
-def _seams(seams: Iterable[tuple[Spot, Spot]]) -> str:
+def _seams(seams: Iterable[tuple[UnitSpot, UnitSpot]]) -> str:
     return ", ".join(" ".join(map(str, (*a, *b))) for a, b in seams)
 
 
-def _points(points: Iterable[tuple[Spot, int]] | Sequence[tuple[Spot, int]]) -> str:
+def _points(points: Iterable[tuple[UnitSpot, int]] | Sequence[tuple[UnitSpot, int]]) -> str:
     return ", ".join(f"{x} {y} {place}" for (x, y), place in points)

@@ -18,7 +18,7 @@ from yonk.core.units.carrying_out import measured_work, target_of
 from yonk.core.units.needs import Terms
 from yonk.core.units.unit import Unit, UnitKindName
 
-MOST_TOLD = 2  # distances on a picture; a ruler is not read at more places at once
+MOST_DISTANCES = 2  # distances on a picture; a ruler is not read at more places at once
 # What is said of them; of patches, checkers and whatever is pieced the sizes tell enough.
 TOLD: frozenset[UnitKindName] = frozenset(
     (
@@ -51,7 +51,7 @@ def landmarks_of(kind: UnitKindName, unit: Unit, terms: Terms) -> Landmarks:
     for corner, spot, far in found:
         exact = Length(Fraction(round(far * _FINEST), _FINEST))
         told.setdefault(round(far, _PLACES), Dimension((corner, spot), measured_work(exact, terms)))
-    few = [told[far] for far in sorted(told)][:MOST_TOLD]
+    few = [told[far] for far in sorted(told)][:MOST_DISTANCES]
     words = message(
         "trim-by-landmarks",
         kind=kind,

@@ -13,10 +13,11 @@ from __future__ import annotations
 from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass
 
-from yonk.core.drawing import Piece, Spot
+from yonk.core.drawing import Piece, Ring, Spot
+from yonk.core.paper import kept
 
-MOST_PATCHES = 48  # of a unit that is looked at: more are no work for one foundation
-MOST_LOOKED_AT = 4000  # parts of a region whose sections are counted, before the best found counts
+MOST_PATCHES = 24  # of a unit that is looked at: more are no work for one foundation
+MOST_LOOKED_AT = 64  # parts of a region whose sections are counted, before the best found counts
 
 
 @dataclass(frozen=True)
@@ -63,7 +64,12 @@ def sections_of(pieces: Sequence[Piece]) -> Sections | None:
     """
     if not 1 < len(pieces) <= MOST_PATCHES or any(piece.holes for piece in pieces):
         return None
-    return _Region(pieces).sections()
+    return _sections(tuple([piece.ring for piece in pieces]))
+
+
+@kept()
+def _sections(rings: tuple[Ring, ...]) -> Sections | None:
+    return _Region(rings).sections()
 
 
 @dataclass(frozen=True)
@@ -76,11 +82,11 @@ class _Parted:
 
 
 class _Region:
-    def __init__(self, pieces: Sequence[Piece]) -> None:
-        self.rings = [piece.ring for piece in pieces]
+    def __init__(self, rings: Sequence[Ring]) -> None:
+        self.rings = rings
         self.touches: dict[tuple[int, int], list[SeamLine]] = {}
-        for one in range(len(pieces)):
-            for other in range(len(pieces)):
+        for one in range(len(rings)):
+            for other in range(len(rings)):
                 if one != other and (found := [*_along(self.rings[one], self.rings[other])]):
                     self.touches[one, other] = found
         self.known: dict[frozenset[int], _Parted | None] = {}
@@ -130,7 +136,7 @@ class _Region:
             return _Parted(1, steps)
         best: _Parted | None = None
         for one, other, line in self._halvings(part):
-            if best is not None and len(self.known) > MOST_LOOKED_AT:
+            if len(self.known) > MOST_LOOKED_AT:
                 break
             left, right = self._parted(one), self._parted(other)
             if left and right and (best is None or left.count + right.count < best.count):

@@ -18,7 +18,7 @@ import shapely
 
 from yonk.core.drawing import Piece, Ring, from_least, lengths, ring_turned
 from yonk.core.paper import MOST_INT64, ROOT_2, Array, Length, Polygon, Rational, message
-from yonk.core.units.angled import angled_cut
+from yonk.core.units.angled import SideVector, angled_cut
 from yonk.core.units.form import TemplateForm
 from yonk.core.units.half_rectangle_triangle import right_triangle
 from yonk.core.units.needs import Cloth, Hand, Need, Rotary, Terms, isosceles, rectangle_need
@@ -27,8 +27,6 @@ POINTS_CUT_OFF_AT = (
     2.0  # seam allowances from the corner of the finished patch, measured along its bisector
 )
 _FINEST = 10**9  # an outline is told to so fine a part of a unit
-
-SideVector = tuple[int, int]
 
 
 def cut_patches(

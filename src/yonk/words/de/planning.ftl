@@ -110,7 +110,11 @@ mend-lines = mach die Spalten { $columns } und die Reihen { $rows }
 template-needed = { $count ->
     [one] Flicken { $letters } lässt
    *[other] Die Flicken { $letters } lassen
-} sich nicht mit dem Lineal allein schneiden; drucke eine Schablone.
+} sich nicht mit dem Lineal allein schneiden; drucke eine Schablone{ $foundations ->
+    [0] {""}
+    [one] , oder näh die Einheit { $units } auf einer Nähvorlage
+   *[other] , oder näh die Einheiten { $units } auf Nähvorlagen
+}.
 patch-of-two-fabrics = Ein Flicken { $letter } bekommt { $kept } und dann { $other }; { $kept } bleibt.
 method-not-suited = Einheit { $unit }, { $kind }, lässt sich nicht so machen ({ $chosen }); geplant ist: { $planned }.
 made-in-mirrored-pairs = Einheit { $unit } ist { $hand ->

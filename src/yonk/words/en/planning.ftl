@@ -110,7 +110,11 @@ mend-lines = make the columns { $columns } and the rows { $rows }
 template-needed = { $count ->
     [one] Patch
    *[other] Patches
-} { $letters } cannot be cut with a ruler alone; print a template.
+} { $letters } cannot be cut with a ruler alone; print a template{ $foundations ->
+    [0] {""}
+    [one] , or sew unit { $units } on a printed foundation
+   *[other] , or sew units { $units } on printed foundations
+}.
 patch-of-two-fabrics = A patch { $letter } is given { $kept } and then { $other }; { $kept } is kept.
 method-not-suited = Unit { $unit }, a { $kind }, cannot be made { $chosen }; it is planned { $planned }.
 made-in-mirrored-pairs = Unit { $unit } is { $hand ->
