@@ -21,7 +21,7 @@ from yonk.core.paper import (
     sentences,
     show,
 )
-from yonk.core.pressing import SewingPlan, place_of_patches
+from yonk.core.pressing import Line, SewingPlan, line_name, place_of_patches
 from yonk.core.units import BY_NAME
 
 _FINEST = {"in": Fraction(1, 64), "cm": Fraction(1, 100)}  # no reading is finer
@@ -80,14 +80,12 @@ def part_words(plan: SewingPlan, faces: tuple[int, ...], name: str = "") -> Mess
     place = place_of_patches(plan, faces)
     if place is not None:
         return place
-    for kind, axis in (("row", 1), ("column", 0)):
+    kinds: tuple[tuple[Line, int], ...] = ("row", 1), ("column", 0)
+    for kind, axis in kinds:
         lines = rows_or_columns(plan, axis)
         if len(lines) > 1 and faces in lines:
             number = lines.index(faces) + 1
-            where = {1: "first", len(lines): "last"}.get(number, "inner")
-            if where == "inner" and 2 * number == len(lines) + 1:
-                where = "middle"
-            return message("line-of-a-block", kind=kind, number=number, where=where)
+            return line_name(kind, number, len(lines))
     return message("measure-made", where=_where(plan, faces), join=name or "none")
 
 

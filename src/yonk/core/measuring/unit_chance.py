@@ -43,7 +43,7 @@ def chance_of_units(figures: Figures, unit: Unit, errors: Errors, tolerance: Fra
     Returns: from nought to one.
     """
     good, oversize = float(tolerance), figures.oversize or (0.0, 0.0)
-    on_lines = all(share.method.on_lines for share in figures.way.shares)
+    on_lines = figures.way.on_lines
     if figures.with_margin or on_lines:
         trimmed = chance_within(np.zeros(2), np.eye(2) * float(errors.trim_spread) ** 2, good)
         enough = 1.0 if on_lines else chance_to_trim(unit, oversize, errors, tolerance)

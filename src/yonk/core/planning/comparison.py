@@ -226,7 +226,6 @@ def figures(
             bonus += [Bonus(count * wanted, size) for size, count in looked.bonus.items()]
     total = demand.total + demand.mirrored
     trimmed = [oversize for oversize in rooms if min(oversize) >= float(terms.hair)]
-    on_lines = all(share.method.on_lines for share in way.shares)
     return Figures(
         way=way,
         chosen=chosen,
@@ -248,9 +247,9 @@ def figures(
         bias_sides=counted.effort.bias_sides,
         prints=min((way_prints(way, unit, terms, one) for one in lying), key=TURNING.index),
         smallest=Length(
-            Fraction(smallest(unit, terms, trimmed=bool(trimmed) or on_lines)).limit_denominator(
-                10**6
-            )
+            Fraction(
+                smallest(unit, terms, trimmed=bool(trimmed) or way.on_lines)
+            ).limit_denominator(10**6)
         ).up(terms.step),
         bonus=tuple(bonus),
         handlings=counted.handlings,

@@ -45,11 +45,7 @@ class Proposal:
 
 def propose(kind: UnitKind, unit: Unit, terms: Terms, demand: Demand, care: Care) -> Proposal:
     """The way that suits best: first what spoils nothing, then what she cares for most."""
-    ways = [
-        way
-        for way in all_ways(kind, unit, demand)
-        if not any(share.method.on_lines for share in way.shares)
-    ]
+    ways = [way for way in all_ways(kind, unit, demand) if not way.on_lines]
     if len(ways) == 1:
         return Proposal(
             ways[0], message("the-one-way", way=Capital(ways[0].words), kind=kind.words)

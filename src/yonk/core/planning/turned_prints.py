@@ -54,11 +54,8 @@ def turned_prints(
         if found == "upright":
             continue
         demand = wanted.demand(group)
-        others = [
-            one
-            for one in all_ways(BY_NAME[group.kind], unit, demand)
-            if not any(share.method.on_lines for share in one.shares)
-        ]
+        every = all_ways(BY_NAME[group.kind], unit, demand)
+        others = [one for one in every if not one.on_lines]
         better = [one for one in others if way_prints(one, unit, terms, lying) == "upright"]
         yield TurnedPrint(
             group,

@@ -86,6 +86,11 @@ class Way:
         """How many units come out."""
         return sum(share.makes for share in self.shares)
 
+    @property
+    def on_lines(self) -> bool:
+        """Whether it is sewn on printed lines: such a way is chosen, never proposed or split."""
+        return any(share.method.on_lines for share in self.shares)
+
 
 @dataclass(frozen=True)
 class Effort:

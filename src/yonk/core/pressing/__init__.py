@@ -13,7 +13,7 @@ from yonk.core.pressing.in_words import (
     state_words,
 )
 from yonk.core.pressing.pictures import join_pictures
-from yonk.core.pressing.place_names import place_name, place_of_patches
+from yonk.core.pressing.place_names import Line, line_name, place_name, place_of_patches
 from yonk.core.pressing.plan import (
     ListedJoin,
     OrderFigures,
@@ -45,6 +45,7 @@ __all__ = [
     "IntersectionState",
     "Layer",
     "Left",
+    "Line",
     "ListedJoin",
     "Lots",
     "Opening",
@@ -75,6 +76,7 @@ __all__ = [
     "depth",
     "join_pictures",
     "layers",
+    "line_name",
     "measures",
     "meetings_words",
     "nesting_plans",

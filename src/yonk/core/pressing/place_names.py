@@ -56,7 +56,12 @@ def _lines(kind: Line, cuts: Sequence[int], start: int, end: int) -> Message | N
     first, last, count = cuts.index(start) + 1, cuts.index(end), len(cuts) - 1
     if first != last:
         return message("lines-of-a-block", kind=kind, first=first, last=last)
-    where = "first" if first == 1 else "last" if first == count else "inner"
-    if where == "inner" and 2 * first == count + 1:
+    return line_name(kind, first, count)
+
+
+def line_name(kind: Line, number: int, count: int) -> Message:
+    """What one of so many rows or columns is called, counted from one at the top or the left."""
+    where = {1: "first", count: "last"}.get(number, "inner")
+    if where == "inner" and 2 * number == count + 1:
         where = "middle"
-    return message("line-of-a-block", kind=kind, where=where, number=first)
+    return message("line-of-a-block", kind=kind, where=where, number=number)

@@ -70,11 +70,11 @@ def _ends(target: Target) -> Iterator[tuple[XY, XY, float]]:
         (round(x, _PLACES), round(y, _PLACES)) for outline, _ in target.parts for x, y in outline
     }
     for x, y in sorted(spots):
-        low = {round(0.0, _PLACES), round(wide, _PLACES)}
-        across, down = x in low, y in {0.0, round(high, _PLACES)}
-        if across == down:  # a corner, or in the middle
+        upright = x in (0.0, round(wide, _PLACES))
+        level = y in (0.0, round(high, _PLACES))
+        if upright == level:  # a corner, or in the middle
             continue
-        if down:
+        if level:
             left = x <= wide / 2
             corner = (-seam if left else wide + seam), (high + seam if y else -seam)
             yield corner, (x, corner[1]), abs(x - corner[0])
