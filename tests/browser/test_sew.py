@@ -56,7 +56,7 @@ def test_an_order_chosen_and_a_seam_turned_stay_after_a_reload(
     open_sample(page, "Scree", tmp_path)
     to_sew(page)
     expect(page.locator(".orders th.taken")).to_contain_text("proposed, taken")
-    page.locator(".orders").get_by_role("button", name="columns").click()
+    page.locator(".orders").get_by_role("button", name="columns", exact=True).click()
     expect(page.locator(".orders th.taken")).to_have_text(re.compile("columnsyour choice", re.I))
     before = front(page).inner_html()
     seam(page, 4).click()
