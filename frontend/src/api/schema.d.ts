@@ -3516,7 +3516,8 @@ export interface components {
         };
         /**
          * CutFabricOut
-         * @description One fabric: how much of it, how it is cut, what is left. Where it is `limited` there is only
+         * @description One fabric: how much of it, how it is cut, what is left; `note` is what is to be done with
+         *     all of it. Where it is `limited` there is only
          *     the `cloth` that is told, and some may be `missing`; `recut` is cut from what went wrong.
          */
         CutFabricOut: {
@@ -3550,6 +3551,8 @@ export interface components {
             name: string;
             /** Needed */
             needed: string;
+            /** Note */
+            note: string;
             /** Put Back */
             put_back: boolean;
             /** Recut */
@@ -4020,7 +4023,7 @@ export interface components {
         };
         /**
          * FabricCutsOut
-         * @description What is cut of one fabric.
+         * @description What is cut of one fabric; `note` is what is to be done with all of it.
          */
         FabricCutsOut: {
             /** Cuts */
@@ -4029,6 +4032,8 @@ export interface components {
             fabric: string;
             /** Name */
             name: string;
+            /** Note */
+            note: string;
         };
         /**
          * FabricOut
@@ -4051,7 +4056,12 @@ export interface components {
              * Print
              * @enum {string}
              */
-            print: "solid" | "allover" | "directional";
+            print: "solid" | "allover" | "stripes" | "directional";
+            /**
+             * Right Side
+             * @enum {string}
+             */
+            right_side: "seen" | "hard-to-see";
             /** Shelf */
             shelf: string;
             /**
@@ -4351,7 +4361,8 @@ export interface components {
         };
         /**
          * LabelOut
-         * @description A size in a step's picture, beside the span that it measures.
+         * @description A size in a step's picture, beside the span that it measures; or the number of a ruler's
+         *     mark, beyond its end.
          */
         LabelOut: {
             /** End */
@@ -4359,6 +4370,11 @@ export interface components {
                 number,
                 number
             ];
+            /**
+             * Of
+             * @enum {string}
+             */
+            of: "size" | "mark";
             /** Start */
             start: [
                 number,
@@ -4688,7 +4704,7 @@ export interface components {
              * Mark
              * @enum {string}
              */
-            mark: "drawn" | "sewn" | "cut" | "seam" | "press" | "ruler" | "guide" | "allowance" | "pin" | "dot";
+            mark: "drawn" | "sewn" | "cut" | "seam" | "press" | "ruler" | "guide" | "allowance" | "pin" | "dot" | "start";
             /** Start */
             start: [
                 number,
@@ -5187,9 +5203,12 @@ export interface components {
         };
         /**
          * OwnOut
-         * @description What is set for a group of units and its kind by themselves.
+         * @description What is set for a group of units and its kind by themselves; `trimmings` are there where it
+         *     can be trimmed folded.
          */
         OwnOut: {
+            /** More */
+            more: string;
             /** Parts */
             parts: components["schemas"]["OwnPartOut"][];
             /** Press Of Kind */
@@ -5200,6 +5219,12 @@ export interface components {
             presses: components["schemas"]["OwnPressOut"][];
             /** Suffix */
             suffix: string;
+            /** Trimmed Of Kind */
+            trimmed_of_kind: ("pressed" | "folded") | "";
+            /** Trimmed Of Unit */
+            trimmed_of_unit: ("pressed" | "folded") | "";
+            /** Trimmings */
+            trimmings: components["schemas"]["OwnTrimmedOut"][];
         };
         /**
          * OwnPartOut
@@ -5227,6 +5252,33 @@ export interface components {
             value: ("dark" | "open" | "outward" | "side-then-open") | "";
             /** Words */
             words: string;
+        };
+        /**
+         * OwnTrimmedOut
+         * @description When a unit is trimmed; the empty value leaves it to what is further off.
+         */
+        OwnTrimmedOut: {
+            /** Value */
+            value: ("pressed" | "folded") | "";
+            /** Words */
+            words: string;
+        };
+        /**
+         * OwnedRulerOut
+         * @description A ruler that she owns, its lengths as typed.
+         */
+        OwnedRulerOut: {
+            /** Length */
+            length: string;
+            /**
+             * Marks
+             * @enum {string}
+             */
+            marks: "unfinished" | "finished";
+            /** Step */
+            step: string;
+            /** Width */
+            width: string;
         };
         /**
          * PaceIn
@@ -5586,7 +5638,7 @@ export interface components {
              * Print
              * @enum {string}
              */
-            print: "solid" | "allover" | "directional";
+            print: "solid" | "allover" | "stripes" | "directional";
         };
         /**
          * Proportions
@@ -5689,7 +5741,13 @@ export interface components {
              * @default solid
              * @enum {string}
              */
-            print?: "solid" | "allover" | "directional";
+            print?: "solid" | "allover" | "stripes" | "directional";
+            /**
+             * Right Side
+             * @default seen
+             * @enum {string}
+             */
+            right_side?: "seen" | "hard-to-see";
             /**
              * Shelf
              * @default
@@ -5724,7 +5782,9 @@ export interface components {
             /** Name */
             name?: string | null;
             /** Print */
-            print?: ("solid" | "allover" | "directional") | null;
+            print?: ("solid" | "allover" | "stripes" | "directional") | null;
+            /** Right Side */
+            right_side?: ("seen" | "hard-to-see") | null;
             /** Shelf */
             shelf?: string | null;
             /** Value */
@@ -6678,7 +6738,7 @@ export interface components {
         /**
          * SetOwn
          * @description Set the margin of a unit's kind, of the group of units one of which holds `at`, or of a
-         *     `part` of them, and how they are pressed inside.
+         *     `part` of them, how they are pressed inside, and when they are trimmed.
          *
          *     What is None stays; an empty text leaves it to what is further off: a part to its unit, a unit
          *     to its kind, a kind to the block.
@@ -6696,12 +6756,16 @@ export interface components {
             do: "own";
             /** Kind */
             kind: string;
+            /** More */
+            more?: number | string | null;
             /** Part */
             part?: ("goose" | "sky" | "centre" | "corner" | "half" | "quarter" | "base" | "strip") | null;
             /** Press */
             press?: ("dark" | "open" | "outward" | "side-then-open") | "" | null;
             /** Trim Margin */
             trim_margin?: string | null;
+            /** Trimmed */
+            trimmed?: ("pressed" | "folded") | "" | null;
         };
         /**
          * SetPlaces
@@ -6800,11 +6864,16 @@ export interface components {
              * Kind
              * @enum {string}
              */
-            kind: "length" | "percent" | "count" | "choice";
+            kind: "length" | "percent" | "count" | "choice" | "rulers";
             /** Label */
             label: string;
+            new_ruler: components["schemas"]["OwnedRulerOut"];
             /** Pages */
             pages: ("work" | "cloth")[];
+            /** Ruler Marks */
+            ruler_marks: components["schemas"]["ChoiceOut"][];
+            /** Rulers */
+            rulers: components["schemas"]["OwnedRulerOut"][];
             /** Suffix */
             suffix: string;
             /** Under */
@@ -7290,7 +7359,7 @@ export interface components {
              * @default solid
              * @enum {string}
              */
-            print?: "solid" | "allover" | "directional";
+            print?: "solid" | "allover" | "stripes" | "directional";
             /** Revision */
             revision?: number | null;
             /**
@@ -7334,7 +7403,7 @@ export interface components {
              * Print
              * @enum {string}
              */
-            print: "solid" | "allover" | "directional";
+            print: "solid" | "allover" | "stripes" | "directional";
             /** Revision */
             revision: number;
             /**
@@ -7433,7 +7502,7 @@ export interface components {
              * Print
              * @enum {string}
              */
-            print: "solid" | "allover" | "directional";
+            print: "solid" | "allover" | "stripes" | "directional";
             /**
              * Value
              * @enum {string}

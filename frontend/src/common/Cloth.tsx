@@ -1,6 +1,7 @@
 import type { Draft, Schemas } from "../api/client";
+import { hasDirection } from "./prints";
 
-type Fabric = Draft["fabrics"][number];
+type Drawn = Schemas["PrintOut"] & Pick<Draft["fabrics"][number], "key">;
 
 const MARKS = [
   "M0 8 8 0",
@@ -26,7 +27,7 @@ export function ClothPattern({
   scale: number;
 }) {
   const gap = fabric.print === "solid" ? 16 : 9;
-  const turn = fabric.print === "directional" ? fabric.direction : 0;
+  const turn = hasDirection(fabric) ? fabric.direction : 0;
   return (
     <pattern
       id={id}
@@ -38,6 +39,8 @@ export function ClothPattern({
       <rect width={gap} height={gap} fill={fabric.colour} />
       {fabric.print === "directional" ? (
         <path d="M2 7 4.5 2 7 7M4.5 2v7" stroke={fabric.ink} strokeWidth="0.8" fill="none" opacity="0.55" />
+      ) : fabric.print === "stripes" ? (
+        <path d="M2.2 0v9M6.7 0v9" stroke={fabric.ink} strokeWidth="1" fill="none" opacity="0.5" />
       ) : (
         <path d={MARKS[index % MARKS.length]} stroke={fabric.ink} strokeWidth="0.7" fill="none" opacity="0.3" />
       )}
@@ -46,7 +49,7 @@ export function ClothPattern({
 }
 
 /** A small piece of cloth with pinked edges. */
-export function Swatch({ fabric, index, size = 30 }: { fabric: Fabric; index: number; size?: number }) {
+export function Swatch({ fabric, index, size = 30 }: { fabric: Drawn; index: number; size?: number }) {
   const id = `swatch-${fabric.key}-${String(index)}-${String(size)}`;
   const teeth = 6;
   const edge: string[] = [];

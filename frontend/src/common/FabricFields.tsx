@@ -41,6 +41,7 @@ export function FabricFields({
         >
           <option value="solid">{say("common-solid")}</option>
           <option value="allover">{say("common-all-over-print")}</option>
+          <option value="stripes">{say("common-stripes")}</option>
           <option value="directional">{say("common-directional-print")}</option>
         </Form.Select>
       </Form.Group>

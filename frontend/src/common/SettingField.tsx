@@ -1,5 +1,6 @@
 import { Form } from "react-bootstrap";
 
+import { OwnedRulers } from "./OwnedRulers";
 import type { Setting } from "./settings";
 import { Typed } from "./Typed";
 
@@ -31,6 +32,7 @@ export function SettingField({ name, setting, fault, onKeep }: Props) {
       </div>
     );
   }
+  if (setting.kind === "rulers") return <OwnedRulers setting={setting} fault={fault} onKeep={onKeep} />;
   if (setting.kind === "count") {
     return (
       <label className="typed">

@@ -3,6 +3,7 @@ import { useId, useState } from "react";
 import { SHEET } from "../common/colours";
 import type { Draft, Schemas } from "../api/client";
 import { ClothPattern } from "../common/Cloth";
+import { hasDirection } from "../common/prints";
 import { Fr } from "../common/Fr";
 import { lighting } from "../common/lighting";
 import { Stepper } from "../common/Stepper";
@@ -49,7 +50,7 @@ export function LayoutPicture({ layout, lines, fabrics, fabric, lit, strip: show
       </figcaption>
       <svg
         viewBox={`${String(-edge)} ${String(-thin)} ${String(layout.width + edge + 2 * thin)} ${String(layout.length + 2 * thin)}`}
-        className={own?.print === "directional" ? "print-points" : undefined}
+        className={own && hasDirection(own) ? "print-points" : undefined}
         role="img"
         aria-label={say("cut-layout-of", { name: layout.name })}
       >

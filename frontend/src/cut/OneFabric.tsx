@@ -6,6 +6,7 @@ import { Fr } from "../common/Fr";
 import { Help } from "../common/Help";
 import { lighting } from "../common/lighting";
 import { Said } from "../common/Notices";
+import { hasDirection } from "../common/prints";
 import { rich, say } from "../language/say";
 import { LineMore } from "../table/LineMore";
 import { NotAsPlanned } from "../table/NotAsPlanned";
@@ -59,9 +60,14 @@ export function OneFabric({
         <SwatchOf fabrics={fabrics} name={fabric.key} size={40} />
         <div>
           <h1>{fabric.name}</h1>
-          {fabrics.find((one) => one.key === fabric.key)?.print === "directional" && (
+          {fabrics.some((one) => one.key === fabric.key && hasDirection(one)) && (
             <p>
               {say("cut-the-print-points-arrows-show")} <Help word="directional-print" />
+            </p>
+          )}
+          {fabric.note && (
+            <p>
+              <b>{fabric.note}</b>
             </p>
           )}
           <p>

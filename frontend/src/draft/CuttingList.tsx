@@ -118,6 +118,7 @@ export function CuttingList({ view, act, faultAt, lit, onLight }: Props) {
                 {fabric ? <Swatch fabric={fabric} index={index} size={22} /> : <span className="no-swatch" />}
                 {group.name}
               </h3>
+              {group.note && <p className="note">{group.note}</p>}
               <ul>
                 {group.cuts.map((cut) => (
                   <li

@@ -3,6 +3,7 @@ import { Button, Form, Modal } from "react-bootstrap";
 
 import type { Act, Draft } from "../api/client";
 import { Swatch } from "../common/Cloth";
+import { hasDirection } from "../common/prints";
 import { FabricFields } from "../common/FabricFields";
 import { useOneStop } from "../common/useOneStop";
 import { rich, say } from "../language/say";
@@ -116,6 +117,7 @@ function FabricForm({
     value: fabric?.value ?? "medium",
     print: fabric?.print ?? "solid",
     direction: fabric?.direction ?? 0,
+    right_side: fabric?.right_side ?? "seen",
   });
   const [other, setOther] = useState("");
   const change = (part: Partial<typeof form>) => setForm({ ...form, ...part });
@@ -154,7 +156,7 @@ function FabricForm({
           </Form.Group>
           <div className="side-by-side">
             <FabricFields id="fabric" form={form} onChange={change} />
-            {form.print === "directional" && (
+            {hasDirection(form) && (
               <Form.Group controlId="fabric-direction">
                 <Form.Label>{say("draft-points")}</Form.Label>
                 <Form.Select
@@ -169,6 +171,12 @@ function FabricForm({
               </Form.Group>
             )}
           </div>
+          <Form.Check
+            id="fabric-right-side"
+            label={say("draft-right-side-is-hard-to-see")}
+            checked={form.right_side === "hard-to-see"}
+            onChange={(event) => change({ right_side: event.target.checked ? "hard-to-see" : "seen" })}
+          />
           {fabric && fabrics.length > 1 && (
             <div className="side-by-side end">
               <Form.Group controlId="fabric-swap">

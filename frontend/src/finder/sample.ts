@@ -15,6 +15,7 @@ export const SAMPLE: Draft["fabrics"] = (
   value: "medium",
   print: "solid",
   direction: 0,
+  right_side: "seen",
   shelf: "",
   patches: 0,
 }));

@@ -11,7 +11,7 @@ interface Props {
   act: (acts: Act[]) => void;
 }
 
-/** What is set for this unit, or its kind, by itself: margins of the whole and of its parts, and its pressing. */
+/** What is set for this unit, or its kind, by itself: margins of the whole and of its parts, its pressing, when it is trimmed. */
 export function Own({ card, own, all, act }: Props) {
   const where = !all && card.at ? { at: card.at } : {};
   const press = all ? own.press_of_kind : own.press_of_unit;
@@ -56,6 +56,34 @@ export function Own({ card, own, all, act }: Props) {
           ))}
         </select>
       </label>
+      {!all && card.at && (
+        <Typed
+          label={say("recipes-own-more")}
+          value={own.more}
+          width="3rem"
+          onKeep={(text) => {
+            act([{ do: "own", kind: card.kind, more: text, ...where }]);
+          }}
+        />
+      )}
+      {own.trimmings.length > 0 && (
+        <label className="typed">
+          <span>{say("recipes-own-trimmed")}</span>
+          <select
+            value={all ? own.trimmed_of_kind : own.trimmed_of_unit}
+            onChange={(event) => {
+              const value = own.trimmings.find((one) => one.value === event.target.value)?.value ?? "";
+              act([{ do: "own", kind: card.kind, trimmed: value, ...where }]);
+            }}
+          >
+            {own.trimmings.map((one) => (
+              <option key={one.value} value={one.value}>
+                {one.words}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
     </section>
   );
 }

@@ -103,10 +103,32 @@ export function StepPicture({ picture, fabrics, size, scale }: Props) {
           markerEnd={mark.mark === "press" ? `url(#${id}-tip)` : undefined}
         />
       ))}
-      {picture.labels.map((label, index) => (
-        <Measured key={index} start={label.start} end={label.end} words={label.words} unit={unit} />
-      ))}
+      {picture.labels.map((label, index) =>
+        label.of === "mark" ? (
+          <RulerNumber key={index} start={label.start} end={label.end} words={label.words} unit={unit} />
+        ) : (
+          <Measured key={index} start={label.start} end={label.end} words={label.words} unit={unit} />
+        ),
+      )}
     </svg>
+  );
+}
+
+/** The number of a ruler's mark, beyond the end of the mark. */
+function RulerNumber({ start, end, words, unit }: { start: Place; end: Place; words: string; unit: number }) {
+  const [dx, dy] = [end[0] - start[0], end[1] - start[1]];
+  const long = Math.hypot(dx, dy) || 1;
+  const beyond = (8 * unit) / long;
+  return (
+    <text
+      className="ruler-number"
+      x={end[0] + dx * beyond}
+      y={end[1] + dy * beyond + 4 * unit}
+      fontSize={11 * unit}
+      textAnchor="middle"
+    >
+      {words}
+    </text>
   );
 }
 

@@ -5,6 +5,7 @@ import { Fr } from "../common/Fr";
 import { rich, say } from "../language/say";
 import { StepPicture } from "./StepPicture";
 
+type Act = Schemas["StepOut"]["act"];
 type Made = Schemas["StepsOut"];
 
 interface Props {
@@ -16,10 +17,12 @@ interface Props {
   fabrics: Draft["fabrics"];
   /** How large its pictures are. */
   size?: number;
+  /** The only sort of step that is shown; all of them where none is named. */
+  only?: Act;
 }
 
 /** A way step by step: pictures to scale in the block's own fabrics, words, and a caution where one is due. */
-export function Steps({ document, label, way = "", colouring = null, fabrics, size = 78 }: Props) {
+export function Steps({ document, label, way = "", colouring = null, fabrics, size = 78, only }: Props) {
   const made = useQuery({
     queryKey: ["steps", document, label, way, colouring],
     queryFn: ({ signal }) =>
@@ -31,7 +34,14 @@ export function Steps({ document, label, way = "", colouring = null, fabrics, si
   return (
     <>
       {made.data.shares.map((share) => (
-        <Share key={share.method} share={share} fabrics={fabrics} several={made.data.shares.length > 1} size={size} />
+        <Share
+          key={share.method}
+          share={share}
+          fabrics={fabrics}
+          several={made.data.shares.length > 1}
+          size={size}
+          only={only}
+        />
       ))}
       <p className="legend quiet-text">
         {rich("recipes-patterned-cloth-lies-right-side", {
@@ -50,11 +60,13 @@ function Share({
   fabrics,
   several,
   size,
+  only,
 }: {
   share: Schemas["ShareOut"];
   fabrics: Draft["fabrics"];
   several: boolean;
   size: number;
+  only: Act | undefined;
 }) {
   const pictures = share.steps.flatMap((step) => step.pictures);
   const said = new Set<string>();
@@ -64,14 +76,17 @@ function Share({
   const scaleOf = (step: (typeof share.steps)[number]) => Math.max(widest(step.pictures), largest / 2);
   return (
     <section aria-label={say("recipes-steps", { words: share.words })}>
-      <p className="lot">
-        {several && <b>{share.words}. </b>}
-        {share.lot}
-      </p>
+      {!only && (
+        <p className="lot">
+          {several && <b>{share.words}. </b>}
+          {share.lot}
+        </p>
+      )}
       <ol className="steps">
         {share.steps.map((step, index) => {
           const caution = step.caution && !said.has(step.caution) ? step.caution : undefined;
           if (caution) said.add(caution);
+          if (only && step.act !== only) return null;
           return (
             <li key={index} className={step.act}>
               <div className="pictures">

@@ -88,8 +88,15 @@ export function AtTheMachine({ plan, step, view, colouring, clock, fault, onDone
           </p>
         )}
       </div>
-      {step.kind === "unit" && (
-        <Steps document={view.document} label={step.label} colouring={colouring} fabrics={view.fabrics} size={104} />
+      {step.unit && (
+        <Steps
+          document={view.document}
+          label={step.label}
+          colouring={colouring}
+          fabrics={view.fabrics}
+          size={104}
+          {...(step.kind === "join" ? { only: "trim" } : {})}
+        />
       )}
       <div className="sewn-keys">
         <button type="button" className="few" disabled={finished} onClick={() => onDone(step, step.done + 1)}>

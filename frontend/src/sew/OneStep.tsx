@@ -48,6 +48,16 @@ export function OneStep({ id, step, plan, view, colouring, act, onDone, onStep }
       ) : (
         <Steps document={view.document} label={step.label} colouring={colouring} fabrics={view.fabrics} size={92} />
       )}
+      {step.unit && step.kind === "join" && (
+        <Steps
+          document={view.document}
+          label={step.label}
+          colouring={colouring}
+          fabrics={view.fabrics}
+          size={92}
+          only="trim"
+        />
+      )}
       <div className="progress-field">
         <label>
           <input
@@ -78,7 +88,7 @@ export function OneStep({ id, step, plan, view, colouring, act, onDone, onStep }
             {say("sew-one-went-wrong-for-good")}
           </button>
         )}
-        {step.kind === "join" && <TakenBack id={id} step={step} />}
+        {step.kind === "join" && !step.unit && <TakenBack id={id} step={step} />}
       </div>
       {measuring && rows && rows.length > 0 && (
         <div className="measured-now">

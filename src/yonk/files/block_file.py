@@ -26,6 +26,7 @@ from yonk.core.paper import (
     Message,
     Paint,
     Print,
+    RightSide,
     Value,
     YonkError,
     kept,
@@ -79,8 +80,8 @@ class GridIn(FilePart):
 
 
 class FabricIn(FilePart):
-    """A fabric of the block; `direction` is where a directional print points, in degrees clockwise
-    from up.
+    """A fabric of the block; `direction` is where a print with a direction points, in degrees
+    clockwise from up; `right_side` whether that is seen at a glance.
     """
 
     key: Key
@@ -89,6 +90,7 @@ class FabricIn(FilePart):
     value: Value = "medium"
     print: Print = "solid"
     direction: Annotated[int, Field(strict=True, ge=0, lt=360)] = 0
+    right_side: RightSide = "seen"
     shelf: Annotated[WholeText, Field(max_length=32)] = ""
 
 
@@ -326,7 +328,8 @@ def write_fabric(fabric: Fabric) -> dict[str, Any]:
         "value": fabric.value,
         "print": fabric.print,
     }
-    more = {"direction": fabric.direction, "shelf": fabric.shelf}
+    right_side = "" if fabric.right_side == "seen" else fabric.right_side
+    more = {"direction": fabric.direction, "right_side": right_side, "shelf": fabric.shelf}
     return shown | {name: value for name, value in more.items() if value}
 
 

@@ -30,7 +30,7 @@ from yonk.core.cutting import (
     strips_of,
 )
 from yonk.core.paper import Text, listed, message, sentences, show
-from yonk.core.planning import cut_in_words, cut_size, cut_words, further
+from yonk.core.planning import cut_in_words, cut_size, cut_words, further, note_on_fabric
 from yonk.core.sewing import CAUTIONS
 from yonk.core.table import BoxTold
 from yonk.files.coded_pages import MOST_BOXES, TickBoxes, bound_with_boxes
@@ -103,6 +103,9 @@ def _fabric(
         Paragraph(marked(cutting.fabric(cloth.fabric).called, 15), style(15, bold=True)),
         Paragraph(marked(buying_words(cloth, cutting), 11), style(11)),
     ]
+    note = note_on_fabric(cutting.fabric(cloth.fabric))
+    if note:
+        head.append(Paragraph(marked(note, 11), style(11, bold=True)))
     told = boxes.lines if boxes else [PLAIN_BOX] * len(cloth.cuts)
     rows = [_row(number, cloth, cutting, told[number]) for number in range(len(cloth.cuts))]
     table = Table(rows, colWidths=[18, 22, 34, 150, width - 224], repeatRows=0)

@@ -10,23 +10,28 @@ from pydantic import Field, create_model
 
 from yonk.core.paper import (
     COUNTS,
+    MOST_RULERS,
     SETTINGS,
     LengthUnit,
     Making,
     Message,
     OrderName,
+    OwnedRuler,
     OwnMaking,
     PartName,
     PartOrder,
     Point,
+    RulerMarks,
     SeamWish,
     Settings,
     SewingWishes,
     Toward,
+    Trimmed,
     UnitPress,
     UnitWish,
     WorkSetting,
     default_making,
+    ruler_fault,
     write_exact,
 )
 from yonk.files.exact import Exact, FilePart, Key, PointIn, WholeText
@@ -44,6 +49,16 @@ class OwnMakingIn(FilePart):
     trim_margin: Exact | None = None
     parts: dict[PartName, PartWishIn] = Field(default_factory=dict)
     press: UnitPress | None = None
+    trimmed: Trimmed | None = None
+
+
+class RulerIn(FilePart):
+    """A ruler that she owns: its sides, its finest mark, and which sizes its marks tell."""
+
+    width: Exact
+    length: Exact
+    step: Exact
+    marks: RulerMarks = "unfinished"
 
 
 class UnitWishIn(OwnMakingIn):
@@ -51,6 +66,7 @@ class UnitWishIn(OwnMakingIn):
 
     at: PointIn
     method: Key | None = None
+    more: Annotated[int, Field(strict=True, ge=0, le=COUNTS["more_lots"][1])] = 0
 
 
 class PartOrderIn(FilePart):
@@ -101,6 +117,8 @@ def _type_of(setting: WorkSetting) -> Any:
     if setting.kind == "count":
         bound = setting.bounds["in"]
         return Annotated[int, Field(strict=True, ge=int(bound.least), le=int(bound.most))]
+    if setting.kind == "rulers":
+        return Annotated[tuple[RulerIn, ...], Field(max_length=MOST_RULERS)]
     return Exact
 
 
@@ -147,11 +165,24 @@ def making_faults(making: _Making, unit: LengthUnit) -> Iterator[tuple[str, Mess
         value = _given(making, setting)
         if isinstance(value, Fraction) and (fault := setting.fault(value, unit)):
             yield setting.file, fault
+    for place, length, part in _ruler_lengths(making):
+        if fault := ruler_fault(length, part, unit):
+            yield place, fault
     for place, own in _own(making):
         margins = {f"parts.{part}.trim_margin": one.trim_margin for part, one in own.parts.items()}
         for name, margin in {"trim_margin": own.trim_margin, **margins}.items():
             if margin is not None and (fault := SETTINGS["trim_margin"].fault(margin, unit)):
                 yield f"{place}.{name}", fault
+
+
+def _ruler_lengths(
+    making: _Making,
+) -> Iterator[tuple[str, Fraction, Literal["side", "step"]]]:
+    """The lengths of the rulers that she owns, with the place of each in the making."""
+    for number, ruler in enumerate(_given(making, SETTINGS["rulers"]) or ()):
+        yield f"rulers[{number}].width", ruler.width, "side"
+        yield f"rulers[{number}].length", ruler.length, "side"
+        yield f"rulers[{number}].step", ruler.step, "step"
 
 
 def _own(making: _Making) -> Iterator[tuple[str, OwnMakingIn]]:
@@ -165,12 +196,15 @@ def _own(making: _Making) -> Iterator[tuple[str, OwnMakingIn]]:
 def making_of(given: _Making, unit: LengthUnit) -> Making:
     """The making that a sound file describes, in its unit."""
     usual = default_making(unit)
-    settings_given = {name: _given(given, setting) for name, setting in SETTINGS.items()}
+    settings_given = {name: _value_given(given, setting) for name, setting in SETTINGS.items()}
     settings = {
         name: getattr(usual, name) if value is None else value
         for name, value in settings_given.items()
     }
-    units = tuple(UnitWish(at=one.at, method=one.method, **_own_making(one)) for one in given.units)
+    units = tuple(
+        UnitWish(at=one.at, method=one.method, more=one.more, **_own_making(one))
+        for one in given.units
+    )
     return Making(
         blocks=given.blocks or usual.blocks,
         methods=dict(given.methods),
@@ -181,11 +215,19 @@ def making_of(given: _Making, unit: LengthUnit) -> Making:
     )
 
 
+def _value_given(making: _Making, setting: WorkSetting) -> Any:
+    found = _given(making, setting)
+    if setting.kind != "rulers" or found is None:
+        return found
+    return tuple(OwnedRuler(one.width, one.length, one.step, one.marks) for one in found)
+
+
 def _own_making(given: OwnMakingIn) -> dict[str, Any]:
     return {
         "trim_margin": given.trim_margin,
         "parts": {part: one.trim_margin for part, one in sorted(given.parts.items())},
         "press": given.press,
+        "trimmed": given.trimmed,
     }
 
 
@@ -230,8 +272,16 @@ def write_settings(settings: Settings) -> dict[str, Any]:
         place = written
         for part in parts:
             place = place.setdefault(part, {})
-        place[last] = write_exact(value) if isinstance(value, Fraction) else value
+        if setting.kind != "rulers":
+            place[last] = write_exact(value) if isinstance(value, Fraction) else value
+        elif value:  # most have the standard ruler alone
+            place[last] = [_write_ruler(one) for one in value]
     return written
+
+
+def _write_ruler(ruler: OwnedRuler) -> dict[str, str]:
+    lengths = {"width": ruler.width, "length": ruler.length, "step": ruler.step}
+    return {name: write_exact(one) for name, one in lengths.items()} | {"marks": ruler.marks}
 
 
 def _write_own(own: OwnMaking) -> dict[str, Any]:
@@ -241,6 +291,7 @@ def _write_own(own: OwnMaking) -> dict[str, Any]:
         **({} if own.trim_margin is None else {"trim_margin": write_exact(own.trim_margin)}),
         **({"parts": parts} if parts else {}),
         **({"press": own.press} if own.press else {}),
+        **({"trimmed": own.trimmed} if own.trimmed else {}),
     }
 
 
@@ -255,6 +306,7 @@ def write_making(making: Making) -> dict[str, Any]:
             {
                 "at": [*map(write_exact, one.at)],
                 **({"method": one.method} if one.method else {}),
+                **({"more": one.more} if one.more else {}),
                 **_write_own(one),
             }
             for one in making.units

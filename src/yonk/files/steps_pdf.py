@@ -4,12 +4,14 @@ own fabrics.
 
 from __future__ import annotations
 
+from math import hypot
+
 from reportlab.lib.colors import Color, HexColor
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
 
 from yonk.core.paper import Draft, Text, message
 from yonk.core.planning import Plan, cut_size_words, of_group, steps_of
-from yonk.core.sewing import MarkedLine, Picture, RecipeStep, picture_of
+from yonk.core.sewing import Label, MarkedLine, Picture, RecipeStep, picture_of
 from yonk.core.units import BY_NAME
 from yonk.files.paper import (
     CHALK,
@@ -153,6 +155,8 @@ class StepDrawing(Flowable):  # type: ignore[misc]
         """How long the longest label above a picture and beside it is set, in points."""
         longest = [0.0, 0.0]
         for label in self.picture.labels:
+            if label.of == "mark":
+                continue
             (ax, ay), (bx, by) = label.span
             side = 0 if abs(bx - ax) > abs(by - ay) else 1
             longest[side] = max(longest[side], width_of(drawable(label.words), LABEL) + 4)
@@ -189,7 +193,9 @@ class StepDrawing(Flowable):  # type: ignore[misc]
         canvas.setFont(PLAIN, LABEL)
         for label in self.picture.labels:
             (ax, ay), (bx, by) = self._at(label.span[0]), self._at(label.span[1])
-            if abs(bx - ax) > abs(by - ay):
+            if label.of == "mark":
+                self._number_of(label, (ax, ay), (bx, by))
+            elif abs(bx - ax) > abs(by - ay):
                 canvas.drawCentredString((ax + bx) / 2, max(ay, by) + 3, drawable(label.words))
             else:
                 canvas.saveState()
@@ -199,6 +205,18 @@ class StepDrawing(Flowable):  # type: ignore[misc]
                 canvas.restoreState()
         if self.picture.count > 1:
             canvas.drawRightString(self.width, self.height - 9, f"× {self.picture.count}")
+
+    def _number_of(
+        self, label: Label, start: tuple[float, float], end: tuple[float, float]
+    ) -> None:
+        """The number of a ruler's mark, beyond the end of the mark."""
+        (ax, ay), (bx, by) = start, end
+        long = hypot(bx - ax, by - ay) or 1.0
+        x, y = bx + (bx - ax) / long * 5, by + (by - ay) / long * 5 - 3
+        canvas = self.canv
+        canvas.setFillColor(CHALK)
+        canvas.drawCentredString(x, y, drawable(label.words))
+        canvas.setFillColor(INK)
 
     def _line(self, line: MarkedLine) -> None:
         canvas = self.canv
@@ -213,6 +231,7 @@ class StepDrawing(Flowable):  # type: ignore[misc]
             "allowance": (SOFT, 0.5, (1, 2)),
             "pin": (MADDER, 1.2, ()),
             "dot": (MADDER, 5.0, ()),
+            "start": (CHALK, 6.0, ()),
         }[line.mark]
         (ax, ay), (bx, by) = self._at(line.span[0]), self._at(line.span[1])
         if line.mark in ("press", "cut"):  # seen on cloth of any colour
@@ -222,7 +241,7 @@ class StepDrawing(Flowable):  # type: ignore[misc]
             canvas.line(ax, ay, bx, by)
         canvas.setStrokeColor(colour)
         canvas.setLineWidth(width)
-        canvas.setLineCap(int(line.mark == "dot"))
+        canvas.setLineCap(int(line.mark in ("dot", "start")))
         canvas.setDash(*([list(dash)] if dash else []))
         canvas.line(ax, ay, bx, by)
         canvas.setDash()

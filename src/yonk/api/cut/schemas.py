@@ -158,12 +158,14 @@ class RecutOut(Model):
 
 
 class CutFabricOut(Model):
-    """One fabric: how much of it, how it is cut, what is left. Where it is `limited` there is only
+    """One fabric: how much of it, how it is cut, what is left; `note` is what is to be done with
+    all of it. Where it is `limited` there is only
     the `cloth` that is told, and some may be `missing`; `recut` is cut from what went wrong.
     """
 
     key: str
     name: Said
+    note: Said
     shelf: str
     shelf_name: str
     buy: Said

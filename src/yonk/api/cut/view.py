@@ -44,6 +44,7 @@ from yonk.core.planning import (
     cut_size_words,
     cut_words,
     further,
+    note_on_fabric,
 )
 from yonk.core.sewing import CAUTIONS
 from yonk.core.table import CutOnTable, LineNeed, OfNoUse, PieceOnTable, TableStanding
@@ -94,6 +95,7 @@ def fabric_view(
     return CutFabricOut(
         key=fabric.key,
         name=fabric.called,
+        note=note_on_fabric(fabric),
         shelf=fabric.shelf,
         shelf_name=tied.name if tied else "",
         buy=bought(cloth.buy, unit),

@@ -13,7 +13,7 @@ from typing_extensions import TypedDict
 from yonk.api.wire import Document, Model, PictureFaceOut, PrintOut, RangeOut, Said
 from yonk.core.acts import Act, MatesName, all_acts
 from yonk.core.drawing import ShapeName
-from yonk.core.paper import XY, LengthUnit, Print, Value, WorkSettingKind
+from yonk.core.paper import XY, LengthUnit, Print, RightSide, RulerMarks, Value, WorkSettingKind
 from yonk.core.planning import NoticeCode
 from yonk.core.units import CutShape, MethodName, Subcut, UnitKindName
 
@@ -91,6 +91,15 @@ class ChoiceOut(Model):
     words: Said
 
 
+class OwnedRulerOut(Model):
+    """A ruler that she owns, its lengths as typed."""
+
+    width: str
+    length: str
+    step: str
+    marks: RulerMarks
+
+
 class SettingOut(Model):
     """A setting as it is shown: its value as typed, and on which pages, under which heading and why
     it stands.
@@ -104,6 +113,9 @@ class SettingOut(Model):
     why: Said
     pages: list[Literal["work", "cloth"]]
     choices: list[ChoiceOut]
+    rulers: list[OwnedRulerOut]
+    ruler_marks: list[ChoiceOut]
+    new_ruler: OwnedRulerOut
 
 
 class SchoolOut(Model):
@@ -125,6 +137,7 @@ class FabricOut(Model):
     value: Value
     print: Print
     direction: int
+    right_side: RightSide
     shelf: str
     patches: int
 
@@ -215,10 +228,11 @@ class CutOut(Model):
 
 
 class FabricCutsOut(Model):
-    """What is cut of one fabric."""
+    """What is cut of one fabric; `note` is what is to be done with all of it."""
 
     fabric: str
     name: Said
+    note: Said
     cuts: list[CutOut]
 
 

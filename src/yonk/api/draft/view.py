@@ -5,6 +5,7 @@ here.
 from __future__ import annotations
 
 from collections import Counter, defaultdict
+from collections.abc import Sequence
 from fractions import Fraction
 from functools import lru_cache
 from typing import Any
@@ -29,6 +30,7 @@ from yonk.api.draft.schemas import (
     MethodOut,
     NoticeOut,
     OtherUnitOut,
+    OwnedRulerOut,
     SchoolOut,
     SettingOut,
     SheetOut,
@@ -39,10 +41,12 @@ from yonk.api.shown import cloths_of, ink_on, picture
 from yonk.api.wire import RangeOut
 from yonk.core.acts import (
     Act,
+    ChooseMethod,
     Mate,
     MatesName,
     Resize,
     SetMaking,
+    SetOwn,
     Uneven,
     possible_mates,
 )
@@ -50,13 +54,16 @@ from yonk.core.drawing import Spot, grid_point_inside, paint_faces
 from yonk.core.paper import (
     MINUS,
     OTHER_UNIT,
+    RULER_MARKS,
     SETTINGS,
+    USUAL_RULER,
     XY,
     Decimal,
     Draft,
     Fabric,
     LengthUnit,
     Message,
+    OwnedRuler,
     Point,
     Settings,
     Text,
@@ -81,6 +88,7 @@ from yonk.core.planning import (
     cut_size_words,
     cut_words,
     further,
+    note_on_fabric,
     purposes,
     usual_range,
 )
@@ -151,9 +159,27 @@ def _settings_of(values: tuple[Any, ...], unit: LengthUnit) -> dict[str, Setting
             suffix=suffixes.get(one.kind, ""),
             pages=list(one.pages),
             choices=[ChoiceOut(value=value, words=words) for value, words in one.answers()],
+            rulers=_rulers(value, unit) if one.kind == "rulers" else [],
+            new_ruler=_rulers([USUAL_RULER[unit]], unit)[0],
+            ruler_marks=[
+                ChoiceOut(value=marks, words=message("ruler-marks", marks=marks))
+                for marks in (RULER_MARKS if one.kind == "rulers" else ())
+            ],
         )
         for value, (name, one) in zip(values, SETTINGS.items(), strict=True)
     }
+
+
+def _rulers(rulers: Sequence[OwnedRuler], unit: LengthUnit) -> list[OwnedRulerOut]:
+    return [
+        OwnedRulerOut(
+            width=write_typed(one.width, unit),
+            length=write_typed(one.length, unit),
+            step=write_typed(one.step, unit),
+            marks=one.marks,
+        )
+        for one in rulers
+    ]
 
 
 class _View:
@@ -196,7 +222,11 @@ class _View:
                     patches=list(notice.patches),
                     units=list(notice.units),
                     faces=list(notice.faces),
-                    mends=[MendOut(words=one.words, act=self._act(one)) for one in notice.mends],
+                    mends=[
+                        MendOut(words=one.words, act=act)
+                        for one in notice.mends
+                        if (act := self._act(one))
+                    ],
                 )
                 for notice in self.plan.notices
             ],
@@ -204,8 +234,10 @@ class _View:
             colourings=self._colourings(),
         )
 
-    def _act(self, mend: Mend) -> Act:
-        """What is done to take a way out."""
+    def _act(self, mend: Mend) -> Act | None:
+        """What is done to take a way out; None for a unit that the block as drafted has none of."""
+        if mend.unit:
+            return self._act_on_unit(mend)
         if mend.finished:
             width, height = (write_typed(length, self.unit) for length in mend.finished)
             return Resize(width=width, height=height)
@@ -216,6 +248,16 @@ class _View:
             return Uneven(columns=columns, rows=rows)
         assert mend.ruler_step
         return SetMaking(settings={"ruler_step": write_typed(mend.ruler_step, self.unit)})
+
+    def _act_on_unit(self, mend: Mend) -> Act | None:
+        group = next((one for one in self.reading.groups if one.label == mend.unit), None)
+        if group is None:
+            return None
+        x, y = grid_point_inside(self.drawing, self.drawing.faces[group.members[0][0]])
+        at = write_exact(x), write_exact(y)
+        if mend.method:
+            return ChooseMethod(kind=group.kind, at=at, method=mend.method)
+        return SetOwn(kind=group.kind, at=at, more=mend.more)
 
     def _colourings(self) -> list[ColouringOut]:
         if not self.draft.colourings:
@@ -451,6 +493,7 @@ class _View:
             FabricCutsOut(
                 fabric=key,
                 name=self.draft.fabric(key).called,
+                note=note_on_fabric(self.draft.fabric(key)),
                 cuts=[
                     self._cut(cut, f"{key}-{number}") for number, cut in enumerate(cuts, start=1)
                 ],
@@ -527,6 +570,7 @@ def fabric_out(fabric: Fabric, patches: int) -> FabricOut:
         value=fabric.value,
         print=fabric.print,
         direction=fabric.direction,
+        right_side=fabric.right_side,
         shelf=fabric.shelf,
         patches=patches,
         ink=ink_on(fabric.colour),

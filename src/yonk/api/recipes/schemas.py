@@ -10,7 +10,7 @@ from pydantic import Field
 from yonk.api.draft.schemas import FabricOut, SheetOut
 from yonk.api.in_colouring import ColouringNumber
 from yonk.api.wire import Document, Model, PartOut, Said
-from yonk.core.paper import XY, PartName, UnitPress
+from yonk.core.paper import XY, PartName, Trimmed, UnitPress
 from yonk.core.planning import Least
 from yonk.core.sewing import ActName, ClothSide, PictureMark
 from yonk.core.units import MethodName, UnitKindName
@@ -105,13 +105,26 @@ class OwnPressOut(Model):
     words: Said
 
 
+class OwnTrimmedOut(Model):
+    """When a unit is trimmed; the empty value leaves it to what is further off."""
+
+    value: Trimmed | Literal[""]
+    words: Said
+
+
 class OwnOut(Model):
-    """What is set for a group of units and its kind by themselves."""
+    """What is set for a group of units and its kind by themselves; `trimmings` are there where it
+    can be trimmed folded.
+    """
 
     parts: list[OwnPartOut]
     presses: list[OwnPressOut]
     press_of_unit: UnitPress | Literal[""]
     press_of_kind: UnitPress | Literal[""]
+    more: str
+    trimmings: list[OwnTrimmedOut]
+    trimmed_of_unit: Trimmed | Literal[""]
+    trimmed_of_kind: Trimmed | Literal[""]
     suffix: Said
 
 
@@ -167,11 +180,14 @@ class MarkOut(Model):
 
 
 class LabelOut(Model):
-    """A size in a step's picture, beside the span that it measures."""
+    """A size in a step's picture, beside the span that it measures; or the number of a ruler's
+    mark, beyond its end.
+    """
 
     start: XY
     end: XY
     words: Said
+    of: Literal["size", "mark"]
 
 
 class StepPictureOut(Model):

@@ -15,6 +15,7 @@ from yonk.api.recipes.schemas import (
     OwnOut,
     OwnPartOut,
     OwnPressOut,
+    OwnTrimmedOut,
     RecipesOut,
     ShareOut,
     StepOut,
@@ -27,6 +28,7 @@ from yonk.api.shown import further_words, length_words, unit_picture
 from yonk.core.drawing import grid_point_inside
 from yonk.core.measuring import Errors, about_length, chance_of_units, percent, tolerance_of
 from yonk.core.paper import (
+    TRIMMED,
     UNIT_PRESSES,
     Decimal,
     Draft,
@@ -37,6 +39,7 @@ from yonk.core.paper import (
     PartName,
     Several,
     Text,
+    Trimmed,
     UnitPress,
     listed,
     message,
@@ -61,7 +64,7 @@ from yonk.core.planning import (
     least_of,
 )
 from yonk.core.sewing import Picture, RecipeStep, picture_of, rounded
-from yonk.core.units import BY_NAME, CarriedOut, Method, Terms
+from yonk.core.units import BY_NAME, FOLDED, CarriedOut, Method, Terms
 from yonk.files.block_file import write_block
 
 
@@ -127,6 +130,7 @@ def _own(group: UnitGroup, wanted: WantedUnits) -> OwnOut:
         return "" if margin is None else write_typed(margin, unit)
 
     presses: list[UnitPress | Literal[""]] = ["", *UNIT_PRESSES]
+    trimmings: list[Trimmed | Literal[""]] = ["", *TRIMMED]
     parts: list[PartName | Literal[""]] = ["", *(names if len(names) > 1 else ())]
     return OwnOut(
         parts=[
@@ -149,6 +153,13 @@ def _own(group: UnitGroup, wanted: WantedUnits) -> OwnOut:
         ],
         press_of_unit=of_unit.press or "",
         press_of_kind=of_kind.press or "",
+        more=str(wanted.wishes[group.label].more) if group.label in wanted.wishes else "0",
+        trimmings=[
+            OwnTrimmedOut(value=value, words=message("own-trimmed", trimmed=value or "block"))
+            for value in (trimmings if group.kind in FOLDED else ())
+        ],
+        trimmed_of_unit=of_unit.trimmed or "",
+        trimmed_of_kind=of_kind.trimmed or "",
         suffix=suffix_of(unit),
     )
 
@@ -265,8 +276,8 @@ def _line(line: CutLine, wanted: WantedUnits) -> WayCutOut:
 
 
 def _wider_than_the_ruler(figures: Figures, draft: Draft) -> Text:
-    """A word where a cut is larger than the standard ruler."""
-    ruler = draft.making.ruler_width
+    """A word where a cut is wider than the widest ruler that she has."""
+    ruler = max(one.sides[0] for one in draft.making.all_rulers)
     if figures.widest_cut <= ruler:
         return ""
     return message(
@@ -359,7 +370,7 @@ def picture_view(found: Picture) -> StepPictureOut:
             for line in found.lines
         ],
         labels=[
-            LabelOut(start=label.span[0], end=label.span[1], words=label.words)
+            LabelOut(start=label.span[0], end=label.span[1], words=label.words, of=label.of)
             for label in found.labels
         ],
         box=found.box,

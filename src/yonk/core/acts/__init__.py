@@ -12,6 +12,7 @@ from yonk.core.acts.beginning import (
     settings_as_typed,
 )
 from yonk.core.acts.carrying import with_seams
+from yonk.core.acts.choose_method import ChooseMethod
 from yonk.core.acts.mates import Mate, MatesName, possible_mates
 from yonk.core.acts.paint import PaintPatch
 from yonk.core.acts.proportions import Proportions
@@ -21,6 +22,7 @@ from yonk.core.acts.regrid import Regrid
 from yonk.core.acts.rename import Rename
 from yonk.core.acts.resize import Resize
 from yonk.core.acts.set_making import SetMaking
+from yonk.core.acts.set_own import SetOwn
 from yonk.core.acts.sew import Sew
 from yonk.core.acts.uneven import Uneven
 
@@ -28,6 +30,7 @@ __all__ = [
     "USUAL_BEGINNINGS",
     "Act",
     "BlockBeginning",
+    "ChooseMethod",
     "Mate",
     "MatesName",
     "PaintPatch",
@@ -38,6 +41,7 @@ __all__ = [
     "Rename",
     "Resize",
     "SetMaking",
+    "SetOwn",
     "Sew",
     "Uneven",
     "all_acts",

@@ -7,7 +7,7 @@ from typing import Literal
 
 from yonk.core.acts.act import Act
 from yonk.core.acts.mates import MatesName
-from yonk.core.paper import Draft, Fabric, Print, Value, given_fabric
+from yonk.core.paper import Draft, Fabric, Print, RightSide, Value, given_fabric
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -21,6 +21,7 @@ class PutFabric(Act):
     value: Value = "medium"
     print: Print = "solid"
     direction: int = 0
+    right_side: RightSide = "seen"
     shelf: str = ""
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:
@@ -33,6 +34,7 @@ class PutFabric(Act):
                 value=self.value,
                 print=self.print,
                 direction=self.direction,
+                right_side=self.right_side,
                 shelf=self.shelf,
             ),
             [fabric.key for fabric in draft.fabrics],

@@ -1,10 +1,10 @@
 """Act: set the margin of a unit's kind, of the group of units one of which holds `at`, or of a part
-of them, and how they are pressed inside.
+of them, how they are pressed inside, and when they are trimmed.
 """
 
 from __future__ import annotations
 
-from dataclasses import dataclass, replace
+from dataclasses import dataclass, fields, replace
 from fractions import Fraction
 from typing import Literal
 
@@ -20,7 +20,9 @@ from yonk.core.paper import (
     OwnMaking,
     PartName,
     PointText,
+    Trimmed,
     UnitPress,
+    check_count,
     listed,
     message,
 )
@@ -30,7 +32,7 @@ from yonk.core.units import UnitKindName, kind_named
 @dataclass(frozen=True, kw_only=True)
 class SetOwn(Act):
     """Set the margin of a unit's kind, of the group of units one of which holds `at`, or of a
-    `part` of them, and how they are pressed inside.
+    `part` of them, how they are pressed inside, and when they are trimmed.
 
     What is None stays; an empty text leaves it to what is further off: a part to its unit, a unit
     to its kind, a kind to the block.
@@ -42,6 +44,8 @@ class SetOwn(Act):
     part: PartName | None = None
     trim_margin: str | None = None
     press: UnitPress | Literal[""] | None = None
+    trimmed: Trimmed | Literal[""] | None = None
+    more: int | str | None = None
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:
         """The draft after it. Raises `DraftError` naming the field."""
@@ -57,14 +61,17 @@ class SetOwn(Act):
                 kinds[self.kind] = own
             return replace(draft, making=replace(making, kinds=kinds))
         wish = wish_at(draft, point_of(self.at, "at", draft))
+        if self.more is not None:
+            wish = replace(wish, more=check_count(self.more or 0, "more", "more_lots"))
         own = self._changed(wish, draft)
-        return with_wish(
-            draft, replace(wish, trim_margin=own.trim_margin, parts=own.parts, press=own.press)
-        )
+        changed = {field.name: getattr(own, field.name) for field in fields(OwnMaking)}
+        return with_wish(draft, replace(wish, **changed))
 
     def _changed(self, own: OwnMaking, draft: Draft) -> OwnMaking:
         if self.press is not None:
             own = replace(own, press=self.press or None)
+        if self.trimmed is not None:
+            own = replace(own, trimmed=self.trimmed or None)
         if self.trim_margin is None:
             return own
         margin = self._margin(draft)

@@ -68,7 +68,7 @@ def _bought(
         cuts,
         _bolt([draft for draft, _, _ in row], unit),
         unit,
-        upright=fabric.print == "directional",
+        upright=fabric.has_direction,
         on_hand=on_hand,
     )
     return Bought(

@@ -160,7 +160,7 @@ def on_cloth(
             not_booked(mine, booked.done, booked.stage),
             bolt,
             unit,
-            upright=fabric.print == "directional",
+            upright=fabric.has_direction,
             on_hand=left.get(fabric.shelf, ()),
             keep=making.keep,
         )

@@ -49,6 +49,7 @@ CountField = Literal[
     "fabrics",
     "labels",
     "quilt_parts",
+    "more_lots",
 ]
 
 
@@ -133,6 +134,7 @@ COUNTS: dict[CountField, tuple[int, int]] = {
     "fabrics": (0, 200),
     "labels": (0, 12),
     "quilt_parts": (0, 10_000),
+    "more_lots": (0, 50),
 }
 
 

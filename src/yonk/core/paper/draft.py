@@ -28,7 +28,8 @@ from yonk.core.paper.sewing_wishes import SewingWishes
 from yonk.core.paper.unit_wishes import OwnMaking, UnitWish
 
 Value = Literal["light", "medium", "dark"]
-Print = Literal["solid", "allover", "directional"]
+Print = Literal["solid", "allover", "stripes", "directional"]
+RightSide = Literal["seen", "hard-to-see"]
 Seam = tuple[Point, Point]
 
 UNIT_NAMES: Mapping[LengthUnit, str] = {"in": "inches", "cm": "centimetres"}
@@ -120,10 +121,11 @@ def check_count(count: int | str, place: str, field: CountField) -> int:
 
 @dataclass(frozen=True, kw_only=True)
 class Fabric:
-    """A fabric of the block. `direction` is where a directional print points, in degrees clockwise
-    from up.
+    """A fabric of the block. `direction` is where its print points, in degrees clockwise from up,
+    if it has a direction: stripes look the same upside down, a directional print does not.
 
-    `shelf` names the fabric of the shelf that it is tied to, if it is.
+    `right_side` tells whether that is told from the wrong one at a glance; `shelf` names the fabric
+    of the shelf that it is tied to, if it is.
     """
 
     key: str
@@ -132,13 +134,24 @@ class Fabric:
     value: Value = "medium"
     print: Print = "solid"
     direction: int = 0
+    right_side: RightSide = "seen"
     shelf: str = ""
     shown_as: Message | None = None  # of one that nobody named
+
+    @property
+    def has_direction(self) -> bool:
+        """Whether its print shows which way a piece lies."""
+        return self.print in ("stripes", "directional")
 
     @property
     def called(self) -> Text:
         """What it is called for people."""
         return self.shown_as or self.name
+
+
+def mark_the_wrong_side(fabric: Fabric) -> Message:
+    """What is done with each piece of a fabric whose right side is hard to see."""
+    return message("mark-the-wrong-side", fabric=fabric.called)
 
 
 def no_fabric(key: str) -> Fabric:
@@ -242,7 +255,8 @@ def with_settings(kept: AnySettings, typed: Mapping[str, str], unit: LengthUnit)
 
 def in_its_unit(making: Making, unit: LengthUnit) -> Making:
     """The making with the usual lengths of another unit; what does not depend on it stays."""
-    lengths = (name for name, setting in SETTINGS.items() if setting.kind == "length")
+    of_the_unit = ("length", "rulers")  # marked in it
+    lengths = (name for name, setting in SETTINGS.items() if setting.kind in of_the_unit)
     usual: dict[str, Any] = {name: getattr(USUAL_SETTINGS[unit], name) for name in lengths}
     return replace(making, **usual)
 

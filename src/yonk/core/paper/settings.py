@@ -15,12 +15,15 @@ from typing import Any, Literal
 from yonk.core.paper.bounds import Bound, LengthUnit
 from yonk.core.paper.measure import LengthError, read_in, write_typed
 from yonk.core.paper.messages import Message, Text, listed, message
+from yonk.core.paper.rulers import OwnedRuler, read_rulers, write_rulers
 
 Stitch = Literal["beside", "two-lines"]
 PressToward = Literal["dark", "open"]
 PressingSchool = Literal["nest", "dark", "open", "spin"]
 Care = Literal["balance", "cloth", "time", "exact"]
-WorkSettingKind = Literal["length", "percent", "count", "choice"]
+Trimmed = Literal["pressed", "folded"]
+TRIMMED: tuple[Trimmed, ...] = ("pressed", "folded")
+WorkSettingKind = Literal["length", "percent", "count", "choice", "rulers"]
 SettingsPage = Literal["work", "cloth"]
 Both = Mapping[LengthUnit, Any]
 
@@ -75,6 +78,8 @@ class WorkSetting:
             if text not in self.choices:
                 raise LengthError(message("must-be-one-of", choices=listed(self.choices, "comma")))
             return text
+        if self.kind == "rulers":
+            return read_rulers(text, unit, lambda length, part: _of_a_ruler(length, part, unit))
         value = read_in(text, unit)
         fault = self.fault(value, unit)
         if not fault and self.kind == "count" and value.denominator > 1:
@@ -98,6 +103,8 @@ class WorkSetting:
 
     def write(self, value: Any, unit: LengthUnit) -> str:
         """The text that a value is typed as."""
+        if self.kind == "rulers":
+            return write_rulers(value, unit)
         return (
             write_typed(Fraction(value), unit) if self.kind in ("length", "percent") else str(value)
         )
@@ -159,6 +166,7 @@ class Settings:
         most=("2", "5"),
         why=True,
     )
+    trimmed: Trimmed = _choice(under="trimming", usual="pressed", choices=TRIMMED, why=True)
     seam: Fraction = _length(
         under="seam",
         usual=("1/4", "3/4"),
@@ -183,6 +191,9 @@ class Settings:
         least=("1", "2"),
         most=("100", "250"),
         why=True,
+    )
+    rulers: tuple[OwnedRuler, ...] = _setting(
+        kind="rulers", under="rulers", usual=both((), ()), why=True
     )
     usable: Fraction = _length(
         under="width-of-fabric",
@@ -212,6 +223,11 @@ class Settings:
     )
 
     @property
+    def all_rulers(self) -> tuple[OwnedRuler, ...]:
+        """The standard ruler and the others that she owns."""
+        return OwnedRuler(self.ruler_width, self.ruler_length, self.ruler_step), *self.rulers
+
+    @property
     def settings(self) -> Settings:
         """The settings alone."""
         return Settings(**{name: getattr(self, name) for name in SETTINGS})
@@ -230,6 +246,21 @@ USUAL_SETTINGS: Mapping[LengthUnit, Settings] = MappingProxyType(
         for unit in both(0, 0)
     }
 )
+
+
+def ruler_fault(
+    length: Fraction, part: Literal["side", "step"], unit: LengthUnit
+) -> Message | None:
+    """What is wrong with a side of a ruler or its finest mark, in that unit, or nothing."""
+    name = "ruler_width" if part == "side" else "ruler_step"
+    return SETTINGS[name].fault(length, unit)
+
+
+def _of_a_ruler(length: Fraction, part: Literal["side", "step"], unit: LengthUnit) -> Fraction:
+    fault = ruler_fault(length, part, unit)
+    if fault:
+        raise LengthError(fault)
+    return length
 
 
 @dataclass(frozen=True)

@@ -10,6 +10,7 @@ from fractions import Fraction
 from typing import Literal
 
 from yonk.core.paper.points import Point
+from yonk.core.paper.settings import Trimmed
 
 PartName = Literal["goose", "sky", "centre", "corner", "half", "quarter", "base", "strip"]
 PART_NAMES: tuple[PartName, ...] = (
@@ -36,26 +37,29 @@ class OwnMaking:
     trim_margin: Fraction | None = None
     parts: Mapping[str, Fraction] = field(default_factory=dict)
     press: UnitPress | None = None
+    trimmed: Trimmed | None = None
 
     @property
     def untouched(self) -> bool:
         """Whether nothing is set."""
-        return self.trim_margin is None and not self.parts and self.press is None
+        nothing = self.trim_margin is None and self.press is None and self.trimmed is None
+        return nothing and not self.parts
 
 
 @dataclass(frozen=True, kw_only=True)
 class UnitWish(OwnMaking):
     """What is set for the group of units like the one that holds the point `at`: the way to make
-    it, and what `OwnMaking` has.
+    it, how many lots more than are needed, to choose from, and what `OwnMaking` has.
     """
 
     at: Point
     method: str | None = None
+    more: int = 0
 
     @property
     def untouched(self) -> bool:
         """Whether nothing is set."""
-        return self.method is None and super().untouched
+        return self.method is None and not self.more and super().untouched
 
     def moved(self, forth: Callable[[Point], Point]) -> UnitWish:
         """The same where the grid has moved under it."""

@@ -21,6 +21,7 @@ from yonk.core.planning.in_words import (
     cut_words,
     diagonal,
     further,
+    note_on_fabric,
     purposes,
 )
 from yonk.core.planning.notices import MOST_FLAP, Mend, NoticeCode
@@ -77,6 +78,7 @@ __all__ = [
     "listed_oversize",
     "luminance",
     "make_plan",
+    "note_on_fabric",
     "of_group",
     "plan_stage",
     "purposes",

@@ -6,12 +6,14 @@ from collections.abc import Sequence
 from fractions import Fraction
 
 from yonk.core.paper import (
+    Fabric,
     Length,
     LengthUnit,
     Measure,
     Message,
     Text,
     listed,
+    mark_the_wrong_side,
     message,
     show,
     show_size,
@@ -37,6 +39,11 @@ def cut_size_words(
     """
     wide, high = Length.of(width), Length.of(height)
     return show(wide, unit) if wide == high else show_size(wide, high, unit)
+
+
+def note_on_fabric(fabric: Fabric) -> Text:
+    """What is to be done with every piece of a fabric; nothing for most."""
+    return mark_the_wrong_side(fabric) if fabric.right_side == "hard-to-see" else ""
 
 
 def cut_size(cut: Cut, unit: LengthUnit) -> Text:

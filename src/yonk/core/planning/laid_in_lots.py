@@ -95,7 +95,11 @@ def _way(side: tuple[tuple[float, float], tuple[float, float]]) -> int | None:
 
 
 def turns_for(
-    laid: LaidUnit, up: int, prints: Mapping[int, int], around: int = EIGHTHS
+    laid: LaidUnit,
+    up: int,
+    prints: Mapping[int, int],
+    around: int = EIGHTHS,
+    stripes: frozenset[int] = frozenset(),
 ) -> dict[int, int] | None:
     """By how many quarters each piece of a unit is turned before it is laid, so that its prints
     point as drafted; None where that cannot be.
@@ -104,12 +108,14 @@ def turns_for(
         up: where the block's up lies in the unit, in eighths.
         prints: where prints point in the block, in quarters, by the number of their fabric.
         around: in how many eighths a print looks the same again.
+        stripes: the numbers of the fabrics that look the same upside down whatever others do.
     """
     turns: dict[int, int] = {}
     for scrap in laid:
         if scrap.fabric not in prints or not (scrap.askew if up % 2 else scrap.along):
             continue
-        eighths = (2 * prints[scrap.fabric] + up - scrap.angle) % around
+        again = min(around, EIGHTHS // 2) if scrap.fabric in stripes else around
+        eighths = (2 * prints[scrap.fabric] + up - scrap.angle) % again
         if eighths % 2 or turns.setdefault(scrap.piece, eighths // 2) != eighths // 2:
             return None
     return turns
@@ -124,7 +130,8 @@ def first_laid(made: CarriedOut, unit: Unit, lying: GroupOrientation) -> dict[in
         return {}
     prints = {numbers[key]: way for key, way in lying.prints if key in numbers}
     most = max(range(4), key=lambda turn: (lying.turns[turn], -turn))
-    turns = turns_for(laid[0], up_in(unit, most), prints) or {}
+    stripes = frozenset(numbers[key] for key in lying.stripes if key in numbers)
+    turns = turns_for(laid[0], up_in(unit, most), prints, stripes=stripes) or {}
     return {piece: turn for piece, turn in turns.items() if turn}
 
 
@@ -144,6 +151,7 @@ def _outcomes(
     prints: tuple[tuple[int, int], ...],
     ups: tuple[int, ...],
     around: int,
+    stripes: frozenset[int],
 ) -> tuple[tuple[int, ...], ...]:
     """What a batch can give: how many units for each of the `ups`, for every way to lay its pieces
     that gives no less than another.
@@ -155,7 +163,7 @@ def _outcomes(
     }
     for number, unit in enumerate(laid):
         later = {scrap.piece for other in laid[number + 1 :] for scrap in other}
-        ways = [turns_for(unit, up, points, around) for up in ups]
+        ways = [turns_for(unit, up, points, around, stripes) for up in ups]
         states = {
             (frozenset(one for one in turned if one[0] in later), counts)
             for fixed, before in states
@@ -201,11 +209,12 @@ def is_covered(
     numbers = fabric_numbers(unit)
     prints = tuple((numbers[key], way) for key, way in lying.prints if key in numbers)
     ups = tuple(up_in(unit, way) for way in range(ways))
+    stripes = frozenset(numbers[key] for key in lying.stripes if key in numbers)
     gives: list[tuple[int, ...]] = []
     of_batch: list[int] = []
     sizes = Counter(batches)
     for number, batch in enumerate(sizes):
-        outcomes = _outcomes(shape_of(unit), method, batch, prints, ups, around)
+        outcomes = _outcomes(shape_of(unit), method, batch, prints, ups, around, stripes)
         gives += outcomes
         of_batch += [number] * len(outcomes)
     enough = LinearConstraint(np.array(gives).T, lb=wanted)

@@ -32,9 +32,7 @@ def laid_by_print(
     `readings` are the block and its colourings, each for so many blocks. No more is cut than
     before.
     """
-    directional = {
-        fabric.key for fabric in readings[0][0].draft.fabrics if fabric.print == "directional"
-    }
+    directional = {fabric.key for fabric in readings[0][0].draft.fabrics if fabric.has_direction}
     if not directional:
         return tuple(cuts)
     identities = {recipe.group.label: recipe.group.identity for recipe in recipes}
@@ -43,7 +41,8 @@ def laid_by_print(
         if cut.fabric not in directional:
             found.append(cut)
         elif cut.shape == "square" and cut.subcut == "one-diagonal":
-            found += _halved(cut, _corners(cut, identities, readings))
+            stripes = readings[0][0].draft.fabric(cut.fabric).print == "stripes"
+            found += _halved(cut, _corners(cut, identities, readings), stripes=stripes)
         elif cut.shape == "rectangle":
             ways = _ways(cut, identities, readings)
             found += _parted(cut, ways) if len(ways) > 1 or any(ways) else [cut]
@@ -68,9 +67,10 @@ def _corners(
     return turned_corners(counts, 0)
 
 
-def _halved(cut: Cut, corners: CornerAngles) -> list[Cut]:
+def _halved(cut: Cut, corners: CornerAngles, *, stripes: bool) -> list[Cut]:
     """Squares to be halved, in those whose cut rises to the right and those where it falls, so that
-    as many triangles as can be lie upright; then as many that only stand on their heads.
+    as many triangles as can be lie upright; then as many that only stand on their heads, which of
+    stripes is the same.
     """
     a, b, c, d = corners
     if not any(corners):
@@ -81,7 +81,7 @@ def _halved(cut: Cut, corners: CornerAngles) -> list[Cut]:
         falling = cut.count - rising
         best = sum(min(n, rising) for n in (a, c)) + sum(min(n, falling) for n in (b, d))
         either = min(a + c, 2 * rising) + min(b + d, 2 * falling)
-        return best, either, -abs(rising - share)
+        return either if stripes else best, either, -abs(rising - share)
 
     rising = max(range(cut.count + 1), key=upright)
     hands: list[tuple[PrintWay, int]] = [

@@ -6,7 +6,7 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from yonk.core.paper import Draft
 from yonk.core.planning.corners import NONE, CornerAngles, corner_of, turned_corners
@@ -16,9 +16,11 @@ from yonk.core.planning.reading import Reading, UnitGroup
 @dataclass(frozen=True)
 class GroupOrientation:
     """How the units of a group lie in the block, and where the prints of their patches must point;
-    counts are over all blocks.
+    counts are over all blocks. This is the one model of how a print lies: lists, notices,
+    proposals, comparisons and pictures ask it.
 
-    `prints` are the fabrics with a direction and where they point, in quarters. `turns` counts the
+    `prints` are the fabrics with a direction and where they point, in quarters; `stripes` those of
+    them that look the same upside down. `turns` counts the
     units by how far they are turned back from their place to the way their group is told;
     `symmetry` is in how many of the four ways a unit looks the same. `corners` counts the
     triangles of each letter and fabric by where their square corner, or their long edge, lies as
@@ -29,6 +31,12 @@ class GroupOrientation:
     turns: CornerAngles = NONE
     symmetry: int = 1
     corners: tuple[tuple[tuple[str, str], CornerAngles], ...] = ()
+    stripes: frozenset[str] = frozenset()
+
+    @property
+    def only_stripes(self) -> bool:
+        """Whether nothing shows which way up a unit is made."""
+        return all(key in self.stripes for key, _ in self.prints)
 
 
 def lying_of(
@@ -42,6 +50,8 @@ def lying_of(
     """
     if not prints:
         return GroupOrientation()
+    draft = readings[0][0].draft
+    stripes = frozenset(key for key, _ in prints if draft.fabric(key).print == "stripes")
     turns: Counter[int] = Counter()
     corners: dict[tuple[str, str], Counter[int]] = {}
     for reading, blocks in readings:
@@ -54,15 +64,14 @@ def lying_of(
         turned_corners([turns[n] for n in range(4)], 0),
         group.symmetry,
         tuple((key, turned_corners([one[n] for n in range(4)], 0)) for key, one in corners.items()),
+        stripes,
     )
 
 
 def directed(fabrics: Sequence[str], draft: Draft) -> tuple[tuple[str, int], ...]:
     """The fabrics whose print has a direction, and where that points in the block, in quarters."""
     known = [draft.fabric(key) for key in dict.fromkeys(fabrics)]
-    return tuple(
-        (one.key, round(one.direction / 90) % 4) for one in known if one.print == "directional"
-    )
+    return tuple((one.key, round(one.direction / 90) % 4) for one in known if one.has_direction)
 
 
 def of_share(lying: GroupOrientation, wanted: int) -> GroupOrientation:
@@ -81,7 +90,7 @@ def of_share(lying: GroupOrientation, wanted: int) -> GroupOrientation:
         (key, turned_corners([-(-count * wanted // total) for count in counts], 0))
         for key, counts in lying.corners
     )
-    return GroupOrientation(lying.prints, turned_corners(taken, 0), lying.symmetry, corners)
+    return replace(lying, turns=turned_corners(taken, 0), corners=corners)
 
 
 def less_share(lying: GroupOrientation, share: GroupOrientation) -> GroupOrientation:
@@ -92,7 +101,7 @@ def less_share(lying: GroupOrientation, share: GroupOrientation) -> GroupOrienta
         (key, turned_corners([a - b for a, b in zip(counts, made[key], strict=True)], 0))
         for key, counts in lying.corners
     )
-    return GroupOrientation(lying.prints, turned_corners(turns, 0), lying.symmetry, corners)
+    return replace(lying, turns=turned_corners(turns, 0), corners=corners)
 
 
 def _count_corners(

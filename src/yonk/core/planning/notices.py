@@ -28,7 +28,7 @@ from yonk.core.planning.recipes import Recipe
 from yonk.core.planning.sizes import finer_steps, on_the_ruler, sizes_on_the_ruler
 from yonk.core.planning.turned_prints import TurnedPrint
 from yonk.core.planning.uneven_grid import uneven_grid
-from yonk.core.units import BY_NAME, FOUNDATION, Terms, terms_of
+from yonk.core.units import BY_NAME, FOUNDATION, CutKey, Terms, terms_of
 
 MOST_LOOSE = 12  # seams that are named one by one
 NoticeCode = Literal[
@@ -49,11 +49,15 @@ NoticeCode = Literal[
 
 @dataclass(frozen=True)
 class Mend:
-    """One way out that can be taken at once: another finished size, a finer ruler, or lines that
-    lie on the ruler; lengths in the draft's unit.
+    """One way out that can be taken at once: another finished size, a finer ruler, lines that lie
+    on the ruler, or for a unit by its label another way or so many lots more; lengths in the
+    draft's unit.
     """
 
     words: Message
+    unit: str = ""
+    method: str = ""
+    more: int = 0
     finished: tuple[Fraction, Fraction] | None = None
     ruler_step: Fraction | None = None
     lines: tuple[tuple[Fraction, ...], tuple[Fraction, ...]] | None = None
@@ -358,10 +362,7 @@ def _prints(turned: Iterable[TurnedPrint], draft: Draft) -> Iterator[Notice]:
             continue
         label, names = one.group.label, listed([draft.fabric(key).called for key in one.fabrics])
         how = "upside-down" if one.prints == "stripes" else "strips" if one.in_strips else "turned"
-        ways = [message("made-so-it-stays-upright", method=one.better.words)] if one.better else []
-        if one.more:
-            too = "yes" if ways else "no"
-            ways.append(message("more-lots-to-choose-from", lots=one.more, too=too))
+        mends = [*_upright(one, draft)]
         yield Notice(
             "print-turns",
             message(
@@ -370,11 +371,50 @@ def _prints(turned: Iterable[TurnedPrint], draft: Draft) -> Iterator[Notice]:
                 method=one.way.words,
                 fabrics=names,
                 how=how,
-                mend=listed(ways, "comma-or"),
+                mend=listed([mend.words for mend in mends], "comma-or"),
             ),
             (),
             (label,),
+            (),
+            tuple(mends),
         )
+
+
+def _upright(turned: TurnedPrint, draft: Draft) -> Iterator[Mend]:
+    """What would keep the print of a group upright: the way that does, or more to choose from."""
+    label = turned.group.label
+    if turned.better:
+        words = message("made-so-it-stays-upright", method=turned.better.words)
+        yield Mend(words, unit=label, method=turned.better.name)
+    if turned.more:
+        cloth = [
+            message(
+                "pieces-more",
+                count=count,
+                size=_size_words(what, draft),
+                fabric=draft.fabric(what.fabric).called,
+            )
+            for what, count in sorted(turned.more_cuts, key=lambda one: _place(one[0], draft))
+        ]
+        words = message(
+            "more-lots-to-choose-from",
+            lots=turned.more,
+            too="yes" if turned.better else "no",
+            cloth=listed(cloth) if cloth else "",
+            asks="cloth" if cloth else "none",
+        )
+        yield Mend(words, unit=label, more=turned.more)
+
+
+def _place(what: CutKey, draft: Draft) -> tuple[int, Fraction, Fraction]:
+    """By fabric as the block has them, the largest first: alike for a block seen in a mirror."""
+    keys = [fabric.key for fabric in draft.fabrics]
+    return keys.index(what.fabric), -what.height, -what.width
+
+
+def _size_words(what: CutKey, draft: Draft) -> Text:
+    sides = [show(side, draft.unit) for side in dict.fromkeys((what.width, what.height)) if side]
+    return listed(sides, "times")
 
 
 def _contrast(reading: Reading) -> Iterator[Notice]:

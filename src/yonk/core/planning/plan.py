@@ -86,7 +86,7 @@ def _plan(draft: Draft, wanted: int, there: frozenset[tuple[object, int]], parts
         recipes, draft.making.ruler_step, USUAL[draft.unit].squaring, draft.making.usable
     )
     cuts = laid_by_print(listed, recipes, readings)
-    directional = any(fabric.print == "directional" for fabric in draft.fabrics)
+    directional = any(fabric.has_direction for fabric in draft.fabrics)
     turned = tuple(turned_prints(recipes, cuts, wanted_of(readings, made))) if directional else ()
     notices = all_notices(reading, recipes, cuts, colourings, turned)
     return Plan(reading, wanted, colourings, recipes, cuts, notices, beside)

@@ -17,23 +17,30 @@ from yonk.core.units import Method, Need, Prints, Subcut, Terms, Unit, pooled
 TURNING: tuple[Prints, ...] = ("upright", "stripes", "turned")
 
 
-def row_prints(subcut: Subcut, cuts: int, wanted: CornerAngles) -> Prints:
-    """How prints lie in the triangles of so many squares, each laid as suits best.
+def row_prints(subcut: Subcut, cuts: int, wanted: CornerAngles, *, stripes: bool = False) -> Prints:
+    """How prints lie in the triangles of so many squares, each laid as suits best; of stripes, that
+    look the same upside down, no more is asked.
 
     >>> row_prints("one-diagonal", 1, (1, 0, 1, 0)), row_prints("one-diagonal", 1, (1, 1, 0, 0))
     ('upright', 'turned')
     """
-    if short_of_squares(subcut, cuts, wanted) <= 0:
+    if short_of_squares(subcut, cuts, wanted, stripes=stripes) <= 0:
         return "upright"
-    a, b, c, d = wanted
-    if subcut == "one-diagonal":
-        return "stripes" if -(-(a + c) // 2) - (-(b + d) // 2) <= cuts else "turned"
-    return "stripes" if max(a + c, b + d) <= 2 * cuts else "turned"
+    if stripes:
+        return "turned"
+    as_stripes = row_prints(subcut, cuts, wanted, stripes=True)
+    return "stripes" if as_stripes == "upright" else "turned"
 
 
-def short_of_squares(subcut: Subcut, cuts: int, wanted: CornerAngles) -> int:
+def short_of_squares(
+    subcut: Subcut, cuts: int, wanted: CornerAngles, *, stripes: bool = False
+) -> int:
     """How many squares more would give every triangle with its print upright."""
     a, b, c, d = wanted
+    if stripes:
+        level, steep = -(-(a + c) // 2), -(-(b + d) // 2)
+        whole = {"one-diagonal": level + steep, "both-diagonals": max(level, steep)}
+        return whole.get(subcut, cuts) - cuts
     if subcut == "one-diagonal":
         return max(a, c) + max(b, d) - cuts
     return max(wanted) - cuts if subcut == "both-diagonals" else 0
@@ -64,7 +71,8 @@ def _singly(unit: Unit, method: Method, lots: int, terms: Terms, lying: GroupOri
         if first.fabric in directed and first.subcut != "none":
             letters = dict.fromkeys(one.letter for one in needs)
             wanted = sum_of(corners.get((letter, first.fabric), NONE) for letter in letters)
-            found = max(found, row_prints(first.subcut, cuts, wanted), key=TURNING.index)
+            prints = row_prints(first.subcut, cuts, wanted, stripes=first.fabric in lying.stripes)
+            found = max(found, prints, key=TURNING.index)
     return found
 
 
@@ -89,7 +97,7 @@ def _in_strips(
     upright = {way % 2 == (not counted.strips_level) for way in _ways_wanted(lying)}
     if upright != {True}:
         return "turned"
-    both = len(_ways_wanted(lying)) > 1 and lying.symmetry == 1
+    both = len(_ways_wanted(lying)) > 1 and lying.symmetry == 1 and not lying.only_stripes
     return "stripes" if both else counted.prints
 
 

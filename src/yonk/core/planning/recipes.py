@@ -101,6 +101,14 @@ class WantedUnits:
     def _own_terms(self) -> dict[str, Terms]:
         return {}
 
+    def more_lots(self, group: UnitGroup) -> int:
+        """How many lots more than are needed she wants of a group, or of its mirror images that
+        come out of the same lots.
+        """
+        other = self.mirror(group) if group.unit.hand else None
+        labels = [one.label for one in (group, other) if one]
+        return max(wish.more if (wish := self.wishes.get(label)) else 0 for label in labels)
+
     def way_chosen(self, group: UnitGroup) -> str | None:
         """The way that she chose for a group, by itself or for its kind."""
         wish = self.wishes.get(group.label)
@@ -243,6 +251,8 @@ def _make(
     serves: tuple[str, ...] = (group.label,)
     terms = wanted.terms_for(group)
     mirrored, leads = 0, True
+    more = wanted.more_lots(group) if len(choices[group.label].way.shares) == 1 else 0
+    lots, makes = lots + more, makes + more * method.lot
     if method.mirrors and group.unit.hand:
         other = wanted.mirror(group)
         makes = lots * (method.lot // 2)
@@ -254,7 +264,7 @@ def _make(
         ):
             serves, leads = (group.label, other.label), int(group.label) < int(other.label)
         else:
-            lots = lots_for(share.wanted, method.lot // 2)
+            lots = lots_for(share.wanted, method.lot // 2) + more
             makes, mirrored = lots * method.lot, lots * (method.lot // 2)
     needs = tuple(method.needs(group.unit, terms, lots)) if leads else ()
     return Recipe(

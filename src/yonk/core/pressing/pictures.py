@@ -13,6 +13,7 @@ import shapely
 
 from yonk.core.paper import XY, Array, show
 from yonk.core.pressing.plan import ListedJoin, SewingPlan, measures
+from yonk.core.pressing.starting import starts_at
 from yonk.core.sewing import ClothSide, Label, MarkedLine, Picture, ShownCloth, TableSegment
 
 _POINT = 4.0  # allowances that a sharp point may reach beyond its patch
@@ -107,6 +108,10 @@ class _Drawn:
         lines = [MarkedLine(span, "sewn") for span in self._stitches()]
         lines += [MarkedLine(span, "pin") for span in self._pins()]
         lines += [MarkedLine(_span(dot, dot), "dot") for dot in self._dots()]
+        first = starts_at(self.plan, self.join)
+        if first is not None:
+            spot = np.array(first, dtype=float) / self.scale
+            lines.append(MarkedLine(_span(spot, spot), "start"))
         return _picture(cloths, lines, ())
 
     def _folded(self, ring: Array) -> Array:

@@ -153,6 +153,37 @@ class SewingPlan:
         return self._units_made.get(part)
 
     @cached_property
+    def _unit_of_join(self) -> dict[int, tuple[int, ...]]:
+        """Of each join inside a unit all joins of that very unit."""
+        leaves = self.joining.order.leaves
+        known: dict[int, tuple[int, ...]] = {}
+        for join in self.joining.joins:  # parts come before what they make
+            if join.unit is None:
+                continue
+            inner = [
+                number
+                for part in join.of
+                for number in known.get(part - leaves, ())
+                if self.joining.joins[number].unit == join.unit
+            ]
+            for number in (own := (*inner, join.number)):
+                known[number] = own
+        return known
+
+    def joins_of_unit(self, join: Join) -> tuple[int, ...]:
+        """The joins of the very unit that a join lies in, by number, in the order of sewing."""
+        return self._unit_of_join[join.number]
+
+    def unit_box(self, join: Join) -> tuple[int, int, int, int]:
+        """The box of the very unit that a join lies in: left, top, right and bottom, in lattice
+        steps.
+        """
+        made = self.joining.order.leaves + self.joins_of_unit(join)[-1]
+        rings = [self.joining.faces[face].ring for face in self.joining.order.faces(made)]
+        across, down = ([spot[axis] for ring in rings for spot in ring] for axis in (0, 1))
+        return min(across), min(down), max(across), max(down)
+
+    @cached_property
     def sewn(self) -> tuple[ListedJoin, ...]:
         """The joins, group by group."""
         return tuple(

@@ -17,6 +17,7 @@ from yonk.core.pressing.place_names import place_name
 from yonk.core.pressing.plan import ListedJoin, SewingPlan, measures, toward
 from yonk.core.pressing.pressed import PressedSide
 from yonk.core.pressing.stacks import Stack
+from yonk.core.pressing.starting import starts_at
 from yonk.core.sewing import CAUTIONS
 from yonk.core.units import BY_NAME
 
@@ -28,8 +29,10 @@ class SewingStep:
     """A step over all blocks: alike joins, or the making of a unit by its recipe.
 
     `mark` tells what is sewn, whatever its number, so that what was done is found again after the
-    draft has changed; `unit` is that of the unit that is made. `per_block` and `total` count joins
-    or units; `stacks` are those that the two pieces are taken from, join by join.
+    draft has changed; `unit` is that of the unit that is made, by its recipe or by the last of its
+    joins. Earlier joins of a unit are `within` it: of its mark, and how many in each. `per_block`
+    and `total` count joins or units; `stacks` are those that the two pieces are taken from, join by
+    join.
     """
 
     number: int
@@ -47,10 +50,17 @@ class SewingStep:
     stacks: tuple[tuple[int, int], ...]
     caution: Text
     unit: str = ""
+    within: tuple[str, int] | None = None
 
     def done(self, joined: Mapping[str, int], made: Mapping[str, int]) -> int:
-        """How many are done: of a unit also those that were told before units had marks."""
-        return joined.get(self.mark, 0) + (made.get(self.unit, 0) if self.unit else 0)
+        """How many are done: of a unit also those that were told before units had marks; of a join
+        within a unit no fewer than units of it are made.
+        """
+        own = joined.get(self.mark, 0) + (made.get(self.unit, 0) if self.unit else 0)
+        if self.within is None:
+            return own
+        unit, each = self.within
+        return max(own, made.get(unit, 0) * each)
 
 
 def steps_of_sewing(
@@ -90,7 +100,7 @@ class _Steps:
         for group in self.plan.groups:
             first = self.plan.listed[group[0]]
             label = first.join.unit
-            if label is not None and self._by_recipe(label):
+            if label is not None and self._by_recipe(label) and not self._sewn_singly(label):
                 if label not in done:
                     done.add(label)
                     found.append(self._unit(len(found) + 1, label))
@@ -103,6 +113,23 @@ class _Steps:
         recipe = self.recipes.get(label)
         return recipe is not None and recipe.method.sew is not None
 
+    def _sewn_singly(self, label: str) -> bool:
+        """Whether the seams of a unit are steps like any other: its patches are sewn to each other
+        one by one, and it is finished by one step.
+        """
+        recipe = self.recipes[label]
+        if recipe.method.name != "cut-and-sew" or len(recipe.way.shares) > 1:
+            return False
+        own = [group for group in self.plan.groups if self._unit_label(group) == label]
+        return sum(self._finishes(group) for group in own) == 1
+
+    def _unit_label(self, group: Sequence[int]) -> str | None:
+        return self.plan.joining.joins[group[0]].unit
+
+    def _finishes(self, group: Sequence[int]) -> bool:
+        """Whether alike joins are the last ones of their units."""
+        return self.plan.unit_made(self.plan.joining.order.leaves + group[0]) is not None
+
     def _unit(self, number: int, label: str) -> SewingStep:
         """All units of a label, made as their recipe says; the plan tells how they are pressed."""
         recipe = self.recipes[label]
@@ -110,9 +137,6 @@ class _Steps:
         joins = [join for join in self.plan.joining.joins if join.unit == label]
         per_block = group.per_block
         why = self._why_unit(joins)
-        both, unit = 2 * self.plan.draft.making.seam, self.plan.draft.unit
-        sides = group.unit.width, group.unit.height
-        size = listed((show(side + both, unit) for side in sides), "times")
         words = message(
             "make-by-recipe",
             kind=BY_NAME[group.kind].words,
@@ -131,12 +155,17 @@ class _Steps:
             label,
             tuple(dict.fromkeys(why)),
             0,
-            size,
+            self._unit_size(recipe),
             self._batches(total),
             (),
             self._caution(),
             unit_mark(group, self.plan.draft),
         )
+
+    def _unit_size(self, recipe: Recipe) -> Text:
+        both, unit = 2 * self.plan.draft.making.seam, self.plan.draft.unit
+        sides = recipe.group.unit.width, recipe.group.unit.height
+        return listed((show(side + both, unit) for side in sides), "times")
 
     def _why_unit(self, joins: Sequence[Join]) -> list[Message]:
         """How the seams inside a unit are pressed, and how many of them where two lots are."""
@@ -162,22 +191,41 @@ class _Steps:
         }
         total = len(group) * self.blocks
         to_match = sum(meeting.join == first.join.number for meeting in plan.wanted.meetings)
+        recipe = self._singly_made(first.join)
+        makes = recipe if recipe and self._finishes(group) else None
+        start = None if starts_at(plan, first.join) is None else message("start-at-the-point")
         return SewingStep(
             number,
             "join",
             self.mark(group),
-            sentences(self._sew_words(first), kinds[first.join.kind]),
+            sentences(
+                self._sew_words(first),
+                kinds[first.join.kind],
+                start,
+                _makes(makes) if makes else None,
+            ),
             len(group),
             total,
             tuple(group),
             first.join.unit or "",
             (reason(plan, first.join),),
             to_match,
-            self._checkpoint(first),
+            self._unit_size(makes) if makes else self._checkpoint(first),
             self._batches(total),
             self._stacks(group),
             self._caution(),
+            unit_mark(makes.group, plan.draft) if makes else "",
+            self._within(recipe, group) if recipe and not makes else None,
         )
+
+    def _singly_made(self, join: Join) -> Recipe | None:
+        """The recipe of the unit that a join lies in, where its seams are steps by themselves."""
+        if join.unit is None or not self._by_recipe(join.unit):
+            return None
+        return self.recipes[join.unit]
+
+    def _within(self, recipe: Recipe, group: Sequence[int]) -> tuple[str, int]:
+        return unit_mark(recipe.group, self.plan.draft), len(group) // recipe.group.per_block
 
     def _sew_words(self, sewn: ListedJoin) -> Message:
         one, other = (self._name(part) for part in sewn.of)
@@ -259,6 +307,13 @@ class _Steps:
         for _ in range(quarters):
             ring = [(-y, x) for x, y in ring]
         return ring, self.plan.reading.fabrics[face]
+
+
+def _makes(recipe: Recipe) -> Message:
+    """Which unit is finished then."""
+    return message(
+        "that-makes-the-unit", kind=BY_NAME[recipe.group.kind].words, unit=recipe.group.label
+    )
 
 
 def _from(ring: Sequence[tuple[int, int]], left: int, top: int) -> list[tuple[int, int]]:

@@ -23,7 +23,14 @@ from yonk.core.sewing.plane import (
     sides_of,
     split,
 )
-from yonk.core.sewing.steps import CAUTIONS, ActName, Dimension, Landmarks, RecipeStep
+from yonk.core.sewing.steps import (
+    CAUTIONS,
+    ActName,
+    Dimension,
+    Landmarks,
+    RecipeStep,
+    RulerInHand,
+)
 from yonk.core.sewing.table import (
     Practice,
     StartPiece,
@@ -53,6 +60,7 @@ __all__ = [
     "PictureMark",
     "Practice",
     "RecipeStep",
+    "RulerInHand",
     "Scrap",
     "SewingError",
     "SewnWork",

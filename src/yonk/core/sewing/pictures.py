@@ -17,7 +17,7 @@ from yonk.core.sewing.work import Layers, Scrap, SewnWork
 
 ClothSide = Literal["right", "wrong"]
 PictureMark = Literal[
-    "drawn", "sewn", "cut", "seam", "press", "ruler", "guide", "allowance", "pin", "dot"
+    "drawn", "sewn", "cut", "seam", "press", "ruler", "guide", "allowance", "pin", "dot", "start"
 ]
 PEEK = 0.035  # how far the lower cloth peeks out beside the upper, as a share of the work
 
@@ -44,10 +44,13 @@ class MarkedLine:
 
 @dataclass(frozen=True)
 class Label:
-    """A size to read, beside the span that it measures."""
+    """A size to read, beside the span that it measures; or the number of a ruler's mark, at the
+    second end of its span.
+    """
 
     span: TableSegment
     words: Text
+    of: Literal["size", "mark"] = "size"
 
 
 @dataclass(frozen=True)
@@ -75,12 +78,10 @@ def picture_of(scene: Scene) -> Picture:
     ]
     ruled = scene.ruler
     if ruled:
-        lines += [
-            MarkedLine((a, b), "ruler")
-            for a, b in zip(ruled[0], ruled[0][1:] + ruled[0][:1], strict=True)
-        ]
+        lines += [MarkedLine(edge, "ruler") for edge in ruled[0]]
+        lines += [MarkedLine(one.span, "ruler") for one in scene.ruler_marks]
         lines.append(MarkedLine(ruled[1], "guide"))
-        outlines = [*outlines, ruled[0]]
+        outlines = [*outlines, *ruled[0]]
     lines += [MarkedLine(span, "drawn") for span in scene.drawn]
     lines += [MarkedLine(span, "sewn") for span in scene.sewn]
     lines += [MarkedLine(span, "cut") for span in scene.cut if not ruled]
@@ -88,7 +89,10 @@ def picture_of(scene: Scene) -> Picture:
     if scene.open_seam:
         lines += [MarkedLine(_tail((b, a)), "press") for a, b in scene.pressed]
     left, top, right, bottom = bounds([*outlines, *scene.pressed])
-    labels = tuple(Label(size.span, size.words) for size in scene.sizes)
+    labels = (
+        *(Label(size.span, size.words) for size in scene.sizes),
+        *(Label(one.span, one.words, "mark") for one in scene.ruler_marks),
+    )
     return Picture(
         tuple(cloths), tuple(lines), labels, (left, top, right - left, bottom - top), scene.count
     )

@@ -4,10 +4,11 @@ draft's unit.
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import dataclass
 from typing import Literal
 
-from yonk.core.paper import Message, Polygon, Text, message
+from yonk.core.paper import Message, Text, message
 from yonk.core.sewing.plane import TableSegment
 from yonk.core.sewing.work import Layers, SewnWork
 
@@ -46,21 +47,41 @@ class Scene:
     cut: tuple[TableSegment, ...] = ()
     pressed: tuple[TableSegment, ...] = ()  # from under the iron to where the seam is pressed
     sizes: tuple[Dimension, ...] = ()
-    ruler: tuple[Polygon, TableSegment] | None = (
-        None  # a ruler's edge lines with its 45° (or seam) line
+    ruler: tuple[tuple[TableSegment, ...], TableSegment] | None = (
+        None  # a ruler's edges, as far as they are seen, with its 45° (or seam) line
     )
     count: int = 1
     open_seam: bool = False
+    ruler_marks: tuple[Dimension, ...] = ()
+
+
+@dataclass(frozen=True)
+class RulerInHand:
+    """The ruler that a unit is trimmed with: its sides as it lies, how far from its corner its mark
+    for nothing is, and from one numbered mark to the next; lengths in the draft's unit.
+    """
+
+    width: float
+    height: float
+    begins: float
+    every: float = 1.0
 
 
 @dataclass(frozen=True)
 class Landmarks:
     """What is looked at when a unit is trimmed: in words, and distances along its raw edges, as the
-    unit was drafted.
+    unit was drafted; with which ruler, and what is said of it.
+
+    `folded` are the words for a unit that is trimmed before it is opened; nothing where it is
+    opened first. `measured` says a length in words.
     """
 
     words: Text
+    measured: Callable[[float], Text]
     sizes: tuple[Dimension, ...] = ()
+    ruler: RulerInHand | None = None
+    of_ruler: Text = ""
+    folded: Text = ""
 
 
 @dataclass(frozen=True)

@@ -20,6 +20,7 @@ from yonk.core.paper import (
     Text,
     UnitPress,
     listed,
+    mark_the_wrong_side,
     message,
     sentences,
     show,
@@ -30,6 +31,9 @@ from yonk.core.sewing.trimming import Fit, Target, fit
 from yonk.core.sewing.work import Layers, Pieces, SewingError, SewnWork, clip, length
 
 _NEAR = 1e-6  # below it a difference is rounding, a thousand times less than cloth shows
+_SEEN = 1e-6  # the same, of what is trimmed off
+_BEYOND = 0.3  # how far a ruler is shown beyond a unit, as a share of the unit's longer side
+_FEWEST_MARKS = 8  # from so many numbers along a side on every other mark is numbered
 _THE_DIAGONAL = message("the-diagonal")
 MOST_NAMED = 2  # fabrics that a side is told by; more are no instruction
 VALUES = {"light": 0, "medium": 1, "dark": 2}  # in the order in which an allowance shows through
@@ -124,7 +128,7 @@ class Table:
         """Whether a single piece has a print with a direction that lies sideways."""
         (scrap, *_) = work.front
         known = self.fabrics.get(scrap.fabric)
-        return bool(known and known.print == "directional" and abs(scrap.up[0]) > 0.5)
+        return bool(known and known.has_direction and abs(scrap.up[0]) > 0.5)
 
     def cut_once(self, work: SewnWork, *, rising: bool = True) -> list[SewnWork]:
         """Two triangles: a rectangle cut from corner to corner, the cut rising to the right or
@@ -383,7 +387,15 @@ class Table:
         if words:
             guide = max(work.seams, key=length)
             self._record(
-                "trim", words, [Scene(work, cut=tuple(sides_of(outline)), ruler=(outline, guide))]
+                "trim",
+                words,
+                [
+                    Scene(
+                        work,
+                        cut=tuple(sides_of(outline)),
+                        ruler=(tuple(sides_of(outline)), guide),
+                    )
+                ],
             )
         return work.inside(outline)
 
@@ -415,30 +427,37 @@ class Table:
                 other = fit(work, mirror)
                 found = replace(other, mirrored=True) if other.right else found
             fits.append(found)
-        scenes = [self._trimming(found, target, size, landmarks) for found in fits[:1]]
-        oversize = min(fits[0].oversize)
-        words = message("trim-to-size", size=size)
-        if oversize < -1e-6:
-            words = message("check-a-small-one", size=size)
-        elif oversize < 1e-6:
-            words = message("check-nothing-to-trim", size=size)
-        self._record(
-            "trim", sentences(words, (landmarks.words if landmarks else "") or None), scenes
-        )
+        self._record_trimming(fits, target, size, landmarks)
         return fits
 
-    def _trimming(
-        self, found: Fit, target: Target, size: Text, landmarks: Landmarks | None
-    ) -> Scene:
-        left, top, right, bottom = bounds([target.box])
-        seams = found.work.seams
-        guide = max(seams, key=length) if seams else ((left, bottom), (right, top))
-        return Scene(
-            found.work,
-            cut=tuple(sides_of(target.box)),
-            ruler=(target.box, guide),
-            sizes=(Dimension(((left, top), (right, top)), size), *_lying(found, target, landmarks)),
+    def _record_trimming(
+        self, fits: Sequence[Fit], target: Target, size: Text, landmarks: Landmarks | None
+    ) -> None:
+        first = fits[0]
+        oversize = min(first.oversize)
+        words: Text = message("trim-to-size", size=size)
+        if landmarks and landmarks.folded and oversize >= -_SEEN and self.recording:
+            self._record_folded(first, target, landmarks)
+            return
+        off: Text = ""
+        if oversize < -_SEEN:
+            words = message("check-a-small-one", size=size)
+        elif oversize < _SEEN:
+            words = message("check-nothing-to-trim", size=size)
+        elif landmarks:
+            off = trimmed_off(first, landmarks)
+        more = (landmarks.words, off, landmarks.of_ruler) if landmarks else ()
+        said = sentences(words, *(one or None for one in more))
+        self._record("trim", said, [_trimming(first, target, size, landmarks)])
+
+    def _record_folded(self, found: Fit, target: Target, landmarks: Landmarks) -> None:
+        """Trimming comes before the pressing then, which is the last thing on record."""
+        pressed = self.steps.pop()
+        words = sentences(
+            landmarks.folded, trimmed_off(found, landmarks) or None, landmarks.of_ruler or None
         )
+        self._record("trim", words, [_folded(found, target, landmarks)])
+        self.steps.append(pressed)
 
     # the record
 
@@ -458,7 +477,14 @@ class Table:
                 sizes.append(Dimension(((left, top), (left, bottom)), height))
             scenes.append(Scene(one.work, cut=marks, sizes=tuple(sizes), count=one.count))
             said.append(self._cut_words(one))
-        self._record("cut", message("step-cut", pieces=listed(said, "semicolon")), scenes)
+        keys = dict.fromkeys(scrap.fabric for one in cut for scrap in one.work.front)
+        alike = [
+            mark_the_wrong_side(self.fabrics[key])
+            for key in keys
+            if key in self.fabrics and self.fabrics[key].right_side == "hard-to-see"
+        ]
+        words = message("step-cut", pieces=listed(said, "semicolon"))
+        self._record("cut", sentences(words, *alike) if alike else words, scenes)
 
     def _cut_words(self, one: StartPiece) -> Message:
         width, height = one.size
@@ -617,6 +643,108 @@ def middle_of(work: SewnWork) -> XY:
     """The middle of a work's upright box."""
     left, top, right, bottom = bounds(work.outlines)
     return (left + right) / 2, (top + bottom) / 2
+
+
+def trimmed_off(found: Fit, landmarks: Landmarks) -> Text:
+    """How much there is to cut off on each side; nothing where there is nothing."""
+    sides = [side if side > _SEEN else 0.0 for side in found.sides]
+    if not found.right or not any(sides):
+        return ""
+    left, top, right, bottom = (landmarks.measured(side) if side else "0" for side in sides)
+    alike = max(sides) - min(sides) < _SEEN
+    pairs = abs(sides[0] - sides[2]) < _SEEN and abs(sides[1] - sides[3]) < _SEEN
+    return message(
+        "trimmed-off",
+        sides="all" if alike else "pairs" if pairs else "each",
+        left=left,
+        top=top,
+        right=right,
+        bottom=bottom,
+    )
+
+
+def _trimming(found: Fit, target: Target, size: Text, landmarks: Landmarks | None) -> Scene:
+    """A work under the ruler, whose corner lies on its upper right one."""
+    left, top, right, bottom = bounds([target.box])
+    seams = found.work.seams
+    guide = max(seams, key=length) if seams else ((left, bottom), (right, top))
+    edges, marks = _ruler_on(target, landmarks)
+    return Scene(
+        found.work,
+        cut=tuple(sides_of(target.box)),
+        ruler=(edges, guide),
+        ruler_marks=marks,
+        sizes=(Dimension(((left, top), (right, top)), size), *_lying(found, target, landmarks)),
+    )
+
+
+def _folded(found: Fit, target: Target, landmarks: Landmarks) -> Scene:
+    """A work of two triangles, still folded on its seam, under the ruler, whose corner lies on its
+    square corner.
+    """
+    left, top, right, bottom = bounds([target.box])
+    seam = max(found.work.seams, key=length)
+    line = TableLine.between(*seam)
+    corners = [(left, top), (right, top), (right, bottom), (left, bottom)]
+    corner = max(corners, key=lambda spot: line.side(spot))
+    under, over = found.work.split(line)
+    if max(line.side(spot) for one in under.outlines for spot in one) < _NEAR:
+        under, over = over, under
+    beside = [
+        spot for spot in corners if abs(line.side(spot)) < max(right - left, bottom - top) / 8
+    ]
+    edges, marks = _ruler_on(target, landmarks, corner)
+    return Scene(
+        Layers(under, (over.moved(Motion.folding(line)),), sewn=(seam,)),
+        sewn=(seam,),
+        cut=tuple((corner, spot) for spot in beside),
+        ruler=(edges, seam),
+        ruler_marks=marks,
+    )
+
+
+def _ruler_on(
+    target: Target,
+    landmarks: Landmarks | None,
+    corner: XY | None = None,
+) -> tuple[tuple[TableSegment, ...], tuple[Dimension, ...]]:
+    """The edges of the ruler in hand, as far as it is shown beyond the unit, and its numbered marks
+    along the edges at its corner: the unit's upper right one, or the given one.
+    """
+    left, top, right, bottom = bounds([target.box])
+    if landmarks is None or landmarks.ruler is None:
+        return tuple(sides_of(target.box)), ()
+    ruler = landmarks.ruler
+    most = _BEYOND * max(right - left, bottom - top)
+    x, y = corner or (right, top)
+    across = -1.0 if x > (left + right) / 2 else 1.0
+    down = 1.0 if y < (top + bottom) / 2 else -1.0
+    wide, high = min(ruler.width, right - left + most), min(ruler.height, bottom - top + most)
+    far, low = x + across * wide, y + down * high
+    edges = [((x, y), (far, y)), ((x, y), (x, low))]
+    if wide == ruler.width:
+        edges.append(((far, y), (far, low)))
+    if high == ruler.height:
+        edges.append(((x, low), (far, low)))
+    tick = most / 6
+
+    def numbered(reach: float) -> list[tuple[float, str]]:
+        count = int((reach - ruler.begins) / ruler.every + _NEAR)
+        by = 1 + count // _FEWEST_MARKS
+        return [
+            (ruler.begins + number * ruler.every, str(round(number * ruler.every)))
+            for number in range(by, count + 1, by)
+        ]
+
+    level = [
+        Dimension(((x + across * at, y), (x + across * at, y + down * tick)), number)
+        for at, number in numbered(wide)
+    ]
+    steep = [
+        Dimension(((x, y + down * at), (x + across * tick, y + down * at)), number)
+        for at, number in numbered(high)
+    ]
+    return tuple(edges), (*level, *steep)
 
 
 def _lying(found: Fit, target: Target, landmarks: Landmarks | None) -> list[Dimension]:

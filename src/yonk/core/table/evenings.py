@@ -162,7 +162,7 @@ def cutting_tasks(cutting: CutList, standing: TableStanding) -> Iterator[Task]:
 def _sewing(draft: Draft, state: TableState, joined: Mapping[str, int]) -> Iterator[Task]:
     chain = draft.making.sewing.batch
     for number, one, steps in _done_so_far(draft, state, joined):
-        guess = _Guess(one)
+        guess = _Guess(one, [step for step, _ in steps])
         for step, done in steps:
             words: Text = step.words
             if number:
@@ -205,12 +205,19 @@ def sewing_steps(draft: Draft) -> tuple[SewingStep, ...]:
 class _Guess:
     """How long one of each step of a draft takes by the first guess."""
 
-    def __init__(self, draft: Draft) -> None:
+    def __init__(self, draft: Draft, steps: Sequence[SewingStep]) -> None:
         self.units = unit_guesses(make_plan(draft))
+        self.before: Counter[str] = Counter()  # joins of one unit before its last one
+        for step in steps:
+            if step.within:
+                self.before[step.label] += step.within[1]
 
     def each(self, step: SewingStep) -> float:
-        if step.kind == "unit":
-            return self.units[step.label]
+        """A unit takes as long by its joins as by its recipe; its trimming goes with the last."""
+        if step.within:
+            return SEAM + PRESS
+        if step.unit:
+            return self.units[step.label] - self.before[step.label] * (SEAM + PRESS)
         return SEAM + PRESS + step.to_match * MATCH
 
 
@@ -321,8 +328,9 @@ def guessed_sewing(draft: Draft, counts: Mapping[str, int]) -> float:
     """
     found, chain = 0.0, draft.making.sewing.batch
     for one in _in_all_colourings(draft):
-        guess = _Guess(one)
-        for step in sewing_steps(one):
+        steps = sewing_steps(one)
+        guess = _Guess(one, steps)
+        for step in steps:
             count = counts.get(step.mark, 0)
             found += Task("sew", "", count, count, chain, guess.each(step), IRON).seconds(count, 1)
     return found
@@ -332,8 +340,8 @@ def guessed_block(draft: Draft) -> float:
     """The first guess for sewing one block in chains of all, in seconds, trips to the iron with
     it.
     """
-    guess, chain = _Guess(draft), draft.making.sewing.batch
-    steps = sewing_steps(draft)
+    steps, chain = sewing_steps(draft), draft.making.sewing.batch
+    guess = _Guess(draft, steps)
     return sum(step.per_block * (guess.each(step) + IRON / chain) for step in steps)
 
 

@@ -305,7 +305,7 @@ def wanted_units_made(plan: Plan, made: Mapping[str, int]) -> tuple[UnitsMade, M
 
 def with_direction(draft: Draft) -> Set[str]:
     """The keys of the fabrics whose print has a direction."""
-    return {fabric.key for fabric in draft.fabrics if fabric.print == "directional"}
+    return {fabric.key for fabric in draft.fabrics if fabric.has_direction}
 
 
 def _wanted(plan: Plan, stage: StageName, made: UnitsMade, counting: Counting) -> list[WantedCut]:

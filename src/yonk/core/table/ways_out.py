@@ -272,9 +272,7 @@ def _in_its_place(problem: _Problem) -> Iterator[tuple[str, str, Draft, TableSta
 
 def is_like(fabric: Fabric, other: Fabric) -> bool:
     """Whether it reads alike: as dark, and no print with a direction where there was none."""
-    return fabric.value == other.value and (
-        fabric.print != "directional" or other.print == "directional"
-    )
+    return fabric.value == other.value and (not fabric.has_direction or other.has_direction)
 
 
 def _pieced(problem: _Problem) -> Iterator[TableWayOut]:
@@ -362,7 +360,7 @@ def _lengths(problem: _Problem, *, only_missing: bool) -> tuple[PieceOnTable, ..
         cuts: list[Cut] = [
             replace(cut, count=count) for cut, count in counts if cut.fabric == fabric and count
         ]
-        upright = draft.fabric(fabric).print == "directional"
+        upright = draft.fabric(fabric).has_direction
         length = plan_cloth(fabric, cuts, bolt, draft.unit, upright=upright).exact
         found.append(PieceOnTable(fabric, draft.making.usable, length, 1))
     return tuple(found)

@@ -11,7 +11,7 @@ from yonk.core.top.listing import TopCutting
 def standing_of_top(cutting: TopCutting, state: TableState) -> TableStanding:
     """How the table stands for a whole list."""
     cuts = [cut for cloth in cutting.cloths for cut in cloth.cuts]
-    pointing = {key for key, one in cutting.fabrics.items() if one.print == "directional"}
+    pointing = {key for key, one in cutting.fabrics.items() if one.has_direction}
     return quilt_standing(cuts, state, pointing, cutting.plan.quilt.making.usable)
 
 

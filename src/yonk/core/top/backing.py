@@ -59,7 +59,7 @@ def ways_to_back(quilt: Quilt) -> tuple[BackingWay, ...]:
     wide, high = backing_size(quilt)
     across = quilt.making.usable
     fabric = quilt.all_fabrics[backing.fabric]
-    turned = fabric.print != "directional"
+    turned = not fabric.has_direction
     ways = [_in_panels("upright", wide, high, across, unit)]
     if turned:
         ways.append(_in_panels("level", high, wide, across, unit))

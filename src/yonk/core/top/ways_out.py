@@ -254,6 +254,6 @@ def _buying(tries: _Tries, _: Sequence[OtherCloth]) -> Iterator[QuiltWayOut]:
 def _length(quilt: Quilt, key: str, counts: Sequence[tuple[Cut, int]]) -> PieceOnTable:
     bolt = bolt_of(quilt.making, quilt.unit)
     cuts = [replace(cut, count=n) for cut, n in counts if cut.fabric == key and n]
-    upright = quilt.all_fabrics[key].print == "directional"
+    upright = quilt.all_fabrics[key].has_direction
     length: Fraction = plan_cloth(key, cuts, bolt, quilt.unit, upright=upright).exact
     return PieceOnTable(key, quilt.making.usable, length, 1)

@@ -5,7 +5,7 @@ from yonk.core.units.divided import DivisionError
 from yonk.core.units.form import TemplateForm
 from yonk.core.units.foundation import FOUNDATION, patch_outline, section_outline, sectioned
 from yonk.core.units.kinds import BY_NAME, KINDS, REST, kind_named
-from yonk.core.units.landmarks import landmarks_of
+from yonk.core.units.landmarks import FOLDED, landmarks_of
 from yonk.core.units.needs import (
     NOUGHT,
     YIELDS,
@@ -43,6 +43,7 @@ from yonk.core.units.unit import (
 
 __all__ = [
     "BY_NAME",
+    "FOLDED",
     "FOUNDATION",
     "KINDS",
     "NOUGHT",

@@ -99,9 +99,8 @@ def _slants(base: SideVector, before: SideVector, after: SideVector) -> Iterator
 
 def _can_be_laid(slant: Slant, strip: Fraction, terms: Terms) -> bool:
     """Whether the strip is as wide as the marks that tell the slant, and the ruler as long."""
-    return (
-        slant.across * terms.step <= strip
-        and slant.along * terms.step <= terms.settings.ruler_length
+    return slant.across * terms.step <= strip and slant.along * terms.step <= max(
+        one.sides[1] for one in terms.settings.all_rulers
     )
 
 

@@ -26,6 +26,7 @@ from yonk.core.paper import (
     Settings,
     Text,
     TrimMargin,
+    Trimmed,
     UnitPress,
     UnitWish,
     margin_that_counts,
@@ -53,13 +54,20 @@ PartMargins = tuple[tuple[str, TrimMargin], ...]
 class Terms:
     """What the quilter works with: her settings, in her unit, with what is usual in it; `margins`
     are those set for a kind of unit, a unit or its parts, by part, the empty name for all others;
-    `press` is how the unit is pressed inside, where that is set for it.
+    `press` is how the unit is pressed inside, `own_trimmed` when it is trimmed, where that is set
+    for it.
     """
 
     settings: Settings
     unit: LengthUnit
     margins: PartMargins = ()
     press: UnitPress | None = None
+    own_trimmed: Trimmed | None = None
+
+    @property
+    def trimmed(self) -> Trimmed:
+        """When a unit is trimmed: pressed first, or still folded."""
+        return self.own_trimmed or self.settings.trimmed
 
     @property
     def seam(self) -> Fraction:
@@ -152,13 +160,14 @@ def terms_for(draft: Draft, kind: str, wish: UnitWish | None) -> Terms:
     own = [one for one in (wish, of_kind) if one is not None]
     settings = making.settings
     press = next((one.press for one in own if one.press), None)
+    trimmed = next((one.trimmed for one in own if one.trimmed), None)
     if not any(one.parts or one.trim_margin is not None for one in own):
-        return Terms(settings, draft.unit, (), press)
+        return Terms(settings, draft.unit, (), press, trimmed)
     parts = sorted({"", *(part for one in own for part in one.parts)})
     counts = [
         (part, margin_that_counts(part, wish, of_kind, settings.trim_margin)) for part in parts
     ]
-    return Terms(settings, draft.unit, tuple(counts), press)
+    return Terms(settings, draft.unit, tuple(counts), press, trimmed)
 
 
 def about_mark(length: float, terms: Terms) -> Text:

@@ -75,6 +75,11 @@ precut-square-25 = fertiges Quadrat 25
 precut-square-12-5 = fertiges Quadrat 12,5
 fat-quarter = Fat Quarter
 fat-eighth = Fat Eighth
+own-trimmed = { $trimmed ->
+    [pressed] erst gebügelt
+    [folded] noch gefaltet
+   *[block] wie im ganzen Block
+}
 part-role = { $role ->
     [base] Grundfläche
     [centre] Mitte

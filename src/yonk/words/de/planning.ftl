@@ -146,7 +146,11 @@ more-lots-to-choose-from = { $lots ->
 } es { $too ->
     [yes] auch aufrecht
    *[no] aufrecht
+}{ $asks ->
+    [cloth] {" "}({ $cloth } mehr)
+   *[none] {""}
 }
+pieces-more = { $count } aus { $fabric } { $size }
 print-turns = Einheit { $unit }, { $method }: das Muster von { $fabrics } { $how ->
     [upside-down] steht in manchen kopf
     [strips] läuft längs der Streifen, die im Block stehen

@@ -21,6 +21,17 @@ trim-by-landmarks = { $kind ->
    *[other] {""}
 }
 trim-to-size = Leg zuerst die Linie des Lineals auf die Naht, dann lies die Zahlen: schneid zwei Seiten nach, dreh, schneid den Rest auf { $size } nach.
+trimmed-off = { $sides ->
+    [all] Auf jeder Seite fallen { $left } weg.
+    [pairs] Links und rechts fallen { $left } weg, oben und unten { $top }.
+   *[each] Links fallen { $left } weg, oben { $top }, rechts { $right }, unten { $bottom }.
+}
+trim-with-ruler = Nimm dein Lineal von { $ruler }{ $marks ->
+    [finished] , das fertige Maße trägt, und lies { $read } ab
+   *[unfinished] {""}
+}.
+trim-beyond-ruler = Es ist größer als dein breitestes Lineal, { $ruler }: leg zwei nebeneinander.
+trim-folded = Schneid es nach, solange es noch gefaltet ist: die Ecke des Lineals liegt auf der rechtwinkligen Ecke, seine Striche für { $size } entlang beider Kanten liegen auf der Naht, wo sie endet. Schneid beide Kanten und die Spitzen hinter der Naht ab.
 check-a-small-one = Prüf, ob es { $size } misst; es wird ein wenig klein, weil das Lineal für seine Schnitte keine Marke hat.
 check-nothing-to-trim = Prüf, ob es { $size } misst; nachzuschneiden sind nur die Spitzen, die überstehen.
 step-cut = Schneid zu: { $pieces }.

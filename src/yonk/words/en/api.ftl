@@ -100,6 +100,11 @@ own-press = { $press ->
    *[block] as the block’s pressing has it
 }
 
+own-trimmed = { $trimmed ->
+    [pressed] pressed first
+    [folded] while still folded
+   *[block] as for the whole block
+}
 part-role = { $role ->
     [base] base
     [centre] centre

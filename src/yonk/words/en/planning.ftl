@@ -142,7 +142,11 @@ more-lots-to-choose-from = { $lots ->
 } more to choose from would keep it upright{ $too ->
     [yes] {" "}too
    *[no] {""}
+}{ $asks ->
+    [cloth] {" "}({ $cloth } more)
+   *[none] {""}
 }
+pieces-more = { $count } of { $fabric } { $size }
 print-turns = Unit { $unit }, made { $method }: the print of { $fabrics } { $how ->
     [upside-down] lies upside down in some
     [strips] runs along its strips, which stand in the block

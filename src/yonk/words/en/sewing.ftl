@@ -23,6 +23,17 @@ trim-by-landmarks = { $kind ->
    *[other] {""}
 }
 trim-to-size = Lay the ruler's line on the seam first, then read the numbers: trim two sides, turn, trim the rest to { $size }.
+trimmed-off = { $sides ->
+    [all] There is { $left } to cut off on each side.
+    [pairs] There is { $left } to cut off at the left and the right, { $top } at the top and the bottom.
+   *[each] There is { $left } to cut off at the left, { $top } at the top, { $right } at the right, { $bottom } at the bottom.
+}
+trim-with-ruler = Take your ruler of { $ruler }{ $marks ->
+    [finished] , which is numbered by finished sizes, and read { $read }
+   *[unfinished] {""}
+}.
+trim-beyond-ruler = It is larger than your widest ruler, { $ruler }: lay two side by side.
+trim-folded = Trim it while it is still folded: the ruler’s corner lies on the square corner, its marks for { $size } along both edges lie on the stitching, where it ends. Cut both edges, and the tips beyond the stitching.
 check-a-small-one = Check that it measures { $size }; it comes out a little small, since the ruler has no mark for its cuts.
 check-nothing-to-trim = Check that it measures { $size }; there is nothing to trim but the points that stick out.
 step-cut = Cut { $pieces }.

@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass, replace
 from typing import Literal
 
-from yonk.core.paper import Fabric, Print, Value, check_count, given_fabric
+from yonk.core.paper import Fabric, Print, RightSide, Value, check_count, given_fabric
 from yonk.core.setting.acts.act import QuiltAct
 from yonk.core.setting.quilt import Quilt
 
@@ -21,12 +21,13 @@ class PutQuiltFabric(QuiltAct):
     value: Value | None = None
     print: Print | None = None
     direction: int | None = None
+    right_side: RightSide | None = None
     shelf: str | None = None
 
     def on(self, quilt: Quilt) -> Quilt:
         """The quilt with it."""
         now = quilt.all_fabrics.get(self.key) or Fabric(key=self.key, name="", colour="")
-        names = ("name", "colour", "value", "print", "direction", "shelf")
+        names = ("name", "colour", "value", "print", "direction", "right_side", "shelf")
         given = {name: getattr(self, name) for name in names if getattr(self, name) is not None}
         new = given_fabric(replace(now, **given), quilt.all_fabrics)
         others = tuple(one for one in quilt.fabrics if one.key != new.key)

@@ -57,6 +57,7 @@ draft-fabric = + Stoff
 draft-colourings = Farbstellungen{ $count }
 draft-name-of-a-new-fabric = Stoff
 draft-a-new-fabric = Ein neuer Stoff
+draft-right-side-is-hard-to-see = Die rechte Seite ist schwer zu erkennen: links markieren
 draft-points = Zeigt nach
 draft-up = oben
 draft-right = rechts

@@ -60,6 +60,7 @@ draft-fabric = + fabric
 draft-colourings = colourings{ $count }
 draft-name-of-a-new-fabric = Fabric
 draft-a-new-fabric = A new fabric
+draft-right-side-is-hard-to-see = The right side is hard to see: mark the wrong one
 draft-points = Points
 draft-up = up
 draft-right = right
