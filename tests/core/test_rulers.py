@@ -11,7 +11,7 @@ from tests.drafts import block, terms
 from yonk.core.acts import SetMaking, apply
 from yonk.core.acts.set_own import SetOwn
 from yonk.core.finder import sample_unit
-from yonk.core.paper import DraftError, OwnedRuler, in_its_unit
+from yonk.core.paper import DraftError, OwnedRuler, TrimMargin, in_its_unit
 from yonk.core.planning import make_plan
 from yonk.core.sewing import Layers, RecipeStep, area
 from yonk.core.units import BY_NAME, Terms, carry_out, landmarks_of, terms_for
@@ -87,8 +87,8 @@ def test_the_smallest_ruler_that_covers_the_unit_is_taken() -> None:
 def test_without_rulers_of_her_own_nothing_is_said_but_the_standard_one_is_drawn() -> None:
     told = landmarks_of("flying-geese", sample_unit("flying-geese", F(4)), terms())
     assert told.of_ruler == "" and told.ruler is not None
-    # a goose lies level: the long ruler along its long side
-    assert told.ruler.width > told.ruler.height
+    # as this goose is drawn it stands: the long ruler along its long side
+    assert told.ruler.height > told.ruler.width
 
 
 def test_a_ruler_numbered_by_finished_sizes_is_read_finished() -> None:
@@ -109,12 +109,23 @@ def test_marks_stand_where_the_ruler_has_them() -> None:
         assert corner - one.span[0][0] == pytest.approx(float(str(one.words)) + 0.5)
 
 
+def with_margins(**parts: F) -> Terms:
+    margins = tuple((part, TrimMargin(by, "part")) for part, by in parts.items())
+    return replace(terms(), margins=margins)
+
+
 def test_how_much_is_cut_off_is_told_for_each_side() -> None:
-    words = in_words(steps("half-square-triangle", F(3), terms(), "two-at-a-time")[-1].words)
-    # 3 7/8 + 1/8 − s√2 is 1/8 + 0.02 more than 3 1/2, half of it on each side
-    assert "to cut off on each side" in words
-    geese = steps("flying-geese", F(4), terms(), "four-at-a-time")[-1]
-    assert "to cut off" in in_words(geese.words)
+    square = steps("half-square-triangle", F(3), with_margins(half=F(1, 8)), "two-at-a-time")
+    # 4″ less the s√2 of the seam comes out 0.146″ too large, half of it on either side
+    assert "about 5⁄64″ to cut off on each side" in in_words(square[-1].words)
+    larger_sky = steps(
+        "flying-geese", F(4), with_margins(sky=F(3, 8), goose=F(0)), "four-at-a-time"
+    )
+    assert in_words(larger_sky[-1].words).endswith("There is 3⁄8″ to cut off at the left.")
+    larger_goose = steps(
+        "flying-geese", F(4), with_margins(sky=F(0), goose=F(3, 8)), "four-at-a-time"
+    )
+    assert "at the top, right and bottom." in in_words(larger_goose[-1].words)
 
 
 @pytest.mark.parametrize(

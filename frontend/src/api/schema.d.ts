@@ -7131,6 +7131,8 @@ export interface components {
             per_block: number;
             /** Stacks */
             stacks: string;
+            /** Start */
+            start: string;
             /** To Match */
             to_match: number;
             /** Total */

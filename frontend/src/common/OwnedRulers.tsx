@@ -78,7 +78,7 @@ export function OwnedRulers({ setting, fault, onKeep }: Props) {
                   keep(rulers.filter((_, at) => at !== index));
                 }}
               >
-                −
+                {say("common-take-away")}
               </button>
             </li>
           );

@@ -125,6 +125,7 @@ function RulerNumber({ start, end, words, unit }: { start: Place; end: Place; wo
       x={end[0] + dx * beyond}
       y={end[1] + dy * beyond + 4 * unit}
       fontSize={11 * unit}
+      strokeWidth={3.5 * unit}
       textAnchor="middle"
     >
       {words}

@@ -5,6 +5,8 @@ import { Fr } from "../common/Fr";
 import { rich, say } from "../language/say";
 import { StepPicture } from "./StepPicture";
 
+const RULED = 1.6; // how much larger a work under the ruler is drawn, so that its numbers are read
+
 type Act = Schemas["StepOut"]["act"];
 type Made = Schemas["StepsOut"];
 
@@ -92,7 +94,12 @@ function Share({
               <div className="pictures">
                 {step.pictures.map((picture, place) => (
                   <figure key={place}>
-                    <StepPicture picture={picture} fabrics={fabrics} size={size} scale={scaleOf(step)} />
+                    <StepPicture
+                      picture={picture}
+                      fabrics={fabrics}
+                      size={step.act === "trim" ? size * RULED : size}
+                      scale={scaleOf(step)}
+                    />
                     {picture.count > 1 && <figcaption>× {picture.count}</figcaption>}
                   </figure>
                 ))}

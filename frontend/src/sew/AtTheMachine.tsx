@@ -76,6 +76,11 @@ export function AtTheMachine({ plan, step, view, colouring, clock, fault, onDone
         />
       )}
       <div className="large">
+        {step.start && (
+          <p>
+            <b>{say("sew-start")}</b> {step.start}
+          </p>
+        )}
         {step.why.slice(0, 2).map((words) => (
           <p key={words}>
             <Fr>{words}</Fr>

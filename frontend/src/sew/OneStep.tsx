@@ -113,6 +113,12 @@ export function OneStep({ id, step, plan, view, colouring, act, onDone, onStep }
               ))}
             </>
           )}
+          {step.start && (
+            <>
+              <dt>{say("sew-start")}</dt>
+              <dd>{step.start}</dd>
+            </>
+          )}
           {step.to_match > 0 && (
             <>
               <dt>{say("sew-match")}</dt>

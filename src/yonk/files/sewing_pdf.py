@@ -97,6 +97,8 @@ def _step(
             style(11),
         )
     ]
+    if step.start:
+        words.append(Paragraph(marked(message("to-start", where=step.start), 10), style(10)))
     words += [Paragraph(marked(line, 10), style(10, colour=SOFT)) for line in step.why[:3]]
     if step.checkpoint:
         words.append(

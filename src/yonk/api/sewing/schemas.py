@@ -158,6 +158,7 @@ class SewingStepOut(Model):
     join: int
     label: str
     why: Sequence[Said]
+    start: Said
     to_match: int
     checkpoint: Said
     batches: Said

@@ -200,6 +200,7 @@ class _View:
             join=step.joins[0],
             label=step.label,
             why=list(step.why),
+            start=step.start,
             to_match=step.to_match,
             checkpoint=step.checkpoint,
             batches=_batches(step.batches),

@@ -30,8 +30,8 @@ class SewingStep:
 
     `mark` tells what is sewn, whatever its number, so that what was done is found again after the
     draft has changed; `unit` is that of the unit that is made, by its recipe or by the last of its
-    joins. Earlier joins of a unit are `within` it: of its mark, and how many in each. `per_block`
-    and `total` count joins or units; `stacks` are those that the two pieces are taken from, join by
+    joins. Earlier joins of a unit are `within` it: of its mark, and how many in each. `start` is
+    where the stitching starts, where that is not all one. `per_block` and `total` count joins or units; `stacks` are those that the two pieces are taken from, join by
     join.
     """
 
@@ -51,6 +51,7 @@ class SewingStep:
     caution: Text
     unit: str = ""
     within: tuple[str, int] | None = None
+    start: Text = ""
 
     def done(self, joined: Mapping[str, int], made: Mapping[str, int]) -> int:
         """How many are done: of a unit also those that were told before units had marks; of a join
@@ -193,7 +194,6 @@ class _Steps:
         to_match = sum(meeting.join == first.join.number for meeting in plan.wanted.meetings)
         recipe = self._singly_made(first.join)
         makes = recipe if recipe and self._finishes(group) else None
-        start = None if starts_at(plan, first.join) is None else message("start-at-the-point")
         return SewingStep(
             number,
             "join",
@@ -201,7 +201,6 @@ class _Steps:
             sentences(
                 self._sew_words(first),
                 kinds[first.join.kind],
-                start,
                 _makes(makes) if makes else None,
             ),
             len(group),
@@ -216,6 +215,7 @@ class _Steps:
             self._caution(),
             unit_mark(makes.group, plan.draft) if makes else "",
             self._within(recipe, group) if recipe and not makes else None,
+            message("start-at-the-point") if starts_at(plan, first.join) else "",
         )
 
     def _singly_made(self, join: Join) -> Recipe | None:
@@ -240,6 +240,8 @@ class _Steps:
         if join is None or self.plan.unit_made(part) or join.number not in self.step_of:
             return part_name(self.plan, part)
         step = self.step_of[join.number]
+        if join.unit is not None:  # held in the hand, it lies nowhere in the block
+            return message("piece-of-step", step=step)
         # alike ones lie in several places: the step tells them all
         alone = sum(other == step for other in self.step_of.values()) == 1
         place = place_name(self.plan, part) if alone else None

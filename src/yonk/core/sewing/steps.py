@@ -73,11 +73,12 @@ class Landmarks:
     unit was drafted; with which ruler, and what is said of it.
 
     `folded` are the words for a unit that is trimmed before it is opened; nothing where it is
-    opened first. `measured` says a length in words.
+    opened first. `measured` says a length in words; what is no longer than a `hair` is nothing.
     """
 
     words: Text
     measured: Callable[[float], Text]
+    hair: float
     sizes: tuple[Dimension, ...] = ()
     ruler: RulerInHand | None = None
     of_ruler: Text = ""

@@ -442,7 +442,7 @@ class Table:
         off: Text = ""
         if oversize < -_SEEN:
             words = message("check-a-small-one", size=size)
-        elif oversize < _SEEN:
+        elif oversize < _SEEN or (landmarks and max(first.sides) <= landmarks.hair):
             words = message("check-nothing-to-trim", size=size)
         elif landmarks:
             off = trimmed_off(first, landmarks)
@@ -647,19 +647,28 @@ def middle_of(work: SewnWork) -> XY:
 
 def trimmed_off(found: Fit, landmarks: Landmarks) -> Text:
     """How much there is to cut off on each side; nothing where there is nothing."""
-    sides = [side if side > _SEEN else 0.0 for side in found.sides]
+    # beside a side with something to cut off, one of about a hair is not worth naming
+    least = landmarks.hair * (2 if max(found.sides) > 2 * landmarks.hair else 1)
+    sides = [side if side > least else 0.0 for side in found.sides]
     if not found.right or not any(sides):
         return ""
-    left, top, right, bottom = (landmarks.measured(side) if side else "0" for side in sides)
-    alike = max(sides) - min(sides) < _SEEN
-    pairs = abs(sides[0] - sides[2]) < _SEEN and abs(sides[1] - sides[3]) < _SEEN
+    if max(sides) - min(sides) < _SEEN:
+        return message("trimmed-off-all-round", by=landmarks.measured(sides[0]))
+    told: dict[float, list[str]] = {}
+    for name, side in zip(("left", "top", "right", "bottom"), sides, strict=True):
+        alike = next((one for one in told if abs(one - side) < _SEEN), side)
+        told.setdefault(alike, []).append(name)
     return message(
         "trimmed-off",
-        sides="all" if alike else "pairs" if pairs else "each",
-        left=left,
-        top=top,
-        right=right,
-        bottom=bottom,
+        sides=listed(
+            message(
+                "trimmed-off-at",
+                by=landmarks.measured(by),
+                sides=listed(message("side-of-a-work", side=name) for name in names),
+            )
+            for by, names in sorted(told.items(), reverse=True)
+            if by
+        ),
     )
 
 

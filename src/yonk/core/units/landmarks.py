@@ -48,7 +48,8 @@ def landmarks_of(kind: UnitKindName, unit: Unit, terms: Terms) -> Landmarks:
 
     Returns: the words, and the distances along the raw edges at which seams end.
     """
-    found = [*_ends(target_of(unit, terms.seam))]
+    target = target_of(unit, terms.seam)
+    found = [*_ends(target)]
     told: dict[float, Dimension] = {}
     for corner, spot, far in found:
         exact = Length(Fraction(round(far * _FINEST), _FINEST))
@@ -68,8 +69,9 @@ def landmarks_of(kind: UnitKindName, unit: Unit, terms: Terms) -> Landmarks:
     return Landmarks(
         words if kind in TOLD else "",
         lambda length: about_mark(length, terms),
+        float(terms.hair),
         tuple(few),
-        _in_hand(ruler, sides, terms),
+        _in_hand(ruler, target, terms),
         _of_ruler(ruler, covers, read, terms),
         message("trim-folded", size=size) if folds else "",
     )
@@ -88,10 +90,10 @@ def ruler_for(sides: tuple[Length, Length], terms: Terms) -> tuple[OwnedRuler, b
     return max(rulers, key=lambda one: one.sides), False
 
 
-def _in_hand(ruler: OwnedRuler, sides: tuple[Length, Length], terms: Terms) -> RulerInHand:
+def _in_hand(ruler: OwnedRuler, target: Target, terms: Terms) -> RulerInHand:
     """A ruler as it lies on a work: its longer side along the longer one."""
     short, long = map(float, ruler.sides)
-    wide, high = (long, short) if sides[0] > sides[1] else (short, long)
+    wide, high = (long, short) if target.width > target.height else (short, long)
     begins = float(terms.both_seams) if ruler.marks == "finished" else 0.0
     return RulerInHand(wide, high, begins)
 

@@ -118,6 +118,7 @@ sewing-of = { $block }: nähen
 pressing-map-how = Die Vorderseite des Blocks; jeder Pfeil sagt, wohin die Zugaben einer Naht gebügelt werden, die Zahl ist ihr Schritt.
 sewing-sheet-of = { $block }: Nähblatt
 in-all = { $count } im Ganzen
+to-start = Anfang: { $where }
 to-measure = Miss: { $size }
 block-joined-by = { $block }: { $blocks }, zusammengenäht nach { $order ->
     [rows] Reihen

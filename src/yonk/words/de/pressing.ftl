@@ -138,8 +138,8 @@ sew-two-alike = Näh zwei zusammen: { $one } an { $other }, { $side ->
    *[right] das rechte
 } oben.
 sew-part-of-the-seam = Näh jetzt nur ein Stück dieser Naht; sie wird später fertig.
-start-at-the-point = Fang an der Spitze an, wo es genau sein muss, und näh von ihr weg.
-that-makes-the-unit = Das gibt { $kind } { $unit }: bügle und schneid nach auf Maß.
+start-at-the-point = An der Spitze, wo es genau sein muss; näh von ihr weg.
+that-makes-the-unit = Das gibt { $kind } { $unit }.
 set-it-in = Setz es ein: halt am Punkt vor der Ecke an und näh jede Seite für sich.
 why-pressed = { $count ->
     [0] {""}

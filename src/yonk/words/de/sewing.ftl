@@ -21,10 +21,14 @@ trim-by-landmarks = { $kind ->
    *[other] {""}
 }
 trim-to-size = Leg zuerst die Linie des Lineals auf die Naht, dann lies die Zahlen: schneid zwei Seiten nach, dreh, schneid den Rest auf { $size } nach.
-trimmed-off = { $sides ->
-    [all] Auf jeder Seite fallen { $left } weg.
-    [pairs] Links und rechts fallen { $left } weg, oben und unten { $top }.
-   *[each] Links fallen { $left } weg, oben { $top }, rechts { $right }, unten { $bottom }.
+trimmed-off-all-round = Auf jeder Seite fallen { $by } weg.
+trimmed-off = Es fallen { $sides } weg.
+trimmed-off-at = { $sides } { $by }
+side-of-a-work = { $side ->
+    [left] links
+    [right] rechts
+    [top] oben
+   *[bottom] unten
 }
 trim-with-ruler = Nimm dein Lineal von { $ruler }{ $marks ->
     [finished] , das fertige Maße trägt, und lies { $read } ab

@@ -154,6 +154,7 @@ sewing-of = { $block }: sewing
 pressing-map-how = The front of the block; each arrow tells where a seam's allowances are pressed, the number its step.
 sewing-sheet-of = { $block }: sewing sheet
 in-all = { $count } in all
+to-start = Start: { $where }
 to-measure = Measure: { $size }
 
 ## the joins as a list

@@ -159,8 +159,8 @@ sew-two-alike = Sew two together: { $one } to { $other }, the { $side ->
    *[right] right
 } one up.
 sew-part-of-the-seam = Sew only part of this seam now; it is finished later.
-start-at-the-point = Start at the point, where it must be exact, and sew away from it.
-that-makes-the-unit = That makes the { $kind } { $unit }: press it, then trim it to its size.
+start-at-the-point = At the point, where it must be exact; sew away from it.
+that-makes-the-unit = That makes the { $kind } { $unit }.
 set-it-in = Set it in: stop at the dot before the corner and sew each side by itself.
 why-pressed = { $count ->
     [0] {""}

@@ -23,10 +23,14 @@ trim-by-landmarks = { $kind ->
    *[other] {""}
 }
 trim-to-size = Lay the ruler's line on the seam first, then read the numbers: trim two sides, turn, trim the rest to { $size }.
-trimmed-off = { $sides ->
-    [all] There is { $left } to cut off on each side.
-    [pairs] There is { $left } to cut off at the left and the right, { $top } at the top and the bottom.
-   *[each] There is { $left } to cut off at the left, { $top } at the top, { $right } at the right, { $bottom } at the bottom.
+trimmed-off-all-round = There is { $by } to cut off on each side.
+trimmed-off = There is { $sides }.
+trimmed-off-at = { $by } to cut off at the { $sides }
+side-of-a-work = { $side ->
+    [left] left
+    [right] right
+    [top] top
+   *[bottom] bottom
 }
 trim-with-ruler = Take your ruler of { $ruler }{ $marks ->
     [finished] , which is numbered by finished sizes, and read { $read }

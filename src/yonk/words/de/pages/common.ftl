@@ -126,3 +126,4 @@ common-and = { $before } und { $last }
 common-zoom = Vergrößerung
 common-print-of-cloth = Muster
 common-to = bis
+common-take-away = wegnehmen

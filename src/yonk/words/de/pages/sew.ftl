@@ -132,3 +132,4 @@ sew-saturday = Sa
 sew-sunday = So
 sew-the-evening-of = Der Abend vom { $day }
 sew-one-went-wrong-for-good = Eine ist misslungen: ihre Teile sind verloren
+sew-start = Anfang

@@ -122,3 +122,4 @@ common-and = { $before } and { $last }
 common-zoom = Zoom
 common-print-of-cloth = Print
 common-to = to
+common-take-away = take away

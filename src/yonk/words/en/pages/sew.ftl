@@ -132,3 +132,4 @@ sew-saturday = Sat
 sew-sunday = Sun
 sew-the-evening-of = The evening of { $day }
 sew-one-went-wrong-for-good = One went wrong: its pieces are lost
+sew-start = Start
