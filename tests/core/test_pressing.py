@@ -217,7 +217,7 @@ def test_layers_at_any_place_are_counted_by_the_cloth_there(draft: Draft) -> Non
     for join in plan.joining.joins:
         side = plan.pressing.presses[join.number]
         for touch in join.touches:
-            a, b = np.array(touch.start) / scale, np.array(touch.end) / scale
+            a, b = (np.array(spot, dtype=float) / scale for spot in (touch.start, touch.end))
             length = float(np.linalg.norm(b - a))
             way = (b - a) / length
             left = np.array([way[1], -way[0]]) * (1 if side == 0 else -1)

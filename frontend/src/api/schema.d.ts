@@ -7074,6 +7074,8 @@ export interface components {
             steps: components["schemas"]["SewingStepOut"][];
             /** To Sew */
             to_sew: number;
+            /** Trips */
+            trips: components["schemas"]["TripOut"][];
             /** Width */
             width: number;
         };
@@ -7114,6 +7116,8 @@ export interface components {
             checkpoint: string;
             /** Done */
             done: number;
+            /** Iron */
+            iron: string;
             /** Join */
             join: number;
             /**
@@ -7137,6 +7141,8 @@ export interface components {
             to_match: number;
             /** Total */
             total: number;
+            /** Trip */
+            trip: number;
             /** Unit */
             unit: string;
             /** Why */
@@ -8464,6 +8470,18 @@ export interface components {
             number: number;
             /** Verdict */
             verdict: string;
+        };
+        /**
+         * TripOut
+         * @description A trip to the iron: what is sewn before it, and from which stacks.
+         */
+        TripOut: {
+            /** Number */
+            number: number;
+            /** Steps */
+            steps: number[];
+            /** Words */
+            words: string;
         };
         /**
          * Turn

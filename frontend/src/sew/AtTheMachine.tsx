@@ -87,6 +87,7 @@ export function AtTheMachine({ plan, step, view, colouring, clock, fault, onDone
           </p>
         ))}
         {step.stacks && <p>{step.stacks}</p>}
+        {step.iron && <p>{step.iron}</p>}
         {step.checkpoint && (
           <p className="checkpoint">
             <small>{say("sew-measure-it")}</small> <Fr>{step.checkpoint}</Fr>

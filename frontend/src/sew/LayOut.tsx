@@ -6,12 +6,14 @@ import { ClothPattern } from "../common/Cloth";
 import { say } from "../language/say";
 import { points, type Sewing, type Slip, type Stack } from "./plan";
 
+const FEW = 6; // slips that are pictured at a time
 const GAP = 0.12; // of a place's shorter side, between the places
 
 /** Laying out first: the block spread with gaps, its stacks numbered, and what common slips look like. */
 export function LayOut({ plan, view }: { plan: Sewing; view: Draft }) {
   const [slip, setSlip] = useState<number>();
   const [stack, setStack] = useState<number>();
+  const [all, setAll] = useState(false);
   const shown = slip === undefined ? undefined : plan.slips[slip];
   const slips = plan.slips
     .map((one, index) => ({ one, index }))
@@ -47,7 +49,7 @@ export function LayOut({ plan, view }: { plan: Sewing; view: Draft }) {
           <p>{plan.slips.length === 0 ? say("sew-nothing-in-this-block-looks") : say("sew-no-slip-of-this-stack")}</p>
         )}
         <ul className="slips">
-          {slips.map(({ one, index }) => (
+          {(all ? slips : slips.slice(0, FEW)).map(({ one, index }) => (
             <li key={index}>
               <button
                 type="button"
@@ -60,6 +62,11 @@ export function LayOut({ plan, view }: { plan: Sewing; view: Draft }) {
             </li>
           ))}
         </ul>
+        {!all && slips.length > FEW && (
+          <button type="button" className="quiet" onClick={() => setAll(true)}>
+            {say("sew-more-slips", { count: slips.length - FEW })}
+          </button>
+        )}
       </section>
     </div>
   );

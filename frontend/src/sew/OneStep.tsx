@@ -154,6 +154,12 @@ export function OneStep({ id, step, plan, view, colouring, act, onDone, onStep }
             {step.batches && `; ${step.batches}`}
             {step.stacks && `; ${step.stacks}`}
           </dd>
+          {step.iron && (
+            <>
+              <dt>{say("sew-after-it")}</dt>
+              <dd>{step.iron}</dd>
+            </>
+          )}
         </dl>
         <figure>
           <Front

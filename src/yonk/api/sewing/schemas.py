@@ -159,11 +159,21 @@ class SewingStepOut(Model):
     label: str
     why: Sequence[Said]
     start: Said
+    trip: int
+    iron: Said
     to_match: int
     checkpoint: Said
     batches: Said
     stacks: Said
     caution: Said
+
+
+class TripOut(Model):
+    """A trip to the iron: what is sewn before it, and from which stacks."""
+
+    number: int
+    words: Said
+    steps: list[int]
 
 
 class SewingOut(Model):
@@ -172,6 +182,7 @@ class SewingOut(Model):
     width: float
     height: float
     blocks: int
+    trips: list[TripOut]
     colourings: list[str]
     order: OrderName
     chosen: bool

@@ -23,6 +23,7 @@ from yonk.api.sewing.schemas import (
     SlipOut,
     StackOut,
     ThickOut,
+    TripOut,
 )
 from yonk.api.table.kept import KeptTable
 from yonk.api.wire import PartOut
@@ -40,6 +41,7 @@ from yonk.core.pressing import (
     Slip,
     Stack,
     StraightSetPressing,
+    Trip,
     bare_dark,
     beside_words,
     best_words,
@@ -59,6 +61,7 @@ from yonk.core.pressing import (
     state_words,
     steps_of_sewing,
     toward,
+    trips_of,
     ways_of,
 )
 from yonk.core.units import BY_NAME
@@ -90,6 +93,8 @@ class _View:
         self.stacks = stacks_of(plan.reading)
         recipes = {recipe.group.label: recipe for recipe in planned.recipes}
         self.steps = steps_of_sewing(plan, recipes, self.stacks, blocks)
+        self.trips = trips_of(self.steps)
+        self.spare_mirrors = {label for label, recipe in recipes.items() if recipe.mirrored}
         self.step_of = {join: step.number for step in self.steps for join in step.joins}
         self.words = {group.label: BY_NAME[group.kind].words for group in plan.reading.groups}
 
@@ -102,6 +107,7 @@ class _View:
             width=float(self.draft.width),
             height=float(self.draft.height),
             blocks=self.blocks,
+            trips=[self._trip(trip) for trip in self.trips],
             colourings=list(colourings),
             order=plan.order,
             chosen=plan.chosen,
@@ -118,7 +124,9 @@ class _View:
             misplaced=len(plan.misplaced),
             beside=self._beside(nesting_plans(plan, self.blocks)),
             stacks=[self._stack(stack) for stack in self.stacks],
-            slips=[self._slip(slip) for slip in slips_of(plan.reading, self.stacks)],
+            slips=[
+                self._slip(slip) for slip in slips_of(plan.reading, self.stacks, self.spare_mirrors)
+            ],
             batch=self.draft.making.sewing.batch,
             kept_clear=[*self.draft.making.sewing.never_under],
             changed=[
@@ -187,6 +195,25 @@ class _View:
             )
         return found
 
+    def _trip(self, trip: Trip) -> TripOut:
+        numbers = [step.number for step in trip.steps]
+        words = message(
+            "trip-to-the-iron",
+            trip=trip.number,
+            seams=trip.seams,
+            stacks=listed(trip.stacks) if trip.stacks else "",
+            from_stacks=len(trip.stacks),
+        )
+        return TripOut(number=trip.number, words=words, steps=numbers)
+
+    def _iron(self, step: SewingStep) -> Text:
+        """What is pressed after a step that is the last before a trip to the iron."""
+        if not step.ends_trip:
+            return ""
+        trip = next(one for one in self.trips if step in one.steps)
+        numbers = [one.number for one in trip.steps]
+        return message("then-to-the-iron", steps=listed(numbers), count=len(numbers))
+
     def _step(self, step: SewingStep) -> SewingStepOut:
         return SewingStepOut(
             number=step.number,
@@ -201,6 +228,8 @@ class _View:
             label=step.label,
             why=list(step.why),
             start=step.start,
+            trip=step.trip,
+            iron=self._iron(step),
             to_match=step.to_match,
             checkpoint=step.checkpoint,
             batches=_batches(step.batches),

@@ -35,7 +35,15 @@ from yonk.core.pressing.seam_intersection import (
     seam_intersections,
 )
 from yonk.core.pressing.stacks import Shown, Slip, SlipKind, Stack, slips_of, stacks_of
-from yonk.core.pressing.steps import Left, SewingStep, StepKind, no_longer_wanted, steps_of_sewing
+from yonk.core.pressing.steps import (
+    Left,
+    SewingStep,
+    StepKind,
+    Trip,
+    no_longer_wanted,
+    steps_of_sewing,
+    trips_of,
+)
 from yonk.core.pressing.straight_set import StraightSetPressing, nesting_plans, other_way
 from yonk.core.pressing.thickness import Layer, PressedStretch, Thick, depth, layers, thick_places
 from yonk.core.pressing.wishes import Wishes
@@ -66,6 +74,7 @@ __all__ = [
     "StepKind",
     "StraightSetPressing",
     "Thick",
+    "Trip",
     "Wish",
     "Wishes",
     "bare_dark",
@@ -100,5 +109,6 @@ __all__ = [
     "steps_of_sewing",
     "thick_places",
     "toward",
+    "trips_of",
     "ways_of",
 ]

@@ -1,4 +1,6 @@
-"""What a piece is called from where it lies: *top row*, *upper left quarter*, *middle*."""
+"""What a piece is called from where it lies: *top row*, *upper left quarter*, *middle*, *first
+round*.
+"""
 
 from __future__ import annotations
 
@@ -23,7 +25,7 @@ def place_of_patches(plan: SewingPlan, faces: Sequence[int]) -> Message | None:
     """What some patches of a block, by their faces, are called together by their place.
 
     Returns: nothing where they are no row, column or quarter, nor several of them side by side, nor
-    the middle that corners are sewn round.
+    the middle, or what is sewn round it.
     """
     whole = plan.reading.assembly
     boxes = [plan.joining.faces[face].box for face in faces]
@@ -33,7 +35,12 @@ def place_of_patches(plan: SewingPlan, faces: Sequence[int]) -> Message | None:
     if isinstance(whole, Cornered):
         inner = {piece.face for piece in whole.middle.region.pieces}
         return message("middle-of-a-block") if inner == set(faces) else None
-    if not isinstance(whole, Cells) or (right - left, bottom - top) == (wide, high):
+    if (right - left, bottom - top) == (wide, high):
+        return None
+    inside = right - left < wide and bottom - top < high
+    if inside and (left + right, top + bottom) == (wide, high):
+        return _round(plan, (left, top, right, bottom), set(faces))
+    if not isinstance(whole, Cells):
         return None
     if right - left == wide:
         return _lines("row", (0, *whole.region.level_cuts, high), top, bottom)
@@ -47,6 +54,26 @@ def place_of_patches(plan: SewingPlan, faces: Sequence[int]) -> Message | None:
             across="right" if left else "left",
         )
     return None
+
+
+def _round(plan: SewingPlan, box: tuple[int, int, int, int], faces: set[int]) -> Message:
+    """The middle of a block, or the round that was last sewn about it: of all that is made about
+    the same point what lies inside counts.
+    """
+    order = plan.joining.order
+    inside = 0
+    for join in plan.joining.joins:
+        made = order.faces(order.leaves + join.number)
+        if len(made) < len(faces) and faces.issuperset(made):
+            inside += _middle_of(plan, made) == (box[0] + box[2], box[1] + box[3])
+    return message("round-of-a-block", number=inside) if inside else message("middle-of-a-block")
+
+
+def _middle_of(plan: SewingPlan, faces: Sequence[int]) -> tuple[int, int]:
+    """Twice the middle of the box round some patches, in lattice steps."""
+    boxes = [plan.joining.faces[face].box for face in faces]
+    across = min(box[0] for box in boxes) + max(box[2] for box in boxes)
+    return across, min(box[1] for box in boxes) + max(box[3] for box in boxes)
 
 
 def _lines(kind: Line, cuts: Sequence[int], start: int, end: int) -> Message | None:

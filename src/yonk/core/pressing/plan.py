@@ -112,6 +112,19 @@ class SewingPlan:
         return _groups(self.wanted, self.pressing)
 
     @cached_property
+    def trips(self) -> dict[int, int]:
+        """Before which trip to the iron each join is sewn, counted from one: the first for which
+        all that it joins is pressed.
+        """
+        found: dict[int, int] = {}
+        leaves = self.joining.order.leaves
+        for group in self.groups:
+            parts = {part for number in group for part in self.joining.joins[number].of}
+            before = max((found[part - leaves] for part in parts if part >= leaves), default=0)
+            found |= dict.fromkeys(group, before + 1)
+        return found
+
+    @cached_property
     def _by_choice(self) -> dict[str, tuple[dict[int, tuple[int, int]], dict[int, list[Pairing]]]]:
         """What each wish costs, by choice."""
         found = {}
@@ -491,7 +504,9 @@ def _groups(wanted: Wishes, made: Pressing) -> tuple[tuple[int, ...], ...]:
 def _one_after_the_other(
     joining: Joining, groups: Sequence[Sequence[int]]
 ) -> tuple[tuple[int, ...], ...]:
-    """Groups so that each comes after those that its parts are made in, the earliest first."""
+    """Groups so that each comes after those that its parts are made in: those that need the fewest
+    trips to the iron before them first, of equal ones the earliest.
+    """
     group_of = {number: place for place, group in enumerate(groups) for number in group}
     waits: list[set[int]] = [set() for _ in groups]
     frees: dict[int, set[int]] = defaultdict(set)
@@ -501,16 +516,18 @@ def _one_after_the_other(
                 before = group_of[part - joining.order.leaves]
                 waits[group_of[join.number]].add(before)
                 frees[before].add(group_of[join.number])
-    ready = [(group[0], place) for place, group in enumerate(groups) if not waits[place]]
+    trips = [1] * len(groups)
+    ready = [(1, group[0], place) for place, group in enumerate(groups) if not waits[place]]
     heapq.heapify(ready)
     found = []
     while ready:
-        _, place = heapq.heappop(ready)
+        _, _, place = heapq.heappop(ready)
         found.append(tuple(groups[place]))
         for after in frees[place]:
             waits[after].discard(place)
+            trips[after] = max(trips[after], trips[place] + 1)
             if not waits[after]:
-                heapq.heappush(ready, (groups[after][0], after))
+                heapq.heappush(ready, (trips[after], groups[after][0], after))
     return tuple(found)
 
 

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Collection, Iterator, Sequence
 from dataclasses import dataclass
 from itertools import islice
 from typing import Any, Literal
@@ -78,13 +78,23 @@ def _all_faces(whole: Whole[Any]) -> list[int]:
     return list(dict.fromkeys([*own, *inner]))
 
 
-def slips_of(reading: Reading, stacks: Sequence[Stack]) -> tuple[Slip, ...]:
+def slips_of(
+    reading: Reading, stacks: Sequence[Stack], spare_mirrors: Collection[str] = ()
+) -> tuple[Slip, ...]:
     """The common slips of laying out: a unit turned, two neighbours swapped, a mirror image in
     place of its twin. Only those that can be seen, and no more than `MOST_SLIPS`.
+
+    Args:
+        spare_mirrors: the labels of units of which mirror images come along that are only spares.
     """
     found: list[Slip] = []
-    for slips in (_turned, _mirrored, _swapped):
-        found += islice(slips(reading, stacks), MOST_SLIPS - len(found))
+    every = (
+        _turned(reading, stacks),
+        _mirrored(reading, stacks, spare_mirrors),
+        _swapped(reading, stacks),
+    )
+    for slips in every:
+        found += islice(slips, MOST_SLIPS - len(found))
     return tuple(found)
 
 
@@ -124,20 +134,26 @@ def _as_seen(shown: Sequence[Shown]) -> frozenset[tuple[frozenset[tuple[int, int
     return frozenset((frozenset(one.ring), one.fabric) for one in shown)
 
 
-def _mirrored(reading: Reading, stacks: Sequence[Stack]) -> Iterator[Slip]:
-    """A unit whose mirror image is in the block as well, laid in its place."""
+def _mirrored(
+    reading: Reading, stacks: Sequence[Stack], spare_mirrors: Collection[str]
+) -> Iterator[Slip]:
+    """A unit whose mirror image is in the block as well, or made with it, laid in its place."""
     groups: dict[str, UnitGroup] = {group.label: group for group in reading.groups}
     known = {group.identity: group.label for group in reading.groups}
     for stack in stacks:
         twin = known.get(groups[stack.label].mirror_identity)
-        if twin is None or twin == stack.label:
+        if twin == stack.label or (twin is None and stack.label not in spare_mirrors):
             continue
         left, _, right, _ = stack.box
         shown = tuple(
             Shown(tuple((left + right - x, y) for x, y in reversed(one.ring)), one.fabric)
             for one in _patches(reading, stack)
         )
-        said = message("stack-is-the-mirror-image", stack=stack.number, unit=twin)
+        said = (
+            message("stack-is-the-mirror-image", stack=stack.number, unit=twin)
+            if twin
+            else message("stack-is-a-spare-mirror-image", stack=stack.number, unit=stack.label)
+        )
         yield Slip(
             "mirrored", (stack.number,), said, message("take-the-unit", unit=stack.label), shown
         )

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import json
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from fractions import Fraction
 from hashlib import sha256
 from typing import Literal
@@ -31,8 +31,9 @@ class SewingStep:
     `mark` tells what is sewn, whatever its number, so that what was done is found again after the
     draft has changed; `unit` is that of the unit that is made, by its recipe or by the last of its
     joins. Earlier joins of a unit are `within` it: of its mark, and how many in each. `start` is
-    where the stitching starts, where that is not all one. `per_block` and `total` count joins or units; `stacks` are those that the two pieces are taken from, join by
-    join.
+    where the stitching starts, where that is not all one. All steps of a `trip` are sewn before
+    the iron is needed; a unit by its recipe is pressed as that tells. `per_block` and `total` count
+    joins or units; `stacks` are those that the two pieces are taken from, join by join.
     """
 
     number: int
@@ -52,6 +53,8 @@ class SewingStep:
     unit: str = ""
     within: tuple[str, int] | None = None
     start: Text = ""
+    trip: int = 1
+    ends_trip: bool = False
 
     def done(self, joined: Mapping[str, int], made: Mapping[str, int]) -> int:
         """How many are done: of a unit also those that were told before units had marks; of a join
@@ -108,7 +111,8 @@ class _Steps:
             else:
                 found.append(self._join(len(found) + 1, group))
                 self.step_of |= dict.fromkeys(group, len(found))
-        return tuple(found)
+        last = {step.trip: step.number for step in found}
+        return tuple(replace(step, ends_trip=last[step.trip] == step.number) for step in found)
 
     def _by_recipe(self, label: str) -> bool:
         recipe = self.recipes.get(label)
@@ -161,6 +165,7 @@ class _Steps:
             (),
             self._caution(),
             unit_mark(group, self.plan.draft),
+            trip=self.plan.trips[joins[0].number],
         )
 
     def _unit_size(self, recipe: Recipe) -> Text:
@@ -216,6 +221,7 @@ class _Steps:
             unit_mark(makes.group, plan.draft) if makes else "",
             self._within(recipe, group) if recipe and not makes else None,
             message("start-at-the-point") if starts_at(plan, first.join) else "",
+            plan.trips[group[0]],
         )
 
     def _singly_made(self, join: Join) -> Recipe | None:
@@ -240,7 +246,7 @@ class _Steps:
         if join is None or self.plan.unit_made(part) or join.number not in self.step_of:
             return part_name(self.plan, part)
         step = self.step_of[join.number]
-        if join.unit is not None:  # held in the hand, it lies nowhere in the block
+        if self._singly_made(join):  # held in the hand, it lies nowhere in the block
             return message("piece-of-step", step=step)
         # alike ones lie in several places: the step tells them all
         alone = sum(other == step for other in self.step_of.values()) == 1
@@ -331,6 +337,35 @@ class Left:
     mark: str
     words: Text
     done: int
+
+
+@dataclass(frozen=True)
+class Trip:
+    """A trip to the iron: its number, and the steps that are sewn before it."""
+
+    number: int
+    steps: tuple[SewingStep, ...]
+
+    @property
+    def seams(self) -> int:
+        """How many joins and units are sewn for it, over all blocks."""
+        return sum(step.total for step in self.steps)
+
+    @property
+    def stacks(self) -> tuple[int, ...]:
+        """The stacks of the laid-out block that its pieces are taken from."""
+        return tuple(
+            sorted({stack for step in self.steps for both in step.stacks for stack in both})
+        )
+
+
+def trips_of(steps: Sequence[SewingStep]) -> tuple[Trip, ...]:
+    """The steps by the trips to the iron, in their order."""
+    numbers = dict.fromkeys(step.trip for step in steps)
+    return tuple(
+        Trip(place, tuple(step for step in steps if step.trip == number))
+        for place, number in enumerate(numbers, start=1)
+    )
 
 
 def no_longer_wanted(

@@ -171,7 +171,7 @@ def _sewing(draft: Draft, state: TableState, joined: Mapping[str, int]) -> Itera
             # the steps of a colouring are on a page of its own
             at, left = 0 if number else step.number, step.total - done
             if left:
-                yield Task("sew", words, left, step.total, chain, guess.each(step), IRON, at)
+                yield Task("sew", words, left, step.total, chain, guess.each(step), _iron(step), at)
 
 
 def _done_so_far(
@@ -219,6 +219,11 @@ class _Guess:
         if step.unit:
             return self.units[step.label] - self.before[step.label] * (SEAM + PRESS)
         return SEAM + PRESS + step.to_match * MATCH
+
+
+def _iron(step: SewingStep) -> float:
+    """What is done before the same trip to the iron shares it: it is counted with the last."""
+    return IRON if step.ends_trip else 0.0
 
 
 def unit_guesses(plan: Plan) -> dict[str, float]:
@@ -332,7 +337,8 @@ def guessed_sewing(draft: Draft, counts: Mapping[str, int]) -> float:
         guess = _Guess(one, steps)
         for step in steps:
             count = counts.get(step.mark, 0)
-            found += Task("sew", "", count, count, chain, guess.each(step), IRON).seconds(count, 1)
+            task = Task("sew", "", count, count, chain, guess.each(step), _iron(step))
+            found += task.seconds(count, 1)
     return found
 
 
@@ -342,7 +348,7 @@ def guessed_block(draft: Draft) -> float:
     """
     steps, chain = sewing_steps(draft), draft.making.sewing.batch
     guess = _Guess(draft, steps)
-    return sum(step.per_block * (guess.each(step) + IRON / chain) for step in steps)
+    return sum(step.per_block * (guess.each(step) + _iron(step) / chain) for step in steps)
 
 
 def guessed_cutting(strips: int, pieces: int) -> float:

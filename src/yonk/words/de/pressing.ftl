@@ -31,6 +31,10 @@ part-unit = Einheit { $unit }
 part-piece = Stück
 named-piece-of-step = { $place } aus Schritt { $step }
 middle-of-a-block = die Mitte
+round-of-a-block = { $number ->
+    [1] die erste Runde
+   *[other] Runde { $number }
+}
 quarter-of-a-block = das { $across ->
     [left] linke
    *[right] rechte
@@ -125,6 +129,7 @@ turn-back = { $turned ->
     [half] Dreh ihn halb herum.
    *[three-quarters] Dreh ihn ein Viertel weiter, nach rechts.
 }
+stack-is-a-spare-mirror-image = Stapel { $stack } ist ein Spiegelbild von Einheit { $unit }, das übrig mitkommt.
 stack-is-the-mirror-image = Stapel { $stack } ist Einheit { $unit }, das Spiegelbild.
 take-the-unit = Nimm stattdessen Einheit { $unit }.
 stacks-are-swapped = Stapel { $one } und { $other } sind vertauscht.
@@ -138,6 +143,18 @@ sew-two-alike = Näh zwei zusammen: { $one } an { $other }, { $side ->
    *[right] das rechte
 } oben.
 sew-part-of-the-seam = Näh jetzt nur ein Stück dieser Naht; sie wird später fertig.
+trip-to-the-iron = Gang { $trip } zum Eisen: { $seams ->
+    [one] eine Naht
+   *[other] { $seams } Nähte
+}{ $from_stacks ->
+    [0] {""}
+    [one] , von Stapel { $stacks }
+   *[other] , von den Stapeln { $stacks }
+}
+then-to-the-iron = Dann zum Eisen: bügle, was { $count ->
+    [one] Schritt { $steps } genäht hat
+   *[other] die Schritte { $steps } genäht haben
+}.
 start-at-the-point = An der Spitze, wo es genau sein muss; näh von ihr weg.
 that-makes-the-unit = Das gibt { $kind } { $unit }.
 set-it-in = Setz es ein: halt am Punkt vor der Ecke an und näh jede Seite für sich.

@@ -34,6 +34,10 @@ part-unit = unit { $unit }
 part-piece = piece
 named-piece-of-step = { $place } of step { $step }
 middle-of-a-block = the middle
+round-of-a-block = { $number ->
+    [1] the first round
+   *[other] round { $number }
+}
 quarter-of-a-block = the { $vertical ->
     [upper] upper
    *[lower] lower
@@ -143,6 +147,7 @@ turn-back = { $turned ->
     [half] Turn it half round.
    *[three-quarters] Turn it on a quarter, to the right.
 }
+stack-is-a-spare-mirror-image = Stack { $stack } is a mirror image of unit { $unit }, which comes along as a spare.
 stack-is-the-mirror-image = Stack { $stack } is unit { $unit }, the mirror image.
 take-the-unit = Take unit { $unit } for it.
 stacks-are-swapped = Stacks { $one } and { $other } are swapped.
@@ -159,6 +164,18 @@ sew-two-alike = Sew two together: { $one } to { $other }, the { $side ->
    *[right] right
 } one up.
 sew-part-of-the-seam = Sew only part of this seam now; it is finished later.
+trip-to-the-iron = Trip { $trip } to the iron: { $seams ->
+    [one] one seam
+   *[other] { $seams } seams
+}{ $from_stacks ->
+    [0] {""}
+    [one] , from stack { $stacks }
+   *[other] , from stacks { $stacks }
+}
+then-to-the-iron = Then to the iron: press what { $count ->
+    [one] step { $steps }
+   *[other] steps { $steps }
+} sewed.
 start-at-the-point = At the point, where it must be exact; sew away from it.
 that-makes-the-unit = That makes the { $kind } { $unit }.
 set-it-in = Set it in: stop at the dot before the corner and sew each side by itself.

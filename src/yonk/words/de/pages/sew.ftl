@@ -133,3 +133,5 @@ sew-sunday = So
 sew-the-evening-of = Der Abend vom { $day }
 sew-one-went-wrong-for-good = Eine ist misslungen: ihre Teile sind verloren
 sew-start = Anfang
+sew-after-it = Dann
+sew-more-slips = { $count } weitere zeigen

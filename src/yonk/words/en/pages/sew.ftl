@@ -133,3 +133,5 @@ sew-sunday = Sun
 sew-the-evening-of = The evening of { $day }
 sew-one-went-wrong-for-good = One went wrong: its pieces are lost
 sew-start = Start
+sew-after-it = Then
+sew-more-slips = Show { $count } more
