@@ -2723,7 +2723,7 @@ export interface components {
              * Acts
              * @default []
              */
-            acts?: (components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["ChooseOrder"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["KeepClear"] | components["schemas"]["LineLength"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["PaintPatch"] | components["schemas"]["PressInLots"] | components["schemas"]["PressSeam"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetBatch"] | components["schemas"]["SetMaking"] | components["schemas"]["SetOwn"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"] | components["schemas"]["Uneven"])[];
+            acts?: (components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["ChooseOrder"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["KeepClear"] | components["schemas"]["LineLength"] | components["schemas"]["MakeTogether"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["PaintPatch"] | components["schemas"]["PressInLots"] | components["schemas"]["PressSeam"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetBatch"] | components["schemas"]["SetMaking"] | components["schemas"]["SetOwn"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"] | components["schemas"]["Uneven"] | components["schemas"]["Unite"])[];
             /**
              * Document
              * @description a block file; the front end hands it on as it came
@@ -4691,6 +4691,24 @@ export interface components {
             words: string;
         };
         /**
+         * MakeTogether
+         * @description Make what a span of cells holds as one unit of its own, or take it `apart` again: all such
+         *     units that the span touches.
+         */
+        MakeTogether: {
+            /**
+             * Apart
+             * @default false
+             */
+            apart?: boolean;
+            cell: components["schemas"]["Span"];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "together";
+        };
+        /**
          * MarkOut
          * @description A line in a step's picture and what it means.
          */
@@ -4861,7 +4879,7 @@ export interface components {
          */
         MendOut: {
             /** Act */
-            act: components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["ChooseOrder"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["KeepClear"] | components["schemas"]["LineLength"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["PaintPatch"] | components["schemas"]["PressInLots"] | components["schemas"]["PressSeam"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetBatch"] | components["schemas"]["SetMaking"] | components["schemas"]["SetOwn"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"] | components["schemas"]["Uneven"];
+            act: components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["ChooseOrder"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["KeepClear"] | components["schemas"]["LineLength"] | components["schemas"]["MakeTogether"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["PaintPatch"] | components["schemas"]["PressInLots"] | components["schemas"]["PressSeam"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetBatch"] | components["schemas"]["SetMaking"] | components["schemas"]["SetOwn"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"] | components["schemas"]["Uneven"] | components["schemas"]["Unite"];
             /** Words */
             words: string;
         };
@@ -5056,7 +5074,7 @@ export interface components {
              * Code
              * @enum {string}
              */
-            code: "off-the-ruler" | "loose-seam" | "bias-edge" | "spares" | "mirrored-pairs" | "low-contrast" | "set-in-seam" | "template-needed" | "method-not-suited" | "two-fabrics" | "print-turns" | "loose-flap";
+            code: "off-the-ruler" | "loose-seam" | "bias-edge" | "spares" | "mirrored-pairs" | "low-contrast" | "set-in-seam" | "template-needed" | "method-not-suited" | "two-fabrics" | "print-turns" | "loose-flap" | "part-not-closed";
             /** Faces */
             faces: number[];
             /** Mends */
@@ -8608,6 +8626,19 @@ export interface components {
             way: string;
             /** Words */
             words: string;
+        };
+        /**
+         * Unite
+         * @description Make plain patches of one fabric in a span that lie side by side into one patch each, where
+         *     that is a square or a rectangle again: the seams between them go.
+         */
+        Unite: {
+            cell: components["schemas"]["Span"];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "unite";
         };
         /**
          * UseOut

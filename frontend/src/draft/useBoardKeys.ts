@@ -193,6 +193,21 @@ export function useBoardKeys(hands: Hands) {
             title: say("draft-repeat-the-top-left-quarter-mirrored"),
             run: () => hands.act([{ do: "repeat-quarter", way: "mirrored" }]),
           },
+          {
+            words: say("draft-cells-unite"),
+            title: say("draft-plain-patches-of-one-fabric"),
+            run: () => hands.act([{ do: "unite", cell: kept }]),
+          },
+          {
+            words: say("draft-cells-together"),
+            title: say("draft-made-as-one-unit"),
+            run: () => hands.act([{ do: "together", cell: kept }]),
+          },
+          {
+            words: say("draft-cells-apart"),
+            title: say("draft-made-as-they-come"),
+            run: () => hands.act([{ do: "together", cell: kept, apart: true }]),
+          },
         ]
       : []),
   ];

@@ -13,6 +13,7 @@ from yonk.core.paper import (
     MOST_RULERS,
     SETTINGS,
     LengthUnit,
+    MadeTogether,
     Making,
     Message,
     OrderName,
@@ -77,6 +78,13 @@ class PartOrderIn(FilePart):
     order: OrderName
 
 
+class MadeTogetherIn(FilePart):
+    """A part of the block that is made as one unit, by two corners of its box."""
+
+    corner: PointIn
+    opposite: PointIn
+
+
 class SeamWishIn(FilePart):
     """Where the seam that runs through a point is pressed."""
 
@@ -96,6 +104,7 @@ class SewingIn(FilePart):
     in_lots: tuple[PointIn, ...] = SewingChoices
     batch: Annotated[int, Field(strict=True, ge=COUNTS["batch"][0], le=COUNTS["batch"][1])] = 24
     never_under: tuple[Key, ...] = SewingChoices
+    together: tuple[MadeTogetherIn, ...] = SewingChoices
 
 
 class _Making(FilePart):
@@ -243,6 +252,10 @@ def wishes_of(given: SewingIn) -> SewingWishes:
         in_lots=given.in_lots,
         batch=given.batch,
         never_under=tuple(dict.fromkeys(given.never_under)),
+        together=tuple(
+            MadeTogether(corner=one.corner, opposite=one.opposite).moved(lambda point: point)
+            for one in given.together
+        ),
     )
 
 
@@ -250,6 +263,7 @@ def _write_wishes(wishes: SewingWishes) -> dict[str, Any]:
     def at(point: Point) -> list[str]:
         return [*map(write_exact, point)]
 
+    together = [{"corner": at(box.corner), "opposite": at(box.opposite)} for box in wishes.together]
     return {
         **({"order": wishes.order} if wishes.order else {}),
         "parts": [
@@ -260,6 +274,7 @@ def _write_wishes(wishes: SewingWishes) -> dict[str, Any]:
         "in_lots": [at(point) for point in wishes.in_lots],
         "batch": wishes.batch,
         **({"never_under": [*wishes.never_under]} if wishes.never_under else {}),
+        **({"together": together} if together else {}),
     }
 
 

@@ -11,7 +11,7 @@ from __future__ import annotations
 from bisect import bisect_right
 from collections import defaultdict
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from fractions import Fraction
 from functools import cached_property
 from math import gcd
@@ -59,13 +59,14 @@ class Piece(NamedTuple):
 @dataclass(frozen=True)
 class Region:
     """A rectangle of the block in a frame turned by `turns` × 45°. Sizes are in the frame's
-    steps.
+    steps. `together` are the boxes in it that are made as one unit each.
     """
 
     pieces: tuple[Piece, ...]
     width: int
     height: int
     turns: int = 0
+    together: tuple[tuple[int, int, int, int], ...] = ()
 
     @property
     def on_point(self) -> bool:
@@ -80,17 +81,32 @@ class Region:
     @cached_property
     def upright_cuts(self) -> tuple[int, ...]:
         """Where a straight seam runs from top to bottom."""
-        return _cuts([(left, right) for left, _, right, _ in self.boxes])
+        return _cuts([(left, right) for left, _, right, _ in self._unparted])
 
     @cached_property
     def level_cuts(self) -> tuple[int, ...]:
         """Where a straight seam runs from side to side."""
-        return _cuts([(top, bottom) for _, top, _, bottom in self.boxes])
+        return _cuts([(top, bottom) for _, top, _, bottom in self._unparted])
 
     @cached_property
     def boxes(self) -> list[tuple[int, int, int, int]]:
         """The upright box of each piece."""
         return [piece.box for piece in self.pieces]
+
+    @cached_property
+    def _unparted(self) -> list[tuple[int, int, int, int]]:
+        """The box of each piece, or of what it is made together with, which no seam parts."""
+        if not self.together:
+            return self.boxes
+        return [
+            next((whole for whole in self.together if _holds(whole, box)), box)
+            for box in self.boxes
+        ]
+
+    @property
+    def is_together(self) -> bool:
+        """Whether all of it is made as one unit."""
+        return (0, 0, self.width, self.height) in self.together
 
     @cached_property
     def plain(self) -> bool:
@@ -112,7 +128,7 @@ class Region:
         """The rectangles between the straight seams, row by row."""
         across, down = (0, *self.upright_cuts, self.width), (0, *self.level_cuts, self.height)
         members: dict[tuple[int, int], list[Piece]] = defaultdict(list)
-        for piece, (left, top, _, _) in zip(self.pieces, self.boxes, strict=True):
+        for piece, (left, top, _, _) in zip(self.pieces, self._unparted, strict=True):
             members[bisect_right(down, top) - 1, bisect_right(across, left) - 1].append(piece)
         return tuple(
             self.part(
@@ -133,7 +149,12 @@ class Region:
             for piece in pieces
         ]
         moved.sort(key=_ring)
-        return Region(tuple(moved), right - left, bottom - top, self.turns)
+        together = tuple(
+            (x - left, y - top, far - left, low - top)
+            for x, y, far, low in self.together
+            if _holds((left, top, right, bottom), (x, y, far, low))
+        )
+        return Region(tuple(moved), right - left, bottom - top, self.turns, together)
 
     def on_its_point(self, pieces: Sequence[Piece]) -> Region:
         """The square that stands on point inside this square region, in a frame turned by 45°."""
@@ -217,6 +238,16 @@ class Region:
         return doubled * ROOT_2 / 2 if self.on_point else doubled
 
 
+def _holds(outer: tuple[int, int, int, int], inner: tuple[int, int, int, int]) -> bool:
+    """Whether a box lies in another."""
+    return (
+        outer[0] <= inner[0]
+        and outer[1] <= inner[1]
+        and inner[2] <= outer[2]
+        and inner[3] <= outer[3]
+    )
+
+
 @dataclass(frozen=True)
 class Whole(Generic[WhatIsKnown]):
     """A region that stays whole, with what it was known as and, in its middle, what is assembled
@@ -252,13 +283,15 @@ class Cornered(Generic[WhatIsKnown]):
 AssemblyNode = Whole[WhatIsKnown] | Cells[WhatIsKnown] | Cornered[WhatIsKnown]
 
 
-def block_region(drawing: Drawing) -> Region:
-    """The whole block as a region."""
+def block_region(drawing: Drawing, together: Sequence[tuple[int, int, int, int]] = ()) -> Region:
+    """The whole block as a region; of the boxes that are made `together` none lies in another."""
     across, down = drawing.ruling.across[-1], drawing.ruling.down[-1]
     pieces = sorted(
         (Piece(index, face.ring, face.holes) for index, face in enumerate(drawing.faces)), key=_ring
     )
     region = Region(tuple(pieces), int(across * drawing.scale), int(down * drawing.scale))
+    if together:
+        region = replace(region, together=tuple(together))
     boxes = [drawing.faces[piece.face].box for piece in pieces]
     region.__dict__.update(boxes=boxes)  # known already; there may be thousands
     return region
@@ -280,12 +313,17 @@ def take_apart(
 
     Source: the rules of reading in `docs/formats.md`.
     """
-    answer = know(region)
+    whole, inside = region.is_together, bool(region.together) and not region.is_together
+    if whole:
+        region = replace(region, together=())
+    answer = None if inside else know(region)
     if answer:
         known, middle = answer
         return Whole(region, known, take_apart(middle, know, rest) if middle else None)
+    if whole:
+        return Whole(region, rest(region))
     if not region.upright_cuts and not region.level_cuts:
-        found = halved_corners(region)
+        found = None if inside else halved_corners(region)
         if found is None:
             return Whole(region, rest(region))
         corners, inner = found

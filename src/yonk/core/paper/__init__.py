@@ -93,6 +93,7 @@ from yonk.core.paper.settings import (
 from yonk.core.paper.sewing_wishes import (
     ORDERS,
     TOWARD,
+    MadeTogether,
     OrderName,
     PartOrder,
     SeamWish,
@@ -156,6 +157,7 @@ __all__ = [
     "LengthError",
     "LengthField",
     "LengthUnit",
+    "MadeTogether",
     "Making",
     "Measure",
     "Message",

@@ -29,6 +29,31 @@ class PartOrder:
 
 
 @dataclass(frozen=True, kw_only=True)
+class MadeTogether:
+    """A part of the block that is made as one unit: the box with these corners, the upper left and
+    the lower right one, in columns and rows.
+    """
+
+    corner: Point
+    opposite: Point
+
+    def touches(self, other: MadeTogether) -> bool:
+        """Whether two of them have anything in common."""
+        return all(
+            self.corner[axis] < other.opposite[axis] and other.corner[axis] < self.opposite[axis]
+            for axis in (0, 1)
+        )
+
+    def moved(self, forth: Callable[[Point], Point]) -> MadeTogether:
+        """The same where the grid has moved under it."""
+        one, other = forth(self.corner), forth(self.opposite)
+        return MadeTogether(
+            corner=(min(one[0], other[0]), min(one[1], other[1])),
+            opposite=(max(one[0], other[0]), max(one[1], other[1])),
+        )
+
+
+@dataclass(frozen=True, kw_only=True)
 class SeamWish:
     """Where the seam that runs through a point is pressed; `at` is in columns and rows, on the
     seam, away from its ends.
@@ -44,8 +69,8 @@ class SewingWishes:
 
     `order` is for the block, `parts` for parts of it. `presses` are seams turned by hand, `in_lots`
     points on seams inside units that may be pressed in two lots, `batch` how many are sewn in one
-    chain. Under the fabrics of `never_under`, by their keys, no allowance is to lie that can lie
-    elsewhere.
+    chain; each of `together` is a part made as one unit. Under the fabrics of `never_under`, by
+    their keys, no allowance is to lie that can lie elsewhere.
     """
 
     order: OrderName | None = None
@@ -54,6 +79,7 @@ class SewingWishes:
     in_lots: tuple[Point, ...] = ()
     batch: int = 24
     never_under: tuple[str, ...] = ()
+    together: tuple[MadeTogether, ...] = ()
 
     @property
     def places(self) -> tuple[tuple[str, Point], ...]:
@@ -65,7 +91,12 @@ class SewingWishes:
         ]
         presses = [(f"presses[{number}].at", one.at) for number, one in enumerate(self.presses)]
         lots = [(f"in_lots[{number}]", point) for number, point in enumerate(self.in_lots)]
-        return (*parts, *presses, *lots)
+        boxes = [
+            (f"together[{number}].{end}", point)
+            for number, box in enumerate(self.together)
+            for end, point in (("corner", box.corner), ("opposite", box.opposite))
+        ]
+        return (*parts, *presses, *lots, *boxes)
 
     def moved(self, forth: Callable[[Point], Point]) -> SewingWishes:
         """The same choices where the grid has moved under them."""
@@ -77,6 +108,7 @@ class SewingWishes:
             ),
             presses=tuple(replace(one, at=forth(one.at)) for one in self.presses),
             in_lots=tuple(forth(point) for point in self.in_lots),
+            together=tuple(box.moved(forth) for box in self.together),
         )
 
     def mirrored(self, forth: Callable[[Point], Point]) -> SewingWishes:
@@ -89,7 +121,7 @@ class SewingWishes:
 
     def without_places(self) -> SewingWishes:
         """What is left of the choices when nothing lies where it did."""
-        return replace(self, parts=(), presses=(), in_lots=())
+        return replace(self, parts=(), presses=(), in_lots=(), together=())
 
     @property
     def untouched(self) -> bool:

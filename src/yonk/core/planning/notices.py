@@ -26,6 +26,7 @@ from yonk.core.planning.off_the_ruler import off_the_ruler, off_the_ruler_messag
 from yonk.core.planning.reading import Reading
 from yonk.core.planning.recipes import Recipe
 from yonk.core.planning.sizes import finer_steps, on_the_ruler, sizes_on_the_ruler
+from yonk.core.planning.together import is_whole
 from yonk.core.planning.turned_prints import TurnedPrint
 from yonk.core.planning.uneven_grid import uneven_grid
 from yonk.core.units import BY_NAME, FOUNDATION, CutKey, Terms, terms_of
@@ -44,6 +45,7 @@ NoticeCode = Literal[
     "two-fabrics",
     "print-turns",
     "loose-flap",
+    "part-not-closed",
 ]
 
 
@@ -86,6 +88,7 @@ def all_notices(
     return (
         *_loose(reading),
         *_set_in(reading),
+        *_not_closed(reading),
         *_off(reading, recipes),
         *_templates(cuts, recipes),
         *_conflicting(reading),
@@ -155,6 +158,20 @@ def _set_in(reading: Reading) -> Iterator[Notice]:
             (label,) if label else (),
             faces,
         )
+
+
+def _not_closed(reading: Reading) -> Iterator[Notice]:
+    """Parts that were to be made as one unit, out of which patches reach since they were drawn."""
+    columns, rows = len(reading.draft.columns), len(reading.draft.rows)
+    for box in reading.draft.making.sewing.together:
+        if not is_whole(reading.drawing, box):
+            x, y = box.corner
+            where = message(
+                "column-and-row",
+                column=min(int(x), columns - 1) + 1,
+                row=min(int(y), rows - 1) + 1,
+            )
+            yield Notice("part-not-closed", message("part-not-closed", where=where))
 
 
 def _off(reading: Reading, recipes: Sequence[Recipe]) -> Iterator[Notice]:

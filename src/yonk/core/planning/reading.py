@@ -23,12 +23,12 @@ from yonk.core.drawing import (
     block_region,
     draw,
     face_fabrics,
-    once_a_drawing,
     read_patches,
     take_apart,
     wholes,
 )
 from yonk.core.paper import A_FACE, MOST_INT64, UNASSIGNED, Draft, Length, Text, kept, message
+from yonk.core.planning.together import LatticeSpan, spans_together
 from yonk.core.units import (
     BY_NAME,
     KINDS,
@@ -147,8 +147,9 @@ def _read(draft: Draft, letters: dict[tuple[object, ...], str]) -> Reading:
     drawing = draw(draft)
     fabrics, on_seams, conflicting = face_fabrics(draft, drawing)
     patches = read_patches(drawing, fabrics, letters)
-    assembly = _taken_apart(drawing)
-    groups = _Grouping(patches, drawing.scale).groups(_single_units(drawing))
+    together = spans_together(draft, drawing)
+    assembly = _taken_apart(drawing, together)
+    groups = _Grouping(patches, drawing.scale).groups(_single_units(drawing, together))
     return Reading(
         draft,
         drawing,
@@ -169,7 +170,8 @@ def read_part(reading: Reading, faces: Collection[int]) -> Reading:
         faces: the patches, by their faces.
     """
     singles = []
-    for single in _single_units(reading.drawing):
+    together = spans_together(reading.draft, reading.drawing)
+    for single in _single_units(reading.drawing, together):
         kept = tuple([piece for piece in single.own.pieces if piece.face in faces])
         if len(kept) == len(single.own.pieces):
             singles.append(single)
@@ -198,9 +200,13 @@ def gather(readings: Sequence[tuple[Reading, int]]) -> tuple[tuple[UnitGroup, ..
     }
 
 
-@once_a_drawing
-def _taken_apart(drawing: Drawing) -> AssemblyNode[KnownUnit]:
-    return take_apart(block_region(drawing), _Knower().know, _rest)
+def _weigh_parts(_: object, drawing: Drawing, together: object) -> int:
+    return A_FACE * len(drawing.faces)
+
+
+@kept(_weigh_parts)
+def _taken_apart(drawing: Drawing, together: tuple[LatticeSpan, ...]) -> AssemblyNode[KnownUnit]:
+    return take_apart(block_region(drawing, together), _Knower().know, _rest)
 
 
 class _Single(NamedTuple):
@@ -214,10 +220,10 @@ class _Single(NamedTuple):
     lies: tuple[object, ...]
 
 
-@once_a_drawing
-def _single_units(drawing: Drawing) -> list[_Single]:
+@kept(_weigh_parts)
+def _single_units(drawing: Drawing, together: tuple[LatticeSpan, ...]) -> list[_Single]:
     """All units of the block by themselves, in reading order."""
-    found = wholes(_taken_apart(drawing))
+    found = wholes(_taken_apart(drawing, together))
     singles = []
     for whole in found:
         own = _own_region(whole)

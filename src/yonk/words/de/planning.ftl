@@ -234,3 +234,6 @@ is-no-unit-of-this-block = ist keine Einheit dieses Blocks
 way-is-not-there = ist kein Weg, sie zu machen
 end-before-start = ist kleiner als der Anfang; dreh sie um
 chart-has-too-many-rows = ergibt mehr als { $most_rows } Zeilen; nimm einen größeren Schritt
+seams-must-run-round-it = Um die gewählten Felder laufen nicht überall Nähte: ein Flicken ragt hinaus. Wähl sie so, dass Nähte ganz herum laufen.
+nothing-to-unite = Dort liegen keine einfachen Flicken aus einem Stoff so nebeneinander, dass ein Rechteck daraus wird.
+part-not-closed = Was als eine Einheit gemacht werden sollte, bei { $where }, ist nicht mehr rundum von Nähten umschlossen; es wird gemacht, wie die Nähte laufen. Wähl es neu, oder mach es wieder einzeln.

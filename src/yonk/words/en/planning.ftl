@@ -229,3 +229,6 @@ is-no-unit-of-this-block = is no unit of this block
 way-is-not-there = is no way to make it
 end-before-start = is smaller than the start; turn them round
 chart-has-too-many-rows = makes more than { $most_rows } rows; take a larger step
+seams-must-run-round-it = The chosen cells are not closed by seams: a patch reaches out of them. Choose them so that seams run all round.
+nothing-to-unite = No plain patches of one fabric lie side by side there so that a rectangle comes of them.
+part-not-closed = What was to be made as one unit at { $where } is not closed by seams any more; it is made as the seams run. Choose it anew, or make it apart again.
