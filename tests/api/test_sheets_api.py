@@ -146,7 +146,7 @@ def test_a_sewing_sheet_tells_joins_and_units_with_their_pieces(web: TestClient)
     page, numbers = ticked(web, first, [0, 1, 2, 3])
     assert take(web, page, numbers) == [
         "48 × Make the half-square triangle 1 by its recipe: eight at a time.",
-        "3 × Sew unit 1 to Fog B, Fog B up.",
+        "3 × Sew Fog B to Gorse B, Gorse B up.",
     ]
     steps = sewing(web, WEIR_GATE, block_id=block)["steps"]
     assert [step["done"] for step in steps[:3]] == [48, 3, 0]

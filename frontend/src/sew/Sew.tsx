@@ -140,31 +140,33 @@ export function SewStep({ id, view, drafting }: { id: string; view: Draft; draft
         >
           <span>{say("sew-what-can-be-done-this-evening")}</span>
         </button>
-        {plan.trips.map((trip) => (
-          <section key={trip.number} className="trip" aria-label={trip.words}>
-            {plan.trips.length > 1 && <h2>{trip.words}</h2>}
-            <ol>
-              {plan.steps
-                .filter((one) => trip.steps.includes(one.number))
-                .map((one) => (
-                  <li key={one.mark}>
-                    <button
-                      type="button"
-                      className={one.done >= one.total ? "sew-step done" : "sew-step"}
-                      aria-current={one === step || undefined}
-                      onClick={() => go({ step: String(one.number) })}
-                    >
-                      <b className="number">{one.done >= one.total ? "✓" : one.number}</b>
-                      <span>
-                        {one.words}
-                        <small>{say("common-done-of-total", { done: one.done, total: one.total })}</small>
-                      </span>
-                    </button>
-                  </li>
-                ))}
-            </ol>
-          </section>
-        ))}
+        <div className="trips">
+          {plan.trips.map((trip) => (
+            <section key={trip.number} className="trip" aria-label={trip.words}>
+              {plan.trips.length > 1 && <h2>{trip.words}</h2>}
+              <ol>
+                {plan.steps
+                  .filter((one) => trip.steps.includes(one.number))
+                  .map((one) => (
+                    <li key={one.mark}>
+                      <button
+                        type="button"
+                        className={one.done >= one.total ? "sew-step done" : "sew-step"}
+                        aria-current={one === step || undefined}
+                        onClick={() => go({ step: String(one.number) })}
+                      >
+                        <b className="number">{one.done >= one.total ? "✓" : one.number}</b>
+                        <span>
+                          {one.words}
+                          <small>{say("common-done-of-total", { done: one.done, total: one.total })}</small>
+                        </span>
+                      </button>
+                    </li>
+                  ))}
+              </ol>
+            </section>
+          ))}
+        </div>
         <p className="quiet-text">{say("sew-of-joins-and-units-sewn", { sewn: plan.sewn, to_sew: plan.to_sew })}</p>
         <Button variant="primary" size="sm" onClick={() => go({ machine: "1" })}>
           {say("sew-at-the-machine")}
