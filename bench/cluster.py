@@ -28,6 +28,8 @@ CLIENTS = 32
 PASSWORD = "nine grey herons wade"
 ERRORS_WITHIN = 15.0  # seconds after a fault
 PAUSE = 0.25
+ONE_SAVE = 90.0  # seconds that a save is tried again, through a fault on a machine that is busy
+FIRST_SAVES = 60.0  # seconds that clients are waited for before something fails
 
 
 @contextmanager
@@ -55,24 +57,25 @@ class Quilter:
     document: dict[str, Any]
     revision: int = 1
     acknowledged: int = 0
+    at_fault: int = 0
     errors: list[float] = field(default_factory=list)
     wrong: list[str] = field(default_factory=list)
 
-    def save(self, until: float) -> None:
-        """Save until then."""
+    def save(self, over: threading.Event) -> None:
+        """Save until it is over."""
         headers = {"Cookie": f"{COOKIE}={self.token}"}
         with httpx.Client(base_url=self.address, headers=headers, timeout=10) as web:
-            while time.monotonic() < until:
-                self._one_save(web, until + 30)
-                time.sleep(PAUSE)
+            while not over.wait(PAUSE):
+                self._one_save(web)
 
-    def _one_save(self, web: httpx.Client, until: float) -> None:
+    def _one_save(self, web: httpx.Client) -> None:
         number = self.acknowledged + 1
         sent = {
             "document": self.document | {"name": f"Save {number}"},
             "revision": self.revision,
             "save_key": f"{self.block}-{number:08}",
         }
+        until = time.monotonic() + ONE_SAVE
         while time.monotonic() < until:
             try:
                 answer = web.put(f"/api/blocks/{self.block}", json=sent)
@@ -101,6 +104,7 @@ class Outcome:
     errors: int
     last_error: float
     wrong: tuple[str, ...]
+    went_on: bool
 
     @property
     def kept(self) -> bool:
@@ -134,17 +138,30 @@ def quilters(cluster: Cluster, count: int) -> list[Quilter]:
 
 
 def saves_through(
-    cluster: Cluster, fault: Callable[[Cluster], None], *, before: float = 2, after: float = 10
+    cluster: Cluster,
+    fault: Callable[[Cluster], None],
+    *,
+    clients: int = CLIENTS,
+    before: float = 2,
+    after: float = 10,
 ) -> Outcome:
-    """A stream of saves from many clients, during which something fails."""
-    people = quilters(cluster, CLIENTS)
-    until = time.monotonic() + before + after
-    threads = [threading.Thread(target=one.save, args=(until,)) for one in people]
+    """A stream of saves from many clients, during which something fails: once each has saved, and
+    for so long after.
+    """
+    people = quilters(cluster, clients)
+    begun, over = time.monotonic(), threading.Event()
+    threads = [threading.Thread(target=one.save, args=(over,)) for one in people]
     for thread in threads:
         thread.start()
     time.sleep(before)
+    while not all(one.acknowledged for one in people) and time.monotonic() < begun + FIRST_SAVES:
+        time.sleep(PAUSE)
     moment = time.monotonic()
+    for one in people:
+        one.at_fault = one.acknowledged
     fault(cluster)
+    time.sleep(after)
+    over.set()
     for thread in threads:
         thread.join()
     return _outcome(cluster, people, moment)
@@ -175,6 +192,7 @@ def _outcome(cluster: Cluster, people: list[Quilter], moment: float) -> Outcome:
         len(errors),
         max((at - moment for at in errors), default=0.0),
         tuple(words for one in people for words in one.wrong),
+        all(one.acknowledged > one.at_fault > 0 for one in people),
     )
 
 

@@ -46,8 +46,11 @@ _watched = subprocess.Popen(
     start_new_session=True,
 )
 
-settings.register_profile("yonk", deadline=None)
-settings.load_profile("yonk")
+# The usual run draws the same examples each time, so that a red one is due to the change that it
+# follows; the long run draws others each time, and finds what nobody thought of.
+settings.register_profile("usual", deadline=None, derandomize=True)
+settings.register_profile("long", deadline=None, max_examples=500)
+settings.load_profile("long" if os.environ.get("YONK_LONG") == "1" else "usual")
 
 
 @pytest.fixture(scope="session")

@@ -23,7 +23,7 @@ CHROMIUM_FLAGS = [
 
 # What is waited for is seen soon or, on a machine with much else to do, later; it is never a fault
 # to be slow. One wait for all of them.
-PATIENCE = 30_000
+PATIENCE = 90_000
 expect.set_options(timeout=PATIENCE)
 
 

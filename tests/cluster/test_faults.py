@@ -13,7 +13,15 @@ from pathlib import Path
 
 import httpx
 import pytest
-from bench.cluster import FAULTS, PASSWORD, quilters, running_cluster, saves_through
+from bench.cluster import (
+    CLIENTS,
+    FAULTS,
+    PASSWORD,
+    Quilter,
+    quilters,
+    running_cluster,
+    saves_through,
+)
 from sqlalchemy import text
 from sqlalchemy.exc import SQLAlchemyError
 from sqlalchemy.orm import Session
@@ -29,6 +37,8 @@ from yonk.store.people import add_account
 from yonk.store.rights import Person
 from yonk.store.together import keep_part, shared_parts
 
+PATIENCE = 120.0  # seconds for one answer: a machine that is busy is slow and still right
+
 
 @pytest.fixture(scope="module")
 def cluster() -> Iterator[Cluster]:
@@ -37,23 +47,20 @@ def cluster() -> Iterator[Cluster]:
         yield found
 
 
-@pytest.mark.parametrize(
-    "name",
-    [
-        "an app server is killed",
-        "HAProxy is killed",
-        "the node that is written to is killed",
-        "the node that is written to is cut off",
-    ],
-)
+WORST = "the node that is written to is killed"
+
+
+@pytest.mark.parametrize("name", list(FAULTS))
 def test_nothing_is_lost_when_a_part_fails(cluster: Cluster, name: str, long_run: bool) -> None:
-    """Those that a client sees least of in the long run alone: each takes half a minute."""
-    if name in ("an app server is killed", "HAProxy is killed") and not long_run:
+    """All but the worst in the long run alone, with as many clients as the bench has: each takes
+    half a minute.
+    """
+    if name != WORST and not long_run:
         pytest.skip("in the long run alone")
     cluster.whole()
-    told = saves_through(cluster, FAULTS[name])
+    told = saves_through(cluster, FAULTS[name], clients=CLIENTS if long_run else 8)
     assert told.kept, told  # how soon errors end is a figure of the bench
-    assert told.acknowledged > 32  # it was a stream of saves, before and after
+    assert told.went_on  # each client saved before and after
 
 
 def test_two_nodes_never_give_the_last_block_twice(cluster: Cluster) -> None:
@@ -111,6 +118,14 @@ def test_every_pool_follows_the_one_writer(cluster: Cluster) -> None:
         engine.dispose()
 
 
+def wait_for_saves(one: Quilter, count: int) -> None:
+    """Until so many of her saves are acknowledged."""
+    end = time.monotonic() + PATIENCE
+    while one.acknowledged < count and time.monotonic() < end:
+        time.sleep(0.1)
+    assert one.acknowledged >= count
+
+
 def keep_shares_of(session: Session, quilt_id: str, people: list[Person]) -> None:
     """Have a quilt seen by some people."""
     session.add_all(RightGiven(thing_id=quilt_id, with_id=one.id, level="see") for one in people)
@@ -121,17 +136,19 @@ def test_a_server_that_is_told_to_stop_finishes_what_it_has_begun(cluster: Clust
     cluster.whole()
     one = quilters(cluster, 1)[0]
     one.address = f"http://127.0.0.1:{cluster.ports[0]}"
-    saving = threading.Thread(target=one.save, args=(time.monotonic() + 1.5,))
+    over = threading.Event()
+    saving = threading.Thread(target=one.save, args=(over,))
     saving.start()
-    time.sleep(0.7)
+    wait_for_saves(one, 2)
     cluster.servers[0].stop()
-    saving.join(0)
     assert one.acknowledged and not one.wrong
     cluster.servers[0].start()
+    wait_for_saves(one, one.acknowledged + 2)
+    over.set()
     saving.join()
     cluster.whole()
     assert not one.wrong
-    with httpx.Client(base_url=cluster.address) as web:
+    with httpx.Client(base_url=cluster.address, timeout=PATIENCE) as web:
         cookie = {"Cookie": f"__Host-yonk={one.token}"}
         kept = web.get(f"/api/blocks/{one.block}", headers=cookie).json()
     assert kept["revision"] == one.revision and kept["name"] == f"Save {one.acknowledged}"
@@ -140,14 +157,19 @@ def test_a_server_that_is_told_to_stop_finishes_what_it_has_begun(cluster: Clust
 def test_all_of_it_killed_at_once_comes_back_with_everything(cluster: Cluster) -> None:
     cluster.whole()
     one = quilters(cluster, 1)[0]
-    one.save(time.monotonic() + 1)
+    over = threading.Event()
+    saving = threading.Thread(target=one.save, args=(over,))
+    saving.start()
+    wait_for_saves(one, 3)
+    over.set()
+    saving.join()
     for node in cluster.nodes:
         node.program.hold()
         node.program.kill()
     for part in (*cluster.servers, cluster.proxy):
         part.stop(0)
     cluster.start()
-    with httpx.Client(base_url=cluster.address) as web:
+    with httpx.Client(base_url=cluster.address, timeout=PATIENCE) as web:
         cookie = {"Cookie": f"__Host-yonk={one.token}"}
         kept = web.get(f"/api/blocks/{one.block}", headers=cookie).json()
     assert one.acknowledged and kept["revision"] == one.revision

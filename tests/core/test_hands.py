@@ -232,7 +232,7 @@ counts = st.integers(2, 40)
 
 
 @given(count=counts, fabrics=st.integers(2, 8))
-@settings(max_examples=40)
+@settings(max_examples=12)
 def test_what_squares_give_is_the_most_that_they_can(count: int, fabrics: int) -> None:
     if fabrics > count:
         return

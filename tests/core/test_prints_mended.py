@@ -206,6 +206,50 @@ def test_one_more_square_is_told_with_its_cloth_and_can_be_taken() -> None:
         apply(draft, SetOwn(kind="half-square-triangle", at=("1/4", "1/4"), more="51"))
 
 
+def test_squares_parted_by_their_diagonals_are_for_the_units_that_they_suit() -> None:
+    """Three units share squares of one print: each row tells whose triangles come from it."""
+    drawn, spots, size, grid = DRAWN["turned halves"]
+    keys = ["peat", "gorse", "peat", "peat", "peat", "peat", "peat", "fog"]
+    paints = ", ".join(f"{spot} {key}" for spot, key in zip(spots, keys, strict=True))
+    singly = {"half-square-triangle": "cut-and-sew"}
+    draft = block(drawn, paints, size=size, grid=grid, methods=singly)
+    plan = make_plan(with_prints(draft, {"peat": "directional"}))
+    rows = [cut for cut in plan.cuts if cut.fabric == "peat"]
+    assert [(row.what.hand, row.count, row.wanted_pieces) for row in rows] == [
+        ("right", 1, 2),
+        ("left", 2, 4),
+    ]
+    told = [{one.units: one.pieces for one in row.purposes} for row in rows]
+    assert told == [{("1",): 1, ("3",): 1}, {("2",): 4}]
+
+
+@settings(max_examples=60)
+@given(
+    st.sampled_from(sorted(DRAWN)),
+    st.lists(st.sampled_from(["peat", "fog", "gorse"]), min_size=9, max_size=9),
+    st.integers(1, 5),
+    st.sampled_from(KINDS),
+)
+def test_parts_of_cuts_add_up_for_every_unit(
+    name: str, keys: list[str], blocks: int, kind: Print
+) -> None:
+    drawn, spots, size, grid = DRAWN[name]
+    paints = ", ".join(f"{spot} {key}" for spot, key in zip(spots, keys, strict=False))
+    singly = {one.kind: "cut-and-sew" for one in BY_NAME.values()}
+    draft = block(drawn, paints, size=size, grid=grid, blocks=blocks, methods=singly)
+    plan = make_plan(with_prints(draft, {"peat": kind}))
+    needed: Counter[object] = Counter()
+    listed: Counter[object] = Counter()
+    for recipe in plan.recipes:
+        for need in recipe.needs:
+            needed[recipe.serves, need.letter, need.fabric] += need.pieces
+    for cut in plan.cuts:
+        for purpose in cut.purposes:
+            assert purpose.pieces > 0
+            listed[purpose.units, purpose.letter, cut.fabric] += purpose.pieces
+    assert listed == needed
+
+
 def test_lots_more_are_for_the_lots_of_both_hands() -> None:
     """Two units, each the other's mirror image, from the same lots."""
     draft = block(

@@ -41,7 +41,10 @@ units = st.builds(
 
 
 def sound(ways: list[Way], unit: Unit, terms: Terms, demand: Demand) -> list[Way]:
-    """The ways that are left when those are out that spoil what need not be spoiled."""
+    """The ways that are left when those are out that spoil what need not be spoiled. What is sewn
+    on printed lines is hers to choose, never proposed.
+    """
+    ways = [way for way in ways if not way.on_lines]
     tallies = {way: tally(way, unit, terms, demand) for way in ways}
     if demand.lying.prints:
         thrifty = 2 * min(tallies[way].used for way in ways)

@@ -13,7 +13,7 @@ from yonk.core.acts.set_own import SetOwn
 from yonk.core.finder import sample_unit
 from yonk.core.paper import DraftError, OwnedRuler, TrimMargin, in_its_unit
 from yonk.core.planning import make_plan
-from yonk.core.sewing import Layers, RecipeStep, area
+from yonk.core.sewing import Layers, RecipeStep, area, falls_off
 from yonk.core.units import BY_NAME, Terms, carry_out, landmarks_of, terms_for
 from yonk.files.block_file import BadFileError, take_block, write_block
 from yonk.words import in_words
@@ -165,3 +165,10 @@ def test_trimming_of_one_kind_or_unit_wins_over_the_blocks() -> None:
     assert take_block(write_block(by_unit)) == by_unit
     cleared = apply(by_unit, SetOwn(kind=kind, at=("1/4", "1/4"), trimmed=""))
     assert not cleared.making.units
+
+
+def test_the_step_and_the_figures_agree_whether_anything_falls_off() -> None:
+    """Larger one way only, as a goose with a larger sky, is trimmed; short one way is not."""
+    hair = 1 / 64
+    assert falls_off((0.375, 0.0), hair) and falls_off((hair, hair), hair)
+    assert not falls_off((hair / 2, 0.0), hair) and not falls_off((0.375, -0.01), hair)

@@ -204,3 +204,18 @@ def test_uniting_keeps_every_spots_fabric_and_makes_fewer_patches(
         assert face is not None
         assert reading.fabrics[face] == fabrics[int(y)][int(x)]
     assert not reading.drawing.loose and not reading.conflicting_paints
+
+
+def test_of_two_parts_that_overlap_the_first_is_made_and_the_other_told() -> None:
+    written = write_block(apply(squares(CHECKED, {(2, 0)}), MakeTogether(cell=Span(0, 0, 2, 2))))
+    written["making"]["sewing"]["together"].append({"corner": ["1", "1"], "opposite": ["3", "3"]})
+    both = take_block(written)
+    assert kinds(both)["checker"] == 1
+    notices = [one for one in make_plan(both).notices if one.code == "part-not-closed"]
+    assert len(notices) == 1 and "column 2" in in_words(notices[0].text)
+
+
+def test_like_patches_become_one_at_mates_too() -> None:
+    drawn = squares([["fog", "fog", "peat", "peat"], ["peat", "gorse", "fog", "gorse"]])
+    made = apply(drawn, Unite(cell=Span(0, 0, 2, 1)), "left-right")
+    assert len(read(made).drawing.faces) == 6

@@ -255,6 +255,7 @@ def test_centimetres_have_their_own_seam_ruler_and_squaring() -> None:
     assert (cut.width, cut.height, cut.count) == (4 * F(23, 2) + F(5, 2), F(13, 2), 2)
 
 
+@settings(max_examples=30)
 @given(st.integers(1, 200), st.booleans())
 def test_the_proposal_for_half_square_triangles_wastes_few(blocks: int, directional: bool) -> None:
     draft = block("0 1 1 0", "1/4 1/4 peat, 3/4 3/4 fog", size="3 3")

@@ -6361,6 +6361,19 @@ export interface components {
             words: string;
         };
         /**
+         * RulerMarksOut
+         * @description What the marks of a ruler may tell.
+         */
+        RulerMarksOut: {
+            /**
+             * Value
+             * @enum {string}
+             */
+            value: "unfinished" | "finished";
+            /** Words */
+            words: string;
+        };
+        /**
          * SaveIn
          * @description A state of a block and the revision it was made from.
          */
@@ -6889,7 +6902,7 @@ export interface components {
             /** Pages */
             pages: ("work" | "cloth")[];
             /** Ruler Marks */
-            ruler_marks: components["schemas"]["ChoiceOut"][];
+            ruler_marks: components["schemas"]["RulerMarksOut"][];
             /** Rulers */
             rulers: components["schemas"]["OwnedRulerOut"][];
             /** Suffix */
@@ -7159,8 +7172,6 @@ export interface components {
             to_match: number;
             /** Total */
             total: number;
-            /** Trip */
-            trip: number;
             /** Unit */
             unit: string;
             /** Why */

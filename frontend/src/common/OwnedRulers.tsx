@@ -1,4 +1,5 @@
 import { say } from "../language/say";
+import { Picked } from "./Picked";
 import type { Setting } from "./settings";
 import { Typed } from "./Typed";
 
@@ -16,73 +17,23 @@ export function OwnedRulers({ setting, fault, onKeep }: Props) {
   const keep = (changed: Ruler[]) => {
     onKeep(changed.map((one) => [one.width, one.length, one.step, one.marks].join(" | ")).join("; "));
   };
-  const put = (at: number, ruler: Ruler) => {
-    keep(rulers.map((one, index) => (index === at ? ruler : one)));
-  };
-  const numbering = setting.ruler_marks;
   return (
     <>
       <ul className="owned-rulers">
-        {rulers.map((ruler, index) => {
-          const number = String(index + 1);
-          return (
-            <li key={index} role="group" aria-label={say("recipes-ruler-numbered", { number })}>
-              <Typed
-                label={say("recipes-ruler-width", { number })}
-                showLabel={false}
-                value={ruler.width}
-                width="3.6rem"
-                onKeep={(width) => {
-                  put(index, { ...ruler, width });
-                }}
-              />
-              <Typed
-                label={say("recipes-ruler-by")}
-                spoken={say("recipes-ruler-length", { number })}
-                value={ruler.length}
-                width="3.6rem"
-                onKeep={(length) => {
-                  put(index, { ...ruler, length });
-                }}
-              />
-              <Typed
-                label={say("recipes-ruler-finest")}
-                spoken={say("recipes-ruler-step", { number })}
-                value={ruler.step}
-                width="3rem"
-                onKeep={(step) => {
-                  put(index, { ...ruler, step });
-                }}
-              />
-              <label className="typed">
-                <span>{say("recipes-ruler-marks")}</span>
-                <select
-                  value={ruler.marks}
-                  onChange={(event) => {
-                    const marks = event.target.value === "finished" ? "finished" : "unfinished";
-                    put(index, { ...ruler, marks });
-                  }}
-                >
-                  {numbering.map(({ value, words }) => (
-                    <option key={value} value={value}>
-                      {words}
-                    </option>
-                  ))}
-                </select>
-              </label>
-              <button
-                type="button"
-                className="quiet"
-                aria-label={say("recipes-ruler-away", { number })}
-                onClick={() => {
-                  keep(rulers.filter((_, at) => at !== index));
-                }}
-              >
-                {say("common-take-away")}
-              </button>
-            </li>
-          );
-        })}
+        {rulers.map((ruler, at) => (
+          <OneRuler
+            key={at}
+            ruler={ruler}
+            number={String(at + 1)}
+            marks={setting.ruler_marks}
+            onKeep={(part) => {
+              keep(rulers.map((one) => (one === ruler ? { ...one, ...part } : one)));
+            }}
+            onTakeAway={() => {
+              keep(rulers.filter((one) => one !== ruler));
+            }}
+          />
+        ))}
       </ul>
       {fault && (
         <p className="fault" role="alert">
@@ -99,5 +50,48 @@ export function OwnedRulers({ setting, fault, onKeep }: Props) {
         {say("recipes-ruler-more")}
       </button>
     </>
+  );
+}
+
+interface OneProps {
+  ruler: Ruler;
+  number: string;
+  marks: Setting["ruler_marks"];
+  onKeep: (part: Partial<Ruler>) => void;
+  onTakeAway: () => void;
+}
+
+function OneRuler({ ruler, number, marks, onKeep, onTakeAway }: OneProps) {
+  const lengths: [keyof Pick<Ruler, "width" | "length" | "step">, string, string][] = [
+    ["width", "", say("recipes-ruler-width", { number })],
+    ["length", say("recipes-ruler-by"), say("recipes-ruler-length", { number })],
+    ["step", say("recipes-ruler-finest"), say("recipes-ruler-step", { number })],
+  ];
+  return (
+    <li role="group" aria-label={say("recipes-ruler-numbered", { number })}>
+      {lengths.map(([name, label, spoken]) => (
+        <Typed
+          key={name}
+          label={label}
+          spoken={spoken}
+          value={ruler[name]}
+          width="3.4rem"
+          onKeep={(text) => {
+            onKeep({ [name]: text });
+          }}
+        />
+      ))}
+      <Picked
+        label={say("recipes-ruler-marks")}
+        value={ruler.marks}
+        choices={marks}
+        onKeep={(chosen) => {
+          onKeep({ marks: chosen });
+        }}
+      />
+      <button type="button" className="quiet" aria-label={say("recipes-ruler-away", { number })} onClick={onTakeAway}>
+        {say("common-take-away")}
+      </button>
+    </li>
   );
 }

@@ -1,6 +1,7 @@
 import { Form } from "react-bootstrap";
 
 import { OwnedRulers } from "./OwnedRulers";
+import { Picked } from "./Picked";
 import type { Setting } from "./settings";
 import { Typed } from "./Typed";
 
@@ -34,23 +35,7 @@ export function SettingField({ name, setting, fault, onKeep }: Props) {
   }
   if (setting.kind === "rulers") return <OwnedRulers setting={setting} fault={fault} onKeep={onKeep} />;
   if (setting.kind === "count") {
-    return (
-      <label className="typed">
-        <span>{setting.label}</span>
-        <select
-          value={setting.value}
-          onChange={(event) => {
-            onKeep(event.target.value);
-          }}
-        >
-          {setting.choices.map(({ value, words }) => (
-            <option key={value} value={value}>
-              {words}
-            </option>
-          ))}
-        </select>
-      </label>
-    );
+    return <Picked label={setting.label} value={setting.value} choices={setting.choices} onKeep={onKeep} />;
   }
   return (
     <Typed

@@ -1,5 +1,6 @@
 import type { Act, Schemas } from "../api/client";
 import { Fr } from "../common/Fr";
+import { Picked } from "../common/Picked";
 import { Typed } from "../common/Typed";
 import { say } from "../language/say";
 
@@ -14,7 +15,6 @@ interface Props {
 /** What is set for this unit, or its kind, by itself: margins of the whole and of its parts, its pressing, when it is trimmed. */
 export function Own({ card, own, all, act }: Props) {
   const where = !all && card.at ? { at: card.at } : {};
-  const press = all ? own.press_of_kind : own.press_of_unit;
   return (
     <section className="own" aria-labelledby="own-head">
       <h2 id="own-head">{all ? say("recipes-own-of-kind") : say("recipes-own-of-unit")}</h2>
@@ -40,22 +40,14 @@ export function Own({ card, own, all, act }: Props) {
           </li>
         ))}
       </ul>
-      <label className="typed">
-        <span>{say("recipes-own-pressing")}</span>
-        <select
-          value={press}
-          onChange={(event) => {
-            const value = own.presses.find((one) => one.value === event.target.value)?.value ?? "";
-            act([{ do: "own", kind: card.kind, press: value, ...where }]);
-          }}
-        >
-          {own.presses.map((one) => (
-            <option key={one.value} value={one.value}>
-              {one.words}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Picked
+        label={say("recipes-own-pressing")}
+        value={all ? own.press_of_kind : own.press_of_unit}
+        choices={own.presses}
+        onKeep={(press) => {
+          act([{ do: "own", kind: card.kind, press, ...where }]);
+        }}
+      />
       {!all && card.at && (
         <Typed
           label={say("recipes-own-more")}
@@ -67,22 +59,14 @@ export function Own({ card, own, all, act }: Props) {
         />
       )}
       {own.trimmings.length > 0 && (
-        <label className="typed">
-          <span>{say("recipes-own-trimmed")}</span>
-          <select
-            value={all ? own.trimmed_of_kind : own.trimmed_of_unit}
-            onChange={(event) => {
-              const value = own.trimmings.find((one) => one.value === event.target.value)?.value ?? "";
-              act([{ do: "own", kind: card.kind, trimmed: value, ...where }]);
-            }}
-          >
-            {own.trimmings.map((one) => (
-              <option key={one.value} value={one.value}>
-                {one.words}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Picked
+          label={say("recipes-own-trimmed")}
+          value={all ? own.trimmed_of_kind : own.trimmed_of_unit}
+          choices={own.trimmings}
+          onKeep={(trimmed) => {
+            act([{ do: "own", kind: card.kind, trimmed, ...where }]);
+          }}
+        />
       )}
     </section>
   );

@@ -100,6 +100,13 @@ class OwnedRulerOut(Model):
     marks: RulerMarks
 
 
+class RulerMarksOut(Model):
+    """What the marks of a ruler may tell."""
+
+    value: RulerMarks
+    words: Said
+
+
 class SettingOut(Model):
     """A setting as it is shown: its value as typed, and on which pages, under which heading and why
     it stands.
@@ -114,7 +121,7 @@ class SettingOut(Model):
     pages: list[Literal["work", "cloth"]]
     choices: list[ChoiceOut]
     rulers: list[OwnedRulerOut]
-    ruler_marks: list[ChoiceOut]
+    ruler_marks: list[RulerMarksOut]
     new_ruler: OwnedRulerOut
 
 

@@ -31,6 +31,7 @@ from yonk.api.draft.schemas import (
     NoticeOut,
     OtherUnitOut,
     OwnedRulerOut,
+    RulerMarksOut,
     SchoolOut,
     SettingOut,
     SheetOut,
@@ -162,7 +163,7 @@ def _settings_of(values: tuple[Any, ...], unit: LengthUnit) -> dict[str, Setting
             rulers=_rulers(value, unit) if one.kind == "rulers" else [],
             new_ruler=_rulers([USUAL_RULER[unit]], unit)[0],
             ruler_marks=[
-                ChoiceOut(value=marks, words=message("ruler-marks", marks=marks))
+                RulerMarksOut(value=marks, words=message("ruler-marks", marks=marks))
                 for marks in (RULER_MARKS if one.kind == "rulers" else ())
             ],
         )

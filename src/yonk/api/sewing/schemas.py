@@ -159,7 +159,6 @@ class SewingStepOut(Model):
     label: str
     why: Sequence[Said]
     start: Said
-    trip: int
     iron: Said
     to_match: int
     checkpoint: Said

@@ -210,7 +210,7 @@ class _View:
         """What is pressed after a step that is the last before a trip to the iron."""
         if not step.ends_trip:
             return ""
-        trip = next(one for one in self.trips if step in one.steps)
+        trip = next(one for one in self.trips if one.number == step.trip)
         numbers = [one.number for one in trip.steps]
         return message("then-to-the-iron", steps=listed(numbers), count=len(numbers))
 
@@ -228,7 +228,6 @@ class _View:
             label=step.label,
             why=list(step.why),
             start=step.start,
-            trip=step.trip,
             iron=self._iron(step),
             to_match=step.to_match,
             checkpoint=step.checkpoint,

@@ -6,10 +6,11 @@ from dataclasses import dataclass, replace
 from typing import Literal
 
 from yonk.core.acts.act import Act
-from yonk.core.acts.mates import MatesName, mates_of
+from yonk.core.acts.laying import spans_at_mates
+from yonk.core.acts.mates import MatesName
 from yonk.core.drawing import Span
 from yonk.core.paper import Draft, DraftError, MadeTogether, message
-from yonk.core.planning import is_whole, read
+from yonk.core.planning import read, spans_together
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -24,22 +25,19 @@ class MakeTogether(Act):
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:
         """The draft after it. Raises `DraftError` naming the field."""
-        self.cell.check(draft)
-        grid = len(draft.columns), len(draft.rows)
-        boxes: list[MadeTogether] = []
-        for mate in mates_of(draft, mates):
-            one, other = (mate.point(corner, grid) for corner in self.cell.corners())
-            (left, right), (top, bottom) = (sorted(both) for both in zip(one, other, strict=True))
-            boxes.append(MadeTogether(corner=(left, top), opposite=(right, bottom)))
-        boxes = list(dict.fromkeys(boxes))
+        boxes = [
+            MadeTogether(corner=corner, opposite=opposite)
+            for span, _ in spans_at_mates(draft, self.cell, mates)
+            for corner, opposite in [span.corners()]
+        ]
         before = draft.making.sewing.together
         left_alone = [one for one in before if not any(one.touches(box) for box in boxes)]
         if self.apart:
             return _with(draft, left_alone)
-        drawing = read(draft).drawing
-        if not all(is_whole(drawing, box) for box in boxes):
+        made = _with(draft, [*left_alone, *boxes])
+        if set(boxes) & set(spans_together(made, read(draft).drawing).left_out):
             raise DraftError("cell", message("seams-must-run-round-it"))
-        return _with(draft, [*left_alone, *boxes])
+        return made
 
 
 def _with(draft: Draft, together: list[MadeTogether]) -> Draft:

@@ -3,14 +3,15 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from typing import Literal, NamedTuple
 
 from yonk.core.acts.act import Act
-from yonk.core.acts.carrying import carried
+from yonk.core.acts.laying import spans_at_mates
 from yonk.core.acts.mates import MatesName
+from yonk.core.acts.rub import without_stretches
 from yonk.core.drawing import Span, Spot
-from yonk.core.paper import Draft, DraftError, Ruling, message, seam_without, tidy
+from yonk.core.paper import Draft, DraftError, message
 from yonk.core.planning import Reading, read
 
 
@@ -38,24 +39,16 @@ class Unite(Act):
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:
         """The draft after it. Raises `DraftError` where there are none."""
-        self.cell.check(draft)
         reading = read(draft)
-        gone = _between(_plain_in(reading, self.cell))
+        gone = [
+            side
+            for span, _ in spans_at_mates(draft, self.cell, mates)
+            for side in _between(_plain_in(reading, span))
+        ]
         if not gone:
             raise DraftError("cell", message("nothing-to-unite"))
-        ruling, to_grid = Ruling.of(draft), reading.drawing.to_grid
-        rubbed = [tuple(ruling.place(to_grid(spot)) for spot in side) for side in gone]
-        seams = []
-        for seam in draft.seams:
-            placed = ruling.place(seam[0]), ruling.place(seam[1])
-            left = [placed]
-            for start, end in rubbed:
-                left = [part for one in left for part in seam_without(one, (start, end))]
-            if left == [placed]:
-                seams.append(seam)
-            else:
-                seams += [(ruling.count(a), ruling.count(b)) for a, b in left]
-        return carried(replace(draft, seams=tidy(tuple(seams))), (), draft)
+        to_grid = reading.drawing.to_grid
+        return without_stretches(draft, [(to_grid(start), to_grid(end)) for start, end in gone])
 
 
 def _plain_in(reading: Reading, span: Span) -> list[_Plain]:

@@ -144,6 +144,11 @@ class Fabric:
         return self.print in ("stripes", "directional")
 
     @property
+    def is_both_ways_up(self) -> bool:
+        """Whether its print looks the same upside down, though it has a direction."""
+        return self.print == "stripes"
+
+    @property
     def called(self) -> Text:
         """What it is called for people."""
         return self.shown_as or self.name

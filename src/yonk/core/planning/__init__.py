@@ -39,7 +39,7 @@ from yonk.core.planning.side_by_side import way_asked, ways_side_by_side, ways_t
 from yonk.core.planning.sizes import FINEST_RULER, ChartRow, size_chart, usual_range, width_range
 from yonk.core.planning.stages import StageName, plan_stage
 from yonk.core.planning.to_the_ruler import worst_off
-from yonk.core.planning.together import is_whole
+from yonk.core.planning.together import spans_together
 from yonk.core.planning.unit_marks import unit_mark
 from yonk.core.planning.ways import MethodShare, Way, is_trimmed, way_named
 
@@ -74,7 +74,6 @@ __all__ = [
     "diagonal",
     "further",
     "is_trimmed",
-    "is_whole",
     "least_of",
     "lightness",
     "listed_oversize",
@@ -88,6 +87,7 @@ __all__ = [
     "seconds_planned",
     "size_chart",
     "smallest",
+    "spans_together",
     "steps_of",
     "unit_mark",
     "unit_presses",

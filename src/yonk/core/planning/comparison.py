@@ -32,7 +32,16 @@ from yonk.core.planning.ways import (
     way_named,
     way_prints,
 )
-from yonk.core.sewing import NOTHING, Layers, SewingError, TableLine, area, length, sides_of
+from yonk.core.sewing import (
+    NOTHING,
+    Layers,
+    SewingError,
+    TableLine,
+    area,
+    falls_off,
+    length,
+    sides_of,
+)
 from yonk.core.units import (
     BY_NAME,
     CarriedOut,
@@ -225,7 +234,7 @@ def figures(
             rooms += [looked.oversize] if looked.oversize else []
             bonus += [Bonus(count * wanted, size) for size, count in looked.bonus.items()]
     total = demand.total + demand.mirrored
-    trimmed = [oversize for oversize in rooms if min(oversize) >= float(terms.hair)]
+    trimmed = [oversize for oversize in rooms if falls_off(oversize, float(terms.hair))]
     return Figures(
         way=way,
         chosen=chosen,

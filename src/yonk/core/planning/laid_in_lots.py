@@ -130,9 +130,14 @@ def first_laid(made: CarriedOut, unit: Unit, lying: GroupOrientation) -> dict[in
         return {}
     prints = {numbers[key]: way for key, way in lying.prints if key in numbers}
     most = max(range(4), key=lambda turn: (lying.turns[turn], -turn))
-    stripes = frozenset(numbers[key] for key in lying.stripes if key in numbers)
+    stripes = _striped(lying, numbers)
     turns = turns_for(laid[0], up_in(unit, most), prints, stripes=stripes) or {}
     return {piece: turn for piece, turn in turns.items() if turn}
+
+
+def _striped(lying: GroupOrientation, numbers: Mapping[str, int]) -> frozenset[int]:
+    """The numbers of a unit's fabrics that look the same upside down."""
+    return frozenset(numbers[key] for key in lying.stripes if key in numbers)
 
 
 def up_in(unit: Unit, turn: int) -> int:
@@ -209,7 +214,7 @@ def is_covered(
     numbers = fabric_numbers(unit)
     prints = tuple((numbers[key], way) for key, way in lying.prints if key in numbers)
     ups = tuple(up_in(unit, way) for way in range(ways))
-    stripes = frozenset(numbers[key] for key in lying.stripes if key in numbers)
+    stripes = _striped(lying, numbers)
     gives: list[tuple[int, ...]] = []
     of_batch: list[int] = []
     sizes = Counter(batches)

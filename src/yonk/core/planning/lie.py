@@ -14,7 +14,7 @@ from fractions import Fraction
 
 from yonk.core.drawing import Face
 from yonk.core.paper import Fabric
-from yonk.core.planning.corners import CornerAngles, corner_of, turned_corners
+from yonk.core.planning.corners import CornerAngles, corner_of, sum_of, turned_corners
 from yonk.core.planning.cuts import Cut, Purpose
 from yonk.core.planning.reading import Reading
 from yonk.core.planning.recipes import Recipe
@@ -41,11 +41,10 @@ def laid_by_print(
         if cut.fabric not in directional:
             found.append(cut)
         elif cut.shape == "square" and cut.subcut == "one-diagonal":
-            stripes = readings[0][0].draft.fabric(cut.fabric).print == "stripes"
+            stripes = readings[0][0].draft.fabric(cut.fabric).is_both_ways_up
             found += _halved(cut, _corners(cut, identities, readings), stripes=stripes)
         elif cut.shape == "rectangle":
-            ways = _ways(cut, identities, readings)
-            found += _parted(cut, ways) if len(ways) > 1 or any(ways) else [cut]
+            found += _parted(cut, _ways(cut, identities, readings))
         else:
             found.append(cut)
     return tuple(found)
@@ -53,27 +52,31 @@ def laid_by_print(
 
 def _corners(
     cut: Cut, identities: Mapping[str, object], readings: Sequence[tuple[Reading, int]]
-) -> CornerAngles:
-    """Where the square corners of the triangles lie that the cut is for, as the print points."""
-    counts = [0, 0, 0, 0]
-    for reading, blocks in readings:
-        way = round(reading.draft.fabric(cut.fabric).direction / 90)
-        for purpose in cut.purposes:
-            wanted = {identities[label] for label in purpose.units}
+) -> list[CornerAngles]:
+    """Where the square corners of the triangles lie that the cut is for, as the print points; for
+    each of its purposes.
+    """
+    found = []
+    for purpose in cut.purposes:
+        counts = [0, 0, 0, 0]
+        wanted = {identities[label] for label in purpose.units}
+        for reading, blocks in readings:
+            way = round(reading.draft.fabric(cut.fabric).direction / 90)
             for face in _faces(reading, wanted, purpose, cut.fabric):
                 corner = corner_of(face.ring)
                 if corner is not None:
                     counts[(corner - way) % 4] += blocks
-    return turned_corners(counts, 0)
+        found.append(turned_corners(counts, 0))
+    return found
 
 
-def _halved(cut: Cut, corners: CornerAngles, *, stripes: bool) -> list[Cut]:
+def _halved(cut: Cut, corners: Sequence[CornerAngles], *, stripes: bool) -> list[Cut]:
     """Squares to be halved, in those whose cut rises to the right and those where it falls, so that
     as many triangles as can be lie upright; then as many that only stand on their heads, which of
     stripes is the same.
     """
-    a, b, c, d = corners
-    if not any(corners):
+    a, b, c, d = sum_of(corners)
+    if not a + b + c + d:
         return [cut]
     share = Fraction(a + c, a + b + c + d) * cut.count
 
@@ -84,27 +87,31 @@ def _halved(cut: Cut, corners: CornerAngles, *, stripes: bool) -> list[Cut]:
         return either if stripes else best, either, -abs(rising - share)
 
     rising = max(range(cut.count + 1), key=upright)
-    hands: list[tuple[PrintWay, int]] = [
-        ((None, "right"), rising),
-        ((None, "left"), cut.count - rising),
+    hands: list[_Part] = [
+        ((None, "right"), rising, [one[0] + one[2] for one in corners]),
+        ((None, "left"), cut.count - rising, [one[1] + one[3] for one in corners]),
     ]
     return _in_parts(cut, [one for one in hands if one[1]])
 
 
 def _ways(
     cut: Cut, identities: Mapping[str, object], readings: Sequence[tuple[Reading, int]]
-) -> Counter[PrintWay]:
-    """How many patches of each way of lying the cut is for, over all blocks."""
-    counts: Counter[PrintWay] = Counter()
-    for reading, blocks in readings:
-        fabric = reading.draft.fabric(cut.fabric)
-        for purpose in cut.purposes:
-            wanted = {identities[label] for label in purpose.units}
+) -> list[Counter[PrintWay]]:
+    """How many patches of each way of lying the cut is for, over all blocks; for each of its
+    purposes.
+    """
+    found = []
+    for purpose in cut.purposes:
+        counts: Counter[PrintWay] = Counter()
+        wanted = {identities[label] for label in purpose.units}
+        for reading, blocks in readings:
+            fabric = reading.draft.fabric(cut.fabric)
             for face in _faces(reading, wanted, purpose, cut.fabric):
                 way = print_way(face, cut, fabric)
                 if way:
                     counts[way] += blocks
-    return counts
+        found.append(counts)
+    return found
 
 
 def _faces(reading: Reading, wanted: set[object], purpose: Purpose, fabric: str) -> Iterable[Face]:
@@ -126,27 +133,46 @@ def print_way(face: Face, cut: Cut, fabric: Fabric) -> PrintWay | None:
     return ("stands" if (bottom - top > right - left) != sideways else "lies"), cut.what.hand
 
 
-def _parted(cut: Cut, ways: Counter[PrintWay]) -> list[Cut]:
+def _parted(cut: Cut, ways: Sequence[Counter[PrintWay]]) -> list[Cut]:
     """The cut in parts that lie alike; the parts' pieces and counts add up to the whole's."""
-    return _in_parts(cut, list(zip(ways, shared_lie(cut.count, list(ways.values())), strict=True)))
+    over_all = sum(ways, Counter[PrintWay]())
+    if not over_all:
+        return [cut]
+    counts = shared_lie(cut.count, list(over_all.values()))
+    return _in_parts(
+        cut,
+        [
+            (way, count, [one[way] for one in ways])
+            for way, count in zip(over_all, counts, strict=True)
+        ],
+    )
 
 
-def _in_parts(cut: Cut, parts: Sequence[tuple[PrintWay, int]]) -> list[Cut]:
-    pieces = shared_lie(cut.wanted_pieces, [count for _, count in parts])
-    weights = [purpose.pieces for purpose in cut.purposes]
-    return [
-        replace(
-            cut,
-            what=replace(cut.what, lie=lie, hand=hand),
-            count=count,
-            purposes=tuple(
-                replace(purpose, pieces=share)
-                for purpose, share in zip(cut.purposes, shared_lie(wanted, weights), strict=True)
-            ),
+# How the pieces of a part of a cut lie, how many cuts it has, and how many pieces lying so each of
+# the purposes asks.
+_Part = tuple[PrintWay, int, list[int]]
+
+
+def _in_parts(cut: Cut, parts: Sequence[_Part]) -> list[Cut]:
+    """The cut in parts: each gives its purposes what lies as they ask first, then of the rest."""
+    found = []
+    left = [purpose.pieces for purpose in cut.purposes]
+    pieces = shared_lie(cut.wanted_pieces, [count for _, count, _ in parts])
+    for ((lie, hand), count, asked), wanted in zip(parts, pieces, strict=True):
+        suited = [min(some, rest) for some, rest in zip(asked, left, strict=True)]
+        given = shared_lie(min(wanted, sum(suited)), suited)
+        left = [rest - some for rest, some in zip(left, given, strict=True)]
+        more = shared_lie(wanted - sum(given), left)
+        left = [rest - some for rest, some in zip(left, more, strict=True)]
+        purposes = tuple(
+            replace(purpose, pieces=one + other)
+            for purpose, one, other in zip(cut.purposes, given, more, strict=True)
+            if one + other
         )
-        for ((lie, hand), count), wanted in zip(parts, pieces, strict=True)
-        if count
-    ]
+        if count:
+            what = replace(cut.what, lie=lie, hand=hand)
+            found.append(replace(cut, what=what, count=count, purposes=purposes))
+    return found
 
 
 def shared_lie(whole: int, weights: Sequence[int]) -> list[int]:

@@ -51,7 +51,7 @@ def lying_of(
     if not prints:
         return GroupOrientation()
     draft = readings[0][0].draft
-    stripes = frozenset(key for key, _ in prints if draft.fabric(key).print == "stripes")
+    stripes = frozenset(key for key, _ in prints if draft.fabric(key).is_both_ways_up)
     turns: Counter[int] = Counter()
     corners: dict[tuple[str, str], Counter[int]] = {}
     for reading, blocks in readings:

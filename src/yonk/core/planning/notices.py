@@ -14,6 +14,7 @@ from yonk.core.paper import (
     Length,
     LengthUnit,
     Message,
+    Point,
     Text,
     listed,
     message,
@@ -22,11 +23,12 @@ from yonk.core.paper import (
 )
 from yonk.core.planning.contrast import hard_to_tell_apart
 from yonk.core.planning.cuts import Cut
+from yonk.core.planning.in_words import cut_size_words
 from yonk.core.planning.off_the_ruler import off_the_ruler, off_the_ruler_message
 from yonk.core.planning.reading import Reading
 from yonk.core.planning.recipes import Recipe
 from yonk.core.planning.sizes import finer_steps, on_the_ruler, sizes_on_the_ruler
-from yonk.core.planning.together import is_whole
+from yonk.core.planning.together import spans_together
 from yonk.core.planning.turned_prints import TurnedPrint
 from yonk.core.planning.uneven_grid import uneven_grid
 from yonk.core.units import BY_NAME, FOUNDATION, CutKey, Terms, terms_of
@@ -107,8 +109,13 @@ def all_notices(
 
 
 def _spot(reading: Reading, spot: tuple[int, int]) -> Message:
+    return _cell(reading, reading.drawing.to_grid(spot))
+
+
+def _cell(reading: Reading, at: Point) -> Message:
+    """The cell below and to the right of a point, in columns and rows."""
     counts = zip(
-        reading.drawing.to_grid(spot),
+        at,
         (len(reading.draft.columns), len(reading.draft.rows)),
         strict=True,
     )
@@ -162,16 +169,9 @@ def _set_in(reading: Reading) -> Iterator[Notice]:
 
 def _not_closed(reading: Reading) -> Iterator[Notice]:
     """Parts that were to be made as one unit, out of which patches reach since they were drawn."""
-    columns, rows = len(reading.draft.columns), len(reading.draft.rows)
-    for box in reading.draft.making.sewing.together:
-        if not is_whole(reading.drawing, box):
-            x, y = box.corner
-            where = message(
-                "column-and-row",
-                column=min(int(x), columns - 1) + 1,
-                row=min(int(y), rows - 1) + 1,
-            )
-            yield Notice("part-not-closed", message("part-not-closed", where=where))
+    for box in spans_together(reading.draft, reading.drawing).left_out:
+        where = _cell(reading, box.corner)
+        yield Notice("part-not-closed", message("part-not-closed", where=where))
 
 
 def _off(reading: Reading, recipes: Sequence[Recipe]) -> Iterator[Notice]:
@@ -408,7 +408,7 @@ def _upright(turned: TurnedPrint, draft: Draft) -> Iterator[Mend]:
             message(
                 "pieces-more",
                 count=count,
-                size=_size_words(what, draft),
+                size=cut_size_words(what.width, what.height, draft.unit),
                 fabric=draft.fabric(what.fabric).called,
             )
             for what, count in sorted(turned.more_cuts, key=lambda one: _place(one[0], draft))
@@ -427,11 +427,6 @@ def _place(what: CutKey, draft: Draft) -> tuple[int, Fraction, Fraction]:
     """By fabric as the block has them, the largest first: alike for a block seen in a mirror."""
     keys = [fabric.key for fabric in draft.fabrics]
     return keys.index(what.fabric), -what.height, -what.width
-
-
-def _size_words(what: CutKey, draft: Draft) -> Text:
-    sides = [show(side, draft.unit) for side in dict.fromkeys((what.width, what.height)) if side]
-    return listed(sides, "times")
 
 
 def _contrast(reading: Reading) -> Iterator[Notice]:

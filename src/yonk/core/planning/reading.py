@@ -147,7 +147,7 @@ def _read(draft: Draft, letters: dict[tuple[object, ...], str]) -> Reading:
     drawing = draw(draft)
     fabrics, on_seams, conflicting = face_fabrics(draft, drawing)
     patches = read_patches(drawing, fabrics, letters)
-    together = spans_together(draft, drawing)
+    together = spans_together(draft, drawing).spans
     assembly = _taken_apart(drawing, together)
     groups = _Grouping(patches, drawing.scale).groups(_single_units(drawing, together))
     return Reading(
@@ -170,7 +170,7 @@ def read_part(reading: Reading, faces: Collection[int]) -> Reading:
         faces: the patches, by their faces.
     """
     singles = []
-    together = spans_together(reading.draft, reading.drawing)
+    together = spans_together(reading.draft, reading.drawing).spans
     for single in _single_units(reading.drawing, together):
         kept = tuple([piece for piece in single.own.pieces if piece.face in faces])
         if len(kept) == len(single.own.pieces):

@@ -4,23 +4,37 @@ strips, or any part on a printed foundation.
 
 from __future__ import annotations
 
+from dataclasses import dataclass
+
 from yonk.core.drawing import Drawing
 from yonk.core.paper import Draft, MadeTogether
 
 LatticeSpan = tuple[int, int, int, int]
 
 
-def spans_together(draft: Draft, drawing: Drawing) -> tuple[LatticeSpan, ...]:
-    """The boxes of the parts that are made as one unit: left, top, right and bottom, in lattice
-    steps, without those that a patch reaches out of.
+@dataclass(frozen=True)
+class SpansTogether:
+    """The parts that are made as one unit, as boxes in lattice steps: left, top, right and bottom;
+    and those wishes that are `left_out`, since a patch reaches out of them or they overlap others.
     """
-    wishes = draft.making.sewing.together
-    return tuple(span for one in wishes if (span := _span(drawing, one)))
+
+    spans: tuple[LatticeSpan, ...]
+    left_out: tuple[MadeTogether, ...]
 
 
-def is_whole(drawing: Drawing, box: MadeTogether) -> bool:
-    """Whether a box of columns and rows is closed by seams: no patch lies partly in it."""
-    return _span(drawing, box) is not None
+def spans_together(draft: Draft, drawing: Drawing) -> SpansTogether:
+    """Which of the parts that she wants made as one unit can be; of two that overlap the first."""
+    spans: list[LatticeSpan] = []
+    taken: list[MadeTogether] = []
+    left_out: list[MadeTogether] = []
+    for one in draft.making.sewing.together:
+        span = None if any(one.touches(other) for other in taken) else _span(drawing, one)
+        if span is None:
+            left_out.append(one)
+        else:
+            spans.append(span)
+            taken.append(one)
+    return SpansTogether(tuple(spans), tuple(left_out))
 
 
 def _span(drawing: Drawing, box: MadeTogether) -> LatticeSpan | None:

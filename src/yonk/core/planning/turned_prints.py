@@ -13,11 +13,9 @@ from yonk.core.planning.prints import TURNING, prints_of, row_prints
 from yonk.core.planning.reading import UnitGroup
 from yonk.core.planning.recipes import Recipe, WantedUnits, of_group
 from yonk.core.planning.ways import Way, all_ways, tally, way_prints
-from yonk.core.units import BY_NAME, YIELDS, CutKey, Prints
+from yonk.core.units import BY_NAME, YIELDS, CutKey, Method, Need, Prints
 
-MOST_MORE = (
-    8  # lots more that are tried, to say how many would keep a print upright; more is no way
-)
+MOST_MORE = 8  # lots more that are tried to keep a print upright; more than that is no way out
 
 
 @dataclass(frozen=True)
@@ -46,21 +44,18 @@ def turned_prints(
         if not lying.prints:
             continue
         way, unit, terms = made[0].way, group.unit, made[0].terms
-        rows = list(_rows(group, cuts, wanted))
+        rows = _Rows(group, cuts, wanted)
+        now = rows.prints([need for recipe in made for need in recipe.needs])
         found: Prints = "upright"
         for recipe in made:
             own = of_share(lying, recipe.total)
-            if recipe.method.lot == 1 and not recipe.method.together and recipe.method.sew:
-                prints = max((row.prints for row in rows), key=TURNING.index, default=found)
+            if _is_singly(recipe.method):
+                prints = now
             else:
                 prints = prints_of(unit, recipe.method, recipe.lots, terms, own)
             found = max(found, prints, key=TURNING.index)
         if found == "upright":
             continue
-        demand = wanted.demand(group)
-        every = all_ways(BY_NAME[group.kind], unit, demand)
-        others = [one for one in every if not one.on_lines]
-        better = [one for one in others if way_prints(one, unit, terms, lying) == "upright"]
         more, more_cuts = _more(made, rows, cuts, wanted)
         yield TurnedPrint(
             group,
@@ -68,59 +63,78 @@ def turned_prints(
             tuple(key for key, _ in lying.prints),
             found,
             any(recipe.method.name == "strip-piecing" for recipe in made),
-            min(better, key=lambda one: tally(one, unit, terms, demand).used, default=None),
+            _better(group, rows, wanted),
             more,
             more_cuts,
         )
 
 
+def _better(group: UnitGroup, rows: _Rows, wanted: WantedUnits) -> Way | None:
+    """The way that keeps the prints of a group upright with the least cloth, with all else as it is
+    made.
+    """
+    unit, terms, demand = group.unit, wanted.terms_for(group), wanted.demand(group)
+
+    def is_upright(way: Way) -> bool:
+        if way.on_lines or way_prints(way, unit, terms, demand.lying) != "upright":
+            return False
+        needs = [one for it in way.shares for one in it.method.needs(unit, terms, it.lots)]
+        singly = any(_is_singly(share.method) for share in way.shares)
+        return not singly or rows.prints(needs) == "upright"
+
+    better = filter(is_upright, all_ways(BY_NAME[group.kind], unit, demand))
+    return min(better, key=lambda one: tally(one, unit, terms, demand).used, default=None)
+
+
+def _is_singly(method: Method) -> bool:
+    """Whether a method sews patches that are cut one by one, each laid as suits."""
+    return method.lot == 1 and not method.together and method.sew is not None
+
+
 @dataclass(frozen=True)
-class _Row:
-    """Alike squares that triangles come from: what they are, how many there are listed, the pieces
-    that they are for, and the triangles wanted of them by how they lie.
+class _Rows:
+    """Alike squares that triangles of a group come from, with those of other groups that are listed
+    with them.
     """
 
-    what: CutKey
-    cuts: int
-    pieces: int
-    wanted: CornerAngles
-    stripes: bool
+    group: UnitGroup
+    cuts: Sequence[Cut]
+    wanted: WantedUnits
 
-    @property
-    def prints(self) -> Prints:
-        """How the prints lie in the triangles of so many."""
-        return row_prints(self.what.subcut, self.cuts, self.wanted, stripes=self.stripes)
+    def prints(self, needs: Sequence[Need]) -> Prints:
+        """How the prints lie in the triangles, were these the needs of the group."""
+        lying = self.wanted.demand(self.group).lying
+        directed = {key for key, _ in lying.prints}
+        step = self.wanted.draft.making.ruler_step
+        alike: dict[CutKey, list[Need]] = {}
+        for need in needs:
+            if need.fabric in directed and need.subcut != "none":
+                alike.setdefault(_however_it_lies(need.listed(step)), []).append(need)
+        found: Prints = "upright"
+        for what, its in alike.items():
+            pieces, corners = self._asked_of(what, its)
+            squares = -(-pieces // YIELDS[what.subcut])
+            stripes = what.fabric in lying.stripes
+            prints = row_prints(what.subcut, squares, corners, stripes=stripes)
+            found = max(found, prints, key=TURNING.index)
+        return found
 
-
-def _rows(group: UnitGroup, cuts: Sequence[Cut], wanted: WantedUnits) -> Iterator[_Row]:
-    """The squares that triangles of a group come from, for all groups that they are cut for."""
-    lying = wanted.demand(group).lying
-    directed = {key for key, _ in lying.prints}
-    alike: dict[object, list[Cut]] = {}
-    for cut in cuts:
-        if cut.fabric in directed and cut.subcut != "none":
-            alike.setdefault(_however_it_lies(cut.what), []).append(cut)
-    by_label = {one.label: one for one in wanted.groups}
-    for rows in alike.values():
-        purposes = {
-            (label, purpose.letter)
-            for cut in rows
-            for purpose in cut.purposes
-            for label in purpose.units
-        }
-        if group.label in {label for label, _ in purposes}:
-            fabric = rows[0].fabric
-            corners = sum_of(
-                dict(wanted.demand(by_label[label]).lying.corners).get((letter, fabric), NONE)
-                for label, letter in sorted(purposes)
-            )
-            yield _Row(
-                _however_it_lies(rows[0].what),
-                sum(cut.count for cut in rows),
-                sum(cut.wanted_pieces for cut in rows),
-                corners,
-                fabric in lying.stripes,
-            )
+    def _asked_of(self, what: CutKey, needs: Sequence[Need]) -> tuple[int, CornerAngles]:
+        """How many triangles are wanted of alike squares over all groups, and how they lie."""
+        pieces = sum(need.pieces for need in needs)
+        purposes = {(self.group.label, need.letter) for need in needs}
+        for cut in self.cuts:
+            if _however_it_lies(cut.what) == what:
+                for purpose in cut.purposes:
+                    if self.group.label not in purpose.units:
+                        pieces += purpose.pieces
+                        purposes |= {(label, purpose.letter) for label in purpose.units}
+        by_label = {one.label: one for one in self.wanted.groups}
+        corners = sum_of(
+            dict(self.wanted.demand(by_label[label]).lying.corners).get((letter, what.fabric), NONE)
+            for label, letter in sorted(purposes)
+        )
+        return pieces, corners
 
 
 def _however_it_lies(what: CutKey) -> CutKey:
@@ -133,7 +147,7 @@ MoreCuts = tuple[tuple[CutKey, int], ...]
 
 
 def _more(
-    made: Sequence[Recipe], rows: Sequence[_Row], cuts: Sequence[Cut], wanted: WantedUnits
+    made: Sequence[Recipe], rows: _Rows, cuts: Sequence[Cut], wanted: WantedUnits
 ) -> tuple[int, MoreCuts]:
     """How many lots more would keep the prints upright, and what they ask to be cut; nought where
     none would.
@@ -141,19 +155,16 @@ def _more(
     if len(made) > 1 or not made[0].needs:
         return 0, ()
     (recipe,) = made
-    singly = recipe.method.lot == 1 and not recipe.method.together
+    unit, method, terms = recipe.group.unit, recipe.method, recipe.terms
     lying = wanted.demand(recipe.group).lying
-    listed = _listed_pieces(cuts)
     for more in range(1, MOST_MORE + 1):
         lots = recipe.lots + more
-        asked = _cuts_more(recipe, more, listed)
-        found: Prints
-        if singly:
-            after = [replace(row, cuts=row.cuts + asked.get(row.what, 0)) for row in rows]
-            found = max((row.prints for row in after), key=TURNING.index, default="turned")
+        if _is_singly(method):
+            found = rows.prints([*method.needs(unit, terms, lots)])
         else:
-            found = prints_of(recipe.group.unit, recipe.method, lots, recipe.terms, lying)
+            found = prints_of(unit, method, lots, terms, lying)
         if found == "upright":
+            asked = _cuts_more(recipe, more, _listed_pieces(cuts))
             return more, tuple((what, count) for what, count in asked.items() if count)
     return 0, ()
 

@@ -112,7 +112,11 @@ class _Steps:
                 found.append(self._join(len(found) + 1, group))
                 self.step_of |= dict.fromkeys(group, len(found))
         last = {step.trip: step.number for step in found}
-        return tuple(replace(step, ends_trip=last[step.trip] == step.number) for step in found)
+        numbers = {trip: number for number, trip in enumerate(last, start=1)}
+        return tuple(
+            replace(step, trip=numbers[step.trip], ends_trip=last[step.trip] == step.number)
+            for step in found
+        )
 
     def _by_recipe(self, label: str) -> bool:
         recipe = self.recipes.get(label)
@@ -363,8 +367,7 @@ def trips_of(steps: Sequence[SewingStep]) -> tuple[Trip, ...]:
     """The steps by the trips to the iron, in their order."""
     numbers = dict.fromkeys(step.trip for step in steps)
     return tuple(
-        Trip(place, tuple(step for step in steps if step.trip == number))
-        for place, number in enumerate(numbers, start=1)
+        Trip(number, tuple(step for step in steps if step.trip == number)) for number in numbers
     )
 
 

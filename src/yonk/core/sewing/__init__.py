@@ -41,7 +41,7 @@ from yonk.core.sewing.table import (
     longest_side,
     middle_of,
 )
-from yonk.core.sewing.trimming import Fit, Target, bias_sides, placed
+from yonk.core.sewing.trimming import Fit, Target, bias_sides, falls_off, placed
 from yonk.core.sewing.work import Layers, Scrap, SewingError, SewnWork, length
 
 __all__ = [
@@ -76,6 +76,7 @@ __all__ = [
     "common",
     "corner_to_corner",
     "edge_along",
+    "falls_off",
     "from_the_longest",
     "length",
     "longest_side",

@@ -27,7 +27,7 @@ from yonk.core.paper import (
 )
 from yonk.core.sewing.plane import Motion, TableLine, TableSegment, bounds, rectangle, sides_of
 from yonk.core.sewing.steps import ActName, Dimension, Landmarks, RecipeStep, Scene
-from yonk.core.sewing.trimming import Fit, Target, fit
+from yonk.core.sewing.trimming import Fit, Target, falls_off, fit
 from yonk.core.sewing.work import Layers, Pieces, SewingError, SewnWork, clip, length
 
 _NEAR = 1e-6  # below it a difference is rounding, a thousand times less than cloth shows
@@ -442,7 +442,7 @@ class Table:
         off: Text = ""
         if oversize < -_SEEN:
             words = message("check-a-small-one", size=size)
-        elif oversize < _SEEN or (landmarks and max(first.sides) <= landmarks.hair):
+        elif not falls_off(first.oversize, landmarks.hair if landmarks else _SEEN):
             words = message("check-nothing-to-trim", size=size)
         elif landmarks:
             off = trimmed_off(first, landmarks)
@@ -647,8 +647,10 @@ def middle_of(work: SewnWork) -> XY:
 
 def trimmed_off(found: Fit, landmarks: Landmarks) -> Text:
     """How much there is to cut off on each side; nothing where there is nothing."""
-    # beside a side with something to cut off, one of about a hair is not worth naming
-    least = landmarks.hair * (2 if max(found.sides) > 2 * landmarks.hair else 1)
+    # beside a side with something to cut off, one of about a hair is not worth naming; of two that
+    # come to a hair together each is
+    most = max(found.sides)
+    least = 2 * landmarks.hair if most > 2 * landmarks.hair else most / 2
     sides = [side if side > least else 0.0 for side in found.sides]
     if not found.right or not any(sides):
         return ""

@@ -91,6 +91,13 @@ class Fit:
         return _together(left, right), _together(top, bottom)
 
 
+def falls_off(oversize: tuple[float, float], hair: float) -> bool:
+    """Whether a work of which that is too much, across and down, has something to be cut off: more
+    than a hair at least one way, and it is short in none.
+    """
+    return max(oversize) >= hair and min(oversize) > -CLOSE
+
+
 def _together(one: float, other: float) -> float:
     return one + other if min(one, other) >= -CLOSE else min(one, 0.0) + min(other, 0.0)
 
