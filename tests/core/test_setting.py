@@ -37,7 +37,6 @@ from yonk.core.setting import (
     lay_scrappy,
     places_of,
     plan_quilt,
-    side_triangles,
     spacer_for,
     taken_anew,
     top_of,
@@ -92,6 +91,11 @@ def test_straight_by_hand() -> None:
     assert size(top_of(quilt_of(sashing=sash()))) == (30, 40.5)
     assert size(top_of(quilt_of(sashing=sash(outer=True)))) == (33, 43.5)
     assert plan_quilt(quilt_of()).counts == {"one": 12}
+
+
+def side_triangles(setting: Setting) -> int:
+    """How many triangles fill the sides of an on-point setting, reckoned and not drawn."""
+    return 2 * (setting.columns - 1) + 2 * (setting.rows - 1)
 
 
 @pytest.mark.parametrize(
@@ -308,7 +312,7 @@ def test_borders_by_hand() -> None:
 def test_a_pieced_border_fits_or_says_what_would_make_it_fit() -> None:
     fits = quilt_of(borders=(Border(width=F(9), block="one"),))
     assert plan_quilt(fits).counts == {"one": 12 + 2 * (3 + 4) + 4}
-    assert spacer_for(Top(Length.of(F(37)), Length.of(F(49))), F(6)) == F(5, 2)
+    assert spacer(37, 49) == (F(5, 2), F(5, 2))
     off = quilt_of(borders=(Border(width=F(1), fabric="fog"), Border(width=F(9), block="one")))
     with pytest.raises(DraftError, match="sew a border of 3 1⁄2″ on first"):
         plan_quilt(off)
@@ -316,10 +320,14 @@ def test_a_pieced_border_fits_or_says_what_would_make_it_fit() -> None:
         plan_quilt(quilt_of(borders=(Border(width=F(8), block="one"),)))
 
 
+def spacer(wide: int, high: int) -> tuple[F, F] | None:
+    return spacer_for(Top(Length.of(F(wide)), Length.of(F(high))), F(6), F(1, 8), F(1, 2))
+
+
 def test_where_both_sides_fit_a_spacer_is_half_a_repeat() -> None:
     """36 and 42 are six and seven repeats of 6; three on each side make them seven and eight."""
-    assert spacer_for(Top(Length.of(F(36)), Length.of(F(42))), F(6)) == 3
-    assert spacer_for(Top(Length.of(F(36)), Length.of(F(45))), F(6)) is None
+    assert spacer(36, 42) == (3, 3)
+    assert spacer(36, 45) == (3, F(3, 2))
 
 
 @pytest.mark.parametrize(

@@ -3091,7 +3091,8 @@ export interface components {
         };
         /**
          * BorderOut
-         * @description A border as it is typed.
+         * @description A border as it is typed; `ends` is empty where it is as wide above and below as at the
+         *     sides.
          */
         BorderOut: {
             /** Block */
@@ -3101,6 +3102,8 @@ export interface components {
              * @enum {string}
              */
             corner: "butted" | "mitred";
+            /** Ends */
+            ends: string;
             /** Fabric */
             fabric: string;
             /**
@@ -4185,6 +4188,26 @@ export interface components {
              * @default
              */
             within?: string;
+        };
+        /**
+         * FitBorder
+         * @description Make a border by its number from one of a block that repeats, with the narrowest plain border
+         *     before it that makes the repeats fit, in the fabric that it had where none is told.
+         */
+        FitBorder: {
+            /** Block */
+            block: string;
+            /** Corners */
+            corners?: string | null;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "fit-border";
+            /** Fabric */
+            fabric?: string | null;
+            /** Number */
+            number: number;
         };
         /**
          * GroupIn
@@ -5817,7 +5840,7 @@ export interface components {
              * Acts
              * @default []
              */
-            acts?: (components["schemas"]["AddBorder"] | components["schemas"]["AddColourings"] | components["schemas"]["LayBlock"] | components["schemas"]["PutQuiltFabric"] | components["schemas"]["RenameQuilt"] | components["schemas"]["SetAlternate"] | components["schemas"]["SetBacking"] | components["schemas"]["SetBinding"] | components["schemas"]["SetBorder"] | components["schemas"]["SetEdge"] | components["schemas"]["SetJoins"] | components["schemas"]["SetModule"] | components["schemas"]["SetPlaces"] | components["schemas"]["SetQuiltMaking"] | components["schemas"]["SetSashing"] | components["schemas"]["SetTogether"] | components["schemas"]["Spread"] | components["schemas"]["SwapBlocks"] | components["schemas"]["TakeBorderOff"] | components["schemas"]["TakeSize"] | components["schemas"]["TurnAll"] | components["schemas"]["TurnBlock"] | components["schemas"]["AddBlockIn"] | components["schemas"]["TakeAnewIn"])[];
+            acts?: (components["schemas"]["AddBorder"] | components["schemas"]["AddColourings"] | components["schemas"]["FitBorder"] | components["schemas"]["LayBlock"] | components["schemas"]["PutQuiltFabric"] | components["schemas"]["RenameQuilt"] | components["schemas"]["SetAlternate"] | components["schemas"]["SetBacking"] | components["schemas"]["SetBinding"] | components["schemas"]["SetBorder"] | components["schemas"]["SetEdge"] | components["schemas"]["SetJoins"] | components["schemas"]["SetModule"] | components["schemas"]["SetPlaces"] | components["schemas"]["SetQuiltMaking"] | components["schemas"]["SetSashing"] | components["schemas"]["SetTogether"] | components["schemas"]["Spread"] | components["schemas"]["SwapBlocks"] | components["schemas"]["TakeBorderOff"] | components["schemas"]["TakeSize"] | components["schemas"]["TurnAll"] | components["schemas"]["TurnBlock"] | components["schemas"]["AddBlockIn"] | components["schemas"]["TakeAnewIn"])[];
             /**
              * Document
              * @description a block file; the front end hands it on as it came
@@ -5900,6 +5923,26 @@ export interface components {
             what: string;
         };
         /**
+         * QuiltMendOut
+         * @description A way out, and the act that takes it.
+         */
+        QuiltMendOut: {
+            /** Act */
+            act: components["schemas"]["AddBorder"] | components["schemas"]["AddColourings"] | components["schemas"]["FitBorder"] | components["schemas"]["LayBlock"] | components["schemas"]["PutQuiltFabric"] | components["schemas"]["RenameQuilt"] | components["schemas"]["SetAlternate"] | components["schemas"]["SetBacking"] | components["schemas"]["SetBinding"] | components["schemas"]["SetBorder"] | components["schemas"]["SetEdge"] | components["schemas"]["SetJoins"] | components["schemas"]["SetModule"] | components["schemas"]["SetPlaces"] | components["schemas"]["SetQuiltMaking"] | components["schemas"]["SetSashing"] | components["schemas"]["SetTogether"] | components["schemas"]["Spread"] | components["schemas"]["SwapBlocks"] | components["schemas"]["TakeBorderOff"] | components["schemas"]["TakeSize"] | components["schemas"]["TurnAll"] | components["schemas"]["TurnBlock"] | components["schemas"]["AddBlockIn"] | components["schemas"]["TakeAnewIn"];
+            /** Words */
+            words: string;
+        };
+        /**
+         * QuiltNoticeOut
+         * @description Something to say of a quilt, with the ways out.
+         */
+        QuiltNoticeOut: {
+            /** Mends */
+            mends: components["schemas"]["QuiltMendOut"][];
+            /** Words */
+            words: string;
+        };
+        /**
          * QuiltOut
          * @description A quilt as it is worked on: its document, its picture, its list.
          */
@@ -5922,7 +5965,7 @@ export interface components {
             /** Fabrics */
             fabrics: components["schemas"]["FabricOut"][];
             /** Notices */
-            notices: string[];
+            notices: components["schemas"]["QuiltNoticeOut"][];
             picture: components["schemas"]["QuiltPictureOut"];
             setting: components["schemas"]["QuiltSettingOut"];
             sheet: components["schemas"]["QuiltSheetOut"];
@@ -6047,6 +6090,11 @@ export interface components {
             grain: "straight" | "bias";
             /** Half Blocks */
             half_blocks: boolean;
+            /**
+             * Halves At
+             * @enum {string}
+             */
+            halves_at: "all" | "sides" | "ends";
             /**
              * Kind
              * @enum {string}
@@ -6675,7 +6723,8 @@ export interface components {
          * SetBorder
          * @description A border by its number from one; what is not told stays. A fabric and a block take each
          *     other's place; a pieced one is as wide as its block is high. `corners` is the fabric of plain
-         *     squares in the corners of a pieced one, empty for blocks.
+         *     squares in the corners of a pieced one, empty for blocks; `ends` the width above and below,
+         *     empty where it is that of the sides.
          */
         SetBorder: {
             /** Block */
@@ -6689,6 +6738,8 @@ export interface components {
              * @enum {string}
              */
             do: "border";
+            /** Ends */
+            ends?: string | null;
             /** Fabric */
             fabric?: string | null;
             /** First */
@@ -6714,6 +6765,10 @@ export interface components {
             floats?: string | null;
             /** Half Blocks */
             half_blocks?: boolean | null;
+            /** Halves At */
+            halves_at?: ("all" | "sides" | "ends") | null;
+            /** More */
+            more?: number | null;
             /** Pieced */
             pieced?: boolean | null;
         };

@@ -344,9 +344,14 @@ function Setting({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
         {fault && !row && <Said text={fault} onClose={quilting.dismiss} />}
         {view.notices.length > 0 && (
           <ul className="changed">
-            {view.notices.slice(0, 6).map((words) => (
-              <li key={words}>
-                <Fr>{words}</Fr>
+            {view.notices.slice(0, 6).map((one) => (
+              <li key={one.words}>
+                <Fr>{one.words}</Fr>{" "}
+                {one.mends.map((mend) => (
+                  <button key={mend.words} type="button" className="quiet" onClick={() => act([mend.act])}>
+                    <Fr>{mend.words}</Fr>
+                  </button>
+                ))}
               </li>
             ))}
           </ul>

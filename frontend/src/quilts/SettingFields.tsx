@@ -1,9 +1,7 @@
-import { createContext, type ReactNode, useContext } from "react";
-
-import { Help } from "../common/Help";
-import { Said } from "../common/Notices";
 import { Typed } from "../common/Typed";
 import { say } from "../language/say";
+import { BorderRow } from "./BorderRow";
+import { Fabric, FabricOrBlock, LastTried, Row, type Tried } from "./SettingRow";
 import type { Quilt, QuiltAct } from "./useQuilt";
 
 interface Props {
@@ -12,17 +10,8 @@ interface Props {
   tried: Tried;
 }
 
+const HALVES = ["all", "sides", "ends"] as const;
 const NONE = say("common-none"); // as it is shown where a frame has no module, and as it is typed
-
-/** In which row something was changed last, and what is wrong with it, to be said there. */
-interface Tried {
-  row: string | undefined;
-  fault: string;
-  onTried: (row: string) => void;
-  onDismiss: () => void;
-}
-
-const LastTried = createContext<Tried | undefined>(undefined);
 
 /** How the blocks are set, and what goes round them. */
 export function SettingFields({ view, act, tried }: Props) {
@@ -144,6 +133,17 @@ export function SettingFields({ view, act, tried }: Props) {
               <option value="cut">{say("quilts-half-blocks-a-whole-one")}</option>
               <option value="pieced">{say("quilts-half-blocks-pieced-as-drafted")}</option>
             </select>
+            {setting.half_blocks && (
+              <select
+                aria-label={say("quilts-where-half-blocks-lie")}
+                value={setting.halves_at}
+                onChange={(event) => act([{ ...edge, halves_at: HALVES.find((one) => one === event.target.value) }])}
+              >
+                <option value="all">{say("quilts-all-round")}</option>
+                <option value="sides">{say("quilts-left-and-right")}</option>
+                <option value="ends">{say("quilts-above-and-below")}</option>
+              </select>
+            )}
           </Row>
         )}
         <Row name={say("quilts-frame-to")}>
@@ -164,59 +164,9 @@ export function SettingFields({ view, act, tried }: Props) {
             />
           )}
         </Row>
-        {setting.borders.map((border, index) => {
-          const number = index + 1;
-          const now = { do: "border" as const, number };
-          return (
-            <Row key={number} name={say("quilts-border", { number })}>
-              <FabricOrBlock
-                label={say("quilts-fabric-of-border", { number })}
-                fabric={border.fabric}
-                block={border.block}
-                view={view}
-                pieced={say("quilts-pieced-from")}
-                onFabric={(fabric) => act([{ ...now, fabric }])}
-                onBlock={(block) => act([{ ...now, block }])}
-              />
-              {border.block && (
-                <Fabric
-                  label={say("quilts-corners-of-pieced-border", { number })}
-                  none={say("quilts-a-block-in-each-corner")}
-                  value={border.fabric}
-                  view={view}
-                  onChange={(corners) => act([{ ...now, corners }])}
-                />
-              )}
-              <Typed
-                label={say("quilts-wide")}
-                spoken={say("quilts-width-of-border", { number })}
-                value={border.width}
-                width="3rem"
-                suffix={suffix}
-                onKeep={(width) => act([{ ...now, width }])}
-              />
-              <select
-                aria-label={say("quilts-corners-of-border", { number })}
-                value={border.corner === "mitred" ? "mitred" : border.first}
-                onChange={(event) => {
-                  const { value } = event.target;
-                  act([
-                    value === "mitred"
-                      ? { ...now, corner: "mitred" }
-                      : { ...now, corner: "butted", first: value === "top" ? "top" : "sides" },
-                  ]);
-                }}
-              >
-                <option value="sides">{say("quilts-sides-first")}</option>
-                <option value="top">{say("quilts-top-first")}</option>
-                <option value="mitred">{say("quilts-mitred")}</option>
-              </select>
-              <button type="button" className="quiet" onClick={() => act([{ do: "border-off", number }])}>
-                {say("quilts-take-off")}
-              </button>
-            </Row>
-          );
-        })}
+        {setting.borders.map((_, index) => (
+          <BorderRow key={index} number={index + 1} view={view} act={act} />
+        ))}
         <Row name={say("quilts-borders")} word="mitred">
           <button type="button" className="quiet" onClick={() => act([{ do: "add-border" }])}>
             {say("quilts-a-border")}
@@ -277,79 +227,5 @@ export function SettingFields({ view, act, tried }: Props) {
         </Row>
       </section>
     </LastTried.Provider>
-  );
-}
-
-function Row({ name, word, children }: { name: string; word?: string; children: ReactNode }) {
-  const tried = useContext(LastTried);
-  return (
-    <div className="setting-row" role="group" aria-label={name} onChange={() => tried?.onTried(name)}>
-      <span>
-        {name} {word && <Help word={word} />}
-      </span>
-      <div>{children}</div>
-      {tried?.row === name && tried.fault && <Said text={tried.fault} onClose={tried.onDismiss} />}
-    </div>
-  );
-}
-
-interface FabricProps {
-  label: string;
-  value: string;
-  none?: string | undefined;
-  view: Quilt;
-  onChange: (fabric: string) => void;
-}
-
-function Fabric({ label, value, none, view, onChange }: FabricProps) {
-  return (
-    <select aria-label={label} value={value} onChange={(event) => onChange(event.target.value)}>
-      {none !== undefined && <option value="">{none}</option>}
-      {view.fabrics.map((one) => (
-        <option key={one.key} value={one.key}>
-          {one.name}
-        </option>
-      ))}
-    </select>
-  );
-}
-
-interface EitherProps {
-  label?: string;
-  fabric: string;
-  block: string;
-  none?: string;
-  plain?: string;
-  pieced?: string;
-  view: Quilt;
-  onFabric: (fabric: string) => void;
-  onBlock: (block: string) => void;
-}
-
-/** What is either of one fabric or made of a block. */
-function FabricOrBlock({ label, fabric, block, none, plain, pieced, view, onFabric, onBlock }: EitherProps) {
-  const named = (words: string | undefined, name: string) => (words ? `${words} ${name}` : name);
-  return (
-    <select
-      aria-label={label}
-      value={block ? `b ${block}` : `f ${fabric}`}
-      onChange={(event) => {
-        const { value } = event.target;
-        if (value.startsWith("b ")) onBlock(value.slice(2));
-        else onFabric(value.slice(2));
-      }}
-    >
-      {none !== undefined && <option value="f ">{none}</option>}
-      {view.blocks.map((one) => (
-        <option key={one.key} value={`b ${one.key}`}>
-          {named(pieced, one.name)}
-        </option>
-      ))}
-      {view.fabrics.map((one) => (
-        <option key={one.key} value={`f ${one.key}`}>
-          {named(plain, one.name)}
-        </option>
-      ))}
-    </select>
   );
 }

@@ -30,6 +30,7 @@ from yonk.core.setting import (
     Binding,
     Border,
     Edge,
+    HalvesAt,
     Joins,
     Placed,
     Quilt,
@@ -115,6 +116,8 @@ class EdgeIn(FilePart):
     floats: Annotated[Exact, Field(alias="float")] = Fraction(0)
     half_blocks: bool = False
     pieced: bool = False
+    halves_at: HalvesAt = "all"
+    more: Annotated[int, _count("more_squares")] = 0
 
 
 class FrameIn(FilePart):
@@ -146,6 +149,7 @@ class BorderIn(FilePart):
     block: NoKey = ""
     corner: Literal["butted", "mitred"] = "butted"
     first: Literal["sides", "top"] = "sides"
+    ends: Positive | None = None
 
 
 class BackingIn(FilePart):
@@ -258,6 +262,7 @@ def _out_of_bounds(read: QuiltIn) -> Iterator[Fault]:
         lengths.append(("binding.width", read.binding.width, "strip"))
     for number, border in enumerate(read.borders):
         lengths.append((f"borders[{number}].width", border.width, "finished"))
+        lengths.append((f"borders[{number}].ends", border.ends, "finished"))
     for place, length, field in lengths:
         if length is not None and (fault := length_fault(length, field, unit)):
             yield Fault(place, fault)
@@ -451,6 +456,8 @@ def _write_setting(setting: Setting) -> dict[str, Any]:
     edge = _plain(vars(setting.edge)) if setting.edge else None
     if edge:
         edge["float"] = edge.pop("floats")
+        usual = {"halves_at": "all", "more": 0}
+        edge = {name: value for name, value in edge.items() if value != usual.get(name)}
     parts = {
         "alternate": _plain(vars(setting.alternate)) if setting.alternate else None,
         "sashing": _plain(vars(setting.sashing)) if setting.sashing else None,

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
 from datetime import datetime
 from functools import reduce
 from operator import or_
@@ -13,7 +12,7 @@ from pydantic import Field
 from yonk.api.draft.schemas import FabricOut, SettingOut
 from yonk.api.wire import Document, Model, PictureFaceOut, Revision, Said, SaveKey
 from yonk.core.paper import XY, LengthUnit
-from yonk.core.setting import QuiltAct, RowColumn, SettingKind, all_quilt_acts
+from yonk.core.setting import HalvesAt, QuiltAct, RowColumn, SettingKind, all_quilt_acts
 
 Origin = Annotated[str, Field(pattern="^[0-9a-z]{1,32}$")]
 
@@ -194,9 +193,12 @@ class VanishingOut(Model):
 
 
 class BorderOut(Model):
-    """A border as it is typed."""
+    """A border as it is typed; `ends` is empty where it is as wide above and below as at the
+    sides.
+    """
 
     width: str
+    ends: str
     fabric: str
     block: str
     corner: Literal["butted", "mitred"]
@@ -220,6 +222,7 @@ class QuiltSettingOut(Model):
     floats: str
     half_blocks: bool
     pieced: bool
+    halves_at: HalvesAt
     module: str
     frame: str
     borders: list[BorderOut]
@@ -229,6 +232,20 @@ class QuiltSettingOut(Model):
     binding_width: str
     grain: Literal["straight", "bias"]
     seam: str
+
+
+class QuiltMendOut(Model):
+    """A way out, and the act that takes it."""
+
+    words: Said
+    act: AnyQuiltAct
+
+
+class QuiltNoticeOut(Model):
+    """Something to say of a quilt, with the ways out."""
+
+    words: Said
+    mends: list[QuiltMendOut]
 
 
 class QuiltOut(Model):
@@ -244,7 +261,7 @@ class QuiltOut(Model):
     vanishing: list[VanishingOut]
     alike: Said
     can_colour: list[str]
-    notices: Sequence[Said]
+    notices: list[QuiltNoticeOut]
 
 
 class QuiltCardOut(Model):

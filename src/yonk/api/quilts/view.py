@@ -11,6 +11,8 @@ from yonk.api.quilts.schemas import (
     QuiltBlockOut,
     QuiltClothOut,
     QuiltLineOut,
+    QuiltMendOut,
+    QuiltNoticeOut,
     QuiltOut,
     QuiltPictureOut,
     QuiltSettingOut,
@@ -79,8 +81,20 @@ def quilt_view(plan: QuiltPlan) -> QuiltOut:
         can_colour=[
             one.key for one in quilt.blocks if one.colouring is None and one.draft.colourings
         ],
-        notices=list(dict.fromkeys(one.text for one in plan.notices)),
+        notices=_notices(plan),
     )
+
+
+def _notices(plan: QuiltPlan) -> list[QuiltNoticeOut]:
+    """What there is to say, each once, with the acts that would mend it."""
+    once = {one.text: one for one in plan.notices}
+    return [
+        QuiltNoticeOut(
+            words=one.text,
+            mends=[QuiltMendOut(words=mend.words, act=mend.act) for mend in one.mends],
+        )
+        for one in once.values()
+    ]
 
 
 def quilt_picture(quilt: Quilt) -> QuiltPictureOut:
@@ -300,11 +314,13 @@ def _setting(quilt: Quilt) -> QuiltSettingOut:
         floats=write_typed(edge.floats, unit) if edge else "",
         half_blocks=bool(edge and edge.half_blocks),
         pieced=bool(edge and edge.pieced),
+        halves_at=edge.halves_at if edge else "all",
         module="" if setting.module is None else write_typed(setting.module, unit),
         frame=setting.frame,
         borders=[
             BorderOut(
                 width=write_typed(one.width, unit),
+                ends="" if one.ends is None else write_typed(one.ends, unit),
                 fabric=one.fabric,
                 block=one.block,
                 corner=one.corner,

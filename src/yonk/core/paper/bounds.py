@@ -44,6 +44,7 @@ CountField = Literal[
     "photos",
     "trials",
     "quilt_lines",
+    "more_squares",
     "quilt_blocks",
     "borders",
     "fabrics",
@@ -135,6 +136,7 @@ COUNTS: dict[CountField, tuple[int, int]] = {
     "labels": (0, 12),
     "quilt_parts": (0, 10_000),
     "more_lots": (0, 50),
+    "more_squares": (0, 100),
 }
 
 

@@ -10,29 +10,29 @@ from yonk.core.setting.acts import (
     with_places,
 )
 from yonk.core.setting.beginning import begun
-from yonk.core.setting.borders import Repeat, finished_of, repeats_of, spacer_for
+from yonk.core.setting.borders import Repeat, finished_of, repeats_of, spacer_for, with_border
 from yonk.core.setting.cuts import (
     SettingPiece,
     binding_length,
-    diagonal_rows,
     setting_pieces,
-    side_triangles,
 )
 from yonk.core.setting.drawn import DrawnTop, What, draw_top
 from yonk.core.setting.in_words import purpose_message, size_of_top
 from yonk.core.setting.layout import LaidBlock, LaidCloth, QuiltLayout, as_it_lies, layout_of
 from yonk.core.setting.looking import Vanishing, vanishing
+from yonk.core.setting.notices import QuiltMend, QuiltNotice
 from yonk.core.setting.places import (
     Module,
     Place,
     Top,
     columns_in,
+    diagonal_rows,
     module_of,
     places_of,
     rows_of,
     top_of,
 )
-from yonk.core.setting.plan import QuiltNotice, QuiltPlan, plan_quilt
+from yonk.core.setting.plan import QuiltPlan, plan_quilt
 from yonk.core.setting.quilt import (
     BINDING,
     BINDING_OVER,
@@ -44,6 +44,7 @@ from yonk.core.setting.quilt import (
     Binding,
     Border,
     Edge,
+    HalvesAt,
     Joins,
     Placed,
     Quilt,
@@ -79,6 +80,7 @@ __all__ = [
     "Border",
     "DrawnTop",
     "Edge",
+    "HalvesAt",
     "Joins",
     "LaidBlock",
     "LaidCloth",
@@ -90,6 +92,7 @@ __all__ = [
     "QuiltAct",
     "QuiltBlock",
     "QuiltLayout",
+    "QuiltMend",
     "QuiltNotice",
     "QuiltPlan",
     "Repeat",
@@ -129,7 +132,6 @@ __all__ = [
     "rows_of",
     "setting_pieces",
     "shared_evenly",
-    "side_triangles",
     "size_of_top",
     "spacer_for",
     "taken_anew",
@@ -138,5 +140,6 @@ __all__ = [
     "ways_to_reach",
     "whole_progress",
     "with_block",
+    "with_border",
     "with_places",
 ]

@@ -6,6 +6,7 @@ Places are in the quilt's unit from the top left corner of the finished quilt.
 from __future__ import annotations
 
 from collections.abc import Iterator
+from fractions import Fraction
 
 from yonk.core.paper import XY
 from yonk.core.setting.borders import Repeat, repeats_of
@@ -15,16 +16,23 @@ from yonk.core.setting.quilt import Border, Quilt
 BorderBox = tuple[float, float, float, float]
 
 
+def corner_of_top(quilt: Quilt) -> XY:
+    """Where the top without its borders begins."""
+    beside = sum((one.width for one in quilt.borders), Fraction(0))
+    above = sum((one.high for one in quilt.borders), Fraction(0))
+    return float(beside), float(above)
+
+
 def insides_of(quilt: Quilt) -> Iterator[tuple[int, Border, BorderBox]]:
     """Each border by its number from one, with the box that it goes round: left, top, width,
     height.
     """
-    top, left = top_of(quilt), float(sum((one.width for one in quilt.borders), 0))
-    x, y, wide, high = left, left, float(top.width), float(top.height)
+    top, (x, y) = top_of(quilt), corner_of_top(quilt)
+    wide, high = float(top.width), float(top.height)
     for number, border in enumerate(quilt.borders, start=1):
         yield number, border, (x, y, wide, high)
-        by = float(border.width)
-        x, y, wide, high = x - by, y - by, wide + 2 * by, high + 2 * by
+        by, above = float(border.width), float(border.high)
+        x, y, wide, high = x - by, y - above, wide + 2 * by, high + 2 * above
 
 
 def border_pieces(quilt: Quilt) -> Iterator[tuple[int, str, tuple[XY, ...]]]:
@@ -55,9 +63,9 @@ def border_box(x: float, y: float, wide: float, high: float) -> tuple[XY, ...]:
 
 def _pieces(border: Border, inside: BorderBox) -> Iterator[tuple[XY, ...]]:
     x, y, wide, high = inside
-    by = float(border.width)
+    by, above = float(border.width), float(border.high)
     right, bottom = x + wide, y + high
-    left, top, far, low = x - by, y - by, right + by, bottom + by
+    left, top, far, low = x - by, y - above, right + by, bottom + above
     if border.block:
         yield from (border_box(a, b, by, by) for a in (left, right) for b in (top, bottom))
     elif border.corner == "mitred":
@@ -67,10 +75,10 @@ def _pieces(border: Border, inside: BorderBox) -> Iterator[tuple[XY, ...]]:
         yield (left, low), (left, top), (x, y), (x, bottom)
     elif border.first == "sides":
         yield from (border_box(a, y, by, high) for a in (left, right))
-        yield from (border_box(left, b, wide + 2 * by, by) for b in (top, bottom))
+        yield from (border_box(left, b, wide + 2 * by, above) for b in (top, bottom))
     else:
-        yield from (border_box(x, b, wide, by) for b in (top, bottom))
-        yield from (border_box(a, top, by, high + 2 * by) for a in (left, right))
+        yield from (border_box(x, b, wide, above) for b in (top, bottom))
+        yield from (border_box(a, top, by, high + 2 * above) for a in (left, right))
 
 
 def _repeated(inside: BorderBox, by: float, repeat: Repeat) -> Iterator[tuple[XY, int]]:

@@ -19,8 +19,13 @@ from typing import Literal
 from yonk.core.drawing import Face
 from yonk.core.paper import DraftError, Point, message
 from yonk.core.planning import Reading, read
-from yonk.core.setting.cuts import diagonal_rows
-from yonk.core.setting.places import half_block_of, module_of, places_of
+from yonk.core.setting.places import (
+    diagonal_rows,
+    half_block_of,
+    module_of,
+    places_of,
+    rows_of,
+)
 from yonk.core.setting.quilt import Placed, Quilt, RowColumn
 
 PointRing = tuple[Point, ...]
@@ -195,6 +200,21 @@ class DrawnShape:
         return (self.ring, *self.holes)
 
 
+@dataclass(frozen=True)
+class PlacedPiece:
+    """A rectangle of the setting before the edges of the top cut it: what it is, its cell, how far
+    from the cell's corner it begins, how wide and high it lies, its fabric. On point the drawing
+    lies on its side, so a width is neither level nor upright.
+    """
+
+    what: What
+    at: RowColumn
+    begins: Point
+    width: Fraction
+    height: Fraction
+    fabric: str
+
+
 Told = tuple[What, RowColumn, Iterable[DrawnShape], Placed | None]
 
 
@@ -292,17 +312,68 @@ class Pen:
                 yield what, shape
 
     def _cloth_parts(self) -> Iterator[Told]:
+        for one in self.pieces():
+            if shapes := self._inside(self._outline(one), one.fabric):
+                yield one.what, one.at, shapes, None
+
+    def _outline(self, piece: PlacedPiece) -> PointRing:
+        (x, y), (i, j) = self.corner(piece.at), piece.begins
+        return _box((x + i, y + j), piece.width, piece.height)
+
+    def pieces(self) -> Iterator[PlacedPiece]:
+        """Every rectangle that is sewn in whole, perhaps to be cut off at the edge of the top:
+        plain squares, frames, those of half blocks too, sashing and what lies where it crosses.
+        """
+        module, zero = self.module, Fraction(0)
+        plain = self.setting.alternate.fabric if self.setting.alternate else ""
         for cell, at in sorted(self.grid.cells.items()):
-            placed, corner = self.placed[at], self.corner(cell)
+            placed = self.placed[at]
             if placed is None:
-                yield "alternate", cell, [self._plain(corner)], None
-                continue
-            for frame in self.frame(placed.block):
-                yield "frame", cell, self._laid([frame], placed, corner), None
+                yield PlacedPiece(
+                    "alternate", cell, (zero, zero), module.width, module.height, plain
+                )
+            else:
+                yield from self._framed(cell, placed)
+        yield from self._frames_of_halves()
         if self.setting.sashing:
             yield from self._in_rows(self.setting.sashing.fabric)
             yield from self._between(self.setting.sashing.fabric)
             yield from self._crossings(self.setting.sashing.cornerstones)
+
+    def _framed(self, cell: RowColumn, placed: Placed) -> Iterator[PlacedPiece]:
+        """The frame of a block as it lies, the same upside down and in a mirror."""
+        sideways = (placed.turns + self.on_point) % 2
+        for (x, y), wide, high in self.frame(placed.block):
+            if sideways:
+                x, y, wide, high = y, x, high, wide
+            yield PlacedPiece("frame", cell, (x, y), wide, high, self.setting.frame)
+
+    def _frames_of_halves(self) -> Iterator[PlacedPiece]:
+        """Of one that is cut from a whole block the whole frame; one that is pieced has a strip
+        along each of the two sides that meet inside, to the edge of the top.
+        """
+        edge = self.setting.edge
+        for cell in self.half_cells:
+            half = self.half_at(cell)
+            if not edge or not edge.pieced:
+                yield from self._framed(cell, half)
+                continue
+            around, side = self._round(half.block)[0], self.module.width
+            if around:
+                right, below = self._inner_corner(cell)
+                zero, far = Fraction(0), side - around
+                first = zero, far if below else zero
+                then = far if right else zero, zero if below else around
+                fabric = self.setting.frame
+                yield PlacedPiece("frame", cell, first, side, around, fabric)
+                yield PlacedPiece("frame", cell, then, around, far, fabric)
+
+    def _inner_corner(self, cell: RowColumn) -> tuple[bool, bool]:
+        """Which corner of a cell at the edge lies inside the top: whether the right one, and
+        whether a lower one.
+        """
+        near = self.grid.beside(cell)
+        return (0, 1) in near, (1, 0) in near
 
     def _plain(self, corner: Point) -> DrawnShape:
         fabric = self.setting.alternate.fabric if self.setting.alternate else ""
@@ -345,14 +416,15 @@ class Pen:
         draft = self.quilt.by_key[key].draft
         return (self.module.width - draft.width) / 2, (self.module.height - draft.height) / 2
 
-    def _frame(self, key: str) -> list[DrawnShape]:
-        """Each piece of a block's frame as they are sewn on: its sides, then above and below."""
-        (beside, above), fabric = self._round(key), self.setting.frame
-        wide, high, zero = self.module.width, self.module.height, Fraction(0)
-        sides = [_box((x, above), beside, high - 2 * above) for x in (zero, wide - beside)]
-        ends = [_box((zero, y), wide, above) for y in (zero, high - above)]
-        rings = [*(sides if beside else []), *(ends if above else [])]
-        return [DrawnShape(ring, fabric) for ring in rings]
+    def _frame(self, key: str) -> list[tuple[Point, Fraction, Fraction]]:
+        """Each piece of a block's frame as they are sewn on, its sides, then above and below: where
+        it begins, how wide and high it is.
+        """
+        (beside, above), zero = self._round(key), Fraction(0)
+        wide, high = self.module.width, self.module.height
+        sides = [((x, above), beside, high - 2 * above) for x in (zero, wide - beside)]
+        ends = [((zero, y), wide, above) for y in (zero, high - above)]
+        return [*(sides if beside else []), *(ends if above else [])]
 
     def _laid(
         self, shapes: Sequence[DrawnShape], placed: Placed, corner: Point
@@ -373,34 +445,31 @@ class Pen:
         for one in shapes:
             yield replace(one, ring=there(one.ring), holes=tuple(map(there, one.holes)))
 
-    def _in_rows(self, fabric: str) -> Iterator[Told]:
+    def _in_rows(self, fabric: str) -> Iterator[PlacedPiece]:
         """Strips before and between the blocks of a row, and after the last."""
-        cells = self.grid.cells
+        cells, begins = self.grid.cells, (-self.wide, Fraction(0))
         for down, along in sorted({c for a, b in cells for c in ((a, b), (a, b + 1))}):
             both = ((down, along) in cells) + ((down, along - 1) in cells)
             if both == 2 or self.outer:
-                x, y = self.corner((down, along))
-                box = _box((x - self.wide, y), self.wide, self.module.height)
-                yield "sash-in-row", (down, along), self._inside(box, fabric), None
+                at, high = (down, along), self.module.height
+                yield PlacedPiece("sash-in-row", at, begins, self.wide, high, fabric)
 
-    def _between(self, fabric: str) -> Iterator[Told]:
+    def _between(self, fabric: str) -> Iterator[PlacedPiece]:
         """Strips above the rows and below the last: in block lengths where there are cornerstones,
         else whole.
         """
-        sashing = self.setting.sashing
+        sashing, zero = self.setting.sashing, Fraction(0)
         assert sashing is not None
         for down, line in self._lines():
             if sashing.cornerstones:
                 for along in line:
-                    x, y = self.corner((down, along))
-                    box = _box((x, y - self.wide), self.module.width, self.wide)
-                    yield "sash-between", (down, along), self._inside(box, fabric), None
+                    at, begins, wide = (down, along), (zero, -self.wide), self.module.width
+                    yield PlacedPiece("sash-between", at, begins, wide, self.wide, fabric)
                 continue
-            x, y = self.corner((down, line[0]))
-            more = self.wide if self.outer else Fraction(0)
+            more = self.wide if self.outer else zero
             length = len(line) * (self.module.width + self.wide) - self.wide + 2 * more
-            box = _box((x - more, y - self.wide), length, self.wide)
-            yield "sash-between", (down, line[0]), self._inside(box, fabric), None
+            at, begins = (down, line[0]), (-more, -self.wide)
+            yield PlacedPiece("sash-between", at, begins, length, self.wide, fabric)
 
     def _lines(self) -> Iterator[tuple[int, range]]:
         """The strips above each row and below the last: over which cells they go. Without a ring
@@ -422,16 +491,17 @@ class Pen:
             return diagonal_rows(self.setting)
         return [range(self.setting.columns)] * self.setting.rows
 
-    def _crossings(self, stones: str) -> Iterator[Told]:
-        cells = self.grid.cells
+    def _crossings(self, stones: str) -> Iterator[PlacedPiece]:
+        """Squares where strips cross. On point without an outer ring a setting triangle reaches
+        into a crossing that it lies at.
+        """
+        cells, begins = self.grid.cells, (-self.wide, -self.wide)
         if not stones:
             return
         for spot in sorted({(a + i, b + j) for a, b in cells for i in (0, 1) for j in (0, 1)}):
             near = [(spot[0] - i, spot[1] - j) for i in (0, 1) for j in (0, 1)]
             if self.outer or all(one in cells for one in near):
-                x, y = self.corner(spot)
-                box = _box((x - self.wide, y - self.wide), self.wide, self.wide)
-                yield "cornerstone", spot, self._inside(box, stones), None
+                yield PlacedPiece("cornerstone", spot, begins, self.wide, self.wide, stones)
 
     def _edge(self) -> Iterator[Told]:
         """What fills the sides and corners of an on-point top."""
@@ -448,21 +518,42 @@ class Pen:
             )
             if len(near) == 1:
                 yield "corner-triangle", cell, self._inside(box, fabric), None
-            elif self.half:
+            elif cell in self.half_cells:
                 half = self.half_at(cell)
                 yield "half-block", cell, self._all_inside(self.seen_at(half, cell)), half
-                for frame in self.frame(half.block):
-                    laid = self._all_inside(self._laid([frame], half, self.corner(cell)))
-                    if laid:
-                        yield "frame", cell, laid, None
             else:
                 yield "side-triangle", cell, self._inside(box, fabric), None
 
-    @property
-    def half_cells(self) -> list[RowColumn]:
-        """The cells that half blocks lie at; none where the setting has none."""
+    @cached_property
+    def half_cells(self) -> Sequence[RowColumn]:
+        """The cells that half blocks lie at, row by row; none where the setting has none."""
+        if not self.half:
+            return ()
         sides = [cell for cell in self.grid.edge if len(self.grid.beside(cell)) > 1]
-        return sides if self.half else []
+        return [cell for cell in sides if self._has_half(cell)]
+
+    @cached_property
+    def side_cells(self) -> Sequence[RowColumn]:
+        """The cells that side triangles lie at."""
+        if not self.on_point:
+            return ()
+        sides = [cell for cell in self.grid.edge if len(self.grid.beside(cell)) > 1]
+        return sorted({*sides} - {*self.half_cells})
+
+    def is_slanted(self, piece: PlacedPiece) -> bool:
+        """Whether the edge of the top cuts off an end of a piece that is sewn on before, as of the
+        frame of a half block that is pieced: its end is aslant.
+        """
+        edge = self.setting.edge
+        pieced = edge is not None and edge.pieced
+        return pieced and piece.what == "frame" and piece.at not in self.grid.cells
+
+    def _has_half(self, cell: RowColumn) -> bool:
+        """Whether the edge has half blocks at a cell: above and below, or at the left and right."""
+        edge, (down, along) = self.setting.edge, cell
+        where = edge.halves_at if edge else "all"
+        is_end = not 0 <= down - along < rows_of(self.setting)  # its row among the places
+        return where == "all" or (where == "ends") == is_end
 
     def half_at(self, cell: RowColumn) -> Placed:
         """The half block at a cell of the edge, as it is turned: one that is pieced so that its
@@ -476,11 +567,7 @@ class Pen:
             return half
         for turns in range(4):
             turned = replace(half, turns=(half.turns + turns) % 4)
-            seen = [
-                *self.seen_at(turned, cell),
-                *self._laid(self.frame(half.block), turned, self.corner(cell)),
-            ]
-            if not any(self._cut_through(one.ring) for one in seen):
+            if not any(self._cut_through(one.ring) for one in self.seen_at(turned, cell)):
                 return turned
         raise DraftError(
             "setting.edge.pieced",

@@ -11,19 +11,12 @@ from dataclasses import dataclass
 from math import sqrt
 
 from yonk.core.paper import XY
-from yonk.core.setting.border_layout import border_blocks, border_box, border_pieces
+from yonk.core.setting.border_layout import border_blocks, border_box, border_pieces, corner_of_top
 from yonk.core.setting.borders import finished_of
-from yonk.core.setting.drawn import Pen, What
+from yonk.core.setting.cuts import PURPOSES
+from yonk.core.setting.drawn import Pen
 from yonk.core.setting.places import Module, module_of, top_of
 from yonk.core.setting.quilt import Placed, Quilt
-
-_PURPOSES: dict[What, str] = {
-    "alternate": "alternate",
-    "frame": "frame",
-    "sash-in-row": "sashing",
-    "sash-between": "sashing",
-    "cornerstone": "cornerstone",
-}
 
 
 @dataclass(frozen=True)
@@ -72,11 +65,11 @@ def layout_of(quilt: Quilt) -> QuiltLayout:
     """
     pen, there = Pen(quilt), as_it_lies(quilt)
     finished, top = finished_of(quilt), top_of(quilt)
-    left = _left(quilt)
+    left, above = corner_of_top(quilt)
     return QuiltLayout(
         float(finished.width),
         float(finished.height),
-        (left, left, float(top.width), float(top.height)),
+        (left, above, float(top.width), float(top.height)),
         pen.module,
         tuple(_cloths(quilt, pen, there)),
         tuple(_blocks(pen, there)),
@@ -95,36 +88,32 @@ def as_it_lies(quilt: Quilt) -> There:
     """From the drawing of a top to its layout, both in the quilt's unit: on point the diagonal rows
     lie level in the drawing, so they are turned back; its edges reach as far as it floats.
     """
-    setting, left = quilt.setting, _left(quilt)
+    setting, (left, above) = quilt.setting, corner_of_top(quilt)
     sashing = setting.sashing
     ring = float(sashing.width) if sashing and sashing.outer else 0.0
     if setting.kind == "straight":
-        return lambda spot: (left + ring + spot[0], left + ring + spot[1])
+        return lambda spot: (left + ring + spot[0], above + ring + spot[1])
     side = float(module_of(quilt).width)
-    first = left + (side + ring) / sqrt(2) + (float(setting.edge.floats) if setting.edge else 0.0)
+    first = (side + ring) / sqrt(2) + (float(setting.edge.floats) if setting.edge else 0.0)
 
     def turned(spot: XY) -> XY:
         x, y = spot[0] - side / 2, spot[1] - side / 2
-        return first + (x + y) / sqrt(2), first + (y - x) / sqrt(2)
+        return left + first + (x + y) / sqrt(2), above + first + (y - x) / sqrt(2)
 
     return turned
-
-
-def _left(quilt: Quilt) -> float:
-    return float(sum((one.width for one in quilt.borders), 0))
 
 
 def _cloths(quilt: Quilt, pen: Pen, there: There) -> Iterator[LaidCloth]:
     """Borders; what fills the edge of an on-point top, under everything else; the rest."""
     for number, fabric, outline in border_pieces(quilt):
         yield LaidCloth(f"border-{number}", fabric, outline)
-    edge, top, left = quilt.setting.edge, top_of(quilt), _left(quilt)
+    edge, top, (left, above) = quilt.setting.edge, top_of(quilt), corner_of_top(quilt)
     if pen.on_point and edge:
-        whole = border_box(left, left, float(top.width), float(top.height))
+        whole = border_box(left, above, float(top.width), float(top.height))
         yield LaidCloth("edge", edge.fabric, whole)
     for what, shape in pen.cloths():
         outline = tuple(there((float(x), float(y))) for x, y in shape.ring)
-        yield LaidCloth(_PURPOSES[what], shape.fabric, outline)
+        yield LaidCloth(PURPOSES[what], shape.fabric, outline)
 
 
 def _blocks(pen: Pen, there: There) -> Iterator[LaidBlock]:

@@ -53,6 +53,8 @@ def _widths(quilt: Quilt) -> Iterator[OffWidth]:
     for number, border in enumerate(quilt.borders, start=1):
         if not border.block:
             yield _width(quilt, f"border-{number}", border.width, 2, f"borders.{number}.width")
+            if border.ends is not None:
+                yield _width(quilt, f"border-{number}", border.ends, 2, f"borders.{number}.ends")
     if setting.alternate and setting.alternate.fabric:
         plain = [one for one in places_of(setting) if one.placed is None]
         across = max(Counter(one.row for one in plain).values(), default=0)

@@ -39,6 +39,18 @@ def columns_in(setting: Setting, row: int) -> int:
     return setting.columns - 1 if between else setting.columns
 
 
+def diagonal_rows(setting: Setting) -> list[range]:
+    """The diagonal rows of an on-point setting from the top left: of each, which places along it
+    hold a block.
+    """
+    found: dict[int, list[int]] = {}
+    for row in range(rows_of(setting)):
+        for column in range(columns_in(setting, row)):
+            across = 2 * column + row % 2  # in half diagonals
+            found.setdefault((across + row) // 2, []).append((across - row) // 2)
+    return [range(min(found[down]), max(found[down]) + 1) for down in sorted(found)]
+
+
 def is_alternate(setting: Setting, row: int, column: int) -> bool:
     """Whether a place is one of every other: where row and column add up to an odd number; on
     point, in the rows between.

@@ -7,22 +7,14 @@ from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 from functools import cached_property
 
-from yonk.core.paper import FACT, DraftError, Text, kept, message, show
+from yonk.core.paper import FACT, DraftError, kept, message
 from yonk.core.planning import Parts, Plan, make_plan
-from yonk.core.setting.borders import MITRED, Repeat, finished_of, repeats_of
+from yonk.core.setting.borders import Repeat, finished_of, repeats_of
 from yonk.core.setting.cuts import SettingPiece, setting_pieces
 from yonk.core.setting.drawn import Pen
-from yonk.core.setting.off_the_ruler import off_ruler_message, off_widths
+from yonk.core.setting.notices import QuiltNotice, quilt_notices
 from yonk.core.setting.places import Place, Top, places_of, top_of
 from yonk.core.setting.quilt import Quilt
-
-
-@dataclass(frozen=True)
-class QuiltNotice:
-    """Something to say of a quilt."""
-
-    code: str
-    text: Text
 
 
 @dataclass(frozen=True)
@@ -72,7 +64,7 @@ class QuiltPlan:
     @cached_property
     def notices(self) -> tuple[QuiltNotice, ...]:
         """What there is to say."""
-        return tuple(_notices(self))
+        return tuple(quilt_notices(self))
 
 
 @kept(lambda plan, _: FACT * (len(plan.places) + len(plan.pieces)))
@@ -95,7 +87,7 @@ def plan_quilt(quilt: Quilt) -> QuiltPlan:
         halves,
         pen.cut_halves,
         repeats,
-        setting_pieces(quilt, pen.cut_halves),
+        setting_pieces(quilt, pen),
     )
 
 
@@ -152,36 +144,3 @@ def _check_names(quilt: Quilt) -> None:
 def _needs_frame(quilt: Quilt) -> bool:
     module = quilt.setting.module
     return any((one.draft.width, one.draft.height) != (module, module) for one in quilt.blocks)
-
-
-def _notices(plan: QuiltPlan) -> list[QuiltNotice]:
-    quilt, notices = plan.quilt, []
-    if quilt.setting.kind == "on-point" and quilt.setting.edge is None:
-        text = message("edge-has-no-fabric")
-        notices.append(QuiltNotice("edge-missing", text))
-    notices += [
-        QuiltNotice("off-the-ruler", off_ruler_message(one, quilt)) for one in off_widths(quilt)
-    ]
-    for number, border in enumerate(quilt.borders, start=1):
-        if border.block and border.corner == "mitred":
-            notices.append(
-                QuiltNotice(
-                    "corner-not-mitred",
-                    message("border-corner-not-mitred", number=number, fault=MITRED),
-                )
-            )
-    for one in quilt.blocks:
-        seam = one.draft.making.seam
-        if one.key in plan.counts and seam != quilt.making.seam:
-            text = message(
-                "other-seam",
-                block=one.title,
-                its=show(seam, quilt.unit),
-                ours=show(quilt.making.seam, quilt.unit),
-            )
-            notices.append(QuiltNotice("other-seam", text))
-    for key, block in plan.plans.items():
-        for notice in block.notices:
-            text = message("of-block", block=quilt.by_key[key].title, notice=notice.text)
-            notices.append(QuiltNotice(notice.code, text))
-    return notices

@@ -34,6 +34,7 @@ Grain = Literal["straight", "bias"]
 Joins = Literal["straight", "diagonal", "whole"]
 JOINS: tuple[Joins, ...] = get_args(Joins)
 TopOrder = Literal["rows", "quarters"]
+HalvesAt = Literal["all", "sides", "ends"]
 BackingLay = Literal["", "upright", "level", "wide"]
 
 # what longarm and hand quilting ask for on every side
@@ -161,14 +162,18 @@ class Sashing:
 @dataclass(frozen=True, kw_only=True)
 class Edge:
     """What fills the edge of an on-point setting. `floats` is how far the top reaches beyond the
-    points of the blocks. Half blocks are cut from a whole one each, or `pieced` as drafted on
-    either side of the block's diagonal, so that the patches of one give two.
+    points of the blocks. Half blocks, all round, at the left and right or above and below alone,
+    are cut from a whole one each, or `pieced` as drafted on either side of the block's diagonal, so
+    that the patches of one give two. `more` squares than needed are cut for the side triangles, so
+    that a print stands upright in all of them.
     """
 
     fabric: str
     floats: Fraction = Fraction(0)
     half_blocks: bool = False
     pieced: bool = False
+    halves_at: HalvesAt = "all"
+    more: int = 0
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -194,7 +199,8 @@ class Setting:
 @dataclass(frozen=True, kw_only=True)
 class Border:
     """A border: of one fabric, or pieced from a block by its key, which is as high as it is wide;
-    then `fabric` is that of plain squares in its corners, where no block lies there.
+    then `fabric` is that of plain squares in its corners, where no block lies there. `ends` is how
+    wide it is above and below, where that is otherwise than at the sides.
     """
 
     width: Fraction
@@ -202,6 +208,12 @@ class Border:
     block: str = ""
     corner: BorderCorner = "butted"
     first: BorderEnds = "sides"
+    ends: Fraction | None = None
+
+    @property
+    def high(self) -> Fraction:
+        """How wide it is above and below."""
+        return self.width if self.ends is None else self.ends
 
 
 @dataclass(frozen=True, kw_only=True)

@@ -77,7 +77,8 @@ def joined_lengths(
     Args:
         pieces: of the setting, rectangles at their full cut lengths.
         across: how wide the cloth is.
-        how: straight or diagonal joins; whole where lengths are cut along the cloth instead.
+        how: straight or diagonal joins; whole where lengths are cut along the cloth instead, as
+            those are whose print stands along them.
         seam: the allowance of the joins.
 
     Returns: of each purpose the lengths that no strip gives, those of one width from one long
@@ -86,7 +87,8 @@ def joined_lengths(
     long: dict[tuple[str, str, Fraction], dict[Fraction, int]] = {}
     rest = {}
     for one, count in pieces.items():
-        if how != "whole" and _is_strip(one) and one.long > across > one.short:
+        joined = how != "whole" and _is_strip(one) and one.long > across > one.short
+        if joined and one.lie != "stands":  # across the cloth its print would lie on its side
             long.setdefault((one.purpose, one.fabric, one.short), {})[one.long] = count
         else:
             rest[one] = count

@@ -170,6 +170,7 @@ def _cut(piece: SettingPiece, count: int) -> Cut:
         width=piece.long,
         height=piece.short,
         subcut=piece.subcut,
+        lie=piece.lie,
     )
     return _for(purpose_message(piece.purpose), what, count)
 

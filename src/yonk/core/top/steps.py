@@ -45,6 +45,7 @@ from yonk.core.setting import (
     purpose_message,
     size_of_top,
     top_of,
+    with_border,
 )
 from yonk.core.top.backing import backing_way, batting_of
 from yonk.core.top.binding import binding_cut
@@ -276,6 +277,7 @@ class _Writer:
         for key in self.plan.cut_halves:
             if self._is_framed(key):
                 places.setdefault(key, [])
+        yield from self._frames_of_halves()
         module = self.module
         for key, at in places.items():
             name, halves = self.quilt.by_key[key].title, self.plan.cut_halves.get(key, 0)
@@ -295,6 +297,23 @@ class _Writer:
                 tuple(sorted(at)),
                 block=key,
             )
+
+    def _frames_of_halves(self) -> Iterator[TopStep]:
+        """Half blocks that are pieced get a strip along each of two sides, its end aslant."""
+        for key in self.plan.counts:
+            count = sum(halves for _, halves in self.plan.halves_of(key))
+            if count and self._is_framed(key):
+                name = self.quilt.by_key[key].title
+                yield TopStep(
+                    "frames",
+                    message("frames-of-half-blocks", block=name),
+                    message("frame-half-blocks", count=count, block=name),
+                    message("press-toward-frame"),
+                    "",
+                    count,
+                    (self._drawn(key), self.module, self.quilt.setting.frame, "edge"),
+                    block=key,
+                )
 
     def _layout(self) -> TopStep:
         words = message("lay-everything-out")
@@ -467,17 +486,16 @@ class _Writer:
         yield TopStep("trim", message("the-edges"), words, "", check, 1, (str(words), str(check)))
 
     def _borders(self) -> Iterator[TopStep]:
-        top = top_of(self.quilt)
-        width, height = top.width, top.height
+        inside = top_of(self.quilt)
         for number, border in enumerate(self.quilt.borders, start=1):
-            outer = Top(width + 2 * border.width, height + 2 * border.width)
-            words = self._border_words(border, Top(width, height), outer)
+            outer = with_border(inside, border)
+            words = self._border_words(border, inside, outer)
             check = message("top-must-measure", size=self._size(outer.width, outer.height))
             label = purpose_message(f"border-{number}")
             press = message("press-toward-border")
             does = message("border-so", border=Capital(label), how=words)
             yield TopStep("border", label, does, press, check, 1, (border, str(check)))
-            width, height = outer.width, outer.height
+            inside = outer
 
     def _border_words(self, border: Border, inside: Top, outer: Top) -> Message:
         both = 2 * self.seam

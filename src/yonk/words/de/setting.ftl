@@ -14,7 +14,28 @@ a-pieced-border-cannot-be-mitred = lässt sich nicht auf Gehrung nähen; ein gep
 is-no-block-of-the-quilt = ist kein Block des Quilts
 border-as-high-as-its-block = muss { $height } sein, so hoch wie der Block, den er wiederholt
 corners-need-a-fabric = fehlt; der Block ist nicht quadratisch, also kommen glatte Quadrate in die Ecken
-sew-a-spacer-first = näh vorher einen Rand von { $spacer } an
+sew-a-spacer-first = { $sides ->
+        [1] näh vorher einen Rand von { $spacer } an
+       *[other] näh vorher einen Rand von { $spacer } an, an den Seiten und oben und unten
+    }
+fill-the-edge-with = füll ihn mit { $fabric }
+take-a-width = nimm { $width }
+butt-the-border = Ecken stumpf ansetzen
+cut-squares-more = schneide dafür { $squares ->
+        [one] 1 Quadrat
+       *[other] { $squares } Quadrate
+    } mehr
+print-turns-in-triangles = Der Druck von { $fabric } kann nicht in allen Seitendreiecken aufrecht stehen: Ein Quadrat gibt für jede Seite des Quilts eines. Damit er aufrecht bleibt: { $mend }.
+print-lies-aslant = { $fabric } liegt zwischen Blöcken, die auf der Spitze stehen; sein Druck läuft dort schräg.
+other-halves-left = { $halves ->
+        [one] 1 andere Hälfte
+       *[other] { $halves } andere Hälften
+    } von { $block } bleiben übrig: Jeder halbe Block wird jenseits der Diagonale aus einem ganzen geschnitten.
+border-eased = Die Seiten, an denen Rand { $number } liegt, sind bis zu { $by } { $way ->
+        [longer] länger
+       *[other] kürzer
+    } als seine Rapporte: Mitte und beide Enden feststecken, dazwischen einhalten.
+border-is-of-one-width = geht um die Ecken, ist also oben und unten so breit wie an den Seiten
 take-another-block-width = nimm eine andere Blockbreite
 border-does-not-fit = geht an den Seiten nicht auf; { $mend }
 no-seam-along-the-diagonal = der Block hat keine Naht in der Diagonale; lass für die Hälften ganze Blöcke schneiden

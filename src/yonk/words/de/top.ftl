@@ -133,6 +133,11 @@ piece-half-blocks = Näh { $count ->
 block-half-blocks = { $block }, halbe Blöcke
 frame-blocks = Rahme { $count } von { $block }: erst die Seiten, dann oben und unten.
 frames-of = Rahmen von { $block }
+frame-half-blocks = Rahme { $count ->
+        [one] 1 halben Block
+       *[other] { $count } halbe Blöcke
+    } von { $block }: ein Streifen an eine der beiden Seiten, die sich in der rechten Ecke treffen, dann einer an die andere; lass die Enden über die lange Kante stehen und schneide sie mit ihr zurecht.
+frames-of-half-blocks = Rahmen halber Blöcke von { $block }
 press-toward-frame = Bügle zum Rahmen.
 lay-everything-out = Leg alles aus, wie es gezeichnet ist, und sieh es von weitem an, bevor es genäht wird.
 the-layout = das Auslegen

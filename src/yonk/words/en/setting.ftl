@@ -29,7 +29,25 @@ a-pieced-border-cannot-be-mitred = cannot be mitred; a pieced border has blocks 
 is-no-block-of-the-quilt = is no block of the quilt
 border-as-high-as-its-block = must be { $height }, as high as the block that it repeats
 corners-need-a-fabric = is missing; the block is not square, so plain squares go into the corners
-sew-a-spacer-first = sew a border of { $spacer } on first
+sew-a-spacer-first = { $sides ->
+        [1] sew a border of { $spacer } on first
+       *[other] sew a border of { $spacer } on first, at the sides and above and below
+    }
+fill-the-edge-with = fill it with { $fabric }
+take-a-width = take { $width }
+butt-the-border = butt its corners
+cut-squares-more = cut { $squares ->
+        [one] 1 square more
+       *[other] { $squares } squares more
+    } for them
+print-turns-in-triangles = The print of { $fabric } cannot stand upright in all side triangles: a square gives one for each side of the quilt. To keep it upright, { $mend }.
+print-lies-aslant = { $fabric } is sewn between blocks that stand on point, so its print lies aslant there.
+other-halves-left = { $halves ->
+        [one] 1 other half
+       *[other] { $halves } other halves
+    } of { $block } will be left over: each half block is cut from a whole one, beyond its diagonal.
+border-eased = The sides that border { $number } goes along are up to { $by } { $way } than its repeats: pin the middle and both ends, and ease it in between.
+border-is-of-one-width = goes round the corners, so it is as wide above and below as at the sides
 take-another-block-width = take another width of block
 border-does-not-fit = does not fit the sides evenly; { $mend }
 

@@ -149,6 +149,11 @@ piece-half-blocks = Piece { $count ->
 block-half-blocks = { $block }, half blocks
 frame-blocks = Frame { $count } of { $block }: first the sides, then above and below.
 frames-of = frames of { $block }
+frame-half-blocks = Frame { $count ->
+        [one] 1 half block
+       *[other] { $count } half blocks
+    } of { $block }: a strip along one of the two sides that meet at its square corner, then along the other; let their ends reach over the long edge, and trim them with it.
+frames-of-half-blocks = frames of half blocks of { $block }
 press-toward-frame = Press toward the frame.
 
 ## the steps: rows and joins

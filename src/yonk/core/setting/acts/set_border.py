@@ -16,12 +16,14 @@ from yonk.core.setting.quilt import BorderCorner, BorderEnds, Quilt
 class SetBorder(QuiltAct):
     """A border by its number from one; what is not told stays. A fabric and a block take each
     other's place; a pieced one is as wide as its block is high. `corners` is the fabric of plain
-    squares in the corners of a pieced one, empty for blocks.
+    squares in the corners of a pieced one, empty for blocks; `ends` the width above and below,
+    empty where it is that of the sides.
     """
 
     do: Literal["border"] = "border"
     number: int
     width: str | None = None
+    ends: str | None = None
     fabric: str | None = None
     block: str | None = None
     corners: str | None = None
@@ -38,10 +40,15 @@ class SetBorder(QuiltAct):
         }
         if self.width is not None:
             changes["width"] = typed_length(self.width, "width", "finished", quilt.unit)
+        if self.ends is not None:
+            own = typed_length(self.ends, "ends", "finished", quilt.unit) if self.ends else None
+            changes["ends"] = None if own == changes.get("width", now.width) else own
         if self.block:
             key = known_block(quilt, self.block, "block")
             changes = (
-                {"width": quilt.by_key[key].draft.height} | changes | {"block": key, "fabric": ""}
+                {"width": quilt.by_key[key].draft.height, "ends": None}
+                | changes
+                | {"block": key, "fabric": ""}
             )
             changes.setdefault("corner", "butted")
         elif self.fabric:

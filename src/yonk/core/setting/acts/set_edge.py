@@ -5,10 +5,10 @@ from __future__ import annotations
 from dataclasses import dataclass, replace
 from typing import Literal
 
-from yonk.core.paper import DraftError, message, typed_length
+from yonk.core.paper import DraftError, check_count, message, typed_length
 from yonk.core.setting.acts.act import QuiltAct
 from yonk.core.setting.acts.named import known_fabric, with_setting
-from yonk.core.setting.quilt import Edge, Quilt
+from yonk.core.setting.quilt import Edge, HalvesAt, Quilt
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -20,6 +20,8 @@ class SetEdge(QuiltAct):
     floats: str | None = None
     half_blocks: bool | None = None
     pieced: bool | None = None
+    halves_at: HalvesAt | None = None
+    more: int | None = None
 
     def on(self, quilt: Quilt) -> Quilt:
         """The quilt with the edge."""
@@ -33,7 +35,9 @@ class SetEdge(QuiltAct):
             changes["fabric"] = known_fabric(quilt, self.fabric, "fabric")
         if self.floats is not None:
             changes["floats"] = typed_length(self.floats, "floats", "place", quilt.unit)
-        for name in ("half_blocks", "pieced"):
+        if self.more is not None:
+            changes["more"] = check_count(self.more, "more", "more_squares")
+        for name in ("half_blocks", "pieced", "halves_at"):
             if getattr(self, name) is not None:
                 changes[name] = getattr(self, name)
         return with_setting(quilt, edge=replace(now, **changes))  # type: ignore[arg-type]
