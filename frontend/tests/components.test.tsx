@@ -308,7 +308,7 @@ describe("the places of a quilt", () => {
   } as unknown as Parameters<typeof QuiltPicture>[0]["picture"];
   const quilt = () => {
     const props = { onAt: vi.fn(), onKey: vi.fn() };
-    const { container } = render(<QuiltPicture picture={picture} label="The top" at="0 1" {...props} />);
+    const { container } = render(<QuiltPicture picture={picture} label="The top" chosen={["0 1"]} {...props} />);
     return { ...props, places: within(container).getAllByRole("button") };
   };
 

@@ -6,7 +6,7 @@ import json
 from pathlib import Path
 
 import pytest
-from playwright.sync_api import Locator, Page, expect
+from playwright.sync_api import Browser, Locator, Page, expect
 
 from tests.browser.bench_page import BenchPage
 from tests.browser.test_recipes import open_sample
@@ -52,8 +52,8 @@ def test_a_quilt_is_set_and_its_list_follows(bench: BenchPage, page: Page, tmp_p
     expect(listed).to_contain_text("31rectangles cut 2″ × 9 1⁄2″")
     page.get_by_role("button", name="+ a border").click()
     expect(size(page)).to_have_text("41″ × 51 1⁄2″")
-    page.get_by_label("Width of border 1").fill("four")
-    page.get_by_label("Width of border 1").press("Enter")
+    page.get_by_label("Width of border 1", exact=True).fill("four")
+    page.get_by_label("Width of border 1", exact=True).press("Enter")
     expect(page.get_by_role("alert")).to_contain_text("is not a length")
     page.get_by_role("button", name="take off").click()
     page.get_by_label("columns").fill("4")
@@ -163,14 +163,14 @@ def test_colourings_are_spread_and_a_place_held(
     set_into_a_quilt(page, "Hut Window", tmp_path)
     in_rows(page, 4)
     page.get_by_role("button", name="take in the colourings of Hut Window").click()
-    expect(page.get_by_text("17 pairs of neighbours are alike.")).to_be_visible()
+    expect(page.get_by_text("17 pairs touch.")).to_be_visible()
     page.get_by_role("button", name="Spread them").click()
-    expect(page.get_by_text("No two alike touch.")).to_be_visible()
+    expect(page.get_by_text("No two touch that should not.")).to_be_visible()
     place(page, 1, 1).click()
     page.get_by_label("Block at this place").select_option(label="Hut Window in Dusk")
     page.get_by_label("hold it fast").check()
     page.get_by_role("button", name="Spread them").click()
-    expect(page.get_by_text("No two alike touch.")).to_be_visible()
+    expect(page.get_by_text("No two touch that should not.")).to_be_visible()
     expect(page.get_by_label("Block at this place")).to_have_value("hut-window-dusk")
 
 
@@ -283,3 +283,114 @@ def test_a_pieced_border_and_a_fabric_of_the_quilt(
     page.get_by_label("Corners of pieced border 1").select_option(label="Moss")
     expect(page.locator("svg.quilt use")).to_have_count(12 + 2 * 3 + 2 * 4)
     expect(page.locator(".top-list", has_text="Moss")).to_contain_text("4squares cut 9 1⁄2″")
+
+
+def tray(page: Page, name: str) -> Locator:
+    """A block or a fabric in the tray."""
+    group = page.get_by_role("group", name="blocks and fabrics to put in")
+    return group.get_by_role("button", name=name)
+
+
+def middle(of: Locator) -> tuple[float, float]:
+    box = of.bounding_box()
+    assert box
+    return box["x"] + box["width"] / 2, box["y"] + box["height"] / 2
+
+
+def drag(page: Page, one: tuple[float, float], other: tuple[float, float]) -> None:
+    """Press at a spot, go to another by steps, let go."""
+    page.mouse.move(*one)
+    page.mouse.down()
+    for step in range(1, 11):
+        share = step / 10
+        x, y = (a + (b - a) * share for a, b in zip(one, other, strict=True))
+        page.mouse.move(x, y)
+    page.mouse.up()
+
+
+def side_of(page: Page, part: str) -> Locator:
+    """The side of a part that is dragged, the first of it."""
+    return page.get_by_role("slider", name=f"width: {part}").first
+
+
+def test_a_top_is_made_by_hand(bench: BenchPage, page: Page, tmp_path: Path) -> None:
+    """Fabrics dragged and painted onto its parts, sides dragged and typed, blocks over a span."""
+    set_into_a_quilt(page, "Weir Gate", tmp_path)
+    page.get_by_role("button", name="+ a border").click()
+    expect(size(page)).to_have_text("35″ × 44″")
+    grip = side_of(page, "border 1").locator(".grip")
+    at = middle(grip)  # the left side; a little inside it is the border
+    drag(page, middle(tray(page, "Gorse")), (at[0] + 12, at[1]))
+    expect(page.get_by_label("Fabric of border 1")).to_have_value("f gorse")
+    border = page.locator("[data-part=border-1]").first.bounding_box()
+    assert border
+    drag(page, at, (at[0] + border["width"] / 2, at[1]))
+    expect(size(page)).to_have_text("31″ × 40″")  # two inches of four
+    page.mouse.click(*middle(side_of(page, "border 1").locator(".grip")))
+    typed = page.get_by_label("width: border 1").locator("visible=true").last
+    typed.fill("3 1/2")
+    typed.press("Enter")
+    expect(size(page)).to_have_text("34″ × 43″")
+    side_of(page, "border 1").focus()
+    page.keyboard.press("ArrowUp")
+    expect(size(page)).to_have_text("34 1⁄4″ × 43 1⁄4″")
+    page.get_by_label("Take one more block in").select_option(label="Weir Gate")
+    tray(page, "Weir Gate, –").click()
+    drag(page, middle(place(page, 1, 1)), middle(place(page, 1, 3)))
+    expect(tray(page, "Weir Gate, 3")).to_be_visible()
+    tray(page, "Slate").click()
+    page.get_by_role("button", name="onto border 1").click()
+    expect(page.get_by_label("Fabric of border 1")).to_have_value("f slate")
+    page.keyboard.press("Escape")
+    place(page, 1, 1).click()
+    place(page, 1, 2).click(modifiers=["Shift"])
+    expect(page.get_by_text("2 places", exact=True)).to_be_visible()
+    page.get_by_role("button", name="Empty").click()
+    expect(tray(page, "Weir Gate, 1").last).to_be_visible()
+    bench.saved()
+
+
+@pytest.mark.parametrize("wide", [820, 390])
+def test_a_top_is_made_by_finger(
+    chromium: Browser, running: Running, tmp_path: Path, wide: int
+) -> None:
+    size_of_screen = {"width": wide, "height": 900}
+    context = chromium.new_context(viewport=size_of_screen, has_touch=True)  # type: ignore[arg-type]
+    page = context.new_page()
+    page.goto(running.url)
+    set_into_a_quilt(page, "Weir Gate", tmp_path)
+    page.get_by_label("Sashing fabric").select_option("peat")
+    expect(size(page)).to_have_text("29″ × 39″")
+    tray(page, "Rowan").tap()
+    page.get_by_role("button", name="onto sashing").tap()
+    expect(page.get_by_label("Sashing fabric")).to_have_value("rowan")
+    tray(page, "Fog").tap()
+    cloth = page.locator("[data-part=sashing]").first
+    cloth.evaluate("one => one.scrollIntoView({block: 'center'})")  # not under the tray
+    page.touchscreen.tap(*middle(cloth))
+    expect(page.get_by_label("Sashing fabric")).to_have_value("fog")
+    assert page.evaluate("document.documentElement.scrollWidth") <= wide
+    context.close()
+
+
+def test_off_the_ruler_is_mended_by_a_touch(bench: BenchPage, page: Page, tmp_path: Path) -> None:
+    set_into_a_quilt(page, "Weir Gate", tmp_path)
+    page.get_by_label("Sashing fabric").select_option("peat")
+    page.get_by_label("wide", exact=True).fill("1 1/16")
+    page.get_by_label("wide", exact=True).press("Enter")
+    page.get_by_role("button", name="take 1 1⁄8″").click()
+    expect(page.get_by_label("wide", exact=True)).to_have_value("1 1/8")
+    expect(page.get_by_role("button", name="take 1 1⁄8″")).to_have_count(0)
+
+
+def test_a_border_of_blocks_gets_the_spacer_that_it_needs(
+    bench: BenchPage, page: Page, tmp_path: Path
+) -> None:
+    set_into_a_quilt(page, "Weir Gate", tmp_path)
+    page.get_by_label("Sashing fabric").select_option("peat")
+    page.get_by_role("button", name="+ a border").click()
+    page.get_by_label("Fabric of border 1").select_option(label="pieced from Weir Gate")
+    expect(page.get_by_role("alert")).to_contain_text("sew a border of")
+    page.get_by_role("button", name="with a spacer that makes it fit").click()
+    expect(page.get_by_label("Fabric of border 2")).to_have_value("b weir-gate")
+    expect(size(page)).to_have_text("54″ × 63″")

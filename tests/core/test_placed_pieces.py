@@ -24,6 +24,7 @@ from yonk.core.setting import (
     Top,
     finished_of,
     plan_quilt,
+    quilt_notices,
     spacer_for,
     top_of,
 )
@@ -258,7 +259,7 @@ def test_a_pieced_border_fits_a_top_on_point_by_unlike_spacers() -> None:
     assert (pieced.block, pieced.width, pieced.ends) == ("small", F(6), None)
     plan = plan_quilt(fitted)
     assert [(one.upright, one.level, one.blocks) for one in plan.repeats] == [(8, 6, 32)]
-    assert [str(one.text) for one in plan.notices if one.code == "border-eased"]
+    assert [str(one.text) for one in quilt_notices(plan) if one.code == "border-eased"]
     assert size_told(finished_of(fitted)) == (47.941, 60.005)
     lengths = {(str(one.long), str(one.short)) for one in plan.pieces if one.purpose == "border-1"}
     assert lengths == {("183/4", "3/2"), ("73/2", "15/8")}

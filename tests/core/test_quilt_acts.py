@@ -28,6 +28,7 @@ from yonk.core.setting import (
     finished_of,
     places_of,
     plan_quilt,
+    quilt_notices,
     taken_anew,
 )
 
@@ -235,7 +236,7 @@ def test_a_pieced_border_is_never_mitred_in_silence() -> None:
         do(pieced, "border", number=1, corner="mitred")
     assert fault.value.place == "corner"
     kept = replace(pieced, borders=(replace(pieced.borders[0], corner="mitred"),))
-    assert "corner-not-mitred" in {one.code for one in plan_quilt(kept).notices}
+    assert "corner-not-mitred" in {one.code for one in quilt_notices(plan_quilt(kept))}
 
 
 def test_a_new_quilt_has_as_many_blocks_as_they_are_meant_for() -> None:

@@ -24,6 +24,7 @@ from yonk.core.setting import (
     layout_of,
     places_of,
     plan_quilt,
+    quilt_notices,
     repeats_of,
     size_of_top,
     vanishing,
@@ -111,7 +112,7 @@ def tops() -> Iterator[tuple[str, Any]]:
         yield f"plan of {name}", write_quilt_plan(plan)
         yield f"places of {name}", [*places_of(quilt.setting)]
         yield f"size of {name}", (size_of_top(plan.top, quilt), plan.area)
-        yield f"notices of {name}", plan.notices
+        yield f"notices of {name}", quilt_notices(plan)
         yield f"layout of {name}", layout_of(quilt)
         yield f"vanishing of {name}", vanishing(quilt)
         yield f"repeats of {name}", [*repeats_of(quilt)]

@@ -11,7 +11,7 @@ from typing import Any
 
 import pytest
 from click.testing import CliRunner
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from yonk.cli import main
@@ -30,13 +30,12 @@ from yonk.core.setting import (
     Setting,
     Spread,
     Top,
-    alike_touching,
     apply_to_quilt,
     binding_length,
     diagonal_rows,
-    lay_scrappy,
     places_of,
     plan_quilt,
+    quilt_notices,
     spacer_for,
     taken_anew,
     top_of,
@@ -121,7 +120,7 @@ def test_in_centimetres_with_another_seam() -> None:
     assert cut(quilt, "sashing") == {("33/2", "11/2"): 2}
     wide = replace(quilt, making=replace(quilt.making, seam=F(1)))
     assert cut(wide, "sashing") == {("17", "6"): 2}
-    assert "other-seam" in {one.code for one in plan_quilt(wide).notices}
+    assert "other-seam" in {one.code for one in quilt_notices(plan_quilt(wide))}
 
 
 def test_on_point_by_hand() -> None:
@@ -145,7 +144,7 @@ def test_blocks_that_float_and_half_blocks() -> None:
     halves = quilt_of("Hut Window", kind="on-point", edge=Edge(fabric="slate", half_blocks=True))
     assert plan_quilt(halves).counts == {"one": 28} and not cut(halves, "side-triangle")
     bare = plan_quilt(quilt_of("Hut Window", kind="on-point"))
-    assert [one.code for one in bare.notices] == ["edge-missing"]
+    assert [one.code for one in quilt_notices(bare)] == ["edge-missing"]
 
 
 HALVED = Edge(fabric="slate", half_blocks=True)
@@ -210,7 +209,7 @@ def test_widths_of_the_setting_off_the_ruler_are_told(
     comes out ⅛ larger.
     """
     plan = plan_quilt(quilt_of("9", columns=2, rows=2, **more))
-    off = [one.text for one in plan.notices if one.code == "off-the-ruler"]
+    off = [one.text for one in quilt_notices(plan) if one.code == "off-the-ruler"]
     assert len(off) == bool(told)
     assert all(part in str(off[0]) for part in told)
 
@@ -549,46 +548,9 @@ def test_every_way_to_a_size_is_the_size_that_it_says(kind: str, width: F, heigh
 def several(kinds: int, **told: Any) -> Quilt:
     """A quilt of so many kinds of plain block."""
     quilt = quilt_of("8", **told)
-    keys = ("one", "two", "three", "four", "five", "six")[:kinds]
+    names = ("one", "two", "three", "four", "five", "six", "seven", "eight", "nine")
+    keys = names[:kinds]
     return replace(quilt, blocks=tuple(replace(quilt.blocks[0], key=key) for key in keys))
-
-
-@given(
-    st.integers(3, 6),
-    st.integers(2, 5),
-    st.integers(2, 5),
-    st.sampled_from(["straight", "on-point"]),
-    st.booleans(),
-)
-@settings(max_examples=15, deadline=None)
-def test_blocks_are_spread_evenly_and_none_alike_touch(
-    kinds: int, columns: int, rows: int, kind: str, corners: bool
-) -> None:
-    quilt = several(kinds, columns=columns, rows=rows, kind=kind, edge=Edge(fabric="fog"))
-    keys = [*quilt.by_key]
-    found = lay_scrappy(quilt, keys, [(0, 0)], corners=corners)
-    counts = Counter(found.laid.values())
-    assert found.laid[0, 0] == "one"
-    assert max(counts.values()) - min(counts[key] for key in keys) <= 1
-    laid = apply_to_quilt(quilt, Spread(corners=corners, held=((0, 0),)))
-    if kinds > 4 or not corners:
-        assert found.touching == 0 and alike_touching(laid) == 0
-    plan = plan_quilt(laid)
-    assert sum(plan.counts.values()) == len(plan.places)
-
-
-def test_what_cannot_be_spread_is_told_how_near_it_comes() -> None:
-    """Three kinds in squares of four: each square of two by two has a pair that touches at a
-    corner or a side.
-    """
-    found = lay_scrappy(several(3, columns=2, rows=2), ["one", "two", "three"], [], corners=True)
-    assert (found.touching, found.proved) == (1, True)
-    with pytest.raises(DraftError, match="too many to spread"):
-        lay_scrappy(several(3, columns=70, rows=70), ["one", "two", "three"], [], corners=False)
-    with pytest.raises(DraftError, match="at least two"):
-        lay_scrappy(quilt_of(), ["one"], [], corners=False)
-    with pytest.raises(DraftError, match="no place"):
-        lay_scrappy(several(2), ["one", "two"], [(9, 9)], corners=False)
 
 
 def test_colourings_are_taken_in_once() -> None:

@@ -2812,6 +2812,20 @@ export interface components {
             line: number;
         };
         /**
+         * AlikeOut
+         * @description How many neighbours touch that should not, in words, and where they do: points in the quilt's
+         *     unit from its top left corner.
+         */
+        AlikeOut: {
+            /** Marks */
+            marks: [
+                number,
+                number
+            ][];
+            /** Words */
+            words: string;
+        };
+        /**
          * AskedOut
          * @description A piece that a method cuts; `given` is as typed, `right` what we would cut, with its
          *     working.
@@ -3389,6 +3403,22 @@ export interface components {
             ] | null;
             /** Order */
             order: ("rows" | "columns" | "quarters" | "chained") | null;
+        };
+        /**
+         * ClearPlaces
+         * @description Take what was laid by hand at some places away: what lies there anyway is there again.
+         */
+        ClearPlaces: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "clear";
+            /** Places */
+            places: [
+                number,
+                number
+            ][];
         };
         /**
          * ClothOut
@@ -4239,6 +4269,39 @@ export interface components {
             detail?: components["schemas"]["ValidationError"][];
         };
         /**
+         * HandleOut
+         * @description A side of the setting that can be dragged: its ends, which way it makes the part wider, how
+         *     wide that is now, as a number and as it is typed and told.
+         */
+        HandleOut: {
+            /** Ends */
+            ends: boolean;
+            /** Part */
+            part: string;
+            /** Side */
+            side: [
+                [
+                    number,
+                    number
+                ],
+                [
+                    number,
+                    number
+                ]
+            ];
+            /** Toward */
+            toward: [
+                number,
+                number
+            ];
+            /** Typed */
+            typed: string;
+            /** Width */
+            width: number;
+            /** Words */
+            words: string;
+        };
+        /**
          * HeldOut
          * @description What a unit is: its label, and all of it as it is spoken.
          */
@@ -4474,7 +4537,8 @@ export interface components {
         };
         /**
          * LayBlock
-         * @description Lay a block at a place, or at all of them.
+         * @description Lay a block at a place, at several `places`, or at all of them. How a place is turned stays
+         *     as it is.
          */
         LayBlock: {
             /** At */
@@ -4489,6 +4553,14 @@ export interface components {
              * @enum {string}
              */
             do: "lay";
+            /**
+             * Places
+             * @default []
+             */
+            places?: [
+                number,
+                number
+            ][];
         };
         /**
          * LayerOut
@@ -5398,6 +5470,16 @@ export interface components {
             words: string;
         };
         /**
+         * PartNameOut
+         * @description What a part of the setting is called.
+         */
+        PartNameOut: {
+            /** Part */
+            part: string;
+            /** Words */
+            words: string;
+        };
+        /**
          * PartOut
          * @description A patch of a unit's picture.
          */
@@ -5802,6 +5884,30 @@ export interface components {
             value?: "light" | "medium" | "dark";
         };
         /**
+         * PutOnto
+         * @description Put a fabric, or a block, onto what lies somewhere in the picture: `part` is a border by its
+         *     number, sashing, cornerstones, frames, the edge, or the plain squares of every other place.
+         */
+        PutOnto: {
+            /**
+             * Block
+             * @default
+             */
+            block?: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "put-onto";
+            /**
+             * Fabric
+             * @default
+             */
+            fabric?: string;
+            /** Part */
+            part: string;
+        };
+        /**
          * PutQuiltFabric
          * @description Add a fabric to the quilt, or change the one with its key; what is not told stays.
          */
@@ -5840,7 +5946,7 @@ export interface components {
              * Acts
              * @default []
              */
-            acts?: (components["schemas"]["AddBorder"] | components["schemas"]["AddColourings"] | components["schemas"]["FitBorder"] | components["schemas"]["LayBlock"] | components["schemas"]["PutQuiltFabric"] | components["schemas"]["RenameQuilt"] | components["schemas"]["SetAlternate"] | components["schemas"]["SetBacking"] | components["schemas"]["SetBinding"] | components["schemas"]["SetBorder"] | components["schemas"]["SetEdge"] | components["schemas"]["SetJoins"] | components["schemas"]["SetModule"] | components["schemas"]["SetPlaces"] | components["schemas"]["SetQuiltMaking"] | components["schemas"]["SetSashing"] | components["schemas"]["SetTogether"] | components["schemas"]["Spread"] | components["schemas"]["SwapBlocks"] | components["schemas"]["TakeBorderOff"] | components["schemas"]["TakeSize"] | components["schemas"]["TurnAll"] | components["schemas"]["TurnBlock"] | components["schemas"]["AddBlockIn"] | components["schemas"]["TakeAnewIn"])[];
+            acts?: (components["schemas"]["AddBorder"] | components["schemas"]["AddColourings"] | components["schemas"]["ClearPlaces"] | components["schemas"]["FitBorder"] | components["schemas"]["LayBlock"] | components["schemas"]["PutOnto"] | components["schemas"]["PutQuiltFabric"] | components["schemas"]["RenameQuilt"] | components["schemas"]["SetAlternate"] | components["schemas"]["SetBacking"] | components["schemas"]["SetBinding"] | components["schemas"]["SetBorder"] | components["schemas"]["SetEdge"] | components["schemas"]["SetJoins"] | components["schemas"]["SetModule"] | components["schemas"]["SetPlaces"] | components["schemas"]["SetQuiltMaking"] | components["schemas"]["SetSashing"] | components["schemas"]["SetTogether"] | components["schemas"]["Spread"] | components["schemas"]["SwapBlocks"] | components["schemas"]["TakeBorderOff"] | components["schemas"]["TakeSize"] | components["schemas"]["TurnAll"] | components["schemas"]["TurnBlock"] | components["schemas"]["Widen"] | components["schemas"]["AddBlockIn"] | components["schemas"]["TakeAnewIn"])[];
             /**
              * Document
              * @description a block file; the front end hands it on as it came
@@ -5928,7 +6034,7 @@ export interface components {
          */
         QuiltMendOut: {
             /** Act */
-            act: components["schemas"]["AddBorder"] | components["schemas"]["AddColourings"] | components["schemas"]["FitBorder"] | components["schemas"]["LayBlock"] | components["schemas"]["PutQuiltFabric"] | components["schemas"]["RenameQuilt"] | components["schemas"]["SetAlternate"] | components["schemas"]["SetBacking"] | components["schemas"]["SetBinding"] | components["schemas"]["SetBorder"] | components["schemas"]["SetEdge"] | components["schemas"]["SetJoins"] | components["schemas"]["SetModule"] | components["schemas"]["SetPlaces"] | components["schemas"]["SetQuiltMaking"] | components["schemas"]["SetSashing"] | components["schemas"]["SetTogether"] | components["schemas"]["Spread"] | components["schemas"]["SwapBlocks"] | components["schemas"]["TakeBorderOff"] | components["schemas"]["TakeSize"] | components["schemas"]["TurnAll"] | components["schemas"]["TurnBlock"] | components["schemas"]["AddBlockIn"] | components["schemas"]["TakeAnewIn"];
+            act: components["schemas"]["AddBorder"] | components["schemas"]["AddColourings"] | components["schemas"]["ClearPlaces"] | components["schemas"]["FitBorder"] | components["schemas"]["LayBlock"] | components["schemas"]["PutOnto"] | components["schemas"]["PutQuiltFabric"] | components["schemas"]["RenameQuilt"] | components["schemas"]["SetAlternate"] | components["schemas"]["SetBacking"] | components["schemas"]["SetBinding"] | components["schemas"]["SetBorder"] | components["schemas"]["SetEdge"] | components["schemas"]["SetJoins"] | components["schemas"]["SetModule"] | components["schemas"]["SetPlaces"] | components["schemas"]["SetQuiltMaking"] | components["schemas"]["SetSashing"] | components["schemas"]["SetTogether"] | components["schemas"]["Spread"] | components["schemas"]["SwapBlocks"] | components["schemas"]["TakeBorderOff"] | components["schemas"]["TakeSize"] | components["schemas"]["TurnAll"] | components["schemas"]["TurnBlock"] | components["schemas"]["Widen"] | components["schemas"]["AddBlockIn"] | components["schemas"]["TakeAnewIn"];
             /** Words */
             words: string;
         };
@@ -5947,8 +6053,7 @@ export interface components {
          * @description A quilt as it is worked on: its document, its picture, its list.
          */
         QuiltOut: {
-            /** Alike */
-            alike: string;
+            alike: components["schemas"]["AlikeOut"];
             /** Blocks */
             blocks: components["schemas"]["QuiltBlockOut"][];
             /** Can Colour */
@@ -5969,6 +6074,7 @@ export interface components {
             picture: components["schemas"]["QuiltPictureOut"];
             setting: components["schemas"]["QuiltSettingOut"];
             sheet: components["schemas"]["QuiltSheetOut"];
+            spread: components["schemas"]["SpreadOut"];
             /** Vanishing */
             vanishing: components["schemas"]["VanishingOut"][];
         };
@@ -6033,13 +6139,19 @@ export interface components {
             cloths: components["schemas"]["SettingClothOut"][];
             /** Half Uses */
             half_uses?: components["schemas"]["UseOut"][];
+            /** Handles */
+            handles?: components["schemas"]["HandleOut"][];
             /** Height */
             height: number;
+            /** Parts */
+            parts?: components["schemas"]["PartNameOut"][];
             /** Side */
             side: [
                 number,
                 number
             ];
+            /** Stops */
+            stops?: components["schemas"]["StopOut"][];
             /** Symbols */
             symbols: components["schemas"]["SymbolOut"][];
             /** Top */
@@ -6923,9 +7035,11 @@ export interface components {
         };
         /**
          * SettingClothOut
-         * @description A piece of the setting as it is drawn.
+         * @description A piece of the setting as it is drawn; `cloth` is its fabric's place among the quilt's.
          */
         SettingClothOut: {
+            /** Cloth */
+            cloth: number | null;
             /** Colour */
             colour: string;
             /** Grey */
@@ -7717,7 +7831,8 @@ export interface components {
         };
         /**
          * Spread
-         * @description Spread all blocks of the quilt evenly so that none alike touch; held places stay.
+         * @description Spread all blocks of the quilt evenly so that none alike touch, nor those that a rule says
+         *     never to; held places stay. Another `seed` finds another layout as good.
          */
         Spread: {
             /**
@@ -7738,6 +7853,55 @@ export interface components {
                 number,
                 number
             ][];
+            /**
+             * Rules
+             * @default []
+             */
+            rules?: components["schemas"]["SpreadRule"][];
+            /**
+             * Seed
+             * @default 0
+             */
+            seed?: number;
+        };
+        /**
+         * SpreadOut
+         * @description How the blocks were spread last: whether corners count, the places held, rules, the seed.
+         */
+        SpreadOut: {
+            /** Corners */
+            corners: boolean;
+            /** Held */
+            held: [
+                number,
+                number
+            ][];
+            /** Rules */
+            rules: components["schemas"]["SpreadRule"][];
+            /** Seed */
+            seed: number;
+        };
+        /**
+         * SpreadRule
+         * @description What the quilter says of two blocks, or of two fabrics, by their keys: that they never touch,
+         *     or that each of the first touches one of the second.
+         */
+        SpreadRule: {
+            /**
+             * How
+             * @enum {string}
+             */
+            how: "never" | "together";
+            /**
+             * Of
+             * @default blocks
+             * @enum {string}
+             */
+            of?: "blocks" | "fabrics";
+            /** One */
+            one: string;
+            /** Other */
+            other: string;
         };
         /**
          * StackOut
@@ -7880,6 +8044,18 @@ export interface components {
         StepsOut: {
             /** Shares */
             shares: components["schemas"]["ShareOut"][];
+        };
+        /**
+         * StopOut
+         * @description A width on the ruler that a side stops at: as a number, as typed, as told.
+         */
+        StopOut: {
+            /** Typed */
+            typed: string;
+            /** Width */
+            width: number;
+            /** Words */
+            words: string;
         };
         /**
          * StretchOut
@@ -9014,6 +9190,27 @@ export interface components {
              * @default
              */
             name?: string;
+        };
+        /**
+         * Widen
+         * @description Make a strip so wide, finished: a border by its number, all round or, where it differs there,
+         *     at the sides or `ends`; sashing; frames, each strip of them, by their module.
+         */
+        Widen: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "widen";
+            /**
+             * Ends
+             * @default false
+             */
+            ends?: boolean;
+            /** Part */
+            part: string;
+            /** Width */
+            width: string;
         };
         /**
          * WordsOut

@@ -1,6 +1,7 @@
 import { memo, type PointerEvent, type ReactNode, useId, useState } from "react";
 
 import type { Schemas } from "../api/client";
+import { ClothPattern } from "../common/Cloth";
 import { say } from "../language/say";
 
 type Picture = Schemas["QuiltPictureOut"];
@@ -21,16 +22,30 @@ interface Props {
   three?: boolean;
   zoom?: number;
   lit?: string[];
-  at?: string | undefined;
-  onAt?: ((use: Use) => void) | undefined;
+  /** How the fabrics are drawn, in their order; plain colours where none is told. */
+  prints?: Schemas["PrintOut"][];
+  chosen?: readonly string[];
+  /** Whether something is in hand, which a touch puts in and a drag lays over a span. */
+  inHand?: boolean;
+  marks?: [number, number][];
+  onAt?: ((use: Use, add: boolean) => void) | undefined;
+  onSpan?: ((uses: Use[]) => void) | undefined;
+  onPart?: ((part: string) => void) | undefined;
   onDrag?: ((from: Use, to: Use) => void) | undefined;
   onKey?: ((event: React.KeyboardEvent, use: Use) => void) | undefined;
   children?: ReactNode;
 }
 
+const NONE: readonly string[] = [];
+
 /** A place by its row and column, as a name. */
 export function nameOf(use: { row: number; column: number }): string {
   return `${String(use.row)} ${String(use.column)}`;
+}
+
+/** The part of the setting that an element is of. */
+function partOf(one: Element | null) {
+  return one?.closest("[data-part]")?.getAttribute("data-part") ?? undefined;
 }
 
 /** A quilt: each block drawn once and laid wherever it lies; places are dragged onto each other, or gone to by arrows. */
@@ -42,8 +57,13 @@ export function QuiltPicture({
   three,
   zoom = 1,
   lit = [],
-  at,
+  prints,
+  chosen = NONE,
+  inHand = false,
+  marks = [],
   onAt,
+  onSpan,
+  onPart,
   onDrag,
   onKey,
   children,
@@ -60,7 +80,14 @@ export function QuiltPicture({
     return uses.find((one) => nameOf(one) === found);
   };
   const [dragged, setDragged] = useState<Dragged>();
+  const [span, setSpan] = useState<Use[]>([]);
+  const [touched, setTouched] = useState<string>(); // the part of the setting that a touch began on
   const move = (event: PointerEvent<SVGSVGElement>) => {
+    if (span.length > 0) {
+      const found = placeOf(document.elementFromPoint(event.clientX, event.clientY));
+      if (found && !span.includes(found)) setSpan([...span, found]);
+      return;
+    }
     const from = uses.find((one) => nameOf(one) === event.currentTarget.getAttribute("data-from"));
     const matrix = event.currentTarget.getScreenCTM();
     if (!from || !matrix) return;
@@ -68,42 +95,57 @@ export function QuiltPicture({
     const to = placeOf(document.elementFromPoint(event.clientX, event.clientY));
     if (dragged || to !== from) setDragged({ from, to: to === from ? undefined : to, x: at.x, y: at.y });
   };
-  const tabbed = uses.find((one) => nameOf(one) === at) ?? uses[0];
+  const tabbed = uses.find((one) => nameOf(one) === chosen.at(-1)) ?? uses[0];
   const next = (from: Use, down: number, right: number) =>
     uses.find((one) => one.row === from.row + down && one.column === from.column + right) ??
     uses.find((one) => one.row === from.row + 2 * down && one.column === from.column + right);
   const go = (from: Use, to: Use | undefined, swap: boolean) => {
     if (!to) return;
     if (swap) onDrag?.(from, to);
-    onAt?.(to);
+    onAt?.(to, false);
     document.getElementById(`${id}-${nameOf(to)}`)?.focus();
   };
   return (
     <svg
-      className={["quilt", far ? "far" : "", zoom > 1 ? "zoomed" : ""].join(" ")}
+      className={["quilt", far ? "far" : "", zoom > 1 ? "zoomed" : "", inHand ? "taking" : ""].join(" ")}
       style={zoom > 1 ? { width: `${String(100 * zoom)}%`, height: `${String(100 * zoom)}%` } : undefined}
       viewBox={box.join(" ")}
       role={onAt ? "group" : "img"}
       aria-label={label}
       onClick={(event) => {
         const found = placeOf(event.target);
-        if (found) onAt?.(found);
+        if (found && !inHand) onAt?.(found, event.shiftKey || event.ctrlKey || event.metaKey);
       }}
       onPointerDown={(event) => {
-        if (onDrag && placeOf(event.target))
+        if (inHand) {
+          // not what the browser takes a finger for: strips are narrower than one
+          const under = document.elementFromPoint(event.clientX, event.clientY);
+          const begun = placeOf(under);
+          setTouched(begun ? undefined : partOf(under));
+          if (begun) {
+            event.currentTarget.releasePointerCapture(event.pointerId); // a finger goes on over other places
+            setSpan([begun]);
+          }
+        } else if (onDrag && placeOf(event.target))
           event.currentTarget.setAttribute("data-from", nameOf(placeOf(event.target) as Use));
       }}
       onPointerMove={move}
       onPointerCancel={(event) => {
         event.currentTarget.removeAttribute("data-from");
         setDragged(undefined);
+        setSpan([]);
       }}
       onPointerLeave={(event) => {
         event.currentTarget.removeAttribute("data-from"); // let go outside, nothing is swapped
         setDragged(undefined);
+        setSpan([]);
       }}
       onPointerUp={(event) => {
         setDragged(undefined);
+        if (span.length > 0) onSpan?.(span);
+        setSpan([]);
+        if (touched && partOf(document.elementFromPoint(event.clientX, event.clientY)) === touched) onPart?.(touched);
+        setTouched(undefined);
         const from = uses.find((one) => nameOf(one) === event.currentTarget.getAttribute("data-from"));
         event.currentTarget.removeAttribute("data-from");
         const to = placeOf(document.elementFromPoint(event.clientX, event.clientY));
@@ -119,7 +161,7 @@ export function QuiltPicture({
         } else onKey?.(event, found);
       }}
     >
-      <Cloth picture={picture} id={id} grey={Boolean(grey)} />
+      <Cloth picture={picture} id={id} grey={Boolean(grey)} prints={prints} />
       {uses.map((one) => {
         const name = nameOf(one);
         return (
@@ -128,7 +170,8 @@ export function QuiltPicture({
             id={`${id}-${name}`}
             className={[
               "place",
-              name === at ? "at" : "",
+              chosen.includes(name) ? "at" : "",
+              span.includes(one) ? "onto" : "",
               lit.includes(name) ? "lit" : "",
               one === dragged?.from ? "from" : "",
               one === dragged?.to ? "onto" : "",
@@ -142,7 +185,7 @@ export function QuiltPicture({
             role={onAt ? "button" : undefined}
             tabIndex={onAt ? (one === tabbed ? 0 : -1) : undefined}
             aria-label={onAt ? say("quilts-row-place", { row: one.row + 1, column: one.column + 1 }) : undefined}
-            aria-pressed={onAt ? name === at : undefined}
+            aria-pressed={onAt ? chosen.includes(name) : undefined}
           />
         );
       })}
@@ -158,6 +201,9 @@ export function QuiltPicture({
           />
         </g>
       )}
+      {marks.map(([x, y], index) => (
+        <circle key={index} className="alike" cx={x} cy={y} r={unit * 7} />
+      ))}
       {children}
     </svg>
   );
@@ -176,18 +222,53 @@ function laid(one: Use, picture: Picture, id: string) {
   );
 }
 
-const Cloth = memo(function Cloth({ picture, id, grey }: { picture: Picture; id: string; grey: boolean }) {
+interface ClothProps {
+  picture: Picture;
+  id: string;
+  grey: boolean;
+  prints: Schemas["PrintOut"][] | undefined;
+}
+
+const MARKS_ACROSS = 900; // how fine the marks of a print are in a picture of a whole quilt
+
+const Cloth = memo(function Cloth({ picture, id, grey, prints }: ClothProps) {
   const [left, top, wide, high] = picture.top;
+  const drawn = grey ? undefined : prints;
+  const cloth = (one: Picture["cloths"][number], index: number) => {
+    return (
+      <polygon
+        key={index}
+        data-part={one.purpose}
+        points={one.outline.map((spot) => spot.join(",")).join(" ")}
+        fill={grey ? one.grey : drawn && one.cloth != null ? `url(#${id}-p${String(one.cloth)})` : one.colour}
+      />
+    );
+  };
   return (
     <>
       <defs>
+        {drawn?.map((print, index) => (
+          <ClothPattern
+            key={index}
+            fabric={print}
+            index={index}
+            id={`${id}-p${String(index)}`}
+            scale={Math.max(picture.width, picture.height) / MARKS_ACROSS}
+          />
+        ))}
         {picture.symbols.map((symbol, number) => (
           <g key={symbol.key} id={`${id}-b${String(number)}`}>
             {symbol.faces.map((face, index) => (
               <polygon
                 key={index}
                 points={face.outline.map((spot) => spot.join(",")).join(" ")}
-                fill={grey ? symbol.greys[index] : face.colour}
+                fill={
+                  grey
+                    ? symbol.greys[index]
+                    : drawn && face.cloth != null
+                      ? `url(#${id}-p${String(face.cloth)})`
+                      : face.colour
+                }
               />
             ))}
           </g>
@@ -196,26 +277,10 @@ const Cloth = memo(function Cloth({ picture, id, grey }: { picture: Picture; id:
           <rect x={left} y={top} width={wide} height={high} />
         </clipPath>
       </defs>
-      {picture.cloths
-        .filter((one) => one.purpose.startsWith("border"))
-        .map((one, index) => (
-          <polygon
-            key={index}
-            points={one.outline.map((spot) => spot.join(",")).join(" ")}
-            fill={grey ? one.grey : one.colour}
-          />
-        ))}
+      {picture.cloths.filter((one) => one.purpose.startsWith("border")).map(cloth)}
       {(picture.border_uses ?? []).map((one) => laid(one, picture, id))}
       <g clipPath={`url(#${id}-top)`}>
-        {picture.cloths
-          .filter((one) => !one.purpose.startsWith("border"))
-          .map((one, index) => (
-            <polygon
-              key={index}
-              points={one.outline.map((spot) => spot.join(",")).join(" ")}
-              fill={grey ? one.grey : one.colour}
-            />
-          ))}
+        {picture.cloths.filter((one) => !one.purpose.startsWith("border")).map(cloth)}
         {(picture.half_uses ?? []).map((one) => laid(one, picture, id))}
         {picture.uses.map((one) => laid(one, picture, id))}
       </g>

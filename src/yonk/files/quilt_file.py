@@ -37,6 +37,10 @@ from yonk.core.setting import (
     QuiltBlock,
     Sashing,
     Setting,
+    SpreadHow,
+    SpreadOf,
+    SpreadRule,
+    SpreadWish,
     TopOrder,
 )
 from yonk.files.block_file import (
@@ -126,6 +130,26 @@ class FrameIn(FilePart):
     fabric: Key
 
 
+class SpreadRuleIn(FilePart):
+    """What is said of two blocks, or two fabrics, by their keys."""
+
+    how: SpreadHow
+    one: Key
+    other: Key
+    of: SpreadOf = "blocks"
+
+
+class SpreadIn(FilePart):
+    """How blocks were spread, so that it can be counted as asked."""
+
+    corners: bool = False
+    held: Annotated[tuple[tuple[LineNumber, LineNumber], ...], Field(max_length=20_000)] = ()
+    rules: Annotated[tuple[SpreadRuleIn, ...], Field(max_length=COUNTS["spread_rules"][1])] = ()
+    seed: Annotated[int, _count("seed")] = 0
+    least: Annotated[int, Field(strict=True, ge=0, le=1_000_000)] = 0
+    proved_for: NoKey = ""
+
+
 class SettingIn(FilePart):
     """How the blocks are set."""
 
@@ -139,6 +163,7 @@ class SettingIn(FilePart):
     edge: EdgeIn | None = None
     module: Positive | None = None
     frame: FrameIn | None = None
+    spread: SpreadIn | None = None
 
 
 class BorderIn(FilePart):
@@ -409,7 +434,13 @@ def _setting(read: SettingIn) -> Setting:
         edge=Edge(**dict(read.edge)) if read.edge else None,
         module=read.module,
         frame=read.frame.fabric if read.frame else "",
+        spread=_read_spread(read.spread) if read.spread else None,
     )
+
+
+def _read_spread(read: SpreadIn) -> SpreadWish:
+    rules = tuple(SpreadRule(**dict(one)) for one in read.rules)
+    return SpreadWish(**dict(read) | {"rules": rules})
 
 
 def write_quilt(quilt: Quilt) -> dict[str, Any]:
@@ -452,6 +483,11 @@ def _plain(part: dict[str, Any]) -> dict[str, Any]:
     }
 
 
+def _spread(wish: SpreadWish) -> dict[str, Any]:
+    rules = [vars(one) for one in wish.rules]
+    return vars(wish) | {"held": [list(at) for at in wish.held], "rules": rules}
+
+
 def _write_setting(setting: Setting) -> dict[str, Any]:
     edge = _plain(vars(setting.edge)) if setting.edge else None
     if edge:
@@ -464,6 +500,7 @@ def _write_setting(setting: Setting) -> dict[str, Any]:
         "edge": edge,
         "module": None if setting.module is None else write_exact(setting.module),
         "frame": {"fabric": setting.frame} if setting.frame else None,
+        "spread": _spread(setting.spread) if setting.spread else None,
     }
     return {
         "kind": setting.kind,

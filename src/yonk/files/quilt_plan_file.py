@@ -9,7 +9,7 @@ from typing import Any
 
 from yonk.core.paper import Length, listed, write_exact
 from yonk.core.planning import further
-from yonk.core.setting import QuiltPlan, SettingPiece, Top
+from yonk.core.setting import QuiltPlan, SettingPiece, Top, quilt_notices
 from yonk.core.top import TopCutting
 from yonk.files.plain_text import for_a_cell, plain_fractions, sized
 from yonk.files.plan_file import cut_rows, plan_schema
@@ -36,7 +36,7 @@ def write_quilt_plan(plan: QuiltPlan) -> dict[str, Any]:
             for key, count in plan.counts.items()
         ],
         "cuts": [*_block_cuts(plan), *(_row(one, n) for one, n in plan.pieces.items())],
-        "notices": [{"code": one.code, "text": in_words(one.text)} for one in plan.notices],
+        "notices": [{"code": one.code, "text": in_words(one.text)} for one in quilt_notices(plan)],
     }
 
 

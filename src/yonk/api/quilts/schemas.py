@@ -12,7 +12,14 @@ from pydantic import Field
 from yonk.api.draft.schemas import FabricOut, SettingOut
 from yonk.api.wire import Document, Model, PictureFaceOut, Revision, Said, SaveKey
 from yonk.core.paper import XY, LengthUnit
-from yonk.core.setting import HalvesAt, QuiltAct, RowColumn, SettingKind, all_quilt_acts
+from yonk.core.setting import (
+    HalvesAt,
+    QuiltAct,
+    RowColumn,
+    SettingKind,
+    SpreadRule,
+    all_quilt_acts,
+)
 
 Origin = Annotated[str, Field(pattern="^[0-9a-z]{1,32}$")]
 
@@ -118,12 +125,42 @@ class UseOut(Model):
 
 
 class SettingClothOut(Model):
-    """A piece of the setting as it is drawn."""
+    """A piece of the setting as it is drawn; `cloth` is its fabric's place among the quilt's."""
 
     purpose: str
+    cloth: int | None
     outline: list[XY]
     colour: str
     grey: str
+
+
+class HandleOut(Model):
+    """A side of the setting that can be dragged: its ends, which way it makes the part wider, how
+    wide that is now, as a number and as it is typed and told.
+    """
+
+    part: str
+    ends: bool
+    side: tuple[XY, XY]
+    toward: XY
+    width: float
+    typed: str
+    words: Said
+
+
+class PartNameOut(Model):
+    """What a part of the setting is called."""
+
+    part: str
+    words: Said
+
+
+class StopOut(Model):
+    """A width on the ruler that a side stops at: as a number, as typed, as told."""
+
+    width: float
+    typed: str
+    words: Said
 
 
 class QuiltPictureOut(Model):
@@ -140,6 +177,9 @@ class QuiltPictureOut(Model):
     border_uses: list[UseOut] = Field(default_factory=list)
     half_uses: list[UseOut] = Field(default_factory=list)
     cloths: list[SettingClothOut]
+    handles: list[HandleOut] = Field(default_factory=list)
+    stops: list[StopOut] = Field(default_factory=list)
+    parts: list[PartNameOut] = Field(default_factory=list)
 
 
 class QuiltSheetOut(Model):
@@ -234,6 +274,24 @@ class QuiltSettingOut(Model):
     seam: str
 
 
+class AlikeOut(Model):
+    """How many neighbours touch that should not, in words, and where they do: points in the quilt's
+    unit from its top left corner.
+    """
+
+    words: Said
+    marks: list[XY]
+
+
+class SpreadOut(Model):
+    """How the blocks were spread last: whether corners count, the places held, rules, the seed."""
+
+    corners: bool
+    held: list[RowColumn]
+    rules: list[SpreadRule]
+    seed: int
+
+
 class QuiltMendOut(Model):
     """A way out, and the act that takes it."""
 
@@ -259,7 +317,8 @@ class QuiltOut(Model):
     fabrics: list[FabricOut]
     cloths: list[QuiltClothOut]
     vanishing: list[VanishingOut]
-    alike: Said
+    alike: AlikeOut
+    spread: SpreadOut
     can_colour: list[str]
     notices: list[QuiltNoticeOut]
 

@@ -7,7 +7,10 @@ from collections.abc import Iterator, Mapping, Sequence
 
 from yonk.api.draft.view import fabric_out, settings_view
 from yonk.api.quilts.schemas import (
+    AlikeOut,
     BorderOut,
+    HandleOut,
+    PartNameOut,
     QuiltBlockOut,
     QuiltClothOut,
     QuiltLineOut,
@@ -19,6 +22,8 @@ from yonk.api.quilts.schemas import (
     QuiltSheetOut,
     SettingClothOut,
     SizeWayOut,
+    SpreadOut,
+    StopOut,
     SymbolOut,
     UseOut,
     VanishingOut,
@@ -26,6 +31,7 @@ from yonk.api.quilts.schemas import (
 from yonk.api.shown import further_words, picture, picture_by_fabric
 from yonk.api.wire import PictureFaceOut
 from yonk.core.paper import (
+    XY,
     Capital,
     Decimal,
     Fabric,
@@ -45,12 +51,17 @@ from yonk.core.setting import (
     QuiltPlan,
     SettingPiece,
     SizeWay,
+    SpreadWish,
     Vanishing,
-    alike_touching,
+    clashing,
+    handles_of,
     layout_of,
+    lonely,
     purpose_message,
+    quilt_notices,
     size_of_top,
     vanishing,
+    widths_on_the_ruler,
 )
 from yonk.files.quilt_file import write_quilt
 
@@ -72,12 +83,13 @@ def quilt_view(plan: QuiltPlan) -> QuiltOut:
             settings=settings_view(quilt.making, quilt.unit),
         ),
         setting=_setting(quilt),
-        picture=quilt_picture(quilt),
+        picture=_by_hand(quilt),
         blocks=[_block(quilt, key, plan.counts.get(key, 0)) for key in quilt.by_key],
         fabrics=[fabric_out(one, 0) for one in quilt.all_fabrics.values()],
         cloths=list(_cloths(plan)),
         vanishing=list(_vanishing(quilt)),
         alike=_alike(quilt),
+        spread=_spread(quilt),
         can_colour=[
             one.key for one in quilt.blocks if one.colouring is None and one.draft.colourings
         ],
@@ -87,7 +99,7 @@ def quilt_view(plan: QuiltPlan) -> QuiltOut:
 
 def _notices(plan: QuiltPlan) -> list[QuiltNoticeOut]:
     """What there is to say, each once, with the acts that would mend it."""
-    once = {one.text: one for one in plan.notices}
+    once = {one.text: one for one in quilt_notices(plan)}
     return [
         QuiltNoticeOut(
             words=one.text,
@@ -100,6 +112,7 @@ def _notices(plan: QuiltPlan) -> list[QuiltNoticeOut]:
 def quilt_picture(quilt: Quilt) -> QuiltPictureOut:
     """A quilt to be drawn."""
     layout, fabrics = layout_of(quilt), quilt.all_fabrics
+    places = {key: place for place, key in enumerate(fabrics)}
     laid = (*layout.blocks, *layout.border_blocks, *layout.halves)
     used = dict.fromkeys(one.placed.block for one in laid if one.placed)
     return QuiltPictureOut(
@@ -114,6 +127,7 @@ def quilt_picture(quilt: Quilt) -> QuiltPictureOut:
         cloths=[
             SettingClothOut(
                 purpose=one.purpose,
+                cloth=places.get(one.fabric),
                 outline=list(one.outline),
                 colour=_colour(fabrics, one.fabric),
                 grey=_grey(_colour(fabrics, one.fabric)),
@@ -121,6 +135,37 @@ def quilt_picture(quilt: Quilt) -> QuiltPictureOut:
             for one in layout.cloths
         ],
     )
+
+
+def _by_hand(quilt: Quilt) -> QuiltPictureOut:
+    """A quilt to be drawn, and taken hold of."""
+    unit = quilt.unit
+    handles = [
+        HandleOut(
+            part=one.part,
+            ends=one.ends,
+            side=one.side,
+            toward=one.toward,
+            width=float(one.width),
+            typed=write_typed(one.width, unit),
+            words=show(one.width, unit),
+        )
+        for one in handles_of(quilt)
+    ]
+    stops = [
+        StopOut(width=float(one), typed=write_typed(one, unit), words=show(one, unit))
+        for one in widths_on_the_ruler(quilt)
+    ]
+    drawn = quilt_picture(quilt)
+    names = dict.fromkeys(one.purpose for one in drawn.cloths)
+    parts = [PartNameOut(part=one, words=_part_name(one)) for one in names]
+    symbols = [_symbol(quilt, key) for key in quilt.by_key]  # those that lie nowhere yet too
+    more = {"handles": handles, "stops": stops, "parts": parts, "symbols": symbols}
+    return drawn.model_copy(update=more)
+
+
+def _part_name(part: str) -> Text:
+    return purpose_message("side-triangle" if part == "edge" else part)
 
 
 def _colour(fabrics: Mapping[str, Fabric], key: str) -> str:
@@ -137,9 +182,13 @@ def _symbol(quilt: Quilt, key: str) -> SymbolOut:
     reading = read(draft)
     drawn = picture_by_fabric if len(reading.drawing.faces) > MANY else picture
     half = float(draft.width) / 2, float(draft.height) / 2
+    of_quilt = {fabric: place for place, fabric in enumerate(quilt.all_fabrics)}
+    cloth = {place: of_quilt[one.key] for place, one in enumerate(draft.fabrics)}
     faces = [
         PictureFaceOut(
-            outline=[(x - half[0], y - half[1]) for x, y in face.outline], colour=face.colour
+            outline=[(x - half[0], y - half[1]) for x, y in face.outline],
+            colour=face.colour,
+            cloth=None if face.cloth is None else cloth[face.cloth],
         )
         for face in drawn(reading)
     ]
@@ -207,11 +256,40 @@ def _piece(piece: SettingPiece, count: int, plan: QuiltPlan) -> QuiltLineOut:
     )
 
 
-def _alike(quilt: Quilt) -> Text:
-    """Whether neighbours are alike, where there are several blocks to spread."""
+def _alike(quilt: Quilt) -> AlikeOut:
+    """Whether neighbours are alike, as she asked, where there are several blocks to spread; where
+    they were spread the pairs are marked.
+    """
     if len(quilt.blocks) < 2:
-        return ""
-    return message("alike-neighbours", pairs=alike_touching(quilt))
+        return AlikeOut(words="", marks=[])
+    setting = quilt.setting
+    wish = setting.spread or SpreadWish()
+    pairs, alone = clashing(quilt, wish), lonely(quilt, wish)
+    proved = wish.proved_for == wish.asked_of(setting, len(quilt.blocks))
+    touching = len(pairs) + len(alone)
+    least = min(wish.least, touching) if proved else 0
+    words = message(
+        "alike-neighbours",
+        pairs=touching,
+        least=least,
+        how="proved" if touching and touching == least else "some" if least else "free",
+    )
+    if setting.spread is None:
+        return AlikeOut(words=words, marks=[])
+    middles = {(one.row, one.column): one.middle for one in layout_of(quilt).blocks}
+    marks = [_between(middles[one], middles[other]) for one, other in pairs]
+    return AlikeOut(words=words, marks=[*marks, *(middles[at] for at in alone)])
+
+
+def _between(one: XY, other: XY) -> XY:
+    return (one[0] + other[0]) / 2, (one[1] + other[1]) / 2
+
+
+def _spread(quilt: Quilt) -> SpreadOut:
+    wish = quilt.setting.spread or SpreadWish()
+    return SpreadOut(
+        corners=wish.corners, held=list(wish.held), rules=list(wish.rules), seed=wish.seed
+    )
 
 
 def size_way(plan: QuiltPlan, way: SizeWay) -> SizeWayOut:

@@ -45,6 +45,8 @@ CountField = Literal[
     "trials",
     "quilt_lines",
     "more_squares",
+    "spread_rules",
+    "seed",
     "quilt_blocks",
     "borders",
     "fabrics",
@@ -137,6 +139,8 @@ COUNTS: dict[CountField, tuple[int, int]] = {
     "quilt_parts": (0, 10_000),
     "more_lots": (0, 50),
     "more_squares": (0, 100),
+    "spread_rules": (0, 20),
+    "seed": (0, 9_999),
 }
 
 

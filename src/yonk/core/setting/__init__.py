@@ -17,10 +17,11 @@ from yonk.core.setting.cuts import (
     setting_pieces,
 )
 from yonk.core.setting.drawn import DrawnTop, What, draw_top
+from yonk.core.setting.handles import Handle, handles_of, widths_on_the_ruler
 from yonk.core.setting.in_words import purpose_message, size_of_top
 from yonk.core.setting.layout import LaidBlock, LaidCloth, QuiltLayout, as_it_lies, layout_of
 from yonk.core.setting.looking import Vanishing, vanishing
-from yonk.core.setting.notices import QuiltMend, QuiltNotice
+from yonk.core.setting.notices import QuiltMend, QuiltNotice, quilt_notices
 from yonk.core.setting.places import (
     Module,
     Place,
@@ -53,11 +54,14 @@ from yonk.core.setting.quilt import (
     Sashing,
     Setting,
     SettingKind,
+    SpreadHow,
+    SpreadOf,
+    SpreadRule,
+    SpreadWish,
     TopOrder,
     taken_anew,
     with_block,
 )
-from yonk.core.setting.scrappy import alike_touching, lay_scrappy
 from yonk.core.setting.shared_out import (
     Progress,
     SharedPart,
@@ -66,6 +70,8 @@ from yonk.core.setting.shared_out import (
     shared_evenly,
     whole_progress,
 )
+from yonk.core.setting.spreading import spread_blocks
+from yonk.core.setting.touching import clashing, lonely, touching_pairs
 from yonk.core.setting.wanted import SizeWay, ways_to_reach
 
 __all__ = [
@@ -81,6 +87,7 @@ __all__ = [
     "DrawnTop",
     "Edge",
     "HalvesAt",
+    "Handle",
     "Joins",
     "LaidBlock",
     "LaidCloth",
@@ -104,13 +111,16 @@ __all__ = [
     "SharedPart",
     "SizeWay",
     "Spread",
+    "SpreadHow",
+    "SpreadOf",
+    "SpreadRule",
+    "SpreadWish",
     "Top",
     "TopOrder",
     "TurnAll",
     "TurnBlock",
     "Vanishing",
     "What",
-    "alike_touching",
     "all_quilt_acts",
     "apply_to_quilt",
     "as_it_lies",
@@ -118,27 +128,33 @@ __all__ = [
     "binding_length",
     "block_progress",
     "check_part",
+    "clashing",
     "columns_in",
     "diagonal_rows",
     "draw_top",
     "finished_of",
-    "lay_scrappy",
+    "handles_of",
     "layout_of",
+    "lonely",
     "module_of",
     "places_of",
     "plan_quilt",
     "purpose_message",
+    "quilt_notices",
     "repeats_of",
     "rows_of",
     "setting_pieces",
     "shared_evenly",
     "size_of_top",
     "spacer_for",
+    "spread_blocks",
     "taken_anew",
     "top_of",
+    "touching_pairs",
     "vanishing",
     "ways_to_reach",
     "whole_progress",
+    "widths_on_the_ruler",
     "with_block",
     "with_border",
     "with_places",

@@ -398,7 +398,8 @@ class Pen:
 
     def _unit(self, key: str) -> list[DrawnShape]:
         """The patches of a block in the middle of its place."""
-        reading, (beside, above) = self.readings[key], self._round(key)
+        beside, above = self._round(key)
+        reading = self.readings.get(key) or read(self.quilt.by_key[key].as_sewn)
         scale = Fraction(reading.drawing.scale)
 
         def there(ring: Iterable[tuple[int, int]]) -> PointRing:

@@ -7,7 +7,6 @@ from __future__ import annotations
 from collections.abc import Iterator
 from dataclasses import dataclass
 from fractions import Fraction
-from typing import TYPE_CHECKING
 
 from yonk.core.paper import USUAL, Message, Text, message, show, write_exact
 from yonk.core.setting.acts.act import QuiltAct
@@ -17,10 +16,8 @@ from yonk.core.setting.acts.set_module import SetModule
 from yonk.core.setting.acts.set_sashing import SetSashing
 from yonk.core.setting.borders import MITRED
 from yonk.core.setting.off_the_ruler import OffWidth, off_ruler_message, off_widths
+from yonk.core.setting.plan import QuiltPlan
 from yonk.core.setting.turned import slanted_prints, squares_short
-
-if TYPE_CHECKING:
-    from yonk.core.setting.plan import QuiltPlan
 
 
 @dataclass(frozen=True)
@@ -40,13 +37,10 @@ class QuiltNotice:
     mends: tuple[QuiltMend, ...] = ()
 
 
-def quilt_notices(plan: QuiltPlan) -> Iterator[QuiltNotice]:
+def quilt_notices(plan: QuiltPlan) -> tuple[QuiltNotice, ...]:
     """What there is to say: of the setting, its borders, its prints, its blocks."""
-    yield from _setting(plan)
-    yield from _prints(plan)
-    yield from _halves(plan)
-    yield from _borders(plan)
-    yield from _blocks(plan)
+    told = (_setting, _prints, _halves, _borders, _blocks)
+    return tuple(one for tell in told for one in tell(plan))
 
 
 def _setting(plan: QuiltPlan) -> Iterator[QuiltNotice]:

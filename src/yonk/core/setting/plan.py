@@ -12,7 +12,6 @@ from yonk.core.planning import Parts, Plan, make_plan
 from yonk.core.setting.borders import Repeat, finished_of, repeats_of
 from yonk.core.setting.cuts import SettingPiece, setting_pieces
 from yonk.core.setting.drawn import Pen
-from yonk.core.setting.notices import QuiltNotice, quilt_notices
 from yonk.core.setting.places import Place, Top, places_of, top_of
 from yonk.core.setting.quilt import Quilt
 
@@ -60,11 +59,6 @@ class QuiltPlan:
         setting = sum(piece.long * piece.short * count for piece, count in self.pieces.items())
         cuts = (cut for plan in self.plans.values() for cut in plan.cuts)
         return float(setting + sum(cut.width * cut.height * cut.count for cut in cuts))
-
-    @cached_property
-    def notices(self) -> tuple[QuiltNotice, ...]:
-        """What there is to say."""
-        return tuple(quilt_notices(self))
 
 
 @kept(lambda plan, _: FACT * (len(plan.places) + len(plan.pieces)))

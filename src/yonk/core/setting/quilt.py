@@ -35,6 +35,8 @@ Joins = Literal["straight", "diagonal", "whole"]
 JOINS: tuple[Joins, ...] = get_args(Joins)
 TopOrder = Literal["rows", "quarters"]
 HalvesAt = Literal["all", "sides", "ends"]
+SpreadHow = Literal["never", "together"]
+SpreadOf = Literal["blocks", "fabrics"]
 BackingLay = Literal["", "upright", "level", "wide"]
 
 # what longarm and hand quilting ask for on every side
@@ -177,6 +179,37 @@ class Edge:
 
 
 @dataclass(frozen=True, kw_only=True)
+class SpreadRule:
+    """What the quilter says of two blocks, or of two fabrics, by their keys: that they never touch,
+    or that each of the first touches one of the second.
+    """
+
+    how: SpreadHow
+    one: str
+    other: str
+    of: SpreadOf = "blocks"
+
+
+@dataclass(frozen=True, kw_only=True)
+class SpreadWish:
+    """How blocks are spread: whether those that meet at a corner touch as well, the places that are
+    held, rules, and the seed that another layout is found by. `least` is how many pairs must touch,
+    as it was proved for the setting and blocks that `proved_for` names.
+    """
+
+    corners: bool = False
+    held: tuple[RowColumn, ...] = ()
+    rules: tuple[SpreadRule, ...] = ()
+    seed: int = 0
+    least: int = 0
+    proved_for: str = ""
+
+    def asked_of(self, setting: Setting, blocks: int) -> str:
+        """What a proof is of: another kind of setting, size or number of blocks has another."""
+        return f"{setting.kind} {setting.columns} {setting.rows} {blocks}"
+
+
+@dataclass(frozen=True, kw_only=True)
 class Setting:
     """How the blocks are set. On point, rows of `columns` blocks and, between them, rows of one
     fewer, counted in one row after the other.
@@ -194,6 +227,7 @@ class Setting:
     edge: Edge | None = None
     module: Fraction | None = None
     frame: str = ""
+    spread: SpreadWish | None = None
 
 
 @dataclass(frozen=True, kw_only=True)

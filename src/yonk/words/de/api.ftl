@@ -120,9 +120,17 @@ measured-when-block-was-another = { $place }: { $size } wurde gemessen, als der 
 origin-is-gone = Ein Block dieses Quilts ist nicht mehr im Regal; der Quilt behält seine Kopie.
 origin-was-changed = { $block } wurde im Regal geändert, seit er übernommen wurde.
 alike-neighbours = { $pairs ->
-    [0] Keine zwei gleichen berühren sich.
-    [one] Ein Paar ist gleich.
-   *[other] { $pairs } Paare von Nachbarn sind gleich.
+    [0] Keine zwei berühren sich, die es nicht sollen.
+    [one] Ein Paar berührt sich{ $how ->
+        [proved] : bewiesen, ohne geht es nicht
+        [some] {""}
+       *[free] {""}
+    }.
+   *[other] { $pairs } Paare berühren sich{ $how ->
+        [proved] : bewiesen, weniger geht nicht
+        [some] ; mindestens { $least } müssen
+       *[free] {""}
+    }.
 }
 so-many-places = { $columns } × { $rows }, { $blocks ->
     [one] 1 Block

@@ -151,9 +151,17 @@ measured-when-block-was-another = { $place }: { $size } was measured when the bl
 origin-is-gone = A block of this quilt is not on the shelf any more; the quilt keeps its copy.
 origin-was-changed = { $block } was changed on the shelf since it was taken.
 alike-neighbours = { $pairs ->
-    [0] No two alike touch.
-    [one] One pair is alike.
-   *[other] { $pairs } pairs of neighbours are alike.
+    [0] No two touch that should not.
+    [one] One pair touches{ $how ->
+        [proved] : proved, none cannot be
+        [some] {""}
+       *[free] {""}
+    }.
+   *[other] { $pairs } pairs touch{ $how ->
+        [proved] : proved, no fewer can
+        [some] ; at least { $least } must
+       *[free] {""}
+    }.
 }
 so-many-places = { $columns } × { $rows }, { $blocks ->
     [one] 1 block

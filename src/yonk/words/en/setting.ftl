@@ -82,8 +82,6 @@ is-in-another-unit = is in { $its }, the quilt in { $ours }
 
 spread-needs-two-blocks = must be at least two, so that they can be spread
 spread-has-too-many = are too many to spread over so large a quilt; take fewer
-spread-cannot-be-even = are so many of one block that the others cannot be spread evenly
-spread-takes-too-long = could not be spread in time; take fewer blocks or a smaller quilt
 
 ## shared out
 
@@ -141,3 +139,5 @@ purpose-backing = backing
 purpose-border = border { $number }
 purpose-corner-triangle = corner triangles
 purpose-alternate = every other place
+takes-no-such-thing = takes no such thing; drag it onto a border, sashing, cornerstones, frames, the edge or plain squares
+has-no-width = has no width; name a border, the sashing or the frames

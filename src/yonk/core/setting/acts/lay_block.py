@@ -1,4 +1,4 @@
-"""Act of a quilt: lay a block at a place or everywhere."""
+"""Act of a quilt: lay a block at a place, at several or everywhere."""
 
 from __future__ import annotations
 
@@ -12,17 +12,24 @@ from yonk.core.setting.quilt import Quilt, RowColumn
 
 @dataclass(frozen=True, kw_only=True)
 class LayBlock(QuiltAct):
-    """Lay a block at a place, or at all of them."""
+    """Lay a block at a place, at several `places`, or at all of them. How a place is turned stays
+    as it is.
+    """
 
     do: Literal["lay"] = "lay"
     block: str
     at: RowColumn | None = None
+    places: tuple[RowColumn, ...] = ()
 
     def on(self, quilt: Quilt) -> Quilt:
         """The quilt with it."""
         known_block(quilt, self.block, "block")
-        if self.at is None:
+        places = (self.at, *self.places) if self.at else self.places
+        if not places:
             fill = replace(quilt.setting.fill, block=self.block)
             return with_setting(quilt, fill=fill, places={})
-        turned = what_lies_at(quilt, self.at) or quilt.setting.fill
-        return with_places(quilt, {self.at: replace(turned, block=self.block)})
+        laid = {
+            at: replace(what_lies_at(quilt, at) or quilt.setting.fill, block=self.block)
+            for at in dict.fromkeys(places)
+        }
+        return with_places(quilt, laid)

@@ -138,3 +138,29 @@ quilts-throw-of = Decke aus { $name }
 quilts-how-it-is-set = Anordnung
 quilts-back-of-it = Rückseite
 quilts-how-it-is-sewn = Genäht
+quilts-blocks-and-fabrics-to-put-in = Blöcke und Stoffe zum Einlegen
+quilts-width-of-part = Breite: { $part }
+quilts-what-is-in-hand-and-chosen = was in der Hand und gewählt ist
+quilts-block-in-hand = { $name } in der Hand: einen Platz berühren oder über mehrere ziehen
+quilts-fabric-in-hand = { $name } in der Hand: berühren, worauf er soll
+quilts-onto-part = auf { $part }
+quilts-lay-it-down = hinlegen
+quilts-places-chosen = { $places ->
+    [one] 1 Platz
+   *[other] { $places } Plätze
+}
+quilts-empty = Leeren
+quilts-another-layout = eine andere Verteilung
+quilts-rules = { $rules ->
+    [0] Regeln
+    [one] 1 Regel
+   *[other] { $rules } Regeln
+}
+quilts-rule-never = { $one } berührt nie { $other }
+quilts-rule-together = { $one } berührt immer { $other }
+quilts-rule-one = Block oder Stoff
+quilts-rule-how = nie oder immer
+quilts-rule-other = der andere
+quilts-never-touches = berührt nie
+quilts-always-touches = berührt immer
+quilts-add-the-rule = Regel hinzufügen

@@ -138,3 +138,29 @@ quilts-throw-of = { $name } throw
 quilts-how-it-is-set = Set
 quilts-back-of-it = Back
 quilts-how-it-is-sewn = Sewn
+quilts-blocks-and-fabrics-to-put-in = blocks and fabrics to put in
+quilts-width-of-part = width: { $part }
+quilts-what-is-in-hand-and-chosen = what is in hand and chosen
+quilts-block-in-hand = { $name } in hand: touch a place, or drag over several
+quilts-fabric-in-hand = { $name } in hand: touch what it goes onto
+quilts-onto-part = onto { $part }
+quilts-lay-it-down = lay it down
+quilts-places-chosen = { $places ->
+    [one] 1 place
+   *[other] { $places } places
+}
+quilts-empty = Empty
+quilts-another-layout = another layout
+quilts-rules = { $rules ->
+    [0] rules
+    [one] 1 rule
+   *[other] { $rules } rules
+}
+quilts-rule-never = { $one } never touches { $other }
+quilts-rule-together = { $one } always touches { $other }
+quilts-rule-one = block or fabric
+quilts-rule-how = never or always
+quilts-rule-other = the other one
+quilts-never-touches = never touches
+quilts-always-touches = always touches
+quilts-add-the-rule = add the rule

@@ -1,0 +1,319 @@
+import { useState } from "react";
+import { Button } from "react-bootstrap";
+import { useHotkeys } from "react-hotkeys-hook";
+
+import { Fr } from "../common/Fr";
+import { Said } from "../common/Notices";
+import { Typed } from "../common/Typed";
+import { Zoom, ZOOMS } from "../common/Zoom";
+import { rich, say } from "../language/say";
+import { Blocks } from "./Blocks";
+import { HandTray } from "./HandTray";
+import { Handles } from "./Handles";
+import { nameOf, QuiltPicture } from "./QuiltPicture";
+import { QuiltFabrics } from "./QuiltFabrics";
+import { SettingFields } from "./SettingFields";
+import { SizeWanted } from "./SizeWanted";
+import { Spreading } from "./Spreading";
+import { TopList } from "./TopList";
+import { type Hand, useCarry } from "./useCarry";
+import type { Quilt, QuiltAct, QuiltInHand } from "./useQuilt";
+
+const TURNINGS = [
+  ["alike", say("quilts-all-alike")],
+  ["quarter-turns", say("quilts-quarter-turns-round-each-four")],
+  ["every-other", say("quilts-every-other-one-turned")],
+  ["mirrored", say("quilts-mirrored-in-the-middle")],
+] as const;
+
+type Spot = [number, number];
+const spot = (use: { row: number; column: number }): Spot => [use.row, use.column];
+interface Typing {
+  part: string;
+  ends: boolean;
+  typed: string;
+  x: number;
+  y: number;
+}
+
+/** The top to be set by hand: blocks and fabrics put into it, its sides dragged; the panel beside it for typing. */
+export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHand }) {
+  const [chosen, setChosen] = useState<string[]>([]);
+  const [hand, setHand] = useState<Hand>();
+  const [held, setHeld] = useState<string[]>(() => view.spread.held.map(([row, column]) => nameOf({ row, column })));
+  const [vanishing, setVanishing] = useState(false);
+  const [typing, setTyping] = useState<Typing>();
+  const [look, setLook] = useState({ grey: false, far: false, three: false });
+  const [zoom, setZoom] = useState(0);
+  const [row, setRow] = useState<string>();
+  const fault = quilting.faults.map((one) => `${one.where}: ${one.message}`).join("\n");
+  const act = (acts: QuiltAct[]) => {
+    setRow(undefined);
+    quilting.act(acts);
+  };
+  const put = (places: Spot[]) => {
+    if (hand?.block) act([{ do: "lay", block: hand.block, places }]);
+  };
+  const putOnto = (its: Hand, part: string) =>
+    act([{ do: "put-onto", part, fabric: its.fabric ?? "", block: its.block ?? "" }]);
+  const { carried, begin } = useCarry(
+    (its) => setHand(hand?.block === its.block && hand?.fabric === its.fabric ? undefined : its),
+    (its, under) => {
+      const at = under.closest("[data-at]")?.getAttribute("data-at");
+      const part = under.closest("[data-part]")?.getAttribute("data-part");
+      const use = view.picture.uses.find((one) => nameOf(one) === at);
+      if (use && its.block) act([{ do: "lay", block: its.block, places: [spot(use)] }]);
+      else if (use && its.fabric && !use.block) putOnto(its, "alternate");
+      else if (!use && part) putOnto(its, part);
+    },
+  );
+  useHotkeys("plus, equal", () => setZoom((before) => Math.min(before + 1, ZOOMS.length - 1)));
+  useHotkeys("minus", () => setZoom((before) => Math.max(before - 1, 0)));
+  useHotkeys("escape", () => {
+    setHand(undefined);
+    setTyping(undefined);
+    setChosen([]);
+  });
+  const places = view.picture.uses.filter((one) => chosen.includes(nameOf(one)));
+  const spots = places.map(spot);
+  const [place] = places;
+  const pairs = view.vanishing.reduce((sum, one) => sum + one.pairs.length, 0);
+  const lit = vanishing
+    ? view.vanishing.flatMap((one) => one.pairs.flat().map(([row, column]) => nameOf({ row, column })))
+    : [];
+  const partName = (part: string) => view.picture.parts?.find((one) => one.part === part)?.words ?? part;
+  const turn = (by: number) => act(spots.map((at) => ({ do: "turn" as const, at, by })));
+  const mirror = () => act(spots.map((at) => ({ do: "turn" as const, at, mirror: true })));
+  return (
+    <main className="setting">
+      <HandTray view={view} hand={hand} carried={carried} onBegin={begin} onHand={setHand} />
+      <section className="top-of-quilt" aria-label={say("quilts-the-top")}>
+        <h1 className="visually-hidden">{say("quilts-setting", { name: view.sheet.name })}</h1>
+        <p className="sizes">
+          {rich("quilts-finished", {
+            size: (
+              <b>
+                <Fr>{view.sheet.finished}</Fr>
+              </b>
+            ),
+            blocks: say("common-count-of-blocks", { blocks: view.sheet.blocks }),
+          })}
+          {view.sheet.top !== view.sheet.finished && (
+            <>{rich("quilts-without-borders", { top: <Fr>{view.sheet.top}</Fr> })}</>
+          )}
+        </p>
+        <div className="looks" role="group" aria-label={say("quilts-look-at-it")}>
+          {(
+            [
+              ["grey", say("quilts-greys")],
+              ["far", say("quilts-far-away")],
+              ["three", "3 × 3"],
+            ] as const
+          ).map(([name, words]) => (
+            <label key={name}>
+              <input
+                type="checkbox"
+                checked={look[name]}
+                onChange={(event) => setLook({ ...look, [name]: event.target.checked })}
+              />{" "}
+              {words}
+            </label>
+          ))}
+          <span className="spring" />
+          <label>
+            {say("quilts-turn-them")}{" "}
+            <select
+              value=""
+              onChange={(event) => {
+                const turning = TURNINGS.find(([name]) => name === event.target.value)?.[0];
+                if (turning) act([{ do: "turn-all", turning }]);
+              }}
+            >
+              <option value="">…</option>
+              {TURNINGS.map(([name, words]) => (
+                <option key={name} value={name}>
+                  {words}
+                </option>
+              ))}
+            </select>
+          </label>
+          <Zoom zoom={zoom} onZoom={setZoom} />
+        </div>
+        <div className="quilt-room">
+          <QuiltPicture
+            zoom={ZOOMS[zoom] ?? 1}
+            picture={view.picture}
+            prints={view.fabrics}
+            label={say("quilts-the-quilt-top-arrows-go")}
+            {...look}
+            lit={lit}
+            marks={view.alike.marks}
+            chosen={chosen}
+            inHand={hand !== undefined}
+            onAt={(use, add) => {
+              const name = nameOf(use);
+              if (!add) setChosen(chosen.length === 1 && chosen[0] === name ? [] : [name]);
+              else setChosen(chosen.includes(name) ? chosen.filter((one) => one !== name) : [...chosen, name]);
+            }}
+            onSpan={(uses) => {
+              if (hand?.fabric && uses.some((one) => !one.block)) putOnto(hand, "alternate");
+              else put(uses.map(spot));
+            }}
+            onPart={(part) => {
+              if (hand) putOnto(hand, part);
+            }}
+            onDrag={(from, to) => act([{ do: "swap", at: spot(from), other: spot(to) }])}
+            onKey={(event, use) => {
+              const key = event.key.toLowerCase();
+              const here = chosen.includes(nameOf(use)) ? spots : [spot(use)];
+              if (key === "r") act(here.map((at) => ({ do: "turn", at, by: event.shiftKey ? -1 : 1 })));
+              if (key === "m") act(here.map((at) => ({ do: "turn", at, mirror: true })));
+              if (key === "delete" || key === "backspace") act([{ do: "clear", places: here }]);
+              if (key === "enter" && hand?.block) put(here);
+              if (key === " ") {
+                const name = nameOf(use);
+                setChosen(chosen.includes(name) ? chosen.filter((one) => one !== name) : [...chosen, name]);
+              }
+              if (["r", "m", "delete", "backspace", "enter", " "].includes(key)) event.preventDefault();
+            }}
+          >
+            {!hand && (
+              <Handles
+                picture={view.picture}
+                name={partName}
+                onWiden={(handle, width) => act([{ do: "widen", part: handle.part, ends: handle.ends, width }])}
+                onType={(handle, x, y) =>
+                  setTyping({ part: handle.part, ends: handle.ends, typed: handle.typed, x, y })
+                }
+              />
+            )}
+          </QuiltPicture>
+          {typing && (
+            <div className="typed-here" style={{ left: typing.x, top: typing.y }}>
+              <Typed
+                label={say("quilts-width-of-part", { part: partName(typing.part) })}
+                value={typing.typed}
+                width="4rem"
+                suffix={view.sheet.suffix}
+                onKeep={(width) => {
+                  act([{ do: "widen", part: typing.part, ends: typing.ends, width }]);
+                  setTyping(undefined);
+                }}
+              />
+              <button type="button" className="quiet" onClick={() => setTyping(undefined)}>
+                {say("common-close")}
+              </button>
+            </div>
+          )}
+        </div>
+        <div className="place-tools" role="group" aria-label={say("quilts-what-is-in-hand-and-chosen")}>
+          {hand ? (
+            <>
+              <span>
+                {hand.block
+                  ? rich("quilts-block-in-hand", { name: view.blocks.find((one) => one.key === hand.block)?.name })
+                  : rich("quilts-fabric-in-hand", { name: view.fabrics.find((one) => one.key === hand.fabric)?.name })}
+              </span>
+              {(view.picture.parts ?? [])
+                .filter((one) => hand.fabric || one.part.startsWith("border") || one.part === "alternate")
+                .map((one) => (
+                  <button key={one.part} type="button" className="quiet" onClick={() => putOnto(hand, one.part)}>
+                    {say("quilts-onto-part", { part: one.words })}
+                  </button>
+                ))}
+              <button type="button" className="quiet" onClick={() => setHand(undefined)}>
+                {say("quilts-lay-it-down")}
+              </button>
+            </>
+          ) : place ? (
+            <>
+              <span>
+                {places.length === 1
+                  ? say("quilts-row-place", { row: place.row + 1, column: place.column + 1 })
+                  : say("quilts-places-chosen", { places: places.length })}
+              </span>
+              <select
+                aria-label={say("quilts-block-at-this-place")}
+                value={places.every((one) => one.block === place.block) ? place.block : ""}
+                onChange={(event) => act([{ do: "lay", block: event.target.value, places: spots }])}
+              >
+                {!(place.block && places.every((one) => one.block === place.block)) && (
+                  <option value="">{place.block ? "…" : say("quilts-plain")}</option>
+                )}
+                {view.blocks.map((one) => (
+                  <option key={one.key} value={one.key}>
+                    {one.name}
+                  </option>
+                ))}
+              </select>
+              <Button size="sm" variant="outline-primary" onClick={() => turn(1)}>
+                {say("common-turn")}
+              </Button>
+              <Button size="sm" variant="outline-primary" onClick={mirror}>
+                {say("quilts-mirror")}
+              </Button>
+              <Button size="sm" variant="outline-primary" onClick={() => act([{ do: "clear", places: spots }])}>
+                {say("quilts-empty")}
+              </Button>
+              {view.blocks.length > 1 && (
+                <label>
+                  <input
+                    type="checkbox"
+                    checked={chosen.every((one) => held.includes(one))}
+                    onChange={(event) =>
+                      setHeld(
+                        event.target.checked
+                          ? [...new Set([...held, ...chosen])]
+                          : held.filter((one) => !chosen.includes(one)),
+                      )
+                    }
+                  />{" "}
+                  {say("quilts-hold-it-fast")}
+                </label>
+              )}
+            </>
+          ) : (
+            <span className="quiet-text">{say("quilts-touch-a-place-to-turn")}</span>
+          )}
+        </div>
+        <Spreading view={view} held={held} act={act} />
+        {pairs > 0 && (
+          <details className="vanishing" onToggle={(event) => setVanishing(event.currentTarget.open)}>
+            <summary>{say("quilts-pairs-of-neighbours-nearly-vanish", { pairs })}</summary>
+            <ul>
+              {view.vanishing.map((one) => (
+                <li key={one.words}>{one.words}</li>
+              ))}
+            </ul>
+          </details>
+        )}
+      </section>
+      <section className="setting-side" aria-label={say("quilts-setting-and-list")}>
+        {fault && !row && <Said text={fault} onClose={quilting.dismiss} />}
+        {view.notices.length > 0 && (
+          <ul className="changed">
+            {view.notices.slice(0, 6).map((one) => (
+              <li key={one.words}>
+                <Fr>{one.words}</Fr>{" "}
+                {one.mends.map((mend) => (
+                  <button key={mend.words} type="button" className="quiet" onClick={() => act([mend.act])}>
+                    <Fr>{mend.words}</Fr>
+                  </button>
+                ))}
+              </li>
+            ))}
+          </ul>
+        )}
+        <Blocks view={view} act={act} />
+        <QuiltFabrics view={view} act={act} />
+        <SizeWanted view={view} act={act} />
+        <SettingFields
+          view={view}
+          act={quilting.act}
+          tried={{ row, fault, onTried: setRow, onDismiss: quilting.dismiss }}
+        />
+        <TopList view={view} />
+      </section>
+    </main>
+  );
+}
