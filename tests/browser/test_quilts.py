@@ -32,9 +32,14 @@ def size(page: Page) -> Locator:
     return page.locator(".sizes b")
 
 
+def laid(page: Page, at: int) -> Locator:
+    """The block that is drawn as so many before it."""
+    return page.locator(".quilt-room svg.quilt use").nth(at)
+
+
 def drawn(page: Page, at: int) -> str:
     """How the block at a place is drawn."""
-    return page.locator("svg.quilt use").nth(at).get_attribute("transform") or ""
+    return laid(page, at).get_attribute("transform") or ""
 
 
 def test_a_quilt_is_set_and_its_list_follows(bench: BenchPage, page: Page, tmp_path: Path) -> None:
@@ -76,15 +81,11 @@ def test_blocks_are_turned_by_keys_and_swapped_by_dragging(
     page.keyboard.press("ArrowRight")
     expect(place(page, 1, 2)).to_be_focused()
     page.keyboard.press("m")
-    expect(page.locator("svg.quilt use").nth(1)).to_have_attribute("transform", _mirror(page))
+    expect(laid(page, 1)).to_have_attribute("transform", _mirror(page))
     place(page, 1, 1).drag_to(place(page, 1, 2))
-    expect(page.locator("svg.quilt use").nth(1)).to_have_attribute(
-        "transform", _turned(page, 90, 1)
-    )
+    expect(laid(page, 1)).to_have_attribute("transform", _turned(page, 90, 1))
     page.get_by_label("Turn them").select_option("quarter-turns")
-    expect(page.locator("svg.quilt use").nth(4)).to_have_attribute(
-        "transform", _turned(page, 180, 4)
-    )
+    expect(laid(page, 4)).to_have_attribute("transform", _turned(page, 180, 4))
 
 
 def _turned(page: Page, angle: int, at: int = 0) -> str:
@@ -154,7 +155,7 @@ def test_a_bed_size_is_typed_and_a_way_taken(bench: BenchPage, page: Page, tmp_p
     page.get_by_role("button", name="How?").click()
     page.get_by_role("button", name="Take 5 × 7, 35 blocks, sashing 1″, border 4 1⁄2″").click()
     expect(size(page)).to_have_text("60″ × 80″")
-    expect(page.locator("svg.quilt use")).to_have_count(35)
+    expect(page.locator(".quilt-room svg.quilt use")).to_have_count(35)
 
 
 def test_colourings_are_spread_and_a_place_held(
@@ -265,7 +266,7 @@ def test_swapped_by_keys_zoomed_and_an_earlier_state_opened(
     page.get_by_role("button", name="Earlier states").click()
     page.get_by_label("Open state 1").click()
     expect(page.get_by_role("dialog")).to_have_count(0)
-    expect(page.locator("svg.quilt use").nth(1)).to_have_attribute("transform", _turned(page, 0, 1))
+    expect(laid(page, 1)).to_have_attribute("transform", _turned(page, 0, 1))
 
 
 def test_a_pieced_border_and_a_fabric_of_the_quilt(
@@ -279,9 +280,9 @@ def test_a_pieced_border_and_a_fabric_of_the_quilt(
     page.get_by_role("button", name="+ a border").click()
     page.get_by_label("Fabric of border 1").select_option(label="pieced from Weir Gate")
     expect(size(page)).to_have_text("45″ × 54″")
-    expect(page.locator("svg.quilt use")).to_have_count(12 + 2 * 3 + 2 * 4 + 4)
+    expect(page.locator(".quilt-room svg.quilt use")).to_have_count(12 + 2 * 3 + 2 * 4 + 4)
     page.get_by_label("Corners of pieced border 1").select_option(label="Moss")
-    expect(page.locator("svg.quilt use")).to_have_count(12 + 2 * 3 + 2 * 4)
+    expect(page.locator(".quilt-room svg.quilt use")).to_have_count(12 + 2 * 3 + 2 * 4)
     expect(page.locator(".top-list", has_text="Moss")).to_contain_text("4squares cut 9 1⁄2″")
 
 

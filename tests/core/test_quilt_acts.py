@@ -335,11 +335,15 @@ def test_how_it_is_sewn_and_joined_is_kept() -> None:
 
 def test_a_way_to_a_size_is_taken_whole() -> None:
     told = {"columns": 4, "rows": 5, "sashing": "2", "border": "3"}
-    quilt = do(do(STRAIGHT, "turn", at=(0, 0)), "take-size", **told)
-    assert quilt.setting.places == {}
+    turned = do(do(STRAIGHT, "turn", at=(0, 0)), "turn", at=(2, 1))
+    quilt = do(turned, "take-size", **told)
+    assert quilt.setting.places == turned.setting.places  # what was laid by hand stays
     assert sides(finished_of(quilt)) == (4 * 9 + 5 * 2 + 2 * 3, 5 * 9 + 6 * 2 + 2 * 3)
     bare = do(quilt, "take-size", columns=2, rows=2, sashing="0", border="0")
     assert sides(finished_of(bare)) == (18, 18)
+    assert [*bare.setting.places] == [(0, 0)]  # where there is a place for it
+    larger = do(quilt, "take-size", **told | {"ends": "5/2", "block": "12"})
+    assert sides(finished_of(larger)) == (4 * 12 + 5 * 2 + 2 * 3, 5 * 12 + 6 * 2 + 2 * F(5, 2))
 
 
 def sides(top: Top) -> tuple[float, float]:

@@ -539,10 +539,27 @@ def test_every_way_to_a_size_is_the_size_that_it_says(kind: str, width: F, heigh
     found = ways_to_reach(quilt_of("8", kind=kind, edge=Edge(fabric="fog")), width, height)
     offs = [round(one.off, 6) for one in found]
     assert offs and offs == sorted(offs)
+    sorts = {(way.block is not None, way.ends is not None) for way in found}
+    assert (True, False) in sorts or (True, True) in sorts  # some with the blocks redrafted
     for way in found:
         finished = plan_quilt(way.quilt).finished
         assert finished.width == way.over[0] + width and finished.height == way.over[1] + height
-        assert way.border % F(1, 8) == 0
+        assert way.border % F(1, 8) == 0 and (way.ends or F(0)) % F(1, 8) == 0
+        drafts = {one.draft.width for one in way.quilt.blocks}
+        assert drafts == {F(8) if way.block is None else way.block}
+
+
+def test_what_was_laid_by_hand_and_inner_borders_are_kept_on_the_way_to_a_size() -> None:
+    borders = (Border(width=F(1), fabric="fog"), Border(width=F(4), fabric="peat"))
+    quilt = quilt_of(borders=borders)
+    laid = {(0, 0): Placed(block="one", turns=1), (3, 2): Placed(block="one", turns=2)}
+    quilt = replace(quilt, setting=replace(quilt.setting, places=laid))
+    for way in ways_to_reach(quilt, F(40), F(50)):
+        setting = way.quilt.setting
+        kept = {at for at in laid if at[0] < setting.rows and at[1] < setting.columns}
+        assert setting.places == {at: laid[at] for at in kept} and way.lost == 2 - len(kept)
+        assert way.quilt.borders[0] == borders[0]
+        assert [one.fabric for one in way.quilt.borders[1:]] == ["peat"] * bool(way.border)
 
 
 def several(kinds: int, **told: Any) -> Quilt:

@@ -7039,7 +7039,7 @@ export interface components {
          */
         SettingClothOut: {
             /** Cloth */
-            cloth: number | null;
+            cloth?: number | null;
             /** Colour */
             colour: string;
             /** Grey */
@@ -7741,17 +7741,29 @@ export interface components {
         };
         /**
          * SizeWayOut
-         * @description A way to reach a size, and the act that takes it.
+         * @description A way to reach a size, and the act that takes it: how it looks, how much of each cloth it
+         *     takes, how many pieces are cut, what is lost of what was laid by hand.
          */
         SizeWayOut: {
+            /** Block */
+            block: string;
             /** Border */
             border: string;
             /** Cloth */
             cloth: string;
             /** Columns */
             columns: number;
+            /** Ends */
+            ends: string;
+            /** Fabrics */
+            fabrics: string;
+            /** Lost */
+            lost: number;
             /** Off */
             off: string;
+            picture: components["schemas"]["QuiltPictureOut"];
+            /** Pieces */
+            pieces: number;
             /** Rows */
             rows: number;
             /** Sashing */
@@ -8310,10 +8322,18 @@ export interface components {
         };
         /**
          * TakeSize
-         * @description Take one of the ways to reach a size: so many blocks, sashing and border of these widths,
-         *     none where a width is nothing. What was laid by hand is let go.
+         * @description Take one of the ways to reach a size: so many blocks, sashing and an outermost border of
+         *     these widths, none where a width is nothing.
+         *
+         *     `ends` is the border above and below where that differs, `block` the side that the blocks are
+         *     redrafted to. What was laid by hand stays where there is a place for it.
          */
         TakeSize: {
+            /**
+             * Block
+             * @default
+             */
+            block?: string;
             /** Border */
             border: string;
             /** Columns */
@@ -8323,6 +8343,11 @@ export interface components {
              * @enum {string}
              */
             do: "take-size";
+            /**
+             * Ends
+             * @default
+             */
+            ends?: string;
             /** Rows */
             rows: number;
             /** Sashing */

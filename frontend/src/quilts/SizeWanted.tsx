@@ -5,9 +5,14 @@ import { client, faultsOf, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { Fr } from "../common/Fr";
 import { say } from "../language/say";
+import { QuiltPicture } from "./QuiltPicture";
 import type { Quilt, QuiltAct } from "./useQuilt";
 
 type Way = Schemas["SizeWayOut"];
+
+function taken({ columns, rows, sashing, border, ends, block }: Way): QuiltAct {
+  return { do: "take-size", columns, rows, sashing, border, ends, block };
+}
 
 /** A size to reach, as typed; the ways that reach it, of which one is taken. */
 export function SizeWanted({ view, act }: { view: Quilt; act: (acts: QuiltAct[]) => void }) {
@@ -47,31 +52,31 @@ export function SizeWanted({ view, act }: { view: Quilt; act: (acts: QuiltAct[])
           {one.where} {one.message}
         </p>
       ))}
-      <ul>
+      <ul className="size-ways">
         {(asking.data ?? []).map((way) => (
           <li key={way.words}>
-            <b>
-              <Fr>{way.size}</Fr>
-            </b>
-            , <Fr>{way.off}</Fr>: <Fr>{way.words}</Fr>; {way.cloth}.{" "}
-            <button
-              type="button"
-              className="quiet"
-              aria-label={say("common-take-words", { words: way.words })}
-              onClick={() =>
-                act([
-                  {
-                    do: "take-size",
-                    columns: way.columns,
-                    rows: way.rows,
-                    sashing: way.sashing,
-                    border: way.border,
-                  },
-                ])
-              }
-            >
-              {say("common-take")}
-            </button>
+            <QuiltPicture picture={way.picture} label={say("quilts-picture-of-way", { words: way.words })} />
+            <div>
+              <b>
+                <Fr>{way.size}</Fr>
+              </b>
+              , <Fr>{way.off}</Fr>
+              <p>
+                <Fr>{way.words}</Fr>
+              </p>
+              <p className="quiet-text">
+                {way.cloth}: <Fr>{way.fabrics}</Fr>; {say("quilts-pieces-cut", { pieces: way.pieces })}
+              </p>
+              {way.lost > 0 && <p className="doubt">{say("quilts-places-let-go", { places: way.lost })}</p>}
+              <button
+                type="button"
+                className="quiet"
+                aria-label={say("common-take-words", { words: way.words })}
+                onClick={() => act([taken(way)])}
+              >
+                {say("common-take")}
+              </button>
+            </div>
           </li>
         ))}
       </ul>

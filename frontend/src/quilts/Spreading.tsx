@@ -66,6 +66,12 @@ function Rules({ view, onRules }: { view: Quilt; onRules: (rules: Rule[]) => voi
   const [how, setHow] = useState<Rule["how"]>("never");
   const nameIn = (rule: Rule, key: string) =>
     (rule.of === "fabrics" ? view.fabrics : view.blocks).find((it) => it.key === key)?.name ?? key;
+  const told = (rule: Rule) => {
+    const [one, other] = [nameIn(rule, rule.one), nameIn(rule, rule.other)];
+    return rule.how === "never"
+      ? say("quilts-rule-never", { one, other })
+      : say("quilts-rule-together", { one, other });
+  };
   const of = one.startsWith("f ") ? ("fabrics" as const) : ("blocks" as const);
   const choices = (which: string) => [
     ...(which === "fabrics" ? [] : view.blocks.map((it) => [`b ${it.key}`, it.name] as const)),
@@ -77,10 +83,7 @@ function Rules({ view, onRules }: { view: Quilt; onRules: (rules: Rule[]) => voi
       <ul>
         {rules.map((rule, index) => (
           <li key={index}>
-            {say(rule.how === "never" ? "quilts-rule-never" : "quilts-rule-together", {
-              one: nameIn(rule, rule.one),
-              other: nameIn(rule, rule.other),
-            })}{" "}
+            {told(rule)}{" "}
             <button type="button" className="quiet" onClick={() => onRules(rules.filter((it) => it !== rule))}>
               {say("quilts-take-off")}
             </button>

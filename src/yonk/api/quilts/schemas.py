@@ -74,19 +74,6 @@ class WantedIn(Model):
     height: Annotated[str, Field(max_length=60)]
 
 
-class SizeWayOut(Model):
-    """A way to reach a size, and the act that takes it."""
-
-    size: Said
-    words: Said
-    off: Said
-    cloth: Said
-    columns: int
-    rows: int
-    sashing: str
-    border: str
-
-
 class NewQuiltIn(Model):
     """A new quilt from blocks of the shelf; or from a file."""
 
@@ -128,10 +115,10 @@ class SettingClothOut(Model):
     """A piece of the setting as it is drawn; `cloth` is its fabric's place among the quilt's."""
 
     purpose: str
-    cloth: int | None
     outline: list[XY]
     colour: str
     grey: str
+    cloth: int | None = None
 
 
 class HandleOut(Model):
@@ -180,6 +167,27 @@ class QuiltPictureOut(Model):
     handles: list[HandleOut] = Field(default_factory=list)
     stops: list[StopOut] = Field(default_factory=list)
     parts: list[PartNameOut] = Field(default_factory=list)
+
+
+class SizeWayOut(Model):
+    """A way to reach a size, and the act that takes it: how it looks, how much of each cloth it
+    takes, how many pieces are cut, what is lost of what was laid by hand.
+    """
+
+    size: Said
+    words: Said
+    off: Said
+    cloth: Said
+    columns: int
+    rows: int
+    sashing: str
+    border: str
+    ends: str
+    block: str
+    picture: QuiltPictureOut
+    fabrics: Said
+    pieces: int
+    lost: int
 
 
 class QuiltSheetOut(Model):

@@ -302,9 +302,8 @@ def size_way(plan: QuiltPlan, way: SizeWay) -> SizeWayOut:
         message("sashing-so-wide", wide=show(way.sashing, unit))
         if way.sashing
         else message("no-sashing"),
-        message("border-so-wide", wide=show(way.border, unit))
-        if way.border
-        else message("no-border"),
+        _border_of(way, unit),
+        *([message("blocks-redrafted", side=show(way.block, unit))] if way.block else []),
     ]
     differs = (("wider", "narrower"), ("higher", "lower"))
     off = [
@@ -323,7 +322,38 @@ def size_way(plan: QuiltPlan, way: SizeWay) -> SizeWayOut:
         rows=setting.rows,
         sashing=write_typed(way.sashing, unit),
         border=write_typed(way.border, unit),
+        ends="" if way.ends is None else write_typed(way.ends, unit),
+        block="" if way.block is None else write_typed(way.block, unit),
+        picture=quilt_picture(quilt),
+        fabrics=listed(_areas(plan), "comma"),
+        pieces=sum(cut.pieces_cut for one in plan.plans.values() for cut in one.cuts)
+        + sum(plan.pieces.values()),
+        lost=way.lost,
     )
+
+
+def _border_of(way: SizeWay, unit: str) -> Message:
+    if not way.border:
+        return message("no-border")
+    if way.ends is None:
+        return message("border-so-wide", wide=show(way.border, unit))
+    both = show(way.border, unit), show(way.ends, unit)
+    return message("border-at-sides-and-ends", sides=both[0], ends=both[1])
+
+
+def _areas(plan: QuiltPlan) -> list[Message]:
+    """How much of each fabric is cut, the most first."""
+    unit, fabrics = plan.quilt.unit, plan.quilt.all_fabrics
+    areas = sorted(plan.areas.items(), key=lambda one: -one[1])
+    return [
+        message(
+            "cloth-of-a-fabric",
+            fabric=(fabrics.get(key) or no_fabric(key)).called,
+            area=Decimal(area / (1296 if unit == "in" else 10_000), 1, fixed=True),
+            unit=unit,
+        )
+        for key, area in areas
+    ]
 
 
 def cloth_words(plan: QuiltPlan) -> Message:

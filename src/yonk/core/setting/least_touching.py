@@ -17,11 +17,11 @@ from scipy.sparse import coo_array
 MOST_SOLVED = 500  # places times blocks that the solver is asked about, since it is no search
 _NODES = 400  # of its tree; so that the answer is the same on a machine that is busy
 
-Pair = tuple[int, int]
+NumberPair = tuple[int, int]
 
 
 def least_touching(
-    pairs: Sequence[Pair], kinds: int, fixed: Mapping[int, int], found: int
+    pairs: Sequence[NumberPair], kinds: int, fixed: Mapping[int, int], found: int
 ) -> tuple[int, np.ndarray | None]:
     """How many pairs of places must have the same block at the least.
 
@@ -42,7 +42,7 @@ def least_touching(
     return max(bound, solved), laid
 
 
-def _by_groups(pairs: Sequence[Pair], kinds: int, fixed: Mapping[int, int]) -> int:
+def _by_groups(pairs: Sequence[NumberPair], kinds: int, fixed: Mapping[int, int]) -> int:
     """The sum over groups that share no pair. In a group as many are alike as when its places are
     shared out evenly; of held places it is known.
     """
@@ -50,7 +50,7 @@ def _by_groups(pairs: Sequence[Pair], kinds: int, fixed: Mapping[int, int]) -> i
     for one, other in pairs:
         beside[one].add(other)
         beside[other].add(one)
-    taken: set[Pair] = set()
+    taken: set[NumberPair] = set()
     bound = 0
     held = [pair for pair in pairs if pair[0] in fixed and pair[1] in fixed]
     taken |= {(min(pair), max(pair)) for pair in held}
@@ -69,7 +69,7 @@ def _by_groups(pairs: Sequence[Pair], kinds: int, fixed: Mapping[int, int]) -> i
 
 
 def _by_solver(
-    pairs: Sequence[Pair], places: int, kinds: int, fixed: Mapping[int, int]
+    pairs: Sequence[NumberPair], places: int, kinds: int, fixed: Mapping[int, int]
 ) -> tuple[int, np.ndarray | None]:
     """A column for each place and block, one for each pair that touches."""
     choices = places * kinds

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections import Counter
+from collections import Counter, defaultdict
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 from functools import cached_property
@@ -56,9 +56,18 @@ class QuiltPlan:
         """How much cloth is cut for all of it, in the unit's square; what a layout loses comes on
         top.
         """
-        setting = sum(piece.long * piece.short * count for piece, count in self.pieces.items())
-        cuts = (cut for plan in self.plans.values() for cut in plan.cuts)
-        return float(setting + sum(cut.width * cut.height * cut.count for cut in cuts))
+        return sum(self.areas.values())
+
+    @cached_property
+    def areas(self) -> Mapping[str, float]:
+        """How much of each fabric is cut, by its key."""
+        found: dict[str, float] = defaultdict(float)
+        for piece, count in self.pieces.items():
+            found[piece.fabric] += float(piece.long * piece.short * count)
+        for plan in self.plans.values():
+            for cut in plan.cuts:
+                found[cut.fabric] += float(cut.width * cut.height * cut.count)
+        return found
 
 
 @kept(lambda plan, _: FACT * (len(plan.places) + len(plan.pieces)))

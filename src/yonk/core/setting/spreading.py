@@ -27,7 +27,7 @@ _TABU = 7  # steps for which a place is not changed back, and as many again by c
 
 
 @dataclass(frozen=True)
-class Spread:
+class SpreadLayout:
     """Blocks as they are spread: which lies where, how many pairs of neighbours touch that should
     not, and how many must at the least; a block that touches none of those that it should counts
     as such a pair.
@@ -38,8 +38,8 @@ class Spread:
     least: int
 
 
-def spread_blocks(quilt: Quilt, blocks: Sequence[str], wish: SpreadWish) -> Spread:
-    """Spread blocks over a quilt.
+def spread_blocks(quilt: Quilt, blocks: Sequence[str], wish: SpreadWish) -> SpreadLayout:
+    """SpreadLayout blocks over a quilt.
 
     Args:
         blocks: keys of the blocks that are spread, each about as often as the others.
@@ -61,10 +61,10 @@ def spread_blocks(quilt: Quilt, blocks: Sequence[str], wish: SpreadWish) -> Spre
     laid = puzzle.evened(puzzle.searched(laid, least, rng))
     touching = puzzle.cost(laid)
     names = {at: puzzle.blocks[int(laid[n])] for n, at in enumerate(puzzle.places)}
-    return Spread(names, touching, min(least, touching))
+    return SpreadLayout(names, touching, min(least, touching))
 
 
-def spread_over(quilt: Quilt, wish: SpreadWish, found: Spread) -> Quilt:
+def spread_over(quilt: Quilt, wish: SpreadWish, found: SpreadLayout) -> Quilt:
     """The quilt with its blocks spread; each place keeps how it is turned, and the wish is kept
     with what was proved.
     """

@@ -275,3 +275,9 @@ own-press = { $press ->
     [side-then-open] erst zu einer Seite, dann offen
    *[block] wie es das Bügeln des Blocks ergibt
 }
+border-at-sides-and-ends = Rand { $sides } an den Seiten, { $ends } oben und unten
+blocks-redrafted = Blöcke umgezeichnet auf { $side }
+cloth-of-a-fabric = { $fabric } { $area } { $unit ->
+    [in] yd²
+   *[cm] m²
+}

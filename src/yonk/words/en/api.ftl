@@ -301,3 +301,9 @@ way-out-takes = { $more ->
     [yes] About { $minutes } min longer.
    *[no] About { $minutes } min shorter.
 }
+border-at-sides-and-ends = border { $sides } at the sides, { $ends } above and below
+blocks-redrafted = blocks redrafted to { $side }
+cloth-of-a-fabric = { $fabric } { $area } { $unit ->
+    [in] yd²
+   *[cm] m²
+}

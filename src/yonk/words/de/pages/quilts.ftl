@@ -164,3 +164,12 @@ quilts-rule-other = der andere
 quilts-never-touches = berührt nie
 quilts-always-touches = berührt immer
 quilts-add-the-rule = Regel hinzufügen
+quilts-picture-of-way = so sieht es aus: { $words }
+quilts-pieces-cut = { $pieces ->
+    [one] 1 Teil
+   *[other] { $pieces } Teile
+} zu schneiden
+quilts-places-let-go = { $places ->
+    [one] 1 von Hand gelegter Platz geht
+   *[other] { $places } von Hand gelegte Plätze gehen
+} verloren

@@ -164,3 +164,12 @@ quilts-rule-other = the other one
 quilts-never-touches = never touches
 quilts-always-touches = always touches
 quilts-add-the-rule = add the rule
+quilts-picture-of-way = how it looks: { $words }
+quilts-pieces-cut = { $pieces ->
+    [one] 1 piece
+   *[other] { $pieces } pieces
+} cut
+quilts-places-let-go = { $places ->
+    [one] 1 place that was laid by hand is
+   *[other] { $places } places that were laid by hand are
+} let go
