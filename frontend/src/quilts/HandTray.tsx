@@ -17,14 +17,15 @@ interface Props {
 /** The blocks and the fabrics of a quilt as pictures: dragged onto the top, or taken in hand and put in by touch. */
 export function HandTray({ view, hand, carried, onBegin, onHand }: Props) {
   const button = (its: Hand, name: string, picture: React.ReactNode, words?: string) => {
+    const label = words ? say("quilts-block-and-how-many", { name, count: words }) : undefined;
     const pressed = hand?.block === its.block && hand?.fabric === its.fabric;
     return (
       <button
         key={name}
         type="button"
         aria-pressed={pressed}
-        aria-label={words ? `${name}, ${words}` : name}
-        title={name}
+        aria-label={label}
+        title={label}
         className={pressed ? "in-hand" : ""}
         onPointerDown={(event) => onBegin(event, its)}
         onClick={(event) => {
@@ -32,7 +33,7 @@ export function HandTray({ view, hand, carried, onBegin, onHand }: Props) {
         }}
       >
         {picture}
-        <span aria-hidden="true">{words ?? name}</span>
+        <span aria-hidden={label ? true : undefined}>{words ?? name}</span>
       </button>
     );
   };

@@ -173,3 +173,4 @@ quilts-places-let-go = { $places ->
     [one] 1 von Hand gelegter Platz geht
    *[other] { $places } von Hand gelegte Plätze gehen
 } verloren
+quilts-block-and-how-many = { $name }, { $count }

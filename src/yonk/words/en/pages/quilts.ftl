@@ -173,3 +173,4 @@ quilts-places-let-go = { $places ->
     [one] 1 place that was laid by hand is
    *[other] { $places } places that were laid by hand are
 } let go
+quilts-block-and-how-many = { $name }, { $count }
