@@ -295,7 +295,7 @@ def recipes() -> list[bool]:
                         ]
     print(f"  the slowest demo block: {max(compared):.1f} ms")
     return [
-        report("all ways of all groups of a demo block, median", statistics.median(compared), 50),
+        report("all ways of all groups of a demo block, median", statistics.median(compared), 30),
         report("a step's picture, the slowest", max(pictures), 10),
     ]
 

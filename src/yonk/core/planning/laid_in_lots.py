@@ -215,13 +215,16 @@ def is_covered(
     prints = tuple((numbers[key], way) for key, way in lying.prints if key in numbers)
     ups = tuple(up_in(unit, way) for way in range(ways))
     stripes = _striped(lying, numbers)
-    gives: list[tuple[int, ...]] = []
-    of_batch: list[int] = []
     sizes = Counter(batches)
-    for number, batch in enumerate(sizes):
-        outcomes = _outcomes(shape_of(unit), method, batch, prints, ups, around, stripes)
-        gives += outcomes
-        of_batch += [number] * len(outcomes)
+    found = {
+        batch: _outcomes(shape_of(unit), method, batch, prints, ups, around, stripes)
+        for batch in sizes
+    }
+    plain = _plainly_covered(wanted, [(found[batch], count) for batch, count in sizes.items()])
+    if plain is not None:
+        return plain
+    gives = [one for outcomes in found.values() for one in outcomes]
+    of_batch = [number for number, some in enumerate(found.values()) for _ in some]
     enough = LinearConstraint(np.array(gives).T, lb=wanted)
     rows = [[int(one == number) for one in of_batch] for number in range(len(sizes))]
     solved = milp(
@@ -231,3 +234,25 @@ def is_covered(
         constraints=[enough, LinearConstraint(np.array(rows), ub=list(sizes.values()))],
     )
     return bool(solved.success)
+
+
+def _plainly_covered(
+    wanted: Sequence[int], outcomes: Sequence[tuple[tuple[tuple[int, ...], ...], int]]
+) -> bool | None:
+    """What can be said without a solver, which is asked most often where all is plain: not covered
+    where even the most for one way, or for all together, is not enough; covered where one way of
+    lying alone is wanted, or no batch can be laid otherwise. None where neither is so.
+
+    Args:
+        wanted: how many for each way of lying.
+        outcomes: what a batch can give, and how many such batches there are.
+    """
+    most = [
+        sum(count * max(one[way] for one in some) for some, count in outcomes)
+        for way in range(len(wanted))
+    ]
+    in_all = sum(count * max(map(sum, some)) for some, count in outcomes)
+    if in_all < sum(wanted) or any(a < b for a, b in zip(most, wanted, strict=True)):
+        return False
+    alone = sum(1 for one in wanted if one) <= 1
+    return True if alone or all(len(some) == 1 for some, _ in outcomes) else None
