@@ -14,15 +14,16 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.core.test_setting import quilt_of, sash
-from yonk.core.paper import ROOT_2, DraftError, Length
+from yonk.core.paper import ROOT_2, DraftError, Length, write_exact
 from yonk.core.setting import (
     Alternate,
     Border,
     Edge,
+    Placed,
     QuiltBlock,
-    Setting,
     Top,
     finished_of,
+    handles_of,
     plan_quilt,
     quilt_notices,
     spacer_for,
@@ -30,6 +31,7 @@ from yonk.core.setting import (
 )
 from yonk.core.setting.acts.fit_border import FitBorder
 from yonk.core.setting.acts.set_border import SetBorder
+from yonk.core.setting.acts.widen import Widen
 from yonk.core.setting.drawn import draw_top
 from yonk.core.setting.quilt import Quilt
 from yonk.files.quilt_file import take_quilt, write_quilt
@@ -151,7 +153,7 @@ def test_pieces_are_as_many_and_as_long_as_reckoned(told: dict[str, Any]) -> Non
     blocks = places - wanted["alternate"] + sum(plan.cut_halves.values()) + -(-pieced // 2)
     odd_ones = len({key for key, _ in plan.halves}) - 1
     assert blocks <= sum(plan.counts.values()) <= blocks + max(0, odd_ones)
-    assert halves == 0 or setting.edge is not None
+    assert halves == sum(1 for one in draw_top(quilt).parts if one.what == "half-block")
 
 
 @settings(max_examples=60)
@@ -210,12 +212,59 @@ def test_half_blocks_lie_where_she_says(at: str, halves: int, triangles: int) ->
     assert take_quilt(write_quilt(quilt)) == quilt
 
 
-def test_a_half_is_no_whole_setting() -> None:
-    """What stands in the file is where they lie; all round is not told."""
-    written = write_quilt(half_framed("ends"))["setting"]["edge"]
-    assert written["halves_at"] == "ends"
+def test_where_halves_lie_is_told_in_the_file_where_it_is_not_all_round() -> None:
+    assert write_quilt(half_framed("ends"))["setting"]["edge"]["halves_at"] == "ends"
     assert "halves_at" not in write_quilt(half_framed())["setting"]["edge"]
-    assert isinstance(half_framed().setting, Setting)
+
+
+@settings(max_examples=40)
+@given(quilts, st.sampled_from([None, F(3), F(6)]), st.integers(0, 3))
+def test_a_side_that_is_dragged_makes_its_part_so_wide(
+    told: dict[str, Any], small: F | None, turns: int
+) -> None:
+    """Every side goes outward, and the width that it is dragged to is its part's, whatever other
+    blocks have other frames.
+    """
+    quilt = drawn_quilt(told)
+    if quilt is None:
+        return
+    if small and told["module"]:
+        one, two = quilt.blocks
+        quilt = replace(quilt, blocks=(one, replace(two, draft=sheet("Small", str(small), 1, 1))))
+        laid = {(0, 0): Placed(block="two", turns=turns)}
+        quilt = replace(quilt, setting=replace(quilt.setting, places=laid))
+    quilt = replace(quilt, borders=(Border(width=F(4), fabric="fog", ends=F(3)),))
+    finished, once = finished_of(quilt), set[object]()
+    for handle in handles_of(quilt):
+        (x, y), (dx, dy) = handle.side[0], handle.toward
+        assert abs(dx**2 + dy**2 - 1) < 1e-9
+        back = x - dx * float(handle.width), y - dy * float(handle.width)
+        tall = float(finished.width) + 30, float(finished.height) + 30
+        assert all(-30 <= at <= most for at, most in zip(back, tall, strict=True))
+        kind = handle.part, handle.ends, handle.inside
+        if kind in once:
+            continue
+        once.add(kind)
+        wide = write_exact(handle.width + F(1, 8))
+        inside = "" if handle.inside is None else write_exact(handle.inside)
+        act = Widen(part=handle.part, ends=handle.ends, inside=inside, width=wide)
+        after = {(one.part, one.ends, one.inside): one.width for one in handles_of(act.on(quilt))}
+        assert after[kind] == handle.width + F(1, 8)
+
+
+def test_triangles_that_are_short_of_squares_are_counted_where_they_lie() -> None:
+    """Six columns and two rows: five above, five below, one at either side: twelve from three
+    squares, where five would give each side its own.
+    """
+    quilt = quilt_of("8", kind="on-point", columns=6, rows=2, edge=Edge(fabric="rowan"))
+    fabric = replace(quilt.all_fabrics["rowan"], print="directional")
+    quilt = replace(quilt, fabrics=(fabric,))
+    (turned,) = [one for one in quilt_notices(plan_quilt(quilt)) if one.code == "print-turns"]
+    (mend,) = turned.mends
+    after = plan_quilt(mend.act.on(quilt))
+    squares = [count for one, count in after.pieces.items() if one.purpose == "side-triangle"]
+    assert squares == [5]
+    assert "print-turns" not in {one.code for one in quilt_notices(after)}
 
 
 sides = st.builds(F, st.integers(200, 900), st.sampled_from([4, 8, 16]))

@@ -16,6 +16,7 @@ from hypothesis import strategies as st
 from tests.core.test_setting import quilt_of, several
 from yonk.core.paper import DraftError
 from yonk.core.setting import (
+    Alternate,
     Edge,
     Placed,
     Quilt,
@@ -31,6 +32,7 @@ from yonk.core.setting import (
     spread_blocks,
     touching_pairs,
 )
+from yonk.core.setting.spreading import spread_over
 from yonk.files.quilt_file import take_quilt, write_quilt
 from yonk.machine.samples import drafted, put, sheet
 
@@ -105,6 +107,8 @@ def test_small_sets_against_every_layout(long_run: bool) -> None:
         proved += found.least == best
         for at in held:
             assert found.laid[at] == laid[at].block
+        there = spread_over(quilt, wish, found)
+        assert len(clashing(there, wish)) == found.touching  # as the page counts them
     assert proved >= 0.9 * tries and worse <= tries // 50
 
 
@@ -152,6 +156,11 @@ def test_blocks_that_are_never_to_touch_do_not_and_those_that_should_do() -> Non
     wish = SpreadWish(rules=(never, pull))
     laid = apply_to_quilt(quilt, Spread(rules=(never, pull)))
     assert not clashing(laid, wish) and not lonely(laid, wish)
+    one_of = SpreadRule(how="together", one=one, other=two)
+    odd = SpreadWish(rules=(never, one_of))  # which cannot both be
+    found = spread_blocks(quilt, [*quilt.by_key], odd)
+    there = spread_over(quilt, odd, found)
+    assert len(clashing(there, odd)) + len(lonely(there, odd)) == found.touching > 0
     lies = {(place.row, place.column): place.placed for place in places_of(laid.setting)}
     for a, b in touching_pairs(laid.setting, corners=False):
         first, second = lies[a], lies[b]
@@ -181,3 +190,17 @@ def test_fabrics_that_are_never_to_touch_are_looked_at_where_they_lie() -> None:
     assert not clashing(laid, wish)
     turned = {at: replace(one, turns=2 * (at[1] % 2)) for at, one in plain.items()}
     assert len(clashing(replace(alike, setting=replace(alike.setting, places=turned)), wish)) == 3
+
+
+def test_a_proof_is_of_what_was_asked() -> None:
+    """Another block at a held place, another size or plain places: what was proved is no proof."""
+    quilt = several(3, columns=2, rows=2)
+    laid = apply_to_quilt(quilt, Spread(corners=True, held=((0, 0),)))
+    wish = laid.setting.spread
+    assert wish is not None and wish.least == 1
+    assert wish.proved_for == wish.asked_of(laid.setting, 3)
+    other = {**laid.setting.places, (0, 0): Placed(block="three")}
+    for change in ({"places": other}, {"columns": 3}, {"alternate": Alternate(fabric="fog")}):
+        changed: Any = replace(laid.setting, **change)
+        assert wish.proved_for != wish.asked_of(changed, 3)
+    assert wish.proved_for != wish.asked_of(laid.setting, 2)

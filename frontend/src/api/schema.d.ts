@@ -4271,11 +4271,13 @@ export interface components {
         /**
          * HandleOut
          * @description A side of the setting that can be dragged: its ends, which way it makes the part wider, how
-         *     wide that is now, as a number and as it is typed and told.
+         *     wide that is now, as a number and as it is typed and told; of a frame the side of its block.
          */
         HandleOut: {
             /** Ends */
             ends: boolean;
+            /** Inside */
+            inside: string;
             /** Part */
             part: string;
             /** Side */
@@ -9219,7 +9221,8 @@ export interface components {
         /**
          * Widen
          * @description Make a strip so wide, finished: a border by its number, all round or, where it differs there,
-         *     at the sides or `ends`; sashing; frames, each strip of them, by their module.
+         *     at the sides or `ends`; sashing; the frame of blocks of which a side is `inside`, by the module
+         *     that gives it.
          */
         Widen: {
             /**
@@ -9232,6 +9235,11 @@ export interface components {
              * @default false
              */
             ends?: boolean;
+            /**
+             * Inside
+             * @default
+             */
+            inside?: string;
             /** Part */
             part: string;
             /** Width */

@@ -4,7 +4,7 @@ import type { Schemas } from "../api/client";
 import { say } from "../language/say";
 
 type Picture = Schemas["QuiltPictureOut"];
-type Handle = NonNullable<Picture["handles"]>[number];
+export type Handle = NonNullable<Picture["handles"]>[number];
 type Stop = NonNullable<Picture["stops"]>[number];
 
 interface Props {

@@ -122,10 +122,7 @@ export function QuiltPicture({
           const under = document.elementFromPoint(event.clientX, event.clientY);
           const begun = placeOf(under);
           setTouched(begun ? undefined : partOf(under));
-          if (begun) {
-            event.currentTarget.releasePointerCapture(event.pointerId); // a finger goes on over other places
-            setSpan([begun]);
-          }
+          if (begun) setSpan([begun]);
         } else if (onDrag && placeOf(event.target))
           event.currentTarget.setAttribute("data-from", nameOf(placeOf(event.target) as Use));
       }}

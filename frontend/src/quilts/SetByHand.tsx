@@ -9,7 +9,7 @@ import { Zoom, ZOOMS } from "../common/Zoom";
 import { rich, say } from "../language/say";
 import { Blocks } from "./Blocks";
 import { HandTray } from "./HandTray";
-import { Handles } from "./Handles";
+import { type Handle, Handles } from "./Handles";
 import { nameOf, QuiltPicture } from "./QuiltPicture";
 import { QuiltFabrics } from "./QuiltFabrics";
 import { SettingFields } from "./SettingFields";
@@ -29,9 +29,7 @@ const TURNINGS = [
 type Spot = [number, number];
 const spot = (use: { row: number; column: number }): Spot => [use.row, use.column];
 interface Typing {
-  part: string;
-  ends: boolean;
-  typed: string;
+  handle: Handle;
   x: number;
   y: number;
 }
@@ -54,6 +52,7 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
   const put = (places: Spot[]) => {
     if (hand?.block) act([{ do: "lay", block: hand.block, places }]);
   };
+  const widen = ({ part, ends, inside }: Handle, width: string) => act([{ do: "widen", part, ends, inside, width }]);
   const putOnto = (its: Hand, part: string) =>
     act([{ do: "put-onto", part, fabric: its.fabric ?? "", block: its.block ?? "" }]);
   const { carried, begin } = useCarry(
@@ -181,22 +180,20 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
               <Handles
                 picture={view.picture}
                 name={partName}
-                onWiden={(handle, width) => act([{ do: "widen", part: handle.part, ends: handle.ends, width }])}
-                onType={(handle, x, y) =>
-                  setTyping({ part: handle.part, ends: handle.ends, typed: handle.typed, x, y })
-                }
+                onWiden={(handle, width) => widen(handle, width)}
+                onType={(handle, x, y) => setTyping({ handle, x, y })}
               />
             )}
           </QuiltPicture>
           {typing && (
             <div className="typed-here" style={{ left: typing.x, top: typing.y }}>
               <Typed
-                label={say("quilts-width-of-part", { part: partName(typing.part) })}
-                value={typing.typed}
+                label={say("quilts-width-of-part", { part: partName(typing.handle.part) })}
+                value={typing.handle.typed}
                 width="4rem"
                 suffix={view.sheet.suffix}
                 onKeep={(width) => {
-                  act([{ do: "widen", part: typing.part, ends: typing.ends, width }]);
+                  widen(typing.handle, width);
                   setTyping(undefined);
                 }}
               />

@@ -123,13 +123,14 @@ class SettingClothOut(Model):
 
 class HandleOut(Model):
     """A side of the setting that can be dragged: its ends, which way it makes the part wider, how
-    wide that is now, as a number and as it is typed and told.
+    wide that is now, as a number and as it is typed and told; of a frame the side of its block.
     """
 
     part: str
     ends: bool
     side: tuple[XY, XY]
     toward: XY
+    inside: str
     width: float
     typed: str
     words: Said

@@ -146,6 +146,7 @@ def _by_hand(quilt: Quilt) -> QuiltPictureOut:
             ends=one.ends,
             side=one.side,
             toward=one.toward,
+            inside="" if one.inside is None else write_typed(one.inside, unit),
             width=float(one.width),
             typed=write_typed(one.width, unit),
             words=show(one.width, unit),

@@ -31,7 +31,7 @@ _PARTS: dict[What, str] = {
 class Handle:
     """A side that can be dragged: the part of the setting, whether it is that above and below, the
     side from end to end, which way it goes to make the part wider (a length of one), and how wide
-    the part is now, finished.
+    the part is now, finished. A strip of a frame tells the side of the block `inside`.
     """
 
     part: str
@@ -39,6 +39,7 @@ class Handle:
     side: tuple[XY, XY]
     toward: XY
     width: Fraction
+    inside: Fraction | None = None
 
 
 def handles_of(quilt: Quilt) -> list[Handle]:
@@ -75,7 +76,8 @@ def _of_strips(quilt: Quilt) -> Iterator[Handle]:
         (x, y), far, (i, j) = (there((float(a), float(b))) for a, b in (one, end, behind))
         long = hypot(x - i, y - j)
         toward = (x - i) / long, (y - j) / long
-        yield Handle(_PARTS[piece.what], False, ((x, y), far), toward, width)
+        inside = pen.module.width - 2 * width if piece.what == "frame" else None
+        yield Handle(_PARTS[piece.what], False, ((x, y), far), toward, width, inside)
 
 
 def _side(piece: PlacedPiece, pen: Pen) -> tuple[tuple[Point, Point], Point, Fraction]:
@@ -85,10 +87,20 @@ def _side(piece: PlacedPiece, pen: Pen) -> tuple[tuple[Point, Point], Point, Fra
     x, y = pen.corner(piece.at)
     left, top = x + piece.begins[0], y + piece.begins[1]
     right, low = left + piece.width, top + piece.height
-    if piece.width > piece.height:
+    if _is_level(piece, pen):
         is_first = piece.what == "frame" and piece.begins[1] == 0
         at, other = (top, low) if is_first else (low, top)
         return ((left, at), (right, at)), (left, other), piece.height
     is_first = piece.what == "frame" and piece.begins[0] == 0
     at, other = (left, right) if is_first else (right, left)
     return ((at, top), (at, low)), (other, top), piece.width
+
+
+def _is_level(piece: PlacedPiece, pen: Pen) -> bool:
+    """Whether a strip lies along a row of the drawing; one may be wider than it is long."""
+    if piece.what != "frame":
+        return piece.what == "sash-between"
+    side = pen.module.width
+    if side in (piece.width, piece.height):
+        return piece.width == side
+    return piece.begins[0] not in (0, side - piece.width)

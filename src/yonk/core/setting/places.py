@@ -120,15 +120,6 @@ def module_of(quilt: Quilt) -> Module:
     return module
 
 
-def framed_side(quilt: Quilt) -> Fraction:
-    """The side of the largest block that gets a frame; the strips round it are those that are
-    told.
-    """
-    module = module_of(quilt).width
-    sides = [one.draft.width for one in quilt.blocks if one.draft.width < module]
-    return max(sides, default=module)
-
-
 def _check_turns(quilt: Quilt, module: Module) -> None:
     if module.width == module.height:
         return

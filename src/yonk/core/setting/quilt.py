@@ -9,6 +9,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
 from fractions import Fraction
 from functools import cached_property
+from hashlib import sha256
 from typing import Literal, get_args
 
 from yonk.core.paper import (
@@ -205,8 +206,14 @@ class SpreadWish:
     proved_for: str = ""
 
     def asked_of(self, setting: Setting, blocks: int) -> str:
-        """What a proof is of: another kind of setting, size or number of blocks has another."""
-        return f"{setting.kind} {setting.columns} {setting.rows} {blocks}"
+        """What a proof is of: with another setting, number of blocks, plain places or blocks at the
+        places that are held it is another.
+        """
+        other = setting.alternate
+        plain = " ".join((other.block, other.fabric)) if other else ""
+        held = [setting.places.get(at, setting.fill).block for at in self.held]
+        told = (setting.kind, setting.columns, setting.rows, blocks, plain, *held)
+        return sha256(repr(told).encode()).hexdigest()[:16]
 
 
 @dataclass(frozen=True, kw_only=True)

@@ -4,8 +4,10 @@ are cut on both diagonals, and what lies aslant because the setting stands on po
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Iterator
 
+from yonk.core.setting.drawn import Pen
 from yonk.core.setting.quilt import Quilt
 
 
@@ -22,12 +24,10 @@ def squares_short(quilt: Quilt) -> int:
     fabric = quilt.all_fabrics.get(edge.fabric)
     if fabric is None or not fabric.has_direction:
         return 0
-    level, upright = setting.columns - 1, setting.rows - 1  # at each end, at each side
-    if edge.half_blocks:
-        level *= edge.halves_at == "sides"
-        upright *= edge.halves_at == "ends"
-    there = -(-2 * (level + upright) // 4) + edge.more
-    return max(0, max(level, upright) - there)
+    pen = Pen(quilt)
+    sides = Counter(tuple(pen.grid.beside(cell)) for cell in pen.side_cells)
+    there = -(-len(pen.side_cells) // 4) + edge.more
+    return max(0, max(sides.values(), default=0) - there)
 
 
 def slanted_prints(quilt: Quilt) -> Iterator[str]:

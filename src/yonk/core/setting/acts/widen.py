@@ -11,20 +11,21 @@ from yonk.core.setting.acts.named import border_of
 from yonk.core.setting.acts.set_border import SetBorder
 from yonk.core.setting.acts.set_module import SetModule
 from yonk.core.setting.acts.set_sashing import SetSashing
-from yonk.core.setting.places import framed_side
 from yonk.core.setting.quilt import Quilt
 
 
 @dataclass(frozen=True, kw_only=True)
 class Widen(QuiltAct):
     """Make a strip so wide, finished: a border by its number, all round or, where it differs there,
-    at the sides or `ends`; sashing; frames, each strip of them, by their module.
+    at the sides or `ends`; sashing; the frame of blocks of which a side is `inside`, by the module
+    that gives it.
     """
 
     do: Literal["widen"] = "widen"
     part: str
     width: str
     ends: bool = False
+    inside: str = ""
 
     def on(self, quilt: Quilt) -> Quilt:
         """The quilt with it."""
@@ -32,7 +33,8 @@ class Widen(QuiltAct):
             return SetSashing(width=self.width).on(quilt)
         if self.part == "frame":
             wide = typed_length(self.width, "width", "finished", quilt.unit)
-            return SetModule(module=write_exact(framed_side(quilt) + 2 * wide)).on(quilt)
+            side = typed_length(self.inside, "inside", "finished", quilt.unit)
+            return SetModule(module=write_exact(side + 2 * wide)).on(quilt)
         what, _, told = self.part.rpartition("-")
         if what != "border" or not told.isdecimal():
             raise DraftError("part", message("has-no-width"))
