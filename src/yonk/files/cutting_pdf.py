@@ -33,7 +33,7 @@ from yonk.core.paper import Text, listed, message, sentences, show
 from yonk.core.planning import cut_in_words, cut_size, cut_words, further, note_on_fabric
 from yonk.core.sewing import CAUTIONS
 from yonk.core.table import BoxTold
-from yonk.files.coded_pages import MOST_BOXES, TickBoxes, bound_with_boxes
+from yonk.files.coded_pages import FOOT, MOST_BOXES, TickBoxes, bound_with_boxes
 from yonk.files.paper import (
     INK,
     MADDER,
@@ -56,6 +56,7 @@ LONG = 1.6  # so often as long as it is wide
 LONG_LIST = 12  # lines, from which on a list may run over to the next page
 _BESIDE = 12.0  # points beside the boxes of strips
 PLAIN_BOX = BoxTold((), "")  # for a pen alone
+SPARE = 60.0  # points of a page between and around the parts of a fabric
 BEGINNING = 120.0  # points: room for the heading of such a list with its first lines
 
 
@@ -88,16 +89,21 @@ def cutting_story(
         Paragraph(marked(CAUTIONS["blade"], 10), style(10, colour=MADDER, above=4)),
     ]
     story += [Paragraph(marked(words, 11), style(11, bold=True, above=4)) for words in from_trial]
+    across, down = SIZES[paper]
+    within = across - 2 * MARGIN, down - MARGIN - FOOT
     for cloth in cutting.cloths:
-        story += _fabric(
-            cloth, cutting, SIZES[paper][0] - 2 * MARGIN, ticking.boxes.get(cloth.fabric)
-        )
+        story += _fabric(cloth, cutting, within, ticking.boxes.get(cloth.fabric))
     return story
 
 
 def _fabric(
-    cloth: ClothPlan, cutting: CutList, width: float, boxes: ClothBoxes | None
+    cloth: ClothPlan,
+    cutting: CutList,
+    within: tuple[float, float],
+    boxes: ClothBoxes | None,
 ) -> list[Flowable]:
+    """A fabric's list and layouts, `within` so many points of a page, across and down."""
+    width, page = within
     head = [
         Spacer(1, 12),
         Paragraph(marked(cutting.fabric(cloth.fabric).called, 15), style(15, bold=True)),
@@ -118,11 +124,16 @@ def _fabric(
             ]
         )
     )
+    below = [
+        _strips(number, one, cutting, width, boxes) for number, one in enumerate(cloth.layouts)
+    ]
+    beside = [*head, table, *(below[0] if below else [])]
+    room = page - sum(part.wrap(width, page)[1] for part in beside) - SPARE
     pictures = [
         [
             Spacer(1, 6),
-            LayoutDrawing(layout, cloth, cutting, width),
-            *_strips(number, layout, cutting, width, boxes),
+            LayoutDrawing(layout, cloth, cutting, width, room if number == 0 else page),
+            *below[number],
         ]
         for number, layout in enumerate(cloth.layouts)
     ]
@@ -208,16 +219,24 @@ def _strips(
 
 
 class LayoutDrawing(Flowable):  # type: ignore[misc]
-    """One piece of cloth to scale with the pieces numbered by their line."""
+    """One piece of cloth to scale with the pieces numbered by their line, in `room` points of
+    height if it can still be read so.
+    """
 
     def __init__(
-        self, layout: ClothLayout, cloth: ClothPlan, cutting: CutList, width: float
+        self,
+        layout: ClothLayout,
+        cloth: ClothPlan,
+        cutting: CutList,
+        width: float,
+        room: float,
     ) -> None:
         super().__init__()
         self.layout, self.cloth, self.cutting = each_strip_once(layout, MOST_DRAWN), cloth, cutting
         self.whole = layout.source
         source = self.layout.source
-        tallest = TALLEST_LONG if source.length > LONG * source.width else _TALLEST
+        long = source.length > LONG * source.width
+        tallest = min(TALLEST_LONG, max(_TALLEST, room)) if long else _TALLEST
         self.scale = min(width / float(source.width), tallest / float(source.length))
         self.width, self.height = (
             float(source.width) * self.scale,

@@ -1,5 +1,5 @@
-"""Everything of a quilt on paper: its cutting list with the layouts, the setting diagram, the steps
-of sewing it, the step sheets of its blocks.
+"""Everything of a quilt on paper: its cover, its cutting list with the layouts, the setting
+diagram, the steps of sewing it, the step sheets of its blocks.
 """
 
 from __future__ import annotations
@@ -16,8 +16,7 @@ from reportlab.platypus import (
     TableStyle,
 )
 
-from yonk.core.cutting import bought
-from yonk.core.paper import Message, listed, message, sentences
+from yonk.core.paper import message, sentences
 from yonk.core.planning import Plan
 from yonk.core.sewing import CAUTIONS
 from yonk.core.top import (
@@ -32,12 +31,12 @@ from yonk.core.top import (
 from yonk.files.coded_pages import TickBoxes, bound_with_boxes
 from yonk.files.cutting_pdf import cutting_story
 from yonk.files.paper import MADDER, MARGIN, SIZES, SOFT, PaperName, marked, style
+from yonk.files.quilt_cover import quilt_cover
 from yonk.files.quilt_drawing import DiagramDrawing
 from yonk.files.steps_pdf import steps_story
 from yonk.files.told_by_boxes import BY_PEN, Ticking, top_boxes
 
 _TALLEST = 420.0  # points, of the diagram
-FIRST_PICTURE = 220.0  # points, of the quilt on the first page
 _BOXES = 150.0  # points, beside a step
 
 
@@ -57,33 +56,16 @@ def write_quilt_pdf(
     """
     title = message("everything-for-the-top", quilt=cutting.name)
     width = SIZES[paper][0] - 2 * MARGIN
-    said = [_shopping(cutting), *top_words(cutting)]
-    story = cutting_story(cutting, title, paper, said, ticking)
     diagram = diagram_of(sewing)
-    picture = DiagramDrawing(sewing.quilt, diagram, width, FIRST_PICTURE, plain=True)
-    story[2:2] = [Spacer(1, 6), picture, Spacer(1, 6)]  # below the title and the sizes
+    story = [*quilt_cover(cutting, diagram, cutting.name, width), PageBreak()]
+    cut_title = message("cutting-list-for", block=cutting.name, stage=cutting.whole)
+    story += cutting_story(cutting, cut_title, paper, top_words(cutting), ticking)
     story += [PageBreak(), *_sewing(sewing, diagram, width, ticking.joined)]
     for key, plan in plans.items():
         name = cutting.plan.quilt.by_key[key].title
         own = steps_story(plan, paper, message("how-units-are-made", block=name))
         story += [Spacer(1, 24), *own] if own else []
     return bound_with_boxes(story, paper, title, 1, ticking.book, cutting)
-
-
-def _shopping(cutting: TopCutting) -> Message:
-    """What to buy, in a sentence."""
-    purchases = [
-        message(
-            "fabric-and-length",
-            fabric=cutting.fabric(one.fabric).called,
-            length=bought(one.buy, cutting.unit),
-        )
-        for one in cutting.cloths
-        if one.buy
-    ]
-    if not purchases:
-        return message("there-is-nothing-to-buy")
-    return message("to-buy-is", purchases=listed(purchases, "comma"))
 
 
 def _sewing(

@@ -134,10 +134,10 @@ is-none-of-the-colourings = is none of the block's colourings
 ## the top
 
 everything-for-the-top = { $quilt }: everything for the whole top
+fabrics-heading = Fabrics
+blocks-heading = Blocks
+count-of-block = { $count } × { $block }
 how-units-are-made = { $block }: how its units are made
-to-buy-is = To buy: { $purchases }.
-fabric-and-length = { $fabric } { $length }
-there-is-nothing-to-buy = There is nothing to buy.
 sewing-the-top = { $quilt }: sewing the top
 diagram-how = The numbers are those of the rows; each mark crosses a seam toward the side that it is pressed to, where its dot lies.
 
