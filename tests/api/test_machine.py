@@ -97,7 +97,7 @@ def tables_of(engine: Engine) -> dict[str, tuple[set[str], set[str]]]:
 def test_tables_laid_out_half_are_mended_wherever_it_was_killed(
     server: DatabaseServer, long_run: bool
 ) -> None:
-    """At every fourth step in the usual run, at each in the long one."""
+    """At every seventh step in the usual run, at each in the long one."""
     engine = open_engine(server.start().url)
     left = 0
 
@@ -114,7 +114,7 @@ def test_tables_laid_out_half_are_mended_wherever_it_was_killed(
     event.listen(engine, "after_cursor_execute", changing)
     migrate(engine)
     whole, steps = tables_of(engine), -left
-    for step in range(1, steps + 1, 1 if long_run else 4):
+    for step in range(1, steps + 1, 1 if long_run else 7):
         with engine.begin() as connection:
             for name in whole:
                 connection.execute(text(f"DROP TABLE {name}"))

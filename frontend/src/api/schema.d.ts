@@ -2869,7 +2869,7 @@ export interface components {
              * Lay
              * @enum {string}
              */
-            lay: "" | "upright" | "level" | "wide";
+            lay: "" | "upright" | "level" | "wide" | "upright-even" | "level-even" | "upright-pieced" | "level-pieced";
             /** Taken */
             taken: boolean;
             /** Words */
@@ -6799,7 +6799,7 @@ export interface components {
             /** Fabric */
             fabric?: string | null;
             /** Lay */
-            lay?: ("" | "upright" | "level" | "wide") | null;
+            lay?: ("" | "upright" | "level" | "wide" | "upright-even" | "level-even" | "upright-pieced" | "level-pieced") | null;
             /** Overhang */
             overhang?: string | null;
         };

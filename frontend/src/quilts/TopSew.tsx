@@ -2,6 +2,7 @@ import "../common/cards.scss";
 import "../sew/sew.scss";
 
 import { useMutation, useQuery } from "@tanstack/react-query";
+import { Button } from "react-bootstrap";
 import { Link } from "react-router";
 
 import { contentKey } from "../api/contentKey";
@@ -20,6 +21,7 @@ import { useTable } from "../table/useTable";
 import { Evenings } from "../sew/Evenings";
 import { OtherSteps } from "../sew/OtherSteps";
 import { nameOf, QuiltPicture } from "./QuiltPicture";
+import { TopAtTheMachine } from "./TopAtTheMachine";
 import { TopOverlay } from "./TopOverlay";
 import type { Quilt, QuiltInHand } from "./useQuilt";
 
@@ -66,6 +68,21 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
   const go = (number: number | undefined) => change({ step: number ? String(number) : undefined, look: undefined });
   const step = plan.steps.find((one) => String(one.number) === params.get("step"));
   const planning = params.get("look") === "evening" && !step;
+  const next = plan.steps.find((one) => one.done < one.total) ?? plan.steps.at(-1);
+  const sewing = step ?? next;
+  if (params.get("machine") && sewing) {
+    return (
+      <TopAtTheMachine
+        plan={plan}
+        step={sewing}
+        view={view}
+        fault={table.fault}
+        onDone={(done) => onDone(sewing, done)}
+        onStep={(number) => change({ step: String(number) })}
+        onClose={() => change({ machine: undefined })}
+      />
+    );
+  }
   const fault = table.fault ?? taking.error?.message;
   const said = [...(fault ? [fault] : []), ...quilting.faults.map((one) => `${one.where}: ${one.message}`)];
   return (
@@ -106,6 +123,9 @@ export function TopSew({ id, view, quilting }: { id: string; view: Quilt; quilti
           ))}
         </ol>
         <p className="quiet-text">{plan.progress}</p>
+        <Button variant="primary" size="sm" onClick={() => change({ machine: "1" })}>
+          {say("sew-at-the-machine")}
+        </Button>
         <TakeAlong
           comesBack
           paper="letter"

@@ -7,12 +7,13 @@ cut, setting triangles are cut larger and trimmed.
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from yonk.core.paper import USUAL, Length, Message, listed, message, show
-from yonk.core.setting.places import Module, half_block_of, module_of, places_of, rows_of
+from yonk.core.setting.drawn import Pen, PlacedPiece, What
+from yonk.core.setting.places import Module, half_block_of, places_of
 from yonk.core.setting.quilt import Quilt
 
 
@@ -43,24 +44,35 @@ def off_widths(quilt: Quilt) -> list[OffWidth]:
 
 
 def _widths(quilt: Quilt) -> Iterator[OffWidth]:
-    setting, module = quilt.setting, module_of(quilt)
+    setting, pen = quilt.setting, Pen(quilt)
+    module, pieces = pen.module, list(pen.pieces())
     if setting.module is not None:
         yield from _frames(quilt, module)
     if setting.sashing:
-        more = 1 if setting.sashing.outer else -1
-        strips = max(setting.columns, rows_of(setting)) + more
+        strips = max(_in_longest_row(pieces, "sash-in-row"), _over_longest_column(pieces, pen))
         yield _width(quilt, "sashing", setting.sashing.width, strips, "setting.sashing.width")
     for number, border in enumerate(quilt.borders, start=1):
         if not border.block:
             yield _width(quilt, f"border-{number}", border.width, 2, f"borders.{number}.width")
             if border.ends is not None:
                 yield _width(quilt, f"border-{number}", border.ends, 2, f"borders.{number}.ends")
-    if setting.alternate and setting.alternate.fabric:
-        plain = [one for one in places_of(setting) if one.placed is None]
-        across = max(Counter(one.row for one in plain).values(), default=0)
-        if across:
-            for side in dict.fromkeys((module.width, module.height)):
-                yield _width(quilt, "alternate", side, across, "setting.module")
+    if across := _in_longest_row(pieces, "alternate"):
+        for side in dict.fromkeys((module.width, module.height)):
+            yield _width(quilt, "alternate", side, across, "setting.module")
+
+
+def _in_longest_row(pieces: Iterable[PlacedPiece], what: What) -> int:
+    """How many such pieces lie side by side in a row as it is sewn, on point in a diagonal one."""
+    return max(Counter(one.at[0] for one in pieces if one.what == what).values(), default=0)
+
+
+def _over_longest_column(pieces: Iterable[PlacedPiece], pen: Pen) -> int:
+    """How many strips between rows a line down through the most blocks crosses."""
+    column, _ = Counter(along for _, along in pen.grid.cells).most_common(1)[0]
+    middle = pen.corner((0, column))[0] + pen.module.width / 2
+    strips = (one for one in pieces if one.what == "sash-between")
+    begins = ((pen.corner(one.at)[0] + one.begins[0], one.width) for one in strips)
+    return sum(begin < middle < begin + width for begin, width in begins)
 
 
 def _frames(quilt: Quilt, module: Module) -> Iterator[OffWidth]:

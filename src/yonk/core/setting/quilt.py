@@ -38,7 +38,9 @@ TopOrder = Literal["rows", "quarters"]
 HalvesAt = Literal["all", "sides", "ends"]
 SpreadHow = Literal["never", "together"]
 SpreadOf = Literal["blocks", "fabrics"]
-BackingLay = Literal["", "upright", "level", "wide"]
+BackingLay = Literal[
+    "", "upright", "level", "wide", "upright-even", "level-even", "upright-pieced", "level-pieced"
+]
 
 # what longarm and hand quilting ask for on every side
 OVERHANG = {"in": Fraction(4), "cm": Fraction(10)}

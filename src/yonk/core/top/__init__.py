@@ -13,9 +13,11 @@ from yonk.core.top.in_words import (
     pressed_words,
     top_words,
 )
+from yonk.core.top.join_places import JoinedLength, joins_at_seams
 from yonk.core.top.joined import Joined, joined_lengths, lost_to, strips_for
 from yonk.core.top.listing import TopCutting, whole_list
 from yonk.core.top.progress import TopProgress, top_progress
+from yonk.core.top.seams_beside import strips_beside
 from yonk.core.top.steps import TopSewing, TopStep, TopStepKind, sew_top
 from yonk.core.top.together import can_be_quartered
 from yonk.core.top.trial import Judged, made_already
@@ -26,6 +28,7 @@ __all__ = [
     "BindingCut",
     "Diagram",
     "Joined",
+    "JoinedLength",
     "Judged",
     "QuiltWayName",
     "QuiltWayOut",
@@ -46,12 +49,14 @@ __all__ = [
     "diagram_of",
     "joined_lengths",
     "joined_words",
+    "joins_at_seams",
     "joins_words",
     "lost_to",
     "made_already",
     "pressed_words",
     "quilt_ways_out",
     "sew_top",
+    "strips_beside",
     "strips_for",
     "tasks_of_top",
     "top_at_the_table",

@@ -13,6 +13,7 @@ from yonk.core.top.binding import BindingCut
 from yonk.core.top.joined import Joined
 from yonk.core.top.listing import TopCutting
 from yonk.core.top.nesting import TopPressing
+from yonk.core.top.slack import MITRE_SLACK
 
 
 def _many(sizes: Sequence[tuple[Fraction, int]], unit: LengthUnit) -> Several:
@@ -23,7 +24,25 @@ def _many(sizes: Sequence[tuple[Fraction, int]], unit: LengthUnit) -> Several:
 
 
 def joined_words(joined: Joined, unit: LengthUnit) -> Message:
-    """What a long strip is joined from, and what is cut from it."""
+    """What long strips are joined from, what is cut from them, and where their joins lie."""
+    if joined.placed:
+        places = (
+            message(
+                "join-from-one-end",
+                count=one.count,
+                length=show(one.length, unit),
+                places=listed((show(place, unit) for place in one.joins), "and"),
+            )
+            for one in joined.placed
+        )
+        return message(
+            "join-at-seams",
+            purpose=Capital(purpose_message(joined.purpose)),
+            wide=show(joined.wide, unit),
+            strips=_many(joined.strips, unit),
+            how=joined.how,
+            places=listed(places, "semicolon"),
+        )
     return message(
         "join-strips",
         purpose=Capital(purpose_message(joined.purpose)),
@@ -81,6 +100,8 @@ def top_words(cutting: TopCutting) -> list[Message]:
     said = [joined_words(one, unit) for one in cutting.joined]
     if quilt.borders:
         said.append(message("measure-before-borders"))
+    if any(one.corner == "mitred" for one in quilt.borders):
+        said.append(message("mitres-have-slack", slack=show(MITRE_SLACK[unit], unit)))
     if cutting.binding:
         said.append(binding_words(cutting.binding, unit))
     if cutting.backing:

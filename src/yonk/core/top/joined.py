@@ -5,18 +5,21 @@ Source: joined lengths of `docs/setting.md`.
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 
 from yonk.core.setting import Joins, SettingPiece
+from yonk.core.top.join_places import JoinedLength, joins_at_seams, pieces_of
 
 
 @dataclass(frozen=True)
 class Joined:
-    """The lengths of one purpose and width, cut from one long strip that is joined from strips
-    across the cloth. Cut sizes: `strips` are how long each is and how many, `lengths` what is cut
-    from what they make, which is `whole` long.
+    """The lengths of one purpose and width, joined from strips across the cloth. Cut sizes:
+    `strips` are how long each is and how many, `lengths` what they make, which is `whole` long.
+
+    Where `placed`, each length is joined by itself, at seams of the blocks; else all are cut from
+    one long strip, and the joins lie where they fall.
     """
 
     purpose: str
@@ -26,11 +29,13 @@ class Joined:
     strips: tuple[tuple[Fraction, int], ...]
     lengths: tuple[tuple[Fraction, int], ...]
     whole: Fraction
+    placed: tuple[JoinedLength, ...] = ()
 
     @property
     def joins(self) -> int:
         """How many times strip is sewn to strip."""
-        return sum(count for _, count in self.strips) - 1
+        made = sum(one.count for one in self.placed) or 1
+        return sum(count for _, count in self.strips) - made
 
 
 def lost_to(how: Joins, wide: Fraction, seam: Fraction) -> Fraction:
@@ -70,7 +75,11 @@ def strips_for(
 
 
 def joined_lengths(
-    pieces: Mapping[SettingPiece, int], across: Fraction, how: Joins, seam: Fraction
+    pieces: Mapping[SettingPiece, int],
+    across: Fraction,
+    how: Joins,
+    seam: Fraction,
+    seams_of: Callable[[SettingPiece], Sequence[Fraction]] = lambda _: (),
 ) -> tuple[tuple[Joined, ...], dict[SettingPiece, int]]:
     """What is joined from strips, and what is cut as it is.
 
@@ -80,24 +89,34 @@ def joined_lengths(
         how: straight or diagonal joins; whole where lengths are cut along the cloth instead, as
             those are whose print stands along them.
         seam: the allowance of the joins.
+        seams_of: how far from one end of a piece, cut, the seams of the blocks meet it, so that
+            its joins are placed there.
 
     Returns: of each purpose the lengths that no strip gives, those of one width from one long
-    strip; and every other piece.
+    strip unless their joins are placed; and every other piece.
     """
-    long: dict[tuple[str, str, Fraction], dict[Fraction, int]] = {}
+    long: dict[tuple[str, str, Fraction], dict[SettingPiece, int]] = {}
     rest = {}
     for one, count in pieces.items():
         joined = how != "whole" and _is_strip(one) and one.long > across > one.short
         if joined and one.lie != "stands":  # across the cloth its print would lie on its side
-            long.setdefault((one.purpose, one.fabric, one.short), {})[one.long] = count
+            long.setdefault((one.purpose, one.fabric, one.short), {})[one] = count
         else:
             rest[one] = count
     found = []
-    for (purpose, fabric, wide), lengths in long.items():
+    for (purpose, fabric, wide), own in long.items():
+        lengths = {one.long: count for one, count in own.items()}
         whole = sum((one * count for one, count in lengths.items()), Fraction(0))
-        strips = strips_for(whole, across, lost_to(how, wide, seam))
         by_length = tuple(sorted(lengths.items(), reverse=True))
-        found.append(Joined(purpose, fabric, wide, how, strips, by_length, whole))
+        lost = lost_to(how, wide, seam)
+        seams = {one.long: seams_of(one) for one in own}
+        placed = joins_at_seams(lengths, seams, across, lost, clear=wide)
+        strips = (
+            tuple(sorted(pieces_of(placed, lost).items(), reverse=True))
+            if placed
+            else strips_for(whole, across, lost)
+        )
+        found.append(Joined(purpose, fabric, wide, how, strips, by_length, whole, placed or ()))
     return tuple(found), rest
 
 

@@ -30,6 +30,8 @@ from yonk.core.setting import QuiltPlan, SettingPiece, Top, purpose_message, siz
 from yonk.core.top.backing import BackingWay, backing_way, batting_of, ways_to_back
 from yonk.core.top.binding import BindingCut, binding_cut
 from yonk.core.top.joined import Joined, joined_lengths
+from yonk.core.top.seams_beside import SeamsBeside
+from yonk.core.top.slack import with_slack
 from yonk.core.units import YIELDS, CutKey, CutShape
 
 
@@ -109,7 +111,9 @@ def whole_list(
     quilt = plan.quilt
     bolt, unit = bolt_of(quilt.making, quilt.unit), quilt.unit
     sewn = {one: n for one, n in plan.pieces.items() if one.purpose not in ("binding", "backing")}
-    joined, rest = joined_lengths(sewn, bolt.width, quilt.joins, quilt.making.seam)
+    joined, rest = joined_lengths(
+        with_slack(sewn, quilt), bolt.width, quilt.joins, quilt.making.seam, SeamsBeside(quilt).of
+    )
     binding, backing = binding_cut(quilt, bolt.width), backing_way(quilt)
     trials &= {key for key in plan.counts if plan.whole_blocks(key)}
     cuts = [
@@ -131,7 +135,10 @@ def whole_list(
                 shown_as=message("wide-cloth-of", fabric=fabrics[key].called),
             )
             key, wide = own, replace(bolt, width=backing.across)
-        back = [_panel(key, *panel, upright=backing.lay == "upright") for panel in backing.panels]
+        back = [
+            _panel(key, *panel, upright=backing.lay.startswith("upright"))
+            for panel in backing.panels
+        ]
     known = booked or Booked({}, "all")
     top = alike_together([*cuts, *([] if backing and backing.lay == "wide" else back)])
     cloths = on_cloth(top, fabrics.__getitem__, quilt.making, unit, on_hand, known, bolt)

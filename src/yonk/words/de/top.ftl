@@ -10,8 +10,14 @@ join-strips = { $purpose }: setz Streifen zusammen, { $wide } breit, { $strips }
     [straight] gerade
    *[diagonal] in der Diagonale
 }; schneide { $lengths } daraus.
+join-at-seams = { $purpose }: schneide Streifen { $wide } breit zu, { $strips }; setze sie { $how ->
+    [straight] gerade
+   *[diagonal] in der Diagonale
+} zusammen, jede Naht dort, wo eine Naht der Blöcke auftrifft und sie am wenigsten auffällt: { $places }.
+join-from-one-end = { $count } zu { $length } mit der Naht { $places } vom einen Ende
+mitres-have-slack = Auf Gehrung genähte Ränder werden an jedem Ende { $slack } länger zugeschnitten: Es wird abgeschnitten, wenn ihre Ecken genäht sind.
 joins-way = { $how ->
-    [straight] gerade zusammengesetzt: braucht am wenigsten Stoff
+    [straight] gerade zusammengesetzt: geht am schnellsten
     [diagonal] in der Diagonale zusammengesetzt: fällt weniger auf, liegt flacher
    *[whole] der Länge nach aus einem Stück geschnitten
 }
@@ -29,6 +35,10 @@ backing-seams = , mit { $seam } Naht zusammengesetzt
 backing-way = { $lay ->
     [upright] senkrechte Nähte
     [level] waagerechte Nähte
+    [upright-even] senkrechte Nähte, alle Bahnen gleich breit
+    [level-even] waagerechte Nähte, alle Bahnen gleich breit
+    [upright-pieced] senkrechte Nähte, die letzte Bahn aus Streifen quer über den Stoff gestückelt
+    [level-pieced] waagerechte Nähte, die letzte Bahn aus Streifen quer über den Stoff gestückelt
    *[wide] breiter Stoff, in einem Stück
 }: { $panels }{ $seam }; braucht { $length } Stoff, { $across } breit
 measure-before-borders = Ränder stehen so lang auf der Liste, wie das Top geplant ist: miss es durch die Mitte, nicht an der Kante, bevor du sie ablängst.

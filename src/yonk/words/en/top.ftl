@@ -14,8 +14,14 @@ join-strips = { $purpose }: join strips { $wide } wide, { $strips }, { $how ->
     [straight] straight across
    *[diagonal] on the diagonal
 }; cut { $lengths } from it.
+join-at-seams = { $purpose }: cut strips { $wide } wide, { $strips }; join them { $how ->
+    [straight] straight across
+   *[diagonal] on the diagonal
+}, each join at a seam of the blocks, where it shows least: { $places }.
+join-from-one-end = { $count } of { $length } with the join { $places } from one end
+mitres-have-slack = Mitred borders are cut { $slack } longer at each end: it is cut away when their corners are sewn.
 joins-way = { $how ->
-    [straight] joined straight across: takes the least cloth
+    [straight] joined straight across: the quickest
     [diagonal] joined on the diagonal: shows less, lies flatter
    *[whole] cut along the cloth in one piece
 }
@@ -33,6 +39,10 @@ backing-seams = , joined with { $seam } seams
 backing-way = { $lay ->
     [upright] upright seams
     [level] level seams
+    [upright-even] upright seams, all panels of one width
+    [level-even] level seams, all panels of one width
+    [upright-pieced] upright seams, the last panel pieced of strips across the cloth
+    [level-pieced] level seams, the last panel pieced of strips across the cloth
    *[wide] wide cloth, in one piece
 }: { $panels }{ $seam }; takes { $length } of cloth { $across } wide
 measure-before-borders = Borders are listed as long as the top is planned to be: measure it through the middle, not along its edge, before they are cut to length.

@@ -174,3 +174,4 @@ quilts-places-let-go = { $places ->
    *[other] { $places } von Hand gelegte Plätze gehen
 } verloren
 quilts-block-and-how-many = { $name }, { $count }
+quilts-the-quilt-is-sewn = Der Quilt ist genäht

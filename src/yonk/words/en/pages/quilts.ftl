@@ -174,3 +174,4 @@ quilts-places-let-go = { $places ->
    *[other] { $places } places that were laid by hand are
 } let go
 quilts-block-and-how-many = { $name }, { $count }
+quilts-the-quilt-is-sewn = The quilt is sewn
