@@ -133,6 +133,7 @@ QUILT = {
     "top cloth": "/cut?fabric=peat",
     "top sewn": "/sew",
     "top evening": "/sew?look=evening",
+    "top at the machine": "/sew?machine=1",
 }
 MEASURING = ("trial", "foretold", "log")
 PAGES = (

@@ -1,3 +1,6 @@
+import "../cut/cut.scss";
+import "./sew.scss";
+
 import type { ReactNode } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 
@@ -64,10 +67,12 @@ export function MachineFrame({ step, steps, batch, clock, fault, allSewn, onDone
       </header>
       {fault && <Said text={fault} />}
       {children}
-      <div className="sewn-keys">
-        <button type="button" className="few" disabled={finished} onClick={() => onDone(step.done + 1)}>
-          {say("sew-just-one-more")}
-        </button>
+      <div className={batch > 1 ? "sewn-keys" : "sewn-keys one-by-one"}>
+        {batch > 1 && (
+          <button type="button" className="few" disabled={finished} onClick={() => onDone(step.done + 1)}>
+            {say("sew-just-one-more")}
+          </button>
+        )}
         <button type="button" className="forth" disabled={finished && last} onClick={forth}>
           {finished ? (last ? allSewn : say("sew-next-step")) : say("sew-these-are-sewn", { chain })}
           <small>{say("sew-space-bar")}</small>
