@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import json
 import time
+from math import sin
 from statistics import median
 from typing import TYPE_CHECKING
 
@@ -73,6 +74,35 @@ FRAMES = """async () => {
   return taken;
 }"""
 
+RECORD = """() => {
+  window.framesTaken = [];
+  let before = performance.now();
+  const frame = () => {
+    const now = performance.now();
+    window.framesTaken.push(now - before);
+    before = now;
+    if (window.framesTaken.length < 4000) requestAnimationFrame(frame);
+  };
+  requestAnimationFrame(frame);
+}"""
+MOVES = 60  # of the pointer, while a border is dragged
+
+
+def frames_while_dragged(page: Page) -> list[float]:
+    """Milliseconds of each frame while the side of a border is dragged out and in."""
+    box = page.locator(".handle .grip").first.bounding_box()
+    assert box
+    x, y = box["x"] + box["width"] / 2, box["y"] + box["height"] / 2
+    page.mouse.move(x, y)
+    page.mouse.down()
+    page.evaluate(RECORD)
+    for number in range(MOVES):
+        page.mouse.move(x + 10 * sin(number / 5), y)
+    taken: list[float] = page.evaluate("() => window.framesTaken")
+    page.mouse.move(x, y)
+    page.mouse.up()
+    return taken
+
 
 def figures(page: Page, url: str, columns: int, rows: int) -> dict[str, float]:
     """Milliseconds: until the quilt is first seen, until a turned block is, until the list is
@@ -93,4 +123,5 @@ def figures(page: Page, url: str, columns: int, rows: int) -> dict[str, float]:
         "a block turned": median(page.evaluate(TURNS, TIMES)),
         "the list after an edit": median(page.evaluate(LISTED, 5)),
         "a frame while panned": median(page.evaluate(FRAMES)),
+        "a frame while a border is dragged": median(frames_while_dragged(page)),
     }

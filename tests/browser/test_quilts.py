@@ -335,8 +335,14 @@ def test_a_top_is_made_by_hand(bench: BenchPage, page: Page, tmp_path: Path) -> 
     expect(page.get_by_label("Fabric of border 1")).to_have_value("f gorse")
     border = page.locator("[data-part=border-1]").first.bounding_box()
     assert border
-    drag(page, at, (at[0] + border["width"] / 2, at[1]))
+    page.mouse.move(*at)
+    page.mouse.down()
+    page.mouse.move(at[0] + border["width"] / 2, at[1], steps=4)
+    live = page.locator(".quilt.live [data-part=border-1]").first
+    expect(live).to_be_visible()  # drawn while it is still in hand
+    page.mouse.up()
     expect(size(page)).to_have_text("31″ × 40″")  # two inches of four
+    expect(page.locator(".quilt.live")).to_have_count(0)
     page.mouse.click(*middle(side_of(page, "border 1").locator(".grip")))
     typed = page.get_by_label("width: border 1").locator("visible=true").last
     typed.fill("3 1/2")

@@ -4,6 +4,7 @@ areas of all that is drawn.
 
 from __future__ import annotations
 
+import os
 from collections import Counter
 from dataclasses import replace
 from fractions import Fraction as F
@@ -54,6 +55,8 @@ quilts: st.SearchStrategy[dict[str, Any]] = st.fixed_dictionaries(
         "seam": st.sampled_from([F(1, 4), F(3, 8)]),
     }
 )
+
+QUILTS = 2000 if os.environ.get("YONK_LONG") == "1" else 200  # drawn at random
 
 
 def drawn_quilt(told: dict[str, Any]) -> Quilt | None:
@@ -126,7 +129,7 @@ def reckoned(quilt: Quilt, told: dict[str, Any]) -> tuple[Counter[str], F]:
     return found, along * side + across * side + (across + more * strips) * w
 
 
-@settings(max_examples=200)
+@settings(max_examples=QUILTS)
 @given(quilts)
 def test_pieces_are_as_many_and_as_long_as_reckoned(told: dict[str, Any]) -> None:
     quilt = drawn_quilt(told)

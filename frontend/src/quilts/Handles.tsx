@@ -10,6 +10,8 @@ type Stop = NonNullable<Picture["stops"]>[number];
 interface Props {
   picture: Picture;
   name: (part: string) => string;
+  /** That a side is dragged: which, to which width, and where its first end is then; or that it is no longer. */
+  onLive: (dragged: { handle: Handle; at: number; typed: string; end: [number, number] } | undefined) => void;
   onWiden: (handle: Handle, typed: string) => void;
   onType: (handle: Handle, x: number, y: number) => void;
 }
@@ -21,7 +23,7 @@ function moves(one: Handle, other: Handle | undefined) {
 }
 
 /** The sides of borders, sashing and frames: dragged to a width on the ruler, moved by keys, or typed where they stand. */
-export function Handles({ picture, name, onWiden, onType }: Props) {
+export function Handles({ picture, name, onLive, onWiden, onType }: Props) {
   const [drag, setDrag] = useState<{ at: number; stop: Stop; far: boolean }>();
   const handles = picture.handles ?? [];
   const stops = picture.stops ?? [];
@@ -38,14 +40,22 @@ export function Handles({ picture, name, onWiden, onType }: Props) {
     const [[x, y]] = handle.side;
     const beyond = (spot.x - x) * handle.toward[0] + (spot.y - y) * handle.toward[1];
     const stop = nearest(handle.width + beyond);
-    if (stop) setDrag({ at, stop, far: Boolean(drag?.far) || stop.width !== handle.width });
+    if (!stop) return;
+    if (stop !== drag?.stop && (drag || stop.width !== handle.width)) {
+      const by = stop.width - handle.width;
+      onLive({ handle, at, typed: stop.typed, end: [x + handle.toward[0] * by, y + handle.toward[1] * by] });
+    }
+    setDrag({ at, stop, far: Boolean(drag?.far) || stop.width !== handle.width });
   };
   const end = (event: PointerEvent<SVGGElement>, handle: Handle) => {
     const done = drag;
     setDrag(undefined);
-    if (event.type === "pointercancel") return;
-    if (!done?.far) onType(handle, event.clientX, event.clientY);
-    else if (done.stop.width !== handle.width) onWiden(handle, done.stop.typed);
+    if (event.type !== "pointercancel" && done?.far && done.stop.width !== handle.width) {
+      onWiden(handle, done.stop.typed);
+      return;
+    }
+    onLive(undefined);
+    if (event.type !== "pointercancel" && !done?.far) onType(handle, event.clientX, event.clientY);
   };
   const key = (event: KeyboardEvent, handle: Handle) => {
     const by = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key];

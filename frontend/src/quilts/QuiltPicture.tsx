@@ -3,6 +3,7 @@ import { memo, type PointerEvent, type ReactNode, useId, useState } from "react"
 import type { Schemas } from "../api/client";
 import { ClothPattern } from "../common/Cloth";
 import { say } from "../language/say";
+import type { Live } from "./useLive";
 
 type Picture = Schemas["QuiltPictureOut"];
 type Use = Picture["uses"][number];
@@ -16,6 +17,8 @@ interface Dragged {
 
 interface Props {
   picture: Picture;
+  /** The quilt as it would be, seen instead while a side of it is dragged. */
+  live?: Live | undefined;
   label: string;
   grey?: boolean;
   far?: boolean;
@@ -51,6 +54,7 @@ function partOf(one: Element | null) {
 /** A quilt: each block drawn once and laid wherever it lies; places are dragged onto each other, or gone to by arrows. */
 export function QuiltPicture({
   picture,
+  live,
   label,
   grey,
   far,
@@ -107,7 +111,9 @@ export function QuiltPicture({
   };
   return (
     <svg
-      className={["quilt", far ? "far" : "", zoom > 1 ? "zoomed" : "", inHand ? "taking" : ""].join(" ")}
+      className={["quilt", far && "far", zoom > 1 && "zoomed", inHand && "taking", live && "live"]
+        .filter(Boolean)
+        .join(" ")}
       style={zoom > 1 ? { width: `${String(100 * zoom)}%`, height: `${String(100 * zoom)}%` } : undefined}
       viewBox={box.join(" ")}
       role={onAt ? "group" : "img"}
@@ -158,7 +164,9 @@ export function QuiltPicture({
         } else onKey?.(event, found);
       }}
     >
-      <Cloth picture={picture} id={id} grey={Boolean(grey)} prints={prints} />
+      <g transform={live && `translate(${live.shift.join(" ")})`}>
+        <Cloth picture={live?.picture ?? picture} id={id} grey={Boolean(grey)} prints={prints} />
+      </g>
       {uses.map((one) => {
         const name = nameOf(one);
         return (

@@ -17,6 +17,7 @@ import { SizeWanted } from "./SizeWanted";
 import { Spreading } from "./Spreading";
 import { TopList } from "./TopList";
 import { type Hand, useCarry } from "./useCarry";
+import { useLive } from "./useLive";
 import type { Quilt, QuiltAct, QuiltInHand } from "./useQuilt";
 
 const TURNINGS = [
@@ -53,6 +54,8 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
     if (hand?.block) act([{ do: "lay", block: hand.block, places }]);
   };
   const widen = ({ part, ends, inside }: Handle, width: string) => act([{ do: "widen", part, ends, inside, width }]);
+  const { live, show, forget } = useLive(view.document);
+  const [dragging, setDragging] = useState(false);
   const putOnto = (its: Hand, part: string) =>
     act([{ do: "put-onto", part, fabric: its.fabric ?? "", block: its.block ?? "" }]);
   const { carried, begin } = useCarry(
@@ -142,6 +145,7 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
           <QuiltPicture
             zoom={ZOOMS[zoom] ?? 1}
             picture={view.picture}
+            live={dragging || quilting.waiting > 0 ? live : undefined}
             prints={view.fabrics}
             label={say("quilts-the-quilt-top-arrows-go")}
             {...look}
@@ -180,7 +184,19 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
               <Handles
                 picture={view.picture}
                 name={partName}
-                onWiden={(handle, width) => widen(handle, width)}
+                onLive={(dragged) => {
+                  setDragging(dragged !== undefined);
+                  if (!dragged) forget();
+                  else {
+                    const { handle, at, typed, end } = dragged;
+                    const { part, ends, inside } = handle;
+                    show({ act: { do: "widen", part, ends, inside, width: typed }, at, end });
+                  }
+                }}
+                onWiden={(handle, width) => {
+                  setDragging(false);
+                  widen(handle, width);
+                }}
                 onType={(handle, x, y) => setTyping({ handle, x, y })}
               />
             )}
