@@ -165,7 +165,13 @@ export function QuiltPicture({
       }}
     >
       <g transform={live && `translate(${live.shift.join(" ")})`}>
-        <Cloth picture={live?.picture ?? picture} id={id} grey={Boolean(grey)} prints={prints} />
+        <Cloth
+          picture={live?.picture ?? picture}
+          id={id}
+          grey={Boolean(grey)}
+          prints={prints}
+          printed={(zoom * side[0]) / Math.max(width, height) > PRINTED}
+        />
       </g>
       {uses.map((one) => {
         const name = nameOf(one);
@@ -232,11 +238,14 @@ interface ClothProps {
   id: string;
   grey: boolean;
   prints: Schemas["PrintOut"][] | undefined;
+  /** Whether blocks show their prints too, not the setting alone. */
+  printed: boolean;
 }
 
+const PRINTED = 0.08; // of the picture, of a block's side: in smaller ones the marks of a print are finer than the screen
 const MARKS_ACROSS = 900; // how fine the marks of a print are in a picture of a whole quilt
 
-const Cloth = memo(function Cloth({ picture, id, grey, prints }: ClothProps) {
+const Cloth = memo(function Cloth({ picture, id, grey, prints, printed }: ClothProps) {
   const [left, top, wide, high] = picture.top;
   const drawn = grey ? undefined : prints;
   const cloth = (one: Picture["cloths"][number], index: number) => {
@@ -270,7 +279,7 @@ const Cloth = memo(function Cloth({ picture, id, grey, prints }: ClothProps) {
                 fill={
                   grey
                     ? symbol.greys[index]
-                    : drawn && face.cloth != null
+                    : drawn && printed && face.cloth != null
                       ? `url(#${id}-p${String(face.cloth)})`
                       : face.colour
                 }
