@@ -113,6 +113,8 @@ def test_a_piece_of_cloth_with_an_end_holds_what_it_says_and_names_the_rest(
         ([WantedRectangles(0, 160, 24, 4, False)], 48),
         ([WantedRectangles(0, 640, 36, 2)], 640),  # longer than the cloth is wide, so along it
         ([WantedRectangles(0, 240, 60, 3, False)], 180),  # too wide to lie side by side
+        # a panel across the whole cloth, and a strip that is too long to lie: one after the other
+        ([WantedRectangles(0, 460, 320, 1), WantedRectangles(1, 460, 67, 1)], 920),
     ],
 )
 def test_layouts_that_can_be_reckoned_by_hand(wanted: list[WantedRectangles], length: int) -> None:

@@ -434,8 +434,24 @@ def lower_bound(wanted: Sequence[WantedRectangles], width: int) -> int:
     either way counts the lesser. Squares: a piece holds ⌊w/s⌋·⌊h/s⌋ squares of side s, whatever way
     it lies, and a cloth of width W and length L holds at most ⌊W/s⌋·⌊L/s⌋ of them, since a lattice
     of points s apart can be shifted so that just so many of its points lie on the cloth, and every
-    square has one of them; so L is at least s times the squares over ⌊W/s⌋, rounded up.
+    square has one of them; so L is at least s times the squares over ⌊W/s⌋, rounded up. Alone: a
+    piece that leaves less beside it, whatever way it lies, than the narrowest is wide has its
+    length of the cloth for itself, and the others what is bound for them.
     """
+    narrowest = min((_least_wide(one, width) for one in wanted), default=0)
+    alone = [one for one in wanted if _least_wide(one, width) > width - narrowest]
+    if not alone:
+        return _bound_together(wanted, width)
+    theirs = sum(one.count * min(high for _, high in _ways(one, width)) for one in alone)
+    return theirs + lower_bound([one for one in wanted if one not in alone], width)
+
+
+def _least_wide(one: WantedRectangles, width: int) -> int:
+    return min(wide for wide, _ in _ways(one, width))
+
+
+def _bound_together(wanted: Sequence[WantedRectangles], width: int) -> int:
+    """The greatest of the bounds for pieces of which any may lie beside another."""
     bound = -(-sum(one.width * one.height * one.count for one in wanted) // width)
     for side in sorted(
         {min(one.width, one.height) for one in wanted if min(one.width, one.height) <= width}
