@@ -240,11 +240,11 @@ def test_from_a_bed_to_the_binding(bench: BenchPage, page: Page, tmp_path: Path)
     expect(page.get_by_label("done", exact=True)).to_be_checked()
     page.get_by_role("button", name="At the machine").click()
     machine = page.locator(".at-the-machine")
-    number = machine.get_by_role("heading", level=1)
+    heading = machine.get_by_role("heading", level=1)
     for _ in ("row 1 is sewn: to the next", "row 2 is sewn"):
-        before = number.inner_text()
+        before = heading.inner_text()
         page.keyboard.press("Space")
-        expect(number).not_to_have_text(before)
+        expect(heading).not_to_have_text(before)
     page.keyboard.press("Escape")
     expect(machine).to_have_count(0)
     expect(page.locator(".cards > p")).to_contain_text("2 of 7 rows and strips sewn")
@@ -386,8 +386,51 @@ def test_a_top_is_made_by_finger(
     cloth.evaluate("one => one.scrollIntoView({block: 'center'})")  # not under the tray
     page.touchscreen.tap(*middle(cloth))
     expect(page.get_by_label("Sashing fabric")).to_have_value("fog")
+    ring = page.locator(".quilt [data-part=outside]")
+    box = ring.bounding_box()
+    assert box
+    page.touchscreen.tap(box["x"] + 4, box["y"] + box["height"] / 2)
+    expect(page.get_by_label("Fabric of border 1")).to_have_value("f fog")
     assert page.evaluate("document.documentElement.scrollWidth") <= wide
     context.close()
+
+
+def test_a_throw_is_made_by_dragging_alone(
+    bench: BenchPage, page: Page, running: Running, tmp_path: Path
+) -> None:
+    """From the empty dialog to its PDF: places by the corner, another block of the shelf, sashing
+    and a border where there were none.
+    """
+    open_sample(page, "Peg", tmp_path)
+    page.goto(running.url)
+    set_into_a_quilt(page, "Weir Gate", tmp_path)
+    corner = page.get_by_role("button", name="3 × 4: drag the corner")
+    top = page.locator(".quilt .place").first.bounding_box()
+    assert top
+    at = middle(corner.locator(".reach"))
+    drag(page, at, (at[0] + top["width"], at[1]))
+    expect(size(page)).to_have_text("36″ × 36″")
+    page.get_by_role("button", name="more blocks").click()
+    tray(page, "Peg").scroll_into_view_if_needed()
+    drag(page, middle(tray(page, "Peg")), middle(place(page, 2, 2)))
+    expect(tray(page, "Peg, 1")).to_be_visible()
+    page.get_by_role("button", name="fewer", exact=True).click()
+    first = place(page, 1, 1).bounding_box()
+    assert first
+    between = first["x"] + first["width"], first["y"] + first["height"] / 2
+    drag(page, middle(tray(page, "Slate")), between)
+    expect(size(page)).to_have_text("39″ × 39″")
+    first = place(page, 1, 1).bounding_box()
+    assert first
+    drag(page, middle(tray(page, "Gorse")), (first["x"] - 6, first["y"] + first["height"] / 2))
+    expect(size(page)).to_have_text("47″ × 47″")
+    expect(page.get_by_label("Fabric of border 1")).to_have_value("f gorse")
+    bench.saved()
+    page.get_by_role("link", name="Cut", exact=True).click()
+    page.get_by_role("button", name="Print and take along").click()
+    with page.expect_download() as taken:
+        page.get_by_role("button", name="Everything: list").click()
+    assert taken.value.suggested_filename.endswith(".pdf")
 
 
 def test_off_the_ruler_is_mended_by_a_touch(bench: BenchPage, page: Page, tmp_path: Path) -> None:

@@ -2755,7 +2755,7 @@ export interface components {
         };
         /**
          * AddBlockIn
-         * @description Take one more block of the shelf into the quilt, by its id.
+         * @description Take one more block of the shelf into the quilt, by its id, and lay it at some places.
          */
         AddBlockIn: {
             /**
@@ -2765,6 +2765,14 @@ export interface components {
             do: "add-block";
             /** Origin */
             origin: string;
+            /**
+             * Places
+             * @default []
+             */
+            places?: [
+                number,
+                number
+            ][];
         };
         /**
          * AddBorder
@@ -5888,7 +5896,8 @@ export interface components {
         /**
          * PutOnto
          * @description Put a fabric, or a block, onto what lies somewhere in the picture: `part` is a border by its
-         *     number, sashing, cornerstones, frames, the edge, or the plain squares of every other place.
+         *     number, sashing, cornerstones, frames, the edge, the plain squares of every other place, or
+         *     what is outside of all: one more border.
          */
         PutOnto: {
             /**

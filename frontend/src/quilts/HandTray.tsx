@@ -1,10 +1,15 @@
-import type { PointerEvent } from "react";
+import { useQuery } from "@tanstack/react-query";
+import { type PointerEvent, type ReactNode, useState } from "react";
 
+import { client, type Schemas, settled } from "../api/client";
+import { Picture } from "../common/Picture";
 import { SwatchOf } from "../cut/SwatchOf";
 import { say } from "../language/say";
 import { BlockPicture } from "./BlockPicture";
-import type { Carried, Hand } from "./useCarry";
+import { type Carried, type Hand, same } from "./useCarry";
 import type { Quilt } from "./useQuilt";
+
+type Shelf = Schemas["ShelfOut"];
 
 interface Props {
   view: Quilt;
@@ -14,14 +19,20 @@ interface Props {
   onHand: (hand: Hand | undefined) => void;
 }
 
-/** The blocks and the fabrics of a quilt as pictures: dragged onto the top, or taken in hand and put in by touch. */
+/** The blocks and the fabrics of a quilt as pictures, and those of the shelf: dragged onto the top, or taken in hand. */
 export function HandTray({ view, hand, carried, onBegin, onHand }: Props) {
-  const button = (its: Hand, name: string, picture: React.ReactNode, words?: string) => {
+  const [more, setMore] = useState(false);
+  const shelf = useQuery({
+    queryKey: ["shelf", say("quilts-for-a-quilt"), ""],
+    queryFn: () => settled<Shelf>(client.GET("/api/blocks", { params: { query: { order: "name" } } })),
+  });
+  const kept = shelf.data?.blocks ?? [];
+  const button = (its: Hand, name: string, picture: ReactNode, words?: string) => {
     const label = words ? say("quilts-block-and-how-many", { name, count: words }) : undefined;
-    const pressed = hand?.block === its.block && hand?.fabric === its.fabric;
+    const pressed = same(hand, its);
     return (
       <button
-        key={name}
+        key={`${name} ${its.shelf ?? ""}`}
         type="button"
         aria-pressed={pressed}
         aria-label={label}
@@ -35,6 +46,12 @@ export function HandTray({ view, hand, carried, onBegin, onHand }: Props) {
         {picture}
         <span aria-hidden={label ? true : undefined}>{words ?? name}</span>
       </button>
+    );
+  };
+  const drawn = (id: string) => {
+    const one = kept.find((block) => block.id === id);
+    return (
+      one && <Picture name={one.name} width={one.width} height={one.height} faces={one.picture} cloths={one.cloths} />
     );
   };
   return (
@@ -51,9 +68,16 @@ export function HandTray({ view, hand, carried, onBegin, onHand }: Props) {
       {view.fabrics.map((one) =>
         button({ fabric: one.key }, one.name, <SwatchOf fabrics={view.fabrics} name={one.key} size={34} />),
       )}
+      <hr />
+      <button type="button" className="more" aria-expanded={more} onClick={() => setMore(!more)}>
+        {more ? say("quilts-fewer-blocks") : say("quilts-more-blocks")}
+      </button>
+      {more && kept.map((one) => button({ shelf: one.id }, one.name, drawn(one.id)))}
       {carried && (
         <div className="carried" style={{ left: carried.x, top: carried.y }} aria-hidden="true">
-          {carried.hand.block ? (
+          {carried.hand.shelf ? (
+            drawn(carried.hand.shelf)
+          ) : carried.hand.block ? (
             <BlockPicture view={view} block={carried.hand.block} size={56} />
           ) : (
             <SwatchOf fabrics={view.fabrics} name={carried.hand.fabric ?? ""} size={42} />

@@ -7,6 +7,7 @@ import { type Block, client, faultsOf, type Schemas, settled } from "../api/clie
 import { useChange } from "../api/useChange";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
+import { Picture } from "../common/Picture";
 import { say } from "../language/say";
 
 type Shelf = Schemas["ShelfOut"];
@@ -62,6 +63,15 @@ export function NewQuilt({ onClose }: { onClose: () => void }) {
                   id={`of-${one.id}`}
                   label={
                     <>
+                      <span aria-hidden="true">
+                        <Picture
+                          name={one.name}
+                          width={one.width}
+                          height={one.height}
+                          faces={one.picture}
+                          cloths={one.cloths}
+                        />
+                      </span>
                       {one.name}{" "}
                       <small>
                         <Fr>{one.finished}</Fr>

@@ -30,6 +30,8 @@ interface Props {
   chosen?: readonly string[];
   /** Whether something is in hand, which a touch puts in and a drag lays over a span. */
   inHand?: boolean;
+  /** Parts that are not there yet and take what is in hand: the outside for one more border, sashing. */
+  offered?: readonly string[];
   marks?: [number, number][];
   onAt?: ((use: Use, add: boolean) => void) | undefined;
   onSpan?: ((uses: Use[]) => void) | undefined;
@@ -40,6 +42,7 @@ interface Props {
 }
 
 const NONE: readonly string[] = [];
+const ROOM = 16; // round a quilt of 600: what is dropped there is sewn round it
 
 /** A place by its row and column, as a name. */
 export function nameOf(use: { row: number; column: number }): string {
@@ -64,6 +67,7 @@ export function QuiltPicture({
   prints,
   chosen = NONE,
   inHand = false,
+  offered = NONE,
   marks = [],
   onAt,
   onSpan,
@@ -78,7 +82,7 @@ export function QuiltPicture({
   const [left, top, wide, high] = picture.top;
   const box = three
     ? [left, top, Math.min(wide, 3 * side[0]), Math.min(high, 3 * side[1])]
-    : [-4 * unit, -4 * unit, width + 8 * unit, height + 8 * unit];
+    : [-ROOM * unit, -ROOM * unit, width + 2 * ROOM * unit, height + 2 * ROOM * unit];
   const placeOf = (target: EventTarget | null) => {
     const found = (target as Element | null)?.closest("[data-at]")?.getAttribute("data-at");
     return uses.find((one) => nameOf(one) === found);
@@ -200,6 +204,28 @@ export function QuiltPicture({
           />
         );
       })}
+      {offered.includes("sashing") &&
+        uses.map((one) => (
+          <rect
+            key={nameOf(one)}
+            className="offered between"
+            data-part="sashing"
+            x={-side[0] / 2}
+            y={-side[1] / 2}
+            width={side[0]}
+            height={side[1]}
+            strokeWidth={unit * 10}
+            transform={`translate(${String(one.x)} ${String(one.y)}) rotate(${String(one.angle % 90)})`}
+          />
+        ))}
+      {offered.includes("outside") && (
+        <path
+          className="offered"
+          data-part="outside"
+          fillRule="evenodd"
+          d={`${ring(-ROOM * unit, width + ROOM * unit, height + ROOM * unit)}${ring(0, width, height)}`}
+        />
+      )}
       {dragged && (
         <g className="dragged">
           {laid({ ...dragged.from, x: dragged.x, y: dragged.y }, picture, id)}
@@ -218,6 +244,11 @@ export function QuiltPicture({
       {children}
     </svg>
   );
+}
+
+/** A box from a corner, as far across and down, as a path. */
+function ring(from: number, across: number, down: number) {
+  return `M${String(from)} ${String(from)}H${String(across)}V${String(down)}H${String(from)}Z`;
 }
 
 /** A block where it lies; nothing for a plain square. */

@@ -8,6 +8,7 @@ import { Typed } from "../common/Typed";
 import { Zoom, ZOOMS } from "../common/Zoom";
 import { rich, say } from "../language/say";
 import { Blocks } from "./Blocks";
+import { CornerGrip } from "./CornerGrip";
 import { HandTray } from "./HandTray";
 import { type Handle, Handles } from "./Handles";
 import { nameOf, QuiltPicture } from "./QuiltPicture";
@@ -16,7 +17,7 @@ import { SettingFields } from "./SettingFields";
 import { SizeWanted } from "./SizeWanted";
 import { Spreading } from "./Spreading";
 import { TopList } from "./TopList";
-import { type Hand, useCarry } from "./useCarry";
+import { type Hand, same, useCarry } from "./useCarry";
 import { useLive } from "./useLive";
 import type { Quilt, QuiltAct, QuiltInHand } from "./useQuilt";
 
@@ -29,6 +30,11 @@ const TURNINGS = [
 
 type Spot = [number, number];
 const spot = (use: { row: number; column: number }): Spot => [use.row, use.column];
+const toPlaces = ([columns, rows]: [number, number]): QuiltAct => ({
+  do: "places",
+  columns: String(columns),
+  rows: String(rows),
+});
 interface Typing {
   handle: Handle;
   x: number;
@@ -50,8 +56,15 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
     setRow(undefined);
     quilting.act(acts);
   };
+  const lay = (its: Hand, places: Spot[]) => {
+    if (its.block) act([{ do: "lay", block: its.block, places }]);
+    if (its.shelf) {
+      act([{ do: "add-block", origin: its.shelf, places }]);
+      setHand(undefined); // it is one of the quilt's now
+    }
+  };
   const put = (places: Spot[]) => {
-    if (hand?.block) act([{ do: "lay", block: hand.block, places }]);
+    if (hand) lay(hand, places);
   };
   const widen = ({ part, ends, inside }: Handle, width: string) => act([{ do: "widen", part, ends, inside, width }]);
   const { live, show, forget } = useLive(view.document);
@@ -59,13 +72,13 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
   const putOnto = (its: Hand, part: string) =>
     act([{ do: "put-onto", part, fabric: its.fabric ?? "", block: its.block ?? "" }]);
   const { carried, begin } = useCarry(
-    (its) => setHand(hand?.block === its.block && hand?.fabric === its.fabric ? undefined : its),
+    (its) => setHand(same(hand, its) ? undefined : its),
     (its, under) => {
       const at = under.closest("[data-at]")?.getAttribute("data-at");
       const part = under.closest("[data-part]")?.getAttribute("data-part");
       const use = view.picture.uses.find((one) => nameOf(one) === at);
-      if (use && its.block) act([{ do: "lay", block: its.block, places: [spot(use)] }]);
-      else if (use && its.fabric && !use.block) putOnto(its, "alternate");
+      if (use && !its.fabric) lay(its, [spot(use)]);
+      else if (use && !use.block) putOnto(its, "alternate");
       else if (!use && part) putOnto(its, part);
     },
   );
@@ -83,7 +96,13 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
   const lit = vanishing
     ? view.vanishing.flatMap((one) => one.pairs.flat().map(([row, column]) => nameOf({ row, column })))
     : [];
-  const partName = (part: string) => view.picture.parts?.find((one) => one.part === part)?.words ?? part;
+  const parts = view.picture.parts ?? [];
+  const partName = (part: string) => parts.find((one) => one.part === part)?.words ?? part;
+  const fabric = (carried?.hand ?? hand)?.fabric;
+  const inHand = carried?.hand ?? hand;
+  // what is not there yet: a border outside, sashing between the blocks
+  const offered = inHand && !inHand.shelf ? [{ part: "outside", words: say("quilts-a-new-border") }] : [];
+  if (fabric && !view.setting.sashing_fabric) offered.push({ part: "sashing", words: say("quilts-new-sashing") });
   const turn = (by: number) => act(spots.map((at) => ({ do: "turn" as const, at, by })));
   const mirror = () => act(spots.map((at) => ({ do: "turn" as const, at, mirror: true })));
   return (
@@ -153,6 +172,7 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
             marks={view.alike.marks}
             chosen={chosen}
             inHand={hand !== undefined}
+            offered={offered.map((one) => one.part)}
             onAt={(use, add) => {
               const name = nameOf(use);
               if (!add) setChosen(chosen.length === 1 && chosen[0] === name ? [] : [name]);
@@ -172,7 +192,7 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
               if (key === "r") act(here.map((at) => ({ do: "turn", at, by: event.shiftKey ? -1 : 1 })));
               if (key === "m") act(here.map((at) => ({ do: "turn", at, mirror: true })));
               if (key === "delete" || key === "backspace") act([{ do: "clear", places: here }]);
-              if (key === "enter" && hand?.block) put(here);
+              if (key === "enter" && hand && !hand.fabric) put(here);
               if (key === " ") {
                 const name = nameOf(use);
                 setChosen(chosen.includes(name) ? chosen.filter((one) => one !== name) : [...chosen, name]);
@@ -180,6 +200,25 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
               if (["r", "m", "delete", "backspace", "enter", " "].includes(key)) event.preventDefault();
             }}
           >
+            {!hand && (
+              <CornerGrip
+                picture={view.picture}
+                size={[view.setting.columns, view.setting.rows]}
+                onLive={(size) => {
+                  setDragging(size !== undefined);
+                  if (!size) forget();
+                  else
+                    show({
+                      act: toPlaces(size),
+                      shift: (drawn) => [view.picture.top[0] - drawn.top[0], view.picture.top[1] - drawn.top[1]],
+                    });
+                }}
+                onSize={(size) => {
+                  setDragging(false);
+                  act([toPlaces(size)]);
+                }}
+              />
+            )}
             {!hand && (
               <Handles
                 picture={view.picture}
@@ -190,7 +229,13 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
                   else {
                     const { handle, at, typed, end } = dragged;
                     const { part, ends, inside } = handle;
-                    show({ act: { do: "widen", part, ends, inside, width: typed }, at, end });
+                    show({
+                      act: { do: "widen", part, ends, inside, width: typed },
+                      shift: (drawn) => {
+                        const side = drawn.handles?.[at]?.side[0];
+                        return side && [end[0] - side[0], end[1] - side[1]];
+                      },
+                    });
                   }
                 }}
                 onWiden={(handle, width) => {
@@ -223,12 +268,17 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
           {hand ? (
             <>
               <span>
-                {hand.block
-                  ? rich("quilts-block-in-hand", { name: view.blocks.find((one) => one.key === hand.block)?.name })
-                  : rich("quilts-fabric-in-hand", { name: view.fabrics.find((one) => one.key === hand.fabric)?.name })}
+                {hand.shelf
+                  ? say("quilts-a-block-of-the-shelf-in-hand")
+                  : hand.block
+                    ? rich("quilts-block-in-hand", { name: view.blocks.find((one) => one.key === hand.block)?.name })
+                    : rich("quilts-fabric-in-hand", {
+                        name: view.fabrics.find((one) => one.key === hand.fabric)?.name,
+                      })}
               </span>
-              {(view.picture.parts ?? [])
-                .filter((one) => hand.fabric || one.part.startsWith("border") || one.part === "alternate")
+              {[...parts, ...offered]
+                .filter((one) => hand.fabric || /^border|^alternate|^outside/.test(one.part))
+                .filter(() => !hand.shelf)
                 .map((one) => (
                   <button key={one.part} type="button" className="quiet" onClick={() => putOnto(hand, one.part)}>
                     {say("quilts-onto-part", { part: one.words })}

@@ -1,7 +1,15 @@
 import { type PointerEvent, useEffect, useRef, useState } from "react";
 
-/** What is in hand on a quilt's page: a block or a fabric, by its key. */
-export type Hand = { block: string; fabric?: never } | { fabric: string; block?: never };
+/** What is in hand on a quilt's page: a block or a fabric of the quilt by its key, a block of the shelf by its id. */
+export type Hand =
+  | { block: string; fabric?: never; shelf?: never }
+  | { fabric: string; block?: never; shelf?: never }
+  | { shelf: string; block?: never; fabric?: never };
+
+/** Whether the same is in hand. */
+export function same(one: Hand | undefined, other: Hand) {
+  return one?.block === other.block && one?.fabric === other.fabric && one?.shelf === other.shelf;
+}
 
 /** Something that is carried from the tray over the page, and where it is. */
 export interface Carried {

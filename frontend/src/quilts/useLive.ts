@@ -11,9 +11,8 @@ export interface Live {
 
 interface Wanted {
   act: QuiltAct;
-  /** The side that is dragged, by its number, and where its first end is drawn meanwhile. */
-  at: number;
-  end: [number, number];
+  /** How far a picture is moved, so that what is in hand stays where it is; nothing where it is no longer there. */
+  shift: (picture: Schemas["QuiltPictureOut"]) => [number, number] | undefined;
 }
 
 /**
@@ -28,16 +27,14 @@ export function useLive(document: Quilt["document"]) {
     if (asking.current) return;
     asking.current = true;
     for (let wanted = next.current; wanted; wanted = next.current) {
-      const { act, at, end } = wanted;
+      const { act, shift } = wanted;
       next.current = undefined;
       // what cannot be so wide is said when it is let go
       const found = await settled<Quilt>(client.POST("/api/quilt", { body: { document, acts: [act] } })).catch(
         () => undefined,
       );
-      const side = found?.picture.handles?.[at]?.side[0];
-      if (found && side) {
-        setLive({ picture: found.picture, shift: [end[0] - side[0], end[1] - side[1]], of: document });
-      }
+      const moved = found && shift(found.picture);
+      if (moved) setLive({ picture: found.picture, shift: moved, of: document });
     }
     asking.current = false;
   };

@@ -19,6 +19,7 @@ from yonk.api.quilts.view import quilt_picture, quilt_view, size_way
 from yonk.api.wire import as_bytes
 from yonk.core.paper import Text, check_name, next_key, typed_length
 from yonk.core.setting import (
+    LayBlock,
     Quilt,
     QuiltBlock,
     apply_to_quilt,
@@ -51,6 +52,9 @@ def quilt_done(asked: QuiltActsIn, shelf: Mapping[str, tuple[int, str]] | None =
             revision, document = (shelf or {})[act.origin]
             taking = with_block if isinstance(act, AddBlockIn) else taken_anew
             quilt = taking(quilt, read_block(document), act.origin, revision)
+            if isinstance(act, AddBlockIn) and act.places:
+                laid = LayBlock(block=quilt.blocks[-1].key, places=act.places)
+                quilt = apply_to_quilt(quilt, laid)
         else:
             quilt = apply_to_quilt(quilt, act)
     return quilt

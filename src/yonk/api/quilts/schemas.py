@@ -25,10 +25,11 @@ Origin = Annotated[str, Field(pattern="^[0-9a-z]{1,32}$")]
 
 
 class AddBlockIn(Model):
-    """Take one more block of the shelf into the quilt, by its id."""
+    """Take one more block of the shelf into the quilt, by its id, and lay it at some places."""
 
     do: Literal["add-block"] = "add-block"
     origin: Origin
+    places: tuple[RowColumn, ...] = Field(default=(), max_length=10_000)
 
 
 class TakeAnewIn(Model):

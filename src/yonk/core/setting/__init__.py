@@ -1,6 +1,7 @@
 """The quilt: its places, its edge and borders, its list."""
 
 from yonk.core.setting.acts import (
+    LayBlock,
     QuiltAct,
     Spread,
     TurnAll,
@@ -91,6 +92,7 @@ __all__ = [
     "Joins",
     "LaidBlock",
     "LaidCloth",
+    "LayBlock",
     "Module",
     "Place",
     "Placed",

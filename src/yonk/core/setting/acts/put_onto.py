@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Literal
 
 from yonk.core.paper import DraftError, message
 from yonk.core.setting.acts.act import QuiltAct
+from yonk.core.setting.acts.add_border import AddBorder
 from yonk.core.setting.acts.named import border_of
 from yonk.core.setting.acts.set_alternate import SetAlternate
 from yonk.core.setting.acts.set_border import SetBorder
@@ -15,11 +16,14 @@ from yonk.core.setting.acts.set_module import SetModule
 from yonk.core.setting.acts.set_sashing import SetSashing
 from yonk.core.setting.quilt import Quilt
 
+OUTSIDE = "outside"
+
 
 @dataclass(frozen=True, kw_only=True)
 class PutOnto(QuiltAct):
     """Put a fabric, or a block, onto what lies somewhere in the picture: `part` is a border by its
-    number, sashing, cornerstones, frames, the edge, or the plain squares of every other place.
+    number, sashing, cornerstones, frames, the edge, the plain squares of every other place, or
+    what is outside of all: one more border.
     """
 
     do: Literal["put-onto"] = "put-onto"
@@ -29,6 +33,10 @@ class PutOnto(QuiltAct):
 
     def on(self, quilt: Quilt) -> Quilt:
         """The quilt with it."""
+        if self.part == OUTSIDE:
+            more = AddBorder(fabric=self.fabric or None).on(quilt)
+            onto = replace(self, part=f"border-{len(more.borders)}")
+            return onto.on(more) if self.block else more
         if self.block:
             return self._of_block().on(quilt)
         acts: dict[str, QuiltAct] = {

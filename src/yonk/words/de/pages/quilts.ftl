@@ -175,3 +175,9 @@ quilts-places-let-go = { $places ->
 } verloren
 quilts-block-and-how-many = { $name }, { $count }
 quilts-the-quilt-is-sewn = Der Quilt ist genäht
+quilts-more-blocks = mehr Blöcke
+quilts-fewer-blocks = weniger
+quilts-a-new-border = einen neuen Rand
+quilts-new-sashing = Zwischenstreifen zwischen die Blöcke
+quilts-a-block-of-the-shelf-in-hand = Ein Block aus dem Regal ist in der Hand: Plätze berühren oder darüberstreichen
+quilts-columns-and-rows-by-arrows = { $columns } × { $rows }: an der Ecke ziehen oder die Pfeile nehmen für mehr oder weniger Spalten und Reihen

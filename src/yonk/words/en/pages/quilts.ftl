@@ -175,3 +175,9 @@ quilts-places-let-go = { $places ->
 } let go
 quilts-block-and-how-many = { $name }, { $count }
 quilts-the-quilt-is-sewn = The quilt is sewn
+quilts-more-blocks = more blocks
+quilts-fewer-blocks = fewer
+quilts-a-new-border = a new border
+quilts-new-sashing = sashing between the blocks
+quilts-a-block-of-the-shelf-in-hand = A block of the shelf is in hand: touch or sweep over places
+quilts-columns-and-rows-by-arrows = { $columns } × { $rows }: drag the corner, or use the arrows, for more or fewer columns and rows
