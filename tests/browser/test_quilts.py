@@ -124,11 +124,13 @@ def test_on_point_looked_at_in_greys_and_taken_along(
     file = tmp_path / "throw.quilt.json"
     taken.value.save_as(file)
     assert json.loads(file.read_text())["format"] == "yonk-quilt/1"
+    page.get_by_role("button", name="Go to").click()
     page.get_by_role("link", name="Quilts").click()
     before = page.locator(".quilt-shelf li")
     expect(before).to_have_count(1)
     page.get_by_label("Quilt file").set_input_files(file)
     expect(page.locator(".sizes")).to_contain_text("18 blocks")
+    page.get_by_role("button", name="Go to").click()
     page.get_by_role("link", name="Quilts").click()
     expect(before).to_have_count(2)
     page.get_by_role("button", name="Delete Hut Window throw").first.click()

@@ -9,6 +9,7 @@ import { Link, Navigate, useNavigate, useParams } from "react-router";
 import { type Block, client, settled } from "../api/client";
 import type { Tool, View } from "../draft/places";
 import { Fetching } from "../common/Waiting";
+import { rememberOpened } from "../common/opened";
 import { say } from "../language/say";
 import { BlockTop } from "./BlockTop";
 import { DraftPicture } from "./DraftPicture";
@@ -36,8 +37,10 @@ function OneBlock({ id, step }: { id: string; step: string }) {
     if (saved) void queries.invalidateQueries({ queryKey: ["shelf"] });
   }, [queries, saved]);
   useEffect(() => {
-    if (view) document.title = say("common-yonk", { name: view.sheet.name });
-  }, [view]);
+    if (!view) return;
+    document.title = say("common-yonk", { name: view.sheet.name });
+    rememberOpened({ path: `/blocks/${id}`, name: view.sheet.name });
+  }, [view, id]);
   const go = useNavigate();
   const place = STEPS.findIndex((one) => one.name === step);
   const goBy = (by: number) => {

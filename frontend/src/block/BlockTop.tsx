@@ -3,6 +3,7 @@ import { Link } from "react-router";
 
 import type { Draft } from "../api/client";
 import { Brand } from "../common/Brand";
+import { House } from "../common/House";
 import { Typed } from "../common/Typed";
 import { useOneStop } from "../common/useOneStop";
 import { Files } from "../draft/Files";
@@ -36,6 +37,7 @@ export function BlockTop({ id, step, view, drafting, announce, onKeys }: Props) 
             : undefined
         }
       />
+      <House />
       <Typed
         label={say("block-name-of-the-block")}
         showLabel={false}

@@ -25,6 +25,8 @@ interface Props {
   onFace: (face: number) => void;
   onSeam: (start: Point, end: Point) => void;
   onRub: (stretch: Draft["stretches"][number]) => void;
+  /** The menu of what lies at a spot of the screen is asked for; with the patch there. */
+  onMenu: (at: { x: number; y: number }, face: number | undefined) => void;
   onHover: (face: number | undefined) => void;
   onKey: (event: KeyboardEvent) => void;
   onDropFabric: (face: number, fabric: string) => void;
@@ -205,6 +207,17 @@ export function Board(props: Props) {
         onPointerDown={down}
         onPointerMove={move}
         onPointerUp={up}
+        onPointerCancel={() => setFrom(undefined)}
+        onContextMenu={(event) => {
+          event.preventDefault();
+          setFrom(undefined); // a long touch has begun something
+          const byKey = (event.nativeEvent as globalThis.PointerEvent).pointerType === "";
+          const cell = cellAt(place(event));
+          const kept = cell[0] >= cursor.column && cell[0] < cursor.column + cursor.columns;
+          const inside = kept && cell[1] >= cursor.row && cell[1] < cursor.row + cursor.rows;
+          if (!byKey && !inside) props.onCursor({ column: cell[0], row: cell[1], columns: 1, rows: 1 });
+          props.onMenu({ x: event.clientX, y: event.clientY }, byKey ? undefined : faceAt(event));
+        }}
         onPointerLeave={(event) => {
           setOver(undefined);
           setStretch(undefined);

@@ -9,6 +9,8 @@ import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { goTo } from "../common/SkipLinks";
 import { useRemembered } from "../common/useRemembered";
+import { PointerMenu } from "../common/PointerMenu";
+import { useHandsZoom } from "../common/useHandsZoom";
 import { Zoom, ZOOMS } from "../common/Zoom";
 import { rich, say } from "../language/say";
 import { Board } from "./Board";
@@ -58,7 +60,9 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
   const [colourings, setColourings] = useState(false);
   const [whole, setWhole] = useState(false);
   const [zoom, setZoom] = useState(0);
+  const [menu, setMenu] = useState<{ at: { x: number; y: number }; face: number | undefined }>();
   const large = ZOOMS[zoom] ?? 1;
+  const room = useHandsZoom(zoom, setZoom);
   const hand = useMemo(() => {
     const known = view.fabrics.map((fabric) => fabric.key);
     return [0, 1, 2].map((place) => {
@@ -152,7 +156,7 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
             />
           )}
           <div className="board-frame">
-            <div className="board-room">
+            <div className="board-room" ref={room}>
               <div
                 className="board-place"
                 style={{ width: `${String(100 * large)}%`, height: `${String(100 * large)}%` }}
@@ -177,10 +181,12 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
                   onRub={(stretch) => act([{ do: "rub", start: stretch.start_at, end: stretch.end_at, whole }])}
                   onDropFabric={(face, fabric) => does.onFace(face, fabric)}
                   onHover={(face) => setHovered(face)}
+                  onMenu={(at, face) => setMenu({ at, face })}
                   onKey={does.onKey}
                 />
               </div>
             </div>
+            {menu && <PointerMenu at={menu.at} acts={does.menuActs(menu.face)} onClose={() => setMenu(undefined)} />}
           </div>
           <div className="below-board">
             <PaperEdge

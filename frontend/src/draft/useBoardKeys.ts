@@ -1,6 +1,7 @@
 import { type KeyboardEvent, useState } from "react";
 
 import type { Act, Draft, Point } from "../api/client";
+import type { MenuAct } from "../common/PointerMenu";
 import { say } from "../language/say";
 import { asText, type Cell, type Spot, type Tool, patchWords } from "./places";
 import type { InHand, Stamp } from "./Tray";
@@ -176,41 +177,50 @@ export function useBoardKeys(hands: Hands) {
   }
 
   const change = (quarters: number, flip: boolean) => hands.act([{ do: "turn", cell: kept, quarters, flip }]);
-  const cellActs = [
+  const always = [
     { words: say("draft-cells-turn"), title: say("draft-turn-the-chosen-cells-by"), run: () => change(1, false) },
     { words: say("draft-cells-mirror"), title: say("draft-mirror-the-chosen-cells-left"), run: () => change(0, true) },
-    ...(tool === "cells"
-      ? [
-          { words: say("draft-cells-copy"), title: say("draft-ctrl-c"), run: () => setCopied(kept) },
-          { words: say("draft-cells-paste"), title: say("draft-ctrl-v"), run: paste },
-          {
-            words: say("draft-cells-repeat-quarter"),
-            title: say("draft-repeat-the-top-left-quarter"),
-            run: () => hands.act([{ do: "repeat-quarter", way: "turned" }]),
-          },
-          {
-            words: say("draft-cells-mirror-quarter"),
-            title: say("draft-repeat-the-top-left-quarter-mirrored"),
-            run: () => hands.act([{ do: "repeat-quarter", way: "mirrored" }]),
-          },
-          {
-            words: say("draft-cells-unite"),
-            title: say("draft-plain-patches-of-one-fabric"),
-            run: () => hands.act([{ do: "unite", cell: kept }]),
-          },
-          {
-            words: say("draft-cells-together"),
-            title: say("draft-made-as-one-unit"),
-            run: () => hands.act([{ do: "together", cell: kept }]),
-          },
-          {
-            words: say("draft-cells-apart"),
-            title: say("draft-made-as-they-come"),
-            run: () => hands.act([{ do: "together", cell: kept, apart: true }]),
-          },
-        ]
-      : []),
   ];
+  const ofCells = [
+    { words: say("draft-cells-copy"), title: say("draft-ctrl-c"), run: () => setCopied(kept) },
+    { words: say("draft-cells-paste"), title: say("draft-ctrl-v"), run: paste },
+    {
+      words: say("draft-cells-repeat-quarter"),
+      title: say("draft-repeat-the-top-left-quarter"),
+      run: () => hands.act([{ do: "repeat-quarter", way: "turned" }]),
+    },
+    {
+      words: say("draft-cells-mirror-quarter"),
+      title: say("draft-repeat-the-top-left-quarter-mirrored"),
+      run: () => hands.act([{ do: "repeat-quarter", way: "mirrored" }]),
+    },
+    {
+      words: say("draft-cells-unite"),
+      title: say("draft-plain-patches-of-one-fabric"),
+      run: () => hands.act([{ do: "unite", cell: kept }]),
+    },
+    {
+      words: say("draft-cells-together"),
+      title: say("draft-made-as-one-unit"),
+      run: () => hands.act([{ do: "together", cell: kept }]),
+    },
+    {
+      words: say("draft-cells-apart"),
+      title: say("draft-made-as-they-come"),
+      run: () => hands.act([{ do: "together", cell: kept, apart: true }]),
+    },
+  ];
+  const cellActs = tool === "cells" ? [...always, ...ofCells] : always;
+  /** What can be done at the chosen cells and at a patch that is touched. */
+  const menuActs = (face: number | undefined): MenuAct[] => {
+    const fabric = face === undefined ? undefined : view.faces[face]?.fabric;
+    return [
+      { words: say("draft-menu-put-in"), keys: say("draft-menu-key-enter"), run: () => onCells(kept) },
+      ...(face === undefined ? [] : [{ words: say("draft-menu-paint"), run: () => onFace(face) }]),
+      ...(fabric ? [{ words: say("draft-menu-take-fabric"), run: () => hands.take(fabric) }] : []),
+      ...[...always, ...ofCells].map(({ words, run }) => ({ words, run })),
+    ];
+  };
   const looks = tool === "paint" || tool === "look";
   const patchSaid = looks && picked !== undefined ? patchWords(view, picked) : "";
   return {
@@ -222,6 +232,7 @@ export function useBoardKeys(hands: Hands) {
     onCells,
     onFace,
     cellActs,
+    menuActs,
     onKey: (event: KeyboardEvent) => {
       if (key(event)) {
         event.preventDefault();

@@ -3,11 +3,11 @@ import "./fabrics.scss";
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Button, Form, Modal } from "react-bootstrap";
-import { Link } from "react-router";
 
 import { client, faultsOf, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { Brand } from "../common/Brand";
+import { House } from "../common/House";
 import { Swatch } from "../common/Cloth";
 import { FabricFields } from "../common/FabricFields";
 import { Fr } from "../common/Fr";
@@ -36,9 +36,9 @@ export function FabricShelf() {
     <div className="finder-page">
       <header className="top">
         <Brand />
-        <h1>{say("common-fabric-shelf")}</h1>
+        <House row />
+        <h1 className="visually-hidden">{say("common-fabric-shelf")}</h1>
         <span className="spring" />
-        <Link to="/finder">{say("common-size-finder")}</Link>
         <Button variant="primary" onClick={() => setEditing("new")}>
           {say("fabrics-put-a-fabric-on-the")}
         </Button>

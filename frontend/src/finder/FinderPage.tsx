@@ -7,6 +7,7 @@ import { Form } from "react-bootstrap";
 import { client, type Schemas, settled } from "../api/client";
 import { useBeginning, useUsual } from "../api/useUsual";
 import { Brand } from "../common/Brand";
+import { House } from "../common/House";
 import { say } from "../language/say";
 import { CutChart } from "./CutChart";
 import { IsItRight } from "./IsItRight";
@@ -42,6 +43,7 @@ export function FinderPage() {
     <div className="finder-page">
       <header className="top">
         <Brand />
+        <House />
         <h1>{say("common-size-finder")}</h1>
         <nav aria-label={say("finder-questions")}>
           {QUESTIONS.map(([name, words]) => (

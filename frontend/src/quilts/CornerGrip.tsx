@@ -54,6 +54,7 @@ export function CornerGrip({ picture, size, onLive, onSize }: Props) {
       onKeyDown={key}
       onClick={(event) => event.stopPropagation()}
       onPointerDown={(event) => {
+        if (event.button !== 0) return;
         event.stopPropagation();
         event.currentTarget.setPointerCapture(event.pointerId);
       }}

@@ -48,6 +48,7 @@ export function Handles({ picture, name, onLive, onWiden, onType }: Props) {
     setDrag({ at, stop, far: Boolean(drag?.far) || stop.width !== handle.width });
   };
   const end = (event: PointerEvent<SVGGElement>, handle: Handle) => {
+    if (!event.currentTarget.hasPointerCapture(event.pointerId)) return;
     const done = drag;
     setDrag(undefined);
     if (event.type !== "pointercancel" && done?.far && done.stop.width !== handle.width) {
@@ -88,6 +89,7 @@ export function Handles({ picture, name, onLive, onWiden, onType }: Props) {
             aria-valuetext={stands ? handle.words : undefined}
             onKeyDown={(event) => key(event, handle)}
             onPointerDown={(event) => {
+              if (event.button !== 0) return;
               event.stopPropagation();
               event.currentTarget.setPointerCapture(event.pointerId);
             }}

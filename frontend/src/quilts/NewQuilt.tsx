@@ -65,7 +65,7 @@ export function NewQuilt({ onClose }: { onClose: () => void }) {
                     <>
                       <span aria-hidden="true">
                         <Picture
-                          name={one.name}
+                          name=""
                           width={one.width}
                           height={one.height}
                           faces={one.picture}

@@ -12,10 +12,12 @@ import { Newer } from "../block/Newer";
 import { SaveSign } from "../block/SaveSign";
 import { States } from "../block/States";
 import { Brand } from "../common/Brand";
+import { House } from "../common/House";
 import { Typed } from "../common/Typed";
 import { Fetching } from "../common/Waiting";
 import { Share } from "../guild/Share";
 import { useWho } from "../guild/useWho";
+import { rememberOpened } from "../common/opened";
 import { say } from "../language/say";
 import { QuiltOf } from "./QuiltOf";
 import { SetByHand } from "./SetByHand";
@@ -47,8 +49,10 @@ function OneQuilt({ id, step }: { id: string; step: string }) {
     if (saved) void queries.invalidateQueries({ queryKey: ["quilts"] });
   }, [queries, saved]);
   useEffect(() => {
-    if (view) document.title = say("common-yonk", { name: view.sheet.name });
-  }, [view]);
+    if (!view) return;
+    document.title = say("common-yonk", { name: view.sheet.name });
+    rememberOpened({ path: `/quilts/${id}`, name: view.sheet.name });
+  }, [view, id]);
   const atTheTable = step === "cut" || step === "sew"; // there the keys take back what was told
   useHotkeys("mod+z", () => quilting.undo(), { preventDefault: true, enabled: !atTheTable }, [quilting, atTheTable]);
   useHotkeys("mod+shift+z, mod+y", () => quilting.redo(), { preventDefault: true });
@@ -71,6 +75,7 @@ function OneQuilt({ id, step }: { id: string; step: string }) {
     <div className="draft-page">
       <header className="top">
         <Brand />
+        <House />
         <Typed
           label={say("quilts-name-of-the-quilt")}
           showLabel={false}
@@ -86,7 +91,6 @@ function OneQuilt({ id, step }: { id: string; step: string }) {
             </Link>
           ))}
         </nav>
-        <Link to="/quilts">{say("common-quilts")}</Link>
         <span className="spring" />
         <Share id={id} name={view.sheet.name} owner={quilting.owner} right={quilting.right} />
         <SaveSign drafting={quilting} copyTo={(copy) => `/quilts/${copy}`} />

@@ -38,6 +38,8 @@ interface Props {
   onPart?: ((part: string) => void) | undefined;
   onDrag?: ((from: Use, to: Use) => void) | undefined;
   onKey?: ((event: React.KeyboardEvent, use: Use) => void) | undefined;
+  /** The menu of what lies at a spot of the screen is asked for: a place or a part. */
+  onMenu?: ((at: { x: number; y: number }, use: Use | undefined, part: string | undefined) => void) | undefined;
   children?: ReactNode;
 }
 
@@ -74,6 +76,7 @@ export function QuiltPicture({
   onPart,
   onDrag,
   onKey,
+  onMenu,
   children,
 }: Props) {
   const id = useId();
@@ -135,6 +138,17 @@ export function QuiltPicture({
           if (begun) setSpan([begun]);
         } else if (onDrag && placeOf(event.target))
           event.currentTarget.setAttribute("data-from", nameOf(placeOf(event.target) as Use));
+      }}
+      onContextMenu={(event) => {
+        if (!onMenu) return;
+        event.preventDefault();
+        event.currentTarget.removeAttribute("data-from");
+        setDragged(undefined);
+        setSpan([]);
+        // a side that can be dragged lies over what it is the side of
+        const under = document.elementsFromPoint(event.clientX, event.clientY);
+        const target = under.find((one) => !one.closest(".handle")) ?? (event.target as Element);
+        onMenu({ x: event.clientX, y: event.clientY }, placeOf(target), partOf(target));
       }}
       onPointerMove={move}
       onPointerCancel={(event) => {

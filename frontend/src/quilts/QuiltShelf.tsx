@@ -8,6 +8,7 @@ import { Link, useNavigate } from "react-router";
 import { type Block, client, type Document, type Schemas, settled, words } from "../api/client";
 import { useChange } from "../api/useChange";
 import { Brand } from "../common/Brand";
+import { House } from "../common/House";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { say } from "../language/say";
@@ -53,9 +54,9 @@ export function QuiltShelf() {
     <div className="finder-page">
       <header className="top">
         <Brand />
-        <h1>{say("common-quilts")}</h1>
+        <House row />
+        <h1 className="visually-hidden">{say("common-quilts")}</h1>
         <span className="spring" />
-        <Link to="/">{say("common-blocks")}</Link>
         <Button variant="outline-primary" onClick={() => file.current?.click()}>
           {say("quilts-open-a-quilt-file")}
         </Button>

@@ -5,6 +5,8 @@ import { useHotkeys } from "react-hotkeys-hook";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { Typed } from "../common/Typed";
+import { type MenuAct, PointerMenu } from "../common/PointerMenu";
+import { useHandsZoom } from "../common/useHandsZoom";
 import { Zoom, ZOOMS } from "../common/Zoom";
 import { rich, say } from "../language/say";
 import { Blocks } from "./Blocks";
@@ -50,6 +52,8 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
   const [typing, setTyping] = useState<Typing>();
   const [look, setLook] = useState({ grey: false, far: false, three: false });
   const [zoom, setZoom] = useState(0);
+  const [menu, setMenu] = useState<{ at: { x: number; y: number }; part: string | undefined }>();
+  const room = useHandsZoom(zoom, setZoom);
   const [row, setRow] = useState<string>();
   const fault = quilting.faults.map((one) => `${one.where}: ${one.message}`).join("\n");
   const act = (acts: QuiltAct[]) => {
@@ -105,6 +109,30 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
   if (fabric && !view.setting.sashing_fabric) offered.push({ part: "sashing", words: say("quilts-new-sashing") });
   const turn = (by: number) => act(spots.map((at) => ({ do: "turn" as const, at, by })));
   const mirror = () => act(spots.map((at) => ({ do: "turn" as const, at, mirror: true })));
+  const hold = () => setHeld([...new Set([...held, ...chosen])]);
+  const menuActs = (part: string | undefined): MenuAct[] => {
+    const offers = part
+      ? view.fabrics.map((one) => ({
+          words: say("quilts-menu-of-fabric", { fabric: one.name }),
+          run: () => putOnto({ fabric: one.key }, part),
+        }))
+      : [
+          ...view.blocks.map((one) => ({
+            words: say("quilts-menu-lay", { block: one.name }),
+            run: () => lay({ block: one.key }, spots),
+          })),
+          { words: say("common-turn"), keys: "R", run: () => turn(1) },
+          { words: say("quilts-mirror"), keys: "M", run: mirror },
+          { words: say("quilts-empty"), run: () => act([{ do: "clear", places: spots }]) },
+          ...(view.blocks.length > 1 ? [{ words: say("quilts-hold-it-fast"), run: hold }] : []),
+        ];
+    const border = /^border-(\d+)$/.exec(part ?? "")?.[1];
+    if (!border) return offers;
+    return [
+      ...offers,
+      { words: say("quilts-menu-border-off"), run: () => act([{ do: "border-off", number: Number(border) }]) },
+    ];
+  };
   return (
     <main className="setting">
       <HandTray view={view} hand={hand} carried={carried} onBegin={begin} onHand={setHand} />
@@ -160,7 +188,7 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
           </label>
           <Zoom zoom={zoom} onZoom={setZoom} />
         </div>
-        <div className="quilt-room">
+        <div className="quilt-room" ref={room}>
           <QuiltPicture
             zoom={ZOOMS[zoom] ?? 1}
             picture={view.picture}
@@ -184,6 +212,10 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
             }}
             onPart={(part) => {
               if (hand) putOnto(hand, part);
+            }}
+            onMenu={(at, use, part) => {
+              if (use && !chosen.includes(nameOf(use))) setChosen([nameOf(use)]);
+              if (use ?? part) setMenu({ at, part: use ? undefined : part });
             }}
             onDrag={(from, to) => act([{ do: "swap", at: spot(from), other: spot(to) }])}
             onKey={(event, use) => {
@@ -246,6 +278,7 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
               />
             )}
           </QuiltPicture>
+          {menu && <PointerMenu at={menu.at} acts={menuActs(menu.part)} onClose={() => setMenu(undefined)} />}
           {typing && (
             <div className="typed-here" style={{ left: typing.x, top: typing.y }}>
               <Typed

@@ -3,11 +3,11 @@ import "./seam.scss";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { lazy, type ReactNode, Suspense, useEffect, useState } from "react";
 import { Spinner } from "react-bootstrap";
-import { Link } from "react-router";
 
 import { client, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { Brand } from "../common/Brand";
+import { House } from "../common/House";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { say } from "../language/say";
@@ -44,10 +44,9 @@ export function SeamLog() {
     <div className="finder-page">
       <header className="top">
         <Brand />
-        <h1>{say("common-seam-log")}</h1>
+        <House row />
+        <h1 className="visually-hidden">{say("common-seam-log")}</h1>
         <span className="spring" />
-        <Link to="/">{say("common-blocks")}</Link>
-        <Link to="/fabrics">{say("common-fabric-shelf")}</Link>
       </header>
       <main className="seam-log">
         {found.error && (

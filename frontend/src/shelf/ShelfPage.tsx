@@ -9,8 +9,8 @@ import { type Block, client, type Schemas, settled, words } from "../api/client"
 import { useChange } from "../api/useChange";
 import { type Change, useInAddress } from "../common/useInAddress";
 import { Brand } from "../common/Brand";
+import { House } from "../common/House";
 import { Said } from "../common/Notices";
-import { useWho } from "../guild/useWho";
 import { rich, say } from "../language/say";
 import { type ShelfBlock, ShelfCard } from "./ShelfCard";
 
@@ -48,7 +48,6 @@ async function takeFiles(files: File[]): Promise<{ taken: Block[]; wrong: string
 /** The shelf of blocks: small pictures, names, finished sizes. */
 export function ShelfPage() {
   const go = useNavigate();
-  const who = useWho();
   const [params, inAddress] = useInAddress();
   const page = Math.max(1, Number(params.get("page")) || 1);
   const search = params.get("search") ?? "";
@@ -119,14 +118,8 @@ export function ShelfPage() {
     >
       <header className="top">
         <Brand />
-        <span className="top-line">{say("shelf-from-a-drafted-block-to")}</span>
+        <House row />
         <span className="spring" />
-        <Link to="/quilts">{say("common-quilts")}</Link>
-        <Link to="/fabrics">{say("common-fabric-shelf")}</Link>
-        <Link to="/seam-log">{say("common-seam-log")}</Link>
-        <Link to="/finder">{say("common-size-finder")}</Link>
-        <Link to="/words">{say("shelf-words")}</Link>
-        {who?.here === "in" && <Link to="/account">{who.name}</Link>}
         <Button variant="outline-primary" onClick={() => file.current?.click()}>
           {say("shelf-open-a-block-file")}
         </Button>

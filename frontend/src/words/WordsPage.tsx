@@ -4,6 +4,7 @@ import { useEffect, useState } from "react";
 
 import type { Schemas } from "../api/client";
 import { Brand } from "../common/Brand";
+import { House } from "../common/House";
 import { Fr } from "../common/Fr";
 import { useWords } from "../common/Help";
 import { Unready } from "../common/Waiting";
@@ -23,7 +24,8 @@ export function WordsPage() {
     <div className="words-page">
       <header className="top">
         <Brand />
-        <h1>{say("words-words-and-sizes")}</h1>
+        <House row />
+        <h1 className="visually-hidden">{say("words-words-and-sizes")}</h1>
       </header>
       {!words.data || !example ? (
         <Unready fault={words.error} onAgain={() => void words.refetch()} />

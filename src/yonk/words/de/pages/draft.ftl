@@ -216,3 +216,7 @@ draft-cells-together = eine Einheit
 draft-made-as-one-unit = Was die gewählten Felder halten, wird als eine Einheit gemacht: lose Quadrate aus Streifen, oder jeder Teil auf gedruckter Grundlage
 draft-cells-apart = einzeln
 draft-made-as-they-come = Was dort als eine Einheit gemacht wurde, zerfällt wieder, wie die Nähte laufen
+draft-menu-put-in = Die Einheit in der Hand hier einsetzen
+draft-menu-key-enter = Eingabe
+draft-menu-paint = Mit dem Stoff in der Hand färben
+draft-menu-take-fabric = Diesen Stoff in die Hand nehmen

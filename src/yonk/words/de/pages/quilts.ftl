@@ -181,3 +181,6 @@ quilts-a-new-border = einen neuen Rand
 quilts-new-sashing = Zwischenstreifen zwischen die Blöcke
 quilts-a-block-of-the-shelf-in-hand = Ein Block aus dem Regal ist in der Hand: Plätze berühren oder darüberstreichen
 quilts-columns-and-rows-by-arrows = { $columns } × { $rows }: an der Ecke ziehen oder die Pfeile nehmen für mehr oder weniger Spalten und Reihen
+quilts-menu-of-fabric = aus { $fabric }
+quilts-menu-lay = { $block } hierher legen
+quilts-menu-border-off = Den Rand wegnehmen

@@ -219,3 +219,7 @@ draft-cells-together = one unit
 draft-made-as-one-unit = What the chosen cells hold is made as one unit: loose squares from strips, or any part on a printed foundation
 draft-cells-apart = apart
 draft-made-as-they-come = What was made as one unit there comes apart as the seams run
+draft-menu-put-in = Put the unit in hand here
+draft-menu-key-enter = Enter
+draft-menu-paint = Paint it with the fabric in hand
+draft-menu-take-fabric = Take this fabric in hand

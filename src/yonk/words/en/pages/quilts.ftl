@@ -181,3 +181,6 @@ quilts-a-new-border = a new border
 quilts-new-sashing = sashing between the blocks
 quilts-a-block-of-the-shelf-in-hand = A block of the shelf is in hand: touch or sweep over places
 quilts-columns-and-rows-by-arrows = { $columns } × { $rows }: drag the corner, or use the arrows, for more or fewer columns and rows
+quilts-menu-of-fabric = of { $fabric }
+quilts-menu-lay = Lay { $block } here
+quilts-menu-border-off = Take the border off
