@@ -92,3 +92,30 @@ def test_the_wheel_zooms_and_the_middle_button_pans(page: Page, tmp_path: Path) 
     page.mouse.up(button="middle")
     assert abs(room.evaluate("one => one.scrollLeft") - before - 40) < 4
     expect(page.get_by_role("button", name="Undo")).to_be_disabled()
+
+
+def test_a_unit_is_dragged_from_the_tray_and_turned_on_its_way(page: Page, tmp_path: Path) -> None:
+    """Into a cell, whatever tool is in hand; its ghost turned by R; put back by Escape."""
+    open_sample(page, "Peg", tmp_path)
+    page.get_by_role("radio", name="Paint").check()
+    unit = page.get_by_role("radio", name="half-square triangle")
+    box, room = unit.bounding_box(), page.get_by_role("application").bounding_box()
+    assert box and room
+    begin = box["x"] + box["width"] / 2, box["y"] + box["height"] / 2
+    middle = room["x"] + room["width"] / 2, room["y"] + room["height"] / 2
+    for taken_back in (True, False):
+        page.mouse.move(*begin)
+        page.mouse.down()
+        page.mouse.move(*middle, steps=5)
+        ghost = page.locator(".tray .carried g")
+        expect(ghost).to_be_visible()
+        if taken_back:
+            page.keyboard.press("Escape")
+            expect(ghost).to_have_count(0)
+        else:
+            page.keyboard.press("r")
+            expect(ghost).to_have_attribute("transform", re.compile(r"^rotate\(90\)"))
+        page.mouse.up()
+    expect(page.get_by_role("button", name="Undo")).to_be_enabled()
+    page.get_by_role("button", name="Undo").click()
+    expect(page.get_by_role("button", name="Undo")).to_be_disabled()

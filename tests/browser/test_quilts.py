@@ -406,7 +406,7 @@ def test_a_throw_is_made_by_dragging_alone(
     open_sample(page, "Peg", tmp_path)
     page.goto(running.url)
     set_into_a_quilt(page, "Weir Gate", tmp_path)
-    corner = page.get_by_role("button", name="3 × 4: drag the corner")
+    corner = page.get_by_role("button", name="3 × 4 places: drag the corner")
     top = page.locator(".quilt .place").first.bounding_box()
     assert top
     at = middle(corner.locator(".reach"))

@@ -1,5 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from "react";
 import { say } from "../language/say";
+import { lineAt, onPaper } from "./onPaper";
 import { asText, type Cell, type Spot, type Tool, type View } from "./places";
 
 import type { Act, Draft, Point } from "../api/client";
@@ -30,12 +31,6 @@ interface Props {
   onHover: (face: number | undefined) => void;
   onKey: (event: KeyboardEvent) => void;
   onDropFabric: (face: number, fabric: string) => void;
-}
-
-/** Which line holds a length along an edge. */
-function lineAt(lines: Draft["sheet"]["columns"], at: number): number {
-  const found = lines.findIndex((line) => at < line.start + line.length);
-  return found < 0 ? lines.length - 1 : found;
 }
 
 function spanOf(a: Spot, b: Spot): Cell {
@@ -78,12 +73,8 @@ export function Board(props: Props) {
 
   const places = useMemo(() => new Map(view.faces.map((face, index) => [face.at.join(), index])), [view]);
 
-  const place = (event: { clientX: number; clientY: number }): Spot => {
-    const matrix = svg.current?.getScreenCTM();
-    if (!matrix) return [0, 0];
-    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
-    return [at.x, at.y];
-  };
+  const place = (event: { clientX: number; clientY: number }): Spot =>
+    onPaper(svg.current, { x: event.clientX, y: event.clientY });
   const cellAt = ([x, y]: Spot): Spot => [lineAt(sheet.columns, x), lineAt(sheet.rows, y)];
   const pointAt = ([x, y]: Spot): Spot => [nearest(sheet.columns, x, parts), nearest(sheet.rows, y, parts)];
   const spotOf = ([x, y]: Spot): Spot => [onSheet(sheet.columns, x), onSheet(sheet.rows, y)];

@@ -10,6 +10,7 @@ import { Said } from "../common/Notices";
 import { goTo } from "../common/SkipLinks";
 import { useRemembered } from "../common/useRemembered";
 import { PointerMenu } from "../common/PointerMenu";
+import { useCarry } from "../common/useCarry";
 import { useHandsZoom } from "../common/useHandsZoom";
 import { Zoom, ZOOMS } from "../common/Zoom";
 import { rich, say } from "../language/say";
@@ -24,6 +25,7 @@ import { Mates } from "./Mates";
 import { PaperEdge } from "./PaperEdge";
 import { SizeChart } from "./SizeChart";
 import { Tools } from "./Tools";
+import { cellUnder } from "./onPaper";
 import { type InHand, Tray, useTray } from "./Tray";
 import { useBoardKeys } from "./useBoardKeys";
 import type { StepProps } from "../block/step";
@@ -98,6 +100,23 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
     announce,
   });
 
+  const choose = (kind: InHand["unit"]) => {
+    if (kind !== unit.unit) setUnit({ ...unit, unit: kind, turn: 0, flip: false });
+    setTool("put");
+  };
+  const { carried, begin } = useCarry<InHand["unit"]>({
+    onLift: choose,
+    onTurn: () => setUnit({ ...unit, turn: (unit.turn + 1) % 4 }),
+    onOver: (at) => {
+      const cell = cellUnder(view, at);
+      if (cell) does.setCursor(cell);
+    },
+    onDrop: (_, under, at) => {
+      const cell = under.closest(".board-room") && cellUnder(view, at);
+      if (cell) does.putIn(cell);
+    },
+  });
+
   useHotkeys("shift+slash", () => setKeys(true), { useKey: false });
   useHotkeys("b", () => goTo("#board"), { preventDefault: true });
   useHotkeys("j", () => goTo("#cutting-list"), { preventDefault: true });
@@ -117,15 +136,7 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
   return (
     <>
       <main className="draft">
-        <Tray
-          view={view}
-          hand={unit}
-          fabrics={hand}
-          onUnit={(kind) => {
-            if (kind !== unit.unit) setUnit({ ...unit, unit: kind, turn: 0, flip: false });
-            setTool("put");
-          }}
-        />
+        <Tray view={view} hand={unit} fabrics={hand} carried={carried} onBegin={begin} onUnit={choose} />
         <section className="bench" aria-label={say("common-draft")}>
           <h1 className="visually-hidden">{say("draft-drafting", { name: sheet.name })}</h1>
           <Tools

@@ -1,6 +1,8 @@
+import type { PointerEvent } from "react";
 import { useQuery } from "@tanstack/react-query";
 
 import { INK, SHEET } from "../common/colours";
+import type { Carried } from "../common/useCarry";
 import { useOneStop } from "../common/useOneStop";
 import { client, type Draft, type Schemas, settled } from "../api/client";
 import { say } from "../language/say";
@@ -20,6 +22,8 @@ interface Props {
   view: Draft;
   hand: InHand;
   fabrics: string[];
+  carried: Carried<Kind> | undefined;
+  onBegin: (event: PointerEvent, unit: Kind) => void;
   onUnit: (unit: Kind) => void;
 }
 
@@ -33,7 +37,7 @@ export function useTray(): Stamp[] {
 }
 
 /** The tray: each kind of unit as a miniature in the fabrics in hand. */
-export function Tray({ view, hand, fabrics, onUnit }: Props) {
+export function Tray({ view, hand, fabrics, carried, onBegin, onUnit }: Props) {
   const stamps = useTray();
   const group = useOneStop<HTMLDivElement>();
   return (
@@ -47,6 +51,7 @@ export function Tray({ view, hand, fabrics, onUnit }: Props) {
           className={hand.unit === stamp.kind ? "in-hand" : ""}
           title={stamp.words}
           aria-label={stamp.words}
+          onPointerDown={(event) => onBegin(event, stamp.kind)}
           onClick={() => onUnit(stamp.kind)}
         >
           <StampPicture
@@ -57,6 +62,15 @@ export function Tray({ view, hand, fabrics, onUnit }: Props) {
           />
         </button>
       ))}
+      {carried && (
+        <div className="carried" style={{ left: carried.x, top: carried.y }} aria-hidden="true">
+          {stamps
+            .filter((stamp) => stamp.kind === carried.hand)
+            .map((stamp) => (
+              <StampPicture key={stamp.kind} stamp={stamp} view={view} fabrics={fabrics} turn={hand} />
+            ))}
+        </div>
+      )}
     </div>
   );
 }

@@ -55,11 +55,14 @@ export function useBoardKeys(hands: Hands) {
     rows: Math.min(cursor.rows, size[1] - Math.min(cursor.row, size[1] - 1)),
   };
 
+  function putIn(cell: Cell) {
+    const { unit: kind, turn, flip } = unit;
+    hands.act([{ do: "put", cell, unit: kind, turn, flip, divide: unit.divide[kind] ?? "", fabrics: hands.hand }]);
+  }
+
   function onCells(cell: Cell) {
-    if (tool === "put") {
-      const { unit: kind, turn, flip } = unit;
-      hands.act([{ do: "put", cell, unit: kind, turn, flip, divide: unit.divide[kind] ?? "", fabrics: hands.hand }]);
-    } else if (tool === "turn") {
+    if (tool === "put") putIn(cell);
+    else if (tool === "turn") {
       hands.act([{ do: "turn", cell, quarters: 1 }]);
     }
   }
@@ -215,7 +218,7 @@ export function useBoardKeys(hands: Hands) {
   const menuActs = (face: number | undefined): MenuAct[] => {
     const fabric = face === undefined ? undefined : view.faces[face]?.fabric;
     return [
-      { words: say("draft-menu-put-in"), keys: say("draft-menu-key-enter"), run: () => onCells(kept) },
+      { words: say("draft-menu-put-in"), keys: say("draft-menu-key-enter"), run: () => putIn(kept) },
       ...(face === undefined ? [] : [{ words: say("draft-menu-paint"), run: () => onFace(face) }]),
       ...(fabric ? [{ words: say("draft-menu-take-fabric"), run: () => hands.take(fabric) }] : []),
       ...[...always, ...ofCells].map(({ words, run }) => ({ words, run })),
@@ -230,6 +233,7 @@ export function useBoardKeys(hands: Hands) {
     picked,
     hint: patchSaid || HINTS[tool],
     onCells,
+    putIn,
     onFace,
     cellActs,
     menuActs,

@@ -3,10 +3,11 @@ import { type PointerEvent, type ReactNode, useState } from "react";
 
 import { client, type Schemas, settled } from "../api/client";
 import { Picture } from "../common/Picture";
+import type { Carried } from "../common/useCarry";
 import { SwatchOf } from "../cut/SwatchOf";
 import { say } from "../language/say";
 import { BlockPicture } from "./BlockPicture";
-import { type Carried, type Hand, same } from "./useCarry";
+import { type Hand, same } from "./hand";
 import type { Quilt } from "./useQuilt";
 
 type Shelf = Schemas["ShelfOut"];
@@ -14,7 +15,7 @@ type Shelf = Schemas["ShelfOut"];
 interface Props {
   view: Quilt;
   hand: Hand | undefined;
-  carried: Carried | undefined;
+  carried: Carried<Hand> | undefined;
   onBegin: (event: PointerEvent, hand: Hand) => void;
   onHand: (hand: Hand | undefined) => void;
 }

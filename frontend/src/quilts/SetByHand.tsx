@@ -6,6 +6,7 @@ import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { Typed } from "../common/Typed";
 import { type MenuAct, PointerMenu } from "../common/PointerMenu";
+import { useCarry } from "../common/useCarry";
 import { useHandsZoom } from "../common/useHandsZoom";
 import { Zoom, ZOOMS } from "../common/Zoom";
 import { rich, say } from "../language/say";
@@ -19,7 +20,7 @@ import { SettingFields } from "./SettingFields";
 import { SizeWanted } from "./SizeWanted";
 import { Spreading } from "./Spreading";
 import { TopList } from "./TopList";
-import { type Hand, same, useCarry } from "./useCarry";
+import { type Hand, same } from "./hand";
 import { useLive } from "./useLive";
 import type { Quilt, QuiltAct, QuiltInHand } from "./useQuilt";
 
@@ -75,9 +76,9 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
   const [dragging, setDragging] = useState(false);
   const putOnto = (its: Hand, part: string) =>
     act([{ do: "put-onto", part, fabric: its.fabric ?? "", block: its.block ?? "" }]);
-  const { carried, begin } = useCarry(
-    (its) => setHand(same(hand, its) ? undefined : its),
-    (its, under) => {
+  const { carried, begin } = useCarry<Hand>({
+    onTap: (its) => setHand(same(hand, its) ? undefined : its),
+    onDrop: (its, under) => {
       const at = under.closest("[data-at]")?.getAttribute("data-at");
       const part = under.closest("[data-part]")?.getAttribute("data-part");
       const use = view.picture.uses.find((one) => nameOf(one) === at);
@@ -85,7 +86,7 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
       else if (use && !use.block) putOnto(its, "alternate");
       else if (!use && part) putOnto(its, part);
     },
-  );
+  });
   useHotkeys("plus, equal", () => setZoom((before) => Math.min(before + 1, ZOOMS.length - 1)));
   useHotkeys("minus", () => setZoom((before) => Math.max(before - 1, 0)));
   useHotkeys("escape", () => {
