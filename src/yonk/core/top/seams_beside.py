@@ -14,7 +14,7 @@ from yonk.core.paper import XY
 from yonk.core.setting import LaidBlock, Quilt, QuiltLayout, SettingPiece, layout_of
 from yonk.core.top.slack import slack_of
 
-CLOSE = 1e-6  # of the quilt's unit: places of the drawing that are the same but for floats
+SAME_PLACE = 1e-6  # of the quilt's unit: places of the drawing that are the same but for floats
 
 
 @dataclass(frozen=True)
@@ -109,7 +109,7 @@ def _is_level(outline: Sequence[XY], box: Box) -> bool:
     """Whether a piece lies level or upright, none of its corners cut off."""
     (left, top), (right, bottom) = box
     return all(
-        min(abs(x - left), abs(x - right)) + min(abs(y - top), abs(y - bottom)) < CLOSE
+        min(abs(x - left), abs(x - right)) + min(abs(y - top), abs(y - bottom)) < SAME_PLACE
         for x, y in outline
     )
 
@@ -135,14 +135,14 @@ def _nearest(
     across = 1 - axis
     near = []
     for spot in corners:
-        if within[0] + CLOSE < spot[axis] < within[1] - CLOSE and (
-            side[0][axis] + CLOSE < spot[axis] < side[1][axis] - CLOSE
+        if within[0] + SAME_PLACE < spot[axis] < within[1] - SAME_PLACE and (
+            side[0][axis] + SAME_PLACE < spot[axis] < side[1][axis] - SAME_PLACE
         ):
             off = min(abs(spot[across] - one[across]) for one in side)
             near.append((off, spot[axis]))
     if not near:
         return []
     closest = min(off for off, _ in near)
-    places = sorted(place for off, place in near if off < closest + CLOSE)
-    apart = [b for a, b in zip(places, places[1:], strict=False) if b - a > CLOSE]
+    places = sorted(place for off, place in near if off < closest + SAME_PLACE)
+    apart = [b for a, b in zip(places, places[1:], strict=False) if b - a > SAME_PLACE]
     return [places[0], *apart]
