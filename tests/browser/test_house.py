@@ -48,6 +48,7 @@ def test_an_act_a_word_and_a_block_are_found_by_typing(page: Page, tmp_path: Pat
     page.keyboard.press("ArrowUp")
     page.keyboard.press("Enter")
     expect(page).to_have_url(re.compile("/words#"))
+    expect(page.get_by_role("heading", level=1)).to_be_attached()  # its header hears the key
     find(page, "no such thing")
     expect(page.get_by_text("Nothing here is called so.")).to_be_visible()
     page.keyboard.press("Escape")
