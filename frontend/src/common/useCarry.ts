@@ -62,19 +62,17 @@ export function useCarry<Hand>(told: Told<Hand>) {
       const under = far ? document.elementFromPoint(at.x, at.y) : null;
       if (under) now.current.onDrop(hand, under, at);
     };
+    const listening = new AbortController();
+    const { signal } = listening;
     const leave = () => {
-      window.removeEventListener("pointermove", move);
-      window.removeEventListener("pointerup", end);
-      window.removeEventListener("pointercancel", end);
-      window.removeEventListener("wheel", wheel);
-      window.removeEventListener("keydown", key, { capture: true });
+      listening.abort();
       setCarried(undefined);
     };
-    window.addEventListener("pointermove", move);
-    window.addEventListener("pointerup", end);
-    window.addEventListener("pointercancel", end);
-    window.addEventListener("wheel", wheel, { passive: false });
-    window.addEventListener("keydown", key, { capture: true });
+    window.addEventListener("pointermove", move, { signal });
+    window.addEventListener("pointerup", end, { signal });
+    window.addEventListener("pointercancel", end, { signal });
+    window.addEventListener("wheel", wheel, { passive: false, signal });
+    window.addEventListener("keydown", key, { capture: true, signal });
   };
   return { carried, begin };
 }

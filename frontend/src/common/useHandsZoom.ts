@@ -111,22 +111,16 @@ export function useHandsZoom(zoom: number, setZoom: (zoom: number) => void) {
       const writing = (event.target as Element | null)?.closest("input, select, textarea, button, [role=button]");
       if (event.code === "Space" && !writing) space = event.type === "keydown";
     };
-    element.addEventListener("wheel", wheel, { passive: false });
-    element.addEventListener("pointerdown", down, { capture: true });
-    window.addEventListener("pointermove", move, { capture: true });
-    window.addEventListener("pointerup", up, { capture: true });
-    window.addEventListener("pointercancel", up, { capture: true });
-    window.addEventListener("keydown", key);
-    window.addEventListener("keyup", key);
-    return () => {
-      element.removeEventListener("wheel", wheel);
-      element.removeEventListener("pointerdown", down, { capture: true });
-      window.removeEventListener("pointermove", move, { capture: true });
-      window.removeEventListener("pointerup", up, { capture: true });
-      window.removeEventListener("pointercancel", up, { capture: true });
-      window.removeEventListener("keydown", key);
-      window.removeEventListener("keyup", key);
-    };
+    const listening = new AbortController();
+    const { signal } = listening;
+    element.addEventListener("wheel", wheel, { passive: false, signal });
+    element.addEventListener("pointerdown", down, { capture: true, signal });
+    window.addEventListener("pointermove", move, { capture: true, signal });
+    window.addEventListener("pointerup", up, { capture: true, signal });
+    window.addEventListener("pointercancel", up, { capture: true, signal });
+    window.addEventListener("keydown", key, { signal });
+    window.addEventListener("keyup", key, { signal });
+    return () => listening.abort();
   }, []);
   return room;
 }

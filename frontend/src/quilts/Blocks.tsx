@@ -4,8 +4,8 @@ import { client, type Schemas, settled } from "../api/client";
 import { Fr } from "../common/Fr";
 import { say } from "../language/say";
 import type { Quilt, QuiltAct } from "./useQuilt";
+import { useShelf } from "./useShelf";
 
-type Shelf = Schemas["ShelfOut"];
 type Origin = Schemas["OriginOut"];
 
 /** The blocks of a quilt, which of them were changed on the shelf since, and one more of it. */
@@ -16,10 +16,7 @@ export function Blocks({ view, act }: { view: Quilt; act: (acts: QuiltAct[]) => 
     queryFn: () => settled<Origin[]>(client.POST("/api/quilt/origins", { body: { blocks: taken } })),
     enabled: taken.length > 0,
   });
-  const shelf = useQuery({
-    queryKey: ["shelf", say("quilts-for-a-quilt"), ""],
-    queryFn: () => settled<Shelf>(client.GET("/api/blocks", { params: { query: { order: "name" } } })),
-  });
+  const shelf = useShelf();
   return (
     <section className="quilt-blocks" aria-label={say("quilts-blocks-of-the-quilt")}>
       <ul>
@@ -50,7 +47,7 @@ export function Blocks({ view, act }: { view: Quilt; act: (acts: QuiltAct[]) => 
         }}
       >
         <option value="">{say("quilts-a-block")}</option>
-        {(shelf.data?.blocks ?? []).map((one) => (
+        {shelf.map((one) => (
           <option key={one.id} value={one.id}>
             {one.name}
           </option>

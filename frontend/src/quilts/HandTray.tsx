@@ -1,7 +1,5 @@
-import { useQuery } from "@tanstack/react-query";
 import { type PointerEvent, type ReactNode, useState } from "react";
 
-import { client, type Schemas, settled } from "../api/client";
 import { Picture } from "../common/Picture";
 import type { Carried } from "../common/useCarry";
 import { SwatchOf } from "../cut/SwatchOf";
@@ -9,8 +7,7 @@ import { say } from "../language/say";
 import { BlockPicture } from "./BlockPicture";
 import { type Hand, same } from "./hand";
 import type { Quilt } from "./useQuilt";
-
-type Shelf = Schemas["ShelfOut"];
+import { useShelf } from "./useShelf";
 
 interface Props {
   view: Quilt;
@@ -23,11 +20,7 @@ interface Props {
 /** The blocks and the fabrics of a quilt as pictures, and those of the shelf: dragged onto the top, or taken in hand. */
 export function HandTray({ view, hand, carried, onBegin, onHand }: Props) {
   const [more, setMore] = useState(false);
-  const shelf = useQuery({
-    queryKey: ["shelf", say("quilts-for-a-quilt"), ""],
-    queryFn: () => settled<Shelf>(client.GET("/api/blocks", { params: { query: { order: "name" } } })),
-  });
-  const kept = shelf.data?.blocks ?? [];
+  const kept = useShelf();
   const button = (its: Hand, name: string, picture: ReactNode, words?: string) => {
     const label = words ? say("quilts-block-and-how-many", { name, count: words }) : undefined;
     const pressed = same(hand, its);

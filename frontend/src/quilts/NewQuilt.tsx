@@ -1,16 +1,14 @@
-import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Button, Form, Modal } from "react-bootstrap";
 import { useNavigate } from "react-router";
 
-import { type Block, client, faultsOf, type Schemas, settled } from "../api/client";
+import { type Block, client, faultsOf, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { Picture } from "../common/Picture";
 import { say } from "../language/say";
-
-type Shelf = Schemas["ShelfOut"];
+import { useShelf } from "./useShelf";
 
 /** Starting a quilt: a name, and the blocks that it is made of. */
 export function NewQuilt({ onClose }: { onClose: () => void }) {
@@ -18,11 +16,7 @@ export function NewQuilt({ onClose }: { onClose: () => void }) {
   const [name, setName] = useState("");
   const [search, setSearch] = useState("");
   const [chosen, setChosen] = useState<string[]>([]);
-  const shelf = useQuery({
-    queryKey: ["shelf", say("quilts-for-a-quilt"), search],
-    queryFn: () => settled<Shelf>(client.GET("/api/blocks", { params: { query: { search, order: "name" } } })),
-    placeholderData: (before) => before,
-  });
+  const shelf = useShelf(search);
   const beginning = useChange(
     () =>
       settled<Block>(
@@ -57,7 +51,7 @@ export function NewQuilt({ onClose }: { onClose: () => void }) {
               onChange={(event) => setSearch(event.target.value)}
             />
             <div>
-              {(shelf.data?.blocks ?? []).map((one) => (
+              {shelf.map((one) => (
                 <Form.Check
                   key={one.id}
                   id={`of-${one.id}`}

@@ -1,6 +1,5 @@
 # Was die Seiten von quilts sagen.
 
-quilts-for-a-quilt = für einen Quilt
 quilts-blocks-of-the-quilt = Blöcke des Quilts
 quilts-take-it-anew = neu übernehmen
 quilts-take-one-more-block-in = Noch einen Block dazunehmen

@@ -1,6 +1,5 @@
 # What the pages of quilts say.
 
-quilts-for-a-quilt = for a quilt
 quilts-blocks-of-the-quilt = Blocks of the quilt
 quilts-take-it-anew = take it anew
 quilts-take-one-more-block-in = Take one more block in
