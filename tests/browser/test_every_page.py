@@ -123,6 +123,9 @@ def visit(page: Page, running: Running, tmp_path: Path, name: str) -> None:
     else:
         page.goto(f"{running.url}/{name}")
     page.wait_for_load_state("networkidle")
+    # the net is quiet between a page's code and its data, too
+    expect(page.locator("[aria-busy=true]")).to_have_count(0)
+    expect(page.locator("h1").first).to_be_attached()
 
 
 SEWING = ("pressing", "laid out", "join", "machine")

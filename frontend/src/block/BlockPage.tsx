@@ -2,13 +2,12 @@ import "./block.scss";
 
 import { useQueryClient } from "@tanstack/react-query";
 import { Suspense, useEffect, useState } from "react";
-import { Spinner } from "react-bootstrap";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
 
 import { type Block, client, settled } from "../api/client";
 import type { Tool, View } from "../draft/places";
-import { Fetching } from "../common/Waiting";
+import { Busy, Fetching } from "../common/Waiting";
 import { rememberOpened } from "../common/opened";
 import { say } from "../language/say";
 import { BlockTop } from "./BlockTop";
@@ -65,13 +64,7 @@ function OneBlock({ id, step }: { id: string; step: string }) {
       </main>
     );
   }
-  if (!view) {
-    return (
-      <main className="alone" role="status">
-        <Spinner size="sm" /> {say("block-fetching-the-block")}
-      </main>
-    );
-  }
+  if (!view) return <Busy>{say("block-fetching-the-block")}</Busy>;
   return (
     <div className="draft-page">
       <BlockTop

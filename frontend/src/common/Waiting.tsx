@@ -6,13 +6,24 @@ import { words } from "../api/client";
 import { say } from "../language/say";
 import { Said } from "./Notices";
 
-/** While a page, or what it begins with, is fetched. */
-export function Fetching() {
+interface BusyProps {
+  children: ReactNode;
+}
+
+/** A page that waits for what it shows, and says so. */
+export function Busy({ children }: BusyProps) {
   return (
-    <main className="alone" role="status">
-      <Spinner size="sm" /> {say("common-fetching-the-page")}
+    <main className="alone" aria-busy="true">
+      <p role="status">
+        <Spinner size="sm" /> {children}
+      </p>
     </main>
   );
+}
+
+/** While a page, or what it begins with, is fetched. */
+export function Fetching() {
+  return <Busy>{say("common-fetching-the-page")}</Busy>;
 }
 
 /** Where a page could not be shown: what went wrong, and a way to try again. */
@@ -43,15 +54,10 @@ interface UnreadyProps {
 
 /** In the place of a step that is not there yet: what is being done, or what went wrong and a way to try again. */
 export function Unready({ fault, onAgain, children }: UnreadyProps) {
+  if (!fault) return <Busy>{children}</Busy>;
   return (
-    <main className="alone" role="status">
-      {fault ? (
-        <Said text={fault.message} action={{ words: say("common-button-try-again"), onClick: onAgain }} />
-      ) : (
-        <>
-          <Spinner size="sm" /> {children}
-        </>
-      )}
+    <main className="alone">
+      <Said text={fault.message} action={{ words: say("common-button-try-again"), onClick: onAgain }} />
     </main>
   );
 }

@@ -92,7 +92,7 @@ export function CutStep({ id, view, drafting }: Props) {
   if (!plan) return <Unready fault={found.error} onAgain={() => void found.refetch()} />;
   if (!fabric) {
     return (
-      <main className="alone" role="status">
+      <main className="alone">
         {rich("cut-nothing-is-to-be-cut", {
           see_all: (
             <button type="button" className="quiet" onClick={() => go({ stage: "all" })}>

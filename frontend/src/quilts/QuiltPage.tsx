@@ -3,7 +3,7 @@ import "./quilts.scss";
 
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useEffect, useState } from "react";
-import { Button, Spinner } from "react-bootstrap";
+import { Button } from "react-bootstrap";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, useNavigate, useParams } from "react-router";
 
@@ -14,7 +14,7 @@ import { States } from "../block/States";
 import { Brand } from "../common/Brand";
 import { House } from "../common/House";
 import { Typed } from "../common/Typed";
-import { Fetching } from "../common/Waiting";
+import { Busy, Fetching } from "../common/Waiting";
 import { Share } from "../guild/Share";
 import { useWho } from "../guild/useWho";
 import { rememberOpened } from "../common/opened";
@@ -64,13 +64,7 @@ function OneQuilt({ id, step }: { id: string; step: string }) {
       </main>
     );
   }
-  if (!view) {
-    return (
-      <main className="alone" role="status">
-        <Spinner size="sm" /> {say("quilts-fetching-the-quilt")}
-      </main>
-    );
-  }
+  if (!view) return <Busy>{say("quilts-fetching-the-quilt")}</Busy>;
   return (
     <div className="draft-page">
       <header className="top">
