@@ -101,6 +101,15 @@ def _mark(draw, box, way, colour, thick, rng):  # type: ignore[no-untyped-def]
 
 def photographed(page: Image.Image, shot: Shot, rng: random.Random) -> bytes:
     """A photo of a page that lies on a table, as JPEG."""
+    return photographed_at(page, shot, rng)[0]
+
+
+def photographed_at(
+    page: Image.Image, shot: Shot, rng: random.Random
+) -> tuple[bytes, list[tuple[float, float]]]:
+    """The same, and where the page's corners are in it, as shares of its width and height: upper
+    left, upper right, lower right, lower left.
+    """
     paper = _creased(page, shot.creases, rng) if shot.creases else page
     wide, high = paper.size
     angle = float(np.radians(shot.turned))
@@ -119,14 +128,21 @@ def photographed(page: Image.Image, shot: Shot, rng: random.Random) -> bytes:
     size = round(2 * half[0] * scale), round(2 * half[1] * scale)
     # no finer than the camera's own grain, so that nothing is left out between its pixels
     soft = paper.filter(ImageFilter.GaussianBlur(0.4 / scale if scale < 1 else 0.1))
+    seen = _seen_at(size, quad)
     photo = soft.transform(
         size,
         Image.Transform.PERSPECTIVE,
-        _seen_at(size, quad),
+        seen,
         Image.Resampling.BICUBIC,
         fillcolor=rng.choice([(92, 70, 52), (60, 66, 70)]),
     )
-    return _developed(photo.filter(ImageFilter.GaussianBlur(shot.blur)), shot, rng)
+    developed = _developed(photo.filter(ImageFilter.GaussianBlur(shot.blur)), shot, rng)
+    back = np.linalg.inv(np.array([*seen, 1.0]).reshape(3, 3))
+    corners = []
+    for x, y in [(0, 0), (wide, 0), (wide, high), (0, high)]:
+        u, v, depth = back @ np.array([x, y, 1.0])
+        corners.append((float(u / depth) / size[0], float(v / depth) / size[1]))
+    return developed, corners
 
 
 def _seen_at(size: tuple[int, int], quad: Sequence[tuple[float, float]]) -> list[float]:

@@ -131,6 +131,7 @@ describe("the cutting list", () => {
         view={drawn}
         act={act}
         onLight={light}
+        onPhoto={vi.fn()}
         lit={{ cuts: new Set(["two"]) }}
         faultAt={(place) => (place === "seam" ? "must be more than nothing" : undefined)}
       />,

@@ -26,6 +26,7 @@ from yonk.core.acts.choose_method import ChooseMethod
 from yonk.core.acts.copy_cells import Copy
 from yonk.core.acts.drop_fabric import DropFabric
 from yonk.core.acts.line_length import LineLength
+from yonk.core.acts.move_seam import MoveSeam
 from yonk.core.acts.put_fabric import PutFabric
 from yonk.core.acts.remove_line import RemoveLine
 from yonk.core.acts.repeat_quarter import RepeatQuarter
@@ -309,3 +310,69 @@ def test_proportions_are_told_one_by_one_or_in_one_text() -> None:
     assert apply(wide, Proportions(axis="rows", parts=("4 1/2",))).rows == (F(9, 2),)
     with pytest.raises(DraftError, match="need 3 proportions"):
         apply(wide, Proportions(axis="columns", parts=("1-2",)))
+
+
+def seam(ax: str, ay: str, bx: str, by: str) -> tuple[tuple[F, F], tuple[F, F]]:
+    return tuple(sorted(((F(ax), F(ay)), (F(bx), F(by)))))  # type: ignore[return-value]
+
+
+def slanted(draft: Draft) -> set[tuple[tuple[F, F], tuple[F, F]]]:
+    return {
+        tuple(sorted(one))  # type: ignore[misc]
+        for one in draft.seams
+        if one[0][0] != one[1][0] and one[0][1] != one[1][1]
+    }
+
+
+def test_an_end_of_a_seam_moves_and_the_other_stays() -> None:
+    draft = apply(even(3, 3), Sew(start=("0", "0"), end=("1", "1")))
+    moved = apply(draft, MoveSeam(start=("0", "0"), end=("1", "1"), to=("1", "1/2")))
+    assert slanted(moved) == {seam("0", "0", "1", "1/2")}
+    # whichever way it was drawn
+    back = apply(moved, MoveSeam(start=("1", "1/2"), end=("0", "0"), to=("0", "1")))
+    assert slanted(back) == {seam("1", "1/2", "0", "1")}
+
+
+def test_its_mates_go_along_where_they_are_drawn() -> None:
+    draft = apply(even(3, 3), Sew(start=("0", "0"), end=("1", "1")), "quarter-turns")
+    to = MoveSeam(start=("0", "0"), end=("1", "1"), to=("1", "1/2"))
+    assert slanted(apply(draft, to, "quarter-turns")) == {
+        seam("0", "0", "1", "1/2"),
+        seam("3", "0", "5/2", "1"),
+        seam("3", "3", "2", "5/2"),
+        seam("0", "3", "1/2", "2"),
+    }
+    alone = apply(draft, Rub(start=("2", "1"), end=("3", "0")))
+    assert len(slanted(apply(alone, to, "quarter-turns"))) == 3
+
+
+def test_a_seam_that_is_its_own_mate_moves_both_ends() -> None:
+    draft = apply(even(3, 3), Sew(start=("1", "1"), end=("2", "2")))
+    act = MoveSeam(start=("1", "1"), end=("2", "2"), to=("2", "3/2"))
+    ends = {end for one in apply(draft, act, "half-turn").seams for end in one}
+    assert (F(2), F(3, 2)) in ends and (F(1), F(3, 2)) in ends
+
+
+@pytest.mark.parametrize(
+    ("start", "end", "to", "place"),
+    [
+        (("0", "0"), ("2", "2"), ("1", "1"), "start"),
+        (("0", "0"), ("1", "1"), ("0", "0"), "to"),
+        (("0", "0"), ("1", "1"), ("4", "0"), "to"),
+    ],
+)
+def test_a_seam_that_is_not_there_or_would_be_none_is_told(
+    start: tuple[str, str], end: tuple[str, str], to: tuple[str, str], place: str
+) -> None:
+    draft = apply(even(3, 3), Sew(start=("0", "0"), end=("1", "1")))
+    with pytest.raises(DraftError) as caught:
+        apply(draft, MoveSeam(start=start, end=end, to=to))
+    assert caught.value.place == place
+
+
+def test_a_fabric_without_a_name_is_the_next_of_the_row() -> None:
+    draft = even(2, 2)
+    more = apply(apply(draft, PutFabric(key="")), PutFabric(key=""))
+    new = more.fabrics[len(draft.fabrics) :]
+    assert len({one.colour for one in more.fabrics}) == len(more.fabrics)
+    assert all(one.name and one.key for one in new)

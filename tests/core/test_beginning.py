@@ -7,9 +7,10 @@ from fractions import Fraction
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
+from PIL import Image
 
 from yonk.core.acts import USUAL_BEGINNINGS, BlockBeginning, begin_block
-from yonk.core.paper import COUNTS, DraftError, in_other_unit
+from yonk.core.paper import COUNTS, DraftError, Fabric, in_other_unit, next_fabric
 
 F = Fraction
 
@@ -92,3 +93,26 @@ def test_there_and_back_between_units_is_within_half_a_mark(length: Fraction) ->
 
 def test_the_smallest_length_in_inches_is_a_mark() -> None:
     assert in_other_unit(F(1, 100), "cm") == F(1, 8)
+
+
+def test_fabrics_that_begin_one_after_the_other_are_told_apart() -> None:
+    """By their difference in CIELAB, as Pillow converts it: any two by 12 and more."""
+    there: list[tuple[float, ...]] = []
+    known: list[Fabric] = []
+    for _ in range(16):
+        known.append(next_fabric(known))
+        pixel = Image.new("RGB", (1, 1), known[-1].colour).convert("LAB").getpixel((0, 0))
+        assert isinstance(pixel, tuple)
+        light, a, b = pixel
+        there.append((light / 2.55, (a - 256 if a > 127 else a), (b - 256 if b > 127 else b)))
+    names = [one.name for one in known]
+    assert len(set(names)) == 16
+    for place, one in enumerate(there):
+        for other in there[:place]:
+            assert sum((x - y) ** 2 for x, y in zip(one, other, strict=True)) ** 0.5 >= 12
+    assert next_fabric(known).name == f"{names[0]} 2"
+
+
+def test_a_fabric_that_is_called_like_one_of_the_row_has_its_colour() -> None:
+    assert next_fabric([], "fog").colour == next_fabric([], "Fog").colour == "#e7e6df"
+    assert next_fabric([], "my aunt's curtain").name == "Peat"

@@ -1764,6 +1764,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pattern": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Judge Pattern
+         * @description Judge a pattern's list of pieces: its numbers, what they make, the block that they fill.
+         */
+        post: operations["judge_pattern_api_pattern_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -1818,6 +1838,47 @@ export interface paths {
          * @description Sign a phone in by the link that it scanned; another session of it ends.
          */
         post: operations["arrive_by_phone_api_phone_arrive_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/picture/seams": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Picture Seams
+         * @description The seams that are seen in a straightened picture of a block; nothing is drawn.
+         */
+        post: operations["picture_seams_api_picture_seams_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/picture/straight": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Picture Straight
+         * @description A photo of a block, sent as it is, laid straight by its corners (as shares of the photo's
+         *     width and height: upper left, upper right, lower right, lower left).
+         */
+        post: operations["picture_straight_api_picture_straight_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2614,6 +2675,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tray/{unit}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Unit In Hand
+         * @description A kind of unit as it is put in when it is divided so.
+         */
+        get: operations["unit_in_hand_api_tray__unit__get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/usual": {
         parameters: {
             query?: never;
@@ -2723,7 +2804,7 @@ export interface components {
              * Acts
              * @default []
              */
-            acts?: (components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["ChooseOrder"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["KeepClear"] | components["schemas"]["LineLength"] | components["schemas"]["MakeTogether"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["PaintPatch"] | components["schemas"]["PressInLots"] | components["schemas"]["PressSeam"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetBatch"] | components["schemas"]["SetMaking"] | components["schemas"]["SetOwn"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"] | components["schemas"]["Uneven"] | components["schemas"]["Unite"])[];
+            acts?: (components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["ChooseOrder"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["KeepClear"] | components["schemas"]["LineLength"] | components["schemas"]["MakeTogether"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveSeam"] | components["schemas"]["PaintPatch"] | components["schemas"]["PressInLots"] | components["schemas"]["PressSeam"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetBatch"] | components["schemas"]["SetMaking"] | components["schemas"]["SetOwn"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"] | components["schemas"]["Uneven"] | components["schemas"]["Unite"])[];
             /**
              * Document
              * @description a block file; the front end hands it on as it came
@@ -4984,7 +5065,7 @@ export interface components {
          */
         MendOut: {
             /** Act */
-            act: components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["ChooseOrder"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["KeepClear"] | components["schemas"]["LineLength"] | components["schemas"]["MakeTogether"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["PaintPatch"] | components["schemas"]["PressInLots"] | components["schemas"]["PressSeam"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetBatch"] | components["schemas"]["SetMaking"] | components["schemas"]["SetOwn"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"] | components["schemas"]["Uneven"] | components["schemas"]["Unite"];
+            act: components["schemas"]["AddLine"] | components["schemas"]["ChooseMethod"] | components["schemas"]["ChooseOrder"] | components["schemas"]["Copy"] | components["schemas"]["DropColouring"] | components["schemas"]["DropFabric"] | components["schemas"]["KeepClear"] | components["schemas"]["LineLength"] | components["schemas"]["MakeTogether"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveSeam"] | components["schemas"]["PaintPatch"] | components["schemas"]["PressInLots"] | components["schemas"]["PressSeam"] | components["schemas"]["Proportions"] | components["schemas"]["Put"] | components["schemas"]["PutColouring"] | components["schemas"]["PutFabric"] | components["schemas"]["Regrid"] | components["schemas"]["RemoveLine"] | components["schemas"]["Rename"] | components["schemas"]["RepeatQuarter"] | components["schemas"]["Resize"] | components["schemas"]["Rub"] | components["schemas"]["SetBatch"] | components["schemas"]["SetMaking"] | components["schemas"]["SetOwn"] | components["schemas"]["Sew"] | components["schemas"]["Swap"] | components["schemas"]["Turn"] | components["schemas"]["Uneven"] | components["schemas"]["Unite"];
             /** Words */
             words: string;
         };
@@ -5051,6 +5132,32 @@ export interface components {
             line: number;
             /** To */
             to: number;
+        };
+        /**
+         * MoveSeam
+         * @description Move one end of a seam, from `end` to `to`; its other end, `start`, stays.
+         */
+        MoveSeam: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "move-seam";
+            /** End */
+            end: [
+                string,
+                string
+            ];
+            /** Start */
+            start: [
+                string,
+                string
+            ];
+            /** To */
+            to: [
+                string,
+                string
+            ];
         };
         /**
          * NewBlockIn
@@ -5519,6 +5626,84 @@ export interface components {
             old: string;
         };
         /**
+         * PatternIn
+         * @description A pattern's list as it was typed or pasted, and the finished width that the pattern tells,
+         *     where it tells one.
+         */
+        PatternIn: {
+            /** List */
+            list: string;
+            /**
+             * Name
+             * @default
+             */
+            name?: string;
+            /**
+             * @default {
+             *       "unit": "in"
+             *     }
+             */
+            settings?: components["schemas"]["SettingsIn"];
+            /**
+             * Wanted
+             * @default
+             */
+            wanted?: string;
+        };
+        /**
+         * PatternLineOut
+         * @description A line as it was read, and what is said of it.
+         */
+        PatternLineOut: {
+            /** Line */
+            line: number;
+            /** Read */
+            read: string;
+            /** Said */
+            said: string;
+            /**
+             * Word
+             * @enum {string}
+             */
+            word: "right" | "too-small" | "larger" | "left";
+        };
+        /**
+         * PatternMadeOut
+         * @description What comes of some lines: its picture in sample fabrics where it is a unit, in words, and
+         *     what is said of its size; empty where it is as it should be.
+         */
+        PatternMadeOut: {
+            /** Height */
+            height: number;
+            /** Picture */
+            picture: components["schemas"]["PartOut"][];
+            /** Said */
+            said: string;
+            /** Width */
+            width: number;
+            /** Words */
+            words: string;
+        };
+        /**
+         * PatternOut
+         * @description A list judged: each line, what they make, what it gives as a whole, and the block that it
+         *     fills, where it does.
+         */
+        PatternOut: {
+            /** Draft */
+            draft: {
+                [key: string]: unknown;
+            } | null;
+            /** Lines */
+            lines: components["schemas"]["PatternLineOut"][];
+            /** Made */
+            made: components["schemas"]["PatternMadeOut"][];
+            /** Right */
+            right: boolean;
+            /** Said */
+            said: string;
+        };
+        /**
          * PersonOut
          * @description A person as others see her.
          */
@@ -5850,11 +6035,15 @@ export interface components {
         };
         /**
          * PutFabric
-         * @description Add a fabric to the block, or change the one with its key.
+         * @description Add a fabric to the block, or change the one with its key. A new one without a name and a
+         *     colour is the next that blocks begin with.
          */
         PutFabric: {
-            /** Colour */
-            colour: string;
+            /**
+             * Colour
+             * @default
+             */
+            colour?: string;
             /**
              * Direction
              * @default 0
@@ -5867,8 +6056,11 @@ export interface components {
             do: "fabric";
             /** Key */
             key: string;
-            /** Name */
-            name: string;
+            /**
+             * Name
+             * @default
+             */
+            name?: string;
             /**
              * Print
              * @default solid
@@ -6773,6 +6965,58 @@ export interface components {
              * Format: date
              */
             sewn: string;
+        };
+        /**
+         * SeenIn
+         * @description A straightened picture of a block, and the draft whose grid lies over it.
+         */
+        SeenIn: {
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
+            /**
+             * Parts
+             * @default 2
+             */
+            parts?: number;
+            /**
+             * Picture
+             * @description base64 of a JPEG
+             */
+            picture: string;
+        };
+        /**
+         * SeenSeamOut
+         * @description A seam that is seen in a picture, as acts name it and on the sheet.
+         */
+        SeenSeamOut: {
+            /** End */
+            end: [
+                string,
+                string
+            ];
+            /** Line */
+            line: [
+                [
+                    number,
+                    number
+                ],
+                [
+                    number,
+                    number
+                ]
+            ];
+            /** Start */
+            start: [
+                string,
+                string
+            ];
+            /** Sure */
+            sure: number;
         };
         /**
          * SetAlternate
@@ -16419,6 +16663,84 @@ export interface operations {
             };
         };
     };
+    judge_pattern_api_pattern_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PatternIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PatternOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
     everybody_api_people_get: {
         parameters: {
             query?: never;
@@ -16592,6 +16914,159 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["WhoOut"];
                 };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    picture_seams_api_picture_seams_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeenIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeenSeamOut"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    picture_straight_api_picture_straight_post: {
+        parameters: {
+            query: {
+                corners: number[];
+                ratio?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Bad Request */
             400: {
@@ -20021,6 +20496,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StampOut"][];
+                };
+            };
+        };
+    };
+    unit_in_hand_api_tray__unit__get: {
+        parameters: {
+            query?: {
+                divide?: string;
+            };
+            header?: never;
+            path: {
+                unit: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StampOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
                 };
             };
         };

@@ -6,7 +6,7 @@ import { useHotkeys } from "react-hotkeys-hook";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
 
 import { type Block, client, settled } from "../api/client";
-import type { Tool, View } from "../draft/places";
+import { EMPTY_HAND, type Held, type Tool, type View } from "../draft/places";
 import { Busy, Fetching } from "../common/Waiting";
 import { rememberOpened } from "../common/opened";
 import { say } from "../language/say";
@@ -26,6 +26,8 @@ export function BlockPage() {
 function OneBlock({ id, step }: { id: string; step: string }) {
   const [tool, setTool] = useState<Tool>("put");
   const [show, setShow] = useState<View>({ letters: true, units: false, apart: false, grey: false, four: false });
+  const [held, setHeld] = useState(EMPTY_HAND);
+  const hold = (part: Partial<Held>) => setHeld((before) => ({ ...before, ...part }));
   const [keys, setKeys] = useState(false);
   const [said, announce] = useState<string>();
   const drafting = useDraft(id, { stretches: tool === "rub", outlines: show.units || show.apart });
@@ -88,7 +90,7 @@ function OneBlock({ id, step }: { id: string; step: string }) {
           id={id}
           view={view}
           drafting={drafting}
-          board={{ tool, setTool, show, setShow, announce, said, keys, setKeys }}
+          board={{ tool, setTool, held, hold, show, setShow, announce, said, keys, setKeys }}
         />
       </Suspense>
     </div>

@@ -121,10 +121,12 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
   /** Fetches the block, or what this browser keeps of its drafting; goes on trying while the server is gone. */
   readonly enter = async (): Promise<void> => {
     this.left = false;
+    const asked = this.server.block(this.id);
+    asked.catch(() => undefined); // told below
     const before = await this.history.readStanding(this.id);
     const mine = before && (await this.history.readStep(this.id, before.position));
     try {
-      const block = await this.server.block(this.id);
+      const block = await asked;
       this.tell({ owner: block.owner, right: block.right });
       if (before && mine && (before.unsaved || before.waiting.length > 0 || before.revision === block.revision)) {
         this.stand(before);
@@ -171,6 +173,12 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
 
   readonly redo = (): void => {
     void this.goTo((this.standing?.position ?? 0) + 1);
+  };
+
+  /** How the draft would be with some acts done to it; nothing is done. Throws as the server does. */
+  readonly wouldBe = async (acts: A[], mates: MatesName = "none"): Promise<V | undefined> => {
+    const { document } = this;
+    return document && (await this.server.draft(document, acts, mates, this.extras));
   };
 
   readonly dismiss = (): void => {
@@ -288,11 +296,13 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
   }
 
   private async begin(block: Block): Promise<void> {
+    const drawn = this.compute(block.document);
+    drawn.catch(() => undefined); // told below
     await this.history.forget(this.id);
     this.steps = new Map([[0, block.document]]);
     await this.history.writeStep(this.id, 0, block.document);
     this.stand({ revision: block.revision, position: 0, last: 0, unsaved: false, waiting: [] });
-    this.show(block.document, await this.compute(block.document));
+    this.show(block.document, await drawn);
     this.tell({ saving: { state: "saved" }, newer: undefined });
   }
 

@@ -1,9 +1,8 @@
 import { useEffect, useLayoutEffect, useRef } from "react";
 
-import { ZOOMS } from "./Zoom";
+import { withinZoom } from "./Zoom";
 
-const WHEEL = 60; // pixels of the wheel for a step: a notch of a mouse is one, a trackpad's pinch some
-const PINCH = 1.3; // so much farther apart two fingers are for a step
+const WHEEL = 0.0025; // of the size for a pixel of the wheel: a notch of a mouse is about a quarter
 
 interface Spot {
   x: number;
@@ -36,8 +35,8 @@ export function useHandsZoom(zoom: number, setZoom: (zoom: number) => void) {
   useEffect(() => {
     const element = room.current;
     if (!element) return;
-    const step = (by: number, at: Spot) => {
-      const next = Math.min(Math.max(now.current.zoom + by, 0), ZOOMS.length - 1);
+    const scale = (by: number, at: Spot) => {
+      const next = withinZoom(now.current.zoom * by);
       if (next === now.current.zoom) return;
       const box = element.getBoundingClientRect();
       kept.current = {
@@ -45,16 +44,13 @@ export function useHandsZoom(zoom: number, setZoom: (zoom: number) => void) {
         down: (element.scrollTop + at.y - box.top) / element.scrollHeight,
         at,
       };
+      now.current.zoom = next; // the next move may come before the page is drawn
       now.current.setZoom(next);
     };
-    let wheeled = 0;
     const wheel = (event: WheelEvent) => {
       if (!event.ctrlKey) return;
       event.preventDefault();
-      wheeled += event.deltaY;
-      if (Math.abs(wheeled) < WHEEL) return;
-      step(wheeled < 0 ? 1 : -1, { x: event.clientX, y: event.clientY });
-      wheeled = 0;
+      scale(Math.exp(-event.deltaY * WHEEL), { x: event.clientX, y: event.clientY });
     };
     const fingers = new Map<number, Spot>();
     let first: EventTarget | null = null;
@@ -94,11 +90,9 @@ export function useHandsZoom(zoom: number, setZoom: (zoom: number) => void) {
       event.stopPropagation();
       const middle = between(one, other);
       pan(pinched.middle, middle);
-      const share = apart(one, other) / pinched.apart;
-      if (share > PINCH || share < 1 / PINCH) {
-        step(share > 1 ? 1 : -1, middle);
-        pinched = { apart: apart(one, other), middle };
-      } else pinched = { ...pinched, middle };
+      const wide = apart(one, other);
+      if (wide > 0) scale(wide / pinched.apart, middle);
+      pinched = { apart: Math.max(wide, 1), middle };
     };
     const up = (event: PointerEvent) => {
       if (!event.isTrusted) return; // our own, told to the board

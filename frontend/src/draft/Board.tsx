@@ -1,10 +1,14 @@
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from "react";
 import { say } from "../language/say";
 import { lineAt, onPaper } from "./onPaper";
-import { asText, type Cell, type Spot, type Tool, type View } from "./places";
+import { asText, type Cell, type DrawnSeam, seamsOf, type Spot, spotOfPoint, type Tool, type View } from "./places";
 
 import type { Act, Draft, Point } from "../api/client";
 import { BoardCloth } from "./BoardCloth";
+import { SeamOffers } from "./SeamOffers";
+import { StampIn } from "./StampIn";
+import type { InHand, Stamp } from "./Tray";
+import type { SeenSeam, UnderPaper } from "./useUnderPicture";
 import { WaitingActs } from "./WaitingActs";
 
 type Map6 = Draft["mates"][number]["maps"][number];
@@ -21,6 +25,21 @@ interface Props {
   picked: number | undefined;
   waiting: Act[];
   gone: boolean;
+  /** The unit in hand, as it is drawn in the fabrics in hand, where it is to be put in. */
+  unit: InHand;
+  stamp: Stamp | undefined;
+  stampOf: (unit: string, divide: string) => Stamp | undefined;
+  fabrics: string[];
+  /** Whether a unit is carried over the board from the tray. */
+  carried: boolean;
+  /** The seam whose ends can be moved. */
+  seam: DrawnSeam | undefined;
+  onChooseSeam: (seam: DrawnSeam | undefined) => void;
+  /** The second end of a seam is over a point; nothing when it was let go. */
+  onDragSeam: (seam: DrawnSeam | undefined, to: Point) => void;
+  onMoveSeam: (seam: DrawnSeam, to: Point) => void;
+  under: UnderPaper;
+  onTakeSeam: (seam: SeenSeam) => void;
   onCursor: (cell: Cell) => void;
   onCells: (cell: Cell) => void;
   onFace: (face: number) => void;
@@ -57,6 +76,9 @@ function nearest(lines: Draft["sheet"]["columns"], at: number, parts: number): n
   return index + Math.round(inside * parts) / parts;
 }
 
+const NEAR = 14; // pixels from a seam, or from its end, at which it is meant
+const difference = (a: Spot, b: Spot): Spot => [a[0] - b[0], a[1] - b[1]];
+
 const moved = (map: Map6, [x, y]: Spot): Spot => [map[0] * x + map[1] * y + map[2], map[3] * x + map[4] * y + map[5]];
 
 /** The block on ruled paper. It draws what the server worked out, and tells which cell, patch or point was touched. */
@@ -67,6 +89,7 @@ export function Board(props: Props) {
   const [from, setFrom] = useState<Spot>();
   const [over, setOver] = useState<Spot>();
   const [stretch, setStretch] = useState<number>();
+  const [end, setEnd] = useState<DrawnSeam>();
   const span = Math.max(sheet.width, sheet.height);
   const px = span / 560;
   const margin = 30 * px;
@@ -79,16 +102,40 @@ export function Board(props: Props) {
   const pointAt = ([x, y]: Spot): Spot => [nearest(sheet.columns, x, parts), nearest(sheet.rows, y, parts)];
   const spotOf = ([x, y]: Spot): Spot => [onSheet(sheet.columns, x), onSheet(sheet.rows, y)];
 
-  function nearestStretch([x, y]: Spot): number | undefined {
+  function nearestStretch(at: Spot): number | undefined {
     let best: number | undefined;
-    let least = 14 * px;
+    let least = NEAR * px;
     view.stretches.forEach(({ start, end }, index) => {
-      const [dx, dy] = [end[0] - start[0], end[1] - start[1]];
-      const share = Math.min(1, Math.max(0, ((x - start[0]) * dx + (y - start[1]) * dy) / (dx * dx + dy * dy)));
-      const off = Math.hypot(x - start[0] - share * dx, y - start[1] - share * dy);
+      const off = away(at, start, end);
       if (off < least) [best, least] = [index, off];
     });
     return best;
+  }
+
+  const asPoint = ([x, y]: Spot): Point => [asText(x, parts), asText(y, parts)];
+
+  /** How far a spot lies from a stretch, on the paper. */
+  function away([x, y]: Spot, start: Spot, end: Spot): number {
+    const [dx, dy] = [end[0] - start[0], end[1] - start[1]];
+    const share = Math.min(1, Math.max(0, ((x - start[0]) * dx + (y - start[1]) * dy) / (dx * dx + dy * dy)));
+    return Math.hypot(x - start[0] - share * dx, y - start[1] - share * dy);
+  }
+
+  function nearestSeam(at: Spot): DrawnSeam | undefined {
+    const near = seamsOf(view).map((one) => {
+      const [start, end] = one.map((point) => spotOf(spotOfPoint(point))) as [Spot, Spot];
+      return { one, off: away(at, start, end) };
+    });
+    return near.filter(({ off }) => off < NEAR * px).sort((a, b) => a.off - b.off)[0]?.one;
+  }
+
+  /** The chosen seam where a spot is at one of its ends, with that end last. */
+  function endAt(at: Spot): DrawnSeam | undefined {
+    if (!props.seam) return undefined;
+    const [a, b] = props.seam;
+    const off = ([a, b] as const).map((end) => Math.hypot(...difference(at, spotOf(spotOfPoint(end)))));
+    if (Math.min(...off) > NEAR * px) return undefined;
+    return (off[0] ?? 0) < (off[1] ?? 0) ? [b, a] : [a, b];
   }
 
   function down(event: PointerEvent) {
@@ -96,12 +143,17 @@ export function Board(props: Props) {
     const at = place(event);
     svg.current?.setPointerCapture(event.pointerId);
     props.onHover(faceAt(event)); // a finger tells nothing before it touches
-    setFrom(tool === "seam" ? pointAt(at) : cellAt(at));
+    const taken = tool === "seam" ? endAt(at) : undefined;
+    setEnd(taken);
+    if (taken) setFrom(spotOfPoint(taken[0]));
+    else setFrom(tool === "seam" ? pointAt(at) : cellAt(at));
   }
 
   function move(event: PointerEvent) {
     const at = place(event);
-    setOver(tool === "seam" ? pointAt(at) : cellAt(at));
+    const now = tool === "seam" ? pointAt(at) : cellAt(at);
+    if (end && now.join() !== over?.join()) props.onDragSeam(end, asPoint(now));
+    setOver(now);
     setStretch(tool === "rub" ? nearestStretch(at) : undefined);
     props.onHover(faceAt(event));
   }
@@ -110,15 +162,15 @@ export function Board(props: Props) {
     const at = place(event);
     const start = from;
     setFrom(undefined);
+    setEnd(undefined);
     if (!start) return;
-    if (tool === "seam") {
-      const end = pointAt(at);
-      if (end[0] !== start[0] || end[1] !== start[1]) {
-        props.onSeam(
-          [asText(start[0], parts), asText(start[1], parts)],
-          [asText(end[0], parts), asText(end[1], parts)],
-        );
-      }
+    if (end) {
+      props.onDragSeam(undefined, end[1]);
+      if (pointAt(at).join() !== spotOfPoint(end[1]).join()) props.onMoveSeam(end, asPoint(pointAt(at)));
+    } else if (tool === "seam") {
+      const to = pointAt(at);
+      if (to[0] !== start[0] || to[1] !== start[1]) props.onSeam(asPoint(start), asPoint(to));
+      else props.onChooseSeam(nearestSeam(at));
     } else if (tool === "look") {
       props.onCursor(spanOf(start, cellAt(at)));
     } else if (tool === "paint") {
@@ -178,6 +230,8 @@ export function Board(props: Props) {
     };
   };
 
+  const known = useMemo(() => new Set(view.fabrics.map((fabric) => fabric.key)), [view.fabrics]);
+  const atMates = maps.map((map) => (at: Spot) => spotOf(moved(map, at)));
   const every = span > 60 ? 5 : 1;
   const ticks = (length: number) => Array.from({ length: Math.floor(length / every) + 1 }, (_, count) => count * every);
 
@@ -185,7 +239,14 @@ export function Board(props: Props) {
 
   return (
     <div className="board-layers">
-      <BoardCloth view={view} show={show} px={px} viewBox={viewBox} />
+      <BoardCloth
+        view={view}
+        show={show}
+        px={px}
+        viewBox={viewBox}
+        under={props.under.address}
+        opacity={props.under.address ? props.under.cloth : 1}
+      />
       <svg
         ref={svg}
         id="board"
@@ -198,7 +259,11 @@ export function Board(props: Props) {
         onPointerDown={down}
         onPointerMove={move}
         onPointerUp={up}
-        onPointerCancel={() => setFrom(undefined)}
+        onPointerCancel={() => {
+          setFrom(undefined);
+          if (end) props.onDragSeam(undefined, end[1]);
+          setEnd(undefined);
+        }}
         onContextMenu={(event) => {
           event.preventDefault();
           setFrom(undefined); // a long touch has begun something
@@ -279,7 +344,29 @@ export function Board(props: Props) {
           </g>
         )}
         {props.waiting.length > 0 && (
-          <WaitingActs acts={props.waiting} gone={props.gone} view={view} px={px} spotOf={spotOf} box={box} />
+          <WaitingActs
+            acts={props.waiting}
+            gone={props.gone}
+            view={view}
+            px={px}
+            stampOf={props.stampOf}
+            places={atMates}
+            box={box}
+          />
+        )}
+        {tool === "put" && props.stamp && (over || props.carried) && !show.four && (
+          <g className="ghost">
+            <StampIn
+              stamp={props.stamp}
+              turn={props.unit.turn}
+              flip={props.unit.flip}
+              fabrics={props.fabrics}
+              known={known}
+              cell={over && !from && !props.carried ? { column: over[0], row: over[1], columns: 1, rows: 1 } : cells}
+              places={atMates}
+              strokeWidth={px}
+            />
+          </g>
         )}
         <g className="mates" strokeWidth={1.6 * px} strokeDasharray={`${String(3 * px)} ${String(3 * px)}`}>
           {tool !== "seam" &&
@@ -297,6 +384,7 @@ export function Board(props: Props) {
         {tool === "seam" && (
           <g className="points">
             <Points sheet={sheet} parts={parts} radius={2.4 * px} />
+            {props.seam && !end && <SeamEnds seam={props.seam} spotOf={spotOf} px={px} />}
             {seamTo && <circle className="near" cx={spotOf(seamTo)[0]} cy={spotOf(seamTo)[1]} r={5 * px} />}
             {seamFrom &&
               seamTo &&
@@ -308,11 +396,32 @@ export function Board(props: Props) {
               })}
           </g>
         )}
+        {props.under.seams.length > 0 && !show.four && (
+          <SeamOffers
+            seams={props.under.seams}
+            px={px}
+            onTake={props.onTakeSeam}
+            onLeave={(seam) => props.under.leave([seam])}
+          />
+        )}
         {tool === "rub" && rubbed && (
           <path className="rubbed" strokeWidth={5 * px} d={`M${rubbed.start.join(" ")}L${rubbed.end.join(" ")}`} />
         )}
       </svg>
     </div>
+  );
+}
+
+/** A seam that is chosen: its ends can be dragged. */
+function SeamEnds({ seam, spotOf, px }: { seam: DrawnSeam; spotOf: (at: Spot) => Spot; px: number }) {
+  const ends = seam.map((end) => spotOf(spotOfPoint(end)));
+  return (
+    <g className="seam-ends" strokeWidth={2.4 * px}>
+      <path d={`M${ends.map((end) => end.join(" ")).join("L")}`} />
+      {ends.map((end, index) => (
+        <circle key={index} cx={end[0]} cy={end[1]} r={7 * px} />
+      ))}
+    </g>
   );
 }
 

@@ -13,10 +13,13 @@ interface Props {
   /** A pixel, in the draft's unit. */
   px: number;
   viewBox: string;
+  /** The address of a picture under the paper, and how much of the cloth is seen over it. */
+  under: string | undefined;
+  opacity: number;
 }
 
 /** The cloth on the board: every patch with its letter, drawn anew only where it changed. */
-export const BoardCloth = memo(function BoardCloth({ view, show, px, viewBox }: Props) {
+export const BoardCloth = memo(function BoardCloth({ view, show, px, viewBox, under, opacity }: Props) {
   const { sheet } = view;
   const apart = useMemo(() => {
     if (!show.apart || !view.outlines.length) return undefined;
@@ -67,7 +70,10 @@ export const BoardCloth = memo(function BoardCloth({ view, show, px, viewBox }: 
           ))}
         </g>
       )}
-      <g visibility={show.four ? "hidden" : undefined}>
+      {under && !show.four && !show.apart && (
+        <image href={under} width={sheet.width} height={sheet.height} preserveAspectRatio="none" />
+      )}
+      <g visibility={show.four ? "hidden" : undefined} opacity={opacity < 1 ? opacity : undefined}>
         <g
           id="cloth"
           className="cloth"

@@ -1,5 +1,7 @@
 import "./list.scss";
 
+import { Link } from "react-router";
+
 import type { Act, Draft } from "../api/client";
 import { Swatch } from "../common/Cloth";
 import { Fr } from "../common/Fr";
@@ -9,6 +11,7 @@ import { set } from "../common/settings";
 import { Typed } from "../common/Typed";
 import { say } from "../language/say";
 import { unitOf } from "./places";
+import { TakePhoto } from "./TakePhoto";
 
 const LENGTHS = [
   ["trim_margin", say("draft-trim-by"), say("draft-trim-margin")],
@@ -24,6 +27,7 @@ interface Props {
   faultAt: (place: string) => string | undefined;
   lit: { cuts: Set<string> };
   onLight: (faces: number[]) => void;
+  onPhoto: (photo: File) => void;
 }
 
 type Below = Pick<Props, "view" | "act" | "onLight">;
@@ -45,7 +49,7 @@ export function isOf(view: Draft, face: number, line: Pick<Cut, "units" | "lette
 }
 
 /** The cutting list: fabric by fabric, count first, size large, what it is for small. */
-export function CuttingList({ view, act, faultAt, lit, onLight }: Props) {
+export function CuttingList({ view, act, faultAt, lit, onLight, onPhoto }: Props) {
   const { sheet } = view;
   return (
     <section aria-labelledby="list-head" className="list">
@@ -108,7 +112,7 @@ export function CuttingList({ view, act, faultAt, lit, onLight }: Props) {
         role="region"
         aria-label={say("draft-lines-of-the-cutting-list")}
       >
-        {sheet.blank && <p className="quiet-text">{say("draft-nothing-is-drafted-yet-put")}</p>}
+        {sheet.blank && <FirstSteps onPhoto={onPhoto} />}
         {(sheet.blank ? [] : view.cutting).map((group) => {
           const index = view.fabrics.findIndex((fabric) => fabric.key === group.fabric);
           const fabric = view.fabrics[index];
@@ -265,5 +269,25 @@ function Notices({ view, act, onLight }: Below) {
         ))}
       </ul>
     </section>
+  );
+}
+
+/** What can be done first on an empty board. */
+function FirstSteps({ onPhoto }: { onPhoto: (photo: File) => void }) {
+  return (
+    <div className="first-steps">
+      <h3>{say("draft-what-to-do-first")}</h3>
+      <ol>
+        <li>{say("draft-first-put-a-unit")}</li>
+        <li>{say("draft-first-paint")}</li>
+        <li>{say("draft-first-the-list")}</li>
+      </ol>
+      <p>
+        <TakePhoto className="quiet" onPhoto={onPhoto} />
+        <Link to="/finder?ask=list" className="quiet">
+          {say("draft-from-a-patterns-list")}
+        </Link>
+      </p>
+    </div>
   );
 }

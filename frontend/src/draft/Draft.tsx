@@ -3,7 +3,7 @@ import "./draft.scss";
 import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 
-import { type Act } from "../api/client";
+import type { Act, Draft, MatesName } from "../api/client";
 import { useUsual } from "../api/useUsual";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
@@ -12,13 +12,15 @@ import { useRemembered } from "../common/useRemembered";
 import { PointerMenu } from "../common/PointerMenu";
 import { useCarry } from "../common/useCarry";
 import { useHandsZoom } from "../common/useHandsZoom";
-import { Zoom, ZOOMS } from "../common/Zoom";
+import { useNewest } from "../common/useNewest";
+import { trueSize, Zoom } from "../common/Zoom";
 import { rich, say } from "../language/say";
 import { Board } from "./Board";
 import { cellWords, unitOf } from "./places";
+import { type MovedLine, warped } from "./warp";
 import { CuttingList, cutsOf } from "./CuttingList";
 import { Colourings } from "./Colourings";
-import { Edges } from "./Edges";
+import { asAct, Edges } from "./Edges";
 import { Fabrics } from "./Fabrics";
 import { KeysSheet } from "./KeysSheet";
 import { Mates } from "./Mates";
@@ -26,8 +28,12 @@ import { PaperEdge } from "./PaperEdge";
 import { SizeChart } from "./SizeChart";
 import { Tools } from "./Tools";
 import { cellUnder } from "./onPaper";
-import { type InHand, Tray, useTray } from "./Tray";
+import { type InHand, Tray, useInHand, useTray } from "./Tray";
+import { LayPicture } from "./LayPicture";
+import { seamAct, seamsSaid, UnderBar } from "./UnderBar";
+import { useUnderPicture } from "./useUnderPicture";
 import { useBoardKeys } from "./useBoardKeys";
+import { useNewFabrics } from "./useNewFabrics";
 import type { StepProps } from "../block/step";
 
 /** What is wrong with these is said where they are typed. */
@@ -35,35 +41,43 @@ const AT_THEIR_FIELDS = new Set(["width", "height", "blocks", "trim_margin", "se
 
 const NONE: Act[] = [];
 
-/** What is drawn before it is answered: all of it while the server is gone, else paint. */
+interface Wanted {
+  acts: Act[];
+  at: MatesName;
+}
+
+/** What can be drawn before it is answered. */
+const AHEAD = new Set<Act["do"]>(["paint", "put", "sew"]);
+
+/** What is drawn before it is answered: all of it while the server is gone. */
 function shownAhead(untold: Act[], gone: boolean): Act[] {
-  return gone || untold.some((act) => act.do === "paint") ? untold : NONE;
+  return gone || untold.some((act) => AHEAD.has(act.do)) ? untold : NONE;
 }
 
 /** The Draft step: the ruled paper with its tray and fabrics, and the cutting list beside it. */
 export function DraftStep({ id, view, drafting, board }: StepProps) {
-  const { tool, setTool, show, setShow, announce, keys, setKeys, said } = board;
+  const { tool, setTool, held, hold, show, setShow, announce, keys, setKeys, said } = board;
   const { sheet } = view;
   const gone = drafting.saving.state === "unsaved";
   const shown = shownAhead(drafting.untold, gone);
   const now = useMemo(() => ({ drawn: view, untold: shown }), [view, shown]);
-  const { drawn, untold } = useDeferredValue(now); // the list first, the drawing a blink later
+  const { drawn: settled, untold } = useDeferredValue(now); // the list first, the drawing a blink later
   const stamps = useTray();
   const usual = useUsual();
-  const [unit, setUnit] = useState<InHand>({ unit: usual.kind, turn: 0, flip: false, divide: {} });
-  const [taken, setTaken] = useState<Record<number, string>>({});
-  const [slot, setSlot] = useState(0);
+  const { taken, slot, parts, spread, whole, zoom } = held;
+  const unit = held.unit ?? { unit: usual.kind, turn: 0, flip: false, divide: {} };
+  const setUnit = (next: InHand) => hold({ unit: next });
+  const setZoom = (next: number) => hold({ zoom: next });
+  const stamp = useInHand(unit);
   const [matesName, setMates] = useRemembered(`mates of ${id}`);
-  const [parts, setParts] = useState(2);
-  const [spread, setSpread] = useState<"patch" | "letter" | "fabric">("patch");
   const [hovered, setHovered] = useState<number>();
   const [lit, setLit] = useState<number[]>([]);
   const [chart, setChart] = useState(false);
   const [colourings, setColourings] = useState(false);
-  const [whole, setWhole] = useState(false);
-  const [zoom, setZoom] = useState(0);
+  const [movedLine, setMovedLine] = useState<MovedLine>();
   const [menu, setMenu] = useState<{ at: { x: number; y: number }; face: number | undefined }>();
-  const large = ZOOMS[zoom] ?? 1;
+  const under = useUnderPicture(id, view);
+  const [photo, setPhoto] = useState<File>();
   const room = useHandsZoom(zoom, setZoom);
   const hand = useMemo(() => {
     const known = view.fabrics.map((fabric) => fabric.key);
@@ -75,7 +89,29 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
   const mates = view.mates.find((one) => one.name === matesName) ?? view.mates[0];
   const act = (acts: Act[]) => drafting.act(acts, mates?.name ?? "none");
   const plainAct = (acts: Act[]) => drafting.act(acts);
-  const take = (key: string) => setTaken({ ...taken, [slot]: key });
+  const take = (key: string) => hold({ taken: { ...taken, [slot]: key } });
+  const uses = Math.max(1, ...(stamp?.parts ?? []).map((part) => part.fabric + 1));
+  const addFabric = useNewFabrics({ fabrics: view.fabrics, taken, slot, uses, hold, act: plainAct });
+  const {
+    newest,
+    show: showLive,
+    forget,
+  } = useNewest<Wanted, Draft>(view.document, ({ acts, at }) => drafting.wouldBe(acts, at));
+  const [draggedSeam, setDraggedSeam] = useState(false);
+  // what was let go is seen as it lies till the answer is here
+  const live = movedLine || draggedSeam || drafting.waiting > 0 ? newest : undefined;
+  const drawn = useMemo(
+    () => (movedLine ? warped(live ?? settled, movedLine) : (live ?? settled)),
+    [movedLine, live, settled],
+  );
+  const dragLine = (moved: MovedLine | undefined) => {
+    setMovedLine(moved);
+    if (moved) showLive({ acts: [asAct(moved)], at: "none" });
+  };
+  useEffect(() => {
+    if (drafting.faults.length > 0) forget(); // it could not be so
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [drafting.faults]);
 
   const does = useBoardKeys({
     view,
@@ -144,35 +180,43 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
             setTool={setTool}
             view={view}
             parts={parts}
-            setParts={setParts}
+            setParts={(next) => hold({ parts: next })}
             spread={spread}
-            setSpread={setSpread}
+            setSpread={(next) => hold({ spread: next })}
             show={show}
             setShow={setShow}
             unit={unit}
             setUnit={setUnit}
             whole={whole}
-            setWhole={setWhole}
+            setWhole={(next) => hold({ whole: next })}
             cells={does.cellActs}
+            onPhoto={setPhoto}
           />
-          {(elsewhere.length > 0 || said) && (
-            <Said
-              text={[...elsewhere.map((fault) => `${fault.where}: ${fault.message}`), ...(said ? [said] : [])].join(
-                "\n",
-              )}
-              onClose={() => {
-                drafting.dismiss();
-                announce(undefined);
-              }}
-            />
-          )}
           <div className="board-frame">
+            <div className="board-said">
+              {(elsewhere.length > 0 || said) && (
+                <Said
+                  text={[...elsewhere.map((fault) => `${fault.where}: ${fault.message}`), ...(said ? [said] : [])].join(
+                    "\n",
+                  )}
+                  onClose={() => {
+                    drafting.dismiss();
+                    announce(undefined);
+                  }}
+                />
+              )}
+            </div>
             <div className="board-room" ref={room}>
               <div
                 className="board-place"
-                style={{ width: `${String(100 * large)}%`, height: `${String(100 * large)}%` }}
+                style={{ width: `${String(100 * zoom)}%`, height: `${String(100 * zoom)}%` }}
               >
-                <Edges view={view} act={plainAct} />
+                <Edges
+                  view={live || movedLine ? drawn : view}
+                  grips={tool !== "seam"}
+                  act={plainAct}
+                  onDrag={dragLine}
+                />
                 <Board
                   view={drawn}
                   tool={tool}
@@ -185,6 +229,29 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
                   picked={does.picked}
                   waiting={untold}
                   gone={gone}
+                  unit={unit}
+                  stamp={stamp}
+                  stampOf={(kind, divide) =>
+                    kind === unit.unit && divide === (unit.divide[unit.unit] ?? "")
+                      ? stamp
+                      : stamps.find((one) => one.kind === kind && !divide)
+                  }
+                  fabrics={hand}
+                  carried={Boolean(carried)}
+                  seam={does.seam}
+                  onChooseSeam={does.setSeam}
+                  onDragSeam={(seam, to) => {
+                    setDraggedSeam(Boolean(seam));
+                    if (!seam) return;
+                    const [start, end] = seam;
+                    showLive({ acts: [{ do: "move-seam", start, end, to }], at: mates?.name ?? "none" });
+                  }}
+                  onMoveSeam={does.moveSeam}
+                  under={under}
+                  onTakeSeam={(seam) => {
+                    plainAct([seamAct(seam)]);
+                    under.leave([seam]);
+                  }}
                   onCursor={does.setCursor}
                   onCells={does.onCells}
                   onFace={does.onFace}
@@ -208,8 +275,13 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
               onChart={() => setChart(true)}
             />
             <Mates view={view} mates={mates?.name ?? "none"} setMates={setMates} />
+            <UnderBar under={under} parts={parts} act={plainAct} />
             <span className="spring" />
-            <Zoom zoom={zoom} onZoom={setZoom} />
+            <Zoom
+              zoom={zoom}
+              onZoom={setZoom}
+              atTrueSize={() => trueSize(document.querySelector<SVGSVGElement>("svg#board"), zoom, sheet.unit)}
+            />
           </div>
           <p id="cell-said" className="visually-hidden" aria-live="polite">
             {cellSaid}
@@ -237,14 +309,15 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
                 ))}
               </>
             ) : (
-              <span className="quiet-text">{does.hint}</span>
+              <span className="quiet-text">{seamsSaid(under) || does.hint}</span>
             )}
           </p>
           <Fabrics
             view={view}
             hand={hand}
             slot={slot}
-            onSlot={setSlot}
+            onSlot={(next) => hold({ slot: next })}
+            onNew={addFabric}
             onTake={take}
             act={plainAct}
             onColourings={() => setColourings(true)}
@@ -256,8 +329,10 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
           faultAt={faultAt}
           lit={{ cuts: new Set(cuts.map((cut) => cut.id)) }}
           onLight={setLit}
+          onPhoto={setPhoto}
         />
       </main>
+      {photo && <LayPicture photo={photo} sheet={sheet} onLaid={under.lay} onClose={() => setPhoto(undefined)} />}
       {chart && <SizeChart view={view} onClose={() => setChart(false)} act={plainAct} />}
       {colourings && <Colourings view={view} onClose={() => setColourings(false)} act={plainAct} />}
       <KeysSheet show={keys} onClose={() => setKeys(false)} />

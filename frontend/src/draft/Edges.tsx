@@ -5,23 +5,36 @@ import { Fr } from "../common/Fr";
 import { Typed } from "../common/Typed";
 import { useOneStop } from "../common/useOneStop";
 import { say } from "../language/say";
+import type { MovedLine } from "./warp";
 
 type Axis = "columns" | "rows";
 const NARROWEST = 0.075;
 const MARGIN = 30;
 const BOARD = 560;
 
+interface Props {
+  view: Draft;
+  /** Whether grid lines can be dragged: not while seams are drawn, whose ends lie there too. */
+  grips: boolean;
+  act: (acts: Act[]) => void;
+  /** A grid line is dragged; nothing when it was let go. */
+  onDrag: (moved: MovedLine | undefined) => void;
+}
+
+/** The act that a grid line that is dragged comes to: the server lays it on the ruler. */
+export const asAct = ({ axis, line, to }: MovedLine): Act => ({ do: "move-edge", axis, line, to: to.toFixed(4) });
+
 /** The finished widths along the block's edges, each to be typed over; columns and rows are added and taken out here. */
-export function Edges({ view, act }: { view: Draft; act: (acts: Act[]) => void }) {
+export function Edges(props: Props) {
   return (
     <>
-      <Edge axis="columns" view={view} act={act} />
-      <Edge axis="rows" view={view} act={act} />
+      <Edge axis="columns" {...props} />
+      <Edge axis="rows" {...props} />
     </>
   );
 }
 
-function Edge({ axis, view, act }: { axis: Axis; view: Draft; act: (acts: Act[]) => void }) {
+function Edge({ axis, view, grips, act, onDrag }: Props & { axis: Axis }) {
   const { sheet } = view;
   const [open, setOpen] = useState<number>();
   const lines = sheet[axis];
@@ -121,13 +134,14 @@ function Edge({ axis, view, act }: { axis: Axis; view: Draft; act: (acts: Act[])
           )}
         </span>
       ))}
-      {lines.slice(1).map((line, index) => (
+      {(grips ? lines.slice(1) : []).map((line, index) => (
         <Grip
           key={index}
           axis={axis}
           at={line.start}
           share={share}
-          onMove={(to) => act([{ do: "move-edge", axis, line: index + 1, to }])}
+          onDrag={(to) => onDrag(to === undefined ? undefined : { axis, line: index + 1, to })}
+          onMove={(to) => act([asAct({ axis, line: index + 1, to })])}
         />
       ))}
     </div>
@@ -139,15 +153,17 @@ function Grip({
   axis,
   at,
   share,
+  onDrag,
   onMove,
 }: {
   axis: Axis;
   at: number;
   share: (length: number) => string;
-  onMove: (to: string) => void;
+  onDrag: (to: number | undefined) => void;
+  onMove: (to: number) => void;
 }) {
-  const [moved, setMoved] = useState<number>();
-  const place = moved ?? at;
+  const [moved, setMoved] = useState<{ from: number; to: number }>();
+  const place = moved?.to ?? at;
   const along = (event: PointerEvent) => {
     const edge = event.currentTarget.parentElement?.getBoundingClientRect();
     if (!edge) return at;
@@ -164,14 +180,22 @@ function Grip({
       aria-hidden="true"
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId);
-        setMoved(at);
+        setMoved({ from: at, to: at });
       }}
       onPointerMove={(event) => {
-        if (moved !== undefined) setMoved(along(event));
+        if (moved === undefined) return;
+        const to = along(event);
+        setMoved({ ...moved, to });
+        onDrag(to);
       }}
       onPointerUp={() => {
-        if (moved !== undefined && moved !== at) onMove(moved.toFixed(4));
+        if (moved && moved.to !== moved.from) onMove(moved.to);
         setMoved(undefined);
+        onDrag(undefined);
+      }}
+      onPointerCancel={() => {
+        setMoved(undefined);
+        onDrag(undefined);
       }}
     />
   );

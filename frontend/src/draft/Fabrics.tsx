@@ -18,12 +18,13 @@ interface Props {
   onSlot: (slot: number) => void;
   onTake: (key: string) => void;
   act: (acts: Act[]) => void;
+  onNew: () => void;
   onColourings: () => void;
 }
 
 /** The fabrics of the block, and which of them are in hand. */
-export function Fabrics({ view, hand, slot, onSlot, onTake, act, onColourings }: Props) {
-  const [editing, setEditing] = useState<Fabric | "new">();
+export function Fabrics({ view, hand, slot, onSlot, onTake, act, onNew, onColourings }: Props) {
+  const [editing, setEditing] = useState<Fabric>();
   const slots = useOneStop<HTMLDivElement>();
   const shelf = useOneStop<HTMLUListElement>();
   const found = (key: string | undefined) => view.fabrics.findIndex((fabric) => fabric.key === key);
@@ -80,7 +81,7 @@ export function Fabrics({ view, hand, slot, onSlot, onTake, act, onColourings }:
           </li>
         ))}
         <li>
-          <button type="button" className="quiet" onClick={() => setEditing("new")}>
+          <button type="button" className="quiet" title={say("draft-next-fabric")} onClick={onNew}>
             {say("draft-fabric")}
           </button>
           <button type="button" className="quiet" onClick={onColourings}>
@@ -89,12 +90,7 @@ export function Fabrics({ view, hand, slot, onSlot, onTake, act, onColourings }:
         </li>
       </ul>
       {editing && (
-        <FabricForm
-          fabric={editing === "new" ? undefined : editing}
-          fabrics={view.fabrics}
-          onClose={() => setEditing(undefined)}
-          act={act}
-        />
+        <FabricForm fabric={editing} fabrics={view.fabrics} onClose={() => setEditing(undefined)} act={act} />
       )}
     </div>
   );
@@ -106,18 +102,18 @@ function FabricForm({
   onClose,
   act,
 }: {
-  fabric: Fabric | undefined;
+  fabric: Fabric;
   fabrics: Fabric[];
   onClose: () => void;
   act: (acts: Act[]) => void;
 }) {
   const [form, setForm] = useState({
-    name: fabric?.name ?? "",
-    colour: fabric?.colour ?? "#8a9a8e",
-    value: fabric?.value ?? "medium",
-    print: fabric?.print ?? "solid",
-    direction: fabric?.direction ?? 0,
-    right_side: fabric?.right_side ?? "seen",
+    name: fabric.name,
+    colour: fabric.colour,
+    value: fabric.value,
+    print: fabric.print,
+    direction: fabric.direction,
+    right_side: fabric.right_side,
   });
   const [other, setOther] = useState("");
   const change = (part: Partial<typeof form>) => setForm({ ...form, ...part });
@@ -127,8 +123,8 @@ function FabricForm({
     act([
       {
         do: "fabric",
-        key: fabric?.key ?? "",
-        shelf: fabric?.shelf ?? "",
+        key: fabric.key,
+        shelf: fabric.shelf,
         ...form,
         name: form.name.trim() || say("draft-name-of-a-new-fabric"),
       },
@@ -140,7 +136,7 @@ function FabricForm({
     <Modal show onHide={onClose} aria-labelledby="fabric-form">
       <Form onSubmit={keep}>
         <Modal.Header closeButton>
-          <Modal.Title id="fabric-form">{fabric ? fabric.name : say("draft-a-new-fabric")}</Modal.Title>
+          <Modal.Title id="fabric-form">{fabric.name}</Modal.Title>
         </Modal.Header>
         <Modal.Body className="stack">
           <Form.Group controlId="fabric-name">
@@ -177,7 +173,7 @@ function FabricForm({
             checked={form.right_side === "hard-to-see"}
             onChange={(event) => change({ right_side: event.target.checked ? "hard-to-see" : "seen" })}
           />
-          {fabric && fabrics.length > 1 && (
+          {fabrics.length > 1 && (
             <div className="side-by-side end">
               <Form.Group controlId="fabric-swap">
                 <Form.Label>{say("draft-swap-everywhere-with")}</Form.Label>
@@ -206,18 +202,16 @@ function FabricForm({
           )}
         </Modal.Body>
         <Modal.Footer>
-          {fabric && (
-            <Button
-              variant="outline-primary"
-              className="me-auto"
-              onClick={() => {
-                act([{ do: "drop-fabric", key: fabric.key }]);
-                onClose();
-              }}
-            >
-              {say("draft-take-it-out-of-the")}
-            </Button>
-          )}
+          <Button
+            variant="outline-primary"
+            className="me-auto"
+            onClick={() => {
+              act([{ do: "drop-fabric", key: fabric.key }]);
+              onClose();
+            }}
+          >
+            {say("draft-take-it-out-of-the")}
+          </Button>
           <Button type="submit">{say("common-keep")}</Button>
         </Modal.Footer>
       </Form>

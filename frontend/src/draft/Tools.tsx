@@ -5,6 +5,7 @@ import type { Draft } from "../api/client";
 import { Typed } from "../common/Typed";
 import { say } from "../language/say";
 import type { Tool, View } from "./places";
+import { TakePhoto } from "./TakePhoto";
 import { type InHand, type Kind, useTray } from "./Tray";
 
 const TOOLS: [Tool, string, string][] = [
@@ -57,6 +58,7 @@ interface Props {
   setUnit: (unit: InHand) => void;
   whole: boolean;
   setWhole: (whole: boolean) => void;
+  onPhoto: (photo: File) => void;
   cells: { words: string; title: string; run: () => void }[];
 }
 
@@ -171,6 +173,7 @@ export function Tools(props: Props) {
               {words}
             </label>
           ))}
+          <TakePhoto className="dropdown-item" onPhoto={props.onPhoto} />
         </Dropdown.Menu>
       </Dropdown>
     </div>

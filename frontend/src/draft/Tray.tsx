@@ -36,9 +36,25 @@ export function useTray(): Stamp[] {
   return tray.data ?? [];
 }
 
+/** How a unit in hand is drawn when it is put in, divided as it was typed; as it usually is until that is known. */
+export function useInHand({ unit, divide }: InHand): Stamp | undefined {
+  const usual = useTray().find((stamp) => stamp.kind === unit);
+  const text = divide[unit] ?? "";
+  const divided = useQuery({
+    queryKey: ["tray", unit, text],
+    queryFn: () =>
+      settled<Stamp>(client.GET("/api/tray/{unit}", { params: { path: { unit }, query: { divide: text } } })),
+    enabled: text !== "",
+    staleTime: Infinity,
+    retry: false, // what cannot be divided so is told when it is put in
+  });
+  return (text && divided.data) || usual;
+}
+
 /** The tray: each kind of unit as a miniature in the fabrics in hand. */
 export function Tray({ view, hand, fabrics, carried, onBegin, onUnit }: Props) {
   const stamps = useTray();
+  const inHand = useInHand(hand);
   const group = useOneStop<HTMLDivElement>();
   return (
     <div ref={group} className="tray" role="radiogroup" aria-label={say("draft-units-to-put-in")}>
@@ -55,7 +71,7 @@ export function Tray({ view, hand, fabrics, carried, onBegin, onUnit }: Props) {
           onClick={() => onUnit(stamp.kind)}
         >
           <StampPicture
-            stamp={stamp}
+            stamp={(hand.unit === stamp.kind && inHand) || stamp}
             view={view}
             fabrics={fabrics}
             turn={hand.unit === stamp.kind ? hand : undefined}
@@ -64,11 +80,7 @@ export function Tray({ view, hand, fabrics, carried, onBegin, onUnit }: Props) {
       ))}
       {carried && (
         <div className="carried" style={{ left: carried.x, top: carried.y }} aria-hidden="true">
-          {stamps
-            .filter((stamp) => stamp.kind === carried.hand)
-            .map((stamp) => (
-              <StampPicture key={stamp.kind} stamp={stamp} view={view} fabrics={fabrics} turn={hand} />
-            ))}
+          {inHand && <StampPicture stamp={inHand} view={view} fabrics={fabrics} turn={hand} />}
         </div>
       )}
     </div>

@@ -3,7 +3,7 @@ import { type KeyboardEvent, useState } from "react";
 import type { Act, Draft, Point } from "../api/client";
 import type { MenuAct } from "../common/PointerMenu";
 import { say } from "../language/say";
-import { asText, type Cell, type Spot, type Tool, patchWords } from "./places";
+import { asText, type Cell, type DrawnSeam, seamsOf, type Spot, spotOfPoint, type Tool, patchWords } from "./places";
 import type { InHand, Stamp } from "./Tray";
 
 interface Hands {
@@ -38,15 +38,24 @@ const HINTS: Record<Tool, string> = {
   rub: say("draft-touch-a-stretch-of-seam"),
 };
 
+const isAt = (a: Spot, b: Spot) => a[0] === b[0] && a[1] === b[1];
+const isSame = (one: DrawnSeam, other: DrawnSeam | undefined) =>
+  other !== undefined && (sameEnds(one, other) || sameEnds(one, [other[1], other[0]]));
+const sameEnds = (one: DrawnSeam, other: DrawnSeam) =>
+  one.every((end, place) => isAt(spotOfPoint(end), spotOfPoint(other[place] ?? end)));
+
 const within = (least: number, at: number, most: number) => Math.min(most, Math.max(least, at));
 
 /** What a touch or a key does on the board; the mouse and the keyboard come to the same acts. */
 export function useBoardKeys(hands: Hands) {
   const { view, tool, parts, unit } = hands;
   const [cursor, setCursor] = useState<Cell>({ column: 0, row: 0, columns: 1, rows: 1 });
-  const [pen, setPen] = useState<{ at: Spot; start: Spot | undefined }>();
+  const [pen, setPen] = useState<{ at: Spot; start: Spot | undefined; moves?: Point | undefined }>();
   const [picked, setPicked] = useState<number>();
+  const [seam, setSeam] = useState<DrawnSeam>();
   const [copied, setCopied] = useState<Cell>();
+  // a seam that is gone, or was merged with another, is chosen no more
+  const chosen = tool === "seam" ? seamsOf(view).find((one) => isSame(one, seam)) : undefined;
   const size: Spot = [view.sheet.columns.length, view.sheet.rows.length];
   const kept: Cell = {
     column: Math.min(cursor.column, size[0] - 1),
@@ -98,16 +107,46 @@ export function useBoardKeys(hands: Hands) {
       const stretch = view.stretches[picked ?? inCell()[0] ?? -1];
       if (stretch) hands.act([{ do: "rub", start: stretch.start_at, end: stretch.end_at, whole: hands.whole }]);
       setPicked(undefined);
-    } else {
-      const at = pen?.at ?? [kept.column, kept.row];
-      if (!pen?.start) setPen({ at, start: at });
-      else {
-        if (pen.start[0] !== at[0] || pen.start[1] !== at[1]) {
-          hands.act([{ do: "sew", start: point(pen.start), end: point(at) }]);
-        }
-        setPen({ at, start: undefined });
+    } else drawOrMove();
+  }
+
+  /** Begins a seam or ends it; of a seam that is chosen, takes an end in hand or lets it go. */
+  function drawOrMove() {
+    const at = pen?.at ?? [kept.column, kept.row];
+    const end = chosen?.findIndex((one) => isAt(spotOfPoint(one), at)) ?? -1;
+    const stays = chosen?.[1 - end];
+    if (!pen?.start && stays) setPen({ at, start: spotOfPoint(stays), moves: chosen[end] });
+    else if (!pen?.start) setPen({ at, start: at });
+    else {
+      if (pen.moves && !isAt(spotOfPoint(pen.moves), at)) moveSeam([point(pen.start), pen.moves], point(at));
+      else if (!pen.moves && !isAt(pen.start, at)) {
+        hands.act([{ do: "sew", start: point(pen.start), end: point(at) }]);
       }
+      setPen({ at, start: undefined });
     }
+  }
+
+  /** Moves the second end of a seam, which stays chosen. */
+  function moveSeam([start, end]: DrawnSeam, to: Point) {
+    hands.act([{ do: "move-seam", start, end, to }]);
+    setSeam([start, to]);
+  }
+
+  /** The seams that have an end in the cell, or along it. */
+  const seamsHere = () =>
+    seamsOf(view).filter((one) =>
+      one.some((end) => {
+        const [x, y] = spotOfPoint(end);
+        const across = x >= kept.column && x <= kept.column + kept.columns;
+        return across && y >= kept.row && y <= kept.row + kept.rows;
+      }),
+    );
+
+  function nextSeam() {
+    const there = seamsHere();
+    const next = there[(there.findIndex((one) => isSame(one, seam)) + 1) % there.length];
+    setSeam(next);
+    if (next) setPen({ at: spotOfPoint(next[1]), start: undefined });
   }
 
   function moveBy([dx, dy]: Spot, more: boolean) {
@@ -116,6 +155,7 @@ export function useBoardKeys(hands: Hands) {
       const at = pen?.at ?? [kept.column, kept.row];
       setPen({
         start: pen?.start,
+        moves: pen?.moves,
         at: [within(0, at[0] + dx / parts, size[0]), within(0, at[1] + dy / parts, size[1])],
       });
     } else if (more) {
@@ -160,8 +200,10 @@ export function useBoardKeys(hands: Hands) {
     const fabric = /^[1-9]$/.test(event.key) ? view.fabrics[Number(event.key) - 1] : undefined;
     if (arrow) moveBy(arrow, event.shiftKey);
     else if (event.key === "Enter" || event.key === " ") doIt();
-    else if (event.key === "Escape") setPen(undefined);
-    else if (turned) {
+    else if (event.key === "Escape") {
+      setPen(undefined);
+      setSeam(undefined);
+    } else if (turned) {
       setPicked(undefined);
       setPen(turned === "seam" ? { at: [kept.column, kept.row], start: undefined } : undefined);
       hands.setTool(turned);
@@ -170,6 +212,7 @@ export function useBoardKeys(hands: Hands) {
     else if (event.key === ",") nextUnit(-1);
     else if (event.key === ".") nextUnit(1);
     else if (event.key === "m") hands.nextMates();
+    else if (event.key === "n" && tool === "seam") nextSeam();
     else if (event.key === "n") {
       const there = inCell();
       setPicked(there[(there.indexOf(picked ?? -1) + 1) % there.length]);
@@ -231,6 +274,9 @@ export function useBoardKeys(hands: Hands) {
     setCursor,
     pen: tool === "seam" ? pen : undefined,
     picked,
+    seam: chosen,
+    setSeam,
+    moveSeam,
     hint: patchSaid || HINTS[tool],
     onCells,
     putIn,

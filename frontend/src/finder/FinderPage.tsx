@@ -3,6 +3,7 @@ import "./finder.scss";
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Form } from "react-bootstrap";
+import { useSearchParams } from "react-router";
 
 import { client, type Schemas, settled } from "../api/client";
 import { useBeginning, useUsual } from "../api/useUsual";
@@ -12,6 +13,7 @@ import { say } from "../language/say";
 import { CutChart } from "./CutChart";
 import { IsItRight } from "./IsItRight";
 import { OnHand } from "./OnHand";
+import { PatternList } from "./PatternList";
 
 export type Settings = Schemas["SettingsOut"];
 export type Kinds = Schemas["KindOut"][];
@@ -20,11 +22,13 @@ const QUESTIONS = [
   ["on-hand", say("finder-what-can-i-make-from")],
   ["check", say("finder-is-this-number-right")],
   ["chart", say("finder-the-chart")],
+  ["list", say("finder-a-patterns-list")],
 ] as const;
 
 /** Questions outside a block: what squares on hand can become, whether a number is right, charts of cut sizes. */
 export function FinderPage() {
-  const [asked, setAsked] = useState<(typeof QUESTIONS)[number][0]>("on-hand");
+  const [search, setSearch] = useSearchParams();
+  const asked = QUESTIONS.find(([name]) => name === search.get("ask"))?.[0] ?? "on-hand";
   const { beginnings, unit: usual } = useUsual();
   const [settings, setSettings] = useState<Settings>(useBeginning(usual).settings);
   const kinds = useQuery({
@@ -52,7 +56,7 @@ export function FinderPage() {
               type="button"
               className="step"
               aria-current={asked === name ? "page" : undefined}
-              onClick={() => setAsked(name)}
+              onClick={() => setSearch({ ask: name })}
             >
               {words}
             </button>
@@ -91,6 +95,7 @@ export function FinderPage() {
         {asked === "on-hand" && <OnHand key={settings.unit} settings={settings} />}
         {asked === "check" && kinds.data && <IsItRight key={settings.unit} settings={settings} kinds={kinds.data} />}
         {asked === "chart" && kinds.data && <CutChart key={settings.unit} settings={settings} kinds={kinds.data} />}
+        {asked === "list" && <PatternList key={settings.unit} settings={settings} />}
         {kinds.error && <p role="alert">{kinds.error.message}</p>}
       </main>
     </div>

@@ -4,7 +4,12 @@ import { useEffect, useState } from "react";
 import { type Faults, Refused } from "../api/client";
 
 /** An answer that follows what is typed, a moment after; `faultAt` says what is wrong in a field. */
-export function useAnswer<Asked, Answer>(name: string, asked: Asked, ask: (asked: Asked) => Promise<Answer>) {
+export function useAnswer<Asked, Answer>(
+  name: string,
+  asked: Asked,
+  ask: (asked: Asked) => Promise<Answer>,
+  enabled = true,
+) {
   const [settled, setSettled] = useState(asked);
   const text = JSON.stringify(asked);
   useEffect(() => {
@@ -16,6 +21,7 @@ export function useAnswer<Asked, Answer>(name: string, asked: Asked, ask: (asked
     queryFn: () => ask(settled),
     placeholderData: keepPreviousData,
     retry: false,
+    enabled,
   });
   const faults: Faults["faults"] = found.error instanceof Refused ? found.error.faults.faults : [];
   const elsewhere = found.error && !(found.error instanceof Refused) ? found.error.message : undefined;

@@ -118,10 +118,10 @@ export function QuiltPicture({
   };
   return (
     <svg
-      className={["quilt", far && "far", zoom > 1 && "zoomed", inHand && "taking", live && "live"]
+      className={["quilt", far && "far", zoom !== 1 && "zoomed", inHand && "taking", live && "live"]
         .filter(Boolean)
         .join(" ")}
-      style={zoom > 1 ? { width: `${String(100 * zoom)}%`, height: `${String(100 * zoom)}%` } : undefined}
+      style={zoom !== 1 ? { width: `${String(100 * zoom)}%`, height: `${String(100 * zoom)}%` } : undefined}
       viewBox={box.join(" ")}
       role={onAt ? "group" : "img"}
       aria-label={label}

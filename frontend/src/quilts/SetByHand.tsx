@@ -8,7 +8,7 @@ import { Typed } from "../common/Typed";
 import { type MenuAct, PointerMenu } from "../common/PointerMenu";
 import { useCarry } from "../common/useCarry";
 import { useHandsZoom } from "../common/useHandsZoom";
-import { Zoom, ZOOMS } from "../common/Zoom";
+import { trueSize, Zoom, zoomStep } from "../common/Zoom";
 import { rich, say } from "../language/say";
 import { Blocks } from "./Blocks";
 import { CornerGrip } from "./CornerGrip";
@@ -52,7 +52,7 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
   const [vanishing, setVanishing] = useState(false);
   const [typing, setTyping] = useState<Typing>();
   const [look, setLook] = useState({ grey: false, far: false, three: false });
-  const [zoom, setZoom] = useState(0);
+  const [zoom, setZoom] = useState(1);
   const [menu, setMenu] = useState<{ at: { x: number; y: number }; part: string | undefined }>();
   const room = useHandsZoom(zoom, setZoom);
   const [row, setRow] = useState<string>();
@@ -87,8 +87,8 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
       else if (!use && part) putOnto(its, part);
     },
   });
-  useHotkeys("plus, equal", () => setZoom((before) => Math.min(before + 1, ZOOMS.length - 1)));
-  useHotkeys("minus", () => setZoom((before) => Math.max(before - 1, 0)));
+  useHotkeys("plus, equal", () => setZoom((before) => zoomStep(before, 1)));
+  useHotkeys("minus", () => setZoom((before) => zoomStep(before, -1)));
   useHotkeys("escape", () => {
     setHand(undefined);
     setTyping(undefined);
@@ -187,11 +187,17 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
               ))}
             </select>
           </label>
-          <Zoom zoom={zoom} onZoom={setZoom} />
+          <Zoom
+            zoom={zoom}
+            onZoom={setZoom}
+            atTrueSize={() =>
+              trueSize(room.current?.querySelector<SVGSVGElement>("svg.quilt") ?? null, zoom, view.sheet.unit)
+            }
+          />
         </div>
         <div className="quilt-room" ref={room}>
           <QuiltPicture
-            zoom={ZOOMS[zoom] ?? 1}
+            zoom={zoom}
             picture={view.picture}
             live={dragging || quilting.waiting > 0 ? live : undefined}
             prints={view.fabrics}

@@ -1,6 +1,5 @@
-import { useRef, useState } from "react";
-
 import { client, type Schemas, settled } from "../api/client";
+import { useNewest } from "../common/useNewest";
 import type { Quilt, QuiltAct } from "./useQuilt";
 
 /** A quilt as it would be, and how far it is moved so that the side in hand stays under the pointer. */
@@ -15,38 +14,12 @@ interface Wanted {
   shift: (picture: Schemas["QuiltPictureOut"]) => [number, number] | undefined;
 }
 
-/**
- * The picture of a quilt while a side is dragged: the server draws it for one width after the other, the newest first;
- * a late answer holds no hand, the line under the pointer goes on without it.
- */
+/** The picture of a quilt while a side is dragged: the server draws it for one width after the other. */
 export function useLive(document: Quilt["document"]) {
-  const [live, setLive] = useState<Live & { of: Quilt["document"] }>();
-  const next = useRef<Wanted>(undefined);
-  const asking = useRef(false);
-  const ask = async () => {
-    if (asking.current) return;
-    asking.current = true;
-    for (let wanted = next.current; wanted; wanted = next.current) {
-      const { act, shift } = wanted;
-      next.current = undefined;
-      // what cannot be so wide is said when it is let go
-      const found = await settled<Quilt>(client.POST("/api/quilt", { body: { document, acts: [act] } })).catch(
-        () => undefined,
-      );
-      const moved = found && shift(found.picture);
-      if (moved) setLive({ picture: found.picture, shift: moved, of: document });
-    }
-    asking.current = false;
-  };
-  return {
-    live: live?.of === document ? live : undefined,
-    show: (wanted: Wanted) => {
-      next.current = wanted;
-      void ask();
-    },
-    forget: () => {
-      next.current = undefined;
-      setLive(undefined);
-    },
-  };
+  const { newest, show, forget } = useNewest<Wanted, Live>(document, async ({ act, shift }) => {
+    const found = await settled<Quilt>(client.POST("/api/quilt", { body: { document, acts: [act] } }));
+    const moved = shift(found.picture);
+    return moved && { picture: found.picture, shift: moved };
+  });
+  return { live: newest, show, forget };
 }

@@ -105,7 +105,7 @@ export function NewBlock({ show, onClose }: { show: boolean; onClose: () => void
         </Modal.Body>
         <Modal.Footer>
           <Button variant="outline-primary" onClick={onClose}>
-            {say("shelf-not-now")}
+            {say("common-not-now")}
           </Button>
           <Button type="submit">{say("shelf-draft-it")}</Button>
         </Modal.Footer>

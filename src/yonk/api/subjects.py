@@ -25,6 +25,7 @@ SUBJECTS = (
     "table",
     "sheets",
     "evenings",
+    "pattern",
 )
 _ANSWERS = "answers"  # what is worked out, in a process of its own where it is heavy
 

@@ -23,6 +23,8 @@ else:
     AnyAct = Annotated[reduce(or_, all_acts()), Field(discriminator="do")]
 
 
+# signs of base64 of a picture as it is straightened, with room to spare
+MOST_PICTURE = 2_000_000
 ListName = Literal["faces", "cells", "seams", "patches"]
 
 
@@ -371,6 +373,23 @@ class StampOut(Model):
     rows: int
     parts: list[StampPartOut]
     division: str
+
+
+class SeenIn(Model):
+    """A straightened picture of a block, and the draft whose grid lies over it."""
+
+    document: Document
+    picture: Annotated[str, Field(max_length=MOST_PICTURE, description="base64 of a JPEG")]
+    parts: Annotated[int, Field(ge=1, le=8)] = 2
+
+
+class SeenSeamOut(Model):
+    """A seam that is seen in a picture, as acts name it and on the sheet."""
+
+    start: tuple[str, str]
+    end: tuple[str, str]
+    line: tuple[XY, XY]
+    sure: float
 
 
 class StampPartOut(Model):

@@ -12,11 +12,11 @@ from yonk.api.finder.schemas import (
     KindOut,
     OnHandIn,
     PossibleOut,
-    SettingsIn,
     ToldIn,
     VerdictOut,
     WordsOut,
 )
+from yonk.api.finder.terms import terms_as_typed
 from yonk.api.finder.view import (
     cut_chart_view,
     kind_view,
@@ -42,10 +42,9 @@ from yonk.core.paper import (
     LengthUnit,
     message,
     typed_length,
-    with_settings,
 )
 from yonk.core.planning import width_range
-from yonk.core.units import BY_NAME, Terms
+from yonk.core.units import BY_NAME
 from yonk.files.chart_csv import write_chart_csv
 from yonk.files.download import attachment
 
@@ -117,18 +116,6 @@ def _chart(asked: CutChartIn) -> CutChartOut:
     )
     title = f"{BY_NAME[asked.kind].words}, {method_of(asked.kind, asked.method).words}"
     return cut_chart_view(lines, title[:1].upper() + title[1:], terms)
-
-
-def terms_as_typed(typed: SettingsIn) -> Terms:
-    """The quilter's terms, the usual ones where she says nothing. Raises `DraftError` naming the
-    field.
-    """
-    given = {
-        name: text
-        for name in ("seam", "ruler_step", "trim_margin")
-        if (text := getattr(typed, name))
-    }
-    return Terms(with_settings(USUAL[typed.unit].settings, given, typed.unit), typed.unit)
 
 
 def _both(text: str, place: str, unit: LengthUnit, *, square: bool) -> tuple[Fraction, Fraction]:

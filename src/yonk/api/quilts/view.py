@@ -28,13 +28,14 @@ from yonk.api.quilts.schemas import (
     UseOut,
     VanishingOut,
 )
-from yonk.api.shown import further_words, picture, picture_by_fabric
+from yonk.api.shown import picture, picture_by_fabric
 from yonk.api.wire import PictureFaceOut
 from yonk.core.paper import (
     XY,
     Capital,
     Decimal,
     Fabric,
+    LengthUnit,
     Message,
     Text,
     listed,
@@ -44,12 +45,19 @@ from yonk.core.paper import (
     suffix_of,
     write_typed,
 )
-from yonk.core.planning import cut_size, cut_size_words, cut_words, further, lightness, read
+from yonk.core.planning import (
+    Cut,
+    cut_size,
+    cut_size_words,
+    cut_words,
+    further,
+    lightness,
+    read,
+)
 from yonk.core.setting import (
     LaidBlock,
     Quilt,
     QuiltPlan,
-    SettingPiece,
     SizeWay,
     SpreadWish,
     Vanishing,
@@ -63,6 +71,7 @@ from yonk.core.setting import (
     vanishing,
     widths_on_the_ruler,
 )
+from yonk.core.top import cuts_around
 from yonk.files.quilt_file import write_quilt
 
 MANY = 150  # patches of a block, above which those of a fabric are drawn as one
@@ -223,37 +232,29 @@ def _block(quilt: Quilt, key: str, count: int) -> QuiltBlockOut:
 
 
 def _cloths(plan: QuiltPlan) -> Iterator[QuiltClothOut]:
-    """The list by fabric: the blocks' cuts, then the setting's."""
+    """The list by fabric, as the whole list has it: the blocks' cuts, then what is around them."""
+    unit, fabrics = plan.quilt.unit, plan.quilt.all_fabrics
     lines: dict[str, list[QuiltLineOut]] = defaultdict(list)
     for key, block in plan.plans.items():
         name = plan.quilt.by_key[key].title
         for cut in block.cuts:
-            lines[cut.fabric].append(
-                QuiltLineOut(
-                    count=cut.pieces_cut,
-                    size=cut_size(cut, plan.quilt.unit),
-                    what=cut_words(cut.shape, cut.pieces_cut),
-                    further=further(cut, plan.quilt.unit),
-                    purpose=name,
-                )
-            )
-    for piece, count in plan.pieces.items():
-        lines[piece.fabric].append(_piece(piece, count, plan))
-    fabrics = plan.quilt.all_fabrics
+            lines[cut.fabric].append(_line(cut, name, unit))
+    around = cuts_around(plan)
+    for cut in (*around.cuts, *around.panels):
+        role = listed(dict.fromkeys(one.role for one in cut.purposes), "comma")
+        lines[cut.fabric].append(_line(cut, role, unit))
     for key, mine in lines.items():
         fabric = fabrics.get(key) or no_fabric(key)
         yield QuiltClothOut(fabric=key, name=fabric.called, lines=mine)
 
 
-def _piece(piece: SettingPiece, count: int, plan: QuiltPlan) -> QuiltLineOut:
-    unit = plan.quilt.unit
-    sides = dict.fromkeys((piece.short, piece.long))
+def _line(cut: Cut, purpose: Text, unit: LengthUnit) -> QuiltLineOut:
     return QuiltLineOut(
-        count=count,
-        size=listed((show(one, unit) for one in sides), "times"),
-        what=cut_words(piece.shape, count),
-        further=further_words(piece.subcut),
-        purpose=purpose_message(piece.purpose),
+        count=cut.pieces_cut,
+        size=cut_size(cut, unit),
+        what=cut_words(cut.shape, cut.pieces_cut),
+        further=further(cut, unit),
+        purpose=purpose,
     )
 
 

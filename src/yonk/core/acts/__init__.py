@@ -16,7 +16,7 @@ from yonk.core.acts.choose_method import ChooseMethod
 from yonk.core.acts.mates import Mate, MatesName, possible_mates
 from yonk.core.acts.paint import PaintPatch
 from yonk.core.acts.proportions import Proportions
-from yonk.core.acts.put import Put
+from yonk.core.acts.put import Put, stamp_of
 from yonk.core.acts.put_colouring import PutColouring
 from yonk.core.acts.regrid import Regrid
 from yonk.core.acts.rename import Rename
@@ -49,5 +49,6 @@ __all__ = [
     "begin_block",
     "possible_mates",
     "settings_as_typed",
+    "stamp_of",
     "with_seams",
 ]

@@ -23,15 +23,14 @@ from yonk.core.paper import (
     Making,
     check_count,
     default_making,
+    given_fabric,
     message,
+    next_fabric,
     with_settings,
 )
 
 NO_SETTINGS: Mapping[str, str] = MappingProxyType({})
-FIRST_FABRICS = (
-    Fabric(key="peat", name="Peat", colour="#3b2a20", value="dark"),
-    Fabric(key="fog", name="Fog", colour="#e7e6df", value="light"),
-)
+_FIRST_FABRICS = 2  # a dark and a light one, of which most units can be drawn
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -83,7 +82,7 @@ def begin_block(asked: BlockBeginning, settings: Mapping[str, str] = NO_SETTINGS
         height=one,
         columns=(one,),
         rows=(one,),
-        fabrics=FIRST_FABRICS,
+        fabrics=_first_fabrics(),
         making=_making(asked.unit, settings),
     )
     columns, rows = _parts(asked.columns, "columns"), _parts(asked.rows, "rows")
@@ -97,6 +96,13 @@ def begin_block(asked: BlockBeginning, settings: Mapping[str, str] = NO_SETTINGS
     for act in acts:
         draft = apply(draft, act)
     return draft
+
+
+def _first_fabrics() -> tuple[Fabric, ...]:
+    fabrics: tuple[Fabric, ...] = ()
+    for _ in range(_FIRST_FABRICS):
+        fabrics = (*fabrics, given_fabric(next_fabric(fabrics), [one.key for one in fabrics]))
+    return fabrics
 
 
 def _making(unit: LengthUnit, settings: Mapping[str, str]) -> Making:

@@ -30,7 +30,7 @@ class Put(Act):
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:
         """The draft after it. Raises `DraftError` naming the field."""
-        stamp = self._stamp()
+        stamp = stamp_of(self.unit, self.divide)
         if stamp is None:
             raise DraftError("unit", message("is-drawn-with-seams"))
         for key in self.fabrics:
@@ -40,14 +40,22 @@ class Put(Act):
             draft, self.cell, (motif.mirrored() if self.flip else motif).turned(self.turn), mates
         )
 
-    def _stamp(self) -> Stamp | None:
-        kind = kind_named(self.unit, "unit")
-        if not self.divide.strip():
-            return kind.stamp
-        try:
-            stamp = kind.divided(self.divide)
-        except DivisionError as fault:
-            raise DraftError("divide", fault.message) from None
-        if stamp is None:
-            raise DraftError("divide", message("is-divided-one-way"))
-        return stamp
+
+def stamp_of(unit: UnitKindName, divide: str) -> Stamp | None:
+    """How a unit is drawn when it is put in; nothing where it is drawn with seams.
+
+    Args:
+        divide: how it is divided, as typed; empty for the usual way.
+
+    Raises: `DraftError` naming the field.
+    """
+    kind = kind_named(unit, "unit")
+    if not divide.strip():
+        return kind.stamp
+    try:
+        stamp = kind.divided(divide)
+    except DivisionError as fault:
+        raise DraftError("divide", fault.message) from None
+    if stamp is None:
+        raise DraftError("divide", message("is-divided-one-way"))
+    return stamp

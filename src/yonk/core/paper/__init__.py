@@ -72,6 +72,7 @@ from yonk.core.paper.messages import (
     sentences,
     speak_by,
 )
+from yonk.core.paper.palette import next_fabric
 from yonk.core.paper.points import MOST_INT64, XY, Array, Point, PointText, Polygon
 from yonk.core.paper.rulers import MOST_RULERS, RULER_MARKS, USUAL_RULER, OwnedRuler, RulerMarks
 from yonk.core.paper.ruling import Ruling
@@ -216,6 +217,7 @@ __all__ = [
     "margin_that_counts",
     "mark_the_wrong_side",
     "message",
+    "next_fabric",
     "next_key",
     "no_fabric",
     "number_fault",

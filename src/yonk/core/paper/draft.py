@@ -329,8 +329,9 @@ class Draft:
 
     @property
     def is_blank(self) -> bool:
-        """Whether nothing is drawn and no patch has a fabric."""
-        return not self.seams and not self.paints
+        """Whether nothing is drawn beside the grid's own lines and no patch has a fabric."""
+        ruled = ruled_seams(len(self.columns), len(self.rows))
+        return not self.paints and set(self.seams) <= set(ruled)
 
     def fabric(self, key: str) -> Fabric:
         """The fabric with that key; patches without one are of the fabric `unassigned`."""

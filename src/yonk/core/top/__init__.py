@@ -15,7 +15,7 @@ from yonk.core.top.in_words import (
 )
 from yonk.core.top.join_places import JoinedLength, joins_at_seams
 from yonk.core.top.joined import Joined, joined_lengths, lost_to, strips_for
-from yonk.core.top.listing import TopCutting, whole_list
+from yonk.core.top.listing import CutsAround, TopCutting, cuts_around, whole_list
 from yonk.core.top.progress import TopProgress, top_progress
 from yonk.core.top.seams_beside import strips_beside
 from yonk.core.top.steps import TopSewing, TopStep, TopStepKind, sew_top
@@ -26,6 +26,7 @@ from yonk.core.top.ways_out import QuiltWayName, QuiltWayOut, quilt_ways_out, to
 __all__ = [
     "BackingWay",
     "BindingCut",
+    "CutsAround",
     "Diagram",
     "Joined",
     "JoinedLength",
@@ -46,6 +47,7 @@ __all__ = [
     "binding_words",
     "blocks_of_top_left",
     "can_be_quartered",
+    "cuts_around",
     "diagram_of",
     "joined_lengths",
     "joined_words",

@@ -26,7 +26,7 @@ from yonk.core.planning import (
     plan_stage,
     purposes,
 )
-from yonk.core.setting import QuiltPlan, SettingPiece, Top, purpose_message, size_of_top
+from yonk.core.setting import Quilt, QuiltPlan, SettingPiece, Top, purpose_message, size_of_top
 from yonk.core.top.backing import BackingWay, backing_way, batting_of, ways_to_back
 from yonk.core.top.binding import BindingCut, binding_cut
 from yonk.core.top.joined import Joined, joined_lengths
@@ -110,41 +110,79 @@ def whole_list(
     """
     quilt = plan.quilt
     bolt, unit = bolt_of(quilt.making, quilt.unit), quilt.unit
-    sewn = {one: n for one, n in plan.pieces.items() if one.purpose not in ("binding", "backing")}
-    joined, rest = joined_lengths(
-        with_slack(sewn, quilt), bolt.width, quilt.joins, quilt.making.seam, SeamsBeside(quilt).of
-    )
-    binding, backing = binding_cut(quilt, bolt.width), backing_way(quilt)
+    around = cuts_around(plan)
+    backing = backing_way(quilt)
     trials &= {key for key in plan.counts if plan.whole_blocks(key)}
-    cuts = [
-        *_of_blocks(plan, trials),
-        *(_cut(one, count) for one, count in rest.items()),
-        *(cut for one in joined for cut in _of_joined(one)),
-        *(_of_binding(binding, quilt.binding.fabric) if binding and quilt.binding else ()),
-    ]
-    fabrics = {cut.fabric: no_fabric(cut.fabric) for cut in cuts} | dict(quilt.all_fabrics)
-    back: list[Cut] = []
-    wide = bolt
-    if backing and quilt.backing:
+    cuts = [*_of_blocks(plan, trials), *around.cuts]
+    # in the order of the quilt's own, by which each has its mark wherever it is drawn
+    fabrics = dict(quilt.all_fabrics)
+    fabrics |= {one.fabric: no_fabric(one.fabric) for one in cuts if one.fabric not in fabrics}
+    back, wide = around.panels, bolt
+    if backing and backing.lay == "wide" and quilt.backing:
         key = quilt.backing.fabric
-        if backing.lay == "wide":
-            own = next_key([*fabrics], f"{key} wide")
-            fabrics[own] = replace(
-                fabrics[key],
-                key=own,
-                shown_as=message("wide-cloth-of", fabric=fabrics[key].called),
-            )
-            key, wide = own, replace(bolt, width=backing.across)
-        back = [
-            _panel(key, *panel, upright=backing.lay.startswith("upright"))
-            for panel in backing.panels
-        ]
+        own = next_key([*fabrics], f"{key} wide")
+        called = message("wide-cloth-of", fabric=fabrics[key].called)
+        fabrics[own] = replace(fabrics[key], key=own, shown_as=called)
+        back = tuple(replace(cut, what=replace(cut.what, fabric=own)) for cut in back)
+        wide = replace(bolt, width=backing.across)
     known = booked or Booked({}, "all")
     top = alike_together([*cuts, *([] if backing and backing.lay == "wide" else back)])
     cloths = on_cloth(top, fabrics.__getitem__, quilt.making, unit, on_hand, known, bolt)
     if backing and backing.lay == "wide":
         cloths += on_cloth(back, fabrics.__getitem__, quilt.making, unit, None, known, wide)
-    return TopCutting(plan, fabrics, cloths, joined, backing, binding, batting_of(quilt), trials)
+    return TopCutting(
+        plan, fabrics, cloths, around.joined, backing, around.binding, batting_of(quilt), trials
+    )
+
+
+@dataclass(frozen=True, eq=False)
+class CutsAround:
+    """What is cut for a quilt besides its blocks.
+
+    Attributes:
+        cuts: pieces of the setting, strips that are joined to longer ones, and the binding's.
+        panels: the backing's.
+        joined: how each longer one is joined.
+        binding: what the binding is cut from.
+    """
+
+    cuts: tuple[Cut, ...]
+    panels: tuple[Cut, ...]
+    joined: tuple[Joined, ...]
+    binding: BindingCut | None
+
+
+def cuts_around(plan: QuiltPlan) -> CutsAround:
+    """What is cut for a quilt besides its blocks: sashing, borders, triangles at the edges,
+    binding, backing.
+
+    Raises: `DraftError` where a drawing is too much to work on.
+    """
+    quilt = plan.quilt
+    bolt = bolt_of(quilt.making, quilt.unit)
+    sewn = {one: n for one, n in plan.pieces.items() if one.purpose not in ("binding", "backing")}
+    joined, rest = joined_lengths(
+        with_slack(sewn, quilt), bolt.width, quilt.joins, quilt.making.seam, SeamsBeside(quilt).of
+    )
+    binding = binding_cut(quilt, bolt.width)
+    cuts = (
+        *(_cut(one, count) for one, count in rest.items()),
+        *(cut for one in joined for cut in _of_joined(one)),
+        *(_of_binding(binding, quilt.binding.fabric) if binding and quilt.binding else ()),
+    )
+    return CutsAround(cuts, tuple(_panels(quilt)), tuple(joined), binding)
+
+
+def _panels(quilt: Quilt) -> Iterator[Cut]:
+    """The panels of the backing, each upright one standing along the cloth as its print does."""
+    way = backing_way(quilt)
+    if way is None or quilt.backing is None:
+        return
+    for across, along, count in way.panels:
+        what = _rectangle(quilt.backing.fabric, across, along)
+        stands = way.lay.startswith("upright") and along > across
+        what = replace(what, lie="stands") if stands else what
+        yield _for(purpose_message("backing"), what, count)
 
 
 def _of_blocks(plan: QuiltPlan, trials: frozenset[str]) -> Iterator[Cut]:
@@ -205,10 +243,3 @@ def _rectangle(fabric: str, one: Fraction, other: Fraction) -> CutKey:
     short, long = sorted((one, other))
     shape: CutShape = "square" if short == long else "rectangle"
     return CutKey(fabric=fabric, shape=shape, width=long, height=short)
-
-
-def _panel(fabric: str, across: Fraction, along: Fraction, count: int, *, upright: bool) -> Cut:
-    """A panel of the backing. An upright one stands along the cloth as its print does."""
-    what = _rectangle(fabric, across, along)
-    stands = upright and along > across
-    return _for(purpose_message("backing"), replace(what, lie="stands") if stands else what, count)

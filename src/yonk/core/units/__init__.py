@@ -21,6 +21,7 @@ from yonk.core.units.needs import (
     Subcut,
     Terms,
     pooled,
+    rectangle_need,
     terms_for,
     terms_of,
 )
@@ -83,6 +84,7 @@ __all__ = [
     "lots_for",
     "patch_outline",
     "pooled",
+    "rectangle_need",
     "ruler_slack",
     "section_outline",
     "sectioned",

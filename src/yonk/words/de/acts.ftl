@@ -21,6 +21,7 @@ touch-the-inside = liegt auf einer Naht; berühr das Innere { $what ->
 }
 mates-need-a-square-grid = brauchen so viele Reihen wie Spalten, um sich um ein Viertel zu drehen; wähl eine halbe Drehung oder einen Spiegel
 is-where-the-seam-begins = ist, wo die Naht beginnt; wähl einen anderen Punkt
+is-no-seam = ist keine Naht dieses Blocks; wähl eine, die gezeichnet ist
 quarter-needs-even-lines = braucht eine gerade Zahl von Spalten und Reihen, damit sich ein Viertel wiederholen lässt
 proportions-one-for-each = braucht { $lines } Verhältnisse, eins für jede
 is-no-way-to-make-it = ist keine Machart dafür; es gibt { $names }

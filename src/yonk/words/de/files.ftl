@@ -214,3 +214,4 @@ sheet-is-too-large = ist größer als { $most } MB; sende ein kleineres Foto ode
 sheet-is-damaged = ist ein beschädigtes PDF; scanne es noch einmal
 sheet-has-too-many-pages = hat mehr als { $most } Seiten; sende es in Teilen
 strip-of-fabric = { $fabric }: { $strip }
+picture-corners-cross = Die Ecken fassen keinen Block; leg jede auf eine seiner Ecken, der Reihe nach ringsum

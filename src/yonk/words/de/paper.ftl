@@ -208,6 +208,7 @@ place-right = Der rechte
 place-aimed = Angestrebte Naht
 place-cut = Zuschnitt
 place-fabrics-numbered = Stoff { $number }
+place-line-numbered = Zeile { $number }
 place-seams-numbered = Naht { $number }
 place-patches-numbered = Flicken { $number }
 place-borders-numbered = Rand { $number }

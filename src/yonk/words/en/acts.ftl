@@ -51,6 +51,7 @@ mates-need-a-square-grid = need as many rows as columns to turn by a quarter; ch
 ## sew
 
 is-where-the-seam-begins = is where the seam begins; choose another point
+is-no-seam = is no seam of this block; choose one that is drawn
 
 ## repeat quarter
 

@@ -268,3 +268,4 @@ sheet-is-too-large = is larger than { $most } MB; send a smaller photo, or fewer
 sheet-is-damaged = is a damaged PDF; scan it again
 sheet-has-too-many-pages = has more than { $most } pages; send it in parts
 strip-of-fabric = { $fabric }: { $strip }
+picture-corners-cross = The corners hold no block; lay one on each corner of it, going round

@@ -230,6 +230,7 @@ place-right = right
 place-aimed = aimed
 place-cut = cut
 place-fabrics-numbered = fabric { $number }
+place-line-numbered = line { $number }
 place-seams-numbered = seam { $number }
 place-patches-numbered = patch { $number }
 place-borders-numbered = border { $number }

@@ -31,3 +31,26 @@ finder-pieces = { $pieces ->
     [one] { $pieces } Stück
    *[other] { $pieces } Stücke
 }
+finder-a-patterns-list = Stimmt diese Anleitung?
+finder-name-from-a-list = Aus einer Liste
+finder-pieces-of-the-pattern = Die Stücke der Anleitung, eins je Zeile
+finder-pattern-example = { $unit ->
+    [cm] Nebel:
+        4 Quadrate 9
+        2 Quadrate 10, einmal diagonal
+        Torf:
+        2 Quadrate 10, einmal diagonal
+        1 Quadrat 9
+   *[in] 4 Quadrate 3 1/2 Nebel
+        2 Quadrate 3 7/8 Nebel, einmal diagonal
+        2 Quadrate 3 7/8 Torf, einmal diagonal
+        1 Quadrat 3 1/2 Torf
+}
+finder-pattern-help = Wie viele, wie groß geschnitten, aus welchem Stoff, und wie weiter geschnitten. Eine Zeile mit einem Stoff und einem Doppelpunkt gilt für die Zeilen darunter.
+finder-finished-width-it-tells = Fertige Breite laut Anleitung
+finder-each-line-by-itself = Jede Zeile für sich
+finder-as-it-is-read = So wird sie gelesen
+finder-what-is-to-say = Was dazu zu sagen ist
+finder-what-they-make = Was daraus wird
+finder-one-way-to-lay-them = Eine Art, sie zu legen; auf dem Brett lassen sie sich drehen und tauschen.
+finder-draft-this-block = Diesen Block entwerfen

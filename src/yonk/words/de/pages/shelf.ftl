@@ -10,7 +10,6 @@ shelf-in = In
 shelf-the-numbers-you-type-are = Die Zahlen, die du eingibst, sind in { $unit }; sie werden nicht umgerechnet.
 shelf-what-shows-once-it-is = Was man sieht, wenn er im Quilt vernäht ist; die Höhe ist die Breite, wenn du keine eingibst. Gib 9, 4 7/8, 4-7/8 oder 4,875 ein. Die Nahtzugabe kommt von selbst dazu.
 shelf-how-many-such-as-3 = Wie viele, etwa 3; oder wie breit gegeneinander, etwa 1 2 1.
-shelf-not-now = Jetzt nicht
 shelf-draft-it = Entwerfen
 shelf-finished = { $finished } fertig
 shelf-blocks = · { $blocks } Blöcke

@@ -31,3 +31,26 @@ finder-pieces = { $pieces ->
     [one] { $pieces } piece
    *[other] { $pieces } pieces
 }
+finder-a-patterns-list = Is this pattern right?
+finder-name-from-a-list = From a list
+finder-pieces-of-the-pattern = The pieces of the pattern, one a line
+finder-pattern-example = { $unit ->
+    [cm] Fog:
+        4 squares 9
+        2 squares 10, cut once diagonally
+        Peat:
+        2 squares 10, cut once diagonally
+        1 square 9
+   *[in] 4 squares 3 1/2 Fog
+        2 squares 3 7/8 Fog, cut once diagonally
+        2 squares 3 7/8 Peat, cut once diagonally
+        1 square 3 1/2 Peat
+}
+finder-pattern-help = How many, the size it is cut to, its fabric, and how it is cut further. A line with a fabric and a colon holds for the lines below it.
+finder-finished-width-it-tells = Finished width the pattern tells
+finder-each-line-by-itself = Each line by itself
+finder-as-it-is-read = As it is read
+finder-what-is-to-say = What is to be said of it
+finder-what-they-make = What they make
+finder-one-way-to-lay-them = One way to lay them; turn and swap them on the board.
+finder-draft-this-block = Draft this block

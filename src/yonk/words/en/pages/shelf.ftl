@@ -10,7 +10,6 @@ shelf-in = In
 shelf-the-numbers-you-type-are = The numbers you type are in { $unit }; they are not converted.
 shelf-what-shows-once-it-is = What shows once it is sewn into the quilt; the height is the width unless you type one. Type 9, 4 7/8, 4-7/8 or 4.875. Seam allowance is added for you.
 shelf-how-many-such-as-3 = How many, such as 3; or how wide against each other, such as 1 2 1.
-shelf-not-now = Not now
 shelf-draft-it = Draft it
 shelf-finished = { $finished } finished
 shelf-blocks = · { $blocks } blocks

@@ -1,0 +1,36 @@
+import { useEffect, useRef } from "react";
+
+import type { Act, Draft } from "../api/client";
+import type { Held } from "./places";
+
+interface Asked {
+  fabrics: Draft["fabrics"];
+  taken: Held["taken"];
+  slot: number;
+  /** How many fabrics the unit in hand is made of. */
+  uses: number;
+  hold: (part: Partial<Held>) => void;
+  act: (acts: Act[]) => void;
+}
+
+/**
+ * Adds the next fabric to the block by one touch. It is taken in hand where the next one goes, slot by slot as many as
+ * the unit in hand has, so that a unit of new fabrics is as many touches as it has fabrics.
+ */
+export function useNewFabrics({ fabrics, taken, slot, uses, hold, act }: Asked): () => void {
+  const known = useRef<Set<string>>(undefined);
+  const awaited = useRef(0);
+  useEffect(() => {
+    const before = known.current;
+    known.current = new Set(fabrics.map((one) => one.key));
+    const fresh = fabrics.filter((one) => before && !before.has(one.key)).slice(0, awaited.current);
+    if (fresh.length === 0) return;
+    awaited.current -= fresh.length;
+    const slots = fresh.map((one, place) => [(slot + place) % uses, one.key] as const);
+    hold({ taken: { ...taken, ...Object.fromEntries(slots) }, slot: (slot + fresh.length) % uses });
+  }, [fabrics, taken, slot, uses, hold]);
+  return () => {
+    awaited.current += 1;
+    act([{ do: "fabric", key: "", name: "", colour: "" }]);
+  };
+}

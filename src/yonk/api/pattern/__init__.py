@@ -1,0 +1,1 @@
+"""The API of a pattern's list of pieces."""
