@@ -83,7 +83,11 @@ class BenchPage:
         self.page.get_by_role("button", name=re.compile(f"^Take {fabric} in hand")).click()
 
     def add_fabric(self, name: str, colour: str, value: str = "medium") -> None:
-        self.page.get_by_role("button", name="+ fabric").click()
+        with self.answered():
+            self.page.get_by_role("button", name="+ fabric").click()
+        self.page.get_by_role("list", name="Fabrics of the block").get_by_role(
+            "button", name="Change"
+        ).last.click()
         dialog = self.page.get_by_role("dialog")
         dialog.get_by_label("Name").fill(name)
         dialog.get_by_label("Colour").fill(colour)

@@ -29,6 +29,8 @@ def test_a_block_drafted_by_mouse_is_listed_saved_and_found_again(
 ) -> None:
     bench.start("Sluice", "10 1/2", "10 1/2", 3, 3)
     bench.add_fabric("Gorse", "#d9a520")
+    bench.take(1, "Peat")
+    bench.take(2, "Fog")
     bench.mates("quarter turns")
     bench.touch(0.5, 0.5)  # half-square triangles of Peat and Fog in the corners
     bench.unit("plain patch")

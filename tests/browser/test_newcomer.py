@@ -154,10 +154,10 @@ def test_what_waits_for_the_server_is_marked_and_taken_back(bench: BenchPage, pa
     page.route("**/api/draft", lambda route: route.abort())
     page.mouse.click(*bench.spot(0.5, 0.5))
     page.mouse.click(*bench.spot(1.5, 0.5))
-    expect(page.locator(".waiting rect")).to_have_count(2)
+    expect(page.locator(".waiting .stamp-in")).to_have_count(2)
     expect(page.locator(".patch-said")).to_contain_text("2 changes wait for the server")
     page.get_by_role("button", name="Undo").click()
-    expect(page.locator(".waiting rect")).to_have_count(1)
+    expect(page.locator(".waiting .stamp-in")).to_have_count(1)
     page.unroute("**/api/draft")
     expect(page.locator(".waiting")).to_have_count(0)
     expect(page.locator(".units")).to_contain_text("1 × half-square triangle")
@@ -170,7 +170,7 @@ def test_paint_is_seen_before_the_server_has_answered(bench: BenchPage, page: Pa
     held = []
     page.route("**/api/draft", lambda route: held.append(route))
     page.mouse.click(*bench.spot(1.5, 1.5))
-    expect(page.locator(".waiting polygon")).to_have_attribute("style", re.compile("cloth-peat"))
+    expect(page.locator(".waiting path")).to_have_attribute("style", re.compile("cloth-peat"))
     while not held:  # it is seen before the request for it is on its way
         page.wait_for_timeout(20)
     with bench.answered():

@@ -91,7 +91,14 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
   const plainAct = (acts: Act[]) => drafting.act(acts);
   const take = (key: string) => hold({ taken: { ...taken, [slot]: key } });
   const uses = Math.max(1, ...(stamp?.parts ?? []).map((part) => part.fabric + 1));
-  const addFabric = useNewFabrics({ fabrics: view.fabrics, taken, slot, uses, hold, act: plainAct });
+  const addFabric = useNewFabrics({
+    fabrics: view.fabrics,
+    taken,
+    slot,
+    uses: tool === "put" ? uses : undefined,
+    hold,
+    act: plainAct,
+  });
   const {
     newest,
     show: showLive,

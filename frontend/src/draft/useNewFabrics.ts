@@ -7,8 +7,8 @@ interface Asked {
   fabrics: Draft["fabrics"];
   taken: Held["taken"];
   slot: number;
-  /** How many fabrics the unit in hand is made of. */
-  uses: number;
+  /** How many fabrics the unit in hand is made of, one after the other; none where patches are painted. */
+  uses: number | undefined;
   hold: (part: Partial<Held>) => void;
   act: (acts: Act[]) => void;
 }
@@ -26,8 +26,9 @@ export function useNewFabrics({ fabrics, taken, slot, uses, hold, act }: Asked):
     const fresh = fabrics.filter((one) => before && !before.has(one.key)).slice(0, awaited.current);
     if (fresh.length === 0) return;
     awaited.current -= fresh.length;
-    const slots = fresh.map((one, place) => [(slot + place) % uses, one.key] as const);
-    hold({ taken: { ...taken, ...Object.fromEntries(slots) }, slot: (slot + fresh.length) % uses });
+    const next = (by: number) => (uses ? (slot + by) % uses : slot);
+    const slots = fresh.map((one, place) => [next(place), one.key] as const);
+    hold({ taken: { ...taken, ...Object.fromEntries(slots) }, slot: next(fresh.length) });
   }, [fabrics, taken, slot, uses, hold]);
   return () => {
     awaited.current += 1;
