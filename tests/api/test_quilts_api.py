@@ -62,9 +62,15 @@ def test_a_quilt_is_begun_worked_on_and_saved(web: TestClient) -> None:
     )
     assert found["sheet"]["finished"] == "41″ × 51 1⁄2″"
     lines = purposes(found)
-    assert lines["sashing"] == [(31, "2″ × 9 1⁄2″")] and lines["cornerstones"] == [(20, "2″")]
-    assert lines["border 1"] == [(2, "4 1⁄2″ × 44″"), (2, "4 1⁄2″ × 41 1⁄2″")]
-    assert lines["binding"] == [(1, "2 1⁄2″ × 195″")]
+    assert lines["sashing"] == [(31, "9 1⁄2″ × 2″")] and lines["cornerstones"] == [(20, "2″")]
+    # as they are cut: 32 + 12 ½ less a seam are 44, 25 ½ + 16 ½ less a seam 41 ½
+    assert sorted(lines["border 1, to be joined"]) == [
+        (2, "12 1⁄2″ × 4 1⁄2″"),
+        (2, "16 1⁄2″ × 4 1⁄2″"),
+        (2, "25 1⁄2″ × 4 1⁄2″"),
+        (2, "32″ × 4 1⁄2″"),
+    ]
+    assert lines["binding"] == [(5, "40″ × 2 1⁄2″")]
     told = {"document": found["document"], "revision": 1, "save_key": "a-save-key"}
     here = f"/api/quilts/{begun['id']}"
     assert web.put(here, json=told).json()["revision"] == 2

@@ -92,6 +92,10 @@ TO_MEMBERS = {
     "POST /api/sewing/join",
     "POST /api/sign-out",
     "GET /api/tray",
+    "GET /api/tray/{unit}",
+    "POST /api/pattern",
+    "POST /api/picture/seams",
+    "POST /api/picture/straight",
     "GET /api/exports",
     "GET /api/usual",
     "PUT /api/usual",
@@ -165,6 +169,7 @@ OF_BLOCKS: dict[str, tuple[str, Json]] = {
 }
 OF_QUILTS: dict[str, tuple[str, Json]] = {
     "GET /api/quilts/{block_id}": ("see", {}),
+    "GET /api/quilts/{block_id}/seen": ("see", {}),
     "PUT /api/quilts/{block_id}": ("change", {"json": {"document": "<quilt>", "revision": 1}}),
     "DELETE /api/quilts/{block_id}": ("own", {}),
     "POST /api/quilts/{block_id}/restore": ("own", {}),

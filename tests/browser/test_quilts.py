@@ -54,7 +54,7 @@ def test_a_quilt_is_set_and_its_list_follows(bench: BenchPage, page: Page, tmp_p
     page.get_by_label("round the outside too").click()
     expect(size(page)).to_have_text("33″ × 43 1⁄2″")
     listed = page.locator(".top-list", has_text="sashing")
-    expect(listed).to_contain_text("31rectangles cut 2″ × 9 1⁄2″")
+    expect(listed).to_contain_text("31rectangles cut 9 1⁄2″ × 2″")
     page.get_by_role("button", name="+ a border").click()
     expect(size(page)).to_have_text("41″ × 51 1⁄2″")
     page.get_by_label("Width of border 1", exact=True).fill("four")

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { Button } from "react-bootstrap";
 import { useHotkeys } from "react-hotkeys-hook";
 
@@ -21,6 +21,7 @@ import { SizeWanted } from "./SizeWanted";
 import { Spreading } from "./Spreading";
 import { TopList } from "./TopList";
 import { type Hand, same } from "./hand";
+import { turnedAhead } from "./turnedAhead";
 import { useLive } from "./useLive";
 import type { Quilt, QuiltAct, QuiltInHand } from "./useQuilt";
 
@@ -72,6 +73,7 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
     if (hand) lay(hand, places);
   };
   const widen = ({ part, ends, inside }: Handle, width: string) => act([{ do: "widen", part, ends, inside, width }]);
+  const picture = useMemo(() => turnedAhead(view.picture, quilting.untold), [view.picture, quilting.untold]);
   const { live, show, forget } = useLive(view.document);
   const [dragging, setDragging] = useState(false);
   const putOnto = (its: Hand, part: string) =>
@@ -198,7 +200,7 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
         <div className="quilt-room" ref={room}>
           <QuiltPicture
             zoom={zoom}
-            picture={view.picture}
+            picture={picture}
             live={dragging || quilting.waiting > 0 ? live : undefined}
             prints={view.fabrics}
             label={say("quilts-the-quilt-top-arrows-go")}

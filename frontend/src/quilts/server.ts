@@ -35,8 +35,13 @@ export const server: Server<QuiltAct, Quilt> = {
 
 /** Asks for a quilt and how it is drawn, before its page is there. */
 export function askForQuilt(id: string): void {
-  askAhead(kept(id), () => fetched(id)).then(
-    ({ document }) => askAhead(drawn(document), () => shown(document)),
+  const both = settled<Schemas["QuiltSeenOut"]>(
+    client.GET("/api/quilts/{block_id}/seen", { params: { path: { block_id: id } } }),
+  );
+  const block = both.then((one) => one.kept);
+  askAhead(kept(id), () => orKept(kept(id), () => block)).then(
+    // without a server it is what was seen last
+    ({ document }) => askAhead(drawn(document), () => orKept(drawn(document), () => both.then((one) => one.seen))),
     () => undefined, // the page asks itself, and is told
   );
 }

@@ -4,6 +4,7 @@ every address that is none of the API's.
 
 from __future__ import annotations
 
+import re
 from pathlib import Path
 
 from fastapi import FastAPI, Request
@@ -29,6 +30,23 @@ class _Assets(StaticFiles):
 def serve_front_end(app: FastAPI, folder: Path) -> None:
     """Serve a built front end beside the API."""
     app.mount("/assets", _Assets(directory=folder / "assets"), name="assets")
+    app_code = _code_of(folder, "App")
+    first = [
+        (re.compile("quilts/([0-9a-z]+)"), "/api/quilts/{}/seen", _code_of(folder, "QuiltPage")),
+        (re.compile("blocks/([0-9a-z]+)"), "/api/blocks/{}", _code_of(folder, "BlockPage")),
+    ]
+
+    def ahead(path: str) -> str:
+        """What the browser may ask for while it reads the page: the code of it, and what it shows
+        first.
+        """
+        links = [f"<{code}>; rel=modulepreload" for code in app_code]
+        for address, data, code in first:
+            if found := address.match(path):
+                links += [f"<{one}>; rel=modulepreload" for one in code]
+                links.append(f"<{data.format(found[1])}>; rel=preload; as=fetch; crossorigin")
+        return ", ".join(links)
+
     files = {str(file.relative_to(folder)): file for file in folder.rglob("*") if file.is_file()}
 
     @app.get("/{path:path}", include_in_schema=False)
@@ -38,9 +56,16 @@ def serve_front_end(app: FastAPI, folder: Path) -> None:
         file = files.get(path, folder / "index.html")
         pressed = file.with_name(file.name + _PRESSED)
         headers = {"Cache-Control": "no-cache"}
+        if file.name == "index.html":
+            headers["Link"] = ahead(path)
         if pressed.is_file() and _takes_pressed(request.headers):
             return _as_pressed(FileResponse(pressed, headers=headers))
         return FileResponse(file, headers=headers)
+
+
+def _code_of(folder: Path, page: str) -> list[str]:
+    """The address of a page's code, which has the digest of what is in it in its name."""
+    return [f"/assets/{file.name}" for file in folder.glob(f"assets/{page}-*.js")]
 
 
 def _takes_pressed(headers: Headers) -> bool:

@@ -13,6 +13,7 @@ import time
 from base64 import b64encode
 from collections.abc import Callable
 from contextlib import suppress
+from importlib import import_module
 from multiprocessing.connection import Connection
 from multiprocessing.forkserver import ensure_running
 from multiprocessing.process import BaseProcess
@@ -43,6 +44,7 @@ BYTES = 4 * 2**30  # address space; heavy work that takes more has gone astray
 AT_ONCE = 2  # one is left over for light work on a machine of few cores
 LOOK_AGAIN = 0.02  # sooner than a hand notices, seldom enough to cost nothing
 PLANS = Histogram("yonk_plan_seconds", "How long plans took to work out.", ["weight"])
+LOADED = "yonk.api.loaded"  # what every answer needs
 CONTEXT = multiprocessing.get_context("forkserver")
 
 
@@ -66,8 +68,11 @@ class Works:
         self.draining = False  # what is begun is finished, and nothing more is to be sent here
 
     def prepare(self) -> None:
-        """Have the process ready that heavy work starts from, with everything it needs loaded."""
-        CONTEXT.set_forkserver_preload(worked_out_by())
+        """Have the process ready that heavy work starts from, with everything it needs loaded, and
+        this one as well.
+        """
+        import_module(LOADED)
+        CONTEXT.set_forkserver_preload([LOADED, *worked_out_by()])
         ensure_running()  # now, since what it loads takes longer than a blink
 
     def end_all(self) -> None:

@@ -5,6 +5,7 @@ from __future__ import annotations
 import json
 from typing import Annotated
 
+import orjson
 from fastapi import APIRouter, Query, Response
 from sqlalchemy.orm import Session
 from starlette.concurrency import run_in_threadpool
@@ -18,6 +19,7 @@ from yonk.api.quilts.schemas import (
     OriginsIn,
     QuiltActsIn,
     QuiltOut,
+    QuiltSeenOut,
     QuiltShelfOut,
     SaveQuiltIn,
     SizeWayOut,
@@ -111,6 +113,20 @@ def _taken(db: Session, blocks: list[str]) -> list[tuple[str, int, str]]:
 def one(block_id: BlockId, db: Db) -> BlockOut:
     """A quilt."""
     return block_out(store.live_block(db, block_id, "quilt"))
+
+
+@router.get("/quilts/{block_id}/seen", response_model=QuiltSeenOut, responses=ERRORS)
+async def one_seen(block_id: BlockId, db: Db, work: WorkerGiven) -> Response:
+    """A quilt and how it is seen, in one answer, since its page is waited for."""
+    found = await run_in_threadpool(store.live_block, db, block_id, "quilt")
+    kept = block_out(found)
+    seen = await work.on_quilt(kept.document, answers.quilt_worked_on, _as_it_is(kept), {})
+    parts = {"kept": kept.model_dump(mode="json"), "seen": orjson.Fragment(seen)}
+    return as_json(orjson.dumps(parts))
+
+
+def _as_it_is(kept: BlockOut) -> QuiltActsIn:
+    return QuiltActsIn(document=kept.document)
 
 
 @router.put("/quilts/{block_id}", response_model=BlockOut, responses=ERRORS)

@@ -10,7 +10,7 @@ from typing import TYPE_CHECKING, Annotated, Literal
 from pydantic import Field
 
 from yonk.api.draft.schemas import FabricOut, SettingOut
-from yonk.api.wire import Document, Model, PictureFaceOut, Revision, Said, SaveKey
+from yonk.api.wire import BlockOut, Document, Model, PictureFaceOut, Revision, Said, SaveKey
 from yonk.core.paper import XY, LengthUnit
 from yonk.core.setting import (
     HalvesAt,
@@ -331,6 +331,13 @@ class QuiltOut(Model):
     spread: SpreadOut
     can_colour: list[str]
     notices: list[QuiltNoticeOut]
+
+
+class QuiltSeenOut(Model):
+    """A quilt as it is kept and as it is seen, in one answer: what its page shows first."""
+
+    kept: BlockOut
+    seen: QuiltOut
 
 
 class QuiltCardOut(Model):
