@@ -38,8 +38,10 @@ from yonk.core.finder import (
 from yonk.core.paper import (
     TRADE_WORDS,
     USUAL,
+    Capital,
     DraftError,
     LengthUnit,
+    listed,
     message,
     typed_length,
 )
@@ -47,6 +49,7 @@ from yonk.core.planning import width_range
 from yonk.core.units import BY_NAME
 from yonk.files.chart_csv import write_chart_csv
 from yonk.files.download import attachment
+from yonk.words import in_words
 
 router = APIRouter(prefix="/api")
 
@@ -105,8 +108,9 @@ def chart_csv(asked: CutChartIn) -> Response:
     """A chart of cut sizes as CSV."""
     found = _chart(asked)
     rows = [(row.finished, row.unfinished, *row.cuts) for row in found.rows]
-    text = write_chart_csv(found.title, found.settings, found.columns, rows)
-    return Response(text, media_type=CSV, headers=attachment(f"{found.title}.csv"))
+    title = in_words(found.title)
+    text = write_chart_csv(title, found.settings, found.columns, rows)
+    return Response(text, media_type=CSV, headers=attachment(f"{title}.csv"))
 
 
 def _chart(asked: CutChartIn) -> CutChartOut:
@@ -114,8 +118,8 @@ def _chart(asked: CutChartIn) -> CutChartOut:
     lines = cut_chart(
         asked.kind, asked.method, width_range(asked.start, asked.end, asked.step, terms.unit), terms
     )
-    title = f"{BY_NAME[asked.kind].words}, {method_of(asked.kind, asked.method).words}"
-    return cut_chart_view(lines, title[:1].upper() + title[1:], terms)
+    words = BY_NAME[asked.kind].words, method_of(asked.kind, asked.method).words
+    return cut_chart_view(lines, Capital(listed(words, "comma")), terms)
 
 
 def _both(text: str, place: str, unit: LengthUnit, *, square: bool) -> tuple[Fraction, Fraction]:

@@ -138,7 +138,7 @@ class CutChartRowOut(Model):
 class CutChartOut(Model):
     """A chart of cut sizes with the settings it holds for."""
 
-    title: str
+    title: Said
     settings: Said
     columns: Sequence[Said]
     rows: list[CutChartRowOut]

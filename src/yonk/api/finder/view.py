@@ -206,7 +206,7 @@ def _asked(one: ChartPiece, given: str, terms: Terms) -> AskedOut:
     )
 
 
-def cut_chart_view(lines: Sequence[ChartLine], title: str, terms: Terms) -> CutChartOut:
+def cut_chart_view(lines: Sequence[ChartLine], title: Text, terms: Terms) -> CutChartOut:
     """A chart as texts."""
     unit = terms.unit
     columns = [_column(one) for one in lines[0].pieces] if lines else []
