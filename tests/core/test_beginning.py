@@ -116,3 +116,5 @@ def test_fabrics_that_begin_one_after_the_other_are_told_apart() -> None:
 def test_a_fabric_that_is_called_like_one_of_the_row_has_its_colour() -> None:
     assert next_fabric([], "fog").colour == next_fabric([], "Fog").colour == "#e7e6df"
     assert next_fabric([], "my aunt's curtain").name == "Peat"
+    taken = [next_fabric([])]  # a nameless one that has its colour already
+    assert next_fabric(taken, "Peat").colour != taken[0].colour

@@ -131,6 +131,14 @@ def test_pieces_cut_larger_to_be_trimmed_are_told_so() -> None:
     assert found.really == 9
 
 
+@pytest.mark.parametrize("count", [256, 240, 900, 992, 9000])
+def test_very_many_squares_are_answered(count: int) -> None:
+    """As many as a block has by hand are laid; more fill no block, and nothing gives way."""
+    found = judged(f"{count} squares 2 Fog")
+    assert found.lines[0].word == "right"
+    assert (found.draft is not None) == (count <= 256)
+
+
 def test_leftovers_fill_no_block() -> None:
     found = judged("5 squares 3 1/2 Fog\n2 squares 2 Peat, cut once")
     assert found.draft is None or sum(one.left for one in found.lines) == 0

@@ -32,17 +32,17 @@ _DYES: tuple[tuple[str, str, Value], ...] = (
 def next_fabric(there: Collection[Fabric], called: str = "") -> Fabric:
     """The next fabric to begin with, beside those that a block has; without a key yet.
 
-    The one of that name, where it is `called` as one of the row; else the first whose name and
-    colour are not there; when all are, the row again with numbers.
+    The one of that name, where it is `called` as one of the row and nothing has its colour; else
+    the first whose name and colour are not there; when all are, the row again with numbers.
 
     >>> next_fabric([]).name
     'Peat'
     """
-    for dye, colour, value in _DYES:
-        if dye.casefold() == called.casefold():
-            return Fabric(key="", name=dye, colour=colour, value=value)
     names = {one.name.casefold() for one in there}
     colours = {one.colour for one in there}
+    for dye, colour, value in _DYES:
+        if dye.casefold() == called.casefold() and colour not in colours:
+            return Fabric(key="", name=dye, colour=colour, value=value)
     for round_ in count(1):
         for dye, colour, value in _DYES:
             name = dye if round_ == 1 else f"{dye} {round_}"

@@ -16,7 +16,7 @@ from yonk.core.pattern.piece_uses import PieceUse, sizes_for
 from yonk.core.units import Terms
 
 _MOST_TRIED = 20_000  # ways to share the pieces out: lists of patterns come to some hundreds
-_MOST_CELLS = 32  # columns or rows of the grid that a list may fill
+_MOST_CELLS = 16  # columns or rows of the grid that a list may fill: a block has no more by hand
 # How far a size may lie from the module that all others keep, to be a slip and not another unit.
 NEAR: dict[LengthUnit, Fraction] = {"in": Fraction(1, 2), "cm": Fraction(3, 2)}
 
