@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import random
+import re
 from pathlib import Path
 
 import pytest
@@ -160,8 +161,37 @@ def test_a_grid_line_takes_its_patches_and_numbers_along(
     expect(sizes.first).to_have_text(first)
 
 
-def seams(page: Page) -> int:
-    return page.locator(".seam-ends").count()
+def rings(texts: list[str]) -> set[frozenset[tuple[int, int]]]:
+    """The corners of shapes as they are drawn, to a hundredth of an inch."""
+    return {
+        frozenset(
+            (round(100 * float(x)), round(100 * float(y)))
+            for x, y in re.findall(r"(-?[\d.]+)[ ,](-?[\d.]+)", text)
+        )
+        for text in texts
+    }
+
+
+def test_what_is_seen_in_the_hand_is_what_is_drawn(page: Page, bench: BenchPage) -> None:
+    """A handed unit, turned and mirrored, over an oblong span and at its mates: the picture of the
+    browser and the server's drawing are the same shapes.
+    """
+    bench.start("Oblong", "12", "9", 4, 4)
+    bench.unit("split quarter-square")
+    page.get_by_role("button", name="turn it").click()
+    page.get_by_role("button", name="mirror it").click()
+    bench.mates("half turn")
+    page.mouse.move(*bench.spot(0.5, 0.5))
+    page.mouse.down()
+    page.mouse.move(*bench.spot(1.5, 0.6), steps=3)
+    ghost = page.locator(".ghost polygon")
+    expect(ghost).to_have_count(6)
+    seen = rings([one.get_attribute("points") or "" for one in ghost.all()])
+    with bench.answered():
+        page.mouse.up()
+    faces = page.locator(".board-cloth .face")
+    expect(faces).to_have_count(18)
+    assert seen <= rings([one.get_attribute("d") or "" for one in faces.all()])
 
 
 def test_an_end_of_a_seam_is_dragged_and_moved_by_keys(page: Page, bench: BenchPage) -> None:

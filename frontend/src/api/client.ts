@@ -73,6 +73,13 @@ export function isForLater(reason: unknown): boolean {
   return reason instanceof Unreachable || (reason instanceof Refused && reason.status === 401);
 }
 
+/** A file that is sent as it is, in place of what is written as JSON. */
+export const asItIs = (file: File) => ({
+  body: file as never,
+  bodySerializer: (body: unknown) => body as File,
+  headers: { "Content-Type": file.type || "application/octet-stream" },
+});
+
 /** What went wrong, in a sentence. */
 export function words(reason: unknown): string {
   return reason instanceof Error ? reason.message : String(reason);

@@ -1,7 +1,5 @@
-import { useState } from "react";
-
 import { say } from "../language/say";
-import { PointerMenu } from "./PointerMenu";
+import { MenuButton } from "./MenuButton";
 import { Stepper } from "./Stepper";
 
 const STEPS = [0.5, 0.75, 1, 1.5, 2, 3, 4, 6, 8];
@@ -37,41 +35,25 @@ interface Props {
 
 /** Larger and smaller in steps; the size itself opens to fit the page, or to true size. */
 export function Zoom({ zoom, onZoom, atTrueSize }: Props) {
-  const [at, setAt] = useState<{ x: number; y: number }>();
   const place = Math.max(0, STEPS.filter((step) => step <= zoom + 0.01).length - 1);
   return (
-    <>
-      <Stepper
-        name={say("common-zoom")}
-        at={place}
-        last={STEPS.length - 1}
-        onStep={(to) => onZoom(zoomStep(zoom, to > place ? 1 : -1))}
-        before={SMALLER}
-        after={LARGER}
+    <Stepper
+      name={say("common-zoom")}
+      at={place}
+      last={STEPS.length - 1}
+      onStep={(to) => onZoom(zoomStep(zoom, to > place ? 1 : -1))}
+      before={SMALLER}
+      after={LARGER}
+    >
+      <MenuButton
+        title={say("common-zoom-more")}
+        acts={[
+          { words: say("common-zoom-fit"), run: () => onZoom(1) },
+          { words: say("common-zoom-true-size"), run: () => onZoom(atTrueSize()) },
+        ]}
       >
-        <button
-          type="button"
-          className="quiet"
-          aria-haspopup="menu"
-          title={say("common-zoom-more")}
-          onClick={(event) => {
-            const box = event.currentTarget.getBoundingClientRect();
-            setAt({ x: box.left, y: box.top });
-          }}
-        >
-          {Math.round(100 * zoom)} %
-        </button>
-      </Stepper>
-      {at && (
-        <PointerMenu
-          at={at}
-          acts={[
-            { words: say("common-zoom-fit"), run: () => onZoom(1) },
-            { words: say("common-zoom-true-size"), run: () => onZoom(atTrueSize()) },
-          ]}
-          onClose={() => setAt(undefined)}
-        />
-      )}
-    </>
+        {Math.round(100 * zoom)} %
+      </MenuButton>
+    </Stepper>
   );
 }

@@ -2,7 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from "react";
 import { Button, Modal, Spinner } from "react-bootstrap";
 
-import { client, type Draft, settled } from "../api/client";
+import { asItIs, client, type Draft, settled } from "../api/client";
 import { Said } from "../common/Notices";
 import { say } from "../language/say";
 
@@ -48,9 +48,7 @@ export function LayPicture({ photo, sheet, onLaid, onClose }: Props) {
       settled<Blob>(
         client.POST("/api/picture/straight", {
           params: { query: { corners: corners.flat(), ratio: sheet.width / sheet.height } },
-          body: photo as never,
-          bodySerializer: (body) => body as unknown as Blob,
-          headers: { "Content-Type": photo.type || "application/octet-stream" },
+          ...asItIs(photo),
           parseAs: "blob",
         }),
       ),

@@ -1,8 +1,7 @@
-import { useState } from "react";
 import { Spinner } from "react-bootstrap";
 
 import type { Act } from "../api/client";
-import { PointerMenu } from "../common/PointerMenu";
+import { MenuButton } from "../common/MenuButton";
 import { say } from "../language/say";
 import type { SeenSeam, UnderPaper } from "./useUnderPicture";
 
@@ -22,7 +21,6 @@ export function seamsSaid({ finding, seams }: UnderPaper): string {
 
 /** What can be done with the picture under the paper: faded, its seams looked for, taken away. */
 export function UnderBar({ under, parts, act }: Props) {
-  const [at, setAt] = useState<{ x: number; y: number }>();
   if (!under.address) return null;
   const { seams, finding } = under;
   const ofSeams = [
@@ -37,17 +35,15 @@ export function UnderBar({ under, parts, act }: Props) {
   ];
   return (
     <div className="under-bar" role="group" aria-label={say("draft-a-picture-under-the-paper")}>
-      <button
-        type="button"
-        className="quiet"
-        aria-haspopup="menu"
-        onClick={(event) => {
-          const box = event.currentTarget.getBoundingClientRect();
-          setAt({ x: box.left, y: box.top });
-        }}
+      <MenuButton
+        acts={[
+          { words: say("draft-find-its-seams"), run: () => finding.mutate(parts) },
+          ...(seams.length > 0 ? ofSeams : []),
+          { words: say("draft-take-the-picture-away"), run: under.takeAway },
+        ]}
       >
         {finding.isPending && <Spinner size="sm" />} {say("draft-picture")}
-      </button>
+      </MenuButton>
       <input
         type="range"
         min={0}
@@ -61,17 +57,6 @@ export function UnderBar({ under, parts, act }: Props) {
       <span className="visually-hidden" role="status">
         {seamsSaid(under)}
       </span>
-      {at && (
-        <PointerMenu
-          at={at}
-          acts={[
-            { words: say("draft-find-its-seams"), run: () => finding.mutate(parts) },
-            ...(seams.length > 0 ? ofSeams : []),
-            { words: say("draft-take-the-picture-away"), run: under.takeAway },
-          ]}
-          onClose={() => setAt(undefined)}
-        />
-      )}
     </div>
   );
 }

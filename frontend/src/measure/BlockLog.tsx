@@ -3,7 +3,7 @@ import { useRef, useState } from "react";
 import { Button, Form, Spinner } from "react-bootstrap";
 
 import { type BlockLog as Log, readLog } from "../api/blockLog";
-import { client, type Draft, faultsOf, type Schemas, settled } from "../api/client";
+import { asItIs, client, type Draft, faultsOf, type Schemas, settled } from "../api/client";
 import { useChange } from "../api/useChange";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
@@ -270,9 +270,7 @@ function PhotoForm({ id }: { id: string }) {
     async (photo: File) => {
       const asked = client.POST("/api/blocks/{block_id}/photos", {
         params: { path: { block_id: id }, query: { caption } },
-        body: photo as never,
-        bodySerializer: (body: unknown) => body as File,
-        headers: { "Content-Type": photo.type || "application/octet-stream" },
+        ...asItIs(photo),
       });
       return settled<Log>(asked);
     },

@@ -5,7 +5,7 @@ import { type DragEvent, lazy, Suspense, useEffect, useRef, useState } from "rea
 import { Button, Spinner } from "react-bootstrap";
 import { Link, useNavigate } from "react-router";
 
-import { type Block, client, type Schemas, settled, words } from "../api/client";
+import { asItIs, type Block, client, type Schemas, settled, words } from "../api/client";
 import { useChange } from "../api/useChange";
 import { type Change, useInAddress } from "../common/useInAddress";
 import { Brand } from "../common/Brand";
@@ -32,9 +32,7 @@ async function takeFiles(files: File[]): Promise<{ taken: Block[]; wrong: string
     try {
       const block = await settled<Block>(
         client.POST("/api/blocks/import", {
-          body: one as never,
-          bodySerializer: (file: unknown) => file as File,
-          headers: { "Content-Type": "application/octet-stream" },
+          ...asItIs(one),
         }),
       );
       taken.push(block);

@@ -4,7 +4,7 @@ import { useMutation } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Button, Spinner } from "react-bootstrap";
 
-import { client, type Schemas, settled } from "../api/client";
+import { asItIs, client, type Schemas, settled } from "../api/client";
 import { ShelvesTop } from "../common/ShelvesTop";
 import { Said } from "../common/Notices";
 import { say } from "../language/say";
@@ -27,9 +27,7 @@ export function PaperPage() {
       settled<Pages>(
         client.POST("/api/sheets/read", {
           params: { query: { code, page } },
-          body: photo as never,
-          bodySerializer: (body) => body as unknown as Blob,
-          headers: { "Content-Type": photo.type || "application/octet-stream" },
+          ...asItIs(photo),
         }),
       ),
   });

@@ -8,7 +8,7 @@ from fractions import Fraction
 
 from yonk.core.acts import BlockBeginning, Put, apply, begin_block
 from yonk.core.drawing import Span
-from yonk.core.paper import Draft, Fabric, given_fabric, next_fabric, write_exact
+from yonk.core.paper import Draft, Fabric, Paint, Point, given_fabric, next_fabric, write_exact
 from yonk.core.pattern.arranged import GridPlace, arranged
 from yonk.core.pattern.listed_piece import ListedPiece
 from yonk.core.pattern.solution import Made, Solution
@@ -39,9 +39,20 @@ def draft_of_list(
         )
     )
     draft, keys = _with_fabrics(draft, pieces)
+    single: list[Paint] = []
     for place in places:
-        draft = apply(draft, _put(solution.made[place.which], place, keys))
-    return draft
+        made = solution.made[place.which]
+        if made.use.kind is None and place.columns == place.rows == 1:
+            single.append(Paint(_middle(place), keys[made.use.takes[0].piece]))
+        else:
+            draft = apply(draft, _put(made, place, keys))
+    # the ruled grid has them drawn already, and there may be hundreds
+    return replace(draft, paints=(*draft.paints, *single))
+
+
+def _middle(place: GridPlace) -> Point:
+    """The middle of a single cell, in columns and rows."""
+    return place.column + Fraction(1, 2), place.row + Fraction(1, 2)
 
 
 def _with_fabrics(draft: Draft, pieces: Sequence[ListedPiece]) -> tuple[Draft, tuple[str, ...]]:
