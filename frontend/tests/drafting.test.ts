@@ -155,12 +155,43 @@ describe("the drafting of a block", () => {
     expect(shelf.saved).toEqual([]);
   });
 
-  it("does not take back what is on its way", async () => {
-    drafting.act([named("a")]);
+  it("takes back what is on its way as soon as it has come, and does what was done after that", async () => {
+    await act("a");
+    drafting.act([named("b")]);
+    drafting.undo();
+    expect(drafting.state.untold).toEqual([]);
+    drafting.act([named("c")]);
+    await settle();
+    expect(shelf.done).toEqual([named("a"), named("b"), named("c")]);
+    expect(drafting.state).toMatchObject({ view: { document: document(3) }, waiting: 0 });
     drafting.undo();
     await settle();
-    expect(shelf.done).toEqual([named("a")]);
-    expect(drafting.state).toMatchObject({ waiting: 0, canUndo: true });
+    expect(drafting.state).toMatchObject({ view: { document: document(1) }, canUndo: true });
+  });
+
+  it("takes back no further than to the beginning while something is on its way, and does that again", async () => {
+    drafting.act([named("a")]);
+    for (let times = 0; times < 3; times += 1) drafting.undo();
+    await settle();
+    expect(drafting.state).toMatchObject({ view: { document: document(0) }, canUndo: false, canRedo: true });
+    drafting.redo();
+    await settle();
+    expect(drafting.state.view?.document).toEqual(document(1));
+  });
+
+  it("takes nothing else back where what was on its way is refused or is not answered", async () => {
+    await act("a");
+    await vi.advanceTimersByTimeAsync(SAVE_AFTER);
+    for (const refuses of [true, false]) {
+      if (refuses) shelf.refuse = refusal(422);
+      else shelf.gone = true;
+      drafting.act([named("")]);
+      drafting.undo();
+      await settle();
+      expect(drafting.state).toMatchObject({ view: { document: document(1) }, waiting: 0, canUndo: true });
+      expect(drafting.state.saving).toEqual({ state: "saved" });
+      shelf.refuse = undefined;
+    }
   });
 
   it("sends the same save under the same key until it is answered", async () => {

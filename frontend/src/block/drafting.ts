@@ -101,6 +101,8 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
   private readonly views = new Map<Document, V>();
   private extras: Extras = { stretches: false, outlines: false };
   private working = false;
+  /** How many steps are to be taken back as soon as what is on its way has come. */
+  private owed = 0;
   private isSaving = false;
   private left = true;
   private saveKey = "";
@@ -160,15 +162,15 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
     this.step(document, drawn, this.standing?.waiting ?? []);
   };
 
-  /** Takes back what still waits for the server, the last first; then the last step. */
+  /** Takes back what still waits for the server, the last first; then what is on its way; then the last step. */
   readonly undo = (): void => {
     const waiting = this.standing?.waiting ?? [];
     if (waiting.length > (this.working ? 1 : 0)) {
-      this.stand({ waiting: waiting.slice(0, -1) });
-      if (waiting.length === 1 && !this.standing?.unsaved) this.tell({ saving: { state: "saved" } });
-      return;
-    }
-    void this.goTo((this.standing?.position ?? 0) - 1);
+      this.leaveWaiting(waiting.slice(0, -1));
+    } else if (this.working) {
+      if (this.owed <= (this.standing?.position ?? 0)) this.owed += 1; // no further back than the beginning
+      this.stand({});
+    } else void this.goTo((this.standing?.position ?? 0) - 1);
   };
 
   readonly redo = (): void => {
@@ -262,12 +264,18 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
     this.standing = now;
     this.tell({
       waiting: now.waiting.length,
-      untold: now.waiting.length > 0 ? now.waiting.flatMap((one) => one.acts) : FIRST.untold,
+      untold: this.untold(now.waiting),
       revision: now.revision,
       canUndo: now.position > 0 || now.waiting.length > 0,
       canRedo: now.position < now.last,
     });
     void this.history.writeStanding(this.id, now);
+  }
+
+  /** What is drawn ahead: not what is taken back as soon as it has come. */
+  private untold(waiting: Waiting<A>[]): A[] {
+    const shown = this.owed > 0 ? waiting.slice(1) : waiting;
+    return shown.length > 0 ? shown.flatMap((one) => one.acts) : FIRST.untold;
   }
 
   private show(document: Document, drawn: V): void {
@@ -321,12 +329,20 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
     this.working = true;
     try {
       for (let next = this.standing?.waiting[0]; next && this.document; next = this.standing?.waiting[0]) {
-        if (!(await this.isDone(this.document, next))) return;
+        const done = await this.isDone(this.document, next);
+        await this.takeBackOwed();
+        if (!done) return;
       }
     } finally {
       this.working = false;
     }
   };
+
+  private async takeBackOwed(): Promise<void> {
+    const { owed } = this;
+    this.owed = 0;
+    if (owed > 0) await this.moveTo((this.standing?.position ?? 0) - owed);
+  }
 
   /** Does one thing that waits, or tells why it cannot be; false where the server does not answer. */
   private async isDone(document: Document, next: Waiting<A>): Promise<boolean> {
@@ -339,17 +355,33 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
       if (isForLater(reason)) {
         this.tell({ saving: { state: "unsaved", why: reason instanceof Refused ? reason.message : GONE } });
         this.later("again", TRY_AGAIN_AFTER, this.work);
+        if (this.owed > 0) this.forget(rest());
         return false;
       }
       if (reason instanceof Refused) this.tell({ faults: reason.faults.faults });
-      this.stand({ waiting: rest() });
+      this.forget(rest());
     }
     return true;
   }
 
+  /** Lets go of what was on its way; where it was to be taken back, that is done by this. */
+  private forget(rest: Waiting<A>[]): void {
+    if (this.owed > 0) this.owed -= 1;
+    this.leaveWaiting(rest);
+  }
+
+  private leaveWaiting(waiting: Waiting<A>[]): void {
+    this.stand({ waiting });
+    if (waiting.length === 0 && !this.standing?.unsaved) this.tell({ saving: { state: "saved" } });
+  }
+
   private async goTo(position: number): Promise<void> {
+    if (!this.working && this.standing?.waiting.length === 0) await this.moveTo(position);
+  }
+
+  private async moveTo(position: number): Promise<void> {
     const now = this.standing;
-    if (!now || this.working || now.waiting.length > 0 || position < 0 || position > now.last) return;
+    if (!now || position < 0 || position > now.last) return;
     const document = this.steps.get(position) ?? (await this.history.readStep(this.id, position));
     if (!document) return;
     try {

@@ -26,7 +26,7 @@ export function PatternList({ settings }: { settings: Settings }) {
     "pattern",
     { list, settings, wanted, name },
     (body) => settled<Pattern>(client.POST("/api/pattern", { body })),
-    typed,
+    (asked) => asked.list.trim() !== "",
   );
   const beginning = useChange(
     (document: Schemas["PatternOut"]["draft"]) => settled<Block>(client.POST("/api/blocks", { body: { document } })),

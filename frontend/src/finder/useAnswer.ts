@@ -8,7 +8,7 @@ export function useAnswer<Asked, Answer>(
   name: string,
   asked: Asked,
   ask: (asked: Asked) => Promise<Answer>,
-  enabled = true,
+  isAsked: (asked: Asked) => boolean = () => true,
 ) {
   const [settled, setSettled] = useState(asked);
   const text = JSON.stringify(asked);
@@ -21,7 +21,7 @@ export function useAnswer<Asked, Answer>(
     queryFn: () => ask(settled),
     placeholderData: keepPreviousData,
     retry: false,
-    enabled,
+    enabled: isAsked(settled),
   });
   const faults: Faults["faults"] = found.error instanceof Refused ? found.error.faults.faults : [];
   const elsewhere = found.error && !(found.error instanceof Refused) ? found.error.message : undefined;

@@ -82,7 +82,7 @@ class KeptRunning:
 
     def _launch(self) -> None:
         with self._lock, self.log.open("ab") as log:
-            if self._wanted.is_set():
+            if self._wanted.is_set() and not self.running:
                 self._process = subprocess.Popen(
                     [*self.command()],
                     stdout=log,
@@ -93,6 +93,10 @@ class KeptRunning:
 
     def _watch(self) -> None:
         while self._wanted.is_set():
-            if not self.running:
+            try:
                 self._launch()
+            except (OSError, subprocess.SubprocessError) as reason:
+                # a machine too busy to start it now may start it the next time
+                with self.log.open("a") as log:
+                    log.write(f"{self.name} could not be started: {reason}\n")
             time.sleep(_LOOK_EVERY)
