@@ -21,6 +21,7 @@ from typing import TYPE_CHECKING
 import numpy as np
 import shapely
 
+from bench.board_page import LONGEST, SEEN, TOUCHED, Hand, touched
 from bench.cloth import report_quality, seconds_for_300, seconds_from_hand
 from bench.drawings import SORTS, one_patch_painted, slanted, triangles
 from bench.quilt_page import figures
@@ -373,6 +374,8 @@ def browser() -> list[bool]:
                 edits(page, name, limit, moves=moves)
                 for moves, limit in zip((False, True), limits, strict=False)
             ]
+        for name, draft, tool, limit in TOUCHED:
+            kept += hand(touched(page, url, draft, tool), name, limit)
         for columns, rows, most in (
             (12, 15, (1000, 100, 300, 34)),
             (40, 40, (4000, 1500, 2000, 200)),
@@ -382,6 +385,15 @@ def browser() -> list[bool]:
                 kept.append(report(f"quilt of {columns} × {rows}: {name}", taken, limit))
         chromium.close()
     return kept
+
+
+def hand(felt: Hand, name: str, limit: float) -> list[bool]:
+    """What a hand feels on the board."""
+    return [
+        report(f"{name}: drawn", felt.seen, SEEN),
+        report(f"{name}: to the changed list", felt.listed, limit),
+        report(f"{name}: longest task", felt.longest, LONGEST),
+    ]
 
 
 def edits(page: Page, name: str, limit: float, *, moves: bool = False) -> bool:

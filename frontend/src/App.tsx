@@ -4,6 +4,7 @@ import { createRoot } from "react-dom/client";
 import { createBrowserRouter, Navigate, type NonIndexRouteObject, Outlet, RouterProvider } from "react-router";
 
 import { askForBlock } from "./block/server";
+import { Tips } from "./common/Tips";
 import { Fetching, Wrong } from "./common/Waiting";
 import { Gate } from "./guild/Gate";
 import { askForWho } from "./guild/useWho";
@@ -77,6 +78,7 @@ export function showIn(root: HTMLElement) {
     <StrictMode>
       <QueryClientProvider client={queries}>
         <RouterProvider router={router} />
+        <Tips />
       </QueryClientProvider>
     </StrictMode>,
   );

@@ -5,7 +5,10 @@ import "@fontsource/alegreya-sans/latin-400-italic.css";
 import "@fontsource/alegreya/latin-500.css";
 import "./styles/base.scss";
 
+import { showGround } from "./common/ground";
 import { learn } from "./language/learn";
+
+showGround();
 
 // texts are read when a module begins, so the language comes first
 await learn();

@@ -135,6 +135,7 @@ def test_the_arrows_turn_the_pages_at_the_table_and_a_diagonal_is_drawn(
 def test_a_block_in_centimetres_through_recipes_and_cut(page: Page, tmp_path: Path) -> None:
     open_sample(page, "Bracken Rails", tmp_path)
     to_recipes(page)
+    page.get_by_role("button", name="All figures, side by side").click()
     expect(page.locator(".ways")).to_contain_text("cm²")
     expect(page.locator(".workings")).to_contain_text(
         "4 strips of 100 cm width of fabric, each for 5 units, the last for 1"

@@ -8,6 +8,7 @@ from pathlib import Path
 import pytest
 from playwright.sync_api import Page, expect
 
+from tests.browser.test_every_page import CONTRASTS, found_wrong
 from tests.browser.test_recipes import open_sample
 
 pytestmark = pytest.mark.browser
@@ -94,6 +95,116 @@ def test_the_wheel_zooms_and_the_middle_button_pans(page: Page, tmp_path: Path) 
     page.mouse.up(button="middle")
     assert abs(room.evaluate("one => one.scrollLeft") - before - 40) < 4
     expect(page.get_by_role("button", name="Undo")).to_be_disabled()
+
+
+def test_the_space_bar_pans(page: Page, tmp_path: Path) -> None:
+    """What is dragged with it draws nothing; pressed alone on the board it does what Enter does."""
+    open_sample(page, "Peg", tmp_path)
+    room = page.locator(".board-room")
+    box = room.bounding_box()
+    assert box
+    page.mouse.move(box["x"] + 100, box["y"] + 100)
+    page.keyboard.down("Control")
+    page.mouse.wheel(0, -300)
+    page.keyboard.up("Control")
+    expect(page.get_by_role("group", name="Zoom").get_by_role("status")).to_have_text("212 %")
+    before = room.evaluate("one => [one.scrollLeft, one.scrollTop]")
+    page.keyboard.down("Space")
+    page.mouse.down()
+    page.mouse.move(box["x"] + 70, box["y"] + 80, steps=4)
+    page.mouse.up()
+    page.keyboard.up("Space")
+    after = room.evaluate("one => [one.scrollLeft, one.scrollTop]")
+    assert abs(after[0] - before[0] - 30) < 4
+    assert abs(after[1] - before[1] - 20) < 4
+    expect(page.get_by_role("button", name="Undo")).to_be_disabled()
+    page.get_by_role("application").focus()
+    page.keyboard.press("Space")
+    expect(page.get_by_role("button", name="Undo")).to_be_enabled()
+
+
+def test_two_fingers_zoom_and_pan(page: Page, tmp_path: Path) -> None:
+    """By true touches: what the first of them began is let go, and nothing is drawn."""
+    open_sample(page, "Peg", tmp_path)
+    box = page.locator(".board-room").bounding_box()
+    assert box
+    x, y = box["x"] + box["width"] / 2, box["y"] + box["height"] / 2
+    hand = page.context.new_cdp_session(page)
+
+    def fingers(kind: str, apart: float = 0, down: float = 0) -> None:
+        points = [{"x": x + side * apart, "y": y + down, "id": side} for side in (-1, 1)]
+        spots = [] if kind == "touchEnd" else points
+        hand.send("Input.dispatchTouchEvent", {"type": kind, "touchPoints": spots})
+
+    hand.send(
+        "Input.dispatchTouchEvent",
+        {"type": "touchStart", "touchPoints": [{"x": x - 40, "y": y, "id": -1}]},
+    )
+    fingers("touchStart", 40)
+    for apart in (50, 60, 80):
+        fingers("touchMove", apart)
+    zoom = page.get_by_role("group", name="Zoom").get_by_role("status")
+    expect(zoom).to_have_text("200 %")
+    before = page.locator(".board-room").evaluate("one => one.scrollTop")
+    fingers("touchMove", 80, down=-30)
+    fingers("touchEnd")
+    assert abs(page.locator(".board-room").evaluate("one => one.scrollTop") - before - 30) < 4
+    expect(zoom).to_have_text("200 %")
+    expect(page.get_by_role("button", name="Undo")).to_be_disabled()
+
+
+def test_by_the_lamp_all_is_told_from_its_ground_and_it_is_remembered(
+    page: Page, tmp_path: Path
+) -> None:
+    """The dark ground: chosen in the house, taken from the system where nothing was chosen."""
+    open_sample(page, "Peg", tmp_path)
+    ground = "getComputedStyle(document.body).backgroundColor"
+    day = page.evaluate(ground)
+    page.get_by_role("button", name="Go to").click()
+    page.get_by_role("button", name="Lamp").click()
+    assert page.evaluate(ground) != day
+    lamp = page.evaluate(ground)
+    for step in ("Recipes", "Cut", "Sew", "Measure", "Set", "Draft"):
+        page.get_by_role("navigation", name="Steps").get_by_role("link", name=step).click()
+        page.wait_for_load_state("networkidle")
+        expect(page.locator("[aria-busy=true]")).to_have_count(0)
+        assert page.evaluate(CONTRASTS) == [], step
+        assert found_wrong(page) == [], step
+    page.reload()
+    assert page.evaluate(ground) == lamp
+    page.get_by_role("button", name="Go to").click()
+    page.get_by_role("button", name="Day").click()
+    assert page.evaluate(ground) == day
+    page.emulate_media(color_scheme="dark")
+    assert page.evaluate(ground) == day
+    page.evaluate("localStorage.clear()")
+    page.reload()
+    expect(page.get_by_role("application")).to_be_visible()
+    assert page.evaluate(ground) == lamp
+    page.emulate_media(media="print")
+    assert page.evaluate(ground) != lamp
+
+
+def test_a_tip_is_shown_on_a_card_and_goes_by_escape(page: Page, tmp_path: Path) -> None:
+    """By pointer and by keyboard; what lent its title has it back."""
+    open_sample(page, "Peg", tmp_path)
+    find_anything = page.get_by_role("button", name="Find", exact=True)
+    words = find_anything.get_attribute("title")
+    assert words
+    tip = page.get_by_role("tooltip")
+    find_anything.hover()
+    expect(tip).to_have_text(words)
+    assert find_anything.get_attribute("title") is None
+    page.keyboard.press("Escape")
+    expect(tip).to_have_count(0)
+    assert find_anything.get_attribute("title") == words
+    page.mouse.move(640, 400)
+    page.get_by_role("button", name="Go to").focus()
+    page.keyboard.press("Tab")
+    expect(tip).to_have_text(words)
+    expect(find_anything).to_have_attribute("aria-describedby", "tip")
+    page.keyboard.press("Tab")
+    expect(tip).to_have_count(0)
 
 
 def test_a_unit_is_dragged_from_the_tray_and_turned_on_its_way(page: Page, tmp_path: Path) -> None:

@@ -120,6 +120,7 @@ def test_on_point_looked_at_in_greys_and_taken_along(
     page.get_by_label("greys").check()
     assert all(fill[1:3] == fill[3:5] == fill[5:7] for fill in page.evaluate(colours))
     with page.expect_download() as taken:
+        page.get_by_role("button", name="Files").click()
         page.get_by_role("button", name="Quilt file").click()
     file = tmp_path / "throw.quilt.json"
     taken.value.save_as(file)
@@ -275,6 +276,7 @@ def test_swapped_by_keys_zoomed_and_an_earlier_state_opened(
     assert room.evaluate("room => room.scrollWidth > room.clientWidth")
     page.keyboard.press("-")
     expect(page.get_by_text("Saved", exact=True)).to_be_visible()
+    page.get_by_role("button", name="Files").click()
     page.get_by_role("button", name="Earlier states").click()
     page.get_by_label("Open state 1").click()
     expect(page.get_by_role("dialog")).to_have_count(0)

@@ -40,8 +40,11 @@ def figure(page: Page, row: str, way: str) -> str:
 
 
 def to_recipes(page: Page) -> None:
+    """Where the pictures come first; all figures are unfolded beside each other."""
     page.get_by_role("navigation", name="Steps").get_by_role("link", name="Recipes").click()
     expect(page.locator(".ways")).to_be_visible()
+    if page.locator(".ways tbody tr").count() == 1:
+        page.get_by_role("button", name="All figures, side by side").click()
 
 
 def test_choosing_a_method_changes_list_and_counts(

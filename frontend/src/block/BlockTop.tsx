@@ -5,6 +5,7 @@ import type { Draft } from "../api/client";
 import { Brand } from "../common/Brand";
 import { House } from "../common/House";
 import { Typed } from "../common/Typed";
+import { UndoRedo } from "../common/UndoRedo";
 import { useOneStop } from "../common/useOneStop";
 import { Files } from "../draft/Files";
 import { Share } from "../guild/Share";
@@ -56,29 +57,13 @@ export function BlockTop({ id, step, view, drafting, announce, onKeys }: Props) 
       <span className="spring" />
       <Share id={id} name={view.sheet.name} owner={drafting.owner} right={drafting.right} />
       <SaveSign drafting={drafting} />
-      <Button
-        variant="outline-primary"
-        size="sm"
-        onClick={drafting.undo}
-        disabled={!drafting.canUndo}
-        title={say("block-takes-back-ctrl-z")}
-      >
-        {say("block-undo")}
-      </Button>
-      <Button
-        variant="outline-primary"
-        size="sm"
-        onClick={drafting.redo}
-        disabled={!drafting.canRedo}
-        title={say("block-ctrl-shift-z")}
-      >
-        {say("common-redo")}
-      </Button>
+      <UndoRedo history={drafting} />
       <Files id={id} view={view} onTaken={drafting.take} announce={announce} />
       {onKeys && (
         <Button
           variant="outline-primary"
           size="sm"
+          className="keys-sign"
           onClick={onKeys}
           aria-label={say("common-keys")}
           title={say("block-keys")}

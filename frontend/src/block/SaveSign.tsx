@@ -31,7 +31,7 @@ export function SaveSign({ drafting, copyTo = (id) => `/blocks/${id}/draft` }: P
   return (
     <>
       {busy && (
-        <span className="save-sign saving" role="status" title={say("block-you-can-leave-this-page")}>
+        <span className="save-sign busy" role="status" title={say("block-you-can-leave-this-page")}>
           <Spinner size="sm" /> {say("block-working")}
         </span>
       )}

@@ -4,6 +4,7 @@ import { Link, useLocation } from "react-router";
 
 import { say } from "../language/say";
 import { useWho } from "../guild/useWho";
+import { type Ground, groundSeen, showGround } from "./ground";
 import { openedLately } from "./opened";
 import { PLACES } from "./places";
 
@@ -30,12 +31,27 @@ export function House({ row = false }: { row?: boolean }) {
       document.removeEventListener("focusin", outside);
     };
   }, [open]);
+  const [ground, setGround] = useState<Ground>(groundSeen);
+  const other: Ground = ground === "day" ? "lamp" : "day";
   const account = who?.here === "in" ? [{ path: "/account", words: who.name }] : [];
   const rooms = [...PLACES, ...account].map(({ path, words }) => (
     <Link key={path} to={path} aria-current={pathname === path ? "page" : undefined} onClick={() => setOpen(false)}>
       {words}
     </Link>
   ));
+  const light = (
+    <button
+      type="button"
+      className="quiet"
+      title={say("common-ground-of-the-page")}
+      onClick={() => {
+        showGround(other);
+        setGround(other);
+      }}
+    >
+      {say("common-ground", { ground: other })}
+    </button>
+  );
   const lately = openedLately().filter((one) => !pathname.startsWith(one.path));
   return (
     <div ref={whole} className={row ? "house row" : "house"}>
@@ -45,6 +61,7 @@ export function House({ row = false }: { row?: boolean }) {
       {row && (
         <nav className="rooms" aria-label={say("common-the-house")}>
           {rooms}
+          {light}
         </nav>
       )}
       {open && (
@@ -60,6 +77,7 @@ export function House({ row = false }: { row?: boolean }) {
               ))}
             </>
           )}
+          {light}
         </nav>
       )}
       <button

@@ -57,6 +57,7 @@ export function useHandsZoom(zoom: number, setZoom: (zoom: number) => void) {
     let pinched: { apart: number; middle: Spot } | undefined;
     let panned: Spot | undefined;
     let space = false;
+    let spaceUsed = false;
     const pan = (from: Spot, to: Spot) => element.scrollBy(from.x - to.x, from.y - to.y);
     const down = (event: PointerEvent) => {
       const spot = { x: event.clientX, y: event.clientY };
@@ -74,6 +75,7 @@ export function useHandsZoom(zoom: number, setZoom: (zoom: number) => void) {
         event.preventDefault();
         event.stopPropagation();
         panned = spot;
+        spaceUsed = space;
       }
     };
     const move = (event: PointerEvent) => {
@@ -103,7 +105,10 @@ export function useHandsZoom(zoom: number, setZoom: (zoom: number) => void) {
     };
     const key = (event: KeyboardEvent) => {
       const writing = (event.target as Element | null)?.closest("input, select, textarea, button, [role=button]");
-      if (event.code === "Space" && !writing) space = event.type === "keydown";
+      if (event.code !== "Space" || writing) return;
+      space = event.type === "keydown";
+      if (space) spaceUsed &&= event.repeat;
+      else if (spaceUsed) event.stopPropagation(); // it was held for a drag and does nothing else
     };
     const listening = new AbortController();
     const { signal } = listening;
@@ -112,8 +117,9 @@ export function useHandsZoom(zoom: number, setZoom: (zoom: number) => void) {
     window.addEventListener("pointermove", move, { capture: true, signal });
     window.addEventListener("pointerup", up, { capture: true, signal });
     window.addEventListener("pointercancel", up, { capture: true, signal });
-    window.addEventListener("keydown", key, { signal });
-    window.addEventListener("keyup", key, { signal });
+    // before the board, which keeps its keys to itself
+    window.addEventListener("keydown", key, { capture: true, signal });
+    window.addEventListener("keyup", key, { capture: true, signal });
     return () => listening.abort();
   }, []);
   return room;

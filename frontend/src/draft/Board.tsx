@@ -49,6 +49,7 @@ interface Props {
   onMenu: (at: { x: number; y: number }, face: number | undefined) => void;
   onHover: (face: number | undefined) => void;
   onKey: (event: KeyboardEvent) => void;
+  onKeyUp: (event: KeyboardEvent) => void;
   onDropFabric: (face: number, fabric: string) => void;
 }
 
@@ -280,6 +281,7 @@ export function Board(props: Props) {
           if (event.pointerType !== "touch") props.onHover(undefined);
         }}
         onKeyDown={props.onKey}
+        onKeyUp={props.onKeyUp}
         onDragOver={(event) => {
           event.preventDefault();
           props.onHover(faceAt(event));

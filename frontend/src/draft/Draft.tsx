@@ -268,6 +268,7 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
                   onHover={(face) => setHovered(face)}
                   onMenu={(at, face) => setMenu({ at, face })}
                   onKey={does.onKey}
+                  onKeyUp={does.onKeyUp}
                 />
               </div>
             </div>

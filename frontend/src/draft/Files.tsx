@@ -48,7 +48,7 @@ export function Files({ id, view, onTaken, announce }: Props) {
     <>
       <Dropdown align="end">
         <Dropdown.Toggle variant="outline-primary" size="sm" id="take-away">
-          {say("draft-files")}
+          {say("common-files")}
         </Dropdown.Toggle>
         <Dropdown.Menu>
           <Dropdown.Header role="none">{say("draft-take-away")}</Dropdown.Header>

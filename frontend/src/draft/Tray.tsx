@@ -1,6 +1,7 @@
 import type { PointerEvent } from "react";
 import { useQuery } from "@tanstack/react-query";
 
+import { ClothPattern } from "../common/Cloth";
 import { INK, SHEET } from "../common/colours";
 import type { Carried } from "../common/useCarry";
 import { useOneStop } from "../common/useOneStop";
@@ -51,13 +52,18 @@ export function useInHand({ unit, divide }: InHand): Stamp | undefined {
   return (text && divided.data) || usual;
 }
 
-/** The tray: each kind of unit as a miniature in the fabrics in hand. */
+/** The tray: each kind of unit as a sample sewn in the fabrics in hand, with its name. */
 export function Tray({ view, hand, fabrics, carried, onBegin, onUnit }: Props) {
   const stamps = useTray();
   const inHand = useInHand(hand);
   const group = useOneStop<HTMLDivElement>();
   return (
     <div ref={group} className="tray" role="radiogroup" aria-label={say("draft-units-to-put-in")}>
+      <svg className="prints" aria-hidden="true">
+        {view.fabrics.map((fabric, index) => (
+          <ClothPattern key={fabric.key} fabric={fabric} index={index} id={printOf(fabric.key)} scale={2 / SAMPLE} />
+        ))}
+      </svg>
       {stamps.map((stamp) => (
         <button
           key={stamp.kind}
@@ -65,8 +71,6 @@ export function Tray({ view, hand, fabrics, carried, onBegin, onUnit }: Props) {
           role="radio"
           aria-checked={hand.unit === stamp.kind}
           className={hand.unit === stamp.kind ? "in-hand" : ""}
-          title={stamp.words}
-          aria-label={stamp.words}
           onPointerDown={(event) => onBegin(event, stamp.kind)}
           onClick={() => onUnit(stamp.kind)}
         >
@@ -76,6 +80,7 @@ export function Tray({ view, hand, fabrics, carried, onBegin, onUnit }: Props) {
             fabrics={fabrics}
             turn={hand.unit === stamp.kind ? hand : undefined}
           />
+          <span>{stamp.words}</span>
         </button>
       ))}
       {carried && (
@@ -87,7 +92,13 @@ export function Tray({ view, hand, fabrics, carried, onBegin, onUnit }: Props) {
   );
 }
 
-export function StampPicture({
+const printOf = (key: string): string => `sample-${key}`;
+
+/** How wide a sample is drawn, in pixels. */
+const SAMPLE = 38;
+
+/** A unit sewn of the fabrics in hand: pinked about, its seams as lines, its prints all to one scale. */
+function StampPicture({
   stamp,
   view,
   fabrics,
@@ -100,21 +111,33 @@ export function StampPicture({
 }) {
   const colours = new Map(view.fabrics.map((fabric) => [fabric.key, fabric.colour]));
   const { columns, rows } = stamp;
-  const size = 2;
-  const scale = size / Math.max(columns, rows);
+  const scale = 2 / Math.max(columns, rows);
   const mirror = turn?.flip ? "scale(-1 1)" : "";
+  const parts = stamp.parts.map((part) => {
+    const key = fabrics[Math.min(part.fabric, fabrics.length - 1)] ?? "";
+    const points = part.outline.map(([x, y]) => [(x - columns / 2) * scale, (y - rows / 2) * scale].join(","));
+    return { points: points.join(" "), colour: colours.get(key), key };
+  });
   return (
-    <svg width="38" height="38" viewBox="-1.1 -1.1 2.2 2.2" aria-hidden="true">
-      <g
-        transform={`rotate(${String((turn?.turn ?? 0) * 90)}) ${mirror} scale(${String(scale)}) translate(${String(-columns / 2)} ${String(-rows / 2)})`}
-      >
-        {stamp.parts.map((part, index) => (
+    <svg width={SAMPLE} height={SAMPLE} viewBox="-1.1 -1.1 2.2 2.2" aria-hidden="true">
+      <g transform={`rotate(${String((turn?.turn ?? 0) * 90)}) ${mirror}`}>
+        {parts.map(({ points, colour }, index) => (
+          <path
+            key={index}
+            d={`M${points}Z`}
+            fill="none"
+            stroke={colour ?? INK}
+            strokeWidth="0.16"
+            strokeDasharray="0.1 0.08"
+          />
+        ))}
+        {parts.map(({ points, colour, key }, index) => (
           <polygon
             key={index}
-            points={part.outline.map((spot) => spot.join(",")).join(" ")}
-            fill={colours.get(fabrics[Math.min(part.fabric, fabrics.length - 1)] ?? "") ?? SHEET}
+            points={points}
+            fill={colour ? `url(#${printOf(key)})` : SHEET}
             stroke={INK}
-            strokeWidth={0.035 * Math.max(columns, rows)}
+            strokeWidth="0.035"
             strokeLinejoin="round"
           />
         ))}

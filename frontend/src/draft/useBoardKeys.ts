@@ -199,7 +199,9 @@ export function useBoardKeys(hands: Hands) {
     const turned = TOOL_KEYS[event.key.toLowerCase()];
     const fabric = /^[1-9]$/.test(event.key) ? view.fabrics[Number(event.key) - 1] : undefined;
     if (arrow) moveBy(arrow, event.shiftKey);
-    else if (event.key === "Enter" || event.key === " ") doIt();
+    else if (event.key === "Enter") doIt();
+    else if (event.key === " ")
+      return true; // it may be held to drag the paper along: done when it is let go
     else if (event.key === "Escape") {
       setPen(undefined);
       setSeam(undefined);
@@ -288,6 +290,9 @@ export function useBoardKeys(hands: Hands) {
         event.preventDefault();
         event.stopPropagation();
       }
+    },
+    onKeyUp: (event: KeyboardEvent) => {
+      if (event.key === " ") doIt();
     },
   };
 }

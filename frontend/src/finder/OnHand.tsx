@@ -53,7 +53,7 @@ export function OnHand({ settings }: { settings: Settings }) {
       {answer && (
         <>
           {!answer.length && <p>{say("finder-nothing-the-pieces-are-too")}</p>}
-          <table className="answers">
+          <table className="answers on-hand">
             <caption>{say("finder-the-largest-finished-size-of")}</caption>
             <thead>
               <tr>
@@ -67,42 +67,46 @@ export function OnHand({ settings }: { settings: Settings }) {
               </tr>
             </thead>
             <tbody>
-              {kinds.map((kind) =>
-                answer
-                  .filter((one) => one.kind === kind)
-                  .map((one, index, all) => (
-                    <tr key={`${kind} ${one.method}`} className={index ? "" : "first"}>
-                      {index === 0 && (
-                        <th scope="rowgroup" rowSpan={all.length}>
-                          <UnitPicture
-                            parts={one.picture}
-                            width={one.width}
-                            height={one.height}
-                            fabrics={SAMPLE}
-                            size={56}
-                          />{" "}
-                          {one.kind_words}
-                        </th>
-                      )}
-                      <td>{one.method_words}</td>
-                      <td className="number">
-                        <Fr>{one.finished}</Fr>
-                      </td>
-                      <td>{one.makes}</td>
-                      <td>{say("finder-pieces", { pieces: one.pieces })}</td>
-                      <td>
-                        <Fr>{one.cut}</Fr>
-                      </td>
-                      <td>
-                        <Fr>{one.trim}</Fr>
-                      </td>
-                    </tr>
-                  )),
-              )}
+              {kinds.map((kind) => (
+                <WaysOfUnit key={kind} ways={answer.filter((one) => one.kind === kind)} />
+              ))}
             </tbody>
           </table>
         </>
       )}
     </section>
   );
+}
+
+/** What comes of the pieces for one unit: its first way and, unfolded, the others. */
+function WaysOfUnit({ ways }: { ways: Possible[] }) {
+  const [all, setAll] = useState(false);
+  const shown = ways.slice(0, all ? ways.length : 1);
+  return shown.map((one, index) => (
+    <tr key={one.method} className={index ? "" : "first"}>
+      {index === 0 && (
+        <th scope="rowgroup" rowSpan={shown.length}>
+          <UnitPicture parts={one.picture} width={one.width} height={one.height} fabrics={SAMPLE} size={56} />{" "}
+          {one.kind_words}
+          {ways.length > 1 && (
+            <button type="button" className="quiet small" aria-expanded={all} onClick={() => setAll(!all)}>
+              {all ? say("finder-first-way-alone") : say("finder-more-ways", { count: ways.length - 1 })}
+            </button>
+          )}
+        </th>
+      )}
+      <td className="made">{one.method_words}</td>
+      <td className="number">
+        <Fr>{one.finished}</Fr>
+      </td>
+      <td data-of={say("finder-gives")}>{one.makes}</td>
+      <td data-of={say("finder-from")}>{say("finder-pieces", { pieces: one.pieces })}</td>
+      <td>
+        <Fr>{one.cut}</Fr>
+      </td>
+      <td>
+        <Fr>{one.trim}</Fr>
+      </td>
+    </tr>
+  ));
 }

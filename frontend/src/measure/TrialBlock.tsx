@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { type ReactNode, useEffect, useState } from "react";
 import { Link } from "react-router";
 
 import { type Act, client, type Draft, settled } from "../api/client";
@@ -54,20 +54,22 @@ export function TrialBlock({ id, view, measuring, onTake, onTrial, onAlso }: Pro
     setNext(names[0]);
   };
   const known = rows.some((row) => row.size) || measuring.look !== "" || measuring.stale.length > 0;
+  const past = measuring.card.some((group) => group.finished && group.rows.some((row) => row.size));
   const groups = (finished: boolean) =>
     measuring.card
       .filter((group) => group.finished === finished)
       .map((group) => (
-        <MeasuredRows
-          key={group.kind}
-          id={id}
-          unit={view.sheet.unit}
-          trial={trial}
-          words={group.words}
-          rows={group.rows}
-          lit={at}
-          onFocus={setAt}
-        />
+        <FoldedRows key={group.kind} group={group} past={past} asked={group.rows.some((row) => row.what === next)}>
+          <MeasuredRows
+            id={id}
+            unit={view.sheet.unit}
+            trial={trial}
+            words={group.words}
+            rows={group.rows}
+            lit={at}
+            onFocus={setAt}
+          />
+        </FoldedRows>
       ));
   return (
     <div className="trial">
@@ -105,6 +107,31 @@ export function TrialBlock({ id, view, measuring, onTake, onTrial, onAlso }: Pro
         )}
       </aside>
     </div>
+  );
+}
+
+/** Some lines of the card under their words: folded where they hold no size and she is past them, unless asked. */
+function FoldedRows({
+  group,
+  past,
+  asked,
+  children,
+}: {
+  group: Measuring["card"][number];
+  past: boolean;
+  asked: boolean;
+  children: ReactNode;
+}) {
+  const noted = group.rows.filter((row) => row.size).length;
+  const [open, setOpen] = useState<boolean>();
+  const isOpen = asked || (open ?? (!past || group.finished || noted > 0));
+  return (
+    <details className="folded-rows" open={isOpen} onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary>
+        <b>{group.words}</b> <small>{say("measure-noted-of", { noted, all: group.rows.length })}</small>
+      </summary>
+      {children}
+    </details>
   );
 }
 

@@ -3,7 +3,7 @@ import "./quilts.scss";
 
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useEffect, useState } from "react";
-import { Button } from "react-bootstrap";
+import { Dropdown } from "react-bootstrap";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, useNavigate, useParams } from "react-router";
 
@@ -14,6 +14,7 @@ import { States } from "../block/States";
 import { Brand } from "../common/Brand";
 import { House } from "../common/House";
 import { Typed } from "../common/Typed";
+import { UndoRedo } from "../common/UndoRedo";
 import { Busy, Fetching } from "../common/Waiting";
 import { Share } from "../guild/Share";
 import { useWho } from "../guild/useWho";
@@ -88,12 +89,7 @@ function OneQuilt({ id, step }: { id: string; step: string }) {
         <span className="spring" />
         <Share id={id} name={view.sheet.name} owner={quilting.owner} right={quilting.right} />
         <SaveSign drafting={quilting} copyTo={(copy) => `/quilts/${copy}`} />
-        <Button variant="outline-primary" size="sm" onClick={quilting.undo} disabled={!quilting.canUndo}>
-          {say("quilts-undo")}
-        </Button>
-        <Button variant="outline-primary" size="sm" onClick={quilting.redo} disabled={!quilting.canRedo}>
-          {say("common-redo")}
-        </Button>
+        <UndoRedo history={quilting} />
         <Take id={id} view={view} quilting={quilting} />
       </header>
       <Newer
@@ -123,12 +119,15 @@ function Take({ id, view, quilting }: { id: string; view: Quilt; quilting: Quilt
   const taking = useMutation({ mutationFn: () => download("/api/files/quilt", { document: view.document }) });
   return (
     <>
-      <Button variant="outline-primary" size="sm" onClick={() => taking.mutate()}>
-        {say("quilts-quilt-file")}
-      </Button>
-      <Button variant="outline-primary" size="sm" onClick={() => setEarlier(true)}>
-        {say("common-earlier-states")}
-      </Button>
+      <Dropdown align="end">
+        <Dropdown.Toggle variant="outline-primary" size="sm" id="take-away">
+          {say("common-files")}
+        </Dropdown.Toggle>
+        <Dropdown.Menu>
+          <Dropdown.Item onClick={() => taking.mutate()}>{say("quilts-quilt-file")}</Dropdown.Item>
+          <Dropdown.Item onClick={() => setEarlier(true)}>{say("common-earlier-states")}</Dropdown.Item>
+        </Dropdown.Menu>
+      </Dropdown>
       {earlier && (
         <States
           id={id}

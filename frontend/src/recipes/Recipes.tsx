@@ -147,7 +147,6 @@ function Opened({ card, view, act }: { card: Card; view: Draft; act: (acts: Act[
       <div className="ways-place">
         <Ways ways={card.ways} shown={shown.name} onShow={setName} onTake={take} />
       </div>
-      {card.own && <Own key={all ? "kind" : "unit"} card={card} own={card.own} all={all || !card.at} act={act} />}
       <div className="how">
         <section aria-labelledby="steps-head">
           <h2 id="steps-head">{say("recipes-step-by-step", { words: shown.words })}</h2>
@@ -158,6 +157,7 @@ function Opened({ card, view, act }: { card: Card; view: Draft; act: (acts: Act[
           <Working way={shown} fabrics={view.fabrics} />
         </section>
       </div>
+      {card.own && <Own key={all ? "kind" : "unit"} card={card} own={card.own} all={all || !card.at} act={act} />}
     </>
   );
 }

@@ -1,3 +1,5 @@
+import { useState } from "react";
+
 import type { Schemas } from "../api/client";
 import { Fr } from "../common/Fr";
 import { say } from "../language/say";
@@ -42,9 +44,17 @@ interface Props {
   onTake: (name: string | null) => void;
 }
 
-/** The ways beside each other, in the same figures. */
+const AT_FIRST = 1; // what is cut: the pictures come before all other figures
+let unfolded = false; // outlasts a change of step
+
+/** The ways beside each other, in the same figures: what is cut for each and, unfolded, all that tells them apart. */
 export function Ways({ ways, shown, onShow, onTake }: Props) {
   const single = ways.length === 1;
+  const [all, setAll] = useState(unfolded);
+  const unfold = () => {
+    unfolded = !all;
+    setAll(unfolded);
+  };
   return (
     <table className="ways">
       <caption className="visually-hidden">{say("recipes-the-ways-to-make-it")}</caption>
@@ -96,7 +106,7 @@ export function Ways({ ways, shown, onShow, onTake }: Props) {
         </tr>
       </thead>
       <tbody>
-        {ROWS.map(([name, text, why, column]) => (
+        {ROWS.slice(0, all ? ROWS.length : AT_FIRST).map(([name, text, why, column]) => (
           <tr key={name}>
             <th scope="row" title={why}>
               {name}
@@ -116,6 +126,15 @@ export function Ways({ ways, shown, onShow, onTake }: Props) {
           </tr>
         ))}
       </tbody>
+      <tfoot>
+        <tr>
+          <td colSpan={ways.length + 1}>
+            <button type="button" className="quiet small" aria-expanded={all} onClick={unfold}>
+              {all ? say("recipes-fewer-figures") : say("recipes-all-figures")}
+            </button>
+          </td>
+        </tr>
+      </tfoot>
     </table>
   );
 }

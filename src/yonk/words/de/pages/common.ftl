@@ -147,3 +147,12 @@ common-found-fabric = Stoff
 common-found-word = Wort
 common-what-can-be-done-here = Was hier getan werden kann
 common-not-now = Jetzt nicht
+common-ground = { $ground ->
+    [lamp] Lampe
+   *[day] Tag
+}
+common-ground-of-the-page = Heller Grund bei Tag, dunkler Grund bei der Lampe
+common-undo = Rückgängig
+common-undo-by-key = Nimmt die letzte Änderung zurück (Strg + Z)
+common-redo-by-key = Stellt sie wieder her (Strg + Umschalt + Z)
+common-files = Dateien

@@ -71,7 +71,6 @@ draft-swap-everywhere-with = Überall tauschen mit
 draft-choose-a-fabric = Stoff wählen
 draft-swap = Tauschen
 draft-take-it-out-of-the = Aus dem Block nehmen
-draft-files = Dateien
 draft-take-away = Mitnehmen
 draft-picture-as-png = Bild als PNG
 draft-bring-in = Hereinholen

@@ -54,3 +54,8 @@ finder-what-is-to-say = Was dazu zu sagen ist
 finder-what-they-make = Was daraus wird
 finder-one-way-to-lay-them = Eine Art, sie zu legen; auf dem Brett lassen sie sich drehen und tauschen.
 finder-draft-this-block = Diesen Block entwerfen
+finder-more-ways = { $count ->
+    [one] noch 1 Machart
+   *[other] noch { $count } Macharten
+}
+finder-first-way-alone = nur die erste Machart

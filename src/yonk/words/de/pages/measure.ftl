@@ -75,3 +75,4 @@ measure-trial-blocks = Probeblöcke
 measure-trial-block-number = Probeblock { $number }, { $begun }
 measure-begin-another-trial-block = Noch einen Probeblock anfangen
 measure-measure-this-patch = Flicken { $letter } (Nummer { $number }) von Naht zu Naht messen
+measure-noted-of = { $noted } von { $all }

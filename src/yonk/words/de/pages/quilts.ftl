@@ -20,7 +20,6 @@ quilts-mirrored-in-the-middle = in der Mitte gespiegelt
 quilts-back-to-the-quilts = Zurück zu den Quilts
 quilts-fetching-the-quilt = Der Quilt wird geholt …
 quilts-name-of-the-quilt = Name des Quilts
-quilts-undo = Rückgängig
 quilts-quilt-file = Quiltdatei
 quilts-the-top = Das Top
 quilts-setting = { $name } anordnen

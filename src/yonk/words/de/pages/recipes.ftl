@@ -58,3 +58,5 @@ recipes-the-ways-to-make-it = Die Macharten nebeneinander
 recipes-let-yonk-propose = Yonk vorschlagen lassen
 recipes-kept-and-sewn-a-second = Aufgehoben und ein zweites Mal genäht, bevor sie abgeschnitten werden, ergeben die Ecken { $bonus }.
 recipes-cut-from = Zuschnitt
+recipes-all-figures = Alle Zahlen nebeneinander
+recipes-fewer-figures = Weniger Zahlen

@@ -143,3 +143,12 @@ common-found-fabric = fabric
 common-found-word = word
 common-what-can-be-done-here = What can be done here
 common-not-now = Not now
+common-ground = { $ground ->
+    [lamp] Lamp
+   *[day] Day
+}
+common-ground-of-the-page = Light ground by day, dark ground by the lamp
+common-undo = Undo
+common-undo-by-key = Takes back the last change (Ctrl + Z)
+common-redo-by-key = Does it again (Ctrl + Shift + Z)
+common-files = Files

@@ -74,7 +74,6 @@ draft-swap-everywhere-with = Swap everywhere with
 draft-choose-a-fabric = choose a fabric
 draft-swap = Swap
 draft-take-it-out-of-the = Take it out of the block
-draft-files = Files
 draft-take-away = Take away
 draft-picture-as-png = Picture as PNG
 draft-bring-in = Bring in

@@ -54,3 +54,8 @@ finder-what-is-to-say = What is to be said of it
 finder-what-they-make = What they make
 finder-one-way-to-lay-them = One way to lay them; turn and swap them on the board.
 finder-draft-this-block = Draft this block
+finder-more-ways = { $count ->
+    [one] 1 more way
+   *[other] { $count } more ways
+}
+finder-first-way-alone = only the first way

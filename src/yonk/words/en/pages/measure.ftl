@@ -75,3 +75,4 @@ measure-trial-blocks = Trial blocks
 measure-trial-block-number = Trial block { $number }, { $begun }
 measure-begin-another-trial-block = Begin another trial block
 measure-measure-this-patch = Measure patch { $letter } (number { $number }) from seam to seam
+measure-noted-of = { $noted } of { $all }

@@ -20,7 +20,6 @@ quilts-mirrored-in-the-middle = mirrored in the middle
 quilts-back-to-the-quilts = Back to the quilts
 quilts-fetching-the-quilt = Fetching the quilt …
 quilts-name-of-the-quilt = Name of the quilt
-quilts-undo = Undo
 quilts-quilt-file = Quilt file
 quilts-the-top = The top
 quilts-setting = Setting { $name }

@@ -58,3 +58,5 @@ recipes-the-ways-to-make-it = The ways to make it, side by side
 recipes-let-yonk-propose = let Yonk propose
 recipes-kept-and-sewn-a-second = Kept and sewn a second time before they are cut off, the corners give { $bonus }.
 recipes-cut-from = Cut
+recipes-all-figures = All figures, side by side
+recipes-fewer-figures = Fewer figures
