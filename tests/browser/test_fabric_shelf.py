@@ -11,6 +11,7 @@ from playwright.sync_api import Page, expect
 from tests.browser.test_cutting import fabric, line, tick, to_cut
 from tests.browser.test_recipes import open_sample, to_recipes
 from tests.conftest import Running
+from tests.core.test_cloth_picture import as_file, dotted
 
 pytestmark = pytest.mark.browser
 
@@ -135,7 +136,6 @@ def test_the_arrows_turn_the_pages_at_the_table_and_a_diagonal_is_drawn(
 def test_a_block_in_centimetres_through_recipes_and_cut(page: Page, tmp_path: Path) -> None:
     open_sample(page, "Bracken Rails", tmp_path)
     to_recipes(page)
-    page.get_by_role("button", name="All figures, side by side").click()
     expect(page.locator(".ways")).to_contain_text("cm²")
     expect(page.locator(".workings")).to_contain_text(
         "4 strips of 100 cm width of fabric, each for 5 units, the last for 1"
@@ -174,3 +174,74 @@ def test_the_finder_in_centimetres_and_for_a_half_rectangle(page: Page) -> None:
     expect(page.locator(".verdict")).to_contain_text("Too small")
     page.get_by_label("Finished height").fill("9")
     expect(page.get_by_text("must be less than the width")).to_be_visible()
+
+
+def test_a_cloth_is_photographed_and_a_block_is_seen_in_it(page: Page, tmp_path: Path) -> None:
+    """From a photo with a ruler in it to the patches on the board, at the cloth's true size."""
+    photo = tmp_path / "cloth.png"
+    photo.write_bytes(as_file(dotted()))
+    page.get_by_role("link", name="Fabric shelf").click()
+    page.get_by_role("button", name="Put a fabric on the shelf").click()
+    dialog = page.get_by_role("dialog")
+    dialog.get_by_label("Name").fill("Dotted")
+    dialog.get_by_label("A photo of it", exact=True).set_input_files(photo)
+    make = dialog.get_by_role("button", name="Make the picture")
+    make.click()
+    expect(dialog.get_by_role("alert").first).to_contain_text("is not a length")
+    end = dialog.get_by_role("button", name="The other end of the known length")
+    end.focus()
+    page.keyboard.press("Shift+ArrowLeft")
+    dialog.get_by_label("The line is so long").fill("7 3/5")  # 0.1 to 0.86 of 10 inches
+    dialog.get_by_role("button", name="Upper left of the part").drag_to(
+        dialog.get_by_alt_text("The photo of the cloth"), target_position={"x": 60, "y": 60}
+    )
+    make.click()
+    expect(make).to_have_count(0)
+    expect(dialog.get_by_label("Value")).to_have_value("light")
+    dialog.get_by_role("button", name="Keep").click()
+    expect(dialog).to_have_count(0)
+    expect(page.locator(".shelf-fabrics li", has_text="Dotted").locator("image")).to_be_attached()
+    open_sample(page, "Peg", tmp_path)
+    page.get_by_role("button", name="from the shelf").click()
+    dialog = page.get_by_role("dialog", name="From the fabric shelf")
+    dialog.get_by_role("button", name="Fog", exact=True).click()  # those first that are like it
+    dialog.get_by_label("Value").select_option("dark")
+    expect(dialog.get_by_role("button", name=re.compile("Dotted"))).to_have_count(0)
+    dialog.get_by_label("Value").select_option("light")
+    dialog.get_by_role("button", name=re.compile("Dotted")).click()
+    expect(dialog.get_by_role("button", name=re.compile("Dotted"))).to_contain_text("in the block")
+    dialog.get_by_label("Close").click()
+    page.get_by_role("radio", name="Paint").check()
+    board = page.get_by_role("application")
+    board.focus()
+    page.keyboard.press("Enter")
+    pattern = page.locator(".board-cloth pattern", has=page.locator("image"))
+    expect(pattern).to_have_count(1)
+    key = pattern.get_attribute("id")
+    expect(page.locator(f'.board-cloth [fill="url(#{key})"]')).not_to_have_count(0)
+    wide = float(pattern.get_attribute("width") or 0)
+    assert 2 < wide < 6  # inches of the cloth, as it is on the table
+    loaded = """one => fetch(one.getAttribute('href')).then(answer => answer.ok)"""
+    assert pattern.locator("image").evaluate(loaded)
+
+
+def test_a_colour_is_a_dye_a_shade_of_it_or_typed(page: Page) -> None:
+    page.get_by_role("link", name="Fabric shelf").click()
+    page.get_by_role("button", name="Put a fabric on the shelf").click()
+    dialog = page.get_by_role("dialog")
+    colour = dialog.get_by_label("Colour", exact=True)
+    dialog.get_by_role("button", name="Tarn").click()
+    expect(colour).to_have_value("#2d566f")
+    dialog.get_by_role("button", name="Shade 6 of 7").click()
+    expect(colour).not_to_have_value("#2d566f")
+    colour.fill("teall")
+    expect(dialog.get_by_text("is no colour")).to_be_visible()
+    dialog.get_by_label("Name").fill("Burn")
+    dialog.get_by_role("button", name="Keep").click()
+    expect(dialog).to_be_visible()  # what is no colour is not kept
+    colour.fill("teal")
+    expect(dialog.get_by_text("is no colour")).to_have_count(0)
+    dialog.get_by_role("button", name="Keep").click()
+    expect(dialog).to_have_count(0)
+    page.get_by_role("button", name="Change Burn").click()
+    expect(dialog.get_by_label("Colour", exact=True)).to_have_value("#008080")

@@ -101,7 +101,7 @@ from yonk.core.planning import (
     way_named,
     ways_side_by_side,
 )
-from yonk.core.planning.contrast import contrast_ratio, luminance, too_near
+from yonk.core.planning.contrast import colour_difference, luminance, too_near
 from yonk.core.pressing import (
     Wishes,
     bare_dark,
@@ -585,7 +585,7 @@ def grids() -> Iterator[tuple[str, Any]]:
         yield f"lifted {span}", (motif, turned, motif.mirrored(), span.corners())
     colours = ("#000000", "#ffffff", "#3b2a20", "#e7e6df", "#a3262a", "#0a0b0c", "#d9a520")
     for colour in colours:
-        ratios = [round(contrast_ratio(colour, other), 4) for other in colours]
+        ratios = [round(colour_difference(colour, other), 4) for other in colours]
         yield f"contrast of {colour}", (luminance(colour), ratios)
     yield "near", [too_near(one, other) for one in draft.fabrics for other in draft.fabrics]
 

@@ -326,7 +326,7 @@ export interface paths {
         };
         /**
          * Parcel
-         * @description The block with its log and its photos, as a zip of open files.
+         * @description The block with its log, its photos and its pictures of cloth, as a zip of open files.
          */
         get: operations["parcel_api_blocks__block_id__parcel_zip_get"];
         put?: never;
@@ -558,6 +558,27 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cloth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Put Cloth
+         * @description Keep a picture of a cloth, made from a photo that is sent as it is. `part` shows the print,
+         *     `line` lies over a known `length`; both by two spots as shares of the photo's width and height.
+         */
+        post: operations["put_cloth_api_cloth_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cloth-sizes/{unit}": {
         parameters: {
             query?: never;
@@ -570,6 +591,46 @@ export interface paths {
          * @description The usual sizes of cloth on hand.
          */
         get: operations["presets_api_cloth_sizes__unit__get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cloth/{digest}.jpg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Cloth
+         * @description A picture of a cloth, which stays what it is.
+         */
+        get: operations["cloth_api_cloth__digest__jpg_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/colours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Colours
+         * @description A colour as typed, darker and lighter, beside the row of dyes; stateless.
+         */
+        get: operations["colours_api_colours_get"];
         put?: never;
         post?: never;
         delete?: never;
@@ -748,7 +809,7 @@ export interface paths {
         };
         /**
          * Shelf
-         * @description The fabric shelf.
+         * @description The fabric shelf by name; those first that look most `like` a colour, where one is given.
          */
         get: operations["shelf_api_fabrics_get"];
         put?: never;
@@ -757,6 +818,26 @@ export interface paths {
          * @description Put a fabric on the shelf.
          */
         post: operations["put_api_fabrics_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fabrics/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Next One
+         * @description What a new fabric of the shelf begins as: the next of the row of dyes that is not there.
+         */
+        get: operations["next_one_api_fabrics_next_get"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3550,6 +3631,39 @@ export interface components {
             turn: number;
         };
         /**
+         * ClothPictureIn
+         * @description A picture of a fabric as the picture's own answer told it.
+         */
+        ClothPictureIn: {
+            /** File */
+            file: string;
+            /** Height */
+            height: string;
+            /** Width */
+            width: string;
+        };
+        /**
+         * ClothPictureOut
+         * @description A picture of a cloth: its name in files, where it is fetched, if it is kept here, and how
+         *     wide and high a piece of the cloth it shows, in the unit of what it is drawn on; as numbers and
+         *     exactly.
+         */
+        ClothPictureOut: {
+            /** Address */
+            address: string | null;
+            /** Exact */
+            exact: [
+                string,
+                string
+            ];
+            /** File */
+            file: string;
+            /** Height */
+            height: number;
+            /** Width */
+            width: number;
+        };
+        /**
          * ClothPieceOut
          * @description So many pieces of a fabric, as typed and in words.
          */
@@ -3584,6 +3698,18 @@ export interface components {
             number: number | null;
             /** Picture */
             picture: components["schemas"]["PictureFaceOut"][];
+        };
+        /**
+         * ColoursOut
+         * @description A colour as it is kept, the same darker and lighter, and the row of dyes.
+         */
+        ColoursOut: {
+            /** Colour */
+            colour: string;
+            /** Dyes */
+            dyes: components["schemas"]["DyeOut"][];
+            /** Shades */
+            shades: string[];
         };
         /**
          * Copy
@@ -3987,6 +4113,21 @@ export interface components {
             key: string;
         };
         /**
+         * DyeOut
+         * @description A colour of the row that new fabrics begin with: what it is called there, how dark it is.
+         */
+        DyeOut: {
+            /** Colour */
+            colour: string;
+            /** Name */
+            name: string;
+            /**
+             * Value
+             * @enum {string}
+             */
+            value: "light" | "medium" | "dark";
+        };
+        /**
          * EntriesIn
          * @description What happened, in its order.
          */
@@ -4194,6 +4335,7 @@ export interface components {
             name: string;
             /** Patches */
             patches: number;
+            picture?: components["schemas"]["ClothPictureOut"] | null;
             /**
              * Print
              * @enum {string}
@@ -5791,6 +5933,30 @@ export interface components {
             ][];
         };
         /**
+         * PictureTold
+         * @description A picture of a cloth as an act tells it, in a unit of its own where the shelf has another;
+         *     without a file, that there is none any more.
+         */
+        PictureTold: {
+            /**
+             * File
+             * @default
+             */
+            file?: string;
+            /**
+             * Height
+             * @default
+             */
+            height?: string;
+            /** Unit */
+            unit?: ("in" | "cm") | null;
+            /**
+             * Width
+             * @default
+             */
+            width?: string;
+        };
+        /**
          * PieceOut
          * @description Some rows of a long list, named by what is in them; no rows where they are known.
          */
@@ -5972,6 +6138,7 @@ export interface components {
             direction: number;
             /** Ink */
             ink: string;
+            picture?: components["schemas"]["ClothPictureOut"] | null;
             /**
              * Print
              * @enum {string}
@@ -6081,6 +6248,7 @@ export interface components {
              * @default
              */
             name?: string;
+            picture?: components["schemas"]["PictureTold"] | null;
             /**
              * Print
              * @default solid
@@ -6151,6 +6319,7 @@ export interface components {
             key?: string;
             /** Name */
             name?: string | null;
+            picture?: components["schemas"]["PictureTold"] | null;
             /** Print */
             print?: ("solid" | "allover" | "stripes" | "directional") | null;
             /** Right Side */
@@ -6993,6 +7162,21 @@ export interface components {
              * Format: date
              */
             sewn: string;
+        };
+        /**
+         * SeenClothOut
+         * @description What was made of a photo of a cloth: its picture, its size as typed, and what it looks
+         *     like.
+         */
+        SeenClothOut: {
+            /** Colour */
+            colour: string;
+            picture: components["schemas"]["ClothPictureOut"];
+            /**
+             * Value
+             * @enum {string}
+             */
+            value: "light" | "medium" | "dark";
         };
         /**
          * SeenIn
@@ -7841,6 +8025,7 @@ export interface components {
              * @default
              */
             note?: string;
+            picture?: components["schemas"]["ClothPictureIn"] | null;
             /** Pieces */
             pieces?: components["schemas"]["ShelfPieceIn"][];
             /**
@@ -7886,6 +8071,7 @@ export interface components {
              * @default
              */
             owner?: string;
+            picture?: components["schemas"]["ClothPictureOut"] | null;
             /** Pieces */
             pieces: components["schemas"]["ShelfPieceOut"][];
             /**
@@ -11834,6 +12020,85 @@ export interface operations {
             };
         };
     };
+    put_cloth_api_cloth_post: {
+        parameters: {
+            query: {
+                part: number[];
+                line: number[];
+                length: string;
+                unit?: "in" | "cm";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeenClothOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
     presets_api_cloth_sizes__unit__get: {
         parameters: {
             query?: never;
@@ -11861,6 +12126,156 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    cloth_api_cloth__digest__jpg_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                digest: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    colours_api_colours_get: {
+        parameters: {
+            query: {
+                of: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColoursOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
                 };
             };
         };
@@ -12487,7 +12902,9 @@ export interface operations {
     };
     shelf_api_fabrics_get: {
         parameters: {
-            query?: never;
+            query?: {
+                like?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -12579,6 +12996,80 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShelfFabricOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    next_one_api_fabrics_next_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DyeOut"];
                 };
             };
             /** @description Bad Request */

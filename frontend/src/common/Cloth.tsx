@@ -14,18 +14,37 @@ const MARKS = [
   "M2 2h4v4H2z",
 ];
 
-/** The pattern that tells a fabric apart without its colour: a mark of its own, closer set for prints. */
+/** How a fabric is drawn: by its picture, or by a mark of its own that tells it apart without its colour. */
 export function ClothPattern({
   fabric,
   index,
   id,
   scale,
+  unit = 1,
 }: {
   fabric: Schemas["PrintOut"];
   index: number;
   id: string;
   scale: number;
+  /** How long the unit of the block or the quilt is drawn, for a picture of the cloth at its true size. */
+  unit?: number;
 }) {
+  const { picture } = fabric;
+  if (picture?.address) {
+    const [width, height] = [picture.width * unit, picture.height * unit];
+    return (
+      <pattern
+        id={id}
+        width={width}
+        height={height}
+        patternUnits="userSpaceOnUse"
+        patternTransform={`rotate(${String(fabric.direction)})`}
+      >
+        <rect width={width} height={height} fill={fabric.colour} />
+        <image href={picture.address} width={width} height={height} preserveAspectRatio="none" />
+      </pattern>
+    );
+  }
   const gap = fabric.print === "solid" ? 16 : 9;
   const turn = hasDirection(fabric) ? fabric.direction : 0;
   return (
@@ -48,8 +67,11 @@ export function ClothPattern({
   );
 }
 
+const SEEN_IN_A_SWATCH = 4; // of the unit: enough for most prints to be known by
+
 /** A small piece of cloth with pinked edges. */
 export function Swatch({ fabric, index, size = 30 }: { fabric: Drawn; index: number; size?: number }) {
+  const wide = 32; // of its own drawing
   const id = `swatch-${fabric.key}-${String(index)}-${String(size)}`;
   const teeth = 6;
   const edge: string[] = [];
@@ -68,7 +90,7 @@ export function Swatch({ fabric, index, size = 30 }: { fabric: Drawn; index: num
   }
   return (
     <svg width={size} height={size} viewBox="0 0 32 32" aria-hidden="true" className="swatch">
-      <ClothPattern fabric={fabric} index={index} id={id} scale={1} />
+      <ClothPattern fabric={fabric} index={index} id={id} scale={1} unit={wide / SEEN_IN_A_SWATCH} />
       <polygon points={edge.join(" ")} fill={`url(#${id})`} />
     </svg>
   );

@@ -2,6 +2,7 @@ import { Form } from "react-bootstrap";
 
 import type { Draft } from "../api/client";
 import { say } from "../language/say";
+import { ColourField } from "./ColourField";
 
 type Fabric = Draft["fabrics"][number];
 export type Cloth = Pick<Fabric, "colour" | "value" | "print">;
@@ -18,10 +19,7 @@ export function FabricFields({
 }) {
   return (
     <>
-      <Form.Group controlId={`${id}-colour`}>
-        <Form.Label>{say("common-colour")}</Form.Label>
-        <Form.Control type="color" value={form.colour} onChange={(event) => onChange({ colour: event.target.value })} />
-      </Form.Group>
+      <ColourField id={`${id}-colour`} value={form.colour} onChange={(colour) => onChange({ colour })} />
       <Form.Group controlId={`${id}-value`}>
         <Form.Label>{say("common-value")}</Form.Label>
         <Form.Select

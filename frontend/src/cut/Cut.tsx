@@ -192,8 +192,8 @@ function ClothSettings({ view, fabric, act }: { view: Draft; fabric: CutFabric; 
       settings={view.sheet.settings}
       onTie={(tied) => {
         if (!own) return;
-        const { key, name, colour, value, print, direction } = own;
-        act([{ do: "fabric", key, name, colour, value, print, direction, shelf: tied }]);
+        const { key, name, colour, value, print, direction, right_side } = own;
+        act([{ do: "fabric", key, name, colour, value, print, direction, right_side, shelf: tied }]);
       }}
       onSet={(name, text) => act([set(name, text)])}
     />

@@ -91,7 +91,7 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
   const plainAct = (acts: Act[]) => drafting.act(acts);
   const take = (key: string) => hold({ taken: { ...taken, [slot]: key } });
   const uses = Math.max(1, ...(stamp?.parts ?? []).map((part) => part.fabric + 1));
-  const addFabric = useNewFabrics({
+  const { addNext, addFromShelf } = useNewFabrics({
     fabrics: view.fabrics,
     taken,
     slot,
@@ -325,7 +325,8 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
             hand={hand}
             slot={slot}
             onSlot={(next) => hold({ slot: next })}
-            onNew={addFabric}
+            onNew={addNext}
+            onFromShelf={addFromShelf}
             onTake={take}
             act={plainAct}
             onColourings={() => setColourings(true)}

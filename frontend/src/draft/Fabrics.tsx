@@ -1,4 +1,4 @@
-import { type SyntheticEvent, useState } from "react";
+import { lazy, Suspense, type SyntheticEvent, useState } from "react";
 import { Button, Form, Modal } from "react-bootstrap";
 
 import type { Act, Draft } from "../api/client";
@@ -6,7 +6,10 @@ import { Swatch } from "../common/Cloth";
 import { hasDirection } from "../common/prints";
 import { FabricFields } from "../common/FabricFields";
 import { useOneStop } from "../common/useOneStop";
+import type { ShelfFabric } from "../fabrics/shelfFabric";
 import { rich, say } from "../language/say";
+
+const FromShelf = lazy(async () => ({ default: (await import("../fabrics/FromShelf")).FromShelf }));
 
 type Fabric = Draft["fabrics"][number];
 const SLOTS = [say("draft-first"), say("draft-second"), say("draft-third")];
@@ -19,12 +22,14 @@ interface Props {
   onTake: (key: string) => void;
   act: (acts: Act[]) => void;
   onNew: () => void;
+  onFromShelf: (fabric: ShelfFabric) => void;
   onColourings: () => void;
 }
 
 /** The fabrics of the block, and which of them are in hand. */
-export function Fabrics({ view, hand, slot, onSlot, onTake, act, onNew, onColourings }: Props) {
+export function Fabrics({ view, hand, slot, onSlot, onTake, act, onNew, onFromShelf, onColourings }: Props) {
   const [editing, setEditing] = useState<Fabric>();
+  const [choosing, setChoosing] = useState(false);
   const slots = useOneStop<HTMLDivElement>();
   const shelf = useOneStop<HTMLUListElement>();
   const found = (key: string | undefined) => view.fabrics.findIndex((fabric) => fabric.key === key);
@@ -84,11 +89,27 @@ export function Fabrics({ view, hand, slot, onSlot, onTake, act, onNew, onColour
           <button type="button" className="quiet" title={say("draft-next-fabric")} onClick={onNew}>
             {say("draft-fabric")}
           </button>
+          <button type="button" className="quiet" onClick={() => setChoosing(true)}>
+            {say("draft-from-the-shelf")}
+          </button>
           <button type="button" className="quiet" onClick={onColourings}>
             {rich("draft-colourings", { count: view.colourings.length > 0 && ` (${String(view.colourings.length)})` })}
           </button>
         </li>
       </ul>
+      {choosing && (
+        <Suspense>
+          <FromShelf
+            there={view.fabrics.map((one) => one.shelf)}
+            onTake={(fabric) => {
+              const mine = view.fabrics.find((one) => one.shelf === fabric.id);
+              if (mine) onTake(mine.key);
+              else onFromShelf(fabric);
+            }}
+            onClose={() => setChoosing(false)}
+          />
+        </Suspense>
+      )}
       {editing && (
         <FabricForm fabric={editing} fabrics={view.fabrics} onClose={() => setEditing(undefined)} act={act} />
       )}

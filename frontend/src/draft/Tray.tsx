@@ -61,7 +61,14 @@ export function Tray({ view, hand, fabrics, carried, onBegin, onUnit }: Props) {
     <div ref={group} className="tray" role="radiogroup" aria-label={say("draft-units-to-put-in")}>
       <svg className="prints" aria-hidden="true">
         {view.fabrics.map((fabric, index) => (
-          <ClothPattern key={fabric.key} fabric={fabric} index={index} id={printOf(fabric.key)} scale={2 / SAMPLE} />
+          <ClothPattern
+            key={fabric.key}
+            fabric={fabric}
+            index={index}
+            id={printOf(fabric.key)}
+            scale={2 / SAMPLE}
+            unit={2 / SEWN}
+          />
         ))}
       </svg>
       {stamps.map((stamp) => (
@@ -96,6 +103,7 @@ const printOf = (key: string): string => `sample-${key}`;
 
 /** How wide a sample is drawn, in pixels. */
 const SAMPLE = 38;
+const SEWN = 3; // how wide a unit is that a sample shows, in the unit of the block
 
 /** A unit sewn of the fabrics in hand: pinked about, its seams as lines, its prints all to one scale. */
 function StampPicture({

@@ -1,6 +1,7 @@
 import { useEffect, useRef } from "react";
 
 import type { Act, Draft } from "../api/client";
+import type { ShelfFabric } from "../fabrics/shelfFabric";
 import type { Held } from "./places";
 
 interface Asked {
@@ -14,10 +15,10 @@ interface Asked {
 }
 
 /**
- * Adds the next fabric to the block by one touch. It is taken in hand where the next one goes, slot by slot as many as
+ * Adds a fabric to the block by one touch: the next of the row, or one of the shelf. It is taken in hand where the next one goes, slot by slot as many as
  * the unit in hand has, so that a unit of new fabrics is as many touches as it has fabrics.
  */
-export function useNewFabrics({ fabrics, taken, slot, uses, hold, act }: Asked): () => void {
+export function useNewFabrics({ fabrics, taken, slot, uses, hold, act }: Asked) {
   const known = useRef<Set<string>>(undefined);
   const awaited = useRef(0);
   useEffect(() => {
@@ -30,8 +31,20 @@ export function useNewFabrics({ fabrics, taken, slot, uses, hold, act }: Asked):
     const slots = fresh.map((one, place) => [next(place), one.key] as const);
     hold({ taken: { ...taken, ...Object.fromEntries(slots) }, slot: next(fresh.length) });
   }, [fabrics, taken, slot, uses, hold]);
-  return () => {
+  const add = (fabric: Omit<Extract<Act, { do: "fabric" }>, "do" | "key">) => {
     awaited.current += 1;
-    act([{ do: "fabric", key: "", name: "", colour: "" }]);
+    act([{ do: "fabric", key: "", ...fabric }]);
+  };
+  return {
+    /** The next of the row of dyes. */
+    addNext: () => add({ name: "", colour: "" }),
+    /** One of the shelf, tied to it. */
+    addFromShelf: ({ id, name, colour, value, print, picture, unit }: ShelfFabric) => {
+      const [width, height] = picture?.exact ?? [];
+      add({
+        ...{ name, colour, value, print, shelf: id },
+        ...(picture && width && height ? { picture: { file: picture.file, width, height, unit } } : {}),
+      });
+    },
   };
 }

@@ -14,6 +14,7 @@ import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { Share } from "../guild/Share";
 import { say } from "../language/say";
+import { PictureOfCloth } from "./PictureOfCloth";
 import { drawn, markOf, type ShelfFabric } from "./shelfFabric";
 import { Shopping } from "./Shopping";
 
@@ -22,6 +23,10 @@ const SHELF = [["fabrics"]];
 /** The fabric shelf: what there is, in which pieces; and what to buy for chosen blocks. */
 export function FabricShelf() {
   const shelf = useQuery({ queryKey: ["fabrics"], queryFn: () => settled<ShelfFabric[]>(client.GET("/api/fabrics")) });
+  const next = useQuery({
+    queryKey: ["fabrics", "next"],
+    queryFn: () => settled<Schemas["DyeOut"]>(client.GET("/api/fabrics/next")),
+  });
   const [editing, setEditing] = useState<ShelfFabric | "new">();
   const [gone, setGone] = useState<ShelfFabric>();
   const bringingBack = useChange(
@@ -94,6 +99,7 @@ export function FabricShelf() {
       {editing && (
         <FabricForm
           fabric={editing === "new" ? undefined : editing}
+          next={next.data ?? { colour: "#8a9a8e", value: "medium" }}
           onClose={() => setEditing(undefined)}
           onKept={() => {
             setEditing(undefined);
@@ -110,21 +116,25 @@ export function FabricShelf() {
 
 interface FormProps {
   fabric: ShelfFabric | undefined;
+  /** What a new one begins as. */
+  next: Pick<ShelfFabric, "colour" | "value">;
   onClose: () => void;
   onKept: () => void;
   onGone: (fabric: ShelfFabric) => void;
 }
 
-function FabricForm({ fabric, onClose, onKept, onGone }: FormProps) {
+function FabricForm({ fabric, next, onClose, onKept, onGone }: FormProps) {
   const [form, setForm] = useState({
     name: fabric?.name ?? "",
-    colour: fabric?.colour ?? "#8a9a8e",
-    value: fabric?.value ?? ("medium" as const),
+    colour: fabric?.colour ?? next.colour,
+    value: fabric?.value ?? next.value,
     print: fabric?.print ?? ("solid" as const),
     fibre: fabric?.fibre ?? "cotton",
     note: fabric?.note ?? "",
     unit: fabric?.unit ?? ("in" as const),
+    picture: fabric?.picture ?? null,
   });
+  const [photo, setPhoto] = useState<File>();
   const [pieces, setPieces] = useState(
     fabric?.pieces.map(({ width, length, count }) => ({ width, length, count: String(count) })) ?? [],
   );
@@ -137,8 +147,10 @@ function FabricForm({ fabric, onClose, onKept, onGone }: FormProps) {
 
   const keeping = useChange(
     () => {
+      const { picture } = form;
       const body = {
         ...form,
+        picture: picture && { file: picture.file, width: picture.exact[0], height: picture.exact[1] },
         pieces: pieces.map((piece) => ({ ...piece, count: Number(piece.count) || 0 })),
         revision: fabric?.revision ?? null,
       };
@@ -200,6 +212,35 @@ function FabricForm({ fabric, onClose, onKept, onGone }: FormProps) {
               onChange={(event) => change({ note: event.target.value })}
             />
           </Form.Group>
+          <div className="cloth-picture">
+            <Swatch fabric={drawn({ ...form, ink: "#000000" })} index={markOf(form.name)} size={96} />
+            <div>
+              <Form.Group controlId="shelf-photo">
+                <Form.Label>{say("fabrics-a-photo-of-it")}</Form.Label>
+                <Form.Control
+                  type="file"
+                  accept="image/jpeg,image/png,image/webp"
+                  onChange={(event) => setPhoto((event.target as HTMLInputElement).files?.[0])}
+                />
+              </Form.Group>
+              {form.picture && (
+                <button type="button" className="quiet" onClick={() => change({ picture: null })}>
+                  {say("fabrics-without-the-picture")}
+                </button>
+              )}
+            </div>
+          </div>
+          {photo && (
+            <PictureOfCloth
+              photo={photo}
+              unit={form.unit}
+              onSeen={({ picture, colour, value }) => {
+                change({ picture, colour, value });
+                setPhoto(undefined);
+              }}
+              onClose={() => setPhoto(undefined)}
+            />
+          )}
           <fieldset className="pieces">
             <legend>{say("fabrics-pieces-on-hand-usable-all")}</legend>
             <Form.Select

@@ -3,7 +3,7 @@ import type { Schemas } from "../api/client";
 export type ShelfFabric = Schemas["ShelfFabricOut"];
 
 /** A shelf fabric as it is drawn. */
-export function drawn(fabric: Pick<ShelfFabric, "name" | "colour" | "ink" | "value" | "print">) {
+export function drawn(fabric: Pick<ShelfFabric, "name" | "colour" | "ink" | "value" | "print" | "picture">) {
   return { ...fabric, key: fabric.name, direction: 0, shelf: "", patches: 0 };
 }
 

@@ -174,6 +174,6 @@ def _dress(headers: MutableHeaders, path: str, taken: float) -> None:
     for name, value in HEADERS.items():
         headers[name] = value
     if path.startswith("/api/"):
-        headers["Cache-Control"] = "no-store"
+        headers.setdefault("Cache-Control", "no-store")
     elif path.startswith("/assets/"):
         headers["Cache-Control"] = f"public, max-age={A_YEAR}, immutable"

@@ -7,11 +7,22 @@ from fractions import Fraction
 
 import shapely
 
-from yonk.api.wire import PartOut, PictureFaceOut, PrintOut
-from yonk.core.paper import UNASSIGNED, Decimal, Draft, Text, listed, message, show
+from yonk.api.wire import ClothPictureOut, PartOut, PictureFaceOut, PrintOut
+from yonk.core.paper import (
+    UNASSIGNED,
+    ClothPicture,
+    Decimal,
+    Draft,
+    Text,
+    listed,
+    message,
+    show,
+    write_exact,
+)
 from yonk.core.planning import Reading, diagonal, luminance
 from yonk.core.sewing import rounded
 from yonk.core.units import Hand, Subcut, Terms, Unit, target_of
+from yonk.files.cloth_picture import digest_in
 
 PAPER = "#fffdf6"  # a patch without a fabric
 DARK_INK, LIGHT_INK = "#14312c", "#fbf7ec"
@@ -54,9 +65,24 @@ def cloths_of(draft: Draft) -> list[PrintOut]:
             ink=ink_on(fabric.colour),
             print=fabric.print,
             direction=fabric.direction,
+            picture=cloth_picture_out(fabric.picture),
         )
         for fabric in draft.fabrics
     ]
+
+
+def cloth_picture_out(picture: ClothPicture | None) -> ClothPictureOut | None:
+    """A picture of a cloth as it is sent."""
+    if picture is None:
+        return None
+    digest = digest_in(picture.file)
+    return ClothPictureOut(
+        file=picture.file,
+        address=f"/api/cloth/{digest}.jpg" if digest else None,
+        width=float(picture.width),
+        height=float(picture.height),
+        exact=(write_exact(picture.width), write_exact(picture.height)),
+    )
 
 
 def picture_by_fabric(reading: Reading) -> list[PictureFaceOut]:

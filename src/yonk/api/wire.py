@@ -108,6 +108,19 @@ class PictureFaceOut(Model):
     cloth: int | None = None
 
 
+class ClothPictureOut(Model):
+    """A picture of a cloth: its name in files, where it is fetched, if it is kept here, and how
+    wide and high a piece of the cloth it shows, in the unit of what it is drawn on; as numbers and
+    exactly.
+    """
+
+    file: str
+    address: str | None
+    width: float
+    height: float
+    exact: tuple[str, str]
+
+
 class PrintOut(Model):
     """How a fabric is drawn; `ink` can be read on its colour, `direction` is in degrees."""
 
@@ -115,6 +128,7 @@ class PrintOut(Model):
     ink: str
     print: Print
     direction: int
+    picture: ClothPictureOut | None = None
 
 
 PDF, SVG, CSV = "application/pdf", "image/svg+xml", "text/csv; charset=utf-8"

@@ -16,7 +16,9 @@ from pydantic import (
 from yonk.core.paper import (
     A_FACE,
     COUNTS,
+    PICTURE_FILE,
     UNASSIGNED,
+    ClothPicture,
     Colouring,
     CountField,
     Draft,
@@ -79,6 +81,17 @@ class GridIn(FilePart):
     rows: Annotated[tuple[Positive, ...], Field(min_length=1, max_length=COUNTS["lines"][1])]
 
 
+class ClothPictureIn(FilePart):
+    """A picture of a fabric: its file in a parcel, and how wide and how high a piece of the cloth
+    is seen in it; without a height it is a square piece.
+    """
+
+    media: Literal["image/jpeg"] = "image/jpeg"
+    file: Annotated[str, Field(pattern=f"^{PICTURE_FILE}$")]
+    inches: Positive = Field(description="its width, in the unit of the file")
+    height: Positive | None = Field(default=None, description="in the unit of the file")
+
+
 class FabricIn(FilePart):
     """A fabric of the block; `direction` is where a print with a direction points, in degrees
     clockwise from up; `right_side` whether that is seen at a glance.
@@ -92,6 +105,18 @@ class FabricIn(FilePart):
     direction: Annotated[int, Field(strict=True, ge=0, lt=360)] = 0
     right_side: RightSide = "seen"
     shelf: Annotated[WholeText, Field(max_length=32)] = ""
+    picture: ClothPictureIn | None = None
+
+    def read(self) -> Fabric:
+        """The fabric."""
+        shown = self.picture
+        plain = self.model_dump(exclude={"picture"})
+        if not shown:
+            return Fabric(**plain)
+        height = shown.height or shown.inches
+        return Fabric(
+            **plain, picture=ClothPicture(file=shown.file, width=shown.inches, height=height)
+        )
 
 
 class PaintIn(FilePart):
@@ -268,7 +293,7 @@ def draft_of(block: BlockIn) -> Draft:
         rows=block.grid.rows,
         seams=block.seams,
         making=making_of(block.making, block.unit),
-        fabrics=tuple(Fabric(**fabric.model_dump()) for fabric in block.fabrics),
+        fabrics=tuple(fabric.read() for fabric in block.fabrics),
         paints=tuple(Paint(paint.at, paint.fabric) for paint in block.patches),
         colourings=tuple(
             Colouring(
@@ -329,8 +354,35 @@ def write_fabric(fabric: Fabric) -> dict[str, Any]:
         "print": fabric.print,
     }
     right_side = "" if fabric.right_side == "seen" else fabric.right_side
-    more = {"direction": fabric.direction, "right_side": right_side, "shelf": fabric.shelf}
+    more = {
+        "direction": fabric.direction,
+        "right_side": right_side,
+        "shelf": fabric.shelf,
+        "picture": fabric.picture and _cloth_picture(fabric.picture),
+    }
     return shown | {name: value for name, value in more.items() if value}
+
+
+def _cloth_picture(picture: ClothPicture) -> dict[str, str]:
+    return {
+        "media": "image/jpeg",
+        "file": picture.file,
+        "inches": write_exact(picture.width),
+        "height": write_exact(picture.height),
+    }
+
+
+def picture_faults(fabrics: Sequence[FabricIn], unit: LengthUnit) -> Iterator[Fault]:
+    """Pictures of cloth that show less or more of it than there can be."""
+    for number, fabric in enumerate(fabrics):
+        sides = (
+            {"inches": fabric.picture.inches, "height": fabric.picture.height}
+            if fabric.picture
+            else {}
+        )
+        for name, length in sides.items():
+            if length is not None and (fault := length_fault(length, "cloth_seen", unit)):
+                yield Fault(f"fabrics[{number}].picture.{name}", fault)
 
 
 def _sound(name: str, adapter: TypeAdapter[Any], raw: dict[str, Any]) -> Any:
@@ -404,6 +456,8 @@ def _out_of_bounds(sound: dict[str, Any]) -> Iterator[Fault]:
     if unit and making:
         for name, fault in making_faults(making, unit):
             yield Fault(f"making.{name}", fault)
+    if unit:
+        yield from picture_faults(sound.get("fabrics") or (), unit)
 
 
 def _seam_faults(place: str, seam: Any, size: tuple[int, int]) -> Iterator[Fault]:

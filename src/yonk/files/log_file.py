@@ -1,12 +1,14 @@
-"""The log of a block as an open file, `yonk-log/1`; and a parcel, a zip of the block file, the log
-and the photos, so that all of a block leaves and comes back together.
+"""The log of a block as an open file, `yonk-log/1`; and a parcel, a zip of the block file, the
+log, the photos and the pictures of cloth, so that all of a block leaves and comes back together.
 """
 
 from __future__ import annotations
 
 import json
+import re
 import zipfile
 from collections.abc import Mapping
+from dataclasses import dataclass
 from datetime import datetime
 from io import BytesIO
 from typing import Annotated, Any, Literal
@@ -14,7 +16,7 @@ from typing import Annotated, Any, Literal
 from pydantic import Field, ValidationError, model_validator
 
 from yonk.core.measuring import Look
-from yonk.core.paper import COUNTS, DraftError, Fault, message
+from yonk.core.paper import COUNTS, PICTURE_FILE, DraftError, Fault, message
 from yonk.files.block_file import MOST_BLOCK_BYTES as MOST_BLOCK_BYTES
 from yonk.files.block_file import BadFileError, fault_of, take_block
 from yonk.files.exact import FilePart, Positive, WholeText
@@ -120,32 +122,56 @@ def log_schema() -> dict[str, Any]:
     return LogFile.model_json_schema()
 
 
-def write_parcel(document: str, log: LogFile, photos: Mapping[str, bytes]) -> bytes:
-    """A zip of a block file, its log, and its photos by their names in the log."""
+def write_parcel(document: str, log: LogFile, pictures: Mapping[str, bytes]) -> bytes:
+    """A zip of a block file, its log, and its photos and pictures of cloth by their names there."""
     out = BytesIO()
     with zipfile.ZipFile(out, "w", zipfile.ZIP_DEFLATED) as parcel:
         block = json.dumps(json.loads(document), ensure_ascii=False, indent=1)
         parcel.writestr(BLOCK, block)
         parcel.writestr(LOG, log.model_dump_json(indent=1))
-        for name, content in photos.items():
+        for name, content in pictures.items():
             parcel.writestr(zipfile.ZipInfo(name), content)
     return out.getvalue()
 
 
-def read_parcel(content: bytes) -> tuple[bytes, LogFile, dict[str, bytes]]:
-    """The block file, the log and the photos in a parcel.
+@dataclass(frozen=True)
+class ParcelRead:
+    """What a parcel holds: the block file, the log, and by their names the photos of the log and
+    the pictures of cloth of the block, as they came.
+    """
+
+    block: bytes
+    log: LogFile
+    photos: dict[str, bytes]
+    cloths: dict[str, bytes]
+
+
+def read_parcel(content: bytes) -> ParcelRead:
+    """What a parcel holds.
 
     Raises: `BadFileError` where it is none, or holds more than it can; nothing is unpacked that its
-    log does not name, and nothing that is larger than it may be.
+    log or its block does not name, and nothing that is larger than it may be.
     """
     try:
         with zipfile.ZipFile(BytesIO(content)) as parcel:
             block = _member(parcel, BLOCK, MOST_BLOCK_BYTES)
             log = _log(parcel)
             photos = {one.file: _member(parcel, one.file, MOST_PHOTO_BYTES) for one in log.photos}
+            cloths = {
+                name: _member(parcel, name, MOST_PHOTO_BYTES) for name in _named(parcel, block)
+            }
     except (zipfile.BadZipFile, OSError, NotImplementedError, RuntimeError, EOFError):
         raise BadFileError([Fault("", message("parcel-is-damaged"))]) from None
-    return block, log, photos
+    return ParcelRead(block, log, photos, cloths)
+
+
+def _named(parcel: zipfile.ZipFile, block: bytes) -> list[str]:
+    """The pictures of cloth in a parcel that its block names, no more than it can have fabrics; one
+    that is named and not there is not missed, since a block file alone has none.
+    """
+    there = set(parcel.namelist())
+    named = dict.fromkeys(re.findall(PICTURE_FILE, block.decode(errors="replace")))
+    return [name for name in named if name in there][: COUNTS["fabrics"][1]]
 
 
 def _log(parcel: zipfile.ZipFile) -> LogFile:

@@ -13,7 +13,6 @@ from pydantic import Field, ValidationError
 from yonk.core.paper import (
     COUNTS,
     Draft,
-    Fabric,
     Fault,
     LengthField,
     LengthUnit,
@@ -48,6 +47,7 @@ from yonk.files.block_file import (
     BadFileError,
     FabricIn,
     fault_of,
+    picture_faults,
     take_block,
     write_block,
     write_fabric,
@@ -293,6 +293,7 @@ def _out_of_bounds(read: QuiltIn) -> Iterator[Fault]:
             yield Fault(place, fault)
     for name, fault in making_faults(read.making, unit):
         yield Fault(f"making.{name}", fault)
+    yield from picture_faults(read.fabrics, unit)
 
 
 def _conflicting(read: QuiltIn, drafts: list[Draft]) -> Iterator[Fault]:
@@ -385,7 +386,7 @@ def _quilt(read: QuiltIn, drafts: list[Draft]) -> Quilt:
             )
             for one, draft in zip(read.blocks, drafts, strict=True)
         ),
-        fabrics=tuple(Fabric(**one.model_dump()) for one in read.fabrics),
+        fabrics=tuple(one.read() for one in read.fabrics),
         setting=_setting(setting),
         borders=tuple(Border(**dict(one)) for one in read.borders),
         backing=_backing(read),

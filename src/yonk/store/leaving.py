@@ -29,6 +29,7 @@ OF_A_BLOCK = (
 OWNED = (
     models.Block,
     models.ShelfFabric,
+    models.ClothPictureRow,
     models.SeamTestRow,
     models.Preference,
     models.PersonDefaults,

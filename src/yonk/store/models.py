@@ -119,6 +119,17 @@ class ShelfFabric(Base):
     deleted: Mapped[datetime | None] = mapped_column(MOMENT, default=None)
 
 
+class ClothPictureRow(Base):
+    """A picture of cloth as JPEG, by its digest and whose it is."""
+
+    __tablename__ = "cloth_picture"
+
+    id: Mapped[str] = mapped_column(String(32), primary_key=True)
+    owner: Mapped[str] = mapped_column(String(32), primary_key=True, index=True)
+    content: Mapped[bytes] = mapped_column(MEDIUMBLOB, deferred=True)
+    made: Mapped[datetime] = mapped_column(MOMENT)
+
+
 class CutMark(Base):
     """A tick of an older kind: how many of a cut of a block are cut, before cuts had an identity of
     their own.

@@ -14,7 +14,7 @@ from yonk.api.cut.schemas import (
     WaysOutOut,
 )
 from yonk.api.cut.view import layout_view
-from yonk.api.fabrics.kept import shelf_cloth
+from yonk.api.fabrics.kept import shelf_cloth, shelf_picture
 from yonk.api.table.kept import KeptTable
 from yonk.api.table.schemas import ThingChangeInOut
 from yonk.api.wire import Document
@@ -94,6 +94,7 @@ def other_cloths(
             value=told["value"],
             print=told["print"],
             shelf=name,
+            picture=shelf_picture(told, unit),
         )
         yield OtherCloth(fabric, [(one.width, one.length, 1) for one in pieces])
 

@@ -10,7 +10,7 @@ from typing import TYPE_CHECKING, Annotated, Any, Literal
 from pydantic import Field
 from typing_extensions import TypedDict
 
-from yonk.api.wire import Document, Model, PictureFaceOut, PrintOut, RangeOut, Said
+from yonk.api.wire import ClothPictureOut, Document, Model, PictureFaceOut, PrintOut, RangeOut, Said
 from yonk.core.acts import Act, MatesName, all_acts
 from yonk.core.drawing import ShapeName
 from yonk.core.paper import XY, LengthUnit, Print, RightSide, RulerMarks, Value, WorkSettingKind
@@ -149,6 +149,7 @@ class FabricOut(Model):
     right_side: RightSide
     shelf: str
     patches: int
+    picture: ClothPictureOut | None = None
 
 
 class FaceOut(TypedDict):

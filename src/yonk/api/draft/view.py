@@ -38,7 +38,7 @@ from yonk.api.draft.schemas import (
     StretchOut,
     UnitOut,
 )
-from yonk.api.shown import cloths_of, ink_on, picture
+from yonk.api.shown import cloth_picture_out, cloths_of, ink_on, picture
 from yonk.api.wire import RangeOut
 from yonk.core.acts import (
     Act,
@@ -575,4 +575,5 @@ def fabric_out(fabric: Fabric, patches: int) -> FabricOut:
         shelf=fabric.shelf,
         patches=patches,
         ink=ink_on(fabric.colour),
+        picture=cloth_picture_out(fabric.picture),
     )

@@ -4,7 +4,11 @@ from __future__ import annotations
 
 import json
 from collections.abc import Mapping, Sequence
+from contextlib import suppress
 from fractions import Fraction
+from typing import Any
+
+from sqlalchemy.orm import Session
 
 from yonk.core.cutting import (
     ShelfCloth,
@@ -12,7 +16,9 @@ from yonk.core.cutting import (
     ShelfPieces,
     pieces_of_fabric,
 )
-from yonk.core.paper import LengthUnit, write_exact
+from yonk.core.paper import ClothPicture, DraftError, LengthUnit, PictureTold, write_exact
+from yonk.files.cloth_picture import digest_in
+from yonk.store.cloth_pictures import NoSuchPictureError, picture_content
 from yonk.store.fabrics import KeptFabric
 
 Shelf = Mapping[str, KeptFabric]
@@ -40,6 +46,29 @@ def shelf_document(kept: KeptFabric, cloth: ShelfCloth) -> str:
         for one in cloth.pieces
     ]
     return json.dumps(json.loads(kept.document) | {"pieces": pieces}, ensure_ascii=False)
+
+
+def shelf_picture(known: Mapping[str, Any], unit: LengthUnit) -> ClothPicture | None:
+    """The picture that is kept of a shelf fabric, in a unit; none where that has no room for it."""
+    if not known.get("picture"):
+        return None
+    with suppress(DraftError):
+        return PictureTold(**known["picture"], unit=known["unit"]).read(unit)
+    return None
+
+
+def cloths_shown(session: Session, document: str) -> dict[str, bytes]:
+    """The pictures of cloth that a block's document names and that are kept here, by their names
+    in it.
+    """
+    fabrics = json.loads(document).get("fabrics", ())
+    named = {one["picture"]["file"] for one in fabrics if one.get("picture")}
+    found = {}
+    for file in sorted(named):
+        with suppress(NoSuchPictureError):
+            if digest := digest_in(file):
+                found[file] = picture_content(session, digest)
+    return found
 
 
 def all_of(kept: Sequence[KeptFabric]) -> dict[str, KeptFabric]:

@@ -4,14 +4,19 @@ from __future__ import annotations
 
 import json
 from fractions import Fraction
+from typing import Annotated
 
-from fastapi import APIRouter
+from fastapi import APIRouter, Query, Request, Response
+from fastapi import Path as PathParameter
 from starlette.concurrency import run_in_threadpool
 
 from yonk.api.fabrics import answers
 from yonk.api.fabrics.kept import all_of
 from yonk.api.fabrics.schemas import (
+    ColoursOut,
+    DyeOut,
     PresetOut,
+    SeenClothOut,
     ShelfFabricIn,
     ShelfFabricOut,
     ShoppingIn,
@@ -19,19 +24,63 @@ from yonk.api.fabrics.schemas import (
 )
 from yonk.api.fabrics.view import shelf_fabric_out
 from yonk.api.session import BlockId, Db
+from yonk.api.shown import cloth_picture_out
 from yonk.api.wire import ERRORS
 from yonk.api.work import WorkerGiven
 from yonk.core.cutting import FAT_EIGHTH, FAT_QUARTER
-from yonk.core.paper import DraftError, LengthUnit, message, typed_length, write_exact, write_typed
-from yonk.store import blocks, fabrics
+from yonk.core.paper import (
+    ClothPicture,
+    DraftError,
+    Fabric,
+    LengthUnit,
+    PictureTold,
+    dyes,
+    length_fault,
+    message,
+    next_fabric,
+    shades,
+    typed_colour,
+    typed_length,
+    write_exact,
+    write_typed,
+)
+from yonk.core.planning import colour_difference
+from yonk.files.cloth_picture import (
+    ClothTile,
+    Ends,
+    cloth_tile,
+    picture_digest,
+    picture_file,
+)
+from yonk.store import blocks, cloth_pictures, fabrics
 
 router = APIRouter(prefix="/api")
 
 
 @router.get("/fabrics", response_model=list[ShelfFabricOut], responses=ERRORS)
-def shelf(db: Db) -> list[ShelfFabricOut]:
-    """The fabric shelf."""
-    return [shelf_fabric_out(kept) for kept in fabrics.all_fabrics(db)]
+def shelf(db: Db, like: Annotated[str, Query(max_length=40)] = "") -> list[ShelfFabricOut]:
+    """The fabric shelf by name; those first that look most `like` a colour, where one is given."""
+    found = [shelf_fabric_out(kept) for kept in fabrics.all_fabrics(db)]
+    if not like:
+        return found
+    wanted = typed_colour(like, "like")
+    return sorted(found, key=lambda one: colour_difference(wanted, one.colour.lower()))
+
+
+@router.get("/fabrics/next", response_model=DyeOut, responses=ERRORS)
+def next_one(db: Db) -> DyeOut:
+    """What a new fabric of the shelf begins as: the next of the row of dyes that is not there."""
+    there = [shelf_fabric_out(kept) for kept in fabrics.all_fabrics(db)]
+    found = next_fabric([Fabric(key="", name=one.name, colour=one.colour) for one in there])
+    return DyeOut(name=found.name, colour=found.colour, value=found.value)
+
+
+@router.get("/colours", response_model=ColoursOut, responses=ERRORS)
+def colours(of: Annotated[str, Query(max_length=200)]) -> ColoursOut:
+    """A colour as typed, darker and lighter, beside the row of dyes; stateless."""
+    colour = typed_colour(of)
+    row = [DyeOut(name=one.name, colour=one.colour, value=one.value) for one in dyes()]
+    return ColoursOut(colour=colour, shades=list(shades(colour)), dyes=row)
 
 
 @router.post("/fabrics", response_model=ShelfFabricOut, status_code=201, responses=ERRORS)
@@ -60,6 +109,41 @@ def bring_back(fabric_id: BlockId, db: Db) -> ShelfFabricOut:
     """Bring a fabric back on the shelf."""
     fabrics.take_away(db, fabric_id, back=True)
     return shelf_fabric_out(fabrics.one_fabric(db, fabric_id))
+
+
+@router.post("/cloth", response_model=SeenClothOut, status_code=201, responses=ERRORS)
+async def put_cloth(  # the photo is the body, so all else is in the address
+    request: Request,
+    db: Db,
+    work: WorkerGiven,
+    part: Annotated[list[float], Query(min_length=4, max_length=4)],
+    line: Annotated[list[float], Query(min_length=4, max_length=4)],
+    length: Annotated[str, Query(max_length=40)],
+    unit: LengthUnit = "in",
+) -> SeenClothOut:
+    """Keep a picture of a cloth, made from a photo that is sent as it is. `part` shows the print,
+    `line` lies over a known `length`; both by two spots as shares of the photo's width and height.
+    """
+    far = typed_length(length, "length", "cloth_seen", unit)
+    ends = _two_spots(part, "part"), _two_spots(line, "line")
+    tile: ClothTile = await work.heavy(cloth_tile, await request.body(), *ends, far)
+    for side, long in (("width", tile.width), ("height", tile.height)):
+        if fault := length_fault(long, "cloth_seen", unit):
+            raise DraftError(side, fault)
+    digest = picture_digest(tile.content)
+    await run_in_threadpool(cloth_pictures.keep_picture, db, digest, tile.content)
+    picture = ClothPicture(file=picture_file(digest), width=tile.width, height=tile.height)
+    shown = cloth_picture_out(picture)
+    assert shown, "it was just made"
+    return SeenClothOut(picture=shown, colour=tile.colour, value=tile.value)
+
+
+@router.get("/cloth/{digest}.jpg", response_class=Response, responses=ERRORS)
+def cloth(digest: Annotated[str, PathParameter(pattern="^[0-9a-f]{32}$")], db: Db) -> Response:
+    """A picture of a cloth, which stays what it is."""
+    content = cloth_pictures.picture_content(db, digest)
+    kept = {"Cache-Control": "private, max-age=31536000, immutable"}
+    return Response(content, media_type="image/jpeg", headers=kept)
 
 
 @router.get("/cloth-sizes/{unit}", response_model=list[PresetOut])
@@ -101,6 +185,12 @@ async def shopping(asked: ShoppingIn, db: Db, work: WorkerGiven) -> list[Shoppin
     return found
 
 
+def _two_spots(shares: list[float], place: str) -> Ends:
+    if not all(0 <= share <= 1 for share in shares):
+        raise DraftError(place, message("must-be-from-to", least=0, most=1))
+    return (shares[0], shares[1]), (shares[2], shares[3])
+
+
 def _document(asked: ShelfFabricIn) -> str:
     if not asked.name.strip():
         raise DraftError("name", message("fabric-needs-a-name"))
@@ -116,5 +206,13 @@ def _document(asked: ShelfFabricIn) -> str:
         }
         for number, piece in enumerate(asked.pieces)
     ]
-    known = asked.model_dump(exclude={"name", "revision", "pieces"}) | {"pieces": pieces}
+    known = asked.model_dump(exclude={"name", "revision", "pieces", "picture"}) | {"pieces": pieces}
+    if asked.picture:
+        told = PictureTold(**asked.picture.model_dump()).read(asked.unit)
+        assert told, "one with a file is there"
+        known["picture"] = {
+            "file": told.file,
+            "width": write_exact(told.width),
+            "height": write_exact(told.height),
+        }
     return json.dumps(known, ensure_ascii=False)

@@ -7,8 +7,8 @@ from typing import Annotated
 
 from pydantic import Field
 
-from yonk.api.wire import Model, Revision, Said
-from yonk.core.paper import COUNTS, LengthUnit, Print, Value
+from yonk.api.wire import ClothPictureOut, Model, Revision, Said
+from yonk.core.paper import COUNTS, PICTURE_FILE, LengthUnit, Print, Value
 
 
 class ShelfPieceIn(Model):
@@ -21,6 +21,24 @@ class ShelfPieceIn(Model):
     ] = 1
 
 
+class ClothPictureIn(Model):
+    """A picture of a fabric as the picture's own answer told it."""
+
+    file: Annotated[str, Field(pattern=f"^{PICTURE_FILE}$")]
+    width: str
+    height: str
+
+
+class SeenClothOut(Model):
+    """What was made of a photo of a cloth: its picture, its size as typed, and what it looks
+    like.
+    """
+
+    picture: ClothPictureOut
+    colour: str
+    value: Value
+
+
 class ShelfFabricIn(Model):
     """A fabric for the shelf."""
 
@@ -31,6 +49,7 @@ class ShelfFabricIn(Model):
     fibre: Annotated[str, Field(max_length=120)] = ""
     note: Annotated[str, Field(max_length=2000)] = ""
     unit: LengthUnit = "in"
+    picture: ClothPictureIn | None = None
     pieces: Annotated[list[ShelfPieceIn], Field(max_length=200, default_factory=list)]
     revision: Revision | None = None
 
@@ -56,9 +75,26 @@ class ShelfFabricOut(Model):
     fibre: str
     note: str
     unit: LengthUnit
+    picture: ClothPictureOut | None = None
     pieces: list[ShelfPieceOut]
     revision: int
     owner: str = ""
+
+
+class DyeOut(Model):
+    """A colour of the row that new fabrics begin with: what it is called there, how dark it is."""
+
+    name: str
+    colour: str
+    value: Value
+
+
+class ColoursOut(Model):
+    """A colour as it is kept, the same darker and lighter, and the row of dyes."""
+
+    colour: str
+    shades: list[str]
+    dyes: list[DyeOut]
 
 
 class ShoppingIn(Model):

@@ -8,8 +8,9 @@ from collections.abc import Mapping
 from fractions import Fraction
 from typing import Any
 
+from yonk.api.fabrics.kept import shelf_picture
 from yonk.api.fabrics.schemas import ShelfFabricOut, ShelfPieceOut, ShoppingLineOut
-from yonk.api.shown import ink_on
+from yonk.api.shown import cloth_picture_out, ink_on
 from yonk.core.cutting import Bought, bought, fat_quarters
 from yonk.core.paper import LengthUnit, listed, message, show, write_typed
 from yonk.store.fabrics import KeptFabric
@@ -31,6 +32,7 @@ def shelf_fabric_out(kept: KeptFabric) -> ShelfFabricOut:
         revision=kept.revision,
         owner=kept.owner,
         ink=ink_on(known["colour"]),
+        picture=cloth_picture_out(shelf_picture(known, unit)),
         pieces=[_shelf_piece(row, unit) for row in known["pieces"]],
     )
 

@@ -8,13 +8,16 @@ import zipfile
 
 from sqlalchemy.orm import Session
 
+from yonk.api.fabrics.kept import cloths_shown
 from yonk.api.measuring.kept import log_file_of
 from yonk.core.paper import message
+from yonk.files.cloth_picture import picture_file
 from yonk.files.download import file_name
 from yonk.files.log_file import write_parcel
 from yonk.files.seam_log_file import read_test, write_seam_log_csv
 from yonk.store import fabrics, seam_log
 from yonk.store.blocks import all_own_blocks
+from yonk.store.cloth_pictures import all_own_pictures
 from yonk.words import in_words
 
 
@@ -29,12 +32,15 @@ def everything_of(session: Session) -> bytes:
                 parcel.writestr(f"quilts/{name}.quilt.json", kept.document)
                 continue
             log, photos = log_file_of(session, kept.id)
-            parcel.writestr(f"blocks/{name}.yonk.zip", write_parcel(kept.document, log, photos))
+            along = photos | cloths_shown(session, kept.document)
+            parcel.writestr(f"blocks/{name}.yonk.zip", write_parcel(kept.document, log, along))
         shelf = [
             {"name": one.name, **json.loads(one.document)}
             for one in fabrics.all_own_fabrics(session)
         ]
         parcel.writestr("fabrics.json", json.dumps(shelf, ensure_ascii=False, indent=1))
+        for digest, content in all_own_pictures(session).items():
+            parcel.writestr(zipfile.ZipInfo(picture_file(digest)), content)
         tests = [(one.sewn, *read_test(one.document)) for one in seam_log.all_tests(session)]
         parcel.writestr("seam log.csv", write_seam_log_csv(tests))
     return packed.getvalue()

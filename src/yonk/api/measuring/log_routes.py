@@ -8,6 +8,7 @@ from typing import Annotated
 from fastapi import APIRouter, Query, Request, Response
 from starlette.concurrency import run_in_threadpool
 
+from yonk.api.fabrics.kept import cloths_shown
 from yonk.api.measuring.kept import log_file_of, note_document, note_text
 from yonk.api.measuring.schemas import BlockLogOut, NoteIn, NoteOut, PhotoOut, TakenBackOut
 from yonk.api.session import BlockId, Db
@@ -104,9 +105,9 @@ def bring_photo_back(block_id: BlockId, photo_id: BlockId, db: Db) -> None:
 
 @router.get("/parcel.zip", response_class=Response, responses=ERRORS)
 def parcel(block_id: BlockId, db: Db) -> Response:
-    """The block with its log and its photos, as a zip of open files."""
+    """The block with its log, its photos and its pictures of cloth, as a zip of open files."""
     kept = blocks.live_block(db, block_id, right="copy")
     written, photos = log_file_of(db, block_id)
     headers = attachment(f"{kept.name}.yonk.zip")
-    content = write_parcel(kept.document, written, photos)
+    content = write_parcel(kept.document, written, photos | cloths_shown(db, kept.document))
     return Response(content, media_type="application/zip", headers=headers)

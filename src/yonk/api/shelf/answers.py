@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import json
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from typing import Any
 
 from yonk.api.card import card_text
@@ -13,6 +13,7 @@ from yonk.core.acts import BlockBeginning, begin_block
 from yonk.core.paper import Draft, copy_name
 from yonk.core.planning import Reading, cut_size_words, read
 from yonk.files.block_file import check_reading, read_block, take_block, write_block
+from yonk.files.cloth_picture import picture_digest, picture_file, tile_as_kept
 from yonk.files.log_file import LogFile, read_parcel
 from yonk.files.photo import JpegPhoto, as_kept
 from yonk.store.blocks import BlockContents
@@ -41,13 +42,41 @@ def form_of_file(text: bytes) -> BlockContents:
     return block_contents(read_block(text))
 
 
-def parcel_unpacked(content: bytes) -> tuple[BlockContents, LogFile, dict[str, JpegPhoto]]:
-    """What is kept of a parcel: the block, its log, its photos written anew. Raises
-    `BadFileError`, `NoPhotoError`.
+@dataclass(frozen=True)
+class Unpacked:
+    """What is kept of a parcel: the block, its log, its photos by their names in it, and its
+    pictures of cloth by their digests.
     """
-    block, log, photos = read_parcel(content)
-    pictures = {name: as_kept(photo) for name, photo in photos.items()}
-    return form_of_file(block), log, pictures
+
+    contents: BlockContents
+    log: LogFile
+    photos: dict[str, JpegPhoto]
+    cloths: dict[str, bytes]
+
+
+def parcel_unpacked(content: bytes) -> Unpacked:
+    """What is kept of a parcel, its pictures written anew. Raises `BadFileError`,
+    `NoPhotoError`.
+    """
+    parcel = read_parcel(content)
+    photos = {name: as_kept(photo) for name, photo in parcel.photos.items()}
+    cloths = {name: tile_as_kept(cloth) for name, cloth in parcel.cloths.items()}
+    names = {name: picture_file(picture_digest(cloth)) for name, cloth in cloths.items()}
+    draft = read_block(parcel.block)
+    fabrics = tuple(
+        replace(
+            one, picture=replace(one.picture, file=names.get(one.picture.file, one.picture.file))
+        )
+        if one.picture
+        else one
+        for one in draft.fabrics
+    )
+    return Unpacked(
+        block_contents(replace(draft, fabrics=fabrics)),
+        parcel.log,
+        photos,
+        {picture_digest(cloth): cloth for cloth in cloths.values()},
+    )
 
 
 def block_contents(draft: Draft) -> BlockContents:

@@ -32,6 +32,7 @@ from yonk.core.paper import tidy_labels
 from yonk.files.log_file import LIKE_A_ZIP
 from yonk.store import blocks as store
 from yonk.store import labels, revisions
+from yonk.store.cloth_pictures import add_pictures
 from yonk.store.usual import usual_of
 
 router = APIRouter(prefix="/api")
@@ -90,12 +91,13 @@ async def import_block(request: Request, db: Db, work: WorkerGiven) -> BlockOut:
     if not content.startswith(LIKE_A_ZIP):
         form = await work.on_text(content, answers.form_of_file)
         return block_out(await run_in_threadpool(store.create_block, db, form))
-    form, log, photos = await work.heavy(answers.parcel_unpacked, content)
+    parcel: answers.Unpacked = await work.heavy(answers.parcel_unpacked, content)
 
     def along(block_id: str) -> None:
-        keep_log(db, block_id, log, photos, form.document)
+        keep_log(db, block_id, parcel.log, parcel.photos, parcel.contents.document)
+        add_pictures(db, parcel.cloths)
 
-    return block_out(await run_in_threadpool(store.create_block, db, form, None, along))
+    return block_out(await run_in_threadpool(store.create_block, db, parcel.contents, None, along))
 
 
 @router.get("/labels", response_model=list[ShelfLabelOut], responses=ERRORS)

@@ -7,7 +7,17 @@ from typing import Literal
 
 from yonk.core.acts.act import Act
 from yonk.core.acts.mates import MatesName
-from yonk.core.paper import Draft, Fabric, Print, RightSide, Value, given_fabric, next_fabric
+from yonk.core.paper import (
+    ClothPicture,
+    Draft,
+    Fabric,
+    PictureTold,
+    Print,
+    RightSide,
+    Value,
+    given_fabric,
+    next_fabric,
+)
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -25,6 +35,7 @@ class PutFabric(Act):
     direction: int = 0
     right_side: RightSide = "seen"
     shelf: str = ""
+    picture: PictureTold | None = None  # as it was
 
     def on(self, draft: Draft, mates: MatesName) -> Draft:
         """The draft after it. Raises `DraftError` naming the field."""
@@ -48,4 +59,9 @@ class PutFabric(Act):
             direction=self.direction,
             right_side=self.right_side,
             shelf=self.shelf,
+            picture=self.picture.read(draft.unit) if self.picture else self._shown(draft),
         )
+
+    def _shown(self, draft: Draft) -> ClothPicture | None:
+        there = (one.picture for one in draft.fabrics if one.key == self.key)
+        return next(there, None)

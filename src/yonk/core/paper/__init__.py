@@ -14,15 +14,18 @@ from yonk.core.paper.bounds import (
 from yonk.core.paper.draft import (
     LONGEST_NAME,
     OTHER_UNIT,
+    PICTURE_FILE,
     UNASSIGNED,
     UNIT_NAMES,
     USUAL,
+    ClothPicture,
     Colouring,
     Draft,
     DraftError,
     Fabric,
     Making,
     Paint,
+    PictureTold,
     Print,
     RightSide,
     Seam,
@@ -72,7 +75,7 @@ from yonk.core.paper.messages import (
     sentences,
     speak_by,
 )
-from yonk.core.paper.palette import next_fabric
+from yonk.core.paper.palette import dyes, next_fabric, shades, typed_colour
 from yonk.core.paper.points import MOST_INT64, XY, Array, Point, PointText, Polygon
 from yonk.core.paper.rulers import MOST_RULERS, RULER_MARKS, USUAL_RULER, OwnedRuler, RulerMarks
 from yonk.core.paper.ruling import Ruling
@@ -130,6 +133,7 @@ __all__ = [
     "ORDERS",
     "OTHER_UNIT",
     "PART_NAMES",
+    "PICTURE_FILE",
     "ROOT_2",
     "RULER_MARKS",
     "SETTINGS",
@@ -145,6 +149,7 @@ __all__ = [
     "Array",
     "Capital",
     "Care",
+    "ClothPicture",
     "Colouring",
     "CountField",
     "Day",
@@ -170,6 +175,7 @@ __all__ = [
     "Paint",
     "PartName",
     "PartOrder",
+    "PictureTold",
     "Point",
     "PointText",
     "Polygon",
@@ -206,6 +212,7 @@ __all__ = [
     "copy_name",
     "cutting_schools",
     "default_making",
+    "dyes",
     "given_fabric",
     "in_its_unit",
     "in_other_unit",
@@ -228,6 +235,7 @@ __all__ = [
     "seam_without",
     "seen",
     "sentences",
+    "shades",
     "show",
     "show_exact",
     "show_size",
@@ -238,6 +246,7 @@ __all__ = [
     "tidy",
     "tidy_labels",
     "trade_word",
+    "typed_colour",
     "typed_length",
     "whole_seam",
     "with_settings",

@@ -26,6 +26,7 @@ LengthField = Literal[
     "strip",
     "seam",
     "measured",
+    "cloth_seen",
 ]
 NumberField = Literal["proportion"]
 CountField = Literal[
@@ -53,6 +54,7 @@ CountField = Literal[
     "labels",
     "quilt_parts",
     "more_lots",
+    "cloth_pictures",
 ]
 
 
@@ -99,6 +101,7 @@ LENGTHS: dict[LengthUnit, dict[LengthField, Bound]] = {
         "strip": _bound("1/4", "20"),
         "seam": _bound("1/64", "2"),
         "measured": _bound("1/64", "1500"),
+        "cloth_seen": _bound("1/2", "80"),  # from a scrap to the width of a bolt, and some more
     },
     "cm": {
         "finished": _bound("1/4", "2500"),
@@ -111,6 +114,7 @@ LENGTHS: dict[LengthUnit, dict[LengthField, Bound]] = {
         "strip": _bound("1/2", "50"),
         "seam": _bound("1/20", "5"),
         "measured": _bound("1/40", "4000"),
+        "cloth_seen": _bound("1", "200"),
     },
 }
 NUMBERS: dict[NumberField, Bound] = {
@@ -127,6 +131,7 @@ COUNTS: dict[CountField, tuple[int, int]] = {
     "revision": (1, 2**31 - 1),
     "batch": (1, 1000),
     "choices": (0, 10_000),
+    "cloth_pictures": (0, 1000),
     "taken_back": (0, 99),
     "notes": (0, 1000),
     "photos": (0, 60),

@@ -17,6 +17,7 @@ from yonk.core.paper.bounds import (
     NumberField,
     convert,
     count_fault,
+    length_fault,
     typed,
 )
 from yonk.core.paper.errors import Fault, YonkError
@@ -120,12 +121,55 @@ def check_count(count: int | str, place: str, field: CountField) -> int:
 
 
 @dataclass(frozen=True, kw_only=True)
+class ClothPicture:
+    """A picture of a cloth: what it is called in a parcel, and how much of the cloth is seen in it,
+    in the unit of the block or the quilt. It is laid side by side over a patch.
+    """
+
+    file: str
+    width: Fraction
+    height: Fraction
+
+
+@dataclass(frozen=True, kw_only=True)
+class PictureTold:
+    """A picture of a cloth as an act tells it, in a unit of its own where the shelf has another;
+    without a file, that there is none any more.
+    """
+
+    file: str = ""
+    width: str = ""
+    height: str = ""
+    unit: LengthUnit | None = None
+
+    def read(self, unit: LengthUnit) -> ClothPicture | None:
+        """The picture for a draft in a unit. Raises `DraftError` naming the field."""
+        if not self.file:
+            return None
+        if not re.fullmatch(PICTURE_FILE, self.file):
+            raise DraftError("picture.file", message("is-no-picture-of-cloth"))
+        width, height = self._side("width", unit), self._side("height", unit)
+        return ClothPicture(file=self.file, width=width, height=height)
+
+    def _side(self, side: Literal["width", "height"], unit: LengthUnit) -> Fraction:
+        told, place = self.unit or unit, f"picture.{side}"
+        length = convert(typed_length(getattr(self, side), place, "cloth_seen", told), told, unit)
+        if fault := length_fault(length, "cloth_seen", unit):  # the bounds of both are round ones
+            raise DraftError(place, fault)
+        return length
+
+
+# In a folder of its own, by a name that no system of files takes for a command or a way out.
+PICTURE_FILE = r"fabrics/[A-Za-z0-9][A-Za-z0-9_-]{0,79}\.jpg"
+
+
+@dataclass(frozen=True, kw_only=True)
 class Fabric:
     """A fabric of the block. `direction` is where its print points, in degrees clockwise from up,
     if it has a direction: stripes look the same upside down, a directional print does not.
 
     `right_side` tells whether that is told from the wrong one at a glance; `shelf` names the fabric
-    of the shelf that it is tied to, if it is.
+    of the shelf that it is tied to, if it is. Its `picture` is what it showed when it was taken.
     """
 
     key: str
@@ -136,6 +180,7 @@ class Fabric:
     direction: int = 0
     right_side: RightSide = "seen"
     shelf: str = ""
+    picture: ClothPicture | None = None
     shown_as: Message | None = None  # of one that nobody named
 
     @property

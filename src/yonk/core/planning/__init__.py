@@ -11,7 +11,7 @@ from yonk.core.planning.comparison import (
     steps_of,
     working,
 )
-from yonk.core.planning.contrast import lightness, luminance
+from yonk.core.planning.contrast import colour_difference, lightness, luminance
 from yonk.core.planning.cuts import Cut, Purpose, alike_together
 from yonk.core.planning.in_words import (
     cut_in_words,
@@ -65,6 +65,7 @@ __all__ = [
     "WantedUnits",
     "Way",
     "alike_together",
+    "colour_difference",
     "compare",
     "cut_in_words",
     "cut_shape",

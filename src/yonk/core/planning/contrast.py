@@ -1,16 +1,21 @@
 """Contrast: neighbouring fabrics that vanish into each other.
 
-Luminance and contrast ratio are those of WCAG 2 (relative luminance of sRGB, (L1 + 0.05) / (L2 +
-0.05)).
+Two are hard to tell apart where lightness and hue are both near: told by the colour difference that
+was made to go evenly with what eyes see (CIEDE2000), not by how light they are alone, since a red
+and a green of one lightness are well told apart.
 """
 
 from __future__ import annotations
 
+from functools import lru_cache
+
+from coloraide import Color
+
 from yonk.core.paper import UNASSIGNED, Fabric
 from yonk.core.planning.reading import Reading
 
-SAME_VALUE_RATIO = 1.5  # two fabrics that the quilter calls equally dark, nearer than this
-ANY_VALUE_RATIO = 1.15  # so near that even different values given do not part them
+SAME_VALUE = 20.0  # two fabrics that the quilter calls equally dark, nearer than this
+ANY_VALUE = 12.0  # so near that even different values given do not part them
 
 
 def luminance(colour: str) -> float:
@@ -46,16 +51,26 @@ def lightness(colour: str) -> float:
     return 116 * light ** (1 / 3) - 16 if light > 216 / 24389 else light * 24389 / 27
 
 
-def contrast_ratio(one: str, other: str) -> float:
-    """Contrast of two colours ``#rrggbb``, 1 to 21."""
-    light, dark = sorted((luminance(one), luminance(other)), reverse=True)
-    return (light + 0.05) / (dark + 0.05)
+@lru_cache(maxsize=4096)  # pairs of colours: a quilt of sixty fabrics has fewer than 1,800
+def colour_difference(one: str, other: str) -> float:
+    """How different two colours look: 0 for the same, about 1 for what can just be seen side by
+    side, 100 from black to white.
+
+    Args:
+        one, other: ``#rrggbb``.
+
+    Source: CIEDE2000 (ISO/CIE 11664-6), of sRGB under its own white.
+
+    >>> round(colour_difference("#000000", "#ffffff"))
+    100
+    """
+    return float(Color(one).delta_e(Color(other), method="2000"))
 
 
 def too_near(one: Fabric, other: Fabric) -> bool:
     """Whether two different fabrics are hard to tell apart side by side."""
-    ratio = contrast_ratio(one.colour, other.colour)
-    return ratio < ANY_VALUE_RATIO or (one.value == other.value and ratio < SAME_VALUE_RATIO)
+    apart = colour_difference(*sorted((one.colour.lower(), other.colour.lower())))
+    return apart < (SAME_VALUE if one.value == other.value else ANY_VALUE)
 
 
 def hard_to_tell_apart(reading: Reading) -> list[tuple[Fabric, Fabric]]:

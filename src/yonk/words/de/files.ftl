@@ -215,3 +215,7 @@ sheet-is-damaged = ist ein beschädigtes PDF; scanne es noch einmal
 sheet-has-too-many-pages = hat mehr als { $most } Seiten; sende es in Teilen
 strip-of-fabric = { $fabric }: { $strip }
 picture-corners-cross = Die Ecken fassen keinen Block; leg jede auf eine seiner Ecken, der Reihe nach ringsum
+
+## cloth picture
+known-length-is-too-short = die bekannte Länge ist zu kurz gezeichnet, um danach zu messen; sie über mehr vom Foto ziehen
+part-of-cloth-is-too-small = der Ausschnitt mit dem Muster ist zu klein; ihn größer ziehen

@@ -35,3 +35,5 @@ states-are-kept-so = Jeder Stand der letzten 30 Tage bleibt; dann ein Jahr lang 
 state-is-gone = Dieser Stand des Blocks ist nicht mehr da.
 phone-link-has-ended = Dieser Link lässt niemanden mehr ein. Zeig am Zuschneidetisch ein neues Quadrat.
 sheet-is-not-known = Dieses Yonk kennt kein solches Blatt: Es wurde von einem anderen gedruckt, oder von jemand anderem.
+cloth-picture-is-gone = Dieses Bild eines Stoffs ist nicht mehr da.
+cloth-pictures-are-full = Es sind so viele Bilder von Stoffen aufgehoben, dass kein weiteres Platz hat.

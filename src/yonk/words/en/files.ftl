@@ -269,3 +269,7 @@ sheet-is-damaged = is a damaged PDF; scan it again
 sheet-has-too-many-pages = has more than { $most } pages; send it in parts
 strip-of-fabric = { $fabric }: { $strip }
 picture-corners-cross = The corners hold no block; lay one on each corner of it, going round
+
+## cloth picture
+known-length-is-too-short = the known length is drawn too short to be measured by; draw it over more of the photo
+part-of-cloth-is-too-small = the part that shows the print is too small; draw it larger

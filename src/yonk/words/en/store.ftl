@@ -71,3 +71,5 @@ states-are-kept-so = Every state of the last 30 days is kept; then one a day for
 state-is-gone = This state of the block is not kept any more.
 phone-link-has-ended = This link lets nobody in any more. Show a new square at the cutting table.
 sheet-is-not-known = This Yonk knows no such sheet: it was printed by another one, or by another person’s account.
+cloth-picture-is-gone = This picture of a cloth is not here any more.
+cloth-pictures-are-full = So many pictures of cloth are kept that there is no room for another.

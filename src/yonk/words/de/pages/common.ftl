@@ -156,3 +156,7 @@ common-undo = Rückgängig
 common-undo-by-key = Nimmt die letzte Änderung zurück (Strg + Z)
 common-redo-by-key = Stellt sie wieder her (Strg + Umschalt + Z)
 common-files = Dateien
+common-one-moment = Einen Augenblick …
+common-dyes = Farbstoffe
+common-shades = Dunkler und heller
+common-shade = Stufe { $place } von 7, die dunkelste zuerst

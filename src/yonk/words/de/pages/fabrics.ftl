@@ -16,3 +16,21 @@ fabrics-take-it-off-the-shelf = Aus dem Regal nehmen
 fabrics-shopping-list = Einkaufsliste
 fabrics-for = für { $blocks }
 fabrics-from-the-shelf = ; aus dem Regal { $pieces }
+fabrics-from-the-shelf = Vom Stoffregal
+fabrics-any-value = alle
+fabrics-like-this-colour = Ähnlich wie
+fabrics-none-is-so = Kein Stoff im Regal ist so.
+fabrics-is-in-it = im Block
+fabrics-a-photo-of-it = Ein Foto davon
+fabrics-how-to-measure-a-photo = Die blaue Linie über eine bekannte Länge ziehen, etwa ein Lineal im Foto. Den roten Rahmen um einen Rapport des Musters ziehen oder um ein schlichtes Stück.
+fabrics-the-photo = Das Foto des Stoffs
+fabrics-so-long-is-the-line = So lang ist die Linie ({ $unit ->
+    [in] Zoll
+   *[cm] cm
+})
+fabrics-make-the-picture = Das Bild machen
+fabrics-without-the-picture = Ohne das Bild
+fabrics-spot-part-upper-left = Oben links am Ausschnitt mit dem Muster
+fabrics-spot-part-lower-right = Unten rechts am Ausschnitt mit dem Muster
+fabrics-spot-line-one = Ein Ende der bekannten Länge
+fabrics-spot-line-other = Das andere Ende der bekannten Länge

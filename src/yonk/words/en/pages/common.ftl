@@ -152,3 +152,7 @@ common-undo = Undo
 common-undo-by-key = Takes back the last change (Ctrl + Z)
 common-redo-by-key = Does it again (Ctrl + Shift + Z)
 common-files = Files
+common-one-moment = One moment …
+common-dyes = Dyes
+common-shades = Darker and lighter
+common-shade = Shade { $place } of 7, the darkest first

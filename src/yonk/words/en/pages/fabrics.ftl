@@ -16,3 +16,21 @@ fabrics-take-it-off-the-shelf = Take it off the shelf
 fabrics-shopping-list = Shopping list
 fabrics-for = for { $blocks }
 fabrics-from-the-shelf = ; from the shelf { $pieces }
+fabrics-from-the-shelf = From the fabric shelf
+fabrics-any-value = any
+fabrics-like-this-colour = Like
+fabrics-none-is-so = No fabric of the shelf is so.
+fabrics-is-in-it = in the block
+fabrics-a-photo-of-it = A photo of it
+fabrics-how-to-measure-a-photo = Draw the blue line over a length that you know, such as a ruler in the photo. Draw the red frame around one repeat of the print, or around a plain part.
+fabrics-the-photo = The photo of the cloth
+fabrics-so-long-is-the-line = The line is so long ({ $unit ->
+    [in] inches
+   *[cm] cm
+})
+fabrics-make-the-picture = Make the picture
+fabrics-without-the-picture = Without the picture
+fabrics-spot-part-upper-left = Upper left of the part that shows the print
+fabrics-spot-part-lower-right = Lower right of the part that shows the print
+fabrics-spot-line-one = One end of the known length
+fabrics-spot-line-other = The other end of the known length
