@@ -3631,18 +3631,6 @@ export interface components {
             turn: number;
         };
         /**
-         * ClothPictureIn
-         * @description A picture of a fabric as the picture's own answer told it.
-         */
-        ClothPictureIn: {
-            /** File */
-            file: string;
-            /** Height */
-            height: string;
-            /** Width */
-            width: string;
-        };
-        /**
          * ClothPictureOut
          * @description A picture of a cloth: its name in files, where it is fetched, if it is kept here, and how
          *     wide and high a piece of the cloth it shows, in the unit of what it is drawn on; as numbers and
@@ -8025,7 +8013,7 @@ export interface components {
              * @default
              */
             note?: string;
-            picture?: components["schemas"]["ClothPictureIn"] | null;
+            picture?: components["schemas"]["ShelfPictureIn"] | null;
             /** Pieces */
             pieces?: components["schemas"]["ShelfPieceIn"][];
             /**
@@ -8116,6 +8104,18 @@ export interface components {
             pages: number;
             /** Total */
             total: number;
+        };
+        /**
+         * ShelfPictureIn
+         * @description A picture of a fabric as the picture's own answer told it.
+         */
+        ShelfPictureIn: {
+            /** File */
+            file: string;
+            /** Height */
+            height: string;
+            /** Width */
+            width: string;
         };
         /**
          * ShelfPieceIn

@@ -65,13 +65,15 @@ export function ColourField({ id, value, onChange }: Props) {
             maxLength={40}
             spellCheck={false}
             isInvalid={fault !== ""}
-            aria-describedby={`${id}-fault`}
+            aria-describedby={fault ? `${id}-fault` : undefined}
             onChange={(event) => setText(event.target.value.toLowerCase())}
           />
         </div>
-        <small id={`${id}-fault`} role="alert" className="fault">
-          {fault}
-        </small>
+        {fault && (
+          <small id={`${id}-fault`} role="alert" className="fault">
+            {fault}
+          </small>
+        )}
       </Form.Group>
       <div className="dyes" role="group" aria-label={say("common-dyes")}>
         {row?.dyes.map((dye) => slip(dye.colour, dye.name))}

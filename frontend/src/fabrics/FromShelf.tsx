@@ -37,7 +37,7 @@ export function FromShelf({ there, onTake, onClose }: Props) {
   return (
     <Modal show onHide={onClose} size="lg" aria-labelledby="from-shelf">
       <Modal.Header closeButton>
-        <Modal.Title id="from-shelf">{say("fabrics-from-the-shelf")}</Modal.Title>
+        <Modal.Title id="from-shelf">{say("fabrics-taken-by-looks")}</Modal.Title>
       </Modal.Header>
       <Modal.Body className="stack">
         <div className="side-by-side end">

@@ -72,9 +72,11 @@ export function PictureOfCloth({ photo, unit = "in", onSeen, onClose }: Props) {
         <Form.Group controlId="known-length">
           <Form.Label>{say("fabrics-so-long-is-the-line", { unit })}</Form.Label>
           <Form.Control value={length} isInvalid={Boolean(at)} onChange={(event) => setLength(event.target.value)} />
-          <small role="alert" className="fault">
-            {at}
-          </small>
+          {at && (
+            <small role="alert" className="fault">
+              {at}
+            </small>
+          )}
         </Form.Group>
         <Button variant="outline-primary" disabled={making.isPending} onClick={() => making.mutate()}>
           {say("fabrics-make-the-picture")}

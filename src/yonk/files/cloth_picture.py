@@ -30,8 +30,8 @@ _STEP = 1000  # the size is told to a thousandth of its unit, far finer than a p
 # by the same words, which a test holds.
 _DARK_BELOW, _LIGHT_FROM = 38.0, 66.0
 
-Spot = tuple[float, float]
-Ends = tuple[Spot, Spot]
+PhotoSpot = tuple[float, float]
+Ends = tuple[PhotoSpot, PhotoSpot]
 
 
 class NoClothError(MessageError):

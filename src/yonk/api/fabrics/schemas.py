@@ -21,7 +21,7 @@ class ShelfPieceIn(Model):
     ] = 1
 
 
-class ClothPictureIn(Model):
+class ShelfPictureIn(Model):
     """A picture of a fabric as the picture's own answer told it."""
 
     file: Annotated[str, Field(pattern=f"^{PICTURE_FILE}$")]
@@ -49,7 +49,7 @@ class ShelfFabricIn(Model):
     fibre: Annotated[str, Field(max_length=120)] = ""
     note: Annotated[str, Field(max_length=2000)] = ""
     unit: LengthUnit = "in"
-    picture: ClothPictureIn | None = None
+    picture: ShelfPictureIn | None = None
     pieces: Annotated[list[ShelfPieceIn], Field(max_length=200, default_factory=list)]
     revision: Revision | None = None
 
