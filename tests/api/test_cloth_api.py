@@ -175,3 +175,15 @@ def test_colours_as_typed_darker_and_lighter(web: TestClient) -> None:
     for of in ("teall", "", "rgb(0 0 0 / 10%)"):
         refused = web.get("/api/colours", params={"of": of})
         assert refused.status_code == 422 and "is no colour" in refused.text
+
+
+def test_a_fabric_lies_on_piles_each_once(web: TestClient) -> None:
+    body = {
+        "name": "Tarn",
+        "colour": "#2d566f",
+        "piles": [" hut  darks", "Hut darks", "", "bundle"],
+    }
+    kept = web.post("/api/fabrics", json=body).json()
+    assert kept["piles"] == ["hut darks", "bundle"]
+    long = web.post("/api/fabrics", json=body | {"piles": ["x" * 200]})
+    assert long.status_code == 422 and long.json()["faults"][0]["place"] == "piles"

@@ -417,7 +417,12 @@ def test_the_demo_s_fabric_shelf_is_laid_out_once_and_can_be_cut_from(
 ) -> None:
     lay_out_samples(empty)
     shelf = web.get("/api/fabrics").json()
-    assert {fabric["name"] for fabric in shelf} >= {"Peat", "Fog", "Gorse"}
+    assert {fabric["name"] for fabric in shelf} >= {"Peat", "Fog", "Gorse"} and len(shelf) == 12
+    for one in shelf:
+        shown = web.get(one["picture"]["address"])
+        assert shown.status_code == 200, one["name"]
+    [lantern] = web.get("/api/blocks?search=Gale").json()["blocks"]
+    assert any(cloth["picture"] for cloth in lantern["cloths"])
     peat = next(fabric for fabric in shelf if fabric["name"] == "Peat")
     document = tied(WEIR_GATE, "peat", peat["id"])
     found = next(one for one in cut(web, document)["fabrics"] if one["key"] == "peat")

@@ -83,11 +83,13 @@ class BenchPage:
         self.page.get_by_role("button", name=re.compile(f"^Take {fabric} in hand")).click()
 
     def add_fabric(self, name: str, colour: str, value: str = "medium") -> None:
-        with self.answered():
-            self.page.get_by_role("button", name="+ fabric").click()
-        self.page.get_by_role("list", name="Fabrics of the block").get_by_role(
+        changes = self.page.get_by_role("list", name="Fabrics of the block").get_by_role(
             "button", name="Change"
-        ).last.click()
+        )
+        before = changes.count()
+        self.page.get_by_role("button", name="+ fabric").click()
+        expect(changes).to_have_count(before + 1)
+        changes.last.click()
         dialog = self.page.get_by_role("dialog")
         dialog.get_by_label("Name").fill(name)
         dialog.get_by_label("Colour").fill(colour)

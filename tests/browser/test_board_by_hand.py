@@ -312,12 +312,12 @@ def test_a_photo_lies_under_the_paper_and_its_seams_are_taken_one_by_one(
     bench.start("Copied", "9", "9", 3, 3)
     page.locator(".first-steps input[type=file]").set_input_files(file)
     dialog = page.get_by_role("dialog", name="A picture under the paper")
-    expect(dialog.locator(".corner")).to_have_count(4)
+    expect(dialog.locator(".spot")).to_have_count(4)
     page.evaluate(RESTS)  # a dialog that still moves is no place to aim at
     box = dialog.locator("img").bounding_box()
     assert box
     for place, (x, y) in enumerate(corners):
-        handle = dialog.locator(".corner").nth(place).bounding_box()
+        handle = dialog.locator(".spot").nth(place).bounding_box()
         assert handle
         page.mouse.move(handle["x"] + handle["width"] / 2, handle["y"] + handle["height"] / 2)
         page.mouse.down()

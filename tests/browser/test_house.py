@@ -168,6 +168,7 @@ def test_by_the_lamp_all_is_told_from_its_ground_and_it_is_remembered(
         page.get_by_role("navigation", name="Steps").get_by_role("link", name=step).click()
         page.wait_for_load_state("networkidle")
         expect(page.locator("[aria-busy=true]")).to_have_count(0)
+        expect(page.locator("h1").first).to_be_attached()
         assert page.evaluate(CONTRASTS) == [], step
         assert found_wrong(page) == [], step
     page.reload()
@@ -191,7 +192,7 @@ def test_a_tip_is_shown_on_a_card_and_goes_by_escape(page: Page, tmp_path: Path)
     find_anything = page.get_by_role("button", name="Find", exact=True)
     words = find_anything.get_attribute("title")
     assert words
-    tip = page.get_by_role("tooltip")
+    tip = page.locator(".tip-card")
     find_anything.hover()
     expect(tip).to_have_text(words)
     assert find_anything.get_attribute("title") is None

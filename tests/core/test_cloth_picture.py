@@ -12,7 +12,8 @@ from hypothesis import strategies as st
 from numpy.typing import NDArray
 from PIL import Image, ImageDraw
 
-from yonk.core.paper import dyes
+from yonk.core.paper import Fabric, dyes
+from yonk.core.planning import colour_difference
 from yonk.files.cloth_picture import (
     MOST_ACROSS,
     NoClothError,
@@ -23,6 +24,8 @@ from yonk.files.cloth_picture import (
     tile_as_kept,
 )
 from yonk.files.photo import NoPhotoError
+from yonk.machine.drawn_cloth import drawn_cloth
+from yonk.machine.samples import all_samples
 
 PER_INCH = 60  # pixels of a made photo
 WHOLE = ((0.0, 0.0), (1.0, 1.0))
@@ -46,6 +49,10 @@ def as_file(photo: Image.Image, form: str = "PNG") -> bytes:
     out = BytesIO()
     photo.save(out, form)
     return out.getvalue()
+
+
+def all_samples_fabrics() -> tuple[Fabric, ...]:
+    return next(iter(all_samples())).fabrics
 
 
 def opened(content: bytes) -> NDArray[np.float64]:
@@ -145,3 +152,16 @@ def test_a_picture_is_named_by_what_it_holds() -> None:
     assert digest_in(picture_file(digest)) == digest != picture_digest(b"Cloth")
     for other in ("fabrics/fog.jpg", "../" + picture_file(digest), picture_file(digest) + "\n", ""):
         assert digest_in(other) is None
+
+
+@pytest.mark.parametrize("name", ["Peat", "Lichen", "Bracken", "Tarn", "Thrift"])
+def test_the_samples_own_cloths_are_laid_side_by_side_without_a_seam(name: str) -> None:
+    content = drawn_cloth(name)
+    assert content and drawn_cloth("no such cloth") is None
+    pixels = opened(content)
+    for one in (pixels, pixels.transpose(1, 0, 2)):
+        within = np.abs(np.diff(one, axis=1)).mean(axis=(0, 2))
+        assert np.abs(one[:, 0] - one[:, -1]).mean() <= within.max() * 1.25 + 4
+    [dye] = [one for one in (*dyes(), *all_samples_fabrics()) if one.name == name][:1]
+    mean = "#" + "".join(f"{round(part):02x}" for part in pixels.mean(axis=(0, 1)))
+    assert colour_difference(mean, dye.colour) < 12  # it is known again by its colour

@@ -14,6 +14,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from tests.core.test_setting import quilt_of, sash
+from yonk.core.paper import Fabric, Print
 from yonk.core.setting import JOINS, Border, Quilt, plan_quilt
 from yonk.core.top import JoinedLength, TopCutting, joins_at_seams, strips_beside, whole_list
 
@@ -132,3 +133,30 @@ def test_mitred_borders_are_cut_an_inch_longer_at_each_end() -> None:
     }
     assert cuts == {(F(75, 2), F(9, 2)), (F(93, 2), F(9, 2))}
     assert F(89, 2) in {one.long for one in found.plan.pieces}
+
+
+@pytest.mark.parametrize("print_", ["solid", "directional", "stripes"])
+def test_in_centimetres_and_with_a_print_that_points(print_: Print) -> None:
+    """9 × 10 blocks of 15 cm with 10 cm about them: 150 at the sides, 155 above and below, each 1½
+    longer to cut. A join lies at a seam of the blocks, ¾ cm further on than it is finished. Where
+    a print points up the sides are cut along the cloth, in one.
+    """
+    reed = Fabric(key="reed", name="Reed", colour="#778855", print=print_)
+    border = Border(width=F(10), fabric="reed")
+    quilt = replace(
+        quilt_of("Bracken Rails", columns=9, rows=10, borders=(border,)), fabrics=(reed,)
+    )
+    found = listed(quilt)
+    [joined] = found.joined
+    above, sides = (F(313, 2), 2), (F(303, 2), 2)
+    assert sorted(joined.lengths) == ([sides, above] if print_ == "solid" else [above])
+    assert lengths_made(joined.placed, F(3, 2)) == Counter(dict(joined.lengths))
+    at_the_seams = {F(313, 2): [10 + 15 * n for n in range(1, 9)], F(303, 2): range(15, 150, 15)}
+    for one in joined.placed:
+        assert all(place - F(3, 4) in at_the_seams[one.length] for place in one.joins)
+        assert all(piece <= 100 for piece in one.pieces(F(3, 2)))
+    [cloth] = [one for one in found.cloths if one.fabric == "reed"]
+    along = [
+        laid.height for layout in cloth.layouts for laid in layout.laid if laid.height == F(303, 2)
+    ]
+    assert len(along) == (0 if print_ == "solid" else 2)

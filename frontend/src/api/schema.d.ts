@@ -8016,6 +8016,8 @@ export interface components {
             picture?: components["schemas"]["ShelfPictureIn"] | null;
             /** Pieces */
             pieces?: components["schemas"]["ShelfPieceIn"][];
+            /** Piles */
+            piles?: string[];
             /**
              * Print
              * @default solid
@@ -8062,6 +8064,8 @@ export interface components {
             picture?: components["schemas"]["ClothPictureOut"] | null;
             /** Pieces */
             pieces: components["schemas"]["ShelfPieceOut"][];
+            /** Piles */
+            piles: string[];
             /**
              * Print
              * @enum {string}

@@ -68,7 +68,8 @@ export function Tips() {
   if (!tip) return null;
   const place = { "--at": `${String(tip.x)}px`, top: tip.y } as CSSProperties;
   return (
-    <div ref={card} id="tip" role="tooltip" className={tip.above ? "tip-card above" : "tip-card"} style={place}>
+    // heard as what describes the thing, not a second time by itself
+    <div ref={card} id="tip" aria-hidden="true" className={tip.above ? "tip-card above" : "tip-card"} style={place}>
       {tip.words}
     </div>
   );

@@ -22,7 +22,7 @@ interface Props {
   onTake: (key: string) => void;
   act: (acts: Act[]) => void;
   onNew: () => void;
-  onFromShelf: (fabric: ShelfFabric) => void;
+  onFromShelf: (fabrics: ShelfFabric[]) => void;
   onColourings: () => void;
 }
 
@@ -90,7 +90,7 @@ export function Fabrics({ view, hand, slot, onSlot, onTake, act, onNew, onFromSh
             {say("draft-fabric")}
           </button>
           <button type="button" className="quiet" onClick={() => setChoosing(true)}>
-            {say("draft-from-the-shelf")}
+            {say("common-from-the-shelf")}
           </button>
           <button type="button" className="quiet" onClick={onColourings}>
             {rich("draft-colourings", { count: view.colourings.length > 0 && ` (${String(view.colourings.length)})` })}
@@ -101,10 +101,10 @@ export function Fabrics({ view, hand, slot, onSlot, onTake, act, onNew, onFromSh
         <Suspense>
           <FromShelf
             there={view.fabrics.map((one) => one.shelf)}
-            onTake={(fabric) => {
-              const mine = view.fabrics.find((one) => one.shelf === fabric.id);
+            onTake={(taken) => {
+              const mine = view.fabrics.find((one) => one.shelf === taken[0]?.id);
               if (mine) onTake(mine.key);
-              else onFromShelf(fabric);
+              else onFromShelf(taken);
             }}
             onClose={() => setChoosing(false)}
           />

@@ -1,8 +1,10 @@
 import { useEffect, useRef } from "react";
 
 import type { Act, Draft } from "../api/client";
-import type { ShelfFabric } from "../fabrics/shelfFabric";
+import { asTaken, type ShelfFabric } from "../fabrics/shelfFabric";
 import type { Held } from "./places";
+
+type NewFabric = Omit<Extract<Act, { do: "fabric" }>, "do" | "key">;
 
 interface Asked {
   fabrics: Draft["fabrics"];
@@ -31,20 +33,14 @@ export function useNewFabrics({ fabrics, taken, slot, uses, hold, act }: Asked) 
     const slots = fresh.map((one, place) => [next(place), one.key] as const);
     hold({ taken: { ...taken, ...Object.fromEntries(slots) }, slot: next(fresh.length) });
   }, [fabrics, taken, slot, uses, hold]);
-  const add = (fabric: Omit<Extract<Act, { do: "fabric" }>, "do" | "key">) => {
-    awaited.current += 1;
-    act([{ do: "fabric", key: "", ...fabric }]);
+  const add = (all: NewFabric[]) => {
+    awaited.current += all.length;
+    act(all.map((fabric) => ({ do: "fabric" as const, key: "", ...fabric })));
   };
   return {
     /** The next of the row of dyes. */
-    addNext: () => add({ name: "", colour: "" }),
-    /** One of the shelf, tied to it. */
-    addFromShelf: ({ id, name, colour, value, print, picture, unit }: ShelfFabric) => {
-      const [width, height] = picture?.exact ?? [];
-      add({
-        ...{ name, colour, value, print, shelf: id },
-        ...(picture && width && height ? { picture: { file: picture.file, width, height, unit } } : {}),
-      });
-    },
+    addNext: () => add([{ name: "", colour: "" }]),
+    /** Some of the shelf, tied to it, by one act. */
+    addFromShelf: (all: ShelfFabric[]) => add(all.map(asTaken)),
   };
 }

@@ -72,7 +72,7 @@ export function FabricShelf() {
               <Swatch fabric={drawn(fabric)} index={markOf(fabric.name)} size={52} />
               <div>
                 <b>{fabric.name}</b> {fabric.owner && <small>{say("common-whose", { owner: fabric.owner })}</small>}{" "}
-                <small>{[fabric.value, fabric.print, fabric.fibre].filter(Boolean).join(", ")}</small>
+                <small>{[fabric.value, fabric.print, fabric.fibre, ...fabric.piles].filter(Boolean).join(", ")}</small>
                 <p>
                   {fabric.pieces.length ? (
                     <Fr>{fabric.pieces.map((piece) => piece.words).join(", ")}</Fr>
@@ -131,6 +131,7 @@ function FabricForm({ fabric, next, onClose, onKept, onGone }: FormProps) {
     print: fabric?.print ?? ("solid" as const),
     fibre: fabric?.fibre ?? "cotton",
     note: fabric?.note ?? "",
+    piles: fabric?.piles.join(", ") ?? "",
     unit: fabric?.unit ?? ("in" as const),
     picture: fabric?.picture ?? null,
   });
@@ -150,6 +151,7 @@ function FabricForm({ fabric, next, onClose, onKept, onGone }: FormProps) {
       const { picture } = form;
       const body = {
         ...form,
+        piles: form.piles.split(","),
         picture: picture && { file: picture.file, width: picture.exact[0], height: picture.exact[1] },
         pieces: pieces.map((piece) => ({ ...piece, count: Number(piece.count) || 0 })),
         revision: fabric?.revision ?? null,
@@ -204,6 +206,14 @@ function FabricForm({ fabric, next, onClose, onKept, onGone }: FormProps) {
               />
             </Form.Group>
           </div>
+          <Form.Group controlId="shelf-piles">
+            <Form.Label>{say("fabrics-piles")}</Form.Label>
+            <Form.Control
+              value={form.piles}
+              isInvalid={Boolean(said("piles"))}
+              onChange={(event) => change({ piles: event.target.value })}
+            />
+          </Form.Group>
           <Form.Group controlId="shelf-note">
             <Form.Label>{say("common-note")}</Form.Label>
             <Form.Control

@@ -2,7 +2,7 @@ import "./fabrics.scss";
 
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Form, Modal } from "react-bootstrap";
+import { Button, Form, Modal } from "react-bootstrap";
 import { Link } from "react-router";
 
 import { client, settled } from "../api/client";
@@ -16,7 +16,7 @@ import { drawn, markOf, type ShelfFabric } from "./shelfFabric";
 interface Props {
   /** Those of the shelf that are there already. */
   there: string[];
-  onTake: (fabric: ShelfFabric) => void;
+  onTake: (fabrics: ShelfFabric[]) => void;
   onClose: () => void;
 }
 
@@ -24,6 +24,7 @@ interface Props {
 export function FromShelf({ there, onTake, onClose }: Props) {
   const [name, setName] = useState("");
   const [value, setValue] = useState("");
+  const [pile, setPile] = useState("");
   const [like, setLike] = useState("");
   const dyes = useColours("#ffffff").data?.dyes ?? [];
   const shelf = useQuery({
@@ -31,9 +32,14 @@ export function FromShelf({ there, onTake, onClose }: Props) {
     queryFn: () => settled<ShelfFabric[]>(client.GET("/api/fabrics", { params: { query: { like } } })),
     placeholderData: keepPreviousData,
   });
+  const piles = [...new Set((shelf.data ?? []).flatMap((one) => one.piles))].sort((a, b) => a.localeCompare(b));
   const found = (shelf.data ?? []).filter(
-    (one) => one.name.toLowerCase().includes(name.trim().toLowerCase()) && (value === "" || one.value === value),
+    (one) =>
+      one.name.toLowerCase().includes(name.trim().toLowerCase()) &&
+      (value === "" || one.value === value) &&
+      (pile === "" || one.piles.includes(pile)),
   );
+  const further = found.filter((one) => !there.includes(one.id));
   return (
     <Modal show onHide={onClose} size="lg" aria-labelledby="from-shelf">
       <Modal.Header closeButton>
@@ -55,6 +61,19 @@ export function FromShelf({ there, onTake, onClose }: Props) {
               <option value="dark">{say("common-dark")}</option>
             </Form.Select>
           </Form.Group>
+          {piles.length > 0 && (
+            <Form.Group controlId="from-shelf-pile">
+              <Form.Label>{say("fabrics-pile")}</Form.Label>
+              <Form.Select value={pile} onChange={(event) => setPile(event.target.value)}>
+                <option value="">{say("fabrics-any-pile")}</option>
+                {piles.map((one) => (
+                  <option key={one} value={one}>
+                    {one}
+                  </option>
+                ))}
+              </Form.Select>
+            </Form.Group>
+          )}
         </div>
         <div className="colour-field">
           <div className="dyes" role="group" aria-label={say("fabrics-like-this-colour")}>
@@ -82,7 +101,7 @@ export function FromShelf({ there, onTake, onClose }: Props) {
         <ul className="from-shelf">
           {found.map((fabric) => (
             <li key={fabric.id}>
-              <button type="button" onClick={() => onTake(fabric)}>
+              <button type="button" onClick={() => onTake([fabric])}>
                 <Swatch fabric={drawn(fabric)} index={markOf(fabric.name)} size={72} />
                 <b>{fabric.name}</b>
                 <small>{there.includes(fabric.id) ? say("fabrics-is-in-it") : fabric.value}</small>
@@ -93,6 +112,11 @@ export function FromShelf({ there, onTake, onClose }: Props) {
             </li>
           ))}
         </ul>
+        {pile !== "" && further.length > 0 && (
+          <Button variant="outline-primary" onClick={() => onTake(further)}>
+            {say("fabrics-take-the-pile", { count: further.length })}
+          </Button>
+        )}
       </Modal.Body>
     </Modal>
   );

@@ -11,3 +11,10 @@ export function drawn(fabric: Pick<ShelfFabric, "name" | "colour" | "ink" | "val
 export function markOf(name: string): number {
   return Array.from(name).reduce((sum, letter) => sum + (letter.codePointAt(0) ?? 0), 0) % 8;
 }
+
+/** A fabric of the shelf as a block or a quilt takes it: tied to it, with its picture as it is now. */
+export function asTaken({ id, name, colour, value, print, picture, unit }: ShelfFabric) {
+  const [width, height] = picture?.exact ?? [];
+  const shown = picture && width && height ? { picture: { file: picture.file, width, height, unit } } : {};
+  return { name, colour, value, print, shelf: id, ...shown };
+}

@@ -1,10 +1,13 @@
-import { type SyntheticEvent, useState } from "react";
+import { lazy, Suspense, type SyntheticEvent, useState } from "react";
 import { Button, Form, Modal } from "react-bootstrap";
 
 import { type Cloth, FabricFields } from "../common/FabricFields";
 import { SwatchOf } from "../cut/SwatchOf";
+import { asTaken } from "../fabrics/shelfFabric";
 import { say } from "../language/say";
 import type { Quilt, QuiltAct } from "./useQuilt";
+
+const FromShelf = lazy(async () => ({ default: (await import("../fabrics/FromShelf")).FromShelf }));
 
 interface Props {
   view: Quilt;
@@ -14,6 +17,8 @@ interface Props {
 /** The fabrics of a quilt, those of its blocks and its own, and one more for what goes round them. */
 export function QuiltFabrics({ view, act }: Props) {
   const [adding, setAdding] = useState(false);
+  const [choosing, setChoosing] = useState(false);
+  const there = view.fabrics.map((one) => one.shelf);
   return (
     <p className="quilt-fabrics">
       {view.fabrics.map((one) => (
@@ -24,7 +29,22 @@ export function QuiltFabrics({ view, act }: Props) {
       <button type="button" className="quiet" onClick={() => setAdding(true)}>
         {say("quilts-a-fabric")}
       </button>
+      <button type="button" className="quiet" onClick={() => setChoosing(true)}>
+        {say("common-from-the-shelf")}
+      </button>
       {adding && <NewFabric act={act} onClose={() => setAdding(false)} />}
+      {choosing && (
+        <Suspense>
+          <FromShelf
+            there={there}
+            onTake={(taken) => {
+              const further = taken.filter((one) => !there.includes(one.id));
+              act(further.map((one) => ({ do: "fabric", key: "", ...asTaken(one) })));
+            }}
+            onClose={() => setChoosing(false)}
+          />
+        </Suspense>
+      )}
     </p>
   );
 }

@@ -21,7 +21,7 @@ from yonk.core.acts import (
     apply,
 )
 from yonk.core.drawing import Span
-from yonk.core.paper import Draft, Fabric, LengthUnit, default_making, ruled_seams
+from yonk.core.paper import Draft, Fabric, LengthUnit, default_making, dyes, ruled_seams
 from yonk.core.planning import make_plan
 from yonk.core.pressing import sewing_plan, stacks_of, steps_of_sewing
 from yonk.core.units import UnitKindName
@@ -46,7 +46,20 @@ SHELF: tuple[tuple[str, str, tuple[tuple[str, str, int], ...]], ...] = (
     ("gorse", "", (("41/2", "17/2", 1), ("10", "10", 4))),
     ("lichen", "offcuts of the first throw", (("22", "9", 1), ("40", "5/2", 6))),
     ("bracken", "one way up", (("41/2", "35/2", 1),)),
+    ("rowan", "", (("40", "18", 1),)),
+    ("slate", "for backs and borders", (("40", "108", 1),)),
 )  # a fabric, a note, and pieces on hand: width, length, how many
+
+
+_HUT_DARKS = "hut darks"
+# Further cloths of the shelf, by their names in the row of dyes, and how they are printed.
+_MORE = {
+    "Tarn": "stripes",
+    "Heather": "allover",
+    "Moss": "solid",
+    "Thrift": "allover",
+    "Whey": "stripes",
+}
 
 
 def shelf_samples() -> Iterator[tuple[str, dict[str, object]]]:
@@ -65,10 +78,27 @@ def shelf_samples() -> Iterator[tuple[str, dict[str, object]]]:
                 "print": fabric.print,
                 "fibre": "cotton",
                 "note": note,
+                "piles": [_HUT_DARKS] if fabric.value == "dark" else [],
                 "unit": "in",
                 "pieces": rows,
             },
         )
+    for dye in dyes():
+        if dye.name in _MORE:
+            quarter = [{"width": "41/2", "length": "35/2", "count": 1}]
+            yield (
+                dye.name,
+                {
+                    "colour": dye.colour,
+                    "value": dye.value,
+                    "print": _MORE[dye.name],
+                    "fibre": "cotton",
+                    "note": "",
+                    "piles": [_HUT_DARKS if dye.value == "dark" else "spring bundle"],
+                    "unit": "in",
+                    "pieces": quarter,
+                },
+            )
 
 
 def sheet(

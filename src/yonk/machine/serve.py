@@ -24,8 +24,10 @@ from yonk.api.records import log_as_json
 from yonk.api.shelf.answers import block_contents
 from yonk.api.work import Works
 from yonk.files.block_file import write_block
+from yonk.files.cloth_picture import picture_file
 from yonk.files.seam_log_file import write_test
 from yonk.machine.database_server import DatabaseServer, MachineError
+from yonk.machine.drawn_cloth import INCHES, digest_of_cloth, drawn_cloth, in_drawn_cloth
 from yonk.machine.measured_samples import NOTES, measured_samples, seam_test_samples
 from yonk.machine.patient_http import PatientProtocol
 from yonk.machine.quilt_samples import quilt_samples
@@ -34,6 +36,7 @@ from yonk.machine.settings import ServeSettings
 from yonk.memory import look_between_requests
 from yonk.store.block_log import Measured, keep_measured, put_note
 from yonk.store.blocks import lay_out_once, once
+from yonk.store.cloth_pictures import keep_picture
 from yonk.store.database import (
     POOL,
     CutShortError,
@@ -53,6 +56,7 @@ HOST = "127.0.0.1"
 USUAL_PORT = 8765  # taken by no common service
 SAMPLES = "samples laid out"
 SHELF_SAMPLES = "fabric shelf laid out"
+SEEN_IN_CLOTH = "Gale Lantern"  # the sample whose fabrics have their pictures
 SEAM_SAMPLES = "seam tests laid out"
 QUILT_SAMPLES = "quilts laid out"
 
@@ -86,7 +90,9 @@ def database(folder: Path) -> Iterator[Engine]:
 def lay_out_samples(engine: Engine) -> None:
     """Put the samples on the shelf, once in the life of a database."""
     with session_maker(engine)() as session:
-        drafts = list(all_samples())
+        drafts = [
+            in_drawn_cloth(one) if one.name == SEEN_IN_CLOTH else one for one in all_samples()
+        ]
         laid = lay_out_once(session, SAMPLES, lambda: [block_contents(draft) for draft in drafts])
         for draft, block_id in zip(drafts, laid, strict=False):
             changes = tuple(ThingChange(*one) for one in sewn_samples(draft))
@@ -105,6 +111,11 @@ def lay_out_samples(engine: Engine) -> None:
                 put_test(session, write_test(test, ""), sewn)
         if once(session, SHELF_SAMPLES):
             for name, known in shelf_samples():
+                if content := drawn_cloth(name):
+                    digest, side = digest_of_cloth(name), str(INCHES)
+                    keep_picture(session, digest, content)
+                    shown = {"file": picture_file(digest), "width": side, "height": side}
+                    known["picture"] = shown
                 put_fabric(session, name, json.dumps(known, ensure_ascii=False))
 
 

@@ -39,6 +39,7 @@ from yonk.core.paper import (
     message,
     next_fabric,
     shades,
+    tidy_labels,
     typed_colour,
     typed_length,
     write_exact,
@@ -207,6 +208,7 @@ def _document(asked: ShelfFabricIn) -> str:
         for number, piece in enumerate(asked.pieces)
     ]
     known = asked.model_dump(exclude={"name", "revision", "pieces", "picture"}) | {"pieces": pieces}
+    known["piles"] = [*tidy_labels(asked.piles, "piles")]
     if asked.picture:
         told = PictureTold(**asked.picture.model_dump()).read(asked.unit)
         assert told, "one with a file is there"

@@ -48,6 +48,7 @@ class ShelfFabricIn(Model):
     print: Print = "solid"
     fibre: Annotated[str, Field(max_length=120)] = ""
     note: Annotated[str, Field(max_length=2000)] = ""
+    piles: Annotated[list[str], Field(max_length=COUNTS["labels"][1], default_factory=list)]
     unit: LengthUnit = "in"
     picture: ShelfPictureIn | None = None
     pieces: Annotated[list[ShelfPieceIn], Field(max_length=200, default_factory=list)]
@@ -74,6 +75,7 @@ class ShelfFabricOut(Model):
     print: Print
     fibre: str
     note: str
+    piles: list[str]
     unit: LengthUnit
     picture: ClothPictureOut | None = None
     pieces: list[ShelfPieceOut]

@@ -28,6 +28,7 @@ def shelf_fabric_out(kept: KeptFabric) -> ShelfFabricOut:
         print=known["print"],
         fibre=known["fibre"],
         note=known["note"],
+        piles=known.get("piles", []),
         unit=unit,
         revision=kept.revision,
         owner=kept.owner,

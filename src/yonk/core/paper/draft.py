@@ -476,7 +476,7 @@ def given_fabric(given: Fabric, taken: Iterable[str]) -> Fabric:
     )
 
 
-def tidy_labels(given: Iterable[str]) -> tuple[str, ...]:
+def tidy_labels(given: Iterable[str], where: str = "labels") -> tuple[str, ...]:
     """Labels as they were typed, each once whatever its case, without what is empty.
 
     Raises: `DraftError` for one that is too long, or too many.
@@ -489,10 +489,10 @@ def tidy_labels(given: Iterable[str]) -> tuple[str, ...]:
         plain = " ".join(one.split())
         if len(plain) > LONGEST_LABEL:
             raise DraftError(
-                "labels",
+                where,
                 message("is-longer-than-letters", plain=plain[:20], longest_label=LONGEST_LABEL),
             )
         if plain:
             found.setdefault(plain.casefold(), plain)
-    check_count(len(found), "labels", "labels")
+    check_count(len(found), where, "labels")
     return tuple(found.values())

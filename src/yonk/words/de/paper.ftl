@@ -180,6 +180,7 @@ place-unit = Einheit
 place-cells = Felder
 place-grid = Raster
 place-count = Anzahl
+place-piles = Stapel
 place-picture = Bild
 place-colour = Farbe
 place-value = Helligkeit

@@ -202,6 +202,7 @@ place-unit = unit
 place-cells = cells
 place-grid = grid
 place-count = count
+place-piles = piles
 place-picture = picture
 place-colour = colour
 place-value = value

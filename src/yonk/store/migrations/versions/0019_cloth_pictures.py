@@ -14,13 +14,14 @@ def upgrade() -> None:
     op.create_table(
         "cloth_picture",
         sa.Column("id", sa.String(32), primary_key=True),
-        sa.Column("owner", sa.String(32), primary_key=True, index=True),
+        sa.Column("owner", sa.String(32), primary_key=True),
         sa.Column("content", MEDIUMBLOB, nullable=False),
         sa.Column("made", DATETIME(fsp=6), nullable=False),
         mysql_charset="utf8mb4",
         mysql_collate="utf8mb4_bin",
         if_not_exists=True,
     )
+    op.create_index("ix_cloth_picture_owner", "cloth_picture", ["owner"], if_not_exists=True)
 
 
 def downgrade() -> None:

@@ -160,3 +160,4 @@ common-one-moment = Einen Augenblick …
 common-dyes = Farbstoffe
 common-shades = Dunkler und heller
 common-shade = Stufe { $place } von 7, die dunkelste zuerst
+common-from-the-shelf = vom Regal

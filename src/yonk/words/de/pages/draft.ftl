@@ -245,4 +245,3 @@ draft-take-them-all = Alle nehmen
 draft-leave-them = Alle lassen
 draft-take-the-picture-away = Das Bild wegnehmen
 draft-seam-offered = Naht { $number } von { $count } im Bild: Enter nimmt sie, Entf lässt sie
-draft-from-the-shelf = vom Regal

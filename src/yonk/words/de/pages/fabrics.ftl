@@ -20,7 +20,7 @@ fabrics-taken-by-looks = Vom Stoffregal
 fabrics-any-value = alle
 fabrics-like-this-colour = Ähnlich wie
 fabrics-none-is-so = Kein Stoff im Regal ist so.
-fabrics-is-in-it = im Block
+fabrics-is-in-it = schon da
 fabrics-a-photo-of-it = Ein Foto davon
 fabrics-how-to-measure-a-photo = Die blaue Linie über eine bekannte Länge ziehen, etwa ein Lineal im Foto. Den roten Rahmen um einen Rapport des Musters ziehen oder um ein schlichtes Stück.
 fabrics-the-photo = Das Foto des Stoffs
@@ -34,3 +34,10 @@ fabrics-spot-part-upper-left = Oben links am Ausschnitt mit dem Muster
 fabrics-spot-part-lower-right = Unten rechts am Ausschnitt mit dem Muster
 fabrics-spot-line-one = Ein Ende der bekannten Länge
 fabrics-spot-line-other = Das andere Ende der bekannten Länge
+fabrics-piles = Stapel, mit Kommas
+fabrics-pile = Stapel
+fabrics-any-pile = alle
+fabrics-take-the-pile = { $count ->
+    [one] Ihn nehmen
+   *[other] Alle { $count } nehmen
+}

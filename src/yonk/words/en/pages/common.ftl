@@ -156,3 +156,4 @@ common-one-moment = One moment …
 common-dyes = Dyes
 common-shades = Darker and lighter
 common-shade = Shade { $place } of 7, the darkest first
+common-from-the-shelf = from the shelf

@@ -248,4 +248,3 @@ draft-take-them-all = Take them all
 draft-leave-them = Leave them
 draft-take-the-picture-away = Take the picture away
 draft-seam-offered = Seam { $number } of { $count } in the picture: Enter takes it, Delete leaves it
-draft-from-the-shelf = from the shelf

@@ -20,7 +20,7 @@ fabrics-taken-by-looks = From the fabric shelf
 fabrics-any-value = any
 fabrics-like-this-colour = Like
 fabrics-none-is-so = No fabric of the shelf is so.
-fabrics-is-in-it = in the block
+fabrics-is-in-it = there already
 fabrics-a-photo-of-it = A photo of it
 fabrics-how-to-measure-a-photo = Draw the blue line over a length that you know, such as a ruler in the photo. Draw the red frame around one repeat of the print, or around a plain part.
 fabrics-the-photo = The photo of the cloth
@@ -34,3 +34,10 @@ fabrics-spot-part-upper-left = Upper left of the part that shows the print
 fabrics-spot-part-lower-right = Lower right of the part that shows the print
 fabrics-spot-line-one = One end of the known length
 fabrics-spot-line-other = The other end of the known length
+fabrics-piles = Piles, by commas
+fabrics-pile = Pile
+fabrics-any-pile = any
+fabrics-take-the-pile = { $count ->
+    [one] Take it
+   *[other] Take all { $count }
+}
