@@ -7,6 +7,7 @@ import { MemoryRouter } from "react-router";
 import { afterEach, describe, expect, it, vi } from "vitest";
 
 import type { Draft } from "../src/api/client";
+import { ClothPattern } from "../src/common/Cloth";
 import { Typed } from "../src/common/Typed";
 import { AtTheCuttingTable } from "../src/table/AtTheCuttingTable";
 import { CuttingList } from "../src/draft/CuttingList";
@@ -23,6 +24,32 @@ const around = (client: QueryClient) =>
       </QueryClientProvider>
     );
   };
+
+describe("a cloth that has a picture", () => {
+  const picture = { file: "fabrics/fog.jpg", address: "/api/cloth/fog.jpg", width: 4, height: 3, exact: ["4", "3"] };
+  const fabric = { colour: "#e7e6df", ink: "#000000", print: "directional", direction: 90, picture } as const;
+  const pattern = (one: Parameters<typeof ClothPattern>[0]["fabric"], unit?: number) => {
+    const drawn = render(
+      <svg>
+        <ClothPattern fabric={one} index={0} id="one" scale={1} {...(unit ? { unit } : {})} />
+      </svg>,
+    );
+    const found = drawn.container.querySelector("pattern");
+    return ["width", "height", "patternTransform"].map((name) => found?.getAttribute(name));
+  };
+
+  it("is drawn at its true size, pointing where its print does", () => {
+    expect(pattern({ ...fabric, picture: { ...picture, exact: ["4", "3"] } })).toEqual(["4", "3", "rotate(90)"]);
+    cleanup();
+    expect(pattern({ ...fabric, picture: { ...picture, exact: ["4", "3"] } }, 8).slice(0, 2)).toEqual(["32", "24"]);
+  });
+
+  it("is drawn by its mark where the picture is not kept here", () => {
+    pattern({ ...fabric, picture: { ...picture, exact: ["4", "3"], address: null } });
+    expect(document.querySelector("image")).toBeNull();
+    expect(document.querySelector("pattern path")).not.toBeNull();
+  });
+});
 
 describe("a field that is typed into", () => {
   const field = (fault?: string) => {

@@ -108,6 +108,23 @@ def test_a_block_shows_what_its_fabric_showed_when_it_was_taken(web: TestClient)
     assert refused.status_code == 422
 
 
+def test_a_block_that_changes_its_unit_shows_as_much_of_the_cloth(web: TestClient) -> None:
+    """Exactly, there and back, and the file can be read in both."""
+    seen = photographed(web)
+    width, height = seen["picture"]["exact"]
+    told = {"file": seen["picture"]["file"], "width": width, "height": height}
+    document = put(web, WEIR_GATE, name="Dotted", colour="#ffffff", picture=told)["document"]
+    for unit, inches in (("cm", 2.54), ("in", 1)):
+        size = {"do": "resize", "width": "23", "height": "20", "unit": unit}
+        answer = web.post("/api/draft", json={"document": document, "acts": [size]}).json()
+        shown = answer["fabrics"][-1]["picture"]
+        assert shown["width"] == pytest.approx(4.6 * inches, abs=1e-9)
+        assert shown["height"] == pytest.approx(3.683 * inches, abs=1e-9)
+        document = answer["document"]
+        assert take_block(document).unit == unit
+    assert document["fabrics"][-1]["picture"]["inches"] == width
+
+
 def test_a_file_names_a_picture_within_bounds(web: TestClient) -> None:
     """A bare file names it only: what is not kept here is drawn by its mark."""
 

@@ -6,7 +6,7 @@ import re
 from pathlib import Path
 
 import pytest
-from playwright.sync_api import Page, expect
+from playwright.sync_api import Locator, Page, expect
 
 from tests.browser.test_every_page import CONTRASTS, found_wrong
 from tests.browser.test_recipes import open_sample
@@ -76,22 +76,33 @@ def test_the_thing_under_the_pointer_has_its_menu(page: Page, tmp_path: Path) ->
     expect(page.get_by_role("button", name="Undo")).to_be_enabled()
 
 
-def test_the_wheel_zooms_and_the_middle_button_pans(page: Page, tmp_path: Path) -> None:
+def over_the_board(page: Page, tmp_path: Path) -> tuple[Locator, tuple[float, float]]:
+    """A sample's board with the pointer over it, and where that is."""
     open_sample(page, "Peg", tmp_path)
     room = page.locator(".board-room")
     box = room.bounding_box()
     assert box
-    page.mouse.move(box["x"] + 100, box["y"] + 100)
+    at = box["x"] + 100, box["y"] + 100
+    page.mouse.move(*at)
+    return room, at
+
+
+def zoomed(page: Page, *pixels: int) -> Locator:
+    """Turn the wheel with Ctrl; what says how large it is."""
     page.keyboard.down("Control")
-    page.mouse.wheel(0, -100)
-    zoom = page.get_by_role("group", name="Zoom").get_by_role("status")
-    expect(zoom).to_have_text("128 %")
-    page.mouse.wheel(0, -200)
-    expect(zoom).to_have_text("212 %")
+    for down in pixels:
+        page.mouse.wheel(0, down)
     page.keyboard.up("Control")
+    return page.get_by_role("group", name="Zoom").get_by_role("status")
+
+
+def test_the_wheel_zooms_and_the_middle_button_pans(page: Page, tmp_path: Path) -> None:
+    room, (x, y) = over_the_board(page, tmp_path)
+    expect(zoomed(page, -100)).to_have_text("128 %")
+    expect(zoomed(page, -200)).to_have_text("212 %")
     before = room.evaluate("one => one.scrollLeft")
     page.mouse.down(button="middle")
-    page.mouse.move(box["x"] + 60, box["y"] + 100, steps=3)
+    page.mouse.move(x - 40, y, steps=3)
     page.mouse.up(button="middle")
     assert abs(room.evaluate("one => one.scrollLeft") - before - 40) < 4
     expect(page.get_by_role("button", name="Undo")).to_be_disabled()
@@ -99,19 +110,12 @@ def test_the_wheel_zooms_and_the_middle_button_pans(page: Page, tmp_path: Path) 
 
 def test_the_space_bar_pans(page: Page, tmp_path: Path) -> None:
     """What is dragged with it draws nothing; pressed alone on the board it does what Enter does."""
-    open_sample(page, "Peg", tmp_path)
-    room = page.locator(".board-room")
-    box = room.bounding_box()
-    assert box
-    page.mouse.move(box["x"] + 100, box["y"] + 100)
-    page.keyboard.down("Control")
-    page.mouse.wheel(0, -300)
-    page.keyboard.up("Control")
-    expect(page.get_by_role("group", name="Zoom").get_by_role("status")).to_have_text("212 %")
+    room, (x, y) = over_the_board(page, tmp_path)
+    expect(zoomed(page, -300)).to_have_text("212 %")
     before = room.evaluate("one => [one.scrollLeft, one.scrollTop]")
     page.keyboard.down("Space")
     page.mouse.down()
-    page.mouse.move(box["x"] + 70, box["y"] + 80, steps=4)
+    page.mouse.move(x - 30, y - 20, steps=4)
     page.mouse.up()
     page.keyboard.up("Space")
     after = room.evaluate("one => [one.scrollLeft, one.scrollTop]")

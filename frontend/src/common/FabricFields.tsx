@@ -3,6 +3,7 @@ import { Form } from "react-bootstrap";
 import type { Draft } from "../api/client";
 import { say } from "../language/say";
 import { ColourField } from "./ColourField";
+import { ValueOptions } from "./ValueOptions";
 
 type Fabric = Draft["fabrics"][number];
 export type Cloth = Pick<Fabric, "colour" | "value" | "print">;
@@ -26,9 +27,7 @@ export function FabricFields({
           value={form.value}
           onChange={(event) => onChange({ value: event.target.value as Fabric["value"] })}
         >
-          <option value="light">{say("common-light")}</option>
-          <option value="medium">{say("common-medium")}</option>
-          <option value="dark">{say("common-dark")}</option>
+          <ValueOptions />
         </Form.Select>
       </Form.Group>
       <Form.Group controlId={`${id}-print`}>

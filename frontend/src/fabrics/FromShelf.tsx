@@ -10,6 +10,7 @@ import { Swatch } from "../common/Cloth";
 import { useColours } from "../common/ColourField";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
+import { ValueOptions } from "../common/ValueOptions";
 import { say } from "../language/say";
 import { drawn, markOf, type ShelfFabric } from "./shelfFabric";
 
@@ -56,9 +57,7 @@ export function FromShelf({ there, onTake, onClose }: Props) {
             <Form.Label>{say("common-value")}</Form.Label>
             <Form.Select value={value} onChange={(event) => setValue(event.target.value)}>
               <option value="">{say("fabrics-any-value")}</option>
-              <option value="light">{say("common-light")}</option>
-              <option value="medium">{say("common-medium")}</option>
-              <option value="dark">{say("common-dark")}</option>
+              <ValueOptions />
             </Form.Select>
           </Form.Group>
           {piles.length > 0 && (

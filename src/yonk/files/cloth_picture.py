@@ -19,6 +19,7 @@ from numpy.typing import NDArray
 from PIL import Image
 
 from yonk.core.paper import MessageError, Value, message
+from yonk.core.planning import value_of
 from yonk.files.photo import QUALITY, as_kept
 
 MOST_ACROSS = 512  # pixels of the longer side that are kept: 128 to the inch of a 4 inch repeat
@@ -26,9 +27,6 @@ _LEAST_PIXELS = 24  # of the part that is cut out, from which a print can be tol
 _LEAST_LINE = 0.03  # of the photo's longer side, below which a length in it is told by a slip
 _FADED = 0.08  # of each side: more blurs a small print, less lets a shadow's edge be seen
 _STEP = 1000  # the size is told to a thousandth of its unit, far finer than a photo shows it
-# CIELAB lightness; between them lies what most quilters call a medium. The made-in dyes are called
-# by the same words, which a test holds.
-_DARK_BELOW, _LIGHT_FROM = 38.0, 66.0
 
 PhotoSpot = tuple[float, float]
 Ends = tuple[PhotoSpot, PhotoSpot]
@@ -92,13 +90,13 @@ def cloth_tile(photo: bytes, part: Ends, line: Ends, length: Fraction) -> ClothT
     per_unit = _pixels_per_unit(pixels, line, length)
     tile = _faded(_cut_out(pixels, part))
     high, wide = tile.shape[:2]
-    colour, value = _looks(tile)
+    colour = _looks(tile)
     return ClothTile(
         content=_written(Image.fromarray(tile)),
         width=Fraction(round(wide / per_unit * _STEP), _STEP),
         height=Fraction(round(high / per_unit * _STEP), _STEP),
         colour=colour,
-        value=value,
+        value=value_of(colour),
     )
 
 
@@ -133,17 +131,12 @@ def _faded(found: NDArray[np.uint8]) -> NDArray[np.uint8]:
     return np.clip(np.rint(tile), 0, 255).astype(np.uint8)
 
 
-def _looks(tile: NDArray[np.uint8]) -> tuple[str, Value]:
-    """What it looks like from afar: the colour in the middle of all that is in it, by area, and how
-    dark that is.
-    """
+def _looks(tile: NDArray[np.uint8]) -> str:
+    """The colour that it has from afar: the mean of all that is in it, in CIELAB."""
     lab = cv2.cvtColor(tile.astype(np.float32) / 255, cv2.COLOR_RGB2LAB).reshape(-1, 3)
-    mean = lab.mean(axis=0)
-    seen = cv2.cvtColor(mean.reshape(1, 1, 3).astype(np.float32), cv2.COLOR_LAB2RGB)[0, 0]
-    red, green, blue = (int(part) for part in np.clip(np.rint(seen * 255), 0, 255))
-    light = float(mean[0])
-    value: Value = "dark" if light < _DARK_BELOW else "light" if light >= _LIGHT_FROM else "medium"
-    return f"#{red:02x}{green:02x}{blue:02x}", value
+    mean = lab.mean(axis=0).reshape(1, 1, 3).astype(np.float32)
+    seen = np.clip(np.rint(cv2.cvtColor(mean, cv2.COLOR_LAB2RGB)[0, 0] * 255), 0, 255)
+    return "#" + "".join(f"{int(part):02x}" for part in seen)
 
 
 def _written(picture: Image.Image) -> bytes:

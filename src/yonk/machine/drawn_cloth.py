@@ -15,7 +15,7 @@ from itertools import product
 import numpy as np
 from PIL import Image, ImageDraw
 
-from yonk.core.paper import ClothPicture, Draft, convert
+from yonk.core.paper import ClothPicture, Draft
 from yonk.files.cloth_picture import picture_digest, picture_file
 from yonk.files.photo import QUALITY
 
@@ -108,14 +108,21 @@ def drawn_cloth(name: str) -> bytes | None:
 
 def in_drawn_cloth(draft: Draft) -> Draft:
     """A sample whose fabrics are seen in their cloth."""
-    side = convert(Fraction(INCHES), "in", draft.unit)
-    fabrics = (
-        replace(one, picture=ClothPicture(file=picture_file(name), width=side, height=side))
-        if (name := digest_of_cloth(one.name))
-        else one
-        for one in draft.fabrics
+    side = Fraction(INCHES)
+    return replace(
+        draft,
+        fabrics=tuple(
+            replace(
+                one,
+                picture=ClothPicture(file=picture_file(name), width=side, height=side).converted(
+                    "in", draft.unit
+                ),
+            )
+            if (name := digest_of_cloth(one.name))
+            else one
+            for one in draft.fabrics
+        ),
     )
-    return replace(draft, fabrics=tuple(fabrics))
 
 
 def digest_of_cloth(name: str) -> str:

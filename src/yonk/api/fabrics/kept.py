@@ -16,7 +16,7 @@ from yonk.core.cutting import (
     ShelfPieces,
     pieces_of_fabric,
 )
-from yonk.core.paper import ClothPicture, DraftError, LengthUnit, PictureTold, write_exact
+from yonk.core.paper import ClothPicture, LengthUnit, PictureTold, write_exact
 from yonk.files.cloth_picture import digest_in
 from yonk.store.cloth_pictures import NoSuchPictureError, picture_content
 from yonk.store.fabrics import KeptFabric
@@ -49,12 +49,9 @@ def shelf_document(kept: KeptFabric, cloth: ShelfCloth) -> str:
 
 
 def shelf_picture(known: Mapping[str, Any], unit: LengthUnit) -> ClothPicture | None:
-    """The picture that is kept of a shelf fabric, in a unit; none where that has no room for it."""
-    if not known.get("picture"):
-        return None
-    with suppress(DraftError):
-        return PictureTold(**known["picture"], unit=known["unit"]).read(unit)
-    return None
+    """The picture that is kept of a shelf fabric, in a unit."""
+    told = known.get("picture")
+    return PictureTold(**told, unit=known["unit"]).read(unit) if told else None
 
 
 def cloths_shown(session: Session, document: str) -> dict[str, bytes]:

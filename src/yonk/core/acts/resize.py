@@ -29,5 +29,10 @@ class Resize(Act):
         )
         now = replace(draft, width=width, height=height)
         if unit != draft.unit:
-            now = replace(now, unit=unit, making=in_its_unit(draft.making, unit))
+            fabrics = tuple(
+                replace(one, picture=one.picture and one.picture.converted(draft.unit, unit))
+                for one in draft.fabrics
+            )
+            making = in_its_unit(draft.making, unit)
+            now = replace(now, unit=unit, making=making, fabrics=fabrics)
         return carried(now, (), draft)

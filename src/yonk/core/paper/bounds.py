@@ -114,7 +114,7 @@ LENGTHS: dict[LengthUnit, dict[LengthField, Bound]] = {
         "strip": _bound("1/2", "50"),
         "seam": _bound("1/20", "5"),
         "measured": _bound("1/40", "4000"),
-        "cloth_seen": _bound("1", "200"),
+        "cloth_seen": _bound("127/100", "1016/5"),  # the same: a block changes its unit with them
     },
 }
 NUMBERS: dict[NumberField, Bound] = {

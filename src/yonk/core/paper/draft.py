@@ -17,7 +17,6 @@ from yonk.core.paper.bounds import (
     NumberField,
     convert,
     count_fault,
-    length_fault,
     typed,
 )
 from yonk.core.paper.errors import Fault, YonkError
@@ -120,6 +119,10 @@ def check_count(count: int | str, place: str, field: CountField) -> int:
     return count
 
 
+# In a folder of its own, by a name that no system of files takes for a command or a way out.
+PICTURE_FILE = r"fabrics/[A-Za-z0-9][A-Za-z0-9_-]{0,79}\.jpg"
+
+
 @dataclass(frozen=True, kw_only=True)
 class ClothPicture:
     """A picture of a cloth: what it is called in a parcel, and how much of the cloth is seen in it,
@@ -129,6 +132,11 @@ class ClothPicture:
     file: str
     width: Fraction
     height: Fraction
+
+    def converted(self, unit: LengthUnit, to: LengthUnit) -> ClothPicture:
+        """The same piece of cloth, told in another unit."""
+        width, height = (convert(side, unit, to) for side in (self.width, self.height))
+        return replace(self, width=width, height=height)
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -148,19 +156,12 @@ class PictureTold:
             return None
         if not re.fullmatch(PICTURE_FILE, self.file):
             raise DraftError("picture.file", message("is-no-picture-of-cloth"))
-        width, height = self._side("width", unit), self._side("height", unit)
-        return ClothPicture(file=self.file, width=width, height=height)
-
-    def _side(self, side: Literal["width", "height"], unit: LengthUnit) -> Fraction:
-        told, place = self.unit or unit, f"picture.{side}"
-        length = convert(typed_length(getattr(self, side), place, "cloth_seen", told), told, unit)
-        if fault := length_fault(length, "cloth_seen", unit):  # the bounds of both are round ones
-            raise DraftError(place, fault)
-        return length
-
-
-# In a folder of its own, by a name that no system of files takes for a command or a way out.
-PICTURE_FILE = r"fabrics/[A-Za-z0-9][A-Za-z0-9_-]{0,79}\.jpg"
+        told = self.unit or unit
+        width, height = (
+            typed_length(getattr(self, side), f"picture.{side}", "cloth_seen", told)
+            for side in ("width", "height")
+        )
+        return ClothPicture(file=self.file, width=width, height=height).converted(told, unit)
 
 
 @dataclass(frozen=True, kw_only=True)

@@ -11,7 +11,7 @@ from yonk.core.planning.comparison import (
     steps_of,
     working,
 )
-from yonk.core.planning.contrast import colour_difference, lightness, luminance
+from yonk.core.planning.contrast import colour_difference, lightness, luminance, value_of
 from yonk.core.planning.cuts import Cut, Purpose, alike_together
 from yonk.core.planning.in_words import (
     cut_in_words,
@@ -93,6 +93,7 @@ __all__ = [
     "unit_mark",
     "unit_presses",
     "usual_range",
+    "value_of",
     "wanted_of",
     "way_asked",
     "way_named",

@@ -11,10 +11,13 @@ from functools import lru_cache
 
 from coloraide import Color
 
-from yonk.core.paper import UNASSIGNED, Fabric
+from yonk.core.paper import UNASSIGNED, Fabric, Value
 from yonk.core.planning.reading import Reading
 
 SAME_VALUE = 20.0  # two fabrics that the quilter calls equally dark, nearer than this
+# Of lightness; between them lies what most quilters call a medium. The row of dyes is called by the
+# same words, which a test holds.
+_DARK_BELOW, _LIGHT_FROM = 38.0, 66.0
 ANY_VALUE = 12.0  # so near that even different values given do not part them
 
 
@@ -49,6 +52,16 @@ def lightness(colour: str) -> float:
     """
     light = luminance(colour)
     return 116 * light ** (1 / 3) - 16 if light > 216 / 24389 else light * 24389 / 27
+
+
+def value_of(colour: str) -> Value:
+    """What most quilters would call a colour ``#rrggbb``.
+
+    >>> value_of("#3b2a20"), value_of("#e7e6df")
+    ('dark', 'light')
+    """
+    light = lightness(colour)
+    return "dark" if light < _DARK_BELOW else "light" if light >= _LIGHT_FROM else "medium"
 
 
 @lru_cache(maxsize=4096)  # pairs of colours: a quilt of sixty fabrics has fewer than 1,800
