@@ -3,6 +3,7 @@ import { StrictMode, Suspense } from "react";
 import { createRoot } from "react-dom/client";
 import { createBrowserRouter, Navigate, type NonIndexRouteObject, Outlet, RouterProvider } from "react-router";
 
+import { askForUsual } from "./api/useUsual";
 import { askForBlock } from "./block/server";
 import { Tips } from "./common/Tips";
 import { Fetching, Wrong } from "./common/Waiting";
@@ -10,10 +11,13 @@ import { Gate } from "./guild/Gate";
 import { askForWho } from "./guild/useWho";
 import { askForQuilt } from "./quilts/server";
 
+const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } });
+
 /** Has what a page shows asked for while its code is on the way; again only for another block or quilt. */
 const first = (askFor: (id: string) => void): Pick<NonIndexRouteObject, "loader" | "shouldRevalidate"> => ({
   loader: ({ params }) => {
     if (params["id"]) askFor(params["id"]);
+    askForUsual(queries);
     return null;
   },
   shouldRevalidate: ({ currentParams, nextParams }) => currentParams["id"] !== nextParams["id"],
@@ -69,7 +73,6 @@ const router = createBrowserRouter([
 ]);
 // what is ticked is seen ticked before the next picture, without a flicker
 notifyManager.setScheduler(queueMicrotask);
-const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } });
 askForWho(queries);
 
 /** All pages, drawn into an element of the document. */

@@ -30,7 +30,7 @@ class _Assets(StaticFiles):
 def serve_front_end(app: FastAPI, folder: Path) -> None:
     """Serve a built front end beside the API."""
     app.mount("/assets", _Assets(directory=folder / "assets"), name="assets")
-    app_code = _code_of(folder, "App")
+    app_code = [one for part in ("libraries", "shared", "App") for one in _code_of(folder, part)]
     first = [
         (re.compile("quilts/([0-9a-z]+)"), "/api/quilts/{}/seen", _code_of(folder, "QuiltPage")),
         (re.compile("blocks/([0-9a-z]+)"), "/api/blocks/{}", _code_of(folder, "BlockPage")),

@@ -12,7 +12,7 @@ from typing import NamedTuple
 import shapely
 
 from yonk.core.drawing import FACES_KEPT, Drawing, Face, Ring, once_a_drawing
-from yonk.core.paper import XY
+from yonk.core.paper import XY, Point
 
 # spots beside the middle of a cell, in parts of it: a seam often runs through the middle
 NEAR_THE_MIDDLE = (Fraction(19, 48), Fraction(17, 48)), (Fraction(25, 48), Fraction(29, 48))
@@ -41,15 +41,19 @@ def cell_faces(drawing: Drawing) -> list[int | None]:
     """For each cell, row by row, the face that holds a place near its middle, where seams seldom
     run; None where one runs through both that are looked at.
     """
-    columns, rows = len(drawing.ruling.across) - 1, len(drawing.ruling.down) - 1
-    cells = [(column, row) for row in range(rows) for column in range(columns)]
-    found: list[int | None] = [None] * len(cells)
-    for x, y in NEAR_THE_MIDDLE:
-        left = [number for number, face in enumerate(found) if face is None]
-        points = [(cells[number][0] + x, cells[number][1] + y) for number in left]
-        for number, face in zip(left, drawing.faces_at(points), strict=True):
-            found[number] = face
+    first, second = _near_the_middles(len(drawing.ruling.across) - 1, len(drawing.ruling.down) - 1)
+    found = drawing.faces_at(first)
+    left = [number for number, face in enumerate(found) if face is None]
+    for number, face in zip(left, drawing.faces_at([second[n] for n in left]), strict=True):
+        found[number] = face
     return found
+
+
+@lru_cache(maxsize=8)  # a grid is looked at again at every edit
+def _near_the_middles(columns: int, rows: int) -> tuple[list[Point], ...]:
+    """Of the cells of a grid, row by row, the places that are looked at, in columns and rows."""
+    cells = [(column, row) for row in range(rows) for column in range(columns)]
+    return tuple([(column + x, row + y) for column, row in cells] for x, y in NEAR_THE_MIDDLE)
 
 
 @lru_cache(maxsize=8)

@@ -148,8 +148,9 @@ class Region:
             )
             for piece in pieces
         ]
-        moved.sort(key=_ring)
-        together = tuple(
+        if len(moved) > 1:
+            moved.sort(key=_ring)
+        together = self.together and tuple(
             (x - left, y - top, far - left, low - top)
             for x, y, far, low in self.together
             if _holds((left, top, right, bottom), (x, y, far, low))

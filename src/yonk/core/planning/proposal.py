@@ -23,7 +23,7 @@ from yonk.core.paper import (
 )
 from yonk.core.planning.prints import TURNING
 from yonk.core.planning.to_the_ruler import worst_off
-from yonk.core.planning.ways import Demand, Tally, Way, all_ways, tally
+from yonk.core.planning.ways import Demand, Tally, Way, all_ways, cut_for, tally
 from yonk.core.sewing import area, bounds, length, sides_of
 from yonk.core.units import Terms, Unit, UnitKind, pooled, target_of
 
@@ -140,7 +140,9 @@ def _cuts_off_on_the_ruler(way: Way, unit: Unit, terms: Terms) -> bool:
     """Whether corners that are cut off a piece are cut at marks of the ruler: what is sewn there
     fills just as much.
     """
-    needs = (need for share in way.shares for need in share.method.needs(unit, terms, share.lots))
+    needs = (
+        row[0] for share in way.shares for row in cut_for(share.method, unit, terms, share.lots)
+    )
     offs = [worst_off(need, terms) for need in needs if any(need.corners_off)]
     return not any(off and off.corner for off in offs)
 

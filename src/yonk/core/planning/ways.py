@@ -208,7 +208,7 @@ def tally(way: Way, unit: Unit, terms: Terms, demand: Demand) -> Tally:
     for share in way.shares:
         lots, wanted = for_both_hands(share, demand)
         batches = share.method.batches(unit, terms, lots)
-        for need, width, height, count in _rows(share.method, unit, terms, lots):
+        for need, width, height, count in cut_for(share.method, unit, terms, lots):
             pieces += len(batches) * count if need.shape == "strip" else count
             used += float(width * height) * count
             effort = effort.and_also(Effort(cuts=count * need.diagonal_cuts))
@@ -238,7 +238,7 @@ def way_prints(way: Way, unit: Unit, terms: Terms, lying: GroupOrientation) -> P
     return found
 
 
-def _rows(method: Method, unit: Unit, terms: Terms, lots: int) -> Rows:
+def cut_for(method: Method, unit: Unit, terms: Terms, lots: int) -> Rows:
     """What is cut for so many lots, worked out once for all ways that take as many of a method."""
     known: dict[tuple[MethodName, int], tuple[Terms, Rows]]
     known = unit.worked_out.setdefault("rows", {})
