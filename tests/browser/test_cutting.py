@@ -18,6 +18,12 @@ from yonk.machine.printer import print_pages
 
 pytestmark = pytest.mark.browser
 
+# Done when the worker that opens pages without a server has charge of this one.
+KEPT_FOR_LATER = """() => new Promise(done => {
+  const look = () => navigator.serviceWorker.controller ? done() : setTimeout(look, 50);
+  look();
+})"""
+
 
 def to_cut(page: Page) -> None:
     page.get_by_role("navigation", name="Steps").get_by_role("link", name="Cut").click()
@@ -182,7 +188,7 @@ def test_the_table_goes_on_without_the_server(
     page.get_by_role("button", name="At the cutting table").click()
     place = page.locator(".cutting-table .place")
     expect(place).to_have_text("Strip 1 of 9, 0 done")
-    page.wait_for_function("navigator.serviceWorker.controller !== null")
+    page.evaluate(KEPT_FOR_LATER)
     running.stop()
     page.reload()
     expect(page.get_by_text("This is what was opened last")).to_be_visible()
