@@ -62,6 +62,7 @@ export default defineConfig({
   plugins: [react(), babel({ presets: [reactCompilerPreset()] }), offline, pressed],
   build: {
     target: "es2022",
+    cssCodeSplit: false, // one order of the rules, whichever page is opened first
     chunkSizeWarningLimit: 900,
     rollupOptions: {
       input: { index: "index.html", worker: "src/offline/worker.ts" },

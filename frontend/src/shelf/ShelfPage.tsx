@@ -207,7 +207,7 @@ export function ShelfPage() {
           ))}
         </ul>
         {shelf.data && shelf.data.pages > 1 && (
-          <nav className="pages" aria-label={say("shelf-pages-of-the-shelf")}>
+          <nav className="shelf-pages" aria-label={say("shelf-pages-of-the-shelf")}>
             <Button
               variant="outline-primary"
               size="sm"
