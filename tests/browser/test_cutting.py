@@ -68,7 +68,7 @@ def test_a_block_from_draft_to_printed_list(bench: BenchPage, page: Page, tmp_pa
     expect(page.locator(".layout .laid")).to_have_count(6)
     line(page, "8″").hover()
     expect(page.locator(".layout .laid.lit")).to_have_count(6)
-    expect(page.locator(".block-picture .lit")).to_have_count(4)
+    expect(page.locator(".cut-picture .lit")).to_have_count(4)
     page.get_by_role("button", name="Print and take along").click()
     with page.expect_download() as sheet:
         page.get_by_role("button", name="Cutting list with layouts (PDF)").click()

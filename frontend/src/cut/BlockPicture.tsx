@@ -10,7 +10,7 @@ export function BlockPicture({ view, line, fabric }: { view: Draft; line: CutLin
   const colour = (key: string) => view.fabrics.find((one) => one.key === key)?.colour ?? SHEET;
   return (
     <svg
-      className="block-picture"
+      className="cut-picture"
       viewBox={`0 0 ${String(width)} ${String(height)}`}
       role="img"
       aria-label={say("common-the-block")}

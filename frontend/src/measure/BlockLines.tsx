@@ -54,7 +54,7 @@ export function BlockLines({ view, measuring, lit, onMeasure }: Props) {
       {measuring.patches.map((patch, number) => (
         <g
           key={number}
-          className="letter"
+          className="line-letter"
           role="button"
           tabIndex={0}
           aria-label={say("measure-measure-this-patch", { letter: patch.letter, number: number + 1 })}

@@ -22,7 +22,7 @@ export function Looks({ id, measuring }: { id: string; measuring: Measuring }) {
     },
   );
   return (
-    <section className="looks" aria-labelledby="looks-head">
+    <section className="as-it-looks" aria-labelledby="looks-head">
       <h2 id="looks-head">{say("measure-what-does-it-look-like")}</h2>
       <div role="group" aria-labelledby="looks-head">
         {measuring.looks.map((one) => (
