@@ -21,9 +21,9 @@ TIMES = 11
 SEEN = 50  # ms until a touch is drawn, whatever the size of the drawing
 LONGEST = 50  # ms in which the page hears nothing: what a browser calls a long task
 
-# A touch on the board at a share of its width and height, as a hand does it; what it takes until
-# something of it is drawn over the board, until the list beside it is another and, meanwhile, how
-# long the page was kept from hearing.
+# A touch on the board at a share of its width and height, down for 60 ms as a hand is; what it
+# takes from when it is lifted until something of it is drawn on the board, until the list beside it
+# is another and, meanwhile, how long the page was kept from hearing.
 TOUCHES = """async ([spots, repaint]) => {
   const board = document.querySelector('.board');
   const list = document.querySelector('.list-body');
@@ -34,11 +34,13 @@ TOUCHES = """async ([spots, repaint]) => {
   const changed = place => new Promise(done => {
     const watch = new MutationObserver(changes => {
       if (!changes.some(one => [...one.addedNodes].some(node => node.nodeType === 1
-          && (node.matches('.waiting') || node.closest('.waiting'))) || place === list)) return;
+          && node.closest('.waiting')) || one.target.parentElement.closest('.board-cloth')
+          || place === list)) return;
       watch.disconnect();
       requestAnimationFrame(() => done(performance.now()));
     });
-    watch.observe(place, { childList: true, subtree: true, characterData: true });
+    watch.observe(place, { childList: true, subtree: true, characterData: true,
+      attributeFilter: ['fill', 'd', 'points'] });
   });
   const taken = [];
   for (const [across, down] of spots) {
@@ -53,7 +55,7 @@ TOUCHES = """async ([spots, repaint]) => {
     board.dispatchEvent(new PointerEvent('pointermove', at));
     await pause(300);
     long.length = 0;
-    const [drawn, listed] = [changed(board), changed(list)];
+    const [drawn, listed] = [changed(board.parentElement), changed(list)];
     board.setPointerCapture = () => undefined; // there is no pointer of this number
     board.dispatchEvent(new PointerEvent('pointerdown', at));
     await pause(60);

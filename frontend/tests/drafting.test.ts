@@ -83,6 +83,22 @@ describe("the drafting of a block", () => {
     await settle();
   };
 
+  it("does what was foreseen with the answer that is on its way, and anything else anew", async () => {
+    const shelf = new Shelf();
+    const drafting = new Drafting("one", shelf, memory());
+    await drafting.enter();
+    drafting.foresee([named("Cairn")]);
+    drafting.act([named("Cairn")]);
+    await vi.waitFor(() => expect(drafting.state.waiting).toBe(0));
+    expect(shelf.done).toEqual([named("Cairn")]);
+    expect(drafting.state.canUndo).toBe(true);
+    drafting.foresee([named("Stile")]);
+    drafting.act([named("Peg")]);
+    await vi.waitFor(() => expect(drafting.state.waiting).toBe(0));
+    expect(shelf.done).toEqual([named("Cairn"), named("Stile"), named("Peg")]);
+    expect(drafting.state.view?.document).toEqual(document(3));
+  });
+
   it("shows the block and tells who listens", async () => {
     const heard = vi.fn();
     const stop = drafting.subscribe(heard);

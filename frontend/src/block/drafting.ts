@@ -103,6 +103,8 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
   private working = false;
   /** How many steps are to be taken back as soon as what is on its way has come. */
   private owed = 0;
+  /** What was asked while the hand that does it was still down. */
+  private foreseen: { document: Document; question: string; drawn: Promise<V> } | undefined;
   private isSaving = false;
   private left = true;
   private saveKey = "";
@@ -156,6 +158,19 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
     this.stand({ waiting: [...this.standing.waiting, { acts, mates }] });
     void this.work();
   };
+
+  /** Asks what acts would make of the draft while the hand that does them is down; nothing is done. */
+  readonly foresee = (acts: A[], mates: MatesName = "none"): void => {
+    const { document } = this;
+    if (!document || this.working || acts.length === 0) return;
+    const drawn = this.server.draft(document, acts, mates, this.extras);
+    drawn.catch(() => undefined); // told where it is done
+    this.foreseen = { document, question: this.question(acts, mates), drawn };
+  };
+
+  private question(acts: A[], mates: MatesName): string {
+    return JSON.stringify([acts, mates, this.extras]);
+  }
 
   /** Takes a drawn document as the next step. */
   readonly take = (document: Document, drawn: V): void => {
@@ -295,7 +310,11 @@ export class Drafting<A = Act, V extends Drawn = Draft> {
     const sign = setTimeout(() => {
       this.tell({ busy: true });
     }, BUSY_AFTER);
+    const { foreseen } = this;
+    this.foreseen = undefined;
     try {
+      if (foreseen?.document === document && foreseen.question === this.question(acts, mates))
+        return await foreseen.drawn;
       return await this.server.draft(document, acts, mates, this.extras);
     } finally {
       clearTimeout(sign);

@@ -9,7 +9,17 @@ import { serverOf } from "./server";
 export type DraftInHand = DraftingState &
   Pick<
     Drafting,
-    "act" | "wouldBe" | "take" | "undo" | "redo" | "dismiss" | "takeTheirs" | "keepMineAsCopy" | "bringBack" | "letGo"
+    | "act"
+    | "wouldBe"
+    | "foresee"
+    | "take"
+    | "undo"
+    | "redo"
+    | "dismiss"
+    | "takeTheirs"
+    | "keepMineAsCopy"
+    | "bringBack"
+    | "letGo"
   >;
 
 /** The drafting of a block, for as long as its page is open. */
@@ -24,6 +34,6 @@ export function useDraft(id: string, { stretches, outlines }: Extras): DraftInHa
   useEffect(() => {
     drafting.want({ stretches, outlines });
   }, [drafting, stretches, outlines]);
-  const { act, wouldBe, take, undo, redo, dismiss, takeTheirs, keepMineAsCopy, bringBack, letGo } = drafting;
-  return { ...state, act, wouldBe, take, undo, redo, dismiss, takeTheirs, keepMineAsCopy, bringBack, letGo };
+  const { act, wouldBe, foresee, take, undo, redo, dismiss, takeTheirs, keepMineAsCopy, bringBack, letGo } = drafting;
+  return { ...state, act, wouldBe, foresee, take, undo, redo, dismiss, takeTheirs, keepMineAsCopy, bringBack, letGo };
 }

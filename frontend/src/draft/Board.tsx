@@ -41,6 +41,8 @@ interface Props {
   under: UnderPaper;
   onTakeSeam: (seam: SeenSeam) => void;
   onCursor: (cell: Cell) => void;
+  /** A hand comes down on a cell and a patch; what it does is done when it is lifted. */
+  onDown: (cell: Cell, face: number | undefined) => void;
   onCells: (cell: Cell) => void;
   onFace: (face: number) => void;
   onSeam: (start: Point, end: Point) => void;
@@ -148,6 +150,7 @@ export function Board(props: Props) {
     setEnd(taken);
     if (taken) setFrom(spotOfPoint(taken[0]));
     else setFrom(tool === "seam" ? pointAt(at) : cellAt(at));
+    props.onDown(spanOf(cellAt(at), cellAt(at)), faceAt(event));
   }
 
   function move(event: PointerEvent) {

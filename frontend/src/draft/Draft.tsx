@@ -260,6 +260,7 @@ export function DraftStep({ id, view, drafting, board }: StepProps) {
                     under.leave([seam]);
                   }}
                   onCursor={does.setCursor}
+                  onDown={(cell, face) => drafting.foresee(does.aboutTo(cell, face), mates?.name ?? "none")}
                   onCells={does.onCells}
                   onFace={does.onFace}
                   onSeam={(start, end) => act([{ do: "sew", start, end }])}

@@ -64,23 +64,33 @@ export function useBoardKeys(hands: Hands) {
     rows: Math.min(cursor.rows, size[1] - Math.min(cursor.row, size[1] - 1)),
   };
 
-  function putIn(cell: Cell) {
+  function putting(cell: Cell): Act[] {
     const { unit: kind, turn, flip } = unit;
-    hands.act([{ do: "put", cell, unit: kind, turn, flip, divide: unit.divide[kind] ?? "", fabrics: hands.hand }]);
+    return [{ do: "put", cell, unit: kind, turn, flip, divide: unit.divide[kind] ?? "", fabrics: hands.hand }];
   }
 
-  function onCells(cell: Cell) {
-    if (tool === "put") putIn(cell);
-    else if (tool === "turn") {
-      hands.act([{ do: "turn", cell, quarters: 1 }]);
-    }
+  function actsOn(cell: Cell): Act[] {
+    if (tool === "put") return putting(cell);
+    return tool === "turn" ? [{ do: "turn", cell, quarters: 1 }] : [];
   }
 
-  function onFace(face: number, dropped?: string) {
+  function painting(face: number, fabric = hands.hand[hands.slot]): Act[] {
     const there = view.faces[face];
-    const fabric = dropped ?? hands.hand[hands.slot];
-    if (there && fabric) hands.act([{ do: "paint", at: there.at, fabric, spread: hands.spread }]);
+    return there && fabric ? [{ do: "paint", at: there.at, fabric, spread: hands.spread }] : [];
   }
+
+  const does = (acts: Act[]) => {
+    if (acts.length > 0) hands.act(acts);
+  };
+  const putIn = (cell: Cell) => {
+    does(putting(cell));
+  };
+  const onCells = (cell: Cell) => {
+    does(actsOn(cell));
+  };
+  const onFace = (face: number, dropped?: string) => {
+    does(painting(face, dropped));
+  };
 
   const inCell = () => {
     const column = view.sheet.columns[kept.column];
@@ -283,6 +293,9 @@ export function useBoardKeys(hands: Hands) {
     onCells,
     putIn,
     onFace,
+    /** What a hand that comes down on a cell or a patch is about to do. */
+    aboutTo: (cell: Cell, face: number | undefined) =>
+      tool === "paint" ? (face === undefined ? [] : painting(face)) : actsOn(cell),
     cellActs,
     menuActs,
     onKey: (event: KeyboardEvent) => {
