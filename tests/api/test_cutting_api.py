@@ -376,7 +376,7 @@ def test_shopping_adds_up_what_is_tied_to_one_fabric(web: TestClient) -> None:
         ]
         for name in ("Weir Gate", "Cairn Path")
     ]
-    lines = web.post("/api/shopping", json={"blocks": ids}).json()
+    lines = web.post("/api/shopping", json={"blocks": ids}).json()["lines"]
     fog = [line for line in lines if line["name"] == "Fog"]
     assert (
         len(fog) == 1
@@ -384,6 +384,26 @@ def test_shopping_adds_up_what_is_tied_to_one_fabric(web: TestClient) -> None:
         and fog[0]["buy"].endswith("yd")
     )
     assert web.post("/api/shopping", json={"blocks": ["none"]}).status_code == 404
+
+
+def test_what_cloth_costs_is_said_where_it_is_cut_and_bought(web: TestClient) -> None:
+    priced = FOG | {"price": "12,60", "currency": " € ", "bought_at": "the mill", "pieces": []}
+    fog = web.post("/api/fabrics", json=priced).json()
+    assert (fog["price"], fog["currency"], fog["bought_at"]) == ("12.60", "€", "the mill")
+    document = tied(WEIR_GATE, "fog", fog["id"])
+    whole = cut(web, document)
+    (one,) = [part for part in whole["fabrics"] if part["name"] == "Fog"]
+    assert one["buy"] == "7⁄8 yd" and one["cost"] == "11.03 € to buy"
+    assert whole["costs"] == ["11.03 € to buy", "1 of 3 fabrics have a price on the shelf"]
+    block = web.post("/api/blocks", json={"document": document}).json()["id"]
+    bought = web.post("/api/shopping", json={"blocks": [block]}).json()
+    assert bought["costs"] == whole["costs"]
+    assert [line["cost"] for line in bought["lines"] if line["name"] == "Fog"] == [one["cost"]]
+    path = f"/api/fabrics/{fog['id']}"
+    refused = web.put(path, json=priced | {"price": "dear", "revision": 1})
+    assert refused.status_code == 422 and refused.json()["faults"][0]["place"] == "price"
+    assert web.put(path, json=FOG | {"revision": 1}).json()["price"] == ""
+    assert cut(web, document)["costs"] == []
 
 
 def test_the_shelf_refuses_what_cannot_be_and_an_old_revision(web: TestClient) -> None:

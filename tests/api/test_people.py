@@ -395,3 +395,17 @@ def test_somebody_else_s_save_is_told(guild: GuildOf) -> None:
     assert guild.ask(KEEPER, "GET", where).json() == {"revision": 1, "by": ""}
     guild.ask(KEEPER, "DELETE", f"/api/blocks/{made['id']}")
     assert guild.ask(OTHER, "GET", where).status_code == 410
+
+
+def test_what_was_paid_for_cloth_is_told_to_nobody(guild: GuildOf) -> None:
+    fog = {"name": "Fog", "colour": "#e7e6df", "price": "12.60", "currency": "€"}
+    kept = guild.ask(KEEPER, "POST", "/api/fabrics", json=fog | {"bought_at": "the mill"}).json()
+    guild.share(kept["id"], **{OTHER: "change"})
+    (seen,) = guild.ask(OTHER, "GET", "/api/fabrics").json()
+    assert (seen["price"], seen["currency"], seen["bought_at"]) == ("", "", "")
+    where = f"/api/fabrics/{kept['id']}"
+    changed = {"name": "Fog", "colour": "#eeeeee", "revision": 1, "price": "1", "bought_at": "no"}
+    answer = guild.ask(OTHER, "PUT", where, json=changed)
+    assert answer.status_code == 200 and answer.json()["price"] == ""
+    (mine,) = guild.ask(KEEPER, "GET", "/api/fabrics").json()
+    assert (mine["colour"], mine["price"], mine["bought_at"]) == ("#eeeeee", "12.60", "the mill")

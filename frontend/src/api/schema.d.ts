@@ -3783,6 +3783,8 @@ export interface components {
             buy_exact: number;
             /** Cloth */
             cloth: components["schemas"]["ClothPieceOut"][];
+            /** Cost */
+            cost: string;
             /** Done */
             done: boolean;
             /** Fat Quarters */
@@ -3967,6 +3969,8 @@ export interface components {
             caution: string;
             /** Changed */
             changed: components["schemas"]["ChangedOut"][];
+            /** Costs */
+            costs: string[];
             /** Fabrics */
             fabrics: components["schemas"]["CutFabricOut"][];
             /**
@@ -6449,6 +6453,7 @@ export interface components {
             };
             /** Fabrics */
             fabrics: components["schemas"]["FabricOut"][];
+            next: components["schemas"]["DyeOut"];
             /** Notices */
             notices: components["schemas"]["QuiltNoticeOut"][];
             picture: components["schemas"]["QuiltPictureOut"];
@@ -7999,8 +8004,18 @@ export interface components {
          * @description A fabric for the shelf.
          */
         ShelfFabricIn: {
+            /**
+             * Bought At
+             * @default
+             */
+            bought_at?: string;
             /** Colour */
             colour: string;
+            /**
+             * Currency
+             * @default
+             */
+            currency?: string;
             /**
              * Fibre
              * @default
@@ -8018,6 +8033,11 @@ export interface components {
             pieces?: components["schemas"]["ShelfPieceIn"][];
             /** Piles */
             piles?: string[];
+            /**
+             * Price
+             * @default
+             */
+            price?: string;
             /**
              * Print
              * @default solid
@@ -8044,8 +8064,12 @@ export interface components {
          * @description A fabric of the shelf.
          */
         ShelfFabricOut: {
+            /** Bought At */
+            bought_at: string;
             /** Colour */
             colour: string;
+            /** Currency */
+            currency: string;
             /** Fibre */
             fibre: string;
             /** Id */
@@ -8066,6 +8090,8 @@ export interface components {
             pieces: components["schemas"]["ShelfPieceOut"][];
             /** Piles */
             piles: string[];
+            /** Price */
+            price: string;
             /**
              * Print
              * @enum {string}
@@ -8169,6 +8195,8 @@ export interface components {
             buy: string;
             /** Colour */
             colour: string;
+            /** Cost */
+            cost: string;
             /** Fat Quarters */
             fat_quarters: string;
             /** From Shelf */
@@ -8187,6 +8215,16 @@ export interface components {
              * @enum {string}
              */
             value: "light" | "medium" | "dark";
+        };
+        /**
+         * ShoppingOut
+         * @description What to buy, cloth by cloth, and what all of it costs, each currency by itself.
+         */
+        ShoppingOut: {
+            /** Costs */
+            costs: string[];
+            /** Lines */
+            lines: components["schemas"]["ShoppingLineOut"][];
         };
         /**
          * SignInIn
@@ -8989,6 +9027,8 @@ export interface components {
             caution: string;
             /** Changed */
             changed: components["schemas"]["ChangedOut"][];
+            /** Costs */
+            costs: string[];
             /** Fabrics */
             fabrics: components["schemas"]["CutFabricOut"][];
             /**
@@ -20475,7 +20515,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ShoppingLineOut"][];
+                    "application/json": components["schemas"]["ShoppingOut"];
                 };
             };
             /** @description Bad Request */

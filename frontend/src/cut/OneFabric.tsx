@@ -2,6 +2,7 @@ import { type ReactNode, useState } from "react";
 import { Button } from "react-bootstrap";
 
 import type { Draft } from "../api/client";
+import { Costs } from "../common/Costs";
 import { Fr } from "../common/Fr";
 import { Help } from "../common/Help";
 import { lighting } from "../common/lighting";
@@ -17,7 +18,7 @@ import { SwatchOf } from "./SwatchOf";
 
 interface Props {
   fabric: CutFabric;
-  plan: Pick<CutPlan, "fabrics" | "caution" | "changed">;
+  plan: Pick<CutPlan, "fabrics" | "caution" | "changed" | "costs">;
   fabrics: Draft["fabrics"];
   above: ReactNode;
   settings: ReactNode;
@@ -95,6 +96,8 @@ export function OneFabric({
           {fabric.from_shelf.length > 0 && (
             <p>{rich("cut-from-the-shelf-first", { pieces: <Fr>{fabric.from_shelf.join(", ")}</Fr> })}</p>
           )}
+          {fabric.cost && <p className="quiet-text">{fabric.cost}</p>}
+          {plan.fabrics.length > 1 && fabric.key === plan.fabrics[0]?.key && <Costs costs={plan.costs} />}
           {fabric.too_large.length > 0 && (
             <p role="alert" className="doubt">
               {rich("cut-wider-than-the-cloth-take", { cuts: <Fr>{fabric.too_large.join(", ")}</Fr> })}

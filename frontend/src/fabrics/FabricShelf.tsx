@@ -29,6 +29,7 @@ export function FabricShelf() {
   });
   const [editing, setEditing] = useState<ShelfFabric | "new">();
   const [gone, setGone] = useState<ShelfFabric>();
+  const lastCurrency = shelf.data?.find((one) => one.price)?.currency ?? "";
   const bringingBack = useChange(
     (one: ShelfFabric) =>
       settled(client.POST("/api/fabrics/{fabric_id}/restore", { params: { path: { fabric_id: one.id } } })),
@@ -80,6 +81,17 @@ export function FabricShelf() {
                     <i>{say("fabrics-no-pieces-on-hand")}</i>
                   )}
                 </p>
+                {(fabric.price || fabric.bought_at) && (
+                  <p className="quiet-text">
+                    {[
+                      fabric.price &&
+                        say("fabrics-so-much", { price: fabric.price, currency: fabric.currency, unit: fabric.unit }),
+                      fabric.bought_at,
+                    ]
+                      .filter(Boolean)
+                      .join(", ")}
+                  </p>
+                )}
                 {fabric.note && <p className="quiet-text">{fabric.note}</p>}
               </div>
               {!fabric.owner && <Share id={fabric.id} name={fabric.name} owner="" right="own" />}
@@ -99,7 +111,7 @@ export function FabricShelf() {
       {editing && (
         <FabricForm
           fabric={editing === "new" ? undefined : editing}
-          next={next.data ?? { colour: "#8a9a8e", value: "medium" }}
+          next={{ colour: "#8a9a8e", value: "medium", ...next.data, currency: lastCurrency }}
           onClose={() => setEditing(undefined)}
           onKept={() => {
             setEditing(undefined);
@@ -117,7 +129,7 @@ export function FabricShelf() {
 interface FormProps {
   fabric: ShelfFabric | undefined;
   /** What a new one begins as. */
-  next: Pick<ShelfFabric, "colour" | "value">;
+  next: Pick<ShelfFabric, "colour" | "value" | "currency">;
   onClose: () => void;
   onKept: () => void;
   onGone: (fabric: ShelfFabric) => void;
@@ -133,6 +145,9 @@ function FabricForm({ fabric, next, onClose, onKept, onGone }: FormProps) {
     note: fabric?.note ?? "",
     piles: fabric?.piles.join(", ") ?? "",
     unit: fabric?.unit ?? ("in" as const),
+    price: fabric?.price ?? "",
+    currency: fabric?.currency ?? next.currency,
+    bought_at: fabric?.bought_at ?? "",
     picture: fabric?.picture ?? null,
   });
   const [photo, setPhoto] = useState<File>();
@@ -214,6 +229,34 @@ function FabricForm({ fabric, next, onClose, onKept, onGone }: FormProps) {
               onChange={(event) => change({ piles: event.target.value })}
             />
           </Form.Group>
+          <div className="side-by-side">
+            <Form.Group controlId="shelf-price">
+              <Form.Label>{say("fabrics-price", { unit: form.unit })}</Form.Label>
+              <Form.Control
+                value={form.price}
+                inputMode="decimal"
+                maxLength={20}
+                isInvalid={Boolean(said("price"))}
+                onChange={(event) => change({ price: event.target.value })}
+              />
+            </Form.Group>
+            <Form.Group controlId="shelf-currency">
+              <Form.Label>{say("fabrics-currency")}</Form.Label>
+              <Form.Control
+                value={form.currency}
+                maxLength={8}
+                onChange={(event) => change({ currency: event.target.value })}
+              />
+            </Form.Group>
+            <Form.Group controlId="shelf-bought-at">
+              <Form.Label>{say("fabrics-bought-at")}</Form.Label>
+              <Form.Control
+                value={form.bought_at}
+                maxLength={120}
+                onChange={(event) => change({ bought_at: event.target.value })}
+              />
+            </Form.Group>
+          </div>
           <Form.Group controlId="shelf-note">
             <Form.Label>{say("common-note")}</Form.Label>
             <Form.Control

@@ -3,6 +3,7 @@ import { useState } from "react";
 
 import { client, type Schemas, settled } from "../api/client";
 import { Swatch } from "../common/Cloth";
+import { Costs } from "../common/Costs";
 import { Fr } from "../common/Fr";
 import { rich, say } from "../language/say";
 import { drawn, markOf } from "./shelfFabric";
@@ -23,7 +24,7 @@ export function Shopping() {
   const list = useQuery({
     queryKey: ["shopping", chosen],
     queryFn: ({ signal }) =>
-      settled<Schemas["ShoppingLineOut"][]>(client.POST("/api/shopping", { body: { blocks: chosen }, signal })),
+      settled<Schemas["ShoppingOut"]>(client.POST("/api/shopping", { body: { blocks: chosen }, signal })),
     enabled: chosen.length > 0,
   });
   return (
@@ -62,7 +63,7 @@ export function Shopping() {
       {list.error && <p role="alert">{list.error.message}</p>}
       {chosen.length > 0 && list.data && (
         <ul className="shelf-fabrics">
-          {list.data.map((line, index) => (
+          {list.data.lines.map((line, index) => (
             <li key={`${line.name} ${String(index)}`}>
               <Swatch fabric={drawn(line)} index={markOf(line.name)} size={40} />
               <div>
@@ -77,11 +78,13 @@ export function Shopping() {
                     <>{rich("fabrics-from-the-shelf", { pieces: <Fr>{line.from_shelf.join(", ")}</Fr> })}</>
                   )}
                 </p>
+                {line.cost && <p className="quiet-text">{line.cost}</p>}
               </div>
             </li>
           ))}
         </ul>
       )}
+      {chosen.length > 0 && list.data && <Costs costs={list.data.costs} />}
     </section>
   );
 }

@@ -32,7 +32,7 @@ export function QuiltFabrics({ view, act }: Props) {
       <button type="button" className="quiet" onClick={() => setChoosing(true)}>
         {say("common-from-the-shelf")}
       </button>
-      {adding && <NewFabric act={act} onClose={() => setAdding(false)} />}
+      {adding && <NewFabric next={view.next} act={act} onClose={() => setAdding(false)} />}
       {choosing && (
         <Suspense>
           <FromShelf
@@ -49,9 +49,9 @@ export function QuiltFabrics({ view, act }: Props) {
   );
 }
 
-function NewFabric({ act, onClose }: { act: Props["act"]; onClose: () => void }) {
-  const [name, setName] = useState("");
-  const [cloth, setCloth] = useState<Cloth>({ colour: "#8a9a8e", value: "medium", print: "solid" });
+function NewFabric({ next, act, onClose }: { next: Quilt["next"]; act: Props["act"]; onClose: () => void }) {
+  const [name, setName] = useState(next.name);
+  const [cloth, setCloth] = useState<Cloth>({ colour: next.colour, value: next.value, print: "solid" });
   const keep = (event: SyntheticEvent) => {
     event.preventDefault();
     act([{ do: "fabric", key: "", name, ...cloth }]);

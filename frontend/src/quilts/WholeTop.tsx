@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import { Costs } from "../common/Costs";
 import { Fr } from "../common/Fr";
 import { Said } from "../common/Notices";
 import { SwatchOf } from "../cut/SwatchOf";
@@ -58,12 +59,14 @@ export function WholeTop({ plan, said, act, onFabric, onDismiss }: Props) {
               </td>
               <td>
                 <Fr>{one.from_shelf.join(", ")}</Fr>
+                {one.cost && <small className="quiet-text"> {one.cost}</small>}
               </td>
               <td>{one.lines.reduce((sum, line) => sum + line.count, 0)}</td>
             </tr>
           ))}
         </tbody>
       </table>
+      <Costs costs={plan.costs} />
       <h2>{say("quilts-how-it-is-made")}</h2>
       <ul>
         {plan.said.map((words) => (

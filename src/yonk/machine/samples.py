@@ -80,6 +80,9 @@ def shelf_samples() -> Iterator[tuple[str, dict[str, object]]]:
                 "note": note,
                 "piles": [_HUT_DARKS] if fabric.value == "dark" else [],
                 "unit": "in",
+                # what the dyer takes for solids, and for what was printed as well
+                "price": {"amount": "11" if fabric.print == "solid" else "27/2", "currency": "€"},
+                "bought_at": "the dyer at the mill",
                 "pieces": rows,
             },
         )

@@ -70,7 +70,9 @@ def one_fabric(session: Session, fabric_id: str) -> KeptFabric:
     row = session.get(ShelfFabric, fabric_id, populate_existing=True)
     if row is None or row.deleted:
         raise NoSuchFabricError(fabric_id)
-    return _kept(row)
+    hers = row.owner == person_of(session).id
+    account = None if hers else session.get(Account, row.owner)
+    return replace(_kept(row), owner=account.name if account else "")
 
 
 @retried

@@ -174,6 +174,7 @@ class CutFabricOut(Model):
     least: Said
     fat_quarters: Said
     from_shelf: Sequence[Said]
+    cost: Said
     too_large: Sequence[Said]
     leftovers: Sequence[Said]
     lines: list[CutLineOut]
@@ -239,6 +240,7 @@ class CutOutPlan(Model):
     fabrics: list[CutFabricOut]
     steps: list[TableStepOut]
     changed: list[ChangedOut]
+    costs: Sequence[Said]
     caution: Said
 
 

@@ -19,6 +19,7 @@ from yonk.api.cut.schemas import (
     StripsToldOut,
 )
 from yonk.api.cut.strips import strips_view
+from yonk.api.fabrics.view import cost_on_shelf, costs_words
 from yonk.api.table.kept import KeptTable
 from yonk.api.table.schemas import ThingChangeInOut
 from yonk.core.cutting import (
@@ -28,6 +29,7 @@ from yonk.core.cutting import (
     CutList,
     Cutting,
     bought,
+    cost_words,
     diagonal_drawn,
     each_strip_once,
     fat_quarters,
@@ -71,7 +73,18 @@ def cutting_view(
         ],
         steps=strips_view(cutting, cutting.stage, standing, layers),
         changed=[*changed_view(useless, cutting), *_unwanted(useless, table)],
+        costs=costs_view(cutting, shelf),
         caution=CAUTIONS["blade"],
+    )
+
+
+def costs_view(cutting: CutList, shelf: Mapping[str, KeptFabric]) -> list[Text]:
+    """What the cloth of a list costs, where she told prices."""
+    return costs_words(
+        [
+            cost_on_shelf(one, cutting.unit, shelf.get(cutting.fabric(one.fabric).shelf))
+            for one in cutting.cloths
+        ]
     )
 
 
@@ -91,6 +104,7 @@ def fabric_view(
         _line(number, need, standing, stage, cutting, cloth) for number, need in enumerate(needs)
     ]
     tied = shelf.get(fabric.shelf)
+    cost = cost_on_shelf(cloth, unit, tied)
     booked = all(one.count == 0 for one in not_booked(cloth.cuts, table.booked, stage))
     return CutFabricOut(
         key=fabric.key,
@@ -104,6 +118,7 @@ def fabric_view(
         least=show(cloth.bound, unit),
         fat_quarters=fat_quarters(cloth.fat_quarters),
         from_shelf=[] if cloth.limited else _from_shelf(cloth),
+        cost=cost_words(cost) if cost else "",
         too_large=[
             message(
                 "so-many-of",

@@ -11,6 +11,7 @@ from typing import Any
 from sqlalchemy.orm import Session
 
 from yonk.core.cutting import (
+    Price,
     ShelfCloth,
     ShelfPiece,
     ShelfPieces,
@@ -52,6 +53,17 @@ def shelf_picture(known: Mapping[str, Any], unit: LengthUnit) -> ClothPicture | 
     """The picture that is kept of a shelf fabric, in a unit."""
     told = known.get("picture")
     return PictureTold(**told, unit=known["unit"]).read(unit) if told else None
+
+
+def price_of(kept: KeptFabric | None) -> Price | None:
+    """What a fabric of the shelf costs, if it is told; a fabric of somebody else's tells no
+    price.
+    """
+    if kept is None or kept.owner:
+        return None
+    known = json.loads(kept.document)
+    told = known.get("price")
+    return Price(Fraction(told["amount"]), known["unit"], told["currency"]) if told else None
 
 
 def cloths_shown(session: Session, document: str) -> dict[str, bytes]:

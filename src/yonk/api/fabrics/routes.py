@@ -20,14 +20,14 @@ from yonk.api.fabrics.schemas import (
     ShelfFabricIn,
     ShelfFabricOut,
     ShoppingIn,
-    ShoppingLineOut,
+    ShoppingOut,
 )
-from yonk.api.fabrics.view import shelf_fabric_out
+from yonk.api.fabrics.view import dye_out, shelf_fabric_out
 from yonk.api.session import BlockId, Db
 from yonk.api.shown import cloth_picture_out
 from yonk.api.wire import ERRORS
 from yonk.api.work import WorkerGiven
-from yonk.core.cutting import FAT_EIGHTH, FAT_QUARTER
+from yonk.core.cutting import FAT_EIGHTH, FAT_QUARTER, typed_price
 from yonk.core.paper import (
     ClothPicture,
     DraftError,
@@ -54,6 +54,7 @@ from yonk.files.cloth_picture import (
     picture_file,
 )
 from yonk.store import blocks, cloth_pictures, fabrics
+from yonk.store.fabrics import KeptFabric
 
 router = APIRouter(prefix="/api")
 
@@ -73,14 +74,14 @@ def next_one(db: Db) -> DyeOut:
     """What a new fabric of the shelf begins as: the next of the row of dyes that is not there."""
     there = [shelf_fabric_out(kept) for kept in fabrics.all_fabrics(db)]
     found = next_fabric([Fabric(key="", name=one.name, colour=one.colour) for one in there])
-    return DyeOut(name=found.name, colour=found.colour, value=found.value)
+    return dye_out(found)
 
 
 @router.get("/colours", response_model=ColoursOut, responses=ERRORS)
 def colours(of: Annotated[str, Query(max_length=200)]) -> ColoursOut:
     """A colour as typed, darker and lighter, beside the row of dyes; stateless."""
     colour = typed_colour(of)
-    row = [DyeOut(name=one.name, colour=one.colour, value=one.value) for one in dyes()]
+    row = [dye_out(one) for one in dyes()]
     return ColoursOut(colour=colour, shades=list(shades(colour)), dyes=row)
 
 
@@ -93,9 +94,8 @@ def put(asked: ShelfFabricIn, db: Db) -> ShelfFabricOut:
 @router.put("/fabrics/{fabric_id}", response_model=ShelfFabricOut, responses=ERRORS)
 def change(fabric_id: BlockId, asked: ShelfFabricIn, db: Db) -> ShelfFabricOut:
     """Change a fabric of the shelf, unless it was changed since the revision that was seen."""
-    kept = fabrics.change_fabric(
-        db, fabric_id, asked.name.strip(), _document(asked), asked.revision or 0
-    )
+    document = _document(asked, fabrics.one_fabric(db, fabric_id))
+    kept = fabrics.change_fabric(db, fabric_id, asked.name.strip(), document, asked.revision or 0)
     return shelf_fabric_out(kept)
 
 
@@ -175,14 +175,14 @@ def presets(unit: LengthUnit) -> list[PresetOut]:
     ]
 
 
-@router.post("/shopping", response_model=list[ShoppingLineOut], responses=ERRORS)
-async def shopping(asked: ShoppingIn, db: Db, work: WorkerGiven) -> list[ShoppingLineOut]:
+@router.post("/shopping", response_model=ShoppingOut, responses=ERRORS)
+async def shopping(asked: ShoppingIn, db: Db, work: WorkerGiven) -> ShoppingOut:
     """What to buy for several blocks, each cloth laid out once for all of them."""
     shelf = await run_in_threadpool(lambda: all_of(fabrics.all_fabrics(db)))
     documents = await run_in_threadpool(
         lambda: [blocks.live_block(db, one).document for one in asked.blocks]
     )
-    found: list[ShoppingLineOut] = await work.heavy(answers.shopping, documents, shelf)
+    found: ShoppingOut = await work.heavy(answers.shopping, documents, shelf)
     return found
 
 
@@ -192,7 +192,7 @@ def _two_spots(shares: list[float], place: str) -> Ends:
     return (shares[0], shares[1]), (shares[2], shares[3])
 
 
-def _document(asked: ShelfFabricIn) -> str:
+def _document(asked: ShelfFabricIn, before: KeptFabric | None = None) -> str:
     if not asked.name.strip():
         raise DraftError("name", message("fabric-needs-a-name"))
     pieces = [
@@ -207,7 +207,8 @@ def _document(asked: ShelfFabricIn) -> str:
         }
         for number, piece in enumerate(asked.pieces)
     ]
-    known = asked.model_dump(exclude={"name", "revision", "pieces", "picture"}) | {"pieces": pieces}
+    told_apart = {"name", "revision", "pieces", "picture", "price", "currency"}
+    known = asked.model_dump(exclude=told_apart) | {"pieces": pieces}
     known["piles"] = [*tidy_labels(asked.piles, "piles")]
     if asked.picture:
         told = PictureTold(**asked.picture.model_dump()).read(asked.unit)
@@ -217,4 +218,10 @@ def _document(asked: ShelfFabricIn) -> str:
             "width": write_exact(told.width),
             "height": write_exact(told.height),
         }
+    amount = typed_price(asked.price, "price")
+    if amount is not None:
+        known["price"] = {"amount": str(amount), "currency": asked.currency.strip()}
+    if before and before.owner:  # what somebody else paid, and where, is hers: it was not seen
+        hers = json.loads(before.document)
+        known |= {name: hers[name] for name in ("price", "bought_at") if name in hers}
     return json.dumps(known, ensure_ascii=False)

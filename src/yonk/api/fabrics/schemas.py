@@ -50,6 +50,9 @@ class ShelfFabricIn(Model):
     note: Annotated[str, Field(max_length=2000)] = ""
     piles: Annotated[list[str], Field(max_length=COUNTS["labels"][1], default_factory=list)]
     unit: LengthUnit = "in"
+    price: Annotated[str, Field(max_length=20)] = ""
+    currency: Annotated[str, Field(max_length=8)] = ""
+    bought_at: Annotated[str, Field(max_length=120)] = ""
     picture: ShelfPictureIn | None = None
     pieces: Annotated[list[ShelfPieceIn], Field(max_length=200, default_factory=list)]
     revision: Revision | None = None
@@ -77,6 +80,9 @@ class ShelfFabricOut(Model):
     note: str
     piles: list[str]
     unit: LengthUnit
+    price: str
+    currency: str
+    bought_at: str
     picture: ClothPictureOut | None = None
     pieces: list[ShelfPieceOut]
     revision: int
@@ -117,6 +123,14 @@ class ShoppingLineOut(Model):
     fat_quarters: Said
     from_shelf: Sequence[Said]
     blocks: list[str]
+    cost: Said
+
+
+class ShoppingOut(Model):
+    """What to buy, cloth by cloth, and what all of it costs, each currency by itself."""
+
+    lines: list[ShoppingLineOut]
+    costs: Sequence[Said]
 
 
 class PresetOut(Model):

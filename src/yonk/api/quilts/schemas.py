@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING, Annotated, Literal
 from pydantic import Field
 
 from yonk.api.draft.schemas import FabricOut, SettingOut
+from yonk.api.fabrics.schemas import DyeOut
 from yonk.api.wire import BlockOut, Document, Model, PictureFaceOut, Revision, Said, SaveKey
 from yonk.core.paper import XY, LengthUnit
 from yonk.core.setting import (
@@ -325,6 +326,7 @@ class QuiltOut(Model):
     picture: QuiltPictureOut
     blocks: list[QuiltBlockOut]
     fabrics: list[FabricOut]
+    next: DyeOut
     cloths: list[QuiltClothOut]
     vanishing: list[VanishingOut]
     alike: AlikeOut

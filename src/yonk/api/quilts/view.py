@@ -6,6 +6,7 @@ from collections import defaultdict
 from collections.abc import Iterator, Mapping, Sequence
 
 from yonk.api.draft.view import fabric_out, settings_view
+from yonk.api.fabrics.view import dye_out
 from yonk.api.quilts.schemas import (
     AlikeOut,
     BorderOut,
@@ -40,6 +41,7 @@ from yonk.core.paper import (
     Text,
     listed,
     message,
+    next_fabric,
     no_fabric,
     show,
     suffix_of,
@@ -95,6 +97,7 @@ def quilt_view(plan: QuiltPlan) -> QuiltOut:
         picture=_by_hand(quilt),
         blocks=[_block(quilt, key, plan.counts.get(key, 0)) for key in quilt.by_key],
         fabrics=[fabric_out(one, 0) for one in quilt.all_fabrics.values()],
+        next=dye_out(next_fabric([*quilt.all_fabrics.values()])),
         cloths=list(_cloths(plan)),
         vanishing=list(_vanishing(quilt)),
         alike=_alike(quilt),

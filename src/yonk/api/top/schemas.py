@@ -66,6 +66,7 @@ class TopCutOut(Model):
     steps: list[TableStepOut]
     swatches: list[FabricOut]
     changed: list[ChangedOut]
+    costs: Sequence[Said]
     said: Sequence[Said]
     joins: Joins
     ways_to_join: list[JoinsOut]

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 
 from yonk.api.cut.strips import strips_view
-from yonk.api.cut.view import changed_view, fabric_view
+from yonk.api.cut.view import changed_view, costs_view, fabric_view
 from yonk.api.draft.view import fabric_out
 from yonk.api.table.kept import KeptTable
 from yonk.api.top.schemas import (
@@ -48,6 +48,7 @@ def top_cutting_view(
         steps=strips_view(cutting, "all", standing, layers),
         swatches=[fabric_out(one, 0) for one in cutting.fabrics.values()],
         changed=changed_view(useless_of_quilt(standing), cutting),
+        costs=costs_view(cutting, shelf),
         said=top_words(cutting),
         joins=cutting.plan.quilt.joins,
         ways_to_join=[JoinsOut(joins=joins, words=joins_words(joins)) for joins in JOINS],

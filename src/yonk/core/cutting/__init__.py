@@ -14,6 +14,7 @@ from yonk.core.cutting.cloth import (
     lay_on_pieces,
     plan_cloth,
 )
+from yonk.core.cutting.cost import Cost, Price, cost_of, cost_words, costs_together, typed_price
 from yonk.core.cutting.foundations import (
     FoundationPatch,
     FoundationSection,
@@ -62,6 +63,7 @@ __all__ = [
     "ClothLayout",
     "ClothPiece",
     "ClothPlan",
+    "Cost",
     "CutList",
     "CutsDone",
     "Cutting",
@@ -69,6 +71,7 @@ __all__ = [
     "FoundationSection",
     "MarkStage",
     "OldMark",
+    "Price",
     "ShelfCloth",
     "ShelfPiece",
     "ShelfPieces",
@@ -81,6 +84,9 @@ __all__ = [
     "all_booked",
     "bolt_of",
     "bought",
+    "cost_of",
+    "cost_words",
+    "costs_together",
     "diagonal_drawn",
     "each_strip_once",
     "fat_quarters",
@@ -100,4 +106,5 @@ __all__ = [
     "strip_words",
     "strips_of",
     "templates_of",
+    "typed_price",
 ]

@@ -25,3 +25,13 @@ bought-nothing = nichts
 bought-yards = { $length } yd
 bought-metres = { $length } m
 bought-centimetres = { $length } cm
+cloth-costs = { $parts ->
+    [both] { $whole }: { $bought } zu kaufen, { $shelf } aus dem Regal
+   *[one] { $way ->
+        [bought] { $whole } zu kaufen
+       *[shelf] { $whole } aus dem Regal
+    }
+}
+money = { $amount } { $currency }
+no-price = muss ein Preis mit höchstens { $digits } Stellen vor dem Komma und zweien danach sein, oder leer
+costs-of-some = { $priced } von { $all } Stoffen haben im Regal einen Preis

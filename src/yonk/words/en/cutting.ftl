@@ -25,3 +25,13 @@ bought-nothing = nothing
 bought-yards = { $length } yd
 bought-metres = { $length } m
 bought-centimetres = { $length } cm
+cloth-costs = { $parts ->
+    [both] { $whole }: { $bought } to buy, { $shelf } from the shelf
+   *[one] { $way ->
+        [bought] { $whole } to buy
+       *[shelf] { $whole } from the shelf
+    }
+}
+money = { $amount } { $currency }
+no-price = must be a price with at most { $digits } figures before the point and two after it, or empty
+costs-of-some = { $priced } of { $all } fabrics have a price on the shelf

@@ -161,3 +161,4 @@ common-dyes = Farbstoffe
 common-shades = Dunkler und heller
 common-shade = Stufe { $place } von 7, die dunkelste zuerst
 common-from-the-shelf = vom Regal
+common-the-cloth-costs = Aller Stoff:

@@ -41,3 +41,13 @@ fabrics-take-the-pile = { $count ->
     [one] Ihn nehmen
    *[other] Alle { $count } nehmen
 }
+fabrics-price = Preis für { $unit ->
+    [cm] einen Meter
+   *[in] ein Yard
+}
+fabrics-currency = Währung
+fabrics-bought-at = Wo gekauft
+fabrics-so-much = { $price } { $currency } { $unit ->
+    [cm] der Meter
+   *[in] das Yard
+}

@@ -157,3 +157,4 @@ common-dyes = Dyes
 common-shades = Darker and lighter
 common-shade = Shade { $place } of 7, the darkest first
 common-from-the-shelf = from the shelf
+common-the-cloth-costs = All the cloth:

@@ -41,3 +41,13 @@ fabrics-take-the-pile = { $count ->
     [one] Take it
    *[other] Take all { $count }
 }
+fabrics-price = Price of { $unit ->
+    [cm] a metre
+   *[in] a yard
+}
+fabrics-currency = Currency
+fabrics-bought-at = Where bought
+fabrics-so-much = { $price } { $currency } { $unit ->
+    [cm] a metre
+   *[in] a yard
+}
