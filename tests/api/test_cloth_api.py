@@ -204,3 +204,51 @@ def test_a_fabric_lies_on_piles_each_once(web: TestClient) -> None:
     assert kept["piles"] == ["hut darks", "bundle"]
     long = web.post("/api/fabrics", json=body | {"piles": ["x" * 200]})
     assert long.status_code == 422 and long.json()["faults"][0]["place"] == "piles"
+
+
+def test_what_is_changed_on_the_shelf_is_offered_to_blocks_and_quilts(web: TestClient) -> None:
+    kept = on_the_shelf(web, photographed(web))
+    taken = {key: kept[key] for key in ("name", "colour", "value", "print")} | {"shelf": kept["id"]}
+    exact = kept["picture"]["exact"]
+    shown = {"file": kept["picture"]["file"], "width": exact[0], "height": exact[1], "unit": "in"}
+    document = put(web, WEIR_GATE, **taken, picture=shown)["document"]
+
+    def changed(document: Json) -> list[Json]:
+        answer = web.post("/api/fabrics/changed", json={"document": document})
+        assert answer.status_code == 200, answer.text
+        found: list[Json] = answer.json()
+        return found
+
+    assert changed(document) == []
+    block = web.post("/api/blocks", json={"document": document}).json()["id"]
+    quilt = web.post("/api/quilts", json={"blocks": [block], "name": "Throw"}).json()["document"]
+    act = {"do": "fabric", "key": "", **taken, "picture": shown}
+    quilt = web.post("/api/quilt", json={"document": quilt, "acts": [act]}).json()["document"]
+    assert changed(quilt) == []
+    body = {"name": "Dotted", "colour": "#445566", "value": "dark", "revision": 1}
+    assert web.put(f"/api/fabrics/{kept['id']}", json=body).status_code == 200
+    (one,) = changed(document)
+    assert one["name"] == "Dotted" and one["fabric"]["colour"] == "#445566"
+    assert [two["fabric"] for two in changed(quilt)] == [one["fabric"]]
+    anew = {"name": "Dotted", "colour": "#445566", "value": "dark", "picture": {"file": ""}}
+    acts = [{"do": "fabric", "key": one["key"], **anew}]
+    answer = web.post("/api/draft", json={"document": document, "acts": acts})
+    assert changed(answer.json()["document"]) == []
+
+
+def test_what_is_printed_shows_the_cloth(web: TestClient) -> None:
+    kept = on_the_shelf(web, photographed(web))
+    exact = kept["picture"]["exact"]
+    shown = {"file": kept["picture"]["file"], "width": exact[0], "height": exact[1], "unit": "in"}
+    first = {name: WEIR_GATE["fabrics"][0][name] for name in ("key", "name", "colour", "value")}
+    acts = [{"do": "fabric", **first, "picture": shown}]
+    answer = web.post("/api/draft", json={"document": WEIR_GATE, "acts": acts})
+    assert answer.status_code == 200, answer.text
+    document = answer.json()["document"]
+    for path in ("cutting.pdf", "steps.pdf", "sewing.pdf", "everything.pdf"):
+        plain, seen = (
+            web.post(f"/api/files/{path}", json={"document": one, "sheets": ["cover", "cutting"]})
+            for one in (WEIR_GATE, document)
+        )
+        assert plain.status_code == seen.status_code == 200
+        assert b"/DCTDecode" in seen.content and b"/DCTDecode" not in plain.content, path

@@ -824,6 +824,27 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fabrics/changed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Changed
+         * @description Which fabrics of a block or a quilt are another on the shelf since they were taken from it;
+         *     nothing is changed.
+         */
+        post: operations["changed_api_fabrics_changed_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fabrics/next": {
         parameters: {
             query?: never;
@@ -3455,6 +3476,17 @@ export interface components {
             words: string;
         };
         /**
+         * ChangedFabricOut
+         * @description A fabric of a block or a quilt, by its key there, that is another on the shelf by now.
+         */
+        ChangedFabricOut: {
+            fabric: components["schemas"]["ShelfFabricOut"];
+            /** Key */
+            key: string;
+            /** Name */
+            name: string;
+        };
+        /**
          * ChangedOut
          * @description What is cut, or made, and of no use to the draft as it is now; made units have no fabric.
          */
@@ -4345,6 +4377,19 @@ export interface components {
              * @enum {string}
              */
             value: "light" | "medium" | "dark";
+        };
+        /**
+         * FabricsOfIn
+         * @description A block's or a quilt's document, whose own fabrics are looked for on the shelf.
+         */
+        FabricsOfIn: {
+            /**
+             * Document
+             * @description a block file; the front end hands it on as it came
+             */
+            document: {
+                [key: string]: unknown;
+            };
         };
         /**
          * FaceOut
@@ -13040,6 +13085,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShelfFabricOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsOut"];
+                };
+            };
+        };
+    };
+    changed_api_fabrics_changed_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FabricsOfIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangedFabricOut"][];
                 };
             };
             /** @description Bad Request */

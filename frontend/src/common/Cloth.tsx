@@ -1,4 +1,5 @@
 import type { Draft, Schemas } from "../api/client";
+import { usePhotographed } from "./photographed";
 import { hasDirection } from "./prints";
 
 type Drawn = Schemas["PrintOut"] & Pick<Draft["fabrics"][number], "key">;
@@ -14,25 +15,26 @@ const MARKS = [
   "M2 2h4v4H2z",
 ];
 
-/** How a fabric is drawn: by its picture, or by a mark of its own that tells it apart without its colour. */
-export function ClothPattern({
-  fabric,
-  index,
-  id,
-  scale,
-  unit = 1,
-}: {
+interface PatternProps {
   fabric: Schemas["PrintOut"];
   index: number;
   id: string;
   scale: number;
   /** How long the unit of the block or the quilt is drawn, for a picture of the cloth at its true size. */
   unit?: number;
-}) {
+}
+
+/** How a fabric is drawn: by its picture, by a mark of its own that tells it apart without its colour, or between. */
+export function ClothPattern(props: PatternProps) {
+  const { fabric, id, unit = 1 } = props;
   const { picture } = fabric;
-  if (picture?.address) {
-    const [width, height] = [picture.width * unit, picture.height * unit];
-    return (
+  const share = usePhotographed();
+  if (!picture?.address || share === 0) return <DrawnPattern {...props} />;
+  const [width, height] = [picture.width * unit, picture.height * unit];
+  const under = `${id}-drawn`;
+  return (
+    <>
+      {share < 1 && <DrawnPattern {...props} id={under} />}
       <pattern
         id={id}
         width={width}
@@ -40,11 +42,20 @@ export function ClothPattern({
         patternUnits="userSpaceOnUse"
         patternTransform={`rotate(${String(fabric.direction)})`}
       >
-        <rect width={width} height={height} fill={fabric.colour} />
-        <image href={picture.address} width={width} height={height} preserveAspectRatio="none" />
+        <rect width={width} height={height} fill={share < 1 ? `url(#${under})` : fabric.colour} />
+        <image
+          href={picture.address}
+          width={width}
+          height={height}
+          opacity={share < 1 ? share : undefined}
+          preserveAspectRatio="none"
+        />
       </pattern>
-    );
-  }
+    </>
+  );
+}
+
+function DrawnPattern({ fabric, index, id, scale }: PatternProps) {
   const gap = fabric.print === "solid" ? 16 : 9;
   const turn = hasDirection(fabric) ? fabric.direction : 0;
   return (

@@ -6,6 +6,7 @@ import { Swatch } from "../common/Cloth";
 import { hasDirection } from "../common/prints";
 import { FabricFields } from "../common/FabricFields";
 import { useOneStop } from "../common/useOneStop";
+import { ChangedOnShelf } from "../fabrics/ChangedOnShelf";
 import type { ShelfFabric } from "../fabrics/shelfFabric";
 import { rich, say } from "../language/say";
 
@@ -97,6 +98,7 @@ export function Fabrics({ view, hand, slot, onSlot, onTake, act, onNew, onFromSh
           </button>
         </li>
       </ul>
+      <ChangedOnShelf document={view.document} fabrics={view.fabrics} act={act} />
       {choosing && (
         <Suspense>
           <FromShelf

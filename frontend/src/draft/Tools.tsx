@@ -3,6 +3,7 @@ import { Dropdown } from "react-bootstrap";
 import { useOneStop } from "../common/useOneStop";
 import type { Draft } from "../api/client";
 import { Typed } from "../common/Typed";
+import { Photographed } from "../common/Photographed";
 import { say } from "../language/say";
 import type { Tool, View } from "./places";
 import { TakePhoto } from "./TakePhoto";
@@ -173,6 +174,7 @@ export function Tools(props: Props) {
               {words}
             </label>
           ))}
+          <Photographed className="dropdown-item" fabrics={props.view.fabrics} />
           <TakePhoto className="dropdown-item" onPhoto={props.onPhoto} />
         </Dropdown.Menu>
       </Dropdown>

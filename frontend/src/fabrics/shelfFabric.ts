@@ -15,6 +15,7 @@ export function markOf(name: string): number {
 /** A fabric of the shelf as a block or a quilt takes it: tied to it, with its picture as it is now. */
 export function asTaken({ id, name, colour, value, print, picture, unit }: ShelfFabric) {
   const [width, height] = picture?.exact ?? [];
-  const shown = picture && width && height ? { picture: { file: picture.file, width, height, unit } } : {};
-  return { name, colour, value, print, shelf: id, ...shown };
+  const shown =
+    picture && width && height ? { file: picture.file, width, height, unit } : { file: "", width: "", height: "" };
+  return { name, colour, value, print, shelf: id, picture: shown };
 }

@@ -3,6 +3,7 @@ import { Button, Form, Modal } from "react-bootstrap";
 
 import { type Cloth, FabricFields } from "../common/FabricFields";
 import { SwatchOf } from "../cut/SwatchOf";
+import { ChangedOnShelf } from "../fabrics/ChangedOnShelf";
 import { asTaken } from "../fabrics/shelfFabric";
 import { say } from "../language/say";
 import type { Quilt, QuiltAct } from "./useQuilt";
@@ -20,7 +21,8 @@ export function QuiltFabrics({ view, act }: Props) {
   const [choosing, setChoosing] = useState(false);
   const there = view.fabrics.map((one) => one.shelf);
   return (
-    <p className="quilt-fabrics">
+    <div className="quilt-fabrics">
+      <ChangedOnShelf document={view.document} fabrics={view.fabrics} act={act} />
       {view.fabrics.map((one) => (
         <span key={one.key}>
           <SwatchOf fabrics={view.fabrics} name={one.key} size={20} /> {one.name}
@@ -45,7 +47,7 @@ export function QuiltFabrics({ view, act }: Props) {
           />
         </Suspense>
       )}
-    </p>
+    </div>
   );
 }
 

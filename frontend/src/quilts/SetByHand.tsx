@@ -9,6 +9,7 @@ import { type MenuAct, PointerMenu } from "../common/PointerMenu";
 import { useCarry } from "../common/useCarry";
 import { useHandsZoom } from "../common/useHandsZoom";
 import { trueSize, Zoom, zoomStep } from "../common/Zoom";
+import { Photographed } from "../common/Photographed";
 import { rich, say } from "../language/say";
 import { Blocks } from "./Blocks";
 import { CornerGrip } from "./CornerGrip";
@@ -171,6 +172,7 @@ export function SetByHand({ view, quilting }: { view: Quilt; quilting: QuiltInHa
               {words}
             </label>
           ))}
+          <Photographed fabrics={view.fabrics} />
           <span className="spring" />
           <label>
             {say("quilts-turn-them")}{" "}

@@ -4,10 +4,10 @@ from __future__ import annotations
 
 from typing import Any
 
-from reportlab.lib.colors import HexColor
 from reportlab.platypus import Flowable
 
 from yonk.core.planning import Reading
+from yonk.files.cloth_on_paper import fill_cloth
 from yonk.files.paper import INK
 
 
@@ -17,14 +17,13 @@ def draw_block(canvas: Any, reading: Reading, scale: float, left: float = 0) -> 
     high = float(reading.draft.height) * scale
     canvas.setStrokeColor(INK)
     canvas.setLineWidth(0.5)
-    for face, fabric in zip(reading.drawing.faces, reading.fabrics, strict=True):
-        path = canvas.beginPath()
-        for ring in (face.ring, *face.holes):
-            for corner, (x, y) in enumerate(ring):
-                (path.lineTo if corner else path.moveTo)(left + x / steps, high - y / steps)
-            path.close()
-        canvas.setFillColor(HexColor(reading.draft.fabric(fabric).colour))
-        canvas.drawPath(path, fill=1)
+    for face, key in zip(reading.drawing.faces, reading.fabrics, strict=True):
+        rings = [
+            [(left + x / steps, high - y / steps) for x, y in ring]
+            for ring in (face.ring, *face.holes)
+        ]
+        fabric = reading.draft.fabric(key)
+        fill_cloth(canvas, rings, fabric, scale, origin=(left, high), turn=fabric.direction)
 
 
 class BlockDrawing(Flowable):  # type: ignore[misc]

@@ -5,6 +5,7 @@ to tick.
 from __future__ import annotations
 
 from collections.abc import Sequence
+from dataclasses import replace
 from typing import Any
 
 from reportlab.platypus import (
@@ -33,13 +34,13 @@ from yonk.core.paper import Text, listed, message, sentences, show
 from yonk.core.planning import cut_in_words, cut_size, cut_words, further, note_on_fabric
 from yonk.core.sewing import CAUTIONS
 from yonk.core.table import BoxTold
+from yonk.files.cloth_on_paper import fill_cloth
 from yonk.files.coded_pages import FOOT, MOST_BOXES, TickBoxes, bound_with_boxes
 from yonk.files.paper import (
     INK,
     MADDER,
     MARGIN,
     PLAIN,
-    SHEET,
     SIZES,
     SOFT,
     PaperName,
@@ -50,6 +51,7 @@ from yonk.files.paper import (
 )
 from yonk.files.told_by_boxes import BY_PEN, ClothBoxes, Ticking
 
+_BLANK = "#fffdf6"
 _TALLEST = 250.0  # points, of a layout
 TALLEST_LONG = 470.0  # of one of cloth that is so long that it would be drawn too narrow to be read
 LONG = 1.6  # so often as long as it is wide
@@ -253,6 +255,9 @@ class LayoutDrawing(Flowable):  # type: ignore[misc]
         high = float(layout.source.length) * scale
         unit = self.cutting.unit
         cloth = "new" if layout.bought else "shelf"
+        fabric = self.cutting.fabric(self.cloth.fabric)
+        if fabric.picture is None:
+            fabric = replace(fabric, colour=_BLANK)  # a list is read by its figures
         canvas.setFillColor(SOFT)
         write(
             canvas,
@@ -274,8 +279,8 @@ class LayoutDrawing(Flowable):  # type: ignore[misc]
             x, y = float(one.x) * scale, high - float(one.y + one.height) * scale
             wide, tall = float(one.width) * scale, float(one.height) * scale
             canvas.setStrokeColor(INK)
-            canvas.setFillColor(SHEET)
-            canvas.rect(x, y, wide, tall, fill=1)
+            corners = [(x, y), (x, y + tall), (x + wide, y + tall), (x + wide, y)]
+            fill_cloth(canvas, [corners], fabric, scale, origin=(0, high), veiled=True)
             diagonal = diagonal_drawn(self.cloth.cuts[one.line], one)
             canvas.setDash(3, 2)
             if diagonal in ("rising", "both"):

@@ -9,27 +9,28 @@ from dataclasses import dataclass
 from functools import cache
 from math import cos, radians, sin
 
-from reportlab.lib.colors import HexColor
 from reportlab.platypus import Flowable
 
-from yonk.core.paper import Polygon
+from yonk.core.paper import Fabric, Polygon
 from yonk.core.planning import read
 from yonk.core.setting import LaidBlock, Quilt, layout_of
 from yonk.core.top import Diagram
+from yonk.files.cloth_on_paper import fill_cloth
 from yonk.files.paper import BOLD, INK, MADDER, SHEET
 from yonk.files.plain_text import for_markup
 
-_NOTHING = "#fffdf6"
+_NOTHING = Fabric(key="", name="", colour="#fffdf6")
 
 
 @dataclass(frozen=True)
 class Coloured:
-    """An outline in the quilt's unit, its colour, and whether it lies in the top, beyond whose edge
-    nothing of it is seen.
+    """An outline in the quilt's unit, its fabric, by how many degrees clockwise it lies turned in
+    the quilt, and whether it lies in the top, beyond whose edge nothing of it is seen.
     """
 
     outline: Polygon
-    colour: str
+    fabric: Fabric
+    turn: float
     in_top: bool
 
 
@@ -37,11 +38,8 @@ def coloured_outlines(quilt: Quilt) -> Iterator[Coloured]:
     """Everything that is seen of a quilt, what lies lowest first."""
     layout, fabrics = layout_of(quilt), quilt.all_fabrics
 
-    def colour(key: str) -> str:
-        return fabrics[key].colour if key in fabrics else _NOTHING
-
     @cache
-    def faces(key: str) -> list[tuple[Polygon, str]]:
+    def faces(key: str) -> list[tuple[Polygon, Fabric]]:
         draft = quilt.by_key[key].as_sewn
         reading = read(draft)
         scale = float(reading.drawing.scale)
@@ -51,24 +49,31 @@ def coloured_outlines(quilt: Quilt) -> Iterator[Coloured]:
         return [
             (
                 tuple((x / scale - half[0], y / scale - half[1]) for x, y in face.ring),
-                draft.fabric(fabric).colour,
+                draft.fabric(fabric),
             )
             for face, fabric in largest
         ]
 
     for cloth in layout.cloths:
         inside = not cloth.purpose.startswith("border")
-        yield Coloured(cloth.outline, colour(cloth.fabric), inside)
+        fabric = fabrics.get(cloth.fabric, _NOTHING)
+        yield Coloured(cloth.outline, fabric, fabric.direction, inside)
     laid = ((layout.border_blocks, False), (layout.halves, True), (layout.blocks, True))
     for blocks, in_top in laid:
         for block in blocks:
             for outline, own in faces(block.placed.block) if block.placed else ():
-                yield Coloured(_as_laid(outline, block), own, in_top)
+                # a mirrored block has the same cloth, whose print points to the other side
+                turn = block.angle + own.direction * (-1 if _is_mirrored(block) else 1)
+                yield Coloured(_as_laid(outline, block), own, turn, in_top)
+
+
+def _is_mirrored(block: LaidBlock) -> bool:
+    return block.placed is not None and block.placed.mirrored
 
 
 def _as_laid(outline: Polygon, block: LaidBlock) -> Polygon:
     c, s = cos(radians(block.angle)), sin(radians(block.angle))
-    sign = -1 if block.placed and block.placed.mirrored else 1
+    sign = -1 if _is_mirrored(block) else 1
     (x, y) = block.middle
     return tuple((x + sign * a * c - b * s, y + sign * a * s + b * c) for a, b in outline)
 
@@ -84,7 +89,7 @@ def write_diagram_svg(quilt: Quilt, diagram: Diagram) -> str:
 
     def polygon(one: Coloured) -> str:
         points = " ".join(f"{x:.4f},{y:.4f}" for x, y in one.outline)
-        return f'<polygon points="{points}" fill="{one.colour}"/>'
+        return f'<polygon points="{points}" fill="{one.fabric.colour}"/>'
 
     shapes = list(coloured_outlines(quilt))
     outer = "".join(polygon(one) for one in shapes if not one.in_top)
@@ -156,12 +161,11 @@ class DiagramDrawing(Flowable):  # type: ignore[misc]
         return spot[0] * self.scale, self.height - spot[1] * self.scale
 
     def _fill(self, one: Coloured) -> None:
-        path = self.canv.beginPath()
-        for number, spot in enumerate(map(self._spot, one.outline)):
-            (path.lineTo if number else path.moveTo)(*spot)
-        path.close()
-        self.canv.setFillColor(HexColor(one.colour))
-        self.canv.drawPath(path, stroke=0, fill=1)
+        outline = [self._spot(spot) for spot in one.outline]
+        at = 0.0, self.height
+        fill_cloth(
+            self.canv, [outline], one.fabric, self.scale, origin=at, turn=one.turn, edge=False
+        )
 
     def _pressing(self) -> None:
         self.canv.setStrokeColor(MADDER)

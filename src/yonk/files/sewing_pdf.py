@@ -6,7 +6,6 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
-from reportlab.lib.colors import HexColor
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
 
 from yonk.core.paper import Capital, message, sentences, so_many_blocks
@@ -20,6 +19,7 @@ from yonk.core.pressing import (
     stacks_of,
     steps_of_sewing,
 )
+from yonk.files.cloth_on_paper import fill_cloth
 from yonk.files.coded_pages import TickBoxes, bound_with_boxes
 from yonk.files.paper import (
     INK,
@@ -160,14 +160,11 @@ class PressingMap(Flowable):  # type: ignore[misc]
         canvas, plan = self.canv, self.plan
         canvas.setStrokeColor(INK)
         canvas.setLineWidth(0.5)
-        for face, fabric in zip(plan.joining.faces, plan.reading.fabrics, strict=True):
-            path = canvas.beginPath()
-            path.moveTo(*self._at(face.ring[0]))
-            for spot in face.ring[1:]:
-                path.lineTo(*self._at(spot))
-            path.close()
-            canvas.setFillColor(HexColor(plan.draft.fabric(fabric).colour))
-            canvas.drawPath(path, fill=1)
+        for face, key in zip(plan.joining.faces, plan.reading.fabrics, strict=True):
+            outline = [self._at(spot) for spot in face.ring]
+            fabric = plan.draft.fabric(key)
+            at = 0.0, self.height
+            fill_cloth(canvas, [outline], fabric, self.scale, origin=at, turn=fabric.direction)
         for number, lies in plan.lying(plan.pressing).items():
             for one in lies:
                 self._arrow(number, one)

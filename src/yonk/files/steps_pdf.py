@@ -4,15 +4,18 @@ own fabrics.
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+from dataclasses import replace
 from math import hypot
 
-from reportlab.lib.colors import Color, HexColor
+from reportlab.lib.colors import HexColor
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
 
 from yonk.core.paper import Draft, Text, message
 from yonk.core.planning import Plan, cut_size_words, of_group, steps_of
-from yonk.core.sewing import Label, MarkedLine, Picture, RecipeStep, picture_of
+from yonk.core.sewing import Label, MarkedLine, Picture, RecipeStep, ShownCloth, picture_of
 from yonk.core.units import BY_NAME
+from yonk.files.cloth_on_paper import fill_cloth
 from yonk.files.paper import (
     CHALK,
     INK,
@@ -176,17 +179,9 @@ class StepDrawing(Flowable):  # type: ignore[misc]
         """Draw it from the bottom left."""
         canvas = self.canv
         for cloth in self.picture.cloths:
-            path = canvas.beginPath()
-            path.moveTo(*self._at(cloth.outline[0]))
-            for spot in cloth.outline[1:]:
-                path.lineTo(*self._at(spot))
-            path.close()
             canvas.setStrokeColor(INK)
             canvas.setLineWidth(0.6)
-            canvas.setFillColor(
-                _colour(self.draft.fabric(cloth.fabric).colour, right=cloth.side == "right")
-            )
-            canvas.drawPath(path, fill=1)
+            self._fill([self._at(spot) for spot in cloth.outline], cloth)
         for line in self.picture.lines:
             self._line(line)
         canvas.setFillColor(INK)
@@ -205,6 +200,13 @@ class StepDrawing(Flowable):  # type: ignore[misc]
                 canvas.restoreState()
         if self.picture.count > 1:
             canvas.drawRightString(self.width, self.height - 9, f"× {self.picture.count}")
+
+    def _fill(self, outline: Sequence[tuple[float, float]], cloth: ShownCloth) -> None:
+        """A cloth as it lies: its right side as it looks, its wrong side pale."""
+        fabric = self.draft.fabric(cloth.fabric)
+        if cloth.side != "right":
+            fabric = replace(fabric, colour=_pale(fabric.colour), picture=None)
+        fill_cloth(self.canv, [outline], fabric, self.scale, turn=fabric.direction + cloth.turn)
 
     def _number_of(
         self, label: Label, start: tuple[float, float], end: tuple[float, float]
@@ -265,8 +267,7 @@ def arrow_tip(canvas: object, start: tuple[float, float], end: tuple[float, floa
     canvas.drawPath(path, fill=1)  # type: ignore[attr-defined]
 
 
-def _colour(code: str, *, right: bool) -> Color:
+def _pale(code: str) -> str:
     colour = HexColor(code)
-    if right:
-        return colour
-    return Color(*(1 - PALE * (1 - part) for part in (colour.red, colour.green, colour.blue)))
+    parts = (1 - PALE * (1 - part) for part in (colour.red, colour.green, colour.blue))
+    return "#" + "".join(f"{round(255 * part):02x}" for part in parts)

@@ -2,12 +2,14 @@
 
 from __future__ import annotations
 
+from typing import Any
+
 from sqlalchemy.orm import Session
 
 from yonk.api.cut.schemas import PrintIn
 from yonk.api.evenings.answers import is_quilt
 from yonk.api.evenings.schemas import EveningsIn
-from yonk.api.fabrics.kept import Shelf
+from yonk.api.fabrics.kept import Shelf, pictures_in
 from yonk.api.fabrics.session import kept_shelf
 from yonk.api.measuring.kept import trial_of
 from yonk.api.pace import paces_of
@@ -18,6 +20,11 @@ from yonk.api.top.schemas import TopPrintIn
 from yonk.api.wire import Model
 from yonk.core.measuring import Trial
 from yonk.core.table import Paces
+
+
+def its_pictures(db: Session, asked: Any) -> dict[str, bytes]:
+    """The pictures of the cloths that a block or a quilt is drawn in."""
+    return pictures_in(db, asked.document)
 
 
 def the_shelf(db: Session, _: Model) -> Shelf:

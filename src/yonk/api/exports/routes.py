@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Awaitable, Callable
+from collections.abc import Awaitable, Callable, Mapping
 from typing import Any, get_args
 
 from fastapi import APIRouter, Response
@@ -10,11 +10,13 @@ from sqlalchemy.orm import Session
 from starlette.concurrency import run_in_threadpool
 
 from yonk.api.exports import EXPORTS, Export, Menu
+from yonk.api.exports.needs import its_pictures
 from yonk.api.exports.returning import keep_printed
 from yonk.api.session import Db
 from yonk.api.wire import ERRORS, Model, PagesOut, Said
 from yonk.api.work import WorkerGiven
-from yonk.files.download import attachment
+from yonk.files.cloth_on_paper import cloths_on_paper
+from yonk.files.download import File, attachment
 
 router = APIRouter(prefix="/api")
 
@@ -50,7 +52,7 @@ def _menu(menu: Menu) -> list[ExportOut]:
 def _route(export: Export) -> Callable[..., Awaitable[Response]]:
     async def take(asked: Any, db: Db, work: WorkerGiven) -> Response:
         beside = await _beside(export, db, asked)
-        made = await work.file(asked.document, export.make, asked, *beside)
+        made = await work.file(asked.document, in_cloth, export.make, asked, *beside)
         await run_in_threadpool(keep_printed, db, made)
         headers = attachment(made.name)
         return Response(made.content, media_type=made.media, headers=headers)
@@ -58,15 +60,25 @@ def _route(export: Export) -> Callable[..., Awaitable[Response]]:
     return _called(take, export, "")
 
 
+def in_cloth(
+    make: Callable[..., File], asked: Model, pictures: Mapping[str, bytes], *beside: Any
+) -> File:
+    """A file with what is asked of it, drawn in the cloths as they look."""
+    with cloths_on_paper(pictures):
+        return make(asked, *beside)
+
+
 def _preview(export: Export) -> Callable[..., Awaitable[Response]]:
     async def look(asked: Any, db: Db, work: WorkerGiven) -> Response:
-        return await work.pages(export.make, asked, *await _beside(export, db, asked))
+        return await work.pages(in_cloth, export.make, asked, *await _beside(export, db, asked))
 
     return _called(look, export, "_pages")
 
 
 async def _beside(export: Export, db: Session, asked: Model) -> list[Any]:
-    return [await run_in_threadpool(need, db, asked) for need in export.needs]
+    """The pictures of the cloths in it, and what the export needs beside what it is asked."""
+    needs = [its_pictures, *export.needs]
+    return [await run_in_threadpool(need, db, asked) for need in needs]
 
 
 def _called(route: Any, export: Export, ending: str) -> Callable[..., Awaitable[Response]]:

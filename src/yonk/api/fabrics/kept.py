@@ -6,7 +6,7 @@ import json
 from collections.abc import Mapping, Sequence
 from contextlib import suppress
 from fractions import Fraction
-from typing import Any
+from typing import Any, TypeGuard
 
 from sqlalchemy.orm import Session
 
@@ -17,12 +17,13 @@ from yonk.core.cutting import (
     ShelfPieces,
     pieces_of_fabric,
 )
-from yonk.core.paper import ClothPicture, LengthUnit, PictureTold, write_exact
+from yonk.core.paper import COUNTS, ClothPicture, LengthUnit, PictureTold, write_exact
 from yonk.files.cloth_picture import digest_in
 from yonk.store.cloth_pictures import NoSuchPictureError, picture_content
 from yonk.store.fabrics import KeptFabric
 
 Shelf = Mapping[str, KeptFabric]
+MOST_PICTURES = COUNTS["cloth_pictures"][1]
 
 
 def on_hand_of(shelf: Shelf, unit: LengthUnit) -> ShelfPieces:
@@ -70,10 +71,37 @@ def cloths_shown(session: Session, document: str) -> dict[str, bytes]:
     """The pictures of cloth that a block's document names and that are kept here, by their names
     in it.
     """
-    fabrics = json.loads(document).get("fabrics", ())
-    named = {one["picture"]["file"] for one in fabrics if one.get("picture")}
+    return _pictures_called(session, pictures_named(json.loads(document)))
+
+
+def pictures_named(document: Mapping[str, Any]) -> set[str]:
+    """The files of the pictures of cloth that a block's document names, or a quilt's and those of
+    its blocks; what is no document names none.
+    """
+    found = set()
+    blocks = document.get("blocks")
+    within = [one.get("block") for one in blocks if isinstance(one, dict)] if _many(blocks) else []
+    for one in [document, *(block for block in within if isinstance(block, dict))]:
+        fabrics = one.get("fabrics")
+        for fabric in fabrics if _many(fabrics) else ():
+            picture = fabric.get("picture") if isinstance(fabric, dict) else None
+            if isinstance(picture, dict) and isinstance(picture.get("file"), str):
+                found.add(picture["file"])
+    return found
+
+
+def _many(value: object) -> TypeGuard[list[Any]]:
+    return isinstance(value, list)
+
+
+def pictures_in(session: Session, document: Mapping[str, Any]) -> dict[str, bytes]:
+    """The pictures that are kept here of those that a block's or a quilt's document names."""
+    return _pictures_called(session, pictures_named(document))
+
+
+def _pictures_called(session: Session, named: set[str]) -> dict[str, bytes]:
     found = {}
-    for file in sorted(named):
+    for file in sorted(named)[:MOST_PICTURES]:
         with suppress(NoSuchPictureError):
             if digest := digest_in(file):
                 found[file] = picture_content(session, digest)

@@ -13,8 +13,10 @@ from starlette.concurrency import run_in_threadpool
 from yonk.api.fabrics import answers
 from yonk.api.fabrics.kept import all_of
 from yonk.api.fabrics.schemas import (
+    ChangedFabricOut,
     ColoursOut,
     DyeOut,
+    FabricsOfIn,
     PresetOut,
     SeenClothOut,
     ShelfFabricIn,
@@ -22,7 +24,7 @@ from yonk.api.fabrics.schemas import (
     ShoppingIn,
     ShoppingOut,
 )
-from yonk.api.fabrics.view import dye_out, shelf_fabric_out
+from yonk.api.fabrics.view import changed_on_shelf, dye_out, shelf_fabric_out
 from yonk.api.session import BlockId, Db
 from yonk.api.shown import cloth_picture_out
 from yonk.api.wire import ERRORS
@@ -75,6 +77,14 @@ def next_one(db: Db) -> DyeOut:
     there = [shelf_fabric_out(kept) for kept in fabrics.all_fabrics(db)]
     found = next_fabric([Fabric(key="", name=one.name, colour=one.colour) for one in there])
     return dye_out(found)
+
+
+@router.post("/fabrics/changed", response_model=list[ChangedFabricOut], responses=ERRORS)
+def changed(asked: FabricsOfIn, db: Db) -> list[ChangedFabricOut]:
+    """Which fabrics of a block or a quilt are another on the shelf since they were taken from it;
+    nothing is changed.
+    """
+    return changed_on_shelf(asked.document, all_of(fabrics.all_fabrics(db)))
 
 
 @router.get("/colours", response_model=ColoursOut, responses=ERRORS)

@@ -7,7 +7,7 @@ from typing import Annotated
 
 from pydantic import Field
 
-from yonk.api.wire import ClothPictureOut, Model, Revision, Said
+from yonk.api.wire import ClothPictureOut, Document, Model, Revision, Said
 from yonk.core.paper import COUNTS, PICTURE_FILE, LengthUnit, Print, Value
 
 
@@ -87,6 +87,20 @@ class ShelfFabricOut(Model):
     pieces: list[ShelfPieceOut]
     revision: int
     owner: str = ""
+
+
+class FabricsOfIn(Model):
+    """A block's or a quilt's document, whose own fabrics are looked for on the shelf."""
+
+    document: Document
+
+
+class ChangedFabricOut(Model):
+    """A fabric of a block or a quilt, by its key there, that is another on the shelf by now."""
+
+    key: str
+    name: Said
+    fabric: ShelfFabricOut
 
 
 class DyeOut(Model):

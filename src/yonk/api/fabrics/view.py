@@ -10,6 +10,7 @@ from typing import Any
 
 from yonk.api.fabrics.kept import price_of, shelf_picture
 from yonk.api.fabrics.schemas import (
+    ChangedFabricOut,
     DyeOut,
     ShelfFabricOut,
     ShelfPieceOut,
@@ -28,6 +29,8 @@ from yonk.core.cutting import (
     fat_quarters,
 )
 from yonk.core.paper import Fabric, LengthUnit, Text, listed, message, show, write_typed
+from yonk.files.block_file import take_block
+from yonk.files.quilt_file import take_quilt
 from yonk.store.fabrics import KeptFabric
 
 
@@ -55,6 +58,27 @@ def shelf_fabric_out(kept: KeptFabric) -> ShelfFabricOut:
         picture=cloth_picture_out(shelf_picture(known, unit)),
         pieces=[_shelf_piece(row, unit) for row in known["pieces"]],
     )
+
+
+def changed_on_shelf(
+    document: dict[str, Any], shelf: Mapping[str, KeptFabric]
+) -> list[ChangedFabricOut]:
+    """The fabrics of a block, or those that are a quilt's own, that look otherwise, or are called
+    otherwise, than the one of the shelf that they are tied to.
+    """
+    made = take_quilt(document) if "blocks" in document else take_block(document)
+    return [
+        ChangedFabricOut(key=one.key, name=one.called, fabric=shelf_fabric_out(kept))
+        for one in made.fabrics
+        if (kept := shelf.get(one.shelf)) and not _is_as_kept(one, kept, made.unit)
+    ]
+
+
+def _is_as_kept(fabric: Fabric, kept: KeptFabric, unit: LengthUnit) -> bool:
+    known = json.loads(kept.document)
+    mine = (fabric.name, fabric.colour.lower(), fabric.value, fabric.print, fabric.picture)
+    there = known["colour"].lower(), known["value"], known["print"], shelf_picture(known, unit)
+    return mine == (kept.name, *there)
 
 
 def dye_out(fabric: Fabric) -> DyeOut:

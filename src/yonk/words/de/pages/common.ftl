@@ -162,3 +162,6 @@ common-shades = Dunkler und heller
 common-shade = Stufe { $place } von 7, die dunkelste zuerst
 common-from-the-shelf = vom Regal
 common-the-cloth-costs = Aller Stoff:
+common-drawn = gezeichnet
+common-photographed = fotografiert
+common-drawn-or-photographed = Stoff von gezeichnet bis fotografiert

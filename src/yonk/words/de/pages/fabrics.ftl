@@ -51,3 +51,11 @@ fabrics-so-much = { $price } { $currency } { $unit ->
     [cm] der Meter
    *[in] das Yard
 }
+fabrics-changed-on-the-shelf = { $names } { $count ->
+    [one] ist
+   *[other] sind
+} im Regal inzwischen anders.
+fabrics-take-as-on-the-shelf = { $count ->
+    [one] so nehmen
+   *[other] alle so nehmen
+}

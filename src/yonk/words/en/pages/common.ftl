@@ -158,3 +158,6 @@ common-shades = Darker and lighter
 common-shade = Shade { $place } of 7, the darkest first
 common-from-the-shelf = from the shelf
 common-the-cloth-costs = All the cloth:
+common-drawn = drawn
+common-photographed = photographed
+common-drawn-or-photographed = Cloth from drawn to photographed

@@ -51,3 +51,11 @@ fabrics-so-much = { $price } { $currency } { $unit ->
     [cm] a metre
    *[in] a yard
 }
+fabrics-changed-on-the-shelf = { $names } { $count ->
+    [one] is
+   *[other] are
+} otherwise on the shelf by now.
+fabrics-take-as-on-the-shelf = { $count ->
+    [one] take it so
+   *[other] take them so
+}
