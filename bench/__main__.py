@@ -24,7 +24,7 @@ import shapely
 from bench.board_page import LONGEST, SEEN, TOUCHED, Hand, touched
 from bench.cloth import report_quality, seconds_for_300, seconds_from_hand
 from bench.drawings import SORTS, one_patch_painted, slanted, triangles
-from bench.quilt_page import figures
+from bench.quilt_page import figures, frame_in_cloth
 from bench.quilts import (
     cloth_over_bound,
     milliseconds_of_edits,
@@ -377,12 +377,14 @@ def browser() -> list[bool]:
         for name, draft, tool, limit in TOUCHED:
             kept += hand(touched(page, url, draft, tool), name, limit)
         for columns, rows, most in (
-            (12, 15, (1000, 100, 300, 34)),
-            (40, 40, (4000, 1500, 2000, 200)),
+            (12, 15, (1000, 100, 300, 34, 34)),
+            (40, 40, (4000, 1500, 2000, 200, 200)),
         ):
             found = figures(page, url, columns, rows)
             for (name, taken), limit in zip(found.items(), most, strict=True):
                 kept.append(report(f"quilt of {columns} × {rows}: {name}", taken, limit))
+        taken = frame_in_cloth(page, url, 12, 15)
+        kept.append(report("quilt of 12 × 15 in photographed cloths: a frame panned", taken, 34))
         chromium.close()
     return kept
 

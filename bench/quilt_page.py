@@ -4,12 +4,18 @@ from __future__ import annotations
 
 import json
 import time
+from dataclasses import replace
+from fractions import Fraction
 from math import sin
 from statistics import median
 from typing import TYPE_CHECKING
 
 from bench.quilts import large
+from yonk.core.paper import ClothPicture, Draft
+from yonk.core.setting import QuiltBlock, begun
 from yonk.files.quilt_file import write_quilt
+from yonk.machine.drawn_cloth import INCHES, drawn_cloth
+from yonk.machine.samples import all_samples
 
 if TYPE_CHECKING:
     from playwright.sync_api import Page
@@ -102,6 +108,42 @@ def frames_while_dragged(page: Page) -> list[float]:
     page.mouse.move(x, y)
     page.mouse.up()
     return taken
+
+
+SHOWN = {"part": "0.05,0.05,0.95,0.95", "line": "0,0.5,1,0.5"}  # of a photo of a cloth
+
+
+def in_photographed_cloth(page: Page, url: str, draft: Draft) -> Draft:
+    """A block whose fabrics have each a picture of its own, kept where the page is."""
+    told = "&".join(f"{name}={share}" for name, ends in SHOWN.items() for share in ends.split(","))
+    fabrics = []
+    for fabric in draft.fabrics:
+        photo = drawn_cloth(fabric.name)
+        assert photo, "each dye of this block has a cloth"
+        where = f"{url}/api/cloth?{told}&length={INCHES}"
+        seen = page.request.post(where, data=photo).json()["picture"]
+        width, height = map(Fraction, seen["exact"])
+        picture = ClothPicture(file=seen["file"], width=width, height=height)
+        fabrics.append(replace(fabric, picture=picture))
+    return replace(draft, fabrics=tuple(fabrics))
+
+
+def frame_in_cloth(page: Page, url: str, columns: int, rows: int) -> float:
+    """Milliseconds of a frame while a quilt of blocks of 49 patches is panned, in photographed
+    cloths.
+    """
+    draft = next(one for one in all_samples() if one.name == "Gale Lantern")
+    quilt = begun(
+        "In cloth", [QuiltBlock(key="one", draft=in_photographed_cloth(page, url, draft))]
+    )
+    setting = replace(quilt.setting, columns=columns, rows=rows, places={})
+    body = json.dumps({"document": write_quilt(replace(quilt, setting=setting))})
+    headers = {"Content-Type": "application/json"}
+    made = page.request.post(f"{url}/api/quilts", data=body, headers=headers).json()
+    page.goto(f"{url}/quilts/{made['id']}")
+    page.locator(".quilt .place").first.wait_for()
+    page.wait_for_timeout(1500)
+    return median(page.evaluate(FRAMES))
 
 
 def figures(page: Page, url: str, columns: int, rows: int) -> dict[str, float]:
