@@ -59,6 +59,7 @@ TO_MEMBERS = {
     "POST /api/draft/sizes",
     "GET /api/fabrics",
     "POST /api/fabrics",
+    "POST /api/fabrics/changed",
     "POST /api/finder/chart",
     "POST /api/finder/chart.csv",
     "POST /api/finder/check",
